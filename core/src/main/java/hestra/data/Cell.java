@@ -1,0 +1,61 @@
+package hestra.data;
+
+import hestra.numbers.DecimalMark;
+import hestra.numbers.NumberReading;
+
+/** One cell of the table, always with the text exactly as it was typed. */
+public sealed interface Cell {
+
+    /** The cell without anything in it. */
+    Cell EMPTY = new Empty();
+
+    /** The text as typed. */
+    String text();
+
+    /** Reads what was typed into a cell; never fails: what is no number becomes {@link Unreadable}. */
+    static Cell of(String text, DecimalMark mark) {
+        return switch (NumberReading.ofMeasurement(text, mark)) {
+            case NumberReading.Blank _ -> EMPTY;
+            case NumberReading.Value value -> new Measured(text.strip(), value.value());
+            case NumberReading.Unreadable unreadable -> new Unreadable(text.strip(), unreadable.reason());
+        };
+    }
+
+    /** A cell that holds this finite number, written in the shortest way that reads back the same. */
+    static Cell of(double value, DecimalMark mark) {
+        if (!Double.isFinite(value)) {
+            throw new IllegalArgumentException("not a finite number: " + value);
+        }
+        String text = Double.toString(value);
+        text = text.endsWith(".0") ? text.substring(0, text.length() - 2) : text;
+        return new Measured(text.replace('.', mark.sign()), value);
+    }
+
+    default boolean isEmpty() {
+        return this instanceof Empty;
+    }
+
+    /** Nothing typed, or spaces only. */
+    record Empty() implements Cell {
+        @Override
+        public String text() {
+            return "";
+        }
+    }
+
+    /**
+     * A number.
+     *
+     * @param text as typed
+     * @param value finite
+     */
+    record Measured(String text, double value) implements Cell {}
+
+    /**
+     * Something that is no number: kept, marked and left out.
+     *
+     * @param text as typed
+     * @param why what is wrong and what to do, as a sentence
+     */
+    record Unreadable(String text, String why) implements Cell {}
+}

@@ -1,0 +1,48 @@
+package hestra.data;
+
+/**
+ * A measured variable: a column of the table.
+ *
+ * @param name short name for headings and equations, such as "length"
+ * @param label what it is, for the axis, such as "blade length"; the name where empty
+ * @param unit unit of measurement, such as "cm"; empty for none
+ */
+public record Variable(String name, String label, String unit) {
+
+    public Variable {
+        name = name.strip();
+        label = label.strip();
+        unit = unit.strip();
+    }
+
+    public static Variable named(String name) {
+        return new Variable(name, "", "");
+    }
+
+    /** A heading read as a variable: "length (cm)" or "length [cm]" gives a name and a unit. */
+    public static Variable fromHeading(String heading) {
+        String text = heading.strip();
+        for (String brackets : new String[] {"()", "[]"}) {
+            int open = text.lastIndexOf(brackets.charAt(0));
+            if (open > 0 && text.endsWith(brackets.substring(1))) {
+                return new Variable(text.substring(0, open), "", text.substring(open + 1, text.length() - 1));
+            }
+        }
+        return named(text);
+    }
+
+    /** The label, or the name where there is none. */
+    public String described() {
+        return label.isEmpty() ? name : label;
+    }
+
+    /** What an axis says: "blade length (cm)". */
+    public String axisTitle() {
+        return unit.isEmpty() ? described() : described() + " (" + unit + ")";
+    }
+
+    /** The unit with a space before it, for setting after a number; empty for none. */
+    public String unitAfterNumber() {
+        return unit.isEmpty() ? "" : " " + unit;
+    }
+}

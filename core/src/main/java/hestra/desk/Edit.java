@@ -1,0 +1,318 @@
+package hestra.desk;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.Set;
+
+import hestra.data.DataTable;
+import hestra.data.Roles;
+import hestra.data.Variable;
+import hestra.exercise.Aid;
+import hestra.exercise.Answer;
+import hestra.exercise.Task;
+import hestra.figure.Frame;
+import hestra.figure.Layer;
+
+/**
+ * One thing that a person does to the desk. Edits are what the journal holds, so each is small and stands by itself; rows
+ * and columns count from 0.
+ */
+public sealed interface Edit {
+
+    /** An edit that changes what is kept: it can be undone and is journalled. */
+    sealed interface Lasting extends Edit {
+        /** What it does, for "Undo …". */
+        String inWords();
+
+        /** Whether it goes on from the edit before it, so that both are undone as one. */
+        default boolean continues(Lasting before) {
+            return false;
+        }
+    }
+
+    /** An edit of what is pointed at: neither undone nor journalled. */
+    sealed interface Passing extends Edit {}
+
+    /** A step back or forward: journalled, so that a restart can go on undoing. */
+    sealed interface Step extends Edit {}
+
+    /** The last lasting edit is taken back. */
+    record Undo() implements Step {}
+
+    /** The last edit taken back is made again. */
+    record Redo() implements Step {}
+
+    /** A row is selected, or none. */
+    record Select(OptionalInt row) implements Passing {}
+
+    /** The pointer is over a row's point, or over none. */
+    record Hover(OptionalInt row) implements Passing {}
+
+    /** A task is turned to, or the first that is not done. */
+    record TurnTo(Optional<String> task) implements Passing {}
+
+    /** Text is typed into a cell. */
+    record TypeCell(int row, int column, String text) implements Lasting {
+        @Override
+        public String inWords() {
+            return "typing in row " + (row + 1);
+        }
+    }
+
+    /** A block of texts is pasted, its first at a cell. */
+    record Paste(int row, int column, List<List<String>> block) implements Lasting {
+        @Override
+        public String inWords() {
+            return "pasting";
+        }
+    }
+
+    /** Cells are emptied, from one corner to the other, both included. */
+    record ClearCells(int firstRow, int firstColumn, int lastRow, int lastColumn) implements Lasting {
+        @Override
+        public String inWords() {
+            return "emptying cells";
+        }
+    }
+
+    /** Rows are taken out. */
+    record DeleteRows(List<Integer> rows) implements Lasting {
+        @Override
+        public String inWords() {
+            return rows.size() == 1 ? "deleting row " + (rows.getFirst() + 1) : "deleting " + rows.size() + " rows";
+        }
+    }
+
+    /** An empty row is put in. */
+    record InsertRow(int row) implements Lasting {
+        @Override
+        public String inWords() {
+            return "inserting a row";
+        }
+    }
+
+    /** A row is set aside for a reason. */
+    record SetAside(int row, String reason) implements Lasting {
+        @Override
+        public String inWords() {
+            return "setting row " + (row + 1) + " aside";
+        }
+
+        @Override
+        public boolean continues(Lasting before) {
+            return before instanceof SetAside other && other.row == row;
+        }
+    }
+
+    /** A row that was set aside takes part again. */
+    record TakeBack(int row) implements Lasting {
+        @Override
+        public String inWords() {
+            return "taking row " + (row + 1) + " back";
+        }
+    }
+
+    /**
+     * A point is moved.
+     *
+     * @param gesture numbers the drag: all moves of one drag are undone together
+     */
+    record MovePoint(int row, double x, double y, long gesture) implements Lasting {
+        @Override
+        public String inWords() {
+            return "moving the point of row " + (row + 1);
+        }
+
+        @Override
+        public boolean continues(Lasting before) {
+            return before instanceof MovePoint other && other.row == row && other.gesture == gesture;
+        }
+    }
+
+    /** The student chooses which variable explains and which responds. */
+    record ChooseRoles(Roles roles) implements Lasting {
+        @Override
+        public String inWords() {
+            return "choosing roles";
+        }
+    }
+
+    /** A layer of the plot is shown or hidden. */
+    record ShowLayer(Layer layer, boolean shown) implements Lasting {
+        @Override
+        public String inWords() {
+            return (shown ? "showing " : "hiding ") + layer.title().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /** The reading line is put at x, or away. */
+    record ReadAt(OptionalDouble x) implements Lasting {
+        @Override
+        public String inWords() {
+            return "moving the reading line";
+        }
+
+        @Override
+        public boolean continues(Lasting before) {
+            return before instanceof ReadAt;
+        }
+    }
+
+    /** The plot shows this part of the plane, or what fits the data. */
+    record ShowFrame(Optional<Frame> frame) implements Lasting {
+        @Override
+        public String inWords() {
+            return "moving the view";
+        }
+
+        @Override
+        public boolean continues(Lasting before) {
+            return before instanceof ShowFrame && frame.isPresent();
+        }
+    }
+
+    /** An answer is begun or changed. */
+    record Draft(String task, Answer answer) implements Lasting {
+        @Override
+        public String inWords() {
+            return "answering";
+        }
+
+        @Override
+        public boolean continues(Lasting before) {
+            return before instanceof Draft other && other.task.equals(task);
+        }
+    }
+
+    /** The answer to a task is checked as it stands. */
+    record Check(String task) implements Lasting {
+        @Override
+        public String inWords() {
+            return "checking an answer";
+        }
+    }
+
+    /** The student types a name. */
+    record Name(String student) implements Lasting {
+        @Override
+        public String inWords() {
+            return "typing the name";
+        }
+
+        @Override
+        public boolean continues(Lasting before) {
+            return before instanceof Name;
+        }
+    }
+
+    /** The work starts again from the exercise as it stands. */
+    record StartAgain() implements Lasting {
+        @Override
+        public String inWords() {
+            return "starting again";
+        }
+    }
+
+    /** The instructor changes the exercise's title, place and heading. */
+    record WriteTexts(String title, String place, String heading) implements Lasting {
+        @Override
+        public String inWords() {
+            return "changing the title";
+        }
+
+        @Override
+        public boolean continues(Lasting before) {
+            return before instanceof WriteTexts;
+        }
+    }
+
+    /** The instructor changes the prose. */
+    record WriteProse(String prose) implements Lasting {
+        @Override
+        public String inWords() {
+            return "writing";
+        }
+
+        @Override
+        public boolean continues(Lasting before) {
+            return before instanceof WriteProse;
+        }
+    }
+
+    /** The instructor names a variable. */
+    record WriteVariable(int column, Variable variable) implements Lasting {
+        @Override
+        public String inWords() {
+            return "naming a variable";
+        }
+
+        @Override
+        public boolean continues(Lasting before) {
+            return before instanceof WriteVariable other && other.column == column;
+        }
+    }
+
+    /** The instructor puts in other data. */
+    record WriteData(DataTable data) implements Lasting {
+        @Override
+        public String inWords() {
+            return "changing the data";
+        }
+    }
+
+    /** The instructor says which variable explains and which responds. */
+    record WriteRoles(Roles roles) implements Lasting {
+        @Override
+        public String inWords() {
+            return "changing the roles";
+        }
+    }
+
+    /** The instructor chooses what is held back at the start. */
+    record WriteHeld(Set<Aid> held) implements Lasting {
+        @Override
+        public String inWords() {
+            return "changing what is held back";
+        }
+    }
+
+    /** The instructor adds a task at a place from 0. */
+    record AddTask(int index, Task task) implements Lasting {
+        @Override
+        public String inWords() {
+            return "adding a task";
+        }
+    }
+
+    /** The instructor changes a task, named by its id. */
+    record ChangeTask(Task task) implements Lasting {
+        @Override
+        public String inWords() {
+            return "changing a task";
+        }
+
+        @Override
+        public boolean continues(Lasting before) {
+            return before instanceof ChangeTask other && other.task.id().equals(task.id());
+        }
+    }
+
+    /** The instructor moves a task to a place from 0. */
+    record MoveTask(String task, int index) implements Lasting {
+        @Override
+        public String inWords() {
+            return "moving a task";
+        }
+    }
+
+    /** The instructor removes a task. */
+    record RemoveTask(String task) implements Lasting {
+        @Override
+        public String inWords() {
+            return "removing a task";
+        }
+    }
+}

@@ -1,0 +1,237 @@
+package hestra.desk;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.stream.DoubleStream;
+
+import hestra.data.Cell;
+import hestra.data.DataTable;
+import hestra.data.Pairs;
+import hestra.data.Roles;
+import hestra.data.Row;
+import hestra.data.Variable;
+import hestra.exercise.Aid;
+import hestra.exercise.Attempt;
+import hestra.exercise.Exercise;
+import hestra.exercise.Task;
+import hestra.feedback.Judge;
+import hestra.feedback.Verdict;
+import hestra.figure.Frame;
+import hestra.figure.Layer;
+import hestra.figure.PlotContent;
+import hestra.fit.Fit;
+import hestra.fit.LeastSquares;
+import hestra.fit.LineFit;
+import hestra.fit.Prediction;
+
+/**
+ * All that follows from a desk: computed once for each change and shared by every view.
+ */
+public final class Findings {
+
+    private static final double LEVEL = 0.95;
+
+    private final Desk desk;
+    private final Pairs pairs;
+    private final Fit fit;
+    private final List<TaskState> tasks;
+    private final Set<Aid> open;
+    private final List<PlotContent.Point> points;
+    private final Frame frame;
+
+    private Findings(Desk desk, Findings before) {
+        this.desk = desk;
+        Work work = desk.work();
+        Roles roles = work.drawnRoles();
+        boolean sameData = before != null && before.desk.work().table().equals(work.table())
+                && before.desk.work().drawnRoles().equals(roles);
+        this.pairs = sameData ? before.pairs : Pairs.of(work.table(), roles.explanatory(), roles.response());
+        this.fit = sameData ? before.fit : LeastSquares.line(pairs);
+        this.points = sameData ? before.points : points(work.table(), roles);
+        boolean sameAnswers = before != null && before.desk.exercise().equals(desk.exercise())
+                && before.desk.work().attempts().equals(work.attempts());
+        this.tasks = sameAnswers ? before.tasks : states(desk);
+        this.open = sameAnswers ? before.open : open(desk.exercise(), tasks);
+        this.frame = work.frame().orElseGet(() -> sameData && before.desk.work().frame().isEmpty() ? before.frame
+                : Frame.around(xs(), ys()));
+    }
+
+    /** What follows from a desk. */
+    public static Findings of(Desk desk) {
+        return new Findings(desk, null);
+    }
+
+    /** What follows from the desk after this one; what has not changed is taken over. */
+    public Findings next(Desk changed) {
+        return new Findings(changed, this);
+    }
+
+    public Desk desk() {
+        return desk;
+    }
+
+    public Exercise exercise() {
+        return desk.exercise();
+    }
+
+    public Work work() {
+        return desk.work();
+    }
+
+    public Variable x() {
+        return work().table().variable(work().drawnRoles().explanatory());
+    }
+
+    public Variable y() {
+        return work().table().variable(work().drawnRoles().response());
+    }
+
+    /** The pairs that the fit uses, and what is left out. */
+    public Pairs pairs() {
+        return pairs;
+    }
+
+    public Fit fit() {
+        return fit;
+    }
+
+    /** Where each task stands, in the order of the sheet. */
+    public List<TaskState> tasks() {
+        return tasks;
+    }
+
+    public TaskState task(String id) {
+        return tasks.stream().filter(state -> state.task().id().equals(id)).findFirst().orElseThrow();
+    }
+
+    /** The task in hand: the one turned to, or the first that is not done; nothing when all are done. */
+    public Optional<String> taskInHand() {
+        return desk.task().filter(id -> exercise().task(id).isPresent())
+                .or(() -> tasks.stream().filter(state -> !state.done()).map(state -> state.task().id()).findFirst());
+    }
+
+    public boolean isOpen(Aid aid) {
+        return open.contains(aid);
+    }
+
+    /** What opens an aid, for saying so where it will be: "Opens with task 3". */
+    public String whatOpens(Aid aid) {
+        return exercise().opener(aid)
+                .map(task -> "Opens with task " + (exercise().indexOf(task.id()) + 1) + ", " + task.terms().title())
+                .orElse("Held back in this exercise");
+    }
+
+    /** The line where there is one and it is not held back. */
+    public Optional<LineFit> visibleLine() {
+        return isOpen(Aid.LINE) ? fit.line() : Optional.empty();
+    }
+
+    /** The prediction at the reading line, where there is one and predictions are open. */
+    public Optional<Prediction> prediction() {
+        if (work().readingAt().isEmpty() || !isOpen(Aid.PREDICTION)) {
+            return Optional.empty();
+        }
+        return fit.line().map(line -> line.predict(work().readingAt().getAsDouble(), LEVEL));
+    }
+
+    /** The residual of a table row; nothing where it takes no part or residuals are held back. */
+    public Optional<Double> residual(int row) {
+        if (!isOpen(Aid.RESIDUALS) || work().table().row(row).isSetAside()) {
+            return Optional.empty();
+        }
+        Roles roles = work().drawnRoles();
+        return fit.line().flatMap(line ->
+                work().table().cell(row, roles.explanatory()) instanceof Cell.Measured x
+                        && work().table().cell(row, roles.response()) instanceof Cell.Measured y
+                        ? Optional.of(line.residual(x.value(), y.value()))
+                        : Optional.empty());
+    }
+
+    public double earned() {
+        return tasks.stream().mapToDouble(TaskState::earned).sum();
+    }
+
+    public Frame frame() {
+        return frame;
+    }
+
+    /** What the scatter plot shows. */
+    public PlotContent plot() {
+        Set<Layer> layers = EnumSet.noneOf(Layer.class);
+        layers.addAll(work().layers());
+        if (!isOpen(Aid.RESIDUALS)) {
+            layers.remove(Layer.RESIDUALS);
+            layers.remove(Layer.SQUARES);
+        }
+        return content(layers, visibleLine(), "Points appear here as you type them\ninto the table on the right.");
+    }
+
+    /** What the residual strip shows. */
+    public PlotContent strip() {
+        boolean opened = isOpen(Aid.RESIDUALS);
+        String notice = opened ? fit instanceof Fit.None(String reason) ? reason : ""
+                : "Residuals stand here. " + whatOpens(Aid.RESIDUALS) + ".";
+        return content(work().layers(), opened ? fit.line() : Optional.empty(), notice);
+    }
+
+    private PlotContent content(Set<Layer> layers, Optional<LineFit> line, String notice) {
+        return new PlotContent(x(), y(), desk.style(), points, line, layers,
+                isOpen(Aid.PREDICTION) ? work().readingAt() : OptionalDouble.empty(),
+                desk.selected(), desk.hovered(), frame, notice);
+    }
+
+    private DoubleStream xs() {
+        return points.stream().mapToDouble(PlotContent.Point::x);
+    }
+
+    private DoubleStream ys() {
+        return points.stream().mapToDouble(PlotContent.Point::y);
+    }
+
+    private static List<PlotContent.Point> points(DataTable table, Roles roles) {
+        List<PlotContent.Point> points = new ArrayList<>();
+        for (int i = 0; i < table.size(); i++) {
+            Row row = table.row(i);
+            if (row.cell(roles.explanatory()) instanceof Cell.Measured x && row.cell(roles.response()) instanceof Cell.Measured y) {
+                points.add(new PlotContent.Point(i, x.value(), y.value(), row.isSetAside()));
+            }
+        }
+        return List.copyOf(points);
+    }
+
+    private static List<TaskState> states(Desk desk) {
+        Judge judge = new Judge(desk.exercise());
+        List<TaskState> states = new ArrayList<>();
+        for (Task task : desk.exercise().tasks()) {
+            List<Verdict> verdicts = new ArrayList<>();
+            for (Attempt attempt : desk.work().attemptsAt(task.id())) {
+                if (Judge.takes(task, attempt.answer())) {
+                    verdicts.add(judge.judge(task, attempt));
+                }
+            }
+            double best = verdicts.stream().mapToDouble(Verdict::earned).max().orElse(0);
+            boolean right = verdicts.stream().anyMatch(Verdict::isRight);
+            int left = desk.triesLeft(task);
+            states.add(new TaskState(task, states.size() + 1,
+                    verdicts.isEmpty() ? Optional.empty() : Optional.of(verdicts.getLast()), best, left,
+                    !verdicts.isEmpty() && (right || left == 0)));
+        }
+        return List.copyOf(states);
+    }
+
+    /** A description opens what it opens as soon as it is given, right or not: it is a look, not a hurdle. */
+    private static Set<Aid> open(Exercise exercise, List<TaskState> tasks) {
+        Set<Aid> open = Aid.all();
+        open.removeAll(exercise.held());
+        for (TaskState state : tasks) {
+            if (state.done() || state.isTried() && state.task() instanceof Task.Describe) {
+                open.addAll(state.task().terms().opens());
+            }
+        }
+        return open;
+    }
+}

@@ -1,0 +1,81 @@
+package hestra.exercise;
+
+import java.util.Set;
+
+/**
+ * What every task has, whatever it asks.
+ *
+ * @param id stays the same when tasks are reordered; unique in the exercise
+ * @param title short, for the sheet's margin, such as "Read the slope"
+ * @param prompt what is asked, in light mark-up; may hold live values such as {x} and {n}
+ * @param marks 0 to 100
+ * @param tries how often it may be checked; 0 for as often as one likes
+ * @param opens the aids that are opened when this is done
+ * @param hint said after a wrong answer that no rule recognises; may be empty
+ * @param verdict when the student sees the verdict
+ */
+public record Terms(
+        String id, String title, String prompt, int marks, int tries, Set<Aid> opens, String hint, Showing verdict) {
+
+    /** When a verdict is shown. */
+    public enum Showing {
+        AT_ONCE("at once"),
+        AFTER_HANDING_IN("after handing in");
+
+        private final String words;
+
+        Showing(String words) {
+            this.words = words;
+        }
+
+        public String inWords() {
+            return words;
+        }
+    }
+
+    public static final int MOST_MARKS = 100;
+    public static final int MOST_TRIES = 20;
+
+    public Terms {
+        opens = Set.copyOf(opens);
+        if (id.isBlank()) {
+            throw new IllegalArgumentException("a task without an id");
+        }
+        if (marks < 0 || marks > MOST_MARKS || tries < 0 || tries > MOST_TRIES) {
+            throw new IllegalArgumentException("marks " + marks + ", tries " + tries);
+        }
+    }
+
+    /** Terms with the usual settings: verdict at once, three tries, opens nothing. */
+    public static Terms of(String id, String title, String prompt, int marks) {
+        return new Terms(id, title, prompt, marks, 3, Set.of(), "", Showing.AT_ONCE);
+    }
+
+    public Terms withTitle(String text) {
+        return new Terms(id, text, prompt, marks, tries, opens, hint, verdict);
+    }
+
+    public Terms withPrompt(String text) {
+        return new Terms(id, title, text, marks, tries, opens, hint, verdict);
+    }
+
+    public Terms withMarks(int count) {
+        return new Terms(id, title, prompt, count, tries, opens, hint, verdict);
+    }
+
+    public Terms withTries(int count) {
+        return new Terms(id, title, prompt, marks, count, opens, hint, verdict);
+    }
+
+    public Terms withHint(String text) {
+        return new Terms(id, title, prompt, marks, tries, opens, text, verdict);
+    }
+
+    public Terms withVerdict(Showing when) {
+        return new Terms(id, title, prompt, marks, tries, opens, hint, when);
+    }
+
+    public Terms opening(Set<Aid> aids) {
+        return new Terms(id, title, prompt, marks, tries, aids, hint, verdict);
+    }
+}

@@ -1,0 +1,56 @@
+package hestra.feedback;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What an answer was judged to be.
+ *
+ * @param outcome right, nearly or wrong
+ * @param earned marks earned, 0 to the task's marks
+ * @param message what to tell the student, a sentence or two
+ * @param mistake the recognised mistake, where there is one
+ * @param parts the parts of an answer that has several, each with its own outcome
+ */
+public record Verdict(
+        Outcome outcome, double earned, String message, Optional<Mistake> mistake, List<Part> parts) {
+
+    /**
+     * One part of an answer.
+     *
+     * @param name what it is, such as "direction"
+     * @param outcome how it was judged
+     * @param note more about it; may be empty
+     */
+    public record Part(String name, Outcome outcome, String note) {}
+
+    public Verdict {
+        parts = List.copyOf(parts);
+    }
+
+    static Verdict of(Outcome outcome, double earned, String message) {
+        return new Verdict(outcome, earned, message, Optional.empty(), List.of());
+    }
+
+    static Verdict right(int marks, String message) {
+        return of(Outcome.RIGHT, marks, message);
+    }
+
+    static Verdict wrong(String message) {
+        return of(Outcome.WRONG, 0, message);
+    }
+
+    /** The outcome of several parts together: right if all are, wrong if none is. */
+    static Verdict ofParts(int marks, List<Part> parts, String message) {
+        long right = parts.stream().filter(part -> part.outcome() == Outcome.RIGHT).count();
+        boolean nearly = parts.stream().anyMatch(part -> part.outcome() == Outcome.NEARLY);
+        Outcome outcome = right == parts.size() ? Outcome.RIGHT
+                : right > 0 || nearly ? Outcome.NEARLY : Outcome.WRONG;
+        double share = parts.isEmpty() ? 0 : (double) right / parts.size();
+        return new Verdict(outcome, marks * share, message, Optional.empty(), parts);
+    }
+
+    public boolean isRight() {
+        return outcome == Outcome.RIGHT;
+    }
+}

@@ -1,0 +1,66 @@
+package hestra.figure;
+
+import java.util.List;
+
+import hestra.figure.Figure.Area;
+import hestra.figure.Mark.Anchor;
+import hestra.figure.Mark.Face;
+
+/** The size of a figure, its margins and its type, shared by the scatter plot and the residual strip above each other. */
+public record Layout(double width, double height, double type) {
+
+    static final double TICK_SIZE = 12;
+    static final double TITLE_SIZE = 12.5;
+    static final double RADIUS = 4.6;
+    private static final double LEFT = 62;
+    private static final double RIGHT = 20;
+    private static final double LEAST = 40;
+
+    /** The size of letters at this scale of type. */
+    double size(double pixels) {
+        return pixels * type;
+    }
+
+    Area area(double top, double bottom) {
+        double left = LEFT * Math.sqrt(type);
+        return new Area(left, top, Math.max(LEAST, width - left - RIGHT), Math.max(LEAST, height - top - bottom));
+    }
+
+    /** The whole figure and the plot's inner rectangle. */
+    void paper(List<Mark> ground, Area area) {
+        ground.add(new Mark.Box(0, 0, width, height, 0, Ink.PAPER, 1));
+        ground.add(new Mark.Box(area.left(), area.top(), area.width(), area.height(), 0, Ink.SURFACE, 1));
+    }
+
+    /** Hatches what lies left and right of the data. */
+    static void unsupported(List<Mark> ground, Area area, Scale x, double low, double high) {
+        double left = Math.clamp(x.pixel(low), area.left(), area.right());
+        double right = Math.clamp(x.pixel(high), area.left(), area.right());
+        if (left > area.left()) {
+            ground.add(new Mark.Hatch(area.left(), area.top(), left - area.left(), area.height()));
+        }
+        if (right < area.right()) {
+            ground.add(new Mark.Hatch(right, area.top(), area.right() - right, area.height()));
+        }
+    }
+
+    void title(List<Mark> ground, double x, double y, String text, boolean upward) {
+        ground.add(new Mark.Label(x, y, text, Face.TEXT, size(TITLE_SIZE), Ink.INK, Anchor.MIDDLE, upward));
+    }
+
+    void tick(List<Mark> ground, double x, double y, String text, Anchor anchor) {
+        ground.add(new Mark.Label(x, y, text, Face.FIGURES, size(TICK_SIZE), Ink.MUTED, anchor, false));
+    }
+
+    /** The message of an empty plot, over as many lines as it has. */
+    void notice(List<Mark> ground, Area area, String text) {
+        String[] lines = text.split("\n");
+        double leading = size(20);
+        double y = area.top() + area.height() / 2 - leading * (lines.length - 1) / 2 + size(4);
+        for (String line : lines) {
+            ground.add(new Mark.Label(area.left() + area.width() / 2, y, line, Face.TEXT, size(14), Ink.MUTED,
+                    Anchor.MIDDLE, false));
+            y += leading;
+        }
+    }
+}

@@ -1,0 +1,44 @@
+package hestra.figure;
+
+/** One thing to paint, in pixels from the figure's top left corner. */
+public sealed interface Mark {
+
+    /** A straight line. */
+    record Line(double x1, double y1, double x2, double y2, Stroke stroke) implements Mark {}
+
+    /** A filled disc with a thin edge. */
+    record Disc(double x, double y, double radius, Ink fill, Ink edge) implements Mark {}
+
+    /** A circle, not filled. */
+    record Ring(double x, double y, double radius, Stroke stroke) implements Mark {}
+
+    /** An upright square on its corner, filled with the surface. */
+    record Diamond(double x, double y, double radius, Stroke stroke) implements Mark {}
+
+    /** A filled rectangle with rounded corners. */
+    record Box(double x, double y, double width, double height, double corner, Ink fill, double opacity) implements Mark {}
+
+    /** A rectangle's outline. */
+    record Outline(double x, double y, double width, double height, Stroke stroke) implements Mark {}
+
+    /** A rectangle of slanting hairlines, for the ground that no data supports. */
+    record Hatch(double x, double y, double width, double height) implements Mark {}
+
+    /** Text on one line; y is its baseline. */
+    record Label(double x, double y, String text, Face face, double size, Ink ink, Anchor anchor, boolean upward)
+            implements Mark {}
+
+    /** The typefaces of a figure. */
+    enum Face {
+        TEXT,
+        STRONG,
+        FIGURES
+    }
+
+    /** Which end of a label stands at its x. */
+    enum Anchor {
+        START,
+        MIDDLE,
+        END
+    }
+}

@@ -1,0 +1,47 @@
+package hestra.figure;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.Set;
+
+import hestra.data.Variable;
+import hestra.fit.LineFit;
+import hestra.numbers.NumberStyle;
+
+/**
+ * What a plot is to show.
+ *
+ * @param x the explanatory variable
+ * @param y the response
+ * @param style how numbers look
+ * @param points the points, those set aside among them
+ * @param line the line to draw; nothing where there is none or it is held back
+ * @param layers what is shown
+ * @param readingAt where the reading line stands; nothing for no reading line
+ * @param selected the selected row
+ * @param hovered the row under the pointer
+ * @param frame the part of the plane to show
+ * @param notice what to say instead where there is nothing to show; may be empty
+ */
+public record PlotContent(
+        Variable x,
+        Variable y,
+        NumberStyle style,
+        List<Point> points,
+        Optional<LineFit> line,
+        Set<Layer> layers,
+        OptionalDouble readingAt,
+        OptionalInt selected,
+        OptionalInt hovered,
+        Frame frame,
+        String notice) {
+
+    /** One observed pair, at a row of the table from 0. */
+    public record Point(int row, double x, double y, boolean setAside) {}
+
+    boolean shows(Layer layer) {
+        return layers.contains(layer);
+    }
+}

@@ -1,0 +1,65 @@
+package hestra.figure;
+
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.util.ArrayList;
+import java.util.List;
+
+import hestra.numbers.NumberStyle;
+
+/**
+ * Round values along an axis: multiples of 1, 2 or 5 times a power of ten.
+ *
+ * @param step the distance between two ticks
+ * @param values the ticks, ascending
+ * @see "P. Heckbert, Nice numbers for graph labels, Graphics Gems (1990), p. 61"
+ */
+public record Ticks(double step, List<Double> values) {
+
+    private static final int MOST = 60;
+
+    public Ticks {
+        values = List.copyOf(values);
+    }
+
+    /**
+     * The ticks that lie between two values.
+     *
+     * @param low finite
+     * @param high finite and above {@code low}
+     * @param about how many are wanted, at least 2
+     */
+    public static Ticks between(double low, double high, int about) {
+        double step = niceStep((high - low) / Math.max(1, about - 1));
+        List<Double> values = new ArrayList<>();
+        double tolerance = step * 1e-9;
+        long first = (long) Math.ceil((low - tolerance) / step);
+        for (long k = first; k * step <= high + tolerance && values.size() < MOST; k++) {
+            values.add(multiple(k, step));
+        }
+        return new Ticks(step, values);
+    }
+
+    /** The least step of 1, 2 or 5 times a power of ten that is not much smaller than the one given. */
+    static double niceStep(double rough) {
+        double power = Math.pow(10, Math.floor(Math.log10(rough)));
+        double share = rough / power;
+        double nice = share < 1.5 ? 1 : share < 3 ? 2 : share < 7 ? 5 : 10;
+        return nice * power;
+    }
+
+    /** k × step without the noise of binary fractions: 3 × 0.1 is 0.3. */
+    private static double multiple(long k, double step) {
+        return BigDecimal.valueOf(k).multiply(new BigDecimal(step).round(new MathContext(6))).doubleValue();
+    }
+
+    /** A tick's text, with as many decimals as the step needs. */
+    public String label(double value, NumberStyle style) {
+        int places = (int) Math.clamp(-Math.floor(Math.log10(step) + 1e-9), 0, 12);
+        double largest = values.stream().mapToDouble(Math::abs).max().orElse(0);
+        if (largest >= 1e7 || step < 1e-6) {
+            return style.withDigits(6).shortest(Math.abs(value) < step * 1e-6 ? 0 : value);
+        }
+        return style.places(value, places);
+    }
+}

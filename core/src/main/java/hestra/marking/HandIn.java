@@ -1,0 +1,31 @@
+package hestra.marking;
+
+import java.util.List;
+import java.util.Map;
+
+import hestra.data.DataTable;
+import hestra.desk.Desk;
+import hestra.desk.Work;
+import hestra.exercise.Attempt;
+import hestra.exercise.Exercise;
+
+/**
+ * A student's finished work: the exercise as it was done, and what was made of it.
+ *
+ * @param student the name it was handed in under
+ * @param exercise the exercise as the student had it
+ * @param table the student's data at the end
+ * @param attempts answers checked, oldest first, by task id
+ */
+public record HandIn(String student, Exercise exercise, DataTable table, Map<String, List<Attempt>> attempts) {
+
+    public HandIn {
+        attempts = Map.copyOf(attempts);
+    }
+
+    /** The hand-in of a desk as it stands. */
+    public static HandIn of(Desk desk) {
+        Work work = desk.work();
+        return new HandIn(work.student().strip(), desk.exercise(), work.table(), work.attempts());
+    }
+}

@@ -1,0 +1,46 @@
+package hestra.marking;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import hestra.exercise.Attempt;
+import hestra.exercise.Exercise;
+import hestra.exercise.Task;
+import hestra.feedback.Judge;
+
+/**
+ * The marks of one hand-in, task by task.
+ *
+ * @param student the name
+ * @param marks marks earned in the order of the exercise's tasks: those of the best attempt at each
+ * @param of the marks that can be earned
+ */
+public record MarkSheet(String student, List<Double> marks, int of) {
+
+    public MarkSheet {
+        marks = List.copyOf(marks);
+    }
+
+    /**
+     * The marks of a hand-in against an exercise: the instructor's own, so that nothing in the hand-in decides what is
+     * right. A task that the hand-in does not know, or answers in another kind, earns nothing.
+     */
+    public static MarkSheet of(HandIn handIn, Exercise exercise) {
+        Judge judge = new Judge(exercise);
+        List<Double> marks = new ArrayList<>();
+        for (Task task : exercise.tasks()) {
+            double best = 0;
+            List<Attempt> attempts = handIn.attempts().getOrDefault(task.id(), List.of());
+            int counted = task.terms().tries() == 0 ? attempts.size() : Math.min(attempts.size(), task.terms().tries());
+            for (Attempt attempt : attempts.subList(0, counted)) {
+                best = Math.max(best, Judge.takes(task, attempt.answer()) ? judge.judge(task, attempt).earned() : 0);
+            }
+            marks.add(best);
+        }
+        return new MarkSheet(handIn.student(), marks, exercise.marks());
+    }
+
+    public double total() {
+        return marks.stream().mapToDouble(Double::doubleValue).sum();
+    }
+}

@@ -1,0 +1,4 @@
+/**
+ * Hand-ins and the marks they earn.
+ */
+package hestra.marking;

@@ -1,0 +1,101 @@
+package hestra.numbers;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.OptionalDouble;
+
+/**
+ * How numbers look, in one place: significant digits rather than fixed decimals, a real minus sign, powers as × 10ⁿ,
+ * never an E.
+ *
+ * @param mark the decimal mark
+ * @param digits significant digits, 2 to 15
+ */
+public record NumberStyle(DecimalMark mark, int digits) {
+
+    /** Four significant digits and a decimal point. */
+    public static final NumberStyle STANDARD = new NumberStyle(DecimalMark.POINT, 4);
+
+    /** The sign for "less than nothing": U+2212, not a hyphen. */
+    public static final char MINUS = '\u2212';
+
+    /** What is shown where a value is not defined. */
+    public static final String UNDEFINED = "\u2013";
+
+    private static final int LEAST_PLAIN_EXPONENT = -4;
+    private static final int GREATEST_PLAIN_EXPONENT = 6;
+    private static final String SUPERSCRIPTS = "⁰¹²³⁴⁵⁶⁷⁸⁹";
+
+    public NumberStyle {
+        if (digits < 1 || digits > 15) {
+            throw new IllegalArgumentException("1 to 15 significant digits, not " + digits);
+        }
+    }
+
+    public NumberStyle withDigits(int count) {
+        return new NumberStyle(mark, count);
+    }
+
+    /** The value to this style's number of significant digits; a dash for what is not finite. */
+    public String show(double value) {
+        if (!Double.isFinite(value)) {
+            return UNDEFINED;
+        }
+        return show(new Rounding.Significant(digits).apply(value));
+    }
+
+    /** The value, or a dash where it is not defined. */
+    public String show(OptionalDouble value) {
+        return value.isPresent() ? show(value.getAsDouble()) : UNDEFINED;
+    }
+
+    /** The value rounded as asked. */
+    public String show(double value, Rounding rounding) {
+        return Double.isFinite(value) ? show(rounding.apply(value)) : UNDEFINED;
+    }
+
+    /** The value to a number of decimal places. */
+    public String places(double value, int places) {
+        return show(value, new Rounding.Places(places));
+    }
+
+    /** Like {@link #places} with a plus sign before what is positive, as residuals are written. */
+    public String signed(double value, int places) {
+        String text = places(value, places);
+        return new BigDecimal(value).setScale(places, RoundingMode.HALF_UP).signum() > 0 ? "+" + text : text;
+    }
+
+    /** A measured value as it would be typed: the shortest decimal that reads back as the same double. */
+    public String shortest(double value) {
+        return Double.isFinite(value) ? show(new BigDecimal(Double.toString(value)).stripTrailingZeros()) : UNDEFINED;
+    }
+
+    /** A p-value in a sentence: "p = 0.0213", or "p < 0.0001" below that. */
+    public String pInWords(double p) {
+        return p < 1e-4 ? "p < 0" + mark.sign() + "0001" : "p = " + withDigits(3).show(p);
+    }
+
+    private String show(BigDecimal rounded) {
+        if (rounded.signum() == 0) {
+            return withMark(BigDecimal.ZERO.setScale(Math.max(0, Math.min(rounded.scale(), 12))).toPlainString());
+        }
+        int exponent = rounded.precision() - rounded.scale() - 1;
+        if (exponent >= LEAST_PLAIN_EXPONENT && exponent <= GREATEST_PLAIN_EXPONENT) {
+            return withMark(rounded.toPlainString());
+        }
+        BigDecimal mantissa = rounded.movePointLeft(exponent);
+        return withMark(mantissa.toPlainString()) + " × 10" + superscript(exponent);
+    }
+
+    private String withMark(String plain) {
+        return plain.replace('-', MINUS).replace('.', mark.sign());
+    }
+
+    private static String superscript(int exponent) {
+        StringBuilder text = new StringBuilder(exponent < 0 ? "⁻" : "");
+        for (char digit : Integer.toString(Math.abs(exponent)).toCharArray()) {
+            text.append(SUPERSCRIPTS.charAt(digit - '0'));
+        }
+        return text.toString();
+    }
+}

@@ -1,0 +1,16 @@
+/**
+ * Everything Hestra knows about data, lines, exercises and answers: no interface, no files, no clock, no randomness
+ * of its own.
+ */
+module hestra.core {
+    requires org.apache.commons.statistics.distribution;
+
+    exports hestra.data;
+    exports hestra.desk;
+    exports hestra.exercise;
+    exports hestra.feedback;
+    exports hestra.figure;
+    exports hestra.fit;
+    exports hestra.marking;
+    exports hestra.numbers;
+}

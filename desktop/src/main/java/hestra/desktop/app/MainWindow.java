@@ -1,0 +1,274 @@
+package hestra.desktop.app;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.UUID;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCombination;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.StackPane;
+import javafx.stage.Stage;
+
+import hestra.desk.Edit;
+import hestra.desk.Findings;
+import hestra.desktop.table.DataGrid;
+import hestra.desktop.write.WriteView;
+import hestra.documents.ExerciseFile;
+import hestra.documents.HandInFile;
+import hestra.documents.Reading;
+import hestra.documents.WriteUp;
+import hestra.exercise.Exercise;
+import hestra.marking.HandIn;
+
+/** The window: the top bar, the view in hand, and what can be done with files. */
+public final class MainWindow {
+
+    /** The views of the window. */
+    public enum View {
+        WORK,
+        WRITE
+    }
+
+    private static final FileDialogs.Kind EXERCISE = new FileDialogs.Kind("Exercise", ExerciseFile.ENDING);
+    private static final FileDialogs.Kind HAND_IN = new FileDialogs.Kind("Hand-in", HandInFile.ENDING);
+    private static final FileDialogs.Kind PAGE = new FileDialogs.Kind("Web page", ".html");
+    private static final KeyCombination UNDO = KeyCombination.valueOf("Shortcut+Z");
+    private static final KeyCombination REDO = KeyCombination.valueOf("Shortcut+Shift+Z");
+    private static final KeyCombination REDO_TOO = KeyCombination.valueOf("Shortcut+Y");
+
+    private final DeskModel model;
+    private final Settings settings;
+    private final FileDialogs dialogs;
+    private final Look look;
+    private final Notices notices = new Notices();
+    private final BorderPane frame = new BorderPane();
+    private final StackPane root = new StackPane();
+    private final TopBar bar;
+    private final WorkView work;
+    private WriteView write;
+    private OpenDesk open;
+    private View view = View.WORK;
+
+    /** The window's contents over an open desk. */
+    public MainWindow(OpenDesk open, Settings settings, FileDialogs dialogs, Look look) {
+        this.open = open;
+        this.settings = settings;
+        this.dialogs = dialogs;
+        this.look = look;
+        this.model = new DeskModel(open.history());
+        record();
+        this.bar = new TopBar(this);
+        this.work = new WorkView(model, look, notices::say, this::handIn);
+        frame.setTop(bar);
+        frame.setCenter(work.node());
+        root.getChildren().addAll(frame, notices);
+        StackPane.setAlignment(notices, Pos.BOTTOM_CENTER);
+        StackPane.setMargin(notices, new Insets(0, 0, 14, 0));
+        Looks.dress(root, look);
+        root.addEventFilter(KeyEvent.KEY_PRESSED, this::shortcut);
+        if (open.restored() > 0) {
+            notices.say("Picked up where you left off. “Start again” in the menu begins afresh, and can be undone.");
+        }
+        if (!open.isKept()) {
+            notices.say("Your work cannot be kept as you go: Hestra’s folder (" + settings.folder() + ") cannot be written.");
+        }
+    }
+
+    /** A scene with this window's contents. */
+    public Scene scene(double width, double height) {
+        Scene scene = new Scene(root, width, height);
+        Looks.sheets(scene);
+        return scene;
+    }
+
+    public DeskModel model() {
+        return model;
+    }
+
+    public Look look() {
+        return look;
+    }
+
+    public View view() {
+        return view;
+    }
+
+    /** Puts the keyboard where the work goes on. */
+    public void begin() {
+        work.sheet().focusTaskInHand();
+    }
+
+    /** Shows another view. */
+    public void show(View other) {
+        view = other;
+        frame.setCenter(switch (other) {
+            case WORK -> work.node();
+            case WRITE -> writeView();
+        });
+        bar.show(model.findings());
+    }
+
+    private Node writeView() {
+        if (write == null) {
+            write = new WriteView(model, look, notices::say);
+        }
+        return write.node();
+    }
+
+    /** Starts the exercise being written as a student would find it. */
+    void tryIt() {
+        model.apply(new Edit.StartAgain());
+        show(View.WORK);
+        begin();
+    }
+
+    void startAgain() {
+        model.apply(new Edit.StartAgain());
+        notices.say("Started again. Undo brings your work back.");
+        begin();
+    }
+
+    void newExercise() {
+        begin(OpenDesk.of(settings.folder(), Exercise.blank(UUID.randomUUID().toString()), Optional.empty()));
+        show(View.WRITE);
+        write.begin();
+    }
+
+    void open() {
+        dialogs.open(EXERCISE, lastFolder()).ifPresent(this::open);
+    }
+
+    private void open(Path file) {
+        switch (ExerciseFile.read(file)) {
+            case Reading.Refused<Exercise>(String message) -> notices.say(message);
+            case Reading.Done<Exercise>(Exercise exercise) -> {
+                remember(file);
+                begin(OpenDesk.of(settings.folder(), exercise, Optional.of(file)));
+                show(View.WORK);
+                begin();
+            }
+        }
+    }
+
+    private void begin(OpenDesk other) {
+        open.close();
+        open = other;
+        model.begin(other.history());
+        record();
+        settings.put("last", OpenDesk.journalOf(settings.folder(), model.desk().exercise(), 1));
+        settings.put("last.file", other.file().map(Path::toString).orElse(""));
+    }
+
+    private void record() {
+        OpenDesk recorded = open;
+        model.recordTo(edit -> recorded.record(edit, notices::say));
+    }
+
+    /** Saves the exercise to its file, or asks for one. */
+    void save() {
+        open.file().ifPresentOrElse(this::save, this::saveAs);
+    }
+
+    void saveAs() {
+        String name = model.desk().exercise().title().replaceAll("[^\\p{L}\\p{N} ,.()_-]", "_").strip();
+        dialogs.save(EXERCISE, lastFolder(), (name.isEmpty() ? "exercise" : name) + ExerciseFile.ENDING).ifPresent(this::save);
+    }
+
+    private void save(Path file) {
+        try {
+            ExerciseFile.write(model.desk().exercise(), file);
+            open.savedAs(file);
+            remember(file);
+            settings.put("last.file", file);
+            notices.say("Saved as " + file + ".");
+        } catch (IOException e) {
+            notices.say("The exercise could not be saved as " + file + ": " + e.getMessage() + ". Choose another place.");
+        }
+    }
+
+    /** Hands the work in: one file for the instructor, and the write-up beside it. */
+    void handIn() {
+        HandIn handIn = HandIn.of(model.desk());
+        if (handIn.student().isBlank()) {
+            show(View.WORK);
+            model.apply(new Edit.TurnTo(Optional.empty()));
+            work.sheet().askName();
+            notices.say("Type your name first, so that your instructor knows whose work this is.");
+            return;
+        }
+        dialogs.save(HAND_IN, lastFolder(), HandInFile.fileName(handIn)).ifPresent(file -> handIn(handIn, file));
+    }
+
+    private void handIn(HandIn handIn, Path file) {
+        Path page = Path.of(file.toString().replaceFirst("\\.handin$", "") + ".html");
+        try {
+            HandInFile.write(handIn, file);
+            Files.writeString(page, WriteUp.html(model.findings()), StandardCharsets.UTF_8);
+            remember(file);
+            notices.say("Handed in as " + file + ". Give this file to your instructor. The write-up beside it, "
+                    + page.getFileName() + ", is for you to read or print.");
+        } catch (IOException e) {
+            notices.say("The hand-in could not be written to " + file + ": " + e.getMessage() + ". Choose another place.");
+        }
+    }
+
+    /** Writes the write-up alone. */
+    void writeUp() {
+        dialogs.save(PAGE, lastFolder(), "write-up.html").ifPresent(file -> {
+            try {
+                Files.writeString(file, WriteUp.html(model.findings()), StandardCharsets.UTF_8);
+                notices.say("The write-up is in " + file + ".");
+            } catch (IOException e) {
+                notices.say("The write-up could not be written to " + file + ": " + e.getMessage() + ". Choose another place.");
+            }
+        });
+    }
+
+    /** Keeps what is to be remembered and closes the journal. */
+    public void close(Stage stage) {
+        if (!stage.isMaximized()) {
+            settings.put("window.width", stage.getWidth());
+            settings.put("window.height", stage.getHeight());
+        }
+        settings.put("dark", look.darkProperty().get());
+        settings.put("type", look.type());
+        settings.save();
+        open.close();
+    }
+
+    /** What the window's title bar says. */
+    String title(Findings findings) {
+        return findings.exercise().title() + " · Hestra";
+    }
+
+    private void remember(Path file) {
+        Optional.ofNullable(file.toAbsolutePath().getParent()).ifPresent(folder -> settings.put("folder", folder));
+    }
+
+    private Path lastFolder() {
+        return Path.of(settings.text("folder", System.getProperty("user.home")));
+    }
+
+    /** Undo and redo are the desk's, in text fields too: an answer is part of the work. A cell being typed is its own. */
+    private void shortcut(KeyEvent event) {
+        boolean typingCell = root.getScene().getFocusOwner() instanceof TextInputControl field && DataGrid.isCellEditor(field);
+        if (typingCell) {
+            return;
+        }
+        if (UNDO.match(event)) {
+            model.apply(new Edit.Undo());
+            event.consume();
+        } else if (REDO.match(event) || REDO_TOO.match(event)) {
+            model.apply(new Edit.Redo());
+            event.consume();
+        }
+    }
+}

@@ -1,0 +1,53 @@
+package hestra.desktop.cli;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+
+import hestra.desktop.app.HestraApp;
+import hestra.desktop.demo.KelpBlades;
+import hestra.desktop.demo.Tour;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Spec;
+
+/** Opens the demo exercise, or goes through it without a display. */
+@Command(name = "demo", description = "Open the exercise “Kelp blades” of the demo scenario.", mixinStandardHelpOptions = true)
+public final class DemoCommand implements Callable<Integer> {
+
+    @Spec
+    private CommandSpec spec;
+
+    @Option(names = "--offscreen", paramLabel = "DIR",
+            description = "Needs no display: go through the whole example and write pictures, the hand-in and a report to DIR.")
+    private Path folder;
+
+    @Option(names = "--started", hidden = true, description = "Say when the window can be used, and close it.")
+    private boolean started;
+
+    @Override
+    public Integer call() {
+        if (folder != null) {
+            return offscreen();
+        }
+        Optional<String> missing = Display.missing();
+        if (missing.isPresent()) {
+            spec.commandLine().getErr().println(missing.get());
+            return 1;
+        }
+        HestraApp.show(new HestraApp.Start(KelpBlades.exercise(), Optional.empty(), started ? Started::tellAndExit : () -> { }));
+        return 0;
+    }
+
+    private int offscreen() {
+        try {
+            Tour.run(folder).forEach(file -> spec.commandLine().getOut().println(file));
+            return 0;
+        } catch (IOException e) {
+            spec.commandLine().getErr().println("The example could not be written to " + folder + ": " + e.getMessage());
+            return 1;
+        }
+    }
+}

@@ -1,0 +1,25 @@
+package hestra.desktop.cli;
+
+import java.util.Optional;
+
+/** Whether there is a screen to show a window on. */
+final class Display {
+
+    private Display() {}
+
+    /** Why no window can be shown; nothing where one can. */
+    static Optional<String> missing() {
+        boolean chosen = System.getProperty("glass.platform") != null;
+        boolean linux = System.getProperty("os.name").startsWith("Linux");
+        if (!linux || chosen || isSet("DISPLAY") || isSet("WAYLAND_DISPLAY")) {
+            return Optional.empty();
+        }
+        return Optional.of("There is no display to open a window on (neither DISPLAY nor WAYLAND_DISPLAY is set).\n"
+                + "Run it on a machine with a screen, or see the whole example as pictures: hestra demo --offscreen DIR");
+    }
+
+    private static boolean isSet(String variable) {
+        String value = System.getenv(variable);
+        return value != null && !value.isBlank();
+    }
+}

@@ -1,0 +1,86 @@
+package hestra.desktop.demo;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Objects;
+
+import hestra.data.DataTable;
+import hestra.data.Roles;
+import hestra.data.Variable;
+import hestra.documents.DelimitedText;
+import hestra.documents.DelimitedText.Block;
+import hestra.documents.Reading;
+import hestra.exercise.Aid;
+import hestra.exercise.Description;
+import hestra.exercise.Description.Direction;
+import hestra.exercise.Description.Form;
+import hestra.exercise.Description.Strength;
+import hestra.exercise.Description.Unusual;
+import hestra.exercise.Exercise;
+import hestra.exercise.Quantity;
+import hestra.exercise.Task;
+import hestra.exercise.Terms;
+import hestra.numbers.DecimalMark;
+import hestra.numbers.Rounding;
+
+/** The exercise "Kelp blades" of Orrin Bay, a made-up field station: a good line, and one value entered ten times too large. */
+public final class KelpBlades {
+
+    /** The row of the value that was entered wrongly, from 0. */
+    public static final int SLIP_ROW = 14;
+
+    private static final String DATA = "/demo/kelp-blades.csv";
+    private static final String PROSE = """
+            Young kelp settles on the harbour ropes of **Orrin Bay**. {n} blades were measured, each a known number of \
+            *days* after it settled. Ida Fenn wrote the lengths down on the pier; most of them have been entered already.""";
+
+    private KelpBlades() {}
+
+    public static Exercise exercise() {
+        DataTable data = data();
+        return new Exercise("orrin-bay-kelp-blades", "Kelp blades", "Orrin Bay field station", "How fast does kelp grow?",
+                PROSE, data, Roles.FIRST_EXPLAINS, tasks(data), EnumSet.allOf(Aid.class), DecimalMark.POINT);
+    }
+
+    private static List<Task> tasks(DataTable data) {
+        String slipped = data.cell(SLIP_ROW, 1).text().replace(".", "");
+        return List.of(
+                new Task.EnterData(Terms.of("enter", "Enter the last three pairs",
+                        "Type the last three pairs of the printed table into the table on the right.", 1), 3),
+                new Task.ChooseRoles(Terms.of("roles", "Which explains, which responds?",
+                        "One of the two variables could depend on the other. The plot is drawn by your choice.", 1)),
+                new Task.Describe(Terms.of("describe", "Describe what you see",
+                        "Look at the plot before any line is drawn. What do the points show, apart from any that stand alone?", 4)
+                        .opening(EnumSet.allOf(Aid.class)),
+                        new Description(Direction.RISING, Form.STRAIGHT, Strength.STRONG, Unusual.ONE)),
+                new Task.FindSlip(Terms.of("slip", "Find the mistyped blade",
+                        "One blade cannot be as long as the table says. Find it, compare it with the printed table, and mend it. "
+                                + "Or set it aside and give your reason. Watch the line, r and R² as you do.", 2)
+                        .withTries(0), SLIP_ROW, 1, slipped),
+                new Task.ReadValue(Terms.of("slope", "Read the slope",
+                        "By how much does a blade grow in a day, on average?", 2), Quantity.SLOPE, new Rounding.Places(2)),
+                new Task.ReadValue(Terms.of("r", "Read the correlation",
+                        "How closely do the points follow the line? Give r.", 2), Quantity.R, new Rounding.Places(3)),
+                new Task.Predict(Terms.of("predict", "Predict",
+                        "Predict the length at each age. Which predictions would you trust? Type the age under the readings, "
+                                + "or drag the reading line.", 6), List.of(20.0, 37.0, 60.0), new Rounding.Places(1)),
+                new Task.ExplainSlope(Terms.of("explain", "Say it in words",
+                        "What does the slope mean for a blade of kelp?", 3)));
+    }
+
+    private static DataTable data() {
+        try (InputStream in = Objects.requireNonNull(KelpBlades.class.getResourceAsStream(DATA))) {
+            String text = new String(in.readAllBytes(), StandardCharsets.UTF_8);
+            Reading<Block> block = DelimitedText.parse(text);
+            DataTable table = DelimitedText.table(((Reading.Done<Block>) block).value(), List.of(), DecimalMark.POINT);
+            return table.withVariable(0, new Variable("days", "time since settling", "days"))
+                    .withVariable(1, new Variable("length", "blade length", "cm"));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

@@ -1,0 +1,78 @@
+package hestra.desktop.plot;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.layout.Region;
+
+import hestra.desktop.app.Look;
+import hestra.documents.Palette;
+import hestra.figure.Figure;
+import hestra.figure.Layout;
+import hestra.figure.Mark;
+
+/**
+ * Shows a figure: a canvas for each of its sheets, so that only what changed is painted again. However often it is told
+ * that something changed, it describes and paints once a frame.
+ */
+public final class FigureView extends Region {
+
+    private static final int SHEETS = 4;
+
+    private final Function<Layout, Figure> description;
+    private final Look look;
+    private final List<Canvas> canvases = new ArrayList<>();
+    private final List<List<Mark>> painted = new ArrayList<>();
+    private Palette palette;
+    private Figure figure;
+
+    /** A view of what {@code description} says for a size. */
+    public FigureView(Look look, Function<Layout, Figure> description) {
+        this.look = look;
+        this.description = description;
+        for (int i = 0; i < SHEETS; i++) {
+            Canvas canvas = new Canvas();
+            canvases.add(canvas);
+            painted.add(List.of());
+        }
+        getChildren().addAll(canvases);
+        look.darkProperty().addListener(_ -> requestLayout());
+        look.typeProperty().addListener(_ -> requestLayout());
+        getStyleClass().add("figure");
+    }
+
+    /** What is shown, for finding what lies under the pointer; nothing lies anywhere before the first layout. */
+    Figure figure() {
+        return figure;
+    }
+
+    /** To be called when what the description says may have changed. */
+    public void changed() {
+        requestLayout();
+    }
+
+    @Override
+    protected void layoutChildren() {
+        double width = Math.floor(getWidth());
+        double height = Math.floor(getHeight());
+        if (width < 1 || height < 1) {
+            return;
+        }
+        figure = description.apply(new Layout(width, height, look.type()));
+        boolean otherColours = palette != look.palette();
+        palette = look.palette();
+        List<List<Mark>> sheets = List.of(figure.ground(), figure.lines(), figure.points(), figure.front());
+        for (int i = 0; i < SHEETS; i++) {
+            Canvas canvas = canvases.get(i);
+            boolean otherSize = canvas.getWidth() != width || canvas.getHeight() != height;
+            if (otherSize || otherColours || !painted.get(i).equals(sheets.get(i))) {
+                canvas.setWidth(width);
+                canvas.setHeight(height);
+                canvas.getGraphicsContext2D().clearRect(0, 0, width, height);
+                new CanvasPainter(canvas.getGraphicsContext2D(), palette).paint(sheets.get(i));
+                painted.set(i, sheets.get(i));
+            }
+        }
+    }
+}

@@ -1,0 +1,65 @@
+package hestra.desktop.sheet;
+
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+import hestra.desk.Edit;
+import hestra.desk.Findings;
+import hestra.desk.TaskState;
+import hestra.desktop.app.DeskModel;
+
+/** The end of the sheet: how much is done, the name, and the button that hands the work in. */
+final class HandInCard extends VBox {
+
+    private final DeskModel model;
+    private final Label progress = new Label();
+    private final TextField name = new TextField();
+
+    HandInCard(DeskModel model, Runnable onHandIn) {
+        this.model = model;
+        getStyleClass().addAll("task-card", "hand-in-card");
+        Label title = new Label("Hand in");
+        title.getStyleClass().add("task-title");
+        progress.getStyleClass().add("small");
+        progress.setWrapText(true);
+        progress.setMinHeight(USE_PREF_SIZE);
+        name.setId("student-name");
+        name.setPromptText("Your name");
+        name.textProperty().addListener((_, _, text) -> {
+            if (!text.equals(model.desk().work().student())) {
+                model.apply(new Edit.Name(text));
+            }
+        });
+        name.setOnAction(_ -> onHandIn.run());
+        HBox.setHgrow(name, Priority.ALWAYS);
+        Button handIn = new Button("Hand in…");
+        handIn.setId("hand-in-below");
+        handIn.getStyleClass().add("check");
+        handIn.setTooltip(new Tooltip("Saves one file to give to your instructor, and a page to read or print"));
+        handIn.setOnAction(_ -> onHandIn.run());
+        HBox row = new HBox(name, handIn);
+        row.getStyleClass().add("answer-row");
+        getChildren().addAll(title, progress, row);
+    }
+
+    void focusName() {
+        name.requestFocus();
+    }
+
+    void show(Findings findings) {
+        long done = findings.tasks().stream().filter(TaskState::done).count();
+        progress.setText(done == findings.tasks().size()
+                ? "Everything is answered. Type your name and hand in."
+                : done + " of " + findings.tasks().size() + " tasks done. Unfinished work can be handed in too.");
+        String student = model.desk().work().student();
+        if (!name.getText().equals(student)) {
+            name.setText(student);
+            name.end();
+        }
+    }
+}

@@ -1,0 +1,162 @@
+package hestra.desktop.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+import hestra.desk.Findings;
+import hestra.desktop.app.DeskModel;
+import hestra.exercise.Exercise;
+import hestra.exercise.LiveText;
+import hestra.exercise.Task;
+
+/** The exercise as it is read and answered: prose and tasks in one scroll, with a line down the margin that links them. */
+public final class SheetView extends ScrollPane {
+
+    private final DeskModel model;
+    private final Runnable toTable;
+    private final Label heading = new Label();
+    private final ProseView prose = new ProseView("");
+    private final VBox list = new VBox();
+    private final Margin margin = new Margin();
+    private final List<TaskCard> cards = new ArrayList<>();
+    private final HandInCard handIn;
+    private List<Task> shownTasks = List.of();
+    private Optional<Exercise> shownExercise = Optional.empty();
+    private Optional<String> inHand = Optional.empty();
+
+    /** The sheet; {@code toTable} puts the keyboard into the table, where data are entered. */
+    public SheetView(DeskModel model, Runnable toTable, Runnable onHandIn) {
+        this.model = model;
+        this.toTable = toTable;
+        this.handIn = new HandInCard(model, onHandIn);
+        getStyleClass().add("sheet");
+        setId("sheet");
+        heading.getStyleClass().add("sheet-heading");
+        heading.setWrapText(true);
+        heading.setMinHeight(Region.USE_PREF_SIZE);
+        list.getStyleClass().add("sheet-list");
+        margin.getChildren().add(list);
+        margin.list = list;
+        setContent(margin);
+        setFitToWidth(true);
+        setHbarPolicy(ScrollBarPolicy.NEVER);
+        model.watch(this::show);
+    }
+
+    private void show(Findings findings) {
+        Exercise exercise = findings.exercise();
+        if (shownExercise.filter(exercise::equals).isEmpty()) {
+            heading.setText(exercise.heading().isBlank() ? exercise.title() : exercise.heading());
+            prose.show(LiveText.fill(exercise.prose(), exercise));
+            if (!exercise.tasks().equals(shownTasks) || shownExercise.filter(it -> it.data().equals(exercise.data())).isEmpty()) {
+                build(exercise);
+            }
+            shownExercise = Optional.of(exercise);
+        }
+        cards.forEach(card -> card.show(findings));
+        handIn.show(findings);
+        Optional<String> now = findings.taskInHand();
+        if (!now.equals(inHand)) {
+            boolean moved = inHand.isPresent();
+            inHand = now;
+            if (moved) {
+                Platform.runLater(() -> focusTaskInHand());
+            }
+        }
+        margin.requestLayout();
+    }
+
+    private void build(Exercise exercise) {
+        cards.clear();
+        margin.markers.clear();
+        list.getChildren().setAll(heading, prose);
+        for (Task task : exercise.tasks()) {
+            TaskCard card = new TaskCard(model, task);
+            cards.add(card);
+            margin.markers.add(card.marker());
+            list.getChildren().add(card);
+        }
+        list.getChildren().add(handIn);
+        margin.cards = List.copyOf(cards);
+        margin.getChildren().setAll(margin.rule, list);
+        margin.getChildren().addAll(margin.markers);
+        shownTasks = exercise.tasks();
+    }
+
+    /** Puts the keyboard where the task in hand is answered, and the task into view. */
+    public void focusTaskInHand() {
+        Optional<TaskCard> card = inHand.flatMap(id ->
+                cards.stream().filter(it -> it.getId().equals("card-" + id)).findFirst());
+        boolean inTable = inHand.flatMap(id -> model.desk().exercise().task(id)).filter(Task.EnterData.class::isInstance).isPresent();
+        if (inTable) {
+            toTable.run();
+        } else if (card.isPresent()) {
+            card.get().first().ifPresent(Node::requestFocus);
+        } else {
+            handIn.focusName();
+        }
+        card.map(Region.class::cast).or(() -> Optional.of(handIn)).ifPresent(this::bringIntoView);
+    }
+
+    /** Puts the keyboard where the name is typed. */
+    public void askName() {
+        Platform.runLater(() -> {
+            handIn.focusName();
+            bringIntoView(handIn);
+        });
+    }
+
+    private void bringIntoView(Region node) {
+        applyCss();
+        layout();
+        double viewport = getViewportBounds().getHeight();
+        double content = margin.getHeight();
+        double top = node.getBoundsInParent().getMinY() - 14;
+        double bottom = node.getBoundsInParent().getMaxY() + 20;
+        double from = getVvalue() * Math.max(0, content - viewport);
+        if (content <= viewport) {
+            return;
+        }
+        double to = bottom > from + viewport ? Math.min(top, bottom - viewport) : from;
+        to = top < to ? top : to;
+        setVvalue(Math.clamp(to / (content - viewport), 0, 1));
+    }
+
+    /** The list with the margin's rule and the tasks' markers beside their titles. */
+    private static final class Margin extends Pane {
+        private static final double AT = 16;
+        private final Region rule = new Region();
+        private final List<Node> markers = new ArrayList<>();
+        private List<TaskCard> cards = List.of();
+        private VBox list;
+
+        Margin() {
+            getStyleClass().add("sheet-margin");
+            rule.getStyleClass().add("sheet-rule");
+        }
+
+        @Override
+        protected double computePrefHeight(double width) {
+            return list.prefHeight(width);
+        }
+
+        @Override
+        protected void layoutChildren() {
+            list.resizeRelocate(0, 0, getWidth(), Math.max(getHeight(), list.prefHeight(getWidth())));
+            list.layout();
+            rule.resizeRelocate(AT - 1, 18, 2, Math.max(0, getHeight() - 18));
+            for (int i = 0; i < markers.size() && i < cards.size(); i++) {
+                double y = cards.get(i).getBoundsInParent().getMinY() + 2;
+                ((Region) markers.get(i)).resizeRelocate(AT - 8, y, 16, 16);
+            }
+        }
+    }
+}

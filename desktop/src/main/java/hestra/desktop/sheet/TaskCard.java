@@ -1,0 +1,163 @@
+package hestra.desktop.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+import hestra.desk.Edit;
+import hestra.desk.Findings;
+import hestra.desk.TaskState;
+import hestra.desktop.app.DeskModel;
+import hestra.exercise.LiveText;
+import hestra.exercise.Task;
+import hestra.exercise.Terms;
+import hestra.feedback.Outcome;
+import hestra.feedback.Verdict;
+
+/**
+ * One task on the sheet. The task in hand is open, with its form and its check button; the others show their title and
+ * what became of them, and are opened by a click.
+ */
+final class TaskCard extends VBox {
+
+    private static final PseudoClass IN_HAND = PseudoClass.getPseudoClass("in-hand");
+
+    private final DeskModel model;
+    private final Task task;
+    private final Region marker = new Region();
+    private final Label title = new Label();
+    private final Label terms = new Label();
+    private final ProseView prompt;
+    private final TaskBody body;
+    private final Button check = new Button("Check");
+    private final Label tries = new Label();
+    private final Label verdict = new Label();
+    private final VBox inside = new VBox();
+
+    TaskCard(DeskModel model, Task task) {
+        this.model = model;
+        this.task = task;
+        this.prompt = new ProseView("");
+        this.body = new TaskBody(model, task, this::check);
+        setId("card-" + task.id());
+        getStyleClass().add("task-card");
+        marker.getStyleClass().add("marker");
+        title.getStyleClass().add("task-title");
+        title.setWrapText(true);
+        title.setMinHeight(USE_PREF_SIZE);
+        terms.getStyleClass().add("small");
+        verdict.getStyleClass().add("verdict");
+        verdict.setWrapText(true);
+        verdict.setMinHeight(USE_PREF_SIZE);
+        verdict.setId("verdict-" + task.id());
+        check.setId("check-" + task.id());
+        check.getStyleClass().add("check");
+        check.setTooltip(new Tooltip("Enter in a field of this task does the same"));
+        check.setOnAction(_ -> check());
+        tries.getStyleClass().add("small");
+        HBox row = new HBox(check, tries);
+        row.setAlignment(Pos.CENTER_LEFT);
+        row.getStyleClass().add("check-row");
+        inside.getChildren().addAll(prompt, body, row);
+        inside.getStyleClass().add("task-inside");
+        VBox heading = new VBox(title, terms);
+        heading.getStyleClass().add("task-heading");
+        heading.setFocusTraversable(true);
+        heading.setOnMouseClicked(_ -> turnTo());
+        heading.setOnKeyPressed(event -> {
+            if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.SPACE) {
+                turnTo();
+                event.consume();
+            }
+        });
+        getChildren().addAll(heading, inside, verdict);
+    }
+
+    Node marker() {
+        return marker;
+    }
+
+    /** Where typing goes first in this task. */
+    Optional<Node> first() {
+        return body.first();
+    }
+
+    private void turnTo() {
+        model.apply(new Edit.TurnTo(Optional.of(task.id())));
+        body.first().ifPresent(Node::requestFocus);
+    }
+
+    private void check() {
+        model.apply(new Edit.Check(task.id()));
+        if (model.findings().task(task.id()).done()) {
+            model.apply(new Edit.TurnTo(Optional.empty()));
+        }
+    }
+
+    void show(Findings findings) {
+        TaskState state = findings.task(task.id());
+        Terms asked = task.terms();
+        boolean inHand = findings.taskInHand().filter(task.id()::equals).isPresent();
+        pseudoClassStateChanged(IN_HAND, inHand);
+        title.setText(state.number() + " · " + asked.title());
+        terms.setText(terms(asked));
+        present(inside, inHand);
+        present(terms, inHand || !state.isTried());
+        if (inHand) {
+            prompt.show(LiveText.fill(asked.prompt(), findings.exercise()));
+            body.show(findings);
+            check.setDisable(state.triesLeft() == 0);
+            tries.setText(state.triesLeft() == 0 ? "no tries left" : asked.tries() == 0 ? ""
+                    : state.triesLeft() == 1 ? "1 try left" : state.triesLeft() + " tries left");
+        }
+        boolean shown = asked.verdict() == Terms.Showing.AT_ONCE;
+        Optional<Verdict> now = state.verdict();
+        present(verdict, now.isPresent());
+        now.ifPresent(it -> verdict.setText(shown ? said(it, state) : "Given. The verdict comes after handing in."));
+        for (Outcome outcome : Outcome.values()) {
+            boolean is = shown && now.filter(it -> it.outcome() == outcome).isPresent();
+            PseudoClass style = PseudoClass.getPseudoClass(outcome.name().toLowerCase(Locale.ROOT));
+            verdict.pseudoClassStateChanged(style, is);
+            marker.pseudoClassStateChanged(style, is);
+        }
+        marker.pseudoClassStateChanged(IN_HAND, inHand);
+    }
+
+    /** The verdict with its sign and word, and what it opened. */
+    private String said(Verdict verdict, TaskState state) {
+        String opened = !task.terms().opens().isEmpty() && (state.done() || task instanceof Task.Describe)
+                ? " The line and its numbers are open now." : "";
+        String word = verdict.message().startsWith(verdict.outcome().word()) || verdict.isRight() ? ""
+                : verdict.outcome().word() + ". ";
+        return verdict.outcome().sign() + " " + word + verdict.message() + opened;
+    }
+
+    private static String terms(Terms asked, String rounding) {
+        List<String> parts = new ArrayList<>();
+        if (!rounding.isEmpty()) {
+            parts.add(rounding);
+        }
+        parts.add(asked.marks() == 1 ? "1 mark" : asked.marks() + " marks");
+        return String.join(" · ", parts);
+    }
+
+    private String terms(Terms asked) {
+        return terms(asked, TaskBody.roundingOf(task));
+    }
+
+    private static void present(Node node, boolean shown) {
+        node.setVisible(shown);
+        node.setManaged(shown);
+    }
+}

@@ -1,0 +1,76 @@
+package hestra.desktop.table;
+
+import java.util.function.BiConsumer;
+import javafx.application.Platform;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyEvent;
+
+/** The field in which a cell is typed. */
+final class CellEditor extends TextField {
+
+    /** What is to happen when typing is over. */
+    enum Next {
+        DOWN,
+        UP,
+        ACROSS,
+        BACK,
+        STAY,
+        CANCEL
+    }
+
+    private final BiConsumer<String, Next> done;
+    private boolean active;
+
+    CellEditor(BiConsumer<String, Next> done) {
+        this.done = done;
+        getStyleClass().add("cell-editor");
+        addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
+        focusedProperty().addListener((_, _, focused) -> {
+            if (!focused) {
+                finish(Next.STAY);
+            }
+        });
+    }
+
+    /**
+     * Begins.
+     *
+     * @param text what stands in the cell
+     * @param replacement what was typed to begin with, in place of it; null to go on from what is there
+     */
+    void begin(String text, String replacement) {
+        active = true;
+        setText(replacement == null ? text : replacement);
+        Platform.runLater(() -> {
+            requestFocus();
+            deselect();
+            end();
+        });
+        requestFocus();
+        deselect();
+        end();
+    }
+
+    private void pressed(KeyEvent event) {
+        switch (event.getCode()) {
+            case ENTER -> finish(event.isShiftDown() ? Next.UP : Next.DOWN, event);
+            case TAB -> finish(event.isShiftDown() ? Next.BACK : Next.ACROSS, event);
+            case DOWN -> finish(Next.DOWN, event);
+            case UP -> finish(Next.UP, event);
+            case ESCAPE -> finish(Next.CANCEL, event);
+            default -> { }
+        }
+    }
+
+    private void finish(Next next, KeyEvent event) {
+        event.consume();
+        finish(next);
+    }
+
+    private void finish(Next next) {
+        if (active) {
+            active = false;
+            done.accept(getText(), next);
+        }
+    }
+}

@@ -1,0 +1,110 @@
+package hestra.desktop.table;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+import hestra.data.DataTable;
+import hestra.desk.Edit;
+import hestra.desk.Findings;
+import hestra.desktop.app.DeskModel;
+
+/** What can be done with the selected row: set it aside with a reason, take it back, put a row in, delete it. */
+final class RowBar extends VBox {
+
+    private final DeskModel model;
+    private final Label title = new Label();
+    private final Button setAside = button("Set aside…", "keep the row in the data and out of the fit, for a reason that you give");
+    private final Button takeBack = button("Take back", "let the row take part again");
+    private final Button insert = button("Insert above", "put an empty row above this one");
+    private final Button delete = button("Delete row", "take the row out of the table");
+    private final TextField reason = new TextField();
+    private final HBox reasonRow = new HBox(reason);
+    private boolean asking;
+
+    RowBar(DeskModel model) {
+        this.model = model;
+        getStyleClass().add("row-bar");
+        setId("row-bar");
+        setAside.setId("set-aside");
+        takeBack.setId("take-back");
+        delete.setId("delete-row");
+        reason.setId("reason");
+        reason.setPromptText("Why? For example: misread scale. Then press Enter.");
+        HBox.setHgrow(reason, Priority.ALWAYS);
+        HBox buttons = new HBox(setAside, takeBack, insert, delete);
+        buttons.setAlignment(Pos.CENTER_LEFT);
+        buttons.getStyleClass().add("row-buttons");
+        getChildren().addAll(title, buttons, reasonRow);
+        setAside.setOnAction(_ -> {
+            asking = true;
+            show(model.findings());
+            reason.clear();
+            reason.requestFocus();
+        });
+        takeBack.setOnAction(_ -> selected().ifPresent(row -> model.apply(new Edit.TakeBack(row))));
+        insert.setOnAction(_ -> selected().ifPresent(row -> model.apply(new Edit.InsertRow(row))));
+        delete.setOnAction(_ -> selected().ifPresent(row -> model.apply(new Edit.DeleteRows(List.of(row)))));
+        reason.setOnAction(_ -> given());
+        reason.setOnKeyPressed(event -> {
+            if (event.getCode() == KeyCode.ESCAPE) {
+                asking = false;
+                show(model.findings());
+                event.consume();
+            }
+        });
+        model.watch(this::show);
+    }
+
+    private void given() {
+        if (reason.getText().isBlank()) {
+            return;
+        }
+        asking = false;
+        selected().ifPresent(row -> model.apply(new Edit.SetAside(row, reason.getText().strip())));
+        show(model.findings());
+    }
+
+    private Optional<Integer> selected() {
+        return model.desk().selected().isPresent() ? Optional.of(model.desk().selected().getAsInt()) : Optional.empty();
+    }
+
+    private void show(Findings findings) {
+        Optional<Integer> row = selected().filter(it -> it < findings.work().table().size());
+        boolean shown = row.isPresent();
+        setVisible(shown);
+        setManaged(shown);
+        if (!shown) {
+            asking = false;
+            return;
+        }
+        DataTable table = findings.work().table();
+        Optional<String> kept = table.row(row.get()).setAside();
+        title.setText("Row " + (row.get() + 1) + kept.map(why -> " is set aside: " + why).orElse(""));
+        title.setWrapText(true);
+        present(setAside, kept.isEmpty());
+        present(takeBack, kept.isPresent());
+        present(reasonRow, asking && kept.isEmpty());
+    }
+
+    private static void present(Region node, boolean shown) {
+        node.setVisible(shown);
+        node.setManaged(shown);
+    }
+
+    private static Button button(String text, String tip) {
+        Button button = new Button(text);
+        button.getStyleClass().add("quiet");
+        button.setTooltip(new Tooltip(tip));
+        return button;
+    }
+}

@@ -1,0 +1,156 @@
+package hestra.desktop.table;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.css.PseudoClass;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+import hestra.data.Cell;
+import hestra.data.DataTable;
+import hestra.data.Pairs;
+import hestra.data.Variable;
+import hestra.desk.Edit;
+import hestra.desk.Findings;
+import hestra.desktop.app.DeskModel;
+import hestra.documents.DelimitedText.Block;
+import hestra.exercise.Aid;
+
+/** The student's table, what is to be said about it, and what can be done with the selected row. */
+public final class TablePane extends VBox {
+
+    private final DeskModel model;
+    private final DataGrid grid;
+    private final Label summary = new Label();
+    private final RowBar rowBar;
+    private int width;
+
+    public TablePane(DeskModel model, Consumer<String> notice) {
+        this.model = model;
+        this.width = model.findings().work().table().width();
+        this.grid = new DataGrid(new StudentTable(), "residual", this::residual, notice);
+        this.rowBar = new RowBar(model);
+        getStyleClass().add("table-pane");
+        summary.getStyleClass().add("table-summary");
+        summary.setId("table-summary");
+        summary.setWrapText(true);
+        summary.setMinHeight(Region.USE_PREF_SIZE);
+        setVgrow(grid, Priority.ALWAYS);
+        getChildren().addAll(grid, summary, rowBar);
+        grid.onRow(row -> model.apply(new Edit.Select(row)));
+        grid.onHover(row -> model.apply(new Edit.Hover(row)));
+        model.watch(this::show);
+    }
+
+    /** Puts the keyboard where the next value is to be typed: the first empty cell below the data. */
+    public void focusNextEmpty() {
+        grid.focus(model.findings().work().table().size(), 0);
+    }
+
+    /** The number of columns that this pane was made for. */
+    public int width() {
+        return width;
+    }
+
+    private void show(Findings findings) {
+        if (findings.work().table().width() != width) {
+            return;
+        }
+        grid.refresh();
+        for (int column = 0; column < width; column++) {
+            grid.note(column, note(findings, column));
+        }
+        grid.point(findings.desk().selected(), findings.desk().hovered());
+        summary.setText(summary(findings));
+        boolean problem = findings.pairs().leftOut().stream().anyMatch(row -> row.reason() == Pairs.Reason.NOT_A_NUMBER);
+        summary.pseudoClassStateChanged(PseudoClass.getPseudoClass("problem"), problem);
+    }
+
+    private static String note(Findings findings, int column) {
+        Variable variable = findings.work().table().variable(column);
+        String role = findings.work().roles().map(roles -> roles.explanatory() == column ? "explains"
+                : roles.response() == column ? "responds" : "").orElse("");
+        return role.isEmpty() || variable.unit().isEmpty() || variable.unit().equals(variable.name())
+                ? role + (role.isEmpty() ? variable.unit() : "")
+                : role + " · " + variable.unit();
+    }
+
+    private String residual(int row) {
+        if (row >= model.findings().work().table().size()) {
+            return "";
+        }
+        int places = model.findings().isOpen(Aid.RESIDUALS) ? places() : 0;
+        return model.findings().residual(row).map(value -> model.desk().style().signed(value, places)).orElse("");
+    }
+
+    /** As many decimal places for residuals as the response has. */
+    private int places() {
+        DataTable table = model.findings().work().table();
+        int column = model.findings().work().drawnRoles().response();
+        int places = 0;
+        for (int row = 0; row < Math.min(200, table.size()); row++) {
+            if (table.cell(row, column) instanceof Cell.Measured(String text, double _)) {
+                int mark = Math.max(text.indexOf('.'), text.indexOf(','));
+                places = Math.max(places, mark < 0 ? 0 : Math.min(6, text.length() - mark - 1));
+            }
+        }
+        return Math.max(1, places);
+    }
+
+    /** "23 pairs · row 24 incomplete · row 14 set aside", and what is wrong with a cell that is no number. */
+    private static String summary(Findings findings) {
+        Pairs pairs = findings.pairs();
+        List<String> parts = new ArrayList<>();
+        parts.add(pairs.n() == 1 ? "1 pair" : pairs.n() + " pairs");
+        List<String> problems = new ArrayList<>();
+        for (Pairs.Reason reason : Pairs.Reason.values()) {
+            List<Pairs.LeftOut> rows = pairs.leftOut().stream().filter(row -> row.reason() == reason).toList();
+            if (rows.isEmpty()) {
+                continue;
+            }
+            String numbers = String.join(", ", rows.stream().limit(6).map(row -> Integer.toString(row.row() + 1)).toList())
+                    + (rows.size() > 6 ? ", …" : "");
+            parts.add((rows.size() == 1 ? "row " : "rows ") + numbers + " " + reason.inWords());
+            if (reason == Pairs.Reason.NOT_A_NUMBER) {
+                rows.stream().limit(2).forEach(row -> problems.add("Row " + (row.row() + 1) + ": " + row.detail() + " Left out until it is."));
+            }
+        }
+        return String.join(" · ", parts) + (problems.isEmpty() ? "" : "\n" + String.join("\n", problems));
+    }
+
+    /** The student's table as the grid sees it. */
+    private final class StudentTable implements GridSource {
+        @Override
+        public DataTable table() {
+            return model.desk().work().table();
+        }
+
+        @Override
+        public void type(int row, int column, String text) {
+            model.apply(new Edit.TypeCell(row, column, text));
+        }
+
+        @Override
+        public void paste(int row, int column, Block block) {
+            model.apply(new Edit.Paste(row, column, PastedColumns.inOrderOf(table().variables(), block)));
+        }
+
+        @Override
+        public void clear(int firstRow, int firstColumn, int lastRow, int lastColumn) {
+            model.apply(new Edit.ClearCells(firstRow, firstColumn, lastRow, lastColumn));
+        }
+
+        @Override
+        public void insertRow(int row) {
+            model.apply(new Edit.InsertRow(row));
+        }
+
+        @Override
+        public void deleteRows(List<Integer> rows) {
+            model.apply(new Edit.DeleteRows(rows));
+        }
+    }
+}

@@ -1,0 +1,156 @@
+package hestra.documents;
+
+import java.io.ByteArrayOutputStream;
+import java.io.EOFException;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.AccessDeniedException;
+import java.nio.file.AtomicMoveNotSupportedException;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipException;
+import java.util.zip.ZipInputStream;
+import java.util.zip.ZipOutputStream;
+
+/**
+ * A ZIP archive of a few text files. Archives come from strangers, so what is read is bounded in count and size, counted
+ * while it is unpacked rather than believed, and nothing is ever written outside memory.
+ *
+ * @param entries the texts by name
+ */
+public record Archive(Map<String, String> entries) {
+
+    static final int MOST_ENTRIES = 32;
+    static final long MOST_BYTES = 32L * 1024 * 1024;
+
+    public Archive {
+        entries = new LinkedHashMap<>(entries);
+    }
+
+    /** Reads an archive; refuses what is no archive, too large, or names a path outside itself. */
+    public static Reading<Archive> read(Path file) {
+        try {
+            if (Files.isDirectory(file)) {
+                return Reading.refused(file.getFileName() + " is a folder, not a file.");
+            }
+            if (Files.size(file) > MOST_BYTES) {
+                return Reading.refused(file.getFileName() + " is too large to be opened (over 32 MB).");
+            }
+            try (InputStream in = Files.newInputStream(file)) {
+                return read(in, file.getFileName().toString());
+            }
+        } catch (IOException e) {
+            return Reading.refused(cannotRead(file, e));
+        }
+    }
+
+    /** Reads an archive from a stream; {@code name} is for messages. */
+    static Reading<Archive> read(InputStream in, String name) throws IOException {
+        Map<String, String> entries = new LinkedHashMap<>();
+        long left = MOST_BYTES;
+        try (ZipInputStream zip = new ZipInputStream(in, StandardCharsets.UTF_8)) {
+            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+                if (entry.isDirectory()) {
+                    continue;
+                }
+                if (entries.size() == MOST_ENTRIES) {
+                    return Reading.refused(name + " holds too many files to be one of Hestra's.");
+                }
+                if (isOutside(entry.getName())) {
+                    return Reading.refused(name + " names a path outside itself (" + shortened(entry.getName())
+                            + ") and was not opened.");
+                }
+                Optional<byte[]> bytes = unpacked(zip, left);
+                if (bytes.isEmpty()) {
+                    return Reading.refused(name + " unpacks to more than 32 MB and was not opened.");
+                }
+                left -= bytes.get().length;
+                if (entries.put(entry.getName(), new String(bytes.get(), StandardCharsets.UTF_8)) != null) {
+                    return Reading.refused(name + " holds two files of the same name and was not opened.");
+                }
+            }
+        } catch (ZipException | IllegalArgumentException | EOFException e) {
+            return Reading.refused(name + " is damaged: it could not be unpacked. Ask for it again.");
+        }
+        return entries.isEmpty()
+                ? Reading.refused(name + " is not a Hestra file, or it is damaged. Ask for it again.")
+                : Reading.done(new Archive(entries));
+    }
+
+    /** The text of an entry, or what is missing. */
+    Reading<String> text(String entry, String file) {
+        String text = entries.get(entry);
+        return text != null ? Reading.done(text)
+                : Reading.refused(file + " is incomplete: it holds no " + entry + ". Ask for it again.");
+    }
+
+    /** Writes the archive beside its place first and then moves it there, so that a crash leaves the old file whole. */
+    public void write(Path file) throws IOException {
+        Path folder = Optional.ofNullable(file.toAbsolutePath().getParent()).orElseThrow();
+        Files.createDirectories(folder);
+        Path beside = Files.createTempFile(folder, ".hestra-", ".part");
+        try {
+            try (OutputStream out = Files.newOutputStream(beside)) {
+                write(out);
+            }
+            try {
+                Files.move(beside, file, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+            } catch (AtomicMoveNotSupportedException e) {
+                Files.move(beside, file, StandardCopyOption.REPLACE_EXISTING);
+            }
+        } finally {
+            Files.deleteIfExists(beside);
+        }
+    }
+
+    private void write(OutputStream out) throws IOException {
+        try (ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8)) {
+            for (Map.Entry<String, String> entry : entries.entrySet()) {
+                ZipEntry header = new ZipEntry(entry.getKey());
+                header.setTime(0);
+                zip.putNextEntry(header);
+                zip.write(entry.getValue().getBytes(StandardCharsets.UTF_8));
+                zip.closeEntry();
+            }
+        }
+    }
+
+    /** Why a file could not be read, in plain words. */
+    public static String cannotRead(Path file, IOException e) {
+        return switch (e) {
+            case NoSuchFileException _ -> file + " is not there. Check the name and the folder.";
+            case AccessDeniedException _ -> file + " may not be read. Check its permissions.";
+            default -> file + " could not be read: " + e.getMessage();
+        };
+    }
+
+    private static Optional<byte[]> unpacked(InputStream in, long most) throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        byte[] buffer = new byte[8192];
+        for (int count = in.read(buffer); count >= 0; count = in.read(buffer)) {
+            if (bytes.size() + count > most) {
+                return Optional.empty();
+            }
+            bytes.write(buffer, 0, count);
+        }
+        return Optional.of(bytes.toByteArray());
+    }
+
+    private static boolean isOutside(String name) {
+        return name.startsWith("/") || name.contains("\\") || name.contains(":") || name.contains("\0")
+                || List.of(name.split("/")).contains("..");
+    }
+
+    private static String shortened(String name) {
+        return name.length() > 40 ? name.substring(0, 39) + "…" : name;
+    }
+}

@@ -1,0 +1,119 @@
+package hestra.documents;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.NotDirectoryException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+import hestra.exercise.Exercise;
+import hestra.exercise.Task;
+import hestra.marking.HandIn;
+import hestra.marking.MarkSheet;
+import hestra.numbers.NumberStyle;
+
+/**
+ * The marks of a folder of hand-ins, a line each. A file that cannot be read gets a line that says so.
+ *
+ * @param tasks the titles of the tasks
+ * @param lines in the order of the file names
+ */
+public record ClassMarks(List<String> tasks, List<Line> lines) {
+
+    /**
+     * One hand-in.
+     *
+     * @param file the file's name
+     * @param marks the marks; nothing where the file could not be read
+     * @param note what is to be said about it; may be empty
+     */
+    public record Line(String file, Optional<MarkSheet> marks, String note) {}
+
+    /**
+     * Marks every hand-in of a folder.
+     *
+     * @param exercise the instructor's own exercise, which decides what is right; without it each hand-in is marked by the
+     *     copy that it holds
+     */
+    public static Reading<ClassMarks> of(Path folder, Optional<Exercise> exercise) {
+        List<Path> files;
+        try (Stream<Path> listed = Files.list(folder)) {
+            files = listed.filter(file -> file.getFileName().toString().endsWith(HandInFile.ENDING)).sorted().toList();
+        } catch (NotDirectoryException e) {
+            return Reading.refused(folder + " is not a folder. Name the folder that holds the hand-ins.");
+        } catch (IOException e) {
+            return Reading.refused(Archive.cannotRead(folder, e));
+        }
+        if (files.isEmpty()) {
+            return Reading.refused(folder + " holds no hand-ins (files ending in " + HandInFile.ENDING + ").");
+        }
+        List<Line> lines = new ArrayList<>();
+        Exercise common = exercise.orElse(null);
+        for (Path file : files) {
+            String name = file.getFileName().toString();
+            switch (HandInFile.read(file)) {
+                case Reading.Refused<HandIn>(String message) -> lines.add(new Line(name, Optional.empty(), message));
+                case Reading.Done<HandIn>(HandIn handIn) -> {
+                    common = common == null ? handIn.exercise() : common;
+                    lines.add(line(name, handIn, common, exercise.isPresent()));
+                }
+            }
+        }
+        List<String> titles = common == null ? List.of()
+                : common.tasks().stream().map(Task::terms).map(terms -> terms.title()).toList();
+        return Reading.done(new ClassMarks(titles, lines));
+    }
+
+    private static Line line(String file, HandIn handIn, Exercise common, boolean binding) {
+        if (!handIn.exercise().id().equals(common.id())) {
+            return new Line(file, Optional.empty(),
+                    "This is work on another exercise, “" + handIn.exercise().title() + "”. Mark it by itself.");
+        }
+        boolean same = handIn.exercise().equals(common);
+        boolean sameTasks = handIn.exercise().tasks().size() == common.tasks().size();
+        Exercise key = binding || !sameTasks ? common : handIn.exercise();
+        String note = same ? "" : binding || !sameTasks
+                ? "Its copy of the exercise differs from yours; marked by yours."
+                : "Its copy of the exercise differs from the first one's; marked by its own.";
+        return new Line(file, Optional.of(MarkSheet.of(handIn, key)), note);
+    }
+
+    /** Comma-separated: a line of headings, then a line each hand-in. */
+    public String csv() {
+        StringBuilder text = new StringBuilder();
+        List<String> headings = new ArrayList<>(List.of("name"));
+        headings.addAll(tasks);
+        headings.addAll(List.of("total", "of", "note"));
+        text.append(line(headings));
+        for (Line line : lines) {
+            List<String> fields = new ArrayList<>();
+            fields.add(line.marks().map(MarkSheet::student).filter(name -> !name.isBlank()).orElse(line.file()));
+            for (int i = 0; i < tasks.size(); i++) {
+                int task = i;
+                fields.add(line.marks().map(marks -> shown(marks.marks().get(task))).orElse(""));
+            }
+            fields.add(line.marks().map(marks -> shown(marks.total())).orElse(""));
+            fields.add(line.marks().map(marks -> Integer.toString(marks.of())).orElse(""));
+            fields.add(line.note());
+            text.append(line(fields));
+        }
+        return text.toString();
+    }
+
+    /** Marks to two places at most, without zeros at the end. */
+    private static String shown(double marks) {
+        return NumberStyle.STANDARD.shortest(Math.round(marks * 100) / 100.0);
+    }
+
+    private static String line(List<String> fields) {
+        return DelimitedText.line(fields.stream().map(ClassMarks::harmless).toList()) + "\n";
+    }
+
+    /** A name that begins like a formula would be computed by a program that opens the table: a mark before it stops that. */
+    private static String harmless(String field) {
+        return !field.isEmpty() && "=+-@\t\r".indexOf(field.charAt(0)) >= 0 ? "'" + field : field;
+    }
+}

@@ -1,0 +1,151 @@
+package hestra.documents;
+
+import java.awt.BasicStroke;
+import java.awt.Color;
+import java.awt.Font;
+import java.awt.FontFormatException;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.Shape;
+import java.awt.font.FontRenderContext;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Ellipse2D;
+import java.awt.geom.Line2D;
+import java.awt.geom.Path2D;
+import java.awt.geom.Rectangle2D;
+import java.awt.geom.RoundRectangle2D;
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+
+import hestra.figure.Figure;
+import hestra.figure.Ink;
+import hestra.figure.Mark;
+import hestra.figure.Stroke;
+
+/** Paints a figure with Java2D, for pictures in files. */
+public final class FigurePainter {
+
+    private static final double HATCH_GAP = 7;
+    private static final Map<Mark.Face, Font> FONTS = fonts();
+
+    private final Graphics2D g;
+    private final Palette palette;
+
+    private FigurePainter(Graphics2D g, Palette palette) {
+        this.g = g;
+        this.palette = palette;
+    }
+
+    /** Paints all sheets of a figure. */
+    public static void paint(Figure figure, Graphics2D graphics, Palette palette) {
+        graphics.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        graphics.setRenderingHint(RenderingHints.KEY_TEXT_ANTIALIASING, RenderingHints.VALUE_TEXT_ANTIALIAS_ON);
+        graphics.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
+        FigurePainter painter = new FigurePainter(graphics, palette);
+        for (List<Mark> sheet : List.of(figure.ground(), figure.lines(), figure.points(), figure.front())) {
+            sheet.forEach(painter::paint);
+        }
+    }
+
+    private void paint(Mark mark) {
+        switch (mark) {
+            case Mark.Line line -> stroke(new Line2D.Double(line.x1(), line.y1(), line.x2(), line.y2()), line.stroke());
+            case Mark.Disc disc -> {
+                Shape circle = circle(disc.x(), disc.y(), disc.radius());
+                fill(circle, disc.fill(), 1);
+                stroke(circle, Stroke.solid(disc.edge(), 1));
+            }
+            case Mark.Ring ring -> stroke(circle(ring.x(), ring.y(), ring.radius()), ring.stroke());
+            case Mark.Diamond diamond -> {
+                Path2D path = new Path2D.Double();
+                path.moveTo(diamond.x(), diamond.y() - diamond.radius());
+                path.lineTo(diamond.x() + diamond.radius(), diamond.y());
+                path.lineTo(diamond.x(), diamond.y() + diamond.radius());
+                path.lineTo(diamond.x() - diamond.radius(), diamond.y());
+                path.closePath();
+                fill(path, Ink.SURFACE, 1);
+                stroke(path, diamond.stroke());
+            }
+            case Mark.Box box -> fill(new RoundRectangle2D.Double(box.x(), box.y(), box.width(), box.height(),
+                    2 * box.corner(), 2 * box.corner()), box.fill(), box.opacity());
+            case Mark.Outline box -> stroke(new Rectangle2D.Double(box.x(), box.y(), box.width(), box.height()), box.stroke());
+            case Mark.Hatch hatch -> hatch(hatch);
+            case Mark.Label label -> label(label);
+        }
+    }
+
+    private void hatch(Mark.Hatch hatch) {
+        Shape before = g.getClip();
+        g.clip(new Rectangle2D.Double(hatch.x(), hatch.y(), hatch.width(), hatch.height()));
+        Stroke hairline = Stroke.solid(Ink.GRID, 1);
+        double bottom = hatch.y() + hatch.height();
+        for (double x = hatch.x() - hatch.height(); x < hatch.x() + hatch.width(); x += HATCH_GAP) {
+            stroke(new Line2D.Double(x, bottom, x + hatch.height(), hatch.y()), hairline);
+        }
+        g.setClip(before);
+    }
+
+    private void label(Mark.Label label) {
+        Font font = FONTS.get(label.face()).deriveFont((float) label.size());
+        double width = font.getStringBounds(label.text(), new FontRenderContext(null, true, true)).getWidth();
+        double shift = switch (label.anchor()) {
+            case START -> 0;
+            case MIDDLE -> -width / 2;
+            case END -> -width;
+        };
+        AffineTransform before = g.getTransform();
+        g.translate(label.x(), label.y());
+        if (label.upward()) {
+            g.rotate(-Math.PI / 2);
+        }
+        g.setFont(font);
+        g.setColor(colour(label.ink(), 1));
+        g.drawString(label.text(), (float) shift, 0);
+        g.setTransform(before);
+    }
+
+    private void stroke(Shape shape, Stroke stroke) {
+        float[] dash = new float[stroke.dash().size()];
+        for (int i = 0; i < dash.length; i++) {
+            dash[i] = stroke.dash().get(i).floatValue();
+        }
+        g.setStroke(new BasicStroke((float) stroke.width(), BasicStroke.CAP_BUTT, BasicStroke.JOIN_MITER, 10,
+                dash.length == 0 ? null : dash, 0));
+        g.setColor(colour(stroke.ink(), 1));
+        g.draw(shape);
+    }
+
+    private void fill(Shape shape, Ink ink, double opacity) {
+        g.setColor(colour(ink, opacity));
+        g.fill(shape);
+    }
+
+    private Color colour(Ink ink, double opacity) {
+        int rgb = palette.rgb(ink);
+        return new Color(rgb >> 16 & 0xFF, rgb >> 8 & 0xFF, rgb & 0xFF, (int) Math.round(255 * opacity));
+    }
+
+    private static Shape circle(double x, double y, double radius) {
+        return new Ellipse2D.Double(x - radius, y - radius, 2 * radius, 2 * radius);
+    }
+
+    private static Map<Mark.Face, Font> fonts() {
+        Map<Mark.Face, Font> fonts = new EnumMap<>(Mark.Face.class);
+        fonts.put(Mark.Face.TEXT, font("SourceSans3-Regular.ttf"));
+        fonts.put(Mark.Face.STRONG, font("SourceSans3-Semibold.ttf"));
+        fonts.put(Mark.Face.FIGURES, font("SourceCodePro-Regular.ttf"));
+        return fonts;
+    }
+
+    private static Font font(String file) {
+        try (InputStream in = Objects.requireNonNull(FigurePainter.class.getResourceAsStream("/hestra/fonts/" + file))) {
+            return Font.createFont(Font.TRUETYPE_FONT, in);
+        } catch (IOException | FontFormatException e) {
+            throw new IllegalStateException("the program's own font " + file + " cannot be read", e);
+        }
+    }
+}

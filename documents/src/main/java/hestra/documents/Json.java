@@ -1,0 +1,149 @@
+package hestra.documents;
+
+import java.io.IOException;
+import java.util.Locale;
+
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import com.fasterxml.jackson.core.JsonGenerator;
+import com.fasterxml.jackson.core.JsonParser;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.StreamReadConstraints;
+import com.fasterxml.jackson.core.json.JsonReadFeature;
+import com.fasterxml.jackson.databind.DeserializationContext;
+import com.fasterxml.jackson.databind.DeserializationFeature;
+import com.fasterxml.jackson.databind.JsonDeserializer;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.JsonSerializer;
+import com.fasterxml.jackson.databind.MapperFeature;
+import com.fasterxml.jackson.databind.SerializationFeature;
+import com.fasterxml.jackson.databind.SerializerProvider;
+import com.fasterxml.jackson.databind.cfg.MapperConfig;
+import com.fasterxml.jackson.databind.introspect.AnnotatedClass;
+import com.fasterxml.jackson.databind.introspect.AnnotationIntrospectorPair;
+import com.fasterxml.jackson.databind.introspect.JacksonAnnotationIntrospector;
+import com.fasterxml.jackson.databind.introspect.NopAnnotationIntrospector;
+import com.fasterxml.jackson.databind.json.JsonMapper;
+import com.fasterxml.jackson.databind.jsontype.NamedType;
+import com.fasterxml.jackson.databind.module.SimpleModule;
+import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
+import hestra.data.Cell;
+import hestra.desk.Edit;
+import hestra.exercise.Answer;
+import hestra.exercise.Task;
+import hestra.numbers.DecimalMark;
+import hestra.numbers.Rounding;
+
+/**
+ * Our records as JSON. Names come from the code: a sealed family's member is named by its class ("read-value" for
+ * {@code ReadValue}) in the property "kind", constants of enums likewise. Reading is strict: a property that is missing
+ * or unknown is refused.
+ */
+final class Json {
+
+    private static final String MARK = "hestra.decimal-mark";
+
+    private static final JsonMapper MAPPER = mapper();
+
+    private Json() {}
+
+    /** The value on one line. */
+    static String line(Object value) {
+        try {
+            return MAPPER.writeValueAsString(value);
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException(value.getClass() + " cannot be written", e);
+        }
+    }
+
+    /** The value over several lines, for files that people may read. */
+    static String pretty(Object value) {
+        try {
+            return MAPPER.writer().with(SerializationFeature.INDENT_OUTPUT).writeValueAsString(value) + "\n";
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException(value.getClass() + " cannot be written", e);
+        }
+    }
+
+    /** Reads a value whose cells were typed with this decimal mark. */
+    static <T> T read(String json, Class<T> type, DecimalMark mark) throws JsonProcessingException {
+        return MAPPER.readerFor(type).withAttribute(MARK, mark).readValue(json);
+    }
+
+    /** Reads a value in any shape. */
+    static JsonNode tree(String json) throws JsonProcessingException {
+        return MAPPER.readTree(json);
+    }
+
+    private static JsonMapper mapper() {
+        SimpleModule cells = new SimpleModule();
+        cells.addSerializer(Cell.class, new CellWriter());
+        cells.addDeserializer(Cell.class, new CellReader());
+        JsonMapper mapper = JsonMapper.builder()
+                .addModule(new Jdk8Module())
+                .addModule(cells)
+                .annotationIntrospector(new AnnotationIntrospectorPair(new OurNames(), new JacksonAnnotationIntrospector()))
+                .addMixIn(Edit.class, Kinds.class)
+                .addMixIn(Task.class, Kinds.class)
+                .addMixIn(Answer.class, Kinds.class)
+                .addMixIn(Rounding.class, Kinds.class)
+                .enable(DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES)
+                .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+                .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+                .enable(DeserializationFeature.FAIL_ON_NUMBERS_FOR_ENUMS)
+                .enable(DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES)
+                .disable(MapperFeature.AUTO_DETECT_IS_GETTERS)
+                .disable(JsonReadFeature.ALLOW_NON_NUMERIC_NUMBERS)
+                .build();
+        mapper.getFactory().setStreamReadConstraints(StreamReadConstraints.builder().maxNestingDepth(40).build());
+        for (Class<?> family : new Class<?>[] {Edit.class, Task.class, Answer.class, Rounding.class}) {
+            register(mapper, family);
+        }
+        return mapper;
+    }
+
+    private static void register(JsonMapper mapper, Class<?> family) {
+        for (Class<?> member : family.getPermittedSubclasses()) {
+            if (member.isSealed()) {
+                register(mapper, member);
+            } else {
+                mapper.registerSubtypes(new NamedType(member, kebab(member.getSimpleName())));
+            }
+        }
+    }
+
+    /** "ReadValue" and "READ_VALUE" both become "read-value". */
+    static String kebab(String name) {
+        return name.replaceAll("([a-z])([A-Z])", "$1-$2").replace('_', '-').toLowerCase(Locale.ROOT);
+    }
+
+    /** A family whose members are told apart by "kind". */
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+    private interface Kinds {}
+
+    private static final class OurNames extends NopAnnotationIntrospector {
+        private static final long serialVersionUID = 1;
+
+        @Override
+        public String[] findEnumValues(MapperConfig<?> config, AnnotatedClass type, Enum<?>[] values, String[] names) {
+            for (int i = 0; i < values.length; i++) {
+                names[i] = kebab(values[i].name());
+            }
+            return names;
+        }
+    }
+
+    private static final class CellWriter extends JsonSerializer<Cell> {
+        @Override
+        public void serialize(Cell cell, JsonGenerator out, SerializerProvider context) throws IOException {
+            out.writeString(cell.text());
+        }
+    }
+
+    private static final class CellReader extends JsonDeserializer<Cell> {
+        @Override
+        public Cell deserialize(JsonParser in, DeserializationContext context) throws IOException {
+            DecimalMark mark = context.getAttribute(MARK) instanceof DecimalMark it ? it : DecimalMark.POINT;
+            return Cell.of(in.getValueAsString(""), mark);
+        }
+    }
+}

@@ -1,0 +1,184 @@
+package hestra.documents;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.Reader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+
+import com.samskivert.mustache.Mustache;
+import com.samskivert.mustache.Template;
+import hestra.data.Cell;
+import hestra.data.Pairs;
+import hestra.data.Row;
+import hestra.desk.Findings;
+import hestra.desk.TaskState;
+import hestra.exercise.Aid;
+import hestra.exercise.Answer;
+import hestra.exercise.Attempt;
+import hestra.exercise.LiveText;
+import hestra.exercise.Task;
+import hestra.figure.Layout;
+import hestra.figure.ResidualStrip;
+import hestra.figure.ScatterPlot;
+import hestra.fit.Equation;
+import hestra.fit.LineFit;
+import hestra.numbers.NumberStyle;
+
+/** A student's work as one HTML page that stands by itself: plot, equation, statistics, answers and data. */
+public final class WriteUp {
+
+    private static final String PAGE = "/hestra/documents/write-up.html";
+    private static final double WIDTH = 760;
+    private static final double PLOT_HEIGHT = 470;
+    private static final double STRIP_HEIGHT = 150;
+
+    private WriteUp() {}
+
+    /** The page of a desk as it stands. Held-back aids are not on it. */
+    public static String html(Findings findings) {
+        Map<String, Object> page = new HashMap<>();
+        page.put("title", findings.exercise().title());
+        page.put("place", findings.exercise().place());
+        page.put("heading", findings.exercise().heading());
+        page.put("student", findings.work().student().isBlank() ? "no name" : findings.work().student().strip());
+        page.put("prose", Prose.html(LiveText.fill(findings.exercise().prose(), findings.exercise())));
+        page.put("plot", Picture.svg(ScatterPlot.describe(findings.plot(), new Layout(WIDTH, PLOT_HEIGHT, 1)), Palette.LIGHT,
+                "Scatter plot of " + findings.y().described() + " against " + findings.x().described()));
+        Optional<LineFit> line = findings.visibleLine();
+        boolean residuals = line.isPresent() && findings.isOpen(Aid.RESIDUALS);
+        page.put("strip", residuals ? Picture.svg(ResidualStrip.describe(findings.strip(), new Layout(WIDTH, STRIP_HEIGHT, 1)),
+                Palette.LIGHT, "Residuals against " + findings.x().described()) : "");
+        page.put("equation", line.filter(_ -> findings.isOpen(Aid.EQUATION)).map(it -> mathml(
+                Equation.of(it, findings.x(), findings.y(), findings.desk().style()))).orElse(""));
+        page.put("values", line.map(it -> values(findings, it)).orElse(List.of()));
+        page.put("tasks", findings.tasks().stream().map(state -> task(findings, state)).toList());
+        page.put("x", heading(findings.x().name(), findings.x().unit()));
+        page.put("y", heading(findings.y().name(), findings.y().unit()));
+        page.put("rows", rows(findings));
+        page.put("leftOut", leftOut(findings.pairs()));
+        return template().execute(page);
+    }
+
+    private static List<Map<String, String>> values(Findings findings, LineFit line) {
+        NumberStyle style = findings.desk().style();
+        List<Map<String, String>> values = new ArrayList<>();
+        values.add(Map.of("name", "n", "value", Integer.toString(line.n())));
+        if (findings.isOpen(Aid.R)) {
+            values.add(Map.of("name", "r", "value", style.show(line.r())));
+        }
+        if (findings.isOpen(Aid.R_SQUARED)) {
+            values.add(Map.of("name", "R²", "value", style.show(line.rSquared())));
+        }
+        if (findings.isOpen(Aid.EQUATION)) {
+            values.add(Map.of("name", "s", "value", style.show(line.residualStandardError()) + findings.y().unitAfterNumber()));
+        }
+        return values;
+    }
+
+    private static Map<String, Object> task(Findings findings, TaskState state) {
+        Task task = state.task();
+        Map<String, Object> shown = new HashMap<>();
+        shown.put("number", state.number());
+        shown.put("name", task.terms().title());
+        shown.put("prompt", Prose.html(LiveText.fill(task.terms().prompt(), findings.exercise())));
+        List<Attempt> attempts = findings.work().attemptsAt(task.id());
+        shown.put("answer", attempts.isEmpty() ? List.of("not answered")
+                : inWords(task, attempts.getLast().answer(), findings.desk().style()));
+        shown.put("verdict", state.verdict().map(verdict -> verdict.outcome().sign() + " " + verdict.message()).orElse(""));
+        shown.put("outcome", state.verdict().map(verdict -> Json.kebab(verdict.outcome().name())).orElse("open"));
+        shown.put("tries", attempts.size() > 1 ? attempts.size() + " tries" : "");
+        return shown;
+    }
+
+    /** An answer in words, a line each. */
+    static List<String> inWords(Task task, Answer answer, NumberStyle style) {
+        return switch (answer) {
+            case Answer.Entered entered -> entered.rows().stream().map(row -> String.join(" , ", row)).toList();
+            case Answer.RolesChosen _ -> List.of("chosen in the table");
+            case Answer.Described described -> {
+                List<String> lines = new ArrayList<>();
+                lines.add(String.join(" · ", List.of(
+                        described.direction().map(it -> it.inWords()).orElse("–"),
+                        described.form().map(it -> it.inWords()).orElse("–"),
+                        described.strength().map(it -> it.inWords()).orElse("–"),
+                        "unusual: " + described.unusual().map(it -> it.inWords()).orElse("–"))));
+                if (!described.sentence().isBlank()) {
+                    lines.add(described.sentence());
+                }
+                yield lines;
+            }
+            case Answer.Treated treated -> List.of(treated.reason()
+                    .map(reason -> "set aside: " + reason).orElse("the value is now " + treated.now()));
+            case Answer.Typed typed -> List.of(typed.text());
+            case Answer.Predictions predictions -> {
+                List<String> lines = new ArrayList<>();
+                if (task instanceof Task.Predict predict) {
+                    for (int i = 0; i < predict.at().size(); i++) {
+                        Answer.Predicted given = predictions.at(i);
+                        lines.add("at " + style.shortest(predict.at().get(i)) + ": "
+                                + (given.text().isBlank() ? "–" : given.text())
+                                + given.trusted().map(trusted -> trusted ? ", trusted" : ", not trusted").orElse(""));
+                    }
+                }
+                yield lines;
+            }
+            case Answer.Sentence sentence -> List.of(sentence.text());
+        };
+    }
+
+    private static List<Map<String, Object>> rows(Findings findings) {
+        List<Map<String, Object>> rows = new ArrayList<>();
+        int x = findings.work().drawnRoles().explanatory();
+        int y = findings.work().drawnRoles().response();
+        for (int i = 0; i < findings.work().table().size(); i++) {
+            Row row = findings.work().table().row(i);
+            if (row.cell(x).isEmpty() && row.cell(y).isEmpty()) {
+                continue;
+            }
+            Map<String, Object> shown = new HashMap<>();
+            shown.put("number", i + 1);
+            shown.put("xText", row.cell(x).text());
+            shown.put("yText", row.cell(y).text());
+            shown.put("residual", row.cell(x) instanceof Cell.Measured && row.cell(y) instanceof Cell.Measured
+                    ? findings.residual(i).map(it -> findings.desk().style().withDigits(3).show(it)).orElse("") : "");
+            rows.add(shown);
+        }
+        return rows;
+    }
+
+    private static List<String> leftOut(Pairs pairs) {
+        return pairs.leftOut().stream().map(row -> "Row " + (row.row() + 1) + ": " + row.reason().inWords()
+                + (row.detail().isBlank() ? "" : " (" + row.detail() + ")")).toList();
+    }
+
+    private static String heading(String name, String unit) {
+        return unit.isEmpty() ? name : name + " (" + unit + ")";
+    }
+
+    private static String mathml(Equation equation) {
+        return "<math display=\"block\"><mover accent=\"true\"><mtext>%s</mtext><mo>^</mo></mover><mo>=</mo><mn>%s</mn><mo>%s</mo><mn>%s</mn><mo>·</mo><mtext>%s</mtext></math>"
+                .formatted(escaped(equation.response()), equation.intercept(), equation.sign(), equation.slope(),
+                        escaped(equation.explanatory()));
+    }
+
+    private static String escaped(String text) {
+        return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;");
+    }
+
+    private static Template template() {
+        try (InputStream in = Objects.requireNonNull(WriteUp.class.getResourceAsStream(PAGE));
+                Reader page = new InputStreamReader(in, StandardCharsets.UTF_8)) {
+            return Mustache.compiler().escapeHTML(true).compile(page);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}
