@@ -17,6 +17,7 @@ import hestra.exercise.Answer;
 import hestra.exercise.Attempt;
 import hestra.exercise.Exercise;
 import hestra.exercise.Task;
+import hestra.feedback.Judge;
 import hestra.numbers.NumberStyle;
 
 /**
@@ -161,6 +162,9 @@ public record Desk(
             return this;
         }
         Answer answer = answerAsItStands(task.get());
+        if (new Judge(exercise).unfinished(task.get(), answer).isPresent()) {
+            return this;
+        }
         Set<Integer> setAside = new TreeSet<>();
         for (int row = 0; row < work.table().size(); row++) {
             if (work.table().row(row).isSetAside()) {

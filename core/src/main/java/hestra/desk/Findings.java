@@ -41,6 +41,7 @@ public final class Findings {
     private final List<TaskState> tasks;
     private final Set<Aid> open;
     private final List<PlotContent.Point> points;
+    private final Frame dataFrame;
     private final Frame frame;
 
     private Findings(Desk desk, Findings before) {
@@ -56,8 +57,8 @@ public final class Findings {
                 && before.desk.work().attempts().equals(work.attempts());
         this.tasks = sameAnswers ? before.tasks : states(desk);
         this.open = sameAnswers ? before.open : open(desk.exercise(), tasks);
-        this.frame = work.frame().orElseGet(() -> sameData && before.desk.work().frame().isEmpty() ? before.frame
-                : Frame.around(xs(), ys()));
+        this.dataFrame = sameData ? before.dataFrame : Frame.around(xs(), ys());
+        this.frame = work.frame().orElseGet(this::frameWithReading);
     }
 
     /** What follows from a desk. */
@@ -190,6 +191,18 @@ public final class Findings {
 
     private DoubleStream ys() {
         return points.stream().mapToDouble(PlotContent.Point::y);
+    }
+
+    /** The frame of the data, made wider where the reading line stands outside it. */
+    private Frame frameWithReading() {
+        OptionalDouble at = work().readingAt();
+        if (at.isEmpty() || visibleLine().isEmpty() || at.getAsDouble() >= dataFrame.xLow() && at.getAsDouble() <= dataFrame.xHigh()) {
+            return dataFrame;
+        }
+        double fitted = visibleLine().get().at(at.getAsDouble());
+        boolean drawable = Double.isFinite(fitted) && Math.abs(fitted) < 1e290 && Math.abs(at.getAsDouble()) < 1e290;
+        return drawable ? Frame.around(DoubleStream.concat(xs(), DoubleStream.of(at.getAsDouble())),
+                DoubleStream.concat(ys(), DoubleStream.of(fitted))) : dataFrame;
     }
 
     private static List<PlotContent.Point> points(DataTable table, Roles roles) {

@@ -70,9 +70,8 @@ final class NumberJudge {
         List<Mistake> others = wrongs.stream()
                 .filter(wrong -> fits(typed, wrong.value(), asTyped))
                 .map(Wrong::mistake).distinct().toList();
-        boolean telling = given.significant() >= 2;
-        if (typed.signum() != 0 && (telling || others.isEmpty())
-                && keys.stream().anyMatch(key -> fits(typed, key, asTyped))) {
+        boolean telling = given.significant() >= 2 && typed.signum() != 0;
+        if (keys.stream().anyMatch(key -> fits(typed, key, asTyped) && (telling || others.isEmpty() && isNear(typed, key)))) {
             return Finding.of(Mistake.WRONG_ROUNDING);
         }
         return new Finding(false, telling ? only(others) : Optional.empty());
@@ -100,6 +99,11 @@ final class NumberJudge {
         return typed.compareTo(rounding.apply(exact, RoundingMode.HALF_UP)) == 0
                 || typed.compareTo(rounding.apply(nearby, RoundingMode.HALF_UP)) == 0
                 || typed.compareTo(rounding.apply(nearby, RoundingMode.HALF_DOWN)) == 0;
+    }
+
+    /** A single digit says enough only where it lies within a tenth of the value: 0.8 for 0.83, but not 1. */
+    private static boolean isNear(BigDecimal typed, double value) {
+        return Math.abs(typed.doubleValue() - value) <= 0.1 * Math.abs(value);
     }
 
     private static Optional<Mistake> only(List<Mistake> found) {

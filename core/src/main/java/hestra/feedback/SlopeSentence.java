@@ -109,13 +109,12 @@ final class SlopeSentence {
             return false;
         }
         BigDecimal rounded = new Rounding.Places(Math.min(12, number.places())).apply(Math.abs(value));
-        return rounded.compareTo(number.typed().abs()) == 0 && (number.significant() >= 2 || slopeFitsOneDigit(value));
+        return rounded.compareTo(number.typed().abs()) == 0 && (number.significant() >= 2 || isClose(number.value(), value));
     }
 
-    /** One digit alone says enough only where it is the slope to within 10 %. */
-    private static boolean slopeFitsOneDigit(double value) {
-        double oneDigit = new Rounding.Significant(1).apply(Math.abs(value)).doubleValue();
-        return Math.abs(oneDigit - Math.abs(value)) <= 0.1 * Math.abs(value);
+    /** One digit alone says enough only where it is the slope to within 10 %: 0.8 for 0.83, but not 1. */
+    private static boolean isClose(double typed, double value) {
+        return Math.abs(Math.abs(typed) - Math.abs(value)) <= 0.1 * Math.abs(value);
     }
 
     private boolean holdsUnits(String text) {

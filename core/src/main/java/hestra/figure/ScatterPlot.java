@@ -77,7 +77,7 @@ public final class ScatterPlot {
     private void axes() {
         Stroke grid = Stroke.solid(Ink.GRID, 1);
         Ticks along = Ticks.between(x.low(), x.high(), (int) Math.clamp(area.width() / (75 * layout.type()), 2, 10));
-        Ticks upward = Ticks.between(y.low(), y.high(), (int) Math.clamp(area.height() / (62 * layout.type()), 2, 10));
+        Ticks upward = Ticks.between(y.low(), y.high(), (int) Math.clamp(area.height() / (75 * layout.type()), 2, 10));
         for (double tick : along.values()) {
             double px = x.pixel(tick);
             ground.add(new Mark.Line(px, area.top(), px, area.bottom(), grid));
@@ -98,17 +98,25 @@ public final class ScatterPlot {
         double right = Math.clamp(x.pixel(greatest), area.left(), area.right());
         ground.add(new Mark.Box(left, area.bottom() - RIBBON / 2 + 3, Math.max(2, right - left), RIBBON, RIBBON / 2,
                 Ink.OBSERVED, 1));
-        double baseline = area.bottom() - layout.size(7);
-        String first = content.style().shortest(least);
-        String last = "data end at " + content.style().shortest(greatest) + content.x().unitAfterNumber();
-        if (right - left > layout.size(9) * last.length()) {
-            ground.add(note(left + 2, baseline, first, Ink.OBSERVED, Anchor.START));
-            ground.add(note(right - 2, baseline, last, Ink.OBSERVED, Anchor.END));
+        String first = "data from " + content.style().shortest(least);
+        String last = "to " + content.style().shortest(greatest) + content.x().unitAfterNumber();
+        if (right - left > layout.size(7) * (first.length() + last.length())) {
+            note(left + 3, layout.size(6.6) * first.length(), first, Anchor.START);
+            note(right - 3, layout.size(6.6) * last.length(), last, Anchor.END);
         }
     }
 
-    private Mark note(double px, double py, String text, Ink ink, Anchor anchor) {
-        return new Mark.Label(px, py, text, Face.TEXT, layout.size(12), ink, anchor, false);
+    /** A note at an end of the ribbon: at its foot, or at the top of the plot where points are in the way. */
+    private void note(double px, double width, String text, Anchor anchor) {
+        double low = area.bottom() - layout.size(7);
+        double left = anchor == Anchor.START ? px : px - width;
+        boolean free = content.points().stream().noneMatch(point -> {
+            double x1 = x.pixel(point.x());
+            double y1 = y.pixel(point.y());
+            return x1 > left - 6 && x1 < left + width + 6 && y1 > low - layout.size(18) && y1 < area.bottom() + 6;
+        });
+        ground.add(new Mark.Label(px, free ? low : area.top() + layout.size(15), text, Face.TEXT, layout.size(12), Ink.OBSERVED,
+                anchor, false));
     }
 
     private void fitted(LineFit line) {

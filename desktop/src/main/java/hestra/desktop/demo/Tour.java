@@ -1,16 +1,244 @@
 package hestra.desktop.demo;
 
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import javafx.stage.Stage;
 
-/** Goes through the whole example without a display and writes pictures and a report. */
+import hestra.data.Roles;
+import hestra.desk.Edit;
+import hestra.desk.Findings;
+import hestra.desk.TaskState;
+import hestra.desktop.app.FileDialogs;
+import hestra.desktop.app.Look;
+import hestra.desktop.app.Looks;
+import hestra.desktop.app.MainWindow;
+import hestra.desktop.app.OpenDesk;
+import hestra.desktop.app.Settings;
+import hestra.documents.ClassMarks;
+import hestra.documents.ExerciseFile;
+import hestra.documents.HandInFile;
+import hestra.documents.Reading;
+import hestra.documents.WriteUp;
+import hestra.exercise.Answer;
+import hestra.exercise.Description.Direction;
+import hestra.exercise.Description.Form;
+import hestra.exercise.Description.Strength;
+import hestra.exercise.Description.Unusual;
+import hestra.exercise.Exercise;
+import hestra.exercise.Task;
+import hestra.fit.Equation;
+import hestra.fit.LeastSquares;
+import hestra.marking.HandIn;
+import hestra.numbers.NumberStyle;
+
+/**
+ * Goes through the whole example in the real window without a display: a student's work from the first pair to the
+ * hand-in, the instructor's view, and the marks. Writes a picture of each stage, the files, and a report.
+ */
 public final class Tour {
 
-    private Tour() {}
+    private static final double WIDTH = 1280;
+    private static final double HEIGHT = 800;
 
-    /** Writes the example into a folder, and says which files it wrote. */
+    private final Path folder;
+    private final List<Path> written = new ArrayList<>();
+    private final List<String> report = new ArrayList<>();
+    private final Exercise exercise = KelpBlades.exercise();
+    private MainWindow window;
+
+    private Tour(Path folder) {
+        this.folder = folder;
+    }
+
+    /** Writes the example into a folder, and says which files it wrote. The program must have no window yet. */
     public static List<Path> run(Path folder) throws IOException {
-        throw new IOException("not yet");
+        Files.createDirectories(folder);
+        FxThread.start();
+        try {
+            return new Tour(folder).go();
+        } finally {
+            FxThread.stop();
+        }
+    }
+
+    private List<Path> go() throws IOException {
+        Path state = Files.createTempDirectory("hestra-tour");
+        Stage stage = FxThread.call(() -> {
+            Looks.prepare();
+            window = new MainWindow(OpenDesk.of(state, exercise, Optional.empty()), Settings.in(state), new NoDialogs(), new Look());
+            Stage opened = new Stage();
+            opened.setScene(window.scene(WIDTH, HEIGHT));
+            opened.show();
+            window.begin();
+            return opened;
+        });
+        picture(stage, "1-start.png");
+        step(this::enterAndDescribe);
+        picture(stage, "2-line-with-the-slip.png");
+        step(() -> {
+            mend();
+            say("The line", List.of(equation(), "r, R² and s follow at once when the mistyped value is mended."));
+            readValues();
+            window.model().apply(new Edit.Select(OptionalInt.of(KelpBlades.SLIP_ROW)));
+        });
+        picture(stage, "3-line-fitted.png");
+        step(this::predict);
+        picture(stage, "4-prediction-outside.png");
+        step(this::explain);
+        FxThread.call(() -> {
+            handIn();
+            return null;
+        });
+        step(() -> window.look().darkProperty().set(true));
+        picture(stage, "5-dark.png");
+        step(() -> {
+            window.look().darkProperty().set(false);
+            window.show(MainWindow.View.WRITE);
+            window.model().apply(new Edit.TurnTo(Optional.of("slope")));
+        });
+        picture(stage, "6-write.png");
+        step(() -> {
+            window.close(stage);
+            stage.hide();
+        });
+        Path file = folder.resolve("report.md");
+        Files.writeString(file, "# The example “" + exercise.title() + "”\n\n" + String.join("\n", report) + "\n");
+        written.add(file);
+        return written;
+    }
+
+    private static void step(Runnable action) throws IOException {
+        FxThread.call(() -> {
+            action.run();
+            return null;
+        });
+    }
+
+    private void enterAndDescribe() {
+        int first = exercise.leftToType().getFirst();
+        for (int row : exercise.leftToType()) {
+            for (int column = 0; column < exercise.data().width(); column++) {
+                apply(new Edit.TypeCell(row, column, exercise.data().cell(row, column).text()));
+            }
+        }
+        check("enter");
+        apply(new Edit.ChooseRoles(Roles.FIRST_EXPLAINS));
+        check("roles");
+        apply(new Edit.Draft("describe", Answer.Described.NOTHING.with(Direction.RISING).with(Form.STRAIGHT)
+                .with(Strength.STRONG).with(Unusual.ONE).withSentence("Older blades are longer; one blade stands far above the rest.")));
+        check("describe");
+        say("Entered", List.of("Rows " + (first + 1) + " to " + exercise.data().size() + " typed from the printed table.", equation()));
+    }
+
+    private void mend() {
+        apply(new Edit.TypeCell(KelpBlades.SLIP_ROW, 1, exercise.data().cell(KelpBlades.SLIP_ROW, 1).text()));
+        check("slip");
+    }
+
+    private void readValues() {
+        var line = window.model().findings().fit().line().orElseThrow();
+        var swapped = LeastSquares.line(window.model().findings().pairs().swapped()).line().orElseThrow();
+        typed("slope", NumberStyle.STANDARD.places(swapped.slope().value(), 2));
+        say("A recognised mistake", List.of(window.model().findings().task("slope").verdict().orElseThrow().message()));
+        typed("slope", NumberStyle.STANDARD.places(line.slope().value(), 2));
+        typed("r", NumberStyle.STANDARD.places(line.r().orElseThrow(), 3));
+    }
+
+    private void typed(String task, String text) {
+        apply(new Edit.Draft(task, new Answer.Typed(text)));
+        check(task);
+    }
+
+    private void predict() {
+        Task.Predict task = (Task.Predict) exercise.task("predict").orElseThrow();
+        var line = window.model().findings().fit().line().orElseThrow();
+        List<Answer.Predicted> given = task.at().stream().map(x -> new Answer.Predicted(
+                NumberStyle.STANDARD.show(line.at(x), task.rounding()), Optional.of(line.support().contains(x)))).toList();
+        apply(new Edit.Draft("predict", new Answer.Predictions(given)));
+        apply(new Edit.Select(OptionalInt.empty()));
+        apply(new Edit.ReadAt(OptionalDouble.of(60)));
+        check("predict");
+    }
+
+    private void explain() {
+        String slope = NumberStyle.STANDARD.places(window.model().findings().fit().line().orElseThrow().slope().value(), 2);
+        apply(new Edit.Draft("explain", new Answer.Sentence(
+                "On average a blade is predicted to grow " + slope + " cm longer with each day since settling.")));
+        check("explain");
+        apply(new Edit.Name("Tove Marsh"));
+    }
+
+    private void handIn() throws IOException {
+        Findings findings = window.model().findings();
+        HandIn handIn = HandIn.of(window.model().desk());
+        Path file = folder.resolve(HandInFile.fileName(handIn));
+        HandInFile.write(handIn, file);
+        written.add(file);
+        Path page = folder.resolve("write-up.html");
+        Files.writeString(page, WriteUp.html(findings));
+        written.add(page);
+        Path own = folder.resolve("kelp-blades" + ExerciseFile.ENDING);
+        ExerciseFile.write(exercise, own);
+        written.add(own);
+        List<String> tasks = new ArrayList<>();
+        for (TaskState state : findings.tasks()) {
+            tasks.add("- " + state.number() + " · " + state.task().terms().title() + ": "
+                    + state.verdict().map(verdict -> verdict.outcome().sign() + " " + verdict.message()).orElse("not answered"));
+        }
+        say("Answers", tasks);
+        if (ClassMarks.of(folder, Optional.of(exercise)) instanceof Reading.Done<ClassMarks>(ClassMarks marks)) {
+            say("Marks of this folder", List.of("```", marks.csv().strip(), "```"));
+        }
+    }
+
+    private void apply(Edit edit) {
+        window.model().apply(edit);
+    }
+
+    private void check(String task) {
+        apply(new Edit.Check(task));
+        apply(new Edit.TurnTo(Optional.empty()));
+    }
+
+    private String equation() {
+        Findings findings = window.model().findings();
+        return findings.fit().line().map(line -> Equation.of(line, findings.x(), findings.y(), findings.desk().style()).plain()
+                + ", r = " + findings.desk().style().show(line.r()) + ", R² = " + findings.desk().style().show(line.rSquared())).orElse("no line");
+    }
+
+    private void say(String heading, List<String> lines) {
+        report.add("## " + heading);
+        report.add("");
+        report.addAll(lines);
+        report.add("");
+    }
+
+    private void picture(Stage stage, String name) throws IOException {
+        Path file = folder.resolve(name);
+        FxThread.settle();
+        FxThread.call(() -> {
+            Snapshot.of(stage.getScene(), file);
+            return null;
+        });
+        written.add(file);
+    }
+
+    /** Nobody is there to be asked. */
+    private static final class NoDialogs implements FileDialogs {
+        @Override
+        public Optional<Path> open(Kind kind, Path from) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<Path> save(Kind kind, Path into, String name) {
+            return Optional.empty();
+        }
     }
 }

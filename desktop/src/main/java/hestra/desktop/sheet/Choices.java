@@ -35,6 +35,12 @@ public final class Choices<T> extends HBox {
                 button.setSelected(true);
                 chosen.accept(value);
             });
+            if (buttons.isEmpty()) {
+                button.getStyleClass().add("first");
+            }
+            if (buttons.size() == values.size() - 1) {
+                button.getStyleClass().add("last");
+            }
             buttons.add(button);
             getChildren().add(button);
         }

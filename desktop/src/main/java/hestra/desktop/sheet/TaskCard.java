@@ -22,6 +22,7 @@ import hestra.desktop.app.DeskModel;
 import hestra.exercise.LiveText;
 import hestra.exercise.Task;
 import hestra.exercise.Terms;
+import hestra.feedback.Judge;
 import hestra.feedback.Outcome;
 import hestra.feedback.Verdict;
 
@@ -42,6 +43,7 @@ final class TaskCard extends VBox {
     private final TaskBody body;
     private final Button check = new Button("Check");
     private final Label tries = new Label();
+    private final Label missing = new Label();
     private final Label verdict = new Label();
     private final VBox inside = new VBox();
 
@@ -69,7 +71,12 @@ final class TaskCard extends VBox {
         HBox row = new HBox(check, tries);
         row.setAlignment(Pos.CENTER_LEFT);
         row.getStyleClass().add("check-row");
-        inside.getChildren().addAll(prompt, body, row);
+        missing.getStyleClass().addAll("small", "missing");
+        missing.setId("missing-" + task.id());
+        missing.setWrapText(true);
+        missing.setMinHeight(USE_PREF_SIZE);
+        present(missing, false);
+        inside.getChildren().addAll(prompt, body, row, missing);
         inside.getStyleClass().add("task-inside");
         VBox heading = new VBox(title, terms);
         heading.getStyleClass().add("task-heading");
@@ -99,6 +106,9 @@ final class TaskCard extends VBox {
     }
 
     private void check() {
+        Optional<String> unfinished = new Judge(model.desk().exercise()).unfinished(task, model.desk().answerAsItStands(task));
+        missing.setText(unfinished.orElse(""));
+        present(missing, unfinished.isPresent());
         model.apply(new Edit.Check(task.id()));
         if (model.findings().task(task.id()).done()) {
             model.apply(new Edit.TurnTo(Optional.empty()));
@@ -113,6 +123,9 @@ final class TaskCard extends VBox {
         title.setText(state.number() + " · " + asked.title());
         terms.setText(terms(asked));
         present(inside, inHand);
+        if (missing.isVisible() && new Judge(findings.exercise()).unfinished(task, findings.desk().answerAsItStands(task)).isEmpty()) {
+            present(missing, false);
+        }
         present(terms, inHand || !state.isTried());
         if (inHand) {
             prompt.show(LiveText.fill(asked.prompt(), findings.exercise()));

@@ -141,7 +141,7 @@ public final class DataGrid extends StackPane {
         TableColumn<Integer, String> number = new TableColumn<>("");
         number.setCellFactory(_ -> new GridCell(view, version, row -> Integer.toString(row + 1), "number-cell"));
         number.getStyleClass().add("number-column");
-        fixed(number, 44);
+        fixed(number, 38);
         view.getColumns().add(number);
         for (int i = 0; i < source.table().width(); i++) {
             int index = i;
@@ -163,7 +163,7 @@ public final class DataGrid extends StackPane {
             TableColumn<Integer, String> last = new TableColumn<>(lastTitle);
             last.setCellFactory(_ -> new GridCell(view, version, lastColumn, "computed-cell"));
             last.getStyleClass().add("computed-column");
-            fixed(last, 78);
+            fixed(last, 70);
             view.getColumns().add(last);
         }
     }

@@ -34,6 +34,7 @@ final class RowBar extends VBox {
     RowBar(DeskModel model) {
         this.model = model;
         getStyleClass().add("row-bar");
+        title.getStyleClass().add("small");
         setId("row-bar");
         setAside.setId("set-aside");
         takeBack.setId("take-back");
@@ -80,11 +81,14 @@ final class RowBar extends VBox {
 
     private void show(Findings findings) {
         Optional<Integer> row = selected().filter(it -> it < findings.work().table().size());
-        boolean shown = row.isPresent();
-        setVisible(shown);
-        setManaged(shown);
-        if (!shown) {
+        // Stays in its place while nothing is selected, so that the table does not jump when a point is clicked.
+        List.of(setAside, takeBack, insert, delete).forEach(button -> button.setDisable(row.isEmpty()));
+        if (row.isEmpty()) {
             asking = false;
+            title.setText("Click a point or a row to do something with it.");
+            present(setAside, true);
+            present(takeBack, false);
+            present(reasonRow, false);
             return;
         }
         DataTable table = findings.work().table();

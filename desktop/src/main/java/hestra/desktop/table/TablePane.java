@@ -73,9 +73,8 @@ public final class TablePane extends VBox {
         Variable variable = findings.work().table().variable(column);
         String role = findings.work().roles().map(roles -> roles.explanatory() == column ? "explains"
                 : roles.response() == column ? "responds" : "").orElse("");
-        return role.isEmpty() || variable.unit().isEmpty() || variable.unit().equals(variable.name())
-                ? role + (role.isEmpty() ? variable.unit() : "")
-                : role + " · " + variable.unit();
+        String unit = variable.unit().equals(variable.name()) ? "" : variable.unit();
+        return role.isEmpty() || unit.isEmpty() ? role + unit : role + " · " + unit;
     }
 
     private String residual(int row) {

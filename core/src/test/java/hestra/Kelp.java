@@ -1,0 +1,85 @@
+package hestra;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+import hestra.data.Cell;
+import hestra.data.DataTable;
+import hestra.data.Roles;
+import hestra.data.Row;
+import hestra.data.Variable;
+import hestra.exercise.Aid;
+import hestra.exercise.Description;
+import hestra.exercise.Exercise;
+import hestra.exercise.Quantity;
+import hestra.exercise.Task;
+import hestra.exercise.Terms;
+import hestra.numbers.DecimalMark;
+import hestra.numbers.Rounding;
+
+/**
+ * A small kelp exercise for tests. Its five points lie about y = 2 + 0.5 x so that every value can be worked out by
+ * hand: x̄ = 6, ȳ = 5.04, Sxx = 40, Sxy = 20.6, Syy = 10.652, so b = 0.515, a = 1.95, SSE = 0.043.
+ */
+public final class Kelp {
+
+    public static final double[] DAYS = {2, 4, 6, 8, 10};
+    public static final double[] LENGTHS = {3.1, 3.9, 5.0, 6.0, 7.2};
+
+    /** The row of the slip, from 0: 5.0 stands as 50. */
+    public static final int SLIP_ROW = 2;
+
+    private Kelp() {}
+
+    public static DataTable table() {
+        List<Row> rows = new ArrayList<>();
+        for (int i = 0; i < DAYS.length; i++) {
+            rows.add(Row.of(Cell.of(DAYS[i], DecimalMark.POINT), Cell.of(Double.toString(LENGTHS[i]), DecimalMark.POINT)));
+        }
+        return new DataTable(List.of(new Variable("days", "time since settling", "days"),
+                new Variable("length", "blade length", "cm")), rows);
+    }
+
+    public static Exercise exercise(Task... tasks) {
+        return new Exercise("kelp", "Kelp", "Orrin Bay", "How fast?", "Prose.", table(), Roles.FIRST_EXPLAINS,
+                List.of(tasks), Aid.all(), DecimalMark.POINT);
+    }
+
+    /** The exercise with a task of every kind. */
+    public static Exercise whole() {
+        return exercise(enter(1), roles(), describe(), slip(), read(Quantity.SLOPE, new Rounding.Places(2)),
+                predict(4, 20), explain());
+    }
+
+    public static Task.EnterData enter(int count) {
+        return new Task.EnterData(Terms.of("enter", "Enter", "Type.", 2), count);
+    }
+
+    public static Task.ChooseRoles roles() {
+        return new Task.ChooseRoles(Terms.of("roles", "Roles", "Which?", 1));
+    }
+
+    public static Task.Describe describe() {
+        return new Task.Describe(Terms.of("describe", "Describe", "Look.", 4).opening(Aid.all()),
+                new Description(Description.Direction.RISING, Description.Form.STRAIGHT, Description.Strength.STRONG,
+                        Description.Unusual.ONE));
+    }
+
+    public static Task.FindSlip slip() {
+        return new Task.FindSlip(Terms.of("slip", "Slip", "Find.", 2).withTries(0), SLIP_ROW, 1, "50");
+    }
+
+    public static Task.ReadValue read(Quantity quantity, Rounding rounding) {
+        return new Task.ReadValue(Terms.of("read", "Read", "Read.", 2), quantity, rounding);
+    }
+
+    public static Task.Predict predict(double... at) {
+        return new Task.Predict(Terms.of("predict", "Predict", "Predict.", 4),
+                Arrays.stream(at).boxed().toList(), new Rounding.Places(1));
+    }
+
+    public static Task.ExplainSlope explain() {
+        return new Task.ExplainSlope(Terms.of("explain", "Explain", "Explain.", 6));
+    }
+}

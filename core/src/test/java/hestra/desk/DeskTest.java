@@ -1,0 +1,216 @@
+package hestra.desk;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.Set;
+
+import hestra.Kelp;
+import hestra.data.Cell;
+import hestra.data.DataTable;
+import hestra.data.Roles;
+import hestra.data.Variable;
+import hestra.exercise.Aid;
+import hestra.exercise.Answer;
+import hestra.exercise.Description.Direction;
+import hestra.exercise.Description.Form;
+import hestra.exercise.Description.Strength;
+import hestra.exercise.Description.Unusual;
+import hestra.exercise.Exercise;
+import hestra.exercise.Quantity;
+import hestra.exercise.Task;
+import hestra.figure.Frame;
+import hestra.figure.Layer;
+import hestra.numbers.Rounding;
+import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+class DeskTest {
+
+    private static Desk after(Exercise exercise, Edit... edits) {
+        Desk desk = Desk.open(exercise);
+        for (Edit edit : edits) {
+            desk = desk.apply(edit);
+        }
+        return desk;
+    }
+
+    private static Answer.Described described() {
+        return Answer.Described.NOTHING.with(Direction.RISING).with(Form.STRAIGHT).with(Strength.STRONG).with(Unusual.ONE);
+    }
+
+    @Test
+    void opensWithTheGivenTableAndNoRolesWhereATaskAsksForThem() {
+        Desk desk = Desk.open(Kelp.whole());
+        assertThat(desk.work().table().size()).isEqualTo(4);
+        assertThat(desk.work().roles()).isEmpty();
+        assertThat(Desk.open(Kelp.exercise()).work().roles()).contains(Roles.FIRST_EXPLAINS);
+    }
+
+    @Test
+    void typedAndPastedTextsBecomeCells() {
+        Desk desk = after(Kelp.whole(), new Edit.TypeCell(4, 0, "10"), new Edit.TypeCell(4, 1, "oops"),
+                new Edit.Paste(5, 0, List.of(List.of("12", "8,1"), List.of("14"))));
+        assertThat(desk.work().table().cell(4, 1)).isInstanceOf(Cell.Unreadable.class);
+        assertThat(desk.work().table().cell(5, 1)).isEqualTo(new Cell.Measured("8,1", 8.1));
+        assertThat(Findings.of(desk).pairs().n()).isEqualTo(5);
+        assertThat(after(Kelp.exercise(), new Edit.ClearCells(0, 0, 99, 1)).work().table().size()).isZero();
+        assertThat(after(Kelp.exercise(), new Edit.ClearCells(1, 1, 1, 1)).work().table().cell(1, 1)).isEqualTo(Cell.EMPTY);
+    }
+
+    @Test
+    void editsOfRowsAndTasksThatAreNotThereChangeNothing() {
+        Desk desk = Desk.open(Kelp.whole());
+        List<Edit> nowhere = List.of(new Edit.TypeCell(-1, 0, "1"), new Edit.TypeCell(0, 9, "1"),
+                new Edit.TypeCell(DataTable.MOST_ROWS, 0, "1"), new Edit.MovePoint(77, 1, 1, 1), new Edit.MovePoint(0, Double.NaN, 1, 1),
+                new Edit.ChooseRoles(new Roles(0, 7)), new Edit.Draft("none", new Answer.Typed("1")), new Edit.Check("none"),
+                new Edit.ReadAt(OptionalDouble.of(Double.POSITIVE_INFINITY)), new Edit.WriteVariable(9, Variable.named("x")),
+                new Edit.MoveTask("none", 0), new Edit.RemoveTask("none"), new Edit.TakeBack(50), new Edit.DeleteRows(List.of(99)),
+                new Edit.AddTask(0, Kelp.roles()), new Edit.WriteRoles(new Roles(0, 5)));
+        for (Edit edit : nowhere) {
+            assertThat(desk.apply(edit)).as(edit.toString()).isEqualTo(desk);
+        }
+    }
+
+    @Test
+    void aMovedPointTakesItsNewValues() {
+        Desk desk = after(Kelp.exercise(), new Edit.MovePoint(0, 3, 4.5, 1));
+        assertThat(desk.work().table().cell(0, 0).text()).isEqualTo("3");
+        assertThat(desk.work().table().cell(0, 1).text()).isEqualTo("4.5");
+    }
+
+    @Test
+    void aPointThatIsSetAsideLeavesTheFitAndComesBack() {
+        Desk aside = after(Kelp.exercise(), new Edit.SetAside(2, "misread"));
+        assertThat(Findings.of(aside).fit().line().orElseThrow().n()).isEqualTo(4);
+        assertThat(Findings.of(aside.apply(new Edit.TakeBack(2))).fit().line().orElseThrow().n()).isEqualTo(5);
+    }
+
+    @Test
+    void aCheckKeepsTheAnswerAndCountsTheTry() {
+        Task.ReadValue read = Kelp.read(Quantity.SLOPE, new Rounding.Places(2));
+        Desk desk = after(Kelp.exercise(read), new Edit.Draft("read", new Answer.Typed("1.95")), new Edit.Check("read"));
+        assertThat(desk.triesLeft(read)).isEqualTo(2);
+        assertThat(Findings.of(desk).task("read").verdict().orElseThrow().isRight()).isFalse();
+        Desk right = desk.apply(new Edit.Draft("read", new Answer.Typed("0.52"))).apply(new Edit.Check("read"));
+        assertThat(Findings.of(right).task("read").done()).isTrue();
+        assertThat(Findings.of(right).earned()).isEqualTo(2);
+    }
+
+    @Test
+    void noTryIsSpentOnAnUnfinishedAnswerAndNoneIsLeftAfterTheLast() {
+        Task.ReadValue read = Kelp.read(Quantity.SLOPE, new Rounding.Places(2));
+        Desk desk = after(Kelp.exercise(read), new Edit.Check("read"), new Edit.Draft("read", new Answer.Typed("abc")), new Edit.Check("read"));
+        assertThat(desk.work().attempts()).isEmpty();
+        Desk spent = desk.apply(new Edit.Draft("read", new Answer.Typed("7")));
+        for (int i = 0; i < 5; i++) {
+            spent = spent.apply(new Edit.Check("read"));
+        }
+        assertThat(spent.work().attemptsAt("read")).hasSize(3);
+        assertThat(Findings.of(spent).task("read").done()).isTrue();
+    }
+
+    @Test
+    void theBestAttemptCounts() {
+        Task.Describe describe = Kelp.describe();
+        Desk desk = after(Kelp.exercise(describe), new Edit.Draft("describe", described().with(Strength.WEAK)), new Edit.Check("describe"),
+                new Edit.Draft("describe", described().with(Strength.WEAK).with(Form.CURVED)), new Edit.Check("describe"));
+        assertThat(Findings.of(desk).task("describe").earned()).isEqualTo(3);
+    }
+
+    @Test
+    void aidsStayClosedUntilTheDescriptionIsGivenRightOrNot() {
+        Desk desk = Desk.open(Kelp.whole());
+        Findings closed = Findings.of(desk);
+        assertThat(Aid.all()).noneMatch(closed::isOpen);
+        assertThat(closed.visibleLine()).isEmpty();
+        assertThat(closed.residual(0)).isEmpty();
+        assertThat(closed.whatOpens(Aid.R)).isEqualTo("Opens with task 3, Describe");
+        assertThat(closed.strip().notice()).contains("task 3");
+        Findings open = Findings.of(desk.apply(new Edit.Draft("describe", described().with(Strength.WEAK))).apply(new Edit.Check("describe")));
+        assertThat(Aid.all()).allMatch(open::isOpen);
+        assertThat(open.visibleLine()).isPresent();
+        assertThat(open.residual(0)).isPresent();
+    }
+
+    @Test
+    void theAnswerToDataTasksIsTheTableAsItStands() {
+        Desk desk = after(Kelp.whole(), new Edit.TypeCell(4, 0, "10"), new Edit.TypeCell(4, 1, "7.2"), new Edit.TypeCell(0, 1, "9"));
+        assertThat(desk.answerAsItStands(Kelp.enter(1))).isEqualTo(new Answer.Entered(List.of(List.of("10", "7.2"))));
+        assertThat(desk.answerAsItStands(Kelp.slip())).isEqualTo(new Answer.Treated("50", Optional.empty(), List.of(0)));
+        assertThat(desk.apply(new Edit.SetAside(Kelp.SLIP_ROW, "why")).answerAsItStands(Kelp.slip()))
+                .isEqualTo(new Answer.Treated("50", Optional.of("why"), List.of(0)));
+    }
+
+    @Test
+    void theTaskInHandIsTheFirstNotDoneOrTheOneTurnedTo() {
+        Desk desk = Desk.open(Kelp.whole());
+        assertThat(Findings.of(desk).taskInHand()).contains("enter");
+        assertThat(Findings.of(desk.apply(new Edit.TurnTo(Optional.of("explain")))).taskInHand()).contains("explain");
+        assertThat(Findings.of(desk.apply(new Edit.TurnTo(Optional.of("gone")))).taskInHand()).contains("enter");
+        assertThat(Findings.of(Desk.open(Kelp.exercise())).taskInHand()).isEmpty();
+    }
+
+    @Test
+    void predictionSaysWhetherTheDataSupportIt() {
+        Exercise open = Kelp.exercise().withHeld(Set.of());
+        Findings inside = Findings.of(after(open, new Edit.ReadAt(OptionalDouble.of(4))));
+        assertThat(inside.prediction().orElseThrow().inside()).isTrue();
+        Findings outside = Findings.of(after(open, new Edit.ReadAt(OptionalDouble.of(200))));
+        assertThat(outside.prediction().orElseThrow().beyond()).isEqualTo(190);
+        assertThat(outside.frame().xHigh()).as("the reading line is in view").isGreaterThanOrEqualTo(200);
+        assertThat(Findings.of(after(open)).prediction()).isEmpty();
+    }
+
+    @Test
+    void layersAndFrameAreShownAsChosen() {
+        Exercise open = Kelp.exercise().withHeld(Set.of());
+        Frame frame = new Frame(0, 5, 0, 5);
+        Desk desk = after(open, new Edit.ShowLayer(Layer.SQUARES, true), new Edit.ShowLayer(Layer.LINE, false), new Edit.ShowFrame(Optional.of(frame)));
+        assertThat(Findings.of(desk).plot().layers()).contains(Layer.SQUARES).doesNotContain(Layer.LINE);
+        assertThat(Findings.of(desk).frame()).isEqualTo(frame);
+        assertThat(Findings.of(desk.apply(new Edit.ShowFrame(Optional.empty()))).frame()).isNotEqualTo(frame);
+        assertThat(Findings.of(after(Kelp.whole(), new Edit.ShowLayer(Layer.SQUARES, true))).plot().layers()).doesNotContain(Layer.SQUARES);
+    }
+
+    @Test
+    void whatHasNotChangedIsTakenOver() {
+        Findings before = Findings.of(Desk.open(Kelp.whole()));
+        Findings hovered = before.next(before.desk().apply(new Edit.Hover(OptionalInt.of(1))));
+        assertThat(hovered.fit()).isSameAs(before.fit());
+        assertThat(hovered.tasks()).isSameAs(before.tasks());
+        Findings typed = before.next(before.desk().apply(new Edit.TypeCell(4, 0, "10")));
+        assertThat(typed.pairs()).isNotSameAs(before.pairs());
+    }
+
+    @Test
+    void theInstructorWritesTextsVariablesAndTasks() {
+        Desk desk = after(Kelp.exercise(), new Edit.WriteTexts("T", "P", "H"), new Edit.WriteProse("prose"),
+                new Edit.WriteVariable(1, new Variable("mass", "", "g")), new Edit.AddTask(0, Kelp.explain()),
+                new Edit.AddTask(0, Kelp.roles()), new Edit.MoveTask("explain", 0), new Edit.WriteHeld(Set.of()));
+        assertThat(desk.exercise().title()).isEqualTo("T");
+        assertThat(desk.exercise().y().name()).isEqualTo("mass");
+        assertThat(desk.work().table().variable(1).name()).isEqualTo("mass");
+        assertThat(desk.exercise().tasks()).extracting(Task::id).containsExactly("explain", "roles");
+        assertThat(desk.apply(new Edit.RemoveTask("explain")).exercise().tasks()).hasSize(1);
+        assertThat(desk.exercise().held()).isEmpty();
+    }
+
+    @Test
+    void otherDataBeginTheWorkAfreshAndOtherTextsDoNot() {
+        Desk worked = after(Kelp.exercise(), new Edit.TypeCell(0, 1, "9"));
+        assertThat(worked.apply(new Edit.WriteProse("new")).work().table().cell(0, 1).text()).isEqualTo("9");
+        assertThat(worked.apply(new Edit.WriteData(Kelp.table().withoutRows(List.of(4)))).work().table().cell(0, 1).text()).isEqualTo("3.1");
+        assertThat(worked.apply(new Edit.StartAgain()).work()).isEqualTo(Desk.open(Kelp.exercise()).work());
+    }
+
+    @Test
+    void hoverAndSelectionGoWithRowsThatGo() {
+        Desk desk = after(Kelp.exercise(), new Edit.Select(OptionalInt.of(3)), new Edit.DeleteRows(List.of(3)));
+        assertThat(desk.selected()).isEmpty();
+        assertThat(desk.work().table().size()).isEqualTo(4);
+        assertThat(after(Kelp.exercise(), new Edit.InsertRow(1)).work().table().row(1).isEmpty()).isTrue();
+    }
+}

@@ -1,0 +1,104 @@
+package hestra.exercise;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+import hestra.Kelp;
+import hestra.data.Cell;
+import hestra.numbers.Rounding;
+import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+class ExerciseTest {
+
+    @Test
+    void studentsStartWithoutTheRowsTheyTypeAndWithTheSlipIn() {
+        Exercise exercise = Kelp.exercise(Kelp.enter(2), Kelp.slip());
+        assertThat(exercise.given().size()).isEqualTo(3);
+        assertThat(exercise.given().cell(Kelp.SLIP_ROW, 1)).isEqualTo(new Cell.Measured("50", 50));
+        assertThat(exercise.leftToType()).containsExactly(3, 4);
+        assertThat(exercise.data().cell(Kelp.SLIP_ROW, 1)).isEqualTo(new Cell.Measured("5.0", 5));
+    }
+
+    @Test
+    void withoutSuchTasksTheTableIsGivenAsItIs() {
+        assertThat(Kelp.exercise().given()).isEqualTo(Kelp.table());
+    }
+
+    @Test
+    void moreRowsAskedThanThereAreLeavesAnEmptyTable() {
+        assertThat(Kelp.exercise(Kelp.enter(50)).given().size()).isZero();
+    }
+
+    @Test
+    void aSlipOutsideTheDataIsNoSlip() {
+        Task.FindSlip outside = new Task.FindSlip(Kelp.slip().terms(), 99, 1, "7");
+        assertThat(Kelp.exercise(outside).given()).isEqualTo(Kelp.table());
+    }
+
+    @Test
+    void tasksAreAddedMovedChangedAndRemovedByTheirId() {
+        Exercise exercise = Kelp.exercise(Kelp.roles(), Kelp.explain());
+        Exercise added = exercise.withTaskAt(1, Kelp.describe());
+        assertThat(added.tasks()).extracting(Task::id).containsExactly("roles", "describe", "explain");
+        assertThat(added.withTaskAt(99, Kelp.slip()).tasks().getLast().id()).isEqualTo("slip");
+        assertThat(added.withoutTask("roles").indexOf("explain")).isEqualTo(1);
+        Task changed = Kelp.describe().with(Kelp.describe().terms().withTitle("Other"));
+        assertThat(added.withTask(changed).task("describe").orElseThrow().terms().title()).isEqualTo("Other");
+        assertThat(exercise.marks()).isEqualTo(7);
+    }
+
+    @Test
+    void twoTasksCannotHaveTheSameId() {
+        assertThatThrownBy(() -> Kelp.exercise(Kelp.roles(), Kelp.roles())).isInstanceOf(IllegalArgumentException.class);
+        Exercise exercise = Kelp.exercise(Kelp.roles(), Kelp.explain());
+        assertThat(exercise.task(exercise.freshTaskId())).isEmpty();
+    }
+
+    @Test
+    void anAidThatNoTaskOpensIsNamed() {
+        assertThat(Kelp.exercise(Kelp.describe()).neverOpened()).isEmpty();
+        assertThat(Kelp.exercise(Kelp.roles()).neverOpened()).isEqualTo(Aid.all());
+        assertThat(Kelp.exercise(Kelp.roles()).withHeld(Set.of(Aid.R)).neverOpened()).containsExactly(Aid.R);
+        assertThat(Kelp.exercise(Kelp.describe()).opener(Aid.R)).hasValueSatisfying(task -> assertThat(task.id()).isEqualTo("describe"));
+    }
+
+    @Test
+    void proseTakesLiveValues() {
+        Exercise exercise = Kelp.exercise();
+        assertThat(LiveText.fill("{n} values of {y} in {y.unit} by {x.name}, {other}", exercise))
+                .isEqualTo("5 values of blade length in cm by days, {other}");
+    }
+
+    @Test
+    void theUnitOfTheSlopeIsOneUnitOfYForOneOfX() {
+        assertThat(Quantity.SLOPE.unit(Kelp.table().variable(0), Kelp.table().variable(1))).isEqualTo("cm per day");
+        assertThat(Quantity.R.unit(Kelp.table().variable(0), Kelp.table().variable(1))).isEmpty();
+        assertThat(Quantity.singular("gauss")).isEqualTo("gauss");
+        assertThat(Quantity.singular("s")).isEqualTo("s");
+    }
+
+    @Test
+    void termsAndTasksRefuseWhatMakesNoSense() {
+        assertThatThrownBy(() -> Terms.of(" ", "t", "p", 1)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> Terms.of("a", "t", "p", 101)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> Terms.of("a", "t", "p", 1).withTries(-1)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> Kelp.enter(0)).isInstanceOf(IllegalArgumentException.class);
+        Terms terms = Terms.of("a", "t", "p", 1);
+        assertThatThrownBy(() -> new Task.Predict(terms, List.of(), new Rounding.Free())).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Task.Predict(terms, List.of(Double.NaN), new Rounding.Free())).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Task.FindSlip(terms, -1, 0, "")).isInstanceOf(IllegalArgumentException.class);
+    }
+
+    @Test
+    void predictionsGrowAsTheyAreGiven() {
+        Answer.Predictions given = new Answer.Predictions(List.of()).with(2, new Answer.Predicted("4.0", Optional.of(true)));
+        assertThat(given.given()).hasSize(3);
+        assertThat(given.at(0)).isEqualTo(Answer.Predicted.NOTHING);
+        assertThat(given.at(7)).isEqualTo(Answer.Predicted.NOTHING);
+        assertThat(given.isBlank()).isFalse();
+    }
+}

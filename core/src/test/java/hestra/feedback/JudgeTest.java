@@ -1,0 +1,250 @@
+package hestra.feedback;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+import hestra.Kelp;
+import hestra.data.Roles;
+import hestra.exercise.Answer;
+import hestra.exercise.Attempt;
+import hestra.exercise.Description;
+import hestra.exercise.Description.Direction;
+import hestra.exercise.Description.Form;
+import hestra.exercise.Description.Strength;
+import hestra.exercise.Description.Unusual;
+import hestra.exercise.Exercise;
+import hestra.exercise.Quantity;
+import hestra.exercise.Task;
+import hestra.numbers.Rounding;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+class JudgeTest {
+
+    private static final Rounding TWO = new Rounding.Places(2);
+
+    private static Verdict judge(Task task, Answer answer) {
+        return judge(Kelp.exercise(task), task, answer);
+    }
+
+    private static Verdict judge(Exercise exercise, Task task, Answer answer, Integer... setAside) {
+        return new Judge(exercise).judge(task, new Attempt(answer, Set.of(setAside)));
+    }
+
+    private static Verdict read(Quantity quantity, Rounding rounding, String text) {
+        return judge(Kelp.read(quantity, rounding), new Answer.Typed(text));
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        // The slope is 0.515 exactly: a half, which may be rounded either way.
+        "0.52", "0.51", "0,52", "0.520", "+0.52", "52 %", "0.52 cm per day", "5.2e-1",
+    })
+    void aSlopeRoundedAsAskedIsRightHoweverItIsWritten(String text) {
+        Verdict verdict = read(Quantity.SLOPE, TWO, text);
+        assertThat(verdict.outcome()).as(verdict.message()).isEqualTo(Outcome.RIGHT);
+        assertThat(verdict.earned()).isEqualTo(2);
+        assertThat(verdict.mistake()).isEmpty();
+    }
+
+    @Test
+    void theSlopeOfXOnYIsNamedAsVariablesTheWrongWayRound() {
+        // Sxy / Syy = 20.6 / 10.652 = 1.9339.
+        Verdict verdict = read(Quantity.SLOPE, TWO, "1.93");
+        assertThat(verdict.outcome()).isEqualTo(Outcome.WRONG);
+        assertThat(verdict.mistake()).contains(Mistake.AXES_EXCHANGED);
+        assertThat(verdict.message()).contains("wrong way round").doesNotContain("0.5");
+    }
+
+    @Test
+    void interceptForSlopeAndSlopeForInterceptAreNamed() {
+        // The intercept is 1.95.
+        assertThat(read(Quantity.SLOPE, TWO, "1.95").mistake()).contains(Mistake.SLOPE_AND_INTERCEPT_EXCHANGED);
+        assertThat(read(Quantity.INTERCEPT, TWO, "0.52").mistake()).contains(Mistake.SLOPE_AND_INTERCEPT_EXCHANGED);
+        assertThat(read(Quantity.SLOPE, TWO, "1.95").message()).contains("days");
+    }
+
+    @Test
+    void rForRSquaredAndBackAreNamed() {
+        // R² = 20.6² / (40 · 10.652) = 0.995963…, r = 0.997980….
+        assertThat(read(Quantity.R_SQUARED, new Rounding.Places(4), "0.9980").mistake()).contains(Mistake.R_FOR_R_SQUARED);
+        assertThat(read(Quantity.R, new Rounding.Places(4), "0.9960").mistake()).contains(Mistake.R_SQUARED_FOR_R);
+        assertThat(read(Quantity.R_SQUARED, new Rounding.Places(4), "0.9960").isRight()).isTrue();
+    }
+
+    @Test
+    void wrongRoundingEarnsHalfAndSaysWhatWasAsked() {
+        Verdict tooMany = read(Quantity.R_SQUARED, new Rounding.Places(3), "0.99596");
+        assertThat(tooMany.outcome()).isEqualTo(Outcome.NEARLY);
+        assertThat(tooMany.mistake()).contains(Mistake.WRONG_ROUNDING);
+        assertThat(tooMany.message()).contains("3 decimal places");
+        assertThat(tooMany.earned()).isEqualTo(1);
+        assertThat(read(Quantity.R_SQUARED, new Rounding.Places(3), "0.995").mistake()).contains(Mistake.CUT_OFF);
+        assertThat(read(Quantity.INTERCEPT, TWO, "2.0").mistake()).contains(Mistake.WRONG_ROUNDING);
+    }
+
+    @Test
+    void aLostSignIsNamed() {
+        assertThat(read(Quantity.SLOPE, TWO, "-0.52").mistake()).contains(Mistake.SIGN_LOST);
+        assertThat(read(Quantity.SLOPE, TWO, "−0.52").message()).contains("blade length");
+    }
+
+    @Test
+    void anUnknownWrongValueGetsTheHintAlone() {
+        Verdict plain = read(Quantity.SLOPE, TWO, "17.3");
+        assertThat(plain.outcome()).isEqualTo(Outcome.WRONG);
+        assertThat(plain.mistake()).isEmpty();
+        Task hinted = Kelp.read(Quantity.SLOPE, TWO).with(Kelp.read(Quantity.SLOPE, TWO).terms().withHint("Look at b."));
+        assertThat(judge(hinted, new Answer.Typed("17.3")).message()).isEqualTo("Look at b.");
+    }
+
+    @Test
+    void whereNoRoundingIsAskedHalfAUnitOfTheThirdDigitIsAllowed() {
+        assertThat(read(Quantity.SLOPE, new Rounding.Free(), "0.5155").isRight()).isTrue();
+        assertThat(read(Quantity.SLOPE, new Rounding.Free(), "0.5144").isRight()).isFalse();
+        assertThat(read(Quantity.MEAN_Y, new Rounding.Free(), "5.04").isRight()).isTrue();
+        assertThat(read(Quantity.MEAN_X, new Rounding.Free(), "6").isRight()).isTrue();
+        assertThat(read(Quantity.N, new Rounding.Places(0), "5").isRight()).isTrue();
+        assertThat(read(Quantity.RESIDUAL_STANDARD_ERROR, new Rounding.Places(3), "0.120").isRight()).isTrue();
+    }
+
+    @Test
+    void aValueReadWithTheSlipStillInIsNamed() {
+        // With 50 for 5.0: Sxy stays 20.6 and x̄ = 6 has weight 0, so the slope is unchanged; the intercept is 14.04 − 3.09.
+        Task.ReadValue intercept = Kelp.read(Quantity.INTERCEPT, TWO);
+        Exercise exercise = Kelp.exercise(Kelp.slip(), intercept);
+        Verdict verdict = judge(exercise, intercept, new Answer.Typed("10.95"));
+        assertThat(verdict.mistake()).contains(Mistake.SLIP_STILL_IN);
+    }
+
+    @Test
+    void aRowSetAsideInsteadOfMendedGivesAnotherRightValue() {
+        // Without the third pair: ȳ = 5.05, x̄ = 6, so a = 5.05 − 0.515 · 6 = 1.96.
+        Task.ReadValue intercept = Kelp.read(Quantity.INTERCEPT, TWO);
+        Exercise exercise = Kelp.exercise(Kelp.slip(), intercept);
+        assertThat(judge(exercise, intercept, new Answer.Typed("1.96"), Kelp.SLIP_ROW).isRight()).isTrue();
+        assertThat(judge(exercise, intercept, new Answer.Typed("1.95"), Kelp.SLIP_ROW).isRight()).isTrue();
+        assertThat(judge(exercise, intercept, new Answer.Typed("1.96")).isRight()).isFalse();
+        // Without the first pair as well, nobody asked to set it aside.
+        assertThat(judge(exercise, intercept, new Answer.Typed("1.96"), Kelp.SLIP_ROW, 0).isRight()).isFalse();
+    }
+
+    @Test
+    void enteredPairsAreComparedOneByOne() {
+        Task task = Kelp.enter(2);
+        Verdict right = judge(task, new Answer.Entered(List.of(List.of("8", "6,0"), List.of("10.0", "7.2"))));
+        assertThat(right.isRight()).isTrue();
+        assertThat(right.message()).isEqualTo("The last two pairs agree with the printed table.");
+        Verdict wrong = judge(task, new Answer.Entered(List.of(List.of("8", "60"), List.of("10", ""))));
+        assertThat(wrong.outcome()).isEqualTo(Outcome.NEARLY);
+        assertThat(wrong.earned()).isEqualTo(1);
+        assertThat(wrong.message()).contains("row 4, length").contains("row 5, length (empty)").doesNotContain("7.2");
+    }
+
+    @Test
+    void rolesTheWrongWayRoundAreNamed() {
+        assertThat(judge(Kelp.roles(), new Answer.RolesChosen(Optional.of(Roles.FIRST_EXPLAINS))).earned()).isEqualTo(1);
+        assertThat(judge(Kelp.roles(), new Answer.RolesChosen(Optional.of(new Roles(1, 0)))).mistake()).contains(Mistake.AXES_EXCHANGED);
+        assertThat(judge(Kelp.roles(), new Answer.RolesChosen(Optional.empty())).outcome()).isEqualTo(Outcome.WRONG);
+    }
+
+    @Test
+    void aDescriptionIsJudgedChoiceByChoice() {
+        Answer.Described all = Answer.Described.NOTHING.with(Direction.RISING).with(Form.STRAIGHT).with(Strength.STRONG).with(Unusual.ONE);
+        assertThat(judge(Kelp.describe(), all).isRight()).isTrue();
+        Verdict three = judge(Kelp.describe(), all.with(Strength.WEAK));
+        assertThat(three.outcome()).isEqualTo(Outcome.NEARLY);
+        assertThat(three.earned()).isEqualTo(3);
+        assertThat(three.message()).contains("3 of 4").contains("strength");
+    }
+
+    @Test
+    void theSlipIsDealtWithByMendingOrBySettingAsideWithAReason() {
+        assertThat(judge(Kelp.slip(), new Answer.Treated("5", Optional.empty(), List.of())).isRight()).isTrue();
+        assertThat(judge(Kelp.slip(), new Answer.Treated("50", Optional.of("ten times too large"), List.of())).isRight()).isTrue();
+        assertThat(judge(Kelp.slip(), new Answer.Treated("50", Optional.of("  "), List.of())).outcome()).isEqualTo(Outcome.WRONG);
+        assertThat(judge(Kelp.slip(), new Answer.Treated("50", Optional.empty(), List.of())).message()).contains("still differs");
+        assertThat(judge(Kelp.slip(), new Answer.Treated("4.9", Optional.empty(), List.of())).message()).contains("found the row");
+        Verdict other = judge(Kelp.slip(), new Answer.Treated("5.0", Optional.empty(), List.of(0)));
+        assertThat(other.outcome()).isEqualTo(Outcome.NEARLY);
+        assertThat(other.message()).contains("row 1");
+    }
+
+    private static Answer.Predictions predictions(String first, boolean trustFirst, String second, boolean trustSecond) {
+        return new Answer.Predictions(List.of(new Answer.Predicted(first, Optional.of(trustFirst)),
+                new Answer.Predicted(second, Optional.of(trustSecond))));
+    }
+
+    @Test
+    void predictionsCountNumberByNumberAndJudgementByJudgement() {
+        // At 4: 1.95 + 0.515 · 4 = 4.01; at 20: 12.25, a half.
+        Task task = Kelp.predict(4, 20);
+        assertThat(judge(task, predictions("4.0", true, "12.3", false)).isRight()).isTrue();
+        assertThat(judge(task, predictions("4.0", true, "12.2", false)).isRight()).isTrue();
+        Verdict trusting = judge(task, predictions("4.0", true, "12.3", true));
+        assertThat(trusting.earned()).isEqualTo(3);
+        assertThat(trusting.message()).contains("at 20").contains("outside the data");
+        assertThat(judge(task, predictions("4.0", false, "12.3", false)).message()).contains("among the data");
+        // x on y at 4: 6 + 1.93391… · (4 − 5.04) = 3.98873…, which rounds to 4.0 as well: no mistake can be told there.
+        assertThat(judge(task, predictions("4.0", true, "99", false)).mistake()).isEmpty();
+        assertThat(judge(task, predictions("4.0", true, "34.9", false)).mistake()).contains(Mistake.AXES_EXCHANGED);
+    }
+
+    @Test
+    void anUnfinishedAnswerSaysWhatIsMissing() {
+        Judge judge = new Judge(Kelp.exercise(Kelp.enter(1)));
+        assertThat(judge.unfinished(Kelp.enter(1), new Answer.Entered(List.of(List.of("10", ""))))).hasValueSatisfying(it -> assertThat(it).contains("Row 5"));
+        assertThat(judge.unfinished(Kelp.read(Quantity.R, TWO), new Answer.Typed(""))).isPresent();
+        assertThat(judge.unfinished(Kelp.read(Quantity.R, TWO), new Answer.Typed("abc"))).hasValueSatisfying(it -> assertThat(it).contains("abc"));
+        assertThat(judge.unfinished(Kelp.read(Quantity.R, TWO), new Answer.Typed("0.9"))).isEmpty();
+        assertThat(judge.unfinished(Kelp.describe(), Answer.Described.NOTHING.with(Form.CURVED))).isPresent();
+        assertThat(judge.unfinished(Kelp.predict(4), new Answer.Predictions(List.of(new Answer.Predicted("4", Optional.empty()))))).hasValueSatisfying(
+                it -> assertThat(it).contains("trust"));
+        assertThat(judge.unfinished(Kelp.explain(), new Answer.Sentence(" "))).isPresent();
+        assertThat(judge.unfinished(Kelp.roles(), new Answer.RolesChosen(Optional.empty()))).isPresent();
+    }
+
+    @Test
+    void anAnswerOfAnotherKindIsABug() {
+        assertThatThrownBy(() -> judge(Kelp.roles(), new Answer.Typed("x"))).isInstanceOf(IllegalArgumentException.class);
+        assertThat(Judge.takes(Kelp.explain(), new Answer.Sentence("x"))).isTrue();
+        assertThat(Judge.takes(Kelp.explain(), new Answer.Typed("x"))).isFalse();
+    }
+
+    @Test
+    void onlyMistakesThatCanBeToldFromTheKeyAreListed() {
+        Task.ReadValue task = Kelp.read(Quantity.SLOPE, TWO);
+        assertThat(new Judge(Kelp.exercise(task)).recognisable(task)).extracting(Judge.RecognisedValue::mistake)
+                .contains(Mistake.AXES_EXCHANGED, Mistake.SLOPE_AND_INTERCEPT_EXCHANGED);
+        Task.ReadValue n = Kelp.read(Quantity.N, new Rounding.Places(0));
+        assertThat(new Judge(Kelp.exercise(n)).recognisable(n)).isEmpty();
+    }
+
+    @Test
+    void keysAreComputedFromTheDataAndFollowThem() {
+        Task slope = Kelp.read(Quantity.SLOPE, TWO);
+        Exercise exercise = Kelp.exercise(slope);
+        assertThat(Keys.of(exercise, slope).text()).isEqualTo("0.52 cm per day");
+        Exercise shorter = exercise.withData(exercise.data().withoutRows(List.of(1, 2, 3, 4)));
+        assertThat(Keys.of(shorter, slope).computed()).isFalse();
+        assertThat(Keys.of(shorter, slope).text()).contains("at least two");
+        assertThat(Keys.of(exercise, Kelp.predict(4, 20)).text()).isEqualTo("4.0 ✓ · 12.3 ✗");
+        assertThat(Keys.of(exercise, Kelp.roles()).text()).isEqualTo("days → length");
+        assertThat(Keys.of(exercise, Kelp.slip()).text()).isEqualTo("row 3: 50 → 5.0");
+        assertThat(Keys.of(exercise, Kelp.enter(9)).computed()).isFalse();
+        assertThat(Keys.of(exercise, Kelp.explain()).computed()).isTrue();
+    }
+
+    @Test
+    void aDescriptionIsProposedFromTheData() {
+        assertThat(Keys.proposedDescription(Kelp.exercise().pairs())).isEqualTo(
+                new Description(Direction.RISING, Form.STRAIGHT, Strength.STRONG, Unusual.NONE));
+        assertThat(Keys.proposedDescription(Kelp.exercise().withData(Kelp.table().withoutRows(List.of(0, 1, 2, 3))).pairs()).form())
+                .isEqualTo(Form.NONE);
+    }
+}

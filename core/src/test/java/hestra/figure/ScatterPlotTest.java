@@ -1,0 +1,179 @@
+package hestra.figure;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.Set;
+
+import hestra.Kelp;
+import hestra.data.Pairs;
+import hestra.figure.Figure.Hit;
+import hestra.fit.LeastSquares;
+import hestra.fit.LineFit;
+import hestra.numbers.NumberStyle;
+import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+class ScatterPlotTest {
+
+    private static final Layout SIZE = new Layout(600, 500, 1);
+    private static final Frame FRAME = new Frame(0, 20, 0, 12);
+    private static final Optional<LineFit> LINE = LeastSquares.line(Pairs.of(Kelp.DAYS, Kelp.LENGTHS)).line();
+
+    private static PlotContent content(Set<Layer> layers, OptionalDouble readingAt, OptionalInt selected) {
+        List<PlotContent.Point> points = new ArrayList<>();
+        for (int i = 0; i < Kelp.DAYS.length; i++) {
+            points.add(new PlotContent.Point(i, Kelp.DAYS[i], Kelp.LENGTHS[i], false));
+        }
+        points.add(new PlotContent.Point(5, 15, 11, true));
+        return new PlotContent(Kelp.table().variable(0), Kelp.table().variable(1), NumberStyle.STANDARD, points, LINE, layers,
+                readingAt, selected, OptionalInt.empty(), FRAME, "");
+    }
+
+    private static Figure figure(Layer... layers) {
+        Set<Layer> set = EnumSet.of(Layer.POINTS, layers);
+        return ScatterPlot.describe(content(set, OptionalDouble.empty(), OptionalInt.empty()), SIZE);
+    }
+
+    private static <T extends Mark> List<T> marks(List<Mark> sheet, Class<T> kind) {
+        return sheet.stream().filter(kind::isInstance).map(kind::cast).toList();
+    }
+
+    private static List<String> texts(List<Mark> sheet) {
+        return marks(sheet, Mark.Label.class).stream().map(Mark.Label::text).toList();
+    }
+
+    @Test
+    void pointsStandAtTheirValues() {
+        Figure figure = figure();
+        Mark.Disc third = marks(figure.points(), Mark.Disc.class).get(2);
+        assertThat(figure.x().value(third.x())).isEqualTo(6, within(1e-9));
+        assertThat(figure.y().value(third.y())).isEqualTo(5, within(1e-9));
+    }
+
+    @Test
+    void aPointSetAsideIsAHollowRingWithASlash() {
+        Figure figure = figure();
+        assertThat(marks(figure.points(), Mark.Disc.class)).hasSize(5);
+        assertThat(marks(figure.points(), Mark.Ring.class)).singleElement()
+                .satisfies(ring -> assertThat(figure.x().value(ring.x())).isEqualTo(15, within(1e-9)));
+        assertThat(marks(figure.points(), Mark.Line.class)).hasSize(1);
+    }
+
+    @Test
+    void theLineIsSolidWhereDataSupportItAndDashedOutside() {
+        Figure figure = figure(Layer.LINE);
+        List<Mark.Line> lines = marks(figure.lines(), Mark.Line.class);
+        assertThat(lines).hasSize(3);
+        Mark.Line solid = lines.stream().filter(line -> line.stroke().dash().isEmpty()).findFirst().orElseThrow();
+        assertThat(figure.x().value(solid.x1())).isEqualTo(2, within(1e-9));
+        assertThat(figure.x().value(solid.x2())).isEqualTo(10, within(1e-9));
+        assertThat(figure.y().value(solid.y2())).isEqualTo(LINE.orElseThrow().at(10), within(1e-9));
+        assertThat(lines.stream().filter(line -> !line.stroke().dash().isEmpty())).hasSize(2);
+    }
+
+    @Test
+    void theGroundOutsideTheDataIsHatchedAndTheReachOfTheDataNamed() {
+        Figure figure = figure();
+        assertThat(marks(figure.ground(), Mark.Hatch.class)).hasSize(2);
+        assertThat(texts(figure.ground())).contains("data from 2", "to 10 days", "time since settling (days)", "blade length (cm)");
+    }
+
+    @Test
+    void residualsGoFromThePointToTheLine() {
+        Figure figure = figure(Layer.RESIDUALS);
+        List<Mark.Line> residuals = marks(figure.lines(), Mark.Line.class);
+        assertThat(residuals).hasSize(5);
+        assertThat(figure.y().value(residuals.get(4).y1())).isEqualTo(7.2, within(1e-9));
+        assertThat(figure.y().value(residuals.get(4).y2())).isEqualTo(7.1, within(1e-9));
+    }
+
+    @Test
+    void squaresAreAsWideAsTheyAreHigh() {
+        List<Mark.Box> squares = marks(figure(Layer.SQUARES).lines(), Mark.Box.class);
+        assertThat(squares).hasSize(5).allSatisfy(box -> assertThat(box.width()).isEqualTo(box.height(), within(1e-9)));
+    }
+
+    @Test
+    void theMeanLineStandsAtTheMean() {
+        Figure figure = figure(Layer.MEAN);
+        Mark.Line mean = marks(figure.lines(), Mark.Line.class).getFirst();
+        assertThat(figure.y().value(mean.y1())).isEqualTo(5.04, within(1e-9));
+    }
+
+    @Test
+    void theReadingLineSaysHowFarItIsBeyondTheData() {
+        Figure figure = ScatterPlot.describe(content(Layer.usual(), OptionalDouble.of(14), OptionalInt.empty()), SIZE);
+        assertThat(texts(figure.front())).containsExactly("x = 14 → ŷ = 9.16 cm", "≈ 4 days beyond the data");
+        assertThat(figure.x().value(figure.readingLine().orElseThrow())).isEqualTo(14, within(1e-9));
+        Figure inside = ScatterPlot.describe(content(Layer.usual(), OptionalDouble.of(7), OptionalInt.empty()), SIZE);
+        assertThat(texts(inside.front())).hasSize(1);
+        Figure unseen = ScatterPlot.describe(content(Layer.usual(), OptionalDouble.of(99), OptionalInt.empty()), SIZE);
+        assertThat(unseen.readingLine()).isEmpty();
+    }
+
+    @Test
+    void theSelectedPointWearsAHalo() {
+        Figure figure = ScatterPlot.describe(content(Layer.usual(), OptionalDouble.empty(), OptionalInt.of(1)), SIZE);
+        assertThat(marks(figure.front(), Mark.Ring.class)).singleElement()
+                .satisfies(ring -> assertThat(figure.x().value(ring.x())).isEqualTo(4, within(1e-9)));
+    }
+
+    @Test
+    void whatLiesUnderThePointer() {
+        Figure figure = ScatterPlot.describe(content(Layer.usual(), OptionalDouble.of(14), OptionalInt.empty()), SIZE);
+        double x = figure.x().pixel(6);
+        double y = figure.y().pixel(5);
+        assertThat(figure.hit(x + 5, y - 4)).isEqualTo(new Hit.OnPoint(2));
+        assertThat(figure.hit(x + 40, y + 60)).isInstanceOf(Hit.OnGround.class);
+        assertThat(figure.hit(figure.x().pixel(14) + 3, figure.area().top() + 80)).isInstanceOf(Hit.OnReadingLine.class);
+        assertThat(figure.hit(2, 2)).isInstanceOf(Hit.Outside.class);
+    }
+
+    @Test
+    void linesAreCutOffAtTheEdgesOfTheFrame() {
+        PlotContent whole = content(EnumSet.allOf(Layer.class), OptionalDouble.empty(), OptionalInt.empty());
+        PlotContent near = new PlotContent(whole.x(), whole.y(), whole.style(), whole.points(), whole.line(), whole.layers(),
+                OptionalDouble.empty(), OptionalInt.empty(), OptionalInt.empty(), new Frame(3, 7, 4.4, 5.2), "");
+        Figure figure = ScatterPlot.describe(near, SIZE);
+        assertThat(marks(figure.lines(), Mark.Line.class)).isNotEmpty().allSatisfy(line -> {
+            assertThat(line.y1()).isBetween(figure.area().top() - 1e-6, figure.area().bottom() + 1e-6);
+            assertThat(line.y2()).isBetween(figure.area().top() - 1e-6, figure.area().bottom() + 1e-6);
+        });
+        assertThat(marks(figure.points(), Mark.Disc.class)).hasSize(1);
+    }
+
+    @Test
+    void anEmptyPlotSaysWhatToDo() {
+        PlotContent empty = new PlotContent(Kelp.table().variable(0), Kelp.table().variable(1), NumberStyle.STANDARD, List.of(),
+                Optional.empty(), Layer.usual(), OptionalDouble.empty(), OptionalInt.empty(), OptionalInt.empty(), FRAME, "Type\nthe data");
+        assertThat(texts(ScatterPlot.describe(empty, SIZE).ground())).contains("Type", "the data");
+    }
+
+    @Test
+    void theResidualStripSharesTheAxisAndIsSymmetricAboutZero() {
+        PlotContent content = content(Layer.usual(), OptionalDouble.empty(), OptionalInt.of(4));
+        Figure plot = ScatterPlot.describe(content, SIZE);
+        Figure strip = ResidualStrip.describe(content, new Layout(600, 150, 1));
+        assertThat(strip.x()).isEqualTo(plot.x());
+        assertThat(strip.y().low()).isEqualTo(-strip.y().high());
+        assertThat(strip.spots()).hasSize(5);
+        assertThat(strip.y().value(strip.spots().get(4).y())).isEqualTo(0.1, within(1e-9));
+        assertThat(marks(strip.front(), Mark.Ring.class)).hasSize(1);
+        assertThat(strip.hit(strip.spots().getFirst().x(), strip.spots().getFirst().y())).isEqualTo(new Hit.OnPoint(0));
+    }
+
+    @Test
+    void aClosedStripSaysWhatOpensIt() {
+        PlotContent closed = new PlotContent(Kelp.table().variable(0), Kelp.table().variable(1), NumberStyle.STANDARD, List.of(),
+                Optional.empty(), Layer.usual(), OptionalDouble.empty(), OptionalInt.empty(), OptionalInt.empty(), FRAME, "Opens with task 3.");
+        Figure strip = ResidualStrip.describe(closed, new Layout(600, 150, 1));
+        assertThat(texts(strip.ground())).containsExactly("Opens with task 3.");
+        assertThat(strip.points()).isEmpty();
+    }
+}

@@ -1,0 +1,86 @@
+package hestra.numbers;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+class NumberReadingTest {
+
+    private static double measured(String text) {
+        NumberReading reading = NumberReading.ofMeasurement(text, DecimalMark.POINT);
+        assertThat(reading).as(text).isInstanceOf(NumberReading.Value.class);
+        return ((NumberReading.Value) reading).value();
+    }
+
+    private static NumberReading.Value answered(String text) {
+        NumberReading reading = NumberReading.ofAnswer(text, DecimalMark.POINT);
+        assertThat(reading).as(text).isInstanceOf(NumberReading.Value.class);
+        return (NumberReading.Value) reading;
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "28.6 | 28.6", "28,6 | 28.6", ".5 | 0.5", "5. | 5", "+3 | 3", "-3 | -3", "−3.5 | -3.5", "–3.5 | -3.5",
+        "1e3 | 1000", "1.5E-3 | 0.0015", "2 × 10^3 | 2000", "2 x 10^-2 | 0.02", "4.5·10⁻³ | 0.0045", "3*10^(2) | 300",
+        "12 345 | 12345", "1 234 567.5 | 1234567.5", "1,234.5 | 1234.5", "1.234,5 | 1234.5", "1,234,567 | 1234567",
+        "0,234 | 0.234", "12,34 | 12.34", "1234,567 | 1234.567", "1'234.5 | 1234.5", "0 | 0", "007 | 7",
+    })
+    void readsAMeasuredValue(String text, double value) {
+        assertThat(measured(text)).isEqualTo(value);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", " ", "\t", "\u00a0 "})
+    void nothingIsBlank(String text) {
+        assertThat(NumberReading.ofMeasurement(text.replace('\u00a0', ' '), DecimalMark.POINT)).isInstanceOf(NumberReading.Blank.class);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"abc", "12..5", "1.2.3", "--3", "1e", "12 5", "3 cm", "50%", "3/4", "NaN", "Infinity", "1,2,3", "x", "1e999999999999", "٣x"})
+    void whatIsNoMeasuredValueIsRefusedWithAReason(String text) {
+        NumberReading reading = NumberReading.ofMeasurement(text, DecimalMark.POINT);
+        assertThat(reading).isInstanceOf(NumberReading.Unreadable.class);
+        assertThat(((NumberReading.Unreadable) reading).reason()).isNotBlank().endsWith(".");
+    }
+
+    @Test
+    void anAmbiguousCommaNamesBothReadings() {
+        NumberReading reading = NumberReading.ofMeasurement("1,234", DecimalMark.POINT);
+        assertThat(((NumberReading.Unreadable) reading).reason()).contains("1.234").contains("1234");
+        assertThat(NumberReading.ofMeasurement("1,234", DecimalMark.COMMA)).isInstanceOf(NumberReading.Value.class);
+        assertThat(((NumberReading.Unreadable) NumberReading.ofMeasurement("1.234", DecimalMark.COMMA)).reason()).contains("1,234");
+    }
+
+    @Test
+    void numbersBeyondADoubleAreRefused() {
+        assertThat(((NumberReading.Unreadable) NumberReading.ofMeasurement("1e999", DecimalMark.POINT)).reason()).contains("larger");
+        assertThat(((NumberReading.Unreadable) NumberReading.ofMeasurement("1e-999", DecimalMark.POINT)).reason()).contains("smaller");
+        assertThat(measured("0e-999")).isZero();
+    }
+
+    @Test
+    void veryLongTextIsNotTriedAtAll() {
+        assertThat(NumberReading.ofMeasurement("1".repeat(5000), DecimalMark.POINT)).isInstanceOf(NumberReading.Unreadable.class);
+    }
+
+    @Test
+    void answersMayCarryPercentUnitOrFraction() {
+        assertThat(answered("0.83 cm per day").unit()).isEqualTo("cm per day");
+        assertThat(answered("0.83cm/day").value()).isEqualTo(0.83);
+        assertThat(answered("97 %").value()).isEqualTo(0.97);
+        assertThat(answered("97%").percent()).isTrue();
+        assertThat(answered("3/4").value()).isEqualTo(0.75);
+        assertThat(answered("−1/8 m").value()).isEqualTo(-0.125);
+        assertThat(NumberReading.ofAnswer("3/0", DecimalMark.POINT)).isInstanceOf(NumberReading.Unreadable.class);
+    }
+
+    @Test
+    void zerosAtTheEndCountAsTyped() {
+        assertThat(answered("0.80").places()).isEqualTo(2);
+        assertThat(answered("0.80").significant()).isEqualTo(2);
+        assertThat(answered("120").places()).isZero();
+    }
+}

@@ -1,0 +1,82 @@
+package hestra.numbers;
+
+import java.util.OptionalDouble;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+class NumberStyleTest {
+
+    private static final NumberStyle STYLE = NumberStyle.STANDARD;
+
+    @ParameterizedTest
+    @CsvSource({
+        "0.832315, 0.8323",
+        "0.0000832315, 8.323 × 10⁻⁵",
+        "12345678, 1.235 × 10⁷",
+        "1234.5, 1235",
+        "-3.2, −3.200",
+        "0, 0.000",
+        "1e300, 1.000 × 10³⁰⁰",
+        "9999.6, 10000",
+        "0.00012, 0.0001200",
+    })
+    void showsSignificantDigitsWithARealMinusAndNoLetterE(double value, String shown) {
+        assertThat(STYLE.show(value)).isEqualTo(shown);
+    }
+
+    @Test
+    void halvesOfTheExactDecimalGoAwayFromZero() {
+        assertThat(STYLE.places(0.125, 2)).isEqualTo("0.13");
+        assertThat(STYLE.places(-0.125, 2)).isEqualTo("−0.13");
+        // 1.005 as a double lies a little below the half.
+        assertThat(STYLE.places(1.005, 2)).isEqualTo("1.00");
+    }
+
+    @Test
+    void whatIsNotDefinedIsADash() {
+        assertThat(STYLE.show(Double.NaN)).isEqualTo("–");
+        assertThat(STYLE.show(Double.POSITIVE_INFINITY)).isEqualTo("–");
+        assertThat(STYLE.show(OptionalDouble.empty())).isEqualTo("–");
+        assertThat(STYLE.show(OptionalDouble.of(2))).isEqualTo("2.000");
+    }
+
+    @Test
+    void decimalCommaWhereTheExerciseAsksForIt() {
+        NumberStyle comma = new NumberStyle(DecimalMark.COMMA, 3);
+        assertThat(comma.show(0.8323)).isEqualTo("0,832");
+        assertThat(comma.show(1.5e-9)).isEqualTo("1,50 × 10⁻⁹");
+        assertThat(comma.pInWords(1e-7)).isEqualTo("p < 0,0001");
+    }
+
+    @Test
+    void residualsCarryTheirSign() {
+        assertThat(STYLE.signed(1.04, 1)).isEqualTo("+1.0");
+        assertThat(STYLE.signed(-3.25, 1)).isEqualTo("−3.3");
+        assertThat(STYLE.signed(0.01, 1)).isEqualTo("0.0");
+    }
+
+    @Test
+    void measuredValuesAreShownAsTyped() {
+        assertThat(STYLE.shortest(28.6)).isEqualTo("28.6");
+        assertThat(STYLE.shortest(43)).isEqualTo("43");
+        assertThat(STYLE.shortest(100)).isEqualTo("100");
+        assertThat(STYLE.shortest(-0.5)).isEqualTo("−0.5");
+    }
+
+    @Test
+    void smallProbabilitiesAreSaidInWords() {
+        assertThat(STYLE.pInWords(0.02134)).isEqualTo("p = 0.0213");
+        assertThat(STYLE.pInWords(0.00009)).isEqualTo("p < 0.0001");
+    }
+
+    @Test
+    void refusesADigitCountThatADoubleDoesNotHave() {
+        assertThatThrownBy(() -> STYLE.withDigits(16)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> STYLE.withDigits(0)).isInstanceOf(IllegalArgumentException.class);
+    }
+}
