@@ -1,0 +1,247 @@
+package hestra.documents;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.JsonSchema;
+import com.networknt.schema.JsonSchemaFactory;
+import com.networknt.schema.SpecVersion;
+import hestra.Kelp;
+import hestra.data.Cell;
+import hestra.desk.Desk;
+import hestra.desk.Edit;
+import hestra.exercise.Answer;
+import hestra.exercise.Description.Form;
+import hestra.exercise.Exercise;
+import hestra.exercise.Quantity;
+import hestra.exercise.Task;
+import hestra.exercise.Terms;
+import hestra.marking.HandIn;
+import hestra.numbers.DecimalMark;
+import hestra.numbers.Rounding;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+class FilesTest {
+
+    @TempDir
+    Path folder;
+
+    private static String refusal(Reading<?> reading) {
+        assertThat(reading).isInstanceOf(Reading.Refused.class);
+        return ((Reading.Refused<?>) reading).message();
+    }
+
+    private static <T> T done(Reading<T> reading) {
+        assertThat(reading).isInstanceOf(Reading.Done.class);
+        return ((Reading.Done<T>) reading).value();
+    }
+
+    private static Exercise rich() {
+        Terms terms = Terms.of("r2", "Read R²", "“Quotes”, <tags> & ünïcode", 3).withHint("look").withVerdict(Terms.Showing.AFTER_HANDING_IN);
+        Exercise whole = Kelp.whole();
+        return whole.withTaskAt(3, new Task.ReadValue(terms, Quantity.R_SQUARED, new Rounding.Significant(3)))
+                .withTaskAt(0, new Task.ReadValue(Terms.of("free", "Count", "n?", 1).withTries(0), Quantity.N, new Rounding.Free()));
+    }
+
+    private static HandIn handIn() {
+        Desk desk = Desk.open(rich())
+                .apply(new Edit.TypeCell(4, 0, "10")).apply(new Edit.TypeCell(4, 1, "7..2")).apply(new Edit.Check("enter"))
+                .apply(new Edit.SetAside(Kelp.SLIP_ROW, "misread, \"surely\"")).apply(new Edit.Check("slip"))
+                .apply(new Edit.Draft("read", new Answer.Typed("0.52"))).apply(new Edit.Check("read"))
+                .apply(new Edit.Draft("describe", Answer.Described.NOTHING.with(Form.CURVED)))
+                .apply(new Edit.Draft("explain", new Answer.Sentence("It grows."))).apply(new Edit.Check("explain"))
+                .apply(new Edit.Draft("predict", new Answer.Predictions(List.of(new Answer.Predicted("4.0", Optional.of(true)),
+                        new Answer.Predicted("12.3", Optional.of(false)))))).apply(new Edit.Check("predict"))
+                .apply(new Edit.Name("Ida Fenn"));
+        return HandIn.of(desk);
+    }
+
+    private Path zip(Map<String, String> entries) throws IOException {
+        Path file = folder.resolve("made.hestra");
+        try (ZipOutputStream zip = new ZipOutputStream(Files.newOutputStream(file))) {
+            for (Map.Entry<String, String> entry : entries.entrySet()) {
+                zip.putNextEntry(new ZipEntry(entry.getKey()));
+                zip.write(entry.getValue().getBytes(StandardCharsets.UTF_8));
+                zip.closeEntry();
+            }
+        }
+        return file;
+    }
+
+    @Test
+    void anExerciseReadsBackAsItWasWritten() throws IOException {
+        Path file = folder.resolve("kelp.hestra");
+        ExerciseFile.write(rich(), file);
+        assertThat(done(ExerciseFile.read(file))).isEqualTo(rich());
+        Exercise comma = new Exercise("c", "t", "", "", "", Kelp.table().withCell(0, 1, Cell.of("3,1", DecimalMark.COMMA)),
+                rich().roles(), List.of(), Set.of(), DecimalMark.COMMA);
+        ExerciseFile.write(comma, file);
+        assertThat(done(ExerciseFile.read(file))).isEqualTo(comma);
+        ExerciseFile.write(Exercise.blank("b"), file);
+        assertThat(done(ExerciseFile.read(file))).isEqualTo(Exercise.blank("b"));
+    }
+
+    @Test
+    void writingAgainLeavesNothingBehindAndTheFileIsTheSameToTheByte() throws IOException {
+        Path file = folder.resolve("kelp.hestra");
+        ExerciseFile.write(rich(), file);
+        byte[] first = Files.readAllBytes(file);
+        ExerciseFile.write(rich(), file);
+        assertThat(Files.readAllBytes(file)).isEqualTo(first);
+        try (var files = Files.list(folder)) {
+            assertThat(files).containsExactly(file);
+        }
+    }
+
+    @Test
+    void aHandInReadsBackAsItWasWritten() throws IOException {
+        Path file = folder.resolve(HandInFile.fileName(handIn()));
+        HandInFile.write(handIn(), file);
+        assertThat(done(HandInFile.read(file))).isEqualTo(handIn());
+        assertThat(file.getFileName().toString()).isEqualTo("Kelp, Ida Fenn.handin");
+    }
+
+    @Test
+    void aNameThatIsNoFileNameStillGivesOne() {
+        HandIn odd = new HandIn("../../a/b\\c:d*?" + "x".repeat(300), rich(), Kelp.table(), Map.of());
+        assertThat(HandInFile.fileName(odd)).matches("[\\p{L}\\p{N} ,.()_-]{1,107}").doesNotContain("/");
+    }
+
+    @Test
+    void whatIsWrittenFollowsThePublishedSchemas() throws IOException {
+        Path exercise = folder.resolve("kelp.hestra");
+        ExerciseFile.write(rich(), exercise);
+        assertThat(problems("exercise", done(Archive.read(exercise)).entries().get("exercise.json"))).isEmpty();
+        Path work = folder.resolve("ida.handin");
+        HandInFile.write(handIn(), work);
+        assertThat(problems("hand-in", done(Archive.read(work)).entries().get("work.json"))).isEmpty();
+        assertThat(problems("exercise", "{\"format\":\"hestra-exercise\",\"version\":1}")).isNotEmpty();
+    }
+
+    private static Set<?> problems(String schema, String json) throws IOException {
+        String text = Files.readString(Path.of("..", "docs", "formats", schema + ".schema.json"));
+        JsonSchema validator = JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012).getSchema(text);
+        return validator.validate(json, InputFormat.JSON);
+    }
+
+    @Test
+    void whatIsNoArchiveIsRefusedKindly() throws IOException {
+        assertThat(refusal(ExerciseFile.read(folder.resolve("none.hestra")))).contains("not there");
+        assertThat(refusal(ExerciseFile.read(folder))).contains("folder");
+        Path text = Files.writeString(folder.resolve("text.hestra"), "just text");
+        assertThat(refusal(ExerciseFile.read(text))).contains("not a Hestra file");
+        Path empty = Files.createFile(folder.resolve("empty.hestra"));
+        assertThat(refusal(ExerciseFile.read(empty))).contains("not a Hestra file");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"../outside.txt", "/etc/kelp", "a/../../b", "..\\up", "C:\\kelp"})
+    void aPathOutOfTheArchiveIsRefused(String name) throws IOException {
+        assertThat(refusal(ExerciseFile.read(zip(Map.of(name, "x"))))).contains("outside itself");
+    }
+
+    @Test
+    void anArchiveThatUnpacksToTooMuchIsRefusedWithoutUnpackingIt() throws IOException {
+        Path file = folder.resolve("bomb.hestra");
+        try (ZipOutputStream zip = new ZipOutputStream(Files.newOutputStream(file))) {
+            zip.putNextEntry(new ZipEntry("exercise.json"));
+            byte[] zeros = new byte[1 << 20];
+            for (int i = 0; i < 80; i++) {
+                zip.write(zeros);
+            }
+        }
+        assertThat(Files.size(file)).isLessThan(1 << 20);
+        assertThat(refusal(ExerciseFile.read(file))).contains("32 MB");
+    }
+
+    @Test
+    void tooManyFilesAndDirectoriesAreCounted() throws IOException {
+        Map<String, String> many = new TreeMap<>();
+        for (int i = 0; i < 200; i++) {
+            many.put("file" + i, "x");
+        }
+        assertThat(refusal(ExerciseFile.read(zip(many)))).contains("too many");
+    }
+
+    @Test
+    void aNewerFormatAsksForANewerHestra() throws IOException {
+        String json = ExerciseFile.entries(rich()).get("exercise.json").replace("\"version\" : 1", "\"version\" : 7");
+        assertThat(refusal(ExerciseFile.read(zip(Map.of("exercise.json", json, "data.csv", "days,length\n"))))).contains("newer Hestra").contains("7");
+        String other = json.replace("hestra-exercise", "something-else");
+        assertThat(refusal(ExerciseFile.read(zip(Map.of("exercise.json", other, "data.csv", ""))))).contains("not an exercise");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "\"read-value\" | \"no-such-kind\"", "\"slope\" | \"slant\"", "\"tries\" : 3 | \"tries\" : 99", "\"marks\" : 2 | \"marks\" : null",
+        "\"count\" : 2 | \"count\" : -4", "\"title\" : \"Kelp\" | \"title\" : null", "\"title\" : \"Kelp\", | ''",
+        "\"explanatory\" : 0 | \"explanatory\" : 9", "\"explanatory\" : 0 | \"explanatory\" : 1", "\"held\" | \"unheard\"",
+        "\"at\" : [ 4.0 | \"at\" : [ 1e999", "} | ",
+    })
+    void damagedJsonIsRefusedWithoutAStackTrace(String from, String to) throws IOException {
+        String json = ExerciseFile.entries(rich()).get("exercise.json");
+        String damaged = json.replaceFirst(Pattern.quote(from), to == null ? "" : Matcher.quoteReplacement(to));
+        assertThat(damaged).isNotEqualTo(json);
+        Map<String, String> entries = Map.of("exercise.json", damaged, "data.csv", ExerciseFile.entries(rich()).get("data.csv"));
+        assertThat(refusal(ExerciseFile.read(zip(entries)))).contains("made.hestra").contains("damaged");
+    }
+
+    @Test
+    void deeplyNestedJsonIsRefused() throws IOException {
+        assertThat(refusal(ExerciseFile.read(zip(Map.of("exercise.json", "[".repeat(100_000), "data.csv", ""))))).contains("damaged");
+    }
+
+    @Test
+    void aMissingPartIsNamed() throws IOException {
+        Map<String, String> entries = ExerciseFile.entries(rich());
+        assertThat(refusal(ExerciseFile.read(zip(Map.of("exercise.json", entries.get("exercise.json")))))).contains("data.csv");
+        assertThat(refusal(HandInFile.read(zip(entries)))).contains("work.json");
+        assertThat(refusal(ExerciseFile.read(zip(Map.of("exercise.json", entries.get("exercise.json"), "data.csv", "a,b,c\n1,2,3\n"))))).contains("columns");
+    }
+
+    @Test
+    void anyByteThatIsLostOrChangedIsNoticedOrHarmless() throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        Path file = folder.resolve("ida.handin");
+        HandInFile.write(handIn(), file);
+        bytes.write(Files.readAllBytes(file));
+        Random random = new Random(7);
+        for (int i = 0; i < 400; i++) {
+            byte[] changed = bytes.toByteArray();
+            if (i % 2 == 0) {
+                changed[random.nextInt(changed.length)] ^= (byte) (1 << random.nextInt(8));
+            } else {
+                changed = Arrays.copyOf(changed, random.nextInt(changed.length));
+            }
+            try (OutputStream out = Files.newOutputStream(file)) {
+                out.write(changed);
+            }
+            switch (HandInFile.read(file)) {
+                case Reading.Refused<HandIn>(String message) -> assertThat(message).contains("ida.handin");
+                case Reading.Done<HandIn>(HandIn value) -> assertThat(value).isEqualTo(handIn());
+            }
+        }
+    }
+}

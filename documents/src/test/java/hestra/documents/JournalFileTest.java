@@ -1,0 +1,152 @@
+package hestra.documents;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+
+import hestra.Kelp;
+import hestra.data.Roles;
+import hestra.data.Variable;
+import hestra.desk.Desk;
+import hestra.desk.Edit;
+import hestra.desk.History;
+import hestra.exercise.Aid;
+import hestra.exercise.Answer;
+import hestra.exercise.Exercise;
+import hestra.exercise.Task;
+import hestra.exercise.Terms;
+import hestra.figure.Frame;
+import hestra.figure.Layer;
+import hestra.numbers.Rounding;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+class JournalFileTest {
+
+    private static final List<Edit> EDITS = List.of(
+            new Edit.TypeCell(4, 0, "10"), new Edit.Paste(4, 0, List.of(List.of("10", "7,2"))), new Edit.ClearCells(0, 0, 0, 1),
+            new Edit.InsertRow(1), new Edit.DeleteRows(List.of(1)), new Edit.SetAside(2, "why “so”?"), new Edit.TakeBack(2),
+            new Edit.MovePoint(1, 4.5, 1e-7, 77), new Edit.ChooseRoles(new Roles(1, 0)), new Edit.ShowLayer(Layer.SQUARES, true),
+            new Edit.ReadAt(OptionalDouble.of(52.5)), new Edit.ReadAt(OptionalDouble.empty()),
+            new Edit.ShowFrame(Optional.of(new Frame(0, 1, -2, 3))), new Edit.ShowFrame(Optional.empty()),
+            new Edit.Draft("describe", Answer.Described.NOTHING.withSentence("rising")), new Edit.Draft("roles", new Answer.RolesChosen(Optional.empty())),
+            new Edit.Check("roles"), new Edit.Name("Ida"), new Edit.Undo(), new Edit.Redo(),
+            new Edit.WriteTexts("t", "p", "h"), new Edit.WriteProse("p\nq"), new Edit.WriteVariable(0, new Variable("a", "b", "c")),
+            new Edit.WriteHeld(Set.of(Aid.R)), new Edit.WriteRoles(new Roles(1, 0)), new Edit.AddTask(0, new Task.Predict(Terms.of("again", "t", "p", 2), List.of(1.5, 2e9), new Rounding.Significant(3))),
+            new Edit.ChangeTask(Kelp.explain().with(Kelp.explain().terms().withTitle("x"))), new Edit.MoveTask("explain", 0),
+            new Edit.RemoveTask("roles"), new Edit.WriteData(Kelp.table()), new Edit.StartAgain());
+
+    @TempDir
+    Path folder;
+
+    private Path file;
+
+    @BeforeEach
+    void name() {
+        file = folder.resolve("journals").resolve("kelp.jsonl");
+    }
+
+    private History written(List<Edit> edits) throws IOException {
+        try (JournalFile journal = JournalFile.open(file, Kelp.whole()).journal()) {
+            History history = History.of(Desk.open(Kelp.whole()));
+            for (Edit edit : edits) {
+                history = history.apply(edit);
+                journal.add(edit);
+            }
+            return history;
+        }
+    }
+
+    private JournalFile.Opened reopened(Exercise exercise) throws IOException {
+        JournalFile.Opened opened = JournalFile.open(file, exercise);
+        opened.journal().close();
+        return opened;
+    }
+
+    @Test
+    void everyKindOfEditIsMadeAgainAsItWas() throws IOException {
+        for (int i = 1; i <= EDITS.size(); i++) {
+            Files.deleteIfExists(file);
+            History before = written(EDITS.subList(0, i));
+            JournalFile.Opened after = reopened(Kelp.whole());
+            assertThat(after.restored()).isEqualTo(i);
+            assertThat(after.history().present()).as(EDITS.get(i - 1).toString()).isEqualTo(before.present());
+            assertThat(after.history().undoable()).isEqualTo(before.undoable());
+        }
+    }
+
+    @Test
+    void whatWasRestoredCanBeUndone() throws IOException {
+        written(List.of(new Edit.TypeCell(0, 1, "9")));
+        History history = reopened(Kelp.whole()).history();
+        assertThat(history.apply(new Edit.Undo()).present().work().table().cell(0, 1).text()).isEqualTo("3.1");
+    }
+
+    @Test
+    void aLineCutShortByACrashIsLeftOutAndWrittenOver() throws IOException {
+        written(List.of(new Edit.TypeCell(0, 1, "9"), new Edit.TypeCell(1, 1, "8")));
+        byte[] bytes = Files.readAllBytes(file);
+        Files.write(file, Arrays.copyOf(bytes, bytes.length - 9));
+        try (JournalFile journal = JournalFile.open(file, Kelp.whole()).journal()) {
+            journal.add(new Edit.TypeCell(2, 1, "7"));
+        }
+        JournalFile.Opened again = reopened(Kelp.whole());
+        assertThat(again.restored()).isEqualTo(2);
+        assertThat(again.history().present().work().table().cell(2, 1).text()).isEqualTo("7");
+        assertThat(again.history().present().work().table().cell(1, 1).text()).isEqualTo("3.9");
+    }
+
+    @Test
+    void aLineThatIsNoEditEndsTheReplay() throws IOException {
+        written(List.of(new Edit.TypeCell(0, 1, "9")));
+        Files.writeString(file, "{\"kind\":\"unheard-of\"}\n{\"kind\":\"undo\"}\n", StandardCharsets.UTF_8, StandardOpenOption.APPEND);
+        assertThat(reopened(Kelp.whole()).restored()).isEqualTo(1);
+    }
+
+    @Test
+    void anotherVersionOfTheExerciseBeginsANewJournalAndKeepsTheOld() throws IOException {
+        written(List.of(new Edit.TypeCell(0, 1, "9")));
+        JournalFile.Opened other = reopened(Kelp.whole().withProse("changed"));
+        assertThat(other.restored()).isZero();
+        assertThat(file.resolveSibling("kelp.jsonl.old")).exists();
+        assertThat(JournalFile.begun(file)).contains(Kelp.whole().withProse("changed"));
+    }
+
+    @Test
+    void aSavedExerciseIsFoundAgainInItsJournalWithWhatCameAfter() throws IOException {
+        written(List.of(new Edit.WriteProse("saved"), new Edit.WriteProse("saved, and more"), new Edit.Name("Ida")));
+        JournalFile.Opened opened = reopened(Kelp.whole().withProse("saved"));
+        assertThat(opened.restored()).isEqualTo(3);
+        assertThat(opened.history().present().exercise().prose()).isEqualTo("saved, and more");
+    }
+
+    @Test
+    void aFileThatIsNoJournalIsKeptAside() throws IOException {
+        Files.createDirectories(file.getParent());
+        Files.write(file, new byte[] {(byte) 0xFF, (byte) 0xFE, 0, 1, 2});
+        assertThat(reopened(Kelp.whole()).restored()).isZero();
+        Files.writeString(file, "not a journal\n");
+        assertThat(reopened(Kelp.whole()).restored()).isZero();
+        assertThat(file.resolveSibling("kelp.jsonl.old")).hasContent("not a journal");
+        assertThat(JournalFile.begun(folder.resolve("none"))).isEmpty();
+    }
+
+    @Test
+    void twoWindowsCannotWriteTheSameJournal() throws IOException {
+        try (JournalFile first = JournalFile.open(file, Kelp.whole()).journal()) {
+            assertThat(first).isNotNull();
+            assertThatThrownBy(() -> JournalFile.open(file, Kelp.whole())).isInstanceOf(IOException.class).hasMessageContaining("another window");
+        }
+    }
+}

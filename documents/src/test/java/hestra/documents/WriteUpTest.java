@@ -1,0 +1,184 @@
+package hestra.documents;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+import javax.xml.parsers.DocumentBuilderFactory;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import hestra.Kelp;
+import hestra.data.Cell;
+import hestra.data.DataTable;
+import hestra.data.Pairs;
+import hestra.desk.Desk;
+import hestra.desk.Edit;
+import hestra.desk.Findings;
+import hestra.exercise.Answer;
+import hestra.exercise.Exercise;
+import hestra.exercise.Quantity;
+import hestra.figure.Ink;
+import hestra.fit.LeastSquares;
+import hestra.fit.LineFit;
+import hestra.marking.HandIn;
+import hestra.numbers.DecimalMark;
+import hestra.numbers.NumberStyle;
+import hestra.numbers.Rounding;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.xml.sax.InputSource;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+class WriteUpTest {
+
+    private static final Exercise OPEN = Kelp.exercise(Kelp.read(Quantity.SLOPE, new Rounding.Places(2)), Kelp.explain()).withHeld(Set.of());
+
+    private static Desk done() {
+        return Desk.open(OPEN).apply(new Edit.Draft("read", new Answer.Typed("1.95"))).apply(new Edit.Check("read"))
+                .apply(new Edit.Draft("read", new Answer.Typed("0.52"))).apply(new Edit.Check("read"))
+                .apply(new Edit.Draft("explain", new Answer.Sentence("<script>alert(1)</script> & more"))).apply(new Edit.Check("explain"))
+                .apply(new Edit.SetAside(4, "odd")).apply(new Edit.Name("Ida <b>Fenn</b>"));
+    }
+
+    @Test
+    void thePageHoldsAnswersVerdictsEquationAndData() {
+        String page = WriteUp.html(Findings.of(done()));
+        assertThat(page).contains("0.52").contains("✓ Right.").contains("2 tries").contains("<svg").contains("<math")
+                .contains("<mtext>length</mtext>").contains("<td>7.2</td>").contains("Row 5: set aside (odd)");
+    }
+
+    @Test
+    void whatAStudentTypesIsTextNotMarkup() {
+        String page = WriteUp.html(Findings.of(done()));
+        assertThat(page).doesNotContain("<script").doesNotContain("<b>Fenn").contains("&lt;script&gt;");
+        String prose = Prose.html("<img src=x onerror=alert(1)> [a](javascript:alert(1)) ![b](http://example.org/x.png) *so*");
+        assertThat(prose).doesNotContain("<img").doesNotContain("javascript:").contains("<em>so</em>");
+    }
+
+    @Test
+    void heldBackAidsAreNotOnThePage() {
+        String page = WriteUp.html(Findings.of(Desk.open(Kelp.whole())));
+        assertThat(page).doesNotContain("<math").doesNotContain("R²</span>").contains("no name").contains("not answered");
+    }
+
+    @Test
+    void thePlotIsWellFormedSvgWithADiscForEachPoint() throws Exception {
+        String page = WriteUp.html(Findings.of(done()));
+        Matcher svg = Pattern.compile("<svg.*?</svg\\s*>", Pattern.DOTALL).matcher(page);
+        assertThat(svg.find()).isTrue();
+        var document = DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new InputSource(new StringReader(svg.group())));
+        assertThat(document.getDocumentElement().getAttribute("viewBox")).isEqualTo("0 0 760 470");
+        assertThat(document.getDocumentElement().getAttribute("aria-label")).contains("blade length");
+        // Four discs with an edge each, and the ring of the point set aside.
+        assertThat(document.getElementsByTagName("circle").getLength()).isEqualTo(4 * 2 + 1);
+    }
+
+    @Test
+    void bothLooksNameEveryInkAndTextHasEnoughContrast() {
+        for (Palette palette : List.of(Palette.LIGHT, Palette.DARK)) {
+            for (Ink ground : List.of(Ink.PAPER, Ink.SURFACE)) {
+                for (Ink ink : List.of(Ink.INK, Ink.MUTED, Ink.RIGHT, Ink.NEARLY, Ink.WRONG, Ink.RESIDUAL, Ink.OBSERVED)) {
+                    assertThat(contrast(palette.rgb(ink), palette.rgb(ground))).as("%s on %s", ink, ground).isGreaterThanOrEqualTo(4.5);
+                }
+            }
+            assertThat(contrast(palette.rgb(Ink.CALLOUT_TEXT), palette.rgb(Ink.CALLOUT))).isGreaterThanOrEqualTo(4.5);
+            assertThat(contrast(palette.rgb(Ink.CALLOUT_NOTE), palette.rgb(Ink.CALLOUT))).isGreaterThanOrEqualTo(4.5);
+        }
+    }
+
+    /** The contrast ratio of the Web Content Accessibility Guidelines 2.1. */
+    private static double contrast(int a, int b) {
+        double light = Math.max(luminance(a), luminance(b));
+        double dark = Math.min(luminance(a), luminance(b));
+        return (light + 0.05) / (dark + 0.05);
+    }
+
+    private static double luminance(int rgb) {
+        return 0.2126 * channel(rgb >> 16 & 0xFF) + 0.7152 * channel(rgb >> 8 & 0xFF) + 0.0722 * channel(rgb & 0xFF);
+    }
+
+    private static double channel(int value) {
+        double share = value / 255.0;
+        return share <= 0.03928 ? share / 12.92 : Math.pow((share + 0.055) / 1.055, 2.4);
+    }
+
+    @Test
+    void theFitAsJsonHasTheAgreedShapeAndNumbersInFull() throws IOException {
+        DataTable table = Kelp.table().withCell(5, 0, Cell.of("12", DecimalMark.POINT));
+        Pairs pairs = Pairs.of(table, 0, 1);
+        LineFit line = LeastSquares.line(pairs).line().orElseThrow();
+        JsonNode json = Json.tree(FitJson.of(line, pairs, table.variable(0), table.variable(1), List.of(line.predict(20, 0.95))));
+        assertThat(json.fieldNames()).toIterable().containsExactly("curve", "explanatory", "response", "rows", "used", "left_out",
+                "coefficients", "r", "r_squared", "adjusted_r_squared", "residual_standard_error", "sse", "sst", "support", "equation", "predictions");
+        assertThat(json.at("/left_out/0/row").asInt()).isEqualTo(6);
+        assertThat(json.at("/left_out/0/reason").asText()).isEqualTo("incomplete");
+        assertThat(json.at("/coefficients/1/name").asText()).isEqualTo("slope");
+        assertThat(json.at("/coefficients/1/value").asDouble()).isEqualTo(line.slope().value());
+        assertThat(json.at("/coefficients/1").fieldNames()).toIterable().containsExactly("name", "value", "standard_error", "t", "p");
+        assertThat(json.at("/predictions/0/inside").asBoolean()).isFalse();
+        assertThat(json.at("/predictions/0/mean_interval")).hasSize(2);
+        assertThat(json.at("/rows").asInt()).isEqualTo(6);
+    }
+
+    @Test
+    void whatIsNotDefinedIsNullInJson() throws IOException {
+        Pairs pairs = Pairs.of(new double[] {1, 2}, new double[] {3, 3});
+        LineFit line = LeastSquares.line(pairs).line().orElseThrow();
+        JsonNode json = Json.tree(FitJson.of(line, pairs, Kelp.table().variable(0), Kelp.table().variable(1), List.of(line.predict(1, 0.9))));
+        assertThat(json.get("r").isNull()).isTrue();
+        assertThat(json.get("adjusted_r_squared").isNull()).isTrue();
+        assertThat(json.at("/coefficients/0/standard_error").isNull()).isTrue();
+        assertThat(json.at("/predictions/0/mean_interval").isNull()).isTrue();
+    }
+
+    private static void handIn(Path folder, String file, String student, String answer, Exercise exercise) throws IOException {
+        HandInFile.write(HandIn.of(Desk.open(exercise).apply(new Edit.Draft("read", new Answer.Typed(answer)))
+                .apply(new Edit.Check("read")).apply(new Edit.Name(student))), folder.resolve(file));
+    }
+
+    private static String csv(Path folder, Optional<Exercise> own) {
+        return ((Reading.Done<ClassMarks>) ClassMarks.of(folder, own)).value().csv();
+    }
+
+    @Test
+    void aFolderOfHandInsIsMarkedALineEach(@TempDir Path folder) throws IOException {
+        handIn(folder, "a.handin", "Ida Fenn", "0.52", OPEN);
+        handIn(folder, "b.handin", "Tove, Marsh", "0.515", OPEN);
+        Files.writeString(folder.resolve("c.handin"), "broken");
+        handIn(folder, "d.handin", "=2+3", "7", OPEN);
+        handIn(folder, "e.handin", "Else", "0.52", new Exercise("other", "Other", "", "", "", Kelp.table(), OPEN.roles(), OPEN.tasks(), Set.of(), DecimalMark.POINT));
+        Files.writeString(folder.resolve("readme.txt"), "not a hand-in");
+        assertThat(csv(folder, Optional.empty()).lines()).satisfiesExactly(
+                line -> assertThat(line).isEqualTo("name,Read,Explain,total,of,note"),
+                line -> assertThat(line).isEqualTo("Ida Fenn,2,0,2,8,"),
+                line -> assertThat(line).isEqualTo("\"Tove, Marsh\",1,0,1,8,"),
+                line -> assertThat(line).startsWith("c.handin,,,,,").contains("not a Hestra file"),
+                line -> assertThat(line).startsWith("'=2+3,0,0,0,8"),
+                line -> assertThat(line).startsWith("e.handin,,,,,").contains("another exercise"));
+    }
+
+    @Test
+    void theInstructorsOwnExerciseDecidesAndADifferenceIsNoted(@TempDir Path folder) throws IOException {
+        handIn(folder, "a.handin", "Ida", "9.9", OPEN.withData(Kelp.table().withCell(0, 1, Cell.of("99", DecimalMark.POINT))));
+        assertThat(csv(folder, Optional.of(OPEN)).lines().skip(1).findFirst().orElseThrow()).contains("marked by yours");
+        assertThat(ClassMarks.of(folder.resolve("none"), Optional.empty())).isInstanceOf(Reading.Refused.class);
+        Path empty = Files.createDirectory(folder.resolve("empty"));
+        assertThat(((Reading.Refused<ClassMarks>) ClassMarks.of(empty, Optional.empty())).message()).contains("no hand-ins");
+        assertThat(((Reading.Refused<ClassMarks>) ClassMarks.of(folder.resolve("a.handin"), Optional.empty())).message()).contains("not a folder");
+    }
+
+    @Test
+    void answersAreSaidInWords() {
+        assertThat(WriteUp.inWords(Kelp.slip(), new Answer.Treated("5", Optional.of("misread"), List.of()), NumberStyle.STANDARD))
+                .containsExactly("set aside: misread");
+        assertThat(WriteUp.inWords(Kelp.predict(4, 20), new Answer.Predictions(List.of(new Answer.Predicted("4.0", Optional.of(true)))),
+                NumberStyle.STANDARD)).containsExactly("at 4: 4.0, trusted", "at 20: –");
+    }
+}
