@@ -6,6 +6,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.UUID;
+import javafx.application.Platform;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -41,6 +42,7 @@ public final class MainWindow {
     private static final FileDialogs.Kind HAND_IN = new FileDialogs.Kind("Hand-in", HandInFile.ENDING);
     private static final FileDialogs.Kind PAGE = new FileDialogs.Kind("Web page", ".html");
     private static final KeyCombination UNDO = KeyCombination.valueOf("Shortcut+Z");
+    private static final KeyCombination CHECK = KeyCombination.valueOf("Shortcut+Enter");
     private static final KeyCombination REDO = KeyCombination.valueOf("Shortcut+Shift+Z");
     private static final KeyCombination REDO_TOO = KeyCombination.valueOf("Shortcut+Y");
 
@@ -103,7 +105,7 @@ public final class MainWindow {
 
     /** Puts the keyboard where the work goes on. */
     public void begin() {
-        work.sheet().focusTaskInHand();
+        Platform.runLater(() -> work.sheet().focusTaskInHand());
     }
 
     /** Shows another view. */
@@ -263,7 +265,10 @@ public final class MainWindow {
         if (typingCell) {
             return;
         }
-        if (UNDO.match(event)) {
+        if (CHECK.match(event) && view == View.WORK) {
+            work.sheet().checkTaskInHand();
+            event.consume();
+        } else if (UNDO.match(event)) {
             model.apply(new Edit.Undo());
             event.consume();
         } else if (REDO.match(event) || REDO_TOO.match(event)) {

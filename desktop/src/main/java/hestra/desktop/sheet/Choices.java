@@ -8,6 +8,7 @@ import java.util.function.Function;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 
 /**
@@ -42,9 +43,10 @@ public final class Choices<T> extends HBox {
                 button.getStyleClass().add("last");
             }
             buttons.add(button);
+            button.setFocusTraversable(buttons.size() == 1);
             getChildren().add(button);
         }
-        setOnKeyPressed(event -> {
+        addEventFilter(KeyEvent.KEY_PRESSED, event -> {
             int step = event.getCode() == KeyCode.RIGHT ? 1 : event.getCode() == KeyCode.LEFT ? -1 : 0;
             int focused = buttons.indexOf(getScene().getFocusOwner());
             if (step != 0 && focused >= 0) {
@@ -61,6 +63,8 @@ public final class Choices<T> extends HBox {
         int index = chosen.map(values::indexOf).orElse(-1);
         for (int i = 0; i < buttons.size(); i++) {
             buttons.get(i).setSelected(i == index);
+            // One stop for Tab: at what is chosen, else at the first.
+            buttons.get(i).setFocusTraversable(i == Math.max(0, index));
         }
     }
 }

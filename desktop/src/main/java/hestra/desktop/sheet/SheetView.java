@@ -93,8 +93,7 @@ public final class SheetView extends ScrollPane {
 
     /** Puts the keyboard where the task in hand is answered, and the task into view. */
     public void focusTaskInHand() {
-        Optional<TaskCard> card = inHand.flatMap(id ->
-                cards.stream().filter(it -> it.getId().equals("card-" + id)).findFirst());
+        Optional<TaskCard> card = inHand.flatMap(this::card);
         boolean inTable = inHand.flatMap(id -> model.desk().exercise().task(id)).filter(Task.EnterData.class::isInstance).isPresent();
         if (inTable) {
             toTable.run();
@@ -104,6 +103,15 @@ public final class SheetView extends ScrollPane {
             handIn.focusName();
         }
         card.map(Region.class::cast).or(() -> Optional.of(handIn)).ifPresent(this::bringIntoView);
+    }
+
+    /** Checks the task in hand, as its button does. */
+    public void checkTaskInHand() {
+        inHand.flatMap(this::card).ifPresent(TaskCard::check);
+    }
+
+    private Optional<TaskCard> card(String id) {
+        return cards.stream().filter(it -> it.getId().equals("card-" + id)).findFirst();
     }
 
     /** Puts the keyboard where the name is typed. */

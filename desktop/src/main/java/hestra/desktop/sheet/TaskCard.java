@@ -65,7 +65,7 @@ final class TaskCard extends VBox {
         verdict.setId("verdict-" + task.id());
         check.setId("check-" + task.id());
         check.getStyleClass().add("check");
-        check.setTooltip(new Tooltip("Enter in a field of this task does the same"));
+        check.setTooltip(new Tooltip("Check the answer (Ctrl+Enter from anywhere; Enter in a number field)"));
         check.setOnAction(_ -> check());
         tries.getStyleClass().add("small");
         HBox row = new HBox(check, tries);
@@ -105,7 +105,8 @@ final class TaskCard extends VBox {
         body.first().ifPresent(Node::requestFocus);
     }
 
-    private void check() {
+    /** Checks the answer as it stands, or says what it still lacks. */
+    void check() {
         Optional<String> unfinished = new Judge(model.desk().exercise()).unfinished(task, model.desk().answerAsItStands(task));
         missing.setText(unfinished.orElse(""));
         present(missing, unfinished.isPresent());

@@ -1,7 +1,6 @@
 package hestra.desktop.table;
 
 import java.util.function.BiConsumer;
-import javafx.application.Platform;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyEvent;
 
@@ -41,11 +40,8 @@ final class CellEditor extends TextField {
     void begin(String text, String replacement) {
         active = true;
         setText(replacement == null ? text : replacement);
-        Platform.runLater(() -> {
-            requestFocus();
-            deselect();
-            end();
-        });
+        // Gives the field its skin now: without one, keys that follow before the next frame would be lost.
+        applyCss();
         requestFocus();
         deselect();
         end();

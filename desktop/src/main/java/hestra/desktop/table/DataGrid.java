@@ -376,6 +376,7 @@ public final class DataGrid extends StackPane {
 
         @Override
         protected void show(int row) {
+            setId("cell-" + row + "-" + column);
             if (!isEditing()) {
                 setGraphic(null);
                 super.show(row);

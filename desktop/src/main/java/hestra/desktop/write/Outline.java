@@ -2,6 +2,7 @@ package hestra.desktop.write;
 
 import java.util.Locale;
 import java.util.Optional;
+import javafx.application.Platform;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -78,9 +79,12 @@ final class Outline {
         return pane;
     }
 
+    /** Puts the keyboard into the title; later, since a menu that closes takes the keyboard back first. */
     void focusTitle() {
-        title.requestFocus();
-        title.selectAll();
+        Platform.runLater(() -> {
+            title.requestFocus();
+            title.selectAll();
+        });
     }
 
     private void turnToExercise(boolean focused) {
@@ -166,10 +170,16 @@ final class Outline {
 
     private void turnTo(Task task) {
         model.apply(new Edit.TurnTo(Optional.of(task.id())));
+        focus(task);
     }
 
     private void move(Task task, int index) {
         model.apply(new Edit.MoveTask(task.id(), index));
+        focus(task);
+    }
+
+    /** Puts the keyboard on a task's row, which is a new one after each change. */
+    private void focus(Task task) {
         tasks.getChildren().stream().filter(node -> ("outline-" + task.id()).equals(node.getId())).findFirst()
                 .ifPresent(Node::requestFocus);
     }

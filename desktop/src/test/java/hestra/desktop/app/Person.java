@@ -1,0 +1,316 @@
+package hestra.desktop.app;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import javafx.geometry.Bounds;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.scene.robot.Robot;
+import javafx.stage.Stage;
+import javafx.stage.Window;
+
+import hestra.desktop.demo.FxThread;
+import hestra.desktop.demo.Snapshot;
+import hestra.desktop.plot.PlotView;
+import hestra.exercise.Exercise;
+import hestra.figure.Figure.Spot;
+
+/** Somebody at the program: a real window on the headless platform, a mouse and keys. */
+final class Person implements AutoCloseable {
+
+    private static final Map<Character, KeyCode> KEYS = Map.of('.', KeyCode.PERIOD, ',', KeyCode.COMMA, ' ', KeyCode.SPACE,
+            '-', KeyCode.MINUS, ';', KeyCode.SEMICOLON, '/', KeyCode.SLASH);
+    private static boolean started;
+
+    private final Robot robot;
+    private final MainWindow window;
+    private final Stage stage;
+    private final Dialogs dialogs = new Dialogs();
+
+    /** Answers file dialogs as told beforehand. */
+    private static final class Dialogs implements FileDialogs {
+        private final Deque<Path> answers = new ArrayDeque<>();
+        private final List<String> asked = new ArrayList<>();
+
+        @Override
+        public Optional<Path> open(Kind kind, Path folder) {
+            asked.add("open " + kind.title());
+            return Optional.ofNullable(answers.poll());
+        }
+
+        @Override
+        public Optional<Path> save(Kind kind, Path folder, String name) {
+            asked.add("save " + name);
+            return Optional.ofNullable(answers.poll());
+        }
+    }
+
+    private Person(Exercise exercise, Path state) throws IOException {
+        record Made(Robot robot, MainWindow window, Stage stage) {}
+        Made made = FxThread.call(() -> {
+            MainWindow opened = new MainWindow(OpenDesk.of(state, exercise, Optional.empty()), Settings.in(state), dialogs, new Look());
+            Stage shown = new Stage();
+            shown.setX(0);
+            shown.setY(0);
+            shown.setScene(opened.scene(1280, 800));
+            shown.show();
+            opened.begin();
+            return new Made(new Robot(), opened, shown);
+        });
+        robot = made.robot;
+        window = made.window;
+        stage = made.stage;
+        FxThread.settle();
+    }
+
+    /** Opens an exercise; {@code state} is Hestra's own folder. */
+    static synchronized Person at(Exercise exercise, Path state) throws IOException {
+        if (!started) {
+            FxThread.start();
+            FxThread.call(() -> {
+                Looks.prepare();
+                return null;
+            });
+            started = true;
+        }
+        return new Person(exercise, state);
+    }
+
+    DeskModel model() {
+        return window.model();
+    }
+
+    List<String> asked() {
+        return dialogs.asked;
+    }
+
+    /** The next file dialog is answered with this. */
+    void willChoose(Path file) {
+        dialogs.answers.add(file);
+    }
+
+    void click(String id) throws IOException {
+        click(id, 1);
+    }
+
+    void click(String id, int times) throws IOException {
+        reveal(id);
+        pressAt(centre(id), times);
+    }
+
+    /** Clicks the text of a menu item that is showing. */
+    void choose(String id, String item) throws IOException {
+        click(id);
+        Point2D at = FxThread.call(() -> Window.getWindows().stream().filter(it -> it != stage && it.isShowing())
+                .flatMap(it -> it.getScene().getRoot().lookupAll(".menu-item").stream())
+                .filter(node -> node.lookupAll(".label").stream().anyMatch(label -> label instanceof Labeled text && item.equals(text.getText())))
+                .findFirst().map(Person::middle).orElseThrow(() -> new AssertionError("no menu item " + item)));
+        pressAt(at, 1);
+    }
+
+    void pressAt(Point2D at, int times) throws IOException {
+        FxThread.call(() -> {
+            robot.mouseMove(at);
+            for (int i = 0; i < times; i++) {
+                robot.mousePress(MouseButton.PRIMARY);
+                robot.mouseRelease(MouseButton.PRIMARY);
+            }
+            return null;
+        });
+        FxThread.settle();
+    }
+
+    /** Drags with a few stops on the way. */
+    void drag(Point2D from, Point2D to) throws IOException {
+        FxThread.call(() -> {
+            robot.mouseMove(from);
+            robot.mousePress(MouseButton.PRIMARY);
+            return null;
+        });
+        for (int i = 1; i <= 5; i++) {
+            Point2D at = from.interpolate(to, i / 5.0);
+            FxThread.call(() -> {
+                robot.mouseMove(at);
+                return null;
+            });
+            FxThread.settle();
+        }
+        FxThread.call(() -> {
+            robot.mouseRelease(MouseButton.PRIMARY);
+            return null;
+        });
+        FxThread.settle();
+    }
+
+    void moveTo(Point2D at) throws IOException {
+        FxThread.call(() -> {
+            robot.mouseMove(at);
+            return null;
+        });
+        FxThread.settle();
+    }
+
+    /** Types text, key by key. */
+    void type(String text) throws IOException {
+        for (char c : text.toCharArray()) {
+            boolean upper = Character.isUpperCase(c);
+            KeyCode code = KEYS.getOrDefault(c, KeyCode.getKeyCode(String.valueOf(c).toUpperCase(Locale.ROOT)));
+            if (code == null) {
+                throw new AssertionError("no key for " + c);
+            }
+            FxThread.call(() -> {
+                if (upper) {
+                    robot.keyPress(KeyCode.SHIFT);
+                }
+                robot.keyPress(code);
+                robot.keyRelease(code);
+                if (upper) {
+                    robot.keyRelease(KeyCode.SHIFT);
+                }
+                return null;
+            });
+        }
+        FxThread.settle();
+    }
+
+    /** Presses keys together: the last one while the others are held. */
+    void press(KeyCode... keys) throws IOException {
+        FxThread.call(() -> {
+            for (KeyCode key : keys) {
+                robot.keyPress(key);
+            }
+            for (int i = keys.length - 1; i >= 0; i--) {
+                robot.keyRelease(keys[i]);
+            }
+            return null;
+        });
+        FxThread.settle();
+    }
+
+    void copied(String text) throws IOException {
+        FxThread.call(() -> {
+            ClipboardContent content = new ClipboardContent();
+            content.putString(text);
+            return Clipboard.getSystemClipboard().setContent(content);
+        });
+    }
+
+    String clipboard() throws IOException {
+        return FxThread.call(() -> Clipboard.getSystemClipboard().getString());
+    }
+
+    /** The text of a label or field. */
+    String text(String id) throws IOException {
+        return FxThread.call(() -> switch (node(id)) {
+            case Labeled label -> label.getText();
+            case TextInputControl field -> field.getText();
+            case Node other -> throw new AssertionError(id + " is a " + other.getClass());
+        });
+    }
+
+    boolean sees(String id) throws IOException {
+        return FxThread.call(() -> {
+            Node node = stage.getScene().lookup("#" + id);
+            for (Node it = node; it != null; it = it.getParent()) {
+                if (!it.isVisible()) {
+                    return false;
+                }
+            }
+            return node != null;
+        });
+    }
+
+    /** The id of what has the keyboard. */
+    String focused() throws IOException {
+        return FxThread.call(() -> stage.getScene().getFocusOwner() == null ? "" : String.valueOf(stage.getScene().getFocusOwner().getId()));
+    }
+
+    /** Where the point of a row stands on the screen. */
+    Point2D point(int row) throws IOException {
+        return FxThread.call(() -> {
+            PlotView plot = (PlotView) node("plot");
+            Spot spot = plot.spot(row).orElseThrow(() -> new AssertionError("row " + row + " has no point"));
+            return plot.localToScreen(spot.x(), spot.y());
+        });
+    }
+
+    /** Where values of x and y stand on the screen. */
+    Point2D place(double x, double y) throws IOException {
+        return FxThread.call(() -> {
+            PlotView plot = (PlotView) node("plot");
+            return plot.localToScreen(plot.figure().x().pixel(x), plot.figure().y().pixel(y));
+        });
+    }
+
+    void picture(Path file) throws IOException {
+        FxThread.call(() -> {
+            Snapshot.of(stage.getScene(), file);
+            return null;
+        });
+    }
+
+    private Point2D centre(String id) throws IOException {
+        return FxThread.call(() -> middle(node(id)));
+    }
+
+    private static Point2D middle(Node node) {
+        Bounds bounds = node.localToScreen(node.getLayoutBounds());
+        return new Point2D(bounds.getCenterX(), bounds.getCenterY());
+    }
+
+    private Node node(String id) {
+        Node node = stage.getScene().lookup("#" + id);
+        if (node == null) {
+            throw new AssertionError("nothing called " + id + " is in the window");
+        }
+        return node;
+    }
+
+    /** Scrolls what holds a node until it can be seen, as a person would. */
+    private void reveal(String id) throws IOException {
+        FxThread.call(() -> {
+            Node node = node(id);
+            for (Node it = node.getParent(); it != null; it = it.getParent()) {
+                if (it instanceof ScrollPane pane && pane.getContent() != null) {
+                    Bounds inside = pane.getContent().sceneToLocal(node.localToScene(node.getBoundsInLocal()));
+                    double room = pane.getContent().getBoundsInLocal().getHeight() - pane.getViewportBounds().getHeight();
+                    double top = pane.getVvalue() * Math.max(0, room);
+                    boolean seen = inside.getMinY() >= top && inside.getMaxY() <= top + pane.getViewportBounds().getHeight();
+                    if (room > 0 && !seen) {
+                        pane.setVvalue(Math.clamp((inside.getCenterY() - pane.getViewportBounds().getHeight() / 2) / room, 0, 1));
+                    }
+                }
+            }
+            return null;
+        });
+        FxThread.settle();
+    }
+
+    /** Waits until JavaFX has done what is waiting. */
+    void pause() throws IOException {
+        FxThread.settle();
+    }
+
+    @Override
+    public void close() throws IOException {
+        FxThread.call(() -> {
+            window.close(stage);
+            stage.hide();
+            return null;
+        });
+    }
+}

@@ -1,0 +1,117 @@
+package hestra.desktop.cli;
+
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+
+import hestra.desk.Desk;
+import hestra.desk.Edit;
+import hestra.desktop.Main;
+import hestra.desktop.demo.KelpBlades;
+import hestra.documents.ExerciseFile;
+import hestra.documents.HandInFile;
+import hestra.documents.Reading;
+import hestra.exercise.Exercise;
+import hestra.marking.HandIn;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+class CommandLineTest {
+
+    private static final Path KELP = Path.of("..", "demo", "kelp-blades.csv");
+
+    private final StringWriter out = new StringWriter();
+    private final StringWriter err = new StringWriter();
+
+    @TempDir
+    Path folder;
+
+    private int run(Object... arguments) {
+        out.getBuffer().setLength(0);
+        err.getBuffer().setLength(0);
+        String[] texts = Arrays.stream(arguments).map(Object::toString).toArray(String[]::new);
+        return Main.commandLine(new PrintWriter(out, true), new PrintWriter(err, true)).execute(texts);
+    }
+
+    @Test
+    void fitPrintsTheEquationAndWhatBelongsToIt() {
+        assertThat(run("fit", KELP, "--explanatory", "days", "--response", "length", "--predict", "20,60")).isZero();
+        assertThat(out.toString()).contains("length = 4.107 + 0.8731 · days").contains("n  24 of 24 rows").contains("at 60:").contains("outside the data");
+        assertThat(err.toString()).isEmpty();
+    }
+
+    @Test
+    void fitPrintsJsonWithNumbersInFull() {
+        assertThat(run("fit", KELP, "--explanatory", "1", "--response", "2", "--predict", "20", "--level", "0.9", "--json")).isZero();
+        assertThat(out.toString()).startsWith("{").contains("\"curve\" : \"line\"").contains("\"explanatory\" : \"days\"").contains("0.873145476384");
+    }
+
+    @Test
+    void columnsAreFoundByHeadingWithOrWithoutUnitAndByNumberWithoutHeadings() throws IOException {
+        Path units = Files.writeString(folder.resolve("u.csv"), "age (days);length (cm)\n1;2,5\n2;3,5\n3;4,6\n");
+        assertThat(run("fit", units, "--explanatory", "age", "--response", "length (cm)")).isZero();
+        Path bare = Files.writeString(folder.resolve("b.csv"), "1,2\n2,3\n3,5\n");
+        assertThat(run("fit", bare, "--explanatory", "1", "--response", "2")).isZero();
+    }
+
+    @Test
+    void whatCannotBeComputedIsOnePlainLineAndExitCodeOne() throws IOException {
+        Path flat = Files.writeString(folder.resolve("flat.csv"), "x,y\n1,2\n1,3\n,4\n");
+        assertThat(run("fit", flat, "--explanatory", "x", "--response", "y")).isEqualTo(1);
+        assertThat(err.toString().lines()).singleElement().asString().contains("same x").contains("row 3 (incomplete)");
+        assertThat(run("fit", folder.resolve("none.csv"), "--explanatory", "x", "--response", "y")).isEqualTo(1);
+        assertThat(run("fit", flat, "--explanatory", "x", "--response", "z")).isEqualTo(1);
+        assertThat(err.toString().lines()).singleElement().asString().contains("no column “z”").contains("x, y");
+        assertThat(run("fit", flat, "--explanatory", "x", "--response", "1")).isEqualTo(1);
+        assertThat(out.toString()).isEmpty();
+    }
+
+    @Test
+    void wrongUsageIsExitCodeTwo() {
+        assertThat(run("fit", KELP)).isEqualTo(2);
+        assertThat(run("fit", KELP, "--explanatory", "days", "--response", "length", "--level", "95")).isEqualTo(2);
+        assertThat(run("fit", KELP, "--explanatory", "days", "--response", "length", "--predict", "2,x")).isEqualTo(2);
+        assertThat(run("fit", KELP, "--explanatory", "days", "--response", "length", "--curve", "squiggle")).isEqualTo(2);
+        assertThat(err.toString()).contains("squiggle");
+        assertThat(run("no-such-command")).isEqualTo(2);
+        assertThat(run("mark")).isEqualTo(2);
+    }
+
+    @Test
+    void helpNamesTheCommands() {
+        assertThat(run("--help")).isZero();
+        assertThat(out.toString()).contains("demo").contains("open").contains("mark").contains("fit");
+    }
+
+    @Test
+    void markPrintsALineForEachHandIn() throws IOException {
+        HandInFile.write(HandIn.of(Desk.open(KelpBlades.exercise()).apply(new Edit.Name("Ida Fenn"))), folder.resolve("ida.handin"));
+        Files.writeString(folder.resolve("odd.handin"), "?");
+        Path own = folder.resolve("kelp.hestra");
+        ExerciseFile.write(KelpBlades.exercise(), own);
+        assertThat(run("mark", folder, "--exercise", own)).isZero();
+        assertThat(out.toString().lines()).hasSize(3);
+        assertThat(out.toString()).contains("Ida Fenn,0,0,0,0,0,0,0,0,0,21,").contains("odd.handin");
+        assertThat(run("mark", folder.resolve("nowhere"))).isEqualTo(1);
+        assertThat(run("mark", folder, "--exercise", folder.resolve("odd.handin"))).isEqualTo(1);
+    }
+
+    @Test
+    void openRefusesAFileThatIsNoExercise() throws IOException {
+        assertThat(run("open", Files.writeString(folder.resolve("x.hestra"), "?"))).isEqualTo(1);
+        assertThat(err.toString()).contains("not a Hestra file");
+    }
+
+    @Test
+    void theShippedExerciseFileIsTheDemosExercise() {
+        assertThat(ExerciseFile.read(Path.of("..", "demo", "kelp-blades.hestra"))).isEqualTo(Reading.done(KelpBlades.exercise()));
+        Exercise exercise = KelpBlades.exercise();
+        assertThat(exercise.neverOpened()).isEmpty();
+        assertThat(exercise.given().cell(KelpBlades.SLIP_ROW, 1).text()).isEqualTo("290");
+    }
+}
