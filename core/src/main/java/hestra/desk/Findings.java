@@ -48,13 +48,13 @@ public final class Findings {
         this.desk = desk;
         Work work = desk.work();
         Roles roles = work.drawnRoles();
-        boolean sameData = before != null && before.desk.work().table().equals(work.table())
+        boolean sameData = before != null && before.desk.work().table() == work.table()
                 && before.desk.work().drawnRoles().equals(roles);
         this.pairs = sameData ? before.pairs : Pairs.of(work.table(), roles.explanatory(), roles.response());
         this.fit = sameData ? before.fit : LeastSquares.line(pairs);
         this.points = sameData ? before.points : points(work.table(), roles);
-        boolean sameAnswers = before != null && before.desk.exercise().equals(desk.exercise())
-                && before.desk.work().attempts().equals(work.attempts());
+        boolean sameAnswers = before != null && before.desk.exercise() == desk.exercise()
+                && before.desk.work().attempts() == work.attempts();
         this.tasks = sameAnswers ? before.tasks : states(desk);
         this.open = sameAnswers ? before.open : open(desk.exercise(), tasks);
         this.dataFrame = sameData ? before.dataFrame : Frame.around(xs(), ys());

@@ -200,12 +200,15 @@ public final class ScatterPlot {
             double px = x.pixel(point.x());
             double py = y.pixel(point.y());
             spots.add(new Spot(point.row(), px, py));
+            // The selected point stands on the front sheet: while it is dragged the other points need no painting.
+            boolean selected = content.selected().isPresent() && content.selected().getAsInt() == point.row();
+            List<Mark> sheet = selected ? front : points;
             if (point.setAside()) {
                 Stroke stroke = Stroke.solid(Ink.SET_ASIDE, 1.5);
-                points.add(new Mark.Ring(px, py, Layout.RADIUS, stroke));
-                points.add(new Mark.Line(px - 6, py + 6, px + 6, py - 6, stroke));
+                sheet.add(new Mark.Ring(px, py, Layout.RADIUS, stroke));
+                sheet.add(new Mark.Line(px - 6, py + 6, px + 6, py - 6, stroke));
             } else {
-                points.add(new Mark.Disc(px, py, Layout.RADIUS, Ink.OBSERVED, Ink.SURFACE));
+                sheet.add(new Mark.Disc(px, py, Layout.RADIUS, Ink.OBSERVED, Ink.SURFACE));
             }
         }
     }

@@ -12,7 +12,6 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
@@ -27,6 +26,7 @@ import javafx.stage.Stage;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desktop.app.MainWindow.View;
+import hestra.desktop.parts.Tip;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
@@ -57,7 +57,7 @@ final class TopBar extends StackPane {
         Button type = new Button("Aa");
         type.setId("type-size");
         type.getStyleClass().add("icon-button");
-        type.setTooltip(new Tooltip("Larger type, for reading from the back of a room"));
+        Tip.set(type, "Larger type, for reading from the back of a room");
         type.setOnAction(_ -> window.look().nextType());
         main(handIn, "hand-in", "Saves one file for your instructor, and a page to read or print", window::handIn);
         main(tryIt, "try-it", "Start the exercise as a student finds it", window::tryIt);
@@ -81,8 +81,8 @@ final class TopBar extends StackPane {
         place.setText(findings.exercise().place());
         undo.setDisable(window.model().undoable().isEmpty());
         redo.setDisable(window.model().redoable().isEmpty());
-        undo.setTooltip(new Tooltip("Undo " + window.model().undoable().orElse("") + " (Ctrl+Z)"));
-        redo.setTooltip(new Tooltip("Redo " + window.model().redoable().orElse("") + " (Ctrl+Shift+Z)"));
+        Tip.set(undo, "Undo " + window.model().undoable().orElse("") + " (Ctrl+Z)");
+        Tip.set(redo, "Redo " + window.model().redoable().orElse("") + " (Ctrl+Shift+Z)");
         views.forEach((view, tab) -> tab.setSelected(view == window.view()));
         present(handIn, window.view() == View.WORK);
         present(tryIt, window.view() == View.WRITE);
@@ -107,7 +107,7 @@ final class TopBar extends StackPane {
         menu.setId("menu");
         menu.getStyleClass().addAll("icon-button", "menu");
         menu.setAccessibleText("Menu");
-        menu.setTooltip(new Tooltip("Files, looks, start again"));
+        Tip.set(menu, "Files, looks, start again");
         CheckMenuItem dark = new CheckMenuItem("Dark");
         dark.selectedProperty().bindBidirectional(window.look().darkProperty());
         menu.getItems().addAll(
@@ -135,7 +135,7 @@ final class TopBar extends StackPane {
     private static void main(Button button, String id, String tip, Runnable action) {
         button.setId(id);
         button.getStyleClass().add("main-action");
-        button.setTooltip(new Tooltip(tip));
+        Tip.set(button, tip);
         button.setOnAction(_ -> action.run());
     }
 

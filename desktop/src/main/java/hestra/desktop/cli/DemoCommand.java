@@ -37,7 +37,7 @@ public final class DemoCommand implements Callable<Integer> {
             spec.commandLine().getErr().println(missing.get());
             return 1;
         }
-        HestraApp.show(new HestraApp.Start(KelpBlades.exercise(), Optional.empty(), started ? Started::tellAndExit : () -> { }));
+        HestraApp.show(new HestraApp.Start(KelpBlades::exercise, Optional.empty(), started ? Started::tellAndExit : () -> { }));
         return 0;
     }
 

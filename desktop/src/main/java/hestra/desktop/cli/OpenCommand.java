@@ -54,6 +54,6 @@ public final class OpenCommand implements Callable<Integer> {
     }
 
     private static HestraApp.Start start(Exercise exercise, Optional<Path> opened) {
-        return new HestraApp.Start(exercise, opened, () -> { });
+        return new HestraApp.Start(() -> exercise, opened, () -> { });
     }
 }

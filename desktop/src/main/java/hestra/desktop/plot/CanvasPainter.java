@@ -5,7 +5,10 @@ import java.util.List;
 import java.util.Map;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.image.Image;
+import javafx.scene.image.WritableImage;
 import javafx.scene.paint.Color;
+import javafx.scene.paint.ImagePattern;
 import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
@@ -18,7 +21,8 @@ import hestra.figure.Stroke;
 /** Paints marks on a canvas. */
 final class CanvasPainter {
 
-    private static final double HATCH_GAP = 7;
+    private static final int HATCH_GAP = 7;
+    private static final Discs DISCS = new Discs();
 
     private final GraphicsContext g;
     private final Map<Ink, Color> colours = new EnumMap<>(Ink.class);
@@ -39,16 +43,8 @@ final class CanvasPainter {
 
     private void paint(Mark mark) {
         switch (mark) {
-            case Mark.Line line -> {
-                stroke(line.stroke());
-                g.strokeLine(line.x1(), line.y1(), line.x2(), line.y2());
-            }
-            case Mark.Disc(double x, double y, double radius, Ink fill, Ink edge) -> {
-                g.setFill(colours.get(edge));
-                g.fillOval(x - radius - 1, y - radius - 1, 2 * radius + 2, 2 * radius + 2);
-                g.setFill(colours.get(fill));
-                g.fillOval(x - radius, y - radius, 2 * radius, 2 * radius);
-            }
+            case Mark.Line line -> line(line);
+            case Mark.Disc disc -> DISCS.draw(g, disc.x(), disc.y(), disc.radius(), colours.get(disc.fill()), colours.get(disc.edge()));
             case Mark.Ring(double x, double y, double radius, Stroke stroke) -> {
                 stroke(stroke);
                 g.strokeOval(x - radius, y - radius, 2 * radius, 2 * radius);
@@ -64,7 +60,11 @@ final class CanvasPainter {
             case Mark.Box box -> {
                 g.setGlobalAlpha(box.opacity());
                 g.setFill(colours.get(box.fill()));
-                g.fillRoundRect(box.x(), box.y(), box.width(), box.height(), 2 * box.corner(), 2 * box.corner());
+                if (box.corner() == 0) {
+                    g.fillRect(box.x(), box.y(), box.width(), box.height());
+                } else {
+                    g.fillRoundRect(box.x(), box.y(), box.width(), box.height(), 2 * box.corner(), 2 * box.corner());
+                }
                 g.setGlobalAlpha(1);
             }
             case Mark.Outline box -> {
@@ -76,17 +76,42 @@ final class CanvasPainter {
         }
     }
 
-    private void hatch(Mark.Hatch hatch) {
-        g.save();
-        g.beginPath();
-        g.rect(hatch.x(), hatch.y(), hatch.width(), hatch.height());
-        g.clip();
-        stroke(Stroke.solid(Ink.GRID, 1));
-        double bottom = hatch.y() + hatch.height();
-        for (double x = hatch.x() - hatch.height(); x < hatch.x() + hatch.width(); x += HATCH_GAP) {
-            g.strokeLine(x, bottom, x + hatch.height(), hatch.y());
+    /** Upright and level solid lines are filled as thin rectangles on whole pixels: sharp, and many times faster. */
+    private void line(Mark.Line line) {
+        Stroke stroke = line.stroke();
+        boolean upright = line.x1() == line.x2();
+        if (!stroke.dash().isEmpty() || !upright && line.y1() != line.y2()) {
+            stroke(stroke);
+            g.strokeLine(line.x1(), line.y1(), line.x2(), line.y2());
+            return;
         }
-        g.restore();
+        double width = Math.max(1, Math.round(stroke.width()));
+        g.setFill(colours.get(stroke.ink()));
+        if (upright) {
+            double top = Math.min(line.y1(), line.y2());
+            g.fillRect(Math.round(line.x1() - width / 2), top, width, Math.abs(line.y2() - line.y1()));
+        } else {
+            double left = Math.min(line.x1(), line.x2());
+            g.fillRect(left, Math.round(line.y1() - width / 2), Math.abs(line.x2() - line.x1()), width);
+        }
+    }
+
+    /** One tile of slanting hairline fills the whole ground: hundreds of clipped lines would cost a tenth of a second. */
+    private void hatch(Mark.Hatch hatch) {
+        g.setFill(new ImagePattern(tile(colours.get(Ink.GRID)), 0, 0, HATCH_GAP, HATCH_GAP, false));
+        g.fillRect(Math.round(hatch.x()), Math.round(hatch.y()), Math.round(hatch.width()), Math.round(hatch.height()));
+    }
+
+    private static Image tile(Color colour) {
+        WritableImage image = new WritableImage(HATCH_GAP, HATCH_GAP);
+        for (int x = 0; x < HATCH_GAP; x++) {
+            for (int y = 0; y < HATCH_GAP; y++) {
+                int off = Math.floorMod(x + y, HATCH_GAP);
+                double covered = off == 0 ? 0.85 : off == 1 || off == HATCH_GAP - 1 ? 0.3 : 0;
+                image.getPixelWriter().setColor(x, y, colour.deriveColor(0, 1, 1, covered));
+            }
+        }
+        return image;
     }
 
     private void label(Mark.Label label) {

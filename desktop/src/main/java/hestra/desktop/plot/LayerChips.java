@@ -9,7 +9,6 @@ import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Circle;
@@ -19,6 +18,7 @@ import javafx.scene.shape.Rectangle;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desktop.app.DeskModel;
+import hestra.desktop.parts.Tip;
 import hestra.exercise.Aid;
 import hestra.figure.Layer;
 
@@ -85,10 +85,7 @@ public final class LayerChips extends FlowPane {
     private static void show(ToggleButton chip, boolean on, boolean open, String tip) {
         chip.setSelected(on);
         chip.pseudoClassStateChanged(CLOSED, !open);
-        if (chip.getTooltip() == null || !chip.getTooltip().getText().equals(tip)) {
-            chip.setTooltip(new Tooltip(tip));
-        }
-        chip.setAccessibleHelp(tip);
+        Tip.set(chip, tip);
     }
 
     private static Optional<Aid> aid(Layer layer) {

@@ -3,7 +3,6 @@ package hestra.desktop.readings;
 import javafx.scene.Node;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.ColumnConstraints;
@@ -14,6 +13,7 @@ import javafx.scene.layout.VBox;
 import hestra.data.Pairs;
 import hestra.desk.Findings;
 import hestra.desktop.app.DeskModel;
+import hestra.desktop.parts.Tip;
 import hestra.exercise.Aid;
 import hestra.fit.Equation;
 import hestra.fit.Fit;
@@ -139,7 +139,7 @@ public final class ReadingsView extends VBox {
             text.setText(shown);
             full = value;
             open = true;
-            setTooltip(new Tooltip("Click to copy the value in full"));
+            Tip.set(this, "Click to copy the value in full");
         }
 
         void show(boolean isOpen, String shown, double value, String opener) {
@@ -147,7 +147,7 @@ public final class ReadingsView extends VBox {
                 show(shown, value);
             } else {
                 hide();
-                setTooltip(new Tooltip(opener));
+                Tip.set(this, opener);
             }
         }
 

@@ -3,7 +3,6 @@ package hestra.desktop.sheet;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -12,6 +11,7 @@ import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desk.TaskState;
 import hestra.desktop.app.DeskModel;
+import hestra.desktop.parts.Tip;
 
 /** The end of the sheet: how much is done, the name, and the button that hands the work in. */
 final class HandInCard extends VBox {
@@ -40,7 +40,7 @@ final class HandInCard extends VBox {
         Button handIn = new Button("Hand in…");
         handIn.setId("hand-in-below");
         handIn.getStyleClass().add("check");
-        handIn.setTooltip(new Tooltip("Saves one file to give to your instructor, and a page to read or print"));
+        Tip.set(handIn, "Saves one file to give to your instructor, and a page to read or print");
         handIn.setOnAction(_ -> onHandIn.run());
         HBox row = new HBox(name, handIn);
         row.getStyleClass().add("answer-row");

@@ -1,13 +1,17 @@
 package hestra.desktop.sheet;
 
+import java.util.function.IntFunction;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import javafx.geometry.HPos;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import javafx.scene.text.Text;
+import javafx.scene.text.TextAlignment;
 
 import hestra.data.DataTable;
-import hestra.data.Variable;
 
 /** The table as it was printed, in blocks side by side, for comparing and typing from. */
 final class PrintedTable extends VBox {
@@ -20,11 +24,11 @@ final class PrintedTable extends VBox {
         Label title = new Label("Printed table");
         title.getStyleClass().add("small");
         int shown = Math.min(data.size(), MOST_ROWS);
-        int perBlock = (shown + BLOCKS - 1) / BLOCKS;
+        int perBlock = Math.max(1, (shown + BLOCKS - 1) / BLOCKS);
         HBox blocks = new HBox();
         blocks.getStyleClass().add("printed-blocks");
-        for (int block = 0; block * perBlock < shown; block++) {
-            blocks.getChildren().add(block(data, block * perBlock, Math.min(shown, (block + 1) * perBlock)));
+        for (int from = 0; from < shown; from += perBlock) {
+            blocks.getChildren().add(block(data, from, Math.min(shown, from + perBlock)));
         }
         getChildren().addAll(title, blocks);
         if (data.size() > shown) {
@@ -37,24 +41,25 @@ final class PrintedTable extends VBox {
     private static GridPane block(DataTable data, int from, int to) {
         GridPane grid = new GridPane();
         grid.getStyleClass().add("printed-block");
-        for (int column = 0; column < data.width(); column++) {
-            Variable variable = data.variable(column);
-            grid.add(label(variable.name(), "printed-heading"), column + 1, 0);
-        }
-        for (int row = from; row < to; row++) {
-            grid.add(label(Integer.toString(row + 1), "printed-number"), 0, row - from + 1);
-            for (int column = 0; column < data.width(); column++) {
-                grid.add(label(data.cell(row, column).text(), "printed-value"), column + 1, row - from + 1);
-            }
+        grid.add(text("printed-number", from, to, row -> Integer.toString(row + 1)), 0, 1);
+        for (int i = 0; i < data.width(); i++) {
+            int column = i;
+            Label heading = new Label(data.variable(column).name());
+            heading.getStyleClass().add("printed-heading");
+            GridPane.setHalignment(heading, HPos.RIGHT);
+            Text values = text("printed-value", from, to, row -> data.cell(row, column).text());
+            GridPane.setHalignment(values, HPos.RIGHT);
+            grid.add(heading, column + 1, 0);
+            grid.add(values, column + 1, 1);
         }
         return grid;
     }
 
-    private static Label label(String text, String style) {
-        Label label = new Label(text);
-        label.getStyleClass().add(style);
-        label.setMaxWidth(Double.MAX_VALUE);
-        GridPane.setHalignment(label, HPos.RIGHT);
-        return label;
+    /** A column as one text of many lines: a hundred labels would cost the sheet its quick start. */
+    private static Text text(String style, int from, int to, IntFunction<String> line) {
+        Text text = new Text(IntStream.range(from, to).mapToObj(line).collect(Collectors.joining("\n")));
+        text.getStyleClass().add(style);
+        text.setTextAlignment(TextAlignment.RIGHT);
+        return text;
     }
 }

@@ -2,6 +2,7 @@ package hestra.desktop.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import javafx.application.Platform;
 import javafx.scene.Node;
@@ -11,8 +12,11 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
+import hestra.data.Roles;
 import hestra.desk.Findings;
+import hestra.desk.TaskState;
 import hestra.desktop.app.DeskModel;
+import hestra.exercise.Answer;
 import hestra.exercise.Exercise;
 import hestra.exercise.LiveText;
 import hestra.exercise.Task;
@@ -28,9 +32,14 @@ public final class SheetView extends ScrollPane {
     private final Margin margin = new Margin();
     private final List<TaskCard> cards = new ArrayList<>();
     private final HandInCard handIn;
+    private State shown;
     private List<Task> shownTasks = List.of();
     private Optional<Exercise> shownExercise = Optional.empty();
     private Optional<String> inHand = Optional.empty();
+
+    /** All that the sheet depends on. */
+    private record State(Exercise exercise, List<TaskState> tasks, Map<String, Answer> drafts, Optional<Roles> roles, String student,
+            Optional<String> inHand, Findings watched) {}
 
     /** The sheet; {@code toTable} puts the keyboard into the table, where data are entered. */
     public SheetView(DeskModel model, Runnable toTable, Runnable onHandIn) {
@@ -52,6 +61,13 @@ public final class SheetView extends ScrollPane {
     }
 
     private void show(Findings findings) {
+        // While a point is dragged nothing on the sheet changes; laying it out again would cost every frame.
+        State state = new State(findings.exercise(), findings.tasks(), findings.work().drafts(), findings.work().roles(),
+                findings.work().student(), findings.taskInHand(), cards.stream().anyMatch(TaskCard::saysWhatIsMissing) ? findings : null);
+        if (state.equals(shown)) {
+            return;
+        }
+        shown = state;
         Exercise exercise = findings.exercise();
         if (shownExercise.filter(exercise::equals).isEmpty()) {
             heading.setText(exercise.heading().isBlank() ? exercise.title() : exercise.heading());

@@ -9,7 +9,6 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
@@ -19,6 +18,7 @@ import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desk.TaskState;
 import hestra.desktop.app.DeskModel;
+import hestra.desktop.parts.Tip;
 import hestra.exercise.LiveText;
 import hestra.exercise.Task;
 import hestra.exercise.Terms;
@@ -40,7 +40,7 @@ final class TaskCard extends VBox {
     private final Label title = new Label();
     private final Label terms = new Label();
     private final ProseView prompt;
-    private final TaskBody body;
+    private TaskBody body;
     private final Button check = new Button("Check");
     private final Label tries = new Label();
     private final Label missing = new Label();
@@ -51,7 +51,6 @@ final class TaskCard extends VBox {
         this.model = model;
         this.task = task;
         this.prompt = new ProseView("");
-        this.body = new TaskBody(model, task, this::check);
         setId("card-" + task.id());
         getStyleClass().add("task-card");
         marker.getStyleClass().add("marker");
@@ -65,7 +64,7 @@ final class TaskCard extends VBox {
         verdict.setId("verdict-" + task.id());
         check.setId("check-" + task.id());
         check.getStyleClass().add("check");
-        check.setTooltip(new Tooltip("Check the answer (Ctrl+Enter from anywhere; Enter in a number field)"));
+        Tip.set(check, "Check the answer (Ctrl+Enter from anywhere; Enter in a number field)");
         check.setOnAction(_ -> check());
         tries.getStyleClass().add("small");
         HBox row = new HBox(check, tries);
@@ -76,7 +75,7 @@ final class TaskCard extends VBox {
         missing.setWrapText(true);
         missing.setMinHeight(USE_PREF_SIZE);
         present(missing, false);
-        inside.getChildren().addAll(prompt, body, row, missing);
+        inside.getChildren().addAll(prompt, row, missing);
         inside.getStyleClass().add("task-inside");
         VBox heading = new VBox(title, terms);
         heading.getStyleClass().add("task-heading");
@@ -97,12 +96,21 @@ final class TaskCard extends VBox {
 
     /** Where typing goes first in this task. */
     Optional<Node> first() {
-        return body.first();
+        return body().first();
+    }
+
+    /** The form, made when the task is first opened: most of a sheet is closed most of the time. */
+    private TaskBody body() {
+        if (body == null) {
+            body = new TaskBody(model, task, this::check);
+            inside.getChildren().add(1, body);
+        }
+        return body;
     }
 
     private void turnTo() {
         model.apply(new Edit.TurnTo(Optional.of(task.id())));
-        body.first().ifPresent(Node::requestFocus);
+        body().first().ifPresent(Node::requestFocus);
     }
 
     /** Checks the answer as it stands, or says what it still lacks. */
@@ -114,6 +122,11 @@ final class TaskCard extends VBox {
         if (model.findings().task(task.id()).done()) {
             model.apply(new Edit.TurnTo(Optional.empty()));
         }
+    }
+
+    /** Whether it says what an answer lacks, which may change with every edit. */
+    boolean saysWhatIsMissing() {
+        return missing.isVisible();
     }
 
     void show(Findings findings) {
@@ -130,7 +143,7 @@ final class TaskCard extends VBox {
         present(terms, inHand || !state.isTried());
         if (inHand) {
             prompt.show(LiveText.fill(asked.prompt(), findings.exercise()));
-            body.show(findings);
+            body().show(findings);
             check.setDisable(state.triesLeft() == 0);
             tries.setText(state.triesLeft() == 0 ? "no tries left" : asked.tries() == 0 ? ""
                     : state.triesLeft() == 1 ? "1 try left" : state.triesLeft() + " tries left");

@@ -104,6 +104,22 @@ public final class DataGrid extends StackPane {
 
     /** To be called when the table may have changed. */
     public void refresh() {
+        fitRows();
+        version.set(version.get() + 1);
+    }
+
+    /** To be called when the table may have changed; shows too which row is selected elsewhere and which is pointed at. */
+    public void refresh(OptionalInt selected, OptionalInt pointedAt) {
+        hovered = pointedAt;
+        fitRows();
+        int focused = view.getFocusModel().getFocusedCell().getRow();
+        if (selected.isPresent() && selected.getAsInt() != focused && selected.getAsInt() < rows.size()) {
+            goTo(selected.getAsInt(), 0);
+        }
+        version.set(version.get() + 1);
+    }
+
+    private void fitRows() {
         int wanted = Math.min(DataTable.MOST_ROWS, source.table().size() + SPARE_ROWS);
         if (rows.size() < wanted) {
             rows.addAll(IntStream.range(rows.size(), wanted).boxed().toList());
@@ -113,22 +129,11 @@ public final class DataGrid extends StackPane {
         for (int column = 0; column < headings.size(); column++) {
             ((Label) headings.get(column).getChildren().getFirst()).setText(source.table().variable(column).name());
         }
-        version.set(version.get() + 1);
     }
 
     /** Sets the small text under a column's name, such as "explains · days". */
     public void note(int column, String text) {
         ((Label) headings.get(column).getChildren().get(1)).setText(text);
-    }
-
-    /** Shows which row is selected elsewhere and which is pointed at. */
-    public void point(OptionalInt selected, OptionalInt pointedAt) {
-        hovered = pointedAt;
-        int focused = view.getFocusModel().getFocusedCell().getRow();
-        if (selected.isPresent() && selected.getAsInt() != focused && selected.getAsInt() < rows.size()) {
-            goTo(selected.getAsInt(), 0);
-        }
-        version.set(version.get() + 1);
     }
 
     /** Goes to a cell and puts the keyboard there. */

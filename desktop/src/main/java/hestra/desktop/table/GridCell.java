@@ -7,7 +7,8 @@ import javafx.beans.value.ObservableValue;
 import javafx.css.PseudoClass;
 import javafx.scene.control.TableCell;
 import javafx.scene.control.TableView;
-import javafx.scene.control.Tooltip;
+
+import hestra.desktop.parts.Tip;
 
 /** A cell of the grid that shows the text of its row, and shows it anew whenever the table has changed. */
 class GridCell extends TableCell<Integer, String> {
@@ -48,11 +49,7 @@ class GridCell extends TableCell<Integer, String> {
         }
         String problem = problem(row);
         pseudoClassStateChanged(UNREADABLE, !problem.isEmpty());
-        if (problem.isEmpty()) {
-            setTooltip(null);
-        } else if (getTooltip() == null || !getTooltip().getText().equals(problem)) {
-            setTooltip(new Tooltip(problem));
-        }
+        Tip.set(this, problem);
     }
 
     /** Why the cell's text is left out; empty where it is not. */

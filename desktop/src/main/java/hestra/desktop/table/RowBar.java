@@ -6,7 +6,6 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -17,6 +16,7 @@ import hestra.data.DataTable;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desktop.app.DeskModel;
+import hestra.desktop.parts.Tip;
 
 /** What can be done with the selected row: set it aside with a reason, take it back, put a row in, delete it. */
 final class RowBar extends VBox {
@@ -108,7 +108,7 @@ final class RowBar extends VBox {
     private static Button button(String text, String tip) {
         Button button = new Button(text);
         button.getStyleClass().add("quiet");
-        button.setTooltip(new Tooltip(tip));
+        Tip.set(button, tip);
         return button;
     }
 }

@@ -59,11 +59,10 @@ public final class TablePane extends VBox {
         if (findings.work().table().width() != width) {
             return;
         }
-        grid.refresh();
         for (int column = 0; column < width; column++) {
             grid.note(column, note(findings, column));
         }
-        grid.point(findings.desk().selected(), findings.desk().hovered());
+        grid.refresh(findings.desk().selected(), findings.desk().hovered());
         summary.setText(summary(findings));
         boolean problem = findings.pairs().leftOut().stream().anyMatch(row -> row.reason() == Pairs.Reason.NOT_A_NUMBER);
         summary.pseudoClassStateChanged(PseudoClass.getPseudoClass("problem"), problem);

@@ -1,0 +1,40 @@
+#!/usr/bin/env bash
+# Time from start to a usable window: the demo against an empty JavaFX window of the same size, in turn, in one run.
+# Needs a display (Xvfb will do), and the project packaged: mvn -B -DskipTests package
+set -eu
+here="$(cd "$(dirname "$0")/.." && pwd)"
+runs="${1:-9}"
+export HESTRA_HOME="$(mktemp -d)"
+trap 'rm -rf "$HESTRA_HOME"' EXIT
+cd "$here"
+./hestra --version >/dev/null
+jdk="${HESTRA_JDK:-$(ls -d /usr/lib/jvm/*25* | head -n 1)}"
+fx="$(ls desktop/target/lib/javafx-*.jar | tr '\n' ':')"
+libraries="$(ls benchmarks/target/hestra-benchmarks-*.jar desktop/target/hestra-desktop-*.jar desktop/target/lib/*.jar | grep -v /javafx- | tr '\n' ':')"
+
+# Milliseconds until the command says "usable".
+until_usable() {
+  local start end
+  start="$(date +%s%N)"
+  "$@" 2>/dev/null | { read -r line; [ "$line" = usable ]; date +%s%N >"$HESTRA_HOME/end"; cat >/dev/null; }
+  end="$(cat "$HESTRA_HOME/end")"
+  echo $(((end - start) / 1000000))
+}
+empty() {
+  until_usable "$jdk/bin/java" --module-path "$fx" --add-modules javafx.controls --enable-native-access=javafx.graphics \
+    -cp "$libraries" hestra.benchmarks.EmptyWindow
+}
+demo() {
+  rm -rf "$HESTRA_HOME/journals"
+  until_usable ./hestra demo --started
+}
+median() { sort -n | awk '{ v[NR] = $1 } END { print v[int((NR + 1) / 2)] }'; }
+
+empty >/dev/null; demo >/dev/null
+for _ in $(seq "$runs"); do
+  a="$(empty)"; b="$(demo)"
+  echo "empty $a ms  demo $b ms"
+  echo "$a" >>"$HESTRA_HOME/a"; echo "$b" >>"$HESTRA_HOME/b"
+done
+a="$(median <"$HESTRA_HOME/a")"; b="$(median <"$HESTRA_HOME/b")"
+awk -v a="$a" -v b="$b" -v n="$runs" 'BEGIN { printf "median of %d: empty %d ms, demo %d ms, ratio %.2f (bar: 1.60)\n", n, a, b, b / a }'
