@@ -1,5 +1,6 @@
 package hestra.desktop.plot;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -22,10 +23,11 @@ import hestra.figure.Stroke;
 final class CanvasPainter {
 
     private static final int HATCH_GAP = 7;
-    private static final Discs DISCS = new Discs();
 
     private final GraphicsContext g;
     private final Map<Ink, Color> colours = new EnumMap<>(Ink.class);
+    private final List<Mark.Disc> kinds = new ArrayList<>();
+    private final List<Discs> discs = new ArrayList<>();
 
     CanvasPainter(GraphicsContext g, Palette palette) {
         this.g = g;
@@ -44,7 +46,7 @@ final class CanvasPainter {
     private void paint(Mark mark) {
         switch (mark) {
             case Mark.Line line -> line(line);
-            case Mark.Disc disc -> DISCS.draw(g, disc.x(), disc.y(), disc.radius(), colours.get(disc.fill()), colours.get(disc.edge()));
+            case Mark.Disc disc -> discs(disc).draw(g, disc.x(), disc.y());
             case Mark.Ring(double x, double y, double radius, Stroke stroke) -> {
                 stroke(stroke);
                 g.strokeOval(x - radius, y - radius, 2 * radius, 2 * radius);
@@ -74,6 +76,19 @@ final class CanvasPainter {
             case Mark.Hatch hatch -> hatch(hatch);
             case Mark.Label label -> label(label);
         }
+    }
+
+    /** The pictures for discs of this size and colour. */
+    private Discs discs(Mark.Disc disc) {
+        for (int i = 0; i < kinds.size(); i++) {
+            Mark.Disc kind = kinds.get(i);
+            if (kind.radius() == disc.radius() && kind.fill() == disc.fill() && kind.edge() == disc.edge()) {
+                return discs.get(i);
+            }
+        }
+        kinds.add(disc);
+        discs.add(new Discs(disc.radius(), colours.get(disc.fill()), colours.get(disc.edge())));
+        return discs.getLast();
     }
 
     /** Upright and level solid lines are filled as thin rectangles on whole pixels: sharp, and many times faster. */

@@ -23,6 +23,7 @@ public final class FigureView extends Region {
     private final Function<Layout, Figure> description;
     private final Look look;
     private final List<Canvas> canvases = new ArrayList<>();
+    private final List<CanvasPainter> painters = new ArrayList<>();
     private final List<List<Mark>> painted = new ArrayList<>();
     private Palette palette;
     private Figure figure;
@@ -61,7 +62,11 @@ public final class FigureView extends Region {
         }
         figure = description.apply(new Layout(width, height, look.type()));
         boolean otherColours = palette != look.palette();
-        palette = look.palette();
+        if (otherColours) {
+            palette = look.palette();
+            painters.clear();
+            canvases.forEach(canvas -> painters.add(new CanvasPainter(canvas.getGraphicsContext2D(), palette)));
+        }
         List<List<Mark>> sheets = List.of(figure.ground(), figure.lines(), figure.points(), figure.front());
         for (int i = 0; i < SHEETS; i++) {
             Canvas canvas = canvases.get(i);
@@ -70,7 +75,7 @@ public final class FigureView extends Region {
                 canvas.setWidth(width);
                 canvas.setHeight(height);
                 canvas.getGraphicsContext2D().clearRect(0, 0, width, height);
-                new CanvasPainter(canvas.getGraphicsContext2D(), palette).paint(sheets.get(i));
+                painters.get(i).paint(sheets.get(i));
                 painted.set(i, sheets.get(i));
             }
         }

@@ -139,8 +139,10 @@ public final class SheetView extends ScrollPane {
     }
 
     private void bringIntoView(Region node) {
-        applyCss();
-        layout();
+        if (isNeedsLayout()) {
+            applyCss();
+            layout();
+        }
         double viewport = getViewportBounds().getHeight();
         double content = margin.getHeight();
         double top = node.getBoundsInParent().getMinY() - 14;

@@ -131,6 +131,11 @@ public final class DataGrid extends StackPane {
         }
     }
 
+    /** Shows or hides the last, computed column. */
+    public void showLast(boolean shown) {
+        view.getColumns().getLast().setVisible(shown);
+    }
+
     /** Sets the small text under a column's name, such as "explains · days". */
     public void note(int column, String text) {
         ((Label) headings.get(column).getChildren().get(1)).setText(text);
@@ -169,6 +174,7 @@ public final class DataGrid extends StackPane {
             last.setCellFactory(_ -> new GridCell(view, version, lastColumn, "computed-cell"));
             last.getStyleClass().add("computed-column");
             fixed(last, 70);
+            last.setVisible(false);
             view.getColumns().add(last);
         }
     }

@@ -62,6 +62,7 @@ public final class TablePane extends VBox {
         for (int column = 0; column < width; column++) {
             grid.note(column, note(findings, column));
         }
+        grid.showLast(findings.isOpen(Aid.RESIDUALS));
         grid.refresh(findings.desk().selected(), findings.desk().hovered());
         summary.setText(summary(findings));
         boolean problem = findings.pairs().leftOut().stream().anyMatch(row -> row.reason() == Pairs.Reason.NOT_A_NUMBER);
