@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.DoubleStream;
+import java.util.stream.Stream;
 
 import hestra.data.Cell;
 import hestra.data.DataTable;
@@ -185,12 +186,18 @@ public final class Findings {
                 desk.selected(), desk.hovered(), frame, notice);
     }
 
+    /** The frame follows the points that take part; those set aside may lie far off, which is often why they were. */
+    private Stream<PlotContent.Point> framed() {
+        boolean anyUsed = points.stream().anyMatch(point -> !point.setAside());
+        return points.stream().filter(point -> !anyUsed || !point.setAside());
+    }
+
     private DoubleStream xs() {
-        return points.stream().mapToDouble(PlotContent.Point::x);
+        return framed().mapToDouble(PlotContent.Point::x);
     }
 
     private DoubleStream ys() {
-        return points.stream().mapToDouble(PlotContent.Point::y);
+        return framed().mapToDouble(PlotContent.Point::y);
     }
 
     /** The frame of the data, made wider where the reading line stands outside it. */

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import javafx.scene.control.Toggle;
 import javafx.stage.Stage;
 
 import hestra.data.Roles;
@@ -103,6 +104,8 @@ public final class Tour {
             window.model().apply(new Edit.TurnTo(Optional.of("slope")));
         });
         picture(stage, "6-write.png");
+        step(() -> ((Toggle) stage.getScene().lookup("#write-data")).setSelected(true));
+        picture(stage, "7-write-data.png");
         step(() -> {
             window.close(stage);
             stage.hide();

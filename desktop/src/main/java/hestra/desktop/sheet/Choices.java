@@ -31,6 +31,7 @@ public final class Choices<T> extends HBox {
             ToggleButton button = new ToggleButton(words.apply(value));
             button.getStyleClass().setAll("choice");
             button.setId(id + "-" + words.apply(value).replace(' ', '-'));
+            button.setMinWidth(USE_PREF_SIZE);
             button.setToggleGroup(group);
             button.setOnAction(_ -> {
                 button.setSelected(true);

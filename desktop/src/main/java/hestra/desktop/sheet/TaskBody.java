@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.geometry.Pos;
+import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.TraversalDirection;
 import javafx.scene.control.Label;
@@ -15,6 +16,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
@@ -141,8 +143,6 @@ final class TaskBody extends VBox {
     }
 
     private void predictions(Task.Predict predict) {
-        GridPane grid = new GridPane();
-        grid.getStyleClass().addAll("form", "predictions");
         for (int i = 0; i < predict.at().size(); i++) {
             int index = i;
             String x = NumberStyle.STANDARD.shortest(predict.at().get(i)) + model.desk().exercise().x().unitAfterNumber();
@@ -154,14 +154,17 @@ final class TaskBody extends VBox {
             Choices<Boolean> trust = new Choices<>(task.id() + "-trust-" + i, List.of(true, false),
                     trusted -> trusted ? "trust" : "don’t",
                     trusted -> draft(given().with(index, new Answer.Predicted(given().at(index).text(), Optional.of(trusted)))));
-            grid.addRow(i, formLabel("at " + x), field, new Label(model.desk().exercise().y().unit()), trust);
+            // A flow, so that long units move the judgement to a line of its own instead of cutting it off.
+            FlowPane row = new FlowPane(formLabel("at " + x), field, new Label(model.desk().exercise().y().unit()), trust);
+            row.setRowValignment(VPos.CENTER);
+            row.getStyleClass().add("prediction-line");
+            getChildren().add(row);
             first = first == null ? field : first;
             shows.add(_ -> {
                 put(field, given().at(index).text());
                 trust.show(given().at(index).trusted());
             });
         }
-        getChildren().add(grid);
     }
 
     private Answer.Predictions given() {

@@ -184,6 +184,7 @@ public final class DataGrid extends StackPane {
         column.setReorderable(false);
         column.setEditable(false);
         column.setMinWidth(width);
+        column.setMaxWidth(width);
         column.setPrefWidth(width);
     }
 

@@ -61,6 +61,9 @@ final class DataPane {
             build(exercise);
         }
         shows.forEach(Runnable::run);
+        for (int column = 0; column < width; column++) {
+            grid.note(column, exercise.data().variable(column).unit());
+        }
         grid.refresh();
         long unreadable = exercise.data().rows().stream().flatMap(row -> row.cells().stream())
                 .filter(Cell.Unreadable.class::isInstance).count();
