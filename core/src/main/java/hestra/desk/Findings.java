@@ -1,6 +1,7 @@
 package hestra.desk;
 
 import java.util.ArrayList;
+import java.util.DoubleSummaryStatistics;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -186,10 +187,17 @@ public final class Findings {
                 desk.selected(), desk.hovered(), frame, notice);
     }
 
-    /** The frame follows the points that take part; those set aside may lie far off, which is often why they were. */
+    /** The frame holds the points that take part, and of those set aside the ones that do not lie far off. */
     private Stream<PlotContent.Point> framed() {
-        boolean anyUsed = points.stream().anyMatch(point -> !point.setAside());
-        return points.stream().filter(point -> !anyUsed || !point.setAside());
+        DoubleSummaryStatistics x = pairs.xs().summaryStatistics();
+        DoubleSummaryStatistics y = pairs.ys().summaryStatistics();
+        return points.stream().filter(point -> !point.setAside() || pairs.n() == 0 || isNear(point.x(), x) && isNear(point.y(), y));
+    }
+
+    /** Whether a value lies no further from the others than they lie apart. */
+    private static boolean isNear(double value, DoubleSummaryStatistics others) {
+        double span = others.getMax() - others.getMin();
+        return value >= others.getMin() - span && value <= others.getMax() + span;
     }
 
     private DoubleStream xs() {

@@ -89,6 +89,15 @@ class DeskTest {
     }
 
     @Test
+    void theFrameFollowsThePointsThatTakePartAndKeepsThoseSetAsideNearby() {
+        Desk far = after(Kelp.exercise(), new Edit.MovePoint(2, 6, 500, 1));
+        assertThat(Findings.of(far).frame().yHigh()).isGreaterThan(500);
+        assertThat(Findings.of(far.apply(new Edit.SetAside(2, "far off"))).frame().yHigh()).isLessThan(20);
+        Frame near = Findings.of(after(Kelp.exercise(), new Edit.SetAside(4, "nearby"))).frame();
+        assertThat(near.yHigh()).isGreaterThan(7.2);
+    }
+
+    @Test
     void aCheckKeepsTheAnswerAndCountsTheTry() {
         Task.ReadValue read = Kelp.read(Quantity.SLOPE, new Rounding.Places(2));
         Desk desk = after(Kelp.exercise(read), new Edit.Draft("read", new Answer.Typed("1.95")), new Edit.Check("read"));

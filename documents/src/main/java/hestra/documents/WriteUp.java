@@ -16,6 +16,7 @@ import java.util.Optional;
 import com.samskivert.mustache.Mustache;
 import com.samskivert.mustache.Template;
 import hestra.data.Cell;
+import hestra.data.DataTable;
 import hestra.data.Pairs;
 import hestra.data.Row;
 import hestra.desk.Findings;
@@ -91,7 +92,7 @@ public final class WriteUp {
         shown.put("prompt", Prose.html(LiveText.fill(task.terms().prompt(), findings.exercise())));
         List<Attempt> attempts = findings.work().attemptsAt(task.id());
         shown.put("answer", attempts.isEmpty() ? List.of("not answered")
-                : inWords(task, attempts.getLast().answer(), findings.desk().style()));
+                : inWords(task, attempts.getLast().answer(), findings.work().table(), findings.desk().style()));
         shown.put("verdict", state.verdict().map(verdict -> verdict.outcome().sign() + " " + verdict.message()).orElse(""));
         shown.put("outcome", state.verdict().map(verdict -> Json.kebab(verdict.outcome().name())).orElse("open"));
         shown.put("tries", attempts.size() > 1 ? attempts.size() + " tries" : "");
@@ -99,10 +100,11 @@ public final class WriteUp {
     }
 
     /** An answer in words, a line each. */
-    static List<String> inWords(Task task, Answer answer, NumberStyle style) {
+    static List<String> inWords(Task task, Answer answer, DataTable table, NumberStyle style) {
         return switch (answer) {
-            case Answer.Entered entered -> entered.rows().stream().map(row -> String.join(" , ", row)).toList();
-            case Answer.RolesChosen _ -> List.of("chosen in the table");
+            case Answer.Entered entered -> entered.rows().stream().map(row -> String.join(", ", row)).toList();
+            case Answer.RolesChosen chosen -> List.of(chosen.roles().map(roles -> table.variable(roles.explanatory()).name()
+                    + " explains, " + table.variable(roles.response()).name() + " responds").orElse("–"));
             case Answer.Described described -> {
                 List<String> lines = new ArrayList<>();
                 lines.add(String.join(" · ", List.of(

@@ -17,6 +17,7 @@ import hestra.Kelp;
 import hestra.data.Cell;
 import hestra.data.DataTable;
 import hestra.data.Pairs;
+import hestra.data.Roles;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
@@ -176,9 +177,11 @@ class WriteUpTest {
 
     @Test
     void answersAreSaidInWords() {
-        assertThat(WriteUp.inWords(Kelp.slip(), new Answer.Treated("5", Optional.of("misread"), List.of()), NumberStyle.STANDARD))
+        assertThat(WriteUp.inWords(Kelp.roles(), new Answer.RolesChosen(Optional.of(new Roles(1, 0))), Kelp.table(), NumberStyle.STANDARD))
+                .containsExactly("length explains, days responds");
+        assertThat(WriteUp.inWords(Kelp.slip(), new Answer.Treated("5", Optional.of("misread"), List.of()), Kelp.table(), NumberStyle.STANDARD))
                 .containsExactly("set aside: misread");
         assertThat(WriteUp.inWords(Kelp.predict(4, 20), new Answer.Predictions(List.of(new Answer.Predicted("4.0", Optional.of(true)))),
-                NumberStyle.STANDARD)).containsExactly("at 4: 4.0, trusted", "at 20: –");
+                Kelp.table(), NumberStyle.STANDARD)).containsExactly("at 4: 4.0, trusted", "at 20: –");
     }
 }
