@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javafx.application.Platform;
+import javafx.geometry.Orientation;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -167,6 +168,12 @@ public final class SheetView extends ScrollPane {
         Margin() {
             getStyleClass().add("sheet-margin");
             rule.getStyleClass().add("sheet-rule");
+        }
+
+        /** Its height depends on its width, since texts wrap: without this the foot of the sheet could not be reached. */
+        @Override
+        public Orientation getContentBias() {
+            return Orientation.HORIZONTAL;
         }
 
         @Override

@@ -31,7 +31,7 @@ class DeskWindowTest {
     @Test
     void thePlotIsWorkedByKeyboard() throws IOException {
         try (Person person = Person.at(OPEN, folder)) {
-            person.pressAt(person.place(1, 1), 1);
+            person.pressAt(person.place(1, 5), 1);
             assertThat(person.focused()).isEqualTo("plot");
             person.press(KeyCode.RIGHT);
             assertThat(person.model().desk().selected()).hasValue(0);

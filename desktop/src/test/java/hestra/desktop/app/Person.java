@@ -15,6 +15,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
@@ -75,6 +76,7 @@ final class Person implements AutoCloseable {
         window = made.window;
         stage = made.stage;
         FxThread.settle();
+        activate();
     }
 
     /** Opens an exercise; {@code state} is Hestra's own folder. */
@@ -88,6 +90,20 @@ final class Person implements AutoCloseable {
             started = true;
         }
         return new Person(exercise, state);
+    }
+
+    /**
+     * Makes the window the active one where no menu is open: on the headless platform a window that closes, such as a
+     * tooltip or the window of the test before, may leave none active.
+     */
+    private void activate() throws IOException {
+        FxThread.call(() -> {
+            boolean alone = Window.getWindows().stream().allMatch(it -> it == stage || it instanceof Tooltip);
+            if (alone) {
+                stage.requestFocus();
+            }
+            return null;
+        });
     }
 
     DeskModel model() {
@@ -123,6 +139,7 @@ final class Person implements AutoCloseable {
     }
 
     void pressAt(Point2D at, int times) throws IOException {
+        activate();
         FxThread.call(() -> {
             robot.mouseMove(at);
             for (int i = 0; i < times; i++) {
@@ -136,6 +153,7 @@ final class Person implements AutoCloseable {
 
     /** Drags with a few stops on the way. */
     void drag(Point2D from, Point2D to) throws IOException {
+        activate();
         FxThread.call(() -> {
             robot.mouseMove(from);
             robot.mousePress(MouseButton.PRIMARY);
@@ -166,6 +184,7 @@ final class Person implements AutoCloseable {
 
     /** Types text, key by key. */
     void type(String text) throws IOException {
+        activate();
         for (char c : text.toCharArray()) {
             boolean upper = Character.isUpperCase(c);
             KeyCode code = KEYS.getOrDefault(c, KeyCode.getKeyCode(String.valueOf(c).toUpperCase(Locale.ROOT)));
@@ -189,6 +208,7 @@ final class Person implements AutoCloseable {
 
     /** Presses keys together: the last one while the others are held. */
     void press(KeyCode... keys) throws IOException {
+        activate();
         FxThread.call(() -> {
             for (KeyCode key : keys) {
                 robot.keyPress(key);
