@@ -26,7 +26,7 @@ empty() {
 }
 demo() {
   rm -rf "$HESTRA_HOME/journals"
-  until_usable ./hestra demo --started
+  HESTRA_JAVA_FLAGS=-Dhestra.started=true until_usable ./hestra demo
 }
 median() { sort -n | awk '{ v[NR] = $1 } END { print v[int((NR + 1) / 2)] }'; }
 

@@ -5,7 +5,7 @@ import javafx.scene.Scene;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Stage;
 
-import hestra.desktop.cli.Started;
+import hestra.desktop.app.Started;
 
 /** An empty JavaFX window of the desk's size: what the start of the program is measured against. */
 public final class EmptyWindow extends Application {
@@ -18,6 +18,6 @@ public final class EmptyWindow extends Application {
     public void start(Stage stage) {
         stage.setScene(new Scene(new StackPane(), 1280, 800));
         stage.show();
-        Started.tellAndExit();
+        Started.tellAndClose();
     }
 }

@@ -106,17 +106,23 @@ public final class ScatterPlot {
         }
     }
 
-    /** A note at an end of the ribbon: at its foot, or at the top of the plot where points are in the way. */
+    /** A note at an end of the ribbon: just above it, or as far up as it takes to stand clear of the points. */
     private void note(double px, double width, String text, Anchor anchor) {
-        double low = area.bottom() - layout.size(7);
         double left = anchor == Anchor.START ? px : px - width;
-        boolean free = content.points().stream().noneMatch(point -> {
-            double x1 = x.pixel(point.x());
-            double y1 = y.pixel(point.y());
-            return x1 > left - 6 && x1 < left + width + 6 && y1 > low - layout.size(18) && y1 < area.bottom() + 6;
+        double height = layout.size(18);
+        double foot = area.bottom() - layout.size(7);
+        while (foot - height > area.top() && isTaken(left - 6, foot - height, left + width + 6, foot + layout.size(9))) {
+            foot -= layout.size(4);
+        }
+        ground.add(new Mark.Label(px, foot, text, Face.TEXT, layout.size(12), Ink.OBSERVED, anchor, false));
+    }
+
+    private boolean isTaken(double left, double top, double right, double bottom) {
+        return content.points().stream().anyMatch(point -> {
+            double px = x.pixel(point.x());
+            double py = y.pixel(point.y());
+            return px > left && px < right && py > top && py < bottom;
         });
-        ground.add(new Mark.Label(px, free ? low : area.top() + layout.size(15), text, Face.TEXT, layout.size(12), Ink.OBSERVED,
-                anchor, false));
     }
 
     private void fitted(LineFit line) {

@@ -4,7 +4,9 @@ import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.util.concurrent.Callable;
 
+import hestra.desktop.app.HestraApp;
 import hestra.desktop.cli.DemoCommand;
+import hestra.desktop.cli.Display;
 import hestra.desktop.cli.FitCommand;
 import hestra.desktop.cli.MarkCommand;
 import hestra.desktop.cli.OpenCommand;
@@ -23,8 +25,22 @@ public final class Main implements Callable<Integer> {
     private CommandSpec spec;
 
     public static void main(String[] arguments) {
-        System.exit(commandLine(new PrintWriter(System.out, true, StandardCharsets.UTF_8),
-                new PrintWriter(System.err, true, StandardCharsets.UTF_8)).execute(arguments));
+        System.exit(isWindow(arguments) ? window(arguments)
+                : commandLine(new PrintWriter(System.out, true, StandardCharsets.UTF_8),
+                        new PrintWriter(System.err, true, StandardCharsets.UTF_8)).execute(arguments));
+    }
+
+    /**
+     * Whether the arguments plainly ask for a window. Such a start does not go through the command line's library, which
+     * takes a third of a second to load: a person is waiting. Whatever is less plain goes the usual way.
+     */
+    private static boolean isWindow(String[] arguments) {
+        return Display.missing().isEmpty() && (arguments.length == 0 || arguments.length == 1 && arguments[0].equals("demo"));
+    }
+
+    private static int window(String[] arguments) {
+        HestraApp.show(arguments.length == 0 ? OpenCommand.last() : DemoCommand.demo());
+        return 0;
     }
 
     /** The commands, with what they print going here: exit code 0, 1 where a thing cannot be done, 2 for wrong usage. */

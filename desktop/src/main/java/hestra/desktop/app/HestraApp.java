@@ -4,7 +4,7 @@ import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Supplier;
-import javafx.application.Application;
+import javafx.application.Platform;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
 import javafx.stage.Screen;
@@ -12,52 +12,56 @@ import javafx.stage.Stage;
 
 import hestra.exercise.Exercise;
 
-/** Starts the window over the exercise that the command line chose. */
-public final class HestraApp extends Application {
+/**
+ * Starts the window over the exercise that the command line chose. JavaFX takes about as long to start as the exercise
+ * to be opened, so the two go on side by side.
+ */
+public final class HestraApp {
 
     private static final double WIDTH = 1280;
     private static final double HEIGHT = 800;
     private static final double LEAST_WIDTH = 960;
     private static final double LEAST_HEIGHT = 600;
 
-    /** What to open; set before the launch, since JavaFX makes the application itself. */
-    private static Start start;
+    private HestraApp() {}
 
     /** The desk and the settings, read while JavaFX starts. */
-    private static CompletableFuture<Prepared> prepared;
-
     private record Prepared(Settings settings, OpenDesk open) {}
 
     /**
      * What to open.
      *
-     * @param exercise gives the exercise; called away from the JavaFX thread
+     * @param exercise gives the exercise; called while JavaFX starts
      * @param file its file; nothing where it has none
-     * @param shown runs when the window can be used
      */
-    public record Start(Supplier<Exercise> exercise, Optional<Path> file, Runnable shown) {}
+    public record Start(Supplier<Exercise> exercise, Optional<Path> file) {}
 
     /** Shows a window over an exercise and returns when it has been closed. */
-    public static void show(Start chosen) {
-        start = chosen;
-        prepared = CompletableFuture.supplyAsync(() -> {
-            Settings settings = Settings.in(Settings.usualFolder());
-            return new Prepared(settings, OpenDesk.of(settings.folder(), chosen.exercise().get(), chosen.file()));
+    public static void show(Start start) {
+        CompletableFuture<Void> ready = CompletableFuture.runAsync(() -> Platform.startup(() -> { }));
+        Settings settings = Settings.in(Settings.usualFolder());
+        Prepared prepared = new Prepared(settings, OpenDesk.of(settings.folder(), start.exercise().get(), start.file()));
+        ready.join();
+        CompletableFuture<Void> closed = new CompletableFuture<>();
+        Platform.runLater(() -> {
+            try {
+                open(prepared, closed);
+                Started.tellWhereAsked();
+            } catch (RuntimeException | Error e) {
+                closed.completeExceptionally(e);
+            }
         });
-        launch(HestraApp.class);
+        closed.join();
     }
 
-    @Override
-    public void start(Stage stage) {
+    private static void open(Prepared prepared, CompletableFuture<Void> closed) {
         Looks.prepare();
-        Settings settings = prepared.join().settings();
-        OpenDesk open = prepared.join().open();
+        Settings settings = prepared.settings();
+        Stage stage = new Stage();
         Look look = new Look();
         look.darkProperty().set(settings.flag("dark"));
         look.typeProperty().set(Math.clamp(settings.number("type", 1), 1, 2));
-        settings.put("last", OpenDesk.journalOf(settings.folder(), open.history().present().exercise(), 1));
-        settings.put("last.file", start.file().map(Path::toString).orElse(""));
-        MainWindow window = new MainWindow(open, settings, new PlatformDialogs(stage), look);
+        MainWindow window = new MainWindow(prepared.open(), settings, new PlatformDialogs(stage), look);
         Rectangle2D screen = Screen.getPrimary().getVisualBounds();
         Scene scene = window.scene(WIDTH, HEIGHT);
         stage.setScene(scene);
@@ -66,9 +70,11 @@ public final class HestraApp extends Application {
         stage.setMinHeight(Math.min(LEAST_HEIGHT, screen.getHeight()));
         stage.setWidth(Math.min(settings.number("window.width", WIDTH), screen.getWidth()));
         stage.setHeight(Math.min(settings.number("window.height", HEIGHT), screen.getHeight()));
-        stage.setOnHidden(_ -> window.close(stage));
+        stage.setOnHidden(_ -> {
+            window.close(stage);
+            closed.complete(null);
+        });
         stage.show();
         window.begin();
-        start.shown().run();
     }
 }

@@ -165,12 +165,12 @@ public final class MainWindow {
         open = other;
         model.begin(other.history());
         record();
-        settings.put("last", OpenDesk.journalOf(settings.folder(), model.desk().exercise(), 1));
-        settings.put("last.file", other.file().map(Path::toString).orElse(""));
     }
 
+    /** Keeps every edit from here on, and what is open, so that both are there again after a crash. */
     private void record() {
         OpenDesk recorded = open;
+        LastOpen.remember(settings, open);
         model.recordTo(edit -> recorded.record(edit, notices::say));
     }
 
@@ -189,7 +189,7 @@ public final class MainWindow {
             ExerciseFile.write(model.desk().exercise(), file);
             open.savedAs(file);
             remember(file);
-            settings.put("last.file", file);
+            LastOpen.remember(settings, open);
             notices.say("Saved as " + file + ".");
         } catch (IOException e) {
             notices.say("The exercise could not be saved as " + file + ": " + e.getMessage() + ". Choose another place.");

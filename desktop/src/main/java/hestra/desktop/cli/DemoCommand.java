@@ -24,9 +24,6 @@ public final class DemoCommand implements Callable<Integer> {
             description = "Needs no display: go through the whole example and write pictures, the hand-in and a report to DIR.")
     private Path folder;
 
-    @Option(names = "--started", hidden = true, description = "Say when the window can be used, and close it.")
-    private boolean started;
-
     @Override
     public Integer call() {
         if (folder != null) {
@@ -37,8 +34,13 @@ public final class DemoCommand implements Callable<Integer> {
             spec.commandLine().getErr().println(missing.get());
             return 1;
         }
-        HestraApp.show(new HestraApp.Start(KelpBlades::exercise, Optional.empty(), started ? Started::tellAndExit : () -> { }));
+        HestraApp.show(demo());
         return 0;
+    }
+
+    /** The demo exercise, to be shown. */
+    public static HestraApp.Start demo() {
+        return new HestraApp.Start(KelpBlades::exercise, Optional.empty());
     }
 
     private int offscreen() {

@@ -3,12 +3,12 @@ package hestra.desktop.cli;
 import java.util.Optional;
 
 /** Whether there is a screen to show a window on. */
-final class Display {
+public final class Display {
 
     private Display() {}
 
     /** Why no window can be shown; nothing where one can. */
-    static Optional<String> missing() {
+    public static Optional<String> missing() {
         boolean chosen = System.getProperty("glass.platform") != null;
         boolean linux = System.getProperty("os.name").startsWith("Linux");
         if (!linux || chosen || isSet("DISPLAY") || isSet("WAYLAND_DISPLAY")) {

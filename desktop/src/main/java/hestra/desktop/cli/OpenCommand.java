@@ -1,15 +1,14 @@
 package hestra.desktop.cli;
 
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.Callable;
 
 import hestra.desktop.app.HestraApp;
+import hestra.desktop.app.LastOpen;
 import hestra.desktop.app.Settings;
 import hestra.documents.ExerciseFile;
-import hestra.documents.JournalFile;
 import hestra.documents.Reading;
 import hestra.exercise.Exercise;
 import picocli.CommandLine.Command;
@@ -41,19 +40,13 @@ public final class OpenCommand implements Callable<Integer> {
         return 0;
     }
 
-    private static HestraApp.Start last() {
-        Settings settings = Settings.in(Settings.usualFolder());
-        String lastFile = settings.text("last.file", "");
-        if (!lastFile.isEmpty() && Files.exists(Path.of(lastFile))
-                && ExerciseFile.read(Path.of(lastFile)) instanceof Reading.Done<Exercise>(Exercise exercise)) {
-            return start(exercise, Optional.of(Path.of(lastFile)));
-        }
-        String journal = settings.text("last", "");
-        Optional<Exercise> begun = journal.isEmpty() ? Optional.empty() : JournalFile.begun(Path.of(journal));
-        return start(begun.orElseGet(() -> Exercise.blank(UUID.randomUUID().toString())), Optional.empty());
+    /** What was open last, or a new exercise. */
+    public static HestraApp.Start last() {
+        LastOpen last = LastOpen.in(Settings.in(Settings.usualFolder()));
+        return start(last.exercise().orElseGet(() -> Exercise.blank(UUID.randomUUID().toString())), last.file());
     }
 
     private static HestraApp.Start start(Exercise exercise, Optional<Path> opened) {
-        return new HestraApp.Start(() -> exercise, opened, () -> { });
+        return new HestraApp.Start(() -> exercise, opened);
     }
 }

@@ -13,7 +13,6 @@ import hestra.desk.Edit;
 import hestra.desk.History;
 import hestra.desktop.demo.FxThread;
 import hestra.desktop.demo.KelpBlades;
-import hestra.documents.JournalFile;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -69,7 +68,9 @@ class KillTest {
             assertThat(again.restored()).isGreaterThanOrEqualTo(said + 1);
             assertThat(history.apply(new Edit.Undo()).present().work().table().cell(21, 0).text()).isEqualTo(Integer.toString(restored - 1));
         }
-        assertThat(JournalFile.begun(OpenDesk.journalOf(folder, KelpBlades.exercise(), 1))).contains(KelpBlades.exercise());
+        LastOpen last = LastOpen.in(Settings.in(folder));
+        assertThat(last.exercise()).as("what was open is found again without naming it").contains(KelpBlades.exercise());
+        assertThat(last.file()).isEmpty();
     }
 
     private Process start() throws IOException {

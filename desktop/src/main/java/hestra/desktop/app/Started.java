@@ -1,18 +1,27 @@
-package hestra.desktop.cli;
+package hestra.desktop.app;
 
 import java.io.PrintStream;
+import java.util.List;
 import javafx.animation.AnimationTimer;
-import javafx.application.Platform;
+import javafx.stage.Window;
 
-/** Tells a measuring script when the window can be used: after its second frame. */
+/** Tells a measuring script, which asks by a property, when the window can be used: after its second frame. */
 public final class Started {
 
+    private static final String ASKED = "hestra.started";
     private static final int FRAMES = 2;
 
     private Started() {}
 
-    /** Prints a line once the window has been drawn and takes input, and ends the program. */
-    public static void tellAndExit() {
+    /** Does so where it is asked for. */
+    static void tellWhereAsked() {
+        if (Boolean.getBoolean(ASKED)) {
+            tellAndClose();
+        }
+    }
+
+    /** Prints a line once the window has been drawn and takes input, and closes the window. */
+    public static void tellAndClose() {
         new AnimationTimer() {
             private int frames;
 
@@ -24,7 +33,7 @@ public final class Started {
                     PrintStream out = System.out;
                     out.println("usable");
                     out.flush();
-                    Platform.exit();
+                    List.copyOf(Window.getWindows()).forEach(Window::hide);
                 }
             }
         }.start();
