@@ -13,4 +13,6 @@ module hestra.core {
     exports hestra.fit;
     exports hestra.marking;
     exports hestra.numbers;
+    exports hestra.summary;
+    exports hestra.working;
 }

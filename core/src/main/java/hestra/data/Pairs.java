@@ -2,14 +2,20 @@ package hestra.data;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
+import java.util.OptionalInt;
+import java.util.function.DoubleUnaryOperator;
 import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
 
 /**
- * The pairs (xᵢ, yᵢ) of two columns that a fit may use, and the rows that are left out with the reason.
+ * The pairs (xᵢ, yᵢ) of two columns that a fit may use, each with the number fᵢ of times it was observed, and the rows
+ * that are left out with the reason.
  *
  * <p>A row takes part when both cells hold numbers and it is not set aside. A row with neither cell filled is no row at
- * all: it is neither used nor left out.
+ * all: it is neither used nor left out. Where a column of counts is given, its cell must hold a whole number from 1 to
+ * {@value #MOST_COUNT}, or the row is left out.
  */
 public final class Pairs {
 
@@ -17,7 +23,9 @@ public final class Pairs {
     public enum Reason {
         INCOMPLETE("incomplete"),
         NOT_A_NUMBER("not a number"),
-        SET_ASIDE("set aside");
+        SET_ASIDE("set aside"),
+        COUNT("count is not a whole number from 1 to 10000"),
+        NOT_CHOSEN("not among the chosen points");
 
         private final String words;
 
@@ -39,22 +47,38 @@ public final class Pairs {
      */
     public record LeftOut(int row, Reason reason, String detail) {}
 
+    /** The most often that one pair may have been observed. */
+    public static final int MOST_COUNT = 10_000;
+
     private final double[] x;
     private final double[] y;
+    /** How often each pair was observed; null where each was observed once. */
+    private final int[] counts;
     private final int[] rows;
     private final List<LeftOut> leftOut;
+    private final int n;
 
-    private Pairs(double[] x, double[] y, int[] rows, List<LeftOut> leftOut) {
+    private Pairs(double[] x, double[] y, int[] counts, int[] rows, List<LeftOut> leftOut) {
         this.x = x;
         this.y = y;
+        this.counts = counts;
         this.rows = rows;
         this.leftOut = List.copyOf(leftOut);
+        this.n = counts == null ? x.length : Arrays.stream(counts).reduce(0, Math::addExact);
     }
 
     /** The pairs of two arrays of finite values of the same length, row for row. */
     public static Pairs of(double[] x, double[] y) {
-        if (x.length != y.length) {
+        return of(x, y, null);
+    }
+
+    /** The same with how often each pair was observed, 1 to {@value #MOST_COUNT}; null for once each. */
+    public static Pairs of(double[] x, double[] y, int[] counts) {
+        if (x.length != y.length || counts != null && counts.length != x.length) {
             throw new IllegalArgumentException(x.length + " x and " + y.length + " y");
+        }
+        if (counts != null && Arrays.stream(counts).anyMatch(count -> count < 1 || count > MOST_COUNT)) {
+            throw new IllegalArgumentException("counts lie between 1 and " + MOST_COUNT);
         }
         int[] rows = new int[x.length];
         for (int i = 0; i < rows.length; i++) {
@@ -63,15 +87,21 @@ public final class Pairs {
             }
             rows[i] = i;
         }
-        return new Pairs(x.clone(), y.clone(), rows, List.of());
+        return new Pairs(x.clone(), y.clone(), counts == null ? null : counts.clone(), rows, List.of());
     }
 
     /** The pairs of two columns of a table. */
     public static Pairs of(DataTable table, int xColumn, int yColumn) {
+        return of(table, xColumn, yColumn, OptionalInt.empty());
+    }
+
+    /** The pairs of two columns of a table, with a third column that says how often each was observed. */
+    public static Pairs of(DataTable table, int xColumn, int yColumn, OptionalInt countColumn) {
         int most = table.size();
         double[] x = new double[most];
         double[] y = new double[most];
         int[] rows = new int[most];
+        int[] counts = countColumn.isPresent() ? new int[most] : null;
         int n = 0;
         List<LeftOut> leftOut = new ArrayList<>();
         for (int i = 0; i < most; i++) {
@@ -82,9 +112,15 @@ public final class Pairs {
                 continue;
             }
             if (xCell instanceof Cell.Measured mx && yCell instanceof Cell.Measured my) {
+                OptionalInt count = countColumn.isPresent() ? count(row.cell(countColumn.getAsInt())) : OptionalInt.of(1);
                 if (row.isSetAside()) {
                     leftOut.add(new LeftOut(i, Reason.SET_ASIDE, row.setAside().orElse("")));
+                } else if (count.isEmpty()) {
+                    leftOut.add(new LeftOut(i, Reason.COUNT, row.cell(countColumn.getAsInt()).text()));
                 } else {
+                    if (counts != null) {
+                        counts[n] = count.getAsInt();
+                    }
                     x[n] = mx.value();
                     y[n] = my.value();
                     rows[n++] = i;
@@ -97,13 +133,33 @@ public final class Pairs {
                 leftOut.add(new LeftOut(i, Reason.INCOMPLETE, ""));
             }
         }
-        return new Pairs(Arrays.copyOf(x, n), Arrays.copyOf(y, n),
+        return new Pairs(Arrays.copyOf(x, n), Arrays.copyOf(y, n), counts == null ? null : Arrays.copyOf(counts, n),
                 Arrays.copyOf(rows, n), leftOut);
     }
 
-    /** The number of pairs. */
+    private static OptionalInt count(Cell cell) {
+        return cell instanceof Cell.Measured(String _, double value) && value >= 1 && value <= MOST_COUNT && value == Math.rint(value)
+                ? OptionalInt.of((int) value) : OptionalInt.empty();
+    }
+
+    /** The number of observations: the sum of the counts. */
     public int n() {
+        return n;
+    }
+
+    /** The number of different entries, each of which may have been observed several times. */
+    public int size() {
         return x.length;
+    }
+
+    /** How often the i-th pair was observed. */
+    public int count(int i) {
+        return counts == null ? 1 : counts[i];
+    }
+
+    /** Whether some pair was observed more than once. */
+    public boolean hasCounts() {
+        return counts != null;
     }
 
     public double x(int i) {
@@ -125,12 +181,38 @@ public final class Pairs {
 
     /** How many rows say anything in these columns, used or not. */
     public int rowsInAll() {
-        return n() + leftOut.size();
+        return size() + leftOut.size();
     }
 
     /** The same pairs with the variables the other way round. */
     public Pairs swapped() {
-        return new Pairs(y, x, rows, leftOut);
+        return new Pairs(y, x, counts, rows, leftOut);
+    }
+
+    /** Only the pairs in the given rows of the table; the others are left out as not chosen. */
+    public Pairs only(Subset subset) {
+        List<LeftOut> others = new ArrayList<>(leftOut);
+        int[] kept = IntStream.range(0, size()).filter(i -> subset.rows().contains(rows[i])).toArray();
+        IntStream.range(0, size()).filter(i -> !subset.rows().contains(rows[i]))
+                .forEach(i -> others.add(new LeftOut(rows[i], Reason.NOT_CHOSEN, subset.name())));
+        others.sort(Comparator.comparingInt(LeftOut::row));
+        return new Pairs(IntStream.of(kept).mapToDouble(i -> x[i]).toArray(), IntStream.of(kept).mapToDouble(i -> y[i]).toArray(),
+                counts == null ? null : IntStream.of(kept).map(i -> counts[i]).toArray(),
+                IntStream.of(kept).map(i -> rows[i]).toArray(), others);
+    }
+
+    /** With the i-th pair somewhere else, at finite values. */
+    public Pairs withMoved(int i, double toX, double toY) {
+        double[] movedX = x.clone();
+        double[] movedY = y.clone();
+        movedX[i] = toX;
+        movedY[i] = toY;
+        return new Pairs(movedX, movedY, counts, rows, leftOut);
+    }
+
+    /** With every x and y put through a function that gives finite values for them. */
+    public Pairs mapped(DoubleUnaryOperator ofX, DoubleUnaryOperator ofY) {
+        return new Pairs(xs().map(ofX).toArray(), ys().map(ofY).toArray(), counts, rows, leftOut);
     }
 
     public DoubleStream xs() {

@@ -150,7 +150,7 @@ public final class Findings {
         return fit.line().flatMap(line ->
                 work().table().cell(row, roles.explanatory()) instanceof Cell.Measured x
                         && work().table().cell(row, roles.response()) instanceof Cell.Measured y
-                        ? Optional.of(line.residual(x.value(), y.value()))
+                        ? Optional.of(line.residualOf(x.value(), y.value()))
                         : Optional.empty());
     }
 

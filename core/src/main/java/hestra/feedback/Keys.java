@@ -97,8 +97,8 @@ public final class Keys {
         boolean pattern = size >= 0.3;
         double s = line.residualStandardError().orElse(0);
         long unusual = 0;
-        for (int i = 0; i < pairs.n(); i++) {
-            unusual += Math.abs(line.residual(pairs.x(i), pairs.y(i))) > 3 * s ? 1 : 0;
+        for (int i = 0; i < pairs.size(); i++) {
+            unusual += Math.abs(line.residualOf(pairs.x(i), pairs.y(i))) > 3 * s ? 1 : 0;
         }
         return new Description(
                 !pattern ? Description.Direction.NEITHER

@@ -40,7 +40,7 @@ public final class ResidualStrip {
         List<Spot> spots = new ArrayList<>();
         double zero = y.pixel(0);
         for (Point point : content.points()) {
-            double residual = line.residual(point.x(), point.y());
+            double residual = line.residualOf(point.x(), point.y());
             if (point.setAside() || !x.contains(point.x()) || !y.contains(residual)) {
                 continue;
             }
@@ -64,7 +64,7 @@ public final class ResidualStrip {
     /** Symmetric about zero, a little larger than the largest residual. */
     private static Scale scale(PlotContent content, LineFit line, Area area) {
         double largest = content.points().stream().filter(point -> !point.setAside())
-                .mapToDouble(point -> Math.abs(line.residual(point.x(), point.y()))).max().orElse(0);
+                .mapToDouble(point -> Math.abs(line.residualOf(point.x(), point.y()))).max().orElse(0);
         double least = 1e-12 * Math.max(Math.abs(line.meanY()), Double.MIN_NORMAL * 1e20);
         double reach = 1.2 * Math.max(largest, least);
         return new Scale(-reach, reach, area.bottom(), area.top());

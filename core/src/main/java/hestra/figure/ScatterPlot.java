@@ -157,7 +157,7 @@ public final class ScatterPlot {
             }
             double top = Math.min(y.pixel(point.y()), y.pixel(line.at(point.x())));
             double side = Math.abs(y.pixel(point.y()) - y.pixel(line.at(point.x())));
-            boolean leftward = line.residual(point.x(), point.y()) > 0 == line.slope().value() > 0;
+            boolean leftward = line.residualOf(point.x(), point.y()) > 0 == line.slope().value() > 0;
             double left = leftward ? x.pixel(point.x()) - side : x.pixel(point.x());
             double x1 = Math.clamp(left, area.left(), area.right());
             double x2 = Math.clamp(left + side, area.left(), area.right());

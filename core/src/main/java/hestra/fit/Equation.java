@@ -1,28 +1,203 @@
 package hestra.fit;
 
+import java.util.ArrayList;
+import java.util.List;
+
 import hestra.data.Variable;
 import hestra.numbers.NumberStyle;
 
 /**
- * The equation of a line in parts, to be set as mathematics: response^ = intercept ± slope · explanatory.
+ * The equation of a curve in pieces, to be set as mathematics: the response under its hat, then what it equals.
  *
  * @param response name of y
- * @param intercept a, as it is shown
- * @param sign + or −, between the terms
- * @param slope the size of b, as it is shown
- * @param explanatory name of x
+ * @param pieces what stands right of the equals sign, from the left
  */
-public record Equation(String response, String intercept, String sign, String slope, String explanatory) {
+public record Equation(String response, List<Piece> pieces) {
 
-    /** The equation of a line with the variables' names. */
-    public static Equation of(LineFit line, Variable x, Variable y, NumberStyle style) {
-        double b = line.slope().value();
-        return new Equation(y.name(), style.show(line.intercept().value()),
-                b < 0 ? String.valueOf(NumberStyle.MINUS) : "+", style.show(Math.abs(b)), x.name());
+    /** What a piece is, for whoever sets it. */
+    public enum Kind {
+        /** A number. */
+        FIGURE,
+        /** A sign, with a space on either side where it stands between terms. */
+        SIGN,
+        /** The name of the explanatory variable. */
+        NAME,
+        /** The name of a function, or e. */
+        FUNCTION,
+        /** A bracket. */
+        BRACKET,
+        /** A number as an exponent. */
+        RAISED_FIGURE,
+        /** A name as an exponent. */
+        RAISED_NAME
+    }
+
+    /**
+     * A piece of an equation.
+     *
+     * @param kind what it is
+     * @param text as it is shown
+     */
+    public record Piece(Kind kind, String text) {}
+
+    public Equation {
+        pieces = List.copyOf(pieces);
+    }
+
+    /** The equation of a curve with the variables' names. */
+    public static Equation of(CurveFit fit, Variable x, Variable y, NumberStyle style) {
+        return new Equation(y.name(), new Writer(x.name(), style, fit.coefficients()).pieces(fit.curve()));
     }
 
     /** On one line, as plain text. */
     public String plain() {
-        return response + " = " + intercept + " " + sign + " " + slope + " · " + explanatory;
+        StringBuilder text = new StringBuilder(response).append(" = ");
+        for (Piece piece : pieces) {
+            switch (piece.kind) {
+                case SIGN -> text.append(text.toString().endsWith("= ") || text.toString().endsWith("(") ? piece.text : " " + piece.text + " ");
+                case FIGURE, NAME, BRACKET -> text.append(piece.text);
+                case FUNCTION -> text.append(piece.text).append(piece.text.equals("ln") ? " " : "");
+                case RAISED_FIGURE -> text.append(NumberStyle.raised(piece.text));
+                case RAISED_NAME -> text.append('^').append(piece.text);
+            }
+        }
+        return text.toString();
+    }
+
+    /** Writes the pieces of one curve. */
+    private static final class Writer {
+        private static final String TIMES = "·";
+        private final String x;
+        private final NumberStyle style;
+        private final List<Coefficient> coefficients;
+        private final List<Piece> pieces = new ArrayList<>();
+
+        Writer(String x, NumberStyle style, List<Coefficient> coefficients) {
+            this.x = x;
+            this.style = style;
+            this.coefficients = coefficients;
+        }
+
+        List<Piece> pieces(Curve curve) {
+            switch (curve) {
+                case Curve.Line _ -> {
+                    term(0, Term.ONE);
+                    term(1, Term.X);
+                }
+                case Curve.ThroughOrigin _ -> term(0, Term.X);
+                case Curve.Polynomial(int degree) -> {
+                    for (int j = 0; j <= degree; j++) {
+                        power(j);
+                    }
+                }
+                case Curve.Logarithmic _ -> {
+                    term(0, Term.ONE);
+                    term(1, Term.LN);
+                }
+                case Curve.OwnTerms(List<Term> terms) -> {
+                    for (int j = 0; j < terms.size(); j++) {
+                        term(j, terms.get(j));
+                    }
+                }
+                case Curve.Exponential _ -> {
+                    figure(value(0));
+                    add(Kind.SIGN, TIMES);
+                    figure(value(1));
+                    add(Kind.RAISED_NAME, x);
+                }
+                case Curve.Power _ -> {
+                    figure(value(0));
+                    add(Kind.SIGN, TIMES);
+                    add(Kind.NAME, x);
+                    add(Kind.RAISED_FIGURE, style.show(value(1)));
+                }
+                case Curve.Wave _ -> wave();
+            }
+            return pieces;
+        }
+
+        private void wave() {
+            figure(value(0));
+            signed(value(1));
+            add(Kind.SIGN, TIMES);
+            add(Kind.FUNCTION, "sin");
+            add(Kind.BRACKET, "(");
+            figure(value(2));
+            add(Kind.SIGN, TIMES);
+            add(Kind.NAME, x);
+            signed(value(3));
+            add(Kind.BRACKET, ")");
+        }
+
+        private void power(int j) {
+            coefficient(j);
+            if (j > 0) {
+                add(Kind.SIGN, TIMES);
+                add(Kind.NAME, x);
+            }
+            if (j > 1) {
+                add(Kind.RAISED_FIGURE, Integer.toString(j));
+            }
+        }
+
+        private void term(int j, Term term) {
+            coefficient(j);
+            if (term == Term.INVERSE) {
+                add(Kind.SIGN, "÷");
+                add(Kind.NAME, x);
+                return;
+            }
+            if (term != Term.ONE) {
+                add(Kind.SIGN, TIMES);
+            }
+            switch (term) {
+                case ONE, INVERSE -> { }
+                case X -> add(Kind.NAME, x);
+                case X_SQUARED -> raised("2");
+                case X_CUBED -> raised("3");
+                case ROOT -> {
+                    add(Kind.FUNCTION, "√");
+                    add(Kind.NAME, x);
+                }
+                case LN -> {
+                    add(Kind.FUNCTION, "ln");
+                    add(Kind.NAME, x);
+                }
+                case EXP -> {
+                    add(Kind.FUNCTION, "e");
+                    add(Kind.RAISED_NAME, x);
+                }
+            }
+        }
+
+        private void raised(String power) {
+            add(Kind.NAME, x);
+            add(Kind.RAISED_FIGURE, power);
+        }
+
+        private void coefficient(int j) {
+            if (j == 0) {
+                figure(value(0));
+            } else {
+                signed(value(j));
+            }
+        }
+
+        private void signed(double value) {
+            add(Kind.SIGN, value < 0 ? String.valueOf(NumberStyle.MINUS) : "+");
+            add(Kind.FIGURE, style.show(Math.abs(value)));
+        }
+
+        private void figure(double value) {
+            add(Kind.FIGURE, style.show(value));
+        }
+
+        private double value(int j) {
+            return coefficients.get(j).value();
+        }
+
+        private void add(Kind kind, String text) {
+            pieces.add(new Piece(kind, text));
+        }
     }
 }

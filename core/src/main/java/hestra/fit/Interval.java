@@ -2,6 +2,8 @@ package hestra.fit;
 
 import java.util.Optional;
 
+import hestra.data.Pairs;
+
 /**
  * A closed interval.
  *
@@ -20,5 +22,25 @@ public record Interval(double low, double high) {
 
     public boolean contains(double value) {
         return value >= low && value <= high;
+    }
+
+    /** How far a value lies outside; 0 inside. */
+    public double distanceTo(double value) {
+        return Math.max(0, Math.max(low - value, value - high));
+    }
+
+    /** The least and the greatest x of at least one pair. */
+    static Interval support(Pairs pairs) {
+        double least = pairs.x(0);
+        double greatest = pairs.x(0);
+        for (int i = 1; i < pairs.size(); i++) {
+            double x = pairs.x(i);
+            if (x < least) {
+                least = x;
+            } else if (x > greatest) {
+                greatest = x;
+            }
+        }
+        return new Interval(least, greatest);
     }
 }

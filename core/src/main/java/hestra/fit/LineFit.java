@@ -1,10 +1,12 @@
 package hestra.fit;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
 import hestra.numbers.DoubleDouble;
+import hestra.summary.PairSums;
 
 /**
  * The straight line of least squares ŷ = a + b x, with b = Sxy ÷ Sxx and a = ȳ − b x̄, and all its statistics.
@@ -15,17 +17,13 @@ import hestra.numbers.DoubleDouble;
  * @see LeastSquares
  * @see "N. R. Draper and H. Smith, Applied Regression Analysis, 3rd ed., chapter 1"
  */
-public final class LineFit implements Fit {
+public final class LineFit implements LinearFit {
 
-    private final int n;
     private final Centred centred;
     private final Coefficient intercept;
     private final Coefficient slope;
     private final OptionalDouble r;
-    private final OptionalDouble rSquared;
-    private final double sse;
-    private final double sst;
-    private final OptionalDouble residualStandardError;
+    private final Goodness goodness;
     private final Interval support;
 
     /**
@@ -35,44 +33,64 @@ public final class LineFit implements Fit {
      * @param meanY ȳ
      * @param slope b
      * @param sxx Σ (x − x̄)², divided by 2^(2 · {@code xPower})
-     * @param xPower the power of two that x was divided by
+     * @param xPower the power of two that differences in x are divided by
      */
-    record Centred(DoubleDouble meanX, DoubleDouble meanY, DoubleDouble slope, double sxx, int xPower) {
-        double at(double x) {
-            return meanY.plus(slope.times(meanX.negated().plus(x))).toDouble();
+    private record Centred(DoubleDouble meanX, DoubleDouble meanY, DoubleDouble slope, DoubleDouble sxx, int xPower) {
+        DoubleDouble at(double x) {
+            return meanY.plus(slope.times(meanX.negated().plus(x)));
         }
 
-        /** The leverage of a new observation at x: 1/n + (x − x̄)² ÷ Sxx. */
-        double leverage(double x, int n) {
-            double fromMean = Math.scalb(meanX.negated().plus(x).toDouble(), -xPower);
-            return 1.0 / n + fromMean / sxx * fromMean;
+        /** x − x̄ divided by 2^xPower. */
+        double fromMean(double x) {
+            return Math.scalb(meanX.negated().plus(x).toDouble(), -xPower);
         }
     }
 
-    /** The sums that all else follows from. */
-    record Sums(double sse, double sst, OptionalDouble r, OptionalDouble rSquared, OptionalDouble s) {}
-
-    LineFit(int n, Centred centred, Coefficient intercept, Coefficient slope, Sums sums, Interval support) {
-        this.n = n;
+    private LineFit(Centred centred, Coefficient intercept, Coefficient slope, OptionalDouble r, Goodness goodness, Interval support) {
         this.centred = centred;
         this.intercept = intercept;
         this.slope = slope;
-        this.r = sums.r();
-        this.rSquared = sums.rSquared();
-        this.sse = sums.sse();
-        this.sst = sums.sst();
-        this.residualStandardError = sums.s();
+        this.r = r;
+        this.goodness = goodness;
         this.support = support;
     }
 
-    /** The number of pairs used. */
-    public int n() {
-        return n;
+    /** The line of these sums, slope (in the units of the sums) and sum of squared residuals. */
+    static Fit of(PairSums sums, DoubleDouble slope, DoubleDouble sse, Interval support) {
+        int n = (int) sums.n();
+        int degrees = n - 2;
+        DoubleDouble sxx = sums.sxx();
+        DoubleDouble syy = sums.syy();
+        Optional<Goodness> goodness = Goodness.of(n, 2, sse, syy, sums.yPower());
+        DoubleDouble b = slope.scaled(sums.yPower() - sums.xPower());
+        DoubleDouble a = sums.meanY().minus(b.times(sums.meanX()));
+        OptionalDouble slopeError = OptionalDouble.empty();
+        OptionalDouble interceptError = OptionalDouble.empty();
+        if (degrees > 0) {
+            DoubleDouble variance = sse.dividedBy(degrees);
+            slopeError = OptionalDouble.of(variance.dividedBy(sxx).sqrt().scaled(sums.yPower() - sums.xPower()).toDouble());
+            DoubleDouble meanX = sums.meanX().scaled(-sums.xPower());
+            DoubleDouble share = meanX.squared().dividedBy(sxx).plus(DoubleDouble.of(1).dividedBy(n));
+            interceptError = OptionalDouble.of(variance.times(share).sqrt().scaled(sums.yPower()).toDouble());
+        }
+        boolean finite = goodness.isPresent() && Double.isFinite(a.toDouble()) && Double.isFinite(b.toDouble())
+                && Double.isFinite(slopeError.orElse(0)) && Double.isFinite(interceptError.orElse(0));
+        if (!finite) {
+            return LeastSquares.TOO_LARGE;
+        }
+        OptionalDouble r = OptionalDouble.empty();
+        if (syy.hi() > 0) {
+            double ratio = sums.sxy().dividedBy(sxx.sqrt().times(syy.sqrt())).toDouble();
+            r = OptionalDouble.of(sse.hi() == 0 ? Math.signum(ratio) : Math.clamp(ratio, -1, 1));
+        }
+        return new LineFit(new Centred(sums.meanX(), sums.meanY(), b, sxx, sums.xPower()),
+                Coefficient.of("intercept", a.toDouble(), interceptError, degrees),
+                Coefficient.of("slope", b.toDouble(), slopeError, degrees), r, goodness.get(), support);
     }
 
-    /** n − 2. */
-    public int degreesOfFreedom() {
-        return n - 2;
+    @Override
+    public Curve curve() {
+        return new Curve.Line();
     }
 
     public Coefficient intercept() {
@@ -84,8 +102,14 @@ public final class LineFit implements Fit {
     }
 
     /** Intercept, then slope. */
+    @Override
     public List<Coefficient> coefficients() {
         return List.of(intercept, slope);
+    }
+
+    @Override
+    public Goodness goodness() {
+        return goodness;
     }
 
     /** Pearson's r = Sxy ÷ √(Sxx Syy); nothing when all y are equal. */
@@ -95,30 +119,27 @@ public final class LineFit implements Fit {
 
     /** R² = 1 − SSE ÷ SST; nothing when all y are equal. */
     public OptionalDouble rSquared() {
-        return rSquared;
+        return goodness.rSquared();
     }
 
     /** 1 − (1 − R²)(n − 1) ÷ (n − 2); nothing when R² is undefined or n = 2. */
     public OptionalDouble adjustedRSquared() {
-        if (rSquared.isEmpty() || n <= 2) {
-            return OptionalDouble.empty();
-        }
-        return OptionalDouble.of(1 - sse / sst * (n - 1) / (n - 2));
+        return goodness.adjustedRSquared();
     }
 
     /** s = √(SSE ÷ (n − 2)), in the unit of y; nothing when n = 2. */
     public OptionalDouble residualStandardError() {
-        return residualStandardError;
+        return goodness.residualStandardError();
     }
 
     /** Σ (y − ŷ)². */
     public double sse() {
-        return sse;
+        return goodness.sse();
     }
 
     /** Σ (y − ȳ)². */
     public double sst() {
-        return sst;
+        return goodness.sst();
     }
 
     public double meanX() {
@@ -129,19 +150,59 @@ public final class LineFit implements Fit {
         return centred.meanY().toDouble();
     }
 
-    /** The x range that the data cover. */
+    @Override
     public Interval support() {
         return support;
     }
 
-    /** ŷ at x, for drawing: any finite x; outside the supported range it is extrapolation. */
+    /** ŷ at x, for drawing: any finite x; outside the supported range it is extrapolation. May leave a double's range. */
     public double at(double x) {
-        return centred.at(x);
+        return centred.at(x).toDouble();
     }
 
-    /** y − ŷ of one pair. */
-    public double residual(double x, double y) {
-        return centred.meanY().plus(centred.slope().times(centred.meanX().negated().plus(x))).negated().plus(y).toDouble();
+    @Override
+    public OptionalDouble fitted(double x) {
+        double y = at(x);
+        return Double.isFinite(y) ? OptionalDouble.of(y) : OptionalDouble.empty();
+    }
+
+    /** y − ŷ of one pair, for finite values near the data. */
+    public double residualOf(double x, double y) {
+        return centred.at(x).negated().plus(y).toDouble();
+    }
+
+    @Override
+    public OptionalDouble residual(double x, double y) {
+        double residual = residualOf(x, y);
+        return Double.isFinite(residual) ? OptionalDouble.of(residual) : OptionalDouble.empty();
+    }
+
+    @Override
+    public OptionalDouble leverage(double x, double other) {
+        double leverage = 1.0 / n() + centred.fromMean(x) / centred.sxx().hi() * centred.fromMean(other);
+        return Double.isFinite(leverage) ? OptionalDouble.of(leverage) : OptionalDouble.empty();
+    }
+
+    @Override
+    public Optional<double[]> pull(double x) {
+        double ofSlope = Math.scalb(centred.fromMean(x) / centred.sxx().hi(), -centred.xPower());
+        double ofIntercept = 1.0 / n() - meanX() * ofSlope;
+        return Double.isFinite(ofSlope) && Double.isFinite(ofIntercept)
+                ? Optional.of(new double[] {ofIntercept, ofSlope}) : Optional.empty();
+    }
+
+    @Override
+    public Optional<double[][]> inverse() {
+        double ofSlope = centred.sxx().scaled(2 * centred.xPower()).toDouble();
+        double both = -meanX() / ofSlope;
+        double ofIntercept = 1.0 / n() - meanX() * both;
+        return Double.isFinite(1 / ofSlope) && Double.isFinite(ofIntercept) && Double.isFinite(both)
+                ? Optional.of(new double[][] {{ofIntercept, both}, {both, 1 / ofSlope}}) : Optional.empty();
+    }
+
+    @Override
+    public boolean hasConstant() {
+        return true;
     }
 
     /**
@@ -150,19 +211,18 @@ public final class LineFit implements Fit {
      * @throws IllegalArgumentException if the level lies outside (0, 1) or x is not finite
      */
     public Prediction predict(double x, double level) {
-        if (!(level > 0 && level < 1) || !Double.isFinite(x)) {
-            throw new IllegalArgumentException("x = " + x + ", level = " + level);
+        Prediction.require(x, level);
+        return Prediction.of(x, at(x), support, goodness, leverage(x).orElse(Double.POSITIVE_INFINITY), level);
+    }
+
+    @Override
+    public List<String> remarks() {
+        List<String> remarks = new ArrayList<>();
+        if (rSquared().isEmpty()) {
+            remarks.add("All y are equal: the line is flat, and r and R² are not defined.");
+        } else if (n() == 2) {
+            remarks.add("A line through two points passes through both: R² = 1 says nothing here.");
         }
-        double fitted = at(x);
-        Optional<Interval> mean = Optional.empty();
-        Optional<Interval> single = Optional.empty();
-        if (residualStandardError.isPresent()) {
-            double t = StudentT.quantile(level, degreesOfFreedom()) * residualStandardError.getAsDouble();
-            double leverage = centred.leverage(x, n);
-            mean = Interval.around(fitted, t * Math.sqrt(leverage));
-            single = Interval.around(fitted, t * Math.sqrt(1 + leverage));
-        }
-        double beyond = Math.max(0, Math.max(support.low() - x, x - support.high()));
-        return new Prediction(x, fitted, support.contains(x), beyond, mean, single);
+        return List.copyOf(remarks);
     }
 }

@@ -75,6 +75,18 @@ public record NumberStyle(DecimalMark mark, int digits) {
         return p < 1e-4 ? "p < 0" + mark.sign() + "0001" : "p = " + withDigits(3).show(p);
     }
 
+    /** An exponent in plain text: raised digits for a whole number, else after a ^. */
+    public static String raised(String exponent) {
+        if (!exponent.matches("[0-9\u2212]+")) {
+            return "^" + exponent;
+        }
+        StringBuilder text = new StringBuilder();
+        for (char sign : exponent.toCharArray()) {
+            text.append(sign == MINUS ? '⁻' : SUPERSCRIPTS.charAt(sign - '0'));
+        }
+        return text.toString();
+    }
+
     private String show(BigDecimal rounded) {
         if (rounded.signum() == 0) {
             return withMark(BigDecimal.ZERO.setScale(Math.max(0, Math.min(rounded.scale(), 12))).toPlainString());
@@ -84,18 +96,10 @@ public record NumberStyle(DecimalMark mark, int digits) {
             return withMark(rounded.toPlainString());
         }
         BigDecimal mantissa = rounded.movePointLeft(exponent);
-        return withMark(mantissa.toPlainString()) + " × 10" + superscript(exponent);
+        return withMark(mantissa.toPlainString()) + " × 10" + raised(withMark(Integer.toString(exponent)));
     }
 
     private String withMark(String plain) {
         return plain.replace('-', MINUS).replace('.', mark.sign());
-    }
-
-    private static String superscript(int exponent) {
-        StringBuilder text = new StringBuilder(exponent < 0 ? "⁻" : "");
-        for (char digit : Integer.toString(Math.abs(exponent)).toCharArray()) {
-            text.append(SUPERSCRIPTS.charAt(digit - '0'));
-        }
-        return text.toString();
     }
 }

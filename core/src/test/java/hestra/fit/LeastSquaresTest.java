@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import hestra.Kelp;
 import hestra.data.Pairs;
 import hestra.numbers.NumberStyle;
+import hestra.numbers.Probability;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -102,7 +103,7 @@ class LeastSquaresTest {
         assertThat(line.adjustedRSquared().orElseThrow()).isEqualTo(1 - 0.043 / 10.652 * 4 / 3, within(1e-14));
         assertThat(line.meanX()).isEqualTo(6);
         assertThat(line.support()).isEqualTo(new Interval(2, 10));
-        assertThat(line.residual(10, 7.2)).isEqualTo(0.1, within(1e-14));
+        assertThat(line.residualOf(10, 7.2)).isEqualTo(0.1, within(1e-14));
     }
 
     @Test
@@ -159,9 +160,9 @@ class LeastSquaresTest {
     @Test
     void probabilityOfTMatchesTheClosedFormsForOneAndTwoDegrees() {
         for (double t : new double[] {0.1, 1, 2.5, 12.7, 1e6}) {
-            assertThat(StudentT.twoSidedP(t, 1)).isEqualTo(1 - 2 / Math.PI * Math.atan(t), within(1e-10));
+            assertThat(Probability.twoSidedT(t, 1)).isEqualTo(1 - 2 / Math.PI * Math.atan(t), within(1e-10));
             double twoDegrees = 2 / (t * t + 2) / (1 + t / Math.sqrt(t * t + 2));
-            assertThat(StudentT.twoSidedP(-t, 2)).isEqualTo(twoDegrees, within(twoDegrees * 1e-10));
+            assertThat(Probability.twoSidedT(-t, 2)).isEqualTo(twoDegrees, within(twoDegrees * 1e-10));
         }
     }
 
@@ -170,7 +171,7 @@ class LeastSquaresTest {
         // With 4 degrees of freedom p = (1 − u)²(2 + u)/2 for u = t/√(4 + t²); far out 1 − u is 2/t², so p is 6/t⁴.
         double t = 1e9;
         double expected = 6 / Math.pow(t, 4);
-        assertThat(StudentT.twoSidedP(t, 4)).isEqualTo(expected, within(expected * 1e-10));
+        assertThat(Probability.twoSidedT(t, 4)).isEqualTo(expected, within(expected * 1e-10));
     }
 
     @Test

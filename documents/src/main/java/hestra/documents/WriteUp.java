@@ -57,7 +57,7 @@ public final class WriteUp {
         boolean residuals = line.isPresent() && findings.isOpen(Aid.RESIDUALS);
         page.put("strip", residuals ? Picture.svg(ResidualStrip.describe(findings.strip(), new Layout(WIDTH, STRIP_HEIGHT, 1)),
                 Palette.LIGHT, "Residuals against " + findings.x().described()) : "");
-        page.put("equation", line.filter(_ -> findings.isOpen(Aid.EQUATION)).map(it -> mathml(
+        page.put("equation", line.filter(_ -> findings.isOpen(Aid.EQUATION)).map(it -> MathMl.of(
                 Equation.of(it, findings.x(), findings.y(), findings.desk().style()))).orElse(""));
         page.put("values", line.map(it -> values(findings, it)).orElse(List.of()));
         page.put("tasks", findings.tasks().stream().map(state -> task(findings, state)).toList());
@@ -163,16 +163,6 @@ public final class WriteUp {
 
     private static String heading(String name, String unit) {
         return unit.isEmpty() ? name : name + " (" + unit + ")";
-    }
-
-    private static String mathml(Equation equation) {
-        return "<math display=\"block\"><mover accent=\"true\"><mtext>%s</mtext><mo>^</mo></mover><mo>=</mo><mn>%s</mn><mo>%s</mo><mn>%s</mn><mo>·</mo><mtext>%s</mtext></math>"
-                .formatted(escaped(equation.response()), equation.intercept(), equation.sign(), equation.slope(),
-                        escaped(equation.explanatory()));
-    }
-
-    private static String escaped(String text) {
-        return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;");
     }
 
     private static Template template() {

@@ -1,5 +1,7 @@
 package hestra.desktop.readings;
 
+import java.util.ArrayList;
+import java.util.List;
 import javafx.geometry.Pos;
 import javafx.geometry.VPos;
 import javafx.scene.layout.FlowPane;
@@ -8,37 +10,75 @@ import javafx.scene.text.Text;
 
 import hestra.fit.Equation;
 
-/** An equation set as mathematics: the response under its hat, upright names. */
+/** An equation set as mathematics: the response under its hat, upright names, true exponents. Breaks after signs. */
 final class EquationView extends FlowPane {
 
-    private final Text response = text();
-    private final Text start = text();
-    private final Text slope = text();
-    private final Text explanatory = text();
+    private final Text response = text("equation-text");
+    private final List<Text> parts = new ArrayList<>();
 
     EquationView() {
         getStyleClass().add("equation");
         setRowValignment(VPos.BOTTOM);
         setId("equation");
-        Text hat = text();
+        Text hat = text("equation-text");
         hat.setText("^");
         VBox hatted = new VBox(hat, response);
         hatted.setAlignment(Pos.CENTER);
         hatted.getStyleClass().add("hatted");
-        getChildren().addAll(hatted, start, slope, explanatory);
+        getChildren().add(hatted);
     }
 
     void show(Equation equation) {
         setAccessibleText("predicted " + equation.plain());
         response.setText(equation.response());
-        start.setText(" = " + equation.intercept() + " " + equation.sign() + " ");
-        slope.setText(equation.slope() + " · ");
-        explanatory.setText(equation.explanatory());
+        List<Part> wanted = Part.of(equation);
+        boolean sameShape = wanted.size() == parts.size();
+        for (int i = 0; sameShape && i < parts.size(); i++) {
+            sameShape = parts.get(i).getStyleClass().contains(wanted.get(i).styleClass());
+        }
+        if (!sameShape) {
+            getChildren().removeAll(parts);
+            parts.clear();
+            wanted.forEach(part -> parts.add(text(part.styleClass())));
+            getChildren().addAll(parts);
+        }
+        for (int i = 0; i < parts.size(); i++) {
+            parts.get(i).setText(wanted.get(i).text());
+        }
     }
 
-    private static Text text() {
+    /** A run of pieces that stay together on a line. */
+    private record Part(String text, boolean raised) {
+        String styleClass() {
+            return raised ? "equation-raised" : "equation-text";
+        }
+
+        static List<Part> of(Equation equation) {
+            List<Part> parts = new ArrayList<>();
+            StringBuilder run = new StringBuilder(" = ");
+            for (Equation.Piece piece : equation.pieces()) {
+                switch (piece.kind()) {
+                    case SIGN -> {
+                        parts.add(new Part(run + " " + piece.text() + " ", false));
+                        run.setLength(0);
+                    }
+                    case RAISED_FIGURE, RAISED_NAME -> {
+                        parts.add(new Part(run.toString(), false));
+                        parts.add(new Part(piece.text(), true));
+                        run.setLength(0);
+                    }
+                    case FUNCTION -> run.append(piece.text()).append(piece.text().equals("ln") ? " " : "");
+                    case FIGURE, NAME, BRACKET -> run.append(piece.text());
+                }
+            }
+            parts.add(new Part(run.toString(), false));
+            return parts.stream().filter(part -> !part.text.isEmpty()).toList();
+        }
+    }
+
+    private static Text text(String styleClass) {
         Text text = new Text();
-        text.getStyleClass().add("equation-text");
+        text.getStyleClass().add(styleClass);
         return text;
     }
 }

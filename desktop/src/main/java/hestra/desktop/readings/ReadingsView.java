@@ -64,16 +64,14 @@ public final class ReadingsView extends VBox {
         NumberStyle style = findings.desk().style();
         Pairs pairs = findings.pairs();
         title.setText("Line of least squares · " + (pairs.n() == 1 ? "1 point" : pairs.n() + " points"));
-        switch (findings.fit()) {
-            case Fit.None(String reason) -> {
-                present(equation, false);
-                say(findings.isOpen(Aid.LINE) ? reason : findings.whatOpens(Aid.LINE) + ".");
-                r.hide();
-                rSquared.hide();
-                s.hide();
-                show(false);
-            }
-            case LineFit line -> show(findings, line, style);
+        findings.fit().line().ifPresent(line -> show(findings, line, style));
+        if (findings.fit() instanceof Fit.None(String reason)) {
+            present(equation, false);
+            say(findings.isOpen(Aid.LINE) ? reason : findings.whatOpens(Aid.LINE) + ".");
+            r.hide();
+            rSquared.hide();
+            s.hide();
+            show(false);
         }
         n.show(Integer.toString(pairs.n()), pairs.n());
     }

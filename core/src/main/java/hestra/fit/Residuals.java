@@ -1,0 +1,114 @@
+package hestra.fit;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+import hestra.data.Pairs;
+import hestra.numbers.Probability;
+import hestra.summary.Summary;
+
+/**
+ * The residuals of a fit as a whole.
+ *
+ * @param summary their five numbers, sum and sum of squares
+ * @param normal the residuals in ascending order, each with the standard normal quantile at its plotting position
+ *     (i − 3/8) ÷ (n + 1/4)
+ * @param runs what the signs say, taken in the order of x; nothing where all have one sign or the fit is exact
+ * @see "G. Blom, Statistical Estimates and Transformed Beta-Variables, 1958, for the plotting positions"
+ */
+public record Residuals(Summary summary, List<Quantile> normal, Optional<Runs> runs) {
+
+    /** The rule of the plotting positions, for saying which was used. */
+    public static final String POSITIONS = "Normal quantiles at (i − 3/8) ÷ (n + 1/4).";
+
+    /**
+     * A residual with its normal quantile.
+     *
+     * @param row index of the table's row, from 0
+     */
+    public record Quantile(int row, double residual, double quantile) {}
+
+    /**
+     * Runs of residuals of one sign along x. Too few speak for a curve that bends another way.
+     *
+     * @param above residuals above 0
+     * @param below residuals below 0; those that are 0 are passed over
+     * @param runs stretches of one sign
+     * @param p the probability of so few runs, or fewer, if the signs came in any order alike
+     * @see "A. Wald and J. Wolfowitz, On a test whether two samples are from the same population, Annals of Mathematical
+     *     Statistics 11 (1940)"
+     */
+    public record Runs(int above, int below, int runs, double p) {
+
+        private static final double TOO_FEW = 0.05;
+
+        /** Whether the signs hint at another curve. */
+        public boolean hintsAtAnotherCurve() {
+            return p < TOO_FEW;
+        }
+
+        static Optional<Runs> of(double[] inOrder) {
+            double[] signed = Arrays.stream(inOrder).filter(e -> e != 0).toArray();
+            int above = (int) Arrays.stream(signed).filter(e -> e > 0).count();
+            int below = signed.length - above;
+            if (above == 0 || below == 0) {
+                return Optional.empty();
+            }
+            int runs = 1;
+            for (int i = 1; i < signed.length; i++) {
+                runs += signed[i] > 0 == signed[i - 1] > 0 ? 0 : 1;
+            }
+            return Optional.of(new Runs(above, below, runs, atMost(runs, above, below)));
+        }
+
+        /** Σ over r of the number of ways to have r runs, divided by the number of orders. */
+        private static double atMost(int runs, int above, int below) {
+            double[] logFactorial = new double[above + below + 1];
+            for (int i = 1; i < logFactorial.length; i++) {
+                logFactorial[i] = logFactorial[i - 1] + Math.log(i);
+            }
+            double all = logChoose(logFactorial, above + below, above);
+            double sum = 0;
+            for (int r = 2; r <= runs; r++) {
+                int half = r / 2;
+                double evenly = logChoose(logFactorial, above - 1, half - 1) + logChoose(logFactorial, below - 1, half - 1);
+                double oneMoreAbove = logChoose(logFactorial, above - 1, half) + logChoose(logFactorial, below - 1, half - 1);
+                double oneMoreBelow = logChoose(logFactorial, above - 1, half - 1) + logChoose(logFactorial, below - 1, half);
+                sum += r % 2 == 0 ? 2 * Math.exp(evenly - all) : Math.exp(oneMoreAbove - all) + Math.exp(oneMoreBelow - all);
+            }
+            return Math.min(1, sum);
+        }
+
+        private static double logChoose(double[] logFactorial, int n, int k) {
+            return k < 0 || k > n ? Double.NEGATIVE_INFINITY : logFactorial[n] - logFactorial[k] - logFactorial[n - k];
+        }
+    }
+
+    /** The residuals of a fit, each row once; nothing where their squares leave the range of a double. */
+    public static Optional<Residuals> of(CurveFit fit, Pairs pairs) {
+        int size = pairs.size();
+        double[] residuals = new double[size];
+        Integer[] order = new Integer[size];
+        for (int i = 0; i < size; i++) {
+            OptionalDouble residual = fit.residual(pairs.x(i), pairs.y(i));
+            if (residual.isEmpty()) {
+                return Optional.empty();
+            }
+            residuals[i] = residual.getAsDouble();
+            order[i] = i;
+        }
+        Arrays.sort(order, Comparator.comparingDouble(i -> residuals[i]));
+        List<Quantile> normal = new ArrayList<>(size);
+        for (int k = 0; k < size; k++) {
+            normal.add(new Quantile(pairs.row(order[k]), residuals[order[k]], Probability.normalQuantile((k + 1 - 0.375) / (size + 0.25))));
+        }
+        Arrays.sort(order, Comparator.comparingDouble(pairs::x));
+        Optional<Runs> runs = fit.goodness().sse() == 0 ? Optional.empty()
+                : Runs.of(Arrays.stream(order).mapToDouble(i -> residuals[i]).toArray());
+        return Summary.of(residuals).map(summary -> new Residuals(summary, List.copyOf(normal), runs));
+    }
+}
