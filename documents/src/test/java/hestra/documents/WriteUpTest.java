@@ -12,11 +12,8 @@ import java.util.regex.Pattern;
 
 import javax.xml.parsers.DocumentBuilderFactory;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import hestra.Kelp;
 import hestra.data.Cell;
-import hestra.data.DataTable;
-import hestra.data.Pairs;
 import hestra.data.Roles;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
@@ -25,8 +22,6 @@ import hestra.exercise.Answer;
 import hestra.exercise.Exercise;
 import hestra.exercise.Quantity;
 import hestra.figure.Ink;
-import hestra.fit.LeastSquares;
-import hestra.fit.LineFit;
 import hestra.marking.HandIn;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberStyle;
@@ -108,35 +103,6 @@ class WriteUpTest {
     private static double channel(int value) {
         double share = value / 255.0;
         return share <= 0.03928 ? share / 12.92 : Math.pow((share + 0.055) / 1.055, 2.4);
-    }
-
-    @Test
-    void theFitAsJsonHasTheAgreedShapeAndNumbersInFull() throws IOException {
-        DataTable table = Kelp.table().withCell(5, 0, Cell.of("12", DecimalMark.POINT));
-        Pairs pairs = Pairs.of(table, 0, 1);
-        LineFit line = LeastSquares.line(pairs).line().orElseThrow();
-        JsonNode json = Json.tree(FitJson.of(line, pairs, table.variable(0), table.variable(1), List.of(line.predict(20, 0.95))));
-        assertThat(json.fieldNames()).toIterable().containsExactly("curve", "explanatory", "response", "rows", "used", "left_out",
-                "coefficients", "r", "r_squared", "adjusted_r_squared", "residual_standard_error", "sse", "sst", "support", "equation", "predictions");
-        assertThat(json.at("/left_out/0/row").asInt()).isEqualTo(6);
-        assertThat(json.at("/left_out/0/reason").asText()).isEqualTo("incomplete");
-        assertThat(json.at("/coefficients/1/name").asText()).isEqualTo("slope");
-        assertThat(json.at("/coefficients/1/value").asDouble()).isEqualTo(line.slope().value());
-        assertThat(json.at("/coefficients/1").fieldNames()).toIterable().containsExactly("name", "value", "standard_error", "t", "p");
-        assertThat(json.at("/predictions/0/inside").asBoolean()).isFalse();
-        assertThat(json.at("/predictions/0/mean_interval")).hasSize(2);
-        assertThat(json.at("/rows").asInt()).isEqualTo(6);
-    }
-
-    @Test
-    void whatIsNotDefinedIsNullInJson() throws IOException {
-        Pairs pairs = Pairs.of(new double[] {1, 2}, new double[] {3, 3});
-        LineFit line = LeastSquares.line(pairs).line().orElseThrow();
-        JsonNode json = Json.tree(FitJson.of(line, pairs, Kelp.table().variable(0), Kelp.table().variable(1), List.of(line.predict(1, 0.9))));
-        assertThat(json.get("r").isNull()).isTrue();
-        assertThat(json.get("adjusted_r_squared").isNull()).isTrue();
-        assertThat(json.at("/coefficients/0/standard_error").isNull()).isTrue();
-        assertThat(json.at("/predictions/0/mean_interval").isNull()).isTrue();
     }
 
     private static void handIn(Path folder, String file, String student, String answer, Exercise exercise) throws IOException {

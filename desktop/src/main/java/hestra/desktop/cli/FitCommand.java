@@ -3,28 +3,32 @@ package hestra.desktop.cli;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.concurrent.Callable;
 
 import hestra.data.DataTable;
 import hestra.data.Pairs;
+import hestra.data.Subset;
 import hestra.data.Variable;
 import hestra.documents.DelimitedText;
 import hestra.documents.DelimitedText.Block;
+import hestra.documents.FitAnswer;
+import hestra.documents.FitAnswer.Part;
 import hestra.documents.FitJson;
 import hestra.documents.Reading;
-import hestra.fit.Coefficient;
-import hestra.fit.Equation;
+import hestra.fit.Curve;
+import hestra.fit.CurveFit;
 import hestra.fit.Fit;
-import hestra.fit.Interval;
 import hestra.fit.LeastSquares;
-import hestra.fit.LineFit;
-import hestra.fit.Prediction;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberReading;
 import hestra.numbers.NumberStyle;
+import hestra.working.Calculation;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -32,9 +36,9 @@ import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
-/** Fits the line of least squares to two columns of a file. */
-@Command(name = "fit", description = "Fit the line of least squares to two columns of a delimited text file.",
-        mixinStandardHelpOptions = true)
+/** Fits a curve to two columns of a file. */
+@Command(name = "fit", description = "Fit a curve to two columns of a delimited text file.", mixinStandardHelpOptions = true,
+        sortOptions = false)
 public final class FitCommand implements Callable<Integer> {
 
     @Spec
@@ -49,36 +53,128 @@ public final class FitCommand implements Callable<Integer> {
     @Option(names = "--response", required = true, paramLabel = "NAME", description = "column of y: its heading, or its number from 1")
     private String response;
 
-    @Option(names = "--curve", defaultValue = "line", paramLabel = "CURVE", description = "line")
+    @Option(names = "--count", paramLabel = "NAME", description = "column that says how often each row was observed")
+    private String count;
+
+    @Option(names = "--only", paramLabel = "ROWS", description = "only these rows of data, from 1, such as 1-12,15")
+    private String only;
+
+    @Option(names = "--curve", defaultValue = "line", paramLabel = "CURVE",
+            description = "line, origin, quadratic, cubic, poly4, poly5, poly6, exponential, power, log, wave, or own terms: "
+                    + "terms: with any of 1, x, x^2, x^3, sqrt(x), 1/x, ln(x), exp(x), commas between them")
     private String curve;
+
+    @Option(names = "--direct", description = "fit an exponential or power curve on y itself, not on the log scale")
+    private boolean direct;
 
     @Option(names = "--predict", split = ",", paramLabel = "X", description = "x values to predict at, with commas between them")
     private List<String> predict = new ArrayList<>();
 
+    @Option(names = "--reach", split = ",", paramLabel = "Y", description = "y values to find x for, with commas between them")
+    private List<String> reach = new ArrayList<>();
+
     @Option(names = "--level", defaultValue = "0.95", paramLabel = "LEVEL", description = "level of the intervals, between 0 and 1")
     private double level;
+
+    @Option(names = "--calculate", paramLabel = "FORMULA",
+            description = "a formula over the results, such as \"slope * 20 + intercept\"; may be given several times")
+    private List<String> formulas = new ArrayList<>();
+
+    @Option(names = "--compare", description = "every curve that the data allow, side by side")
+    private boolean compare;
+
+    @Option(names = "--diagnostics", description = "residual, leverage and influence of each point, and the residuals as a whole")
+    private boolean diagnostics;
+
+    @Option(names = "--working", description = "the hand calculation by sums and by matrices")
+    private boolean working;
+
+    @Option(names = "--summary", description = "means, spread, quartiles and correlation of the two variables")
+    private boolean summary;
+
+    @Option(names = "--digits", defaultValue = "4", paramLabel = "N", description = "significant digits of the text, 2 to 15")
+    private int digits;
 
     @Option(names = "--json", description = "print JSON, numbers in full")
     private boolean json;
 
     @Override
     public Integer call() {
-        List<Double> at = at();
+        List<Double> at = numbers("--predict", predict);
+        List<Double> values = numbers("--reach", reach);
         if (!(level > 0 && level < 1)) {
-            throw new ParameterException(spec.commandLine(), "--level is " + level + "; it must lie between 0 and 1, such as 0.95.");
+            throw misused("--level is " + level + "; it must lie between 0 and 1, such as 0.95.");
         }
-        if (!curve.equals("line")) {
-            throw new ParameterException(spec.commandLine(), "--curve is “" + curve + "”; the curve that can be fitted is line.");
+        if (digits < 2 || digits > 15) {
+            throw misused("--digits is " + digits + "; it must lie between 2 and 15.");
         }
+        Curve chosen = chosen();
+        Optional<Subset> subset = subset();
         return switch (DelimitedText.read(file).then(this::columns)) {
             case Reading.Refused<Columns>(String message) -> refuse(message);
-            case Reading.Done<Columns>(Columns columns) -> fit(columns, at);
+            case Reading.Done<Columns>(Columns columns) -> {
+                Pairs all = columns.pairs();
+                Pairs pairs = subset.map(all::only).orElse(all);
+                yield switch (LeastSquares.fit(chosen, pairs)) {
+                    case Fit.None(String reason) -> refuse(reason + leftOut(pairs));
+                    case CurveFit fit -> print(new FitAnswer(fit, pairs, columns.variable(columns.x()), columns.variable(columns.y()), level,
+                            at, values, formulas.stream().map(text -> Calculation.read(text, DecimalMark.POINT)).toList(), parts()));
+                };
+            }
         };
     }
 
-    private record Columns(DataTable table, int x, int y) {
+    private Curve chosen() {
+        Curve.FittedOn on = direct ? Curve.FittedOn.VALUES : Curve.FittedOn.LOGARITHMS;
+        Curve chosen = Curve.of(curve, on).orElseThrow(() -> misused("--curve is “" + curve + "”; there is no such curve. Curves are line, origin, "
+                + "quadratic, cubic, poly4, poly5, poly6, exponential, power, log, wave, and terms:1,x,sqrt(x) and the like."));
+        if (direct && !(chosen instanceof Curve.Exponential) && !(chosen instanceof Curve.Power)) {
+            throw misused("--direct is for exponential and power curves; the " + chosen.inWords() + " is always fitted on y.");
+        }
+        return chosen;
+    }
+
+    private Set<Part> parts() {
+        Set<Part> parts = EnumSet.noneOf(Part.class);
+        if (compare) {
+            parts.add(Part.COMPARISON);
+        }
+        if (diagnostics) {
+            parts.add(Part.DIAGNOSTICS);
+        }
+        if (working) {
+            parts.add(Part.WORKING);
+        }
+        if (summary) {
+            parts.add(Part.SUMMARY);
+        }
+        return parts;
+    }
+
+    private Optional<Subset> subset() {
+        if (only == null) {
+            return Optional.empty();
+        }
+        Set<Integer> rows = new TreeSet<>();
+        for (String part : only.split(",", -1)) {
+            if (!part.strip().matches("\\d{1,7}(-\\d{1,7})?")) {
+                throw misused("--only is “" + only + "”; name rows such as 1-12,15.");
+            }
+            String[] ends = part.strip().split("-");
+            for (int row = Integer.parseInt(ends[0]); row <= Math.min(Integer.parseInt(ends[ends.length - 1]), DataTable.MOST_ROWS); row++) {
+                rows.add(row - 1);
+            }
+        }
+        return Optional.of(new Subset("rows " + only, rows));
+    }
+
+    private record Columns(DataTable table, int x, int y, OptionalInt count) {
         Pairs pairs() {
-            return Pairs.of(table, x, y);
+            return Pairs.of(table, x, y, count);
+        }
+
+        Variable variable(int column) {
+            return table.variable(column);
         }
     }
 
@@ -86,15 +182,17 @@ public final class FitCommand implements Callable<Integer> {
         DataTable table = DelimitedText.table(block, List.of(), DecimalMark.POINT);
         OptionalInt x = column(block, explanatory);
         OptionalInt y = column(block, response);
-        if (x.isEmpty() || y.isEmpty()) {
+        OptionalInt counts = count == null ? OptionalInt.empty() : column(block, count);
+        Optional<String> missing = x.isEmpty() ? Optional.of(explanatory) : y.isEmpty() ? Optional.of(response)
+                : count != null && counts.isEmpty() ? Optional.of(count) : Optional.empty();
+        if (missing.isPresent()) {
             String headings = block.headings().map(it -> "Its headings are: " + String.join(", ", it) + ".")
                     .orElse("It has no headings; name columns by number, 1 to " + block.width() + ".");
-            return Reading.refused("There is no column “" + (x.isEmpty() ? explanatory : response) + "” in "
-                    + file.getFileName() + ". " + headings);
+            return Reading.refused("There is no column “" + missing.get() + "” in " + file.getFileName() + ". " + headings);
         }
         return x.getAsInt() == y.getAsInt()
-                ? Reading.refused("--explanatory and --response name the same column. A line needs two.")
-                : Reading.done(new Columns(table, x.getAsInt(), y.getAsInt()));
+                ? Reading.refused("--explanatory and --response name the same column. A curve needs two.")
+                : Reading.done(new Columns(table, x.getAsInt(), y.getAsInt(), counts));
     }
 
     /** The column with this heading, whole or without its unit; else the column of this number. */
@@ -109,29 +207,16 @@ public final class FitCommand implements Callable<Integer> {
         return isNumber ? OptionalInt.of(Integer.parseInt(named) - 1) : OptionalInt.empty();
     }
 
-    private int fit(Columns columns, List<Double> at) {
-        Pairs pairs = columns.pairs();
-        return switch (LeastSquares.line(pairs)) {
-            case Fit.None(String reason) -> refuse(reason + leftOut(pairs));
-            case LineFit line -> {
-                Variable x = columns.table().variable(columns.x());
-                Variable y = columns.table().variable(columns.y());
-                List<Prediction> predictions = at.stream().map(value -> line.predict(value, level)).toList();
-                PrintWriter out = spec.commandLine().getOut();
-                if (json) {
-                    out.print(FitJson.of(line, pairs, x, y, predictions));
-                } else {
-                    print(out, line, pairs, x, y, predictions);
-                }
-                out.flush();
-                yield 0;
-            }
-        };
-    }
-
     private static String leftOut(Pairs pairs) {
         return pairs.leftOut().isEmpty() ? "" : " " + pairs.leftOut().size() + " of " + pairs.rowsInAll() + " rows were left out; the first is row "
                 + (pairs.leftOut().getFirst().row() + 1) + " (" + pairs.leftOut().getFirst().reason().inWords() + ").";
+    }
+
+    private int print(FitAnswer answer) {
+        PrintWriter out = spec.commandLine().getOut();
+        out.print(json ? FitJson.of(answer) : FitText.of(answer, NumberStyle.STANDARD.withDigits(digits)));
+        out.flush();
+        return 0;
     }
 
     private int refuse(String message) {
@@ -139,44 +224,18 @@ public final class FitCommand implements Callable<Integer> {
         return 1;
     }
 
-    private List<Double> at() {
+    private ParameterException misused(String message) {
+        return new ParameterException(spec.commandLine(), message);
+    }
+
+    private List<Double> numbers(String option, List<String> texts) {
         List<Double> values = new ArrayList<>();
-        for (String text : predict) {
+        for (String text : texts) {
             if (!(NumberReading.ofMeasurement(text, DecimalMark.POINT) instanceof NumberReading.Value value)) {
-                throw new ParameterException(spec.commandLine(), "--predict: “" + text + "” is not a number.");
+                throw misused(option + ": “" + text + "” is not a number.");
             }
             values.add(value.value());
         }
         return values;
-    }
-
-    private void print(PrintWriter out, LineFit line, Pairs pairs, Variable x, Variable y, List<Prediction> predictions) {
-        NumberStyle style = NumberStyle.STANDARD;
-        out.println(Equation.of(line, x, y, style).plain());
-        out.println();
-        out.printf("%-11s %14s %14s %10s %12s%n", "", "value", "std. error", "t", "p");
-        for (Coefficient coefficient : line.coefficients()) {
-            out.printf("%-11s %14s %14s %10s %12s%n", coefficient.name(), style.show(coefficient.value()),
-                    style.show(coefficient.standardError()), style.show(coefficient.t()), style.show(coefficient.p()));
-        }
-        out.println();
-        out.printf("r  %s   R²  %s   adjusted R²  %s   s  %s%s%n", style.show(line.r()), style.show(line.rSquared()),
-                style.show(line.adjustedRSquared()), style.show(line.residualStandardError()), y.unitAfterNumber());
-        out.printf("n  %d of %d rows   data from %s to %s%s%n", pairs.n(), pairs.rowsInAll(), style.shortest(line.support().low()),
-                style.shortest(line.support().high()), x.unitAfterNumber());
-        pairs.leftOut().stream().limit(10).forEach(row -> out.printf("left out: row %d, %s%n", row.row() + 1, row.reason().inWords()));
-        if (pairs.leftOut().size() > 10) {
-            out.printf("and %d more%n", pairs.leftOut().size() - 10);
-        }
-        for (Prediction prediction : predictions) {
-            out.printf("at %s: %s%s, mean %s, single %s%s%n", style.shortest(prediction.x()), style.show(prediction.fitted()),
-                    y.unitAfterNumber(), ends(prediction.meanInterval()), ends(prediction.predictionInterval()),
-                    prediction.inside() ? "" : " (outside the data)");
-        }
-    }
-
-    private static String ends(Optional<Interval> interval) {
-        return interval.map(it -> NumberStyle.STANDARD.show(it.low()) + " to " + NumberStyle.STANDARD.show(it.high()))
-                .orElse(NumberStyle.UNDEFINED);
     }
 }

@@ -6,6 +6,7 @@ import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.List;
 
 import hestra.desk.Desk;
 import hestra.desk.Edit;
@@ -80,6 +81,48 @@ class CommandLineTest {
         assertThat(err.toString()).contains("squiggle");
         assertThat(run("no-such-command")).isEqualTo(2);
         assertThat(run("mark")).isEqualTo(2);
+    }
+
+    @Test
+    void everyCurveCanBeFitted() {
+        for (String curve : List.of("line", "origin", "quadratic", "cubic", "poly4", "poly5", "poly6", "exponential", "power", "log", "wave", "terms:1,x,sqrt(x)")) {
+            assertThat(run("fit", KELP, "--explanatory", "days", "--response", "length", "--curve", curve)).as(curve).isZero();
+            assertThat(out.toString()).startsWith("length = ").contains("R²");
+            assertThat(run("fit", KELP, "--explanatory", "days", "--response", "length", "--curve", curve, "--json")).as(curve).isZero();
+            assertThat(out.toString()).contains("\"curve\" : \"" + curve + "\"");
+        }
+        assertThat(run("fit", KELP, "--explanatory", "days", "--response", "length", "--curve", "exponential", "--direct")).isZero();
+        assertThat(out.toString()).contains("approximate");
+        assertThat(run("fit", KELP, "--explanatory", "days", "--response", "length", "--curve", "cubic", "--direct")).isEqualTo(2);
+    }
+
+    @Test
+    void whatElseIsAskedIsPrinted() {
+        assertThat(run("fit", KELP, "--explanatory", "days", "--response", "length", "--compare", "--diagnostics", "--working", "--summary",
+                "--reach", "30", "--calculate", "slope * 10 + intercept", "--calculate", "slop", "--digits", "6")).isZero();
+        assertThat(out.toString()).contains("quadratic curve").contains("Cook’s distance").contains("(x − x̄)(y − ȳ)").contains("X'X").contains("upper quartile")
+                .contains("length = 30 is reached at").contains("slope * 10 + intercept = 12.83").contains("“slop” is not known").contains("0.873145");
+        assertThat(run("fit", KELP, "--explanatory", "days", "--response", "length", "--digits", "1")).isEqualTo(2);
+    }
+
+    @Test
+    void rowsCanBeChosenAndCounted() throws IOException {
+        Path counted = Files.writeString(folder.resolve("c.csv"), "x,y,times\n1,2,3\n2,4,1\n3,5,2\n4,6,1.5\n");
+        assertThat(run("fit", counted, "--explanatory", "x", "--response", "y", "--count", "times", "--json")).isZero();
+        assertThat(out.toString()).contains("\"observations\" : 6").contains("\"used\" : 3").contains("count is not a whole number");
+        assertThat(run("fit", counted, "--explanatory", "x", "--response", "y", "--only", "1-2,4")).isZero();
+        assertThat(out.toString()).contains("n  3 of 4 rows").contains("row 3, not among the chosen points");
+        assertThat(run("fit", counted, "--explanatory", "x", "--response", "y", "--only", "one")).isEqualTo(2);
+        assertThat(run("fit", counted, "--explanatory", "x", "--response", "y", "--count", "nothing")).isEqualTo(1);
+    }
+
+    @Test
+    void whatACurveCannotTakeIsOneLineWithItsRows() throws IOException {
+        Path rings = Files.writeString(folder.resolve("rings.csv"), "years,diameter\n0,1\n1,2\n2,3\n4,5\n");
+        assertThat(run("fit", rings, "--explanatory", "years", "--response", "diameter", "--curve", "log")).isEqualTo(1);
+        assertThat(err.toString().lines()).singleElement().asString().contains("row 1 does not").contains("Set it aside");
+        assertThat(run("fit", rings, "--explanatory", "years", "--response", "diameter", "--compare")).isZero();
+        assertThat(out.toString()).contains("A logarithmic curve needs x above 0");
     }
 
     @Test
