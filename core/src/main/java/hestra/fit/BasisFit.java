@@ -198,7 +198,7 @@ public final class BasisFit implements LinearFit {
             if (!Double.isFinite(value) || !Double.isFinite(error.orElse(0))) {
                 return Optional.empty();
             }
-            coefficients.add(Coefficient.of(basis.names().get(k), value, error, degrees));
+            coefficients.add(new Coefficient(basis.names().get(k), value, error, degrees));
         }
         return Optional.of(coefficients);
     }

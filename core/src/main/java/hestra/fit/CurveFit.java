@@ -50,7 +50,7 @@ public sealed interface CurveFit extends Fit permits LinearFit, LogScaleFit, Dir
 
     /** The interval of a coefficient of this fit at a level; nothing where there is none. */
     default Optional<Interval> interval(Coefficient coefficient, double level) {
-        return coefficient.interval(level, degreesOfFreedom());
+        return coefficient.interval(level);
     }
 
     /** R² of the transformed pairs, where the curve was fitted to such; see {@link LogScaleFit}. */

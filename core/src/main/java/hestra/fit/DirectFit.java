@@ -1,6 +1,8 @@
 package hestra.fit;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -17,6 +19,8 @@ import hestra.data.Pairs;
  * @see "G. A. F. Seber and C. J. Wild, Nonlinear Regression, chapters 2 and 5"
  */
 public final class DirectFit implements CurveFit {
+
+    private static final double ABOVE_START = 1e-6;
 
     private final Curve curve;
     private final Nonlinear form;
@@ -59,34 +63,51 @@ public final class DirectFit implements CurveFit {
             return LeastSquares.TOO_LARGE;
         }
         Nonlinear.Growth form = new Nonlinear.Growth(logX, low / 2 + high / 2, width);
-        return best(curve, form, pairs, scaled -> Growths.starts(form, scaled));
+        return best(curve, form, pairs, Growths::starts, 1);
     }
 
-    /** Where to start from, on the scaled pairs. */
+    /** Where to start from, the best first, on the pairs (u, scaled y). */
     interface Starts {
         List<double[]> of(Pairs scaled);
     }
 
-    /** The least of the minima that are reached from the starts. */
-    static Fit best(Curve curve, Nonlinear form, Pairs pairs, Starts starts) {
+    /**
+     * The least of so many minima that are reached from the starts. Where none is reached from a start, the squares fall from
+     * there towards no end, so that minima reached before count only where they lie below that start.
+     */
+    static Fit best(Curve curve, Nonlinear form, Pairs pairs, Starts starts, int mostMinima) {
         double greatest = pairs.ys().map(Math::abs).max().orElseThrow();
         int power = greatest == 0 ? 0 : Math.getExponent(greatest) + 1;
-        Pairs scaled = pairs.mapped(x -> x, y -> Math.scalb(y, -power));
+        Pairs scaled = pairs.mapped(form::u, y -> Math.scalb(y, -power));
         Optional<LevenbergMarquardt.Minimum> least = Optional.empty();
+        double leastStart = Double.POSITIVE_INFINITY;
+        int minima = 0;
         for (double[] start : starts.of(scaled)) {
+            if (minima == mostMinima) {
+                break;
+            }
             Optional<LevenbergMarquardt.Minimum> minimum = LevenbergMarquardt.from(start, form, scaled);
-            if (minimum.isPresent() && (least.isEmpty() || minimum.get().sse() < least.get().sse())) {
+            leastStart = Math.min(leastStart, LevenbergMarquardt.squares(start, form, scaled));
+            if (minimum.isEmpty()) {
+                break;
+            }
+            minima++;
+            if (least.isEmpty() || minimum.get().sse() < least.get().sse()) {
                 least = minimum;
             }
         }
-        return least.map(minimum -> fit(curve, form, minimum, power, pairs)).orElseGet(() -> new Fit.None(
-                "The direct fit did not settle within " + LevenbergMarquardt.MOST_STEPS + " steps: on these points the squares keep falling as "
-                        + "the curve bends ever more. Choose another curve" + (curve instanceof Curve.Wave ? "." : ", or the log scale.")));
+        double mostAllowed = leastStart * (1 + ABOVE_START) + Double.MIN_NORMAL;
+        return least.filter(minimum -> minimum.sse() <= mostAllowed).map(minimum -> fit(curve, form, minimum, power, pairs))
+                .orElseGet(() -> new Fit.None(curve instanceof Curve.Wave
+                        ? "The wave did not settle within " + LevenbergMarquardt.MOST_STEPS + " steps: the squares keep falling as it grows far longer "
+                                + "than the data reach. Choose another curve."
+                        : "The direct fit did not settle within " + LevenbergMarquardt.MOST_STEPS + " steps: the squares keep falling as the curve bends "
+                                + "ever more. Choose another curve, or the log scale."));
     }
 
     private static Fit fit(Curve curve, Nonlinear form, LevenbergMarquardt.Minimum minimum, int power, Pairs pairs) {
         int p = form.size();
-        Optional<Goodness> goodness = SquaresOnY.of(pairs, p, x -> Math.scalb(form.value(minimum.parameters(), x), power));
+        Optional<Goodness> goodness = SquaresOnY.of(pairs, p, x -> Math.scalb(form.value(minimum.parameters(), form.u(x)), power));
         List<Coefficient> coefficients = new ArrayList<>();
         for (Nonlinear.Named named : form.coefficients(minimum.parameters())) {
             boolean ofY = named.name().equals("a") || curve instanceof Curve.Wave && named.name().equals("b");
@@ -100,7 +121,7 @@ public final class DirectFit implements CurveFit {
                 double size = length * goodness.get().residualStandardError().orElseThrow();
                 error = finite(ofY ? size : Math.scalb(size, -power));
             }
-            coefficients.add(Coefficient.of(named.name(), value, error, pairs.n() - p));
+            coefficients.add(new Coefficient(named.name(), value, error, pairs.n() - p));
         }
         return new DirectFit(curve, form, minimum, power, coefficients, goodness.get(), Interval.support(pairs));
     }
@@ -145,7 +166,7 @@ public final class DirectFit implements CurveFit {
 
     @Override
     public OptionalDouble fitted(double x) {
-        return form.isDefined(x) ? finite(Math.scalb(form.value(parameters, x), yPower)) : OptionalDouble.empty();
+        return form.isDefined(x) ? finite(Math.scalb(form.value(parameters, form.u(x)), yPower)) : OptionalDouble.empty();
     }
 
     @Override
@@ -162,7 +183,7 @@ public final class DirectFit implements CurveFit {
             return Optional.empty();
         }
         double[] gradient = new double[form.size() + 1];
-        form.gradient(parameters, x, gradient);
+        form.valueAndGradient(parameters, form.u(x), gradient);
         double leverage = whitened(factor, form.size(), gradient);
         return Optional.of(Prediction.of(x, fitted.getAsDouble(), support, goodness, leverage, level));
     }
@@ -183,37 +204,36 @@ public final class DirectFit implements CurveFit {
 
     /** The starts of growth and decay. */
     private static final class Growths {
+        private static final int STARTS = 3;
         private static final double[] RATES = {-12, -4, -1.5, -0.5, 0.5, 1.5, 4, 12};
 
-        /** The log-scale fit of the points above 0, and of a grid of rates the one that leaves the least squares. */
-        static List<double[]> starts(Nonlinear.Growth form, Pairs pairs) {
+        /** The log-scale fit of the points above 0 and, of a grid of rates, the one that leaves the least squares. */
+        static List<double[]> starts(Pairs pairs) {
             List<double[]> starts = new ArrayList<>();
             int[] above = IntStream.range(0, pairs.size()).filter(i -> pairs.y(i) > 0).toArray();
-            Pairs onLogScale = Pairs.of(IntStream.of(above).mapToDouble(i -> form.u(pairs.x(i))).toArray(),
+            Pairs onLogScale = Pairs.of(IntStream.of(above).mapToDouble(pairs::x).toArray(),
                     IntStream.of(above).mapToDouble(i -> Math.log(pairs.y(i))).toArray());
             LeastSquares.line(onLogScale).line()
-                    .ifPresent(line -> starts.add(new double[] {Math.exp(line.intercept().value()), line.slope().value()}));
-            double least = Double.POSITIVE_INFINITY;
-            double[] best = null;
+                    .ifPresent(line -> starts.add(withBestFactor(pairs, line.slope().value())));
             for (double rate : RATES) {
-                double ee = 0;
-                double ey = 0;
-                double yy = 0;
-                for (int i = 0; i < pairs.size(); i++) {
-                    double e = Math.exp(rate * form.u(pairs.x(i)));
-                    ee += pairs.count(i) * e * e;
-                    ey += pairs.count(i) * e * pairs.y(i);
-                    yy += pairs.count(i) * pairs.y(i) * pairs.y(i);
-                }
-                if (yy - ey / ee * ey < least && ey != 0) {
-                    least = yy - ey / ee * ey;
-                    best = new double[] {ey / ee, rate};
-                }
+                starts.add(withBestFactor(pairs, rate));
             }
-            if (best != null) {
-                starts.add(best);
+            starts.sort(Comparator.comparingDouble(start -> start[2]));
+            return starts.stream().filter(start -> Double.isFinite(start[2])).limit(STARTS).map(start -> Arrays.copyOf(start, 2)).toList();
+        }
+
+        /** The rate with the factor that suits it best, and the squares that they leave. */
+        private static double[] withBestFactor(Pairs pairs, double rate) {
+            double ee = 0;
+            double ey = 0;
+            double yy = 0;
+            for (int i = 0; i < pairs.size(); i++) {
+                double e = Math.exp(rate * pairs.x(i));
+                ee += pairs.count(i) * e * e;
+                ey += pairs.count(i) * e * pairs.y(i);
+                yy += pairs.count(i) * pairs.y(i) * pairs.y(i);
             }
-            return starts;
+            return new double[] {ey / ee, rate, ey == 0 ? Double.POSITIVE_INFINITY : yy - ey / ee * ey};
         }
     }
 }

@@ -64,7 +64,7 @@ public final class LeastSquares {
             return TOO_LARGE;
         }
         DoubleDouble slope = sums.sxy().dividedBy(sxx);
-        DoubleDouble sse = syy.hi() == 0 || sums.n() == 2 ? DoubleDouble.ZERO : syy.minus(slope.times(sums.sxy()));
+        DoubleDouble sse = syy.hi() == 0 || sums.n() == 2 ? DoubleDouble.ZERO : sums.squaredResiduals();
         if (sse.hi() < SMALL_SHARE * syy.hi() && sse.hi() != 0) {
             sse = squaredResiduals(sums, slope, pairs.get());
         }

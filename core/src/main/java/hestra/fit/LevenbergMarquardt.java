@@ -4,13 +4,12 @@ import java.util.Optional;
 
 import hestra.data.Pairs;
 import hestra.numbers.Accumulator;
-import hestra.numbers.DoubleDouble;
-import hestra.numbers.TriangularFactor;
 
 /**
  * Least squares for a curve that is not linear in its parameters: Gauss–Newton steps from a triangular factor of the
  * analytic derivatives, damped while they do not lessen the sum of squares. It has converged when an undamped step changes
- * every parameter by less than 10⁻¹² of its size; after {@value #MOST_STEPS} steps without that it has not.
+ * every parameter by less than 10⁻¹² of its size, or, where rounding forbids that, by less than 10⁻⁹ and no less than the
+ * step before; after {@value #MOST_STEPS} steps without that it has not.
  *
  * @see <a href="https://doi.org/10.1137/0111030">D. W. Marquardt, An algorithm for least-squares estimation of nonlinear
  *     parameters, SIAM J. Appl. Math. 11 (1963)</a>
@@ -26,6 +25,7 @@ final class LevenbergMarquardt {
     private static final double MOST_DAMPING = 1e14;
     private static final double ROUNDING = 1e-14;
     private static final double SINGULAR = 1e-13;
+    private static final double NEAR_ZERO = 0.1;
 
     private final Nonlinear curve;
     private final Pairs pairs;
@@ -55,12 +55,20 @@ final class LevenbergMarquardt {
     private Optional<Minimum> run(double[] start) {
         double[] at = start.clone();
         double sse = squares(at);
-        double largestStep = Double.POSITIVE_INFINITY;
-        for (int step = 0; step < MOST_STEPS && Double.isFinite(sse); step++) {
+        double before = Double.POSITIVE_INFINITY;
+        for (int step = 0; step < MOST_STEPS && Double.isFinite(sse) && !curve.hasRunAway(at); step++) {
             double[][] factor = factor(at);
             Optional<double[]> plain = solve(factor, 0);
-            if (plain.isPresent() && relative(plain.get(), at) < CONVERGED) {
+            double stillToGo = plain.isPresent() ? relative(plain.get(), at) : Double.POSITIVE_INFINITY;
+            if (stillToGo < CONVERGED || stillToGo < NEARLY_CONVERGED && stillToGo > before / 2) {
                 return Optional.of(new Minimum(at, sse, factor));
+            }
+            if (stillToGo < NEARLY_CONVERGED) {
+                // So near, the squares no longer tell one step from another, but the derivatives do.
+                before = stillToGo;
+                at = sum(at, plain.orElseThrow());
+                sse = squares(at);
+                continue;
             }
             double[] next = null;
             while (next == null && damping < MOST_DAMPING) {
@@ -71,14 +79,12 @@ final class LevenbergMarquardt {
                     if (triedSquares <= sse * (1 + ROUNDING)) {
                         next = tried;
                         sse = triedSquares;
-                        largestStep = relative(change.get(), at);
                     }
                 }
                 damping = next != null ? Math.max(LEAST_DAMPING, damping / 10) : damping * 10;
             }
             if (next == null) {
-                // No step lessens the squares any more: the minimum, as far as doubles tell, where the last step was small.
-                return largestStep < NEARLY_CONVERGED ? Optional.of(new Minimum(at, sse, factor)) : Optional.empty();
+                return Optional.empty();
             }
             at = next;
         }
@@ -86,6 +92,11 @@ final class LevenbergMarquardt {
     }
 
     private double squares(double[] at) {
+        return squares(at, curve, pairs);
+    }
+
+    /** The sum of squared residuals; infinite where the curve leaves the range of a double. */
+    static double squares(double[] at, Nonlinear curve, Pairs pairs) {
         Accumulator sum = new Accumulator();
         for (int i = 0; i < pairs.size(); i++) {
             double residual = pairs.y(i) - curve.value(at, pairs.x(i));
@@ -95,29 +106,47 @@ final class LevenbergMarquardt {
         return Double.isNaN(squares) ? Double.POSITIVE_INFINITY : squares;
     }
 
-    /** R of the derivatives with the residuals as the last column. */
+    /** R of the derivatives with the residuals as the last column, by Householder reflections in plain doubles. */
     private double[][] factor(double[] at) {
-        TriangularFactor factor = new TriangularFactor(size + 1);
-        double[] row = new double[size + 1];
-        double[] nothing = new double[size + 1];
+        double[][] columns = new double[size + 1][pairs.size()];
+        double[] gradient = new double[size];
         for (int i = 0; i < pairs.size(); i++) {
-            curve.gradient(at, pairs.x(i), row);
-            row[size] = pairs.y(i) - curve.value(at, pairs.x(i));
-            double weight = Math.sqrt(pairs.count(i));
-            for (int j = 0; weight != 1 && j <= size; j++) {
-                row[j] *= weight;
+            double residual = pairs.y(i) - curve.valueAndGradient(at, pairs.x(i), gradient);
+            double weight = pairs.count(i) == 1 ? 1 : Math.sqrt(pairs.count(i));
+            for (int j = 0; j < size; j++) {
+                columns[j][i] = weight * gradient[j];
             }
-            factor.add(row, nothing);
+            columns[size][i] = weight * residual;
         }
-        return entries(factor);
+        return triangle(columns);
     }
 
-    private double[][] entries(TriangularFactor factor) {
+    /** R of a matrix given by its columns, which are used up. */
+    private double[][] triangle(double[][] columns) {
+        int rows = columns[0].length;
         double[][] entries = new double[size + 1][size + 1];
-        for (int i = 0; i <= size; i++) {
-            for (int j = i; j <= size; j++) {
-                DoubleDouble entry = factor.at(i, j);
-                entries[i][j] = entry.toDouble();
+        for (int j = 0; j < Math.min(size, rows); j++) {
+            double[] column = columns[j];
+            double squares = 0;
+            for (int i = j; i < rows; i++) {
+                squares += column[i] * column[i];
+            }
+            double length = column[j] > 0 ? -Math.sqrt(squares) : Math.sqrt(squares);
+            entries[j][j] = length;
+            double first = column[j] - length;
+            double half = squares - length * column[j];
+            column[j] = first;
+            for (int k = j + 1; k <= size; k++) {
+                double[] other = columns[k];
+                double dot = 0;
+                for (int i = j; i < rows; i++) {
+                    dot += column[i] * other[i];
+                }
+                double share = half == 0 ? 0 : dot / half;
+                for (int i = j; i < rows; i++) {
+                    other[i] -= share * column[i];
+                }
+                entries[j][k] = other[j];
             }
         }
         return entries;
@@ -127,15 +156,14 @@ final class LevenbergMarquardt {
     private Optional<double[]> solve(double[][] factor, double by) {
         double[][] damped = factor;
         if (by > 0) {
-            TriangularFactor grown = new TriangularFactor(size + 1);
-            double[] nothing = new double[size + 1];
+            double[][] columns = new double[size + 1][2 * size];
             for (int i = 0; i < size; i++) {
-                grown.add(factor[i], nothing);
-                double[] row = new double[size + 1];
-                row[i] = Math.sqrt(by) * length(factor, i);
-                grown.add(row, nothing);
+                for (int j = i; j <= size; j++) {
+                    columns[j][i] = factor[i][j];
+                }
+                columns[i][size + i] = Math.sqrt(by) * length(factor, i);
             }
-            damped = entries(grown);
+            damped = triangle(columns);
         }
         double[] step = new double[size];
         for (int i = size - 1; i >= 0; i--) {
@@ -167,7 +195,7 @@ final class LevenbergMarquardt {
         return sum;
     }
 
-    /** The greatest change beside the size of what changes; a parameter near 0 is taken beside the greatest one. */
+    /** The greatest change beside the size of what changes; one near 0 is taken beside a tenth of the greatest. */
     private static double relative(double[] step, double[] at) {
         double greatest = 0;
         for (double value : at) {
@@ -175,7 +203,7 @@ final class LevenbergMarquardt {
         }
         double relative = 0;
         for (int j = 0; j < at.length; j++) {
-            relative = Math.max(relative, Math.abs(step[j]) / Math.max(Math.abs(at[j]), 1e-6 * greatest));
+            relative = Math.max(relative, Math.abs(step[j]) / Math.max(Math.abs(at[j]), NEAR_ZERO * greatest));
         }
         return Double.isNaN(relative) ? Double.POSITIVE_INFINITY : relative;
     }

@@ -84,8 +84,8 @@ public final class LineFit implements LinearFit {
             r = OptionalDouble.of(sse.hi() == 0 ? Math.signum(ratio) : Math.clamp(ratio, -1, 1));
         }
         return new LineFit(new Centred(sums.meanX(), sums.meanY(), b, sxx, sums.xPower()),
-                Coefficient.of("intercept", a.toDouble(), interceptError, degrees),
-                Coefficient.of("slope", b.toDouble(), slopeError, degrees), r, goodness.get(), support);
+                new Coefficient("intercept", a.toDouble(), interceptError, degrees),
+                new Coefficient("slope", b.toDouble(), slopeError, degrees), r, goodness.get(), support);
     }
 
     @Override

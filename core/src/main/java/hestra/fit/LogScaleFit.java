@@ -72,7 +72,7 @@ public final class LogScaleFit implements CurveFit {
     }
 
     private static Coefficient named(String name, Coefficient slope) {
-        return new Coefficient(name, slope.value(), slope.standardError(), slope.t(), slope.p());
+        return new Coefficient(name, slope.value(), slope.standardError(), slope.degreesOfFreedom());
     }
 
     @Override

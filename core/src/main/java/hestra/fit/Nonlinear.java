@@ -2,16 +2,25 @@ package hestra.fit;
 
 import java.util.List;
 
-/** A curve that is not linear in its parameters, in the form in which it is fitted: x about the middle of the data. */
+/**
+ * A curve that is not linear in its parameters, in the form in which it is fitted: as a function of u, which is x, or ln x,
+ * taken from the middle of the data in units of half its range.
+ */
 sealed interface Nonlinear {
 
     /** The number of parameters. */
     int size();
 
-    double value(double[] parameters, double x);
+    double value(double[] parameters, double u);
 
-    /** The derivatives of the value by each parameter. */
-    void gradient(double[] parameters, double x, double[] into);
+    /** u at an x for which the curve is defined. */
+    double u(double x);
+
+    /** The value, with its derivatives by each parameter put into an array. */
+    double valueAndGradient(double[] parameters, double u, double[] into);
+
+    /** Whether the parameters have gone where no minimum can be any more, only ever smaller squares. */
+    boolean hasRunAway(double[] parameters);
 
     boolean isDefined(double x);
 
@@ -34,7 +43,11 @@ sealed interface Nonlinear {
      */
     record Growth(boolean logX, double centre, double width) implements Nonlinear {
 
-        double u(double x) {
+        /** Growth by e to this power over half the range is a jump at its end. */
+        private static final double STEEPEST = 300;
+
+        @Override
+        public double u(double x) {
             return ((logX ? Math.log(x) : x) - centre) / width;
         }
 
@@ -44,15 +57,20 @@ sealed interface Nonlinear {
         }
 
         @Override
-        public double value(double[] parameters, double x) {
-            return parameters[0] * Math.exp(parameters[1] * u(x));
+        public double value(double[] parameters, double u) {
+            return parameters[0] * Math.exp(parameters[1] * u);
         }
 
         @Override
-        public void gradient(double[] parameters, double x, double[] into) {
-            double u = u(x);
+        public double valueAndGradient(double[] parameters, double u, double[] into) {
             into[0] = Math.exp(parameters[1] * u);
             into[1] = parameters[0] * u * into[0];
+            return parameters[0] * into[0];
+        }
+
+        @Override
+        public boolean hasRunAway(double[] parameters) {
+            return Math.abs(parameters[1]) > STEEPEST;
         }
 
         @Override
@@ -79,7 +97,11 @@ sealed interface Nonlinear {
      */
     record Oscillation(double centre, double half) implements Nonlinear {
 
-        double u(double x) {
+        /** A wave of which the data show less than a fifth cannot be told from a parabola. */
+        private static final double LONGEST = Math.PI / 5;
+
+        @Override
+        public double u(double x) {
             return (x - centre) / half;
         }
 
@@ -89,20 +111,25 @@ sealed interface Nonlinear {
         }
 
         @Override
-        public double value(double[] parameters, double x) {
-            double angle = parameters[3] * u(x);
+        public double value(double[] parameters, double u) {
+            double angle = parameters[3] * u;
             return parameters[0] + parameters[1] * Math.sin(angle) + parameters[2] * Math.cos(angle);
         }
 
         @Override
-        public void gradient(double[] parameters, double x, double[] into) {
-            double u = u(x);
+        public double valueAndGradient(double[] parameters, double u, double[] into) {
             double sin = Math.sin(parameters[3] * u);
             double cos = Math.cos(parameters[3] * u);
             into[0] = 1;
             into[1] = sin;
             into[2] = cos;
             into[3] = u * (parameters[1] * cos - parameters[2] * sin);
+            return parameters[0] + parameters[1] * sin + parameters[2] * cos;
+        }
+
+        @Override
+        public boolean hasRunAway(double[] parameters) {
+            return Math.abs(parameters[3]) < LONGEST;
         }
 
         @Override

@@ -20,6 +20,9 @@ import hestra.numbers.DoubleDouble;
  */
 public record SumsWorking(List<Row> rows, List<OptionalDouble> sums, List<Step> steps) {
 
+    /** Deviations and residuals sum to zero; what their rounding leaves of that is not shown. */
+    private static final double ROUNDED = 1e-12;
+
     /** A column of the table. */
     public enum Column {
         X("x"),
@@ -101,8 +104,10 @@ public record SumsWorking(List<Row> rows, List<OptionalDouble> sums, List<Step> 
 
     private static OptionalDouble sum(List<Row> rows, Column column) {
         Accumulator sum = new Accumulator();
+        double sizes = 0;
         for (Row row : rows) {
             double value = row.value(column);
+            sizes += row.count * Math.abs(value);
             DoubleDouble term = switch (column) {
                 case X_SQUARED, Y_SQUARED, XY -> product(row, column);
                 default -> DoubleDouble.of(value);
@@ -110,6 +115,10 @@ public record SumsWorking(List<Row> rows, List<OptionalDouble> sums, List<Step> 
             sum.add(term.times(row.count));
         }
         double total = sum.sum().toDouble();
+        boolean isZero = column == Column.DEVIATION_X || column == Column.DEVIATION_Y || column == Column.RESIDUAL;
+        if (isZero && Math.abs(total) <= ROUNDED * sizes) {
+            return OptionalDouble.of(0);
+        }
         return Double.isFinite(total) ? OptionalDouble.of(total) : OptionalDouble.empty();
     }
 

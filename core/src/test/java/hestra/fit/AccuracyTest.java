@@ -35,7 +35,7 @@ class AccuracyTest {
         List<DynamicTest> tests = new ArrayList<>();
         for (Problem problem : problems()) {
             long distinct = IntStream.range(0, problem.x.length).mapToObj(i -> problem.x[i]).distinct().count();
-            int greatest = (int) Math.min(problem.x.length > 2000 ? 3 : 6, distinct - 1);
+            int greatest = (int) Math.min(problem.x.length > 500 ? 3 : 6, distinct - 1);
             for (int degree : IntStream.rangeClosed(1, greatest).toArray()) {
                 tests.add(DynamicTest.dynamicTest(problem.name + ", degree " + degree, () -> check(problem, degree)));
             }
@@ -98,9 +98,17 @@ class AccuracyTest {
             boolean counted = k % 9 == 0;
             problems.add(problem(kinds[kind], random, n, offset, xScale, yScale, noises[kind], repeated, counted));
         }
+        for (double offset : offsets) {
+            for (double noise : new double[] {0.1, 3, 30}) {
+                problems.add(problem("1,000 points", random, 1000, offset, 1, 1e12, noise, false, false));
+            }
+        }
         problems.add(problem("10,000 points", random, 10_000, 1e9, 1, 1, 0.3, false, false));
         problems.add(problem("10,000 points", random, 10_000, 0, 1, 1e-12, 2, false, false));
         problems.add(problem("10,000 points", random, 10_000, 2026, 1, 1, 1e-9, false, false));
+        for (double noise : new double[] {1, 0.1, 0.01, 1e-5}) {
+            problems.add(straight(random, 2000, noise));
+        }
         problems.addAll(publicProblems());
         return problems;
     }
@@ -120,6 +128,13 @@ class AccuracyTest {
         }
         return new Problem(group, "n=%d offset=%s scales=%s,%s noise=%s%s%s".formatted(n, offset, xScale, yScale, noise,
                 repeated ? " repeated" : "", counted ? " counted" : ""), x, y, counts);
+    }
+
+    /** Points about a straight line, so that R² of the line itself comes close to 1. */
+    private static Problem straight(Random random, int n, double noise) {
+        double[] x = random.doubles(n).map(it -> 2026 + 100 * it).toArray();
+        double[] y = IntStream.range(0, n).mapToDouble(i -> 3 - 0.8 * (x[i] - 2026) + noise * random.nextGaussian()).toArray();
+        return new Problem("2,000 points about a line", "noise=" + noise, x, y, null);
     }
 
     /**

@@ -184,6 +184,12 @@ class CurvesTest {
     }
 
     @Test
+    void decayIsNoWaveAndALesserMinimumIsNotPassedOffAsOne() {
+        double[] minutes = x(0, 2, 4, 6, 8, 10, 15, 20, 30);
+        assertThat(refusal(new Curve.Wave(), pairs(minutes, t -> 61 * Math.exp(-0.095 * t)))).contains("did not settle");
+    }
+
+    @Test
     void logarithmicAndOwnTermsAreSolvedTogether() {
         double[] years = x(1, 2, 5, 12, 30);
         double[] rings = x(2.1, 4.0, 6.4, 8.9, 11.2);

@@ -116,7 +116,7 @@ class LeastSquaresTest {
         assertThat(line.residualStandardError()).isEmpty();
         assertThat(line.adjustedRSquared()).isEmpty();
         assertThat(line.slope().standardError()).isEmpty();
-        assertThat(line.slope().interval(0.95, 0)).isEmpty();
+        assertThat(line.slope().interval(0.95)).isEmpty();
         assertThat(line.predict(2, 0.95).meanInterval()).isEmpty();
     }
 
@@ -194,7 +194,7 @@ class LeastSquaresTest {
     @Test
     void coefficientIntervalIsTheEstimateAndTTimesItsError() {
         LineFit line = line(Kelp.DAYS, Kelp.LENGTHS);
-        Interval interval = line.slope().interval(0.95, 3).orElseThrow();
+        Interval interval = line.slope().interval(0.95).orElseThrow();
         double error = Math.sqrt(0.043 / 3 / 40);
         assertThat(interval.high() - 0.515).isEqualTo(3.182446305284263 * error, within(1e-10));
         assertThat(interval.contains(0.515)).isTrue();

@@ -59,7 +59,7 @@ public final class DelimitedText {
                 return Reading.refused(file.getFileName() + " is larger than 32 MB. Take a part of it.");
             }
             byte[] bytes = Files.readAllBytes(file);
-            return parse(StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes)).toString());
+            return parse(StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes)).toString(), true);
         } catch (CharacterCodingException e) {
             return Reading.refused(file.getFileName() + " is not text in UTF-8. Save it as CSV in UTF-8 and try again.");
         } catch (IOException e) {
@@ -69,6 +69,10 @@ public final class DelimitedText {
 
     /** Reads text, such as the clipboard's. Empty lines at the end are dropped; empty lines in between stay. */
     public static Reading<Block> parse(String text) {
+        return parse(text, false);
+    }
+
+    private static Reading<Block> parse(String text, boolean file) {
         String plain = text.startsWith("\ufeff") ? text.substring(1) : text;
         if (plain.isBlank()) {
             return Reading.refused("There is no text to take data from.");
@@ -88,7 +92,8 @@ public final class DelimitedText {
         if (lines.stream().anyMatch(line -> line.size() > MOST_COLUMNS)) {
             return Reading.refused("There are more than %d columns.".formatted(MOST_COLUMNS));
         }
-        boolean headed = lines.size() > 1 && isHeading(lines.getFirst());
+        // One line of names alone is the heading of a file without data yet; on the clipboard it is cells like any others.
+        boolean headed = (lines.size() > 1 || file) && isHeading(lines.getFirst());
         return Reading.done(headed
                 ? new Block(Optional.of(lines.getFirst()), List.copyOf(lines.subList(1, lines.size())))
                 : new Block(Optional.empty(), List.copyOf(lines)));

@@ -138,7 +138,7 @@ final class FitText {
         Optional<Summary> y = answer.summaryOfY();
         if (x.isPresent() && y.isPresent()) {
             List<List<String>> columns = List.of(values(x.get()), values(y.get()));
-            List<String> names = List.of("mean", "standard deviation (n − 1)", "standard deviation (n)", "least", "lower quartile", "median",
+            List<String> names = List.of("n", "mean", "standard deviation (n − 1)", "standard deviation (n)", "least", "lower quartile", "median",
                     "upper quartile", "greatest", "Σ", "Σ of squares");
             for (int i = 0; i < names.size(); i++) {
                 table.row(names.get(i), columns.get(0).get(i), columns.get(1).get(i));
@@ -158,7 +158,7 @@ final class FitText {
     }
 
     private List<String> values(Summary summary) {
-        return List.of(show(summary.mean()), show(summary.standardDeviation()), show(summary.standardDeviationOfAll()), show(summary.least()),
+        return List.of(String.valueOf(summary.n()), show(summary.mean()), show(summary.standardDeviation()), show(summary.standardDeviationOfAll()), show(summary.least()),
                 show(summary.lowerQuartile()), show(summary.median()), show(summary.upperQuartile()), show(summary.greatest()),
                 show(summary.sum()), show(summary.sumOfSquares()));
     }

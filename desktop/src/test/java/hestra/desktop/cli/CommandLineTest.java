@@ -65,6 +65,9 @@ class CommandLineTest {
         Path flat = Files.writeString(folder.resolve("flat.csv"), "x,y\n1,2\n1,3\n,4\n");
         assertThat(run("fit", flat, "--explanatory", "x", "--response", "y")).isEqualTo(1);
         assertThat(err.toString().lines()).singleElement().asString().contains("same x").contains("row 3 (incomplete)");
+        Path empty = Files.writeString(folder.resolve("empty.csv"), "x,y\n");
+        assertThat(run("fit", empty, "--explanatory", "x", "--response", "y")).isEqualTo(1);
+        assertThat(err.toString()).contains("There are none yet");
         assertThat(run("fit", folder.resolve("none.csv"), "--explanatory", "x", "--response", "y")).isEqualTo(1);
         assertThat(run("fit", flat, "--explanatory", "x", "--response", "z")).isEqualTo(1);
         assertThat(err.toString().lines()).singleElement().asString().contains("no column “z”").contains("x, y");
