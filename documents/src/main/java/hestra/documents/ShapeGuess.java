@@ -1,0 +1,135 @@
+package hestra.documents;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+import hestra.numbers.DecimalMark;
+
+/**
+ * Guesses how a text is laid out: of every separator with every decimal mark, the pair under which the lines are most alike
+ * in width and most cells are numbers.
+ */
+final class ShapeGuess {
+
+    /** So many lines are looked at; the rest is taken to be like them. */
+    private static final int LOOKED_AT = 200;
+    private static final double SEVERAL_COLUMNS = 0.4;
+    /** A single name above columns without names speaks for one column of it. */
+    private static final double NAME_OF_ONE_COLUMN = 1;
+    private static final double OWN_MARK = 0.02;
+    private static final double EARLIER = 0.001;
+
+    private ShapeGuess() {}
+
+    /** The likeliest shape of a text that is not blank; the exercise's own decimal mark wins where nothing tells. */
+    static TextShape of(String text, DecimalMark own) {
+        String sample = sample(text);
+        TextShape best = null;
+        double most = Double.NEGATIVE_INFINITY;
+        for (Separator separator : Separator.values()) {
+            if (separator != Separator.NONE && sample.indexOf(separator.sign()) < 0) {
+                continue;
+            }
+            List<List<String>> lines = TextLines.split(sample, separator);
+            int skipped = skipped(lines);
+            for (DecimalMark mark : DecimalMark.values()) {
+                boolean headed = isHeaded(lines, skipped, mark);
+                double score = score(lines.subList(skipped, lines.size()), mark) + (mark == own ? OWN_MARK : 0) - EARLIER * separator.ordinal()
+                        - (skipped > 0 && !headed ? NAME_OF_ONE_COLUMN : 0);
+                if (score > most) {
+                    most = score;
+                    best = new TextShape(separator, mark, headed, skipped);
+                }
+            }
+        }
+        return best;
+    }
+
+    private static String sample(String text) {
+        int end = 0;
+        for (int line = 0; line < LOOKED_AT && end >= 0; line++) {
+            end = text.indexOf('\n', end == 0 ? 0 : end + 1);
+        }
+        return end > 0 ? text.substring(0, end) : text;
+    }
+
+    /** The width that most lines have; the wider one where two are as frequent. */
+    private static int usualWidth(List<List<String>> lines) {
+        Map<Integer, Integer> widths = new HashMap<>();
+        lines.stream().filter(line -> !TextLines.isBlank(line)).forEach(line -> widths.merge(line.size(), 1, Integer::sum));
+        return widths.entrySet().stream()
+                .max(Map.Entry.<Integer, Integer>comparingByValue().thenComparing(Map.Entry.comparingByKey())).map(Map.Entry::getKey).orElse(1);
+    }
+
+    /** Lines at the top that have one cell where the others have several: a title, a date, an empty line. */
+    private static int skipped(List<List<String>> lines) {
+        int width = usualWidth(lines);
+        int skipped = 0;
+        while (skipped < lines.size() - 1 && (TextLines.isBlank(lines.get(skipped))
+                || width > 1 && lines.get(skipped).stream().filter(cell -> !cell.isBlank()).count() == 1
+                && lines.get(skipped).stream().noneMatch(cell -> CellText.isBare(cell, DecimalMark.POINT)))) {
+            skipped++;
+        }
+        return skipped;
+    }
+
+    private static double score(List<List<String>> lines, DecimalMark mark) {
+        int width = usualWidth(lines);
+        int filled = 0;
+        int alike = 0;
+        double cells = 0;
+        double numbers = 0;
+        boolean first = true;
+        for (List<String> line : lines) {
+            if (TextLines.isBlank(line)) {
+                continue;
+            }
+            filled++;
+            alike += line.size() == width ? 1 : 0;
+            // The first line may hold names, and says little.
+            double weight = first && lines.size() > 1 ? 0.1 : 1;
+            for (String cell : line) {
+                if (!cell.isBlank()) {
+                    cells += weight;
+                    numbers += CellText.isBare(cell, mark) ? weight : CellText.of(cell, mark, mark).isPresent() ? 0.8 * weight : 0;
+                }
+            }
+            first = false;
+        }
+        return filled == 0 || cells == 0 ? 0 : 2.0 * alike / filled + 3 * numbers / cells + (width > 1 ? SEVERAL_COLUMNS : 0);
+    }
+
+    /**
+     * Whether the first line names the columns: some cell of it is a text over a column of numbers, and none is a number over a
+     * column of texts. Without any numbers it names them where all its cells are filled and differ.
+     */
+    static boolean isHeaded(List<List<String>> lines, int skipped, DecimalMark mark) {
+        if (lines.size() - skipped < 2) {
+            return false;
+        }
+        List<String> first = lines.get(skipped);
+        boolean named = false;
+        List<Boolean> numeric = new ArrayList<>();
+        for (int column = 0; column < first.size(); column++) {
+            boolean isNumber = CellText.of(first.get(column), mark, mark).isPresent();
+            int numbers = 0;
+            int filled = 0;
+            for (List<String> line : lines.subList(skipped + 1, lines.size())) {
+                if (column < line.size() && !line.get(column).isBlank()) {
+                    filled++;
+                    numbers += CellText.of(line.get(column), mark, mark).isPresent() ? 1 : 0;
+                }
+            }
+            boolean ofNumbers = numbers * 2 > filled;
+            numeric.add(ofNumbers && filled > 0);
+            if (isNumber) {
+                return false;
+            }
+            named |= ofNumbers && filled > 0 && first.get(column).chars().anyMatch(Character::isLetter);
+        }
+        return named || numeric.stream().noneMatch(it -> it) && first.size() > 1 && first.stream().noneMatch(String::isBlank)
+                && first.stream().distinct().count() == first.size() && lines.size() - skipped > 2;
+    }
+}

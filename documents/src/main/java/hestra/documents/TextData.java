@@ -1,0 +1,111 @@
+package hestra.documents;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+import hestra.data.DataTable;
+import hestra.documents.DelimitedText.Block;
+import hestra.numbers.DecimalMark;
+
+/**
+ * Data taken from a text, in the form in which cells are typed, with how it was understood.
+ *
+ * @param shape how the text was understood
+ * @param block headings and cells; numbers are written with the exercise's own decimal mark and bare
+ * @param notes what was taken off or left as it is, as short sentences
+ */
+public record TextData(TextShape shape, Block block, List<String> notes) {
+
+    /** The most columns that are taken in. */
+    static final int MOST_COLUMNS = 200;
+
+    /** Understands a text by itself. */
+    public static Reading<TextData> understand(String text, DecimalMark own) {
+        String plain = plain(text);
+        return plain.isBlank() ? Reading.refused("There is no text to take data from.") : read(plain, ShapeGuess.of(plain, own), own);
+    }
+
+    /** Reads a text as it is said to be. */
+    public static Reading<TextData> read(String text, TextShape shape, DecimalMark own) {
+        List<List<String>> lines = TextLines.split(plain(text), shape.separator());
+        while (!lines.isEmpty() && TextLines.isBlank(lines.getLast())) {
+            lines.removeLast();
+        }
+        int start = Math.min(shape.skipped(), lines.size());
+        if (lines.size() - start > DataTable.MOST_ROWS + 1) {
+            return Reading.refused("There are %d rows; up to %d can be taken in.".formatted(lines.size() - start, DataTable.MOST_ROWS));
+        }
+        if (lines.stream().anyMatch(line -> line.size() > MOST_COLUMNS)) {
+            return Reading.refused("There are more than %d columns.".formatted(MOST_COLUMNS));
+        }
+        List<String> notes = new ArrayList<>();
+        if (start > 0 && lines.subList(0, start).stream().anyMatch(line -> !TextLines.isBlank(line))) {
+            notes.add(start == 1 ? "the line above the table left out" : start + " lines above the table left out");
+        }
+        boolean headed = shape.headed() && lines.size() > start;
+        List<String> headings = headed ? new ArrayList<>(lines.get(start)) : List.of();
+        List<List<String>> rows = lines.subList(start + (headed ? 1 : 0), lines.size()).stream().<List<String>>map(ArrayList::new).toList();
+        int width = Math.max(headings.size(), rows.stream().mapToInt(List::size).max().orElse(0));
+        for (int column = 0; column < width; column++) {
+            clean(rows, column, shape.mark(), own, headings, notes);
+        }
+        return Reading.done(new TextData(shape, new Block(headed ? Optional.of(List.copyOf(headings)) : Optional.empty(),
+                rows.stream().map(List::copyOf).toList()), List.copyOf(notes)));
+    }
+
+    private static String plain(String text) {
+        return text.startsWith("\ufeff") ? text.substring(1) : text;
+    }
+
+    /** Brings the numbers of a column into the form in which they are typed, where the column is one of numbers. */
+    private static void clean(List<List<String>> rows, int column, DecimalMark from, DecimalMark to, List<String> headings, List<String> notes) {
+        Map<Integer, CellText> numbers = new LinkedHashMap<>();
+        Map<String, Integer> units = new HashMap<>();
+        int filled = 0;
+        for (int i = 0; i < rows.size(); i++) {
+            if (column < rows.get(i).size() && !rows.get(i).get(column).isBlank()) {
+                filled++;
+                Optional<CellText> number = CellText.of(rows.get(i).get(column), from, to);
+                if (number.isPresent()) {
+                    numbers.put(i, number.get());
+                    units.merge(number.get().unit(), 1, Integer::sum);
+                }
+            }
+        }
+        if (numbers.size() * 2 < filled) {
+            return;
+        }
+        units.remove("");
+        String name = column < headings.size() && !headings.get(column).isBlank() ? headings.get(column) : "column " + (column + 1);
+        boolean mixed = units.size() > 1;
+        if (mixed) {
+            notes.add(name + " has " + String.join(" and ", units.keySet().stream().sorted().toList()) + ": those cells stay as they are");
+        }
+        numbers.forEach((row, cell) -> {
+            if (!mixed || cell.unit().isEmpty()) {
+                rows.get(row).set(column, cell.text());
+            }
+        });
+        if (units.size() == 1) {
+            String unit = units.keySet().iterator().next();
+            notes.add("“" + unit + "” taken off " + name);
+            if (column < headings.size() && !headings.get(column).matches(".*[(\\[].*[)\\]]\\s*")) {
+                headings.set(column, headings.get(column) + " (" + unit + ")");
+            }
+        }
+    }
+
+    /** The same without some of its columns. */
+    public Block withColumns(List<Integer> kept) {
+        return new Block(block.headings().map(headings -> pick(headings, kept)), block.rows().stream().map(row -> pick(row, kept)).toList());
+    }
+
+    private static List<String> pick(List<String> cells, List<Integer> kept) {
+        return Collections.unmodifiableList(kept.stream().map(column -> column < cells.size() ? cells.get(column) : "").toList());
+    }
+}
