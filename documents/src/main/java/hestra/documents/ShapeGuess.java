@@ -63,16 +63,24 @@ final class ShapeGuess {
                 .max(Map.Entry.<Integer, Integer>comparingByValue().thenComparing(Map.Entry.comparingByKey())).map(Map.Entry::getKey).orElse(1);
     }
 
-    /** Lines at the top that have one cell where the others have several: a title, a date, an empty line. */
+    /**
+     * Lines at the top that do not belong to the table: without a number, and with one cell where the others have several, or
+     * with fewer cells than they and an empty line below.
+     */
     private static int skipped(List<List<String>> lines) {
         int width = usualWidth(lines);
         int skipped = 0;
-        while (skipped < lines.size() - 1 && (TextLines.isBlank(lines.get(skipped))
-                || width > 1 && lines.get(skipped).stream().filter(cell -> !cell.isBlank()).count() == 1
-                && lines.get(skipped).stream().noneMatch(cell -> CellText.isBare(cell, DecimalMark.POINT)))) {
+        while (skipped < lines.size() - 1 && (TextLines.isBlank(lines.get(skipped)) || isTitle(lines, skipped, width))) {
             skipped++;
         }
         return skipped;
+    }
+
+    private static boolean isTitle(List<List<String>> lines, int index, int width) {
+        List<String> line = lines.get(index);
+        long filled = line.stream().filter(cell -> !cell.isBlank()).count();
+        boolean alone = filled == 1 || filled < width && TextLines.isBlank(lines.get(index + 1));
+        return width > 1 && alone && line.stream().noneMatch(cell -> CellText.isBare(cell, DecimalMark.POINT));
     }
 
     private static double score(List<List<String>> lines, DecimalMark mark) {

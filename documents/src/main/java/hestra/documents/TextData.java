@@ -18,11 +18,14 @@ import hestra.numbers.DecimalMark;
  * @param shape how the text was understood
  * @param block headings and cells; numbers are written with the exercise's own decimal mark and bare
  * @param notes what was taken off or left as it is, as short sentences
+ * @param signs the first of the text, which tells by what else it could be split
  */
-public record TextData(TextShape shape, Block block, List<String> notes) {
+public record TextData(TextShape shape, Block block, List<String> notes, String signs) {
 
     /** The most columns that are taken in. */
     static final int MOST_COLUMNS = 200;
+
+    private static final int SIGNS = 4000;
 
     /** Understands a text by itself. */
     public static Reading<TextData> understand(String text, DecimalMark own) {
@@ -55,7 +58,7 @@ public record TextData(TextShape shape, Block block, List<String> notes) {
             clean(rows, column, shape.mark(), own, headings, notes);
         }
         return Reading.done(new TextData(shape, new Block(headed ? Optional.of(List.copyOf(headings)) : Optional.empty(),
-                rows.stream().map(List::copyOf).toList()), List.copyOf(notes)));
+                rows.stream().map(List::copyOf).toList()), List.copyOf(notes), text.substring(0, Math.min(SIGNS, text.length()))));
     }
 
     private static String plain(String text) {
@@ -98,6 +101,14 @@ public record TextData(TextShape shape, Block block, List<String> notes) {
                 headings.set(column, headings.get(column) + " (" + unit + ")");
             }
         }
+    }
+
+    /** Whether some line of the text, as it was split, could be split by this separator too. */
+    public boolean mayBeSplitBy(Separator other) {
+        if (other == Separator.WIDE_SPACES) {
+            return signs.contains("  ");
+        }
+        return other == Separator.NONE || signs.indexOf(other.sign()) >= 0;
     }
 
     /** The same without some of its columns. */

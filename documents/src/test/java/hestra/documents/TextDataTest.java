@@ -89,6 +89,7 @@ class TextDataTest {
         shapes.add(shape("lines of different lengths", "4\t8.1\n6\n7\t12\n", "", "4|8.1/6/7|12"));
         shapes.add(shape("a title above", "Kelp at Orrin Bay\n\ndays\tlength\n4\t8.1\n6\t11.4\n", "days|length", "4|8.1/6|11.4"));
         shapes.add(shape("a title with cells beside it", "Kelp at Orrin Bay,,\nday,length,note\n4,8.1,a\n6,11.4,b\n", "day|length|note", "4|8.1|a/6|11.4|b"));
+        shapes.add(shape("a title with a comma above", "Kelp, counted in May\n\nday,length,note\n4,8.1,a\n6,11.4,b\n", "day|length|note", "4|8.1|a/6|11.4|b"));
         shapes.add(shape("labels in the first column", "site\tdays\tlength\nPier\t4\t8.1\nSlip\t6\t11.4\n", "site|days|length", "Pier|4|8.1/Slip|6|11.4"));
         shapes.add(shape("labels without headings", "Pier\t4\t8.1\nSlip\t6\t11.4\n", "", "Pier|4|8.1/Slip|6|11.4"));
         shapes.add(shape("years as headings are no headings", "2024\t2025\n3\t4\n", "", "2024|2025/3|4"));

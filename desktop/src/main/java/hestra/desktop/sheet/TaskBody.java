@@ -26,6 +26,7 @@ import hestra.data.Variable;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desktop.app.DeskModel;
+import hestra.desktop.parts.Choices;
 import hestra.exercise.Answer;
 import hestra.exercise.Description;
 import hestra.exercise.Quantity;

@@ -2,6 +2,7 @@ package hestra.desktop.table;
 
 import java.util.function.BiConsumer;
 import javafx.scene.control.TextField;
+import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyEvent;
 
 /** The field in which a cell is typed. */
@@ -18,10 +19,18 @@ final class CellEditor extends TextField {
     }
 
     private final BiConsumer<String, Next> done;
+    private final Runnable pasteCells;
     private boolean active;
 
-    CellEditor(BiConsumer<String, Next> done) {
+    /**
+     * A field for one cell.
+     *
+     * @param done is told the text and what is to happen next
+     * @param pasteCells pastes into the table, where the clipboard holds more than one cell
+     */
+    CellEditor(BiConsumer<String, Next> done, Runnable pasteCells) {
         this.done = done;
+        this.pasteCells = pasteCells;
         getStyleClass().add("cell-editor");
         addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
         focusedProperty().addListener((_, _, focused) -> {
@@ -45,6 +54,18 @@ final class CellEditor extends TextField {
         requestFocus();
         deselect();
         end();
+    }
+
+    /** Several cells do not belong into one: they go into the table, as if no cell had been opened. */
+    @Override
+    public void paste() {
+        String text = Clipboard.getSystemClipboard().getString();
+        if (active && text != null && (text.indexOf('\t') >= 0 || text.strip().indexOf('\n') >= 0)) {
+            finish(Next.CANCEL);
+            pasteCells.run();
+        } else {
+            super.paste();
+        }
     }
 
     private void pressed(KeyEvent event) {

@@ -25,21 +25,18 @@ import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.StackPane;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 import hestra.data.Cell;
 import hestra.data.DataTable;
-import hestra.documents.DelimitedText;
-import hestra.documents.DelimitedText.Block;
-import hestra.documents.Reading;
 
 /**
  * A table to type into: a digit starts typing and replaces what is there, Enter goes down, Tab goes across and then to
  * the next row, arrows move, F2 or a double click changes the text that is there, Delete empties, and blocks are copied
  * and pasted as text.
  */
-public final class DataGrid extends StackPane {
+public final class DataGrid extends VBox {
 
     private static final int SPARE_ROWS = 8;
     private static final KeyCombination COPY = KeyCombination.valueOf("Shortcut+C");
@@ -50,7 +47,8 @@ public final class DataGrid extends StackPane {
     private final TableView<Integer> view = new TableView<>();
     private final ObservableList<Integer> rows = FXCollections.observableArrayList();
     private final ReadOnlyIntegerWrapper version = new ReadOnlyIntegerWrapper();
-    private final Consumer<String> notice;
+    private final Pasting pasting;
+    private final String lastTitle;
     private final Function<Integer, String> lastColumn;
     private final List<VBox> headings = new ArrayList<>();
     private Consumer<OptionalInt> onRow = _ -> { };
@@ -68,8 +66,9 @@ public final class DataGrid extends StackPane {
      */
     public DataGrid(GridSource source, String lastTitle, Function<Integer, String> lastColumn, Consumer<String> notice) {
         this.source = source;
+        this.lastTitle = lastTitle;
         this.lastColumn = lastColumn;
-        this.notice = notice;
+        this.pasting = new Pasting(source, notice);
         getStyleClass().add("data-grid");
         view.setItems(rows);
         view.setEditable(true);
@@ -79,8 +78,9 @@ public final class DataGrid extends StackPane {
         view.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
         view.setPlaceholder(new Label("Type or paste the data here."));
         view.setRowFactory(_ -> new GridRow());
-        columns(lastTitle);
-        getChildren().add(view);
+        columns();
+        setVgrow(view, Priority.ALWAYS);
+        getChildren().addAll(view, pasting.strip());
         view.addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
         view.addEventHandler(KeyEvent.KEY_TYPED, this::typed);
         view.getFocusModel().focusedCellProperty().addListener(_ -> tell(view.getFocusModel().getFocusedCell()));
@@ -104,6 +104,7 @@ public final class DataGrid extends StackPane {
 
     /** To be called when the table may have changed. */
     public void refresh() {
+        pasting.tableChanged();
         fitRows();
         version.set(version.get() + 1);
     }
@@ -111,6 +112,7 @@ public final class DataGrid extends StackPane {
     /** To be called when the table may have changed; shows too which row is selected elsewhere and which is pointed at. */
     public void refresh(OptionalInt selected, OptionalInt pointedAt) {
         hovered = pointedAt;
+        pasting.tableChanged();
         fitRows();
         int focused = view.getFocusModel().getFocusedCell().getRow();
         if (selected.isPresent() && selected.getAsInt() != focused && selected.getAsInt() < rows.size()) {
@@ -120,6 +122,9 @@ public final class DataGrid extends StackPane {
     }
 
     private void fitRows() {
+        if (headings.size() != source.table().width()) {
+            columns();
+        }
         int wanted = Math.min(DataTable.MOST_ROWS, source.table().size() + SPARE_ROWS);
         if (rows.size() < wanted) {
             rows.addAll(IntStream.range(rows.size(), wanted).boxed().toList());
@@ -147,7 +152,9 @@ public final class DataGrid extends StackPane {
         view.requestFocus();
     }
 
-    private void columns(String lastTitle) {
+    private void columns() {
+        headings.clear();
+        view.getColumns().clear();
         TableColumn<Integer, String> number = new TableColumn<>("");
         number.setCellFactory(_ -> new GridCell(view, version, row -> Integer.toString(row + 1), "number-cell"));
         number.getStyleClass().add("number-column");
@@ -234,7 +241,7 @@ public final class DataGrid extends StackPane {
             copy();
             clear();
         } else if (PASTE.match(event)) {
-            paste();
+            pasting.paste(row(), column());
         } else if (event.getCode() == KeyCode.TAB && !event.isShortcutDown()) {
             across(event.isShiftDown());
         } else if (event.getCode() == KeyCode.ENTER) {
@@ -308,21 +315,6 @@ public final class DataGrid extends StackPane {
         return area;
     }
 
-    private void paste() {
-        String text = Clipboard.getSystemClipboard().getString();
-        switch (DelimitedText.parse(text == null ? "" : text)) {
-            case Reading.Refused<Block>(String message) -> notice.accept(message);
-            case Reading.Done<Block>(Block block) -> {
-                int column = block.width() >= source.table().width() ? 0 : column();
-                if (row() + block.rows().size() > DataTable.MOST_ROWS) {
-                    notice.accept("There is no room for " + block.rows().size() + " more rows.");
-                    return;
-                }
-                source.paste(row(), column, block);
-            }
-        }
-    }
-
     /** A row, marked when it is pointed at elsewhere, set aside or incomplete. */
     private final class GridRow extends TableRow<Integer> {
         private final InvalidationListener onVersion = _ -> mark();
@@ -356,7 +348,7 @@ public final class DataGrid extends StackPane {
 
     /** A cell that is typed into. */
     private final class EditCell extends GridCell {
-        private final CellEditor editor = new CellEditor(this::done);
+        private final CellEditor editor = new CellEditor(this::done, () -> pasting.paste(row(), column()));
         private final int column;
 
         EditCell(int column) {

@@ -18,6 +18,7 @@ import hestra.desk.Findings;
 import hestra.desktop.app.DeskModel;
 import hestra.documents.DelimitedText.Block;
 import hestra.exercise.Aid;
+import hestra.numbers.DecimalMark;
 
 /** The student's table, what is to be said about it, and what can be done with the selected row. */
 public final class TablePane extends VBox {
@@ -134,7 +135,22 @@ public final class TablePane extends VBox {
 
         @Override
         public void paste(int row, int column, Block block) {
-            model.apply(new Edit.Paste(row, column, PastedColumns.inOrderOf(table().variables(), block)));
+            model.apply(new Edit.Paste(row, column, block.rows()));
+        }
+
+        @Override
+        public void takeBack() {
+            model.apply(new Edit.Undo());
+        }
+
+        @Override
+        public DecimalMark mark() {
+            return model.desk().exercise().mark();
+        }
+
+        @Override
+        public boolean takesColumns() {
+            return false;
         }
 
         @Override

@@ -22,32 +22,34 @@ import hestra.data.Variable;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desktop.app.DeskModel;
-import hestra.desktop.sheet.Choices;
+import hestra.desktop.parts.Choices;
 import hestra.desktop.table.DataGrid;
 import hestra.desktop.table.GridSource;
 import hestra.documents.DelimitedText;
 import hestra.documents.DelimitedText.Block;
 import hestra.exercise.Exercise;
+import hestra.numbers.DecimalMark;
 
 /** The true data of an exercise: names, units and roles of the variables, and the table, typed or pasted. */
 final class DataPane {
 
     private final DeskModel model;
-    private final Consumer<String> notice;
     private final VBox pane = new VBox();
     private final GridPane variables = new GridPane();
     private final Label summary = new Label();
     private final List<Runnable> shows = new ArrayList<>();
-    private DataGrid grid;
+    private final DataGrid grid;
     private int width = -1;
 
     DataPane(DeskModel model, Consumer<String> notice) {
         this.model = model;
-        this.notice = notice;
+        grid = new DataGrid(new TrueData(), "", _ -> "", notice);
+        VBox.setVgrow(grid, Priority.ALWAYS);
         pane.getStyleClass().add("data-pane");
         variables.getStyleClass().add("form");
         summary.getStyleClass().add("small");
         summary.setWrapText(true);
+        pane.getChildren().setAll(variables, grid, summary);
         model.watch(this::show);
     }
 
@@ -61,10 +63,10 @@ final class DataPane {
             build(exercise);
         }
         shows.forEach(Runnable::run);
+        grid.refresh();
         for (int column = 0; column < width; column++) {
             grid.note(column, exercise.data().variable(column).unit());
         }
-        grid.refresh();
         long unreadable = exercise.data().rows().stream().flatMap(row -> row.cells().stream())
                 .filter(Cell.Unreadable.class::isInstance).count();
         summary.setText(exercise.data().size() == 0
@@ -75,7 +77,6 @@ final class DataPane {
 
     private void build(Exercise exercise) {
         width = exercise.data().width();
-        grid = new DataGrid(new TrueData(), "", _ -> "", notice);
         shows.clear();
         variables.getChildren().clear();
         variables.addRow(0, head(""), head("name"), head("what it is"), head("unit"), head("role"));
@@ -88,7 +89,8 @@ final class DataPane {
             TextField unit = field("variable-unit-" + i, () -> variable(column).unit(), text ->
                     new Variable(variable(column).name(), variable(column).label(), text), column);
             name.setPrefColumnCount(7);
-            unit.setPrefColumnCount(4);
+            unit.setPrefColumnCount(5);
+            unit.setMinWidth(74);
             GridPane.setHgrow(label, Priority.ALWAYS);
             Choices<Boolean> role = new Choices<>("variable-role-" + i, List.of(true, false), explains -> explains ? "explains" : "responds",
                     explains -> model.apply(new Edit.WriteRoles(roles(column, explains))));
@@ -99,8 +101,6 @@ final class DataPane {
             });
             variables.addRow(i + 1, head(Integer.toString(i + 1)), name, label, unit, role);
         }
-        VBox.setVgrow(grid, Priority.ALWAYS);
-        pane.getChildren().setAll(variables, grid, summary);
     }
 
     private Roles roles(int column, boolean explains) {
@@ -152,7 +152,7 @@ final class DataPane {
         /** Over an empty table a pasted block brings its own columns and headings; else it goes where it is pasted. */
         @Override
         public void paste(int row, int column, Block block) {
-            if (table().size() == 0 && block.width() >= 2) {
+            if (takesColumns() && block.width() >= 2) {
                 change(table -> DelimitedText.table(block, table.variables(), model.desk().exercise().mark()));
             } else {
                 change(table -> {
@@ -161,6 +161,21 @@ final class DataPane {
                     return row == 0 && column == 0 && block.headings().isPresent() ? named(pasted, block.headings().get()) : pasted;
                 });
             }
+        }
+
+        @Override
+        public void takeBack() {
+            model.apply(new Edit.Undo());
+        }
+
+        @Override
+        public DecimalMark mark() {
+            return model.desk().exercise().mark();
+        }
+
+        @Override
+        public boolean takesColumns() {
+            return table().size() == 0;
         }
 
         private DataTable named(DataTable table, List<String> headings) {

@@ -30,7 +30,7 @@ import javafx.util.Subscription;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desktop.app.DeskModel;
-import hestra.desktop.sheet.Choices;
+import hestra.desktop.parts.Choices;
 import hestra.exercise.Aid;
 import hestra.exercise.Description;
 import hestra.exercise.Exercise;

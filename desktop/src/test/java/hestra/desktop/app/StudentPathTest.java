@@ -182,7 +182,7 @@ class StudentPathTest {
             person.copied("length (cm)\tdays\n34,1\t38\n37,3\t40\n42,1\t43\n");
             person.press(KeyCode.CONTROL, KeyCode.V);
             assertThat(cell(person, 21, 0)).isEqualTo(new Cell.Measured("38", 38));
-            assertThat(cell(person, 21, 1)).isEqualTo(new Cell.Measured("34,1", 34.1));
+            assertThat(cell(person, 21, 1)).isEqualTo(new Cell.Measured("34.1", 34.1));
             person.click("check-enter");
             assertThat(person.text("verdict-enter")).startsWith("✓");
             person.press(KeyCode.CONTROL, KeyCode.Z);

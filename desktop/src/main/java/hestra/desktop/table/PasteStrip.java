@@ -1,0 +1,153 @@
+package hestra.desktop.table;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+import hestra.desktop.parts.Choices;
+import hestra.desktop.parts.Tip;
+import hestra.documents.Separator;
+import hestra.documents.TextData;
+import hestra.documents.TextShape;
+import hestra.numbers.DecimalMark;
+
+/** Tells how pasted text was understood; each guess can be changed by one click, and what is right needs none. */
+final class PasteStrip extends VBox {
+
+    private static final int MOST_COLUMNS = 12;
+
+    private final Consumer<TextShape> said;
+    private final Consumer<List<Integer>> chosen;
+    private final Label title = new Label();
+    private final Label notes = new Label();
+    private final Choices<Boolean> headed;
+    private final Choices<DecimalMark> mark;
+    private final FlowPane columns = new FlowPane();
+    private final FlowPane separators = new FlowPane();
+    private TextShape shape;
+
+    PasteStrip(Consumer<TextShape> said, Consumer<List<Integer>> chosen) {
+        this.said = said;
+        this.chosen = chosen;
+        getStyleClass().add("paste-strip");
+        setId("paste-strip");
+        title.getStyleClass().add("paste-title");
+        title.setWrapText(true);
+        title.setMinHeight(USE_PREF_SIZE);
+        notes.getStyleClass().add("small");
+        notes.setId("paste-notes");
+        notes.setWrapText(true);
+        notes.setMinHeight(USE_PREF_SIZE);
+        headed = new Choices<>("paste-headed", List.of(true, false), it -> it ? "names" : "data", it -> said.accept(shape.withHeaded(it)));
+        mark = new Choices<>("paste-mark", List.of(DecimalMark.values()), it -> it == DecimalMark.POINT ? "1.5" : "1,5",
+                it -> said.accept(shape.withMark(it)));
+        columns.getStyleClass().add("paste-flow");
+        separators.getStyleClass().add("paste-flow");
+        Button close = new Button("✕");
+        close.setId("paste-close");
+        close.getStyleClass().add("quiet");
+        close.setOnAction(_ -> hide());
+        Tip.set(close, "All of this is right");
+        HBox.setHgrow(title, Priority.ALWAYS);
+        title.setMaxWidth(Double.MAX_VALUE);
+        HBox top = new HBox(title, close);
+        top.setAlignment(Pos.TOP_LEFT);
+        FlowPane guesses = new FlowPane(pair("first line", headed), pair("decimals", mark));
+        guesses.getStyleClass().add("paste-flow");
+        getChildren().addAll(top, guesses, separators, columns, notes);
+        hide();
+    }
+
+    void hide() {
+        setVisible(false);
+        setManaged(false);
+    }
+
+    /** Shows how a text was understood and which of its columns were taken. */
+    void show(TextData data, List<Integer> kept) {
+        shape = data.shape();
+        int rows = data.block().rows().size();
+        title.setText("Pasted " + rows + (rows == 1 ? " row" : " rows") + ". Understood like this; click what is not so.");
+        headed.show(Optional.of(shape.headed()));
+        mark.show(Optional.of(shape.mark()));
+        showSeparators(data);
+        showColumns(data, kept);
+        notes.setText(String.join(" · ", data.notes()));
+        present(notes, !data.notes().isEmpty());
+        setVisible(true);
+        setManaged(true);
+    }
+
+    private void showSeparators(TextData data) {
+        separators.getChildren().setAll(caption("columns by"));
+        Stream.of(Separator.values()).filter(it -> it == shape.separator() || it == Separator.NONE || data.mayBeSplitBy(it)).forEach(it -> {
+            ToggleButton button = toggle(it == Separator.NONE ? "one column" : it.inWords(), "paste-by-" + it.name().toLowerCase(java.util.Locale.ROOT));
+            button.setSelected(it == shape.separator());
+            button.setOnAction(_ -> said.accept(shape.withSeparator(it)));
+            separators.getChildren().add(button);
+        });
+    }
+
+    private void showColumns(TextData data, List<Integer> kept) {
+        int width = data.block().width();
+        columns.getChildren().setAll(caption("taken"));
+        for (int i = 0; i < Math.min(width, MOST_COLUMNS); i++) {
+            int column = i;
+            String name = data.block().headings().filter(it -> column < it.size() && !it.get(column).isBlank())
+                    .map(it -> it.get(column)).orElse("column " + (column + 1));
+            ToggleButton button = toggle(name.length() > 18 ? name.substring(0, 17) + "…" : name, "paste-column-" + column);
+            button.setSelected(kept.contains(column));
+            button.setOnAction(_ -> toggled(kept, column, button.isSelected()));
+            columns.getChildren().add(button);
+        }
+        present(columns, width > 1);
+    }
+
+    private void toggled(List<Integer> kept, int column, boolean taken) {
+        List<Integer> changed = new ArrayList<>(kept);
+        if (taken) {
+            changed.add(column);
+            changed.sort(null);
+        } else if (changed.size() > 1) {
+            changed.remove(Integer.valueOf(column));
+        }
+        chosen.accept(changed);
+    }
+
+    private static ToggleButton toggle(String text, String id) {
+        ToggleButton button = new ToggleButton(text);
+        button.getStyleClass().setAll("choice", "first", "last");
+        button.setId(id);
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        return button;
+    }
+
+    private static HBox pair(String caption, Region choices) {
+        HBox pair = new HBox(caption(caption), choices);
+        pair.getStyleClass().add("paste-pair");
+        pair.setAlignment(Pos.CENTER_LEFT);
+        return pair;
+    }
+
+    private static Label caption(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("small");
+        return label;
+    }
+
+    private static void present(Region node, boolean shown) {
+        node.setVisible(shown);
+        node.setManaged(shown);
+    }
+}

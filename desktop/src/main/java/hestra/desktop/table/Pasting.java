@@ -1,0 +1,124 @@
+package hestra.desktop.table;
+
+import java.util.List;
+import java.util.function.Consumer;
+import java.util.stream.IntStream;
+import javafx.scene.Node;
+import javafx.scene.input.Clipboard;
+
+import hestra.data.DataTable;
+import hestra.documents.DelimitedText.Block;
+import hestra.documents.Reading;
+import hestra.documents.Separator;
+import hestra.documents.TextData;
+import hestra.documents.TextShape;
+import hestra.numbers.DecimalMark;
+
+/**
+ * Pastes text into a table at once, as it is understood, and shows in a strip what was understood where there was anything to
+ * guess. A guess that is said otherwise pastes again in place of the first time, so that one undo takes it all back.
+ */
+final class Pasting {
+
+    private final GridSource source;
+    private final Consumer<String> notice;
+    private final PasteStrip strip;
+    private String text;
+    private int row;
+    private int column;
+    private TextShape shape;
+    private List<Integer> kept;
+    private DataTable after;
+
+    Pasting(GridSource source, Consumer<String> notice) {
+        this.source = source;
+        this.notice = notice;
+        this.strip = new PasteStrip(this::reshape, this::keep);
+    }
+
+    Node strip() {
+        return strip;
+    }
+
+    /** Pastes the clipboard's text, its first cell at a row and column. */
+    void paste(int atRow, int atColumn) {
+        String copied = Clipboard.getSystemClipboard().getString();
+        text = copied == null ? "" : copied;
+        switch (TextData.understand(text, source.mark())) {
+            case Reading.Refused<TextData>(String message) -> notice.accept(message);
+            case Reading.Done<TextData>(TextData data) -> {
+                row = atRow;
+                column = data.block().width() >= source.table().width() ? 0 : atColumn;
+                if (row + data.block().rows().size() > DataTable.MOST_ROWS) {
+                    notice.accept("There is no room for " + data.block().rows().size() + " more rows.");
+                    return;
+                }
+                kept = null;
+                put(data);
+            }
+        }
+    }
+
+    /** To be called when the table may have changed: what was pasted is not to be changed any more once something else is. */
+    void tableChanged() {
+        if (after != null && source.table() != after) {
+            close();
+        }
+    }
+
+    private void close() {
+        after = null;
+        strip.hide();
+    }
+
+    private void reshape(TextShape said) {
+        // Other columns may come of it, so these are guessed anew; headings alone leave them as they are.
+        kept = said.separator() == shape.separator() ? kept : null;
+        again(said);
+    }
+
+    private void keep(List<Integer> columns) {
+        kept = columns;
+        again(shape);
+    }
+
+    private void again(TextShape said) {
+        if (after == null) {
+            return;
+        }
+        switch (TextData.read(text, said, source.mark())) {
+            case Reading.Refused<TextData>(String message) -> notice.accept(message);
+            case Reading.Done<TextData>(TextData data) -> {
+                after = null;
+                source.takeBack();
+                put(data);
+            }
+        }
+    }
+
+    private void put(TextData data) {
+        shape = data.shape();
+        Block block = data.block();
+        boolean bringsColumns = source.takesColumns();
+        List<Integer> all = IntStream.range(0, block.width()).boxed().toList();
+        if (kept == null || kept.stream().anyMatch(it -> it >= block.width())) {
+            int places = source.table().width() - column;
+            kept = bringsColumns ? all : PastedColumns.wanted(source.table().variables().subList(column, column + places), block);
+        }
+        after = null;
+        source.paste(row, column, data.withColumns(kept));
+        after = source.table();
+        if (isWorthTelling(data, all)) {
+            strip.show(data, kept);
+        } else {
+            strip.hide();
+        }
+    }
+
+    private boolean isWorthTelling(TextData data, List<Integer> all) {
+        DecimalMark mark = data.shape().mark();
+        boolean marksMatter = mark != source.mark() && text.indexOf(mark.sign()) >= 0;
+        boolean plain = data.shape().separator() == Separator.TAB || data.shape().separator() == Separator.NONE;
+        return !plain || marksMatter || data.shape().headed() || data.shape().skipped() > 0 || !data.notes().isEmpty() || !kept.equals(all);
+    }
+}

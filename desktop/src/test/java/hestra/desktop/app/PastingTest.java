@@ -1,0 +1,101 @@
+package hestra.desktop.app;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+import javafx.scene.input.KeyCode;
+
+import hestra.data.DataTable;
+import hestra.desktop.demo.KelpBlades;
+import hestra.exercise.Exercise;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** Pasting in the real window: understood at once, each guess changed by one click, taken back by one undo. */
+class PastingTest {
+
+    @TempDir
+    Path folder;
+
+    private static List<String> lastRows(Person person, int from) throws IOException {
+        DataTable table = person.model().desk().work().table();
+        return table.rows().subList(from, table.size()).stream().map(row -> row.cell(0).text() + "|" + row.cell(1).text()).toList();
+    }
+
+    private static void paste(Person person, String cell, String text) throws IOException {
+        person.copied(text);
+        person.click(cell);
+        person.press(KeyCode.CONTROL, KeyCode.V);
+    }
+
+    @Test
+    void plainCellsArePastedWithoutAWord() throws IOException {
+        try (Person person = Person.at(KelpBlades.exercise(), folder)) {
+            paste(person, "cell-21-0", "38\t34.1\n40\t37.3\n");
+            assertThat(lastRows(person, 21)).containsExactly("38|34.1", "40|37.3");
+            assertThat(person.sees("paste-strip")).isFalse();
+        }
+    }
+
+    @Test
+    void aGuessIsChangedByOneClickAndAllIsTakenBackByOneUndo() throws IOException {
+        try (Person person = Person.at(KelpBlades.exercise(), folder)) {
+            paste(person, "cell-21-0", "38;34,1 cm\n40;37,3 cm\n");
+            assertThat(lastRows(person, 21)).containsExactly("38|34.1", "40|37.3");
+            assertThat(person.sees("paste-strip")).isTrue();
+            assertThat(person.text("paste-notes")).contains("“cm” taken off");
+            person.click("paste-by-none");
+            assertThat(lastRows(person, 21)).containsExactly("38;34,1 cm|", "40;37,3 cm|");
+            person.click("paste-by-semicolon");
+            assertThat(lastRows(person, 21)).containsExactly("38|34.1", "40|37.3");
+            person.click("paste-headed-names");
+            assertThat(lastRows(person, 21)).containsExactly("40|37.3");
+            person.press(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(person.model().desk().work().table().size()).isEqualTo(21);
+            assertThat(person.sees("paste-strip")).isFalse();
+        }
+    }
+
+    @Test
+    void ofAWideTableTheNamedColumnsAreTakenAndOthersCanBe() throws IOException {
+        try (Person person = Person.at(KelpBlades.exercise(), folder)) {
+            paste(person, "cell-21-0", "rope\tlength\tmass\tdays\nA\t34.1\t12\t38\nB\t37.3\t15\t40\n");
+            assertThat(lastRows(person, 21)).as("by their headings").containsExactly("38|34.1", "40|37.3");
+            person.click("paste-column-3");
+            person.click("paste-column-2");
+            assertThat(lastRows(person, 21)).containsExactly("34.1|12", "37.3|15");
+        }
+    }
+
+    @Test
+    void typingAfterwardsPutsTheStripAway() throws IOException {
+        try (Person person = Person.at(KelpBlades.exercise(), folder)) {
+            paste(person, "cell-21-0", "38;34,1\n40;37,3\n");
+            assertThat(person.sees("paste-strip")).isTrue();
+            person.click("cell-23-0");
+            person.type("43");
+            person.press(KeyCode.ENTER);
+            assertThat(person.sees("paste-strip")).isFalse();
+            assertThat(lastRows(person, 21)).containsExactly("38|34.1", "40|37.3", "43|");
+        }
+    }
+
+    @Test
+    void anEmptyExerciseTakesTheColumnsAsTheyCome() throws IOException {
+        try (Person person = Person.at(Exercise.blank("blank"), folder)) {
+            person.choose("menu", "New exercise");
+            person.click("write-data");
+            paste(person, "cell-0-0", "Eelgrass, counted in May\n\nsalinity,shoots,tray\n5,\"1,210\",A\n10,\"1,380\",B\n");
+            DataTable data = person.model().desk().exercise().data();
+            assertThat(data.variables().stream().map(it -> it.name())).containsExactly("salinity", "shoots", "tray");
+            assertThat(data.cell(1, 1).text()).isEqualTo("1380");
+            assertThat(person.sees("paste-strip")).isTrue();
+            person.click("paste-column-2");
+            assertThat(person.model().desk().exercise().data().width()).isEqualTo(2);
+            person.press(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(person.model().desk().exercise().data().size()).isZero();
+        }
+    }
+}
