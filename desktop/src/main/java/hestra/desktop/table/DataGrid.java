@@ -241,7 +241,7 @@ public final class DataGrid extends VBox {
             copy();
             clear();
         } else if (PASTE.match(event)) {
-            pasting.paste(row(), column());
+            paste();
         } else if (event.getCode() == KeyCode.TAB && !event.isShortcutDown()) {
             across(event.isShiftDown());
         } else if (event.getCode() == KeyCode.ENTER) {
@@ -297,6 +297,16 @@ public final class DataGrid extends VBox {
         Clipboard.getSystemClipboard().setContent(content);
     }
 
+    /** Pastes at the cell in hand and keeps it in sight, though the strip that follows takes some of the room. */
+    private void paste() {
+        int row = row();
+        int column = column();
+        if (pasting.paste(row, column)) {
+            view.scrollTo(Math.max(0, row - 1));
+            goTo(row, column);
+        }
+    }
+
     private void clear() {
         int[] area = selectedArea();
         source.clear(area[0], area[1], area[2], area[3]);
@@ -348,7 +358,7 @@ public final class DataGrid extends VBox {
 
     /** A cell that is typed into. */
     private final class EditCell extends GridCell {
-        private final CellEditor editor = new CellEditor(this::done, () -> pasting.paste(row(), column()));
+        private final CellEditor editor = new CellEditor(this::done, DataGrid.this::paste);
         private final int column;
 
         EditCell(int column) {

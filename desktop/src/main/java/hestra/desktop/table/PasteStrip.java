@@ -54,11 +54,12 @@ final class PasteStrip extends VBox {
                 it -> said.accept(shape.withMark(it)));
         columns.getStyleClass().add("paste-flow");
         separators.getStyleClass().add("paste-flow");
-        Button close = new Button("✕");
+        Button close = new Button("All right");
         close.setId("paste-close");
         close.getStyleClass().add("quiet");
         close.setOnAction(_ -> hide());
-        Tip.set(close, "All of this is right");
+        close.setMinWidth(USE_PREF_SIZE);
+        Tip.set(close, "everything was understood; put this away");
         HBox.setHgrow(title, Priority.ALWAYS);
         title.setMaxWidth(Double.MAX_VALUE);
         HBox top = new HBox(title, close);
@@ -78,7 +79,7 @@ final class PasteStrip extends VBox {
     void show(TextData data, List<Integer> kept) {
         shape = data.shape();
         int rows = data.block().rows().size();
-        title.setText("Pasted " + rows + (rows == 1 ? " row" : " rows") + ". Understood like this; click what is not so.");
+        title.setText("Pasted " + rows + (rows == 1 ? " row" : " rows") + ". Click what was misunderstood.");
         headed.show(Optional.of(shape.headed()));
         mark.show(Optional.of(shape.mark()));
         showSeparators(data);

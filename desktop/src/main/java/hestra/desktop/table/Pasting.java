@@ -40,21 +40,25 @@ final class Pasting {
         return strip;
     }
 
-    /** Pastes the clipboard's text, its first cell at a row and column. */
-    void paste(int atRow, int atColumn) {
+    /** Pastes the clipboard's text, its first cell at a row and column; tells whether it did. */
+    boolean paste(int atRow, int atColumn) {
         String copied = Clipboard.getSystemClipboard().getString();
         text = copied == null ? "" : copied;
         switch (TextData.understand(text, source.mark())) {
-            case Reading.Refused<TextData>(String message) -> notice.accept(message);
+            case Reading.Refused<TextData>(String message) -> {
+                notice.accept(message);
+                return false;
+            }
             case Reading.Done<TextData>(TextData data) -> {
                 row = atRow;
                 column = data.block().width() >= source.table().width() ? 0 : atColumn;
                 if (row + data.block().rows().size() > DataTable.MOST_ROWS) {
                     notice.accept("There is no room for " + data.block().rows().size() + " more rows.");
-                    return;
+                    return false;
                 }
                 kept = null;
                 put(data);
+                return true;
             }
         }
     }

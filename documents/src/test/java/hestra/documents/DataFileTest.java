@@ -1,0 +1,178 @@
+package hestra.documents;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.Charset;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Random;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+
+import com.github.miachm.sods.Sheet;
+import com.github.miachm.sods.SpreadSheet;
+import hestra.numbers.DecimalMark;
+import org.apache.poi.ss.usermodel.CellStyle;
+import org.apache.poi.ss.usermodel.Row;
+import org.apache.poi.xssf.usermodel.XSSFSheet;
+import org.apache.poi.xssf.usermodel.XSSFWorkbook;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+class DataFileTest {
+
+    @TempDir
+    Path folder;
+
+    private static List<DataFile.Part> parts(Path file) {
+        Reading<List<DataFile.Part>> reading = DataFile.read(file);
+        assertThat(reading).as("%s", reading).isInstanceOf(Reading.Done.class);
+        return ((Reading.Done<List<DataFile.Part>>) reading).value();
+    }
+
+    private static String refusal(Path file) {
+        Reading<List<DataFile.Part>> reading = DataFile.read(file);
+        assertThat(reading).isInstanceOf(Reading.Refused.class);
+        return ((Reading.Refused<?>) reading).message();
+    }
+
+    private static TextData understood(DataFile.Part part, DecimalMark own) {
+        return ((Reading.Done<TextData>) part.understand(own)).value();
+    }
+
+    private Path written(String name, byte[] bytes) throws IOException {
+        return Files.write(folder.resolve(name), bytes);
+    }
+
+    @Test
+    void aTextIsReadInWhateverEncodingItCame() throws IOException {
+        String text = "Tage;Länge (µm)\n4;8,1\n6;11,4\n";
+        List<byte[]> encoded = List.of(text.getBytes(StandardCharsets.UTF_8), ("\ufeff" + text).getBytes(StandardCharsets.UTF_8),
+                ("\ufeff" + text).getBytes(StandardCharsets.UTF_16LE), ("\ufeff" + text).getBytes(StandardCharsets.UTF_16BE),
+                text.getBytes(StandardCharsets.UTF_16LE), text.getBytes(StandardCharsets.UTF_16BE), text.getBytes(Charset.forName("windows-1252")));
+        for (byte[] bytes : encoded) {
+            TextData data = understood(parts(written("lengths.csv", bytes)).getFirst(), DecimalMark.POINT);
+            assertThat(data.block().headings()).contains(List.of("Tage", "Länge (µm)"));
+            assertThat(data.block().rows()).containsExactly(List.of("4", "8.1"), List.of("6", "11.4"));
+        }
+    }
+
+    private Path workbook() throws IOException {
+        Path file = folder.resolve("kelp.xlsx");
+        try (XSSFWorkbook workbook = new XSSFWorkbook(); OutputStream out = Files.newOutputStream(file)) {
+            XSSFSheet sheet = workbook.createSheet("Blades");
+            sheet.createRow(1).createCell(1).setCellValue("days");
+            sheet.getRow(1).createCell(2).setCellValue("length (cm)");
+            sheet.getRow(1).createCell(3).setCellValue("on");
+            CellStyle shown = workbook.createCellStyle();
+            shown.setDataFormat(workbook.createDataFormat().getFormat("0.0"));
+            CellStyle date = workbook.createCellStyle();
+            date.setDataFormat(workbook.createDataFormat().getFormat("d/m/yy"));
+            for (int i = 0; i < 3; i++) {
+                Row row = sheet.createRow(2 + i);
+                row.createCell(1).setCellValue(4 + i);
+                row.createCell(2).setCellValue(8.123456789 + i);
+                row.getCell(2).setCellStyle(shown);
+                row.createCell(3).setCellValue(LocalDate.of(2026, 5, 3 + i));
+                row.getCell(3).setCellStyle(date);
+            }
+            sheet.getRow(4).getCell(1).setCellFormula("3+3");
+            workbook.getCreationHelper().createFormulaEvaluator().evaluateAll();
+            workbook.createSheet("Empty");
+            workbook.createSheet("Notes").createRow(0).createCell(0).setCellValue("Ida\tFenn\nwrote these");
+            workbook.write(out);
+        }
+        return file;
+    }
+
+    @Test
+    void aWorkbookGivesItsSheetsWithStoredValuesInFull() throws IOException {
+        List<DataFile.Part> parts = parts(workbook());
+        assertThat(parts).extracting(DataFile.Part::name).containsExactly("Blades", "Notes");
+        for (DecimalMark own : DecimalMark.values()) {
+            TextData data = understood(parts.getFirst(), own);
+            assertThat(data.block().headings()).contains(List.of("days", "length (cm)", "on"));
+            assertThat(data.block().rows().getFirst()).containsExactly("4", "8" + own.sign() + "123456789", "2026-05-03");
+            assertThat(data.block().rows().getLast().getFirst()).as("a formula's stored value").isEqualTo("6");
+        }
+        assertThat(parts.getLast().text()).isEqualTo("Ida Fenn wrote these\n");
+    }
+
+    @Test
+    void anOpenDocumentSpreadsheetIsReadLikewise() throws IOException {
+        Path file = folder.resolve("kelp.ods");
+        SpreadSheet sheets = new SpreadSheet();
+        Sheet sheet = new Sheet("Blades", 3, 2);
+        sheet.getDataRange().setValues("days", "length", 4.0, 8.125, 6.0, 11.5);
+        sheets.appendSheet(sheet);
+        sheets.save(file.toFile());
+        TextData data = understood(parts(file).getFirst(), DecimalMark.POINT);
+        assertThat(data.block().headings()).contains(List.of("days", "length"));
+        assertThat(data.block().rows()).containsExactly(List.of("4", "8.125"), List.of("6", "11.5"));
+    }
+
+    private Path zipped(String name, String entry, String content) throws IOException {
+        Path file = folder.resolve(name);
+        try (ZipOutputStream zip = new ZipOutputStream(Files.newOutputStream(file))) {
+            zip.putNextEntry(new ZipEntry(entry));
+            zip.write(content.getBytes(StandardCharsets.UTF_8));
+            zip.closeEntry();
+        }
+        return file;
+    }
+
+    private static String content(String rows) {
+        return "<?xml version=\"1.0\"?><office:document-content xmlns:office=\"o\" xmlns:table=\"t\" xmlns:text=\"x\"><office:body><office:spreadsheet>"
+                + "<table:table table:name=\"Blades\">" + rows + "</table:table></office:spreadsheet></office:body></office:document-content>";
+    }
+
+    @Test
+    void repeatedCellsAreTakenAndEmptyRepetitionsPassedOver() throws IOException {
+        String row = "<table:table-row table:number-rows-repeated=\"2\"><table:table-cell office:value-type=\"float\" office:value=\"7\""
+                + " table:number-columns-repeated=\"2\"/><table:table-cell table:number-columns-repeated=\"16000\"/></table:table-row>"
+                + "<table:table-row table:number-rows-repeated=\"1048574\"><table:table-cell table:number-columns-repeated=\"16384\"/></table:table-row>";
+        assertThat(parts(zipped("r.ods", "content.xml", content(row))).getFirst().text()).isEqualTo("7\t7\n7\t7\n");
+    }
+
+    @Test
+    void filesThatWouldFillTheMemoryAreRefused() throws IOException {
+        String bomb = "<table:table-row table:number-rows-repeated=\"90000\"><table:table-cell office:value-type=\"float\" office:value=\"7\""
+                + " table:number-columns-repeated=\"199\"/></table:table-row>";
+        assertThat(refusal(zipped("b.ods", "content.xml", content(bomb)))).contains("cells");
+        assertThat(refusal(zipped("w.ods", "content.xml", content(bomb.replace("199", "1000000"))))).contains("more than");
+        assertThat(refusal(zipped("t.ods", "content.xml", content(bomb.replace("90000", "9000000"))))).contains("more than");
+        String wide = "<table:table-row><table:table-cell office:value-type=\"float\" office:value=\"7\" table:number-columns-repeated=\"300\"/></table:table-row>";
+        assertThat(refusal(zipped("c.ods", "content.xml", content(wide)))).contains("columns");
+        assertThat(refusal(zipped("x.xlsx", "xl/workbook.xml", "0".repeat(30_000_000)))).contains("no workbook");
+    }
+
+    @Test
+    void entitiesFromOutsideAreNotFetched() throws IOException {
+        Path secret = Files.writeString(folder.resolve("secret.txt"), "12345");
+        String cell = "<table:table-row><table:table-cell><text:p>&s;</text:p></table:table-cell></table:table-row>";
+        String hostile = content(cell).replace("<office:document-content",
+                "<!DOCTYPE d [<!ENTITY s SYSTEM \"" + secret.toUri() + "\">]><office:document-content");
+        Reading<List<DataFile.Part>> reading = DataFile.read(zipped("h.ods", "content.xml", hostile));
+        assertThat(reading.toString()).doesNotContain("12345");
+        assertThat(reading).isInstanceOf(Reading.Refused.class);
+    }
+
+    @Test
+    void whatIsNoDataIsRefusedWithAWordOnWhatToDo() throws IOException {
+        byte[] noise = new byte[5000];
+        new Random(4).nextBytes(noise);
+        assertThat(refusal(written("noise.csv", noise))).contains("not a text");
+        assertThat(refusal(written("empty.csv", new byte[0]))).contains("is empty");
+        assertThat(refusal(written("blank.csv", "  \n\n".getBytes(StandardCharsets.UTF_8)))).contains("is empty");
+        assertThat(refusal(written("old.xls", new byte[] {(byte) 0xD0, (byte) 0xCF, 0x11, (byte) 0xE0, 0, 0}))).contains("password");
+        assertThat(refusal(written("cut.xlsx", java.util.Arrays.copyOf(Files.readAllBytes(workbook()), 900)))).contains("damaged");
+        assertThat(refusal(zipped("none.ods", "other.xml", "<a/>"))).contains("no OpenDocument");
+        assertThat(refusal(folder.resolve("none.csv"))).contains("not there");
+        assertThat(refusal(folder)).contains("folder");
+    }
+}
