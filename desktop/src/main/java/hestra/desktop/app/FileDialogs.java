@@ -1,13 +1,22 @@
 package hestra.desktop.app;
 
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 
 /** Asks a person for a file. */
 public interface FileDialogs {
 
-    /** A kind of file: what it is called and the ending of its name. */
-    record Kind(String title, String ending) {}
+    /** A kind of file: what it is called and the endings of its name, the usual one first. */
+    record Kind(String title, List<String> endings) {
+        Kind(String title, String ending) {
+            this(title, List.of(ending));
+        }
+
+        String ending() {
+            return endings.getFirst();
+        }
+    }
 
     /** Asks for a file to open; nothing when the person thinks better of it. */
     Optional<Path> open(Kind kind, Path folder);

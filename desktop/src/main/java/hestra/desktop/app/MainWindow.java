@@ -4,16 +4,20 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
 import javafx.application.Platform;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.TextInputControl;
+import javafx.scene.input.DragEvent;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Stage;
@@ -22,6 +26,7 @@ import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desktop.table.DataGrid;
 import hestra.desktop.write.WriteView;
+import hestra.documents.DataFile;
 import hestra.documents.ExerciseFile;
 import hestra.documents.HandInFile;
 import hestra.documents.Reading;
@@ -41,6 +46,7 @@ public final class MainWindow {
     private static final FileDialogs.Kind EXERCISE = new FileDialogs.Kind("Exercise", ExerciseFile.ENDING);
     private static final FileDialogs.Kind HAND_IN = new FileDialogs.Kind("Hand-in", HandInFile.ENDING);
     private static final FileDialogs.Kind PAGE = new FileDialogs.Kind("Web page", ".html");
+    private static final FileDialogs.Kind DATA = new FileDialogs.Kind("Data", DataFile.ENDINGS);
     private static final KeyCombination UNDO = KeyCombination.valueOf("Shortcut+Z");
     private static final KeyCombination CHECK = KeyCombination.valueOf("Shortcut+Enter");
     private static final KeyCombination REDO = KeyCombination.valueOf("Shortcut+Shift+Z");
@@ -76,6 +82,8 @@ public final class MainWindow {
         StackPane.setMargin(notices, new Insets(0, 0, 14, 0));
         Looks.dress(root, look);
         root.addEventFilter(KeyEvent.KEY_PRESSED, this::shortcut);
+        root.setOnDragOver(this::dropped);
+        root.setOnDragDropped(this::dropped);
         if (open.restored() > 0) {
             notices.say("Picked up where you left off. “Start again” in the menu begins afresh, and can be undone.");
         }
@@ -156,6 +164,51 @@ public final class MainWindow {
                 begin(OpenDesk.of(settings.folder(), exercise, Optional.of(file)));
                 show(View.WORK);
                 begin();
+            }
+        }
+    }
+
+    /** Asks for a file of data and takes it into the table in view. */
+    void openData() {
+        dialogs.open(DATA, lastFolder()).ifPresent(this::openData);
+    }
+
+    /** Reads a file of data away from the window's thread, since it may be large, and takes it into the table in view. */
+    private void openData(Path file) {
+        remember(file);
+        notices.say("Reading " + file.getFileName() + "…");
+        CompletableFuture.supplyAsync(() -> DataFile.read(file)).thenAccept(reading -> Platform.runLater(() -> {
+            switch (reading) {
+                case Reading.Refused<List<DataFile.Part>>(String message) -> notices.say(message);
+                case Reading.Done<List<DataFile.Part>>(List<DataFile.Part> parts) -> {
+                    notices.hide();
+                    take(parts);
+                }
+            }
+        }));
+    }
+
+    private void take(List<DataFile.Part> parts) {
+        switch (view) {
+            case WORK -> work.take(parts);
+            case WRITE -> write.take(parts);
+        }
+    }
+
+    /** A file dropped on the window: an exercise is opened, data go into the table in view. */
+    private void dropped(DragEvent event) {
+        boolean files = event.getDragboard().hasFiles();
+        if (files && event.getEventType() == DragEvent.DRAG_OVER) {
+            event.acceptTransferModes(TransferMode.COPY);
+            event.consume();
+        } else if (files) {
+            Path file = event.getDragboard().getFiles().getFirst().toPath();
+            event.setDropCompleted(true);
+            event.consume();
+            if (file.toString().endsWith(ExerciseFile.ENDING)) {
+                open(file);
+            } else {
+                openData(file);
             }
         }
     }

@@ -47,7 +47,8 @@ final class Notices extends HBox {
         pause.playFromStart();
     }
 
-    private void hide() {
+    /** Puts what was said away. */
+    void hide() {
         setVisible(false);
         setManaged(false);
     }

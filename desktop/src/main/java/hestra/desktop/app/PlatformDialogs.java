@@ -32,7 +32,8 @@ final class PlatformDialogs implements FileDialogs {
     private static FileChooser chooser(Kind kind, Path folder) {
         FileChooser chooser = new FileChooser();
         chooser.setTitle(kind.title());
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(kind.title(), "*" + kind.ending()));
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(kind.title(),
+                kind.endings().stream().map(ending -> "*" + ending).toList()));
         if (Files.isDirectory(folder)) {
             chooser.setInitialDirectory(folder.toFile());
         }

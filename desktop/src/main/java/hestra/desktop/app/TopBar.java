@@ -113,6 +113,7 @@ final class TopBar extends StackPane {
         menu.getItems().addAll(
                 item("New exercise", "Shortcut+N", window::newExercise),
                 item("Open…", "Shortcut+O", window::open),
+                item("Open data…", "Shortcut+Shift+O", window::openData),
                 item("Save", "Shortcut+S", window::save),
                 item("Save as…", "Shortcut+Shift+S", window::saveAs),
                 new SeparatorMenuItem(),

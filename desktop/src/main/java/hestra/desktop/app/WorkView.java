@@ -1,5 +1,6 @@
 package hestra.desktop.app;
 
+import java.util.List;
 import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -14,6 +15,7 @@ import hestra.desktop.readings.PredictionView;
 import hestra.desktop.readings.ReadingsView;
 import hestra.desktop.sheet.SheetView;
 import hestra.desktop.table.TablePane;
+import hestra.documents.DataFile;
 
 /** The desk as a student sees it: sheet, plot with the residual strip, table and readings. */
 final class WorkView {
@@ -55,6 +57,11 @@ final class WorkView {
 
     SheetView sheet() {
         return sheet;
+    }
+
+    /** Takes the tables of a file into the student's table. */
+    void take(List<DataFile.Part> parts) {
+        table.take(parts);
     }
 
     private static VBox plots(DeskModel model, Look look) {

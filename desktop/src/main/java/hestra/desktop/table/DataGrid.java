@@ -3,6 +3,7 @@ package hestra.desktop.table;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalInt;
+import java.util.function.BiPredicate;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.IntStream;
@@ -30,6 +31,7 @@ import javafx.scene.layout.VBox;
 
 import hestra.data.Cell;
 import hestra.data.DataTable;
+import hestra.documents.DataFile;
 
 /**
  * A table to type into: a digit starts typing and replaces what is there, Enter goes down, Tab goes across and then to
@@ -299,9 +301,18 @@ public final class DataGrid extends VBox {
 
     /** Pastes at the cell in hand and keeps it in sight, though the strip that follows takes some of the room. */
     private void paste() {
-        int row = row();
-        int column = column();
-        if (pasting.paste(row, column)) {
+        put(pasting::paste);
+    }
+
+    /** Takes the tables of a file, from the cell in hand on. */
+    public void take(List<DataFile.Part> parts) {
+        put((row, column) -> pasting.take(parts, row, column));
+    }
+
+    private void put(BiPredicate<Integer, Integer> at) {
+        int row = source.takesColumns() ? 0 : Math.max(0, row());
+        int column = source.takesColumns() ? 0 : column();
+        if (at.test(row, column)) {
             view.scrollTo(Math.max(0, row - 1));
             goTo(row, column);
         }

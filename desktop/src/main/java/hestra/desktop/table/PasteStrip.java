@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.IntConsumer;
 import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -35,10 +36,13 @@ final class PasteStrip extends VBox {
     private final Choices<DecimalMark> mark;
     private final FlowPane columns = new FlowPane();
     private final FlowPane separators = new FlowPane();
+    private final FlowPane sheets = new FlowPane();
+    private final IntConsumer turned;
     private TextShape shape;
 
-    PasteStrip(Consumer<TextShape> said, Consumer<List<Integer>> chosen) {
+    PasteStrip(Consumer<TextShape> said, Consumer<List<Integer>> chosen, IntConsumer turned) {
         this.said = said;
+        this.turned = turned;
         this.chosen = chosen;
         getStyleClass().add("paste-strip");
         setId("paste-strip");
@@ -54,6 +58,7 @@ final class PasteStrip extends VBox {
                 it -> said.accept(shape.withMark(it)));
         columns.getStyleClass().add("paste-flow");
         separators.getStyleClass().add("paste-flow");
+        sheets.getStyleClass().add("paste-flow");
         Button close = new Button("All right");
         close.setId("paste-close");
         close.getStyleClass().add("quiet");
@@ -66,7 +71,7 @@ final class PasteStrip extends VBox {
         top.setAlignment(Pos.TOP_LEFT);
         FlowPane guesses = new FlowPane(pair("first line", headed), pair("decimals", mark));
         guesses.getStyleClass().add("paste-flow");
-        getChildren().addAll(top, guesses, separators, columns, notes);
+        getChildren().addAll(top, sheets, guesses, separators, columns, notes);
         hide();
     }
 
@@ -75,19 +80,35 @@ final class PasteStrip extends VBox {
         setManaged(false);
     }
 
-    /** Shows how a text was understood and which of its columns were taken. */
-    void show(TextData data, List<Integer> kept) {
+    /** Shows how a text was understood and which of its columns were taken; of a file with several sheets also which of them. */
+    void show(TextData data, List<Integer> kept, List<String> names, int current) {
         shape = data.shape();
         int rows = data.block().rows().size();
-        title.setText("Pasted " + rows + (rows == 1 ? " row" : " rows") + ". Click what was misunderstood.");
+        title.setText("Taken: " + rows + (rows == 1 ? " row" : " rows") + ". Click what was misunderstood.");
         headed.show(Optional.of(shape.headed()));
         mark.show(Optional.of(shape.mark()));
+        showSheets(names, current);
         showSeparators(data);
         showColumns(data, kept);
         notes.setText(String.join(" · ", data.notes()));
         present(notes, !data.notes().isEmpty());
         setVisible(true);
         setManaged(true);
+    }
+
+    private void showSheets(List<String> names, int current) {
+        sheets.getChildren().setAll(caption("sheet"));
+        for (int i = 0; i < names.size(); i++) {
+            int index = i;
+            ToggleButton button = toggle(names.get(i), "paste-sheet-" + i);
+            button.setSelected(i == current);
+            button.setOnAction(_ -> turned.accept(index));
+            sheets.getChildren().add(button);
+        }
+        present(sheets, names.size() > 1);
+        // A workbook has its columns; only a text can be split in another way.
+        present(separators, names.getFirst().isEmpty());
+        present(mark.getParent() instanceof Region pair ? pair : mark, names.getFirst().isEmpty());
     }
 
     private void showSeparators(TextData data) {

@@ -1,12 +1,14 @@
 package hestra.desktop.table;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.IntStream;
 import javafx.scene.Node;
 import javafx.scene.input.Clipboard;
 
 import hestra.data.DataTable;
+import hestra.documents.DataFile;
 import hestra.documents.DelimitedText.Block;
 import hestra.documents.Reading;
 import hestra.documents.Separator;
@@ -15,7 +17,7 @@ import hestra.documents.TextShape;
 import hestra.numbers.DecimalMark;
 
 /**
- * Pastes text into a table at once, as it is understood, and shows in a strip what was understood where there was anything to
+ * Pastes text, or takes the tables of a file, into a table at once, as it is understood, and shows in a strip what was understood where there was anything to
  * guess. A guess that is said otherwise pastes again in place of the first time, so that one undo takes it all back.
  */
 final class Pasting {
@@ -23,7 +25,8 @@ final class Pasting {
     private final GridSource source;
     private final Consumer<String> notice;
     private final PasteStrip strip;
-    private String text;
+    private List<DataFile.Part> parts = List.of();
+    private int part;
     private int row;
     private int column;
     private TextShape shape;
@@ -33,7 +36,7 @@ final class Pasting {
     Pasting(GridSource source, Consumer<String> notice) {
         this.source = source;
         this.notice = notice;
-        this.strip = new PasteStrip(this::reshape, this::keep);
+        this.strip = new PasteStrip(this::reshape, this::keep, this::turnTo);
     }
 
     Node strip() {
@@ -43,24 +46,36 @@ final class Pasting {
     /** Pastes the clipboard's text, its first cell at a row and column; tells whether it did. */
     boolean paste(int atRow, int atColumn) {
         String copied = Clipboard.getSystemClipboard().getString();
-        text = copied == null ? "" : copied;
-        switch (TextData.understand(text, source.mark())) {
+        return take(List.of(new DataFile.Part("", copied == null ? "" : copied, Optional.empty())), atRow, atColumn);
+    }
+
+    /** Takes the first table of a file likewise; the strip lets the others be taken in its place. */
+    boolean take(List<DataFile.Part> tables, int atRow, int atColumn) {
+        return switch (tables.getFirst().understand(source.mark())) {
             case Reading.Refused<TextData>(String message) -> {
                 notice.accept(message);
-                return false;
+                yield false;
             }
             case Reading.Done<TextData>(TextData data) -> {
+                if (atRow + data.block().rows().size() > DataTable.MOST_ROWS) {
+                    notice.accept("There is no room for " + data.block().rows().size() + " more rows.");
+                    yield false;
+                }
+                parts = List.copyOf(tables);
+                part = 0;
                 row = atRow;
                 column = data.block().width() >= source.table().width() ? 0 : atColumn;
-                if (row + data.block().rows().size() > DataTable.MOST_ROWS) {
-                    notice.accept("There is no room for " + data.block().rows().size() + " more rows.");
-                    return false;
-                }
                 kept = null;
                 put(data);
-                return true;
+                yield true;
             }
-        }
+        };
+    }
+
+    private void turnTo(int other) {
+        part = other;
+        kept = null;
+        again(parts.get(other).understand(source.mark()));
     }
 
     /** To be called when the table may have changed: what was pasted is not to be changed any more once something else is. */
@@ -78,19 +93,23 @@ final class Pasting {
     private void reshape(TextShape said) {
         // Other columns may come of it, so these are guessed anew; headings alone leave them as they are.
         kept = said.separator() == shape.separator() ? kept : null;
-        again(said);
+        again(TextData.read(text(), said, source.mark()));
     }
 
     private void keep(List<Integer> columns) {
         kept = columns;
-        again(shape);
+        again(TextData.read(text(), shape, source.mark()));
     }
 
-    private void again(TextShape said) {
+    private String text() {
+        return parts.get(part).text();
+    }
+
+    private void again(Reading<TextData> reading) {
         if (after == null) {
             return;
         }
-        switch (TextData.read(text, said, source.mark())) {
+        switch (reading) {
             case Reading.Refused<TextData>(String message) -> notice.accept(message);
             case Reading.Done<TextData>(TextData data) -> {
                 after = null;
@@ -113,7 +132,7 @@ final class Pasting {
         source.paste(row, column, data.withColumns(kept));
         after = source.table();
         if (isWorthTelling(data, all)) {
-            strip.show(data, kept);
+            strip.show(data, kept, parts.stream().map(DataFile.Part::name).toList(), part);
         } else {
             strip.hide();
         }
@@ -121,8 +140,8 @@ final class Pasting {
 
     private boolean isWorthTelling(TextData data, List<Integer> all) {
         DecimalMark mark = data.shape().mark();
-        boolean marksMatter = mark != source.mark() && text.indexOf(mark.sign()) >= 0;
+        boolean marksMatter = mark != source.mark() && parts.get(part).mark().isEmpty() && text().indexOf(mark.sign()) >= 0;
         boolean plain = data.shape().separator() == Separator.TAB || data.shape().separator() == Separator.NONE;
-        return !plain || marksMatter || data.shape().headed() || data.shape().skipped() > 0 || !data.notes().isEmpty() || !kept.equals(all);
+        return parts.size() > 1 || !plain || marksMatter || data.shape().headed() || data.shape().skipped() > 0 || !data.notes().isEmpty() || !kept.equals(all);
     }
 }

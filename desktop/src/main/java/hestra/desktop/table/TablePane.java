@@ -16,6 +16,7 @@ import hestra.data.Variable;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desktop.app.DeskModel;
+import hestra.documents.DataFile;
 import hestra.documents.DelimitedText.Block;
 import hestra.exercise.Aid;
 import hestra.numbers.DecimalMark;
@@ -49,6 +50,11 @@ public final class TablePane extends VBox {
     /** Puts the keyboard where the next value is to be typed: the first empty cell below the data. */
     public void focusNextEmpty() {
         grid.focus(model.findings().work().table().size(), 0);
+    }
+
+    /** Takes the tables of a file, from the cell in hand on. */
+    public void take(List<DataFile.Part> parts) {
+        grid.take(parts);
     }
 
     /** The number of columns that this pane was made for. */

@@ -25,6 +25,7 @@ import hestra.desktop.app.DeskModel;
 import hestra.desktop.parts.Choices;
 import hestra.desktop.table.DataGrid;
 import hestra.desktop.table.GridSource;
+import hestra.documents.DataFile;
 import hestra.documents.DelimitedText;
 import hestra.documents.DelimitedText.Block;
 import hestra.exercise.Exercise;
@@ -57,6 +58,11 @@ final class DataPane {
         return pane;
     }
 
+    /** Takes the tables of a file, from the cell in hand on. */
+    void take(List<DataFile.Part> parts) {
+        grid.take(parts);
+    }
+
     private void show(Findings findings) {
         Exercise exercise = findings.exercise();
         if (exercise.data().width() != width) {
@@ -70,7 +76,7 @@ final class DataPane {
         long unreadable = exercise.data().rows().stream().flatMap(row -> row.cells().stream())
                 .filter(Cell.Unreadable.class::isInstance).count();
         summary.setText(exercise.data().size() == 0
-                ? "Click a cell and paste the columns from a spreadsheet, with or without headings, or type them."
+                ? "Click a cell and paste the columns from a spreadsheet, or type them; or drop a file here: .csv, .xlsx or .ods, or choose one with Open data… (Ctrl+Shift+O)."
                 : exercise.pairs().n() + " pairs" + (unreadable == 0 ? "" : " · " + unreadable + " cells are not numbers; they are left out")
                     + ". This is the printed table; students get it as their tasks say.");
     }

@@ -22,6 +22,7 @@ import hestra.desk.Findings;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.app.Look;
 import hestra.desktop.plot.FigureView;
+import hestra.documents.DataFile;
 import hestra.exercise.Exercise;
 import hestra.exercise.Task;
 import hestra.figure.Figure;
@@ -88,6 +89,12 @@ public final class WriteView {
     public void begin() {
         showData.setSelected(true);
         outline.focusTitle();
+    }
+
+    /** Takes the tables of a file into the exercise's data. */
+    public void take(List<DataFile.Part> parts) {
+        showData.setSelected(true);
+        data.take(parts);
     }
 
     private void layoutMiddle() {

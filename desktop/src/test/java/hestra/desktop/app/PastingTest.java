@@ -1,6 +1,8 @@
 package hestra.desktop.app;
 
 import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import javafx.scene.input.KeyCode;
@@ -8,6 +10,8 @@ import javafx.scene.input.KeyCode;
 import hestra.data.DataTable;
 import hestra.desktop.demo.KelpBlades;
 import hestra.exercise.Exercise;
+import org.apache.poi.xssf.usermodel.XSSFSheet;
+import org.apache.poi.xssf.usermodel.XSSFWorkbook;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -96,6 +100,53 @@ class PastingTest {
             assertThat(person.model().desk().exercise().data().width()).isEqualTo(2);
             person.press(KeyCode.CONTROL, KeyCode.Z);
             assertThat(person.model().desk().exercise().data().size()).isZero();
+        }
+    }
+
+    private static void waitForRows(Person person, int rows) throws IOException {
+        for (int i = 0; i < 200 && person.model().desk().work().table().size() < rows; i++) {
+            person.pause();
+        }
+        person.pause();
+    }
+
+    @Test
+    void aWorkbookIsOpenedFromTheMenuAndItsSheetsCanBeTurned() throws IOException {
+        Path file = folder.resolve("blades.xlsx");
+        try (XSSFWorkbook workbook = new XSSFWorkbook(); OutputStream out = Files.newOutputStream(file)) {
+            for (String name : List.of("May", "June")) {
+                XSSFSheet sheet = workbook.createSheet(name);
+                sheet.createRow(0).createCell(0).setCellValue("length");
+                sheet.getRow(0).createCell(1).setCellValue("days");
+                sheet.createRow(1).createCell(0).setCellValue(name.equals("May") ? 34.1 : 35.5);
+                sheet.getRow(1).createCell(1).setCellValue(38);
+            }
+            workbook.write(out);
+        }
+        try (Person person = Person.at(KelpBlades.exercise(), folder)) {
+            person.willChoose(file);
+            person.press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.O);
+            waitForRows(person, 22);
+            assertThat(lastRows(person, 21)).containsExactly("38|34.1");
+            assertThat(person.sees("paste-by-tab")).as("a workbook has its columns").isFalse();
+            person.click("paste-sheet-1");
+            assertThat(lastRows(person, 21)).containsExactly("38|35.5");
+            person.click("paste-close");
+            assertThat(person.sees("paste-strip")).isFalse();
+        }
+    }
+
+    @Test
+    void aFileThatIsNoDataIsToldAndLosesNothing() throws IOException {
+        Path file = Files.write(folder.resolve("picture.png"), new byte[] {(byte) 0x89, 'P', 'N', 'G', 1, 2, 3, 4, 5, 6, 0, 0, 0, 1});
+        try (Person person = Person.at(KelpBlades.exercise(), folder)) {
+            person.willChoose(file);
+            person.choose("menu", "Open data…");
+            for (int i = 0; i < 200 && !person.text("notice").contains("not a text"); i++) {
+                person.pause();
+            }
+            assertThat(person.text("notice")).contains("picture.png is not a text");
+            assertThat(person.model().desk().work().table().size()).isEqualTo(21);
         }
     }
 }
