@@ -8,6 +8,7 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
+import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -30,6 +31,7 @@ import hestra.documents.DelimitedText;
 import hestra.documents.DelimitedText.Block;
 import hestra.exercise.Exercise;
 import hestra.numbers.DecimalMark;
+import hestra.summary.EntryChecks;
 
 /** The true data of an exercise: names, units and roles of the variables, and the table, typed or pasted. */
 final class DataPane {
@@ -38,6 +40,9 @@ final class DataPane {
     private final VBox pane = new VBox();
     private final GridPane variables = new GridPane();
     private final Label summary = new Label();
+    private final CheckList checks;
+    private DataTable checked;
+    private Roles checkedRoles;
     private final List<Runnable> shows = new ArrayList<>();
     private final DataGrid grid;
     private int width = -1;
@@ -50,7 +55,8 @@ final class DataPane {
         variables.getStyleClass().add("form");
         summary.getStyleClass().add("small");
         summary.setWrapText(true);
-        pane.getChildren().setAll(variables, grid, summary);
+        checks = new CheckList(suspicion -> grid.focus(suspicion.row(), suspicion.column()));
+        pane.getChildren().setAll(variables, grid, checks, summary);
         model.watch(this::show);
     }
 
@@ -73,6 +79,11 @@ final class DataPane {
         for (int column = 0; column < width; column++) {
             grid.note(column, exercise.data().variable(column).unit());
         }
+        if (checked != exercise.data() || !exercise.roles().equals(checkedRoles)) {
+            checked = exercise.data();
+            checkedRoles = exercise.roles();
+            checks.show(EntryChecks.of(checked, checkedRoles, exercise.mark()));
+        }
         long unreadable = exercise.data().rows().stream().flatMap(row -> row.cells().stream())
                 .filter(Cell.Unreadable.class::isInstance).count();
         summary.setText(exercise.data().size() == 0
@@ -94,7 +105,7 @@ final class DataPane {
                     new Variable(variable(column).name(), text, variable(column).unit()), column);
             TextField unit = field("variable-unit-" + i, () -> variable(column).unit(), text ->
                     new Variable(variable(column).name(), variable(column).label(), text), column);
-            name.setPrefColumnCount(7);
+            name.setPrefColumnCount(6);
             unit.setPrefColumnCount(5);
             unit.setMinWidth(74);
             GridPane.setHgrow(label, Priority.ALWAYS);
@@ -106,6 +117,7 @@ final class DataPane {
                         : roles.response() == column ? Optional.of(false) : Optional.empty());
             });
             variables.addRow(i + 1, head(Integer.toString(i + 1)), name, label, unit, role);
+            variables.getChildren().forEach(node -> GridPane.setValignment(node, VPos.CENTER));
         }
     }
 

@@ -137,6 +137,25 @@ class PastingTest {
     }
 
     @Test
+    void whatLooksWrongInTheInstructorsDataLeadsToItsCell() throws IOException {
+        try (Person person = Person.at(KelpBlades.exercise(), folder)) {
+            person.click("view-write");
+            person.click("write-data");
+            assertThat(person.sees("check-list")).as("good data").isFalse();
+            person.click("cell-9-1");
+            person.type("179");
+            person.press(KeyCode.ENTER);
+            assertThat(person.text("check-line-0")).contains("Row 10: length 179").contains("17.9 would fit");
+            person.click("cell-0-0");
+            person.click("check-line-0");
+            person.type("17.9");
+            person.press(KeyCode.ENTER);
+            assertThat(person.sees("check-list")).isFalse();
+            assertThat(person.model().desk().exercise().data().cell(9, 1).text()).isEqualTo("17.9");
+        }
+    }
+
+    @Test
     void aFileThatIsNoDataIsToldAndLosesNothing() throws IOException {
         Path file = Files.write(folder.resolve("picture.png"), new byte[] {(byte) 0x89, 'P', 'N', 'G', 1, 2, 3, 4, 5, 6, 0, 0, 0, 1});
         try (Person person = Person.at(KelpBlades.exercise(), folder)) {

@@ -1,0 +1,234 @@
+package hestra.summary;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.stream.IntStream;
+
+import hestra.data.Cell;
+import hestra.data.DataTable;
+import hestra.data.Pairs;
+import hestra.data.Roles;
+import hestra.numbers.DecimalMark;
+import hestra.numbers.NumberStyle;
+import hestra.summary.Suspicion.Kind;
+
+/**
+ * Looks through a table for what is usually a slip of the pen, the keyboard or the clipboard. Rows that are set aside have
+ * been looked at and are passed over.
+ *
+ * <p>A value is taken for a slipped decimal point when it lies far off the line through the middle of its eight neighbours in
+ * the order of x, by the median of slopes, and 10, 100 or 1000 times or one such part of it lies near that line. Pairs are
+ * taken to be slipped by a row when r of each x with the y one row on is above 0.9 in size and r of the pairs as they stand
+ * is less than 0.6 of that.
+ *
+ * @see "H. Theil, A rank-invariant method of linear and polynomial regression analysis, 1950, for the median of slopes"
+ */
+public final class EntryChecks {
+
+    private static final int MOST_ROWS = 20_000;
+    private static final int NEIGHBOURS = 8;
+    private static final double LEAST_SCATTER = 0.005;
+    private static final double FAR_OFF = 8;
+    private static final double FITS = 4;
+    private static final int FEWEST_TO_SLIP = 8;
+    private static final double STRONG = 0.9;
+    private static final double MUCH_WEAKER = 0.6;
+
+    private final DataTable table;
+    private final Roles roles;
+    private final NumberStyle style;
+    private final List<Suspicion> found = new ArrayList<>();
+
+    private EntryChecks(DataTable table, Roles roles, DecimalMark mark) {
+        this.table = table;
+        this.roles = roles;
+        this.style = new NumberStyle(mark, 4);
+    }
+
+    /** What looks wrong, the gravest first; nothing for a table of more than {@value #MOST_ROWS} rows. */
+    public static List<Suspicion> of(DataTable table, Roles roles, DecimalMark mark) {
+        if (table.size() > MOST_ROWS) {
+            return List.of();
+        }
+        EntryChecks checks = new EntryChecks(table, roles, mark);
+        checks.cells();
+        checks.lengths();
+        checks.samePairs();
+        Pairs pairs = Pairs.of(table, roles.explanatory(), roles.response());
+        checks.scale(pairs);
+        checks.slipped(pairs);
+        checks.found.sort(Comparator.comparing(Suspicion::kind).thenComparing(Suspicion::row));
+        return List.copyOf(checks.found);
+    }
+
+    private String name(int column) {
+        return table.variable(column).name();
+    }
+
+    private void cells() {
+        for (int row = 0; row < table.size(); row++) {
+            if (table.row(row).isEmpty() || table.row(row).isSetAside()) {
+                continue;
+            }
+            Cell x = table.cell(row, roles.explanatory());
+            Cell y = table.cell(row, roles.response());
+            if (isHeading(row)) {
+                found.add(new Suspicion(Kind.HEADING_INSIDE, row, 0, "Row " + (row + 1) + " looks like a line of headings among the data."));
+            } else if (x instanceof Cell.Unreadable || y instanceof Cell.Unreadable) {
+                int column = x instanceof Cell.Unreadable ? roles.explanatory() : roles.response();
+                found.add(new Suspicion(Kind.NOT_A_NUMBER, row, column, "Row " + (row + 1) + ": " + ((Cell.Unreadable) table.cell(row, column)).why()));
+            } else if (x.isEmpty() != y.isEmpty()) {
+                int column = x.isEmpty() ? roles.explanatory() : roles.response();
+                found.add(new Suspicion(Kind.INCOMPLETE, row, column, "Row " + (row + 1) + " has no " + name(column) + "."));
+            }
+        }
+    }
+
+    /** Whether a row says in words what the columns are called, or words in both columns. */
+    private boolean isHeading(int row) {
+        return table.cell(row, roles.explanatory()) instanceof Cell.Unreadable x && table.cell(row, roles.response()) instanceof Cell.Unreadable y
+                && (named(x, roles.explanatory()) || named(y, roles.response())
+                || x.text().chars().allMatch(c -> Character.isLetter(c) || c == ' ') && y.text().chars().allMatch(c -> Character.isLetter(c) || c == ' '));
+    }
+
+    private boolean named(Cell.Unreadable cell, int column) {
+        return cell.text().toLowerCase(Locale.ROOT).startsWith(name(column).toLowerCase(Locale.ROOT)) && !name(column).isBlank();
+    }
+
+    /** Columns of which one goes on below the other. */
+    private void lengths() {
+        int x = lastFilled(roles.explanatory());
+        int y = lastFilled(roles.response());
+        if (Math.abs(x - y) < 2 || x < 0 || y < 0) {
+            return;
+        }
+        int longer = x > y ? roles.explanatory() : roles.response();
+        int shorter = x > y ? roles.response() : roles.explanatory();
+        found.removeIf(it -> it.kind() == Kind.INCOMPLETE && it.row() > Math.min(x, y));
+        found.add(new Suspicion(Kind.UNEQUAL_LENGTHS, Math.min(x, y) + 1, shorter, name(longer) + " goes down to row " + (Math.max(x, y) + 1) + ", "
+                + name(shorter) + " only to row " + (Math.min(x, y) + 1) + ". Is something missing?"));
+    }
+
+    private int lastFilled(int column) {
+        int row = table.size() - 1;
+        while (row >= 0 && table.cell(row, column).isEmpty()) {
+            row--;
+        }
+        return row;
+    }
+
+    private void samePairs() {
+        Map<List<Double>, Integer> first = new HashMap<>();
+        List<Suspicion> again = new ArrayList<>();
+        for (int row = 0; row < table.size(); row++) {
+            if (!table.row(row).isSetAside() && table.cell(row, roles.explanatory()) instanceof Cell.Measured x
+                    && table.cell(row, roles.response()) instanceof Cell.Measured y) {
+                Integer before = first.putIfAbsent(List.of(x.value(), y.value()), row);
+                if (before != null) {
+                    again.add(new Suspicion(Kind.SAME_PAIR, row, roles.explanatory(), "Row " + (row + 1) + " is the same pair as row " + (before + 1) + "."));
+                }
+            }
+        }
+        if (again.size() > 3) {
+            found.add(Suspicion.several(again, again.size() + " rows repeat a pair that stands above them, the first is row " + (again.getFirst().row() + 1) + "."));
+        } else {
+            found.addAll(again);
+        }
+    }
+
+    private void scale(Pairs pairs) {
+        int n = pairs.size();
+        if (n <= NEIGHBOURS) {
+            return;
+        }
+        int[] alongX = IntStream.range(0, n).boxed().sorted(Comparator.comparingDouble(pairs::x)).mapToInt(Integer::intValue).toArray();
+        check(alongX, pairs, roles.response(), IntStream.of(alongX).mapToDouble(pairs::x).toArray(), IntStream.of(alongX).mapToDouble(pairs::y).toArray());
+        // An x that is far off has no neighbours along x: it is held against its neighbours in the table.
+        int[] asTyped = IntStream.range(0, n).toArray();
+        check(asTyped, pairs, roles.explanatory(), IntStream.of(asTyped).asDoubleStream().toArray(), pairs.xs().toArray());
+    }
+
+    /** Holds each value against the line through the middle of its neighbours, of which a few may be slips themselves. */
+    private void check(int[] order, Pairs pairs, int column, double[] places, double[] values) {
+        int n = values.length;
+        double[] expected = new double[n];
+        double[] scatter = new double[n];
+        double[] off = new double[n];
+        for (int at = 0; at < n; at++) {
+            int i = at;
+            int from = Math.clamp(at - NEIGHBOURS / 2, 0, n - NEIGHBOURS - 1);
+            int[] around = IntStream.rangeClosed(from, from + NEIGHBOURS).filter(k -> k != i).toArray();
+            double[] x = IntStream.of(around).mapToDouble(k -> places[k]).toArray();
+            double[] y = IntStream.of(around).mapToDouble(k -> values[k]).toArray();
+            double slope = medianSlope(x, y);
+            double[] levels = IntStream.range(0, x.length).mapToDouble(k -> y[k] - slope * x[k]).toArray();
+            double level = median(levels);
+            expected[at] = level + slope * places[at];
+            scatter[at] = median(Arrays.stream(levels).map(it -> Math.abs(it - level)).toArray());
+            off[at] = Math.abs(values[at] - expected[at]);
+        }
+        double everywhere = median(off);
+        for (int at = 0; at < n; at++) {
+            double usual = Math.max(Math.max(everywhere, scatter[at]), LEAST_SCATTER * Math.abs(expected[at]));
+            if (off[at] > FAR_OFF * usual && values[at] != 0) {
+                slippedPoint(pairs.row(order[at]), column, values[at], expected[at], FITS * usual);
+            }
+        }
+    }
+
+    private void slippedPoint(int row, int column, double value, double expected, double near) {
+        for (int power : new int[] {1, 2, 3, -1, -2, -3}) {
+            double moved = value / Math.pow(10, power);
+            if (Math.abs(moved - expected) < near) {
+                found.add(new Suspicion(Kind.SCALE, row, column, "Row " + (row + 1) + ": " + name(column) + " " + style.shortest(value) + " is far from its neighbours; "
+                        + style.shortest(Double.parseDouble(String.format(Locale.ROOT, "%.12g", moved))) + " would fit. A slipped decimal point?"));
+                return;
+            }
+        }
+    }
+
+    private static double medianSlope(double[] x, double[] y) {
+        double[] slopes = IntStream.range(0, x.length).boxed()
+                .flatMap(i -> IntStream.range(i + 1, x.length).filter(k -> x[k] != x[i]).mapToObj(k -> (y[k] - y[i]) / (x[k] - x[i])))
+                .mapToDouble(Double::doubleValue).toArray();
+        return slopes.length == 0 ? 0 : median(slopes);
+    }
+
+    private static double median(double[] values) {
+        double[] sorted = values.clone();
+        Arrays.sort(sorted);
+        int half = sorted.length / 2;
+        return sorted.length % 2 == 1 ? sorted[half] : sorted[half - 1] / 2 + sorted[half] / 2;
+    }
+
+    private void slipped(Pairs pairs) {
+        int n = pairs.size();
+        if (n < FEWEST_TO_SLIP || found.stream().anyMatch(it -> it.kind() == Kind.SCALE)) {
+            // A single value far off decides r, whether it stands among the pairs or is moved out of them.
+            return;
+        }
+        OptionalDouble asItStands = r(pairs, 0);
+        for (int step : new int[] {1, -1}) {
+            OptionalDouble moved = r(pairs, step);
+            if (moved.isPresent() && asItStands.isPresent() && Math.abs(moved.getAsDouble()) > STRONG
+                    && Math.abs(asItStands.getAsDouble()) < MUCH_WEAKER * Math.abs(moved.getAsDouble())) {
+                found.add(new Suspicion(Kind.SLIPPED, 0, roles.response(), "With " + name(roles.response()) + " moved one row " + (step > 0 ? "up" : "down")
+                        + ", the pairs go together far better. Have the columns slipped against each other?"));
+            }
+        }
+    }
+
+    /** r of each x with the y so many rows on. */
+    private static OptionalDouble r(Pairs pairs, int step) {
+        int n = pairs.size() - Math.abs(step);
+        double[] x = IntStream.range(0, n).mapToDouble(i -> pairs.x(i + Math.max(0, -step))).toArray();
+        double[] y = IntStream.range(0, n).mapToDouble(i -> pairs.y(i + Math.max(0, step))).toArray();
+        return Association.of(Pairs.of(Arrays.copyOf(x, n), Arrays.copyOf(y, n))).map(Association::r).orElse(OptionalDouble.empty());
+    }
+}
