@@ -1,5 +1,7 @@
 package hestra.data;
 
+import java.util.stream.IntStream;
+
 /**
  * Which column explains and which responds.
  *
@@ -15,6 +17,16 @@ public record Roles(int explanatory, int response) {
         if (explanatory == response || explanatory < 0 || response < 0) {
             throw new IllegalArgumentException("columns " + explanatory + " and " + response);
         }
+    }
+
+    /** The first two columns that hold more numbers than words; the first two of all where there are none such. */
+    public static Roles likelyIn(DataTable table) {
+        int[] numeric = IntStream.range(0, table.width()).filter(column -> {
+            long words = table.rows().stream().filter(row -> row.cell(column) instanceof Cell.Unreadable).count();
+            long numbers = table.rows().stream().filter(row -> row.cell(column) instanceof Cell.Measured).count();
+            return numbers > words;
+        }).limit(2).toArray();
+        return numeric.length == 2 ? new Roles(numeric[0], numeric[1]) : FIRST_EXPLAINS;
     }
 
     public Roles swapped() {

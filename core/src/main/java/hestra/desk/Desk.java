@@ -84,6 +84,8 @@ public record Desk(
                 with(exercise.withData(exercise.data().withVariable(column, variable)));
             case Edit.WriteData(DataTable data) when data.width() > Math.max(exercise.roles().explanatory(),
                     exercise.roles().response()) -> with(exercise.withData(data));
+            case Edit.WriteColumns(DataTable data, Roles roles) when data.width() > Math.max(roles.explanatory(), roles.response()) ->
+                with(exercise.withColumns(data, roles));
             case Edit.WriteRoles(Roles roles) when hasColumns(roles) -> with(exercise.withRoles(roles));
             case Edit.WriteHeld write -> with(exercise.withHeld(write.held()));
             case Edit.AddTask(int index, Task task) when exercise.task(task.id()).isEmpty()
@@ -93,7 +95,7 @@ public record Desk(
                     .map(it -> with(exercise.withoutTask(task).withTaskAt(index, it))).orElse(this);
             case Edit.RemoveTask(String task) -> with(exercise.withoutTask(task));
             case Edit.TypeCell _, Edit.Paste _, Edit.InsertRow _, Edit.ReadAt _, Edit.MovePoint _, Edit.ChooseRoles _, Edit.Draft _,
-                    Edit.WriteVariable _, Edit.WriteData _, Edit.WriteRoles _, Edit.AddTask _ -> this;
+                    Edit.WriteVariable _, Edit.WriteData _, Edit.WriteColumns _, Edit.WriteRoles _, Edit.AddTask _ -> this;
         };
     }
 

@@ -263,6 +263,14 @@ public sealed interface Edit {
         }
     }
 
+    /** The instructor brings in columns of their own, in place of empty ones, and the roles that suit them. */
+    record WriteColumns(DataTable data, Roles roles) implements Lasting {
+        @Override
+        public String inWords() {
+            return "bringing in data";
+        }
+    }
+
     /** The instructor says which variable explains and which responds. */
     record WriteRoles(Roles roles) implements Lasting {
         @Override

@@ -147,6 +147,11 @@ public record Exercise(
         return new Exercise(id, title, place, heading, prose, table, roles, tasks, held, mark);
     }
 
+    /** With other columns, and roles among them. */
+    public Exercise withColumns(DataTable table, Roles chosen) {
+        return new Exercise(id, title, place, heading, prose, table, chosen, tasks, held, mark);
+    }
+
     public Exercise withRoles(Roles chosen) {
         return new Exercise(id, title, place, heading, prose, data, chosen, tasks, held, mark);
     }

@@ -36,6 +36,7 @@ public final class EntryChecks {
     private static final double LEAST_SCATTER = 0.005;
     private static final double FAR_OFF = 8;
     private static final double FITS = 4;
+    private static final int MOST_ALIKE = 3;
     private static final int FEWEST_TO_SLIP = 8;
     private static final double STRONG = 0.9;
     private static final double MUCH_WEAKER = 0.6;
@@ -63,8 +64,20 @@ public final class EntryChecks {
         Pairs pairs = Pairs.of(table, roles.explanatory(), roles.response());
         checks.scale(pairs);
         checks.slipped(pairs);
+        checks.gather(Kind.SAME_PAIR, "rows repeat a pair that stands above them");
+        checks.gather(Kind.NOT_A_NUMBER, "rows hold something that is no number");
+        checks.gather(Kind.INCOMPLETE, "rows are incomplete");
         checks.found.sort(Comparator.comparing(Suspicion::kind).thenComparing(Suspicion::row));
         return List.copyOf(checks.found);
+    }
+
+    /** Many of one kind become one remark. */
+    private void gather(Kind kind, String words) {
+        List<Suspicion> alike = found.stream().filter(it -> it.kind() == kind).toList();
+        if (alike.size() > MOST_ALIKE) {
+            found.removeAll(alike);
+            found.add(Suspicion.several(alike, alike.size() + " " + words + ", the first is row " + (alike.getFirst().row() + 1) + "."));
+        }
     }
 
     private String name(int column) {
@@ -135,11 +148,7 @@ public final class EntryChecks {
                 }
             }
         }
-        if (again.size() > 3) {
-            found.add(Suspicion.several(again, again.size() + " rows repeat a pair that stands above them, the first is row " + (again.getFirst().row() + 1) + "."));
-        } else {
-            found.addAll(again);
-        }
+        found.addAll(again);
     }
 
     private void scale(Pairs pairs) {

@@ -104,6 +104,18 @@ class EntryChecksTest {
     }
 
     @Test
+    void manyOfOneKindAreOneRemarkThatLeadsToTheFirst() {
+        List<String> rows = kelp(12);
+        for (int i = 2; i < 8; i++) {
+            rows.set(i, "?" + i + "|9.1");
+        }
+        assertThat(check(rows)).singleElement().satisfies(it -> {
+            assertThat(it.message()).isEqualTo("6 rows hold something that is no number, the first is row 3.");
+            assertThat(it.row()).isEqualTo(2);
+        });
+    }
+
+    @Test
     void headingsAmongTheDataAreToldAsSuch() {
         List<String> rows = kelp(8);
         rows.add(4, "days|length (cm)");

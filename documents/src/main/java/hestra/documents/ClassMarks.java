@@ -109,11 +109,6 @@ public record ClassMarks(List<String> tasks, List<Line> lines) {
     }
 
     private static String line(List<String> fields) {
-        return DelimitedText.line(fields.stream().map(ClassMarks::harmless).toList()) + "\n";
-    }
-
-    /** A name that begins like a formula would be computed by a program that opens the table: a mark before it stops that. */
-    private static String harmless(String field) {
-        return !field.isEmpty() && "=+-@\t\r".indexOf(field.charAt(0)) >= 0 ? "'" + field : field;
+        return DelimitedText.line(fields.stream().map(DataExport::harmless).toList()) + "\n";
     }
 }

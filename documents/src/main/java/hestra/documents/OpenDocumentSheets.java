@@ -24,6 +24,8 @@ final class OpenDocumentSheets {
     private static final String CONTENT = "content.xml";
     private static final long MOST_BYTES = 256L * 1024 * 1024;
 
+    private static final int LONGEST_GAP = 100;
+
     private OpenDocumentSheets() {}
 
     static Reading<List<DataFile.Part>> read(Path file) {
@@ -108,10 +110,17 @@ final class OpenDocumentSheets {
             int event = xml.next();
             if (event == XMLStreamConstants.START_ELEMENT) {
                 depth++;
-                // Notes on a cell are not its contents.
-                if (xml.getLocalName().equals("annotation")) {
-                    skip(xml);
-                    depth--;
+                switch (xml.getLocalName()) {
+                    // Notes on a cell are not its contents.
+                    case "annotation" -> {
+                        skip(xml);
+                        depth--;
+                    }
+                    // Spaces are elements in this format, with a count.
+                    case "s" -> text.append(" ".repeat(Math.min(LONGEST_GAP, repeated(xml, "c"))));
+                    case "tab", "line-break" -> text.append(' ');
+                    case "p" -> text.append(text.isEmpty() ? "" : " ");
+                    default -> { }
                 }
             } else if (event == XMLStreamConstants.END_ELEMENT) {
                 depth--;

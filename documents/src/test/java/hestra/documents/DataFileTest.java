@@ -14,6 +14,9 @@ import java.util.zip.ZipOutputStream;
 
 import com.github.miachm.sods.Sheet;
 import com.github.miachm.sods.SpreadSheet;
+import hestra.data.Cell;
+import hestra.data.DataTable;
+import hestra.data.Variable;
 import hestra.numbers.DecimalMark;
 import org.apache.poi.ss.usermodel.CellStyle;
 import org.apache.poi.ss.usermodel.Row;
@@ -174,5 +177,26 @@ class DataFileTest {
         assertThat(refusal(zipped("none.ods", "other.xml", "<a/>"))).contains("no OpenDocument");
         assertThat(refusal(folder.resolve("none.csv"))).contains("not there");
         assertThat(refusal(folder)).contains("folder");
+    }
+
+    @Test
+    void aTableWrittenForOtherProgramsReadsBackTheSame() throws IOException {
+        DataTable table = new DataTable(List.of(new Variable("days", "", "days"), new Variable("length", "", "cm"), Variable.named("note")), List.of(
+                hestra.data.Row.of(Cell.of("4", DecimalMark.COMMA), Cell.of("8,125", DecimalMark.COMMA), Cell.of("=1+1", DecimalMark.COMMA)),
+                hestra.data.Row.of(Cell.of("-6", DecimalMark.COMMA), Cell.EMPTY, Cell.of("fine, \"so\"", DecimalMark.COMMA)),
+                hestra.data.Row.of(Cell.of("1e-7", DecimalMark.COMMA), Cell.of("1234567,5", DecimalMark.COMMA))));
+        for (String ending : List.of(".csv", ".xlsx", ".ods")) {
+            Path file = folder.resolve("data" + ending);
+            DataExport.write(table, file);
+            TextData data = understood(parts(file).getFirst(), DecimalMark.POINT);
+            assertThat(data.block().headings()).as(ending).contains(List.of("days", "length (cm)", "note"));
+            assertThat(data.block().rows().get(0).subList(0, 2)).as(ending).containsExactly("4", "8.125");
+            assertThat(data.block().rows().get(0).get(2)).as(ending).isEqualTo(ending.equals(".csv") ? "'=1+1" : "=1+1");
+            assertThat(data.block().rows().get(1).subList(0, 2)).as(ending).containsExactly("-6", "");
+            assertThat(data.block().rows().get(2).subList(0, 2)).as(ending).containsExactly("0.0000001", "1234567.5");
+        }
+        try (var files = Files.list(folder)) {
+            assertThat(files).as("nothing is left beside them").hasSize(3);
+        }
     }
 }

@@ -45,7 +45,8 @@ class JournalFileTest {
             new Edit.WriteTexts("t", "p", "h"), new Edit.WriteProse("p\nq"), new Edit.WriteVariable(0, new Variable("a", "b", "c")),
             new Edit.WriteHeld(Set.of(Aid.R)), new Edit.WriteRoles(new Roles(1, 0)), new Edit.AddTask(0, new Task.Predict(Terms.of("again", "t", "p", 2), List.of(1.5, 2e9), new Rounding.Significant(3))),
             new Edit.ChangeTask(Kelp.explain().with(Kelp.explain().terms().withTitle("x"))), new Edit.MoveTask("explain", 0),
-            new Edit.RemoveTask("roles"), new Edit.WriteData(Kelp.table()), new Edit.StartAgain());
+            new Edit.RemoveTask("roles"), new Edit.WriteData(Kelp.table()),
+            new Edit.WriteColumns(Kelp.table(), new Roles(1, 0)), new Edit.StartAgain());
 
     @TempDir
     Path folder;

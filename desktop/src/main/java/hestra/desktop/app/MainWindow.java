@@ -26,6 +26,7 @@ import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desktop.table.DataGrid;
 import hestra.desktop.write.WriteView;
+import hestra.documents.DataExport;
 import hestra.documents.DataFile;
 import hestra.documents.ExerciseFile;
 import hestra.documents.HandInFile;
@@ -47,6 +48,7 @@ public final class MainWindow {
     private static final FileDialogs.Kind HAND_IN = new FileDialogs.Kind("Hand-in", HandInFile.ENDING);
     private static final FileDialogs.Kind PAGE = new FileDialogs.Kind("Web page", ".html");
     private static final FileDialogs.Kind DATA = new FileDialogs.Kind("Data", DataFile.ENDINGS);
+    private static final FileDialogs.Kind SAVED_DATA = new FileDialogs.Kind("Data", List.of(".csv", ".xlsx", ".ods"));
     private static final KeyCombination UNDO = KeyCombination.valueOf("Shortcut+Z");
     private static final KeyCombination CHECK = KeyCombination.valueOf("Shortcut+Enter");
     private static final KeyCombination REDO = KeyCombination.valueOf("Shortcut+Shift+Z");
@@ -186,6 +188,20 @@ public final class MainWindow {
                 }
             }
         }));
+    }
+
+    /** Saves the table in view for other programs. */
+    void saveData() {
+        String name = model.desk().exercise().title().replaceAll("[^\\p{L}\\p{N} ,.()_-]", "_").strip();
+        dialogs.save(SAVED_DATA, lastFolder(), (name.isEmpty() ? "data" : name) + ".csv").ifPresent(file -> {
+            try {
+                DataExport.write(view == View.WORK ? model.desk().work().table() : model.desk().exercise().data(), file);
+                remember(file);
+                notices.say("The data are in " + file + ".");
+            } catch (IOException e) {
+                notices.say("The data could not be saved as " + file + ": " + e.getMessage() + ". Choose another place.");
+            }
+        });
     }
 
     private void take(List<DataFile.Part> parts) {

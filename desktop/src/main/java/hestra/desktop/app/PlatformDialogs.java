@@ -26,7 +26,7 @@ final class PlatformDialogs implements FileDialogs {
         FileChooser chooser = chooser(kind, folder);
         chooser.setInitialFileName(name);
         return Optional.ofNullable(chooser.showSaveDialog(owner)).map(File::toPath)
-                .map(path -> path.toString().endsWith(kind.ending()) ? path : Path.of(path + kind.ending()));
+                .map(path -> kind.endings().stream().anyMatch(path.toString()::endsWith) ? path : Path.of(path + kind.ending()));
     }
 
     private static FileChooser chooser(Kind kind, Path folder) {

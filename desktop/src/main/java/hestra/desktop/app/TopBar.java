@@ -114,6 +114,7 @@ final class TopBar extends StackPane {
                 item("New exercise", "Shortcut+N", window::newExercise),
                 item("Open…", "Shortcut+O", window::open),
                 item("Open data…", "Shortcut+Shift+O", window::openData),
+                item("Save data as…", null, window::saveData),
                 item("Save", "Shortcut+S", window::save),
                 item("Save as…", "Shortcut+Shift+S", window::saveAs),
                 new SeparatorMenuItem(),

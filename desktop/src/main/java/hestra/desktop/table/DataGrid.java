@@ -77,7 +77,7 @@ public final class DataGrid extends VBox {
         view.setId("grid");
         view.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
         view.getSelectionModel().setCellSelectionEnabled(true);
-        view.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
+        view.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_ALL_COLUMNS);
         view.setPlaceholder(new Label("Type or paste the data here."));
         view.setRowFactory(_ -> new GridRow());
         columns();
@@ -156,12 +156,13 @@ public final class DataGrid extends VBox {
 
     private void columns() {
         headings.clear();
-        view.getColumns().clear();
+        // All at once: columns that come one by one into a table that is showing share its width unevenly.
+        List<TableColumn<Integer, String>> columns = new ArrayList<>();
         TableColumn<Integer, String> number = new TableColumn<>("");
         number.setCellFactory(_ -> new GridCell(view, version, row -> Integer.toString(row + 1), "number-cell"));
         number.getStyleClass().add("number-column");
         fixed(number, 38);
-        view.getColumns().add(number);
+        columns.add(number);
         for (int i = 0; i < source.table().width(); i++) {
             int index = i;
             TableColumn<Integer, String> column = new TableColumn<>();
@@ -176,7 +177,7 @@ public final class DataGrid extends VBox {
             column.setReorderable(false);
             column.setMinWidth(70);
             column.setPrefWidth(90);
-            view.getColumns().add(column);
+            columns.add(column);
         }
         if (!lastTitle.isEmpty()) {
             TableColumn<Integer, String> last = new TableColumn<>(lastTitle);
@@ -184,8 +185,9 @@ public final class DataGrid extends VBox {
             last.getStyleClass().add("computed-column");
             fixed(last, 70);
             last.setVisible(false);
-            view.getColumns().add(last);
+            columns.add(last);
         }
+        view.getColumns().setAll(columns);
     }
 
     private static void fixed(TableColumn<Integer, String> column, double width) {
@@ -379,7 +381,7 @@ public final class DataGrid extends VBox {
 
         @Override
         protected String problem(int row) {
-            return source.table().cell(row, column) instanceof Cell.Unreadable(String _, String why) ? why : "";
+            return source.isMeasured(column) && source.table().cell(row, column) instanceof Cell.Unreadable(String _, String why) ? why : "";
         }
 
         @Override

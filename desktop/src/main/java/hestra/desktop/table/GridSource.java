@@ -22,6 +22,9 @@ public interface GridSource {
     /** The decimal mark in which numbers are typed. */
     DecimalMark mark();
 
+    /** Whether a column holds one of the two variables, so that words in it are mistakes and not labels. */
+    boolean isMeasured(int column);
+
     /** Whether what is pasted brings its own columns, since there is nothing in the table yet. */
     boolean takesColumns();
 

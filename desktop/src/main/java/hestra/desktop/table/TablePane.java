@@ -155,6 +155,11 @@ public final class TablePane extends VBox {
         }
 
         @Override
+        public boolean isMeasured(int column) {
+            return column == model.desk().work().drawnRoles().explanatory() || column == model.desk().work().drawnRoles().response();
+        }
+
+        @Override
         public boolean takesColumns() {
             return false;
         }

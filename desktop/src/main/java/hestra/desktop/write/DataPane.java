@@ -8,12 +8,14 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 import hestra.data.Cell;
@@ -55,6 +57,7 @@ final class DataPane {
         variables.getStyleClass().add("form");
         summary.getStyleClass().add("small");
         summary.setWrapText(true);
+        summary.setMinHeight(Region.USE_PREF_SIZE);
         checks = new CheckList(suspicion -> grid.focus(suspicion.row(), suspicion.column()));
         pane.getChildren().setAll(variables, grid, checks, summary);
         model.watch(this::show);
@@ -84,7 +87,8 @@ final class DataPane {
             checkedRoles = exercise.roles();
             checks.show(EntryChecks.of(checked, checkedRoles, exercise.mark()));
         }
-        long unreadable = exercise.data().rows().stream().flatMap(row -> row.cells().stream())
+        Roles roles = exercise.roles();
+        long unreadable = exercise.data().rows().stream().flatMap(row -> Stream.of(row.cell(roles.explanatory()), row.cell(roles.response())))
                 .filter(Cell.Unreadable.class::isInstance).count();
         summary.setText(exercise.data().size() == 0
                 ? "Click a cell and paste the columns from a spreadsheet, or type them; or drop a file here: .csv, .xlsx or .ods, or choose one with Open data… (Ctrl+Shift+O)."
@@ -106,6 +110,7 @@ final class DataPane {
             TextField unit = field("variable-unit-" + i, () -> variable(column).unit(), text ->
                     new Variable(variable(column).name(), variable(column).label(), text), column);
             name.setPrefColumnCount(6);
+            name.setMinWidth(88);
             unit.setPrefColumnCount(5);
             unit.setMinWidth(74);
             GridPane.setHgrow(label, Priority.ALWAYS);
@@ -171,7 +176,8 @@ final class DataPane {
         @Override
         public void paste(int row, int column, Block block) {
             if (takesColumns() && block.width() >= 2) {
-                change(table -> DelimitedText.table(block, table.variables(), model.desk().exercise().mark()));
+                DataTable brought = DelimitedText.table(block, table().variables(), mark());
+                model.apply(new Edit.WriteColumns(brought, Roles.likelyIn(brought)));
             } else {
                 change(table -> {
                     DataTable pasted = table.withBlock(row, column, block.rows().stream()
@@ -189,6 +195,12 @@ final class DataPane {
         @Override
         public DecimalMark mark() {
             return model.desk().exercise().mark();
+        }
+
+        @Override
+        public boolean isMeasured(int column) {
+            Roles roles = model.desk().exercise().roles();
+            return column == roles.explanatory() || column == roles.response();
         }
 
         @Override

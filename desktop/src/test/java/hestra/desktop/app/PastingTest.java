@@ -91,13 +91,16 @@ class PastingTest {
         try (Person person = Person.at(Exercise.blank("blank"), folder)) {
             person.choose("menu", "New exercise");
             person.click("write-data");
-            paste(person, "cell-0-0", "Eelgrass, counted in May\n\nsalinity,shoots,tray\n5,\"1,210\",A\n10,\"1,380\",B\n");
+            paste(person, "cell-0-0", "Eelgrass, counted in May\n\ntray,salinity,shoots\nA,5,\"1,210\"\nB,10,\"1,380\"\n");
             DataTable data = person.model().desk().exercise().data();
-            assertThat(data.variables().stream().map(it -> it.name())).containsExactly("salinity", "shoots", "tray");
-            assertThat(data.cell(1, 1).text()).isEqualTo("1380");
+            assertThat(data.variables().stream().map(it -> it.name())).containsExactly("tray", "salinity", "shoots");
+            assertThat(data.cell(1, 2).text()).isEqualTo("1380");
+            assertThat(person.model().desk().exercise().x().name()).as("labels explain nothing").isEqualTo("salinity");
+            assertThat(person.model().desk().exercise().y().name()).isEqualTo("shoots");
             assertThat(person.sees("paste-strip")).isTrue();
-            person.click("paste-column-2");
+            person.click("paste-column-0");
             assertThat(person.model().desk().exercise().data().width()).isEqualTo(2);
+            assertThat(person.model().desk().exercise().x().name()).isEqualTo("salinity");
             person.press(KeyCode.CONTROL, KeyCode.Z);
             assertThat(person.model().desk().exercise().data().size()).isZero();
         }
@@ -152,6 +155,21 @@ class PastingTest {
             person.press(KeyCode.ENTER);
             assertThat(person.sees("check-list")).isFalse();
             assertThat(person.model().desk().exercise().data().cell(9, 1).text()).isEqualTo("17.9");
+        }
+    }
+
+    @Test
+    void theTableInViewIsSavedForOtherProgramsAndOpensAgain() throws IOException {
+        Path file = folder.resolve("blades.ods");
+        try (Person person = Person.at(KelpBlades.exercise(), folder)) {
+            person.willChoose(file);
+            person.choose("menu", "Save data as…");
+            assertThat(person.text("notice")).contains("blades.ods");
+            person.click("grid");
+            person.press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.O);
+            waitForRows(person, 40);
+            DataTable table = person.model().desk().work().table();
+            assertThat(table.row(table.size() - 1).cell(1).text()).isEqualTo("35.2");
         }
     }
 
