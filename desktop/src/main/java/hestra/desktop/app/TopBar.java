@@ -3,6 +3,7 @@ package hestra.desktop.app;
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
+import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -127,7 +128,8 @@ final class TopBar extends StackPane {
 
     private static MenuItem item(String text, String key, Runnable action) {
         MenuItem item = new MenuItem(text);
-        item.setOnAction(_ -> action.run());
+        // After the menu has closed and given the keyboard back, so that the action can put it elsewhere.
+        item.setOnAction(_ -> Platform.runLater(action));
         if (key != null) {
             item.setAccelerator(KeyCombination.valueOf(key));
         }
