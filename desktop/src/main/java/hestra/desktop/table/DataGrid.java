@@ -79,7 +79,7 @@ public final class DataGrid extends VBox {
         view.getSelectionModel().setCellSelectionEnabled(true);
         view.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_ALL_COLUMNS);
         view.setPlaceholder(new Label("Type or paste the data here."));
-        view.setRowFactory(_ -> new GridRow());
+        view.setRowFactory(_ -> gridRow());
         columns();
         setVgrow(view, Priority.ALWAYS);
         getChildren().addAll(view, pasting.strip());
@@ -171,7 +171,7 @@ public final class DataGrid extends VBox {
             heading.getChildren().get(1).getStyleClass().add("grid-note");
             headings.add(heading);
             column.setGraphic(heading);
-            column.setCellFactory(_ -> new EditCell(index));
+            column.setCellFactory(_ -> new EditCell(view, version, source, index, this::opening, this::paste, this::leave));
             column.setCellValueFactory(row -> new ReadOnlyObjectWrapper<>(source.table().cell(row.getValue(), index).text()));
             column.setSortable(false);
             column.setReorderable(false);
@@ -338,101 +338,30 @@ public final class DataGrid extends VBox {
         return area;
     }
 
-    /** A row, marked when it is pointed at elsewhere, set aside or incomplete. */
-    private final class GridRow extends TableRow<Integer> {
-        private final InvalidationListener onVersion = _ -> mark();
-
-        GridRow() {
-            hoverProperty().addListener((_, _, over) -> {
-                boolean onData = over && !isEmpty() && getItem() != null && getItem() < source.table().size();
-                onHover.accept(onData ? OptionalInt.of(getItem()) : OptionalInt.empty());
-            });
-            version.addListener(new WeakInvalidationListener(onVersion));
+    /** Goes on from a cell that was typed into. */
+    private void leave(int row, int column, CellEditor.Next next) {
+        view.requestFocus();
+        if (next == CellEditor.Next.CANCEL) {
+            return;
         }
-
-        @Override
-        protected void updateItem(Integer row, boolean empty) {
-            super.updateItem(row, empty);
-            mark();
-        }
-
-        private void mark() {
-            boolean shown = !isEmpty() && getItem() != null;
-            toggle("pointed-at", shown && hovered.isPresent() && hovered.getAsInt() == getItem());
-            toggle("set-aside", shown && source.table().row(getItem()).isSetAside());
-            toggle("spare", shown && getItem() >= source.table().size());
-            toggle("current", shown && row() == getItem());
-        }
-
-        private void toggle(String style, boolean on) {
-            pseudoClassStateChanged(PseudoClass.getPseudoClass(style), on);
+        goTo(row, column);
+        switch (next) {
+            case DOWN -> goTo(row + 1, column);
+            case UP -> goTo(row - 1, column);
+            case ACROSS -> across(false);
+            case BACK -> across(true);
+            case CANCEL, STAY -> { }
         }
     }
 
-    /** A cell that is typed into. */
-    private final class EditCell extends GridCell {
-        private final CellEditor editor = new CellEditor(this::done, DataGrid.this::paste);
-        private final int column;
+    /** What was typed to open a cell; asked for once. */
+    private String opening() {
+        String typed = opening;
+        opening = null;
+        return typed;
+    }
 
-        EditCell(int column) {
-            super(view, DataGrid.this.version, row -> source.table().cell(row, column).text(), "value-cell");
-            this.column = column;
-        }
-
-        @Override
-        protected String problem(int row) {
-            return source.isMeasured(column) && source.table().cell(row, column) instanceof Cell.Unreadable(String _, String why) ? why : "";
-        }
-
-        @Override
-        public void startEdit() {
-            super.startEdit();
-            if (isEditing()) {
-                setText(null);
-                setGraphic(editor);
-                editor.begin(source.table().cell(getIndex(), column).text(), opening);
-                opening = null;
-            }
-        }
-
-        @Override
-        public void cancelEdit() {
-            super.cancelEdit();
-            shown();
-        }
-
-        @Override
-        protected void show(int row) {
-            setId("cell-" + row + "-" + column);
-            if (!isEditing()) {
-                setGraphic(null);
-                super.show(row);
-            }
-        }
-
-        private void done(String text, CellEditor.Next next) {
-            int row = getIndex();
-            if (next == CellEditor.Next.CANCEL) {
-                cancelEdit();
-                view.requestFocus();
-                return;
-            }
-            cancelEdit();
-            if (!text.strip().equals(source.table().cell(row, column).text())) {
-                source.type(row, column, text);
-            }
-            if (next == CellEditor.Next.STAY) {
-                return;
-            }
-            goTo(row, column);
-            view.requestFocus();
-            switch (next) {
-                case DOWN -> goTo(row + 1, column);
-                case UP -> goTo(row - 1, column);
-                case ACROSS -> across(false);
-                case BACK -> across(true);
-                case CANCEL, STAY -> { }
-            }
-        }
+    private GridRow gridRow() {
+        return new GridRow(source, version, () -> hovered, this::row, row -> onHover.accept(row));
     }
 }
