@@ -48,6 +48,11 @@ public sealed interface NumberReading {
         return NumberReader.read(text, mark, false);
     }
 
+    /** Whether a text is nothing but digits, a hyphen before them and one decimal mark among them, as most cells are. */
+    static boolean isSimple(String text, DecimalMark mark) {
+        return NumberReader.isSimple(text, mark);
+    }
+
     /** Reads an answer: as a measured value, and also percent, a fraction such as 3/4, and a unit after the number. */
     static NumberReading ofAnswer(String text, DecimalMark mark) {
         return NumberReader.read(text, mark, true);
@@ -67,10 +72,34 @@ final class NumberReader {
     private static final String SUPERSCRIPTS = "⁰¹²³⁴⁵⁶⁷⁸⁹⁻⁺";
     private static final String PLAIN = "0123456789-+";
     private static final int LONGEST = 200;
+    private static final int LONGEST_SIMPLE = 30;
 
     private NumberReader() {}
 
+    /** Whether a text is digits with at most a hyphen before and one decimal mark among them: what most cells are. */
+    static boolean isSimple(String text, DecimalMark mark) {
+        int start = text.startsWith("-") ? 1 : 0;
+        int length = text.length();
+        if (length == start || length > LONGEST_SIMPLE) {
+            return false;
+        }
+        boolean marked = false;
+        for (int i = start; i < length; i++) {
+            char c = text.charAt(i);
+            if (c == mark.sign() && !marked && i > start && i < length - 1) {
+                marked = true;
+            } else if (c < '0' || c > '9') {
+                return false;
+            }
+        }
+        return true;
+    }
+
     static NumberReading read(String text, DecimalMark mark, boolean answer) {
+        if (text != null && isSimple(text, mark)) {
+            BigDecimal typed = new BigDecimal(mark == DecimalMark.POINT ? text : text.replace(mark.sign(), '.'));
+            return new NumberReading.Value(typed, typed.doubleValue(), false, "");
+        }
         String plain = plainSigns(text == null ? "" : text.strip());
         if (plain.isEmpty()) {
             return new NumberReading.Blank();

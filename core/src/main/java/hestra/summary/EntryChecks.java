@@ -31,7 +31,7 @@ import hestra.summary.Suspicion.Kind;
  */
 public final class EntryChecks {
 
-    private static final int MOST_ROWS = 20_000;
+    private static final int MOST_ROWS = 2_000;
     private static final int NEIGHBOURS = 8;
     private static final double LEAST_SCATTER = 0.005;
     private static final double FAR_OFF = 8;

@@ -83,4 +83,16 @@ class NumberReadingTest {
         assertThat(answered("0.80").significant()).isEqualTo(2);
         assertThat(answered("120").places()).isZero();
     }
+
+    @Test
+    void simpleNumbersAreReadAsAnyOthers() {
+        for (String text : new String[] {"0", "7", "-7", "007", "8.1", "-0.50", "123456789012345678901234567890"}) {
+            assertThat(NumberReading.isSimple(text, DecimalMark.POINT)).as(text).isTrue();
+            assertThat(NumberReading.ofMeasurement(text, DecimalMark.POINT)).isEqualTo(NumberReading.ofMeasurement(" " + text, DecimalMark.POINT));
+        }
+        for (String text : new String[] {"", "-", ".5", "5.", "1.2.3", "1,5", "+3", "1e5", "−3", " 4", "4 cm", "١"}) {
+            assertThat(NumberReading.isSimple(text, DecimalMark.POINT)).as(text).isFalse();
+        }
+        assertThat(NumberReading.isSimple("1,5", DecimalMark.COMMA)).isTrue();
+    }
 }

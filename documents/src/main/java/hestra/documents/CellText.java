@@ -32,6 +32,9 @@ record CellText(String text, String unit) {
 
     /** The number that a text says under a decimal mark, written with another; nothing where it is none. */
     static Optional<CellText> of(String raw, DecimalMark from, DecimalMark to) {
+        if (NumberReading.isSimple(raw, from)) {
+            return Optional.of(new CellText(from == to ? raw : raw.replace(from.sign(), to.sign()), ""));
+        }
         String plain = raw.strip().replace('\u2212', '-').replace('\u2013', '-').replace('\u2010', '-').replace('\u2011', '-');
         if (plain.isEmpty() || plain.length() > LONGEST) {
             return Optional.empty();
