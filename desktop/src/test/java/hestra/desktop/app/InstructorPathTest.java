@@ -43,7 +43,7 @@ class InstructorPathTest {
     void fromAnEmptyExerciseToAFile() throws IOException {
         try (Person person = Person.at(Exercise.blank("first"), folder)) {
             person.choose("menu", "New exercise");
-            assertThat(person.focused()).isEqualTo("write-title");
+            assertThat(person.focused()).as("%s", person.state()).isEqualTo("write-title");
             person.type("Eelgrass");
             replace(person, "write-heading", "How salt is too salt");
             person.click("write-prose");

@@ -77,6 +77,12 @@ final class Person implements AutoCloseable {
         stage = made.stage;
         FxThread.settle();
         activate();
+        // A window that becomes the active one later would close a menu that has been opened meanwhile.
+        for (int i = 0; i < 50 && !FxThread.call(stage::isFocused); i++) {
+            FxThread.settle();
+            activate();
+        }
+        FxThread.settle();
     }
 
     /** Opens an exercise; {@code state} is Hestra's own folder. */
@@ -114,6 +120,11 @@ final class Person implements AutoCloseable {
         return dialogs.asked;
     }
 
+    /** What is on the screen, for messages of tests. */
+    String state() throws IOException {
+        return FxThread.call(() -> "view " + window.view() + ", windows " + Window.getWindows() + ", active " + stage.isFocused());
+    }
+
     /** The next file dialog is answered with this. */
     void willChoose(Path file) {
         dialogs.answers.add(file);
@@ -131,6 +142,7 @@ final class Person implements AutoCloseable {
     /** Clicks the text of a menu item that is showing. */
     void choose(String id, String item) throws IOException {
         click(id);
+        FxThread.settle();
         Point2D at = FxThread.call(() -> Window.getWindows().stream().filter(it -> it != stage && it.isShowing())
                 .flatMap(it -> it.getScene().getRoot().lookupAll(".menu-item").stream())
                 .filter(node -> node.lookupAll(".label").stream().anyMatch(label -> label instanceof Labeled text && item.equals(text.getText())))
