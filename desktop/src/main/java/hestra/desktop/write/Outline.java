@@ -2,6 +2,7 @@ package hestra.desktop.write;
 
 import java.util.Locale;
 import java.util.Optional;
+import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
@@ -18,6 +19,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 
 import hestra.desk.Edit;
 import hestra.desk.Findings;
@@ -31,6 +33,8 @@ import org.kordamp.ikonli.javafx.FontIcon;
 
 /** The exercise from top to bottom: heading, prose, and the tasks with their keys, which can be added, moved and removed. */
 final class Outline {
+
+    private static final Duration MENU_CLOSES = Duration.millis(120);
 
     private static final PseudoClass IN_HAND = PseudoClass.getPseudoClass("in-hand");
     private static final PseudoClass MISSING = PseudoClass.getPseudoClass("missing");
@@ -81,10 +85,20 @@ final class Outline {
 
     /** Puts the keyboard into the title; later, since a menu that closes takes the keyboard back first. */
     void focusTitle() {
-        Platform.runLater(() -> {
-            title.requestFocus();
-            title.selectAll();
+        Platform.runLater(this::takeTitle);
+        // A menu that is closing gives the keyboard back to its button, and may do so only after this.
+        PauseTransition later = new PauseTransition(MENU_CLOSES);
+        later.setOnFinished(_ -> {
+            if (title.getScene() != null && title.getScene().getFocusOwner() instanceof MenuButton) {
+                takeTitle();
+            }
         });
+        later.play();
+    }
+
+    private void takeTitle() {
+        title.requestFocus();
+        title.selectAll();
     }
 
     private void turnToExercise(boolean focused) {
