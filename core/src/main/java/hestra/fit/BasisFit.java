@@ -237,13 +237,13 @@ public final class BasisFit implements LinearFit {
 
     @Override
     public OptionalDouble fitted(double x) {
-        return basis.isDefined(x) ? finite(value(x).scaled(yPower).toDouble()) : OptionalDouble.empty();
+        return basis.isDefined(x) ? Finite.of(value(x).scaled(yPower).toDouble()) : OptionalDouble.empty();
     }
 
     @Override
     public OptionalDouble residual(double x, double y) {
         return basis.isDefined(x)
-                ? finite(value(x).negated().plus(Math.scalb(y, -yPower)).scaled(yPower).toDouble()) : OptionalDouble.empty();
+                ? Finite.of(value(x).negated().plus(Math.scalb(y, -yPower)).scaled(yPower).toDouble()) : OptionalDouble.empty();
     }
 
     /** R⁻ᵀ v for the columns v at x. */
@@ -268,7 +268,7 @@ public final class BasisFit implements LinearFit {
         }
         double[] a = whitened(x);
         double[] b = x == other ? a : whitened(other);
-        return finite(IntStream.range(0, a.length).mapToDouble(j -> a[j] * b[j]).sum());
+        return Finite.of(IntStream.range(0, a.length).mapToDouble(j -> a[j] * b[j]).sum());
     }
 
     @Override
@@ -326,9 +326,5 @@ public final class BasisFit implements LinearFit {
     @Override
     public List<String> remarks() {
         return Remarks.of(this, hasConstant());
-    }
-
-    private static OptionalDouble finite(double value) {
-        return Double.isFinite(value) ? OptionalDouble.of(value) : OptionalDouble.empty();
     }
 }

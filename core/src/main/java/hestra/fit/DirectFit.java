@@ -119,7 +119,7 @@ public final class DirectFit implements CurveFit {
             if (pairs.n() > p) {
                 double length = Math.sqrt(whitened(minimum.factor(), p, named.gradient()));
                 double size = length * goodness.get().residualStandardError().orElseThrow();
-                error = finite(ofY ? size : Math.scalb(size, -power));
+                error = Finite.of(ofY ? size : Math.scalb(size, -power));
             }
             coefficients.add(new Coefficient(named.name(), value, error, pairs.n() - p));
         }
@@ -166,13 +166,13 @@ public final class DirectFit implements CurveFit {
 
     @Override
     public OptionalDouble fitted(double x) {
-        return form.isDefined(x) ? finite(Math.scalb(form.value(parameters, form.u(x)), yPower)) : OptionalDouble.empty();
+        return form.isDefined(x) ? Finite.of(Math.scalb(form.value(parameters, form.u(x)), yPower)) : OptionalDouble.empty();
     }
 
     @Override
     public OptionalDouble residual(double x, double y) {
         OptionalDouble fitted = fitted(x);
-        return fitted.isPresent() ? finite(y - fitted.getAsDouble()) : OptionalDouble.empty();
+        return fitted.isPresent() ? Finite.of(y - fitted.getAsDouble()) : OptionalDouble.empty();
     }
 
     @Override
@@ -196,10 +196,6 @@ public final class DirectFit implements CurveFit {
         }
         remarks.addAll(Remarks.of(this, false));
         return List.copyOf(remarks);
-    }
-
-    private static OptionalDouble finite(double value) {
-        return Double.isFinite(value) ? OptionalDouble.of(value) : OptionalDouble.empty();
     }
 
     /** The starts of growth and decay. */

@@ -162,8 +162,7 @@ public final class LineFit implements LinearFit {
 
     @Override
     public OptionalDouble fitted(double x) {
-        double y = at(x);
-        return Double.isFinite(y) ? OptionalDouble.of(y) : OptionalDouble.empty();
+        return Finite.of(at(x));
     }
 
     /** y − ŷ of one pair, for finite values near the data. */
@@ -173,14 +172,12 @@ public final class LineFit implements LinearFit {
 
     @Override
     public OptionalDouble residual(double x, double y) {
-        double residual = residualOf(x, y);
-        return Double.isFinite(residual) ? OptionalDouble.of(residual) : OptionalDouble.empty();
+        return Finite.of(residualOf(x, y));
     }
 
     @Override
     public OptionalDouble leverage(double x, double other) {
-        double leverage = 1.0 / n() + centred.fromMean(x) / centred.sxx().hi() * centred.fromMean(other);
-        return Double.isFinite(leverage) ? OptionalDouble.of(leverage) : OptionalDouble.empty();
+        return Finite.of(1.0 / n() + centred.fromMean(x) / centred.sxx().hi() * centred.fromMean(other));
     }
 
     @Override

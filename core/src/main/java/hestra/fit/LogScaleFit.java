@@ -125,15 +125,13 @@ public final class LogScaleFit implements CurveFit {
 
     @Override
     public OptionalDouble fitted(double x) {
-        double y = isDefined(x) ? Math.exp(line.at(onLine(x))) : Double.NaN;
-        return Double.isFinite(y) ? OptionalDouble.of(y) : OptionalDouble.empty();
+        return isDefined(x) ? Finite.of(Math.exp(line.at(onLine(x)))) : OptionalDouble.empty();
     }
 
     @Override
     public OptionalDouble residual(double x, double y) {
         OptionalDouble fitted = fitted(x);
-        return fitted.isPresent() && Double.isFinite(y - fitted.getAsDouble())
-                ? OptionalDouble.of(y - fitted.getAsDouble()) : OptionalDouble.empty();
+        return fitted.isPresent() ? Finite.of(y - fitted.getAsDouble()) : OptionalDouble.empty();
     }
 
     @Override

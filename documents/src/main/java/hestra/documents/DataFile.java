@@ -52,7 +52,7 @@ public final class DataFile {
             return switch (kind(file)) {
                 case ZIP -> name.toLowerCase(Locale.ROOT).endsWith(".ods") ? OpenDocumentSheets.read(file) : Workbook.read(file);
                 case COMPOUND -> Reading.refused(name + " is locked by a password or is an old .xls. Save it as .xlsx without a password and open that.");
-                case OTHER -> TextFile.read(file).then(text -> text.isBlank() ? Reading.refused(name + " is empty.")
+                case OTHER -> TextFile.text(Files.readAllBytes(file), name).then(text -> text.isBlank() ? Reading.refused(name + " is empty.")
                         : Reading.done(List.of(new Part("", text, Optional.empty()))));
             };
         } catch (IOException e) {

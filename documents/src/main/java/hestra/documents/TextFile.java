@@ -1,12 +1,9 @@
 package hestra.documents;
 
-import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.Path;
 
 /**
  * A text file in whatever encoding it came: UTF-8 with or without a mark, UTF-16 with one or plainly so, else Windows-1252.
@@ -14,26 +11,9 @@ import java.nio.file.Path;
  */
 final class TextFile {
 
-    /** The largest text that is read, in bytes. */
-    static final long MOST_BYTES = 64L * 1024 * 1024;
-
     private static final int LOOKED_AT = 4096;
 
     private TextFile() {}
-
-    static Reading<String> read(Path file) {
-        try {
-            if (Files.isDirectory(file)) {
-                return Reading.refused(file.getFileName() + " is a folder, not a file.");
-            }
-            if (Files.size(file) > MOST_BYTES) {
-                return Reading.refused(file.getFileName() + " is larger than 64 MB. Take a part of it.");
-            }
-            return text(Files.readAllBytes(file), file.getFileName().toString());
-        } catch (IOException e) {
-            return Reading.refused(Archive.cannotRead(file, e));
-        }
-    }
 
     static Reading<String> text(byte[] bytes, String name) {
         if (bytes.length == 0) {
