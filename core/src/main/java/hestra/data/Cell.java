@@ -9,6 +9,12 @@ public sealed interface Cell {
     /** The cell without anything in it. */
     Cell EMPTY = new Empty();
 
+    /** More decimal places than this are of no account. */
+    int MOST_PLACES = 12;
+
+    /** The digits in a group of thousands. */
+    int THOUSANDS = 3;
+
     /** The text as typed. */
     String text();
 
@@ -49,7 +55,20 @@ public sealed interface Cell {
      * @param text as typed
      * @param value finite
      */
-    record Measured(String text, double value) implements Cell {}
+    record Measured(String text, double value) implements Cell {
+
+        /** How many decimal places it was written with; 0 where it is written in powers of ten. */
+        public int places() {
+            int sign = Math.max(text.lastIndexOf('.'), text.lastIndexOf(','));
+            int end = sign + 1;
+            while (end < text.length() && text.charAt(end) >= '0' && text.charAt(end) <= '9') {
+                end++;
+            }
+            int digits = end - sign - 1;
+            boolean marksThousands = digits == THOUSANDS && Math.abs(value) >= 1000 && value == Math.rint(value);
+            return sign < 0 || end < text.length() || marksThousands ? 0 : Math.min(MOST_PLACES, digits);
+        }
+    }
 
     /**
      * Something that is no number: kept, marked and left out.

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.IntUnaryOperator;
 import java.util.function.UnaryOperator;
 
 /**
@@ -17,6 +19,11 @@ public record DataTable(List<Variable> variables, List<Row> rows) {
 
     /** The most rows that are taken in. */
     public static final int MOST_ROWS = 100_000;
+
+    /** The most columns. */
+    public static final int MOST_COLUMNS = 200;
+
+    private static final int SAMPLE = 200;
 
     public DataTable {
         variables = List.copyOf(variables);
@@ -73,23 +80,49 @@ public record DataTable(List<Variable> variables, List<Row> rows) {
 
     /** Without the rows at these indices; those below move up. */
     public DataTable withoutRows(Collection<Integer> indices) {
+        Set<Integer> removed = Set.copyOf(indices);
         List<Row> kept = new ArrayList<>();
         for (int i = 0; i < rows.size(); i++) {
-            if (!indices.contains(i)) {
+            if (!removed.contains(i)) {
                 kept.add(rows.get(i));
             }
         }
         return new DataTable(variables, kept);
     }
 
-    /** With an empty row at this index; those from there on move down. */
-    public DataTable withInsertedRow(int index) {
-        if (index >= rows.size()) {
-            return this;
-        }
+    /** With rows put in at this index, which is not beyond the last; those from there on move down. */
+    DataTable withRowsInserted(int index, List<Row> inserted) {
         List<Row> changed = new ArrayList<>(rows);
-        changed.add(index, Row.EMPTY);
+        changed.addAll(index, inserted);
         return new DataTable(variables, changed);
+    }
+
+    /** With other rows below the same headings. */
+    public DataTable withRows(List<Row> other) {
+        return new DataTable(variables, other);
+    }
+
+    /** With an empty column put in. */
+    DataTable withColumnInserted(int index, Variable variable) {
+        List<Variable> headings = new ArrayList<>(variables);
+        headings.add(index, variable);
+        return new DataTable(headings, rows.stream().map(row -> row.rearranged(headings.size(), column -> column == index ? -1
+                : column < index ? column : column - 1)).toList());
+    }
+
+    DataTable withoutColumn(int index) {
+        List<Variable> headings = new ArrayList<>(variables);
+        headings.remove(index);
+        return new DataTable(headings, rows.stream().map(row -> row.rearranged(headings.size(), column -> column < index ? column : column + 1)).toList());
+    }
+
+    /** With each column at its place after. */
+    DataTable withColumnsMoved(IntUnaryOperator placeAfter) {
+        int[] before = new int[width()];
+        for (int column = 0; column < width(); column++) {
+            before[placeAfter.applyAsInt(column)] = column;
+        }
+        return new DataTable(Moved.list(variables, placeAfter), rows.stream().map(row -> row.rearranged(width(), column -> before[column])).toList());
     }
 
     /** With a row set aside for a reason, or taken back where there is none. An empty row stays as it is. */
@@ -101,6 +134,17 @@ public record DataTable(List<Variable> variables, List<Row> rows) {
         List<Variable> changed = new ArrayList<>(variables);
         changed.set(column, variable);
         return new DataTable(changed, rows);
+    }
+
+    /** Whether a cell may stand there: within the columns, and above the greatest number of rows. */
+    public boolean hasRoomAt(int row, int column) {
+        return row >= 0 && row < MOST_ROWS && column >= 0 && column < width();
+    }
+
+    /** With how many decimal places a column was written: the most among its first numbers. */
+    public int places(int column) {
+        return rows.stream().limit(SAMPLE).map(row -> row.cell(column))
+                .mapToInt(cell -> cell instanceof Cell.Measured measured ? measured.places() : 0).max().orElse(0);
     }
 
     private DataTable withRow(int index, UnaryOperator<Row> change) {

@@ -95,6 +95,11 @@ public final class Pairs {
         return of(table, xColumn, yColumn, OptionalInt.empty());
     }
 
+    /** The pairs of the two columns that stand on the axes, with the counts of the column that says them. */
+    public static Pairs of(DataTable table, Roles roles) {
+        return of(table, roles.explanatory(), roles.response(), roles.count());
+    }
+
     /** The pairs of two columns of a table, with a third column that says how often each was observed. */
     public static Pairs of(DataTable table, int xColumn, int yColumn, OptionalInt countColumn) {
         int most = table.size();

@@ -3,23 +3,30 @@ package hestra.data;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.IntUnaryOperator;
+import java.util.stream.IntStream;
 
 /**
  * One row of the table.
  *
  * @param cells from the left; a row may be shorter than the table is wide, the rest is empty
  * @param setAside why the row takes no part in any fit; nothing where it takes part
+ * @param origin which row of the data that were given out this one was, wherever it stands by now; {@link #OWN} where it
+ *     is the student's own, and in data that were not given out
  */
-public record Row(List<Cell> cells, Optional<String> setAside) {
+public record Row(List<Cell> cells, Optional<String> setAside, int origin) {
 
-    public static final Row EMPTY = new Row(List.of(), Optional.empty());
+    /** The origin of a row that was not given. */
+    public static final int OWN = -1;
+
+    public static final Row EMPTY = new Row(List.of(), Optional.empty(), OWN);
 
     public Row {
         cells = List.copyOf(cells);
     }
 
     public static Row of(Cell... cells) {
-        return new Row(List.of(cells), Optional.empty());
+        return new Row(List.of(cells), Optional.empty(), OWN);
     }
 
     /** The cell in a column; empty beyond the last. */
@@ -41,11 +48,21 @@ public record Row(List<Cell> cells, Optional<String> setAside) {
             changed.add(Cell.EMPTY);
         }
         changed.set(column, cell);
-        Row row = new Row(changed, setAside);
-        return row.isEmpty() ? EMPTY : row;
+        Row row = new Row(changed, setAside, origin);
+        return row.isEmpty() ? new Row(List.of(), Optional.empty(), origin) : row;
     }
 
     Row withSetAside(Optional<String> reason) {
-        return new Row(cells, reason);
+        return new Row(cells, reason, origin);
+    }
+
+    /** The row as one that was given out. */
+    public Row givenAs(int place) {
+        return new Row(cells, setAside, place);
+    }
+
+    /** The row over so many columns, each of which held the cell of another column before; −1 for an empty one. */
+    Row rearranged(int width, IntUnaryOperator before) {
+        return new Row(IntStream.range(0, width).map(before).mapToObj(column -> column < 0 ? Cell.EMPTY : cell(column)).toList(), setAside, origin);
     }
 }

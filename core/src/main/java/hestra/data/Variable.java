@@ -1,18 +1,44 @@
 package hestra.data;
 
+import java.util.Optional;
+
 /**
  * A measured variable: a column of the table.
  *
  * @param name short name for headings and equations, such as "length"
  * @param label what it is, for the axis, such as "blade length"; the name where empty
  * @param unit unit of measurement, such as "cm"; empty for none
+ * @param possible which values its unit and nature allow, such as 0 to 100 for a percentage; nothing where none is ruled out
  */
-public record Variable(String name, String label, String unit) {
+public record Variable(String name, String label, String unit, Optional<Limits> possible) {
+
+    /**
+     * Which values are possible.
+     *
+     * @param least finite
+     * @param greatest finite, not below {@code least}
+     */
+    public record Limits(double least, double greatest) {
+        public Limits {
+            if (!Double.isFinite(least) || !Double.isFinite(greatest) || least > greatest) {
+                throw new IllegalArgumentException("possible from " + least + " to " + greatest);
+            }
+        }
+
+        public boolean allow(double value) {
+            return value >= least && value <= greatest;
+        }
+    }
 
     public Variable {
         name = name.strip();
         label = label.strip();
         unit = unit.strip();
+    }
+
+    /** A variable of which no value is ruled out. */
+    public Variable(String name, String label, String unit) {
+        this(name, label, unit, Optional.empty());
     }
 
     public static Variable named(String name) {
@@ -29,6 +55,22 @@ public record Variable(String name, String label, String unit) {
             }
         }
         return named(text);
+    }
+
+    public Variable withName(String other) {
+        return new Variable(other, label, unit, possible);
+    }
+
+    public Variable withLabel(String other) {
+        return new Variable(name, other, unit, possible);
+    }
+
+    public Variable withUnit(String other) {
+        return new Variable(name, label, other, possible);
+    }
+
+    public Variable withPossible(Optional<Limits> other) {
+        return new Variable(name, label, unit, other);
     }
 
     /** The label, or the name where there is none. */

@@ -1,18 +1,19 @@
 package hestra.desk;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.IntStream;
 
 import hestra.data.Cell;
 import hestra.data.DataTable;
 import hestra.data.Roles;
-import hestra.data.Variable;
+import hestra.data.Row;
+import hestra.data.TableEdit;
 import hestra.exercise.Answer;
 import hestra.exercise.Attempt;
 import hestra.exercise.Exercise;
@@ -59,16 +60,8 @@ public record Desk(
 
     private Desk change(Edit.Lasting edit) {
         return switch (edit) {
-            case Edit.TypeCell(int row, int column, String text) when fits(row, column) ->
-                table(work.table().withCell(row, column, cell(text)));
-            case Edit.Paste(int row, int column, List<List<String>> block) when fits(row, column) ->
-                table(work.table().withBlock(row, column, cells(block, DataTable.MOST_ROWS - row)));
-            case Edit.ClearCells clear -> table(cleared(clear));
-            case Edit.DeleteRows(List<Integer> rows) -> table(work.table().withoutRows(rows)).withNothingSelected();
-            case Edit.InsertRow(int row) when work.table().size() < DataTable.MOST_ROWS ->
-                table(work.table().withInsertedRow(row)).withNothingSelected();
-            case Edit.SetAside(int row, String reason) -> table(work.table().withSetAside(row, Optional.of(reason)));
-            case Edit.TakeBack(int row) -> table(work.table().withSetAside(row, Optional.empty()));
+            case Edit.ChangeTable(TableEdit table) -> changed(table);
+            case Edit.Restore(int row) -> restored(row);
             case Edit.MovePoint(int row, double x, double y, long _) when row < work.table().size() -> moved(row, x, y);
             case Edit.ChooseRoles(Roles roles) when hasColumns(roles) -> with(work.withRoles(Optional.of(roles)));
             case Edit.ShowLayer show -> with(work.withLayer(show.layer(), show.shown()));
@@ -80,12 +73,8 @@ public record Desk(
             case Edit.StartAgain _ -> open(exercise);
             case Edit.WriteTexts(String title, String place, String heading) -> with(exercise.withTexts(title, place, heading));
             case Edit.WriteProse(String prose) -> with(exercise.withProse(prose));
-            case Edit.WriteVariable(int column, Variable variable) when column < exercise.data().width() ->
-                with(exercise.withData(exercise.data().withVariable(column, variable)));
-            case Edit.WriteData(DataTable data) when data.width() > Math.max(exercise.roles().explanatory(),
-                    exercise.roles().response()) -> with(exercise.withData(data));
-            case Edit.WriteColumns(DataTable data, Roles roles) when data.width() > Math.max(roles.explanatory(), roles.response()) ->
-                with(exercise.withColumns(data, roles));
+            case Edit.WriteTable(TableEdit change) -> with(exercise.withTableEdited(change));
+            case Edit.WriteColumns(DataTable data, Roles roles) when roles.isWithin(data.width()) -> with(exercise.withColumns(data, roles));
             case Edit.WriteRoles(Roles roles) when hasColumns(roles) -> with(exercise.withRoles(roles));
             case Edit.WriteHeld write -> with(exercise.withHeld(write.held()));
             case Edit.AddTask(int index, Task task) when exercise.task(task.id()).isEmpty()
@@ -94,15 +83,15 @@ public record Desk(
             case Edit.MoveTask(String task, int index) -> exercise.task(task)
                     .map(it -> with(exercise.withoutTask(task).withTaskAt(index, it))).orElse(this);
             case Edit.RemoveTask(String task) -> with(exercise.withoutTask(task));
-            case Edit.TypeCell _, Edit.Paste _, Edit.InsertRow _, Edit.ReadAt _, Edit.MovePoint _, Edit.ChooseRoles _, Edit.Draft _,
-                    Edit.WriteVariable _, Edit.WriteData _, Edit.WriteColumns _, Edit.WriteRoles _, Edit.AddTask _ -> this;
+            case Edit.ReadAt _, Edit.MovePoint _, Edit.ChooseRoles _, Edit.Draft _, Edit.WriteColumns _, Edit.WriteRoles _,
+                    Edit.AddTask _ -> this;
         };
     }
 
     /** The answer to a task as it stands on the desk now. */
     public Answer answerAsItStands(Task task) {
         return switch (task) {
-            case Task.EnterData enter -> new Answer.Entered(textsOfRows(exercise.leftToType(), enter.count()));
+            case Task.EnterData enter -> new Answer.Entered(typedRows(enter.count()));
             case Task.ChooseRoles _ -> new Answer.RolesChosen(work.roles());
             case Task.Describe _ -> draft(task, Answer.Described.NOTHING);
             case Task.FindSlip slip -> treated(slip);
@@ -119,37 +108,42 @@ public record Desk(
         return answer;
     }
 
-    private List<List<String>> textsOfRows(List<Integer> rows, int count) {
-        List<List<String>> texts = new ArrayList<>();
-        for (int row : rows.subList(Math.max(0, rows.size() - count), rows.size())) {
-            List<String> cells = new ArrayList<>();
-            for (int column = 0; column < work.table().width(); column++) {
-                cells.add(work.table().cell(row, column).text());
-            }
-            texts.add(cells);
-        }
-        return texts;
+    /** The texts of the last rows that were left to type. */
+    private List<List<String>> typedRows(int count) {
+        List<Integer> left = exercise.leftToType();
+        Placement placement = Placement.of(exercise, work.table());
+        return placement.placesOf(left.subList(Math.max(0, left.size() - count), left.size())).stream()
+                .map(row -> IntStream.range(0, work.table().width()).mapToObj(column -> work.table().cell(row, column).text()).toList()).toList();
     }
 
     private Answer treated(Task.FindSlip slip) {
-        Set<Integer> others = new TreeSet<>();
+        Placement placement = Placement.of(exercise, work.table());
         Set<Integer> own = new TreeSet<>(exercise.leftToType());
         exercise.tasks().stream().filter(Task.FindSlip.class::isInstance).forEach(task -> own.add(((Task.FindSlip) task).row()));
-        for (int row = 0; row < Math.max(work.table().size(), exercise.data().size()); row++) {
-            if (!own.contains(row) && (work.table().row(row).isSetAside() || !agrees(row))) {
-                others.add(row);
+        Set<Integer> others = new TreeSet<>();
+        for (int printed = 0; printed < exercise.data().size(); printed++) {
+            int place = placement.placeOf(printed);
+            if (!own.contains(printed) && (place < 0 || work.table().row(place).isSetAside() || !agrees(printed, place))) {
+                others.add(printed);
             }
         }
-        return new Answer.Treated(work.table().cell(slip.row(), slip.column()).text(),
-                work.table().row(slip.row()).setAside(), List.copyOf(others));
+        for (int place = 0; place < work.table().size(); place++) {
+            if (placement.printedAt(place) < 0 && !work.table().row(place).isEmpty()) {
+                others.add(place);
+            }
+        }
+        int place = placement.placeOf(slip.row());
+        return new Answer.Treated(place < 0 ? "" : work.table().cell(place, slip.column()).text(),
+                place < 0 ? Optional.empty() : work.table().row(place).setAside(), List.copyOf(others));
     }
 
-    private boolean agrees(int row) {
+    private boolean agrees(int printed, int place) {
         for (int column = 0; column < exercise.data().width(); column++) {
-            boolean same = switch (exercise.data().cell(row, column)) {
-                case Cell.Measured key -> work.table().cell(row, column) instanceof Cell.Measured it && it.value() == key.value();
-                case Cell.Empty _ -> work.table().cell(row, column).isEmpty();
-                case Cell.Unreadable key -> work.table().cell(row, column).text().equals(key.text());
+            Cell now = work.table().cell(place, column);
+            boolean same = switch (exercise.data().cell(printed, column)) {
+                case Cell.Measured key -> now instanceof Cell.Measured it && it.value() == key.value();
+                case Cell.Empty _ -> now.isEmpty();
+                case Cell.Unreadable key -> now.text().equals(key.text());
             };
             if (!same) {
                 return false;
@@ -167,10 +161,12 @@ public record Desk(
         if (new Judge(exercise).unfinished(task.get(), answer).isPresent()) {
             return this;
         }
+        Placement placement = Placement.of(exercise, work.table());
         Set<Integer> setAside = new TreeSet<>();
         for (int row = 0; row < work.table().size(); row++) {
             if (work.table().row(row).isSetAside()) {
-                setAside.add(row);
+                int printed = placement.printedAt(row);
+                setAside.add(printed < 0 ? exercise.data().size() + row : printed);
             }
         }
         return with(work.withAttempt(taskId, new Attempt(answer, setAside)));
@@ -182,14 +178,36 @@ public record Desk(
         return tries == 0 ? Integer.MAX_VALUE : Math.max(0, tries - work.attemptsAt(task.id()).size());
     }
 
-    private DataTable cleared(Edit.ClearCells clear) {
-        DataTable table = work.table();
-        List<List<Cell>> block = new ArrayList<>();
-        int last = Math.min(clear.lastRow(), table.size() - 1);
-        for (int row = clear.firstRow(); row <= last; row++) {
-            block.add(Collections.nCopies(Math.max(0, clear.lastColumn() - clear.firstColumn() + 1), Cell.EMPTY));
+    /** The student's table after a change; its columns are the exercise's and stay as they are. What is selected follows its row. */
+    private Desk changed(TableEdit change) {
+        DataTable changed = change.appliedTo(work.table(), exercise.mark());
+        if (!changed.variables().equals(work.table().variables())) {
+            return this;
         }
-        return block.isEmpty() ? table : table.withBlock(clear.firstRow(), clear.firstColumn(), block);
+        return changed == work.table() ? this
+                : new Desk(exercise, work.withTable(changed), following(selected, change), following(hovered, change), task);
+    }
+
+    private static OptionalInt following(OptionalInt row, TableEdit change) {
+        int after = row.isPresent() ? change.rowAfter(row.getAsInt()) : -1;
+        return after < 0 ? OptionalInt.empty() : OptionalInt.of(after);
+    }
+
+    /** The row as it was given out; nothing where it was not given. */
+    public Optional<Row> asGiven(int row) {
+        return asGiven(exercise.given(), work.table().row(row));
+    }
+
+    static Optional<Row> asGiven(DataTable given, Row row) {
+        return row.origin() == Row.OWN ? Optional.empty() : Optional.of(given.row(row.origin())).filter(it -> it.origin() == row.origin());
+    }
+
+    private Desk restored(int row) {
+        return asGiven(row).map(given -> {
+            List<Row> rows = new ArrayList<>(work.table().rows());
+            rows.set(row, given);
+            return table(work.table().withRows(rows));
+        }).orElse(this);
     }
 
     private Desk moved(int row, double x, double y) {
@@ -202,20 +220,8 @@ public record Desk(
                 .withCell(row, roles.response(), Cell.of(y, exercise.mark())));
     }
 
-    private boolean fits(int row, int column) {
-        return row >= 0 && row < DataTable.MOST_ROWS && column >= 0 && column < work.table().width();
-    }
-
     private boolean hasColumns(Roles roles) {
-        return roles.explanatory() < exercise.data().width() && roles.response() < exercise.data().width();
-    }
-
-    private Cell cell(String text) {
-        return Cell.of(text, exercise.mark());
-    }
-
-    private List<List<Cell>> cells(List<List<String>> block, int most) {
-        return block.stream().limit(most).map(row -> row.stream().map(this::cell).toList()).toList();
+        return roles.isWithin(exercise.data().width());
     }
 
     private Desk table(DataTable table) {
@@ -237,10 +243,6 @@ public record Desk(
         return sameStart
                 ? new Desk(changed, work.withTable(new DataTable(changed.data().variables(), work.table().rows())), selected, hovered, task)
                 : open(changed);
-    }
-
-    private Desk withNothingSelected() {
-        return new Desk(exercise, work, OptionalInt.empty(), OptionalInt.empty(), task);
     }
 
     /** How numbers look in this exercise. */

@@ -1,6 +1,5 @@
 package hestra.desk;
 
-import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -9,7 +8,7 @@ import java.util.Set;
 
 import hestra.data.DataTable;
 import hestra.data.Roles;
-import hestra.data.Variable;
+import hestra.data.TableEdit;
 import hestra.exercise.Aid;
 import hestra.exercise.Answer;
 import hestra.exercise.Task;
@@ -54,64 +53,24 @@ public sealed interface Edit {
     /** A task is turned to, or the first that is not done. */
     record TurnTo(Optional<String> task) implements Passing {}
 
-    /** Text is typed into a cell. */
-    record TypeCell(int row, int column, String text) implements Lasting {
+    /** The student's table is changed. */
+    record ChangeTable(TableEdit change) implements Lasting {
         @Override
         public String inWords() {
-            return "typing in row " + (row + 1);
-        }
-    }
-
-    /** A block of texts is pasted, its first at a cell. */
-    record Paste(int row, int column, List<List<String>> block) implements Lasting {
-        @Override
-        public String inWords() {
-            return "pasting";
-        }
-    }
-
-    /** Cells are emptied, from one corner to the other, both included. */
-    record ClearCells(int firstRow, int firstColumn, int lastRow, int lastColumn) implements Lasting {
-        @Override
-        public String inWords() {
-            return "emptying cells";
-        }
-    }
-
-    /** Rows are taken out. */
-    record DeleteRows(List<Integer> rows) implements Lasting {
-        @Override
-        public String inWords() {
-            return rows.size() == 1 ? "deleting row " + (rows.getFirst() + 1) : "deleting " + rows.size() + " rows";
-        }
-    }
-
-    /** An empty row is put in. */
-    record InsertRow(int row) implements Lasting {
-        @Override
-        public String inWords() {
-            return "inserting a row";
-        }
-    }
-
-    /** A row is set aside for a reason. */
-    record SetAside(int row, String reason) implements Lasting {
-        @Override
-        public String inWords() {
-            return "setting row " + (row + 1) + " aside";
+            return change.inWords();
         }
 
         @Override
         public boolean continues(Lasting before) {
-            return before instanceof SetAside other && other.row == row;
+            return before instanceof ChangeTable(TableEdit other) && change.continues(other);
         }
     }
 
-    /** A row that was set aside takes part again. */
-    record TakeBack(int row) implements Lasting {
+    /** A row, wherever it stands, holds again what was given out. */
+    record Restore(int row) implements Lasting {
         @Override
         public String inWords() {
-            return "taking row " + (row + 1) + " back";
+            return "restoring row " + (row + 1);
         }
     }
 
@@ -242,28 +201,20 @@ public sealed interface Edit {
         }
     }
 
-    /** The instructor names a variable. */
-    record WriteVariable(int column, Variable variable) implements Lasting {
+    /** The exercise's own data are changed. */
+    record WriteTable(TableEdit change) implements Lasting {
         @Override
         public String inWords() {
-            return "naming a variable";
+            return change.inWords();
         }
 
         @Override
         public boolean continues(Lasting before) {
-            return before instanceof WriteVariable other && other.column == column;
+            return before instanceof WriteTable(TableEdit other) && change.continues(other);
         }
     }
 
-    /** The instructor puts in other data. */
-    record WriteData(DataTable data) implements Lasting {
-        @Override
-        public String inWords() {
-            return "changing the data";
-        }
-    }
-
-    /** The instructor brings in columns of their own, in place of empty ones, and the roles that suit them. */
+    /** The instructor brings in other data, and the roles that suit them. */
     record WriteColumns(DataTable data, Roles roles) implements Lasting {
         @Override
         public String inWords() {
@@ -271,7 +222,7 @@ public sealed interface Edit {
         }
     }
 
-    /** The instructor says which variable explains and which responds. */
+    /** The instructor says what the columns are for. */
     record WriteRoles(Roles roles) implements Lasting {
         @Override
         public String inWords() {

@@ -43,6 +43,7 @@ public final class Findings {
     private final List<TaskState> tasks;
     private final Set<Aid> open;
     private final List<PlotContent.Point> points;
+    private final DataTable given;
     private final Frame dataFrame;
     private final Frame frame;
 
@@ -52,11 +53,12 @@ public final class Findings {
         Roles roles = work.drawnRoles();
         boolean sameData = before != null && before.desk.work().table() == work.table()
                 && before.desk.work().drawnRoles().equals(roles);
-        this.pairs = sameData ? before.pairs : Pairs.of(work.table(), roles.explanatory(), roles.response());
+        this.pairs = sameData ? before.pairs : Pairs.of(work.table(), roles);
         this.fit = sameData ? before.fit : LeastSquares.line(pairs);
         this.points = sameData ? before.points : points(work.table(), roles);
-        boolean sameAnswers = before != null && before.desk.exercise() == desk.exercise()
-                && before.desk.work().attempts() == work.attempts();
+        boolean sameExercise = before != null && before.desk.exercise() == desk.exercise();
+        this.given = sameExercise ? before.given : desk.exercise().given();
+        boolean sameAnswers = sameExercise && before.desk.work().attempts() == work.attempts();
         this.tasks = sameAnswers ? before.tasks : states(desk);
         this.open = sameAnswers ? before.open : open(desk.exercise(), tasks);
         this.dataFrame = sameData ? before.dataFrame : Frame.around(xs(), ys());
@@ -152,6 +154,12 @@ public final class Findings {
                         && work().table().cell(row, roles.response()) instanceof Cell.Measured y
                         ? Optional.of(line.residualOf(x.value(), y.value()))
                         : Optional.empty());
+    }
+
+    /** What stood in a cell as the data were given out, where something else stands in it now. */
+    public Optional<String> original(int row, int column) {
+        return Desk.asGiven(given, work().table().row(row)).map(it -> it.cell(column).text())
+                .filter(text -> !text.equals(work().table().cell(row, column).text()));
     }
 
     public double earned() {

@@ -23,6 +23,7 @@ import hestra.figure.Layer;
  *
  * @param table the student's data
  * @param roles the chosen roles; nothing chosen yet where empty
+ * @param unchosen the roles by which the plot is drawn while nothing is chosen
  * @param layers what the plot shows
  * @param readingAt where the reading line stands; nothing for no reading line
  * @param drafts answers begun and not yet checked, by task id
@@ -33,6 +34,7 @@ import hestra.figure.Layer;
 public record Work(
         DataTable table,
         Optional<Roles> roles,
+        Roles unchosen,
         Set<Layer> layers,
         OptionalDouble readingAt,
         Map<String, Answer> drafts,
@@ -49,13 +51,18 @@ public record Work(
     /** The work before anything is done: the given table, no roles where a task asks for them, nothing answered. */
     public static Work begin(Exercise exercise) {
         boolean asksRoles = exercise.tasks().stream().anyMatch(Task.ChooseRoles.class::isInstance);
-        return new Work(exercise.given(), asksRoles ? Optional.empty() : Optional.of(exercise.roles()), Layer.usual(),
-                OptionalDouble.empty(), Map.of(), Map.of(), "", Optional.empty());
+        return new Work(exercise.given(), asksRoles ? Optional.empty() : Optional.of(exercise.roles()),
+                inOrder(exercise.roles()), Layer.usual(), OptionalDouble.empty(), Map.of(), Map.of(), "", Optional.empty());
     }
 
-    /** The roles by which the plot is drawn: the chosen ones, or else the first two columns. */
+    /** The two columns in the order of the table: which explains is for the student to say. */
+    private static Roles inOrder(Roles roles) {
+        return roles.explanatory() < roles.response() ? roles : roles.swapped();
+    }
+
+    /** The roles by which the plot is drawn: the chosen ones, or else the two columns in the order of the table. */
     public Roles drawnRoles() {
-        return roles.orElse(Roles.FIRST_EXPLAINS);
+        return roles.orElse(unchosen);
     }
 
     /** The attempts at a task, oldest first. */
@@ -64,11 +71,11 @@ public record Work(
     }
 
     Work withTable(DataTable changed) {
-        return new Work(changed, roles, layers, readingAt, drafts, attempts, student, frame);
+        return new Work(changed, roles, unchosen, layers, readingAt, drafts, attempts, student, frame);
     }
 
     Work withRoles(Optional<Roles> chosen) {
-        return new Work(table, chosen, layers, readingAt, drafts, attempts, student, Optional.empty());
+        return new Work(table, chosen, unchosen, layers, readingAt, drafts, attempts, student, Optional.empty());
     }
 
     Work withLayer(Layer layer, boolean shown) {
@@ -79,17 +86,17 @@ public record Work(
         } else {
             changed.remove(layer);
         }
-        return new Work(table, roles, changed, readingAt, drafts, attempts, student, frame);
+        return new Work(table, roles, unchosen, changed, readingAt, drafts, attempts, student, frame);
     }
 
     Work withReadingAt(OptionalDouble x) {
-        return new Work(table, roles, layers, x, drafts, attempts, student, frame);
+        return new Work(table, roles, unchosen, layers, x, drafts, attempts, student, frame);
     }
 
     Work withDraft(String taskId, Answer answer) {
         Map<String, Answer> changed = new HashMap<>(drafts);
         changed.put(taskId, answer);
-        return new Work(table, roles, layers, readingAt, changed, attempts, student, frame);
+        return new Work(table, roles, unchosen, layers, readingAt, changed, attempts, student, frame);
     }
 
     Work withAttempt(String taskId, Attempt attempt) {
@@ -97,14 +104,14 @@ public record Work(
         List<Attempt> list = new ArrayList<>(attemptsAt(taskId));
         list.add(attempt);
         changed.put(taskId, List.copyOf(list));
-        return new Work(table, roles, layers, readingAt, drafts, changed, student, frame);
+        return new Work(table, roles, unchosen, layers, readingAt, drafts, changed, student, frame);
     }
 
     Work withStudent(String name) {
-        return new Work(table, roles, layers, readingAt, drafts, attempts, name, frame);
+        return new Work(table, roles, unchosen, layers, readingAt, drafts, attempts, name, frame);
     }
 
     Work withFrame(Optional<Frame> shown) {
-        return new Work(table, roles, layers, readingAt, drafts, attempts, student, shown);
+        return new Work(table, roles, unchosen, layers, readingAt, drafts, attempts, student, shown);
     }
 }

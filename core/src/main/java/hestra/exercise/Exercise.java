@@ -12,6 +12,8 @@ import hestra.data.Cell;
 import hestra.data.DataTable;
 import hestra.data.Pairs;
 import hestra.data.Roles;
+import hestra.data.Row;
+import hestra.data.TableEdit;
 import hestra.data.Variable;
 import hestra.numbers.DecimalMark;
 
@@ -50,7 +52,7 @@ public record Exercise(
         if (tasks.stream().map(Task::id).distinct().count() < tasks.size()) {
             throw new IllegalArgumentException("two tasks with the same id");
         }
-        if (data.width() < 2 || roles.explanatory() >= data.width() || roles.response() >= data.width()) {
+        if (data.width() < 2 || !roles.isWithin(data.width())) {
             throw new IllegalArgumentException("the roles name columns that are not there");
         }
     }
@@ -72,17 +74,21 @@ public record Exercise(
 
     /** The pairs of the true data. */
     public Pairs pairs() {
-        return Pairs.of(data, roles.explanatory(), roles.response());
+        return Pairs.of(data, roles);
     }
 
     /** The pairs as they would be with every slip still in. */
     public Pairs pairsWithSlips() {
-        return Pairs.of(withSlips(data), roles.explanatory(), roles.response());
+        return Pairs.of(withSlips(data), roles);
     }
 
     /** The table that the student starts from: the true data with the slips in, without the rows left to type. */
     public DataTable given() {
-        return withSlips(data).withoutRows(leftToType());
+        List<Row> rows = new ArrayList<>(withSlips(data).rows());
+        for (int row = 0; row < rows.size(); row++) {
+            rows.set(row, rows.get(row).givenAs(row));
+        }
+        return data.withRows(rows).withoutRows(leftToType());
     }
 
     /** The rows that the student types: the last ones. */
@@ -144,7 +150,24 @@ public record Exercise(
     }
 
     public Exercise withData(DataTable table) {
-        return new Exercise(id, title, place, heading, prose, table, roles, tasks, held, mark);
+        return withColumns(table, roles);
+    }
+
+    /** With its data changed: the roles follow their columns, and a slip its row and column. A change that may not be changes nothing. */
+    public Exercise withTableEdited(TableEdit change) {
+        DataTable changed = change.appliedTo(data, mark);
+        if (changed == data) {
+            return this;
+        }
+        List<Task> following = tasks.stream().map(task -> task instanceof Task.FindSlip slip ? following(slip, change) : task).toList();
+        return new Exercise(id, title, place, heading, prose, changed, roles.following(change::columnAfter, changed), following, held, mark);
+    }
+
+    /** A slip whose row or column is gone stays at the place where it stood. */
+    private static Task following(Task.FindSlip slip, TableEdit change) {
+        int row = change.rowAfter(slip.row());
+        int column = change.columnAfter(slip.column());
+        return row < 0 || column < 0 ? slip : new Task.FindSlip(slip.terms(), row, column, slip.shown());
     }
 
     /** With other columns, and roles among them. */

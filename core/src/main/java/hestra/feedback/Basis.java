@@ -46,8 +46,7 @@ record Basis(Pairs pairs, Fit fit) {
                 .map(task -> ((Task.FindSlip) task).row())
                 .collect(Collectors.toSet());
         if (!attempt.setAside().isEmpty() && slips.containsAll(attempt.setAside())) {
-            bases.add(of(Pairs.of(exercise.data().withoutRows(attempt.setAside()),
-                    exercise.roles().explanatory(), exercise.roles().response())));
+            bases.add(of(Pairs.of(exercise.data().withoutRows(attempt.setAside()), exercise.roles())));
         }
         return bases;
     }

@@ -137,9 +137,11 @@ public final class Judge {
             for (int column = 0; column < exercise.data().width(); column++) {
                 String text = column < texts.size() ? texts.get(column) : "";
                 String name = "row " + (row + 1) + ", " + exercise.data().variable(column).name();
-                boolean agrees = sameValue(Cell.of(text, exercise.mark()), exercise.data().cell(row, column));
+                Cell entered = Cell.of(text, exercise.mark());
+                Cell printed = exercise.data().cell(row, column);
+                boolean agrees = sameValue(entered, printed);
                 if (!agrees) {
-                    differing.add(text.isBlank() ? name + " (empty)" : name);
+                    differing.add(name + (text.isBlank() ? " (empty)" : EntrySlip.between(printed, entered).map(slip -> " (" + slip.inWords() + ")").orElse("")));
                 }
                 parts.add(new Verdict.Part(name, agrees ? Outcome.RIGHT : Outcome.WRONG, ""));
             }
@@ -156,11 +158,11 @@ public final class Judge {
             return Verdict.wrong("Say for each variable whether it explains or responds.");
         }
         Roles chosen = given.roles().get();
-        if (chosen.equals(exercise.roles())) {
+        if (chosen.hasAxesOf(exercise.roles())) {
             return Verdict.right(task.terms().marks(), exercise.x().described() + " explains, "
                     + exercise.y().described() + " responds.");
         }
-        boolean swapped = chosen.equals(exercise.roles().swapped());
+        boolean swapped = chosen.hasAxesOf(exercise.roles().swapped());
         return new Verdict(Outcome.WRONG, 0, swapped
                 ? "The other way round: which of the two could depend on the other?"
                 : "Another pair of variables is meant here.",

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 
 import hestra.data.DataTable;
+import hestra.data.Row;
 import hestra.desk.Desk;
 import hestra.desk.Work;
 import hestra.exercise.Attempt;
@@ -26,6 +27,8 @@ public record HandIn(String student, Exercise exercise, DataTable table, Map<Str
     /** The hand-in of a desk as it stands. */
     public static HandIn of(Desk desk) {
         Work work = desk.work();
-        return new HandIn(work.student().strip(), desk.exercise(), work.table(), work.attempts());
+        // Where each row came from mattered while the answers were taken from the table; what is handed in is what it says.
+        DataTable table = work.table().withRows(work.table().rows().stream().map(row -> row.givenAs(Row.OWN)).toList());
+        return new HandIn(work.student().strip(), desk.exercise(), table, work.attempts());
     }
 }

@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.IntStream;
 
@@ -14,6 +15,7 @@ import hestra.data.Cell;
 import hestra.data.DataTable;
 import hestra.data.Pairs;
 import hestra.data.Roles;
+import hestra.data.Variable;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberStyle;
 import hestra.summary.Suspicion.Kind;
@@ -59,13 +61,15 @@ public final class EntryChecks {
         }
         EntryChecks checks = new EntryChecks(table, roles, mark);
         checks.cells();
+        checks.possible();
         checks.lengths();
         checks.samePairs();
-        Pairs pairs = Pairs.of(table, roles.explanatory(), roles.response());
+        Pairs pairs = Pairs.of(table, roles);
         checks.scale(pairs);
         checks.slipped(pairs);
         checks.gather(Kind.SAME_PAIR, "rows repeat a pair that stands above them");
         checks.gather(Kind.NOT_A_NUMBER, "rows hold something that is no number");
+        checks.gather(Kind.IMPOSSIBLE, "values are impossible");
         checks.gather(Kind.INCOMPLETE, "rows are incomplete");
         checks.found.sort(Comparator.comparing(Suspicion::kind).thenComparing(Suspicion::row));
         return List.copyOf(checks.found);
@@ -99,6 +103,20 @@ public final class EntryChecks {
             } else if (x.isEmpty() != y.isEmpty()) {
                 int column = x.isEmpty() ? roles.explanatory() : roles.response();
                 found.add(new Suspicion(Kind.INCOMPLETE, row, column, "Row " + (row + 1) + " has no " + name(column) + "."));
+            }
+        }
+    }
+
+    /** Values that the author has ruled out. */
+    private void possible() {
+        for (int column = 0; column < table.width(); column++) {
+            Optional<Variable.Limits> limits = table.variable(column).possible();
+            for (int row = 0; row < table.size() && limits.isPresent(); row++) {
+                if (!table.row(row).isSetAside() && table.cell(row, column) instanceof Cell.Measured(String text, double value) && !limits.get().allow(value)) {
+                    found.add(new Suspicion(Kind.IMPOSSIBLE, row, column, "Row " + (row + 1) + ": " + name(column) + " " + text
+                            + table.variable(column).unitAfterNumber() + " is impossible; it lies between " + style.shortest(limits.get().least())
+                            + " and " + style.shortest(limits.get().greatest()) + "."));
+                }
             }
         }
     }

@@ -18,6 +18,7 @@ public record Suspicion(Kind kind, int row, int column, String message) {
         INCOMPLETE,
         UNEQUAL_LENGTHS,
         HEADING_INSIDE,
+        IMPOSSIBLE,
         SCALE,
         SAME_PAIR,
         SLIPPED

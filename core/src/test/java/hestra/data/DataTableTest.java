@@ -48,15 +48,6 @@ class DataTableTest {
     }
 
     @Test
-    void rowsMoveUpWhenOthersGoAndDownWhenOneIsPutIn() {
-        DataTable table = EMPTY.withBlock(0, 0, List.of(List.of(cell("1")), List.of(cell("2")), List.of(cell("3"))));
-        assertThat(table.withoutRows(List.of(0, 1)).cell(0, 0).text()).isEqualTo("3");
-        assertThat(table.withInsertedRow(1).cell(2, 0).text()).isEqualTo("2");
-        assertThat(table.withInsertedRow(1).row(1).isEmpty()).isTrue();
-        assertThat(table.withInsertedRow(3)).isEqualTo(table);
-    }
-
-    @Test
     void settingAsideKeepsTheReasonAndAnEmptyRowCannotBeSetAside() {
         DataTable table = EMPTY.withCell(0, 0, cell("1")).withSetAside(0, Optional.of("misread"));
         assertThat(table.row(0).setAside()).contains("misread");

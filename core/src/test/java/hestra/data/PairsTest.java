@@ -49,7 +49,7 @@ class PairsTest {
 
     @Test
     void setAsideRowsKeepTheirReason() {
-        Row aside = new Row(row("9", "9").cells(), Optional.of("misread"));
+        Row aside = new Row(row("9", "9").cells(), Optional.of("misread"), Row.OWN);
         Pairs pairs = pairs(row("1", "2"), aside);
         assertThat(pairs.n()).isEqualTo(1);
         assertThat(pairs.leftOut()).containsExactly(new LeftOut(1, Reason.SET_ASIDE, "misread"));

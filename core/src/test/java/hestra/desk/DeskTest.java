@@ -10,6 +10,7 @@ import hestra.Kelp;
 import hestra.data.Cell;
 import hestra.data.DataTable;
 import hestra.data.Roles;
+import hestra.data.TableEdit;
 import hestra.data.Variable;
 import hestra.exercise.Aid;
 import hestra.exercise.Answer;
@@ -51,23 +52,23 @@ class DeskTest {
 
     @Test
     void typedAndPastedTextsBecomeCells() {
-        Desk desk = after(Kelp.whole(), new Edit.TypeCell(4, 0, "10"), new Edit.TypeCell(4, 1, "oops"),
-                new Edit.Paste(5, 0, List.of(List.of("12", "8,1"), List.of("14"))));
+        Desk desk = after(Kelp.whole(), new Edit.ChangeTable(new TableEdit.Type(4, 0, "10")), new Edit.ChangeTable(new TableEdit.Type(4, 1, "oops")),
+                new Edit.ChangeTable(new TableEdit.Paste(5, 0, List.of(List.of("12", "8,1"), List.of("14")))));
         assertThat(desk.work().table().cell(4, 1)).isInstanceOf(Cell.Unreadable.class);
         assertThat(desk.work().table().cell(5, 1)).isEqualTo(new Cell.Measured("8,1", 8.1));
         assertThat(Findings.of(desk).pairs().n()).isEqualTo(5);
-        assertThat(after(Kelp.exercise(), new Edit.ClearCells(0, 0, 99, 1)).work().table().size()).isZero();
-        assertThat(after(Kelp.exercise(), new Edit.ClearCells(1, 1, 1, 1)).work().table().cell(1, 1)).isEqualTo(Cell.EMPTY);
+        assertThat(after(Kelp.exercise(), new Edit.ChangeTable(new TableEdit.Clear(0, 0, 99, 1))).work().table().size()).isZero();
+        assertThat(after(Kelp.exercise(), new Edit.ChangeTable(new TableEdit.Clear(1, 1, 1, 1))).work().table().cell(1, 1)).isEqualTo(Cell.EMPTY);
     }
 
     @Test
     void editsOfRowsAndTasksThatAreNotThereChangeNothing() {
         Desk desk = Desk.open(Kelp.whole());
-        List<Edit> nowhere = List.of(new Edit.TypeCell(-1, 0, "1"), new Edit.TypeCell(0, 9, "1"),
-                new Edit.TypeCell(DataTable.MOST_ROWS, 0, "1"), new Edit.MovePoint(77, 1, 1, 1), new Edit.MovePoint(0, Double.NaN, 1, 1),
+        List<Edit> nowhere = List.of(new Edit.ChangeTable(new TableEdit.Type(-1, 0, "1")), new Edit.ChangeTable(new TableEdit.Type(0, 9, "1")),
+                new Edit.ChangeTable(new TableEdit.Type(DataTable.MOST_ROWS, 0, "1")), new Edit.MovePoint(77, 1, 1, 1), new Edit.MovePoint(0, Double.NaN, 1, 1),
                 new Edit.ChooseRoles(new Roles(0, 7)), new Edit.Draft("none", new Answer.Typed("1")), new Edit.Check("none"),
-                new Edit.ReadAt(OptionalDouble.of(Double.POSITIVE_INFINITY)), new Edit.WriteVariable(9, Variable.named("x")),
-                new Edit.MoveTask("none", 0), new Edit.RemoveTask("none"), new Edit.TakeBack(50), new Edit.DeleteRows(List.of(99)),
+                new Edit.ReadAt(OptionalDouble.of(Double.POSITIVE_INFINITY)), new Edit.WriteTable(new TableEdit.Name(9, Variable.named("x"))),
+                new Edit.MoveTask("none", 0), new Edit.RemoveTask("none"), new Edit.ChangeTable(new TableEdit.TakeBack(50)), new Edit.ChangeTable(new TableEdit.RemoveRows(List.of(99))),
                 new Edit.AddTask(0, Kelp.roles()), new Edit.WriteRoles(new Roles(0, 5)));
         for (Edit edit : nowhere) {
             assertThat(desk.apply(edit)).as(edit.toString()).isEqualTo(desk);
@@ -83,17 +84,17 @@ class DeskTest {
 
     @Test
     void aPointThatIsSetAsideLeavesTheFitAndComesBack() {
-        Desk aside = after(Kelp.exercise(), new Edit.SetAside(2, "misread"));
+        Desk aside = after(Kelp.exercise(), new Edit.ChangeTable(new TableEdit.SetAside(2, "misread")));
         assertThat(Findings.of(aside).fit().line().orElseThrow().n()).isEqualTo(4);
-        assertThat(Findings.of(aside.apply(new Edit.TakeBack(2))).fit().line().orElseThrow().n()).isEqualTo(5);
+        assertThat(Findings.of(aside.apply(new Edit.ChangeTable(new TableEdit.TakeBack(2)))).fit().line().orElseThrow().n()).isEqualTo(5);
     }
 
     @Test
     void theFrameFollowsThePointsThatTakePartAndKeepsThoseSetAsideNearby() {
         Desk far = after(Kelp.exercise(), new Edit.MovePoint(2, 6, 500, 1));
         assertThat(Findings.of(far).frame().yHigh()).isGreaterThan(500);
-        assertThat(Findings.of(far.apply(new Edit.SetAside(2, "far off"))).frame().yHigh()).isLessThan(20);
-        Frame near = Findings.of(after(Kelp.exercise(), new Edit.SetAside(4, "nearby"))).frame();
+        assertThat(Findings.of(far.apply(new Edit.ChangeTable(new TableEdit.SetAside(2, "far off")))).frame().yHigh()).isLessThan(20);
+        Frame near = Findings.of(after(Kelp.exercise(), new Edit.ChangeTable(new TableEdit.SetAside(4, "nearby")))).frame();
         assertThat(near.yHigh()).isGreaterThan(7.2);
     }
 
@@ -146,10 +147,10 @@ class DeskTest {
 
     @Test
     void theAnswerToDataTasksIsTheTableAsItStands() {
-        Desk desk = after(Kelp.whole(), new Edit.TypeCell(4, 0, "10"), new Edit.TypeCell(4, 1, "7.2"), new Edit.TypeCell(0, 1, "9"));
+        Desk desk = after(Kelp.whole(), new Edit.ChangeTable(new TableEdit.Type(4, 0, "10")), new Edit.ChangeTable(new TableEdit.Type(4, 1, "7.2")), new Edit.ChangeTable(new TableEdit.Type(0, 1, "9")));
         assertThat(desk.answerAsItStands(Kelp.enter(1))).isEqualTo(new Answer.Entered(List.of(List.of("10", "7.2"))));
         assertThat(desk.answerAsItStands(Kelp.slip())).isEqualTo(new Answer.Treated("50", Optional.empty(), List.of(0)));
-        assertThat(desk.apply(new Edit.SetAside(Kelp.SLIP_ROW, "why")).answerAsItStands(Kelp.slip()))
+        assertThat(desk.apply(new Edit.ChangeTable(new TableEdit.SetAside(Kelp.SLIP_ROW, "why"))).answerAsItStands(Kelp.slip()))
                 .isEqualTo(new Answer.Treated("50", Optional.of("why"), List.of(0)));
     }
 
@@ -190,14 +191,14 @@ class DeskTest {
         Findings hovered = before.next(before.desk().apply(new Edit.Hover(OptionalInt.of(1))));
         assertThat(hovered.fit()).isSameAs(before.fit());
         assertThat(hovered.tasks()).isSameAs(before.tasks());
-        Findings typed = before.next(before.desk().apply(new Edit.TypeCell(4, 0, "10")));
+        Findings typed = before.next(before.desk().apply(new Edit.ChangeTable(new TableEdit.Type(4, 0, "10"))));
         assertThat(typed.pairs()).isNotSameAs(before.pairs());
     }
 
     @Test
     void theInstructorWritesTextsVariablesAndTasks() {
         Desk desk = after(Kelp.exercise(), new Edit.WriteTexts("T", "P", "H"), new Edit.WriteProse("prose"),
-                new Edit.WriteVariable(1, new Variable("mass", "", "g")), new Edit.AddTask(0, Kelp.explain()),
+                new Edit.WriteTable(new TableEdit.Name(1, new Variable("mass", "", "g"))), new Edit.AddTask(0, Kelp.explain()),
                 new Edit.AddTask(0, Kelp.roles()), new Edit.MoveTask("explain", 0), new Edit.WriteHeld(Set.of()));
         assertThat(desk.exercise().title()).isEqualTo("T");
         assertThat(desk.exercise().y().name()).isEqualTo("mass");
@@ -209,17 +210,60 @@ class DeskTest {
 
     @Test
     void otherDataBeginTheWorkAfreshAndOtherTextsDoNot() {
-        Desk worked = after(Kelp.exercise(), new Edit.TypeCell(0, 1, "9"));
+        Desk worked = after(Kelp.exercise(), new Edit.ChangeTable(new TableEdit.Type(0, 1, "9")));
         assertThat(worked.apply(new Edit.WriteProse("new")).work().table().cell(0, 1).text()).isEqualTo("9");
-        assertThat(worked.apply(new Edit.WriteData(Kelp.table().withoutRows(List.of(4)))).work().table().cell(0, 1).text()).isEqualTo("3.1");
+        assertThat(worked.apply(new Edit.WriteColumns(Kelp.table().withoutRows(List.of(4)), Roles.FIRST_EXPLAINS)).work().table().cell(0, 1).text()).isEqualTo("3.1");
         assertThat(worked.apply(new Edit.StartAgain()).work()).isEqualTo(Desk.open(Kelp.exercise()).work());
     }
 
     @Test
     void hoverAndSelectionGoWithRowsThatGo() {
-        Desk desk = after(Kelp.exercise(), new Edit.Select(OptionalInt.of(3)), new Edit.DeleteRows(List.of(3)));
+        Desk desk = after(Kelp.exercise(), new Edit.Select(OptionalInt.of(3)), new Edit.ChangeTable(new TableEdit.RemoveRows(List.of(3))));
         assertThat(desk.selected()).isEmpty();
         assertThat(desk.work().table().size()).isEqualTo(4);
-        assertThat(after(Kelp.exercise(), new Edit.InsertRow(1)).work().table().row(1).isEmpty()).isTrue();
+        assertThat(after(Kelp.exercise(), new Edit.ChangeTable(new TableEdit.InsertRows(1, 1))).work().table().row(1).isEmpty()).isTrue();
+    }
+
+    @Test
+    void rowsInsertedAboveDoNotDisturbWhatIsAsked() {
+        Desk desk = Desk.open(Kelp.exercise(Kelp.enter(2), Kelp.slip()));
+        for (Edit edit : List.of(new Edit.ChangeTable(new TableEdit.InsertRows(0, 1)),
+                new Edit.ChangeTable(new TableEdit.Paste(4, 0, List.of(List.of("7", "9.0"), List.of("8", "10.0")))),
+                new Edit.ChangeTable(new TableEdit.Type(Kelp.SLIP_ROW + 1, 1, "5.0")))) {
+            desk = desk.apply(edit);
+        }
+        assertThat(desk.answerAsItStands(Kelp.enter(2))).isEqualTo(new Answer.Entered(List.of(List.of("7", "9.0"), List.of("8", "10.0"))));
+        assertThat(desk.answerAsItStands(Kelp.slip())).isEqualTo(new Answer.Treated("5.0", Optional.empty(), List.of()));
+    }
+
+    @Test
+    void aRowThatWasRemovedNoLongerAgrees() {
+        Desk desk = Desk.open(Kelp.exercise(Kelp.slip())).apply(new Edit.ChangeTable(new TableEdit.RemoveRows(List.of(0))));
+        assertThat(((Answer.Treated) desk.answerAsItStands(Kelp.slip())).othersChanged()).containsExactly(0);
+    }
+
+    @Test
+    void whatWasGivenOutCanBePutBack() {
+        Desk desk = Desk.open(Kelp.exercise(Kelp.slip()));
+        Desk changed = desk.apply(new Edit.ChangeTable(new TableEdit.MoveRows(0, 0, 2)))
+                .apply(new Edit.MovePoint(2, 3.5, 99, 1)).apply(new Edit.ChangeTable(new TableEdit.SetAside(2, "odd")));
+        assertThat(Findings.of(changed).original(2, 1)).isEqualTo(Optional.of(Kelp.table().cell(0, 1).text()));
+        assertThat(Findings.of(changed).original(0, 1)).as("not changed").isEmpty();
+        Desk restored = changed.apply(new Edit.Restore(2));
+        assertThat(restored.work().table().row(2)).isEqualTo(desk.work().table().row(0));
+    }
+
+    @Test
+    void theStudentsColumnsAreTheExercises() {
+        Desk desk = Desk.open(Kelp.exercise());
+        assertThat(desk.apply(new Edit.ChangeTable(new TableEdit.InsertColumn(0, Variable.named("z"))))).isEqualTo(desk);
+        assertThat(desk.apply(new Edit.ChangeTable(new TableEdit.Name(0, Variable.named("z"))))).isEqualTo(desk);
+    }
+
+    @Test
+    void whatIsSelectedGoesWithItsRow() {
+        Desk desk = Desk.open(Kelp.exercise()).apply(new Edit.Select(OptionalInt.of(1)));
+        assertThat(desk.apply(new Edit.ChangeTable(new TableEdit.InsertRows(0, 1))).selected()).hasValue(2);
+        assertThat(desk.apply(new Edit.ChangeTable(new TableEdit.RemoveRows(List.of(1)))).selected()).isEmpty();
     }
 }

@@ -6,6 +6,7 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 
 import hestra.Kelp;
+import hestra.data.TableEdit;
 import hestra.exercise.Answer;
 import hestra.figure.Frame;
 import hestra.figure.Layer;
@@ -27,7 +28,7 @@ class HistoryTest {
 
     @Test
     void undoIsTheDeskBeforeAndRedoTheDeskAfter() {
-        History typed = after(new Edit.TypeCell(0, 1, "9"));
+        History typed = after(new Edit.ChangeTable(new TableEdit.Type(0, 1, "9")));
         History undone = typed.apply(new Edit.Undo());
         assertThat(undone.present()).isEqualTo(BEGUN.present());
         assertThat(undone.apply(new Edit.Redo()).present()).isEqualTo(typed.present());
@@ -70,14 +71,14 @@ class HistoryTest {
 
     @Test
     void anEditAfterUndoForgetsWhatWasUndone() {
-        History other = after(new Edit.TypeCell(0, 1, "9"), new Edit.Undo(), new Edit.TypeCell(0, 1, "8"));
+        History other = after(new Edit.ChangeTable(new TableEdit.Type(0, 1, "9")), new Edit.Undo(), new Edit.ChangeTable(new TableEdit.Type(0, 1, "8")));
         assertThat(other.redoable()).isEmpty();
         assertThat(other.present().work().table().cell(0, 1).text()).isEqualTo("8");
     }
 
     @Test
     void selectingAndPointingIsNotUndone() {
-        History pointed = after(new Edit.TypeCell(0, 1, "9"), new Edit.Select(OptionalInt.of(2)), new Edit.Hover(OptionalInt.of(1)));
+        History pointed = after(new Edit.ChangeTable(new TableEdit.Type(0, 1, "9")), new Edit.Select(OptionalInt.of(2)), new Edit.Hover(OptionalInt.of(1)));
         History undone = pointed.apply(new Edit.Undo());
         assertThat(undone.present().selected()).hasValue(2);
         assertThat(undone.present().work()).isEqualTo(BEGUN.present().work());
@@ -85,7 +86,7 @@ class HistoryTest {
 
     @Test
     void whatChangesNothingIsNoStep() {
-        assertThat(after(new Edit.TypeCell(0, 1, "3.1"))).isSameAs(BEGUN);
+        assertThat(after(new Edit.ChangeTable(new TableEdit.Type(0, 1, "3.1")))).isSameAs(BEGUN);
         assertThat(after(new Edit.Check("none"))).isSameAs(BEGUN);
     }
 
@@ -93,7 +94,7 @@ class HistoryTest {
     void theNewestThousandStepsCanAlwaysBeUndone() {
         History history = BEGUN;
         for (int i = 0; i < 2500; i++) {
-            history = history.apply(new Edit.TypeCell(0, 1, Integer.toString(i)));
+            history = history.apply(new Edit.ChangeTable(new TableEdit.Type(0, 1, Integer.toString(i))));
         }
         for (int i = 0; i < 1000; i++) {
             history = history.apply(new Edit.Undo());
@@ -103,8 +104,8 @@ class HistoryTest {
 
     @Test
     void everyLastingEditSaysWhatItDoes() {
-        assertThat(new Edit.DeleteRows(List.of(2)).inWords()).isEqualTo("deleting row 3");
-        assertThat(new Edit.SetAside(0, "x").inWords()).contains("row 1");
+        assertThat(new Edit.ChangeTable(new TableEdit.RemoveRows(List.of(2))).inWords()).isEqualTo("removing row 3");
+        assertThat(new Edit.ChangeTable(new TableEdit.SetAside(0, "x")).inWords()).contains("row 1");
         assertThat(new Edit.ShowLayer(Layer.SQUARES, false).inWords()).isEqualTo("hiding squares");
     }
 }

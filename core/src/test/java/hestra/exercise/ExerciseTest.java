@@ -6,6 +6,10 @@ import java.util.Set;
 
 import hestra.Kelp;
 import hestra.data.Cell;
+import hestra.data.Roles;
+import hestra.data.Row;
+import hestra.data.TableEdit;
+import hestra.data.Variable;
 import hestra.numbers.Rounding;
 import org.junit.jupiter.api.Test;
 
@@ -25,7 +29,8 @@ class ExerciseTest {
 
     @Test
     void withoutSuchTasksTheTableIsGivenAsItIs() {
-        assertThat(Kelp.exercise().given()).isEqualTo(Kelp.table());
+        assertThat(Kelp.exercise().given().rows()).extracting(Row::cells).isEqualTo(Kelp.table().rows().stream().map(Row::cells).toList());
+        assertThat(Kelp.exercise().given().rows()).extracting(Row::origin).containsExactly(0, 1, 2, 3, 4);
     }
 
     @Test
@@ -36,7 +41,7 @@ class ExerciseTest {
     @Test
     void aSlipOutsideTheDataIsNoSlip() {
         Task.FindSlip outside = new Task.FindSlip(Kelp.slip().terms(), 99, 1, "7");
-        assertThat(Kelp.exercise(outside).given()).isEqualTo(Kelp.table());
+        assertThat(Kelp.exercise(outside).given()).isEqualTo(Kelp.exercise().given());
     }
 
     @Test
@@ -100,5 +105,16 @@ class ExerciseTest {
         assertThat(given.at(0)).isEqualTo(Answer.Predicted.NOTHING);
         assertThat(given.at(7)).isEqualTo(Answer.Predicted.NOTHING);
         assertThat(given.isBlank()).isFalse();
+    }
+
+    @Test
+    void aSlipAndTheRolesFollowTheirRowsAndColumns() {
+        Exercise exercise = Kelp.exercise(Kelp.slip());
+        Exercise changed = exercise.withTableEdited(new TableEdit.InsertRows(0, 2)).withTableEdited(new TableEdit.InsertColumn(0, Variable.named("rope")));
+        Task.FindSlip slip = (Task.FindSlip) changed.tasks().getFirst();
+        assertThat(slip.row()).isEqualTo(Kelp.SLIP_ROW + 2);
+        assertThat(slip.column()).isEqualTo(2);
+        assertThat(changed.roles()).isEqualTo(new Roles(1, 2));
+        assertThat(changed.given().cell(slip.row(), slip.column()).text()).isEqualTo(Kelp.slip().shown());
     }
 }

@@ -142,7 +142,7 @@ public final class DelimitedText {
 
     /** A line of texts as a row. */
     static Row row(List<String> line, DecimalMark mark) {
-        return new Row(line.stream().map(text -> Cell.of(text, mark)).toList(), Optional.empty());
+        return new Row(line.stream().map(text -> Cell.of(text, mark)).toList(), Optional.empty(), Row.OWN);
     }
 
     /** A block as a table: named and given units by its headings where it has them, else by these variables. */

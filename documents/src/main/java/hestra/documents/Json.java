@@ -2,6 +2,9 @@ package hestra.documents;
 
 import java.io.IOException;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
 
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.core.JsonGenerator;
@@ -19,6 +22,7 @@ import com.fasterxml.jackson.databind.SerializationFeature;
 import com.fasterxml.jackson.databind.SerializerProvider;
 import com.fasterxml.jackson.databind.cfg.MapperConfig;
 import com.fasterxml.jackson.databind.introspect.AnnotatedClass;
+import com.fasterxml.jackson.databind.introspect.AnnotatedMember;
 import com.fasterxml.jackson.databind.introspect.AnnotationIntrospectorPair;
 import com.fasterxml.jackson.databind.introspect.JacksonAnnotationIntrospector;
 import com.fasterxml.jackson.databind.introspect.NopAnnotationIntrospector;
@@ -27,6 +31,7 @@ import com.fasterxml.jackson.databind.jsontype.NamedType;
 import com.fasterxml.jackson.databind.module.SimpleModule;
 import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
 import hestra.data.Cell;
+import hestra.data.TableEdit;
 import hestra.desk.Edit;
 import hestra.exercise.Answer;
 import hestra.exercise.Task;
@@ -35,8 +40,8 @@ import hestra.numbers.Rounding;
 
 /**
  * Our records as JSON. Names come from the code: a sealed family's member is named by its class ("read-value" for
- * {@code ReadValue}) in the property "kind", constants of enums likewise. Reading is strict: a property that is missing
- * or unknown is refused.
+ * {@code ReadValue}) in the property "kind", constants of enums likewise. Reading is strict: an unknown property is refused,
+ * and so is a missing one, unless it may be nothing: so that a new property of that kind leaves older files readable.
  */
 final class Json {
 
@@ -83,10 +88,10 @@ final class Json {
                 .addModule(cells)
                 .annotationIntrospector(new AnnotationIntrospectorPair(new OurNames(), new JacksonAnnotationIntrospector()))
                 .addMixIn(Edit.class, Kinds.class)
+                .addMixIn(TableEdit.class, Kinds.class)
                 .addMixIn(Task.class, Kinds.class)
                 .addMixIn(Answer.class, Kinds.class)
                 .addMixIn(Rounding.class, Kinds.class)
-                .enable(DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES)
                 .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
                 .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
                 .enable(DeserializationFeature.FAIL_ON_NUMBERS_FOR_ENUMS)
@@ -95,7 +100,7 @@ final class Json {
                 .disable(JsonReadFeature.ALLOW_NON_NUMERIC_NUMBERS)
                 .build();
         mapper.getFactory().setStreamReadConstraints(StreamReadConstraints.builder().maxNestingDepth(40).build());
-        for (Class<?> family : new Class<?>[] {Edit.class, Task.class, Answer.class, Rounding.class}) {
+        for (Class<?> family : new Class<?>[] {Edit.class, TableEdit.class, Task.class, Answer.class, Rounding.class}) {
             register(mapper, family);
         }
         return mapper;
@@ -122,6 +127,12 @@ final class Json {
 
     private static final class OurNames extends NopAnnotationIntrospector {
         private static final long serialVersionUID = 1;
+
+        @Override
+        public Boolean hasRequiredMarker(AnnotatedMember member) {
+            Class<?> type = member.getRawType();
+            return type != Optional.class && type != OptionalInt.class && type != OptionalDouble.class;
+        }
 
         @Override
         public String[] findEnumValues(MapperConfig<?> config, AnnotatedClass type, Enum<?>[] values, String[] names) {

@@ -24,6 +24,7 @@ import com.networknt.schema.JsonSchemaFactory;
 import com.networknt.schema.SpecVersion;
 import hestra.Kelp;
 import hestra.data.Cell;
+import hestra.data.TableEdit;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.exercise.Answer;
@@ -67,8 +68,8 @@ class FilesTest {
 
     private static HandIn handIn() {
         Desk desk = Desk.open(rich())
-                .apply(new Edit.TypeCell(4, 0, "10")).apply(new Edit.TypeCell(4, 1, "7..2")).apply(new Edit.Check("enter"))
-                .apply(new Edit.SetAside(Kelp.SLIP_ROW, "misread, \"surely\"")).apply(new Edit.Check("slip"))
+                .apply(new Edit.ChangeTable(new TableEdit.Type(4, 0, "10"))).apply(new Edit.ChangeTable(new TableEdit.Type(4, 1, "7..2"))).apply(new Edit.Check("enter"))
+                .apply(new Edit.ChangeTable(new TableEdit.SetAside(Kelp.SLIP_ROW, "misread, \"surely\""))).apply(new Edit.Check("slip"))
                 .apply(new Edit.Draft("read", new Answer.Typed("0.52"))).apply(new Edit.Check("read"))
                 .apply(new Edit.Draft("describe", Answer.Described.NOTHING.with(Form.CURVED)))
                 .apply(new Edit.Draft("explain", new Answer.Sentence("It grows."))).apply(new Edit.Check("explain"))

@@ -13,6 +13,7 @@ import java.util.Set;
 
 import hestra.Kelp;
 import hestra.data.Roles;
+import hestra.data.TableEdit;
 import hestra.data.Variable;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
@@ -35,17 +36,17 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 class JournalFileTest {
 
     private static final List<Edit> EDITS = List.of(
-            new Edit.TypeCell(4, 0, "10"), new Edit.Paste(4, 0, List.of(List.of("10", "7,2"))), new Edit.ClearCells(0, 0, 0, 1),
-            new Edit.InsertRow(1), new Edit.DeleteRows(List.of(1)), new Edit.SetAside(2, "why “so”?"), new Edit.TakeBack(2),
+            new Edit.ChangeTable(new TableEdit.Type(4, 0, "10")), new Edit.ChangeTable(new TableEdit.Paste(4, 0, List.of(List.of("10", "7,2")))), new Edit.ChangeTable(new TableEdit.Clear(0, 0, 0, 1)),
+            new Edit.ChangeTable(new TableEdit.InsertRows(1, 1)), new Edit.ChangeTable(new TableEdit.RemoveRows(List.of(1))), new Edit.ChangeTable(new TableEdit.SetAside(2, "why “so”?")), new Edit.ChangeTable(new TableEdit.TakeBack(2)),
             new Edit.MovePoint(1, 4.5, 1e-7, 77), new Edit.ChooseRoles(new Roles(1, 0)), new Edit.ShowLayer(Layer.SQUARES, true),
             new Edit.ReadAt(OptionalDouble.of(52.5)), new Edit.ReadAt(OptionalDouble.empty()),
             new Edit.ShowFrame(Optional.of(new Frame(0, 1, -2, 3))), new Edit.ShowFrame(Optional.empty()),
             new Edit.Draft("describe", Answer.Described.NOTHING.withSentence("rising")), new Edit.Draft("roles", new Answer.RolesChosen(Optional.empty())),
             new Edit.Check("roles"), new Edit.Name("Ida"), new Edit.Undo(), new Edit.Redo(),
-            new Edit.WriteTexts("t", "p", "h"), new Edit.WriteProse("p\nq"), new Edit.WriteVariable(0, new Variable("a", "b", "c")),
+            new Edit.WriteTexts("t", "p", "h"), new Edit.WriteProse("p\nq"), new Edit.WriteTable(new TableEdit.Name(0, new Variable("a", "b", "c"))),
             new Edit.WriteHeld(Set.of(Aid.R)), new Edit.WriteRoles(new Roles(1, 0)), new Edit.AddTask(0, new Task.Predict(Terms.of("again", "t", "p", 2), List.of(1.5, 2e9), new Rounding.Significant(3))),
             new Edit.ChangeTask(Kelp.explain().with(Kelp.explain().terms().withTitle("x"))), new Edit.MoveTask("explain", 0),
-            new Edit.RemoveTask("roles"), new Edit.WriteData(Kelp.table()),
+            new Edit.RemoveTask("roles"), new Edit.WriteColumns(Kelp.table(), Roles.FIRST_EXPLAINS),
             new Edit.WriteColumns(Kelp.table(), new Roles(1, 0)), new Edit.StartAgain());
 
     @TempDir
@@ -89,18 +90,18 @@ class JournalFileTest {
 
     @Test
     void whatWasRestoredCanBeUndone() throws IOException {
-        written(List.of(new Edit.TypeCell(0, 1, "9")));
+        written(List.of(new Edit.ChangeTable(new TableEdit.Type(0, 1, "9"))));
         History history = reopened(Kelp.whole()).history();
         assertThat(history.apply(new Edit.Undo()).present().work().table().cell(0, 1).text()).isEqualTo("3.1");
     }
 
     @Test
     void aLineCutShortByACrashIsLeftOutAndWrittenOver() throws IOException {
-        written(List.of(new Edit.TypeCell(0, 1, "9"), new Edit.TypeCell(1, 1, "8")));
+        written(List.of(new Edit.ChangeTable(new TableEdit.Type(0, 1, "9")), new Edit.ChangeTable(new TableEdit.Type(1, 1, "8"))));
         byte[] bytes = Files.readAllBytes(file);
         Files.write(file, Arrays.copyOf(bytes, bytes.length - 9));
         try (JournalFile journal = JournalFile.open(file, Kelp.whole()).journal()) {
-            journal.add(new Edit.TypeCell(2, 1, "7"));
+            journal.add(new Edit.ChangeTable(new TableEdit.Type(2, 1, "7")));
         }
         JournalFile.Opened again = reopened(Kelp.whole());
         assertThat(again.restored()).isEqualTo(2);
@@ -110,14 +111,14 @@ class JournalFileTest {
 
     @Test
     void aLineThatIsNoEditEndsTheReplay() throws IOException {
-        written(List.of(new Edit.TypeCell(0, 1, "9")));
+        written(List.of(new Edit.ChangeTable(new TableEdit.Type(0, 1, "9"))));
         Files.writeString(file, "{\"kind\":\"unheard-of\"}\n{\"kind\":\"undo\"}\n", StandardCharsets.UTF_8, StandardOpenOption.APPEND);
         assertThat(reopened(Kelp.whole()).restored()).isEqualTo(1);
     }
 
     @Test
     void anotherVersionOfTheExerciseBeginsANewJournalAndKeepsTheOld() throws IOException {
-        written(List.of(new Edit.TypeCell(0, 1, "9")));
+        written(List.of(new Edit.ChangeTable(new TableEdit.Type(0, 1, "9"))));
         JournalFile.Opened other = reopened(Kelp.whole().withProse("changed"));
         assertThat(other.restored()).isZero();
         assertThat(file.resolveSibling("kelp.jsonl.old")).exists();

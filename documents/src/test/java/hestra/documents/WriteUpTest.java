@@ -15,6 +15,7 @@ import javax.xml.parsers.DocumentBuilderFactory;
 import hestra.Kelp;
 import hestra.data.Cell;
 import hestra.data.Roles;
+import hestra.data.TableEdit;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
@@ -40,7 +41,7 @@ class WriteUpTest {
         return Desk.open(OPEN).apply(new Edit.Draft("read", new Answer.Typed("1.95"))).apply(new Edit.Check("read"))
                 .apply(new Edit.Draft("read", new Answer.Typed("0.52"))).apply(new Edit.Check("read"))
                 .apply(new Edit.Draft("explain", new Answer.Sentence("<script>alert(1)</script> & more"))).apply(new Edit.Check("explain"))
-                .apply(new Edit.SetAside(4, "odd")).apply(new Edit.Name("Ida <b>Fenn</b>"));
+                .apply(new Edit.ChangeTable(new TableEdit.SetAside(4, "odd"))).apply(new Edit.Name("Ida <b>Fenn</b>"));
     }
 
     @Test

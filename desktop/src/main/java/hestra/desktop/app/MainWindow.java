@@ -25,6 +25,7 @@ import javafx.stage.Stage;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desktop.table.DataGrid;
+import hestra.desktop.table.GridHabits;
 import hestra.desktop.write.WriteView;
 import hestra.documents.DataExport;
 import hestra.documents.DataFile;
@@ -58,6 +59,7 @@ public final class MainWindow {
     private final Settings settings;
     private final FileDialogs dialogs;
     private final Look look;
+    private final GridHabits habits = new GridHabits();
     private final Notices notices = new Notices();
     private final BorderPane frame = new BorderPane();
     private final StackPane root = new StackPane();
@@ -76,7 +78,8 @@ public final class MainWindow {
         this.model = new DeskModel(open.history());
         record();
         this.bar = new TopBar(this);
-        this.work = new WorkView(model, look, notices::say, this::handIn);
+        habits.pairByPairProperty().set(settings.flag("pair-by-pair"));
+        this.work = new WorkView(model, look, habits, notices::say, this::handIn);
         frame.setTop(bar);
         frame.setCenter(work.node());
         root.getChildren().addAll(frame, notices);
@@ -130,7 +133,7 @@ public final class MainWindow {
 
     private Node writeView() {
         if (write == null) {
-            write = new WriteView(model, look, notices::say);
+            write = new WriteView(model, look, habits, notices::say);
         }
         return write.node();
     }
@@ -311,6 +314,7 @@ public final class MainWindow {
         }
         settings.put("dark", look.darkProperty().get());
         settings.put("type", look.type());
+        settings.put("pair-by-pair", habits.pairByPairProperty().get());
         settings.save();
         open.close();
     }

@@ -14,6 +14,7 @@ import hestra.desktop.plot.StripView;
 import hestra.desktop.readings.PredictionView;
 import hestra.desktop.readings.ReadingsView;
 import hestra.desktop.sheet.SheetView;
+import hestra.desktop.table.GridHabits;
 import hestra.desktop.table.TablePane;
 import hestra.documents.DataFile;
 
@@ -26,9 +27,9 @@ final class WorkView {
     private final Consumer<String> notice;
     private TablePane table;
 
-    WorkView(DeskModel model, Look look, Consumer<String> notice, Runnable onHandIn) {
+    WorkView(DeskModel model, Look look, GridHabits habits, Consumer<String> notice, Runnable onHandIn) {
         this.notice = notice;
-        this.table = new TablePane(model, notice);
+        this.table = new TablePane(model, habits, notice);
         this.sheet = new SheetView(model, () -> table.focusNextEmpty(), onHandIn);
         right.getStyleClass().add("right-pane");
         VBox.setVgrow(table, Priority.ALWAYS);
@@ -44,7 +45,7 @@ final class WorkView {
         pane.setDividerPositions(346.0 / 1280, 1 - 322.0 / 1280);
         model.watch(findings -> {
             if (findings.work().table().width() != table.width()) {
-                table = new TablePane(model, this.notice);
+                table = new TablePane(model, habits, this.notice);
                 VBox.setVgrow(table, Priority.ALWAYS);
                 right.getChildren().set(0, table);
             }

@@ -33,7 +33,8 @@ public final class FxThread {
         Platform.runLater(() -> {
             try {
                 result.complete(action.call());
-            } catch (Exception e) {
+            } catch (Exception | Error e) {
+                // An error too is the caller's to hear of: without it the caller would wait for good.
                 result.completeExceptionally(e);
             }
         });
@@ -66,6 +67,9 @@ public final class FxThread {
         } catch (ExecutionException e) {
             if (e.getCause() instanceof RuntimeException bug) {
                 throw bug;
+            }
+            if (e.getCause() instanceof Error error) {
+                throw error;
             }
             throw e.getCause() instanceof IOException io ? io : new IOException(e.getCause());
         }

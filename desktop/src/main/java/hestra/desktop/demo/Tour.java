@@ -12,6 +12,7 @@ import javafx.scene.control.Toggle;
 import javafx.stage.Stage;
 
 import hestra.data.Roles;
+import hestra.data.TableEdit;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desk.TaskState;
@@ -127,7 +128,7 @@ public final class Tour {
         int first = exercise.leftToType().getFirst();
         for (int row : exercise.leftToType()) {
             for (int column = 0; column < exercise.data().width(); column++) {
-                apply(new Edit.TypeCell(row, column, exercise.data().cell(row, column).text()));
+                apply(new Edit.ChangeTable(new TableEdit.Type(row, column, exercise.data().cell(row, column).text())));
             }
         }
         check("enter");
@@ -140,7 +141,7 @@ public final class Tour {
     }
 
     private void mend() {
-        apply(new Edit.TypeCell(KelpBlades.SLIP_ROW, 1, exercise.data().cell(KelpBlades.SLIP_ROW, 1).text()));
+        apply(new Edit.ChangeTable(new TableEdit.Type(KelpBlades.SLIP_ROW, 1, exercise.data().cell(KelpBlades.SLIP_ROW, 1).text())));
         check("slip");
     }
 

@@ -15,8 +15,8 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.StackPane;
 
-import hestra.data.Cell;
 import hestra.data.DataTable;
+import hestra.data.TableEdit;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desktop.app.DeskModel;
@@ -184,14 +184,7 @@ public final class PlotView extends StackPane {
 
     /** The value as the instrument of that column would show it: with as many decimal places as the others have. */
     private double asMeasured(double value, Scale scale, int column) {
-        int places = 0;
-        DataTable table = model.findings().work().table();
-        for (int row = 0; row < Math.min(table.size(), 200); row++) {
-            if (table.cell(row, column) instanceof Cell.Measured(String text, double _)) {
-                int mark = Math.max(text.indexOf('.'), text.indexOf(','));
-                places = Math.max(places, mark < 0 ? 0 : Math.min(12, text.length() - mark - 1));
-            }
-        }
+        int places = model.findings().work().table().places(column);
         int finest = (int) Math.clamp(Math.ceil(-Math.log10(scale.perPixel())), 0, 12);
         return new Rounding.Places(Math.min(places, Math.max(finest, 0))).apply(value).doubleValue();
     }
@@ -222,7 +215,7 @@ public final class PlotView extends StackPane {
             case RIGHT -> step(event, 1, 0);
             case UP -> step(event, 0, 1);
             case DOWN -> step(event, 0, -1);
-            case DELETE, BACK_SPACE -> model.desk().selected().ifPresent(row -> model.apply(new Edit.DeleteRows(List.of(row))));
+            case DELETE, BACK_SPACE -> model.desk().selected().ifPresent(row -> model.apply(new Edit.ChangeTable(new TableEdit.RemoveRows(List.of(row)))));
             case ESCAPE -> model.apply(new Edit.Select(OptionalInt.empty()));
             case HOME -> model.apply(new Edit.ShowFrame(Optional.empty()));
             default -> consumed = false;

@@ -22,6 +22,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
 import hestra.data.Roles;
+import hestra.data.Roles.Use;
 import hestra.data.Variable;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
@@ -76,27 +77,21 @@ final class TaskBody extends VBox {
     private void roles() {
         GridPane grid = new GridPane();
         grid.getStyleClass().add("form");
+        Roles asked = model.desk().exercise().roles();
+        int line = 0;
         for (int i = 0; i < model.desk().exercise().data().width(); i++) {
             int column = i;
+            if (!asked.useOf(column).isAxis() && asked.useOf(column) != Use.NOTHING) {
+                continue;
+            }
             Variable variable = model.desk().exercise().data().variable(i);
-            Choices<Boolean> choices = new Choices<>("role-" + variable.name(), List.of(true, false),
-                    explains -> explains ? "explains" : "responds",
-                    explains -> model.apply(new Edit.ChooseRoles(roles(column, explains))));
-            grid.addRow(i, formLabel(variable.name()), choices);
+            Choices<Use> choices = new Choices<>("role-" + variable.name(), List.of(Use.EXPLAINS, Use.RESPONDS), Use::inWords,
+                    use -> model.apply(new Edit.ChooseRoles(model.desk().work().drawnRoles().with(column, use))));
+            grid.addRow(line++, formLabel(variable.name()), choices);
             first = first == null ? choices.getChildren().getFirst() : first;
-            shows.add(findings -> choices.show(findings.work().roles().map(roles -> roles.explanatory() == column ? Boolean.TRUE
-                    : roles.response() == column ? Boolean.FALSE : null)));
+            shows.add(findings -> choices.show(findings.work().roles().map(roles -> roles.useOf(column)).filter(Use::isAxis)));
         }
         getChildren().add(grid);
-    }
-
-    /** With one variable's role chosen, the other takes the other; among more than two, the one that had it before moves. */
-    private Roles roles(int column, boolean explains) {
-        Roles now = model.desk().work().roles().orElse(column == 0 ? Roles.FIRST_EXPLAINS : new Roles(0, column));
-        if (explains) {
-            return new Roles(column, now.response() == column ? now.explanatory() : now.response());
-        }
-        return new Roles(now.explanatory() == column ? now.response() : now.explanatory(), column);
     }
 
     private void describe() {

@@ -12,6 +12,8 @@ final class CellEditor extends TextField {
     enum Next {
         DOWN,
         UP,
+        ON,
+        BACK_UP,
         ACROSS,
         BACK,
         STAY,
@@ -70,7 +72,7 @@ final class CellEditor extends TextField {
 
     private void pressed(KeyEvent event) {
         switch (event.getCode()) {
-            case ENTER -> finish(event.isShiftDown() ? Next.UP : Next.DOWN, event);
+            case ENTER -> finish(event.isShiftDown() ? Next.BACK_UP : Next.ON, event);
             case TAB -> finish(event.isShiftDown() ? Next.BACK : Next.ACROSS, event);
             case DOWN -> finish(Next.DOWN, event);
             case UP -> finish(Next.UP, event);

@@ -1,61 +1,59 @@
 package hestra.desktop.table;
 
-import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.BiPredicate;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.IntStream;
-import javafx.beans.InvalidationListener;
-import javafx.beans.WeakInvalidationListener;
 import javafx.beans.property.ReadOnlyIntegerWrapper;
-import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
-import javafx.css.PseudoClass;
 import javafx.scene.Node;
+import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.SelectionMode;
+import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TableColumn;
 import javafx.scene.control.TablePosition;
 import javafx.scene.control.TableRow;
 import javafx.scene.control.TableView;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
-import hestra.data.Cell;
 import hestra.data.DataTable;
+import hestra.data.TableEdit;
 import hestra.documents.DataFile;
 
 /**
- * A table to type into: a digit starts typing and replaces what is there, Enter goes down, Tab goes across and then to
- * the next row, arrows move, F2 or a double click changes the text that is there, Delete empties, and blocks are copied
- * and pasted as text.
+ * A table to type into: a digit starts typing and replaces what is there, Enter goes down (or pair by pair, as a person
+ * likes), Tab goes across and then to the next row, arrows move, Shift and arrows or dragging select, F2 or a double click
+ * changes the text that is there, and the rest is among its {@linkplain GridActions actions}, by key or from its menu.
  */
 public final class DataGrid extends VBox {
 
     private static final int SPARE_ROWS = 8;
-    private static final KeyCombination COPY = KeyCombination.valueOf("Shortcut+C");
-    private static final KeyCombination CUT = KeyCombination.valueOf("Shortcut+X");
     private static final KeyCombination PASTE = KeyCombination.valueOf("Shortcut+V");
 
     private final GridSource source;
+    private final GridHabits habits;
     private final TableView<Integer> view = new TableView<>();
     private final ObservableList<Integer> rows = FXCollections.observableArrayList();
     private final ReadOnlyIntegerWrapper version = new ReadOnlyIntegerWrapper();
     private final Pasting pasting;
-    private final String lastTitle;
-    private final Function<Integer, String> lastColumn;
-    private final List<VBox> headings = new ArrayList<>();
+    private final GridColumns columns;
+    private final List<List<GridAction>> actions;
     private Consumer<OptionalInt> onRow = _ -> { };
     private Consumer<OptionalInt> onHover = _ -> { };
     private OptionalInt hovered = OptionalInt.empty();
+    private Optional<Area> pressedAt = Optional.empty();
     private String opening;
 
     /**
@@ -66,25 +64,27 @@ public final class DataGrid extends VBox {
      * @param lastColumn the text of that column for a row
      * @param notice is told what could not be done, in a sentence
      */
-    public DataGrid(GridSource source, String lastTitle, Function<Integer, String> lastColumn, Consumer<String> notice) {
+    public DataGrid(GridSource source, GridHabits habits, String lastTitle, Function<Integer, String> lastColumn, Consumer<String> notice) {
         this.source = source;
-        this.lastTitle = lastTitle;
-        this.lastColumn = lastColumn;
+        this.habits = habits;
         this.pasting = new Pasting(source, notice);
+        this.columns = new GridColumns(view, source, version, lastTitle, lastColumn, view::requestFocus);
+        this.actions = new GridActions(source).all();
         getStyleClass().add("data-grid");
         view.setItems(rows);
         view.setEditable(true);
         view.setId("grid");
         view.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
         view.getSelectionModel().setCellSelectionEnabled(true);
-        view.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_ALL_COLUMNS);
         view.setPlaceholder(new Label("Type or paste the data here."));
-        view.setRowFactory(_ -> gridRow());
-        columns();
+        view.setRowFactory(_ -> new GridRow(source, version, () -> hovered, this::row, row -> onHover.accept(row)));
+        view.setContextMenu(menu());
         setVgrow(view, Priority.ALWAYS);
         getChildren().addAll(view, pasting.strip());
         view.addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
         view.addEventHandler(KeyEvent.KEY_TYPED, this::typed);
+        view.addEventFilter(MouseEvent.MOUSE_PRESSED, this::dragged);
+        view.addEventFilter(MouseEvent.MOUSE_DRAGGED, this::dragged);
         view.getFocusModel().focusedCellProperty().addListener(_ -> tell(view.getFocusModel().getFocusedCell()));
         refresh();
     }
@@ -107,6 +107,7 @@ public final class DataGrid extends VBox {
     /** To be called when the table may have changed. */
     public void refresh() {
         pasting.tableChanged();
+        columns.fit(this::cell);
         fitRows();
         version.set(version.get() + 1);
     }
@@ -114,89 +115,51 @@ public final class DataGrid extends VBox {
     /** To be called when the table may have changed; shows too which row is selected elsewhere and which is pointed at. */
     public void refresh(OptionalInt selected, OptionalInt pointedAt) {
         hovered = pointedAt;
-        pasting.tableChanged();
-        fitRows();
+        refresh();
         int focused = view.getFocusModel().getFocusedCell().getRow();
         if (selected.isPresent() && selected.getAsInt() != focused && selected.getAsInt() < rows.size()) {
-            goTo(selected.getAsInt(), 0);
+            goTo(selected.getAsInt(), column());
         }
-        version.set(version.get() + 1);
     }
 
     private void fitRows() {
-        if (headings.size() != source.table().width()) {
-            columns();
-        }
         int wanted = Math.min(DataTable.MOST_ROWS, source.table().size() + SPARE_ROWS);
         if (rows.size() < wanted) {
             rows.addAll(IntStream.range(rows.size(), wanted).boxed().toList());
         } else if (rows.size() > wanted + SPARE_ROWS) {
             rows.remove(wanted, rows.size());
         }
-        for (int column = 0; column < headings.size(); column++) {
-            ((Label) headings.get(column).getChildren().getFirst()).setText(source.table().variable(column).name());
+    }
+
+    private EditCell cell(int column) {
+        return new EditCell(view, version, source, column, this::opening, this::paste, this::leave);
+    }
+
+    /** Selects from the cell where the mouse was pressed to the one under it now. */
+    private void dragged(MouseEvent event) {
+        Optional<EditCell> under = EditCell.at(event.getPickResult().getIntersectedNode());
+        if (event.getEventType() == MouseEvent.MOUSE_PRESSED) {
+            pressedAt = event.isPrimaryButtonDown() && !event.isShiftDown() ? under.map(EditCell::area) : Optional.empty();
+        } else if (pressedAt.isPresent() && under.isPresent() && view.getEditingCell() == null) {
+            select(pressedAt.get().with(under.get().getIndex(), under.get().column()));
+            event.consume();
         }
     }
 
     /** Shows or hides the last, computed column. */
     public void showLast(boolean shown) {
-        view.getColumns().getLast().setVisible(shown);
+        columns.showLast(shown);
     }
 
     /** Sets the small text under a column's name, such as "explains · days". */
     public void note(int column, String text) {
-        ((Label) headings.get(column).getChildren().get(1)).setText(text);
+        columns.note(column, text);
     }
 
     /** Goes to a cell and puts the keyboard there. */
     public void focus(int row, int column) {
         goTo(row, column);
         view.requestFocus();
-    }
-
-    private void columns() {
-        headings.clear();
-        // All at once: columns that come one by one into a table that is showing share its width unevenly.
-        List<TableColumn<Integer, String>> columns = new ArrayList<>();
-        TableColumn<Integer, String> number = new TableColumn<>("");
-        number.setCellFactory(_ -> new GridCell(view, version, row -> Integer.toString(row + 1), "number-cell"));
-        number.getStyleClass().add("number-column");
-        fixed(number, 38);
-        columns.add(number);
-        for (int i = 0; i < source.table().width(); i++) {
-            int index = i;
-            TableColumn<Integer, String> column = new TableColumn<>();
-            VBox heading = new VBox(new Label(), new Label());
-            heading.getStyleClass().add("grid-heading");
-            heading.getChildren().get(1).getStyleClass().add("grid-note");
-            headings.add(heading);
-            column.setGraphic(heading);
-            column.setCellFactory(_ -> new EditCell(view, version, source, index, this::opening, this::paste, this::leave));
-            column.setCellValueFactory(row -> new ReadOnlyObjectWrapper<>(source.table().cell(row.getValue(), index).text()));
-            column.setSortable(false);
-            column.setReorderable(false);
-            column.setMinWidth(70);
-            column.setPrefWidth(90);
-            columns.add(column);
-        }
-        if (!lastTitle.isEmpty()) {
-            TableColumn<Integer, String> last = new TableColumn<>(lastTitle);
-            last.setCellFactory(_ -> new GridCell(view, version, lastColumn, "computed-cell"));
-            last.getStyleClass().add("computed-column");
-            fixed(last, 70);
-            last.setVisible(false);
-            columns.add(last);
-        }
-        view.getColumns().setAll(columns);
-    }
-
-    private static void fixed(TableColumn<Integer, String> column, double width) {
-        column.setSortable(false);
-        column.setReorderable(false);
-        column.setEditable(false);
-        column.setMinWidth(width);
-        column.setMaxWidth(width);
-        column.setPrefWidth(width);
     }
 
     private void tell(TablePosition<?, ?> cell) {
@@ -206,10 +169,21 @@ public final class DataGrid extends VBox {
 
     private void goTo(int row, int column) {
         int within = Math.clamp(row, 0, Math.max(0, rows.size() - 1));
-        TableColumn<Integer, ?> target = view.getColumns().get(1 + Math.clamp(column, 0, source.table().width() - 1));
+        TableColumn<Integer, ?> target = column(column);
         view.getSelectionModel().clearAndSelect(within, target);
         view.getFocusModel().focus(within, target);
         scrollIntoView(within);
+    }
+
+    private void select(Area area) {
+        goTo(area.firstRow(), area.firstColumn());
+        if (!area.isOneCell()) {
+            view.getSelectionModel().selectRange(area.firstRow(), column(area.firstColumn()), Math.min(area.lastRow(), rows.size() - 1), column(area.lastColumn()));
+        }
+    }
+
+    private TableColumn<Integer, ?> column(int index) {
+        return view.getColumns().get(1 + Math.clamp(index, 0, source.table().width() - 1));
     }
 
     private void scrollIntoView(int row) {
@@ -232,34 +206,65 @@ public final class DataGrid extends VBox {
     }
 
     private void pressed(KeyEvent event) {
-        if (view.getEditingCell() != null) {
+        if (view.getEditingCell() != null || !(event.getTarget() == view)) {
             return;
         }
         if (row() < 0) {
             goTo(0, 0);
         }
-        boolean consumed = true;
-        if (COPY.match(event)) {
-            copy();
-        } else if (CUT.match(event)) {
-            copy();
-            clear();
+        Optional<GridAction> action = actions.stream().flatMap(List::stream).filter(it -> it.key() != null && it.key().match(event)).findFirst();
+        if (action.isPresent()) {
+            act(action.get());
         } else if (PASTE.match(event)) {
             paste();
         } else if (event.getCode() == KeyCode.TAB && !event.isShortcutDown()) {
             across(event.isShiftDown());
-        } else if (event.getCode() == KeyCode.ENTER) {
-            goTo(row() + (event.isShiftDown() ? -1 : 1), column());
-        } else if (event.getCode() == KeyCode.DELETE || event.getCode() == KeyCode.BACK_SPACE) {
-            clear();
+        } else if (event.getCode() == KeyCode.ENTER && !event.isAltDown()) {
+            enter(row(), column(), event.isShiftDown());
+        } else if (event.getCode() == KeyCode.BACK_SPACE) {
+            Area area = selectedArea();
+            source.change(new TableEdit.Clear(area.firstRow(), area.firstColumn(), area.lastRow(), area.lastColumn()));
         } else if (event.getCode() == KeyCode.F2) {
             edit(null);
         } else {
-            consumed = false;
+            return;
         }
-        if (consumed) {
-            event.consume();
+        event.consume();
+    }
+
+    private void act(GridAction action) {
+        Area area = selectedArea();
+        if (action.isPossible().test(area)) {
+            select(action.run().with(area));
         }
+    }
+
+    private ContextMenu menu() {
+        ContextMenu menu = new ContextMenu();
+        for (List<GridAction> group : actions) {
+            if (!menu.getItems().isEmpty()) {
+                menu.getItems().add(new SeparatorMenuItem());
+            }
+            for (GridAction action : group) {
+                MenuItem item = new MenuItem(action.title());
+                item.setAccelerator(action.key());
+                item.setOnAction(_ -> act(action));
+                item.setUserData(action);
+                menu.getItems().add(item);
+            }
+            if (group == actions.getFirst()) {
+                MenuItem paste = new MenuItem("Paste");
+                paste.setAccelerator(PASTE);
+                paste.setOnAction(_ -> paste());
+                menu.getItems().add(2, paste);
+            }
+        }
+        CheckMenuItem pairByPair = new CheckMenuItem("Enter goes pair by pair");
+        pairByPair.selectedProperty().bindBidirectional(habits.pairByPairProperty());
+        menu.getItems().addAll(new SeparatorMenuItem(), pairByPair);
+        menu.setOnShowing(_ -> menu.getItems().stream().filter(item -> item.getUserData() instanceof GridAction)
+                .forEach(item -> item.setDisable(!((GridAction) item.getUserData()).isPossible().test(selectedArea()))));
+        return menu;
     }
 
     private void typed(KeyEvent event) {
@@ -286,19 +291,22 @@ public final class DataGrid extends VBox {
         }
     }
 
-    private void copy() {
-        int[] area = selectedArea();
-        StringBuilder text = new StringBuilder();
-        for (int row = area[0]; row <= area[2]; row++) {
-            List<String> cells = new ArrayList<>();
-            for (int column = area[1]; column <= area[3]; column++) {
-                cells.add(source.table().cell(row, column).text());
-            }
-            text.append(String.join("\t", cells)).append('\n');
+    /** Goes down, or pair by pair: across a pair and from its last cell to the next pair. */
+    private void enter(int row, int column, boolean backward) {
+        int step = backward ? -1 : 1;
+        if (!habits.isPairByPair()) {
+            goTo(row + step, column);
+            return;
         }
-        ClipboardContent content = new ClipboardContent();
-        content.putString(text.toString());
-        Clipboard.getSystemClipboard().setContent(content);
+        int x = source.roles().explanatory();
+        int y = source.roles().response();
+        int first = Math.min(x, y);
+        int last = Math.max(x, y);
+        if (backward) {
+            goTo(column == last ? row : row - 1, column == last ? first : last);
+        } else {
+            goTo(column == first ? row : row + 1, column == first ? last : first);
+        }
     }
 
     /** Pastes at the cell in hand and keeps it in sight, though the strip that follows takes some of the room. */
@@ -320,20 +328,11 @@ public final class DataGrid extends VBox {
         }
     }
 
-    private void clear() {
-        int[] area = selectedArea();
-        source.clear(area[0], area[1], area[2], area[3]);
-    }
-
-    /** First row, first column, last row and last column of what is selected. */
-    private int[] selectedArea() {
-        int[] area = {row(), column(), row(), column()};
+    /** What is selected; of a row's number the row. */
+    private Area selectedArea() {
+        Area area = Area.of(Math.max(0, row()), column());
         for (TablePosition<?, ?> cell : view.getSelectionModel().getSelectedCells()) {
-            int column = Math.clamp(cell.getColumn() - 1, 0, source.table().width() - 1);
-            area[0] = Math.min(area[0], cell.getRow());
-            area[1] = Math.min(area[1], column);
-            area[2] = Math.max(area[2], cell.getRow());
-            area[3] = Math.max(area[3], column);
+            area = area.with(cell.getRow(), Math.clamp(cell.getColumn() - 1, 0, source.table().width() - 1));
         }
         return area;
     }
@@ -347,6 +346,8 @@ public final class DataGrid extends VBox {
         goTo(row, column);
         switch (next) {
             case DOWN -> goTo(row + 1, column);
+            case ON -> enter(row, column, false);
+            case BACK_UP -> enter(row, column, true);
             case UP -> goTo(row - 1, column);
             case ACROSS -> across(false);
             case BACK -> across(true);
@@ -359,9 +360,5 @@ public final class DataGrid extends VBox {
         String typed = opening;
         opening = null;
         return typed;
-    }
-
-    private GridRow gridRow() {
-        return new GridRow(source, version, () -> hovered, this::row, row -> onHover.accept(row));
     }
 }

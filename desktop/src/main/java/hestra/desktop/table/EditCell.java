@@ -1,10 +1,13 @@
 package hestra.desktop.table;
 
+import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.beans.value.ObservableValue;
+import javafx.scene.Node;
 import javafx.scene.control.TableView;
 
 import hestra.data.Cell;
+import hestra.data.TableEdit;
 
 /** A cell that is typed into. */
 final class EditCell extends GridCell {
@@ -37,9 +40,31 @@ final class EditCell extends GridCell {
         this.editor = new CellEditor(this::done, paste);
     }
 
+    /** The cell that something in the scene belongs to; nothing where it belongs to none. */
+    static Optional<EditCell> at(Node node) {
+        Node it = node;
+        while (it != null && !(it instanceof EditCell)) {
+            it = it.getParent();
+        }
+        return Optional.ofNullable((EditCell) it);
+    }
+
+    int column() {
+        return column;
+    }
+
+    Area area() {
+        return Area.of(getIndex(), column);
+    }
+
     @Override
     protected String problem(int row) {
-        return source.isMeasured(column) && source.table().cell(row, column) instanceof Cell.Unreadable(String _, String why) ? why : "";
+        return source.roles().isMeasured(column) && source.table().cell(row, column) instanceof Cell.Unreadable(String _, String why) ? why : "";
+    }
+
+    @Override
+    protected String remark(int row) {
+        return source.original(row, column).map(text -> "as given: " + (text.isEmpty() ? "empty" : text)).orElse("");
     }
 
     @Override
@@ -72,7 +97,7 @@ final class EditCell extends GridCell {
         cancelEdit();
         boolean keeps = next != CellEditor.Next.CANCEL;
         if (keeps && !text.strip().equals(source.table().cell(row, column).text())) {
-            source.type(row, column, text);
+            source.change(new TableEdit.Type(row, column, text));
         }
         if (next != CellEditor.Next.STAY) {
             leaving.leave(row, column, next);

@@ -15,6 +15,8 @@ class GridCell extends TableCell<Integer, String> {
 
     private static final PseudoClass UNREADABLE = PseudoClass.getPseudoClass("unreadable");
 
+    private static final PseudoClass EDITED = PseudoClass.getPseudoClass("edited");
+
     private final Function<Integer, String> text;
     private final InvalidationListener onVersion = _ -> shown();
 
@@ -48,8 +50,15 @@ class GridCell extends TableCell<Integer, String> {
             setText(now);
         }
         String problem = problem(row);
+        String remark = remark(row);
         pseudoClassStateChanged(UNREADABLE, !problem.isEmpty());
-        Tip.set(this, problem);
+        pseudoClassStateChanged(EDITED, !remark.isEmpty());
+        Tip.set(this, problem.isEmpty() || remark.isEmpty() ? problem + remark : problem + "\n" + remark);
+    }
+
+    /** What else there is to say about the cell, such as what stood in it at first; empty for nothing. */
+    protected String remark(int row) {
+        return "";
     }
 
     /** Why the cell's text is left out; empty where it is not. */

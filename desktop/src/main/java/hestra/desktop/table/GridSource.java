@@ -1,8 +1,10 @@
 package hestra.desktop.table;
 
-import java.util.List;
+import java.util.Optional;
 
 import hestra.data.DataTable;
+import hestra.data.Roles;
+import hestra.data.TableEdit;
 import hestra.documents.DelimitedText.Block;
 import hestra.numbers.DecimalMark;
 
@@ -11,7 +13,11 @@ public interface GridSource {
 
     DataTable table();
 
-    void type(int row, int column, String text);
+    /** What its columns are for. */
+    Roles roles();
+
+    /** Makes a change. */
+    void change(TableEdit change);
 
     /** Writes a block over what is there; columns beyond the last are dropped, unless the table {@linkplain #takesColumns takes} them. */
     void paste(int row, int column, Block block);
@@ -22,15 +28,12 @@ public interface GridSource {
     /** The decimal mark in which numbers are typed. */
     DecimalMark mark();
 
-    /** Whether a column holds one of the two variables, so that words in it are mistakes and not labels. */
-    boolean isMeasured(int column);
-
     /** Whether what is pasted brings its own columns, since there is nothing in the table yet. */
     boolean takesColumns();
 
-    void clear(int firstRow, int firstColumn, int lastRow, int lastColumn);
+    /** Whether columns may be put in, taken out, moved and named. */
+    boolean ownsColumns();
 
-    void insertRow(int row);
-
-    void deleteRows(List<Integer> rows);
+    /** What stood in a cell at first, where something else stands in it now. */
+    Optional<String> original(int row, int column);
 }

@@ -2,6 +2,7 @@ package hestra.desktop.table;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -13,6 +14,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 import hestra.data.DataTable;
+import hestra.data.TableEdit;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desktop.app.DeskModel;
@@ -25,8 +27,9 @@ final class RowBar extends VBox {
     private final Label title = new Label();
     private final Button setAside = button("Set aside…", "keep the row in the data and out of the fit, for a reason that you give");
     private final Button takeBack = button("Take back", "let the row take part again");
-    private final Button insert = button("Insert above", "put an empty row above this one");
-    private final Button delete = button("Delete row", "take the row out of the table");
+    private final Button insert = button("Insert above", "put an empty row above this one (Alt+Insert)");
+    private final Button delete = button("Remove", "take the row out of the table (Alt+Delete)");
+    private final Button asGiven = button("As given", "put back what stood in this row at first");
     private final TextField reason = new TextField();
     private final HBox reasonRow = new HBox(reason);
     private boolean asking;
@@ -39,10 +42,11 @@ final class RowBar extends VBox {
         setAside.setId("set-aside");
         takeBack.setId("take-back");
         delete.setId("delete-row");
+        asGiven.setId("as-given");
         reason.setId("reason");
         reason.setPromptText("Why? For example: misread scale. Then press Enter.");
         HBox.setHgrow(reason, Priority.ALWAYS);
-        HBox buttons = new HBox(setAside, takeBack, insert, delete);
+        HBox buttons = new HBox(setAside, takeBack, asGiven, insert, delete);
         buttons.setAlignment(Pos.CENTER_LEFT);
         buttons.getStyleClass().add("row-buttons");
         getChildren().addAll(title, buttons, reasonRow);
@@ -52,9 +56,10 @@ final class RowBar extends VBox {
             reason.clear();
             reason.requestFocus();
         });
-        takeBack.setOnAction(_ -> selected().ifPresent(row -> model.apply(new Edit.TakeBack(row))));
-        insert.setOnAction(_ -> selected().ifPresent(row -> model.apply(new Edit.InsertRow(row))));
-        delete.setOnAction(_ -> selected().ifPresent(row -> model.apply(new Edit.DeleteRows(List.of(row)))));
+        takeBack.setOnAction(_ -> selected().ifPresent(row -> model.apply(new Edit.ChangeTable(new TableEdit.TakeBack(row)))));
+        asGiven.setOnAction(_ -> selected().ifPresent(row -> model.apply(new Edit.Restore(row))));
+        insert.setOnAction(_ -> selected().ifPresent(row -> model.apply(new Edit.ChangeTable(new TableEdit.InsertRows(row, 1)))));
+        delete.setOnAction(_ -> selected().ifPresent(row -> model.apply(new Edit.ChangeTable(new TableEdit.RemoveRows(List.of(row))))));
         reason.setOnAction(_ -> given());
         reason.setOnKeyPressed(event -> {
             if (event.getCode() == KeyCode.ESCAPE) {
@@ -71,7 +76,7 @@ final class RowBar extends VBox {
             return;
         }
         asking = false;
-        selected().ifPresent(row -> model.apply(new Edit.SetAside(row, reason.getText().strip())));
+        selected().ifPresent(row -> model.apply(new Edit.ChangeTable(new TableEdit.SetAside(row, reason.getText().strip()))));
         show(model.findings());
     }
 
@@ -88,16 +93,27 @@ final class RowBar extends VBox {
             title.setText("Click a point or a row to do something with it.");
             present(setAside, true);
             present(takeBack, false);
+            present(asGiven, false);
             present(reasonRow, false);
             return;
         }
         DataTable table = findings.work().table();
         Optional<String> kept = table.row(row.get()).setAside();
-        title.setText("Row " + (row.get() + 1) + kept.map(why -> " is set aside: " + why).orElse(""));
+        List<String> originals = originals(findings, row.get());
+        title.setText("Row " + (row.get() + 1) + kept.map(why -> " is set aside: " + why).orElse("")
+                + (originals.isEmpty() ? "" : (kept.isEmpty() ? ": as given, " : "; as given, ") + String.join(", ", originals)));
+        present(asGiven, !originals.isEmpty());
         title.setWrapText(true);
         present(setAside, kept.isEmpty());
         present(takeBack, kept.isPresent());
         present(reasonRow, asking && kept.isEmpty());
+    }
+
+    /** What stood in the cells that have been changed: "length 14.2". */
+    private static List<String> originals(Findings findings, int row) {
+        DataTable table = findings.work().table();
+        return IntStream.range(0, table.width()).boxed().flatMap(column -> findings.original(row, column).stream()
+                .map(text -> table.variable(column).name() + " " + (text.isEmpty() ? "was empty" : text))).toList();
     }
 
     private static void present(Region node, boolean shown) {

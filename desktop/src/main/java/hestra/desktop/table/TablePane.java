@@ -2,6 +2,7 @@ package hestra.desktop.table;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
@@ -9,9 +10,10 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
-import hestra.data.Cell;
 import hestra.data.DataTable;
 import hestra.data.Pairs;
+import hestra.data.Roles;
+import hestra.data.TableEdit;
 import hestra.data.Variable;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
@@ -30,10 +32,10 @@ public final class TablePane extends VBox {
     private final RowBar rowBar;
     private int width;
 
-    public TablePane(DeskModel model, Consumer<String> notice) {
+    public TablePane(DeskModel model, GridHabits habits, Consumer<String> notice) {
         this.model = model;
         this.width = model.findings().work().table().width();
-        this.grid = new DataGrid(new StudentTable(), "residual", this::residual, notice);
+        this.grid = new DataGrid(new StudentTable(), habits, "residual", this::residual, notice);
         this.rowBar = new RowBar(model);
         getStyleClass().add("table-pane");
         summary.getStyleClass().add("table-summary");
@@ -78,8 +80,8 @@ public final class TablePane extends VBox {
 
     private static String note(Findings findings, int column) {
         Variable variable = findings.work().table().variable(column);
-        String role = findings.work().roles().map(roles -> roles.explanatory() == column ? "explains"
-                : roles.response() == column ? "responds" : "").orElse("");
+        String role = findings.work().roles().map(roles -> roles.useOf(column)).filter(use -> use != Roles.Use.NOTHING)
+                .map(Roles.Use::inWords).orElse("");
         String unit = variable.unit().equals(variable.name()) ? "" : variable.unit();
         return role.isEmpty() || unit.isEmpty() ? role + unit : role + " · " + unit;
     }
@@ -94,16 +96,7 @@ public final class TablePane extends VBox {
 
     /** As many decimal places for residuals as the response has. */
     private int places() {
-        DataTable table = model.findings().work().table();
-        int column = model.findings().work().drawnRoles().response();
-        int places = 0;
-        for (int row = 0; row < Math.min(200, table.size()); row++) {
-            if (table.cell(row, column) instanceof Cell.Measured(String text, double _)) {
-                int mark = Math.max(text.indexOf('.'), text.indexOf(','));
-                places = Math.max(places, mark < 0 ? 0 : Math.min(6, text.length() - mark - 1));
-            }
-        }
-        return Math.max(1, places);
+        return Math.max(1, model.findings().work().table().places(model.findings().work().drawnRoles().response()));
     }
 
     /** "23 pairs · row 24 incomplete · row 14 set aside", and what is wrong with a cell that is no number. */
@@ -135,13 +128,18 @@ public final class TablePane extends VBox {
         }
 
         @Override
-        public void type(int row, int column, String text) {
-            model.apply(new Edit.TypeCell(row, column, text));
+        public Roles roles() {
+            return model.desk().work().drawnRoles();
+        }
+
+        @Override
+        public void change(TableEdit change) {
+            model.apply(new Edit.ChangeTable(change));
         }
 
         @Override
         public void paste(int row, int column, Block block) {
-            model.apply(new Edit.Paste(row, column, block.rows()));
+            change(new TableEdit.Paste(row, column, block.rows()));
         }
 
         @Override
@@ -155,28 +153,18 @@ public final class TablePane extends VBox {
         }
 
         @Override
-        public boolean isMeasured(int column) {
-            return column == model.desk().work().drawnRoles().explanatory() || column == model.desk().work().drawnRoles().response();
-        }
-
-        @Override
         public boolean takesColumns() {
             return false;
         }
 
         @Override
-        public void clear(int firstRow, int firstColumn, int lastRow, int lastColumn) {
-            model.apply(new Edit.ClearCells(firstRow, firstColumn, lastRow, lastColumn));
+        public boolean ownsColumns() {
+            return false;
         }
 
         @Override
-        public void insertRow(int row) {
-            model.apply(new Edit.InsertRow(row));
-        }
-
-        @Override
-        public void deleteRows(List<Integer> rows) {
-            model.apply(new Edit.DeleteRows(rows));
+        public Optional<String> original(int row, int column) {
+            return model.findings().original(row, column);
         }
     }
 }

@@ -22,6 +22,7 @@ import hestra.desk.Findings;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.app.Look;
 import hestra.desktop.plot.FigureView;
+import hestra.desktop.table.GridHabits;
 import hestra.documents.DataFile;
 import hestra.exercise.Exercise;
 import hestra.exercise.Task;
@@ -45,10 +46,10 @@ public final class WriteView {
     private Findings truth;
     private Optional<String> edited = Optional.of("-");
 
-    public WriteView(DeskModel model, Look look, Consumer<String> notice) {
+    public WriteView(DeskModel model, Look look, GridHabits habits, Consumer<String> notice) {
         this.model = model;
         this.outline = new Outline(model);
-        this.data = new DataPane(model, notice);
+        this.data = new DataPane(model, habits, notice);
         this.plot = new FigureView(look, this::describe);
         ToggleGroup tabs = new ToggleGroup();
         showPlot.setToggleGroup(tabs);

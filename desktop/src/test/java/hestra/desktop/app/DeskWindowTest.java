@@ -93,7 +93,7 @@ class DeskWindowTest {
             person.click("cell-0-0");
             person.press(KeyCode.CONTROL, KeyCode.V);
             assertThat(person.text("notice")).contains("no text");
-            assertThat(person.model().desk().work().table()).isEqualTo(OPEN.data());
+            assertThat(person.model().desk().work().table()).isEqualTo(OPEN.given());
         }
     }
 

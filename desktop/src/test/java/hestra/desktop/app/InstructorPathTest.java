@@ -70,9 +70,13 @@ class InstructorPathTest {
         assertThat(exercise(person).x().unit()).isEqualTo("g/kg");
         replace(person, "variable-label-1", "shoots per tray");
         assertThat(exercise(person).y().label()).isEqualTo("shoots per tray");
-        person.click("variable-role-1-explains");
+        person.click("variable-use-1");
+        person.press(KeyCode.UP);
+        person.press(KeyCode.ENTER);
         assertThat(exercise(person).x().name()).isEqualTo("shoots");
-        person.click("variable-role-0-explains");
+        person.click("variable-use-0");
+        person.press(KeyCode.UP);
+        person.press(KeyCode.ENTER);
         assertThat(exercise(person).x().name()).isEqualTo("salinity");
     }
 

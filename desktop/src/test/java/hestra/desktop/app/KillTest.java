@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 
+import hestra.data.TableEdit;
 import hestra.desk.Edit;
 import hestra.desk.History;
 import hestra.desktop.demo.FxThread;
@@ -34,7 +35,7 @@ class KillTest {
                 for (int i = 0; i < 100_000; i++) {
                     int value = i;
                     FxThread.call(() -> {
-                        person.model().apply(new Edit.TypeCell(21, 0, Integer.toString(value)));
+                        person.model().apply(new Edit.ChangeTable(new TableEdit.Type(21, 0, Integer.toString(value))));
                         return null;
                     });
                     System.out.println(i);
@@ -88,7 +89,7 @@ class KillTest {
             assertThat(first.isKept()).isTrue();
             assertThat(second.isKept()).isTrue();
             List<String> notices = new ArrayList<>();
-            second.record(new Edit.TypeCell(21, 0, "7"), notices::add);
+            second.record(new Edit.ChangeTable(new TableEdit.Type(21, 0, "7")), notices::add);
             assertThat(notices).isEmpty();
         }
         try (OpenDesk again = OpenDesk.of(folder, KelpBlades.exercise(), Optional.empty())) {

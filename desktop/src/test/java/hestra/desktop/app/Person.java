@@ -139,9 +139,25 @@ final class Person implements AutoCloseable {
         pressAt(centre(id), times);
     }
 
-    /** Clicks the text of a menu item that is showing. */
+    /** Clicks something and then the text of an item of the menu that it shows. */
     void choose(String id, String item) throws IOException {
         click(id);
+        chooseShown(item);
+    }
+
+    /** The same with the menu that the other button shows. */
+    void chooseByRightClick(String id, String item) throws IOException {
+        Point2D at = centre(id);
+        activate();
+        FxThread.call(() -> {
+            robot.mouseMove(at);
+            robot.mouseClick(MouseButton.SECONDARY);
+            return null;
+        });
+        chooseShown(item);
+    }
+
+    private void chooseShown(String item) throws IOException {
         FxThread.settle();
         Point2D at = FxThread.call(() -> Window.getWindows().stream().filter(it -> it != stage && it.isShowing())
                 .flatMap(it -> it.getScene().getRoot().lookupAll(".menu-item").stream())
@@ -184,6 +200,11 @@ final class Person implements AutoCloseable {
             return null;
         });
         FxThread.settle();
+    }
+
+    /** Drags from the middle of one thing to the middle of another. */
+    void dragOver(String from, String to) throws IOException {
+        drag(centre(from), centre(to));
     }
 
     void moveTo(Point2D at) throws IOException {
@@ -252,6 +273,11 @@ final class Person implements AutoCloseable {
             case TextInputControl field -> field.getText();
             case Node other -> throw new AssertionError(id + " is a " + other.getClass());
         });
+    }
+
+    /** The text of the first label inside something. */
+    String firstLabel(String id) throws IOException {
+        return FxThread.call(() -> node(id).lookupAll(".label").stream().map(label -> ((Labeled) label).getText()).findFirst().orElseThrow());
     }
 
     boolean sees(String id) throws IOException {

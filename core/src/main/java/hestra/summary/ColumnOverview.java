@@ -1,0 +1,62 @@
+package hestra.summary;
+
+import java.util.OptionalDouble;
+
+import hestra.data.Cell;
+import hestra.data.DataTable;
+
+/**
+ * What a column holds at a glance.
+ *
+ * @param kind numbers or words
+ * @param filled cells with anything in them
+ * @param missing cells with nothing in them, down to the last row of the table
+ * @param words cells that are no numbers
+ * @param least the least number; nothing where there is none
+ * @param greatest the greatest number; nothing where there is none
+ */
+public record ColumnOverview(Kind kind, int filled, int missing, int words, OptionalDouble least, OptionalDouble greatest) {
+
+    /** What stands in a column. */
+    public enum Kind {
+        EMPTY("empty"),
+        WHOLE_NUMBERS("whole numbers"),
+        NUMBERS("numbers"),
+        WORDS("words"),
+        MIXED("numbers and words");
+
+        private final String inWords;
+
+        Kind(String inWords) {
+            this.inWords = inWords;
+        }
+
+        public String inWords() {
+            return inWords;
+        }
+    }
+
+    /** The overview of a column, rows set aside among the others. */
+    public static ColumnOverview of(DataTable table, int column) {
+        int words = 0;
+        int numbers = 0;
+        boolean whole = true;
+        double least = Double.POSITIVE_INFINITY;
+        double greatest = Double.NEGATIVE_INFINITY;
+        for (int row = 0; row < table.size(); row++) {
+            switch (table.cell(row, column)) {
+                case Cell.Empty _ -> { }
+                case Cell.Unreadable _ -> words++;
+                case Cell.Measured(String _, double value) -> {
+                    numbers++;
+                    whole = whole && value == Math.rint(value);
+                    least = Math.min(least, value);
+                    greatest = Math.max(greatest, value);
+                }
+            }
+        }
+        Kind kind = numbers == 0 ? words == 0 ? Kind.EMPTY : Kind.WORDS : words > 0 ? Kind.MIXED : whole ? Kind.WHOLE_NUMBERS : Kind.NUMBERS;
+        return new ColumnOverview(kind, numbers + words, table.size() - numbers - words, words,
+                numbers == 0 ? OptionalDouble.empty() : OptionalDouble.of(least), numbers == 0 ? OptionalDouble.empty() : OptionalDouble.of(greatest));
+    }
+}

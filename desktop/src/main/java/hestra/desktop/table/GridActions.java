@@ -1,0 +1,140 @@
+package hestra.desktop.table;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+
+import hestra.data.Cell;
+import hestra.data.DataTable;
+import hestra.data.Sequence;
+import hestra.data.TableEdit;
+import hestra.data.Variable;
+
+/**
+ * What can be done with the selected cells besides typing and pasting. The shape of the table is changed by keys with Alt:
+ * Alt and arrows carry rows and columns along, Alt+Insert and Alt+Delete put rows in and take them out, with Shift columns.
+ */
+final class GridActions {
+
+    private final GridSource source;
+
+    GridActions(GridSource source) {
+        this.source = source;
+    }
+
+    /** In the groups of the menu. */
+    List<List<GridAction>> all() {
+        List<GridAction> cells = List.of(
+                GridAction.of("Copy", "Shortcut+C", _ -> true, this::copy),
+                GridAction.of("Cut", "Shortcut+X", _ -> true, area -> clear(copy(area))),
+                GridAction.of("Fill the sequence down", "Alt+Enter", this::canFill, this::fill),
+                GridAction.of("Empty the cells", "Delete", _ -> true, this::clear),
+                GridAction.of("Empty the column", null, _ -> true, area -> {
+                    source.change(new TableEdit.Clear(0, area.firstColumn(), Math.max(0, table().size() - 1), area.lastColumn()));
+                    return area;
+                }));
+        List<GridAction> rows = List.of(
+                GridAction.of("Insert a row above", "Alt+Insert", this::isInside, area -> {
+                    source.change(new TableEdit.InsertRows(area.firstRow(), area.rows()));
+                    return area;
+                }),
+                GridAction.of("Remove the row", "Alt+Delete", this::isInside, area -> {
+                    source.change(new TableEdit.RemoveRows(IntStream.rangeClosed(area.firstRow(), Math.min(area.lastRow(), table().size() - 1)).boxed().toList()));
+                    return Area.of(area.firstRow(), area.firstColumn());
+                }),
+                GridAction.of("Move the row up", "Alt+Up", area -> isInside(area) && area.firstRow() > 0, area -> moveRows(area, -1)),
+                GridAction.of("Move the row down", "Alt+Down", area -> area.lastRow() < table().size() - 1, area -> moveRows(area, 1)));
+        if (!source.ownsColumns()) {
+            return List.of(cells, rows);
+        }
+        List<GridAction> columns = List.of(
+                GridAction.of("Insert a column on the right", "Alt+Shift+Insert", _ -> table().width() < DataTable.MOST_COLUMNS, area -> {
+                    source.change(new TableEdit.InsertColumn(area.lastColumn() + 1, Variable.named(freshName())));
+                    return Area.of(area.firstRow(), area.lastColumn() + 1);
+                }),
+                GridAction.of("Remove the column", "Alt+Shift+Delete", _ -> table().width() > 2, area -> {
+                    source.change(new TableEdit.RemoveColumn(area.firstColumn()));
+                    return Area.of(area.firstRow(), Math.max(0, area.firstColumn() - 1));
+                }),
+                GridAction.of("Move the column left", "Alt+Left", area -> area.firstColumn() > 0, area -> moveColumn(area, -1)),
+                GridAction.of("Move the column right", "Alt+Right", area -> area.firstColumn() < table().width() - 1, area -> moveColumn(area, 1)));
+        return List.of(cells, rows, columns);
+    }
+
+    private DataTable table() {
+        return source.table();
+    }
+
+    private boolean isInside(Area area) {
+        return area.firstRow() < table().size();
+    }
+
+    private Area copy(Area area) {
+        StringBuilder text = new StringBuilder();
+        for (int row = area.firstRow(); row <= area.lastRow(); row++) {
+            List<String> cells = new ArrayList<>();
+            for (int column = area.firstColumn(); column <= area.lastColumn(); column++) {
+                cells.add(table().cell(row, column).text());
+            }
+            text.append(String.join("\t", cells)).append('\n');
+        }
+        ClipboardContent content = new ClipboardContent();
+        content.putString(text.toString());
+        Clipboard.getSystemClipboard().setContent(content);
+        return area;
+    }
+
+    private Area clear(Area area) {
+        source.change(new TableEdit.Clear(area.firstRow(), area.firstColumn(), area.lastRow(), area.lastColumn()));
+        return area;
+    }
+
+    /** Two numbers above one another begin a sequence. */
+    private boolean canFill(Area area) {
+        return IntStream.rangeClosed(area.firstColumn(), area.lastColumn()).anyMatch(column ->
+                Sequence.of(table().cell(area.firstRow(), column), table().cell(area.firstRow() + 1, column)).isPresent())
+                && fillEnd(area) > area.firstRow() + 1;
+    }
+
+    /** Down to where the selection ends; with only the two numbers selected, to the end of the data beside them. */
+    private int fillEnd(Area area) {
+        return area.rows() > 2 ? area.lastRow() : lastBeside(area);
+    }
+
+    private int lastBeside(Area area) {
+        int row = area.firstRow() + 1;
+        while (row + 1 < table().size() && !hasAny(row + 1, area.firstColumn(), area.lastColumn())) {
+            row++;
+        }
+        return row;
+    }
+
+    private boolean hasAny(int row, int firstColumn, int lastColumn) {
+        return IntStream.rangeClosed(firstColumn, lastColumn).mapToObj(column -> table().cell(row, column)).anyMatch(cell -> !(cell instanceof Cell.Empty));
+    }
+
+    private Area fill(Area area) {
+        int end = fillEnd(area);
+        source.change(new TableEdit.Fill(area.firstRow(), area.firstColumn(), end, area.lastColumn()));
+        return new Area(area.firstRow(), area.firstColumn(), end, area.lastColumn());
+    }
+
+    private Area moveRows(Area area, int by) {
+        source.change(new TableEdit.MoveRows(area.firstRow(), area.lastRow(), by));
+        return new Area(area.firstRow() + by, area.firstColumn(), area.lastRow() + by, area.lastColumn());
+    }
+
+    private Area moveColumn(Area area, int by) {
+        source.change(new TableEdit.MoveColumn(area.firstColumn(), by));
+        return Area.of(area.firstRow(), area.firstColumn() + by);
+    }
+
+    /** A name that no column has yet. */
+    private String freshName() {
+        List<String> taken = table().variables().stream().map(Variable::name).toList();
+        return IntStream.iterate(table().width() + 1, number -> number + 1).mapToObj(number -> "column " + number)
+                .filter(name -> !taken.contains(name)).findFirst().orElseThrow();
+    }
+}

@@ -1,0 +1,111 @@
+package hestra.desktop.table;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+import java.util.function.IntFunction;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.value.ObservableValue;
+import javafx.scene.control.TableColumn;
+import javafx.scene.control.TableView;
+
+/** The columns of a grid: the rows' numbers, the data, and one that is computed. */
+final class GridColumns {
+
+    private static final double NUMBERS = 38;
+    private static final double COMPUTED = 70;
+    private static final double LEAST = 70;
+    private static final double USUAL = 90;
+    private static final int MANY = 4;
+
+    private final TableView<Integer> view;
+    private final GridSource source;
+    private final ObservableValue<Number> version;
+    private final String lastTitle;
+    private final Function<Integer, String> lastColumn;
+    private final Runnable afterNaming;
+    private final List<GridHeading> headings = new ArrayList<>();
+
+    /**
+     * Columns of a view.
+     *
+     * @param version changes when the table may have
+     * @param lastTitle heading of the computed column; empty for none
+     * @param lastColumn its text for a row
+     * @param afterNaming is run when a heading has been changed in place
+     */
+    GridColumns(TableView<Integer> view, GridSource source, ObservableValue<Number> version, String lastTitle, Function<Integer, String> lastColumn,
+            Runnable afterNaming) {
+        this.view = view;
+        this.source = source;
+        this.version = version;
+        this.lastTitle = lastTitle;
+        this.lastColumn = lastColumn;
+        this.afterNaming = afterNaming;
+    }
+
+    /** Makes the columns anew where there are more or fewer than the table has, and shows their names. */
+    void fit(IntFunction<EditCell> cells) {
+        if (headings.size() != source.table().width()) {
+            build(cells);
+        }
+        headings.forEach(GridHeading::show);
+    }
+
+    void note(int column, String text) {
+        headings.get(column).note(text);
+    }
+
+    void showLast(boolean shown) {
+        view.getColumns().getLast().setVisible(shown);
+    }
+
+    private void build(IntFunction<EditCell> cells) {
+        headings.clear();
+        // All at once: columns that come one by one into a table that is showing share its width unevenly.
+        List<TableColumn<Integer, String>> columns = new ArrayList<>();
+        TableColumn<Integer, String> number = new TableColumn<>("");
+        number.setCellFactory(_ -> new GridCell(view, version, row -> Integer.toString(row + 1), "number-cell"));
+        number.getStyleClass().add("number-column");
+        fixed(number, NUMBERS);
+        columns.add(number);
+        for (int i = 0; i < source.table().width(); i++) {
+            columns.add(data(i, cells));
+        }
+        if (!lastTitle.isEmpty()) {
+            TableColumn<Integer, String> last = new TableColumn<>(lastTitle);
+            last.setCellFactory(_ -> new GridCell(view, version, lastColumn, "computed-cell"));
+            last.getStyleClass().add("computed-column");
+            fixed(last, COMPUTED);
+            last.setVisible(false);
+            columns.add(last);
+        }
+        // A few columns share the width; many keep theirs and are scrolled to.
+        view.setColumnResizePolicy(source.table().width() > MANY ? TableView.UNCONSTRAINED_RESIZE_POLICY
+                : TableView.CONSTRAINED_RESIZE_POLICY_ALL_COLUMNS);
+        view.getColumns().setAll(columns);
+    }
+
+    private TableColumn<Integer, String> data(int index, IntFunction<EditCell> cells) {
+        TableColumn<Integer, String> column = new TableColumn<>();
+        GridHeading heading = new GridHeading(source, index, afterNaming);
+        headings.add(heading);
+        column.setGraphic(heading);
+        column.setCellFactory(_ -> cells.apply(index));
+        column.setCellValueFactory(row -> new ReadOnlyObjectWrapper<>(source.table().cell(row.getValue(), index).text()));
+        column.setSortable(false);
+        column.setReorderable(false);
+        column.setMinWidth(LEAST);
+        column.setPrefWidth(USUAL);
+        return column;
+    }
+
+    private static void fixed(TableColumn<Integer, String> column, double width) {
+        column.setSortable(false);
+        column.setReorderable(false);
+        column.setEditable(false);
+        column.setMinWidth(width);
+        column.setMaxWidth(width);
+        column.setPrefWidth(width);
+    }
+}

@@ -1,0 +1,89 @@
+package hestra.desktop.table;
+
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.VBox;
+
+import hestra.data.TableEdit;
+import hestra.data.Variable;
+import hestra.desktop.parts.Tip;
+
+/** The heading of a column: its name and a note below. Where columns may be named, a double click changes name and unit in place. */
+final class GridHeading extends VBox {
+
+    private final GridSource source;
+    private final int column;
+    private final Runnable after;
+    private final Label name = new Label();
+    private final Label note = new Label();
+    private final TextField field = new TextField();
+
+    /**
+     * The heading of a column.
+     *
+     * @param after is run when naming is over, to give the keyboard back
+     */
+    GridHeading(GridSource source, int column, Runnable after) {
+        this.source = source;
+        this.column = column;
+        this.after = after;
+        getStyleClass().add("grid-heading");
+        setId("heading-" + column);
+        note.getStyleClass().add("grid-note");
+        getChildren().addAll(name, note);
+        if (source.ownsColumns()) {
+            field.setId("heading-field-" + column);
+            field.getStyleClass().add("heading-field");
+            field.setPromptText("name (unit)");
+            addEventHandler(MouseEvent.MOUSE_CLICKED, event -> {
+                if (event.getClickCount() == 2) {
+                    edit();
+                    event.consume();
+                }
+            });
+            field.addEventFilter(KeyEvent.KEY_PRESSED, event -> {
+                if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.ESCAPE) {
+                    done(event.getCode() == KeyCode.ENTER);
+                    event.consume();
+                }
+            });
+            field.focusedProperty().addListener((_, _, focused) -> {
+                if (!focused) {
+                    done(true);
+                }
+            });
+            Tip.set(this, "double click to change the name and the unit: length (cm)");
+        }
+    }
+
+    void show() {
+        name.setText(source.table().variable(column).name());
+    }
+
+    void note(String text) {
+        note.setText(text);
+    }
+
+    private void edit() {
+        Variable variable = source.table().variable(column);
+        field.setText(variable.unit().isEmpty() ? variable.name() : variable.name() + " (" + variable.unit() + ")");
+        getChildren().setAll(field);
+        field.requestFocus();
+        field.selectAll();
+    }
+
+    private void done(boolean keeps) {
+        if (!getChildren().contains(field)) {
+            return;
+        }
+        getChildren().setAll(name, note);
+        if (keeps && !field.getText().isBlank()) {
+            Variable typed = Variable.fromHeading(field.getText());
+            source.change(new TableEdit.Name(column, new Variable(typed.name(), source.table().variable(column).label(), typed.unit())));
+        }
+        after.run();
+    }
+}

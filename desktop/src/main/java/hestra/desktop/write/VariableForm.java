@@ -1,0 +1,231 @@
+package hestra.desktop.write;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import javafx.css.PseudoClass;
+import javafx.geometry.VPos;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.util.StringConverter;
+
+import hestra.data.Cell;
+import hestra.data.DataTable;
+import hestra.data.Roles;
+import hestra.data.Roles.Use;
+import hestra.data.TableEdit;
+import hestra.data.Variable;
+import hestra.data.Variable.Limits;
+import hestra.desk.Edit;
+import hestra.desktop.app.DeskModel;
+import hestra.desktop.parts.Tip;
+import hestra.exercise.Exercise;
+import hestra.numbers.DecimalMark;
+import hestra.numbers.NumberStyle;
+import hestra.summary.ColumnOverview;
+
+/** The variables of the exercise: name, meaning, unit and use of each, what its column holds, and which values are possible. */
+final class VariableForm extends ScrollPane {
+
+    private static final int ROWS_EACH = 2;
+    private static final double HEIGHT_EACH = 76;
+    private static final double HEADINGS = 26;
+    private static final int MOST_SHOWN = 3;
+
+    private final DeskModel model;
+    private final GridPane variables = new GridPane();
+    private final List<Runnable> shows = new ArrayList<>();
+    private int width = -1;
+
+    VariableForm(DeskModel model) {
+        this.model = model;
+        getStyleClass().add("variable-form");
+        variables.getStyleClass().add("form");
+        setContent(variables);
+        setFitToWidth(true);
+        setHbarPolicy(ScrollBarPolicy.NEVER);
+    }
+
+    void show() {
+        Exercise exercise = model.desk().exercise();
+        if (exercise.data().width() != width) {
+            build(exercise.data().width());
+        }
+        shows.forEach(Runnable::run);
+    }
+
+    private void build(int columns) {
+        width = columns;
+        shows.clear();
+        variables.getChildren().clear();
+        variables.addRow(0, head("name"), head("what it is"), head("unit"), head("use"));
+        for (int column = 0; column < width; column++) {
+            TextField name = field("variable-name-" + column, column, Variable::name, Variable::withName);
+            TextField label = field("variable-label-" + column, column, Variable::label, Variable::withLabel);
+            TextField unit = field("variable-unit-" + column, column, Variable::unit, Variable::withUnit);
+            name.setPrefColumnCount(6);
+            name.setMinWidth(88);
+            unit.setPrefColumnCount(4);
+            unit.setMinWidth(66);
+            GridPane.setHgrow(label, Priority.ALWAYS);
+            variables.addRow(1 + ROWS_EACH * column, name, label, unit, use(column));
+            HBox below = new HBox(overview(column), possible(column));
+            below.getStyleClass().add("variable-overview");
+            variables.add(below, 0, 2 + ROWS_EACH * column, 4, 1);
+        }
+        variables.getChildren().forEach(node -> GridPane.setValignment(node, VPos.CENTER));
+        double height = HEADINGS + HEIGHT_EACH * Math.min(MOST_SHOWN, width);
+        setMinHeight(height);
+        setPrefHeight(height);
+        setMaxHeight(height);
+    }
+
+    private Node use(int column) {
+        ComboBox<Use> uses = new ComboBox<>();
+        uses.setId("variable-use-" + column);
+        uses.setMinWidth(112);
+        uses.setMaxWidth(112);
+        uses.setConverter(new StringConverter<>() {
+            @Override
+            public String toString(Use use) {
+                return use == null ? "" : use.inWords();
+            }
+
+            @Override
+            public Use fromString(String text) {
+                throw new UnsupportedOperationException("not typed");
+            }
+        });
+        uses.setOnAction(_ -> {
+            Roles now = model.desk().exercise().roles();
+            if (uses.getValue() != null && uses.getValue() != now.useOf(column)) {
+                model.apply(new Edit.WriteRoles(now.with(column, uses.getValue())));
+            }
+        });
+        Tip.set(uses, "explains: x; responds: y; names: a label at each point; groups: a shape for each group; counts: how often each pair was observed");
+        shows.add(() -> {
+            Use now = model.desk().exercise().roles().useOf(column);
+            // A column leaves an axis only when another takes its place.
+            List<Use> possible = now.isAxis() ? List.of(Use.EXPLAINS, Use.RESPONDS) : List.of(Use.values());
+            if (!uses.getItems().equals(possible)) {
+                uses.getItems().setAll(possible);
+            }
+            uses.setValue(now);
+        });
+        return uses;
+    }
+
+    private Node overview(int column) {
+        Label overview = new Label();
+        overview.getStyleClass().add("small");
+        overview.setId("variable-overview-" + column);
+        HBox.setHgrow(overview, Priority.ALWAYS);
+        overview.setMaxWidth(Double.MAX_VALUE);
+        DataTable[] shown = new DataTable[1];
+        shows.add(() -> {
+            if (shown[0] != table()) {
+                shown[0] = table();
+                overview.setText(inWords(ColumnOverview.of(table(), column), table().size(), model.desk().style()));
+            }
+        });
+        return overview;
+    }
+
+    /** "24 numbers, 3.1 to 60.4 · 1 missing". */
+    static String inWords(ColumnOverview overview, int rows, NumberStyle style) {
+        StringBuilder text = new StringBuilder(overview.filled() == 0 ? "empty" : overview.filled() + " " + overview.kind().inWords());
+        if (overview.least().isPresent()) {
+            text.append(", ").append(style.shortest(overview.least().getAsDouble())).append(" to ").append(style.shortest(overview.greatest().getAsDouble()));
+        }
+        if (overview.missing() > 0 && overview.filled() > 0) {
+            text.append(" · ").append(overview.missing()).append(" of ").append(rows).append(" missing");
+        }
+        if (overview.words() > 0 && overview.kind() == ColumnOverview.Kind.MIXED) {
+            text.append(" · ").append(overview.words()).append(overview.words() == 1 ? " is no number" : " are no numbers");
+        }
+        return text.toString();
+    }
+
+    /** Two small fields for the least and the greatest value that can be: what lies outside is pointed out. */
+    private Node possible(int column) {
+        TextField least = limit("variable-least-" + column, "least");
+        TextField greatest = limit("variable-greatest-" + column, "greatest");
+        Runnable typed = () -> {
+            Optional<Limits> limits = limits(least.getText(), greatest.getText());
+            boolean cleared = least.getText().isBlank() && greatest.getText().isBlank();
+            boolean fits = cleared || limits.isPresent();
+            least.pseudoClassStateChanged(PseudoClass.getPseudoClass("wrong"), !fits && !least.getText().isBlank() && !greatest.getText().isBlank());
+            if (fits && !limits.equals(variable(column).possible())) {
+                model.apply(new Edit.WriteTable(new TableEdit.Name(column, variable(column).withPossible(limits))));
+            }
+        };
+        least.textProperty().addListener(_ -> typed.run());
+        greatest.textProperty().addListener(_ -> typed.run());
+        shows.add(() -> variable(column).possible().ifPresent(limits -> {
+            NumberStyle style = model.desk().style().withDigits(15);
+            if (!limits(least.getText(), greatest.getText()).equals(Optional.of(limits))) {
+                least.setText(style.shortest(limits.least()));
+                greatest.setText(style.shortest(limits.greatest()));
+            }
+        }));
+        HBox box = new HBox(head("possible"), least, head("to"), greatest);
+        box.getStyleClass().add("variable-possible");
+        return box;
+    }
+
+    private Optional<Limits> limits(String least, String greatest) {
+        DecimalMark mark = model.desk().exercise().mark();
+        return Cell.of(least, mark) instanceof Cell.Measured low && Cell.of(greatest, mark) instanceof Cell.Measured high && low.value() <= high.value()
+                ? Optional.of(new Limits(low.value(), high.value())) : Optional.empty();
+    }
+
+    private static TextField limit(String id, String prompt) {
+        TextField field = new TextField();
+        field.setId(id);
+        field.setPromptText(prompt);
+        field.setPrefColumnCount(4);
+        field.setMinWidth(64);
+        field.setMaxWidth(64);
+        field.getStyleClass().add("number-field");
+        Tip.set(field, "the " + prompt + " value that can be, from the unit and the nature of the thing; what lies outside is pointed out");
+        return field;
+    }
+
+    private DataTable table() {
+        return model.desk().exercise().data();
+    }
+
+    private Variable variable(int column) {
+        return table().variable(column);
+    }
+
+    private TextField field(String id, int column, Function<Variable, String> now, BiFunction<Variable, String, Variable> changed) {
+        TextField field = new TextField();
+        field.setId(id);
+        field.textProperty().addListener((_, _, text) -> {
+            if (column < width && !text.strip().equals(now.apply(variable(column)))) {
+                model.apply(new Edit.WriteTable(new TableEdit.Name(column, changed.apply(variable(column), text))));
+            }
+        });
+        shows.add(() -> {
+            if (!field.getText().strip().equals(now.apply(variable(column)))) {
+                field.setText(now.apply(variable(column)));
+            }
+        });
+        return field;
+    }
+
+    private static Label head(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("field-label");
+        return label;
+    }
+}
