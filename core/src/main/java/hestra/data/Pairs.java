@@ -117,7 +117,7 @@ public final class Pairs {
                 continue;
             }
             if (xCell instanceof Cell.Measured mx && yCell instanceof Cell.Measured my) {
-                OptionalInt count = countColumn.isPresent() ? count(row.cell(countColumn.getAsInt())) : OptionalInt.of(1);
+                OptionalInt count = countOf(row, countColumn);
                 if (row.isSetAside()) {
                     leftOut.add(new LeftOut(i, Reason.SET_ASIDE, row.setAside().orElse("")));
                 } else if (count.isEmpty()) {
@@ -142,8 +142,12 @@ public final class Pairs {
                 Arrays.copyOf(rows, n), leftOut);
     }
 
-    private static OptionalInt count(Cell cell) {
-        return cell instanceof Cell.Measured(String _, double value) && value >= 1 && value <= MOST_COUNT && value == Math.rint(value)
+    /** How often a row's pair was observed: once where no column says; nothing where its cell says no such number. */
+    public static OptionalInt countOf(Row row, OptionalInt countColumn) {
+        if (countColumn.isEmpty()) {
+            return OptionalInt.of(1);
+        }
+        return row.cell(countColumn.getAsInt()) instanceof Cell.Measured(String _, double value) && value >= 1 && value <= MOST_COUNT && value == Math.rint(value)
                 ? OptionalInt.of((int) value) : OptionalInt.empty();
     }
 

@@ -3,9 +3,12 @@ package hestra.desk;
 import java.util.ArrayList;
 import java.util.DoubleSummaryStatistics;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
@@ -36,6 +39,7 @@ import hestra.fit.Prediction;
 public final class Findings {
 
     private static final double LEVEL = 0.95;
+    private static final int MOST_GROUPS = 12;
 
     private final Desk desk;
     private final Pairs pairs;
@@ -43,6 +47,7 @@ public final class Findings {
     private final List<TaskState> tasks;
     private final Set<Aid> open;
     private final List<PlotContent.Point> points;
+    private final List<String> groups;
     private final DataTable given;
     private final Frame dataFrame;
     private final Frame frame;
@@ -55,7 +60,8 @@ public final class Findings {
                 && before.desk.work().drawnRoles().equals(roles);
         this.pairs = sameData ? before.pairs : Pairs.of(work.table(), roles);
         this.fit = sameData ? before.fit : LeastSquares.line(pairs);
-        this.points = sameData ? before.points : points(work.table(), roles);
+        this.groups = sameData ? before.groups : groups(work.table(), roles);
+        this.points = sameData ? before.points : points(work.table(), roles, groups);
         boolean sameExercise = before != null && before.desk.exercise() == desk.exercise();
         this.given = sameExercise ? before.given : desk.exercise().given();
         boolean sameAnswers = sameExercise && before.desk.work().attempts() == work.attempts();
@@ -192,7 +198,7 @@ public final class Findings {
     private PlotContent content(Set<Layer> layers, Optional<LineFit> line, String notice) {
         return new PlotContent(x(), y(), desk.style(), points, line, layers,
                 isOpen(Aid.PREDICTION) ? work().readingAt() : OptionalDouble.empty(),
-                desk.selected(), desk.hovered(), frame, notice);
+                desk.selected(), desk.hovered(), frame, groups, notice);
     }
 
     /** The frame holds the points that take part, and of those set aside the ones that do not lie far off. */
@@ -228,15 +234,28 @@ public final class Findings {
                 DoubleStream.concat(ys(), DoubleStream.of(fitted))) : dataFrame;
     }
 
-    private static List<PlotContent.Point> points(DataTable table, Roles roles) {
+    /** The different texts of the group column, in the order in which they come. */
+    private static List<String> groups(DataTable table, Roles roles) {
+        return roles.group().isEmpty() ? List.of() : table.rows().stream().map(row -> row.cell(roles.group().getAsInt()).text())
+                .filter(text -> !text.isEmpty()).distinct().limit(MOST_GROUPS).toList();
+    }
+
+    private static List<PlotContent.Point> points(DataTable table, Roles roles, List<String> groups) {
+        Map<String, Integer> indices = new HashMap<>();
+        groups.forEach(group -> indices.put(group, indices.size()));
         List<PlotContent.Point> points = new ArrayList<>();
         for (int i = 0; i < table.size(); i++) {
             Row row = table.row(i);
             if (row.cell(roles.explanatory()) instanceof Cell.Measured x && row.cell(roles.response()) instanceof Cell.Measured y) {
-                points.add(new PlotContent.Point(i, x.value(), y.value(), row.isSetAside()));
+                points.add(new PlotContent.Point(i, x.value(), y.value(), row.isSetAside(), text(row, roles.label()),
+                        indices.getOrDefault(text(row, roles.group()), groups.size()), Pairs.countOf(row, roles.count()).orElse(1)));
             }
         }
         return List.copyOf(points);
+    }
+
+    private static String text(Row row, OptionalInt column) {
+        return column.isPresent() ? row.cell(column.getAsInt()).text() : "";
     }
 
     private static List<TaskState> states(Desk desk) {

@@ -62,12 +62,16 @@ public record Figure(
         /** The inner rectangle, with nothing there. */
         record OnGround() implements Hit {}
 
-        /** Outside the inner rectangle. */
+        /** An axis with its ticks and title: the one along, or the upright one. */
+        record OnAxis(boolean along) implements Hit {}
+
+        /** Outside the inner rectangle and the axes. */
         record Outside() implements Hit {}
     }
 
     private static final double REACH = 9;
     private static final double LINE_REACH = 6;
+    private static final double LEAST_AXIS = 20;
 
     /** What lies at a pixel: the nearest point within reach, else the reading line, else the ground. */
     public Hit hit(double px, double py) {
@@ -76,10 +80,22 @@ public record Figure(
             return new Hit.OnPoint(nearest.get().row());
         }
         if (!area.contains(px, py)) {
-            return new Hit.Outside();
+            return outside(px, py);
         }
         boolean onLine = readingLine.isPresent() && Math.abs(readingLine.getAsDouble() - px) <= LINE_REACH;
         return onLine ? new Hit.OnReadingLine() : new Hit.OnGround();
+    }
+
+    private Hit outside(double px, double py) {
+        if (hasAxisAlong() && py > area.bottom() && px >= area.left() && px <= area.right()) {
+            return new Hit.OnAxis(true);
+        }
+        return px < area.left() && py >= area.top() && py <= area.bottom() ? new Hit.OnAxis(false) : new Hit.Outside();
+    }
+
+    /** Whether there is room below for ticks and a title. */
+    private boolean hasAxisAlong() {
+        return height - area.bottom() > LEAST_AXIS;
     }
 
     private Optional<Spot> nearest(double px, double py) {

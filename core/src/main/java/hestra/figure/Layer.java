@@ -9,7 +9,8 @@ public enum Layer {
     LINE("Line", "the line of least squares"),
     RESIDUALS("Residuals", "the upright distance of each point from the line"),
     SQUARES("Squares", "the residuals squared: least squares makes their sum as small as it can be"),
-    MEAN("Mean", "the mean of the response");
+    MEAN("Mean", "the mean of the response"),
+    NAMES("Names", "what each point is called");
 
     private final String title;
     private final String meaning;

@@ -6,8 +6,8 @@ public sealed interface Mark {
     /** A straight line. */
     record Line(double x1, double y1, double x2, double y2, Stroke stroke) implements Mark {}
 
-    /** A filled disc with a thin edge. */
-    record Disc(double x, double y, double radius, Ink fill, Ink edge) implements Mark {}
+    /** A point's sign, filled and with a thin edge, as large as a disc of this radius. */
+    record Dot(double x, double y, double radius, Sign sign, Ink fill, Ink edge) implements Mark {}
 
     /** A circle, not filled. */
     record Ring(double x, double y, double radius, Stroke stroke) implements Mark {}

@@ -23,6 +23,7 @@ import hestra.numbers.NumberStyle;
  * @param selected the selected row
  * @param hovered the row under the pointer
  * @param frame the part of the plane to show
+ * @param groups the names of the groups, in the order of their signs; none where the points are not grouped
  * @param notice what to say instead where there is nothing to show; may be empty
  */
 public record PlotContent(
@@ -36,10 +37,29 @@ public record PlotContent(
         OptionalInt selected,
         OptionalInt hovered,
         Frame frame,
+        List<String> groups,
         String notice) {
 
-    /** One observed pair, at a row of the table from 0. */
-    public record Point(int row, double x, double y, boolean setAside) {}
+    /**
+     * One observed pair.
+     *
+     * @param row the row of the table, from 0
+     * @param setAside whether it takes no part
+     * @param name what it is called; empty for no name
+     * @param group the index of its group; 0 where there are none
+     * @param count how often it was observed
+     */
+    public record Point(int row, double x, double y, boolean setAside, String name, int group, int count) {
+
+        /** A point without a name, observed once. */
+        public Point(int row, double x, double y, boolean setAside) {
+            this(row, x, y, setAside, "", 0, 1);
+        }
+
+        Sign sign() {
+            return Sign.of(group);
+        }
+    }
 
     boolean shows(Layer layer) {
         return layers.contains(layer);

@@ -47,7 +47,7 @@ public final class ResidualStrip {
             double px = x.pixel(point.x());
             double py = y.pixel(residual);
             marks.add(new Mark.Line(px, zero, px, py, STEM));
-            marks.add(new Mark.Disc(px, py, RADIUS, Ink.RESIDUAL, Ink.SURFACE));
+            marks.add(new Mark.Dot(px, py, RADIUS, point.sign(), Ink.RESIDUAL, Ink.SURFACE));
             spots.add(new Spot(point.row(), px, py));
             if (isAt(content.selected(), point) || isAt(content.hovered(), point)) {
                 front.add(new Mark.Ring(px, py, RADIUS * 2, Stroke.solid(Ink.RESIDUAL, 1.5)));
@@ -71,7 +71,7 @@ public final class ResidualStrip {
     }
 
     private static void axis(PlotContent content, Layout layout, Area area, Scale y, List<Mark> ground) {
-        Ticks ticks = Ticks.between(y.low(), y.high(), 4);
+        Ticks ticks = Ticks.between(y.low(), y.high(), 5);
         for (double tick : ticks.values()) {
             double py = y.pixel(tick);
             boolean isZero = Math.abs(tick) < ticks.step() / 2;

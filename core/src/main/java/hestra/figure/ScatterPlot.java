@@ -23,6 +23,8 @@ public final class ScatterPlot {
     private static final double TOP = 14;
     private static final double BOTTOM = 52;
     private static final double RIBBON = 4.5;
+    private static final double LEGEND = 20;
+    private static final double LARGEST = 14;
 
     private final Layout layout;
     private final PlotContent content;
@@ -34,11 +36,13 @@ public final class ScatterPlot {
     private final List<Mark> points = new ArrayList<>();
     private final List<Mark> front = new ArrayList<>();
     private final List<Spot> spots = new ArrayList<>();
+    private final int mostObserved;
 
     private ScatterPlot(PlotContent content, Layout layout) {
         this.content = content;
+        this.mostObserved = content.points().stream().mapToInt(Point::count).max().orElse(1);
         this.layout = layout;
-        this.area = layout.area(TOP, BOTTOM * layout.type());
+        this.area = layout.area(content.groups().isEmpty() ? TOP : TOP + layout.size(LEGEND), BOTTOM * layout.type());
         this.x = new Scale(content.frame().xLow(), content.frame().xHigh(), area.left(), area.right());
         this.y = new Scale(content.frame().yLow(), content.frame().yHigh(), area.bottom(), area.top());
     }
@@ -56,6 +60,7 @@ public final class ScatterPlot {
             Layout.unsupported(ground, area, x, least.getAsDouble(), greatest.getAsDouble());
         }
         axes();
+        legend();
         if (least.isPresent()) {
             ribbon(least.getAsDouble(), greatest.getAsDouble());
         } else if (!content.notice().isEmpty()) {
@@ -214,8 +219,39 @@ public final class ScatterPlot {
                 sheet.add(new Mark.Ring(px, py, Layout.RADIUS, stroke));
                 sheet.add(new Mark.Line(px - 6, py + 6, px + 6, py - 6, stroke));
             } else {
-                sheet.add(new Mark.Disc(px, py, Layout.RADIUS, Ink.OBSERVED, Ink.SURFACE));
+                sheet.add(new Mark.Dot(px, py, radius(point), point.sign(), Ink.OBSERVED, Ink.SURFACE));
             }
+        }
+        names();
+    }
+
+    /** A pair that was observed several times has as much more area, as far as there is room for that. */
+    private double radius(Point point) {
+        double largest = Layout.RADIUS * Math.sqrt(mostObserved);
+        double share = largest <= LARGEST ? 1 : (LARGEST - Layout.RADIUS) / (largest - Layout.RADIUS);
+        return Layout.RADIUS + (Layout.RADIUS * Math.sqrt(point.count()) - Layout.RADIUS) * share;
+    }
+
+    private void names() {
+        if (!content.shows(Layer.NAMES) || spots.size() > NameLabels.MOST) {
+            return;
+        }
+        List<Mark.Line> drawn = lines.stream().filter(Mark.Line.class::isInstance).map(Mark.Line.class::cast).toList();
+        List<NameLabels.Named> named = content.points().stream()
+                .filter(point -> !point.name().isEmpty() && x.contains(point.x()) && y.contains(point.y()))
+                .map(point -> new NameLabels.Named(x.pixel(point.x()), y.pixel(point.y()), radius(point), point.name())).toList();
+        points.addAll(new NameLabels(layout, area, drawn).of(named));
+    }
+
+    /** The signs of the groups and their names, in a line above the plot. */
+    private void legend() {
+        double at = area.left() + 6;
+        double middle = area.top() - layout.size(11);
+        for (int group = 0; group < content.groups().size(); group++) {
+            String name = content.groups().get(group);
+            ground.add(new Mark.Dot(at, middle, Layout.RADIUS, Sign.of(group), Ink.OBSERVED, Ink.PAPER));
+            ground.add(new Mark.Label(at + layout.size(9), middle + layout.size(4), name, Face.TEXT, layout.size(12.5), Ink.INK, Anchor.START, false));
+            at += layout.size(9 + 20 + 6.6 * name.length());
         }
     }
 

@@ -9,6 +9,7 @@ import java.util.Set;
 import hestra.Kelp;
 import hestra.data.Cell;
 import hestra.data.DataTable;
+import hestra.data.Pairs;
 import hestra.data.Roles;
 import hestra.data.TableEdit;
 import hestra.data.Variable;
@@ -23,6 +24,8 @@ import hestra.exercise.Quantity;
 import hestra.exercise.Task;
 import hestra.figure.Frame;
 import hestra.figure.Layer;
+import hestra.figure.PlotContent;
+import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
 import org.junit.jupiter.api.Test;
 
@@ -265,5 +268,20 @@ class DeskTest {
         Desk desk = Desk.open(Kelp.exercise()).apply(new Edit.Select(OptionalInt.of(1)));
         assertThat(desk.apply(new Edit.ChangeTable(new TableEdit.InsertRows(0, 1))).selected()).hasValue(2);
         assertThat(desk.apply(new Edit.ChangeTable(new TableEdit.RemoveRows(List.of(1)))).selected()).isEmpty();
+    }
+
+    @Test
+    void namesGroupsAndCountsComeFromTheirColumns() {
+        DataTable table = DataTable.empty(Variable.named("rope"), Variable.named("days"), Variable.named("length"), Variable.named("shore"), Variable.named("n"));
+        table = new TableEdit.Paste(0, 0, List.of(List.of("Ash", "1", "2", "north", "1"), List.of("Birch", "2", "4", "south", "3"), List.of("Elm", "3", "7", "north", "x")))
+                .appliedTo(table, DecimalMark.POINT);
+        Roles roles = new Roles(1, 2, OptionalInt.of(0), OptionalInt.of(3), OptionalInt.of(4));
+        Findings findings = Findings.of(Desk.open(Exercise.blank("ropes").withColumns(table, roles).withHeld(Set.of())));
+        assertThat(findings.pairs().n()).as("one and three, and one whose count is no number").isEqualTo(4);
+        assertThat(findings.pairs().leftOut()).extracting(Pairs.LeftOut::reason).containsExactly(Pairs.Reason.COUNT);
+        assertThat(findings.plot().groups()).containsExactly("north", "south");
+        assertThat(findings.plot().points()).extracting(PlotContent.Point::name).containsExactly("Ash", "Birch", "Elm");
+        assertThat(findings.plot().points()).extracting(PlotContent.Point::group).containsExactly(0, 1, 0);
+        assertThat(findings.plot().points()).extracting(PlotContent.Point::count).containsExactly(1, 3, 1);
     }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.Random;
 import java.util.Set;
 
 import hestra.Kelp;
@@ -14,10 +15,15 @@ import hestra.figure.Figure.Hit;
 import hestra.fit.LeastSquares;
 import hestra.fit.LineFit;
 import hestra.numbers.NumberStyle;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
 
 class ScatterPlotTest {
 
@@ -32,7 +38,7 @@ class ScatterPlotTest {
         }
         points.add(new PlotContent.Point(5, 15, 11, true));
         return new PlotContent(Kelp.table().variable(0), Kelp.table().variable(1), NumberStyle.STANDARD, points, LINE, layers,
-                readingAt, selected, OptionalInt.empty(), FRAME, "");
+                readingAt, selected, OptionalInt.empty(), FRAME, List.of(), "");
     }
 
     private static Figure figure(Layer... layers) {
@@ -51,7 +57,7 @@ class ScatterPlotTest {
     @Test
     void pointsStandAtTheirValues() {
         Figure figure = figure();
-        Mark.Disc third = marks(figure.points(), Mark.Disc.class).get(2);
+        Mark.Dot third = marks(figure.points(), Mark.Dot.class).get(2);
         assertThat(figure.x().value(third.x())).isEqualTo(6, within(1e-9));
         assertThat(figure.y().value(third.y())).isEqualTo(5, within(1e-9));
     }
@@ -59,7 +65,7 @@ class ScatterPlotTest {
     @Test
     void aPointSetAsideIsAHollowRingWithASlash() {
         Figure figure = figure();
-        assertThat(marks(figure.points(), Mark.Disc.class)).hasSize(5);
+        assertThat(marks(figure.points(), Mark.Dot.class)).hasSize(5);
         assertThat(marks(figure.points(), Mark.Ring.class)).singleElement()
                 .satisfies(ring -> assertThat(figure.x().value(ring.x())).isEqualTo(15, within(1e-9)));
         assertThat(marks(figure.points(), Mark.Line.class)).hasSize(1);
@@ -139,19 +145,19 @@ class ScatterPlotTest {
     void linesAreCutOffAtTheEdgesOfTheFrame() {
         PlotContent whole = content(EnumSet.allOf(Layer.class), OptionalDouble.empty(), OptionalInt.empty());
         PlotContent near = new PlotContent(whole.x(), whole.y(), whole.style(), whole.points(), whole.line(), whole.layers(),
-                OptionalDouble.empty(), OptionalInt.empty(), OptionalInt.empty(), new Frame(3, 7, 4.4, 5.2), "");
+                OptionalDouble.empty(), OptionalInt.empty(), OptionalInt.empty(), new Frame(3, 7, 4.4, 5.2), List.of(), "");
         Figure figure = ScatterPlot.describe(near, SIZE);
         assertThat(marks(figure.lines(), Mark.Line.class)).isNotEmpty().allSatisfy(line -> {
             assertThat(line.y1()).isBetween(figure.area().top() - 1e-6, figure.area().bottom() + 1e-6);
             assertThat(line.y2()).isBetween(figure.area().top() - 1e-6, figure.area().bottom() + 1e-6);
         });
-        assertThat(marks(figure.points(), Mark.Disc.class)).hasSize(1);
+        assertThat(marks(figure.points(), Mark.Dot.class)).hasSize(1);
     }
 
     @Test
     void anEmptyPlotSaysWhatToDo() {
         PlotContent empty = new PlotContent(Kelp.table().variable(0), Kelp.table().variable(1), NumberStyle.STANDARD, List.of(),
-                Optional.empty(), Layer.usual(), OptionalDouble.empty(), OptionalInt.empty(), OptionalInt.empty(), FRAME, "Type\nthe data");
+                Optional.empty(), Layer.usual(), OptionalDouble.empty(), OptionalInt.empty(), OptionalInt.empty(), FRAME, List.of(), "Type\nthe data");
         assertThat(texts(ScatterPlot.describe(empty, SIZE).ground())).contains("Type", "the data");
     }
 
@@ -171,9 +177,82 @@ class ScatterPlotTest {
     @Test
     void aClosedStripSaysWhatOpensIt() {
         PlotContent closed = new PlotContent(Kelp.table().variable(0), Kelp.table().variable(1), NumberStyle.STANDARD, List.of(),
-                Optional.empty(), Layer.usual(), OptionalDouble.empty(), OptionalInt.empty(), OptionalInt.empty(), FRAME, "Opens with task 3.");
+                Optional.empty(), Layer.usual(), OptionalDouble.empty(), OptionalInt.empty(), OptionalInt.empty(), FRAME, List.of(), "Opens with task 3.");
         Figure strip = ResidualStrip.describe(closed, new Layout(600, 150, 1));
         assertThat(texts(strip.ground())).containsExactly("Opens with task 3.");
         assertThat(strip.points()).isEmpty();
+    }
+
+    private static PlotContent named(List<PlotContent.Point> points, List<String> groups) {
+        return new PlotContent(Kelp.table().variable(0), Kelp.table().variable(1), NumberStyle.STANDARD, points, Optional.empty(),
+                Set.of(Layer.POINTS, Layer.NAMES), OptionalDouble.empty(), OptionalInt.empty(), OptionalInt.empty(),
+                new Frame(0, 20, 0, 20), groups, "");
+    }
+
+    @Test
+    void groupsHaveSignsOfTheirOwnAndALegend() {
+        Figure figure = ScatterPlot.describe(named(List.of(new PlotContent.Point(0, 5, 5, false, "", 0, 1), new PlotContent.Point(1, 9, 5, false, "", 1, 1)),
+                List.of("sheltered", "open")), SIZE);
+        assertThat(marks(figure.points(), Mark.Dot.class)).extracting(Mark.Dot::sign).containsExactly(Sign.DISC, Sign.TRIANGLE);
+        assertThat(marks(figure.ground(), Mark.Dot.class)).extracting(Mark.Dot::sign).containsExactly(Sign.DISC, Sign.TRIANGLE);
+        assertThat(marks(figure.ground(), Mark.Label.class)).extracting(Mark.Label::text).contains("sheltered", "open");
+        assertThat(marks(figure.ground(), Mark.Dot.class)).allSatisfy(dot -> assertThat(dot.y()).isLessThan(figure.area().top()));
+    }
+
+    @Test
+    void aPairSeenFourTimesHasFourTimesTheArea() {
+        Figure figure = ScatterPlot.describe(named(List.of(new PlotContent.Point(0, 5, 5, false, "", 0, 1), new PlotContent.Point(1, 9, 5, false, "", 0, 4)), List.of()), SIZE);
+        List<Mark.Dot> dots = marks(figure.points(), Mark.Dot.class);
+        assertThat(dots.get(1).radius()).isEqualTo(2 * dots.get(0).radius());
+    }
+
+    @Test
+    void evenAPairSeenAThousandTimesLeavesRoomForTheOthers() {
+        Figure figure = ScatterPlot.describe(named(List.of(new PlotContent.Point(0, 5, 5, false, "", 0, 1), new PlotContent.Point(1, 9, 5, false, "", 0, 1000)), List.of()), SIZE);
+        assertThat(marks(figure.points(), Mark.Dot.class)).extracting(Mark.Dot::radius).allMatch(radius -> radius <= 14.001);
+    }
+
+    @Property(tries = 200)
+    void namesNeverLieOnPointsOrOnOneAnother(@ForAll @Size(min = 1, max = 40) List<@DoubleRange(min = 0, max = 20) Double> xs, @ForAll Random random) {
+        List<PlotContent.Point> points = new ArrayList<>();
+        for (double x : xs) {
+            points.add(new PlotContent.Point(points.size(), x, 20 * random.nextDouble(), false, "Rope " + points.size(), 0, 1));
+        }
+        Figure figure = ScatterPlot.describe(named(points, List.of()), SIZE);
+        List<Mark.Label> names = marks(figure.points(), Mark.Label.class);
+        List<double[]> boxes = names.stream().map(name -> new double[] {name.x(), name.y() - 8, name.x() + 0.5 * name.size() * name.text().length(), name.y()}).toList();
+        for (int i = 0; i < boxes.size(); i++) {
+            double[] a = boxes.get(i);
+            for (double[] b : boxes.subList(i + 1, boxes.size())) {
+                assertThat(a[0] < b[2] && a[2] > b[0] && a[1] < b[3] && a[3] > b[1]).as("two names").isFalse();
+            }
+            for (Mark.Dot dot : marks(figure.points(), Mark.Dot.class)) {
+                assertThat(dot.x() > a[0] && dot.x() < a[2] && dot.y() > a[1] && dot.y() < a[3]).as("a name on a point").isFalse();
+            }
+        }
+        assertThat(names).as("the first always finds a place").isNotEmpty();
+    }
+
+    @Property
+    void aSignIsAsLargeAsADiscOfItsRadius(@ForAll Sign sign) {
+        int inside = 0;
+        int tried = 0;
+        for (double dx = -2; dx < 2; dx += 0.01) {
+            for (double dy = -2; dy < 2; dy += 0.01) {
+                tried++;
+                inside += sign.distance(dx, dy, 1) <= 0 ? 1 : 0;
+            }
+        }
+        assertThat(16.0 * inside / tried).isCloseTo(Math.PI, withinPercentage(2));
+        assertThat(sign.distance(0, 0, 1)).isNegative();
+        assertThat(sign.distance(3, 0, 1)).isPositive();
+    }
+
+    @Test
+    void theAxesAreFoundUnderThePointer() {
+        Figure figure = figure();
+        assertThat(figure.hit(figure.area().left() + 50, figure.area().bottom() + 20)).isEqualTo(new Figure.Hit.OnAxis(true));
+        assertThat(figure.hit(figure.area().left() - 20, figure.area().top() + 50)).isEqualTo(new Figure.Hit.OnAxis(false));
+        assertThat(figure.hit(figure.area().left() - 20, figure.area().bottom() + 20)).isEqualTo(new Figure.Hit.Outside());
     }
 }

@@ -24,6 +24,7 @@ import java.util.Objects;
 import hestra.figure.Figure;
 import hestra.figure.Ink;
 import hestra.figure.Mark;
+import hestra.figure.Sign;
 import hestra.figure.Stroke;
 
 /** Paints a figure with Java2D, for pictures in files. */
@@ -54,10 +55,10 @@ public final class FigurePainter {
     private void paint(Mark mark) {
         switch (mark) {
             case Mark.Line line -> stroke(new Line2D.Double(line.x1(), line.y1(), line.x2(), line.y2()), line.stroke());
-            case Mark.Disc disc -> {
-                Shape circle = circle(disc.x(), disc.y(), disc.radius());
-                fill(circle, disc.fill(), 1);
-                stroke(circle, Stroke.solid(disc.edge(), 1));
+            case Mark.Dot dot -> {
+                Shape shape = shape(dot);
+                fill(shape, dot.fill(), 1);
+                stroke(shape, Stroke.solid(dot.edge(), 1));
             }
             case Mark.Ring ring -> stroke(circle(ring.x(), ring.y(), ring.radius()), ring.stroke());
             case Mark.Diamond diamond -> {
@@ -76,6 +77,20 @@ public final class FigurePainter {
             case Mark.Hatch hatch -> hatch(hatch);
             case Mark.Label label -> label(label);
         }
+    }
+
+    private static Shape shape(Mark.Dot dot) {
+        Sign sign = dot.sign();
+        if (sign.corners() == 0) {
+            return circle(dot.x(), dot.y(), dot.radius());
+        }
+        Path2D path = new Path2D.Double();
+        path.moveTo(dot.x() + sign.x(0) * dot.radius(), dot.y() + sign.y(0) * dot.radius());
+        for (int corner = 1; corner < sign.corners(); corner++) {
+            path.lineTo(dot.x() + sign.x(corner) * dot.radius(), dot.y() + sign.y(corner) * dot.radius());
+        }
+        path.closePath();
+        return path;
     }
 
     private void hatch(Mark.Hatch hatch) {

@@ -26,8 +26,8 @@ final class CanvasPainter {
 
     private final GraphicsContext g;
     private final Map<Ink, Color> colours = new EnumMap<>(Ink.class);
-    private final List<Mark.Disc> kinds = new ArrayList<>();
-    private final List<Discs> discs = new ArrayList<>();
+    private final List<Mark.Dot> kinds = new ArrayList<>();
+    private final List<Dots> dots = new ArrayList<>();
 
     CanvasPainter(GraphicsContext g, Palette palette) {
         this.g = g;
@@ -46,7 +46,7 @@ final class CanvasPainter {
     private void paint(Mark mark) {
         switch (mark) {
             case Mark.Line line -> line(line);
-            case Mark.Disc disc -> discs(disc).draw(g, disc.x(), disc.y());
+            case Mark.Dot dot -> dots(dot).draw(g, dot.x(), dot.y());
             case Mark.Ring(double x, double y, double radius, Stroke stroke) -> {
                 stroke(stroke);
                 g.strokeOval(x - radius, y - radius, 2 * radius, 2 * radius);
@@ -78,17 +78,17 @@ final class CanvasPainter {
         }
     }
 
-    /** The pictures for discs of this size and colour. */
-    private Discs discs(Mark.Disc disc) {
+    /** The pictures for dots of this size, sign and colour. */
+    private Dots dots(Mark.Dot dot) {
         for (int i = 0; i < kinds.size(); i++) {
-            Mark.Disc kind = kinds.get(i);
-            if (kind.radius() == disc.radius() && kind.fill() == disc.fill() && kind.edge() == disc.edge()) {
-                return discs.get(i);
+            Mark.Dot kind = kinds.get(i);
+            if (kind.radius() == dot.radius() && kind.sign() == dot.sign() && kind.fill() == dot.fill() && kind.edge() == dot.edge()) {
+                return dots.get(i);
             }
         }
-        kinds.add(disc);
-        discs.add(new Discs(disc.radius(), colours.get(disc.fill()), colours.get(disc.edge())));
-        return discs.getLast();
+        kinds.add(dot);
+        dots.add(new Dots(dot.radius(), dot.sign(), colours.get(dot.fill()), colours.get(dot.edge())));
+        return dots.getLast();
     }
 
     /** Upright and level solid lines are filled as thin rectangles on whole pixels: sharp, and many times faster. */

@@ -14,6 +14,7 @@ import javafx.scene.layout.Pane;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Rectangle;
+import javafx.scene.text.Text;
 
 import hestra.desk.Edit;
 import hestra.desk.Findings;
@@ -72,6 +73,9 @@ public final class LayerChips extends FlowPane {
     private void show(Findings findings) {
         chips.forEach((layer, chip) -> {
             Optional<Aid> aid = aid(layer);
+            boolean hasUse = layer != Layer.NAMES || findings.work().drawnRoles().label().isPresent();
+            chip.setVisible(hasUse);
+            chip.setManaged(hasUse);
             boolean open = aid.isEmpty() || findings.isOpen(aid.get());
             show(chip, findings.work().layers().contains(layer) && open, open,
                     open ? layer.meaning() : findings.whatOpens(aid.get()));
@@ -90,7 +94,7 @@ public final class LayerChips extends FlowPane {
 
     private static Optional<Aid> aid(Layer layer) {
         return switch (layer) {
-            case POINTS -> Optional.empty();
+            case POINTS, NAMES -> Optional.empty();
             case LINE, MEAN -> Optional.of(Aid.LINE);
             case RESIDUALS, SQUARES -> Optional.of(Aid.RESIDUALS);
         };
@@ -103,6 +107,7 @@ public final class LayerChips extends FlowPane {
             case RESIDUALS -> swatch(line("residual-mark", 7, 1, 7, 13));
             case SQUARES -> swatch(styled(new Rectangle(1.5, 1.5, 11, 11), "square-mark"));
             case MEAN -> swatch(line("mean-mark", 0, 7, 18, 7));
+            case NAMES -> swatch(styled(new Text(1, 12, "a"), "name-mark"));
         };
     }
 

@@ -9,18 +9,23 @@ import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Cursor;
+import javafx.scene.input.DragEvent;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
+import javafx.scene.input.TransferMode;
 import javafx.scene.layout.StackPane;
 
 import hestra.data.DataTable;
+import hestra.data.Roles;
+import hestra.data.Roles.Use;
 import hestra.data.TableEdit;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.app.Look;
+import hestra.desktop.parts.DraggedColumn;
 import hestra.exercise.Aid;
 import hestra.figure.Figure;
 import hestra.figure.Figure.Hit;
@@ -42,6 +47,7 @@ public final class PlotView extends StackPane {
 
     private final DeskModel model;
     private final FigureView view;
+    private final AxisMenu axes;
     private final ReadOnlyStringWrapper hint = new ReadOnlyStringWrapper(AT_REST);
     private Drag drag;
 
@@ -54,6 +60,7 @@ public final class PlotView extends StackPane {
 
     public PlotView(DeskModel model, Look look) {
         this.model = model;
+        this.axes = new AxisMenu(model);
         this.view = new FigureView(look, layout -> ScatterPlot.describe(model.findings().plot(), layout));
         getChildren().add(view);
         getStyleClass().add("plot");
@@ -70,6 +77,8 @@ public final class PlotView extends StackPane {
         addEventHandler(MouseEvent.MOUSE_PRESSED, this::pressed);
         addEventHandler(MouseEvent.MOUSE_DRAGGED, this::dragged);
         addEventHandler(MouseEvent.MOUSE_RELEASED, this::released);
+        addEventHandler(DragEvent.DRAG_OVER, this::columnDragged);
+        addEventHandler(DragEvent.DRAG_DROPPED, this::columnDragged);
         addEventHandler(ScrollEvent.SCROLL, this::scrolled);
         addEventHandler(KeyEvent.KEY_PRESSED, this::typed);
     }
@@ -106,11 +115,13 @@ public final class PlotView extends StackPane {
             case Hit.OnPoint _ -> Cursor.HAND;
             case Hit.OnReadingLine _ -> Cursor.H_RESIZE;
             case Hit.OnGround _ -> Cursor.OPEN_HAND;
+            case Hit.OnAxis _ -> Cursor.HAND;
             case Hit.Outside _ -> Cursor.DEFAULT;
         });
         hint.set(switch (hit) {
             case Hit.OnPoint(int row) -> describe(row) + " · click selects, drag moves it";
             case Hit.OnReadingLine _ -> "Drag the reading line to predict at another " + model.findings().x().name();
+            case Hit.OnAxis _ -> "Click to choose what stands on this axis · drag to the other axis, or press X, to exchange them";
             case Hit.OnGround _, Hit.Outside _ -> AT_REST;
         });
     }
@@ -118,9 +129,20 @@ public final class PlotView extends StackPane {
     private String describe(int row) {
         Findings findings = model.findings();
         DataTable table = findings.work().table();
-        return "Row %d: %s %s, %s %s".formatted(row + 1,
-                findings.x().name(), table.cell(row, findings.work().drawnRoles().explanatory()).text(),
-                findings.y().name(), table.cell(row, findings.work().drawnRoles().response()).text());
+        Roles roles = findings.work().drawnRoles();
+        StringBuilder text = new StringBuilder("Row " + (row + 1));
+        if (roles.label().isPresent()) {
+            text.append(", ").append(table.cell(row, roles.label().getAsInt()).text());
+        }
+        text.append(": ").append(findings.x().name()).append(' ').append(table.cell(row, roles.explanatory()).text())
+                .append(", ").append(findings.y().name()).append(' ').append(table.cell(row, roles.response()).text());
+        if (roles.group().isPresent()) {
+            text.append(", ").append(table.cell(row, roles.group().getAsInt()).text());
+        }
+        if (roles.count().isPresent()) {
+            text.append(", ").append(table.cell(row, roles.count().getAsInt()).text()).append(" times");
+        }
+        return text.toString();
     }
 
     private void pressed(MouseEvent event) {
@@ -162,13 +184,44 @@ public final class PlotView extends StackPane {
                         figure.x().value(drag.x()) - figure.x().value(event.getX()),
                         figure.y().value(drag.y()) - figure.y().value(event.getY())))));
             }
+            case Hit.OnAxis _ -> setCursor(Cursor.MOVE);
             case Hit.Outside _ -> { }
+        }
+    }
+
+    /** A column that is dragged from its heading to an axis stands there. */
+    private void columnDragged(DragEvent event) {
+        OptionalInt column = DraggedColumn.on(event.getDragboard());
+        if (column.isEmpty() || view.figure() == null || !(view.figure().hit(event.getX(), event.getY()) instanceof Hit.OnAxis(boolean along))) {
+            return;
+        }
+        event.acceptTransferModes(TransferMode.LINK);
+        if (event.getEventType() == DragEvent.DRAG_DROPPED) {
+            axes.put(column.getAsInt(), use(along));
+            event.setDropCompleted(true);
+        }
+        event.consume();
+    }
+
+    private static Use use(boolean along) {
+        return along ? Use.EXPLAINS : Use.RESPONDS;
+    }
+
+    /** An axis that was dragged to the other one changes places with it; one that was clicked shows what may stand on it. */
+    private void axisReleased(boolean along, MouseEvent event) {
+        if (!drag.moved()) {
+            axes.show(this, use(along), event.getScreenX(), event.getScreenY());
+        } else if (view.figure().hit(event.getX(), event.getY()) instanceof Hit.OnAxis(boolean other) && other != along) {
+            axes.exchange();
         }
     }
 
     private void released(MouseEvent event) {
         if (drag != null && !drag.moved() && drag.on() instanceof Hit.OnGround && event.getClickCount() == 1) {
             model.apply(new Edit.Select(OptionalInt.empty()));
+        }
+        if (drag != null && drag.on() instanceof Hit.OnAxis(boolean along) && event.getButton() == MouseButton.PRIMARY) {
+            axisReleased(along, event);
         }
         drag = null;
         pointed(event);
@@ -209,8 +262,12 @@ public final class PlotView extends StackPane {
     }
 
     private void typed(KeyEvent event) {
+        if (event.isShortcutDown()) {
+            return;
+        }
         boolean consumed = true;
         switch (event.getCode()) {
+            case X -> axes.exchange();
             case LEFT -> step(event, -1, 0);
             case RIGHT -> step(event, 1, 0);
             case UP -> step(event, 0, 1);

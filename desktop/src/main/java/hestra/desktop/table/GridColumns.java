@@ -14,7 +14,7 @@ final class GridColumns {
 
     private static final double NUMBERS = 38;
     private static final double COMPUTED = 70;
-    private static final double LEAST = 70;
+    private static final double LEAST = 68;
     private static final double USUAL = 90;
     private static final int MANY = 4;
 
@@ -96,7 +96,7 @@ final class GridColumns {
         column.setSortable(false);
         column.setReorderable(false);
         column.setMinWidth(LEAST);
-        column.setPrefWidth(USUAL);
+        column.setPrefWidth(source.table().width() > MANY ? LEAST : USUAL);
         return column;
     }
 

@@ -9,6 +9,7 @@ import javafx.scene.layout.VBox;
 
 import hestra.data.TableEdit;
 import hestra.data.Variable;
+import hestra.desktop.parts.DraggedColumn;
 import hestra.desktop.parts.Tip;
 
 /** The heading of a column: its name and a note below. Where columns may be named, a double click changes name and unit in place. */
@@ -34,7 +35,10 @@ final class GridHeading extends VBox {
         setId("heading-" + column);
         note.getStyleClass().add("grid-note");
         getChildren().addAll(name, note);
-        if (source.ownsColumns()) {
+        if (!source.ownsColumns()) {
+            DraggedColumn.from(this, column);
+            Tip.set(this, "drag to an axis of the plot to put this column there");
+        } else {
             field.setId("heading-field-" + column);
             field.getStyleClass().add("heading-field");
             field.setPromptText("name (unit)");

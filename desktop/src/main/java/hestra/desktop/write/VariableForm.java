@@ -36,7 +36,7 @@ import hestra.summary.ColumnOverview;
 final class VariableForm extends ScrollPane {
 
     private static final int ROWS_EACH = 2;
-    private static final double HEIGHT_EACH = 76;
+    private static final double HEIGHT_EACH = 80;
     private static final double HEADINGS = 26;
     private static final int MOST_SHOWN = 3;
 
@@ -157,7 +157,7 @@ final class VariableForm extends ScrollPane {
     /** Two small fields for the least and the greatest value that can be: what lies outside is pointed out. */
     private Node possible(int column) {
         TextField least = limit("variable-least-" + column, "least");
-        TextField greatest = limit("variable-greatest-" + column, "greatest");
+        TextField greatest = limit("variable-greatest-" + column, "most");
         Runnable typed = () -> {
             Optional<Limits> limits = limits(least.getText(), greatest.getText());
             boolean cleared = least.getText().isBlank() && greatest.getText().isBlank();

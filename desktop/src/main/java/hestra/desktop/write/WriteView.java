@@ -130,7 +130,7 @@ public final class WriteView {
     private Figure describe(Layout layout) {
         PlotContent content = truth.plot();
         return ScatterPlot.describe(new PlotContent(content.x(), content.y(), content.style(), content.points(), content.line(),
-                content.layers(), OptionalDouble.empty(), OptionalInt.empty(), OptionalInt.empty(), content.frame(),
+                content.layers(), OptionalDouble.empty(), OptionalInt.empty(), OptionalInt.empty(), content.frame(), content.groups(),
                 "Paste or type the data first:\nthe tab “Data” is above."), layout);
     }
 

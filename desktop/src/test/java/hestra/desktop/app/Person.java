@@ -28,6 +28,7 @@ import hestra.desktop.demo.FxThread;
 import hestra.desktop.demo.Snapshot;
 import hestra.desktop.plot.PlotView;
 import hestra.exercise.Exercise;
+import hestra.figure.Figure.Area;
 import hestra.figure.Figure.Spot;
 
 /** Somebody at the program: a real window on the headless platform, a mouse and keys. */
@@ -157,7 +158,8 @@ final class Person implements AutoCloseable {
         chooseShown(item);
     }
 
-    private void chooseShown(String item) throws IOException {
+    /** Clicks the text of an item of the menu that is showing. */
+    void chooseShown(String item) throws IOException {
         FxThread.settle();
         Point2D at = FxThread.call(() -> Window.getWindows().stream().filter(it -> it != stage && it.isShowing())
                 .flatMap(it -> it.getScene().getRoot().lookupAll(".menu-item").stream())
@@ -311,6 +313,15 @@ final class Person implements AutoCloseable {
         return FxThread.call(() -> {
             PlotView plot = (PlotView) node("plot");
             return plot.localToScreen(plot.figure().x().pixel(x), plot.figure().y().pixel(y));
+        });
+    }
+
+    /** A place on an axis of the plot: the one along, or the upright one. */
+    Point2D besideAxis(boolean along) throws IOException {
+        return FxThread.call(() -> {
+            PlotView plot = (PlotView) node("plot");
+            Area area = plot.figure().area();
+            return along ? plot.localToScreen(area.left() + area.width() / 2, area.bottom() + 25) : plot.localToScreen(area.left() - 25, area.top() + area.height() / 2);
         });
     }
 

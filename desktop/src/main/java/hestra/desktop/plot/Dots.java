@@ -5,29 +5,34 @@ import javafx.scene.image.Image;
 import javafx.scene.image.WritableImage;
 import javafx.scene.paint.Color;
 
+import hestra.figure.Sign;
+
 /**
- * Discs of one kind, drawn from small pictures made once: drawing a thousand circles a frame as shapes takes a tenth of a
+ * Signs of one kind, drawn from small pictures made once: drawing a thousand circles a frame as shapes takes a tenth of a
  * second on the software renderer, a thousand pictures a few milliseconds. There is a picture for each quarter of a pixel,
  * so that a dragged disc glides.
  */
-final class Discs {
+final class Dots {
 
     private static final int PHASES = 4;
+    private static final double WIDEST = 1.67;
 
     private final double radius;
+    private final Sign sign;
     private final Color fill;
     private final Color edge;
     private final int reach;
     private final Image[] pictures = new Image[PHASES * PHASES];
 
-    Discs(double radius, Color fill, Color edge) {
+    Dots(double radius, Sign sign, Color fill, Color edge) {
         this.radius = radius;
+        this.sign = sign;
         this.fill = fill;
         this.edge = edge;
-        this.reach = (int) Math.ceil(radius + 2);
+        this.reach = (int) Math.ceil(radius * WIDEST + 2);
     }
 
-    /** Draws a disc with a thin edge about a point. */
+    /** Draws a sign with a thin edge about a point. */
     void draw(GraphicsContext g, double x, double y) {
         double left = Math.floor(x * PHASES + 0.5) / PHASES - reach;
         double top = Math.floor(y * PHASES + 0.5) / PHASES - reach;
@@ -47,9 +52,9 @@ final class Discs {
         WritableImage image = new WritableImage(size, size);
         for (int i = 0; i < size; i++) {
             for (int j = 0; j < size; j++) {
-                double distance = Math.hypot(i + 0.5 - centreX, j + 0.5 - centreY);
-                double inner = Math.clamp(radius + 0.5 - distance, 0, 1);
-                double outer = Math.clamp(radius + 1.5 - distance, 0, 1);
+                double distance = sign.distance(i + 0.5 - centreX, j + 0.5 - centreY, radius);
+                double inner = Math.clamp(0.5 - distance, 0, 1);
+                double outer = Math.clamp(1.5 - distance, 0, 1);
                 Color mixed = edge.interpolate(fill, outer == 0 ? 0 : inner / outer);
                 image.getPixelWriter().setColor(i, j, mixed.deriveColor(0, 1, 1, outer));
             }
