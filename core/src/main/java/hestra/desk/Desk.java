@@ -17,9 +17,12 @@ import hestra.data.TableEdit;
 import hestra.exercise.Answer;
 import hestra.exercise.Attempt;
 import hestra.exercise.Exercise;
+import hestra.exercise.Provenance;
 import hestra.exercise.Task;
 import hestra.feedback.Judge;
 import hestra.numbers.NumberStyle;
+import hestra.recipe.Recipe;
+import hestra.recipe.Sample;
 
 /**
  * The state of the working window: immutable. Everything shown follows from it, see {@link Findings}.
@@ -74,7 +77,8 @@ public record Desk(
             case Edit.WriteTexts(String title, String place, String heading) -> with(exercise.withTexts(title, place, heading));
             case Edit.WriteProse(String prose) -> with(exercise.withProse(prose));
             case Edit.WriteTable(TableEdit change) -> with(exercise.withTableEdited(change));
-            case Edit.WriteColumns(DataTable data, Roles roles) when roles.isWithin(data.width()) -> with(exercise.withColumns(data, roles));
+            case Edit.WriteColumns(DataTable data, Roles roles) when roles.isWithin(data.width()) -> with(exercise.withColumns(data, roles, new Provenance.ByHand()));
+            case Edit.WriteRecipe(Recipe recipe) -> made(recipe);
             case Edit.WriteRoles(Roles roles) when hasColumns(roles) -> with(exercise.withRoles(roles));
             case Edit.WriteHeld write -> with(exercise.withHeld(write.held()));
             case Edit.AddTask(int index, Task task) when exercise.task(task.id()).isEmpty()
@@ -176,6 +180,13 @@ public record Desk(
     public int triesLeft(Task task) {
         int tries = task.terms().tries();
         return tries == 0 ? Integer.MAX_VALUE : Math.max(0, tries - work.attemptsAt(task.id()).size());
+    }
+
+    private Desk made(Recipe recipe) {
+        return switch (Sample.of(recipe, exercise.x(), exercise.y(), exercise.mark())) {
+            case Sample.Refused _ -> this;
+            case Sample.Done(Sample sample) -> with(exercise.withColumns(sample.table(), sample.roles(), new Provenance.Made(recipe)));
+        };
     }
 
     /** The student's table after a change; its columns are the exercise's and stay as they are. What is selected follows its row. */

@@ -14,6 +14,7 @@ import hestra.exercise.Answer;
 import hestra.exercise.Task;
 import hestra.figure.Frame;
 import hestra.figure.Layer;
+import hestra.recipe.Recipe;
 
 /**
  * One thing that a person does to the desk. Edits are what the journal holds, so each is small and stands by itself; rows
@@ -219,6 +220,14 @@ public sealed interface Edit {
         @Override
         public String inWords() {
             return "bringing in data";
+        }
+    }
+
+    /** The exercise's data are made by a recipe; the variables keep their names. Where none can be made by it, nothing changes. */
+    record WriteRecipe(Recipe recipe) implements Lasting {
+        @Override
+        public String inWords() {
+            return "making data";
         }
     }
 

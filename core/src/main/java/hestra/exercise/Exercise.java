@@ -30,6 +30,7 @@ import hestra.numbers.DecimalMark;
  * @param tasks in the order of the sheet, each with an id of its own
  * @param held the aids that are closed at the start
  * @param mark the decimal mark
+ * @param provenance how the data came about
  */
 public record Exercise(
         String id,
@@ -41,7 +42,8 @@ public record Exercise(
         Roles roles,
         List<Task> tasks,
         Set<Aid> held,
-        DecimalMark mark) {
+        DecimalMark mark,
+        Provenance provenance) {
 
     /** The most tasks that an exercise may have. */
     public static final int MOST_TASKS = 100;
@@ -55,6 +57,12 @@ public record Exercise(
         if (data.width() < 2 || !roles.isWithin(data.width())) {
             throw new IllegalArgumentException("the roles name columns that are not there");
         }
+    }
+
+    /** An exercise whose data were not made here. */
+    public Exercise(String id, String title, String place, String heading, String prose, DataTable data, Roles roles, List<Task> tasks, Set<Aid> held,
+            DecimalMark mark) {
+        this(id, title, place, heading, prose, data, roles, tasks, held, mark, new Provenance.ByHand());
     }
 
     /** An exercise with two empty columns and nothing asked yet; aids held back: look before the line. */
@@ -142,11 +150,11 @@ public record Exercise(
     }
 
     public Exercise withTexts(String newTitle, String newPlace, String newHeading) {
-        return new Exercise(id, newTitle, newPlace, newHeading, prose, data, roles, tasks, held, mark);
+        return new Exercise(id, newTitle, newPlace, newHeading, prose, data, roles, tasks, held, mark, provenance);
     }
 
     public Exercise withProse(String text) {
-        return new Exercise(id, title, place, heading, text, data, roles, tasks, held, mark);
+        return new Exercise(id, title, place, heading, text, data, roles, tasks, held, mark, provenance);
     }
 
     public Exercise withData(DataTable table) {
@@ -160,7 +168,7 @@ public record Exercise(
             return this;
         }
         List<Task> following = tasks.stream().map(task -> task instanceof Task.FindSlip slip ? following(slip, change) : task).toList();
-        return new Exercise(id, title, place, heading, prose, changed, roles.following(change::columnAfter, changed), following, held, mark);
+        return new Exercise(id, title, place, heading, prose, changed, roles.following(change::columnAfter, changed), following, held, mark, provenance);
     }
 
     /** A slip whose row or column is gone stays at the place where it stood. */
@@ -172,19 +180,24 @@ public record Exercise(
 
     /** With other columns, and roles among them. */
     public Exercise withColumns(DataTable table, Roles chosen) {
-        return new Exercise(id, title, place, heading, prose, table, chosen, tasks, held, mark);
+        return new Exercise(id, title, place, heading, prose, table, chosen, tasks, held, mark, provenance);
+    }
+
+    /** With other data that came about in another way. */
+    public Exercise withColumns(DataTable table, Roles chosen, Provenance how) {
+        return new Exercise(id, title, place, heading, prose, table, chosen, tasks, held, mark, how);
     }
 
     public Exercise withRoles(Roles chosen) {
-        return new Exercise(id, title, place, heading, prose, data, chosen, tasks, held, mark);
+        return new Exercise(id, title, place, heading, prose, data, chosen, tasks, held, mark, provenance);
     }
 
     public Exercise withTasks(List<Task> list) {
-        return new Exercise(id, title, place, heading, prose, data, roles, list, held, mark);
+        return new Exercise(id, title, place, heading, prose, data, roles, list, held, mark, provenance);
     }
 
     public Exercise withHeld(Set<Aid> aids) {
-        return new Exercise(id, title, place, heading, prose, data, roles, tasks, aids, mark);
+        return new Exercise(id, title, place, heading, prose, data, roles, tasks, aids, mark, provenance);
     }
 
     /** With a task put in at a place from 0. */

@@ -40,7 +40,7 @@ public enum Term {
     }
 
     /** Whether the term has a value at a finite x. */
-    boolean isDefined(double x) {
+    public boolean isDefined(double x) {
         return switch (this) {
             case ONE, X, X_SQUARED, X_CUBED, EXP -> true;
             case ROOT -> x >= 0;

@@ -34,9 +34,12 @@ import hestra.data.Cell;
 import hestra.data.TableEdit;
 import hestra.desk.Edit;
 import hestra.exercise.Answer;
+import hestra.exercise.Provenance;
 import hestra.exercise.Task;
+import hestra.fit.Curve;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
+import hestra.recipe.Along;
 
 /**
  * Our records as JSON. Names come from the code: a sealed family's member is named by its class ("read-value" for
@@ -83,12 +86,16 @@ final class Json {
         SimpleModule cells = new SimpleModule();
         cells.addSerializer(Cell.class, new CellWriter());
         cells.addDeserializer(Cell.class, new CellReader());
+        cells.addSerializer(Curve.class, new CurveWriter());
+        cells.addDeserializer(Curve.class, new CurveReader());
         JsonMapper mapper = JsonMapper.builder()
                 .addModule(new Jdk8Module())
                 .addModule(cells)
                 .annotationIntrospector(new AnnotationIntrospectorPair(new OurNames(), new JacksonAnnotationIntrospector()))
                 .addMixIn(Edit.class, Kinds.class)
                 .addMixIn(TableEdit.class, Kinds.class)
+                .addMixIn(Provenance.class, Kinds.class)
+                .addMixIn(Along.class, Kinds.class)
                 .addMixIn(Task.class, Kinds.class)
                 .addMixIn(Answer.class, Kinds.class)
                 .addMixIn(Rounding.class, Kinds.class)
@@ -100,7 +107,7 @@ final class Json {
                 .disable(JsonReadFeature.ALLOW_NON_NUMERIC_NUMBERS)
                 .build();
         mapper.getFactory().setStreamReadConstraints(StreamReadConstraints.builder().maxNestingDepth(40).build());
-        for (Class<?> family : new Class<?>[] {Edit.class, TableEdit.class, Task.class, Answer.class, Rounding.class}) {
+        for (Class<?> family : new Class<?>[] {Edit.class, TableEdit.class, Provenance.class, Along.class, Task.class, Answer.class, Rounding.class}) {
             register(mapper, family);
         }
         return mapper;
@@ -155,6 +162,21 @@ final class Json {
         public Cell deserialize(JsonParser in, DeserializationContext context) throws IOException {
             DecimalMark mark = context.getAttribute(MARK) instanceof DecimalMark it ? it : DecimalMark.POINT;
             return Cell.of(in.getValueAsString(""), mark);
+        }
+    }
+
+    private static final class CurveWriter extends JsonSerializer<Curve> {
+        @Override
+        public void serialize(Curve curve, JsonGenerator out, SerializerProvider context) throws IOException {
+            out.writeString(curve.code());
+        }
+    }
+
+    private static final class CurveReader extends JsonDeserializer<Curve> {
+        @Override
+        public Curve deserialize(JsonParser in, DeserializationContext context) throws IOException {
+            String code = in.getValueAsString("");
+            return Curve.of(code, Curve.FittedOn.VALUES).orElseThrow(() -> context.weirdStringException(code, Curve.class, "no such curve"));
         }
     }
 }

@@ -52,6 +52,7 @@ public final class MainWindow {
     private static final FileDialogs.Kind SAVED_DATA = new FileDialogs.Kind("Data", List.of(".csv", ".xlsx", ".ods"));
     private static final KeyCombination UNDO = KeyCombination.valueOf("Shortcut+Z");
     private static final KeyCombination CHECK = KeyCombination.valueOf("Shortcut+Enter");
+    private static final KeyCombination SAMPLE = KeyCombination.valueOf("Shortcut+G");
     private static final KeyCombination REDO = KeyCombination.valueOf("Shortcut+Shift+Z");
     private static final KeyCombination REDO_TOO = KeyCombination.valueOf("Shortcut+Y");
 
@@ -340,6 +341,9 @@ public final class MainWindow {
         }
         if (CHECK.match(event) && view == View.WORK) {
             work.sheet().checkTaskInHand();
+            event.consume();
+        } else if (SAMPLE.match(event) && view == View.WRITE) {
+            write.nextSample(notices::say);
             event.consume();
         } else if (UNDO.match(event)) {
             model.apply(new Edit.Undo());

@@ -25,11 +25,13 @@ import hestra.desktop.plot.FigureView;
 import hestra.desktop.table.GridHabits;
 import hestra.documents.DataFile;
 import hestra.exercise.Exercise;
+import hestra.exercise.Provenance;
 import hestra.exercise.Task;
 import hestra.figure.Figure;
 import hestra.figure.Layout;
 import hestra.figure.PlotContent;
 import hestra.figure.ScatterPlot;
+import hestra.recipe.Recipe;
 
 /** The exercise as an instructor writes it: texts and tasks, the true data and their plot, and the task in hand. */
 public final class WriteView {
@@ -38,11 +40,13 @@ public final class WriteView {
     private final Outline outline;
     private final DataPane data;
     private final FigureView plot;
+    private final RecipePane recipe;
     private final VBox middle = new VBox();
     private final ScrollPane right = new ScrollPane();
     private final SplitPane pane;
     private final ToggleButton showPlot = tab("Plot", "write-plot");
     private final ToggleButton showData = tab("Data", "write-data");
+    private final ToggleButton showRecipe = tab("Make data", "write-recipe");
     private Findings truth;
     private Optional<String> edited = Optional.of("-");
 
@@ -51,9 +55,11 @@ public final class WriteView {
         this.outline = new Outline(model);
         this.data = new DataPane(model, habits, notice);
         this.plot = new FigureView(look, this::describe);
+        this.recipe = new RecipePane(model, look);
         ToggleGroup tabs = new ToggleGroup();
         showPlot.setToggleGroup(tabs);
         showData.setToggleGroup(tabs);
+        showRecipe.setToggleGroup(tabs);
         tabs.selectToggle(model.desk().exercise().data().size() == 0 ? showData : showPlot);
         tabs.selectedToggleProperty().addListener((_, before, now) -> {
             if (now == null) {
@@ -61,7 +67,7 @@ public final class WriteView {
             }
             layoutMiddle();
         });
-        HBox strip = new HBox(showPlot, showData);
+        HBox strip = new HBox(showPlot, showData, showRecipe);
         strip.getStyleClass().add("write-tabs");
         middle.getChildren().add(strip);
         middle.getStyleClass().add("write-middle");
@@ -98,8 +104,19 @@ public final class WriteView {
         data.take(parts);
     }
 
+    /** Draws the next sample: of the recipe in hand, or of the one that the exercise's data were made by. */
+    public void nextSample(Consumer<String> notice) {
+        if (showRecipe.isSelected()) {
+            recipe.next();
+        } else if (model.desk().exercise().provenance() instanceof Provenance.Made(Recipe made)) {
+            model.apply(new Edit.WriteRecipe(made.next()));
+        } else {
+            notice.accept("These data were not made by a recipe. Write one under Make data; then this key draws a new sample.");
+        }
+    }
+
     private void layoutMiddle() {
-        Node shown = showData.isSelected() ? data.node() : plot;
+        Node shown = showData.isSelected() ? data.node() : showRecipe.isSelected() ? recipe.node() : plot;
         VBox.setVgrow(shown, Priority.ALWAYS);
         if (middle.getChildren().size() > 1) {
             middle.getChildren().set(1, shown);

@@ -1,0 +1,13 @@
+package hestra.exercise;
+
+import hestra.recipe.Recipe;
+
+/** How the exercise's data came about: kept with them, so that more of the same kind can be drawn. */
+public sealed interface Provenance {
+
+    /** Measured or made up elsewhere, and typed, pasted or opened. */
+    record ByHand() implements Provenance {}
+
+    /** Made by a recipe, and perhaps changed afterwards. */
+    record Made(Recipe recipe) implements Provenance {}
+}
