@@ -31,7 +31,7 @@ public final class SampleStrip {
         layout.paper(ground, area);
         double[] range = range(DoubleStream.concat(values.stream().mapToDouble(Double::doubleValue), truth.stream()).toArray());
         Scale x = new Scale(range[0], range[1], area.left(), area.right());
-        Ticks ticks = Ticks.between(range[0], range[1], (int) Math.clamp(area.width() / (80 * layout.type()), 2, 8));
+        Ticks ticks = Ticks.between(range[0], range[1], (int) Math.clamp(area.width() / (60 * layout.type()), 3, 10));
         for (double tick : ticks.values()) {
             ground.add(new Mark.Line(x.pixel(tick), area.top(), x.pixel(tick), area.bottom(), Stroke.solid(Ink.GRID, 1)));
             layout.tick(ground, x.pixel(tick), area.bottom() + layout.size(17), ticks.label(tick, style), Anchor.MIDDLE);

@@ -81,8 +81,8 @@ public final class ScatterPlot {
 
     private void axes() {
         Stroke grid = Stroke.solid(Ink.GRID, 1);
-        Ticks along = Ticks.between(x.low(), x.high(), (int) Math.clamp(area.width() / (75 * layout.type()), 2, 10));
-        Ticks upward = Ticks.between(y.low(), y.high(), (int) Math.clamp(area.height() / (75 * layout.type()), 2, 10));
+        Ticks along = Ticks.between(x.low(), x.high(), (int) Math.clamp(area.width() / (75 * layout.type()), 3, 10));
+        Ticks upward = Ticks.between(y.low(), y.high(), (int) Math.clamp(area.height() / (75 * layout.type()), 3, 10));
         for (double tick : along.values()) {
             double px = x.pixel(tick);
             ground.add(new Mark.Line(px, area.top(), px, area.bottom(), grid));

@@ -7,9 +7,12 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Random;
 import java.util.Set;
 import java.util.TreeMap;
@@ -24,18 +27,29 @@ import com.networknt.schema.JsonSchemaFactory;
 import com.networknt.schema.SpecVersion;
 import hestra.Kelp;
 import hestra.data.Cell;
+import hestra.data.DataTable;
+import hestra.data.Roles;
 import hestra.data.TableEdit;
+import hestra.data.Variable;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.exercise.Answer;
 import hestra.exercise.Description.Form;
 import hestra.exercise.Exercise;
+import hestra.exercise.Provenance;
 import hestra.exercise.Quantity;
 import hestra.exercise.Task;
 import hestra.exercise.Terms;
+import hestra.fit.Curve;
+import hestra.fit.Term;
 import hestra.marking.HandIn;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
+import hestra.recipe.Along;
+import hestra.recipe.Oddities;
+import hestra.recipe.Recipe;
+import hestra.recipe.Scatter;
+import hestra.recipe.Truth;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -139,6 +153,39 @@ class FilesTest {
         HandInFile.write(handIn(), work);
         assertThat(problems("hand-in", done(Archive.read(work)).entries().get("work.json"))).isEmpty();
         assertThat(problems("exercise", "{\"format\":\"hestra-exercise\",\"version\":1}")).isNotEmpty();
+    }
+
+    /** An exercise made by a recipe with everything in it, its columns put to every use. */
+    private static Exercise made(Along along, Truth truth) {
+        Recipe recipe = new Recipe(-3, 12, along, truth, new Scatter(Scatter.Shape.HEAVY_TAILED, 0.5, true), OptionalDouble.of(0.4),
+                new Oddities(2, 4.5, Optional.of(new Oddities.FarPoint(70, -3)), 1), 3, 2.5, 1, 3);
+        DataTable table = DataTable.empty(new Variable("x", "", "", Optional.of(new Variable.Limits(-1.5, 70))), Variable.named("y"), Variable.named("name"),
+                Variable.named("group"), Variable.named("times"));
+        return Exercise.blank("made").withColumns(table, new Roles(0, 1, OptionalInt.of(2), OptionalInt.of(3), OptionalInt.of(4)), new Provenance.Made(recipe));
+    }
+
+    @Test
+    void recipesAndUsesOfColumnsReadBackAndFollowTheSchema() throws IOException {
+        List<Exercise> all = List.of(made(new Along.Steps(1, 0.5), Truth.line(1, 2)), made(new Along.Between(1, 9), new Truth(new Curve.Wave(), List.of(1.0, 2.0, 3.0, 0.5))),
+                made(new Along.About(5, 1), new Truth(new Curve.OwnTerms(List.of(Term.ONE, Term.ROOT)), List.of(1.0, 2.0))),
+                made(new Along.Between(1, 9), new Truth(new Curve.Exponential(Curve.FittedOn.LOGARITHMS), List.of(1.0, 2.0))));
+        Path file = folder.resolve("made.hestra");
+        for (Exercise exercise : all) {
+            ExerciseFile.write(exercise, file);
+            assertThat(done(ExerciseFile.read(file))).isEqualTo(exercise);
+            assertThat(problems("exercise", done(Archive.read(file)).entries().get("exercise.json"))).isEmpty();
+        }
+    }
+
+    @Test
+    void aFileFromBeforeColumnsHadMoreUsesStillOpens() throws IOException {
+        Path file = folder.resolve("kelp.hestra");
+        ExerciseFile.write(rich(), file);
+        Map<String, String> entries = new LinkedHashMap<>(done(Archive.read(file)).entries());
+        String before = entries.get("exercise.json").replaceAll(",\\s*\"(label|group|count|possible|provenance)\" : null", "");
+        assertThat(before).doesNotContain("null");
+        entries.put("exercise.json", before);
+        assertThat(done(ExerciseFile.read(zip(entries)))).isEqualTo(rich());
     }
 
     private static Set<?> problems(String schema, String json) throws IOException {

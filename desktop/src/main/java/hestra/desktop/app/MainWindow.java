@@ -52,7 +52,6 @@ public final class MainWindow {
     private static final FileDialogs.Kind SAVED_DATA = new FileDialogs.Kind("Data", List.of(".csv", ".xlsx", ".ods"));
     private static final KeyCombination UNDO = KeyCombination.valueOf("Shortcut+Z");
     private static final KeyCombination CHECK = KeyCombination.valueOf("Shortcut+Enter");
-    private static final KeyCombination SAMPLE = KeyCombination.valueOf("Shortcut+G");
     private static final KeyCombination REDO = KeyCombination.valueOf("Shortcut+Shift+Z");
     private static final KeyCombination REDO_TOO = KeyCombination.valueOf("Shortcut+Y");
 
@@ -66,6 +65,7 @@ public final class MainWindow {
     private final StackPane root = new StackPane();
     private final TopBar bar;
     private final WorkView work;
+    private final DemoShelf shelf;
     private WriteView write;
     private OpenDesk open;
     private View view = View.WORK;
@@ -81,9 +81,10 @@ public final class MainWindow {
         this.bar = new TopBar(this);
         habits.pairByPairProperty().set(settings.flag("pair-by-pair"));
         this.work = new WorkView(model, look, habits, notices::say, this::handIn);
+        this.shelf = new DemoShelf(look, this::openDemo);
         frame.setTop(bar);
         frame.setCenter(work.node());
-        root.getChildren().addAll(frame, notices);
+        root.getChildren().addAll(frame, shelf, notices);
         StackPane.setAlignment(notices, Pos.BOTTOM_CENTER);
         StackPane.setMargin(notices, new Insets(0, 0, 14, 0));
         Looks.dress(root, look);
@@ -156,6 +157,26 @@ public final class MainWindow {
         begin(OpenDesk.of(settings.folder(), Exercise.blank(UUID.randomUUID().toString()), Optional.empty()));
         show(View.WRITE);
         write.begin();
+    }
+
+    /** Shows the demo data sets to choose from. */
+    void openShelf() {
+        shelf.open();
+    }
+
+    private void openDemo(Exercise exercise) {
+        begin(OpenDesk.of(settings.folder(), exercise, Optional.empty()));
+        show(View.WORK);
+        begin();
+    }
+
+    /** Draws a new sample of data that were made by a recipe. */
+    void newSample() {
+        if (view == View.WRITE) {
+            write.nextSample(notices::say);
+        } else {
+            notices.say("New samples are drawn in Write, where the exercise's own data are.");
+        }
     }
 
     void open() {
@@ -341,9 +362,6 @@ public final class MainWindow {
         }
         if (CHECK.match(event) && view == View.WORK) {
             work.sheet().checkTaskInHand();
-            event.consume();
-        } else if (SAMPLE.match(event) && view == View.WRITE) {
-            write.nextSample(notices::say);
             event.consume();
         } else if (UNDO.match(event)) {
             model.apply(new Edit.Undo());

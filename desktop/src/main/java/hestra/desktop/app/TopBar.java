@@ -114,8 +114,10 @@ final class TopBar extends StackPane {
         menu.getItems().addAll(
                 item("New exercise", "Shortcut+N", window::newExercise),
                 item("Open…", "Shortcut+O", window::open),
+                item("Data sets of Orrin Bay…", null, window::openShelf),
                 item("Open data…", "Shortcut+Shift+O", window::openData),
                 item("Save data as…", null, window::saveData),
+                item("New sample", "Shortcut+G", window::newSample),
                 item("Save", "Shortcut+S", window::save),
                 item("Save as…", "Shortcut+Shift+S", window::saveAs),
                 new SeparatorMenuItem(),

@@ -156,6 +156,13 @@ public final class DataGrid extends VBox {
         columns.note(column, text);
     }
 
+    /** Shows another table from its beginning, nothing selected. */
+    void goToTop() {
+        view.getSelectionModel().clearSelection();
+        view.getFocusModel().focus(-1);
+        view.scrollTo(0);
+    }
+
     /** Goes to a cell and puts the keyboard there. */
     public void focus(int row, int column) {
         goTo(row, column);

@@ -31,6 +31,7 @@ public final class TablePane extends VBox {
     private final Label summary = new Label();
     private final RowBar rowBar;
     private int width;
+    private String shown = "";
 
     public TablePane(DeskModel model, GridHabits habits, Consumer<String> notice) {
         this.model = model;
@@ -67,6 +68,10 @@ public final class TablePane extends VBox {
     private void show(Findings findings) {
         if (findings.work().table().width() != width) {
             return;
+        }
+        if (!findings.exercise().id().equals(shown)) {
+            shown = findings.exercise().id();
+            grid.goToTop();
         }
         for (int column = 0; column < width; column++) {
             grid.note(column, note(findings, column));

@@ -6,11 +6,13 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
+import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -47,9 +49,9 @@ final class RecipeForm extends VBox {
     private final Label formula = new Label();
     private final List<TextField> coefficients = new ArrayList<>();
     private final ComboBox<String> shape = combo("recipe-shape", List.of(Scatter.Shape.values()).stream().map(Scatter.Shape::inWords).toList());
-    private final TextField size = number("recipe-size", 5, "the standard deviation of the deviations from the curve, in the unit of the response");
-    private final CheckBox grows = new CheckBox("grows along x");
-    private final TextField target = number("recipe-r", 5, "leave empty, or say which r the sample is to have: the scatter is then made to fit");
+    private final TextField size = number("recipe-size", 4, "the standard deviation of the deviations from the curve, in the unit of the response");
+    private final CheckBox grows = new CheckBox("grows with x");
+    private final TextField target = number("recipe-r", 4, "leave empty, or say which r the sample is to have: the scatter is then made to fit");
     private final TextField outliers = number("recipe-outliers", 3, "how many points to move off the curve");
     private final TextField offBy = number("recipe-off-by", 3, "by how many standard deviations, up or down by chance");
     private final TextField farX = number("recipe-far-x", 5, "x of one more point, far from the others; empty for none");
@@ -73,16 +75,19 @@ final class RecipeForm extends VBox {
         terms.setPromptText("1, x, sqrt(x)");
         Tip.set(terms, "terms of 1, x, x^2, x^3, sqrt(x), 1/x, ln(x) and exp(x), with commas between");
         grows.setId("recipe-grows");
+        grows.setMinWidth(Region.USE_PREF_SIZE);
+        shape.setPrefWidth(112);
+        shape.setMinWidth(112);
         formula.getStyleClass().add("recipe-formula");
         coefficientRow.getStyleClass().add("recipe-pair");
         getChildren().addAll(
                 row(pair("pairs", n), pair("x", along), pair(firstName, first), pair(secondName, second)),
                 row(pair("curve", curve), terms, formula),
                 row(coefficientRow),
-                row(pair("scatter", shape), pair("of size", size), grows, pair("aim at r =", target)),
+                row(pair("scatter", shape), pair("of size", size), grows),
                 row(pair("outliers", outliers), pair("off by", offBy), pair("far point at x =", farX), pair("off by", farOff)),
                 row(pair("empty cells", missing), pair("groups", groups), pair("apart by", apart)),
-                row(pair("decimals of x", placesX), pair("of y", placesY)));
+                row(pair("decimals of x", placesX), pair("of y", placesY), pair("aim at r =", target)));
         List.of(n, first, second, terms, size, target, outliers, offBy, farX, farOff, missing, groups, apart, placesX, placesY)
                 .forEach(field -> field.textProperty().addListener(_ -> told()));
         grows.selectedProperty().addListener(_ -> told());
@@ -235,10 +240,10 @@ final class RecipeForm extends VBox {
         return new NumberStyle(mark, 12).shortest(value);
     }
 
-    private static HBox row(Node... nodes) {
-        HBox row = new HBox(nodes);
-        row.getStyleClass().add("recipe-row");
-        row.setAlignment(Pos.CENTER_LEFT);
+    private static FlowPane row(Node... nodes) {
+        FlowPane row = new FlowPane(nodes);
+        row.getStyleClass().add("recipe-line");
+        row.setRowValignment(VPos.CENTER);
         return row;
     }
 

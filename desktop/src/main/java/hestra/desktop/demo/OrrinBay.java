@@ -1,0 +1,164 @@
+package hestra.desktop.demo;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+import hestra.data.DataTable;
+import hestra.data.Roles;
+import hestra.data.TableEdit;
+import hestra.data.Variable;
+import hestra.exercise.Aid;
+import hestra.exercise.Description;
+import hestra.exercise.Description.Direction;
+import hestra.exercise.Description.Form;
+import hestra.exercise.Description.Strength;
+import hestra.exercise.Description.Unusual;
+import hestra.exercise.Exercise;
+import hestra.exercise.Provenance;
+import hestra.exercise.Quantity;
+import hestra.exercise.Task;
+import hestra.exercise.Terms;
+import hestra.fit.Curve;
+import hestra.fit.Curve.FittedOn;
+import hestra.numbers.DecimalMark;
+import hestra.numbers.Rounding;
+import hestra.recipe.Along;
+import hestra.recipe.Oddities;
+import hestra.recipe.Oddities.FarPoint;
+import hestra.recipe.Recipe;
+import hestra.recipe.Sample;
+import hestra.recipe.Scatter;
+import hestra.recipe.Scatter.Shape;
+import hestra.recipe.Truth;
+
+/** The seven data sets of Orrin Bay, a made-up field station, each with its story and one lesson. */
+public final class OrrinBay {
+
+    private static final String PLACE = "Orrin Bay field station";
+
+    private OrrinBay() {}
+
+    /**
+     * A data set.
+     *
+     * @param exercise its story, data and tasks
+     * @param lesson what it teaches, in a sentence
+     */
+    public record Set(Exercise exercise, String lesson) {}
+
+    /** All seven, the plainest first. */
+    public static List<Set> sets() {
+        return List.of(
+                new Set(KelpBlades.exercise(), "A good line, and one value entered ten times too large."),
+                coolingFlask(), limpets(), lichenRings(), crabClaws(), eelgrass(), ferryAndGulls());
+    }
+
+    private static Set coolingFlask() {
+        Recipe recipe = new Recipe(11, 16, new Along.Steps(0, 4), new Truth(new Curve.Exponential(FittedOn.VALUES), List.of(62.0, 0.958)),
+                new Scatter(Shape.NORMAL, 0.7, false), OptionalDouble.empty(), Oddities.NONE, 1, 0, 0, 1);
+        return new Set(exercise("cooling-flask", "Cooling flask", "How long does the tea stay hot?", """
+                Each morning Mirre Aldous fills a flask for the boat. One day she left a thermometer in it and read, every four *minutes*, \
+                how many degrees the tea was above the room. {n} readings were taken.""",
+                made(recipe, new Variable("minutes", "time since filling", "min"), new Variable("excess", "temperature above the room", "\u00b0C")),
+                describe(Direction.FALLING, Form.CURVED, Strength.STRONG, Unusual.NONE),
+                read("r", "Read r of the line all the same", "A line through a curve: how strong is r? Why is that no reason to use the line?", Quantity.R, 3),
+                predict("What does the line say?", "Predict with the line. Which of these would you trust? Think of what tea does in the end.", 1, 10.0, 30.0, 90.0)),
+                "Exponential decay: a line has a fine r, a bent residual strip, and nonsense to say about later.");
+    }
+
+    private static Set limpets() {
+        Recipe recipe = new Recipe(23, 22, new Along.Between(8, 58), Truth.line(47, -0.42), new Scatter(Shape.NORMAL, 2.4, false), OptionalDouble.empty(),
+                new Oddities(0, 0, Optional.of(new FarPoint(92, 21)), 0), 1, 0, 0, 1);
+        return new Set(exercise("limpets", "Limpets", "Do waves keep limpets flat?", """
+                Where waves break hard a tall shell is torn off. Tavi Roon gave {n} places along the shore an *exposure* index and measured the \
+                *height* of the tallest limpet at each. The last place is a lone boulder far out.""",
+                made(recipe, new Variable("exposure", "wave exposure index", ""), new Variable("height", "shell height", "mm")),
+                describe(Direction.FALLING, Form.STRAIGHT, Strength.MODERATE, Unusual.ONE),
+                read("r", "Read r", "How closely do the points follow the line?", Quantity.R, 3),
+                read("slope", "Read the slope", "By how much does the height change with each step of the index?", Quantity.SLOPE, 3),
+                explain()),
+                "A negative r, and one boulder of high leverage: drag it and watch the line.");
+    }
+
+    private static Set lichenRings() {
+        Recipe recipe = new Recipe(5, 26, new Along.Between(4, 118), new Truth(new Curve.Logarithmic(), List.of(-9.0, 12.5)), new Scatter(Shape.NORMAL, 1.5, false),
+                OptionalDouble.empty(), Oddities.NONE, 1, 0, 0, 1);
+        Exercise rings = exercise("lichen-rings", "Lichen rings", "How old is the sea wall?", """
+                Lichen grows in rings, quickly at first and then more and more slowly. On {n} gravestones and dated walls Ida Fenn measured the *diameter* of the \
+                largest ring; the *years* are known from the dates cut into the stone. One stone had been scrubbed the same day.""",
+                made(recipe, new Variable("years", "age of the stone", "years"), new Variable("diameter", "diameter of the largest ring", "mm")),
+                describe(Direction.RISING, Form.CURVED, Strength.STRONG, Unusual.NONE),
+                read("n", "Count the points", "How many stones are used?", Quantity.N, 0));
+        return new Set(rings.withTableEdited(new TableEdit.Paste(26, 0, List.of(List.of("0", "0.0")))),
+                "A logarithmic curve, which the stone at 0 years does not allow.");
+    }
+
+    private static Set crabClaws() {
+        Recipe recipe = new Recipe(31, 30, new Along.Between(18, 74), new Truth(new Curve.Power(FittedOn.VALUES), List.of(0.0005, 2.55)),
+                new Scatter(Shape.NORMAL, 1.1, true), OptionalDouble.empty(), Oddities.NONE, 1, 0, 0, 1);
+        return new Set(exercise("crab-claws", "Crab claws", "How heavy is a claw?", """
+                Of {n} shore crabs that the winter storms left on the slip, Tavi Roon measured the *width* of the carapace, in millimetres, and weighed the \
+                larger claw: its *mass*, in grams.""",
+                made(recipe, new Variable("width", "carapace width", "mm"), new Variable("mass", "claw mass", "g")),
+                describe(Direction.RISING, Form.CURVED, Strength.STRONG, Unusual.NONE),
+                read("r2", "Read R\u00b2 of the line", "What share of the variation does the line explain, and what does the residual strip say to that?", Quantity.R_SQUARED, 3)),
+                "A power curve, with scatter that grows with the animal.");
+    }
+
+    private static Set eelgrass() {
+        Recipe recipe = new Recipe(47, 28, new Along.Between(8, 38), new Truth(new Curve.Polynomial(2), List.of(-22.0, 5.2, -0.11)),
+                new Scatter(Shape.NORMAL, 2.8, false), OptionalDouble.empty(), Oddities.NONE, 1, 0, 1, 0);
+        return new Set(exercise("eelgrass", "Eelgrass", "How salt does eelgrass like it?", """
+                In {n} trays eelgrass was grown at different *salinities*, from almost fresh to brine. After a summer Mirre Aldous counted the *shoots* in each.""",
+                made(recipe, new Variable("salinity", "salinity", "g/kg"), new Variable("shoots", "shoots per tray", "")),
+                describe(Direction.NEITHER, Form.CURVED, Strength.STRONG, Unusual.NONE),
+                read("r", "Read r", "r is small. Does that mean that salinity does not matter?", Quantity.R, 3)),
+                "An optimum: r is near 0 and the two are closely related; the residual pattern gives it away.");
+    }
+
+    private static Set ferryAndGulls() {
+        Recipe recipe = new Recipe(61, 32, new Along.About(180, 55), Truth.line(38, 0.06), new Scatter(Shape.SKEWED, 14, false), OptionalDouble.of(0.17),
+                Oddities.NONE, 1, 0, 0, 0);
+        return new Set(exercise("ferry-and-gulls", "Ferry and gulls", "Do passengers bring gulls?", """
+                The harbour master swears that gulls come for the sandwiches. On {n} days the *passengers* of the noon ferry and the *gulls* on the pier were counted.""",
+                made(recipe, new Variable("passengers", "passengers of the noon ferry", ""), new Variable("gulls", "gulls on the pier", "")),
+                describe(Direction.NEITHER, Form.NONE, Strength.WEAK, Unusual.NONE),
+                read("r2", "Read R\u00b2", "What share of the variation in gulls goes with passengers?", Quantity.R_SQUARED, 3),
+                explain()),
+                "Weak and messy: \u201cthe data cannot say\u201d is the right answer.");
+    }
+
+    /** Data and how they came about. */
+    private record Made(DataTable table, Recipe recipe) {}
+
+    private static Made made(Recipe recipe, Variable x, Variable y) {
+        return switch (Sample.of(recipe, x, y, DecimalMark.POINT)) {
+            case Sample.Done(Sample sample) -> new Made(sample.table(), recipe);
+            case Sample.Refused(String message) -> throw new IllegalStateException(message);
+        };
+    }
+
+    private static Exercise exercise(String id, String title, String heading, String prose, Made made, Task... tasks) {
+        return Exercise.blank("orrin-bay-" + id).withTexts(title, PLACE, heading).withProse(prose)
+                .withColumns(made.table(), Roles.FIRST_EXPLAINS, new Provenance.Made(made.recipe())).withTasks(List.of(tasks));
+    }
+
+    private static Task describe(Direction direction, Form form, Strength strength, Unusual unusual) {
+        return new Task.Describe(Terms.of("describe", "Describe what you see", "Look at the plot before any line is drawn. What do the points show?", 4)
+                .opening(EnumSet.allOf(Aid.class)), new Description(direction, form, strength, unusual));
+    }
+
+    private static Task read(String id, String title, String prompt, Quantity quantity, int places) {
+        return new Task.ReadValue(Terms.of(id, title, prompt, 2), quantity, new Rounding.Places(places));
+    }
+
+    private static Task predict(String title, String prompt, int places, Double... at) {
+        return new Task.Predict(Terms.of("predict", title, prompt, 2 * at.length), List.of(at), new Rounding.Places(places));
+    }
+
+    private static Task explain() {
+        return new Task.ExplainSlope(Terms.of("explain", "Say it in words", "What does the slope say here, and what can these data not say?", 3));
+    }
+}

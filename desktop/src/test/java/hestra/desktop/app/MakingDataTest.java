@@ -1,0 +1,117 @@
+package hestra.desktop.app;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+import javafx.scene.input.KeyCode;
+
+import hestra.data.DataTable;
+import hestra.desktop.demo.OrrinBay;
+import hestra.exercise.Exercise;
+import hestra.exercise.Provenance;
+import hestra.fit.Curve;
+import hestra.fit.LeastSquares;
+import hestra.recipe.Along;
+import hestra.recipe.Recipe;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** An instructor makes data, and opens those of Orrin Bay. */
+class MakingDataTest {
+
+    @TempDir
+    private Path folder;
+
+    private static Exercise exercise(Person person) {
+        return person.model().desk().exercise();
+    }
+
+    private static void replace(Person person, String id, String text) throws IOException {
+        person.click(id);
+        person.press(KeyCode.CONTROL, KeyCode.A);
+        person.type(text);
+    }
+
+    @Test
+    void whatARecipeMakesIsPreviewedUsedDrawnAgainAndUndone() throws IOException {
+        try (Person person = Person.at(Exercise.blank("made"), folder)) {
+            person.click("view-write");
+            person.click("write-recipe");
+            replace(person, "recipe-n", "40");
+            replace(person, "recipe-a", "10");
+            replace(person, "recipe-b", "-1.5");
+            replace(person, "recipe-size", "0");
+            assertThat(person.text("recipe-told")).isEqualTo("Sample 1: 40 pairs, r = −1.000.");
+            assertThat(exercise(person).data().size()).as("nothing reaches the table before it is asked for").isZero();
+            person.click("recipe-use");
+            assertThat(exercise(person).data().size()).isEqualTo(40);
+            assertThat(exercise(person).data().cell(3, 1).text()).isEqualTo("4.0");
+            replace(person, "recipe-size", "2");
+            person.press(KeyCode.CONTROL, KeyCode.G);
+            person.press(KeyCode.CONTROL, KeyCode.G);
+            assertThat(person.text("recipe-slopes")).startsWith("Slopes of 3 samples").endsWith("dashed: the true one, −1.5.");
+            person.click("recipe-use");
+            DataTable third = exercise(person).data();
+            person.click("write-data");
+            person.press(KeyCode.CONTROL, KeyCode.G);
+            assertThat(exercise(person).data()).as("a new sample from anywhere in Write").isNotEqualTo(third);
+            assertThat(((Provenance.Made) exercise(person).provenance()).recipe().seed()).isEqualTo(4);
+            person.click("undo");
+            assertThat(exercise(person).data()).isEqualTo(third);
+        }
+    }
+
+    @Test
+    void aRecipeThatCannotBeFollowedSaysWhyAndUsesNothing() throws IOException {
+        try (Person person = Person.at(Exercise.blank("made"), folder)) {
+            person.click("view-write");
+            person.click("write-recipe");
+            replace(person, "recipe-r", "-0.5");
+            assertThat(person.text("recipe-told")).startsWith("This curve rises");
+            replace(person, "recipe-r", "0.8");
+            assertThat(person.text("recipe-told")).startsWith("Sample 1: 24 pairs, r = 0.8").contains("scatter ");
+            replace(person, "recipe-n", "many");
+            assertThat(person.text("recipe-told")).isEqualTo("Type a number in each field that is marked.");
+            person.click("recipe-use");
+            assertThat(exercise(person).data().size()).isZero();
+        }
+    }
+
+    @Test
+    void aDataSetOfOrrinBayOpensWithItsStoryAndItsRecipe() throws IOException {
+        try (Person person = Person.at(Exercise.blank("before"), folder)) {
+            person.choose("menu", "Data sets of Orrin Bay…");
+            person.press(KeyCode.TAB);
+            person.press(KeyCode.SPACE);
+            assertThat(exercise(person).title()).isEqualTo("Cooling flask");
+            assertThat(person.sees("shelf")).isFalse();
+            person.click("view-write");
+            person.click("write-recipe");
+            assertThat(person.text("recipe-b")).isEqualTo("0.958");
+        }
+    }
+
+    @Test
+    void theSevenSetsTeachWhatTheySay() {
+        List<OrrinBay.Set> sets = OrrinBay.sets();
+        assertThat(sets).extracting(set -> set.exercise().title()).containsExactly("Kelp blades", "Cooling flask", "Limpets", "Lichen rings", "Crab claws", "Eelgrass", "Ferry and gulls");
+        assertThat(sets).extracting(set -> set.exercise().id()).doesNotHaveDuplicates();
+        for (OrrinBay.Set set : sets) {
+            assertThat(set.exercise().neverOpened()).as(set.exercise().title()).isEmpty();
+            assertThat(set.exercise().prose()).contains("{n}", "*").hasSizeGreaterThan(100);
+        }
+        assertThat(r(sets.get(2))).as("limpets").isBetween(-0.9, -0.5);
+        assertThat(Math.abs(r(sets.get(5)))).as("eelgrass").isLessThan(0.35);
+        assertThat(r(sets.get(6))).as("ferry and gulls").isBetween(0.1, 0.25);
+        assertThat(sets.get(3).exercise().data().row(26).cell(0).text()).as("the scrubbed stone").isEqualTo("0");
+        Recipe claws = ((Provenance.Made) sets.get(4).exercise().provenance()).recipe();
+        assertThat(claws.truth().curve().code()).isEqualTo(new Curve.Power(Curve.FittedOn.VALUES).code());
+        assertThat(claws.along()).isInstanceOf(Along.Between.class);
+    }
+
+    private static double r(OrrinBay.Set set) {
+        return LeastSquares.line(set.exercise().pairs()).line().orElseThrow().r().orElseThrow();
+    }
+}
