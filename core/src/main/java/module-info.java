@@ -15,5 +15,6 @@ module hestra.core {
     exports hestra.numbers;
     exports hestra.recipe;
     exports hestra.summary;
+    exports hestra.tracing;
     exports hestra.working;
 }

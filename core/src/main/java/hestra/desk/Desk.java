@@ -23,6 +23,9 @@ import hestra.feedback.Judge;
 import hestra.numbers.NumberStyle;
 import hestra.recipe.Recipe;
 import hestra.recipe.Sample;
+import hestra.tracing.Picture;
+import hestra.tracing.PictureAxes;
+import hestra.tracing.Tracing;
 
 /**
  * The state of the working window: immutable. Everything shown follows from it, see {@link Findings}.
@@ -79,6 +82,9 @@ public record Desk(
             case Edit.WriteTable(TableEdit change) -> with(exercise.withTableEdited(change));
             case Edit.WriteColumns(DataTable data, Roles roles) when roles.isWithin(data.width()) -> with(exercise.withColumns(data, roles, new Provenance.ByHand()));
             case Edit.WriteRecipe(Recipe recipe) -> made(recipe);
+            case Edit.LayPicture(Picture picture, PictureAxes axes) ->
+                with(exercise.withColumns(exercise.data(), exercise.roles(), new Provenance.Traced(picture, new Tracing(axes, List.of()))));
+            case Edit.Trace(Tracing tracing, long _) -> traced(tracing);
             case Edit.WriteRoles(Roles roles) when hasColumns(roles) -> with(exercise.withRoles(roles));
             case Edit.WriteHeld write -> with(exercise.withHeld(write.held()));
             case Edit.AddTask(int index, Task task) when exercise.task(task.id()).isEmpty()
@@ -187,6 +193,19 @@ public record Desk(
             case Sample.Refused _ -> this;
             case Sample.Done(Sample sample) -> with(exercise.withColumns(sample.table(), sample.roles(), new Provenance.Made(recipe)));
         };
+    }
+
+    /** Points in the picture become the data, in two columns; while none has been placed the data stay as they are. */
+    private Desk traced(Tracing tracing) {
+        if (!(exercise.provenance() instanceof Provenance.Traced(Picture picture, Tracing before)) || tracing.points().size() > Tracing.MOST_POINTS) {
+            return this;
+        }
+        Provenance.Traced now = new Provenance.Traced(picture, tracing);
+        if (tracing.points().isEmpty() && before.points().isEmpty()) {
+            return with(exercise.withColumns(exercise.data(), exercise.roles(), now));
+        }
+        DataTable read = new DataTable(List.of(exercise.x(), exercise.y()), tracing.rows(exercise.mark()));
+        return with(exercise.withColumns(read, Roles.FIRST_EXPLAINS, now));
     }
 
     /** The student's table after a change; its columns are the exercise's and stay as they are. What is selected follows its row. */

@@ -15,6 +15,9 @@ import hestra.exercise.Task;
 import hestra.figure.Frame;
 import hestra.figure.Layer;
 import hestra.recipe.Recipe;
+import hestra.tracing.Picture;
+import hestra.tracing.PictureAxes;
+import hestra.tracing.Tracing;
 
 /**
  * One thing that a person does to the desk. Edits are what the journal holds, so each is small and stands by itself; rows
@@ -228,6 +231,31 @@ public sealed interface Edit {
         @Override
         public String inWords() {
             return "making data";
+        }
+    }
+
+    /** A picture is laid under the exercise's data, to read them off; the data stay until the first point is placed. */
+    record LayPicture(Picture picture, PictureAxes axes) implements Lasting {
+        @Override
+        public String inWords() {
+            return "laying in a picture";
+        }
+    }
+
+    /**
+     * Axes or points in the picture change, and with them the data.
+     *
+     * @param gesture numbers the drag: all steps of one drag are undone together
+     */
+    record Trace(Tracing tracing, long gesture) implements Lasting {
+        @Override
+        public String inWords() {
+            return "reading off the picture";
+        }
+
+        @Override
+        public boolean continues(Lasting before) {
+            return before instanceof Trace other && other.gesture == gesture;
         }
     }
 

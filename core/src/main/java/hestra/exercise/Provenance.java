@@ -1,6 +1,8 @@
 package hestra.exercise;
 
 import hestra.recipe.Recipe;
+import hestra.tracing.Picture;
+import hestra.tracing.Tracing;
 
 /** How the exercise's data came about: kept with them, so that more of the same kind can be drawn. */
 public sealed interface Provenance {
@@ -10,4 +12,7 @@ public sealed interface Provenance {
 
     /** Made by a recipe, and perhaps changed afterwards. */
     record Made(Recipe recipe) implements Provenance {}
+
+    /** Read off a picture, which is kept, and perhaps changed afterwards. */
+    record Traced(Picture picture, Tracing tracing) implements Provenance {}
 }

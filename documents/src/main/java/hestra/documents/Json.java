@@ -40,6 +40,7 @@ import hestra.fit.Curve;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
 import hestra.recipe.Along;
+import hestra.tracing.Picture;
 
 /**
  * Our records as JSON. Names come from the code: a sealed family's member is named by its class ("read-value" for
@@ -86,6 +87,8 @@ final class Json {
         SimpleModule cells = new SimpleModule();
         cells.addSerializer(Cell.class, new CellWriter());
         cells.addDeserializer(Cell.class, new CellReader());
+        cells.addSerializer(Picture.class, new PictureWriter());
+        cells.addDeserializer(Picture.class, new PictureReader());
         cells.addSerializer(Curve.class, new CurveWriter());
         cells.addDeserializer(Curve.class, new CurveReader());
         JsonMapper mapper = JsonMapper.builder()
@@ -162,6 +165,24 @@ final class Json {
         public Cell deserialize(JsonParser in, DeserializationContext context) throws IOException {
             DecimalMark mark = context.getAttribute(MARK) instanceof DecimalMark it ? it : DecimalMark.POINT;
             return Cell.of(in.getValueAsString(""), mark);
+        }
+    }
+
+    private static final class PictureWriter extends JsonSerializer<Picture> {
+        @Override
+        public void serialize(Picture picture, JsonGenerator out, SerializerProvider context) throws IOException {
+            out.writeBinary(picture.bytes());
+        }
+    }
+
+    private static final class PictureReader extends JsonDeserializer<Picture> {
+        @Override
+        public Picture deserialize(JsonParser in, DeserializationContext context) throws IOException {
+            byte[] bytes = in.getBinaryValue();
+            if (bytes.length == 0 || bytes.length > Picture.MOST_BYTES) {
+                return context.reportInputMismatch(Picture.class, "a picture of %d bytes", bytes.length);
+            }
+            return Picture.of(bytes);
         }
     }
 

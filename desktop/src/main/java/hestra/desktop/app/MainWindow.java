@@ -5,6 +5,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
@@ -31,6 +32,7 @@ import hestra.documents.DataExport;
 import hestra.documents.DataFile;
 import hestra.documents.ExerciseFile;
 import hestra.documents.HandInFile;
+import hestra.documents.PictureFile;
 import hestra.documents.Reading;
 import hestra.documents.WriteUp;
 import hestra.exercise.Exercise;
@@ -49,6 +51,7 @@ public final class MainWindow {
     private static final FileDialogs.Kind HAND_IN = new FileDialogs.Kind("Hand-in", HandInFile.ENDING);
     private static final FileDialogs.Kind PAGE = new FileDialogs.Kind("Web page", ".html");
     private static final FileDialogs.Kind DATA = new FileDialogs.Kind("Data", DataFile.ENDINGS);
+    private static final FileDialogs.Kind PICTURE = new FileDialogs.Kind("Picture", PictureFile.ENDINGS);
     private static final FileDialogs.Kind SAVED_DATA = new FileDialogs.Kind("Data", List.of(".csv", ".xlsx", ".ods"));
     private static final KeyCombination UNDO = KeyCombination.valueOf("Shortcut+Z");
     private static final KeyCombination CHECK = KeyCombination.valueOf("Shortcut+Enter");
@@ -135,7 +138,7 @@ public final class MainWindow {
 
     private Node writeView() {
         if (write == null) {
-            write = new WriteView(model, look, habits, notices::say);
+            write = new WriteView(model, look, habits, notices::say, this::openPicture);
         }
         return write.node();
     }
@@ -195,6 +198,16 @@ public final class MainWindow {
         }
     }
 
+    private void openPicture() {
+        dialogs.open(PICTURE, lastFolder()).ifPresent(this::layPicture);
+    }
+
+    private void layPicture(Path file) {
+        remember(file);
+        show(View.WRITE);
+        write.lay(file);
+    }
+
     /** Asks for a file of data and takes it into the table in view. */
     void openData() {
         dialogs.open(DATA, lastFolder()).ifPresent(this::openData);
@@ -246,8 +259,11 @@ public final class MainWindow {
             Path file = event.getDragboard().getFiles().getFirst().toPath();
             event.setDropCompleted(true);
             event.consume();
-            if (file.toString().endsWith(ExerciseFile.ENDING)) {
+            String name = file.toString().toLowerCase(Locale.ROOT);
+            if (name.endsWith(ExerciseFile.ENDING)) {
                 open(file);
+            } else if (PictureFile.ENDINGS.stream().anyMatch(name::endsWith)) {
+                layPicture(file);
             } else {
                 openData(file);
             }

@@ -1,5 +1,6 @@
 package hestra.desktop.write;
 
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -41,25 +42,29 @@ public final class WriteView {
     private final DataPane data;
     private final FigureView plot;
     private final RecipePane recipe;
+    private final TracePane trace;
     private final VBox middle = new VBox();
     private final ScrollPane right = new ScrollPane();
     private final SplitPane pane;
     private final ToggleButton showPlot = tab("Plot", "write-plot");
     private final ToggleButton showData = tab("Data", "write-data");
     private final ToggleButton showRecipe = tab("Make data", "write-recipe");
+    private final ToggleButton showTrace = tab("From a picture", "write-trace");
     private Findings truth;
     private Optional<String> edited = Optional.of("-");
 
-    public WriteView(DeskModel model, Look look, GridHabits habits, Consumer<String> notice) {
+    public WriteView(DeskModel model, Look look, GridHabits habits, Consumer<String> notice, Runnable openPicture) {
         this.model = model;
         this.outline = new Outline(model);
         this.data = new DataPane(model, habits, notice);
         this.plot = new FigureView(look, this::describe);
         this.recipe = new RecipePane(model, look);
+        this.trace = new TracePane(model, look, notice, openPicture);
         ToggleGroup tabs = new ToggleGroup();
         showPlot.setToggleGroup(tabs);
         showData.setToggleGroup(tabs);
         showRecipe.setToggleGroup(tabs);
+        showTrace.setToggleGroup(tabs);
         tabs.selectToggle(model.desk().exercise().data().size() == 0 ? showData : showPlot);
         tabs.selectedToggleProperty().addListener((_, before, now) -> {
             if (now == null) {
@@ -67,7 +72,7 @@ public final class WriteView {
             }
             layoutMiddle();
         });
-        HBox strip = new HBox(showPlot, showData, showRecipe);
+        HBox strip = new HBox(showPlot, showData, showRecipe, showTrace);
         strip.getStyleClass().add("write-tabs");
         middle.getChildren().add(strip);
         middle.getStyleClass().add("write-middle");
@@ -104,6 +109,12 @@ public final class WriteView {
         data.take(parts);
     }
 
+    /** Lays in a picture, to read data off it. */
+    public void lay(Path picture) {
+        showTrace.setSelected(true);
+        trace.lay(picture);
+    }
+
     /** Draws the next sample: of the recipe in hand, or of the one that the exercise's data were made by. */
     public void nextSample(Consumer<String> notice) {
         if (showRecipe.isSelected()) {
@@ -116,7 +127,7 @@ public final class WriteView {
     }
 
     private void layoutMiddle() {
-        Node shown = showData.isSelected() ? data.node() : showRecipe.isSelected() ? recipe.node() : plot;
+        Node shown = showData.isSelected() ? data.node() : showRecipe.isSelected() ? recipe.node() : showTrace.isSelected() ? trace.node() : plot;
         VBox.setVgrow(shown, Priority.ALWAYS);
         if (middle.getChildren().size() > 1) {
             middle.getChildren().set(1, shown);

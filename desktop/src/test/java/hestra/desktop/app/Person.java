@@ -316,6 +316,15 @@ final class Person implements AutoCloseable {
         });
     }
 
+    /** A place in something, so far from its top left corner when it is scaled to fit a box of this size about its middle. */
+    Point2D inside(String id, double width, double height, double x, double y) throws IOException {
+        return FxThread.call(() -> {
+            Bounds box = node(id).getLayoutBounds();
+            double scale = Math.min(box.getWidth() / width, box.getHeight() / height);
+            return node(id).localToScreen((box.getWidth() - width * scale) / 2 + x * scale, (box.getHeight() - height * scale) / 2 + y * scale);
+        });
+    }
+
     /** A place on an axis of the plot: the one along, or the upright one. */
     Point2D besideAxis(boolean along) throws IOException {
         return FxThread.call(() -> {
