@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.IntUnaryOperator;
 import java.util.function.UnaryOperator;
@@ -18,7 +19,7 @@ import java.util.function.UnaryOperator;
 public record DataTable(List<Variable> variables, List<Row> rows) {
 
     /** The most rows that are taken in. */
-    public static final int MOST_ROWS = 100_000;
+    public static final int MOST_ROWS = 1_000_000;
 
     /** The most columns. */
     public static final int MOST_COLUMNS = 200;
@@ -134,6 +135,23 @@ public record DataTable(List<Variable> variables, List<Row> rows) {
         List<Variable> changed = new ArrayList<>(variables);
         changed.set(column, variable);
         return new DataTable(changed, rows);
+    }
+
+    /** The one row that is another object than in a table of the same headings and as many rows; nothing where that is none or several. */
+    public OptionalInt onlyRowOtherThanIn(DataTable before) {
+        if (before.size() != size() || !before.variables.equals(variables)) {
+            return OptionalInt.empty();
+        }
+        int found = -1;
+        for (int i = 0; i < rows.size(); i++) {
+            if (rows.get(i) != before.rows.get(i)) {
+                if (found >= 0) {
+                    return OptionalInt.empty();
+                }
+                found = i;
+            }
+        }
+        return found < 0 ? OptionalInt.empty() : OptionalInt.of(found);
     }
 
     /** Whether a cell may stand there: within the columns, and above the greatest number of rows. */

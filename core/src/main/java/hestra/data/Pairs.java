@@ -184,6 +184,11 @@ public final class Pairs {
         return rows[i];
     }
 
+    /** Where the pair of a table's row stands; negative where it takes no part. Rows are in the table's order. */
+    public int indexOfRow(int row) {
+        return Arrays.binarySearch(rows, row);
+    }
+
     public List<LeftOut> leftOut() {
         return leftOut;
     }

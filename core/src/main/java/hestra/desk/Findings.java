@@ -1,6 +1,8 @@
 package hestra.desk;
 
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
 import java.util.DoubleSummaryStatistics;
 import java.util.EnumSet;
 import java.util.HashMap;
@@ -49,7 +51,8 @@ public final class Findings {
     private final List<PlotContent.Point> points;
     private final List<String> groups;
     private final DataTable given;
-    private final Frame dataFrame;
+    /** What fits the data; nothing while another part of the plane is shown. */
+    private final Optional<Frame> dataFrame;
     private final Frame frame;
 
     private Findings(Desk desk, Findings before) {
@@ -58,17 +61,43 @@ public final class Findings {
         Roles roles = work.drawnRoles();
         boolean sameData = before != null && before.desk.work().table() == work.table()
                 && before.desk.work().drawnRoles().equals(roles);
-        this.pairs = sameData ? before.pairs : Pairs.of(work.table(), roles);
+        OptionalInt moved = before != null && !sameData && before.desk.work().drawnRoles().equals(roles)
+                ? work.table().onlyRowOtherThanIn(before.desk.work().table()) : OptionalInt.empty();
+        Optional<Moved> move = moved.isPresent() ? Moved.of(before, work.table(), roles, moved.getAsInt()) : Optional.empty();
+        this.pairs = sameData ? before.pairs : move.map(Moved::pairs).orElseGet(() -> Pairs.of(work.table(), roles));
         this.fit = sameData ? before.fit : LeastSquares.line(pairs);
-        this.groups = sameData ? before.groups : groups(work.table(), roles);
-        this.points = sameData ? before.points : points(work.table(), roles, groups);
+        this.groups = sameData || move.isPresent() ? before.groups : groups(work.table(), roles);
+        this.points = sameData ? before.points : move.map(Moved::points).orElseGet(() -> points(work.table(), roles, groups));
         boolean sameExercise = before != null && before.desk.exercise() == desk.exercise();
         this.given = sameExercise ? before.given : desk.exercise().given();
         boolean sameAnswers = sameExercise && before.desk.work().attempts() == work.attempts();
         this.tasks = sameAnswers ? before.tasks : states(desk);
         this.open = sameAnswers ? before.open : open(desk.exercise(), tasks);
-        this.dataFrame = sameData ? before.dataFrame : Frame.around(xs(), ys());
-        this.frame = work.frame().orElseGet(this::frameWithReading);
+        boolean framed = work.frame().isPresent();
+        this.dataFrame = sameData && before.dataFrame.isPresent() ? before.dataFrame : framed ? Optional.empty() : Optional.of(Frame.around(xs(), ys()));
+        this.frame = work.frame().or(() -> dataFrame.map(this::frameWithReading)).orElseThrow();
+    }
+
+    /**
+     * One point that has moved and nothing else: the others are taken over as they were, so that one of a hundred thousand is
+     * dragged as smoothly as one of ten.
+     */
+    private record Moved(Pairs pairs, List<PlotContent.Point> points) {
+        static Optional<Moved> of(Findings before, DataTable table, Roles roles, int row) {
+            DataTable old = before.desk.work().table();
+            boolean sameOtherwise = table.row(row).isSetAside() == old.row(row).isSetAside()
+                    && Stream.of(roles.label(), roles.group(), roles.count()).flatMap(column -> column.stream().boxed())
+                        .allMatch(column -> table.cell(row, column).equals(old.cell(row, column)));
+            int pair = before.pairs.indexOfRow(row);
+            int point = Collections.binarySearch(before.points, new PlotContent.Point(row, 0, 0, false), Comparator.comparingInt(PlotContent.Point::row));
+            if (!sameOtherwise || pair < 0 || point < 0 || !(table.cell(row, roles.explanatory()) instanceof Cell.Measured x)
+                    || !(table.cell(row, roles.response()) instanceof Cell.Measured y)) {
+                return Optional.empty();
+            }
+            List<PlotContent.Point> points = new ArrayList<>(before.points);
+            points.set(point, points.get(point).movedTo(x.value(), y.value()));
+            return Optional.of(new Moved(before.pairs.withMoved(pair, x.value(), y.value()), Collections.unmodifiableList(points)));
+        }
     }
 
     /** What follows from a desk. */
@@ -223,15 +252,15 @@ public final class Findings {
     }
 
     /** The frame of the data, made wider where the reading line stands outside it. */
-    private Frame frameWithReading() {
+    private Frame frameWithReading(Frame fitting) {
         OptionalDouble at = work().readingAt();
-        if (at.isEmpty() || visibleLine().isEmpty() || at.getAsDouble() >= dataFrame.xLow() && at.getAsDouble() <= dataFrame.xHigh()) {
-            return dataFrame;
+        if (at.isEmpty() || visibleLine().isEmpty() || at.getAsDouble() >= fitting.xLow() && at.getAsDouble() <= fitting.xHigh()) {
+            return fitting;
         }
         double fitted = visibleLine().get().at(at.getAsDouble());
         boolean drawable = Double.isFinite(fitted) && Math.abs(fitted) < 1e290 && Math.abs(at.getAsDouble()) < 1e290;
         return drawable ? Frame.around(DoubleStream.concat(xs(), DoubleStream.of(at.getAsDouble())),
-                DoubleStream.concat(ys(), DoubleStream.of(fitted))) : dataFrame;
+                DoubleStream.concat(ys(), DoubleStream.of(fitted))) : fitting;
     }
 
     /** The different texts of the group column, in the order in which they come. */

@@ -30,7 +30,7 @@ public record Figure(
         List<Mark> lines,
         List<Mark> points,
         List<Mark> front,
-        List<Spot> spots,
+        Spots spots,
         OptionalDouble readingLine) {
 
     /** A rectangle in pixels. */
@@ -75,7 +75,7 @@ public record Figure(
 
     /** What lies at a pixel: the nearest point within reach, else the reading line, else the ground. */
     public Hit hit(double px, double py) {
-        Optional<Spot> nearest = nearest(px, py);
+        Optional<Spot> nearest = spots.nearest(px, py, REACH);
         if (nearest.isPresent()) {
             return new Hit.OnPoint(nearest.get().row());
         }
@@ -96,18 +96,5 @@ public record Figure(
     /** Whether there is room below for ticks and a title. */
     private boolean hasAxisAlong() {
         return height - area.bottom() > LEAST_AXIS;
-    }
-
-    private Optional<Spot> nearest(double px, double py) {
-        Spot best = null;
-        double least = REACH * REACH;
-        for (Spot spot : spots) {
-            double distance = (spot.x - px) * (spot.x - px) + (spot.y - py) * (spot.y - py);
-            if (distance <= least) {
-                least = distance;
-                best = spot;
-            }
-        }
-        return Optional.ofNullable(best);
     }
 }

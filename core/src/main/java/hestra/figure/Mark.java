@@ -9,6 +9,9 @@ public sealed interface Mark {
     /** A point's sign, filled and with a thin edge, as large as a disc of this radius. */
     record Dot(double x, double y, double radius, Sign sign, Ink fill, Ink edge) implements Mark {}
 
+    /** Very many points, small and half transparent, so that it shows where they lie on one another. */
+    record Cloud(Places places, double radius, Ink fill, double opacity) implements Mark {}
+
     /** A circle, not filled. */
     record Ring(double x, double y, double radius, Stroke stroke) implements Mark {}
 

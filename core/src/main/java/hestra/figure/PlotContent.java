@@ -56,9 +56,22 @@ public record PlotContent(
             this(row, x, y, setAside, "", 0, 1);
         }
 
+        /** The same point elsewhere. */
+        public Point movedTo(double newX, double newY) {
+            return new Point(row, newX, newY, setAside, name, group, count);
+        }
+
         Sign sign() {
             return Sign.of(group);
         }
+    }
+
+    /** More points than this are drawn as a cloud, without a mark of its own for each, and without residuals and squares. */
+    static final int MOST_MARKS = 2_000;
+
+    /** Whether there are so many points that they are drawn as a cloud. */
+    boolean isCloudy() {
+        return points.size() > MOST_MARKS;
     }
 
     boolean shows(Layer layer) {

@@ -6,7 +6,6 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 
 import hestra.figure.Figure.Area;
-import hestra.figure.Figure.Spot;
 import hestra.figure.Mark.Anchor;
 import hestra.figure.PlotContent.Point;
 import hestra.fit.LineFit;
@@ -30,14 +29,16 @@ public final class ResidualStrip {
         if (content.line().isEmpty()) {
             layout.notice(ground, area, content.notice());
             return new Figure(layout.width(), layout.height(), area, x, new Scale(-1, 1, area.bottom(), area.top()),
-                    List.copyOf(ground), List.of(), List.of(), List.of(), List.of(), OptionalDouble.empty());
+                    List.copyOf(ground), List.of(), List.of(), List.of(), Spots.NONE, OptionalDouble.empty());
         }
         LineFit line = content.line().get();
         Scale y = scale(content, line, area);
         axis(content, layout, area, y, ground);
         List<Mark> marks = new ArrayList<>();
         List<Mark> front = new ArrayList<>();
-        List<Spot> spots = new ArrayList<>();
+        Spots.Builder spots = new Spots.Builder(content.points().size());
+        boolean cloudy = content.isCloudy();
+        Crowd crowd = new Crowd(cloudy ? content.points().size() : 0);
         double zero = y.pixel(0);
         for (Point point : content.points()) {
             double residual = line.residualOf(point.x(), point.y());
@@ -46,15 +47,20 @@ public final class ResidualStrip {
             }
             double px = x.pixel(point.x());
             double py = y.pixel(residual);
-            marks.add(new Mark.Line(px, zero, px, py, STEM));
-            marks.add(new Mark.Dot(px, py, RADIUS, point.sign(), Ink.RESIDUAL, Ink.SURFACE));
-            spots.add(new Spot(point.row(), px, py));
+            if (cloudy) {
+                crowd.add(px, py);
+            } else {
+                marks.add(new Mark.Line(px, zero, px, py, STEM));
+                marks.add(new Mark.Dot(px, py, RADIUS, point.sign(), Ink.RESIDUAL, Ink.SURFACE));
+            }
+            spots.add(point.row(), px, py);
             if (isAt(content.selected(), point) || isAt(content.hovered(), point)) {
                 front.add(new Mark.Ring(px, py, RADIUS * 2, Stroke.solid(Ink.RESIDUAL, 1.5)));
             }
         }
+        crowd.mark(Ink.RESIDUAL).ifPresent(marks::add);
         return new Figure(layout.width(), layout.height(), area, x, y, List.copyOf(ground), List.of(),
-                List.copyOf(marks), List.copyOf(front), List.copyOf(spots), OptionalDouble.empty());
+                List.copyOf(marks), List.copyOf(front), spots.done(), OptionalDouble.empty());
     }
 
     private static boolean isAt(OptionalInt row, Point point) {

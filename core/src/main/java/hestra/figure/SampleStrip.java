@@ -51,7 +51,7 @@ public final class SampleStrip {
             dots.add(new Mark.Dot(px, py, newest ? RADIUS + 1 : RADIUS, Sign.DISC, newest ? Ink.TRIAL : Ink.OBSERVED, Ink.SURFACE));
         }
         return new Figure(layout.width(), layout.height(), area, x, new Scale(0, 1, area.bottom(), area.top()), List.copyOf(ground), List.copyOf(lines),
-                List.copyOf(dots), List.of(), List.of(), OptionalDouble.empty());
+                List.copyOf(dots), List.of(), Spots.NONE, OptionalDouble.empty());
     }
 
     private static boolean meetsAny(List<double[]> placed, double px, double py) {

@@ -6,7 +6,6 @@ import java.util.OptionalDouble;
 import java.util.stream.DoubleStream;
 
 import hestra.figure.Figure.Area;
-import hestra.figure.Figure.Spot;
 import hestra.figure.Mark.Anchor;
 import hestra.figure.Mark.Face;
 import hestra.figure.PlotContent.Point;
@@ -35,11 +34,13 @@ public final class ScatterPlot {
     private final List<Mark> lines = new ArrayList<>();
     private final List<Mark> points = new ArrayList<>();
     private final List<Mark> front = new ArrayList<>();
-    private final List<Spot> spots = new ArrayList<>();
+    private final Spots.Builder spotted;
+    private Spots spots = Spots.NONE;
     private final int mostObserved;
 
     private ScatterPlot(PlotContent content, Layout layout) {
         this.content = content;
+        this.spotted = new Spots.Builder(content.points().size());
         this.mostObserved = content.points().stream().mapToInt(Point::count).max().orElse(1);
         this.layout = layout;
         this.area = layout.area(content.groups().isEmpty() ? TOP : TOP + layout.size(LEGEND), BOTTOM * layout.type());
@@ -72,7 +73,7 @@ public final class ScatterPlot {
         content.hovered().ifPresent(row -> halo(row, Layout.RADIUS * 1.7, 1.1));
         OptionalDouble reading = reading();
         return new Figure(layout.width(), layout.height(), area, x, y, List.copyOf(ground), List.copyOf(lines),
-                List.copyOf(points), List.copyOf(front), List.copyOf(spots), reading);
+                List.copyOf(points), List.copyOf(front), spots, reading);
     }
 
     private DoubleStream supportPoints() {
@@ -123,7 +124,7 @@ public final class ScatterPlot {
     }
 
     private boolean isTaken(double left, double top, double right, double bottom) {
-        return content.points().stream().anyMatch(point -> {
+        return !content.isCloudy() && content.points().stream().anyMatch(point -> {
             double px = x.pixel(point.x());
             double py = y.pixel(point.y());
             return px > left && px < right && py > top && py < bottom;
@@ -135,10 +136,10 @@ public final class ScatterPlot {
             double py = y.pixel(line.meanY());
             lines.add(new Mark.Line(area.left(), py, area.right(), py, Stroke.dashed(Ink.MUTED, 1.4, 2, 4)));
         }
-        if (content.shows(Layer.SQUARES)) {
+        if (content.shows(Layer.SQUARES) && !content.isCloudy()) {
             squares(line);
         }
-        if (content.shows(Layer.RESIDUALS)) {
+        if (content.shows(Layer.RESIDUALS) && !content.isCloudy()) {
             for (Point point : content.points()) {
                 if (!point.setAside() && x.contains(point.x())) {
                     clipped(point.x(), point.y(), point.x(), line.at(point.x()), Stroke.solid(Ink.RESIDUAL, 1.2));
@@ -204,17 +205,21 @@ public final class ScatterPlot {
         if (!content.shows(Layer.POINTS)) {
             return;
         }
+        boolean cloudy = content.isCloudy();
+        Crowd crowd = new Crowd(cloudy ? content.points().size() : 0);
         for (Point point : content.points()) {
             if (!x.contains(point.x()) || !y.contains(point.y())) {
                 continue;
             }
             double px = x.pixel(point.x());
             double py = y.pixel(point.y());
-            spots.add(new Spot(point.row(), px, py));
+            spotted.add(point.row(), px, py);
             // The selected point stands on the front sheet: while it is dragged the other points need no painting.
             boolean selected = content.selected().isPresent() && content.selected().getAsInt() == point.row();
             List<Mark> sheet = selected ? front : points;
-            if (point.setAside()) {
+            if (cloudy && !selected && !point.setAside()) {
+                crowd.add(px, py);
+            } else if (point.setAside()) {
                 Stroke stroke = Stroke.solid(Ink.SET_ASIDE, 1.5);
                 sheet.add(new Mark.Ring(px, py, Layout.RADIUS, stroke));
                 sheet.add(new Mark.Line(px - 6, py + 6, px + 6, py - 6, stroke));
@@ -222,6 +227,8 @@ public final class ScatterPlot {
                 sheet.add(new Mark.Dot(px, py, radius(point), point.sign(), Ink.OBSERVED, Ink.SURFACE));
             }
         }
+        crowd.mark(Ink.OBSERVED).ifPresent(points::addFirst);
+        spots = spotted.done();
         names();
     }
 
@@ -256,8 +263,7 @@ public final class ScatterPlot {
     }
 
     private void halo(int row, double radius, double width) {
-        spots.stream().filter(spot -> spot.row() == row).findFirst()
-                .ifPresent(spot -> front.add(new Mark.Ring(spot.x(), spot.y(), radius, Stroke.solid(Ink.OBSERVED, width))));
+        spots.ofRow(row).ifPresent(spot -> front.add(new Mark.Ring(spot.x(), spot.y(), radius, Stroke.solid(Ink.OBSERVED, width))));
     }
 
     private OptionalDouble reading() {

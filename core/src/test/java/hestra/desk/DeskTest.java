@@ -284,4 +284,24 @@ class DeskTest {
         assertThat(findings.plot().points()).extracting(PlotContent.Point::group).containsExactly(0, 1, 0);
         assertThat(findings.plot().points()).extracting(PlotContent.Point::count).containsExactly(1, 3, 1);
     }
+
+    @Test
+    void whateverIsDoneFindingsFromTheOnesBeforeAreThoseFromScratch() {
+        Desk desk = Desk.open(Kelp.exercise());
+        Findings findings = Findings.of(desk);
+        List<Edit> edits = List.of(new Edit.MovePoint(1, 4.5, 7, 1), new Edit.MovePoint(1, 4.6, 7.25, 1), new Edit.ChangeTable(new TableEdit.Type(2, 1, "abc")),
+                new Edit.ChangeTable(new TableEdit.Type(2, 1, "5.5")), new Edit.ChangeTable(new TableEdit.SetAside(0, "odd")), new Edit.MovePoint(0, 1, 1, 2),
+                new Edit.ChangeTable(new TableEdit.TakeBack(0)), new Edit.ShowFrame(Optional.of(new Frame(0, 5, 0, 5))), new Edit.MovePoint(3, 40, 50, 3),
+                new Edit.ShowFrame(Optional.empty()), new Edit.ChangeTable(new TableEdit.MoveRows(0, 1, 2)), new Edit.ChangeTable(new TableEdit.Type(9, 0, "12")),
+                new Edit.ChangeTable(new TableEdit.Type(9, 1, "9")));
+        for (Edit edit : edits) {
+            desk = desk.apply(edit);
+            findings = findings.next(desk);
+            Findings fresh = Findings.of(desk);
+            assertThat(findings.plot()).as(edit.toString()).isEqualTo(fresh.plot());
+            assertThat(findings.pairs().xs().toArray()).isEqualTo(fresh.pairs().xs().toArray());
+            assertThat(findings.pairs().ys().toArray()).isEqualTo(fresh.pairs().ys().toArray());
+            assertThat(findings.pairs().leftOut()).isEqualTo(fresh.pairs().leftOut());
+        }
+    }
 }

@@ -168,10 +168,10 @@ class ScatterPlotTest {
         Figure strip = ResidualStrip.describe(content, new Layout(600, 150, 1));
         assertThat(strip.x()).isEqualTo(plot.x());
         assertThat(strip.y().low()).isEqualTo(-strip.y().high());
-        assertThat(strip.spots()).hasSize(5);
+        assertThat(strip.spots().size()).isEqualTo(5);
         assertThat(strip.y().value(strip.spots().get(4).y())).isEqualTo(0.1, within(1e-9));
         assertThat(marks(strip.front(), Mark.Ring.class)).hasSize(1);
-        assertThat(strip.hit(strip.spots().getFirst().x(), strip.spots().getFirst().y())).isEqualTo(new Hit.OnPoint(0));
+        assertThat(strip.hit(strip.spots().get(0).x(), strip.spots().get(0).y())).isEqualTo(new Hit.OnPoint(0));
     }
 
     @Test
@@ -254,5 +254,24 @@ class ScatterPlotTest {
         assertThat(figure.hit(figure.area().left() + 50, figure.area().bottom() + 20)).isEqualTo(new Figure.Hit.OnAxis(true));
         assertThat(figure.hit(figure.area().left() - 20, figure.area().top() + 50)).isEqualTo(new Figure.Hit.OnAxis(false));
         assertThat(figure.hit(figure.area().left() - 20, figure.area().bottom() + 20)).isEqualTo(new Figure.Hit.Outside());
+    }
+
+    @Test
+    void thousandsOfPointsAreOneCloudInWhichEachIsFound() {
+        List<PlotContent.Point> points = new ArrayList<>();
+        for (int i = 0; i < 3000; i++) {
+            points.add(new PlotContent.Point(2 * i, i / 150.0, 10 + 8 * Math.sin(i), i == 7));
+        }
+        PlotContent many = new PlotContent(Kelp.table().variable(0), Kelp.table().variable(1), NumberStyle.STANDARD, points, LINE, EnumSet.allOf(Layer.class),
+                OptionalDouble.empty(), OptionalInt.of(40), OptionalInt.empty(), new Frame(0, 20, 0, 20), List.of(), "");
+        Figure figure = ScatterPlot.describe(many, SIZE);
+        List<Mark.Cloud> clouds = marks(figure.points(), Mark.Cloud.class);
+        assertThat(clouds).hasSize(1);
+        assertThat(clouds.getFirst().places().size()).as("all but the selected one and the one set aside").isEqualTo(2998);
+        assertThat(marks(figure.lines(), Mark.Line.class)).as("no residuals").hasSizeLessThan(6);
+        Figure.Spot spot = figure.spots().ofRow(4000).orElseThrow();
+        assertThat(figure.hit(spot.x(), spot.y())).isInstanceOf(Hit.OnPoint.class);
+        assertThat(figure.spots().ofRow(4001)).isEmpty();
+        assertThat(ScatterPlot.describe(many, SIZE)).as("nothing changed, so nothing need be painted again").isEqualTo(figure);
     }
 }

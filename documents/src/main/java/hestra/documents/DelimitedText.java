@@ -11,6 +11,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 import de.siegmar.fastcsv.reader.CsvParseException;
 import de.siegmar.fastcsv.reader.CsvReader;
@@ -142,7 +143,11 @@ public final class DelimitedText {
 
     /** A line of texts as a row. */
     static Row row(List<String> line, DecimalMark mark) {
-        return new Row(line.stream().map(text -> Cell.of(text, mark)).toList(), Optional.empty(), Row.OWN);
+        Cell[] cells = new Cell[line.size()];
+        for (int i = 0; i < cells.length; i++) {
+            cells[i] = Cell.of(line.get(i), mark);
+        }
+        return Row.of(cells);
     }
 
     /** A block as a table: named and given units by its headings where it has them, else by these variables. */
@@ -154,7 +159,9 @@ public final class DelimitedText {
             columns.add(block.headings().filter(it -> column < it.size() && !it.get(column).isBlank())
                     .map(it -> Variable.fromHeading(it.get(column))).orElse(known));
         }
-        return new DataTable(columns, block.rows().stream().map(line -> row(line, mark)).toList());
+        Row[] rows = new Row[block.rows().size()];
+        IntStream.range(0, rows.length).parallel().forEach(i -> rows[i] = row(block.rows().get(i), mark));
+        return new DataTable(columns, List.of(rows));
     }
 
     private static List<List<String>> split(String text) {

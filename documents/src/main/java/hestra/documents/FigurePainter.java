@@ -60,6 +60,11 @@ public final class FigurePainter {
                 fill(shape, dot.fill(), 1);
                 stroke(shape, Stroke.solid(dot.edge(), 1));
             }
+            case Mark.Cloud cloud -> {
+                for (int i = 0; i < cloud.places().size(); i++) {
+                    fill(circle(cloud.places().x(i), cloud.places().y(i), cloud.radius()), cloud.fill(), cloud.opacity());
+                }
+            }
             case Mark.Ring ring -> stroke(circle(ring.x(), ring.y(), ring.radius()), ring.stroke());
             case Mark.Diamond diamond -> {
                 Path2D path = new Path2D.Double();

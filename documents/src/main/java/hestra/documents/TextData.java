@@ -7,10 +7,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 import hestra.data.DataTable;
 import hestra.documents.DelimitedText.Block;
 import hestra.numbers.DecimalMark;
+import hestra.numbers.NumberReading;
 
 /**
  * Data taken from a text, in the form in which cells are typed, with how it was understood.
@@ -52,13 +54,13 @@ public record TextData(TextShape shape, Block block, List<String> notes, String 
         }
         boolean headed = shape.headed() && lines.size() > start;
         List<String> headings = headed ? new ArrayList<>(lines.get(start)) : List.of();
-        List<List<String>> rows = lines.subList(start + (headed ? 1 : 0), lines.size()).stream().<List<String>>map(ArrayList::new).toList();
+        List<List<String>> rows = lines.subList(start + (headed ? 1 : 0), lines.size());
         int width = Math.max(headings.size(), rows.stream().mapToInt(List::size).max().orElse(0));
         for (int column = 0; column < width; column++) {
             clean(rows, column, shape.mark(), own, headings, notes);
         }
         return Reading.done(new TextData(shape, new Block(headed ? Optional.of(List.copyOf(headings)) : Optional.empty(),
-                rows.stream().map(List::copyOf).toList()), List.copyOf(notes), text.substring(0, Math.min(SIGNS, text.length()))));
+                List.copyOf(rows)), List.copyOf(notes), text.substring(0, Math.min(SIGNS, text.length()))));
     }
 
     private static String plain(String text) {
@@ -67,20 +69,29 @@ public record TextData(TextShape shape, Block block, List<String> notes, String 
 
     /** Brings the numbers of a column into the form in which they are typed, where the column is one of numbers. */
     private static void clean(List<List<String>> rows, int column, DecimalMark from, DecimalMark to, List<String> headings, List<String> notes) {
-        Map<Integer, CellText> numbers = new LinkedHashMap<>();
         Map<String, Integer> units = new HashMap<>();
         int filled = 0;
+        int numbers = 0;
+        // Only those that are to be written otherwise: most numbers stand already as they should.
+        Map<Integer, CellText> rewritten = new LinkedHashMap<>();
         for (int i = 0; i < rows.size(); i++) {
-            if (column < rows.get(i).size() && !rows.get(i).get(column).isBlank()) {
-                filled++;
-                Optional<CellText> number = CellText.of(rows.get(i).get(column), from, to);
-                if (number.isPresent()) {
-                    numbers.put(i, number.get());
-                    units.merge(number.get().unit(), 1, Integer::sum);
-                }
+            String text = column < rows.get(i).size() ? rows.get(i).get(column) : "";
+            if (text.isEmpty()) {
+                continue;
+            }
+            filled++;
+            if (from == to && NumberReading.isSimple(text, from)) {
+                numbers++;
+                continue;
+            }
+            Optional<CellText> number = CellText.of(text, from, to);
+            if (number.isPresent()) {
+                numbers++;
+                rewritten.put(i, number.get());
+                units.merge(number.get().unit(), 1, Integer::sum);
             }
         }
-        if (numbers.size() * 2 < filled) {
+        if (numbers * 2L < filled) {
             return;
         }
         units.remove("");
@@ -89,7 +100,7 @@ public record TextData(TextShape shape, Block block, List<String> notes, String 
         if (mixed) {
             notes.add(name + " has " + String.join(" and ", units.keySet().stream().sorted().toList()) + ": those cells stay as they are");
         }
-        numbers.forEach((row, cell) -> {
+        rewritten.forEach((row, cell) -> {
             if (!mixed || cell.unit().isEmpty()) {
                 rows.get(row).set(column, cell.text());
             }
@@ -113,7 +124,8 @@ public record TextData(TextShape shape, Block block, List<String> notes, String 
 
     /** The same without some of its columns. */
     public Block withColumns(List<Integer> kept) {
-        return new Block(block.headings().map(headings -> pick(headings, kept)), block.rows().stream().map(row -> pick(row, kept)).toList());
+        boolean isAll = IntStream.range(0, block.width()).boxed().toList().equals(kept);
+        return isAll ? block : new Block(block.headings().map(headings -> pick(headings, kept)), block.rows().stream().map(row -> pick(row, kept)).toList());
     }
 
     private static List<String> pick(List<String> cells, List<Integer> kept) {

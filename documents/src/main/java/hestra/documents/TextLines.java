@@ -3,11 +3,14 @@ package hestra.documents;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.function.Function;
+import java.util.regex.Pattern;
 
 import de.siegmar.fastcsv.reader.CsvParseException;
 import de.siegmar.fastcsv.reader.CsvReader;
-import de.siegmar.fastcsv.reader.CsvRecord;
+import de.siegmar.fastcsv.reader.StringArrayHandler;
 
 /** Splits a text into lines and these into cells, and nothing more. */
 final class TextLines {
@@ -17,31 +20,43 @@ final class TextLines {
 
     private TextLines() {}
 
-    /** The cells of each line; empty lines stay. A quotation mark that is never closed makes a line of what is left. */
+    /**
+     * The cells of each line, without the spaces about them; empty lines stay. A quotation mark that is never closed makes a
+     * line of what is left. Each line may be written over cell by cell: a million of them are not copied again and again.
+     */
     static List<List<String>> split(String text, Separator separator) {
         return switch (separator) {
-            case NONE -> new ArrayList<>(text.lines().map(line -> List.of(line.strip())).toList());
-            case WIDE_SPACES -> spaced(text, WIDE);
-            case SPACES -> spaced(text, ANY);
+            case NONE -> lines(text, line -> new String[] {line});
+            case WIDE_SPACES -> lines(text, line -> line.strip().split(WIDE));
+            case SPACES -> lines(text, line -> line.strip().split(ANY));
             case TAB, SEMICOLON, BAR, COMMA -> separated(text, separator);
         };
     }
 
-    private static List<List<String>> spaced(String text, String between) {
-        return new ArrayList<>(text.lines().map(line -> List.of(line.strip().split(between))).toList());
+    private static List<List<String>> lines(String text, Function<String, String[]> cells) {
+        List<List<String>> lines = new ArrayList<>();
+        text.lines().forEach(line -> lines.add(stripped(cells.apply(line))));
+        return lines;
+    }
+
+    private static List<String> stripped(String[] cells) {
+        for (int i = 0; i < cells.length; i++) {
+            cells[i] = cells[i].strip();
+        }
+        return Arrays.asList(cells);
     }
 
     private static List<List<String>> separated(String text, Separator separator) {
         List<List<String>> lines = new ArrayList<>();
-        try (CsvReader<CsvRecord> csv = CsvReader.builder().fieldSeparator(separator.sign()).skipEmptyLines(false)
-                .allowMissingFields(true).allowExtraFields(true).ofCsvRecord(text)) {
-            for (CsvRecord line : csv) {
-                lines.add(line.getFields().stream().map(String::strip).toList());
+        try (CsvReader<String[]> csv = CsvReader.builder().fieldSeparator(separator.sign()).skipEmptyLines(false)
+                .allowMissingFields(true).allowExtraFields(true).build(StringArrayHandler.of(), text)) {
+            for (String[] line : csv) {
+                lines.add(stripped(line));
             }
             return lines;
         } catch (CsvParseException e) {
             // A quotation mark that is not one: inches, or a quote within a cell.
-            return new ArrayList<>(text.lines().map(line -> List.of(line.split(java.util.regex.Pattern.quote(String.valueOf(separator.sign())), -1))).toList());
+            return lines(text, line -> line.split(Pattern.quote(String.valueOf(separator.sign())), -1));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

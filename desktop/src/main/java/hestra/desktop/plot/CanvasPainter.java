@@ -27,6 +27,7 @@ final class CanvasPainter {
     private final GraphicsContext g;
     private final Map<Ink, Color> colours = new EnumMap<>(Ink.class);
     private final List<Mark.Dot> kinds = new ArrayList<>();
+    private final Cloud cloud = new Cloud();
     private final List<Dots> dots = new ArrayList<>();
 
     CanvasPainter(GraphicsContext g, Palette palette) {
@@ -47,6 +48,7 @@ final class CanvasPainter {
         switch (mark) {
             case Mark.Line line -> line(line);
             case Mark.Dot dot -> dots(dot).draw(g, dot.x(), dot.y());
+            case Mark.Cloud many -> cloud.draw(g, many, colours.get(many.fill()));
             case Mark.Ring(double x, double y, double radius, Stroke stroke) -> {
                 stroke(stroke);
                 g.strokeOval(x - radius, y - radius, 2 * radius, 2 * radius);

@@ -91,7 +91,7 @@ public final class PlotView extends StackPane {
     /** Where the point of a row stands on the screen's figure; nothing while it is not shown. */
     public Optional<Spot> spot(int row) {
         return view.figure() == null ? Optional.empty()
-                : view.figure().spots().stream().filter(spot -> spot.row() == row).findFirst();
+                : view.figure().spots().ofRow(row);
     }
 
     /** The figure as it is shown. */

@@ -1,0 +1,30 @@
+package hestra.figure;
+
+import java.util.Optional;
+
+/** Gathers very many points into one mark. */
+final class Crowd {
+
+    private static final double RADIUS = 1.9;
+    private static final double OPACITY = 0.55;
+
+    private final double[] xs;
+    private final double[] ys;
+    private int size;
+
+    /** For at most so many. */
+    Crowd(int most) {
+        xs = new double[most];
+        ys = new double[most];
+    }
+
+    void add(double x, double y) {
+        xs[size] = x;
+        ys[size++] = y;
+    }
+
+    /** The mark; nothing where no point was gathered. */
+    Optional<Mark> mark(Ink ink) {
+        return size == 0 ? Optional.empty() : Optional.of(new Mark.Cloud(Places.of(xs, ys, size), RADIUS, ink, OPACITY));
+    }
+}
