@@ -1,5 +1,6 @@
 #!/usr/bin/env bash
-# How long frames take while one of 1,000 points is dragged, on the software renderer.
+# How long frames take while one of 1,000 points is dragged, on the software renderer; or of as many as is said:
+# benchmarks/frames.sh 1000 20000 100000
 # Needs a display (Xvfb will do), and the project packaged: mvn -B -DskipTests package
 set -eu
 cd "$(dirname "$0")/.."
@@ -8,4 +9,4 @@ fx="$(ls desktop/target/lib/javafx-*.jar | tr '\n' ':')"
 libraries="$(ls benchmarks/target/hestra-benchmarks-*.jar desktop/target/hestra-desktop-*.jar desktop/target/lib/*.jar | grep -v /javafx- | tr '\n' ':')"
 exec "$jdk/bin/java" --module-path "$fx" --add-modules javafx.controls --enable-native-access=javafx.graphics \
   --sun-misc-unsafe-memory-access=allow -XX:+UseSerialGC -XX:TieredStopAtLevel=1 -Dprism.order=sw \
-  -cp "$libraries" hestra.benchmarks.DragFrames
+  -cp "$libraries" hestra.benchmarks.DragFrames "$@"

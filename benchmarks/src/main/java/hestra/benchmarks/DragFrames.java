@@ -33,12 +33,13 @@ import hestra.exercise.Exercise;
 import hestra.numbers.DecimalMark;
 
 /**
- * Drags one of a thousand points in the real window, a mouse move each frame, and tells how long the frames take: line,
- * residuals, strip, table and readings all follow. Says too how long frames take when nothing moves, for comparison.
+ * Drags one of many points in the real window, a mouse move each frame, and tells how long the frames take: line,
+ * residuals, strip, table and readings all follow. Says too how long frames take when nothing moves, for comparison. The
+ * numbers of points are the arguments; 1,000 where there are none.
  */
 public final class DragFrames {
 
-    private static final int POINTS = 1000;
+    private static final String USUAL = "1000";
     private static final int WARM_UP = 120;
     private static final int FRAMES = 400;
     private static final double MILLISECOND = 1e6;
@@ -47,10 +48,20 @@ public final class DragFrames {
 
     public static void main(String[] arguments) throws IOException {
         FxThread.start();
+        FxThread.call(() -> {
+            Looks.prepare();
+            return null;
+        });
+        for (String count : arguments.length == 0 ? new String[] {USUAL} : arguments) {
+            drag(Integer.parseInt(count));
+        }
+        FxThread.stop();
+    }
+
+    private static void drag(int points) throws IOException {
         Path state = Files.createTempDirectory("hestra-frames");
         Stage stage = FxThread.call(() -> {
-            Looks.prepare();
-            MainWindow window = new MainWindow(OpenDesk.of(state, thousand(), Optional.empty()), Settings.in(state), null, new Look());
+            MainWindow window = new MainWindow(OpenDesk.of(state, many(points), Optional.empty()), Settings.in(state), null, new Look());
             Stage opened = new Stage();
             opened.setX(0);
             opened.setY(0);
@@ -62,31 +73,31 @@ public final class DragFrames {
         FxThread.settle();
         PlotView plot = (PlotView) stage.getScene().lookup("#plot");
         Robot robot = FxThread.call(Robot::new);
-        report("nothing moves", frames(robot, null));
-        Point2D start = FxThread.call(() -> plot.spot(POINTS / 2).map(spot -> plot.localToScreen(spot.x(), spot.y())).orElseThrow());
+        report(points + " points, nothing moves", frames(robot, null));
+        Point2D start = FxThread.call(() -> plot.spot(points / 2).map(spot -> plot.localToScreen(spot.x(), spot.y())).orElseThrow());
         FxThread.call(() -> {
             robot.mouseMove(start);
             robot.mousePress(MouseButton.PRIMARY);
             return null;
         });
-        report("a point is dragged", frames(robot, start));
+        report(points + " points, one is dragged", frames(robot, start));
         FxThread.call(() -> {
             robot.mouseRelease(MouseButton.PRIMARY);
+            stage.hide();
             return null;
         });
-        FxThread.stop();
     }
 
-    private static Exercise thousand() {
+    private static Exercise many(int points) {
         Random random = new Random(1000);
         List<Row> rows = new ArrayList<>();
-        for (int i = 0; i < POINTS; i++) {
-            double x = i / 10.0;
+        for (int i = 0; i < points; i++) {
+            double x = Math.round(i * 10000.0 / points) / 100.0;
             rows.add(Row.of(Cell.of(x, DecimalMark.POINT),
                     Cell.of(Math.round((5 + 0.8 * x + 8 * random.nextGaussian()) * 10) / 10.0, DecimalMark.POINT)));
         }
         DataTable table = new DataTable(List.of(new Variable("days", "", "days"), new Variable("length", "", "cm")), rows);
-        return new Exercise("thousand", "A thousand blades", "", "A thousand blades", "", table, Roles.FIRST_EXPLAINS,
+        return new Exercise("many-" + points, "Many blades", "", "Many blades", "", table, Roles.FIRST_EXPLAINS,
                 List.of(), Set.of(), DecimalMark.POINT);
     }
 

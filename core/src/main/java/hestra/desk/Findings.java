@@ -96,7 +96,7 @@ public final class Findings {
             }
             List<PlotContent.Point> points = new ArrayList<>(before.points);
             points.set(point, points.get(point).movedTo(x.value(), y.value()));
-            return Optional.of(new Moved(before.pairs.withMoved(pair, x.value(), y.value()), Collections.unmodifiableList(points)));
+            return Optional.of(new Moved(before.pairs.withMoved(pair, x.value(), y.value()), List.copyOf(points)));
         }
     }
 

@@ -32,7 +32,14 @@ public final class ResidualStrip {
                     List.copyOf(ground), List.of(), List.of(), List.of(), Spots.NONE, OptionalDouble.empty());
         }
         LineFit line = content.line().get();
-        Scale y = scale(content, line, area);
+        double[] residuals = new double[content.points().size()];
+        double largest = 0;
+        for (int i = 0; i < residuals.length; i++) {
+            Point point = content.points().get(i);
+            residuals[i] = line.residualOf(point.x(), point.y());
+            largest = point.setAside() ? largest : Math.max(largest, Math.abs(residuals[i]));
+        }
+        Scale y = scale(largest, line, area);
         axis(content, layout, area, y, ground);
         List<Mark> marks = new ArrayList<>();
         List<Mark> front = new ArrayList<>();
@@ -40,8 +47,9 @@ public final class ResidualStrip {
         boolean cloudy = content.isCloudy();
         Crowd crowd = new Crowd(cloudy ? content.points().size() : 0);
         double zero = y.pixel(0);
-        for (Point point : content.points()) {
-            double residual = line.residualOf(point.x(), point.y());
+        for (int i = 0; i < residuals.length; i++) {
+            Point point = content.points().get(i);
+            double residual = residuals[i];
             if (point.setAside() || !x.contains(point.x()) || !y.contains(residual)) {
                 continue;
             }
@@ -68,9 +76,7 @@ public final class ResidualStrip {
     }
 
     /** Symmetric about zero, a little larger than the largest residual. */
-    private static Scale scale(PlotContent content, LineFit line, Area area) {
-        double largest = content.points().stream().filter(point -> !point.setAside())
-                .mapToDouble(point -> Math.abs(line.residualOf(point.x(), point.y()))).max().orElse(0);
+    private static Scale scale(double largest, LineFit line, Area area) {
         double least = 1e-12 * Math.max(Math.abs(line.meanY()), Double.MIN_NORMAL * 1e20);
         double reach = 1.2 * Math.max(largest, least);
         return new Scale(-reach, reach, area.bottom(), area.top());

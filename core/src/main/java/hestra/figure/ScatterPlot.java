@@ -3,7 +3,6 @@ package hestra.figure;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
-import java.util.stream.DoubleStream;
 
 import hestra.figure.Figure.Area;
 import hestra.figure.Mark.Anchor;
@@ -36,12 +35,20 @@ public final class ScatterPlot {
     private final List<Mark> front = new ArrayList<>();
     private final Spots.Builder spotted;
     private Spots spots = Spots.NONE;
-    private final int mostObserved;
+    private int mostObserved = 1;
+    private double least = Double.POSITIVE_INFINITY;
+    private double greatest = Double.NEGATIVE_INFINITY;
 
     private ScatterPlot(PlotContent content, Layout layout) {
         this.content = content;
         this.spotted = new Spots.Builder(content.points().size());
-        this.mostObserved = content.points().stream().mapToInt(Point::count).max().orElse(1);
+        for (Point point : content.points()) {
+            mostObserved = Math.max(mostObserved, point.count());
+            if (!point.setAside()) {
+                least = Math.min(least, point.x());
+                greatest = Math.max(greatest, point.x());
+            }
+        }
         this.layout = layout;
         this.area = layout.area(content.groups().isEmpty() ? TOP : TOP + layout.size(LEGEND), BOTTOM * layout.type());
         this.x = new Scale(content.frame().xLow(), content.frame().xHigh(), area.left(), area.right());
@@ -54,16 +61,14 @@ public final class ScatterPlot {
     }
 
     private Figure figure() {
-        OptionalDouble least = supportPoints().min();
-        OptionalDouble greatest = supportPoints().max();
         layout.paper(ground, area);
-        if (least.isPresent()) {
-            Layout.unsupported(ground, area, x, least.getAsDouble(), greatest.getAsDouble());
+        if (least <= greatest) {
+            Layout.unsupported(ground, area, x, least, greatest);
         }
         axes();
         legend();
-        if (least.isPresent()) {
-            ribbon(least.getAsDouble(), greatest.getAsDouble());
+        if (least <= greatest) {
+            ribbon(least, greatest);
         } else if (!content.notice().isEmpty()) {
             layout.notice(ground, area, content.notice());
         }
@@ -74,10 +79,6 @@ public final class ScatterPlot {
         OptionalDouble reading = reading();
         return new Figure(layout.width(), layout.height(), area, x, y, List.copyOf(ground), List.copyOf(lines),
                 List.copyOf(points), List.copyOf(front), spots, reading);
-    }
-
-    private DoubleStream supportPoints() {
-        return content.points().stream().filter(point -> !point.setAside()).mapToDouble(Point::x);
     }
 
     private void axes() {

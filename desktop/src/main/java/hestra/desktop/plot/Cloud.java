@@ -35,8 +35,9 @@ final class Cloud {
         for (int i = 0; i < places.size(); i++) {
             double x = places.x(i);
             double y = places.y(i);
-            int wholeX = (int) Math.floor(x);
-            int wholeY = (int) Math.floor(y);
+            // Points are inside the figure, where cutting off is rounding down, and much faster.
+            int wholeX = (int) x;
+            int wholeY = (int) y;
             int[] stamp = stamps[(int) ((x - wholeX) * PHASES) * PHASES + (int) ((y - wholeY) * PHASES)];
             int left = wholeX - reach;
             int top = wholeY - reach;
