@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.IntUnaryOperator;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * One row of the table.
@@ -59,6 +60,13 @@ public record Row(List<Cell> cells, Optional<String> setAside, int origin) {
     /** The row as one that was given out. */
     public Row givenAs(int place) {
         return new Row(cells, setAside, place);
+    }
+
+    /** The row with the cells of another after its own, but one of them. */
+    Row joined(int width, Row other, int without, int otherWidth) {
+        IntStream own = IntStream.range(0, width);
+        return new Row(Stream.concat(own.mapToObj(this::cell), IntStream.range(0, otherWidth).filter(column -> column != without).mapToObj(other::cell)).toList(),
+                setAside, origin);
     }
 
     /** The row over so many columns, each of which held the cell of another column before; −1 for an empty one. */

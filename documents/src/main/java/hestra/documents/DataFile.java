@@ -31,11 +31,32 @@ public final class DataFile {
 
         /** Understands the table's text. */
         public Reading<TextData> understand(DecimalMark own) {
+            return understand(own, Progress.UNWATCHED);
+        }
+
+        Reading<TextData> understand(DecimalMark own, Progress progress) {
             if (mark.isEmpty() || text.isBlank()) {
-                return TextData.understand(text, own);
+                return TextData.understand(text, own, progress);
             }
             TextShape guess = ShapeGuess.of(text, mark.get());
-            return TextData.read(text, new TextShape(Separator.TAB, mark.get(), guess.headed(), guess.skipped()), own);
+            return TextData.read(text, new TextShape(Separator.TAB, mark.get(), guess.headed(), guess.skipped()), own, progress);
+        }
+    }
+
+    /**
+     * The tables of a file, the first of them understood already.
+     *
+     * @param parts at least one
+     * @param first what the first of them holds
+     */
+    public record Taken(List<Part> parts, TextData first) {}
+
+    /** Reads a file and understands its first table; stopped work is refused like a file that cannot be read. */
+    public static Reading<Taken> take(Path file, DecimalMark own, Progress progress) {
+        try {
+            return read(file).then(parts -> parts.getFirst().understand(own, progress).then(first -> Reading.done(new Taken(parts, first))));
+        } catch (Progress.Stopped e) {
+            return Reading.refused(file.getFileName() + " was not opened; nothing has changed.");
         }
     }
 

@@ -28,16 +28,27 @@ public record TextData(TextShape shape, Block block, List<String> notes, String 
     static final int MOST_COLUMNS = 200;
 
     private static final int SIGNS = 4000;
+    private static final double SPLITTING = 0.8;
 
     /** Understands a text by itself. */
     public static Reading<TextData> understand(String text, DecimalMark own) {
+        return understand(text, own, Progress.UNWATCHED);
+    }
+
+    /** The same, told how far it has come. */
+    static Reading<TextData> understand(String text, DecimalMark own, Progress progress) {
         String plain = plain(text);
-        return plain.isBlank() ? Reading.refused("There is no text to take data from.") : read(plain, ShapeGuess.of(plain, own), own);
+        return plain.isBlank() ? Reading.refused("There is no text to take data from.") : read(plain, ShapeGuess.of(plain, own), own, progress);
     }
 
     /** Reads a text as it is said to be. */
     public static Reading<TextData> read(String text, TextShape shape, DecimalMark own) {
-        List<List<String>> lines = TextLines.split(plain(text), shape.separator());
+        return read(text, shape, own, Progress.UNWATCHED);
+    }
+
+    /** The same, told how far it has come: splitting is by far the most of the work. */
+    static Reading<TextData> read(String text, TextShape shape, DecimalMark own, Progress progress) {
+        List<List<String>> lines = TextLines.split(plain(text), shape.separator(), share -> progress.goesOn(share * SPLITTING));
         while (!lines.isEmpty() && TextLines.isBlank(lines.getLast())) {
             lines.removeLast();
         }
@@ -57,6 +68,7 @@ public record TextData(TextShape shape, Block block, List<String> notes, String 
         List<List<String>> rows = lines.subList(start + (headed ? 1 : 0), lines.size());
         int width = Math.max(headings.size(), rows.stream().mapToInt(List::size).max().orElse(0));
         for (int column = 0; column < width; column++) {
+            progress.tell(SPLITTING + (1 - SPLITTING) * column / width);
             clean(rows, column, shape.mark(), own, headings, notes);
         }
         return Reading.done(new TextData(shape, new Block(headed ? Optional.of(List.copyOf(headings)) : Optional.empty(),

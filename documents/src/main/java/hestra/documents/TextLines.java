@@ -18,6 +18,8 @@ final class TextLines {
     private static final String WIDE = "[ \\u00a0]{2,}|\\t";
     private static final String ANY = "[ \\u00a0\\t]+";
 
+    private static final int OFTEN = 4096;
+
     private TextLines() {}
 
     /**
@@ -25,11 +27,16 @@ final class TextLines {
      * line of what is left. Each line may be written over cell by cell: a million of them are not copied again and again.
      */
     static List<List<String>> split(String text, Separator separator) {
+        return split(text, separator, Progress.UNWATCHED);
+    }
+
+    /** The same, told how far it has come. */
+    static List<List<String>> split(String text, Separator separator, Progress progress) {
         return switch (separator) {
             case NONE -> lines(text, line -> new String[] {line});
             case WIDE_SPACES -> lines(text, line -> line.strip().split(WIDE));
             case SPACES -> lines(text, line -> line.strip().split(ANY));
-            case TAB, SEMICOLON, BAR, COMMA -> separated(text, separator);
+            case TAB, SEMICOLON, BAR, COMMA -> separated(text, separator, progress);
         };
     }
 
@@ -46,12 +53,19 @@ final class TextLines {
         return Arrays.asList(cells);
     }
 
-    private static List<List<String>> separated(String text, Separator separator) {
+    private static List<List<String>> separated(String text, Separator separator, Progress progress) {
         List<List<String>> lines = new ArrayList<>();
+        long read = 0;
         try (CsvReader<String[]> csv = CsvReader.builder().fieldSeparator(separator.sign()).skipEmptyLines(false)
                 .allowMissingFields(true).allowExtraFields(true).build(StringArrayHandler.of(), text)) {
             for (String[] line : csv) {
+                for (String cell : line) {
+                    read += cell.length() + 1;
+                }
                 lines.add(stripped(line));
+                if (lines.size() % OFTEN == 0) {
+                    progress.tell(Math.min(1, (double) read / text.length()));
+                }
             }
             return lines;
         } catch (CsvParseException e) {

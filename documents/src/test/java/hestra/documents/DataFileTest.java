@@ -7,6 +7,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.zip.ZipEntry;
@@ -198,5 +199,16 @@ class DataFileTest {
         try (var files = Files.list(folder)) {
             assertThat(files).as("nothing is left beside them").hasSize(3);
         }
+    }
+
+    @Test
+    void openingTellsHowFarItHasComeAndStopsWhenAsked() throws IOException {
+        Path file = written("long.csv", ("days,length\n" + "4,8.1\n".repeat(50_000)).getBytes(StandardCharsets.UTF_8));
+        List<Double> told = new ArrayList<>();
+        Reading<DataFile.Taken> whole = DataFile.take(file, DecimalMark.POINT, share -> told.add(share));
+        assertThat(((Reading.Done<DataFile.Taken>) whole).value().first().block().rows()).hasSize(50_000);
+        assertThat(told).hasSizeGreaterThan(10).isSorted().allMatch(share -> share >= 0 && share <= 1);
+        Reading<DataFile.Taken> stopped = DataFile.take(file, DecimalMark.POINT, share -> share < 0.5);
+        assertThat(((Reading.Refused<DataFile.Taken>) stopped).message()).isEqualTo("long.csv was not opened; nothing has changed.");
     }
 }

@@ -8,8 +8,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.concurrent.CompletableFuture;
+import java.util.function.Consumer;
 import javafx.application.Platform;
+import javafx.concurrent.Task;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -210,22 +211,40 @@ public final class MainWindow {
 
     /** Asks for a file of data and takes it into the table in view. */
     void openData() {
-        dialogs.open(DATA, lastFolder()).ifPresent(this::openData);
+        dialogs.open(DATA, lastFolder()).ifPresent(file -> openData(file, this::take));
     }
 
-    /** Reads a file of data away from the window's thread, since it may be large, and takes it into the table in view. */
-    private void openData(Path file) {
+    /** Asks for a file of data and joins it to the exercise's own. */
+    void joinData() {
+        show(View.WRITE);
+        dialogs.open(DATA, lastFolder()).ifPresent(file -> openData(file, write::join));
+    }
+
+    /** Reads a file of data away from the window's thread, since it may be large, and hands it on. */
+    private void openData(Path file, Consumer<DataFile.Taken> then) {
         remember(file);
-        notices.say("Reading " + file.getFileName() + "…");
-        CompletableFuture.supplyAsync(() -> DataFile.read(file)).thenAccept(reading -> Platform.runLater(() -> {
-            switch (reading) {
-                case Reading.Refused<List<DataFile.Part>>(String message) -> notices.say(message);
-                case Reading.Done<List<DataFile.Part>>(List<DataFile.Part> parts) -> {
+        Task<Reading<DataFile.Taken>> task = new Task<>() {
+            @Override
+            protected Reading<DataFile.Taken> call() {
+                return DataFile.take(file, model.desk().exercise().mark(), share -> {
+                    updateProgress(share, 1);
+                    return !isCancelled();
+                });
+            }
+        };
+        notices.follow("Reading " + file.getFileName() + "\u2026", task);
+        task.setOnSucceeded(_ -> {
+            switch (task.getValue()) {
+                case Reading.Refused<DataFile.Taken>(String message) -> notices.say(message);
+                case Reading.Done<DataFile.Taken>(DataFile.Taken taken) -> {
                     notices.hide();
-                    take(parts);
+                    then.accept(taken);
                 }
             }
-        }));
+        });
+        task.setOnCancelled(_ -> notices.say(file.getFileName() + " was not opened; nothing has changed."));
+        task.setOnFailed(_ -> notices.say(file.getFileName() + " could not be read: " + task.getException().getMessage()));
+        Thread.ofPlatform().daemon().name("reading data").start(task);
     }
 
     /** Saves the table in view for other programs. */
@@ -242,10 +261,10 @@ public final class MainWindow {
         });
     }
 
-    private void take(List<DataFile.Part> parts) {
+    private void take(DataFile.Taken taken) {
         switch (view) {
-            case WORK -> work.take(parts);
-            case WRITE -> write.take(parts);
+            case WORK -> work.take(taken);
+            case WRITE -> write.take(taken);
         }
     }
 
@@ -265,7 +284,7 @@ public final class MainWindow {
             } else if (PictureFile.ENDINGS.stream().anyMatch(name::endsWith)) {
                 layPicture(file);
             } else {
-                openData(file);
+                openData(file, this::take);
             }
         }
     }

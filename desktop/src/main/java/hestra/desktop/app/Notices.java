@@ -1,9 +1,11 @@
 package hestra.desktop.app;
 
 import javafx.animation.PauseTransition;
+import javafx.concurrent.Task;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.ProgressBar;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -18,6 +20,8 @@ final class Notices extends HBox {
     private static final Duration SHOWN = Duration.seconds(14);
 
     private final Label text = new Label();
+    private final ProgressBar bar = new ProgressBar();
+    private final Button cancel = new Button("Cancel");
     private final PauseTransition pause = new PauseTransition(SHOWN);
 
     Notices() {
@@ -34,13 +38,36 @@ final class Notices extends HBox {
         close.getStyleClass().add("icon-button");
         close.setAccessibleText("Close this notice");
         close.setOnAction(_ -> hide());
-        getChildren().addAll(text, close);
+        cancel.getStyleClass().add("quiet");
+        cancel.setId("cancel");
+        cancel.setMinWidth(USE_PREF_SIZE);
+        bar.setPrefWidth(180);
+        bar.setId("progress");
+        getChildren().addAll(text, bar, cancel, close);
         setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         pause.setOnFinished(_ -> hide());
         hide();
     }
 
+    /** Shows how far a task has come, with a button to stop it. */
+    void follow(String message, Task<?> task) {
+        say(message);
+        pause.stop();
+        bar.progressProperty().bind(task.progressProperty());
+        cancel.setOnAction(_ -> task.cancel());
+        present(true);
+    }
+
+    private void present(boolean working) {
+        bar.setVisible(working);
+        bar.setManaged(working);
+        cancel.setVisible(working);
+        cancel.setManaged(working);
+    }
+
     void say(String message) {
+        bar.progressProperty().unbind();
+        present(false);
         text.setText(message);
         setVisible(true);
         setManaged(true);

@@ -116,6 +116,7 @@ final class TopBar extends StackPane {
                 item("Open…", "Shortcut+O", window::open),
                 item("Data sets of Orrin Bay…", null, window::openShelf),
                 item("Open data…", "Shortcut+Shift+O", window::openData),
+                item("Join data…", null, window::joinData),
                 item("Save data as…", null, window::saveData),
                 item("New sample", "Shortcut+G", window::newSample),
                 item("Save", "Shortcut+S", window::save),

@@ -1,6 +1,5 @@
 package hestra.desktop.app;
 
-import java.util.List;
 import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -61,8 +60,8 @@ final class WorkView {
     }
 
     /** Takes the tables of a file into the student's table. */
-    void take(List<DataFile.Part> parts) {
-        table.take(parts);
+    void take(DataFile.Taken taken) {
+        table.take(taken);
     }
 
     private static VBox plots(DeskModel model, Look look) {

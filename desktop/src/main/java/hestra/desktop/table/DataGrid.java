@@ -322,8 +322,8 @@ public final class DataGrid extends VBox {
     }
 
     /** Takes the tables of a file, from the cell in hand on. */
-    public void take(List<DataFile.Part> parts) {
-        put((row, column) -> pasting.take(parts, row, column));
+    public void take(DataFile.Taken taken) {
+        put((row, column) -> pasting.take(taken, row, column));
     }
 
     private void put(BiPredicate<Integer, Integer> at) {

@@ -27,6 +27,7 @@ import hestra.numbers.DecimalMark;
 final class PasteStrip extends VBox {
 
     private static final int MOST_COLUMNS = 12;
+    private static final int FEWEST_TO_CHOOSE = 12;
 
     private final Consumer<TextShape> said;
     private final Consumer<List<Integer>> chosen;
@@ -38,9 +39,12 @@ final class PasteStrip extends VBox {
     private final FlowPane separators = new FlowPane();
     private final FlowPane sheets = new FlowPane();
     private final IntConsumer turned;
+    private final RowField firstRow;
+    private final RowField lastRow;
+    private final HBox rows;
     private TextShape shape;
 
-    PasteStrip(Consumer<TextShape> said, Consumer<List<Integer>> chosen, IntConsumer turned) {
+    PasteStrip(Consumer<TextShape> said, Consumer<List<Integer>> chosen, IntConsumer turned, Consumer<RowRange> limited) {
         this.said = said;
         this.turned = turned;
         this.chosen = chosen;
@@ -69,7 +73,11 @@ final class PasteStrip extends VBox {
         title.setMaxWidth(Double.MAX_VALUE);
         HBox top = new HBox(title, close);
         top.setAlignment(Pos.TOP_LEFT);
-        FlowPane guesses = new FlowPane(pair("first line", headed), pair("decimals", mark));
+        firstRow = new RowField("paste-first-row", "the first row to take", () -> limited.accept(range()));
+        lastRow = new RowField("paste-last-row", "the last row to take", () -> limited.accept(range()));
+        rows = new HBox(pair("rows", firstRow), pair("to", lastRow));
+        rows.getStyleClass().add("paste-pair");
+        FlowPane guesses = new FlowPane(pair("first line", headed), pair("decimals", mark), rows);
         guesses.getStyleClass().add("paste-flow");
         getChildren().addAll(top, sheets, guesses, separators, columns, notes);
         hide();
@@ -81,10 +89,13 @@ final class PasteStrip extends VBox {
     }
 
     /** Shows how a text was understood and which of its columns were taken; of a file with several sheets also which of them. */
-    void show(TextData data, List<Integer> kept, List<String> names, int current) {
+    void show(TextData data, List<Integer> kept, List<String> names, int current, RowRange range) {
         shape = data.shape();
-        int rows = data.block().rows().size();
-        title.setText("Taken: " + rows + (rows == 1 ? " row" : " rows") + ". Click what was misunderstood.");
+        int taken = range.of(data.block().rows()).size();
+        present(rows, data.block().rows().size() >= FEWEST_TO_CHOOSE);
+        firstRow.show(Math.min(range.first(), Math.max(1, data.block().rows().size())));
+        lastRow.show(Math.min(range.last(), data.block().rows().size()));
+        title.setText("Taken: " + taken + (taken == 1 ? " row" : " rows") + ". Click what was misunderstood.");
         headed.show(Optional.of(shape.headed()));
         mark.show(Optional.of(shape.mark()));
         showSheets(names, current);
@@ -94,6 +105,10 @@ final class PasteStrip extends VBox {
         present(notes, !data.notes().isEmpty());
         setVisible(true);
         setManaged(true);
+    }
+
+    private RowRange range() {
+        return new RowRange(firstRow.value(), Math.max(firstRow.value(), lastRow.value()));
     }
 
     private void showSheets(List<String> names, int current) {

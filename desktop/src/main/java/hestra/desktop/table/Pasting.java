@@ -31,12 +31,13 @@ final class Pasting {
     private int column;
     private TextShape shape;
     private List<Integer> kept;
+    private RowRange range = RowRange.ALL;
     private DataTable after;
 
     Pasting(GridSource source, Consumer<String> notice) {
         this.source = source;
         this.notice = notice;
-        this.strip = new PasteStrip(this::reshape, this::keep, this::turnTo);
+        this.strip = new PasteStrip(this::reshape, this::keep, this::turnTo, this::limit);
     }
 
     Node strip() {
@@ -46,35 +47,37 @@ final class Pasting {
     /** Pastes the clipboard's text, its first cell at a row and column; tells whether it did. */
     boolean paste(int atRow, int atColumn) {
         String copied = Clipboard.getSystemClipboard().getString();
-        return take(List.of(new DataFile.Part("", copied == null ? "" : copied, Optional.empty())), atRow, atColumn);
-    }
-
-    /** Takes the first table of a file likewise; the strip lets the others be taken in its place. */
-    boolean take(List<DataFile.Part> tables, int atRow, int atColumn) {
-        return switch (tables.getFirst().understand(source.mark())) {
+        DataFile.Part text = new DataFile.Part("", copied == null ? "" : copied, Optional.empty());
+        return switch (text.understand(source.mark())) {
             case Reading.Refused<TextData>(String message) -> {
                 notice.accept(message);
                 yield false;
             }
-            case Reading.Done<TextData>(TextData data) -> {
-                if (atRow + data.block().rows().size() > DataTable.MOST_ROWS) {
-                    notice.accept("There is no room for " + data.block().rows().size() + " more rows.");
-                    yield false;
-                }
-                parts = List.copyOf(tables);
-                part = 0;
-                row = atRow;
-                column = data.block().width() >= source.table().width() ? 0 : atColumn;
-                kept = null;
-                put(data);
-                yield true;
-            }
+            case Reading.Done<TextData>(TextData data) -> take(new DataFile.Taken(List.of(text), data), atRow, atColumn);
         };
+    }
+
+    /** Takes the first table of a file likewise; the strip lets the others be taken in its place. */
+    boolean take(DataFile.Taken taken, int atRow, int atColumn) {
+        TextData data = taken.first();
+        if (atRow + data.block().rows().size() > DataTable.MOST_ROWS) {
+            notice.accept("There is no room for " + data.block().rows().size() + " more rows.");
+            return false;
+        }
+        parts = List.copyOf(taken.parts());
+        part = 0;
+        row = atRow;
+        column = data.block().width() >= source.table().width() ? 0 : atColumn;
+        kept = null;
+        range = RowRange.ALL;
+        put(data);
+        return true;
     }
 
     private void turnTo(int other) {
         part = other;
         kept = null;
+        range = RowRange.ALL;
         again(parts.get(other).understand(source.mark()));
     }
 
@@ -98,6 +101,11 @@ final class Pasting {
 
     private void keep(List<Integer> columns) {
         kept = columns;
+        again(TextData.read(text(), shape, source.mark()));
+    }
+
+    private void limit(RowRange rows) {
+        range = rows;
         again(TextData.read(text(), shape, source.mark()));
     }
 
@@ -129,10 +137,11 @@ final class Pasting {
             kept = bringsColumns ? all : PastedColumns.wanted(source.table().variables().subList(column, column + places), block);
         }
         after = null;
-        source.paste(row, column, data.withColumns(kept));
+        Block taken = data.withColumns(kept);
+        source.paste(row, column, new Block(taken.headings(), range.of(taken.rows())));
         after = source.table();
         if (isWorthTelling(data, all)) {
-            strip.show(data, kept, parts.stream().map(DataFile.Part::name).toList(), part);
+            strip.show(data, kept, parts.stream().map(DataFile.Part::name).toList(), part, range);
         } else {
             strip.hide();
         }

@@ -56,8 +56,8 @@ public final class TablePane extends VBox {
     }
 
     /** Takes the tables of a file, from the cell in hand on. */
-    public void take(List<DataFile.Part> parts) {
-        grid.take(parts);
+    public void take(DataFile.Taken taken) {
+        grid.take(taken);
     }
 
     /** The number of columns that this pane was made for. */

@@ -36,6 +36,7 @@ final class DataPane {
     private final VariableForm variables;
     private final Label summary = new Label();
     private final CheckList checks;
+    private final JoinStrip joining;
     private DataTable checked;
     private Roles checkedRoles;
     private final DataGrid grid;
@@ -50,7 +51,8 @@ final class DataPane {
         summary.setWrapText(true);
         summary.setMinHeight(Region.USE_PREF_SIZE);
         checks = new CheckList(suspicion -> grid.focus(suspicion.row(), suspicion.column()));
-        pane.getChildren().setAll(variables, grid, checks, summary);
+        joining = new JoinStrip(model, notice);
+        pane.getChildren().setAll(variables, grid, joining, checks, summary);
         model.watch(this::show);
     }
 
@@ -59,13 +61,19 @@ final class DataPane {
     }
 
     /** Takes the tables of a file, from the cell in hand on. */
-    void take(List<DataFile.Part> parts) {
-        grid.take(parts);
+    void take(DataFile.Taken taken) {
+        grid.take(taken);
+    }
+
+    /** Joins the first table of a file to the data. */
+    void join(DataFile.Taken taken) {
+        joining.join(DelimitedText.table(taken.first().block(), List.of(), model.desk().exercise().mark()));
     }
 
     private void show(Findings findings) {
         Exercise exercise = findings.exercise();
         variables.show();
+        joining.dataChanged();
         grid.refresh();
         for (int column = 0; column < exercise.data().width(); column++) {
             grid.note(column, exercise.data().variable(column).unit());

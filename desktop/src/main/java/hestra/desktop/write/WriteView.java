@@ -104,9 +104,15 @@ public final class WriteView {
     }
 
     /** Takes the tables of a file into the exercise's data. */
-    public void take(List<DataFile.Part> parts) {
+    public void take(DataFile.Taken taken) {
         showData.setSelected(true);
-        data.take(parts);
+        data.take(taken);
+    }
+
+    /** Joins the first table of a file to the exercise's data. */
+    public void join(DataFile.Taken taken) {
+        showData.setSelected(true);
+        data.join(taken);
     }
 
     /** Lays in a picture, to read data off it. */

@@ -186,4 +186,39 @@ class PastingTest {
             assertThat(person.model().desk().work().table().size()).isEqualTo(21);
         }
     }
+
+    @Test
+    void onlySomeRowsAreTakenWhereThatIsSaid() throws IOException {
+        try (Person person = Person.at(KelpBlades.exercise(), folder)) {
+            paste(person, "cell-21-0", "days;length\n36;35\n38;34,1\n40;37,3\n" + "41;99\n".repeat(9));
+            assertThat(lastRows(person, 21)).hasSize(12).startsWith("36|35", "38|34.1", "40|37.3", "41|99");
+            person.click("paste-first-row", 2);
+            person.type("2");
+            person.press(KeyCode.ENTER);
+            assertThat(lastRows(person, 21)).hasSize(11).startsWith("38|34.1", "40|37.3", "41|99");
+            person.click("paste-last-row", 2);
+            person.type("3");
+            person.press(KeyCode.TAB);
+            assertThat(lastRows(person, 21)).containsExactly("38|34.1", "40|37.3");
+            person.press(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(person.model().desk().work().table().size()).isEqualTo(21);
+        }
+    }
+
+    @Test
+    void aSecondTableIsJoinedByItsLabelsAndWhatDidNotMatchIsListed() throws IOException {
+        try (Person person = Person.at(AxesTest.trays(), folder)) {
+            person.willChoose(Files.writeString(folder.resolve("light.csv"), "name,light\nash,12\nBirch,15\nElm,9\nYew,7\n"));
+            person.choose("menu", "Join data\u2026");
+            for (int i = 0; i < 100 && person.model().desk().exercise().data().width() < 7; i++) {
+                person.pause();
+            }
+            assertThat(person.text("join-told")).isEqualTo("3 of 6 rows found theirs. Not in the file: Cedar, Fir, Gorse. Only in the file: Yew.");
+            assertThat(person.model().desk().exercise().data().cell(3, 6).text()).isEqualTo("9");
+            assertThat(person.model().desk().exercise().roles()).as("the old columns keep their uses").isEqualTo(AxesTest.trays().roles());
+            person.press(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(person.model().desk().exercise().data()).isEqualTo(AxesTest.trays().data());
+            assertThat(person.sees("join-strip")).isFalse();
+        }
+    }
 }
