@@ -34,6 +34,8 @@ import hestra.fit.Fit;
 import hestra.fit.LeastSquares;
 import hestra.fit.LineFit;
 import hestra.fit.Prediction;
+import hestra.summary.EntryChecks;
+import hestra.summary.Suspicion;
 
 /**
  * All that follows from a desk: computed once for each change and shared by every view.
@@ -195,6 +197,16 @@ public final class Findings {
     public Optional<String> original(int row, int column) {
         return Desk.asGiven(given, work().table().row(row)).map(it -> it.cell(column).text())
                 .filter(text -> !text.equals(work().table().cell(row, column).text()));
+    }
+
+    /** What looks wrong in the table, but what a task still asks to be found, and what the table says of itself anyway. */
+    public List<Suspicion> suspicions() {
+        boolean givesAway = tasks.stream().anyMatch(state -> state.task() instanceof Task.FindSlip && !state.done());
+        return EntryChecks.of(work().table(), work().drawnRoles(), exercise().mark()).stream().filter(it -> switch (it.kind()) {
+            case NOT_A_NUMBER, INCOMPLETE -> false;
+            case UNEQUAL_LENGTHS, HEADING_INSIDE, SAME_PAIR -> true;
+            case IMPOSSIBLE, SCALE, SLIPPED -> !givesAway;
+        }).toList();
     }
 
     public double earned() {

@@ -27,6 +27,7 @@ import hestra.figure.Layer;
 import hestra.figure.PlotContent;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
+import hestra.summary.Suspicion;
 import org.junit.jupiter.api.Test;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -303,5 +304,21 @@ class DeskTest {
             assertThat(findings.pairs().ys().toArray()).isEqualTo(fresh.pairs().ys().toArray());
             assertThat(findings.pairs().leftOut()).isEqualTo(fresh.pairs().leftOut());
         }
+    }
+
+    @Test
+    void whatATaskAsksToBeFoundIsNotPointedOut() {
+        DataTable table = DataTable.empty(Variable.named("days"), Variable.named("length"));
+        for (int i = 0; i < 12; i++) {
+            table = new TableEdit.Paste(i, 0, List.of(List.of(Integer.toString(i + 1), i == 5 ? "8.0" : Double.toString(2 + i * 1.2)))).appliedTo(table, DecimalMark.POINT);
+        }
+        Task.FindSlip slip = new Task.FindSlip(Kelp.slip().terms(), 5, 1, "80");
+        Exercise exercise = Exercise.blank("slips").withData(table).withTasks(List.of(slip));
+        Desk asked = Desk.open(exercise);
+        assertThat(Findings.of(asked).suspicions()).isEmpty();
+        Desk free = Desk.open(exercise.withTasks(List.of())).apply(new Edit.ChangeTable(new TableEdit.Type(5, 1, "80")));
+        assertThat(Findings.of(free).suspicions()).extracting(Suspicion::kind).containsExactly(Suspicion.Kind.SCALE);
+        Desk mended = asked.apply(new Edit.ChangeTable(new TableEdit.Type(5, 1, "8.0"))).apply(new Edit.Check(slip.id())).apply(new Edit.ChangeTable(new TableEdit.Type(7, 1, "104")));
+        assertThat(Findings.of(mended).suspicions()).as("once it is found, others are").extracting(Suspicion::row).containsExactly(7);
     }
 }

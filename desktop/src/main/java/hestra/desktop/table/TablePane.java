@@ -4,11 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.animation.PauseTransition;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 
 import hestra.data.DataTable;
 import hestra.data.Pairs;
@@ -17,6 +19,7 @@ import hestra.data.TableEdit;
 import hestra.data.Variable;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
+import hestra.desk.TaskState;
 import hestra.desktop.app.DeskModel;
 import hestra.documents.DataFile;
 import hestra.documents.DelimitedText.Block;
@@ -26,10 +29,16 @@ import hestra.numbers.DecimalMark;
 /** The student's table, what is to be said about it, and what can be done with the selected row. */
 public final class TablePane extends VBox {
 
+    private static final Duration CALM = Duration.millis(400);
+
     private final DeskModel model;
     private final DataGrid grid;
     private final Label summary = new Label();
     private final RowBar rowBar;
+    private final CheckList checks;
+    private final PauseTransition checking = new PauseTransition(CALM);
+    private DataTable checked;
+    private List<TaskState> judged;
     private int width;
     private String shown = "";
 
@@ -44,7 +53,10 @@ public final class TablePane extends VBox {
         summary.setWrapText(true);
         summary.setMinHeight(Region.USE_PREF_SIZE);
         setVgrow(grid, Priority.ALWAYS);
-        getChildren().addAll(grid, summary, rowBar);
+        checks = new CheckList(suspicion -> grid.focus(suspicion.row(), suspicion.column()));
+        // Not while a point is being dragged: it looks at every value beside its neighbours.
+        checking.setOnFinished(_ -> checks.show(model.findings().suspicions()));
+        getChildren().addAll(grid, summary, checks, rowBar);
         grid.onRow(row -> model.apply(new Edit.Select(row)));
         grid.onHover(row -> model.apply(new Edit.Hover(row)));
         model.watch(this::show);
@@ -78,6 +90,11 @@ public final class TablePane extends VBox {
         }
         grid.showLast(findings.isOpen(Aid.RESIDUALS));
         grid.refresh(findings.desk().selected(), findings.desk().hovered());
+        if (checked != findings.work().table() || judged != findings.tasks()) {
+            checked = findings.work().table();
+            judged = findings.tasks();
+            checking.playFromStart();
+        }
         summary.setText(summary(findings));
         boolean problem = findings.pairs().leftOut().stream().anyMatch(row -> row.reason() == Pairs.Reason.NOT_A_NUMBER);
         summary.pseudoClassStateChanged(PseudoClass.getPseudoClass("problem"), problem);

@@ -18,6 +18,7 @@ import hestra.data.Variable;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desktop.app.DeskModel;
+import hestra.desktop.table.CheckList;
 import hestra.desktop.table.DataGrid;
 import hestra.desktop.table.GridHabits;
 import hestra.desktop.table.GridSource;

@@ -1,4 +1,4 @@
-package hestra.desktop.write;
+package hestra.desktop.table;
 
 import java.util.List;
 import java.util.function.Consumer;
@@ -10,14 +10,15 @@ import hestra.desktop.parts.Tip;
 import hestra.summary.Suspicion;
 
 /** A quiet list of what looks wrong in the data; each line leads to its cell. It suggests and changes nothing. */
-final class CheckList extends VBox {
+public final class CheckList extends VBox {
 
     private static final int MOST_SHOWN = 4;
 
     private final Consumer<Suspicion> lead;
     private List<Suspicion> shown = List.of();
 
-    CheckList(Consumer<Suspicion> lead) {
+    /** A list each of whose lines leads to its cell. */
+    public CheckList(Consumer<Suspicion> lead) {
         this.lead = lead;
         getStyleClass().add("check-list");
         setId("check-list");
@@ -26,7 +27,8 @@ final class CheckList extends VBox {
         setManaged(false);
     }
 
-    void show(List<Suspicion> found) {
+    /** Shows what was found; nothing at all where that is nothing. */
+    public void show(List<Suspicion> found) {
         if (found.equals(shown)) {
             return;
         }
