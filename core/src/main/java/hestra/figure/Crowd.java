@@ -7,6 +7,9 @@ final class Crowd {
 
     private static final double RADIUS = 1.9;
     private static final double OPACITY = 0.55;
+    private static final double FAINTEST = 0.05;
+    /** With more points than this each is fainter, so that the middle of the cloud still shows where it is densest. */
+    private static final double MANY = 20_000;
 
     private final double[] xs;
     private final double[] ys;
@@ -25,6 +28,7 @@ final class Crowd {
 
     /** The mark; nothing where no point was gathered. */
     Optional<Mark> mark(Ink ink) {
-        return size == 0 ? Optional.empty() : Optional.of(new Mark.Cloud(Places.of(xs, ys, size), RADIUS, ink, OPACITY));
+        return size == 0 ? Optional.empty() : Optional.of(new Mark.Cloud(Places.of(xs, ys, size), RADIUS, ink,
+                Math.clamp(OPACITY * Math.sqrt(MANY / size), FAINTEST, OPACITY)));
     }
 }

@@ -33,6 +33,8 @@ public final class ScatterPlot {
     private final List<Mark> lines = new ArrayList<>();
     private final List<Mark> points = new ArrayList<>();
     private final List<Mark> front = new ArrayList<>();
+    /** Where lines are drawn: below the points, or above a cloud of them, in which they would drown. */
+    private final List<Mark> drawn;
     private final Spots.Builder spotted;
     private Spots spots = Spots.NONE;
     private int mostObserved = 1;
@@ -41,6 +43,7 @@ public final class ScatterPlot {
 
     private ScatterPlot(PlotContent content, Layout layout) {
         this.content = content;
+        this.drawn = content.isCloudy() ? front : lines;
         this.spotted = new Spots.Builder(content.points().size());
         for (Point point : content.points()) {
             mostObserved = Math.max(mostObserved, point.count());
@@ -135,7 +138,7 @@ public final class ScatterPlot {
     private void fitted(LineFit line) {
         if (content.shows(Layer.MEAN) && y.contains(line.meanY())) {
             double py = y.pixel(line.meanY());
-            lines.add(new Mark.Line(area.left(), py, area.right(), py, Stroke.dashed(Ink.MUTED, 1.4, 2, 4)));
+            drawn.add(new Mark.Line(area.left(), py, area.right(), py, Stroke.dashed(Ink.MUTED, 1.4, 2, 4)));
         }
         if (content.shows(Layer.SQUARES) && !content.isCloudy()) {
             squares(line);
@@ -170,12 +173,16 @@ public final class ScatterPlot {
             double x2 = Math.clamp(left + side, area.left(), area.right());
             double y1 = Math.clamp(top, area.top(), area.bottom());
             double y2 = Math.clamp(top + side, area.top(), area.bottom());
-            lines.add(new Mark.Box(x1, y1, x2 - x1, y2 - y1, 0, Ink.RESIDUAL, 0.14));
-            lines.add(new Mark.Outline(x1, y1, x2 - x1, y2 - y1, Stroke.solid(Ink.RESIDUAL, 0.8)));
+            drawn.add(new Mark.Box(x1, y1, x2 - x1, y2 - y1, 0, Ink.RESIDUAL, 0.14));
+            drawn.add(new Mark.Outline(x1, y1, x2 - x1, y2 - y1, Stroke.solid(Ink.RESIDUAL, 0.8)));
         }
     }
 
     private void segment(LineFit line, double from, double to, Stroke stroke) {
+        if (to > from && content.isCloudy()) {
+            // Stands clear of the cloud that it crosses.
+            clipped(from, line.at(from), to, line.at(to), Stroke.solid(Ink.SURFACE, stroke.width() + 3));
+        }
         if (to > from) {
             clipped(from, line.at(from), to, line.at(to), stroke);
         }
@@ -197,7 +204,7 @@ public final class ScatterPlot {
             to = Math.min(to, Math.max(atLow, atHigh));
         }
         if (from < to) {
-            lines.add(new Mark.Line(x.pixel(x1 + from * (x2 - x1)), y.pixel(y1 + from * rise),
+            drawn.add(new Mark.Line(x.pixel(x1 + from * (x2 - x1)), y.pixel(y1 + from * rise),
                     x.pixel(x1 + to * (x2 - x1)), y.pixel(y1 + to * rise), stroke));
         }
     }
@@ -244,11 +251,11 @@ public final class ScatterPlot {
         if (!content.shows(Layer.NAMES) || spots.size() > NameLabels.MOST) {
             return;
         }
-        List<Mark.Line> drawn = lines.stream().filter(Mark.Line.class::isInstance).map(Mark.Line.class::cast).toList();
+        List<Mark.Line> segments = lines.stream().filter(Mark.Line.class::isInstance).map(Mark.Line.class::cast).toList();
         List<NameLabels.Named> named = content.points().stream()
                 .filter(point -> !point.name().isEmpty() && x.contains(point.x()) && y.contains(point.y()))
                 .map(point -> new NameLabels.Named(x.pixel(point.x()), y.pixel(point.y()), radius(point), point.name())).toList();
-        points.addAll(new NameLabels(layout, area, drawn).of(named));
+        points.addAll(new NameLabels(layout, area, segments).of(named));
     }
 
     /** The signs of the groups and their names, in a line above the plot. */

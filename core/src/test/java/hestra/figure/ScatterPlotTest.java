@@ -268,7 +268,8 @@ class ScatterPlotTest {
         List<Mark.Cloud> clouds = marks(figure.points(), Mark.Cloud.class);
         assertThat(clouds).hasSize(1);
         assertThat(clouds.getFirst().places().size()).as("all but the selected one and the one set aside").isEqualTo(2998);
-        assertThat(marks(figure.lines(), Mark.Line.class)).as("no residuals").hasSizeLessThan(6);
+        assertThat(figure.lines()).as("no residuals, and the line above the cloud").isEmpty();
+        assertThat(marks(figure.front(), Mark.Line.class)).extracting(line -> line.stroke().ink()).contains(Ink.BEST);
         Figure.Spot spot = figure.spots().ofRow(4000).orElseThrow();
         assertThat(figure.hit(spot.x(), spot.y())).isInstanceOf(Hit.OnPoint.class);
         assertThat(figure.spots().ofRow(4001)).isEmpty();

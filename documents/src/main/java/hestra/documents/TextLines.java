@@ -5,6 +5,7 @@ import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Function;
 import java.util.regex.Pattern;
 
@@ -19,6 +20,7 @@ final class TextLines {
     private static final String ANY = "[ \\u00a0\\t]+";
 
     private static final int OFTEN = 4096;
+    private static final int LONG = 1 << 20;
 
     private TextLines() {}
 
@@ -53,7 +55,34 @@ final class TextLines {
         return Arrays.asList(cells);
     }
 
+    /** A long text in which nothing is quoted is split in several pieces at once, since then every end of a line ends a row. */
     private static List<List<String>> separated(String text, Separator separator, Progress progress) {
+        AtomicLong read = new AtomicLong();
+        Progress whole = share -> progress.goesOn(Math.min(1, read.addAndGet((long) share) / (double) text.length()));
+        if (text.length() < LONG || text.indexOf('"') >= 0) {
+            return piece(text, separator, whole);
+        }
+        List<List<List<String>>> pieces = pieces(text).parallelStream().map(piece -> piece(piece, separator, whole)).toList();
+        List<List<String>> lines = new ArrayList<>(pieces.stream().mapToInt(List::size).sum());
+        pieces.forEach(lines::addAll);
+        return lines;
+    }
+
+    /** The text cut at ends of lines. */
+    private static List<String> pieces(String text) {
+        List<String> pieces = new ArrayList<>();
+        int start = 0;
+        while (start < text.length()) {
+            int cut = text.length() - start <= LONG ? -1 : text.indexOf('\n', start + LONG);
+            int end = cut < 0 ? text.length() : cut + 1;
+            pieces.add(text.substring(start, end));
+            start = end;
+        }
+        return pieces;
+    }
+
+    /** Splits a piece; tells how many more characters have been read. */
+    private static List<List<String>> piece(String text, Separator separator, Progress progress) {
         List<List<String>> lines = new ArrayList<>();
         long read = 0;
         try (CsvReader<String[]> csv = CsvReader.builder().fieldSeparator(separator.sign()).skipEmptyLines(false)
@@ -64,7 +93,8 @@ final class TextLines {
                 }
                 lines.add(stripped(line));
                 if (lines.size() % OFTEN == 0) {
-                    progress.tell(Math.min(1, (double) read / text.length()));
+                    progress.tell(read);
+                    read = 0;
                 }
             }
             return lines;

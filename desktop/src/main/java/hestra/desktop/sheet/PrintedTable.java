@@ -5,8 +5,8 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import javafx.geometry.HPos;
 import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextAlignment;
@@ -25,7 +25,7 @@ final class PrintedTable extends VBox {
         title.getStyleClass().add("small");
         int shown = Math.min(data.size(), MOST_ROWS);
         int perBlock = Math.max(1, (shown + BLOCKS - 1) / BLOCKS);
-        HBox blocks = new HBox();
+        FlowPane blocks = new FlowPane();
         blocks.getStyleClass().add("printed-blocks");
         for (int from = 0; from < shown; from += perBlock) {
             blocks.getChildren().add(block(data, from, Math.min(shown, from + perBlock)));
@@ -46,6 +46,7 @@ final class PrintedTable extends VBox {
             int column = i;
             Label heading = new Label(data.variable(column).name());
             heading.getStyleClass().add("printed-heading");
+            heading.setMinWidth(USE_PREF_SIZE);
             GridPane.setHalignment(heading, HPos.RIGHT);
             Text values = text("printed-value", from, to, row -> data.cell(row, column).text());
             GridPane.setHalignment(values, HPos.RIGHT);

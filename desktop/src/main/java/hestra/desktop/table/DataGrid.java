@@ -107,8 +107,8 @@ public final class DataGrid extends VBox {
     /** To be called when the table may have changed. */
     public void refresh() {
         pasting.tableChanged();
-        columns.fit(this::cell);
         fitRows();
+        columns.fit(this::cell);
         version.set(version.get() + 1);
     }
 

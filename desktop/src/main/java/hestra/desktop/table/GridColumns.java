@@ -13,6 +13,9 @@ import javafx.scene.control.TableView;
 final class GridColumns {
 
     private static final double NUMBERS = 38;
+    /** A digit of a row's number in the largest type, and what stands about the number. */
+    private static final double DIGIT = 9.5;
+    private static final double EDGES = 12;
     private static final double COMPUTED = 70;
     private static final double LEAST = 68;
     private static final double USUAL = 90;
@@ -50,6 +53,11 @@ final class GridColumns {
             build(cells);
         }
         headings.forEach(GridHeading::show);
+        int digits = Integer.toString(view.getItems().size()).length();
+        double wide = Math.max(NUMBERS, EDGES + DIGIT * digits);
+        if (!view.getColumns().isEmpty() && view.getColumns().getFirst().getMinWidth() != wide) {
+            fixed(view.getColumns().getFirst(), wide);
+        }
     }
 
     void note(int column, String text) {
@@ -100,7 +108,7 @@ final class GridColumns {
         return column;
     }
 
-    private static void fixed(TableColumn<Integer, String> column, double width) {
+    private static void fixed(TableColumn<Integer, ?> column, double width) {
         column.setSortable(false);
         column.setReorderable(false);
         column.setEditable(false);
