@@ -164,7 +164,7 @@ public final class MainWindow {
     }
 
     /** Shows the demo data sets to choose from. */
-    void openShelf() {
+    public void openShelf() {
         shelf.open();
     }
 

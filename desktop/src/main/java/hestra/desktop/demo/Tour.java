@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import javafx.scene.control.Button;
 import javafx.scene.control.Toggle;
 import javafx.stage.Stage;
 
@@ -38,6 +39,7 @@ import hestra.fit.Equation;
 import hestra.fit.LeastSquares;
 import hestra.marking.HandIn;
 import hestra.numbers.NumberStyle;
+import hestra.tracing.Picture;
 
 /**
  * Goes through the whole example in the real window without a display: a student's work from the first pair to the
@@ -47,6 +49,7 @@ public final class Tour {
 
     private static final double WIDTH = 1280;
     private static final double HEIGHT = 800;
+    private static final int SAMPLES = 24;
 
     private final Path folder;
     private final List<Path> written = new ArrayList<>();
@@ -107,6 +110,7 @@ public final class Tour {
         picture(stage, "6-write.png");
         step(() -> ((Toggle) stage.getScene().lookup("#write-data")).setSelected(true));
         picture(stage, "7-write-data.png");
+        data(stage);
         step(() -> {
             window.close(stage);
             stage.hide();
@@ -115,6 +119,34 @@ public final class Tour {
         Files.writeString(file, "# The example “" + exercise.title() + "”\n\n" + String.join("\n", report) + "\n");
         written.add(file);
         return written;
+    }
+
+    /** Where data come from besides typing and files: the shelf, a recipe, a picture. */
+    private void data(Stage stage) throws IOException {
+        step(window::openShelf);
+        picture(stage, "8-orrin-bay.png");
+        step(() -> {
+            ((Button) stage.getScene().lookup("#shelf-orrin-bay-limpets")).fire();
+            window.show(MainWindow.View.WRITE);
+            ((Toggle) stage.getScene().lookup("#write-recipe")).setSelected(true);
+        });
+        FxThread.settle();
+        step(() -> {
+            Button next = (Button) stage.getScene().lookup("#recipe-next");
+            for (int sample = 0; sample < SAMPLES; sample++) {
+                next.fire();
+            }
+        });
+        picture(stage, "9-make-data.png");
+        FlaskPicture flask = FlaskPicture.of(OrrinBay.sets().get(1).exercise());
+        Picture report = flask.picture();
+        step(() -> {
+            apply(new Edit.WriteTexts("Cooling flask", "from an old report", "How long does the tea stay hot?"));
+            apply(new Edit.LayPicture(report, flask.tracing().axes()));
+            apply(new Edit.Trace(flask.tracing(), 1));
+            ((Toggle) stage.getScene().lookup("#write-trace")).setSelected(true);
+        });
+        picture(stage, "10-from-a-picture.png");
     }
 
     private static void step(Runnable action) throws IOException {
