@@ -292,8 +292,9 @@ public final class MainWindow {
     private void begin(OpenDesk other) {
         open.close();
         open = other;
-        model.begin(other.history());
+        // First, so that nothing is ever written to the journal that has just been closed.
         record();
+        model.begin(other.history());
     }
 
     /** Keeps every edit from here on, and what is open, so that both are there again after a crash. */

@@ -53,11 +53,11 @@ final class Outline {
         title.setId("write-title");
         title.setPromptText("Title of the exercise");
         Tip.set(title, "What the window and the file are called");
-        title.textProperty().addListener((_, _, text) -> texts(text, heading.getText()));
+        title.textProperty().addListener((_, _, text) -> texts(text, model.desk().exercise().heading()));
         heading.setId("write-heading");
         heading.setPromptText("Heading: the question in a few words");
         heading.getStyleClass().add("write-heading");
-        heading.textProperty().addListener((_, _, text) -> texts(title.getText(), text));
+        heading.textProperty().addListener((_, _, text) -> texts(model.desk().exercise().title(), text));
         prose.setId("write-prose");
         prose.setPromptText("The situation. *emphasis*, **strong**, - lists; {n}, {x} and {y} stand for the number of pairs and the variables.");
         prose.setWrapText(true);

@@ -94,6 +94,19 @@ class MakingDataTest {
     }
 
     @Test
+    void openingAnotherExerciseWhileWritingChangesNothingInIt() throws IOException {
+        try (Person person = Person.at(OrrinBay.sets().getFirst().exercise(), folder)) {
+            person.click("view-write");
+            person.click("write-data");
+            person.choose("menu", "Data sets of Orrin Bay\u2026");
+            person.click("shelf-orrin-bay-limpets");
+            assertThat(exercise(person)).isEqualTo(OrrinBay.sets().get(2).exercise());
+            assertThat(person.model().undoable()).isEmpty();
+            assertThat(person.sees("notice")).isFalse();
+        }
+    }
+
+    @Test
     void theSevenSetsTeachWhatTheySay() {
         List<OrrinBay.Set> sets = OrrinBay.sets();
         assertThat(sets).extracting(set -> set.exercise().title()).containsExactly("Kelp blades", "Cooling flask", "Limpets", "Lichen rings", "Crab claws", "Eelgrass", "Ferry and gulls");
