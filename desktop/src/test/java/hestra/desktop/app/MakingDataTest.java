@@ -1,12 +1,17 @@
 package hestra.desktop.app;
 
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Locale;
 import java.util.List;
 import javafx.scene.input.KeyCode;
 
 import hestra.data.DataTable;
 import hestra.desktop.demo.OrrinBay;
+import hestra.documents.DelimitedText;
+import hestra.documents.ExerciseFile;
+import hestra.documents.Reading;
 import hestra.exercise.Exercise;
 import hestra.exercise.Provenance;
 import hestra.fit.Curve;
@@ -122,6 +127,22 @@ class MakingDataTest {
         Recipe claws = ((Provenance.Made) sets.get(4).exercise().provenance()).recipe();
         assertThat(claws.truth().curve().code()).isEqualTo(new Curve.Power(Curve.FittedOn.VALUES).code());
         assertThat(claws.along()).isInstanceOf(Along.Between.class);
+    }
+
+    /** With -Dhestra.write-demo=true the files are written first. */
+    @Test
+    void theFilesInTheDemoFolderAreTheseSets() throws IOException {
+        for (OrrinBay.Set set : OrrinBay.sets()) {
+            String name = set.exercise().title().toLowerCase(Locale.ROOT).replace(' ', '-');
+            Path exercise = Path.of("..", "demo", name + ExerciseFile.ENDING);
+            Path data = Path.of("..", "demo", name + ".csv");
+            if (Boolean.getBoolean("hestra.write-demo")) {
+                ExerciseFile.write(set.exercise(), exercise);
+                Files.writeString(data, DelimitedText.write(set.exercise().data()));
+            }
+            assertThat(((Reading.Done<Exercise>) ExerciseFile.read(exercise)).value()).isEqualTo(set.exercise());
+            assertThat(data).hasContent(DelimitedText.write(set.exercise().data()));
+        }
     }
 
     private static double r(OrrinBay.Set set) {
