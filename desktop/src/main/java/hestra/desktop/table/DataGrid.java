@@ -119,6 +119,8 @@ public final class DataGrid extends VBox {
         int focused = view.getFocusModel().getFocusedCell().getRow();
         if (selected.isPresent() && selected.getAsInt() != focused && selected.getAsInt() < rows.size()) {
             goTo(selected.getAsInt(), column());
+            // Once more, now that another row is in hand.
+            version.set(version.get() + 1);
         }
     }
 

@@ -46,10 +46,15 @@ final class RowBar extends VBox {
         reason.setId("reason");
         reason.setPromptText("Why? For example: misread scale. Then press Enter.");
         HBox.setHgrow(reason, Priority.ALWAYS);
-        HBox buttons = new HBox(setAside, takeBack, asGiven, insert, delete);
+        HBox buttons = new HBox(setAside, takeBack, insert, delete);
         buttons.setAlignment(Pos.CENTER_LEFT);
         buttons.getStyleClass().add("row-buttons");
-        getChildren().addAll(title, buttons, reasonRow);
+        title.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(title, Priority.ALWAYS);
+        asGiven.setMinWidth(USE_PREF_SIZE);
+        HBox first = new HBox(title, asGiven);
+        first.setAlignment(Pos.CENTER_LEFT);
+        getChildren().addAll(first, buttons, reasonRow);
         setAside.setOnAction(_ -> {
             asking = true;
             show(model.findings());
