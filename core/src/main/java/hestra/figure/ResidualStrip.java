@@ -41,6 +41,7 @@ public final class ResidualStrip {
         }
         Scale y = scale(largest, line, area);
         axis(content, layout, area, y, ground);
+        List<Mark> stems = new ArrayList<>();
         List<Mark> marks = new ArrayList<>();
         List<Mark> front = new ArrayList<>();
         Spots.Builder spots = new Spots.Builder(content.points().size());
@@ -58,7 +59,7 @@ public final class ResidualStrip {
             if (cloudy) {
                 crowd.add(px, py);
             } else {
-                marks.add(new Mark.Line(px, zero, px, py, STEM));
+                stems.add(new Mark.Line(px, zero, px, py, STEM));
                 marks.add(new Mark.Dot(px, py, RADIUS, point.sign(), Ink.RESIDUAL, Ink.SURFACE));
             }
             spots.add(point.row(), px, py);
@@ -67,7 +68,7 @@ public final class ResidualStrip {
             }
         }
         crowd.mark(Ink.RESIDUAL).ifPresent(marks::add);
-        return new Figure(layout.width(), layout.height(), area, x, y, List.copyOf(ground), List.of(),
+        return new Figure(layout.width(), layout.height(), area, x, y, List.copyOf(ground), List.copyOf(stems),
                 List.copyOf(marks), List.copyOf(front), spots.done(), OptionalDouble.empty());
     }
 

@@ -10,7 +10,6 @@ import java.awt.Shape;
 import java.awt.font.FontRenderContext;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Ellipse2D;
-import java.awt.geom.Line2D;
 import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
 import java.awt.geom.RoundRectangle2D;
@@ -41,6 +40,11 @@ public final class FigurePainter {
         this.palette = palette;
     }
 
+    /** The typeface of a figure's text. */
+    static Font textFont() {
+        return FONTS.get(Mark.Face.TEXT);
+    }
+
     /** Paints all sheets of a figure. */
     public static void paint(Figure figure, Graphics2D graphics, Palette palette) {
         graphics.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
@@ -48,13 +52,31 @@ public final class FigurePainter {
         graphics.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
         FigurePainter painter = new FigurePainter(graphics, palette);
         for (List<Mark> sheet : List.of(figure.ground(), figure.lines(), figure.points(), figure.front())) {
-            sheet.forEach(painter::paint);
+            painter.paint(sheet);
+        }
+    }
+
+    /** Lines of one stroke that follow one another are one path: a thousand residuals make a small file. */
+    private void paint(List<Mark> sheet) {
+        int i = 0;
+        while (i < sheet.size()) {
+            if (sheet.get(i) instanceof Mark.Line first) {
+                Path2D path = new Path2D.Double();
+                while (i < sheet.size() && sheet.get(i) instanceof Mark.Line line && line.stroke().equals(first.stroke())) {
+                    path.moveTo(line.x1(), line.y1());
+                    path.lineTo(line.x2(), line.y2());
+                    i++;
+                }
+                stroke(path, first.stroke());
+            } else {
+                paint(sheet.get(i++));
+            }
         }
     }
 
     private void paint(Mark mark) {
         switch (mark) {
-            case Mark.Line line -> stroke(new Line2D.Double(line.x1(), line.y1(), line.x2(), line.y2()), line.stroke());
+            case Mark.Line line -> paint(List.of(line));
             case Mark.Dot dot -> {
                 Shape shape = shape(dot);
                 fill(shape, dot.fill(), 1);
@@ -103,9 +125,12 @@ public final class FigurePainter {
         g.clip(new Rectangle2D.Double(hatch.x(), hatch.y(), hatch.width(), hatch.height()));
         Stroke hairline = Stroke.solid(Ink.GRID, 1);
         double bottom = hatch.y() + hatch.height();
+        Path2D lines = new Path2D.Double();
         for (double x = hatch.x() - hatch.height(); x < hatch.x() + hatch.width(); x += HATCH_GAP) {
-            stroke(new Line2D.Double(x, bottom, x + hatch.height(), hatch.y()), hairline);
+            lines.moveTo(x, bottom);
+            lines.lineTo(x + hatch.height(), hatch.y());
         }
+        stroke(lines, hairline);
         g.setClip(before);
     }
 

@@ -1,8 +1,11 @@
 package hestra.documents;
 
+import java.awt.Graphics2D;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
+import java.util.function.Consumer;
+import java.util.regex.Pattern;
 
 import hestra.figure.Figure;
 import org.apache.batik.dom.GenericDOMImplementation;
@@ -17,6 +20,12 @@ public final class Picture {
 
     private static final String SVG = "http://www.w3.org/2000/svg";
 
+    /** Lines broken within elements. */
+    private static final Pattern BREAKS = Pattern.compile("\\s*\\R\\s*(/?>)");
+
+    /** A hundredth of a pixel is finer than anybody sees, and makes for half the file. */
+    private static final int DECIMALS = 2;
+
     private Picture() {}
 
     /**
@@ -24,9 +33,15 @@ public final class Picture {
      * looks the same where the typefaces are missing.
      */
     public static String svg(Figure figure, Palette palette, String description) {
+        return svg(graphics -> FigurePainter.paint(figure, graphics, palette), figure.width(), figure.height(), description);
+    }
+
+    /** Whatever is painted, likewise. */
+    static String svg(Consumer<Graphics2D> painting, double width, double height, String description) {
         Document document = GenericDOMImplementation.getDOMImplementation().createDocument(SVG, "svg", null);
         SVGGeneratorContext context = SVGGeneratorContext.createDefault(document);
         context.setComment(null);
+        context.setPrecision(DECIMALS);
         // Several pictures may stand in one page, where a name may be used once only.
         String own = Integer.toHexString(description.hashCode());
         context.setIDGenerator(new SVGIDGenerator() {
@@ -36,9 +51,10 @@ public final class Picture {
             }
         });
         SVGGraphics2D graphics = new SVGGraphics2D(context, true);
-        FigurePainter.paint(figure, graphics, palette);
+        painting.accept(graphics);
         Element root = graphics.getRoot();
-        root.setAttribute("viewBox", "0 0 " + Math.round(figure.width()) + " " + Math.round(figure.height()));
+        SlimSvg.slim(root);
+        root.setAttribute("viewBox", "0 0 " + Math.round(width) + " " + Math.round(height));
         root.setAttribute("role", "img");
         root.setAttribute("aria-label", description);
         StringWriter text = new StringWriter();
@@ -48,6 +64,6 @@ public final class Picture {
             throw new UncheckedIOException(e);
         }
         String whole = text.toString();
-        return whole.substring(whole.indexOf("<svg"));
+        return BREAKS.matcher(whole.substring(whole.indexOf("<svg"))).replaceAll("$1");
     }
 }

@@ -34,6 +34,7 @@ import hestra.documents.DataFile;
 import hestra.documents.ExerciseFile;
 import hestra.documents.HandInFile;
 import hestra.documents.PictureFile;
+import hestra.documents.PlotSheet;
 import hestra.documents.Reading;
 import hestra.documents.WriteUp;
 import hestra.exercise.Exercise;
@@ -52,6 +53,7 @@ public final class MainWindow {
     private static final FileDialogs.Kind HAND_IN = new FileDialogs.Kind("Hand-in", HandInFile.ENDING);
     private static final FileDialogs.Kind PAGE = new FileDialogs.Kind("Web page", ".html");
     private static final FileDialogs.Kind DATA = new FileDialogs.Kind("Data", DataFile.ENDINGS);
+    private static final FileDialogs.Kind PLOT = new FileDialogs.Kind("Plot", PlotSheet.ENDINGS);
     private static final FileDialogs.Kind PICTURE = new FileDialogs.Kind("Picture", PictureFile.ENDINGS);
     private static final FileDialogs.Kind SAVED_DATA = new FileDialogs.Kind("Data", List.of(".csv", ".xlsx", ".ods"));
     private static final KeyCombination UNDO = KeyCombination.valueOf("Shortcut+Z");
@@ -84,7 +86,7 @@ public final class MainWindow {
         record();
         this.bar = new TopBar(this);
         habits.pairByPairProperty().set(settings.flag("pair-by-pair"));
-        this.work = new WorkView(model, look, habits, notices::say, this::handIn);
+        this.work = new WorkView(model, look, habits, notices::say, this::handIn, this::savePlot);
         this.shelf = new DemoShelf(look, this::openDemo);
         frame.setTop(bar);
         frame.setCenter(work.node());
@@ -249,8 +251,7 @@ public final class MainWindow {
 
     /** Saves the table in view for other programs. */
     void saveData() {
-        String name = model.desk().exercise().title().replaceAll("[^\\p{L}\\p{N} ,.()_-]", "_").strip();
-        dialogs.save(SAVED_DATA, lastFolder(), (name.isEmpty() ? "data" : name) + ".csv").ifPresent(file -> {
+        dialogs.save(SAVED_DATA, lastFolder(), fileName("data") + ".csv").ifPresent(file -> {
             try {
                 DataExport.write(view == View.WORK ? model.desk().work().table() : model.desk().exercise().data(), file);
                 remember(file);
@@ -310,8 +311,7 @@ public final class MainWindow {
     }
 
     void saveAs() {
-        String name = model.desk().exercise().title().replaceAll("[^\\p{L}\\p{N} ,.()_-]", "_").strip();
-        dialogs.save(EXERCISE, lastFolder(), (name.isEmpty() ? "exercise" : name) + ExerciseFile.ENDING).ifPresent(this::save);
+        dialogs.save(EXERCISE, lastFolder(), fileName("exercise") + ExerciseFile.ENDING).ifPresent(this::save);
     }
 
     private void save(Path file) {
@@ -350,6 +350,24 @@ public final class MainWindow {
         } catch (IOException e) {
             notices.say("The hand-in could not be written to " + file + ": " + e.getMessage() + ". Choose another place.");
         }
+    }
+
+    private void savePlot(PlotSheet sheet) {
+        dialogs.save(PLOT, lastFolder(), fileName("plot") + ".png").ifPresent(file -> {
+            try {
+                sheet.write(file);
+                remember(file);
+                notices.say("The plot is in " + file + ".");
+            } catch (IOException e) {
+                notices.say("The plot could not be saved as " + file + ": " + e.getMessage() + ". Choose another place.");
+            }
+        });
+    }
+
+    /** The exercise's title as the name of a file. */
+    private String fileName(String usual) {
+        String name = model.desk().exercise().title().replaceAll("[^\\p{L}\\p{N} ,.()_-]", "_").strip();
+        return name.isEmpty() ? usual : name;
     }
 
     /** Writes the write-up alone. */

@@ -10,6 +10,7 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Cursor;
 import javafx.scene.input.DragEvent;
+import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
@@ -43,6 +44,7 @@ public final class PlotView extends StackPane {
 
     private static final double CLICK = 3;
     private static final double ZOOM = 1.0018;
+    private static final KeyCombination COPY = KeyCombination.valueOf("Shortcut+C");
     private static final String AT_REST = "Drag moves the view · turning the wheel zooms · double click shows everything";
 
     private final DeskModel model;
@@ -50,6 +52,7 @@ public final class PlotView extends StackPane {
     private final AxisMenu axes;
     private final ReadOnlyStringWrapper hint = new ReadOnlyStringWrapper(AT_REST);
     private Drag drag;
+    private Runnable copy = () -> { };
 
     /** A press that may become a drag. */
     private record Drag(Hit on, double x, double y, Figure figure, Frame frame, long gesture, boolean moved) {
@@ -81,6 +84,11 @@ public final class PlotView extends StackPane {
         addEventHandler(DragEvent.DRAG_DROPPED, this::columnDragged);
         addEventHandler(ScrollEvent.SCROLL, this::scrolled);
         addEventHandler(KeyEvent.KEY_PRESSED, this::typed);
+    }
+
+    /** Has the key that copies told, when the plot has the keyboard. */
+    void onCopy(Runnable action) {
+        copy = action;
     }
 
     /** What a press would do where the pointer is. */
@@ -262,6 +270,10 @@ public final class PlotView extends StackPane {
     }
 
     private void typed(KeyEvent event) {
+        if (COPY.match(event)) {
+            copy.run();
+            event.consume();
+        }
         if (event.isShortcutDown()) {
             return;
         }

@@ -7,6 +7,7 @@ import javafx.scene.layout.StackPane;
 import hestra.desk.Edit;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.app.Look;
+import hestra.figure.Figure;
 import hestra.figure.Figure.Hit;
 import hestra.figure.ResidualStrip;
 
@@ -26,6 +27,11 @@ public final class StripView extends StackPane {
         addEventHandler(MouseEvent.MOUSE_MOVED, event -> model.apply(new Edit.Hover(row(event))));
         addEventHandler(MouseEvent.MOUSE_EXITED, _ -> model.apply(new Edit.Hover(OptionalInt.empty())));
         addEventHandler(MouseEvent.MOUSE_PRESSED, event -> model.apply(new Edit.Select(row(event))));
+    }
+
+    /** The figure as it is shown. */
+    Figure figure() {
+        return view.figure();
     }
 
     private OptionalInt row(MouseEvent event) {

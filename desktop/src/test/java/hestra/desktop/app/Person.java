@@ -268,6 +268,10 @@ final class Person implements AutoCloseable {
         return FxThread.call(() -> Clipboard.getSystemClipboard().getString());
     }
 
+    boolean hasCopiedImage() throws IOException {
+        return FxThread.call(() -> Clipboard.getSystemClipboard().hasImage());
+    }
+
     /** The text of a label or field. */
     String text(String id) throws IOException {
         return FxThread.call(() -> switch (node(id)) {

@@ -1,0 +1,144 @@
+package hestra.desktop.plot;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.image.Image;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+
+import hestra.desk.Findings;
+import hestra.desktop.app.DeskModel;
+import hestra.desktop.app.Look;
+import hestra.desktop.parts.Tip;
+import hestra.documents.EquationText;
+import hestra.documents.PlotSheet;
+import hestra.exercise.Aid;
+import hestra.fit.Equation;
+import hestra.fit.LineFit;
+import hestra.numbers.NumberStyle;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** Takes the plot, the equation or the readings to another program: what is taken is what is seen. */
+public final class TakeAway extends MenuButton {
+
+    private final DeskModel model;
+    private final Look look;
+    private final PlotView plot;
+    private final StripView strip;
+    private final Consumer<String> notice;
+    private final CheckMenuItem withStrip = new CheckMenuItem("with the residual strip");
+    private final CheckMenuItem withEquation = new CheckMenuItem("with the equation");
+
+    /**
+     * A button with a menu.
+     *
+     * @param save asks where to save a plot and does it
+     */
+    public TakeAway(DeskModel model, Look look, PlotView plot, StripView strip, Consumer<PlotSheet> save, Consumer<String> notice) {
+        this.model = model;
+        this.look = look;
+        this.plot = plot;
+        this.strip = strip;
+        this.notice = notice;
+        setId("take-away");
+        getStyleClass().addAll("icon-button", "menu", "take-away");
+        setGraphic(new FontIcon(Feather.SHARE));
+        setAccessibleText("Take away");
+        Tip.set(this, "take away the plot, the equation or the readings, for other programs (Ctrl+C in the plot copies it)");
+        withStrip.setSelected(true);
+        withEquation.setSelected(true);
+        MenuItem equation = item("Copy the equation as text", () -> copyEquation(Equation::plain));
+        MenuItem mathMl = item("Copy the equation as MathML", () -> copyEquation(EquationText::mathMl));
+        MenuItem latex = item("Copy the equation as LaTeX", () -> copyEquation(EquationText::latex));
+        MenuItem readings = item("Copy the readings as a table", this::copyReadings);
+        getItems().addAll(item("Copy the plot as a picture", this::copyPicture), item("Save the plot\u2026", () -> save.accept(sheet())), withStrip, withEquation,
+                new SeparatorMenuItem(), equation, mathMl, latex, readings);
+        setOnShowing(_ -> {
+            boolean open = equation().isPresent();
+            List.of(equation, mathMl, latex, withEquation).forEach(it -> it.setDisable(!open));
+            readings.setDisable(readings().isEmpty());
+            withStrip.setDisable(!model.findings().isOpen(Aid.RESIDUALS));
+        });
+        plot.onCopy(this::copyPicture);
+    }
+
+    private MenuItem item(String text, Runnable action) {
+        MenuItem item = new MenuItem(text);
+        item.setOnAction(_ -> action.run());
+        return item;
+    }
+
+    /** The plot as it is seen now, with what is wanted and open. */
+    PlotSheet sheet() {
+        boolean residuals = withStrip.isSelected() && model.findings().isOpen(Aid.RESIDUALS);
+        return new PlotSheet(plot.figure(), residuals ? Optional.ofNullable(strip.figure()) : Optional.empty(),
+                withEquation.isSelected() ? equation().map(Equation::plain) : Optional.empty(), look.palette());
+    }
+
+    private Optional<Equation> equation() {
+        Findings findings = model.findings();
+        return findings.isOpen(Aid.EQUATION) ? findings.fit().line().map(line -> Equation.of(line, findings.x(), findings.y(), findings.desk().style())) : Optional.empty();
+    }
+
+    private void copyPicture() {
+        try {
+            ClipboardContent content = new ClipboardContent();
+            content.putImage(new Image(new ByteArrayInputStream(sheet().png())));
+            Clipboard.getSystemClipboard().setContent(content);
+            notice.accept("The plot is on the clipboard as a picture.");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private void copyEquation(Function<Equation, String> form) {
+        equation().ifPresent(equation -> copy(form.apply(equation), "The equation is on the clipboard."));
+    }
+
+    private void copyReadings() {
+        copy(String.join("\n", readings()) + "\n", "The readings are on the clipboard.");
+    }
+
+    private void copy(String text, String message) {
+        ClipboardContent content = new ClipboardContent();
+        content.putString(text);
+        Clipboard.getSystemClipboard().setContent(content);
+        notice.accept(message);
+    }
+
+    /** A line for each reading that is open: its name, a tab, its value in full. */
+    private List<String> readings() {
+        Findings findings = model.findings();
+        List<String> lines = new ArrayList<>();
+        findings.fit().line().ifPresent(line -> {
+            NumberStyle full = findings.desk().style().withDigits(15);
+            if (findings.isOpen(Aid.EQUATION)) {
+                lines.add("slope\t" + full.shortest(line.slope().value()));
+                lines.add("intercept\t" + full.shortest(line.intercept().value()));
+                line.residualStandardError().ifPresent(s -> lines.add("s\t" + full.shortest(s)));
+            }
+            added(lines, findings, Aid.R, "r", line, full);
+            added(lines, findings, Aid.R_SQUARED, "R\u00b2", line, full);
+            lines.add("n\t" + line.n());
+            findings.prediction().ifPresent(it -> lines.add(findings.y().name() + " at " + findings.x().name() + " " + full.shortest(it.x()) + "\t" + full.shortest(it.fitted())));
+        });
+        return lines;
+    }
+
+    private static void added(List<String> lines, Findings findings, Aid aid, String name, LineFit line, NumberStyle full) {
+        if (findings.isOpen(aid)) {
+            (aid == Aid.R ? line.r() : line.rSquared()).ifPresent(value -> lines.add(name + "\t" + full.shortest(value)));
+        }
+    }
+}
