@@ -120,18 +120,20 @@ public final class FigurePainter {
         return path;
     }
 
+    /** Slanting hairlines, each only as long as it lies within: programs differ in how they cut off what lies outside. */
     private void hatch(Mark.Hatch hatch) {
-        Shape before = g.getClip();
-        g.clip(new Rectangle2D.Double(hatch.x(), hatch.y(), hatch.width(), hatch.height()));
-        Stroke hairline = Stroke.solid(Ink.GRID, 1);
+        double right = hatch.x() + hatch.width();
         double bottom = hatch.y() + hatch.height();
         Path2D lines = new Path2D.Double();
-        for (double x = hatch.x() - hatch.height(); x < hatch.x() + hatch.width(); x += HATCH_GAP) {
-            lines.moveTo(x, bottom);
-            lines.lineTo(x + hatch.height(), hatch.y());
+        for (double x = hatch.x() - hatch.height(); x < right; x += HATCH_GAP) {
+            double from = Math.max(0, hatch.x() - x);
+            double to = Math.min(hatch.height(), right - x);
+            if (from < to) {
+                lines.moveTo(x + from, bottom - from);
+                lines.lineTo(x + to, bottom - to);
+            }
         }
-        stroke(lines, hairline);
-        g.setClip(before);
+        stroke(lines, Stroke.solid(Ink.GRID, 1));
     }
 
     private void label(Mark.Label label) {
