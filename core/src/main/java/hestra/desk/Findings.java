@@ -203,8 +203,8 @@ public final class Findings {
     public List<Suspicion> suspicions() {
         boolean givesAway = tasks.stream().anyMatch(state -> state.task() instanceof Task.FindSlip && !state.done());
         return EntryChecks.of(work().table(), work().drawnRoles(), exercise().mark()).stream().filter(it -> switch (it.kind()) {
-            case NOT_A_NUMBER, INCOMPLETE -> false;
-            case UNEQUAL_LENGTHS, HEADING_INSIDE, SAME_PAIR -> true;
+            case NOT_A_NUMBER, INCOMPLETE, UNEQUAL_LENGTHS -> false;
+            case HEADING_INSIDE, SAME_PAIR -> true;
             case IMPOSSIBLE, SCALE, SLIPPED -> !givesAway;
         }).toList();
     }

@@ -4,13 +4,10 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Consumer;
 import javafx.application.Platform;
-import javafx.concurrent.Task;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -29,12 +26,10 @@ import hestra.desk.Findings;
 import hestra.desktop.table.DataGrid;
 import hestra.desktop.table.GridHabits;
 import hestra.desktop.write.WriteView;
-import hestra.documents.DataExport;
 import hestra.documents.DataFile;
 import hestra.documents.ExerciseFile;
 import hestra.documents.HandInFile;
 import hestra.documents.PictureFile;
-import hestra.documents.PlotSheet;
 import hestra.documents.Reading;
 import hestra.documents.WriteUp;
 import hestra.exercise.Exercise;
@@ -51,11 +46,6 @@ public final class MainWindow {
 
     private static final FileDialogs.Kind EXERCISE = new FileDialogs.Kind("Exercise", ExerciseFile.ENDING);
     private static final FileDialogs.Kind HAND_IN = new FileDialogs.Kind("Hand-in", HandInFile.ENDING);
-    private static final FileDialogs.Kind PAGE = new FileDialogs.Kind("Web page", ".html");
-    private static final FileDialogs.Kind DATA = new FileDialogs.Kind("Data", DataFile.ENDINGS);
-    private static final FileDialogs.Kind PLOT = new FileDialogs.Kind("Plot", PlotSheet.ENDINGS);
-    private static final FileDialogs.Kind PICTURE = new FileDialogs.Kind("Picture", PictureFile.ENDINGS);
-    private static final FileDialogs.Kind SAVED_DATA = new FileDialogs.Kind("Data", List.of(".csv", ".xlsx", ".ods"));
     private static final KeyCombination UNDO = KeyCombination.valueOf("Shortcut+Z");
     private static final KeyCombination CHECK = KeyCombination.valueOf("Shortcut+Enter");
     private static final KeyCombination REDO = KeyCombination.valueOf("Shortcut+Shift+Z");
@@ -67,6 +57,7 @@ public final class MainWindow {
     private final Look look;
     private final GridHabits habits = new GridHabits();
     private final Notices notices = new Notices();
+    private final Exchange exchange;
     private final BorderPane frame = new BorderPane();
     private final StackPane root = new StackPane();
     private final TopBar bar;
@@ -83,10 +74,11 @@ public final class MainWindow {
         this.dialogs = dialogs;
         this.look = look;
         this.model = new DeskModel(open.history());
+        this.exchange = new Exchange(model, settings, dialogs, notices);
         record();
         this.bar = new TopBar(this);
         habits.pairByPairProperty().set(settings.flag("pair-by-pair"));
-        this.work = new WorkView(model, look, habits, notices::say, this::handIn, this::savePlot);
+        this.work = new WorkView(model, look, habits, notices::say, this::handIn, exchange::savePlot);
         this.shelf = new DemoShelf(look, this::openDemo);
         frame.setTop(bar);
         frame.setCenter(work.node());
@@ -141,7 +133,7 @@ public final class MainWindow {
 
     private Node writeView() {
         if (write == null) {
-            write = new WriteView(model, look, habits, notices::say, this::openPicture);
+            write = new WriteView(model, look, habits, notices::say, () -> exchange.openPicture(this::layPicture));
         }
         return write.node();
     }
@@ -186,14 +178,14 @@ public final class MainWindow {
     }
 
     void open() {
-        dialogs.open(EXERCISE, lastFolder()).ifPresent(this::open);
+        dialogs.open(EXERCISE, exchange.lastFolder()).ifPresent(this::open);
     }
 
     private void open(Path file) {
         switch (ExerciseFile.read(file)) {
             case Reading.Refused<Exercise>(String message) -> notices.say(message);
             case Reading.Done<Exercise>(Exercise exercise) -> {
-                remember(file);
+                exchange.remember(file);
                 begin(OpenDesk.of(settings.folder(), exercise, Optional.of(file)));
                 show(View.WORK);
                 begin();
@@ -201,65 +193,30 @@ public final class MainWindow {
         }
     }
 
-    private void openPicture() {
-        dialogs.open(PICTURE, lastFolder()).ifPresent(this::layPicture);
-    }
-
-    private void layPicture(Path file) {
-        remember(file);
-        show(View.WRITE);
-        write.lay(file);
-    }
-
     /** Asks for a file of data and takes it into the table in view. */
     void openData() {
-        dialogs.open(DATA, lastFolder()).ifPresent(file -> openData(file, this::take));
+        exchange.openData(this::take);
     }
 
     /** Asks for a file of data and joins it to the exercise's own. */
     void joinData() {
         show(View.WRITE);
-        dialogs.open(DATA, lastFolder()).ifPresent(file -> openData(file, write::join));
-    }
-
-    /** Reads a file of data away from the window's thread, since it may be large, and hands it on. */
-    private void openData(Path file, Consumer<DataFile.Taken> then) {
-        remember(file);
-        Task<Reading<DataFile.Taken>> task = new Task<>() {
-            @Override
-            protected Reading<DataFile.Taken> call() {
-                return DataFile.take(file, model.desk().exercise().mark(), share -> {
-                    updateProgress(share, 1);
-                    return !isCancelled();
-                });
-            }
-        };
-        notices.follow("Reading " + file.getFileName() + "\u2026", task);
-        task.setOnSucceeded(_ -> {
-            switch (task.getValue()) {
-                case Reading.Refused<DataFile.Taken>(String message) -> notices.say(message);
-                case Reading.Done<DataFile.Taken>(DataFile.Taken taken) -> {
-                    notices.hide();
-                    then.accept(taken);
-                }
-            }
-        });
-        task.setOnCancelled(_ -> notices.say(file.getFileName() + " was not opened; nothing has changed."));
-        task.setOnFailed(_ -> notices.say(file.getFileName() + " could not be read: " + task.getException().getMessage()));
-        Thread.ofPlatform().daemon().name("reading data").start(task);
+        exchange.openData(write::join);
     }
 
     /** Saves the table in view for other programs. */
     void saveData() {
-        dialogs.save(SAVED_DATA, lastFolder(), fileName("data") + ".csv").ifPresent(file -> {
-            try {
-                DataExport.write(view == View.WORK ? model.desk().work().table() : model.desk().exercise().data(), file);
-                remember(file);
-                notices.say("The data are in " + file + ".");
-            } catch (IOException e) {
-                notices.say("The data could not be saved as " + file + ": " + e.getMessage() + ". Choose another place.");
-            }
-        });
+        exchange.saveData(view == View.WORK ? model.desk().work().table() : model.desk().exercise().data());
+    }
+
+    /** Writes the write-up alone. */
+    void writeUp() {
+        exchange.writeUp();
+    }
+
+    private void layPicture(Path file) {
+        show(View.WRITE);
+        write.lay(file);
     }
 
     private void take(DataFile.Taken taken) {
@@ -285,7 +242,7 @@ public final class MainWindow {
             } else if (PictureFile.ENDINGS.stream().anyMatch(name::endsWith)) {
                 layPicture(file);
             } else {
-                openData(file, this::take);
+                exchange.openData(file, this::take);
             }
         }
     }
@@ -311,14 +268,14 @@ public final class MainWindow {
     }
 
     void saveAs() {
-        dialogs.save(EXERCISE, lastFolder(), fileName("exercise") + ExerciseFile.ENDING).ifPresent(this::save);
+        dialogs.save(EXERCISE, exchange.lastFolder(), exchange.fileName("exercise") + ExerciseFile.ENDING).ifPresent(this::save);
     }
 
     private void save(Path file) {
         try {
             ExerciseFile.write(model.desk().exercise(), file);
             open.savedAs(file);
-            remember(file);
+            exchange.remember(file);
             LastOpen.remember(settings, open);
             notices.say("Saved as " + file + ".");
         } catch (IOException e) {
@@ -336,7 +293,7 @@ public final class MainWindow {
             notices.say("Type your name first, so that your instructor knows whose work this is.");
             return;
         }
-        dialogs.save(HAND_IN, lastFolder(), HandInFile.fileName(handIn)).ifPresent(file -> handIn(handIn, file));
+        dialogs.save(HAND_IN, exchange.lastFolder(), HandInFile.fileName(handIn)).ifPresent(file -> handIn(handIn, file));
     }
 
     private void handIn(HandIn handIn, Path file) {
@@ -344,42 +301,12 @@ public final class MainWindow {
         try {
             HandInFile.write(handIn, file);
             Files.writeString(page, WriteUp.html(model.findings()), StandardCharsets.UTF_8);
-            remember(file);
+            exchange.remember(file);
             notices.say("Handed in as " + file + ". Give this file to your instructor. The write-up beside it, "
                     + page.getFileName() + ", is for you to read or print.");
         } catch (IOException e) {
             notices.say("The hand-in could not be written to " + file + ": " + e.getMessage() + ". Choose another place.");
         }
-    }
-
-    private void savePlot(PlotSheet sheet) {
-        dialogs.save(PLOT, lastFolder(), fileName("plot") + ".png").ifPresent(file -> {
-            try {
-                sheet.write(file);
-                remember(file);
-                notices.say("The plot is in " + file + ".");
-            } catch (IOException e) {
-                notices.say("The plot could not be saved as " + file + ": " + e.getMessage() + ". Choose another place.");
-            }
-        });
-    }
-
-    /** The exercise's title as the name of a file. */
-    private String fileName(String usual) {
-        String name = model.desk().exercise().title().replaceAll("[^\\p{L}\\p{N} ,.()_-]", "_").strip();
-        return name.isEmpty() ? usual : name;
-    }
-
-    /** Writes the write-up alone. */
-    void writeUp() {
-        dialogs.save(PAGE, lastFolder(), "write-up.html").ifPresent(file -> {
-            try {
-                Files.writeString(file, WriteUp.html(model.findings()), StandardCharsets.UTF_8);
-                notices.say("The write-up is in " + file + ".");
-            } catch (IOException e) {
-                notices.say("The write-up could not be written to " + file + ": " + e.getMessage() + ". Choose another place.");
-            }
-        });
     }
 
     /** Keeps what is to be remembered and closes the journal. */
@@ -398,14 +325,6 @@ public final class MainWindow {
     /** What the window's title bar says. */
     String title(Findings findings) {
         return findings.exercise().title() + " · Hestra";
-    }
-
-    private void remember(Path file) {
-        Optional.ofNullable(file.toAbsolutePath().getParent()).ifPresent(folder -> settings.put("folder", folder));
-    }
-
-    private Path lastFolder() {
-        return Path.of(settings.text("folder", System.getProperty("user.home")));
     }
 
     /** Undo and redo are the desk's, in text fields too: an answer is part of the work. A cell being typed is its own. */

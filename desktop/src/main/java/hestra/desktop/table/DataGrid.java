@@ -7,6 +7,7 @@ import java.util.function.BiPredicate;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.IntStream;
+import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
@@ -172,6 +173,8 @@ public final class DataGrid extends VBox {
     }
 
     private void tell(TablePosition<?, ?> cell) {
+        // The row in hand is marked, on empty rows too, of which nobody else hears.
+        version.set(version.get() + 1);
         boolean onData = cell.getRow() >= 0 && cell.getRow() < source.table().size();
         onRow.accept(onData ? OptionalInt.of(cell.getRow()) : OptionalInt.empty());
     }
@@ -193,6 +196,13 @@ public final class DataGrid extends VBox {
 
     private TableColumn<Integer, ?> column(int index) {
         return view.getColumns().get(1 + Math.clamp(index, 0, source.table().width() - 1));
+    }
+
+    /** Keeps the row in hand in sight when the grid has become smaller, as soon as that has been laid out. */
+    void keepInSight() {
+        if (row() >= 0 && view.isFocused()) {
+            Platform.runLater(() -> scrollIntoView(row()));
+        }
     }
 
     private void scrollIntoView(int row) {

@@ -55,7 +55,10 @@ public final class TablePane extends VBox {
         setVgrow(grid, Priority.ALWAYS);
         checks = new CheckList(suspicion -> grid.focus(suspicion.row(), suspicion.column()));
         // Not while a point is being dragged: it looks at every value beside its neighbours.
-        checking.setOnFinished(_ -> checks.show(model.findings().suspicions()));
+        checking.setOnFinished(_ -> {
+            checks.show(model.findings().suspicions());
+            grid.keepInSight();
+        });
         getChildren().addAll(grid, summary, checks, rowBar);
         grid.onRow(row -> model.apply(new Edit.Select(row)));
         grid.onHover(row -> model.apply(new Edit.Hover(row)));

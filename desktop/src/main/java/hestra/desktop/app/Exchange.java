@@ -1,0 +1,127 @@
+package hestra.desktop.app;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.concurrent.Task;
+
+import hestra.data.DataTable;
+import hestra.documents.DataExport;
+import hestra.documents.DataFile;
+import hestra.documents.PictureFile;
+import hestra.documents.PlotSheet;
+import hestra.documents.Reading;
+import hestra.documents.WriteUp;
+
+/** What comes from other programs and goes to them: data, pictures, plots, the write-up. It asks where, does it, and says what came of it. */
+final class Exchange {
+
+    private static final FileDialogs.Kind PAGE = new FileDialogs.Kind("Web page", ".html");
+    private static final FileDialogs.Kind DATA = new FileDialogs.Kind("Data", DataFile.ENDINGS);
+    private static final FileDialogs.Kind SAVED_DATA = new FileDialogs.Kind("Data", List.of(".csv", ".xlsx", ".ods"));
+    private static final FileDialogs.Kind PLOT = new FileDialogs.Kind("Plot", PlotSheet.ENDINGS);
+    private static final FileDialogs.Kind PICTURE = new FileDialogs.Kind("Picture", PictureFile.ENDINGS);
+
+    private final DeskModel model;
+    private final Settings settings;
+    private final FileDialogs dialogs;
+    private final Notices notices;
+
+    Exchange(DeskModel model, Settings settings, FileDialogs dialogs, Notices notices) {
+        this.model = model;
+        this.settings = settings;
+        this.dialogs = dialogs;
+        this.notices = notices;
+    }
+
+    /** Writes a file. */
+    @FunctionalInterface
+    private interface Writing {
+        void to(Path file) throws IOException;
+    }
+
+    /** Asks for a file of data and hands on what it holds. */
+    void openData(Consumer<DataFile.Taken> then) {
+        dialogs.open(DATA, lastFolder()).ifPresent(file -> openData(file, then));
+    }
+
+    /** Reads a file of data away from the window's thread, since it may be large, and hands on what it holds. */
+    void openData(Path file, Consumer<DataFile.Taken> then) {
+        remember(file);
+        Task<Reading<DataFile.Taken>> task = new Task<>() {
+            @Override
+            protected Reading<DataFile.Taken> call() {
+                return DataFile.take(file, model.desk().exercise().mark(), share -> {
+                    updateProgress(share, 1);
+                    return !isCancelled();
+                });
+            }
+        };
+        notices.follow("Reading " + file.getFileName() + "…", task);
+        task.setOnSucceeded(_ -> {
+            switch (task.getValue()) {
+                case Reading.Refused<DataFile.Taken>(String message) -> notices.say(message);
+                case Reading.Done<DataFile.Taken>(DataFile.Taken taken) -> {
+                    notices.hide();
+                    then.accept(taken);
+                }
+            }
+        });
+        task.setOnCancelled(_ -> notices.say(file.getFileName() + " was not opened; nothing has changed."));
+        task.setOnFailed(_ -> notices.say(file.getFileName() + " could not be read: " + task.getException().getMessage()));
+        Thread.ofPlatform().daemon().name("reading data").start(task);
+    }
+
+    /** Asks for a picture of a plot. */
+    void openPicture(Consumer<Path> then) {
+        dialogs.open(PICTURE, lastFolder()).ifPresent(file -> {
+            remember(file);
+            then.accept(file);
+        });
+    }
+
+    /** Saves a table for other programs. */
+    void saveData(DataTable table) {
+        save(SAVED_DATA, fileName("data") + ".csv", "The data", file -> DataExport.write(table, file));
+    }
+
+    /** Saves a plot as the ending says. */
+    void savePlot(PlotSheet sheet) {
+        save(PLOT, fileName("plot") + ".png", "The plot", sheet::write);
+    }
+
+    /** Writes the write-up alone. */
+    void writeUp() {
+        save(PAGE, "write-up.html", "The write-up", file -> Files.writeString(file, WriteUp.html(model.findings()), StandardCharsets.UTF_8));
+    }
+
+    private void save(FileDialogs.Kind kind, String name, String what, Writing writing) {
+        dialogs.save(kind, lastFolder(), name).ifPresent(file -> {
+            try {
+                writing.to(file);
+                remember(file);
+                notices.say(what + (what.endsWith("data") ? " are in " : " is in ") + file + ".");
+            } catch (IOException e) {
+                notices.say(what + " could not be saved as " + file + ": " + e.getMessage() + ". Choose another place.");
+            }
+        });
+    }
+
+    /** The exercise's title as the name of a file. */
+    String fileName(String usual) {
+        String name = model.desk().exercise().title().replaceAll("[^\\p{L}\\p{N} ,.()_-]", "_").strip();
+        return name.isEmpty() ? usual : name;
+    }
+
+    void remember(Path file) {
+        Optional.ofNullable(file.toAbsolutePath().getParent()).ifPresent(folder -> settings.put("folder", folder));
+    }
+
+    Path lastFolder() {
+        return Path.of(settings.text("folder", System.getProperty("user.home")));
+    }
+}
