@@ -3,8 +3,8 @@ package hestra.desktop.app;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Locale;
 import java.util.List;
+import java.util.Locale;
 import javafx.scene.input.KeyCode;
 
 import hestra.data.DataTable;
