@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalInt;
 import java.util.function.DoubleUnaryOperator;
+import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 
@@ -213,6 +214,11 @@ public final class Pairs {
         return new Pairs(IntStream.of(kept).mapToDouble(i -> x[i]).toArray(), IntStream.of(kept).mapToDouble(i -> y[i]).toArray(),
                 counts == null ? null : IntStream.of(kept).map(i -> counts[i]).toArray(),
                 IntStream.of(kept).map(i -> rows[i]).toArray(), others);
+    }
+
+    /** Without the pairs of one row of the table. */
+    public Pairs without(int row) {
+        return only(new Subset("without row " + (row + 1), IntStream.of(rows).filter(it -> it != row).boxed().collect(Collectors.toSet())));
     }
 
     /** With the i-th pair somewhere else, at finite values. */

@@ -20,6 +20,13 @@ import hestra.exercise.Exercise;
 import hestra.exercise.Provenance;
 import hestra.exercise.Task;
 import hestra.feedback.Judge;
+import hestra.figure.LabelPlace;
+import hestra.figure.Layer;
+import hestra.figure.Slot;
+import hestra.figure.Spacing;
+import hestra.figure.StripKind;
+import hestra.fit.Curve;
+import hestra.fit.Trial;
 import hestra.numbers.NumberStyle;
 import hestra.recipe.Recipe;
 import hestra.recipe.Sample;
@@ -70,9 +77,22 @@ public record Desk(
             case Edit.Restore(int row) -> restored(row);
             case Edit.MovePoint(int row, double x, double y, long _) when row < work.table().size() -> moved(row, x, y);
             case Edit.ChooseRoles(Roles roles) when hasColumns(roles) -> with(work.withRoles(Optional.of(roles)));
-            case Edit.ShowLayer show -> with(work.withLayer(show.layer(), show.shown()));
-            case Edit.ReadAt(OptionalDouble x) when Double.isFinite(x.orElse(0)) -> with(work.withReadingAt(x));
-            case Edit.ShowFrame show -> with(work.withFrame(show.frame()));
+            case Edit.ShowLayer show -> with(work.with(work.plot().with(show.layer(), show.shown())));
+            case Edit.ReadAt(OptionalDouble x) when Double.isFinite(x.orElse(0)) -> with(work.with(work.reading().atX(x)));
+            case Edit.ReadAtY(OptionalDouble y) when Double.isFinite(y.orElse(0)) -> with(work.with(work.reading().atY(y)));
+            case Edit.Pin(List<Double> at) when at.stream().allMatch(Double::isFinite) -> with(work.with(work.reading().pinned(at)));
+            case Edit.ShowFrame show -> with(work.with(work.plot().with(show.frame())));
+            case Edit.SpaceAxis(boolean along, Spacing spacing) -> with(work.with(work.plot().with(along, spacing)));
+            case Edit.ShowStrip(StripKind kind) -> with(work.with(work.plot().with(kind)));
+            case Edit.AddCurve(Curve curve) -> added(curve);
+            case Edit.ChangeCurve(Slot slot, Curve curve) when work.curves().further().containsKey(slot) && work.curves().slotOf(curve).isEmpty() ->
+                with(work.with(work.curves().with(slot, curve)));
+            case Edit.RemoveCurve(Slot slot) when slot != Slot.LINE -> with(work.with(work.curves().without(slot)));
+            case Edit.ShowCurve(Slot slot, boolean shown) -> with(slot == Slot.LINE ? work.with(work.plot().with(Layer.LINE, shown))
+                    : work.with(work.curves().shown(slot, shown)));
+            case Edit.TakeInHand(Slot slot) when work.curves().has(slot) -> with(work.with(work.curves().takingInHand(slot)));
+            case Edit.Try(Trial trial, long _) when trial.isPossible() -> with(work.with(work.curves().with(trial)));
+            case Edit.PutLabel(Slot slot, LabelPlace place, long _) when work.curves().has(slot) -> with(work.with(work.curves().with(slot, place)));
             case Edit.Draft(String task, Answer answer) when exercise.task(task).isPresent() -> with(work.withDraft(task, answer));
             case Edit.Check(String task) -> checked(task);
             case Edit.Name(String student) -> with(work.withStudent(student));
@@ -93,9 +113,15 @@ public record Desk(
             case Edit.MoveTask(String task, int index) -> exercise.task(task)
                     .map(it -> with(exercise.withoutTask(task).withTaskAt(index, it))).orElse(this);
             case Edit.RemoveTask(String task) -> with(exercise.withoutTask(task));
-            case Edit.ReadAt _, Edit.MovePoint _, Edit.ChooseRoles _, Edit.Draft _, Edit.WriteColumns _, Edit.WriteRoles _,
+            case Edit.ReadAt _, Edit.ReadAtY _, Edit.Pin _, Edit.ChangeCurve _, Edit.RemoveCurve _, Edit.TakeInHand _, Edit.Try _, Edit.PutLabel _, Edit.MovePoint _, Edit.ChooseRoles _, Edit.Draft _, Edit.WriteColumns _, Edit.WriteRoles _,
                     Edit.AddTask _ -> this;
         };
+    }
+
+    /** With a curve in hand that is there already, or in a free place; no change where all are taken. */
+    private Desk added(Curve curve) {
+        return work.curves().slotOf(curve).map(slot -> with(work.with(work.curves().takingInHand(slot))))
+                .or(() -> work.curves().free().map(slot -> with(work.with(work.curves().with(slot, curve))))).orElse(this);
     }
 
     /** The answer to a task as it stands on the desk now. */

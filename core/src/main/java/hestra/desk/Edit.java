@@ -1,5 +1,6 @@
 package hestra.desk;
 
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -13,7 +14,13 @@ import hestra.exercise.Aid;
 import hestra.exercise.Answer;
 import hestra.exercise.Task;
 import hestra.figure.Frame;
+import hestra.figure.LabelPlace;
 import hestra.figure.Layer;
+import hestra.figure.Slot;
+import hestra.figure.Spacing;
+import hestra.figure.StripKind;
+import hestra.fit.Curve;
+import hestra.fit.Trial;
 import hestra.recipe.Recipe;
 import hestra.tracing.Picture;
 import hestra.tracing.PictureAxes;
@@ -121,6 +128,122 @@ public sealed interface Edit {
         @Override
         public boolean continues(Lasting before) {
             return before instanceof ReadAt;
+        }
+    }
+
+    /** The level reading line is put at y, or away. */
+    record ReadAtY(OptionalDouble y) implements Lasting {
+        @Override
+        public String inWords() {
+            return "moving the reading line";
+        }
+
+        @Override
+        public boolean continues(Lasting before) {
+            return before instanceof ReadAtY;
+        }
+    }
+
+    /** The predictions that are kept in the table. */
+    record Pin(List<Double> at) implements Lasting {
+        @Override
+        public String inWords() {
+            return "keeping predictions";
+        }
+    }
+
+    /** A curve is fitted beside the line and taken in hand; one that is there already is taken in hand. */
+    record AddCurve(Curve curve) implements Lasting {
+        @Override
+        public String inWords() {
+            return "adding a " + curve.inWords();
+        }
+    }
+
+    /** The curve in a place becomes another one. */
+    record ChangeCurve(Slot slot, Curve curve) implements Lasting {
+        @Override
+        public String inWords() {
+            return "changing a curve";
+        }
+    }
+
+    /** The curve in a place is removed, or the trial. */
+    record RemoveCurve(Slot slot) implements Lasting {
+        @Override
+        public String inWords() {
+            return slot == Slot.TRIAL ? "removing the trial" : "removing a curve";
+        }
+    }
+
+    /** The curve in a place is drawn, or not for now. */
+    record ShowCurve(Slot slot, boolean shown) implements Lasting {
+        @Override
+        public String inWords() {
+            return (shown ? "showing" : "hiding") + " a curve";
+        }
+    }
+
+    /** The readings, the residuals and the reading line are of the curve in a place. */
+    record TakeInHand(Slot slot) implements Lasting {
+        @Override
+        public String inWords() {
+            return "taking another curve in hand";
+        }
+
+        @Override
+        public boolean continues(Lasting before) {
+            return before instanceof TakeInHand;
+        }
+    }
+
+    /**
+     * A curve is tried by eye, or moved.
+     *
+     * @param gesture numbers the drag: all moves of one drag are undone together
+     */
+    record Try(Trial trial, long gesture) implements Lasting {
+        @Override
+        public String inWords() {
+            return "moving the trial";
+        }
+
+        @Override
+        public boolean continues(Lasting before) {
+            return before instanceof Try other && other.gesture == gesture;
+        }
+    }
+
+    /**
+     * A curve's equation is put elsewhere in the plot, or made larger or smaller.
+     *
+     * @param gesture numbers the drag: all moves of one drag are undone together
+     */
+    record PutLabel(Slot slot, LabelPlace place, long gesture) implements Lasting {
+        @Override
+        public String inWords() {
+            return "moving an equation";
+        }
+
+        @Override
+        public boolean continues(Lasting before) {
+            return before instanceof PutLabel other && other.gesture == gesture;
+        }
+    }
+
+    /** The axis along, or the upright one, spaces its values another way. */
+    record SpaceAxis(boolean along, Spacing spacing) implements Lasting {
+        @Override
+        public String inWords() {
+            return spacing == Spacing.LINEAR ? "a linear axis" : "a logarithmic axis";
+        }
+    }
+
+    /** The strip shows the residuals another way. */
+    record ShowStrip(StripKind kind) implements Lasting {
+        @Override
+        public String inWords() {
+            return "showing residuals " + kind.title();
         }
     }
 

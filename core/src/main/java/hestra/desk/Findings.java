@@ -1,16 +1,10 @@
 package hestra.desk;
 
 import java.util.ArrayList;
-import java.util.Collections;
-import java.util.Comparator;
 import java.util.DoubleSummaryStatistics;
-import java.util.EnumSet;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
@@ -19,7 +13,6 @@ import hestra.data.Cell;
 import hestra.data.DataTable;
 import hestra.data.Pairs;
 import hestra.data.Roles;
-import hestra.data.Row;
 import hestra.data.Variable;
 import hestra.exercise.Aid;
 import hestra.exercise.Attempt;
@@ -30,10 +23,14 @@ import hestra.feedback.Verdict;
 import hestra.figure.Frame;
 import hestra.figure.Layer;
 import hestra.figure.PlotContent;
+import hestra.figure.Slot;
+import hestra.fit.CurveFit;
+import hestra.fit.CurveOnData;
 import hestra.fit.Fit;
-import hestra.fit.LeastSquares;
+import hestra.fit.Inverse;
 import hestra.fit.LineFit;
 import hestra.fit.Prediction;
+import hestra.fit.TrialFit;
 import hestra.summary.EntryChecks;
 import hestra.summary.Suspicion;
 
@@ -43,15 +40,12 @@ import hestra.summary.Suspicion;
 public final class Findings {
 
     private static final double LEVEL = 0.95;
-    private static final int MOST_GROUPS = 12;
 
     private final Desk desk;
-    private final Pairs pairs;
-    private final Fit fit;
+    private final Observed observed;
+    private final ChosenCurves curves;
     private final List<TaskState> tasks;
     private final Set<Aid> open;
-    private final List<PlotContent.Point> points;
-    private final List<String> groups;
     private final DataTable given;
     /** What fits the data; nothing while another part of the plane is shown. */
     private final Optional<Frame> dataFrame;
@@ -60,46 +54,28 @@ public final class Findings {
     private Findings(Desk desk, Findings before) {
         this.desk = desk;
         Work work = desk.work();
-        Roles roles = work.drawnRoles();
-        boolean sameData = before != null && before.desk.work().table() == work.table()
-                && before.desk.work().drawnRoles().equals(roles);
-        OptionalInt moved = before != null && !sameData && before.desk.work().drawnRoles().equals(roles)
-                ? work.table().onlyRowOtherThanIn(before.desk.work().table()) : OptionalInt.empty();
-        Optional<Moved> move = moved.isPresent() ? Moved.of(before, work.table(), roles, moved.getAsInt()) : Optional.empty();
-        this.pairs = sameData ? before.pairs : move.map(Moved::pairs).orElseGet(() -> Pairs.of(work.table(), roles));
-        this.fit = sameData ? before.fit : LeastSquares.line(pairs);
-        this.groups = sameData || move.isPresent() ? before.groups : groups(work.table(), roles);
-        this.points = sameData ? before.points : move.map(Moved::points).orElseGet(() -> points(work.table(), roles, groups));
+        this.observed = before == null ? Observed.of(work.table(), work.drawnRoles()) : before.observed.next(work.table(), work.drawnRoles());
+        this.curves = before == null ? ChosenCurves.of(observed.pairs(), work.curves())
+                : before.curves.next(observed.pairs(), work.curves(), before.desk.work().curves());
         boolean sameExercise = before != null && before.desk.exercise() == desk.exercise();
         this.given = sameExercise ? before.given : desk.exercise().given();
         boolean sameAnswers = sameExercise && before.desk.work().attempts() == work.attempts();
         this.tasks = sameAnswers ? before.tasks : states(desk);
         this.open = sameAnswers ? before.open : open(desk.exercise(), tasks);
-        boolean framed = work.frame().isPresent();
-        this.dataFrame = sameData && before.dataFrame.isPresent() ? before.dataFrame : framed ? Optional.empty() : Optional.of(Frame.around(xs(), ys()));
-        this.frame = work.frame().or(() -> dataFrame.map(this::frameWithReading)).orElseThrow();
+        boolean framed = work.frame().filter(this::hasPlaceFor).isPresent();
+        boolean sameFrame = before != null && before.observed == observed && before.dataFrame.isPresent() && sameSpacing(before.work().plot(), work.plot());
+        this.dataFrame = sameFrame ? before.dataFrame : framed ? Optional.empty()
+                : Optional.of(Frame.around(xs(), work.plot().x(), ys(), work.plot().y()));
+        this.frame = work.frame().filter(this::hasPlaceFor).or(() -> dataFrame.map(this::frameWithReading)).orElseThrow();
     }
 
-    /**
-     * One point that has moved and nothing else: the others are taken over as they were, so that one of a hundred thousand is
-     * dragged as smoothly as one of ten.
-     */
-    private record Moved(Pairs pairs, List<PlotContent.Point> points) {
-        static Optional<Moved> of(Findings before, DataTable table, Roles roles, int row) {
-            DataTable old = before.desk.work().table();
-            boolean sameOtherwise = table.row(row).isSetAside() == old.row(row).isSetAside()
-                    && Stream.of(roles.label(), roles.group(), roles.count()).flatMap(column -> column.stream().boxed())
-                        .allMatch(column -> table.cell(row, column).equals(old.cell(row, column)));
-            int pair = before.pairs.indexOfRow(row);
-            int point = Collections.binarySearch(before.points, new PlotContent.Point(row, 0, 0, false), Comparator.comparingInt(PlotContent.Point::row));
-            if (!sameOtherwise || pair < 0 || point < 0 || !(table.cell(row, roles.explanatory()) instanceof Cell.Measured x)
-                    || !(table.cell(row, roles.response()) instanceof Cell.Measured y)) {
-                return Optional.empty();
-            }
-            List<PlotContent.Point> points = new ArrayList<>(before.points);
-            points.set(point, points.get(point).movedTo(x.value(), y.value()));
-            return Optional.of(new Moved(before.pairs.withMoved(pair, x.value(), y.value()), List.copyOf(points)));
-        }
+    private static boolean sameSpacing(PlotState before, PlotState now) {
+        return before.x() == now.x() && before.y() == now.y();
+    }
+
+    /** Whether a frame can be drawn on the axes as they are spaced. */
+    private boolean hasPlaceFor(Frame it) {
+        return work().plot().x().holds(it.xLow()) && work().plot().y().holds(it.yLow());
     }
 
     /** What follows from a desk. */
@@ -134,11 +110,67 @@ public final class Findings {
 
     /** The pairs that the fit uses, and what is left out. */
     public Pairs pairs() {
-        return pairs;
+        return observed.pairs();
     }
 
+    /** The line of least squares, or why there is none. */
     public Fit fit() {
-        return fit;
+        return curves.line();
+    }
+
+    /** The place of the curve in hand: what was taken in hand, or the line where that is not there or is held back. */
+    public Slot slotInHand() {
+        Slot chosen = work().curves().inHand();
+        return chosen == Slot.LINE || work().curves().has(chosen) && isOpen(chosen) ? chosen : Slot.LINE;
+    }
+
+    /** What came of fitting the curve in hand; for a trial that is nothing. */
+    public Optional<Fit> fitInHand() {
+        return fitAt(slotInHand());
+    }
+
+    /** What came of fitting the curve in a place. */
+    public Optional<Fit> fitAt(Slot slot) {
+        return slot == Slot.TRIAL ? Optional.empty() : Optional.ofNullable(curves.fits().get(slot));
+    }
+
+    /** What is tried by eye, where that is not held back. */
+    public Optional<TrialFit> trial() {
+        return isOpen(Slot.TRIAL) ? curves.trial() : Optional.empty();
+    }
+
+    /** The places of the curves that may be seen, the line first. */
+    public List<Slot> slots() {
+        return curves.slots().stream().filter(this::isOpen).toList();
+    }
+
+    /** Whether the curves of a place may be seen. */
+    public boolean isOpen(Slot slot) {
+        return switch (slot) {
+            case LINE -> isOpen(Aid.LINE);
+            case TRIAL -> isOpen(Aid.TRIAL);
+            case FIRST, SECOND, THIRD, FOURTH -> isOpen(Aid.CURVES) && isOpen(Aid.LINE);
+        };
+    }
+
+    /** Whether the curve in a place is drawn. */
+    public boolean isShown(Slot slot) {
+        return isOpen(slot) && (slot == Slot.LINE ? work().layers().contains(Layer.LINE) : !work().curves().hidden().contains(slot));
+    }
+
+    /** The curve in hand where there is one and it is not held back. */
+    public Optional<CurveOnData> curveInHand() {
+        return isOpen(slotInHand()) ? curves.at(slotInHand()) : Optional.empty();
+    }
+
+    /** The curve in a place where there is one and it is not held back. */
+    public Optional<CurveOnData> curveAt(Slot slot) {
+        return isOpen(slot) ? curves.at(slot) : Optional.empty();
+    }
+
+    /** Whether the residuals of the curve in hand may be seen; those of a trial give nothing away. */
+    public boolean residualsAreOpen() {
+        return isOpen(Aid.RESIDUALS) || slotInHand() == Slot.TRIAL;
     }
 
     /** Where each task stands, in the order of the sheet. */
@@ -169,27 +201,43 @@ public final class Findings {
 
     /** The line where there is one and it is not held back. */
     public Optional<LineFit> visibleLine() {
-        return isOpen(Aid.LINE) ? fit.line() : Optional.empty();
+        return isOpen(Aid.LINE) ? fit().line() : Optional.empty();
     }
 
-    /** The prediction at the reading line, where there is one and predictions are open. */
+    /** The prediction of the curve in hand at the reading line, where there is one and predictions are open. */
     public Optional<Prediction> prediction() {
-        if (work().readingAt().isEmpty() || !isOpen(Aid.PREDICTION)) {
-            return Optional.empty();
-        }
-        return fit.line().map(line -> line.predict(work().readingAt().getAsDouble(), LEVEL));
+        return work().readingAt().isEmpty() ? Optional.empty() : prediction(work().readingAt().getAsDouble());
     }
 
-    /** The residual of a table row; nothing where it takes no part or residuals are held back. */
+    /** The prediction of the curve in hand at an x, where predictions are open and the curve is defined there. */
+    public Optional<Prediction> prediction(double x) {
+        Optional<CurveOnData> curve = isOpen(Aid.PREDICTION) ? curves.at(slotInHand()) : Optional.empty();
+        return curve.flatMap(it -> switch (it) {
+            case CurveFit fitted -> fitted.predicted(x, LEVEL);
+            case TrialFit tried -> tried.fitted(x).stream().boxed().findFirst().map(value -> new Prediction(x, value, tried.support().contains(x),
+                    tried.support().distanceTo(x), Optional.empty(), Optional.empty()));
+        });
+    }
+
+    /** Where the curve in hand has the value of the level reading line. */
+    public Optional<Inverse> inverse() {
+        OptionalDouble y = work().reading().atY();
+        return y.isEmpty() || !isOpen(Aid.PREDICTION) ? Optional.empty() : curves.at(slotInHand()).map(it -> switch (it) {
+            case CurveFit fitted -> Inverse.of(fitted, y.getAsDouble());
+            case TrialFit tried -> tried.where(y.getAsDouble());
+        });
+    }
+
+    /** The residual of a table row from the curve in hand; nothing where it takes no part or residuals are held back. */
     public Optional<Double> residual(int row) {
-        if (!isOpen(Aid.RESIDUALS) || work().table().row(row).isSetAside()) {
+        if (!residualsAreOpen() || work().table().row(row).isSetAside()) {
             return Optional.empty();
         }
         Roles roles = work().drawnRoles();
-        return fit.line().flatMap(line ->
+        return curves.at(slotInHand()).flatMap(curve ->
                 work().table().cell(row, roles.explanatory()) instanceof Cell.Measured x
                         && work().table().cell(row, roles.response()) instanceof Cell.Measured y
-                        ? Optional.of(line.residualOf(x.value(), y.value()))
+                        ? curve.residual(x.value(), y.value()).stream().boxed().findFirst()
                         : Optional.empty());
     }
 
@@ -219,34 +267,19 @@ public final class Findings {
 
     /** What the scatter plot shows. */
     public PlotContent plot() {
-        Set<Layer> layers = EnumSet.noneOf(Layer.class);
-        layers.addAll(work().layers());
-        if (!isOpen(Aid.RESIDUALS)) {
-            layers.remove(Layer.RESIDUALS);
-            layers.remove(Layer.SQUARES);
-        }
-        return content(layers, visibleLine(), "Points appear here as you type them\ninto the table on the right.");
+        return new Contents(this, observed, curves).plot();
     }
 
     /** What the residual strip shows. */
     public PlotContent strip() {
-        boolean opened = isOpen(Aid.RESIDUALS);
-        String notice = opened ? fit instanceof Fit.None(String reason) ? reason : ""
-                : "Residuals stand here. " + whatOpens(Aid.RESIDUALS) + ".";
-        return content(work().layers(), opened ? fit.line() : Optional.empty(), notice);
-    }
-
-    private PlotContent content(Set<Layer> layers, Optional<LineFit> line, String notice) {
-        return new PlotContent(x(), y(), desk.style(), points, line, layers,
-                isOpen(Aid.PREDICTION) ? work().readingAt() : OptionalDouble.empty(),
-                desk.selected(), desk.hovered(), frame, groups, notice);
+        return new Contents(this, observed, curves).strip();
     }
 
     /** The frame holds the points that take part, and of those set aside the ones that do not lie far off. */
     private Stream<PlotContent.Point> framed() {
-        DoubleSummaryStatistics x = pairs.xs().summaryStatistics();
-        DoubleSummaryStatistics y = pairs.ys().summaryStatistics();
-        return points.stream().filter(point -> !point.setAside() || pairs.n() == 0 || isNear(point.x(), x) && isNear(point.y(), y));
+        DoubleSummaryStatistics x = pairs().xs().summaryStatistics();
+        DoubleSummaryStatistics y = pairs().ys().summaryStatistics();
+        return observed.points().stream().filter(point -> !point.setAside() || pairs().n() == 0 || isNear(point.x(), x) && isNear(point.y(), y));
     }
 
     /** Whether a value lies no further from the others than they lie apart. */
@@ -266,37 +299,13 @@ public final class Findings {
     /** The frame of the data, made wider where the reading line stands outside it. */
     private Frame frameWithReading(Frame fitting) {
         OptionalDouble at = work().readingAt();
-        if (at.isEmpty() || visibleLine().isEmpty() || at.getAsDouble() >= fitting.xLow() && at.getAsDouble() <= fitting.xHigh()) {
+        if (at.isEmpty() || curveInHand().isEmpty() || at.getAsDouble() >= fitting.xLow() && at.getAsDouble() <= fitting.xHigh()) {
             return fitting;
         }
-        double fitted = visibleLine().get().at(at.getAsDouble());
-        boolean drawable = Double.isFinite(fitted) && Math.abs(fitted) < 1e290 && Math.abs(at.getAsDouble()) < 1e290;
-        return drawable ? Frame.around(DoubleStream.concat(xs(), DoubleStream.of(at.getAsDouble())),
-                DoubleStream.concat(ys(), DoubleStream.of(fitted))) : fitting;
-    }
-
-    /** The different texts of the group column, in the order in which they come. */
-    private static List<String> groups(DataTable table, Roles roles) {
-        return roles.group().isEmpty() ? List.of() : table.rows().stream().map(row -> row.cell(roles.group().getAsInt()).text())
-                .filter(text -> !text.isEmpty()).distinct().limit(MOST_GROUPS).toList();
-    }
-
-    private static List<PlotContent.Point> points(DataTable table, Roles roles, List<String> groups) {
-        Map<String, Integer> indices = new HashMap<>();
-        groups.forEach(group -> indices.put(group, indices.size()));
-        List<PlotContent.Point> points = new ArrayList<>();
-        for (int i = 0; i < table.size(); i++) {
-            Row row = table.row(i);
-            if (row.cell(roles.explanatory()) instanceof Cell.Measured x && row.cell(roles.response()) instanceof Cell.Measured y) {
-                points.add(new PlotContent.Point(i, x.value(), y.value(), row.isSetAside(), text(row, roles.label()),
-                        indices.getOrDefault(text(row, roles.group()), groups.size()), Pairs.countOf(row, roles.count()).orElse(1)));
-            }
-        }
-        return List.copyOf(points);
-    }
-
-    private static String text(Row row, OptionalInt column) {
-        return column.isPresent() ? row.cell(column.getAsInt()).text() : "";
+        OptionalDouble fitted = curveInHand().get().fitted(at.getAsDouble());
+        boolean drawable = fitted.isPresent() && Math.abs(fitted.getAsDouble()) < 1e290 && Math.abs(at.getAsDouble()) < 1e290;
+        return drawable ? Frame.around(DoubleStream.concat(xs(), DoubleStream.of(at.getAsDouble())), work().plot().x(),
+                DoubleStream.concat(ys(), DoubleStream.of(fitted.getAsDouble())), work().plot().y()) : fitting;
     }
 
     private static List<TaskState> states(Desk desk) {

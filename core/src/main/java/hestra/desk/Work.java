@@ -1,7 +1,6 @@
 package hestra.desk;
 
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -17,6 +16,7 @@ import hestra.exercise.Exercise;
 import hestra.exercise.Task;
 import hestra.figure.Frame;
 import hestra.figure.Layer;
+import hestra.figure.Slot;
 
 /**
  * What a student has done with an exercise so far.
@@ -24,26 +24,25 @@ import hestra.figure.Layer;
  * @param table the student's data
  * @param roles the chosen roles; nothing chosen yet where empty
  * @param unchosen the roles by which the plot is drawn while nothing is chosen
- * @param layers what the plot shows
- * @param readingAt where the reading line stands; nothing for no reading line
+ * @param plot what the plot shows
+ * @param curves the curves that were chosen
+ * @param reading what is read off the curve in hand
  * @param drafts answers begun and not yet checked, by task id
  * @param attempts answers checked, oldest first, by task id
  * @param student the name the work is handed in under
- * @param frame the part of the plane that the plot shows; nothing for the one that fits the data
  */
 public record Work(
         DataTable table,
         Optional<Roles> roles,
         Roles unchosen,
-        Set<Layer> layers,
-        OptionalDouble readingAt,
+        PlotState plot,
+        CurveState curves,
+        ReadingState reading,
         Map<String, Answer> drafts,
         Map<String, List<Attempt>> attempts,
-        String student,
-        Optional<Frame> frame) {
+        String student) {
 
     public Work {
-        layers = layers.isEmpty() ? Set.of() : Set.copyOf(EnumSet.copyOf(layers));
         drafts = Map.copyOf(drafts);
         attempts = Map.copyOf(attempts);
     }
@@ -52,7 +51,7 @@ public record Work(
     public static Work begin(Exercise exercise) {
         boolean asksRoles = exercise.tasks().stream().anyMatch(Task.ChooseRoles.class::isInstance);
         return new Work(exercise.given(), asksRoles ? Optional.empty() : Optional.of(exercise.roles()),
-                inOrder(exercise.roles()), Layer.usual(), OptionalDouble.empty(), Map.of(), Map.of(), "", Optional.empty());
+                inOrder(exercise.roles()), PlotState.USUAL, CurveState.LINE_ALONE, ReadingState.NONE, Map.of(), Map.of(), "");
     }
 
     /** The two columns in the order of the table: which explains is for the student to say. */
@@ -70,33 +69,49 @@ public record Work(
         return attempts.getOrDefault(taskId, List.of());
     }
 
+    /** What the plot shows. */
+    public Set<Layer> layers() {
+        return plot.layers();
+    }
+
+    /** Where the upright reading line stands; nothing for none. */
+    public OptionalDouble readingAt() {
+        return reading.atX();
+    }
+
+    /** The part of the plane that the plot shows; nothing for the one that fits the data. */
+    public Optional<Frame> frame() {
+        return plot.frame();
+    }
+
     Work withTable(DataTable changed) {
-        return new Work(changed, roles, unchosen, layers, readingAt, drafts, attempts, student, frame);
+        return new Work(changed, roles, unchosen, plot, curves, reading, drafts, attempts, student);
     }
 
+    /** With other roles. Where other variables stand on the axes, what was placed among the old ones goes. */
     Work withRoles(Optional<Roles> chosen) {
-        return new Work(table, chosen, unchosen, layers, readingAt, drafts, attempts, student, Optional.empty());
+        Work changed = new Work(table, chosen, unchosen, plot, curves, reading, drafts, attempts, student);
+        boolean sameAxes = changed.drawnRoles().explanatory() == drawnRoles().explanatory() && changed.drawnRoles().response() == drawnRoles().response();
+        return changed.with(sameAxes ? plot.with(Optional.<Frame>empty()) : plot.forOtherAxes())
+                .with(sameAxes ? curves : curves.without(Slot.TRIAL)).with(sameAxes ? reading : ReadingState.NONE);
     }
 
-    Work withLayer(Layer layer, boolean shown) {
-        Set<Layer> changed = EnumSet.noneOf(Layer.class);
-        changed.addAll(layers);
-        if (shown) {
-            changed.add(layer);
-        } else {
-            changed.remove(layer);
-        }
-        return new Work(table, roles, unchosen, changed, readingAt, drafts, attempts, student, frame);
+    Work with(PlotState changed) {
+        return new Work(table, roles, unchosen, changed, curves, reading, drafts, attempts, student);
     }
 
-    Work withReadingAt(OptionalDouble x) {
-        return new Work(table, roles, unchosen, layers, x, drafts, attempts, student, frame);
+    Work with(CurveState changed) {
+        return new Work(table, roles, unchosen, plot, changed, reading, drafts, attempts, student);
+    }
+
+    Work with(ReadingState changed) {
+        return new Work(table, roles, unchosen, plot, curves, changed, drafts, attempts, student);
     }
 
     Work withDraft(String taskId, Answer answer) {
         Map<String, Answer> changed = new HashMap<>(drafts);
         changed.put(taskId, answer);
-        return new Work(table, roles, unchosen, layers, readingAt, changed, attempts, student, frame);
+        return new Work(table, roles, unchosen, plot, curves, reading, changed, attempts, student);
     }
 
     Work withAttempt(String taskId, Attempt attempt) {
@@ -104,14 +119,10 @@ public record Work(
         List<Attempt> list = new ArrayList<>(attemptsAt(taskId));
         list.add(attempt);
         changed.put(taskId, List.copyOf(list));
-        return new Work(table, roles, unchosen, layers, readingAt, drafts, changed, student, frame);
+        return new Work(table, roles, unchosen, plot, curves, reading, drafts, changed, student);
     }
 
     Work withStudent(String name) {
-        return new Work(table, roles, unchosen, layers, readingAt, drafts, attempts, name, frame);
-    }
-
-    Work withFrame(Optional<Frame> shown) {
-        return new Work(table, roles, unchosen, layers, readingAt, drafts, attempts, student, shown);
+        return new Work(table, roles, unchosen, plot, curves, reading, drafts, attempts, name);
     }
 }

@@ -5,7 +5,9 @@ import java.util.Set;
 
 /** Something that an exercise can hold back until a task is done. */
 public enum Aid {
+    TRIAL("line by eye"),
     LINE("line of least squares"),
+    CURVES("further curves"),
     EQUATION("equation"),
     R("r"),
     R_SQUARED("R²"),

@@ -18,7 +18,9 @@ import java.util.OptionalDouble;
  * @param points the discs
  * @param front what is selected, and the reading line
  * @param spots where the points stand, for finding them
- * @param readingLine the pixel at which the reading line stands
+ * @param targets what else can be taken hold of
+ * @param readingLine the pixel at which the upright reading line stands
+ * @param levelLine the pixel at which the level reading line stands
  */
 public record Figure(
         double width,
@@ -31,7 +33,15 @@ public record Figure(
         List<Mark> points,
         List<Mark> front,
         Spots spots,
-        OptionalDouble readingLine) {
+        Targets targets,
+        OptionalDouble readingLine,
+        OptionalDouble levelLine) {
+
+    /** A figure in which only points can be taken hold of. */
+    Figure(double width, double height, Area area, Scale x, Scale y, List<Mark> ground, List<Mark> lines, List<Mark> points, List<Mark> front, Spots spots) {
+        this(width, height, area, x, y, List.copyOf(ground), List.copyOf(lines), List.copyOf(points), List.copyOf(front), spots, Targets.NONE,
+                OptionalDouble.empty(), OptionalDouble.empty());
+    }
 
     /** A rectangle in pixels. */
     public record Area(double left, double top, double width, double height) {
@@ -56,8 +66,17 @@ public record Figure(
         /** A point. */
         record OnPoint(int row) implements Hit {}
 
-        /** The reading line. */
-        record OnReadingLine() implements Hit {}
+        /** A handle of the curve tried by eye. */
+        record OnHandle(int index) implements Hit {}
+
+        /** A curve's equation. */
+        record OnLabel(Slot slot) implements Hit {}
+
+        /** A curve. */
+        record OnCurve(Slot slot) implements Hit {}
+
+        /** The upright reading line, or the level one. */
+        record OnReadingLine(boolean upright) implements Hit {}
 
         /** The inner rectangle, with nothing there. */
         record OnGround() implements Hit {}
@@ -72,9 +91,14 @@ public record Figure(
     private static final double REACH = 9;
     private static final double LINE_REACH = 6;
     private static final double LEAST_AXIS = 20;
+    private static final double LEAST_FRAME = 8;
 
-    /** What lies at a pixel: the nearest point within reach, else the reading line, else the ground. */
+    /** What lies at a pixel: a handle, else the nearest point within reach, a label, a reading line, a curve, the ground. */
     public Hit hit(double px, double py) {
+        Optional<Hit> boxed = area.contains(px, py) ? targets.boxAt(px, py) : Optional.empty();
+        if (boxed.isPresent() && boxed.get() instanceof Hit.OnHandle) {
+            return boxed.get();
+        }
         Optional<Spot> nearest = spots.nearest(px, py, REACH);
         if (nearest.isPresent()) {
             return new Hit.OnPoint(nearest.get().row());
@@ -82,8 +106,35 @@ public record Figure(
         if (!area.contains(px, py)) {
             return outside(px, py);
         }
-        boolean onLine = readingLine.isPresent() && Math.abs(readingLine.getAsDouble() - px) <= LINE_REACH;
-        return onLine ? new Hit.OnReadingLine() : new Hit.OnGround();
+        return boxed.or(() -> lineAt(px, py)).or(() -> targets.curveAt(px, py)).orElseGet(Hit.OnGround::new);
+    }
+
+    private Optional<Hit> lineAt(double px, double py) {
+        if (readingLine.isPresent() && Math.abs(readingLine.getAsDouble() - px) <= LINE_REACH) {
+            return Optional.of(new Hit.OnReadingLine(true));
+        }
+        return levelLine.isPresent() && Math.abs(levelLine.getAsDouble() - py) <= LINE_REACH ? Optional.of(new Hit.OnReadingLine(false)) : Optional.empty();
+    }
+
+    /** What is shown when the figure is dragged by so many pixels; nothing where that is too far to compute with. */
+    public Optional<Frame> moved(double dx, double dy) {
+        return Frame.of(x.value(area.left() - dx), x.value(area.right() - dx), y.value(area.bottom() - dy), y.value(area.top() - dy));
+    }
+
+    /** What is shown when the figure is made larger (factor below 1) or smaller about a pixel that stays in its place. */
+    public Optional<Frame> zoomed(double factor, double px, double py) {
+        return Frame.of(x.value(px + (area.left() - px) * factor), x.value(px + (area.right() - px) * factor),
+                y.value(py + (area.bottom() - py) * factor), y.value(py + (area.top() - py) * factor));
+    }
+
+    /** What is shown when a rectangle of the figure, given by two corners, fills it; nothing where it is too small. */
+    public Optional<Frame> within(double x1, double y1, double x2, double y2) {
+        double left = Math.clamp(Math.min(x1, x2), area.left(), area.right());
+        double right = Math.clamp(Math.max(x1, x2), area.left(), area.right());
+        double top = Math.clamp(Math.min(y1, y2), area.top(), area.bottom());
+        double bottom = Math.clamp(Math.max(y1, y2), area.top(), area.bottom());
+        boolean large = right - left >= LEAST_FRAME && bottom - top >= LEAST_FRAME;
+        return large ? Frame.of(x.value(left), x.value(right), y.value(bottom), y.value(top)) : Optional.empty();
     }
 
     private Hit outside(double px, double py) {

@@ -1,6 +1,7 @@
 package hestra.figure;
 
 import java.util.DoubleSummaryStatistics;
+import java.util.Optional;
 import java.util.stream.DoubleStream;
 
 /**
@@ -32,9 +33,30 @@ public record Frame(double xLow, double xHigh, double yLow, double yHigh) {
 
     /** A frame that shows all of these values with room around them, its edges on round numbers. */
     public static Frame around(DoubleStream xs, DoubleStream ys) {
-        double[] x = range(xs.summaryStatistics());
-        double[] y = range(ys.summaryStatistics());
+        return around(xs, Spacing.LINEAR, ys, Spacing.LINEAR);
+    }
+
+    /** The same for axes that may be logarithmic: values that have no place on them are of no account. */
+    public static Frame around(DoubleStream xs, Spacing xSpacing, DoubleStream ys, Spacing ySpacing) {
+        double[] x = range(xs, xSpacing);
+        double[] y = range(ys, ySpacing);
         return new Frame(x[0], x[1], y[0], y[1]);
+    }
+
+    private static double[] range(DoubleStream values, Spacing spacing) {
+        DoubleSummaryStatistics held = values.filter(spacing::holds).summaryStatistics();
+        return spacing == Spacing.LINEAR ? range(held) : ratio(held);
+    }
+
+    /** Room by ratio, as far beyond the data as a linear axis has by difference. */
+    private static double[] ratio(DoubleSummaryStatistics values) {
+        if (values.getCount() == 0) {
+            return new double[] {1, 100};
+        }
+        double span = Math.max(Math.log(values.getMax() / values.getMin()), Math.log(2));
+        double low = Ticks.niceBelow(Math.max(Double.MIN_NORMAL, values.getMin() * Math.exp(-BEHIND * span)));
+        double high = Ticks.niceAbove(Math.min(1e300, values.getMax() * Math.exp(BEHIND * span)));
+        return new double[] {low, Math.max(high, low * 2)};
     }
 
     private static double[] range(DoubleSummaryStatistics values) {
@@ -63,21 +85,19 @@ public record Frame(double xLow, double xHigh, double yLow, double yHigh) {
                 : new double[] {least - size * 0.1 - 1, greatest + size * 0.1 + 1};
     }
 
-    /** The frame moved by a share of its own width and height. */
-    public Frame moved(double dx, double dy) {
-        return safely(xLow + dx, xHigh + dx, yLow + dy, yHigh + dy);
+    /** A frame with these edges; nothing where it would be too small or too large to compute with. */
+    static Optional<Frame> of(double xLow, double xHigh, double yLow, double yHigh) {
+        return isWide(xLow, xHigh) && isWide(yLow, yHigh) ? Optional.of(new Frame(xLow, xHigh, yLow, yHigh)) : Optional.empty();
     }
 
-    /** The frame made larger (factor above 1) or smaller about a point that stays in its place. */
-    public Frame zoomed(double factor, double aboutX, double aboutY) {
-        return safely(aboutX + (xLow - aboutX) * factor, aboutX + (xHigh - aboutX) * factor,
-                aboutY + (yLow - aboutY) * factor, aboutY + (yHigh - aboutY) * factor);
+    /** This frame, made wider where it does not reach an x. */
+    public Frame reachingX(double x) {
+        return of(Math.min(xLow, x), Math.max(xHigh, x), yLow, yHigh).orElse(this);
     }
 
-    /** The new frame, or this one where the new one would be too small or too large to compute with. */
-    private Frame safely(double newXLow, double newXHigh, double newYLow, double newYHigh) {
-        boolean fine = isWide(newXLow, newXHigh) && isWide(newYLow, newYHigh);
-        return fine ? new Frame(newXLow, newXHigh, newYLow, newYHigh) : this;
+    /** This frame, made taller where it does not reach a y. */
+    public Frame reachingY(double y) {
+        return of(xLow, xHigh, Math.min(yLow, y), Math.max(yHigh, y)).orElse(this);
     }
 
     private static boolean isWide(double low, double high) {

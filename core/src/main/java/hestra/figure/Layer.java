@@ -7,10 +7,16 @@ import java.util.Set;
 public enum Layer {
     POINTS("Points", "the observed pairs"),
     LINE("Line", "the line of least squares"),
-    RESIDUALS("Residuals", "the upright distance of each point from the line"),
+    RESIDUALS("Residuals", "the upright distance of each point from the curve in hand"),
     SQUARES("Squares", "the residuals squared: least squares makes their sum as small as it can be"),
+    NAMES("Names", "what each point is called"),
     MEAN("Mean", "the mean of the response"),
-    NAMES("Names", "what each point is called");
+    EQUATIONS("Equations", "each curve's equation beside it: drag it elsewhere, turn the wheel over it for its size"),
+    DEVIATIONS("Deviations", "how far each point lies from the mean: one part explained by the curve in hand, one left over"),
+    MEAN_INTERVAL("Mean interval", "where the mean response at each x lies, with 95 % confidence"),
+    PREDICTION_INTERVAL("Prediction interval", "where a single new response at each x lies, with 95 % probability"),
+    LEVERAGE("Leverage", "how hard each point can pull the curve in hand; a ring marks one that does move it"),
+    SMOOTH("Smooth", "a smooth line through the residuals, which shows a pattern in them");
 
     private final String title;
     private final String meaning;
@@ -28,8 +34,13 @@ public enum Layer {
         return meaning;
     }
 
+    /** Whether it is needed often enough to be offered all the time; others are found behind "More". */
+    public boolean isEveryday() {
+        return ordinal() <= NAMES.ordinal();
+    }
+
     /** What is shown to begin with. */
     public static Set<Layer> usual() {
-        return EnumSet.of(POINTS, LINE, RESIDUALS);
+        return EnumSet.of(POINTS, LINE, RESIDUALS, EQUATIONS);
     }
 }

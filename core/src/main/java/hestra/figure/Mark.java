@@ -6,6 +6,12 @@ public sealed interface Mark {
     /** A straight line. */
     record Line(double x1, double y1, double x2, double y2, Stroke stroke) implements Mark {}
 
+    /** A line through many places. */
+    record Path(Places places, Stroke stroke) implements Mark {}
+
+    /** A filled shape with straight sides. */
+    record Region(Places corners, Ink fill, double opacity) implements Mark {}
+
     /** A point's sign, filled and with a thin edge, as large as a disc of this radius. */
     record Dot(double x, double y, double radius, Sign sign, Ink fill, Ink edge) implements Mark {}
 

@@ -3,6 +3,8 @@ package hestra.figure;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 import hestra.figure.Figure.Area;
 import hestra.figure.Mark.Anchor;
@@ -56,6 +58,16 @@ final class NameLabels {
         this.layout = layout;
         this.area = area;
         this.lines = lines;
+    }
+
+    /** The straight pieces that a mark is drawn with. */
+    static Stream<Mark.Line> segments(Mark mark) {
+        return switch (mark) {
+            case Mark.Line line -> Stream.of(line);
+            case Mark.Path(Places places, Stroke stroke) -> IntStream.range(1, places.size())
+                    .mapToObj(i -> new Mark.Line(places.x(i - 1), places.y(i - 1), places.x(i), places.y(i), stroke));
+            default -> Stream.of();
+        };
     }
 
     /** The labels for these points. */

@@ -1,6 +1,7 @@
 package hestra.figure;
 
 import java.util.Arrays;
+import java.util.List;
 
 /** Many places in a figure, in pixels; immutable, and equal where all of them are. */
 public final class Places {
@@ -16,6 +17,11 @@ public final class Places {
     /** The first so many of these pixels. */
     static Places of(double[] xs, double[] ys, int count) {
         return new Places(Arrays.copyOf(xs, count), Arrays.copyOf(ys, count));
+    }
+
+    /** These pixels, an x and a y each. */
+    static Places of(List<double[]> places) {
+        return new Places(places.stream().mapToDouble(it -> it[0]).toArray(), places.stream().mapToDouble(it -> it[1]).toArray());
     }
 
     public int size() {

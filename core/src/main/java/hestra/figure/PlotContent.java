@@ -7,37 +7,40 @@ import java.util.OptionalInt;
 import java.util.Set;
 
 import hestra.data.Variable;
-import hestra.fit.LineFit;
+import hestra.fit.CurveFit;
+import hestra.fit.Trial;
 import hestra.numbers.NumberStyle;
 
 /**
  * What a plot is to show.
  *
- * @param x the explanatory variable
- * @param y the response
+ * @param plane the variables and the part of the plane
  * @param style how numbers look
  * @param points the points, those set aside among them
- * @param line the line to draw; nothing where there is none or it is held back
+ * @param groups the names of the groups, in the order of their signs; none where the points are not grouped
+ * @param curves the curves to draw
+ * @param inHand the curve that residuals, intervals and the reading line are of; nothing where there is none or it is held back
+ * @param handles where the curve tried by eye is held
+ * @param influence what each point does to the curve in hand
  * @param layers what is shown
- * @param readingAt where the reading line stands; nothing for no reading line
+ * @param reading what is read off
  * @param selected the selected row
  * @param hovered the row under the pointer
- * @param frame the part of the plane to show
- * @param groups the names of the groups, in the order of their signs; none where the points are not grouped
  * @param notice what to say instead where there is nothing to show; may be empty
  */
 public record PlotContent(
-        Variable x,
-        Variable y,
+        Plane plane,
         NumberStyle style,
         List<Point> points,
-        Optional<LineFit> line,
+        List<String> groups,
+        List<DrawnCurve> curves,
+        Optional<DrawnCurve> inHand,
+        List<Trial.Handle> handles,
+        Influence influence,
         Set<Layer> layers,
-        OptionalDouble readingAt,
+        Reading reading,
         OptionalInt selected,
         OptionalInt hovered,
-        Frame frame,
-        List<String> groups,
         String notice) {
 
     /**
@@ -69,6 +72,12 @@ public record PlotContent(
     /** More points than this are drawn as a cloud, without a mark of its own for each, and without residuals and squares. */
     static final int MOST_MARKS = 2_000;
 
+    /** The same, but for what is pointed at and read: as the instructor sees it. */
+    public PlotContent atRest(String newNotice) {
+        return new PlotContent(plane, style, points, groups, curves, inHand, List.of(), Influence.NONE, layers, Reading.NONE, OptionalInt.empty(), OptionalInt.empty(),
+                newNotice);
+    }
+
     /** Whether there are so many points that they are drawn as a cloud. */
     boolean isCloudy() {
         return points.size() > MOST_MARKS;
@@ -76,5 +85,31 @@ public record PlotContent(
 
     boolean shows(Layer layer) {
         return layers.contains(layer);
+    }
+
+    Variable x() {
+        return plane.x();
+    }
+
+    Variable y() {
+        return plane.y();
+    }
+
+    /** The fit in hand, with its intervals; nothing for a curve tried by eye. */
+    Optional<CurveFit> fitInHand() {
+        return inHand.map(DrawnCurve::curve).filter(CurveFit.class::isInstance).map(CurveFit.class::cast);
+    }
+
+    /** The mean response of the points that take part; nothing where there are none. */
+    OptionalDouble meanY() {
+        double sum = 0;
+        double n = 0;
+        for (Point point : points) {
+            if (!point.setAside) {
+                sum += point.y * point.count;
+                n += point.count;
+            }
+        }
+        return n == 0 || !Double.isFinite(sum) ? OptionalDouble.empty() : OptionalDouble.of(sum / n);
     }
 }

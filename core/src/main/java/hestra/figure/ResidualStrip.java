@@ -1,6 +1,8 @@
 package hestra.figure;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
@@ -8,90 +10,198 @@ import java.util.OptionalInt;
 import hestra.figure.Figure.Area;
 import hestra.figure.Mark.Anchor;
 import hestra.figure.PlotContent.Point;
-import hestra.fit.LineFit;
+import hestra.fit.CurveOnData;
+import hestra.fit.Smooth;
+import hestra.numbers.Probability;
 
-/** Describes the residual strip: each point's residual under it, on the x axis of the plot above. */
+/**
+ * Describes the residual strip: the residuals of the curve in hand, against x on the axis of the plot above, or in one of
+ * the other {@linkplain StripKind ways}.
+ */
 public final class ResidualStrip {
 
+    static final double RADIUS = 3.8;
     private static final double TOP = 8;
     private static final double BOTTOM = 12;
-    private static final double RADIUS = 3.8;
+    private static final double BOTTOM_WITH_AXIS = 42;
     private static final Stroke STEM = Stroke.solid(Ink.RESIDUAL, 1.2);
+    private static final Stroke SMOOTH = Stroke.solid(Ink.INK, 1.8);
 
-    private ResidualStrip() {}
+    private final PlotContent content;
+    private final StripKind kind;
+    private final Layout layout;
+    private final Area area;
+    private final List<Mark> ground = new ArrayList<>();
+    private final List<Mark> lines = new ArrayList<>();
 
-    /** The strip of this content at this size; without a line it says the content's notice. */
-    public static Figure describe(PlotContent content, Layout layout) {
-        Area area = layout.area(TOP, BOTTOM);
-        List<Mark> ground = new ArrayList<>();
+    /**
+     * A point with its residual.
+     *
+     * @param fitted ŷ
+     * @param value y − ŷ
+     */
+    record Residual(Point point, double fitted, double value) {}
+
+    private ResidualStrip(PlotContent content, StripKind kind, Layout layout) {
+        this.content = content;
+        this.kind = kind;
+        this.layout = layout;
+        this.area = layout.area(TOP, kind == StripKind.AGAINST_X ? BOTTOM : BOTTOM_WITH_AXIS * layout.type());
+    }
+
+    /** The strip of this content at this size; without a curve in hand it says the content's notice. */
+    public static Figure describe(PlotContent content, StripKind kind, Layout layout) {
+        return new ResidualStrip(content, kind, layout).figure();
+    }
+
+    private Figure figure() {
         layout.paper(ground, area);
-        Scale x = new Scale(content.frame().xLow(), content.frame().xHigh(), area.left(), area.right());
-        if (content.line().isEmpty()) {
+        if (content.inHand().isEmpty()) {
             layout.notice(ground, area, content.notice());
-            return new Figure(layout.width(), layout.height(), area, x, new Scale(-1, 1, area.bottom(), area.top()),
-                    List.copyOf(ground), List.of(), List.of(), List.of(), Spots.NONE, OptionalDouble.empty());
+            Scale x = content.plane().along(area);
+            return new Figure(layout.width(), layout.height(), area, x, new Scale(-1, 1, area.bottom(), area.top()), ground, List.of(), List.of(), List.of(), Spots.NONE);
         }
-        LineFit line = content.line().get();
-        double[] residuals = new double[content.points().size()];
-        double largest = 0;
-        for (int i = 0; i < residuals.length; i++) {
-            Point point = content.points().get(i);
-            residuals[i] = line.residualOf(point.x(), point.y());
-            largest = point.setAside() ? largest : Math.max(largest, Math.abs(residuals[i]));
+        List<Residual> residuals = residuals(content.inHand().get().curve());
+        Scale values = values(residuals);
+        return switch (kind) {
+            case AGAINST_X -> scattered(residuals, residuals.stream().mapToDouble(it -> it.point.x()).toArray(), content.plane().along(area), values);
+            case AGAINST_FITTED -> scattered(residuals, along(residuals.stream().mapToDouble(Residual::fitted).toArray()), values, "fitted " + content.y().axisTitle());
+            case IN_ORDER -> scattered(residuals, along(residuals.stream().mapToDouble(it -> it.point.row() + 1).toArray()), values, "row");
+            case NORMAL -> {
+                double[] quantiles = quantiles(residuals);
+                reference(residuals, quantiles, values);
+                yield scattered(residuals, along(quantiles), values, "normal quantile");
+            }
+            case DOTS, HISTOGRAM -> new ResidualSpread(content, layout, area, ground).figure(residuals, kind, title());
+        };
+    }
+
+    private List<Residual> residuals(CurveOnData curve) {
+        List<Residual> residuals = new ArrayList<>();
+        for (Point point : content.points()) {
+            OptionalDouble fitted = point.setAside() ? OptionalDouble.empty() : curve.fitted(point.x());
+            OptionalDouble residual = fitted.isEmpty() ? OptionalDouble.empty() : curve.residual(point.x(), point.y());
+            if (residual.isPresent()) {
+                residuals.add(new Residual(point, fitted.getAsDouble(), residual.getAsDouble()));
+            }
         }
-        Scale y = scale(largest, line, area);
-        axis(content, layout, area, y, ground);
-        List<Mark> stems = new ArrayList<>();
+        return residuals;
+    }
+
+    /** Places along with the scale that fits them. */
+    private record Along(double[] places, double low, double high) {}
+
+    private static Along along(double... places) {
+        double low = Arrays.stream(places).min().orElse(0);
+        double high = Arrays.stream(places).max().orElse(1);
+        double room = high > low ? 0.05 * (high - low) : Math.max(1, Math.abs(high)) * 0.5;
+        return new Along(places, low - room, high + room);
+    }
+
+    private Figure scattered(List<Residual> residuals, Along along, Scale y, String title) {
+        Scale x = new Scale(along.low, along.high, area.left(), area.right());
+        Ticks ticks = Ticks.along(x, (int) Math.clamp(area.width() / (75 * layout.type()), 3, 10));
+        for (double tick : ticks.values()) {
+            ground.add(new Mark.Line(x.pixel(tick), area.top(), x.pixel(tick), area.bottom(), Stroke.solid(Ink.GRID, 1)));
+            layout.tick(ground, x.pixel(tick), area.bottom() + layout.size(17), ticks.label(tick, content.style()), Anchor.MIDDLE);
+        }
+        layout.title(ground, area.left() + area.width() / 2, area.bottom() + layout.size(34), title, false);
+        return scattered(residuals, along.places, x, y);
+    }
+
+    private Figure scattered(List<Residual> residuals, double[] places, Scale x, Scale y) {
+        axis(y);
         List<Mark> marks = new ArrayList<>();
         List<Mark> front = new ArrayList<>();
-        Spots.Builder spots = new Spots.Builder(content.points().size());
+        Spots.Builder spots = new Spots.Builder(residuals.size());
         boolean cloudy = content.isCloudy();
-        Crowd crowd = new Crowd(cloudy ? content.points().size() : 0);
+        Crowd crowd = new Crowd(cloudy ? residuals.size() : 0);
         double zero = y.pixel(0);
-        for (int i = 0; i < residuals.length; i++) {
-            Point point = content.points().get(i);
-            double residual = residuals[i];
-            if (point.setAside() || !x.contains(point.x()) || !y.contains(residual)) {
+        for (int i = 0; i < places.length; i++) {
+            Residual residual = residuals.get(i);
+            if (!x.contains(places[i]) || !y.contains(residual.value)) {
                 continue;
             }
-            double px = x.pixel(point.x());
-            double py = y.pixel(residual);
+            double px = x.pixel(places[i]);
+            double py = y.pixel(residual.value);
             if (cloudy) {
                 crowd.add(px, py);
             } else {
-                stems.add(new Mark.Line(px, zero, px, py, STEM));
-                marks.add(new Mark.Dot(px, py, RADIUS, point.sign(), Ink.RESIDUAL, Ink.SURFACE));
+                if (kind == StripKind.AGAINST_X || kind == StripKind.IN_ORDER) {
+                    lines.add(new Mark.Line(px, zero, px, py, STEM));
+                }
+                marks.add(new Mark.Dot(px, py, RADIUS, residual.point.sign(), Ink.RESIDUAL, Ink.SURFACE));
             }
-            spots.add(point.row(), px, py);
-            if (isAt(content.selected(), point) || isAt(content.hovered(), point)) {
+            spots.add(residual.point.row(), px, py);
+            if (isPointedAt(residual.point)) {
                 front.add(new Mark.Ring(px, py, RADIUS * 2, Stroke.solid(Ink.RESIDUAL, 1.5)));
             }
         }
         crowd.mark(Ink.RESIDUAL).ifPresent(marks::add);
-        return new Figure(layout.width(), layout.height(), area, x, y, List.copyOf(ground), List.copyOf(stems),
-                List.copyOf(marks), List.copyOf(front), spots.done(), OptionalDouble.empty());
+        if (content.shows(Layer.SMOOTH) && kind != StripKind.NORMAL) {
+            smooth(residuals, places, x, y, front);
+        }
+        return new Figure(layout.width(), layout.height(), area, x, y, ground, lines, marks, front, spots.done());
     }
 
-    private static boolean isAt(OptionalInt row, Point point) {
+    private void smooth(List<Residual> residuals, double[] places, Scale x, Scale y, List<Mark> front) {
+        List<double[]> pixels = Smooth.of(places, residuals.stream().mapToDouble(Residual::value).toArray()).stream()
+                .filter(it -> x.contains(it.x()) && y.contains(it.y())).map(it -> new double[] {x.pixel(it.x()), y.pixel(it.y())}).toList();
+        if (pixels.size() > 1) {
+            front.addFirst(new Mark.Path(Places.of(pixels), SMOOTH));
+        }
+    }
+
+    private boolean isPointedAt(Point point) {
+        return isAt(content.selected(), point) || isAt(content.hovered(), point);
+    }
+
+    static boolean isAt(OptionalInt row, Point point) {
         return row.isPresent() && row.getAsInt() == point.row();
     }
 
+    /** The normal quantile of each residual, by its rank; those that are equal are taken in the order of the table. */
+    private static double[] quantiles(List<Residual> residuals) {
+        Integer[] order = new Integer[residuals.size()];
+        Arrays.setAll(order, i -> i);
+        Arrays.sort(order, Comparator.comparingDouble(i -> residuals.get(i).value));
+        double[] quantiles = new double[order.length];
+        for (int k = 0; k < order.length; k++) {
+            quantiles[order[k]] = Probability.normalQuantile((k + 1 - 0.375) / (order.length + 0.25));
+        }
+        return quantiles;
+    }
+
+    /** Where residuals of this spread would lie if they were normal. */
+    private void reference(List<Residual> residuals, double[] quantiles, Scale y) {
+        double squares = residuals.stream().mapToDouble(it -> it.value * it.value).sum();
+        double spread = residuals.size() < 2 ? 0 : Math.sqrt(squares / (residuals.size() - 1));
+        Along along = along(quantiles);
+        Scale x = new Scale(along.low, along.high, area.left(), area.right());
+        double reach = spread == 0 ? along.high : Math.min(along.high, y.high() / spread);
+        lines.add(new Mark.Line(x.pixel(-reach), y.pixel(-reach * spread), x.pixel(reach), y.pixel(reach * spread), Stroke.dashed(Ink.MUTED, 1.4, 5, 4)));
+    }
+
     /** Symmetric about zero, a little larger than the largest residual. */
-    private static Scale scale(double largest, LineFit line, Area area) {
-        double least = 1e-12 * Math.max(Math.abs(line.meanY()), Double.MIN_NORMAL * 1e20);
+    private Scale values(List<Residual> residuals) {
+        double largest = residuals.stream().mapToDouble(it -> Math.abs(it.value)).max().orElse(0);
+        double least = 1e-12 * Math.max(Math.abs(content.meanY().orElse(0)), Double.MIN_NORMAL * 1e20);
         double reach = 1.2 * Math.max(largest, least);
         return new Scale(-reach, reach, area.bottom(), area.top());
     }
 
-    private static void axis(PlotContent content, Layout layout, Area area, Scale y, List<Mark> ground) {
-        Ticks ticks = Ticks.between(y.low(), y.high(), 5);
+    private String title() {
+        return "residual" + (content.y().unit().isEmpty() ? "" : " (" + content.y().unit() + ")");
+    }
+
+    private void axis(Scale y) {
+        Ticks ticks = Ticks.along(y, 5);
         for (double tick : ticks.values()) {
             double py = y.pixel(tick);
             boolean isZero = Math.abs(tick) < ticks.step() / 2;
             ground.add(new Mark.Line(area.left(), py, area.right(), py, Stroke.solid(isZero ? Ink.MUTED : Ink.GRID, isZero ? 1.3 : 1)));
             layout.tick(ground, area.left() - 9, py + layout.size(4), ticks.label(tick, content.style()), Anchor.END);
         }
-        layout.title(ground, layout.size(15), area.top() + area.height() / 2,
-                "residual" + (content.y().unit().isEmpty() ? "" : " (" + content.y().unit() + ")"), true);
+        layout.title(ground, layout.size(15), area.top() + area.height() / 2, title(), true);
     }
 }

@@ -50,8 +50,7 @@ public final class SampleStrip {
             boolean newest = i == values.size() - 1;
             dots.add(new Mark.Dot(px, py, newest ? RADIUS + 1 : RADIUS, Sign.DISC, newest ? Ink.TRIAL : Ink.OBSERVED, Ink.SURFACE));
         }
-        return new Figure(layout.width(), layout.height(), area, x, new Scale(0, 1, area.bottom(), area.top()), List.copyOf(ground), List.copyOf(lines),
-                List.copyOf(dots), List.of(), Spots.NONE, OptionalDouble.empty());
+        return new Figure(layout.width(), layout.height(), area, x, new Scale(0, 1, area.bottom(), area.top()), ground, lines, dots, List.of(), Spots.NONE);
     }
 
     private static boolean meetsAny(List<double[]> placed, double px, double py) {

@@ -2,15 +2,13 @@ package hestra.figure;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.OptionalDouble;
 
 import hestra.figure.Figure.Area;
+import hestra.figure.Figure.Hit;
 import hestra.figure.Mark.Anchor;
 import hestra.figure.Mark.Face;
 import hestra.figure.PlotContent.Point;
-import hestra.fit.Interval;
-import hestra.fit.LineFit;
-import hestra.numbers.Rounding;
+import hestra.fit.Trial;
 
 /**
  * Describes the scatter plot: the points, the line solid within the supported range and dashed over hatched ground
@@ -23,6 +21,7 @@ public final class ScatterPlot {
     private static final double RIBBON = 4.5;
     private static final double LEGEND = 20;
     private static final double LARGEST = 14;
+    private static final double HANDLE = 5;
 
     private final Layout layout;
     private final PlotContent content;
@@ -38,6 +37,8 @@ public final class ScatterPlot {
     private final Spots.Builder spotted;
     private Spots spots = Spots.NONE;
     private int mostObserved = 1;
+    /** How many points have no place on a logarithmic axis. */
+    private int without;
     private double least = Double.POSITIVE_INFINITY;
     private double greatest = Double.NEGATIVE_INFINITY;
 
@@ -47,15 +48,17 @@ public final class ScatterPlot {
         this.spotted = new Spots.Builder(content.points().size());
         for (Point point : content.points()) {
             mostObserved = Math.max(mostObserved, point.count());
-            if (!point.setAside()) {
+            boolean hasPlace = content.plane().xSpacing().holds(point.x()) && content.plane().ySpacing().holds(point.y());
+            without += hasPlace ? 0 : 1;
+            if (!point.setAside() && content.plane().xSpacing().holds(point.x())) {
                 least = Math.min(least, point.x());
                 greatest = Math.max(greatest, point.x());
             }
         }
         this.layout = layout;
         this.area = layout.area(content.groups().isEmpty() ? TOP : TOP + layout.size(LEGEND), BOTTOM * layout.type());
-        this.x = new Scale(content.frame().xLow(), content.frame().xHigh(), area.left(), area.right());
-        this.y = new Scale(content.frame().yLow(), content.frame().yHigh(), area.bottom(), area.top());
+        this.x = content.plane().along(area);
+        this.y = content.plane().upward(area);
     }
 
     /** The figure of this content at this size. */
@@ -70,24 +73,35 @@ public final class ScatterPlot {
         }
         axes();
         legend();
-        if (least <= greatest) {
+        if (least <= greatest && without < content.points().size()) {
             ribbon(least, greatest);
+            if (without > 0) {
+                layout.title(ground, area.left() + area.width() / 2, area.top() + layout.size(18), without == 1
+                        ? "1 point is not shown: a logarithmic axis has no place for 0 and below" : without
+                        + " points are not shown: a logarithmic axis has no place for 0 and below", false);
+            }
         } else if (!content.notice().isEmpty()) {
             layout.notice(ground, area, content.notice());
         }
-        content.line().ifPresent(this::fitted);
+        CurveMarks curves = new CurveMarks(content, area);
+        drawn.addAll(curves.all());
         points();
+        EquationLabels labels = new EquationLabels(content, layout, area);
+        front.addAll(labels.all());
+        List<Targets.Boxed> boxes = new ArrayList<>(labels.targets());
         content.selected().ifPresent(row -> halo(row, Layout.RADIUS * 2.05, 1.6));
         content.hovered().ifPresent(row -> halo(row, Layout.RADIUS * 1.7, 1.1));
-        OptionalDouble reading = reading();
+        boxes.addAll(handles());
+        ReadingMarks reading = new ReadingMarks(content, layout, area);
+        front.addAll(reading.all());
         return new Figure(layout.width(), layout.height(), area, x, y, List.copyOf(ground), List.copyOf(lines),
-                List.copyOf(points), List.copyOf(front), spots, reading);
+                List.copyOf(points), List.copyOf(front), spots, new Targets(boxes, curves.drawn()), reading.upright(), reading.level());
     }
 
     private void axes() {
         Stroke grid = Stroke.solid(Ink.GRID, 1);
-        Ticks along = Ticks.between(x.low(), x.high(), (int) Math.clamp(area.width() / (75 * layout.type()), 3, 10));
-        Ticks upward = Ticks.between(y.low(), y.high(), (int) Math.clamp(area.height() / (75 * layout.type()), 3, 10));
+        Ticks along = Ticks.along(x, (int) Math.clamp(area.width() / (75 * layout.type()), 3, 10));
+        Ticks upward = Ticks.along(y, (int) Math.clamp(area.height() / (75 * layout.type()), 3, 10));
         for (double tick : along.values()) {
             double px = x.pixel(tick);
             ground.add(new Mark.Line(px, area.top(), px, area.bottom(), grid));
@@ -135,80 +149,6 @@ public final class ScatterPlot {
         });
     }
 
-    private void fitted(LineFit line) {
-        if (content.shows(Layer.MEAN) && y.contains(line.meanY())) {
-            double py = y.pixel(line.meanY());
-            drawn.add(new Mark.Line(area.left(), py, area.right(), py, Stroke.dashed(Ink.MUTED, 1.4, 2, 4)));
-        }
-        if (content.shows(Layer.SQUARES) && !content.isCloudy()) {
-            squares(line);
-        }
-        if (content.shows(Layer.RESIDUALS) && !content.isCloudy()) {
-            for (Point point : content.points()) {
-                if (!point.setAside() && x.contains(point.x())) {
-                    clipped(point.x(), point.y(), point.x(), line.at(point.x()), Stroke.solid(Ink.RESIDUAL, 1.2));
-                }
-            }
-        }
-        if (content.shows(Layer.LINE)) {
-            Interval support = line.support();
-            Stroke outside = Stroke.dashed(Ink.BEST, 2.2, 8, 5);
-            segment(line, x.low(), Math.min(support.low(), x.high()), outside);
-            segment(line, Math.max(support.low(), x.low()), Math.min(support.high(), x.high()), Stroke.solid(Ink.BEST, 2.5));
-            segment(line, Math.max(support.high(), x.low()), x.high(), outside);
-        }
-    }
-
-    /** Squares on the residuals, towards the side where the line is not, so that they overlap it little. */
-    private void squares(LineFit line) {
-        for (Point point : content.points()) {
-            if (point.setAside() || !x.contains(point.x())) {
-                continue;
-            }
-            double top = Math.min(y.pixel(point.y()), y.pixel(line.at(point.x())));
-            double side = Math.abs(y.pixel(point.y()) - y.pixel(line.at(point.x())));
-            boolean leftward = line.residualOf(point.x(), point.y()) > 0 == line.slope().value() > 0;
-            double left = leftward ? x.pixel(point.x()) - side : x.pixel(point.x());
-            double x1 = Math.clamp(left, area.left(), area.right());
-            double x2 = Math.clamp(left + side, area.left(), area.right());
-            double y1 = Math.clamp(top, area.top(), area.bottom());
-            double y2 = Math.clamp(top + side, area.top(), area.bottom());
-            drawn.add(new Mark.Box(x1, y1, x2 - x1, y2 - y1, 0, Ink.RESIDUAL, 0.14));
-            drawn.add(new Mark.Outline(x1, y1, x2 - x1, y2 - y1, Stroke.solid(Ink.RESIDUAL, 0.8)));
-        }
-    }
-
-    private void segment(LineFit line, double from, double to, Stroke stroke) {
-        if (to > from && content.isCloudy()) {
-            // Stands clear of the cloud that it crosses.
-            clipped(from, line.at(from), to, line.at(to), Stroke.solid(Ink.SURFACE, stroke.width() + 3));
-        }
-        if (to > from) {
-            clipped(from, line.at(from), to, line.at(to), stroke);
-        }
-    }
-
-    /** A line between two points of the plane, cut off at the upper and lower edge. */
-    private void clipped(double x1, double y1, double x2, double y2, Stroke stroke) {
-        double from = 0;
-        double to = 1;
-        double rise = y2 - y1;
-        if (rise == 0) {
-            if (!y.contains(y1)) {
-                return;
-            }
-        } else {
-            double atLow = (y.low() - y1) / rise;
-            double atHigh = (y.high() - y1) / rise;
-            from = Math.max(from, Math.min(atLow, atHigh));
-            to = Math.min(to, Math.max(atLow, atHigh));
-        }
-        if (from < to) {
-            drawn.add(new Mark.Line(x.pixel(x1 + from * (x2 - x1)), y.pixel(y1 + from * rise),
-                    x.pixel(x1 + to * (x2 - x1)), y.pixel(y1 + to * rise), stroke));
-        }
-    }
-
     private void points() {
         if (!content.shows(Layer.POINTS)) {
             return;
@@ -251,7 +191,7 @@ public final class ScatterPlot {
         if (!content.shows(Layer.NAMES) || spots.size() > NameLabels.MOST) {
             return;
         }
-        List<Mark.Line> segments = lines.stream().filter(Mark.Line.class::isInstance).map(Mark.Line.class::cast).toList();
+        List<Mark.Line> segments = drawn.stream().flatMap(NameLabels::segments).toList();
         List<NameLabels.Named> named = content.points().stream()
                 .filter(point -> !point.name().isEmpty() && x.contains(point.x()) && y.contains(point.y()))
                 .map(point -> new NameLabels.Named(x.pixel(point.x()), y.pixel(point.y()), radius(point), point.name())).toList();
@@ -274,44 +214,19 @@ public final class ScatterPlot {
         spots.ofRow(row).ifPresent(spot -> front.add(new Mark.Ring(spot.x(), spot.y(), radius, Stroke.solid(Ink.OBSERVED, width))));
     }
 
-    private OptionalDouble reading() {
-        if (content.readingAt().isEmpty() || !x.contains(content.readingAt().getAsDouble())) {
-            return OptionalDouble.empty();
+    /** Where the curve tried by eye is held: squares at the places that it passes through. */
+    private List<Targets.Boxed> handles() {
+        List<Targets.Boxed> boxes = new ArrayList<>();
+        for (int i = 0; i < content.handles().size(); i++) {
+            Trial.Handle handle = content.handles().get(i);
+            if (x.contains(handle.x()) && y.contains(handle.y())) {
+                double px = x.pixel(handle.x());
+                double py = y.pixel(handle.y());
+                front.add(new Mark.Box(px - HANDLE, py - HANDLE, 2 * HANDLE, 2 * HANDLE, 0, Ink.SURFACE, 1));
+                front.add(new Mark.Outline(px - HANDLE, py - HANDLE, 2 * HANDLE, 2 * HANDLE, Stroke.solid(Ink.TRIAL, 2)));
+                boxes.add(new Targets.Boxed(new Hit.OnHandle(i), new Area(px - HANDLE - 3, py - HANDLE - 3, 2 * HANDLE + 6, 2 * HANDLE + 6)));
+            }
         }
-        double at = content.readingAt().getAsDouble();
-        double px = x.pixel(at);
-        front.add(new Mark.Line(px, area.top(), px, area.bottom() + 6, Stroke.solid(Ink.INK, 1.3)));
-        content.line().ifPresent(line -> callout(line, at, px));
-        return OptionalDouble.of(px);
-    }
-
-    private void callout(LineFit line, double at, double px) {
-        double fitted = line.at(at);
-        double beyond = line.support().contains(at) ? 0
-                : Math.max(line.support().low() - at, at - line.support().high());
-        if (y.contains(fitted)) {
-            front.add(new Mark.Diamond(px, y.pixel(fitted), 6.5, Stroke.solid(Ink.BEST, 2)));
-        }
-        String value = "x = " + content.style().shortest(at) + " → ŷ = " + content.style().withDigits(3).show(fitted)
-                + content.y().unitAfterNumber();
-        String note = beyond == 0 ? "" : "≈ " + content.style().withDigits(3).shortest(rounded(beyond))
-                + content.x().unitAfterNumber() + " beyond the data";
-        double width = Math.max(layout.size(13.5) * 0.6 * value.length(), layout.size(12) * 0.52 * note.length())
-                + layout.size(24);
-        double height = layout.size(note.isEmpty() ? 30 : 46);
-        boolean leftward = px - area.left() > width + 14;
-        double left = leftward ? px - 10 - width : Math.min(px + 10, area.right() - width);
-        double top = area.top() + 10;
-        front.add(new Mark.Box(left, top, width, height, 4, Ink.CALLOUT, 1));
-        front.add(new Mark.Label(left + layout.size(12), top + layout.size(20), value, Face.FIGURES, layout.size(13.5),
-                Ink.CALLOUT_TEXT, Anchor.START, false));
-        if (!note.isEmpty()) {
-            front.add(new Mark.Label(left + layout.size(12), top + layout.size(37), note, Face.TEXT, layout.size(12),
-                    Ink.CALLOUT_NOTE, Anchor.START, false));
-        }
-    }
-
-    private static double rounded(double value) {
-        return new Rounding.Significant(3).apply(value).doubleValue();
+        return boxes;
     }
 }

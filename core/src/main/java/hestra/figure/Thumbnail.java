@@ -2,7 +2,6 @@ package hestra.figure;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.OptionalDouble;
 
 import hestra.data.Pairs;
 import hestra.figure.Figure.Area;
@@ -29,7 +28,7 @@ public final class Thumbnail {
         List<Mark> ground = List.of(new Mark.Box(0, 0, layout.width(), layout.height(), 4, Ink.SURFACE, 1),
                 new Mark.Line(ROOM / 2, layout.height() - ROOM / 2, layout.width() - ROOM / 2, layout.height() - ROOM / 2, Stroke.solid(Ink.RULE, 1)),
                 new Mark.Line(ROOM / 2, ROOM / 2, ROOM / 2, layout.height() - ROOM / 2, Stroke.solid(Ink.RULE, 1)));
-        return new Figure(layout.width(), layout.height(), area, along, upward, ground, List.of(), List.copyOf(dots), List.of(), Spots.NONE, OptionalDouble.empty());
+        return new Figure(layout.width(), layout.height(), area, along, upward, ground, List.of(), dots, List.of(), Spots.NONE);
     }
 
     private static Scale scale(double low, double high, double from, double to) {

@@ -8,9 +8,10 @@ import java.util.List;
 import hestra.numbers.NumberStyle;
 
 /**
- * Round values along an axis: multiples of 1, 2 or 5 times a power of ten.
+ * Round values along an axis: multiples of 1, 2 or 5 times a power of ten; on a logarithmic axis 1, 2 and 5 times powers of
+ * ten, or powers of ten alone where there are many.
  *
- * @param step the distance between two ticks
+ * @param step the distance between two ticks; 0 where they are not evenly spaced in value
  * @param values the ticks, ascending
  * @see "P. Heckbert, Nice numbers for graph labels, Graphics Gems (1990), p. 61"
  */
@@ -20,6 +21,29 @@ public record Ticks(double step, List<Double> values) {
 
     public Ticks {
         values = List.copyOf(values);
+    }
+
+    /** The ticks of a scale, about as many as are wanted. */
+    public static Ticks along(Scale scale, int about) {
+        return scale.spacing() == Spacing.LINEAR ? between(scale.low(), scale.high(), about) : decades(scale.low(), scale.high(), about);
+    }
+
+    private static Ticks decades(double low, double high, int about) {
+        double decades = Math.log10(high / low);
+        int stride = (int) Math.max(1, Math.ceil(decades / about));
+        double[] leads = decades > about * 0.6 ? new double[] {1} : new double[] {1, 2, 5};
+        List<Double> values = new ArrayList<>();
+        int first = Math.floorDiv((int) Math.floor(Math.log10(low)), stride) * stride;
+        for (int power = first; power <= Math.ceil(Math.log10(high)); power += stride) {
+            for (double lead : leads) {
+                double value = new BigDecimal(lead).scaleByPowerOfTen(power).doubleValue();
+                if (value >= low * (1 - 1e-9) && value <= high * (1 + 1e-9)) {
+                    values.add(value);
+                }
+            }
+        }
+        // Within a part of a decade the axis is nearly even, and so are its ticks.
+        return values.size() >= 3 ? new Ticks(0, values) : between(low, high, about);
     }
 
     /**
@@ -40,6 +64,20 @@ public record Ticks(double step, List<Double> values) {
         return new Ticks(step, values);
     }
 
+    /** The greatest value of 1, 2 or 5 times a power of ten that is not above the one given, which is above 0. */
+    static double niceBelow(double value) {
+        double power = Math.pow(10, Math.floor(Math.log10(value)));
+        double share = value / power * (1 + 1e-12);
+        return (share >= 5 ? 5 : share >= 2 ? 2 : 1) * power;
+    }
+
+    /** The least value of 1, 2 or 5 times a power of ten that is not below the one given, which is above 0. */
+    static double niceAbove(double value) {
+        double power = Math.pow(10, Math.floor(Math.log10(value)));
+        double share = value / power * (1 - 1e-12);
+        return (share <= 1 ? 1 : share <= 2 ? 2 : share <= 5 ? 5 : 10) * power;
+    }
+
     /** The least step of 1, 2 or 5 times a power of ten that is not much smaller than the one given. */
     static double niceStep(double rough) {
         double power = Math.pow(10, Math.floor(Math.log10(rough)));
@@ -55,6 +93,9 @@ public record Ticks(double step, List<Double> values) {
 
     /** A tick's text, with as many decimals as the step needs. */
     public String label(double value, NumberStyle style) {
+        if (step == 0) {
+            return style.withDigits(3).shortest(value);
+        }
         int places = (int) Math.clamp(-Math.floor(Math.log10(step) + 1e-9), 0, 12);
         double largest = values.stream().mapToDouble(Math::abs).max().orElse(0);
         if (largest >= 1e7 || step < 1e-6) {

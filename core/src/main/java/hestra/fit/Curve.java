@@ -63,6 +63,9 @@ public sealed interface Curve {
         }
     }
 
+    /** What is added to the key of a curve that is fitted on logarithms. */
+    String ON_LOGARITHMS = "-on-logarithms";
+
     /** The greatest degree of a polynomial. */
     int GREATEST_DEGREE = 6;
 
@@ -89,6 +92,18 @@ public sealed interface Curve {
             case Wave _ -> "wave";
             case OwnTerms(List<Term> terms) -> "terms:" + String.join(",", terms.stream().map(Term::code).toList());
         };
+    }
+
+    /** As files write the curve: its short name, and for one fitted on logarithms that it is. */
+    default String key() {
+        boolean onLogarithms = this instanceof Exponential(FittedOn on) && on == FittedOn.LOGARITHMS
+                || this instanceof Power(FittedOn by) && by == FittedOn.LOGARITHMS;
+        return code() + (onLogarithms ? ON_LOGARITHMS : "");
+    }
+
+    /** The curve of a {@linkplain #key key}; nothing where there is none. */
+    static Optional<Curve> ofKey(String key) {
+        return key.endsWith(ON_LOGARITHMS) ? of(key.substring(0, key.length() - ON_LOGARITHMS.length()), FittedOn.LOGARITHMS) : of(key, FittedOn.VALUES);
     }
 
     /** The curve's name in a sentence. */

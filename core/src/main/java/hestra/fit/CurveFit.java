@@ -8,24 +8,10 @@ import java.util.OptionalDouble;
  * A curve fitted to pairs, with all its statistics. R², s and the sums of squares are always on the scale of y, so that
  * curves can be compared. What the data do not define is absent, never NaN.
  */
-public sealed interface CurveFit extends Fit permits LinearFit, LogScaleFit, DirectFit {
-
-    Curve curve();
-
-    /** The coefficients in the order of the equation. */
-    List<Coefficient> coefficients();
+public sealed interface CurveFit extends Fit, CurveOnData permits LinearFit, LogScaleFit, DirectFit {
 
     /** How well the curve fits, on the scale of y. */
     Goodness goodness();
-
-    /** The x range that the data cover. */
-    Interval support();
-
-    /** ŷ at x; nothing where the curve is not defined or leaves the range of a double. */
-    OptionalDouble fitted(double x);
-
-    /** y − ŷ of one pair; nothing where the curve is not defined at x. */
-    OptionalDouble residual(double x, double y);
 
     /**
      * The prediction at x with intervals at a level between 0 and 1 (both exclusive); nothing where the curve is not
@@ -37,6 +23,11 @@ public sealed interface CurveFit extends Fit permits LinearFit, LogScaleFit, Dir
 
     /** What a reader of these numbers should know, as sentences; often none. */
     List<String> remarks();
+
+    @Override
+    default double sumOfSquares() {
+        return goodness().sse();
+    }
 
     /** The number of observations. */
     default int n() {

@@ -45,8 +45,13 @@ public record Equation(String response, List<Piece> pieces) {
     }
 
     /** The equation of a curve with the variables' names. */
-    public static Equation of(CurveFit fit, Variable x, Variable y, NumberStyle style) {
+    public static Equation of(CurveOnData fit, Variable x, Variable y, NumberStyle style) {
         return new Equation(y.name(), new Writer(x.name(), style, fit.coefficients()).pieces(fit.curve()));
+    }
+
+    /** The equation of a curve in the letters x and ŷ, for places where names would be too long. */
+    public static Equation inLetters(CurveOnData fit, NumberStyle style) {
+        return new Equation("ŷ", new Writer("x", style, fit.coefficients()).pieces(fit.curve()));
     }
 
     /** On one line, as plain text. */
@@ -58,7 +63,7 @@ public record Equation(String response, List<Piece> pieces) {
                 case FIGURE, NAME, BRACKET -> text.append(piece.text);
                 case FUNCTION -> text.append(piece.text).append(piece.text.equals("ln") ? " " : "");
                 case RAISED_FIGURE -> text.append(NumberStyle.raised(piece.text));
-                case RAISED_NAME -> text.append('^').append(piece.text);
+                case RAISED_NAME -> text.append(piece.text.equals("x") ? "ˣ" : "^" + piece.text);
             }
         }
         return text.toString();

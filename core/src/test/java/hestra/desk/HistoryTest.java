@@ -65,8 +65,8 @@ class HistoryTest {
         Frame frame = new Frame(0, 1, 0, 1);
         assertThat(after(new Edit.Name("I"), new Edit.Name("Ida")).apply(new Edit.Undo()).undoable()).isEmpty();
         assertThat(after(new Edit.ReadAt(OptionalDouble.of(1)), new Edit.ReadAt(OptionalDouble.of(2))).apply(new Edit.Undo()).undoable()).isEmpty();
-        History viewed = after(new Edit.ShowFrame(Optional.of(frame)), new Edit.ShowFrame(Optional.of(frame.moved(1, 1))), new Edit.ShowFrame(Optional.empty()));
-        assertThat(viewed.apply(new Edit.Undo()).present().work().frame()).contains(frame.moved(1, 1));
+        History viewed = after(new Edit.ShowFrame(Optional.of(frame)), new Edit.ShowFrame(Optional.of(new Frame(1, 2, 1, 2))), new Edit.ShowFrame(Optional.empty()));
+        assertThat(viewed.apply(new Edit.Undo()).present().work().frame()).contains(new Frame(1, 2, 1, 2));
     }
 
     @Test

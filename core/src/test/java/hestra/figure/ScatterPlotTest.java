@@ -3,55 +3,36 @@ package hestra.figure;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Random;
 import java.util.Set;
 
-import hestra.Kelp;
-import hestra.data.Pairs;
 import hestra.figure.Figure.Hit;
-import hestra.fit.LeastSquares;
-import hestra.fit.LineFit;
-import hestra.numbers.NumberStyle;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
 
+import static hestra.figure.Contents.SIZE;
+import static hestra.figure.Contents.marks;
+import static hestra.figure.Contents.texts;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.assertj.core.api.Assertions.withinPercentage;
 
 class ScatterPlotTest {
 
-    private static final Layout SIZE = new Layout(600, 500, 1);
-    private static final Frame FRAME = new Frame(0, 20, 0, 12);
-    private static final Optional<LineFit> LINE = LeastSquares.line(Pairs.of(Kelp.DAYS, Kelp.LENGTHS)).line();
-
     private static PlotContent content(Set<Layer> layers, OptionalDouble readingAt, OptionalInt selected) {
-        List<PlotContent.Point> points = new ArrayList<>();
-        for (int i = 0; i < Kelp.DAYS.length; i++) {
-            points.add(new PlotContent.Point(i, Kelp.DAYS[i], Kelp.LENGTHS[i], false));
-        }
-        points.add(new PlotContent.Point(5, 15, 11, true));
-        return new PlotContent(Kelp.table().variable(0), Kelp.table().variable(1), NumberStyle.STANDARD, points, LINE, layers,
-                readingAt, selected, OptionalInt.empty(), FRAME, List.of(), "");
+        Contents contents = Contents.withLine(layers);
+        contents.reading = new Reading(readingAt, OptionalDouble.empty(), List.of());
+        contents.selected = selected;
+        return contents.content();
     }
 
     private static Figure figure(Layer... layers) {
-        Set<Layer> set = EnumSet.of(Layer.POINTS, layers);
-        return ScatterPlot.describe(content(set, OptionalDouble.empty(), OptionalInt.empty()), SIZE);
-    }
-
-    private static <T extends Mark> List<T> marks(List<Mark> sheet, Class<T> kind) {
-        return sheet.stream().filter(kind::isInstance).map(kind::cast).toList();
-    }
-
-    private static List<String> texts(List<Mark> sheet) {
-        return marks(sheet, Mark.Label.class).stream().map(Mark.Label::text).toList();
+        return Contents.withLine(EnumSet.of(Layer.POINTS, layers)).figure();
     }
 
     @Test
@@ -79,7 +60,7 @@ class ScatterPlotTest {
         Mark.Line solid = lines.stream().filter(line -> line.stroke().dash().isEmpty()).findFirst().orElseThrow();
         assertThat(figure.x().value(solid.x1())).isEqualTo(2, within(1e-9));
         assertThat(figure.x().value(solid.x2())).isEqualTo(10, within(1e-9));
-        assertThat(figure.y().value(solid.y2())).isEqualTo(LINE.orElseThrow().at(10), within(1e-9));
+        assertThat(figure.y().value(solid.y2())).isEqualTo(Contents.LINE.at(10), within(1e-9));
         assertThat(lines.stream().filter(line -> !line.stroke().dash().isEmpty())).hasSize(2);
     }
 
@@ -143,10 +124,7 @@ class ScatterPlotTest {
 
     @Test
     void linesAreCutOffAtTheEdgesOfTheFrame() {
-        PlotContent whole = content(EnumSet.allOf(Layer.class), OptionalDouble.empty(), OptionalInt.empty());
-        PlotContent near = new PlotContent(whole.x(), whole.y(), whole.style(), whole.points(), whole.line(), whole.layers(),
-                OptionalDouble.empty(), OptionalInt.empty(), OptionalInt.empty(), new Frame(3, 7, 4.4, 5.2), List.of(), "");
-        Figure figure = ScatterPlot.describe(near, SIZE);
+        Figure figure = Contents.withLine(EnumSet.allOf(Layer.class)).with(new Frame(3, 7, 4.4, 5.2)).figure();
         assertThat(marks(figure.lines(), Mark.Line.class)).isNotEmpty().allSatisfy(line -> {
             assertThat(line.y1()).isBetween(figure.area().top() - 1e-6, figure.area().bottom() + 1e-6);
             assertThat(line.y2()).isBetween(figure.area().top() - 1e-6, figure.area().bottom() + 1e-6);
@@ -156,8 +134,10 @@ class ScatterPlotTest {
 
     @Test
     void anEmptyPlotSaysWhatToDo() {
-        PlotContent empty = new PlotContent(Kelp.table().variable(0), Kelp.table().variable(1), NumberStyle.STANDARD, List.of(),
-                Optional.empty(), Layer.usual(), OptionalDouble.empty(), OptionalInt.empty(), OptionalInt.empty(), FRAME, List.of(), "Type\nthe data");
+        Contents contents = new Contents(Layer.usual());
+        contents.points = List.of();
+        contents.notice = "Type\nthe data";
+        PlotContent empty = contents.content();
         assertThat(texts(ScatterPlot.describe(empty, SIZE).ground())).contains("Type", "the data");
     }
 
@@ -165,7 +145,7 @@ class ScatterPlotTest {
     void theResidualStripSharesTheAxisAndIsSymmetricAboutZero() {
         PlotContent content = content(Layer.usual(), OptionalDouble.empty(), OptionalInt.of(4));
         Figure plot = ScatterPlot.describe(content, SIZE);
-        Figure strip = ResidualStrip.describe(content, new Layout(600, 150, 1));
+        Figure strip = ResidualStrip.describe(content, StripKind.AGAINST_X, new Layout(600, 150, 1));
         assertThat(strip.x()).isEqualTo(plot.x());
         assertThat(strip.y().low()).isEqualTo(-strip.y().high());
         assertThat(strip.spots().size()).isEqualTo(5);
@@ -176,17 +156,19 @@ class ScatterPlotTest {
 
     @Test
     void aClosedStripSaysWhatOpensIt() {
-        PlotContent closed = new PlotContent(Kelp.table().variable(0), Kelp.table().variable(1), NumberStyle.STANDARD, List.of(),
-                Optional.empty(), Layer.usual(), OptionalDouble.empty(), OptionalInt.empty(), OptionalInt.empty(), FRAME, List.of(), "Opens with task 3.");
-        Figure strip = ResidualStrip.describe(closed, new Layout(600, 150, 1));
+        Contents contents = new Contents(Layer.usual());
+        contents.notice = "Opens with task 3.";
+        PlotContent closed = contents.content();
+        Figure strip = ResidualStrip.describe(closed, StripKind.AGAINST_X, new Layout(600, 150, 1));
         assertThat(texts(strip.ground())).containsExactly("Opens with task 3.");
         assertThat(strip.points()).isEmpty();
     }
 
     private static PlotContent named(List<PlotContent.Point> points, List<String> groups) {
-        return new PlotContent(Kelp.table().variable(0), Kelp.table().variable(1), NumberStyle.STANDARD, points, Optional.empty(),
-                Set.of(Layer.POINTS, Layer.NAMES), OptionalDouble.empty(), OptionalInt.empty(), OptionalInt.empty(),
-                new Frame(0, 20, 0, 20), groups, "");
+        Contents contents = new Contents(Set.of(Layer.POINTS, Layer.NAMES)).with(new Frame(0, 20, 0, 20));
+        contents.points = points;
+        contents.groups = groups;
+        return contents.content();
     }
 
     @Test
@@ -262,8 +244,10 @@ class ScatterPlotTest {
         for (int i = 0; i < 3000; i++) {
             points.add(new PlotContent.Point(2 * i, i / 150.0, 10 + 8 * Math.sin(i), i == 7));
         }
-        PlotContent many = new PlotContent(Kelp.table().variable(0), Kelp.table().variable(1), NumberStyle.STANDARD, points, LINE, EnumSet.allOf(Layer.class),
-                OptionalDouble.empty(), OptionalInt.of(40), OptionalInt.empty(), new Frame(0, 20, 0, 20), List.of(), "");
+        Contents contents = Contents.withLine(EnumSet.allOf(Layer.class)).with(new Frame(0, 20, 0, 20));
+        contents.points = points;
+        contents.selected = OptionalInt.of(40);
+        PlotContent many = contents.content();
         Figure figure = ScatterPlot.describe(many, SIZE);
         List<Mark.Cloud> clouds = marks(figure.points(), Mark.Cloud.class);
         assertThat(clouds).hasSize(1);

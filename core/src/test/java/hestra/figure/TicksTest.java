@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
 
 class TicksTest {
 
@@ -74,32 +75,45 @@ class TicksTest {
     }
 
     @Test
-    void zoomingKeepsThePointUnderThePointerInPlace() {
-        Frame frame = new Frame(0, 60, 0, 50).zoomed(0.5, 40, 10);
-        assertThat((40 - frame.xLow()) / (frame.xHigh() - frame.xLow())).isEqualTo(40.0 / 60, within(1e-12));
-        assertThat(frame.yHigh() - frame.yLow()).isEqualTo(25, within(1e-12));
-        assertThat(new Frame(0, 60, 0, 50).moved(5, -5)).isEqualTo(new Frame(5, 65, -5, 45));
-    }
-
-    @Test
-    void zoomingStopsBeforeTheArithmeticDoes() {
-        Frame frame = new Frame(1e6, 1e6 + 1, 0, 1);
-        for (int i = 0; i < 400; i++) {
-            frame = frame.zoomed(0.5, 1e6 + 0.3, 0.3);
-        }
-        assertThat(frame.xHigh()).isGreaterThan(frame.xLow());
-        for (int i = 0; i < 4000; i++) {
-            frame = frame.zoomed(2, 1e6, 0.3);
-        }
-        assertThat(frame.xHigh() - frame.xLow()).isFinite();
-        assertThatThrownBy(() -> new Frame(1, 1, 0, 1)).isInstanceOf(IllegalArgumentException.class);
-    }
-
-    @Test
     void aScaleGoesThereAndBack() {
         Scale scale = new Scale(0, 50, 400, 20);
         assertThat(scale.pixel(0)).isEqualTo(400);
         assertThat(scale.value(scale.pixel(12.5))).isEqualTo(12.5, within(1e-12));
-        assertThat(scale.perPixel()).isEqualTo(50.0 / 380, within(1e-12));
+        assertThat(scale.perPixel(7)).isEqualTo(50.0 / 380, within(1e-12));
+    }
+
+    @Test
+    void equalRatiosAreEquallyLongOnALogarithmicScale() {
+        Scale scale = new Scale(1, 1000, 0, 300, Spacing.LOGARITHMIC);
+        assertThat(scale.pixel(10)).isEqualTo(100, within(1e-9));
+        assertThat(scale.pixel(100)).isEqualTo(200, within(1e-9));
+        assertThat(scale.value(250)).isEqualTo(Math.pow(10, 2.5), within(1e-9));
+        assertThat(scale.pixel(-1)).isNaN();
+        assertThat(scale.value(100.5) - scale.value(99.5)).isCloseTo(scale.perPixel(10), withinPercentage(0.01));
+        assertThatThrownBy(() -> new Scale(0, 10, 0, 100, Spacing.LOGARITHMIC)).isInstanceOf(IllegalArgumentException.class);
+    }
+
+    @Test
+    void ticksOfALogarithmicAxisAreRoundAndInside() {
+        assertThat(Ticks.along(new Scale(1, 1000, 0, 300, Spacing.LOGARITHMIC), 4).values()).containsExactly(1.0, 10.0, 100.0, 1000.0);
+        assertThat(Ticks.along(new Scale(1, 20, 0, 300, Spacing.LOGARITHMIC), 6).values()).containsExactly(1.0, 2.0, 5.0, 10.0, 20.0);
+        assertThat(Ticks.along(new Scale(40, 60, 0, 300, Spacing.LOGARITHMIC), 5).values()).as("part of a decade").contains(45.0, 50.0, 55.0);
+        assertThat(Ticks.along(new Scale(1e-300, 1e300, 0, 300, Spacing.LOGARITHMIC), 5).values()).hasSizeBetween(3, 7);
+        Ticks ticks = Ticks.along(new Scale(0.001, 1e8, 0, 300, Spacing.LOGARITHMIC), 5);
+        assertThat(ticks.values().stream().map(it -> ticks.label(it, NumberStyle.STANDARD)).toList()).doesNotHaveDuplicates();
+    }
+
+    @Test
+    void aLogarithmicFrameHoldsTheValuesAboveZero() {
+        Random random = new Random(4);
+        for (int i = 0; i < 300; i++) {
+            double[] values = random.doubles(6).map(it -> Math.pow(10, 8 * it - 4)).toArray();
+            values[0] = -values[0];
+            Frame frame = Frame.around(DoubleStream.of(values), Spacing.LOGARITHMIC, DoubleStream.of(values), Spacing.LINEAR);
+            assertThat(frame.xLow()).isPositive();
+            assertThat(DoubleStream.of(values).filter(it -> it > 0).allMatch(it -> it >= frame.xLow() && it <= frame.xHigh())).isTrue();
+            assertThat(frame.yLow()).isLessThanOrEqualTo(values[0]);
+        }
+        assertThat(Frame.around(DoubleStream.of(0, -3), Spacing.LOGARITHMIC, DoubleStream.of(1), Spacing.LINEAR).xLow()).isPositive();
     }
 }

@@ -23,6 +23,7 @@ import java.util.Objects;
 import hestra.figure.Figure;
 import hestra.figure.Ink;
 import hestra.figure.Mark;
+import hestra.figure.Places;
 import hestra.figure.Sign;
 import hestra.figure.Stroke;
 
@@ -77,6 +78,12 @@ public final class FigurePainter {
     private void paint(Mark mark) {
         switch (mark) {
             case Mark.Line line -> paint(List.of(line));
+            case Mark.Path(Places places, Stroke stroke) -> stroke(path(places), stroke);
+            case Mark.Region(Places corners, Ink fill, double opacity) -> {
+                Path2D path = path(corners);
+                path.closePath();
+                fill(path, fill, opacity);
+            }
             case Mark.Dot dot -> {
                 Shape shape = shape(dot);
                 fill(shape, dot.fill(), 1);
@@ -104,6 +111,15 @@ public final class FigurePainter {
             case Mark.Hatch hatch -> hatch(hatch);
             case Mark.Label label -> label(label);
         }
+    }
+
+    private static Path2D path(Places places) {
+        Path2D path = new Path2D.Double();
+        path.moveTo(places.x(0), places.y(0));
+        for (int i = 1; i < places.size(); i++) {
+            path.lineTo(places.x(i), places.y(i));
+        }
+        return path;
     }
 
     private static Shape shape(Mark.Dot dot) {

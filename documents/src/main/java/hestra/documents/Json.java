@@ -189,7 +189,7 @@ final class Json {
     private static final class CurveWriter extends JsonSerializer<Curve> {
         @Override
         public void serialize(Curve curve, JsonGenerator out, SerializerProvider context) throws IOException {
-            out.writeString(curve.code());
+            out.writeString(curve.key());
         }
     }
 
@@ -197,7 +197,7 @@ final class Json {
         @Override
         public Curve deserialize(JsonParser in, DeserializationContext context) throws IOException {
             String code = in.getValueAsString("");
-            return Curve.of(code, Curve.FittedOn.VALUES).orElseThrow(() -> context.weirdStringException(code, Curve.class, "no such curve"));
+            return Curve.ofKey(code).orElseThrow(() -> context.weirdStringException(code, Curve.class, "no such curve"));
         }
     }
 }

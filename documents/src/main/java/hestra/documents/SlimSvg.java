@@ -3,6 +3,7 @@ package hestra.documents;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
+import java.util.regex.Pattern;
 
 import org.w3c.dom.Element;
 import org.w3c.dom.NamedNodeMap;
@@ -17,6 +18,9 @@ final class SlimSvg {
     private static final int FEWEST = 4;
     private static final List<String> DRESS = List.of("fill", "stroke", "stroke-width");
     private static final List<String> PLACE = List.of("cx", "cy", "r");
+
+    private static final Pattern BEFORE_COMMAND = Pattern.compile(" ([A-Z])");
+    private static final Pattern UPRIGHT = Pattern.compile("M(\\S+) ([-0-9.]+)L\\1 ([-0-9.]+)");
 
     private SlimSvg() {}
 
@@ -34,6 +38,14 @@ final class SlimSvg {
             }
         }
         hoist(element);
+        if (element.hasAttribute("d")) {
+            element.setAttribute("d", shortened(element.getAttribute("d")));
+        }
+    }
+
+    /** The same path with fewer letters: no spaces before commands, and upright lines by their height alone. */
+    private static String shortened(String path) {
+        return UPRIGHT.matcher(BEFORE_COMMAND.matcher(path).replaceAll("$1")).replaceAll("M$1 $2V$3");
     }
 
     /** Circles that follow one another and look alike come into a group of their own, which says how they look once. */

@@ -55,7 +55,7 @@ public final class WriteUp {
                 "Scatter plot of " + findings.y().described() + " against " + findings.x().described()));
         Optional<LineFit> line = findings.visibleLine();
         boolean residuals = line.isPresent() && findings.isOpen(Aid.RESIDUALS);
-        page.put("strip", residuals ? Picture.svg(ResidualStrip.describe(findings.strip(), new Layout(WIDTH, STRIP_HEIGHT, 1)),
+        page.put("strip", residuals ? Picture.svg(ResidualStrip.describe(findings.strip(), findings.work().plot().strip(), new Layout(WIDTH, STRIP_HEIGHT, 1)),
                 Palette.LIGHT, "Residuals against " + findings.x().described()) : "");
         page.put("equation", line.filter(_ -> findings.isOpen(Aid.EQUATION)).map(it -> MathMl.of(
                 Equation.of(it, findings.x(), findings.y(), findings.desk().style()))).orElse(""));

@@ -27,6 +27,7 @@ import hestra.figure.Ink;
 import hestra.figure.Layout;
 import hestra.figure.ResidualStrip;
 import hestra.figure.ScatterPlot;
+import hestra.figure.StripKind;
 import hestra.fit.Curve;
 import hestra.fit.CurveFit;
 import hestra.fit.Equation;
@@ -62,7 +63,7 @@ class PlotSheetTest {
     private static PlotSheet sheet(int n, boolean everything) {
         Findings findings = findings(n);
         Figure plot = ScatterPlot.describe(findings.plot(), new Layout(610, 480, 1));
-        Figure strip = ResidualStrip.describe(findings.strip(), new Layout(610, 150, 1));
+        Figure strip = ResidualStrip.describe(findings.strip(), StripKind.AGAINST_X, new Layout(610, 150, 1));
         return new PlotSheet(plot, everything ? Optional.of(strip) : Optional.empty(), everything ? Optional.of("length = 5 + 2 · days") : Optional.empty(), Palette.LIGHT);
     }
 

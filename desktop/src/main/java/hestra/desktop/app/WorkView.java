@@ -5,6 +5,7 @@ import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.SplitPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
@@ -14,6 +15,7 @@ import hestra.desktop.plot.LayerChips;
 import hestra.desktop.plot.PlotView;
 import hestra.desktop.plot.StripView;
 import hestra.desktop.plot.TakeAway;
+import hestra.desktop.readings.ComparisonView;
 import hestra.desktop.readings.PredictionView;
 import hestra.desktop.readings.ReadingsView;
 import hestra.desktop.sheet.SheetView;
@@ -24,6 +26,8 @@ import hestra.documents.PlotSheet;
 
 /** The desk as a student sees it: sheet, plot with the residual strip, table and readings. */
 final class WorkView {
+
+    private static final double LEAST_TABLE = 200;
 
     private final SheetView sheet;
     private final VBox right = new VBox();
@@ -36,8 +40,16 @@ final class WorkView {
         this.table = new TablePane(model, habits, notice);
         this.sheet = new SheetView(model, () -> table.focusNextEmpty(), onHandIn);
         right.getStyleClass().add("right-pane");
-        VBox.setVgrow(table, Priority.ALWAYS);
-        right.getChildren().addAll(table, new ReadingsView(model), new PredictionView(model));
+        grow(table);
+        VBox cards = new VBox(new ReadingsView(model), new ComparisonView(model), new PredictionView(model));
+        cards.getStyleClass().add("cards");
+        ScrollPane scroll = new ScrollPane(cards);
+        scroll.getStyleClass().add("cards-scroll");
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        // Where there is too little room, the table gives way first, down to its least height, and then the cards scroll.
+        VBox.setVgrow(scroll, Priority.SOMETIMES);
+        right.getChildren().addAll(table, scroll);
         pane = new SplitPane(sheet, plots(model, look, notice, savePlot), right);
         pane.getStyleClass().add("work");
         SplitPane.setResizableWithParent(sheet, false);
@@ -50,10 +62,15 @@ final class WorkView {
         model.watch(findings -> {
             if (findings.work().table().width() != table.width()) {
                 table = new TablePane(model, habits, this.notice);
-                VBox.setVgrow(table, Priority.ALWAYS);
+                grow(table);
                 right.getChildren().set(0, table);
             }
         });
+    }
+
+    private static void grow(TablePane table) {
+        VBox.setVgrow(table, Priority.ALWAYS);
+        table.setMinHeight(LEAST_TABLE);
     }
 
     Node node() {
@@ -84,7 +101,7 @@ final class WorkView {
         StackPane.setAlignment(takeAway, Pos.TOP_RIGHT);
         StackPane.setMargin(takeAway, new Insets(18, 24, 0, 0));
         VBox.setVgrow(corner, Priority.ALWAYS);
-        VBox plots = new VBox(new LayerChips(model), corner, strip, hint);
+        VBox plots = new VBox(new LayerChips(model, notice), corner, strip, hint);
         plots.getStyleClass().add("plots");
         plots.setMinWidth(360);
         return plots;

@@ -1,16 +1,28 @@
 package hestra.desktop.plot;
 
+import java.util.Optional;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.ContextMenu;
+import javafx.scene.control.CustomMenuItem;
+import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
 
 import hestra.data.DataTable;
 import hestra.data.Roles;
 import hestra.data.Roles.Use;
 import hestra.desk.Edit;
 import hestra.desktop.app.DeskModel;
+import hestra.figure.Frame;
+import hestra.figure.Spacing;
+import hestra.numbers.NumberReading;
 
 /** What may stand on an axis: the columns that neither name nor group nor count, and the two axes changed over. */
 final class AxisMenu {
@@ -49,7 +61,62 @@ final class AxisMenu {
         }
         MenuItem exchange = new MenuItem("Exchange the axes (X)");
         exchange.setOnAction(_ -> exchange());
-        menu.getItems().addAll(new SeparatorMenuItem(), exchange);
+        menu.getItems().addAll(new SeparatorMenuItem(), exchange, new SeparatorMenuItem());
+        boolean along = use(axis);
+        CheckMenuItem logarithmic = new CheckMenuItem("Logarithmic");
+        logarithmic.setId("axis-logarithmic");
+        logarithmic.setSelected(spacing(along) == Spacing.LOGARITHMIC);
+        logarithmic.setOnAction(_ -> model.apply(new Edit.SpaceAxis(along, logarithmic.isSelected() ? Spacing.LOGARITHMIC : Spacing.LINEAR)));
+        MenuItem fromZero = new MenuItem("From zero");
+        fromZero.setId("axis-from-zero");
+        fromZero.setDisable(spacing(along) == Spacing.LOGARITHMIC);
+        fromZero.setOnAction(_ -> reach(along, 0));
+        MenuItem fit = new MenuItem("Show everything (Home)");
+        fit.setOnAction(_ -> model.apply(new Edit.ShowFrame(Optional.empty())));
+        menu.getItems().addAll(logarithmic, fromZero, reaching(menu, along), fit);
         menu.show(owner, screenX, screenY);
+    }
+
+    private static boolean use(Use axis) {
+        return axis == Use.EXPLAINS;
+    }
+
+    private Spacing spacing(boolean along) {
+        return along ? model.desk().work().plot().x() : model.desk().work().plot().y();
+    }
+
+    /** A place in the menu to type a value that the axis is to reach. */
+    private CustomMenuItem reaching(ContextMenu menu, boolean along) {
+        TextField field = new TextField();
+        field.setId("axis-reach");
+        field.setPrefColumnCount(5);
+        field.getStyleClass().add("number-field");
+        field.setAccessibleText("a value that the axis is to reach");
+        Label wrong = new Label();
+        wrong.getStyleClass().add("small");
+        HBox row = new HBox(6, new Label("Reach to"), field, wrong);
+        row.setAlignment(Pos.CENTER_LEFT);
+        field.addEventHandler(KeyEvent.KEY_PRESSED, event -> {
+            if (event.getCode() == KeyCode.ENTER) {
+                event.consume();
+                switch (NumberReading.ofMeasurement(field.getText(), model.desk().exercise().mark())) {
+                    case NumberReading.Value value when spacing(along).holds(value.value()) -> {
+                        reach(along, value.value());
+                        menu.hide();
+                    }
+                    case NumberReading.Value _ -> wrong.setText("above 0 only");
+                    case NumberReading.Blank _ -> menu.hide();
+                    case NumberReading.Unreadable _ -> wrong.setText("not a number");
+                }
+            }
+        });
+        CustomMenuItem item = new CustomMenuItem(row, false);
+        item.getStyleClass().add("reaching");
+        return item;
+    }
+
+    private void reach(boolean along, double value) {
+        Frame frame = model.findings().frame();
+        model.apply(new Edit.ShowFrame(Optional.of(along ? frame.reachingX(value) : frame.reachingY(value))));
     }
 }

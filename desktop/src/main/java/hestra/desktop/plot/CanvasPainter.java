@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.image.Image;
@@ -17,6 +18,7 @@ import javafx.scene.text.TextAlignment;
 import hestra.documents.Palette;
 import hestra.figure.Ink;
 import hestra.figure.Mark;
+import hestra.figure.Places;
 import hestra.figure.Stroke;
 
 /** Paints marks on a canvas. */
@@ -47,6 +49,16 @@ final class CanvasPainter {
     private void paint(Mark mark) {
         switch (mark) {
             case Mark.Line line -> line(line);
+            case Mark.Path(Places places, Stroke stroke) -> {
+                stroke(stroke);
+                g.strokePolyline(xs(places), ys(places), places.size());
+            }
+            case Mark.Region(Places corners, Ink fill, double opacity) -> {
+                g.setGlobalAlpha(opacity);
+                g.setFill(colours.get(fill));
+                g.fillPolygon(xs(corners), ys(corners), corners.size());
+                g.setGlobalAlpha(1);
+            }
             case Mark.Dot dot -> dots(dot).draw(g, dot.x(), dot.y());
             case Mark.Cloud many -> cloud.draw(g, many, colours.get(many.fill()));
             case Mark.Ring(double x, double y, double radius, Stroke stroke) -> {
@@ -78,6 +90,14 @@ final class CanvasPainter {
             case Mark.Hatch hatch -> hatch(hatch);
             case Mark.Label label -> label(label);
         }
+    }
+
+    private static double[] xs(Places places) {
+        return IntStream.range(0, places.size()).mapToDouble(places::x).toArray();
+    }
+
+    private static double[] ys(Places places) {
+        return IntStream.range(0, places.size()).mapToDouble(places::y).toArray();
     }
 
     /** The pictures for dots of this size, sign and colour. */

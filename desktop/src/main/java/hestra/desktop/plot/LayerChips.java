@@ -5,57 +5,114 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Consumer;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.MenuButton;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.Pane;
-import javafx.scene.shape.Circle;
-import javafx.scene.shape.Line;
-import javafx.scene.shape.Rectangle;
-import javafx.scene.text.Text;
 
 import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desktop.app.DeskModel;
+import hestra.desktop.parts.CurveNames;
+import hestra.desktop.parts.Swatch;
 import hestra.desktop.parts.Tip;
 import hestra.exercise.Aid;
 import hestra.figure.Layer;
+import hestra.figure.Slot;
+import hestra.numbers.Rounding;
 
 /**
- * Legend and switchboard in one: a chip for each layer, with the layer's own colour, dash and shape. A chip whose layer is
- * held back cannot be pressed and says what opens it.
+ * Legend and switchboard in one: a chip for each layer and each curve, with its own colour, dash and shape. A chip whose
+ * layer is held back cannot be pressed and says what opens it. What is rarely needed is behind "More" until it is shown.
  */
 public final class LayerChips extends FlowPane {
 
-    private static final double SWATCH = 22;
     private static final PseudoClass CLOSED = PseudoClass.getPseudoClass("closed");
+    private static final PseudoClass IN_HAND = PseudoClass.getPseudoClass("in-hand");
 
     private final DeskModel model;
     private final Map<Layer, ToggleButton> chips = new EnumMap<>(Layer.class);
-    private final ToggleButton reading = chip("Reading line", swatch(line("reading-mark", 7, 0, 7, 14)));
+    private final Map<Layer, CheckMenuItem> more = new EnumMap<>(Layer.class);
+    private final Map<Slot, ToggleButton> curves = new EnumMap<>(Slot.class);
+    private final ToggleButton reading = chip("Reading line", Swatch.ofReading());
 
-    public LayerChips(DeskModel model) {
+    public LayerChips(DeskModel model, Consumer<String> notice) {
         this.model = model;
         getStyleClass().add("chips");
         setAlignment(Pos.CENTER);
         for (Layer layer : Layer.values()) {
-            ToggleButton chip = chip(layer.title(), mark(layer));
-            chip.setId("chip-" + layer.name().toLowerCase(Locale.ROOT));
-            chip.setOnAction(_ -> {
-                if (!chip.getPseudoClassStates().contains(CLOSED)) {
-                    model.apply(new Edit.ShowLayer(layer, chip.isSelected()));
-                }
-                show(model.findings());
-            });
+            ToggleButton chip = layer == Layer.LINE ? curveChip(Slot.LINE) : layerChip(layer);
             chips.put(layer, chip);
             getChildren().add(chip);
+            if (layer == Layer.LINE) {
+                for (Slot slot : Slot.values()) {
+                    if (slot != Slot.LINE) {
+                        getChildren().add(curveChip(slot));
+                    }
+                }
+                getChildren().add(new CurveMenu(model, new TrialStart(model), notice));
+            }
         }
         reading.setId("chip-reading");
         reading.setOnAction(_ -> toggleReading());
-        getChildren().add(reading);
+        getChildren().addAll(reading, moreMenu());
         model.watch(this::show);
+    }
+
+    private ToggleButton layerChip(Layer layer) {
+        ToggleButton chip = chip(layer.title(), Swatch.of(layer));
+        chip.setId("chip-" + layer.name().toLowerCase(Locale.ROOT).replace('_', '-'));
+        chip.setOnAction(_ -> {
+            if (!chip.getPseudoClassStates().contains(CLOSED)) {
+                model.apply(new Edit.ShowLayer(layer, chip.isSelected()));
+            }
+            show(model.findings());
+        });
+        return chip;
+    }
+
+    /** Pressing a curve's chip takes it in hand; pressing the one in hand hides it. */
+    private ToggleButton curveChip(Slot slot) {
+        ToggleButton chip = chip("Line", Swatch.of(slot));
+        chip.setId("chip-" + slot.name().toLowerCase(Locale.ROOT));
+        chip.setOnAction(_ -> {
+            if (!chip.getPseudoClassStates().contains(CLOSED)) {
+                Findings findings = model.findings();
+                boolean shown = findings.isShown(slot);
+                if (shown && findings.slotInHand() != slot) {
+                    model.apply(new Edit.TakeInHand(slot));
+                } else {
+                    model.apply(new Edit.ShowCurve(slot, !shown));
+                    if (!shown) {
+                        model.apply(new Edit.TakeInHand(slot));
+                    }
+                }
+            }
+            show(model.findings());
+        });
+        curves.put(slot, chip);
+        return chip;
+    }
+
+    private MenuButton moreMenu() {
+        MenuButton button = new MenuButton("More");
+        button.setId("more-layers");
+        button.getStyleClass().setAll("chip", "menu", "menu-chip");
+        Tip.set(button, "equations, deviations, intervals, leverage, a smooth line through the residuals");
+        for (Layer layer : Layer.values()) {
+            if (!layer.isEveryday()) {
+                CheckMenuItem item = new CheckMenuItem(layer.title());
+                item.setId("more-" + layer.name().toLowerCase(Locale.ROOT).replace('_', '-'));
+                item.setOnAction(_ -> model.apply(new Edit.ShowLayer(layer, item.isSelected())));
+                more.put(layer, item);
+                button.getItems().add(item);
+            }
+        }
+        return button;
     }
 
     private void toggleReading() {
@@ -64,26 +121,52 @@ public final class LayerChips extends FlowPane {
             show(findings);
             return;
         }
-        OptionalDouble at = findings.work().readingAt().isPresent() ? OptionalDouble.empty()
-                : findings.fit().line().map(line -> OptionalDouble.of(Math.round(line.meanX()))).orElse(OptionalDouble.empty());
+        OptionalDouble at = findings.work().readingAt().isPresent() || findings.pairs().n() == 0 ? OptionalDouble.empty()
+                : OptionalDouble.of(new Rounding.Significant(2).apply(findings.pairs().xs().average().orElse(0)).doubleValue());
         model.apply(new Edit.ReadAt(at));
         show(model.findings());
     }
 
     private void show(Findings findings) {
         chips.forEach((layer, chip) -> {
-            Optional<Aid> aid = aid(layer);
-            boolean hasUse = layer != Layer.NAMES || findings.work().drawnRoles().label().isPresent();
-            chip.setVisible(hasUse);
-            chip.setManaged(hasUse);
-            boolean open = aid.isEmpty() || findings.isOpen(aid.get());
-            show(chip, findings.work().layers().contains(layer) && open, open,
-                    open ? layer.meaning() : findings.whatOpens(aid.get()));
+            if (layer != Layer.LINE) {
+                Optional<Aid> aid = aid(layer);
+                boolean open = aid.isEmpty() || findings.isOpen(aid.get()) || aid.get() == Aid.RESIDUALS && findings.residualsAreOpen();
+                boolean on = findings.work().layers().contains(layer);
+                boolean hasUse = layer == Layer.NAMES ? findings.work().drawnRoles().label().isPresent() : layer.isEveryday() || on && layer != Layer.EQUATIONS;
+                present(chip, hasUse);
+                show(chip, on && open, open, open ? layer.meaning() : findings.whatOpens(aid.get()));
+                if (more.containsKey(layer)) {
+                    more.get(layer).setSelected(on);
+                    more.get(layer).setDisable(!open);
+                }
+            }
+        });
+        curves.forEach((slot, chip) -> {
+            boolean open = findings.isOpen(slot);
+            present(chip, slot == Slot.LINE || open && findings.work().curves().has(slot));
+            show(chip, findings.isShown(slot), open, open ? meaning(slot) : findings.whatOpens(Aid.LINE));
+            chip.pseudoClassStateChanged(IN_HAND, open && findings.slotInHand() == slot && findings.work().curves().further().size() > 0
+                    || slot == Slot.TRIAL && findings.slotInHand() == slot);
+            chip.setText(CurveNames.in(findings, slot));
         });
         boolean open = findings.isOpen(Aid.PREDICTION);
         show(reading, findings.work().readingAt().isPresent() && open, open,
                 open ? "an upright line to predict with: drag it along, or press Shift and an arrow key in the plot"
                         : findings.whatOpens(Aid.PREDICTION));
+    }
+
+    private static String meaning(Slot slot) {
+        return switch (slot) {
+            case LINE -> Layer.LINE.meaning();
+            case TRIAL -> "what you try by eye: drag its squares, or the curve itself; Delete in the plot removes it";
+            case FIRST, SECOND, THIRD, FOURTH -> "press to take the curve in hand, again to hide it; Delete in the plot removes the one in hand";
+        };
+    }
+
+    private static void present(Node node, boolean shown) {
+        node.setVisible(shown);
+        node.setManaged(shown);
     }
 
     private static void show(ToggleButton chip, boolean on, boolean open, String tip) {
@@ -96,36 +179,10 @@ public final class LayerChips extends FlowPane {
         return switch (layer) {
             case POINTS, NAMES -> Optional.empty();
             case LINE, MEAN -> Optional.of(Aid.LINE);
-            case RESIDUALS, SQUARES -> Optional.of(Aid.RESIDUALS);
+            case EQUATIONS -> Optional.of(Aid.EQUATION);
+            case RESIDUALS, SQUARES, DEVIATIONS, LEVERAGE, SMOOTH -> Optional.of(Aid.RESIDUALS);
+            case MEAN_INTERVAL, PREDICTION_INTERVAL -> Optional.of(Aid.PREDICTION);
         };
-    }
-
-    private static Node mark(Layer layer) {
-        return switch (layer) {
-            case POINTS -> swatch(styled(new Circle(7, 7, 4.6), "observed-mark"));
-            case LINE -> swatch(line("best-mark", 0, 7, 18, 7));
-            case RESIDUALS -> swatch(line("residual-mark", 7, 1, 7, 13));
-            case SQUARES -> swatch(styled(new Rectangle(1.5, 1.5, 11, 11), "square-mark"));
-            case MEAN -> swatch(line("mean-mark", 0, 7, 18, 7));
-            case NAMES -> swatch(styled(new Text(1, 12, "a"), "name-mark"));
-        };
-    }
-
-    private static Node line(String style, double x1, double y1, double x2, double y2) {
-        return styled(new Line(x1, y1, x2, y2), style);
-    }
-
-    private static <T extends Node> T styled(T node, String style) {
-        node.getStyleClass().add(style);
-        return node;
-    }
-
-    private static Node swatch(Node mark) {
-        Pane pane = new Pane(mark);
-        double width = mark instanceof Line line && line.getStartY() == line.getEndY() ? SWATCH - 4 : 14;
-        pane.setMinSize(width, 14);
-        pane.setMaxSize(width, 14);
-        return pane;
     }
 
     private static ToggleButton chip(String title, Node mark) {

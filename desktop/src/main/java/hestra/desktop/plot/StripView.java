@@ -1,15 +1,22 @@
 package hestra.desktop.plot;
 
+import java.util.Locale;
 import java.util.OptionalInt;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.StackPane;
 
 import hestra.desk.Edit;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.app.Look;
+import hestra.desktop.parts.Tip;
 import hestra.figure.Figure;
 import hestra.figure.Figure.Hit;
 import hestra.figure.ResidualStrip;
+import hestra.figure.StripKind;
 
 /** The residual strip: shares its x axis, selection and pointer with the plot above it. */
 public final class StripView extends StackPane {
@@ -19,14 +26,35 @@ public final class StripView extends StackPane {
 
     public StripView(DeskModel model, Look look) {
         this.model = model;
-        this.view = new FigureView(look, layout -> ResidualStrip.describe(model.findings().strip(), layout));
-        getChildren().add(view);
+        this.view = new FigureView(look, layout -> ResidualStrip.describe(model.findings().strip(), model.desk().work().plot().strip(), layout));
+        MenuButton kinds = kinds();
+        StackPane.setAlignment(kinds, Pos.TOP_RIGHT);
+        StackPane.setMargin(kinds, new Insets(11, 24, 0, 0));
+        getChildren().addAll(view, kinds);
         getStyleClass().add("strip");
         setId("strip");
-        model.watch(_ -> view.changed());
+        model.watch(findings -> {
+            view.changed();
+            kinds.setVisible(findings.residualsAreOpen());
+            kinds.setText(findings.work().plot().strip().title());
+        });
         addEventHandler(MouseEvent.MOUSE_MOVED, event -> model.apply(new Edit.Hover(row(event))));
         addEventHandler(MouseEvent.MOUSE_EXITED, _ -> model.apply(new Edit.Hover(OptionalInt.empty())));
         addEventHandler(MouseEvent.MOUSE_PRESSED, event -> model.apply(new Edit.Select(row(event))));
+    }
+
+    private MenuButton kinds() {
+        MenuButton button = new MenuButton();
+        button.setId("strip-kind");
+        button.getStyleClass().setAll("quiet", "menu", "strip-kind");
+        Tip.set(button, "how to look at the residuals");
+        for (StripKind kind : StripKind.values()) {
+            MenuItem item = new MenuItem(kind.title());
+            item.setId("strip-" + kind.name().toLowerCase(Locale.ROOT).replace('_', '-'));
+            item.setOnAction(_ -> model.apply(new Edit.ShowStrip(kind)));
+            button.getItems().add(item);
+        }
+        return button;
     }
 
     /** The figure as it is shown. */

@@ -23,7 +23,9 @@ import hestra.desktop.parts.Tip;
 import hestra.documents.EquationText;
 import hestra.documents.PlotSheet;
 import hestra.exercise.Aid;
+import hestra.figure.Slot;
 import hestra.fit.Equation;
+import hestra.fit.Fit;
 import hestra.fit.LineFit;
 import hestra.numbers.NumberStyle;
 import org.kordamp.ikonli.feather.Feather;
@@ -68,7 +70,7 @@ public final class TakeAway extends MenuButton {
             boolean open = equation().isPresent();
             List.of(equation, mathMl, latex, withEquation).forEach(it -> it.setDisable(!open));
             readings.setDisable(readings().isEmpty());
-            withStrip.setDisable(!model.findings().isOpen(Aid.RESIDUALS));
+            withStrip.setDisable(!model.findings().residualsAreOpen());
         });
         plot.onCopy(this::copyPicture);
     }
@@ -81,14 +83,15 @@ public final class TakeAway extends MenuButton {
 
     /** The plot as it is seen now, with what is wanted and open. */
     PlotSheet sheet() {
-        boolean residuals = withStrip.isSelected() && model.findings().isOpen(Aid.RESIDUALS);
+        boolean residuals = withStrip.isSelected() && model.findings().residualsAreOpen();
         return new PlotSheet(plot.figure(), residuals ? Optional.ofNullable(strip.figure()) : Optional.empty(),
                 withEquation.isSelected() ? equation().map(Equation::plain) : Optional.empty(), look.palette());
     }
 
     private Optional<Equation> equation() {
         Findings findings = model.findings();
-        return findings.isOpen(Aid.EQUATION) ? findings.fit().line().map(line -> Equation.of(line, findings.x(), findings.y(), findings.desk().style())) : Optional.empty();
+        return findings.isOpen(Aid.EQUATION) || findings.slotInHand() == Slot.TRIAL ? findings.curveInHand()
+                .map(curve -> Equation.of(curve, findings.x(), findings.y(), findings.desk().style())) : Optional.empty();
     }
 
     private void copyPicture() {
@@ -121,24 +124,21 @@ public final class TakeAway extends MenuButton {
     private List<String> readings() {
         Findings findings = model.findings();
         List<String> lines = new ArrayList<>();
-        findings.fit().line().ifPresent(line -> {
-            NumberStyle full = findings.desk().style().withDigits(15);
+        NumberStyle full = findings.desk().style().withDigits(15);
+        findings.fitInHand().flatMap(Fit::curveFit).ifPresent(fit -> {
             if (findings.isOpen(Aid.EQUATION)) {
-                lines.add("slope\t" + full.shortest(line.slope().value()));
-                lines.add("intercept\t" + full.shortest(line.intercept().value()));
-                line.residualStandardError().ifPresent(s -> lines.add("s\t" + full.shortest(s)));
+                fit.coefficients().forEach(it -> lines.add(it.name() + "\t" + full.shortest(it.value())));
+                fit.goodness().residualStandardError().ifPresent(s -> lines.add("s\t" + full.shortest(s)));
             }
-            added(lines, findings, Aid.R, "r", line, full);
-            added(lines, findings, Aid.R_SQUARED, "R\u00b2", line, full);
-            lines.add("n\t" + line.n());
+            if (findings.isOpen(Aid.R) && fit instanceof LineFit line) {
+                line.r().ifPresent(value -> lines.add("r\t" + full.shortest(value)));
+            }
+            if (findings.isOpen(Aid.R_SQUARED)) {
+                fit.goodness().rSquared().ifPresent(value -> lines.add("R\u00b2\t" + full.shortest(value)));
+            }
+            lines.add("n\t" + fit.n());
             findings.prediction().ifPresent(it -> lines.add(findings.y().name() + " at " + findings.x().name() + " " + full.shortest(it.x()) + "\t" + full.shortest(it.fitted())));
         });
         return lines;
-    }
-
-    private static void added(List<String> lines, Findings findings, Aid aid, String name, LineFit line, NumberStyle full) {
-        if (findings.isOpen(aid)) {
-            (aid == Aid.R ? line.r() : line.rSquared()).ifPresent(value -> lines.add(name + "\t" + full.shortest(value)));
-        }
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import javafx.geometry.Pos;
 import javafx.geometry.VPos;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 
@@ -37,10 +38,14 @@ final class EquationView extends FlowPane {
             sameShape = parts.get(i).getStyleClass().contains(wanted.get(i).styleClass());
         }
         if (!sameShape) {
-            getChildren().removeAll(parts);
+            getChildren().remove(1, getChildren().size());
             parts.clear();
             wanted.forEach(part -> parts.add(text(part.styleClass())));
-            getChildren().addAll(parts);
+            for (int i = 0; i < parts.size(); i++) {
+                // An exponent stays with what it is an exponent of.
+                boolean carries = i + 1 < parts.size() && wanted.get(i + 1).raised();
+                getChildren().add(carries ? new HBox(parts.get(i), parts.get(++i)) : parts.get(i));
+            }
         }
         for (int i = 0; i < parts.size(); i++) {
             parts.get(i).setText(wanted.get(i).text());

@@ -1,47 +1,54 @@
 package hestra.desktop.readings;
 
+import java.util.Optional;
+import java.util.OptionalDouble;
 import javafx.scene.Node;
-import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
-import hestra.data.Pairs;
 import hestra.desk.Findings;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.parts.Tip;
 import hestra.exercise.Aid;
+import hestra.fit.Curve;
+import hestra.fit.CurveFit;
 import hestra.fit.Equation;
 import hestra.fit.Fit;
 import hestra.fit.LineFit;
+import hestra.fit.TrialFit;
 import hestra.numbers.NumberStyle;
 
 /**
- * The numbers of the line: equation, r, R², s and n, and the variation bar. What is held back shows its place and says
- * what opens it.
+ * The numbers of the curve in hand: equation, r, R², s and n, and the variation bar. What is held back shows its place and
+ * says what opens it.
  */
 public final class ReadingsView extends VBox {
 
     private final Label title = new Label();
     private final EquationView equation = new EquationView();
+    private final CurveOptions options;
     private final Label message = new Label();
-    private final Value r = new Value("r");
-    private final Value rSquared = new Value("R²");
-    private final Value s = new Value("s");
-    private final Value n = new Value("n");
+    private final Value r = new Value("r", "r");
+    private final Value rSquared = new Value("R²", "R2");
+    private final Value ofLogarithms = new Value("r² of logs", "logarithms");
+    private final Value s = new Value("s", "s");
+    private final Value n = new Value("n", "n");
     private final GridPane values = new GridPane();
     private final VariationBar bar = new VariationBar();
+    private final TrialBars trialBars = new TrialBars();
     private final Label share = new Label();
 
     public ReadingsView(DeskModel model) {
+        options = new CurveOptions(model);
         getStyleClass().addAll("card", "readings");
         setId("readings");
         title.getStyleClass().add("small");
+        title.setId("readings-title");
         message.getStyleClass().add("small");
+        message.setId("readings-message");
         message.setWrapText(true);
         share.getStyleClass().add("small");
         share.setWrapText(true);
@@ -53,58 +60,107 @@ public final class ReadingsView extends VBox {
         half.setHgrow(Priority.ALWAYS);
         values.getColumnConstraints().addAll(half, half);
         values.add(r, 0, 0);
+        values.add(ofLogarithms, 0, 0);
         values.add(s, 1, 0);
         values.add(rSquared, 0, 1);
         values.add(n, 1, 1);
-        getChildren().addAll(title, equation, message, values, bar, share);
+        getChildren().addAll(title, equation, options, message, values, trialBars, bar, share);
         model.watch(this::show);
     }
 
     private void show(Findings findings) {
-        NumberStyle style = findings.desk().style();
-        Pairs pairs = findings.pairs();
-        title.setText("Line of least squares · " + (pairs.n() == 1 ? "1 point" : pairs.n() + " points"));
-        findings.fit().line().ifPresent(line -> show(findings, line, style));
-        if (findings.fit() instanceof Fit.None(String reason)) {
+        options.show(findings);
+        Tip.set(title, "");
+        int points = findings.pairs().n();
+        Optional<TrialFit> trial = findings.curveInHand().filter(TrialFit.class::isInstance).map(TrialFit.class::cast);
+        title.setText(capital(trial.map(it -> it.curve() instanceof Curve.Line ? "line by eye" : bare(it.curve().inWords()) + " by eye")
+                .orElseGet(() -> curveInWords(findings))) + " · " + (points == 1 ? "1 point" : points + " points"));
+        present(trialBars, trial.isPresent());
+        present(values, trial.isEmpty());
+        if (trial.isPresent()) {
+            tried(findings, trial.get());
+            return;
+        }
+        Fit fit = findings.fitInHand().orElseThrow();
+        fit.curveFit().ifPresent(it -> fitted(findings, it, findings.desk().style()));
+        if (fit instanceof Fit.None(String reason)) {
             present(equation, false);
             say(findings.isOpen(Aid.LINE) ? reason : findings.whatOpens(Aid.LINE) + ".");
             r.hide();
+            present(ofLogarithms, false);
             rSquared.hide();
             s.hide();
-            show(false);
+            showBar(false);
         }
-        n.show(Integer.toString(pairs.n()), pairs.n());
+        n.show(Integer.toString(points), points);
     }
 
-    private void show(Findings findings, LineFit line, NumberStyle style) {
+    private static String curveInWords(Findings findings) {
+        return Optional.ofNullable(findings.work().curves().further().get(findings.slotInHand())).map(Curve::inWords).orElse("line of least squares");
+    }
+
+    private static String bare(String words) {
+        return words.contains(",") ? words.substring(0, words.indexOf(',')) : words;
+    }
+
+    private static String capital(String words) {
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    }
+
+    private void tried(Findings findings, TrialFit trial) {
+        present(equation, true);
+        equation.show(Equation.of(trial, findings.x(), findings.y(), findings.desk().style()));
+        say("Sum of squared residuals" + (trial.isDefinedOnAll() ? ":" : ", of the points where the curve is defined:"));
+        showBar(false);
+        trialBars.show(findings, trial);
+    }
+
+    private void fitted(Findings findings, CurveFit fit, NumberStyle style) {
         boolean open = findings.isOpen(Aid.EQUATION);
         present(equation, open);
         if (open) {
-            equation.show(Equation.of(line, findings.x(), findings.y(), style));
-            say(line.rSquared().isEmpty() ? "All values of " + findings.y().name() + " are equal: the line is flat, r is not defined."
-                    : line.n() == 2 ? "A line through two points passes through both: R² = 1 says nothing here." : "");
+            equation.show(Equation.of(fit, findings.x(), findings.y(), style));
+            say(remark(findings, fit));
         } else {
             say("The equation stands here. " + findings.whatOpens(Aid.EQUATION) + ".");
         }
-        r.show(findings.isOpen(Aid.R), line.r().isPresent() ? style.show(line.r()) : NumberStyle.UNDEFINED, line.r().orElse(0),
+        if (!fit.remarks().isEmpty()) {
+            title.setText(title.getText() + " \u24d8");
+        }
+        Tip.set(title, String.join("\n", fit.remarks()));
+        OptionalDouble correlation = fit instanceof LineFit line ? line.r() : OptionalDouble.empty();
+        OptionalDouble transformed = fit.transformedRSquared();
+        present(r, fit instanceof LineFit);
+        present(ofLogarithms, transformed.isPresent());
+        ofLogarithms.show(findings.isOpen(Aid.R_SQUARED), style.show(transformed), transformed.orElse(0), findings.whatOpens(Aid.R_SQUARED));
+        r.show(findings.isOpen(Aid.R), correlation.isPresent() ? style.show(correlation) : NumberStyle.UNDEFINED, correlation.orElse(0),
                 findings.whatOpens(Aid.R));
-        rSquared.show(findings.isOpen(Aid.R_SQUARED), style.show(line.rSquared()), line.rSquared().orElse(0),
-                findings.whatOpens(Aid.R_SQUARED));
-        s.show(open, style.show(line.residualStandardError()) + (line.residualStandardError().isPresent()
-                ? findings.y().unitAfterNumber() : ""), line.residualStandardError().orElse(0), findings.whatOpens(Aid.EQUATION));
-        boolean shown = findings.isOpen(Aid.R_SQUARED) && line.rSquared().isPresent();
-        show(shown);
+        OptionalDouble share = fit.goodness().rSquared();
+        rSquared.show(findings.isOpen(Aid.R_SQUARED), style.show(share), share.orElse(0), findings.whatOpens(Aid.R_SQUARED));
+        OptionalDouble error = fit.goodness().residualStandardError();
+        s.show(open, style.show(error) + (error.isPresent() ? findings.y().unitAfterNumber() : ""), error.orElse(0), findings.whatOpens(Aid.EQUATION));
+        boolean shown = findings.isOpen(Aid.R_SQUARED) && share.isPresent() && share.getAsDouble() >= 0;
+        showBar(shown);
         if (shown) {
-            double explained = line.rSquared().getAsDouble();
-            bar.show(explained);
-            share.setText(style.withDigits(3).show(100 * explained) + " % of the variation in " + findings.y().name() + " goes with "
+            bar.show(share.getAsDouble(), findings.slotInHand());
+            this.share.setText(style.withDigits(3).show(100 * share.getAsDouble()) + " % of the variation in " + findings.y().name() + " goes with "
                     + findings.x().name() + "; the rest is left over.");
         }
     }
 
-    private void show(boolean barShown) {
-        present(bar, barShown);
-        present(share, barShown);
+    /** What must be known beside the numbers; the rest stands behind the title. */
+    private static String remark(Findings findings, CurveFit fit) {
+        if (fit instanceof LineFit) {
+            return fit.goodness().rSquared().isEmpty() ? "All values of " + findings.y().name() + " are equal: the line is flat, r is not defined."
+                    : fit.n() == 2 ? "A line through two points passes through both: R² = 1 says nothing here." : "";
+        }
+        boolean grave = fit.degreesOfFreedom() == 0 || fit.goodness().rSquared().orElse(-1) < 0;
+        return grave ? String.join(" ", fit.remarks()) : "";
+    }
+
+    private void showBar(boolean shown) {
+        present(bar, shown);
+        present(share, shown);
     }
 
     private void say(String text) {
@@ -115,51 +171,5 @@ public final class ReadingsView extends VBox {
     static void present(Node node, boolean shown) {
         node.setVisible(shown);
         node.setManaged(shown);
-    }
-
-    /** A name with its value; a click copies the value in full. */
-    private static final class Value extends Label {
-        private final Label text = new Label();
-        private double full;
-        private boolean open;
-
-        Value(String name) {
-            super(name);
-            getStyleClass().add("reading");
-            text.getStyleClass().add("reading-value");
-            text.setId("reading-" + name.replace("²", "2"));
-            setGraphic(text);
-            setContentDisplay(ContentDisplay.RIGHT);
-            setOnMouseClicked(_ -> copy());
-        }
-
-        void show(String shown, double value) {
-            text.setText(shown);
-            full = value;
-            open = true;
-            Tip.set(this, "Click to copy the value in full");
-        }
-
-        void show(boolean isOpen, String shown, double value, String opener) {
-            if (isOpen) {
-                show(shown, value);
-            } else {
-                hide();
-                Tip.set(this, opener);
-            }
-        }
-
-        void hide() {
-            text.setText("· · ·");
-            open = false;
-        }
-
-        private void copy() {
-            if (open) {
-                ClipboardContent content = new ClipboardContent();
-                content.putString(Double.toString(full));
-                Clipboard.getSystemClipboard().setContent(content);
-            }
-        }
     }
 }

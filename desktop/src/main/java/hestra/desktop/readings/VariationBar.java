@@ -1,7 +1,10 @@
 package hestra.desktop.readings;
 
+import java.util.Locale;
 import javafx.scene.AccessibleRole;
 import javafx.scene.layout.Region;
+
+import hestra.figure.Slot;
 
 /** The total variation of the response as one bar, split into what goes with the line and what is left over. */
 final class VariationBar extends Region {
@@ -19,8 +22,9 @@ final class VariationBar extends Region {
         setAccessibleRole(AccessibleRole.PROGRESS_INDICATOR);
     }
 
-    /** Shows R², from 0 to 1. */
-    void show(double rSquared) {
+    /** Shows R², from 0 to 1, of the curve in a place. */
+    void show(double rSquared, Slot slot) {
+        explained.getStyleClass().setAll("explained", "explained-by-" + slot.name().toLowerCase(Locale.ROOT));
         share = Math.clamp(rSquared, 0, 1);
         requestLayout();
     }

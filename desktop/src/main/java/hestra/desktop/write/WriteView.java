@@ -3,8 +3,6 @@ package hestra.desktop.write;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
-import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.Consumer;
 import javafx.scene.Node;
@@ -30,7 +28,6 @@ import hestra.exercise.Provenance;
 import hestra.exercise.Task;
 import hestra.figure.Figure;
 import hestra.figure.Layout;
-import hestra.figure.PlotContent;
 import hestra.figure.ScatterPlot;
 import hestra.recipe.Recipe;
 
@@ -162,10 +159,7 @@ public final class WriteView {
 
     /** The true data with their line: nothing is held back from the instructor. */
     private Figure describe(Layout layout) {
-        PlotContent content = truth.plot();
-        return ScatterPlot.describe(new PlotContent(content.x(), content.y(), content.style(), content.points(), content.line(),
-                content.layers(), OptionalDouble.empty(), OptionalInt.empty(), OptionalInt.empty(), content.frame(), content.groups(),
-                "Paste or type the data first:\nthe tab “Data” is above."), layout);
+        return ScatterPlot.describe(truth.plot().atRest("Paste or type the data first:\nthe tab “Data” is above."), layout);
     }
 
     private static ToggleButton tab(String name, String id) {

@@ -1,0 +1,120 @@
+package hestra.desk;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.Set;
+
+import hestra.data.Pairs;
+import hestra.exercise.Aid;
+import hestra.figure.DrawnCurve;
+import hestra.figure.Influence;
+import hestra.figure.Layer;
+import hestra.figure.Plane;
+import hestra.figure.PlotContent;
+import hestra.figure.Reading;
+import hestra.figure.Slot;
+import hestra.fit.CurveFit;
+import hestra.fit.CurveOnData;
+import hestra.fit.Diagnostics;
+import hestra.fit.Equation;
+import hestra.fit.Fit;
+import hestra.fit.Inverse;
+import hestra.fit.LeastSquares;
+import hestra.fit.Trial;
+
+/** Puts together what plot and strip show: what was chosen, less what is held back. */
+final class Contents {
+
+    /** With more points than this the plot would be all bars. */
+    private static final int MOST_LEVERAGES = 2_000;
+
+    private final Findings findings;
+    private final Observed observed;
+    private final ChosenCurves curves;
+
+    Contents(Findings findings, Observed observed, ChosenCurves curves) {
+        this.findings = findings;
+        this.observed = observed;
+        this.curves = curves;
+    }
+
+    PlotContent plot() {
+        Optional<DrawnCurve> inHand = findings.curveInHand().map(curve -> drawn(findings.slotInHand(), curve));
+        List<DrawnCurve> shown = new ArrayList<>();
+        for (Slot slot : curves.slots()) {
+            if (findings.isShown(slot)) {
+                curves.at(slot).ifPresent(curve -> shown.add(drawn(slot, curve)));
+            }
+        }
+        return content(layers(), shown, inHand, notice());
+    }
+
+    private String notice() {
+        if (observed.points().isEmpty()) {
+            return "Points appear here as you type them\ninto the table on the right.";
+        }
+        PlotState plot = findings.work().plot();
+        boolean noX = observed.points().stream().noneMatch(it -> plot.x().holds(it.x()));
+        return "A logarithmic axis has places for values above 0 only,\nand there are none of " + (noX ? findings.x() : findings.y()).name()
+                + ". Click the axis to make it linear.";
+    }
+
+    PlotContent strip() {
+        boolean opened = findings.residualsAreOpen();
+        Slot slot = findings.slotInHand();
+        String reason = findings.fitInHand().filter(Fit.None.class::isInstance).map(fit -> ((Fit.None) fit).reason()).orElse("");
+        String notice = opened ? reason : "Residuals stand here. " + findings.whatOpens(Aid.RESIDUALS) + ".";
+        Optional<DrawnCurve> inHand = opened ? curves.at(slot).map(curve -> drawn(slot, curve)) : Optional.empty();
+        return content(findings.work().layers(), List.of(), inHand, notice);
+    }
+
+    private Set<Layer> layers() {
+        Set<Layer> layers = EnumSet.noneOf(Layer.class);
+        layers.addAll(findings.work().layers());
+        if (!findings.residualsAreOpen()) {
+            layers.removeAll(EnumSet.of(Layer.RESIDUALS, Layer.SQUARES, Layer.DEVIATIONS, Layer.LEVERAGE));
+        }
+        if (!findings.isOpen(Aid.PREDICTION)) {
+            layers.removeAll(EnumSet.of(Layer.MEAN_INTERVAL, Layer.PREDICTION_INTERVAL));
+        }
+        return layers;
+    }
+
+    private DrawnCurve drawn(Slot slot, CurveOnData curve) {
+        boolean named = findings.work().layers().contains(Layer.EQUATIONS) && (slot == Slot.TRIAL || findings.isOpen(Aid.EQUATION));
+        return new DrawnCurve(slot, curve, named ? Equation.inLetters(curve, findings.desk().style()).plain() : "",
+                Optional.ofNullable(findings.work().curves().labels().get(slot)));
+    }
+
+    private PlotContent content(Set<Layer> layers, List<DrawnCurve> shown, Optional<DrawnCurve> inHand, String notice) {
+        PlotState plot = findings.work().plot();
+        List<Trial.Handle> handles = shown.stream().anyMatch(it -> it.slot() == Slot.TRIAL) ? findings.work().curves().trial().orElseThrow().handles() : List.of();
+        return new PlotContent(new Plane(findings.x(), findings.y(), findings.frame(), plot.x(), plot.y()), findings.desk().style(), observed.points(),
+                observed.groups(), shown, inHand, handles, layers.contains(Layer.LEVERAGE) ? influence() : Influence.NONE, layers, reading(),
+                findings.desk().selected(), findings.desk().hovered(), notice);
+    }
+
+    private Reading reading() {
+        ReadingState state = findings.work().reading();
+        return findings.isOpen(Aid.PREDICTION) ? new Reading(state.atX(), state.atY(),
+                findings.inverse().map(it -> it.solutions().stream().map(Inverse.Solution::x).toList()).orElse(List.of()))
+                : new Reading(OptionalDouble.empty(), OptionalDouble.empty(), List.of());
+    }
+
+    /** What each point does to the fit in hand, and the fit without the point that is pointed at. */
+    private Influence influence() {
+        Pairs pairs = observed.pairs();
+        Optional<CurveFit> fit = findings.fitInHand().flatMap(Fit::curveFit);
+        if (fit.isEmpty() || pairs.size() > MOST_LEVERAGES) {
+            return Influence.NONE;
+        }
+        OptionalInt row = findings.desk().hovered().isPresent() ? findings.desk().hovered() : findings.desk().selected();
+        Optional<CurveOnData> without = row.isEmpty() || pairs.indexOfRow(row.getAsInt()) < 0 ? Optional.empty()
+                : LeastSquares.fit(fit.get().curve(), pairs.without(row.getAsInt())).curveFit().map(it -> it);
+        return new Influence(Diagnostics.of(fit.get(), pairs), without);
+    }
+}

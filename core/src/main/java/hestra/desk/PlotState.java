@@ -1,0 +1,58 @@
+package hestra.desk;
+
+import java.util.EnumSet;
+import java.util.Optional;
+import java.util.Set;
+
+import hestra.figure.Frame;
+import hestra.figure.Layer;
+import hestra.figure.Spacing;
+import hestra.figure.StripKind;
+
+/**
+ * What the plot and the strip show.
+ *
+ * @param layers the layers that are shown
+ * @param frame the part of the plane that the plot shows; nothing for the one that fits the data
+ * @param x how values are spaced along
+ * @param y how values are spaced upward
+ * @param strip how residuals are looked at
+ */
+public record PlotState(Set<Layer> layers, Optional<Frame> frame, Spacing x, Spacing y, StripKind strip) {
+
+    /** What is shown to begin with. */
+    public static final PlotState USUAL = new PlotState(Layer.usual(), Optional.empty(), Spacing.LINEAR, Spacing.LINEAR, StripKind.AGAINST_X);
+
+    public PlotState {
+        layers = layers.isEmpty() ? Set.of() : Set.copyOf(EnumSet.copyOf(layers));
+    }
+
+    PlotState with(Layer layer, boolean shown) {
+        Set<Layer> changed = EnumSet.noneOf(Layer.class);
+        changed.addAll(layers);
+        if (shown) {
+            changed.add(layer);
+        } else {
+            changed.remove(layer);
+        }
+        return new PlotState(changed, frame, x, y, strip);
+    }
+
+    PlotState with(Optional<Frame> newFrame) {
+        return new PlotState(layers, newFrame, x, y, strip);
+    }
+
+    /** With another spacing along or upward; what is shown fits the data again. */
+    PlotState with(boolean along, Spacing spacing) {
+        return new PlotState(layers, Optional.empty(), along ? spacing : x, along ? y : spacing, strip);
+    }
+
+    PlotState with(StripKind kind) {
+        return new PlotState(layers, frame, x, y, kind);
+    }
+
+    /** The same for other variables: on linear axes that fit the data. */
+    PlotState forOtherAxes() {
+        return new PlotState(layers, Optional.empty(), Spacing.LINEAR, Spacing.LINEAR, strip);
+    }
+}

@@ -1,0 +1,225 @@
+package hestra.figure;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.Function;
+
+import hestra.figure.Figure.Area;
+import hestra.figure.PlotContent.Point;
+import hestra.fit.CurveFit;
+import hestra.fit.CurveOnData;
+import hestra.fit.Diagnostics;
+import hestra.fit.Interval;
+import hestra.fit.Prediction;
+
+/**
+ * The curves of a scatter plot and what goes with the one in hand: residuals and their squares, deviations from the mean,
+ * intervals, leverage. A curve is drawn as it is within the supported range, and dashed or thinner outside it.
+ */
+final class CurveMarks {
+
+    private static final double LEVEL = 0.95;
+    private static final double BAND_STEP = 4;
+    private static final double BAND_OPACITY = 0.13;
+    private static final double BAR = 3;
+    private static final double ASIDE = 1.8;
+    private static final double FULL_LEVERAGE = 90;
+    /** Cook's distances from which a point is marked: one that moves the curve, and one that governs it. */
+    private static final double NOTABLE = 0.5;
+    private static final double GOVERNING = 1;
+
+    private final PlotContent content;
+    private final Area area;
+    private final Scale x;
+    private final Scale y;
+    private final List<Mark> marks = new ArrayList<>();
+    private final List<Targets.Drawn> drawn = new ArrayList<>();
+
+    CurveMarks(PlotContent content, Area area) {
+        this.content = content;
+        this.area = area;
+        this.x = content.plane().along(area);
+        this.y = content.plane().upward(area);
+    }
+
+    /** All of them, from the ground up. */
+    List<Mark> all() {
+        content.fitInHand().ifPresent(this::intervals);
+        mean();
+        content.inHand().map(DrawnCurve::curve).filter(_ -> !content.isCloudy()).ifPresent(curve -> {
+            if (content.shows(Layer.SQUARES)) {
+                squares(curve);
+            }
+            if (content.shows(Layer.DEVIATIONS)) {
+                deviations(curve);
+            } else if (content.shows(Layer.RESIDUALS)) {
+                residuals(curve);
+            }
+        });
+        leverage();
+        content.influence().without().ifPresent(curve -> marks.addAll(CurvePath.of(curve, x.low(), x.high(), content.plane(), area,
+                Stroke.dashed(content.inHand().map(it -> it.slot().ink()).orElse(Ink.BEST), 1.4, 3, 3))));
+        content.curves().forEach(this::curve);
+        return marks;
+    }
+
+    /** The curves as they were drawn, for finding them under the pointer. */
+    List<Targets.Drawn> drawn() {
+        return drawn;
+    }
+
+    private void curve(DrawnCurve it) {
+        Interval support = it.curve().support();
+        List<Mark> pieces = new ArrayList<>();
+        pieces.addAll(path(it.curve(), x.low(), support.low(), it.slot().beyond()));
+        pieces.addAll(path(it.curve(), support.low(), support.high(), it.slot().stroke()));
+        pieces.addAll(path(it.curve(), support.high(), x.high(), it.slot().beyond()));
+        if (content.isCloudy()) {
+            // Stands clear of the cloud that it crosses.
+            pieces.forEach(piece -> marks.add(edged(piece)));
+        }
+        marks.addAll(pieces);
+        drawn.add(new Targets.Drawn(it.slot(), pieces));
+    }
+
+    private static Mark edged(Mark piece) {
+        return switch (piece) {
+            case Mark.Line(double x1, double y1, double x2, double y2, Stroke stroke) -> new Mark.Line(x1, y1, x2, y2, Stroke.solid(Ink.SURFACE, stroke.width() + 3));
+            case Mark.Path(Places places, Stroke stroke) -> new Mark.Path(places, Stroke.solid(Ink.SURFACE, stroke.width() + 3));
+            default -> piece;
+        };
+    }
+
+    private List<Mark> path(CurveOnData curve, double from, double to, Stroke stroke) {
+        return CurvePath.of(curve, from, to, content.plane(), area, stroke);
+    }
+
+    private void mean() {
+        if (!content.shows(Layer.MEAN) && !content.shows(Layer.DEVIATIONS)) {
+            return;
+        }
+        content.meanY().stream().filter(y::contains).map(y::pixel).forEach(py ->
+                marks.add(new Mark.Line(area.left(), py, area.right(), py, Stroke.dashed(Ink.MUTED, 1.4, 2, 4))));
+    }
+
+    private void residuals(CurveOnData curve) {
+        for (Point point : content.points()) {
+            OptionalDouble fitted = isDrawn(point) ? curve.fitted(point.x()) : OptionalDouble.empty();
+            fitted.ifPresent(value -> upright(point.x(), point.y(), value, Stroke.solid(Ink.RESIDUAL, 1.2)));
+        }
+    }
+
+    /** From the mean to the curve, explained, and from there to the point, left over: side by side where they overlap. */
+    private void deviations(CurveOnData curve) {
+        OptionalDouble mean = content.meanY();
+        if (mean.isEmpty()) {
+            return;
+        }
+        for (Point point : content.points()) {
+            OptionalDouble fitted = isDrawn(point) ? curve.fitted(point.x()) : OptionalDouble.empty();
+            fitted.ifPresent(value -> {
+                double px = x.pixel(point.x());
+                upright(x.value(px - ASIDE), mean.getAsDouble(), value, Stroke.solid(content.inHand().orElseThrow().slot().ink(), 2.4));
+                upright(x.value(px + ASIDE), value, point.y(), Stroke.solid(Ink.RESIDUAL, 1.6));
+            });
+        }
+    }
+
+    private boolean isDrawn(Point point) {
+        return !point.setAside() && x.contains(point.x());
+    }
+
+    private void upright(double at, double from, double to, Stroke stroke) {
+        marks.addAll(CurvePath.segment(at, from, at, to, content.plane(), area, stroke));
+    }
+
+    /** Squares on the residuals, towards the side where the curve is not, so that they overlap it little. */
+    private void squares(CurveOnData curve) {
+        for (Point point : content.points()) {
+            OptionalDouble fitted = isDrawn(point) ? curve.fitted(point.x()) : OptionalDouble.empty();
+            if (fitted.isEmpty() || !content.plane().ySpacing().holds(fitted.getAsDouble()) || !content.plane().ySpacing().holds(point.y())) {
+                continue;
+            }
+            double px = x.pixel(point.x());
+            double top = Math.min(y.pixel(point.y()), y.pixel(fitted.getAsDouble()));
+            double side = Math.abs(y.pixel(point.y()) - y.pixel(fitted.getAsDouble()));
+            double left = point.y() > fitted.getAsDouble() == rises(curve, point.x()) ? px - side : px;
+            double x1 = Math.clamp(left, area.left(), area.right());
+            double x2 = Math.clamp(left + side, area.left(), area.right());
+            double y1 = Math.clamp(top, area.top(), area.bottom());
+            double y2 = Math.clamp(top + side, area.top(), area.bottom());
+            marks.add(new Mark.Box(x1, y1, x2 - x1, y2 - y1, 0, Ink.RESIDUAL, 0.14));
+            marks.add(new Mark.Outline(x1, y1, x2 - x1, y2 - y1, Stroke.solid(Ink.RESIDUAL, 0.8)));
+        }
+    }
+
+    private boolean rises(CurveOnData curve, double at) {
+        double step = x.perPixel(at);
+        return curve.fitted(at + step).orElse(0) > curve.fitted(at - step).orElse(0);
+    }
+
+    private void intervals(CurveFit fit) {
+        Ink ink = content.inHand().orElseThrow().slot().ink();
+        if (content.shows(Layer.PREDICTION_INTERVAL)) {
+            band(fit, Prediction::predictionInterval, ink);
+        }
+        if (content.shows(Layer.MEAN_INTERVAL)) {
+            band(fit, Prediction::meanInterval, ink);
+        }
+    }
+
+    /** The ground between the two ends of an interval, along the whole plot, in as many parts as it takes where there is none between. */
+    private void band(CurveFit fit, Function<Prediction, Optional<Interval>> which, Ink ink) {
+        List<double[]> upper = new ArrayList<>();
+        List<double[]> lower = new ArrayList<>();
+        int pieces = (int) Math.ceil(area.width() / BAND_STEP);
+        for (int i = 0; i <= pieces; i++) {
+            double px = area.left() + area.width() * i / pieces;
+            Optional<Interval> interval = fit.predicted(x.value(px), LEVEL).flatMap(which);
+            if (interval.isPresent()) {
+                upper.add(new double[] {px, edge(interval.get().high())});
+                lower.add(new double[] {px, edge(interval.get().low())});
+            } else {
+                region(upper, lower, ink);
+            }
+        }
+        region(upper, lower, ink);
+    }
+
+    private double edge(double value) {
+        return Math.clamp(content.plane().ySpacing().holds(value) ? y.pixel(value) : area.bottom(), area.top(), area.bottom());
+    }
+
+    private void region(List<double[]> upper, List<double[]> lower, Ink ink) {
+        if (upper.size() > 1) {
+            List<double[]> corners = new ArrayList<>(upper);
+            corners.addAll(lower.reversed());
+            marks.add(new Mark.Region(Places.of(corners), ink, BAND_OPACITY));
+            for (List<double[]> side : List.of(upper, lower)) {
+                marks.add(new Mark.Path(Places.of(side), Stroke.solid(ink, 0.6)));
+            }
+        }
+        upper.clear();
+        lower.clear();
+    }
+
+    /** A bar on the ground for each point's leverage, and a ring about one whose Cook's distance is notable. */
+    private void leverage() {
+        for (Diagnostics.Point point : content.influence().points()) {
+            if (!x.contains(point.x())) {
+                continue;
+            }
+            double px = x.pixel(point.x());
+            point.leverage().ifPresent(leverage -> {
+                double height = FULL_LEVERAGE * leverage;
+                marks.add(new Mark.Box(px - BAR / 2, area.bottom() - height, BAR, height, 0, Ink.MUTED, 0.75));
+            });
+            double cook = point.cooksDistance().orElse(0);
+            if (cook >= NOTABLE && y.contains(point.y())) {
+                marks.add(new Mark.Ring(px, y.pixel(point.y()), Layout.RADIUS * 2.6, Stroke.solid(Ink.WRONG, cook >= GOVERNING ? 2.6 : 1.2)));
+            }
+        }
+    }
+}

@@ -1,0 +1,134 @@
+package hestra.figure;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import hestra.figure.Figure.Area;
+import hestra.figure.Figure.Hit;
+import hestra.figure.Mark.Anchor;
+import hestra.figure.Mark.Face;
+import hestra.figure.PlotContent.Point;
+
+/**
+ * The curves' equations, each beside its curve: where a person has put it, or else towards the curve's right end, above or
+ * below, in the place that covers the fewest points and is crossed by the fewest curves.
+ */
+final class EquationLabels {
+
+    private static final double SIZE = 14;
+    private static final double WIDTH = 0.52;
+    private static final double SPACE = 0.22;
+    private static final double FOOT = 26;
+    private static final double GAP = 7;
+    private static final double FURTHER = 3.5;
+    private static final int TRIES = 14;
+    private static final int COSTS_OF_A_LABEL = 50;
+    private static final int COSTS_OF_A_CURVE = 3;
+
+    private final PlotContent content;
+    private final Layout layout;
+    private final Area area;
+    private final Scale x;
+    private final Scale y;
+    private final List<Targets.Boxed> targets = new ArrayList<>();
+    private final List<Area> taken = new ArrayList<>();
+
+    EquationLabels(PlotContent content, Layout layout, Area area) {
+        this.content = content;
+        this.layout = layout;
+        this.area = area;
+        this.x = content.plane().along(area);
+        this.y = content.plane().upward(area);
+    }
+
+    /** The labels; {@link #targets} then says where they are. */
+    List<Mark> all() {
+        List<Mark> marks = new ArrayList<>();
+        for (DrawnCurve curve : content.curves()) {
+            if (!curve.equation().isEmpty()) {
+                double size = layout.size(SIZE) * curve.label().map(LabelPlace::size).orElse(1.0);
+                Area box = curve.label().map(it -> put(it, curve, size)).orElseGet(() -> found(curve, size));
+                taken.add(box);
+                targets.add(new Targets.Boxed(new Hit.OnLabel(curve.slot()), box));
+                marks.add(new Mark.Box(box.left(), box.top(), box.width(), box.height(), 3, Ink.SURFACE, 0.86));
+                marks.add(new Mark.Label(box.left() + size * 0.3, box.bottom() - size * 0.36, curve.equation(), Face.STRONG, size, curve.slot().ink(),
+                        Anchor.START, false));
+            }
+        }
+        return marks;
+    }
+
+    List<Targets.Boxed> targets() {
+        return targets;
+    }
+
+    private Area put(LabelPlace place, DrawnCurve curve, double size) {
+        Area box = box(area.left() + place.across() * area.width(), area.top() + place.down() * area.height(), curve, size);
+        return within(box);
+    }
+
+    private static Area box(double left, double bottom, DrawnCurve curve, double size) {
+        double height = size * 1.35;
+        long spaces = curve.equation().chars().filter(c -> c == ' ').count();
+        double width = size * (WIDTH * (curve.equation().length() - spaces) + SPACE * spaces + 0.6);
+        return new Area(left, bottom - height, width, height);
+    }
+
+    private Area within(Area box) {
+        double left = Math.clamp(box.left(), area.left(), Math.max(area.left(), area.right() - box.width()));
+        double top = Math.clamp(box.top(), area.top(), Math.max(area.top(), area.bottom() - box.height()));
+        return new Area(left, top, box.width(), box.height());
+    }
+
+    private Area found(DrawnCurve curve, double size) {
+        Area best = within(box(area.right(), area.top() + size * 2 + size * 1.6 * taken.size(), curve, size));
+        double least = Double.POSITIVE_INFINITY;
+        for (int i = 0; i < TRIES && least > 0; i++) {
+            double px = area.right() - area.width() * (0.02 + 0.9 * i / TRIES);
+            double py = curve.curve().fitted(x.value(px)).stream().filter(content.plane().ySpacing()::holds).map(y::pixel).findFirst().orElse(Double.NaN);
+            if (!(py > area.top() && py < area.bottom())) {
+                continue;
+            }
+            for (double side : new double[] {-1, 1, -FURTHER, FURTHER}) {
+                Area probe = box(0, 0, curve, size);
+                double left = px - probe.width();
+                double foot = side < 0 ? Math.min(py, pixel(curve, left)) + side * GAP : Math.max(py, pixel(curve, left)) + side * GAP + probe.height();
+                Area box = box(left, foot, curve, size);
+                double cost = cost(box) + 0.01 * i + (Math.abs(side) - 1) * 0.1;
+                if (box.left() >= area.left() && box.top() >= area.top() && box.bottom() <= area.bottom() && cost < least) {
+                    least = cost < 0.5 ? 0 : cost;
+                    best = box;
+                }
+            }
+        }
+        return best;
+    }
+
+    private double pixel(DrawnCurve curve, double px) {
+        return curve.curve().fitted(x.value(px)).stream().filter(content.plane().ySpacing()::holds).map(y::pixel).findFirst().orElse((area.top() + area.bottom()) / 2);
+    }
+
+    /** How much a label in this place would cover. */
+    private double cost(Area box) {
+        // The foot is for the notes that say how far the data reach.
+        double cost = box.bottom() > area.bottom() - layout.size(FOOT) ? COSTS_OF_A_CURVE : 0;
+        if (!content.isCloudy()) {
+            for (Point point : content.points()) {
+                double px = x.pixel(point.x());
+                double py = y.pixel(point.y());
+                cost += px > box.left() - 5 && px < box.right() + 5 && py > box.top() - 5 && py < box.bottom() + 5 ? 1 : 0;
+            }
+        }
+        for (DrawnCurve other : content.curves()) {
+            for (double at = box.left(); at <= box.right(); at += 6) {
+                double py = pixel(other, at);
+                cost += py > box.top() && py < box.bottom() ? COSTS_OF_A_CURVE : 0;
+            }
+        }
+        for (Area label : taken) {
+            boolean meets = box.left() < label.right() && box.right() > label.left() && box.top() < label.bottom() && box.bottom() > label.top();
+            cost += meets ? COSTS_OF_A_LABEL : 0;
+        }
+        return cost;
+    }
+}

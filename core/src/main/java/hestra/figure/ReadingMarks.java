@@ -1,0 +1,117 @@
+package hestra.figure;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+
+import hestra.figure.Figure.Area;
+import hestra.figure.Mark.Anchor;
+import hestra.figure.Mark.Face;
+import hestra.fit.CurveOnData;
+import hestra.fit.Interval;
+import hestra.numbers.NumberStyle;
+import hestra.numbers.Rounding;
+
+/** The reading lines: the upright one with what the curve in hand says there, the level one with where the curve reaches it. */
+final class ReadingMarks {
+
+    private static final int MOST_NAMED = 4;
+
+    private final PlotContent content;
+    private final Layout layout;
+    private final Area area;
+    private final Scale x;
+    private final Scale y;
+    private final List<Mark> marks = new ArrayList<>();
+
+    ReadingMarks(PlotContent content, Layout layout, Area area) {
+        this.content = content;
+        this.layout = layout;
+        this.area = area;
+        this.x = content.plane().along(area);
+        this.y = content.plane().upward(area);
+    }
+
+    /** The pixel of the upright line, where it is shown. */
+    OptionalDouble upright() {
+        return content.reading().atX().stream().filter(x::contains).map(x::pixel).findFirst();
+    }
+
+    /** The pixel of the level line, where it is shown. */
+    OptionalDouble level() {
+        return content.reading().atY().stream().filter(y::contains).map(y::pixel).findFirst();
+    }
+
+    List<Mark> all() {
+        level().ifPresent(py -> {
+            marks.add(new Mark.Line(area.left() - 6, py, area.right(), py, Stroke.solid(Ink.INK, 1.3)));
+            content.inHand().ifPresent(curve -> inverse(curve, content.reading().atY().getAsDouble(), py));
+        });
+        upright().ifPresent(px -> {
+            marks.add(new Mark.Line(px, area.top(), px, area.bottom() + 6, Stroke.solid(Ink.INK, 1.3)));
+            content.inHand().ifPresent(curve -> prediction(curve, content.reading().atX().getAsDouble(), px));
+        });
+        return marks;
+    }
+
+    private void prediction(DrawnCurve drawn, double at, double px) {
+        CurveOnData curve = drawn.curve();
+        OptionalDouble fitted = curve.fitted(at);
+        if (fitted.isEmpty()) {
+            callout(px, "x = " + content.style().shortest(at) + ": no ŷ", "the curve is not defined there");
+            return;
+        }
+        if (y.contains(fitted.getAsDouble())) {
+            marks.add(new Mark.Diamond(px, y.pixel(fitted.getAsDouble()), 6.5, Stroke.solid(drawn.slot().ink(), 2)));
+        }
+        double beyond = curve.support().distanceTo(at);
+        callout(px, "x = " + content.style().shortest(at) + " → ŷ = " + short3().show(fitted.getAsDouble()) + content.y().unitAfterNumber(),
+                beyond == 0 ? "" : "≈ " + short3().shortest(rounded(beyond)) + content.x().unitAfterNumber() + " beyond the data");
+    }
+
+    /** Beside the upright line, on its left where there is room. */
+    private void callout(double px, String value, String note) {
+        double width = width(value, note);
+        boolean leftward = px - area.left() > width + 14;
+        box(leftward ? px - 10 - width : Math.min(px + 10, area.right() - width), area.top() + 10, width, value, note);
+    }
+
+    private void inverse(DrawnCurve drawn, double at, double py) {
+        List<Double> solutions = content.reading().solutions();
+        Interval support = drawn.curve().support();
+        for (double solution : solutions) {
+            if (x.contains(solution)) {
+                marks.add(new Mark.Line(x.pixel(solution), py, x.pixel(solution), area.bottom(), Stroke.dashed(Ink.INK, 1, 3, 3)));
+                marks.add(new Mark.Diamond(x.pixel(solution), py, 6.5, Stroke.solid(drawn.slot().ink(), 2)));
+            }
+        }
+        List<String> named = solutions.stream().limit(MOST_NAMED).map(it -> short3().shortest(rounded(it))).toList();
+        String value = "y = " + content.style().shortest(at) + (named.isEmpty() ? " is not reached" : " ← x = " + String.join(" or ", named))
+                + (solutions.size() > MOST_NAMED ? " …" : named.isEmpty() ? "" : content.x().unitAfterNumber());
+        long outside = solutions.stream().filter(it -> !support.contains(it)).count();
+        String note = outside == 0 ? "" : outside == solutions.size() ? "beyond the data" : outside + " of them beyond the data";
+        double height = layout.size(note.isEmpty() ? 30 : 46);
+        double top = py - height - 8 > area.top() ? py - height - 8 : py + 8;
+        box(area.left() + 10, top, width(value, note), value, note);
+    }
+
+    private double width(String value, String note) {
+        return Math.max(layout.size(13.5) * 0.6 * value.length(), layout.size(12) * 0.52 * note.length()) + layout.size(24);
+    }
+
+    private void box(double left, double top, double width, String value, String note) {
+        marks.add(new Mark.Box(left, top, width, layout.size(note.isEmpty() ? 30 : 46), 4, Ink.CALLOUT, 1));
+        marks.add(new Mark.Label(left + layout.size(12), top + layout.size(20), value, Face.FIGURES, layout.size(13.5), Ink.CALLOUT_TEXT, Anchor.START, false));
+        if (!note.isEmpty()) {
+            marks.add(new Mark.Label(left + layout.size(12), top + layout.size(37), note, Face.TEXT, layout.size(12), Ink.CALLOUT_NOTE, Anchor.START, false));
+        }
+    }
+
+    private NumberStyle short3() {
+        return content.style().withDigits(3);
+    }
+
+    private static double rounded(double value) {
+        return new Rounding.Significant(3).apply(value).doubleValue();
+    }
+}

@@ -1,0 +1,95 @@
+package hestra.figure;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+
+import hestra.Kelp;
+import hestra.data.Pairs;
+import hestra.fit.CurveOnData;
+import hestra.fit.LeastSquares;
+import hestra.fit.LineFit;
+import hestra.fit.Trial;
+import hestra.numbers.NumberStyle;
+
+/** Contents of plots of the five blades of kelp, and one set aside. */
+final class Contents {
+
+    static final Layout SIZE = new Layout(600, 500, 1);
+    static final LineFit LINE = LeastSquares.line(Pairs.of(Kelp.DAYS, Kelp.LENGTHS)).line().orElseThrow();
+
+    Plane plane = new Plane(Kelp.table().variable(0), Kelp.table().variable(1), new Frame(0, 20, 0, 12));
+    List<PlotContent.Point> points = blades();
+    List<String> groups = List.of();
+    List<DrawnCurve> curves = new ArrayList<>();
+    Optional<DrawnCurve> inHand = Optional.empty();
+    List<Trial.Handle> handles = List.of();
+    Influence influence = Influence.NONE;
+    Set<Layer> layers;
+    Reading reading = Reading.NONE;
+    OptionalInt selected = OptionalInt.empty();
+    String notice = "";
+
+    Contents(Set<Layer> layers) {
+        this.layers = layers;
+    }
+
+    /** The blades with their line in hand, drawn where the layers say so. */
+    static Contents withLine(Set<Layer> layers) {
+        Contents contents = new Contents(layers).holding(Slot.LINE, LINE, "");
+        if (!layers.contains(Layer.LINE)) {
+            contents.curves.clear();
+        }
+        return contents;
+    }
+
+    static List<PlotContent.Point> blades() {
+        List<PlotContent.Point> points = new ArrayList<>();
+        for (int i = 0; i < Kelp.DAYS.length; i++) {
+            points.add(new PlotContent.Point(i, Kelp.DAYS[i], Kelp.LENGTHS[i], false));
+        }
+        points.add(new PlotContent.Point(5, 15, 11, true));
+        return points;
+    }
+
+    Contents with(Frame frame) {
+        plane = new Plane(plane.x(), plane.y(), frame, plane.xSpacing(), plane.ySpacing());
+        return this;
+    }
+
+    Contents with(Spacing x, Spacing y) {
+        plane = new Plane(plane.x(), plane.y(), plane.frame(), x, y);
+        return this;
+    }
+
+    /** With one more curve, which is in hand. */
+    Contents holding(Slot slot, CurveOnData curve, String equation) {
+        DrawnCurve drawn = new DrawnCurve(slot, curve, equation, Optional.empty());
+        curves.add(drawn);
+        inHand = Optional.of(drawn);
+        return this;
+    }
+
+    Contents reading(double x) {
+        reading = Reading.at(x);
+        return this;
+    }
+
+    PlotContent content() {
+        return new PlotContent(plane, NumberStyle.STANDARD, points, groups, curves, inHand, handles, influence, layers, reading, selected, OptionalInt.empty(), notice);
+    }
+
+    Figure figure() {
+        return ScatterPlot.describe(content(), SIZE);
+    }
+
+    static <T extends Mark> List<T> marks(List<Mark> sheet, Class<T> kind) {
+        return sheet.stream().filter(kind::isInstance).map(kind::cast).toList();
+    }
+
+    static List<String> texts(List<Mark> sheet) {
+        return marks(sheet, Mark.Label.class).stream().map(Mark.Label::text).toList();
+    }
+}

@@ -1,0 +1,184 @@
+package hestra.desktop.plot;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import javafx.scene.input.KeyCombination;
+import javafx.scene.input.KeyEvent;
+
+import hestra.data.TableEdit;
+import hestra.desk.Edit;
+import hestra.desk.Findings;
+import hestra.desktop.app.DeskModel;
+import hestra.exercise.Aid;
+import hestra.figure.Figure;
+import hestra.figure.Figure.Spot;
+import hestra.figure.Scale;
+import hestra.figure.Slot;
+import hestra.fit.Curve;
+import hestra.fit.Trial;
+import hestra.numbers.Rounding;
+
+/** The plot's keys: everything that the mouse can do in it. */
+final class PlotKeys {
+
+    private static final KeyCombination COPY = KeyCombination.valueOf("Shortcut+C");
+    private static final double NUDGE = 4;
+    private static final double ZOOM = 1.25;
+
+    private final PlotView plot;
+    private final DeskModel model;
+    private final AxisMenu axes;
+    private final TrialStart trial;
+    private Runnable copy = () -> { };
+
+    PlotKeys(PlotView plot, DeskModel model, AxisMenu axes) {
+        this.plot = plot;
+        this.model = model;
+        this.axes = axes;
+        this.trial = new TrialStart(model);
+        plot.addEventHandler(KeyEvent.KEY_PRESSED, this::typed);
+    }
+
+    void onCopy(Runnable action) {
+        copy = action;
+    }
+
+    private void typed(KeyEvent event) {
+        if (COPY.match(event)) {
+            copy.run();
+            event.consume();
+        }
+        if (event.isShortcutDown() || plot.figure() == null) {
+            return;
+        }
+        boolean consumed = true;
+        switch (event.getCode()) {
+            case X -> axes.exchange();
+            case T -> trial.begin(new Curve.Line());
+            case C -> takeNext();
+            case P -> pin();
+            case LEFT -> step(event, -1, 0);
+            case RIGHT -> step(event, 1, 0);
+            case UP -> step(event, 0, 1);
+            case DOWN -> step(event, 0, -1);
+            case PLUS, ADD, EQUALS -> zoom(1 / ZOOM);
+            case MINUS, SUBTRACT -> zoom(ZOOM);
+            case DELETE, BACK_SPACE -> remove();
+            case ESCAPE -> model.apply(new Edit.Select(OptionalInt.empty()));
+            case HOME -> model.apply(new Edit.ShowFrame(Optional.empty()));
+            default -> consumed = false;
+        }
+        if (consumed) {
+            event.consume();
+        }
+    }
+
+    /** The selected point is removed; where none is selected, the curve in hand, but for the line of least squares. */
+    private void remove() {
+        Slot inHand = model.findings().slotInHand();
+        if (model.desk().selected().isPresent()) {
+            model.apply(new Edit.ChangeTable(new TableEdit.RemoveRows(List.of(model.desk().selected().getAsInt()))));
+        } else if (inHand != Slot.LINE) {
+            model.apply(new Edit.RemoveCurve(inHand));
+        }
+    }
+
+    private void takeNext() {
+        List<Slot> slots = model.findings().slots();
+        if (!slots.isEmpty()) {
+            Slot next = slots.get((slots.indexOf(model.findings().slotInHand()) + 1) % slots.size());
+            model.apply(new Edit.TakeInHand(next));
+            plot.hint("In hand: " + model.findings().curveInHand().map(it -> it.curve().inWords()).orElse("no curve"));
+        }
+    }
+
+    /** Keeps the prediction at the reading line in the table of predictions. */
+    private void pin() {
+        Findings findings = model.findings();
+        if (findings.work().readingAt().isPresent() && findings.isOpen(Aid.PREDICTION)) {
+            List<Double> pinned = new ArrayList<>(findings.work().reading().pinned());
+            pinned.add(findings.work().readingAt().getAsDouble());
+            model.apply(new Edit.Pin(pinned));
+        }
+    }
+
+    private void zoom(double factor) {
+        Figure figure = plot.figure();
+        figure.zoomed(factor, figure.area().left() + figure.area().width() / 2, figure.area().top() + figure.area().height() / 2)
+                .ifPresent(frame -> model.apply(new Edit.ShowFrame(Optional.of(frame))));
+    }
+
+    /** An arrow key: with Alt it moves the selected point or the trial, with Shift the reading lines, else it walks through the points. */
+    private void step(KeyEvent event, int along, int upward) {
+        Optional<Spot> spot = model.desk().selected().stream().boxed().findFirst().flatMap(plot::spot);
+        if (event.isShiftDown()) {
+            read(along, upward);
+        } else if (event.isAltDown() && spot.isPresent()) {
+            nudge(spot.get(), along, upward);
+        } else if (event.isAltDown()) {
+            model.desk().work().curves().trial().ifPresent(it -> nudge(it, along, upward));
+        } else {
+            walk(spot, along, upward);
+        }
+    }
+
+    private void read(int along, int upward) {
+        Findings findings = model.findings();
+        if (!findings.isOpen(Aid.PREDICTION)) {
+            return;
+        }
+        Figure figure = plot.figure();
+        if (along != 0) {
+            model.apply(new Edit.ReadAt(OptionalDouble.of(stepped(findings.work().reading().atX(), figure.x(), along))));
+        } else {
+            model.apply(new Edit.ReadAtY(OptionalDouble.of(stepped(findings.work().reading().atY(), figure.y(), upward))));
+        }
+    }
+
+    private static double stepped(OptionalDouble from, Scale scale, int by) {
+        double step = Math.pow(10, Math.floor(Math.log10(scale.high() - scale.low())) - 1);
+        double at = from.orElse(scale.value((scale.from() + scale.to()) / 2));
+        return new Rounding.Significant(12).apply(Math.round(at / step + by) * step).doubleValue();
+    }
+
+    private void nudge(Spot spot, int along, int upward) {
+        Findings findings = model.findings();
+        double x = Measured.x(findings, plot.figure(), spot.x() + NUDGE * along);
+        double y = Measured.y(findings, plot.figure(), spot.y() - NUDGE * upward);
+        model.apply(new Edit.ShowFrame(Optional.of(findings.frame())));
+        model.apply(new Edit.MovePoint(spot.row(), x, y, model.newGesture()));
+    }
+
+    /** Up and down shift the whole trial; left and right tilt it: its last handle goes up as much as its first goes down. */
+    private void nudge(Trial tried, int along, int upward) {
+        Scale y = plot.figure().y();
+        Trial moved = tried;
+        int last = tried.handles().size() - 1;
+        for (int i = 0; i <= last; i++) {
+            Trial.Handle handle = tried.handles().get(i);
+            double share = last == 0 ? 1 : 2.0 * i / last - 1;
+            double pixels = NUDGE * (upward - along * share);
+            moved = moved.withHandle(i, new Trial.Handle(handle.x(), Measured.toThePixel(y.value(y.pixel(handle.y()) - pixels), y)));
+        }
+        model.apply(new Edit.ShowFrame(Optional.of(model.findings().frame())));
+        model.apply(new Edit.TakeInHand(Slot.TRIAL));
+        model.apply(new Edit.Try(moved, model.newGesture()));
+    }
+
+    private void walk(Optional<Spot> from, int along, int upward) {
+        Comparator<Spot> order = along != 0 ? Comparator.comparingDouble(Spot::x).thenComparingInt(Spot::row) : Comparator.comparingInt(Spot::row);
+        List<Spot> sorted = plot.figure().spots().stream().sorted(order).toList();
+        if (sorted.isEmpty()) {
+            return;
+        }
+        int by = along - upward;
+        int index = from.map(sorted::indexOf).orElse(by > 0 ? -1 : sorted.size());
+        Spot next = sorted.get(Math.clamp(index + by, 0, sorted.size() - 1));
+        model.apply(new Edit.Select(OptionalInt.of(next.row())));
+        plot.hint(PointText.of(model.findings(), next.row()) + " · Alt and arrows move it");
+    }
+}

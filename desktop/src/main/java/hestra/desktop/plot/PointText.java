@@ -1,0 +1,45 @@
+package hestra.desktop.plot;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+import hestra.data.Cell;
+import hestra.data.DataTable;
+import hestra.data.Roles;
+import hestra.desk.Findings;
+import hestra.exercise.Aid;
+import hestra.fit.CurveOnData;
+import hestra.fit.LinearFit;
+import hestra.numbers.NumberStyle;
+
+/** What a point says of itself, on one line: for the hint under the plot and for those who hear it. */
+final class PointText {
+
+    private PointText() {}
+
+    static String of(Findings findings, int row) {
+        DataTable table = findings.work().table();
+        Roles roles = findings.work().drawnRoles();
+        StringBuilder text = new StringBuilder("Row " + (row + 1));
+        roles.label().ifPresent(column -> text.append(", ").append(table.cell(row, column).text()));
+        text.append(": ").append(findings.x().name()).append(' ').append(table.cell(row, roles.explanatory()).text())
+                .append(", ").append(findings.y().name()).append(' ').append(table.cell(row, roles.response()).text());
+        roles.group().ifPresent(column -> text.append(", ").append(table.cell(row, column).text()));
+        roles.count().ifPresent(column -> text.append(", ").append(table.cell(row, column).text()).append(" times"));
+        findings.curveInHand().filter(_ -> findings.residualsAreOpen()).ifPresent(curve -> text.append(fitted(findings, curve, row)));
+        return text.toString();
+    }
+
+    private static String fitted(Findings findings, CurveOnData curve, int row) {
+        Roles roles = findings.work().drawnRoles();
+        Optional<Double> residual = findings.residual(row);
+        if (residual.isEmpty() || !(findings.work().table().cell(row, roles.explanatory()) instanceof Cell.Measured x)) {
+            return "";
+        }
+        NumberStyle style = findings.desk().style().withDigits(3);
+        OptionalDouble fitted = curve.fitted(x.value());
+        OptionalDouble leverage = curve instanceof LinearFit linear && findings.isOpen(Aid.RESIDUALS) ? linear.leverage(x.value()) : OptionalDouble.empty();
+        return " · fitted " + style.show(fitted) + ", residual " + (residual.get() > 0 ? "+" : "") + style.show(residual.get())
+                + (leverage.isPresent() ? ", leverage " + style.withDigits(2).show(leverage) : "");
+    }
+}

@@ -1,0 +1,113 @@
+package hestra.desktop.readings;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.OptionalDouble;
+import javafx.css.PseudoClass;
+import javafx.geometry.HPos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+import hestra.desk.Edit;
+import hestra.desk.Findings;
+import hestra.desktop.app.DeskModel;
+import hestra.desktop.parts.CurveNames;
+import hestra.desktop.parts.Swatch;
+import hestra.desktop.parts.Tip;
+import hestra.exercise.Aid;
+import hestra.figure.Slot;
+import hestra.fit.CurveFit;
+import hestra.fit.Fit;
+import hestra.numbers.NumberStyle;
+
+/**
+ * The curves side by side, once there are several: R², adjusted R² and s, on the scale of y for all of them. A press on a
+ * curve takes it in hand.
+ */
+public final class ComparisonView extends VBox {
+
+    private static final PseudoClass IN_HAND = PseudoClass.getPseudoClass("in-hand");
+
+    private final DeskModel model;
+    private final GridPane grid = new GridPane();
+
+    public ComparisonView(DeskModel model) {
+        this.model = model;
+        getStyleClass().addAll("card", "comparison");
+        setId("comparison");
+        grid.getStyleClass().add("comparison-grid");
+        ColumnConstraints name = new ColumnConstraints();
+        name.setHgrow(Priority.ALWAYS);
+        name.setMinWidth(60);
+        ColumnConstraints number = new ColumnConstraints();
+        number.setHalignment(HPos.RIGHT);
+        grid.getColumnConstraints().addAll(name, number, number, number);
+        getChildren().add(grid);
+        model.watch(this::show);
+    }
+
+    private void show(Findings findings) {
+        List<Slot> slots = findings.slots().stream().filter(slot -> slot != Slot.TRIAL).toList();
+        boolean useful = slots.size() > 1 && findings.isOpen(Aid.R_SQUARED);
+        ReadingsView.present(this, useful);
+        grid.getChildren().clear();
+        if (!useful) {
+            return;
+        }
+        grid.addRow(0, heading("curve", ""), heading("R²", "share of the variation of y that goes with the curve"),
+                heading("adj. R²", "R² less what more coefficients give by themselves: compare curves by this"),
+                heading("s", "typical distance of a point from the curve, in the unit of y"));
+        for (Slot slot : slots) {
+            row(findings, slot);
+        }
+    }
+
+    private void row(Findings findings, Slot slot) {
+        NumberStyle style = findings.desk().style().withDigits(3);
+        Fit fit = findings.fitAt(slot).orElseThrow();
+        Button name = new Button(CurveNames.in(findings, slot), Swatch.of(slot));
+        name.getStyleClass().setAll("comparison-name");
+        name.setId("compare-" + slot.name().toLowerCase(Locale.ROOT));
+        name.pseudoClassStateChanged(IN_HAND, findings.slotInHand() == slot);
+        name.setOnAction(_ -> model.apply(new Edit.TakeInHand(slot)));
+        int row = grid.getRowCount();
+        switch (fit) {
+            case CurveFit curve -> {
+                Tip.set(name, "take the " + curve.curve().inWords() + " in hand");
+                grid.addRow(row, name, figure(style.show(curve.goodness().rSquared())), figure(adjusted(curve, style)),
+                        figure(findings.isOpen(Aid.EQUATION) ? style.show(curve.goodness().residualStandardError()) : NumberStyle.UNDEFINED));
+            }
+            case Fit.None(String reason) -> {
+                Tip.set(name, reason);
+                Label why = new Label("no curve: take it in hand to see why");
+                why.getStyleClass().add("small");
+                grid.add(name, 0, row);
+                grid.add(why, 1, row, 3, 1);
+            }
+        }
+    }
+
+    private static String adjusted(CurveFit curve, NumberStyle style) {
+        OptionalDouble adjusted = curve.goodness().adjustedRSquared();
+        return style.show(adjusted);
+    }
+
+    private static Label heading(String text, String meaning) {
+        Label label = new Label(text);
+        label.getStyleClass().add("small");
+        label.setMinWidth(USE_PREF_SIZE);
+        Tip.set(label, meaning);
+        return label;
+    }
+
+    private static Label figure(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("comparison-figure");
+        label.setMinWidth(USE_PREF_SIZE);
+        return label;
+    }
+}

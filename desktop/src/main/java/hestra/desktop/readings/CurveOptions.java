@@ -1,0 +1,89 @@
+package hestra.desktop.readings;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+
+import hestra.desk.Edit;
+import hestra.desk.Findings;
+import hestra.desktop.app.DeskModel;
+import hestra.desktop.parts.Choices;
+import hestra.fit.Curve;
+import hestra.fit.Curve.FittedOn;
+import hestra.fit.Term;
+
+/** What can be chosen of a further curve in hand: the degree of a polynomial, how growth is fitted, which terms there are. */
+final class CurveOptions extends VBox {
+
+    private final DeskModel model;
+    private final Choices<Integer> degree;
+    private final Choices<FittedOn> fittedOn;
+    private final FlowPane terms = new FlowPane();
+    private final Map<Term, ToggleButton> ticks = new EnumMap<>(Term.class);
+
+    CurveOptions(DeskModel model) {
+        this.model = model;
+        this.degree = new Choices<>("curve-degree", IntStream.rangeClosed(2, Curve.GREATEST_DEGREE).boxed().toList(), it -> "degree " + it,
+                it -> change(new Curve.Polynomial(it)));
+        this.fittedOn = new Choices<>("curve-fitted-on", List.of(FittedOn.LOGARITHMS, FittedOn.VALUES),
+                it -> it == FittedOn.LOGARITHMS ? "on the log scale" : "directly on y", this::fitOn);
+        getStyleClass().add("curve-options");
+        terms.getStyleClass().add("terms");
+        for (Term term : Term.values()) {
+            ToggleButton tick = new ToggleButton(term.symbol());
+            tick.getStyleClass().setAll("choice", "term");
+            tick.setId("term-" + term.name().toLowerCase(Locale.ROOT).replace('_', '-'));
+            tick.setOnAction(_ -> tick());
+            ticks.put(term, tick);
+            terms.getChildren().add(tick);
+        }
+        getChildren().addAll(degree, fittedOn, terms);
+    }
+
+    void show(Findings findings) {
+        Optional<Curve> curve = Optional.ofNullable(findings.work().curves().further().get(findings.slotInHand()));
+        ReadingsView.present(degree, curve.isPresent() && curve.get() instanceof Curve.Polynomial);
+        ReadingsView.present(fittedOn, curve.isPresent() && (curve.get() instanceof Curve.Exponential || curve.get() instanceof Curve.Power));
+        ReadingsView.present(terms, curve.isPresent() && curve.get() instanceof Curve.OwnTerms);
+        ReadingsView.present(this, degree.isManaged() || fittedOn.isManaged() || terms.isManaged());
+        curve.ifPresent(it -> {
+            switch (it) {
+                case Curve.Polynomial(int number) -> degree.show(Optional.of(number));
+                case Curve.Exponential(FittedOn on) -> fittedOn.show(Optional.of(on));
+                case Curve.Power(FittedOn on) -> fittedOn.show(Optional.of(on));
+                case Curve.OwnTerms(List<Term> chosen) -> ticks.forEach((term, tick) -> tick.setSelected(chosen.contains(term)));
+                case Curve.Line _, Curve.ThroughOrigin _, Curve.Logarithmic _, Curve.Wave _ -> { }
+            }
+        });
+    }
+
+    private void fitOn(FittedOn on) {
+        change(model.desk().work().curves().further().get(model.findings().slotInHand()) instanceof Curve.Power ? new Curve.Power(on) : new Curve.Exponential(on));
+    }
+
+    /** The terms that are ticked; the last one cannot be taken away. */
+    private void tick() {
+        List<Term> chosen = new ArrayList<>();
+        ticks.forEach((term, tick) -> {
+            if (tick.isSelected()) {
+                chosen.add(term);
+            }
+        });
+        if (!chosen.isEmpty()) {
+            change(new Curve.OwnTerms(chosen));
+        }
+        show(model.findings());
+    }
+
+    private void change(Curve curve) {
+        model.apply(new Edit.ChangeCurve(model.findings().slotInHand(), curve));
+        show(model.findings());
+    }
+}

@@ -1,0 +1,55 @@
+package hestra.desktop.readings;
+
+import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.Label;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+
+import hestra.desktop.parts.Tip;
+
+/** A name with its value; a click copies the value in full. */
+final class Value extends Label {
+    private final Label text = new Label();
+    private double full;
+    private boolean open;
+
+    Value(String name, String id) {
+        super(name);
+        getStyleClass().add("reading");
+        text.getStyleClass().add("reading-value");
+        text.setId("reading-" + id);
+        setGraphic(text);
+        setContentDisplay(ContentDisplay.RIGHT);
+        setOnMouseClicked(_ -> copy());
+    }
+
+    void show(String shown, double value) {
+        text.setText(shown);
+        full = value;
+        open = true;
+        Tip.set(this, "Click to copy the value in full");
+    }
+
+    /** Shows the value, or that it is held back and what opens it. */
+    void show(boolean isOpen, String shown, double value, String opener) {
+        if (isOpen) {
+            show(shown, value);
+        } else {
+            hide();
+            Tip.set(this, opener);
+        }
+    }
+
+    void hide() {
+        text.setText("· · ·");
+        open = false;
+    }
+
+    private void copy() {
+        if (open) {
+            ClipboardContent content = new ClipboardContent();
+            content.putString(Double.toString(full));
+            Clipboard.getSystemClipboard().setContent(content);
+        }
+    }
+}
