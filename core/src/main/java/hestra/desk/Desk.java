@@ -1,6 +1,7 @@
 package hestra.desk;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -17,6 +18,8 @@ import hestra.data.TableEdit;
 import hestra.exercise.Answer;
 import hestra.exercise.Attempt;
 import hestra.exercise.Exercise;
+import hestra.exercise.PlotRules;
+import hestra.exercise.PointChange;
 import hestra.exercise.Provenance;
 import hestra.exercise.Task;
 import hestra.feedback.Judge;
@@ -75,7 +78,9 @@ public record Desk(
         return switch (edit) {
             case Edit.ChangeTable(TableEdit table) -> changed(table);
             case Edit.Restore(int row) -> restored(row);
-            case Edit.MovePoint(int row, double x, double y, long _) when row < work.table().size() -> moved(row, x, y);
+            case Edit.MovePoint(int row, double x, double y, long _) when exercise.rules().allows(PointChange.MOVE) && row < work.table().size() -> moved(row, x, y);
+            case Edit.AddPoint(double x, double y) when exercise.rules().allows(PointChange.ADD) -> pointAdded(x, y);
+            case Edit.RemovePoint(int row) when exercise.rules().allows(PointChange.REMOVE) && row < work.table().size() -> changed(new TableEdit.RemoveRows(List.of(row)));
             case Edit.ChooseRoles(Roles roles) when hasColumns(roles) -> with(work.withRoles(Optional.of(roles)));
             case Edit.ShowLayer show -> with(work.with(work.plot().with(show.layer(), show.shown())));
             case Edit.ReadAt(OptionalDouble x) when Double.isFinite(x.orElse(0)) -> with(work.with(work.reading().atX(x)));
@@ -107,13 +112,14 @@ public record Desk(
             case Edit.Trace(Tracing tracing, long _) -> traced(tracing);
             case Edit.WriteRoles(Roles roles) when hasColumns(roles) -> with(exercise.withRoles(roles));
             case Edit.WriteHeld write -> with(exercise.withHeld(write.held()));
+            case Edit.WriteRules(PlotRules rules) -> with(exercise.withRules(rules));
             case Edit.AddTask(int index, Task task) when exercise.task(task.id()).isEmpty()
                     && exercise.tasks().size() < Exercise.MOST_TASKS -> with(exercise.withTaskAt(index, task));
             case Edit.ChangeTask(Task task) -> with(exercise.withTask(task));
             case Edit.MoveTask(String task, int index) -> exercise.task(task)
                     .map(it -> with(exercise.withoutTask(task).withTaskAt(index, it))).orElse(this);
             case Edit.RemoveTask(String task) -> with(exercise.withoutTask(task));
-            case Edit.ReadAt _, Edit.ReadAtY _, Edit.Pin _, Edit.ChangeCurve _, Edit.RemoveCurve _, Edit.TakeInHand _, Edit.Try _, Edit.PutLabel _, Edit.MovePoint _, Edit.ChooseRoles _, Edit.Draft _, Edit.WriteColumns _, Edit.WriteRoles _,
+            case Edit.ReadAt _, Edit.ReadAtY _, Edit.Pin _, Edit.ChangeCurve _, Edit.RemoveCurve _, Edit.TakeInHand _, Edit.Try _, Edit.PutLabel _, Edit.MovePoint _, Edit.AddPoint _, Edit.RemovePoint _, Edit.ChooseRoles _, Edit.Draft _, Edit.WriteColumns _, Edit.WriteRoles _,
                     Edit.AddTask _ -> this;
         };
     }
@@ -274,6 +280,21 @@ public record Desk(
         return table(work.table()
                 .withCell(row, roles.explanatory(), Cell.of(x, exercise.mark()))
                 .withCell(row, roles.response(), Cell.of(y, exercise.mark())));
+    }
+
+    private Desk pointAdded(double x, double y) {
+        if (!Double.isFinite(x) || !Double.isFinite(y)) {
+            return this;
+        }
+        DataTable table = work.table();
+        int row = 0;
+        while (row < table.size() && !table.row(row).isEmpty()) {
+            row++;
+        }
+        List<String> texts = new ArrayList<>(Collections.nCopies(table.width(), ""));
+        texts.set(work.drawnRoles().explanatory(), Cell.of(x, exercise.mark()).text());
+        texts.set(work.drawnRoles().response(), Cell.of(y, exercise.mark()).text());
+        return changed(new TableEdit.Paste(row, 0, List.of(texts)));
     }
 
     private boolean hasColumns(Roles roles) {

@@ -12,6 +12,7 @@ import hestra.data.Roles;
 import hestra.data.TableEdit;
 import hestra.exercise.Aid;
 import hestra.exercise.Answer;
+import hestra.exercise.PlotRules;
 import hestra.exercise.Task;
 import hestra.figure.Frame;
 import hestra.figure.LabelPlace;
@@ -99,6 +100,22 @@ public sealed interface Edit {
         @Override
         public boolean continues(Lasting before) {
             return before instanceof MovePoint other && other.row == row && other.gesture == gesture;
+        }
+    }
+
+    /** A point is added, in the first row that is empty. */
+    record AddPoint(double x, double y) implements Lasting {
+        @Override
+        public String inWords() {
+            return "adding a point";
+        }
+    }
+
+    /** A point is removed from the plot, and with it its row. */
+    record RemovePoint(int row) implements Lasting {
+        @Override
+        public String inWords() {
+            return "removing the point of row " + (row + 1);
         }
     }
 
@@ -395,6 +412,14 @@ public sealed interface Edit {
         @Override
         public String inWords() {
             return "changing what is held back";
+        }
+    }
+
+    /** The instructor chooses what may be done in the plot and how equations are written. */
+    record WriteRules(PlotRules rules) implements Lasting {
+        @Override
+        public String inWords() {
+            return "changing the rules of the plot";
         }
     }
 

@@ -26,6 +26,7 @@ import hestra.figure.PlotContent;
 import hestra.figure.Slot;
 import hestra.fit.CurveFit;
 import hestra.fit.CurveOnData;
+import hestra.fit.Equation;
 import hestra.fit.Fit;
 import hestra.fit.Inverse;
 import hestra.fit.LineFit;
@@ -161,6 +162,11 @@ public final class Findings {
     /** The curve in hand where there is one and it is not held back. */
     public Optional<CurveOnData> curveInHand() {
         return isOpen(slotInHand()) ? curves.at(slotInHand()) : Optional.empty();
+    }
+
+    /** The equation of a curve, written as the exercise writes equations. */
+    public Equation equation(CurveOnData curve) {
+        return Equation.of(curve, x(), y(), desk.style(), exercise().rules().form());
     }
 
     /** The curve in a place where there is one and it is not held back. */

@@ -31,6 +31,7 @@ import hestra.numbers.DecimalMark;
  * @param held the aids that are closed at the start
  * @param mark the decimal mark
  * @param provenance how the data came about
+ * @param rules what may be done in the plot, and how equations are written
  */
 public record Exercise(
         String id,
@@ -43,7 +44,8 @@ public record Exercise(
         List<Task> tasks,
         Set<Aid> held,
         DecimalMark mark,
-        Provenance provenance) {
+        Provenance provenance,
+        PlotRules rules) {
 
     /** The most tasks that an exercise may have. */
     public static final int MOST_TASKS = 100;
@@ -59,10 +61,10 @@ public record Exercise(
         }
     }
 
-    /** An exercise whose data were not made here. */
+    /** An exercise whose data were not made here, with the usual rules. */
     public Exercise(String id, String title, String place, String heading, String prose, DataTable data, Roles roles, List<Task> tasks, Set<Aid> held,
             DecimalMark mark) {
-        this(id, title, place, heading, prose, data, roles, tasks, held, mark, new Provenance.ByHand());
+        this(id, title, place, heading, prose, data, roles, tasks, held, mark, new Provenance.ByHand(), PlotRules.USUAL);
     }
 
     /** An exercise with two empty columns and nothing asked yet; aids held back: look before the line. */
@@ -150,11 +152,11 @@ public record Exercise(
     }
 
     public Exercise withTexts(String newTitle, String newPlace, String newHeading) {
-        return new Exercise(id, newTitle, newPlace, newHeading, prose, data, roles, tasks, held, mark, provenance);
+        return new Exercise(id, newTitle, newPlace, newHeading, prose, data, roles, tasks, held, mark, provenance, rules);
     }
 
     public Exercise withProse(String text) {
-        return new Exercise(id, title, place, heading, text, data, roles, tasks, held, mark, provenance);
+        return new Exercise(id, title, place, heading, text, data, roles, tasks, held, mark, provenance, rules);
     }
 
     public Exercise withData(DataTable table) {
@@ -168,7 +170,7 @@ public record Exercise(
             return this;
         }
         List<Task> following = tasks.stream().map(task -> task instanceof Task.FindSlip slip ? following(slip, change) : task).toList();
-        return new Exercise(id, title, place, heading, prose, changed, roles.following(change::columnAfter, changed), following, held, mark, provenance);
+        return new Exercise(id, title, place, heading, prose, changed, roles.following(change::columnAfter, changed), following, held, mark, provenance, rules);
     }
 
     /** A slip whose row or column is gone stays at the place where it stood. */
@@ -180,24 +182,28 @@ public record Exercise(
 
     /** With other columns, and roles among them. */
     public Exercise withColumns(DataTable table, Roles chosen) {
-        return new Exercise(id, title, place, heading, prose, table, chosen, tasks, held, mark, provenance);
+        return new Exercise(id, title, place, heading, prose, table, chosen, tasks, held, mark, provenance, rules);
     }
 
     /** With other data that came about in another way. */
     public Exercise withColumns(DataTable table, Roles chosen, Provenance how) {
-        return new Exercise(id, title, place, heading, prose, table, chosen, tasks, held, mark, how);
+        return new Exercise(id, title, place, heading, prose, table, chosen, tasks, held, mark, how, rules);
     }
 
     public Exercise withRoles(Roles chosen) {
-        return new Exercise(id, title, place, heading, prose, data, chosen, tasks, held, mark, provenance);
+        return new Exercise(id, title, place, heading, prose, data, chosen, tasks, held, mark, provenance, rules);
     }
 
     public Exercise withTasks(List<Task> list) {
-        return new Exercise(id, title, place, heading, prose, data, roles, list, held, mark, provenance);
+        return new Exercise(id, title, place, heading, prose, data, roles, list, held, mark, provenance, rules);
     }
 
     public Exercise withHeld(Set<Aid> aids) {
-        return new Exercise(id, title, place, heading, prose, data, roles, tasks, aids, mark, provenance);
+        return new Exercise(id, title, place, heading, prose, data, roles, tasks, aids, mark, provenance, rules);
+    }
+
+    public Exercise withRules(PlotRules changed) {
+        return new Exercise(id, title, place, heading, prose, data, roles, tasks, held, mark, provenance, changed);
     }
 
     /** With a task put in at a place from 0. */

@@ -44,14 +44,19 @@ public record Equation(String response, List<Piece> pieces) {
         pieces = List.copyOf(pieces);
     }
 
-    /** The equation of a curve with the variables' names. */
+    /** The equation of a curve with the variables' names, the constant first. */
     public static Equation of(CurveOnData fit, Variable x, Variable y, NumberStyle style) {
-        return new Equation(y.name(), new Writer(x.name(), style, fit.coefficients()).pieces(fit.curve()));
+        return of(fit, x, y, style, EquationForm.USUAL);
+    }
+
+    /** The equation of a curve in the form that a class uses. */
+    public static Equation of(CurveOnData fit, Variable x, Variable y, NumberStyle style, EquationForm form) {
+        return new Equation(form.names() ? y.name() : "y", new Writer(form.names() ? x.name() : "x", style, fit.coefficients(), form).pieces(fit.curve()));
     }
 
     /** The equation of a curve in the letters x and ŷ, for places where names would be too long. */
-    public static Equation inLetters(CurveOnData fit, NumberStyle style) {
-        return new Equation("ŷ", new Writer("x", style, fit.coefficients()).pieces(fit.curve()));
+    public static Equation inLetters(CurveOnData fit, NumberStyle style, EquationForm form) {
+        return new Equation("ŷ", new Writer("x", style, fit.coefficients(), form).pieces(fit.curve()));
     }
 
     /** On one line, as plain text. */
@@ -77,7 +82,10 @@ public record Equation(String response, List<Piece> pieces) {
         private final List<Coefficient> coefficients;
         private final List<Piece> pieces = new ArrayList<>();
 
-        Writer(String x, NumberStyle style, List<Coefficient> coefficients) {
+        private final EquationForm form;
+
+        Writer(String x, NumberStyle style, List<Coefficient> coefficients, EquationForm form) {
+            this.form = form;
             this.x = x;
             this.style = style;
             this.coefficients = coefficients;
@@ -85,25 +93,15 @@ public record Equation(String response, List<Piece> pieces) {
 
         List<Piece> pieces(Curve curve) {
             switch (curve) {
-                case Curve.Line _ -> {
-                    term(0, Term.ONE);
-                    term(1, Term.X);
-                }
+                case Curve.Line _ -> terms(List.of(Term.ONE, Term.X));
                 case Curve.ThroughOrigin _ -> term(0, Term.X);
                 case Curve.Polynomial(int degree) -> {
                     for (int j = 0; j <= degree; j++) {
-                        power(j);
+                        power(form.constantFirst() ? j : degree - j);
                     }
                 }
-                case Curve.Logarithmic _ -> {
-                    term(0, Term.ONE);
-                    term(1, Term.LN);
-                }
-                case Curve.OwnTerms(List<Term> terms) -> {
-                    for (int j = 0; j < terms.size(); j++) {
-                        term(j, terms.get(j));
-                    }
-                }
+                case Curve.Logarithmic _ -> terms(List.of(Term.ONE, Term.LN));
+                case Curve.OwnTerms(List<Term> terms) -> terms(terms);
                 case Curve.Exponential _ -> {
                     figure(value(0));
                     add(Kind.SIGN, TIMES);
@@ -132,6 +130,13 @@ public record Equation(String response, List<Piece> pieces) {
             add(Kind.NAME, x);
             signed(value(3));
             add(Kind.BRACKET, ")");
+        }
+
+        private void terms(List<Term> terms) {
+            for (int j = 0; j < terms.size(); j++) {
+                int index = form.constantFirst() ? j : terms.size() - 1 - j;
+                term(index, terms.get(index));
+            }
         }
 
         private void power(int j) {
@@ -181,8 +186,8 @@ public record Equation(String response, List<Piece> pieces) {
         }
 
         private void coefficient(int j) {
-            if (j == 0) {
-                figure(value(0));
+            if (pieces.isEmpty()) {
+                figure(value(j));
             } else {
                 signed(value(j));
             }

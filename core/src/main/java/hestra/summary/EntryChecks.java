@@ -3,6 +3,7 @@ package hestra.summary;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.DoubleSummaryStatistics;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -198,7 +199,7 @@ public final class EntryChecks {
             double level = median(levels);
             expected[at] = level + slope * places[at];
             scatter[at] = median(Arrays.stream(levels).map(it -> Math.abs(it - level)).toArray());
-            off[at] = Math.abs(values[at] - expected[at]);
+            off[at] = isFarOut(places[at], x) ? 0 : Math.abs(values[at] - expected[at]);
         }
         double everywhere = median(off);
         for (int at = 0; at < n; at++) {
@@ -207,6 +208,13 @@ public final class EntryChecks {
                 slippedPoint(pairs.row(order[at]), column, values[at], expected[at], FITS * usual);
             }
         }
+    }
+
+    /** Whether a place lies so far beyond its neighbours that the line through them says nothing about it. */
+    private static boolean isFarOut(double place, double[] neighbours) {
+        DoubleSummaryStatistics range = Arrays.stream(neighbours).summaryStatistics();
+        double beyond = Math.max(range.getMin() - place, place - range.getMax());
+        return beyond > (range.getMax() - range.getMin()) / 2;
     }
 
     private void slippedPoint(int row, int column, double value, double expected, double near) {

@@ -91,6 +91,13 @@ class EntryChecksTest {
     }
 
     @Test
+    void aPointFarBeyondTheOthersIsNotJudgedByTheLineThroughThem() {
+        List<String> rows = kelp(20);
+        rows.add("200|29.4");
+        assertThat(kinds(check(rows))).as("165 would lie on the line, but nobody measured near there").doesNotContain(Kind.SCALE);
+    }
+
+    @Test
     void wordsAndGapsLeadToTheirCells() {
         List<String> rows = kelp(8);
         rows.set(3, "broken|9.1");

@@ -17,6 +17,7 @@ import hestra.data.Row;
 import hestra.data.Variable;
 import hestra.exercise.Aid;
 import hestra.exercise.Exercise;
+import hestra.exercise.PlotRules;
 import hestra.exercise.Provenance;
 import hestra.exercise.Task;
 import hestra.numbers.DecimalMark;
@@ -38,17 +39,18 @@ public final class ExerciseFile {
     /** The exercise without its data, as it stands in {@code exercise.json}. */
     record Document(String format, int version, String id, String title, String place, String heading, String prose,
             List<Variable> variables, Roles roles, List<Task> tasks, Set<Aid> held, DecimalMark mark,
-            Optional<Provenance> provenance) {
+            Optional<Provenance> provenance, Optional<PlotRules> rules) {
 
         static Document of(Exercise exercise) {
             return new Document(FORMAT, VERSION, exercise.id(), exercise.title(), exercise.place(), exercise.heading(),
                     exercise.prose(), exercise.data().variables(), exercise.roles(), exercise.tasks(), exercise.held(),
-                    exercise.mark(), Optional.of(exercise.provenance()).filter(how -> !(how instanceof Provenance.ByHand)));
+                    exercise.mark(), Optional.of(exercise.provenance()).filter(how -> !(how instanceof Provenance.ByHand)),
+                    Optional.of(exercise.rules()).filter(rules -> !rules.equals(PlotRules.USUAL)));
         }
 
         Exercise with(List<Row> rows) {
             return new Exercise(id, title, place, heading, prose, new DataTable(variables, rows), roles, tasks, held, mark,
-                    provenance.orElse(new Provenance.ByHand()));
+                    provenance.orElse(new Provenance.ByHand()), rules.orElse(PlotRules.USUAL));
         }
     }
 

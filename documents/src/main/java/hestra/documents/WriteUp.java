@@ -29,7 +29,6 @@ import hestra.exercise.Task;
 import hestra.figure.Layout;
 import hestra.figure.ResidualStrip;
 import hestra.figure.ScatterPlot;
-import hestra.fit.Equation;
 import hestra.fit.LineFit;
 import hestra.numbers.NumberStyle;
 
@@ -57,8 +56,7 @@ public final class WriteUp {
         boolean residuals = line.isPresent() && findings.isOpen(Aid.RESIDUALS);
         page.put("strip", residuals ? Picture.svg(ResidualStrip.describe(findings.strip(), findings.work().plot().strip(), new Layout(WIDTH, STRIP_HEIGHT, 1)),
                 Palette.LIGHT, "Residuals against " + findings.x().described()) : "");
-        page.put("equation", line.filter(_ -> findings.isOpen(Aid.EQUATION)).map(it -> MathMl.of(
-                Equation.of(it, findings.x(), findings.y(), findings.desk().style()))).orElse(""));
+        page.put("equation", line.filter(_ -> findings.isOpen(Aid.EQUATION)).map(it -> MathMl.of(findings.equation(it))).orElse(""));
         page.put("values", line.map(it -> values(findings, it)).orElse(List.of()));
         page.put("tasks", findings.tasks().stream().map(state -> task(findings, state)).toList());
         page.put("x", heading(findings.x().name(), findings.x().unit()));

@@ -36,11 +36,14 @@ import hestra.desk.Edit;
 import hestra.exercise.Answer;
 import hestra.exercise.Description.Form;
 import hestra.exercise.Exercise;
+import hestra.exercise.PlotRules;
+import hestra.exercise.PointChange;
 import hestra.exercise.Provenance;
 import hestra.exercise.Quantity;
 import hestra.exercise.Task;
 import hestra.exercise.Terms;
 import hestra.fit.Curve;
+import hestra.fit.EquationForm;
 import hestra.fit.Term;
 import hestra.marking.HandIn;
 import hestra.numbers.DecimalMark;
@@ -161,7 +164,8 @@ class FilesTest {
                 new Oddities(2, 4.5, Optional.of(new Oddities.FarPoint(70, -3)), 1), 3, 2.5, 1, 3);
         DataTable table = DataTable.empty(new Variable("x", "", "", Optional.of(new Variable.Limits(-1.5, 70))), Variable.named("y"), Variable.named("name"),
                 Variable.named("group"), Variable.named("times"));
-        return Exercise.blank("made").withColumns(table, new Roles(0, 1, OptionalInt.of(2), OptionalInt.of(3), OptionalInt.of(4)), new Provenance.Made(recipe));
+        return Exercise.blank("made").withColumns(table, new Roles(0, 1, OptionalInt.of(2), OptionalInt.of(3), OptionalInt.of(4)), new Provenance.Made(recipe))
+                .withRules(PlotRules.USUAL.with(PointChange.MOVE, false).with(new EquationForm(false, true)));
     }
 
     @Test
@@ -182,7 +186,7 @@ class FilesTest {
         Path file = folder.resolve("kelp.hestra");
         ExerciseFile.write(rich(), file);
         Map<String, String> entries = new LinkedHashMap<>(done(Archive.read(file)).entries());
-        String before = entries.get("exercise.json").replaceAll(",\\s*\"(label|group|count|possible|provenance)\" : null", "");
+        String before = entries.get("exercise.json").replaceAll(",\\s*\"(label|group|count|possible|provenance|rules)\" : null", "");
         assertThat(before).doesNotContain("null");
         entries.put("exercise.json", before);
         assertThat(done(ExerciseFile.read(zip(entries)))).isEqualTo(rich());

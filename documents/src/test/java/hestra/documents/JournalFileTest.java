@@ -21,10 +21,21 @@ import hestra.desk.History;
 import hestra.exercise.Aid;
 import hestra.exercise.Answer;
 import hestra.exercise.Exercise;
+import hestra.exercise.PlotRules;
+import hestra.exercise.PointChange;
 import hestra.exercise.Task;
 import hestra.exercise.Terms;
 import hestra.figure.Frame;
+import hestra.figure.LabelPlace;
 import hestra.figure.Layer;
+import hestra.figure.Slot;
+import hestra.figure.Spacing;
+import hestra.figure.StripKind;
+import hestra.fit.Curve;
+import hestra.fit.Curve.FittedOn;
+import hestra.fit.EquationForm;
+import hestra.fit.Term;
+import hestra.fit.Trial;
 import hestra.numbers.Rounding;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -39,7 +50,12 @@ class JournalFileTest {
             new Edit.ChangeTable(new TableEdit.Type(4, 0, "10")), new Edit.ChangeTable(new TableEdit.Paste(4, 0, List.of(List.of("10", "7,2")))), new Edit.ChangeTable(new TableEdit.Clear(0, 0, 0, 1)),
             new Edit.ChangeTable(new TableEdit.InsertRows(1, 1)), new Edit.ChangeTable(new TableEdit.RemoveRows(List.of(1))), new Edit.ChangeTable(new TableEdit.SetAside(2, "why “so”?")), new Edit.ChangeTable(new TableEdit.TakeBack(2)),
             new Edit.MovePoint(1, 4.5, 1e-7, 77), new Edit.ChooseRoles(new Roles(1, 0)), new Edit.ShowLayer(Layer.SQUARES, true),
-            new Edit.ReadAt(OptionalDouble.of(52.5)), new Edit.ReadAt(OptionalDouble.empty()),
+            new Edit.ReadAt(OptionalDouble.of(52.5)), new Edit.ReadAt(OptionalDouble.empty()), new Edit.ReadAtY(OptionalDouble.of(-2e-9)), new Edit.Pin(List.of(1.5, 2e9)),
+            new Edit.AddCurve(new Curve.Polynomial(3)), new Edit.AddCurve(new Curve.Power(FittedOn.LOGARITHMS)), new Edit.ChangeCurve(Slot.SECOND, new Curve.Exponential(FittedOn.VALUES)),
+            new Edit.AddCurve(new Curve.OwnTerms(List.of(Term.ONE, Term.ROOT))), new Edit.RemoveCurve(Slot.FIRST), new Edit.ShowCurve(Slot.SECOND, false), new Edit.TakeInHand(Slot.THIRD),
+            new Edit.Try(new Trial(new Curve.Exponential(FittedOn.LOGARITHMS), List.of(new Trial.Handle(1, 2), new Trial.Handle(3, 0.1))), 12),
+            new Edit.PutLabel(Slot.TRIAL, new LabelPlace(0.25, 1, 1.5), 13), new Edit.SpaceAxis(false, Spacing.LOGARITHMIC), new Edit.ShowStrip(StripKind.NORMAL),
+            new Edit.WriteRules(new PlotRules(Set.of(PointChange.ADD, PointChange.REMOVE), new EquationForm(false, false))), new Edit.AddPoint(9, 6.5), new Edit.RemovePoint(0),
             new Edit.ShowFrame(Optional.of(new Frame(0, 1, -2, 3))), new Edit.ShowFrame(Optional.empty()),
             new Edit.Draft("describe", Answer.Described.NOTHING.withSentence("rising")), new Edit.Draft("roles", new Answer.RolesChosen(Optional.empty())),
             new Edit.Check("roles"), new Edit.Name("Ida"), new Edit.Undo(), new Edit.Redo(),

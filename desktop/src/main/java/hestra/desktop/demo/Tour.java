@@ -35,7 +35,6 @@ import hestra.exercise.Description.Strength;
 import hestra.exercise.Description.Unusual;
 import hestra.exercise.Exercise;
 import hestra.exercise.Task;
-import hestra.fit.Equation;
 import hestra.fit.LeastSquares;
 import hestra.marking.HandIn;
 import hestra.numbers.NumberStyle;
@@ -244,7 +243,7 @@ public final class Tour {
 
     private String equation() {
         Findings findings = window.model().findings();
-        return findings.fit().line().map(line -> Equation.of(line, findings.x(), findings.y(), findings.desk().style()).plain()
+        return findings.fit().line().map(line -> findings.equation(line).plain()
                 + ", r = " + findings.desk().style().show(line.r()) + ", R² = " + findings.desk().style().show(line.rSquared())).orElse("no line");
     }
 

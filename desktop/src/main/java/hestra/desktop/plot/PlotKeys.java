@@ -9,11 +9,11 @@ import java.util.OptionalInt;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 
-import hestra.data.TableEdit;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desktop.app.DeskModel;
 import hestra.exercise.Aid;
+import hestra.exercise.PointChange;
 import hestra.figure.Figure;
 import hestra.figure.Figure.Spot;
 import hestra.figure.Scale;
@@ -81,7 +81,8 @@ final class PlotKeys {
     private void remove() {
         Slot inHand = model.findings().slotInHand();
         if (model.desk().selected().isPresent()) {
-            model.apply(new Edit.ChangeTable(new TableEdit.RemoveRows(List.of(model.desk().selected().getAsInt()))));
+            model.apply(new Edit.RemovePoint(model.desk().selected().getAsInt()));
+            plot.hint(model.desk().exercise().rules().allows(PointChange.REMOVE) ? PlotView.AT_REST : "In this exercise points are not removed");
         } else if (inHand != Slot.LINE) {
             model.apply(new Edit.RemoveCurve(inHand));
         }
@@ -179,6 +180,6 @@ final class PlotKeys {
         int index = from.map(sorted::indexOf).orElse(by > 0 ? -1 : sorted.size());
         Spot next = sorted.get(Math.clamp(index + by, 0, sorted.size() - 1));
         model.apply(new Edit.Select(OptionalInt.of(next.row())));
-        plot.hint(PointText.of(model.findings(), next.row()) + " · Alt and arrows move it");
+        plot.hint(PointText.of(model.findings(), next.row()) + (model.desk().exercise().rules().allows(PointChange.MOVE) ? " · Alt and arrows move it" : ""));
     }
 }

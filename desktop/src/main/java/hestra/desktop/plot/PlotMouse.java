@@ -12,6 +12,7 @@ import javafx.scene.input.ZoomEvent;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desktop.app.DeskModel;
+import hestra.exercise.PointChange;
 import hestra.figure.Figure;
 import hestra.figure.Figure.Hit;
 import hestra.figure.LabelPlace;
@@ -81,7 +82,7 @@ final class PlotMouse {
         });
         Findings findings = model.findings();
         plot.hint(switch (hit) {
-            case Hit.OnPoint(int row) -> PointText.of(findings, row) + " · drag moves it";
+            case Hit.OnPoint(int row) -> PointText.of(findings, row) + (allows(PointChange.MOVE) ? " · drag moves it" : "");
             case Hit.OnHandle _ -> "Drag the square: the curve by eye passes through it";
             case Hit.OnLabel _ -> "Drag moves the equation · the wheel makes it larger or smaller";
             case Hit.OnCurve(Slot slot) -> slot == Slot.TRIAL ? "Drag moves the curve by eye; its squares turn it"
@@ -89,8 +90,13 @@ final class PlotMouse {
             case Hit.OnReadingLine(boolean upright) -> upright ? "Drag the reading line to predict at another " + findings.x().name()
                     : "Drag the reading line to another " + findings.y().name();
             case Hit.OnAxis _ -> "Click to choose what stands on this axis and how · drag to the other axis, or press X, to exchange them";
-            case Hit.OnGround _, Hit.Outside _ -> PlotView.AT_REST;
+            case Hit.OnGround _ -> allows(PointChange.ADD) ? PlotView.ADDING : PlotView.AT_REST;
+            case Hit.Outside _ -> PlotView.AT_REST;
         });
+    }
+
+    private boolean allows(PointChange change) {
+        return model.desk().exercise().rules().allows(change);
     }
 
     private void pressed(MouseEvent event) {
@@ -108,6 +114,8 @@ final class PlotMouse {
             case Hit.OnLabel(Slot slot) -> model.apply(new Edit.TakeInHand(slot));
             case Hit.OnCurve(Slot slot) when !framing -> model.apply(new Edit.TakeInHand(slot));
             case Hit.OnHandle _ -> model.apply(new Edit.TakeInHand(Slot.TRIAL));
+            case Hit.OnGround _ when event.getClickCount() == 2 && allows(PointChange.ADD) -> model.apply(new Edit.AddPoint(
+                    Measured.x(model.findings(), figure, event.getX()), Measured.y(model.findings(), figure, event.getY())));
             case Hit.OnGround _ when event.getClickCount() == 2 -> model.apply(new Edit.ShowFrame(Optional.empty()));
             case Hit.OnGround _, Hit.OnCurve _, Hit.OnReadingLine _, Hit.OnAxis _, Hit.Outside _ -> { }
         }
@@ -154,12 +162,12 @@ final class PlotMouse {
 
     private void begin() {
         drag = drag.going();
-        boolean placing = drag.on() instanceof Hit.OnPoint || drag.on() instanceof Hit.OnHandle || drag.on() instanceof Hit.OnCurve(Slot slot) && slot == Slot.TRIAL;
+        boolean placing = drag.on() instanceof Hit.OnPoint && allows(PointChange.MOVE) || drag.on() instanceof Hit.OnHandle || drag.on() instanceof Hit.OnCurve(Slot slot) && slot == Slot.TRIAL;
         if (placing) {
             // Hold the frame still, or what is dragged would run away from under the pointer as the axes follow it.
             model.apply(new Edit.ShowFrame(Optional.of(model.findings().frame())));
         }
-        if (drag.on() instanceof Hit.OnPoint(int row)) {
+        if (drag.on() instanceof Hit.OnPoint(int row) && allows(PointChange.MOVE)) {
             plot.showGhost(plot.spot(row));
         }
     }

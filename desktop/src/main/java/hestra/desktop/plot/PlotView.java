@@ -28,6 +28,7 @@ import hestra.figure.ScatterPlot;
 public final class PlotView extends StackPane {
 
     static final String AT_REST = "Drag moves the view · the wheel zooms, or Shift and drag a frame · double click shows everything";
+    static final String ADDING = "Double click adds a point · drag moves the view · the wheel zooms, or Shift and drag a frame · Home shows everything";
 
     private final DeskModel model;
     private final FigureView view;

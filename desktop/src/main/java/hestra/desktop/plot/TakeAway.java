@@ -91,7 +91,7 @@ public final class TakeAway extends MenuButton {
     private Optional<Equation> equation() {
         Findings findings = model.findings();
         return findings.isOpen(Aid.EQUATION) || findings.slotInHand() == Slot.TRIAL ? findings.curveInHand()
-                .map(curve -> Equation.of(curve, findings.x(), findings.y(), findings.desk().style())) : Optional.empty();
+                .map(findings::equation) : Optional.empty();
     }
 
     private void copyPicture() {

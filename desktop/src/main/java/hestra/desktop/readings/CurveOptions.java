@@ -7,8 +7,11 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
 import hestra.desk.Edit;
@@ -24,13 +27,14 @@ final class CurveOptions extends VBox {
 
     private final DeskModel model;
     private final Choices<Integer> degree;
+    private final HBox degrees;
     private final Choices<FittedOn> fittedOn;
     private final FlowPane terms = new FlowPane();
     private final Map<Term, ToggleButton> ticks = new EnumMap<>(Term.class);
 
     CurveOptions(DeskModel model) {
         this.model = model;
-        this.degree = new Choices<>("curve-degree", IntStream.rangeClosed(2, Curve.GREATEST_DEGREE).boxed().toList(), it -> "degree " + it,
+        this.degree = new Choices<>("curve-degree", IntStream.rangeClosed(2, Curve.GREATEST_DEGREE).boxed().toList(), it -> Integer.toString(it),
                 it -> change(new Curve.Polynomial(it)));
         this.fittedOn = new Choices<>("curve-fitted-on", List.of(FittedOn.LOGARITHMS, FittedOn.VALUES),
                 it -> it == FittedOn.LOGARITHMS ? "on the log scale" : "directly on y", this::fitOn);
@@ -44,15 +48,19 @@ final class CurveOptions extends VBox {
             ticks.put(term, tick);
             terms.getChildren().add(tick);
         }
-        getChildren().addAll(degree, fittedOn, terms);
+        Label name = new Label("degree");
+        name.getStyleClass().add("small");
+        degrees = new HBox(6, name, degree);
+        degrees.setAlignment(Pos.CENTER_LEFT);
+        getChildren().addAll(degrees, fittedOn, terms);
     }
 
     void show(Findings findings) {
         Optional<Curve> curve = Optional.ofNullable(findings.work().curves().further().get(findings.slotInHand()));
-        ReadingsView.present(degree, curve.isPresent() && curve.get() instanceof Curve.Polynomial);
+        ReadingsView.present(degrees, curve.isPresent() && curve.get() instanceof Curve.Polynomial);
         ReadingsView.present(fittedOn, curve.isPresent() && (curve.get() instanceof Curve.Exponential || curve.get() instanceof Curve.Power));
         ReadingsView.present(terms, curve.isPresent() && curve.get() instanceof Curve.OwnTerms);
-        ReadingsView.present(this, degree.isManaged() || fittedOn.isManaged() || terms.isManaged());
+        ReadingsView.present(this, degrees.isManaged() || fittedOn.isManaged() || terms.isManaged());
         curve.ifPresent(it -> {
             switch (it) {
                 case Curve.Polynomial(int number) -> degree.show(Optional.of(number));

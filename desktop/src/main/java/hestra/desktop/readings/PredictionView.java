@@ -1,94 +1,159 @@
 package hestra.desktop.readings;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desktop.app.DeskModel;
+import hestra.desktop.parts.Tip;
 import hestra.exercise.Aid;
+import hestra.fit.Interval;
+import hestra.fit.Inverse;
 import hestra.fit.Prediction;
-import hestra.numbers.NumberReading;
 import hestra.numbers.NumberStyle;
 import hestra.numbers.Rounding;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
 
-/** Prediction at a typed x; the reading line in the plot follows, and this follows the reading line. */
+/**
+ * Prediction at a typed x, and the x at which a typed y is reached; the reading lines in the plot follow, and this follows
+ * the reading lines. What is to be kept goes into the table below.
+ */
 public final class PredictionView extends VBox {
 
+    private static final PseudoClass WARNING = PseudoClass.getPseudoClass("warning");
+
     private final DeskModel model;
-    private final TextField at = new TextField();
+    private final NumberField at;
     private final Label unit = new Label();
     private final Label fitted = new Label();
+    private final Button pin = new Button("", new FontIcon(Feather.BOOKMARK));
     private final Label note = new Label();
-    private final HBox row = new HBox(new Label("at"), at, unit, new Label("→"), fitted);
+    private final NumberField reaches;
+    private final Label unitOfY = new Label();
+    private final Label places = new Label();
+    private final HBox forward;
+    private final HBox backward;
 
     public PredictionView(DeskModel model) {
         this.model = model;
         getStyleClass().addAll("card", "prediction");
-        row.setAlignment(Pos.CENTER_LEFT);
-        row.getStyleClass().add("prediction-row");
-        at.setId("predict-at");
-        at.getStyleClass().add("number-field");
-        at.setPrefColumnCount(5);
-        at.setAccessibleText("predict at");
+        at = new NumberField("predict-at", "predict at", () -> model.desk().exercise().mark(), x -> model.apply(new Edit.ReadAt(x)), reason -> say(reason, true));
+        reaches = new NumberField("predict-reaches", "the x at which this value is reached", () -> model.desk().exercise().mark(),
+                y -> model.apply(new Edit.ReadAtY(y)), reason -> places.setText(reason));
+        forward = row(new Label("at"), at, unit, new Label("→"), fitted);
+        backward = row(new Label("reaches"), reaches, unitOfY, new Label("at"), places);
+        Region space = new Region();
+        HBox.setHgrow(space, Priority.ALWAYS);
+        forward.getChildren().addAll(space, pin);
         fitted.getStyleClass().add("prediction-value");
         fitted.setId("predicted");
+        fitted.setMinWidth(USE_PREF_SIZE);
+        places.getStyleClass().add("prediction-value");
+        places.setId("reached-at");
+        pin.setId("pin-prediction");
+        pin.getStyleClass().setAll("quiet", "pin");
+        pin.setMinWidth(USE_PREF_SIZE);
+        pin.setAccessibleText("keep this prediction");
+        Tip.set(pin, "keep this prediction in a table (P in the plot)");
+        pin.setOnAction(_ -> keep());
         note.getStyleClass().add("small");
         note.setId("prediction-note");
         note.setWrapText(true);
         note.setMinHeight(USE_PREF_SIZE);
-        getChildren().addAll(row, note);
-        at.textProperty().addListener((_, _, text) -> typed(text));
+        getChildren().addAll(forward, note, backward, new KeptPredictions(model));
         model.watch(this::show);
     }
 
-    private void typed(String text) {
-        if (!at.isFocused()) {
-            return;
+    private static HBox row(Node... parts) {
+        HBox row = new HBox(parts);
+        row.setAlignment(Pos.CENTER_LEFT);
+        row.getStyleClass().add("prediction-row");
+        for (Node part : parts) {
+            if (part instanceof Label label) {
+                label.setMinWidth(USE_PREF_SIZE);
+            }
         }
-        switch (NumberReading.ofMeasurement(text, model.desk().exercise().mark())) {
-            case NumberReading.Value value -> model.apply(new Edit.ReadAt(OptionalDouble.of(value.value())));
-            case NumberReading.Blank _ -> model.apply(new Edit.ReadAt(OptionalDouble.empty()));
-            case NumberReading.Unreadable unreadable -> say(unreadable.reason(), true);
-        }
+        return row;
+    }
+
+    private void keep() {
+        model.desk().work().readingAt().ifPresent(x -> {
+            List<Double> pinned = new ArrayList<>(model.desk().work().reading().pinned());
+            pinned.add(x);
+            model.apply(new Edit.Pin(pinned));
+        });
     }
 
     private void show(Findings findings) {
         boolean open = findings.isOpen(Aid.PREDICTION);
-        row.setDisable(!open);
+        forward.setDisable(!open);
+        ReadingsView.present(backward, open);
         unit.setText(findings.x().unit());
+        unitOfY.setText(findings.y().unit());
+        Optional<Prediction> prediction = findings.prediction();
+        pin.setDisable(prediction.isEmpty());
         if (!open) {
             fitted.setText("");
             say("Predictions stand here. " + findings.whatOpens(Aid.PREDICTION) + ".", false);
             return;
         }
-        OptionalDouble x = findings.work().readingAt();
-        if (!at.isFocused()) {
-            at.setText(x.isPresent() ? findings.desk().style().shortest(x.getAsDouble()) : "");
-        }
-        Optional<Prediction> prediction = findings.prediction();
+        at.show(shown(findings, findings.work().readingAt()));
+        reaches.show(shown(findings, findings.work().reading().atY()));
+        places.setText(findings.inverse().map(it -> places(findings, it)).orElse(NumberStyle.UNDEFINED));
         NumberStyle style = findings.desk().style();
         fitted.setText(prediction.map(it -> style.withDigits(3).show(it.fitted()) + findings.y().unitAfterNumber()).orElse(NumberStyle.UNDEFINED));
         if (prediction.isEmpty()) {
-            say(findings.fit().line().isPresent() ? "Type a value of " + findings.x().name() + ", or drag the reading line in the plot." : "", false);
+            boolean asked = findings.work().readingAt().isPresent() && findings.curveInHand().isPresent();
+            say(asked ? "The curve in hand is not defined there." : findings.curveInHand().isPresent()
+                    ? "Type a value of " + findings.x().name() + ", or drag the reading line in the plot." : "", asked);
             return;
         }
-        String reach = style.shortest(findings.fit().line().orElseThrow().support().low()) + " to "
-                + style.shortest(findings.fit().line().orElseThrow().support().high()) + findings.x().unitAfterNumber();
-        double beyond = new Rounding.Significant(3).apply(prediction.get().beyond()).doubleValue();
-        say(prediction.get().inside() ? "among the data (" + reach + ")"
-                : "≈ " + style.shortest(beyond) + findings.x().unitAfterNumber() + " beyond the data (" + reach + ")",
+        say(reach(findings, prediction.get()) + prediction.get().predictionInterval().map(it -> "\n95 %: mean "
+                + prediction.get().meanInterval().map(mean -> interval(mean, style)).orElse(NumberStyle.UNDEFINED) + ", single " + interval(it, style)).orElse(""),
                 !prediction.get().inside());
+    }
+
+    private static String shown(Findings findings, OptionalDouble value) {
+        return value.isPresent() ? findings.desk().style().shortest(value.getAsDouble()) : "";
+    }
+
+    private static String reach(Findings findings, Prediction prediction) {
+        NumberStyle style = findings.desk().style();
+        Interval support = findings.curveInHand().orElseThrow().support();
+        String reach = style.shortest(support.low()) + " to " + style.shortest(support.high()) + findings.x().unitAfterNumber();
+        double beyond = new Rounding.Significant(3).apply(prediction.beyond()).doubleValue();
+        return prediction.inside() ? "among the data (" + reach + ")"
+                : "≈ " + style.shortest(beyond) + findings.x().unitAfterNumber() + " beyond the data (" + reach + ")";
+    }
+
+    static String interval(Interval interval, NumberStyle style) {
+        return style.withDigits(3).show(interval.low()) + " to " + style.withDigits(3).show(interval.high());
+    }
+
+    private static String places(Findings findings, Inverse inverse) {
+        if (inverse.everywhere()) {
+            return "every " + findings.x().name();
+        }
+        NumberStyle style = findings.desk().style().withDigits(3);
+        List<String> solutions = inverse.solutions().stream().map(it -> style.show(it.x()) + (it.inside() ? "" : " (outside)")).toList();
+        return solutions.isEmpty() ? "no " + findings.x().name() : String.join(", ", solutions) + findings.x().unitAfterNumber();
     }
 
     private void say(String text, boolean warning) {
         note.setText(text);
-        note.pseudoClassStateChanged(PseudoClass.getPseudoClass("warning"), warning);
+        note.pseudoClassStateChanged(WARNING, warning);
     }
 }

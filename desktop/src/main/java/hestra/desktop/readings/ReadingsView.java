@@ -15,7 +15,6 @@ import hestra.desktop.parts.Tip;
 import hestra.exercise.Aid;
 import hestra.fit.Curve;
 import hestra.fit.CurveFit;
-import hestra.fit.Equation;
 import hestra.fit.Fit;
 import hestra.fit.LineFit;
 import hestra.fit.TrialFit;
@@ -109,7 +108,7 @@ public final class ReadingsView extends VBox {
 
     private void tried(Findings findings, TrialFit trial) {
         present(equation, true);
-        equation.show(Equation.of(trial, findings.x(), findings.y(), findings.desk().style()));
+        equation.show(findings.equation(trial));
         say("Sum of squared residuals" + (trial.isDefinedOnAll() ? ":" : ", of the points where the curve is defined:"));
         showBar(false);
         trialBars.show(findings, trial);
@@ -119,7 +118,7 @@ public final class ReadingsView extends VBox {
         boolean open = findings.isOpen(Aid.EQUATION);
         present(equation, open);
         if (open) {
-            equation.show(Equation.of(fit, findings.x(), findings.y(), style));
+            equation.show(findings.equation(fit));
             say(remark(findings, fit));
         } else {
             say("The equation stands here. " + findings.whatOpens(Aid.EQUATION) + ".");

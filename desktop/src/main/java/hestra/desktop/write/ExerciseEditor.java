@@ -1,19 +1,25 @@
 package hestra.desktop.write;
 
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.util.Subscription;
 
 import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desktop.app.DeskModel;
+import hestra.desktop.parts.Choices;
 import hestra.exercise.Aid;
 import hestra.exercise.Exercise;
+import hestra.exercise.PointChange;
+import hestra.fit.EquationForm;
 
 /** What belongs to the exercise as a whole: where the data come from, and what is held back at the start. */
 final class ExerciseEditor extends VBox implements Editor {
@@ -23,6 +29,9 @@ final class ExerciseEditor extends VBox implements Editor {
     private final TextField place = new TextField();
     private final VBox held = new VBox();
     private final Label warning = new Label();
+    private final VBox points = new VBox();
+    private final Choices<Boolean> order;
+    private final Choices<Boolean> letters;
 
     ExerciseEditor(DeskModel model) {
         this.model = model;
@@ -53,13 +62,24 @@ final class ExerciseEditor extends VBox implements Editor {
             });
             held.getChildren().add(box);
         }
+        points.getStyleClass().add("aid-list");
+        for (PointChange change : PointChange.values()) {
+            CheckBox box = new CheckBox(change.inWords());
+            box.setId("points-" + change.name().toLowerCase(Locale.ROOT));
+            box.setOnAction(_ -> model.apply(new Edit.WriteRules(model.desk().exercise().rules().with(change, box.isSelected()))));
+            points.getChildren().add(box);
+        }
+        order = new Choices<>("equation-order", List.of(true, false), it -> it ? "a + b x" : "b x + a", it -> write(new EquationForm(it, form().names())));
+        letters = new Choices<>("equation-letters", List.of(true, false), it -> it ? "names" : "x and y", it -> write(new EquationForm(form().constantFirst(), it)));
+        HBox equations = new HBox(8, order, letters);
         warning.getStyleClass().add("warning-box");
         warning.setWrapText(true);
         warning.setMinHeight(USE_PREF_SIZE);
         Label hint = new Label("Click a task on the left to change it.");
         hint.getStyleClass().add("small");
         getChildren().addAll(title, hint, label("where the data come from"), place,
-                label("held back until a task opens it: look before the line"), held, warning);
+                label("held back until a task opens it: look before the line"), held, warning,
+                label("in the plot, points may be"), points, label("equations are written"), equations);
         watching = model.watch(this::show);
     }
 
@@ -76,12 +96,25 @@ final class ExerciseEditor extends VBox implements Editor {
         for (int i = 0; i < Aid.values().length; i++) {
             ((CheckBox) held.getChildren().get(i)).setSelected(exercise.held().contains(Aid.values()[i]));
         }
+        for (int i = 0; i < PointChange.values().length; i++) {
+            ((CheckBox) points.getChildren().get(i)).setSelected(exercise.rules().allows(PointChange.values()[i]));
+        }
+        order.show(Optional.of(exercise.rules().form().constantFirst()));
+        letters.show(Optional.of(exercise.rules().form().names()));
         Set<Aid> never = exercise.neverOpened();
         boolean shown = !never.isEmpty() && !exercise.tasks().isEmpty();
         warning.setText("≈ No task opens: " + String.join(", ", never.stream().map(Aid::inWords).toList())
                 + ". Let a task open them, or do not hold them back.");
         warning.setVisible(shown);
         warning.setManaged(shown);
+    }
+
+    private EquationForm form() {
+        return model.desk().exercise().rules().form();
+    }
+
+    private void write(EquationForm form) {
+        model.apply(new Edit.WriteRules(model.desk().exercise().rules().with(form)));
     }
 
     private static Label label(String text) {

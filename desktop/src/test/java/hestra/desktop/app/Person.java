@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import javafx.event.Event;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
@@ -20,6 +21,7 @@ import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.robot.Robot;
 import javafx.stage.Stage;
 import javafx.stage.Window;
@@ -30,6 +32,7 @@ import hestra.desktop.plot.PlotView;
 import hestra.exercise.Exercise;
 import hestra.figure.Figure.Area;
 import hestra.figure.Figure.Spot;
+import hestra.figure.Slot;
 
 /** Somebody at the program: a real window on the headless platform, a mouse and keys. */
 final class Person implements AutoCloseable {
@@ -204,6 +207,28 @@ final class Person implements AutoCloseable {
         FxThread.settle();
     }
 
+    /** Drags in the plot with the Shift key held: told to the plot itself, for a robot's mouse does not say what keys are held. */
+    void shiftDrag(Point2D from, Point2D to) throws IOException {
+        FxThread.call(() -> {
+            Node plot = node("plot");
+            for (var type : List.of(MouseEvent.MOUSE_PRESSED, MouseEvent.MOUSE_DRAGGED, MouseEvent.MOUSE_RELEASED)) {
+                Point2D at = plot.localToScene(plot.screenToLocal(type == MouseEvent.MOUSE_PRESSED ? from : to));
+                Event.fireEvent(plot, new MouseEvent(type, at.getX(), at.getY(), 0, 0, MouseButton.PRIMARY, 1, true, false, false, false, true, false, false, false, false,
+                        false, null));
+            }
+            return null;
+        });
+        FxThread.settle();
+    }
+
+    /** Gives the plot the keyboard by a click where nothing is. */
+    void focusPlot() throws IOException {
+        pressAt(FxThread.call(() -> {
+            PlotView plot = (PlotView) node("plot");
+            return plot.localToScreen(plot.figure().area().left() + 4, plot.figure().area().top() + 4);
+        }), 1);
+    }
+
     /** Drags from the middle of one thing to the middle of another. */
     void dragOver(String from, String to) throws IOException {
         drag(centre(from), centre(to));
@@ -317,6 +342,15 @@ final class Person implements AutoCloseable {
         return FxThread.call(() -> {
             PlotView plot = (PlotView) node("plot");
             return plot.localToScreen(plot.figure().x().pixel(x), plot.figure().y().pixel(y));
+        });
+    }
+
+    /** The middle of a curve's equation in the plot. */
+    Point2D label(Slot slot) throws IOException {
+        return FxThread.call(() -> {
+            PlotView plot = (PlotView) node("plot");
+            Area box = plot.figure().targets().boxOf(slot).orElseThrow();
+            return plot.localToScreen(box.left() + box.width() / 2, box.top() + box.height() / 2);
         });
     }
 

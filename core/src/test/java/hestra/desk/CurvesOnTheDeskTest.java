@@ -1,0 +1,195 @@
+package hestra.desk;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.Set;
+
+import hestra.Kelp;
+import hestra.data.Roles;
+import hestra.exercise.Aid;
+import hestra.exercise.Exercise;
+import hestra.exercise.PlotRules;
+import hestra.exercise.PointChange;
+import hestra.figure.DrawnCurve;
+import hestra.figure.Frame;
+import hestra.figure.LabelPlace;
+import hestra.figure.Layer;
+import hestra.figure.Slot;
+import hestra.figure.Spacing;
+import hestra.fit.Curve;
+import hestra.fit.Curve.FittedOn;
+import hestra.fit.EquationForm;
+import hestra.fit.LeastSquares;
+import hestra.fit.Trial;
+import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+/** Curves beside the line, what is tried by eye, and the rules for points, as they stand on the desk. */
+class CurvesOnTheDeskTest {
+
+    private static final Curve QUADRATIC = new Curve.Polynomial(2);
+    private static final Trial LINE_BY_EYE = new Trial(new Curve.Line(), List.of(new Trial.Handle(2, 3), new Trial.Handle(10, 7)));
+
+    private static Desk open() {
+        return open(Set.of());
+    }
+
+    private static Desk open(Set<Aid> held) {
+        return Desk.open(Kelp.whole().withTasks(List.of()).withHeld(held));
+    }
+
+    private static Desk after(Desk desk, Edit... edits) {
+        Desk now = desk;
+        for (Edit edit : edits) {
+            now = now.apply(edit);
+        }
+        return now;
+    }
+
+    private static List<Slot> drawn(Desk desk) {
+        return Findings.of(desk).plot().curves().stream().map(DrawnCurve::slot).toList();
+    }
+
+    @Test
+    void anAddedCurveIsInHandAndTheNumbersAreIts() {
+        Findings findings = Findings.of(after(open(), new Edit.AddCurve(QUADRATIC), new Edit.ReadAt(OptionalDouble.of(7))));
+        assertThat(findings.slotInHand()).isEqualTo(Slot.FIRST);
+        double fitted = LeastSquares.fit(QUADRATIC, findings.pairs()).curveFit().orElseThrow().fitted(7).orElseThrow();
+        assertThat(findings.prediction().orElseThrow().fitted()).isEqualTo(fitted);
+        assertThat(findings.residual(0).orElseThrow()).isEqualTo(3.1 - findings.curveInHand().orElseThrow().fitted(2).orElseThrow(), within(1e-12));
+        assertThat(drawn(findings.desk())).containsExactly(Slot.LINE, Slot.FIRST);
+        assertThat(findings.plot().inHand().orElseThrow().equation()).startsWith("ŷ = ");
+    }
+
+    @Test
+    void aCurveThatIsThereIsTakenInHandAndAFifthHasNoPlace() {
+        Desk four = after(open(), new Edit.AddCurve(QUADRATIC), new Edit.AddCurve(new Curve.Polynomial(3)), new Edit.AddCurve(new Curve.Logarithmic()),
+                new Edit.AddCurve(new Curve.ThroughOrigin()));
+        assertThat(four.work().curves().further()).hasSize(4);
+        assertThat(four.apply(new Edit.AddCurve(new Curve.Wave()))).isEqualTo(four);
+        assertThat(four.apply(new Edit.AddCurve(QUADRATIC)).work().curves().inHand()).isEqualTo(Slot.FIRST);
+        assertThat(four.apply(new Edit.AddCurve(new Curve.Line())).work().curves().inHand()).isEqualTo(Slot.LINE);
+        Desk freed = after(four, new Edit.RemoveCurve(Slot.SECOND), new Edit.AddCurve(new Curve.Power(FittedOn.LOGARITHMS)));
+        assertThat(freed.work().curves().slotOf(new Curve.Power(FittedOn.LOGARITHMS))).as("the place that was freed").contains(Slot.SECOND);
+    }
+
+    @Test
+    void whatIsRemovedOrHiddenIsNotDrawnAndTheLineComesIntoHand() {
+        Desk desk = after(open(), new Edit.AddCurve(QUADRATIC), new Edit.PutLabel(Slot.FIRST, new LabelPlace(0.5, 0.5, 1), 1));
+        assertThat(drawn(after(desk, new Edit.ShowCurve(Slot.FIRST, false)))).containsExactly(Slot.LINE);
+        assertThat(drawn(after(desk, new Edit.ShowCurve(Slot.LINE, false)))).containsExactly(Slot.FIRST);
+        Desk removed = desk.apply(new Edit.RemoveCurve(Slot.FIRST));
+        assertThat(Findings.of(removed).slotInHand()).isEqualTo(Slot.LINE);
+        assertThat(removed.work().curves()).isEqualTo(CurveState.LINE_ALONE);
+        assertThat(desk.apply(new Edit.RemoveCurve(Slot.LINE))).as("the line is always there").isEqualTo(desk);
+        assertThat(desk.apply(new Edit.ChangeCurve(Slot.FOURTH, QUADRATIC))).as("nothing there").isEqualTo(desk);
+    }
+
+    @Test
+    void heldBackCurvesAreNeitherDrawnNorRead() {
+        Desk desk = after(open(Set.of(Aid.CURVES)), new Edit.AddCurve(QUADRATIC), new Edit.Try(LINE_BY_EYE, 1));
+        assertThat(drawn(desk)).containsExactly(Slot.LINE, Slot.TRIAL);
+        assertThat(Findings.of(desk).curveAt(Slot.FIRST)).isEmpty();
+        Desk blind = after(open(Set.of(Aid.LINE, Aid.RESIDUALS, Aid.EQUATION)), new Edit.AddCurve(QUADRATIC), new Edit.TakeInHand(Slot.FIRST));
+        assertThat(drawn(blind)).as("without the line no curve either").isEmpty();
+        assertThat(Findings.of(blind).curveInHand()).isEmpty();
+        assertThat(Findings.of(blind).residual(0)).isEmpty();
+        assertThat(Findings.of(blind).plot().inHand()).isEmpty();
+        assertThat(Findings.of(after(open(Set.of(Aid.TRIAL)), new Edit.Try(LINE_BY_EYE, 1))).trial()).isEmpty();
+    }
+
+    @Test
+    void aTrialShowsItsOwnResidualsAndGivesNothingAway() {
+        Findings findings = Findings.of(after(open(Set.of(Aid.LINE, Aid.RESIDUALS, Aid.EQUATION)), new Edit.Try(LINE_BY_EYE, 1)));
+        assertThat(findings.slotInHand()).isEqualTo(Slot.TRIAL);
+        assertThat(findings.residual(0).orElseThrow()).as("3.1 against 3 at day 2").isEqualTo(0.1, within(1e-12));
+        assertThat(findings.strip().inHand()).isPresent();
+        assertThat(findings.plot().curves()).extracting(DrawnCurve::slot).containsExactly(Slot.TRIAL);
+        assertThat(findings.plot().handles()).isEqualTo(LINE_BY_EYE.handles());
+    }
+
+    @Test
+    void theMovesOfOneDragAreUndoneTogether() {
+        History history = History.of(open()).apply(new Edit.Try(LINE_BY_EYE, 1));
+        for (int i = 1; i < 5; i++) {
+            history = history.apply(new Edit.Try(LINE_BY_EYE.moved(0, i), 2));
+        }
+        assertThat(history.apply(new Edit.Undo()).present().work().curves().trial()).contains(LINE_BY_EYE);
+        Trial impossible = LINE_BY_EYE.withHandle(1, new Trial.Handle(2, 9));
+        assertThat(history.present().apply(new Edit.Try(impossible, 3))).as("two handles at one x").isEqualTo(history.present());
+    }
+
+    @Test
+    void onlyWhatChangedIsFittedAgain() {
+        Findings before = Findings.of(after(open(), new Edit.AddCurve(QUADRATIC)));
+        Findings after = before.next(before.desk().apply(new Edit.AddCurve(new Curve.Polynomial(3))));
+        assertThat(after.fitAt(Slot.FIRST).orElseThrow()).isSameAs(before.fitAt(Slot.FIRST).orElseThrow());
+        assertThat(after.fit()).isSameAs(before.fit());
+        Findings moved = after.next(after.desk().apply(new Edit.MovePoint(0, 2, 9, 1)));
+        assertThat(moved.fitAt(Slot.FIRST).orElseThrow()).isNotEqualTo(before.fitAt(Slot.FIRST).orElseThrow());
+        assertThat(moved.fitAt(Slot.FIRST).orElseThrow().curveFit().orElseThrow().coefficients())
+                .isEqualTo(LeastSquares.fit(QUADRATIC, moved.pairs()).curveFit().orElseThrow().coefficients());
+    }
+
+    @Test
+    void aLogarithmicAxisFitsTheDataAgainAndForgetsAFrameBelowZero() {
+        Desk desk = after(open(), new Edit.ShowFrame(Optional.of(new Frame(-5, 5, -5, 5))), new Edit.SpaceAxis(true, Spacing.LOGARITHMIC));
+        assertThat(Findings.of(desk).frame().xLow()).isPositive();
+        Desk forced = desk.apply(new Edit.ShowFrame(Optional.of(new Frame(-5, 5, 1, 5))));
+        assertThat(Findings.of(forced).frame().xLow()).as("no place for it on the axis").isPositive();
+        Desk linear = forced.apply(new Edit.SpaceAxis(true, Spacing.LINEAR));
+        assertThat(Findings.of(linear).frame().xLow()).isZero();
+        Desk exchanged = after(desk, new Edit.ChooseRoles(new Roles(1, 0)));
+        assertThat(exchanged.work().plot().x()).as("for other variables axes begin linear").isEqualTo(Spacing.LINEAR);
+    }
+
+    @Test
+    void theLevelReadingLineFindsEveryPlace() {
+        Findings findings = Findings.of(after(open(), new Edit.ReadAtY(OptionalDouble.of(5.04))));
+        assertThat(findings.inverse().orElseThrow().solutions()).singleElement().satisfies(it -> assertThat(it.x()).as("the mean of x at the mean of y").isEqualTo(6, within(1e-9)));
+        assertThat(Findings.of(after(open(Set.of(Aid.PREDICTION)), new Edit.ReadAtY(OptionalDouble.of(5)))).inverse()).isEmpty();
+        assertThat(after(open(), new Edit.Pin(List.of(1.0, 2.0, 1.0))).work().reading().pinned()).containsExactly(1.0, 2.0);
+        assertThat(after(open(), new Edit.Pin(List.of(Double.NaN))).work().reading().pinned()).isEmpty();
+    }
+
+    @Test
+    void leverageAsksForThePointThatIsPointedAt() {
+        Desk desk = after(open(), new Edit.ShowLayer(Layer.LEVERAGE, true), new Edit.Hover(OptionalInt.of(4)));
+        assertThat(Findings.of(desk).plot().influence().points()).hasSize(5);
+        double without = LeastSquares.line(Findings.of(desk).pairs().without(4)).line().orElseThrow().slope().value();
+        assertThat(Findings.of(desk).plot().influence().without().orElseThrow().coefficients().get(1).value()).isEqualTo(without);
+        assertThat(Findings.of(open()).plot().influence().points()).as("only when it is shown").isEmpty();
+    }
+
+    private static Desk ruled(PlotRules rules) {
+        Exercise exercise = Kelp.whole().withTasks(List.of()).withHeld(Set.of()).withRules(rules);
+        return Desk.open(exercise);
+    }
+
+    @Test
+    void whatMayBeDoneToPointsIsTheExercisesChoice() {
+        Desk fixed = ruled(new PlotRules(Set.of(), EquationForm.USUAL));
+        assertThat(after(fixed, new Edit.MovePoint(0, 3, 3, 1), new Edit.AddPoint(3, 3), new Edit.RemovePoint(0))).isEqualTo(fixed);
+        Desk free = ruled(PlotRules.USUAL.with(PointChange.ADD, true));
+        Desk added = free.apply(new Edit.AddPoint(12, 8.5));
+        assertThat(Findings.of(added).pairs().n()).isEqualTo(6);
+        assertThat(added.work().table().cell(5, 1).text()).isEqualTo("8.5");
+        assertThat(Findings.of(added.apply(new Edit.RemovePoint(5))).pairs().n()).isEqualTo(5);
+        assertThat(free.apply(new Edit.MovePoint(0, 3, 3, 1)).work().table().cell(0, 0).text()).isEqualTo("3");
+    }
+
+    @Test
+    void equationsAreWrittenAsTheClassWritesThem() {
+        // Sxy 20.6 and Sxx 40 give the slope 0.515, and the means 6 and 5.04 the intercept 1.95.
+        for (Map.Entry<EquationForm, String> form : Map.of(EquationForm.USUAL, "length = 1.950 + 0.5150 · days", new EquationForm(false, true), "length = 0.5150 · days + 1.950",
+                new EquationForm(true, false), "y = 1.950 + 0.5150 · x", new EquationForm(false, false), "y = 0.5150 · x + 1.950").entrySet()) {
+            Findings findings = Findings.of(ruled(PlotRules.USUAL.with(form.getKey())));
+            assertThat(findings.equation(findings.curveInHand().orElseThrow()).plain()).isEqualTo(form.getValue());
+        }
+    }
+}

@@ -1,0 +1,199 @@
+package hestra.desktop.readings;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.IntStream;
+import javafx.css.PseudoClass;
+import javafx.geometry.HPos;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+import hestra.desk.Edit;
+import hestra.desk.Findings;
+import hestra.desk.ReadingState;
+import hestra.desktop.app.DeskModel;
+import hestra.desktop.parts.Tip;
+import hestra.exercise.Aid;
+import hestra.fit.Prediction;
+import hestra.numbers.NumberStyle;
+import hestra.numbers.Rounding;
+
+/** The predictions that are kept, of the curve in hand: a table that can be copied, filled one by one or evenly over a range. */
+final class KeptPredictions extends VBox {
+
+    private static final int MOST_SHOWN = 60;
+
+    private final DeskModel model;
+    private final GridPane grid = new GridPane();
+    private final ToggleButton several = new ToggleButton("Several…");
+    private final NumberField from;
+    private final NumberField to;
+    private final NumberField count;
+    private final Label problem = new Label();
+    private final Button copy = new Button("Copy");
+    private final Button clear = new Button("Clear");
+    private final HBox range;
+
+    KeptPredictions(DeskModel model) {
+        this.model = model;
+        getStyleClass().add("kept");
+        setId("kept-predictions");
+        grid.getStyleClass().add("comparison-grid");
+        ColumnConstraints wide = new ColumnConstraints();
+        wide.setHgrow(Priority.ALWAYS);
+        wide.setHalignment(HPos.RIGHT);
+        grid.getColumnConstraints().addAll(number(), number(), wide, new ColumnConstraints());
+        from = field("grid-from", "first x");
+        to = field("grid-to", "last x");
+        count = field("grid-count", "how many");
+        count.setPrefColumnCount(2);
+        Button add = new Button("Add");
+        add.setId("grid-add");
+        add.setOnAction(_ -> addSeveral());
+        count.setOnAction(_ -> addSeveral());
+        range = new HBox(new Label("from"), from, new Label("to"), to, new Label("in"), count, add);
+        range.setAlignment(Pos.CENTER_LEFT);
+        range.getStyleClass().add("grid-range");
+        range.getChildren().stream().filter(Label.class::isInstance).forEach(it -> ((Label) it).setMinWidth(USE_PREF_SIZE));
+        add.setMinWidth(USE_PREF_SIZE);
+        problem.getStyleClass().add("small");
+        problem.setWrapText(true);
+        copy.setId("kept-copy");
+        copy.setOnAction(_ -> copy());
+        clear.setId("kept-clear");
+        clear.setOnAction(_ -> model.apply(new Edit.Pin(List.of())));
+        several.setId("kept-several");
+        Tip.set(several, "predict at evenly spaced places");
+        several.setOnAction(_ -> open());
+        for (var button : List.of(copy, clear, add, several)) {
+            button.getStyleClass().setAll("quiet");
+        }
+        HBox buttons = new HBox(several, copy, clear);
+        buttons.getStyleClass().add("row-buttons");
+        getChildren().addAll(grid, range, problem, buttons);
+        model.watch(this::show);
+    }
+
+    private NumberField field(String id, String meaning) {
+        NumberField field = new NumberField(id, meaning, () -> model.desk().exercise().mark(), _ -> { }, _ -> { });
+        field.setPrefColumnCount(4);
+        return field;
+    }
+
+    private static ColumnConstraints number() {
+        ColumnConstraints number = new ColumnConstraints();
+        number.setHalignment(HPos.RIGHT);
+        number.setMinWidth(52);
+        return number;
+    }
+
+    /** Offers the range of the data. */
+    private void open() {
+        show(model.findings());
+        if (several.isSelected()) {
+            NumberStyle style = model.desk().style();
+            model.findings().curveInHand().ifPresent(curve -> {
+                from.setText(style.shortest(curve.support().low()));
+                to.setText(style.shortest(curve.support().high()));
+                count.setText("5");
+            });
+            from.requestFocus();
+        }
+    }
+
+    private void addSeveral() {
+        OptionalDouble first = from.value();
+        OptionalDouble last = to.value();
+        double number = count.value().orElse(0);
+        boolean whole = number == Math.rint(number) && number >= 1 && number <= ReadingState.MOST_PINNED;
+        if (first.isEmpty() || last.isEmpty() || !whole || number > 1 && first.getAsDouble() == last.getAsDouble()) {
+            problem.setText("Type two different values and how many places, 1 to " + ReadingState.MOST_PINNED + ".");
+            ReadingsView.present(problem, true);
+            return;
+        }
+        List<Double> pinned = new ArrayList<>(model.desk().work().reading().pinned());
+        int n = (int) number;
+        IntStream.range(0, n).mapToDouble(i -> n == 1 ? first.getAsDouble() : first.getAsDouble() + (last.getAsDouble() - first.getAsDouble()) * i / (n - 1))
+                .map(x -> new Rounding.Significant(12).apply(x).doubleValue()).forEach(pinned::add);
+        model.apply(new Edit.Pin(pinned));
+        several.setSelected(false);
+        show(model.findings());
+    }
+
+    private void show(Findings findings) {
+        List<Double> pinned = findings.work().reading().pinned();
+        boolean open = findings.isOpen(Aid.PREDICTION) && findings.curveInHand().isPresent();
+        ReadingsView.present(this, open);
+        ReadingsView.present(range, several.isSelected());
+        ReadingsView.present(problem, false);
+        ReadingsView.present(copy, !pinned.isEmpty());
+        ReadingsView.present(clear, !pinned.isEmpty());
+        ReadingsView.present(grid, open && !pinned.isEmpty());
+        grid.getChildren().clear();
+        if (!grid.isManaged()) {
+            return;
+        }
+        grid.addRow(0, small(findings.x().name()), small("ŷ"), small("95 % for a single one"), new Label());
+        for (int i = 0; i < Math.min(pinned.size(), MOST_SHOWN); i++) {
+            row(findings, pinned.get(i), i + 1);
+        }
+        if (pinned.size() > MOST_SHOWN) {
+            grid.add(small("and " + (pinned.size() - MOST_SHOWN) + " more: copy shows all"), 0, MOST_SHOWN + 1, 3, 1);
+        }
+    }
+
+    private void row(Findings findings, double x, int row) {
+        NumberStyle style = findings.desk().style();
+        Optional<Prediction> prediction = findings.prediction(x);
+        Button remove = new Button("×");
+        remove.getStyleClass().setAll("remove");
+        remove.setAccessibleText("remove the prediction at " + style.shortest(x));
+        remove.setOnAction(_ -> model.apply(new Edit.Pin(findings.work().reading().pinned().stream().filter(it -> it != x).toList())));
+        Label fitted = figure(prediction.map(it -> style.withDigits(3).show(it.fitted())).orElse(NumberStyle.UNDEFINED));
+        Label at = figure(style.shortest(x));
+        boolean outside = prediction.isPresent() && !prediction.get().inside();
+        at.pseudoClassStateChanged(PseudoClass.getPseudoClass("outside"), outside);
+        Tip.set(at, outside ? "beyond the data" : "");
+        grid.addRow(row, at, fitted, figure(prediction.flatMap(Prediction::predictionInterval).map(it -> PredictionView.interval(it, style)).orElse(NumberStyle.UNDEFINED)), remove);
+    }
+
+    private static Label small(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("small");
+        label.setMinWidth(USE_PREF_SIZE);
+        return label;
+    }
+
+    private static Label figure(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("comparison-figure");
+        return label;
+    }
+
+    /** Copies the table with its numbers in full. */
+    private void copy() {
+        Findings findings = model.findings();
+        NumberStyle full = findings.desk().style().withDigits(15);
+        StringBuilder text = new StringBuilder(String.join("\t", findings.x().axisTitle(), "predicted " + findings.y().axisTitle(), "low (95 %)", "high (95 %)", "inside the data")).append('\n');
+        for (double x : findings.work().reading().pinned()) {
+            Optional<Prediction> prediction = findings.prediction(x);
+            text.append(full.shortest(x)).append('\t').append(prediction.map(it -> full.shortest(it.fitted())).orElse("")).append('\t')
+                    .append(prediction.flatMap(Prediction::predictionInterval).map(it -> full.shortest(it.low()) + "\t" + full.shortest(it.high())).orElse("\t"))
+                    .append('\t').append(prediction.map(it -> it.inside() ? "yes" : "no").orElse("")).append('\n');
+        }
+        ClipboardContent content = new ClipboardContent();
+        content.putString(text.toString());
+        Clipboard.getSystemClipboard().setContent(content);
+    }
+}

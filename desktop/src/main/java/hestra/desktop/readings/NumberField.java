@@ -1,0 +1,68 @@
+package hestra.desktop.readings;
+
+import java.util.OptionalDouble;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+
+import hestra.numbers.DecimalMark;
+import hestra.numbers.NumberReading;
+
+/** A field for one measured value: what is typed is told as it is typed; Escape gives back what stood there. */
+final class NumberField extends TextField {
+
+    private final Supplier<DecimalMark> mark;
+    private String before = "";
+
+    /**
+     * A field.
+     *
+     * @param told takes the value, or nothing for an empty field
+     * @param refused takes the reason why a text is no number
+     */
+    NumberField(String id, String meaning, Supplier<DecimalMark> mark, Consumer<OptionalDouble> told, Consumer<String> refused) {
+        this.mark = mark;
+        setId(id);
+        getStyleClass().add("number-field");
+        setPrefColumnCount(5);
+        setAccessibleText(meaning);
+        textProperty().addListener((_, _, _) -> {
+            if (isFocused()) {
+                tell(told, refused);
+            }
+        });
+        focusedProperty().addListener((_, _, focused) -> {
+            if (focused) {
+                before = getText();
+            }
+        });
+        addEventHandler(KeyEvent.KEY_PRESSED, event -> {
+            if (event.getCode() == KeyCode.ESCAPE && !getText().equals(before)) {
+                setText(before);
+                event.consume();
+            }
+        });
+    }
+
+    private void tell(Consumer<OptionalDouble> told, Consumer<String> refused) {
+        switch (NumberReading.ofMeasurement(getText(), mark.get())) {
+            case NumberReading.Value value -> told.accept(OptionalDouble.of(value.value()));
+            case NumberReading.Blank _ -> told.accept(OptionalDouble.empty());
+            case NumberReading.Unreadable unreadable -> refused.accept(unreadable.reason());
+        }
+    }
+
+    /** The value that is typed; nothing where it is none. */
+    OptionalDouble value() {
+        return NumberReading.ofMeasurement(getText(), mark.get()) instanceof NumberReading.Value value ? OptionalDouble.of(value.value()) : OptionalDouble.empty();
+    }
+
+    /** Shows a value, unless it is being typed. */
+    void show(String text) {
+        if (!isFocused()) {
+            setText(text);
+        }
+    }
+}

@@ -1,0 +1,244 @@
+package hestra.desktop.app;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.Set;
+import javafx.geometry.Point2D;
+import javafx.scene.input.KeyCode;
+
+import hestra.desk.CurveState;
+import hestra.desktop.demo.OrrinBay;
+import hestra.exercise.Exercise;
+import hestra.figure.Frame;
+import hestra.figure.Layer;
+import hestra.figure.Slot;
+import hestra.figure.Spacing;
+import hestra.figure.StripKind;
+import hestra.fit.Curve;
+import hestra.fit.Curve.FittedOn;
+import hestra.fit.Term;
+import hestra.fit.Trial;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+/** Curves are added, compared, tried by eye and read in the plot. */
+class CurvesTest {
+
+    @TempDir
+    private Path folder;
+
+    private Person at(String set) throws IOException {
+        Exercise exercise = OrrinBay.sets().stream().map(OrrinBay.Set::exercise).filter(it -> it.id().contains(set)).findFirst().orElseThrow();
+        return Person.at(exercise.withHeld(Set.of()), folder);
+    }
+
+    private static CurveState curves(Person person) {
+        return person.model().desk().work().curves();
+    }
+
+    @Test
+    void curvesAreAddedComparedAndRemoved() throws IOException {
+        try (Person person = at("eelgrass")) {
+            assertThat(person.sees("comparison")).as("nothing to compare yet").isFalse();
+            person.choose("add-curve", "Quadratic");
+            assertThat(curves(person).further()).containsEntry(Slot.FIRST, new Curve.Polynomial(2));
+            assertThat(person.text("readings-title")).startsWith("Quadratic curve · 28 points");
+            assertThat(person.text("reading-R2")).startsWith("0.9");
+            person.click("curve-degree-3");
+            assertThat(curves(person).further()).containsEntry(Slot.FIRST, new Curve.Polynomial(3));
+            person.choose("add-curve", "Exponential");
+            person.click("curve-fitted-on-directly-on-y");
+            assertThat(curves(person).further()).containsEntry(Slot.SECOND, new Curve.Exponential(FittedOn.VALUES));
+            double residual = person.model().findings().residual(3).orElseThrow();
+            person.click("compare-first");
+            assertThat(person.model().findings().slotInHand()).isEqualTo(Slot.FIRST);
+            assertThat(person.model().findings().residual(3).orElseThrow()).as("residuals are of the curve in hand").isNotEqualTo(residual);
+            person.click("chip-first");
+            assertThat(person.model().findings().isShown(Slot.FIRST)).as("its chip hides the one in hand").isFalse();
+            person.focusPlot();
+            person.press(KeyCode.DELETE);
+            assertThat(curves(person).further()).containsOnlyKeys(Slot.SECOND);
+            person.press(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(curves(person).further()).containsOnlyKeys(Slot.FIRST, Slot.SECOND);
+        }
+    }
+
+    @Test
+    void ownTermsAreTickedAndTheEquationGrows() throws IOException {
+        try (Person person = at("eelgrass")) {
+            person.choose("add-curve", "Own terms");
+            person.click("term-x");
+            assertThat(curves(person).further().get(Slot.FIRST)).isEqualTo(new Curve.OwnTerms(List.of(Term.ONE, Term.X, Term.X_SQUARED)));
+            assertThat(person.model().findings().curveInHand().orElseThrow().coefficients()).hasSize(3);
+            for (String term : List.of("term-x", "term-x-squared", "term-one")) {
+                person.click(term);
+            }
+            assertThat(curves(person).further().get(Slot.FIRST)).as("the last term stays").isEqualTo(new Curve.OwnTerms(List.of(Term.ONE)));
+        }
+    }
+
+    @Test
+    void moreThanFourAreTooManyToTellApart() throws IOException {
+        try (Person person = at("eelgrass")) {
+            for (String curve : List.of("Quadratic", "Cubic", "Power", "Logarithmic", "Wave")) {
+                person.choose("add-curve", curve);
+            }
+            assertThat(curves(person).further()).hasSize(4);
+            assertThat(person.firstLabel("notices")).startsWith("Four curves beside the line");
+        }
+    }
+
+    @Test
+    void aLineIsTriedByEyeAndItsSquaresShrink() throws IOException {
+        try (Person person = at("limpets")) {
+            person.focusPlot();
+            person.press(KeyCode.T);
+            assertThat(person.model().findings().slotInHand()).isEqualTo(Slot.TRIAL);
+            double before = person.model().findings().trial().orElseThrow().sumOfSquares();
+            Trial trial = curves(person).trial().orElseThrow();
+            Trial.Handle first = trial.handles().getFirst();
+            Trial.Handle last = trial.handles().getLast();
+            Frame frame = person.model().findings().frame();
+            double rise = (frame.yHigh() - frame.yLow()) / 10;
+            person.drag(person.place(first.x(), first.y()), person.place(first.x(), first.y() + rise));
+            person.drag(person.place(last.x(), last.y()), person.place(last.x(), last.y() - 4 * rise));
+            assertThat(person.model().findings().trial().orElseThrow().sumOfSquares()).isLessThan(before);
+            Trial tilted = curves(person).trial().orElseThrow();
+            assertThat(tilted.handles().getFirst().y()).isCloseTo(first.y() + rise, within(rise / 10));
+            double x = (first.x() + last.x()) / 2 + (last.x() - first.x()) / 5;
+            double y = person.model().findings().trial().orElseThrow().fitted(x).orElseThrow();
+            person.drag(person.place(x, y), person.place(x, y + rise));
+            assertThat(curves(person).trial().orElseThrow().handles().getLast().y()).as("the body carries both").isCloseTo(last.y() - 3 * rise, within(rise / 10));
+            person.press(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(curves(person).trial()).as("one drag, one undo").contains(tilted);
+            person.focusPlot();
+            person.press(KeyCode.T);
+            person.press(KeyCode.DELETE);
+            assertThat(curves(person).trial()).isEmpty();
+        }
+    }
+
+    @Test
+    void aTrialIsShiftedAndTiltedByKeys() throws IOException {
+        try (Person person = at("limpets")) {
+            person.focusPlot();
+            person.press(KeyCode.T);
+            Trial level = curves(person).trial().orElseThrow();
+            person.press(KeyCode.ALT, KeyCode.UP);
+            Trial shifted = curves(person).trial().orElseThrow();
+            assertThat(shifted.handles().get(0).y()).isGreaterThan(level.handles().get(0).y());
+            assertThat(shifted.handles().get(1).y()).isGreaterThan(level.handles().get(1).y());
+            person.press(KeyCode.ALT, KeyCode.RIGHT);
+            Trial tilted = curves(person).trial().orElseThrow();
+            assertThat(tilted.handles().get(0).y()).isGreaterThan(shifted.handles().get(0).y());
+            assertThat(tilted.handles().get(1).y()).isLessThan(shifted.handles().get(1).y());
+        }
+    }
+
+    @Test
+    void anAxisIsMadeLogarithmicAndReachesAValue() throws IOException {
+        try (Person person = at("flask")) {
+            person.choose("add-curve", "Exponential");
+            person.pressAt(person.besideAxis(false), 1);
+            person.chooseShown("Logarithmic");
+            assertThat(person.model().desk().work().plot().y()).isEqualTo(Spacing.LOGARITHMIC);
+            assertThat(person.model().findings().frame().yLow()).isPositive();
+            person.pressAt(person.besideAxis(false), 1);
+            person.chooseShown("Logarithmic");
+            person.pressAt(person.besideAxis(false), 1);
+            person.chooseShown("From zero");
+            assertThat(person.model().findings().frame().yLow()).isZero();
+        }
+    }
+
+    @Test
+    void aFrameIsDraggedToZoomAndEverythingIsShownAgain() throws IOException {
+        try (Person person = at("flask")) {
+            person.shiftDrag(person.place(20, 40), person.place(50, 10));
+            Frame frame = person.model().findings().frame();
+            assertThat(frame.xLow()).isCloseTo(20, within(0.5));
+            assertThat(frame.xHigh()).isCloseTo(50, within(0.5));
+            assertThat(frame.yHigh()).isCloseTo(40, within(0.5));
+            person.press(KeyCode.HOME);
+            assertThat(person.model().findings().frame().xLow()).isZero();
+            person.press(KeyCode.PLUS);
+            assertThat(person.model().findings().frame().xLow()).isPositive();
+        }
+    }
+
+    @Test
+    void residualsAreLookedAtInSixWays() throws IOException {
+        try (Person person = at("eelgrass")) {
+            for (StripKind kind : StripKind.values()) {
+                person.choose("strip-kind", kind.title());
+                assertThat(person.model().desk().work().plot().strip()).isEqualTo(kind);
+                assertThat(person.text("strip-kind")).isEqualTo(kind.title());
+            }
+            person.choose("more-layers", "Smooth");
+            assertThat(person.model().desk().work().layers()).contains(Layer.SMOOTH);
+            assertThat(person.sees("chip-smooth")).as("what is shown has a chip to hide it").isTrue();
+        }
+    }
+
+    @Test
+    void predictionsAreReadBothWaysAndKept() throws IOException {
+        try (Person person = at("eelgrass")) {
+            person.choose("add-curve", "Quadratic");
+            person.click("predict-at");
+            person.type("20");
+            person.click("pin-prediction");
+            assertThat(person.text("prediction-note")).contains("95 %: mean");
+            person.click("predict-reaches");
+            person.type("30");
+            assertThat(person.text("reached-at")).as("up on one side of the optimum, down on the other").matches("1[0-9.]+, 3[0-9.]+ g/kg");
+            person.click("kept-several");
+            person.click("grid-add");
+            assertThat(person.model().desk().work().reading().pinned()).hasSize(6);
+            person.click("kept-copy");
+            assertThat(person.clipboard().lines()).hasSize(7);
+            assertThat(person.clipboard()).startsWith("salinity (g/kg)\tpredicted shoots per tray\tlow (95 %)");
+            person.click("kept-clear");
+            assertThat(person.model().desk().work().reading().pinned()).isEmpty();
+            person.focusPlot();
+            person.press(KeyCode.SHIFT, KeyCode.UP);
+            assertThat(person.model().desk().work().reading().atY().orElseThrow()).isGreaterThan(30);
+        }
+    }
+
+    @Test
+    void theKeysAloneAddWalkTakeAndKeep() throws IOException {
+        try (Person person = at("eelgrass")) {
+            person.focusPlot();
+            person.press(KeyCode.T);
+            person.press(KeyCode.C);
+            assertThat(person.model().findings().slotInHand()).isEqualTo(Slot.LINE);
+            person.press(KeyCode.DOWN);
+            assertThat(person.model().desk().selected()).isEqualTo(OptionalInt.of(0));
+            person.press(KeyCode.DOWN);
+            assertThat(person.model().desk().selected()).as("down walks in the order of the table").isEqualTo(OptionalInt.of(1));
+            assertThat(person.text("hint")).contains("fitted").contains("residual").contains("leverage");
+            person.press(KeyCode.SHIFT, KeyCode.RIGHT);
+            person.press(KeyCode.P);
+            assertThat(person.model().desk().work().reading().pinned()).hasSize(1);
+            assertThat(OptionalDouble.of(person.model().desk().work().reading().pinned().getFirst())).isEqualTo(person.model().desk().work().readingAt());
+        }
+    }
+
+    @Test
+    void anEquationIsDraggedElsewhere() throws IOException {
+        try (Person person = at("limpets")) {
+            Point2D at = person.label(Slot.LINE);
+            person.drag(at, at.add(-60, 40));
+            assertThat(curves(person).labels()).containsKey(Slot.LINE);
+            assertThat(person.label(Slot.LINE).distance(at.add(-60, 40))).isLessThan(3);
+            person.press(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(curves(person).labels()).isEmpty();
+        }
+    }
+}
