@@ -1,5 +1,6 @@
 #!/usr/bin/env bash
-# How long frames take while one of 1,000 points is dragged, on the software renderer; or of as many as is said:
+# How long frames take while a point, or the view, is dragged, on the software renderer, as ratios to a bare canvas that draws
+# as many discs each frame in the same run: with 100 and 1,000 points, or as many as is said:
 # benchmarks/frames.sh 1000 20000 100000
 # Needs a display (Xvfb will do), and the project packaged: mvn -B -DskipTests package
 set -eu

@@ -12,8 +12,15 @@ import java.util.Random;
 import java.util.Set;
 import java.util.concurrent.CompletableFuture;
 import javafx.animation.AnimationTimer;
+import javafx.event.Event;
 import javafx.geometry.Point2D;
+import javafx.scene.Scene;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.input.MouseButton;
+import javafx.scene.input.ScrollEvent;
+import javafx.scene.layout.StackPane;
+import javafx.scene.paint.Color;
 import javafx.scene.robot.Robot;
 import javafx.stage.Stage;
 
@@ -22,6 +29,7 @@ import hestra.data.DataTable;
 import hestra.data.Roles;
 import hestra.data.Row;
 import hestra.data.Variable;
+import hestra.desk.Edit;
 import hestra.desktop.app.Look;
 import hestra.desktop.app.Looks;
 import hestra.desktop.app.MainWindow;
@@ -30,21 +38,30 @@ import hestra.desktop.app.Settings;
 import hestra.desktop.demo.FxThread;
 import hestra.desktop.plot.PlotView;
 import hestra.exercise.Exercise;
+import hestra.figure.Layer;
 import hestra.numbers.DecimalMark;
 
 /**
- * Drags one of many points in the real window, a mouse move each frame, and tells how long the frames take: line,
- * residuals, strip, table and readings all follow. Says too how long frames take when nothing moves, for comparison. The
- * numbers of points are the arguments; 1,000 where there are none.
+ * Drags one of many points in the real window, a mouse move each frame, and tells how long the frames take: line, residuals,
+ * squares, strip, table and readings all follow. Then drags and zooms the view. Beside it, in the same run, a bare canvas on
+ * which the same number of discs is drawn each frame, one of them moving: the ratios are to that. The numbers of points are
+ * the arguments; 100 and 1,000 where there are none.
  */
 public final class DragFrames {
 
-    private static final String USUAL = "1000";
+    private static final List<String> USUAL = List.of("100", "1000");
     private static final int WARM_UP = 120;
     private static final int FRAMES = 400;
     private static final double MILLISECOND = 1e6;
+    private static final double WIDTH = 590;
+    private static final double HEIGHT = 480;
 
     private DragFrames() {}
+
+    /** What happens in each frame; frames are counted from 0. */
+    private interface EachFrame {
+        void pass(int frame);
+    }
 
     public static void main(String[] arguments) throws IOException {
         FxThread.start();
@@ -52,40 +69,88 @@ public final class DragFrames {
             Looks.prepare();
             return null;
         });
-        for (String count : arguments.length == 0 ? new String[] {USUAL} : arguments) {
-            drag(Integer.parseInt(count));
+        for (String count : arguments.length == 0 ? USUAL : List.of(arguments)) {
+            int points = Integer.parseInt(count);
+            List<Long> bare = bare(points);
+            report(points + " discs on a bare canvas", bare, bare);
+            window(points, bare);
         }
         FxThread.stop();
     }
 
-    private static void drag(int points) throws IOException {
-        Path state = Files.createTempDirectory("hestra-frames");
+    private static List<Long> bare(int points) throws IOException {
+        Canvas canvas = FxThread.call(() -> new Canvas(WIDTH, HEIGHT));
         Stage stage = FxThread.call(() -> {
-            MainWindow window = new MainWindow(OpenDesk.of(state, many(points), Optional.empty()), Settings.in(state), null, new Look());
+            Stage opened = new Stage();
+            opened.setScene(new Scene(new StackPane(canvas), 1280, 800));
+            opened.show();
+            return opened;
+        });
+        FxThread.settle();
+        List<Row> rows = many(points).data().rows();
+        double[] x = rows.stream().mapToDouble(row -> ((Cell.Measured) row.cell(0)).value() / 100 * WIDTH).toArray();
+        double[] y = rows.stream().mapToDouble(row -> HEIGHT - ((Cell.Measured) row.cell(1)).value() / 110 * HEIGHT).toArray();
+        List<Long> frames = frames(frame -> {
+            GraphicsContext g = canvas.getGraphicsContext2D();
+            g.clearRect(0, 0, WIDTH, HEIGHT);
+            g.setFill(Color.NAVY);
+            for (int i = 0; i < x.length; i++) {
+                double off = i == points / 2 ? 60 * Math.sin(frame / 9.0) : 0;
+                g.fillOval(x[i] + off - 4.6, y[i] - 4.6, 9.2, 9.2);
+            }
+        });
+        FxThread.call(() -> {
+            stage.hide();
+            return null;
+        });
+        return frames;
+    }
+
+    private static void window(int points, List<Long> bare) throws IOException {
+        Path state = Files.createTempDirectory("hestra-frames");
+        MainWindow window = FxThread.call(() -> new MainWindow(OpenDesk.of(state, many(points), Optional.empty()), Settings.in(state), null, new Look()));
+        Stage stage = FxThread.call(() -> {
             Stage opened = new Stage();
             opened.setX(0);
             opened.setY(0);
             opened.setScene(window.scene(1280, 800));
             opened.show();
             window.begin();
+            window.model().apply(new Edit.ShowLayer(Layer.SQUARES, !Boolean.getBoolean("hestra.noSquares")));
             return opened;
         });
         FxThread.settle();
         PlotView plot = (PlotView) stage.getScene().lookup("#plot");
         Robot robot = FxThread.call(Robot::new);
-        report(points + " points, nothing moves", frames(robot, null));
+        report(points + " points, nothing moves", frames(_ -> { }), bare);
         Point2D start = FxThread.call(() -> plot.spot(points / 2).map(spot -> plot.localToScreen(spot.x(), spot.y())).orElseThrow());
+        dragged(robot, start, 20, points + " points, one is dragged", bare);
+        Point2D ground = FxThread.call(() -> plot.localToScreen(plot.figure().area().left() + 8, plot.figure().area().top() + 90));
+        dragged(robot, ground, 0, points + " points, the view is dragged", bare);
+        report(points + " points, the view is zoomed", frames(frame -> Event.fireEvent(plot, wheel(plot, frame))), bare);
+        FxThread.call(() -> {
+            stage.hide();
+            return null;
+        });
+    }
+
+    private static void dragged(Robot robot, Point2D start, double lift, String what, List<Long> bare) throws IOException {
         FxThread.call(() -> {
             robot.mouseMove(start);
             robot.mousePress(MouseButton.PRIMARY);
             return null;
         });
-        report(points + " points, one is dragged", frames(robot, start));
+        report(what, frames(frame -> robot.mouseMove(start.add(60 * Math.sin(frame / 9.0), 90 * Math.cos(frame / 7.0) - lift))), bare);
         FxThread.call(() -> {
             robot.mouseRelease(MouseButton.PRIMARY);
-            stage.hide();
             return null;
         });
+    }
+
+    private static ScrollEvent wheel(PlotView plot, int frame) {
+        Point2D at = plot.localToScene(plot.figure().area().left() + 250, plot.figure().area().top() + 200);
+        return new ScrollEvent(ScrollEvent.SCROLL, at.getX(), at.getY(), 0, 0, false, false, false, false, false, false, 0, frame / 10 % 2 == 0 ? 20 : -20, 0, 0,
+                ScrollEvent.HorizontalTextScrollUnits.NONE, 0, ScrollEvent.VerticalTextScrollUnits.NONE, 0, 0, null);
     }
 
     private static Exercise many(int points) {
@@ -101,8 +166,8 @@ public final class DragFrames {
                 List.of(), Set.of(), DecimalMark.POINT);
     }
 
-    /** The intervals between frames in nanoseconds, the pointer circling about a place where there is one. */
-    private static List<Long> frames(Robot robot, Point2D about) throws IOException {
+    /** The intervals between frames in nanoseconds. */
+    private static List<Long> frames(EachFrame each) throws IOException {
         CompletableFuture<List<Long>> done = new CompletableFuture<>();
         FxThread.call(() -> {
             new AnimationTimer() {
@@ -117,9 +182,7 @@ public final class DragFrames {
                         intervals.add(clock - before);
                     }
                     before = clock;
-                    if (about != null) {
-                        robot.mouseMove(about.add(60 * Math.sin(frame / 9.0), 90 * Math.cos(frame / 7.0) - 20));
-                    }
+                    each.pass(frame);
                     if (intervals.size() >= FRAMES) {
                         stop();
                         done.complete(intervals);
@@ -131,12 +194,15 @@ public final class DragFrames {
         return done.join();
     }
 
-    private static void report(String what, List<Long> intervals) {
+    private static long at(List<Long> intervals, int hundredth) {
         List<Long> sorted = new ArrayList<>(intervals);
         Collections.sort(sorted);
+        return sorted.get(sorted.size() * hundredth / 100);
+    }
+
+    private static void report(String what, List<Long> intervals, List<Long> bare) {
         PrintStream out = System.out;
-        out.printf("%s: median frame %.1f ms, 90 %% %.1f ms, 99 %% %.1f ms, %d frames%n", what,
-                sorted.get(sorted.size() / 2) / MILLISECOND, sorted.get(sorted.size() * 9 / 10) / MILLISECOND,
-                sorted.get(sorted.size() * 99 / 100) / MILLISECOND, sorted.size());
+        out.printf("%s: median frame %.1f ms (%.2f x the bare canvas), 95 %% %.1f ms (%.2f x)%n", what, at(intervals, 50) / MILLISECOND,
+                (double) at(intervals, 50) / at(bare, 50), at(intervals, 95) / MILLISECOND, (double) at(intervals, 95) / at(bare, 95));
     }
 }

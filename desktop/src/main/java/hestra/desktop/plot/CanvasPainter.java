@@ -25,11 +25,13 @@ import hestra.figure.Stroke;
 final class CanvasPainter {
 
     private static final int HATCH_GAP = 7;
+    private static final int FEWEST_WASHED = 12;
 
     private final GraphicsContext g;
     private final Map<Ink, Color> colours = new EnumMap<>(Ink.class);
     private final List<Mark.Dot> kinds = new ArrayList<>();
     private final Cloud cloud = new Cloud();
+    private final Wash wash = new Wash();
     private final List<Dots> dots = new ArrayList<>();
 
     CanvasPainter(GraphicsContext g, Palette palette) {
@@ -43,7 +45,30 @@ final class CanvasPainter {
     }
 
     void paint(List<Mark> sheet) {
-        sheet.forEach(this::paint);
+        int i = 0;
+        while (i < sheet.size()) {
+            int end = i;
+            while (end < sheet.size() && isWashed(sheet.get(end))) {
+                end++;
+            }
+            if (end - i >= FEWEST_WASHED) {
+                wash(sheet.subList(i, end));
+                i = end;
+            } else {
+                paint(sheet.get(i++));
+            }
+        }
+    }
+
+    /** Whether a mark is one of the squares on residuals. */
+    private static boolean isWashed(Mark mark) {
+        return mark instanceof Mark.Box box && box.corner() == 0 && box.fill() == Ink.RESIDUAL && box.opacity() < 1
+                || mark instanceof Mark.Outline outline && outline.stroke().ink() == Ink.RESIDUAL;
+    }
+
+    private void wash(List<Mark> squares) {
+        wash.draw(g, squares.stream().filter(Mark.Box.class::isInstance).map(Mark.Box.class::cast).toList(),
+                squares.stream().filter(Mark.Outline.class::isInstance).map(Mark.Outline.class::cast).toList(), colours.get(Ink.RESIDUAL));
     }
 
     private void paint(Mark mark) {
