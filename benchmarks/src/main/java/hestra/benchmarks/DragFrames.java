@@ -52,6 +52,9 @@ public final class DragFrames {
     private static final List<String> USUAL = List.of("100", "1000");
     private static final int WARM_UP = 120;
     private static final int FRAMES = 400;
+    /** With more points than this fewer frames are taken: the bare canvas needs half a second for each. */
+    private static final int MANY = 5_000;
+    private static final int FEW_FRAMES = 60;
     private static final double MILLISECOND = 1e6;
     private static final double WIDTH = 590;
     private static final double HEIGHT = 480;
@@ -90,7 +93,7 @@ public final class DragFrames {
         List<Row> rows = many(points).data().rows();
         double[] x = rows.stream().mapToDouble(row -> ((Cell.Measured) row.cell(0)).value() / 100 * WIDTH).toArray();
         double[] y = rows.stream().mapToDouble(row -> HEIGHT - ((Cell.Measured) row.cell(1)).value() / 110 * HEIGHT).toArray();
-        List<Long> frames = frames(frame -> {
+        List<Long> frames = frames(points, frame -> {
             GraphicsContext g = canvas.getGraphicsContext2D();
             g.clearRect(0, 0, WIDTH, HEIGHT);
             g.setFill(Color.NAVY);
@@ -116,31 +119,31 @@ public final class DragFrames {
             opened.setScene(window.scene(1280, 800));
             opened.show();
             window.begin();
-            window.model().apply(new Edit.ShowLayer(Layer.SQUARES, !Boolean.getBoolean("hestra.noSquares")));
+            window.model().apply(new Edit.ShowLayer(Layer.SQUARES, true));
             return opened;
         });
         FxThread.settle();
         PlotView plot = (PlotView) stage.getScene().lookup("#plot");
         Robot robot = FxThread.call(Robot::new);
-        report(points + " points, nothing moves", frames(_ -> { }), bare);
+        report(points + " points, nothing moves", frames(points, _ -> { }), bare);
         Point2D start = FxThread.call(() -> plot.spot(points / 2).map(spot -> plot.localToScreen(spot.x(), spot.y())).orElseThrow());
-        dragged(robot, start, 20, points + " points, one is dragged", bare);
+        dragged(points, robot, start, 20, points + " points, one is dragged", bare);
         Point2D ground = FxThread.call(() -> plot.localToScreen(plot.figure().area().left() + 8, plot.figure().area().top() + 90));
-        dragged(robot, ground, 0, points + " points, the view is dragged", bare);
-        report(points + " points, the view is zoomed", frames(frame -> Event.fireEvent(plot, wheel(plot, frame))), bare);
+        dragged(points, robot, ground, 0, points + " points, the view is dragged", bare);
+        report(points + " points, the view is zoomed", frames(points, frame -> Event.fireEvent(plot, wheel(plot, frame))), bare);
         FxThread.call(() -> {
             stage.hide();
             return null;
         });
     }
 
-    private static void dragged(Robot robot, Point2D start, double lift, String what, List<Long> bare) throws IOException {
+    private static void dragged(int points, Robot robot, Point2D start, double lift, String what, List<Long> bare) throws IOException {
         FxThread.call(() -> {
             robot.mouseMove(start);
             robot.mousePress(MouseButton.PRIMARY);
             return null;
         });
-        report(what, frames(frame -> robot.mouseMove(start.add(60 * Math.sin(frame / 9.0), 90 * Math.cos(frame / 7.0) - lift))), bare);
+        report(what, frames(points, frame -> robot.mouseMove(start.add(60 * Math.sin(frame / 9.0), 90 * Math.cos(frame / 7.0) - lift))), bare);
         FxThread.call(() -> {
             robot.mouseRelease(MouseButton.PRIMARY);
             return null;
@@ -167,7 +170,7 @@ public final class DragFrames {
     }
 
     /** The intervals between frames in nanoseconds. */
-    private static List<Long> frames(EachFrame each) throws IOException {
+    private static List<Long> frames(int points, EachFrame each) throws IOException {
         CompletableFuture<List<Long>> done = new CompletableFuture<>();
         FxThread.call(() -> {
             new AnimationTimer() {
@@ -178,12 +181,12 @@ public final class DragFrames {
                 @Override
                 public void handle(long now) {
                     long clock = System.nanoTime();
-                    if (frame++ > WARM_UP) {
+                    if (frame++ > (points > MANY ? FEW_FRAMES / 3 : WARM_UP)) {
                         intervals.add(clock - before);
                     }
                     before = clock;
                     each.pass(frame);
-                    if (intervals.size() >= FRAMES) {
+                    if (intervals.size() >= (points > MANY ? FEW_FRAMES : FRAMES)) {
                         stop();
                         done.complete(intervals);
                     }

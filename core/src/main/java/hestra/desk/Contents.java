@@ -10,6 +10,7 @@ import java.util.Set;
 
 import hestra.data.Pairs;
 import hestra.exercise.Aid;
+import hestra.figure.Below;
 import hestra.figure.DrawnCurve;
 import hestra.figure.Influence;
 import hestra.figure.Layer;
@@ -75,6 +76,9 @@ final class Contents {
     private Set<Layer> layers() {
         Set<Layer> layers = EnumSet.noneOf(Layer.class);
         layers.addAll(findings.work().layers());
+        if (findings.work().plot().below() == Below.SUMS) {
+            layers.add(Layer.PRODUCTS);
+        }
         if (!findings.residualsAreOpen()) {
             layers.removeAll(EnumSet.of(Layer.RESIDUALS, Layer.SQUARES, Layer.DEVIATIONS, Layer.LEVERAGE));
         }

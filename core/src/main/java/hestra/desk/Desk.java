@@ -23,6 +23,7 @@ import hestra.exercise.PointChange;
 import hestra.exercise.Provenance;
 import hestra.exercise.Task;
 import hestra.feedback.Judge;
+import hestra.figure.Below;
 import hestra.figure.LabelPlace;
 import hestra.figure.Layer;
 import hestra.figure.Slot;
@@ -36,6 +37,7 @@ import hestra.recipe.Sample;
 import hestra.tracing.Picture;
 import hestra.tracing.PictureAxes;
 import hestra.tracing.Tracing;
+import hestra.working.SumsWorking;
 
 /**
  * The state of the working window: immutable. Everything shown follows from it, see {@link Findings}.
@@ -89,6 +91,8 @@ public record Desk(
             case Edit.ShowFrame show -> with(work.with(work.plot().with(show.frame())));
             case Edit.SpaceAxis(boolean along, Spacing spacing) -> with(work.with(work.plot().with(along, spacing)));
             case Edit.ShowStrip(StripKind kind) -> with(work.with(work.plot().with(kind)));
+            case Edit.ShowBelow(Below below) -> with(work.with(work.plot().with(below)));
+            case Edit.Unfold(int columns) when columns >= 1 && columns <= SumsWorking.UNFOLDING.size() -> with(work.with(work.plot().unfolding(columns)));
             case Edit.AddCurve(Curve curve) -> added(curve);
             case Edit.ChangeCurve(Slot slot, Curve curve) when work.curves().further().containsKey(slot) && work.curves().slotOf(curve).isEmpty() ->
                 with(work.with(work.curves().with(slot, curve)));
@@ -119,7 +123,7 @@ public record Desk(
             case Edit.MoveTask(String task, int index) -> exercise.task(task)
                     .map(it -> with(exercise.withoutTask(task).withTaskAt(index, it))).orElse(this);
             case Edit.RemoveTask(String task) -> with(exercise.withoutTask(task));
-            case Edit.ReadAt _, Edit.ReadAtY _, Edit.Pin _, Edit.ChangeCurve _, Edit.RemoveCurve _, Edit.TakeInHand _, Edit.Try _, Edit.PutLabel _, Edit.MovePoint _, Edit.AddPoint _, Edit.RemovePoint _, Edit.ChooseRoles _, Edit.Draft _, Edit.WriteColumns _, Edit.WriteRoles _,
+            case Edit.ReadAt _, Edit.ReadAtY _, Edit.Pin _, Edit.Unfold _, Edit.ChangeCurve _, Edit.RemoveCurve _, Edit.TakeInHand _, Edit.Try _, Edit.PutLabel _, Edit.MovePoint _, Edit.AddPoint _, Edit.RemovePoint _, Edit.ChooseRoles _, Edit.Draft _, Edit.WriteColumns _, Edit.WriteRoles _,
                     Edit.AddTask _ -> this;
         };
     }

@@ -14,6 +14,7 @@ import hestra.exercise.Aid;
 import hestra.exercise.Answer;
 import hestra.exercise.PlotRules;
 import hestra.exercise.Task;
+import hestra.figure.Below;
 import hestra.figure.Frame;
 import hestra.figure.LabelPlace;
 import hestra.figure.Layer;
@@ -261,6 +262,22 @@ public sealed interface Edit {
         @Override
         public String inWords() {
             return "showing residuals " + kind.title();
+        }
+    }
+
+    /** Below the plot stand residuals, or a calculation. */
+    record ShowBelow(Below below) implements Lasting {
+        @Override
+        public String inWords() {
+            return "showing " + below.meaning();
+        }
+    }
+
+    /** So many columns of the calculation by sums are unfolded. */
+    record Unfold(int columns) implements Lasting {
+        @Override
+        public String inWords() {
+            return "unfolding a column";
         }
     }
 

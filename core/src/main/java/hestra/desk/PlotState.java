@@ -4,6 +4,7 @@ import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
 
+import hestra.figure.Below;
 import hestra.figure.Frame;
 import hestra.figure.Layer;
 import hestra.figure.Spacing;
@@ -17,11 +18,15 @@ import hestra.figure.StripKind;
  * @param x how values are spaced along
  * @param y how values are spaced upward
  * @param strip how residuals are looked at
+ * @param below what stands below the plot
+ * @param unfolded how many columns of the calculation by sums are unfolded
  */
-public record PlotState(Set<Layer> layers, Optional<Frame> frame, Spacing x, Spacing y, StripKind strip) {
+public record PlotState(Set<Layer> layers, Optional<Frame> frame, Spacing x, Spacing y, StripKind strip, Below below, int unfolded) {
+
+    private static final int FIRST_COLUMNS = 2;
 
     /** What is shown to begin with. */
-    public static final PlotState USUAL = new PlotState(Layer.usual(), Optional.empty(), Spacing.LINEAR, Spacing.LINEAR, StripKind.AGAINST_X);
+    public static final PlotState USUAL = new PlotState(Layer.usual(), Optional.empty(), Spacing.LINEAR, Spacing.LINEAR, StripKind.AGAINST_X, Below.RESIDUALS, FIRST_COLUMNS);
 
     public PlotState {
         layers = layers.isEmpty() ? Set.of() : Set.copyOf(EnumSet.copyOf(layers));
@@ -35,24 +40,32 @@ public record PlotState(Set<Layer> layers, Optional<Frame> frame, Spacing x, Spa
         } else {
             changed.remove(layer);
         }
-        return new PlotState(changed, frame, x, y, strip);
+        return new PlotState(changed, frame, x, y, strip, below, unfolded);
     }
 
     PlotState with(Optional<Frame> newFrame) {
-        return new PlotState(layers, newFrame, x, y, strip);
+        return new PlotState(layers, newFrame, x, y, strip, below, unfolded);
     }
 
     /** With another spacing along or upward; what is shown fits the data again. */
     PlotState with(boolean along, Spacing spacing) {
-        return new PlotState(layers, Optional.empty(), along ? spacing : x, along ? y : spacing, strip);
+        return new PlotState(layers, Optional.empty(), along ? spacing : x, along ? y : spacing, strip, below, unfolded);
     }
 
     PlotState with(StripKind kind) {
-        return new PlotState(layers, frame, x, y, kind);
+        return new PlotState(layers, frame, x, y, kind, below, unfolded);
+    }
+
+    PlotState with(Below shown) {
+        return new PlotState(layers, frame, x, y, strip, shown, unfolded);
+    }
+
+    PlotState unfolding(int columns) {
+        return new PlotState(layers, frame, x, y, strip, below, columns);
     }
 
     /** The same for other variables: on linear axes that fit the data. */
     PlotState forOtherAxes() {
-        return new PlotState(layers, Optional.empty(), Spacing.LINEAR, Spacing.LINEAR, strip);
+        return new PlotState(layers, Optional.empty(), Spacing.LINEAR, Spacing.LINEAR, strip, below, unfolded);
     }
 }

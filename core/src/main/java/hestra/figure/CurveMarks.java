@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.function.Function;
 
 import hestra.figure.Figure.Area;
@@ -58,6 +59,9 @@ final class CurveMarks {
                 residuals(curve);
             }
         });
+        if (content.shows(Layer.PRODUCTS)) {
+            product();
+        }
         leverage();
         content.influence().without().ifPresent(curve -> marks.addAll(CurvePath.of(curve, x.low(), x.high(), content.plane(), area,
                 Stroke.dashed(content.inHand().map(it -> it.slot().ink()).orElse(Ink.BEST), 1.4, 3, 3))));
@@ -102,6 +106,30 @@ final class CurveMarks {
         }
         content.meanY().stream().filter(y::contains).map(y::pixel).forEach(py ->
                 marks.add(new Mark.Line(area.left(), py, area.right(), py, Stroke.dashed(Ink.MUTED, 1.4, 2, 4))));
+    }
+
+    /** The two means, and the rectangle that the point in hand spans with them: filled as observed where the product is above 0. */
+    private void product() {
+        OptionalDouble meanX = content.meanX();
+        OptionalDouble meanY = content.meanY();
+        if (meanX.isEmpty() || !x.contains(meanX.getAsDouble()) || !y.contains(meanY.getAsDouble())) {
+            return;
+        }
+        double px = x.pixel(meanX.getAsDouble());
+        double py = y.pixel(meanY.getAsDouble());
+        Stroke stroke = Stroke.dashed(Ink.MUTED, 1.4, 2, 4);
+        marks.add(new Mark.Line(px, area.top(), px, area.bottom(), stroke));
+        marks.add(new Mark.Line(area.left(), py, area.right(), py, stroke));
+        OptionalInt row = content.hovered().isPresent() ? content.hovered() : content.selected();
+        content.points().stream().filter(it -> row.isPresent() && it.row() == row.getAsInt() && !it.setAside() && x.contains(it.x()) && y.contains(it.y())).forEach(it -> {
+            double left = Math.min(px, x.pixel(it.x()));
+            double top = Math.min(py, y.pixel(it.y()));
+            double width = Math.abs(px - x.pixel(it.x()));
+            double height = Math.abs(py - y.pixel(it.y()));
+            Ink ink = (it.x() - meanX.getAsDouble()) * (it.y() - meanY.getAsDouble()) >= 0 ? Ink.OBSERVED : Ink.TRIAL;
+            marks.add(new Mark.Box(left, top, width, height, 0, ink, 0.16));
+            marks.add(new Mark.Outline(left, top, width, height, Stroke.solid(ink, 1.2)));
+        });
     }
 
     private void residuals(CurveOnData curve) {
@@ -205,6 +233,11 @@ final class CurveMarks {
         lower.clear();
     }
 
+    /** How far up the bar for a point's leverage reaches. */
+    static double leverageTop(Diagnostics.Point point, Area area) {
+        return area.bottom() - FULL_LEVERAGE * point.leverage().orElse(0);
+    }
+
     /** A bar on the ground for each point's leverage, and a ring about one whose Cook's distance is notable. */
     private void leverage() {
         for (Diagnostics.Point point : content.influence().points()) {
@@ -212,10 +245,8 @@ final class CurveMarks {
                 continue;
             }
             double px = x.pixel(point.x());
-            point.leverage().ifPresent(leverage -> {
-                double height = FULL_LEVERAGE * leverage;
-                marks.add(new Mark.Box(px - BAR / 2, area.bottom() - height, BAR, height, 0, Ink.MUTED, 0.75));
-            });
+            double top = leverageTop(point, area);
+            marks.add(new Mark.Box(px - BAR / 2, top, BAR, area.bottom() - top, 0, Ink.MUTED, 0.75));
             double cook = point.cooksDistance().orElse(0);
             if (cook >= NOTABLE && y.contains(point.y())) {
                 marks.add(new Mark.Ring(px, y.pixel(point.y()), Layout.RADIUS * 2.6, Stroke.solid(Ink.WRONG, cook >= GOVERNING ? 2.6 : 1.2)));

@@ -15,6 +15,7 @@ public enum Layer {
     DEVIATIONS("Deviations", "how far each point lies from the mean: one part explained by the curve in hand, one left over"),
     MEAN_INTERVAL("Mean interval", "where the mean response at each x lies, with 95 % confidence"),
     PREDICTION_INTERVAL("Prediction interval", "where a single new response at each x lies, with 95 % probability"),
+    PRODUCTS("Products", "the rectangle of the selected point with the two means: Sxy is the sum of such areas, those at the other corners taken off"),
     LEVERAGE("Leverage", "how hard each point can pull the curve in hand; a ring marks one that does move it"),
     SMOOTH("Smooth", "a smooth line through the residuals, which shows a pattern in them");
 

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.function.ToDoubleFunction;
 
 import hestra.data.Variable;
 import hestra.fit.CurveFit;
@@ -102,11 +103,20 @@ public record PlotContent(
 
     /** The mean response of the points that take part; nothing where there are none. */
     OptionalDouble meanY() {
+        return mean(Point::y);
+    }
+
+    /** The mean of the explanatory variable over the points that take part; nothing where there are none. */
+    OptionalDouble meanX() {
+        return mean(Point::x);
+    }
+
+    private OptionalDouble mean(ToDoubleFunction<Point> value) {
         double sum = 0;
         double n = 0;
         for (Point point : points) {
             if (!point.setAside) {
-                sum += point.y * point.count;
+                sum += value.applyAsDouble(point) * point.count;
                 n += point.count;
             }
         }

@@ -142,7 +142,11 @@ public final class ScatterPlot {
     }
 
     private boolean isTaken(double left, double top, double right, double bottom) {
-        return !content.isCloudy() && content.points().stream().anyMatch(point -> {
+        boolean onABar = content.influence().points().stream().anyMatch(point -> {
+            double px = x.pixel(point.x());
+            return px > left && px < right && CurveMarks.leverageTop(point, area) < bottom;
+        });
+        return onABar || !content.isCloudy() && content.points().stream().anyMatch(point -> {
             double px = x.pixel(point.x());
             double py = y.pixel(point.y());
             return px > left && px < right && py > top && py < bottom;

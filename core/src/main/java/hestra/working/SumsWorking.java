@@ -50,6 +50,10 @@ public record SumsWorking(List<Row> rows, List<OptionalDouble> sums, List<Step> 
         }
     }
 
+    /** The columns in the order in which a class unfolds them: deviations, their squares and products, then the residuals. */
+    public static final List<Column> UNFOLDING = List.of(Column.X, Column.Y, Column.DEVIATION_X, Column.DEVIATION_Y, Column.DEVIATION_X_SQUARED, Column.PRODUCT,
+            Column.DEVIATION_Y_SQUARED, Column.FITTED, Column.RESIDUAL, Column.RESIDUAL_SQUARED);
+
     /**
      * One pair.
      *
@@ -69,8 +73,9 @@ public record SumsWorking(List<Row> rows, List<OptionalDouble> sums, List<Step> 
      * @param name what is found, such as "slope"
      * @param formula how, in words and signs: "b = Sxy ÷ Sxx"
      * @param value the result; nothing where it is not defined
+     * @param after the last column that must be there for the step
      */
-    public record Step(String name, String formula, OptionalDouble value) {}
+    public record Step(String name, String formula, OptionalDouble value, Column after) {}
 
     /** The working of a line; nothing where an entry leaves the range of a double. */
     public static Optional<SumsWorking> of(LineFit line, Pairs pairs) {
@@ -134,16 +139,16 @@ public record SumsWorking(List<Row> rows, List<OptionalDouble> sums, List<Step> 
 
     private static List<Step> steps(LineFit line, List<OptionalDouble> sums) {
         return List.of(
-                new Step("mean of x", "x̄ = Σx ÷ n", OptionalDouble.of(line.meanX())),
-                new Step("mean of y", "ȳ = Σy ÷ n", OptionalDouble.of(line.meanY())),
-                new Step("Sxx", "Sxx = Σ(x − x̄)²", sums.get(Column.DEVIATION_X_SQUARED.ordinal())),
-                new Step("Syy", "Syy = Σ(y − ȳ)²", OptionalDouble.of(line.sst())),
-                new Step("Sxy", "Sxy = Σ(x − x̄)(y − ȳ)", sums.get(Column.PRODUCT.ordinal())),
-                new Step("slope", "b = Sxy ÷ Sxx", OptionalDouble.of(line.slope().value())),
-                new Step("intercept", "a = ȳ − b x̄", OptionalDouble.of(line.intercept().value())),
-                new Step("correlation", "r = Sxy ÷ √(Sxx · Syy)", line.r()),
-                new Step("sum of squared residuals", "SSE = Σ(y − ŷ)²", OptionalDouble.of(line.sse())),
-                new Step("coefficient of determination", "R² = 1 − SSE ÷ Syy", line.rSquared()),
-                new Step("residual standard error", "s = √(SSE ÷ (n − 2))", line.residualStandardError()));
+                new Step("mean of x", "x̄ = Σx ÷ n", OptionalDouble.of(line.meanX()), Column.X),
+                new Step("mean of y", "ȳ = Σy ÷ n", OptionalDouble.of(line.meanY()), Column.Y),
+                new Step("Sxx", "Sxx = Σ(x − x̄)²", sums.get(Column.DEVIATION_X_SQUARED.ordinal()), Column.DEVIATION_X_SQUARED),
+                new Step("Syy", "Syy = Σ(y − ȳ)²", OptionalDouble.of(line.sst()), Column.DEVIATION_Y_SQUARED),
+                new Step("Sxy", "Sxy = Σ(x − x̄)(y − ȳ)", sums.get(Column.PRODUCT.ordinal()), Column.PRODUCT),
+                new Step("slope", "b = Sxy ÷ Sxx", OptionalDouble.of(line.slope().value()), Column.PRODUCT),
+                new Step("intercept", "a = ȳ − b x̄", OptionalDouble.of(line.intercept().value()), Column.PRODUCT),
+                new Step("correlation", "r = Sxy ÷ √(Sxx · Syy)", line.r(), Column.DEVIATION_Y_SQUARED),
+                new Step("sum of squared residuals", "SSE = Σ(y − ŷ)²", OptionalDouble.of(line.sse()), Column.RESIDUAL_SQUARED),
+                new Step("coefficient of determination", "R² = 1 − SSE ÷ Syy", line.rSquared(), Column.RESIDUAL_SQUARED),
+                new Step("residual standard error", "s = √(SSE ÷ (n − 2))", line.residualStandardError(), Column.RESIDUAL_SQUARED));
     }
 }

@@ -21,6 +21,7 @@ import hestra.desktop.readings.ReadingsView;
 import hestra.desktop.sheet.SheetView;
 import hestra.desktop.table.GridHabits;
 import hestra.desktop.table.TablePane;
+import hestra.desktop.working.WorkingView;
 import hestra.documents.DataFile;
 import hestra.documents.PlotSheet;
 
@@ -96,12 +97,15 @@ final class WorkView {
         strip.setMinHeight(120);
         strip.setPrefHeight(158);
         plot.setMinHeight(220);
+        WorkingView working = new WorkingView(model);
+        working.setMinHeight(150);
+        working.setPrefHeight(230);
         TakeAway takeAway = new TakeAway(model, look, plot, strip, savePlot, notice);
         StackPane corner = new StackPane(plot, takeAway);
         StackPane.setAlignment(takeAway, Pos.TOP_RIGHT);
         StackPane.setMargin(takeAway, new Insets(18, 24, 0, 0));
         VBox.setVgrow(corner, Priority.ALWAYS);
-        VBox plots = new VBox(new LayerChips(model, notice), corner, strip, hint);
+        VBox plots = new VBox(new LayerChips(model, notice), corner, strip, working, hint);
         plots.getStyleClass().add("plots");
         plots.setMinWidth(360);
         return plots;

@@ -33,6 +33,7 @@ public final class Swatch {
             case DEVIATIONS -> framed(new Pane(styled(new Line(5, 1, 5, 13), "best-mark"), styled(new Line(9, 4, 9, 13), "residual-mark")), SHORT);
             case MEAN_INTERVAL -> framed(styled(new Rectangle(0, 4, 18, 6), "band-mark"), LONG - 4);
             case PREDICTION_INTERVAL -> framed(styled(new Rectangle(0, 1, 18, 12), "band-mark"), LONG - 4);
+            case PRODUCTS -> framed(styled(new Rectangle(1.5, 3, 12, 8), "product-mark"), SHORT);
             case LEVERAGE -> framed(new Pane(styled(new Rectangle(2, 8, 3, 6), "leverage-mark"), styled(new Rectangle(8, 3, 3, 11), "leverage-mark")), SHORT);
             case SMOOTH -> framed(styled(new Polyline(0, 10, 5, 4, 10, 5, 16, 11), "smooth-mark"), LONG - 4);
         };

@@ -177,7 +177,7 @@ public final class LayerChips extends FlowPane {
 
     private static Optional<Aid> aid(Layer layer) {
         return switch (layer) {
-            case POINTS, NAMES -> Optional.empty();
+            case POINTS, NAMES, PRODUCTS -> Optional.empty();
             case LINE, MEAN -> Optional.of(Aid.LINE);
             case EQUATIONS -> Optional.of(Aid.EQUATION);
             case RESIDUALS, SQUARES, DEVIATIONS, LEVERAGE, SMOOTH -> Optional.of(Aid.RESIDUALS);

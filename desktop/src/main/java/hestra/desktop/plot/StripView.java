@@ -1,11 +1,13 @@
 package hestra.desktop.plot;
 
+import java.util.List;
 import java.util.Locale;
 import java.util.OptionalInt;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.StackPane;
 
@@ -13,6 +15,7 @@ import hestra.desk.Edit;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.app.Look;
 import hestra.desktop.parts.Tip;
+import hestra.figure.Below;
 import hestra.figure.Figure;
 import hestra.figure.Figure.Hit;
 import hestra.figure.ResidualStrip;
@@ -34,6 +37,9 @@ public final class StripView extends StackPane {
         getStyleClass().add("strip");
         setId("strip");
         model.watch(findings -> {
+            boolean shown = findings.work().plot().below() == Below.RESIDUALS;
+            setVisible(shown);
+            setManaged(shown);
             view.changed();
             kinds.setVisible(findings.residualsAreOpen());
             kinds.setText(findings.work().plot().strip().title());
@@ -52,6 +58,13 @@ public final class StripView extends StackPane {
             MenuItem item = new MenuItem(kind.title());
             item.setId("strip-" + kind.name().toLowerCase(Locale.ROOT).replace('_', '-'));
             item.setOnAction(_ -> model.apply(new Edit.ShowStrip(kind)));
+            button.getItems().add(item);
+        }
+        button.getItems().add(new SeparatorMenuItem());
+        for (Below below : List.of(Below.SUMS, Below.MATRICES)) {
+            MenuItem item = new MenuItem("calculation " + below.title());
+            item.setId("below-" + below.name().toLowerCase(Locale.ROOT));
+            item.setOnAction(_ -> model.apply(new Edit.ShowBelow(below)));
             button.getItems().add(item);
         }
         return button;

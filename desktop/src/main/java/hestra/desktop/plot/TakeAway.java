@@ -83,7 +83,7 @@ public final class TakeAway extends MenuButton {
 
     /** The plot as it is seen now, with what is wanted and open. */
     PlotSheet sheet() {
-        boolean residuals = withStrip.isSelected() && model.findings().residualsAreOpen();
+        boolean residuals = withStrip.isSelected() && model.findings().residualsAreOpen() && strip.isVisible();
         return new PlotSheet(plot.figure(), residuals ? Optional.ofNullable(strip.figure()) : Optional.empty(),
                 withEquation.isSelected() ? equation().map(Equation::plain) : Optional.empty(), look.palette());
     }

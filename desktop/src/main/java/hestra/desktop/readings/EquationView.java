@@ -44,12 +44,18 @@ final class EquationView extends FlowPane {
             for (int i = 0; i < parts.size(); i++) {
                 // An exponent stays with what it is an exponent of.
                 boolean carries = i + 1 < parts.size() && wanted.get(i + 1).raised();
-                getChildren().add(carries ? new HBox(parts.get(i), parts.get(++i)) : parts.get(i));
+                getChildren().add(carries ? together(parts.get(i), parts.get(++i)) : parts.get(i));
             }
         }
         for (int i = 0; i < parts.size(); i++) {
             parts.get(i).setText(wanted.get(i).text());
         }
+    }
+
+    private static HBox together(Text base, Text raised) {
+        HBox box = new HBox(base, raised);
+        box.setAlignment(Pos.BOTTOM_LEFT);
+        return box;
     }
 
     /** A run of pieces that stay together on a line. */

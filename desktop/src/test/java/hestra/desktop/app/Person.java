@@ -13,6 +13,7 @@ import javafx.event.Event;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
+import javafx.scene.control.IndexedCell;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
@@ -311,16 +312,32 @@ final class Person implements AutoCloseable {
         return FxThread.call(() -> node(id).lookupAll(".label").stream().map(label -> ((Labeled) label).getText()).findFirst().orElseThrow());
     }
 
+    /** The texts of all labels of a style that are shown. */
+    List<String> texts(String style) throws IOException {
+        return FxThread.call(() -> stage.getScene().getRoot().lookupAll("." + style).stream().filter(Labeled.class::isInstance).map(it -> ((Labeled) it).getText()).toList());
+    }
+
+    /** Moves the pointer over a row of a table, counted from 0. */
+    void hoverRow(String id, int index) throws IOException {
+        moveTo(FxThread.call(() -> node(id).lookupAll(".table-row-cell").stream()
+                .filter(it -> it instanceof IndexedCell<?> cell && cell.getIndex() == index && !cell.isEmpty() && isShown(cell)).findFirst()
+                .map(Person::middle).orElseThrow(() -> new AssertionError("no row " + index + " in " + id))));
+    }
+
     boolean sees(String id) throws IOException {
         return FxThread.call(() -> {
             Node node = stage.getScene().lookup("#" + id);
-            for (Node it = node; it != null; it = it.getParent()) {
-                if (!it.isVisible()) {
-                    return false;
-                }
-            }
-            return node != null;
+            return node != null && isShown(node);
         });
+    }
+
+    private static boolean isShown(Node node) {
+        for (Node it = node; it != null; it = it.getParent()) {
+            if (!it.isVisible()) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** The id of what has the keyboard. */

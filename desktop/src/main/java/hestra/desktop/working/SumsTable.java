@@ -1,0 +1,164 @@
+package hestra.desktop.working;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.css.PseudoClass;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TableColumn;
+import javafx.scene.control.TableRow;
+import javafx.scene.control.TableView;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+import hestra.desk.Edit;
+import hestra.desk.Findings;
+import hestra.desktop.app.DeskModel;
+import hestra.desktop.parts.Tip;
+import hestra.numbers.NumberStyle;
+import hestra.numbers.Rounding;
+import hestra.working.SumsWorking;
+import hestra.working.SumsWorking.Column;
+
+/**
+ * The calculation of the line by sums: a table that unfolds column by column, its sums on top, and beside it the steps that
+ * the columns so far allow. The row under the pointer shows its rectangle in the plot.
+ */
+final class SumsTable extends HBox {
+
+    private static final PseudoClass POINTED_AT = PseudoClass.getPseudoClass("pointed-at");
+    private static final PseudoClass CURRENT = PseudoClass.getPseudoClass("current");
+    private static final double WIDTH = 88;
+
+    private final DeskModel model;
+    private final TableView<Line> table = new TableView<>();
+    private final VBox steps = new VBox();
+    private final Button next = new Button();
+    private final Button fold = new Button("Fold");
+    private final List<TableRow<Line>> rows = new ArrayList<>();
+    private SumsWorking shown;
+    private NumberStyle style = NumberStyle.STANDARD;
+    private int columns;
+
+    /** A row of the table: that of a pair, or the sums. */
+    private record Line(OptionalInt row, List<OptionalDouble> values) {}
+
+    SumsTable(DeskModel model) {
+        this.model = model;
+        getStyleClass().add("sums");
+        table.setId("sums-table");
+        table.getStyleClass().add("sums-table");
+        table.setRowFactory(_ -> row());
+        table.setPlaceholder(new Label());
+        table.setFocusTraversable(false);
+        HBox.setHgrow(table, Priority.ALWAYS);
+        next.setId("unfold");
+        next.getStyleClass().setAll("quiet");
+        next.setOnAction(_ -> model.apply(new Edit.Unfold(model.desk().work().plot().unfolded() + 1)));
+        fold.setId("fold");
+        fold.getStyleClass().setAll("quiet");
+        fold.setOnAction(_ -> model.apply(new Edit.Unfold(2)));
+        Tip.set(fold, "back to x and y alone");
+        steps.getStyleClass().add("steps");
+        ScrollPane scroll = new ScrollPane(steps);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        HBox buttons = new HBox(next, fold);
+        buttons.getStyleClass().add("row-buttons");
+        VBox side = new VBox(buttons, scroll);
+        side.getStyleClass().add("steps-side");
+        side.setMinWidth(208);
+        side.setMaxWidth(208);
+        getChildren().addAll(table, side);
+    }
+
+    void show(Findings findings, SumsWorking working) {
+        int unfolded = findings.work().plot().unfolded();
+        style = findings.desk().style();
+        boolean grows = unfolded > columns;
+        if (columns != unfolded) {
+            columns = unfolded;
+            fillColumns(findings);
+        }
+        if (!working.equals(shown) || grows) {
+            shown = working;
+            List<Line> lines = new ArrayList<>();
+            lines.add(new Line(OptionalInt.empty(), SumsWorking.UNFOLDING.stream().map(working::sum).toList()));
+            working.rows().forEach(row -> lines.add(new Line(OptionalInt.of(row.row()),
+                    SumsWorking.UNFOLDING.stream().map(column -> OptionalDouble.of(row.value(column))).toList())));
+            table.getItems().setAll(lines);
+        }
+        boolean more = unfolded < SumsWorking.UNFOLDING.size();
+        next.setDisable(!more);
+        next.setText(more ? "Next: " + SumsWorking.UNFOLDING.get(unfolded).heading() : "All unfolded");
+        fold.setDisable(unfolded <= 2);
+        steps.getChildren().setAll(working.steps().stream().filter(step -> SumsWorking.UNFOLDING.indexOf(step.after()) < unfolded).map(this::step).toList());
+        rows.forEach(row -> mark(row, findings));
+    }
+
+    private void fillColumns(Findings findings) {
+        List<TableColumn<Line, String>> made = new ArrayList<>();
+        made.add(column("", 40, line -> line.row.isEmpty() ? "Σ" : Integer.toString(line.row.getAsInt() + 1)));
+        for (int i = 0; i < columns; i++) {
+            int index = i;
+            Column column = SumsWorking.UNFOLDING.get(i);
+            String heading = column == Column.X ? findings.x().name() : column == Column.Y ? findings.y().name() : column.heading();
+            made.add(column(heading, column == Column.PRODUCT ? WIDTH + 24 : WIDTH, line -> style.withDigits(5).shortest(rounded(line.values.get(index)))));
+        }
+        table.getColumns().setAll(made);
+        table.scrollToColumnIndex(columns);
+    }
+
+    private static double rounded(OptionalDouble value) {
+        return new Rounding.Significant(5).apply(value.orElse(Double.MAX_VALUE)).doubleValue();
+    }
+
+    private interface Text {
+        String of(Line line);
+    }
+
+    private static TableColumn<Line, String> column(String heading, double width, Text text) {
+        TableColumn<Line, String> column = new TableColumn<>(heading);
+        column.setPrefWidth(width);
+        column.setSortable(false);
+        column.setReorderable(false);
+        column.setCellValueFactory(cell -> new ReadOnlyStringWrapper(text.of(cell.getValue())));
+        return column;
+    }
+
+    private TableRow<Line> row() {
+        TableRow<Line> row = new TableRow<>() {
+            @Override
+            protected void updateItem(Line line, boolean empty) {
+                super.updateItem(line, empty);
+                pseudoClassStateChanged(PseudoClass.getPseudoClass("sum"), !empty && line.row.isEmpty());
+                mark(this, model.findings());
+            }
+        };
+        rows.add(row);
+        row.setOnMouseEntered(_ -> model.apply(new Edit.Hover(row.getItem() == null ? OptionalInt.empty() : row.getItem().row)));
+        row.setOnMouseExited(_ -> model.apply(new Edit.Hover(OptionalInt.empty())));
+        row.setOnMousePressed(_ -> model.apply(new Edit.Select(row.getItem() == null ? OptionalInt.empty() : row.getItem().row)));
+        return row;
+    }
+
+    private static void mark(TableRow<Line> row, Findings findings) {
+        OptionalInt at = row.getItem() == null ? OptionalInt.empty() : row.getItem().row;
+        row.pseudoClassStateChanged(POINTED_AT, at.isPresent() && at.equals(findings.desk().hovered()));
+        row.pseudoClassStateChanged(CURRENT, at.isPresent() && at.equals(findings.desk().selected()));
+    }
+
+    private Label step(SumsWorking.Step step) {
+        Label label = new Label(step.formula() + " = " + style.show(step.value()));
+        label.setWrapText(true);
+        label.getStyleClass().add("step");
+        Tip.set(label, step.name());
+        return label;
+    }
+}
