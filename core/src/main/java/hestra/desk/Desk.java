@@ -24,6 +24,7 @@ import hestra.exercise.Provenance;
 import hestra.exercise.Task;
 import hestra.feedback.Judge;
 import hestra.figure.Below;
+import hestra.figure.Dress;
 import hestra.figure.LabelPlace;
 import hestra.figure.Layer;
 import hestra.figure.Slot;
@@ -91,6 +92,7 @@ public record Desk(
             case Edit.ShowFrame show -> with(work.with(work.plot().with(show.frame())));
             case Edit.SpaceAxis(boolean along, Spacing spacing) -> with(work.with(work.plot().with(along, spacing)));
             case Edit.ShowStrip(StripKind kind) -> with(work.with(work.plot().with(kind)));
+            case Edit.DressPlot(Dress dress) -> with(work.with(work.plot().with(dress)));
             case Edit.ShowBelow(Below below) -> with(work.with(work.plot().with(below)));
             case Edit.Unfold(int columns) when columns >= 1 && columns <= SumsWorking.UNFOLDING.size() -> with(work.with(work.plot().unfolding(columns)));
             case Edit.AddCurve(Curve curve) -> added(curve);

@@ -15,6 +15,7 @@ import hestra.exercise.Answer;
 import hestra.exercise.PlotRules;
 import hestra.exercise.Task;
 import hestra.figure.Below;
+import hestra.figure.Dress;
 import hestra.figure.Frame;
 import hestra.figure.LabelPlace;
 import hestra.figure.Layer;
@@ -262,6 +263,14 @@ public sealed interface Edit {
         @Override
         public String inWords() {
             return "showing residuals " + kind.title();
+        }
+    }
+
+    /** The plot looks another way. */
+    record DressPlot(Dress dress) implements Lasting {
+        @Override
+        public String inWords() {
+            return "changing how the plot looks";
         }
     }
 

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 
 import hestra.figure.Below;
+import hestra.figure.Dress;
 import hestra.figure.Frame;
 import hestra.figure.Layer;
 import hestra.figure.Spacing;
@@ -20,13 +21,14 @@ import hestra.figure.StripKind;
  * @param strip how residuals are looked at
  * @param below what stands below the plot
  * @param unfolded how many columns of the calculation by sums are unfolded
+ * @param dress how the plot looks
  */
-public record PlotState(Set<Layer> layers, Optional<Frame> frame, Spacing x, Spacing y, StripKind strip, Below below, int unfolded) {
+public record PlotState(Set<Layer> layers, Optional<Frame> frame, Spacing x, Spacing y, StripKind strip, Below below, int unfolded, Dress dress) {
 
     private static final int FIRST_COLUMNS = 2;
 
     /** What is shown to begin with. */
-    public static final PlotState USUAL = new PlotState(Layer.usual(), Optional.empty(), Spacing.LINEAR, Spacing.LINEAR, StripKind.AGAINST_X, Below.RESIDUALS, FIRST_COLUMNS);
+    public static final PlotState USUAL = new PlotState(Layer.usual(), Optional.empty(), Spacing.LINEAR, Spacing.LINEAR, StripKind.AGAINST_X, Below.RESIDUALS, FIRST_COLUMNS, Dress.USUAL);
 
     public PlotState {
         layers = layers.isEmpty() ? Set.of() : Set.copyOf(EnumSet.copyOf(layers));
@@ -40,32 +42,36 @@ public record PlotState(Set<Layer> layers, Optional<Frame> frame, Spacing x, Spa
         } else {
             changed.remove(layer);
         }
-        return new PlotState(changed, frame, x, y, strip, below, unfolded);
+        return new PlotState(changed, frame, x, y, strip, below, unfolded, dress);
     }
 
     PlotState with(Optional<Frame> newFrame) {
-        return new PlotState(layers, newFrame, x, y, strip, below, unfolded);
+        return new PlotState(layers, newFrame, x, y, strip, below, unfolded, dress);
     }
 
     /** With another spacing along or upward; what is shown fits the data again. */
     PlotState with(boolean along, Spacing spacing) {
-        return new PlotState(layers, Optional.empty(), along ? spacing : x, along ? y : spacing, strip, below, unfolded);
+        return new PlotState(layers, Optional.empty(), along ? spacing : x, along ? y : spacing, strip, below, unfolded, dress);
     }
 
     PlotState with(StripKind kind) {
-        return new PlotState(layers, frame, x, y, kind, below, unfolded);
+        return new PlotState(layers, frame, x, y, kind, below, unfolded, dress);
     }
 
     PlotState with(Below shown) {
-        return new PlotState(layers, frame, x, y, strip, shown, unfolded);
+        return new PlotState(layers, frame, x, y, strip, shown, unfolded, dress);
     }
 
     PlotState unfolding(int columns) {
-        return new PlotState(layers, frame, x, y, strip, below, columns);
+        return new PlotState(layers, frame, x, y, strip, below, columns, dress);
+    }
+
+    PlotState with(Dress changed) {
+        return new PlotState(layers, frame, x, y, strip, below, unfolded, changed);
     }
 
     /** The same for other variables: on linear axes that fit the data. */
     PlotState forOtherAxes() {
-        return new PlotState(layers, Optional.empty(), Spacing.LINEAR, Spacing.LINEAR, strip, below, unfolded);
+        return new PlotState(layers, Optional.empty(), Spacing.LINEAR, Spacing.LINEAR, strip, below, unfolded, dress);
     }
 }

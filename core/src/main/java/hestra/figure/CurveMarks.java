@@ -77,9 +77,9 @@ final class CurveMarks {
     private void curve(DrawnCurve it) {
         Interval support = it.curve().support();
         List<Mark> pieces = new ArrayList<>();
-        pieces.addAll(path(it.curve(), x.low(), support.low(), it.slot().beyond()));
-        pieces.addAll(path(it.curve(), support.low(), support.high(), it.slot().stroke()));
-        pieces.addAll(path(it.curve(), support.high(), x.high(), it.slot().beyond()));
+        pieces.addAll(path(it.curve(), x.low(), support.low(), content.dress().stroke(it.slot().beyond())));
+        pieces.addAll(path(it.curve(), support.low(), support.high(), content.dress().stroke(it.slot().stroke())));
+        pieces.addAll(path(it.curve(), support.high(), x.high(), content.dress().stroke(it.slot().beyond())));
         if (content.isCloudy()) {
             // Stands clear of the cloud that it crosses.
             pieces.forEach(piece -> marks.add(edged(piece)));

@@ -51,7 +51,7 @@ final class EquationLabels {
                 taken.add(box);
                 targets.add(new Targets.Boxed(new Hit.OnLabel(curve.slot()), box));
                 marks.add(new Mark.Box(box.left(), box.top(), box.width(), box.height(), 3, Ink.SURFACE, 0.86));
-                marks.add(new Mark.Label(box.left() + size * 0.3, box.bottom() - size * 0.36, curve.equation(), Face.STRONG, size, curve.slot().ink(),
+                marks.add(new Mark.Label(box.left() + size * 0.3, box.bottom() - size * 0.36, curve.equation(), Face.STRONG, size, curve.slot().textInk(),
                         Anchor.START, false));
             }
         }

@@ -24,6 +24,7 @@ import hestra.numbers.NumberStyle;
  * @param handles where the curve tried by eye is held
  * @param influence what each point does to the curve in hand
  * @param layers what is shown
+ * @param dress how it looks
  * @param reading what is read off
  * @param selected the selected row
  * @param hovered the row under the pointer
@@ -39,6 +40,7 @@ public record PlotContent(
         List<Trial.Handle> handles,
         Influence influence,
         Set<Layer> layers,
+        Dress dress,
         Reading reading,
         OptionalInt selected,
         OptionalInt hovered,
@@ -75,13 +77,18 @@ public record PlotContent(
 
     /** The same, but for what is pointed at and read: as the instructor sees it. */
     public PlotContent atRest(String newNotice) {
-        return new PlotContent(plane, style, points, groups, curves, inHand, List.of(), Influence.NONE, layers, Reading.NONE, OptionalInt.empty(), OptionalInt.empty(),
+        return new PlotContent(plane, style, points, groups, curves, inHand, List.of(), Influence.NONE, layers, dress, Reading.NONE, OptionalInt.empty(), OptionalInt.empty(),
                 newNotice);
     }
 
     /** Whether there are so many points that they are drawn as a cloud. */
     boolean isCloudy() {
         return points.size() > MOST_MARKS;
+    }
+
+    /** The sign of a point: its group's, or the dress's where there are no groups. */
+    Sign sign(Point point) {
+        return groups.isEmpty() ? dress.sign() : point.sign();
     }
 
     boolean shows(Layer layer) {

@@ -68,7 +68,7 @@ final class ResidualSpread {
         placed.sort(Comparator.comparingInt(it -> it.residual.point().row()));
         Spots.Builder spots = new Spots.Builder(placed.size());
         for (Placed it : placed) {
-            marks.add(new Mark.Dot(it.x, it.y, ResidualStrip.RADIUS, it.residual.point().sign(), Ink.RESIDUAL, Ink.SURFACE));
+            marks.add(new Mark.Dot(it.x, it.y, ResidualStrip.RADIUS, content.sign(it.residual.point()), Ink.RESIDUAL, Ink.SURFACE));
             spots.add(it.residual.point().row(), it.x, it.y);
             if (isPointedAt(it.residual)) {
                 front.add(new Mark.Ring(it.x, it.y, ResidualStrip.RADIUS * 2, Stroke.solid(Ink.RESIDUAL, 1.5)));

@@ -130,7 +130,7 @@ public final class ResidualStrip {
                 if (kind == StripKind.AGAINST_X || kind == StripKind.IN_ORDER) {
                     lines.add(new Mark.Line(px, zero, px, py, STEM));
                 }
-                marks.add(new Mark.Dot(px, py, RADIUS, residual.point.sign(), Ink.RESIDUAL, Ink.SURFACE));
+                marks.add(new Mark.Dot(px, py, RADIUS, content.sign(residual.point), Ink.RESIDUAL, Ink.SURFACE));
             }
             spots.add(residual.point.row(), px, py);
             if (isPointedAt(residual.point)) {

@@ -72,6 +72,9 @@ public final class ScatterPlot {
             Layout.unsupported(ground, area, x, least, greatest);
         }
         axes();
+        if (!content.dress().grid()) {
+            ground.add(new Mark.Outline(area.left(), area.top(), area.width(), area.height(), Stroke.solid(Ink.RULE, 1)));
+        }
         legend();
         if (least <= greatest && without < content.points().size()) {
             ribbon(least, greatest);
@@ -89,8 +92,8 @@ public final class ScatterPlot {
         EquationLabels labels = new EquationLabels(content, layout, area);
         front.addAll(labels.all());
         List<Targets.Boxed> boxes = new ArrayList<>(labels.targets());
-        content.selected().ifPresent(row -> halo(row, Layout.RADIUS * 2.05, 1.6));
-        content.hovered().ifPresent(row -> halo(row, Layout.RADIUS * 1.7, 1.1));
+        content.selected().ifPresent(row -> halo(row, content.dress().radius() * 2.05, 1.6));
+        content.hovered().ifPresent(row -> halo(row, content.dress().radius() * 1.7, 1.1));
         boxes.addAll(handles());
         ReadingMarks reading = new ReadingMarks(content, layout, area);
         front.addAll(reading.all());
@@ -104,12 +107,16 @@ public final class ScatterPlot {
         Ticks upward = Ticks.along(y, (int) Math.clamp(area.height() / (75 * layout.type()), 3, 10));
         for (double tick : along.values()) {
             double px = x.pixel(tick);
-            ground.add(new Mark.Line(px, area.top(), px, area.bottom(), grid));
+            if (content.dress().grid()) {
+                ground.add(new Mark.Line(px, area.top(), px, area.bottom(), grid));
+            }
             layout.tick(ground, px, area.bottom() + layout.size(20), along.label(tick, content.style()), Anchor.MIDDLE);
         }
         for (double tick : upward.values()) {
             double py = y.pixel(tick);
-            ground.add(new Mark.Line(area.left(), py, area.right(), py, grid));
+            if (content.dress().grid()) {
+                ground.add(new Mark.Line(area.left(), py, area.right(), py, grid));
+            }
             layout.tick(ground, area.left() - 9, py + layout.size(4), upward.label(tick, content.style()), Anchor.END);
         }
         layout.title(ground, area.left() + area.width() / 2, area.bottom() + layout.size(42), content.x().axisTitle(), false);
@@ -173,10 +180,10 @@ public final class ScatterPlot {
                 crowd.add(px, py);
             } else if (point.setAside()) {
                 Stroke stroke = Stroke.solid(Ink.SET_ASIDE, 1.5);
-                sheet.add(new Mark.Ring(px, py, Layout.RADIUS, stroke));
+                sheet.add(new Mark.Ring(px, py, content.dress().radius(), stroke));
                 sheet.add(new Mark.Line(px - 6, py + 6, px + 6, py - 6, stroke));
             } else {
-                sheet.add(new Mark.Dot(px, py, radius(point), point.sign(), Ink.OBSERVED, Ink.SURFACE));
+                sheet.add(new Mark.Dot(px, py, radius(point), content.sign(point), Ink.OBSERVED, Ink.SURFACE));
             }
         }
         crowd.mark(Ink.OBSERVED).ifPresent(points::addFirst);
@@ -186,9 +193,10 @@ public final class ScatterPlot {
 
     /** A pair that was observed several times has as much more area, as far as there is room for that. */
     private double radius(Point point) {
-        double largest = Layout.RADIUS * Math.sqrt(mostObserved);
-        double share = largest <= LARGEST ? 1 : (LARGEST - Layout.RADIUS) / (largest - Layout.RADIUS);
-        return Layout.RADIUS + (Layout.RADIUS * Math.sqrt(point.count()) - Layout.RADIUS) * share;
+        double one = content.dress().radius();
+        double largest = one * Math.sqrt(mostObserved);
+        double share = largest <= LARGEST ? 1 : (LARGEST - one) / (largest - one);
+        return one + (one * Math.sqrt(point.count()) - one) * share;
     }
 
     private void names() {

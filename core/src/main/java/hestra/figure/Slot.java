@@ -32,6 +32,11 @@ public enum Slot {
         return stroke.ink();
     }
 
+    /** The colour of its equation: as near to its own as can be read well. */
+    Ink textInk() {
+        return this == TRIAL ? Ink.NEARLY : ink();
+    }
+
     /** How it is drawn beyond the data: a solid line is dashed there, a dashed one thinner. */
     Stroke beyond() {
         return stroke.dash().isEmpty() ? Stroke.dashed(stroke.ink(), stroke.width() - 0.3, 8, 5) : new Stroke(stroke.ink(), stroke.width() - 1, stroke.dash());

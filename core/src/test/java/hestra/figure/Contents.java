@@ -28,6 +28,7 @@ final class Contents {
     List<Trial.Handle> handles = List.of();
     Influence influence = Influence.NONE;
     Set<Layer> layers;
+    Dress dress = Dress.USUAL;
     Reading reading = Reading.NONE;
     OptionalInt selected = OptionalInt.empty();
     String notice = "";
@@ -78,7 +79,7 @@ final class Contents {
     }
 
     PlotContent content() {
-        return new PlotContent(plane, NumberStyle.STANDARD, points, groups, curves, inHand, handles, influence, layers, reading, selected, OptionalInt.empty(), notice);
+        return new PlotContent(plane, NumberStyle.STANDARD, points, groups, curves, inHand, handles, influence, layers, dress, reading, selected, OptionalInt.empty(), notice);
     }
 
     Figure figure() {

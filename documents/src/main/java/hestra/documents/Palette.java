@@ -21,6 +21,9 @@ public final class Palette {
     /** The style sheet of tokens, as a resource of this class. */
     public static final String TOKENS = "/hestra/documents/tokens.css";
 
+    /** The style class of what is shown black on white. */
+    public static final String PRINT_STYLE = "black-on-white";
+
     private static final Pattern TOKEN = Pattern.compile("(-hestra-[a-z-]+):\\s*#([0-9A-Fa-f]{6});");
 
     /** On paper: dark on light. */
@@ -28,6 +31,9 @@ public final class Palette {
 
     /** Light on dark. */
     public static final Palette DARK = read(".root.dark");
+
+    /** Black on white, for printing. */
+    public static final Palette PRINT = read("." + PRINT_STYLE);
 
     private final Map<Ink, Integer> colours;
 

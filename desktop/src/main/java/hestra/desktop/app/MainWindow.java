@@ -14,6 +14,7 @@ import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.DragEvent;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
@@ -46,6 +47,7 @@ public final class MainWindow {
 
     private static final FileDialogs.Kind EXERCISE = new FileDialogs.Kind("Exercise", ExerciseFile.ENDING);
     private static final FileDialogs.Kind HAND_IN = new FileDialogs.Kind("Hand-in", HandInFile.ENDING);
+    private static final KeyCode LARGER = KeyCode.F8;
     private static final KeyCombination UNDO = KeyCombination.valueOf("Shortcut+Z");
     private static final KeyCombination CHECK = KeyCombination.valueOf("Shortcut+Enter");
     private static final KeyCombination REDO = KeyCombination.valueOf("Shortcut+Shift+Z");
@@ -333,7 +335,10 @@ public final class MainWindow {
         if (typingCell) {
             return;
         }
-        if (CHECK.match(event) && view == View.WORK) {
+        if (event.getCode() == LARGER) {
+            look.nextType();
+            event.consume();
+        } else if (CHECK.match(event) && view == View.WORK) {
             work.sheet().checkTaskInHand();
             event.consume();
         } else if (UNDO.match(event)) {

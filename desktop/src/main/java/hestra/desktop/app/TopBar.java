@@ -58,7 +58,7 @@ final class TopBar extends StackPane {
         Button type = new Button("Aa");
         type.setId("type-size");
         type.getStyleClass().add("icon-button");
-        Tip.set(type, "Larger type, for reading from the back of a room");
+        Tip.set(type, "Larger type, for reading from the back of a room (F8)");
         type.setOnAction(_ -> window.look().nextType());
         main(handIn, "hand-in", "Saves one file for your instructor, and a page to read or print", window::handIn);
         main(tryIt, "try-it", "Start the exercise as a student finds it", window::tryIt);

@@ -7,10 +7,13 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.SplitPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
+import hestra.desktop.plot.DressMenu;
 import hestra.desktop.plot.LayerChips;
 import hestra.desktop.plot.PlotView;
 import hestra.desktop.plot.StripView;
@@ -23,6 +26,7 @@ import hestra.desktop.table.GridHabits;
 import hestra.desktop.table.TablePane;
 import hestra.desktop.working.WorkingView;
 import hestra.documents.DataFile;
+import hestra.documents.Palette;
 import hestra.documents.PlotSheet;
 
 /** The desk as a student sees it: sheet, plot with the residual strip, table and readings. */
@@ -101,12 +105,24 @@ final class WorkView {
         working.setMinHeight(150);
         working.setPrefHeight(230);
         TakeAway takeAway = new TakeAway(model, look, plot, strip, savePlot, notice);
-        StackPane corner = new StackPane(plot, takeAway);
-        StackPane.setAlignment(takeAway, Pos.TOP_RIGHT);
-        StackPane.setMargin(takeAway, new Insets(18, 24, 0, 0));
+        HBox tools = new HBox(4, new DressMenu(model, look), takeAway);
+        tools.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        StackPane corner = new StackPane(plot, tools);
+        StackPane.setAlignment(tools, Pos.TOP_RIGHT);
+        StackPane.setMargin(tools, new Insets(18, 24, 0, 0));
         VBox.setVgrow(corner, Priority.ALWAYS);
         VBox plots = new VBox(new LayerChips(model, notice), corner, strip, working, hint);
         plots.getStyleClass().add("plots");
+        model.watch(findings -> {
+            boolean print = findings.work().plot().dress().blackOnWhite();
+            if (print != plots.getStyleClass().contains(Palette.PRINT_STYLE)) {
+                if (print) {
+                    plots.getStyleClass().add(Palette.PRINT_STYLE);
+                } else {
+                    plots.getStyleClass().remove(Palette.PRINT_STYLE);
+                }
+            }
+        });
         plots.setMinWidth(360);
         return plots;
     }

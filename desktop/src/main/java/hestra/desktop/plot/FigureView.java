@@ -3,6 +3,7 @@ package hestra.desktop.plot;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.layout.Region;
 
@@ -22,18 +23,27 @@ public final class FigureView extends Region {
 
     private final Function<Layout, Figure> description;
     private final Look look;
+    private final Supplier<Palette> colours;
     private final List<Canvas> canvases = new ArrayList<>();
     private final List<CanvasPainter> painters = new ArrayList<>();
     private final List<List<Mark>> painted = new ArrayList<>();
     private Palette palette;
     private Figure figure;
 
-    /** A view of what {@code description} says for a size. */
+    /** A view of what {@code description} says for a size, in the colours of the window. */
     public FigureView(Look look, Function<Layout, Figure> description) {
+        this(look, look::palette, description);
+    }
+
+    /** The same in colours of its own. */
+    FigureView(Look look, Supplier<Palette> colours, Function<Layout, Figure> description) {
         this.look = look;
+        this.colours = colours;
         this.description = description;
         for (int i = 0; i < SHEETS; i++) {
             Canvas canvas = new Canvas();
+            // The figure fills what room there is: its canvases ask for none, or each new size would ask for a second layout.
+            canvas.setManaged(false);
             canvases.add(canvas);
             painted.add(List.of());
         }
@@ -61,9 +71,9 @@ public final class FigureView extends Region {
             return;
         }
         figure = description.apply(new Layout(width, height, look.type()));
-        boolean otherColours = palette != look.palette();
+        boolean otherColours = palette != colours.get();
         if (otherColours) {
-            palette = look.palette();
+            palette = colours.get();
             painters.clear();
             canvases.forEach(canvas -> painters.add(new CanvasPainter(canvas.getGraphicsContext2D(), palette)));
         }

@@ -42,7 +42,7 @@ public final class PlotView extends StackPane {
     public PlotView(DeskModel model, Look look) {
         this.model = model;
         this.axes = new AxisMenu(model);
-        this.view = new FigureView(look, layout -> ScatterPlot.describe(model.findings().plot(), layout));
+        this.view = new FigureView(look, () -> DressMenu.palette(model, look), layout -> ScatterPlot.describe(model.findings().plot(), layout));
         Pane overlay = new Pane(ghost, rubber);
         overlay.setMouseTransparent(true);
         rubber.getStyleClass().add("rubber-frame");

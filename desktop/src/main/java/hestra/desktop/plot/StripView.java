@@ -29,7 +29,7 @@ public final class StripView extends StackPane {
 
     public StripView(DeskModel model, Look look) {
         this.model = model;
-        this.view = new FigureView(look, layout -> ResidualStrip.describe(model.findings().strip(), model.desk().work().plot().strip(), layout));
+        this.view = new FigureView(look, () -> DressMenu.palette(model, look), layout -> ResidualStrip.describe(model.findings().strip(), model.desk().work().plot().strip(), layout));
         MenuButton kinds = kinds();
         StackPane.setAlignment(kinds, Pos.TOP_RIGHT);
         StackPane.setMargin(kinds, new Insets(11, 24, 0, 0));

@@ -85,7 +85,7 @@ public final class TakeAway extends MenuButton {
     PlotSheet sheet() {
         boolean residuals = withStrip.isSelected() && model.findings().residualsAreOpen() && strip.isVisible();
         return new PlotSheet(plot.figure(), residuals ? Optional.ofNullable(strip.figure()) : Optional.empty(),
-                withEquation.isSelected() ? equation().map(Equation::plain) : Optional.empty(), look.palette());
+                withEquation.isSelected() ? equation().map(Equation::plain) : Optional.empty(), DressMenu.palette(model, look));
     }
 
     private Optional<Equation> equation() {
