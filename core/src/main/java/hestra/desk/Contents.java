@@ -98,7 +98,7 @@ final class Contents {
         PlotState plot = findings.work().plot();
         List<Trial.Handle> handles = shown.stream().anyMatch(it -> it.slot() == Slot.TRIAL) ? findings.work().curves().trial().orElseThrow().handles() : List.of();
         return new PlotContent(new Plane(findings.x(), findings.y(), findings.frame(), plot.x(), plot.y()), findings.desk().style(), observed.points(),
-                observed.groups(), shown, inHand, handles, layers.contains(Layer.LEVERAGE) ? influence() : Influence.NONE, layers, plot.dress(), reading(),
+                observed.groups(), findings.work().curves().only(), shown, inHand, handles, layers.contains(Layer.LEVERAGE) ? influence() : Influence.NONE, layers, plot.dress(), reading(),
                 findings.desk().selected(), findings.desk().hovered(), notice);
     }
 
@@ -111,7 +111,7 @@ final class Contents {
 
     /** What each point does to the fit in hand, and the fit without the point that is pointed at. */
     private Influence influence() {
-        Pairs pairs = observed.pairs();
+        Pairs pairs = curves.pairs();
         Optional<CurveFit> fit = findings.fitInHand().flatMap(Fit::curveFit);
         if (fit.isEmpty() || pairs.size() > MOST_LEVERAGES) {
             return Influence.NONE;

@@ -6,7 +6,9 @@ import java.util.EnumSet;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
+import hestra.data.TableEdit;
 import hestra.figure.LabelPlace;
 import hestra.figure.Slot;
 import hestra.fit.Curve;
@@ -20,16 +22,27 @@ import hestra.fit.Trial;
  * @param inHand the place of the curve in hand
  * @param trial the curve that is tried by eye; nothing for none
  * @param labels where equations were put by hand
+ * @param only the rows whose points alone the curves are fitted to; empty for all
  */
-public record CurveState(Map<Slot, Curve> further, Set<Slot> hidden, Slot inHand, Optional<Trial> trial, Map<Slot, LabelPlace> labels) {
+public record CurveState(Map<Slot, Curve> further, Set<Slot> hidden, Slot inHand, Optional<Trial> trial, Map<Slot, LabelPlace> labels, Set<Integer> only) {
 
     /** The line alone. */
-    public static final CurveState LINE_ALONE = new CurveState(Map.of(), Set.of(), Slot.LINE, Optional.empty(), Map.of());
+    public static final CurveState LINE_ALONE = new CurveState(Map.of(), Set.of(), Slot.LINE, Optional.empty(), Map.of(), Set.of());
 
     public CurveState {
         further = ordered(further);
         hidden = Set.copyOf(hidden);
         labels = Map.copyOf(labels);
+        only = Set.copyOf(only);
+    }
+
+    CurveState fittedOnlyTo(Set<Integer> rows) {
+        return new CurveState(further, hidden, inHand, trial, labels, rows);
+    }
+
+    /** The same after a change of the table: the rows that were chosen are followed. */
+    CurveState following(TableEdit change) {
+        return only.isEmpty() ? this : fittedOnlyTo(only.stream().map(change::rowAfter).filter(row -> row >= 0).collect(Collectors.toSet()));
     }
 
     /** In the order of their places, so that they come in that order everywhere. */
@@ -60,7 +73,7 @@ public record CurveState(Map<Slot, Curve> further, Set<Slot> hidden, Slot inHand
         Map<Slot, Curve> curves = new EnumMap<>(Slot.class);
         curves.putAll(further);
         curves.put(slot, curve);
-        return new CurveState(curves, hiding(slot, false), slot, trial, labels);
+        return new CurveState(curves, hiding(slot, false), slot, trial, labels, only);
     }
 
     CurveState without(Slot slot) {
@@ -70,16 +83,16 @@ public record CurveState(Map<Slot, Curve> further, Set<Slot> hidden, Slot inHand
         Map<Slot, LabelPlace> rest = new EnumMap<>(Slot.class);
         rest.putAll(labels);
         rest.remove(slot);
-        return new CurveState(curves, hiding(slot, false), inHand == slot ? Slot.LINE : inHand, slot == Slot.TRIAL ? Optional.empty() : trial, rest);
+        return new CurveState(curves, hiding(slot, false), inHand == slot ? Slot.LINE : inHand, slot == Slot.TRIAL ? Optional.empty() : trial, rest, only);
     }
 
     CurveState with(Trial newTrial) {
         boolean fresh = trial.isEmpty() || !trial.get().curve().equals(newTrial.curve());
-        return new CurveState(further, hiding(Slot.TRIAL, false), fresh ? Slot.TRIAL : inHand, Optional.of(newTrial), labels);
+        return new CurveState(further, hiding(Slot.TRIAL, false), fresh ? Slot.TRIAL : inHand, Optional.of(newTrial), labels, only);
     }
 
     CurveState shown(Slot slot, boolean shown) {
-        return new CurveState(further, hiding(slot, !shown), inHand, trial, labels);
+        return new CurveState(further, hiding(slot, !shown), inHand, trial, labels, only);
     }
 
     private Set<Slot> hiding(Slot slot, boolean hide) {
@@ -94,13 +107,13 @@ public record CurveState(Map<Slot, Curve> further, Set<Slot> hidden, Slot inHand
     }
 
     CurveState takingInHand(Slot slot) {
-        return new CurveState(further, hidden, slot, trial, labels);
+        return new CurveState(further, hidden, slot, trial, labels, only);
     }
 
     CurveState with(Slot slot, LabelPlace place) {
         Map<Slot, LabelPlace> changed = new EnumMap<>(Slot.class);
         changed.putAll(labels);
         changed.put(slot, place);
-        return new CurveState(further, hidden, inHand, trial, changed);
+        return new CurveState(further, hidden, inHand, trial, changed, only);
     }
 }

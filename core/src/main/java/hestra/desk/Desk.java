@@ -101,6 +101,8 @@ public record Desk(
             case Edit.RemoveCurve(Slot slot) when slot != Slot.LINE -> with(work.with(work.curves().without(slot)));
             case Edit.ShowCurve(Slot slot, boolean shown) -> with(slot == Slot.LINE ? work.with(work.plot().with(Layer.LINE, shown))
                     : work.with(work.curves().shown(slot, shown)));
+            case Edit.FitOnly(Set<Integer> rows) when rows.stream().allMatch(row -> row >= 0 && row < work.table().size()) ->
+                with(work.with(work.curves().fittedOnlyTo(rows)));
             case Edit.TakeInHand(Slot slot) when work.curves().has(slot) -> with(work.with(work.curves().takingInHand(slot)));
             case Edit.Try(Trial trial, long _) when trial.isPossible() -> with(work.with(work.curves().with(trial)));
             case Edit.PutLabel(Slot slot, LabelPlace place, long _) when work.curves().has(slot) -> with(work.with(work.curves().with(slot, place)));
@@ -125,7 +127,7 @@ public record Desk(
             case Edit.MoveTask(String task, int index) -> exercise.task(task)
                     .map(it -> with(exercise.withoutTask(task).withTaskAt(index, it))).orElse(this);
             case Edit.RemoveTask(String task) -> with(exercise.withoutTask(task));
-            case Edit.ReadAt _, Edit.ReadAtY _, Edit.Pin _, Edit.Unfold _, Edit.ChangeCurve _, Edit.RemoveCurve _, Edit.TakeInHand _, Edit.Try _, Edit.PutLabel _, Edit.MovePoint _, Edit.AddPoint _, Edit.RemovePoint _, Edit.ChooseRoles _, Edit.Draft _, Edit.WriteColumns _, Edit.WriteRoles _,
+            case Edit.ReadAt _, Edit.ReadAtY _, Edit.Pin _, Edit.Unfold _, Edit.ChangeCurve _, Edit.RemoveCurve _, Edit.TakeInHand _, Edit.FitOnly _, Edit.Try _, Edit.PutLabel _, Edit.MovePoint _, Edit.AddPoint _, Edit.RemovePoint _, Edit.ChooseRoles _, Edit.Draft _, Edit.WriteColumns _, Edit.WriteRoles _,
                     Edit.AddTask _ -> this;
         };
     }
@@ -253,7 +255,7 @@ public record Desk(
             return this;
         }
         return changed == work.table() ? this
-                : new Desk(exercise, work.withTable(changed), following(selected, change), following(hovered, change), task);
+                : new Desk(exercise, work.withTable(changed).with(work.curves().following(change)), following(selected, change), following(hovered, change), task);
     }
 
     private static OptionalInt following(OptionalInt row, TableEdit change) {

@@ -203,6 +203,14 @@ public sealed interface Edit {
         }
     }
 
+    /** The curves are fitted to the points of these rows alone; to all again where there are none. */
+    record FitOnly(Set<Integer> rows) implements Lasting {
+        @Override
+        public String inWords() {
+            return rows.isEmpty() ? "fitting to all points" : "fitting to some points";
+        }
+    }
+
     /** The readings, the residuals and the reading line are of the curve in a place. */
     record TakeInHand(Slot slot) implements Lasting {
         @Override

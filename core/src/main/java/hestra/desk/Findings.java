@@ -111,7 +111,7 @@ public final class Findings {
 
     /** The pairs that the fit uses, and what is left out. */
     public Pairs pairs() {
-        return observed.pairs();
+        return curves.pairs();
     }
 
     /** The line of least squares, or why there is none. */
@@ -283,9 +283,10 @@ public final class Findings {
 
     /** The frame holds the points that take part, and of those set aside the ones that do not lie far off. */
     private Stream<PlotContent.Point> framed() {
-        DoubleSummaryStatistics x = pairs().xs().summaryStatistics();
-        DoubleSummaryStatistics y = pairs().ys().summaryStatistics();
-        return observed.points().stream().filter(point -> !point.setAside() || pairs().n() == 0 || isNear(point.x(), x) && isNear(point.y(), y));
+        Pairs pairs = observed.pairs();
+        DoubleSummaryStatistics x = pairs.xs().summaryStatistics();
+        DoubleSummaryStatistics y = pairs.ys().summaryStatistics();
+        return observed.points().stream().filter(point -> !point.setAside() || pairs.n() == 0 || isNear(point.x(), x) && isNear(point.y(), y));
     }
 
     /** Whether a value lies no further from the others than they lie apart. */

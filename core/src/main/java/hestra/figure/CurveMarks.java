@@ -121,7 +121,7 @@ final class CurveMarks {
         marks.add(new Mark.Line(px, area.top(), px, area.bottom(), stroke));
         marks.add(new Mark.Line(area.left(), py, area.right(), py, stroke));
         OptionalInt row = content.hovered().isPresent() ? content.hovered() : content.selected();
-        content.points().stream().filter(it -> row.isPresent() && it.row() == row.getAsInt() && !it.setAside() && x.contains(it.x()) && y.contains(it.y())).forEach(it -> {
+        content.points().stream().filter(it -> row.isPresent() && it.row() == row.getAsInt() && content.takesPart(it) && x.contains(it.x()) && y.contains(it.y())).forEach(it -> {
             double left = Math.min(px, x.pixel(it.x()));
             double top = Math.min(py, y.pixel(it.y()));
             double width = Math.abs(px - x.pixel(it.x()));
@@ -156,7 +156,7 @@ final class CurveMarks {
     }
 
     private boolean isDrawn(Point point) {
-        return !point.setAside() && x.contains(point.x());
+        return content.takesPart(point) && x.contains(point.x());
     }
 
     private void upright(double at, double from, double to, Stroke stroke) {

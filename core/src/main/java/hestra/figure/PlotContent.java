@@ -19,6 +19,7 @@ import hestra.numbers.NumberStyle;
  * @param style how numbers look
  * @param points the points, those set aside among them
  * @param groups the names of the groups, in the order of their signs; none where the points are not grouped
+ * @param only the rows whose points alone take part; empty for all that are not set aside
  * @param curves the curves to draw
  * @param inHand the curve that residuals, intervals and the reading line are of; nothing where there is none or it is held back
  * @param handles where the curve tried by eye is held
@@ -35,6 +36,7 @@ public record PlotContent(
         NumberStyle style,
         List<Point> points,
         List<String> groups,
+        Set<Integer> only,
         List<DrawnCurve> curves,
         Optional<DrawnCurve> inHand,
         List<Trial.Handle> handles,
@@ -77,7 +79,7 @@ public record PlotContent(
 
     /** The same, but for what is pointed at and read: as the instructor sees it. */
     public PlotContent atRest(String newNotice) {
-        return new PlotContent(plane, style, points, groups, curves, inHand, List.of(), Influence.NONE, layers, dress, Reading.NONE, OptionalInt.empty(), OptionalInt.empty(),
+        return new PlotContent(plane, style, points, groups, only, curves, inHand, List.of(), Influence.NONE, layers, dress, Reading.NONE, OptionalInt.empty(), OptionalInt.empty(),
                 newNotice);
     }
 
@@ -89,6 +91,11 @@ public record PlotContent(
     /** The sign of a point: its group's, or the dress's where there are no groups. */
     Sign sign(Point point) {
         return groups.isEmpty() ? dress.sign() : point.sign();
+    }
+
+    /** Whether a point takes part in the fit. */
+    boolean takesPart(Point point) {
+        return !point.setAside && (only.isEmpty() || only.contains(point.row));
     }
 
     boolean shows(Layer layer) {
@@ -122,7 +129,7 @@ public record PlotContent(
         double sum = 0;
         double n = 0;
         for (Point point : points) {
-            if (!point.setAside) {
+            if (takesPart(point)) {
                 sum += value.applyAsDouble(point) * point.count;
                 n += point.count;
             }

@@ -79,7 +79,7 @@ public final class ResidualStrip {
     private List<Residual> residuals(CurveOnData curve) {
         List<Residual> residuals = new ArrayList<>();
         for (Point point : content.points()) {
-            OptionalDouble fitted = point.setAside() ? OptionalDouble.empty() : curve.fitted(point.x());
+            OptionalDouble fitted = !content.takesPart(point) ? OptionalDouble.empty() : curve.fitted(point.x());
             OptionalDouble residual = fitted.isEmpty() ? OptionalDouble.empty() : curve.residual(point.x(), point.y());
             if (residual.isPresent()) {
                 residuals.add(new Residual(point, fitted.getAsDouble(), residual.getAsDouble()));

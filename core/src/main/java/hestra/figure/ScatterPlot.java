@@ -50,7 +50,7 @@ public final class ScatterPlot {
             mostObserved = Math.max(mostObserved, point.count());
             boolean hasPlace = content.plane().xSpacing().holds(point.x()) && content.plane().ySpacing().holds(point.y());
             without += hasPlace ? 0 : 1;
-            if (!point.setAside() && content.plane().xSpacing().holds(point.x())) {
+            if (content.takesPart(point) && content.plane().xSpacing().holds(point.x())) {
                 least = Math.min(least, point.x());
                 greatest = Math.max(greatest, point.x());
             }
@@ -182,6 +182,8 @@ public final class ScatterPlot {
                 Stroke stroke = Stroke.solid(Ink.SET_ASIDE, 1.5);
                 sheet.add(new Mark.Ring(px, py, content.dress().radius(), stroke));
                 sheet.add(new Mark.Line(px - 6, py + 6, px + 6, py - 6, stroke));
+            } else if (!content.takesPart(point)) {
+                sheet.add(new Mark.Ring(px, py, content.dress().radius(), Stroke.solid(Ink.OBSERVED, 1.3)));
             } else {
                 sheet.add(new Mark.Dot(px, py, radius(point), content.sign(point), Ink.OBSERVED, Ink.SURFACE));
             }

@@ -9,6 +9,7 @@ import java.util.Set;
 
 import hestra.Kelp;
 import hestra.data.Roles;
+import hestra.data.TableEdit;
 import hestra.exercise.Aid;
 import hestra.exercise.Exercise;
 import hestra.exercise.PlotRules;
@@ -164,6 +165,22 @@ class CurvesOnTheDeskTest {
         double without = LeastSquares.line(Findings.of(desk).pairs().without(4)).line().orElseThrow().slope().value();
         assertThat(Findings.of(desk).plot().influence().without().orElseThrow().coefficients().get(1).value()).isEqualTo(without);
         assertThat(Findings.of(open()).plot().influence().points()).as("only when it is shown").isEmpty();
+    }
+
+    @Test
+    void curvesAreFittedToTheChosenPointsAloneAndFollowTheirRows() {
+        Desk desk = after(open(), new Edit.FitOnly(Set.of(0, 1, 2)));
+        Findings findings = Findings.of(desk);
+        // Days 2, 4, 6 and lengths 3.1, 3.9, 5: Sxy 3.8 and Sxx 8.
+        assertThat(findings.fit().line().orElseThrow().slope().value()).isEqualTo(0.475, within(1e-12));
+        assertThat(findings.pairs().n()).isEqualTo(3);
+        assertThat(findings.plot().only()).containsExactlyInAnyOrder(0, 1, 2);
+        Desk inserted = desk.apply(new Edit.ChangeTable(new TableEdit.InsertRows(1, 2)));
+        assertThat(inserted.work().curves().only()).containsExactlyInAnyOrder(0, 3, 4);
+        Desk removed = inserted.apply(new Edit.ChangeTable(new TableEdit.RemoveRows(List.of(0))));
+        assertThat(removed.work().curves().only()).containsExactlyInAnyOrder(2, 3);
+        assertThat(Findings.of(desk).next(desk.apply(new Edit.FitOnly(Set.of()))).fit().line().orElseThrow().slope().value()).isEqualTo(0.515, within(1e-12));
+        assertThat(desk.apply(new Edit.FitOnly(Set.of(99)))).isEqualTo(desk);
     }
 
     private static Desk ruled(PlotRules rules) {

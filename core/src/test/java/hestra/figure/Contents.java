@@ -23,6 +23,7 @@ final class Contents {
     Plane plane = new Plane(Kelp.table().variable(0), Kelp.table().variable(1), new Frame(0, 20, 0, 12));
     List<PlotContent.Point> points = blades();
     List<String> groups = List.of();
+    Set<Integer> only = Set.of();
     List<DrawnCurve> curves = new ArrayList<>();
     Optional<DrawnCurve> inHand = Optional.empty();
     List<Trial.Handle> handles = List.of();
@@ -79,7 +80,7 @@ final class Contents {
     }
 
     PlotContent content() {
-        return new PlotContent(plane, NumberStyle.STANDARD, points, groups, curves, inHand, handles, influence, layers, dress, reading, selected, OptionalInt.empty(), notice);
+        return new PlotContent(plane, NumberStyle.STANDARD, points, groups, only, curves, inHand, handles, influence, layers, dress, reading, selected, OptionalInt.empty(), notice);
     }
 
     Figure figure() {

@@ -5,6 +5,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Set;
 
 import hestra.Kelp;
@@ -226,6 +227,47 @@ class CurvesOnThePlotTest {
         assertThat(frame.reachingY(12)).isEqualTo(new Frame(4, 10, 5, 12));
         assertThat(frame.reachingX(7)).isEqualTo(frame);
         assertThat(frame.reachingX(Double.POSITIVE_INFINITY)).isEqualTo(frame);
+    }
+
+    @Test
+    void pointsThatTakeNoPartInTheFitAreHollow() {
+        Contents contents = Contents.withLine(EnumSet.of(Layer.POINTS, Layer.RESIDUALS));
+        contents.only = Set.of(1, 2, 3);
+        Figure figure = contents.figure();
+        assertThat(marks(figure.points(), Mark.Dot.class)).hasSize(3);
+        assertThat(marks(figure.points(), Mark.Ring.class)).as("two not chosen and one set aside").hasSize(3);
+        assertThat(marks(figure.lines(), Mark.Line.class)).as("residuals").hasSize(3);
+        Mark.Hatch unsupported = marks(figure.ground(), Mark.Hatch.class).getFirst();
+        assertThat(figure.x().value(unsupported.x() + unsupported.width())).as("the chosen data begin at 4").isEqualTo(4, within(1e-9));
+    }
+
+    @Test
+    void aDressChangesSignsSizesAndTheGridOnly() {
+        Contents contents = Contents.withLine(EnumSet.of(Layer.POINTS, Layer.LINE));
+        Figure usual = contents.figure();
+        contents.dress = Dress.USUAL.with(Sign.LOZENGE).withPoints(Dress.Size.LARGE).withLines(Dress.Size.LARGE).withGrid(false);
+        Figure dressed = contents.figure();
+        assertThat(marks(dressed.points(), Mark.Dot.class)).allSatisfy(dot -> {
+            assertThat(dot.sign()).isEqualTo(Sign.LOZENGE);
+            assertThat(dot.radius()).isGreaterThan(Layout.RADIUS);
+        });
+        assertThat(marks(dressed.lines(), Mark.Line.class).get(1).stroke().width()).isEqualTo(1.4 * marks(usual.lines(), Mark.Line.class).get(1).stroke().width(), within(1e-9));
+        assertThat(marks(dressed.ground(), Mark.Line.class)).isEmpty();
+        assertThat(dressed.spots()).isEqualTo(usual.spots());
+        contents.groups = List.of("sheltered", "open");
+        assertThat(marks(contents.figure().points(), Mark.Dot.class)).as("groups keep their signs").extracting(Mark.Dot::sign).containsOnly(Sign.DISC);
+    }
+
+    @Test
+    void theRectangleOfThePointInHandReachesFromTheMeansToIt() {
+        Contents contents = Contents.withLine(EnumSet.of(Layer.POINTS, Layer.PRODUCTS));
+        contents.selected = OptionalInt.of(4);
+        Figure figure = contents.figure();
+        Mark.Box box = marks(figure.lines(), Mark.Box.class).getFirst();
+        assertThat(figure.x().value(box.x())).isEqualTo(6, within(1e-9));
+        assertThat(figure.x().value(box.x() + box.width())).isEqualTo(10, within(1e-9));
+        assertThat(figure.y().value(box.y() + box.height())).isEqualTo(5.04, within(1e-9));
+        assertThat(box.fill()).as("both above their means").isEqualTo(Ink.OBSERVED);
     }
 
     private static Figure strip(StripKind kind, Set<Layer> layers) {

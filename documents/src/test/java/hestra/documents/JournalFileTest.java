@@ -57,7 +57,7 @@ class JournalFileTest {
             new Edit.AddCurve(new Curve.Polynomial(3)), new Edit.AddCurve(new Curve.Power(FittedOn.LOGARITHMS)), new Edit.ChangeCurve(Slot.SECOND, new Curve.Exponential(FittedOn.VALUES)),
             new Edit.AddCurve(new Curve.OwnTerms(List.of(Term.ONE, Term.ROOT))), new Edit.RemoveCurve(Slot.FIRST), new Edit.ShowCurve(Slot.SECOND, false), new Edit.TakeInHand(Slot.THIRD),
             new Edit.Try(new Trial(new Curve.Exponential(FittedOn.LOGARITHMS), List.of(new Trial.Handle(1, 2), new Trial.Handle(3, 0.1))), 12),
-            new Edit.PutLabel(Slot.TRIAL, new LabelPlace(0.25, 1, 1.5), 13), new Edit.SpaceAxis(false, Spacing.LOGARITHMIC), new Edit.ShowStrip(StripKind.NORMAL), new Edit.ShowBelow(Below.SUMS), new Edit.Unfold(5),
+            new Edit.PutLabel(Slot.TRIAL, new LabelPlace(0.25, 1, 1.5), 13), new Edit.SpaceAxis(false, Spacing.LOGARITHMIC), new Edit.ShowStrip(StripKind.NORMAL), new Edit.FitOnly(Set.of(0, 2)), new Edit.ShowBelow(Below.SUMS), new Edit.Unfold(5),
             new Edit.DressPlot(Dress.USUAL.with(Sign.LOZENGE).withLines(Dress.Size.LARGE).withBlackOnWhite(true)),
             new Edit.WriteRules(new PlotRules(Set.of(PointChange.ADD, PointChange.REMOVE), new EquationForm(false, false))), new Edit.AddPoint(9, 6.5), new Edit.RemovePoint(0),
             new Edit.ShowFrame(Optional.of(new Frame(0, 1, -2, 3))), new Edit.ShowFrame(Optional.empty()),

@@ -10,8 +10,6 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.ToggleGroup;
-import org.kordamp.ikonli.feather.Feather;
-import org.kordamp.ikonli.javafx.FontIcon;
 
 import hestra.desk.Edit;
 import hestra.desktop.app.DeskModel;
@@ -21,6 +19,8 @@ import hestra.documents.Palette;
 import hestra.figure.Dress;
 import hestra.figure.Dress.Size;
 import hestra.figure.Sign;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
 
 /** How the plot looks: a few good choices. */
 public final class DressMenu extends MenuButton {

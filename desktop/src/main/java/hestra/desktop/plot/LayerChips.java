@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.function.Consumer;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
@@ -14,6 +15,7 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 
+import hestra.data.Pairs;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desktop.app.DeskModel;
@@ -24,6 +26,8 @@ import hestra.exercise.Aid;
 import hestra.figure.Layer;
 import hestra.figure.Slot;
 import hestra.numbers.Rounding;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
 
 /**
  * Legend and switchboard in one: a chip for each layer and each curve, with its own colour, dash and shape. A chip whose
@@ -38,6 +42,7 @@ public final class LayerChips extends FlowPane {
     private final Map<Layer, ToggleButton> chips = new EnumMap<>(Layer.class);
     private final Map<Layer, CheckMenuItem> more = new EnumMap<>(Layer.class);
     private final Map<Slot, ToggleButton> curves = new EnumMap<>(Slot.class);
+    private final ToggleButton only = chip("", new FontIcon(Feather.X));
     private final ToggleButton reading = chip("Reading line", Swatch.ofReading());
 
     public LayerChips(DeskModel model, Consumer<String> notice) {
@@ -59,7 +64,10 @@ public final class LayerChips extends FlowPane {
         }
         reading.setId("chip-reading");
         reading.setOnAction(_ -> toggleReading());
-        getChildren().addAll(reading, moreMenu());
+        only.setId("chip-only");
+        only.setOnAction(_ -> model.apply(new Edit.FitOnly(Set.of())));
+        Tip.set(only, "press to fit to all points again");
+        getChildren().addAll(reading, only, moreMenu());
         model.watch(this::show);
     }
 
@@ -150,10 +158,18 @@ public final class LayerChips extends FlowPane {
                     || slot == Slot.TRIAL && findings.slotInHand() == slot);
             chip.setText(CurveNames.in(findings, slot));
         });
+        boolean some = !findings.work().curves().only().isEmpty();
+        present(only, some);
+        only.setSelected(some);
+        only.setText("Fitted to " + findings.pairs().size() + " of " + (findings.pairs().size() + notChosen(findings)));
         boolean open = findings.isOpen(Aid.PREDICTION);
         show(reading, findings.work().readingAt().isPresent() && open, open,
                 open ? "an upright line to predict with: drag it along, or press Shift and an arrow key in the plot"
                         : findings.whatOpens(Aid.PREDICTION));
+    }
+
+    private static long notChosen(Findings findings) {
+        return findings.pairs().leftOut().stream().filter(it -> it.reason() == Pairs.Reason.NOT_CHOSEN).count();
     }
 
     private static String meaning(Slot slot) {

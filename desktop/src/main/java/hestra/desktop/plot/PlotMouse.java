@@ -3,6 +3,8 @@ package hestra.desktop.plot;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.Set;
+import java.util.stream.Collectors;
 import javafx.scene.Cursor;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
@@ -37,13 +39,14 @@ final class PlotMouse {
     /**
      * A press that may become a drag.
      *
-     * @param framing whether it drags a frame to zoom to
+     * @param framing whether it drags a frame to zoom to, or to choose the points in it
+ * @param choosing whether the points in the frame are chosen
      * @param trial what was tried by eye when it began
      * @param label where the label under the pointer was
      */
-    private record Drag(Hit on, double x, double y, Figure figure, long gesture, boolean framing, Optional<Trial> trial, Optional<LabelPlace> label, boolean moved) {
+    private record Drag(Hit on, double x, double y, Figure figure, long gesture, boolean framing, boolean choosing, Optional<Trial> trial, Optional<LabelPlace> label, boolean moved) {
         Drag going() {
-            return new Drag(on, x, y, figure, gesture, framing, trial, label, true);
+            return new Drag(on, x, y, figure, gesture, framing, choosing, trial, label, true);
         }
     }
 
@@ -106,9 +109,9 @@ final class PlotMouse {
             return;
         }
         Hit hit = figure.hit(event.getX(), event.getY());
-        boolean framing = event.isShiftDown() && (hit instanceof Hit.OnGround || hit instanceof Hit.OnCurve);
+        boolean framing = (event.isShiftDown() || event.isShortcutDown()) && (hit instanceof Hit.OnGround || hit instanceof Hit.OnCurve);
         Optional<LabelPlace> label = hit instanceof Hit.OnLabel(Slot slot) ? place(figure, slot) : Optional.empty();
-        drag = new Drag(hit, event.getX(), event.getY(), figure, model.newGesture(), framing, model.desk().work().curves().trial(), label, false);
+        drag = new Drag(hit, event.getX(), event.getY(), figure, model.newGesture(), framing, event.isShortcutDown(), model.desk().work().curves().trial(), label, false);
         switch (hit) {
             case Hit.OnPoint(int row) -> model.apply(new Edit.Select(OptionalInt.of(row)));
             case Hit.OnLabel(Slot slot) -> model.apply(new Edit.TakeInHand(slot));
@@ -185,7 +188,9 @@ final class PlotMouse {
     }
 
     private void released(MouseEvent event) {
-        if (drag != null && drag.framing() && drag.moved()) {
+        if (drag != null && drag.choosing() && drag.framing()) {
+            model.apply(new Edit.FitOnly(drag.moved() ? rowsWithin(event) : Set.of()));
+        } else if (drag != null && drag.framing() && drag.moved()) {
             drag.figure().within(drag.x(), drag.y(), event.getX(), event.getY()).ifPresent(frame -> model.apply(new Edit.ShowFrame(Optional.of(frame))));
         } else if (drag != null && !drag.moved() && drag.on() instanceof Hit.OnGround && event.getClickCount() == 1) {
             model.apply(new Edit.Select(OptionalInt.empty()));
@@ -197,6 +202,15 @@ final class PlotMouse {
         plot.hideRubber();
         plot.showGhost(Optional.empty());
         pointed(event);
+    }
+
+    private Set<Integer> rowsWithin(MouseEvent event) {
+        double left = Math.min(drag.x(), event.getX());
+        double right = Math.max(drag.x(), event.getX());
+        double top = Math.min(drag.y(), event.getY());
+        double bottom = Math.max(drag.y(), event.getY());
+        return drag.figure().spots().stream().filter(it -> it.x() >= left && it.x() <= right && it.y() >= top && it.y() <= bottom).map(Figure.Spot::row)
+                .collect(Collectors.toSet());
     }
 
     /** An axis that was dragged to the other one changes places with it; one that was clicked shows what may stand on it. */

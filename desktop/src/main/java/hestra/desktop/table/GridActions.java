@@ -2,6 +2,8 @@ package hestra.desktop.table;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
@@ -46,6 +48,9 @@ final class GridActions {
                 }),
                 GridAction.of("Move the row up", "Alt+Up", area -> isInside(area) && area.firstRow() > 0, area -> moveRows(area, -1)),
                 GridAction.of("Move the row down", "Alt+Down", area -> area.lastRow() < table().size() - 1, area -> moveRows(area, 1)));
+        if (source.fitsCurves()) {
+            return List.of(cells, rows, fits());
+        }
         if (!source.ownsColumns()) {
             return List.of(cells, rows);
         }
@@ -61,6 +66,18 @@ final class GridActions {
                 GridAction.of("Move the column left", "Alt+Left", area -> area.firstColumn() > 0, area -> moveColumn(area, -1)),
                 GridAction.of("Move the column right", "Alt+Right", area -> area.firstColumn() < table().width() - 1, area -> moveColumn(area, 1)));
         return List.of(cells, rows, columns);
+    }
+
+    private List<GridAction> fits() {
+        return List.of(
+                GridAction.of("Fit curves to these rows alone", "Alt+F", area -> area.rows() > 1 && isInside(area), area -> {
+                    source.fitOnly(IntStream.rangeClosed(area.firstRow(), Math.min(area.lastRow(), table().size() - 1)).boxed().collect(Collectors.toSet()));
+                    return area;
+                }),
+                GridAction.of("Fit curves to all rows", "Alt+Shift+F", _ -> true, area -> {
+                    source.fitOnly(Set.of());
+                    return area;
+                }));
     }
 
     private DataTable table() {

@@ -1,6 +1,7 @@
 package hestra.desktop.table;
 
 import java.util.Optional;
+import java.util.Set;
 
 import hestra.data.DataTable;
 import hestra.data.Roles;
@@ -33,6 +34,16 @@ public interface GridSource {
 
     /** Whether columns may be put in, taken out, moved and named. */
     boolean ownsColumns();
+
+    /** Whether curves are fitted to this table, so that points can be chosen for them. */
+    default boolean fitsCurves() {
+        return false;
+    }
+
+    /** Has curves fitted to the points of these rows alone, or to all where there are none. */
+    default void fitOnly(Set<Integer> rows) {
+        throw new IllegalStateException("no curves are fitted to this table");
+    }
 
     /** What stood in a cell at first, where something else stands in it now. */
     Optional<String> original(int row, int column);

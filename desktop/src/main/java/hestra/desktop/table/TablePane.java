@@ -3,6 +3,7 @@ package hestra.desktop.table;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 import javafx.animation.PauseTransition;
 import javafx.css.PseudoClass;
@@ -185,6 +186,16 @@ public final class TablePane extends VBox {
         @Override
         public boolean ownsColumns() {
             return false;
+        }
+
+        @Override
+        public boolean fitsCurves() {
+            return true;
+        }
+
+        @Override
+        public void fitOnly(Set<Integer> rows) {
+            model.apply(new Edit.FitOnly(rows));
         }
 
         @Override

@@ -12,6 +12,7 @@ import javafx.scene.input.KeyCode;
 import hestra.desk.CurveState;
 import hestra.desktop.demo.OrrinBay;
 import hestra.exercise.Exercise;
+import hestra.figure.Dress;
 import hestra.figure.Frame;
 import hestra.figure.Layer;
 import hestra.figure.Slot;
@@ -227,6 +228,40 @@ class CurvesTest {
             person.press(KeyCode.P);
             assertThat(person.model().desk().work().reading().pinned()).hasSize(1);
             assertThat(OptionalDouble.of(person.model().desk().work().reading().pinned().getFirst())).isEqualTo(person.model().desk().work().readingAt());
+        }
+    }
+
+    @Test
+    void curvesAreFittedToThePointsInAFrameOrInSelectedRows() throws IOException {
+        try (Person person = at("limpets")) {
+            double slope = person.model().findings().fit().line().orElseThrow().slope().value();
+            person.controlDrag(person.place(2, 58), person.place(60, 21));
+            assertThat(person.model().findings().pairs().n()).as("all but the boulder").isEqualTo(22);
+            assertThat(person.model().findings().fit().line().orElseThrow().slope().value()).isLessThan(slope - 0.1);
+            assertThat(person.text("chip-only")).isEqualTo("Fitted to 22 of 23");
+            person.click("chip-only");
+            assertThat(person.model().findings().pairs().n()).isEqualTo(23);
+            person.click("cell-0-0");
+            person.press(KeyCode.SHIFT, KeyCode.DOWN);
+            person.press(KeyCode.SHIFT, KeyCode.DOWN);
+            person.press(KeyCode.ALT, KeyCode.F);
+            assertThat(curves(person).only()).containsExactlyInAnyOrder(0, 1, 2);
+            person.press(KeyCode.ALT, KeyCode.SHIFT, KeyCode.F);
+            assertThat(curves(person).only()).isEmpty();
+        }
+    }
+
+    @Test
+    void thePlotIsDressedAndUndressed() throws IOException {
+        try (Person person = at("limpets")) {
+            person.choose("dress", "Black on white");
+            assertThat(person.model().desk().work().plot().dress().blackOnWhite()).isTrue();
+            person.choose("dress", "Grid");
+            assertThat(person.model().desk().work().plot().dress().grid()).isFalse();
+            person.choose("dress", "As usual");
+            assertThat(person.model().desk().work().plot().dress()).isEqualTo(Dress.USUAL);
+            person.press(KeyCode.F8);
+            assertThat(person.typeSize()).isGreaterThan(1);
         }
     }
 

@@ -210,11 +210,24 @@ final class Person implements AutoCloseable {
 
     /** Drags in the plot with the Shift key held: told to the plot itself, for a robot's mouse does not say what keys are held. */
     void shiftDrag(Point2D from, Point2D to) throws IOException {
+        dragHolding(from, to, true);
+    }
+
+    /** The same with the Control key held. */
+    void controlDrag(Point2D from, Point2D to) throws IOException {
+        dragHolding(from, to, false);
+    }
+
+    double typeSize() throws IOException {
+        return FxThread.call(() -> window.look().type());
+    }
+
+    private void dragHolding(Point2D from, Point2D to, boolean shift) throws IOException {
         FxThread.call(() -> {
             Node plot = node("plot");
             for (var type : List.of(MouseEvent.MOUSE_PRESSED, MouseEvent.MOUSE_DRAGGED, MouseEvent.MOUSE_RELEASED)) {
                 Point2D at = plot.localToScene(plot.screenToLocal(type == MouseEvent.MOUSE_PRESSED ? from : to));
-                Event.fireEvent(plot, new MouseEvent(type, at.getX(), at.getY(), 0, 0, MouseButton.PRIMARY, 1, true, false, false, false, true, false, false, false, false,
+                Event.fireEvent(plot, new MouseEvent(type, at.getX(), at.getY(), 0, 0, MouseButton.PRIMARY, 1, shift, !shift, false, false, true, false, false, false, false,
                         false, null));
             }
             return null;
