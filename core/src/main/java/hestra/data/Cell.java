@@ -1,7 +1,10 @@
 package hestra.data;
 
+import java.math.BigDecimal;
+
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberReading;
+import hestra.numbers.NumberStyle;
 
 /** One cell of the table, always with the text exactly as it was typed. */
 public sealed interface Cell {
@@ -11,6 +14,12 @@ public sealed interface Cell {
 
     /** More decimal places than this are of no account. */
     int MOST_PLACES = 12;
+
+    /** Numbers smaller than this are written with a power of ten. */
+    double LEAST_PLAIN = 1e-4;
+
+    /** Numbers from this on are. */
+    double LEAST_LONG = 1e15;
 
     /** The digits in a group of thousands. */
     int THOUSANDS = 3;
@@ -36,9 +45,10 @@ public sealed interface Cell {
         if (!Double.isFinite(value)) {
             throw new IllegalArgumentException("not a finite number: " + value);
         }
-        String text = Double.toString(value);
-        text = text.endsWith(".0") ? text.substring(0, text.length() - 2) : text;
-        return new Measured(text.replace('.', mark.sign()), value);
+        boolean plain = value == 0 || Math.abs(value) >= LEAST_PLAIN && Math.abs(value) < LEAST_LONG;
+        BigDecimal shortest = new BigDecimal(Double.toString(value)).stripTrailingZeros();
+        String text = plain ? shortest.toPlainString().replace('.', mark.sign()) : new NumberStyle(mark, 15).shortest(value);
+        return new Measured(text, value + 0.0);
     }
 
     default boolean isEmpty() {

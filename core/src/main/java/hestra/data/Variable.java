@@ -83,6 +83,11 @@ public record Variable(String name, String label, String unit, Optional<Limits> 
         return unit.isEmpty() ? described() : described() + " (" + unit + ")";
     }
 
+    /** The title of an axis whose ticks stand for so many powers of ten of the unit; the same as without where that is empty. */
+    public String axisTitle(String powers) {
+        return powers.isEmpty() ? axisTitle() : described() + " (" + powers + (unit.isEmpty() ? "" : " " + unit) + ")";
+    }
+
     /** The unit with a space before it, for setting after a number; empty for none. */
     public String unitAfterNumber() {
         return unit.isEmpty() ? "" : " " + unit;

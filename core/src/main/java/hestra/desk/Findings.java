@@ -41,6 +41,7 @@ import hestra.summary.Suspicion;
 public final class Findings {
 
     private static final double LEVEL = 0.95;
+    private static final int LONG_NAME = 18;
 
     private final Desk desk;
     private final Observed observed;
@@ -167,6 +168,11 @@ public final class Findings {
     /** The equation of a curve, written as the exercise writes equations. */
     public Equation equation(CurveOnData curve) {
         return Equation.of(curve, x(), y(), desk.style(), exercise().rules().form());
+    }
+
+    /** Whether the variables' names are too long for an equation beside the plot. */
+    public boolean hasLongNames() {
+        return Math.max(x().name().length(), y().name().length()) > LONG_NAME;
     }
 
     /** The curve in a place where there is one and it is not held back. */

@@ -17,8 +17,13 @@ final class EquationLabels {
 
     private static final double SIZE = 14;
     private static final double WIDTH = 0.52;
-    private static final double SPACE = 0.22;
+    private static final double SPACE = 0.2;
+    private static final double POINT = 0.27;
+    private static final double SMALL = 0.36;
+    private static final double RAISED = 0.72;
     private static final double FOOT = 26;
+    private static final double CORNER_WIDTH = 74;
+    private static final double CORNER_HEIGHT = 36;
     private static final double GAP = 7;
     private static final double FURTHER = 3.5;
     private static final int TRIES = 14;
@@ -51,11 +56,34 @@ final class EquationLabels {
                 taken.add(box);
                 targets.add(new Targets.Boxed(new Hit.OnLabel(curve.slot()), box));
                 marks.add(new Mark.Box(box.left(), box.top(), box.width(), box.height(), 3, Ink.SURFACE, 0.86));
-                marks.add(new Mark.Label(box.left() + size * 0.3, box.bottom() - size * 0.36, curve.equation(), Face.STRONG, size, curve.slot().textInk(),
-                        Anchor.START, false));
+                write(marks, box, curve, size);
             }
         }
         return marks;
+    }
+
+    /** An exponent that is no whole number stands raised at the end. */
+    private static void write(List<Mark> marks, Area box, DrawnCurve curve, double size) {
+        String text = curve.equation();
+        int raised = text.indexOf('^');
+        String base = raised < 0 ? text : text.substring(0, raised);
+        double left = box.left() + size * 0.3;
+        double foot = box.bottom() - size * 0.36;
+        marks.add(new Mark.Label(left, foot, base, Face.STRONG, size, curve.slot().textInk(), Anchor.START, false));
+        if (raised >= 0) {
+            marks.add(new Mark.Label(left + width(base, size) + size * 0.06, foot - size * 0.42, text.substring(raised + 1), Face.STRONG, size * RAISED,
+                    curve.slot().textInk(), Anchor.START, false));
+        }
+    }
+
+    /** How wide a text comes out, about: digits and letters are half as wide as they are high, points and spaces less. */
+    private static double width(String text, double size) {
+        double width = 0;
+        for (int i = 0; i < text.length(); i++) {
+            char c = text.charAt(i);
+            width += c == ' ' ? SPACE : ".,·".indexOf(c) >= 0 ? POINT : "⁰¹²³⁴⁵⁶⁷⁸⁹⁻".indexOf(c) >= 0 ? SMALL : WIDTH;
+        }
+        return width * size;
     }
 
     List<Targets.Boxed> targets() {
@@ -69,8 +97,7 @@ final class EquationLabels {
 
     private static Area box(double left, double bottom, DrawnCurve curve, double size) {
         double height = size * 1.35;
-        long spaces = curve.equation().chars().filter(c -> c == ' ').count();
-        double width = size * (WIDTH * (curve.equation().length() - spaces) + SPACE * spaces + 0.6);
+        double width = width(curve.equation(), size) + size * 0.6;
         return new Area(left, bottom - height, width, height);
     }
 
@@ -110,8 +137,9 @@ final class EquationLabels {
 
     /** How much a label in this place would cover. */
     private double cost(Area box) {
-        // The foot is for the notes that say how far the data reach.
+        // The foot is for the notes that say how far the data reach, the upper right corner for buttons.
         double cost = box.bottom() > area.bottom() - layout.size(FOOT) ? COSTS_OF_A_CURVE : 0;
+        cost += box.right() > area.right() - CORNER_WIDTH && box.top() < area.top() + CORNER_HEIGHT ? COSTS_OF_A_LABEL : 0;
         if (!content.isCloudy()) {
             for (Point point : content.points()) {
                 double px = x.pixel(point.x());

@@ -3,6 +3,7 @@ package hestra.figure;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.Function;
 
 import hestra.figure.Figure.Area;
 import hestra.figure.Mark.Anchor;
@@ -27,7 +28,7 @@ final class ResidualSpread {
         this.ground = ground;
     }
 
-    Figure figure(List<Residual> residuals, StripKind kind, String title) {
+    Figure figure(List<Residual> residuals, StripKind kind, Function<Ticks, String> title) {
         double largest = residuals.stream().mapToDouble(it -> Math.abs(it.value())).max().orElse(0);
         double reach = largest > 0 ? largest * 1.1 : 1;
         double step = Ticks.niceStep(2 * reach / BARS);
@@ -39,7 +40,7 @@ final class ResidualSpread {
             ground.add(new Mark.Line(x.pixel(tick), area.top(), x.pixel(tick), area.bottom(), Stroke.solid(isZero ? Ink.MUTED : Ink.GRID, isZero ? 1.3 : 1)));
             layout.tick(ground, x.pixel(tick), area.bottom() + layout.size(17), ticks.label(tick, content.style()), Anchor.MIDDLE);
         }
-        layout.title(ground, area.left() + area.width() / 2, area.bottom() + layout.size(34), title, false);
+        layout.title(ground, area.left() + area.width() / 2, area.bottom() + layout.size(34), title.apply(ticks), false);
         return kind == StripKind.DOTS ? dots(residuals, x) : bars(residuals, x, step);
     }
 

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 
+import hestra.data.Variable;
 import hestra.figure.Figure.Area;
 import hestra.figure.Mark.Anchor;
 import hestra.figure.PlotContent.Point;
@@ -65,14 +66,14 @@ public final class ResidualStrip {
         Scale values = values(residuals);
         return switch (kind) {
             case AGAINST_X -> scattered(residuals, residuals.stream().mapToDouble(it -> it.point.x()).toArray(), content.plane().along(area), values);
-            case AGAINST_FITTED -> scattered(residuals, along(residuals.stream().mapToDouble(Residual::fitted).toArray()), values, "fitted " + content.y().axisTitle());
-            case IN_ORDER -> scattered(residuals, along(residuals.stream().mapToDouble(it -> it.point.row() + 1).toArray()), values, "row");
+            case AGAINST_FITTED -> scattered(residuals, along(residuals.stream().mapToDouble(Residual::fitted).toArray()), values, "fitted " + content.y().described(), content.y().unit());
+            case IN_ORDER -> scattered(residuals, along(residuals.stream().mapToDouble(it -> it.point.row() + 1).toArray()), values, "row", "");
             case NORMAL -> {
                 double[] quantiles = quantiles(residuals);
                 reference(residuals, quantiles, values);
-                yield scattered(residuals, along(quantiles), values, "normal quantile");
+                yield scattered(residuals, along(quantiles), values, "normal quantile", "");
             }
-            case DOTS, HISTOGRAM -> new ResidualSpread(content, layout, area, ground).figure(residuals, kind, title());
+            case DOTS, HISTOGRAM -> new ResidualSpread(content, layout, area, ground).figure(residuals, kind, this::title);
         };
     }
 
@@ -98,14 +99,15 @@ public final class ResidualStrip {
         return new Along(places, low - room, high + room);
     }
 
-    private Figure scattered(List<Residual> residuals, Along along, Scale y, String title) {
+    private Figure scattered(List<Residual> residuals, Along along, Scale y, String title, String unit) {
         Scale x = new Scale(along.low, along.high, area.left(), area.right());
         Ticks ticks = Ticks.along(x, (int) Math.clamp(area.width() / (75 * layout.type()), 3, 10));
         for (double tick : ticks.values()) {
             ground.add(new Mark.Line(x.pixel(tick), area.top(), x.pixel(tick), area.bottom(), Stroke.solid(Ink.GRID, 1)));
             layout.tick(ground, x.pixel(tick), area.bottom() + layout.size(17), ticks.label(tick, content.style()), Anchor.MIDDLE);
         }
-        layout.title(ground, area.left() + area.width() / 2, area.bottom() + layout.size(34), title, false);
+        layout.title(ground, area.left() + area.width() / 2, area.bottom() + layout.size(34),
+                new Variable(title, "", unit).axisTitle(ticks.powerInWords()), false);
         return scattered(residuals, along.places, x, y);
     }
 
@@ -190,8 +192,8 @@ public final class ResidualStrip {
         return new Scale(-reach, reach, area.bottom(), area.top());
     }
 
-    private String title() {
-        return "residual" + (content.y().unit().isEmpty() ? "" : " (" + content.y().unit() + ")");
+    private String title(Ticks ticks) {
+        return new Variable("residual", "", content.y().unit()).axisTitle(ticks.powerInWords());
     }
 
     private void axis(Scale y) {
@@ -202,6 +204,6 @@ public final class ResidualStrip {
             ground.add(new Mark.Line(area.left(), py, area.right(), py, Stroke.solid(isZero ? Ink.MUTED : Ink.GRID, isZero ? 1.3 : 1)));
             layout.tick(ground, area.left() - 9, py + layout.size(4), ticks.label(tick, content.style()), Anchor.END);
         }
-        layout.title(ground, layout.size(15), area.top() + area.height() / 2, title(), true);
+        layout.title(ground, layout.size(15), area.top() + area.height() / 2, title(ticks), true);
     }
 }

@@ -119,8 +119,8 @@ public final class ScatterPlot {
             }
             layout.tick(ground, area.left() - 9, py + layout.size(4), upward.label(tick, content.style()), Anchor.END);
         }
-        layout.title(ground, area.left() + area.width() / 2, area.bottom() + layout.size(42), content.x().axisTitle(), false);
-        layout.title(ground, layout.size(15), area.top() + area.height() / 2, content.y().axisTitle(), true);
+        layout.title(ground, area.left() + area.width() / 2, area.bottom() + layout.size(42), content.x().axisTitle(along.powerInWords()), false);
+        layout.title(ground, layout.size(15), area.top() + area.height() / 2, content.y().axisTitle(upward.powerInWords()), true);
     }
 
     /** How far the data reach along x, with the two ends named. */

@@ -18,6 +18,8 @@ import hestra.numbers.NumberStyle;
 public record Ticks(double step, List<Double> values) {
 
     private static final int MOST = 60;
+    private static final double LEAST_LONG = 1e5;
+    private static final double LEAST_STEP = 1e-3 * (1 - 1e-9);
 
     public Ticks {
         values = List.copyOf(values);
@@ -31,7 +33,9 @@ public record Ticks(double step, List<Double> values) {
     private static Ticks decades(double low, double high, int about) {
         double decades = Math.log10(high / low);
         int stride = (int) Math.max(1, Math.ceil(decades / about));
-        double[] leads = decades > about * 0.6 ? new double[] {1} : new double[] {1, 2, 5};
+        // Where powers are written as such, other multiples of them would not fit beside the axis.
+        boolean narrow = high >= LEAST_LONG || low < LEAST_STEP;
+        double[] leads = decades > about * 0.6 || narrow ? new double[] {1} : new double[] {1, 2, 5};
         List<Double> values = new ArrayList<>();
         int first = Math.floorDiv((int) Math.floor(Math.log10(low)), stride) * stride;
         for (int power = first; power <= Math.ceil(Math.log10(high)); power += stride) {
@@ -91,16 +95,29 @@ public record Ticks(double step, List<Double> values) {
         return BigDecimal.valueOf(k).multiply(new BigDecimal(step).round(new MathContext(6))).doubleValue();
     }
 
+    /**
+     * The power of ten that the ticks have in common, so that they need not each carry it: 0 where they can be written plainly.
+     * A tick's text times ten to this power is its value.
+     */
+    public int power() {
+        double largest = values.stream().mapToDouble(Math::abs).max().orElse(0);
+        boolean plain = step == 0 || largest < LEAST_LONG && step >= LEAST_STEP;
+        return plain || largest == 0 ? 0 : (int) Math.floor(Math.log10(largest) + 1e-9);
+    }
+
+    /** What stands after an axis's title, before its unit: the common power of ten. */
+    String powerInWords() {
+        return power() == 0 ? "" : "10" + NumberStyle.raised(Integer.toString(power()).replace('-', NumberStyle.MINUS));
+    }
+
     /** A tick's text, with as many decimals as the step needs. */
     public String label(double value, NumberStyle style) {
         if (step == 0) {
-            return style.withDigits(3).shortest(value);
+            String text = style.withDigits(3).shortest(value);
+            return text.startsWith("1 × ") ? text.substring("1 × ".length()) : text;
         }
-        int places = (int) Math.clamp(-Math.floor(Math.log10(step) + 1e-9), 0, 12);
-        double largest = values.stream().mapToDouble(Math::abs).max().orElse(0);
-        if (largest >= 1e7 || step < 1e-6) {
-            return style.withDigits(6).shortest(Math.abs(value) < step * 1e-6 ? 0 : value);
-        }
-        return style.places(value, places);
+        int power = power();
+        int places = (int) Math.clamp(power - Math.floor(Math.log10(step) + 1e-9), 0, 12);
+        return style.places(new BigDecimal(value).movePointLeft(power).doubleValue(), places);
     }
 }

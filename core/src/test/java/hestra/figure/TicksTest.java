@@ -3,6 +3,7 @@ package hestra.figure;
 import java.util.Random;
 import java.util.stream.DoubleStream;
 
+import hestra.data.Variable;
 import hestra.numbers.NumberStyle;
 import org.junit.jupiter.api.Test;
 
@@ -41,7 +42,27 @@ class TicksTest {
         assertThat(tenths.label(0.3, NumberStyle.STANDARD)).isEqualTo("0.3");
         assertThat(Ticks.between(0, 60, 7).label(10, NumberStyle.STANDARD)).isEqualTo("10");
         assertThat(Ticks.between(-4, 4, 5).label(-2, NumberStyle.STANDARD)).isEqualTo("−2");
-        assertThat(Ticks.between(0, 4e9, 5).label(2e9, NumberStyle.STANDARD)).isEqualTo("2 × 10⁹");
+    }
+
+    @Test
+    void veryLargeAndVerySmallTicksHaveTheirPowerOfTenInCommon() {
+        Ticks large = Ticks.between(0, 4e9, 5);
+        assertThat(large.label(2e9, NumberStyle.STANDARD)).isEqualTo("2");
+        assertThat(large.powerInWords()).isEqualTo("10⁹");
+        Ticks small = Ticks.between(-3e-7, 5e-7, 5);
+        assertThat(small.values().stream().map(it -> small.label(it, NumberStyle.STANDARD))).containsExactly("−2", "0", "2", "4");
+        assertThat(new Variable("shoots", "height of the shoots", "mm").axisTitle(small.powerInWords())).isEqualTo("height of the shoots (10⁻⁷ mm)");
+        assertThat(new Variable("shoots", "", "").axisTitle("10⁻⁷")).isEqualTo("shoots (10⁻⁷)");
+        assertThat(Ticks.between(0, 60, 7).power()).isZero();
+        Random random = new Random(9);
+        for (int i = 0; i < 500; i++) {
+            double low = random.nextGaussian() * Math.pow(10, random.nextInt(30) - 15);
+            Ticks ticks = Ticks.between(low, low + Math.abs(low) * (0.01 + random.nextDouble()) + 1e-300, 6);
+            for (double tick : ticks.values()) {
+                double read = Double.parseDouble(ticks.label(tick, NumberStyle.STANDARD).replace(NumberStyle.MINUS, '-')) * Math.pow(10, ticks.power());
+                assertThat(read).as("text times power is the value").isCloseTo(tick, within(Math.abs(ticks.step()) * 1e-6));
+            }
+        }
     }
 
     @Test

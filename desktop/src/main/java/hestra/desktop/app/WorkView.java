@@ -64,6 +64,13 @@ final class WorkView {
         right.setMinWidth(270);
         right.setPrefWidth(322);
         pane.setDividerPositions(346.0 / 1280, 1 - 322.0 / 1280);
+        look.typeProperty().subscribe(type -> {
+            // Larger type needs more room at the sides, where the window has it to give.
+            double share = Math.min(type.doubleValue(), pane.getWidth() / 1280);
+            if (share > 1) {
+                pane.setDividerPositions(346 * share / pane.getWidth(), 1 - 322 * share / pane.getWidth());
+            }
+        });
         model.watch(findings -> {
             if (findings.work().table().width() != table.width()) {
                 table = new TablePane(model, habits, this.notice);

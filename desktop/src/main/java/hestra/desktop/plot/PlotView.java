@@ -27,8 +27,8 @@ import hestra.figure.ScatterPlot;
 /** The scatter plot: shows the figure, says in one line what a press would do, and is read by a screen reader. */
 public final class PlotView extends StackPane {
 
-    static final String AT_REST = "Drag moves · wheel or Shift+drag zooms · Ctrl+drag fits to the points in the frame · double click shows all";
-    static final String ADDING = "Double click adds a point · drag moves · wheel or Shift+drag zooms · Ctrl+drag fits to some · Home shows all";
+    static final String AT_REST = "Drag moves · wheel, Shift+drag zoom · Ctrl+drag fits to some · double click shows all";
+    static final String ADDING = "Double click adds a point · drag moves · wheel, Shift+drag zoom · Home shows all";
 
     private final DeskModel model;
     private final FigureView view;

@@ -3,6 +3,7 @@ package hestra.desktop.readings;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import javafx.scene.Node;
+import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
@@ -15,10 +16,15 @@ import hestra.desktop.parts.Tip;
 import hestra.exercise.Aid;
 import hestra.fit.Curve;
 import hestra.fit.CurveFit;
+import hestra.fit.CurveOnData;
+import hestra.fit.Equation;
+import hestra.fit.EquationForm;
 import hestra.fit.Fit;
 import hestra.fit.LineFit;
 import hestra.fit.TrialFit;
 import hestra.numbers.NumberStyle;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
 
 /**
  * The numbers of the curve in hand: equation, r, R², s and n, and the variation bar. What is held back shows its place and
@@ -46,6 +52,7 @@ public final class ReadingsView extends VBox {
         setId("readings");
         title.getStyleClass().add("small");
         title.setId("readings-title");
+        title.setContentDisplay(ContentDisplay.RIGHT);
         message.getStyleClass().add("small");
         message.setId("readings-message");
         message.setWrapText(true);
@@ -70,6 +77,7 @@ public final class ReadingsView extends VBox {
     private void show(Findings findings) {
         options.show(findings);
         Tip.set(title, "");
+        title.setGraphic(null);
         int points = findings.pairs().n();
         Optional<TrialFit> trial = findings.curveInHand().filter(TrialFit.class::isInstance).map(TrialFit.class::cast);
         title.setText(capital(trial.map(it -> it.curve() instanceof Curve.Line ? "line by eye" : bare(it.curve().inWords()) + " by eye")
@@ -108,8 +116,8 @@ public final class ReadingsView extends VBox {
 
     private void tried(Findings findings, TrialFit trial) {
         present(equation, true);
-        equation.show(findings.equation(trial));
-        say("Sum of squared residuals" + (trial.isDefinedOnAll() ? ":" : ", of the points where the curve is defined:"));
+        equation.show(shown(findings, trial));
+        say(letters(findings) + "Sum of squared residuals" + (trial.isDefinedOnAll() ? ":" : ", of the points where the curve is defined:"));
         showBar(false);
         trialBars.show(findings, trial);
     }
@@ -118,13 +126,13 @@ public final class ReadingsView extends VBox {
         boolean open = findings.isOpen(Aid.EQUATION);
         present(equation, open);
         if (open) {
-            equation.show(findings.equation(fit));
-            say(remark(findings, fit));
+            equation.show(shown(findings, fit));
+            say(letters(findings) + remark(findings, fit));
         } else {
             say("The equation stands here. " + findings.whatOpens(Aid.EQUATION) + ".");
         }
         if (!fit.remarks().isEmpty()) {
-            title.setText(title.getText() + " \u24d8");
+            title.setGraphic(new FontIcon(Feather.INFO));
         }
         Tip.set(title, String.join("\n", fit.remarks()));
         OptionalDouble correlation = fit instanceof LineFit line ? line.r() : OptionalDouble.empty();
@@ -145,6 +153,16 @@ public final class ReadingsView extends VBox {
             this.share.setText(style.withDigits(3).show(100 * share.getAsDouble()) + " % of the variation in " + findings.y().name() + " goes with "
                     + findings.x().name() + "; the rest is left over.");
         }
+    }
+
+    /** The equation, in letters where names would not fit. */
+    private static Equation shown(Findings findings, CurveOnData curve) {
+        return findings.hasLongNames() ? Equation.of(curve, findings.x(), findings.y(), findings.desk().style(),
+                new EquationForm(findings.exercise().rules().form().constantFirst(), false)) : findings.equation(curve);
+    }
+
+    private static String letters(Findings findings) {
+        return findings.hasLongNames() ? "y: " + findings.y().name() + "\nx: " + findings.x().name() + "\n" : "";
     }
 
     /** What must be known beside the numbers; the rest stands behind the title. */

@@ -24,13 +24,17 @@ import hestra.desk.TaskState;
 import hestra.desktop.app.DeskModel;
 import hestra.documents.DataFile;
 import hestra.documents.DelimitedText.Block;
-import hestra.exercise.Aid;
+import hestra.figure.Frame;
 import hestra.numbers.DecimalMark;
+import hestra.numbers.NumberStyle;
 
 /** The student's table, what is to be said about it, and what can be done with the selected row. */
 public final class TablePane extends VBox {
 
     private static final Duration CALM = Duration.millis(400);
+
+    private static final double LEAST_PLAIN = 1e-2;
+    private static final double LEAST_LONG = 1e7;
 
     private final DeskModel model;
     private final DataGrid grid;
@@ -92,7 +96,7 @@ public final class TablePane extends VBox {
         for (int column = 0; column < width; column++) {
             grid.note(column, note(findings, column));
         }
-        grid.showLast(findings.isOpen(Aid.RESIDUALS));
+        grid.showLast(findings.residualsAreOpen());
         grid.refresh(findings.desk().selected(), findings.desk().hovered());
         if (checked != findings.work().table() || judged != findings.tasks()) {
             checked = findings.work().table();
@@ -116,8 +120,16 @@ public final class TablePane extends VBox {
         if (row >= model.findings().work().table().size()) {
             return "";
         }
-        int places = model.findings().isOpen(Aid.RESIDUALS) ? places() : 0;
-        return model.findings().residual(row).map(value -> model.desk().style().signed(value, places)).orElse("");
+        return model.findings().residual(row).map(this::signed).orElse("");
+    }
+
+    /** A residual to the places of the response; to three digits where the response is too large or small for places. */
+    private String signed(double value) {
+        NumberStyle style = model.desk().style();
+        Frame frame = model.findings().frame();
+        double largest = Math.max(Math.abs(frame.yLow()), Math.abs(frame.yHigh()));
+        return largest >= LEAST_PLAIN && largest < LEAST_LONG ? style.signed(value, places())
+                : (value > 0 ? "+" : "") + style.withDigits(3).show(value);
     }
 
     /** As many decimal places for residuals as the response has. */
