@@ -110,6 +110,7 @@ public final class Tour {
         step(() -> ((Toggle) stage.getScene().lookup("#write-data")).setSelected(true));
         picture(stage, "7-write-data.png");
         data(stage);
+        curves(stage);
         step(() -> {
             window.close(stage);
             stage.hide();
@@ -146,6 +147,29 @@ public final class Tour {
             ((Toggle) stage.getScene().lookup("#write-trace")).setSelected(true);
         });
         picture(stage, "10-from-a-picture.png");
+    }
+
+    /** What is done in the plot besides the line: by eye, by hand, with other curves. */
+    private void curves(Stage stage) throws IOException {
+        CurveTour tour = new CurveTour(window.model());
+        open(stage, "limpets", tour);
+        step(tour::tryByEye);
+        picture(stage, "11-by-eye.png");
+        step(tour::calculate);
+        picture(stage, "12-calculation.png");
+        open(stage, "eelgrass", tour);
+        step(tour::compare);
+        picture(stage, "13-curves.png");
+        say("Curves", List.of(window.model().findings().curveInHand().map(it -> window.model().findings().equation(it).plain()).orElse("no curve")));
+    }
+
+    private void open(Stage stage, String set, CurveTour tour) throws IOException {
+        step(window::openShelf);
+        step(() -> {
+            ((Button) stage.getScene().lookup("#shelf-orrin-bay-" + set)).fire();
+            window.show(MainWindow.View.WORK);
+            tour.openEverything();
+        });
     }
 
     private static void step(Runnable action) throws IOException {

@@ -1,0 +1,58 @@
+package hestra.desktop.demo;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+
+import hestra.desk.Edit;
+import hestra.desktop.app.DeskModel;
+import hestra.exercise.Aid;
+import hestra.figure.Below;
+import hestra.figure.Layer;
+import hestra.figure.Slot;
+import hestra.fit.Curve;
+import hestra.fit.Trial;
+
+/** The part of the example that tries a line by eye, unfolds the calculation, and compares curves. */
+final class CurveTour {
+
+    private static final double SALINITY = 20;
+    private static final double SHOOTS = 30;
+    private static final int BOULDER = 22;
+
+    private final DeskModel model;
+
+    CurveTour(DeskModel model) {
+        this.model = model;
+    }
+
+    /** Opens what is held back, as if every task were done. */
+    void openEverything() {
+        model.apply(new Edit.WriteHeld(EnumSet.noneOf(Aid.class)));
+    }
+
+    /** On the limpets: a line by eye with its squares, beside the best. */
+    void tryByEye() {
+        model.apply(new Edit.Try(new Trial(new Curve.Line(), List.of(new Trial.Handle(16, 43), new Trial.Handle(80, 27))), 1));
+        model.apply(new Edit.ShowLayer(Layer.SQUARES, true));
+    }
+
+    /** On the limpets: the calculation of the line by sums, and the rectangle of the boulder. */
+    void calculate() {
+        model.apply(new Edit.RemoveCurve(Slot.TRIAL));
+        model.apply(new Edit.ShowLayer(Layer.SQUARES, false));
+        model.apply(new Edit.ShowBelow(Below.SUMS));
+        model.apply(new Edit.Unfold(6));
+        model.apply(new Edit.Select(OptionalInt.of(BOULDER)));
+    }
+
+    /** On the eelgrass: curves compared, one in hand with its interval, read both ways. */
+    void compare() {
+        model.apply(new Edit.AddCurve(new Curve.Exponential(Curve.FittedOn.LOGARITHMS)));
+        model.apply(new Edit.AddCurve(new Curve.Polynomial(2)));
+        model.apply(new Edit.ShowLayer(Layer.PREDICTION_INTERVAL, true));
+        model.apply(new Edit.ReadAt(OptionalDouble.of(SALINITY)));
+        model.apply(new Edit.ReadAtY(OptionalDouble.of(SHOOTS)));
+    }
+}
