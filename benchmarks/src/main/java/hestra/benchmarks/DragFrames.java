@@ -29,7 +29,7 @@ import hestra.data.DataTable;
 import hestra.data.Roles;
 import hestra.data.Row;
 import hestra.data.Variable;
-import hestra.desk.Edit;
+import hestra.desk.PlotEdit;
 import hestra.desktop.app.Look;
 import hestra.desktop.app.Looks;
 import hestra.desktop.app.MainWindow;
@@ -119,7 +119,7 @@ public final class DragFrames {
             opened.setScene(window.scene(1280, 800));
             opened.show();
             window.begin();
-            window.model().apply(new Edit.ShowLayer(Layer.SQUARES, true));
+            window.model().apply(new PlotEdit.ShowLayer(Layer.SQUARES, true));
             return opened;
         });
         FxThread.settle();

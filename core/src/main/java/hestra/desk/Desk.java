@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeSet;
@@ -23,22 +22,12 @@ import hestra.exercise.PointChange;
 import hestra.exercise.Provenance;
 import hestra.exercise.Task;
 import hestra.feedback.Judge;
-import hestra.figure.Below;
-import hestra.figure.Dress;
-import hestra.figure.LabelPlace;
-import hestra.figure.Layer;
-import hestra.figure.Slot;
-import hestra.figure.Spacing;
-import hestra.figure.StripKind;
-import hestra.fit.Curve;
-import hestra.fit.Trial;
 import hestra.numbers.NumberStyle;
 import hestra.recipe.Recipe;
 import hestra.recipe.Sample;
 import hestra.tracing.Picture;
 import hestra.tracing.PictureAxes;
 import hestra.tracing.Tracing;
-import hestra.working.SumsWorking;
 
 /**
  * The state of the working window: immutable. Everything shown follows from it, see {@link Findings}.
@@ -79,33 +68,13 @@ public record Desk(
 
     private Desk change(Edit.Lasting edit) {
         return switch (edit) {
+            case PlotEdit plot -> with(plot.appliedTo(work));
             case Edit.ChangeTable(TableEdit table) -> changed(table);
             case Edit.Restore(int row) -> restored(row);
             case Edit.MovePoint(int row, double x, double y, long _) when exercise.rules().allows(PointChange.MOVE) && row < work.table().size() -> moved(row, x, y);
             case Edit.AddPoint(double x, double y) when exercise.rules().allows(PointChange.ADD) -> pointAdded(x, y);
             case Edit.RemovePoint(int row) when exercise.rules().allows(PointChange.REMOVE) && row < work.table().size() -> changed(new TableEdit.RemoveRows(List.of(row)));
             case Edit.ChooseRoles(Roles roles) when hasColumns(roles) -> with(work.withRoles(Optional.of(roles)));
-            case Edit.ShowLayer show -> with(work.with(work.plot().with(show.layer(), show.shown())));
-            case Edit.ReadAt(OptionalDouble x) when Double.isFinite(x.orElse(0)) -> with(work.with(work.reading().atX(x)));
-            case Edit.ReadAtY(OptionalDouble y) when Double.isFinite(y.orElse(0)) -> with(work.with(work.reading().atY(y)));
-            case Edit.Pin(List<Double> at) when at.stream().allMatch(Double::isFinite) -> with(work.with(work.reading().pinned(at)));
-            case Edit.ShowFrame show -> with(work.with(work.plot().with(show.frame())));
-            case Edit.SpaceAxis(boolean along, Spacing spacing) -> with(work.with(work.plot().with(along, spacing)));
-            case Edit.ShowStrip(StripKind kind) -> with(work.with(work.plot().with(kind)));
-            case Edit.DressPlot(Dress dress) -> with(work.with(work.plot().with(dress)));
-            case Edit.ShowBelow(Below below) -> with(work.with(work.plot().with(below)));
-            case Edit.Unfold(int columns) when columns >= 1 && columns <= SumsWorking.UNFOLDING.size() -> with(work.with(work.plot().unfolding(columns)));
-            case Edit.AddCurve(Curve curve) -> added(curve);
-            case Edit.ChangeCurve(Slot slot, Curve curve) when work.curves().further().containsKey(slot) && work.curves().slotOf(curve).isEmpty() ->
-                with(work.with(work.curves().with(slot, curve)));
-            case Edit.RemoveCurve(Slot slot) when slot != Slot.LINE -> with(work.with(work.curves().without(slot)));
-            case Edit.ShowCurve(Slot slot, boolean shown) -> with(slot == Slot.LINE ? work.with(work.plot().with(Layer.LINE, shown))
-                    : work.with(work.curves().shown(slot, shown)));
-            case Edit.FitOnly(Set<Integer> rows) when rows.stream().allMatch(row -> row >= 0 && row < work.table().size()) ->
-                with(work.with(work.curves().fittedOnlyTo(rows)));
-            case Edit.TakeInHand(Slot slot) when work.curves().has(slot) -> with(work.with(work.curves().takingInHand(slot)));
-            case Edit.Try(Trial trial, long _) when trial.isPossible() -> with(work.with(work.curves().with(trial)));
-            case Edit.PutLabel(Slot slot, LabelPlace place, long _) when work.curves().has(slot) -> with(work.with(work.curves().with(slot, place)));
             case Edit.Draft(String task, Answer answer) when exercise.task(task).isPresent() -> with(work.withDraft(task, answer));
             case Edit.Check(String task) -> checked(task);
             case Edit.Name(String student) -> with(work.withStudent(student));
@@ -127,15 +96,8 @@ public record Desk(
             case Edit.MoveTask(String task, int index) -> exercise.task(task)
                     .map(it -> with(exercise.withoutTask(task).withTaskAt(index, it))).orElse(this);
             case Edit.RemoveTask(String task) -> with(exercise.withoutTask(task));
-            case Edit.ReadAt _, Edit.ReadAtY _, Edit.Pin _, Edit.Unfold _, Edit.ChangeCurve _, Edit.RemoveCurve _, Edit.TakeInHand _, Edit.FitOnly _, Edit.Try _, Edit.PutLabel _, Edit.MovePoint _, Edit.AddPoint _, Edit.RemovePoint _, Edit.ChooseRoles _, Edit.Draft _, Edit.WriteColumns _, Edit.WriteRoles _,
-                    Edit.AddTask _ -> this;
+            case Edit.MovePoint _, Edit.AddPoint _, Edit.RemovePoint _, Edit.ChooseRoles _, Edit.Draft _, Edit.WriteColumns _, Edit.WriteRoles _, Edit.AddTask _ -> this;
         };
-    }
-
-    /** With a curve in hand that is there already, or in a free place; no change where all are taken. */
-    private Desk added(Curve curve) {
-        return work.curves().slotOf(curve).map(slot -> with(work.with(work.curves().takingInHand(slot))))
-                .or(() -> work.curves().free().map(slot -> with(work.with(work.curves().with(slot, curve))))).orElse(this);
     }
 
     /** The answer to a task as it stands on the desk now. */

@@ -1,9 +1,6 @@
 package hestra.desk;
 
-import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
 
@@ -14,16 +11,6 @@ import hestra.exercise.Aid;
 import hestra.exercise.Answer;
 import hestra.exercise.PlotRules;
 import hestra.exercise.Task;
-import hestra.figure.Below;
-import hestra.figure.Dress;
-import hestra.figure.Frame;
-import hestra.figure.LabelPlace;
-import hestra.figure.Layer;
-import hestra.figure.Slot;
-import hestra.figure.Spacing;
-import hestra.figure.StripKind;
-import hestra.fit.Curve;
-import hestra.fit.Trial;
 import hestra.recipe.Recipe;
 import hestra.tracing.Picture;
 import hestra.tracing.PictureAxes;
@@ -36,7 +23,7 @@ import hestra.tracing.Tracing;
 public sealed interface Edit {
 
     /** An edit that changes what is kept: it can be undone and is journalled. */
-    sealed interface Lasting extends Edit {
+    sealed interface Lasting extends Edit permits PlotEdit, ChangeTable, Restore, MovePoint, AddPoint, RemovePoint, ChooseRoles, Draft, Check, Name, StartAgain, WriteTexts, WriteProse, WriteTable, WriteColumns, WriteRecipe, LayPicture, Trace, WriteRoles, WriteHeld, WriteRules, AddTask, ChangeTask, MoveTask, RemoveTask {
         /** What it does, for "Undo …". */
         String inWords();
 
@@ -126,188 +113,6 @@ public sealed interface Edit {
         @Override
         public String inWords() {
             return "choosing roles";
-        }
-    }
-
-    /** A layer of the plot is shown or hidden. */
-    record ShowLayer(Layer layer, boolean shown) implements Lasting {
-        @Override
-        public String inWords() {
-            return (shown ? "showing " : "hiding ") + layer.title().toLowerCase(Locale.ROOT);
-        }
-    }
-
-    /** The reading line is put at x, or away. */
-    record ReadAt(OptionalDouble x) implements Lasting {
-        @Override
-        public String inWords() {
-            return "moving the reading line";
-        }
-
-        @Override
-        public boolean continues(Lasting before) {
-            return before instanceof ReadAt;
-        }
-    }
-
-    /** The level reading line is put at y, or away. */
-    record ReadAtY(OptionalDouble y) implements Lasting {
-        @Override
-        public String inWords() {
-            return "moving the reading line";
-        }
-
-        @Override
-        public boolean continues(Lasting before) {
-            return before instanceof ReadAtY;
-        }
-    }
-
-    /** The predictions that are kept in the table. */
-    record Pin(List<Double> at) implements Lasting {
-        @Override
-        public String inWords() {
-            return "keeping predictions";
-        }
-    }
-
-    /** A curve is fitted beside the line and taken in hand; one that is there already is taken in hand. */
-    record AddCurve(Curve curve) implements Lasting {
-        @Override
-        public String inWords() {
-            return "adding a " + curve.inWords();
-        }
-    }
-
-    /** The curve in a place becomes another one. */
-    record ChangeCurve(Slot slot, Curve curve) implements Lasting {
-        @Override
-        public String inWords() {
-            return "changing a curve";
-        }
-    }
-
-    /** The curve in a place is removed, or the trial. */
-    record RemoveCurve(Slot slot) implements Lasting {
-        @Override
-        public String inWords() {
-            return slot == Slot.TRIAL ? "removing the trial" : "removing a curve";
-        }
-    }
-
-    /** The curve in a place is drawn, or not for now. */
-    record ShowCurve(Slot slot, boolean shown) implements Lasting {
-        @Override
-        public String inWords() {
-            return (shown ? "showing" : "hiding") + " a curve";
-        }
-    }
-
-    /** The curves are fitted to the points of these rows alone; to all again where there are none. */
-    record FitOnly(Set<Integer> rows) implements Lasting {
-        @Override
-        public String inWords() {
-            return rows.isEmpty() ? "fitting to all points" : "fitting to some points";
-        }
-    }
-
-    /** The readings, the residuals and the reading line are of the curve in a place. */
-    record TakeInHand(Slot slot) implements Lasting {
-        @Override
-        public String inWords() {
-            return "taking another curve in hand";
-        }
-
-        @Override
-        public boolean continues(Lasting before) {
-            return before instanceof TakeInHand;
-        }
-    }
-
-    /**
-     * A curve is tried by eye, or moved.
-     *
-     * @param gesture numbers the drag: all moves of one drag are undone together
-     */
-    record Try(Trial trial, long gesture) implements Lasting {
-        @Override
-        public String inWords() {
-            return "moving the trial";
-        }
-
-        @Override
-        public boolean continues(Lasting before) {
-            return before instanceof Try other && other.gesture == gesture;
-        }
-    }
-
-    /**
-     * A curve's equation is put elsewhere in the plot, or made larger or smaller.
-     *
-     * @param gesture numbers the drag: all moves of one drag are undone together
-     */
-    record PutLabel(Slot slot, LabelPlace place, long gesture) implements Lasting {
-        @Override
-        public String inWords() {
-            return "moving an equation";
-        }
-
-        @Override
-        public boolean continues(Lasting before) {
-            return before instanceof PutLabel other && other.gesture == gesture;
-        }
-    }
-
-    /** The axis along, or the upright one, spaces its values another way. */
-    record SpaceAxis(boolean along, Spacing spacing) implements Lasting {
-        @Override
-        public String inWords() {
-            return spacing == Spacing.LINEAR ? "a linear axis" : "a logarithmic axis";
-        }
-    }
-
-    /** The strip shows the residuals another way. */
-    record ShowStrip(StripKind kind) implements Lasting {
-        @Override
-        public String inWords() {
-            return "showing residuals " + kind.title();
-        }
-    }
-
-    /** The plot looks another way. */
-    record DressPlot(Dress dress) implements Lasting {
-        @Override
-        public String inWords() {
-            return "changing how the plot looks";
-        }
-    }
-
-    /** Below the plot stand residuals, or a calculation. */
-    record ShowBelow(Below below) implements Lasting {
-        @Override
-        public String inWords() {
-            return "showing " + below.meaning();
-        }
-    }
-
-    /** So many columns of the calculation by sums are unfolded. */
-    record Unfold(int columns) implements Lasting {
-        @Override
-        public String inWords() {
-            return "unfolding a column";
-        }
-    }
-
-    /** The plot shows this part of the plane, or what fits the data. */
-    record ShowFrame(Optional<Frame> frame) implements Lasting {
-        @Override
-        public String inWords() {
-            return "moving the view";
-        }
-
-        @Override
-        public boolean continues(Lasting before) {
-            return before instanceof ShowFrame && frame.isPresent();
         }
     }
 

@@ -1,6 +1,5 @@
 package hestra.desk;
 
-import java.util.ArrayList;
 import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
@@ -15,11 +14,8 @@ import hestra.data.Pairs;
 import hestra.data.Roles;
 import hestra.data.Variable;
 import hestra.exercise.Aid;
-import hestra.exercise.Attempt;
 import hestra.exercise.Exercise;
 import hestra.exercise.Task;
-import hestra.feedback.Judge;
-import hestra.feedback.Verdict;
 import hestra.figure.Frame;
 import hestra.figure.Layer;
 import hestra.figure.PlotContent;
@@ -62,8 +58,8 @@ public final class Findings {
         boolean sameExercise = before != null && before.desk.exercise() == desk.exercise();
         this.given = sameExercise ? before.given : desk.exercise().given();
         boolean sameAnswers = sameExercise && before.desk.work().attempts() == work.attempts();
-        this.tasks = sameAnswers ? before.tasks : states(desk);
-        this.open = sameAnswers ? before.open : open(desk.exercise(), tasks);
+        this.tasks = sameAnswers ? before.tasks : TaskStates.of(desk);
+        this.open = sameAnswers ? before.open : TaskStates.open(desk.exercise(), tasks);
         boolean framed = work.frame().filter(this::hasPlaceFor).isPresent();
         boolean sameFrame = before != null && before.observed == observed && before.dataFrame.isPresent() && sameSpacing(before.work().plot(), work.plot());
         this.dataFrame = sameFrame ? before.dataFrame : framed ? Optional.empty()
@@ -319,37 +315,5 @@ public final class Findings {
         boolean drawable = fitted.isPresent() && Math.abs(fitted.getAsDouble()) < 1e290 && Math.abs(at.getAsDouble()) < 1e290;
         return drawable ? Frame.around(DoubleStream.concat(xs(), DoubleStream.of(at.getAsDouble())), work().plot().x(),
                 DoubleStream.concat(ys(), DoubleStream.of(fitted.getAsDouble())), work().plot().y()) : fitting;
-    }
-
-    private static List<TaskState> states(Desk desk) {
-        Judge judge = new Judge(desk.exercise());
-        List<TaskState> states = new ArrayList<>();
-        for (Task task : desk.exercise().tasks()) {
-            List<Verdict> verdicts = new ArrayList<>();
-            for (Attempt attempt : desk.work().attemptsAt(task.id())) {
-                if (Judge.takes(task, attempt.answer())) {
-                    verdicts.add(judge.judge(task, attempt));
-                }
-            }
-            double best = verdicts.stream().mapToDouble(Verdict::earned).max().orElse(0);
-            boolean right = verdicts.stream().anyMatch(Verdict::isRight);
-            int left = desk.triesLeft(task);
-            states.add(new TaskState(task, states.size() + 1,
-                    verdicts.isEmpty() ? Optional.empty() : Optional.of(verdicts.getLast()), best, left,
-                    !verdicts.isEmpty() && (right || left == 0)));
-        }
-        return List.copyOf(states);
-    }
-
-    /** A description opens what it opens as soon as it is given, right or not: it is a look, not a hurdle. */
-    private static Set<Aid> open(Exercise exercise, List<TaskState> tasks) {
-        Set<Aid> open = Aid.all();
-        open.removeAll(exercise.held());
-        for (TaskState state : tasks) {
-            if (state.done() || state.isTried() && state.task() instanceof Task.Describe) {
-                open.addAll(state.task().terms().opens());
-            }
-        }
-        return open;
     }
 }

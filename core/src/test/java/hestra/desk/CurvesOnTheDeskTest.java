@@ -58,7 +58,7 @@ class CurvesOnTheDeskTest {
 
     @Test
     void anAddedCurveIsInHandAndTheNumbersAreIts() {
-        Findings findings = Findings.of(after(open(), new Edit.AddCurve(QUADRATIC), new Edit.ReadAt(OptionalDouble.of(7))));
+        Findings findings = Findings.of(after(open(), new PlotEdit.AddCurve(QUADRATIC), new PlotEdit.ReadAt(OptionalDouble.of(7))));
         assertThat(findings.slotInHand()).isEqualTo(Slot.FIRST);
         double fitted = LeastSquares.fit(QUADRATIC, findings.pairs()).curveFit().orElseThrow().fitted(7).orElseThrow();
         assertThat(findings.prediction().orElseThrow().fitted()).isEqualTo(fitted);
@@ -69,44 +69,44 @@ class CurvesOnTheDeskTest {
 
     @Test
     void aCurveThatIsThereIsTakenInHandAndAFifthHasNoPlace() {
-        Desk four = after(open(), new Edit.AddCurve(QUADRATIC), new Edit.AddCurve(new Curve.Polynomial(3)), new Edit.AddCurve(new Curve.Logarithmic()),
-                new Edit.AddCurve(new Curve.ThroughOrigin()));
+        Desk four = after(open(), new PlotEdit.AddCurve(QUADRATIC), new PlotEdit.AddCurve(new Curve.Polynomial(3)), new PlotEdit.AddCurve(new Curve.Logarithmic()),
+                new PlotEdit.AddCurve(new Curve.ThroughOrigin()));
         assertThat(four.work().curves().further()).hasSize(4);
-        assertThat(four.apply(new Edit.AddCurve(new Curve.Wave()))).isEqualTo(four);
-        assertThat(four.apply(new Edit.AddCurve(QUADRATIC)).work().curves().inHand()).isEqualTo(Slot.FIRST);
-        assertThat(four.apply(new Edit.AddCurve(new Curve.Line())).work().curves().inHand()).isEqualTo(Slot.LINE);
-        Desk freed = after(four, new Edit.RemoveCurve(Slot.SECOND), new Edit.AddCurve(new Curve.Power(FittedOn.LOGARITHMS)));
+        assertThat(four.apply(new PlotEdit.AddCurve(new Curve.Wave()))).isEqualTo(four);
+        assertThat(four.apply(new PlotEdit.AddCurve(QUADRATIC)).work().curves().inHand()).isEqualTo(Slot.FIRST);
+        assertThat(four.apply(new PlotEdit.AddCurve(new Curve.Line())).work().curves().inHand()).isEqualTo(Slot.LINE);
+        Desk freed = after(four, new PlotEdit.RemoveCurve(Slot.SECOND), new PlotEdit.AddCurve(new Curve.Power(FittedOn.LOGARITHMS)));
         assertThat(freed.work().curves().slotOf(new Curve.Power(FittedOn.LOGARITHMS))).as("the place that was freed").contains(Slot.SECOND);
     }
 
     @Test
     void whatIsRemovedOrHiddenIsNotDrawnAndTheLineComesIntoHand() {
-        Desk desk = after(open(), new Edit.AddCurve(QUADRATIC), new Edit.PutLabel(Slot.FIRST, new LabelPlace(0.5, 0.5, 1), 1));
-        assertThat(drawn(after(desk, new Edit.ShowCurve(Slot.FIRST, false)))).containsExactly(Slot.LINE);
-        assertThat(drawn(after(desk, new Edit.ShowCurve(Slot.LINE, false)))).containsExactly(Slot.FIRST);
-        Desk removed = desk.apply(new Edit.RemoveCurve(Slot.FIRST));
+        Desk desk = after(open(), new PlotEdit.AddCurve(QUADRATIC), new PlotEdit.PutLabel(Slot.FIRST, new LabelPlace(0.5, 0.5, 1), 1));
+        assertThat(drawn(after(desk, new PlotEdit.ShowCurve(Slot.FIRST, false)))).containsExactly(Slot.LINE);
+        assertThat(drawn(after(desk, new PlotEdit.ShowCurve(Slot.LINE, false)))).containsExactly(Slot.FIRST);
+        Desk removed = desk.apply(new PlotEdit.RemoveCurve(Slot.FIRST));
         assertThat(Findings.of(removed).slotInHand()).isEqualTo(Slot.LINE);
         assertThat(removed.work().curves()).isEqualTo(CurveState.LINE_ALONE);
-        assertThat(desk.apply(new Edit.RemoveCurve(Slot.LINE))).as("the line is always there").isEqualTo(desk);
-        assertThat(desk.apply(new Edit.ChangeCurve(Slot.FOURTH, QUADRATIC))).as("nothing there").isEqualTo(desk);
+        assertThat(desk.apply(new PlotEdit.RemoveCurve(Slot.LINE))).as("the line is always there").isEqualTo(desk);
+        assertThat(desk.apply(new PlotEdit.ChangeCurve(Slot.FOURTH, QUADRATIC))).as("nothing there").isEqualTo(desk);
     }
 
     @Test
     void heldBackCurvesAreNeitherDrawnNorRead() {
-        Desk desk = after(open(Set.of(Aid.CURVES)), new Edit.AddCurve(QUADRATIC), new Edit.Try(LINE_BY_EYE, 1));
+        Desk desk = after(open(Set.of(Aid.CURVES)), new PlotEdit.AddCurve(QUADRATIC), new PlotEdit.Try(LINE_BY_EYE, 1));
         assertThat(drawn(desk)).containsExactly(Slot.LINE, Slot.TRIAL);
         assertThat(Findings.of(desk).curveAt(Slot.FIRST)).isEmpty();
-        Desk blind = after(open(Set.of(Aid.LINE, Aid.RESIDUALS, Aid.EQUATION)), new Edit.AddCurve(QUADRATIC), new Edit.TakeInHand(Slot.FIRST));
+        Desk blind = after(open(Set.of(Aid.LINE, Aid.RESIDUALS, Aid.EQUATION)), new PlotEdit.AddCurve(QUADRATIC), new PlotEdit.TakeInHand(Slot.FIRST));
         assertThat(drawn(blind)).as("without the line no curve either").isEmpty();
         assertThat(Findings.of(blind).curveInHand()).isEmpty();
         assertThat(Findings.of(blind).residual(0)).isEmpty();
         assertThat(Findings.of(blind).plot().inHand()).isEmpty();
-        assertThat(Findings.of(after(open(Set.of(Aid.TRIAL)), new Edit.Try(LINE_BY_EYE, 1))).trial()).isEmpty();
+        assertThat(Findings.of(after(open(Set.of(Aid.TRIAL)), new PlotEdit.Try(LINE_BY_EYE, 1))).trial()).isEmpty();
     }
 
     @Test
     void aTrialShowsItsOwnResidualsAndGivesNothingAway() {
-        Findings findings = Findings.of(after(open(Set.of(Aid.LINE, Aid.RESIDUALS, Aid.EQUATION)), new Edit.Try(LINE_BY_EYE, 1)));
+        Findings findings = Findings.of(after(open(Set.of(Aid.LINE, Aid.RESIDUALS, Aid.EQUATION)), new PlotEdit.Try(LINE_BY_EYE, 1)));
         assertThat(findings.slotInHand()).isEqualTo(Slot.TRIAL);
         assertThat(findings.residual(0).orElseThrow()).as("3.1 against 3 at day 2").isEqualTo(0.1, within(1e-12));
         assertThat(findings.strip().inHand()).isPresent();
@@ -116,19 +116,19 @@ class CurvesOnTheDeskTest {
 
     @Test
     void theMovesOfOneDragAreUndoneTogether() {
-        History history = History.of(open()).apply(new Edit.Try(LINE_BY_EYE, 1));
+        History history = History.of(open()).apply(new PlotEdit.Try(LINE_BY_EYE, 1));
         for (int i = 1; i < 5; i++) {
-            history = history.apply(new Edit.Try(LINE_BY_EYE.moved(0, i), 2));
+            history = history.apply(new PlotEdit.Try(LINE_BY_EYE.moved(0, i), 2));
         }
         assertThat(history.apply(new Edit.Undo()).present().work().curves().trial()).contains(LINE_BY_EYE);
         Trial impossible = LINE_BY_EYE.withHandle(1, new Trial.Handle(2, 9));
-        assertThat(history.present().apply(new Edit.Try(impossible, 3))).as("two handles at one x").isEqualTo(history.present());
+        assertThat(history.present().apply(new PlotEdit.Try(impossible, 3))).as("two handles at one x").isEqualTo(history.present());
     }
 
     @Test
     void onlyWhatChangedIsFittedAgain() {
-        Findings before = Findings.of(after(open(), new Edit.AddCurve(QUADRATIC)));
-        Findings after = before.next(before.desk().apply(new Edit.AddCurve(new Curve.Polynomial(3))));
+        Findings before = Findings.of(after(open(), new PlotEdit.AddCurve(QUADRATIC)));
+        Findings after = before.next(before.desk().apply(new PlotEdit.AddCurve(new Curve.Polynomial(3))));
         assertThat(after.fitAt(Slot.FIRST).orElseThrow()).isSameAs(before.fitAt(Slot.FIRST).orElseThrow());
         assertThat(after.fit()).isSameAs(before.fit());
         Findings moved = after.next(after.desk().apply(new Edit.MovePoint(0, 2, 9, 1)));
@@ -139,11 +139,11 @@ class CurvesOnTheDeskTest {
 
     @Test
     void aLogarithmicAxisFitsTheDataAgainAndForgetsAFrameBelowZero() {
-        Desk desk = after(open(), new Edit.ShowFrame(Optional.of(new Frame(-5, 5, -5, 5))), new Edit.SpaceAxis(true, Spacing.LOGARITHMIC));
+        Desk desk = after(open(), new PlotEdit.ShowFrame(Optional.of(new Frame(-5, 5, -5, 5))), new PlotEdit.SpaceAxis(true, Spacing.LOGARITHMIC));
         assertThat(Findings.of(desk).frame().xLow()).isPositive();
-        Desk forced = desk.apply(new Edit.ShowFrame(Optional.of(new Frame(-5, 5, 1, 5))));
+        Desk forced = desk.apply(new PlotEdit.ShowFrame(Optional.of(new Frame(-5, 5, 1, 5))));
         assertThat(Findings.of(forced).frame().xLow()).as("no place for it on the axis").isPositive();
-        Desk linear = forced.apply(new Edit.SpaceAxis(true, Spacing.LINEAR));
+        Desk linear = forced.apply(new PlotEdit.SpaceAxis(true, Spacing.LINEAR));
         assertThat(Findings.of(linear).frame().xLow()).isZero();
         Desk exchanged = after(desk, new Edit.ChooseRoles(new Roles(1, 0)));
         assertThat(exchanged.work().plot().x()).as("for other variables axes begin linear").isEqualTo(Spacing.LINEAR);
@@ -151,16 +151,16 @@ class CurvesOnTheDeskTest {
 
     @Test
     void theLevelReadingLineFindsEveryPlace() {
-        Findings findings = Findings.of(after(open(), new Edit.ReadAtY(OptionalDouble.of(5.04))));
+        Findings findings = Findings.of(after(open(), new PlotEdit.ReadAtY(OptionalDouble.of(5.04))));
         assertThat(findings.inverse().orElseThrow().solutions()).singleElement().satisfies(it -> assertThat(it.x()).as("the mean of x at the mean of y").isEqualTo(6, within(1e-9)));
-        assertThat(Findings.of(after(open(Set.of(Aid.PREDICTION)), new Edit.ReadAtY(OptionalDouble.of(5)))).inverse()).isEmpty();
-        assertThat(after(open(), new Edit.Pin(List.of(1.0, 2.0, 1.0))).work().reading().pinned()).containsExactly(1.0, 2.0);
-        assertThat(after(open(), new Edit.Pin(List.of(Double.NaN))).work().reading().pinned()).isEmpty();
+        assertThat(Findings.of(after(open(Set.of(Aid.PREDICTION)), new PlotEdit.ReadAtY(OptionalDouble.of(5)))).inverse()).isEmpty();
+        assertThat(after(open(), new PlotEdit.Pin(List.of(1.0, 2.0, 1.0))).work().reading().pinned()).containsExactly(1.0, 2.0);
+        assertThat(after(open(), new PlotEdit.Pin(List.of(Double.NaN))).work().reading().pinned()).isEmpty();
     }
 
     @Test
     void leverageAsksForThePointThatIsPointedAt() {
-        Desk desk = after(open(), new Edit.ShowLayer(Layer.LEVERAGE, true), new Edit.Hover(OptionalInt.of(4)));
+        Desk desk = after(open(), new PlotEdit.ShowLayer(Layer.LEVERAGE, true), new Edit.Hover(OptionalInt.of(4)));
         assertThat(Findings.of(desk).plot().influence().points()).hasSize(5);
         double without = LeastSquares.line(Findings.of(desk).pairs().without(4)).line().orElseThrow().slope().value();
         assertThat(Findings.of(desk).plot().influence().without().orElseThrow().coefficients().get(1).value()).isEqualTo(without);
@@ -169,7 +169,7 @@ class CurvesOnTheDeskTest {
 
     @Test
     void curvesAreFittedToTheChosenPointsAloneAndFollowTheirRows() {
-        Desk desk = after(open(), new Edit.FitOnly(Set.of(0, 1, 2)));
+        Desk desk = after(open(), new PlotEdit.FitOnly(Set.of(0, 1, 2)));
         Findings findings = Findings.of(desk);
         // Days 2, 4, 6 and lengths 3.1, 3.9, 5: Sxy 3.8 and Sxx 8.
         assertThat(findings.fit().line().orElseThrow().slope().value()).isEqualTo(0.475, within(1e-12));
@@ -179,8 +179,8 @@ class CurvesOnTheDeskTest {
         assertThat(inserted.work().curves().only()).containsExactlyInAnyOrder(0, 3, 4);
         Desk removed = inserted.apply(new Edit.ChangeTable(new TableEdit.RemoveRows(List.of(0))));
         assertThat(removed.work().curves().only()).containsExactlyInAnyOrder(2, 3);
-        assertThat(Findings.of(desk).next(desk.apply(new Edit.FitOnly(Set.of()))).fit().line().orElseThrow().slope().value()).isEqualTo(0.515, within(1e-12));
-        assertThat(desk.apply(new Edit.FitOnly(Set.of(99)))).isEqualTo(desk);
+        assertThat(Findings.of(desk).next(desk.apply(new PlotEdit.FitOnly(Set.of()))).fit().line().orElseThrow().slope().value()).isEqualTo(0.515, within(1e-12));
+        assertThat(desk.apply(new PlotEdit.FitOnly(Set.of(99)))).isEqualTo(desk);
     }
 
     private static Desk ruled(PlotRules rules) {

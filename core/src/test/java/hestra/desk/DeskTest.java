@@ -71,7 +71,7 @@ class DeskTest {
         List<Edit> nowhere = List.of(new Edit.ChangeTable(new TableEdit.Type(-1, 0, "1")), new Edit.ChangeTable(new TableEdit.Type(0, 9, "1")),
                 new Edit.ChangeTable(new TableEdit.Type(DataTable.MOST_ROWS, 0, "1")), new Edit.MovePoint(77, 1, 1, 1), new Edit.MovePoint(0, Double.NaN, 1, 1),
                 new Edit.ChooseRoles(new Roles(0, 7)), new Edit.Draft("none", new Answer.Typed("1")), new Edit.Check("none"),
-                new Edit.ReadAt(OptionalDouble.of(Double.POSITIVE_INFINITY)), new Edit.WriteTable(new TableEdit.Name(9, Variable.named("x"))),
+                new PlotEdit.ReadAt(OptionalDouble.of(Double.POSITIVE_INFINITY)), new Edit.WriteTable(new TableEdit.Name(9, Variable.named("x"))),
                 new Edit.MoveTask("none", 0), new Edit.RemoveTask("none"), new Edit.ChangeTable(new TableEdit.TakeBack(50)), new Edit.ChangeTable(new TableEdit.RemoveRows(List.of(99))),
                 new Edit.AddTask(0, Kelp.roles()), new Edit.WriteRoles(new Roles(0, 5)));
         for (Edit edit : nowhere) {
@@ -170,9 +170,9 @@ class DeskTest {
     @Test
     void predictionSaysWhetherTheDataSupportIt() {
         Exercise open = Kelp.exercise().withHeld(Set.of());
-        Findings inside = Findings.of(after(open, new Edit.ReadAt(OptionalDouble.of(4))));
+        Findings inside = Findings.of(after(open, new PlotEdit.ReadAt(OptionalDouble.of(4))));
         assertThat(inside.prediction().orElseThrow().inside()).isTrue();
-        Findings outside = Findings.of(after(open, new Edit.ReadAt(OptionalDouble.of(200))));
+        Findings outside = Findings.of(after(open, new PlotEdit.ReadAt(OptionalDouble.of(200))));
         assertThat(outside.prediction().orElseThrow().beyond()).isEqualTo(190);
         assertThat(outside.frame().xHigh()).as("the reading line is in view").isGreaterThanOrEqualTo(200);
         assertThat(Findings.of(after(open)).prediction()).isEmpty();
@@ -182,11 +182,11 @@ class DeskTest {
     void layersAndFrameAreShownAsChosen() {
         Exercise open = Kelp.exercise().withHeld(Set.of());
         Frame frame = new Frame(0, 5, 0, 5);
-        Desk desk = after(open, new Edit.ShowLayer(Layer.SQUARES, true), new Edit.ShowLayer(Layer.LINE, false), new Edit.ShowFrame(Optional.of(frame)));
+        Desk desk = after(open, new PlotEdit.ShowLayer(Layer.SQUARES, true), new PlotEdit.ShowLayer(Layer.LINE, false), new PlotEdit.ShowFrame(Optional.of(frame)));
         assertThat(Findings.of(desk).plot().layers()).contains(Layer.SQUARES).doesNotContain(Layer.LINE);
         assertThat(Findings.of(desk).frame()).isEqualTo(frame);
-        assertThat(Findings.of(desk.apply(new Edit.ShowFrame(Optional.empty()))).frame()).isNotEqualTo(frame);
-        assertThat(Findings.of(after(Kelp.whole(), new Edit.ShowLayer(Layer.SQUARES, true))).plot().layers()).doesNotContain(Layer.SQUARES);
+        assertThat(Findings.of(desk.apply(new PlotEdit.ShowFrame(Optional.empty()))).frame()).isNotEqualTo(frame);
+        assertThat(Findings.of(after(Kelp.whole(), new PlotEdit.ShowLayer(Layer.SQUARES, true))).plot().layers()).doesNotContain(Layer.SQUARES);
     }
 
     @Test
@@ -292,8 +292,8 @@ class DeskTest {
         Findings findings = Findings.of(desk);
         List<Edit> edits = List.of(new Edit.MovePoint(1, 4.5, 7, 1), new Edit.MovePoint(1, 4.6, 7.25, 1), new Edit.ChangeTable(new TableEdit.Type(2, 1, "abc")),
                 new Edit.ChangeTable(new TableEdit.Type(2, 1, "5.5")), new Edit.ChangeTable(new TableEdit.SetAside(0, "odd")), new Edit.MovePoint(0, 1, 1, 2),
-                new Edit.ChangeTable(new TableEdit.TakeBack(0)), new Edit.ShowFrame(Optional.of(new Frame(0, 5, 0, 5))), new Edit.MovePoint(3, 40, 50, 3),
-                new Edit.ShowFrame(Optional.empty()), new Edit.ChangeTable(new TableEdit.MoveRows(0, 1, 2)), new Edit.ChangeTable(new TableEdit.Type(9, 0, "12")),
+                new Edit.ChangeTable(new TableEdit.TakeBack(0)), new PlotEdit.ShowFrame(Optional.of(new Frame(0, 5, 0, 5))), new Edit.MovePoint(3, 40, 50, 3),
+                new PlotEdit.ShowFrame(Optional.empty()), new Edit.ChangeTable(new TableEdit.MoveRows(0, 1, 2)), new Edit.ChangeTable(new TableEdit.Type(9, 0, "12")),
                 new Edit.ChangeTable(new TableEdit.Type(9, 1, "9")));
         for (Edit edit : edits) {
             desk = desk.apply(edit);

@@ -64,8 +64,8 @@ class HistoryTest {
     void namesReadingLineAndViewGoOnFromOneAnother() {
         Frame frame = new Frame(0, 1, 0, 1);
         assertThat(after(new Edit.Name("I"), new Edit.Name("Ida")).apply(new Edit.Undo()).undoable()).isEmpty();
-        assertThat(after(new Edit.ReadAt(OptionalDouble.of(1)), new Edit.ReadAt(OptionalDouble.of(2))).apply(new Edit.Undo()).undoable()).isEmpty();
-        History viewed = after(new Edit.ShowFrame(Optional.of(frame)), new Edit.ShowFrame(Optional.of(new Frame(1, 2, 1, 2))), new Edit.ShowFrame(Optional.empty()));
+        assertThat(after(new PlotEdit.ReadAt(OptionalDouble.of(1)), new PlotEdit.ReadAt(OptionalDouble.of(2))).apply(new Edit.Undo()).undoable()).isEmpty();
+        History viewed = after(new PlotEdit.ShowFrame(Optional.of(frame)), new PlotEdit.ShowFrame(Optional.of(new Frame(1, 2, 1, 2))), new PlotEdit.ShowFrame(Optional.empty()));
         assertThat(viewed.apply(new Edit.Undo()).present().work().frame()).contains(new Frame(1, 2, 1, 2));
     }
 
@@ -106,6 +106,6 @@ class HistoryTest {
     void everyLastingEditSaysWhatItDoes() {
         assertThat(new Edit.ChangeTable(new TableEdit.RemoveRows(List.of(2))).inWords()).isEqualTo("removing row 3");
         assertThat(new Edit.ChangeTable(new TableEdit.SetAside(0, "x")).inWords()).contains("row 1");
-        assertThat(new Edit.ShowLayer(Layer.SQUARES, false).inWords()).isEqualTo("hiding squares");
+        assertThat(new PlotEdit.ShowLayer(Layer.SQUARES, false).inWords()).isEqualTo("hiding squares");
     }
 }

@@ -18,6 +18,7 @@ import hestra.data.Variable;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desk.History;
+import hestra.desk.PlotEdit;
 import hestra.exercise.Aid;
 import hestra.exercise.Answer;
 import hestra.exercise.Exercise;
@@ -52,15 +53,15 @@ class JournalFileTest {
     private static final List<Edit> EDITS = List.of(
             new Edit.ChangeTable(new TableEdit.Type(4, 0, "10")), new Edit.ChangeTable(new TableEdit.Paste(4, 0, List.of(List.of("10", "7,2")))), new Edit.ChangeTable(new TableEdit.Clear(0, 0, 0, 1)),
             new Edit.ChangeTable(new TableEdit.InsertRows(1, 1)), new Edit.ChangeTable(new TableEdit.RemoveRows(List.of(1))), new Edit.ChangeTable(new TableEdit.SetAside(2, "why “so”?")), new Edit.ChangeTable(new TableEdit.TakeBack(2)),
-            new Edit.MovePoint(1, 4.5, 1e-7, 77), new Edit.ChooseRoles(new Roles(1, 0)), new Edit.ShowLayer(Layer.SQUARES, true),
-            new Edit.ReadAt(OptionalDouble.of(52.5)), new Edit.ReadAt(OptionalDouble.empty()), new Edit.ReadAtY(OptionalDouble.of(-2e-9)), new Edit.Pin(List.of(1.5, 2e9)),
-            new Edit.AddCurve(new Curve.Polynomial(3)), new Edit.AddCurve(new Curve.Power(FittedOn.LOGARITHMS)), new Edit.ChangeCurve(Slot.SECOND, new Curve.Exponential(FittedOn.VALUES)),
-            new Edit.AddCurve(new Curve.OwnTerms(List.of(Term.ONE, Term.ROOT))), new Edit.RemoveCurve(Slot.FIRST), new Edit.ShowCurve(Slot.SECOND, false), new Edit.TakeInHand(Slot.THIRD),
-            new Edit.Try(new Trial(new Curve.Exponential(FittedOn.LOGARITHMS), List.of(new Trial.Handle(1, 2), new Trial.Handle(3, 0.1))), 12),
-            new Edit.PutLabel(Slot.TRIAL, new LabelPlace(0.25, 1, 1.5), 13), new Edit.SpaceAxis(false, Spacing.LOGARITHMIC), new Edit.ShowStrip(StripKind.NORMAL), new Edit.FitOnly(Set.of(0, 2)), new Edit.ShowBelow(Below.SUMS), new Edit.Unfold(5),
-            new Edit.DressPlot(Dress.USUAL.with(Sign.LOZENGE).withLines(Dress.Size.LARGE).withBlackOnWhite(true)),
+            new Edit.MovePoint(1, 4.5, 1e-7, 77), new Edit.ChooseRoles(new Roles(1, 0)), new PlotEdit.ShowLayer(Layer.SQUARES, true),
+            new PlotEdit.ReadAt(OptionalDouble.of(52.5)), new PlotEdit.ReadAt(OptionalDouble.empty()), new PlotEdit.ReadAtY(OptionalDouble.of(-2e-9)), new PlotEdit.Pin(List.of(1.5, 2e9)),
+            new PlotEdit.AddCurve(new Curve.Polynomial(3)), new PlotEdit.AddCurve(new Curve.Power(FittedOn.LOGARITHMS)), new PlotEdit.ChangeCurve(Slot.SECOND, new Curve.Exponential(FittedOn.VALUES)),
+            new PlotEdit.AddCurve(new Curve.OwnTerms(List.of(Term.ONE, Term.ROOT))), new PlotEdit.RemoveCurve(Slot.FIRST), new PlotEdit.ShowCurve(Slot.SECOND, false), new PlotEdit.TakeInHand(Slot.THIRD),
+            new PlotEdit.Try(new Trial(new Curve.Exponential(FittedOn.LOGARITHMS), List.of(new Trial.Handle(1, 2), new Trial.Handle(3, 0.1))), 12),
+            new PlotEdit.PutLabel(Slot.TRIAL, new LabelPlace(0.25, 1, 1.5), 13), new PlotEdit.SpaceAxis(false, Spacing.LOGARITHMIC), new PlotEdit.ShowStrip(StripKind.NORMAL), new PlotEdit.FitOnly(Set.of(0, 2)), new PlotEdit.ShowBelow(Below.SUMS), new PlotEdit.Unfold(5),
+            new PlotEdit.DressPlot(Dress.USUAL.with(Sign.LOZENGE).withLines(Dress.Size.LARGE).withBlackOnWhite(true)),
             new Edit.WriteRules(new PlotRules(Set.of(PointChange.ADD, PointChange.REMOVE), new EquationForm(false, false))), new Edit.AddPoint(9, 6.5), new Edit.RemovePoint(0),
-            new Edit.ShowFrame(Optional.of(new Frame(0, 1, -2, 3))), new Edit.ShowFrame(Optional.empty()),
+            new PlotEdit.ShowFrame(Optional.of(new Frame(0, 1, -2, 3))), new PlotEdit.ShowFrame(Optional.empty()),
             new Edit.Draft("describe", Answer.Described.NOTHING.withSentence("rising")), new Edit.Draft("roles", new Answer.RolesChosen(Optional.empty())),
             new Edit.Check("roles"), new Edit.Name("Ida"), new Edit.Undo(), new Edit.Redo(),
             new Edit.WriteTexts("t", "p", "h"), new Edit.WriteProse("p\nq"), new Edit.WriteTable(new TableEdit.Name(0, new Variable("a", "b", "c"))),

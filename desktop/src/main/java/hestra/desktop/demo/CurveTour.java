@@ -6,6 +6,7 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 
 import hestra.desk.Edit;
+import hestra.desk.PlotEdit;
 import hestra.desktop.app.DeskModel;
 import hestra.exercise.Aid;
 import hestra.figure.Below;
@@ -34,25 +35,25 @@ final class CurveTour {
 
     /** On the limpets: a line by eye with its squares, beside the best. */
     void tryByEye() {
-        model.apply(new Edit.Try(new Trial(new Curve.Line(), List.of(new Trial.Handle(16, 43), new Trial.Handle(80, 27))), 1));
-        model.apply(new Edit.ShowLayer(Layer.SQUARES, true));
+        model.apply(new PlotEdit.Try(new Trial(new Curve.Line(), List.of(new Trial.Handle(16, 43), new Trial.Handle(80, 27))), 1));
+        model.apply(new PlotEdit.ShowLayer(Layer.SQUARES, true));
     }
 
     /** On the limpets: the calculation of the line by sums, and the rectangle of the boulder. */
     void calculate() {
-        model.apply(new Edit.RemoveCurve(Slot.TRIAL));
-        model.apply(new Edit.ShowLayer(Layer.SQUARES, false));
-        model.apply(new Edit.ShowBelow(Below.SUMS));
-        model.apply(new Edit.Unfold(6));
+        model.apply(new PlotEdit.RemoveCurve(Slot.TRIAL));
+        model.apply(new PlotEdit.ShowLayer(Layer.SQUARES, false));
+        model.apply(new PlotEdit.ShowBelow(Below.SUMS));
+        model.apply(new PlotEdit.Unfold(6));
         model.apply(new Edit.Select(OptionalInt.of(BOULDER)));
     }
 
     /** On the eelgrass: curves compared, one in hand with its interval, read both ways. */
     void compare() {
-        model.apply(new Edit.AddCurve(new Curve.Exponential(Curve.FittedOn.LOGARITHMS)));
-        model.apply(new Edit.AddCurve(new Curve.Polynomial(2)));
-        model.apply(new Edit.ShowLayer(Layer.PREDICTION_INTERVAL, true));
-        model.apply(new Edit.ReadAt(OptionalDouble.of(SALINITY)));
-        model.apply(new Edit.ReadAtY(OptionalDouble.of(SHOOTS)));
+        model.apply(new PlotEdit.AddCurve(new Curve.Exponential(Curve.FittedOn.LOGARITHMS)));
+        model.apply(new PlotEdit.AddCurve(new Curve.Polynomial(2)));
+        model.apply(new PlotEdit.ShowLayer(Layer.PREDICTION_INTERVAL, true));
+        model.apply(new PlotEdit.ReadAt(OptionalDouble.of(SALINITY)));
+        model.apply(new PlotEdit.ReadAtY(OptionalDouble.of(SHOOTS)));
     }
 }

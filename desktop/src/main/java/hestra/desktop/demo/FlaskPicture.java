@@ -11,8 +11,8 @@ import java.util.Set;
 import javax.imageio.ImageIO;
 
 import hestra.desk.Desk;
-import hestra.desk.Edit;
 import hestra.desk.Findings;
+import hestra.desk.PlotEdit;
 import hestra.documents.FigurePainter;
 import hestra.documents.Palette;
 import hestra.exercise.Exercise;
@@ -42,7 +42,7 @@ final class FlaskPicture {
     static FlaskPicture of(Exercise flask) {
         Desk desk = Desk.open(flask.withTasks(List.of()).withHeld(Set.of()));
         for (Layer layer : EnumSet.of(Layer.LINE, Layer.RESIDUALS)) {
-            desk = desk.apply(new Edit.ShowLayer(layer, false));
+            desk = desk.apply(new PlotEdit.ShowLayer(layer, false));
         }
         return new FlaskPicture(ScatterPlot.describe(Findings.of(desk).plot(), SIZE));
     }

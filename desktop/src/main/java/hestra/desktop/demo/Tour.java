@@ -16,6 +16,7 @@ import hestra.data.Roles;
 import hestra.data.TableEdit;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
+import hestra.desk.PlotEdit;
 import hestra.desk.TaskState;
 import hestra.desktop.app.FileDialogs;
 import hestra.desktop.app.Look;
@@ -221,7 +222,7 @@ public final class Tour {
                 NumberStyle.STANDARD.show(line.at(x), task.rounding()), Optional.of(line.support().contains(x)))).toList();
         apply(new Edit.Draft("predict", new Answer.Predictions(given)));
         apply(new Edit.Select(OptionalInt.empty()));
-        apply(new Edit.ReadAt(OptionalDouble.of(60)));
+        apply(new PlotEdit.ReadAt(OptionalDouble.of(60)));
         check("predict");
     }
 

@@ -19,6 +19,7 @@ import hestra.data.DataTable;
 import hestra.data.Roles;
 import hestra.data.Roles.Use;
 import hestra.desk.Edit;
+import hestra.desk.PlotEdit;
 import hestra.desktop.app.DeskModel;
 import hestra.figure.Frame;
 import hestra.figure.Spacing;
@@ -66,13 +67,13 @@ final class AxisMenu {
         CheckMenuItem logarithmic = new CheckMenuItem("Logarithmic");
         logarithmic.setId("axis-logarithmic");
         logarithmic.setSelected(spacing(along) == Spacing.LOGARITHMIC);
-        logarithmic.setOnAction(_ -> model.apply(new Edit.SpaceAxis(along, logarithmic.isSelected() ? Spacing.LOGARITHMIC : Spacing.LINEAR)));
+        logarithmic.setOnAction(_ -> model.apply(new PlotEdit.SpaceAxis(along, logarithmic.isSelected() ? Spacing.LOGARITHMIC : Spacing.LINEAR)));
         MenuItem fromZero = new MenuItem("From zero");
         fromZero.setId("axis-from-zero");
         fromZero.setDisable(spacing(along) == Spacing.LOGARITHMIC);
         fromZero.setOnAction(_ -> reach(along, 0));
         MenuItem fit = new MenuItem("Show everything (Home)");
-        fit.setOnAction(_ -> model.apply(new Edit.ShowFrame(Optional.empty())));
+        fit.setOnAction(_ -> model.apply(new PlotEdit.ShowFrame(Optional.empty())));
         menu.getItems().addAll(logarithmic, fromZero, reaching(menu, along), fit);
         menu.show(owner, screenX, screenY);
     }
@@ -117,6 +118,6 @@ final class AxisMenu {
 
     private void reach(boolean along, double value) {
         Frame frame = model.findings().frame();
-        model.apply(new Edit.ShowFrame(Optional.of(along ? frame.reachingX(value) : frame.reachingY(value))));
+        model.apply(new PlotEdit.ShowFrame(Optional.of(along ? frame.reachingX(value) : frame.reachingY(value))));
     }
 }

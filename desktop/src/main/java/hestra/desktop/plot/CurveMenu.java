@@ -7,7 +7,7 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 
-import hestra.desk.Edit;
+import hestra.desk.PlotEdit;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.parts.CurveNames;
 import hestra.desktop.parts.Tip;
@@ -80,6 +80,6 @@ final class CurveMenu extends MenuButton {
             notice.accept("Four curves beside the line are as many as can be told apart. Remove one first: take it in hand and press Delete in the plot.");
             return;
         }
-        model.apply(new Edit.AddCurve(curve));
+        model.apply(new PlotEdit.AddCurve(curve));
     }
 }

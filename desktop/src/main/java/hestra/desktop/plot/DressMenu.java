@@ -11,7 +11,7 @@ import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.ToggleGroup;
 
-import hestra.desk.Edit;
+import hestra.desk.PlotEdit;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.app.Look;
 import hestra.desktop.parts.Tip;
@@ -96,7 +96,7 @@ public final class DressMenu extends MenuButton {
     }
 
     private void dress(Dress changed) {
-        model.apply(new Edit.DressPlot(changed));
+        model.apply(new PlotEdit.DressPlot(changed));
     }
 
     /** The colours of the plot: the window's, or black on white where that was chosen. */

@@ -16,8 +16,8 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 
 import hestra.data.Pairs;
-import hestra.desk.Edit;
 import hestra.desk.Findings;
+import hestra.desk.PlotEdit;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.parts.CurveNames;
 import hestra.desktop.parts.Swatch;
@@ -65,7 +65,7 @@ public final class LayerChips extends FlowPane {
         reading.setId("chip-reading");
         reading.setOnAction(_ -> toggleReading());
         only.setId("chip-only");
-        only.setOnAction(_ -> model.apply(new Edit.FitOnly(Set.of())));
+        only.setOnAction(_ -> model.apply(new PlotEdit.FitOnly(Set.of())));
         Tip.set(only, "press to fit to all points again");
         getChildren().addAll(reading, only, moreMenu());
         model.watch(this::show);
@@ -76,7 +76,7 @@ public final class LayerChips extends FlowPane {
         chip.setId("chip-" + layer.name().toLowerCase(Locale.ROOT).replace('_', '-'));
         chip.setOnAction(_ -> {
             if (!chip.getPseudoClassStates().contains(CLOSED)) {
-                model.apply(new Edit.ShowLayer(layer, chip.isSelected()));
+                model.apply(new PlotEdit.ShowLayer(layer, chip.isSelected()));
             }
             show(model.findings());
         });
@@ -92,11 +92,11 @@ public final class LayerChips extends FlowPane {
                 Findings findings = model.findings();
                 boolean shown = findings.isShown(slot);
                 if (shown && findings.slotInHand() != slot) {
-                    model.apply(new Edit.TakeInHand(slot));
+                    model.apply(new PlotEdit.TakeInHand(slot));
                 } else {
-                    model.apply(new Edit.ShowCurve(slot, !shown));
+                    model.apply(new PlotEdit.ShowCurve(slot, !shown));
                     if (!shown) {
-                        model.apply(new Edit.TakeInHand(slot));
+                        model.apply(new PlotEdit.TakeInHand(slot));
                     }
                 }
             }
@@ -115,7 +115,7 @@ public final class LayerChips extends FlowPane {
             if (!layer.isEveryday()) {
                 CheckMenuItem item = new CheckMenuItem(layer.title());
                 item.setId("more-" + layer.name().toLowerCase(Locale.ROOT).replace('_', '-'));
-                item.setOnAction(_ -> model.apply(new Edit.ShowLayer(layer, item.isSelected())));
+                item.setOnAction(_ -> model.apply(new PlotEdit.ShowLayer(layer, item.isSelected())));
                 more.put(layer, item);
                 button.getItems().add(item);
             }
@@ -131,7 +131,7 @@ public final class LayerChips extends FlowPane {
         }
         OptionalDouble at = findings.work().readingAt().isPresent() || findings.pairs().n() == 0 ? OptionalDouble.empty()
                 : OptionalDouble.of(new Rounding.Significant(2).apply(findings.pairs().xs().average().orElse(0)).doubleValue());
-        model.apply(new Edit.ReadAt(at));
+        model.apply(new PlotEdit.ReadAt(at));
         show(model.findings());
     }
 

@@ -11,6 +11,7 @@ import javafx.scene.input.KeyEvent;
 
 import hestra.desk.Edit;
 import hestra.desk.Findings;
+import hestra.desk.PlotEdit;
 import hestra.desktop.app.DeskModel;
 import hestra.exercise.Aid;
 import hestra.exercise.PointChange;
@@ -69,7 +70,7 @@ final class PlotKeys {
             case MINUS, SUBTRACT -> zoom(ZOOM);
             case DELETE, BACK_SPACE -> remove();
             case ESCAPE -> model.apply(new Edit.Select(OptionalInt.empty()));
-            case HOME -> model.apply(new Edit.ShowFrame(Optional.empty()));
+            case HOME -> model.apply(new PlotEdit.ShowFrame(Optional.empty()));
             default -> consumed = false;
         }
         if (consumed) {
@@ -84,7 +85,7 @@ final class PlotKeys {
             model.apply(new Edit.RemovePoint(model.desk().selected().getAsInt()));
             plot.hint(model.desk().exercise().rules().allows(PointChange.REMOVE) ? PlotView.AT_REST : "In this exercise points are not removed");
         } else if (inHand != Slot.LINE) {
-            model.apply(new Edit.RemoveCurve(inHand));
+            model.apply(new PlotEdit.RemoveCurve(inHand));
         }
     }
 
@@ -92,7 +93,7 @@ final class PlotKeys {
         List<Slot> slots = model.findings().slots();
         if (!slots.isEmpty()) {
             Slot next = slots.get((slots.indexOf(model.findings().slotInHand()) + 1) % slots.size());
-            model.apply(new Edit.TakeInHand(next));
+            model.apply(new PlotEdit.TakeInHand(next));
             plot.hint("In hand: " + model.findings().curveInHand().map(it -> it.curve().inWords()).orElse("no curve"));
         }
     }
@@ -103,14 +104,14 @@ final class PlotKeys {
         if (findings.work().readingAt().isPresent() && findings.isOpen(Aid.PREDICTION)) {
             List<Double> pinned = new ArrayList<>(findings.work().reading().pinned());
             pinned.add(findings.work().readingAt().getAsDouble());
-            model.apply(new Edit.Pin(pinned));
+            model.apply(new PlotEdit.Pin(pinned));
         }
     }
 
     private void zoom(double factor) {
         Figure figure = plot.figure();
         figure.zoomed(factor, figure.area().left() + figure.area().width() / 2, figure.area().top() + figure.area().height() / 2)
-                .ifPresent(frame -> model.apply(new Edit.ShowFrame(Optional.of(frame))));
+                .ifPresent(frame -> model.apply(new PlotEdit.ShowFrame(Optional.of(frame))));
     }
 
     /** An arrow key: with Alt it moves the selected point or the trial, with Shift the reading lines, else it walks through the points. */
@@ -134,9 +135,9 @@ final class PlotKeys {
         }
         Figure figure = plot.figure();
         if (along != 0) {
-            model.apply(new Edit.ReadAt(OptionalDouble.of(stepped(findings.work().reading().atX(), figure.x(), along))));
+            model.apply(new PlotEdit.ReadAt(OptionalDouble.of(stepped(findings.work().reading().atX(), figure.x(), along))));
         } else {
-            model.apply(new Edit.ReadAtY(OptionalDouble.of(stepped(findings.work().reading().atY(), figure.y(), upward))));
+            model.apply(new PlotEdit.ReadAtY(OptionalDouble.of(stepped(findings.work().reading().atY(), figure.y(), upward))));
         }
     }
 
@@ -150,7 +151,7 @@ final class PlotKeys {
         Findings findings = model.findings();
         double x = Measured.x(findings, plot.figure(), spot.x() + NUDGE * along);
         double y = Measured.y(findings, plot.figure(), spot.y() - NUDGE * upward);
-        model.apply(new Edit.ShowFrame(Optional.of(findings.frame())));
+        model.apply(new PlotEdit.ShowFrame(Optional.of(findings.frame())));
         model.apply(new Edit.MovePoint(spot.row(), x, y, model.newGesture()));
     }
 
@@ -165,9 +166,9 @@ final class PlotKeys {
             double pixels = NUDGE * (upward - along * share);
             moved = moved.withHandle(i, new Trial.Handle(handle.x(), Measured.toThePixel(y.value(y.pixel(handle.y()) - pixels), y)));
         }
-        model.apply(new Edit.ShowFrame(Optional.of(model.findings().frame())));
-        model.apply(new Edit.TakeInHand(Slot.TRIAL));
-        model.apply(new Edit.Try(moved, model.newGesture()));
+        model.apply(new PlotEdit.ShowFrame(Optional.of(model.findings().frame())));
+        model.apply(new PlotEdit.TakeInHand(Slot.TRIAL));
+        model.apply(new PlotEdit.Try(moved, model.newGesture()));
     }
 
     private void walk(Optional<Spot> from, int along, int upward) {

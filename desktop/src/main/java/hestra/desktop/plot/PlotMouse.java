@@ -13,6 +13,7 @@ import javafx.scene.input.ZoomEvent;
 
 import hestra.desk.Edit;
 import hestra.desk.Findings;
+import hestra.desk.PlotEdit;
 import hestra.desktop.app.DeskModel;
 import hestra.exercise.PointChange;
 import hestra.figure.Figure;
@@ -114,12 +115,12 @@ final class PlotMouse {
         drag = new Drag(hit, event.getX(), event.getY(), figure, model.newGesture(), framing, event.isShortcutDown(), model.desk().work().curves().trial(), label, false);
         switch (hit) {
             case Hit.OnPoint(int row) -> model.apply(new Edit.Select(OptionalInt.of(row)));
-            case Hit.OnLabel(Slot slot) -> model.apply(new Edit.TakeInHand(slot));
-            case Hit.OnCurve(Slot slot) when !framing -> model.apply(new Edit.TakeInHand(slot));
-            case Hit.OnHandle _ -> model.apply(new Edit.TakeInHand(Slot.TRIAL));
+            case Hit.OnLabel(Slot slot) -> model.apply(new PlotEdit.TakeInHand(slot));
+            case Hit.OnCurve(Slot slot) when !framing -> model.apply(new PlotEdit.TakeInHand(slot));
+            case Hit.OnHandle _ -> model.apply(new PlotEdit.TakeInHand(Slot.TRIAL));
             case Hit.OnGround _ when event.getClickCount() == 2 && allows(PointChange.ADD) -> model.apply(new Edit.AddPoint(
                     Measured.x(model.findings(), figure, event.getX()), Measured.y(model.findings(), figure, event.getY())));
-            case Hit.OnGround _ when event.getClickCount() == 2 -> model.apply(new Edit.ShowFrame(Optional.empty()));
+            case Hit.OnGround _ when event.getClickCount() == 2 -> model.apply(new PlotEdit.ShowFrame(Optional.empty()));
             case Hit.OnGround _, Hit.OnCurve _, Hit.OnReadingLine _, Hit.OnAxis _, Hit.Outside _ -> { }
         }
     }
@@ -147,16 +148,16 @@ final class PlotMouse {
         }
         switch (drag.on()) {
             case Hit.OnPoint(int row) -> model.apply(new Edit.MovePoint(row, Measured.x(model.findings(), figure, px), Measured.y(model.findings(), figure, py), drag.gesture()));
-            case Hit.OnHandle(int index) -> drag.trial().ifPresent(trial -> model.apply(new Edit.Try(trial.withHandle(index,
+            case Hit.OnHandle(int index) -> drag.trial().ifPresent(trial -> model.apply(new PlotEdit.Try(trial.withHandle(index,
                     new Trial.Handle(Measured.toThePixel(figure.x().value(px), figure.x()), Measured.toThePixel(figure.y().value(py), figure.y()))), drag.gesture())));
-            case Hit.OnCurve(Slot slot) when slot == Slot.TRIAL -> drag.trial().ifPresent(trial -> model.apply(new Edit.Try(carried(trial, figure, event), drag.gesture())));
-            case Hit.OnLabel(Slot slot) -> drag.label().ifPresent(at -> model.apply(new Edit.PutLabel(slot, new LabelPlace(
+            case Hit.OnCurve(Slot slot) when slot == Slot.TRIAL -> drag.trial().ifPresent(trial -> model.apply(new PlotEdit.Try(carried(trial, figure, event), drag.gesture())));
+            case Hit.OnLabel(Slot slot) -> drag.label().ifPresent(at -> model.apply(new PlotEdit.PutLabel(slot, new LabelPlace(
                     at.across() + (event.getX() - drag.x()) / figure.area().width(), at.down() + (event.getY() - drag.y()) / figure.area().height(), at.size()), drag.gesture())));
-            case Hit.OnReadingLine(boolean upright) -> model.apply(upright ? new Edit.ReadAt(OptionalDouble.of(Measured.reading(figure.x().value(px), figure.x())))
-                    : new Edit.ReadAtY(OptionalDouble.of(Measured.reading(figure.y().value(py), figure.y()))));
+            case Hit.OnReadingLine(boolean upright) -> model.apply(upright ? new PlotEdit.ReadAt(OptionalDouble.of(Measured.reading(figure.x().value(px), figure.x())))
+                    : new PlotEdit.ReadAtY(OptionalDouble.of(Measured.reading(figure.y().value(py), figure.y()))));
             case Hit.OnGround _, Hit.OnCurve _ -> {
                 plot.setCursor(Cursor.CLOSED_HAND);
-                figure.moved(event.getX() - drag.x(), event.getY() - drag.y()).ifPresent(frame -> model.apply(new Edit.ShowFrame(Optional.of(frame))));
+                figure.moved(event.getX() - drag.x(), event.getY() - drag.y()).ifPresent(frame -> model.apply(new PlotEdit.ShowFrame(Optional.of(frame))));
             }
             case Hit.OnAxis _ -> plot.setCursor(Cursor.MOVE);
             case Hit.Outside _ -> { }
@@ -168,7 +169,7 @@ final class PlotMouse {
         boolean placing = drag.on() instanceof Hit.OnPoint && allows(PointChange.MOVE) || drag.on() instanceof Hit.OnHandle || drag.on() instanceof Hit.OnCurve(Slot slot) && slot == Slot.TRIAL;
         if (placing) {
             // Hold the frame still, or what is dragged would run away from under the pointer as the axes follow it.
-            model.apply(new Edit.ShowFrame(Optional.of(model.findings().frame())));
+            model.apply(new PlotEdit.ShowFrame(Optional.of(model.findings().frame())));
         }
         if (drag.on() instanceof Hit.OnPoint(int row) && allows(PointChange.MOVE)) {
             plot.showGhost(plot.spot(row));
@@ -189,9 +190,9 @@ final class PlotMouse {
 
     private void released(MouseEvent event) {
         if (drag != null && drag.choosing() && drag.framing()) {
-            model.apply(new Edit.FitOnly(drag.moved() ? rowsWithin(event) : Set.of()));
+            model.apply(new PlotEdit.FitOnly(drag.moved() ? rowsWithin(event) : Set.of()));
         } else if (drag != null && drag.framing() && drag.moved()) {
-            drag.figure().within(drag.x(), drag.y(), event.getX(), event.getY()).ifPresent(frame -> model.apply(new Edit.ShowFrame(Optional.of(frame))));
+            drag.figure().within(drag.x(), drag.y(), event.getX(), event.getY()).ifPresent(frame -> model.apply(new PlotEdit.ShowFrame(Optional.of(frame))));
         } else if (drag != null && !drag.moved() && drag.on() instanceof Hit.OnGround && event.getClickCount() == 1) {
             model.apply(new Edit.Select(OptionalInt.empty()));
         }
@@ -229,7 +230,7 @@ final class PlotMouse {
         }
         if (figure.hit(event.getX(), event.getY()) instanceof Hit.OnLabel(Slot slot)) {
             double step = event.getDeltaY() > 0 ? LABEL_STEP : 1 / LABEL_STEP;
-            place(figure, slot).ifPresent(at -> model.apply(new Edit.PutLabel(slot, new LabelPlace(at.across(), at.down(), at.size() * step), model.newGesture())));
+            place(figure, slot).ifPresent(at -> model.apply(new PlotEdit.PutLabel(slot, new LabelPlace(at.across(), at.down(), at.size() * step), model.newGesture())));
         } else {
             zoom(Math.pow(ZOOM, -event.getDeltaY()), event.getX(), event.getY());
         }
@@ -239,7 +240,7 @@ final class PlotMouse {
     private void zoom(double factor, double px, double py) {
         Figure figure = plot.figure();
         if (figure != null && figure.area().contains(px, py)) {
-            figure.zoomed(factor, px, py).ifPresent(frame -> model.apply(new Edit.ShowFrame(Optional.of(frame))));
+            figure.zoomed(factor, px, py).ifPresent(frame -> model.apply(new PlotEdit.ShowFrame(Optional.of(frame))));
         }
     }
 }

@@ -12,6 +12,7 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.StackPane;
 
 import hestra.desk.Edit;
+import hestra.desk.PlotEdit;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.app.Look;
 import hestra.desktop.parts.Tip;
@@ -57,14 +58,14 @@ public final class StripView extends StackPane {
         for (StripKind kind : StripKind.values()) {
             MenuItem item = new MenuItem(kind.title());
             item.setId("strip-" + kind.name().toLowerCase(Locale.ROOT).replace('_', '-'));
-            item.setOnAction(_ -> model.apply(new Edit.ShowStrip(kind)));
+            item.setOnAction(_ -> model.apply(new PlotEdit.ShowStrip(kind)));
             button.getItems().add(item);
         }
         button.getItems().add(new SeparatorMenuItem());
         for (Below below : List.of(Below.SUMS, Below.MATRICES)) {
             MenuItem item = new MenuItem("calculation " + below.title());
             item.setId("below-" + below.name().toLowerCase(Locale.ROOT));
-            item.setOnAction(_ -> model.apply(new Edit.ShowBelow(below)));
+            item.setOnAction(_ -> model.apply(new PlotEdit.ShowBelow(below)));
             button.getItems().add(item);
         }
         return button;

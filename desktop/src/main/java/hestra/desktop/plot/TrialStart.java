@@ -2,8 +2,8 @@ package hestra.desktop.plot;
 
 import java.util.Optional;
 
-import hestra.desk.Edit;
 import hestra.desk.Findings;
+import hestra.desk.PlotEdit;
 import hestra.desktop.app.DeskModel;
 import hestra.exercise.Aid;
 import hestra.figure.Frame;
@@ -32,10 +32,10 @@ final class TrialStart {
         }
         Optional<Trial> there = findings.work().curves().trial();
         if (there.isPresent() && there.get().curve().equals(curve)) {
-            model.apply(new Edit.ShowCurve(Slot.TRIAL, true));
-            model.apply(new Edit.TakeInHand(Slot.TRIAL));
+            model.apply(new PlotEdit.ShowCurve(Slot.TRIAL, true));
+            model.apply(new PlotEdit.TakeInHand(Slot.TRIAL));
         } else {
-            model.apply(new Edit.Try(Trial.level(curve, within(findings), height(findings), rise(findings, curve)), model.newGesture()));
+            model.apply(new PlotEdit.Try(Trial.level(curve, within(findings), height(findings), rise(findings, curve)), model.newGesture()));
         }
     }
 

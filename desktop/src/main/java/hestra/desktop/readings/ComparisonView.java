@@ -12,8 +12,8 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
-import hestra.desk.Edit;
 import hestra.desk.Findings;
+import hestra.desk.PlotEdit;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.parts.CurveNames;
 import hestra.desktop.parts.Swatch;
@@ -73,7 +73,7 @@ public final class ComparisonView extends VBox {
         name.getStyleClass().setAll("comparison-name");
         name.setId("compare-" + slot.name().toLowerCase(Locale.ROOT));
         name.pseudoClassStateChanged(IN_HAND, findings.slotInHand() == slot);
-        name.setOnAction(_ -> model.apply(new Edit.TakeInHand(slot)));
+        name.setOnAction(_ -> model.apply(new PlotEdit.TakeInHand(slot)));
         int row = grid.getRowCount();
         switch (fit) {
             case CurveFit curve -> {

@@ -14,8 +14,8 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
-import hestra.desk.Edit;
 import hestra.desk.Findings;
+import hestra.desk.PlotEdit;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.parts.Choices;
 import hestra.fit.Curve;
@@ -91,7 +91,7 @@ final class CurveOptions extends VBox {
     }
 
     private void change(Curve curve) {
-        model.apply(new Edit.ChangeCurve(model.findings().slotInHand(), curve));
+        model.apply(new PlotEdit.ChangeCurve(model.findings().slotInHand(), curve));
         show(model.findings());
     }
 }

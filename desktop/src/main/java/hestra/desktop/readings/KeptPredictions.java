@@ -19,8 +19,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
-import hestra.desk.Edit;
 import hestra.desk.Findings;
+import hestra.desk.PlotEdit;
 import hestra.desk.ReadingState;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.parts.Tip;
@@ -72,7 +72,7 @@ final class KeptPredictions extends VBox {
         copy.setId("kept-copy");
         copy.setOnAction(_ -> copy());
         clear.setId("kept-clear");
-        clear.setOnAction(_ -> model.apply(new Edit.Pin(List.of())));
+        clear.setOnAction(_ -> model.apply(new PlotEdit.Pin(List.of())));
         several.setId("kept-several");
         Tip.set(several, "predict at evenly spaced places");
         several.setOnAction(_ -> open());
@@ -126,7 +126,7 @@ final class KeptPredictions extends VBox {
         int n = (int) number;
         IntStream.range(0, n).mapToDouble(i -> n == 1 ? first.getAsDouble() : first.getAsDouble() + (last.getAsDouble() - first.getAsDouble()) * i / (n - 1))
                 .map(x -> new Rounding.Significant(12).apply(x).doubleValue()).forEach(pinned::add);
-        model.apply(new Edit.Pin(pinned));
+        model.apply(new PlotEdit.Pin(pinned));
         several.setSelected(false);
         show(model.findings());
     }
@@ -159,7 +159,7 @@ final class KeptPredictions extends VBox {
         Button remove = new Button("×");
         remove.getStyleClass().setAll("remove");
         remove.setAccessibleText("remove the prediction at " + style.shortest(x));
-        remove.setOnAction(_ -> model.apply(new Edit.Pin(findings.work().reading().pinned().stream().filter(it -> it != x).toList())));
+        remove.setOnAction(_ -> model.apply(new PlotEdit.Pin(findings.work().reading().pinned().stream().filter(it -> it != x).toList())));
         Label fitted = figure(prediction.map(it -> style.withDigits(3).show(it.fitted())).orElse(NumberStyle.UNDEFINED));
         Label at = figure(style.shortest(x));
         boolean outside = prediction.isPresent() && !prediction.get().inside();

@@ -14,8 +14,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
-import hestra.desk.Edit;
 import hestra.desk.Findings;
+import hestra.desk.PlotEdit;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.parts.Tip;
 import hestra.exercise.Aid;
@@ -50,9 +50,9 @@ public final class PredictionView extends VBox {
     public PredictionView(DeskModel model) {
         this.model = model;
         getStyleClass().addAll("card", "prediction");
-        at = new NumberField("predict-at", "predict at", () -> model.desk().exercise().mark(), x -> model.apply(new Edit.ReadAt(x)), reason -> say(reason, true));
+        at = new NumberField("predict-at", "predict at", () -> model.desk().exercise().mark(), x -> model.apply(new PlotEdit.ReadAt(x)), reason -> say(reason, true));
         reaches = new NumberField("predict-reaches", "the x at which this value is reached", () -> model.desk().exercise().mark(),
-                y -> model.apply(new Edit.ReadAtY(y)), reason -> places.setText(reason));
+                y -> model.apply(new PlotEdit.ReadAtY(y)), reason -> places.setText(reason));
         forward = row(new Label("at"), at, unit, new Label("→"), fitted);
         backward = row(new Label("reaches"), reaches, unitOfY, new Label("at"), places);
         Region space = new Region();
@@ -93,7 +93,7 @@ public final class PredictionView extends VBox {
         model.desk().work().readingAt().ifPresent(x -> {
             List<Double> pinned = new ArrayList<>(model.desk().work().reading().pinned());
             pinned.add(x);
-            model.apply(new Edit.Pin(pinned));
+            model.apply(new PlotEdit.Pin(pinned));
         });
     }
 

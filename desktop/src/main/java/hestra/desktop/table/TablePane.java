@@ -20,6 +20,7 @@ import hestra.data.TableEdit;
 import hestra.data.Variable;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
+import hestra.desk.PlotEdit;
 import hestra.desk.TaskState;
 import hestra.desktop.app.DeskModel;
 import hestra.documents.DataFile;
@@ -207,7 +208,7 @@ public final class TablePane extends VBox {
 
         @Override
         public void fitOnly(Set<Integer> rows) {
-            model.apply(new Edit.FitOnly(rows));
+            model.apply(new PlotEdit.FitOnly(rows));
         }
 
         @Override

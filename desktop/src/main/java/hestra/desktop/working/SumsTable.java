@@ -18,6 +18,7 @@ import javafx.scene.layout.VBox;
 
 import hestra.desk.Edit;
 import hestra.desk.Findings;
+import hestra.desk.PlotEdit;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.parts.Tip;
 import hestra.numbers.NumberStyle;
@@ -59,10 +60,10 @@ final class SumsTable extends HBox {
         HBox.setHgrow(table, Priority.ALWAYS);
         next.setId("unfold");
         next.getStyleClass().setAll("quiet");
-        next.setOnAction(_ -> model.apply(new Edit.Unfold(model.desk().work().plot().unfolded() + 1)));
+        next.setOnAction(_ -> model.apply(new PlotEdit.Unfold(model.desk().work().plot().unfolded() + 1)));
         fold.setId("fold");
         fold.getStyleClass().setAll("quiet");
-        fold.setOnAction(_ -> model.apply(new Edit.Unfold(2)));
+        fold.setOnAction(_ -> model.apply(new PlotEdit.Unfold(2)));
         Tip.set(fold, "back to x and y alone");
         steps.getStyleClass().add("steps");
         ScrollPane scroll = new ScrollPane(steps);

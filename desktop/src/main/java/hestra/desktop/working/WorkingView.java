@@ -12,8 +12,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 
-import hestra.desk.Edit;
 import hestra.desk.Findings;
+import hestra.desk.PlotEdit;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.parts.Choices;
 import hestra.exercise.Aid;
@@ -38,7 +38,7 @@ public final class WorkingView extends BorderPane {
     public WorkingView(DeskModel model) {
         this.model = model;
         this.sums = new SumsTable(model);
-        this.which = new Choices<>("below", List.of(Below.values()), Below::title, it -> model.apply(new Edit.ShowBelow(it)));
+        this.which = new Choices<>("below", List.of(Below.values()), Below::title, it -> model.apply(new PlotEdit.ShowBelow(it)));
         getStyleClass().add("working");
         setId("working");
         message.getStyleClass().add("small");

@@ -257,7 +257,7 @@ class StudentPathTest {
             assertThat(person.model().desk().hovered()).hasValue(KelpBlades.SLIP_ROW);
             person.moveTo(person.place(20, 200));
             assertThat(person.model().desk().hovered()).isEmpty();
-            assertThat(person.text("hint")).startsWith("Drag moves the view");
+            assertThat(person.text("hint")).startsWith("Drag moves ·");
         }
     }
 
