@@ -1,13 +1,12 @@
 package hestra.figure;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.function.Function;
 
 import hestra.figure.Figure.Area;
 import hestra.figure.Mark.Anchor;
-import hestra.figure.ResidualStrip.Residual;
+import hestra.figure.PlotContent.Point;
 
 /** The residuals on one scale: a dot for each, stacked where they meet, or a bar for each stretch of equal width. */
 final class ResidualSpread {
@@ -28,8 +27,8 @@ final class ResidualSpread {
         this.ground = ground;
     }
 
-    Figure figure(List<Residual> residuals, StripKind kind, Function<Ticks, String> title) {
-        double largest = residuals.stream().mapToDouble(it -> Math.abs(it.value())).max().orElse(0);
+    Figure figure(PlottedResiduals residuals, StripKind kind, Function<Ticks, String> title) {
+        double largest = residuals.largest();
         double reach = largest > 0 ? largest * 1.1 : 1;
         double step = Ticks.niceStep(2 * reach / BARS);
         reach = kind == StripKind.HISTOGRAM ? Math.ceil(reach / step) * step : reach;
@@ -45,13 +44,13 @@ final class ResidualSpread {
     }
 
     /** Dots that would overlap stand on one another; where a stack would leave the strip, all stacks are set closer. */
-    private Figure dots(List<Residual> residuals, Scale x) {
+    private Figure dots(PlottedResiduals residuals, Scale x) {
         double width = 2 * ResidualStrip.RADIUS;
         int columns = Math.max(1, (int) (area.width() / width));
         int[] heights = new int[columns];
         int[] columnOf = new int[residuals.size()];
         for (int i = 0; i < columnOf.length; i++) {
-            columnOf[i] = (int) Math.clamp((x.pixel(residuals.get(i).value()) - area.left()) / width, 0, columns - 1);
+            columnOf[i] = (int) Math.clamp((x.pixel(residuals.value(i)) - area.left()) / width, 0, columns - 1);
             heights[columnOf[i]]++;
         }
         int highest = 1;
@@ -60,32 +59,28 @@ final class ResidualSpread {
         }
         double leading = Math.min(width, (area.height() - width) / highest);
         int[] stacked = new int[columns];
-        record Placed(Residual residual, double x, double y) {}
-        List<Placed> placed = new ArrayList<>();
+        Spots.Builder spots = new Spots.Builder(residuals.size());
         for (int i = 0; i < columnOf.length; i++) {
             double py = area.bottom() - ResidualStrip.RADIUS - 1 - leading * stacked[columnOf[i]]++;
-            placed.add(new Placed(residuals.get(i), area.left() + (columnOf[i] + 0.5) * width, py));
-        }
-        placed.sort(Comparator.comparingInt(it -> it.residual.point().row()));
-        Spots.Builder spots = new Spots.Builder(placed.size());
-        for (Placed it : placed) {
-            marks.add(new Mark.Dot(it.x, it.y, ResidualStrip.RADIUS, content.sign(it.residual.point()), Ink.RESIDUAL, Ink.SURFACE));
-            spots.add(it.residual.point().row(), it.x, it.y);
-            if (isPointedAt(it.residual)) {
-                front.add(new Mark.Ring(it.x, it.y, ResidualStrip.RADIUS * 2, Stroke.solid(Ink.RESIDUAL, 1.5)));
+            double px = area.left() + (columnOf[i] + 0.5) * width;
+            Point point = residuals.point(i);
+            marks.add(new Mark.Dot(px, py, ResidualStrip.RADIUS, content.sign(point), Ink.RESIDUAL, Ink.SURFACE));
+            spots.add(point.row(), px, py);
+            if (isPointedAt(point)) {
+                front.add(new Mark.Ring(px, py, ResidualStrip.RADIUS * 2, Stroke.solid(Ink.RESIDUAL, 1.5)));
             }
         }
         return new Figure(layout.width(), layout.height(), area, x, new Scale(0, highest, area.bottom(), area.top()), ground, List.of(), marks, front, spots.done());
     }
 
-    private Figure bars(List<Residual> residuals, Scale x, double step) {
+    private Figure bars(PlottedResiduals residuals, Scale x, double step) {
         int count = (int) Math.round((x.high() - x.low()) / step);
         int[] heights = new int[count];
         boolean[] pointedAt = new boolean[count];
-        for (Residual residual : residuals) {
-            int bar = (int) Math.clamp(Math.floor((residual.value() - x.low()) / step), 0, count - 1);
-            heights[bar] += residual.point().count();
-            pointedAt[bar] |= isPointedAt(residual);
+        for (int i = 0; i < residuals.size(); i++) {
+            int bar = (int) Math.clamp(Math.floor((residuals.value(i) - x.low()) / step), 0, count - 1);
+            heights[bar] += residuals.point(i).count();
+            pointedAt[bar] |= isPointedAt(residuals.point(i));
         }
         int highest = 1;
         for (int height : heights) {
@@ -113,7 +108,7 @@ final class ResidualSpread {
         return new Figure(layout.width(), layout.height(), area, x, y, ground, List.of(), marks, front, Spots.NONE);
     }
 
-    private boolean isPointedAt(Residual residual) {
-        return ResidualStrip.isAt(content.selected(), residual.point()) || ResidualStrip.isAt(content.hovered(), residual.point());
+    private boolean isPointedAt(Point point) {
+        return ResidualStrip.isAt(content.selected(), point) || ResidualStrip.isAt(content.hovered(), point);
     }
 }

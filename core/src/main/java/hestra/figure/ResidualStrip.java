@@ -4,14 +4,12 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import java.util.OptionalDouble;
 import java.util.OptionalInt;
 
 import hestra.data.Variable;
 import hestra.figure.Figure.Area;
 import hestra.figure.Mark.Anchor;
 import hestra.figure.PlotContent.Point;
-import hestra.fit.CurveOnData;
 import hestra.fit.Smooth;
 import hestra.numbers.Probability;
 
@@ -35,14 +33,6 @@ public final class ResidualStrip {
     private final List<Mark> ground = new ArrayList<>();
     private final List<Mark> lines = new ArrayList<>();
 
-    /**
-     * A point with its residual.
-     *
-     * @param fitted ŷ
-     * @param value y − ŷ
-     */
-    record Residual(Point point, double fitted, double value) {}
-
     private ResidualStrip(PlotContent content, StripKind kind, Layout layout) {
         this.content = content;
         this.kind = kind;
@@ -62,12 +52,12 @@ public final class ResidualStrip {
             Scale x = content.plane().along(area);
             return new Figure(layout.width(), layout.height(), area, x, new Scale(-1, 1, area.bottom(), area.top()), ground, List.of(), List.of(), List.of(), Spots.NONE);
         }
-        List<Residual> residuals = residuals(content.inHand().get().curve());
+        PlottedResiduals residuals = PlottedResiduals.of(content, content.inHand().get().curve());
         Scale values = values(residuals);
         return switch (kind) {
-            case AGAINST_X -> scattered(residuals, residuals.stream().mapToDouble(it -> it.point.x()).toArray(), content.plane().along(area), values);
-            case AGAINST_FITTED -> scattered(residuals, along(residuals.stream().mapToDouble(Residual::fitted).toArray()), values, "fitted " + content.y().described(), content.y().unit());
-            case IN_ORDER -> scattered(residuals, along(residuals.stream().mapToDouble(it -> it.point.row() + 1).toArray()), values, "row", "");
+            case AGAINST_X -> scattered(residuals, residuals.xs(), content.plane().along(area), values);
+            case AGAINST_FITTED -> scattered(residuals, along(residuals.fitted()), values, "fitted " + content.y().described(), content.y().unit());
+            case IN_ORDER -> scattered(residuals, along(residuals.rows()), values, "row", "");
             case NORMAL -> {
                 double[] quantiles = quantiles(residuals);
                 reference(residuals, quantiles, values);
@@ -75,18 +65,6 @@ public final class ResidualStrip {
             }
             case DOTS, HISTOGRAM -> new ResidualSpread(content, layout, area, ground).figure(residuals, kind, this::title);
         };
-    }
-
-    private List<Residual> residuals(CurveOnData curve) {
-        List<Residual> residuals = new ArrayList<>();
-        for (Point point : content.points()) {
-            OptionalDouble fitted = !content.takesPart(point) ? OptionalDouble.empty() : curve.fitted(point.x());
-            OptionalDouble residual = fitted.isEmpty() ? OptionalDouble.empty() : curve.residual(point.x(), point.y());
-            if (residual.isPresent()) {
-                residuals.add(new Residual(point, fitted.getAsDouble(), residual.getAsDouble()));
-            }
-        }
-        return residuals;
     }
 
     /** Places along with the scale that fits them. */
@@ -99,7 +77,7 @@ public final class ResidualStrip {
         return new Along(places, low - room, high + room);
     }
 
-    private Figure scattered(List<Residual> residuals, Along along, Scale y, String title, String unit) {
+    private Figure scattered(PlottedResiduals residuals, Along along, Scale y, String title, String unit) {
         Scale x = new Scale(along.low, along.high, area.left(), area.right());
         Ticks ticks = Ticks.along(x, (int) Math.clamp(area.width() / (75 * layout.type()), 3, 10));
         for (double tick : ticks.values()) {
@@ -111,7 +89,7 @@ public final class ResidualStrip {
         return scattered(residuals, along.places, x, y);
     }
 
-    private Figure scattered(List<Residual> residuals, double[] places, Scale x, Scale y) {
+    private Figure scattered(PlottedResiduals residuals, double[] places, Scale x, Scale y) {
         axis(y);
         List<Mark> marks = new ArrayList<>();
         List<Mark> front = new ArrayList<>();
@@ -120,22 +98,22 @@ public final class ResidualStrip {
         Crowd crowd = new Crowd(cloudy ? residuals.size() : 0);
         double zero = y.pixel(0);
         for (int i = 0; i < places.length; i++) {
-            Residual residual = residuals.get(i);
-            if (!x.contains(places[i]) || !y.contains(residual.value)) {
+            Point point = residuals.point(i);
+            if (!x.contains(places[i]) || !y.contains(residuals.value(i))) {
                 continue;
             }
             double px = x.pixel(places[i]);
-            double py = y.pixel(residual.value);
+            double py = y.pixel(residuals.value(i));
             if (cloudy) {
                 crowd.add(px, py);
             } else {
                 if (kind == StripKind.AGAINST_X || kind == StripKind.IN_ORDER) {
                     lines.add(new Mark.Line(px, zero, px, py, STEM));
                 }
-                marks.add(new Mark.Dot(px, py, RADIUS, content.sign(residual.point), Ink.RESIDUAL, Ink.SURFACE));
+                marks.add(new Mark.Dot(px, py, RADIUS, content.sign(point), Ink.RESIDUAL, Ink.SURFACE));
             }
-            spots.add(residual.point.row(), px, py);
-            if (isPointedAt(residual.point)) {
+            spots.add(point.row(), px, py);
+            if (isPointedAt(point)) {
                 front.add(new Mark.Ring(px, py, RADIUS * 2, Stroke.solid(Ink.RESIDUAL, 1.5)));
             }
         }
@@ -146,8 +124,8 @@ public final class ResidualStrip {
         return new Figure(layout.width(), layout.height(), area, x, y, ground, lines, marks, front, spots.done());
     }
 
-    private void smooth(List<Residual> residuals, double[] places, Scale x, Scale y, List<Mark> front) {
-        List<double[]> pixels = Smooth.of(places, residuals.stream().mapToDouble(Residual::value).toArray()).stream()
+    private void smooth(PlottedResiduals residuals, double[] places, Scale x, Scale y, List<Mark> front) {
+        List<double[]> pixels = Smooth.of(places, residuals.values()).stream()
                 .filter(it -> x.contains(it.x()) && y.contains(it.y())).map(it -> new double[] {x.pixel(it.x()), y.pixel(it.y())}).toList();
         if (pixels.size() > 1) {
             front.addFirst(new Mark.Path(Places.of(pixels), SMOOTH));
@@ -163,10 +141,10 @@ public final class ResidualStrip {
     }
 
     /** The normal quantile of each residual, by its rank; those that are equal are taken in the order of the table. */
-    private static double[] quantiles(List<Residual> residuals) {
+    private static double[] quantiles(PlottedResiduals residuals) {
         Integer[] order = new Integer[residuals.size()];
         Arrays.setAll(order, i -> i);
-        Arrays.sort(order, Comparator.comparingDouble(i -> residuals.get(i).value));
+        Arrays.sort(order, Comparator.comparingDouble(i -> residuals.value(i)));
         double[] quantiles = new double[order.length];
         for (int k = 0; k < order.length; k++) {
             quantiles[order[k]] = Probability.normalQuantile((k + 1 - 0.375) / (order.length + 0.25));
@@ -175,8 +153,8 @@ public final class ResidualStrip {
     }
 
     /** Where residuals of this spread would lie if they were normal. */
-    private void reference(List<Residual> residuals, double[] quantiles, Scale y) {
-        double squares = residuals.stream().mapToDouble(it -> it.value * it.value).sum();
+    private void reference(PlottedResiduals residuals, double[] quantiles, Scale y) {
+        double squares = Arrays.stream(residuals.values()).map(it -> it * it).sum();
         double spread = residuals.size() < 2 ? 0 : Math.sqrt(squares / (residuals.size() - 1));
         Along along = along(quantiles);
         Scale x = new Scale(along.low, along.high, area.left(), area.right());
@@ -185,10 +163,9 @@ public final class ResidualStrip {
     }
 
     /** Symmetric about zero, a little larger than the largest residual. */
-    private Scale values(List<Residual> residuals) {
-        double largest = residuals.stream().mapToDouble(it -> Math.abs(it.value)).max().orElse(0);
+    private Scale values(PlottedResiduals residuals) {
         double least = 1e-12 * Math.max(Math.abs(content.meanY().orElse(0)), Double.MIN_NORMAL * 1e20);
-        double reach = 1.2 * Math.max(largest, least);
+        double reach = 1.2 * Math.max(residuals.largest(), least);
         return new Scale(-reach, reach, area.bottom(), area.top());
     }
 

@@ -33,7 +33,6 @@ import hestra.numbers.NumberStyle;
 public final class TablePane extends VBox {
 
     private static final Duration CALM = Duration.millis(400);
-
     private static final double LEAST_PLAIN = 1e-2;
     private static final double LEAST_LONG = 1e7;
 
@@ -46,6 +45,7 @@ public final class TablePane extends VBox {
     private DataTable checked;
     private List<TaskState> judged;
     private int width;
+    private int places = 1;
     private String shown = "";
 
     public TablePane(DeskModel model, GridHabits habits, Consumer<String> notice) {
@@ -97,6 +97,7 @@ public final class TablePane extends VBox {
         for (int column = 0; column < width; column++) {
             grid.note(column, note(findings, column));
         }
+        places = places(findings);
         grid.showLast(findings.residualsAreOpen());
         grid.refresh(findings.desk().selected(), findings.desk().hovered());
         if (checked != findings.work().table() || judged != findings.tasks()) {
@@ -129,13 +130,13 @@ public final class TablePane extends VBox {
         NumberStyle style = model.desk().style();
         Frame frame = model.findings().frame();
         double largest = Math.max(Math.abs(frame.yLow()), Math.abs(frame.yHigh()));
-        return largest >= LEAST_PLAIN && largest < LEAST_LONG ? style.signed(value, places())
+        return largest >= LEAST_PLAIN && largest < LEAST_LONG ? style.signed(value, places)
                 : (value > 0 ? "+" : "") + style.withDigits(3).show(value);
     }
 
     /** As many decimal places for residuals as the response has. */
-    private int places() {
-        return Math.max(1, model.findings().work().table().places(model.findings().work().drawnRoles().response()));
+    private static int places(Findings findings) {
+        return Math.max(1, findings.work().table().places(findings.work().drawnRoles().response()));
     }
 
     /** "23 pairs · row 24 incomplete · row 14 set aside", and what is wrong with a cell that is no number. */
