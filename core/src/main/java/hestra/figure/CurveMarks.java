@@ -225,12 +225,27 @@ final class CurveMarks {
             List<double[]> corners = new ArrayList<>(upper);
             corners.addAll(lower.reversed());
             marks.add(new Mark.Region(Places.of(corners), ink, BAND_OPACITY));
-            for (List<double[]> side : List.of(upper, lower)) {
-                marks.add(new Mark.Path(Places.of(side), Stroke.solid(ink, 0.6)));
-            }
+            side(upper, ink);
+            side(lower, ink);
         }
         upper.clear();
         lower.clear();
+    }
+
+    /** The edge of a band, where it lies within the plot. */
+    private void side(List<double[]> edge, Ink ink) {
+        List<double[]> run = new ArrayList<>();
+        for (int i = 0; i <= edge.size(); i++) {
+            boolean inside = i < edge.size() && edge.get(i)[1] > area.top() && edge.get(i)[1] < area.bottom();
+            if (inside) {
+                run.add(edge.get(i));
+            } else {
+                if (run.size() > 1) {
+                    marks.add(new Mark.Path(Places.of(run), Stroke.solid(ink, 0.6)));
+                }
+                run.clear();
+            }
+        }
     }
 
     /** How far up the bar for a point's leverage reaches. */

@@ -22,8 +22,6 @@ final class EquationLabels {
     private static final double SMALL = 0.36;
     private static final double RAISED = 0.72;
     private static final double FOOT = 26;
-    private static final double CORNER_WIDTH = 74;
-    private static final double CORNER_HEIGHT = 36;
     private static final double GAP = 7;
     private static final double FURTHER = 3.5;
     private static final int TRIES = 14;
@@ -139,7 +137,7 @@ final class EquationLabels {
     private double cost(Area box) {
         // The foot is for the notes that say how far the data reach, the upper right corner for buttons.
         double cost = box.bottom() > area.bottom() - layout.size(FOOT) ? COSTS_OF_A_CURVE : 0;
-        cost += box.right() > area.right() - CORNER_WIDTH && box.top() < area.top() + CORNER_HEIGHT ? COSTS_OF_A_LABEL : 0;
+        cost += box.right() > area.right() - Layout.CORNER_WIDTH && box.top() < area.top() + Layout.CORNER_HEIGHT ? COSTS_OF_A_LABEL : 0;
         if (!content.isCloudy()) {
             for (Point point : content.points()) {
                 double px = x.pixel(point.x());

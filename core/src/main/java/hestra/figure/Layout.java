@@ -12,6 +12,9 @@ public record Layout(double width, double height, double type) {
     static final double TICK_SIZE = 12;
     static final double TITLE_SIZE = 12.5;
     static final double RADIUS = 4.6;
+    /** The upper right corner of a plot, which is left to buttons. */
+    static final double CORNER_WIDTH = 74;
+    static final double CORNER_HEIGHT = 36;
     private static final double LEFT = 62;
     private static final double RIGHT = 20;
     private static final double LEAST = 40;

@@ -73,7 +73,9 @@ final class ReadingMarks {
     private void callout(double px, String value, String note) {
         double width = width(value, note);
         boolean leftward = px - area.left() > width + 14;
-        box(leftward ? px - 10 - width : Math.min(px + 10, area.right() - width), area.top() + 10, width, value, note);
+        double left = leftward ? px - 10 - width : Math.min(px + 10, area.right() - width);
+        boolean underButtons = left + width > area.right() - Layout.CORNER_WIDTH;
+        box(left, area.top() + (underButtons ? Layout.CORNER_HEIGHT + 4 : 10), width, value, note);
     }
 
     private void inverse(DrawnCurve drawn, double at, double py) {
@@ -90,9 +92,26 @@ final class ReadingMarks {
                 + (solutions.size() > MOST_NAMED ? " …" : named.isEmpty() ? "" : content.x().unitAfterNumber());
         long outside = solutions.stream().filter(it -> !support.contains(it)).count();
         String note = outside == 0 ? "" : outside == solutions.size() ? "beyond the data" : outside + " of them beyond the data";
+        double width = width(value, note);
         double height = layout.size(note.isEmpty() ? 30 : 46);
-        double top = py - height - 8 > area.top() ? py - height - 8 : py + 8;
-        box(area.left() + 10, top, width(value, note), value, note);
+        Area best = null;
+        long fewest = Long.MAX_VALUE;
+        for (double left : new double[] {area.left() + 10, area.right() - 10 - width}) {
+            for (double top : new double[] {py - height - 8, py + 8}) {
+                Area place = new Area(left, top, width, height);
+                long covered = top < area.top() || place.bottom() > area.bottom() ? Long.MAX_VALUE - 1 : covered(place);
+                if (covered < fewest) {
+                    fewest = covered;
+                    best = place;
+                }
+            }
+        }
+        box(best.left(), best.top(), width, value, note);
+    }
+
+    /** How many points a box in this place would cover. */
+    private long covered(Area place) {
+        return content.isCloudy() ? 0 : content.points().stream().filter(it -> place.contains(x.pixel(it.x()), y.pixel(it.y()))).count();
     }
 
     private double width(String value, String note) {

@@ -5,7 +5,6 @@ import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.SplitPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -48,12 +47,7 @@ final class WorkView {
         grow(table);
         VBox cards = new VBox(new ReadingsView(model), new ComparisonView(model), new PredictionView(model));
         cards.getStyleClass().add("cards");
-        ScrollPane scroll = new ScrollPane(cards);
-        scroll.getStyleClass().add("cards-scroll");
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        // Where there is too little room, the table gives way first, down to its least height, and then the cards scroll.
-        VBox.setVgrow(scroll, Priority.SOMETIMES);
+        CardScroll scroll = new CardScroll(cards);
         right.getChildren().addAll(table, scroll);
         pane = new SplitPane(sheet, plots(model, look, notice, savePlot), right);
         pane.getStyleClass().add("work");
@@ -83,6 +77,8 @@ final class WorkView {
     private static void grow(TablePane table) {
         VBox.setVgrow(table, Priority.ALWAYS);
         table.setMinHeight(LEAST_TABLE);
+        // It asks for its least height only and grows into what room the cards leave.
+        table.setPrefHeight(LEAST_TABLE);
     }
 
     Node node() {
