@@ -1,7 +1,9 @@
 package hestra.figure;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 import hestra.figure.Figure.Area;
 import hestra.figure.Figure.Hit;
@@ -22,6 +24,7 @@ public final class ScatterPlot {
     private static final double LEGEND = 20;
     private static final double LARGEST = 14;
     private static final double HANDLE = 5;
+    private static final double TOGETHER = 10.5;
 
     private final Layout layout;
     private final PlotContent content;
@@ -189,8 +192,28 @@ public final class ScatterPlot {
             }
         }
         crowd.mark(Ink.OBSERVED).ifPresent(points::addFirst);
+        if (!cloudy) {
+            together();
+        }
         spots = spotted.done();
         names();
+    }
+
+    /** Points that fall together say how many they are, or only one of them would be seen. */
+    private void together() {
+        record At(double x, double y) {}
+        Map<At, Integer> many = new LinkedHashMap<>();
+        for (Point point : content.points()) {
+            if (!point.setAside() && x.contains(point.x()) && y.contains(point.y())) {
+                many.merge(new At(point.x(), point.y()), 1, Integer::sum);
+            }
+        }
+        many.forEach((at, count) -> {
+            if (count > 1) {
+                points.add(new Mark.Label(x.pixel(at.x) + content.dress().radius() + 2, y.pixel(at.y) - content.dress().radius(), "×" + count, Face.FIGURES,
+                        layout.size(TOGETHER), Ink.OBSERVED, Anchor.START, false));
+            }
+        });
     }
 
     /** A pair that was observed several times has as much more area, as far as there is room for that. */

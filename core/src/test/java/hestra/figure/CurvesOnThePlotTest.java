@@ -242,6 +242,19 @@ class CurvesOnThePlotTest {
     }
 
     @Test
+    void pointsThatFallTogetherSayHowManyTheyAre() {
+        Contents contents = new Contents(EnumSet.of(Layer.POINTS));
+        contents.points.add(new PlotContent.Point(6, 4, 3.9, false));
+        contents.points.add(new PlotContent.Point(7, 4, 3.9, false));
+        Figure figure = contents.figure();
+        List<Mark.Label> labels = marks(figure.points(), Mark.Label.class);
+        assertThat(labels).singleElement().satisfies(label -> {
+            assertThat(label.text()).isEqualTo("×3");
+            assertThat(label.x()).isCloseTo(figure.x().pixel(4), within(10.0));
+        });
+    }
+
+    @Test
     void aDressChangesSignsSizesAndTheGridOnly() {
         Contents contents = Contents.withLine(EnumSet.of(Layer.POINTS, Layer.LINE));
         Figure usual = contents.figure();

@@ -1,5 +1,6 @@
 package hestra.desktop.app;
 
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
@@ -9,12 +10,18 @@ import java.util.Set;
 import javafx.geometry.Point2D;
 import javafx.scene.input.KeyCode;
 
+import javax.imageio.ImageIO;
+
 import hestra.desk.CurveState;
 import hestra.desktop.demo.OrrinBay;
+import hestra.documents.Palette;
 import hestra.exercise.Exercise;
 import hestra.figure.Dress;
+import hestra.figure.Figure;
 import hestra.figure.Frame;
+import hestra.figure.Ink;
 import hestra.figure.Layer;
+import hestra.figure.Mark;
 import hestra.figure.Slot;
 import hestra.figure.Spacing;
 import hestra.figure.StripKind;
@@ -263,6 +270,70 @@ class CurvesTest {
             person.press(KeyCode.F8);
             assertThat(person.typeSize()).isGreaterThan(1);
         }
+    }
+
+    @Test
+    void squaresCoverTheGroundAsManyTimesAsTheyLieOnOneAnother() throws IOException {
+        try (Person person = at("limpets")) {
+            person.focusPlot();
+            person.press(KeyCode.T);
+            BufferedImage without = picture(person, "without.png");
+            person.click("chip-squares");
+            person.focusPlot();
+            BufferedImage with = picture(person, "with.png");
+            Figure figure = person.figure();
+            List<Mark.Box> squares = figure.lines().stream().filter(it -> it instanceof Mark.Box box && box.fill() == Ink.RESIDUAL).map(Mark.Box.class::cast).toList();
+            assertThat(squares).hasSizeGreaterThan(20);
+            Point2D corner = person.corner();
+            int sampled = 0;
+            int right = 0;
+            int deepest = 0;
+            for (int x = (int) figure.area().left() + 3; x < figure.area().right(); x += 5) {
+                for (int y = (int) figure.area().top() + 3; y < figure.area().bottom(); y += 5) {
+                    int covers = covers(squares, x, y);
+                    if (covers > 0) {
+                        sampled++;
+                        deepest = Math.max(deepest, covers);
+                        int ground = without.getRGB((int) corner.getX() + x, (int) corner.getY() + y);
+                        right += isWashed(ground, with.getRGB((int) corner.getX() + x, (int) corner.getY() + y), covers) ? 1 : 0;
+                    }
+                }
+            }
+            assertThat(deepest).as("some lie on one another").isGreaterThan(5);
+            assertThat((double) right / sampled).as("but under points, lines and texts").isGreaterThan(0.85);
+        }
+    }
+
+    private BufferedImage picture(Person person, String name) throws IOException {
+        person.pause();
+        person.picture(folder.resolve(name));
+        return ImageIO.read(folder.resolve(name).toFile());
+    }
+
+    /** How many squares lie over a pixel; none where an outline is near. */
+    private static int covers(List<Mark.Box> squares, double x, double y) {
+        int covers = 0;
+        for (Mark.Box box : squares) {
+            boolean spans = x > box.x() - 2 && x < box.x() + box.width() + 2 && y > box.y() - 2 && y < box.y() + box.height() + 2;
+            boolean within = x > box.x() + 2 && x < box.x() + box.width() - 2 && y > box.y() + 2 && y < box.y() + box.height() - 2;
+            if (spans && !within) {
+                return 0;
+            }
+            covers += within ? 1 : 0;
+        }
+        return covers;
+    }
+
+    /** Whether a colour is the ground's under so many layers of 14 %. */
+    private static boolean isWashed(int ground, int seen, int layers) {
+        double through = Math.pow(1 - 0.14, layers);
+        for (int shift = 0; shift <= 16; shift += 8) {
+            double expected = (ground >> shift & 0xFF) * through + (Palette.LIGHT.rgb(Ink.RESIDUAL) >> shift & 0xFF) * (1 - through);
+            if (Math.abs((seen >> shift & 0xFF) - expected) > 4) {
+                return false;
+            }
+        }
+        return true;
     }
 
     @Test

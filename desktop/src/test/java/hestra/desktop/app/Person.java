@@ -31,6 +31,7 @@ import hestra.desktop.demo.FxThread;
 import hestra.desktop.demo.Snapshot;
 import hestra.desktop.plot.PlotView;
 import hestra.exercise.Exercise;
+import hestra.figure.Figure;
 import hestra.figure.Figure.Area;
 import hestra.figure.Figure.Spot;
 import hestra.figure.Slot;
@@ -373,6 +374,16 @@ final class Person implements AutoCloseable {
             PlotView plot = (PlotView) node("plot");
             return plot.localToScreen(plot.figure().x().pixel(x), plot.figure().y().pixel(y));
         });
+    }
+
+    /** The plot as it is shown. */
+    Figure figure() throws IOException {
+        return FxThread.call(() -> ((PlotView) node("plot")).figure());
+    }
+
+    /** Where the plot's upper left corner is in pictures of the window. */
+    Point2D corner() throws IOException {
+        return FxThread.call(() -> node("plot").localToScene(0, 0));
     }
 
     /** The middle of a curve's equation in the plot. */
