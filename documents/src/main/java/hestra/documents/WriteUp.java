@@ -11,7 +11,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 
 import com.samskivert.mustache.Mustache;
 import com.samskivert.mustache.Template;
@@ -21,7 +20,6 @@ import hestra.data.Pairs;
 import hestra.data.Row;
 import hestra.desk.Findings;
 import hestra.desk.TaskState;
-import hestra.exercise.Aid;
 import hestra.exercise.Answer;
 import hestra.exercise.Attempt;
 import hestra.exercise.LiveText;
@@ -29,7 +27,6 @@ import hestra.exercise.Task;
 import hestra.figure.Layout;
 import hestra.figure.ResidualStrip;
 import hestra.figure.ScatterPlot;
-import hestra.fit.LineFit;
 import hestra.numbers.NumberStyle;
 
 /** A student's work as one HTML page that stands by itself: plot, equation, statistics, answers and data. */
@@ -52,34 +49,19 @@ public final class WriteUp {
         page.put("prose", Prose.html(LiveText.fill(findings.exercise().prose(), findings.exercise())));
         page.put("plot", Picture.svg(ScatterPlot.describe(findings.plot(), new Layout(WIDTH, PLOT_HEIGHT, 1)), Palette.LIGHT,
                 "Scatter plot of " + findings.y().described() + " against " + findings.x().described()));
-        Optional<LineFit> line = findings.visibleLine();
-        boolean residuals = line.isPresent() && findings.isOpen(Aid.RESIDUALS);
+        boolean residuals = findings.curveInHand().isPresent() && findings.residualsAreOpen();
         page.put("strip", residuals ? Picture.svg(ResidualStrip.describe(findings.strip(), findings.work().plot().strip(), new Layout(WIDTH, STRIP_HEIGHT, 1)),
-                Palette.LIGHT, "Residuals against " + findings.x().described()) : "");
-        page.put("equation", line.filter(_ -> findings.isOpen(Aid.EQUATION)).map(it -> MathMl.of(findings.equation(it))).orElse(""));
-        page.put("values", line.map(it -> values(findings, it)).orElse(List.of()));
+                Palette.LIGHT, "Residuals of the " + findings.curveInHand().orElseThrow().curve().inWords() + ", " + findings.work().plot().strip().title()) : "");
+        CurveReport curves = new CurveReport(findings);
+        page.put("curves", curves.curves());
+        page.put("predictions", curves.predictions());
+        page.put("hasPredictions", !curves.predictions().isEmpty());
         page.put("tasks", findings.tasks().stream().map(state -> task(findings, state)).toList());
         page.put("x", heading(findings.x().name(), findings.x().unit()));
         page.put("y", heading(findings.y().name(), findings.y().unit()));
         page.put("rows", rows(findings));
         page.put("leftOut", leftOut(findings.pairs()));
         return template().execute(page);
-    }
-
-    private static List<Map<String, String>> values(Findings findings, LineFit line) {
-        NumberStyle style = findings.desk().style();
-        List<Map<String, String>> values = new ArrayList<>();
-        values.add(Map.of("name", "n", "value", Integer.toString(line.n())));
-        if (findings.isOpen(Aid.R)) {
-            values.add(Map.of("name", "r", "value", style.show(line.r())));
-        }
-        if (findings.isOpen(Aid.R_SQUARED)) {
-            values.add(Map.of("name", "R²", "value", style.show(line.rSquared())));
-        }
-        if (findings.isOpen(Aid.EQUATION)) {
-            values.add(Map.of("name", "s", "value", style.show(line.residualStandardError()) + findings.y().unitAfterNumber()));
-        }
-        return values;
     }
 
     private static Map<String, Object> task(Findings findings, TaskState state) {

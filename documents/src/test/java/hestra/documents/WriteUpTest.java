@@ -19,10 +19,13 @@ import hestra.data.TableEdit;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
+import hestra.desk.PlotEdit;
 import hestra.exercise.Answer;
 import hestra.exercise.Exercise;
 import hestra.exercise.Quantity;
 import hestra.figure.Ink;
+import hestra.figure.Slot;
+import hestra.fit.Curve;
 import hestra.marking.HandIn;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberStyle;
@@ -49,6 +52,22 @@ class WriteUpTest {
         String page = WriteUp.html(Findings.of(done()));
         assertThat(page).contains("0.52").contains("✓ Right.").contains("2 tries").contains("<svg").contains("<math")
                 .contains("<mtext>length</mtext>").contains("<td>7.2</td>").contains("Row 5: set aside (odd)");
+    }
+
+    @Test
+    void thePageTellsOfEveryCurveDrawnAndOfThePredictionsKept() {
+        Desk desk = Desk.open(Kelp.whole().withTasks(List.of()).withHeld(Set.of()));
+        for (Edit edit : List.of(new PlotEdit.AddCurve(new Curve.Polynomial(2)), new PlotEdit.AddCurve(new Curve.Logarithmic()), new PlotEdit.ShowCurve(Slot.SECOND, false),
+                new PlotEdit.TakeInHand(Slot.LINE), new PlotEdit.Pin(List.of(6.0, 20.0)))) {
+            desk = desk.apply(edit);
+        }
+        String page = WriteUp.html(Findings.of(desk));
+        assertThat(page).contains("line of least squares").contains("quadratic curve").contains("adjusted R²").doesNotContain("logarithmic curve");
+        // The line passes through the means: 5.04 at 6 days; at 20 days it is 1.95 + 0.515 · 20.
+        assertThat(page).contains("<td>5.040</td>").contains("<td>12.25</td>").contains("beyond the data");
+        assertThat(page.split("<math", -1)).hasSize(3);
+        String closed = WriteUp.html(Findings.of(Desk.open(Kelp.whole().withTasks(List.of())).apply(new PlotEdit.Pin(List.of(6.0)))));
+        assertThat(closed).doesNotContain("5.040").doesNotContain("Predictions of");
     }
 
     @Test
