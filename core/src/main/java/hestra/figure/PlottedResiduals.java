@@ -5,6 +5,7 @@ import java.util.OptionalDouble;
 
 import hestra.figure.PlotContent.Point;
 import hestra.fit.CurveOnData;
+import hestra.fit.LineFit;
 
 /**
  * The points that take part in a fit with their residuals, in the order of the table; in arrays and plain loops, since there may
@@ -20,8 +21,31 @@ final class PlottedResiduals {
         this.values = values;
     }
 
-    /** The residuals of a curve; points at which it is not defined have none. */
+    /**
+     * The residuals of a curve; points at which it is not defined have none. Those of a line through a cloud are taken from the
+     * means in plain doubles: a pixel needs no more.
+     */
     static PlottedResiduals of(PlotContent content, CurveOnData curve) {
+        return content.isCloudy() && curve instanceof LineFit line ? ofCloud(content, line) : ofEach(content, curve);
+    }
+
+    private static PlottedResiduals ofCloud(PlotContent content, LineFit line) {
+        double meanX = line.meanX();
+        double meanY = line.meanY();
+        double slope = line.slope().value();
+        Point[] points = new Point[content.points().size()];
+        double[] values = new double[points.length];
+        int size = 0;
+        for (Point point : content.points()) {
+            if (content.takesPart(point)) {
+                points[size] = point;
+                values[size++] = point.y() - meanY - slope * (point.x() - meanX);
+            }
+        }
+        return new PlottedResiduals(Arrays.copyOf(points, size), Arrays.copyOf(values, size));
+    }
+
+    private static PlottedResiduals ofEach(PlotContent content, CurveOnData curve) {
         Point[] points = new Point[content.points().size()];
         double[] values = new double[points.length];
         int size = 0;

@@ -255,6 +255,21 @@ class CurvesOnThePlotTest {
     }
 
     @Test
+    void theResidualsOfACloudStandWhereTheySay() {
+        Contents contents = Contents.withLine(EnumSet.of(Layer.POINTS)).with(new Frame(0, 20, 0, 20));
+        contents.points = new ArrayList<>();
+        for (int i = 0; i < 2500; i++) {
+            contents.points.add(new PlotContent.Point(i, i / 125.0, 6 + 3 * Math.sin(i), i == 9));
+        }
+        Figure strip = ResidualStrip.describe(contents.content(), StripKind.AGAINST_X, new Layout(600, 160, 1));
+        assertThat(strip.spots().size()).isEqualTo(2499);
+        for (int row : new int[] {0, 700, 2400}) {
+            PlotContent.Point point = contents.points.get(row);
+            assertThat(strip.y().value(strip.spots().ofRow(row).orElseThrow().y())).isEqualTo(point.y() - Contents.LINE.at(point.x()), within(1e-9));
+        }
+    }
+
+    @Test
     void aDressChangesSignsSizesAndTheGridOnly() {
         Contents contents = Contents.withLine(EnumSet.of(Layer.POINTS, Layer.LINE));
         Figure usual = contents.figure();
