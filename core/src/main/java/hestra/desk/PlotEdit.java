@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.Stream;
 
 import hestra.figure.Below;
 import hestra.figure.Dress;
@@ -78,6 +79,11 @@ public sealed interface PlotEdit extends Edit.Lasting {
 
     /** The predictions that are kept in the table. */
     record Pin(List<Double> at) implements PlotEdit {
+        /** One more prediction beside those that are kept. */
+        public static Pin beside(ReadingState kept, double x) {
+            return new Pin(Stream.concat(kept.pinned().stream(), Stream.of(x)).toList());
+        }
+
         @Override
         public String inWords() {
             return "keeping predictions";

@@ -10,8 +10,8 @@ import hestra.data.Variable;
 import hestra.figure.Figure.Area;
 import hestra.figure.Mark.Anchor;
 import hestra.figure.PlotContent.Point;
+import hestra.fit.Residuals;
 import hestra.fit.Smooth;
-import hestra.numbers.Probability;
 
 /**
  * Describes the residual strip: the residuals of the curve in hand, against x on the axis of the plot above, or in one of
@@ -147,7 +147,7 @@ public final class ResidualStrip {
         Arrays.sort(order, Comparator.comparingDouble(i -> residuals.value(i)));
         double[] quantiles = new double[order.length];
         for (int k = 0; k < order.length; k++) {
-            quantiles[order[k]] = Probability.normalQuantile((k + 1 - 0.375) / (order.length + 0.25));
+            quantiles[order[k]] = Residuals.normalQuantile(k, order.length);
         }
         return quantiles;
     }

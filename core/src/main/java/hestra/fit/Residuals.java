@@ -88,6 +88,11 @@ public record Residuals(Summary summary, List<Quantile> normal, Optional<Runs> r
         }
     }
 
+    /** The normal quantile of the residual with so many smaller ones among so many, by the {@linkplain #POSITIONS rule}. */
+    public static double normalQuantile(int smaller, int size) {
+        return Probability.normalQuantile((smaller + 1 - 0.375) / (size + 0.25));
+    }
+
     /** The residuals of a fit, each row once; nothing where their squares leave the range of a double. */
     public static Optional<Residuals> of(CurveFit fit, Pairs pairs) {
         int size = pairs.size();
@@ -104,7 +109,7 @@ public record Residuals(Summary summary, List<Quantile> normal, Optional<Runs> r
         Arrays.sort(order, Comparator.comparingDouble(i -> residuals[i]));
         List<Quantile> normal = new ArrayList<>(size);
         for (int k = 0; k < size; k++) {
-            normal.add(new Quantile(pairs.row(order[k]), residuals[order[k]], Probability.normalQuantile((k + 1 - 0.375) / (size + 0.25))));
+            normal.add(new Quantile(pairs.row(order[k]), residuals[order[k]], normalQuantile(k, size)));
         }
         Arrays.sort(order, Comparator.comparingDouble(pairs::x));
         Optional<Runs> runs = fit.goodness().sse() == 0 ? Optional.empty()

@@ -55,11 +55,6 @@ public record Trial(Curve curve, List<Handle> handles) {
         return new Trial(curve, changed);
     }
 
-    /** The whole curve moved. */
-    public Trial moved(double dx, double dy) {
-        return new Trial(curve, handles.stream().map(it -> new Handle(it.x + dx, it.y + dy)).toList());
-    }
-
     /** Whether a curve of the family passes through the handles. */
     public boolean isPossible() {
         return through().isPresent();

@@ -118,7 +118,7 @@ class CurvesOnTheDeskTest {
     void theMovesOfOneDragAreUndoneTogether() {
         History history = History.of(open()).apply(new PlotEdit.Try(LINE_BY_EYE, 1));
         for (int i = 1; i < 5; i++) {
-            history = history.apply(new PlotEdit.Try(LINE_BY_EYE.moved(0, i), 2));
+            history = history.apply(new PlotEdit.Try(LINE_BY_EYE.withHandle(1, new Trial.Handle(10, 7 + i)), 2));
         }
         assertThat(history.apply(new Edit.Undo()).present().work().curves().trial()).contains(LINE_BY_EYE);
         Trial impossible = LINE_BY_EYE.withHandle(1, new Trial.Handle(2, 9));

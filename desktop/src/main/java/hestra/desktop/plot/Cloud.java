@@ -15,7 +15,7 @@ import hestra.figure.Places;
 final class Cloud {
 
     private static final int PHASES = 3;
-    private static final int OPAQUE = 255;
+    private static final int OPAQUE = Coverage.OPAQUE;
 
     private int[] pixels = new int[0];
 
@@ -51,7 +51,7 @@ final class Cloud {
                 }
             }
         }
-        tint(colour);
+        Coverage.tint(pixels, colour);
         g.getPixelWriter().setPixels(0, 0, width, height, PixelFormat.getIntArgbPreInstance(), pixels, 0, width);
     }
 
@@ -71,15 +71,4 @@ final class Cloud {
     }
 
     /** From how much is covered to the colour, its parts multiplied by that. */
-    private void tint(Color colour) {
-        int red = (int) Math.round(colour.getRed() * OPAQUE);
-        int green = (int) Math.round(colour.getGreen() * OPAQUE);
-        int blue = (int) Math.round(colour.getBlue() * OPAQUE);
-        for (int i = 0; i < pixels.length; i++) {
-            int alpha = pixels[i];
-            if (alpha > 0) {
-                pixels[i] = alpha << 24 | red * alpha / OPAQUE << 16 | green * alpha / OPAQUE << 8 | blue * alpha / OPAQUE;
-            }
-        }
-    }
 }

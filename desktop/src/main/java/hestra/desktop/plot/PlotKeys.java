@@ -1,6 +1,5 @@
 package hestra.desktop.plot;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -102,9 +101,7 @@ final class PlotKeys {
     private void pin() {
         Findings findings = model.findings();
         if (findings.work().readingAt().isPresent() && findings.isOpen(Aid.PREDICTION)) {
-            List<Double> pinned = new ArrayList<>(findings.work().reading().pinned());
-            pinned.add(findings.work().readingAt().getAsDouble());
-            model.apply(new PlotEdit.Pin(pinned));
+            model.apply(PlotEdit.Pin.beside(findings.work().reading(), findings.work().readingAt().getAsDouble()));
         }
     }
 

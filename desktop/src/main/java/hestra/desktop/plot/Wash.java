@@ -16,7 +16,7 @@ import hestra.figure.Mark;
  */
 final class Wash {
 
-    private static final int OPAQUE = 255;
+    private static final int OPAQUE = Coverage.OPAQUE;
     private static final double OUTLINE = 0.8;
 
     private int[] pixels = new int[0];
@@ -37,7 +37,7 @@ final class Wash {
         boxes.forEach(box -> count(box, width, height));
         fill(width, height, boxes.isEmpty() ? 0 : boxes.getFirst().opacity());
         outlines.forEach(box -> outline(box, width, height));
-        tint(colour);
+        Coverage.tint(pixels, colour);
         image.getPixelWriter().setPixels(0, 0, width, height, PixelFormat.getIntArgbPreInstance(), pixels, 0, width);
         g.drawImage(image, 0, 0);
     }
@@ -92,18 +92,5 @@ final class Wash {
 
     private void cover(int at) {
         pixels[at] += (int) ((OPAQUE - pixels[at]) * OUTLINE);
-    }
-
-    private void tint(Color colour) {
-        int red = (int) Math.round(colour.getRed() * OPAQUE);
-        int green = (int) Math.round(colour.getGreen() * OPAQUE);
-        int blue = (int) Math.round(colour.getBlue() * OPAQUE);
-        int[] tinted = new int[OPAQUE + 1];
-        for (int alpha = 0; alpha <= OPAQUE; alpha++) {
-            tinted[alpha] = alpha << 24 | red * alpha / OPAQUE << 16 | green * alpha / OPAQUE << 8 | blue * alpha / OPAQUE;
-        }
-        for (int i = 0; i < pixels.length; i++) {
-            pixels[i] = tinted[pixels[i]];
-        }
     }
 }

@@ -1,6 +1,5 @@
 package hestra.desktop.readings;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -90,11 +89,7 @@ public final class PredictionView extends VBox {
     }
 
     private void keep() {
-        model.desk().work().readingAt().ifPresent(x -> {
-            List<Double> pinned = new ArrayList<>(model.desk().work().reading().pinned());
-            pinned.add(x);
-            model.apply(new PlotEdit.Pin(pinned));
-        });
+        model.desk().work().readingAt().ifPresent(x -> model.apply(PlotEdit.Pin.beside(model.desk().work().reading(), x)));
     }
 
     private void show(Findings findings) {
