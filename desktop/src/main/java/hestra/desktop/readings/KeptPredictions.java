@@ -37,13 +37,13 @@ final class KeptPredictions extends VBox {
     private final DeskModel model;
     private final GridPane grid = new GridPane();
     private final ToggleButton several = new ToggleButton("Several…");
-    private final NumberField from;
-    private final NumberField to;
-    private final NumberField count;
+    private NumberField from;
+    private NumberField to;
+    private NumberField count;
     private final Label problem = new Label();
     private final Button copy = new Button("Copy");
     private final Button clear = new Button("Clear");
-    private final HBox range;
+    private final HBox range = new HBox();
 
     KeptPredictions(DeskModel model) {
         this.model = model;
@@ -54,19 +54,6 @@ final class KeptPredictions extends VBox {
         wide.setHgrow(Priority.ALWAYS);
         wide.setHalignment(HPos.RIGHT);
         grid.getColumnConstraints().addAll(number(), number(), wide, new ColumnConstraints());
-        from = field("grid-from", "first x");
-        to = field("grid-to", "last x");
-        count = field("grid-count", "how many");
-        count.setPrefColumnCount(2);
-        Button add = new Button("Add");
-        add.setId("grid-add");
-        add.setOnAction(_ -> addSeveral());
-        count.setOnAction(_ -> addSeveral());
-        range = new HBox(new Label("from"), from, new Label("to"), to, new Label("in"), count, add);
-        range.setAlignment(Pos.CENTER_LEFT);
-        range.getStyleClass().add("grid-range");
-        range.getChildren().stream().filter(Label.class::isInstance).forEach(it -> ((Label) it).setMinWidth(USE_PREF_SIZE));
-        add.setMinWidth(USE_PREF_SIZE);
         problem.getStyleClass().add("small");
         problem.setWrapText(true);
         copy.setId("kept-copy");
@@ -76,13 +63,31 @@ final class KeptPredictions extends VBox {
         several.setId("kept-several");
         Tip.set(several, "predict at evenly spaced places");
         several.setOnAction(_ -> open());
-        for (var button : List.of(copy, clear, add, several)) {
+        for (var button : List.of(copy, clear, several)) {
             button.getStyleClass().setAll("quiet");
         }
         HBox buttons = new HBox(several, copy, clear);
         buttons.getStyleClass().add("row-buttons");
         getChildren().addAll(grid, range, problem, buttons);
         model.watch(this::show);
+    }
+
+    /** The fields of the range, built when they are first asked for. */
+    private void build() {
+        from = field("grid-from", "first x");
+        to = field("grid-to", "last x");
+        count = field("grid-count", "how many");
+        count.setPrefColumnCount(2);
+        Button add = new Button("Add");
+        add.setId("grid-add");
+        add.setOnAction(_ -> addSeveral());
+        count.setOnAction(_ -> addSeveral());
+        range.getChildren().setAll(new Label("from"), from, new Label("to"), to, new Label("in"), count, add);
+        range.setAlignment(Pos.CENTER_LEFT);
+        range.getStyleClass().add("grid-range");
+        range.getChildren().stream().filter(Label.class::isInstance).forEach(it -> ((Label) it).setMinWidth(USE_PREF_SIZE));
+        add.setMinWidth(USE_PREF_SIZE);
+        add.getStyleClass().setAll("quiet");
     }
 
     private NumberField field(String id, String meaning) {
@@ -100,6 +105,9 @@ final class KeptPredictions extends VBox {
 
     /** Offers the range of the data. */
     private void open() {
+        if (from == null) {
+            build();
+        }
         show(model.findings());
         if (several.isSelected()) {
             NumberStyle style = model.desk().style();

@@ -30,17 +30,22 @@ public final class WorkingView extends BorderPane {
     private static final int MOST_ROWS = 2_000;
 
     private final DeskModel model;
-    private final Choices<Below> which;
-    private final SumsTable sums;
     private final Label message = new Label();
+    private Choices<Below> which;
+    private SumsTable sums;
     private Findings shown;
 
     public WorkingView(DeskModel model) {
         this.model = model;
-        this.sums = new SumsTable(model);
-        this.which = new Choices<>("below", List.of(Below.values()), Below::title, it -> model.apply(new PlotEdit.ShowBelow(it)));
         getStyleClass().add("working");
         setId("working");
+        model.watch(this::show);
+    }
+
+    /** Built when it is first asked for: a desk without it starts sooner. */
+    private void build() {
+        sums = new SumsTable(model);
+        which = new Choices<>("below", List.of(Below.values()), Below::title, it -> model.apply(new PlotEdit.ShowBelow(it)));
         message.getStyleClass().add("small");
         message.setWrapText(true);
         Label title = new Label("Calculation");
@@ -51,7 +56,6 @@ public final class WorkingView extends BorderPane {
         head.setAlignment(Pos.CENTER_LEFT);
         head.getStyleClass().add("working-head");
         setTop(head);
-        model.watch(this::show);
     }
 
     private void show(Findings findings) {
@@ -59,11 +63,14 @@ public final class WorkingView extends BorderPane {
         boolean visible = below != Below.RESIDUALS;
         setVisible(visible);
         setManaged(visible);
-        which.show(Optional.of(below));
         if (!visible) {
             shown = null;
             return;
         }
+        if (sums == null) {
+            build();
+        }
+        which.show(Optional.of(below));
         Optional<Aid> closed = Stream.of(Aid.LINE, Aid.EQUATION, Aid.R, Aid.R_SQUARED, Aid.RESIDUALS).filter(aid -> !findings.isOpen(aid)).findFirst();
         if (closed.isPresent()) {
             say("The calculation stands here. " + findings.whatOpens(closed.get()) + ".");
