@@ -65,5 +65,4 @@ record ChosenCurves(Pairs observed, Pairs pairs, Map<Slot, Fit> fits, Optional<T
         trial.ifPresent(_ -> slots.add(1, Slot.TRIAL));
         return slots;
     }
-
 }

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
 
@@ -79,6 +78,9 @@ final class Contents {
         if (findings.work().plot().below() == Below.SUMS) {
             layers.add(Layer.PRODUCTS);
         }
+        if (!findings.isOpen(Aid.LINE)) {
+            layers.remove(Layer.MEAN);
+        }
         if (!findings.residualsAreOpen()) {
             layers.removeAll(EnumSet.of(Layer.RESIDUALS, Layer.SQUARES, Layer.DEVIATIONS, Layer.LEVERAGE));
         }
@@ -106,13 +108,13 @@ final class Contents {
         ReadingState state = findings.work().reading();
         return findings.isOpen(Aid.PREDICTION) ? new Reading(state.atX(), state.atY(),
                 findings.inverse().map(it -> it.solutions().stream().map(Inverse.Solution::x).toList()).orElse(List.of()))
-                : new Reading(OptionalDouble.empty(), OptionalDouble.empty(), List.of());
+                : Reading.NONE;
     }
 
     /** What each point does to the fit in hand, and the fit without the point that is pointed at. */
     private Influence influence() {
         Pairs pairs = curves.pairs();
-        Optional<CurveFit> fit = findings.fitInHand().flatMap(Fit::curveFit);
+        Optional<CurveFit> fit = findings.curveInHand().isEmpty() ? Optional.empty() : findings.fitInHand().flatMap(Fit::curveFit);
         if (fit.isEmpty() || pairs.size() > MOST_LEVERAGES) {
             return Influence.NONE;
         }

@@ -60,11 +60,11 @@ public final class Findings {
         boolean sameAnswers = sameExercise && before.desk.work().attempts() == work.attempts();
         this.tasks = sameAnswers ? before.tasks : TaskStates.of(desk);
         this.open = sameAnswers ? before.open : TaskStates.open(desk.exercise(), tasks);
-        boolean framed = work.frame().filter(this::hasPlaceFor).isPresent();
+        Optional<Frame> chosen = work.frame().filter(this::hasPlaceFor);
         boolean sameFrame = before != null && before.observed == observed && before.dataFrame.isPresent() && sameSpacing(before.work().plot(), work.plot());
-        this.dataFrame = sameFrame ? before.dataFrame : framed ? Optional.empty()
+        this.dataFrame = sameFrame ? before.dataFrame : chosen.isPresent() ? Optional.empty()
                 : Optional.of(Frame.around(xs(), work.plot().x(), ys(), work.plot().y()));
-        this.frame = work.frame().filter(this::hasPlaceFor).or(() -> dataFrame.map(this::frameWithReading)).orElseThrow();
+        this.frame = chosen.or(() -> dataFrame.map(this::frameWithReading)).orElseThrow();
     }
 
     private static boolean sameSpacing(PlotState before, PlotState now) {

@@ -183,6 +183,14 @@ class CurvesOnTheDeskTest {
         assertThat(desk.apply(new PlotEdit.FitOnly(Set.of(99)))).isEqualTo(desk);
     }
 
+    @Test
+    void neitherLeverageNorTheMeanGivesAHeldBackLineAway() {
+        Desk desk = after(open(Set.of(Aid.LINE)), new PlotEdit.ShowLayer(Layer.LEVERAGE, true), new PlotEdit.ShowLayer(Layer.MEAN, true), new Edit.Hover(OptionalInt.of(4)));
+        assertThat(Findings.of(desk).plot().influence().points()).isEmpty();
+        assertThat(Findings.of(desk).plot().influence().without()).as("the line without a point is nearly the line").isEmpty();
+        assertThat(Findings.of(desk).plot().layers()).doesNotContain(Layer.MEAN);
+    }
+
     private static Desk ruled(PlotRules rules) {
         Exercise exercise = Kelp.whole().withTasks(List.of()).withHeld(Set.of()).withRules(rules);
         return Desk.open(exercise);
