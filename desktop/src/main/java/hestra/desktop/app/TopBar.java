@@ -31,6 +31,8 @@ import hestra.desktop.parts.Tip;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
+import static hestra.desktop.parts.Presence.present;
+
 /** The bar at the top: what is open, the views, undo and redo, the size of type, the menu, and the main action. */
 final class TopBar extends StackPane {
 
@@ -153,11 +155,6 @@ final class TopBar extends StackPane {
         button.setAccessibleText(id);
         button.getStyleClass().add("icon-button");
         return button;
-    }
-
-    private static void present(Node node, boolean shown) {
-        node.setVisible(shown);
-        node.setManaged(shown);
     }
 
     /** Two points and the line between them. */

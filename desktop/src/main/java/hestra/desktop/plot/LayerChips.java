@@ -29,6 +29,8 @@ import hestra.numbers.Rounding;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
+import static hestra.desktop.parts.Presence.present;
+
 /**
  * Legend and switchboard in one: a chip for each layer and each curve, with its own colour, dash and shape. A chip whose
  * layer is held back cannot be pressed and says what opens it. What is rarely needed is behind "More" until it is shown.
@@ -178,11 +180,6 @@ public final class LayerChips extends FlowPane {
             case TRIAL -> "what you try by eye: drag its squares, or the curve itself; Delete in the plot removes it";
             case FIRST, SECOND, THIRD, FOURTH -> "press to take the curve in hand, again to hide it; Delete in the plot removes the one in hand";
         };
-    }
-
-    private static void present(Node node, boolean shown) {
-        node.setVisible(shown);
-        node.setManaged(shown);
     }
 
     private static void show(ToggleButton chip, boolean on, boolean open, String tip) {

@@ -24,6 +24,8 @@ import hestra.fit.CurveFit;
 import hestra.fit.Fit;
 import hestra.numbers.NumberStyle;
 
+import static hestra.desktop.parts.Presence.present;
+
 /**
  * The curves side by side, once there are several: R², adjusted R² and s, on the scale of y for all of them. A press on a
  * curve takes it in hand.
@@ -34,6 +36,8 @@ public final class ComparisonView extends VBox {
 
     private final DeskModel model;
     private final GridPane grid = new GridPane();
+    /** What the rows were made from: while the pointer moves over the plot they stay. */
+    private List<Object> shown = List.of();
 
     public ComparisonView(DeskModel model) {
         this.model = model;
@@ -53,7 +57,13 @@ public final class ComparisonView extends VBox {
     private void show(Findings findings) {
         List<Slot> slots = findings.slots().stream().filter(slot -> slot != Slot.TRIAL).toList();
         boolean useful = slots.size() > 1 && findings.isOpen(Aid.R_SQUARED);
-        ReadingsView.present(this, useful);
+        present(this, useful);
+        List<Object> now = List.of(slots.stream().map(slot -> findings.fitAt(slot).orElseThrow()).toList(), slots,
+                findings.work().curves().further(), findings.slotInHand(), useful, findings.isOpen(Aid.EQUATION), findings.desk().style());
+        if (now.equals(shown)) {
+            return;
+        }
+        shown = now;
         grid.getChildren().clear();
         if (!useful) {
             return;

@@ -22,6 +22,8 @@ import hestra.fit.Curve;
 import hestra.fit.Curve.FittedOn;
 import hestra.fit.Term;
 
+import static hestra.desktop.parts.Presence.present;
+
 /** What can be chosen of a further curve in hand: the degree of a polynomial, how growth is fitted, which terms there are. */
 final class CurveOptions extends VBox {
 
@@ -57,10 +59,10 @@ final class CurveOptions extends VBox {
 
     void show(Findings findings) {
         Optional<Curve> curve = Optional.ofNullable(findings.work().curves().further().get(findings.slotInHand()));
-        ReadingsView.present(degrees, curve.isPresent() && curve.get() instanceof Curve.Polynomial);
-        ReadingsView.present(fittedOn, curve.isPresent() && (curve.get() instanceof Curve.Exponential || curve.get() instanceof Curve.Power));
-        ReadingsView.present(terms, curve.isPresent() && curve.get() instanceof Curve.OwnTerms);
-        ReadingsView.present(this, degrees.isManaged() || fittedOn.isManaged() || terms.isManaged());
+        present(degrees, curve.isPresent() && curve.get() instanceof Curve.Polynomial);
+        present(fittedOn, curve.isPresent() && (curve.get() instanceof Curve.Exponential || curve.get() instanceof Curve.Power));
+        present(terms, curve.isPresent() && curve.get() instanceof Curve.OwnTerms);
+        present(this, degrees.isManaged() || fittedOn.isManaged() || terms.isManaged());
         curve.ifPresent(it -> {
             switch (it) {
                 case Curve.Polynomial(int number) -> degree.show(Optional.of(number));

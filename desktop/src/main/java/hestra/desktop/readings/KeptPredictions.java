@@ -29,6 +29,8 @@ import hestra.fit.Prediction;
 import hestra.numbers.NumberStyle;
 import hestra.numbers.Rounding;
 
+import static hestra.desktop.parts.Presence.present;
+
 /** The predictions that are kept, of the curve in hand: a table that can be copied, filled one by one or evenly over a range. */
 final class KeptPredictions extends VBox {
 
@@ -127,7 +129,7 @@ final class KeptPredictions extends VBox {
         boolean whole = number == Math.rint(number) && number >= 1 && number <= ReadingState.MOST_PINNED;
         if (first.isEmpty() || last.isEmpty() || !whole || number > 1 && first.getAsDouble() == last.getAsDouble()) {
             problem.setText("Type two different values and how many places, 1 to " + ReadingState.MOST_PINNED + ".");
-            ReadingsView.present(problem, true);
+            present(problem, true);
             return;
         }
         List<Double> pinned = new ArrayList<>(model.desk().work().reading().pinned());
@@ -142,12 +144,12 @@ final class KeptPredictions extends VBox {
     private void show(Findings findings) {
         List<Double> pinned = findings.work().reading().pinned();
         boolean open = findings.isOpen(Aid.PREDICTION) && findings.curveInHand().isPresent();
-        ReadingsView.present(this, open);
-        ReadingsView.present(range, several.isSelected());
-        ReadingsView.present(problem, false);
-        ReadingsView.present(copy, !pinned.isEmpty());
-        ReadingsView.present(clear, !pinned.isEmpty());
-        ReadingsView.present(grid, open && !pinned.isEmpty());
+        present(this, open);
+        present(range, several.isSelected());
+        present(problem, false);
+        present(copy, !pinned.isEmpty());
+        present(clear, !pinned.isEmpty());
+        present(grid, open && !pinned.isEmpty());
         grid.getChildren().clear();
         if (!grid.isManaged()) {
             return;

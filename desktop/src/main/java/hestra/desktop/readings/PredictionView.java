@@ -26,6 +26,8 @@ import hestra.numbers.Rounding;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
+import static hestra.desktop.parts.Presence.present;
+
 /**
  * Prediction at a typed x, and the x at which a typed y is reached; the reading lines in the plot follow, and this follows
  * the reading lines. What is to be kept goes into the table below.
@@ -95,7 +97,7 @@ public final class PredictionView extends VBox {
     private void show(Findings findings) {
         boolean open = findings.isOpen(Aid.PREDICTION);
         forward.setDisable(!open);
-        ReadingsView.present(backward, open);
+        present(backward, open);
         unit.setText(findings.x().unit());
         unitOfY.setText(findings.y().unit());
         Optional<Prediction> prediction = findings.prediction();

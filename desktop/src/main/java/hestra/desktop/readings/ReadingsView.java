@@ -2,7 +2,6 @@ package hestra.desktop.readings;
 
 import java.util.Optional;
 import java.util.OptionalDouble;
-import javafx.scene.Node;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
 import javafx.scene.layout.ColumnConstraints;
@@ -25,6 +24,8 @@ import hestra.fit.TrialFit;
 import hestra.numbers.NumberStyle;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
+
+import static hestra.desktop.parts.Presence.present;
 
 /**
  * The numbers of the curve in hand: equation, r, R², s and n, and the variation bar. What is held back shows its place and
@@ -183,10 +184,5 @@ public final class ReadingsView extends VBox {
     private void say(String text) {
         message.setText(text);
         present(message, !text.isEmpty());
-    }
-
-    static void present(Node node, boolean shown) {
-        node.setVisible(shown);
-        node.setManaged(shown);
     }
 }

@@ -15,6 +15,8 @@ import hestra.fit.LeastSquares;
 import hestra.fit.TrialFit;
 import hestra.numbers.NumberStyle;
 
+import static hestra.desktop.parts.Presence.present;
+
 /**
  * The sum of squares of what is tried by eye as a bar, and below it that of the best curve of the same family, once that may
  * be seen: no trial's bar is ever shorter.
@@ -53,9 +55,9 @@ final class TrialBars extends GridPane {
         tried.show(full == 0 ? 0 : squares / full);
         triedValue.setText(style.show(squares));
         bestName.setText("best");
-        ReadingsView.present(bestName, compared);
-        ReadingsView.present(best, compared);
-        ReadingsView.present(bestValue, compared);
+        present(bestName, compared);
+        present(best, compared);
+        present(bestValue, compared);
         best.show(full == 0 || !compared ? 0 : least / full);
         bestValue.setText(compared ? style.show(least) : "");
     }

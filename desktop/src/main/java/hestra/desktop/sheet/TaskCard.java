@@ -26,6 +26,8 @@ import hestra.feedback.Judge;
 import hestra.feedback.Outcome;
 import hestra.feedback.Verdict;
 
+import static hestra.desktop.parts.Presence.present;
+
 /**
  * One task on the sheet. The task in hand is open, with its form and its check button; the others show their title and
  * what became of them, and are opened by a click.
@@ -181,10 +183,5 @@ final class TaskCard extends VBox {
 
     private String terms(Terms asked) {
         return terms(asked, TaskBody.roundingOf(task));
-    }
-
-    private static void present(Node node, boolean shown) {
-        node.setVisible(shown);
-        node.setManaged(shown);
     }
 }

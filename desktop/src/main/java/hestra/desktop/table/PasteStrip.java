@@ -23,6 +23,8 @@ import hestra.documents.TextData;
 import hestra.documents.TextShape;
 import hestra.numbers.DecimalMark;
 
+import static hestra.desktop.parts.Presence.present;
+
 /** Tells how pasted text was understood; each guess can be changed by one click, and what is right needs none. */
 final class PasteStrip extends VBox {
 
@@ -181,10 +183,5 @@ final class PasteStrip extends VBox {
         Label label = new Label(text);
         label.getStyleClass().add("small");
         return label;
-    }
-
-    private static void present(Region node, boolean shown) {
-        node.setVisible(shown);
-        node.setManaged(shown);
     }
 }

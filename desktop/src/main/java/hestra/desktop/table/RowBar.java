@@ -10,7 +10,6 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 import hestra.data.DataTable;
@@ -19,6 +18,8 @@ import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.parts.Tip;
+
+import static hestra.desktop.parts.Presence.present;
 
 /** What can be done with the selected row: set it aside with a reason, take it back, put a row in, delete it. */
 final class RowBar extends VBox {
@@ -119,11 +120,6 @@ final class RowBar extends VBox {
         DataTable table = findings.work().table();
         return IntStream.range(0, table.width()).boxed().flatMap(column -> findings.original(row, column).stream()
                 .map(text -> table.variable(column).name() + " " + (text.isEmpty() ? "was empty" : text))).toList();
-    }
-
-    private static void present(Region node, boolean shown) {
-        node.setVisible(shown);
-        node.setManaged(shown);
     }
 
     private static Button button(String text, String tip) {

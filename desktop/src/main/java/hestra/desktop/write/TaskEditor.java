@@ -43,6 +43,8 @@ import hestra.numbers.NumberReading;
 import hestra.numbers.NumberStyle;
 import hestra.numbers.Rounding;
 
+import static hestra.desktop.parts.Presence.present;
+
 /** The task in hand: what it asks, its key, the mistakes it recognises, and what it opens. */
 final class TaskEditor extends VBox implements Editor {
 
@@ -350,11 +352,6 @@ final class TaskEditor extends VBox implements Editor {
         VBox box = new VBox(label(title), node);
         box.getStyleClass().add("stacked");
         return box;
-    }
-
-    private static void present(Node node, boolean shown) {
-        node.setVisible(shown);
-        node.setManaged(shown);
     }
 
     private static Label label(String text) {
