@@ -131,6 +131,14 @@ public record DataTable(List<Variable> variables, List<Row> rows) {
         return row(row).isEmpty() ? this : withRow(row, old -> old.withSetAside(reason));
     }
 
+    /** With several rows set aside or taken back. Empty rows, and those that are not there, stay as they are. */
+    DataTable withSetAside(Collection<Integer> chosen, Optional<String> reason) {
+        List<Integer> filled = chosen.stream().filter(row -> !row(row).isEmpty()).toList();
+        List<Row> changed = new ArrayList<>(rows);
+        filled.forEach(row -> changed.set(row, changed.get(row).withSetAside(reason)));
+        return filled.isEmpty() ? this : new DataTable(variables, changed);
+    }
+
     public DataTable withVariable(int column, Variable variable) {
         List<Variable> changed = new ArrayList<>(variables);
         changed.set(column, variable);

@@ -33,6 +33,10 @@ public sealed interface TableEdit {
         return column;
     }
 
+    private static String rowsInWords(List<Integer> rows) {
+        return rows.size() == 1 ? "row " + (rows.getFirst() + 1) : rows.size() + " rows";
+    }
+
     /** Text is typed into a cell. */
     record Type(int row, int column, String text) implements TableEdit {
         @Override
@@ -129,7 +133,7 @@ public sealed interface TableEdit {
 
         @Override
         public String inWords() {
-            return rows.size() == 1 ? "removing row " + (rows.getFirst() + 1) : "removing " + rows.size() + " rows";
+            return "removing " + rowsInWords(rows);
         }
 
         @Override
@@ -172,34 +176,52 @@ public sealed interface TableEdit {
         }
     }
 
-    /** A row is set aside for a reason. */
-    record SetAside(int row, String reason) implements TableEdit {
+    /** Rows are set aside for a reason. */
+    record SetAside(List<Integer> rows, String reason) implements TableEdit {
+        public SetAside {
+            rows = List.copyOf(rows);
+        }
+
+        /** One row is set aside. */
+        public SetAside(int row, String reason) {
+            this(List.of(row), reason);
+        }
+
         @Override
         public String inWords() {
-            return "setting row " + (row + 1) + " aside";
+            return "setting " + rowsInWords(rows) + " aside";
         }
 
         @Override
         public boolean continues(TableEdit before) {
-            return before instanceof SetAside other && other.row == row;
+            return before instanceof SetAside other && other.rows.equals(rows);
         }
 
         @Override
         public DataTable appliedTo(DataTable table, DecimalMark mark) {
-            return table.withSetAside(row, Optional.of(reason));
+            return table.withSetAside(rows, Optional.of(reason));
         }
     }
 
-    /** A row that was set aside takes part again. */
-    record TakeBack(int row) implements TableEdit {
+    /** Rows that were set aside take part again. */
+    record TakeBack(List<Integer> rows) implements TableEdit {
+        public TakeBack {
+            rows = List.copyOf(rows);
+        }
+
+        /** One row takes part again. */
+        public TakeBack(int row) {
+            this(List.of(row));
+        }
+
         @Override
         public String inWords() {
-            return "taking row " + (row + 1) + " back";
+            return "taking " + rowsInWords(rows) + " back";
         }
 
         @Override
         public DataTable appliedTo(DataTable table, DecimalMark mark) {
-            return table.withSetAside(row, Optional.empty());
+            return table.withSetAside(rows, Optional.empty());
         }
     }
 

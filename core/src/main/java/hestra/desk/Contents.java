@@ -101,7 +101,7 @@ final class Contents {
         List<Trial.Handle> handles = shown.stream().anyMatch(it -> it.slot() == Slot.TRIAL) ? findings.work().curves().trial().orElseThrow().handles() : List.of();
         return new PlotContent(new Plane(findings.x(), findings.y(), findings.frame(), plot.x(), plot.y()), findings.desk().style(), observed.points(),
                 observed.groups(), findings.work().curves().only(), shown, inHand, handles, layers.contains(Layer.LEVERAGE) ? influence() : Influence.NONE, layers, plot.dress(), reading(),
-                findings.desk().selected(), findings.desk().hovered(), notice);
+                findings.desk().selection(), findings.desk().hovered(), notice);
     }
 
     private Reading reading() {

@@ -13,6 +13,7 @@ import hestra.data.Cell;
 import hestra.data.DataTable;
 import hestra.data.Roles;
 import hestra.data.Row;
+import hestra.data.Selection;
 import hestra.data.TableEdit;
 import hestra.exercise.Answer;
 import hestra.exercise.Attempt;
@@ -34,16 +35,16 @@ import hestra.tracing.Tracing;
  *
  * @param exercise what is asked
  * @param work what has been done
- * @param selected the selected row, in every view
+ * @param selection the selected rows, in every view
  * @param hovered the row under the pointer, in every view
  * @param task the id of the task that was turned to; nothing for the first that is not done
  */
 public record Desk(
-        Exercise exercise, Work work, OptionalInt selected, OptionalInt hovered, Optional<String> task) {
+        Exercise exercise, Work work, Selection selection, OptionalInt hovered, Optional<String> task) {
 
     /** The desk with the exercise just opened. */
     public static Desk open(Exercise exercise) {
-        return new Desk(exercise, Work.begin(exercise), OptionalInt.empty(), OptionalInt.empty(), Optional.empty());
+        return new Desk(exercise, Work.begin(exercise), Selection.NONE, OptionalInt.empty(), Optional.empty());
     }
 
     /**
@@ -60,9 +61,9 @@ public record Desk(
 
     private Desk point(Edit.Passing edit) {
         return switch (edit) {
-            case Edit.Select(OptionalInt row) -> new Desk(exercise, work, row, hovered, task);
-            case Edit.Hover(OptionalInt row) -> new Desk(exercise, work, selected, row, task);
-            case Edit.TurnTo(Optional<String> id) -> new Desk(exercise, work, selected, hovered, id);
+            case Edit.Select(Selection rows) -> new Desk(exercise, work, rows, hovered, task);
+            case Edit.Hover(OptionalInt row) -> new Desk(exercise, work, selection, row, task);
+            case Edit.TurnTo(Optional<String> id) -> new Desk(exercise, work, selection, hovered, id);
         };
     }
 
@@ -73,7 +74,7 @@ public record Desk(
             case Edit.Restore(int row) -> restored(row);
             case Edit.MovePoint(int row, double x, double y, long _) when exercise.rules().allows(PointChange.MOVE) && row < work.table().size() -> moved(row, x, y);
             case Edit.AddPoint(double x, double y) when exercise.rules().allows(PointChange.ADD) -> pointAdded(x, y);
-            case Edit.RemovePoint(int row) when exercise.rules().allows(PointChange.REMOVE) && row < work.table().size() -> changed(new TableEdit.RemoveRows(List.of(row)));
+            case Edit.RemovePoints(List<Integer> rows) when exercise.rules().allows(PointChange.REMOVE) -> changed(new TableEdit.RemoveRows(rows));
             case Edit.ChooseRoles(Roles roles) when hasColumns(roles) -> with(work.withRoles(Optional.of(roles)));
             case Edit.Draft(String task, Answer answer) when exercise.task(task).isPresent() -> with(work.withDraft(task, answer));
             case Edit.Check(String task) -> checked(task);
@@ -96,7 +97,7 @@ public record Desk(
             case Edit.MoveTask(String task, int index) -> exercise.task(task)
                     .map(it -> with(exercise.withoutTask(task).withTaskAt(index, it))).orElse(this);
             case Edit.RemoveTask(String task) -> with(exercise.withoutTask(task));
-            case Edit.MovePoint _, Edit.AddPoint _, Edit.RemovePoint _, Edit.ChooseRoles _, Edit.Draft _, Edit.WriteColumns _, Edit.WriteRoles _, Edit.AddTask _ -> this;
+            case Edit.MovePoint _, Edit.AddPoint _, Edit.RemovePoints _, Edit.ChooseRoles _, Edit.Draft _, Edit.WriteColumns _, Edit.WriteRoles _, Edit.AddTask _ -> this;
         };
     }
 
@@ -217,7 +218,7 @@ public record Desk(
             return this;
         }
         return changed == work.table() ? this
-                : new Desk(exercise, work.withTable(changed).with(work.curves().following(change)), following(selected, change), following(hovered, change), task);
+                : new Desk(exercise, work.withTable(changed).with(work.curves().following(change)), selection.following(change::rowAfter), following(hovered, change), task);
     }
 
     private static OptionalInt following(OptionalInt row, TableEdit change) {
@@ -276,7 +277,7 @@ public record Desk(
     }
 
     private Desk with(Work changed) {
-        return new Desk(exercise, changed, selected, hovered, task);
+        return new Desk(exercise, changed, selection, hovered, task);
     }
 
     /**
@@ -288,8 +289,13 @@ public record Desk(
         boolean sameStart = fresh.table().rows().equals(exercise.given().rows())
                 && fresh.roles().equals(Work.begin(exercise).roles());
         return sameStart
-                ? new Desk(changed, work.withTable(new DataTable(changed.data().variables(), work.table().rows())), selected, hovered, task)
+                ? new Desk(changed, work.withTable(new DataTable(changed.data().variables(), work.table().rows())), selection, hovered, task)
                 : open(changed);
+    }
+
+    /** The row in hand, of those that are selected; nothing where none is. */
+    public OptionalInt selected() {
+        return selection.inHand();
     }
 
     /** How numbers look in this exercise. */

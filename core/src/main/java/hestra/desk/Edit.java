@@ -1,11 +1,13 @@
 package hestra.desk;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 
 import hestra.data.DataTable;
 import hestra.data.Roles;
+import hestra.data.Selection;
 import hestra.data.TableEdit;
 import hestra.exercise.Aid;
 import hestra.exercise.Answer;
@@ -23,7 +25,7 @@ import hestra.tracing.Tracing;
 public sealed interface Edit {
 
     /** An edit that changes what is kept: it can be undone and is journalled. */
-    sealed interface Lasting extends Edit permits PlotEdit, ChangeTable, Restore, MovePoint, AddPoint, RemovePoint, ChooseRoles, Draft, Check, Name, StartAgain, WriteTexts, WriteProse, WriteTable, WriteColumns, WriteRecipe, LayPicture, Trace, WriteRoles, WriteHeld, WriteRules, AddTask, ChangeTask, MoveTask, RemoveTask {
+    sealed interface Lasting extends Edit permits PlotEdit, ChangeTable, Restore, MovePoint, AddPoint, RemovePoints, ChooseRoles, Draft, Check, Name, StartAgain, WriteTexts, WriteProse, WriteTable, WriteColumns, WriteRecipe, LayPicture, Trace, WriteRoles, WriteHeld, WriteRules, AddTask, ChangeTask, MoveTask, RemoveTask {
         /** What it does, for "Undo …". */
         String inWords();
 
@@ -45,8 +47,14 @@ public sealed interface Edit {
     /** The last edit taken back is made again. */
     record Redo() implements Step {}
 
-    /** A row is selected, or none. */
-    record Select(OptionalInt row) implements Passing {}
+    /** Rows are selected, or none. */
+    record Select(Selection rows) implements Passing {
+
+        /** One row is selected, or none. */
+        public Select(OptionalInt row) {
+            this(Selection.of(row));
+        }
+    }
 
     /** The pointer is over a row's point, or over none. */
     record Hover(OptionalInt row) implements Passing {}
@@ -100,11 +108,15 @@ public sealed interface Edit {
         }
     }
 
-    /** A point is removed from the plot, and with it its row. */
-    record RemovePoint(int row) implements Lasting {
+    /** Points are removed from the plot, and with them their rows. */
+    record RemovePoints(List<Integer> rows) implements Lasting {
+        public RemovePoints {
+            rows = List.copyOf(rows);
+        }
+
         @Override
         public String inWords() {
-            return "removing the point of row " + (row + 1);
+            return rows.size() == 1 ? "removing the point of row " + (rows.getFirst() + 1) : "removing " + rows.size() + " points";
         }
     }
 

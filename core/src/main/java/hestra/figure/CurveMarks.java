@@ -120,7 +120,7 @@ final class CurveMarks {
         Stroke stroke = Stroke.dashed(Ink.MUTED, 1.4, 2, 4);
         marks.add(new Mark.Line(px, area.top(), px, area.bottom(), stroke));
         marks.add(new Mark.Line(area.left(), py, area.right(), py, stroke));
-        OptionalInt row = content.hovered().isPresent() ? content.hovered() : content.selected();
+        OptionalInt row = content.current();
         content.points().stream().filter(it -> row.isPresent() && it.row() == row.getAsInt() && content.takesPart(it) && x.contains(it.x()) && y.contains(it.y())).forEach(it -> {
             double left = Math.min(px, x.pixel(it.x()));
             double top = Math.min(py, y.pixel(it.y()));

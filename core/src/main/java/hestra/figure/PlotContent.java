@@ -7,6 +7,7 @@ import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
 
+import hestra.data.Selection;
 import hestra.data.Variable;
 import hestra.fit.CurveFit;
 import hestra.fit.Trial;
@@ -27,7 +28,7 @@ import hestra.numbers.NumberStyle;
  * @param layers what is shown
  * @param dress how it looks
  * @param reading what is read off
- * @param selected the selected row
+ * @param selection the selected rows
  * @param hovered the row under the pointer
  * @param notice what to say instead where there is nothing to show; may be empty
  */
@@ -44,7 +45,7 @@ public record PlotContent(
         Set<Layer> layers,
         Dress dress,
         Reading reading,
-        OptionalInt selected,
+        Selection selection,
         OptionalInt hovered,
         String notice) {
 
@@ -79,7 +80,7 @@ public record PlotContent(
 
     /** The same, but for what is pointed at and read: as the instructor sees it. */
     public PlotContent atRest(String newNotice) {
-        return new PlotContent(plane, style, points, groups, only, curves, inHand, List.of(), Influence.NONE, layers, dress, Reading.NONE, OptionalInt.empty(), OptionalInt.empty(),
+        return new PlotContent(plane, style, points, groups, only, curves, inHand, List.of(), Influence.NONE, layers, dress, Reading.NONE, Selection.NONE, OptionalInt.empty(),
                 newNotice);
     }
 
@@ -96,6 +97,16 @@ public record PlotContent(
     /** Whether a point takes part in the fit. */
     boolean takesPart(Point point) {
         return !point.setAside && (only.isEmpty() || only.contains(point.row));
+    }
+
+    /** The row that is pointed at, or else the one in hand. */
+    OptionalInt current() {
+        return hovered.isPresent() ? hovered : selection.inHand();
+    }
+
+    /** Whether a point is selected or under the pointer. */
+    boolean isPointedAt(Point point) {
+        return selection.has(point.row) || hovered.isPresent() && hovered.getAsInt() == point.row;
     }
 
     boolean shows(Layer layer) {

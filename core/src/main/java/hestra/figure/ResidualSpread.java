@@ -66,7 +66,7 @@ final class ResidualSpread {
             Point point = residuals.point(i);
             marks.add(new Mark.Dot(px, py, ResidualStrip.RADIUS, content.sign(point), Ink.RESIDUAL, Ink.SURFACE));
             spots.add(point.row(), px, py);
-            if (isPointedAt(point)) {
+            if (content.isPointedAt(point)) {
                 front.add(new Mark.Ring(px, py, ResidualStrip.RADIUS * 2, Stroke.solid(Ink.RESIDUAL, 1.5)));
             }
         }
@@ -80,7 +80,7 @@ final class ResidualSpread {
         for (int i = 0; i < residuals.size(); i++) {
             int bar = (int) Math.clamp(Math.floor((residuals.value(i) - x.low()) / step), 0, count - 1);
             heights[bar] += residuals.point(i).count();
-            pointedAt[bar] |= isPointedAt(residuals.point(i));
+            pointedAt[bar] |= content.isPointedAt(residuals.point(i));
         }
         int highest = 1;
         for (int height : heights) {
@@ -106,9 +106,5 @@ final class ResidualSpread {
             }
         }
         return new Figure(layout.width(), layout.height(), area, x, y, ground, List.of(), marks, front, Spots.NONE);
-    }
-
-    private boolean isPointedAt(Point point) {
-        return ResidualStrip.isAt(content.selected(), point) || ResidualStrip.isAt(content.hovered(), point);
     }
 }

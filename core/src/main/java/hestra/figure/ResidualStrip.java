@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import java.util.OptionalInt;
 
 import hestra.data.Variable;
 import hestra.figure.Figure.Area;
@@ -113,7 +112,7 @@ public final class ResidualStrip {
                 marks.add(new Mark.Dot(px, py, RADIUS, content.sign(point), Ink.RESIDUAL, Ink.SURFACE));
             }
             spots.add(point.row(), px, py);
-            if (isPointedAt(point)) {
+            if (content.isPointedAt(point)) {
                 front.add(new Mark.Ring(px, py, RADIUS * 2, Stroke.solid(Ink.RESIDUAL, 1.5)));
             }
         }
@@ -130,14 +129,6 @@ public final class ResidualStrip {
         if (pixels.size() > 1) {
             front.addFirst(new Mark.Path(Places.of(pixels), SMOOTH));
         }
-    }
-
-    private boolean isPointedAt(Point point) {
-        return isAt(content.selected(), point) || isAt(content.hovered(), point);
-    }
-
-    static boolean isAt(OptionalInt row, Point point) {
-        return row.isPresent() && row.getAsInt() == point.row();
     }
 
     /** The normal quantile of each residual, by its rank; those that are equal are taken in the order of the table. */

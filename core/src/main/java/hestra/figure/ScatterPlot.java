@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalInt;
 
 import hestra.figure.Figure.Area;
 import hestra.figure.Figure.Hit;
@@ -95,7 +96,7 @@ public final class ScatterPlot {
         EquationLabels labels = new EquationLabels(content, layout, area);
         front.addAll(labels.all());
         List<Targets.Boxed> boxes = new ArrayList<>(labels.targets());
-        content.selected().ifPresent(row -> halo(row, content.dress().radius() * 2.05, 1.6));
+        content.selection().rows().stream().limit(PlotContent.MOST_MARKS).forEach(row -> halo(row, content.dress().radius() * 2.05, 1.6));
         content.hovered().ifPresent(row -> halo(row, content.dress().radius() * 1.7, 1.1));
         boxes.addAll(handles());
         ReadingMarks reading = new ReadingMarks(content, layout, area);
@@ -176,8 +177,8 @@ public final class ScatterPlot {
             double px = x.pixel(point.x());
             double py = y.pixel(point.y());
             spotted.add(point.row(), px, py);
-            // The selected point stands on the front sheet: while it is dragged the other points need no painting.
-            boolean selected = content.selected().isPresent() && content.selected().getAsInt() == point.row();
+            // The point in hand stands on the front sheet: while it is dragged the other points need no painting.
+            boolean selected = isInHand(point);
             List<Mark> sheet = selected ? front : points;
             if (cloudy && !selected && !point.setAside()) {
                 crowd.add(px, py);
@@ -197,6 +198,11 @@ public final class ScatterPlot {
         }
         spots = spotted.done();
         names();
+    }
+
+    private boolean isInHand(Point point) {
+        OptionalInt row = content.selection().inHand();
+        return row.isPresent() && row.getAsInt() == point.row();
     }
 
     /** Points that fall together say how many they are, or only one of them would be seen. */

@@ -48,6 +48,17 @@ class TableEditTest {
     }
 
     @Test
+    void severalRowsAreSetAsideAndTakenBackAtOnce() {
+        TableEdit aside = new TableEdit.SetAside(List.of(0, 2, 9), "lost their tags");
+        DataTable changed = after(aside);
+        assertThat(IntStream.range(0, 4).mapToObj(row -> changed.row(row).setAside().orElse("-")).toList())
+                .containsExactly("lost their tags", "-", "lost their tags", "-");
+        assertThat(new TableEdit.TakeBack(List.of(2, 0)).appliedTo(changed, DecimalMark.POINT)).isEqualTo(KELP);
+        assertThat(aside.inWords()).isEqualTo("setting 3 rows aside");
+        assertThat(after(new TableEdit.SetAside(List.of(9), "not there"))).isSameAs(KELP);
+    }
+
+    @Test
     void rowsMoveDownAndUp() {
         assertThat(column(after(new TableEdit.MoveRows(0, 1, 2)), 0)).containsExactly("3", "4", "1", "2");
         assertThat(column(after(new TableEdit.MoveRows(2, 3, -1)), 0)).containsExactly("1", "3", "4", "2");

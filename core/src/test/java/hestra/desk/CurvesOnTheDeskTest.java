@@ -199,12 +199,12 @@ class CurvesOnTheDeskTest {
     @Test
     void whatMayBeDoneToPointsIsTheExercisesChoice() {
         Desk fixed = ruled(new PlotRules(Set.of(), EquationForm.USUAL));
-        assertThat(after(fixed, new Edit.MovePoint(0, 3, 3, 1), new Edit.AddPoint(3, 3), new Edit.RemovePoint(0))).isEqualTo(fixed);
+        assertThat(after(fixed, new Edit.MovePoint(0, 3, 3, 1), new Edit.AddPoint(3, 3), new Edit.RemovePoints(List.of(0)))).isEqualTo(fixed);
         Desk free = ruled(PlotRules.USUAL.with(PointChange.ADD, true));
         Desk added = free.apply(new Edit.AddPoint(12, 8.5));
         assertThat(Findings.of(added).pairs().n()).isEqualTo(6);
         assertThat(added.work().table().cell(5, 1).text()).isEqualTo("8.5");
-        assertThat(Findings.of(added.apply(new Edit.RemovePoint(5))).pairs().n()).isEqualTo(5);
+        assertThat(Findings.of(added.apply(new Edit.RemovePoints(List.of(5)))).pairs().n()).isEqualTo(5);
         assertThat(free.apply(new Edit.MovePoint(0, 3, 3, 1)).work().table().cell(0, 0).text()).isEqualTo("3");
     }
 

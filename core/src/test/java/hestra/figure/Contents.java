@@ -8,6 +8,7 @@ import java.util.Set;
 
 import hestra.Kelp;
 import hestra.data.Pairs;
+import hestra.data.Selection;
 import hestra.fit.CurveOnData;
 import hestra.fit.LeastSquares;
 import hestra.fit.LineFit;
@@ -80,7 +81,7 @@ final class Contents {
     }
 
     PlotContent content() {
-        return new PlotContent(plane, NumberStyle.STANDARD, points, groups, only, curves, inHand, handles, influence, layers, dress, reading, selected, OptionalInt.empty(), notice);
+        return new PlotContent(plane, NumberStyle.STANDARD, points, groups, only, curves, inHand, handles, influence, layers, dress, reading, Selection.of(selected), OptionalInt.empty(), notice);
     }
 
     Figure figure() {

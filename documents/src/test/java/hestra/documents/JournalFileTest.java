@@ -60,7 +60,7 @@ class JournalFileTest {
             new PlotEdit.Try(new Trial(new Curve.Exponential(FittedOn.LOGARITHMS), List.of(new Trial.Handle(1, 2), new Trial.Handle(3, 0.1))), 12),
             new PlotEdit.PutLabel(Slot.TRIAL, new LabelPlace(0.25, 1, 1.5), 13), new PlotEdit.SpaceAxis(false, Spacing.LOGARITHMIC), new PlotEdit.ShowStrip(StripKind.NORMAL), new PlotEdit.FitOnly(Set.of(0, 2)), new PlotEdit.ShowBelow(Below.SUMS), new PlotEdit.Unfold(5),
             new PlotEdit.DressPlot(Dress.USUAL.with(Sign.LOZENGE).withLines(Dress.Size.LARGE).withBlackOnWhite(true)),
-            new Edit.WriteRules(new PlotRules(Set.of(PointChange.ADD, PointChange.REMOVE), new EquationForm(false, false))), new Edit.AddPoint(9, 6.5), new Edit.RemovePoint(0),
+            new Edit.WriteRules(new PlotRules(Set.of(PointChange.ADD, PointChange.REMOVE), new EquationForm(false, false))), new Edit.AddPoint(9, 6.5), new Edit.RemovePoints(List.of(0, 2)),
             new PlotEdit.ShowFrame(Optional.of(new Frame(0, 1, -2, 3))), new PlotEdit.ShowFrame(Optional.empty()),
             new Edit.Draft("describe", Answer.Described.NOTHING.withSentence("rising")), new Edit.Draft("roles", new Answer.RolesChosen(Optional.empty())),
             new Edit.Check("roles"), new Edit.Name("Ida"), new Edit.Undo(), new Edit.Redo(),

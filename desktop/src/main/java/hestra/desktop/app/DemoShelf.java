@@ -19,6 +19,8 @@ import hestra.desktop.plot.FigureView;
 import hestra.exercise.Exercise;
 import hestra.figure.Thumbnail;
 
+import static hestra.desktop.parts.Presence.present;
+
 /** The data sets of Orrin Bay to choose from, over the window: the shape of each cloud, its two variables and its lesson. */
 final class DemoShelf extends StackPane {
 
@@ -66,8 +68,7 @@ final class DemoShelf extends StackPane {
                 leave();
             }
         });
-        setVisible(false);
-        setManaged(false);
+        present(this, false);
     }
 
     /** Comes to the front, the keyboard on the first set. */
@@ -75,14 +76,12 @@ final class DemoShelf extends StackPane {
         if (cards.getChildren().isEmpty()) {
             OrrinBay.sets().forEach(set -> cards.getChildren().add(card(set)));
         }
-        setVisible(true);
-        setManaged(true);
+        present(this, true);
         cards.getChildren().getFirst().requestFocus();
     }
 
     private void leave() {
-        setVisible(false);
-        setManaged(false);
+        present(this, false);
     }
 
     private Button card(OrrinBay.Set set) {

@@ -24,6 +24,7 @@ import javafx.stage.Stage;
 
 import hestra.desk.Edit;
 import hestra.desk.Findings;
+import hestra.desktop.parts.Presence;
 import hestra.desktop.table.DataGrid;
 import hestra.desktop.table.GridHabits;
 import hestra.desktop.write.WriteView;
@@ -85,6 +86,7 @@ public final class MainWindow {
         frame.setTop(bar);
         frame.setCenter(work.node());
         root.getChildren().addAll(frame, shelf, notices);
+        Presence.holdVisible(root);
         StackPane.setAlignment(notices, Pos.BOTTOM_CENTER);
         StackPane.setMargin(notices, new Insets(0, 0, 14, 0));
         Looks.dress(root, look);

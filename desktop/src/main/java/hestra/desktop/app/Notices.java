@@ -14,6 +14,8 @@ import javafx.util.Duration;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
+import static hestra.desktop.parts.Presence.present;
+
 /** A line at the foot of the window that says what has happened or could not be done. */
 final class Notices extends HBox {
 
@@ -55,28 +57,24 @@ final class Notices extends HBox {
         pause.stop();
         bar.progressProperty().bind(task.progressProperty());
         cancel.setOnAction(_ -> task.cancel());
-        present(true);
+        working(true);
     }
 
-    private void present(boolean working) {
-        bar.setVisible(working);
-        bar.setManaged(working);
-        cancel.setVisible(working);
-        cancel.setManaged(working);
+    private void working(boolean so) {
+        present(bar, so);
+        present(cancel, so);
     }
 
     void say(String message) {
         bar.progressProperty().unbind();
-        present(false);
+        working(false);
         text.setText(message);
-        setVisible(true);
-        setManaged(true);
+        present(this, true);
         pause.playFromStart();
     }
 
     /** Puts what was said away. */
     void hide() {
-        setVisible(false);
-        setManaged(false);
+        present(this, false);
     }
 }

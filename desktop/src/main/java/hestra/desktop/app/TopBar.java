@@ -31,6 +31,7 @@ import hestra.desktop.parts.Tip;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
+import static hestra.desktop.parts.Presence.holdVisible;
 import static hestra.desktop.parts.Presence.present;
 
 /** The bar at the top: what is open, the views, undo and redo, the size of type, the menu, and the main action. */
@@ -74,6 +75,7 @@ final class TopBar extends StackPane {
         right.setAlignment(Pos.CENTER_RIGHT);
         right.getStyleClass().add("bar-right");
         right.setPickOnBounds(false);
+        holdVisible(right);
         left.setPickOnBounds(false);
         getChildren().addAll(left, right, middle);
         window.model().watch(this::show);

@@ -28,6 +28,8 @@ import hestra.documents.DataFile;
 import hestra.documents.Palette;
 import hestra.documents.PlotSheet;
 
+import static hestra.desktop.parts.Presence.holdVisible;
+
 /** The desk as a student sees it: sheet, plot with the residual strip, table and readings. */
 final class WorkView {
 
@@ -46,6 +48,7 @@ final class WorkView {
         right.getStyleClass().add("right-pane");
         grow(table);
         VBox cards = new VBox(new ReadingsView(model), new ComparisonView(model), new PredictionView(model));
+        holdVisible(cards);
         cards.getStyleClass().add("cards");
         CardScroll scroll = new CardScroll(cards);
         right.getChildren().addAll(table, scroll);
@@ -115,6 +118,7 @@ final class WorkView {
         StackPane.setMargin(tools, new Insets(18, 24, 0, 0));
         VBox.setVgrow(corner, Priority.ALWAYS);
         VBox plots = new VBox(new LayerChips(model, notice), corner, strip, working, hint);
+        holdVisible(plots);
         plots.getStyleClass().add("plots");
         model.watch(findings -> {
             boolean print = findings.work().plot().dress().blackOnWhite();

@@ -29,6 +29,7 @@ import hestra.numbers.Rounding;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
+import static hestra.desktop.parts.Presence.holdVisible;
 import static hestra.desktop.parts.Presence.present;
 
 /**
@@ -70,6 +71,7 @@ public final class LayerChips extends FlowPane {
         only.setOnAction(_ -> model.apply(new PlotEdit.FitOnly(Set.of())));
         Tip.set(only, "press to fit to all points again");
         getChildren().addAll(reading, only, moreMenu());
+        holdVisible(this);
         model.watch(this::show);
     }
 

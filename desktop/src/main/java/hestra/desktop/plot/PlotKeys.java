@@ -4,10 +4,11 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.OptionalInt;
+import java.util.Set;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 
+import hestra.data.Selection;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
@@ -52,7 +53,11 @@ final class PlotKeys {
             copy.run();
             event.consume();
         }
-        if (event.isShortcutDown() || plot.figure() == null) {
+        if (plot.figure() == null) {
+            return;
+        }
+        if (event.isShortcutDown()) {
+            selecting(event);
             return;
         }
         boolean consumed = true;
@@ -60,6 +65,7 @@ final class PlotKeys {
             case X -> axes.exchange();
             case T -> trial.begin(new Curve.Line());
             case C -> takeNext();
+            case F -> fitToSelected();
             case P -> pin();
             case LEFT -> step(event, -1, 0);
             case RIGHT -> step(event, 1, 0);
@@ -68,7 +74,10 @@ final class PlotKeys {
             case PLUS, ADD, EQUALS -> zoom(1 / ZOOM);
             case MINUS, SUBTRACT -> zoom(ZOOM);
             case DELETE, BACK_SPACE -> remove();
-            case ESCAPE -> model.apply(new Edit.Select(OptionalInt.empty()));
+            case ESCAPE -> {
+                model.apply(new Edit.Select(Selection.NONE));
+                plot.hint(PlotView.AT_REST);
+            }
             case HOME -> model.apply(new PlotEdit.ShowFrame(Optional.empty()));
             default -> consumed = false;
         }
@@ -77,11 +86,11 @@ final class PlotKeys {
         }
     }
 
-    /** The selected point is removed; where none is selected, the curve in hand, but for the line of least squares. */
+    /** The selected points are removed; where none is selected, the curve in hand, but for the line of least squares. */
     private void remove() {
         Slot inHand = model.findings().slotInHand();
-        if (model.desk().selected().isPresent()) {
-            model.apply(new Edit.RemovePoint(model.desk().selected().getAsInt()));
+        if (!model.desk().selection().isEmpty()) {
+            model.apply(new Edit.RemovePoints(List.copyOf(model.desk().selection().rows())));
             plot.hint(model.desk().exercise().rules().allows(PointChange.REMOVE) ? PlotView.AT_REST : "In this exercise points are not removed");
         } else if (inHand != Slot.LINE) {
             model.apply(new PlotEdit.RemoveCurve(inHand));
@@ -113,7 +122,7 @@ final class PlotKeys {
 
     /** An arrow key: with Alt it moves the selected point or the trial, with Shift the reading lines, else it walks through the points. */
     private void step(KeyEvent event, int along, int upward) {
-        Optional<Spot> spot = model.desk().selected().stream().boxed().findFirst().flatMap(plot::spot);
+        Optional<Spot> spot = inHand();
         if (event.isShiftDown()) {
             read(along, upward);
         } else if (event.isAltDown() && spot.isPresent()) {
@@ -168,16 +177,58 @@ final class PlotKeys {
         model.apply(new PlotEdit.Try(moved, model.newGesture()));
     }
 
+    /** With Ctrl: the arrows walk and select each point on the way as well, A selects all that are shown. */
+    private void selecting(KeyEvent event) {
+        Optional<Spot> spot = inHand();
+        switch (event.getCode()) {
+            case LEFT -> extend(next(spot, -1, 0));
+            case RIGHT -> extend(next(spot, 1, 0));
+            case UP -> extend(next(spot, 0, 1));
+            case DOWN -> extend(next(spot, 0, -1));
+            case A -> select(Selection.of(plot.figure().spots().stream().map(Spot::row).toList()));
+            default -> {
+                return;
+            }
+        }
+        event.consume();
+    }
+
+    private void extend(Optional<Spot> to) {
+        to.ifPresent(spot -> select(model.desk().selection().with(spot.row())));
+    }
+
+    private void select(Selection rows) {
+        model.apply(new Edit.Select(rows));
+        plot.hint(PointText.ofSelected(model.findings()));
+    }
+
+    /** Curves are fitted to the selected points alone; with one or none selected to all again. */
+    private void fitToSelected() {
+        Selection selection = model.desk().selection();
+        model.apply(new PlotEdit.FitOnly(selection.isSeveral() ? selection.rows() : Set.of()));
+        plot.hint(selection.isSeveral() ? "Fitted to the selected points · F with none selected fits to all" : "Fitted to all points");
+    }
+
     private void walk(Optional<Spot> from, int along, int upward) {
+        next(from, along, upward).ifPresent(next -> {
+            model.apply(new Edit.Select(Selection.of(next.row())));
+            plot.hint(PointText.of(model.findings(), next.row()) + (model.desk().exercise().rules().allows(PointChange.MOVE) ? " · Alt and arrows move it" : ""));
+        });
+    }
+
+    /** The next point in the order of x, or upward and downward in that of the table. */
+    private Optional<Spot> next(Optional<Spot> from, int along, int upward) {
         Comparator<Spot> order = along != 0 ? Comparator.comparingDouble(Spot::x).thenComparingInt(Spot::row) : Comparator.comparingInt(Spot::row);
         List<Spot> sorted = plot.figure().spots().stream().sorted(order).toList();
         if (sorted.isEmpty()) {
-            return;
+            return Optional.empty();
         }
         int by = along - upward;
         int index = from.map(sorted::indexOf).orElse(by > 0 ? -1 : sorted.size());
-        Spot next = sorted.get(Math.clamp(index + by, 0, sorted.size() - 1));
-        model.apply(new Edit.Select(OptionalInt.of(next.row())));
-        plot.hint(PointText.of(model.findings(), next.row()) + (model.desk().exercise().rules().allows(PointChange.MOVE) ? " · Alt and arrows move it" : ""));
+        return Optional.of(sorted.get(Math.clamp(index + by, 0, sorted.size() - 1)));
+    }
+
+    private Optional<Spot> inHand() {
+        return model.desk().selected().stream().boxed().findFirst().flatMap(plot::spot);
     }
 }

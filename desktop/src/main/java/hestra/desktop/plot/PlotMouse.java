@@ -11,6 +11,7 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.input.ZoomEvent;
 
+import hestra.data.Selection;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
@@ -40,8 +41,8 @@ final class PlotMouse {
     /**
      * A press that may become a drag.
      *
-     * @param framing whether it drags a frame to zoom to, or to choose the points in it
- * @param choosing whether the points in the frame are chosen
+     * @param framing whether it drags a frame to zoom to, or to select the points in it
+     * @param choosing whether points are selected beside others
      * @param trial what was tried by eye when it began
      * @param label where the label under the pointer was
      */
@@ -112,9 +113,11 @@ final class PlotMouse {
         Hit hit = figure.hit(event.getX(), event.getY());
         boolean framing = (event.isShiftDown() || event.isShortcutDown()) && (hit instanceof Hit.OnGround || hit instanceof Hit.OnCurve);
         Optional<LabelPlace> label = hit instanceof Hit.OnLabel(Slot slot) ? place(figure, slot) : Optional.empty();
-        drag = new Drag(hit, event.getX(), event.getY(), figure, model.newGesture(), framing, event.isShortcutDown(), model.desk().work().curves().trial(), label, false);
+        drag = new Drag(hit, event.getX(), event.getY(), figure, model.newGesture(), framing, event.isShortcutDown() || hit instanceof Hit.OnPoint && event.isShiftDown(), model.desk().work().curves().trial(), label, false);
         switch (hit) {
-            case Hit.OnPoint(int row) -> model.apply(new Edit.Select(OptionalInt.of(row)));
+            case Hit.OnPoint(int row) when event.isShiftDown() || event.isShortcutDown() -> select(model.desk().selection().has(row)
+                    ? model.desk().selection().without(row) : model.desk().selection().with(row));
+            case Hit.OnPoint(int row) -> model.apply(new Edit.Select(Selection.of(row)));
             case Hit.OnLabel(Slot slot) -> model.apply(new PlotEdit.TakeInHand(slot));
             case Hit.OnCurve(Slot slot) when !framing -> model.apply(new PlotEdit.TakeInHand(slot));
             case Hit.OnHandle _ -> model.apply(new PlotEdit.TakeInHand(Slot.TRIAL));
@@ -189,12 +192,13 @@ final class PlotMouse {
     }
 
     private void released(MouseEvent event) {
+        boolean selects = drag != null && drag.choosing() && (drag.framing() || drag.on() instanceof Hit.OnPoint);
         if (drag != null && drag.choosing() && drag.framing()) {
-            model.apply(new PlotEdit.FitOnly(drag.moved() ? rowsWithin(event) : Set.of()));
+            select(drag.moved() ? Selection.of(rowsWithin(event)) : Selection.NONE);
         } else if (drag != null && drag.framing() && drag.moved()) {
             drag.figure().within(drag.x(), drag.y(), event.getX(), event.getY()).ifPresent(frame -> model.apply(new PlotEdit.ShowFrame(Optional.of(frame))));
         } else if (drag != null && !drag.moved() && drag.on() instanceof Hit.OnGround && event.getClickCount() == 1) {
-            model.apply(new Edit.Select(OptionalInt.empty()));
+            model.apply(new Edit.Select(Selection.NONE));
         }
         if (drag != null && drag.on() instanceof Hit.OnAxis(boolean along) && event.getButton() == MouseButton.PRIMARY) {
             axisReleased(along, event);
@@ -203,6 +207,13 @@ final class PlotMouse {
         plot.hideRubber();
         plot.showGhost(Optional.empty());
         pointed(event);
+        if (selects) {
+            plot.hint(PointText.ofSelected(model.findings()));
+        }
+    }
+
+    private void select(Selection rows) {
+        model.apply(new Edit.Select(rows));
     }
 
     private Set<Integer> rowsWithin(MouseEvent event) {

@@ -15,6 +15,7 @@ import javafx.scene.shape.Rectangle;
 import javafx.scene.shape.Shape;
 
 import hestra.data.Roles.Use;
+import hestra.data.Selection;
 import hestra.desk.Findings;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.app.Look;
@@ -27,7 +28,7 @@ import hestra.figure.ScatterPlot;
 /** The scatter plot: shows the figure, says in one line what a press would do, and is read by a screen reader. */
 public final class PlotView extends StackPane {
 
-    static final String AT_REST = "Drag moves · wheel, Shift+drag zoom · Ctrl+drag fits to some · double click shows all";
+    static final String AT_REST = "Drag moves · wheel, Shift+drag zoom · Ctrl+drag selects · double click shows all";
     static final String ADDING = "Double click adds a point · drag moves · wheel, Shift+drag zoom · Home shows all";
 
     private final DeskModel model;
@@ -37,7 +38,7 @@ public final class PlotView extends StackPane {
     private final ReadOnlyStringWrapper hint = new ReadOnlyStringWrapper(AT_REST);
     private final Rectangle rubber = new Rectangle();
     private final Circle ghost = new Circle(5.5);
-    private OptionalInt spoken = OptionalInt.empty();
+    private Selection spoken = Selection.NONE;
 
     public PlotView(DeskModel model, Look look) {
         this.model = model;
@@ -54,7 +55,7 @@ public final class PlotView extends StackPane {
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         setAccessibleHelp("Left and right walk through the points along x, up and down in the order of the table; with Alt the arrow keys move the selected point, "
-                + "or the curve tried by eye; with Shift they move the reading lines. T tries a line by eye, C takes the next curve in hand, "
+                + "or the curve tried by eye; with Ctrl they select each point on the way, with Shift they move the reading lines. F fits to the selected points alone. T tries a line by eye, C takes the next curve in hand, "
                 + "P keeps the prediction, Delete removes the selected point or the curve in hand, plus and minus zoom, Home shows everything, X exchanges the axes.");
         model.watch(this::show);
         new PlotMouse(this, model, axes);
@@ -111,10 +112,10 @@ public final class PlotView extends StackPane {
     }
 
     private void show(Findings findings) {
-        OptionalInt selected = findings.desk().selected();
-        if (selected.isPresent() && selected.getAsInt() < findings.work().table().size()) {
+        Selection selected = findings.desk().selection();
+        if (selected.inHand().isPresent() && selected.inHand().getAsInt() < findings.work().table().size()) {
             if (isFocused() || !selected.equals(spoken)) {
-                setAccessibleText(PointText.of(findings, selected.getAsInt()));
+                setAccessibleText(PointText.ofSelected(findings));
             }
         } else {
             setAccessibleText("Scatter plot of " + findings.y().described() + " against " + findings.x().described() + ", " + findings.pairs().n() + " points");

@@ -6,8 +6,10 @@ import java.util.OptionalDouble;
 import hestra.data.Cell;
 import hestra.data.DataTable;
 import hestra.data.Roles;
+import hestra.data.Selection;
 import hestra.desk.Findings;
 import hestra.exercise.Aid;
+import hestra.exercise.PointChange;
 import hestra.fit.CurveOnData;
 import hestra.fit.LinearFit;
 import hestra.numbers.NumberStyle;
@@ -28,6 +30,14 @@ final class PointText {
         roles.count().ifPresent(column -> text.append(", ").append(table.cell(row, column).text()).append(" times"));
         findings.curveInHand().filter(_ -> findings.residualsAreOpen()).ifPresent(curve -> text.append(fitted(findings, curve, row)));
         return text.toString();
+    }
+
+    /** What is selected, and what can be done with several points. */
+    static String ofSelected(Findings findings) {
+        Selection selection = findings.desk().selection();
+        return selection.isSeveral() ? selection.rows().size() + " points selected · F fits curves to them alone"
+                + (findings.exercise().rules().allows(PointChange.REMOVE) ? " · Delete removes them" : "") + " · Esc lets them go"
+                : selection.inHand().isPresent() ? of(findings, selection.inHand().getAsInt()) : PlotView.AT_REST;
     }
 
     private static String fitted(Findings findings, CurveOnData curve, int row) {

@@ -22,6 +22,8 @@ import hestra.figure.Figure.Hit;
 import hestra.figure.ResidualStrip;
 import hestra.figure.StripKind;
 
+import static hestra.desktop.parts.Presence.present;
+
 /** The residual strip: shares its x axis, selection and pointer with the plot above it. */
 public final class StripView extends StackPane {
 
@@ -39,8 +41,7 @@ public final class StripView extends StackPane {
         setId("strip");
         model.watch(findings -> {
             boolean shown = findings.work().plot().below() == Below.RESIDUALS;
-            setVisible(shown);
-            setManaged(shown);
+            present(this, shown);
             view.changed();
             kinds.setVisible(findings.residualsAreOpen());
             kinds.setText(findings.work().plot().strip().title());

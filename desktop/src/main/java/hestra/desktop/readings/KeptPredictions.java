@@ -29,6 +29,7 @@ import hestra.fit.Prediction;
 import hestra.numbers.NumberStyle;
 import hestra.numbers.Rounding;
 
+import static hestra.desktop.parts.Presence.holdVisible;
 import static hestra.desktop.parts.Presence.present;
 
 /** The predictions that are kept, of the curve in hand: a table that can be copied, filled one by one or evenly over a range. */
@@ -71,6 +72,8 @@ final class KeptPredictions extends VBox {
         HBox buttons = new HBox(several, copy, clear);
         buttons.getStyleClass().add("row-buttons");
         getChildren().addAll(grid, range, problem, buttons);
+        holdVisible(this);
+        holdVisible(buttons);
         model.watch(this::show);
     }
 

@@ -26,6 +26,7 @@ import hestra.numbers.Rounding;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
+import static hestra.desktop.parts.Presence.holdVisible;
 import static hestra.desktop.parts.Presence.present;
 
 /**
@@ -75,6 +76,7 @@ public final class PredictionView extends VBox {
         note.setWrapText(true);
         note.setMinHeight(USE_PREF_SIZE);
         getChildren().addAll(forward, note, backward, new KeptPredictions(model));
+        holdVisible(this);
         model.watch(this::show);
     }
 

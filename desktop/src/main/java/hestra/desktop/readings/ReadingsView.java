@@ -25,6 +25,7 @@ import hestra.numbers.NumberStyle;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
+import static hestra.desktop.parts.Presence.holdVisible;
 import static hestra.desktop.parts.Presence.present;
 
 /**
@@ -72,6 +73,8 @@ public final class ReadingsView extends VBox {
         values.add(rSquared, 0, 1);
         values.add(n, 1, 1);
         getChildren().addAll(title, equation, options, message, values, trialBars, bar, share);
+        holdVisible(this);
+        holdVisible(values);
         model.watch(this::show);
     }
 

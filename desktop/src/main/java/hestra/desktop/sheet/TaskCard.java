@@ -26,6 +26,7 @@ import hestra.feedback.Judge;
 import hestra.feedback.Outcome;
 import hestra.feedback.Verdict;
 
+import static hestra.desktop.parts.Presence.holdVisible;
 import static hestra.desktop.parts.Presence.present;
 
 /**
@@ -90,6 +91,7 @@ final class TaskCard extends VBox {
             }
         });
         getChildren().addAll(heading, inside, verdict);
+        holdVisible(this);
     }
 
     Node marker() {

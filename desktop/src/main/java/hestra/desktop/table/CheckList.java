@@ -9,6 +9,8 @@ import javafx.scene.layout.VBox;
 import hestra.desktop.parts.Tip;
 import hestra.summary.Suspicion;
 
+import static hestra.desktop.parts.Presence.present;
+
 /** A quiet list of what looks wrong in the data; each line leads to its cell. It suggests and changes nothing. */
 public final class CheckList extends VBox {
 
@@ -23,8 +25,7 @@ public final class CheckList extends VBox {
         getStyleClass().add("check-list");
         setId("check-list");
         show(List.of());
-        setVisible(false);
-        setManaged(false);
+        present(this, false);
     }
 
     /** Shows what was found; nothing at all where that is nothing. */
@@ -33,8 +34,7 @@ public final class CheckList extends VBox {
             return;
         }
         shown = found;
-        setVisible(!found.isEmpty());
-        setManaged(!found.isEmpty());
+        present(this, !found.isEmpty());
         getChildren().clear();
         for (int i = 0; i < Math.min(MOST_SHOWN, found.size()); i++) {
             Suspicion suspicion = found.get(i);

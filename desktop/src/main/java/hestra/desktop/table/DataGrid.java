@@ -3,11 +3,13 @@ package hestra.desktop.table;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.TreeSet;
 import java.util.function.BiPredicate;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.IntStream;
 import javafx.application.Platform;
+import javafx.beans.InvalidationListener;
 import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
@@ -30,8 +32,11 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 import hestra.data.DataTable;
+import hestra.data.Selection;
 import hestra.data.TableEdit;
 import hestra.documents.DataFile;
+
+import static hestra.desktop.parts.Presence.holdVisible;
 
 /**
  * A table to type into: a digit starts typing and replaces what is there, Enter goes down (or pair by pair, as a person
@@ -51,9 +56,12 @@ public final class DataGrid extends VBox {
     private final Pasting pasting;
     private final GridColumns columns;
     private final List<List<GridAction>> actions;
-    private Consumer<OptionalInt> onRow = _ -> { };
+    private Consumer<Selection> onRows = _ -> { };
     private Consumer<OptionalInt> onHover = _ -> { };
     private OptionalInt hovered = OptionalInt.empty();
+    private Selection selected = Selection.NONE;
+    /** Whether it goes to a row because that was selected elsewhere, so that nobody need be told. */
+    private boolean following;
     private Optional<Area> pressedAt = Optional.empty();
     private String opening;
 
@@ -78,15 +86,17 @@ public final class DataGrid extends VBox {
         view.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
         view.getSelectionModel().setCellSelectionEnabled(true);
         view.setPlaceholder(new Label("Type or paste the data here."));
-        view.setRowFactory(_ -> new GridRow(source, version, () -> hovered, this::row, row -> onHover.accept(row)));
+        view.setRowFactory(_ -> new GridRow(source, version, () -> hovered, row -> row == row() || selected.has(row), row -> onHover.accept(row)));
         view.setContextMenu(menu());
         setVgrow(view, Priority.ALWAYS);
         getChildren().addAll(view, pasting.strip());
+        holdVisible(this);
         view.addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
         view.addEventHandler(KeyEvent.KEY_TYPED, this::typed);
         view.addEventFilter(MouseEvent.MOUSE_PRESSED, this::dragged);
         view.addEventFilter(MouseEvent.MOUSE_DRAGGED, this::dragged);
-        view.getFocusModel().focusedCellProperty().addListener(_ -> tell(view.getFocusModel().getFocusedCell()));
+        view.getFocusModel().focusedCellProperty().addListener(_ -> tell());
+        view.getSelectionModel().getSelectedCells().addListener((InvalidationListener) _ -> tell());
         refresh();
     }
 
@@ -95,9 +105,9 @@ public final class DataGrid extends VBox {
         return field instanceof CellEditor;
     }
 
-    /** Has a row that is gone to told. */
-    public void onRow(Consumer<OptionalInt> action) {
-        onRow = action;
+    /** Has the rows told that are gone to or selected. */
+    public void onRows(Consumer<Selection> action) {
+        onRows = action;
     }
 
     /** Has the row under the pointer told. */
@@ -113,13 +123,16 @@ public final class DataGrid extends VBox {
         version.set(version.get() + 1);
     }
 
-    /** To be called when the table may have changed; shows too which row is selected elsewhere and which is pointed at. */
-    public void refresh(OptionalInt selected, OptionalInt pointedAt) {
+    /** To be called when the table may have changed; shows too which rows are selected elsewhere and which is pointed at. */
+    public void refresh(Selection selection, OptionalInt pointedAt) {
         hovered = pointedAt;
+        selected = selection;
         refresh();
-        int focused = view.getFocusModel().getFocusedCell().getRow();
-        if (selected.isPresent() && selected.getAsInt() != focused && selected.getAsInt() < rows.size()) {
-            goTo(selected.getAsInt(), column());
+        OptionalInt inHand = selection.inHand();
+        if (inHand.isPresent() && inHand.getAsInt() != row() && inHand.getAsInt() < rows.size()) {
+            following = true;
+            goTo(inHand.getAsInt(), column());
+            following = false;
             // Once more, now that another row is in hand.
             version.set(version.get() + 1);
         }
@@ -172,11 +185,20 @@ public final class DataGrid extends VBox {
         view.requestFocus();
     }
 
-    private void tell(TablePosition<?, ?> cell) {
+    private void tell() {
         // The row in hand is marked, on empty rows too, of which nobody else hears.
         version.set(version.get() + 1);
-        boolean onData = cell.getRow() >= 0 && cell.getRow() < source.table().size();
-        onRow.accept(onData ? OptionalInt.of(cell.getRow()) : OptionalInt.empty());
+        if (following) {
+            return;
+        }
+        Area area = selectedArea();
+        int last = Math.min(area.lastRow(), source.table().size() - 1);
+        boolean onData = row() >= 0 && row() < source.table().size();
+        Selection now = onData ? new Selection(OptionalInt.of(row()), new TreeSet<>(IntStream.rangeClosed(area.firstRow(), last).boxed().toList())) : Selection.NONE;
+        if (!now.equals(selected)) {
+            selected = now;
+            onRows.accept(now);
+        }
     }
 
     private void goTo(int row, int column) {

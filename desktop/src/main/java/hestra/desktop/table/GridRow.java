@@ -2,7 +2,7 @@ package hestra.desktop.table;
 
 import java.util.OptionalInt;
 import java.util.function.Consumer;
-import java.util.function.IntSupplier;
+import java.util.function.IntPredicate;
 import java.util.function.Supplier;
 import javafx.beans.InvalidationListener;
 import javafx.beans.WeakInvalidationListener;
@@ -15,7 +15,7 @@ final class GridRow extends TableRow<Integer> {
 
     private final GridSource source;
     private final Supplier<OptionalInt> pointedAt;
-    private final IntSupplier inHand;
+    private final IntPredicate chosen;
     private final InvalidationListener onVersion = _ -> mark();
 
     /**
@@ -23,13 +23,13 @@ final class GridRow extends TableRow<Integer> {
      *
      * @param version changes when the table may have
      * @param pointedAt the row that is pointed at anywhere
-     * @param inHand the row that has the keyboard
+     * @param chosen whether a row has the keyboard or is selected
      * @param onHover is told when the pointer comes over this row or leaves it
      */
-    GridRow(GridSource source, ObservableValue<Number> version, Supplier<OptionalInt> pointedAt, IntSupplier inHand, Consumer<OptionalInt> onHover) {
+    GridRow(GridSource source, ObservableValue<Number> version, Supplier<OptionalInt> pointedAt, IntPredicate chosen, Consumer<OptionalInt> onHover) {
         this.source = source;
         this.pointedAt = pointedAt;
-        this.inHand = inHand;
+        this.chosen = chosen;
         hoverProperty().addListener((_, _, over) -> {
             boolean onData = over && !isEmpty() && getItem() != null && getItem() < source.table().size();
             onHover.accept(onData ? OptionalInt.of(getItem()) : OptionalInt.empty());
@@ -49,7 +49,7 @@ final class GridRow extends TableRow<Integer> {
         toggle("pointed-at", shown && pointed.isPresent() && pointed.getAsInt() == getItem());
         toggle("set-aside", shown && source.table().row(getItem()).isSetAside());
         toggle("spare", shown && getItem() >= source.table().size());
-        toggle("current", shown && inHand.getAsInt() == getItem());
+        toggle("current", shown && chosen.test(getItem()));
     }
 
     private void toggle(String style, boolean on) {

@@ -86,8 +86,7 @@ final class PasteStrip extends VBox {
     }
 
     void hide() {
-        setVisible(false);
-        setManaged(false);
+        present(this, false);
     }
 
     /** Shows how a text was understood and which of its columns were taken; of a file with several sheets also which of them. */
@@ -105,8 +104,7 @@ final class PasteStrip extends VBox {
         showColumns(data, kept);
         notes.setText(String.join(" · ", data.notes()));
         present(notes, !data.notes().isEmpty());
-        setVisible(true);
-        setManaged(true);
+        present(this, true);
     }
 
     private RowRange range() {

@@ -2,6 +2,7 @@ package hestra.desktop.table;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.IntStream;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -16,7 +17,9 @@ import hestra.data.DataTable;
 import hestra.data.TableEdit;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
+import hestra.desk.PlotEdit;
 import hestra.desktop.app.DeskModel;
+import hestra.desktop.parts.Presence;
 import hestra.desktop.parts.Tip;
 
 import static hestra.desktop.parts.Presence.present;
@@ -30,6 +33,7 @@ final class RowBar extends VBox {
     private final Button takeBack = button("Take back", "let the row take part again");
     private final Button insert = button("Insert above", "put an empty row above this one (Alt+Insert)");
     private final Button delete = button("Remove", "take the row out of the table (Alt+Delete)");
+    private final Button fit = button("Fit to these", "fit curves to the selected rows alone (Alt+F)");
     private final Button asGiven = button("As given", "put back what stood in this row at first");
     private final TextField reason = new TextField();
     private final HBox reasonRow = new HBox(reason);
@@ -44,10 +48,11 @@ final class RowBar extends VBox {
         takeBack.setId("take-back");
         delete.setId("delete-row");
         asGiven.setId("as-given");
+        fit.setId("fit-selected");
         reason.setId("reason");
-        reason.setPromptText("Why? For example: misread scale. Then press Enter.");
+        reason.setPromptText("Why? Such as: misread. Then Enter.");
         HBox.setHgrow(reason, Priority.ALWAYS);
-        HBox buttons = new HBox(setAside, takeBack, insert, delete);
+        HBox buttons = new HBox(setAside, takeBack, insert, fit, delete);
         buttons.setAlignment(Pos.CENTER_LEFT);
         buttons.getStyleClass().add("row-buttons");
         title.setMaxWidth(Double.MAX_VALUE);
@@ -56,16 +61,18 @@ final class RowBar extends VBox {
         HBox first = new HBox(title, asGiven);
         first.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(first, buttons, reasonRow);
+        List.of(first, buttons, this).forEach(Presence::holdVisible);
         setAside.setOnAction(_ -> {
             asking = true;
             show(model.findings());
             reason.clear();
             reason.requestFocus();
         });
-        takeBack.setOnAction(_ -> selected().ifPresent(row -> model.apply(new Edit.ChangeTable(new TableEdit.TakeBack(row)))));
+        takeBack.setOnAction(_ -> model.apply(new Edit.ChangeTable(new TableEdit.TakeBack(rows()))));
         asGiven.setOnAction(_ -> selected().ifPresent(row -> model.apply(new Edit.Restore(row))));
         insert.setOnAction(_ -> selected().ifPresent(row -> model.apply(new Edit.ChangeTable(new TableEdit.InsertRows(row, 1)))));
-        delete.setOnAction(_ -> selected().ifPresent(row -> model.apply(new Edit.ChangeTable(new TableEdit.RemoveRows(List.of(row))))));
+        delete.setOnAction(_ -> model.apply(new Edit.ChangeTable(new TableEdit.RemoveRows(rows()))));
+        fit.setOnAction(_ -> model.apply(new PlotEdit.FitOnly(Set.copyOf(rows()))));
         reason.setOnAction(_ -> given());
         reason.setOnKeyPressed(event -> {
             if (event.getCode() == KeyCode.ESCAPE) {
@@ -82,8 +89,12 @@ final class RowBar extends VBox {
             return;
         }
         asking = false;
-        selected().ifPresent(row -> model.apply(new Edit.ChangeTable(new TableEdit.SetAside(row, reason.getText().strip()))));
+        model.apply(new Edit.ChangeTable(new TableEdit.SetAside(rows(), reason.getText().strip())));
         show(model.findings());
+    }
+
+    private List<Integer> rows() {
+        return List.copyOf(model.desk().selection().rows());
     }
 
     private Optional<Integer> selected() {
@@ -101,12 +112,18 @@ final class RowBar extends VBox {
             present(takeBack, false);
             present(asGiven, false);
             present(reasonRow, false);
+            present(insert, true);
+            present(fit, false);
             return;
         }
         DataTable table = findings.work().table();
-        Optional<String> kept = table.row(row.get()).setAside();
-        List<String> originals = originals(findings, row.get());
-        title.setText("Row " + (row.get() + 1) + kept.map(why -> " is set aside: " + why).orElse("")
+        boolean several = findings.desk().selection().isSeveral();
+        Optional<String> kept = several ? rows().stream().map(it -> table.row(it).setAside()).filter(Optional::isEmpty).findFirst().orElse(table.row(row.get()).setAside())
+                : table.row(row.get()).setAside();
+        List<String> originals = several ? List.of() : originals(findings, row.get());
+        present(insert, !several);
+        present(fit, several);
+        title.setText(several ? rows().size() + " rows are selected." : "Row " + (row.get() + 1) + kept.map(why -> " is set aside: " + why).orElse("")
                 + (originals.isEmpty() ? "" : (kept.isEmpty() ? ": as given, " : "; as given, ") + String.join(", ", originals)));
         present(asGiven, !originals.isEmpty());
         title.setWrapText(true);

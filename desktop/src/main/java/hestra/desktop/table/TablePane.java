@@ -29,6 +29,8 @@ import hestra.figure.Frame;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberStyle;
 
+import static hestra.desktop.parts.Presence.holdVisible;
+
 /** The student's table, what is to be said about it, and what can be done with the selected row. */
 public final class TablePane extends VBox {
 
@@ -66,7 +68,8 @@ public final class TablePane extends VBox {
             grid.keepInSight();
         });
         getChildren().addAll(grid, summary, checks, rowBar);
-        grid.onRow(row -> model.apply(new Edit.Select(row)));
+        holdVisible(this);
+        grid.onRows(rows -> model.apply(new Edit.Select(rows)));
         grid.onHover(row -> model.apply(new Edit.Hover(row)));
         model.watch(this::show);
     }
@@ -99,7 +102,7 @@ public final class TablePane extends VBox {
         }
         places = places(findings);
         grid.showLast(findings.residualsAreOpen());
-        grid.refresh(findings.desk().selected(), findings.desk().hovered());
+        grid.refresh(findings.desk().selection(), findings.desk().hovered());
         if (checked != findings.work().table() || judged != findings.tasks()) {
             checked = findings.work().table();
             judged = findings.tasks();

@@ -152,7 +152,7 @@ final class SumsTable extends HBox {
     private static void mark(TableRow<Line> row, Findings findings) {
         OptionalInt at = row.getItem() == null ? OptionalInt.empty() : row.getItem().row;
         row.pseudoClassStateChanged(POINTED_AT, at.isPresent() && at.equals(findings.desk().hovered()));
-        row.pseudoClassStateChanged(CURRENT, at.isPresent() && at.equals(findings.desk().selected()));
+        row.pseudoClassStateChanged(CURRENT, at.isPresent() && findings.desk().selection().has(at.getAsInt()));
     }
 
     private Label step(SumsWorking.Step step) {

@@ -24,6 +24,8 @@ import hestra.fit.LinearFit;
 import hestra.working.MatrixWorking;
 import hestra.working.SumsWorking;
 
+import static hestra.desktop.parts.Presence.present;
+
 /** The hand calculation below the plot: by sums, or by matrices. What is held back is not shown by its working either. */
 public final class WorkingView extends BorderPane {
 
@@ -61,8 +63,7 @@ public final class WorkingView extends BorderPane {
     private void show(Findings findings) {
         Below below = findings.work().plot().below();
         boolean visible = below != Below.RESIDUALS;
-        setVisible(visible);
-        setManaged(visible);
+        present(this, visible);
         if (!visible) {
             shown = null;
             return;

@@ -21,6 +21,8 @@ import hestra.exercise.Exercise;
 import hestra.exercise.PointChange;
 import hestra.fit.EquationForm;
 
+import static hestra.desktop.parts.Presence.present;
+
 /** What belongs to the exercise as a whole: where the data come from, and what is held back at the start. */
 final class ExerciseEditor extends VBox implements Editor {
 
@@ -105,8 +107,7 @@ final class ExerciseEditor extends VBox implements Editor {
         boolean shown = !never.isEmpty() && !exercise.tasks().isEmpty();
         warning.setText("≈ No task opens: " + String.join(", ", never.stream().map(Aid::inWords).toList())
                 + ". Let a task open them, or do not hold them back.");
-        warning.setVisible(shown);
-        warning.setManaged(shown);
+        present(warning, shown);
     }
 
     private EquationForm form() {

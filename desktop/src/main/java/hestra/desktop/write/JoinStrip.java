@@ -21,6 +21,8 @@ import hestra.data.Variable;
 import hestra.desk.Edit;
 import hestra.desktop.app.DeskModel;
 
+import static hestra.desktop.parts.Presence.present;
+
 /** Joins a second table to the exercise's data at once, by the columns that seem to belong together, and tells what matched; other columns are one choice away. */
 final class JoinStrip extends VBox {
 
@@ -71,8 +73,7 @@ final class JoinStrip extends VBox {
 
     private void hide() {
         after = null;
-        setVisible(false);
-        setManaged(false);
+        present(this, false);
     }
 
     /** Joins a table. */
@@ -111,8 +112,7 @@ final class JoinStrip extends VBox {
         there.getSelectionModel().select(keys.second());
         showing = false;
         told.setText(inWords(join, before.size()));
-        setVisible(true);
-        setManaged(true);
+        present(this, true);
     }
 
     /** "4 of 5 rows found theirs. Not in the file: Yew. Only in the file: Fir." */

@@ -28,6 +28,8 @@ import hestra.recipe.Recipe;
 import hestra.recipe.Scatter;
 import hestra.recipe.Truth;
 
+import static hestra.desktop.parts.Presence.present;
+
 /** The fields of a recipe. */
 final class RecipeForm extends VBox {
 
@@ -202,8 +204,7 @@ final class RecipeForm extends VBox {
 
     private void showCoefficients(List<Double> values) {
         boolean own = curve.getValue() == TrueCurve.OWN_TERMS;
-        terms.setVisible(own);
-        terms.setManaged(own);
+        present(terms, own);
         formula.setText(curve.getValue().formula());
         coefficients.clear();
         coefficientRow.getChildren().clear();
