@@ -11,6 +11,7 @@ import hestra.data.Pairs;
 import hestra.exercise.Aid;
 import hestra.figure.Below;
 import hestra.figure.DrawnCurve;
+import hestra.figure.Handles;
 import hestra.figure.Influence;
 import hestra.figure.Layer;
 import hestra.figure.Plane;
@@ -24,7 +25,6 @@ import hestra.fit.Equation;
 import hestra.fit.Fit;
 import hestra.fit.Inverse;
 import hestra.fit.LeastSquares;
-import hestra.fit.Trial;
 
 /** Puts together what plot and strip show: what was chosen, less what is held back. */
 final class Contents {
@@ -98,7 +98,8 @@ final class Contents {
 
     private PlotContent content(Set<Layer> layers, List<DrawnCurve> shown, Optional<DrawnCurve> inHand, String notice) {
         PlotState plot = findings.work().plot();
-        List<Trial.Handle> handles = shown.stream().anyMatch(it -> it.slot() == Slot.TRIAL) ? findings.work().curves().trial().orElseThrow().handles() : List.of();
+        Handles handles = shown.stream().anyMatch(it -> it.slot() == Slot.TRIAL)
+                ? new Handles(findings.work().curves().trial().orElseThrow().handles(), findings.desk().pointing().handle()) : Handles.NONE;
         return new PlotContent(new Plane(findings.x(), findings.y(), findings.frame(), plot.x(), plot.y()), findings.desk().style(), observed.points(),
                 observed.groups(), findings.work().curves().only(), shown, inHand, handles, layers.contains(Layer.LEVERAGE) ? influence() : Influence.NONE, layers, plot.dress(), reading(),
                 findings.desk().selection(), findings.desk().hovered(), notice);

@@ -35,16 +35,13 @@ import hestra.tracing.Tracing;
  *
  * @param exercise what is asked
  * @param work what has been done
- * @param selection the selected rows, in every view
- * @param hovered the row under the pointer, in every view
- * @param task the id of the task that was turned to; nothing for the first that is not done
+ * @param pointing what is pointed at
  */
-public record Desk(
-        Exercise exercise, Work work, Selection selection, OptionalInt hovered, Optional<String> task) {
+public record Desk(Exercise exercise, Work work, Pointing pointing) {
 
     /** The desk with the exercise just opened. */
     public static Desk open(Exercise exercise) {
-        return new Desk(exercise, Work.begin(exercise), Selection.NONE, OptionalInt.empty(), Optional.empty());
+        return new Desk(exercise, Work.begin(exercise), Pointing.AT_NOTHING);
     }
 
     /**
@@ -53,17 +50,9 @@ public record Desk(
      */
     public Desk apply(Edit edit) {
         return switch (edit) {
-            case Edit.Passing passing -> point(passing);
+            case Edit.Passing passing -> new Desk(exercise, work, pointing.after(passing));
             case Edit.Step _ -> this;
             case Edit.Lasting lasting -> change(lasting);
-        };
-    }
-
-    private Desk point(Edit.Passing edit) {
-        return switch (edit) {
-            case Edit.Select(Selection rows) -> new Desk(exercise, work, rows, hovered, task);
-            case Edit.Hover(OptionalInt row) -> new Desk(exercise, work, selection, row, task);
-            case Edit.TurnTo(Optional<String> id) -> new Desk(exercise, work, selection, hovered, id);
         };
     }
 
@@ -218,12 +207,7 @@ public record Desk(
             return this;
         }
         return changed == work.table() ? this
-                : new Desk(exercise, work.withTable(changed).with(work.curves().following(change)), selection.following(change::rowAfter), following(hovered, change), task);
-    }
-
-    private static OptionalInt following(OptionalInt row, TableEdit change) {
-        int after = row.isPresent() ? change.rowAfter(row.getAsInt()) : -1;
-        return after < 0 ? OptionalInt.empty() : OptionalInt.of(after);
+                : new Desk(exercise, work.withTable(changed).with(work.curves().following(change)), pointing.following(change));
     }
 
     /** The row as it was given out; nothing where it was not given. */
@@ -277,7 +261,7 @@ public record Desk(
     }
 
     private Desk with(Work changed) {
-        return new Desk(exercise, changed, selection, hovered, task);
+        return new Desk(exercise, changed, pointing);
     }
 
     /**
@@ -289,13 +273,28 @@ public record Desk(
         boolean sameStart = fresh.table().rows().equals(exercise.given().rows())
                 && fresh.roles().equals(Work.begin(exercise).roles());
         return sameStart
-                ? new Desk(changed, work.withTable(new DataTable(changed.data().variables(), work.table().rows())), selection, hovered, task)
+                ? new Desk(changed, work.withTable(new DataTable(changed.data().variables(), work.table().rows())), pointing)
                 : open(changed);
+    }
+
+    /** The selected rows. */
+    public Selection selection() {
+        return pointing.selection();
     }
 
     /** The row in hand, of those that are selected; nothing where none is. */
     public OptionalInt selected() {
-        return selection.inHand();
+        return selection().inHand();
+    }
+
+    /** The row under the pointer. */
+    public OptionalInt hovered() {
+        return pointing.hovered();
+    }
+
+    /** The id of the task that was turned to; nothing for the first that is not done. */
+    public Optional<String> task() {
+        return pointing.task();
     }
 
     /** How numbers look in this exercise. */

@@ -56,6 +56,9 @@ public sealed interface Edit {
         }
     }
 
+    /** A handle of the curve tried by eye is taken, for keys to move, or none; no row is selected beside it. */
+    record TakeHandle(OptionalInt handle) implements Passing {}
+
     /** The pointer is over a row's point, or over none. */
     record Hover(OptionalInt row) implements Passing {}
 

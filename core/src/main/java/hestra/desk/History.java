@@ -93,6 +93,6 @@ public final class History {
     }
 
     private Desk pointingAsNow(Desk desk) {
-        return new Desk(desk.exercise(), desk.work(), present.selection(), present.hovered(), present.task());
+        return new Desk(desk.exercise(), desk.work(), present.pointing());
     }
 }

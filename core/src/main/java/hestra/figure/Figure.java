@@ -56,6 +56,33 @@ public record Figure(
         public boolean contains(double px, double py) {
             return px >= left && px <= right() && py >= top && py <= bottom();
         }
+
+        /** Whether the two have more than an edge in common. */
+        boolean meets(Area other) {
+            return left < other.right() && right() > other.left && top < other.bottom() && bottom() > other.top;
+        }
+
+        boolean isWithin(Area other) {
+            return left >= other.left && right() <= other.right() && top >= other.top && bottom() <= other.bottom();
+        }
+
+        /** The same with some room around it. */
+        Area grownBy(double room) {
+            return new Area(left - room, top - room, width + 2 * room, height + 2 * room);
+        }
+
+        /** Whether a line goes through: the part of it between the two sides, or within them, lies at this height. */
+        boolean isCrossedBy(Mark.Line line) {
+            double least = Math.max(left, Math.min(line.x1(), line.x2()));
+            double most = Math.min(right(), Math.max(line.x1(), line.x2()));
+            if (least > most) {
+                return false;
+            }
+            double rise = line.x1() == line.x2() ? 0 : (line.y2() - line.y1()) / (line.x2() - line.x1());
+            double y1 = line.x1() == line.x2() ? line.y1() : line.y1() + rise * (least - line.x1());
+            double y2 = line.x1() == line.x2() ? line.y2() : line.y1() + rise * (most - line.x1());
+            return Math.max(y1, y2) >= top && Math.min(y1, y2) <= bottom();
+        }
     }
 
     /** Where the point of a table row stands. */
@@ -71,6 +98,9 @@ public record Figure(
 
         /** A curve's equation. */
         record OnLabel(Slot slot) implements Hit {}
+
+        /** The plot's title. */
+        record OnTitle() implements Hit {}
 
         /** A curve. */
         record OnCurve(Slot slot) implements Hit {}
@@ -95,7 +125,7 @@ public record Figure(
 
     /** What lies at a pixel: a handle, else the nearest point within reach, a label, a reading line, a curve, the ground. */
     public Hit hit(double px, double py) {
-        Optional<Hit> boxed = area.contains(px, py) ? targets.boxAt(px, py) : Optional.empty();
+        Optional<Hit> boxed = targets.boxAt(px, py);
         if (boxed.isPresent() && boxed.get() instanceof Hit.OnHandle) {
             return boxed.get();
         }
@@ -104,7 +134,7 @@ public record Figure(
             return new Hit.OnPoint(nearest.get().row());
         }
         if (!area.contains(px, py)) {
-            return outside(px, py);
+            return boxed.orElseGet(() -> outside(px, py));
         }
         return boxed.or(() -> lineAt(px, py)).or(() -> targets.curveAt(px, py)).orElseGet(Hit.OnGround::new);
     }

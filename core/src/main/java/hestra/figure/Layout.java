@@ -1,5 +1,6 @@
 package hestra.figure;
 
+import java.util.ArrayList;
 import java.util.List;
 
 import hestra.figure.Figure.Area;
@@ -18,6 +19,9 @@ public record Layout(double width, double height, double type) {
     private static final double LEFT = 62;
     private static final double RIGHT = 20;
     private static final double LEAST = 40;
+    /** The width of a letter, as a share of its size. */
+    private static final double LETTER = 0.52;
+    private static final int MIN_LETTERS = 8;
 
     /** The size of letters at this scale of type. */
     double size(double pixels) {
@@ -53,6 +57,23 @@ public record Layout(double width, double height, double type) {
 
     void tick(List<Mark> ground, double x, double y, String text, Anchor anchor) {
         ground.add(new Mark.Label(x, y, text, Face.FIGURES, size(TICK_SIZE), Ink.MUTED, anchor, false));
+    }
+
+    /** A text over as few lines of the plot's width as it takes, at most so many: what does not go into them is left out. */
+    List<String> wrapped(String text, double letters, int most) {
+        int room = (int) Math.max(MIN_LETTERS, (width - LEFT * Math.sqrt(type) - RIGHT) / (size(letters) * LETTER));
+        List<String> lines = new ArrayList<>();
+        String rest = text;
+        while (!rest.isEmpty() && lines.size() < most) {
+            int end = rest.length() <= room ? rest.length() : rest.lastIndexOf(' ', room);
+            end = end <= 0 ? Math.min(room, rest.length()) : end;
+            lines.add(rest.substring(0, end));
+            rest = rest.substring(end).strip();
+        }
+        if (!rest.isEmpty()) {
+            lines.set(most - 1, lines.getLast().substring(0, Math.min(lines.getLast().length(), room - 1)) + "\u2026");
+        }
+        return lines;
     }
 
     /** The message of an empty plot, over as many lines as it has. */

@@ -1,7 +1,20 @@
 package hestra.figure;
 
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
 /** One thing to paint, in pixels from the figure's top left corner. */
 public sealed interface Mark {
+
+    /** The straight pieces that it is drawn with; none where it is no line. */
+    default Stream<Line> segments() {
+        return switch (this) {
+            case Line line -> Stream.of(line);
+            case Path(Places places, Stroke stroke) -> IntStream.range(1, places.size())
+                    .mapToObj(i -> new Line(places.x(i - 1), places.y(i - 1), places.x(i), places.y(i), stroke));
+            default -> Stream.of();
+        };
+    }
 
     /** A straight line. */
     record Line(double x1, double y1, double x2, double y2, Stroke stroke) implements Mark {}

@@ -10,7 +10,6 @@ import java.util.function.ToDoubleFunction;
 import hestra.data.Selection;
 import hestra.data.Variable;
 import hestra.fit.CurveFit;
-import hestra.fit.Trial;
 import hestra.numbers.NumberStyle;
 
 /**
@@ -40,7 +39,7 @@ public record PlotContent(
         Set<Integer> only,
         List<DrawnCurve> curves,
         Optional<DrawnCurve> inHand,
-        List<Trial.Handle> handles,
+        Handles handles,
         Influence influence,
         Set<Layer> layers,
         Dress dress,
@@ -80,7 +79,7 @@ public record PlotContent(
 
     /** The same, but for what is pointed at and read: as the instructor sees it. */
     public PlotContent atRest(String newNotice) {
-        return new PlotContent(plane, style, points, groups, only, curves, inHand, List.of(), Influence.NONE, layers, dress, Reading.NONE, Selection.NONE, OptionalInt.empty(),
+        return new PlotContent(plane, style, points, groups, only, curves, inHand, Handles.NONE, Influence.NONE, layers, dress, Reading.NONE, Selection.NONE, OptionalInt.empty(),
                 newNotice);
     }
 

@@ -16,6 +16,9 @@ import hestra.numbers.Rounding;
 final class ReadingMarks {
 
     private static final int MOST_NAMED = 4;
+    private static final double STEP = 8;
+    private static final double ROOM = 3;
+    private static final int COSTS_OF_A_TEXT = 1000;
 
     private final PlotContent content;
     private final Layout layout;
@@ -23,9 +26,12 @@ final class ReadingMarks {
     private final Scale x;
     private final Scale y;
     private final List<Mark> marks = new ArrayList<>();
+    /** What is written already: equations, and callouts as they come. */
+    private final List<Area> written;
 
-    ReadingMarks(PlotContent content, Layout layout, Area area) {
+    ReadingMarks(PlotContent content, Layout layout, Area area, List<Area> written) {
         this.content = content;
+        this.written = new ArrayList<>(written);
         this.layout = layout;
         this.area = area;
         this.x = content.plane().along(area);
@@ -69,13 +75,22 @@ final class ReadingMarks {
                 beyond == 0 ? "" : "≈ " + short3().shortest(rounded(beyond)) + content.x().unitAfterNumber() + " beyond the data");
     }
 
-    /** Beside the upright line, on its left where there is room. */
+    /** Beside the upright line, on its left where there is room, and clear of what is written. */
     private void callout(double px, String value, String note) {
         double width = width(value, note);
         boolean leftward = px - area.left() > width + 14;
         double left = leftward ? px - 10 - width : Math.min(px + 10, area.right() - width);
         boolean underButtons = left + width > area.right() - Layout.CORNER_WIDTH;
-        box(left, area.top() + (underButtons ? Layout.CORNER_HEIGHT + 4 : 10), width, value, note);
+        Area place = new Area(left, area.top() + (underButtons ? Layout.CORNER_HEIGHT + 4 : 10), width, height(note));
+        Area clear = place;
+        while (isWritten(clear) && clear.bottom() + STEP < area.bottom()) {
+            clear = new Area(left, clear.top() + STEP, width, clear.height());
+        }
+        box(isWritten(clear) ? place : clear, value, note);
+    }
+
+    private boolean isWritten(Area place) {
+        return written.stream().anyMatch(place.grownBy(ROOM)::meets);
     }
 
     private void inverse(DrawnCurve drawn, double at, double py) {
@@ -93,10 +108,10 @@ final class ReadingMarks {
         long outside = solutions.stream().filter(it -> !support.contains(it)).count();
         String note = outside == 0 ? "" : outside == solutions.size() ? "beyond the data" : outside + " of them beyond the data";
         double width = width(value, note);
-        double height = layout.size(note.isEmpty() ? 30 : 46);
+        double height = height(note);
         Area best = null;
         long fewest = Long.MAX_VALUE;
-        for (double left : new double[] {area.left() + 10, area.right() - 10 - width}) {
+        for (double left : new double[] {area.left() + 10, area.right() - 10 - width, area.left() + (area.width() - width) / 2}) {
             for (double top : new double[] {py - height - 8, py + 8}) {
                 Area place = new Area(left, top, width, height);
                 long covered = top < area.top() || place.bottom() > area.bottom() ? Long.MAX_VALUE - 1 : covered(place);
@@ -106,20 +121,28 @@ final class ReadingMarks {
                 }
             }
         }
-        box(best.left(), best.top(), width, value, note);
+        box(best, value, note);
     }
 
-    /** How many points a box in this place would cover. */
+    private double height(String note) {
+        return layout.size(note.isEmpty() ? 30 : 46);
+    }
+
+    /** How many points a box in this place would cover; something written counts as very many. */
     private long covered(Area place) {
-        return content.isCloudy() ? 0 : content.points().stream().filter(it -> place.contains(x.pixel(it.x()), y.pixel(it.y()))).count();
+        long texts = COSTS_OF_A_TEXT * written.stream().filter(place.grownBy(ROOM)::meets).count();
+        return texts + (content.isCloudy() ? 0 : content.points().stream().filter(it -> place.contains(x.pixel(it.x()), y.pixel(it.y()))).count());
     }
 
     private double width(String value, String note) {
         return Math.max(layout.size(13.5) * 0.6 * value.length(), layout.size(12) * 0.52 * note.length()) + layout.size(24);
     }
 
-    private void box(double left, double top, double width, String value, String note) {
-        marks.add(new Mark.Box(left, top, width, layout.size(note.isEmpty() ? 30 : 46), 4, Ink.CALLOUT, 1));
+    private void box(Area place, String value, String note) {
+        double left = place.left();
+        double top = place.top();
+        written.add(place);
+        marks.add(new Mark.Box(left, top, place.width(), place.height(), 4, Ink.CALLOUT, 1));
         marks.add(new Mark.Label(left + layout.size(12), top + layout.size(20), value, Face.FIGURES, layout.size(13.5), Ink.CALLOUT_TEXT, Anchor.START, false));
         if (!note.isEmpty()) {
             marks.add(new Mark.Label(left + layout.size(12), top + layout.size(37), note, Face.TEXT, layout.size(12), Ink.CALLOUT_NOTE, Anchor.START, false));

@@ -23,12 +23,16 @@ public final class ScatterPlot {
     private static final double BOTTOM = 52;
     private static final double RIBBON = 4.5;
     private static final double LEGEND = 20;
+    private static final double TITLE = 15;
+    private static final double TITLE_LINE = 20;
+    private static final int MOST_TITLE_LINES = 2;
     private static final double LARGEST = 14;
     private static final double HANDLE = 5;
     private static final double TOGETHER = 10.5;
 
     private final Layout layout;
     private final PlotContent content;
+    private final List<String> title;
     private final Area area;
     private final Scale x;
     private final Scale y;
@@ -38,6 +42,8 @@ public final class ScatterPlot {
     private final List<Mark> front = new ArrayList<>();
     /** Where lines are drawn: below the points, or above a cloud of them, in which they would drown. */
     private final List<Mark> drawn;
+    /** The curves, for what should stand clear of them. */
+    private final List<Mark.Line> curvePieces = new ArrayList<>();
     private final Spots.Builder spotted;
     private Spots spots = Spots.NONE;
     private int mostObserved = 1;
@@ -60,7 +66,8 @@ public final class ScatterPlot {
             }
         }
         this.layout = layout;
-        this.area = layout.area(content.groups().isEmpty() ? TOP : TOP + layout.size(LEGEND), BOTTOM * layout.type());
+        this.title = layout.wrapped(content.dress().title(), TITLE, MOST_TITLE_LINES);
+        this.area = layout.area(TOP + layout.size((content.groups().isEmpty() ? 0 : LEGEND) + TITLE_LINE * title.size()), BOTTOM * layout.type());
         this.x = content.plane().along(area);
         this.y = content.plane().upward(area);
     }
@@ -80,6 +87,10 @@ public final class ScatterPlot {
             ground.add(new Mark.Outline(area.left(), area.top(), area.width(), area.height(), Stroke.solid(Ink.RULE, 1)));
         }
         legend();
+        List<Targets.Boxed> boxes = new ArrayList<>(title());
+        CurveMarks curves = new CurveMarks(content, area);
+        drawn.addAll(curves.all());
+        curvePieces.addAll(curves.drawn().stream().flatMap(it -> it.marks().stream()).flatMap(Mark::segments).toList());
         if (least <= greatest && without < content.points().size()) {
             ribbon(least, greatest);
             if (without > 0) {
@@ -90,16 +101,14 @@ public final class ScatterPlot {
         } else if (!content.notice().isEmpty()) {
             layout.notice(ground, area, content.notice());
         }
-        CurveMarks curves = new CurveMarks(content, area);
-        drawn.addAll(curves.all());
         points();
         EquationLabels labels = new EquationLabels(content, layout, area);
         front.addAll(labels.all());
-        List<Targets.Boxed> boxes = new ArrayList<>(labels.targets());
+        boxes.addAll(labels.targets());
         content.selection().rows().stream().limit(PlotContent.MOST_MARKS).forEach(row -> halo(row, content.dress().radius() * 2.05, 1.6));
         content.hovered().ifPresent(row -> halo(row, content.dress().radius() * 1.7, 1.1));
         boxes.addAll(handles());
-        ReadingMarks reading = new ReadingMarks(content, layout, area);
+        ReadingMarks reading = new ReadingMarks(content, layout, area, boxes.stream().map(Targets.Boxed::box).toList());
         front.addAll(reading.all());
         return new Figure(layout.width(), layout.height(), area, x, y, List.copyOf(ground), List.copyOf(lines),
                 List.copyOf(points), List.copyOf(front), spots, new Targets(boxes, curves.drawn()), reading.upright(), reading.level());
@@ -146,22 +155,29 @@ public final class ScatterPlot {
         double left = anchor == Anchor.START ? px : px - width;
         double height = layout.size(18);
         double foot = area.bottom() - layout.size(7);
-        while (foot - height > area.top() && isTaken(left - 6, foot - height, left + width + 6, foot + layout.size(9))) {
+        while (foot - height > area.top() && isTaken(new Area(left - 6, foot - height, width + 12, height + layout.size(9)))) {
             foot -= layout.size(4);
         }
         ground.add(new Mark.Label(px, foot, text, Face.TEXT, layout.size(12), Ink.OBSERVED, anchor, false));
     }
 
-    private boolean isTaken(double left, double top, double right, double bottom) {
+    private boolean isTaken(Area box) {
         boolean onABar = content.influence().points().stream().anyMatch(point -> {
             double px = x.pixel(point.x());
-            return px > left && px < right && CurveMarks.leverageTop(point, area) < bottom;
+            return px > box.left() && px < box.right() && CurveMarks.leverageTop(point, area) < box.bottom();
         });
-        return onABar || !content.isCloudy() && content.points().stream().anyMatch(point -> {
-            double px = x.pixel(point.x());
-            double py = y.pixel(point.y());
-            return px > left && px < right && py > top && py < bottom;
-        });
+        return onABar || curvePieces.stream().anyMatch(box::isCrossedBy)
+                || !content.isCloudy() && content.points().stream().anyMatch(point -> box.contains(x.pixel(point.x()), y.pixel(point.y())));
+    }
+
+    /** The title, over one line or two. */
+    private List<Targets.Boxed> title() {
+        for (int line = 0; line < title.size(); line++) {
+            ground.add(new Mark.Label(area.left() + area.width() / 2, layout.size(TITLE_LINE * (line + 0.9)), title.get(line), Face.STRONG, layout.size(TITLE),
+                    Ink.INK, Anchor.MIDDLE, false));
+        }
+        return title.isEmpty() ? List.of()
+                : List.of(new Targets.Boxed(new Hit.OnTitle(), new Area(area.left(), 0, area.width(), layout.size(TITLE_LINE * title.size()) + TOP / 2)));
     }
 
     private void points() {
@@ -234,7 +250,7 @@ public final class ScatterPlot {
         if (!content.shows(Layer.NAMES) || spots.size() > NameLabels.MOST) {
             return;
         }
-        List<Mark.Line> segments = drawn.stream().flatMap(NameLabels::segments).toList();
+        List<Mark.Line> segments = drawn.stream().flatMap(Mark::segments).toList();
         List<NameLabels.Named> named = content.points().stream()
                 .filter(point -> !point.name().isEmpty() && x.contains(point.x()) && y.contains(point.y()))
                 .map(point -> new NameLabels.Named(x.pixel(point.x()), y.pixel(point.y()), radius(point), point.name())).toList();
@@ -260,12 +276,12 @@ public final class ScatterPlot {
     /** Where the curve tried by eye is held: squares at the places that it passes through. */
     private List<Targets.Boxed> handles() {
         List<Targets.Boxed> boxes = new ArrayList<>();
-        for (int i = 0; i < content.handles().size(); i++) {
-            Trial.Handle handle = content.handles().get(i);
+        for (int i = 0; i < content.handles().places().size(); i++) {
+            Trial.Handle handle = content.handles().places().get(i);
             if (x.contains(handle.x()) && y.contains(handle.y())) {
                 double px = x.pixel(handle.x());
                 double py = y.pixel(handle.y());
-                front.add(new Mark.Box(px - HANDLE, py - HANDLE, 2 * HANDLE, 2 * HANDLE, 0, Ink.SURFACE, 1));
+                front.add(new Mark.Box(px - HANDLE, py - HANDLE, 2 * HANDLE, 2 * HANDLE, 0, content.handles().isInHand(i) ? Ink.TRIAL : Ink.SURFACE, 1));
                 front.add(new Mark.Outline(px - HANDLE, py - HANDLE, 2 * HANDLE, 2 * HANDLE, Stroke.solid(Ink.TRIAL, 2)));
                 boxes.add(new Targets.Boxed(new Hit.OnHandle(i), new Area(px - HANDLE - 3, py - HANDLE - 3, 2 * HANDLE + 6, 2 * HANDLE + 6)));
             }

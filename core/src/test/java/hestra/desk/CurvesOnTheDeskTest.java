@@ -111,7 +111,7 @@ class CurvesOnTheDeskTest {
         assertThat(findings.residual(0).orElseThrow()).as("3.1 against 3 at day 2").isEqualTo(0.1, within(1e-12));
         assertThat(findings.strip().inHand()).isPresent();
         assertThat(findings.plot().curves()).extracting(DrawnCurve::slot).containsExactly(Slot.TRIAL);
-        assertThat(findings.plot().handles()).isEqualTo(LINE_BY_EYE.handles());
+        assertThat(findings.plot().handles().places()).isEqualTo(LINE_BY_EYE.handles());
     }
 
     @Test

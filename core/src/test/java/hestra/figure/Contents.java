@@ -12,7 +12,6 @@ import hestra.data.Selection;
 import hestra.fit.CurveOnData;
 import hestra.fit.LeastSquares;
 import hestra.fit.LineFit;
-import hestra.fit.Trial;
 import hestra.numbers.NumberStyle;
 
 /** Contents of plots of the five blades of kelp, and one set aside. */
@@ -27,7 +26,7 @@ final class Contents {
     Set<Integer> only = Set.of();
     List<DrawnCurve> curves = new ArrayList<>();
     Optional<DrawnCurve> inHand = Optional.empty();
-    List<Trial.Handle> handles = List.of();
+    Handles handles = Handles.NONE;
     Influence influence = Influence.NONE;
     Set<Layer> layers;
     Dress dress = Dress.USUAL;

@@ -163,7 +163,7 @@ class CurvesOnThePlotTest {
     void curvesAndHandlesAreTakenHoldOf() {
         Trial trial = new Trial(new Curve.Line(), List.of(new Trial.Handle(12, 2), new Trial.Handle(18, 4)));
         Contents contents = parabola().holding(Slot.TRIAL, trial.on(KELP).orElseThrow(), "");
-        contents.handles = trial.handles();
+        contents.handles = new Handles(trial.handles(), OptionalInt.empty());
         Figure figure = contents.figure();
         assertThat(figure.hit(figure.x().pixel(18), figure.y().pixel(4))).isEqualTo(new Hit.OnHandle(1));
         assertThat(figure.hit(figure.x().pixel(15), figure.y().pixel(3) + 3)).isEqualTo(new Hit.OnCurve(Slot.TRIAL));
@@ -182,6 +182,63 @@ class CurvesOnThePlotTest {
         assertThat(figure.hit(figure.area().right() - 40, figure.y().pixel(6) + 3)).isEqualTo(new Hit.OnReadingLine(false));
         contents.reading = new Reading(OptionalDouble.empty(), OptionalDouble.of(1), List.of());
         assertThat(texts(contents.figure().front())).contains("y = 1 is not reached");
+    }
+
+    @Test
+    void theHandleThatKeysMoveIsFilled() {
+        Trial trial = new Trial(new Curve.Line(), List.of(new Trial.Handle(12, 2), new Trial.Handle(18, 4)));
+        Contents contents = parabola().holding(Slot.TRIAL, trial.on(KELP).orElseThrow(), "");
+        contents.handles = new Handles(trial.handles(), OptionalInt.of(1));
+        Figure figure = contents.figure();
+        List<Mark.Box> filled = marks(figure.front(), Mark.Box.class).stream().filter(it -> it.fill() == Ink.TRIAL).toList();
+        assertThat(filled).singleElement().satisfies(box -> assertThat(box.x() + box.width() / 2).isEqualTo(figure.x().pixel(18), within(1e-9)));
+    }
+
+    @Test
+    void whatIsReadOffDoesNotCoverAnEquation() {
+        for (double at : new double[] {1, 2, 3, 5, 7, 9, 11}) {
+            Contents contents = parabola();
+            contents.reading = new Reading(OptionalDouble.of(at), OptionalDouble.of(at), List.of(at));
+            Figure figure = contents.figure();
+            Figure.Area label = figure.targets().boxOf(Slot.FIRST).orElseThrow();
+            List<Mark.Box> callouts = marks(figure.front(), Mark.Box.class).stream().filter(it -> it.fill() == Ink.CALLOUT).toList();
+            assertThat(callouts).as("at " + at).hasSize(2).allSatisfy(box ->
+                    assertThat(new Figure.Area(box.x(), box.y(), box.width(), box.height()).meets(label)).isFalse());
+        }
+    }
+
+    @Test
+    void theNotesOfHowFarTheDataReachStandClearOfACurve() {
+        // Falls to the foot of the plot where the data end.
+        Pairs falling = Pairs.of(new double[] {2, 6, 10, 14, 18}, new double[] {10, 8, 5, 3, 0.5});
+        Contents contents = new Contents(EnumSet.of(Layer.POINTS, Layer.LINE)).holding(Slot.LINE, LeastSquares.line(falling).line().orElseThrow(), "");
+        contents.points = List.of(new PlotContent.Point(0, 2, 10, false), new PlotContent.Point(1, 18, 11, false));
+        Figure figure = contents.figure();
+        Mark.Label end = marks(figure.ground(), Mark.Label.class).stream().filter(it -> it.text().startsWith("to 18")).findFirst().orElseThrow();
+        Figure.Area box = new Figure.Area(end.x() - 40, end.y() - 10, 40, 12);
+        assertThat(figure.lines().stream().flatMap(Mark::segments)).noneMatch(box::isCrossedBy);
+    }
+
+    @Test
+    void aTitleStandsAboveThePlotAndMakesRoomForItself() {
+        Contents contents = parabola();
+        Figure untitled = contents.figure();
+        contents.dress = Dress.USUAL.withTitle("Blades on the harbour ropes");
+        Figure titled = contents.figure();
+        assertThat(texts(titled.ground())).contains("Blades on the harbour ropes");
+        assertThat(titled.area().top()).isGreaterThan(untitled.area().top() + 15);
+        assertThat(titled.hit(titled.area().left() + 50, 10)).isEqualTo(new Hit.OnTitle());
+        assertThat(untitled.hit(titled.area().left() + 50, 10)).isEqualTo(new Hit.Outside());
+    }
+
+    @Test
+    void aLongTitleGoesOverTwoLinesAndNoFurther() {
+        assertThat(Contents.SIZE.wrapped("one two three", 15, 2)).containsExactly("one two three");
+        assertThat(Contents.SIZE.wrapped("", 15, 2)).isEmpty();
+        List<String> lines = Contents.SIZE.wrapped("blade ".repeat(40).strip(), 15, 2);
+        assertThat(lines).hasSize(2).allSatisfy(line -> assertThat(line.length() * 15 * 0.52).isLessThan(Contents.SIZE.width()));
+        assertThat(lines.getLast()).endsWith("\u2026");
+        assertThat(Contents.SIZE.wrapped("x".repeat(90), 15, 2)).as("a word that is too long").hasSize(2);
     }
 
     @Test

@@ -1,15 +1,12 @@
 package hestra.desktop.app;
 
 import java.util.function.Consumer;
-import javafx.geometry.Insets;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.SplitPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 import hestra.desktop.plot.DressMenu;
@@ -111,13 +108,11 @@ final class WorkView {
         working.setMinHeight(150);
         working.setPrefHeight(230);
         TakeAway takeAway = new TakeAway(model, look, plot, strip, savePlot, notice);
-        HBox tools = new HBox(4, new DressMenu(model, look), takeAway);
+        HBox tools = new HBox(4, new DressMenu(model, look, plot), takeAway);
         tools.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
-        StackPane corner = new StackPane(plot, tools);
-        StackPane.setAlignment(tools, Pos.TOP_RIGHT);
-        StackPane.setMargin(tools, new Insets(18, 24, 0, 0));
-        VBox.setVgrow(corner, Priority.ALWAYS);
-        VBox plots = new VBox(new LayerChips(model, notice), corner, strip, working, hint);
+        plot.setTools(tools);
+        VBox.setVgrow(plot, Priority.ALWAYS);
+        VBox plots = new VBox(new LayerChips(model, notice), plot, strip, working, hint);
         holdVisible(plots);
         plots.getStyleClass().add("plots");
         model.watch(findings -> {

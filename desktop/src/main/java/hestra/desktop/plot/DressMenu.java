@@ -30,13 +30,13 @@ public final class DressMenu extends MenuButton {
 
     private final DeskModel model;
 
-    public DressMenu(DeskModel model, Look look) {
+    public DressMenu(DeskModel model, Look look, PlotView plot) {
         super("", new FontIcon(Feather.SLIDERS));
         this.model = model;
         setId("dress");
         getStyleClass().addAll("icon-button", "menu", "take-away");
         setAccessibleText("How the plot looks");
-        Tip.set(this, "how the plot looks: points, lines, grid, black on white, larger type");
+        Tip.set(this, "how the plot looks: title, points, lines, grid, black on white, larger type");
         Menu signs = new Menu("Points");
         ToggleGroup group = new ToggleGroup();
         for (Sign sign : Sign.values()) {
@@ -59,8 +59,11 @@ public final class DressMenu extends MenuButton {
         type.setOnAction(_ -> look.nextType());
         MenuItem usual = new MenuItem("As usual");
         usual.setId("dress-usual");
-        usual.setOnAction(_ -> dress(Dress.USUAL));
-        getItems().addAll(signs, points, lines, grid, print, type, new SeparatorMenuItem(), usual);
+        usual.setOnAction(_ -> dress(usual()));
+        MenuItem title = new MenuItem("Title\u2026");
+        title.setId("dress-title");
+        title.setOnAction(_ -> plot.editTitle());
+        getItems().addAll(title, signs, points, lines, grid, print, type, new SeparatorMenuItem(), usual);
         setOnShowing(_ -> {
             Dress now = dress();
             check(signs, now.sign());
@@ -69,7 +72,7 @@ public final class DressMenu extends MenuButton {
             grid.setSelected(now.grid());
             print.setSelected(now.blackOnWhite());
             signs.setDisable(model.desk().work().drawnRoles().group().isPresent());
-            usual.setDisable(now.equals(Dress.USUAL));
+            usual.setDisable(now.equals(usual()));
         });
     }
 
@@ -89,6 +92,11 @@ public final class DressMenu extends MenuButton {
 
     private static void check(Menu menu, Object chosen) {
         menu.getItems().forEach(item -> ((RadioMenuItem) item).setSelected(chosen.equals(item.getUserData())));
+    }
+
+    /** The usual dress; a title stays. */
+    private Dress usual() {
+        return Dress.USUAL.withTitle(dress().title());
     }
 
     private Dress dress() {

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import javafx.beans.property.ReadOnlyDoubleProperty;
+import javafx.beans.property.ReadOnlyDoubleWrapper;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.layout.Region;
 
@@ -27,6 +29,7 @@ public final class FigureView extends Region {
     private final List<Canvas> canvases = new ArrayList<>();
     private final List<CanvasPainter> painters = new ArrayList<>();
     private final List<List<Mark>> painted = new ArrayList<>();
+    private final ReadOnlyDoubleWrapper top = new ReadOnlyDoubleWrapper();
     private Palette palette;
     private Figure figure;
 
@@ -58,6 +61,11 @@ public final class FigureView extends Region {
         return figure;
     }
 
+    /** Where the inner rectangle begins, from the top. */
+    ReadOnlyDoubleProperty topProperty() {
+        return top.getReadOnlyProperty();
+    }
+
     /** To be called when what the description says may have changed. */
     public void changed() {
         requestLayout();
@@ -71,6 +79,7 @@ public final class FigureView extends Region {
             return;
         }
         figure = description.apply(new Layout(width, height, look.type()));
+        top.set(figure.area().top());
         boolean otherColours = palette != colours.get();
         if (otherColours) {
             palette = colours.get();

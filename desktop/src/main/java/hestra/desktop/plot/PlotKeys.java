@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Set;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
@@ -49,12 +50,13 @@ final class PlotKeys {
     }
 
     private void typed(KeyEvent event) {
+        // What is typed into something that stands on the plot is not for the plot.
+        if (event.getTarget() != plot || plot.figure() == null) {
+            return;
+        }
         if (COPY.match(event)) {
             copy.run();
             event.consume();
-        }
-        if (plot.figure() == null) {
-            return;
         }
         if (event.isShortcutDown()) {
             selecting(event);
@@ -66,6 +68,7 @@ final class PlotKeys {
             case T -> trial.begin(new Curve.Line());
             case C -> takeNext();
             case F -> fitToSelected();
+            case H -> takeNextHandle();
             case P -> pin();
             case LEFT -> step(event, -1, 0);
             case RIGHT -> step(event, 1, 0);
@@ -76,6 +79,7 @@ final class PlotKeys {
             case DELETE, BACK_SPACE -> remove();
             case ESCAPE -> {
                 model.apply(new Edit.Select(Selection.NONE));
+                model.apply(new Edit.TakeHandle(OptionalInt.empty()));
                 plot.hint(PlotView.AT_REST);
             }
             case HOME -> model.apply(new PlotEdit.ShowFrame(Optional.empty()));
@@ -161,8 +165,36 @@ final class PlotKeys {
         model.apply(new Edit.MovePoint(spot.row(), x, y, model.newGesture()));
     }
 
-    /** Up and down shift the whole trial; left and right tilt it: its last handle goes up as much as its first goes down. */
+    /** The whole trial, then each of its handles in turn, is what Alt and the arrow keys move. */
+    private void takeNextHandle() {
+        model.findings().trial().ifPresent(_ -> {
+            int count = model.desk().work().curves().trial().orElseThrow().handles().size();
+            int next = model.desk().pointing().handle().orElse(-1) + 1;
+            model.apply(new PlotEdit.TakeInHand(Slot.TRIAL));
+            model.apply(new Edit.TakeHandle(next == count ? OptionalInt.empty() : OptionalInt.of(next)));
+            plot.hint(next == count ? "Alt and arrows shift and tilt the whole curve by eye · H takes a square of it"
+                    : "Alt and arrows move square " + (next + 1) + " of " + count + " · H takes the next");
+        });
+    }
+
     private void nudge(Trial tried, int along, int upward) {
+        OptionalInt handle = model.desk().pointing().handle();
+        boolean one = handle.isPresent() && handle.getAsInt() < tried.handles().size();
+        model.apply(new PlotEdit.ShowFrame(Optional.of(model.findings().frame())));
+        model.apply(new PlotEdit.TakeInHand(Slot.TRIAL));
+        model.apply(new PlotEdit.Try(one ? handleMoved(tried, handle.getAsInt(), along, upward) : shiftedOrTilted(tried, along, upward), model.newGesture()));
+    }
+
+    private Trial handleMoved(Trial tried, int index, int along, int upward) {
+        Scale x = plot.figure().x();
+        Scale y = plot.figure().y();
+        Trial.Handle handle = tried.handles().get(index);
+        return tried.withHandle(index, new Trial.Handle(Measured.toThePixel(x.value(x.pixel(handle.x()) + NUDGE * along), x),
+                Measured.toThePixel(y.value(y.pixel(handle.y()) - NUDGE * upward), y)));
+    }
+
+    /** Up and down shift the whole trial; left and right tilt it: its last handle goes up as much as its first goes down. */
+    private Trial shiftedOrTilted(Trial tried, int along, int upward) {
         Scale y = plot.figure().y();
         Trial moved = tried;
         int last = tried.handles().size() - 1;
@@ -172,9 +204,7 @@ final class PlotKeys {
             double pixels = NUDGE * (upward - along * share);
             moved = moved.withHandle(i, new Trial.Handle(handle.x(), Measured.toThePixel(y.value(y.pixel(handle.y()) - pixels), y)));
         }
-        model.apply(new PlotEdit.ShowFrame(Optional.of(model.findings().frame())));
-        model.apply(new PlotEdit.TakeInHand(Slot.TRIAL));
-        model.apply(new PlotEdit.Try(moved, model.newGesture()));
+        return moved;
     }
 
     /** With Ctrl: the arrows walk and select each point on the way as well, A selects all that are shown. */

@@ -78,7 +78,7 @@ final class PlotMouse {
         Hit hit = plot.figure().hit(event.getX(), event.getY());
         model.apply(new Edit.Hover(hit instanceof Hit.OnPoint(int row) ? OptionalInt.of(row) : OptionalInt.empty()));
         plot.setCursor(switch (hit) {
-            case Hit.OnPoint _, Hit.OnAxis _ -> Cursor.HAND;
+            case Hit.OnPoint _, Hit.OnAxis _, Hit.OnTitle _ -> Cursor.HAND;
             case Hit.OnHandle _, Hit.OnLabel _ -> Cursor.MOVE;
             case Hit.OnCurve(Slot slot) -> slot == Slot.TRIAL ? Cursor.MOVE : Cursor.HAND;
             case Hit.OnReadingLine(boolean upright) -> upright ? Cursor.H_RESIZE : Cursor.V_RESIZE;
@@ -88,7 +88,8 @@ final class PlotMouse {
         Findings findings = model.findings();
         plot.hint(switch (hit) {
             case Hit.OnPoint(int row) -> PointText.of(findings, row) + (allows(PointChange.MOVE) ? " · drag moves it" : "");
-            case Hit.OnHandle _ -> "Drag the square: the curve by eye passes through it";
+            case Hit.OnHandle _ -> "Drag the square: the curve by eye passes through it · Alt and arrows move it";
+            case Hit.OnTitle _ -> "Click to change the title";
             case Hit.OnLabel _ -> "Drag moves the equation · the wheel makes it larger or smaller";
             case Hit.OnCurve(Slot slot) -> slot == Slot.TRIAL ? "Drag moves the curve by eye; its squares turn it"
                     : "Click takes the " + findings.curveAt(slot).map(it -> it.curve().inWords()).orElse("curve") + " in hand";
@@ -120,7 +121,11 @@ final class PlotMouse {
             case Hit.OnPoint(int row) -> model.apply(new Edit.Select(Selection.of(row)));
             case Hit.OnLabel(Slot slot) -> model.apply(new PlotEdit.TakeInHand(slot));
             case Hit.OnCurve(Slot slot) when !framing -> model.apply(new PlotEdit.TakeInHand(slot));
-            case Hit.OnHandle _ -> model.apply(new PlotEdit.TakeInHand(Slot.TRIAL));
+            case Hit.OnHandle(int index) -> {
+                model.apply(new PlotEdit.TakeInHand(Slot.TRIAL));
+                model.apply(new Edit.TakeHandle(OptionalInt.of(index)));
+            }
+            case Hit.OnTitle _ -> { }
             case Hit.OnGround _ when event.getClickCount() == 2 && allows(PointChange.ADD) -> model.apply(new Edit.AddPoint(
                     Measured.x(model.findings(), figure, event.getX()), Measured.y(model.findings(), figure, event.getY())));
             case Hit.OnGround _ when event.getClickCount() == 2 -> model.apply(new PlotEdit.ShowFrame(Optional.empty()));
@@ -163,7 +168,7 @@ final class PlotMouse {
                 figure.moved(event.getX() - drag.x(), event.getY() - drag.y()).ifPresent(frame -> model.apply(new PlotEdit.ShowFrame(Optional.of(frame))));
             }
             case Hit.OnAxis _ -> plot.setCursor(Cursor.MOVE);
-            case Hit.Outside _ -> { }
+            case Hit.Outside _, Hit.OnTitle _ -> { }
         }
     }
 
@@ -199,6 +204,8 @@ final class PlotMouse {
             drag.figure().within(drag.x(), drag.y(), event.getX(), event.getY()).ifPresent(frame -> model.apply(new PlotEdit.ShowFrame(Optional.of(frame))));
         } else if (drag != null && !drag.moved() && drag.on() instanceof Hit.OnGround && event.getClickCount() == 1) {
             model.apply(new Edit.Select(Selection.NONE));
+        } else if (drag != null && !drag.moved() && drag.on() instanceof Hit.OnTitle) {
+            plot.editTitle();
         }
         if (drag != null && drag.on() instanceof Hit.OnAxis(boolean along) && event.getButton() == MouseButton.PRIMARY) {
             axisReleased(along, event);

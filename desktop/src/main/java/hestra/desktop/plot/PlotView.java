@@ -5,8 +5,13 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.event.Event;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
+import javafx.scene.Node;
 import javafx.scene.input.DragEvent;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.StackPane;
@@ -16,6 +21,7 @@ import javafx.scene.shape.Shape;
 
 import hestra.data.Roles.Use;
 import hestra.data.Selection;
+import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.app.Look;
@@ -25,17 +31,23 @@ import hestra.figure.Figure.Hit;
 import hestra.figure.Figure.Spot;
 import hestra.figure.ScatterPlot;
 
+import static hestra.desktop.parts.Presence.holdVisible;
+
 /** The scatter plot: shows the figure, says in one line what a press would do, and is read by a screen reader. */
 public final class PlotView extends StackPane {
 
     static final String AT_REST = "Drag moves · wheel, Shift+drag zoom · Ctrl+drag selects · double click shows all";
     static final String ADDING = "Double click adds a point · drag moves · wheel, Shift+drag zoom · Home shows all";
 
+    private static final double TOOLS = 4;
+    private static final double TOOLS_RIGHT = 24;
+
     private final DeskModel model;
     private final FigureView view;
     private final AxisMenu axes;
     private final PlotKeys keys;
     private final ReadOnlyStringWrapper hint = new ReadOnlyStringWrapper(AT_REST);
+    private final TitleField title;
     private final Rectangle rubber = new Rectangle();
     private final Circle ghost = new Circle(5.5);
     private Selection spoken = Selection.NONE;
@@ -49,13 +61,16 @@ public final class PlotView extends StackPane {
         rubber.getStyleClass().add("rubber-frame");
         ghost.getStyleClass().add("ghost-point");
         List.<Shape>of(rubber, ghost).forEach(it -> it.setVisible(false));
-        getChildren().addAll(view, overlay);
+        this.title = new TitleField(model, this::requestFocus);
+        getChildren().addAll(view, overlay, title);
+        standsApart(title);
+        holdVisible(this);
         getStyleClass().add("plot");
         setId("plot");
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         setAccessibleHelp("Left and right walk through the points along x, up and down in the order of the table; with Alt the arrow keys move the selected point, "
-                + "or the curve tried by eye; with Ctrl they select each point on the way, with Shift they move the reading lines. F fits to the selected points alone. T tries a line by eye, C takes the next curve in hand, "
+                + "or the curve tried by eye; with Ctrl they select each point on the way, with Shift they move the reading lines. F fits to the selected points alone. T tries a line by eye, H takes one of its squares, C takes the next curve in hand, "
                 + "P keeps the prediction, Delete removes the selected point or the curve in hand, plus and minus zoom, Home shows everything, X exchanges the axes.");
         model.watch(this::show);
         new PlotMouse(this, model, axes);
@@ -67,6 +82,25 @@ public final class PlotView extends StackPane {
     /** Has the key that copies told, when the plot has the keyboard. */
     void onCopy(Runnable action) {
         keys.onCopy(action);
+    }
+
+    /** Puts tools into the upper right corner of the inner rectangle. */
+    public void setTools(Node tools) {
+        StackPane.setAlignment(tools, Pos.TOP_RIGHT);
+        StackPane.setMargin(tools, new Insets(TOOLS, TOOLS_RIGHT, 0, 0));
+        // Moved, not laid out again: the inner rectangle is known only once the plot is laid out.
+        tools.translateYProperty().bind(view.topProperty());
+        standsApart(tools);
+        getChildren().add(tools);
+    }
+
+    /** What stands on the plot has a mouse of its own: nothing under it is pointed at or pressed. */
+    private void standsApart(Node node) {
+        node.addEventHandler(MouseEvent.ANY, Event::consume);
+        node.setOnMouseEntered(_ -> {
+            model.apply(new Edit.Hover(OptionalInt.empty()));
+            hint(AT_REST);
+        });
     }
 
     /** What a press would do where the pointer is. */
@@ -87,6 +121,11 @@ public final class PlotView extends StackPane {
     /** The figure as it is shown. */
     public Figure figure() {
         return view.figure();
+    }
+
+    /** Has the title typed, where it stands. */
+    void editTitle() {
+        title.open();
     }
 
     /** Shows the frame that is being dragged, between two corners. */

@@ -146,6 +146,15 @@ class CurvesTest {
             Trial tilted = curves(person).trial().orElseThrow();
             assertThat(tilted.handles().get(0).y()).isGreaterThan(shifted.handles().get(0).y());
             assertThat(tilted.handles().get(1).y()).isLessThan(shifted.handles().get(1).y());
+            person.press(KeyCode.H);
+            person.press(KeyCode.H);
+            assertThat(person.text("hint")).contains("square 2 of 2");
+            person.press(KeyCode.ALT, KeyCode.UP);
+            person.press(KeyCode.ALT, KeyCode.LEFT);
+            Trial turned = curves(person).trial().orElseThrow();
+            assertThat(turned.handles().get(0)).as("the other square stays").isEqualTo(tilted.handles().get(0));
+            assertThat(turned.handles().get(1).y()).isGreaterThan(tilted.handles().get(1).y());
+            assertThat(turned.handles().get(1).x()).isLessThan(tilted.handles().get(1).x());
         }
     }
 
@@ -258,6 +267,26 @@ class CurvesTest {
             assertThat(curves(person).only()).containsExactlyInAnyOrder(19, 20, 21);
             person.press(KeyCode.ALT, KeyCode.SHIFT, KeyCode.F);
             assertThat(curves(person).only()).isEmpty();
+        }
+    }
+
+    @Test
+    void aTitleIsTypedInItsPlaceAndChangedByAClick() throws IOException {
+        try (Person person = at("limpets")) {
+            person.choose("dress", "Title…");
+            assertThat(person.focused()).isEqualTo("plot-title");
+            assertThat(person.text("plot-title")).isEqualTo("Shell height against wave exposure index");
+            person.type("Tall limpets");
+            person.press(KeyCode.ENTER);
+            assertThat(person.model().desk().work().plot().dress().title()).isEqualTo("Tall limpets");
+            assertThat(person.focused()).isEqualTo("plot");
+            assertThat(curves(person).trial()).as("a T in the title tries no line").isEmpty();
+            person.pressAt(person.aboveThePlot(), 1);
+            person.type("Nothing");
+            person.press(KeyCode.ESCAPE);
+            assertThat(person.model().desk().work().plot().dress().title()).isEqualTo("Tall limpets");
+            person.choose("dress", "As usual");
+            assertThat(person.model().desk().work().plot().dress().title()).as("a title is no matter of looks").isEqualTo("Tall limpets");
         }
     }
 

@@ -404,6 +404,15 @@ final class Person implements AutoCloseable {
         });
     }
 
+    /** Where the plot's title stands. */
+    Point2D aboveThePlot() throws IOException {
+        return FxThread.call(() -> {
+            PlotView plot = (PlotView) node("plot");
+            Area area = plot.figure().area();
+            return plot.localToScreen(area.left() + area.width() / 2, area.top() / 2);
+        });
+    }
+
     /** A place on an axis of the plot: the one along, or the upright one. */
     Point2D besideAxis(boolean along) throws IOException {
         return FxThread.call(() -> {
