@@ -23,6 +23,7 @@ public record NumberStyle(DecimalMark mark, int digits) {
     public static final String UNDEFINED = "\u2013";
 
     private static final int LEAST_PLAIN_EXPONENT = -4;
+    private static final int MOST_TYPED_DIGITS = 17;
     private static final int GREATEST_PLAIN_EXPONENT = 6;
     private static final String SUPERSCRIPTS = "⁰¹²³⁴⁵⁶⁷⁸⁹";
 
@@ -68,6 +69,21 @@ public record NumberStyle(DecimalMark mark, int digits) {
     /** A measured value as it would be typed: the shortest decimal that reads back as the same double. */
     public String shortest(double value) {
         return Double.isFinite(value) ? show(new BigDecimal(Double.toString(value)).stripTrailingZeros()) : UNDEFINED;
+    }
+
+    /**
+     * A number as other programs read it: the shortest decimal that reads back as the same double, with a hyphen for minus
+     * and an E before the exponent of what is very large or small; empty for what is not finite.
+     */
+    public String typed(double value) {
+        if (!Double.isFinite(value)) {
+            return "";
+        }
+        BigDecimal shortest = new BigDecimal(Double.toString(value)).stripTrailingZeros();
+        int exponent = shortest.precision() - shortest.scale() - 1;
+        boolean plain = value == 0 || exponent >= LEAST_PLAIN_EXPONENT && exponent < MOST_TYPED_DIGITS;
+        String text = plain ? shortest.toPlainString() : shortest.movePointLeft(exponent).toPlainString() + "E" + exponent;
+        return text.replace('.', mark.sign());
     }
 
     /** A p-value in a sentence: "p = 0.0213", or "p < 0.0001" below that. */

@@ -79,4 +79,18 @@ class NumberStyleTest {
         assertThatThrownBy(() -> STYLE.withDigits(16)).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> STYLE.withDigits(0)).isInstanceOf(IllegalArgumentException.class);
     }
+
+    @Test
+    void numbersForOtherProgramsAreWrittenAsTheyReadThem() {
+        assertThat(STYLE.typed(-0.5)).isEqualTo("-0.5");
+        assertThat(STYLE.typed(0)).isEqualTo("0");
+        assertThat(STYLE.typed(1500)).isEqualTo("1500");
+        assertThat(STYLE.typed(-1.25e-9)).isEqualTo("-1.25E-9");
+        assertThat(STYLE.typed(3e200)).isEqualTo("3E200");
+        assertThat(new NumberStyle(DecimalMark.COMMA, 4).typed(0.1)).isEqualTo("0,1");
+        assertThat(STYLE.typed(Double.NaN)).isEmpty();
+        for (double value : new double[] {Math.PI, 1e15 / 7, -1 / 3e7, Double.MIN_VALUE, Double.MAX_VALUE}) {
+            assertThat(Double.parseDouble(STYLE.typed(value))).isEqualTo(value);
+        }
+    }
 }

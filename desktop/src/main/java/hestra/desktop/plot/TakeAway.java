@@ -19,6 +19,7 @@ import javafx.scene.input.ClipboardContent;
 import hestra.desk.Findings;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.app.Look;
+import hestra.desktop.parts.Clip;
 import hestra.desktop.parts.Tip;
 import hestra.documents.EquationText;
 import hestra.documents.PlotSheet;
@@ -114,9 +115,7 @@ public final class TakeAway extends MenuButton {
     }
 
     private void copy(String text, String message) {
-        ClipboardContent content = new ClipboardContent();
-        content.putString(text);
-        Clipboard.getSystemClipboard().setContent(content);
+        Clip.put(text);
         notice.accept(message);
     }
 
@@ -124,20 +123,20 @@ public final class TakeAway extends MenuButton {
     private List<String> readings() {
         Findings findings = model.findings();
         List<String> lines = new ArrayList<>();
-        NumberStyle full = findings.desk().style().withDigits(15);
+        NumberStyle style = findings.desk().style();
         findings.fitInHand().flatMap(Fit::curveFit).ifPresent(fit -> {
             if (findings.isOpen(Aid.EQUATION)) {
-                fit.coefficients().forEach(it -> lines.add(it.name() + "\t" + full.shortest(it.value())));
-                fit.goodness().residualStandardError().ifPresent(s -> lines.add("s\t" + full.shortest(s)));
+                fit.coefficients().forEach(it -> lines.add(it.name() + "\t" + style.typed(it.value())));
+                fit.goodness().residualStandardError().ifPresent(s -> lines.add("s\t" + style.typed(s)));
             }
             if (findings.isOpen(Aid.R) && fit instanceof LineFit line) {
-                line.r().ifPresent(value -> lines.add("r\t" + full.shortest(value)));
+                line.r().ifPresent(value -> lines.add("r\t" + style.typed(value)));
             }
             if (findings.isOpen(Aid.R_SQUARED)) {
-                fit.goodness().rSquared().ifPresent(value -> lines.add("R\u00b2\t" + full.shortest(value)));
+                fit.goodness().rSquared().ifPresent(value -> lines.add("R\u00b2\t" + style.typed(value)));
             }
             lines.add("n\t" + fit.n());
-            findings.prediction().ifPresent(it -> lines.add(findings.y().name() + " at " + findings.x().name() + " " + full.shortest(it.x()) + "\t" + full.shortest(it.fitted())));
+            findings.prediction().ifPresent(it -> lines.add(findings.y().name() + " at " + findings.x().name() + " " + style.typed(it.x()) + "\t" + style.typed(it.fitted())));
         });
         return lines;
     }

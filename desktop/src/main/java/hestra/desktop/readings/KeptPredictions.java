@@ -11,8 +11,6 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
@@ -23,6 +21,7 @@ import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
 import hestra.desk.ReadingState;
 import hestra.desktop.app.DeskModel;
+import hestra.desktop.parts.Clip;
 import hestra.desktop.parts.Tip;
 import hestra.exercise.Aid;
 import hestra.fit.Prediction;
@@ -197,16 +196,14 @@ final class KeptPredictions extends VBox {
     /** Copies the table with its numbers in full. */
     private void copy() {
         Findings findings = model.findings();
-        NumberStyle full = findings.desk().style().withDigits(15);
+        NumberStyle style = findings.desk().style();
         StringBuilder text = new StringBuilder(String.join("\t", findings.x().axisTitle(), "predicted " + findings.y().axisTitle(), "low (95 %)", "high (95 %)", "inside the data")).append('\n');
         for (double x : findings.work().reading().pinned()) {
             Optional<Prediction> prediction = findings.prediction(x);
-            text.append(full.shortest(x)).append('\t').append(prediction.map(it -> full.shortest(it.fitted())).orElse("")).append('\t')
-                    .append(prediction.flatMap(Prediction::predictionInterval).map(it -> full.shortest(it.low()) + "\t" + full.shortest(it.high())).orElse("\t"))
+            text.append(style.typed(x)).append('\t').append(prediction.map(it -> style.typed(it.fitted())).orElse("")).append('\t')
+                    .append(prediction.flatMap(Prediction::predictionInterval).map(it -> style.typed(it.low()) + "\t" + style.typed(it.high())).orElse("\t"))
                     .append('\t').append(prediction.map(it -> it.inside() ? "yes" : "no").orElse("")).append('\n');
         }
-        ClipboardContent content = new ClipboardContent();
-        content.putString(text.toString());
-        Clipboard.getSystemClipboard().setContent(content);
+        Clip.put(text.toString());
     }
 }

@@ -38,11 +38,11 @@ public final class ReadingsView extends VBox {
     private final EquationView equation = new EquationView();
     private final CurveOptions options;
     private final Label message = new Label();
-    private final Value r = new Value("r", "r");
-    private final Value rSquared = new Value("R²", "R2");
-    private final Value ofLogarithms = new Value("r² of logs", "logarithms");
-    private final Value s = new Value("s", "s");
-    private final Value n = new Value("n", "n");
+    private final Value r;
+    private final Value rSquared;
+    private final Value ofLogarithms;
+    private final Value s;
+    private final Value n;
     private final GridPane values = new GridPane();
     private final VariationBar bar = new VariationBar();
     private final TrialBars trialBars = new TrialBars();
@@ -50,6 +50,11 @@ public final class ReadingsView extends VBox {
 
     public ReadingsView(DeskModel model) {
         options = new CurveOptions(model);
+        n = new Value(model, "n", "n");
+        s = new Value(model, "s", "s");
+        ofLogarithms = new Value(model, "r² of logs", "logarithms");
+        rSquared = new Value(model, "R²", "R2");
+        r = new Value(model, "r", "r");
         getStyleClass().addAll("card", "readings");
         setId("readings");
         title.getStyleClass().add("small");

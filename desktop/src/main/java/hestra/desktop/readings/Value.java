@@ -2,19 +2,21 @@ package hestra.desktop.readings;
 
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
 
+import hestra.desktop.app.DeskModel;
+import hestra.desktop.parts.Clip;
 import hestra.desktop.parts.Tip;
 
 /** A name with its value; a click copies the value in full. */
 final class Value extends Label {
+    private final DeskModel model;
     private final Label text = new Label();
     private double full;
     private boolean open;
 
-    Value(String name, String id) {
+    Value(DeskModel model, String name, String id) {
         super(name);
+        this.model = model;
         getStyleClass().add("reading");
         text.getStyleClass().add("reading-value");
         text.setId("reading-" + id);
@@ -47,9 +49,7 @@ final class Value extends Label {
 
     private void copy() {
         if (open) {
-            ClipboardContent content = new ClipboardContent();
-            content.putString(Double.toString(full));
-            Clipboard.getSystemClipboard().setContent(content);
+            Clip.put(model.desk().style().typed(full));
         }
     }
 }

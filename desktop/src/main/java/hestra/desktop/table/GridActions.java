@@ -5,14 +5,13 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
 
 import hestra.data.Cell;
 import hestra.data.DataTable;
 import hestra.data.Sequence;
 import hestra.data.TableEdit;
 import hestra.data.Variable;
+import hestra.desktop.parts.Clip;
 
 /**
  * What can be done with the selected cells besides typing and pasting. The shape of the table is changed by keys with Alt:
@@ -97,9 +96,7 @@ final class GridActions {
             }
             text.append(String.join("\t", cells)).append('\n');
         }
-        ClipboardContent content = new ClipboardContent();
-        content.putString(text.toString());
-        Clipboard.getSystemClipboard().setContent(content);
+        Clip.put(text.toString());
         return area;
     }
 

@@ -2,9 +2,10 @@ package hestra.desktop.working;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.geometry.Pos;
-import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
@@ -16,6 +17,9 @@ import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.parts.Choices;
+import hestra.desktop.parts.Clip;
+import hestra.desktop.parts.Tip;
+import hestra.documents.WorkingText;
 import hestra.exercise.Aid;
 import hestra.figure.Below;
 import hestra.fit.Fit;
@@ -33,6 +37,9 @@ public final class WorkingView extends BorderPane {
 
     private final DeskModel model;
     private final Label message = new Label();
+    private final Button copy = new Button("Copy");
+    /** Writes the calculation that is shown as text. */
+    private Optional<Supplier<String>> text = Optional.empty();
     private Choices<Below> which;
     private SumsTable sums;
     private Findings shown;
@@ -52,7 +59,11 @@ public final class WorkingView extends BorderPane {
         message.setWrapText(true);
         Label title = new Label("Calculation");
         title.getStyleClass().add("working-title");
-        HBox head = new HBox(title, which);
+        copy.setId("copy-calculation");
+        copy.getStyleClass().setAll("quiet");
+        Tip.set(copy, "copy the calculation as a table, its numbers in full");
+        copy.setOnAction(_ -> text.ifPresent(it -> Clip.put(it.get())));
+        HBox head = new HBox(title, copy, which);
         HBox.setHgrow(title, Priority.ALWAYS);
         title.setMaxWidth(Double.MAX_VALUE);
         head.setAlignment(Pos.CENTER_LEFT);
@@ -89,6 +100,7 @@ public final class WorkingView extends BorderPane {
         if (working.isPresent()) {
             sums.show(findings, working.get());
             setCenter(sums);
+            offer(() -> WorkingText.sums(working.get(), findings.work().plot().unfolded(), findings.x().name(), findings.y().name(), findings.desk().style()));
         } else {
             say(findings.fit() instanceof Fit.None(String reason) ? reason : findings.pairs().size() > MOST_ROWS
                     ? "With more than " + MOST_ROWS + " points a calculation by hand is not written out."
@@ -97,12 +109,13 @@ public final class WorkingView extends BorderPane {
     }
 
     private void matrices(Findings findings) {
-        Optional<Node> matrices = findings.fitInHand().filter(LinearFit.class::isInstance).map(LinearFit.class::cast)
-                .flatMap(fit -> MatrixWorking.of(fit, findings.pairs())).map(it -> MatrixPane.of(it, findings.desk().style()));
+        Optional<MatrixWorking> matrices = findings.fitInHand().filter(LinearFit.class::isInstance).map(LinearFit.class::cast)
+                .flatMap(fit -> MatrixWorking.of(fit, findings.pairs()));
         if (matrices.isPresent()) {
-            ScrollPane scroll = new ScrollPane(matrices.get());
+            ScrollPane scroll = new ScrollPane(MatrixPane.of(matrices.get(), findings.desk().style()));
             scroll.setFitToHeight(true);
             setCenter(scroll);
+            offer(() -> WorkingText.matrices(matrices.get(), findings.desk().style()));
         } else {
             say(findings.fitInHand().filter(LinearFit.class::isInstance).isPresent()
                     ? "Matrices are written out for up to " + MatrixWorking.MOST + " points."
@@ -110,8 +123,15 @@ public final class WorkingView extends BorderPane {
         }
     }
 
-    private void say(String text) {
-        message.setText(text);
+    private void offer(Supplier<String> calculation) {
+        text = Optional.of(calculation);
+        copy.setVisible(true);
+    }
+
+    private void say(String why) {
+        text = Optional.empty();
+        copy.setVisible(false);
+        message.setText(why);
         StackPane.setAlignment(message, Pos.CENTER);
         setCenter(new StackPane(message));
     }

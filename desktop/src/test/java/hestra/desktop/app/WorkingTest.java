@@ -44,6 +44,9 @@ class WorkingTest {
             assertThat(person.texts("step")).anyMatch(it -> it.startsWith("r = "));
             person.press(KeyCode.CONTROL, KeyCode.Z);
             assertThat(person.model().desk().work().plot().unfolded()).isEqualTo(6);
+            person.click("copy-calculation");
+            assertThat(person.clipboard().lines()).as("a heading, 23 pairs, the sums and the steps so far").hasSizeGreaterThan(26).contains("row\texposure\theight\tx − x̄\ty − ȳ\t(x − x̄)²\t(x − x̄)(y − ȳ)")
+                    .anyMatch(it -> it.startsWith("slope\tb = Sxy ÷ Sxx\t-0.27"));
             person.click("fold");
             assertThat(person.model().desk().work().plot().unfolded()).isEqualTo(2);
         }
@@ -83,6 +86,7 @@ class WorkingTest {
             person.choose("strip-kind", "calculation by sums");
             assertThat(person.texts("step")).isEmpty();
             assertThat(person.sees("sums-table")).isFalse();
+            assertThat(person.sees("copy-calculation")).as("there is nothing to copy").isFalse();
         }
     }
 }
