@@ -1,6 +1,7 @@
 package hestra.desktop.app;
 
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Supplier;
@@ -25,8 +26,8 @@ public final class HestraApp {
 
     private HestraApp() {}
 
-    /** The desk and the settings, read while JavaFX starts. */
-    private record Prepared(Settings settings, OpenDesk open) {}
+    /** The desk, the settings and the typefaces, read while JavaFX starts. */
+    private record Prepared(Settings settings, OpenDesk open, List<byte[]> typefaces) {}
 
     /**
      * What to open.
@@ -40,7 +41,11 @@ public final class HestraApp {
     public static void show(Start start) {
         CompletableFuture<Void> ready = CompletableFuture.runAsync(() -> Platform.startup(() -> { }));
         Settings settings = Settings.in(Settings.usualFolder());
-        Prepared prepared = new Prepared(settings, OpenDesk.of(settings.folder(), start.exercise().get(), start.file()));
+        OpenDesk desk = OpenDesk.of(settings.folder(), start.exercise().get(), start.file());
+        LastOpen.remember(settings, desk);
+        // The first number that is written costs some twenty milliseconds: the tables of large powers behind it.
+        desk.history().present().style().show(Math.PI);
+        Prepared prepared = new Prepared(settings, desk, Looks.typefaces());
         ready.join();
         CompletableFuture<Void> closed = new CompletableFuture<>();
         Platform.runLater(() -> {
@@ -55,7 +60,7 @@ public final class HestraApp {
     }
 
     private static void open(Prepared prepared, CompletableFuture<Void> closed) {
-        Looks.prepare();
+        Looks.prepare(prepared.typefaces());
         Settings settings = prepared.settings();
         Stage stage = new Stage();
         Look look = new Look();

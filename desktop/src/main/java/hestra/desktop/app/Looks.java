@@ -1,10 +1,13 @@
 package hestra.desktop.app;
 
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
+import java.util.stream.Stream;
 import javafx.application.Application;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
@@ -26,13 +29,23 @@ public final class Looks {
 
     /** Loads the typefaces and the theme; once, before the first window. */
     public static void prepare() {
-        for (String font : FONTS) {
+        prepare(typefaces());
+    }
+
+    /** The files of the typefaces; may be read on any thread. */
+    static List<byte[]> typefaces() {
+        return Stream.of(FONTS).map(font -> {
             try (InputStream in = Objects.requireNonNull(Palette.class.getResourceAsStream("/hestra/fonts/" + font + ".ttf"))) {
-                Font.loadFont(in, USUAL_SIZE);
+                return in.readAllBytes();
             } catch (IOException e) {
                 throw new UncheckedIOException(e);
             }
-        }
+        }).toList();
+    }
+
+    /** The same with typefaces that have been read already. */
+    static void prepare(List<byte[]> typefaces) {
+        typefaces.forEach(file -> Font.loadFont(new ByteArrayInputStream(file), USUAL_SIZE));
         Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
     }
 

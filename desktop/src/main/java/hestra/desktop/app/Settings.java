@@ -21,6 +21,7 @@ public final class Settings {
 
     private final Path folder;
     private final Properties values = new Properties();
+    private boolean changed;
 
     private Settings(Path folder) {
         this.folder = folder;
@@ -81,11 +82,15 @@ public final class Settings {
     }
 
     public void put(String key, Object value) {
-        values.setProperty(key, String.valueOf(value));
+        changed |= !String.valueOf(value).equals(values.setProperty(key, String.valueOf(value)));
     }
 
-    /** Writes the settings; a failure is logged and costs nothing but them. */
+    /** Writes the settings where they have changed; a failure is logged and costs nothing but them. */
     public void save() {
+        if (!changed) {
+            return;
+        }
+        changed = false;
         try {
             Files.createDirectories(folder);
             try (Writer out = Files.newBufferedWriter(folder.resolve(FILE))) {
