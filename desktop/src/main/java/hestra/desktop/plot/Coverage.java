@@ -14,11 +14,12 @@ final class Coverage {
         int red = (int) Math.round(colour.getRed() * OPAQUE);
         int green = (int) Math.round(colour.getGreen() * OPAQUE);
         int blue = (int) Math.round(colour.getBlue() * OPAQUE);
+        int[] tints = new int[OPAQUE + 1];
+        for (int alpha = 0; alpha < tints.length; alpha++) {
+            tints[alpha] = alpha << 24 | red * alpha / OPAQUE << 16 | green * alpha / OPAQUE << 8 | blue * alpha / OPAQUE;
+        }
         for (int i = 0; i < pixels.length; i++) {
-            int alpha = pixels[i];
-            if (alpha > 0) {
-                pixels[i] = alpha << 24 | red * alpha / OPAQUE << 16 | green * alpha / OPAQUE << 8 | blue * alpha / OPAQUE;
-            }
+            pixels[i] = tints[pixels[i]];
         }
     }
 }
