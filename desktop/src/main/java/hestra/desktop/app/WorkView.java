@@ -31,6 +31,10 @@ import static hestra.desktop.parts.Presence.holdVisible;
 final class WorkView {
 
     private static final double LEAST_TABLE = 200;
+    /** The usual width of the window, and those of the columns at its sides. */
+    private static final double WIDTH = 1280;
+    private static final double SHEET = 346;
+    private static final double RIGHT = 322;
 
     private final SheetView sheet;
     private final VBox right = new VBox();
@@ -54,15 +58,14 @@ final class WorkView {
         SplitPane.setResizableWithParent(sheet, false);
         SplitPane.setResizableWithParent(right, false);
         sheet.setMinWidth(270);
-        sheet.setPrefWidth(346);
+        sheet.setPrefWidth(SHEET);
         right.setMinWidth(270);
-        right.setPrefWidth(322);
-        pane.setDividerPositions(346.0 / 1280, 1 - 322.0 / 1280);
-        look.typeProperty().subscribe(type -> {
-            // Larger type needs more room at the sides, where the window has it to give.
-            double share = Math.min(type.doubleValue(), pane.getWidth() / 1280);
-            if (share > 1) {
-                pane.setDividerPositions(346 * share / pane.getWidth(), 1 - 322 * share / pane.getWidth());
+        right.setPrefWidth(RIGHT);
+        pane.setDividerPositions(SHEET / WIDTH, 1 - RIGHT / WIDTH);
+        look.typeProperty().subscribe(_ -> makeRoom(look));
+        pane.widthProperty().addListener((_, before, _) -> {
+            if (before.doubleValue() == 0) {
+                makeRoom(look);
             }
         });
         model.watch(findings -> {
@@ -74,9 +77,16 @@ final class WorkView {
         });
     }
 
+    /** Larger type needs more room at the sides, where the window has it to give. */
+    private void makeRoom(Look look) {
+        double share = Math.min(look.type(), pane.getWidth() / WIDTH);
+        if (share > 1) {
+            pane.setDividerPositions(SHEET * share / pane.getWidth(), 1 - RIGHT * share / pane.getWidth());
+        }
+    }
+
     private static void grow(TablePane table) {
         VBox.setVgrow(table, Priority.ALWAYS);
-        table.setMinHeight(LEAST_TABLE);
         // It asks for its least height only and grows into what room the cards leave.
         table.setPrefHeight(LEAST_TABLE);
     }

@@ -7,12 +7,16 @@ import javafx.geometry.VPos;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import javafx.scene.shape.Polyline;
 import javafx.scene.text.Text;
 
 import hestra.fit.Equation;
 
 /** An equation set as mathematics: the response under its hat, upright names, true exponents. Breaks after signs. */
 final class EquationView extends FlowPane {
+
+    private static final double HAT = 4.5;
+    private static final double WIDEST_HAT = 48;
 
     private final Text response = text("equation-text");
     private final List<Text> parts = new ArrayList<>();
@@ -21,8 +25,13 @@ final class EquationView extends FlowPane {
         getStyleClass().add("equation");
         setRowValignment(VPos.BOTTOM);
         setId("equation");
-        Text hat = text("equation-text");
-        hat.setText("^");
+        Polyline hat = new Polyline();
+        hat.getStyleClass().add("hat");
+        // As wide as the name, as on paper, up to a width beyond which it would be a roof.
+        response.layoutBoundsProperty().subscribe(bounds -> {
+            double half = Math.min(bounds.getWidth(), WIDEST_HAT) / 2;
+            hat.getPoints().setAll(-half, 0.0, 0.0, -HAT, half, 0.0);
+        });
         VBox hatted = new VBox(hat, response);
         hatted.setAlignment(Pos.CENTER);
         hatted.getStyleClass().add("hatted");

@@ -1,7 +1,9 @@
 package hestra.desktop.readings;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import javafx.scene.Node;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
 import javafx.scene.layout.ColumnConstraints;
@@ -33,6 +35,8 @@ import static hestra.desktop.parts.Presence.present;
  * says what opens it.
  */
 public final class ReadingsView extends VBox {
+
+    private static final double FIRST_COLUMN = 128;
 
     private final Label title = new Label();
     private final EquationView equation = new EquationView();
@@ -68,15 +72,12 @@ public final class ReadingsView extends VBox {
         share.setMinHeight(USE_PREF_SIZE);
         message.setMinHeight(USE_PREF_SIZE);
         values.getStyleClass().add("values");
-        ColumnConstraints half = new ColumnConstraints();
-        half.setPercentWidth(50);
-        half.setHgrow(Priority.ALWAYS);
-        values.getColumnConstraints().addAll(half, half);
-        values.add(r, 0, 0);
-        values.add(ofLogarithms, 0, 0);
-        values.add(s, 1, 0);
-        values.add(rSquared, 0, 1);
-        values.add(n, 1, 1);
+        ColumnConstraints first = new ColumnConstraints();
+        first.setMinWidth(FIRST_COLUMN);
+        ColumnConstraints second = new ColumnConstraints();
+        second.setHgrow(Priority.ALWAYS);
+        values.getColumnConstraints().addAll(first, second);
+        values.getChildren().addAll(r, ofLogarithms, s, rSquared, n);
         getChildren().addAll(title, equation, options, message, values, trialBars, bar, share);
         holdVisible(this);
         holdVisible(values);
@@ -109,6 +110,16 @@ public final class ReadingsView extends VBox {
             showBar(false);
         }
         n.show(Integer.toString(points), points);
+        arrange();
+    }
+
+    /** Two in a row, without a gap where there is no r. */
+    private void arrange() {
+        List<Value> order = r.isVisible() || ofLogarithms.isVisible() ? List.of(r, ofLogarithms, s, rSquared, n) : List.of(rSquared, s, n);
+        List<Value> shown = order.stream().filter(Node::isVisible).toList();
+        for (int i = 0; i < shown.size(); i++) {
+            GridPane.setConstraints(shown.get(i), i % 2, i / 2);
+        }
     }
 
     private static String curveInWords(Findings findings) {

@@ -46,6 +46,7 @@ import static hestra.desktop.parts.Presence.holdVisible;
 public final class DataGrid extends VBox {
 
     private static final int SPARE_ROWS = 8;
+    private static final double LEAST_HEIGHT = 110;
     private static final KeyCombination PASTE = KeyCombination.valueOf("Shortcut+V");
 
     private final GridSource source;
@@ -88,6 +89,7 @@ public final class DataGrid extends VBox {
         view.setPlaceholder(new Label("Type or paste the data here."));
         view.setRowFactory(_ -> new GridRow(source, version, () -> hovered, row -> row == row() || selected.has(row), row -> onHover.accept(row)));
         view.setContextMenu(menu());
+        view.setMinHeight(LEAST_HEIGHT);
         setVgrow(view, Priority.ALWAYS);
         getChildren().addAll(view, pasting.strip());
         holdVisible(this);

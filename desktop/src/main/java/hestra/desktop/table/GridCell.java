@@ -15,7 +15,12 @@ class GridCell extends TableCell<Integer, String> {
 
     private static final PseudoClass UNREADABLE = PseudoClass.getPseudoClass("unreadable");
 
+    private static final PseudoClass LONG = PseudoClass.getPseudoClass("long");
+
     private static final PseudoClass EDITED = PseudoClass.getPseudoClass("edited");
+
+    /** Texts of more characters are set in smaller type. */
+    static final int USUAL_LENGTH = 8;
 
     private final Function<Integer, String> text;
     private final InvalidationListener onVersion = _ -> shown();
@@ -48,6 +53,7 @@ class GridCell extends TableCell<Integer, String> {
         String now = text.apply(row);
         if (!now.equals(getText())) {
             setText(now);
+            pseudoClassStateChanged(LONG, now.length() > USUAL_LENGTH);
         }
         String problem = problem(row);
         String remark = remark(row);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
 import java.util.function.IntFunction;
+import java.util.stream.IntStream;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.value.ObservableValue;
 import javafx.scene.control.TableColumn;
@@ -17,7 +18,11 @@ final class GridColumns {
     private static final double DIGIT = 9.5;
     private static final double EDGES = 12;
     private static final double COMPUTED = 70;
+    private static final double COMPUTED_LONG = 98;
+    /** So many rows tell whether numbers are long. */
+    private static final int LOOKED_AT = 30;
     private static final double LEAST = 68;
+    private static final double LEAST_LONG = 86;
     private static final double USUAL = 90;
     private static final int MANY = 4;
 
@@ -58,6 +63,32 @@ final class GridColumns {
         if (!view.getColumns().isEmpty() && view.getColumns().getFirst().getMinWidth() != wide) {
             fixed(view.getColumns().getFirst(), wide);
         }
+        makeRoom();
+    }
+
+    /** Long numbers get more room, where few columns share the width. */
+    private void makeRoom() {
+        boolean changed = false;
+        for (int i = 0; i < headings.size() && headings.size() <= MANY; i++) {
+            int index = i;
+            TableColumn<Integer, ?> column = view.getColumns().get(1 + i);
+            double least = hasLong(row -> source.table().cell(row, index).text()) ? LEAST_LONG : LEAST;
+            changed |= column.getMinWidth() != least;
+            column.setMinWidth(least);
+        }
+        TableColumn<Integer, ?> last = view.getColumns().getLast();
+        double room = !lastTitle.isEmpty() && last.isVisible() && hasLong(lastColumn) ? COMPUTED_LONG : COMPUTED;
+        if (!lastTitle.isEmpty() && last.getMinWidth() != room) {
+            fixed(last, room);
+            changed = true;
+        }
+        if (changed) {
+            view.getColumnResizePolicy().call(new TableView.ResizeFeatures<>(view, null, 0.0));
+        }
+    }
+
+    private boolean hasLong(Function<Integer, String> text) {
+        return IntStream.range(0, Math.min(LOOKED_AT, source.table().size())).anyMatch(row -> text.apply(row).length() > GridCell.USUAL_LENGTH);
     }
 
     void note(int column, String text) {

@@ -52,6 +52,7 @@ final class PasteStrip extends VBox {
         this.chosen = chosen;
         getStyleClass().add("paste-strip");
         setId("paste-strip");
+        setMinHeight(USE_PREF_SIZE);
         title.getStyleClass().add("paste-title");
         title.setWrapText(true);
         title.setMinHeight(USE_PREF_SIZE);

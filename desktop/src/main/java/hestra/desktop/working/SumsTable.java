@@ -15,11 +15,13 @@ import javafx.scene.control.TableView;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import javafx.scene.text.TextFlow;
 
 import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
 import hestra.desktop.app.DeskModel;
+import hestra.desktop.parts.Formula;
 import hestra.desktop.parts.Tip;
 import hestra.numbers.NumberStyle;
 import hestra.numbers.Rounding;
@@ -97,7 +99,11 @@ final class SumsTable extends HBox {
         }
         boolean more = unfolded < SumsWorking.UNFOLDING.size();
         next.setDisable(!more);
-        next.setText(more ? "Next: " + SumsWorking.UNFOLDING.get(unfolded).heading() : "All unfolded");
+        String said = more ? "Next: " + SumsWorking.UNFOLDING.get(unfolded).heading() : "All unfolded";
+        if (!said.equals(next.getAccessibleText())) {
+            next.setAccessibleText(said);
+            next.setGraphic(Formula.onOneLine(said));
+        }
         fold.setDisable(unfolded <= 2);
         steps.getChildren().setAll(working.steps().stream().filter(step -> SumsWorking.UNFOLDING.indexOf(step.after()) < unfolded).map(this::step).toList());
         rows.forEach(row -> mark(row, findings));
@@ -125,7 +131,8 @@ final class SumsTable extends HBox {
     }
 
     private static TableColumn<Line, String> column(String heading, double width, Text text) {
-        TableColumn<Line, String> column = new TableColumn<>(heading);
+        TableColumn<Line, String> column = new TableColumn<>();
+        column.setGraphic(Formula.onOneLine(heading));
         column.setPrefWidth(width);
         column.setSortable(false);
         column.setReorderable(false);
@@ -155,11 +162,10 @@ final class SumsTable extends HBox {
         row.pseudoClassStateChanged(CURRENT, at.isPresent() && findings.desk().selection().has(at.getAsInt()));
     }
 
-    private Label step(SumsWorking.Step step) {
-        Label label = new Label(step.formula() + " = " + style.show(step.value()));
-        label.setWrapText(true);
-        label.getStyleClass().add("step");
-        Tip.set(label, step.name());
-        return label;
+    private TextFlow step(SumsWorking.Step step) {
+        TextFlow formula = Formula.wrapping(step.formula() + " = " + style.show(step.value()));
+        formula.getStyleClass().add("step");
+        Tip.set(formula, step.name());
+        return formula;
     }
 }

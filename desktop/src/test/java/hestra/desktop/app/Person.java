@@ -8,6 +8,7 @@ import java.util.Deque;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import javafx.event.Event;
 import javafx.geometry.Bounds;
@@ -315,7 +316,7 @@ final class Person implements AutoCloseable {
     /** The text of a label or field. */
     String text(String id) throws IOException {
         return FxThread.call(() -> switch (node(id)) {
-            case Labeled label -> label.getText();
+            case Labeled label -> said(label);
             case TextInputControl field -> field.getText();
             case Node other -> throw new AssertionError(id + " is a " + other.getClass());
         });
@@ -328,7 +329,12 @@ final class Person implements AutoCloseable {
 
     /** The texts of all labels of a style that are shown. */
     List<String> texts(String style) throws IOException {
-        return FxThread.call(() -> stage.getScene().getRoot().lookupAll("." + style).stream().filter(Labeled.class::isInstance).map(it -> ((Labeled) it).getText()).toList());
+        return FxThread.call(() -> stage.getScene().getRoot().lookupAll("." + style).stream().map(Person::said).filter(Objects::nonNull).toList());
+    }
+
+    /** What a label says, or what something that is drawn says to a screen reader. */
+    private static String said(Node node) {
+        return node instanceof Labeled label && !label.getText().isEmpty() ? label.getText() : node.getAccessibleText();
     }
 
     /** Moves the pointer over a row of a table, counted from 0. */
