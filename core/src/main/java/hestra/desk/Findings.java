@@ -1,12 +1,9 @@
 package hestra.desk;
 
-import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import java.util.stream.DoubleStream;
-import java.util.stream.Stream;
 
 import hestra.data.Cell;
 import hestra.data.DataTable;
@@ -45,8 +42,7 @@ public final class Findings {
     private final List<TaskState> tasks;
     private final Set<Aid> open;
     private final DataTable given;
-    /** What fits the data; nothing while another part of the plane is shown. */
-    private final Optional<Frame> dataFrame;
+    private final Framing framing;
     private final Frame frame;
 
     private Findings(Desk desk, Findings before) {
@@ -60,20 +56,9 @@ public final class Findings {
         boolean sameAnswers = sameExercise && before.desk.work().attempts() == work.attempts();
         this.tasks = sameAnswers ? before.tasks : TaskStates.of(desk);
         this.open = sameAnswers ? before.open : TaskStates.open(desk.exercise(), tasks);
-        Optional<Frame> chosen = work.frame().filter(this::hasPlaceFor);
-        boolean sameFrame = before != null && before.observed == observed && before.dataFrame.isPresent() && sameSpacing(before.work().plot(), work.plot());
-        this.dataFrame = sameFrame ? before.dataFrame : chosen.isPresent() ? Optional.empty()
-                : Optional.of(Frame.around(xs(), work.plot().x(), ys(), work.plot().y()));
-        this.frame = chosen.or(() -> dataFrame.map(this::frameWithReading)).orElseThrow();
-    }
-
-    private static boolean sameSpacing(PlotState before, PlotState now) {
-        return before.x() == now.x() && before.y() == now.y();
-    }
-
-    /** Whether a frame can be drawn on the axes as they are spaced. */
-    private boolean hasPlaceFor(Frame it) {
-        return work().plot().x().holds(it.xLow()) && work().plot().y().holds(it.yLow());
+        boolean sameData = before != null && before.observed == observed;
+        this.framing = Framing.of(observed, work.plot(), sameData ? Optional.of(before.framing) : Optional.empty());
+        this.frame = framing.frame(work.reading().atX(), curveInHand());
     }
 
     /** What follows from a desk. */
@@ -281,39 +266,5 @@ public final class Findings {
     /** What the residual strip shows. */
     public PlotContent strip() {
         return new Contents(this, observed, curves).strip();
-    }
-
-    /** The frame holds the points that take part, and of those set aside the ones that do not lie far off. */
-    private Stream<PlotContent.Point> framed() {
-        Pairs pairs = observed.pairs();
-        DoubleSummaryStatistics x = pairs.xs().summaryStatistics();
-        DoubleSummaryStatistics y = pairs.ys().summaryStatistics();
-        return observed.points().stream().filter(point -> !point.setAside() || pairs.n() == 0 || isNear(point.x(), x) && isNear(point.y(), y));
-    }
-
-    /** Whether a value lies no further from the others than they lie apart. */
-    private static boolean isNear(double value, DoubleSummaryStatistics others) {
-        double span = others.getMax() - others.getMin();
-        return value >= others.getMin() - span && value <= others.getMax() + span;
-    }
-
-    private DoubleStream xs() {
-        return framed().mapToDouble(PlotContent.Point::x);
-    }
-
-    private DoubleStream ys() {
-        return framed().mapToDouble(PlotContent.Point::y);
-    }
-
-    /** The frame of the data, made wider where the reading line stands outside it. */
-    private Frame frameWithReading(Frame fitting) {
-        OptionalDouble at = work().readingAt();
-        if (at.isEmpty() || curveInHand().isEmpty() || at.getAsDouble() >= fitting.xLow() && at.getAsDouble() <= fitting.xHigh()) {
-            return fitting;
-        }
-        OptionalDouble fitted = curveInHand().get().fitted(at.getAsDouble());
-        boolean drawable = fitted.isPresent() && Math.abs(fitted.getAsDouble()) < 1e290 && Math.abs(at.getAsDouble()) < 1e290;
-        return drawable ? Frame.around(DoubleStream.concat(xs(), DoubleStream.of(at.getAsDouble())), work().plot().x(),
-                DoubleStream.concat(ys(), DoubleStream.of(fitted.getAsDouble())), work().plot().y()) : fitting;
     }
 }

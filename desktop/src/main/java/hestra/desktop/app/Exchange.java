@@ -12,10 +12,12 @@ import javafx.concurrent.Task;
 import hestra.data.DataTable;
 import hestra.documents.DataExport;
 import hestra.documents.DataFile;
+import hestra.documents.HandInFile;
 import hestra.documents.PictureFile;
 import hestra.documents.PlotSheet;
 import hestra.documents.Reading;
 import hestra.documents.WriteUp;
+import hestra.marking.HandIn;
 
 /** What comes from other programs and goes to them: data, pictures, plots, the write-up. It asks where, does it, and says what came of it. */
 final class Exchange {
@@ -25,6 +27,8 @@ final class Exchange {
     private static final FileDialogs.Kind SAVED_DATA = new FileDialogs.Kind("Data", List.of(".csv", ".xlsx", ".ods"));
     private static final FileDialogs.Kind PLOT = new FileDialogs.Kind("Plot", PlotSheet.ENDINGS);
     private static final FileDialogs.Kind PICTURE = new FileDialogs.Kind("Picture", PictureFile.ENDINGS);
+
+    private static final FileDialogs.Kind HAND_IN = new FileDialogs.Kind("Hand-in", HandInFile.ENDING);
 
     private final DeskModel model;
     private final Settings settings;
@@ -109,6 +113,33 @@ final class Exchange {
                 notices.say(what + " could not be saved as " + file + ": " + e.getMessage() + ". Choose another place.");
             }
         });
+    }
+
+    /**
+     * Hands the work in: one file for the instructor, and the write-up beside it.
+     *
+     * @return whether it could be asked where to; not while there is no name to hand it in under
+     */
+    boolean handIn() {
+        HandIn handIn = HandIn.of(model.desk());
+        if (handIn.student().isBlank()) {
+            return false;
+        }
+        dialogs.save(HAND_IN, lastFolder(), HandInFile.fileName(handIn)).ifPresent(file -> handIn(handIn, file));
+        return true;
+    }
+
+    private void handIn(HandIn handIn, Path file) {
+        Path page = Path.of(file.toString().replaceFirst("\\.handin$", "") + ".html");
+        try {
+            HandInFile.write(handIn, file);
+            Files.writeString(page, WriteUp.html(model.findings()), StandardCharsets.UTF_8);
+            remember(file);
+            notices.say("Handed in as " + file + ". Give this file to your instructor. The write-up beside it, "
+                    + page.getFileName() + ", is for you to read or print.");
+        } catch (IOException e) {
+            notices.say("The hand-in could not be written to " + file + ": " + e.getMessage() + ". Choose another place.");
+        }
     }
 
     /** The exercise's title as the name of a file. */

@@ -1,8 +1,6 @@
 package hestra.desktop.app;
 
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Optional;
@@ -30,12 +28,9 @@ import hestra.desktop.table.GridHabits;
 import hestra.desktop.write.WriteView;
 import hestra.documents.DataFile;
 import hestra.documents.ExerciseFile;
-import hestra.documents.HandInFile;
 import hestra.documents.PictureFile;
 import hestra.documents.Reading;
-import hestra.documents.WriteUp;
 import hestra.exercise.Exercise;
-import hestra.marking.HandIn;
 
 /** The window: the top bar, the view in hand, and what can be done with files. */
 public final class MainWindow {
@@ -47,7 +42,6 @@ public final class MainWindow {
     }
 
     private static final FileDialogs.Kind EXERCISE = new FileDialogs.Kind("Exercise", ExerciseFile.ENDING);
-    private static final FileDialogs.Kind HAND_IN = new FileDialogs.Kind("Hand-in", HandInFile.ENDING);
     private static final KeyCode LARGER = KeyCode.F8;
     private static final KeyCombination UNDO = KeyCombination.valueOf("Shortcut+Z");
     private static final KeyCombination CHECK = KeyCombination.valueOf("Shortcut+Enter");
@@ -289,27 +283,11 @@ public final class MainWindow {
 
     /** Hands the work in: one file for the instructor, and the write-up beside it. */
     void handIn() {
-        HandIn handIn = HandIn.of(model.desk());
-        if (handIn.student().isBlank()) {
+        if (!exchange.handIn()) {
             show(View.WORK);
             model.apply(new Edit.TurnTo(Optional.empty()));
             work.sheet().askName();
             notices.say("Type your name first, so that your instructor knows whose work this is.");
-            return;
-        }
-        dialogs.save(HAND_IN, exchange.lastFolder(), HandInFile.fileName(handIn)).ifPresent(file -> handIn(handIn, file));
-    }
-
-    private void handIn(HandIn handIn, Path file) {
-        Path page = Path.of(file.toString().replaceFirst("\\.handin$", "") + ".html");
-        try {
-            HandInFile.write(handIn, file);
-            Files.writeString(page, WriteUp.html(model.findings()), StandardCharsets.UTF_8);
-            exchange.remember(file);
-            notices.say("Handed in as " + file + ". Give this file to your instructor. The write-up beside it, "
-                    + page.getFileName() + ", is for you to read or print.");
-        } catch (IOException e) {
-            notices.say("The hand-in could not be written to " + file + ": " + e.getMessage() + ". Choose another place.");
         }
     }
 

@@ -14,12 +14,8 @@ import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
 import javafx.scene.Node;
-import javafx.scene.control.CheckMenuItem;
-import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuItem;
 import javafx.scene.control.SelectionMode;
-import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TableColumn;
 import javafx.scene.control.TablePosition;
 import javafx.scene.control.TableRow;
@@ -65,6 +61,8 @@ public final class DataGrid extends VBox {
     private boolean following;
     private Optional<Area> pressedAt = Optional.empty();
     private String opening;
+    /** Made when it is first asked for. */
+    private GridMenu menu;
 
     /**
      * A grid over a table.
@@ -88,7 +86,13 @@ public final class DataGrid extends VBox {
         view.getSelectionModel().setCellSelectionEnabled(true);
         view.setPlaceholder(new Label("Type or paste the data here."));
         view.setRowFactory(_ -> new GridRow(source, version, () -> hovered, row -> row == row() || selected.has(row), row -> onHover.accept(row)));
-        view.setContextMenu(menu());
+        view.setOnContextMenuRequested(event -> {
+            if (menu == null) {
+                menu = new GridMenu(actions, this::act, this::selectedArea, PASTE, this::paste, habits);
+            }
+            menu.show(view, event.getScreenX(), event.getScreenY());
+            event.consume();
+        });
         view.setMinHeight(LEAST_HEIGHT);
         setVgrow(view, Priority.ALWAYS);
         getChildren().addAll(view, pasting.strip());
@@ -280,34 +284,6 @@ public final class DataGrid extends VBox {
         if (action.isPossible().test(area)) {
             select(action.run().with(area));
         }
-    }
-
-    private ContextMenu menu() {
-        ContextMenu menu = new ContextMenu();
-        for (List<GridAction> group : actions) {
-            if (!menu.getItems().isEmpty()) {
-                menu.getItems().add(new SeparatorMenuItem());
-            }
-            for (GridAction action : group) {
-                MenuItem item = new MenuItem(action.title());
-                item.setAccelerator(action.key());
-                item.setOnAction(_ -> act(action));
-                item.setUserData(action);
-                menu.getItems().add(item);
-            }
-            if (group == actions.getFirst()) {
-                MenuItem paste = new MenuItem("Paste");
-                paste.setAccelerator(PASTE);
-                paste.setOnAction(_ -> paste());
-                menu.getItems().add(2, paste);
-            }
-        }
-        CheckMenuItem pairByPair = new CheckMenuItem("Enter goes pair by pair");
-        pairByPair.selectedProperty().bindBidirectional(habits.pairByPairProperty());
-        menu.getItems().addAll(new SeparatorMenuItem(), pairByPair);
-        menu.setOnShowing(_ -> menu.getItems().stream().filter(item -> item.getUserData() instanceof GridAction)
-                .forEach(item -> item.setDisable(!((GridAction) item.getUserData()).isPossible().test(selectedArea()))));
-        return menu;
     }
 
     private void typed(KeyEvent event) {
