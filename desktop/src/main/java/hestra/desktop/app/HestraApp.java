@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Supplier;
+import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
@@ -51,7 +52,6 @@ public final class HestraApp {
         Platform.runLater(() -> {
             try {
                 open(prepared, closed);
-                Started.tellWhereAsked();
             } catch (RuntimeException | Error e) {
                 closed.completeExceptionally(e);
             }
@@ -66,20 +66,42 @@ public final class HestraApp {
         Look look = new Look();
         look.darkProperty().set(settings.flag("dark"));
         look.typeProperty().set(Math.clamp(settings.number("type", 1), 1, 2));
-        MainWindow window = new MainWindow(prepared.open(), settings, new PlatformDialogs(stage), look);
         Rectangle2D screen = Screen.getPrimary().getVisualBounds();
-        Scene scene = window.scene(WIDTH, HEIGHT);
+        Exercise exercise = prepared.open().history().present().exercise();
+        Scene scene = new Scene(new FirstSight(exercise.title(), look), WIDTH, HEIGHT);
+        Looks.sheets(scene);
         stage.setScene(scene);
-        stage.setTitle(window.title(window.model().findings()));
+        stage.setTitle(MainWindow.title(exercise));
         stage.setMinWidth(Math.min(LEAST_WIDTH, screen.getWidth()));
         stage.setMinHeight(Math.min(LEAST_HEIGHT, screen.getHeight()));
         stage.setWidth(Math.min(settings.number("window.width", WIDTH), screen.getWidth()));
         stage.setHeight(Math.min(settings.number("window.height", HEIGHT), screen.getHeight()));
-        stage.setOnHidden(_ -> {
-            window.close(stage);
-            closed.complete(null);
-        });
+        stage.setOnHidden(_ -> closed.complete(null));
         stage.show();
-        window.begin();
+        afterFirstFrame(() -> {
+            try {
+                MainWindow window = new MainWindow(prepared.open(), settings, new PlatformDialogs(stage), look);
+                stage.setOnHidden(_ -> {
+                    window.close(stage);
+                    closed.complete(null);
+                });
+                scene.setRoot(window.root());
+                window.begin();
+                Started.tellWhereAsked();
+            } catch (RuntimeException | Error e) {
+                closed.completeExceptionally(e);
+            }
+        });
+    }
+
+    /** Runs an action once a frame has been handed to the renderer, which draws it meanwhile. */
+    private static void afterFirstFrame(Runnable action) {
+        new AnimationTimer() {
+            @Override
+            public void handle(long now) {
+                stop();
+                Platform.runLater(action);
+            }
+        }.start();
     }
 }

@@ -9,6 +9,7 @@ import javafx.application.Platform;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.DragEvent;
@@ -21,7 +22,6 @@ import javafx.scene.layout.StackPane;
 import javafx.stage.Stage;
 
 import hestra.desk.Edit;
-import hestra.desk.Findings;
 import hestra.desktop.parts.Presence;
 import hestra.desktop.table.DataGrid;
 import hestra.desktop.table.GridHabits;
@@ -93,6 +93,11 @@ public final class MainWindow {
         if (!open.isKept()) {
             notices.say("Your work cannot be kept as you go: Hestra’s folder (" + settings.folder() + ") cannot be written.");
         }
+    }
+
+    /** All that the window shows. */
+    Parent root() {
+        return root;
     }
 
     /** A scene with this window's contents. */
@@ -305,8 +310,8 @@ public final class MainWindow {
     }
 
     /** What the window's title bar says. */
-    String title(Findings findings) {
-        return findings.exercise().title() + " · Hestra";
+    static String title(Exercise exercise) {
+        return exercise.title() + " · Hestra";
     }
 
     /** Undo and redo are the desk's, in text fields too: an answer is part of the work. A cell being typed is its own. */

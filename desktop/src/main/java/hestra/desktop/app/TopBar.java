@@ -93,7 +93,7 @@ final class TopBar extends StackPane {
         present(tryIt, window.view() == View.WRITE);
         present(save, window.view() == View.WRITE);
         if (getScene() != null && getScene().getWindow() instanceof Stage stage) {
-            stage.setTitle(window.title(findings));
+            stage.setTitle(MainWindow.title(findings.exercise()));
         }
     }
 
@@ -160,7 +160,7 @@ final class TopBar extends StackPane {
     }
 
     /** Two points and the line between them. */
-    private static Node emblem() {
+    static Node emblem() {
         Rectangle ground = new Rectangle(24, 24);
         ground.setArcWidth(10);
         ground.setArcHeight(10);
