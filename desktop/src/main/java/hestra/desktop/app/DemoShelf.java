@@ -2,16 +2,12 @@ package hestra.desktop.app;
 
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 import hestra.desktop.demo.OrrinBay;
@@ -19,10 +15,9 @@ import hestra.desktop.plot.FigureView;
 import hestra.exercise.Exercise;
 import hestra.figure.Thumbnail;
 
-import static hestra.desktop.parts.Presence.present;
 
 /** The data sets of Orrin Bay to choose from, over the window: the shape of each cloud, its two variables and its lesson. */
-final class DemoShelf extends StackPane {
+final class DemoShelf extends Board {
 
     private static final double CARD = 268;
     private static final double HEIGHT = 272;
@@ -30,58 +25,35 @@ final class DemoShelf extends StackPane {
 
     private final Consumer<Exercise> chosen;
     private final Look look;
-    private final FlowPane cards = new FlowPane();
+    private final FlowPane cards;
 
     /** A shelf that tells what was chosen and then goes. */
     DemoShelf(Look look, Consumer<Exercise> chosen) {
-        this.look = look;
-        this.chosen = chosen;
-        getStyleClass().add("shelf");
-        setId("shelf");
-        Label title = new Label("The data sets of Orrin Bay");
-        title.getStyleClass().add("sheet-heading");
-        Label note = new Label("A made-up field station and its people. Each set opens as an exercise with its story; change it as you like.");
-        note.getStyleClass().add("small");
-        Button close = new Button("Close");
-        close.getStyleClass().add("quiet");
-        close.setId("shelf-close");
-        close.setOnAction(_ -> leave());
-        close.setMinWidth(Region.USE_PREF_SIZE);
-        VBox titles = new VBox(title, note);
-        HBox.setHgrow(titles, Priority.ALWAYS);
-        HBox top = new HBox(titles, close);
-        top.setAlignment(Pos.TOP_LEFT);
-        cards.getStyleClass().add("shelf-cards");
-        cards.setPrefWrapLength(4 * CARD + 3 * 14);
-        VBox board = new VBox(top, cards);
-        board.getStyleClass().add("shelf-board");
-        board.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
-        getChildren().add(board);
-        addEventFilter(KeyEvent.KEY_PRESSED, event -> {
-            if (event.getCode() == KeyCode.ESCAPE) {
-                leave();
-                event.consume();
-            }
-        });
-        setOnMousePressed(event -> {
-            if (event.getTarget() == this) {
-                leave();
-            }
-        });
-        present(this, false);
+        this(look, chosen, new FlowPane());
     }
 
-    /** Comes to the front, the keyboard on the first set. */
+    private DemoShelf(Look look, Consumer<Exercise> chosen, FlowPane cards) {
+        super("shelf", "The data sets of Orrin Bay",
+                "A made-up field station and its people. Each set opens as an exercise with its story; change it as you like.", cards);
+        this.look = look;
+        this.chosen = chosen;
+        this.cards = cards;
+        cards.getStyleClass().add("shelf-cards");
+        cards.setPrefWrapLength(4 * CARD + 3 * 14);
+    }
+
+    /** The cards are made when it is first opened. */
+    @Override
     void open() {
         if (cards.getChildren().isEmpty()) {
             OrrinBay.sets().forEach(set -> cards.getChildren().add(card(set)));
         }
-        present(this, true);
-        cards.getChildren().getFirst().requestFocus();
+        super.open();
     }
 
-    private void leave() {
-        present(this, false);
+    @Override
+    Node first() {
+        return cards.getChildren().getFirst();
     }
 
     private Button card(OrrinBay.Set set) {

@@ -43,6 +43,7 @@ public final class MainWindow {
 
     private static final FileDialogs.Kind EXERCISE = new FileDialogs.Kind("Exercise", ExerciseFile.ENDING);
     private static final KeyCode LARGER = KeyCode.F8;
+    private static final KeyCode HELP = KeyCode.F1;
     private static final KeyCombination UNDO = KeyCombination.valueOf("Shortcut+Z");
     private static final KeyCombination CHECK = KeyCombination.valueOf("Shortcut+Enter");
     private static final KeyCombination REDO = KeyCombination.valueOf("Shortcut+Shift+Z");
@@ -61,6 +62,8 @@ public final class MainWindow {
     private final WorkView work;
     private final DemoShelf shelf;
     private WriteView write;
+    /** Made when it is first asked for. */
+    private KeysBoard keys;
     private OpenDesk open;
     private View view = View.WORK;
 
@@ -169,6 +172,15 @@ public final class MainWindow {
         begin(OpenDesk.of(settings.folder(), exercise, Optional.empty()));
         show(View.WORK);
         begin();
+    }
+
+    /** Shows what mouse and keys do. */
+    void openKeys() {
+        if (keys == null) {
+            keys = new KeysBoard();
+            root.getChildren().add(keys);
+        }
+        keys.open();
     }
 
     /** Draws a new sample of data that were made by a recipe. */
@@ -320,7 +332,10 @@ public final class MainWindow {
         if (typingCell) {
             return;
         }
-        if (event.getCode() == LARGER) {
+        if (event.getCode() == HELP) {
+            openKeys();
+            event.consume();
+        } else if (event.getCode() == LARGER) {
             look.nextType();
             event.consume();
         } else if (CHECK.match(event) && view == View.WORK) {

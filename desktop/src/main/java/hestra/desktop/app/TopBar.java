@@ -129,6 +129,7 @@ final class TopBar extends StackPane {
                 item("Write-up as a web page…", "Shortcut+P", window::writeUp),
                 item("Start again", null, window::startAgain),
                 new SeparatorMenuItem(),
+                item("Mouse and keys", "F1", window::openKeys),
                 dark);
         return menu;
     }

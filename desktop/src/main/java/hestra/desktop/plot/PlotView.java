@@ -36,8 +36,8 @@ import static hestra.desktop.parts.Presence.holdVisible;
 /** The scatter plot: shows the figure, says in one line what a press would do, and is read by a screen reader. */
 public final class PlotView extends StackPane {
 
-    static final String AT_REST = "Drag moves · wheel, Shift+drag zoom · Ctrl+drag selects · double click shows all";
-    static final String ADDING = "Double click adds a point · drag moves · wheel, Shift+drag zoom · Home shows all";
+    static final String AT_REST = "Drag moves · wheel, Shift+drag zoom · Ctrl+drag selects · F1 tells the rest";
+    static final String ADDING = "Double click adds a point · drag moves · wheel, Shift+drag zoom · F1 tells the rest";
 
     private static final double TOOLS = 4;
     private static final double TOOLS_RIGHT = 24;
