@@ -27,6 +27,12 @@ final class EquationLabels {
     private static final int TRIES = 14;
     private static final int COSTS_OF_A_LABEL = 50;
     private static final int COSTS_OF_A_CURVE = 3;
+    /** Below this cost nothing is covered. */
+    private static final double FREE = 0.5;
+    /** Places that are looked at, and what it costs to be the whole plot's height away from the curve. */
+    private static final int ACROSS = 12;
+    private static final int DOWN = 14;
+    private static final double FAR = 0.9;
 
     private final PlotContent content;
     private final Layout layout;
@@ -121,8 +127,29 @@ final class EquationLabels {
                 Area box = box(left, foot, curve, size);
                 double cost = cost(box) + 0.01 * i + (Math.abs(side) - 1) * 0.1;
                 if (box.left() >= area.left() && box.top() >= area.top() && box.bottom() <= area.bottom() && cost < least) {
-                    least = cost < 0.5 ? 0 : cost;
+                    least = cost < FREE ? 0 : cost;
                     best = box;
+                }
+            }
+        }
+        return least < FREE ? best : free(curve, size, best, least);
+    }
+
+    /** Where beside the curve there is no room: the free place in the plot that is nearest to it. */
+    private Area free(DrawnCurve curve, double size, Area covering, double cost) {
+        Area probe = box(0, 0, curve, size);
+        Area best = covering;
+        double least = cost;
+        for (int across = 0; across <= ACROSS; across++) {
+            double left = area.left() + (area.width() - probe.width()) * across / ACROSS;
+            for (int down = 0; down <= DOWN; down++) {
+                Area box = new Area(left, area.top() + (area.height() - probe.height()) * down / DOWN, probe.width(), probe.height());
+                double away = Math.abs(box.top() + box.height() / 2 - pixel(curve, left + box.width() / 2)) / area.height();
+                double here = away * FAR;
+                if (here < least && box.isWithin(area)) {
+                    here += cost(box);
+                    best = here < least ? box : best;
+                    least = Math.min(here, least);
                 }
             }
         }

@@ -151,6 +151,24 @@ class CurvesOnThePlotTest {
     }
 
     @Test
+    void anEquationThatHasNoRoomAtItsCurveGoesWhereItCoversNothing() {
+        // Points above and below the whole curve leave no room beside it, the upper part of the plot is empty.
+        Contents contents = parabola();
+        contents.points = new ArrayList<>();
+        CurveFit curve = fit(new Curve.Polynomial(2));
+        for (int i = 0; i <= 80; i++) {
+            double x = i / 4.0;
+            double y = curve.fitted(x).orElseThrow();
+            contents.points.add(new PlotContent.Point(2 * i, x, y + 0.5, false));
+            contents.points.add(new PlotContent.Point(2 * i + 1, x, y - 0.5, false));
+        }
+        Figure figure = contents.with(new Frame(0, 20, 0, 30)).figure();
+        Figure.Area box = figure.targets().boxOf(Slot.FIRST).orElseThrow();
+        assertThat(contents.points).noneMatch(it -> box.contains(figure.x().pixel(it.x()), figure.y().pixel(it.y())));
+        assertThat(figure.lines().stream().flatMap(Mark::segments)).noneMatch(box::isCrossedBy);
+    }
+
+    @Test
     void twoEquationsDoNotLieOnOneAnother() {
         Contents contents = parabola().holding(Slot.LINE, Contents.LINE, "ŷ = 0.86 + 0.59 x");
         Figure figure = contents.figure();

@@ -78,6 +78,7 @@ public final class MainWindow {
         record();
         this.bar = new TopBar(this);
         habits.pairByPairProperty().set(settings.flag("pair-by-pair"));
+        habits.typeProperty().bind(look.typeProperty());
         this.work = new WorkView(model, look, habits, notices::say, this::handIn, exchange::savePlot);
         this.shelf = new DemoShelf(look, this::openDemo);
         frame.setTop(bar);

@@ -1,6 +1,7 @@
 package hestra.desktop.app;
 
 import java.util.function.Consumer;
+import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.SplitPane;
@@ -35,12 +36,18 @@ final class WorkView {
     private static final double WIDTH = 1280;
     private static final double SHEET = 346;
     private static final double RIGHT = 322;
+    private static final double LEAST_SHEET = 280;
+    private static final double LEAST_RIGHT = 296;
+    private static final double AS_PUT = 6;
 
     private final SheetView sheet;
     private final VBox right = new VBox();
     private final SplitPane pane;
     private final Consumer<String> notice;
     private TablePane table;
+    /** How wide the sides were put last. */
+    private double sheetPut = SHEET;
+    private double rightPut = RIGHT;
 
     WorkView(DeskModel model, Look look, GridHabits habits, Consumer<String> notice, Runnable onHandIn, Consumer<PlotSheet> savePlot) {
         this.notice = notice;
@@ -57,17 +64,13 @@ final class WorkView {
         pane.getStyleClass().add("work");
         SplitPane.setResizableWithParent(sheet, false);
         SplitPane.setResizableWithParent(right, false);
-        sheet.setMinWidth(270);
+        sheet.setMinWidth(LEAST_SHEET);
         sheet.setPrefWidth(SHEET);
-        right.setMinWidth(270);
+        right.setMinWidth(LEAST_RIGHT);
         right.setPrefWidth(RIGHT);
         pane.setDividerPositions(SHEET / WIDTH, 1 - RIGHT / WIDTH);
-        look.typeProperty().subscribe(_ -> makeRoom(look));
-        pane.widthProperty().addListener((_, before, _) -> {
-            if (before.doubleValue() == 0) {
-                makeRoom(look);
-            }
-        });
+        look.typeProperty().addListener(_ -> makeRoom(look, pane.getWidth()));
+        pane.widthProperty().addListener((_, before, _) -> makeRoom(look, before.doubleValue()));
         model.watch(findings -> {
             if (findings.work().table().width() != table.width()) {
                 table = new TablePane(model, habits, this.notice);
@@ -77,11 +80,22 @@ final class WorkView {
         });
     }
 
-    /** Larger type needs more room at the sides, where the window has it to give. */
-    private void makeRoom(Look look) {
-        double share = Math.min(look.type(), pane.getWidth() / WIDTH);
-        if (share > 1) {
-            pane.setDividerPositions(SHEET * share / pane.getWidth(), 1 - RIGHT * share / pane.getWidth());
+    /**
+     * Larger type needs more room at the sides, where the window has it to give; in a narrow window they give some to the plot.
+     * Where somebody has moved a side it stays.
+     */
+    private void makeRoom(Look look, double before) {
+        double now = pane.getWidth();
+        boolean moved = before > 0 && (Math.abs(pane.getDividerPositions()[0] * before - sheetPut) > AS_PUT
+                || Math.abs((1 - pane.getDividerPositions()[1]) * before - rightPut) > AS_PUT);
+        double share = Math.min(Math.max(look.type(), 1), now / WIDTH);
+        double left = Math.max(LEAST_SHEET, SHEET * share);
+        double right = Math.max(LEAST_RIGHT, RIGHT * share);
+        if (now > 0 && !moved && (left != sheetPut || right != rightPut)) {
+            sheetPut = left;
+            rightPut = right;
+            // After the sides have been laid out: a pane that changes its width keeps theirs.
+            Platform.runLater(() -> pane.setDividerPositions(sheetPut / pane.getWidth(), 1 - rightPut / pane.getWidth()));
         }
     }
 

@@ -112,13 +112,12 @@ final class PlotMouse {
             return;
         }
         Hit hit = figure.hit(event.getX(), event.getY());
-        boolean framing = (event.isShiftDown() || event.isShortcutDown()) && (hit instanceof Hit.OnGround || hit instanceof Hit.OnCurve);
+        boolean framing = (event.isShiftDown() || event.isShortcutDown()) && (hit instanceof Hit.OnGround || hit instanceof Hit.OnCurve || hit instanceof Hit.OnPoint);
         Optional<LabelPlace> label = hit instanceof Hit.OnLabel(Slot slot) ? place(figure, slot) : Optional.empty();
-        drag = new Drag(hit, event.getX(), event.getY(), figure, model.newGesture(), framing, event.isShortcutDown() || hit instanceof Hit.OnPoint && event.isShiftDown(), model.desk().work().curves().trial(), label, false);
+        drag = new Drag(hit, event.getX(), event.getY(), figure, model.newGesture(), framing, event.isShortcutDown(), model.desk().work().curves().trial(), label, false);
         switch (hit) {
-            case Hit.OnPoint(int row) when event.isShiftDown() || event.isShortcutDown() -> select(model.desk().selection().has(row)
-                    ? model.desk().selection().without(row) : model.desk().selection().with(row));
-            case Hit.OnPoint(int row) -> model.apply(new Edit.Select(Selection.of(row)));
+            case Hit.OnPoint _ when framing -> { }
+            case Hit.OnPoint(int row) -> select(Selection.of(row));
             case Hit.OnLabel(Slot slot) -> model.apply(new PlotEdit.TakeInHand(slot));
             case Hit.OnCurve(Slot slot) when !framing -> model.apply(new PlotEdit.TakeInHand(slot));
             case Hit.OnHandle(int index) -> {
@@ -197,8 +196,11 @@ final class PlotMouse {
     }
 
     private void released(MouseEvent event) {
-        boolean selects = drag != null && drag.choosing() && (drag.framing() || drag.on() instanceof Hit.OnPoint);
-        if (drag != null && drag.choosing() && drag.framing()) {
+        boolean selects = drag != null && drag.framing() && (drag.choosing() || !drag.moved() && drag.on() instanceof Hit.OnPoint);
+        if (drag != null && drag.framing() && !drag.moved() && drag.on() instanceof Hit.OnPoint(int row)) {
+            Selection now = model.desk().selection();
+            select(now.has(row) ? now.without(row) : now.with(row));
+        } else if (drag != null && drag.choosing() && drag.framing()) {
             select(drag.moved() ? Selection.of(rowsWithin(event)) : Selection.NONE);
         } else if (drag != null && drag.framing() && drag.moved()) {
             drag.figure().within(drag.x(), drag.y(), event.getX(), event.getY()).ifPresent(frame -> model.apply(new PlotEdit.ShowFrame(Optional.of(frame))));

@@ -35,8 +35,8 @@ final class PointText {
     /** What is selected, and what can be done with several points. */
     static String ofSelected(Findings findings) {
         Selection selection = findings.desk().selection();
-        return selection.isSeveral() ? selection.rows().size() + " points selected · F fits curves to them alone"
-                + (findings.exercise().rules().allows(PointChange.REMOVE) ? " · Delete removes them" : "") + " · Esc lets them go"
+        return selection.isSeveral() ? selection.rows().size() + " points selected · F fits to them"
+                + (findings.exercise().rules().allows(PointChange.REMOVE) ? " · Delete removes" : "") + " · Esc lets go"
                 : selection.inHand().isPresent() ? of(findings, selection.inHand().getAsInt()) : PlotView.AT_REST;
     }
 

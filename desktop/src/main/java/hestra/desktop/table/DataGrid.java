@@ -76,7 +76,7 @@ public final class DataGrid extends VBox {
         this.source = source;
         this.habits = habits;
         this.pasting = new Pasting(source, notice);
-        this.columns = new GridColumns(view, source, version, lastTitle, lastColumn, view::requestFocus);
+        this.columns = new GridColumns(view, source, version, lastTitle, lastColumn, view::requestFocus, habits.typeProperty()::get);
         this.actions = new GridActions(source).all();
         getStyleClass().add("data-grid");
         view.setItems(rows);
@@ -103,6 +103,7 @@ public final class DataGrid extends VBox {
         view.addEventFilter(MouseEvent.MOUSE_DRAGGED, this::dragged);
         view.getFocusModel().focusedCellProperty().addListener(_ -> tell());
         view.getSelectionModel().getSelectedCells().addListener((InvalidationListener) _ -> tell());
+        habits.typeProperty().addListener(_ -> refresh());
         refresh();
     }
 

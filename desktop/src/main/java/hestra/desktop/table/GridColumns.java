@@ -2,6 +2,7 @@ package hestra.desktop.table;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.DoubleSupplier;
 import java.util.function.Function;
 import java.util.function.IntFunction;
 import java.util.stream.IntStream;
@@ -32,6 +33,7 @@ final class GridColumns {
     private final String lastTitle;
     private final Function<Integer, String> lastColumn;
     private final Runnable afterNaming;
+    private final DoubleSupplier type;
     private final List<GridHeading> headings = new ArrayList<>();
 
     /**
@@ -41,15 +43,17 @@ final class GridColumns {
      * @param lastTitle heading of the computed column; empty for none
      * @param lastColumn its text for a row
      * @param afterNaming is run when a heading has been changed in place
+     * @param type how large type is
      */
     GridColumns(TableView<Integer> view, GridSource source, ObservableValue<Number> version, String lastTitle, Function<Integer, String> lastColumn,
-            Runnable afterNaming) {
+            Runnable afterNaming, DoubleSupplier type) {
         this.view = view;
         this.source = source;
         this.version = version;
         this.lastTitle = lastTitle;
         this.lastColumn = lastColumn;
         this.afterNaming = afterNaming;
+        this.type = type;
     }
 
     /** Makes the columns anew where there are more or fewer than the table has, and shows their names. */
@@ -72,12 +76,12 @@ final class GridColumns {
         for (int i = 0; i < headings.size() && headings.size() <= MANY; i++) {
             int index = i;
             TableColumn<Integer, ?> column = view.getColumns().get(1 + i);
-            double least = hasLong(row -> source.table().cell(row, index).text()) ? LEAST_LONG : LEAST;
+            double least = type.getAsDouble() * (hasLong(row -> source.table().cell(row, index).text()) ? LEAST_LONG : LEAST);
             changed |= column.getMinWidth() != least;
             column.setMinWidth(least);
         }
         TableColumn<Integer, ?> last = view.getColumns().getLast();
-        double room = !lastTitle.isEmpty() && last.isVisible() && hasLong(lastColumn) ? COMPUTED_LONG : COMPUTED;
+        double room = type.getAsDouble() * (!lastTitle.isEmpty() && last.isVisible() && hasLong(lastColumn) ? COMPUTED_LONG : COMPUTED);
         if (!lastTitle.isEmpty() && last.getMinWidth() != room) {
             fixed(last, room);
             changed = true;

@@ -8,6 +8,7 @@ import javafx.scene.input.KeyCode;
 
 import hestra.Kelp;
 import hestra.data.Cell;
+import hestra.desktop.demo.FxThread;
 import hestra.desktop.demo.KelpBlades;
 import hestra.exercise.Exercise;
 import hestra.exercise.Quantity;
@@ -19,6 +20,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 /** What the desk does beyond the two paths: the plot by keyboard, panning, copying, messages. */
 class DeskWindowTest {
@@ -46,6 +48,21 @@ class DeskWindowTest {
             assertThat(person.model().desk().selected()).isEmpty();
             person.press(KeyCode.SHIFT, KeyCode.RIGHT);
             assertThat(person.model().desk().work().readingAt()).isPresent();
+        }
+    }
+
+    @Test
+    void inANarrowWindowTheSidesGiveRoomToThePlotAndLargerTypeTakesSome() throws IOException {
+        try (Person person = Person.at(OPEN, folder)) {
+            double usual = person.width("sheet");
+            person.resize(1024, 700);
+            assertThat(person.width("sheet")).isLessThan(usual - 40);
+            assertThat(person.width("plot")).isGreaterThan(400);
+            person.resize(1600, 900);
+            assertThat(person.width("sheet")).as("as it was").isCloseTo(usual, within(4.0));
+            person.press(KeyCode.F8);
+            FxThread.settle();
+            assertThat(person.width("sheet")).as("in larger type").isGreaterThan(usual + 40);
         }
     }
 

@@ -428,6 +428,21 @@ final class Person implements AutoCloseable {
         });
     }
 
+    /** Makes the window another size. */
+    void resize(double width, double height) throws IOException {
+        FxThread.call(() -> {
+            stage.setWidth(width);
+            stage.setHeight(height);
+            return null;
+        });
+        FxThread.settle();
+    }
+
+    /** How wide something is shown. */
+    double width(String id) throws IOException {
+        return FxThread.call(() -> node(id).getLayoutBounds().getWidth());
+    }
+
     void picture(Path file) throws IOException {
         FxThread.call(() -> {
             Snapshot.of(stage.getScene(), file);

@@ -56,6 +56,17 @@ class SelectingTest {
     }
 
     @Test
+    void aFrameMayBeginOnAPointWhichStaysWhereItIs() throws IOException {
+        try (Person person = atLimpets()) {
+            var table = person.model().desk().work().table();
+            int first = person.model().findings().pairs().row(0);
+            person.controlDrag(person.point(first), person.place(40, 30));
+            assertThat(selection(person).rows()).hasSizeGreaterThan(3);
+            assertThat(person.model().desk().work().table()).as("no point was moved").isSameAs(table);
+        }
+    }
+
+    @Test
     void keysSelectPointsOnTheWayAndEscapeLetsThemGo() throws IOException {
         try (Person person = atLimpets()) {
             person.focusPlot();
