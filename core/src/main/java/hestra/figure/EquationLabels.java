@@ -40,10 +40,17 @@ final class EquationLabels {
     private final Scale x;
     private final Scale y;
     private final List<Targets.Boxed> targets = new ArrayList<>();
+    private final List<Area> shaded;
     private final List<Area> taken = new ArrayList<>();
 
-    EquationLabels(PlotContent content, Layout layout, Area area) {
+    /**
+     * The equations of a plot's curves.
+     *
+     * @param shaded the squares on the residuals, which are better left uncovered
+     */
+    EquationLabels(PlotContent content, Layout layout, Area area, List<Area> shaded) {
         this.content = content;
+        this.shaded = shaded;
         this.layout = layout;
         this.area = area;
         this.x = content.plane().along(area);
@@ -178,9 +185,11 @@ final class EquationLabels {
                 cost += py > box.top() && py < box.bottom() ? COSTS_OF_A_CURVE : 0;
             }
         }
+        for (Area square : shaded) {
+            cost += box.meets(square) ? 1 : 0;
+        }
         for (Area label : taken) {
-            boolean meets = box.left() < label.right() && box.right() > label.left() && box.top() < label.bottom() && box.bottom() > label.top();
-            cost += meets ? COSTS_OF_A_LABEL : 0;
+            cost += box.meets(label) ? COSTS_OF_A_LABEL : 0;
         }
         return cost;
     }

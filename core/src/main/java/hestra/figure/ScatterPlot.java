@@ -102,7 +102,8 @@ public final class ScatterPlot {
             layout.notice(ground, area, content.notice());
         }
         points();
-        EquationLabels labels = new EquationLabels(content, layout, area);
+        EquationLabels labels = new EquationLabels(content, layout, area, drawn.stream().filter(Mark.Box.class::isInstance).map(Mark.Box.class::cast)
+                .map(box -> new Area(box.x(), box.y(), box.width(), box.height())).toList());
         front.addAll(labels.all());
         boxes.addAll(labels.targets());
         content.selection().rows().stream().limit(PlotContent.MOST_MARKS).forEach(row -> halo(row, content.dress().radius() * 2.05, 1.6));

@@ -143,6 +143,7 @@ public final class Tour {
         Picture report = flask.picture();
         step(() -> {
             apply(new Edit.WriteTexts("Cooling flask", "from an old report", "How long does the tea stay hot?"));
+            apply(new Edit.WriteProse("A report from years ago shows how a flask of tea cooled on the pier. Its table is lost; its plot is not."));
             apply(new Edit.LayPicture(report, flask.tracing().axes()));
             apply(new Edit.Trace(flask.tracing(), 1));
             ((Toggle) stage.getScene().lookup("#write-trace")).setSelected(true);
