@@ -15,7 +15,7 @@ public final class Places {
     }
 
     /** The first so many of these pixels. */
-    static Places of(double[] xs, double[] ys, int count) {
+    public static Places of(double[] xs, double[] ys, int count) {
         return new Places(Arrays.copyOf(xs, count), Arrays.copyOf(ys, count));
     }
 

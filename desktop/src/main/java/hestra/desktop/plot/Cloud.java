@@ -41,6 +41,13 @@ final class Cloud {
     void draw(GraphicsContext g, Mark.Cloud cloud, Color colour) {
         int width = (int) g.getCanvas().getWidth();
         int height = (int) g.getCanvas().getHeight();
+        stamp(cloud, width, height);
+        Coverage.tint(pixels, colour);
+        g.getPixelWriter().setPixels(0, 0, width, height, PixelFormat.getIntArgbPreInstance(), pixels, 0, width);
+    }
+
+    /** How much of each pixel of a picture of this size is covered, row by row, from 0 to {@value Coverage#OPAQUE}. */
+    int[] stamp(Mark.Cloud cloud, int width, int height) {
         if (pixels.length != width * height) {
             pixels = new int[width * height];
         } else {
@@ -63,8 +70,7 @@ final class Cloud {
                 stampAtEdge(wholeX, wholeY, stamps[phase], width, height);
             }
         }
-        Coverage.tint(pixels, colour);
-        g.getPixelWriter().setPixels(0, 0, width, height, PixelFormat.getIntArgbPreInstance(), pixels, 0, width);
+        return pixels;
     }
 
     private void stamp(int middle, int[] steps, int[] opacities) {

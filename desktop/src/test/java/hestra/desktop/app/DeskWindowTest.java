@@ -148,6 +148,21 @@ class DeskWindowTest {
     }
 
     @Test
+    void settingsThatHaveNotChangedAreNotWrittenAgain() throws IOException {
+        Settings settings = Settings.in(folder.resolve("calm"));
+        settings.put("dark", true);
+        settings.save();
+        Path file = folder.resolve("calm").resolve("settings.properties");
+        Files.delete(file);
+        settings.put("dark", true);
+        settings.save();
+        assertThat(file).doesNotExist();
+        settings.put("dark", false);
+        settings.save();
+        assertThat(Settings.in(folder.resolve("calm")).text("dark", "")).isEqualTo("false");
+    }
+
+    @Test
     void settingsSurviveAndBrokenOnesAreReplaced() throws IOException {
         Settings settings = Settings.in(folder.resolve("new"));
         settings.put("window.width", 1000.5);
