@@ -33,7 +33,6 @@ import hestra.summary.Suspicion;
  */
 public final class Findings {
 
-    private static final double LEVEL = 0.95;
     private static final int LONG_NAME = 18;
 
     private final Desk desk;
@@ -206,7 +205,7 @@ public final class Findings {
     public Optional<Prediction> prediction(double x) {
         Optional<CurveOnData> curve = isOpen(Aid.PREDICTION) ? curves.at(slotInHand()) : Optional.empty();
         return curve.flatMap(it -> switch (it) {
-            case CurveFit fitted -> fitted.predicted(x, LEVEL);
+            case CurveFit fitted -> fitted.predicted(x, Prediction.USUAL_LEVEL);
             case TrialFit tried -> tried.fitted(x).stream().boxed().findFirst().map(value -> new Prediction(x, value, tried.support().contains(x),
                     tried.support().distanceTo(x), Optional.empty(), Optional.empty()));
         });

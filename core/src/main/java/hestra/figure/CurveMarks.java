@@ -21,7 +21,6 @@ import hestra.fit.Prediction;
  */
 final class CurveMarks {
 
-    private static final double LEVEL = 0.95;
     private static final double BAND_STEP = 4;
     private static final double BAND_OPACITY = 0.13;
     private static final double BAR = 3;
@@ -205,7 +204,7 @@ final class CurveMarks {
         int pieces = (int) Math.ceil(area.width() / BAND_STEP);
         for (int i = 0; i <= pieces; i++) {
             double px = area.left() + area.width() * i / pieces;
-            Optional<Interval> interval = fit.predicted(x.value(px), LEVEL).flatMap(which);
+            Optional<Interval> interval = fit.predicted(x.value(px), Prediction.USUAL_LEVEL).flatMap(which);
             if (interval.isPresent()) {
                 upper.add(new double[] {px, edge(interval.get().high())});
                 lower.add(new double[] {px, edge(interval.get().low())});

@@ -22,6 +22,9 @@ public record Prediction(
         Optional<Interval> meanInterval,
         Optional<Interval> predictionInterval) {
 
+    /** The level of intervals where no other is asked for. */
+    public static final double USUAL_LEVEL = 0.95;
+
     /**
      * The prediction of a curve with this leverage at x: ŷ ± t s √h for the mean and ŷ ± t s √(1 + h) for a single
      * response, with Student's t at n − p degrees of freedom.

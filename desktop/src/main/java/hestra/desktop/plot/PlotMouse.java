@@ -42,7 +42,7 @@ final class PlotMouse {
      * A press that may become a drag.
      *
      * @param framing whether it drags a frame to zoom to, or to select the points in it
-     * @param choosing whether points are selected beside others
+     * @param choosing whether a frame selects the points in it
      * @param trial what was tried by eye when it began
      * @param label where the label under the pointer was
      */

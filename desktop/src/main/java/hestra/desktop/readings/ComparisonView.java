@@ -34,6 +34,10 @@ public final class ComparisonView extends VBox {
 
     private static final PseudoClass IN_HAND = PseudoClass.getPseudoClass("in-hand");
 
+    private static final int PLACES = 3;
+    private static final int MANY_PLACES = 6;
+    private static final double NEARLY_ONE = 0.9995;
+
     private final DeskModel model;
     private final GridPane grid = new GridPane();
     /** What the rows were made from: while the pointer moves over the plot they stay. */
@@ -71,12 +75,24 @@ public final class ComparisonView extends VBox {
         grid.addRow(0, heading("curve", ""), heading("R²", "share of the variation of y that goes with the curve"),
                 heading("adj. R²", "R² less what more coefficients give by themselves: compare curves by this"),
                 heading("s", "typical distance of a point from the curve, in the unit of y"));
+        int places = places(findings, slots);
         for (Slot slot : slots) {
-            row(findings, slot);
+            row(findings, slot, places);
         }
     }
 
-    private void row(Findings findings, Slot slot) {
+    /** Three, so that the numbers stand one below another; more where one of them would be rounded to 1. */
+    private static int places(Findings findings, List<Slot> slots) {
+        boolean near = slots.stream().flatMap(slot -> findings.fitAt(slot).stream()).flatMap(fit -> fit.curveFit().stream())
+                .anyMatch(curve -> curve.goodness().rSquared().orElse(0) >= NEARLY_ONE);
+        return near ? MANY_PLACES : PLACES;
+    }
+
+    private static String share(OptionalDouble value, NumberStyle style, int places) {
+        return value.isPresent() ? style.places(value.getAsDouble(), places) : NumberStyle.UNDEFINED;
+    }
+
+    private void row(Findings findings, Slot slot, int places) {
         NumberStyle style = findings.desk().style().withDigits(3);
         Fit fit = findings.fitAt(slot).orElseThrow();
         Button name = new Button(CurveNames.in(findings, slot), Swatch.of(slot));
@@ -88,7 +104,7 @@ public final class ComparisonView extends VBox {
         switch (fit) {
             case CurveFit curve -> {
                 Tip.set(name, "take the " + curve.curve().inWords() + " in hand");
-                grid.addRow(row, name, figure(style.show(curve.goodness().rSquared())), figure(adjusted(curve, style)),
+                grid.addRow(row, name, figure(share(curve.goodness().rSquared(), style, places)), figure(share(curve.goodness().adjustedRSquared(), style, places)),
                         figure(findings.isOpen(Aid.EQUATION) ? style.show(curve.goodness().residualStandardError()) : NumberStyle.UNDEFINED));
             }
             case Fit.None(String reason) -> {
@@ -99,11 +115,6 @@ public final class ComparisonView extends VBox {
                 grid.add(why, 1, row, 3, 1);
             }
         }
-    }
-
-    private static String adjusted(CurveFit curve, NumberStyle style) {
-        OptionalDouble adjusted = curve.goodness().adjustedRSquared();
-        return style.show(adjusted);
     }
 
     private static Label heading(String text, String meaning) {

@@ -58,6 +58,8 @@ class CurvesTest {
             assertThat(curves(person).further()).containsEntry(Slot.FIRST, new Curve.Polynomial(2));
             assertThat(person.text("readings-title")).startsWith("Quadratic curve · 28 points");
             assertThat(person.text("reading-R2")).startsWith("0.9");
+            assertThat(person.texts("comparison-figure")).as("shares to three places, one below another").hasSize(6)
+                    .satisfies(figures -> assertThat(List.of(figures.get(0), figures.get(1), figures.get(3), figures.get(4))).allMatch(it -> it.matches("−?0\\.\\d{3}")));
             person.click("curve-degree-3");
             assertThat(curves(person).further()).containsEntry(Slot.FIRST, new Curve.Polynomial(3));
             person.choose("add-curve", "Exponential");
