@@ -2,6 +2,7 @@ package hestra.figure;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 
 import hestra.figure.Figure.Area;
 import hestra.figure.Figure.Hit;
@@ -33,6 +34,9 @@ final class EquationLabels {
     private static final int ACROSS = 12;
     private static final int DOWN = 14;
     private static final double FAR = 0.9;
+    /** How far apart the places are at which a curve's height is looked at, and how near a label may come to a point. */
+    private static final double STEP = 6;
+    private static final double NEAR = 5;
 
     private final PlotContent content;
     private final Layout layout;
@@ -41,6 +45,10 @@ final class EquationLabels {
     private final Scale y;
     private final List<Targets.Boxed> targets = new ArrayList<>();
     private final List<Area> shaded;
+    private final double[] pointsX;
+    private final double[] pointsY;
+    /** How high each curve stands, at every so many pixels. */
+    private final List<double[]> heights;
     private final List<Area> taken = new ArrayList<>();
 
     /**
@@ -55,6 +63,12 @@ final class EquationLabels {
         this.area = area;
         this.x = content.plane().along(area);
         this.y = content.plane().upward(area);
+        // Looked at for very many places, so worked out once.
+        List<Point> points = content.isCloudy() ? List.of() : content.points();
+        this.pointsX = points.stream().mapToDouble(point -> x.pixel(point.x())).toArray();
+        this.pointsY = points.stream().mapToDouble(point -> y.pixel(point.y())).toArray();
+        this.heights = content.curves().stream().map(curve -> IntStream.rangeClosed(0, (int) Math.floor(area.width() / STEP))
+                .mapToDouble(i -> pixel(curve, area.left() + i * STEP)).toArray()).toList();
     }
 
     /** The labels; {@link #targets} then says where they are. */
@@ -132,7 +146,7 @@ final class EquationLabels {
                 double left = px - probe.width();
                 double foot = side < 0 ? Math.min(py, pixel(curve, left)) + side * GAP : Math.max(py, pixel(curve, left)) + side * GAP + probe.height();
                 Area box = box(left, foot, curve, size);
-                double cost = cost(box) + 0.01 * i + (Math.abs(side) - 1) * 0.1;
+                double cost = cost(box, least) + 0.01 * i + (Math.abs(side) - 1) * 0.1;
                 if (box.left() >= area.left() && box.top() >= area.top() && box.bottom() <= area.bottom() && cost < least) {
                     least = cost < FREE ? 0 : cost;
                     best = box;
@@ -154,7 +168,7 @@ final class EquationLabels {
                 double away = Math.abs(box.top() + box.height() / 2 - pixel(curve, left + box.width() / 2)) / area.height();
                 double here = away * FAR;
                 if (here < least && box.isWithin(area)) {
-                    here += cost(box);
+                    here += cost(box, least);
                     best = here < least ? box : best;
                     least = Math.min(here, least);
                 }
@@ -167,29 +181,27 @@ final class EquationLabels {
         return curve.curve().fitted(x.value(px)).stream().filter(content.plane().ySpacing()::holds).map(y::pixel).findFirst().orElse((area.top() + area.bottom()) / 2);
     }
 
-    /** How much a label in this place would cover. */
-    private double cost(Area box) {
+    /** How much a label in this place would cover; counted no further than to a bound from which it is too much anyway. */
+    private double cost(Area box, double bound) {
         // The foot is for the notes that say how far the data reach, the upper right corner for buttons.
         double cost = box.bottom() > area.bottom() - layout.size(FOOT) ? COSTS_OF_A_CURVE : 0;
         cost += box.right() > area.right() - Layout.CORNER_WIDTH && box.top() < area.top() + Layout.CORNER_HEIGHT ? COSTS_OF_A_LABEL : 0;
-        if (!content.isCloudy()) {
-            for (Point point : content.points()) {
-                double px = x.pixel(point.x());
-                double py = y.pixel(point.y());
-                cost += px > box.left() - 5 && px < box.right() + 5 && py > box.top() - 5 && py < box.bottom() + 5 ? 1 : 0;
-            }
-        }
-        for (DrawnCurve other : content.curves()) {
-            for (double at = box.left(); at <= box.right(); at += 6) {
-                double py = pixel(other, at);
-                cost += py > box.top() && py < box.bottom() ? COSTS_OF_A_CURVE : 0;
-            }
-        }
-        for (Area square : shaded) {
-            cost += box.meets(square) ? 1 : 0;
-        }
         for (Area label : taken) {
             cost += box.meets(label) ? COSTS_OF_A_LABEL : 0;
+        }
+        int first = (int) Math.max(0, Math.ceil((box.left() - area.left()) / STEP));
+        int last = (int) Math.min(Math.floor(area.width() / STEP), Math.floor((box.right() - area.left()) / STEP));
+        for (double[] curve : heights) {
+            for (int i = first; i <= last; i++) {
+                cost += curve[i] > box.top() && curve[i] < box.bottom() ? COSTS_OF_A_CURVE : 0;
+            }
+        }
+        Area near = box.grownBy(NEAR);
+        for (int i = 0; i < pointsX.length && cost < bound; i++) {
+            cost += near.contains(pointsX[i], pointsY[i]) ? 1 : 0;
+        }
+        for (int i = 0; i < shaded.size() && cost < bound; i++) {
+            cost += box.meets(shaded.get(i)) ? 1 : 0;
         }
         return cost;
     }
