@@ -118,8 +118,7 @@ final class RowBar extends VBox {
         }
         DataTable table = findings.work().table();
         boolean several = findings.desk().selection().isSeveral();
-        Optional<String> kept = several ? rows().stream().map(it -> table.row(it).setAside()).filter(Optional::isEmpty).findFirst().orElse(table.row(row.get()).setAside())
-                : table.row(row.get()).setAside();
+        Optional<String> kept = aside(table, rows());
         List<String> originals = several ? List.of() : originals(findings, row.get());
         present(insert, !several);
         present(fit, several);
@@ -130,6 +129,11 @@ final class RowBar extends VBox {
         present(setAside, kept.isEmpty());
         present(takeBack, kept.isPresent());
         present(reasonRow, asking && kept.isEmpty());
+    }
+
+    /** Why rows are set aside, where all of them are. */
+    private static Optional<String> aside(DataTable table, List<Integer> rows) {
+        return rows.stream().allMatch(row -> table.row(row).isSetAside()) ? table.row(rows.getLast()).setAside() : Optional.empty();
     }
 
     /** What stood in the cells that have been changed: "length 14.2". */
