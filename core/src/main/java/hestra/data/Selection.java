@@ -44,6 +44,10 @@ public record Selection(OptionalInt inHand, SortedSet<Integer> rows) {
         return rows.contains(row);
     }
 
+    public boolean isInHand(int row) {
+        return inHand.isPresent() && inHand.getAsInt() == row;
+    }
+
     public boolean isEmpty() {
         return rows.isEmpty();
     }
@@ -61,7 +65,7 @@ public record Selection(OptionalInt inHand, SortedSet<Integer> rows) {
     public Selection without(int row) {
         SortedSet<Integer> others = new TreeSet<>(rows);
         others.remove(row);
-        return new Selection(inHand.isPresent() && inHand.getAsInt() == row ? OptionalInt.empty() : inHand, others);
+        return new Selection(isInHand(row) ? OptionalInt.empty() : inHand, others);
     }
 
     /** The same rows where they stand after a change; those that it took out are no longer selected. */

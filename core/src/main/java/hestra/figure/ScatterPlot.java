@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.OptionalInt;
 
 import hestra.figure.Figure.Area;
 import hestra.figure.Figure.Hit;
@@ -195,7 +194,7 @@ public final class ScatterPlot {
             double py = y.pixel(point.y());
             spotted.add(point.row(), px, py);
             // The point in hand stands on the front sheet: while it is dragged the other points need no painting.
-            boolean selected = isInHand(point);
+            boolean selected = content.selection().isInHand(point.row());
             List<Mark> sheet = selected ? front : points;
             if (cloudy && !selected && !point.setAside()) {
                 crowd.add(px, py);
@@ -215,11 +214,6 @@ public final class ScatterPlot {
         }
         spots = spotted.done();
         names();
-    }
-
-    private boolean isInHand(Point point) {
-        OptionalInt row = content.selection().inHand();
-        return row.isPresent() && row.getAsInt() == point.row();
     }
 
     /** Points that fall together say how many they are, or only one of them would be seen. */

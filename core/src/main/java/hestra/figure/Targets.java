@@ -47,17 +47,7 @@ public record Targets(List<Boxed> boxes, List<Drawn> curves) {
     }
 
     private static boolean isNear(Mark mark, double px, double py) {
-        return switch (mark) {
-            case Mark.Line line -> distance(px, py, line.x1(), line.y1(), line.x2(), line.y2()) <= REACH;
-            case Mark.Path(Places places, Stroke _) -> {
-                boolean near = false;
-                for (int i = 1; i < places.size() && !near; i++) {
-                    near = distance(px, py, places.x(i - 1), places.y(i - 1), places.x(i), places.y(i)) <= REACH;
-                }
-                yield near;
-            }
-            default -> false;
-        };
+        return mark.segments().anyMatch(line -> distance(px, py, line.x1(), line.y1(), line.x2(), line.y2()) <= REACH);
     }
 
     private static double distance(double px, double py, double x1, double y1, double x2, double y2) {

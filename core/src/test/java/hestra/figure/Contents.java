@@ -1,6 +1,7 @@
 package hestra.figure;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -9,6 +10,8 @@ import java.util.Set;
 import hestra.Kelp;
 import hestra.data.Pairs;
 import hestra.data.Selection;
+import hestra.fit.Curve;
+import hestra.fit.CurveFit;
 import hestra.fit.CurveOnData;
 import hestra.fit.LeastSquares;
 import hestra.fit.LineFit;
@@ -36,6 +39,16 @@ final class Contents {
 
     Contents(Set<Layer> layers) {
         this.layers = layers;
+    }
+
+    /** A curve fitted to the blades. */
+    static CurveFit fit(Curve curve) {
+        return LeastSquares.fit(curve, Pairs.of(Kelp.DAYS, Kelp.LENGTHS)).curveFit().orElseThrow();
+    }
+
+    /** The blades with their parabola in hand, the line not drawn. */
+    static Contents parabola() {
+        return new Contents(EnumSet.of(Layer.POINTS, Layer.LINE)).holding(Slot.FIRST, fit(new Curve.Polynomial(2)), "ŷ = 1");
     }
 
     /** The blades with their line in hand, drawn where the layers say so. */

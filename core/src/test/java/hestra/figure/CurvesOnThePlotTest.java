@@ -19,7 +19,9 @@ import hestra.fit.Trial;
 import hestra.numbers.Probability;
 import org.junit.jupiter.api.Test;
 
+import static hestra.figure.Contents.fit;
 import static hestra.figure.Contents.marks;
+import static hestra.figure.Contents.parabola;
 import static hestra.figure.Contents.texts;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -28,14 +30,6 @@ import static org.assertj.core.api.Assertions.within;
 class CurvesOnThePlotTest {
 
     private static final Pairs KELP = Pairs.of(Kelp.DAYS, Kelp.LENGTHS);
-
-    private static CurveFit fit(Curve curve) {
-        return LeastSquares.fit(curve, KELP).curveFit().orElseThrow();
-    }
-
-    private static Contents parabola() {
-        return new Contents(EnumSet.of(Layer.POINTS, Layer.LINE)).holding(Slot.FIRST, fit(new Curve.Polynomial(2)), "ŷ = 1");
-    }
 
     @Test
     void everyPlaceOfACurveLiesOnIt() {

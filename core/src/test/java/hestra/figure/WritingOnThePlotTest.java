@@ -5,7 +5,6 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.OptionalDouble;
 
-import hestra.Kelp;
 import hestra.data.Pairs;
 import hestra.figure.Figure.Hit;
 import hestra.fit.Curve;
@@ -13,22 +12,14 @@ import hestra.fit.CurveFit;
 import hestra.fit.LeastSquares;
 import org.junit.jupiter.api.Test;
 
+import static hestra.figure.Contents.fit;
 import static hestra.figure.Contents.marks;
+import static hestra.figure.Contents.parabola;
 import static hestra.figure.Contents.texts;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** Titles, equations, callouts and notes: where they stand, and what they keep clear of. */
 class WritingOnThePlotTest {
-
-    private static final Pairs KELP = Pairs.of(Kelp.DAYS, Kelp.LENGTHS);
-
-    private static CurveFit fit(Curve curve) {
-        return LeastSquares.fit(curve, KELP).curveFit().orElseThrow();
-    }
-
-    private static Contents parabola() {
-        return new Contents(EnumSet.of(Layer.POINTS, Layer.LINE)).holding(Slot.FIRST, fit(new Curve.Polynomial(2)), "ŷ = 1");
-    }
 
     @Test
     void whatIsReadOffDoesNotCoverAnEquation() {

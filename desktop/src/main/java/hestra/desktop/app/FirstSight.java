@@ -17,8 +17,6 @@ import javafx.scene.layout.VBox;
  */
 final class FirstSight extends StackPane {
 
-    private static final double SHEET = 346;
-    private static final double RIGHT = 322;
     private static final double CARD = 150;
     /** What stands about the plot's inner rectangle: chips, the axes and the strip. */
     private static final Insets PLOT = new Insets(42, 8, 186, 65);
@@ -31,10 +29,10 @@ final class FirstSight extends StackPane {
         left.getStyleClass().add("bar-left");
         StackPane bar = new StackPane(left);
         bar.getStyleClass().add("top-bar");
-        Region sheet = card(SHEET - 64, 2 * CARD);
+        Region sheet = card(WorkView.SHEET - 64, 2 * CARD);
         Region plot = new Region();
         plot.getStyleClass().add("plot-ground");
-        VBox readings = new VBox(12, card(RIGHT - 28, 2 * CARD), card(RIGHT - 28, CARD), card(RIGHT - 28, CARD));
+        VBox readings = new VBox(12, card(WorkView.RIGHT - 28, 2 * CARD), card(WorkView.RIGHT - 28, CARD), card(WorkView.RIGHT - 28, CARD));
         HBox columns = new HBox(34, sheet, plot, readings);
         HBox.setHgrow(plot, Priority.ALWAYS);
         HBox.setMargin(plot, PLOT);

@@ -34,8 +34,8 @@ final class WorkView {
     private static final double LEAST_TABLE = 200;
     /** The usual width of the window, and those of the columns at its sides. */
     private static final double WIDTH = 1280;
-    private static final double SHEET = 346;
-    private static final double RIGHT = 322;
+    static final double SHEET = 346;
+    static final double RIGHT = 322;
     private static final double LEAST_SHEET = 280;
     private static final double LEAST_RIGHT = 296;
     private static final double AS_PUT = 6;
