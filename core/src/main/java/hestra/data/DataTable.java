@@ -52,12 +52,12 @@ public record DataTable(List<Variable> variables, List<Row> rows) {
         return variables.get(column);
     }
 
-    /** The row at this index; empty beyond the last. */
+    /** The row at this index; empty where there is none. */
     public Row row(int index) {
-        return index < rows.size() ? rows.get(index) : Row.EMPTY;
+        return index >= 0 && index < rows.size() ? rows.get(index) : Row.EMPTY;
     }
 
-    /** The cell at these indices; empty beyond the last row or column. */
+    /** The cell at these indices; empty where there is none. */
     public Cell cell(int row, int column) {
         return row(row).cell(column);
     }
@@ -75,6 +75,15 @@ public record DataTable(List<Variable> variables, List<Row> rows) {
                 target = target.with(column + j, block.get(i).get(j));
             }
             changed.set(row + i, target);
+        }
+        return new DataTable(variables, changed);
+    }
+
+    /** With the cells of a column from a row on written over. */
+    DataTable withColumnFrom(int row, int column, List<Cell> cells) {
+        List<Row> changed = grown(row + cells.size());
+        for (int i = 0; i < cells.size(); i++) {
+            changed.set(row + i, changed.get(row + i).with(column, cells.get(i)));
         }
         return new DataTable(variables, changed);
     }

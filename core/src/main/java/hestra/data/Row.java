@@ -8,7 +8,8 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
- * One row of the table.
+ * One row of the table. Rows that say the same are equal: empty cells at the end are never kept, and a row with nothing in it is
+ * not set aside.
  *
  * @param cells from the left; a row may be shorter than the table is wide, the rest is empty
  * @param setAside why the row takes no part in any fit; nothing where it takes part
@@ -23,20 +24,25 @@ public record Row(List<Cell> cells, Optional<String> setAside, int origin) {
     public static final Row EMPTY = new Row(List.of(), Optional.empty(), OWN);
 
     public Row {
-        cells = List.copyOf(cells);
+        int used = cells.size();
+        while (used > 0 && cells.get(used - 1).isEmpty()) {
+            used--;
+        }
+        cells = List.copyOf(used == cells.size() ? cells : cells.subList(0, used));
+        setAside = cells.isEmpty() ? Optional.empty() : setAside;
     }
 
     public static Row of(Cell... cells) {
         return new Row(List.of(cells), Optional.empty(), OWN);
     }
 
-    /** The cell in a column; empty beyond the last. */
+    /** The cell in a column; empty where there is no such column. */
     public Cell cell(int column) {
-        return column < cells.size() ? cells.get(column) : Cell.EMPTY;
+        return column >= 0 && column < cells.size() ? cells.get(column) : Cell.EMPTY;
     }
 
     public boolean isEmpty() {
-        return cells.stream().allMatch(Cell::isEmpty);
+        return cells.isEmpty();
     }
 
     public boolean isSetAside() {
@@ -49,8 +55,7 @@ public record Row(List<Cell> cells, Optional<String> setAside, int origin) {
             changed.add(Cell.EMPTY);
         }
         changed.set(column, cell);
-        Row row = new Row(changed, setAside, origin);
-        return row.isEmpty() ? new Row(List.of(), Optional.empty(), origin) : row;
+        return new Row(changed, setAside, origin);
     }
 
     Row withSetAside(Optional<String> reason) {

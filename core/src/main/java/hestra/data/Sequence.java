@@ -27,11 +27,16 @@ public record Sequence(BigDecimal first, BigDecimal step, int places) {
         return Optional.of(new Sequence(start, step, Math.max(a.places(), b.places())));
     }
 
-    /** The next so many members after the first two. */
+    /** The next so many members after the first two; empty cells where they leave the range of a double. */
     public List<Cell> goingOn(int count, DecimalMark mark) {
-        return IntStream.range(2, 2 + count).mapToObj(k -> {
-            BigDecimal member = first.add(step.multiply(BigDecimal.valueOf(k))).setScale(places, RoundingMode.HALF_EVEN);
-            return Cell.of(member.toPlainString().replace('.', mark.sign()), mark);
-        }).toList();
+        return IntStream.range(2, 2 + count).mapToObj(k -> member(k, mark)).toList();
+    }
+
+    private Cell member(int k, DecimalMark mark) {
+        BigDecimal member = first.add(step.multiply(BigDecimal.valueOf(k)));
+        double value = member.doubleValue();
+        // As long as all the others where it is plainly written, however long it is worked out to.
+        return Math.abs(value) >= Cell.LEAST_LONG ? Double.isFinite(value) ? Cell.of(value, mark) : Cell.EMPTY
+                : Cell.of(member.setScale(places, RoundingMode.HALF_EVEN).toPlainString().replace('.', mark.sign()), mark);
     }
 }

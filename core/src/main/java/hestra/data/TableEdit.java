@@ -20,6 +20,11 @@ public sealed interface TableEdit {
         return false;
     }
 
+    /** This change and the one before it, which it continues, as one. */
+    default TableEdit joinedTo(TableEdit before) {
+        return this;
+    }
+
     /** The table after the change; numbers in texts are read with this decimal mark. */
     DataTable appliedTo(DataTable table, DecimalMark mark);
 
@@ -75,9 +80,12 @@ public sealed interface TableEdit {
 
         @Override
         public DataTable appliedTo(DataTable table, DecimalMark mark) {
+            if (!table.hasRoomAt(firstRow, firstColumn) || lastRow < firstRow || lastColumn < firstColumn) {
+                return table;
+            }
             int rows = Math.min(lastRow, table.size() - 1) - firstRow + 1;
             int columns = Math.min(lastColumn, table.width() - 1) - firstColumn + 1;
-            return rows < 1 || columns < 1 || !table.hasRoomAt(firstRow, firstColumn) ? table
+            return rows < 1 || columns < 1 ? table
                     : table.withBlock(firstRow, firstColumn, Collections.nCopies(rows, Collections.nCopies(columns, Cell.EMPTY)));
         }
     }
@@ -94,12 +102,15 @@ public sealed interface TableEdit {
 
         @Override
         public DataTable appliedTo(DataTable table, DecimalMark mark) {
+            if (!table.hasRoomAt(firstRow, Math.max(0, firstColumn)) || lastRow < firstRow) {
+                return table;
+            }
             DataTable filled = table;
             int more = Math.min(lastRow, DataTable.MOST_ROWS - 1) - firstRow - 1;
             for (int column = Math.max(0, firstColumn); column <= Math.min(lastColumn, table.width() - 1); column++) {
                 Optional<Sequence> begun = Sequence.of(table.cell(firstRow, column), table.cell(firstRow + 1, column));
                 if (begun.isPresent() && more > 0) {
-                    filled = filled.withBlock(firstRow + 2, column, begun.get().goingOn(more, mark).stream().map(List::of).toList());
+                    filled = filled.withColumnFrom(firstRow + 2, column, begun.get().goingOn(more, mark));
                 }
             }
             return filled;
@@ -163,6 +174,11 @@ public sealed interface TableEdit {
         @Override
         public boolean continues(TableEdit before) {
             return before instanceof MoveRows other && other.first + other.by == first && other.last + other.by == last;
+        }
+
+        @Override
+        public TableEdit joinedTo(TableEdit before) {
+            return before instanceof MoveRows other ? new MoveRows(other.first, other.last, other.by + by) : this;
         }
 
         @Override
@@ -289,6 +305,11 @@ public sealed interface TableEdit {
         @Override
         public boolean continues(TableEdit before) {
             return before instanceof MoveColumn other && other.column + other.by == column;
+        }
+
+        @Override
+        public TableEdit joinedTo(TableEdit before) {
+            return before instanceof MoveColumn other ? new MoveColumn(other.column, other.by + by) : this;
         }
 
         @Override

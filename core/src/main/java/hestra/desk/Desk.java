@@ -52,6 +52,7 @@ public record Desk(Exercise exercise, Work work, Pointing pointing) {
         return switch (edit) {
             case Edit.Passing passing -> new Desk(exercise, work, pointing.after(passing));
             case Edit.Step _ -> this;
+            case Edit.Check(String task) -> checked(task);
             case Edit.Lasting lasting -> change(lasting);
         };
     }
@@ -59,17 +60,17 @@ public record Desk(Exercise exercise, Work work, Pointing pointing) {
     private Desk change(Edit.Lasting edit) {
         return switch (edit) {
             case PlotEdit plot -> with(plot.appliedTo(work));
+            case Edit.Pasted(long _, Edit.Lasting pasted) -> change(pasted);
             case Edit.ChangeTable(TableEdit table) -> changed(table);
             case Edit.Restore(int row) -> restored(row);
-            case Edit.MovePoint(int row, double x, double y, long _) when exercise.rules().allows(PointChange.MOVE) && row < work.table().size() -> moved(row, x, y);
+            case Edit.MovePoint(int row, double x, double y, long _) when exercise.rules().allows(PointChange.MOVE) && row >= 0 && row < work.table().size() -> moved(row, x, y);
             case Edit.AddPoint(double x, double y) when exercise.rules().allows(PointChange.ADD) -> pointAdded(x, y);
             case Edit.RemovePoints(List<Integer> rows) when exercise.rules().allows(PointChange.REMOVE) -> changed(new TableEdit.RemoveRows(rows));
             case Edit.ChooseRoles(Roles roles) when hasColumns(roles) -> with(work.withRoles(Optional.of(roles)));
-            case Edit.Draft(String task, Answer answer) when exercise.task(task).isPresent() -> with(work.withDraft(task, answer));
-            case Edit.Check(String task) -> checked(task);
+            case Edit.Draft(String task, Answer answer, Optional<String> _) when exercise.task(task).isPresent() -> with(work.withDraft(task, answer));
             case Edit.Name(String student) -> with(work.withStudent(student));
-            case Edit.StartAgain _ -> open(exercise);
-            case Edit.WriteTexts(String title, String place, String heading) -> with(exercise.withTexts(title, place, heading));
+            case Edit.StartAgain _ -> new Desk(exercise, Work.begin(exercise, work.checks().begunAgain()), Pointing.AT_NOTHING);
+            case Edit.WriteTexts(String title, String place, String heading, Optional<String> _) -> with(exercise.withTexts(title, place, heading));
             case Edit.WriteProse(String prose) -> with(exercise.withProse(prose));
             case Edit.WriteTable(TableEdit change) -> with(exercise.withTableEdited(change));
             case Edit.WriteColumns(DataTable data, Roles roles) when roles.isWithin(data.width()) -> with(exercise.withColumns(data, roles, new Provenance.ByHand()));
@@ -82,7 +83,7 @@ public record Desk(Exercise exercise, Work work, Pointing pointing) {
             case Edit.WriteRules(PlotRules rules) -> with(exercise.withRules(rules));
             case Edit.AddTask(int index, Task task) when exercise.task(task.id()).isEmpty()
                     && exercise.tasks().size() < Exercise.MOST_TASKS -> with(exercise.withTaskAt(index, task));
-            case Edit.ChangeTask(Task task) -> with(exercise.withTask(task));
+            case Edit.ChangeTask(Task task, Optional<String> _) -> with(exercise.withTask(task));
             case Edit.MoveTask(String task, int index) -> exercise.task(task)
                     .map(it -> with(exercise.withoutTask(task).withTaskAt(index, it))).orElse(this);
             case Edit.RemoveTask(String task) -> with(exercise.withoutTask(task));
@@ -274,7 +275,7 @@ public record Desk(Exercise exercise, Work work, Pointing pointing) {
                 && fresh.roles().equals(Work.begin(exercise).roles());
         return sameStart
                 ? new Desk(changed, work.withTable(new DataTable(changed.data().variables(), work.table().rows())), pointing)
-                : open(changed);
+                : new Desk(changed, Work.begin(changed, work.checks().forAnotherExercise()), Pointing.AT_NOTHING);
     }
 
     /** The selected rows. */

@@ -25,7 +25,8 @@ import hestra.tracing.Tracing;
 public sealed interface Edit {
 
     /** An edit that changes what is kept: it can be undone and is journalled. */
-    sealed interface Lasting extends Edit permits PlotEdit, ChangeTable, Restore, MovePoint, AddPoint, RemovePoints, ChooseRoles, Draft, Check, Name, StartAgain, WriteTexts, WriteProse, WriteTable, WriteColumns, WriteRecipe, LayPicture, Trace, WriteRoles, WriteHeld, WriteRules, AddTask, ChangeTask, MoveTask, RemoveTask {
+    sealed interface Lasting extends Edit permits PlotEdit, Pasted, ChangeTable, Restore, MovePoint, AddPoint, RemovePoints, ChooseRoles, Draft, Name, StartAgain, WriteTexts,
+            WriteProse, WriteTable, WriteColumns, WriteRecipe, LayPicture, Trace, WriteRoles, WriteHeld, WriteRules, AddTask, ChangeTask, MoveTask, RemoveTask {
         /** What it does, for "Undo …". */
         String inWords();
 
@@ -33,7 +34,15 @@ public sealed interface Edit {
         default boolean continues(Lasting before) {
             return false;
         }
+
+        /** This edit and the one before it, which it continues, as one: made from the same desk, it comes to the same. */
+        default Lasting joinedTo(Lasting before) {
+            return this;
+        }
     }
+
+    /** An edit that stands once it is made: it is journalled, and no undo takes it back. */
+    sealed interface Final extends Edit {}
 
     /** An edit of what is pointed at: neither undone nor journalled. */
     sealed interface Passing extends Edit {}
@@ -65,6 +74,17 @@ public sealed interface Edit {
     /** A task is turned to, or the first that is not done. */
     record TurnTo(Optional<String> task) implements Passing {}
 
+    /**
+     * Something is pasted: an edit with a number. Pasted again under the same number, as when it is to be read in another way, it
+     * takes the place of the first time, and what was done since stays; see {@link History}.
+     */
+    record Pasted(long number, Lasting edit) implements Lasting {
+        @Override
+        public String inWords() {
+            return edit.inWords();
+        }
+    }
+
     /** The student's table is changed. */
     record ChangeTable(TableEdit change) implements Lasting {
         @Override
@@ -75,6 +95,11 @@ public sealed interface Edit {
         @Override
         public boolean continues(Lasting before) {
             return before instanceof ChangeTable(TableEdit other) && change.continues(other);
+        }
+
+        @Override
+        public Lasting joinedTo(Lasting before) {
+            return before instanceof ChangeTable(TableEdit other) ? new ChangeTable(change.joinedTo(other)) : this;
         }
     }
 
@@ -131,8 +156,18 @@ public sealed interface Edit {
         }
     }
 
-    /** An answer is begun or changed. */
-    record Draft(String task, Answer answer) implements Lasting {
+    /**
+     * An answer is begun or changed.
+     *
+     * @param run names the run of typing in one field, all of which is undone together; nothing for a choice, which stands by itself
+     */
+    record Draft(String task, Answer answer, Optional<String> run) implements Lasting {
+
+        /** An answer given otherwise than by typing. */
+        public Draft(String task, Answer answer) {
+            this(task, answer, Optional.empty());
+        }
+
         @Override
         public String inWords() {
             return "answering";
@@ -140,17 +175,12 @@ public sealed interface Edit {
 
         @Override
         public boolean continues(Lasting before) {
-            return before instanceof Draft other && other.task.equals(task);
+            return before instanceof Draft other && other.task.equals(task) && run.isPresent() && other.run.equals(run);
         }
     }
 
     /** The answer to a task is checked as it stands. */
-    record Check(String task) implements Lasting {
-        @Override
-        public String inWords() {
-            return "checking an answer";
-        }
-    }
+    record Check(String task) implements Final {}
 
     /** The student types a name. */
     record Name(String student) implements Lasting {
@@ -165,7 +195,7 @@ public sealed interface Edit {
         }
     }
 
-    /** The work starts again from the exercise as it stands. */
+    /** The work starts again from the exercise as it stands; that it was begun once more is kept, whatever is undone. */
     record StartAgain() implements Lasting {
         @Override
         public String inWords() {
@@ -173,8 +203,18 @@ public sealed interface Edit {
         }
     }
 
-    /** The instructor changes the exercise's title, place and heading. */
-    record WriteTexts(String title, String place, String heading) implements Lasting {
+    /**
+     * The instructor changes the exercise's title, place and heading.
+     *
+     * @param run names the run of typing in one field, all of which is undone together
+     */
+    record WriteTexts(String title, String place, String heading, Optional<String> run) implements Lasting {
+
+        /** Texts given all at once. */
+        public WriteTexts(String title, String place, String heading) {
+            this(title, place, heading, Optional.empty());
+        }
+
         @Override
         public String inWords() {
             return "changing the title";
@@ -182,7 +222,7 @@ public sealed interface Edit {
 
         @Override
         public boolean continues(Lasting before) {
-            return before instanceof WriteTexts;
+            return before instanceof WriteTexts other && run.isPresent() && other.run.equals(run);
         }
     }
 
@@ -209,6 +249,11 @@ public sealed interface Edit {
         @Override
         public boolean continues(Lasting before) {
             return before instanceof WriteTable(TableEdit other) && change.continues(other);
+        }
+
+        @Override
+        public Lasting joinedTo(Lasting before) {
+            return before instanceof WriteTable(TableEdit other) ? new WriteTable(change.joinedTo(other)) : this;
         }
     }
 
@@ -285,8 +330,18 @@ public sealed interface Edit {
         }
     }
 
-    /** The instructor changes a task, named by its id. */
-    record ChangeTask(Task task) implements Lasting {
+    /**
+     * The instructor changes a task, named by its id.
+     *
+     * @param run names the run of typing in one field, all of which is undone together; nothing for a choice, which stands by itself
+     */
+    record ChangeTask(Task task, Optional<String> run) implements Lasting {
+
+        /** A change made otherwise than by typing. */
+        public ChangeTask(Task task) {
+            this(task, Optional.empty());
+        }
+
         @Override
         public String inWords() {
             return "changing a task";
@@ -294,7 +349,7 @@ public sealed interface Edit {
 
         @Override
         public boolean continues(Lasting before) {
-            return before instanceof ChangeTask other && other.task.id().equals(task.id());
+            return before instanceof ChangeTask other && other.task.id().equals(task.id()) && run.isPresent() && other.run.equals(run);
         }
     }
 

@@ -5,7 +5,9 @@ import java.util.Optional;
 
 /**
  * The desk with all that came before it: immutable, so undo is simply the desk before. Edits that continue one another,
- * such as the moves of one drag or the letters of one answer, are undone together.
+ * such as the moves of one drag or the letters of one answer, are undone together. What is {@linkplain Edit.Final final} stands
+ * whatever is undone or redone. A paste that is made again under its number takes the place of the first time: the desk before it
+ * gets the new one, and the edits that came after are made again on top.
  */
 public final class History {
 
@@ -15,6 +17,10 @@ public final class History {
     private record Link(Desk desk, Edit.Lasting edit, Link next, int length) {
         static Link of(Desk desk, Edit.Lasting edit, Link next) {
             return new Link(desk, edit, next, next == null ? 1 : next.length + 1);
+        }
+
+        private boolean is(long paste) {
+            return edit instanceof Edit.Pasted(long number, Edit.Lasting _) && number == paste;
         }
     }
 
@@ -55,6 +61,11 @@ public final class History {
                 Desk pointed = present.apply(passing);
                 yield pointed.equals(present) ? this : new History(pointed, past, future);
             }
+            case Edit.Final stands -> {
+                Desk changed = present.apply(stands);
+                yield changed.equals(present) ? this : new History(changed, past, future);
+            }
+            case Edit.Pasted pasted when holds(pasted.number()) -> pastedAgain(pasted);
             case Edit.Lasting lasting -> {
                 Desk changed = present.apply(lasting);
                 yield changed.equals(present) ? this : after(changed, lasting);
@@ -62,9 +73,42 @@ public final class History {
         };
     }
 
+    /** Whether a paste is among what undo would take back. */
+    public boolean holds(long paste) {
+        for (Link link = past; link != null; link = link.next) {
+            if (link.is(paste)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private History pastedAgain(Edit.Pasted pasted) {
+        ArrayDeque<Link> since = new ArrayDeque<>();
+        Link link = past;
+        while (!link.is(pasted.number())) {
+            since.push(link);
+            link = link.next;
+        }
+        Desk before = upToDate(link.desk);
+        // It stays a step even where it changes nothing, so that it can be read in yet another way.
+        History again = new History(asBegun(before.apply(pasted), since.isEmpty() ? present : since.peek().desk), Link.of(before, pasted, link.next), null);
+        while (!since.isEmpty()) {
+            Link next = since.pop();
+            History made = again.apply(next.edit);
+            again = new History(asBegun(made.present, since.isEmpty() ? present : since.peek().desk), made.past, null);
+        }
+        return again.present.equals(present) ? this : again;
+    }
+
+    /** A desk that counts to the same beginning as the one it takes the place of, with all that has been checked by now. */
+    private Desk asBegun(Desk desk, Desk then) {
+        return new Desk(desk.exercise(), desk.work().with(present.work().checks(), then.work().beginning()), present.pointing());
+    }
+
     private History after(Desk changed, Edit.Lasting edit) {
         if (past != null && edit.continues(past.edit)) {
-            return new History(changed, Link.of(past.desk, edit, past.next), null);
+            return new History(changed, Link.of(past.desk, edit.joinedTo(past.edit), past.next), null);
         }
         Link grown = Link.of(present, edit, past);
         return new History(changed, grown.length > 2 * MOST_STEPS ? newest(grown) : grown, null);
@@ -84,15 +128,16 @@ public final class History {
 
     private History undo() {
         return past == null ? this
-                : new History(pointingAsNow(past.desk), past.next, Link.of(present, past.edit, future));
+                : new History(upToDate(past.desk), past.next, Link.of(present, past.edit, future));
     }
 
     private History redo() {
         return future == null ? this
-                : new History(pointingAsNow(future.desk), Link.of(present, future.edit, past), future.next);
+                : new History(upToDate(future.desk), Link.of(present, future.edit, past), future.next);
     }
 
-    private Desk pointingAsNow(Desk desk) {
-        return new Desk(desk.exercise(), desk.work(), present.pointing());
+    /** A desk of another time, with what is pointed at and all that has been checked by now. */
+    private Desk upToDate(Desk desk) {
+        return new Desk(desk.exercise(), desk.work().with(present.work().checks()), present.pointing());
     }
 }

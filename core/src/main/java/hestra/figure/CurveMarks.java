@@ -111,7 +111,7 @@ final class CurveMarks {
     private void product() {
         OptionalDouble meanX = content.meanX();
         OptionalDouble meanY = content.meanY();
-        if (meanX.isEmpty() || !x.contains(meanX.getAsDouble()) || !y.contains(meanY.getAsDouble())) {
+        if (meanX.isEmpty() || meanY.isEmpty() || !x.contains(meanX.getAsDouble()) || !y.contains(meanY.getAsDouble())) {
             return;
         }
         double px = x.pixel(meanX.getAsDouble());

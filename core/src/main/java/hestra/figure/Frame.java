@@ -22,6 +22,12 @@ public record Frame(double xLow, double xHigh, double yLow, double yHigh) {
     /** An axis starts at zero when zero is nearer to the data than this share of their span. */
     private static final double NEAR_ZERO = 0.4;
 
+    /** Almost the largest number there is. */
+    private static final double FURTHEST = 1.79e308;
+
+    /** Distances below this cannot be divided into steps. */
+    private static final double SMALLEST = 1e-300;
+
     private static final int STEPS = 7;
     private static final double LEAST_SHARE = 1e-9;
 
@@ -53,7 +59,7 @@ public record Frame(double xLow, double xHigh, double yLow, double yHigh) {
         if (values.getCount() == 0) {
             return new double[] {1, 100};
         }
-        double span = Math.max(Math.log(values.getMax() / values.getMin()), Math.log(2));
+        double span = Math.max(Math.log(values.getMax()) - Math.log(values.getMin()), Math.log(2));
         double low = Ticks.niceBelow(Math.max(Double.MIN_NORMAL, values.getMin() * Math.exp(-BEHIND * span)));
         double high = Ticks.niceAbove(Math.min(1e300, values.getMax() * Math.exp(BEHIND * span)));
         return new double[] {low, Math.max(high, low * 2)};
@@ -65,13 +71,13 @@ public record Frame(double xLow, double xHigh, double yLow, double yHigh) {
         }
         double least = values.getMin();
         double greatest = values.getMax();
-        double span = greatest - least;
+        double span = Math.min(FURTHEST, greatest - least);
         double size = Math.max(Math.abs(least), Math.abs(greatest));
-        if (!(span > size * LEAST_SHARE)) {
-            span = size == 0 ? 2 : size * 0.5;
+        if (!(span > Math.max(size * LEAST_SHARE, SMALLEST))) {
+            span = size < SMALLEST ? 2 : size * 0.5;
         }
-        double low = least - BEHIND * span;
-        double high = greatest + AHEAD * span;
+        double low = Math.max(-FURTHEST, least - BEHIND * span);
+        double high = Math.min(FURTHEST, greatest + AHEAD * span);
         if (least >= 0 && least < NEAR_ZERO * span) {
             low = 0;
         } else if (greatest <= 0 && -greatest < NEAR_ZERO * span) {
@@ -80,9 +86,12 @@ public record Frame(double xLow, double xHigh, double yLow, double yHigh) {
         double step = Ticks.niceStep((high - low) / (STEPS - 1));
         double roundLow = Math.floor(low / step + 1e-9) * step;
         double roundHigh = Math.ceil(high / step - 1e-9) * step;
-        return roundHigh > roundLow && Double.isFinite(roundHigh - roundLow)
-                ? new double[] {roundLow, roundHigh}
-                : new double[] {least - size * 0.1 - 1, greatest + size * 0.1 + 1};
+        return roundHigh > roundLow && Double.isFinite(roundHigh - roundLow) ? new double[] {roundLow, roundHigh} : halved(low, high);
+    }
+
+    /** Edges whose distance is a number: where the whole range of numbers is used, what lies beyond half of it is not in view. */
+    private static double[] halved(double low, double high) {
+        return Double.isFinite(high - low) && high > low ? new double[] {low, high} : new double[] {Math.max(low, -FURTHEST / 2), Math.min(high, FURTHEST / 2)};
     }
 
     /** A frame with these edges; nothing where it would be too small or too large to compute with. */

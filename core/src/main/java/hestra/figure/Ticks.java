@@ -31,7 +31,7 @@ public record Ticks(double step, List<Double> values) {
     }
 
     private static Ticks decades(double low, double high, int about) {
-        double decades = Math.log10(high / low);
+        double decades = Math.log10(high) - Math.log10(low);
         int stride = (int) Math.max(1, Math.ceil(decades / about));
         // Where powers are written as such, other multiples of them would not fit beside the axis.
         boolean narrow = high >= LEAST_LONG || low < LEAST_STEP;
@@ -62,8 +62,12 @@ public record Ticks(double step, List<Double> values) {
         List<Double> values = new ArrayList<>();
         double tolerance = step * 1e-9;
         long first = (long) Math.ceil((low - tolerance) / step);
-        for (long k = first; k * step <= high + tolerance && values.size() < MOST; k++) {
-            values.add(multiple(k, step));
+        double last = Math.min(Double.MAX_VALUE, high + tolerance);
+        for (long k = first; k * step <= last && values.size() < MOST; k++) {
+            double value = multiple(k, step);
+            if (Double.isFinite(value)) {
+                values.add(value);
+            }
         }
         return new Ticks(step, values);
     }

@@ -16,12 +16,19 @@ import hestra.exercise.Exercise;
  * @param student the name it was handed in under
  * @param exercise the exercise as the student had it
  * @param table the student's data at the end
- * @param attempts answers checked, oldest first, by task id
+ * @param attempts answers checked since the work was begun last, oldest first, by task id
+ * @param begun how often the student began it, at least 1
  */
-public record HandIn(String student, Exercise exercise, DataTable table, Map<String, List<Attempt>> attempts) {
+public record HandIn(String student, Exercise exercise, DataTable table, Map<String, List<Attempt>> attempts, int begun) {
 
     public HandIn {
         attempts = Map.copyOf(attempts);
+        begun = Math.max(1, begun);
+    }
+
+    /** Work that was begun once. */
+    public HandIn(String student, Exercise exercise, DataTable table, Map<String, List<Attempt>> attempts) {
+        this(student, exercise, table, attempts, 1);
     }
 
     /** The hand-in of a desk as it stands. */
@@ -29,6 +36,6 @@ public record HandIn(String student, Exercise exercise, DataTable table, Map<Str
         Work work = desk.work();
         // Where each row came from mattered while the answers were taken from the table; what is handed in is what it says.
         DataTable table = work.table().withRows(work.table().rows().stream().map(row -> row.givenAs(Row.OWN)).toList());
-        return new HandIn(work.student().strip(), desk.exercise(), table, work.attempts());
+        return new HandIn(work.student().strip(), desk.exercise(), table, work.attempts(), work.checks().begun());
     }
 }

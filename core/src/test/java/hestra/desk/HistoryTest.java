@@ -8,6 +8,7 @@ import java.util.OptionalInt;
 import hestra.Kelp;
 import hestra.data.TableEdit;
 import hestra.exercise.Answer;
+import hestra.exercise.Task;
 import hestra.figure.Frame;
 import hestra.figure.Layer;
 import org.junit.jupiter.api.Test;
@@ -53,11 +54,84 @@ class HistoryTest {
 
     @Test
     void lettersOfOneAnswerAreUndoneTogetherAndAnotherAnswerIsNot() {
-        History typed = after(new Edit.Draft("read", new Answer.Typed("0")), new Edit.Draft("read", new Answer.Typed("0.5")),
-                new Edit.Draft("explain", new Answer.Sentence("On")), new Edit.Draft("explain", new Answer.Sentence("On average")));
+        Optional<String> first = Optional.of("number 1");
+        Optional<String> second = Optional.of("sentence 1");
+        History typed = after(new Edit.Draft("read", new Answer.Typed("0"), first), new Edit.Draft("read", new Answer.Typed("0.5"), first),
+                new Edit.Draft("explain", new Answer.Sentence("On"), second), new Edit.Draft("explain", new Answer.Sentence("On average"), second));
         History once = typed.apply(new Edit.Undo());
         assertThat(once.present().work().drafts()).containsOnlyKeys("read");
         assertThat(once.apply(new Edit.Undo()).present().work().drafts()).isEmpty();
+    }
+
+    @Test
+    void oneUndoTakesBackOneRunOfTypingInOneFieldAndNoMore() {
+        Task task = Kelp.explain();
+        History changed = after(new Edit.ChangeTask(titled(task, "A"), Optional.of("title 1")), new Edit.ChangeTask(titled(task, "Ab"), Optional.of("title 1")),
+                new Edit.ChangeTask(titled(task, "Ab").with(titled(task, "Ab").terms().withMarks(9))),
+                new Edit.ChangeTask(titled(task, "Abc").with(titled(task, "Abc").terms().withMarks(9)), Optional.of("title 2")));
+        History once = changed.apply(new Edit.Undo());
+        assertThat(explained(once).terms().title()).isEqualTo("Ab");
+        assertThat(explained(once).terms().marks()).isEqualTo(9);
+        History twice = once.apply(new Edit.Undo());
+        assertThat(explained(twice).terms().marks()).isEqualTo(task.terms().marks());
+        assertThat(explained(twice.apply(new Edit.Undo())).terms().title()).isEqualTo(task.terms().title());
+        History texts = after(new Edit.WriteTexts("T", "", "", Optional.of("title 1")), new Edit.WriteTexts("T", "P", "", Optional.of("place 1")));
+        assertThat(texts.apply(new Edit.Undo()).present().exercise().title()).isEqualTo("T");
+    }
+
+    private static Task titled(Task task, String title) {
+        return task.with(task.terms().withTitle(title));
+    }
+
+    private static Task explained(History history) {
+        return history.present().exercise().task("explain").orElseThrow();
+    }
+
+    @Test
+    void whatWasCheckedStaysCheckedWhateverIsUndone() {
+        Edit answer = new Edit.Draft("read", new Answer.Typed("7"), Optional.of("number 1"));
+        History checked = after(answer, new Edit.Check("read"));
+        History undone = checked.apply(new Edit.Undo());
+        assertThat(undone.present().work().drafts()).isEmpty();
+        assertThat(undone.present().work().attemptsAt("read")).hasSize(1);
+        assertThat(undone.apply(new Edit.Redo()).present()).isEqualTo(checked.present());
+        assertThat(checked.undoable()).contains("answering");
+    }
+
+    @Test
+    void startingAgainIsCountedAndUndoneWithoutGivingTriesBack() {
+        Edit answer = new Edit.Draft("read", new Answer.Typed("7"));
+        History again = after(answer, new Edit.Check("read"), new Edit.StartAgain(), answer, new Edit.Check("read"), new Edit.Check("read"));
+        assertThat(again.present().work().checks().begun()).isEqualTo(2);
+        assertThat(again.present().work().attemptsAt("read")).hasSize(2);
+        History back = again.apply(new Edit.Undo()).apply(new Edit.Undo());
+        assertThat(back.present().work().attemptsAt("read")).hasSize(1);
+        assertThat(back.present().work().checks().begun()).isEqualTo(2);
+        assertThat(back.apply(new Edit.Redo()).present().work().attemptsAt("read")).as("the tries of the second time are still used").hasSize(2);
+    }
+
+    @Test
+    void aPasteReadInAnotherWayTakesItsPlaceAndWhatCameAfterStays() {
+        Edit first = new Edit.Pasted(5, new Edit.ChangeTable(new TableEdit.Paste(5, 0, List.of(List.of("days", "length"), List.of("12", "8.1")))));
+        Edit second = new Edit.Pasted(5, new Edit.ChangeTable(new TableEdit.Paste(5, 0, List.of(List.of("12", "8.1")))));
+        History read = after(first, new Edit.Name("Ida"), second);
+        assertThat(read.present().work().student()).isEqualTo("Ida");
+        assertThat(read.present().work().table().size()).isEqualTo(6);
+        assertThat(read.holds(5)).isTrue();
+        History back = read.apply(new Edit.Undo());
+        assertThat(back.present().work().student()).isEmpty();
+        assertThat(back.present().work().table().size()).isEqualTo(6);
+        History none = back.apply(new Edit.Undo());
+        assertThat(none.present()).isEqualTo(BEGUN.present());
+        assertThat(none.holds(5)).isFalse();
+    }
+
+    @Test
+    void rowsMovedFurtherAfterAPasteAreMovedAsFarWhenItIsReadAnew() {
+        Edit paste = new Edit.Pasted(6, new Edit.ChangeTable(new TableEdit.Type(0, 1, "9")));
+        History moved = after(paste, new Edit.ChangeTable(new TableEdit.MoveRows(0, 0, 1)), new Edit.ChangeTable(new TableEdit.MoveRows(1, 1, 1)),
+                new Edit.Pasted(6, new Edit.ChangeTable(new TableEdit.Type(0, 1, "8"))));
+        assertThat(moved.present().work().table().cell(2, 1).text()).isEqualTo("8");
     }
 
     @Test

@@ -7,11 +7,9 @@ import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.AccessDeniedException;
-import java.nio.file.AtomicMoveNotSupportedException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -30,7 +28,10 @@ import java.util.zip.ZipOutputStream;
 public record Archive(Map<String, String> entries) {
 
     static final int MOST_ENTRIES = 32;
-    static final long MOST_BYTES = 32L * 1024 * 1024;
+    private static final long MEGABYTE = 1024L * 1024;
+
+    /** Room for an exercise with as large a table as can be taken in, and for a student's table beside it. */
+    static final long MOST_BYTES = 128 * MEGABYTE;
 
     public Archive {
         entries = new LinkedHashMap<>(entries);
@@ -43,7 +44,7 @@ public record Archive(Map<String, String> entries) {
                 return Reading.refused(file.getFileName() + " is a folder, not a file.");
             }
             if (Files.size(file) > MOST_BYTES) {
-                return Reading.refused(file.getFileName() + " is too large to be opened (over 32 MB).");
+                return Reading.refused(file.getFileName() + " is too large to be opened (over " + MOST_BYTES / MEGABYTE + " MB).");
             }
             try (InputStream in = Files.newInputStream(file)) {
                 return read(in, file.getFileName().toString());
@@ -57,12 +58,11 @@ public record Archive(Map<String, String> entries) {
     static Reading<Archive> read(InputStream in, String name) throws IOException {
         Map<String, String> entries = new LinkedHashMap<>();
         long left = MOST_BYTES;
+        int count = 0;
         try (ZipInputStream zip = new ZipInputStream(in, StandardCharsets.UTF_8)) {
             for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
-                if (entry.isDirectory()) {
-                    continue;
-                }
-                if (entries.size() == MOST_ENTRIES) {
+                // A folder counts like a file, and what is in it: a name that ends in a stroke may have contents all the same.
+                if (++count > MOST_ENTRIES) {
                     return Reading.refused(name + " holds too many files to be one of Hestra's.");
                 }
                 if (isOutside(entry.getName())) {
@@ -71,10 +71,10 @@ public record Archive(Map<String, String> entries) {
                 }
                 Optional<byte[]> bytes = unpacked(zip, left);
                 if (bytes.isEmpty()) {
-                    return Reading.refused(name + " unpacks to more than 32 MB and was not opened.");
+                    return Reading.refused(name + " unpacks to more than " + MOST_BYTES / MEGABYTE + " MB and was not opened.");
                 }
                 left -= bytes.get().length;
-                if (entries.put(entry.getName(), new String(bytes.get(), StandardCharsets.UTF_8)) != null) {
+                if (!entry.isDirectory() && entries.put(entry.getName(), new String(bytes.get(), StandardCharsets.UTF_8)) != null) {
                     return Reading.refused(name + " holds two files of the same name and was not opened.");
                 }
             }
@@ -93,35 +93,35 @@ public record Archive(Map<String, String> entries) {
                 : Reading.refused(file + " is incomplete: it holds no " + entry + ". Ask for it again.");
     }
 
-    /** Writes the archive beside its place first and then moves it there, so that a crash leaves the old file whole. */
+    /**
+     * Writes the archive.
+     *
+     * @throws IOException also where it would be too large to be opened again, which is said before anything is written
+     */
     public void write(Path file) throws IOException {
-        Path folder = Optional.ofNullable(file.toAbsolutePath().getParent()).orElseThrow();
-        Files.createDirectories(folder);
-        Path beside = Files.createTempFile(folder, ".hestra-", ".part");
-        try {
-            try (OutputStream out = Files.newOutputStream(beside)) {
-                write(out);
-            }
-            try {
-                Files.move(beside, file, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
-            } catch (AtomicMoveNotSupportedException e) {
-                Files.move(beside, file, StandardCopyOption.REPLACE_EXISTING);
-            }
-        } finally {
-            Files.deleteIfExists(beside);
+        long bytes = entries.values().stream().mapToLong(Archive::size).sum();
+        if (bytes > MOST_BYTES) {
+            throw new IOException("it would take " + bytes / MEGABYTE + " MB, and at most " + MOST_BYTES / MEGABYTE
+                    + " MB can be opened again. Take some rows out first");
         }
+        FileWriting.write(file, this::write);
     }
 
     private void write(OutputStream out) throws IOException {
-        try (ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8)) {
-            for (Map.Entry<String, String> entry : entries.entrySet()) {
-                ZipEntry header = new ZipEntry(entry.getKey());
-                header.setTime(0);
-                zip.putNextEntry(header);
-                zip.write(entry.getValue().getBytes(StandardCharsets.UTF_8));
-                zip.closeEntry();
-            }
+        ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
+        for (Map.Entry<String, String> entry : entries.entrySet()) {
+            ZipEntry header = new ZipEntry(entry.getKey());
+            header.setTime(0);
+            zip.putNextEntry(header);
+            zip.write(entry.getValue().getBytes(StandardCharsets.UTF_8));
+            zip.closeEntry();
         }
+        zip.finish();
+    }
+
+    /** How many bytes a text takes in UTF-8. */
+    private static long size(String text) {
+        return text.chars().mapToLong(c -> c < 0x80 ? 1 : c < 0x800 ? 2 : Character.isSurrogate((char) c) ? 2 : 3).sum();
     }
 
     /** Why a file could not be read, in plain words. */

@@ -78,7 +78,8 @@ public record ClassMarks(List<String> tasks, List<Line> lines) {
         String note = same ? "" : binding || !sameTasks
                 ? "Its copy of the exercise differs from yours; marked by yours."
                 : "Its copy of the exercise differs from the first one's; marked by its own.";
-        return new Line(file, Optional.of(MarkSheet.of(handIn, key)), note);
+        String begun = handIn.begun() > 1 ? "Begun " + handIn.begun() + " times." : "";
+        return new Line(file, Optional.of(MarkSheet.of(handIn, key)), (note + " " + begun).strip());
     }
 
     /** Comma-separated: a line of headings, then a line each hand-in. */

@@ -3,10 +3,7 @@ package hestra.documents;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.math.BigDecimal;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -33,22 +30,15 @@ public final class DataExport {
 
     private DataExport() {}
 
-    /** Writes the table beside its place first and then moves it there, so that a crash leaves the old file whole. */
+    /** Writes the table. */
     public static void write(DataTable table, Path file) throws IOException {
         String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
-        Path folder = file.toAbsolutePath().getParent();
-        Path beside = Files.createTempFile(folder, ".hestra-", name.endsWith(".ods") ? ".ods" : ".part");
-        try {
-            if (name.endsWith(".xlsx")) {
-                workbook(table, beside);
-            } else if (name.endsWith(".ods")) {
-                openDocument(table, beside);
-            } else {
-                Files.writeString(beside, csv(table), StandardCharsets.UTF_8);
-            }
-            Files.move(beside, file, StandardCopyOption.REPLACE_EXISTING);
-        } finally {
-            Files.deleteIfExists(beside);
+        if (name.endsWith(".xlsx")) {
+            FileWriting.write(file, out -> workbook(table, out));
+        } else if (name.endsWith(".ods")) {
+            FileWriting.write(file, out -> openDocument(table, out));
+        } else {
+            FileWriting.write(file, csv(table));
         }
     }
 
@@ -82,8 +72,8 @@ public final class DataExport {
         return variable.unit().isEmpty() || variable.unit().equals(variable.name()) ? variable.name() : variable.name() + " (" + variable.unit() + ")";
     }
 
-    private static void workbook(DataTable table, Path file) throws IOException {
-        try (XSSFWorkbook workbook = new XSSFWorkbook(); OutputStream out = Files.newOutputStream(file)) {
+    private static void workbook(DataTable table, OutputStream out) throws IOException {
+        try (XSSFWorkbook workbook = new XSSFWorkbook()) {
             XSSFSheet sheet = workbook.createSheet(SHEET);
             XSSFRow first = sheet.createRow(0);
             List<String> headings = headings(table);
@@ -104,7 +94,7 @@ public final class DataExport {
         }
     }
 
-    private static void openDocument(DataTable table, Path file) throws IOException {
+    private static void openDocument(DataTable table, OutputStream out) throws IOException {
         Sheet sheet = new Sheet(SHEET, table.size() + 1, Math.max(1, table.width()));
         List<String> headings = headings(table);
         for (int column = 0; column < headings.size(); column++) {
@@ -119,6 +109,6 @@ public final class DataExport {
         }
         SpreadSheet sheets = new SpreadSheet();
         sheets.appendSheet(sheet);
-        sheets.save(file.toFile());
+        sheets.save(out);
     }
 }

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.TreeMap;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
@@ -31,7 +32,7 @@ public final class HandInFile {
 
     /** What the student did, as it stands in {@code work.json}; rows count from 0. */
     record Document(String format, int version, String student, Map<Integer, String> setAside,
-            Map<String, List<Attempt>> attempts) {}
+            Map<String, List<Attempt>> attempts, OptionalInt begun) {}
 
     private HandInFile() {}
 
@@ -52,7 +53,7 @@ public final class HandInFile {
         }
         Map<String, String> entries = new LinkedHashMap<>(ExerciseFile.entries(handIn.exercise()));
         entries.put(WORK, Json.pretty(new Document(FORMAT, VERSION, handIn.student(), setAside,
-                new TreeMap<>(handIn.attempts()))));
+                new TreeMap<>(handIn.attempts()), OptionalInt.of(handIn.begun()))));
         entries.put(TABLE, DelimitedText.write(handIn.table()));
         new Archive(entries).write(file);
     }
@@ -81,7 +82,7 @@ public final class HandInFile {
                         data = data.withSetAside(entry.getKey(), Optional.ofNullable(entry.getValue()));
                     }
                 }
-                return Reading.done(new HandIn(document.student().strip(), exercise, data, document.attempts()));
+                return Reading.done(new HandIn(document.student().strip(), exercise, data, document.attempts(), document.begun().orElse(1)));
             });
         } catch (JsonProcessingException e) {
             return Reading.refused(ExerciseFile.damaged(name, WORK, e));

@@ -1,12 +1,8 @@
 package hestra.documents;
 
-import java.io.BufferedReader;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
-import java.nio.channels.FileLock;
-import java.nio.channels.OverlappingFileLockException;
-import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -15,31 +11,36 @@ import java.nio.file.StandardOpenOption;
 import java.util.List;
 import java.util.Optional;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.JsonNode;
 import hestra.data.Row;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desk.History;
+import hestra.desk.Session;
 import hestra.exercise.Exercise;
-import hestra.numbers.DecimalMark;
 
 /**
  * The journal of a desk: the exercise it began with on the first line, then an edit a line, each written as it is made.
- * After a crash the desk is what the journal says; a line that was cut short by the crash is left out.
+ * After a crash the desk is what the journal says. Nothing is ever thrown away: a journal with a bad line in it gives the desk as the
+ * lines before that line leave it, and is kept as it was in a copy; one that belongs to another version of the exercise is
+ * kept under another name, from which it can be opened again.
  *
- * <p>Not for use by several threads at once.
+ * <p>Not for use by several threads at once. While it is open, no other window can open it.
  */
 public final class JournalFile implements AutoCloseable {
 
-    private static final int VERSION = 1;
+    /** The ending of a journal's name. */
+    public static final String ENDING = ".jsonl";
+
+    static final int VERSION = 1;
 
     /** The first line. */
     record Header(int journal, ExerciseFile.Document exercise, List<Row> rows) {}
 
+    private final JournalLock lock;
     private final FileChannel channel;
 
-    private JournalFile(FileChannel channel) {
+    private JournalFile(JournalLock lock, FileChannel channel) {
+        this.lock = lock;
         this.channel = channel;
     }
 
@@ -49,128 +50,144 @@ public final class JournalFile implements AutoCloseable {
      * @param journal takes the edits from here on
      * @param history the desk, and what can be undone
      * @param restored how many edits were found and made again; 0 for a new journal
+     * @param trouble what is to be told about it, as sentences: that it was damaged, or that it is of another version of the
+     *     exercise; nothing where all went well
      */
-    public record Opened(JournalFile journal, History history, int restored) {}
+    public record Opened(JournalFile journal, History history, int restored, Optional<String> trouble) {}
+
+    /** Another window works on the journal. */
+    public static final class InUse extends IOException {
+        private static final long serialVersionUID = 1;
+
+        InUse(Path file) {
+            super("another window works on " + file.getFileName());
+        }
+    }
 
     /**
-     * Opens the journal of an exercise and replays it. A journal in which the exercise never stood as it does now, since
-     * it is another version of it, or that cannot be read, is kept under another name and a new one is begun.
+     * Opens the journal of an exercise and replays it, or begins one. A journal in which the exercise never stood as it does now,
+     * since it is another version of it, is kept under another name and a new one is begun.
      *
-     * @throws IOException if the file cannot be written, or another window holds it
+     * @throws InUse if another window holds it
+     * @throws IOException if the file cannot be read or written
      */
     public static Opened open(Path file, Exercise exercise) throws IOException {
+        return locked(file, lock -> {
+            if (!Files.exists(file) || Files.size(file) == 0) {
+                return begin(lock, file, exercise, Optional.empty());
+            }
+            Optional<JournalReplay> replay = JournalReplay.of(file, Optional.of(exercise));
+            if (replay.isEmpty()) {
+                Path kept = aside(file, "damaged");
+                return begin(lock, file, exercise, Optional.of("The journal of your earlier work cannot be read. It is kept as " + kept + "."));
+            }
+            if (!replay.get().met()) {
+                aside(file, "earlier");
+                return begin(lock, file, exercise, Optional.of("This exercise has changed since you worked on it, so it begins anew. Your earlier work is kept: “Recent work…” in the menu opens it."));
+            }
+            return goOn(lock, file, replay.get());
+        });
+    }
+
+    /**
+     * Opens a journal by itself, with the exercise that it began with.
+     *
+     * @throws InUse if another window holds it
+     * @throws IOException if it is no journal, or cannot be read or written
+     */
+    public static Opened resume(Path file) throws IOException {
+        return locked(file, lock -> goOn(lock, file, JournalReplay.of(file, Optional.empty())
+                .orElseThrow(() -> new IOException(file + " is not a journal of Hestra’s, or it is damaged"))));
+    }
+
+    /** What is done with a journal once it is locked. */
+    @FunctionalInterface
+    private interface Work {
+        Opened with(JournalLock lock) throws IOException;
+    }
+
+    private static Opened locked(Path file, Work work) throws IOException {
         Files.createDirectories(file.toAbsolutePath().getParent());
-        FileChannel channel = FileChannel.open(file, StandardOpenOption.CREATE, StandardOpenOption.READ, StandardOpenOption.WRITE);
+        JournalLock lock = JournalLock.of(file).orElseThrow(() -> new InUse(file));
+        boolean opened = false;
         try {
-            if (!isLocked(channel)) {
-                throw new IOException("another window works on " + file.getFileName());
+            Opened done = work.with(lock);
+            opened = true;
+            return done;
+        } finally {
+            if (!opened) {
+                lock.close();
             }
-            Optional<Replay> replay = replay(file, exercise);
-            if (replay.isPresent()) {
-                channel.truncate(replay.get().length());
-                channel.position(replay.get().length());
-                return new Opened(new JournalFile(channel), replay.get().history(), replay.get().edits());
-            }
-            if (channel.size() > 0) {
-                Files.copy(file, file.resolveSibling(file.getFileName() + ".old"), StandardCopyOption.REPLACE_EXISTING);
-                channel.truncate(0);
-            }
-            JournalFile journal = new JournalFile(channel);
-            journal.write(Json.line(new Header(VERSION, ExerciseFile.Document.of(exercise), exercise.data().rows())));
-            return new Opened(journal, History.of(Desk.open(exercise)), 0);
-        } catch (IOException | RuntimeException e) {
-            channel.close();
-            throw e;
         }
+    }
+
+    private static Opened begin(JournalLock lock, Path file, Exercise exercise, Optional<String> trouble) throws IOException {
+        // Worked out first: what cannot be shown is not begun.
+        History history = Session.of(History.of(Desk.open(exercise))).history();
+        FileWriting.write(file, Json.line(new Header(VERSION, ExerciseFile.Document.of(exercise), exercise.data().rows())) + "\n");
+        return new Opened(appending(lock, file), history, 0, trouble);
+    }
+
+    private static Opened goOn(JournalLock lock, Path file, JournalReplay replay) throws IOException {
+        Optional<String> trouble = Optional.empty();
+        if (!replay.whole()) {
+            Path kept = file.resolveSibling(file.getFileName() + "." + free(file, "damaged"));
+            Files.copy(file, kept);
+            trouble = Optional.of("The end of your journal is damaged. Your work is here up to that place (" + steps(replay.edits()) + "); the whole journal is kept as " + kept + ".");
+        }
+        JournalFile journal = appending(lock, file);
+        if (!replay.whole()) {
+            journal.channel.truncate(replay.length());
+        }
+        return new Opened(journal, replay.session().history(), replay.edits(), trouble);
+    }
+
+    private static String steps(int count) {
+        return count == 1 ? "1 step" : count + " steps";
+    }
+
+    private static JournalFile appending(JournalLock lock, Path file) throws IOException {
+        return new JournalFile(lock, FileChannel.open(file, StandardOpenOption.WRITE, StandardOpenOption.APPEND));
+    }
+
+    /** Moves a journal to another name: one that ends like a journal's where it can be opened again. */
+    private static Path aside(Path file, String why) throws IOException {
+        String name = file.getFileName().toString();
+        Path kept = file.resolveSibling("earlier".equals(why) ? name.replaceFirst("\\.jsonl$", "") + "." + free(file, why) + ENDING : name + "." + free(file, why));
+        return Files.move(file, kept, StandardCopyOption.ATOMIC_MOVE);
+    }
+
+    /** "damaged-2", where there is a damaged copy already. */
+    private static String free(Path file, String why) {
+        String name = file.getFileName().toString();
+        int number = 1;
+        while (Files.exists(file.resolveSibling(name + "." + why + "-" + number))
+                || Files.exists(file.resolveSibling(name.replaceFirst("\\.jsonl$", "") + "." + why + "-" + number + ENDING))) {
+            number++;
+        }
+        return why + "-" + number;
     }
 
     /** Writes an edit; when this returns, the edit outlives the program. */
     public void add(Edit edit) throws IOException {
-        write(Json.line(edit));
-    }
-
-    @Override
-    public void close() throws IOException {
-        channel.close();
-    }
-
-    private void write(String line) throws IOException {
-        ByteBuffer bytes = ByteBuffer.wrap((line + "\n").getBytes(StandardCharsets.UTF_8));
+        ByteBuffer bytes = ByteBuffer.wrap((Json.line(edit) + "\n").getBytes(StandardCharsets.UTF_8));
         while (bytes.hasRemaining()) {
             channel.write(bytes);
         }
     }
 
-    private static boolean isLocked(FileChannel channel) throws IOException {
-        try {
-            FileLock lock = channel.tryLock();
-            return lock != null;
-        } catch (OverlappingFileLockException e) {
-            return false;
-        }
-    }
-
-    private record Replay(History history, int edits, long length) {}
-
-    private static Optional<Replay> replay(Path file, Exercise exercise) throws IOException {
-        try (BufferedReader lines = Files.newBufferedReader(file)) {
-            String first = lines.readLine();
-            Optional<Exercise> begun = first == null ? Optional.empty() : begun(first);
-            if (begun.isEmpty()) {
-                return Optional.empty();
-            }
-            History history = History.of(Desk.open(begun.get()));
-            boolean met = begun.get().equals(exercise);
-            long length = bytes(first);
-            int edits = 0;
-            for (String line = lines.readLine(); line != null; line = lines.readLine()) {
-                Optional<Edit> edit = edit(line, begun.get().mark());
-                if (edit.isEmpty()) {
-                    break;
-                }
-                history = history.apply(edit.get());
-                met = met || history.present().exercise().equals(exercise);
-                length += bytes(line);
-                edits++;
-            }
-            return met && length <= Files.size(file) ? Optional.of(new Replay(history, edits, length)) : Optional.empty();
-        } catch (CharacterCodingException e) {
-            return Optional.empty();
+    @Override
+    public void close() throws IOException {
+        try (lock) {
+            channel.close();
         }
     }
 
     /** The exercise that a journal began with; nothing where there is no journal or it cannot be read. */
     public static Optional<Exercise> begun(Path file) {
-        try (BufferedReader lines = Files.newBufferedReader(file)) {
-            String first = lines.readLine();
-            return first == null ? Optional.empty() : begun(first);
+        try (JournalLines lines = JournalLines.of(file)) {
+            return lines.next().flatMap(JournalReplay::begun);
         } catch (IOException e) {
-            return Optional.empty();
-        }
-    }
-
-    private static Optional<Exercise> begun(String line) {
-        try {
-            JsonNode tree = Json.tree(line);
-            if (tree.path("journal").asInt() != VERSION) {
-                return Optional.empty();
-            }
-            String mark = tree.path("exercise").path("mark").asText();
-            Header header = Json.read(line, Header.class, "comma".equals(mark) ? DecimalMark.COMMA : DecimalMark.POINT);
-            return Optional.of(header.exercise().with(header.rows()));
-        } catch (JsonProcessingException | IllegalArgumentException e) {
-            return Optional.empty();
-        }
-    }
-
-    private static long bytes(String line) {
-        return line.getBytes(StandardCharsets.UTF_8).length + 1L;
-    }
-
-    private static Optional<Edit> edit(String line, DecimalMark mark) {
-        try {
-            return Optional.of(Json.read(line, Edit.class, mark));
-        } catch (JsonProcessingException e) {
             return Optional.empty();
         }
     }

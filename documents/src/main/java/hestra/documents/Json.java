@@ -6,7 +6,9 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 
+import com.fasterxml.jackson.annotation.JsonSetter;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import com.fasterxml.jackson.annotation.Nulls;
 import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.core.JsonProcessingException;
@@ -109,6 +111,7 @@ final class Json {
                 .disable(MapperFeature.AUTO_DETECT_IS_GETTERS)
                 .disable(JsonReadFeature.ALLOW_NON_NUMERIC_NUMBERS)
                 .build();
+        mapper.setDefaultSetterInfo(JsonSetter.Value.forContentNulls(Nulls.FAIL));
         mapper.getFactory().setStreamReadConstraints(StreamReadConstraints.builder().maxNestingDepth(40).build());
         for (Class<?> family : new Class<?>[] {Edit.class, TableEdit.class, Provenance.class, Along.class, Task.class, Answer.class, Rounding.class}) {
             register(mapper, family);

@@ -9,7 +9,6 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
@@ -62,13 +61,11 @@ public record PlotSheet(Figure plot, Optional<Figure> strip, Optional<String> eq
     public void write(Path file) throws IOException {
         String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
         if (name.endsWith(".svg")) {
-            Files.writeString(file, "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n" + svg());
+            FileWriting.write(file, "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n" + svg());
         } else if (name.endsWith(".pdf")) {
-            try (OutputStream out = Files.newOutputStream(file)) {
-                pdf(out);
-            }
+            FileWriting.write(file, this::pdf);
         } else {
-            Files.write(file, png());
+            FileWriting.write(file, out -> out.write(png()));
         }
     }
 

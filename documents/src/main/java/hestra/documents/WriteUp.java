@@ -46,6 +46,8 @@ public final class WriteUp {
         page.put("place", findings.exercise().place());
         page.put("heading", findings.exercise().heading());
         page.put("student", findings.work().student().isBlank() ? "no name" : findings.work().student().strip());
+        int begun = findings.work().checks().begun();
+        page.put("begun", begun > 1 ? "begun " + begun + " times" : "");
         page.put("prose", Prose.html(LiveText.fill(findings.exercise().prose(), findings.exercise())));
         page.put("plot", Picture.svg(ScatterPlot.describe(findings.plot(), new Layout(WIDTH, PLOT_HEIGHT, 1)), Palette.LIGHT,
                 "Scatter plot of " + findings.y().described() + " against " + findings.x().described()));

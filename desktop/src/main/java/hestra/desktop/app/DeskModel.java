@@ -10,21 +10,27 @@ import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desk.History;
+import hestra.desk.Session;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /**
  * The one place where the desk changes: edits go in, findings come out, and every view watches these. Used on the JavaFX
- * thread.
+ * thread. Another desk has a model of its own, so nothing of one exercise is left standing in the views of another.
  */
 public final class DeskModel {
 
+    private static final Logger LOG = LoggerFactory.getLogger(DeskModel.class);
+
     private final ReadOnlyObjectWrapper<Findings> findings = new ReadOnlyObjectWrapper<>();
     private Consumer<Edit> recorder = _ -> { };
-    private History history;
+    private Consumer<String> notice = _ -> { };
+    private Session session;
     private long gestures;
 
     public DeskModel(History history) {
-        this.history = history;
-        findings.set(Findings.of(history.present()));
+        session = Session.of(history);
+        findings.set(session.findings());
     }
 
     public ReadOnlyObjectProperty<Findings> findingsProperty() {
@@ -36,26 +42,28 @@ public final class DeskModel {
     }
 
     public Desk desk() {
-        return history.present();
+        return session.history().present();
     }
 
-    /** Makes an edit. What changes nothing is neither kept nor recorded. */
+    /**
+     * Makes an edit. What changes nothing is neither kept nor recorded; what cannot be computed with is refused with a notice, and
+     * everything stays as it was.
+     */
     public void apply(Edit edit) {
-        History changed = history.apply(edit);
-        if (changed == history) {
-            return;
+        switch (session.apply(edit)) {
+            case Session.Outcome.Nothing _ -> { }
+            case Session.Outcome.Made(Session made) -> {
+                session = made;
+                if (!(edit instanceof Edit.Passing)) {
+                    recorder.accept(edit);
+                }
+                findings.set(made.findings());
+            }
+            case Session.Outcome.Refused(Throwable why) -> {
+                LOG.error("{} cannot be made", edit.getClass().getSimpleName(), why);
+                notice.accept("This could not be done, and nothing has changed. If it was a number, try one that is not so large or so small.");
+            }
         }
-        history = changed;
-        if (!(edit instanceof Edit.Passing)) {
-            recorder.accept(edit);
-        }
-        findings.set(findings.get().next(history.present()));
-    }
-
-    /** Begins with another desk: another exercise was opened. */
-    public void begin(History other) {
-        history = other;
-        findings.set(Findings.of(other.present()));
     }
 
     /** Has every edit that lasts recorded from now on. */
@@ -63,15 +71,25 @@ public final class DeskModel {
         recorder = newRecorder;
     }
 
+    /** Has it said when an edit is refused. */
+    public void sayRefusalsTo(Consumer<String> newNotice) {
+        notice = newNotice;
+    }
+
     public Optional<String> undoable() {
-        return history.undoable();
+        return session.history().undoable();
     }
 
     public Optional<String> redoable() {
-        return history.redoable();
+        return session.history().redoable();
     }
 
-    /** A number for a new gesture, so that its edits are undone together. */
+    /** Whether a paste can still be read in another way: it has not been undone. */
+    public boolean holds(long paste) {
+        return session.history().holds(paste);
+    }
+
+    /** A number for a new gesture or paste, so that its edits are undone together, or put in its place. */
     public long newGesture() {
         return System.nanoTime() + ++gestures;
     }

@@ -1,23 +1,24 @@
 package hestra.desktop.app;
 
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import javafx.concurrent.Task;
 
 import hestra.data.DataTable;
 import hestra.documents.DataExport;
 import hestra.documents.DataFile;
+import hestra.documents.FileWriting;
 import hestra.documents.HandInFile;
 import hestra.documents.PictureFile;
 import hestra.documents.PlotSheet;
 import hestra.documents.Reading;
 import hestra.documents.WriteUp;
 import hestra.marking.HandIn;
+import hestra.numbers.DecimalMark;
 
 /** What comes from other programs and goes to them: data, pictures, plots, the write-up. It asks where, does it, and says what came of it. */
 final class Exchange {
@@ -30,12 +31,13 @@ final class Exchange {
 
     private static final FileDialogs.Kind HAND_IN = new FileDialogs.Kind("Hand-in", HandInFile.ENDING);
 
-    private final DeskModel model;
+    private final Supplier<DeskModel> model;
     private final Settings settings;
     private final FileDialogs dialogs;
     private final Notices notices;
 
-    Exchange(DeskModel model, Settings settings, FileDialogs dialogs, Notices notices) {
+    /** {@code model} gives the desk that is open. */
+    Exchange(Supplier<DeskModel> model, Settings settings, FileDialogs dialogs, Notices notices) {
         this.model = model;
         this.settings = settings;
         this.dialogs = dialogs;
@@ -56,10 +58,11 @@ final class Exchange {
     /** Reads a file of data away from the window's thread, since it may be large, and hands on what it holds. */
     void openData(Path file, Consumer<DataFile.Taken> then) {
         remember(file);
+        DecimalMark mark = model.get().desk().exercise().mark();
         Task<Reading<DataFile.Taken>> task = new Task<>() {
             @Override
             protected Reading<DataFile.Taken> call() {
-                return DataFile.take(file, model.desk().exercise().mark(), share -> {
+                return DataFile.take(file, mark, share -> {
                     updateProgress(share, 1);
                     return !isCancelled();
                 });
@@ -100,7 +103,7 @@ final class Exchange {
 
     /** Writes the write-up alone. */
     void writeUp() {
-        save(PAGE, "write-up.html", "The write-up", file -> Files.writeString(file, WriteUp.html(model.findings()), StandardCharsets.UTF_8));
+        save(PAGE, "write-up.html", "The write-up", file -> FileWriting.write(file, WriteUp.html(model.get().findings())));
     }
 
     private void save(FileDialogs.Kind kind, String name, String what, Writing writing) {
@@ -121,7 +124,7 @@ final class Exchange {
      * @return whether it could be asked where to; not while there is no name to hand it in under
      */
     boolean handIn() {
-        HandIn handIn = HandIn.of(model.desk());
+        HandIn handIn = HandIn.of(model.get().desk());
         if (handIn.student().isBlank()) {
             return false;
         }
@@ -133,7 +136,7 @@ final class Exchange {
         Path page = Path.of(file.toString().replaceFirst("\\.handin$", "") + ".html");
         try {
             HandInFile.write(handIn, file);
-            Files.writeString(page, WriteUp.html(model.findings()), StandardCharsets.UTF_8);
+            FileWriting.write(page, WriteUp.html(model.get().findings()));
             remember(file);
             notices.say("Handed in as " + file + ". Give this file to your instructor. The write-up beside it, "
                     + page.getFileName() + ", is for you to read or print.");
@@ -144,7 +147,7 @@ final class Exchange {
 
     /** The exercise's title as the name of a file. */
     String fileName(String usual) {
-        String name = model.desk().exercise().title().replaceAll("[^\\p{L}\\p{N} ,.()_-]", "_").strip();
+        String name = model.get().desk().exercise().title().replaceAll("[^\\p{L}\\p{N} ,.()_-]", "_").strip();
         return name.isEmpty() ? usual : name;
     }
 

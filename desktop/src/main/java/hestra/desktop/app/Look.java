@@ -16,6 +16,14 @@ public final class Look {
     private final BooleanProperty dark = new SimpleBooleanProperty(false);
     private final DoubleProperty type = new SimpleDoubleProperty(1);
 
+    /** One that goes with this one, for views that come and go: what watches it does not outlive them. */
+    Look alongside() {
+        Look other = new Look();
+        other.dark.bindBidirectional(dark);
+        other.type.bindBidirectional(type);
+        return other;
+    }
+
     public BooleanProperty darkProperty() {
         return dark;
     }

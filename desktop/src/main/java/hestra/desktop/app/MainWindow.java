@@ -28,9 +28,12 @@ import hestra.desktop.table.GridHabits;
 import hestra.desktop.write.WriteView;
 import hestra.documents.DataFile;
 import hestra.documents.ExerciseFile;
+import hestra.documents.JournalFile;
 import hestra.documents.PictureFile;
 import hestra.documents.Reading;
 import hestra.exercise.Exercise;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /** The window: the top bar, the view in hand, and what can be done with files. */
 public final class MainWindow {
@@ -42,6 +45,7 @@ public final class MainWindow {
     }
 
     private static final FileDialogs.Kind EXERCISE = new FileDialogs.Kind("Exercise", ExerciseFile.ENDING);
+    private static final Logger LOG = LoggerFactory.getLogger(MainWindow.class);
     private static final KeyCode LARGER = KeyCode.F8;
     private static final KeyCode HELP = KeyCode.F1;
     private static final KeyCombination UNDO = KeyCombination.valueOf("Shortcut+Z");
@@ -49,7 +53,6 @@ public final class MainWindow {
     private static final KeyCombination REDO = KeyCombination.valueOf("Shortcut+Shift+Z");
     private static final KeyCombination REDO_TOO = KeyCombination.valueOf("Shortcut+Y");
 
-    private final DeskModel model;
     private final Settings settings;
     private final FileDialogs dialogs;
     private final Look look;
@@ -59,11 +62,13 @@ public final class MainWindow {
     private final BorderPane frame = new BorderPane();
     private final StackPane root = new StackPane();
     private final TopBar bar;
-    private final WorkView work;
     private final DemoShelf shelf;
+    private DeskModel model;
+    private WorkView work;
     private WriteView write;
     /** Made when it is first asked for. */
     private KeysBoard keys;
+    private RecentBoard recent;
     private OpenDesk open;
     private View view = View.WORK;
 
@@ -73,13 +78,12 @@ public final class MainWindow {
         this.settings = settings;
         this.dialogs = dialogs;
         this.look = look;
-        this.model = new DeskModel(open.history());
-        this.exchange = new Exchange(model, settings, dialogs, notices);
-        record();
+        this.model = modelOf(open);
+        this.exchange = new Exchange(this::model, settings, dialogs, notices);
         this.bar = new TopBar(this);
         habits.pairByPairProperty().set(settings.flag("pair-by-pair"));
-        habits.typeProperty().bind(look.typeProperty());
-        this.work = new WorkView(model, look, habits, notices::say, this::handIn, exchange::savePlot);
+        habits.typeProperty().bindBidirectional(look.typeProperty());
+        this.work = workView(model);
         this.shelf = new DemoShelf(look, this::openDemo);
         frame.setTop(bar);
         frame.setCenter(work.node());
@@ -91,12 +95,29 @@ public final class MainWindow {
         root.addEventFilter(KeyEvent.KEY_PRESSED, this::shortcut);
         root.setOnDragOver(this::dropped);
         root.setOnDragDropped(this::dropped);
-        if (open.restored() > 0) {
+        tellHowItOpened();
+    }
+
+    private void tellHowItOpened() {
+        if (open.trouble().isPresent()) {
+            notices.say(open.trouble().get());
+        } else if (!open.isKept()) {
+            notices.say("Your work cannot be kept as you go: Hestra’s folder (" + settings.folder() + ") cannot be written.");
+        } else if (open.restored() > 0) {
             notices.say("Picked up where you left off. “Start again” in the menu begins afresh, and can be undone.");
         }
-        if (!open.isKept()) {
-            notices.say("Your work cannot be kept as you go: Hestra’s folder (" + settings.folder() + ") cannot be written.");
-        }
+    }
+
+    private WorkView workView(DeskModel shown) {
+        return new WorkView(shown, look.alongside(), habits.alongside(), notices::say, this::handIn, exchange::savePlot);
+    }
+
+    /** The model of an open desk, which keeps every edit from here on. */
+    private DeskModel modelOf(OpenDesk desk) {
+        DeskModel made = new DeskModel(desk.history());
+        made.recordTo(edit -> desk.record(edit, message -> Platform.runLater(() -> notices.say(message))));
+        made.sayRefusalsTo(notices::say);
+        return made;
     }
 
     /** All that the window shows. */
@@ -111,6 +132,11 @@ public final class MainWindow {
         return scene;
     }
 
+    /** Says something at the foot of the window. */
+    void say(String message) {
+        notices.say(message);
+    }
+
     public DeskModel model() {
         return model;
     }
@@ -123,8 +149,9 @@ public final class MainWindow {
         return view;
     }
 
-    /** Puts the keyboard where the work goes on. */
+    /** Remembers what is open, and puts the keyboard where the work goes on. */
     public void begin() {
+        LastOpen.remember(settings, open);
         Platform.runLater(() -> work.sheet().focusTaskInHand());
     }
 
@@ -140,7 +167,7 @@ public final class MainWindow {
 
     private Node writeView() {
         if (write == null) {
-            write = new WriteView(model, look, habits, notices::say, () -> exchange.openPicture(this::layPicture));
+            write = new WriteView(model, look.alongside(), habits.alongside(), notices::say, () -> exchange.openPicture(this::layPicture));
         }
         return write.node();
     }
@@ -158,10 +185,15 @@ public final class MainWindow {
         begin();
     }
 
+    /** Begins another exercise; what was open stays in the list of recent work. */
     void newExercise() {
-        begin(OpenDesk.of(settings.folder(), Exercise.blank(UUID.randomUUID().toString()), Optional.empty()));
-        show(View.WRITE);
-        write.begin();
+        boolean leaves = model.undoable().isPresent() || open.restored() > 0;
+        if (begin(OpenDesk.of(settings.folder(), Exercise.blank(UUID.randomUUID().toString()), Optional.empty()), View.WRITE)) {
+            write.begin();
+            if (leaves) {
+                notices.say("What you had open is kept: “Recent work…” in the menu brings it back.");
+            }
+        }
     }
 
     /** Shows the demo data sets to choose from. */
@@ -170,9 +202,29 @@ public final class MainWindow {
     }
 
     private void openDemo(Exercise exercise) {
-        begin(OpenDesk.of(settings.folder(), exercise, Optional.empty()));
-        show(View.WORK);
-        begin();
+        begin(OpenDesk.of(settings.folder(), exercise, Optional.empty()), View.WORK);
+    }
+
+    /** Shows what was worked on before, to go on with it. */
+    void openRecent() {
+        if (recent == null) {
+            recent = new RecentBoard(settings.folder(), this::resume);
+            root.getChildren().add(recent);
+        }
+        recent.open();
+    }
+
+    private void resume(Path journal) {
+        if (open.journalFile().filter(journal::equals).isPresent()) {
+            return;
+        }
+        try {
+            begin(OpenDesk.resumed(journal, LastOpen.fileOf(settings, journal)), View.WORK);
+        } catch (JournalFile.InUse e) {
+            notices.say("This is open in another window. Go on with it there.");
+        } catch (IOException e) {
+            notices.say("This work could not be opened: " + e.getMessage() + ".");
+        }
     }
 
     /** Shows what mouse and keys do. */
@@ -202,9 +254,7 @@ public final class MainWindow {
             case Reading.Refused<Exercise>(String message) -> notices.say(message);
             case Reading.Done<Exercise>(Exercise exercise) -> {
                 exchange.remember(file);
-                begin(OpenDesk.of(settings.folder(), exercise, Optional.of(file)));
-                show(View.WORK);
-                begin();
+                begin(OpenDesk.of(settings.folder(), exercise, Optional.of(file)), View.WORK);
             }
         }
     }
@@ -263,19 +313,40 @@ public final class MainWindow {
         }
     }
 
-    private void begin(OpenDesk other) {
+    /**
+     * Goes over to another desk, with views of its own, so that nothing of the one before is left standing in them. Where that
+     * cannot be shown, everything stays as it is.
+     *
+     * @return whether it could
+     */
+    private boolean begin(OpenDesk other, View shown) {
+        DeskModel next;
+        WorkView nextWork;
+        try {
+            next = modelOf(other);
+            nextWork = workView(next);
+        } catch (RuntimeException | VirtualMachineError e) {
+            LOG.error("{} cannot be shown", other.history().present().exercise().id(), e);
+            other.close();
+            notices.say(cannotBeOpened(other.history().present().exercise().title(), other.journalFile()));
+            return false;
+        }
         open.close();
         open = other;
-        // First, so that nothing is ever written to the journal that has just been closed.
-        record();
-        model.begin(other.history());
+        model = next;
+        work = nextWork;
+        write = null;
+        notices.hide();
+        bar.follow();
+        show(shown);
+        begin();
+        tellHowItOpened();
+        return true;
     }
 
-    /** Keeps every edit from here on, and what is open, so that both are there again after a crash. */
-    private void record() {
-        OpenDesk recorded = open;
-        LastOpen.remember(settings, open);
-        model.recordTo(edit -> recorded.record(edit, notices::say));
+    /** What is said of an exercise that cannot be shown. */
+    static String cannotBeOpened(String title, Optional<Path> journal) {
+        return "“" + title + "” could not be opened." + journal.map(file -> " What you did in it is kept in " + file + ".").orElse("");
     }
 
     /** Saves the exercise to its file, or asks for one. */

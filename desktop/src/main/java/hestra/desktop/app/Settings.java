@@ -1,12 +1,14 @@
 package hestra.desktop.app;
 
 import java.io.IOException;
+import java.io.OutputStreamWriter;
 import java.io.Reader;
-import java.io.Writer;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Properties;
 
+import hestra.documents.FileWriting;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -92,10 +94,7 @@ public final class Settings {
         }
         changed = false;
         try {
-            Files.createDirectories(folder);
-            try (Writer out = Files.newBufferedWriter(folder.resolve(FILE))) {
-                values.store(out, null);
-            }
+            FileWriting.write(folder.resolve(FILE), out -> values.store(new OutputStreamWriter(out, StandardCharsets.UTF_8), null));
         } catch (IOException e) {
             LOG.warn("The settings cannot be kept in {}", folder, e);
         }

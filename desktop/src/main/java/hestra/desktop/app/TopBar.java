@@ -23,6 +23,7 @@ import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Rectangle;
 import javafx.stage.Stage;
+import javafx.util.Subscription;
 
 import hestra.desk.Edit;
 import hestra.desk.Findings;
@@ -46,6 +47,7 @@ final class TopBar extends StackPane {
     private final Button handIn = new Button("Hand in…");
     private final Button tryIt = new Button("Try it");
     private final Button save = new Button("Save…");
+    private Subscription following = Subscription.EMPTY;
 
     TopBar(MainWindow window) {
         this.window = window;
@@ -78,7 +80,13 @@ final class TopBar extends StackPane {
         holdVisible(right);
         left.setPickOnBounds(false);
         getChildren().addAll(left, right, middle);
-        window.model().watch(this::show);
+        follow();
+    }
+
+    /** Follows the desk that is open now. */
+    void follow() {
+        following.unsubscribe();
+        following = window.model().watch(this::show);
     }
 
     void show(Findings findings) {
@@ -118,6 +126,7 @@ final class TopBar extends StackPane {
         menu.getItems().addAll(
                 item("New exercise", "Shortcut+N", window::newExercise),
                 item("Open…", "Shortcut+O", window::open),
+                item("Recent work…", null, window::openRecent),
                 item("Data sets of Orrin Bay…", null, window::openShelf),
                 item("Open data…", "Shortcut+Shift+O", window::openData),
                 item("Join data…", null, window::joinData),

@@ -43,7 +43,7 @@ public final class OpenCommand implements Callable<Integer> {
     /** What was open last, or a new exercise. */
     public static HestraApp.Start last() {
         LastOpen last = LastOpen.in(Settings.in(Settings.usualFolder()));
-        return start(last.exercise().orElseGet(() -> Exercise.blank(UUID.randomUUID().toString())), last.file());
+        return new HestraApp.Start(() -> last.exercise().orElseGet(() -> Exercise.blank(UUID.randomUUID().toString())), last.file(), last.journal());
     }
 
     private static HestraApp.Start start(Exercise exercise, Optional<Path> opened) {

@@ -28,6 +28,7 @@ import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.parts.Choices;
+import hestra.desktop.parts.TypingRun;
 import hestra.exercise.Answer;
 import hestra.exercise.Description;
 import hestra.exercise.Quantity;
@@ -104,7 +105,8 @@ final class TaskBody extends VBox {
         getChildren().add(grid);
         TextArea sentence = area("In a sentence: what do you see?");
         sentence.setId(task.id() + "-sentence");
-        sentence.textProperty().addListener((_, _, text) -> draft(described().withSentence(text)));
+        TypingRun run = new TypingRun(sentence);
+        sentence.textProperty().addListener((_, _, text) -> draft(described().withSentence(text), run.now()));
         shows.add(_ -> put(sentence, described().sentence()));
         getChildren().add(sentence);
     }
@@ -126,7 +128,8 @@ final class TaskBody extends VBox {
 
     private void number(Task.ReadValue read) {
         TextField field = numberField(task.id() + "-number");
-        field.textProperty().addListener((_, _, text) -> draft(new Answer.Typed(text)));
+        TypingRun run = new TypingRun(field);
+        field.textProperty().addListener((_, _, text) -> draft(new Answer.Typed(text), run.now()));
         field.setOnAction(_ -> check.run());
         Quantity quantity = read.quantity();
         Label unit = new Label(quantity.unit(model.desk().exercise().x(), model.desk().exercise().y()));
@@ -144,8 +147,9 @@ final class TaskBody extends VBox {
             String x = NumberStyle.STANDARD.shortest(predict.at().get(i)) + model.desk().exercise().x().unitAfterNumber();
             TextField field = numberField(task.id() + "-at-" + i);
             field.setAccessibleText("prediction at " + x);
+            TypingRun run = new TypingRun(field);
             field.textProperty().addListener((_, _, text) ->
-                    draft(given().with(index, new Answer.Predicted(text, given().at(index).trusted()))));
+                    draft(given().with(index, new Answer.Predicted(text, given().at(index).trusted())), run.now()));
             field.setOnAction(_ -> check.run());
             Choices<Boolean> trust = new Choices<>(task.id() + "-trust-" + i, List.of(true, false),
                     trusted -> trusted ? "trust" : "don’t",
@@ -170,15 +174,20 @@ final class TaskBody extends VBox {
     private void sentence() {
         TextArea sentence = area("Write it as you would say it to a visitor.");
         sentence.setId(task.id() + "-sentence");
-        sentence.textProperty().addListener((_, _, text) -> draft(new Answer.Sentence(text)));
+        TypingRun run = new TypingRun(sentence);
+        sentence.textProperty().addListener((_, _, text) -> draft(new Answer.Sentence(text), run.now()));
         shows.add(_ -> put(sentence, ((Answer.Sentence) model.desk().answerAsItStands(task)).text()));
         getChildren().add(sentence);
         first = sentence;
     }
 
     private void draft(Answer answer) {
+        draft(answer, Optional.empty());
+    }
+
+    private void draft(Answer answer, Optional<String> run) {
         if (!answer.equals(model.desk().answerAsItStands(task))) {
-            model.apply(new Edit.Draft(task.id(), answer));
+            model.apply(new Edit.Draft(task.id(), answer, run));
         }
     }
 

@@ -14,6 +14,14 @@ public final class GridHabits {
 
     public GridHabits() {}
 
+    /** Habits that go with these, for tables that come and go. */
+    public GridHabits alongside() {
+        GridHabits other = new GridHabits();
+        other.pairByPair.bindBidirectional(pairByPair);
+        other.type.bindBidirectional(type);
+        return other;
+    }
+
     /** Whether Enter goes across a pair and then to the next pair, in place of down. */
     public BooleanProperty pairByPairProperty() {
         return pairByPair;

@@ -20,11 +20,20 @@ public interface GridSource {
     /** Makes a change. */
     void change(TableEdit change);
 
-    /** Writes a block over what is there; columns beyond the last are dropped, unless the table {@linkplain #takesColumns takes} them. */
-    void paste(int row, int column, Block block);
+    /**
+     * Writes a block over what is there; columns beyond the last are dropped, unless it brings its own. Under the number of an
+     * earlier paste it takes the place of that one.
+     *
+     * @param before the table as it is without the paste
+     * @param ownColumns whether the block brings its own columns
+     */
+    void paste(long number, DataTable before, int row, int column, Block block, boolean ownColumns);
 
-    /** Takes the last change back. */
-    void takeBack();
+    /** A number for a new paste. */
+    long newPaste();
+
+    /** Whether a paste is still there to be read in another way. */
+    boolean holds(long paste);
 
     /** The decimal mark in which numbers are typed. */
     DecimalMark mark();

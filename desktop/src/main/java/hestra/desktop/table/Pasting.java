@@ -18,7 +18,8 @@ import hestra.numbers.DecimalMark;
 
 /**
  * Pastes text, or takes the tables of a file, into a table at once, as it is understood, and shows in a strip what was understood where there was anything to
- * guess. A guess that is said otherwise pastes again in place of the first time, so that one undo takes it all back.
+ * guess. A paste is one edit with a number; a guess that is said otherwise takes its place under that number, so that one undo takes it
+ * all back and whatever else was done since stays.
  */
 final class Pasting {
 
@@ -32,6 +33,10 @@ final class Pasting {
     private TextShape shape;
     private List<Integer> kept;
     private RowRange range = RowRange.ALL;
+    private long number;
+    private DataTable before;
+    private boolean ownColumns;
+    /** The table as the paste left it; nothing while none can be read otherwise. */
     private DataTable after;
 
     Pasting(GridSource source, Consumer<String> notice) {
@@ -70,6 +75,9 @@ final class Pasting {
         column = data.block().width() >= source.table().width() ? 0 : atColumn;
         kept = null;
         range = RowRange.ALL;
+        number = source.newPaste();
+        before = source.table();
+        ownColumns = source.takesColumns();
         put(data);
         return true;
     }
@@ -81,9 +89,9 @@ final class Pasting {
         again(parts.get(other).understand(source.mark()));
     }
 
-    /** To be called when the table may have changed: what was pasted is not to be changed any more once something else is. */
+    /** To be called when the table may have changed: once its cells are changed in another way, or the paste is undone, nothing is asked of it any more. */
     void tableChanged() {
-        if (after != null && source.table() != after) {
+        if (after != null && source.table() != after && !(source.holds(number) && source.table().rows().equals(after.rows()))) {
             close();
         }
     }
@@ -120,8 +128,6 @@ final class Pasting {
         switch (reading) {
             case Reading.Refused<TextData>(String message) -> notice.accept(message);
             case Reading.Done<TextData>(TextData data) -> {
-                after = null;
-                source.takeBack();
                 put(data);
             }
         }
@@ -130,15 +136,13 @@ final class Pasting {
     private void put(TextData data) {
         shape = data.shape();
         Block block = data.block();
-        boolean bringsColumns = source.takesColumns();
         List<Integer> all = IntStream.range(0, block.width()).boxed().toList();
         if (kept == null || kept.stream().anyMatch(it -> it >= block.width())) {
-            int places = source.table().width() - column;
-            kept = bringsColumns ? all : PastedColumns.wanted(source.table().variables().subList(column, column + places), block);
+            kept = ownColumns ? all : PastedColumns.wanted(before.variables().subList(column, before.width()), block);
         }
         after = null;
         Block taken = data.withColumns(kept);
-        source.paste(row, column, new Block(taken.headings(), range.of(taken.rows())));
+        source.paste(number, before, row, column, new Block(taken.headings(), range.of(taken.rows())), ownColumns);
         after = source.table();
         if (isWorthTelling(data, all)) {
             strip.show(data, kept, parts.stream().map(DataFile.Part::name).toList(), part, range);

@@ -181,13 +181,18 @@ public final class TablePane extends VBox {
         }
 
         @Override
-        public void paste(int row, int column, Block block) {
-            change(new TableEdit.Paste(row, column, block.rows()));
+        public void paste(long number, DataTable before, int row, int column, Block block, boolean ownColumns) {
+            model.apply(new Edit.Pasted(number, new Edit.ChangeTable(new TableEdit.Paste(row, column, block.rows()))));
         }
 
         @Override
-        public void takeBack() {
-            model.apply(new Edit.Undo());
+        public long newPaste() {
+            return model.newGesture();
+        }
+
+        @Override
+        public boolean holds(long paste) {
+            return model.holds(paste);
         }
 
         @Override

@@ -112,21 +112,28 @@ final class DataPane {
 
         /** Over an empty table a pasted block brings its own columns and headings; else it goes where it is pasted. */
         @Override
-        public void paste(int row, int column, Block block) {
-            if (takesColumns() && block.width() >= 2) {
-                DataTable brought = DelimitedText.table(block, table().variables(), mark());
-                model.apply(new Edit.WriteColumns(brought, Roles.likelyIn(brought)));
-            } else if (row == 0 && column == 0 && block.headings().isPresent()) {
-                DataTable pasted = new TableEdit.Paste(row, column, block.rows()).appliedTo(table(), mark());
-                model.apply(new Edit.WriteColumns(named(pasted, block.headings().get()), roles()));
-            } else {
-                change(new TableEdit.Paste(row, column, block.rows()));
+        public void paste(long number, DataTable before, int row, int column, Block block, boolean ownColumns) {
+            model.apply(new Edit.Pasted(number, pasting(before, row, column, block, ownColumns)));
+        }
+
+        private Edit.Lasting pasting(DataTable before, int row, int column, Block block, boolean ownColumns) {
+            if (ownColumns && block.width() >= 2) {
+                DataTable brought = DelimitedText.table(block, before.variables(), mark());
+                return new Edit.WriteColumns(brought, Roles.likelyIn(brought));
             }
+            TableEdit paste = new TableEdit.Paste(row, column, block.rows());
+            return row == 0 && column == 0 && block.headings().isPresent()
+                    ? new Edit.WriteColumns(named(paste.appliedTo(before, mark()), block.headings().get()), roles()) : new Edit.WriteTable(paste);
         }
 
         @Override
-        public void takeBack() {
-            model.apply(new Edit.Undo());
+        public long newPaste() {
+            return model.newGesture();
+        }
+
+        @Override
+        public boolean holds(long paste) {
+            return model.holds(paste);
         }
 
         @Override

@@ -16,6 +16,7 @@ import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.parts.Choices;
+import hestra.desktop.parts.TypingRun;
 import hestra.exercise.Aid;
 import hestra.exercise.Exercise;
 import hestra.exercise.PointChange;
@@ -42,10 +43,11 @@ final class ExerciseEditor extends VBox implements Editor {
         title.getStyleClass().add("editor-title");
         place.setId("write-place");
         place.setPromptText("For example: Orrin Bay field station");
+        TypingRun run = new TypingRun(place);
         place.textProperty().addListener((_, _, text) -> {
             Exercise now = model.desk().exercise();
             if (!text.equals(now.place())) {
-                model.apply(new Edit.WriteTexts(now.title(), text, now.heading()));
+                model.apply(new Edit.WriteTexts(now.title(), text, now.heading(), run.now()));
             }
         });
         held.getStyleClass().add("aid-list");

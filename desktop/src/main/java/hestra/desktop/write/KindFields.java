@@ -16,6 +16,7 @@ import javafx.util.StringConverter;
 
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.parts.Choices;
+import hestra.desktop.parts.TypingRun;
 import hestra.exercise.Description;
 import hestra.exercise.Quantity;
 import hestra.exercise.Task;
@@ -111,10 +112,11 @@ final class KindFields {
         Label problem = new Label();
         problem.getStyleClass().addAll("small", "problem-text");
         problem.setWrapText(true);
+        TypingRun run = new TypingRun(at);
         at.textProperty().addListener((_, _, text) -> {
             Optional<List<Double>> values = values(text);
             problem.setText(values.isPresent() ? "" : "Type 1 to " + Task.Predict.MOST + " numbers with spaces or semicolons between them.");
-            values.ifPresent(it -> fields.change(task -> new Task.Predict(task.terms(), it, ((Task.Predict) task).rounding())));
+            values.ifPresent(it -> fields.change(task -> new Task.Predict(task.terms(), it, ((Task.Predict) task).rounding()), run.now()));
         });
         fields.onShow(task -> {
             List<Double> now = ((Task.Predict) task).at();

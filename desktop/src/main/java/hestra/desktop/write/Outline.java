@@ -25,6 +25,7 @@ import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.parts.Tip;
+import hestra.desktop.parts.TypingRun;
 import hestra.exercise.Exercise;
 import hestra.exercise.Task;
 import hestra.feedback.Keys;
@@ -53,11 +54,13 @@ final class Outline {
         title.setId("write-title");
         title.setPromptText("Title of the exercise");
         Tip.set(title, "What the window and the file are called");
-        title.textProperty().addListener((_, _, text) -> texts(text, model.desk().exercise().heading()));
+        TypingRun titleRun = new TypingRun(title);
+        title.textProperty().addListener((_, _, text) -> texts(text, model.desk().exercise().heading(), titleRun));
         heading.setId("write-heading");
         heading.setPromptText("Heading: the question in a few words");
         heading.getStyleClass().add("write-heading");
-        heading.textProperty().addListener((_, _, text) -> texts(model.desk().exercise().title(), text));
+        TypingRun headingRun = new TypingRun(heading);
+        heading.textProperty().addListener((_, _, text) -> texts(model.desk().exercise().title(), text, headingRun));
         prose.setId("write-prose");
         prose.setPromptText("The situation. *emphasis*, **strong**, - lists; {n}, {x} and {y} stand for the number of pairs and the variables.");
         prose.setWrapText(true);
@@ -107,10 +110,10 @@ final class Outline {
         }
     }
 
-    private void texts(String newTitle, String newHeading) {
+    private void texts(String newTitle, String newHeading, TypingRun run) {
         Exercise now = model.desk().exercise();
         if (!newTitle.equals(now.title()) || !newHeading.equals(now.heading())) {
-            model.apply(new Edit.WriteTexts(newTitle, now.place(), newHeading));
+            model.apply(new Edit.WriteTexts(newTitle, now.place(), newHeading, run.now()));
         }
     }
 

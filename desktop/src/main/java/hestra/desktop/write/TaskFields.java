@@ -17,6 +17,7 @@ import javafx.scene.layout.VBox;
 
 import hestra.desk.Edit;
 import hestra.desktop.app.DeskModel;
+import hestra.desktop.parts.TypingRun;
 import hestra.exercise.Task;
 
 /**
@@ -45,9 +46,14 @@ final class TaskFields {
 
     /** Makes an edit that changes the task, unless it is only being shown. */
     void change(Function<Task, Task> change) {
+        change(change, Optional.empty());
+    }
+
+    /** The same within a run of typing, all of which is undone together. */
+    void change(Function<Task, Task> change, Optional<String> run) {
         if (!showing) {
             task().map(change).filter(changed -> !changed.equals(task().orElseThrow()))
-                    .ifPresent(changed -> model.apply(new Edit.ChangeTask(changed)));
+                    .ifPresent(changed -> model.apply(new Edit.ChangeTask(changed, run)));
         }
     }
 
@@ -76,7 +82,8 @@ final class TaskFields {
             area.setPrefRowCount(3);
         }
         field.setId(fieldId);
-        field.textProperty().addListener((_, _, text) -> change(task -> changed.apply(task, text)));
+        TypingRun run = new TypingRun(field);
+        field.textProperty().addListener((_, _, text) -> change(task -> changed.apply(task, text), run.now()));
         shows.add(task -> {
             if (!field.getText().equals(now.apply(task))) {
                 field.setText(now.apply(task));

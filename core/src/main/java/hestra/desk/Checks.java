@@ -1,0 +1,57 @@
+package hestra.desk;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+import hestra.exercise.Attempt;
+
+/**
+ * All answers that were checked, and how often the work was begun. It only ever grows: undo gives no try back, and whoever starts
+ * again is known to have done so.
+ *
+ * @param beginnings for each time that work was begun, oldest first: the attempts at each task, oldest first, by task id
+ * @param begun how often the student began, at least 1
+ */
+public record Checks(List<Map<String, List<Attempt>>> beginnings, int begun) {
+
+    /** The work was begun once and nothing has been checked. */
+    public static final Checks NONE = new Checks(List.of(Map.of()), 1);
+
+    public Checks {
+        beginnings = List.copyOf(beginnings);
+    }
+
+    /** The attempts made since a beginning, which counts from 0. */
+    Map<String, List<Attempt>> since(int beginning) {
+        return beginnings.get(beginning);
+    }
+
+    /** With one more attempt. */
+    Checks with(int beginning, String taskId, Attempt attempt) {
+        Map<String, List<Attempt>> changed = new HashMap<>(since(beginning));
+        List<Attempt> attempts = new ArrayList<>(changed.getOrDefault(taskId, List.of()));
+        attempts.add(attempt);
+        changed.put(taskId, List.copyOf(attempts));
+        List<Map<String, List<Attempt>>> all = new ArrayList<>(beginnings);
+        all.set(beginning, Map.copyOf(changed));
+        return new Checks(all, begun);
+    }
+
+    /** Begun once more by the student. */
+    Checks begunAgain() {
+        return new Checks(oneMore(), begun + 1);
+    }
+
+    /** Begun once more since the exercise itself became another one, which does not count. */
+    Checks forAnotherExercise() {
+        return new Checks(oneMore(), begun);
+    }
+
+    private List<Map<String, List<Attempt>>> oneMore() {
+        List<Map<String, List<Attempt>>> more = new ArrayList<>(beginnings);
+        more.add(Map.of());
+        return more;
+    }
+}

@@ -1,0 +1,232 @@
+package hestra.desk;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.IntStream;
+
+import hestra.Kelp;
+import hestra.data.DataTable;
+import hestra.data.Roles;
+import hestra.data.Selection;
+import hestra.data.TableEdit;
+import hestra.data.Variable;
+import hestra.exercise.Aid;
+import hestra.exercise.Answer;
+import hestra.exercise.Description;
+import hestra.exercise.Exercise;
+import hestra.exercise.PlotRules;
+import hestra.exercise.PointChange;
+import hestra.exercise.Task;
+import hestra.figure.Below;
+import hestra.figure.Frame;
+import hestra.figure.LabelPlace;
+import hestra.figure.Layer;
+import hestra.figure.Slot;
+import hestra.figure.Spacing;
+import hestra.figure.StripKind;
+import hestra.fit.Curve;
+import hestra.fit.Curve.FittedOn;
+import hestra.fit.EquationForm;
+import hestra.fit.Term;
+import hestra.fit.Trial;
+import hestra.recipe.Recipe;
+
+/** Edits of every kind as chance gives them, sensible ones and wild ones: rows that are not there, numbers at the end of what a double holds. */
+public final class RandomEdits {
+
+    private static final double[] WILD = {0, -0.0, 1e-320, -1e-300, 1.7e308, -1.7e308, 1e300, 9e15, 1e-12, 1, -1, 0.1};
+    private static final String[] TEXTS = {"", " ", "abc", "3,5", "1.7e308", "-1.7e308", "4.9e-324", "1e400", "NaN", "12%", "0", "−4", "1 234", "1/2", "=1+1", "ŷ", "\u00a0", "x\ny"};
+
+    private final Random random;
+
+    public RandomEdits(long seed) {
+        this.random = new Random(seed);
+    }
+
+    /** One edit; its rows and columns lie mostly within the desk's tables. */
+    public Edit next(Desk desk) {
+        return switch (random.nextInt(30)) {
+            case 0 -> new Edit.Undo();
+            case 1 -> new Edit.Redo();
+            case 2, 3, 4, 5 -> new Edit.ChangeTable(table(desk.work().table()));
+            case 6 -> new Edit.Restore(row(desk.work().table()));
+            case 7, 8 -> new Edit.MovePoint(row(desk.work().table()), number(), number(), random.nextInt(3));
+            case 9 -> new Edit.AddPoint(number(), number());
+            case 10 -> new Edit.RemovePoints(rows(desk.work().table()));
+            case 11 -> new Edit.ChooseRoles(roles(desk));
+            case 12, 13 -> draft(desk);
+            case 14 -> new Edit.Check(taskId(desk));
+            case 15 -> random.nextInt(4) == 0 ? new Edit.StartAgain() : new Edit.Name(text());
+            case 16 -> new Edit.WriteTexts(text(), text(), text(), run());
+            case 17 -> new Edit.WriteProse(text());
+            case 18 -> new Edit.WriteTable(table(desk.exercise().data()));
+            case 19 -> new Edit.WriteColumns(random.nextBoolean() ? Kelp.table() : desk.exercise().data(), roles(desk));
+            case 20 -> random.nextBoolean() ? new Edit.WriteRoles(roles(desk)) : new Edit.WriteHeld(some(Aid.class));
+            case 21 -> new Edit.WriteRules(new PlotRules(some(PointChange.class), new EquationForm(random.nextBoolean(), random.nextBoolean())));
+            case 22 -> taskEdit(desk);
+            case 23 -> new Edit.Pasted(random.nextInt(4), random.nextBoolean() ? new Edit.ChangeTable(table(desk.work().table())) : new Edit.WriteTable(table(desk.exercise().data())));
+            case 24 -> new Edit.WriteRecipe(Recipe.simple().withSeed(random.nextInt(9)));
+            case 25 -> passing(desk);
+            default -> plot(desk);
+        };
+    }
+
+    /** A change of a table. */
+    public TableEdit table(DataTable table) {
+        int row = row(table);
+        int column = column(table);
+        return switch (random.nextInt(14)) {
+            case 0, 1, 2 -> new TableEdit.Type(row, column, cell());
+            case 3 -> new TableEdit.Paste(row, column, IntStream.range(0, random.nextInt(4)).mapToObj(_ -> IntStream.range(0, random.nextInt(4)).mapToObj(_ -> cell()).toList()).toList());
+            case 4 -> new TableEdit.Clear(row, column, row(table), column(table));
+            case 5 -> new TableEdit.Fill(row, column, Math.min(row(table), 500), column(table));
+            case 6 -> new TableEdit.InsertRows(row, 1 + random.nextInt(3));
+            case 7 -> new TableEdit.RemoveRows(rows(table));
+            case 8 -> new TableEdit.MoveRows(row, row(table), random.nextInt(5) - 2);
+            case 9 -> new TableEdit.SetAside(rows(table), text());
+            case 10 -> new TableEdit.TakeBack(rows(table));
+            case 11 -> new TableEdit.Name(column, new Variable(text(), text(), text()));
+            case 12 -> random.nextBoolean() ? new TableEdit.InsertColumn(column, Variable.named(text())) : new TableEdit.RemoveColumn(column);
+            default -> new TableEdit.MoveColumn(column, random.nextInt(5) - 2);
+        };
+    }
+
+    private Edit passing(Desk desk) {
+        OptionalInt row = random.nextBoolean() ? OptionalInt.empty() : OptionalInt.of(Math.max(0, row(desk.work().table())));
+        return switch (random.nextInt(3)) {
+            case 0 -> new Edit.Select(Selection.of(row));
+            case 1 -> new Edit.Hover(row);
+            default -> new Edit.TurnTo(Optional.of(taskId(desk)));
+        };
+    }
+
+    private Edit plot(Desk desk) {
+        Slot slot = one(Slot.values());
+        OptionalDouble place = random.nextInt(4) == 0 ? OptionalDouble.empty() : OptionalDouble.of(number());
+        return switch (random.nextInt(16)) {
+            case 0 -> new PlotEdit.ShowLayer(one(Layer.values()), random.nextBoolean());
+            case 1 -> new PlotEdit.ReadAt(place);
+            case 2 -> new PlotEdit.ReadAtY(place);
+            case 3 -> new PlotEdit.Pin(List.of(number(), number()));
+            case 4, 5 -> new PlotEdit.AddCurve(curve());
+            case 6 -> new PlotEdit.ChangeCurve(slot, curve());
+            case 7 -> new PlotEdit.RemoveCurve(slot);
+            case 8 -> new PlotEdit.ShowCurve(slot, random.nextBoolean());
+            case 9 -> new PlotEdit.FitOnly(Set.copyOf(rows(desk.work().table())));
+            case 10 -> new PlotEdit.TakeInHand(slot);
+            case 11 -> new PlotEdit.Try(new Trial(random.nextBoolean() ? new Curve.Line() : new Curve.Exponential(FittedOn.LOGARITHMS), List.of(new Trial.Handle(number(), number()), new Trial.Handle(number(), number()))), random.nextInt(3));
+            case 12 -> new PlotEdit.PutLabel(slot, new LabelPlace(random.nextDouble(), random.nextDouble(), 1), random.nextInt(3));
+            case 13 -> new PlotEdit.SpaceAxis(random.nextBoolean(), one(Spacing.values()));
+            case 14 -> random.nextBoolean() ? new PlotEdit.ShowStrip(one(StripKind.values())) : new PlotEdit.ShowBelow(one(Below.values()));
+            default -> new PlotEdit.ShowFrame(frame());
+        };
+    }
+
+    private Optional<Frame> frame() {
+        try {
+            return random.nextInt(3) == 0 ? Optional.empty() : Optional.of(new Frame(number(), number(), number(), number()));
+        } catch (IllegalArgumentException e) {
+            return Optional.of(new Frame(-1, 60, 0, 1e6));
+        }
+    }
+
+    private Curve curve() {
+        List<Curve> curves = List.of(new Curve.Line(), new Curve.ThroughOrigin(), new Curve.Polynomial(2 + random.nextInt(5)), new Curve.Exponential(one(FittedOn.values())),
+                new Curve.Power(one(FittedOn.values())), new Curve.Logarithmic(), new Curve.OwnTerms(List.of(Term.ONE, Term.ROOT)));
+        return curves.get(random.nextInt(curves.size()));
+    }
+
+    private Edit draft(Desk desk) {
+        Answer answer = switch (random.nextInt(4)) {
+            case 0 -> new Answer.Typed(cell());
+            case 1 -> new Answer.Sentence(text());
+            case 2 -> new Answer.Predictions(List.of(new Answer.Predicted(cell(), Optional.of(random.nextBoolean()))));
+            default -> Answer.Described.NOTHING.with(one(Description.Direction.values())).with(one(Description.Form.values()))
+                    .with(one(Description.Strength.values())).with(one(Description.Unusual.values()));
+        };
+        return new Edit.Draft(taskId(desk), answer, run());
+    }
+
+    private Edit taskEdit(Desk desk) {
+        Exercise exercise = desk.exercise();
+        return switch (random.nextInt(4)) {
+            case 0 -> new Edit.AddTask(random.nextInt(5) - 1, new Task.EnterData(Kelp.explain().terms().withTitle(text()), 1 + random.nextInt(3)));
+            case 1 -> new Edit.RemoveTask(taskId(desk));
+            case 2 -> new Edit.MoveTask(taskId(desk), random.nextInt(9) - 2);
+            default -> exercise.tasks().isEmpty() ? new Edit.WriteProse(text()) : change(exercise.tasks().get(random.nextInt(exercise.tasks().size())));
+        };
+    }
+
+    private Edit change(Task task) {
+        return new Edit.ChangeTask(random.nextBoolean() ? task.with(task.terms().withTitle(text())) : task.with(task.terms().withTries(random.nextInt(3))), run());
+    }
+
+    private Optional<String> run() {
+        return random.nextBoolean() ? Optional.empty() : Optional.of("field " + random.nextInt(3));
+    }
+
+    private String taskId(Desk desk) {
+        List<Task> tasks = desk.exercise().tasks();
+        return tasks.isEmpty() || random.nextInt(12) == 0 ? "none" : tasks.get(random.nextInt(tasks.size())).id();
+    }
+
+    private Roles roles(Desk desk) {
+        int x = Math.max(0, column(desk.exercise().data()));
+        int y = Math.max(0, column(desk.exercise().data()));
+        return x == y ? new Roles(x, x + 1) : new Roles(x, y);
+    }
+
+    private int row(DataTable table) {
+        return switch (random.nextInt(12)) {
+            case 0 -> -1 - random.nextInt(3);
+            case 1 -> table.size() + random.nextInt(4);
+            case 2 -> random.nextInt(8) == 0 ? Integer.MIN_VALUE : random.nextInt(8) == 0 ? Integer.MAX_VALUE : 0;
+            default -> random.nextInt(Math.max(1, table.size()));
+        };
+    }
+
+    private List<Integer> rows(DataTable table) {
+        List<Integer> rows = new ArrayList<>();
+        for (int i = random.nextInt(4); i > 0; i--) {
+            rows.add(row(table));
+        }
+        return rows;
+    }
+
+    private int column(DataTable table) {
+        return random.nextInt(10) == 0 ? random.nextInt(6) - 2 : random.nextInt(table.width());
+    }
+
+    /** A number that a table may hold. */
+    public double number() {
+        return random.nextInt(4) == 0 ? WILD[random.nextInt(WILD.length)] : Math.round(random.nextGaussian() * 300) / 10.0;
+    }
+
+    private String cell() {
+        return random.nextInt(4) == 0 ? TEXTS[random.nextInt(TEXTS.length)] : Double.toString(number());
+    }
+
+    private String text() {
+        return TEXTS[random.nextInt(TEXTS.length)];
+    }
+
+    private <T> T one(T[] values) {
+        return values[random.nextInt(values.length)];
+    }
+
+    private <E extends Enum<E>> Set<E> some(Class<E> family) {
+        Set<E> some = EnumSet.noneOf(family);
+        for (E member : family.getEnumConstants()) {
+            if (random.nextBoolean()) {
+                some.add(member);
+            }
+        }
+        return some;
+    }
+}
