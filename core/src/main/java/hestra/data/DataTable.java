@@ -21,6 +21,9 @@ public record DataTable(List<Variable> variables, List<Row> rows) {
     /** The most rows that are taken in. */
     public static final int MOST_ROWS = 1_000_000;
 
+    /** The most cells that are taken in from elsewhere at once, so that any file fits into a gigabyte of memory. */
+    public static final int MOST_CELLS = 4_000_000;
+
     /** The most columns. */
     public static final int MOST_COLUMNS = 200;
 

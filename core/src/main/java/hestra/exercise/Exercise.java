@@ -165,7 +165,9 @@ public record Exercise(
 
     /** With its data changed: the roles follow their columns, and a slip its row and column. A change that may not be changes nothing. */
     public Exercise withTableEdited(TableEdit change) {
-        DataTable changed = change.appliedTo(data, mark);
+        // To set a point aside is the student's to do: the true data are all true.
+        boolean setsAside = change instanceof TableEdit.SetAside || change instanceof TableEdit.TakeBack;
+        DataTable changed = setsAside ? data : change.appliedTo(data, mark);
         if (changed == data) {
             return this;
         }

@@ -1,17 +1,11 @@
 package hestra.feedback;
 
-import java.util.ArrayList;
-import java.util.List;
 import java.util.OptionalDouble;
-import java.util.Set;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 
 import hestra.data.Pairs;
-import hestra.exercise.Attempt;
 import hestra.exercise.Exercise;
 import hestra.exercise.Quantity;
-import hestra.exercise.Task;
 import hestra.fit.Fit;
 import hestra.fit.LeastSquares;
 import hestra.fit.LineFit;
@@ -19,11 +13,18 @@ import hestra.fit.LineFit;
 /**
  * A set of pairs that an answer may rest on, with its fit: the true data, the true data without a row that was rightly
  * set aside, or the data with the slip still in.
- *
- * @param pairs the pairs
- * @param fit the line through them, or why there is none
  */
-record Basis(Pairs pairs, Fit fit) {
+final class Basis {
+
+    private final Pairs pairs;
+    private final Fit fit;
+    private Basis swapped;
+
+    private Basis(Pairs pairs, Fit fit) {
+        this.pairs = pairs;
+        this.fit = fit;
+    }
+
 
     static Basis of(Pairs pairs) {
         return new Basis(pairs, LeastSquares.line(pairs));
@@ -34,25 +35,17 @@ record Basis(Pairs pairs, Fit fit) {
         return of(exercise.pairs());
     }
 
-    /**
-     * The bases on which a value counts as right: the true data; and, where a row with a slip was set aside instead of
-     * mended, the data without that row.
-     */
-    static List<Basis> accepted(Exercise exercise, Attempt attempt) {
-        List<Basis> bases = new ArrayList<>();
-        bases.add(truth(exercise));
-        Set<Integer> slips = exercise.tasks().stream()
-                .filter(Task.FindSlip.class::isInstance)
-                .map(task -> ((Task.FindSlip) task).row())
-                .collect(Collectors.toSet());
-        if (!attempt.setAside().isEmpty() && slips.containsAll(attempt.setAside())) {
-            bases.add(of(Pairs.of(exercise.data().withoutRows(attempt.setAside()), exercise.roles())));
-        }
-        return bases;
+    /** The line through the pairs, or why there is none. */
+    Fit fit() {
+        return fit;
     }
 
+    /** The same with the variables the wrong way round. */
     Basis swapped() {
-        return of(pairs.swapped());
+        if (swapped == null) {
+            swapped = of(pairs.swapped());
+        }
+        return swapped;
     }
 
     /** A value of this basis; nothing where the data do not define it. */

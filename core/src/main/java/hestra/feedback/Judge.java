@@ -28,6 +28,11 @@ public final class Judge {
         this.readings = new ReadingsJudge(exercise);
     }
 
+    /** The exercise that decides what is right. */
+    public Exercise exercise() {
+        return exercise;
+    }
+
     /**
      * The verdict on an attempt.
      *
@@ -163,7 +168,7 @@ public final class Judge {
     }
 
     private Verdict sentence(Task.ExplainSlope task, Answer.Sentence given) {
-        Optional<LineFit> line = Basis.truth(exercise).fit().line();
+        Optional<LineFit> line = readings.truth().fit().line();
         if (line.isEmpty()) {
             return Verdict.wrong("The data give no line, so there is no slope to explain.");
         }

@@ -1,10 +1,15 @@
 package hestra.feedback;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.stream.Collectors;
 
+import hestra.data.Pairs;
 import hestra.exercise.Answer;
 import hestra.exercise.Attempt;
 import hestra.exercise.Exercise;
@@ -18,14 +23,43 @@ import hestra.numbers.Rounding;
 final class ReadingsJudge {
 
     private final Exercise exercise;
+    /** Worked out once, however many answers are judged: the exercise does not change. */
+    private final Map<Set<Integer>, Basis> known = new HashMap<>();
+    private Basis truth;
+    private Basis withSlips;
 
     ReadingsJudge(Exercise exercise) {
         this.exercise = exercise;
     }
 
+    /** The true data. */
+    Basis truth() {
+        if (truth == null) {
+            truth = Basis.truth(exercise);
+        }
+        return truth;
+    }
+
+    private Basis withSlips() {
+        if (withSlips == null) {
+            withSlips = Basis.of(exercise.pairsWithSlips());
+        }
+        return withSlips;
+    }
+
+    /**
+     * The bases on which a value counts as right: the true data; and, where a row with a slip was set aside instead of
+     * mended, the data without that row.
+     */
+    private List<Basis> accepted(Attempt attempt) {
+        Set<Integer> slips = exercise.tasks().stream().filter(Task.FindSlip.class::isInstance).map(task -> ((Task.FindSlip) task).row()).collect(Collectors.toSet());
+        return attempt.setAside().isEmpty() || !slips.containsAll(attempt.setAside()) ? List.of(truth())
+                : List.of(truth(), known.computeIfAbsent(attempt.setAside(), rows -> Basis.of(Pairs.of(exercise.data().withoutRows(rows), exercise.roles()))));
+    }
+
     /** The mistakes that a task would recognise in this data, with the wrong value of each; those equal to the key left out. */
     List<Judge.RecognisedValue> recognisable(Task.ReadValue task) {
-        NumberJudge numbers = judgeOf(task, List.of(Basis.truth(exercise)));
+        NumberJudge numbers = judgeOf(task, List.of(truth()));
         return numbers.distinguishable().stream()
                 .map(wrong -> new Judge.RecognisedValue(wrong.mistake(), wrong.value())).toList();
     }
@@ -36,7 +70,7 @@ final class ReadingsJudge {
             case NumberReading.Blank _ -> Verdict.wrong("Type a number.");
             case NumberReading.Unreadable unreadable -> Verdict.wrong(unreadable.reason());
             case NumberReading.Value typed -> {
-                List<Basis> bases = Basis.accepted(exercise, attempt);
+                List<Basis> bases = accepted(attempt);
                 NumberJudge.Finding finding = judgeOf(task, bases).judge(typed);
                 yield verdict(task, finding);
             }
@@ -88,7 +122,7 @@ final class ReadingsJudge {
             }
         }
         if (hasSlip()) {
-            numbers.alsoRecognise(Mistake.SLIP_STILL_IN, Basis.of(exercise.pairsWithSlips()).value(quantity));
+            numbers.alsoRecognise(Mistake.SLIP_STILL_IN, withSlips().value(quantity));
         }
         return numbers;
     }
@@ -99,7 +133,7 @@ final class ReadingsJudge {
 
     /** The verdict on predictions, each in two parts: its number and whether it is trusted. */
     Verdict predictions(Task.Predict task, Answer.Predictions given, Attempt attempt) {
-        List<Basis> bases = Basis.accepted(exercise, attempt);
+        List<Basis> bases = accepted(attempt);
         List<Verdict.Part> parts = new ArrayList<>();
         Optional<Mistake> recognised = Optional.empty();
         List<String> notes = new ArrayList<>();
@@ -131,7 +165,7 @@ final class ReadingsJudge {
             numbers.alsoRecognise(Mistake.SLOPE_AND_INTERCEPT_EXCHANGED, exchanged(basis, x));
         }
         if (hasSlip()) {
-            numbers.alsoRecognise(Mistake.SLIP_STILL_IN, Basis.of(exercise.pairsWithSlips()).predicted(x));
+            numbers.alsoRecognise(Mistake.SLIP_STILL_IN, withSlips().predicted(x));
         }
         return NumberReading.ofAnswer(text, exercise.mark()) instanceof NumberReading.Value typed
                 ? numbers.judge(typed)

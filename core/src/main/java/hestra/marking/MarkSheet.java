@@ -26,7 +26,12 @@ public record MarkSheet(String student, List<Double> marks, int of) {
      * right. A task that the hand-in does not know, or answers in another kind, earns nothing.
      */
     public static MarkSheet of(HandIn handIn, Exercise exercise) {
-        Judge judge = new Judge(exercise);
+        return of(handIn, new Judge(exercise));
+    }
+
+    /** The same for many hand-ins against one exercise, whose truth is then worked out once. */
+    public static MarkSheet of(HandIn handIn, Judge judge) {
+        Exercise exercise = judge.exercise();
         List<Double> marks = new ArrayList<>();
         for (Task task : exercise.tasks()) {
             double best = 0;

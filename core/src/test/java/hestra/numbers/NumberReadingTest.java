@@ -24,7 +24,7 @@ class NumberReadingTest {
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {
         "28.6 | 28.6", "28,6 | 28.6", ".5 | 0.5", "5. | 5", "+3 | 3", "-3 | -3", "−3.5 | -3.5", "–3.5 | -3.5",
-        "1e3 | 1000", "1.5E-3 | 0.0015", "2 × 10^3 | 2000", "2 x 10^-2 | 0.02", "4.5·10⁻³ | 0.0045", "3*10^(2) | 300",
+        "1e3 | 1000", "1.5E-3 | 0.0015", "2 × 10^3 | 2000", "2 x 10^-2 | 0.02", "4.5·10⁻³ | 0.0045", "3*10^(2) | 300", "2 x 10**3 | 2000", "1½ | 1.5", "−3½ | -3.5", "¾ | 0.75", "2٣ | 23", "٣٫٥ | 3.5", "1 234,567 | 1234.567", "0,123 | 0.123",
         "12 345 | 12345", "1 234 567.5 | 1234567.5", "1,234.5 | 1234.5", "1.234,5 | 1234.5", "1,234,567 | 1234567",
         "0,234 | 0.234", "12,34 | 12.34", "1234,567 | 1234.567", "1'234.5 | 1234.5", "0 | 0", "007 | 7",
     })
@@ -39,7 +39,7 @@ class NumberReadingTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"abc", "12..5", "1.2.3", "--3", "1e", "12 5", "3 cm", "50%", "3/4", "NaN", "Infinity", "1,2,3", "x", "1e999999999999", "٣x"})
+    @ValueSource(strings = {"abc", "12..5", "1.2.3", "--3", "1e", "12 5", "3 cm", "50%", "3/4", "NaN", "Infinity", "1,2,3", "x", "1e999999999999", "٣x", "3*100", "20x100", "2 x 105", "3 × 10-4", "0.123.456", "0,123,456", "012 345", "3²", "+-5", "1 234 5", "1 234'567"})
     void whatIsNoMeasuredValueIsRefusedWithAReason(String text) {
         NumberReading reading = NumberReading.ofMeasurement(text, DecimalMark.POINT);
         assertThat(reading).isInstanceOf(NumberReading.Unreadable.class);
@@ -75,6 +75,20 @@ class NumberReadingTest {
         assertThat(answered("3/4").value()).isEqualTo(0.75);
         assertThat(answered("−1/8 m").value()).isEqualTo(-0.125);
         assertThat(NumberReading.ofAnswer("3/0", DecimalMark.POINT)).isInstanceOf(NumberReading.Unreadable.class);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"3*100", "20x100", "2 x 105", "0.123.456", "1/2.5", "10/20/2020", "3²", "5 thousand", "5k", "5‰", "--5", "5 and a half", "5 x", "5 × 10", "3 cm 4", "5 e3 7", "5 = 5", "2 million cm"})
+    void whatCouldBeAnotherNumberIsNoAnswer(String text) {
+        assertThat(NumberReading.ofAnswer(text, DecimalMark.POINT)).as(text).isInstanceOf(NumberReading.Unreadable.class);
+        assertThat(NumberReading.ofAnswer(text, DecimalMark.COMMA)).as(text).isInstanceOf(NumberReading.Unreadable.class);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"1½ m,1.5,m", "5 percent,0.05,''", "5 per cent,0.05,''", "3 m^2,3,m^2", "3 m²,3,m²", "4 m s-1,4,m s-1", "5 K,5,K", "12.5°C,12.5,°C", "7 g/kg,7,g/kg", "3/4 %,0.0075,''", "2٣ cm,23,cm"})
+    void answersMayBeWrittenAsPeopleWriteThem(String text, double value, String unit) {
+        assertThat(answered(text).value()).isEqualTo(value);
+        assertThat(answered(text).unit()).isEqualTo(unit);
     }
 
     @Test

@@ -28,7 +28,7 @@ import java.util.zip.ZipOutputStream;
 public record Archive(Map<String, String> entries) {
 
     static final int MOST_ENTRIES = 32;
-    private static final long MEGABYTE = 1024L * 1024;
+    static final long MEGABYTE = 1024L * 1024;
 
     /** Room for an exercise with as large a table as can be taken in, and for a student's table beside it. */
     static final long MOST_BYTES = 128 * MEGABYTE;
@@ -96,12 +96,13 @@ public record Archive(Map<String, String> entries) {
     /**
      * Writes the archive.
      *
+     * @param most how many bytes it may unpack to
      * @throws IOException also where it would be too large to be opened again, which is said before anything is written
      */
-    public void write(Path file) throws IOException {
+    void write(Path file, long most) throws IOException {
         long bytes = entries.values().stream().mapToLong(Archive::size).sum();
-        if (bytes > MOST_BYTES) {
-            throw new IOException("it would take " + bytes / MEGABYTE + " MB, and at most " + MOST_BYTES / MEGABYTE
+        if (bytes > most) {
+            throw new IOException("it would take " + bytes / MEGABYTE + " MB, and at most " + most / MEGABYTE
                     + " MB can be opened again. Take some rows out first");
         }
         FileWriting.write(file, this::write);

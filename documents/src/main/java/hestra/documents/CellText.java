@@ -3,6 +3,7 @@ package hestra.documents;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberReading;
@@ -18,16 +19,17 @@ record CellText(String text, String unit) {
 
     private static final String SPACES = " \\u00a0\\u2009\\u202f";
     private static final String CURRENCY = "[$€£¥]";
-    private static final String POWER = "(?<power>[" + SPACES + "]*(?:[eE][+-]?\\d{1,3}|[×x*·][" + SPACES + "]*10\\^?[+-]?[\\d⁰¹²³⁴⁵⁶⁷⁸⁹⁻]{1,4}))?";
+    private static final String POWER = "(?<power>[" + SPACES + "]*(?:[eE][+-]?\\d{1,3}|[×x*·][" + SPACES + "]*10(?:\\^[+-]?\\d{1,3}|[⁻⁺]?[⁰¹²³⁴⁵⁶⁷⁸⁹]{1,3})))?";
     private static final Pattern POINT = number("\\.", ",");
     private static final Pattern COMMA = number(",", "\\.");
     private static final int LONGEST = 80;
 
     private static Pattern number(String decimal, String grouping) {
-        String whole = "\\d{1,3}(?:[" + grouping + SPACES + "'’]\\d{3})+|\\d+";
+        // A group never follows a leading 0, and all groups of a number are marked alike.
+        String whole = "[1-9]\\d{0,2}(?<group>[" + grouping + SPACES + "'’])\\d{3}(?:\\k<group>\\d{3})*|\\d+";
         return Pattern.compile("(?<open>\\()?(?<sign>[+-])?[" + SPACES + "]*(?<currency>" + CURRENCY + ")?[" + SPACES + "]*(?<late>[+-])?"
                 + "(?<whole>" + whole + ")?(?:" + decimal + "(?<fraction>\\d*))?" + POWER
-                + "(?<close>\\))?[" + SPACES + "]*(?<unit>[^\\d\\s.,;()+-][^\\d.,;()]{0,11})?");
+                + "(?<close>\\))?[" + SPACES + "]*(?<unit>[^\\s.,;()+-][^.,;()]{0,11})?");
     }
 
     /** The number that a text says under a decimal mark, written with another; nothing where it is none. */
@@ -41,7 +43,9 @@ record CellText(String text, String unit) {
         }
         Matcher number = (from == DecimalMark.POINT ? POINT : COMMA).matcher(plain);
         if (!number.matches() || number.group("whole") == null && (number.group("fraction") == null || number.group("fraction").isEmpty())
-                || (number.group("open") == null) != (number.group("close") == null)) {
+                || (number.group("open") == null) != (number.group("close") == null)
+                || Stream.of("open", "sign", "late").filter(sign -> number.group(sign) != null).count() > 1
+                || number.group("unit") != null && !NumberReading.isUnit(number.group("unit"))) {
             return Optional.empty();
         }
         boolean negative = number.group("open") != null || "-".equals(number.group("sign")) || "-".equals(number.group("late"));

@@ -5,12 +5,15 @@ import java.nio.file.Files;
 import java.nio.file.NotDirectoryException;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
 import hestra.exercise.Exercise;
 import hestra.exercise.Task;
+import hestra.feedback.Judge;
 import hestra.marking.HandIn;
 import hestra.marking.MarkSheet;
 import hestra.numbers.NumberStyle;
@@ -51,6 +54,7 @@ public record ClassMarks(List<String> tasks, List<Line> lines) {
             return Reading.refused(folder + " holds no hand-ins (files ending in " + HandInFile.ENDING + ").");
         }
         List<Line> lines = new ArrayList<>();
+        Map<Exercise, Judge> judges = new HashMap<>();
         Exercise common = exercise.orElse(null);
         for (Path file : files) {
             String name = file.getFileName().toString();
@@ -58,7 +62,11 @@ public record ClassMarks(List<String> tasks, List<Line> lines) {
                 case Reading.Refused<HandIn>(String message) -> lines.add(new Line(name, Optional.empty(), message));
                 case Reading.Done<HandIn>(HandIn handIn) -> {
                     common = common == null ? handIn.exercise() : common;
-                    lines.add(line(name, handIn, common, exercise.isPresent()));
+                    Exercise key = common;
+                    lines.add(switch (Reading.guarded(name, () -> Reading.done(line(name, handIn, key, exercise.isPresent(), judges)))) {
+                        case Reading.Done<Line>(Line line) -> line;
+                        case Reading.Refused<Line>(String message) -> new Line(name, Optional.empty(), message);
+                    });
                 }
             }
         }
@@ -67,7 +75,7 @@ public record ClassMarks(List<String> tasks, List<Line> lines) {
         return Reading.done(new ClassMarks(titles, lines));
     }
 
-    private static Line line(String file, HandIn handIn, Exercise common, boolean binding) {
+    private static Line line(String file, HandIn handIn, Exercise common, boolean binding, Map<Exercise, Judge> judges) {
         if (!handIn.exercise().id().equals(common.id())) {
             return new Line(file, Optional.empty(),
                     "This is work on another exercise, “" + handIn.exercise().title() + "”. Mark it by itself.");
@@ -79,7 +87,7 @@ public record ClassMarks(List<String> tasks, List<Line> lines) {
                 ? "Its copy of the exercise differs from yours; marked by yours."
                 : "Its copy of the exercise differs from the first one's; marked by its own.";
         String begun = handIn.begun() > 1 ? "Begun " + handIn.begun() + " times." : "";
-        return new Line(file, Optional.of(MarkSheet.of(handIn, key)), (note + " " + begun).strip());
+        return new Line(file, Optional.of(MarkSheet.of(handIn, key == common ? judges.computeIfAbsent(common, Judge::new) : new Judge(key))), (note + " " + begun).strip());
     }
 
     /** Comma-separated: a line of headings, then a line each hand-in. */

@@ -2,7 +2,6 @@ package hestra.documents;
 
 import java.io.IOException;
 import java.io.OutputStream;
-import java.math.BigDecimal;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -49,7 +48,7 @@ public final class DataExport {
             List<String> cells = new ArrayList<>();
             for (int column = 0; column < table.width(); column++) {
                 cells.add(switch (row.cell(column)) {
-                    case Cell.Measured(String _, double value) -> new BigDecimal(Double.toString(value)).stripTrailingZeros().toPlainString();
+                    case Cell.Measured(String _, double value) -> StoredNumber.of(value);
                     case Cell.Empty _ -> "";
                     case Cell.Unreadable(String typed, String _) -> harmless(typed);
                 });

@@ -54,7 +54,8 @@ public final class DataFile {
     /** Reads a file and understands its first table; stopped work is refused like a file that cannot be read. */
     public static Reading<Taken> take(Path file, DecimalMark own, Progress progress) {
         try {
-            return read(file).then(parts -> parts.getFirst().understand(own, progress).then(first -> Reading.done(new Taken(parts, first))));
+            return Reading.guarded(file.getFileName().toString(),
+                    () -> read(file).then(parts -> parts.getFirst().understand(own, progress).then(first -> Reading.done(new Taken(parts, first)))));
         } catch (Progress.Stopped e) {
             return Reading.refused(file.getFileName() + " was not opened; nothing has changed.");
         }
@@ -62,6 +63,10 @@ public final class DataFile {
 
     /** The tables of a file, at least one, those that are not empty; or why it cannot be read. */
     public static Reading<List<Part>> read(Path file) {
+        return Reading.guarded(file.getFileName().toString(), () -> tables(file));
+    }
+
+    private static Reading<List<Part>> tables(Path file) {
         String name = file.getFileName().toString();
         try {
             if (Files.isDirectory(file)) {

@@ -24,12 +24,15 @@ import hestra.numbers.DecimalMark;
 
 /**
  * Exercises as files: a ZIP archive named {@code .hestra} of {@code exercise.json}, whose schema is
- * {@code docs/formats/exercise.schema.json}, and {@code data.csv} with the printed table.
+ * {@code docs/formats/exercise.schema.json}, and {@code data.csv} with the printed table. What would be too large to be opened again is not saved, and says so.
  */
 public final class ExerciseFile {
 
     /** The ending of its name. */
     public static final String ENDING = ".hestra";
+
+    /** What an exercise may unpack to: less than half of what an archive may, so that a hand-in has room for the student's table beside it. */
+    private static final long MOST_BYTES = 56 * Archive.MEGABYTE;
 
     static final String FORMAT = "hestra-exercise";
     static final int VERSION = 1;
@@ -58,7 +61,8 @@ public final class ExerciseFile {
 
     /** Opens an exercise. */
     public static Reading<Exercise> read(Path file) {
-        return Archive.read(file).then(archive -> from(archive, file.getFileName().toString()));
+        String name = file.getFileName().toString();
+        return Reading.guarded(name, () -> Archive.read(file).then(archive -> from(archive, name)));
     }
 
     /** Opens an exercise that ships with the program; {@code name} is for messages. */
@@ -68,13 +72,13 @@ public final class ExerciseFile {
 
     /** Saves an exercise. */
     public static void write(Exercise exercise, Path file) throws IOException {
-        new Archive(entries(exercise)).write(file);
+        new Archive(entries(exercise)).write(file, MOST_BYTES);
     }
 
-    static Map<String, String> entries(Exercise exercise) {
+    static Map<String, String> entries(Exercise exercise) throws IOException {
         Map<String, String> entries = new LinkedHashMap<>();
         entries.put(JSON, Json.pretty(Document.of(exercise)));
-        entries.put(DATA, DelimitedText.write(exercise.data()));
+        entries.put(DATA, DelimitedText.writeReadable(exercise.data()));
         return entries;
     }
 
@@ -107,7 +111,7 @@ public final class ExerciseFile {
     /** The rows below the headings of a table that was written by {@link DelimitedText#write}. */
     static Reading<List<Row>> rows(String csv, DecimalMark mark, int width, String name) {
         return DelimitedText.parseWritten(csv).then(lines -> {
-            if (lines.isEmpty() || lines.getFirst().size() != width) {
+            if (lines.isEmpty() || lines.getFirst().size() != width || lines.stream().anyMatch(line -> line.size() > width)) {
                 return Reading.refused(name + " is damaged: its table has not the columns it should. Ask for it again.");
             }
             return Reading.done(lines.stream().skip(1).map(line -> DelimitedText.row(line, mark)).toList());

@@ -1,6 +1,7 @@
 package hestra.documents;
 
 import java.io.BufferedOutputStream;
+import java.io.FilterOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.channels.Channels;
@@ -42,7 +43,18 @@ public final class FileWriting {
         try {
             try (FileChannel channel = FileChannel.open(beside, StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE);
                     OutputStream out = new BufferedOutputStream(Channels.newOutputStream(channel), 1 << 16)) {
-                contents.writeTo(out);
+                contents.writeTo(new FilterOutputStream(out) {
+                    @Override
+                    public void write(byte[] bytes, int from, int length) throws IOException {
+                        out.write(bytes, from, length);
+                    }
+
+                    /** Some libraries close what they are given. */
+                    @Override
+                    public void close() throws IOException {
+                        flush();
+                    }
+                });
                 out.flush();
                 channel.force(true);
             }

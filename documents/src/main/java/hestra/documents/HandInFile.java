@@ -39,9 +39,9 @@ public final class HandInFile {
     /** Opens a hand-in. */
     public static Reading<HandIn> read(Path file) {
         String name = file.getFileName().toString();
-        return Archive.read(file).then(archive -> ExerciseFile.from(archive, name).then(exercise ->
+        return Reading.guarded(name, () -> Archive.read(file).then(archive -> ExerciseFile.from(archive, name).then(exercise ->
                 archive.text(WORK, name).then(work -> archive.text(TABLE, name).then(table ->
-                        from(exercise, work, table, name)))));
+                        from(exercise, work, table, name))))));
     }
 
     /** Writes a hand-in. */
@@ -54,8 +54,8 @@ public final class HandInFile {
         Map<String, String> entries = new LinkedHashMap<>(ExerciseFile.entries(handIn.exercise()));
         entries.put(WORK, Json.pretty(new Document(FORMAT, VERSION, handIn.student(), setAside,
                 new TreeMap<>(handIn.attempts()), OptionalInt.of(handIn.begun()))));
-        entries.put(TABLE, DelimitedText.write(handIn.table()));
-        new Archive(entries).write(file);
+        entries.put(TABLE, DelimitedText.writeReadable(handIn.table()));
+        new Archive(entries).write(file, Archive.MOST_BYTES);
     }
 
     /** A file name for a student's hand-in, safe on any system: "Kelp blades, Ida Fenn.handin". */

@@ -185,6 +185,10 @@ final class Json {
             if (bytes.length == 0 || bytes.length > Picture.MOST_BYTES) {
                 return context.reportInputMismatch(Picture.class, "a picture of %d bytes", bytes.length);
             }
+            Optional<String> refused = PictureFile.refusal(bytes, "the picture");
+            if (refused.isPresent()) {
+                return context.reportInputMismatch(Picture.class, refused.get());
+            }
             return Picture.of(bytes);
         }
     }

@@ -3,7 +3,6 @@ package hestra.documents;
 import java.io.FilterInputStream;
 import java.io.IOException;
 import java.io.InputStream;
-import java.math.BigDecimal;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -53,11 +52,12 @@ final class OpenDocumentSheets {
         XMLStreamReader xml = factory.createXMLStreamReader(in);
         List<DataFile.Part> parts = new ArrayList<>();
         SheetRows rows = null;
+        SheetRows.Room room = new SheetRows.Room();
         int row = 0;
         while (xml.hasNext()) {
             int event = xml.next();
             if (event == XMLStreamConstants.START_ELEMENT && xml.getLocalName().equals("table")) {
-                rows = new SheetRows(attribute(xml, "name"));
+                rows = new SheetRows(attribute(xml, "name"), room);
                 row = 0;
             } else if (event == XMLStreamConstants.START_ELEMENT && xml.getLocalName().equals("table-row") && rows != null) {
                 row = row(xml, rows, row);
@@ -100,7 +100,7 @@ final class OpenDocumentSheets {
     private static String cell(XMLStreamReader xml) throws XMLStreamException {
         String kind = attribute(xml, "value-type");
         String stored = switch (kind) {
-            case "float", "percentage", "currency" -> new BigDecimal(attribute(xml, "value")).stripTrailingZeros().toPlainString();
+            case "float", "percentage", "currency" -> StoredNumber.of(attribute(xml, "value"));
             case "date" -> attribute(xml, "date-value").replaceFirst("T.*", "");
             default -> "";
         };
@@ -121,6 +121,9 @@ final class OpenDocumentSheets {
                     case "tab", "line-break" -> text.append(' ');
                     case "p" -> text.append(text.isEmpty() ? "" : " ");
                     default -> { }
+                }
+                if (text.length() > SheetRows.LONGEST_CELL) {
+                    throw new SheetRows.TooLarge("a cell holds more than " + SheetRows.LONGEST_CELL + " letters");
                 }
             } else if (event == XMLStreamConstants.END_ELEMENT) {
                 depth--;

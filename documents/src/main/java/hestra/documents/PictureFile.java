@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
@@ -46,30 +47,45 @@ public final class PictureFile {
 
     /** A picture of a file's bytes; refused unless it is a PNG or JPEG of a size that can be shown. */
     static Reading<Picture> of(byte[] bytes, String name) {
+        Optional<String> refused = refusal(bytes, name);
+        if (refused.isPresent()) {
+            return Reading.refused(refused.get());
+        }
+        try {
+            return ImageIO.read(new ByteArrayInputStream(bytes)) == null ? Reading.refused(damaged(name)) : Reading.done(Picture.of(bytes));
+        } catch (IOException | RuntimeException e) {
+            // Readers of pictures throw all sorts of exceptions at damaged ones.
+            return Reading.refused(damaged(name));
+        }
+    }
+
+    private static String damaged(String name) {
+        return name + " is damaged and could not be shown. Save the picture again.";
+    }
+
+    /** Why a picture is not taken, by what its first bytes say of it, before anything is unpacked; nothing where it may be. */
+    static Optional<String> refusal(byte[] bytes, String name) {
         try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
             if (bytes.length == 0 || !readers.hasNext()) {
-                return Reading.refused(name + " is no picture that can be read. PNG and JPEG are.");
+                return Optional.of(name + " is no picture that can be read. PNG and JPEG are.");
             }
             ImageReader reader = readers.next();
             try {
                 reader.setInput(in);
                 if (!FORMATS.contains(reader.getFormatName().toLowerCase(Locale.ROOT))) {
-                    return Reading.refused(name + " is a picture of another kind. Save it as PNG or JPEG and lay that in.");
+                    return Optional.of(name + " is a picture of another kind. Save it as PNG or JPEG and lay that in.");
                 }
                 long width = reader.getWidth(0);
                 long height = reader.getHeight(0);
-                if (width > LONGEST_SIDE || height > LONGEST_SIDE || width * height > MOST_PIXELS) {
-                    return Reading.refused(name + " is too large (" + width + " × " + height + " pixels). Save it smaller, up to 12000 pixels a side and 40 million in all.");
-                }
-                reader.read(0);
-                return Reading.done(Picture.of(bytes));
+                return width > LONGEST_SIDE || height > LONGEST_SIDE || width * height > MOST_PIXELS
+                        ? Optional.of(name + " is too large (" + width + " × " + height + " pixels). Save it smaller, up to 12000 pixels a side and 40 million in all.")
+                        : Optional.empty();
             } finally {
                 reader.dispose();
             }
         } catch (IOException | RuntimeException e) {
-            // Readers of pictures throw all sorts of exceptions at damaged ones.
-            return Reading.refused(name + " is damaged and could not be shown. Save the picture again.");
+            return Optional.of(damaged(name));
         }
     }
 

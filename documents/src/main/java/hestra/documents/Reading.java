@@ -1,6 +1,9 @@
 package hestra.documents;
 
 import java.util.function.Function;
+import java.util.function.Supplier;
+
+import org.slf4j.LoggerFactory;
 
 /**
  * What came of reading a file: its contents, or what is wrong with it and what to do.
@@ -25,6 +28,23 @@ public sealed interface Reading<T> {
 
     static <T> Reading<T> refused(String message) {
         return new Refused<>(message);
+    }
+
+    /**
+     * The boundary to files from strangers: whatever a reader throws at one means that the file is damaged or beyond what can be
+     * read, and says no more than that.
+     *
+     * @param name the file's name, for the message
+     */
+    static <T> Reading<T> guarded(String name, Supplier<Reading<T>> reader) {
+        try {
+            return reader.get();
+        } catch (Progress.Stopped e) {
+            throw e;
+        } catch (RuntimeException | VirtualMachineError e) {
+            LoggerFactory.getLogger(Reading.class).debug("{} cannot be read", name, e);
+            return refused(name + " is damaged, or too large to be worked with, and was not opened. Ask for it again.");
+        }
     }
 
     /** The contents put to further use, which may be refused in turn. */

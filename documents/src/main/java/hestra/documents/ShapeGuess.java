@@ -15,10 +15,14 @@ final class ShapeGuess {
 
     /** So many lines are looked at; the rest is taken to be like them. */
     private static final int LOOKED_AT = 200;
+    /** And no more letters than this: a text may be one long line. */
+    private static final int LETTERS = 1 << 16;
     private static final double SEVERAL_COLUMNS = 0.4;
     /** A single name above columns without names speaks for one column of it. */
     private static final double NAME_OF_ONE_COLUMN = 1;
     private static final double OWN_MARK = 0.02;
+    /** Nobody puts a tab into a cell. */
+    private static final double TABS = 0.05;
     private static final double EARLIER = 0.001;
 
     private ShapeGuess() {}
@@ -36,8 +40,8 @@ final class ShapeGuess {
             int skipped = skipped(lines);
             for (DecimalMark mark : DecimalMark.values()) {
                 boolean headed = isHeaded(lines, skipped, mark);
-                double score = score(lines.subList(skipped, lines.size()), mark) + (mark == own ? OWN_MARK : 0) - EARLIER * separator.ordinal()
-                        - (skipped > 0 && !headed ? NAME_OF_ONE_COLUMN : 0);
+                double score = score(lines.subList(skipped, lines.size()), mark) + (mark == own ? OWN_MARK : 0) + (separator == Separator.TAB ? TABS : 0) - EARLIER * separator.ordinal()
+                        - (skipped > 0 && !headed ? NAME_OF_ONE_COLUMN : 0) - (separator == Separator.COMMA && areFractions(lines) ? SEVERAL_COLUMNS + 2 * OWN_MARK : 0);
                 if (score > most) {
                     most = score;
                     best = new TextShape(separator, mark, headed, skipped);
@@ -47,12 +51,21 @@ final class ShapeGuess {
         return best;
     }
 
+    /** Whether a comma between two numbers looks like a decimal one: it always stands after a 0, or before digits that begin with one. */
+    private static boolean areFractions(List<List<String>> lines) {
+        List<List<String>> filled = lines.stream().filter(line -> !TextLines.isBlank(line)).toList();
+        boolean pairs = filled.stream().allMatch(line -> line.size() == 2 && line.getFirst().matches("[-+\u2212]?\\d+") && line.getLast().matches("\\d+"));
+        return pairs && (filled.stream().allMatch(line -> line.getFirst().matches("[-+\u2212]?0")) || filled.stream().anyMatch(line -> line.getLast().matches("0\\d+")));
+    }
+
     private static String sample(String text) {
         int end = 0;
         for (int line = 0; line < LOOKED_AT && end >= 0; line++) {
             end = text.indexOf('\n', end == 0 ? 0 : end + 1);
         }
-        return end > 0 ? text.substring(0, end) : text;
+        String sample = end > 0 ? text.substring(0, end) : text;
+        int cut = sample.length() <= LETTERS ? sample.length() : sample.lastIndexOf('\n', LETTERS);
+        return sample.substring(0, cut > 0 ? cut : LETTERS);
     }
 
     /** The width that most lines have; the wider one where two are as frequent. */

@@ -19,14 +19,36 @@ final class SheetRows {
         }
     }
 
-    private static final int MOST_CELLS = 2_000_000;
+    /** The longest text of a cell. */
+    static final int LONGEST_CELL = 32_767;
+
+    private static final long MOST_LETTERS = 64L * 1024 * 1024;
+
+    /** What all sheets of a file together may hold: a few bytes of it may stand for very many cells, or for very long ones. */
+    static final class Room {
+        private long cells = DataTable.MOST_CELLS;
+        private long letters = MOST_LETTERS;
+
+        private void take(String sheet, long moreCells, long moreLetters) {
+            cells -= moreCells;
+            letters -= moreLetters;
+            if (cells < 0) {
+                throw new TooLarge("the sheet “" + sheet + "” has too many cells (more than " + DataTable.MOST_CELLS + " with those before it)");
+            }
+            if (letters < 0) {
+                throw new TooLarge("the sheet “" + sheet + "” has too much text in it");
+            }
+        }
+    }
 
     private final String name;
-    private int cells;
+    private final Room room;
     private final List<List<String>> rows = new ArrayList<>();
 
-    SheetRows(String name) {
+    /** An empty sheet that takes from the room that is left in its file. */
+    SheetRows(String name, Room room) {
         this.name = name;
+        this.room = room;
     }
 
     /** Puts a text into a cell, rows and columns from 0; an empty text makes no row. */
@@ -40,9 +62,12 @@ final class SheetRows {
         if (column >= TextData.MOST_COLUMNS) {
             throw new TooLarge("the sheet “" + name + "” has more than " + TextData.MOST_COLUMNS + " columns");
         }
-        if (++cells > MOST_CELLS) {
-            throw new TooLarge("the sheet “" + name + "” has more than " + MOST_CELLS + " cells");
+        if (text.length() > LONGEST_CELL) {
+            throw new TooLarge("a cell of the sheet “" + name + "” holds more than " + LONGEST_CELL + " letters");
         }
+        int before = row < rows.size() ? rows.get(row).size() : 0;
+        // Empty cells on the way to it take room too.
+        room.take(name, Math.max(1, column + 1 - before), text.length());
         while (rows.size() <= row) {
             rows.add(new ArrayList<>());
         }

@@ -48,6 +48,10 @@ public record TextData(TextShape shape, Block block, List<String> notes, String 
 
     /** The same, told how far it has come: splitting is by far the most of the work. */
     static Reading<TextData> read(String text, TextShape shape, DecimalMark own, Progress progress) {
+        long cells = TextLines.cells(text, shape.separator());
+        if (cells > DataTable.MOST_CELLS) {
+            return Reading.refused("There are about %d cells; up to %d can be taken in. Take a part of it.".formatted(cells, DataTable.MOST_CELLS));
+        }
         List<List<String>> lines = TextLines.split(plain(text), shape.separator(), share -> progress.goesOn(share * SPLITTING));
         while (!lines.isEmpty() && TextLines.isBlank(lines.getLast())) {
             lines.removeLast();
@@ -69,7 +73,11 @@ public record TextData(TextShape shape, Block block, List<String> notes, String 
         int width = Math.max(headings.size(), rows.stream().mapToInt(List::size).max().orElse(0));
         for (int column = 0; column < width; column++) {
             progress.tell(SPLITTING + (1 - SPLITTING) * column / width);
-            clean(rows, column, shape.mark(), own, headings, notes);
+            DecimalMark mark = markOf(rows, column, shape.mark());
+            if (mark != shape.mark()) {
+                notes.add(nameOf(headings, column) + " is read with decimal " + (mark == DecimalMark.COMMA ? "commas" : "points"));
+            }
+            clean(rows, column, mark, own, headings, notes);
         }
         return Reading.done(new TextData(shape, new Block(headed ? Optional.of(List.copyOf(headings)) : Optional.empty(),
                 List.copyOf(rows)), List.copyOf(notes), text.substring(0, Math.min(SIGNS, text.length()))));
@@ -77,6 +85,28 @@ public record TextData(TextShape shape, Block block, List<String> notes, String 
 
     private static String plain(String text) {
         return text.startsWith("\ufeff") ? text.substring(1) : text;
+    }
+
+    /** The decimal mark of a column: that of the text, unless some of its cells are no numbers by that and all are by the other. */
+    private static DecimalMark markOf(List<List<String>> rows, int column, DecimalMark usual) {
+        DecimalMark other = usual == DecimalMark.POINT ? DecimalMark.COMMA : DecimalMark.POINT;
+        boolean strange = false;
+        for (List<String> row : rows) {
+            String text = column < row.size() ? row.get(column) : "";
+            if (text.isEmpty()) {
+                continue;
+            }
+            boolean usually = CellText.of(text, usual, usual).isPresent();
+            if (CellText.of(text, other, other).isEmpty()) {
+                return usual;
+            }
+            strange |= !usually;
+        }
+        return strange ? other : usual;
+    }
+
+    private static String nameOf(List<String> headings, int column) {
+        return column < headings.size() && !headings.get(column).isBlank() ? headings.get(column) : "column " + (column + 1);
     }
 
     /** Brings the numbers of a column into the form in which they are typed, where the column is one of numbers. */
@@ -107,7 +137,7 @@ public record TextData(TextShape shape, Block block, List<String> notes, String 
             return;
         }
         units.remove("");
-        String name = column < headings.size() && !headings.get(column).isBlank() ? headings.get(column) : "column " + (column + 1);
+        String name = nameOf(headings, column);
         boolean mixed = units.size() > 1;
         if (mixed) {
             notes.add(name + " has " + String.join(" and ", units.keySet().stream().sorted().toList()) + ": those cells stay as they are");

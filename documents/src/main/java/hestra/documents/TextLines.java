@@ -32,6 +32,20 @@ final class TextLines {
         return split(text, separator, Progress.UNWATCHED);
     }
 
+    /** About how many cells there will be: so many may come of a small text that this is asked before it is split. */
+    static long cells(String text, Separator separator) {
+        char sign = separator.sign();
+        boolean spaced = separator == Separator.SPACES || separator == Separator.WIDE_SPACES;
+        long cells = 1;
+        for (int i = 0; i < text.length(); i++) {
+            char c = text.charAt(i);
+            // Of several spaces that follow one another one counts.
+            boolean separates = spaced ? c == ' ' && i > 0 && text.charAt(i - 1) != ' ' && text.charAt(i - 1) != '\n' : c == sign && separator != Separator.NONE;
+            cells += separates || c == '\n' ? 1 : 0;
+        }
+        return cells;
+    }
+
     /** The same, told how far it has come. */
     static List<List<String>> split(String text, Separator separator, Progress progress) {
         return switch (separator) {

@@ -2,7 +2,6 @@ package hestra.documents;
 
 import java.io.IOException;
 import java.io.InputStream;
-import java.math.BigDecimal;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -13,6 +12,7 @@ import javax.xml.parsers.ParserConfigurationException;
 import org.apache.poi.openxml4j.exceptions.OpenXML4JException;
 import org.apache.poi.openxml4j.opc.OPCPackage;
 import org.apache.poi.openxml4j.opc.PackageAccess;
+import org.apache.poi.openxml4j.util.ZipSecureFile;
 import org.apache.poi.ss.usermodel.DataFormatter;
 import org.apache.poi.ss.usermodel.DateUtil;
 import org.apache.poi.ss.util.CellReference;
@@ -36,6 +36,13 @@ final class Workbook {
 
     private static final Logger LOG = LoggerFactory.getLogger(Workbook.class);
 
+    private static final long MOST_UNPACKED = 256L * 1024 * 1024;
+
+    static {
+        ZipSecureFile.setMaxEntrySize(MOST_UNPACKED);
+        ZipSecureFile.setMaxTextSize(MOST_UNPACKED);
+    }
+
     private Workbook() {}
 
     static Reading<List<DataFile.Part>> read(Path file) {
@@ -44,10 +51,11 @@ final class Workbook {
             XSSFReader reader = new XSSFReader(archive);
             ReadOnlySharedStringsTable strings = new ReadOnlySharedStringsTable(archive);
             List<DataFile.Part> parts = new ArrayList<>();
+            SheetRows.Room room = new SheetRows.Room();
             XSSFReader.SheetIterator sheets = (XSSFReader.SheetIterator) reader.getSheetsData();
             while (sheets.hasNext()) {
                 try (InputStream sheet = sheets.next()) {
-                    SheetRows rows = new SheetRows(sheets.getSheetName());
+                    SheetRows rows = new SheetRows(sheets.getSheetName(), room);
                     XMLReader xml = XMLHelper.newXMLReader();
                     xml.setContentHandler(new XSSFSheetXMLHandler(reader.getStylesTable(), strings, new Cells(rows), new StoredValues(), false));
                     xml.parse(new InputSource(sheet));
@@ -59,9 +67,9 @@ final class Workbook {
             return parts.isEmpty() ? Reading.refused(name + " has nothing in it.") : Reading.done(List.copyOf(parts));
         } catch (SheetRows.TooLarge e) {
             return Reading.refused(name + " was not opened: " + e.getMessage() + ". Take a part of it.");
-        } catch (OpenXML4JException | IOException | SAXException | ParserConfigurationException | RuntimeException e) {
+        } catch (OpenXML4JException | IOException | SAXException | ParserConfigurationException | RuntimeException | VirtualMachineError e) {
             // What the library throws at a file from a stranger says nothing to whoever opened it.
-            LOG.info("{} cannot be read", file, e);
+            LOG.debug("{} cannot be read", file, e);
             return Reading.refused(name + " is damaged or is no workbook. Save it again as .xlsx or as CSV and open that.");
         }
     }
@@ -77,7 +85,7 @@ final class Workbook {
             if (DateUtil.isADateFormat(formatIndex, formatString) && DateUtil.isValidExcelDate(value)) {
                 return DateUtil.getLocalDateTime(value).toLocalDate().toString();
             }
-            return new BigDecimal(Double.toString(value)).stripTrailingZeros().toPlainString();
+            return StoredNumber.of(value);
         }
     }
 

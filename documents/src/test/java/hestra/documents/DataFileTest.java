@@ -152,6 +152,15 @@ class DataFileTest {
         assertThat(refusal(zipped("t.ods", "content.xml", content(bomb.replace("90000", "9000000"))))).contains("more than");
         String wide = "<table:table-row><table:table-cell office:value-type=\"float\" office:value=\"7\" table:number-columns-repeated=\"300\"/></table:table-row>";
         assertThat(refusal(zipped("c.ods", "content.xml", content(wide)))).contains("columns");
+        String number = "<table:table-row><table:table-cell office:value-type=\"float\" office:value=\"1E999999999\"/></table:table-row>";
+        assertThat(parts(zipped("n.ods", "content.xml", content(number))).getFirst().text()).isEqualTo("1E999999999\n");
+        String wordy = "<table:table-row table:number-rows-repeated=\"900000\"><table:table-cell table:number-columns-repeated=\"2\"><text:p>" + "kelp ".repeat(400) + "</text:p></table:table-cell></table:table-row>";
+        assertThat(refusal(zipped("l.ods", "content.xml", content(wordy)))).contains("too much text");
+        assertThat(refusal(zipped("o.ods", "content.xml", content("<table:table-row><table:table-cell><text:p>" + "x".repeat(40_000) + "</text:p></table:table-cell></table:table-row>")))).contains("letters");
+        String far = "<table:table-row table:number-rows-repeated=\"60000\"><table:table-cell table:number-columns-repeated=\"198\"/><table:table-cell office:value-type=\"float\" office:value=\"7\"/></table:table-row>";
+        assertThat(refusal(zipped("f.ods", "content.xml", content(far)))).as("empty cells take room too").contains("cells");
+        Path wideText = written("wide.csv", "1,".repeat(199).concat("1\n").repeat(20_100).getBytes(StandardCharsets.UTF_8));
+        assertThat(((Reading.Refused<DataFile.Taken>) DataFile.take(wideText, DecimalMark.POINT, Progress.UNWATCHED)).message()).contains("4020001 cells");
         assertThat(refusal(zipped("x.xlsx", "xl/workbook.xml", "0".repeat(30_000_000)))).contains("no workbook");
     }
 

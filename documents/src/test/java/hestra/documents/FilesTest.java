@@ -1,5 +1,7 @@
 package hestra.documents;
 
+import java.util.Collections;
+import java.util.stream.IntStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -53,6 +55,8 @@ import hestra.recipe.Oddities;
 import hestra.recipe.Recipe;
 import hestra.recipe.Scatter;
 import hestra.recipe.Truth;
+import hestra.data.Row;
+import hestra.desk.RandomEdits;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -60,6 +64,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 class FilesTest {
 
@@ -220,12 +225,12 @@ class FilesTest {
         try (ZipOutputStream zip = new ZipOutputStream(Files.newOutputStream(file))) {
             zip.putNextEntry(new ZipEntry("exercise.json"));
             byte[] zeros = new byte[1 << 20];
-            for (int i = 0; i < 80; i++) {
+            for (int i = 0; i < 140; i++) {
                 zip.write(zeros);
             }
         }
         assertThat(Files.size(file)).isLessThan(1 << 20);
-        assertThat(refusal(ExerciseFile.read(file))).contains("32 MB");
+        assertThat(refusal(ExerciseFile.read(file))).contains("128 MB");
     }
 
     @Test
@@ -235,6 +240,49 @@ class FilesTest {
             many.put("file" + i, "x");
         }
         assertThat(refusal(ExerciseFile.read(zip(many)))).contains("too many");
+        Map<String, String> folders = new TreeMap<>();
+        for (int i = 0; i < 200; i++) {
+            folders.put("folder" + i + "/", "");
+        }
+        assertThat(refusal(ExerciseFile.read(zip(folders)))).contains("too many");
+    }
+
+    @Test
+    void aFolderWithContentsIsCountedLikeAFile() throws IOException {
+        Path file = folder.resolve("made.hestra");
+        try (ZipOutputStream zip = new ZipOutputStream(Files.newOutputStream(file))) {
+            zip.putNextEntry(new ZipEntry("folder/"));
+            byte[] zeros = new byte[1 << 20];
+            for (int i = 0; i < 140; i++) {
+                zip.write(zeros);
+            }
+        }
+        assertThat(refusal(ExerciseFile.read(file))).contains("128 MB");
+    }
+
+    @Test
+    void whatWouldBeTooLargeToBeOpenedAgainIsNotSavedAndSaysSo() throws IOException {
+        Path file = Files.writeString(folder.resolve("large.hestra"), "as it was");
+        List<Row> wordy = Collections.nCopies(200, Row.of(Cell.of("x".repeat(400_000), DecimalMark.POINT)));
+        assertThatThrownBy(() -> ExerciseFile.write(Kelp.exercise().withData(Kelp.table().withRows(wordy)), file))
+                .isInstanceOf(IOException.class).hasMessageContaining("76 MB").hasMessageContaining("56 MB");
+        List<Variable> columns = IntStream.range(0, 200).mapToObj(i -> Variable.named("v" + i)).toList();
+        DataTable wide = new DataTable(columns, Collections.nCopies(20_100, Row.of(Cell.of("1", DecimalMark.POINT))));
+        assertThatThrownBy(() -> ExerciseFile.write(Kelp.exercise().withData(wide), file)).isInstanceOf(IOException.class).hasMessageContaining("4000000");
+        assertThat(file).hasContent("as it was");
+    }
+
+    @Test
+    void aSavedExerciseEqualsItsCopyWhateverItsRowsLackAtTheirEnds() throws IOException {
+        DataTable ragged = Kelp.table().withCell(4, 1, Cell.EMPTY).withCell(2, 0, Cell.EMPTY).withCell(2, 1, Cell.EMPTY).withCell(7, 0, Cell.of("12", DecimalMark.POINT));
+        RandomEdits edits = new RandomEdits(5);
+        Path file = folder.resolve("copy.hestra");
+        Exercise exercise = Kelp.whole().withData(ragged);
+        for (int i = 0; i < 200; i++) {
+            ExerciseFile.write(exercise, file);
+            assertThat(((Reading.Done<Exercise>) ExerciseFile.read(file)).value()).isEqualTo(exercise);
+            exercise = exercise.withTableEdited(edits.table(exercise.data()));
+        }
     }
 
     @Test

@@ -1,15 +1,18 @@
 package hestra.documents;
 
+import java.io.BufferedReader;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.Stream;
 
 import hestra.Kelp;
 import hestra.data.Roles;
@@ -19,6 +22,7 @@ import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desk.History;
 import hestra.desk.PlotEdit;
+import hestra.desk.RandomEdits;
 import hestra.exercise.Aid;
 import hestra.exercise.Answer;
 import hestra.exercise.Exercise;
@@ -64,11 +68,14 @@ class JournalFileTest {
             new PlotEdit.ShowFrame(Optional.of(new Frame(0, 1, -2, 3))), new PlotEdit.ShowFrame(Optional.empty()),
             new Edit.Draft("describe", Answer.Described.NOTHING.withSentence("rising")), new Edit.Draft("roles", new Answer.RolesChosen(Optional.empty())),
             new Edit.Check("roles"), new Edit.Name("Ida"), new Edit.Undo(), new Edit.Redo(),
-            new Edit.WriteTexts("t", "p", "h"), new Edit.WriteProse("p\nq"), new Edit.WriteTable(new TableEdit.Name(0, new Variable("a", "b", "c"))),
+            new Edit.WriteTexts("t", "p", "h"), new Edit.WriteTexts("u", "p", "h", Optional.of("title 1")), new Edit.Pasted(8, new Edit.WriteTable(new TableEdit.Type(1, 1, "4"))), new Edit.Pasted(8, new Edit.WriteTable(new TableEdit.Type(1, 1, "3.9"))), new Edit.WriteProse("p\nq"), new Edit.WriteTable(new TableEdit.Name(0, new Variable("a", "b", "c"))),
             new Edit.WriteHeld(Set.of(Aid.R)), new Edit.WriteRoles(new Roles(1, 0)), new Edit.AddTask(0, new Task.Predict(Terms.of("again", "t", "p", 2), List.of(1.5, 2e9), new Rounding.Significant(3))),
             new Edit.ChangeTask(Kelp.explain().with(Kelp.explain().terms().withTitle("x"))), new Edit.MoveTask("explain", 0),
             new Edit.RemoveTask("roles"), new Edit.WriteColumns(Kelp.table(), Roles.FIRST_EXPLAINS),
             new Edit.WriteColumns(Kelp.table(), new Roles(1, 0)), new Edit.StartAgain());
+
+    private static final int MUTATIONS = Integer.getInteger("hestra.mutations", 300);
+    private static final long SEED = Long.getLong("hestra.seed", 20_261_126);
 
     @TempDir
     Path folder;
@@ -134,7 +141,58 @@ class JournalFileTest {
     void aLineThatIsNoEditEndsTheReplay() throws IOException {
         written(List.of(new Edit.ChangeTable(new TableEdit.Type(0, 1, "9"))));
         Files.writeString(file, "{\"kind\":\"unheard-of\"}\n{\"kind\":\"undo\"}\n", StandardCharsets.UTF_8, StandardOpenOption.APPEND);
-        assertThat(reopened(Kelp.whole()).restored()).isEqualTo(1);
+        byte[] whole = Files.readAllBytes(file);
+        JournalFile.Opened opened = reopened(Kelp.whole());
+        assertThat(opened.restored()).isEqualTo(1);
+        assertThat(opened.trouble()).hasValueSatisfying(it -> assertThat(it).contains("1 step").contains("damaged-1"));
+        assertThat(file.resolveSibling("kelp.jsonl.damaged-1")).hasBinaryContent(whole);
+        assertThat(reopened(Kelp.whole()).trouble()).isEmpty();
+    }
+
+    @Test
+    void oneBadByteSpoilsNoLineBeforeIt() throws IOException {
+        written(List.of(new Edit.ChangeTable(new TableEdit.Type(0, 1, "9")), new Edit.Name("Ida"), new Edit.ChangeTable(new TableEdit.Type(1, 1, "8"))));
+        byte[] bytes = Files.readAllBytes(file);
+        bytes[bytes.length - 5] = (byte) 0xE2;
+        Files.write(file, bytes);
+        JournalFile.Opened opened = reopened(Kelp.whole());
+        assertThat(opened.restored()).isEqualTo(2);
+        assertThat(opened.history().present().work().student()).isEqualTo("Ida");
+    }
+
+    @Test
+    void aJournalThatEndsInAnEditThatCannotBeWorkedOutOpensWithoutIt() throws IOException {
+        written(List.of(new Edit.Name("Ida")));
+        Files.writeString(file, "{\"kind\":\"pin\",\"at\":[null]}\n{\"kind\":\"name\",\"student\":\"Per\"}\n", StandardCharsets.UTF_8, StandardOpenOption.APPEND);
+        JournalFile.Opened opened = reopened(Kelp.whole());
+        assertThat(opened.history().present().work().student()).isEqualTo("Ida");
+    }
+
+    /** {@code -Dhestra.mutations} says how many. */
+    @Test
+    void aJournalOpensWhateverItsLinesHold() throws IOException {
+        RandomEdits edits = new RandomEdits(SEED);
+        List<Edit> made = new ArrayList<>(EDITS);
+        Desk desk = Desk.open(Kelp.whole());
+        for (int i = 0; i < 60; i++) {
+            made.add(edits.next(desk));
+        }
+        written(made);
+        byte[] whole = Files.readAllBytes(file);
+        Mutation mutation = new Mutation(SEED);
+        int opened = 0;
+        for (int i = 0; i < MUTATIONS; i++) {
+            Files.write(file, mutation.of(whole));
+            JournalFile.Opened again = reopened(Kelp.whole());
+            assertThat(again.history().present()).isNotNull();
+            opened += again.restored() > 0 ? 1 : 0;
+            try (Stream<Path> copies = Files.list(file.getParent())) {
+                for (Path copy : copies.filter(it -> !it.equals(file) && !it.toString().endsWith(".lock")).toList()) {
+                    Files.delete(copy);
+                }
+            }
+        }
+        assertThat(opened).as("most mutations spoil some lines only").isGreaterThan(MUTATIONS / 2);
     }
 
     @Test
@@ -142,8 +200,15 @@ class JournalFileTest {
         written(List.of(new Edit.ChangeTable(new TableEdit.Type(0, 1, "9"))));
         JournalFile.Opened other = reopened(Kelp.whole().withProse("changed"));
         assertThat(other.restored()).isZero();
-        assertThat(file.resolveSibling("kelp.jsonl.old")).exists();
+        assertThat(other.trouble()).hasValueSatisfying(it -> assertThat(it).contains("has changed").contains("Recent work"));
         assertThat(JournalFile.begun(file)).contains(Kelp.whole().withProse("changed"));
+        Path earlier = file.resolveSibling("kelp.earlier-1.jsonl");
+        JournalFile.Opened old = JournalFile.resume(earlier);
+        old.journal().close();
+        assertThat(old.history().present().work().table().cell(0, 1).text()).isEqualTo("9");
+        reopened(Kelp.whole().withProse("changed again"));
+        assertThat(file.resolveSibling("kelp.earlier-2.jsonl")).exists();
+        assertThat(JournalSummary.of(earlier)).contains(new JournalSummary("Kelp", "Orrin Bay", 1));
     }
 
     @Test
@@ -160,8 +225,10 @@ class JournalFileTest {
         Files.write(file, new byte[] {(byte) 0xFF, (byte) 0xFE, 0, 1, 2});
         assertThat(reopened(Kelp.whole()).restored()).isZero();
         Files.writeString(file, "not a journal\n");
-        assertThat(reopened(Kelp.whole()).restored()).isZero();
-        assertThat(file.resolveSibling("kelp.jsonl.old")).hasContent("not a journal");
+        JournalFile.Opened opened = reopened(Kelp.whole());
+        assertThat(opened.restored()).isZero();
+        assertThat(opened.trouble()).hasValueSatisfying(it -> assertThat(it).contains("kelp.jsonl.damaged-2"));
+        assertThat(file.resolveSibling("kelp.jsonl.damaged-2")).hasContent("not a journal");
         assertThat(JournalFile.begun(folder.resolve("none"))).isEmpty();
     }
 
@@ -169,7 +236,46 @@ class JournalFileTest {
     void twoWindowsCannotWriteTheSameJournal() throws IOException {
         try (JournalFile first = JournalFile.open(file, Kelp.whole()).journal()) {
             assertThat(first).isNotNull();
-            assertThatThrownBy(() -> JournalFile.open(file, Kelp.whole())).isInstanceOf(IOException.class).hasMessageContaining("another window");
+            assertThatThrownBy(() -> JournalFile.open(file, Kelp.whole())).isInstanceOf(JournalFile.InUse.class).hasMessageContaining("another window");
+            assertThatThrownBy(() -> JournalFile.open(file, Kelp.whole())).as("and asking for it does not give it free").isInstanceOf(JournalFile.InUse.class);
         }
+    }
+
+    /** Another program: opens the journal, says whether it could, and holds it until its input ends. */
+    static final class Holder {
+        private Holder() {}
+
+        public static void main(String[] arguments) throws IOException {
+            try (JournalFile journal = JournalFile.open(Path.of(arguments[0]), Kelp.whole()).journal()) {
+                System.out.println("has it");
+                System.in.read();
+                journal.add(new Edit.Name("Per"));
+            } catch (JournalFile.InUse e) {
+                System.out.println("in use");
+            }
+        }
+    }
+
+    private Process holder() throws IOException {
+        return new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-cp", System.getProperty("java.class.path"),
+                Holder.class.getName(), file.toString()).redirectError(ProcessBuilder.Redirect.INHERIT).start();
+    }
+
+    @Test
+    void twoProgramsCannotWriteTheSameJournalEither() throws Exception {
+        written(List.of(new Edit.Name("Ida")));
+        Process first = holder();
+        try (BufferedReader said = first.inputReader()) {
+            assertThat(said.readLine()).isEqualTo("has it");
+            Process second = holder();
+            try (BufferedReader other = second.inputReader()) {
+                assertThat(other.readLine()).isEqualTo("in use");
+            }
+            assertThat(second.waitFor()).isZero();
+            assertThatThrownBy(() -> JournalFile.open(file, Kelp.whole())).isInstanceOf(JournalFile.InUse.class);
+            first.getOutputStream().close();
+            assertThat(first.waitFor()).isZero();
+        }
+        assertThat(reopened(Kelp.whole()).history().present().work().student()).isEqualTo("Per");
     }
 }

@@ -137,6 +137,32 @@ class TextDataTest {
     }
 
     @Test
+    void aGroupNeverFollowsALeadingNoughtAndAColumnThatReadsOneWayOnlyIsReadThatWay() {
+        TextData commas = understood("days\tlength\n4\t0,123\n6\t1,234\n", POINT);
+        assertThat(rows(commas)).isEqualTo("4|0.123/6|1.234");
+        assertThat(rows(understood("4\t0.123\n6\t1.234\n", COMMA))).isEqualTo("4|0,123/6|1,234");
+        assertThat(rows(understood("0,123\n0,5\n", POINT))).isEqualTo("0.123/0.5");
+        assertThat(rows(understood("1,05\n2,5\n", POINT))).isEqualTo("1.05/2.5");
+        assertThat(rows(understood("4\t1 234,567\n", POINT))).as("as it is when it is typed").isEqualTo("4|1234.567");
+        TextData mixed = understood("days\tlength\tmass\n4.5\t8,1\t1.25\n6.5\t11,45\t3.5\n7.5\t12,4\t3.75\n", POINT);
+        assertThat(rows(mixed)).isEqualTo("4.5|8.1|1.25/6.5|11.45|3.5/7.5|12.4|3.75");
+        assertThat(mixed.notes()).containsExactly("length is read with decimal commas");
+    }
+
+    @Test
+    void noCellBecomesAnotherNumber() {
+        for (String cell : List.of("3*100", "20x100", "2 x 105", "0.123.456", "10/20/2020", "3²", "5 thousand", "--5", "-(5)")) {
+            assertThat(rows(understood("4\t8\n5\t9\n6\t" + cell + "\n", POINT))).as(cell).isEqualTo("4|8/5|9/6|" + cell);
+        }
+    }
+
+    @Test
+    void aLongLineIsNotTriedForEver() {
+        String line = "x (".repeat(350_000);
+        assertThat(TextData.understand(line, POINT)).isInstanceOf(Reading.class);
+    }
+
+    @Test
     void everyGuessCanBeSaidOtherwise() {
         String text = "1,5\n2,5\n";
         TextData guessed = understood(text, POINT);

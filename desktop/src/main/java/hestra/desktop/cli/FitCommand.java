@@ -5,9 +5,11 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.concurrent.Callable;
 
@@ -15,12 +17,16 @@ import hestra.data.DataTable;
 import hestra.data.Pairs;
 import hestra.data.Subset;
 import hestra.data.Variable;
+import hestra.documents.DataFile;
 import hestra.documents.DelimitedText;
 import hestra.documents.DelimitedText.Block;
 import hestra.documents.FitAnswer;
 import hestra.documents.FitAnswer.Part;
 import hestra.documents.FitJson;
 import hestra.documents.Reading;
+import hestra.documents.Separator;
+import hestra.documents.TextData;
+import hestra.documents.TextShape;
 import hestra.fit.Curve;
 import hestra.fit.CurveFit;
 import hestra.fit.Fit;
@@ -37,14 +43,18 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Fits a curve to two columns of a file. */
-@Command(name = "fit", description = "Fit a curve to two columns of a delimited text file.", mixinStandardHelpOptions = true,
+@Command(name = "fit", description = "Fit a curve to two columns of a file of data: a text, or a workbook (.xlsx, .ods).", mixinStandardHelpOptions = true,
         sortOptions = false)
 public final class FitCommand implements Callable<Integer> {
+
+    private static final Map<String, Separator> SEPARATORS = new TreeMap<>(Map.of("comma", Separator.COMMA, "semicolon", Separator.SEMICOLON, "tab", Separator.TAB,
+            "bar", Separator.BAR, "space", Separator.SPACES, "wide-spaces", Separator.WIDE_SPACES, "nothing", Separator.NONE));
+    private static final Map<String, DecimalMark> MARKS = new TreeMap<>(Map.of("point", DecimalMark.POINT, "comma", DecimalMark.COMMA));
 
     @Spec
     private CommandSpec spec;
 
-    @Parameters(paramLabel = "FILE.csv", description = "separated by commas, semicolons or tabs, with or without headings")
+    @Parameters(paramLabel = "FILE", description = "read as the window reads it: any separator, encoding and decimal mark, with or without headings")
     private Path file;
 
     @Option(names = "--explanatory", required = true, paramLabel = "NAME", description = "column of x: its heading, or its number from 1")
@@ -52,6 +62,18 @@ public final class FitCommand implements Callable<Integer> {
 
     @Option(names = "--response", required = true, paramLabel = "NAME", description = "column of y: its heading, or its number from 1")
     private String response;
+
+    @Option(names = "--sheet", paramLabel = "NAME", description = "the sheet of a workbook; the first one without this")
+    private String sheet;
+
+    @Option(names = "--separator", paramLabel = "WHAT", description = "what stands between columns, where the guess is wrong: comma, semicolon, tab, bar, space, wide-spaces or nothing")
+    private String separator;
+
+    @Option(names = "--decimal", paramLabel = "MARK", description = "point or comma, where the guess is wrong")
+    private String decimal;
+
+    @Option(names = "--headings", negatable = true, description = "whether the first line names the columns, where the guess is wrong")
+    private Boolean headings;
 
     @Option(names = "--count", paramLabel = "NAME", description = "column that says how often each row was observed")
     private String count;
@@ -110,7 +132,7 @@ public final class FitCommand implements Callable<Integer> {
         }
         Curve chosen = chosen();
         Optional<Subset> subset = subset();
-        return switch (DelimitedText.read(file).then(this::columns)) {
+        return switch (DataFile.read(file).then(this::understood).then(data -> columns(data.block()))) {
             case Reading.Refused<Columns>(String message) -> refuse(message);
             case Reading.Done<Columns>(Columns columns) -> {
                 Pairs all = columns.pairs();
@@ -122,6 +144,26 @@ public final class FitCommand implements Callable<Integer> {
                 };
             }
         };
+    }
+
+    /** The table that is meant, understood as the window does, but for what was said otherwise. */
+    private Reading<TextData> understood(List<DataFile.Part> parts) {
+        Optional<DataFile.Part> part = sheet == null ? Optional.of(parts.getFirst()) : parts.stream().filter(it -> it.name().equals(sheet)).findFirst();
+        if (part.isEmpty()) {
+            return Reading.refused("There is no sheet “" + sheet + "” in " + file.getFileName() + ". Its sheets are: "
+                    + String.join(", ", parts.stream().map(DataFile.Part::name).toList()) + ".");
+        }
+        return part.get().understand(DecimalMark.POINT).then(guessed -> {
+            TextShape shape = guessed.shape();
+            shape = separator == null ? shape : shape.withSeparator(named("--separator", separator, SEPARATORS));
+            shape = decimal == null ? shape : shape.withMark(named("--decimal", decimal, MARKS));
+            shape = headings == null ? shape : shape.withHeaded(headings);
+            return shape.equals(guessed.shape()) ? Reading.done(guessed) : TextData.read(part.get().text(), shape, DecimalMark.POINT);
+        });
+    }
+
+    private <T> T named(String option, String name, Map<String, T> names) {
+        return Optional.ofNullable(names.get(name)).orElseThrow(() -> misused(option + " is “" + name + "”; it is one of " + String.join(", ", names.keySet()) + "."));
     }
 
     private Curve chosen() {

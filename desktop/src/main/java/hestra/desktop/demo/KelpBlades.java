@@ -12,8 +12,8 @@ import hestra.data.DataTable;
 import hestra.data.Roles;
 import hestra.data.Variable;
 import hestra.documents.DelimitedText;
-import hestra.documents.DelimitedText.Block;
 import hestra.documents.Reading;
+import hestra.documents.TextData;
 import hestra.exercise.Aid;
 import hestra.exercise.Description;
 import hestra.exercise.Description.Direction;
@@ -75,8 +75,8 @@ public final class KelpBlades {
     private static DataTable data() {
         try (InputStream in = Objects.requireNonNull(KelpBlades.class.getResourceAsStream(DATA))) {
             String text = new String(in.readAllBytes(), StandardCharsets.UTF_8);
-            Reading<Block> block = DelimitedText.parse(text);
-            DataTable table = DelimitedText.table(((Reading.Done<Block>) block).value(), List.of(), DecimalMark.POINT);
+            Reading<TextData> data = TextData.understand(text, DecimalMark.POINT);
+            DataTable table = DelimitedText.table(((Reading.Done<TextData>) data).value().block(), List.of(), DecimalMark.POINT);
             return table.withVariable(0, new Variable("days", "time since settling", "days"))
                     .withVariable(1, new Variable("length", "blade length", "cm"));
         } catch (IOException e) {
