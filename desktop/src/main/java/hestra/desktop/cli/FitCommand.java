@@ -157,9 +157,16 @@ public final class FitCommand implements Callable<Integer> {
             TextShape shape = guessed.shape();
             shape = separator == null ? shape : shape.withSeparator(named("--separator", separator, SEPARATORS));
             shape = decimal == null ? shape : shape.withMark(named("--decimal", decimal, MARKS));
-            shape = headings == null ? shape : shape.withHeaded(headings);
+            shape = shape.withHeaded(headings == null ? shape.headed() || beginsWithTheNames(guessed) : headings);
             return shape.equals(guessed.shape()) ? Reading.done(guessed) : TextData.read(part.get().text(), shape, DecimalMark.POINT);
         });
+    }
+
+    /** Whether the first line holds the names that were given: then it is a heading, whatever stands below it. */
+    private boolean beginsWithTheNames(TextData data) {
+        List<List<String>> rows = data.block().rows();
+        Block first = new Block(rows.isEmpty() ? Optional.empty() : Optional.of(rows.getFirst()), List.of());
+        return !explanatory.matches("\\d+") && column(first, explanatory).isPresent() && column(first, response).isPresent();
     }
 
     private <T> T named(String option, String name, Map<String, T> names) {

@@ -3,6 +3,7 @@ package hestra.desktop.cli;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
@@ -12,6 +13,7 @@ import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desktop.Main;
 import hestra.desktop.demo.KelpBlades;
+import hestra.documents.DataExport;
 import hestra.documents.ExerciseFile;
 import hestra.documents.HandInFile;
 import hestra.documents.Reading;
@@ -58,6 +60,32 @@ class CommandLineTest {
         assertThat(run("fit", units, "--explanatory", "age", "--response", "length (cm)")).isZero();
         Path bare = Files.writeString(folder.resolve("b.csv"), "1,2\n2,3\n3,5\n");
         assertThat(run("fit", bare, "--explanatory", "1", "--response", "2")).isZero();
+    }
+
+    @Test
+    void aFileIsReadAsTheWindowReadsItAndGuessesCanBeSaidOtherwise() throws IOException {
+        StringBuilder text = new StringBuilder("Kelp blades of the pier\n\ndays;length\n");
+        StringBuilder bare = new StringBuilder();
+        for (int i = 1; i <= 12; i++) {
+            text.append(i).append(";").append(2 * i).append(",5 cm\n");
+            bare.append(i).append("|").append(1200 + i * i).append("\n");
+        }
+        Path commas = Files.write(folder.resolve("latin.txt"), text.toString().replace("cm", "µm").getBytes(StandardCharsets.ISO_8859_1));
+        assertThat(run("fit", commas, "--explanatory", "days", "--response", "length", "--json")).isZero();
+        assertThat(out.toString()).contains("\"used\" : 12");
+        Path sheets = folder.resolve("kelp.ods");
+        DataExport.write(KelpBlades.exercise().data(), sheets);
+        assertThat(run("fit", sheets, "--explanatory", "days", "--response", "length", "--sheet", "Data")).as(err.toString()).isZero();
+        assertThat(run("fit", sheets, "--explanatory", "days", "--response", "length", "--sheet", "Other")).isEqualTo(1);
+        assertThat(err.toString()).contains("Other").contains("Data");
+        Path bars = Files.writeString(folder.resolve("bars.txt"), bare);
+        assertThat(run("fit", bars, "--explanatory", "1", "--response", "2", "--headings")).as("a line of numbers as headings").isEqualTo(0);
+        assertThat(run("fit", bars, "--explanatory", "1", "--response", "2", "--separator", "semicolon")).isEqualTo(1);
+        assertThat(run("fit", bars, "--explanatory", "1", "--response", "2", "--separator", "dots")).isEqualTo(2);
+        assertThat(err.toString()).contains("wide-spaces");
+        Path both = Files.writeString(folder.resolve("both.txt"), "x;y\n1,500;2\n2,500;3\n4,500;7\n");
+        assertThat(run("fit", both, "--explanatory", "x", "--response", "y", "--predict", "2", "--decimal", "comma")).isZero();
+        assertThat(out.toString()).contains("1.5 to 4.5");
     }
 
     @Test
