@@ -208,16 +208,13 @@ public final class MainWindow {
     /** Shows what was worked on before, to go on with it. */
     void openRecent() {
         if (recent == null) {
-            recent = new RecentBoard(settings.folder(), this::resume);
+            recent = new RecentBoard(settings.folder(), () -> open.journalFile(), this::resume);
             root.getChildren().add(recent);
         }
         recent.open();
     }
 
     private void resume(Path journal) {
-        if (open.journalFile().filter(journal::equals).isPresent()) {
-            return;
-        }
         try {
             begin(OpenDesk.resumed(journal, LastOpen.fileOf(settings, journal)), View.WORK);
         } catch (JournalFile.InUse e) {

@@ -4,7 +4,9 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import javafx.concurrent.Task;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -22,17 +24,19 @@ final class RecentBoard extends Board {
     private static final double WIDTH = 620;
 
     private final Path folder;
+    private final Supplier<Optional<Path>> openNow;
     private final Consumer<Path> chosen;
     private final VBox list;
 
-    /** A board that tells which journal was chosen and then goes; {@code folder} is Hestra's own. */
-    RecentBoard(Path folder, Consumer<Path> chosen) {
-        this(folder, chosen, new VBox());
+    /** A board that tells which journal was chosen and then goes; {@code folder} is Hestra's own, and what is open now is not offered. */
+    RecentBoard(Path folder, Supplier<Optional<Path>> openNow, Consumer<Path> chosen) {
+        this(folder, openNow, chosen, new VBox());
     }
 
-    private RecentBoard(Path folder, Consumer<Path> chosen, VBox list) {
+    private RecentBoard(Path folder, Supplier<Optional<Path>> openNow, Consumer<Path> chosen, VBox list) {
         super("recent", "Recent work", "Everything you have begun is kept here, whether you saved it or not.", list);
         this.folder = folder;
+        this.openNow = openNow;
         this.chosen = chosen;
         this.list = list;
         list.getStyleClass().add("recent-list");
@@ -50,7 +54,8 @@ final class RecentBoard extends Board {
                 return RecentWork.in(folder);
             }
         };
-        reading.setOnSucceeded(_ -> show(reading.getValue()));
+        Optional<Path> now = openNow.get();
+        reading.setOnSucceeded(_ -> show(reading.getValue().stream().filter(it -> !now.equals(Optional.of(it.journal()))).toList()));
         reading.setOnFailed(_ -> list.getChildren().setAll(note("The list cannot be read. The work itself is in " + OpenDesk.journals(folder) + ".")));
         Thread.ofPlatform().daemon().name("recent work").start(reading);
     }
@@ -59,7 +64,7 @@ final class RecentBoard extends Board {
         boolean waiting = getScene() != null && getScene().getFocusOwner() == first();
         list.getChildren().setAll(works.stream().map(this::line).toList());
         if (works.isEmpty()) {
-            list.getChildren().setAll(note("Nothing yet. What you do in an exercise will appear here."));
+            list.getChildren().setAll(note("Nothing else yet. What you do in an exercise will appear here when you open another one."));
         } else if (waiting) {
             list.getChildren().getFirst().requestFocus();
         }
@@ -70,7 +75,7 @@ final class RecentBoard extends Board {
         title.getStyleClass().add("task-title");
         Label place = new Label(work.place());
         place.getStyleClass().add("small");
-        Label when = new Label(work.when(LocalDate.now(), ZoneId.systemDefault()) + " · " + (work.steps() == 1 ? "1 step" : work.steps() + " steps"));
+        Label when = new Label(work.when(LocalDate.now(), ZoneId.systemDefault()));
         when.getStyleClass().add("small");
         when.setMinWidth(Region.USE_PREF_SIZE);
         Region gap = new Region();

@@ -24,10 +24,9 @@ import hestra.documents.JournalSummary;
  * @param journal the journal's file
  * @param title the exercise's title, as it was called last
  * @param place where its data come from; may be empty
- * @param steps how many edits were made
- * @param when when the last of them was made
+ * @param when when it was worked on last
  */
-record RecentWork(Path journal, String title, String place, int steps, Instant when) {
+record RecentWork(Path journal, String title, String place, Instant when) {
 
     private static final int MOST = 60;
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("H:mm", Locale.ENGLISH);
@@ -53,7 +52,7 @@ record RecentWork(Path journal, String title, String place, int steps, Instant w
 
     private static Optional<RecentWork> of(Path journal) {
         return JournalSummary.of(journal).filter(it -> it.edits() > 0)
-                .map(it -> new RecentWork(journal, it.title(), it.place(), it.edits(), modified(journal)));
+                .map(it -> new RecentWork(journal, it.title(), it.place(), modified(journal)));
     }
 
     private static Instant modified(Path file) {
