@@ -34,8 +34,8 @@ public final class LeastSquares {
         return switch (curve) {
             case Curve.Line _ -> line(pairs);
             case Curve.ThroughOrigin _, Curve.Polynomial _, Curve.Logarithmic _, Curve.OwnTerms _ -> BasisFit.of(curve, pairs);
-            case Curve.Exponential(Curve.FittedOn on) -> on == Curve.FittedOn.LOGARITHMS ? LogScaleFit.of(curve, pairs) : DirectFit.of(curve, pairs);
-            case Curve.Power(Curve.FittedOn on) -> on == Curve.FittedOn.LOGARITHMS ? LogScaleFit.of(curve, pairs) : DirectFit.of(curve, pairs);
+            case Curve.Exponential(Curve.FittedOn on) -> on == Curve.FittedOn.LOGARITHMS ? LogScaleFit.of(curve, pairs) : GrowthFit.of(curve, pairs);
+            case Curve.Power(Curve.FittedOn on) -> on == Curve.FittedOn.LOGARITHMS ? LogScaleFit.of(curve, pairs) : GrowthFit.of(curve, pairs);
             case Curve.Wave _ -> WaveFit.of(pairs);
         };
     }

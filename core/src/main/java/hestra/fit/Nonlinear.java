@@ -19,20 +19,32 @@ sealed interface Nonlinear {
     /** The value, with its derivatives by each parameter put into an array. */
     double valueAndGradient(double[] parameters, double u, double[] into);
 
-    /** Whether the parameters have gone where no minimum can be any more, only ever smaller squares. */
-    boolean hasRunAway(double[] parameters);
+    /** How many cycles the data show; very many for what is no wave. */
+    double cycles(double[] parameters);
 
     boolean isDefined(double x);
 
     /** The equation's coefficients with their derivatives by the parameters. */
     List<Named> coefficients(double[] parameters);
 
+    /** What a coefficient is a measure of, and so how it changes with the scale of y. */
+    enum Measure {
+        /** A level of y. */
+        LEVEL,
+        /** A size in the unit of y, which is never 0. */
+        SIZE,
+        /** Something else than y. */
+        OTHER
+    }
+
     /**
      * A coefficient of the equation.
      *
-     * @param gradient its derivatives by the parameters
+     * @param value on the scale of y on which the curve was fitted
+     * @param scale what the derivatives are to be multiplied by, so that those of a very small coefficient are not too small
+     * @param gradient its derivatives by the parameters, divided by the scale
      */
-    record Named(String name, double value, double[] gradient) {}
+    record Named(String name, Measure measure, double value, double scale, double[] gradient) {}
 
     /**
      * A e^(q u) with u = (x − c) ÷ w, or (ln x − c) ÷ w for the power curve.
@@ -42,9 +54,6 @@ sealed interface Nonlinear {
      * @param width w, above 0
      */
     record Growth(boolean logX, double centre, double width) implements Nonlinear {
-
-        /** Growth by e to this power over half the range is a jump at its end. */
-        private static final double STEEPEST = 300;
 
         @Override
         public double u(double x) {
@@ -69,8 +78,8 @@ sealed interface Nonlinear {
         }
 
         @Override
-        public boolean hasRunAway(double[] parameters) {
-            return Math.abs(parameters[1]) > STEEPEST;
+        public double cycles(double[] parameters) {
+            return Double.POSITIVE_INFINITY;
         }
 
         @Override
@@ -81,11 +90,13 @@ sealed interface Nonlinear {
         @Override
         public List<Named> coefficients(double[] parameters) {
             double k = parameters[1] / width;
-            double a = parameters[0] * Math.exp(-k * centre);
-            Named first = new Named("a", a, new double[] {a / parameters[0], -a * centre / width});
+            // In logarithms: the factor at the centre may be far larger or smaller than a itself.
+            double a = Math.signum(parameters[0]) * Math.exp(Math.log(Math.abs(parameters[0])) - k * centre);
+            Named first = new Named("a", Measure.SIZE, a, Math.abs(a), new double[] {1 / parameters[0], -centre / width});
             double b = Math.exp(k);
-            return logX ? List.of(first, new Named("b", k, new double[] {0, 1 / width}))
-                    : List.of(first, new Named("b", b, new double[] {0, b / width}), new Named("k", k, new double[] {0, 1 / width}));
+            double[] ofRate = {0, 1 / width};
+            return logX ? List.of(first, new Named("b", Measure.OTHER, k, 1, ofRate))
+                    : List.of(first, new Named("b", Measure.OTHER, b, b, ofRate), new Named("k", Measure.OTHER, k, 1, ofRate));
         }
     }
 
@@ -96,9 +107,6 @@ sealed interface Nonlinear {
      * @param half h, half the range of x, above 0
      */
     record Oscillation(double centre, double half) implements Nonlinear {
-
-        /** A wave of which the data show less than a fifth cannot be told from a parabola. */
-        private static final double LONGEST = Math.PI / 5;
 
         @Override
         public double u(double x) {
@@ -128,8 +136,8 @@ sealed interface Nonlinear {
         }
 
         @Override
-        public boolean hasRunAway(double[] parameters) {
-            return Math.abs(parameters[3]) < LONGEST;
+        public double cycles(double[] parameters) {
+            return Math.abs(parameters[3]) / Math.PI;
         }
 
         @Override
@@ -146,10 +154,10 @@ sealed interface Nonlinear {
             double c = Math.abs(parameters[3]) / half;
             double b = Math.hypot(p, q);
             double d = Math.IEEEremainder(Math.atan2(q, p) - c * centre, 2 * Math.PI);
-            return List.of(new Named("a", parameters[0], new double[] {1, 0, 0, 0}),
-                    new Named("b", b, new double[] {0, sign * p / b, q / b, 0}),
-                    new Named("c", c, new double[] {0, 0, 0, sign / half}),
-                    new Named("d", d, new double[] {0, -sign * q / (b * b), p / (b * b), -sign * centre / half}));
+            return List.of(new Named("a", Measure.LEVEL, parameters[0], 1, new double[] {1, 0, 0, 0}),
+                    new Named("b", Measure.SIZE, b, 1, new double[] {0, sign * p / b, q / b, 0}),
+                    new Named("c", Measure.OTHER, c, 1, new double[] {0, 0, 0, sign / half}),
+                    new Named("d", Measure.OTHER, d, 1, new double[] {0, -sign * q / (b * b), p / (b * b), -sign * centre / half}));
         }
     }
 }

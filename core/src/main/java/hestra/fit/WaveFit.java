@@ -1,18 +1,16 @@
 package hestra.fit;
 
-import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.List;
+import java.util.Optional;
 
 import hestra.data.Pairs;
+import hestra.fit.VariableProjection.Best;
+import hestra.numbers.Accumulator;
 
 /**
- * Finds a wave: for each frequency of a grid the best constant, sine and cosine follow by linear least squares; from the
- * frequencies that leave the least, all four coefficients are then fitted directly.
- *
- * <p>The grid runs from a third of a cycle over the range of x, in steps of an eighth, up to half a cycle for each step
- * between different x, and no further than {@value #MOST_CYCLES} cycles: faster waves are not looked for, and a wave of
- * which the data show less than a fifth is none.
+ * Finds a wave. For each frequency the best constant, sine and cosine follow by linear least squares, so only the frequency is searched:
+ * from hardly any bend over the range of x, in steps of a twentieth of a cycle, up to half a cycle for each step between different x,
+ * and no further than {@value #MOST_CYCLES} cycles: faster waves are not looked for. Where the squares are least only in the limit of an
+ * ever longer wave, which is a parabola, or at the fast end of the range, there is no wave.
  *
  * @see <a href="https://doi.org/10.1007/BF00648343">N. R. Lomb, Least-squares frequency analysis of unequally spaced data,
  *     Astrophysics and Space Science 39 (1976)</a>
@@ -20,16 +18,66 @@ import hestra.data.Pairs;
 final class WaveFit {
 
     private static final double MOST_CYCLES = 40;
-    private static final double STEP = 1.0 / 8;
-    private static final double FIRST = 1.0 / 3;
+    private static final double STEP = Math.PI / 20;
+    private static final double FIRST = 0.05;
+    private static final double FAST_END = 1 - 1e-4;
     private static final int MOST_POINTS = 256;
-    private static final int STARTS = 3;
-    private static final double MUCH_MORE = 3;
-    private static final double LEAST_SHARE = 1e-9;
-
-    private record Start(double[] parameters, double left) {}
+    private static final double AT_LIMIT = 1 - 1e-11;
 
     private WaveFit() {}
+
+    /**
+     * The columns 1, sin(w u) ÷ w and (1 − cos(w u)) ÷ w²: those of every wave, in a form that becomes 1, u and u² ÷ 2 as the wave grows
+     * long, and does not lose its digits on the way.
+     */
+    private enum Waving implements VariableProjection.Family {
+        COLUMNS;
+
+        @Override
+        public int size() {
+            return 3;
+        }
+
+        @Override
+        public void columns(double rate, double u, double[] into) {
+            double half = Math.sin(rate * u / 2);
+            into[0] = 1;
+            into[1] = Math.sin(rate * u) / rate;
+            into[2] = 2 * half * half / (rate * rate);
+        }
+
+        @Override
+        public void bent(double rate, double u, double[] into) {
+            double half = Math.sin(rate * u / 2);
+            into[0] = 0;
+            into[1] = u * (1 - 2 * half * half) / rate;
+            into[2] = u * Math.sin(rate * u) / (rate * rate);
+        }
+    }
+
+    /** The columns 1, u and u², whatever the rate. */
+    private enum Parabola implements VariableProjection.Family {
+        COLUMNS;
+
+        @Override
+        public int size() {
+            return 3;
+        }
+
+        @Override
+        public void columns(double rate, double u, double[] into) {
+            into[0] = 1;
+            into[1] = u;
+            into[2] = u * u;
+        }
+
+        @Override
+        public void bent(double rate, double u, double[] into) {
+            into[0] = 0;
+            into[1] = 0;
+            into[2] = 0;
+        }
+    }
 
     static Fit of(Pairs pairs) {
         Curve curve = new Curve.Wave();
@@ -47,119 +95,35 @@ final class WaveFit {
             return LeastSquares.TOO_LARGE;
         }
         Nonlinear.Oscillation form = new Nonlinear.Oscillation(range.low() / 2 + range.high() / 2, half);
-        double cycles = Math.min(MOST_CYCLES, (distinct - 1) / 2.0);
-        return DirectFit.best(curve, form, pairs, scaled -> starts(scaled, cycles), STARTS);
+        DirectFit.Scaled scaled = DirectFit.Scaled.of(form, pairs, mean(pairs));
+        // The range is 2 in u, so a cycle over the range is π per unit of u.
+        double fastest = Math.PI * Math.min(MOST_CYCLES, (distinct - 1) / 2.0) * FAST_END;
+        VariableProjection projection = new VariableProjection(Waving.COLUMNS, scaled.pairs());
+        Spectrum spectrum = Spectrum.of(scaled.pairs(), projection, FIRST, STEP, fastest, MOST_POINTS);
+        Optional<Best> least = Valleys.least(projection, spectrum.rates(), spectrum.squares());
+        double parabola = new VariableProjection(Parabola.COLUMNS, scaled.pairs()).at(0).sse();
+        double fast = projection.at(fastest).sse();
+        if (least.isPresent() && least.get().sse() <= Math.min(parabola, fast) * AT_LIMIT) {
+            return DirectFit.at(curve, form, parameters(least.get()), scaled, pairs);
+        }
+        return new Fit.None(fast < parabola
+                ? "No wave that these x can show leaves the least squares: they keep falling as it becomes faster, to less than two points a cycle. "
+                    + "Choose another curve, or measure at more x."
+                : "No wave leaves the least squares: they keep falling as it grows far longer than the data reach, towards a parabola. Choose a quadratic curve.");
     }
 
-    /** The frequencies that leave the least squares, the best first; those that leave much more than it are passed over. */
-    private static List<double[]> starts(Pairs pairs, double mostCycles) {
-        Grid grid = new Grid(pairs);
-        List<Start> starts = new ArrayList<>();
-        for (double cycles = FIRST; cycles <= mostCycles; cycles += STEP) {
-            starts.add(grid.next());
+    private static double mean(Pairs pairs) {
+        Accumulator sum = new Accumulator();
+        for (int i = 0; i < pairs.size(); i++) {
+            sum.addProduct(pairs.y(i) / pairs.n(), pairs.count(i));
         }
-        List<Start> valleys = new ArrayList<>();
-        for (int i = 0; i < starts.size(); i++) {
-            boolean least = (i == 0 || starts.get(i - 1).left >= starts.get(i).left)
-                    && (i == starts.size() - 1 || starts.get(i + 1).left >= starts.get(i).left);
-            if (least && Double.isFinite(starts.get(i).left)) {
-                valleys.add(starts.get(i));
-            }
-        }
-        valleys.sort(Comparator.comparingDouble(Start::left));
-        return valleys.stream().limit(STARTS).filter(start -> start.left <= MUCH_MORE * valleys.getFirst().left).map(Start::parameters).toList();
+        return sum.sum().toDouble();
     }
 
-    /**
-     * Goes through the frequencies. The angle at a point grows by the same step from one frequency to the next, so its sine
-     * and cosine are turned, not computed anew. Where there are very many points, evenly taken ones stand for all.
-     */
-    private static final class Grid {
-        private final double[] y;
-        private final double[] count;
-        private final double[] sin;
-        private final double[] cos;
-        private final double[] sinStep;
-        private final double[] cosStep;
-        private double frequency = FIRST * Math.PI;
-
-        Grid(Pairs pairs) {
-            int used = Math.min(pairs.size(), MOST_POINTS);
-            y = new double[used];
-            count = new double[used];
-            sin = new double[used];
-            cos = new double[used];
-            sinStep = new double[used];
-            cosStep = new double[used];
-            for (int k = 0; k < used; k++) {
-                int i = (int) ((long) k * pairs.size() / used);
-                double u = pairs.x(i);
-                y[k] = pairs.y(i);
-                count[k] = pairs.count(i);
-                // The range is 2 in u, so a cycle over the range is π per unit of u.
-                sin[k] = Math.sin(frequency * u);
-                cos[k] = Math.cos(frequency * u);
-                sinStep[k] = Math.sin(STEP * Math.PI * u);
-                cosStep[k] = Math.cos(STEP * Math.PI * u);
-            }
-        }
-
-        /** The best constant, sine and cosine at the frequency in hand; turns to the next. */
-        Start next() {
-            double n = 0;
-            double s = 0;
-            double c = 0;
-            double ss = 0;
-            double sc = 0;
-            double cc = 0;
-            double sumY = 0;
-            double sy = 0;
-            double cy = 0;
-            double yy = 0;
-            for (int k = 0; k < y.length; k++) {
-                double f = count[k];
-                n += f;
-                s += f * sin[k];
-                c += f * cos[k];
-                ss += f * sin[k] * sin[k];
-                sc += f * sin[k] * cos[k];
-                cc += f * cos[k] * cos[k];
-                sumY += f * y[k];
-                sy += f * sin[k] * y[k];
-                cy += f * cos[k] * y[k];
-                yy += f * y[k] * y[k];
-                double turned = sin[k] * cosStep[k] + cos[k] * sinStep[k];
-                cos[k] = cos[k] * cosStep[k] - sin[k] * sinStep[k];
-                sin[k] = turned;
-            }
-            Start start = solved(new double[][] {{n, s, c, sumY}, {0, ss, sc, sy}, {0, 0, cc, cy}}, yy, frequency);
-            frequency += STEP * Math.PI;
-            return start;
-        }
-
-        private static Start solved(double[][] sums, double yy, double frequency) {
-            double n = sums[0][0];
-            double left = yy;
-            for (int a = 0; a < 3; a++) {
-                for (int b = a + 1; b < 3; b++) {
-                    double factor = sums[a][b] / sums[a][a];
-                    for (int c = b; c < 4; c++) {
-                        sums[b][c] -= factor * sums[a][c];
-                    }
-                }
-                left -= sums[a][3] / sums[a][a] * sums[a][3];
-            }
-            double[] found = new double[4];
-            found[3] = frequency;
-            for (int a = 2; a >= 0; a--) {
-                double rest = sums[a][3];
-                for (int b = a + 1; b < 3; b++) {
-                    rest -= sums[a][b] * found[b];
-                }
-                found[a] = rest / sums[a][a];
-            }
-            boolean settled = Double.isFinite(found[0] + found[1] + found[2]) && sums[1][1] > LEAST_SHARE * n && sums[2][2] > LEAST_SHARE * n;
-            return new Start(found, settled ? Math.max(0, left) : Double.POSITIVE_INFINITY);
-        }
+    /** Constant, sine, cosine and frequency. */
+    private static double[] parameters(Best best) {
+        double w = best.rate();
+        double cosine = -best.linear()[2] / (w * w);
+        return new double[] {best.linear()[0] - cosine, best.linear()[1] / w, cosine, w};
     }
 }

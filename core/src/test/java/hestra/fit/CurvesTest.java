@@ -161,7 +161,7 @@ class CurvesTest {
 
     @Test
     void whereTheSquaresKeepFallingTheDirectFitSaysSoAndGivesNoNumber() {
-        assertThat(refusal(new Curve.Exponential(VALUES), Pairs.of(x(0, 1, 2, 3), x(0, 0, 0, 5)))).contains("did not settle");
+        assertThat(refusal(new Curve.Exponential(VALUES), Pairs.of(x(0, 1, 2, 3), x(0, 0, 0, 5)))).contains("keep falling");
     }
 
     @Test
@@ -186,7 +186,7 @@ class CurvesTest {
     @Test
     void decayIsNoWaveAndALesserMinimumIsNotPassedOffAsOne() {
         double[] minutes = x(0, 2, 4, 6, 8, 10, 15, 20, 30);
-        assertThat(refusal(new Curve.Wave(), pairs(minutes, t -> 61 * Math.exp(-0.095 * t)))).contains("did not settle");
+        assertThat(refusal(new Curve.Wave(), pairs(minutes, t -> 61 * Math.exp(-0.095 * t)))).contains("keep falling");
     }
 
     @Test

@@ -1,0 +1,111 @@
+package hestra.fit;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+import hestra.fit.VariableProjection.Best;
+
+/**
+ * The least of the squares along the rate, over a whole range of it: every valley of a grid, the deepest first, is closed in on where
+ * the derivative changes sign, to the end of the arithmetic.
+ */
+final class Valleys {
+
+    private static final int MOST_CLOSED_IN_ON = 12;
+    private static final int MOST_STEPS = 200;
+    private static final int PIECES = 12;
+    private static final int REFINEMENTS = 4;
+    /** By how much a valley of the grid may lie deeper than its lowest place and those beside it tell. */
+    private static final double DEEPER = 4;
+
+    /** A place of the grid that lies no higher than those beside it. */
+    private record Valley(int index, double estimate) {}
+
+    private Valleys() {}
+
+    /**
+     * The least minimum within a grid of rates, its ends left out; nothing where there is none.
+     *
+     * @param rates ascending
+     * @param squares at each of them, on these or on fewer data; infinite where they are not known
+     */
+    static Optional<Best> least(VariableProjection projection, double[] rates, double[] squares) {
+        List<Valley> valleys = new ArrayList<>();
+        for (int i = 1; i + 1 < rates.length; i++) {
+            if (squares[i] <= squares[i - 1] && squares[i] <= squares[i + 1] && Double.isFinite(squares[i])) {
+                double rise = Math.min(squares[i - 1], squares[i + 1]) - squares[i];
+                double most = Math.max(squares[i - 1], squares[i + 1]) - squares[i];
+                valleys.add(new Valley(i, squares[i] - DEEPER * (Double.isFinite(most) ? (rise + most) / 2 : 0)));
+            }
+        }
+        valleys.sort(Comparator.comparingDouble(valley -> squares[valley.index]));
+        Best least = null;
+        int closedIn = 0;
+        for (Valley valley : valleys) {
+            if (least != null && valley.estimate > least.sse() || closedIn == MOST_CLOSED_IN_ON) {
+                continue;
+            }
+            closedIn++;
+            Best found = bottom(projection, rates[valley.index - 1], rates[valley.index + 1], 0);
+            least = least == null || found.sse() < least.sse() ? found : least;
+        }
+        return Optional.ofNullable(least);
+    }
+
+    /** The lowest place between two. */
+    private static Best bottom(VariableProjection projection, double from, double to, int refined) {
+        Best low = projection.at(from);
+        Best high = projection.at(to);
+        if (low.slope() < 0 && high.slope() > 0 && refined > 0) {
+            return closedIn(projection, low, high);
+        }
+        Best[] places = new Best[PIECES + 1];
+        int least = 0;
+        for (int i = 0; i <= PIECES; i++) {
+            places[i] = i == 0 ? low : i == PIECES ? high : projection.at(from + (to - from) * i / PIECES);
+            least = places[i].sse() < places[least].sse() ? i : least;
+        }
+        Best before = places[Math.max(0, least - 1)];
+        Best after = places[Math.min(PIECES, least + 1)];
+        if (before.slope() < 0 && after.slope() > 0) {
+            return closedIn(projection, before, after);
+        }
+        return refined == REFINEMENTS ? places[least] : bottom(projection, before.rate(), after.rate(), refined + 1);
+    }
+
+    /** Where the derivative changes sign, by false position that is kept from standing still, and halving where that is slow. */
+    private static Best closedIn(VariableProjection projection, Best from, Best to) {
+        Best low = from;
+        Best high = to;
+        double atLow = low.slope();
+        double atHigh = high.slope();
+        double width = high.rate() - low.rate();
+        for (int step = 0; step < MOST_STEPS; step++) {
+            boolean slow = step % 3 == 2 && high.rate() - low.rate() > width / 2;
+            width = step % 3 == 2 ? high.rate() - low.rate() : width;
+            double next = slow ? low.rate() / 2 + high.rate() / 2 : low.rate() + (high.rate() - low.rate()) * (atLow / (atLow - atHigh));
+            if (!(next > low.rate()) || !(next < high.rate())) {
+                next = low.rate() / 2 + high.rate() / 2;
+            }
+            if (!(next > low.rate() && next < high.rate()) || high.rate() - low.rate() <= 4 * Math.ulp(next)) {
+                break;
+            }
+            Best at = projection.at(next);
+            if (at.slope() == 0) {
+                return at;
+            }
+            if (at.slope() < 0) {
+                low = at;
+                atLow = at.slope();
+                atHigh /= 2;
+            } else {
+                high = at;
+                atHigh = at.slope();
+                atLow /= 2;
+            }
+        }
+        return Math.abs(low.slope()) < Math.abs(high.slope()) ? low : high;
+    }
+}
