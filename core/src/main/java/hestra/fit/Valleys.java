@@ -26,7 +26,7 @@ final class Valleys {
     private Valleys() {}
 
     /**
-     * The least minimum within a grid of rates, its ends left out; nothing where there is none.
+     * The least minimum between the ends of a grid of rates; nothing where there is none.
      *
      * @param rates ascending
      * @param squares at each of them, on these or on fewer data; infinite where they are not known
@@ -42,6 +42,15 @@ final class Valleys {
         }
         valleys.sort(Comparator.comparingDouble(valley -> squares[valley.index]));
         Best least = null;
+        // At an end that is lower than its neighbour there is a valley all the same where the squares rise towards the end.
+        int last = rates.length - 1;
+        if (squares[0] <= squares[1] && projection.at(rates[0]).slope() < 0) {
+            least = bottom(projection, rates[0], rates[1], 0);
+        }
+        if (squares[last] <= squares[last - 1] && projection.at(rates[last]).slope() > 0) {
+            Best found = bottom(projection, rates[last - 1], rates[last], 0);
+            least = least == null || found.sse() < least.sse() ? found : least;
+        }
         int closedIn = 0;
         for (Valley valley : valleys) {
             if (least != null && valley.estimate > least.sse() || closedIn == MOST_CLOSED_IN_ON) {
