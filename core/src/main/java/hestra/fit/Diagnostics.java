@@ -6,6 +6,8 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 
 import hestra.data.Pairs;
+import hestra.numbers.Accumulator;
+import hestra.numbers.DoubleDouble;
 
 /**
  * What each point does to a fit: residuals, leverage, and how the fit would change without the point, in closed form.
@@ -21,6 +23,11 @@ public final class Diagnostics {
 
     /** A share of leverage so near to 1 that the point determines a coefficient alone. */
     private static final double ALL = 1 - 1e-12;
+    private static final double NOTHING = 1e-12;
+    /** A difference that is so small a share of what it is a difference of has lost a fourth digit of its sixteen. */
+    private static final double CANCELS = 1e-3;
+    /** Sums are taken of values divided by 2 to this power, so that they do not leave the range of a double. */
+    private static final int SCALE = 64;
 
     private Diagnostics() {}
 
@@ -43,13 +50,12 @@ public final class Diagnostics {
 
     /** The points of a fit in the order of the pairs it was made from. */
     public static List<Point> of(CurveFit fit, Pairs pairs) {
-        double mean = pairs.ys().average().orElse(0);
-        if (pairs.hasCounts()) {
-            mean = 0;
-            for (int i = 0; i < pairs.size(); i++) {
-                mean += pairs.y(i) / pairs.n() * pairs.count(i);
-            }
+        // To twice the digits: y may be large beside its distance from its mean.
+        Accumulator sum = new Accumulator();
+        for (int i = 0; i < pairs.size(); i++) {
+            sum.addProduct(Math.scalb(pairs.y(i), -SCALE), pairs.count(i));
         }
+        DoubleDouble mean = pairs.n() == 0 ? DoubleDouble.ZERO : sum.sum().dividedBy(pairs.n());
         List<Point> points = new ArrayList<>(pairs.size());
         for (int i = 0; i < pairs.size(); i++) {
             points.add(point(fit, pairs, i, mean));
@@ -57,20 +63,20 @@ public final class Diagnostics {
         return List.copyOf(points);
     }
 
-    private static Point point(CurveFit fit, Pairs pairs, int i, double mean) {
+    private static Point point(CurveFit fit, Pairs pairs, int i, DoubleDouble mean) {
         double x = pairs.x(i);
         double y = pairs.y(i);
         double fitted = fit.fitted(x).orElseThrow();
         double e = fit.residual(x, y).orElseThrow();
         return switch (fit) {
             case LinearFit linear -> linear(linear, new Point(pairs.row(i), pairs.count(i), x, y, fitted, e, linear.leverage(x),
-                    OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty(), List.of(), OptionalDouble.empty()), mean);
+                    OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty(), List.of(), OptionalDouble.empty()), pairs, mean);
             case LogScaleFit _, DirectFit _ -> new Point(pairs.row(i), pairs.count(i), x, y, fitted, e, OptionalDouble.empty(),
                     OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty(), List.of(), OptionalDouble.empty());
         };
     }
 
-    private static Point linear(LinearFit fit, Point point, double mean) {
+    private static Point linear(LinearFit fit, Point point, Pairs pairs, DoubleDouble mean) {
         if (point.leverage.isEmpty()) {
             return point;
         }
@@ -78,6 +84,7 @@ public final class Diagnostics {
         double h = Math.min(1, point.leverage.getAsDouble());
         int f = point.count;
         Goodness goodness = fit.goodness();
+        Without without = without(fit, point, f * h, pairs, mean);
         double s = goodness.residualStandardError().orElse(0);
         OptionalDouble standardised = OptionalDouble.empty();
         OptionalDouble studentised = OptionalDouble.empty();
@@ -85,14 +92,15 @@ public final class Diagnostics {
         if (s > 0 && h < ALL) {
             standardised = OptionalDouble.of(e / (s * Math.sqrt(1 - h)));
             cook = OptionalDouble.of(e / s * (e / s) * h / (goodness.coefficients() * (1 - h) * (1 - h)));
-            double rest = goodness.sse() - e * e / (1 - h);
+            // Where the row was observed several times, one of these observations is taken out here, and the row as a whole below.
+            double rest = f == 1 ? without.sse : goodness.sse() - e * e / (1 - h);
             int degrees = goodness.degreesOfFreedom() - 1;
-            if (degrees > 0 && rest > 1e-12 * goodness.sse()) {
+            if (degrees > 0 && rest > NOTHING * goodness.sse()) {
                 studentised = OptionalDouble.of(e / (Math.sqrt(rest / degrees) * Math.sqrt(1 - h)));
             }
         }
         return new Point(point.row, f, point.x, point.y, point.fitted, e, OptionalDouble.of(h), standardised, studentised, cook,
-                change(fit, point, f * h), rSquaredWithout(goodness, point, f * h, mean));
+                change(fit, point, f * h), without.rSquared);
     }
 
     private static List<Double> change(LinearFit fit, Point point, double share) {
@@ -107,15 +115,31 @@ public final class Diagnostics {
         return change.stream().allMatch(Double::isFinite) ? change : List.of();
     }
 
-    private static OptionalDouble rSquaredWithout(Goodness goodness, Point point, double share, double mean) {
+    /**
+     * The fit without a row.
+     *
+     * @param sse its sum of squared residuals
+     * @param rSquared its R²; nothing where that is not defined
+     */
+    private record Without(double sse, OptionalDouble rSquared) {}
+
+    /** In closed form, but by fitting again where that would be a difference of numbers that agree in their first digits. */
+    private static Without without(LinearFit fit, Point point, double share, Pairs pairs, DoubleDouble mean) {
+        Goodness goodness = fit.goodness();
         int f = point.count;
         int left = goodness.n() - f;
         if (share >= ALL || left < 2) {
-            return OptionalDouble.empty();
+            return new Without(0, OptionalDouble.empty());
         }
         double sse = Math.max(0, goodness.sse() - f * point.residual / (1 - share) * point.residual);
-        double fromMean = point.y - mean;
+        double fromMean = Math.scalb(mean.negated().plus(Math.scalb(point.y, -SCALE)).toDouble(), SCALE);
         double sst = goodness.sst() - (double) f * goodness.n() / left * fromMean * fromMean;
-        return sst > 1e-12 * goodness.sst() ? OptionalDouble.of(1 - sse / sst) : OptionalDouble.empty();
+        if (sse < CANCELS * goodness.sse() || sst < CANCELS * goodness.sst() || 1 - share < CANCELS) {
+            Optional<CurveFit> again = LeastSquares.fit(fit.curve(), pairs.without(point.row)).curveFit();
+            if (again.isPresent()) {
+                return new Without(again.get().goodness().sse(), again.get().goodness().rSquared());
+            }
+        }
+        return new Without(sse, sst > NOTHING * goodness.sst() ? OptionalDouble.of(1 - sse / sst) : OptionalDouble.empty());
     }
 }

@@ -3,8 +3,10 @@ package hestra.fit;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.DoubleUnaryOperator;
+import java.util.stream.IntStream;
 
 import hestra.numbers.DoubleDouble;
 
@@ -15,7 +17,8 @@ import hestra.numbers.DoubleDouble;
  * polynomials there are all real ones: between neighbouring turning points, which are found the same way from the
  * derivative, there is at most one, closed in on by halving. Where the curve only touches the value, the place counts once.
  * Waves and curves of own terms may have any number; those within one width of the supported range on either side are
- * given.
+ * given: of waves by the inverse sine, of own terms by closing in between the places where the curve turns. A value that is
+ * only touched, to a few units of the last digit, counts.
  *
  * @param solutions where the curve has the value
  * @param everywhere whether the curve has the value at every x, as a flat line may
@@ -26,6 +29,8 @@ public record Inverse(List<Solution> solutions, boolean everywhere, Interval wit
     private static final Interval WHOLE = new Interval(Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY);
     private static final int STEPS = 2000;
     private static final double TOUCHES = 1e-12;
+    /** A few units of the last digit. */
+    private static final double ROUNDING = 4e-15;
 
     /**
      * A place.
@@ -52,7 +57,8 @@ public record Inverse(List<Solution> solutions, boolean everywhere, Interval wit
             case Curve.Power _ -> straight(fit, c[1], y, Math.exp(growing(y / c[0], c[1])), c[0]);
             case Curve.Logarithmic _ -> straight(fit, c[1], y, Math.exp((y - c[0]) / c[1]), c[0]);
             case Curve.Polynomial _ -> of(fit, roots(((BasisFit) fit).polynomialLess(y)), WHOLE);
-            case Curve.Wave _, Curve.OwnTerms _ -> searched(fit, y);
+            case Curve.Wave _ -> ofWave(fit, c, y);
+            case Curve.OwnTerms(List<Term> terms) -> ofTerms(fit, terms, c, y);
         };
     }
 
@@ -73,25 +79,78 @@ public record Inverse(List<Solution> solutions, boolean everywhere, Interval wit
                 .mapToObj(x -> new Solution(x, support.contains(x), support.distanceTo(x))).toList(), false, within);
     }
 
-    private static Inverse searched(CurveFit fit, double y) {
+    /** The supported range with as much again on either side; nothing where that leaves the range of a double. */
+    private static Optional<Interval> searchedRange(CurveFit fit) {
         double width = fit.support().high() - fit.support().low();
         Interval range = new Interval(fit.support().low() - width, fit.support().high() + width);
-        if (!Double.isFinite(range.low()) || !Double.isFinite(range.high())) {
+        return Double.isFinite(range.low()) && Double.isFinite(range.high()) ? Optional.of(range) : Optional.empty();
+    }
+
+    /** a + b sin(c x + d) = y where sin has the value (y − a) ÷ b: twice a cycle, or once at a crest. */
+    private static Inverse ofWave(CurveFit fit, double[] c, double y) {
+        Optional<Interval> range = searchedRange(fit);
+        double height = (y - c[0]) / c[1];
+        if (range.isEmpty() || !(Math.abs(height) <= 1 + TOUCHES)) {
+            return new Inverse(List.of(), false, range.orElse(fit.support()));
+        }
+        double angle = Math.asin(Math.clamp(height, -1, 1));
+        double[] angles = 1 - Math.abs(height) <= TOUCHES ? new double[] {angle} : new double[] {angle, Math.PI - angle};
+        List<Double> found = new ArrayList<>();
+        for (double each : angles) {
+            double first = (each - c[3]) / c[2];
+            double cycle = 2 * Math.PI / c[2];
+            for (double k = Math.ceil((range.get().low() - first) / cycle); first + k * cycle <= range.get().high(); k++) {
+                found.add(first + k * cycle);
+            }
+        }
+        return of(fit, found.stream().mapToDouble(Double::doubleValue).toArray(), range.get());
+    }
+
+    private static Inverse ofTerms(CurveFit fit, List<Term> terms, double[] c, double y) {
+        Optional<Interval> searched = searchedRange(fit);
+        if (searched.isEmpty()) {
             return new Inverse(List.of(), false, fit.support());
         }
+        Interval range = searched.get();
         DoubleUnaryOperator less = x -> fit.fitted(x).stream().map(value -> value - y).findFirst().orElse(Double.NaN);
+        DoubleUnaryOperator slope = x -> IntStream.range(0, c.length).mapToDouble(j -> c[j] * terms.get(j).slope(x)).sum();
+        DoubleUnaryOperator size = x -> Math.abs(y) + IntStream.range(0, c.length).mapToDouble(j -> Math.abs(c[j] * terms.get(j).at(x).hi())).sum();
+        List<Double> places = turns(less, slope, range);
         List<Double> found = new ArrayList<>();
+        for (int i = 0; i + 1 < places.size(); i++) {
+            boolean touchesHere = touches(less, size, places.get(i));
+            if (touchesHere) {
+                found.add(places.get(i));
+            }
+            if (!touchesHere && !touches(less, size, places.get(i + 1))) {
+                closed(less, places.get(i), places.get(i + 1)).ifPresent(found::add);
+            }
+        }
+        if (touches(less, size, places.getLast())) {
+            found.add(places.getLast());
+        }
+        return of(fit, found.stream().mapToDouble(Double::doubleValue).distinct().toArray(), range);
+    }
+
+    private static boolean touches(DoubleUnaryOperator less, DoubleUnaryOperator size, double x) {
+        return Math.abs(less.applyAsDouble(x)) <= ROUNDING * size.applyAsDouble(x);
+    }
+
+    /** Places between which a function neither turns nor ends: those of a grid, and where its derivative changes sign between them. */
+    private static List<Double> turns(DoubleUnaryOperator less, DoubleUnaryOperator slope, Interval range) {
+        List<Double> places = new ArrayList<>();
         double before = range.low();
+        places.add(before);
         for (int i = 1; i <= STEPS; i++) {
-            double x = range.low() + 3 * width * i / STEPS;
-            closed(less, before, x).ifPresent(root -> {
-                if (found.isEmpty() || found.getLast() < root) {
-                    found.add(root);
-                }
-            });
+            double x = i == STEPS ? range.high() : range.low() + (range.high() - range.low()) * i / STEPS;
+            if (!Double.isNaN(less.applyAsDouble(before)) && !Double.isNaN(less.applyAsDouble(x))) {
+                double from = before;
+                closed(slope, from, x).stream().filter(turn -> turn > from && turn < x).forEach(places::add);
+            }
+            places.add(x);
             before = x;
         }
-        return of(fit, found.stream().mapToDouble(Double::doubleValue).toArray(), range);
+        return places;
     }
 
     /** A change of sign between two places, closed in on; nothing where there is none or the curve is not defined. */
@@ -118,13 +177,17 @@ public record Inverse(List<Solution> solutions, boolean everywhere, Interval wit
             if (Double.isNaN(at)) {
                 return OptionalDouble.empty();
             }
+            if (at == 0) {
+                return OptionalDouble.of(Math.abs(middle) < Double.MIN_NORMAL ? 0 : middle);
+            }
             if (Math.signum(at) == Math.signum(atLow)) {
                 low = middle;
             } else {
                 high = middle;
             }
         }
-        return OptionalDouble.of(Math.abs(f.applyAsDouble(low)) <= Math.abs(f.applyAsDouble(high)) ? low : high);
+        double nearer = Math.abs(f.applyAsDouble(low)) <= Math.abs(f.applyAsDouble(high)) ? low : high;
+        return OptionalDouble.of(Math.abs(nearer) < Double.MIN_NORMAL ? 0 : nearer);
     }
 
     /** The roots of the polynomial, in x. */

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.IntStream;
 
 import hestra.data.Pairs;
 import hestra.numbers.Probability;
@@ -17,10 +18,11 @@ import hestra.summary.Summary;
  * @param summary their five numbers, sum and sum of squares
  * @param normal the residuals in ascending order, each with the standard normal quantile at its plotting position
  *     (i − 3/8) ÷ (n + 1/4)
- * @param runs what the signs say, taken in the order of x; nothing where all have one sign or the fit is exact
+ * @param runs what the signs say, taken in the order of x; nothing where all have one sign, the fit is exact, or {@code lackOfFit} says it
+ * @param lackOfFit what points of equal x say, where there are many of them
  * @see "G. Blom, Statistical Estimates and Transformed Beta-Variables, 1958, for the plotting positions"
  */
-public record Residuals(Summary summary, List<Quantile> normal, Optional<Runs> runs) {
+public record Residuals(Summary summary, List<Quantile> normal, Optional<Runs> runs, Optional<LackOfFit> lackOfFit) {
 
     /** The rule of the plotting positions, for saying which was used. */
     public static final String POSITIONS = "Normal quantiles at (i − 3/8) ÷ (n + 1/4).";
@@ -33,7 +35,8 @@ public record Residuals(Summary summary, List<Quantile> normal, Optional<Runs> r
     public record Quantile(int row, double residual, double quantile) {}
 
     /**
-     * Runs of residuals of one sign along x. Too few speak for a curve that bends another way.
+     * Runs of residuals of one sign along x, those of equal x taken together by their mean. Too few speak for a curve that bends another
+     * way.
      *
      * @param above residuals above 0
      * @param below residuals below 0; those that are 0 are passed over
@@ -88,6 +91,60 @@ public record Residuals(Summary summary, List<Quantile> normal, Optional<Runs> r
         }
     }
 
+    /**
+     * How far the means of the points of equal x lie from the curve, beside how far these points lie from one another.
+     *
+     * @param f the mean square of the means' distances from the curve, divided by that of the points' distances from their means
+     * @param above degrees of freedom of the former: different x less coefficients
+     * @param below of the latter: points less different x
+     * @param p the probability of so large an F, or larger, about the right curve
+     * @see "N. R. Draper and H. Smith, Applied Regression Analysis, 3rd ed., section 2.1"
+     */
+    public record LackOfFit(double f, int above, int below, double p) {
+
+        private static final double TOO_FAR = 0.05;
+
+        /** Whether the means hint at another curve. */
+        public boolean hintsAtAnotherCurve() {
+            return p < TOO_FAR;
+        }
+
+        private static Optional<LackOfFit> of(CurveFit fit, List<AtOneX> places) {
+            int above = places.size() - fit.goodness().coefficients();
+            int below = fit.n() - places.size();
+            double far = places.stream().mapToDouble(place -> place.count * place.mean * place.mean).sum() / above;
+            double apart = places.stream().mapToDouble(AtOneX::apart).sum() / below;
+            double f = far / apart;
+            return above < 1 || below < 1 || !(apart > 0) || !Double.isFinite(f) ? Optional.empty()
+                    : Optional.of(new LackOfFit(f, above, below, Probability.upperF(f, above, below)));
+        }
+    }
+
+    /** The residuals at one x: how many, their mean, and the squares of their distances from it. */
+    private record AtOneX(double count, double mean, double apart) {
+
+        /** Those of each x, in the order of x: an order that the data fix, whatever the residuals are. */
+        static List<AtOneX> of(double[] residuals, Pairs pairs) {
+            Integer[] order = IntStream.range(0, pairs.size()).boxed().sorted(Comparator.comparingDouble(pairs::x)).toArray(Integer[]::new);
+            List<AtOneX> places = new ArrayList<>();
+            for (int from = 0; from < order.length;) {
+                int to = from;
+                double count = 0;
+                double sum = 0;
+                while (to < order.length && pairs.x(order[to]) == pairs.x(order[from])) {
+                    count += pairs.count(order[to]);
+                    sum += pairs.count(order[to]) * residuals[order[to]];
+                    to++;
+                }
+                double mean = sum / count;
+                double apart = IntStream.range(from, to).mapToDouble(i -> pairs.count(order[i]) * (residuals[order[i]] - mean) * (residuals[order[i]] - mean)).sum();
+                places.add(new AtOneX(count, mean, apart));
+                from = to;
+            }
+            return places;
+        }
+    }
+
     /** The normal quantile of the residual with so many smaller ones among so many, by the {@linkplain #POSITIONS rule}. */
     public static double normalQuantile(int smaller, int size) {
         return Probability.normalQuantile((smaller + 1 - 0.375) / (size + 0.25));
@@ -111,9 +168,9 @@ public record Residuals(Summary summary, List<Quantile> normal, Optional<Runs> r
         for (int k = 0; k < size; k++) {
             normal.add(new Quantile(pairs.row(order[k]), residuals[order[k]], normalQuantile(k, size)));
         }
-        Arrays.sort(order, Comparator.comparingDouble(pairs::x));
-        Optional<Runs> runs = fit.goodness().sse() == 0 ? Optional.empty()
-                : Runs.of(Arrays.stream(order).mapToDouble(i -> residuals[i]).toArray());
-        return Summary.of(residuals).map(summary -> new Residuals(summary, List.copyOf(normal), runs));
+        List<AtOneX> places = fit.goodness().sse() == 0 ? List.of() : AtOneX.of(residuals, pairs);
+        Optional<LackOfFit> lackOfFit = 2 * places.size() <= fit.n() && !places.isEmpty() ? LackOfFit.of(fit, places) : Optional.empty();
+        Optional<Runs> runs = lackOfFit.isPresent() ? Optional.empty() : Runs.of(places.stream().mapToDouble(AtOneX::mean).toArray());
+        return Summary.of(residuals).map(summary -> new Residuals(summary, List.copyOf(normal), runs, lackOfFit));
     }
 }

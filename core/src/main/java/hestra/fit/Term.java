@@ -59,6 +59,20 @@ public enum Term {
         };
     }
 
+    /** The derivative where the term is defined; not a number where it has none. */
+    double slope(double x) {
+        return switch (this) {
+            case ONE -> 0;
+            case X -> 1;
+            case X_SQUARED -> 2 * x;
+            case X_CUBED -> 3 * x * x;
+            case ROOT -> x > 0 ? 0.5 / Math.sqrt(x) : Double.NaN;
+            case INVERSE -> -1 / (x * x);
+            case LN -> 1 / x;
+            case EXP -> Math.exp(x);
+        };
+    }
+
     /** The value where it is defined; powers, roots and inverses to twice the digits, ln and exp to a double's. */
     public DoubleDouble at(double x) {
         return switch (this) {

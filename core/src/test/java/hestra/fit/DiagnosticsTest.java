@@ -123,6 +123,78 @@ class DiagnosticsTest {
                 .hintsAtAnotherCurve()).isFalse();
     }
 
+    private static Residuals of(Pairs pairs) {
+        return Residuals.of(LeastSquares.fit(new Curve.Line(), pairs).curveFit().orElseThrow(), pairs).orElseThrow();
+    }
+
+    private static boolean hints(Residuals residuals) {
+        return residuals.runs().map(Residuals.Runs::hintsAtAnotherCurve).or(() -> residuals.lackOfFit().map(Residuals.LackOfFit::hintsAtAnotherCurve)).orElse(false);
+    }
+
+    @Test
+    void straightDataWithRepeatedXAreNotToldThatAnotherCurveMayFitBetter() {
+        Random random = new Random(77);
+        for (int repeated : new int[] {2, 3, 8}) {
+            int hinted = 0;
+            for (int set = 0; set < 400; set++) {
+                double[] x = IntStream.range(0, 24).mapToDouble(i -> i / repeated).toArray();
+                double[] y = IntStream.range(0, 24).mapToDouble(i -> 3 + 2 * x[i] + random.nextGaussian()).toArray();
+                hinted += hints(of(Pairs.of(x, y))) ? 1 : 0;
+            }
+            assertThat(hinted).as("%d of each x", repeated).isLessThan(400 * 8 / 100);
+        }
+    }
+
+    @Test
+    void aBendIsSeenWithRepeatedXTooAndTheOrderOfTheRowsDoesNotMatter() {
+        double[] x = IntStream.range(0, 24).mapToDouble(i -> i / 3).toArray();
+        Random random = new Random(5);
+        double[] y = IntStream.range(0, 24).mapToDouble(i -> x[i] * x[i] + random.nextGaussian()).toArray();
+        Residuals bent = of(Pairs.of(x, y));
+        assertThat(bent.lackOfFit()).isPresent();
+        assertThat(bent.runs()).isEmpty();
+        assertThat(hints(bent)).isTrue();
+        int[] shuffled = {2, 0, 1, 5, 4, 3, 7, 8, 6, 9, 11, 10, 12, 13, 14, 17, 16, 15, 18, 20, 19, 22, 23, 21};
+        Residuals other = of(Pairs.of(IntStream.of(shuffled).mapToDouble(i -> x[i]).toArray(), IntStream.of(shuffled).mapToDouble(i -> y[i]).toArray()));
+        assertThat(other.lackOfFit().orElseThrow().p()).isCloseTo(bent.lackOfFit().orElseThrow().p(), within(1e-12));
+        double[] few = {0, 1, 2, 2, 3, 4, 5, 6, 7, 8};
+        double[] values = {0, 1.2, 3.8, 4.4, 9, 16.3, 25, 36, 49, 64};
+        Residuals runs = of(Pairs.of(few, values));
+        assertThat(runs.runs().orElseThrow().above() + runs.runs().orElseThrow().below()).as("two points of one x are one").isEqualTo(9);
+    }
+
+    @Test
+    void lackOfFitIsTheFOfTheMeansAgainstThePoints() {
+        // Means 1, 4, 1 at x = 0, 1, 2, two points each 1 away from theirs: the line is flat at 2, and F = (2(1 + 4 + 1) ÷ 1) ÷ (6 ÷ 3) = 6.
+        Residuals.LackOfFit lack = of(Pairs.of(new double[] {0, 0, 1, 1, 2, 2}, new double[] {0, 2, 3, 5, 0, 2})).lackOfFit().orElseThrow();
+        assertThat(lack.f()).isCloseTo(6, within(1e-12));
+        assertThat(List.of(lack.above(), lack.below())).containsExactly(1, 3);
+        assertThat(lack.p()).isCloseTo(0.0917, within(5e-4));
+    }
+
+    @Test
+    void largeValuesAndANearlyExactRestCostNoDigits() {
+        double[] x = {1, 2, 3, 4, 5, 6, 7, 8};
+        double[] y = {1e9 + 3, 1e9 + 5, 1e9 + 7, 1e9 + 9, 1e9 + 40, 1e9 + 13.000001, 1e9 + 15, 1e9 + 17};
+        Pairs pairs = Pairs.of(x, y);
+        List<Diagnostics.Point> points = Diagnostics.of(LeastSquares.fit(new Curve.Line(), pairs).curveFit().orElseThrow(), pairs);
+        for (int i = 0; i < x.length; i++) {
+            int left = i;
+            double[] otherX = IntStream.range(0, 8).filter(k -> k != left).mapToDouble(k -> x[k]).toArray();
+            double[] otherY = IntStream.range(0, 8).filter(k -> k != left).mapToDouble(k -> y[k]).toArray();
+            ExactLeastSquares exact = new ExactLeastSquares(otherX, otherY, 0, 1);
+            double leftOver = Fraction.of(1).minus(exact.rSquared()).decimal().doubleValue();
+            assertThat(1 - points.get(i).rSquaredWithout().orElseThrow()).as("without %d", i).isCloseTo(leftOver, within(1e-10 * leftOver + 2e-16));
+            double s = Math.sqrt(exact.sse().decimal().doubleValue() / 5);
+            double expected = points.get(i).residual() / (s * Math.sqrt(1 - points.get(i).leverage().orElseThrow()));
+            assertThat(points.get(i).studentised()).as("studentised %d", i).satisfies(it -> {
+                if (it.isPresent()) {
+                    assertThat(it.getAsDouble()).isCloseTo(expected, within(1e-10 * Math.abs(expected)));
+                }
+            });
+        }
+    }
+
     @Test
     void theProbabilityOfFewRunsIsTheShareOfTheOrders() {
         // Of the 6 orders of two signs each, ++−− and −−++ have 2 runs, +−−+ and −++− 3, the other two 4.

@@ -174,6 +174,11 @@ class GlobalMinimumTest {
                 least = Math.min(least, golden(squares, rates[i - 1], rates[i + 1]));
             }
         }
+        // A valley between an end and the place before it shows on neither of them.
+        for (int end : new int[] {0, rates.length - 2}) {
+            double between = golden(squares, rates[end], rates[end + 1]);
+            least = between < Math.min(values[end], values[end + 1]) ? Math.min(least, between) : least;
+        }
         return least;
     }
 

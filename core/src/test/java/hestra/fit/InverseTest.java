@@ -1,5 +1,7 @@
 package hestra.fit;
 
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.function.DoubleUnaryOperator;
 import java.util.stream.DoubleStream;
@@ -63,6 +65,44 @@ class InverseTest {
         assertThat(places(through(new Curve.Exponential(Curve.FittedOn.VALUES), to(5), t -> 3 * Math.pow(1.5, t)), -1)).isEmpty();
         assertThat(places(through(new Curve.Power(Curve.FittedOn.LOGARITHMS), to(5), t -> 0.2 * t * t * t), 0.2 * 27)).containsExactly(new double[] {3}, within(1e-12));
         assertThat(places(through(new Curve.Logarithmic(), to(5), t -> 1 + 2 * Math.log(t)), 1)).containsExactly(new double[] {1}, within(1e-12));
+    }
+
+    @Test
+    void everyCrossingNearACrestIsFound() {
+        double[] x = IntStream.range(0, 40).mapToDouble(i -> i * 0.5).toArray();
+        double[] y = Arrays.stream(x).map(t -> 5 + 2 * Math.sin(1.3 * t + 0.4)).toArray();
+        CurveFit wave = LeastSquares.fit(new Curve.Wave(), Pairs.of(x, y)).curveFit().orElseThrow();
+        for (double share : new double[] {0.999, 0.999999, -0.9999, 0.5, 0}) {
+            Inverse inverse = Inverse.of(wave, 5 + 2 * share);
+            List<Double> expected = new ArrayList<>();
+            double from = -19.5;
+            double to = 39;
+            for (int k = -20; k <= 20; k++) {
+                for (double angle : new double[] {Math.asin(share), Math.PI - Math.asin(share)}) {
+                    double at = (angle + 2 * Math.PI * k - 0.4) / 1.3;
+                    if (at >= from && at <= to) {
+                        expected.add(at);
+                    }
+                }
+            }
+            expected.sort(null);
+            assertThat(inverse.solutions()).as("at %s of the height", share).hasSameSizeAs(expected);
+            for (int i = 0; i < expected.size(); i++) {
+                assertThat(inverse.solutions().get(i).x()).isCloseTo(expected.get(i), within(1e-5));
+            }
+        }
+        assertThat(Inverse.of(wave, 7.1).solutions()).isEmpty();
+    }
+
+    @Test
+    void whereOwnTermsOnlyTouchAValueThePlaceIsFoundAndZeroIsZero() {
+        Curve curve = new Curve.OwnTerms(List.of(Term.X, Term.INVERSE));
+        CurveFit fit = LeastSquares.fit(curve, Pairs.of(new double[] {0.5, 1, 2, 4}, new double[] {2.5, 2, 2.5, 4.25})).curveFit().orElseThrow();
+        assertThat(Inverse.of(fit, 2).solutions()).singleElement().satisfies(it -> assertThat(it.x()).isCloseTo(1, within(1e-7)));
+        assertThat(Inverse.of(fit, 2.5).solutions()).extracting(it -> Math.rint(it.x() * 1e9) / 1e9).containsExactly(0.5, 2.0);
+        assertThat(Inverse.of(fit, 1.9).solutions()).isEmpty();
+        CurveFit through = LeastSquares.fit(new Curve.OwnTerms(List.of(Term.X, Term.X_CUBED)), Pairs.of(new double[] {-1, 1, 2, -2}, new double[] {-3, 3, 20, -20})).curveFit().orElseThrow();
+        assertThat(Inverse.of(through, 0).solutions()).extracting(Inverse.Solution::x).containsExactly(0.0);
     }
 
     @Test

@@ -182,6 +182,7 @@ public final class FitJson {
                 "normal", residuals.normal().stream()
                         .map(it -> object("row", it.row() + 1, "residual", it.residual(), "quantile", it.quantile())).toList(),
                 "positions", Residuals.POSITIONS,
+                "lack_of_fit", residuals.lackOfFit().map(lack -> object("f", lack.f(), "df", List.of(lack.above(), lack.below()), "p", lack.p(), "hint", lack.hintsAtAnotherCurve())),
                 "runs", residuals.runs().map(runs -> object("above", runs.above(), "below", runs.below(), "runs", runs.runs(), "p", runs.p(),
                         "hint", runs.hintsAtAnotherCurve())));
     }

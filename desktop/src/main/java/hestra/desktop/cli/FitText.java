@@ -214,6 +214,9 @@ final class FitText {
         line("Residuals: least " + show(summary.least()) + ", lower quartile " + show(summary.lowerQuartile()) + ", median " + show(summary.median())
                 + ", upper quartile " + show(summary.upperQuartile()) + ", greatest " + show(summary.greatest()) + ", Σ of squares "
                 + show(summary.sumOfSquares()));
+        residuals.lackOfFit().ifPresent(lack -> line("Points of equal x: their means lie " + (lack.hintsAtAnotherCurve() ? "far" : "not far") + " from the curve beside how far apart they lie, F = "
+                + style.show(lack.f()) + " on " + lack.above() + " and " + lack.below() + ", " + style.pInWords(lack.p())
+                + (lack.hintsAtAnotherCurve() ? ": another curve may fit better." : ".")));
         residuals.runs().ifPresent(runs -> line("Signs along x: " + runs.runs() + " runs of " + runs.above() + " above and " + runs.below() + " below, "
                 + style.pInWords(runs.p()) + " for so few" + (runs.hintsAtAnotherCurve() ? ": another curve may fit better." : ".")));
     }
