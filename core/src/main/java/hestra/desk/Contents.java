@@ -92,7 +92,7 @@ final class Contents {
 
     private DrawnCurve drawn(Slot slot, CurveOnData curve) {
         boolean named = findings.work().layers().contains(Layer.EQUATIONS) && (slot == Slot.TRIAL || findings.isOpen(Aid.EQUATION));
-        return new DrawnCurve(slot, curve, named ? Equation.inLetters(curve, findings.desk().style(), findings.exercise().rules().form()).plain() : "",
+        return new DrawnCurve(slot, curve, named ? Equation.inLetters(curve, findings.precision(), findings.exercise().rules().form()).plain() : "",
                 Optional.ofNullable(findings.work().curves().labels().get(slot)));
     }
 
@@ -100,7 +100,7 @@ final class Contents {
         PlotState plot = findings.work().plot();
         Handles handles = shown.stream().anyMatch(it -> it.slot() == Slot.TRIAL)
                 ? new Handles(findings.work().curves().trial().orElseThrow().handles(), findings.desk().pointing().handle()) : Handles.NONE;
-        return new PlotContent(new Plane(findings.x(), findings.y(), findings.frame(), plot.x(), plot.y()), findings.desk().style(), observed.points(),
+        return new PlotContent(new Plane(findings.x(), findings.y(), findings.frame(), plot.x(), plot.y()), findings.precision(), observed.points(),
                 observed.groups(), findings.work().curves().only(), shown, inHand, handles, layers.contains(Layer.LEVERAGE) ? influence() : Influence.NONE, layers, plot.dress(), reading(),
                 findings.desk().selection(), findings.desk().hovered(), notice);
     }

@@ -39,6 +39,8 @@ import hestra.tracing.Tracing;
  */
 public record Desk(Exercise exercise, Work work, Pointing pointing) {
 
+    private static final int USUAL_DIGITS = 4;
+
     /** The desk with the exercise just opened. */
     public static Desk open(Exercise exercise) {
         return new Desk(exercise, Work.begin(exercise), Pointing.AT_NOTHING);
@@ -300,6 +302,11 @@ public record Desk(Exercise exercise, Work work, Pointing pointing) {
 
     /** How numbers look in this exercise. */
     public NumberStyle style() {
-        return new NumberStyle(exercise.mark(), 4);
+        return new NumberStyle(exercise.mark(), digits().orElse(USUAL_DIGITS));
+    }
+
+    /** How many digits the numbers of curves are to have: as chosen at the readings, or in the exercise; nothing for as many as are needed. */
+    public OptionalInt digits() {
+        return work.plot().digits().isPresent() ? work.plot().digits() : exercise.rules().digits();
     }
 }

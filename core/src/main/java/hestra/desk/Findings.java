@@ -7,6 +7,7 @@ import java.util.Set;
 
 import hestra.data.Cell;
 import hestra.data.DataTable;
+import hestra.data.Fineness;
 import hestra.data.Pairs;
 import hestra.data.Roles;
 import hestra.data.Variable;
@@ -20,16 +21,19 @@ import hestra.figure.Slot;
 import hestra.fit.CurveFit;
 import hestra.fit.CurveOnData;
 import hestra.fit.Equation;
+import hestra.fit.EquationForm;
 import hestra.fit.Fit;
 import hestra.fit.Inverse;
 import hestra.fit.LineFit;
+import hestra.fit.Precision;
 import hestra.fit.Prediction;
 import hestra.fit.TrialFit;
 import hestra.summary.EntryChecks;
 import hestra.summary.Suspicion;
 
 /**
- * All that follows from a desk: computed once for each change and shared by every view.
+ * All that follows from a desk: computed once for each change, or when it is first asked for, and shared by every view. Used by one
+ * thread at a time.
  */
 public final class Findings {
 
@@ -43,6 +47,10 @@ public final class Findings {
     private final DataTable given;
     private final Framing framing;
     private final Frame frame;
+    /** Worked out when they are first asked for. */
+    private Precision precision;
+    private PlotContent plot;
+    private PlotContent strip;
 
     private Findings(Desk desk, Findings before) {
         this.desk = desk;
@@ -147,7 +155,21 @@ public final class Findings {
 
     /** The equation of a curve, written as the exercise writes equations. */
     public Equation equation(CurveOnData curve) {
-        return Equation.of(curve, x(), y(), desk.style(), exercise().rules().form());
+        return equation(curve, exercise().rules().form());
+    }
+
+    /** The equation of a curve in another form. */
+    public Equation equation(CurveOnData curve, EquationForm form) {
+        return Equation.of(curve, x(), y(), precision(), form);
+    }
+
+    /** With how many digits the numbers of curves are shown. */
+    public Precision precision() {
+        if (precision == null) {
+            Roles roles = work().drawnRoles();
+            precision = new Precision(desk.style(), desk.digits().isPresent(), Fineness.of(work().table(), roles.explanatory()), Fineness.of(work().table(), roles.response()));
+        }
+        return precision;
     }
 
     /** Whether the variables' names are too long for an equation beside the plot. */
@@ -259,11 +281,17 @@ public final class Findings {
 
     /** What the scatter plot shows. */
     public PlotContent plot() {
-        return new Contents(this, observed, curves).plot();
+        if (plot == null) {
+            plot = new Contents(this, observed, curves).plot();
+        }
+        return plot;
     }
 
     /** What the residual strip shows. */
     public PlotContent strip() {
-        return new Contents(this, observed, curves).strip();
+        if (strip == null) {
+            strip = new Contents(this, observed, curves).strip();
+        }
+        return strip;
     }
 }

@@ -4,9 +4,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Stream;
 
+import hestra.exercise.PlotRules;
 import hestra.figure.Below;
 import hestra.figure.Dress;
 import hestra.figure.Frame;
@@ -273,6 +275,19 @@ public sealed interface PlotEdit extends Edit.Lasting {
         @Override
         public Work appliedTo(Work work) {
             return columns >= 1 && columns <= SumsWorking.UNFOLDING.size() ? work.with(work.plot().unfolding(columns)) : work;
+        }
+    }
+
+    /** The numbers of curves have so many significant digits, or as many as are needed. */
+    record ShowDigits(OptionalInt digits) implements PlotEdit {
+        @Override
+        public String inWords() {
+            return "changing how many digits are shown";
+        }
+
+        @Override
+        public Work appliedTo(Work work) {
+            return digits.isEmpty() || digits.getAsInt() >= PlotRules.FEWEST_DIGITS && digits.getAsInt() <= PlotRules.MOST_DIGITS ? work.with(work.plot().withDigits(digits)) : work;
         }
     }
 

@@ -2,6 +2,7 @@ package hestra.desk;
 
 import java.util.EnumSet;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 
 import hestra.figure.Below;
@@ -22,13 +23,15 @@ import hestra.figure.StripKind;
  * @param below what stands below the plot
  * @param unfolded how many columns of the calculation by sums are unfolded
  * @param dress how the plot looks
+ * @param digits how many significant digits the numbers of curves have, 2 to 15; nothing for as many as are needed
  */
-public record PlotState(Set<Layer> layers, Optional<Frame> frame, Spacing x, Spacing y, StripKind strip, Below below, int unfolded, Dress dress) {
+public record PlotState(Set<Layer> layers, Optional<Frame> frame, Spacing x, Spacing y, StripKind strip, Below below, int unfolded, Dress dress,
+        OptionalInt digits) {
 
     private static final int FIRST_COLUMNS = 2;
 
     /** What is shown to begin with. */
-    public static final PlotState USUAL = new PlotState(Layer.usual(), Optional.empty(), Spacing.LINEAR, Spacing.LINEAR, StripKind.AGAINST_X, Below.RESIDUALS, FIRST_COLUMNS, Dress.USUAL);
+    public static final PlotState USUAL = new PlotState(Layer.usual(), Optional.empty(), Spacing.LINEAR, Spacing.LINEAR, StripKind.AGAINST_X, Below.RESIDUALS, FIRST_COLUMNS, Dress.USUAL, OptionalInt.empty());
 
     public PlotState {
         layers = layers.isEmpty() ? Set.of() : Set.copyOf(EnumSet.copyOf(layers));
@@ -42,36 +45,40 @@ public record PlotState(Set<Layer> layers, Optional<Frame> frame, Spacing x, Spa
         } else {
             changed.remove(layer);
         }
-        return new PlotState(changed, frame, x, y, strip, below, unfolded, dress);
+        return new PlotState(changed, frame, x, y, strip, below, unfolded, dress, digits);
     }
 
     PlotState with(Optional<Frame> newFrame) {
-        return new PlotState(layers, newFrame, x, y, strip, below, unfolded, dress);
+        return new PlotState(layers, newFrame, x, y, strip, below, unfolded, dress, digits);
     }
 
     /** With another spacing along or upward; what is shown fits the data again. */
     PlotState with(boolean along, Spacing spacing) {
-        return new PlotState(layers, Optional.empty(), along ? spacing : x, along ? y : spacing, strip, below, unfolded, dress);
+        return new PlotState(layers, Optional.empty(), along ? spacing : x, along ? y : spacing, strip, below, unfolded, dress, digits);
     }
 
     PlotState with(StripKind kind) {
-        return new PlotState(layers, frame, x, y, kind, below, unfolded, dress);
+        return new PlotState(layers, frame, x, y, kind, below, unfolded, dress, digits);
     }
 
     PlotState with(Below shown) {
-        return new PlotState(layers, frame, x, y, strip, shown, unfolded, dress);
+        return new PlotState(layers, frame, x, y, strip, shown, unfolded, dress, digits);
     }
 
     PlotState unfolding(int columns) {
-        return new PlotState(layers, frame, x, y, strip, below, columns, dress);
+        return new PlotState(layers, frame, x, y, strip, below, columns, dress, digits);
     }
 
     PlotState with(Dress changed) {
-        return new PlotState(layers, frame, x, y, strip, below, unfolded, changed);
+        return new PlotState(layers, frame, x, y, strip, below, unfolded, changed, digits);
+    }
+
+    PlotState withDigits(OptionalInt count) {
+        return new PlotState(layers, frame, x, y, strip, below, unfolded, dress, count);
     }
 
     /** The same for other variables: on linear axes that fit the data. */
     PlotState forOtherAxes() {
-        return new PlotState(layers, Optional.empty(), Spacing.LINEAR, Spacing.LINEAR, strip, below, unfolded, dress);
+        return new PlotState(layers, Optional.empty(), Spacing.LINEAR, Spacing.LINEAR, strip, below, unfolded, dress, digits);
     }
 }

@@ -1,6 +1,7 @@
 package hestra.exercise;
 
 import java.util.EnumSet;
+import java.util.OptionalInt;
 import java.util.Set;
 
 import hestra.fit.EquationForm;
@@ -11,14 +12,27 @@ import hestra.fit.EquationForm;
  *
  * @param points what may be done to points
  * @param form how equations are written
+ * @param digits how many significant digits the numbers of curves have, {@value #FEWEST_DIGITS} to {@value #MOST_DIGITS}; nothing for as
+ *     many as are needed
  */
-public record PlotRules(Set<PointChange> points, EquationForm form) {
+public record PlotRules(Set<PointChange> points, EquationForm form, OptionalInt digits) {
+
+    public static final int FEWEST_DIGITS = 2;
+    public static final int MOST_DIGITS = 15;
 
     /** Points may be moved and removed; equations have names and the constant first. */
-    public static final PlotRules USUAL = new PlotRules(EnumSet.of(PointChange.MOVE, PointChange.REMOVE), EquationForm.USUAL);
+    public static final PlotRules USUAL = new PlotRules(EnumSet.of(PointChange.MOVE, PointChange.REMOVE), EquationForm.USUAL, OptionalInt.empty());
 
     public PlotRules {
         points = Set.copyOf(points);
+        if (digits.isPresent() && (digits.getAsInt() < FEWEST_DIGITS || digits.getAsInt() > MOST_DIGITS)) {
+            throw new IllegalArgumentException(digits.getAsInt() + " digits; " + FEWEST_DIGITS + " to " + MOST_DIGITS + " can be shown");
+        }
+    }
+
+    /** Rules with as many digits as are needed. */
+    public PlotRules(Set<PointChange> points, EquationForm form) {
+        this(points, form, OptionalInt.empty());
     }
 
     public boolean allows(PointChange change) {
@@ -34,10 +48,14 @@ public record PlotRules(Set<PointChange> points, EquationForm form) {
         } else {
             changed.remove(change);
         }
-        return new PlotRules(changed, form);
+        return new PlotRules(changed, form, digits);
     }
 
     public PlotRules with(EquationForm newForm) {
-        return new PlotRules(points, newForm);
+        return new PlotRules(points, newForm, digits);
+    }
+
+    public PlotRules withDigits(OptionalInt count) {
+        return new PlotRules(points, form, count);
     }
 }

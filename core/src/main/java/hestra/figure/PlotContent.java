@@ -10,13 +10,14 @@ import java.util.function.ToDoubleFunction;
 import hestra.data.Selection;
 import hestra.data.Variable;
 import hestra.fit.CurveFit;
+import hestra.fit.Precision;
 import hestra.numbers.NumberStyle;
 
 /**
  * What a plot is to show.
  *
  * @param plane the variables and the part of the plane
- * @param style how numbers look
+ * @param precision how numbers look, and with how many digits
  * @param points the points, those set aside among them
  * @param groups the names of the groups, in the order of their signs; none where the points are not grouped
  * @param only the rows whose points alone take part; empty for all that are not set aside
@@ -33,7 +34,7 @@ import hestra.numbers.NumberStyle;
  */
 public record PlotContent(
         Plane plane,
-        NumberStyle style,
+        Precision precision,
         List<Point> points,
         List<String> groups,
         Set<Integer> only,
@@ -79,7 +80,7 @@ public record PlotContent(
 
     /** The same, but for what is pointed at and read: as the instructor sees it. */
     public PlotContent atRest(String newNotice) {
-        return new PlotContent(plane, style, points, groups, only, curves, inHand, Handles.NONE, Influence.NONE, layers, dress, Reading.NONE, Selection.NONE, OptionalInt.empty(),
+        return new PlotContent(plane, precision, points, groups, only, curves, inHand, Handles.NONE, Influence.NONE, layers, dress, Reading.NONE, Selection.NONE, OptionalInt.empty(),
                 newNotice);
     }
 
@@ -123,6 +124,11 @@ public record PlotContent(
     /** The fit in hand, with its intervals; nothing for a curve tried by eye. */
     Optional<CurveFit> fitInHand() {
         return inHand.map(DrawnCurve::curve).filter(CurveFit.class::isInstance).map(CurveFit.class::cast);
+    }
+
+    /** How numbers look. */
+    NumberStyle style() {
+        return precision.style();
     }
 
     /** The mean response of the points that take part; nothing where there are none. */

@@ -71,7 +71,7 @@ final class ReadingMarks {
             marks.add(new Mark.Diamond(px, y.pixel(fitted.getAsDouble()), 6.5, Stroke.solid(drawn.slot().ink(), 2)));
         }
         double beyond = curve.support().distanceTo(at);
-        callout(px, "x = " + content.style().shortest(at) + " → ŷ = " + short3().show(fitted.getAsDouble()) + content.y().unitAfterNumber(),
+        callout(px, "x = " + content.style().shortest(at) + " → ŷ = " + content.precision().predicted(fitted.getAsDouble()) + content.y().unitAfterNumber(),
                 beyond == 0 ? "" : "≈ " + short3().shortest(rounded(beyond)) + content.x().unitAfterNumber() + " beyond the data");
     }
 
@@ -102,7 +102,7 @@ final class ReadingMarks {
                 marks.add(new Mark.Diamond(x.pixel(solution), py, 6.5, Stroke.solid(drawn.slot().ink(), 2)));
             }
         }
-        List<String> named = solutions.stream().limit(MOST_NAMED).map(it -> short3().shortest(rounded(it))).toList();
+        List<String> named = solutions.stream().limit(MOST_NAMED).map(content.precision()::reached).toList();
         String value = "y = " + content.style().shortest(at) + (named.isEmpty() ? " is not reached" : " ← x = " + String.join(" or ", named))
                 + (solutions.size() > MOST_NAMED ? " …" : named.isEmpty() ? "" : content.x().unitAfterNumber());
         long outside = solutions.stream().filter(it -> !support.contains(it)).count();

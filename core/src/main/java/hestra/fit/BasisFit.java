@@ -188,17 +188,18 @@ public final class BasisFit implements LinearFit {
         for (int k = 0; k < p; k++) {
             double value = values[k].scaled(yPower).toDouble();
             OptionalDouble error = OptionalDouble.empty();
+            DoubleDouble length = DoubleDouble.ZERO;
+            for (int j = 0; j < p; j++) {
+                length = length.plus(turned[j][k].squared());
+            }
             if (degrees > 0) {
-                DoubleDouble length = DoubleDouble.ZERO;
-                for (int j = 0; j < p; j++) {
-                    length = length.plus(turned[j][k].squared());
-                }
                 error = OptionalDouble.of(sse.dividedBy(degrees).sqrt().times(length.sqrt()).scaled(yPower).toDouble());
             }
             if (!Double.isFinite(value) || !Double.isFinite(error.orElse(0))) {
                 return Optional.empty();
             }
-            coefficients.add(new Coefficient(basis.names().get(k), value, error, degrees));
+            coefficients.add(new Coefficient(basis.names().get(k), value, error, degrees,
+                    Coefficient.rounding(Math.scalb(1.0, yPower), degrees + p, length.sqrt().toDouble())));
         }
         return Optional.of(coefficients);
     }

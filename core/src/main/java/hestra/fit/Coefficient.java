@@ -13,8 +13,34 @@ import hestra.numbers.Probability;
  * @param value the estimate
  * @param standardError its standard error; nothing where no degrees of freedom are left or none is given for it
  * @param degreesOfFreedom n − p
+ * @param rounding what the rounding of typed decimals to doubles alone may make of a coefficient that is 0; 0 where it is not known
  */
-public record Coefficient(String name, double value, OptionalDouble standardError, int degreesOfFreedom) {
+public record Coefficient(String name, double value, OptionalDouble standardError, int degreesOfFreedom, double rounding) {
+
+    /** Half the distance between 1 and the next double, twice: the rounding of x and of y. */
+    private static final double ROUNDING = 0x1p-52;
+
+    /** A coefficient of which the effect of rounding is not known. */
+    public Coefficient(String name, double value, OptionalDouble standardError, int degreesOfFreedom) {
+        this(name, value, standardError, degreesOfFreedom, 0);
+    }
+
+    /**
+     * What rounding may make of a coefficient of 0.
+     *
+     * @param greatest the greatest size of y
+     * @param n the number of observations
+     * @param unitError the coefficient's standard error for s = 1
+     */
+    static double rounding(double greatest, int n, double unitError) {
+        double rounding = ROUNDING * greatest * Math.sqrt(n) * unitError;
+        return Double.isFinite(rounding) ? rounding : 0;
+    }
+
+    /** The value as it is shown: 0 where it is no more than rounding can make. */
+    public double shown() {
+        return Math.abs(value) <= rounding ? 0 : value;
+    }
 
     /** A coefficient about which nothing more is said. */
     static Coefficient bare(String name, double value) {

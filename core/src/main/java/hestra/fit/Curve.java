@@ -3,6 +3,7 @@ package hestra.fit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * A family of curves that can be fitted to pairs, with the choice of how: sealed, so that the compiler names every place
@@ -77,6 +78,29 @@ public sealed interface Curve {
             case Polynomial(int degree) -> degree + 1;
             case Wave _ -> 4;
             case OwnTerms(List<Term> terms) -> terms.size();
+        };
+    }
+
+    /**
+     * By how much ŷ at x changes where a coefficient changes by one, for each coefficient of the equation, with these values of them; 0
+     * for one that the equation is not written with.
+     */
+    default double[] weights(double[] coefficients, double x) {
+        return switch (this) {
+            case Line _ -> new double[] {1, x};
+            case ThroughOrigin _ -> new double[] {x};
+            case Polynomial(int degree) -> IntStream.rangeClosed(0, degree).mapToDouble(j -> Math.pow(x, j)).toArray();
+            case Logarithmic _ -> new double[] {1, Math.log(x)};
+            case OwnTerms(List<Term> terms) -> terms.stream().mapToDouble(term -> term.isDefined(x) ? term.at(x).hi() : 0).toArray();
+            case Exponential _ -> {
+                double raised = Math.pow(coefficients[1], x);
+                yield new double[] {raised, coefficients[0] * x * raised / coefficients[1], 0};
+            }
+            case Power _ -> {
+                double raised = Math.pow(x, coefficients[1]);
+                yield new double[] {raised, coefficients[0] * Math.log(x) * raised};
+            }
+            case Wave _ -> new double[] {1, 1, coefficients[1] * x, coefficients[1]};
         };
     }
 

@@ -51,12 +51,17 @@ public record Equation(String response, List<Piece> pieces) {
 
     /** The equation of a curve in the form that a class uses. */
     public static Equation of(CurveOnData fit, Variable x, Variable y, NumberStyle style, EquationForm form) {
-        return new Equation(form.names() ? y.name() : "y", new Writer(form.names() ? x.name() : "x", style, fit.coefficients(), form).pieces(fit.curve()));
+        return of(fit, x, y, Precision.asked(style), form);
+    }
+
+    /** The same with as many digits as are needed or asked for. */
+    public static Equation of(CurveOnData fit, Variable x, Variable y, Precision precision, EquationForm form) {
+        return new Equation(form.names() ? y.name() : "y", new Writer(form.names() ? x.name() : "x", precision, fit, form).pieces(fit.curve()));
     }
 
     /** The equation of a curve in the letters x and ŷ, for places where names would be too long. */
-    public static Equation inLetters(CurveOnData fit, NumberStyle style, EquationForm form) {
-        return new Equation("ŷ", new Writer("x", style, fit.coefficients(), form).pieces(fit.curve()));
+    public static Equation inLetters(CurveOnData fit, Precision precision, EquationForm form) {
+        return new Equation("ŷ", new Writer("x", precision, fit, form).pieces(fit.curve()));
     }
 
     /** On one line, as plain text. */
@@ -79,16 +84,18 @@ public record Equation(String response, List<Piece> pieces) {
         private static final String TIMES = "·";
         private final String x;
         private final NumberStyle style;
+        private final int[] digits;
         private final List<Coefficient> coefficients;
         private final List<Piece> pieces = new ArrayList<>();
 
         private final EquationForm form;
 
-        Writer(String x, NumberStyle style, List<Coefficient> coefficients, EquationForm form) {
+        Writer(String x, Precision precision, CurveOnData fit, EquationForm form) {
             this.form = form;
             this.x = x;
-            this.style = style;
-            this.coefficients = coefficients;
+            this.style = precision.style();
+            this.digits = precision.digits(fit);
+            this.coefficients = fit.coefficients();
         }
 
         List<Piece> pieces(Curve curve) {
@@ -103,16 +110,16 @@ public record Equation(String response, List<Piece> pieces) {
                 case Curve.Logarithmic _ -> terms(List.of(Term.ONE, Term.LN));
                 case Curve.OwnTerms(List<Term> terms) -> terms(terms);
                 case Curve.Exponential _ -> {
-                    figure(value(0));
+                    figure(0);
                     add(Kind.SIGN, TIMES);
-                    figure(value(1));
+                    figure(1);
                     add(Kind.RAISED_NAME, x);
                 }
                 case Curve.Power _ -> {
-                    figure(value(0));
+                    figure(0);
                     add(Kind.SIGN, TIMES);
                     add(Kind.NAME, x);
-                    add(Kind.RAISED_FIGURE, style.show(value(1)));
+                    add(Kind.RAISED_FIGURE, show(1, value(1)));
                 }
                 case Curve.Wave _ -> wave();
             }
@@ -120,15 +127,15 @@ public record Equation(String response, List<Piece> pieces) {
         }
 
         private void wave() {
-            figure(value(0));
-            signed(value(1));
+            figure(0);
+            signed(1);
             add(Kind.SIGN, TIMES);
             add(Kind.FUNCTION, "sin");
             add(Kind.BRACKET, "(");
-            figure(value(2));
+            figure(2);
             add(Kind.SIGN, TIMES);
             add(Kind.NAME, x);
-            signed(value(3));
+            signed(3);
             add(Kind.BRACKET, ")");
         }
 
@@ -187,23 +194,27 @@ public record Equation(String response, List<Piece> pieces) {
 
         private void coefficient(int j) {
             if (pieces.isEmpty()) {
-                figure(value(j));
+                figure(j);
             } else {
-                signed(value(j));
+                signed(j);
             }
         }
 
-        private void signed(double value) {
-            add(Kind.SIGN, value < 0 ? String.valueOf(NumberStyle.MINUS) : "+");
-            add(Kind.FIGURE, style.show(Math.abs(value)));
+        private void signed(int j) {
+            add(Kind.SIGN, value(j) < 0 ? String.valueOf(NumberStyle.MINUS) : "+");
+            add(Kind.FIGURE, show(j, Math.abs(value(j))));
         }
 
-        private void figure(double value) {
-            add(Kind.FIGURE, style.show(value));
+        private void figure(int j) {
+            add(Kind.FIGURE, show(j, value(j)));
+        }
+
+        private String show(int j, double value) {
+            return value == 0 ? "0" : style.withDigits(digits[j]).show(value);
         }
 
         private double value(int j) {
-            return coefficients.get(j).value();
+            return coefficients.get(j).shown();
         }
 
         private void add(Kind kind, String text) {

@@ -70,9 +70,14 @@ public final class LineFit implements LinearFit {
             DoubleDouble variance = sse.dividedBy(degrees);
             slopeError = OptionalDouble.of(variance.dividedBy(sxx).sqrt().scaled(sums.yPower() - sums.xPower()).toDouble());
             DoubleDouble meanX = sums.meanX().scaled(-sums.xPower());
-            DoubleDouble share = meanX.squared().dividedBy(sxx).plus(DoubleDouble.of(1).dividedBy(n));
-            interceptError = OptionalDouble.of(variance.times(share).sqrt().scaled(sums.yPower()).toDouble());
+            DoubleDouble ofMean = meanX.squared().dividedBy(sxx).plus(DoubleDouble.of(1).dividedBy(n));
+            interceptError = OptionalDouble.of(variance.times(ofMean).sqrt().scaled(sums.yPower()).toDouble());
         }
+        DoubleDouble share = sums.meanX().scaled(-sums.xPower()).squared().dividedBy(sxx).plus(DoubleDouble.of(1).dividedBy(n));
+        // No y lies further from the mean than this.
+        double greatest = Math.abs(sums.meanY().hi()) + Math.scalb(Math.sqrt(syy.hi()), sums.yPower());
+        double ofIntercept = Coefficient.rounding(greatest, n, share.sqrt().toDouble());
+        double ofSlope = Coefficient.rounding(greatest, n, Math.scalb(1 / Math.sqrt(sxx.hi()), -sums.xPower()));
         boolean finite = goodness.isPresent() && Double.isFinite(a.toDouble()) && Double.isFinite(b.toDouble())
                 && Double.isFinite(slopeError.orElse(0)) && Double.isFinite(interceptError.orElse(0));
         if (!finite) {
@@ -84,8 +89,8 @@ public final class LineFit implements LinearFit {
             r = OptionalDouble.of(sse.hi() == 0 ? Math.signum(ratio) : Math.clamp(ratio, -1, 1));
         }
         return new LineFit(new Centred(sums.meanX(), sums.meanY(), b, sxx, sums.xPower()),
-                new Coefficient("intercept", a.toDouble(), interceptError, degrees),
-                new Coefficient("slope", b.toDouble(), slopeError, degrees), r, goodness.get(), support);
+                new Coefficient("intercept", a.toDouble(), interceptError, degrees, ofIntercept),
+                new Coefficient("slope", b.toDouble(), slopeError, degrees, ofSlope), r, goodness.get(), support);
     }
 
     @Override

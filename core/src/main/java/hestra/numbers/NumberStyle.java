@@ -24,6 +24,7 @@ public record NumberStyle(DecimalMark mark, int digits) {
 
     private static final int LEAST_PLAIN_EXPONENT = -4;
     private static final int MOST_TYPED_DIGITS = 17;
+    private static final int MOST_DIGITS = 15;
     private static final int GREATEST_PLAIN_EXPONENT = 6;
     private static final String SUPERSCRIPTS = "⁰¹²³⁴⁵⁶⁷⁸⁹";
 
@@ -64,6 +65,31 @@ public record NumberStyle(DecimalMark mark, int digits) {
     public String signed(double value, int places) {
         String text = places(value, places);
         return new BigDecimal(value).setScale(places, RoundingMode.HALF_UP).signum() > 0 ? "+" + text : text;
+    }
+
+    /** A share between 0 and 1, or a correlation: with as many more digits as keep it from looking like 1 where it is not. */
+    public String share(double value) {
+        double size = Math.abs(value);
+        int more = digits;
+        while (size < 1 && more < MOST_DIGITS && new Rounding.Significant(more).apply(size).compareTo(BigDecimal.ONE) >= 0) {
+            more++;
+        }
+        return withDigits(more).show(value);
+    }
+
+    /** The same of a value, or a dash where it is not defined. */
+    public String share(OptionalDouble value) {
+        return value.isPresent() ? share(value.getAsDouble()) : UNDEFINED;
+    }
+
+    /** A share in percent, without the sign. */
+    public String percent(double share) {
+        double size = Math.abs(share);
+        int more = digits;
+        while (size < 1 && more < MOST_DIGITS && new Rounding.Significant(more).apply(100 * size).compareTo(BigDecimal.valueOf(100)) >= 0) {
+            more++;
+        }
+        return withDigits(more).show(100 * share);
     }
 
     /** A measured value as it would be typed: the shortest decimal that reads back as the same double. */

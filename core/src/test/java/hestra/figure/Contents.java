@@ -15,6 +15,8 @@ import hestra.fit.CurveFit;
 import hestra.fit.CurveOnData;
 import hestra.fit.LeastSquares;
 import hestra.fit.LineFit;
+import hestra.data.Fineness;
+import hestra.fit.Precision;
 import hestra.numbers.NumberStyle;
 
 /** Contents of plots of the five blades of kelp, and one set aside. */
@@ -93,7 +95,7 @@ final class Contents {
     }
 
     PlotContent content() {
-        return new PlotContent(plane, NumberStyle.STANDARD, points, groups, only, curves, inHand, handles, influence, layers, dress, reading, Selection.of(selected), OptionalInt.empty(), notice);
+        return new PlotContent(plane, new Precision(NumberStyle.STANDARD, false, new Fineness(0), new Fineness(1)), points, groups, only, curves, inHand, handles, influence, layers, dress, reading, Selection.of(selected), OptionalInt.empty(), notice);
     }
 
     Figure figure() {

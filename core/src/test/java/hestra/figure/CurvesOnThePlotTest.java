@@ -162,7 +162,7 @@ class CurvesOnThePlotTest {
         Contents contents = parabola();
         contents.reading = new Reading(OptionalDouble.empty(), OptionalDouble.of(6), List.of(-3.0, 7.71));
         Figure figure = contents.figure();
-        assertThat(texts(figure.front())).contains("y = 6 ← x = −3 or 7.71 days", "1 of them beyond the data");
+        assertThat(texts(figure.front())).contains("y = 6 ← x = −3.0 or 7.7 days", "1 of them beyond the data");
         assertThat(figure.levelLine().orElseThrow()).isEqualTo(figure.y().pixel(6), within(1e-9));
         assertThat(figure.hit(figure.area().right() - 40, figure.y().pixel(6) + 3)).isEqualTo(new Hit.OnReadingLine(false));
         contents.reading = new Reading(OptionalDouble.empty(), OptionalDouble.of(1), List.of());

@@ -53,12 +53,12 @@ final class CurveReport {
         List<Map<String, String>> values = new ArrayList<>();
         values.add(value("n", Integer.toString(fit.n())));
         if (fit instanceof LineFit line && findings.isOpen(Aid.R)) {
-            values.add(value("r", style.show(line.r())));
+            values.add(value("r", style.share(line.r())));
         }
         if (findings.isOpen(Aid.R_SQUARED)) {
-            values.add(value("R²", style.show(fit.goodness().rSquared())));
+            values.add(value("R²", style.share(fit.goodness().rSquared())));
             if (!(fit instanceof LineFit)) {
-                values.add(value("adjusted R²", style.show(fit.goodness().adjustedRSquared())));
+                values.add(value("adjusted R²", style.share(fit.goodness().adjustedRSquared())));
             }
         }
         if (findings.isOpen(Aid.EQUATION)) {
@@ -75,13 +75,13 @@ final class CurveReport {
     List<Map<String, String>> predictions() {
         List<Map<String, String>> rows = new ArrayList<>();
         for (double x : findings.work().reading().pinned()) {
-            findings.prediction(x).ifPresent(it -> rows.add(Map.of("x", style.shortest(x), "fitted", style.show(it.fitted()), "interval", interval(it),
+            findings.prediction(x).ifPresent(it -> rows.add(Map.of("x", style.shortest(x), "fitted", findings.precision().predicted(it.fitted()), "interval", interval(it),
                     "outside", it.inside() ? "" : "beyond the data")));
         }
         return rows;
     }
 
     private String interval(Prediction prediction) {
-        return prediction.predictionInterval().map(it -> style.show(it.low()) + " to " + style.show(it.high())).orElse("");
+        return prediction.predictionInterval().map(it -> findings.precision().predicted(it.low()) + " to " + findings.precision().predicted(it.high())).orElse("");
     }
 }

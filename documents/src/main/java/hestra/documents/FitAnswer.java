@@ -2,8 +2,12 @@ package hestra.documents;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 
+import hestra.data.Fineness;
+import hestra.fit.Precision;
+import hestra.numbers.NumberStyle;
 import hestra.data.Pairs;
 import hestra.data.Variable;
 import hestra.fit.Comparison;
@@ -76,6 +80,15 @@ public record FitAnswer(CurveFit fit, Pairs pairs, Variable x, Variable y, doubl
 
     public boolean wants(Part part) {
         return parts.contains(part);
+    }
+
+    /**
+     * With how many digits the numbers are shown.
+     *
+     * @param asked how many were asked for; nothing for as many as are needed
+     */
+    public Precision precision(OptionalInt asked) {
+        return new Precision(NumberStyle.STANDARD.withDigits(asked.orElse(NumberStyle.STANDARD.digits())), asked.isPresent(), Fineness.of(pairs.xs()), Fineness.of(pairs.ys()));
     }
 
     /** The predictions that were asked for. */

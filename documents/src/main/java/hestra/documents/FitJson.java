@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.OptionalDouble;
 
 import hestra.documents.FitAnswer.Part;
@@ -14,12 +15,12 @@ import hestra.fit.Curve;
 import hestra.fit.CurveFit;
 import hestra.fit.Diagnostics;
 import hestra.fit.Equation;
+import hestra.fit.EquationForm;
 import hestra.fit.FTest;
 import hestra.fit.Fit;
 import hestra.fit.Interval;
 import hestra.fit.LineFit;
 import hestra.fit.Residuals;
-import hestra.numbers.NumberStyle;
 import hestra.summary.Association;
 import hestra.summary.Summary;
 import hestra.working.Calculation;
@@ -54,7 +55,7 @@ public final class FitJson {
         goodness(document, fit);
         fit.fTest().ifPresent(test -> document.put("f_test", of(test)));
         document.put("support", List.of(fit.support().low(), fit.support().high()));
-        document.put("equation", Equation.of(fit, answer.x(), answer.y(), NumberStyle.STANDARD).plain());
+        document.put("equation", Equation.of(fit, answer.x(), answer.y(), answer.precision(OptionalInt.empty()), EquationForm.USUAL).plain());
         document.put("remarks", fit.remarks());
         document.put("predictions", answer.predictions().stream().map(FitJson::of).toList());
         if (!answer.reach().isEmpty()) {

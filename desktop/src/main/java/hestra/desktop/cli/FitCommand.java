@@ -33,7 +33,6 @@ import hestra.fit.Fit;
 import hestra.fit.LeastSquares;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberReading;
-import hestra.numbers.NumberStyle;
 import hestra.working.Calculation;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -114,8 +113,8 @@ public final class FitCommand implements Callable<Integer> {
     @Option(names = "--summary", description = "means, spread, quartiles and correlation of the two variables")
     private boolean summary;
 
-    @Option(names = "--digits", defaultValue = "4", paramLabel = "N", description = "significant digits of the text, 2 to 15")
-    private int digits;
+    @Option(names = "--digits", paramLabel = "N", description = "significant digits of the text, 2 to 15; without this as many as are needed, four at least")
+    private Integer digits;
 
     @Option(names = "--json", description = "print JSON, numbers in full")
     private boolean json;
@@ -127,7 +126,7 @@ public final class FitCommand implements Callable<Integer> {
         if (!(level > 0 && level < 1)) {
             throw misused("--level is " + level + "; it must lie between 0 and 1, such as 0.95.");
         }
-        if (digits < 2 || digits > 15) {
+        if (digits != null && (digits < 2 || digits > 15)) {
             throw misused("--digits is " + digits + "; it must lie between 2 and 15.");
         }
         Curve chosen = chosen();
@@ -263,7 +262,7 @@ public final class FitCommand implements Callable<Integer> {
 
     private int print(FitAnswer answer) {
         PrintWriter out = spec.commandLine().getOut();
-        out.print(json ? FitJson.of(answer) : FitText.of(answer, NumberStyle.STANDARD.withDigits(digits)));
+        out.print(json ? FitJson.of(answer) : FitText.of(answer, digits == null ? OptionalInt.empty() : OptionalInt.of(digits)));
         out.flush();
         return 0;
     }

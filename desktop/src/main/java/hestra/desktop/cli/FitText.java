@@ -3,6 +3,7 @@ package hestra.desktop.cli;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.OptionalDouble;
 
 import hestra.data.Pairs;
@@ -13,6 +14,8 @@ import hestra.fit.Comparison;
 import hestra.fit.CurveFit;
 import hestra.fit.Diagnostics;
 import hestra.fit.Equation;
+import hestra.fit.EquationForm;
+import hestra.fit.Precision;
 import hestra.fit.Fit;
 import hestra.fit.Interval;
 import hestra.fit.Inverse;
@@ -32,16 +35,19 @@ final class FitText {
     private static final int MOST_LEFT_OUT = 10;
 
     private final FitAnswer answer;
+    private final Precision precision;
     private final NumberStyle style;
     private final StringBuilder text = new StringBuilder();
 
-    private FitText(FitAnswer answer, NumberStyle style) {
+    private FitText(FitAnswer answer, Precision precision) {
         this.answer = answer;
-        this.style = style;
+        this.precision = precision;
+        this.style = precision.style();
     }
 
-    static String of(FitAnswer answer, NumberStyle style) {
-        FitText text = new FitText(answer, style);
+    /** The answer in words and tables; digits are as many as are asked for, or as are needed. */
+    static String of(FitAnswer answer, OptionalInt digits) {
+        FitText text = new FitText(answer, answer.precision(digits));
         text.curve();
         text.predictions();
         text.reached();
@@ -72,18 +78,18 @@ final class FitText {
 
     private void curve() {
         CurveFit fit = answer.fit();
-        line(Equation.of(fit, answer.x(), answer.y(), style).plain());
+        line(Equation.of(fit, answer.x(), answer.y(), precision, EquationForm.USUAL).plain());
         line("");
         TextTable table = new TextTable().row("", "value", "std. error", "t", "p", percent() + " interval");
         for (Coefficient coefficient : fit.coefficients()) {
-            table.row(coefficient.name(), show(coefficient.value()), show(coefficient.standardError()), show(coefficient.t()),
+            table.row(coefficient.name(), coefficient.shown() == 0 ? "0" : show(coefficient.value()), show(coefficient.standardError()), show(coefficient.t()),
                     show(coefficient.p()), ends(fit.interval(coefficient, answer.level())));
         }
         text.append(table);
         line("");
-        String r = fit instanceof LineFit straight ? "r  " + show(straight.r()) + "   " : "";
+        String r = fit instanceof LineFit straight ? "r  " + style.share(straight.r()) + "   " : "";
         String transformed = fit.transformedRSquared().isPresent() ? "   r² of the transformed pairs  " + show(fit.transformedRSquared()) : "";
-        line(r + "R²  " + show(fit.goodness().rSquared()) + "   adjusted R²  " + show(fit.goodness().adjustedRSquared()) + "   s  "
+        line(r + "R²  " + style.share(fit.goodness().rSquared()) + "   adjusted R²  " + style.share(fit.goodness().adjustedRSquared()) + "   s  "
                 + show(fit.goodness().residualStandardError()) + answer.y().unitAfterNumber() + transformed);
         fit.fTest().ifPresent(test -> line("F  " + show(test.f()) + " on " + test.above() + " and " + test.below() + " degrees of freedom, "
                 + style.pInWords(test.p())));
@@ -101,10 +107,14 @@ final class FitText {
     private void predictions() {
         for (FitAnswer.PredictedAt at : answer.predictions()) {
             Optional<Prediction> prediction = at.prediction();
-            line("at " + style.shortest(at.x()) + ": " + prediction.map(it -> show(it.fitted()) + answer.y().unitAfterNumber() + ", mean "
-                    + ends(it.meanInterval()) + ", single " + ends(it.predictionInterval())
+            line("at " + style.shortest(at.x()) + ": " + prediction.map(it -> precision.predicted(it.fitted()) + answer.y().unitAfterNumber() + ", mean "
+                    + predicted(it.meanInterval()) + ", single " + predicted(it.predictionInterval())
                     + (it.inside() ? "" : " (outside the data)")).orElse("the curve is not defined there"));
         }
+    }
+
+    private String predicted(Optional<Interval> interval) {
+        return interval.map(it -> precision.predicted(it.low()) + " to " + precision.predicted(it.high())).orElse(NumberStyle.UNDEFINED);
     }
 
     private void reached() {
@@ -112,7 +122,7 @@ final class FitText {
             Inverse places = reached.places();
             String where = places.everywhere() ? "everywhere" : places.solutions().isEmpty() ? "nowhere" + searched(places)
                     : String.join(", ", places.solutions().stream()
-                            .map(place -> "at " + show(place.x()) + answer.x().unitAfterNumber() + (place.inside() ? "" : " (outside the data)")).toList())
+                            .map(place -> "at " + precision.reached(place.x()) + answer.x().unitAfterNumber() + (place.inside() ? "" : " (outside the data)")).toList())
                     + searched(places);
             line(answer.y().name() + " = " + style.shortest(reached.y()) + " is reached " + where);
         }

@@ -172,12 +172,12 @@ final class KeptPredictions extends VBox {
         remove.getStyleClass().setAll("remove");
         remove.setAccessibleText("remove the prediction at " + style.shortest(x));
         remove.setOnAction(_ -> model.apply(new PlotEdit.Pin(findings.work().reading().pinned().stream().filter(it -> it != x).toList())));
-        Label fitted = figure(prediction.map(it -> style.withDigits(3).show(it.fitted())).orElse(NumberStyle.UNDEFINED));
+        Label fitted = figure(prediction.map(it -> findings.precision().predicted(it.fitted())).orElse(NumberStyle.UNDEFINED));
         Label at = figure(style.shortest(x));
         boolean outside = prediction.isPresent() && !prediction.get().inside();
         at.pseudoClassStateChanged(PseudoClass.getPseudoClass("outside"), outside);
         Tip.set(at, outside ? "beyond the data" : "");
-        grid.addRow(row, at, fitted, figure(prediction.flatMap(Prediction::predictionInterval).map(it -> PredictionView.interval(it, style)).orElse(NumberStyle.UNDEFINED)), remove);
+        grid.addRow(row, at, fitted, figure(prediction.flatMap(Prediction::predictionInterval).map(it -> PredictionView.interval(it, findings)).orElse(NumberStyle.UNDEFINED)), remove);
     }
 
     private static Label small(String text) {

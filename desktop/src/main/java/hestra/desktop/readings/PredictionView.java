@@ -112,8 +112,7 @@ public final class PredictionView extends VBox {
         at.show(shown(findings, findings.work().readingAt()));
         reaches.show(shown(findings, findings.work().reading().atY()));
         places.setText(findings.inverse().map(it -> places(findings, it)).orElse(NumberStyle.UNDEFINED));
-        NumberStyle style = findings.desk().style();
-        fitted.setText(prediction.map(it -> style.withDigits(3).show(it.fitted()) + findings.y().unitAfterNumber()).orElse(NumberStyle.UNDEFINED));
+        fitted.setText(prediction.map(it -> findings.precision().predicted(it.fitted()) + findings.y().unitAfterNumber()).orElse(NumberStyle.UNDEFINED));
         if (prediction.isEmpty()) {
             boolean asked = findings.work().readingAt().isPresent() && findings.curveInHand().isPresent();
             say(asked ? "The curve in hand is not defined there." : findings.curveInHand().isPresent()
@@ -121,7 +120,7 @@ public final class PredictionView extends VBox {
             return;
         }
         say(reach(findings, prediction.get()) + prediction.get().predictionInterval().map(it -> "\n95 %: mean "
-                + prediction.get().meanInterval().map(mean -> interval(mean, style)).orElse(NumberStyle.UNDEFINED) + ", single " + interval(it, style)).orElse(""),
+                + prediction.get().meanInterval().map(mean -> interval(mean, findings)).orElse(NumberStyle.UNDEFINED) + ", single " + interval(it, findings)).orElse(""),
                 !prediction.get().inside());
     }
 
@@ -138,16 +137,15 @@ public final class PredictionView extends VBox {
                 : "≈ " + style.shortest(beyond) + findings.x().unitAfterNumber() + " beyond the data (" + reach + ")";
     }
 
-    static String interval(Interval interval, NumberStyle style) {
-        return style.withDigits(3).show(interval.low()) + " to " + style.withDigits(3).show(interval.high());
+    static String interval(Interval interval, Findings findings) {
+        return findings.precision().predicted(interval.low()) + " to " + findings.precision().predicted(interval.high());
     }
 
     private static String places(Findings findings, Inverse inverse) {
         if (inverse.everywhere()) {
             return "every " + findings.x().name();
         }
-        NumberStyle style = findings.desk().style().withDigits(3);
-        List<String> solutions = inverse.solutions().stream().map(it -> style.show(it.x()) + (it.inside() ? "" : " (outside)")).toList();
+        List<String> solutions = inverse.solutions().stream().map(it -> findings.precision().reached(it.x()) + (it.inside() ? "" : " (outside)")).toList();
         return solutions.isEmpty() ? "no " + findings.x().name() : String.join(", ", solutions) + findings.x().unitAfterNumber();
     }
 

@@ -12,7 +12,9 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 import hestra.desk.Findings;
+import hestra.desk.PlotEdit;
 import hestra.desktop.app.DeskModel;
+import hestra.desktop.parts.DigitsMenu;
 import hestra.desktop.parts.Tip;
 import hestra.exercise.Aid;
 import hestra.fit.Curve;
@@ -51,6 +53,7 @@ public final class ReadingsView extends VBox {
     private final VariationBar bar = new VariationBar();
     private final TrialBars trialBars = new TrialBars();
     private final Label share = new Label();
+    private final DigitsMenu digits;
 
     public ReadingsView(DeskModel model) {
         options = new CurveOptions(model);
@@ -78,7 +81,8 @@ public final class ReadingsView extends VBox {
         second.setHgrow(Priority.ALWAYS);
         values.getColumnConstraints().addAll(first, second);
         values.getChildren().addAll(r, ofLogarithms, s, rSquared, n);
-        getChildren().addAll(title, equation, options, message, values, trialBars, bar, share);
+        digits = new DigitsMenu("digits", count -> model.apply(new PlotEdit.ShowDigits(count)));
+        getChildren().addAll(title, equation, options, message, values, trialBars, bar, share, digits);
         holdVisible(this);
         holdVisible(values);
         model.watch(this::show);
@@ -86,6 +90,8 @@ public final class ReadingsView extends VBox {
 
     private void show(Findings findings) {
         options.show(findings);
+        digits.show(findings.desk().digits());
+        present(digits, findings.isOpen(Aid.EQUATION) && findings.curveInHand().isPresent());
         Tip.set(title, "");
         title.setGraphic(null);
         int points = findings.pairs().n();
@@ -159,26 +165,26 @@ public final class ReadingsView extends VBox {
         OptionalDouble transformed = fit.transformedRSquared();
         present(r, fit instanceof LineFit);
         present(ofLogarithms, transformed.isPresent());
-        ofLogarithms.show(findings.isOpen(Aid.R_SQUARED), style.show(transformed), transformed.orElse(0), findings.whatOpens(Aid.R_SQUARED));
-        r.show(findings.isOpen(Aid.R), correlation.isPresent() ? style.show(correlation) : NumberStyle.UNDEFINED, correlation.orElse(0),
+        ofLogarithms.show(findings.isOpen(Aid.R_SQUARED), style.share(transformed), transformed.orElse(0), findings.whatOpens(Aid.R_SQUARED));
+        r.show(findings.isOpen(Aid.R), correlation.isPresent() ? style.share(correlation) : NumberStyle.UNDEFINED, correlation.orElse(0),
                 findings.whatOpens(Aid.R));
         OptionalDouble share = fit.goodness().rSquared();
-        rSquared.show(findings.isOpen(Aid.R_SQUARED), style.show(share), share.orElse(0), findings.whatOpens(Aid.R_SQUARED));
+        rSquared.show(findings.isOpen(Aid.R_SQUARED), style.share(share), share.orElse(0), findings.whatOpens(Aid.R_SQUARED));
         OptionalDouble error = fit.goodness().residualStandardError();
         s.show(open, style.show(error) + (error.isPresent() ? findings.y().unitAfterNumber() : ""), error.orElse(0), findings.whatOpens(Aid.EQUATION));
         boolean shown = findings.isOpen(Aid.R_SQUARED) && share.isPresent() && share.getAsDouble() >= 0;
         showBar(shown);
         if (shown) {
             bar.show(share.getAsDouble(), findings.slotInHand());
-            this.share.setText(style.withDigits(3).show(100 * share.getAsDouble()) + " % of the variation in " + findings.y().name() + " goes with "
-                    + findings.x().name() + "; the rest is left over.");
+            this.share.setText(style.withDigits(3).percent(share.getAsDouble()) + " % of the variation in " + findings.y().name() + " goes with "
+                    + findings.x().name() + (share.getAsDouble() == 1 ? "; nothing is left over." : "; the rest is left over."));
         }
     }
 
     /** The equation, in letters where names would not fit. */
     private static Equation shown(Findings findings, CurveOnData curve) {
-        return findings.hasLongNames() ? Equation.of(curve, findings.x(), findings.y(), findings.desk().style(),
-                new EquationForm(findings.exercise().rules().form().constantFirst(), false)) : findings.equation(curve);
+        return findings.hasLongNames() ? findings.equation(curve, new EquationForm(findings.exercise().rules().form().constantFirst(), false))
+                : findings.equation(curve);
     }
 
     private static String letters(Findings findings) {

@@ -16,6 +16,7 @@ import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.parts.Choices;
+import hestra.desktop.parts.DigitsMenu;
 import hestra.desktop.parts.TypingRun;
 import hestra.exercise.Aid;
 import hestra.exercise.Exercise;
@@ -35,6 +36,7 @@ final class ExerciseEditor extends VBox implements Editor {
     private final VBox points = new VBox();
     private final Choices<Boolean> order;
     private final Choices<Boolean> letters;
+    private final DigitsMenu digits;
 
     ExerciseEditor(DeskModel model) {
         this.model = model;
@@ -75,6 +77,7 @@ final class ExerciseEditor extends VBox implements Editor {
         }
         order = new Choices<>("equation-order", List.of(true, false), it -> it ? "a + b x" : "b x + a", it -> write(new EquationForm(it, form().names())));
         letters = new Choices<>("equation-letters", List.of(true, false), it -> it ? "names" : "x and y", it -> write(new EquationForm(form().constantFirst(), it)));
+        digits = new DigitsMenu("write-digits", count -> model.apply(new Edit.WriteRules(model.desk().exercise().rules().withDigits(count))));
         HBox equations = new HBox(8, order, letters);
         warning.getStyleClass().add("warning-box");
         warning.setWrapText(true);
@@ -83,7 +86,7 @@ final class ExerciseEditor extends VBox implements Editor {
         hint.getStyleClass().add("small");
         getChildren().addAll(title, hint, label("where the data come from"), place,
                 label("held back until a task opens it: look before the line"), held, warning,
-                label("in the plot, points may be"), points, label("equations are written"), equations);
+                label("in the plot, points may be"), points, label("equations are written"), equations, label("numbers of curves have"), digits);
         watching = model.watch(this::show);
     }
 
@@ -105,6 +108,7 @@ final class ExerciseEditor extends VBox implements Editor {
         }
         order.show(Optional.of(exercise.rules().form().constantFirst()));
         letters.show(Optional.of(exercise.rules().form().names()));
+        digits.show(exercise.rules().digits());
         Set<Aid> never = exercise.neverOpened();
         boolean shown = !never.isEmpty() && !exercise.tasks().isEmpty();
         warning.setText("≈ No task opens: " + String.join(", ", never.stream().map(Aid::inWords).toList())

@@ -117,7 +117,7 @@ class StudentPathTest {
     private static void predict(Person person) throws IOException {
         person.click("predict-at");
         person.type("20");
-        assertThat(person.text("predicted")).isEqualTo("21.6 cm");
+        assertThat(person.text("predicted")).as("one place more than the lengths").isEqualTo("21.57 cm");
         assertThat(person.text("prediction-note")).contains("among the data");
         person.drag(person.place(20, 50), person.place(50, 50));
         assertThat(person.model().desk().work().readingAt()).hasValue(50);

@@ -1,0 +1,74 @@
+package hestra.fit;
+
+import java.util.List;
+import java.util.stream.IntStream;
+
+import hestra.data.Fineness;
+import hestra.numbers.NumberStyle;
+
+/**
+ * With how many digits the numbers of a curve are shown. What is asked is shown. Where nothing is asked, an equation has digits enough,
+ * four at least, that the ŷ it gives over the range of the data is right to the last digit of the measured y, and a prediction has one
+ * digit more than the data.
+ *
+ * @param style the decimal mark, and the digits where they are asked or are the least
+ * @param asked whether these digits are asked for, no more and no fewer
+ * @param x how finely the explanatory variable was measured
+ * @param y how finely the response was
+ */
+public record Precision(NumberStyle style, boolean asked, Fineness x, Fineness y) {
+
+    private static final int PLACES_LOOKED_AT = 8;
+    private static final int MOST_DIGITS = 15;
+
+    /** Exactly the digits of a style. */
+    public static Precision asked(NumberStyle style) {
+        return new Precision(style, true, new Fineness(0), new Fineness(0));
+    }
+
+    /** A predicted y. */
+    public String predicted(double value) {
+        return asked ? style.show(value) : y.show(value, 1, style);
+    }
+
+    /** An x at which a value is reached. */
+    public String reached(double value) {
+        return asked ? style.show(value) : x.show(value, 1, style);
+    }
+
+    /** How many digits each coefficient of an equation has. */
+    int[] digits(CurveOnData curve) {
+        List<Coefficient> coefficients = curve.coefficients();
+        int[] digits = IntStream.generate(style::digits).limit(coefficients.size()).toArray();
+        if (asked) {
+            return digits;
+        }
+        double[] values = coefficients.stream().mapToDouble(Coefficient::shown).toArray();
+        double[] weights = weights(curve, values);
+        long told = IntStream.range(0, weights.length).filter(j -> weights[j] > 0).count();
+        for (int j = 0; j < digits.length; j++) {
+            double size = Math.abs(values[j]);
+            if (weights[j] > 0 && size > 0) {
+                // Rounded to d digits a coefficient changes by up to half a unit of its last one; each may use up its share.
+                double most = y.half() / told / weights[j];
+                double needed = Math.floor(Math.log10(size)) + 1 - Math.floor(Math.log10(2 * most));
+                digits[j] = (int) Math.clamp(needed, digits[j], MOST_DIGITS);
+            }
+        }
+        return digits;
+    }
+
+    /** By how much ŷ changes at the most, over the range of the data, where a coefficient of the equation changes by one. */
+    private static double[] weights(CurveOnData curve, double[] values) {
+        double[] weights = new double[values.length];
+        Interval range = curve.support();
+        for (int i = 0; i <= PLACES_LOOKED_AT; i++) {
+            double x = range.low() + (range.high() - range.low()) * i / PLACES_LOOKED_AT;
+            double[] at = curve.curve().weights(values, x);
+            for (int j = 0; j < at.length; j++) {
+                weights[j] = Double.isFinite(at[j]) ? Math.max(weights[j], Math.abs(at[j])) : weights[j];
+            }
+        }
+        return weights;
+    }
+}

@@ -1,0 +1,45 @@
+package hestra.desktop.parts;
+
+import java.util.OptionalInt;
+import java.util.function.Consumer;
+import java.util.stream.IntStream;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.RadioMenuItem;
+import javafx.scene.control.ToggleGroup;
+
+import hestra.exercise.PlotRules;
+
+/** Chooses how many significant digits the numbers of curves have; its choices are made when it is first opened. */
+public final class DigitsMenu extends MenuButton {
+
+    private OptionalInt chosen = OptionalInt.empty();
+
+    /** A menu that tells what is chosen: nothing for as many digits as are needed. */
+    public DigitsMenu(String id, Consumer<OptionalInt> tell) {
+        setId(id);
+        getStyleClass().addAll("quiet", "digits-menu");
+        Tip.set(this, "How many significant digits the numbers of curves have");
+        // A menu without items does not open.
+        getItems().add(new RadioMenuItem());
+        setOnShowing(_ -> fill(tell));
+        show(OptionalInt.empty());
+    }
+
+    private void fill(Consumer<OptionalInt> tell) {
+        ToggleGroup group = new ToggleGroup();
+        getItems().setAll(IntStream.rangeClosed(PlotRules.FEWEST_DIGITS - 1, PlotRules.MOST_DIGITS)
+                .mapToObj(count -> count < PlotRules.FEWEST_DIGITS ? OptionalInt.empty() : OptionalInt.of(count)).map(count -> {
+                    RadioMenuItem item = new RadioMenuItem(count.isPresent() ? Integer.toString(count.getAsInt()) : "as many as needed");
+                    item.setToggleGroup(group);
+                    item.setSelected(count.equals(chosen));
+                    item.setOnAction(_ -> tell.accept(count));
+                    return item;
+                }).toList());
+    }
+
+    /** Shows what is chosen. */
+    public void show(OptionalInt digits) {
+        chosen = digits;
+        setText(digits.isPresent() ? digits.getAsInt() + " digits" : "digits: as needed");
+    }
+}
