@@ -129,8 +129,9 @@ public final class Tour {
         step(() -> {
             ((Button) stage.getScene().lookup("#shelf-orrin-bay-limpets")).fire();
             window.show(MainWindow.View.WRITE);
-            ((Toggle) stage.getScene().lookup("#write-recipe")).setSelected(true);
         });
+        FxThread.settle();
+        step(() -> ((Toggle) stage.getScene().lookup("#write-recipe")).setSelected(true));
         FxThread.settle();
         step(() -> {
             Button next = (Button) stage.getScene().lookup("#recipe-next");
@@ -153,7 +154,7 @@ public final class Tour {
 
     /** What is done in the plot besides the line: by eye, by hand, with other curves. */
     private void curves(Stage stage) throws IOException {
-        CurveTour tour = new CurveTour(window.model());
+        CurveTour tour = new CurveTour(window::model);
         open(stage, "limpets", tour);
         step(tour::tryByEye);
         picture(stage, "11-by-eye.png");

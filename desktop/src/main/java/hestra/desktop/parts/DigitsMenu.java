@@ -17,7 +17,8 @@ public final class DigitsMenu extends MenuButton {
     /** A menu that tells what is chosen: nothing for as many digits as are needed. */
     public DigitsMenu(String id, Consumer<OptionalInt> tell) {
         setId(id);
-        getStyleClass().addAll("quiet", "digits-menu");
+        getStyleClass().setAll("quiet", "menu", "digits-menu");
+        setMinWidth(USE_PREF_SIZE);
         Tip.set(this, "How many significant digits the numbers of curves have");
         // A menu without items does not open.
         getItems().add(new RadioMenuItem());
@@ -40,6 +41,7 @@ public final class DigitsMenu extends MenuButton {
     /** Shows what is chosen. */
     public void show(OptionalInt digits) {
         chosen = digits;
-        setText(digits.isPresent() ? digits.getAsInt() + " digits" : "digits: as needed");
+        setText(digits.isPresent() ? digits.getAsInt() + " digits" : "digits");
+        setAccessibleText(digits.isPresent() ? getText() : "digits: as many as needed");
     }
 }

@@ -9,6 +9,9 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
+import javafx.geometry.Pos;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 import hestra.desk.Findings;
@@ -82,7 +85,12 @@ public final class ReadingsView extends VBox {
         values.getColumnConstraints().addAll(first, second);
         values.getChildren().addAll(r, ofLogarithms, s, rSquared, n);
         digits = new DigitsMenu("digits", count -> model.apply(new PlotEdit.ShowDigits(count)));
-        getChildren().addAll(title, equation, options, message, values, trialBars, bar, share, digits);
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        HBox top = new HBox(title, gap, digits);
+        top.setAlignment(Pos.CENTER_LEFT);
+        top.getStyleClass().add("readings-top");
+        getChildren().addAll(top, equation, options, message, values, trialBars, bar, share);
         holdVisible(this);
         holdVisible(values);
         model.watch(this::show);
