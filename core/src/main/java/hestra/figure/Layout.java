@@ -51,8 +51,11 @@ public record Layout(double width, double height, double type) {
         }
     }
 
+    /** A title along an edge, cut short where it is longer than the edge. */
     void title(List<Mark> ground, double x, double y, String text, boolean upward) {
-        ground.add(new Mark.Label(x, y, text, Face.TEXT, size(TITLE_SIZE), Ink.INK, Anchor.MIDDLE, upward));
+        int room = (int) Math.max(MIN_LETTERS, (upward ? height : width) / (size(TITLE_SIZE) * LETTER));
+        String shown = text.length() <= room ? text : text.substring(0, room - 1) + "\u2026";
+        ground.add(new Mark.Label(x, y, shown, Face.TEXT, size(TITLE_SIZE), Ink.INK, Anchor.MIDDLE, upward));
     }
 
     void tick(List<Mark> ground, double x, double y, String text, Anchor anchor) {

@@ -48,7 +48,14 @@ public sealed interface Mark {
 
     /** Text on one line; y is its baseline. */
     record Label(double x, double y, String text, Face face, double size, Ink ink, Anchor anchor, boolean upward)
-            implements Mark {}
+            implements Mark {
+        /** No plot is so wide that more letters than these would be seen. */
+        private static final int MOST_LETTERS = 400;
+
+        public Label {
+            text = text.length() <= MOST_LETTERS ? text : text.substring(0, MOST_LETTERS) + "\u2026";
+        }
+    }
 
     /** The typefaces of a figure. */
     enum Face {

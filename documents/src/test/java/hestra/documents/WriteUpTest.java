@@ -16,6 +16,7 @@ import hestra.Kelp;
 import hestra.data.Cell;
 import hestra.data.Roles;
 import hestra.data.TableEdit;
+import hestra.data.Variable;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
@@ -52,6 +53,19 @@ class WriteUpTest {
         String page = WriteUp.html(Findings.of(done()));
         assertThat(page).contains("0.52").contains("✓ Right.").contains("2 tries").contains("<svg").contains("<math")
                 .contains("<mtext>length</mtext>").contains("<td>7.2</td>").contains("Row 5: set aside (odd)");
+    }
+
+    @Test
+    void aLabelOfManyPagesIsCutShortInThePlotAndIsNoLongWork() {
+        Exercise exercise = Kelp.exercise().withHeld(Set.of()).withData(Kelp.table().withVariable(0, new Variable("n".repeat(50_000), "kelp ".repeat(40_000), "u".repeat(50_000))));
+        String page = WriteUp.html(Findings.of(Desk.open(exercise)));
+        assertThat(page.length()).as("its letters are not all drawn as shapes").isLessThan(2_000_000);
+    }
+
+    @Test
+    void linksOfTheProseLeadToTheWebOnly() {
+        String page = WriteUp.html(Findings.of(Desk.open(Kelp.exercise().withProse("[x](data:text/html,hello) [y](https://orrin.example)"))));
+        assertThat(page).contains("https://orrin.example").doesNotContain("data:text");
     }
 
     @Test
