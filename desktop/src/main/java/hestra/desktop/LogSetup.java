@@ -28,6 +28,8 @@ public final class LogSetup extends ContextAwareBase implements Configurator {
         console.start();
         log.getLogger(Logger.ROOT_LOGGER_NAME).addAppender(console);
         log.getLogger(Logger.ROOT_LOGGER_NAME).setLevel(Level.WARN);
+        // What it says of files from strangers is said to the person who opened them, in words.
+        log.getLogger("org.apache.poi").setLevel(Level.OFF);
         return ExecutionStatus.DO_NOT_INVOKE_NEXT_IF_ANY;
     }
 }

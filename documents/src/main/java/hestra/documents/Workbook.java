@@ -40,7 +40,6 @@ final class Workbook {
 
     static {
         ZipSecureFile.setMaxEntrySize(MOST_UNPACKED);
-        ZipSecureFile.setMaxTextSize(MOST_UNPACKED);
     }
 
     private Workbook() {}

@@ -21,6 +21,7 @@ import hestra.exercise.Exercise;
 import hestra.marking.HandIn;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.slf4j.LoggerFactory;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -101,6 +102,17 @@ class CommandLineTest {
         assertThat(err.toString().lines()).singleElement().asString().contains("no column “z”").contains("x, y");
         assertThat(run("fit", flat, "--explanatory", "x", "--response", "1")).isEqualTo(1);
         assertThat(out.toString()).isEmpty();
+    }
+
+    @Test
+    void aDamagedWorkbookIsOnePlainLineAndNoStackTrace() throws IOException {
+        Path whole = folder.resolve("whole.xlsx");
+        DataExport.write(KelpBlades.exercise().data(), whole);
+        byte[] bytes = Files.readAllBytes(whole);
+        Path damaged = Files.write(folder.resolve("damaged.xlsx"), Arrays.copyOf(bytes, bytes.length * 2 / 3));
+        assertThat(run("fit", damaged, "--explanatory", "days", "--response", "length")).isEqualTo(1);
+        assertThat(err.toString().lines()).singleElement().asString().contains("damaged.xlsx is damaged");
+        assertThat(LoggerFactory.getLogger("org.apache.poi.util.XMLHelper").isErrorEnabled()).as("and the library says nothing beside it").isFalse();
     }
 
     @Test
