@@ -15,6 +15,11 @@ public final class Probability {
     /** Beyond this |t| the square leaves the range of a double, and the leading term of the tail is exact to all digits. */
     private static final double FAR = 1e150;
 
+    /** The last t that was asked for: bands ask for the same one at each of their points, and finding it is slow. */
+    private static volatile QuantileOfT last = new QuantileOfT(0, 0, 0);
+
+    private record QuantileOfT(double level, int degreesOfFreedom, double t) {}
+
     private Probability() {}
 
     /**
@@ -36,7 +41,13 @@ public final class Probability {
 
     /** The t that leaves (1 − level) ÷ 2 above it, for a level between 0 and 1 (both exclusive). */
     public static double quantileOfT(double level, int degreesOfFreedom) {
-        return TDistribution.of(degreesOfFreedom).inverseSurvivalProbability((1 - level) / 2);
+        QuantileOfT known = last;
+        if (known.level != level || known.degreesOfFreedom != degreesOfFreedom) {
+            double t = TDistribution.of(degreesOfFreedom).inverseSurvivalProbability((1 - level) / 2);
+            known = new QuantileOfT(level, degreesOfFreedom, t);
+            last = known;
+        }
+        return known.t;
     }
 
     /** The probability of an F at least as large, for F ≥ 0 and degrees of freedom of at least 1. */

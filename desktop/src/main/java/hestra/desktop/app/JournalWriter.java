@@ -29,8 +29,14 @@ final class JournalWriter implements AutoCloseable {
         return failed;
     }
 
-    /** Has an edit written. The first failure is told, on the thread that writes; after it nothing more is written. */
+    /**
+     * Has an edit written. The first failure is told, on the thread that writes; after it nothing more is written. What comes
+     * once the desk was put away, such as a long text that was read meanwhile, is let go.
+     */
     void add(Edit edit, Consumer<IOException> onFailure) {
+        if (thread.isShutdown()) {
+            return;
+        }
         thread.execute(() -> {
             if (failed) {
                 return;

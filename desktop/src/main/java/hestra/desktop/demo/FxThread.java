@@ -12,14 +12,20 @@ public final class FxThread {
 
     private static final int FRAMES = 4;
 
+    private static boolean started;
+
     private FxThread() {}
 
-    /** Starts JavaFX; once in a program. */
-    public static void start() throws IOException {
-        CompletableFuture<Void> started = new CompletableFuture<>();
+    /** Starts JavaFX, where it has not been started so far. */
+    public static synchronized void start() throws IOException {
+        if (started) {
+            return;
+        }
+        CompletableFuture<Void> running = new CompletableFuture<>();
         Platform.setImplicitExit(false);
-        Platform.startup(() -> started.complete(null));
-        await(started);
+        Platform.startup(() -> running.complete(null));
+        await(running);
+        started = true;
     }
 
     /** Ends JavaFX for good. */

@@ -32,6 +32,8 @@ public final class FigureView extends Region {
     private final ReadOnlyDoubleWrapper top = new ReadOnlyDoubleWrapper();
     private Palette palette;
     private Figure figure;
+    private Layout described;
+    private boolean stale = true;
 
     /** A view of what {@code description} says for a size, in the colours of the window. */
     public FigureView(Look look, Function<Layout, Figure> description) {
@@ -68,6 +70,7 @@ public final class FigureView extends Region {
 
     /** To be called when what the description says may have changed. */
     public void changed() {
+        stale = true;
         requestLayout();
     }
 
@@ -78,8 +81,14 @@ public final class FigureView extends Region {
         if (width < 1 || height < 1) {
             return;
         }
-        figure = description.apply(new Layout(width, height, look.type()));
-        top.set(figure.area().top());
+        // A layout may be asked for again while it runs; what is told stays the same until something changed.
+        Layout layout = new Layout(width, height, look.type());
+        if (stale || !layout.equals(described)) {
+            stale = false;
+            described = layout;
+            figure = description.apply(layout);
+            top.set(figure.area().top());
+        }
         boolean otherColours = palette != colours.get();
         if (otherColours) {
             palette = colours.get();

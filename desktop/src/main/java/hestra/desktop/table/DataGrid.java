@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.TreeSet;
-import java.util.function.BiPredicate;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.IntStream;
@@ -331,21 +330,29 @@ public final class DataGrid extends VBox {
 
     /** Pastes at the cell in hand and keeps it in sight, though the strip that follows takes some of the room. */
     private void paste() {
-        put(pasting::paste);
+        int row = firstRow();
+        int column = firstColumn();
+        pasting.paste(row, column, () -> show(row, column));
     }
 
     /** Takes the tables of a file, from the cell in hand on. */
     public void take(DataFile.Taken taken) {
-        put((row, column) -> pasting.take(taken, row, column));
+        int row = firstRow();
+        int column = firstColumn();
+        pasting.take(taken, row, column, () -> show(row, column));
     }
 
-    private void put(BiPredicate<Integer, Integer> at) {
-        int row = source.takesColumns() ? 0 : Math.max(0, row());
-        int column = source.takesColumns() ? 0 : column();
-        if (at.test(row, column)) {
-            view.scrollTo(Math.max(0, row - 1));
-            goTo(row, column);
-        }
+    private int firstRow() {
+        return source.takesColumns() ? 0 : Math.max(0, row());
+    }
+
+    private int firstColumn() {
+        return source.takesColumns() ? 0 : column();
+    }
+
+    private void show(int row, int column) {
+        view.scrollTo(Math.max(0, row - 1));
+        goTo(row, column);
     }
 
     /** What is selected; of a row's number the row. */

@@ -3,7 +3,9 @@ package hestra.desktop.table;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import java.util.stream.IntStream;
+import javafx.concurrent.Task;
 import javafx.scene.Node;
 import javafx.scene.input.Clipboard;
 
@@ -23,6 +25,9 @@ import hestra.numbers.DecimalMark;
  */
 final class Pasting {
 
+    /** Text of more letters than this is read away from the window's thread. */
+    private static final int LARGE = 200_000;
+
     private final GridSource source;
     private final Consumer<String> notice;
     private final PasteStrip strip;
@@ -38,6 +43,8 @@ final class Pasting {
     private boolean ownColumns;
     /** The table as the paste left it; nothing while none can be read otherwise. */
     private DataTable after;
+    /** How often text was read: what is overtaken by a later reading is dropped. */
+    private int readings;
 
     Pasting(GridSource source, Consumer<String> notice) {
         this.source = source;
@@ -49,25 +56,53 @@ final class Pasting {
         return strip;
     }
 
-    /** Pastes the clipboard's text, its first cell at a row and column; tells whether it did. */
-    boolean paste(int atRow, int atColumn) {
+    /** Pastes the clipboard's text, its first cell at a row and column, and says when it stands there. */
+    void paste(int atRow, int atColumn, Runnable placed) {
         String copied = Clipboard.getSystemClipboard().getString();
         DataFile.Part text = new DataFile.Part("", copied == null ? "" : copied, Optional.empty());
-        return switch (text.understand(source.mark())) {
-            case Reading.Refused<TextData>(String message) -> {
-                notice.accept(message);
-                yield false;
+        DecimalMark mark = source.mark();
+        read(text.text(), () -> text.understand(mark), data -> take(new DataFile.Taken(List.of(text), data), atRow, atColumn, placed));
+    }
+
+    /** Reads text, at once or, where it is long, beside the window's work, and hands on what it holds. */
+    private void read(String text, Supplier<Reading<TextData>> how, Consumer<TextData> then) {
+        int mine = ++readings;
+        if (text.length() <= LARGE) {
+            hand(how.get(), then);
+            return;
+        }
+        Task<Reading<TextData>> task = new Task<>() {
+            @Override
+            protected Reading<TextData> call() {
+                return how.get();
             }
-            case Reading.Done<TextData>(TextData data) -> take(new DataFile.Taken(List.of(text), data), atRow, atColumn);
         };
+        notice.accept("Reading what was copied…");
+        task.setOnSucceeded(_ -> {
+            if (mine == readings) {
+                hand(task.getValue(), data -> {
+                    then.accept(data);
+                    notice.accept("Read: " + data.block().rows().size() + " rows.");
+                });
+            }
+        });
+        task.setOnFailed(_ -> notice.accept("What was copied could not be read: " + task.getException().getMessage()));
+        Thread.ofPlatform().daemon().name("reading what was copied").start(task);
+    }
+
+    private void hand(Reading<TextData> reading, Consumer<TextData> then) {
+        switch (reading) {
+            case Reading.Refused<TextData>(String message) -> notice.accept(message);
+            case Reading.Done<TextData>(TextData data) -> then.accept(data);
+        }
     }
 
     /** Takes the first table of a file likewise; the strip lets the others be taken in its place. */
-    boolean take(DataFile.Taken taken, int atRow, int atColumn) {
+    void take(DataFile.Taken taken, int atRow, int atColumn, Runnable placed) {
         TextData data = taken.first();
         if (atRow + data.block().rows().size() > DataTable.MOST_ROWS) {
             notice.accept("There is no room for " + data.block().rows().size() + " more rows.");
-            return false;
+            return;
         }
         parts = List.copyOf(taken.parts());
         part = 0;
@@ -79,14 +114,15 @@ final class Pasting {
         before = source.table();
         ownColumns = source.takesColumns();
         put(data);
-        return true;
+        placed.run();
     }
 
     private void turnTo(int other) {
         part = other;
         kept = null;
         range = RowRange.ALL;
-        again(parts.get(other).understand(source.mark()));
+        DecimalMark mark = source.mark();
+        again(() -> parts.get(other).understand(mark));
     }
 
     /** To be called when the table may have changed: once its cells are changed in another way, or the paste is undone, nothing is asked of it any more. */
@@ -104,33 +140,35 @@ final class Pasting {
     private void reshape(TextShape said) {
         // Other columns may come of it, so these are guessed anew; headings alone leave them as they are.
         kept = said.separator() == shape.separator() ? kept : null;
-        again(TextData.read(text(), said, source.mark()));
+        again(said);
     }
 
     private void keep(List<Integer> columns) {
         kept = columns;
-        again(TextData.read(text(), shape, source.mark()));
+        again(shape);
     }
 
     private void limit(RowRange rows) {
         range = rows;
-        again(TextData.read(text(), shape, source.mark()));
+        again(shape);
     }
 
     private String text() {
         return parts.get(part).text();
     }
 
-    private void again(Reading<TextData> reading) {
-        if (after == null) {
-            return;
-        }
-        switch (reading) {
-            case Reading.Refused<TextData>(String message) -> notice.accept(message);
-            case Reading.Done<TextData>(TextData data) -> {
+    private void again(TextShape said) {
+        String text = text();
+        DecimalMark mark = source.mark();
+        again(() -> TextData.read(text, said, mark));
+    }
+
+    private void again(Supplier<Reading<TextData>> how) {
+        read(text(), how, data -> {
+            if (after != null) {
                 put(data);
             }
-        }
+        });
     }
 
     private void put(TextData data) {

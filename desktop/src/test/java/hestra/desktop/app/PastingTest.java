@@ -63,6 +63,25 @@ class PastingTest {
     }
 
     @Test
+    void aLongTextIsReadBesideTheWindowsWorkAndStandsThereAfterwards() throws IOException {
+        try (Person person = Person.at(KelpBlades.exercise(), folder)) {
+            person.copied("38;34,12\n".repeat(30_000));
+            person.click("cell-21-0");
+            person.press(KeyCode.CONTROL, KeyCode.V);
+            waitForRows(person, 30_021);
+            assertThat(lastRows(person, 30_020)).containsExactly("38|34.12");
+            assertThat(person.text("notice")).isEqualTo("Read: 30000 rows.");
+            person.click("paste-by-none");
+            for (int i = 0; i < 200 && lastRows(person, 30_020).contains("38|34.12"); i++) {
+                person.pause();
+            }
+            assertThat(lastRows(person, 30_020)).containsExactly("38;34,12|");
+            person.press(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(person.model().desk().work().table().size()).isEqualTo(21);
+        }
+    }
+
+    @Test
     void ofAWideTableTheNamedColumnsAreTakenAndOthersCanBe() throws IOException {
         try (Person person = Person.at(KelpBlades.exercise(), folder)) {
             paste(person, "cell-21-0", "rope\tlength\tmass\tdays\nA\t34.1\t12\t38\nB\t37.3\t15\t40\n");

@@ -42,8 +42,6 @@ final class Person implements AutoCloseable {
 
     private static final Map<Character, KeyCode> KEYS = Map.of('.', KeyCode.PERIOD, ',', KeyCode.COMMA, ' ', KeyCode.SPACE,
             '-', KeyCode.MINUS, ';', KeyCode.SEMICOLON, '/', KeyCode.SLASH);
-    private static boolean started;
-
     private final Robot robot;
     private final MainWindow window;
     private final Stage stage;
@@ -94,14 +92,11 @@ final class Person implements AutoCloseable {
 
     /** Opens an exercise; {@code state} is Hestra's own folder. */
     static synchronized Person at(Exercise exercise, Path state) throws IOException {
-        if (!started) {
-            FxThread.start();
-            FxThread.call(() -> {
-                Looks.prepare();
-                return null;
-            });
-            started = true;
-        }
+        FxThread.start();
+        FxThread.call(() -> {
+            Looks.prepare();
+            return null;
+        });
         return new Person(exercise, state);
     }
 
