@@ -22,6 +22,8 @@ final class GrowthFit {
     /** e to minus this is nothing. */
     private static final double NOTHING = 40;
     private static final int MOST_POINTS = 256;
+    /** Where the squares are so small a share of the whole, sums have lost their digits. */
+    private static final double LOST = 1e-6;
     /** So near to the limit the squares are those of the limit. */
     private static final double AT_LIMIT = 1 - 1e-11;
 
@@ -37,13 +39,9 @@ final class GrowthFit {
         }
 
         @Override
-        public void columns(double rate, double u, double[] into) {
+        public void columns(double rate, double u, double[] into, double[] bent) {
             into[0] = Math.exp(rate * u - Math.abs(rate));
-        }
-
-        @Override
-        public void bent(double rate, double u, double[] into) {
-            into[0] = u * Math.exp(rate * u - Math.abs(rate));
+            bent[0] = u * into[0];
         }
     }
 
@@ -78,10 +76,33 @@ final class GrowthFit {
         double mostDown = NOTHING / (places[1] - places[0]);
         double[] rates = rates(mostDown, mostUp);
         VariableProjection projection = new VariableProjection(Growing.COLUMN, pairs);
-        VariableProjection few = pairs.size() <= MOST_POINTS ? projection : new VariableProjection(Growing.COLUMN, gathered(pairs));
-        double[] squares = Arrays.stream(rates).map(rate -> few.at(rate).sse()).toArray();
+        Pairs looked = pairs.size() <= MOST_POINTS ? pairs : gathered(pairs);
+        VariableProjection few = new VariableProjection(Growing.COLUMN, looked);
+        double[] squares = Arrays.stream(rates).map(rate -> squares(few, looked, rate)).toArray();
         double limit = Math.min(atEnd(pairs, places[0]), atEnd(pairs, places[places.length - 1]));
         return Valleys.least(projection, rates, squares).filter(it -> it.sse() <= limit * AT_LIMIT || limit == 0 && it.sse() == 0);
+    }
+
+    /** What a rate leaves, from sums; the long way where they have lost their digits. */
+    private static double squares(VariableProjection projection, Pairs pairs, double rate) {
+        double squares = 0;
+        double both = 0;
+        double values = 0;
+        for (int i = 0; i < pairs.size(); i++) {
+            double power = rate * pairs.x(i) - Math.abs(rate);
+            double y = pairs.y(i);
+            values += pairs.count(i) * y * y;
+            if (power > -NOTHING) {
+                double grown = Math.exp(power);
+                squares += pairs.count(i) * grown * grown;
+                both += pairs.count(i) * grown * y;
+            }
+        }
+        if (squares == 0) {
+            return values;
+        }
+        double left = values - both / squares * both;
+        return left > LOST * values ? left : projection.at(rate).sse();
     }
 
     private static double[] rates(double mostDown, double mostUp) {

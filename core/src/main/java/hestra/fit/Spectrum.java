@@ -18,7 +18,7 @@ record Spectrum(double[] rates, double[] squares) {
     /** Columns that keep less than this share of their length are told apart the long way. */
     private static final double TOLD_APART = 1e-3;
     /** Where the squares are so small a share of the whole, the sums have lost their digits. */
-    private static final double LOST = 1e-9;
+    private static final double LOST = 1e-6;
 
     /** The squares from a first frequency on, in even steps, to the last. */
     static Spectrum of(Pairs pairs, VariableProjection projection, double first, double step, double last, int mostPoints) {

@@ -15,10 +15,12 @@ final class Valleys {
 
     private static final int MOST_CLOSED_IN_ON = 12;
     private static final int MOST_STEPS = 200;
-    private static final int PIECES = 12;
+    private static final int PIECES = 6;
     private static final int REFINEMENTS = 4;
     /** By how much a valley of the grid may lie deeper than its lowest place and those beside it tell. */
     private static final double DEEPER = 4;
+    /** A change of the squares by this share is none. */
+    private static final double ROUNDING = 1e-12;
 
     /** A place of the grid that lies no higher than those beside it. */
     private record Valley(int index, double estimate) {}
@@ -42,25 +44,33 @@ final class Valleys {
         }
         valleys.sort(Comparator.comparingDouble(valley -> squares[valley.index]));
         Best least = null;
-        // At an end that is lower than its neighbour there is a valley all the same where the squares rise towards the end.
-        int last = rates.length - 1;
-        if (squares[0] <= squares[1] && projection.at(rates[0]).slope() < 0) {
-            least = bottom(projection, rates[0], rates[1], 0);
-        }
-        if (squares[last] <= squares[last - 1] && projection.at(rates[last]).slope() > 0) {
-            Best found = bottom(projection, rates[last - 1], rates[last], 0);
-            least = least == null || found.sse() < least.sse() ? found : least;
-        }
         int closedIn = 0;
         for (Valley valley : valleys) {
             if (least != null && valley.estimate > least.sse() || closedIn == MOST_CLOSED_IN_ON) {
                 continue;
             }
             closedIn++;
-            Best found = bottom(projection, rates[valley.index - 1], rates[valley.index + 1], 0);
-            least = least == null || found.sse() < least.sse() ? found : least;
+            least = lower(least, bottom(projection, rates[valley.index - 1], rates[valley.index + 1], 0));
+        }
+        // At an end that is lower than its neighbour there is a valley all the same where the squares rise towards the end.
+        int last = rates.length - 1;
+
+        if (squares[0] <= squares[1] && fallsInwards(projection.at(rates[0]), rates[1] - rates[0])) {
+            least = lower(least, bottom(projection, rates[0], rates[1], 0));
+        }
+        if (squares[last] <= squares[last - 1] && fallsInwards(projection.at(rates[last]), rates[last - 1] - rates[last])) {
+            least = lower(least, bottom(projection, rates[last - 1], rates[last], 0));
         }
         return Optional.ofNullable(least);
+    }
+
+    /** Whether the squares fall from an end on, by more than rounding on the way to the next place. */
+    private static boolean fallsInwards(Best end, double step) {
+        return end.slope() * step < -ROUNDING * end.sse();
+    }
+
+    private static Best lower(Best least, Best found) {
+        return least == null || found.sse() < least.sse() ? found : least;
     }
 
     /** The lowest place between two. */
@@ -91,6 +101,7 @@ final class Valleys {
         double atLow = low.slope();
         double atHigh = high.slope();
         double width = high.rate() - low.rate();
+        int moved = 0;
         for (int step = 0; step < MOST_STEPS; step++) {
             boolean slow = step % 3 == 2 && high.rate() - low.rate() > width / 2;
             width = step % 3 == 2 ? high.rate() - low.rate() : width;
@@ -102,18 +113,22 @@ final class Valleys {
                 break;
             }
             Best at = projection.at(next);
-            if (at.slope() == 0) {
+            // How far the root is from here, by the slopes at the ends: to the last digit, it is found.
+            if (Math.abs(at.slope()) * (high.rate() - low.rate()) <= 2 * Math.ulp(next) * (high.slope() - low.slope())) {
                 return at;
             }
-            if (at.slope() < 0) {
+            // An end that stays for a second time weighs half, so that it comes nearer too.
+            boolean below = at.slope() < 0;
+            if (below) {
                 low = at;
                 atLow = at.slope();
-                atHigh /= 2;
+                atHigh = moved < 0 ? atHigh / 2 : atHigh;
             } else {
                 high = at;
                 atHigh = at.slope();
-                atLow /= 2;
+                atLow = moved > 0 ? atLow / 2 : atLow;
             }
+            moved = below ? -1 : 1;
         }
         return Math.abs(low.slope()) < Math.abs(high.slope()) ? low : high;
     }

@@ -19,6 +19,8 @@ final class VariableProjection {
 
     /** What a column keeps of its length, at the least, when those before it are taken out; a smaller rest is rounding. */
     private static final double LEAST_REST = 1e-13;
+    /** A vector that keeps this share of its length has lost no digits when something is taken out of it. */
+    private static final double NOTHING_LOST = 0.7;
 
     /** Curves that are linear in all parameters but one, the rate. */
     interface Family {
@@ -26,11 +28,8 @@ final class VariableProjection {
         /** How many columns, each with a coefficient. */
         int size();
 
-        /** The columns at a place. */
-        void columns(double rate, double u, double[] into);
-
-        /** Their derivatives by the rate, up to mixtures of the columns themselves. */
-        void bent(double rate, double u, double[] into);
+        /** The columns at a place, and their derivatives by the rate, up to mixtures of the columns themselves. */
+        void columns(double rate, double u, double[] into, double[] bent);
     }
 
     /**
@@ -63,12 +62,15 @@ final class VariableProjection {
         int p = family.size();
         int n = u.length;
         double[][] columns = new double[p][n];
+        double[][] bends = new double[p][n];
         double[] row = new double[p];
+        double[] bent = new double[p];
         double[] left = new double[n];
         for (int i = 0; i < n; i++) {
-            family.columns(rate, u[i], row);
+            family.columns(rate, u[i], row, bent);
             for (int j = 0; j < p; j++) {
                 columns[j][i] = weights[i] * row[j];
+                bends[j][i] = weights[i] * bent[j];
             }
             left[i] = weights[i] * y[i];
         }
@@ -85,25 +87,28 @@ final class VariableProjection {
         double slope = 0;
         for (int i = 0; i < n; i++) {
             sse += left[i] * left[i];
-            family.bent(rate, u[i], row);
-            double bent = 0;
+            double bend = 0;
             for (int j = 0; j < p; j++) {
-                bent += linear[j] * row[j];
+                bend += linear[j] * bends[j][i];
             }
-            slope -= 2 * left[i] * weights[i] * bent;
+            slope -= 2 * left[i] * bend;
         }
         return new Best(rate, linear, Double.isNaN(sse) ? Double.POSITIVE_INFINITY : sse, slope);
     }
 
-    /** Takes the columns before it out of a column, twice since once leaves rounding behind, and makes its length 1; a column that is a mixture of them becomes 0. */
+    /**
+     * Takes the columns before it out of a column, once more where that was much of it since rounding is left behind, and makes
+     * its length 1; a column that is a mixture of them becomes 0.
+     */
     private static void orthogonalise(double[][] columns, int j, double[][] factor) {
         double whole = length(columns[j]);
-        for (int again = 0; again < 2; again++) {
+        double rest = j == 0 ? whole : 0;
+        for (int again = 0; again < 2 && !(rest > NOTHING_LOST * whole); again++) {
             for (int k = 0; k < j; k++) {
                 factor[k][j] += takeOut(columns[k], columns[j]);
             }
+            rest = length(columns[j]);
         }
-        double rest = length(columns[j]);
         if (!(rest > LEAST_REST * whole)) {
             Arrays.fill(columns[j], 0);
             return;
@@ -116,10 +121,7 @@ final class VariableProjection {
 
     /** Takes a direction of length 1 out of a vector; gives how much of it there was. */
     private static double takeOut(double[] direction, double[] from) {
-        double dot = 0;
-        for (int i = 0; i < from.length; i++) {
-            dot = Math.fma(direction[i], from[i], dot);
-        }
+        double dot = dot(direction, from);
         for (int i = 0; i < from.length; i++) {
             from[i] = Math.fma(-dot, direction[i], from[i]);
         }
@@ -127,11 +129,26 @@ final class VariableProjection {
     }
 
     private static double length(double[] vector) {
-        double squares = 0;
-        for (double value : vector) {
-            squares = Math.fma(value, value, squares);
+        return Math.sqrt(dot(vector, vector));
+    }
+
+    /** In four sums, so that none has to wait for the one before it. */
+    private static double dot(double[] a, double[] b) {
+        double first = 0;
+        double second = 0;
+        double third = 0;
+        double fourth = 0;
+        int i = 0;
+        for (; i + 3 < a.length; i += 4) {
+            first = Math.fma(a[i], b[i], first);
+            second = Math.fma(a[i + 1], b[i + 1], second);
+            third = Math.fma(a[i + 2], b[i + 2], third);
+            fourth = Math.fma(a[i + 3], b[i + 3], fourth);
         }
-        return Math.sqrt(squares);
+        for (; i < a.length; i++) {
+            first = Math.fma(a[i], b[i], first);
+        }
+        return first + second + (third + fourth);
     }
 
     private static double[] solve(double[][] factor, double[] right) {

@@ -39,19 +39,15 @@ final class WaveFit {
         }
 
         @Override
-        public void columns(double rate, double u, double[] into) {
+        public void columns(double rate, double u, double[] into, double[] bent) {
             double half = Math.sin(rate * u / 2);
+            double sine = 2 * half * Math.cos(rate * u / 2);
             into[0] = 1;
-            into[1] = Math.sin(rate * u) / rate;
+            into[1] = sine / rate;
             into[2] = 2 * half * half / (rate * rate);
-        }
-
-        @Override
-        public void bent(double rate, double u, double[] into) {
-            double half = Math.sin(rate * u / 2);
-            into[0] = 0;
-            into[1] = u * (1 - 2 * half * half) / rate;
-            into[2] = u * Math.sin(rate * u) / (rate * rate);
+            bent[0] = 0;
+            bent[1] = u * (1 - 2 * half * half) / rate;
+            bent[2] = u * sine / (rate * rate);
         }
     }
 
@@ -65,17 +61,10 @@ final class WaveFit {
         }
 
         @Override
-        public void columns(double rate, double u, double[] into) {
+        public void columns(double rate, double u, double[] into, double[] bent) {
             into[0] = 1;
             into[1] = u;
             into[2] = u * u;
-        }
-
-        @Override
-        public void bent(double rate, double u, double[] into) {
-            into[0] = 0;
-            into[1] = 0;
-            into[2] = 0;
         }
     }
 
@@ -109,7 +98,7 @@ final class WaveFit {
         return new Fit.None(fast < parabola
                 ? "No wave that these x can show leaves the least squares: they keep falling as it becomes faster, to less than two points a cycle. "
                     + "Choose another curve, or measure at more x."
-                : "No wave leaves the least squares: they keep falling as it grows far longer than the data reach, towards a parabola. Choose a quadratic curve.");
+                : "No wave leaves the least squares: they are least for one far longer than the data reach, which is all but a parabola. Choose a quadratic curve.");
     }
 
     private static double mean(Pairs pairs) {

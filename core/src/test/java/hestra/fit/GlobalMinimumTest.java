@@ -177,7 +177,7 @@ class GlobalMinimumTest {
         // A valley between an end and the place before it shows on neither of them.
         for (int end : new int[] {0, rates.length - 2}) {
             double between = golden(squares, rates[end], rates[end + 1]);
-            least = between < Math.min(values[end], values[end + 1]) ? Math.min(least, between) : least;
+            least = between < Math.min(values[end], values[end + 1]) * (1 - 1e-9) ? Math.min(least, between) : least;
         }
         return least;
     }
@@ -265,13 +265,13 @@ class GlobalMinimumTest {
             };
             found += fine ? 1 : 0;
             if (!fine) {
-                missed.add(curve.code() + " x " + Arrays.toString(x) + " y " + Arrays.toString(y) + " sought " + sought + " got "
+                missed.add("\n" + curve.code() + " x " + Arrays.toString(x) + " y " + Arrays.toString(y) + " sought " + sought + " got "
                         + fit(curve, x, y).curveFit().map(it -> Double.toString(it.goodness().sse())).orElse("none"));
             }
         }
         if (PROBLEMS > 300) {
-            System.out.println(found + " of " + asked + " global minima found to 10 digits, seed " + SEED);
+            System.out.println(found + " of " + asked + " global minima found to 10 digits, seed " + SEED + String.join("", missed));
         }
-        assertThat((double) found / asked).as(String.join("\n", missed)).isGreaterThanOrEqualTo(0.999);
+        assertThat((double) found / asked).as(String.join("", missed)).isGreaterThanOrEqualTo(0.999);
     }
 }
