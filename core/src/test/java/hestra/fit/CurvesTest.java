@@ -186,7 +186,7 @@ class CurvesTest {
     @Test
     void decayIsNoWaveAndALesserMinimumIsNotPassedOffAsOne() {
         double[] minutes = x(0, 2, 4, 6, 8, 10, 15, 20, 30);
-        assertThat(refusal(new Curve.Wave(), pairs(minutes, t -> 61 * Math.exp(-0.095 * t)))).contains("keep falling");
+        assertThat(refusal(new Curve.Wave(), pairs(minutes, t -> 61 * Math.exp(-0.095 * t)))).contains("least for one far longer");
     }
 
     @Test

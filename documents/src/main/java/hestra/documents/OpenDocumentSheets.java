@@ -3,6 +3,8 @@ package hestra.documents;
 import java.io.FilterInputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -49,7 +51,8 @@ final class OpenDocumentSheets {
         XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
         factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
         factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
-        XMLStreamReader xml = factory.createXMLStreamReader(in);
+        // Decoded here: the parser would print a bad byte on the terminal before it says so.
+        XMLStreamReader xml = factory.createXMLStreamReader(new InputStreamReader(in, StandardCharsets.UTF_8.newDecoder()));
         List<DataFile.Part> parts = new ArrayList<>();
         SheetRows rows = null;
         SheetRows.Room room = new SheetRows.Room();
