@@ -10,6 +10,7 @@ import hestra.exercise.Exercise;
 import hestra.exercise.Task;
 import hestra.fit.Fit;
 import hestra.fit.LineFit;
+import hestra.numbers.Counted;
 import hestra.numbers.NumberStyle;
 
 /** The right answers in words, computed from the data, as an instructor sees them beside each task. */
@@ -34,7 +35,7 @@ public final class Keys {
         NumberStyle style = new NumberStyle(exercise.mark(), 4);
         return switch (task) {
             case Task.EnterData enter -> exercise.data().size() < enter.count()
-                    ? Key.missing("needs at least " + enter.count() + " rows of data")
+                    ? Key.missing("needs at least " + Counted.of(enter.count(), "row") + " of data")
                     : new Key(enter.count() == 1 ? "the last pair" : "the last " + enter.count() + " pairs", true);
             case Task.ChooseRoles _ -> new Key(exercise.x().name() + " → " + exercise.y().name(), true);
             case Task.Describe describe -> new Key(describe.key().inWords(), true);

@@ -11,6 +11,7 @@ import hestra.figure.Mark.Anchor;
 import hestra.figure.Mark.Face;
 import hestra.figure.PlotContent.Point;
 import hestra.fit.Trial;
+import hestra.numbers.Counted;
 
 /**
  * Describes the scatter plot: the points, the line solid within the supported range and dashed over hatched ground
@@ -93,9 +94,8 @@ public final class ScatterPlot {
         if (least <= greatest && without < content.points().size()) {
             ribbon(least, greatest);
             if (without > 0) {
-                layout.title(ground, area.left() + area.width() / 2, area.top() + layout.size(18), without == 1
-                        ? "1 point is not shown: a logarithmic axis has no place for 0 and below" : without
-                        + " points are not shown: a logarithmic axis has no place for 0 and below", false);
+                layout.title(ground, area.left() + area.width() / 2, area.top() + layout.size(18), Counted.of(without, "point is", "points are")
+                        + " not shown: a logarithmic axis has no place for 0 and below", false);
             }
         } else if (!content.notice().isEmpty()) {
             layout.notice(ground, area, content.notice());

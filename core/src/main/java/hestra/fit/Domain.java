@@ -5,6 +5,7 @@ import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 
 import hestra.data.Pairs;
+import hestra.numbers.Counted;
 
 /** Says which rows lie outside what a curve is defined for, and what helps. */
 final class Domain {
@@ -48,7 +49,7 @@ final class Domain {
             return article + name + " needs at least " + points(needed) + ". There are none yet.";
         }
         if (distinctX < needed) {
-            return article + name + " has " + needed + (needed == 1 ? " coefficient" : " coefficients") + " and needs as many different x. There "
+            return article + name + " has " + Counted.of(needed, "coefficient") + " and needs as many different x. There "
                     + (distinctX == 1 ? "is only 1." : "are only " + distinctX + ".");
         }
         return "";

@@ -63,7 +63,7 @@ public sealed interface Rounding {
 
         @Override
         public String inWords() {
-            return "to " + count + " significant digit" + (count == 1 ? "" : "s");
+            return "to " + Counted.of(count, "significant digit");
         }
     }
 

@@ -3,8 +3,10 @@ package hestra.feedback;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 import hestra.Kelp;
+import hestra.data.Pairs;
 import hestra.data.Roles;
 import hestra.exercise.Answer;
 import hestra.exercise.Attempt;
@@ -120,6 +122,11 @@ class JudgeTest {
         Exercise exercise = Kelp.exercise(Kelp.slip(), intercept);
         Verdict verdict = judge(exercise, intercept, new Answer.Typed("10.95"));
         assertThat(verdict.mistake()).contains(Mistake.SLIP_STILL_IN);
+        // The same line at 4: 10.95 + 0.515 · 4 = 13.01.
+        Task.Predict predict = Kelp.predict(4);
+        Answer.Predictions spoilt = new Answer.Predictions(List.of(new Answer.Predicted("13.0", Optional.of(true))));
+        assertThat(judge(Kelp.exercise(Kelp.slip(), predict), predict, spoilt).mistake()).contains(Mistake.SLIP_STILL_IN);
+        assertThat(judge(Kelp.exercise(predict), predict, spoilt).mistake()).as("where no slip was to be found").isEmpty();
     }
 
     @Test
@@ -172,6 +179,7 @@ class JudgeTest {
         assertThat(judge(Kelp.slip(), new Answer.Treated("4.9", Optional.empty(), List.of())).message()).contains("found the row");
         Verdict other = judge(Kelp.slip(), new Answer.Treated("5.0", Optional.empty(), List.of(0)));
         assertThat(other.outcome()).isEqualTo(Outcome.NEARLY);
+        assertThat(other.earned()).as("half the marks").isEqualTo(1);
         assertThat(other.message()).contains("row 1");
     }
 
@@ -193,6 +201,9 @@ class JudgeTest {
         // x on y at 4: 6 + 1.93391… · (4 − 5.04) = 3.98873…, which rounds to 4.0 as well: no mistake can be told there.
         assertThat(judge(task, predictions("4.0", true, "99", false)).mistake()).isEmpty();
         assertThat(judge(task, predictions("4.0", true, "34.9", false)).mistake()).contains(Mistake.AXES_EXCHANGED);
+        // Slope and intercept exchanged, 0.515 + 1.95 x: 8.315 at 4 and 39.515 at 20, a half.
+        assertThat(judge(task, predictions("8.3", true, "12.3", false)).mistake()).contains(Mistake.SLOPE_AND_INTERCEPT_EXCHANGED);
+        assertThat(judge(task, predictions("4.0", true, "39.5", false)).mistake()).contains(Mistake.SLOPE_AND_INTERCEPT_EXCHANGED);
     }
 
     @Test
@@ -237,7 +248,33 @@ class JudgeTest {
         assertThat(Keys.of(exercise, Kelp.roles()).text()).isEqualTo("days → length");
         assertThat(Keys.of(exercise, Kelp.slip()).text()).isEqualTo("row 3: 50 → 5.0");
         assertThat(Keys.of(exercise, Kelp.enter(9)).computed()).isFalse();
+        assertThat(Keys.of(exercise.withData(exercise.data().withoutRows(List.of(0, 1, 2, 3, 4))), Kelp.enter(1)).text()).contains("at least 1 row of data");
         assertThat(Keys.of(exercise, Kelp.explain()).computed()).isTrue();
+    }
+
+    /** Four points whose correlation is r: r times x and what is at right angles to it. */
+    private static Description ofCorrelation(double r) {
+        double rest = Math.sqrt(1 - r * r);
+        return Keys.proposedDescription(Pairs.of(new double[] {-1, -1, 1, 1}, new double[] {rest - r, -rest - r, rest + r, -rest + r}));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "0.29, NEITHER, NONE, WEAK", "0.31, RISING, STRAIGHT, WEAK", "0.49, RISING, STRAIGHT, WEAK", "0.51, RISING, STRAIGHT, MODERATE",
+        "0.79, RISING, STRAIGHT, MODERATE", "0.81, RISING, STRAIGHT, STRONG", "-0.29, NEITHER, NONE, WEAK", "-0.31, FALLING, STRAIGHT, WEAK",
+        "-0.81, FALLING, STRAIGHT, STRONG",
+    })
+    void directionFormAndStrengthFollowTheCorrelation(double r, Direction direction, Form form, Strength strength) {
+        assertThat(ofCorrelation(r)).isEqualTo(new Description(direction, form, strength, Unusual.NONE));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"4.2, NONE", "4.95, ONE"})
+    void aPointIsUnusualThreeResidualStandardErrorsAway(double centre, Unusual unusual) {
+        // At x = ±k stands 1 for odd k and −1 for even k, so there is no slope; the point at 0 then lies 2.87 or 3.12 times s away.
+        double[] x = IntStream.rangeClosed(-10, 10).asDoubleStream().toArray();
+        double[] y = IntStream.rangeClosed(-10, 10).mapToDouble(k -> k == 0 ? centre : k % 2 == 0 ? -1 : 1).toArray();
+        assertThat(Keys.proposedDescription(Pairs.of(x, y)).unusual()).isEqualTo(unusual);
     }
 
     @Test

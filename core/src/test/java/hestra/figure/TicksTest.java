@@ -37,6 +37,26 @@ class TicksTest {
     }
 
     @Test
+    void theStepIsTheRoundOneThatIsNearest() {
+        double[][] steps = {{1.49, 1}, {1.51, 2}, {2.99, 2}, {3.01, 5}, {6.99, 5}, {7.01, 10}};
+        for (double[] step : steps) {
+            assertThat(Ticks.niceStep(step[0])).as("%s", step[0]).isEqualTo(step[1]);
+            assertThat(Ticks.niceStep(step[0] * 1e-4)).as("%s", step[0]).isCloseTo(step[1] * 1e-4, withinPercentage(1e-9));
+        }
+    }
+
+    @Test
+    void aPowerOfTenIsTakenOutFromAHundredThousandOnAndBelowSteps() {
+        assertThat(Ticks.between(0, 99_000, 6).power()).isZero();
+        assertThat(Ticks.between(0, 100_000, 6).power()).isEqualTo(5);
+        assertThat(Ticks.between(0, 0.005, 6).power()).as("steps of a thousandth").isZero();
+        assertThat(Ticks.between(0, 0.0025, 6).power()).as("steps of half a thousandth").isEqualTo(-3);
+        assertThat(Ticks.along(new Scale(0.001, 90_000, 0, 300, Spacing.LOGARITHMIC), 20).values()).contains(0.002, 50_000.0);
+        assertThat(Ticks.along(new Scale(0.001, 100_000, 0, 300, Spacing.LOGARITHMIC), 20).values()).doesNotContain(0.002);
+        assertThat(Ticks.along(new Scale(0.0009, 90_000, 0, 300, Spacing.LOGARITHMIC), 20).values()).doesNotContain(0.002);
+    }
+
+    @Test
     void labelsHaveAsManyDecimalsAsTheStepNeeds() {
         Ticks tenths = Ticks.between(0, 0.5, 6);
         assertThat(tenths.label(0.3, NumberStyle.STANDARD)).isEqualTo("0.3");

@@ -17,6 +17,7 @@ import hestra.desk.Edit;
 import hestra.desk.History;
 import hestra.desk.Session;
 import hestra.exercise.Exercise;
+import hestra.numbers.Counted;
 
 /**
  * The journal of a desk: the exercise it began with on the first line, then an edit a line, each written as it is made.
@@ -143,7 +144,7 @@ public final class JournalFile implements AutoCloseable {
     }
 
     private static String steps(int count) {
-        return count == 1 ? "1 step" : count + " steps";
+        return Counted.of(count, "step");
     }
 
     private static JournalFile appending(JournalLock lock, Path file) throws IOException {

@@ -1,7 +1,9 @@
 package hestra.documents;
 
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.io.PrintStream;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -25,6 +27,8 @@ import org.apache.poi.xssf.usermodel.XSSFSheet;
 import org.apache.poi.xssf.usermodel.XSSFWorkbook;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -208,6 +212,33 @@ class DataFileTest {
         try (var files = Files.list(folder)) {
             assertThat(files).as("nothing is left beside them").hasSize(3);
         }
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"=1+1", "+1+1", "-sum", "@sum"})
+    void whatAnotherProgramWouldTakeForAFormulaIsWrittenAsText(String text) throws IOException {
+        Path file = folder.resolve("data.csv");
+        DataExport.write(new DataTable(List.of(Variable.named("a"), Variable.named("b")), List.of(hestra.data.Row.of(Cell.of("2", DecimalMark.POINT), Cell.of(text, DecimalMark.POINT)))), file);
+        assertThat(Files.readString(file)).contains(",'" + text);
+    }
+
+    @Test
+    void aBadByteInASpreadsheetIsRefusedWithoutAWordOnTheTerminal() throws IOException {
+        PrintStream terminal = System.err;
+        ByteArrayOutputStream said = new ByteArrayOutputStream();
+        System.setErr(new PrintStream(said, true, StandardCharsets.UTF_8));
+        try {
+            Path file = folder.resolve("bad.ods");
+            try (ZipOutputStream zip = new ZipOutputStream(Files.newOutputStream(file))) {
+                zip.putNextEntry(new ZipEntry("content.xml"));
+                zip.write("<a>\u00e9</a>".getBytes(StandardCharsets.ISO_8859_1));
+                zip.closeEntry();
+            }
+            assertThat(refusal(file)).contains("damaged");
+        } finally {
+            System.setErr(terminal);
+        }
+        assertThat(said.toString(StandardCharsets.UTF_8)).isEmpty();
     }
 
     @Test

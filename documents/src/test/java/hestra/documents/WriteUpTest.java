@@ -22,8 +22,13 @@ import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
 import hestra.exercise.Answer;
+import hestra.exercise.Description.Direction;
+import hestra.exercise.Description.Form;
+import hestra.exercise.Description.Strength;
+import hestra.exercise.Description.Unusual;
 import hestra.exercise.Exercise;
 import hestra.exercise.Quantity;
+import hestra.exercise.Task;
 import hestra.figure.Ink;
 import hestra.figure.Slot;
 import hestra.fit.Curve;
@@ -163,6 +168,14 @@ class WriteUpTest {
                 line -> assertThat(line).startsWith("c.handin,,,,,").contains("not a Hestra file"),
                 line -> assertThat(line).startsWith("'=2+3,0,0,0,8"),
                 line -> assertThat(line).startsWith("e.handin,,,,,").contains("another exercise"));
+    }
+
+    @Test
+    void marksOfAClassHaveTwoDecimalPlaces(@TempDir Path folder) throws IOException {
+        Task.Describe describe = new Task.Describe(Kelp.describe().terms().withMarks(1), Kelp.describe().key());
+        Answer.Described three = Answer.Described.NOTHING.with(Direction.RISING).with(Form.STRAIGHT).with(Strength.STRONG).with(Unusual.NONE);
+        HandInFile.write(HandIn.of(Desk.open(Kelp.exercise(describe)).apply(new Edit.Draft("describe", three)).apply(new Edit.Check("describe")).apply(new Edit.Name("Ida"))), folder.resolve("a.handin"));
+        assertThat(csv(folder, Optional.empty()).lines().skip(1).findFirst()).contains("Ida,0.75,0.75,1,");
     }
 
     @Test

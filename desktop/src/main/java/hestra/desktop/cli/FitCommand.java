@@ -31,6 +31,7 @@ import hestra.fit.Curve;
 import hestra.fit.CurveFit;
 import hestra.fit.Fit;
 import hestra.fit.LeastSquares;
+import hestra.numbers.Counted;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberReading;
 import hestra.working.Calculation;
@@ -256,7 +257,7 @@ public final class FitCommand implements Callable<Integer> {
     }
 
     private static String leftOut(Pairs pairs) {
-        return pairs.leftOut().isEmpty() ? "" : " " + pairs.leftOut().size() + " of " + pairs.rowsInAll() + " rows were left out; the first is row "
+        return pairs.leftOut().isEmpty() ? "" : " " + pairs.leftOut().size() + " of " + Counted.of(pairs.rowsInAll(), "row") + " left out; the first is row "
                 + (pairs.leftOut().getFirst().row() + 1) + " (" + pairs.leftOut().getFirst().reason().inWords() + ").";
     }
 

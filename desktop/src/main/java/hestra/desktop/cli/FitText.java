@@ -22,6 +22,7 @@ import hestra.fit.Inverse;
 import hestra.fit.LineFit;
 import hestra.fit.Prediction;
 import hestra.fit.Residuals;
+import hestra.numbers.Counted;
 import hestra.numbers.NumberStyle;
 import hestra.summary.Association;
 import hestra.summary.Summary;
@@ -94,8 +95,8 @@ final class FitText {
         fit.fTest().ifPresent(test -> line("F  " + show(test.f()) + " on " + test.above() + " and " + test.below() + " degrees of freedom, "
                 + style.pInWords(test.p())));
         Pairs pairs = answer.pairs();
-        line("n  " + (pairs.hasCounts() ? pairs.n() + " observations, " + pairs.size() : String.valueOf(pairs.size())) + " of " + pairs.rowsInAll()
-                + " rows   data from " + style.shortest(fit.support().low()) + " to " + style.shortest(fit.support().high())
+        line("n  " + (pairs.hasCounts() ? pairs.n() + " observations, " + pairs.size() : String.valueOf(pairs.size())) + " of " + Counted.of(pairs.rowsInAll(), "row")
+                + "   data from " + style.shortest(fit.support().low()) + " to " + style.shortest(fit.support().high())
                 + answer.x().unitAfterNumber());
         pairs.leftOut().stream().limit(MOST_LEFT_OUT).forEach(row -> line("left out: row " + (row.row() + 1) + ", " + row.reason().inWords()));
         if (pairs.leftOut().size() > MOST_LEFT_OUT) {

@@ -30,6 +30,7 @@ import hestra.figure.Figure;
 import hestra.figure.Figure.Hit;
 import hestra.figure.Figure.Spot;
 import hestra.figure.ScatterPlot;
+import hestra.numbers.Counted;
 
 import static hestra.desktop.parts.Presence.holdVisible;
 
@@ -157,7 +158,7 @@ public final class PlotView extends StackPane {
                 setAccessibleText(PointText.ofSelected(findings));
             }
         } else {
-            setAccessibleText("Scatter plot of " + findings.y().described() + " against " + findings.x().described() + ", " + findings.pairs().n() + " points");
+            setAccessibleText("Scatter plot of " + findings.y().described() + " against " + findings.x().described() + ", " + Counted.of(findings.pairs().n(), "point"));
         }
         spoken = selected;
         view.changed();

@@ -28,6 +28,7 @@ import hestra.fit.EquationForm;
 import hestra.fit.Fit;
 import hestra.fit.LineFit;
 import hestra.fit.TrialFit;
+import hestra.numbers.Counted;
 import hestra.numbers.NumberStyle;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
@@ -105,7 +106,7 @@ public final class ReadingsView extends VBox {
         int points = findings.pairs().n();
         Optional<TrialFit> trial = findings.curveInHand().filter(TrialFit.class::isInstance).map(TrialFit.class::cast);
         title.setText(capital(trial.map(it -> it.curve() instanceof Curve.Line ? "line by eye" : bare(it.curve().inWords()) + " by eye")
-                .orElseGet(() -> curveInWords(findings))) + " · " + (points == 1 ? "1 point" : points + " points"));
+                .orElseGet(() -> curveInWords(findings))) + " · " + Counted.of(points, "point"));
         present(trialBars, trial.isPresent());
         present(values, trial.isEmpty());
         if (trial.isPresent()) {

@@ -12,6 +12,7 @@ import hestra.desk.Findings;
 import hestra.desk.TaskState;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.parts.Tip;
+import hestra.numbers.Counted;
 
 /** The end of the sheet: how much is done, the name, and the button that hands the work in. */
 final class HandInCard extends VBox {
@@ -55,7 +56,7 @@ final class HandInCard extends VBox {
         long done = findings.tasks().stream().filter(TaskState::done).count();
         progress.setText(done == findings.tasks().size()
                 ? "Everything is answered. Type your name and hand in."
-                : done + " of " + findings.tasks().size() + " tasks done. Unfinished work can be handed in too.");
+                : done + " of " + Counted.of(findings.tasks().size(), "task") + " done. Unfinished work can be handed in too.");
         String student = model.desk().work().student();
         if (!name.getText().equals(student)) {
             name.setText(student);

@@ -25,6 +25,7 @@ import hestra.exercise.Terms;
 import hestra.feedback.Judge;
 import hestra.feedback.Outcome;
 import hestra.feedback.Verdict;
+import hestra.numbers.Counted;
 
 import static hestra.desktop.parts.Presence.holdVisible;
 import static hestra.desktop.parts.Presence.present;
@@ -150,7 +151,7 @@ final class TaskCard extends VBox {
             body().show(findings);
             check.setDisable(state.triesLeft() == 0);
             tries.setText(state.triesLeft() == 0 ? "no tries left" : asked.tries() == 0 ? ""
-                    : state.triesLeft() == 1 ? "1 try left" : state.triesLeft() + " tries left");
+                    : Counted.of(state.triesLeft(), "try left", "tries left"));
         }
         boolean shown = asked.verdict() == Terms.Showing.AT_ONCE;
         Optional<Verdict> now = state.verdict();
@@ -179,7 +180,7 @@ final class TaskCard extends VBox {
         if (!rounding.isEmpty()) {
             parts.add(rounding);
         }
-        parts.add(asked.marks() == 1 ? "1 mark" : asked.marks() + " marks");
+        parts.add(Counted.of(asked.marks(), "mark"));
         return String.join(" · ", parts);
     }
 

@@ -21,6 +21,7 @@ import hestra.desktop.parts.Tip;
 import hestra.documents.Separator;
 import hestra.documents.TextData;
 import hestra.documents.TextShape;
+import hestra.numbers.Counted;
 import hestra.numbers.DecimalMark;
 
 import static hestra.desktop.parts.Presence.present;
@@ -97,7 +98,7 @@ final class PasteStrip extends VBox {
         present(rows, data.block().rows().size() >= FEWEST_TO_CHOOSE);
         firstRow.show(Math.min(range.first(), Math.max(1, data.block().rows().size())));
         lastRow.show(Math.min(range.last(), data.block().rows().size()));
-        title.setText("Taken: " + taken + (taken == 1 ? " row" : " rows") + ". Click what was misunderstood.");
+        title.setText("Taken: " + Counted.of(taken, "row") + ". Click what was misunderstood.");
         headed.show(Optional.of(shape.headed()));
         mark.show(Optional.of(shape.mark()));
         showSheets(names, current);

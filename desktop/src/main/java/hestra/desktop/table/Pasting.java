@@ -16,6 +16,7 @@ import hestra.documents.Reading;
 import hestra.documents.Separator;
 import hestra.documents.TextData;
 import hestra.documents.TextShape;
+import hestra.numbers.Counted;
 import hestra.numbers.DecimalMark;
 
 /**
@@ -82,7 +83,7 @@ final class Pasting {
             if (mine == readings) {
                 hand(task.getValue(), data -> {
                     then.accept(data);
-                    notice.accept("Read: " + data.block().rows().size() + " rows.");
+                    notice.accept("Read: " + Counted.of(data.block().rows().size(), "row") + ".");
                 });
             }
         });

@@ -26,6 +26,7 @@ import hestra.desktop.app.DeskModel;
 import hestra.documents.DataFile;
 import hestra.documents.DelimitedText.Block;
 import hestra.figure.Frame;
+import hestra.numbers.Counted;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberStyle;
 
@@ -146,7 +147,7 @@ public final class TablePane extends VBox {
     private static String summary(Findings findings) {
         Pairs pairs = findings.pairs();
         List<String> parts = new ArrayList<>();
-        parts.add(pairs.n() == 1 ? "1 pair" : pairs.n() + " pairs");
+        parts.add(Counted.of(pairs.n(), "pair"));
         List<String> problems = new ArrayList<>();
         for (Pairs.Reason reason : Pairs.Reason.values()) {
             List<Pairs.LeftOut> rows = pairs.leftOut().stream().filter(row -> row.reason() == reason).toList();

@@ -26,6 +26,7 @@ import hestra.documents.DataFile;
 import hestra.documents.DelimitedText;
 import hestra.documents.DelimitedText.Block;
 import hestra.exercise.Exercise;
+import hestra.numbers.Counted;
 import hestra.numbers.DecimalMark;
 import hestra.summary.EntryChecks;
 
@@ -89,7 +90,7 @@ final class DataPane {
                 .filter(Cell.Unreadable.class::isInstance).count();
         summary.setText(exercise.data().size() == 0
                 ? "Click a cell and paste the columns from a spreadsheet, or type them; or drop a file here: .csv, .xlsx or .ods, or choose one with Open data… (Ctrl+Shift+O)."
-                : exercise.pairs().n() + " pairs" + (unreadable == 0 ? "" : " · " + unreadable + " cells are not numbers; they are left out")
+                : Counted.of(exercise.pairs().n(), "pair") + (unreadable == 0 ? "" : " · " + Counted.of(unreadable, "cell is no number; it is left out", "cells are not numbers; they are left out"))
                     + ". This is the printed table; students get it as their tasks say.");
     }
 

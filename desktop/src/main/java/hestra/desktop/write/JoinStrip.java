@@ -20,6 +20,7 @@ import hestra.data.Roles;
 import hestra.data.Variable;
 import hestra.desk.Edit;
 import hestra.desktop.app.DeskModel;
+import hestra.numbers.Counted;
 
 import static hestra.desktop.parts.Presence.present;
 
@@ -118,7 +119,7 @@ final class JoinStrip extends VBox {
     /** "4 of 5 rows found theirs. Not in the file: Yew. Only in the file: Fir." */
     private static String inWords(Join join, int rows) {
         List<String> sentences = new ArrayList<>();
-        sentences.add(join.matched() + " of " + rows + " rows found theirs.");
+        sentences.add(join.matched() + " of " + Counted.of(rows, "row") + " found theirs.");
         list(sentences, "Not in the file", join.unmatched());
         list(sentences, "Only in the file", join.left());
         list(sentences, "Several times in the file, the first was taken", join.repeated());

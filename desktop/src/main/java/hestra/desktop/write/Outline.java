@@ -29,6 +29,7 @@ import hestra.desktop.parts.TypingRun;
 import hestra.exercise.Exercise;
 import hestra.exercise.Task;
 import hestra.feedback.Keys;
+import hestra.numbers.Counted;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
@@ -153,7 +154,7 @@ final class Outline {
         key.setId("key-" + task.id());
         key.pseudoClassStateChanged(MISSING, !computed.computed());
         key.setMinWidth(0);
-        Label kind = new Label(TaskKind.of(task).title() + " · " + task.terms().marks() + (task.terms().marks() == 1 ? " mark" : " marks")
+        Label kind = new Label(TaskKind.of(task).title() + " · " + Counted.of(task.terms().marks(), "mark")
                 + (task.terms().opens().isEmpty() ? "" : " · opens " + task.terms().opens().size() + " aids"));
         kind.getStyleClass().add("small");
         Region gap = new Region();

@@ -29,6 +29,7 @@ import hestra.figure.SampleStrip;
 import hestra.figure.ScatterPlot;
 import hestra.fit.Curve;
 import hestra.fit.LineFit;
+import hestra.numbers.Counted;
 import hestra.numbers.NumberStyle;
 import hestra.recipe.Recipe;
 import hestra.recipe.Sample;
@@ -153,7 +154,7 @@ final class RecipePane {
             slopes.add(it.slope().value());
         });
         String r = line.map(LineFit::r).filter(OptionalDouble::isPresent).map(it -> ", r = " + style().show(it.getAsDouble())).orElse("");
-        told.setText("Sample " + recipe.seed() + ": " + shown.pairs().n() + " pairs" + r
+        told.setText("Sample " + recipe.seed() + ": " + Counted.of(shown.pairs().n(), "pair") + r
                 + (recipe.targetR().isPresent() ? ", scatter " + style().show(sample.scatter()) : "") + ".");
         told.getStyleClass().setAll("label", "small");
         slopesTold.setText(slopes.size() < 2 ? "Slope of the line of least squares, sample by sample: press Ctrl+G for the next."

@@ -32,6 +32,7 @@ import hestra.documents.PictureFile;
 import hestra.documents.Reading;
 import hestra.exercise.Exercise;
 import hestra.exercise.Provenance;
+import hestra.numbers.Counted;
 import hestra.numbers.NumberStyle;
 import hestra.tracing.KnownAxis;
 import hestra.tracing.Picture;
@@ -158,7 +159,7 @@ final class TracePane {
         showing = false;
         told.setText(tracing.axes().problem().orElseGet(() -> tracing.points().isEmpty()
                 ? "Drag x\u2081, x\u2082, y\u2081 and y\u2082 to places whose values you know and type those values; then click each point. Arrow keys nudge what is in hand, Delete removes a point."
-                : tracing.points().size() + (tracing.points().size() == 1 ? " point" : " points") + " placed; they are in the table. Arrow keys nudge, with Shift farther; Delete removes."));
+                : Counted.of(tracing.points().size(), "point") + " placed; they are in the table. Arrow keys nudge, with Shift farther; Delete removes."));
         told.pseudoClassStateChanged(WRONG, tracing.axes().problem().isPresent());
     }
 

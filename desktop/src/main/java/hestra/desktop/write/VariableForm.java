@@ -28,6 +28,7 @@ import hestra.desk.Edit;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.parts.Tip;
 import hestra.exercise.Exercise;
+import hestra.numbers.Counted;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberStyle;
 import hestra.summary.ColumnOverview;
@@ -149,7 +150,7 @@ final class VariableForm extends ScrollPane {
             text.append(" · ").append(overview.missing()).append(" of ").append(rows).append(" missing");
         }
         if (overview.words() > 0 && overview.kind() == ColumnOverview.Kind.MIXED) {
-            text.append(" · ").append(overview.words()).append(overview.words() == 1 ? " is no number" : " are no numbers");
+            text.append(" · ").append(Counted.of(overview.words(), "is no number", "are no numbers"));
         }
         return text.toString();
     }
