@@ -63,12 +63,10 @@ public final class MainWindow {
     private final StackPane root = new StackPane();
     private final TopBar bar;
     private final DemoShelf shelf;
+    private final Boards boards;
     private DeskModel model;
     private WorkView work;
     private WriteView write;
-    /** Made when it is first asked for. */
-    private KeysBoard keys;
-    private RecentBoard recent;
     private OpenDesk open;
     private View view = View.WORK;
 
@@ -85,6 +83,7 @@ public final class MainWindow {
         habits.typeProperty().bindBidirectional(look.typeProperty());
         this.work = workView(model);
         this.shelf = new DemoShelf(look, this::openDemo);
+        this.boards = new Boards(root, settings.folder(), () -> open.journalFile(), this::resume);
         frame.setTop(bar);
         frame.setCenter(work.node());
         root.getChildren().addAll(frame, shelf, notices);
@@ -207,11 +206,7 @@ public final class MainWindow {
 
     /** Shows what was worked on before, to go on with it. */
     void openRecent() {
-        if (recent == null) {
-            recent = new RecentBoard(settings.folder(), () -> open.journalFile(), this::resume);
-            root.getChildren().add(recent);
-        }
-        recent.open();
+        boards.open(Boards.Kind.RECENT);
     }
 
     private void resume(Path journal) {
@@ -226,11 +221,12 @@ public final class MainWindow {
 
     /** Shows what mouse and keys do. */
     void openKeys() {
-        if (keys == null) {
-            keys = new KeysBoard();
-            root.getChildren().add(keys);
-        }
-        keys.open();
+        boards.open(Boards.Kind.KEYS);
+    }
+
+    /** Shows how the numbers are worked out. */
+    void openNumbers() {
+        boards.open(Boards.Kind.NUMBERS);
     }
 
     /** Draws a new sample of data that were made by a recipe. */

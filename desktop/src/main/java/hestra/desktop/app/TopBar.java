@@ -138,6 +138,7 @@ final class TopBar extends StackPane {
                 item("Write-up as a web page…", "Shortcut+P", window::writeUp),
                 item("Start again", null, window::startAgain),
                 new SeparatorMenuItem(),
+                item("How the numbers are worked out", null, window::openNumbers),
                 item("Mouse and keys", "F1", window::openKeys),
                 dark);
         return menu;

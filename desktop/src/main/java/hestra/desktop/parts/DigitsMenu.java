@@ -12,10 +12,18 @@ import hestra.exercise.PlotRules;
 /** Chooses how many significant digits the numbers of curves have; its choices are made when it is first opened. */
 public final class DigitsMenu extends MenuButton {
 
+    private static final String NEEDED = "as many as needed";
+
+    private final String unchosen;
     private OptionalInt chosen = OptionalInt.empty();
 
-    /** A menu that tells what is chosen: nothing for as many digits as are needed. */
+    /** A menu that tells what is chosen: nothing for as many digits as are needed, and is then called "digits". */
     public DigitsMenu(String id, Consumer<OptionalInt> tell) {
+        this(id, "digits", tell);
+    }
+
+    private DigitsMenu(String id, String unchosen, Consumer<OptionalInt> tell) {
+        this.unchosen = unchosen;
         setId(id);
         getStyleClass().setAll("quiet", "menu", "digits-menu");
         setMinWidth(USE_PREF_SIZE);
@@ -26,11 +34,16 @@ public final class DigitsMenu extends MenuButton {
         show(OptionalInt.empty());
     }
 
+    /** The same with its choice written out, for a form. */
+    public static DigitsMenu inForm(String id, Consumer<OptionalInt> tell) {
+        return new DigitsMenu(id, NEEDED, tell);
+    }
+
     private void fill(Consumer<OptionalInt> tell) {
         ToggleGroup group = new ToggleGroup();
         getItems().setAll(IntStream.rangeClosed(PlotRules.FEWEST_DIGITS - 1, PlotRules.MOST_DIGITS)
                 .mapToObj(count -> count < PlotRules.FEWEST_DIGITS ? OptionalInt.empty() : OptionalInt.of(count)).map(count -> {
-                    RadioMenuItem item = new RadioMenuItem(count.isPresent() ? Integer.toString(count.getAsInt()) : "as many as needed");
+                    RadioMenuItem item = new RadioMenuItem(count.isPresent() ? Integer.toString(count.getAsInt()) : NEEDED);
                     item.setToggleGroup(group);
                     item.setSelected(count.equals(chosen));
                     item.setOnAction(_ -> tell.accept(count));
@@ -41,7 +54,7 @@ public final class DigitsMenu extends MenuButton {
     /** Shows what is chosen. */
     public void show(OptionalInt digits) {
         chosen = digits;
-        setText(digits.isPresent() ? digits.getAsInt() + " digits" : "digits");
-        setAccessibleText(digits.isPresent() ? getText() : "digits: as many as needed");
+        setText(digits.isPresent() ? digits.getAsInt() + " digits" : unchosen);
+        setAccessibleText(digits.isPresent() ? getText() : "digits: " + NEEDED);
     }
 }

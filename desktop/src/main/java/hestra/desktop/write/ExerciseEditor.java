@@ -77,7 +77,7 @@ final class ExerciseEditor extends VBox implements Editor {
         }
         order = new Choices<>("equation-order", List.of(true, false), it -> it ? "a + b x" : "b x + a", it -> write(new EquationForm(it, form().names())));
         letters = new Choices<>("equation-letters", List.of(true, false), it -> it ? "names" : "x and y", it -> write(new EquationForm(form().constantFirst(), it)));
-        digits = new DigitsMenu("write-digits", count -> model.apply(new Edit.WriteRules(model.desk().exercise().rules().withDigits(count))));
+        digits = DigitsMenu.inForm("write-digits", count -> model.apply(new Edit.WriteRules(model.desk().exercise().rules().withDigits(count))));
         HBox equations = new HBox(8, order, letters);
         warning.getStyleClass().add("warning-box");
         warning.setWrapText(true);
@@ -86,7 +86,7 @@ final class ExerciseEditor extends VBox implements Editor {
         hint.getStyleClass().add("small");
         getChildren().addAll(title, hint, label("where the data come from"), place,
                 label("held back until a task opens it: look before the line"), held, warning,
-                label("in the plot, points may be"), points, label("equations are written"), equations, label("numbers of curves have"), digits);
+                label("in the plot, points may be"), points, label("equations are written"), equations, label("digits in the numbers of curves"), digits);
         watching = model.watch(this::show);
     }
 

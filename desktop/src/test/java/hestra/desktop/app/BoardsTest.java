@@ -37,6 +37,11 @@ class BoardsTest {
             assertThat(person.sees("keys")).isTrue();
             person.click("keys-close");
             assertThat(person.sees("keys")).isFalse();
+            person.choose("menu", "How the numbers are worked out");
+            assertThat(person.sees("numbers-board")).isTrue();
+            assertThat(person.texts("key")).contains("Interval of r", "Runs", "Waves");
+            person.press(KeyCode.ESCAPE);
+            assertThat(person.sees("numbers-board")).isFalse();
             person.choose("menu", "Data sets of Orrin Bay…");
             assertThat(person.sees("shelf")).isTrue();
             assertThat(person.focused()).startsWith("shelf-");
