@@ -19,6 +19,7 @@ import static hestra.desktop.parts.Presence.present;
 class Board extends StackPane {
 
     private final Button close = new Button("Close");
+    private final ScrollPane scroll;
     private Node before;
 
     /** A board with a title, a line below it and its contents, not there yet. */
@@ -39,7 +40,7 @@ class Board extends StackPane {
         HBox top = new HBox(titles, close);
         top.setAlignment(Pos.TOP_LEFT);
         // Scrolls in a small window or with large type.
-        ScrollPane scroll = new ScrollPane(contents);
+        scroll = new ScrollPane(contents);
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         VBox board = new VBox(top, scroll);
@@ -67,8 +68,13 @@ class Board extends StackPane {
         present(this, true);
         // What scrolls is in the window only once it has been laid out.
         applyCss();
-        layout();
+        getParent().layout();
         first().requestFocus();
+    }
+
+    /** Makes the board as high as its contents, whose lines wrap: how high they are is known only with their width. */
+    final void fit() {
+        scroll.setPrefViewportHeight(scroll.getContent().prefHeight(scroll.getViewportBounds().getWidth()));
     }
 
     /** What has the keyboard when it has come. */

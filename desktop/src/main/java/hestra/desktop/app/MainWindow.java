@@ -83,7 +83,7 @@ public final class MainWindow {
         habits.typeProperty().bindBidirectional(look.typeProperty());
         this.work = workView(model);
         this.shelf = new DemoShelf(look, this::openDemo);
-        this.boards = new Boards(root, settings.folder(), () -> open.journalFile(), this::resume);
+        this.boards = new Boards(root, settings.folder(), () -> this.open.journalFile(), this::resume);
         frame.setTop(bar);
         frame.setCenter(work.node());
         root.getChildren().addAll(frame, shelf, notices);

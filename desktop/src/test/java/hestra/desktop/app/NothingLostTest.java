@@ -68,7 +68,7 @@ class NothingLostTest {
             assertThat(person.text("notice")).contains("Recent work");
             person.type("Sea urchins");
             person.choose("menu", "Recent work…");
-            for (int i = 0; i < 100 && person.texts("shelf-card").isEmpty(); i++) {
+            for (int i = 0; i < 100 && "recent-close".equals(person.focused()); i++) {
                 person.pause();
             }
             assertThat(person.sees("recent")).isTrue();
