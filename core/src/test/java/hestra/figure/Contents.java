@@ -8,6 +8,7 @@ import java.util.OptionalInt;
 import java.util.Set;
 
 import hestra.Kelp;
+import hestra.data.Fineness;
 import hestra.data.Pairs;
 import hestra.data.Selection;
 import hestra.fit.Curve;
@@ -15,7 +16,6 @@ import hestra.fit.CurveFit;
 import hestra.fit.CurveOnData;
 import hestra.fit.LeastSquares;
 import hestra.fit.LineFit;
-import hestra.data.Fineness;
 import hestra.fit.Precision;
 import hestra.numbers.NumberStyle;
 

@@ -5,8 +5,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 
 import hestra.documents.FitAnswer.Part;
 import hestra.fit.Coefficient;

@@ -10,7 +10,6 @@ import hestra.data.Pairs;
 import hestra.desktop.app.Look;
 import hestra.desktop.demo.FxThread;
 import hestra.figure.Thumbnail;
-
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
