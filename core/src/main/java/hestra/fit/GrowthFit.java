@@ -2,6 +2,7 @@ package hestra.fit;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -78,31 +79,52 @@ final class GrowthFit {
         VariableProjection projection = new VariableProjection(Growing.COLUMN, pairs);
         Pairs looked = pairs.size() <= MOST_POINTS ? pairs : gathered(pairs);
         VariableProjection few = new VariableProjection(Growing.COLUMN, looked);
-        double[] squares = Arrays.stream(rates).map(rate -> squares(few, looked, rate)).toArray();
+        Look look = Look.at(looked, few);
+        double[] squares = Arrays.stream(rates).map(look::squares).toArray();
         double limit = Math.min(atEnd(pairs, places[0]), atEnd(pairs, places[places.length - 1]));
         return Valleys.least(projection, rates, squares).filter(it -> it.sse() <= limit * AT_LIMIT || limit == 0 && it.sse() == 0);
     }
 
-    /** What a rate leaves, from sums; the long way where they have lost their digits. */
-    private static double squares(VariableProjection projection, Pairs pairs, double rate) {
-        double squares = 0;
-        double both = 0;
-        double values = 0;
-        for (int i = 0; i < pairs.size(); i++) {
-            double power = rate * pairs.x(i) - Math.abs(rate);
-            double y = pairs.y(i);
-            values += pairs.count(i) * y * y;
-            if (power > -NOTHING) {
+    /**
+     * A first look at what a rate leaves, from sums over the points at the end where the curve is not nothing; the long way where the
+     * sums have lost their digits.
+     *
+     * @param u ascending
+     * @param y the values there
+     * @param count how often each was observed
+     * @param all the squares of all y
+     * @param projection the long way
+     */
+    private record Look(double[] u, double[] y, double[] count, double all, VariableProjection projection) {
+
+        static Look at(Pairs pairs, VariableProjection projection) {
+            int[] order = IntStream.range(0, pairs.size()).boxed().sorted(Comparator.comparingDouble(pairs::x)).mapToInt(Integer::intValue).toArray();
+            double[] y = Arrays.stream(order).mapToDouble(pairs::y).toArray();
+            double[] count = Arrays.stream(order).mapToDouble(pairs::count).toArray();
+            double all = IntStream.range(0, y.length).mapToDouble(i -> count[i] * y[i] * y[i]).sum();
+            return new Look(Arrays.stream(order).mapToDouble(pairs::x).toArray(), y, count, all, projection);
+        }
+
+        double squares(double rate) {
+            double squares = 0;
+            double both = 0;
+            boolean fromTheEnd = rate > 0;
+            for (int k = 0; k < u.length; k++) {
+                int i = fromTheEnd ? u.length - 1 - k : k;
+                double power = rate * u[i] - Math.abs(rate);
+                if (power < -NOTHING) {
+                    break;
+                }
                 double grown = Math.exp(power);
-                squares += pairs.count(i) * grown * grown;
-                both += pairs.count(i) * grown * y;
+                squares += count[i] * grown * grown;
+                both += count[i] * grown * y[i];
             }
+            if (squares == 0) {
+                return all;
+            }
+            double left = all - both / squares * both;
+            return left > LOST * all ? left : projection.at(rate).sse();
         }
-        if (squares == 0) {
-            return values;
-        }
-        double left = values - both / squares * both;
-        return left > LOST * values ? left : projection.at(rate).sse();
     }
 
     private static double[] rates(double mostDown, double mostUp) {

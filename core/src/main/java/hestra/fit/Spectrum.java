@@ -1,6 +1,7 @@
 package hestra.fit;
 
 import java.util.Arrays;
+import java.util.stream.IntStream;
 
 import hestra.data.Pairs;
 
@@ -38,13 +39,15 @@ record Spectrum(double[] rates, double[] squares) {
 
     /** Sines and cosines that turn from one frequency to the next. */
     private static final class Turning {
-        private final double[] y;
         private final double[] count;
+        /** y about its mean, times its count. */
+        private final double[] y;
         private final double[] sin;
         private final double[] cos;
         private final double[] sinStep;
         private final double[] cosStep;
         private final double n;
+        private final double yy;
 
         Turning(Pairs pairs, double first, double step, int mostPoints) {
             int used = Math.min(pairs.size(), mostPoints);
@@ -65,6 +68,11 @@ record Spectrum(double[] rates, double[] squares) {
                 cosStep[k] = Math.cos(step * u);
             }
             n = Arrays.stream(count).sum();
+            double mean = IntStream.range(0, used).mapToDouble(k -> count[k] * y[k]).sum() / n;
+            yy = IntStream.range(0, used).mapToDouble(k -> count[k] * (y[k] - mean) * (y[k] - mean)).sum();
+            for (int k = 0; k < used; k++) {
+                y[k] = count[k] * (y[k] - mean);
+            }
         }
 
         void turn() {
@@ -81,29 +89,22 @@ record Spectrum(double[] rates, double[] squares) {
             double c = 0;
             double ss = 0;
             double sc = 0;
-            double cc = 0;
-            double sumY = 0;
-            double sy = 0;
-            double cy = 0;
-            double yy = 0;
+            double sinY = 0;
+            double cosWithY = 0;
             for (int k = 0; k < y.length; k++) {
-                double f = count[k];
-                s += f * sin[k];
-                c += f * cos[k];
-                ss += f * sin[k] * sin[k];
-                sc += f * sin[k] * cos[k];
-                cc += f * cos[k] * cos[k];
-                sumY += f * y[k];
-                sy += f * sin[k] * y[k];
-                cy += f * cos[k] * y[k];
-                yy += f * y[k] * y[k];
+                double counted = count[k] * sin[k];
+                s += counted;
+                c += count[k] * cos[k];
+                ss += counted * sin[k];
+                sc += counted * cos[k];
+                sinY += sin[k] * y[k];
+                cosWithY += cos[k] * y[k];
             }
             double sinRest = ss - s * s / n;
             double both = sc - s * c / n;
-            double sinY = sy - s * sumY / n;
-            double cosRest = cc - c * c / n - both / sinRest * both;
-            double cosY = cy - c * sumY / n - both / sinRest * sinY;
-            double left = yy - sumY / n * sumY - sinY / sinRest * sinY - cosY / cosRest * cosY;
+            double cosRest = n - ss - c * c / n - both / sinRest * both;
+            double cosY = cosWithY - both / sinRest * sinY;
+            double left = yy - sinY / sinRest * sinY - cosY / cosRest * cosY;
             return sinRest > TOLD_APART * n && cosRest > TOLD_APART * n && left > LOST * yy ? left : Double.NaN;
         }
     }

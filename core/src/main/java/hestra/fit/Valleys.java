@@ -15,10 +15,10 @@ final class Valleys {
 
     private static final int MOST_CLOSED_IN_ON = 12;
     private static final int MOST_STEPS = 200;
-    private static final int PIECES = 6;
+    private static final int PIECES = 4;
     private static final int REFINEMENTS = 4;
     /** By how much a valley of the grid may lie deeper than its lowest place and those beside it tell. */
-    private static final double DEEPER = 4;
+    private static final double DEEPER = 2;
     /** A change of the squares by this share is none. */
     private static final double ROUNDING = 1e-12;
 
