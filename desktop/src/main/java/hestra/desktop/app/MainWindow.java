@@ -114,9 +114,17 @@ public final class MainWindow {
     /** The model of an open desk, which keeps every edit from here on. */
     private DeskModel modelOf(OpenDesk desk) {
         DeskModel made = new DeskModel(desk.history());
-        made.recordTo(edit -> desk.record(edit, message -> Platform.runLater(() -> notices.say(message))));
+        made.recordTo(edit -> record(desk, edit));
         made.sayRefusalsTo(notices::say);
         return made;
+    }
+
+    private void record(OpenDesk desk, Edit edit) {
+        boolean wasIdle = desk.isIdle();
+        desk.record(edit, message -> Platform.runLater(() -> notices.say(message)));
+        if (wasIdle) {
+            LastOpen.remember(settings, desk);
+        }
     }
 
     /** All that the window shows. */
@@ -150,7 +158,9 @@ public final class MainWindow {
 
     /** Remembers what is open, and puts the keyboard where the work goes on. */
     public void begin() {
-        LastOpen.remember(settings, open);
+        if (!open.isIdle()) {
+            LastOpen.remember(settings, open);
+        }
         Platform.runLater(() -> work.sheet().focusTaskInHand());
     }
 

@@ -31,14 +31,16 @@ public final class OpenDesk implements AutoCloseable {
     private final int restored;
     private final Optional<String> trouble;
     private Optional<Path> file;
+    private boolean idle;
 
-    private OpenDesk(Optional<Path> file, Optional<Path> journalFile, JournalFile.Opened opened, Optional<String> trouble) {
+    private OpenDesk(Optional<Path> file, Optional<Path> journalFile, JournalFile.Opened opened, Optional<String> trouble, boolean apart) {
         this.file = file;
         this.journalFile = journalFile;
         this.journal = Optional.ofNullable(opened.journal()).map(JournalWriter::new);
         this.history = opened.history();
         this.restored = opened.restored();
         this.trouble = trouble;
+        this.idle = apart && opened.restored() == 0;
     }
 
     /**
@@ -58,7 +60,7 @@ public final class OpenDesk implements AutoCloseable {
         for (Path journal : Stream.concat(last.stream(), IntStream.rangeClosed(1, MOST_WINDOWS).mapToObj(window -> journalOf(folder, exercise, window))).distinct().toList()) {
             try {
                 JournalFile.Opened opened = JournalFile.open(journal, exercise);
-                return new OpenDesk(file, Optional.of(journal), opened, opened.trouble().or(apart ? () -> Optional.of(APART) : Optional::empty));
+                return new OpenDesk(file, Optional.of(journal), opened, opened.trouble().or(apart ? () -> Optional.of(APART) : Optional::empty), apart);
             } catch (JournalFile.InUse e) {
                 apart = true;
             } catch (IOException e) {
@@ -66,7 +68,7 @@ public final class OpenDesk implements AutoCloseable {
             }
         }
         LOG.warn("No journal can be kept in {}", folder);
-        return new OpenDesk(file, Optional.empty(), new JournalFile.Opened(null, History.of(Desk.open(exercise)), 0, Optional.empty()), Optional.empty());
+        return new OpenDesk(file, Optional.empty(), new JournalFile.Opened(null, History.of(Desk.open(exercise)), 0, Optional.empty()), Optional.empty(), false);
     }
 
     /**
@@ -76,7 +78,7 @@ public final class OpenDesk implements AutoCloseable {
      */
     static OpenDesk resumed(Path journal, Optional<Path> file) throws IOException {
         JournalFile.Opened opened = JournalFile.resume(journal);
-        return new OpenDesk(file, Optional.of(journal), opened, opened.trouble());
+        return new OpenDesk(file, Optional.of(journal), opened, opened.trouble(), false);
     }
 
     /** Where the journals are kept. */
@@ -105,6 +107,11 @@ public final class OpenDesk implements AutoCloseable {
         return trouble;
     }
 
+    /** Whether another window has the exercise and nothing has been done in this one: it is not yet what was worked on last. */
+    boolean isIdle() {
+        return idle;
+    }
+
     /** Whether edits are being kept. */
     public boolean isKept() {
         return journal.filter(it -> !it.hasFailed()).isPresent();
@@ -125,6 +132,7 @@ public final class OpenDesk implements AutoCloseable {
 
     /** Records an edit; the first failure is told, from another thread than the window's. */
     void record(Edit edit, Consumer<String> notice) {
+        idle = false;
         journal.ifPresent(it -> it.add(edit, failure -> notice.accept("Your work can no longer be kept as you go (" + failure.getMessage()
                 + "). Save or hand in before you close the window.")));
     }

@@ -59,6 +59,19 @@ class NothingLostTest {
     }
 
     @Test
+    void anIdleSecondWindowIsNotWhatWasWorkedOnLast() throws IOException {
+        try (OpenDesk first = OpenDesk.of(folder, KelpBlades.exercise(), Optional.empty())) {
+            LastOpen.remember(Settings.in(folder), first);
+            try (Person second = Person.at(KelpBlades.exercise(), folder)) {
+                assertThat(LastOpen.in(Settings.in(folder)).journal()).isEqualTo(first.journalFile());
+                second.click("student-name");
+                second.type("Ida");
+                assertThat(LastOpen.in(Settings.in(folder)).journal()).as("now it is").hasValueSatisfying(it -> assertThat(it.toString()).endsWith("-2.jsonl"));
+            }
+        }
+    }
+
+    @Test
     void aNewExerciseLeavesTheOldOneInTheListOfRecentWork() throws IOException {
         try (Person person = Person.at(KelpBlades.exercise(), folder)) {
             person.click("student-name");
