@@ -2,6 +2,7 @@ package hestra.desktop.table;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
@@ -44,8 +45,8 @@ final class Pasting {
     private boolean ownColumns;
     /** The table as the paste left it; nothing while none can be read otherwise. */
     private DataTable after;
-    /** How often text was read: what is overtaken by a later reading is dropped. */
-    private int readings;
+    /** How often it was said otherwise how a paste is read, or another was made: an older word on it is overtaken, a paste never is. */
+    private int said;
 
     Pasting(GridSource source, Consumer<String> notice) {
         this.source = source;
@@ -62,12 +63,11 @@ final class Pasting {
         String copied = Clipboard.getSystemClipboard().getString();
         DataFile.Part text = new DataFile.Part("", copied == null ? "" : copied, Optional.empty());
         DecimalMark mark = source.mark();
-        read(text.text(), () -> text.understand(mark), data -> take(new DataFile.Taken(List.of(text), data), atRow, atColumn, placed));
+        read(text.text(), () -> text.understand(mark), () -> true, data -> take(new DataFile.Taken(List.of(text), data), atRow, atColumn, placed));
     }
 
-    /** Reads text, at once or, where it is long, beside the window's work, and hands on what it holds. */
-    private void read(String text, Supplier<Reading<TextData>> how, Consumer<TextData> then) {
-        int mine = ++readings;
+    /** Reads text, at once or, where it is long, beside the window's work, and hands on what it holds if it is wanted by then. */
+    private void read(String text, Supplier<Reading<TextData>> how, BooleanSupplier wanted, Consumer<TextData> then) {
         if (text.length() <= LARGE) {
             hand(how.get(), then);
             return;
@@ -80,7 +80,7 @@ final class Pasting {
         };
         notice.accept("Reading what was copied…");
         task.setOnSucceeded(_ -> {
-            if (mine == readings) {
+            if (wanted.getAsBoolean()) {
                 hand(task.getValue(), data -> {
                     then.accept(data);
                     notice.accept("Read: " + Counted.of(data.block().rows().size(), "row") + ".");
@@ -102,9 +102,10 @@ final class Pasting {
     void take(DataFile.Taken taken, int atRow, int atColumn, Runnable placed) {
         TextData data = taken.first();
         if (atRow + data.block().rows().size() > DataTable.MOST_ROWS) {
-            notice.accept("There is no room for " + data.block().rows().size() + " more rows.");
+            notice.accept("There is no room for " + Counted.of(data.block().rows().size(), "more row", "more rows") + ".");
             return;
         }
+        said++;
         parts = List.copyOf(taken.parts());
         part = 0;
         row = atRow;
@@ -138,10 +139,10 @@ final class Pasting {
         strip.hide();
     }
 
-    private void reshape(TextShape said) {
+    private void reshape(TextShape other) {
         // Other columns may come of it, so these are guessed anew; headings alone leave them as they are.
-        kept = said.separator() == shape.separator() ? kept : null;
-        again(said);
+        kept = other.separator() == shape.separator() ? kept : null;
+        again(other);
     }
 
     private void keep(List<Integer> columns) {
@@ -158,18 +159,17 @@ final class Pasting {
         return parts.get(part).text();
     }
 
-    private void again(TextShape said) {
+    private void again(TextShape other) {
         String text = text();
         DecimalMark mark = source.mark();
-        again(() -> TextData.read(text, said, mark));
+        again(() -> TextData.read(text, other, mark));
     }
 
     private void again(Supplier<Reading<TextData>> how) {
-        read(text(), how, data -> {
-            if (after != null) {
-                put(data);
-            }
-        });
+        int mine = ++said;
+        if (after != null) {
+            read(text(), how, () -> mine == said && after != null, this::put);
+        }
     }
 
     private void put(TextData data) {

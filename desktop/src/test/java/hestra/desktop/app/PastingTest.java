@@ -82,6 +82,21 @@ class PastingTest {
     }
 
     @Test
+    void aShortPasteAfterALongOneDoesNotDropIt() throws IOException {
+        try (Person person = Person.at(KelpBlades.exercise(), folder)) {
+            person.copied("38;34,12\n".repeat(300_000));
+            person.click("cell-21-0");
+            person.press(KeyCode.CONTROL, KeyCode.V);
+            person.copied("77\t7.5\n");
+            person.press(KeyCode.UP);
+            person.press(KeyCode.CONTROL, KeyCode.V);
+            waitForRows(person, 300_021);
+            assertThat(lastRows(person, 300_020)).containsExactly("38|34.12");
+            assertThat(person.model().desk().work().table().cell(20, 0).text()).isEqualTo("77");
+        }
+    }
+
+    @Test
     void ofAWideTableTheNamedColumnsAreTakenAndOthersCanBe() throws IOException {
         try (Person person = Person.at(KelpBlades.exercise(), folder)) {
             paste(person, "cell-21-0", "rope\tlength\tmass\tdays\nA\t34.1\t12\t38\nB\t37.3\t15\t40\n");
