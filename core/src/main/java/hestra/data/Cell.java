@@ -30,8 +30,7 @@ public sealed interface Cell {
     /** Reads what was typed into a cell; never fails: what is no number becomes {@link Unreadable}. */
     static Cell of(String text, DecimalMark mark) {
         if (NumberReading.isSimple(text, mark)) {
-            double value = Double.parseDouble(mark == DecimalMark.POINT ? text : text.replace(mark.sign(), '.'));
-            return new Measured(text, value);
+            return new Measured(text, NumberReading.simpleValue(text, mark));
         }
         return switch (NumberReading.ofMeasurement(text, mark)) {
             case NumberReading.Blank _ -> EMPTY;

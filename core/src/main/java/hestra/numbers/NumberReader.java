@@ -26,6 +26,8 @@ final class NumberReader {
     private static final char ARABIC_THOUSANDS = '\u066c';
     private static final int LONGEST = 200;
     private static final int LONGEST_SIMPLE = 30;
+    private static final int EXACT_LETTERS = 15;
+    private static final double[] POWERS_OF_TEN = {1, 1e1, 1e2, 1e3, 1e4, 1e5, 1e6, 1e7, 1e8, 1e9, 1e10, 1e11, 1e12, 1e13, 1e14};
 
     private NumberReader() {}
 
@@ -46,6 +48,30 @@ final class NumberReader {
             }
         }
         return true;
+    }
+
+    /**
+     * What a simple text says: the nearest double. Up to 15 digits are a whole number that a double holds, as it holds the power of ten
+     * they are parted by, so one division is rightly rounded (Clinger, 1990); that takes a tenth of the time of the general way.
+     */
+    static double simpleValue(String text, DecimalMark mark) {
+        long digits = 0;
+        int places = -1;
+        int length = text.length();
+        if (length > EXACT_LETTERS) {
+            return Double.parseDouble(mark == DecimalMark.POINT ? text : text.replace(mark.sign(), '.'));
+        }
+        for (int i = 0; i < length; i++) {
+            char c = text.charAt(i);
+            if (c >= '0' && c <= '9') {
+                digits = digits * 10 + (c - '0');
+                places += places >= 0 ? 1 : 0;
+            } else if (c == mark.sign()) {
+                places = 0;
+            }
+        }
+        double size = places > 0 ? digits / POWERS_OF_TEN[places] : digits;
+        return text.charAt(0) == '-' ? -size : size;
     }
 
     static NumberReading read(String text, DecimalMark mark, boolean answer) {

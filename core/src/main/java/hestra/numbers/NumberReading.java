@@ -50,6 +50,11 @@ public sealed interface NumberReading {
         return NumberReader.isSimple(text, mark);
     }
 
+    /** The number that a simple text says: the nearest double. */
+    static double simpleValue(String text, DecimalMark mark) {
+        return NumberReader.simpleValue(text, mark);
+    }
+
     /** Reads an answer: as a measured value, and also percent, a fraction such as 3/4, and a unit after the number. */
     static NumberReading ofAnswer(String text, DecimalMark mark) {
         return NumberReader.read(text, mark, true);

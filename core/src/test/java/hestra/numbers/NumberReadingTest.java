@@ -1,5 +1,8 @@
 package hestra.numbers;
 
+import java.math.BigDecimal;
+import java.util.Random;
+
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -108,5 +111,16 @@ class NumberReadingTest {
             assertThat(NumberReading.isSimple(text, DecimalMark.POINT)).as(text).isFalse();
         }
         assertThat(NumberReading.isSimple("1,5", DecimalMark.COMMA)).isTrue();
+    }
+
+    @Test
+    void simpleNumbersAreTheNearestDoubles() {
+        Random random = new Random(7);
+        for (int i = 0; i < 20_000; i++) {
+            BigDecimal number = BigDecimal.valueOf(random.nextLong() >> random.nextInt(60), random.nextInt(18));
+            String text = number.toPlainString();
+            assertThat(NumberReading.simpleValue(text, DecimalMark.POINT)).as(text).isEqualTo(number.doubleValue());
+            assertThat(NumberReading.simpleValue(text.replace('.', ','), DecimalMark.COMMA)).as(text).isEqualTo(number.doubleValue());
+        }
     }
 }
