@@ -15,6 +15,7 @@ module hestra.core {
     exports hestra.numbers;
     exports hestra.recipe;
     exports hestra.summary;
+    exports hestra.task;
     exports hestra.tracing;
     exports hestra.working;
 }

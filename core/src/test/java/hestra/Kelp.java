@@ -9,14 +9,21 @@ import hestra.data.DataTable;
 import hestra.data.Roles;
 import hestra.data.Row;
 import hestra.data.Variable;
-import hestra.exercise.Aid;
-import hestra.exercise.Description;
 import hestra.exercise.Exercise;
-import hestra.exercise.Quantity;
-import hestra.exercise.Task;
-import hestra.exercise.Terms;
+import hestra.feedback.Quantity;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
+import hestra.task.Aid;
+import hestra.task.ChooseRoles;
+import hestra.task.Describe;
+import hestra.task.Description;
+import hestra.task.EnterData;
+import hestra.task.ExplainSlope;
+import hestra.task.FindSlip;
+import hestra.task.Predict;
+import hestra.task.ReadValue;
+import hestra.task.Task;
+import hestra.task.Terms;
 
 /**
  * A small kelp exercise for tests. Its five points lie about y = 2 + 0.5 x so that every value can be worked out by
@@ -52,34 +59,34 @@ public final class Kelp {
                 predict(4, 20), explain());
     }
 
-    public static Task.EnterData enter(int count) {
-        return new Task.EnterData(Terms.of("enter", "Enter", "Type.", 2), count);
+    public static EnterData enter(int count) {
+        return new EnterData(Terms.of("enter", "Enter", "Type.", 2), count);
     }
 
-    public static Task.ChooseRoles roles() {
-        return new Task.ChooseRoles(Terms.of("roles", "Roles", "Which?", 1));
+    public static ChooseRoles roles() {
+        return new ChooseRoles(Terms.of("roles", "Roles", "Which?", 1));
     }
 
-    public static Task.Describe describe() {
-        return new Task.Describe(Terms.of("describe", "Describe", "Look.", 4).opening(Aid.all()),
+    public static Describe describe() {
+        return new Describe(Terms.of("describe", "Describe", "Look.", 4).opening(Aid.all()),
                 new Description(Description.Direction.RISING, Description.Form.STRAIGHT, Description.Strength.STRONG,
                         Description.Unusual.ONE));
     }
 
-    public static Task.FindSlip slip() {
-        return new Task.FindSlip(Terms.of("slip", "Slip", "Find.", 2).withTries(0), SLIP_ROW, 1, "50");
+    public static FindSlip slip() {
+        return new FindSlip(Terms.of("slip", "Slip", "Find.", 2).withTries(0), SLIP_ROW, 1, "50");
     }
 
-    public static Task.ReadValue read(Quantity quantity, Rounding rounding) {
-        return new Task.ReadValue(Terms.of("read", "Read", "Read.", 2), quantity, rounding);
+    public static ReadValue read(Quantity quantity, Rounding rounding) {
+        return new ReadValue(Terms.of("read", "Read", "Read.", 2), quantity, rounding);
     }
 
-    public static Task.Predict predict(double... at) {
-        return new Task.Predict(Terms.of("predict", "Predict", "Predict.", 4),
+    public static Predict predict(double... at) {
+        return new Predict(Terms.of("predict", "Predict", "Predict.", 4),
                 Arrays.stream(at).boxed().toList(), new Rounding.Places(1));
     }
 
-    public static Task.ExplainSlope explain() {
-        return new Task.ExplainSlope(Terms.of("explain", "Explain", "Explain.", 6));
+    public static ExplainSlope explain() {
+        return new ExplainSlope(Terms.of("explain", "Explain", "Explain.", 6));
     }
 }

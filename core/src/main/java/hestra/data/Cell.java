@@ -50,6 +50,12 @@ public sealed interface Cell {
         return new Measured(text, value + 0.0);
     }
 
+    /** Whether both are the same number, however it is written, or both are empty. */
+    default boolean saysTheSameAs(Cell other) {
+        return this instanceof Measured(String _, double value) && other instanceof Measured(String _, double otherValue) && value == otherValue
+                || isEmpty() && other.isEmpty();
+    }
+
     default boolean isEmpty() {
         return this instanceof Empty;
     }

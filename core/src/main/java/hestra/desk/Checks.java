@@ -5,7 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
-import hestra.exercise.Attempt;
+import hestra.task.Attempt;
 
 /**
  * All answers that were checked, and how often the work was begun. It only ever grows: undo gives no try back, and whoever starts

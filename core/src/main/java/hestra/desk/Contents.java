@@ -8,7 +8,6 @@ import java.util.OptionalInt;
 import java.util.Set;
 
 import hestra.data.Pairs;
-import hestra.exercise.Aid;
 import hestra.figure.Below;
 import hestra.figure.DrawnCurve;
 import hestra.figure.Handles;
@@ -25,6 +24,7 @@ import hestra.fit.Equation;
 import hestra.fit.Fit;
 import hestra.fit.Inverse;
 import hestra.fit.LeastSquares;
+import hestra.task.Aid;
 
 /** Puts together what plot and strip show: what was chosen, less what is held back. */
 final class Contents {

@@ -15,17 +15,17 @@ import hestra.data.Roles;
 import hestra.data.Row;
 import hestra.data.Selection;
 import hestra.data.TableEdit;
-import hestra.exercise.Answer;
-import hestra.exercise.Attempt;
 import hestra.exercise.Exercise;
 import hestra.exercise.PlotRules;
 import hestra.exercise.PointChange;
 import hestra.exercise.Provenance;
-import hestra.exercise.Task;
-import hestra.feedback.Judge;
 import hestra.numbers.NumberStyle;
 import hestra.recipe.Recipe;
 import hestra.recipe.Sample;
+import hestra.task.Answer;
+import hestra.task.Attempt;
+import hestra.task.Bench;
+import hestra.task.Task;
 import hestra.tracing.Picture;
 import hestra.tracing.PictureAxes;
 import hestra.tracing.Tracing;
@@ -93,88 +93,21 @@ public record Desk(Exercise exercise, Work work, Pointing pointing) {
         };
     }
 
-    /** The answer to a task as it stands on the desk now. */
-    public Answer answerAsItStands(Task task) {
-        return switch (task) {
-            case Task.EnterData enter -> new Answer.Entered(typedRows(enter.count()));
-            case Task.ChooseRoles _ -> new Answer.RolesChosen(work.roles());
-            case Task.Describe _ -> draft(task, Answer.Described.NOTHING);
-            case Task.FindSlip slip -> treated(slip);
-            case Task.ReadValue _ -> draft(task, new Answer.Typed(""));
-            case Task.Predict _ -> draft(task, new Answer.Predictions(List.of()));
-            case Task.ExplainSlope _ -> draft(task, new Answer.Sentence(""));
-        };
+    /** What the tasks may see of the work. */
+    public Bench bench() {
+        return new Bench(exercise.truth(), work.table(), work.roles(), work.drafts());
     }
 
-    private <T extends Answer> T draft(Task task, T nothing) {
-        Answer draft = work.drafts().get(task.id());
-        @SuppressWarnings("unchecked")
-        T answer = nothing.getClass().isInstance(draft) ? (T) draft : nothing;
-        return answer;
-    }
-
-    /** The texts of the last rows that were left to type. */
-    private List<List<String>> typedRows(int count) {
-        List<Integer> left = exercise.leftToType();
-        Placement placement = Placement.of(exercise, work.table());
-        return placement.placesOf(left.subList(Math.max(0, left.size() - count), left.size())).stream()
-                .map(row -> IntStream.range(0, work.table().width()).mapToObj(column -> work.table().cell(row, column).text()).toList()).toList();
-    }
-
-    private Answer treated(Task.FindSlip slip) {
-        Placement placement = Placement.of(exercise, work.table());
-        Set<Integer> own = new TreeSet<>(exercise.leftToType());
-        exercise.tasks().stream().filter(Task.FindSlip.class::isInstance).forEach(task -> own.add(((Task.FindSlip) task).row()));
-        Set<Integer> others = new TreeSet<>();
-        for (int printed = 0; printed < exercise.data().size(); printed++) {
-            int place = placement.placeOf(printed);
-            if (!own.contains(printed) && (place < 0 || work.table().row(place).isSetAside() || !agrees(printed, place))) {
-                others.add(printed);
-            }
-        }
-        for (int place = 0; place < work.table().size(); place++) {
-            if (placement.printedAt(place) < 0 && !work.table().row(place).isEmpty()) {
-                others.add(place);
-            }
-        }
-        int place = placement.placeOf(slip.row());
-        return new Answer.Treated(place < 0 ? "" : work.table().cell(place, slip.column()).text(),
-                place < 0 ? Optional.empty() : work.table().row(place).setAside(), List.copyOf(others));
-    }
-
-    private boolean agrees(int printed, int place) {
-        for (int column = 0; column < exercise.data().width(); column++) {
-            Cell now = work.table().cell(place, column);
-            boolean same = switch (exercise.data().cell(printed, column)) {
-                case Cell.Measured key -> now instanceof Cell.Measured it && it.value() == key.value();
-                case Cell.Empty _ -> now.isEmpty();
-                case Cell.Unreadable key -> now.text().equals(key.text());
-            };
-            if (!same) {
-                return false;
-            }
-        }
-        return true;
+    /** The answer to a task as it stands now. */
+    public Answer standing(Task task) {
+        return task.standing(bench());
     }
 
     private Desk checked(String taskId) {
-        Optional<Task> task = exercise.task(taskId);
-        if (task.isEmpty() || triesLeft(task.get()) == 0) {
-            return this;
-        }
-        Answer answer = answerAsItStands(task.get());
-        if (new Judge(exercise).unfinished(task.get(), answer).isPresent()) {
-            return this;
-        }
-        Placement placement = Placement.of(exercise, work.table());
-        Set<Integer> setAside = new TreeSet<>();
-        for (int row = 0; row < work.table().size(); row++) {
-            if (work.table().row(row).isSetAside()) {
-                int printed = placement.printedAt(row);
-                setAside.add(printed < 0 ? exercise.data().size() + row : printed);
-            }
-        }
-        return with(work.withAttempt(taskId, new Attempt(answer, setAside)));
+        Optional<Task> task = exercise.task(taskId).filter(it -> triesLeft(it) > 0);
+        Bench bench = bench();
+        Optional<Attempt> attempt = task.map(bench::attempt).filter(it -> task.orElseThrow().unfinished(it.answer(), bench.truth()).isEmpty());
+        return attempt.map(it -> with(work.withAttempt(taskId, it))).orElse(this);
     }
 
     /** How often a task may still be checked; a large number where it is not limited. */

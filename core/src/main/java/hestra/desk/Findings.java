@@ -11,9 +11,7 @@ import hestra.data.Fineness;
 import hestra.data.Pairs;
 import hestra.data.Roles;
 import hestra.data.Variable;
-import hestra.exercise.Aid;
 import hestra.exercise.Exercise;
-import hestra.exercise.Task;
 import hestra.figure.Frame;
 import hestra.figure.Layer;
 import hestra.figure.PlotContent;
@@ -30,6 +28,7 @@ import hestra.fit.Prediction;
 import hestra.fit.TrialFit;
 import hestra.summary.EntryChecks;
 import hestra.summary.Suspicion;
+import hestra.task.Aid;
 
 /**
  * All that follows from a desk: computed once for each change, or when it is first asked for, and shared by every view. Used by one
@@ -263,7 +262,7 @@ public final class Findings {
 
     /** What looks wrong in the table, but what a task still asks to be found, and what the table says of itself anyway. */
     public List<Suspicion> suspicions() {
-        boolean givesAway = tasks.stream().anyMatch(state -> state.task() instanceof Task.FindSlip && !state.done());
+        boolean givesAway = tasks.stream().anyMatch(state -> state.task().hidesSuspicions() && !state.done());
         return EntryChecks.of(work().table(), work().drawnRoles(), exercise().mark()).stream().filter(it -> switch (it.kind()) {
             case NOT_A_NUMBER, INCOMPLETE, UNEQUAL_LENGTHS -> false;
             case HEADING_INSIDE, SAME_PAIR -> true;

@@ -2,8 +2,8 @@ package hestra.desk;
 
 import java.util.Optional;
 
-import hestra.exercise.Task;
 import hestra.feedback.Verdict;
+import hestra.task.Task;
 
 /**
  * Where a task stands.
@@ -16,6 +16,11 @@ import hestra.feedback.Verdict;
  * @param done whether it is right, or has no tries left
  */
 public record TaskState(Task task, int number, Optional<Verdict> verdict, double earned, int triesLeft, boolean done) {
+
+    /** Whether what the task opens is open. */
+    public boolean opens() {
+        return done || isTried() && task.opensWhenGiven();
+    }
 
     public boolean isTried() {
         return verdict.isPresent();

@@ -5,12 +5,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
-import hestra.exercise.Aid;
-import hestra.exercise.Attempt;
 import hestra.exercise.Exercise;
-import hestra.exercise.Task;
-import hestra.feedback.Judge;
 import hestra.feedback.Verdict;
+import hestra.task.Aid;
+import hestra.task.Attempt;
+import hestra.task.Task;
+import hestra.task.Truth;
 
 /** What follows from the answers that were checked: where each task stands, and which aids are open. */
 final class TaskStates {
@@ -19,13 +19,13 @@ final class TaskStates {
 
     /** Where each task of a desk stands, in the order of the sheet. */
     static List<TaskState> of(Desk desk) {
-        Judge judge = new Judge(desk.exercise());
+        Truth truth = desk.exercise().truth();
         List<TaskState> states = new ArrayList<>();
         for (Task task : desk.exercise().tasks()) {
             List<Verdict> verdicts = new ArrayList<>();
             for (Attempt attempt : desk.work().attemptsAt(task.id())) {
-                if (Judge.takes(task, attempt.answer())) {
-                    verdicts.add(judge.judge(task, attempt));
+                if (task.takes(attempt.answer())) {
+                    verdicts.add(task.judge(attempt, truth));
                 }
             }
             double best = verdicts.stream().mapToDouble(Verdict::earned).max().orElse(0);
@@ -38,12 +38,12 @@ final class TaskStates {
         return List.copyOf(states);
     }
 
-    /** A description opens what it opens as soon as it is given, right or not: it is a look, not a hurdle. */
+    /** The aids that are open. */
     static Set<Aid> open(Exercise exercise, List<TaskState> tasks) {
         Set<Aid> open = Aid.all();
         open.removeAll(exercise.held());
         for (TaskState state : tasks) {
-            if (state.done() || state.isTried() && state.task() instanceof Task.Describe) {
+            if (state.opens()) {
                 open.addAll(state.task().terms().opens());
             }
         }

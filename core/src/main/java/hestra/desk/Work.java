@@ -9,13 +9,13 @@ import java.util.Set;
 
 import hestra.data.DataTable;
 import hestra.data.Roles;
-import hestra.exercise.Answer;
-import hestra.exercise.Attempt;
 import hestra.exercise.Exercise;
-import hestra.exercise.Task;
 import hestra.figure.Frame;
 import hestra.figure.Layer;
 import hestra.figure.Slot;
+import hestra.task.Answer;
+import hestra.task.Attempt;
+import hestra.task.Task;
 
 /**
  * What a student has done with an exercise so far.
@@ -49,7 +49,7 @@ public record Work(
 
     /** The work before anything is done: the given table, no roles where a task asks for them, nothing answered. */
     public static Work begin(Exercise exercise) {
-        boolean asksRoles = exercise.tasks().stream().anyMatch(Task.ChooseRoles.class::isInstance);
+        boolean asksRoles = exercise.tasks().stream().anyMatch(Task::leavesRoles);
         return new Work(exercise.given(), asksRoles ? Optional.empty() : Optional.of(exercise.roles()),
                 inOrder(exercise.roles()), PlotState.USUAL, CurveState.LINE_ALONE, ReadingState.NONE, Map.of(), Checks.NONE, 0, "");
     }

@@ -6,16 +6,17 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.IntStream;
 
-import hestra.data.Cell;
 import hestra.data.DataTable;
 import hestra.data.Pairs;
 import hestra.data.Roles;
-import hestra.data.Row;
 import hestra.data.TableEdit;
 import hestra.data.Variable;
 import hestra.numbers.DecimalMark;
+import hestra.task.Aid;
+import hestra.task.Task;
+import hestra.task.Truth;
+
 
 /**
  * Prose, data and tasks: what an instructor writes and a student opens.
@@ -82,39 +83,19 @@ public record Exercise(
         return data.variable(roles.response());
     }
 
+    /** What is right in the data. */
+    public Truth truth() {
+        return Truth.of(data, roles, mark, tasks);
+    }
+
     /** The pairs of the true data. */
     public Pairs pairs() {
         return Pairs.of(data, roles);
     }
 
-    /** The pairs as they would be with every slip still in. */
-    public Pairs pairsWithSlips() {
-        return Pairs.of(withSlips(data), roles);
-    }
-
-    /** The table that the student starts from: the true data with the slips in, without the rows left to type. */
+    /** The table that the student starts from. */
     public DataTable given() {
-        List<Row> rows = new ArrayList<>(withSlips(data).rows());
-        for (int row = 0; row < rows.size(); row++) {
-            rows.set(row, rows.get(row).givenAs(row));
-        }
-        return data.withRows(rows).withoutRows(leftToType());
-    }
-
-    /** The rows that the student types: the last ones. */
-    public List<Integer> leftToType() {
-        int count = tasks.stream().mapToInt(task -> task instanceof Task.EnterData enter ? enter.count() : 0).max().orElse(0);
-        return IntStream.range(Math.max(0, data.size() - count), data.size()).boxed().toList();
-    }
-
-    private DataTable withSlips(DataTable table) {
-        DataTable changed = table;
-        for (Task task : tasks) {
-            if (task instanceof Task.FindSlip slip && slip.row() < table.size() && slip.column() < table.width()) {
-                changed = changed.withCell(slip.row(), slip.column(), Cell.of(slip.shown(), mark));
-            }
-        }
-        return changed;
+        return truth().given();
     }
 
     public Optional<Task> task(String id) {
@@ -171,15 +152,8 @@ public record Exercise(
         if (changed == data) {
             return this;
         }
-        List<Task> following = tasks.stream().map(task -> task instanceof Task.FindSlip slip ? following(slip, change) : task).toList();
+        List<Task> following = tasks.stream().map(task -> task.following(change)).toList();
         return new Exercise(id, title, place, heading, prose, changed, roles.following(change::columnAfter, changed), following, held, mark, provenance, rules);
-    }
-
-    /** A slip whose row or column is gone stays at the place where it stood. */
-    private static Task following(Task.FindSlip slip, TableEdit change) {
-        int row = change.rowAfter(slip.row());
-        int column = change.columnAfter(slip.column());
-        return row < 0 || column < 0 ? slip : new Task.FindSlip(slip.terms(), row, column, slip.shown());
     }
 
     /** With other columns, and roles among them. */

@@ -5,7 +5,7 @@ import java.util.Optional;
 import hestra.data.Cell;
 
 /** How a number came to be entered otherwise than it is printed, recognised from the two. */
-enum EntrySlip {
+public enum EntrySlip {
     DIGITS_EXCHANGED("two digits have changed places"),
     DECIMAL_POINT("the decimal point has slipped"),
     SIGN("the sign is the other way round"),
@@ -18,12 +18,12 @@ enum EntrySlip {
         this.words = words;
     }
 
-    String inWords() {
+    public String inWords() {
         return words;
     }
 
     /** The slip that makes one number of the other; nothing where they agree or no single slip does. */
-    static Optional<EntrySlip> between(Cell printed, Cell entered) {
+    public static Optional<EntrySlip> between(Cell printed, Cell entered) {
         if (!(printed instanceof Cell.Measured key && entered instanceof Cell.Measured it) || key.value() == it.value()) {
             return Optional.empty();
         }

@@ -4,77 +4,118 @@ import java.math.BigDecimal;
 import java.math.MathContext;
 import java.math.RoundingMode;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
-import java.util.OptionalDouble;
 
 import hestra.numbers.NumberReading;
 import hestra.numbers.Rounding;
 
 /**
- * Judges one number against its key, and against the wrong values that known mistakes produce.
+ * Judges one number against its key, and against the wrong values that mistakes produce.
  *
  * <p>A number is right when it equals the key rounded as asked, halves either way. A mistake is named only when the number
- * fits its wrong value within rounding, does not fit the key, and fits no other mistake as well.
+ * fits its wrong value within rounding and does not fit the key. Where two fit, both are named; of more, those of the lowest rank.
  */
-final class NumberJudge {
+public final class NumberJudge {
 
     private static final MathContext THIRTEEN_DIGITS = new MathContext(13);
+    private static final int MOST_NAMED = 2;
 
-    /** A wrong value that a mistake would give. */
-    record Wrong(Mistake mistake, double value) {}
+    private final Asked asked;
+    private final Rounding rounding;
+    private final List<Double> keys;
 
-    /** What became of a number: right, or the mistake that was recognised, or neither. */
-    record Finding(boolean right, Optional<Mistake> mistake) {
-        private static final Finding RIGHT = new Finding(true, Optional.empty());
+    public NumberJudge(Asked asked) {
+        this.asked = asked;
+        this.rounding = asked.rounding();
+        this.keys = asked.keys();
+    }
 
-        private static Finding of(Mistake mistake) {
-            return new Finding(false, Optional.of(mistake));
+    /**
+     * What became of a number.
+     *
+     * @param right whether it is right
+     * @param mistakes the mistakes of which each would explain it: none, one or two
+     */
+    public record Finding(boolean right, List<Mistake> mistakes) {
+        private static final Finding RIGHT = new Finding(true, List.of());
+        private static final Finding UNEXPLAINED = new Finding(false, List.of());
+
+        /** Whether the value was right and only written down wrongly. */
+        public boolean isOfWriting() {
+            return !mistakes.isEmpty() && mistakes.stream().allMatch(Mistake::isOfWriting);
         }
     }
 
-    private final Rounding rounding;
-    private final List<Double> keys;
-    private final List<Wrong> wrongs = new ArrayList<>();
+    /**
+     * A mistake that would be recognised.
+     *
+     * @param mistake the mistake
+     * @param value what it gives, in full
+     */
+    public record Wrong(Mistake mistake, double value) {}
 
-    NumberJudge(Rounding rounding, List<Double> keys) {
-        this.rounding = rounding;
-        this.keys = List.copyOf(keys);
+    /** The mistakes that would be recognised in these data, each with its first value that can be told from the key. */
+    public List<Wrong> distinguishable() {
+        List<Wrong> wrongs = new ArrayList<>();
+        for (Mistake mistake : Mistake.values()) {
+            mistake.wrongValues(asked).filter(wrong -> keys.stream().noneMatch(key -> rounding.apply(key).compareTo(rounding.apply(wrong)) == 0))
+                    .findFirst().ifPresent(value -> wrongs.add(new Wrong(mistake, value)));
+        }
+        return wrongs;
     }
 
-    void alsoRecognise(Mistake mistake, OptionalDouble value) {
-        value.ifPresent(it -> wrongs.add(new Wrong(mistake, it)));
+    /** Judges a number, marks and all. */
+    public Verdict verdict(NumberReading.Value given, int marks, String hint) {
+        Finding finding = judge(given);
+        if (finding.right()) {
+            return Verdict.right(marks, "Right.");
+        }
+        return finding.mistakes().isEmpty() ? Verdict.wrong(hint)
+                : new Verdict(finding.isOfWriting() ? Outcome.NEARLY : Outcome.WRONG, finding.isOfWriting() ? marks / 2.0 : 0,
+                        say(finding), finding.mistakes(), List.of());
     }
 
-    /** The wrong values that can be told from the key under the asked rounding. */
-    List<Wrong> distinguishable() {
-        return wrongs.stream().filter(wrong -> keys.stream().noneMatch(key ->
-                rounding.apply(key).compareTo(rounding.apply(wrong.value())) == 0)).toList();
+    /** What to tell the student of the mistakes that were found. */
+    public String say(Finding finding) {
+        return Mistake.say(finding.mistakes(), asked);
     }
 
-    Finding judge(NumberReading.Value given) {
+    /** Judges a number. */
+    public Finding judge(NumberReading.Value given) {
         BigDecimal typed = given.percent() ? given.typed().movePointLeft(2) : given.typed();
         if (keys.stream().anyMatch(key -> isRight(typed, key))) {
             return Finding.RIGHT;
         }
-        Optional<Mistake> wrongly = only(wrongs.stream()
-                .filter(wrong -> fits(typed, wrong.value(), rounding))
-                .map(Wrong::mistake).distinct().toList());
-        if (wrongly.isPresent()) {
-            return Finding.of(wrongly.get());
-        }
+        List<Mistake> fitting = fitting(typed, rounding);
         if (keys.stream().anyMatch(key -> isCutOff(typed, key))) {
-            return Finding.of(Mistake.CUT_OFF);
+            fitting.add(Mistake.CUT_OFF);
+        }
+        if (!fitting.isEmpty()) {
+            return named(fitting);
         }
         Rounding asTyped = new Rounding.Places(Math.clamp(typed.scale(), 0, 12));
-        List<Mistake> others = wrongs.stream()
-                .filter(wrong -> fits(typed, wrong.value(), asTyped))
-                .map(Wrong::mistake).distinct().toList();
+        List<Mistake> roughly = fitting(typed, asTyped);
         boolean telling = given.significant() >= 2 && typed.signum() != 0;
-        if (keys.stream().anyMatch(key -> fits(typed, key, asTyped) && (telling || others.isEmpty() && isNear(typed, key)))) {
-            return Finding.of(Mistake.WRONG_ROUNDING);
+        if (keys.stream().anyMatch(key -> fits(typed, key, asTyped) && (telling || roughly.isEmpty() && isNear(typed, key)))) {
+            return named(List.of(Mistake.WRONG_ROUNDING));
         }
-        return new Finding(false, telling ? only(others) : Optional.empty());
+        return telling ? named(roughly) : Finding.UNEXPLAINED;
+    }
+
+    /** The mistakes that give a number, so rounded. */
+    private List<Mistake> fitting(BigDecimal typed, Rounding how) {
+        List<Mistake> fitting = new ArrayList<>();
+        for (Mistake mistake : Mistake.values()) {
+            if (mistake.wrongValues(asked).anyMatch(wrong -> fits(typed, wrong, how))) {
+                fitting.add(mistake);
+            }
+        }
+        return fitting;
+    }
+
+    private static Finding named(List<Mistake> fitting) {
+        return new Finding(false, fitting.stream().sorted(Comparator.comparingInt(Mistake::rank)).limit(MOST_NAMED).toList());
     }
 
     private boolean isRight(BigDecimal typed, double key) {
@@ -104,9 +145,5 @@ final class NumberJudge {
     /** A single digit says enough only where it lies within a tenth of the value: 0.8 for 0.83, but not 1. */
     private static boolean isNear(BigDecimal typed, double value) {
         return Math.abs(typed.doubleValue() - value) <= 0.1 * Math.abs(value);
-    }
-
-    private static Optional<Mistake> only(List<Mistake> found) {
-        return found.size() == 1 ? Optional.of(found.getFirst()) : Optional.empty();
     }
 }

@@ -9,7 +9,6 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 import hestra.data.Variable;
-import hestra.exercise.Quantity;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberReading;
 import hestra.numbers.Rounding;
@@ -19,7 +18,7 @@ import hestra.numbers.Rounding;
  * unit of the other, the direction, that it is a prediction or an average, and no claim of a cause. The rest is read by
  * the instructor. The words looked for are English.
  */
-final class SlopeSentence {
+public final class SlopeSentence {
 
     private static final Pattern NUMBER = Pattern.compile("[-\u2212]?\\d+(?:[.,]\\d+)?");
     private static final Pattern UP = words("grow\\w*|grew|increas\\w*|ris\\w+|rose|longer|larger|bigger|more|gain\\w*|add\\w*|higher|"
@@ -46,11 +45,12 @@ final class SlopeSentence {
         this.mark = mark;
     }
 
-    static SlopeSentence about(Variable x, Variable y, double slope, DecimalMark mark) {
+    public static SlopeSentence about(Variable x, Variable y, double slope, DecimalMark mark) {
         return new SlopeSentence(x, y, slope, mark);
     }
 
-    Verdict judge(String sentence, int marks) {
+    /** The verdict on a sentence. */
+    public Verdict judge(String sentence, int marks) {
         if (sentence.isBlank()) {
             return Verdict.wrong("Write a sentence.");
         }

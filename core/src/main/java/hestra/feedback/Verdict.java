@@ -1,7 +1,6 @@
 package hestra.feedback;
 
 import java.util.List;
-import java.util.Optional;
 
 /**
  * What an answer was judged to be.
@@ -9,11 +8,11 @@ import java.util.Optional;
  * @param outcome right, nearly or wrong
  * @param earned marks earned, 0 to the task's marks
  * @param message what to tell the student, a sentence or two
- * @param mistake the recognised mistake, where there is one
+ * @param mistakes the recognised mistakes, of which each would explain the answer: none, one or two
  * @param parts the parts of an answer that has several, each with its own outcome
  */
 public record Verdict(
-        Outcome outcome, double earned, String message, Optional<Mistake> mistake, List<Part> parts) {
+        Outcome outcome, double earned, String message, List<Mistake> mistakes, List<Part> parts) {
 
     /**
      * One part of an answer.
@@ -25,29 +24,35 @@ public record Verdict(
     public record Part(String name, Outcome outcome, String note) {}
 
     public Verdict {
+        mistakes = List.copyOf(mistakes);
         parts = List.copyOf(parts);
     }
 
-    static Verdict of(Outcome outcome, double earned, String message) {
-        return new Verdict(outcome, earned, message, Optional.empty(), List.of());
+    public static Verdict of(Outcome outcome, double earned, String message) {
+        return new Verdict(outcome, earned, message, List.of(), List.of());
     }
 
-    static Verdict right(int marks, String message) {
+    public static Verdict right(int marks, String message) {
         return of(Outcome.RIGHT, marks, message);
     }
 
-    static Verdict wrong(String message) {
+    public static Verdict wrong(String message) {
         return of(Outcome.WRONG, 0, message);
     }
 
     /** The outcome of several parts together: right if all are, wrong if none is. */
-    static Verdict ofParts(int marks, List<Part> parts, String message) {
+    public static Verdict ofParts(int marks, List<Part> parts, String message) {
         long right = parts.stream().filter(part -> part.outcome() == Outcome.RIGHT).count();
         boolean nearly = parts.stream().anyMatch(part -> part.outcome() == Outcome.NEARLY);
         Outcome outcome = right == parts.size() ? Outcome.RIGHT
                 : right > 0 || nearly ? Outcome.NEARLY : Outcome.WRONG;
         double share = parts.isEmpty() ? 0 : (double) right / parts.size();
-        return new Verdict(outcome, marks * share, message, Optional.empty(), parts);
+        return new Verdict(outcome, marks * share, message, List.of(), parts);
+    }
+
+    /** The same with mistakes that were recognised. */
+    public Verdict recognising(List<Mistake> found) {
+        return new Verdict(outcome, earned, message, found, parts);
     }
 
     public boolean isRight() {

@@ -7,8 +7,8 @@ import hestra.data.DataTable;
 import hestra.data.Row;
 import hestra.desk.Desk;
 import hestra.desk.Work;
-import hestra.exercise.Attempt;
 import hestra.exercise.Exercise;
+import hestra.task.Attempt;
 
 /**
  * A student's finished work: the exercise as it was done, and what was made of it.

@@ -3,10 +3,10 @@ package hestra.marking;
 import java.util.ArrayList;
 import java.util.List;
 
-import hestra.exercise.Attempt;
 import hestra.exercise.Exercise;
-import hestra.exercise.Task;
-import hestra.feedback.Judge;
+import hestra.task.Attempt;
+import hestra.task.Task;
+import hestra.task.Truth;
 
 /**
  * The marks of one hand-in, task by task.
@@ -26,19 +26,18 @@ public record MarkSheet(String student, List<Double> marks, int of) {
      * right. A task that the hand-in does not know, or answers in another kind, earns nothing.
      */
     public static MarkSheet of(HandIn handIn, Exercise exercise) {
-        return of(handIn, new Judge(exercise));
+        return of(handIn, exercise, exercise.truth());
     }
 
     /** The same for many hand-ins against one exercise, whose truth is then worked out once. */
-    public static MarkSheet of(HandIn handIn, Judge judge) {
-        Exercise exercise = judge.exercise();
+    public static MarkSheet of(HandIn handIn, Exercise exercise, Truth truth) {
         List<Double> marks = new ArrayList<>();
         for (Task task : exercise.tasks()) {
             double best = 0;
             List<Attempt> attempts = handIn.attempts().getOrDefault(task.id(), List.of());
             int counted = task.terms().tries() == 0 ? attempts.size() : Math.min(attempts.size(), task.terms().tries());
             for (Attempt attempt : attempts.subList(0, counted)) {
-                best = Math.max(best, Judge.takes(task, attempt.answer()) ? judge.judge(task, attempt).earned() : 0);
+                best = Math.max(best, task.takes(attempt.answer()) ? task.judge(attempt, truth).earned() : 0);
             }
             marks.add(best);
         }

@@ -21,7 +21,7 @@ import hestra.fit.Curve;
  * @param placesX decimal places of x, as its instrument shows
  * @param placesY decimal places of y
  */
-public record Recipe(long seed, int n, Along along, Truth truth, Scatter scatter, OptionalDouble targetR, Oddities oddities, int groups, double apart,
+public record Recipe(long seed, int n, Along along, MeanCurve truth, Scatter scatter, OptionalDouble targetR, Oddities oddities, int groups, double apart,
         int placesX, int placesY) {
 
     /** The most pairs that can be made. */
@@ -34,7 +34,7 @@ public record Recipe(long seed, int n, Along along, Truth truth, Scatter scatter
 
     /** A line with a little scatter, to begin with. */
     public static Recipe simple() {
-        return new Recipe(1, 24, new Along.Steps(1, 1), Truth.line(5, 2), new Scatter(Scatter.Shape.NORMAL, 3, false), OptionalDouble.empty(),
+        return new Recipe(1, 24, new Along.Steps(1, 1), MeanCurve.line(5, 2), new Scatter(Scatter.Shape.NORMAL, 3, false), OptionalDouble.empty(),
                 Oddities.NONE, 1, 0, 0, 1);
     }
 

@@ -10,7 +10,6 @@ import java.util.Set;
 import hestra.Kelp;
 import hestra.data.Roles;
 import hestra.data.TableEdit;
-import hestra.exercise.Aid;
 import hestra.exercise.Exercise;
 import hestra.exercise.PlotRules;
 import hestra.exercise.PointChange;
@@ -25,6 +24,7 @@ import hestra.fit.Curve.FittedOn;
 import hestra.fit.EquationForm;
 import hestra.fit.LeastSquares;
 import hestra.fit.Trial;
+import hestra.task.Aid;
 import org.junit.jupiter.api.Test;
 
 import static org.assertj.core.api.Assertions.assertThat;

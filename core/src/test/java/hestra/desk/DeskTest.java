@@ -13,21 +13,24 @@ import hestra.data.Pairs;
 import hestra.data.Roles;
 import hestra.data.TableEdit;
 import hestra.data.Variable;
-import hestra.exercise.Aid;
-import hestra.exercise.Answer;
-import hestra.exercise.Description.Direction;
-import hestra.exercise.Description.Form;
-import hestra.exercise.Description.Strength;
-import hestra.exercise.Description.Unusual;
 import hestra.exercise.Exercise;
-import hestra.exercise.Quantity;
-import hestra.exercise.Task;
+import hestra.feedback.Quantity;
 import hestra.figure.Frame;
 import hestra.figure.Layer;
 import hestra.figure.PlotContent;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
 import hestra.summary.Suspicion;
+import hestra.task.Aid;
+import hestra.task.Answer;
+import hestra.task.Describe;
+import hestra.task.Description.Direction;
+import hestra.task.Description.Form;
+import hestra.task.Description.Strength;
+import hestra.task.Description.Unusual;
+import hestra.task.FindSlip;
+import hestra.task.ReadValue;
+import hestra.task.Task;
 import org.junit.jupiter.api.Test;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -104,7 +107,7 @@ class DeskTest {
 
     @Test
     void aCheckKeepsTheAnswerAndCountsTheTry() {
-        Task.ReadValue read = Kelp.read(Quantity.SLOPE, new Rounding.Places(2));
+        ReadValue read = Kelp.read(Quantity.SLOPE, new Rounding.Places(2));
         Desk desk = after(Kelp.exercise(read), new Edit.Draft("read", new Answer.Typed("1.95")), new Edit.Check("read"));
         assertThat(desk.triesLeft(read)).isEqualTo(2);
         assertThat(Findings.of(desk).task("read").verdict().orElseThrow().isRight()).isFalse();
@@ -115,7 +118,7 @@ class DeskTest {
 
     @Test
     void noTryIsSpentOnAnUnfinishedAnswerAndNoneIsLeftAfterTheLast() {
-        Task.ReadValue read = Kelp.read(Quantity.SLOPE, new Rounding.Places(2));
+        ReadValue read = Kelp.read(Quantity.SLOPE, new Rounding.Places(2));
         Desk desk = after(Kelp.exercise(read), new Edit.Check("read"), new Edit.Draft("read", new Answer.Typed("abc")), new Edit.Check("read"));
         assertThat(desk.work().attempts()).isEmpty();
         Desk spent = desk.apply(new Edit.Draft("read", new Answer.Typed("7")));
@@ -128,7 +131,7 @@ class DeskTest {
 
     @Test
     void theBestAttemptCounts() {
-        Task.Describe describe = Kelp.describe();
+        Describe describe = Kelp.describe();
         Desk desk = after(Kelp.exercise(describe), new Edit.Draft("describe", described().with(Strength.WEAK)), new Edit.Check("describe"),
                 new Edit.Draft("describe", described().with(Strength.WEAK).with(Form.CURVED)), new Edit.Check("describe"));
         assertThat(Findings.of(desk).task("describe").earned()).isEqualTo(3);
@@ -152,9 +155,9 @@ class DeskTest {
     @Test
     void theAnswerToDataTasksIsTheTableAsItStands() {
         Desk desk = after(Kelp.whole(), new Edit.ChangeTable(new TableEdit.Type(4, 0, "10")), new Edit.ChangeTable(new TableEdit.Type(4, 1, "7.2")), new Edit.ChangeTable(new TableEdit.Type(0, 1, "9")));
-        assertThat(desk.answerAsItStands(Kelp.enter(1))).isEqualTo(new Answer.Entered(List.of(List.of("10", "7.2"))));
-        assertThat(desk.answerAsItStands(Kelp.slip())).isEqualTo(new Answer.Treated("50", Optional.empty(), List.of(0)));
-        assertThat(desk.apply(new Edit.ChangeTable(new TableEdit.SetAside(Kelp.SLIP_ROW, "why"))).answerAsItStands(Kelp.slip()))
+        assertThat(desk.standing(Kelp.enter(1))).isEqualTo(new Answer.Entered(List.of(List.of("10", "7.2"))));
+        assertThat(desk.standing(Kelp.slip())).isEqualTo(new Answer.Treated("50", Optional.empty(), List.of(0)));
+        assertThat(desk.apply(new Edit.ChangeTable(new TableEdit.SetAside(Kelp.SLIP_ROW, "why"))).standing(Kelp.slip()))
                 .isEqualTo(new Answer.Treated("50", Optional.of("why"), List.of(0)));
     }
 
@@ -236,14 +239,14 @@ class DeskTest {
                 new Edit.ChangeTable(new TableEdit.Type(Kelp.SLIP_ROW + 1, 1, "5.0")))) {
             desk = desk.apply(edit);
         }
-        assertThat(desk.answerAsItStands(Kelp.enter(2))).isEqualTo(new Answer.Entered(List.of(List.of("7", "9.0"), List.of("8", "10.0"))));
-        assertThat(desk.answerAsItStands(Kelp.slip())).isEqualTo(new Answer.Treated("5.0", Optional.empty(), List.of()));
+        assertThat(desk.standing(Kelp.enter(2))).isEqualTo(new Answer.Entered(List.of(List.of("7", "9.0"), List.of("8", "10.0"))));
+        assertThat(desk.standing(Kelp.slip())).isEqualTo(new Answer.Treated("5.0", Optional.empty(), List.of()));
     }
 
     @Test
     void aRowThatWasRemovedNoLongerAgrees() {
         Desk desk = Desk.open(Kelp.exercise(Kelp.slip())).apply(new Edit.ChangeTable(new TableEdit.RemoveRows(List.of(0))));
-        assertThat(((Answer.Treated) desk.answerAsItStands(Kelp.slip())).othersChanged()).containsExactly(0);
+        assertThat(((Answer.Treated) desk.standing(Kelp.slip())).othersChanged()).containsExactly(0);
     }
 
     @Test
@@ -312,7 +315,7 @@ class DeskTest {
         for (int i = 0; i < 12; i++) {
             table = new TableEdit.Paste(i, 0, List.of(List.of(Integer.toString(i + 1), i == 5 ? "8.0" : Double.toString(2 + i * 1.2)))).appliedTo(table, DecimalMark.POINT);
         }
-        Task.FindSlip slip = new Task.FindSlip(Kelp.slip().terms(), 5, 1, "80");
+        FindSlip slip = new FindSlip(Kelp.slip().terms(), 5, 1, "80");
         Exercise exercise = Exercise.blank("slips").withData(table).withTasks(List.of(slip));
         Desk asked = Desk.open(exercise);
         assertThat(Findings.of(asked).suspicions()).isEmpty();

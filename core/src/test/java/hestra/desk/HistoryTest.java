@@ -7,10 +7,10 @@ import java.util.OptionalInt;
 
 import hestra.Kelp;
 import hestra.data.TableEdit;
-import hestra.exercise.Answer;
-import hestra.exercise.Task;
 import hestra.figure.Frame;
 import hestra.figure.Layer;
+import hestra.task.Answer;
+import hestra.task.Task;
 import org.junit.jupiter.api.Test;
 
 import static org.assertj.core.api.Assertions.assertThat;

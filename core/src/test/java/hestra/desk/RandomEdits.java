@@ -16,13 +16,9 @@ import hestra.data.Roles;
 import hestra.data.Selection;
 import hestra.data.TableEdit;
 import hestra.data.Variable;
-import hestra.exercise.Aid;
-import hestra.exercise.Answer;
-import hestra.exercise.Description;
 import hestra.exercise.Exercise;
 import hestra.exercise.PlotRules;
 import hestra.exercise.PointChange;
-import hestra.exercise.Task;
 import hestra.figure.Below;
 import hestra.figure.Frame;
 import hestra.figure.LabelPlace;
@@ -36,6 +32,11 @@ import hestra.fit.EquationForm;
 import hestra.fit.Term;
 import hestra.fit.Trial;
 import hestra.recipe.Recipe;
+import hestra.task.Aid;
+import hestra.task.Answer;
+import hestra.task.Description;
+import hestra.task.EnterData;
+import hestra.task.Task;
 
 /** Edits of every kind as chance gives them, sensible ones and wild ones: rows that are not there, numbers at the end of what a double holds. */
 public final class RandomEdits {
@@ -156,7 +157,7 @@ public final class RandomEdits {
     private Edit taskEdit(Desk desk) {
         Exercise exercise = desk.exercise();
         return switch (random.nextInt(4)) {
-            case 0 -> new Edit.AddTask(random.nextInt(5) - 1, new Task.EnterData(Kelp.explain().terms().withTitle(text()), 1 + random.nextInt(3)));
+            case 0 -> new Edit.AddTask(random.nextInt(5) - 1, new EnterData(Kelp.explain().terms().withTitle(text()), 1 + random.nextInt(3)));
             case 1 -> new Edit.RemoveTask(taskId(desk));
             case 2 -> new Edit.MoveTask(taskId(desk), random.nextInt(9) - 2);
             default -> exercise.tasks().isEmpty() ? new Edit.WriteProse(text()) : change(exercise.tasks().get(random.nextInt(exercise.tasks().size())));

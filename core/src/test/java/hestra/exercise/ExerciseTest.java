@@ -10,7 +10,14 @@ import hestra.data.Roles;
 import hestra.data.Row;
 import hestra.data.TableEdit;
 import hestra.data.Variable;
+import hestra.feedback.Quantity;
 import hestra.numbers.Rounding;
+import hestra.task.Aid;
+import hestra.task.Answer;
+import hestra.task.FindSlip;
+import hestra.task.Predict;
+import hestra.task.Task;
+import hestra.task.Terms;
 import org.junit.jupiter.api.Test;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -23,7 +30,7 @@ class ExerciseTest {
         Exercise exercise = Kelp.exercise(Kelp.enter(2), Kelp.slip());
         assertThat(exercise.given().size()).isEqualTo(3);
         assertThat(exercise.given().cell(Kelp.SLIP_ROW, 1)).isEqualTo(new Cell.Measured("50", 50));
-        assertThat(exercise.leftToType()).containsExactly(3, 4);
+        assertThat(exercise.truth().leftToType()).containsExactly(3, 4);
         assertThat(exercise.data().cell(Kelp.SLIP_ROW, 1)).isEqualTo(new Cell.Measured("5.0", 5));
     }
 
@@ -40,7 +47,7 @@ class ExerciseTest {
 
     @Test
     void aSlipOutsideTheDataIsNoSlip() {
-        Task.FindSlip outside = new Task.FindSlip(Kelp.slip().terms(), 99, 1, "7");
+        FindSlip outside = new FindSlip(Kelp.slip().terms(), 99, 1, "7");
         assertThat(Kelp.exercise(outside).given()).isEqualTo(Kelp.exercise().given());
     }
 
@@ -93,9 +100,9 @@ class ExerciseTest {
         assertThatThrownBy(() -> Terms.of("a", "t", "p", 1).withTries(-1)).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> Kelp.enter(0)).isInstanceOf(IllegalArgumentException.class);
         Terms terms = Terms.of("a", "t", "p", 1);
-        assertThatThrownBy(() -> new Task.Predict(terms, List.of(), new Rounding.Free())).isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> new Task.Predict(terms, List.of(Double.NaN), new Rounding.Free())).isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> new Task.FindSlip(terms, -1, 0, "")).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Predict(terms, List.of(), new Rounding.Free())).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Predict(terms, List.of(Double.NaN), new Rounding.Free())).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new FindSlip(terms, -1, 0, "")).isInstanceOf(IllegalArgumentException.class);
     }
 
     @Test
@@ -111,7 +118,7 @@ class ExerciseTest {
     void aSlipAndTheRolesFollowTheirRowsAndColumns() {
         Exercise exercise = Kelp.exercise(Kelp.slip());
         Exercise changed = exercise.withTableEdited(new TableEdit.InsertRows(0, 2)).withTableEdited(new TableEdit.InsertColumn(0, Variable.named("rope")));
-        Task.FindSlip slip = (Task.FindSlip) changed.tasks().getFirst();
+        FindSlip slip = (FindSlip) changed.tasks().getFirst();
         assertThat(slip.row()).isEqualTo(Kelp.SLIP_ROW + 2);
         assertThat(slip.column()).isEqualTo(2);
         assertThat(changed.roles()).isEqualTo(new Roles(1, 2));

@@ -8,11 +8,11 @@ import java.util.Set;
 import hestra.Kelp;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
-import hestra.exercise.Answer;
-import hestra.exercise.Attempt;
 import hestra.exercise.Exercise;
-import hestra.exercise.Quantity;
+import hestra.feedback.Quantity;
 import hestra.numbers.Rounding;
+import hestra.task.Answer;
+import hestra.task.Attempt;
 import org.junit.jupiter.api.Test;
 
 import static org.assertj.core.api.Assertions.assertThat;

@@ -32,7 +32,7 @@ class SampleTest {
     private static final Variable DAYS = Variable.named("days");
     private static final Variable LENGTH = Variable.named("length");
 
-    private static Recipe recipe(Along along, Truth truth, double size) {
+    private static Recipe recipe(Along along, MeanCurve truth, double size) {
         return new Recipe(7, 30, along, truth, new Scatter(Shape.NORMAL, size, false), OptionalDouble.empty(), Oddities.NONE, 1, 0, 4, 6);
     }
 
@@ -50,7 +50,7 @@ class SampleTest {
 
     @Test
     void theSameRecipeGivesTheSameDataAndAnotherSeedOthers() {
-        Recipe recipe = recipe(new Along.Between(0, 10), Truth.line(1, 2), 1);
+        Recipe recipe = recipe(new Along.Between(0, 10), MeanCurve.line(1, 2), 1);
         assertThat(table(recipe)).isEqualTo(table(recipe));
         assertThat(table(recipe.next())).isNotEqualTo(table(recipe));
     }
@@ -58,17 +58,17 @@ class SampleTest {
     @Test
     void aSeedGivesTheSameDataOnEveryMachineAndInEveryVersion() {
         // java.util.Random is specified to the last bit; these three come from its specification, worked out elsewhere in exact integers.
-        DataTable table = table(new Recipe(1, 3, new Along.Between(0, 1), Truth.line(0, 1), new Scatter(Shape.EVEN, 0, false), OptionalDouble.empty(), Oddities.NONE, 1, 0, 8, 8));
+        DataTable table = table(new Recipe(1, 3, new Along.Between(0, 1), MeanCurve.line(0, 1), new Scatter(Shape.EVEN, 0, false), OptionalDouble.empty(), Oddities.NONE, 1, 0, 8, 8));
         assertThat(pairs(table).xs().toArray()).isEqualTo(pairs(table).ys().toArray());
         assertThat(pairs(table).xs().toArray()).containsExactly(0.19842830, 0.24932002, 0.37899465);
     }
 
     @Test
     void withoutScatterEveryPairLiesOnTheCurve() {
-        List<Truth> truths = List.of(Truth.line(1, -2), new Truth(new Curve.ThroughOrigin(), List.of(3.0)), new Truth(new Curve.Polynomial(2), List.of(1.0, 2.0, 3.0)),
-                new Truth(new Curve.Exponential(Curve.FittedOn.VALUES), List.of(2.0, 0.5)), new Truth(new Curve.Power(Curve.FittedOn.VALUES), List.of(2.0, 1.5)),
-                new Truth(new Curve.Logarithmic(), List.of(1.0, 2.0)), new Truth(new Curve.Wave(), List.of(1.0, 2.0, 0.5, 0.25)),
-                new Truth(new Curve.OwnTerms(List.of(Term.ONE, Term.ROOT)), List.of(1.0, 2.0)));
+        List<MeanCurve> truths = List.of(MeanCurve.line(1, -2), new MeanCurve(new Curve.ThroughOrigin(), List.of(3.0)), new MeanCurve(new Curve.Polynomial(2), List.of(1.0, 2.0, 3.0)),
+                new MeanCurve(new Curve.Exponential(Curve.FittedOn.VALUES), List.of(2.0, 0.5)), new MeanCurve(new Curve.Power(Curve.FittedOn.VALUES), List.of(2.0, 1.5)),
+                new MeanCurve(new Curve.Logarithmic(), List.of(1.0, 2.0)), new MeanCurve(new Curve.Wave(), List.of(1.0, 2.0, 0.5, 0.25)),
+                new MeanCurve(new Curve.OwnTerms(List.of(Term.ONE, Term.ROOT)), List.of(1.0, 2.0)));
         double[] atFour = {1 - 8, 12, 1 + 8 + 48, 2 * 0.0625, 2 * 8, 1 + 2 * Math.log(4), 1 + 2 * Math.sin(2.25), 1 + 2 * 2};
         for (int i = 0; i < truths.size(); i++) {
             DataTable table = table(recipe(new Along.Steps(1, 1), truths.get(i), 0));
@@ -81,7 +81,7 @@ class SampleTest {
     void theTargetCorrelationIsReachedBeforeRounding(@ForAll @DoubleRange(min = 0.05, max = 0.99) double target, @ForAll boolean falling, @ForAll @IntRange(min = 4, max = 60) int n,
             @ForAll long seed) {
         double sign = falling ? -1 : 1;
-        Recipe recipe = new Recipe(seed, n, new Along.Between(2, 9), Truth.line(3, 2 * sign), new Scatter(Shape.SKEWED, 1, true), OptionalDouble.of(target * sign),
+        Recipe recipe = new Recipe(seed, n, new Along.Between(2, 9), MeanCurve.line(3, 2 * sign), new Scatter(Shape.SKEWED, 1, true), OptionalDouble.of(target * sign),
                 Oddities.NONE, 1, 0, 8, 8);
         Pairs pairs = pairs(table(recipe));
         assertThat(Association.of(pairs).orElseThrow().r().orElseThrow()).isCloseTo(target * sign, within(1e-6));
@@ -89,12 +89,12 @@ class SampleTest {
 
     @Test
     void aTargetOutOfReachSaysWhatIsTheMatter() {
-        Recipe bent = recipe(new Along.Between(0, 9), new Truth(new Curve.Polynomial(2), List.of(0.0, 0.0, 1.0)), 1);
+        Recipe bent = recipe(new Along.Between(0, 9), new MeanCurve(new Curve.Polynomial(2), List.of(0.0, 0.0, 1.0)), 1);
         Recipe tooMuch = new Recipe(bent.seed(), bent.n(), bent.along(), bent.truth(), bent.scatter(), OptionalDouble.of(0.9999), Oddities.NONE, 1, 0, 4, 4);
         assertThat(refusal(tooMuch)).startsWith("Without any scatter this curve has r = 0.9");
-        Recipe wrongWay = new Recipe(1, 20, new Along.Steps(0, 1), Truth.line(0, 2), bent.scatter(), OptionalDouble.of(-0.5), Oddities.NONE, 1, 0, 4, 4);
+        Recipe wrongWay = new Recipe(1, 20, new Along.Steps(0, 1), MeanCurve.line(0, 2), bent.scatter(), OptionalDouble.of(-0.5), Oddities.NONE, 1, 0, 4, 4);
         assertThat(refusal(wrongWay)).startsWith("This curve rises");
-        Recipe tooFew = new Recipe(1, 2, new Along.Steps(0, 1), Truth.line(0, 2), bent.scatter(), OptionalDouble.of(0.5), Oddities.NONE, 1, 0, 4, 4);
+        Recipe tooFew = new Recipe(1, 2, new Along.Steps(0, 1), MeanCurve.line(0, 2), bent.scatter(), OptionalDouble.of(0.5), Oddities.NONE, 1, 0, 4, 4);
         assertThat(refusal(tooFew)).isEqualTo("For a target r give more pairs.");
     }
 
@@ -133,8 +133,8 @@ class SampleTest {
 
     @Test
     void changingTheScatterLeavesXAsItWas() {
-        Recipe quiet = recipe(new Along.About(5, 1), Truth.line(1, 2), 0.5);
-        Recipe loud = recipe(new Along.About(5, 1), Truth.line(1, 2), 5);
+        Recipe quiet = recipe(new Along.About(5, 1), MeanCurve.line(1, 2), 0.5);
+        Recipe loud = recipe(new Along.About(5, 1), MeanCurve.line(1, 2), 5);
         assertThat(pairs(table(quiet)).xs().toArray()).isEqualTo(pairs(table(loud)).xs().toArray());
         assertThat((pairs(table(loud)).y(4) - (1 + 2 * pairs(table(loud)).x(4))) / (pairs(table(quiet)).y(4) - (1 + 2 * pairs(table(quiet)).x(4)))).isCloseTo(10, within(1e-3));
     }
@@ -142,7 +142,7 @@ class SampleTest {
     @Test
     void outliersAFarPointAndMissingCellsAreWhereTheRecipePutsThem() {
         Oddities odd = new Oddities(3, 6, Optional.of(new Oddities.FarPoint(50, -12)), 4);
-        Recipe recipe = new Recipe(5, 30, new Along.Steps(1, 1), Truth.line(0, 1), new Scatter(Shape.EVEN, 1, false), OptionalDouble.empty(), odd, 1, 0, 0, 2);
+        Recipe recipe = new Recipe(5, 30, new Along.Steps(1, 1), MeanCurve.line(0, 1), new Scatter(Shape.EVEN, 1, false), OptionalDouble.empty(), odd, 1, 0, 0, 2);
         DataTable table = table(recipe);
         assertThat(table.size()).isEqualTo(31);
         assertThat(table.cell(30, 0)).isEqualTo(Cell.of("50", DecimalMark.POINT));
@@ -156,7 +156,7 @@ class SampleTest {
 
     @Test
     void groupsLieApartAndAreNamed() {
-        Recipe recipe = new Recipe(5, 30, new Along.Steps(1, 1), Truth.line(0, 1), new Scatter(Shape.NORMAL, 0, false), OptionalDouble.empty(), Oddities.NONE, 3, 10, 0, 0);
+        Recipe recipe = new Recipe(5, 30, new Along.Steps(1, 1), MeanCurve.line(0, 1), new Scatter(Shape.NORMAL, 0, false), OptionalDouble.empty(), Oddities.NONE, 3, 10, 0, 0);
         Sample sample = ((Sample.Done) Sample.of(recipe, DAYS, LENGTH, DecimalMark.POINT)).sample();
         assertThat(sample.roles().group()).hasValue(2);
         for (int i = 0; i < 30; i++) {
@@ -168,7 +168,7 @@ class SampleTest {
 
     @Test
     void valuesAreRoundedAndWrittenAsAnInstrumentWould() {
-        DataTable table = ((Sample.Done) Sample.of(new Recipe(5, 12, new Along.Between(0, 9), Truth.line(0, 1), new Scatter(Shape.NORMAL, 1, false), OptionalDouble.empty(),
+        DataTable table = ((Sample.Done) Sample.of(new Recipe(5, 12, new Along.Between(0, 9), MeanCurve.line(0, 1), new Scatter(Shape.NORMAL, 1, false), OptionalDouble.empty(),
                 Oddities.NONE, 1, 0, 1, 2), DAYS, LENGTH, DecimalMark.COMMA)).sample().table();
         assertThat(table.rows()).allSatisfy(row -> {
             assertThat(row.cell(0).text()).matches("-?\\d+,\\d");
@@ -178,11 +178,11 @@ class SampleTest {
 
     @Test
     void whatCannotBeMadeSaysWhatToDo() {
-        assertThat(refusal(recipe(new Along.Steps(0, 1), new Truth(new Curve.Logarithmic(), List.of(1.0, 2.0)), 1))).isEqualTo("The curve has no value at x = 0. Choose other values of x.");
-        assertThat(refusal(recipe(new Along.Steps(0, 0), Truth.line(1, 2), 1))).contains("step other than 0");
-        assertThat(refusal(recipe(new Along.Between(5, 5), Truth.line(1, 2), 1))).contains("smaller first");
-        assertThat(refusal(recipe(new Along.Steps(0, 1), Truth.line(1, Double.NaN), 1))).contains("coefficient");
-        assertThat(refusal(recipe(new Along.Steps(0, 1), Truth.line(1, 2), -1))).contains("scatter");
-        assertThat(refusal(recipe(new Along.Steps(0, 100), new Truth(new Curve.Exponential(Curve.FittedOn.VALUES), List.of(1.0, 9e9)), 0))).contains("no value");
+        assertThat(refusal(recipe(new Along.Steps(0, 1), new MeanCurve(new Curve.Logarithmic(), List.of(1.0, 2.0)), 1))).isEqualTo("The curve has no value at x = 0. Choose other values of x.");
+        assertThat(refusal(recipe(new Along.Steps(0, 0), MeanCurve.line(1, 2), 1))).contains("step other than 0");
+        assertThat(refusal(recipe(new Along.Between(5, 5), MeanCurve.line(1, 2), 1))).contains("smaller first");
+        assertThat(refusal(recipe(new Along.Steps(0, 1), MeanCurve.line(1, Double.NaN), 1))).contains("coefficient");
+        assertThat(refusal(recipe(new Along.Steps(0, 1), MeanCurve.line(1, 2), -1))).contains("scatter");
+        assertThat(refusal(recipe(new Along.Steps(0, 100), new MeanCurve(new Curve.Exponential(Curve.FittedOn.VALUES), List.of(1.0, 9e9)), 0))).contains("no value");
     }
 }

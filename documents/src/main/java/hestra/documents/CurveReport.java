@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 
 import hestra.desk.Findings;
-import hestra.exercise.Aid;
 import hestra.figure.Slot;
 import hestra.fit.CurveFit;
 import hestra.fit.CurveOnData;
@@ -14,6 +13,7 @@ import hestra.fit.LineFit;
 import hestra.fit.Prediction;
 import hestra.fit.TrialFit;
 import hestra.numbers.NumberStyle;
+import hestra.task.Aid;
 
 /** What a write-up says of the curves: each that is drawn or in hand with its equation and numbers, and the predictions that were kept. */
 final class CurveReport {

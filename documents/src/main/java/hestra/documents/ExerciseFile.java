@@ -15,12 +15,12 @@ import hestra.data.DataTable;
 import hestra.data.Roles;
 import hestra.data.Row;
 import hestra.data.Variable;
-import hestra.exercise.Aid;
 import hestra.exercise.Exercise;
 import hestra.exercise.PlotRules;
 import hestra.exercise.Provenance;
-import hestra.exercise.Task;
 import hestra.numbers.DecimalMark;
+import hestra.task.Aid;
+import hestra.task.Task;
 
 /**
  * Exercises as files: a ZIP archive named {@code .hestra} of {@code exercise.json}, whose schema is

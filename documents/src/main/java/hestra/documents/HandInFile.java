@@ -11,9 +11,9 @@ import java.util.TreeMap;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
 import hestra.data.DataTable;
-import hestra.exercise.Attempt;
 import hestra.exercise.Exercise;
 import hestra.marking.HandIn;
+import hestra.task.Attempt;
 
 /**
  * Hand-ins as files: a ZIP archive named {@code .handin} of the exercise as in {@link ExerciseFile}, {@code work.json},

@@ -35,13 +35,14 @@ import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
 import hestra.data.Cell;
 import hestra.data.TableEdit;
 import hestra.desk.Edit;
-import hestra.exercise.Answer;
 import hestra.exercise.Provenance;
-import hestra.exercise.Task;
 import hestra.fit.Curve;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
 import hestra.recipe.Along;
+import hestra.task.Answer;
+import hestra.task.Kinds;
+import hestra.task.Task;
 import hestra.tracing.Picture;
 
 /**
@@ -97,13 +98,13 @@ final class Json {
                 .addModule(new Jdk8Module())
                 .addModule(cells)
                 .annotationIntrospector(new AnnotationIntrospectorPair(new OurNames(), new JacksonAnnotationIntrospector()))
-                .addMixIn(Edit.class, Kinds.class)
-                .addMixIn(TableEdit.class, Kinds.class)
-                .addMixIn(Provenance.class, Kinds.class)
-                .addMixIn(Along.class, Kinds.class)
-                .addMixIn(Task.class, Kinds.class)
-                .addMixIn(Answer.class, Kinds.class)
-                .addMixIn(Rounding.class, Kinds.class)
+                .addMixIn(Edit.class, ByKind.class)
+                .addMixIn(TableEdit.class, ByKind.class)
+                .addMixIn(Provenance.class, ByKind.class)
+                .addMixIn(Along.class, ByKind.class)
+                .addMixIn(Task.class, ByKind.class)
+                .addMixIn(Answer.class, ByKind.class)
+                .addMixIn(Rounding.class, ByKind.class)
                 .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
                 .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
                 .enable(DeserializationFeature.FAIL_ON_NUMBERS_FOR_ENUMS)
@@ -113,9 +114,10 @@ final class Json {
                 .build();
         mapper.setDefaultSetterInfo(JsonSetter.Value.forContentNulls(Nulls.FAIL));
         mapper.getFactory().setStreamReadConstraints(StreamReadConstraints.builder().maxNestingDepth(40).build());
-        for (Class<?> family : new Class<?>[] {Edit.class, TableEdit.class, Provenance.class, Along.class, Task.class, Answer.class, Rounding.class}) {
+        for (Class<?> family : new Class<?>[] {Edit.class, TableEdit.class, Provenance.class, Along.class, Answer.class, Rounding.class}) {
             register(mapper, family);
         }
+        Kinds.ALL.forEach(kind -> mapper.registerSubtypes(new NamedType(kind.type(), kind.code())));
         return mapper;
     }
 
@@ -136,7 +138,7 @@ final class Json {
 
     /** A family whose members are told apart by "kind". */
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
-    private interface Kinds {}
+    private interface ByKind {}
 
     private static final class OurNames extends NopAnnotationIntrospector {
         private static final long serialVersionUID = 1;

@@ -15,19 +15,16 @@ import java.util.Objects;
 import com.samskivert.mustache.Mustache;
 import com.samskivert.mustache.Template;
 import hestra.data.Cell;
-import hestra.data.DataTable;
 import hestra.data.Pairs;
 import hestra.data.Row;
 import hestra.desk.Findings;
 import hestra.desk.TaskState;
-import hestra.exercise.Answer;
-import hestra.exercise.Attempt;
 import hestra.exercise.LiveText;
-import hestra.exercise.Task;
 import hestra.figure.Layout;
 import hestra.figure.ResidualStrip;
 import hestra.figure.ScatterPlot;
-import hestra.numbers.NumberStyle;
+import hestra.task.Attempt;
+import hestra.task.Task;
 
 /** A student's work as one HTML page that stands by itself: plot, equation, statistics, answers and data. */
 public final class WriteUp {
@@ -72,50 +69,13 @@ public final class WriteUp {
         shown.put("number", state.number());
         shown.put("name", task.terms().title());
         shown.put("prompt", Prose.html(LiveText.fill(task.terms().prompt(), findings.exercise())));
-        List<Attempt> attempts = findings.work().attemptsAt(task.id());
+        List<Attempt> attempts = findings.work().attemptsAt(task.id()).stream().filter(attempt -> task.takes(attempt.answer())).toList();
         shown.put("answer", attempts.isEmpty() ? List.of("not answered")
-                : inWords(task, attempts.getLast().answer(), findings.work().table(), findings.desk().style()));
+                : task.inWords(attempts.getLast().answer(), findings.exercise().truth()));
         shown.put("verdict", state.verdict().map(verdict -> verdict.outcome().sign() + " " + verdict.message()).orElse(""));
         shown.put("outcome", state.verdict().map(verdict -> Json.kebab(verdict.outcome().name())).orElse("open"));
         shown.put("tries", attempts.size() > 1 ? attempts.size() + " tries" : "");
         return shown;
-    }
-
-    /** An answer in words, a line each. */
-    static List<String> inWords(Task task, Answer answer, DataTable table, NumberStyle style) {
-        return switch (answer) {
-            case Answer.Entered entered -> entered.rows().stream().map(row -> String.join(", ", row)).toList();
-            case Answer.RolesChosen chosen -> List.of(chosen.roles().map(roles -> table.variable(roles.explanatory()).name()
-                    + " explains, " + table.variable(roles.response()).name() + " responds").orElse("–"));
-            case Answer.Described described -> {
-                List<String> lines = new ArrayList<>();
-                lines.add(String.join(" · ", List.of(
-                        described.direction().map(it -> it.inWords()).orElse("–"),
-                        described.form().map(it -> it.inWords()).orElse("–"),
-                        described.strength().map(it -> it.inWords()).orElse("–"),
-                        "unusual: " + described.unusual().map(it -> it.inWords()).orElse("–"))));
-                if (!described.sentence().isBlank()) {
-                    lines.add(described.sentence());
-                }
-                yield lines;
-            }
-            case Answer.Treated treated -> List.of(treated.reason()
-                    .map(reason -> "set aside: " + reason).orElse("the value is now " + treated.now()));
-            case Answer.Typed typed -> List.of(typed.text());
-            case Answer.Predictions predictions -> {
-                List<String> lines = new ArrayList<>();
-                if (task instanceof Task.Predict predict) {
-                    for (int i = 0; i < predict.at().size(); i++) {
-                        Answer.Predicted given = predictions.at(i);
-                        lines.add("at " + style.shortest(predict.at().get(i)) + ": "
-                                + (given.text().isBlank() ? "–" : given.text())
-                                + given.trusted().map(trusted -> trusted ? ", trusted" : ", not trusted").orElse(""));
-                    }
-                }
-                yield lines;
-            }
-            case Answer.Sentence sentence -> List.of(sentence.text());
-        };
     }
 
     private static List<Map<String, Object>> rows(Findings findings) {

@@ -37,15 +37,11 @@ import hestra.data.Variable;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desk.RandomEdits;
-import hestra.exercise.Answer;
-import hestra.exercise.Description.Form;
 import hestra.exercise.Exercise;
 import hestra.exercise.PlotRules;
 import hestra.exercise.PointChange;
 import hestra.exercise.Provenance;
-import hestra.exercise.Quantity;
-import hestra.exercise.Task;
-import hestra.exercise.Terms;
+import hestra.feedback.Quantity;
 import hestra.fit.Curve;
 import hestra.fit.EquationForm;
 import hestra.fit.Term;
@@ -53,10 +49,16 @@ import hestra.marking.HandIn;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
 import hestra.recipe.Along;
+import hestra.recipe.MeanCurve;
 import hestra.recipe.Oddities;
 import hestra.recipe.Recipe;
 import hestra.recipe.Scatter;
-import hestra.recipe.Truth;
+import hestra.task.Answer;
+import hestra.task.Description.Form;
+import hestra.task.Kind;
+import hestra.task.Kinds;
+import hestra.task.ReadValue;
+import hestra.task.Terms;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -84,8 +86,8 @@ class FilesTest {
     private static Exercise rich() {
         Terms terms = Terms.of("r2", "Read R²", "“Quotes”, <tags> & ünïcode", 3).withHint("look").withVerdict(Terms.Showing.AFTER_HANDING_IN);
         Exercise whole = Kelp.whole();
-        return whole.withTaskAt(3, new Task.ReadValue(terms, Quantity.R_SQUARED, new Rounding.Significant(3)))
-                .withTaskAt(0, new Task.ReadValue(Terms.of("free", "Count", "n?", 1).withTries(0), Quantity.N, new Rounding.Free()));
+        return whole.withTaskAt(3, new ReadValue(terms, Quantity.R_SQUARED, new Rounding.Significant(3)))
+                .withTaskAt(0, new ReadValue(Terms.of("free", "Count", "n?", 1).withTries(0), Quantity.N, new Rounding.Free()));
     }
 
     private static HandIn handIn() {
@@ -164,7 +166,7 @@ class FilesTest {
     }
 
     /** An exercise made by a recipe with everything in it, its columns put to every use. */
-    private static Exercise made(Along along, Truth truth) {
+    private static Exercise made(Along along, MeanCurve truth) {
         Recipe recipe = new Recipe(-3, 12, along, truth, new Scatter(Scatter.Shape.HEAVY_TAILED, 0.5, true), OptionalDouble.of(0.4),
                 new Oddities(2, 4.5, Optional.of(new Oddities.FarPoint(70, -3)), 1), 3, 2.5, 1, 3);
         DataTable table = DataTable.empty(new Variable("x", "", "", Optional.of(new Variable.Limits(-1.5, 70))), Variable.named("y"), Variable.named("name"),
@@ -175,9 +177,9 @@ class FilesTest {
 
     @Test
     void recipesAndUsesOfColumnsReadBackAndFollowTheSchema() throws IOException {
-        List<Exercise> all = List.of(made(new Along.Steps(1, 0.5), Truth.line(1, 2)), made(new Along.Between(1, 9), new Truth(new Curve.Wave(), List.of(1.0, 2.0, 3.0, 0.5))),
-                made(new Along.About(5, 1), new Truth(new Curve.OwnTerms(List.of(Term.ONE, Term.ROOT)), List.of(1.0, 2.0))),
-                made(new Along.Between(1, 9), new Truth(new Curve.Exponential(Curve.FittedOn.LOGARITHMS), List.of(1.0, 2.0))));
+        List<Exercise> all = List.of(made(new Along.Steps(1, 0.5), MeanCurve.line(1, 2)), made(new Along.Between(1, 9), new MeanCurve(new Curve.Wave(), List.of(1.0, 2.0, 3.0, 0.5))),
+                made(new Along.About(5, 1), new MeanCurve(new Curve.OwnTerms(List.of(Term.ONE, Term.ROOT)), List.of(1.0, 2.0))),
+                made(new Along.Between(1, 9), new MeanCurve(new Curve.Exponential(Curve.FittedOn.LOGARITHMS), List.of(1.0, 2.0))));
         Path file = folder.resolve("made.hestra");
         for (Exercise exercise : all) {
             ExerciseFile.write(exercise, file);
@@ -195,6 +197,16 @@ class FilesTest {
         assertThat(before).doesNotContain("null");
         entries.put("exercise.json", before);
         assertThat(done(ExerciseFile.read(zip(entries)))).isEqualTo(rich());
+    }
+
+    @Test
+    void everyKindOfTaskStandsInTheSchemaAndInTheGuide() throws IOException {
+        String schema = Files.readString(Path.of("..", "docs", "formats", "exercise.schema.json"));
+        String guide = Files.readString(Path.of("..", "docs", "guide-for-instructors.md"));
+        for (Kind kind : Kinds.ALL) {
+            assertThat(schema).contains("\"const\": \"" + kind.code() + "\"");
+            assertThat(guide).contains("| " + kind.title() + " |");
+        }
     }
 
     private static Set<?> problems(String schema, String json) throws IOException {

@@ -23,13 +23,9 @@ import hestra.desk.Edit;
 import hestra.desk.History;
 import hestra.desk.PlotEdit;
 import hestra.desk.RandomEdits;
-import hestra.exercise.Aid;
-import hestra.exercise.Answer;
 import hestra.exercise.Exercise;
 import hestra.exercise.PlotRules;
 import hestra.exercise.PointChange;
-import hestra.exercise.Task;
-import hestra.exercise.Terms;
 import hestra.figure.Below;
 import hestra.figure.Dress;
 import hestra.figure.Frame;
@@ -45,6 +41,10 @@ import hestra.fit.EquationForm;
 import hestra.fit.Term;
 import hestra.fit.Trial;
 import hestra.numbers.Rounding;
+import hestra.task.Aid;
+import hestra.task.Answer;
+import hestra.task.Predict;
+import hestra.task.Terms;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -69,7 +69,7 @@ class JournalFileTest {
             new Edit.Draft("describe", Answer.Described.NOTHING.withSentence("rising")), new Edit.Draft("roles", new Answer.RolesChosen(Optional.empty())),
             new Edit.Check("roles"), new Edit.Name("Ida"), new Edit.Undo(), new Edit.Redo(),
             new Edit.WriteTexts("t", "p", "h"), new Edit.WriteTexts("u", "p", "h", Optional.of("title 1")), new Edit.Pasted(8, new Edit.WriteTable(new TableEdit.Type(1, 1, "4"))), new Edit.Pasted(8, new Edit.WriteTable(new TableEdit.Type(1, 1, "3.9"))), new Edit.WriteProse("p\nq"), new Edit.WriteTable(new TableEdit.Name(0, new Variable("a", "b", "c"))),
-            new Edit.WriteHeld(Set.of(Aid.R)), new Edit.WriteRoles(new Roles(1, 0)), new Edit.AddTask(0, new Task.Predict(Terms.of("again", "t", "p", 2), List.of(1.5, 2e9), new Rounding.Significant(3))),
+            new Edit.WriteHeld(Set.of(Aid.R)), new Edit.WriteRoles(new Roles(1, 0)), new Edit.AddTask(0, new Predict(Terms.of("again", "t", "p", 2), List.of(1.5, 2e9), new Rounding.Significant(3))),
             new Edit.ChangeTask(Kelp.explain().with(Kelp.explain().terms().withTitle("x"))), new Edit.MoveTask("explain", 0),
             new Edit.RemoveTask("roles"), new Edit.WriteColumns(Kelp.table(), Roles.FIRST_EXPLAINS),
             new Edit.WriteColumns(Kelp.table(), new Roles(1, 0)), new Edit.StartAgain());

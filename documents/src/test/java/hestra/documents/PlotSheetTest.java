@@ -35,11 +35,11 @@ import hestra.fit.LeastSquares;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberStyle;
 import hestra.recipe.Along;
+import hestra.recipe.MeanCurve;
 import hestra.recipe.Oddities;
 import hestra.recipe.Recipe;
 import hestra.recipe.Sample;
 import hestra.recipe.Scatter;
-import hestra.recipe.Truth;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.junit.jupiter.api.Test;
@@ -55,7 +55,7 @@ class PlotSheetTest {
     private Path folder;
 
     private static Findings findings(int n) {
-        Recipe recipe = new Recipe(3, n, new Along.Between(0, 50), Truth.line(5, 2), new Scatter(Scatter.Shape.NORMAL, 6, false), OptionalDouble.empty(), Oddities.NONE, 1, 0, 2, 2);
+        Recipe recipe = new Recipe(3, n, new Along.Between(0, 50), MeanCurve.line(5, 2), new Scatter(Scatter.Shape.NORMAL, 6, false), OptionalDouble.empty(), Oddities.NONE, 1, 0, 2, 2);
         Sample sample = ((Sample.Done) Sample.of(recipe, new Variable("days", "", "d"), new Variable("length", "", "cm"), DecimalMark.POINT)).sample();
         return Findings.of(Desk.open(Exercise.blank("sheet").withColumns(sample.table(), Roles.FIRST_EXPLAINS).withHeld(Set.of())));
     }

@@ -28,10 +28,10 @@ import hestra.data.TableEdit;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desk.RandomEdits;
-import hestra.exercise.Answer;
 import hestra.marking.HandIn;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberReading;
+import hestra.task.Answer;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 

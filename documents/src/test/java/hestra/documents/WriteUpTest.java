@@ -14,28 +14,26 @@ import javax.xml.parsers.DocumentBuilderFactory;
 
 import hestra.Kelp;
 import hestra.data.Cell;
-import hestra.data.Roles;
 import hestra.data.TableEdit;
 import hestra.data.Variable;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
-import hestra.exercise.Answer;
-import hestra.exercise.Description.Direction;
-import hestra.exercise.Description.Form;
-import hestra.exercise.Description.Strength;
-import hestra.exercise.Description.Unusual;
 import hestra.exercise.Exercise;
-import hestra.exercise.Quantity;
-import hestra.exercise.Task;
+import hestra.feedback.Quantity;
 import hestra.figure.Ink;
 import hestra.figure.Slot;
 import hestra.fit.Curve;
 import hestra.marking.HandIn;
 import hestra.numbers.DecimalMark;
-import hestra.numbers.NumberStyle;
 import hestra.numbers.Rounding;
+import hestra.task.Answer;
+import hestra.task.Describe;
+import hestra.task.Description.Direction;
+import hestra.task.Description.Form;
+import hestra.task.Description.Strength;
+import hestra.task.Description.Unusual;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.xml.sax.InputSource;
@@ -172,7 +170,7 @@ class WriteUpTest {
 
     @Test
     void marksOfAClassHaveTwoDecimalPlaces(@TempDir Path folder) throws IOException {
-        Task.Describe describe = new Task.Describe(Kelp.describe().terms().withMarks(1), Kelp.describe().key());
+        Describe describe = new Describe(Kelp.describe().terms().withMarks(1), Kelp.describe().key());
         Answer.Described three = Answer.Described.NOTHING.with(Direction.RISING).with(Form.STRAIGHT).with(Strength.STRONG).with(Unusual.NONE);
         HandInFile.write(HandIn.of(Desk.open(Kelp.exercise(describe)).apply(new Edit.Draft("describe", three)).apply(new Edit.Check("describe")).apply(new Edit.Name("Ida"))), folder.resolve("a.handin"));
         assertThat(csv(folder, Optional.empty()).lines().skip(1).findFirst()).contains("Ida,0.75,0.75,1,");
@@ -186,15 +184,5 @@ class WriteUpTest {
         Path empty = Files.createDirectory(folder.resolve("empty"));
         assertThat(((Reading.Refused<ClassMarks>) ClassMarks.of(empty, Optional.empty())).message()).contains("no hand-ins");
         assertThat(((Reading.Refused<ClassMarks>) ClassMarks.of(folder.resolve("a.handin"), Optional.empty())).message()).contains("not a folder");
-    }
-
-    @Test
-    void answersAreSaidInWords() {
-        assertThat(WriteUp.inWords(Kelp.roles(), new Answer.RolesChosen(Optional.of(new Roles(1, 0))), Kelp.table(), NumberStyle.STANDARD))
-                .containsExactly("length explains, days responds");
-        assertThat(WriteUp.inWords(Kelp.slip(), new Answer.Treated("5", Optional.of("misread"), List.of()), Kelp.table(), NumberStyle.STANDARD))
-                .containsExactly("set aside: misread");
-        assertThat(WriteUp.inWords(Kelp.predict(4, 20), new Answer.Predictions(List.of(new Answer.Predicted("4.0", Optional.of(true)))),
-                Kelp.table(), NumberStyle.STANDARD)).containsExactly("at 4: 4.0, trusted", "at 20: –");
     }
 }

@@ -58,7 +58,7 @@ final class DemoShelf extends Board {
 
     private Button card(OrrinBay.Set set) {
         Exercise exercise = set.exercise();
-        FigureView picture = new FigureView(look, layout -> Thumbnail.describe(exercise.pairsWithSlips(), layout));
+        FigureView picture = new FigureView(look, layout -> Thumbnail.describe(exercise.truth().pairsWithSlips(), layout));
         picture.setPrefSize(CARD - 26, PICTURE);
         picture.setMouseTransparent(true);
         Label title = new Label(exercise.title());

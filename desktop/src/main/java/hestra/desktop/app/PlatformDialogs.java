@@ -7,6 +7,8 @@ import java.util.Optional;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
 
+import hestra.task.Kind;
+
 /** The platform's own file dialogs. */
 final class PlatformDialogs implements FileDialogs {
 

@@ -9,12 +9,12 @@ import java.util.function.Supplier;
 import hestra.desk.Edit;
 import hestra.desk.PlotEdit;
 import hestra.desktop.app.DeskModel;
-import hestra.exercise.Aid;
 import hestra.figure.Below;
 import hestra.figure.Layer;
 import hestra.figure.Slot;
 import hestra.fit.Curve;
 import hestra.fit.Trial;
+import hestra.task.Aid;
 
 /** The part of the example that tries a line by eye, unfolds the calculation, and compares curves. */
 final class CurveTour {

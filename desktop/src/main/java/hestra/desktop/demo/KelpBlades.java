@@ -14,18 +14,25 @@ import hestra.data.Variable;
 import hestra.documents.DelimitedText;
 import hestra.documents.Reading;
 import hestra.documents.TextData;
-import hestra.exercise.Aid;
-import hestra.exercise.Description;
-import hestra.exercise.Description.Direction;
-import hestra.exercise.Description.Form;
-import hestra.exercise.Description.Strength;
-import hestra.exercise.Description.Unusual;
 import hestra.exercise.Exercise;
-import hestra.exercise.Quantity;
-import hestra.exercise.Task;
-import hestra.exercise.Terms;
+import hestra.feedback.Quantity;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
+import hestra.task.Aid;
+import hestra.task.ChooseRoles;
+import hestra.task.Describe;
+import hestra.task.Description;
+import hestra.task.Description.Direction;
+import hestra.task.Description.Form;
+import hestra.task.Description.Strength;
+import hestra.task.Description.Unusual;
+import hestra.task.EnterData;
+import hestra.task.ExplainSlope;
+import hestra.task.FindSlip;
+import hestra.task.Predict;
+import hestra.task.ReadValue;
+import hestra.task.Task;
+import hestra.task.Terms;
 
 /** The exercise "Kelp blades" of Orrin Bay, a made-up field station: a good line, and one value entered ten times too large. */
 public final class KelpBlades {
@@ -49,26 +56,26 @@ public final class KelpBlades {
     private static List<Task> tasks(DataTable data) {
         String slipped = data.cell(SLIP_ROW, 1).text().replace(".", "");
         return List.of(
-                new Task.EnterData(Terms.of("enter", "Enter the last three pairs",
+                new EnterData(Terms.of("enter", "Enter the last three pairs",
                         "Type the last three pairs of the printed table into the table on the right.", 1), 3),
-                new Task.ChooseRoles(Terms.of("roles", "Which explains, which responds?",
+                new ChooseRoles(Terms.of("roles", "Which explains, which responds?",
                         "One of the two variables could depend on the other. The plot is drawn by your choice.", 1)),
-                new Task.Describe(Terms.of("describe", "Describe what you see",
+                new Describe(Terms.of("describe", "Describe what you see",
                         "Look at the plot before any line is drawn. What do the points show, apart from any that stand alone?", 4)
                         .opening(EnumSet.allOf(Aid.class)),
                         new Description(Direction.RISING, Form.STRAIGHT, Strength.STRONG, Unusual.ONE)),
-                new Task.FindSlip(Terms.of("slip", "Find the mistyped blade",
+                new FindSlip(Terms.of("slip", "Find the mistyped blade",
                         "One blade cannot be as long as the table says. Find it, compare it with the printed table, and mend it. "
                                 + "Or set it aside and give your reason. Watch the line, r and R² as you do.", 2)
                         .withTries(0), SLIP_ROW, 1, slipped),
-                new Task.ReadValue(Terms.of("slope", "Read the slope",
+                new ReadValue(Terms.of("slope", "Read the slope",
                         "By how much does a blade grow in a day, on average?", 2), Quantity.SLOPE, new Rounding.Places(2)),
-                new Task.ReadValue(Terms.of("r", "Read the correlation",
+                new ReadValue(Terms.of("r", "Read the correlation",
                         "How closely do the points follow the line? Give r.", 2), Quantity.R, new Rounding.Places(3)),
-                new Task.Predict(Terms.of("predict", "Predict",
+                new Predict(Terms.of("predict", "Predict",
                         "Predict the length at each age. Which predictions would you trust? Type the age under the readings, "
                                 + "or drag the reading line.", 6), List.of(20.0, 37.0, 60.0), new Rounding.Places(1)),
-                new Task.ExplainSlope(Terms.of("explain", "Say it in words",
+                new ExplainSlope(Terms.of("explain", "Say it in words",
                         "What does the slope mean for a blade of kelp?", 3)));
     }
 

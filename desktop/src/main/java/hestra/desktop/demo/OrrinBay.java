@@ -9,29 +9,33 @@ import hestra.data.DataTable;
 import hestra.data.Roles;
 import hestra.data.TableEdit;
 import hestra.data.Variable;
-import hestra.exercise.Aid;
-import hestra.exercise.Description;
-import hestra.exercise.Description.Direction;
-import hestra.exercise.Description.Form;
-import hestra.exercise.Description.Strength;
-import hestra.exercise.Description.Unusual;
 import hestra.exercise.Exercise;
 import hestra.exercise.Provenance;
-import hestra.exercise.Quantity;
-import hestra.exercise.Task;
-import hestra.exercise.Terms;
+import hestra.feedback.Quantity;
 import hestra.fit.Curve;
 import hestra.fit.Curve.FittedOn;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
 import hestra.recipe.Along;
+import hestra.recipe.MeanCurve;
 import hestra.recipe.Oddities;
 import hestra.recipe.Oddities.FarPoint;
 import hestra.recipe.Recipe;
 import hestra.recipe.Sample;
 import hestra.recipe.Scatter;
 import hestra.recipe.Scatter.Shape;
-import hestra.recipe.Truth;
+import hestra.task.Aid;
+import hestra.task.Describe;
+import hestra.task.Description;
+import hestra.task.Description.Direction;
+import hestra.task.Description.Form;
+import hestra.task.Description.Strength;
+import hestra.task.Description.Unusual;
+import hestra.task.ExplainSlope;
+import hestra.task.Predict;
+import hestra.task.ReadValue;
+import hestra.task.Task;
+import hestra.task.Terms;
 
 /** The seven data sets of Orrin Bay, a made-up field station, each with its story and one lesson. */
 public final class OrrinBay {
@@ -56,7 +60,7 @@ public final class OrrinBay {
     }
 
     private static Set coolingFlask() {
-        Recipe recipe = new Recipe(11, 16, new Along.Steps(0, 4), new Truth(new Curve.Exponential(FittedOn.VALUES), List.of(62.0, 0.958)),
+        Recipe recipe = new Recipe(11, 16, new Along.Steps(0, 4), new MeanCurve(new Curve.Exponential(FittedOn.VALUES), List.of(62.0, 0.958)),
                 new Scatter(Shape.NORMAL, 0.7, false), OptionalDouble.empty(), Oddities.NONE, 1, 0, 0, 1);
         return new Set(exercise("cooling-flask", "Cooling flask", "How long does the tea stay hot?", """
                 Each morning Mirre Aldous fills a flask for the boat. One day she left a thermometer in it and read, every four *minutes*, \
@@ -69,7 +73,7 @@ public final class OrrinBay {
     }
 
     private static Set limpets() {
-        Recipe recipe = new Recipe(23, 22, new Along.Between(8, 58), Truth.line(47, -0.42), new Scatter(Shape.NORMAL, 2.4, false), OptionalDouble.empty(),
+        Recipe recipe = new Recipe(23, 22, new Along.Between(8, 58), MeanCurve.line(47, -0.42), new Scatter(Shape.NORMAL, 2.4, false), OptionalDouble.empty(),
                 new Oddities(0, 0, Optional.of(new FarPoint(92, 21)), 0), 1, 0, 0, 1);
         return new Set(exercise("limpets", "Limpets", "Do waves keep limpets flat?", """
                 Where waves break hard a tall shell is torn off. Tavi Roon gave {n} places along the shore an *exposure* index and measured the \
@@ -83,7 +87,7 @@ public final class OrrinBay {
     }
 
     private static Set lichenRings() {
-        Recipe recipe = new Recipe(5, 26, new Along.Between(4, 118), new Truth(new Curve.Logarithmic(), List.of(-9.0, 12.5)), new Scatter(Shape.NORMAL, 1.5, false),
+        Recipe recipe = new Recipe(5, 26, new Along.Between(4, 118), new MeanCurve(new Curve.Logarithmic(), List.of(-9.0, 12.5)), new Scatter(Shape.NORMAL, 1.5, false),
                 OptionalDouble.empty(), Oddities.NONE, 1, 0, 0, 1);
         Exercise rings = exercise("lichen-rings", "Lichen rings", "How old is the sea wall?", """
                 Lichen grows in rings, quickly at first and then more and more slowly. On {n} gravestones and dated walls Ida Fenn measured the *diameter* of the \
@@ -96,7 +100,7 @@ public final class OrrinBay {
     }
 
     private static Set crabClaws() {
-        Recipe recipe = new Recipe(31, 30, new Along.Between(18, 74), new Truth(new Curve.Power(FittedOn.VALUES), List.of(0.0005, 2.55)),
+        Recipe recipe = new Recipe(31, 30, new Along.Between(18, 74), new MeanCurve(new Curve.Power(FittedOn.VALUES), List.of(0.0005, 2.55)),
                 new Scatter(Shape.NORMAL, 1.1, true), OptionalDouble.empty(), Oddities.NONE, 1, 0, 0, 1);
         return new Set(exercise("crab-claws", "Crab claws", "How heavy is a claw?", """
                 Of {n} shore crabs that the winter storms left on the slip, Tavi Roon measured the *width* of the carapace, in millimetres, and weighed the \
@@ -108,7 +112,7 @@ public final class OrrinBay {
     }
 
     private static Set eelgrass() {
-        Recipe recipe = new Recipe(47, 28, new Along.Between(8, 38), new Truth(new Curve.Polynomial(2), List.of(-22.0, 5.2, -0.11)),
+        Recipe recipe = new Recipe(47, 28, new Along.Between(8, 38), new MeanCurve(new Curve.Polynomial(2), List.of(-22.0, 5.2, -0.11)),
                 new Scatter(Shape.NORMAL, 2.8, false), OptionalDouble.empty(), Oddities.NONE, 1, 0, 1, 0);
         return new Set(exercise("eelgrass", "Eelgrass", "How salt does eelgrass like it?", """
                 In {n} trays eelgrass was grown at different *salinities*, from almost fresh to brine. After a summer Mirre Aldous counted the *shoots* in each.""",
@@ -119,7 +123,7 @@ public final class OrrinBay {
     }
 
     private static Set ferryAndGulls() {
-        Recipe recipe = new Recipe(61, 32, new Along.About(180, 55), Truth.line(38, 0.06), new Scatter(Shape.SKEWED, 14, false), OptionalDouble.of(0.17),
+        Recipe recipe = new Recipe(61, 32, new Along.About(180, 55), MeanCurve.line(38, 0.06), new Scatter(Shape.SKEWED, 14, false), OptionalDouble.of(0.17),
                 Oddities.NONE, 1, 0, 0, 0);
         return new Set(exercise("ferry-and-gulls", "Ferry and gulls", "Do passengers bring gulls?", """
                 The harbour master swears that gulls come for the sandwiches. On {n} days the *passengers* of the noon ferry and the *gulls* on the pier were counted.""",
@@ -146,19 +150,19 @@ public final class OrrinBay {
     }
 
     private static Task describe(Direction direction, Form form, Strength strength, Unusual unusual) {
-        return new Task.Describe(Terms.of("describe", "Describe what you see", "Look at the plot before any line is drawn. What do the points show?", 4)
+        return new Describe(Terms.of("describe", "Describe what you see", "Look at the plot before any line is drawn. What do the points show?", 4)
                 .opening(EnumSet.allOf(Aid.class)), new Description(direction, form, strength, unusual));
     }
 
     private static Task read(String id, String title, String prompt, Quantity quantity, int places) {
-        return new Task.ReadValue(Terms.of(id, title, prompt, 2), quantity, new Rounding.Places(places));
+        return new ReadValue(Terms.of(id, title, prompt, 2), quantity, new Rounding.Places(places));
     }
 
     private static Task predict(String title, String prompt, int places, Double... at) {
-        return new Task.Predict(Terms.of("predict", title, prompt, 2 * at.length), List.of(at), new Rounding.Places(places));
+        return new Predict(Terms.of("predict", title, prompt, 2 * at.length), List.of(at), new Rounding.Places(places));
     }
 
     private static Task explain() {
-        return new Task.ExplainSlope(Terms.of("explain", "Say it in words", "What does the slope say here, and what can these data not say?", 3));
+        return new ExplainSlope(Terms.of("explain", "Say it in words", "What does the slope say here, and what can these data not say?", 3));
     }
 }

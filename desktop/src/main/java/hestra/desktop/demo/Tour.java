@@ -29,16 +29,17 @@ import hestra.documents.ExerciseFile;
 import hestra.documents.HandInFile;
 import hestra.documents.Reading;
 import hestra.documents.WriteUp;
-import hestra.exercise.Answer;
-import hestra.exercise.Description.Direction;
-import hestra.exercise.Description.Form;
-import hestra.exercise.Description.Strength;
-import hestra.exercise.Description.Unusual;
 import hestra.exercise.Exercise;
-import hestra.exercise.Task;
 import hestra.fit.LeastSquares;
 import hestra.marking.HandIn;
 import hestra.numbers.NumberStyle;
+import hestra.task.Answer;
+import hestra.task.Description.Direction;
+import hestra.task.Description.Form;
+import hestra.task.Description.Strength;
+import hestra.task.Description.Unusual;
+import hestra.task.Kind;
+import hestra.task.Predict;
 import hestra.tracing.Picture;
 
 /**
@@ -183,8 +184,8 @@ public final class Tour {
     }
 
     private void enterAndDescribe() {
-        int first = exercise.leftToType().getFirst();
-        for (int row : exercise.leftToType()) {
+        int first = exercise.truth().leftToType().getFirst();
+        for (int row : exercise.truth().leftToType()) {
             for (int column = 0; column < exercise.data().width(); column++) {
                 apply(new Edit.ChangeTable(new TableEdit.Type(row, column, exercise.data().cell(row, column).text())));
             }
@@ -218,7 +219,7 @@ public final class Tour {
     }
 
     private void predict() {
-        Task.Predict task = (Task.Predict) exercise.task("predict").orElseThrow();
+        Predict task = (Predict) exercise.task("predict").orElseThrow();
         var line = window.model().findings().fit().line().orElseThrow();
         List<Answer.Predicted> given = task.at().stream().map(x -> new Answer.Predicted(
                 NumberStyle.STANDARD.show(line.at(x), task.rounding()), Optional.of(line.support().contains(x)))).toList();

@@ -11,11 +11,11 @@ import hestra.desk.PlotEdit;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.parts.CurveNames;
 import hestra.desktop.parts.Tip;
-import hestra.exercise.Aid;
 import hestra.figure.Slot;
 import hestra.fit.Curve;
 import hestra.fit.Curve.FittedOn;
 import hestra.fit.Term;
+import hestra.task.Aid;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 

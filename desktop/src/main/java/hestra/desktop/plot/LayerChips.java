@@ -22,10 +22,10 @@ import hestra.desktop.app.DeskModel;
 import hestra.desktop.parts.CurveNames;
 import hestra.desktop.parts.Swatch;
 import hestra.desktop.parts.Tip;
-import hestra.exercise.Aid;
 import hestra.figure.Layer;
 import hestra.figure.Slot;
 import hestra.numbers.Rounding;
+import hestra.task.Aid;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 

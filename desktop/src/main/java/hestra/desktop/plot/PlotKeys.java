@@ -14,7 +14,6 @@ import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
 import hestra.desktop.app.DeskModel;
-import hestra.exercise.Aid;
 import hestra.exercise.PointChange;
 import hestra.figure.Figure;
 import hestra.figure.Figure.Spot;
@@ -23,6 +22,7 @@ import hestra.figure.Slot;
 import hestra.fit.Curve;
 import hestra.fit.Trial;
 import hestra.numbers.Rounding;
+import hestra.task.Aid;
 
 /** The plot's keys: everything that the mouse can do in it. */
 final class PlotKeys {

@@ -8,11 +8,11 @@ import hestra.data.DataTable;
 import hestra.data.Roles;
 import hestra.data.Selection;
 import hestra.desk.Findings;
-import hestra.exercise.Aid;
 import hestra.exercise.PointChange;
 import hestra.fit.CurveOnData;
 import hestra.fit.LinearFit;
 import hestra.numbers.NumberStyle;
+import hestra.task.Aid;
 
 /** What a point says of itself, on one line: for the hint under the plot and for those who hear it. */
 final class PointText {

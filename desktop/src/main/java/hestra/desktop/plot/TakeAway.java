@@ -23,12 +23,12 @@ import hestra.desktop.parts.Clip;
 import hestra.desktop.parts.Tip;
 import hestra.documents.EquationText;
 import hestra.documents.PlotSheet;
-import hestra.exercise.Aid;
 import hestra.figure.Slot;
 import hestra.fit.Equation;
 import hestra.fit.Fit;
 import hestra.fit.LineFit;
 import hestra.numbers.NumberStyle;
+import hestra.task.Aid;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 

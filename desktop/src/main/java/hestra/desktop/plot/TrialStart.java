@@ -5,13 +5,13 @@ import java.util.Optional;
 import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
 import hestra.desktop.app.DeskModel;
-import hestra.exercise.Aid;
 import hestra.figure.Frame;
 import hestra.figure.Slot;
 import hestra.figure.Spacing;
 import hestra.fit.Curve;
 import hestra.fit.Interval;
 import hestra.fit.Trial;
+import hestra.task.Aid;
 
 /** Lays a curve into the plot to be tried by eye: level, in the middle of what is shown, so that it gives nothing away. */
 final class TrialStart {

@@ -18,11 +18,11 @@ import hestra.desktop.app.DeskModel;
 import hestra.desktop.parts.CurveNames;
 import hestra.desktop.parts.Swatch;
 import hestra.desktop.parts.Tip;
-import hestra.exercise.Aid;
 import hestra.figure.Slot;
 import hestra.fit.CurveFit;
 import hestra.fit.Fit;
 import hestra.numbers.NumberStyle;
+import hestra.task.Aid;
 
 import static hestra.desktop.parts.Presence.present;
 

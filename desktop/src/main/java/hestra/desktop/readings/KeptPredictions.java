@@ -23,10 +23,10 @@ import hestra.desk.ReadingState;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.parts.Clip;
 import hestra.desktop.parts.Tip;
-import hestra.exercise.Aid;
 import hestra.fit.Prediction;
 import hestra.numbers.NumberStyle;
 import hestra.numbers.Rounding;
+import hestra.task.Aid;
 
 import static hestra.desktop.parts.Presence.holdVisible;
 import static hestra.desktop.parts.Presence.present;

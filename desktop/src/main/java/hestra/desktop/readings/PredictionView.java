@@ -17,12 +17,12 @@ import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.parts.Tip;
-import hestra.exercise.Aid;
 import hestra.fit.Interval;
 import hestra.fit.Inverse;
 import hestra.fit.Prediction;
 import hestra.numbers.NumberStyle;
 import hestra.numbers.Rounding;
+import hestra.task.Aid;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 

@@ -19,7 +19,6 @@ import hestra.desk.PlotEdit;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.parts.DigitsMenu;
 import hestra.desktop.parts.Tip;
-import hestra.exercise.Aid;
 import hestra.fit.Curve;
 import hestra.fit.CurveFit;
 import hestra.fit.CurveOnData;
@@ -30,6 +29,7 @@ import hestra.fit.LineFit;
 import hestra.fit.TrialFit;
 import hestra.numbers.Counted;
 import hestra.numbers.NumberStyle;
+import hestra.task.Aid;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 

@@ -8,12 +8,12 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 
 import hestra.desk.Findings;
-import hestra.exercise.Aid;
 import hestra.fit.CurveFit;
 import hestra.fit.Fit;
 import hestra.fit.LeastSquares;
 import hestra.fit.TrialFit;
 import hestra.numbers.NumberStyle;
+import hestra.task.Aid;
 
 import static hestra.desktop.parts.Presence.present;
 

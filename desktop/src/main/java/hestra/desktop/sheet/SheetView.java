@@ -17,10 +17,10 @@ import hestra.data.Roles;
 import hestra.desk.Findings;
 import hestra.desk.TaskState;
 import hestra.desktop.app.DeskModel;
-import hestra.exercise.Answer;
 import hestra.exercise.Exercise;
 import hestra.exercise.LiveText;
-import hestra.exercise.Task;
+import hestra.task.Answer;
+import hestra.task.Task;
 
 /** The exercise as it is read and answered: prose and tasks in one scroll, with a line down the margin that links them. */
 public final class SheetView extends ScrollPane {
@@ -111,7 +111,7 @@ public final class SheetView extends ScrollPane {
     /** Puts the keyboard where the task in hand is answered, and the task into view. */
     public void focusTaskInHand() {
         Optional<TaskCard> card = inHand.flatMap(this::card);
-        boolean inTable = inHand.flatMap(id -> model.desk().exercise().task(id)).filter(Task.EnterData.class::isInstance).isPresent();
+        boolean inTable = inHand.flatMap(id -> model.desk().exercise().task(id)).filter(Task::isAnsweredInTable).isPresent();
         if (inTable) {
             toTable.run();
         } else if (card.isPresent()) {

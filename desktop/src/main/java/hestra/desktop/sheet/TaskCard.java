@@ -20,12 +20,12 @@ import hestra.desk.TaskState;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.parts.Tip;
 import hestra.exercise.LiveText;
-import hestra.exercise.Task;
-import hestra.exercise.Terms;
-import hestra.feedback.Judge;
 import hestra.feedback.Outcome;
 import hestra.feedback.Verdict;
 import hestra.numbers.Counted;
+import hestra.task.Bench;
+import hestra.task.Task;
+import hestra.task.Terms;
 
 import static hestra.desktop.parts.Presence.holdVisible;
 import static hestra.desktop.parts.Presence.present;
@@ -44,7 +44,7 @@ final class TaskCard extends VBox {
     private final Label title = new Label();
     private final Label terms = new Label();
     private final ProseView prompt;
-    private TaskBody body;
+    private TaskForm body;
     private final Button check = new Button("Check");
     private final Label tries = new Label();
     private final Label missing = new Label();
@@ -105,9 +105,9 @@ final class TaskCard extends VBox {
     }
 
     /** The form, made when the task is first opened: most of a sheet is closed most of the time. */
-    private TaskBody body() {
+    private TaskForm body() {
         if (body == null) {
-            body = new TaskBody(model, task, this::check);
+            body = TaskForm.of(model, task, this::check);
             inside.getChildren().add(1, body);
         }
         return body;
@@ -120,13 +120,18 @@ final class TaskCard extends VBox {
 
     /** Checks the answer as it stands, or says what it still lacks. */
     void check() {
-        Optional<String> unfinished = new Judge(model.desk().exercise()).unfinished(task, model.desk().answerAsItStands(task));
+        Optional<String> unfinished = unfinished();
         missing.setText(unfinished.orElse(""));
         present(missing, unfinished.isPresent());
         model.apply(new Edit.Check(task.id()));
         if (model.findings().task(task.id()).done()) {
             model.apply(new Edit.TurnTo(Optional.empty()));
         }
+    }
+
+    private Optional<String> unfinished() {
+        Bench bench = model.desk().bench();
+        return task.unfinished(task.standing(bench), bench.truth());
     }
 
     /** Whether it says what an answer lacks, which may change with every edit. */
@@ -142,7 +147,7 @@ final class TaskCard extends VBox {
         title.setText(state.number() + " · " + asked.title());
         terms.setText(terms(asked));
         present(inside, inHand);
-        if (missing.isVisible() && new Judge(findings.exercise()).unfinished(task, findings.desk().answerAsItStands(task)).isEmpty()) {
+        if (missing.isVisible() && unfinished().isEmpty()) {
             present(missing, false);
         }
         present(terms, inHand || !state.isTried());
@@ -168,23 +173,20 @@ final class TaskCard extends VBox {
 
     /** The verdict with its sign and word, and what it opened. */
     private String said(Verdict verdict, TaskState state) {
-        String opened = !task.terms().opens().isEmpty() && (state.done() || task instanceof Task.Describe)
+        String opened = !task.terms().opens().isEmpty() && state.opens()
                 ? " The line and its numbers are open now." : "";
         String word = verdict.message().startsWith(verdict.outcome().word()) || verdict.isRight() ? ""
                 : verdict.outcome().word() + ". ";
         return verdict.outcome().sign() + " " + word + verdict.message() + opened;
     }
 
-    private static String terms(Terms asked, String rounding) {
+    private String terms(Terms asked) {
+        String rounding = task.rounding().inWords().replaceFirst("^to (a )?", "");
         List<String> parts = new ArrayList<>();
         if (!rounding.isEmpty()) {
             parts.add(rounding);
         }
         parts.add(Counted.of(asked.marks(), "mark"));
         return String.join(" · ", parts);
-    }
-
-    private String terms(Terms asked) {
-        return terms(asked, TaskBody.roundingOf(task));
     }
 }

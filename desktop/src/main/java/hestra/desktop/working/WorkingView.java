@@ -20,11 +20,11 @@ import hestra.desktop.parts.Choices;
 import hestra.desktop.parts.Clip;
 import hestra.desktop.parts.Tip;
 import hestra.documents.WorkingText;
-import hestra.exercise.Aid;
 import hestra.figure.Below;
 import hestra.fit.Fit;
 import hestra.fit.LineFit;
 import hestra.fit.LinearFit;
+import hestra.task.Aid;
 import hestra.working.MatrixWorking;
 import hestra.working.SumsWorking;
 

@@ -18,10 +18,10 @@ import hestra.desktop.app.DeskModel;
 import hestra.desktop.parts.Choices;
 import hestra.desktop.parts.DigitsMenu;
 import hestra.desktop.parts.TypingRun;
-import hestra.exercise.Aid;
 import hestra.exercise.Exercise;
 import hestra.exercise.PointChange;
 import hestra.fit.EquationForm;
+import hestra.task.Aid;
 
 import static hestra.desktop.parts.Presence.present;
 

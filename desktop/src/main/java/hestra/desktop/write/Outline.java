@@ -27,9 +27,12 @@ import hestra.desktop.app.DeskModel;
 import hestra.desktop.parts.Tip;
 import hestra.desktop.parts.TypingRun;
 import hestra.exercise.Exercise;
-import hestra.exercise.Task;
-import hestra.feedback.Keys;
 import hestra.numbers.Counted;
+import hestra.task.Key;
+import hestra.task.Kind;
+import hestra.task.Kinds;
+import hestra.task.Task;
+import hestra.task.Truth;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
@@ -132,8 +135,9 @@ final class Outline {
         shown = exercise;
         inHand = now;
         tasks.getChildren().clear();
+        Truth truth = exercise.truth();
         for (int i = 0; i < exercise.tasks().size(); i++) {
-            tasks.getChildren().addAll(adder(i, exercise.tasks().isEmpty()), row(exercise, i));
+            tasks.getChildren().addAll(adder(i, exercise.tasks().isEmpty()), row(exercise, truth, i));
         }
         tasks.getChildren().add(adder(exercise.tasks().size(), true));
         if (exercise.tasks().isEmpty()) {
@@ -144,17 +148,17 @@ final class Outline {
         }
     }
 
-    private Node row(Exercise exercise, int index) {
+    private Node row(Exercise exercise, Truth truth, int index) {
         Task task = exercise.tasks().get(index);
         Label name = new Label((index + 1) + " · " + task.terms().title());
         name.getStyleClass().add("task-title");
-        Keys.Key computed = Keys.of(exercise, task);
+        Key computed = task.key(truth);
         Label key = new Label(computed.text());
         key.getStyleClass().add("outline-key");
         key.setId("key-" + task.id());
         key.pseudoClassStateChanged(MISSING, !computed.computed());
         key.setMinWidth(0);
-        Label kind = new Label(TaskKind.of(task).title() + " · " + Counted.of(task.terms().marks(), "mark")
+        Label kind = new Label(task.kind().title() + " · " + Counted.of(task.terms().marks(), "mark")
                 + (task.terms().opens().isEmpty() ? "" : " · opens " + task.terms().opens().size() + " aids"));
         kind.getStyleClass().add("small");
         Region gap = new Region();
@@ -209,9 +213,9 @@ final class Outline {
         adder.setId("add-task-" + index);
         adder.setAccessibleText("Add a task here");
         adder.getStyleClass().addAll("adder", last ? "adder-last" : "adder-between");
-        for (TaskKind kind : TaskKind.values()) {
+        for (Kind kind : Kinds.ALL) {
             MenuItem item = new MenuItem(kind.title());
-            item.setId("add-" + kind.name().toLowerCase(Locale.ROOT));
+            item.setId("add-" + kind.code());
             item.setOnAction(_ -> WriteView.add(model, index, kind));
             adder.getItems().add(item);
         }

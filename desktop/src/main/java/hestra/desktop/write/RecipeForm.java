@@ -23,10 +23,10 @@ import hestra.fit.Curve;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberStyle;
 import hestra.recipe.Along;
+import hestra.recipe.MeanCurve;
 import hestra.recipe.Oddities;
 import hestra.recipe.Recipe;
 import hestra.recipe.Scatter;
-import hestra.recipe.Truth;
 
 import static hestra.desktop.parts.Presence.present;
 
@@ -169,7 +169,7 @@ final class RecipeForm extends VBox {
         Optional<Oddities.FarPoint> far = farX.getText().isBlank() ? Optional.empty()
                 : Optional.of(new Oddities.FarPoint(reader.number(farX), farOff.getText().isBlank() ? 0 : reader.number(farOff)));
         Oddities odd = new Oddities(reader.whole(outliers), reader.number(offBy), far, reader.whole(missing));
-        Recipe recipe = new Recipe(seed, reader.whole(n), how, new Truth(family.get(), numbers), scatter, r, odd, reader.whole(groups), reader.number(apart),
+        Recipe recipe = new Recipe(seed, reader.whole(n), how, new MeanCurve(family.get(), numbers), scatter, r, odd, reader.whole(groups), reader.number(apart),
                 reader.whole(placesX), reader.whole(placesY));
         return reader.failed ? Optional.empty() : Optional.of(recipe);
     }

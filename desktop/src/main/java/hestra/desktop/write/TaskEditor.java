@@ -17,13 +17,11 @@ import javafx.util.Subscription;
 import hestra.desk.Findings;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.parts.Choices;
-import hestra.exercise.Aid;
 import hestra.exercise.Exercise;
-import hestra.exercise.Task;
-import hestra.exercise.Terms;
-import hestra.feedback.Judge;
-import hestra.feedback.Keys;
-import hestra.numbers.NumberStyle;
+import hestra.task.Aid;
+import hestra.task.Key;
+import hestra.task.Task;
+import hestra.task.Terms;
 
 import static hestra.desktop.parts.Presence.present;
 
@@ -49,7 +47,7 @@ final class TaskEditor extends VBox implements Editor {
         getChildren().add(heading);
         fields.text("title", "edit-title", it -> it.terms().title(), (it, text) -> it.with(it.terms().withTitle(text)), false);
         fields.text("prompt", "edit-prompt", it -> it.terms().prompt(), (it, text) -> it.with(it.terms().withPrompt(text)), true);
-        new KindFields(model, fields).add(task);
+        KindFields.add(model, fields, task);
         numbers();
         keys();
         opens();
@@ -69,9 +67,9 @@ final class TaskEditor extends VBox implements Editor {
             return;
         }
         Exercise exercise = findings.exercise();
-        heading.setText(TaskKind.of(task.get()).title() + " · task " + (exercise.indexOf(id) + 1) + " of " + exercise.tasks().size());
+        heading.setText(task.get().kind().title() + " · task " + (exercise.indexOf(id) + 1) + " of " + exercise.tasks().size());
         fields.show(task.get());
-        showKeys(exercise, task.get());
+        showKeys(task.get().key(exercise.truth()));
     }
 
     private void numbers() {
@@ -95,25 +93,20 @@ final class TaskEditor extends VBox implements Editor {
         fields.add(TaskFields.label("key, from this data"), box, mistakesTitle, mistakes);
     }
 
-    private void showKeys(Exercise exercise, Task task) {
-        key.setText(Keys.of(exercise, task).text());
+    private void showKeys(Key now) {
+        key.setText(now.text());
+        inFull.setText("from " + now.inFull());
+        present(inFull, !now.inFull().isEmpty());
+        present(mistakesTitle, !now.recognised().isEmpty());
+        present(mistakes, !now.recognised().isEmpty());
         mistakes.getChildren().clear();
-        List<Judge.RecognisedValue> recognised = task instanceof Task.ReadValue read ? new Judge(exercise).recognisable(read) : List.of();
-        OptionalDouble full = task instanceof Task.ReadValue read ? Keys.inFull(exercise, read) : OptionalDouble.empty();
-        NumberStyle style = new NumberStyle(exercise.mark(), 6);
-        inFull.setText(full.isPresent() ? "from " + style.show(full.getAsDouble()) : "");
-        present(inFull, full.isPresent());
-        present(mistakesTitle, !recognised.isEmpty());
-        present(mistakes, !recognised.isEmpty());
-        if (task instanceof Task.ReadValue read) {
-            for (int i = 0; i < recognised.size(); i++) {
-                Label name = new Label(recognised.get(i).mistake().inWords());
-                Label value = new Label(style.show(recognised.get(i).value(), read.rounding()));
-                value.getStyleClass().add("mistake-value");
-                GridPane.setHgrow(name, Priority.ALWAYS);
-                name.setMaxWidth(Double.MAX_VALUE);
-                mistakes.addRow(i, name, value);
-            }
+        for (Key.Recognised recognised : now.recognised()) {
+            Label name = new Label(recognised.mistake().inWords());
+            Label value = new Label(recognised.answer());
+            value.getStyleClass().add("mistake-value");
+            GridPane.setHgrow(name, Priority.ALWAYS);
+            name.setMaxWidth(Double.MAX_VALUE);
+            mistakes.addRow(mistakes.getRowCount(), name, value);
         }
     }
 

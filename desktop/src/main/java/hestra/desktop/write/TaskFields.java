@@ -18,7 +18,7 @@ import javafx.scene.layout.VBox;
 import hestra.desk.Edit;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.parts.TypingRun;
-import hestra.exercise.Task;
+import hestra.task.Task;
 
 /**
  * The fields of an editor of one task: each shows a part of the task as it is and makes an edit of what is changed in it. What

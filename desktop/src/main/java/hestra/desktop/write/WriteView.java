@@ -25,11 +25,12 @@ import hestra.desktop.table.GridHabits;
 import hestra.documents.DataFile;
 import hestra.exercise.Exercise;
 import hestra.exercise.Provenance;
-import hestra.exercise.Task;
 import hestra.figure.Figure;
 import hestra.figure.Layout;
 import hestra.figure.ScatterPlot;
 import hestra.recipe.Recipe;
+import hestra.task.Kind;
+import hestra.task.Task;
 
 /** The exercise as an instructor writes it: texts and tasks, the true data and their plot, and the task in hand. */
 public final class WriteView {
@@ -170,8 +171,8 @@ public final class WriteView {
     }
 
     /** Adds a task of a kind after the task in hand, or at the end, and turns to it. */
-    static void add(DeskModel model, int index, TaskKind kind) {
-        Task task = kind.create(model.desk().exercise());
+    static void add(DeskModel model, int index, Kind kind) {
+        Task task = kind.create(model.desk().exercise().freshTaskId(), model.desk().exercise().truth());
         model.apply(new Edit.AddTask(index, task));
         model.apply(new Edit.TurnTo(Optional.of(task.id())));
     }

@@ -11,11 +11,11 @@ import hestra.data.Cell;
 import hestra.desktop.demo.FxThread;
 import hestra.desktop.demo.KelpBlades;
 import hestra.exercise.Exercise;
-import hestra.exercise.Quantity;
-import hestra.exercise.Task;
-import hestra.exercise.Terms;
+import hestra.feedback.Quantity;
 import hestra.figure.Frame;
 import hestra.numbers.Rounding;
+import hestra.task.ReadValue;
+import hestra.task.Terms;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -125,7 +125,7 @@ class DeskWindowTest {
 
     @Test
     void aVerdictForAfterHandingInIsNotShownBefore() throws IOException {
-        Task.ReadValue read = new Task.ReadValue(Terms.of("late", "Late", "Read.", 2).withVerdict(Terms.Showing.AFTER_HANDING_IN),
+        ReadValue read = new ReadValue(Terms.of("late", "Late", "Read.", 2).withVerdict(Terms.Showing.AFTER_HANDING_IN),
                 Quantity.SLOPE, new Rounding.Places(2));
         try (Person person = Person.at(Kelp.exercise(read).withHeld(Set.of()), folder)) {
             person.click("late-number");

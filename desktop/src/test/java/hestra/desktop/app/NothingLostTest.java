@@ -18,9 +18,9 @@ import hestra.desktop.demo.FxThread;
 import hestra.desktop.demo.KelpBlades;
 import hestra.documents.ExerciseFile;
 import hestra.documents.JournalFile;
-import hestra.exercise.Aid;
 import hestra.exercise.Exercise;
-import hestra.exercise.Task;
+import hestra.task.Aid;
+import hestra.task.Task;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 

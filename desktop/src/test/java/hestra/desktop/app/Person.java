@@ -14,6 +14,7 @@ import javafx.event.Event;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.IndexedCell;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ScrollPane;
@@ -36,6 +37,7 @@ import hestra.figure.Figure;
 import hestra.figure.Figure.Area;
 import hestra.figure.Figure.Spot;
 import hestra.figure.Slot;
+import hestra.task.Kind;
 
 /** Somebody at the program: a real window on the headless platform, a mouse and keys. */
 final class Person implements AutoCloseable {
@@ -320,6 +322,11 @@ final class Person implements AutoCloseable {
     /** The text of the first label inside something. */
     String firstLabel(String id) throws IOException {
         return FxThread.call(() -> node(id).lookupAll(".label").stream().map(label -> ((Labeled) label).getText()).findFirst().orElseThrow());
+    }
+
+    /** How many things stand in the part of a style inside something. */
+    int partsOf(String id, String style) throws IOException {
+        return FxThread.call(() -> ((Parent) node(id).lookup("." + style)).getChildrenUnmodifiable().size());
     }
 
     /** The texts of all labels of a style that are shown. */

@@ -12,12 +12,12 @@ import hestra.desk.Findings;
 import hestra.desktop.demo.KelpBlades;
 import hestra.documents.HandInFile;
 import hestra.documents.Reading;
-import hestra.exercise.Aid;
 import hestra.exercise.Exercise;
 import hestra.feedback.Mistake;
 import hestra.figure.Layer;
 import hestra.marking.HandIn;
 import hestra.marking.MarkSheet;
+import hestra.task.Aid;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -33,7 +33,7 @@ class StudentPathTest {
 
     /** Types the last three pairs: the first cell has the keyboard already. */
     private static void enterPairs(Person person) throws IOException {
-        for (int row : KELP.leftToType()) {
+        for (int row : KELP.truth().leftToType()) {
             person.type(KELP.data().cell(row, 0).text());
             person.press(KeyCode.TAB);
             person.type(KELP.data().cell(row, 1).text());
@@ -84,7 +84,7 @@ class StudentPathTest {
             person.type("1.10");
             person.press(KeyCode.ENTER);
             assertThat(person.text("verdict-slope")).startsWith("✗").contains("wrong way round");
-            assertThat(person.model().findings().task("slope").verdict().orElseThrow().mistake()).contains(Mistake.AXES_EXCHANGED);
+            assertThat(person.model().findings().task("slope").verdict().orElseThrow().mistakes()).containsExactly(Mistake.AXES_EXCHANGED);
             person.press(KeyCode.CONTROL, KeyCode.A);
             person.type("0.87");
             person.press(KeyCode.ENTER);

@@ -7,8 +7,8 @@ import java.util.Set;
 import javafx.scene.input.KeyCode;
 
 import hestra.Kelp;
-import hestra.exercise.Aid;
 import hestra.exercise.Exercise;
+import hestra.task.Aid;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 

@@ -8,10 +8,10 @@ import java.util.Set;
 import javafx.scene.input.KeyCode;
 
 import hestra.desktop.demo.OrrinBay;
-import hestra.exercise.Aid;
 import hestra.exercise.Exercise;
 import hestra.figure.Below;
 import hestra.figure.Layer;
+import hestra.task.Aid;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 

@@ -1,4 +1,4 @@
-package hestra.exercise;
+package hestra.task;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -11,6 +11,18 @@ public sealed interface Answer {
 
     /** Whether anything has been given at all. */
     boolean isBlank();
+
+    /**
+     * The answer as one of a kind.
+     *
+     * @throws IllegalArgumentException if it is of another
+     */
+    default <A extends Answer> A as(Class<A> kind) {
+        if (!kind.isInstance(this)) {
+            throw new IllegalArgumentException(getClass().getSimpleName() + " where " + kind.getSimpleName() + " is asked for");
+        }
+        return kind.cast(this);
+    }
 
     /**
      * The rows that were to be entered.

@@ -1,4 +1,4 @@
-package hestra.feedback;
+package hestra.task;
 
 import java.util.List;
 import java.util.Optional;
@@ -8,17 +8,22 @@ import java.util.stream.IntStream;
 import hestra.Kelp;
 import hestra.data.Pairs;
 import hestra.data.Roles;
-import hestra.exercise.Answer;
-import hestra.exercise.Attempt;
-import hestra.exercise.Description;
-import hestra.exercise.Description.Direction;
-import hestra.exercise.Description.Form;
-import hestra.exercise.Description.Strength;
-import hestra.exercise.Description.Unusual;
 import hestra.exercise.Exercise;
-import hestra.exercise.Quantity;
-import hestra.exercise.Task;
+import hestra.feedback.Asked;
+import hestra.feedback.Evidence;
+import hestra.feedback.Mistake;
+import hestra.feedback.NumberJudge;
+import hestra.feedback.Outcome;
+import hestra.feedback.Quantity;
+import hestra.feedback.Sought;
+import hestra.feedback.Verdict;
+import hestra.numbers.DecimalMark;
+import hestra.numbers.NumberReading;
 import hestra.numbers.Rounding;
+import hestra.task.Description.Direction;
+import hestra.task.Description.Form;
+import hestra.task.Description.Strength;
+import hestra.task.Description.Unusual;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -26,7 +31,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-class JudgeTest {
+class JudgingTest {
 
     private static final Rounding TWO = new Rounding.Places(2);
 
@@ -35,7 +40,7 @@ class JudgeTest {
     }
 
     private static Verdict judge(Exercise exercise, Task task, Answer answer, Integer... setAside) {
-        return new Judge(exercise).judge(task, new Attempt(answer, Set.of(setAside)));
+        return task.judge(new Attempt(answer, Set.of(setAside)), exercise.truth());
     }
 
     private static Verdict read(Quantity quantity, Rounding rounding, String text) {
@@ -51,7 +56,7 @@ class JudgeTest {
         Verdict verdict = read(Quantity.SLOPE, TWO, text);
         assertThat(verdict.outcome()).as(verdict.message()).isEqualTo(Outcome.RIGHT);
         assertThat(verdict.earned()).isEqualTo(2);
-        assertThat(verdict.mistake()).isEmpty();
+        assertThat(verdict.mistakes()).isEmpty();
     }
 
     @Test
@@ -59,23 +64,23 @@ class JudgeTest {
         // Sxy / Syy = 20.6 / 10.652 = 1.9339.
         Verdict verdict = read(Quantity.SLOPE, TWO, "1.93");
         assertThat(verdict.outcome()).isEqualTo(Outcome.WRONG);
-        assertThat(verdict.mistake()).contains(Mistake.AXES_EXCHANGED);
+        assertThat(verdict.mistakes()).containsExactly(Mistake.AXES_EXCHANGED);
         assertThat(verdict.message()).contains("wrong way round").doesNotContain("0.5");
     }
 
     @Test
     void interceptForSlopeAndSlopeForInterceptAreNamed() {
         // The intercept is 1.95.
-        assertThat(read(Quantity.SLOPE, TWO, "1.95").mistake()).contains(Mistake.SLOPE_AND_INTERCEPT_EXCHANGED);
-        assertThat(read(Quantity.INTERCEPT, TWO, "0.52").mistake()).contains(Mistake.SLOPE_AND_INTERCEPT_EXCHANGED);
+        assertThat(read(Quantity.SLOPE, TWO, "1.95").mistakes()).containsExactly(Mistake.SLOPE_AND_INTERCEPT_EXCHANGED);
+        assertThat(read(Quantity.INTERCEPT, TWO, "0.52").mistakes()).containsExactly(Mistake.SLOPE_AND_INTERCEPT_EXCHANGED);
         assertThat(read(Quantity.SLOPE, TWO, "1.95").message()).contains("days");
     }
 
     @Test
     void rForRSquaredAndBackAreNamed() {
         // R² = 20.6² / (40 · 10.652) = 0.995963…, r = 0.997980….
-        assertThat(read(Quantity.R_SQUARED, new Rounding.Places(4), "0.9980").mistake()).contains(Mistake.R_FOR_R_SQUARED);
-        assertThat(read(Quantity.R, new Rounding.Places(4), "0.9960").mistake()).contains(Mistake.R_SQUARED_FOR_R);
+        assertThat(read(Quantity.R_SQUARED, new Rounding.Places(4), "0.9980").mistakes()).containsExactly(Mistake.R_FOR_R_SQUARED);
+        assertThat(read(Quantity.R, new Rounding.Places(4), "0.9960").mistakes()).containsExactly(Mistake.R_SQUARED_FOR_R);
         assertThat(read(Quantity.R_SQUARED, new Rounding.Places(4), "0.9960").isRight()).isTrue();
     }
 
@@ -83,16 +88,16 @@ class JudgeTest {
     void wrongRoundingEarnsHalfAndSaysWhatWasAsked() {
         Verdict tooMany = read(Quantity.R_SQUARED, new Rounding.Places(3), "0.99596");
         assertThat(tooMany.outcome()).isEqualTo(Outcome.NEARLY);
-        assertThat(tooMany.mistake()).contains(Mistake.WRONG_ROUNDING);
+        assertThat(tooMany.mistakes()).containsExactly(Mistake.WRONG_ROUNDING);
         assertThat(tooMany.message()).contains("3 decimal places");
         assertThat(tooMany.earned()).isEqualTo(1);
-        assertThat(read(Quantity.R_SQUARED, new Rounding.Places(3), "0.995").mistake()).contains(Mistake.CUT_OFF);
-        assertThat(read(Quantity.INTERCEPT, TWO, "2.0").mistake()).contains(Mistake.WRONG_ROUNDING);
+        assertThat(read(Quantity.R_SQUARED, new Rounding.Places(3), "0.995").mistakes()).containsExactly(Mistake.CUT_OFF);
+        assertThat(read(Quantity.INTERCEPT, TWO, "2.0").mistakes()).containsExactly(Mistake.WRONG_ROUNDING);
     }
 
     @Test
     void aLostSignIsNamed() {
-        assertThat(read(Quantity.SLOPE, TWO, "-0.52").mistake()).contains(Mistake.SIGN_LOST);
+        assertThat(read(Quantity.SLOPE, TWO, "-0.52").mistakes()).containsExactly(Mistake.SIGN_LOST);
         assertThat(read(Quantity.SLOPE, TWO, "−0.52").message()).contains("blade length");
     }
 
@@ -100,7 +105,7 @@ class JudgeTest {
     void anUnknownWrongValueGetsTheHintAlone() {
         Verdict plain = read(Quantity.SLOPE, TWO, "17.3");
         assertThat(plain.outcome()).isEqualTo(Outcome.WRONG);
-        assertThat(plain.mistake()).isEmpty();
+        assertThat(plain.mistakes()).isEmpty();
         Task hinted = Kelp.read(Quantity.SLOPE, TWO).with(Kelp.read(Quantity.SLOPE, TWO).terms().withHint("Look at b."));
         assertThat(judge(hinted, new Answer.Typed("17.3")).message()).isEqualTo("Look at b.");
     }
@@ -118,21 +123,21 @@ class JudgeTest {
     @Test
     void aValueReadWithTheSlipStillInIsNamed() {
         // With 50 for 5.0: Sxy stays 20.6 and x̄ = 6 has weight 0, so the slope is unchanged; the intercept is 14.04 − 3.09.
-        Task.ReadValue intercept = Kelp.read(Quantity.INTERCEPT, TWO);
+        ReadValue intercept = Kelp.read(Quantity.INTERCEPT, TWO);
         Exercise exercise = Kelp.exercise(Kelp.slip(), intercept);
         Verdict verdict = judge(exercise, intercept, new Answer.Typed("10.95"));
-        assertThat(verdict.mistake()).contains(Mistake.SLIP_STILL_IN);
+        assertThat(verdict.mistakes()).containsExactly(Mistake.SLIP_STILL_IN);
         // The same line at 4: 10.95 + 0.515 · 4 = 13.01.
-        Task.Predict predict = Kelp.predict(4);
+        Predict predict = Kelp.predict(4);
         Answer.Predictions spoilt = new Answer.Predictions(List.of(new Answer.Predicted("13.0", Optional.of(true))));
-        assertThat(judge(Kelp.exercise(Kelp.slip(), predict), predict, spoilt).mistake()).contains(Mistake.SLIP_STILL_IN);
-        assertThat(judge(Kelp.exercise(predict), predict, spoilt).mistake()).as("where no slip was to be found").isEmpty();
+        assertThat(judge(Kelp.exercise(Kelp.slip(), predict), predict, spoilt).mistakes()).containsExactly(Mistake.SLIP_STILL_IN);
+        assertThat(judge(Kelp.exercise(predict), predict, spoilt).mistakes()).as("where no slip was to be found").isEmpty();
     }
 
     @Test
     void aRowSetAsideInsteadOfMendedGivesAnotherRightValue() {
         // Without the third pair: ȳ = 5.05, x̄ = 6, so a = 5.05 − 0.515 · 6 = 1.96.
-        Task.ReadValue intercept = Kelp.read(Quantity.INTERCEPT, TWO);
+        ReadValue intercept = Kelp.read(Quantity.INTERCEPT, TWO);
         Exercise exercise = Kelp.exercise(Kelp.slip(), intercept);
         assertThat(judge(exercise, intercept, new Answer.Typed("1.96"), Kelp.SLIP_ROW).isRight()).isTrue();
         assertThat(judge(exercise, intercept, new Answer.Typed("1.95"), Kelp.SLIP_ROW).isRight()).isTrue();
@@ -156,7 +161,7 @@ class JudgeTest {
     @Test
     void rolesTheWrongWayRoundAreNamed() {
         assertThat(judge(Kelp.roles(), new Answer.RolesChosen(Optional.of(Roles.FIRST_EXPLAINS))).earned()).isEqualTo(1);
-        assertThat(judge(Kelp.roles(), new Answer.RolesChosen(Optional.of(new Roles(1, 0)))).mistake()).contains(Mistake.AXES_EXCHANGED);
+        assertThat(judge(Kelp.roles(), new Answer.RolesChosen(Optional.of(new Roles(1, 0)))).mistakes()).containsExactly(Mistake.AXES_EXCHANGED);
         assertThat(judge(Kelp.roles(), new Answer.RolesChosen(Optional.empty())).outcome()).isEqualTo(Outcome.WRONG);
     }
 
@@ -199,63 +204,63 @@ class JudgeTest {
         assertThat(trusting.message()).contains("at 20").contains("outside the data");
         assertThat(judge(task, predictions("4.0", false, "12.3", false)).message()).contains("among the data");
         // x on y at 4: 6 + 1.93391… · (4 − 5.04) = 3.98873…, which rounds to 4.0 as well: no mistake can be told there.
-        assertThat(judge(task, predictions("4.0", true, "99", false)).mistake()).isEmpty();
-        assertThat(judge(task, predictions("4.0", true, "34.9", false)).mistake()).contains(Mistake.AXES_EXCHANGED);
+        assertThat(judge(task, predictions("4.0", true, "99", false)).mistakes()).isEmpty();
+        assertThat(judge(task, predictions("4.0", true, "34.9", false)).mistakes()).containsExactly(Mistake.AXES_EXCHANGED);
         // Slope and intercept exchanged, 0.515 + 1.95 x: 8.315 at 4 and 39.515 at 20, a half.
-        assertThat(judge(task, predictions("8.3", true, "12.3", false)).mistake()).contains(Mistake.SLOPE_AND_INTERCEPT_EXCHANGED);
-        assertThat(judge(task, predictions("4.0", true, "39.5", false)).mistake()).contains(Mistake.SLOPE_AND_INTERCEPT_EXCHANGED);
+        assertThat(judge(task, predictions("8.3", true, "12.3", false)).mistakes()).containsExactly(Mistake.SLOPE_AND_INTERCEPT_EXCHANGED);
+        assertThat(judge(task, predictions("4.0", true, "39.5", false)).mistakes()).containsExactly(Mistake.SLOPE_AND_INTERCEPT_EXCHANGED);
     }
 
     @Test
     void anUnfinishedAnswerSaysWhatIsMissing() {
-        Judge judge = new Judge(Kelp.exercise(Kelp.enter(1)));
-        assertThat(judge.unfinished(Kelp.enter(1), new Answer.Entered(List.of(List.of("10", ""))))).hasValueSatisfying(it -> assertThat(it).contains("Row 5"));
-        assertThat(judge.unfinished(Kelp.read(Quantity.R, TWO), new Answer.Typed(""))).isPresent();
-        assertThat(judge.unfinished(Kelp.read(Quantity.R, TWO), new Answer.Typed("abc"))).hasValueSatisfying(it -> assertThat(it).contains("abc"));
-        assertThat(judge.unfinished(Kelp.read(Quantity.R, TWO), new Answer.Typed("0.9"))).isEmpty();
-        assertThat(judge.unfinished(Kelp.describe(), Answer.Described.NOTHING.with(Form.CURVED))).isPresent();
-        assertThat(judge.unfinished(Kelp.predict(4), new Answer.Predictions(List.of(new Answer.Predicted("4", Optional.empty()))))).hasValueSatisfying(
+        Truth truth = Kelp.exercise(Kelp.enter(1)).truth();
+        assertThat(Kelp.enter(1).unfinished(new Answer.Entered(List.of(List.of("10", ""))), truth)).hasValueSatisfying(it -> assertThat(it).contains("Row 5"));
+        assertThat(Kelp.read(Quantity.R, TWO).unfinished(new Answer.Typed(""), truth)).isPresent();
+        assertThat(Kelp.read(Quantity.R, TWO).unfinished(new Answer.Typed("abc"), truth)).hasValueSatisfying(it -> assertThat(it).contains("abc"));
+        assertThat(Kelp.read(Quantity.R, TWO).unfinished(new Answer.Typed("0.9"), truth)).isEmpty();
+        assertThat(Kelp.describe().unfinished(Answer.Described.NOTHING.with(Form.CURVED), truth)).isPresent();
+        assertThat(Kelp.predict(4).unfinished(new Answer.Predictions(List.of(new Answer.Predicted("4", Optional.empty()))), truth)).hasValueSatisfying(
                 it -> assertThat(it).contains("trust"));
-        assertThat(judge.unfinished(Kelp.explain(), new Answer.Sentence(" "))).isPresent();
-        assertThat(judge.unfinished(Kelp.roles(), new Answer.RolesChosen(Optional.empty()))).isPresent();
+        assertThat(Kelp.explain().unfinished(new Answer.Sentence(" "), truth)).isPresent();
+        assertThat(Kelp.roles().unfinished(new Answer.RolesChosen(Optional.empty()), truth)).isPresent();
     }
 
     @Test
     void anAnswerOfAnotherKindIsABug() {
         assertThatThrownBy(() -> judge(Kelp.roles(), new Answer.Typed("x"))).isInstanceOf(IllegalArgumentException.class);
-        assertThat(Judge.takes(Kelp.explain(), new Answer.Sentence("x"))).isTrue();
-        assertThat(Judge.takes(Kelp.explain(), new Answer.Typed("x"))).isFalse();
+        assertThat(Kelp.explain().takes(new Answer.Sentence("x"))).isTrue();
+        assertThat(Kelp.explain().takes(new Answer.Typed("x"))).isFalse();
     }
 
     @Test
     void onlyMistakesThatCanBeToldFromTheKeyAreListed() {
-        Task.ReadValue task = Kelp.read(Quantity.SLOPE, TWO);
-        assertThat(new Judge(Kelp.exercise(task)).recognisable(task)).extracting(Judge.RecognisedValue::mistake)
+        ReadValue task = Kelp.read(Quantity.SLOPE, TWO);
+        assertThat(task.key(Kelp.exercise(task).truth()).recognised()).extracting(Key.Recognised::mistake)
                 .contains(Mistake.AXES_EXCHANGED, Mistake.SLOPE_AND_INTERCEPT_EXCHANGED);
-        Task.ReadValue n = Kelp.read(Quantity.N, new Rounding.Places(0));
-        assertThat(new Judge(Kelp.exercise(n)).recognisable(n)).isEmpty();
+        ReadValue n = Kelp.read(Quantity.N, new Rounding.Places(0));
+        assertThat(n.key(Kelp.exercise(n).truth()).recognised()).isEmpty();
     }
 
     @Test
     void keysAreComputedFromTheDataAndFollowThem() {
         Task slope = Kelp.read(Quantity.SLOPE, TWO);
         Exercise exercise = Kelp.exercise(slope);
-        assertThat(Keys.of(exercise, slope).text()).isEqualTo("0.52 cm per day");
+        assertThat(slope.key(exercise.truth()).text()).isEqualTo("0.52 cm per day");
         Exercise shorter = exercise.withData(exercise.data().withoutRows(List.of(1, 2, 3, 4)));
-        assertThat(Keys.of(shorter, slope).computed()).isFalse();
-        assertThat(Keys.of(shorter, slope).text()).contains("at least two");
-        assertThat(Keys.of(exercise, Kelp.predict(4, 20)).text()).isEqualTo("4.0 ✓ · 12.3 ✗");
-        assertThat(Keys.of(exercise, Kelp.roles()).text()).isEqualTo("days → length");
-        assertThat(Keys.of(exercise, Kelp.slip()).text()).isEqualTo("row 3: 50 → 5.0");
-        assertThat(Keys.of(exercise, Kelp.enter(9)).computed()).isFalse();
-        assertThat(Keys.of(exercise.withData(exercise.data().withoutRows(List.of(0, 1, 2, 3, 4))), Kelp.enter(1)).text()).contains("at least 1 row of data");
-        assertThat(Keys.of(exercise, Kelp.explain()).computed()).isTrue();
+        assertThat(slope.key(shorter.truth()).computed()).isFalse();
+        assertThat(slope.key(shorter.truth()).text()).contains("at least two");
+        assertThat(Kelp.predict(4, 20).key(exercise.truth()).text()).isEqualTo("4.0 ✓ · 12.3 ✗");
+        assertThat(Kelp.roles().key(exercise.truth()).text()).isEqualTo("days → length");
+        assertThat(Kelp.slip().key(exercise.truth()).text()).isEqualTo("row 3: 50 → 5.0");
+        assertThat(Kelp.enter(9).key(exercise.truth()).computed()).isFalse();
+        assertThat(Kelp.enter(1).key(exercise.withData(exercise.data().withoutRows(List.of(0, 1, 2, 3, 4))).truth()).text()).contains("at least 1 row of data");
+        assertThat(Kelp.explain().key(exercise.truth()).computed()).isTrue();
     }
 
     /** Four points whose correlation is r: r times x and what is at right angles to it. */
     private static Description ofCorrelation(double r) {
         double rest = Math.sqrt(1 - r * r);
-        return Keys.proposedDescription(Pairs.of(new double[] {-1, -1, 1, 1}, new double[] {rest - r, -rest - r, rest + r, -rest + r}));
+        return Description.proposedFor(Pairs.of(new double[] {-1, -1, 1, 1}, new double[] {rest - r, -rest - r, rest + r, -rest + r}));
     }
 
     @ParameterizedTest
@@ -274,14 +279,35 @@ class JudgeTest {
         // At x = ±k stands 1 for odd k and −1 for even k, so there is no slope; the point at 0 then lies 2.87 or 3.12 times s away.
         double[] x = IntStream.rangeClosed(-10, 10).asDoubleStream().toArray();
         double[] y = IntStream.rangeClosed(-10, 10).mapToDouble(k -> k == 0 ? centre : k % 2 == 0 ? -1 : 1).toArray();
-        assertThat(Keys.proposedDescription(Pairs.of(x, y)).unusual()).isEqualTo(unusual);
+        assertThat(Description.proposedFor(Pairs.of(x, y)).unusual()).isEqualTo(unusual);
     }
 
     @Test
     void aDescriptionIsProposedFromTheData() {
-        assertThat(Keys.proposedDescription(Kelp.exercise().pairs())).isEqualTo(
+        assertThat(Description.proposedFor(Kelp.exercise().pairs())).isEqualTo(
                 new Description(Direction.RISING, Form.STRAIGHT, Strength.STRONG, Unusual.NONE));
-        assertThat(Keys.proposedDescription(Kelp.exercise().withData(Kelp.table().withoutRows(List.of(0, 1, 2, 3))).pairs()).form())
+        assertThat(Description.proposedFor(Kelp.exercise().withData(Kelp.table().withoutRows(List.of(0, 1, 2, 3))).pairs()).form())
                 .isEqualTo(Form.NONE);
+    }
+
+    @Test
+    void answersAreSaidInWords() {
+        Truth truth = Kelp.whole().truth();
+        assertThat(Kelp.roles().inWords(new Answer.RolesChosen(Optional.of(new Roles(1, 0))), truth)).containsExactly("length explains, days responds");
+        assertThat(Kelp.slip().inWords(new Answer.Treated("5", Optional.of("misread"), List.of()), truth)).containsExactly("set aside: misread");
+        assertThat(Kelp.predict(4, 20).inWords(new Answer.Predictions(List.of(new Answer.Predicted("4.0", Optional.of(true)))), truth))
+                .containsExactly("at 4: 4.0, trusted", "at 20: –");
+    }
+
+    @Test
+    void twoMistakesThatFitAreBothNamed() {
+        // y = x/2 exactly: the line of x on y has the slope 2, and so has the line with the slips in.
+        Asked asked = new Asked(new Sought.Value(Quantity.SLOPE), TWO, List.of(Evidence.of(Pairs.of(new double[] {0, 1, 2}, new double[] {0, 0.5, 1}))),
+                Optional.of(Evidence.of(Pairs.of(new double[] {0, 1, 2}, new double[] {0, 2, 4}))), Kelp.table().variable(0), Kelp.table().variable(1));
+        NumberReading.Value two = (NumberReading.Value) NumberReading.ofAnswer("2.00", DecimalMark.POINT);
+        Verdict verdict = new NumberJudge(asked).verdict(two, 4, "hint");
+        assertThat(verdict.mistakes()).containsExactly(Mistake.AXES_EXCHANGED, Mistake.SLIP_STILL_IN);
+        assertThat(verdict.message()).contains(Mistake.AXES_EXCHANGED.inWords(), Mistake.SLIP_STILL_IN.inWords());
+        assertThat(verdict.earned()).isZero();
     }
 }

@@ -4,52 +4,44 @@ import java.util.OptionalDouble;
 import java.util.function.Function;
 
 import hestra.data.Pairs;
-import hestra.exercise.Exercise;
-import hestra.exercise.Quantity;
 import hestra.fit.Fit;
 import hestra.fit.LeastSquares;
 import hestra.fit.LineFit;
 
 /**
- * A set of pairs that an answer may rest on, with its fit: the true data, the true data without a row that was rightly
+ * A set of pairs that an answer may rest on, with its line: the true data, the true data without a row that was rightly
  * set aside, or the data with the slip still in.
  */
-final class Basis {
+public final class Evidence {
 
     private final Pairs pairs;
     private final Fit fit;
-    private Basis swapped;
+    private Evidence swapped;
 
-    private Basis(Pairs pairs, Fit fit) {
+    private Evidence(Pairs pairs, Fit fit) {
         this.pairs = pairs;
         this.fit = fit;
     }
 
-
-    static Basis of(Pairs pairs) {
-        return new Basis(pairs, LeastSquares.line(pairs));
-    }
-
-    /** The true data. */
-    static Basis truth(Exercise exercise) {
-        return of(exercise.pairs());
+    public static Evidence of(Pairs pairs) {
+        return new Evidence(pairs, LeastSquares.line(pairs));
     }
 
     /** The line through the pairs, or why there is none. */
-    Fit fit() {
+    public Fit fit() {
         return fit;
     }
 
     /** The same with the variables the wrong way round. */
-    Basis swapped() {
+    Evidence swapped() {
         if (swapped == null) {
             swapped = of(pairs.swapped());
         }
         return swapped;
     }
 
-    /** A value of this basis; nothing where the data do not define it. */
-    OptionalDouble value(Quantity quantity) {
+    /** A value of these data; nothing where they do not define it. */
+    public OptionalDouble value(Quantity quantity) {
         return switch (quantity) {
             case N -> OptionalDouble.of(pairs.n());
             case SLOPE -> ofLine(line -> OptionalDouble.of(line.slope().value()));
@@ -63,8 +55,13 @@ final class Basis {
     }
 
     /** ŷ at x; nothing without a line. */
-    OptionalDouble predicted(double x) {
+    public OptionalDouble predicted(double x) {
         return ofLine(line -> OptionalDouble.of(line.at(x)));
+    }
+
+    /** Whether x lies among the data that the line rests on. */
+    public boolean supports(double x) {
+        return fit.line().filter(line -> line.support().contains(x)).isPresent();
     }
 
     private OptionalDouble ofLine(Function<LineFit, OptionalDouble> value) {

@@ -12,9 +12,9 @@ import hestra.fit.Term;
  * @param curve its family; how that is fitted is of no account here, and always to the values
  * @param coefficients a, b, c, … of the family's formula, as many as it has
  */
-public record Truth(Curve curve, List<Double> coefficients) {
+public record MeanCurve(Curve curve, List<Double> coefficients) {
 
-    public Truth {
+    public MeanCurve {
         coefficients = List.copyOf(coefficients);
         curve = Curve.of(curve.code(), Curve.FittedOn.VALUES).orElseThrow();
         if (coefficients.size() != curve.coefficients()) {
@@ -22,8 +22,8 @@ public record Truth(Curve curve, List<Double> coefficients) {
         }
     }
 
-    public static Truth line(double intercept, double slope) {
-        return new Truth(new Curve.Line(), List.of(intercept, slope));
+    public static MeanCurve line(double intercept, double slope) {
+        return new MeanCurve(new Curve.Line(), List.of(intercept, slope));
     }
 
     /** The value at x; not a number where the curve has none there. */

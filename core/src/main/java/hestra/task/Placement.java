@@ -1,4 +1,4 @@
-package hestra.desk;
+package hestra.task;
 
 import java.util.HashMap;
 import java.util.List;
@@ -6,7 +6,6 @@ import java.util.Map;
 
 import hestra.data.DataTable;
 import hestra.data.Row;
-import hestra.exercise.Exercise;
 
 /**
  * Which row of the student's table stands for which row of the printed one, wherever it has gone by inserting, removing and
@@ -19,7 +18,7 @@ final class Placement {
 
     private Placement() {}
 
-    static Placement of(Exercise exercise, DataTable table) {
+    static Placement of(Truth truth, DataTable table) {
         Placement placement = new Placement();
         int below = 0;
         for (int place = 0; place < table.size(); place++) {
@@ -29,11 +28,11 @@ final class Placement {
                 below = place + 1;
             }
         }
-        for (int printed : exercise.leftToType()) {
+        for (int printed : truth.leftToType()) {
             placement.put(printed, below++);
         }
         // A row that was emptied at the end and typed again no longer knows where it came from, but it stands in its place.
-        for (int printed = 0; printed < exercise.data().size(); printed++) {
+        for (int printed = 0; printed < truth.data().size(); printed++) {
             if (!placement.byPrinted.containsKey(printed) && !placement.byPlace.containsKey(printed)) {
                 placement.put(printed, printed);
             }

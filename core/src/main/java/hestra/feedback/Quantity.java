@@ -1,4 +1,4 @@
-package hestra.exercise;
+package hestra.feedback;
 
 import hestra.data.Variable;
 
@@ -28,6 +28,11 @@ public enum Quantity {
     /** A title for a task that asks for it. */
     public String title() {
         return title;
+    }
+
+    /** Whether its sign says which way the line goes, or is easily lost. */
+    boolean hasDirection() {
+        return this == SLOPE || this == INTERCEPT || this == R;
     }
 
     /** The unit of this quantity: "cm per day" for a slope; empty where it has none. */

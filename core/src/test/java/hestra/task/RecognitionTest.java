@@ -1,4 +1,4 @@
-package hestra.feedback;
+package hestra.task;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -12,11 +12,10 @@ import hestra.Kelp;
 import hestra.data.Cell;
 import hestra.data.DataTable;
 import hestra.data.Row;
-import hestra.exercise.Answer;
-import hestra.exercise.Attempt;
 import hestra.exercise.Exercise;
-import hestra.exercise.Quantity;
-import hestra.exercise.Task;
+import hestra.feedback.Mistake;
+import hestra.feedback.Quantity;
+import hestra.feedback.Verdict;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
 import org.junit.jupiter.api.Test;
@@ -75,7 +74,7 @@ class RecognitionTest {
 
     private static Verdict answered(Exercise exercise, Quantity quantity, String text) {
         Task task = Kelp.read(quantity, ROUNDING);
-        return new Judge(exercise).judge(task, new Attempt(new Answer.Typed(text), Set.of()));
+        return task.judge(new Attempt(new Answer.Typed(text), Set.of()), exercise.truth());
     }
 
     private static String rounded(double value) {
@@ -104,7 +103,7 @@ class RecognitionTest {
                 continue;
             }
             told++;
-            recognised += answered(set.exercise, quantity, text).mistake().filter(mistake::equals).isPresent() ? 1 : 0;
+            recognised += answered(set.exercise, quantity, text).mistakes().contains(mistake) ? 1 : 0;
         }
         assertThat(told).isGreaterThan(DATA_SETS / 2);
         assertThat((double) recognised / told).as("%s, %d of %d", mistake, recognised, told).isGreaterThanOrEqualTo(0.99);
@@ -136,7 +135,7 @@ class RecognitionTest {
             String cut = ROUNDING.apply(new BigDecimal(set.values.slope), RoundingMode.DOWN).toPlainString();
             if (!cut.equals(rounded(set.values.slope))) {
                 told++;
-                recognised += answered(set.exercise, Quantity.SLOPE, cut).mistake().filter(Mistake.CUT_OFF::equals).isPresent() ? 1 : 0;
+                recognised += answered(set.exercise, Quantity.SLOPE, cut).mistakes().contains(Mistake.CUT_OFF) ? 1 : 0;
             }
         }
         assertThat((double) recognised / told).isGreaterThanOrEqualTo(0.99);

@@ -1,4 +1,4 @@
-package hestra.exercise;
+package hestra.task;
 
 import java.util.Set;
 

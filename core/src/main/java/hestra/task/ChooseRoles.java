@@ -1,0 +1,71 @@
+package hestra.task;
+
+import java.util.List;
+import java.util.Optional;
+
+import hestra.data.Roles;
+import hestra.feedback.Mistake;
+import hestra.feedback.Verdict;
+
+/** The student says which variable explains and which responds. */
+public record ChooseRoles(Terms terms) implements Task {
+
+    static final Kind KIND = new Kind("choose-roles", "Choose roles", ChooseRoles.class, (id, _) -> new ChooseRoles(
+            Terms.of(id, "Which explains, which responds?", "One of the two variables could depend on the other. Which?", 1)));
+
+    @Override
+    public Kind kind() {
+        return KIND;
+    }
+
+    @Override
+    public Task with(Terms other) {
+        return new ChooseRoles(other);
+    }
+
+    @Override
+    public boolean leavesRoles() {
+        return true;
+    }
+
+    @Override
+    public Answer standing(Bench bench) {
+        return new Answer.RolesChosen(bench.roles());
+    }
+
+    @Override
+    public boolean takes(Answer answer) {
+        return answer instanceof Answer.RolesChosen;
+    }
+
+    @Override
+    public Optional<String> unfinished(Answer answer, Truth truth) {
+        return answer.as(Answer.RolesChosen.class).roles().isEmpty() ? Optional.of("Say first which variable explains and which responds.") : Optional.empty();
+    }
+
+    @Override
+    public Verdict judge(Attempt attempt, Truth truth) {
+        Optional<Roles> given = attempt.answer().as(Answer.RolesChosen.class).roles();
+        if (given.isEmpty()) {
+            return Verdict.wrong("Say for each variable whether it explains or responds.");
+        }
+        Roles chosen = given.get();
+        if (chosen.hasAxesOf(truth.roles())) {
+            return Verdict.right(terms.marks(), truth.x().described() + " explains, " + truth.y().described() + " responds.");
+        }
+        return chosen.hasAxesOf(truth.roles().swapped())
+                ? Verdict.wrong("The other way round: which of the two could depend on the other?").recognising(List.of(Mistake.AXES_EXCHANGED))
+                : Verdict.wrong("Another pair of variables is meant here.");
+    }
+
+    @Override
+    public Key key(Truth truth) {
+        return Key.of(truth.x().name() + " → " + truth.y().name());
+    }
+
+    @Override
+    public List<String> inWords(Answer answer, Truth truth) {
+        return List.of(answer.as(Answer.RolesChosen.class).roles().map(roles -> truth.data().variable(roles.explanatory()).name()
+                + " explains, " + truth.data().variable(roles.response()).name() + " responds").orElse("–"));
+    }
+}

@@ -1,0 +1,89 @@
+package hestra.task;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+import hestra.feedback.Outcome;
+import hestra.feedback.Verdict;
+
+/**
+ * The student describes the scatter plot by choices and a sentence.
+ *
+ * @param key the right choices, as the instructor confirmed them
+ */
+public record Describe(Terms terms, Description key) implements Task {
+
+    static final Kind KIND = new Kind("describe", "Describe", Describe.class, (id, truth) -> new Describe(
+            Terms.of(id, "Describe what you see", "Look at the plot before any line is drawn. What do the points show?", 4).opening(Aid.all()),
+            Description.proposedFor(truth.pairsWithSlips())));
+
+    @Override
+    public Kind kind() {
+        return KIND;
+    }
+
+    @Override
+    public Task with(Terms other) {
+        return new Describe(other, key);
+    }
+
+    /** It is a look, not a hurdle. */
+    @Override
+    public boolean opensWhenGiven() {
+        return true;
+    }
+
+    @Override
+    public Answer standing(Bench bench) {
+        return bench.draft(this, Answer.Described.NOTHING);
+    }
+
+    @Override
+    public boolean takes(Answer answer) {
+        return answer instanceof Answer.Described;
+    }
+
+    @Override
+    public Optional<String> unfinished(Answer answer, Truth truth) {
+        return answer.as(Answer.Described.class).isComplete() ? Optional.empty() : Optional.of("Make all four choices first.");
+    }
+
+    @Override
+    public Verdict judge(Attempt attempt, Truth truth) {
+        Answer.Described given = attempt.answer().as(Answer.Described.class);
+        List<Verdict.Part> parts = List.of(
+                part("direction", given.direction(), key.direction()),
+                part("form", given.form(), key.form()),
+                part("strength", given.strength(), key.strength()),
+                part("unusual points", given.unusual(), key.unusual()));
+        List<String> wrong = parts.stream().filter(part -> part.outcome() != Outcome.RIGHT).map(Verdict.Part::name).toList();
+        int right = parts.size() - wrong.size();
+        String message = wrong.isEmpty() ? "All four choices fit the plot." : right + " of 4. Look again at: " + String.join(", ", wrong) + ".";
+        return Verdict.ofParts(terms.marks(), parts, message);
+    }
+
+    private static <T> Verdict.Part part(String name, Optional<T> given, T key) {
+        return new Verdict.Part(name, given.filter(key::equals).isPresent() ? Outcome.RIGHT : Outcome.WRONG, "");
+    }
+
+    @Override
+    public Key key(Truth truth) {
+        return Key.of(key.inWords());
+    }
+
+    @Override
+    public List<String> inWords(Answer answer, Truth truth) {
+        Answer.Described described = answer.as(Answer.Described.class);
+        List<String> lines = new ArrayList<>();
+        lines.add(String.join(" · ", List.of(words(described.direction()), words(described.form()), words(described.strength()), "unusual: " + words(described.unusual()))));
+        if (!described.sentence().isBlank()) {
+            lines.add(described.sentence());
+        }
+        return lines;
+    }
+
+    private static String words(Optional<? extends Description.Choice> choice) {
+        return choice.map(Description.Choice::inWords).orElse("–");
+    }
+}

@@ -1,0 +1,122 @@
+package hestra.task;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+
+import hestra.data.Cell;
+import hestra.feedback.EntrySlip;
+import hestra.feedback.Outcome;
+import hestra.feedback.Verdict;
+import hestra.numbers.Counted;
+
+/**
+ * The student types the last pairs of the printed table.
+ *
+ * @param count how many of the last rows are left for the student, at least 1
+ */
+public record EnterData(Terms terms, int count) implements Task {
+
+    static final Kind KIND = new Kind("enter-data", "Enter data", EnterData.class, (id, truth) -> new EnterData(
+            Terms.of(id, "Enter the last pairs", "Type the last pairs of the printed table into the table on the right.", 1), Math.clamp(truth.data().size(), 1, 3)));
+
+    private static final String[] NUMBERS = {"no", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten"};
+
+    public EnterData {
+        if (count < 1) {
+            throw new IllegalArgumentException("count " + count);
+        }
+    }
+
+    @Override
+    public Kind kind() {
+        return KIND;
+    }
+
+    @Override
+    public Task with(Terms other) {
+        return new EnterData(other, count);
+    }
+
+    @Override
+    public int leavesToType() {
+        return count;
+    }
+
+    @Override
+    public boolean isAnsweredInTable() {
+        return true;
+    }
+
+    @Override
+    public Answer standing(Bench bench) {
+        return new Answer.Entered(bench.placement().placesOf(rows(bench.truth())).stream()
+                .map(row -> IntStream.range(0, bench.table().width()).mapToObj(column -> bench.table().cell(row, column).text()).toList()).toList());
+    }
+
+    @Override
+    public boolean takes(Answer answer) {
+        return answer instanceof Answer.Entered;
+    }
+
+    @Override
+    public Optional<String> unfinished(Answer answer, Truth truth) {
+        List<List<String>> entered = answer.as(Answer.Entered.class).rows();
+        List<Integer> rows = rows(truth);
+        for (int i = 0; i < entered.size() && i < rows.size(); i++) {
+            if (entered.get(i).stream().anyMatch(String::isBlank)) {
+                return Optional.of("Row " + (rows.get(i) + 1) + " is not filled in yet.");
+            }
+        }
+        return Optional.empty();
+    }
+
+    @Override
+    public Verdict judge(Attempt attempt, Truth truth) {
+        List<List<String>> given = attempt.answer().as(Answer.Entered.class).rows();
+        List<Integer> rows = rows(truth);
+        List<Verdict.Part> parts = new ArrayList<>();
+        List<String> differing = new ArrayList<>();
+        for (int i = 0; i < rows.size(); i++) {
+            int row = rows.get(i);
+            List<String> texts = i < given.size() ? given.get(i) : List.of();
+            for (int column = 0; column < truth.data().width(); column++) {
+                String text = column < texts.size() ? texts.get(column) : "";
+                String name = "row " + (row + 1) + ", " + truth.data().variable(column).name();
+                Cell entered = Cell.of(text, truth.mark());
+                Cell printed = truth.data().cell(row, column);
+                boolean agrees = entered.saysTheSameAs(printed);
+                if (!agrees) {
+                    differing.add(name + (text.isBlank() ? " (empty)" : EntrySlip.between(printed, entered).map(slip -> " (" + slip.inWords() + ")").orElse("")));
+                }
+                parts.add(new Verdict.Part(name, agrees ? Outcome.RIGHT : Outcome.WRONG, ""));
+            }
+        }
+        String message = differing.isEmpty()
+                ? (rows.size() == 1 ? "The last pair agrees" : "The last " + inWords(rows.size()) + " pairs agree") + " with the printed table."
+                : "Compare with the printed table: " + String.join("; ", differing) + ".";
+        return Verdict.ofParts(terms.marks(), parts, message);
+    }
+
+    @Override
+    public Key key(Truth truth) {
+        return truth.data().size() < count ? Key.missing("needs at least " + Counted.of(count, "row") + " of data")
+                : Key.of(count == 1 ? "the last pair" : "the last " + count + " pairs");
+    }
+
+    @Override
+    public List<String> inWords(Answer answer, Truth truth) {
+        return answer.as(Answer.Entered.class).rows().stream().map(row -> String.join(", ", row)).toList();
+    }
+
+    /** The rows of the printed table that this task asks for: another may leave more of them to type. */
+    private List<Integer> rows(Truth truth) {
+        List<Integer> left = truth.leftToType();
+        return left.subList(Math.max(0, left.size() - count), left.size());
+    }
+
+    private static String inWords(int number) {
+        return number < NUMBERS.length ? NUMBERS[number] : Integer.toString(number);
+    }
+}

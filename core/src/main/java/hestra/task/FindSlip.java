@@ -1,0 +1,158 @@
+package hestra.task;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+
+import hestra.data.Cell;
+import hestra.data.DataTable;
+import hestra.data.TableEdit;
+import hestra.feedback.Outcome;
+import hestra.feedback.Verdict;
+import hestra.numbers.DecimalMark;
+
+/**
+ * One value of the printed table stands wrongly in the student's table. The student finds it and mends it, or sets
+ * the row aside with a reason.
+ *
+ * @param row the row, from 0
+ * @param column the column, from 0
+ * @param shown what stands there instead, as text
+ */
+public record FindSlip(Terms terms, int row, int column, String shown) implements Task {
+
+    static final Kind KIND = new Kind("find-slip", "Find the mistyped value", FindSlip.class, FindSlip::fresh);
+
+    public FindSlip {
+        if (row < 0 || column < 0) {
+            throw new IllegalArgumentException("row " + row + ", column " + column);
+        }
+    }
+
+    /** The value in the middle of the response, its decimal mark left out: ten or more times too large. */
+    private static Task fresh(String id, Truth truth) {
+        int row = truth.data().size() / 2;
+        int column = truth.roles().response();
+        String text = truth.data().cell(row, column).text();
+        String shown = text.matches(".*[.,].*") ? text.replaceAll("[.,]", "") : text + "0";
+        return new FindSlip(Terms.of(id, "Find the mistyped value",
+                "One value stands wrongly in the table. Find it, compare it with the printed table, and mend it. "
+                        + "Or set it aside and give your reason.", 2).withTries(0), row, column, shown);
+    }
+
+    @Override
+    public Kind kind() {
+        return KIND;
+    }
+
+    @Override
+    public Task with(Terms other) {
+        return new FindSlip(other, row, column, shown);
+    }
+
+    @Override
+    public DataTable givenOut(DataTable table, DecimalMark mark) {
+        return row < table.size() && column < table.width() ? table.withCell(row, column, Cell.of(shown, mark)) : table;
+    }
+
+    @Override
+    public Set<Integer> slips() {
+        return Set.of(row);
+    }
+
+    @Override
+    public boolean hidesSuspicions() {
+        return true;
+    }
+
+    /** Where its row or column is gone it stays at the place where that stood. */
+    @Override
+    public Task following(TableEdit change) {
+        int rowAfter = change.rowAfter(row);
+        int columnAfter = change.columnAfter(column);
+        return rowAfter < 0 || columnAfter < 0 ? this : new FindSlip(terms, rowAfter, columnAfter, shown);
+    }
+
+    @Override
+    public Answer standing(Bench bench) {
+        Placement placement = bench.placement();
+        int place = placement.placeOf(row);
+        return new Answer.Treated(place < 0 ? "" : bench.table().cell(place, column).text(),
+                place < 0 ? Optional.empty() : bench.table().row(place).setAside(), List.copyOf(othersChanged(bench, placement)));
+    }
+
+    /** The rows that no longer agree with the printed table, but those with a slip and those left to type. */
+    private static Set<Integer> othersChanged(Bench bench, Placement placement) {
+        Truth truth = bench.truth();
+        DataTable table = bench.table();
+        Set<Integer> own = new TreeSet<>(truth.leftToType());
+        own.addAll(truth.slips());
+        Set<Integer> others = new TreeSet<>();
+        for (int printed = 0; printed < truth.data().size(); printed++) {
+            int place = placement.placeOf(printed);
+            if (!own.contains(printed) && (place < 0 || table.row(place).isSetAside() || !agrees(truth.data(), printed, table, place))) {
+                others.add(printed);
+            }
+        }
+        for (int place = 0; place < table.size(); place++) {
+            if (placement.printedAt(place) < 0 && !table.row(place).isEmpty()) {
+                others.add(place);
+            }
+        }
+        return others;
+    }
+
+    private static boolean agrees(DataTable data, int printed, DataTable table, int place) {
+        for (int column = 0; column < data.width(); column++) {
+            Cell key = data.cell(printed, column);
+            Cell now = table.cell(place, column);
+            if (!now.saysTheSameAs(key) && !(key instanceof Cell.Unreadable && now.text().equals(key.text()))) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    @Override
+    public boolean takes(Answer answer) {
+        return answer instanceof Answer.Treated;
+    }
+
+    @Override
+    public Optional<String> unfinished(Answer answer, Truth truth) {
+        return Optional.empty();
+    }
+
+    @Override
+    public Verdict judge(Attempt attempt, Truth truth) {
+        Answer.Treated given = attempt.answer().as(Answer.Treated.class);
+        Cell now = Cell.of(given.now(), truth.mark());
+        boolean mended = now.saysTheSameAs(truth.data().cell(row, column));
+        boolean excused = given.reason().filter(reason -> !reason.isBlank()).isPresent();
+        if (!mended && !excused) {
+            return Verdict.wrong(now.saysTheSameAs(Cell.of(shown, truth.mark()))
+                    ? "One value still differs from the printed table. Which point stands far from the others?"
+                    : "You found the row. Its value is not yet what the printed table says.");
+        }
+        if (!given.othersChanged().isEmpty()) {
+            String rows = String.join(", ", given.othersChanged().stream().map(it -> Integer.toString(it + 1)).toList());
+            return Verdict.of(Outcome.NEARLY, terms.marks() / 2.0,
+                    "The mistyped value is dealt with, but something else no longer agrees with the printed table: row " + rows + ".");
+        }
+        return Verdict.right(terms.marks(), mended ? "Row " + (row + 1) + " now agrees with the printed table."
+                : "Row " + (row + 1) + " is set aside, and your reason is kept.");
+    }
+
+    @Override
+    public Key key(Truth truth) {
+        return row >= truth.data().size() || column >= truth.data().width() ? Key.missing("row " + (row + 1) + " is not in the data")
+                : Key.of("row " + (row + 1) + ": " + shown + " → " + truth.data().cell(row, column).text());
+    }
+
+    @Override
+    public List<String> inWords(Answer answer, Truth truth) {
+        Answer.Treated treated = answer.as(Answer.Treated.class);
+        return List.of(treated.reason().map(reason -> "set aside: " + reason).orElse("the value is now " + treated.now()));
+    }
+}

@@ -1,0 +1,12 @@
+package hestra.task;
+
+import java.util.List;
+
+/** All kinds of task, in the order in which they are offered. */
+public final class Kinds {
+
+    /** Each kind of {@link Task} once. */
+    public static final List<Kind> ALL = List.of(EnterData.KIND, ChooseRoles.KIND, Describe.KIND, FindSlip.KIND, ReadValue.KIND, Predict.KIND, ExplainSlope.KIND);
+
+    private Kinds() {}
+}

@@ -1,0 +1,147 @@
+package hestra.task;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+import hestra.feedback.Evidence;
+import hestra.feedback.Mistake;
+import hestra.feedback.NumberJudge;
+import hestra.feedback.Outcome;
+import hestra.feedback.Sought;
+import hestra.feedback.Verdict;
+import hestra.fit.Fit;
+import hestra.fit.LineFit;
+import hestra.numbers.NumberReading;
+import hestra.numbers.NumberStyle;
+import hestra.numbers.Rounding;
+
+/**
+ * The student predicts y at several x and says which prediction to trust.
+ *
+ * @param at the x values, 1 to {@value #MOST} of them
+ * @param rounding how predictions are to be rounded
+ */
+public record Predict(Terms terms, List<Double> at, Rounding rounding) implements Task {
+
+    /** The most x values asked. */
+    public static final int MOST = 12;
+
+    static final Kind KIND = new Kind("predict", "Predict", Predict.class, (id, truth) -> new Predict(
+            Terms.of(id, "Predict", "Predict {y} at each value. Which predictions would you trust?", 6), usual(truth), new Rounding.Places(1)));
+
+    public Predict {
+        at = List.copyOf(at);
+        if (at.isEmpty() || at.size() > MOST || !at.stream().allMatch(Double::isFinite)) {
+            throw new IllegalArgumentException("predict at " + at);
+        }
+    }
+
+    /** Two values among the data and one far outside, rounded to whole steps. */
+    private static List<Double> usual(Truth truth) {
+        return truth.evidence().fit().line().map(line -> {
+            double low = line.support().low();
+            double span = line.support().high() - low;
+            Rounding rounding = new Rounding.Significant(2);
+            return List.of(rounding.apply(low + 0.4 * span).doubleValue(), rounding.apply(low + 0.8 * span).doubleValue(),
+                    rounding.apply(low + 1.5 * span).doubleValue());
+        }).orElse(List.of(10.0, 20.0, 30.0));
+    }
+
+    @Override
+    public Kind kind() {
+        return KIND;
+    }
+
+    @Override
+    public Task with(Terms other) {
+        return new Predict(other, at, rounding);
+    }
+
+    @Override
+    public Answer standing(Bench bench) {
+        return bench.draft(this, new Answer.Predictions(List.of()));
+    }
+
+    @Override
+    public boolean takes(Answer answer) {
+        return answer instanceof Answer.Predictions;
+    }
+
+    @Override
+    public Optional<String> unfinished(Answer answer, Truth truth) {
+        Answer.Predictions given = answer.as(Answer.Predictions.class);
+        for (int i = 0; i < at.size(); i++) {
+            Optional<String> problem = NumberAnswer.unfinished(given.at(i).text(), truth.mark(), "type a number.");
+            if (problem.isPresent() || given.at(i).trusted().isEmpty()) {
+                return Optional.of("At " + shortest(at.get(i)) + ": " + problem.orElse("say whether you would trust the prediction."));
+            }
+        }
+        return Optional.empty();
+    }
+
+    @Override
+    public Verdict judge(Attempt attempt, Truth truth) {
+        Answer.Predictions given = attempt.answer().as(Answer.Predictions.class);
+        List<Evidence> accepted = truth.accepted(attempt);
+        List<Verdict.Part> parts = new ArrayList<>();
+        List<String> notes = new ArrayList<>();
+        List<Mistake> recognised = new ArrayList<>();
+        for (int i = 0; i < at.size(); i++) {
+            double x = at.get(i);
+            Answer.Predicted predicted = given.at(i);
+            String name = "at " + shortest(x);
+            NumberJudge judge = new NumberJudge(truth.asked(new Sought.Prediction(x), rounding, attempt));
+            NumberJudge.Finding finding = NumberReading.ofAnswer(predicted.text(), truth.mark()) instanceof NumberReading.Value typed
+                    ? judge.judge(typed) : new NumberJudge.Finding(false, List.of());
+            Outcome outcome = finding.right() ? Outcome.RIGHT : finding.isOfWriting() ? Outcome.NEARLY : Outcome.WRONG;
+            parts.add(new Verdict.Part(name, outcome, finding.mistakes().isEmpty() ? "" : judge.say(finding)));
+            if (!finding.mistakes().isEmpty()) {
+                notes.add(name + ": " + judge.say(finding));
+                finding.mistakes().stream().filter(it -> !recognised.contains(it)).forEach(recognised::add);
+            }
+            parts.add(trust(name, x, predicted, accepted, notes));
+        }
+        long right = parts.stream().filter(part -> part.outcome() == Outcome.RIGHT).count();
+        String message = right == parts.size() ? "All predictions and judgements are right."
+                : right + " of " + parts.size() + " are right. " + String.join(" ", notes);
+        return Verdict.ofParts(terms.marks(), parts, message.strip()).recognising(recognised);
+    }
+
+    private static Verdict.Part trust(String name, double x, Answer.Predicted predicted, List<Evidence> accepted, List<String> notes) {
+        boolean inside = accepted.stream().anyMatch(data -> data.supports(x));
+        boolean right = predicted.trusted().filter(trusted -> trusted == inside).isPresent();
+        if (!right && predicted.trusted().isPresent()) {
+            notes.add(name + ": " + (inside
+                    ? "this lies among the data, so the line may be trusted here."
+                    : "this lies outside the data. Nothing measured says that the line goes on like this."));
+        }
+        return new Verdict.Part(name + ", trust", right ? Outcome.RIGHT : Outcome.WRONG, "");
+    }
+
+    @Override
+    public Key key(Truth truth) {
+        return switch (truth.evidence().fit()) {
+            case Fit.None(String reason) -> Key.missing(reason);
+            case LineFit line -> Key.of(String.join(" · ", at.stream()
+                    .map(x -> truth.style().show(line.at(x), rounding) + (line.support().contains(x) ? " ✓" : " ✗")).toList()));
+            case Fit other -> throw new IllegalStateException("not a line: " + other);
+        };
+    }
+
+    @Override
+    public List<String> inWords(Answer answer, Truth truth) {
+        Answer.Predictions predictions = answer.as(Answer.Predictions.class);
+        List<String> lines = new ArrayList<>();
+        for (int i = 0; i < at.size(); i++) {
+            Answer.Predicted given = predictions.at(i);
+            lines.add("at " + truth.style().shortest(at.get(i)) + ": " + (given.text().isBlank() ? "–" : given.text())
+                    + given.trusted().map(trusted -> trusted ? ", trusted" : ", not trusted").orElse(""));
+        }
+        return lines;
+    }
+
+    private static String shortest(double x) {
+        return NumberStyle.STANDARD.shortest(x);
+    }
+}

@@ -1,0 +1,82 @@
+package hestra.task;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+import hestra.feedback.NumberJudge;
+import hestra.feedback.Quantity;
+import hestra.feedback.Sought;
+import hestra.feedback.Verdict;
+import hestra.fit.Fit;
+import hestra.numbers.NumberReading;
+import hestra.numbers.NumberStyle;
+import hestra.numbers.Rounding;
+
+/**
+ * The student reads one value of the fit.
+ *
+ * @param quantity which
+ * @param rounding how it is to be rounded
+ */
+public record ReadValue(Terms terms, Quantity quantity, Rounding rounding) implements Task {
+
+    static final Kind KIND = new Kind("read-value", "Read a value", ReadValue.class, (id, _) -> new ReadValue(
+            Terms.of(id, Quantity.SLOPE.title(), "By how much does {y} change for one more {x.name}, on average?", 2), Quantity.SLOPE, new Rounding.Places(2)));
+
+    private static final int FULL_DIGITS = 6;
+
+    @Override
+    public Kind kind() {
+        return KIND;
+    }
+
+    @Override
+    public Task with(Terms other) {
+        return new ReadValue(other, quantity, rounding);
+    }
+
+    @Override
+    public Answer standing(Bench bench) {
+        return bench.draft(this, new Answer.Typed(""));
+    }
+
+    @Override
+    public boolean takes(Answer answer) {
+        return answer instanceof Answer.Typed;
+    }
+
+    @Override
+    public Optional<String> unfinished(Answer answer, Truth truth) {
+        return NumberAnswer.unfinished(answer.as(Answer.Typed.class).text(), truth.mark(), "Type a number first.");
+    }
+
+    @Override
+    public Verdict judge(Attempt attempt, Truth truth) {
+        String hint = terms.hint().isBlank() ? "This is not the " + quantity.inWords() + ". Look at the readings again." : terms.hint();
+        return switch (NumberReading.ofAnswer(attempt.answer().as(Answer.Typed.class).text(), truth.mark())) {
+            case NumberReading.Blank _ -> Verdict.wrong("Type a number.");
+            case NumberReading.Unreadable unreadable -> Verdict.wrong(unreadable.reason());
+            case NumberReading.Value typed -> new NumberJudge(truth.asked(new Sought.Value(quantity), rounding, attempt)).verdict(typed, terms.marks(), hint);
+        };
+    }
+
+    @Override
+    public Key key(Truth truth) {
+        OptionalDouble value = truth.evidence().value(quantity);
+        if (value.isEmpty()) {
+            return Key.missing(truth.evidence().fit() instanceof Fit.None(String reason) ? reason : "not defined for this data");
+        }
+        NumberStyle style = truth.style();
+        String unit = quantity.unit(truth.x(), truth.y());
+        List<Key.Recognised> recognised = new NumberJudge(truth.asked(new Sought.Value(quantity), rounding)).distinguishable().stream()
+                .map(wrong -> new Key.Recognised(wrong.mistake(), style.show(wrong.value(), rounding))).toList();
+        return new Key(style.show(value.getAsDouble(), rounding) + (unit.isEmpty() ? "" : " " + unit), true,
+                style.withDigits(FULL_DIGITS).show(value.getAsDouble()), recognised);
+    }
+
+    @Override
+    public List<String> inWords(Answer answer, Truth truth) {
+        return List.of(answer.as(Answer.Typed.class).text());
+    }
+}

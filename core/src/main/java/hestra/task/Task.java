@@ -1,0 +1,106 @@
+package hestra.task;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+import hestra.data.DataTable;
+import hestra.data.TableEdit;
+import hestra.feedback.Verdict;
+import hestra.numbers.DecimalMark;
+import hestra.numbers.Rounding;
+
+/**
+ * What is asked. A kind of task is one room: its file holds all that it knows of itself, and nothing outside asks which kind a task is,
+ * but the form in which it is answered and the fields in which it is written.
+ */
+public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip, ReadValue, Predict, ExplainSlope {
+
+    /** What it has in common with all tasks of its kind. */
+    Kind kind();
+
+    /** What every task has, whatever it asks. */
+    Terms terms();
+
+    /** The same task under other terms. */
+    Task with(Terms terms);
+
+    default String id() {
+        return terms().id();
+    }
+
+    /** The answer as it stands on the bench: what was typed or chosen so far, or what was done in the table. */
+    Answer standing(Bench bench);
+
+    /** Whether an answer is of the kind that this task asks for. */
+    boolean takes(Answer answer);
+
+    /**
+     * What an answer still lacks before it can be judged, as a sentence; nothing where it is complete. An unfinished answer costs no try.
+     *
+     * @throws IllegalArgumentException if the answer is not of this kind
+     */
+    Optional<String> unfinished(Answer answer, Truth truth);
+
+    /**
+     * The verdict on an attempt; the same attempt always gets the same one.
+     *
+     * @throws IllegalArgumentException if the answer is not of this kind
+     */
+    Verdict judge(Attempt attempt, Truth truth);
+
+    /** The right answer, and the mistakes that will be recognised, as the instructor sees them beside the task. */
+    Key key(Truth truth);
+
+    /**
+     * An answer in words, a line each.
+     *
+     * @throws IllegalArgumentException if the answer is not of this kind
+     */
+    List<String> inWords(Answer answer, Truth truth);
+
+    /** The rounding that is asked for. */
+    default Rounding rounding() {
+        return new Rounding.Free();
+    }
+
+    /** How many of the last rows of the printed table it leaves to the student to type. */
+    default int leavesToType() {
+        return 0;
+    }
+
+    /** Whether it leaves it to the student to say which variable explains. */
+    default boolean leavesRoles() {
+        return false;
+    }
+
+    /** The table as it is given out: with a wrong value in it where the task is to find that. */
+    default DataTable givenOut(DataTable table, DecimalMark mark) {
+        return table;
+    }
+
+    /** The rows, from 0, in which it gives out a wrong value. */
+    default Set<Integer> slips() {
+        return Set.of();
+    }
+
+    /** Whether what looks wrong in the table may not be pointed out until it is done. */
+    default boolean hidesSuspicions() {
+        return false;
+    }
+
+    /** Whether it is answered in the table. */
+    default boolean isAnsweredInTable() {
+        return false;
+    }
+
+    /** Whether it opens what it opens as soon as an answer is given, right or not. */
+    default boolean opensWhenGiven() {
+        return false;
+    }
+
+    /** The task after a change of the part's data: places in the table that it names are followed. */
+    default Task following(TableEdit change) {
+        return this;
+    }
+}

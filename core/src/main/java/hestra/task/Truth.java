@@ -1,0 +1,157 @@
+package hestra.task;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+
+import hestra.data.DataTable;
+import hestra.data.Pairs;
+import hestra.data.Roles;
+import hestra.data.Row;
+import hestra.data.Variable;
+import hestra.feedback.Asked;
+import hestra.feedback.Evidence;
+import hestra.feedback.Sought;
+import hestra.numbers.DecimalMark;
+import hestra.numbers.NumberStyle;
+import hestra.numbers.Rounding;
+
+/**
+ * What is right in the data of a part: the true table, what of it is given out, and the lines that answers may rest on. Keys are
+ * worked out from it when they are asked for, so they are never stale. What was worked out is kept, however many answers are judged;
+ * used by one thread at a time.
+ */
+public final class Truth {
+
+    private static final int USUAL_DIGITS = 4;
+
+    private final DataTable data;
+    private final Roles roles;
+    private final DecimalMark mark;
+    private final List<Task> tasks;
+    private final Map<Set<Integer>, Evidence> without = new HashMap<>();
+    private Evidence evidence;
+    private Optional<Evidence> withSlips = Optional.empty();
+
+    private Truth(DataTable data, Roles roles, DecimalMark mark, List<Task> tasks) {
+        this.data = data;
+        this.roles = roles;
+        this.mark = mark;
+        this.tasks = List.copyOf(tasks);
+    }
+
+    /**
+     * The truth about some data.
+     *
+     * @param data the true data, as in the printed table
+     * @param roles which column explains and which responds
+     * @param mark the decimal mark
+     * @param tasks all that is asked about the data: what one task gives out, the others must know of
+     */
+    public static Truth of(DataTable data, Roles roles, DecimalMark mark, List<Task> tasks) {
+        return new Truth(data, roles, mark, tasks);
+    }
+
+    public DataTable data() {
+        return data;
+    }
+
+    public Roles roles() {
+        return roles;
+    }
+
+    public DecimalMark mark() {
+        return mark;
+    }
+
+    /** How numbers look. */
+    public NumberStyle style() {
+        return new NumberStyle(mark, USUAL_DIGITS);
+    }
+
+    public Variable x() {
+        return data.variable(roles.explanatory());
+    }
+
+    public Variable y() {
+        return data.variable(roles.response());
+    }
+
+    /** The true pairs. */
+    public Pairs pairs() {
+        return Pairs.of(data, roles);
+    }
+
+    /** The pairs with every slip still in. */
+    public Pairs pairsWithSlips() {
+        return Pairs.of(slipped(), roles);
+    }
+
+    /** The rows that the student types: the last ones. */
+    public List<Integer> leftToType() {
+        int count = tasks.stream().mapToInt(Task::leavesToType).max().orElse(0);
+        return IntStream.range(Math.max(0, data.size() - count), data.size()).boxed().toList();
+    }
+
+    /** The rows in which a wrong value is given out. */
+    Set<Integer> slips() {
+        return tasks.stream().flatMap(task -> task.slips().stream()).collect(Collectors.toSet());
+    }
+
+    /** The table that the student starts from: the true data with the slips in, without the rows left to type. */
+    public DataTable given() {
+        List<Row> rows = new ArrayList<>(slipped().rows());
+        for (int row = 0; row < rows.size(); row++) {
+            rows.set(row, rows.get(row).givenAs(row));
+        }
+        return data.withRows(rows).withoutRows(leftToType());
+    }
+
+    private DataTable slipped() {
+        DataTable changed = data;
+        for (Task task : tasks) {
+            changed = task.givenOut(changed, mark);
+        }
+        return changed;
+    }
+
+    /** The true data with their line. */
+    public Evidence evidence() {
+        if (evidence == null) {
+            evidence = Evidence.of(pairs());
+        }
+        return evidence;
+    }
+
+    private Optional<Evidence> withSlips() {
+        if (withSlips.isEmpty() && !slips().isEmpty()) {
+            withSlips = Optional.of(Evidence.of(pairsWithSlips()));
+        }
+        return withSlips;
+    }
+
+    /**
+     * The data from which a number counts as right: the true ones; and, where a row with a slip was set aside instead of
+     * mended, those without that row.
+     */
+    List<Evidence> accepted(Attempt attempt) {
+        Set<Integer> setAside = attempt.setAside();
+        return setAside.isEmpty() || !slips().containsAll(setAside) ? List.of(evidence())
+                : List.of(evidence(), without.computeIfAbsent(setAside, rows -> Evidence.of(Pairs.of(data.withoutRows(rows), roles))));
+    }
+
+    /** All that decides on a number that an attempt gives. */
+    Asked asked(Sought what, Rounding rounding, Attempt attempt) {
+        return new Asked(what, rounding, accepted(attempt), withSlips(), x(), y());
+    }
+
+    /** All that decides on a number, whoever gives it. */
+    Asked asked(Sought what, Rounding rounding) {
+        return new Asked(what, rounding, List.of(evidence()), withSlips(), x(), y());
+    }
+}

@@ -1,0 +1,78 @@
+package hestra.task;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+
+import hestra.Kelp;
+import hestra.feedback.Mistake;
+import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+/** The family of tasks, walked from one end to the other. */
+class KindsTest {
+
+    /** An answer of each sort. */
+    private static final List<Answer> ANSWERS = List.of(new Answer.Entered(List.of()), new Answer.RolesChosen(Optional.empty()), Answer.Described.NOTHING,
+            new Answer.Treated("", Optional.empty(), List.of()), new Answer.Typed(""), new Answer.Predictions(List.of()), new Answer.Sentence(""));
+
+    @Test
+    void everyKindIsOffered() {
+        assertThat(Kinds.ALL.stream().<Class<?>>map(Kind::type)).containsExactlyInAnyOrder(Task.class.getPermittedSubclasses());
+        assertThat(Kinds.ALL).extracting(Kind::code).doesNotHaveDuplicates().allMatch(code -> code.matches("[a-z]+(-[a-z]+)*"));
+        assertThat(Kinds.ALL).extracting(Kind::title).doesNotHaveDuplicates();
+    }
+
+    @Test
+    void aFreshTaskIsOfItsKindAndHasAKey() {
+        Truth truth = Kelp.exercise().truth();
+        for (Kind kind : Kinds.ALL) {
+            Task task = kind.create("task-1", truth);
+            assertThat(task).isInstanceOf(kind.type());
+            assertThat(task.kind()).isSameAs(kind);
+            assertThat(task.id()).isEqualTo("task-1");
+            assertThat(task.key(truth).computed()).as(kind.code()).isTrue();
+            Terms other = task.terms().withTitle("Another title");
+            assertThat(task.with(other)).isInstanceOf(kind.type()).extracting(Task::terms).isEqualTo(other);
+        }
+    }
+
+    @Test
+    void aTaskTakesTheAnswerThatItMakesAndNoOther() {
+        Truth truth = Kelp.whole().truth();
+        Bench bench = new Bench(truth, truth.given(), Optional.empty(), Map.of());
+        assertThat(ANSWERS.stream().<Class<?>>map(Answer::getClass)).containsExactlyInAnyOrder(Answer.class.getPermittedSubclasses());
+        for (Task task : Kelp.whole().tasks()) {
+            Answer own = task.standing(bench);
+            assertThat(task.takes(own)).isTrue();
+            for (Answer answer : ANSWERS) {
+                boolean takes = answer.getClass() == own.getClass();
+                assertThat(task.takes(answer)).isEqualTo(takes);
+                if (!takes) {
+                    assertThatThrownBy(() -> task.judge(new Attempt(answer, Set.of()), truth)).isInstanceOf(IllegalArgumentException.class);
+                    assertThatThrownBy(() -> task.inWords(answer, truth)).isInstanceOf(IllegalArgumentException.class);
+                }
+            }
+        }
+    }
+
+    @Test
+    void anotherKindsDraftIsNoAnswer() {
+        Truth truth = Kelp.whole().truth();
+        Bench bench = new Bench(truth, truth.given(), Optional.empty(), Map.of("explain", new Answer.Typed("3")));
+        assertThat(Kelp.explain().standing(bench)).isEqualTo(new Answer.Sentence(""));
+    }
+
+    @Test
+    void mistakesAreFoundByTheirNamesInFiles() {
+        for (Mistake mistake : Mistake.values()) {
+            assertThat(Mistake.of(mistake.id())).contains(mistake);
+        }
+        assertThat(Stream.of(Mistake.values()).map(Mistake::id)).doesNotHaveDuplicates();
+        assertThat(Mistake.of("none")).isEmpty();
+    }
+}

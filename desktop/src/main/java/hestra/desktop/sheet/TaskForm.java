@@ -1,0 +1,145 @@
+package hestra.desktop.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.scene.Node;
+import javafx.scene.TraversalDirection;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextArea;
+import javafx.scene.control.TextField;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.VBox;
+
+import hestra.desk.Edit;
+import hestra.desk.Findings;
+import hestra.desktop.app.DeskModel;
+import hestra.task.Answer;
+import hestra.task.ChooseRoles;
+import hestra.task.Describe;
+import hestra.task.EnterData;
+import hestra.task.ExplainSlope;
+import hestra.task.FindSlip;
+import hestra.task.Predict;
+import hestra.task.ReadValue;
+import hestra.task.Task;
+
+/** The part of a task's card in which the answer is given: a form for each kind of task. */
+abstract class TaskForm extends VBox {
+
+    private final DeskModel model;
+    private final Task task;
+    private final Runnable check;
+    private final List<Consumer<Findings>> shows = new ArrayList<>();
+    private Node first;
+
+    TaskForm(DeskModel model, Task task, Runnable check) {
+        this.model = model;
+        this.task = task;
+        this.check = check;
+        getStyleClass().add("task-body");
+    }
+
+    /** The form of a task; {@code check} checks the answer. */
+    static TaskForm of(DeskModel model, Task task, Runnable check) {
+        return switch (task) {
+            case EnterData _, FindSlip _ -> new PrintedForm(model, task, check);
+            case ChooseRoles _ -> new RolesForm(model, task, check);
+            case Describe _ -> new DescribeForm(model, task, check);
+            case ReadValue read -> new NumberForm(model, read, check, read.quantity().unit(model.desk().exercise().x(), model.desk().exercise().y()));
+            case Predict predict -> new PredictForm(model, predict, check);
+            case ExplainSlope _ -> new SentenceForm(model, task, check, "Write it as you would say it to a visitor.");
+        };
+    }
+
+    /** Shows the answer as it stands. */
+    final void show(Findings findings) {
+        shows.forEach(show -> show.accept(findings));
+    }
+
+    /** Where typing goes first; nothing where the answer is given in the table. */
+    final Optional<Node> first() {
+        return Optional.ofNullable(first);
+    }
+
+    final DeskModel model() {
+        return model;
+    }
+
+    final String id() {
+        return task.id();
+    }
+
+    /** Has typing go here first, if nothing came before. */
+    final void offerFirst(Node node) {
+        first = first == null ? node : first;
+    }
+
+    final void onShow(Consumer<Findings> show) {
+        shows.add(show);
+    }
+
+    /** The answer as it stands. */
+    final <A extends Answer> A standing(Class<A> kind) {
+        return model.desk().standing(task).as(kind);
+    }
+
+    /** Answers, by a choice. */
+    final void draft(Answer answer) {
+        draft(answer, Optional.empty());
+    }
+
+    /** Answers, within a run of typing. */
+    final void draft(Answer answer, Optional<String> run) {
+        if (!answer.equals(model.desk().standing(task))) {
+            model.apply(new Edit.Draft(task.id(), answer, run));
+        }
+    }
+
+    /** A field for one or more sentences. */
+    final TextArea area(String prompt) {
+        TextArea area = new TextArea();
+        area.setId(task.id() + "-sentence");
+        area.setPromptText(prompt);
+        area.setWrapText(true);
+        area.setPrefRowCount(3);
+        area.getStyleClass().add("sentence");
+        // Tab goes on to the next control, as in every other field; Enter with the shortcut key checks.
+        area.addEventFilter(KeyEvent.KEY_PRESSED, event -> {
+            if (event.getCode() == KeyCode.TAB && !event.isShortcutDown()) {
+                event.consume();
+                area.requestFocusTraversal(event.isShiftDown() ? TraversalDirection.PREVIOUS : TraversalDirection.NEXT);
+            } else if (event.getCode() == KeyCode.ENTER && event.isShortcutDown()) {
+                event.consume();
+                check.run();
+            }
+        });
+        return area;
+    }
+
+    /** A field for a number, in which Enter checks. */
+    final TextField numberField(String fieldId) {
+        TextField field = new TextField();
+        field.setId(fieldId);
+        field.setPrefColumnCount(6);
+        field.getStyleClass().add("number-field");
+        field.setOnAction(_ -> check.run());
+        return field;
+    }
+
+    static void put(TextInputControl field, String text) {
+        if (!field.getText().equals(text)) {
+            field.setText(text);
+            field.end();
+        }
+    }
+
+    static Label formLabel(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("form-label");
+        return label;
+    }
+}
