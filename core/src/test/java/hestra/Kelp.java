@@ -9,6 +9,8 @@ import hestra.data.DataTable;
 import hestra.data.Roles;
 import hestra.data.Row;
 import hestra.data.Variable;
+import hestra.desk.Desk;
+import hestra.desk.PartWork;
 import hestra.exercise.Exercise;
 import hestra.feedback.Quantity;
 import hestra.numbers.DecimalMark;
@@ -24,6 +26,7 @@ import hestra.task.Predict;
 import hestra.task.ReadValue;
 import hestra.task.Task;
 import hestra.task.Terms;
+import hestra.task.Truth;
 
 /**
  * A small kelp exercise for tests. Its five points lie about y = 2 + 0.5 x so that every value can be worked out by
@@ -49,8 +52,18 @@ public final class Kelp {
     }
 
     public static Exercise exercise(Task... tasks) {
-        return new Exercise("kelp", "Kelp", "Orrin Bay", "How fast?", "Prose.", table(), Roles.FIRST_EXPLAINS,
+        return Exercise.ofOnePart("kelp", "Kelp", "Orrin Bay", "How fast?", "Prose.", table(), Roles.FIRST_EXPLAINS,
                 List.of(tasks), Aid.all(), DecimalMark.POINT);
+    }
+
+    /** What was done with the first part. */
+    public static PartWork work(Desk desk) {
+        return desk.work().part(desk.exercise().first());
+    }
+
+    /** What is right in the first part. */
+    public static Truth truth(Exercise exercise) {
+        return exercise.first().truth(exercise.mark());
     }
 
     /** The exercise with a task of every kind. */

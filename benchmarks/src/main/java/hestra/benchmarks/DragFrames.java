@@ -90,7 +90,7 @@ public final class DragFrames {
             return opened;
         });
         FxThread.settle();
-        List<Row> rows = many(points).data().rows();
+        List<Row> rows = many(points).first().data().rows();
         double[] x = rows.stream().mapToDouble(row -> ((Cell.Measured) row.cell(0)).value() / 100 * WIDTH).toArray();
         double[] y = rows.stream().mapToDouble(row -> HEIGHT - ((Cell.Measured) row.cell(1)).value() / 110 * HEIGHT).toArray();
         List<Long> frames = frames(points, frame -> {
@@ -165,7 +165,7 @@ public final class DragFrames {
                     Cell.of(Math.round((5 + 0.8 * x + 8 * random.nextGaussian()) * 10) / 10.0, DecimalMark.POINT)));
         }
         DataTable table = new DataTable(List.of(new Variable("days", "", "days"), new Variable("length", "", "cm")), rows);
-        return new Exercise("many-" + points, "Many blades", "", "Many blades", "", table, Roles.FIRST_EXPLAINS,
+        return Exercise.ofOnePart("many-" + points, "Many blades", "", "Many blades", "", table, Roles.FIRST_EXPLAINS,
                 List.of(), Set.of(), DecimalMark.POINT);
     }
 

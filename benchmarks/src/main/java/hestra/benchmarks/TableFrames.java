@@ -52,7 +52,7 @@ public final class TableFrames {
         MainWindow[] window = new MainWindow[1];
         Stage stage = FxThread.call(() -> {
             Looks.prepare();
-            Exercise exercise = Exercise.blank("long").withData(DataTable.empty(Variable.named("days"), Variable.named("length"))).withHeld(Set.of());
+            Exercise exercise = Exercise.blank("long").withFirst(part -> part.withData(DataTable.empty(Variable.named("days"), Variable.named("length"))).withHeld(Set.of()));
             window[0] = new MainWindow(OpenDesk.of(state, exercise, Optional.empty()), Settings.in(state), null, new Look());
             Stage opened = new Stage();
             opened.setX(0);
@@ -77,7 +77,7 @@ public final class TableFrames {
                 return null;
             });
             FxThread.settle();
-            DataTable before = FxThread.call(() -> window[0].model().desk().work().table());
+            DataTable before = FxThread.call(() -> window[0].model().findings().work().table());
             long start = System.nanoTime();
             FxThread.call(() -> {
                 robot.keyPress(KeyCode.CONTROL);
@@ -85,7 +85,7 @@ public final class TableFrames {
                 robot.keyRelease(KeyCode.CONTROL);
                 return null;
             });
-            framesUntil(() -> window[0].model().desk().work().table() != before);
+            framesUntil(() -> window[0].model().findings().work().table() != before);
             pasting.add((System.nanoTime() - start) / MILLISECOND);
             FxThread.settle();
         }

@@ -92,7 +92,7 @@ final class Contents {
 
     private DrawnCurve drawn(Slot slot, CurveOnData curve) {
         boolean named = findings.work().layers().contains(Layer.EQUATIONS) && (slot == Slot.TRIAL || findings.isOpen(Aid.EQUATION));
-        return new DrawnCurve(slot, curve, named ? Equation.inLetters(curve, findings.precision(), findings.exercise().rules().form()).plain() : "",
+        return new DrawnCurve(slot, curve, named ? Equation.inLetters(curve, findings.precision(), findings.part().rules().form()).plain() : "",
                 Optional.ofNullable(findings.work().curves().labels().get(slot)));
     }
 

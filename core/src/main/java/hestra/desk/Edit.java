@@ -1,22 +1,12 @@
 package hestra.desk;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.Set;
 
-import hestra.data.DataTable;
-import hestra.data.Roles;
 import hestra.data.Selection;
-import hestra.data.TableEdit;
-import hestra.exercise.PlotRules;
-import hestra.recipe.Recipe;
-import hestra.task.Aid;
+import hestra.exercise.Exercise;
+import hestra.exercise.Part;
 import hestra.task.Answer;
-import hestra.task.Task;
-import hestra.tracing.Picture;
-import hestra.tracing.PictureAxes;
-import hestra.tracing.Tracing;
 
 /**
  * One thing that a person does to the desk. Edits are what the journal holds, so each is small and stands by itself; rows
@@ -24,11 +14,19 @@ import hestra.tracing.Tracing;
  */
 public sealed interface Edit {
 
-    /** An edit that changes what is kept: it can be undone and is journalled. */
-    sealed interface Lasting extends Edit permits PlotEdit, Pasted, ChangeTable, Restore, MovePoint, AddPoint, RemovePoints, ChooseRoles, Draft, Name, StartAgain, WriteTexts,
-            WriteProse, WriteTable, WriteColumns, WriteRecipe, LayPicture, Trace, WriteRoles, WriteHeld, WriteRules, AddTask, ChangeTask, MoveTask, RemoveTask {
+    /** An edit that changes what is kept: it can be undone and is journalled. It says itself what comes of it. */
+    sealed interface Lasting extends Edit permits Local, ExerciseEdit, InPart, Pasted, Draft, Name, StartAgain {
+
+        /** The desk afterwards. An edit that names what is not there changes nothing, so that a journal can be replayed whatever it holds. */
+        Desk appliedTo(Desk desk);
+
         /** What it does, for "Undo …". */
         String inWords();
+
+        /** The id of the part in which it happens; nothing where that is no part alone. */
+        default Optional<String> where(Exercise exercise) {
+            return Optional.empty();
+        }
 
         /** Whether it goes on from the edit before it, so that both are undone as one. */
         default boolean continues(Lasting before) {
@@ -37,6 +35,28 @@ public sealed interface Edit {
 
         /** This edit and the one before it, which it continues, as one: made from the same desk, it comes to the same. */
         default Lasting joinedTo(Lasting before) {
+            return this;
+        }
+    }
+
+    /** An edit in one part, whichever that is: the first where nothing says otherwise. */
+    sealed interface Local extends Lasting permits WorkEdit, PartEdit {
+
+        /** The desk after this edit in a part. */
+        Desk appliedIn(Part part, Desk desk);
+
+        @Override
+        default Desk appliedTo(Desk desk) {
+            return appliedIn(desk.exercise().first(), desk);
+        }
+
+        @Override
+        default Optional<String> where(Exercise exercise) {
+            return Optional.of(exercise.first().id());
+        }
+
+        @Override
+        default Local joinedTo(Lasting before) {
             return this;
         }
     }
@@ -74,6 +94,37 @@ public sealed interface Edit {
     /** A task is turned to, or the first that is not done. */
     record TurnTo(Optional<String> task) implements Passing {}
 
+    /** A part is turned to. */
+    record GoTo(String part) implements Passing {}
+
+    /** An edit in one part of the exercise. */
+    record InPart(String part, Local edit) implements Lasting {
+        @Override
+        public Desk appliedTo(Desk desk) {
+            return desk.exercise().part(part).map(it -> edit.appliedIn(it, desk)).orElse(desk);
+        }
+
+        @Override
+        public String inWords() {
+            return edit.inWords();
+        }
+
+        @Override
+        public Optional<String> where(Exercise exercise) {
+            return Optional.of(part);
+        }
+
+        @Override
+        public boolean continues(Lasting before) {
+            return before instanceof InPart other && other.part.equals(part) && edit.continues(other.edit);
+        }
+
+        @Override
+        public Lasting joinedTo(Lasting before) {
+            return before instanceof InPart other ? new InPart(part, edit.joinedTo(other.edit)) : this;
+        }
+    }
+
     /**
      * Something is pasted: an edit with a number. Pasted again under the same number, as when it is to be read in another way, it
      * takes the place of the first time, and what was done since stays; see {@link History}.
@@ -83,76 +134,15 @@ public sealed interface Edit {
         public String inWords() {
             return edit.inWords();
         }
-    }
 
-    /** The student's table is changed. */
-    record ChangeTable(TableEdit change) implements Lasting {
         @Override
-        public String inWords() {
-            return change.inWords();
+        public Desk appliedTo(Desk desk) {
+            return edit.appliedTo(desk);
         }
 
         @Override
-        public boolean continues(Lasting before) {
-            return before instanceof ChangeTable(TableEdit other) && change.continues(other);
-        }
-
-        @Override
-        public Lasting joinedTo(Lasting before) {
-            return before instanceof ChangeTable(TableEdit other) ? new ChangeTable(change.joinedTo(other)) : this;
-        }
-    }
-
-    /** A row, wherever it stands, holds again what was given out. */
-    record Restore(int row) implements Lasting {
-        @Override
-        public String inWords() {
-            return "restoring row " + (row + 1);
-        }
-    }
-
-    /**
-     * A point is moved.
-     *
-     * @param gesture numbers the drag: all moves of one drag are undone together
-     */
-    record MovePoint(int row, double x, double y, long gesture) implements Lasting {
-        @Override
-        public String inWords() {
-            return "moving the point of row " + (row + 1);
-        }
-
-        @Override
-        public boolean continues(Lasting before) {
-            return before instanceof MovePoint other && other.row == row && other.gesture == gesture;
-        }
-    }
-
-    /** A point is added, in the first row that is empty. */
-    record AddPoint(double x, double y) implements Lasting {
-        @Override
-        public String inWords() {
-            return "adding a point";
-        }
-    }
-
-    /** Points are removed from the plot, and with them their rows. */
-    record RemovePoints(List<Integer> rows) implements Lasting {
-        public RemovePoints {
-            rows = List.copyOf(rows);
-        }
-
-        @Override
-        public String inWords() {
-            return rows.size() == 1 ? "removing the point of row " + (rows.getFirst() + 1) : "removing " + rows.size() + " points";
-        }
-    }
-
-    /** The student chooses which variable explains and which responds. */
-    record ChooseRoles(Roles roles) implements Lasting {
-        @Override
-        public String inWords() {
-            return "choosing roles";
+        public Optional<String> where(Exercise exercise) {
+            return edit.where(exercise);
         }
     }
 
@@ -177,6 +167,16 @@ public sealed interface Edit {
         public boolean continues(Lasting before) {
             return before instanceof Draft other && other.task.equals(task) && run.isPresent() && other.run.equals(run);
         }
+
+        @Override
+        public Optional<String> where(Exercise exercise) {
+            return exercise.partOf(task).map(Part::id);
+        }
+
+        @Override
+        public Desk appliedTo(Desk desk) {
+            return desk.exercise().task(task).isPresent() ? desk.with(desk.work().withDraft(task, answer)) : desk;
+        }
     }
 
     /** The answer to a task is checked as it stands. */
@@ -193,6 +193,11 @@ public sealed interface Edit {
         public boolean continues(Lasting before) {
             return before instanceof Name;
         }
+
+        @Override
+        public Desk appliedTo(Desk desk) {
+            return desk.with(desk.work().withStudent(student));
+        }
     }
 
     /** The work starts again from the exercise as it stands; that it was begun once more is kept, whatever is undone. */
@@ -201,171 +206,10 @@ public sealed interface Edit {
         public String inWords() {
             return "starting again";
         }
-    }
-
-    /**
-     * The instructor changes the exercise's title, place and heading.
-     *
-     * @param run names the run of typing in one field, all of which is undone together
-     */
-    record WriteTexts(String title, String place, String heading, Optional<String> run) implements Lasting {
-
-        /** Texts given all at once. */
-        public WriteTexts(String title, String place, String heading) {
-            this(title, place, heading, Optional.empty());
-        }
 
         @Override
-        public String inWords() {
-            return "changing the title";
-        }
-
-        @Override
-        public boolean continues(Lasting before) {
-            return before instanceof WriteTexts other && run.isPresent() && other.run.equals(run);
-        }
-    }
-
-    /** The instructor changes the prose. */
-    record WriteProse(String prose) implements Lasting {
-        @Override
-        public String inWords() {
-            return "writing";
-        }
-
-        @Override
-        public boolean continues(Lasting before) {
-            return before instanceof WriteProse;
-        }
-    }
-
-    /** The exercise's own data are changed. */
-    record WriteTable(TableEdit change) implements Lasting {
-        @Override
-        public String inWords() {
-            return change.inWords();
-        }
-
-        @Override
-        public boolean continues(Lasting before) {
-            return before instanceof WriteTable(TableEdit other) && change.continues(other);
-        }
-
-        @Override
-        public Lasting joinedTo(Lasting before) {
-            return before instanceof WriteTable(TableEdit other) ? new WriteTable(change.joinedTo(other)) : this;
-        }
-    }
-
-    /** The instructor brings in other data, and the roles that suit them. */
-    record WriteColumns(DataTable data, Roles roles) implements Lasting {
-        @Override
-        public String inWords() {
-            return "bringing in data";
-        }
-    }
-
-    /** The exercise's data are made by a recipe; the variables keep their names. Where none can be made by it, nothing changes. */
-    record WriteRecipe(Recipe recipe) implements Lasting {
-        @Override
-        public String inWords() {
-            return "making data";
-        }
-    }
-
-    /** A picture is laid under the exercise's data, to read them off; the data stay until the first point is placed. */
-    record LayPicture(Picture picture, PictureAxes axes) implements Lasting {
-        @Override
-        public String inWords() {
-            return "laying in a picture";
-        }
-    }
-
-    /**
-     * Axes or points in the picture change, and with them the data.
-     *
-     * @param gesture numbers the drag: all steps of one drag are undone together
-     */
-    record Trace(Tracing tracing, long gesture) implements Lasting {
-        @Override
-        public String inWords() {
-            return "reading off the picture";
-        }
-
-        @Override
-        public boolean continues(Lasting before) {
-            return before instanceof Trace other && other.gesture == gesture;
-        }
-    }
-
-    /** The instructor says what the columns are for. */
-    record WriteRoles(Roles roles) implements Lasting {
-        @Override
-        public String inWords() {
-            return "changing the roles";
-        }
-    }
-
-    /** The instructor chooses what is held back at the start. */
-    record WriteHeld(Set<Aid> held) implements Lasting {
-        @Override
-        public String inWords() {
-            return "changing what is held back";
-        }
-    }
-
-    /** The instructor chooses what may be done in the plot and how equations are written. */
-    record WriteRules(PlotRules rules) implements Lasting {
-        @Override
-        public String inWords() {
-            return "changing the rules of the plot";
-        }
-    }
-
-    /** The instructor adds a task at a place from 0. */
-    record AddTask(int index, Task task) implements Lasting {
-        @Override
-        public String inWords() {
-            return "adding a task";
-        }
-    }
-
-    /**
-     * The instructor changes a task, named by its id.
-     *
-     * @param run names the run of typing in one field, all of which is undone together; nothing for a choice, which stands by itself
-     */
-    record ChangeTask(Task task, Optional<String> run) implements Lasting {
-
-        /** A change made otherwise than by typing. */
-        public ChangeTask(Task task) {
-            this(task, Optional.empty());
-        }
-
-        @Override
-        public String inWords() {
-            return "changing a task";
-        }
-
-        @Override
-        public boolean continues(Lasting before) {
-            return before instanceof ChangeTask other && other.task.id().equals(task.id()) && run.isPresent() && other.run.equals(run);
-        }
-    }
-
-    /** The instructor moves a task to a place from 0. */
-    record MoveTask(String task, int index) implements Lasting {
-        @Override
-        public String inWords() {
-            return "moving a task";
-        }
-    }
-
-    /** The instructor removes a task. */
-    record RemoveTask(String task) implements Lasting {
-        @Override
-        public String inWords() {
-            return "removing a task";
+        public Desk appliedTo(Desk desk) {
+            return new Desk(desk.exercise(), Work.begin(desk.exercise(), desk.work().checks().begunAgain()), Pointing.AT_NOTHING);
         }
     }
 }

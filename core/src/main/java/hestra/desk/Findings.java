@@ -3,6 +3,7 @@ package hestra.desk;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Set;
 
 import hestra.data.Cell;
@@ -12,6 +13,7 @@ import hestra.data.Pairs;
 import hestra.data.Roles;
 import hestra.data.Variable;
 import hestra.exercise.Exercise;
+import hestra.exercise.Part;
 import hestra.figure.Frame;
 import hestra.figure.Layer;
 import hestra.figure.PlotContent;
@@ -26,9 +28,11 @@ import hestra.fit.LineFit;
 import hestra.fit.Precision;
 import hestra.fit.Prediction;
 import hestra.fit.TrialFit;
+import hestra.numbers.NumberStyle;
 import hestra.summary.EntryChecks;
 import hestra.summary.Suspicion;
 import hestra.task.Aid;
+import hestra.task.Truth;
 
 /**
  * All that follows from a desk: computed once for each change, or when it is first asked for, and shared by every view. Used by one
@@ -37,11 +41,15 @@ import hestra.task.Aid;
 public final class Findings {
 
     private static final int LONG_NAME = 18;
+    private static final int USUAL_DIGITS = 4;
 
     private final Desk desk;
+    private final List<TaskState> tasks;
+    private final Part part;
+    private final Truth truth;
+    private final PartWork work;
     private final Observed observed;
     private final ChosenCurves curves;
-    private final List<TaskState> tasks;
     private final Set<Aid> open;
     private final DataTable given;
     private final Framing framing;
@@ -53,18 +61,28 @@ public final class Findings {
 
     private Findings(Desk desk, Findings before) {
         this.desk = desk;
-        Work work = desk.work();
-        this.observed = before == null ? Observed.of(work.table(), work.drawnRoles()) : before.observed.next(work.table(), work.drawnRoles());
-        this.curves = before == null ? ChosenCurves.of(observed.pairs(), work.curves())
-                : before.curves.next(observed.pairs(), work.curves(), before.desk.work().curves());
         boolean sameExercise = before != null && before.desk.exercise() == desk.exercise();
-        this.given = sameExercise ? before.given : desk.exercise().given();
-        boolean sameAnswers = sameExercise && before.desk.work().attempts() == work.attempts();
-        this.tasks = sameAnswers ? before.tasks : TaskStates.of(desk);
-        this.open = sameAnswers ? before.open : TaskStates.open(desk.exercise(), tasks);
-        boolean sameData = before != null && before.observed == observed;
-        this.framing = Framing.of(observed, work.plot(), sameData ? Optional.of(before.framing) : Optional.empty());
+        this.tasks = sameExercise && before.desk.work().attempts() == desk.work().attempts() ? before.tasks : TaskStates.of(desk);
+        this.part = partInHand(before);
+        this.work = desk.work().part(part);
+        Findings here = before != null && before.part.id().equals(part.id()) ? before : null;
+        boolean samePart = here != null && here.part == part && sameExercise;
+        this.truth = samePart ? here.truth : part.truth(desk.exercise().mark());
+        this.given = samePart ? here.given : truth.given();
+        this.observed = here == null ? Observed.of(work.table(), work.drawnRoles()) : here.observed.next(work.table(), work.drawnRoles());
+        this.curves = here == null ? ChosenCurves.of(observed.pairs(), work.curves())
+                : here.curves.next(observed.pairs(), work.curves(), here.work.curves());
+        this.open = samePart && before.tasks == tasks ? here.open : TaskStates.open(part, tasks);
+        boolean sameData = here != null && here.observed == observed;
+        this.framing = Framing.of(observed, work.plot(), sameData ? Optional.of(here.framing) : Optional.empty());
         this.frame = framing.frame(work.reading().atX(), curveInHand());
+    }
+
+    /** The part that was turned to, or that of the task in hand; where nothing is left to do, the one before stays. */
+    private Part partInHand(Findings before) {
+        Exercise exercise = desk.exercise();
+        return desk.pointing().part().flatMap(exercise::part).or(() -> desk.task().flatMap(exercise::partOf)).or(() -> taskInHand().flatMap(exercise::partOf))
+                .or(() -> Optional.ofNullable(before).flatMap(it -> exercise.part(it.part.id()))).orElse(exercise.first());
     }
 
     /** What follows from a desk. */
@@ -77,6 +95,11 @@ public final class Findings {
         return new Findings(changed, this);
     }
 
+    /** What follows when a part is in hand. */
+    public Findings at(Part other) {
+        return other.id().equals(part.id()) ? this : next(desk.apply(new Edit.GoTo(other.id())));
+    }
+
     public Desk desk() {
         return desk;
     }
@@ -85,8 +108,19 @@ public final class Findings {
         return desk.exercise();
     }
 
-    public Work work() {
-        return desk.work();
+    /** The part in hand. */
+    public Part part() {
+        return part;
+    }
+
+    /** What is right in the data of the part in hand. */
+    public Truth truth() {
+        return truth;
+    }
+
+    /** The work on the part in hand. */
+    public PartWork work() {
+        return work;
     }
 
     public Variable x() {
@@ -154,7 +188,7 @@ public final class Findings {
 
     /** The equation of a curve, written as the exercise writes equations. */
     public Equation equation(CurveOnData curve) {
-        return equation(curve, exercise().rules().form());
+        return equation(curve, part.rules().form());
     }
 
     /** The equation of a curve in another form. */
@@ -166,9 +200,19 @@ public final class Findings {
     public Precision precision() {
         if (precision == null) {
             Roles roles = work().drawnRoles();
-            precision = new Precision(desk.style(), desk.digits().isPresent(), Fineness.of(work().table(), roles.explanatory()), Fineness.of(work().table(), roles.response()));
+            precision = new Precision(style(), digits().isPresent(), Fineness.of(work().table(), roles.explanatory()), Fineness.of(work().table(), roles.response()));
         }
         return precision;
+    }
+
+    /** How numbers look. */
+    public NumberStyle style() {
+        return new NumberStyle(exercise().mark(), digits().orElse(USUAL_DIGITS));
+    }
+
+    /** How many digits the numbers of curves are to have: as chosen at the readings, or by the author; nothing for as many as are needed. */
+    public OptionalInt digits() {
+        return work.plot().digits().isPresent() ? work.plot().digits() : part.rules().digits();
     }
 
     /** Whether the variables' names are too long for an equation beside the plot. */
@@ -195,10 +239,12 @@ public final class Findings {
         return tasks.stream().filter(state -> state.task().id().equals(id)).findFirst().orElseThrow();
     }
 
-    /** The task in hand: the one turned to, or the first that is not done; nothing when all are done. */
+    /** The task in hand: the one turned to, or the first that is not done, in the part that was turned to; nothing when all are done. */
     public Optional<String> taskInHand() {
+        Optional<Part> there = desk.pointing().part().flatMap(exercise()::part);
         return desk.task().filter(id -> exercise().task(id).isPresent())
-                .or(() -> tasks.stream().filter(state -> !state.done()).map(state -> state.task().id()).findFirst());
+                .or(() -> tasks.stream().filter(state -> !state.done()).map(state -> state.task().id())
+                        .filter(id -> there.isEmpty() || there.get().indexOf(id) >= 0).findFirst());
     }
 
     public boolean isOpen(Aid aid) {
@@ -207,7 +253,7 @@ public final class Findings {
 
     /** What opens an aid, for saying so where it will be: "Opens with task 3". */
     public String whatOpens(Aid aid) {
-        return exercise().opener(aid)
+        return part.opener(aid)
                 .map(task -> "Opens with task " + (exercise().indexOf(task.id()) + 1) + ", " + task.terms().title())
                 .orElse("Held back in this exercise");
     }
@@ -262,7 +308,7 @@ public final class Findings {
 
     /** What looks wrong in the table, but what a task still asks to be found, and what the table says of itself anyway. */
     public List<Suspicion> suspicions() {
-        boolean givesAway = tasks.stream().anyMatch(state -> state.task().hidesSuspicions() && !state.done());
+        boolean givesAway = tasks.stream().anyMatch(state -> state.task().hidesSuspicions() && !state.done() && part.indexOf(state.task().id()) >= 0);
         return EntryChecks.of(work().table(), work().drawnRoles(), exercise().mark()).stream().filter(it -> switch (it.kind()) {
             case NOT_A_NUMBER, INCOMPLETE, UNEQUAL_LENGTHS -> false;
             case HEADING_INSIDE, SAME_PAIR -> true;

@@ -3,6 +3,8 @@ package hestra.desk;
 import java.util.ArrayDeque;
 import java.util.Optional;
 
+import hestra.exercise.Part;
+
 /**
  * The desk with all that came before it: immutable, so undo is simply the desk before. Edits that continue one another,
  * such as the moves of one drag or the letters of one answer, are undone together. What is {@linkplain Edit.Final final} stands
@@ -73,6 +75,11 @@ public final class History {
         };
     }
 
+    /** The same with something else pointed at. */
+    History pointing(Pointing other) {
+        return new History(new Desk(present.exercise(), present.work(), other), past, future);
+    }
+
     /** Whether a paste is among what undo would take back. */
     public boolean holds(long paste) {
         for (Link link = past; link != null; link = link.next) {
@@ -90,7 +97,7 @@ public final class History {
             since.push(link);
             link = link.next;
         }
-        Desk before = upToDate(link.desk);
+        Desk before = upToDate(link.desk, pasted);
         // It stays a step even where it changes nothing, so that it can be read in yet another way.
         History again = new History(asBegun(before.apply(pasted), since.isEmpty() ? present : since.peek().desk), Link.of(before, pasted, link.next), null);
         while (!since.isEmpty()) {
@@ -128,16 +135,20 @@ public final class History {
 
     private History undo() {
         return past == null ? this
-                : new History(upToDate(past.desk), past.next, Link.of(present, past.edit, future));
+                : new History(upToDate(past.desk, past.edit), past.next, Link.of(present, past.edit, future));
     }
 
     private History redo() {
         return future == null ? this
-                : new History(upToDate(future.desk), Link.of(present, future.edit, past), future.next);
+                : new History(upToDate(future.desk, future.edit), Link.of(present, future.edit, past), future.next);
     }
 
-    /** A desk of another time, with what is pointed at and all that has been checked by now. */
-    private Desk upToDate(Desk desk) {
-        return new Desk(desk.exercise(), desk.work().with(present.work().checks()), present.pointing());
+    /** A desk of another time, with what is pointed at and all that has been checked by now, at the part in which an edit happens. */
+    private Desk upToDate(Desk desk, Edit.Lasting edit) {
+        Pointing pointing = present.pointing();
+        boolean single = desk.exercise().parts().size() == 1;
+        Optional<String> at = single ? Optional.empty() : edit.where(desk.exercise()).filter(part -> desk.exercise().part(part).isPresent());
+        boolean there = at.isEmpty() || pointing.task().flatMap(desk.exercise()::partOf).map(Part::id).equals(at);
+        return new Desk(desk.exercise(), desk.work().with(present.work().checks()), there ? pointing : pointing.at(at.get()));
     }
 }

@@ -8,6 +8,7 @@ import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Stream;
 
+import hestra.exercise.Part;
 import hestra.exercise.PlotRules;
 import hestra.figure.Below;
 import hestra.figure.Dress;
@@ -19,16 +20,22 @@ import hestra.figure.Spacing;
 import hestra.figure.StripKind;
 import hestra.fit.Curve;
 import hestra.fit.Trial;
+import hestra.numbers.DecimalMark;
 import hestra.working.SumsWorking;
 
 /**
  * An edit of what the plot shows, of the curves in it and of what is read off them. Like a {@link hestra.data.TableEdit} each
  * says itself what comes of it; one that names what is not there changes nothing.
  */
-public sealed interface PlotEdit extends Edit.Lasting {
+public sealed interface PlotEdit extends WorkEdit {
 
-    /** The work after the edit. */
-    Work appliedTo(Work work);
+    /** The work on the part after the edit. */
+    PartWork appliedTo(PartWork work);
+
+    @Override
+    default PartWork appliedTo(PartWork work, Part part, DecimalMark mark) {
+        return appliedTo(work);
+    }
 
     /** A layer of the plot is shown or hidden. */
     record ShowLayer(Layer layer, boolean shown) implements PlotEdit {
@@ -38,7 +45,7 @@ public sealed interface PlotEdit extends Edit.Lasting {
         }
 
         @Override
-        public Work appliedTo(Work work) {
+        public PartWork appliedTo(PartWork work) {
             return work.with(work.plot().with(layer, shown));
         }
     }
@@ -56,7 +63,7 @@ public sealed interface PlotEdit extends Edit.Lasting {
         }
 
         @Override
-        public Work appliedTo(Work work) {
+        public PartWork appliedTo(PartWork work) {
             return Double.isFinite(x.orElse(0)) ? work.with(work.reading().atX(x)) : work;
         }
     }
@@ -74,7 +81,7 @@ public sealed interface PlotEdit extends Edit.Lasting {
         }
 
         @Override
-        public Work appliedTo(Work work) {
+        public PartWork appliedTo(PartWork work) {
             return Double.isFinite(y.orElse(0)) ? work.with(work.reading().atY(y)) : work;
         }
     }
@@ -92,7 +99,7 @@ public sealed interface PlotEdit extends Edit.Lasting {
         }
 
         @Override
-        public Work appliedTo(Work work) {
+        public PartWork appliedTo(PartWork work) {
             return at.stream().allMatch(Double::isFinite) ? work.with(work.reading().pinned(at)) : work;
         }
     }
@@ -105,7 +112,7 @@ public sealed interface PlotEdit extends Edit.Lasting {
         }
 
         @Override
-        public Work appliedTo(Work work) {
+        public PartWork appliedTo(PartWork work) {
             Optional<Slot> there = work.curves().slotOf(curve);
             return there.map(slot -> work.with(work.curves().takingInHand(slot)))
                     .or(() -> work.curves().free().map(slot -> work.with(work.curves().with(slot, curve)))).orElse(work);
@@ -120,7 +127,7 @@ public sealed interface PlotEdit extends Edit.Lasting {
         }
 
         @Override
-        public Work appliedTo(Work work) {
+        public PartWork appliedTo(PartWork work) {
             return work.curves().further().containsKey(slot) && work.curves().slotOf(curve).isEmpty() ? work.with(work.curves().with(slot, curve)) : work;
         }
     }
@@ -133,7 +140,7 @@ public sealed interface PlotEdit extends Edit.Lasting {
         }
 
         @Override
-        public Work appliedTo(Work work) {
+        public PartWork appliedTo(PartWork work) {
             return slot == Slot.LINE ? work : work.with(work.curves().without(slot));
         }
     }
@@ -146,7 +153,7 @@ public sealed interface PlotEdit extends Edit.Lasting {
         }
 
         @Override
-        public Work appliedTo(Work work) {
+        public PartWork appliedTo(PartWork work) {
             return slot == Slot.LINE ? work.with(work.plot().with(Layer.LINE, shown)) : work.with(work.curves().shown(slot, shown));
         }
     }
@@ -159,7 +166,7 @@ public sealed interface PlotEdit extends Edit.Lasting {
         }
 
         @Override
-        public Work appliedTo(Work work) {
+        public PartWork appliedTo(PartWork work) {
             return rows.stream().allMatch(row -> row >= 0 && row < work.table().size()) ? work.with(work.curves().fittedOnlyTo(rows)) : work;
         }
     }
@@ -177,7 +184,7 @@ public sealed interface PlotEdit extends Edit.Lasting {
         }
 
         @Override
-        public Work appliedTo(Work work) {
+        public PartWork appliedTo(PartWork work) {
             return work.curves().has(slot) ? work.with(work.curves().takingInHand(slot)) : work;
         }
     }
@@ -199,7 +206,7 @@ public sealed interface PlotEdit extends Edit.Lasting {
         }
 
         @Override
-        public Work appliedTo(Work work) {
+        public PartWork appliedTo(PartWork work) {
             return trial.isPossible() ? work.with(work.curves().with(trial)) : work;
         }
     }
@@ -221,7 +228,7 @@ public sealed interface PlotEdit extends Edit.Lasting {
         }
 
         @Override
-        public Work appliedTo(Work work) {
+        public PartWork appliedTo(PartWork work) {
             return work.curves().has(slot) ? work.with(work.curves().with(slot, place)) : work;
         }
     }
@@ -234,7 +241,7 @@ public sealed interface PlotEdit extends Edit.Lasting {
         }
 
         @Override
-        public Work appliedTo(Work work) {
+        public PartWork appliedTo(PartWork work) {
             return work.with(work.plot().with(along, spacing));
         }
     }
@@ -247,7 +254,7 @@ public sealed interface PlotEdit extends Edit.Lasting {
         }
 
         @Override
-        public Work appliedTo(Work work) {
+        public PartWork appliedTo(PartWork work) {
             return work.with(work.plot().with(kind));
         }
     }
@@ -260,7 +267,7 @@ public sealed interface PlotEdit extends Edit.Lasting {
         }
 
         @Override
-        public Work appliedTo(Work work) {
+        public PartWork appliedTo(PartWork work) {
             return work.with(work.plot().with(below));
         }
     }
@@ -273,7 +280,7 @@ public sealed interface PlotEdit extends Edit.Lasting {
         }
 
         @Override
-        public Work appliedTo(Work work) {
+        public PartWork appliedTo(PartWork work) {
             return columns >= 1 && columns <= SumsWorking.UNFOLDING.size() ? work.with(work.plot().unfolding(columns)) : work;
         }
     }
@@ -286,7 +293,7 @@ public sealed interface PlotEdit extends Edit.Lasting {
         }
 
         @Override
-        public Work appliedTo(Work work) {
+        public PartWork appliedTo(PartWork work) {
             return digits.isEmpty() || digits.getAsInt() >= PlotRules.FEWEST_DIGITS && digits.getAsInt() <= PlotRules.MOST_DIGITS ? work.with(work.plot().withDigits(digits)) : work;
         }
     }
@@ -299,7 +306,7 @@ public sealed interface PlotEdit extends Edit.Lasting {
         }
 
         @Override
-        public Work appliedTo(Work work) {
+        public PartWork appliedTo(PartWork work) {
             return work.with(work.plot().with(dress));
         }
     }
@@ -317,7 +324,7 @@ public sealed interface PlotEdit extends Edit.Lasting {
         }
 
         @Override
-        public Work appliedTo(Work work) {
+        public PartWork appliedTo(PartWork work) {
             return work.with(work.plot().with(frame));
         }
     }

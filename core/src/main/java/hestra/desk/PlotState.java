@@ -48,6 +48,11 @@ public record PlotState(Set<Layer> layers, Optional<Frame> frame, Spacing x, Spa
         return new PlotState(changed, frame, x, y, strip, below, unfolded, dress, digits);
     }
 
+    /** With these layers and no others. */
+    PlotState showing(Set<Layer> shown) {
+        return new PlotState(shown, frame, x, y, strip, below, unfolded, dress, digits);
+    }
+
     PlotState with(Optional<Frame> newFrame) {
         return new PlotState(layers, newFrame, x, y, strip, below, unfolded, dress, digits);
     }

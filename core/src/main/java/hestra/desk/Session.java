@@ -31,11 +31,21 @@ public record Session(History history, Findings findings) {
         return new Session(history, Findings.of(history.present()));
     }
 
+    /** Rows that were pointed at in one part are no rows of another. */
+    private Session after(History changed) {
+        Findings next = findings.next(changed.present());
+        if (next.part().id().equals(findings.part().id())) {
+            return new Session(changed, next);
+        }
+        History atNoRow = changed.pointing(changed.present().pointing().atNoRow());
+        return new Session(atNoRow, findings.next(atNoRow.present()));
+    }
+
     /** Makes an edit, or finds that it cannot be made. */
     public Outcome apply(Edit edit) {
         try {
             History changed = history.apply(edit);
-            return changed == history ? new Outcome.Nothing() : new Outcome.Made(new Session(changed, findings.next(changed.present())));
+            return changed == history ? new Outcome.Nothing() : new Outcome.Made(after(changed));
         } catch (RuntimeException | VirtualMachineError e) {
             return new Outcome.Refused(e);
         }

@@ -5,10 +5,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
-import hestra.exercise.Exercise;
+import hestra.exercise.Part;
 import hestra.feedback.Verdict;
 import hestra.task.Aid;
-import hestra.task.Attempt;
 import hestra.task.Task;
 import hestra.task.Truth;
 
@@ -19,31 +18,30 @@ final class TaskStates {
 
     /** Where each task of a desk stands, in the order of the sheet. */
     static List<TaskState> of(Desk desk) {
-        Truth truth = desk.exercise().truth();
         List<TaskState> states = new ArrayList<>();
-        for (Task task : desk.exercise().tasks()) {
-            List<Verdict> verdicts = new ArrayList<>();
-            for (Attempt attempt : desk.work().attemptsAt(task.id())) {
-                if (task.takes(attempt.answer())) {
-                    verdicts.add(task.judge(attempt, truth));
-                }
-            }
-            double best = verdicts.stream().mapToDouble(Verdict::earned).max().orElse(0);
-            boolean right = verdicts.stream().anyMatch(Verdict::isRight);
-            int left = desk.triesLeft(task);
-            states.add(new TaskState(task, states.size() + 1,
-                    verdicts.isEmpty() ? Optional.empty() : Optional.of(verdicts.getLast()), best, left,
-                    !verdicts.isEmpty() && (right || left == 0)));
+        for (Part part : desk.exercise().parts()) {
+            Truth truth = part.truth(desk.exercise().mark());
+            part.tasks().forEach(task -> states.add(state(desk, task, truth, states.size() + 1)));
         }
         return List.copyOf(states);
     }
 
-    /** The aids that are open. */
-    static Set<Aid> open(Exercise exercise, List<TaskState> tasks) {
+    private static TaskState state(Desk desk, Task task, Truth truth, int number) {
+        List<Verdict> verdicts = desk.work().attemptsAt(task.id()).stream().filter(attempt -> task.takes(attempt.answer()))
+                .map(attempt -> task.judge(attempt, truth)).toList();
+        double best = verdicts.stream().mapToDouble(Verdict::earned).max().orElse(0);
+        boolean right = verdicts.stream().anyMatch(Verdict::isRight);
+        int left = desk.triesLeft(task);
+        return new TaskState(task, number, verdicts.isEmpty() ? Optional.empty() : Optional.of(verdicts.getLast()), best, left,
+                !verdicts.isEmpty() && (right || left == 0));
+    }
+
+    /** The aids of a part that are open: a task opens those of its own part only. */
+    static Set<Aid> open(Part part, List<TaskState> tasks) {
         Set<Aid> open = Aid.all();
-        open.removeAll(exercise.held());
+        open.removeAll(part.held());
         for (TaskState state : tasks) {
-            if (state.opens()) {
+            if (part.indexOf(state.task().id()) >= 0 && state.opens()) {
                 open.addAll(state.task().terms().opens());
             }
         }

@@ -1,200 +1,154 @@
 package hestra.exercise;
 
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 
 import hestra.data.DataTable;
-import hestra.data.Pairs;
 import hestra.data.Roles;
-import hestra.data.TableEdit;
-import hestra.data.Variable;
 import hestra.numbers.DecimalMark;
 import hestra.task.Aid;
 import hestra.task.Task;
-import hestra.task.Truth;
-
 
 /**
- * Prose, data and tasks: what an instructor writes and a student opens.
+ * Parts with data, text and tasks: what an instructor writes and a student opens.
  *
  * @param id identifies the exercise across its copies and hand-ins
  * @param title what the window and the file are called
  * @param place where the data come from, such as "Orrin Bay field station"; may be empty
- * @param heading the heading of the sheet
- * @param prose the situation, in light mark-up
- * @param data the true data, as in the printed table
- * @param roles which column explains and which responds
- * @param tasks in the order of the sheet, each with an id of its own
- * @param held the aids that are closed at the start
+ * @param heading the heading of the sheet; may be empty
  * @param mark the decimal mark
- * @param provenance how the data came about
- * @param rules what may be done in the plot, and how equations are written
+ * @param parts in their order, at least one, each with an id of its own
  */
-public record Exercise(
-        String id,
-        String title,
-        String place,
-        String heading,
-        String prose,
-        DataTable data,
-        Roles roles,
-        List<Task> tasks,
-        Set<Aid> held,
-        DecimalMark mark,
-        Provenance provenance,
-        PlotRules rules) {
+public record Exercise(String id, String title, String place, String heading, DecimalMark mark, List<Part> parts) {
 
     /** The most tasks that an exercise may have. */
     public static final int MOST_TASKS = 100;
+    /** The most parts. */
+    public static final int MOST_PARTS = 20;
+    /** The most blocks on all sheets together. */
+    public static final int MOST_BLOCKS = 400;
+
+    /** What the first part is called unless somebody calls it something else. */
+    public static final String FIRST_PART = "part-1";
 
     public Exercise {
-        tasks = List.copyOf(tasks);
-        held = Set.copyOf(held);
-        if (tasks.stream().map(Task::id).distinct().count() < tasks.size()) {
-            throw new IllegalArgumentException("two tasks with the same id");
+        parts = List.copyOf(parts);
+        if (parts.isEmpty()) {
+            throw new IllegalArgumentException("an exercise without a part");
         }
-        if (data.width() < 2 || !roles.isWithin(data.width())) {
-            throw new IllegalArgumentException("the roles name columns that are not there");
+        List<String> ids = ids(parts).toList();
+        if (ids.stream().distinct().count() < ids.size()) {
+            throw new IllegalArgumentException("two parts, blocks or tasks with the same id");
         }
     }
 
-    /** An exercise whose data were not made here, with the usual rules. */
-    public Exercise(String id, String title, String place, String heading, String prose, DataTable data, Roles roles, List<Task> tasks, Set<Aid> held,
-            DecimalMark mark) {
-        this(id, title, place, heading, prose, data, roles, tasks, held, mark, new Provenance.ByHand(), PlotRules.USUAL);
+    private static Stream<String> ids(List<Part> parts) {
+        return parts.stream().flatMap(part -> Stream.concat(Stream.of(part.id()), part.blocks().stream().map(Block::id)));
     }
 
-    /** An exercise with two empty columns and nothing asked yet; aids held back: look before the line. */
+    /** An exercise of one part with a text and then tasks, whose data were not made here, with the usual rules. */
+    public static Exercise ofOnePart(String id, String title, String place, String heading, String prose, DataTable data, Roles roles, List<Task> tasks,
+            Set<Aid> held, DecimalMark mark) {
+        List<Block> blocks = new ArrayList<>();
+        blocks.add(new Block.Prose("text-1", prose));
+        tasks.forEach(task -> blocks.add(new Block.Asked(task)));
+        return new Exercise(id, title, place, heading, mark,
+                List.of(new Part(FIRST_PART, "", data, roles, new Provenance.ByHand(), held, PlotRules.USUAL, blocks)));
+    }
+
+    /** An exercise of one part with two empty columns, an empty text and nothing asked yet. */
     public static Exercise blank(String id) {
-        return new Exercise(id, "New exercise", "", "", "",
-                DataTable.empty(Variable.named("x"), Variable.named("y")),
-                Roles.FIRST_EXPLAINS, List.of(), Aid.all(), DecimalMark.POINT);
+        return new Exercise(id, "New exercise", "", "", DecimalMark.POINT, List.of(Part.blank(FIRST_PART).withBlockAt(0, new Block.Prose("text-1", ""))));
     }
 
-    public Variable x() {
-        return data.variable(roles.explanatory());
+    /** The first part, where work begins. */
+    public Part first() {
+        return parts.getFirst();
     }
 
-    public Variable y() {
-        return data.variable(roles.response());
+    public Optional<Part> part(String partId) {
+        return parts.stream().filter(part -> part.id().equals(partId)).findFirst();
     }
 
-    /** What is right in the data. */
-    public Truth truth() {
-        return Truth.of(data, roles, mark, tasks);
+    /** The part on whose sheet a block stands. */
+    public Optional<Part> partOf(String blockId) {
+        return parts.stream().filter(part -> part.indexOf(blockId) >= 0).findFirst();
     }
 
-    /** The pairs of the true data. */
-    public Pairs pairs() {
-        return Pairs.of(data, roles);
+    /** The place of a part, from 0. */
+    public int indexOf(Part part) {
+        return parts.stream().map(Part::id).toList().indexOf(part.id());
     }
 
-    /** The table that the student starts from. */
-    public DataTable given() {
-        return truth().given();
+    public Optional<Block> block(String blockId) {
+        return partOf(blockId).map(part -> part.blocks().get(part.indexOf(blockId)));
     }
 
-    public Optional<Task> task(String id) {
-        return tasks.stream().filter(task -> task.id().equals(id)).findFirst();
+    /** All blocks, part after part. */
+    public List<Block> blocks() {
+        return parts.stream().flatMap(part -> part.blocks().stream()).toList();
     }
 
-    public int indexOf(String id) {
-        return tasks.stream().map(Task::id).toList().indexOf(id);
+    /** All tasks, part after part. */
+    public List<Task> tasks() {
+        return parts.stream().flatMap(part -> part.tasks().stream()).toList();
     }
 
-    /** The task whose doing opens an aid: the first that names it. */
-    public Optional<Task> opener(Aid aid) {
-        return tasks.stream().filter(task -> task.terms().opens().contains(aid)).findFirst();
+    public Optional<Task> task(String taskId) {
+        return tasks().stream().filter(task -> task.id().equals(taskId)).findFirst();
     }
 
-    /** Held aids that no task opens: they would stay closed for good. */
-    public Set<Aid> neverOpened() {
-        Set<Aid> never = EnumSet.noneOf(Aid.class);
-        held.stream().filter(aid -> opener(aid).isEmpty()).forEach(never::add);
-        return never;
+    /** The place of a task among all tasks, from 0. */
+    public int indexOf(String taskId) {
+        return tasks().stream().map(Task::id).toList().indexOf(taskId);
     }
 
     public int marks() {
-        return tasks.stream().mapToInt(task -> task.terms().marks()).sum();
+        return tasks().stream().mapToInt(task -> task.terms().marks()).sum();
     }
 
-    /** An id that no task has yet. */
-    public String freshTaskId() {
-        Set<String> taken = new HashSet<>(tasks.stream().map(Task::id).toList());
-        int number = tasks.size() + 1;
-        while (taken.contains("task-" + number)) {
+    /** An id that no part, block or task has yet: "task-4", for example. */
+    public String freshId(String kind) {
+        Set<String> taken = new HashSet<>(ids(parts).toList());
+        int number = 1;
+        while (taken.contains(kind + "-" + number)) {
             number++;
         }
-        return "task-" + number;
+        return kind + "-" + number;
     }
 
     public Exercise withTexts(String newTitle, String newPlace, String newHeading) {
-        return new Exercise(id, newTitle, newPlace, newHeading, prose, data, roles, tasks, held, mark, provenance, rules);
+        return new Exercise(id, newTitle, newPlace, newHeading, mark, parts);
     }
 
-    public Exercise withProse(String text) {
-        return new Exercise(id, title, place, heading, text, data, roles, tasks, held, mark, provenance, rules);
+    public Exercise withParts(List<Part> list) {
+        return new Exercise(id, title, place, heading, mark, list);
     }
 
-    public Exercise withData(DataTable table) {
-        return withColumns(table, roles);
+    /** With the part of the same id replaced. */
+    public Exercise with(Part part) {
+        return withParts(parts.stream().map(old -> old.id().equals(part.id()) ? part : old).toList());
     }
 
-    /** With its data changed: the roles follow their columns, and a slip its row and column. A change that may not be changes nothing. */
-    public Exercise withTableEdited(TableEdit change) {
-        // To set a point aside is the student's to do: the true data are all true.
-        boolean setsAside = change instanceof TableEdit.SetAside || change instanceof TableEdit.TakeBack;
-        DataTable changed = setsAside ? data : change.appliedTo(data, mark);
-        if (changed == data) {
-            return this;
-        }
-        List<Task> following = tasks.stream().map(task -> task.following(change)).toList();
-        return new Exercise(id, title, place, heading, prose, changed, roles.following(change::columnAfter, changed), following, held, mark, provenance, rules);
+    /** With the first part changed. */
+    public Exercise withFirst(UnaryOperator<Part> change) {
+        return with(change.apply(first()));
     }
 
-    /** With other columns, and roles among them. */
-    public Exercise withColumns(DataTable table, Roles chosen) {
-        return new Exercise(id, title, place, heading, prose, table, chosen, tasks, held, mark, provenance, rules);
+    /** With a part put in at a place from 0. */
+    public Exercise withPartAt(int index, Part part) {
+        List<Part> list = new ArrayList<>(parts);
+        list.add(Math.clamp(index, 0, list.size()), part);
+        return withParts(list);
     }
 
-    /** With other data that came about in another way. */
-    public Exercise withColumns(DataTable table, Roles chosen, Provenance how) {
-        return new Exercise(id, title, place, heading, prose, table, chosen, tasks, held, mark, how, rules);
-    }
-
-    public Exercise withRoles(Roles chosen) {
-        return new Exercise(id, title, place, heading, prose, data, chosen, tasks, held, mark, provenance, rules);
-    }
-
-    public Exercise withTasks(List<Task> list) {
-        return new Exercise(id, title, place, heading, prose, data, roles, list, held, mark, provenance, rules);
-    }
-
-    public Exercise withHeld(Set<Aid> aids) {
-        return new Exercise(id, title, place, heading, prose, data, roles, tasks, aids, mark, provenance, rules);
-    }
-
-    public Exercise withRules(PlotRules changed) {
-        return new Exercise(id, title, place, heading, prose, data, roles, tasks, held, mark, provenance, changed);
-    }
-
-    /** With a task put in at a place from 0. */
-    public Exercise withTaskAt(int index, Task task) {
-        List<Task> list = new ArrayList<>(tasks);
-        list.add(Math.clamp(index, 0, list.size()), task);
-        return withTasks(list);
-    }
-
-    /** With the task of the same id replaced. */
-    public Exercise withTask(Task task) {
-        return withTasks(tasks.stream().map(old -> old.id().equals(task.id()) ? task : old).toList());
-    }
-
-    public Exercise withoutTask(String taskId) {
-        return withTasks(tasks.stream().filter(task -> !task.id().equals(taskId)).toList());
+    /** Without a part; the last one stays. */
+    public Exercise withoutPart(String partId) {
+        return parts.size() == 1 ? this : withParts(parts.stream().filter(part -> !part.id().equals(partId)).toList());
     }
 }

@@ -12,13 +12,13 @@ public final class LiveText {
     private LiveText() {}
 
     /** The text with its live values filled in. */
-    public static String fill(String text, Exercise exercise) {
+    public static String fill(String text, Part part) {
         if (text.indexOf('{') < 0) {
             return text;
         }
-        Variable x = exercise.x();
-        Variable y = exercise.y();
-        Pairs pairs = exercise.pairs();
+        Variable x = part.x();
+        Variable y = part.y();
+        Pairs pairs = part.pairs();
         return text.replace("{n}", Integer.toString(pairs.n()))
                 .replace("{x}", x.described())
                 .replace("{y}", y.described())

@@ -6,7 +6,6 @@ import java.util.List;
 import hestra.exercise.Exercise;
 import hestra.task.Attempt;
 import hestra.task.Task;
-import hestra.task.Truth;
 
 /**
  * The marks of one hand-in, task by task.
@@ -26,22 +25,22 @@ public record MarkSheet(String student, List<Double> marks, int of) {
      * right. A task that the hand-in does not know, or answers in another kind, earns nothing.
      */
     public static MarkSheet of(HandIn handIn, Exercise exercise) {
-        return of(handIn, exercise, exercise.truth());
+        return of(handIn, MarkingKey.of(exercise));
     }
 
     /** The same for many hand-ins against one exercise, whose truth is then worked out once. */
-    public static MarkSheet of(HandIn handIn, Exercise exercise, Truth truth) {
+    public static MarkSheet of(HandIn handIn, MarkingKey key) {
         List<Double> marks = new ArrayList<>();
-        for (Task task : exercise.tasks()) {
+        for (Task task : key.exercise().tasks()) {
             double best = 0;
             List<Attempt> attempts = handIn.attempts().getOrDefault(task.id(), List.of());
             int counted = task.terms().tries() == 0 ? attempts.size() : Math.min(attempts.size(), task.terms().tries());
             for (Attempt attempt : attempts.subList(0, counted)) {
-                best = Math.max(best, task.takes(attempt.answer()) ? task.judge(attempt, truth).earned() : 0);
+                best = Math.max(best, task.takes(attempt.answer()) ? task.judge(attempt, key.truth(task)).earned() : 0);
             }
             marks.add(best);
         }
-        return new MarkSheet(handIn.student(), marks, exercise.marks());
+        return new MarkSheet(handIn.student(), marks, key.exercise().marks());
     }
 
     public double total() {

@@ -41,7 +41,7 @@ class CurvesOnTheDeskTest {
     }
 
     private static Desk open(Set<Aid> held) {
-        return Desk.open(Kelp.whole().withTasks(List.of()).withHeld(held));
+        return Desk.open(Kelp.whole().withFirst(part -> part.withTasks(List.of())).withFirst(part -> part.withHeld(held)));
     }
 
     private static Desk after(Desk desk, Edit... edits) {
@@ -71,12 +71,12 @@ class CurvesOnTheDeskTest {
     void aCurveThatIsThereIsTakenInHandAndAFifthHasNoPlace() {
         Desk four = after(open(), new PlotEdit.AddCurve(QUADRATIC), new PlotEdit.AddCurve(new Curve.Polynomial(3)), new PlotEdit.AddCurve(new Curve.Logarithmic()),
                 new PlotEdit.AddCurve(new Curve.ThroughOrigin()));
-        assertThat(four.work().curves().further()).hasSize(4);
+        assertThat(Kelp.work(four).curves().further()).hasSize(4);
         assertThat(four.apply(new PlotEdit.AddCurve(new Curve.Wave()))).isEqualTo(four);
-        assertThat(four.apply(new PlotEdit.AddCurve(QUADRATIC)).work().curves().inHand()).isEqualTo(Slot.FIRST);
-        assertThat(four.apply(new PlotEdit.AddCurve(new Curve.Line())).work().curves().inHand()).isEqualTo(Slot.LINE);
+        assertThat(Kelp.work(four.apply(new PlotEdit.AddCurve(QUADRATIC))).curves().inHand()).isEqualTo(Slot.FIRST);
+        assertThat(Kelp.work(four.apply(new PlotEdit.AddCurve(new Curve.Line()))).curves().inHand()).isEqualTo(Slot.LINE);
         Desk freed = after(four, new PlotEdit.RemoveCurve(Slot.SECOND), new PlotEdit.AddCurve(new Curve.Power(FittedOn.LOGARITHMS)));
-        assertThat(freed.work().curves().slotOf(new Curve.Power(FittedOn.LOGARITHMS))).as("the place that was freed").contains(Slot.SECOND);
+        assertThat(Kelp.work(freed).curves().slotOf(new Curve.Power(FittedOn.LOGARITHMS))).as("the place that was freed").contains(Slot.SECOND);
     }
 
     @Test
@@ -86,7 +86,7 @@ class CurvesOnTheDeskTest {
         assertThat(drawn(after(desk, new PlotEdit.ShowCurve(Slot.LINE, false)))).containsExactly(Slot.FIRST);
         Desk removed = desk.apply(new PlotEdit.RemoveCurve(Slot.FIRST));
         assertThat(Findings.of(removed).slotInHand()).isEqualTo(Slot.LINE);
-        assertThat(removed.work().curves()).isEqualTo(CurveState.LINE_ALONE);
+        assertThat(Kelp.work(removed).curves()).isEqualTo(CurveState.LINE_ALONE);
         assertThat(desk.apply(new PlotEdit.RemoveCurve(Slot.LINE))).as("the line is always there").isEqualTo(desk);
         assertThat(desk.apply(new PlotEdit.ChangeCurve(Slot.FOURTH, QUADRATIC))).as("nothing there").isEqualTo(desk);
     }
@@ -120,7 +120,7 @@ class CurvesOnTheDeskTest {
         for (int i = 1; i < 5; i++) {
             history = history.apply(new PlotEdit.Try(LINE_BY_EYE.withHandle(1, new Trial.Handle(10, 7 + i)), 2));
         }
-        assertThat(history.apply(new Edit.Undo()).present().work().curves().trial()).contains(LINE_BY_EYE);
+        assertThat(Kelp.work(history.apply(new Edit.Undo()).present()).curves().trial()).contains(LINE_BY_EYE);
         Trial impossible = LINE_BY_EYE.withHandle(1, new Trial.Handle(2, 9));
         assertThat(history.present().apply(new PlotEdit.Try(impossible, 3))).as("two handles at one x").isEqualTo(history.present());
     }
@@ -131,7 +131,7 @@ class CurvesOnTheDeskTest {
         Findings after = before.next(before.desk().apply(new PlotEdit.AddCurve(new Curve.Polynomial(3))));
         assertThat(after.fitAt(Slot.FIRST).orElseThrow()).isSameAs(before.fitAt(Slot.FIRST).orElseThrow());
         assertThat(after.fit()).isSameAs(before.fit());
-        Findings moved = after.next(after.desk().apply(new Edit.MovePoint(0, 2, 9, 1)));
+        Findings moved = after.next(after.desk().apply(new WorkEdit.MovePoint(0, 2, 9, 1)));
         assertThat(moved.fitAt(Slot.FIRST).orElseThrow()).isNotEqualTo(before.fitAt(Slot.FIRST).orElseThrow());
         assertThat(moved.fitAt(Slot.FIRST).orElseThrow().curveFit().orElseThrow().coefficients())
                 .isEqualTo(LeastSquares.fit(QUADRATIC, moved.pairs()).curveFit().orElseThrow().coefficients());
@@ -145,8 +145,8 @@ class CurvesOnTheDeskTest {
         assertThat(Findings.of(forced).frame().xLow()).as("no place for it on the axis").isPositive();
         Desk linear = forced.apply(new PlotEdit.SpaceAxis(true, Spacing.LINEAR));
         assertThat(Findings.of(linear).frame().xLow()).isZero();
-        Desk exchanged = after(desk, new Edit.ChooseRoles(new Roles(1, 0)));
-        assertThat(exchanged.work().plot().x()).as("for other variables axes begin linear").isEqualTo(Spacing.LINEAR);
+        Desk exchanged = after(desk, new WorkEdit.ChooseRoles(new Roles(1, 0)));
+        assertThat(Kelp.work(exchanged).plot().x()).as("for other variables axes begin linear").isEqualTo(Spacing.LINEAR);
     }
 
     @Test
@@ -154,8 +154,8 @@ class CurvesOnTheDeskTest {
         Findings findings = Findings.of(after(open(), new PlotEdit.ReadAtY(OptionalDouble.of(5.04))));
         assertThat(findings.inverse().orElseThrow().solutions()).singleElement().satisfies(it -> assertThat(it.x()).as("the mean of x at the mean of y").isEqualTo(6, within(1e-9)));
         assertThat(Findings.of(after(open(Set.of(Aid.PREDICTION)), new PlotEdit.ReadAtY(OptionalDouble.of(5)))).inverse()).isEmpty();
-        assertThat(after(open(), new PlotEdit.Pin(List.of(1.0, 2.0, 1.0))).work().reading().pinned()).containsExactly(1.0, 2.0);
-        assertThat(after(open(), new PlotEdit.Pin(List.of(Double.NaN))).work().reading().pinned()).isEmpty();
+        assertThat(Kelp.work(after(open(), new PlotEdit.Pin(List.of(1.0, 2.0, 1.0)))).reading().pinned()).containsExactly(1.0, 2.0);
+        assertThat(Kelp.work(after(open(), new PlotEdit.Pin(List.of(Double.NaN)))).reading().pinned()).isEmpty();
     }
 
     @Test
@@ -175,10 +175,10 @@ class CurvesOnTheDeskTest {
         assertThat(findings.fit().line().orElseThrow().slope().value()).isEqualTo(0.475, within(1e-12));
         assertThat(findings.pairs().n()).isEqualTo(3);
         assertThat(findings.plot().only()).containsExactlyInAnyOrder(0, 1, 2);
-        Desk inserted = desk.apply(new Edit.ChangeTable(new TableEdit.InsertRows(1, 2)));
-        assertThat(inserted.work().curves().only()).containsExactlyInAnyOrder(0, 3, 4);
-        Desk removed = inserted.apply(new Edit.ChangeTable(new TableEdit.RemoveRows(List.of(0))));
-        assertThat(removed.work().curves().only()).containsExactlyInAnyOrder(2, 3);
+        Desk inserted = desk.apply(new WorkEdit.ChangeTable(new TableEdit.InsertRows(1, 2)));
+        assertThat(Kelp.work(inserted).curves().only()).containsExactlyInAnyOrder(0, 3, 4);
+        Desk removed = inserted.apply(new WorkEdit.ChangeTable(new TableEdit.RemoveRows(List.of(0))));
+        assertThat(Kelp.work(removed).curves().only()).containsExactlyInAnyOrder(2, 3);
         assertThat(Findings.of(desk).next(desk.apply(new PlotEdit.FitOnly(Set.of()))).fit().line().orElseThrow().slope().value()).isEqualTo(0.515, within(1e-12));
         assertThat(desk.apply(new PlotEdit.FitOnly(Set.of(99)))).isEqualTo(desk);
     }
@@ -192,20 +192,20 @@ class CurvesOnTheDeskTest {
     }
 
     private static Desk ruled(PlotRules rules) {
-        Exercise exercise = Kelp.whole().withTasks(List.of()).withHeld(Set.of()).withRules(rules);
+        Exercise exercise = Kelp.whole().withFirst(part -> part.withTasks(List.of())).withFirst(part -> part.withHeld(Set.of())).withFirst(part -> part.withRules(rules));
         return Desk.open(exercise);
     }
 
     @Test
     void whatMayBeDoneToPointsIsTheExercisesChoice() {
         Desk fixed = ruled(new PlotRules(Set.of(), EquationForm.USUAL));
-        assertThat(after(fixed, new Edit.MovePoint(0, 3, 3, 1), new Edit.AddPoint(3, 3), new Edit.RemovePoints(List.of(0)))).isEqualTo(fixed);
+        assertThat(after(fixed, new WorkEdit.MovePoint(0, 3, 3, 1), new WorkEdit.AddPoint(3, 3), new WorkEdit.RemovePoints(List.of(0)))).isEqualTo(fixed);
         Desk free = ruled(PlotRules.USUAL.with(PointChange.ADD, true));
-        Desk added = free.apply(new Edit.AddPoint(12, 8.5));
+        Desk added = free.apply(new WorkEdit.AddPoint(12, 8.5));
         assertThat(Findings.of(added).pairs().n()).isEqualTo(6);
-        assertThat(added.work().table().cell(5, 1).text()).isEqualTo("8.5");
-        assertThat(Findings.of(added.apply(new Edit.RemovePoints(List.of(5)))).pairs().n()).isEqualTo(5);
-        assertThat(free.apply(new Edit.MovePoint(0, 3, 3, 1)).work().table().cell(0, 0).text()).isEqualTo("3");
+        assertThat(Kelp.work(added).table().cell(5, 1).text()).isEqualTo("8.5");
+        assertThat(Findings.of(added.apply(new WorkEdit.RemovePoints(List.of(5)))).pairs().n()).isEqualTo(5);
+        assertThat(Kelp.work(free.apply(new WorkEdit.MovePoint(0, 3, 3, 1))).table().cell(0, 0).text()).isEqualTo("3");
     }
 
     @Test

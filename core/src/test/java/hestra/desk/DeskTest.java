@@ -13,6 +13,7 @@ import hestra.data.Pairs;
 import hestra.data.Roles;
 import hestra.data.TableEdit;
 import hestra.data.Variable;
+import hestra.exercise.Block;
 import hestra.exercise.Exercise;
 import hestra.feedback.Quantity;
 import hestra.figure.Frame;
@@ -52,31 +53,31 @@ class DeskTest {
     @Test
     void opensWithTheGivenTableAndNoRolesWhereATaskAsksForThem() {
         Desk desk = Desk.open(Kelp.whole());
-        assertThat(desk.work().table().size()).isEqualTo(4);
-        assertThat(desk.work().roles()).isEmpty();
-        assertThat(Desk.open(Kelp.exercise()).work().roles()).contains(Roles.FIRST_EXPLAINS);
+        assertThat(Kelp.work(desk).table().size()).isEqualTo(4);
+        assertThat(Kelp.work(desk).roles()).isEmpty();
+        assertThat(Kelp.work(Desk.open(Kelp.exercise())).roles()).contains(Roles.FIRST_EXPLAINS);
     }
 
     @Test
     void typedAndPastedTextsBecomeCells() {
-        Desk desk = after(Kelp.whole(), new Edit.ChangeTable(new TableEdit.Type(4, 0, "10")), new Edit.ChangeTable(new TableEdit.Type(4, 1, "oops")),
-                new Edit.ChangeTable(new TableEdit.Paste(5, 0, List.of(List.of("12", "8,1"), List.of("14")))));
-        assertThat(desk.work().table().cell(4, 1)).isInstanceOf(Cell.Unreadable.class);
-        assertThat(desk.work().table().cell(5, 1)).isEqualTo(new Cell.Measured("8,1", 8.1));
+        Desk desk = after(Kelp.whole(), new WorkEdit.ChangeTable(new TableEdit.Type(4, 0, "10")), new WorkEdit.ChangeTable(new TableEdit.Type(4, 1, "oops")),
+                new WorkEdit.ChangeTable(new TableEdit.Paste(5, 0, List.of(List.of("12", "8,1"), List.of("14")))));
+        assertThat(Kelp.work(desk).table().cell(4, 1)).isInstanceOf(Cell.Unreadable.class);
+        assertThat(Kelp.work(desk).table().cell(5, 1)).isEqualTo(new Cell.Measured("8,1", 8.1));
         assertThat(Findings.of(desk).pairs().n()).isEqualTo(5);
-        assertThat(after(Kelp.exercise(), new Edit.ChangeTable(new TableEdit.Clear(0, 0, 99, 1))).work().table().size()).isZero();
-        assertThat(after(Kelp.exercise(), new Edit.ChangeTable(new TableEdit.Clear(1, 1, 1, 1))).work().table().cell(1, 1)).isEqualTo(Cell.EMPTY);
+        assertThat(Kelp.work(after(Kelp.exercise(), new WorkEdit.ChangeTable(new TableEdit.Clear(0, 0, 99, 1)))).table().size()).isZero();
+        assertThat(Kelp.work(after(Kelp.exercise(), new WorkEdit.ChangeTable(new TableEdit.Clear(1, 1, 1, 1)))).table().cell(1, 1)).isEqualTo(Cell.EMPTY);
     }
 
     @Test
     void editsOfRowsAndTasksThatAreNotThereChangeNothing() {
         Desk desk = Desk.open(Kelp.whole());
-        List<Edit> nowhere = List.of(new Edit.ChangeTable(new TableEdit.Type(-1, 0, "1")), new Edit.ChangeTable(new TableEdit.Type(0, 9, "1")),
-                new Edit.ChangeTable(new TableEdit.Type(DataTable.MOST_ROWS, 0, "1")), new Edit.MovePoint(77, 1, 1, 1), new Edit.MovePoint(0, Double.NaN, 1, 1),
-                new Edit.ChooseRoles(new Roles(0, 7)), new Edit.Draft("none", new Answer.Typed("1")), new Edit.Check("none"),
-                new PlotEdit.ReadAt(OptionalDouble.of(Double.POSITIVE_INFINITY)), new Edit.WriteTable(new TableEdit.Name(9, Variable.named("x"))),
-                new Edit.MoveTask("none", 0), new Edit.RemoveTask("none"), new Edit.ChangeTable(new TableEdit.TakeBack(50)), new Edit.ChangeTable(new TableEdit.RemoveRows(List.of(99))),
-                new Edit.AddTask(0, Kelp.roles()), new Edit.WriteRoles(new Roles(0, 5)));
+        List<Edit> nowhere = List.of(new WorkEdit.ChangeTable(new TableEdit.Type(-1, 0, "1")), new WorkEdit.ChangeTable(new TableEdit.Type(0, 9, "1")),
+                new WorkEdit.ChangeTable(new TableEdit.Type(DataTable.MOST_ROWS, 0, "1")), new WorkEdit.MovePoint(77, 1, 1, 1), new WorkEdit.MovePoint(0, Double.NaN, 1, 1),
+                new WorkEdit.ChooseRoles(new Roles(0, 7)), new Edit.Draft("none", new Answer.Typed("1")), new Edit.Check("none"),
+                new PlotEdit.ReadAt(OptionalDouble.of(Double.POSITIVE_INFINITY)), new PartEdit.WriteTable(new TableEdit.Name(9, Variable.named("x"))),
+                new ExerciseEdit.MoveBlock("none", "part-1", 1), new ExerciseEdit.RemoveBlock("none"), new WorkEdit.ChangeTable(new TableEdit.TakeBack(50)), new WorkEdit.ChangeTable(new TableEdit.RemoveRows(List.of(99))),
+                new ExerciseEdit.AddBlock("part-1", 1, new Block.Asked(Kelp.roles())), new PartEdit.WriteRoles(new Roles(0, 5)));
         for (Edit edit : nowhere) {
             assertThat(desk.apply(edit)).as(edit.toString()).isEqualTo(desk);
         }
@@ -84,24 +85,24 @@ class DeskTest {
 
     @Test
     void aMovedPointTakesItsNewValues() {
-        Desk desk = after(Kelp.exercise(), new Edit.MovePoint(0, 3, 4.5, 1));
-        assertThat(desk.work().table().cell(0, 0).text()).isEqualTo("3");
-        assertThat(desk.work().table().cell(0, 1).text()).isEqualTo("4.5");
+        Desk desk = after(Kelp.exercise(), new WorkEdit.MovePoint(0, 3, 4.5, 1));
+        assertThat(Kelp.work(desk).table().cell(0, 0).text()).isEqualTo("3");
+        assertThat(Kelp.work(desk).table().cell(0, 1).text()).isEqualTo("4.5");
     }
 
     @Test
     void aPointThatIsSetAsideLeavesTheFitAndComesBack() {
-        Desk aside = after(Kelp.exercise(), new Edit.ChangeTable(new TableEdit.SetAside(2, "misread")));
+        Desk aside = after(Kelp.exercise(), new WorkEdit.ChangeTable(new TableEdit.SetAside(2, "misread")));
         assertThat(Findings.of(aside).fit().line().orElseThrow().n()).isEqualTo(4);
-        assertThat(Findings.of(aside.apply(new Edit.ChangeTable(new TableEdit.TakeBack(2)))).fit().line().orElseThrow().n()).isEqualTo(5);
+        assertThat(Findings.of(aside.apply(new WorkEdit.ChangeTable(new TableEdit.TakeBack(2)))).fit().line().orElseThrow().n()).isEqualTo(5);
     }
 
     @Test
     void theFrameFollowsThePointsThatTakePartAndKeepsThoseSetAsideNearby() {
-        Desk far = after(Kelp.exercise(), new Edit.MovePoint(2, 6, 500, 1));
+        Desk far = after(Kelp.exercise(), new WorkEdit.MovePoint(2, 6, 500, 1));
         assertThat(Findings.of(far).frame().yHigh()).isGreaterThan(500);
-        assertThat(Findings.of(far.apply(new Edit.ChangeTable(new TableEdit.SetAside(2, "far off")))).frame().yHigh()).isLessThan(20);
-        Frame near = Findings.of(after(Kelp.exercise(), new Edit.ChangeTable(new TableEdit.SetAside(4, "nearby")))).frame();
+        assertThat(Findings.of(far.apply(new WorkEdit.ChangeTable(new TableEdit.SetAside(2, "far off")))).frame().yHigh()).isLessThan(20);
+        Frame near = Findings.of(after(Kelp.exercise(), new WorkEdit.ChangeTable(new TableEdit.SetAside(4, "nearby")))).frame();
         assertThat(near.yHigh()).isGreaterThan(7.2);
     }
 
@@ -154,10 +155,10 @@ class DeskTest {
 
     @Test
     void theAnswerToDataTasksIsTheTableAsItStands() {
-        Desk desk = after(Kelp.whole(), new Edit.ChangeTable(new TableEdit.Type(4, 0, "10")), new Edit.ChangeTable(new TableEdit.Type(4, 1, "7.2")), new Edit.ChangeTable(new TableEdit.Type(0, 1, "9")));
+        Desk desk = after(Kelp.whole(), new WorkEdit.ChangeTable(new TableEdit.Type(4, 0, "10")), new WorkEdit.ChangeTable(new TableEdit.Type(4, 1, "7.2")), new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "9")));
         assertThat(desk.standing(Kelp.enter(1))).isEqualTo(new Answer.Entered(List.of(List.of("10", "7.2"))));
         assertThat(desk.standing(Kelp.slip())).isEqualTo(new Answer.Treated("50", Optional.empty(), List.of(0)));
-        assertThat(desk.apply(new Edit.ChangeTable(new TableEdit.SetAside(Kelp.SLIP_ROW, "why"))).standing(Kelp.slip()))
+        assertThat(desk.apply(new WorkEdit.ChangeTable(new TableEdit.SetAside(Kelp.SLIP_ROW, "why"))).standing(Kelp.slip()))
                 .isEqualTo(new Answer.Treated("50", Optional.of("why"), List.of(0)));
     }
 
@@ -172,7 +173,7 @@ class DeskTest {
 
     @Test
     void predictionSaysWhetherTheDataSupportIt() {
-        Exercise open = Kelp.exercise().withHeld(Set.of());
+        Exercise open = Kelp.exercise().withFirst(part -> part.withHeld(Set.of()));
         Findings inside = Findings.of(after(open, new PlotEdit.ReadAt(OptionalDouble.of(4))));
         assertThat(inside.prediction().orElseThrow().inside()).isTrue();
         Findings outside = Findings.of(after(open, new PlotEdit.ReadAt(OptionalDouble.of(200))));
@@ -183,7 +184,7 @@ class DeskTest {
 
     @Test
     void layersAndFrameAreShownAsChosen() {
-        Exercise open = Kelp.exercise().withHeld(Set.of());
+        Exercise open = Kelp.exercise().withFirst(part -> part.withHeld(Set.of()));
         Frame frame = new Frame(0, 5, 0, 5);
         Desk desk = after(open, new PlotEdit.ShowLayer(Layer.SQUARES, true), new PlotEdit.ShowLayer(Layer.LINE, false), new PlotEdit.ShowFrame(Optional.of(frame)));
         assertThat(Findings.of(desk).plot().layers()).contains(Layer.SQUARES).doesNotContain(Layer.LINE);
@@ -198,45 +199,45 @@ class DeskTest {
         Findings hovered = before.next(before.desk().apply(new Edit.Hover(OptionalInt.of(1))));
         assertThat(hovered.fit()).isSameAs(before.fit());
         assertThat(hovered.tasks()).isSameAs(before.tasks());
-        Findings typed = before.next(before.desk().apply(new Edit.ChangeTable(new TableEdit.Type(4, 0, "10"))));
+        Findings typed = before.next(before.desk().apply(new WorkEdit.ChangeTable(new TableEdit.Type(4, 0, "10"))));
         assertThat(typed.pairs()).isNotSameAs(before.pairs());
     }
 
     @Test
     void theInstructorWritesTextsVariablesAndTasks() {
-        Desk desk = after(Kelp.exercise(), new Edit.WriteTexts("T", "P", "H"), new Edit.WriteProse("prose"),
-                new Edit.WriteTable(new TableEdit.Name(1, new Variable("mass", "", "g"))), new Edit.AddTask(0, Kelp.explain()),
-                new Edit.AddTask(0, Kelp.roles()), new Edit.MoveTask("explain", 0), new Edit.WriteHeld(Set.of()));
+        Desk desk = after(Kelp.exercise(), new ExerciseEdit.WriteTexts("T", "P", "H"), new ExerciseEdit.ChangeBlock(new Block.Prose("text-1", "prose"), Optional.of("text-1")),
+                new PartEdit.WriteTable(new TableEdit.Name(1, new Variable("mass", "", "g"))), new ExerciseEdit.AddBlock("part-1", 1, new Block.Asked(Kelp.explain())),
+                new ExerciseEdit.AddBlock("part-1", 1, new Block.Asked(Kelp.roles())), new ExerciseEdit.MoveBlock("explain", "part-1", 1), new PartEdit.WriteHeld(Set.of()));
         assertThat(desk.exercise().title()).isEqualTo("T");
-        assertThat(desk.exercise().y().name()).isEqualTo("mass");
-        assertThat(desk.work().table().variable(1).name()).isEqualTo("mass");
+        assertThat(desk.exercise().first().y().name()).isEqualTo("mass");
+        assertThat(Kelp.work(desk).table().variable(1).name()).isEqualTo("mass");
         assertThat(desk.exercise().tasks()).extracting(Task::id).containsExactly("explain", "roles");
-        assertThat(desk.apply(new Edit.RemoveTask("explain")).exercise().tasks()).hasSize(1);
-        assertThat(desk.exercise().held()).isEmpty();
+        assertThat(desk.apply(new ExerciseEdit.RemoveBlock("explain")).exercise().tasks()).hasSize(1);
+        assertThat(desk.exercise().first().held()).isEmpty();
     }
 
     @Test
     void otherDataBeginTheWorkAfreshAndOtherTextsDoNot() {
-        Desk worked = after(Kelp.exercise(), new Edit.ChangeTable(new TableEdit.Type(0, 1, "9")));
-        assertThat(worked.apply(new Edit.WriteProse("new")).work().table().cell(0, 1).text()).isEqualTo("9");
-        assertThat(worked.apply(new Edit.WriteColumns(Kelp.table().withoutRows(List.of(4)), Roles.FIRST_EXPLAINS)).work().table().cell(0, 1).text()).isEqualTo("3.1");
-        assertThat(worked.apply(new Edit.StartAgain()).work().table()).isEqualTo(Kelp.exercise().given());
+        Desk worked = after(Kelp.exercise(), new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "9")));
+        assertThat(Kelp.work(worked.apply(new ExerciseEdit.ChangeBlock(new Block.Prose("text-1", "new"), Optional.of("text-1")))).table().cell(0, 1).text()).isEqualTo("9");
+        assertThat(Kelp.work(worked.apply(new PartEdit.WriteColumns(Kelp.table().withoutRows(List.of(4)), Roles.FIRST_EXPLAINS))).table().cell(0, 1).text()).isEqualTo("3.1");
+        assertThat(Kelp.work(worked.apply(new Edit.StartAgain())).table()).isEqualTo(Kelp.truth(Kelp.exercise()).given());
     }
 
     @Test
     void hoverAndSelectionGoWithRowsThatGo() {
-        Desk desk = after(Kelp.exercise(), new Edit.Select(OptionalInt.of(3)), new Edit.ChangeTable(new TableEdit.RemoveRows(List.of(3))));
+        Desk desk = after(Kelp.exercise(), new Edit.Select(OptionalInt.of(3)), new WorkEdit.ChangeTable(new TableEdit.RemoveRows(List.of(3))));
         assertThat(desk.selected()).isEmpty();
-        assertThat(desk.work().table().size()).isEqualTo(4);
-        assertThat(after(Kelp.exercise(), new Edit.ChangeTable(new TableEdit.InsertRows(1, 1))).work().table().row(1).isEmpty()).isTrue();
+        assertThat(Kelp.work(desk).table().size()).isEqualTo(4);
+        assertThat(Kelp.work(after(Kelp.exercise(), new WorkEdit.ChangeTable(new TableEdit.InsertRows(1, 1)))).table().row(1).isEmpty()).isTrue();
     }
 
     @Test
     void rowsInsertedAboveDoNotDisturbWhatIsAsked() {
         Desk desk = Desk.open(Kelp.exercise(Kelp.enter(2), Kelp.slip()));
-        for (Edit edit : List.of(new Edit.ChangeTable(new TableEdit.InsertRows(0, 1)),
-                new Edit.ChangeTable(new TableEdit.Paste(4, 0, List.of(List.of("7", "9.0"), List.of("8", "10.0")))),
-                new Edit.ChangeTable(new TableEdit.Type(Kelp.SLIP_ROW + 1, 1, "5.0")))) {
+        for (Edit edit : List.of(new WorkEdit.ChangeTable(new TableEdit.InsertRows(0, 1)),
+                new WorkEdit.ChangeTable(new TableEdit.Paste(4, 0, List.of(List.of("7", "9.0"), List.of("8", "10.0")))),
+                new WorkEdit.ChangeTable(new TableEdit.Type(Kelp.SLIP_ROW + 1, 1, "5.0")))) {
             desk = desk.apply(edit);
         }
         assertThat(desk.standing(Kelp.enter(2))).isEqualTo(new Answer.Entered(List.of(List.of("7", "9.0"), List.of("8", "10.0"))));
@@ -245,33 +246,33 @@ class DeskTest {
 
     @Test
     void aRowThatWasRemovedNoLongerAgrees() {
-        Desk desk = Desk.open(Kelp.exercise(Kelp.slip())).apply(new Edit.ChangeTable(new TableEdit.RemoveRows(List.of(0))));
+        Desk desk = Desk.open(Kelp.exercise(Kelp.slip())).apply(new WorkEdit.ChangeTable(new TableEdit.RemoveRows(List.of(0))));
         assertThat(((Answer.Treated) desk.standing(Kelp.slip())).othersChanged()).containsExactly(0);
     }
 
     @Test
     void whatWasGivenOutCanBePutBack() {
         Desk desk = Desk.open(Kelp.exercise(Kelp.slip()));
-        Desk changed = desk.apply(new Edit.ChangeTable(new TableEdit.MoveRows(0, 0, 2)))
-                .apply(new Edit.MovePoint(2, 3.5, 99, 1)).apply(new Edit.ChangeTable(new TableEdit.SetAside(2, "odd")));
+        Desk changed = desk.apply(new WorkEdit.ChangeTable(new TableEdit.MoveRows(0, 0, 2)))
+                .apply(new WorkEdit.MovePoint(2, 3.5, 99, 1)).apply(new WorkEdit.ChangeTable(new TableEdit.SetAside(2, "odd")));
         assertThat(Findings.of(changed).original(2, 1)).isEqualTo(Optional.of(Kelp.table().cell(0, 1).text()));
         assertThat(Findings.of(changed).original(0, 1)).as("not changed").isEmpty();
-        Desk restored = changed.apply(new Edit.Restore(2));
-        assertThat(restored.work().table().row(2)).isEqualTo(desk.work().table().row(0));
+        Desk restored = changed.apply(new WorkEdit.Restore(2));
+        assertThat(Kelp.work(restored).table().row(2)).isEqualTo(Kelp.work(desk).table().row(0));
     }
 
     @Test
     void theStudentsColumnsAreTheExercises() {
         Desk desk = Desk.open(Kelp.exercise());
-        assertThat(desk.apply(new Edit.ChangeTable(new TableEdit.InsertColumn(0, Variable.named("z"))))).isEqualTo(desk);
-        assertThat(desk.apply(new Edit.ChangeTable(new TableEdit.Name(0, Variable.named("z"))))).isEqualTo(desk);
+        assertThat(desk.apply(new WorkEdit.ChangeTable(new TableEdit.InsertColumn(0, Variable.named("z"))))).isEqualTo(desk);
+        assertThat(desk.apply(new WorkEdit.ChangeTable(new TableEdit.Name(0, Variable.named("z"))))).isEqualTo(desk);
     }
 
     @Test
     void whatIsSelectedGoesWithItsRow() {
         Desk desk = Desk.open(Kelp.exercise()).apply(new Edit.Select(OptionalInt.of(1)));
-        assertThat(desk.apply(new Edit.ChangeTable(new TableEdit.InsertRows(0, 1))).selected()).hasValue(2);
-        assertThat(desk.apply(new Edit.ChangeTable(new TableEdit.RemoveRows(List.of(1)))).selected()).isEmpty();
+        assertThat(desk.apply(new WorkEdit.ChangeTable(new TableEdit.InsertRows(0, 1))).selected()).hasValue(2);
+        assertThat(desk.apply(new WorkEdit.ChangeTable(new TableEdit.RemoveRows(List.of(1)))).selected()).isEmpty();
     }
 
     @Test
@@ -279,8 +280,9 @@ class DeskTest {
         DataTable table = DataTable.empty(Variable.named("rope"), Variable.named("days"), Variable.named("length"), Variable.named("shore"), Variable.named("n"));
         table = new TableEdit.Paste(0, 0, List.of(List.of("Ash", "1", "2", "north", "1"), List.of("Birch", "2", "4", "south", "3"), List.of("Elm", "3", "7", "north", "x")))
                 .appliedTo(table, DecimalMark.POINT);
+        DataTable whole = table;
         Roles roles = new Roles(1, 2, OptionalInt.of(0), OptionalInt.of(3), OptionalInt.of(4));
-        Findings findings = Findings.of(Desk.open(Exercise.blank("ropes").withColumns(table, roles).withHeld(Set.of())));
+        Findings findings = Findings.of(Desk.open(Exercise.blank("ropes").withFirst(part -> part.withColumns(whole, roles)).withFirst(part -> part.withHeld(Set.of()))));
         assertThat(findings.pairs().n()).as("one and three, and one whose count is no number").isEqualTo(4);
         assertThat(findings.pairs().leftOut()).extracting(Pairs.LeftOut::reason).containsExactly(Pairs.Reason.COUNT);
         assertThat(findings.plot().groups()).containsExactly("north", "south");
@@ -293,11 +295,11 @@ class DeskTest {
     void whateverIsDoneFindingsFromTheOnesBeforeAreThoseFromScratch() {
         Desk desk = Desk.open(Kelp.exercise());
         Findings findings = Findings.of(desk);
-        List<Edit> edits = List.of(new Edit.MovePoint(1, 4.5, 7, 1), new Edit.MovePoint(1, 4.6, 7.25, 1), new Edit.ChangeTable(new TableEdit.Type(2, 1, "abc")),
-                new Edit.ChangeTable(new TableEdit.Type(2, 1, "5.5")), new Edit.ChangeTable(new TableEdit.SetAside(0, "odd")), new Edit.MovePoint(0, 1, 1, 2),
-                new Edit.ChangeTable(new TableEdit.TakeBack(0)), new PlotEdit.ShowFrame(Optional.of(new Frame(0, 5, 0, 5))), new Edit.MovePoint(3, 40, 50, 3),
-                new PlotEdit.ShowFrame(Optional.empty()), new Edit.ChangeTable(new TableEdit.MoveRows(0, 1, 2)), new Edit.ChangeTable(new TableEdit.Type(9, 0, "12")),
-                new Edit.ChangeTable(new TableEdit.Type(9, 1, "9")));
+        List<Edit> edits = List.of(new WorkEdit.MovePoint(1, 4.5, 7, 1), new WorkEdit.MovePoint(1, 4.6, 7.25, 1), new WorkEdit.ChangeTable(new TableEdit.Type(2, 1, "abc")),
+                new WorkEdit.ChangeTable(new TableEdit.Type(2, 1, "5.5")), new WorkEdit.ChangeTable(new TableEdit.SetAside(0, "odd")), new WorkEdit.MovePoint(0, 1, 1, 2),
+                new WorkEdit.ChangeTable(new TableEdit.TakeBack(0)), new PlotEdit.ShowFrame(Optional.of(new Frame(0, 5, 0, 5))), new WorkEdit.MovePoint(3, 40, 50, 3),
+                new PlotEdit.ShowFrame(Optional.empty()), new WorkEdit.ChangeTable(new TableEdit.MoveRows(0, 1, 2)), new WorkEdit.ChangeTable(new TableEdit.Type(9, 0, "12")),
+                new WorkEdit.ChangeTable(new TableEdit.Type(9, 1, "9")));
         for (Edit edit : edits) {
             desk = desk.apply(edit);
             findings = findings.next(desk);
@@ -316,12 +318,13 @@ class DeskTest {
             table = new TableEdit.Paste(i, 0, List.of(List.of(Integer.toString(i + 1), i == 5 ? "8.0" : Double.toString(2 + i * 1.2)))).appliedTo(table, DecimalMark.POINT);
         }
         FindSlip slip = new FindSlip(Kelp.slip().terms(), 5, 1, "80");
-        Exercise exercise = Exercise.blank("slips").withData(table).withTasks(List.of(slip));
+        DataTable whole = table;
+        Exercise exercise = Exercise.blank("slips").withFirst(part -> part.withData(whole)).withFirst(part -> part.withTasks(List.of(slip)));
         Desk asked = Desk.open(exercise);
         assertThat(Findings.of(asked).suspicions()).isEmpty();
-        Desk free = Desk.open(exercise.withTasks(List.of())).apply(new Edit.ChangeTable(new TableEdit.Type(5, 1, "80")));
+        Desk free = Desk.open(exercise.withFirst(part -> part.withTasks(List.of()))).apply(new WorkEdit.ChangeTable(new TableEdit.Type(5, 1, "80")));
         assertThat(Findings.of(free).suspicions()).extracting(Suspicion::kind).containsExactly(Suspicion.Kind.SCALE);
-        Desk mended = asked.apply(new Edit.ChangeTable(new TableEdit.Type(5, 1, "8.0"))).apply(new Edit.Check(slip.id())).apply(new Edit.ChangeTable(new TableEdit.Type(7, 1, "104")));
+        Desk mended = asked.apply(new WorkEdit.ChangeTable(new TableEdit.Type(5, 1, "8.0"))).apply(new Edit.Check(slip.id())).apply(new WorkEdit.ChangeTable(new TableEdit.Type(7, 1, "104")));
         assertThat(Findings.of(mended).suspicions()).as("once it is found, others are").extracting(Suspicion::row).containsExactly(7);
     }
 }

@@ -16,7 +16,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 class FramingTest {
 
     private static Findings after(Edit... edits) {
-        Findings findings = Findings.of(Desk.open(Kelp.exercise().withHeld(Set.of())));
+        Findings findings = Findings.of(Desk.open(Kelp.exercise().withFirst(part -> part.withHeld(Set.of()))));
         for (Edit edit : edits) {
             findings = findings.next(findings.desk().apply(edit));
         }
@@ -53,9 +53,9 @@ class FramingTest {
 
     @Test
     void aPointSetAsideFarOffIsNotShownAndOneNearByIs() {
-        Findings far = after(new Edit.ChangeTable(new TableEdit.Type(4, 0, "900")), new Edit.ChangeTable(new TableEdit.SetAside(4, "misread")));
+        Findings far = after(new WorkEdit.ChangeTable(new TableEdit.Type(4, 0, "900")), new WorkEdit.ChangeTable(new TableEdit.SetAside(4, "misread")));
         assertThat(far.frame().xHigh()).isLessThan(100);
-        Findings near = after(new Edit.ChangeTable(new TableEdit.Type(4, 0, "13")), new Edit.ChangeTable(new TableEdit.SetAside(4, "misread")));
+        Findings near = after(new WorkEdit.ChangeTable(new TableEdit.Type(4, 0, "13")), new WorkEdit.ChangeTable(new TableEdit.SetAside(4, "misread")));
         assertThat(near.frame().xHigh()).isGreaterThanOrEqualTo(13);
     }
 }

@@ -7,6 +7,7 @@ import java.util.OptionalInt;
 
 import hestra.Kelp;
 import hestra.data.TableEdit;
+import hestra.exercise.Block;
 import hestra.figure.Frame;
 import hestra.figure.Layer;
 import hestra.task.Answer;
@@ -29,7 +30,7 @@ class HistoryTest {
 
     @Test
     void undoIsTheDeskBeforeAndRedoTheDeskAfter() {
-        History typed = after(new Edit.ChangeTable(new TableEdit.Type(0, 1, "9")));
+        History typed = after(new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "9")));
         History undone = typed.apply(new Edit.Undo());
         assertThat(undone.present()).isEqualTo(BEGUN.present());
         assertThat(undone.apply(new Edit.Redo()).present()).isEqualTo(typed.present());
@@ -46,10 +47,10 @@ class HistoryTest {
 
     @Test
     void theMovesOfOneDragAreUndoneTogether() {
-        History dragged = after(new Edit.MovePoint(0, 3, 4, 1), new Edit.MovePoint(0, 3.5, 4, 1), new Edit.MovePoint(0, 4, 5, 1));
+        History dragged = after(new WorkEdit.MovePoint(0, 3, 4, 1), new WorkEdit.MovePoint(0, 3.5, 4, 1), new WorkEdit.MovePoint(0, 4, 5, 1));
         assertThat(dragged.apply(new Edit.Undo()).present()).isEqualTo(BEGUN.present());
-        History two = after(new Edit.MovePoint(0, 3, 4, 1), new Edit.MovePoint(0, 4, 5, 2));
-        assertThat(two.apply(new Edit.Undo()).present().work().table().cell(0, 0).text()).isEqualTo("3");
+        History two = after(new WorkEdit.MovePoint(0, 3, 4, 1), new WorkEdit.MovePoint(0, 4, 5, 2));
+        assertThat(Kelp.work(two.apply(new Edit.Undo()).present()).table().cell(0, 0).text()).isEqualTo("3");
     }
 
     @Test
@@ -66,16 +67,16 @@ class HistoryTest {
     @Test
     void oneUndoTakesBackOneRunOfTypingInOneFieldAndNoMore() {
         Task task = Kelp.explain();
-        History changed = after(new Edit.ChangeTask(titled(task, "A"), Optional.of("title 1")), new Edit.ChangeTask(titled(task, "Ab"), Optional.of("title 1")),
-                new Edit.ChangeTask(titled(task, "Ab").with(titled(task, "Ab").terms().withMarks(9))),
-                new Edit.ChangeTask(titled(task, "Abc").with(titled(task, "Abc").terms().withMarks(9)), Optional.of("title 2")));
+        History changed = after(new ExerciseEdit.ChangeBlock(new Block.Asked(titled(task, "A")), Optional.of("title 1")), new ExerciseEdit.ChangeBlock(new Block.Asked(titled(task, "Ab")), Optional.of("title 1")),
+                new ExerciseEdit.ChangeBlock(new Block.Asked(titled(task, "Ab").with(titled(task, "Ab").terms().withMarks(9)))),
+                new ExerciseEdit.ChangeBlock(new Block.Asked(titled(task, "Abc").with(titled(task, "Abc").terms().withMarks(9))), Optional.of("title 2")));
         History once = changed.apply(new Edit.Undo());
         assertThat(explained(once).terms().title()).isEqualTo("Ab");
         assertThat(explained(once).terms().marks()).isEqualTo(9);
         History twice = once.apply(new Edit.Undo());
         assertThat(explained(twice).terms().marks()).isEqualTo(task.terms().marks());
         assertThat(explained(twice.apply(new Edit.Undo())).terms().title()).isEqualTo(task.terms().title());
-        History texts = after(new Edit.WriteTexts("T", "", "", Optional.of("title 1")), new Edit.WriteTexts("T", "P", "", Optional.of("place 1")));
+        History texts = after(new ExerciseEdit.WriteTexts("T", "", "", Optional.of("title 1")), new ExerciseEdit.WriteTexts("T", "P", "", Optional.of("place 1")));
         assertThat(texts.apply(new Edit.Undo()).present().exercise().title()).isEqualTo("T");
     }
 
@@ -112,15 +113,15 @@ class HistoryTest {
 
     @Test
     void aPasteReadInAnotherWayTakesItsPlaceAndWhatCameAfterStays() {
-        Edit first = new Edit.Pasted(5, new Edit.ChangeTable(new TableEdit.Paste(5, 0, List.of(List.of("days", "length"), List.of("12", "8.1")))));
-        Edit second = new Edit.Pasted(5, new Edit.ChangeTable(new TableEdit.Paste(5, 0, List.of(List.of("12", "8.1")))));
+        Edit first = new Edit.Pasted(5, new WorkEdit.ChangeTable(new TableEdit.Paste(5, 0, List.of(List.of("days", "length"), List.of("12", "8.1")))));
+        Edit second = new Edit.Pasted(5, new WorkEdit.ChangeTable(new TableEdit.Paste(5, 0, List.of(List.of("12", "8.1")))));
         History read = after(first, new Edit.Name("Ida"), second);
         assertThat(read.present().work().student()).isEqualTo("Ida");
-        assertThat(read.present().work().table().size()).isEqualTo(6);
+        assertThat(Kelp.work(read.present()).table().size()).isEqualTo(6);
         assertThat(read.holds(5)).isTrue();
         History back = read.apply(new Edit.Undo());
         assertThat(back.present().work().student()).isEmpty();
-        assertThat(back.present().work().table().size()).isEqualTo(6);
+        assertThat(Kelp.work(back.present()).table().size()).isEqualTo(6);
         History none = back.apply(new Edit.Undo());
         assertThat(none.present()).isEqualTo(BEGUN.present());
         assertThat(none.holds(5)).isFalse();
@@ -128,10 +129,10 @@ class HistoryTest {
 
     @Test
     void rowsMovedFurtherAfterAPasteAreMovedAsFarWhenItIsReadAnew() {
-        Edit paste = new Edit.Pasted(6, new Edit.ChangeTable(new TableEdit.Type(0, 1, "9")));
-        History moved = after(paste, new Edit.ChangeTable(new TableEdit.MoveRows(0, 0, 1)), new Edit.ChangeTable(new TableEdit.MoveRows(1, 1, 1)),
-                new Edit.Pasted(6, new Edit.ChangeTable(new TableEdit.Type(0, 1, "8"))));
-        assertThat(moved.present().work().table().cell(2, 1).text()).isEqualTo("8");
+        Edit paste = new Edit.Pasted(6, new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "9")));
+        History moved = after(paste, new WorkEdit.ChangeTable(new TableEdit.MoveRows(0, 0, 1)), new WorkEdit.ChangeTable(new TableEdit.MoveRows(1, 1, 1)),
+                new Edit.Pasted(6, new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "8"))));
+        assertThat(Kelp.work(moved.present()).table().cell(2, 1).text()).isEqualTo("8");
     }
 
     @Test
@@ -140,19 +141,19 @@ class HistoryTest {
         assertThat(after(new Edit.Name("I"), new Edit.Name("Ida")).apply(new Edit.Undo()).undoable()).isEmpty();
         assertThat(after(new PlotEdit.ReadAt(OptionalDouble.of(1)), new PlotEdit.ReadAt(OptionalDouble.of(2))).apply(new Edit.Undo()).undoable()).isEmpty();
         History viewed = after(new PlotEdit.ShowFrame(Optional.of(frame)), new PlotEdit.ShowFrame(Optional.of(new Frame(1, 2, 1, 2))), new PlotEdit.ShowFrame(Optional.empty()));
-        assertThat(viewed.apply(new Edit.Undo()).present().work().frame()).contains(new Frame(1, 2, 1, 2));
+        assertThat(Kelp.work(viewed.apply(new Edit.Undo()).present()).frame()).contains(new Frame(1, 2, 1, 2));
     }
 
     @Test
     void anEditAfterUndoForgetsWhatWasUndone() {
-        History other = after(new Edit.ChangeTable(new TableEdit.Type(0, 1, "9")), new Edit.Undo(), new Edit.ChangeTable(new TableEdit.Type(0, 1, "8")));
+        History other = after(new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "9")), new Edit.Undo(), new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "8")));
         assertThat(other.redoable()).isEmpty();
-        assertThat(other.present().work().table().cell(0, 1).text()).isEqualTo("8");
+        assertThat(Kelp.work(other.present()).table().cell(0, 1).text()).isEqualTo("8");
     }
 
     @Test
     void selectingAndPointingIsNotUndone() {
-        History pointed = after(new Edit.ChangeTable(new TableEdit.Type(0, 1, "9")), new Edit.Select(OptionalInt.of(2)), new Edit.Hover(OptionalInt.of(1)));
+        History pointed = after(new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "9")), new Edit.Select(OptionalInt.of(2)), new Edit.Hover(OptionalInt.of(1)));
         History undone = pointed.apply(new Edit.Undo());
         assertThat(undone.present().selected()).hasValue(2);
         assertThat(undone.present().work()).isEqualTo(BEGUN.present().work());
@@ -160,7 +161,7 @@ class HistoryTest {
 
     @Test
     void whatChangesNothingIsNoStep() {
-        assertThat(after(new Edit.ChangeTable(new TableEdit.Type(0, 1, "3.1")))).isSameAs(BEGUN);
+        assertThat(after(new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "3.1")))).isSameAs(BEGUN);
         assertThat(after(new Edit.Check("none"))).isSameAs(BEGUN);
     }
 
@@ -168,18 +169,18 @@ class HistoryTest {
     void theNewestThousandStepsCanAlwaysBeUndone() {
         History history = BEGUN;
         for (int i = 0; i < 2500; i++) {
-            history = history.apply(new Edit.ChangeTable(new TableEdit.Type(0, 1, Integer.toString(i))));
+            history = history.apply(new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, Integer.toString(i))));
         }
         for (int i = 0; i < 1000; i++) {
             history = history.apply(new Edit.Undo());
         }
-        assertThat(history.present().work().table().cell(0, 1).text()).isEqualTo("1499");
+        assertThat(Kelp.work(history.present()).table().cell(0, 1).text()).isEqualTo("1499");
     }
 
     @Test
     void everyLastingEditSaysWhatItDoes() {
-        assertThat(new Edit.ChangeTable(new TableEdit.RemoveRows(List.of(2))).inWords()).isEqualTo("removing row 3");
-        assertThat(new Edit.ChangeTable(new TableEdit.SetAside(0, "x")).inWords()).contains("row 1");
+        assertThat(new WorkEdit.ChangeTable(new TableEdit.RemoveRows(List.of(2))).inWords()).isEqualTo("removing row 3");
+        assertThat(new WorkEdit.ChangeTable(new TableEdit.SetAside(0, "x")).inWords()).contains("row 1");
         assertThat(new PlotEdit.ShowLayer(Layer.SQUARES, false).inWords()).isEqualTo("hiding squares");
     }
 }

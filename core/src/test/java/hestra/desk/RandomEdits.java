@@ -16,7 +16,9 @@ import hestra.data.Roles;
 import hestra.data.Selection;
 import hestra.data.TableEdit;
 import hestra.data.Variable;
+import hestra.exercise.Block;
 import hestra.exercise.Exercise;
+import hestra.exercise.Part;
 import hestra.exercise.PlotRules;
 import hestra.exercise.PointChange;
 import hestra.figure.Below;
@@ -52,29 +54,50 @@ public final class RandomEdits {
 
     /** One edit; its rows and columns lie mostly within the desk's tables. */
     public Edit next(Desk desk) {
-        return switch (random.nextInt(30)) {
+        Edit edit = any(desk);
+        return edit instanceof Edit.Local local && random.nextBoolean() ? new Edit.InPart(partId(desk), local) : edit;
+    }
+
+    private Edit any(Desk desk) {
+        return switch (random.nextInt(32)) {
             case 0 -> new Edit.Undo();
             case 1 -> new Edit.Redo();
-            case 2, 3, 4, 5 -> new Edit.ChangeTable(table(desk.work().table()));
-            case 6 -> new Edit.Restore(row(desk.work().table()));
-            case 7, 8 -> new Edit.MovePoint(row(desk.work().table()), number(), number(), random.nextInt(3));
-            case 9 -> new Edit.AddPoint(number(), number());
-            case 10 -> new Edit.RemovePoints(rows(desk.work().table()));
-            case 11 -> new Edit.ChooseRoles(roles(desk));
+            case 2, 3, 4, 5 -> new WorkEdit.ChangeTable(table(Kelp.work(desk).table()));
+            case 6 -> new WorkEdit.Restore(row(Kelp.work(desk).table()));
+            case 7, 8 -> new WorkEdit.MovePoint(row(Kelp.work(desk).table()), number(), number(), random.nextInt(3));
+            case 9 -> new WorkEdit.AddPoint(number(), number());
+            case 10 -> new WorkEdit.RemovePoints(rows(Kelp.work(desk).table()));
+            case 11 -> new WorkEdit.ChooseRoles(roles(desk));
             case 12, 13 -> draft(desk);
             case 14 -> new Edit.Check(taskId(desk));
             case 15 -> random.nextInt(4) == 0 ? new Edit.StartAgain() : new Edit.Name(text());
-            case 16 -> new Edit.WriteTexts(text(), text(), text(), run());
-            case 17 -> new Edit.WriteProse(text());
-            case 18 -> new Edit.WriteTable(table(desk.exercise().data()));
-            case 19 -> new Edit.WriteColumns(random.nextBoolean() ? Kelp.table() : desk.exercise().data(), roles(desk));
-            case 20 -> random.nextBoolean() ? new Edit.WriteRoles(roles(desk)) : new Edit.WriteHeld(some(Aid.class));
-            case 21 -> new Edit.WriteRules(new PlotRules(some(PointChange.class), new EquationForm(random.nextBoolean(), random.nextBoolean())));
+            case 16 -> new ExerciseEdit.WriteTexts(text(), text(), text(), run());
+            case 17 -> new ExerciseEdit.ChangeBlock(new Block.Prose("text-1", text()), run());
+            case 18 -> new PartEdit.WriteTable(table(desk.exercise().first().data()));
+            case 19 -> new PartEdit.WriteColumns(random.nextBoolean() ? Kelp.table() : desk.exercise().first().data(), roles(desk));
+            case 20 -> random.nextBoolean() ? new PartEdit.WriteRoles(roles(desk)) : new PartEdit.WriteHeld(some(Aid.class));
+            case 21 -> new PartEdit.WriteRules(new PlotRules(some(PointChange.class), new EquationForm(random.nextBoolean(), random.nextBoolean())));
             case 22 -> taskEdit(desk);
-            case 23 -> new Edit.Pasted(random.nextInt(4), random.nextBoolean() ? new Edit.ChangeTable(table(desk.work().table())) : new Edit.WriteTable(table(desk.exercise().data())));
-            case 24 -> new Edit.WriteRecipe(Recipe.simple().withSeed(random.nextInt(9)));
+            case 23 -> new Edit.Pasted(random.nextInt(4), random.nextBoolean() ? new WorkEdit.ChangeTable(table(Kelp.work(desk).table())) : new PartEdit.WriteTable(table(desk.exercise().first().data())));
+            case 24 -> new PartEdit.WriteRecipe(Recipe.simple().withSeed(random.nextInt(9)));
             case 25 -> passing(desk);
+            case 26 -> partEdit(desk);
             default -> plot(desk);
+        };
+    }
+
+    private String partId(Desk desk) {
+        return random.nextInt(6) == 0 ? "nowhere" : desk.exercise().parts().get(random.nextInt(desk.exercise().parts().size())).id();
+    }
+
+    private Edit partEdit(Desk desk) {
+        String fresh = desk.exercise().freshId("part");
+        return switch (random.nextInt(6)) {
+            case 0, 1 -> new ExerciseEdit.AddPart(random.nextInt(3) - 1, Part.blank(fresh).withData(Kelp.table()).withBlockAt(0, new Block.Prose(fresh + "-text", text())));
+            case 2 -> new ExerciseEdit.MovePart(partId(desk), random.nextInt(4) - 1);
+            case 3 -> new ExerciseEdit.RemovePart(partId(desk));
+            case 4 -> new ExerciseEdit.AddBlock(partId(desk), random.nextInt(4) - 1, new Block.Plot(desk.exercise().freshId("figure"), some(Layer.class), frame(), text()));
+            default -> new PartEdit.WriteHeading(text(), run());
         };
     }
 
@@ -99,10 +122,11 @@ public final class RandomEdits {
     }
 
     private Edit passing(Desk desk) {
-        OptionalInt row = random.nextBoolean() ? OptionalInt.empty() : OptionalInt.of(Math.max(0, row(desk.work().table())));
-        return switch (random.nextInt(3)) {
+        OptionalInt row = random.nextBoolean() ? OptionalInt.empty() : OptionalInt.of(Math.max(0, row(Kelp.work(desk).table())));
+        return switch (random.nextInt(4)) {
             case 0 -> new Edit.Select(Selection.of(row));
             case 1 -> new Edit.Hover(row);
+            case 2 -> new Edit.GoTo(partId(desk));
             default -> new Edit.TurnTo(Optional.of(taskId(desk)));
         };
     }
@@ -119,7 +143,7 @@ public final class RandomEdits {
             case 6 -> new PlotEdit.ChangeCurve(slot, curve());
             case 7 -> new PlotEdit.RemoveCurve(slot);
             case 8 -> new PlotEdit.ShowCurve(slot, random.nextBoolean());
-            case 9 -> new PlotEdit.FitOnly(Set.copyOf(rows(desk.work().table())));
+            case 9 -> new PlotEdit.FitOnly(Set.copyOf(rows(Kelp.work(desk).table())));
             case 10 -> new PlotEdit.TakeInHand(slot);
             case 11 -> new PlotEdit.Try(new Trial(random.nextBoolean() ? new Curve.Line() : new Curve.Exponential(FittedOn.LOGARITHMS), List.of(new Trial.Handle(number(), number()), new Trial.Handle(number(), number()))), random.nextInt(3));
             case 12 -> new PlotEdit.PutLabel(slot, new LabelPlace(random.nextDouble(), random.nextDouble(), 1), random.nextInt(3));
@@ -157,15 +181,15 @@ public final class RandomEdits {
     private Edit taskEdit(Desk desk) {
         Exercise exercise = desk.exercise();
         return switch (random.nextInt(4)) {
-            case 0 -> new Edit.AddTask(random.nextInt(5) - 1, new EnterData(Kelp.explain().terms().withTitle(text()), 1 + random.nextInt(3)));
-            case 1 -> new Edit.RemoveTask(taskId(desk));
-            case 2 -> new Edit.MoveTask(taskId(desk), random.nextInt(9) - 2);
-            default -> exercise.tasks().isEmpty() ? new Edit.WriteProse(text()) : change(exercise.tasks().get(random.nextInt(exercise.tasks().size())));
+            case 0 -> new ExerciseEdit.AddBlock(partId(desk), random.nextInt(5) - 1, new Block.Asked(new EnterData(Kelp.explain().terms().withTitle(text()), 1 + random.nextInt(3))));
+            case 1 -> new ExerciseEdit.RemoveBlock(taskId(desk));
+            case 2 -> new ExerciseEdit.MoveBlock(taskId(desk), partId(desk), random.nextInt(9) - 2);
+            default -> exercise.tasks().isEmpty() ? new ExerciseEdit.ChangeBlock(new Block.Prose("text-1", text()), run()) : change(exercise.tasks().get(random.nextInt(exercise.tasks().size())));
         };
     }
 
     private Edit change(Task task) {
-        return new Edit.ChangeTask(random.nextBoolean() ? task.with(task.terms().withTitle(text())) : task.with(task.terms().withTries(random.nextInt(3))), run());
+        return new ExerciseEdit.ChangeBlock(new Block.Asked(random.nextBoolean() ? task.with(task.terms().withTitle(text())) : task.with(task.terms().withTries(random.nextInt(3)))), run());
     }
 
     private Optional<String> run() {
@@ -178,8 +202,8 @@ public final class RandomEdits {
     }
 
     private Roles roles(Desk desk) {
-        int x = Math.max(0, column(desk.exercise().data()));
-        int y = Math.max(0, column(desk.exercise().data()));
+        int x = Math.max(0, column(desk.exercise().first().data()));
+        int y = Math.max(0, column(desk.exercise().first().data()));
         return x == y ? new Roles(x, x + 1) : new Roles(x, y);
     }
 

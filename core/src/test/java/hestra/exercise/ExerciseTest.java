@@ -11,6 +11,7 @@ import hestra.data.Row;
 import hestra.data.TableEdit;
 import hestra.data.Variable;
 import hestra.feedback.Quantity;
+import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
 import hestra.task.Aid;
 import hestra.task.Answer;
@@ -28,38 +29,38 @@ class ExerciseTest {
     @Test
     void studentsStartWithoutTheRowsTheyTypeAndWithTheSlipIn() {
         Exercise exercise = Kelp.exercise(Kelp.enter(2), Kelp.slip());
-        assertThat(exercise.given().size()).isEqualTo(3);
-        assertThat(exercise.given().cell(Kelp.SLIP_ROW, 1)).isEqualTo(new Cell.Measured("50", 50));
-        assertThat(exercise.truth().leftToType()).containsExactly(3, 4);
-        assertThat(exercise.data().cell(Kelp.SLIP_ROW, 1)).isEqualTo(new Cell.Measured("5.0", 5));
+        assertThat(Kelp.truth(exercise).given().size()).isEqualTo(3);
+        assertThat(Kelp.truth(exercise).given().cell(Kelp.SLIP_ROW, 1)).isEqualTo(new Cell.Measured("50", 50));
+        assertThat(Kelp.truth(exercise).leftToType()).containsExactly(3, 4);
+        assertThat(exercise.first().data().cell(Kelp.SLIP_ROW, 1)).isEqualTo(new Cell.Measured("5.0", 5));
     }
 
     @Test
     void withoutSuchTasksTheTableIsGivenAsItIs() {
-        assertThat(Kelp.exercise().given().rows()).extracting(Row::cells).isEqualTo(Kelp.table().rows().stream().map(Row::cells).toList());
-        assertThat(Kelp.exercise().given().rows()).extracting(Row::origin).containsExactly(0, 1, 2, 3, 4);
+        assertThat(Kelp.truth(Kelp.exercise()).given().rows()).extracting(Row::cells).isEqualTo(Kelp.table().rows().stream().map(Row::cells).toList());
+        assertThat(Kelp.truth(Kelp.exercise()).given().rows()).extracting(Row::origin).containsExactly(0, 1, 2, 3, 4);
     }
 
     @Test
     void moreRowsAskedThanThereAreLeavesAnEmptyTable() {
-        assertThat(Kelp.exercise(Kelp.enter(50)).given().size()).isZero();
+        assertThat(Kelp.truth(Kelp.exercise(Kelp.enter(50))).given().size()).isZero();
     }
 
     @Test
     void aSlipOutsideTheDataIsNoSlip() {
         FindSlip outside = new FindSlip(Kelp.slip().terms(), 99, 1, "7");
-        assertThat(Kelp.exercise(outside).given()).isEqualTo(Kelp.exercise().given());
+        assertThat(Kelp.truth(Kelp.exercise(outside)).given()).isEqualTo(Kelp.truth(Kelp.exercise()).given());
     }
 
     @Test
     void tasksAreAddedMovedChangedAndRemovedByTheirId() {
         Exercise exercise = Kelp.exercise(Kelp.roles(), Kelp.explain());
-        Exercise added = exercise.withTaskAt(1, Kelp.describe());
+        Exercise added = exercise.withFirst(part -> part.withBlockAt(2, new Block.Asked(Kelp.describe())));
         assertThat(added.tasks()).extracting(Task::id).containsExactly("roles", "describe", "explain");
-        assertThat(added.withTaskAt(99, Kelp.slip()).tasks().getLast().id()).isEqualTo("slip");
-        assertThat(added.withoutTask("roles").indexOf("explain")).isEqualTo(1);
+        assertThat(added.withFirst(part -> part.withBlockAt(99, new Block.Asked(Kelp.slip()))).tasks().getLast().id()).isEqualTo("slip");
+        assertThat(added.withFirst(part -> part.withoutBlock("roles")).indexOf("explain")).isEqualTo(1);
         Task changed = Kelp.describe().with(Kelp.describe().terms().withTitle("Other"));
-        assertThat(added.withTask(changed).task("describe").orElseThrow().terms().title()).isEqualTo("Other");
+        assertThat(added.withFirst(part -> part.withBlock(new Block.Asked(changed))).task("describe").orElseThrow().terms().title()).isEqualTo("Other");
         assertThat(exercise.marks()).isEqualTo(7);
     }
 
@@ -67,21 +68,21 @@ class ExerciseTest {
     void twoTasksCannotHaveTheSameId() {
         assertThatThrownBy(() -> Kelp.exercise(Kelp.roles(), Kelp.roles())).isInstanceOf(IllegalArgumentException.class);
         Exercise exercise = Kelp.exercise(Kelp.roles(), Kelp.explain());
-        assertThat(exercise.task(exercise.freshTaskId())).isEmpty();
+        assertThat(exercise.task(exercise.freshId("task"))).isEmpty();
     }
 
     @Test
     void anAidThatNoTaskOpensIsNamed() {
-        assertThat(Kelp.exercise(Kelp.describe()).neverOpened()).isEmpty();
-        assertThat(Kelp.exercise(Kelp.roles()).neverOpened()).isEqualTo(Aid.all());
-        assertThat(Kelp.exercise(Kelp.roles()).withHeld(Set.of(Aid.R)).neverOpened()).containsExactly(Aid.R);
-        assertThat(Kelp.exercise(Kelp.describe()).opener(Aid.R)).hasValueSatisfying(task -> assertThat(task.id()).isEqualTo("describe"));
+        assertThat(Kelp.exercise(Kelp.describe()).first().neverOpened()).isEmpty();
+        assertThat(Kelp.exercise(Kelp.roles()).first().neverOpened()).isEqualTo(Aid.all());
+        assertThat(Kelp.exercise(Kelp.roles()).withFirst(part -> part.withHeld(Set.of(Aid.R))).first().neverOpened()).containsExactly(Aid.R);
+        assertThat(Kelp.exercise(Kelp.describe()).first().opener(Aid.R)).hasValueSatisfying(task -> assertThat(task.id()).isEqualTo("describe"));
     }
 
     @Test
     void proseTakesLiveValues() {
         Exercise exercise = Kelp.exercise();
-        assertThat(LiveText.fill("{n} values of {y} in {y.unit} by {x.name}, {other}", exercise))
+        assertThat(LiveText.fill("{n} values of {y} in {y.unit} by {x.name}, {other}", exercise.first()))
                 .isEqualTo("5 values of blade length in cm by days, {other}");
     }
 
@@ -117,11 +118,11 @@ class ExerciseTest {
     @Test
     void aSlipAndTheRolesFollowTheirRowsAndColumns() {
         Exercise exercise = Kelp.exercise(Kelp.slip());
-        Exercise changed = exercise.withTableEdited(new TableEdit.InsertRows(0, 2)).withTableEdited(new TableEdit.InsertColumn(0, Variable.named("rope")));
+        Exercise changed = exercise.withFirst(part -> part.withTableEdited(new TableEdit.InsertRows(0, 2), DecimalMark.POINT)).withFirst(part -> part.withTableEdited(new TableEdit.InsertColumn(0, Variable.named("rope")), DecimalMark.POINT));
         FindSlip slip = (FindSlip) changed.tasks().getFirst();
         assertThat(slip.row()).isEqualTo(Kelp.SLIP_ROW + 2);
         assertThat(slip.column()).isEqualTo(2);
-        assertThat(changed.roles()).isEqualTo(new Roles(1, 2));
-        assertThat(changed.given().cell(slip.row(), slip.column()).text()).isEqualTo(Kelp.slip().shown());
+        assertThat(changed.first().roles()).isEqualTo(new Roles(1, 2));
+        assertThat(Kelp.truth(changed).given().cell(slip.row(), slip.column()).text()).isEqualTo(Kelp.slip().shown());
     }
 }

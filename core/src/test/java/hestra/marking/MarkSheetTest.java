@@ -22,7 +22,7 @@ class MarkSheetTest {
     private static final Exercise EXERCISE = Kelp.exercise(Kelp.roles(), Kelp.read(Quantity.SLOPE, new Rounding.Places(2)));
 
     private static HandIn with(Map<String, List<Attempt>> attempts) {
-        return new HandIn("Ida Fenn", EXERCISE, Kelp.table(), attempts);
+        return new HandIn("Ida Fenn", EXERCISE, Map.of("part-1", Kelp.table()), attempts);
     }
 
     private static Attempt typed(String text) {
@@ -43,7 +43,7 @@ class MarkSheetTest {
 
     @Test
     void theInstructorsExerciseDecidesNotTheHandIns() {
-        Exercise other = EXERCISE.withData(Kelp.table().withoutRows(List.of(0)));
+        Exercise other = EXERCISE.withFirst(part -> part.withData(Kelp.table().withoutRows(List.of(0))));
         HandIn handIn = with(Map.of("read", List.of(typed("0.52"))));
         assertThat(MarkSheet.of(handIn, EXERCISE).total()).isEqualTo(2);
         assertThat(MarkSheet.of(handIn, other).total()).isZero();

@@ -40,7 +40,7 @@ class JudgingTest {
     }
 
     private static Verdict judge(Exercise exercise, Task task, Answer answer, Integer... setAside) {
-        return task.judge(new Attempt(answer, Set.of(setAside)), exercise.truth());
+        return task.judge(new Attempt(answer, Set.of(setAside)), Kelp.truth(exercise));
     }
 
     private static Verdict read(Quantity quantity, Rounding rounding, String text) {
@@ -213,7 +213,7 @@ class JudgingTest {
 
     @Test
     void anUnfinishedAnswerSaysWhatIsMissing() {
-        Truth truth = Kelp.exercise(Kelp.enter(1)).truth();
+        Truth truth = Kelp.truth(Kelp.exercise(Kelp.enter(1)));
         assertThat(Kelp.enter(1).unfinished(new Answer.Entered(List.of(List.of("10", ""))), truth)).hasValueSatisfying(it -> assertThat(it).contains("Row 5"));
         assertThat(Kelp.read(Quantity.R, TWO).unfinished(new Answer.Typed(""), truth)).isPresent();
         assertThat(Kelp.read(Quantity.R, TWO).unfinished(new Answer.Typed("abc"), truth)).hasValueSatisfying(it -> assertThat(it).contains("abc"));
@@ -235,26 +235,26 @@ class JudgingTest {
     @Test
     void onlyMistakesThatCanBeToldFromTheKeyAreListed() {
         ReadValue task = Kelp.read(Quantity.SLOPE, TWO);
-        assertThat(task.key(Kelp.exercise(task).truth()).recognised()).extracting(Key.Recognised::mistake)
+        assertThat(task.key(Kelp.truth(Kelp.exercise(task))).recognised()).extracting(Key.Recognised::mistake)
                 .contains(Mistake.AXES_EXCHANGED, Mistake.SLOPE_AND_INTERCEPT_EXCHANGED);
         ReadValue n = Kelp.read(Quantity.N, new Rounding.Places(0));
-        assertThat(n.key(Kelp.exercise(n).truth()).recognised()).isEmpty();
+        assertThat(n.key(Kelp.truth(Kelp.exercise(n))).recognised()).isEmpty();
     }
 
     @Test
     void keysAreComputedFromTheDataAndFollowThem() {
         Task slope = Kelp.read(Quantity.SLOPE, TWO);
         Exercise exercise = Kelp.exercise(slope);
-        assertThat(slope.key(exercise.truth()).text()).isEqualTo("0.52 cm per day");
-        Exercise shorter = exercise.withData(exercise.data().withoutRows(List.of(1, 2, 3, 4)));
-        assertThat(slope.key(shorter.truth()).computed()).isFalse();
-        assertThat(slope.key(shorter.truth()).text()).contains("at least two");
-        assertThat(Kelp.predict(4, 20).key(exercise.truth()).text()).isEqualTo("4.0 ✓ · 12.3 ✗");
-        assertThat(Kelp.roles().key(exercise.truth()).text()).isEqualTo("days → length");
-        assertThat(Kelp.slip().key(exercise.truth()).text()).isEqualTo("row 3: 50 → 5.0");
-        assertThat(Kelp.enter(9).key(exercise.truth()).computed()).isFalse();
-        assertThat(Kelp.enter(1).key(exercise.withData(exercise.data().withoutRows(List.of(0, 1, 2, 3, 4))).truth()).text()).contains("at least 1 row of data");
-        assertThat(Kelp.explain().key(exercise.truth()).computed()).isTrue();
+        assertThat(slope.key(Kelp.truth(exercise)).text()).isEqualTo("0.52 cm per day");
+        Exercise shorter = exercise.withFirst(part -> part.withData(exercise.first().data().withoutRows(List.of(1, 2, 3, 4))));
+        assertThat(slope.key(Kelp.truth(shorter)).computed()).isFalse();
+        assertThat(slope.key(Kelp.truth(shorter)).text()).contains("at least two");
+        assertThat(Kelp.predict(4, 20).key(Kelp.truth(exercise)).text()).isEqualTo("4.0 ✓ · 12.3 ✗");
+        assertThat(Kelp.roles().key(Kelp.truth(exercise)).text()).isEqualTo("days → length");
+        assertThat(Kelp.slip().key(Kelp.truth(exercise)).text()).isEqualTo("row 3: 50 → 5.0");
+        assertThat(Kelp.enter(9).key(Kelp.truth(exercise)).computed()).isFalse();
+        assertThat(Kelp.enter(1).key(Kelp.truth(exercise.withFirst(part -> part.withData(exercise.first().data().withoutRows(List.of(0, 1, 2, 3, 4)))))).text()).contains("at least 1 row of data");
+        assertThat(Kelp.explain().key(Kelp.truth(exercise)).computed()).isTrue();
     }
 
     /** Four points whose correlation is r: r times x and what is at right angles to it. */
@@ -284,15 +284,15 @@ class JudgingTest {
 
     @Test
     void aDescriptionIsProposedFromTheData() {
-        assertThat(Description.proposedFor(Kelp.exercise().pairs())).isEqualTo(
+        assertThat(Description.proposedFor(Kelp.exercise().first().pairs())).isEqualTo(
                 new Description(Direction.RISING, Form.STRAIGHT, Strength.STRONG, Unusual.NONE));
-        assertThat(Description.proposedFor(Kelp.exercise().withData(Kelp.table().withoutRows(List.of(0, 1, 2, 3))).pairs()).form())
+        assertThat(Description.proposedFor(Kelp.exercise().withFirst(part -> part.withData(Kelp.table().withoutRows(List.of(0, 1, 2, 3)))).first().pairs()).form())
                 .isEqualTo(Form.NONE);
     }
 
     @Test
     void answersAreSaidInWords() {
-        Truth truth = Kelp.whole().truth();
+        Truth truth = Kelp.truth(Kelp.whole());
         assertThat(Kelp.roles().inWords(new Answer.RolesChosen(Optional.of(new Roles(1, 0))), truth)).containsExactly("length explains, days responds");
         assertThat(Kelp.slip().inWords(new Answer.Treated("5", Optional.of("misread"), List.of()), truth)).containsExactly("set aside: misread");
         assertThat(Kelp.predict(4, 20).inWords(new Answer.Predictions(List.of(new Answer.Predicted("4.0", Optional.of(true)))), truth))

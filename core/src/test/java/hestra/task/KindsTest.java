@@ -29,7 +29,7 @@ class KindsTest {
 
     @Test
     void aFreshTaskIsOfItsKindAndHasAKey() {
-        Truth truth = Kelp.exercise().truth();
+        Truth truth = Kelp.truth(Kelp.exercise());
         for (Kind kind : Kinds.ALL) {
             Task task = kind.create("task-1", truth);
             assertThat(task).isInstanceOf(kind.type());
@@ -43,7 +43,7 @@ class KindsTest {
 
     @Test
     void aTaskTakesTheAnswerThatItMakesAndNoOther() {
-        Truth truth = Kelp.whole().truth();
+        Truth truth = Kelp.truth(Kelp.whole());
         Bench bench = new Bench(truth, truth.given(), Optional.empty(), Map.of());
         assertThat(ANSWERS.stream().<Class<?>>map(Answer::getClass)).containsExactlyInAnyOrder(Answer.class.getPermittedSubclasses());
         for (Task task : Kelp.whole().tasks()) {
@@ -62,7 +62,7 @@ class KindsTest {
 
     @Test
     void anotherKindsDraftIsNoAnswer() {
-        Truth truth = Kelp.whole().truth();
+        Truth truth = Kelp.truth(Kelp.whole());
         Bench bench = new Bench(truth, truth.given(), Optional.empty(), Map.of("explain", new Answer.Typed("3")));
         assertThat(Kelp.explain().standing(bench)).isEqualTo(new Answer.Sentence(""));
     }

@@ -27,7 +27,7 @@ import java.util.zip.ZipOutputStream;
  */
 public record Archive(Map<String, String> entries) {
 
-    static final int MOST_ENTRIES = 32;
+    static final int MOST_ENTRIES = 64;
     static final long MEGABYTE = 1024L * 1024;
 
     /** Room for an exercise with as large a table as can be taken in, and for a student's table beside it. */

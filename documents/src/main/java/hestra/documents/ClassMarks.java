@@ -14,9 +14,9 @@ import java.util.stream.Stream;
 import hestra.exercise.Exercise;
 import hestra.marking.HandIn;
 import hestra.marking.MarkSheet;
+import hestra.marking.MarkingKey;
 import hestra.numbers.NumberStyle;
 import hestra.task.Task;
-import hestra.task.Truth;
 
 /**
  * The marks of a folder of hand-ins, a line each. A file that cannot be read gets a line that says so.
@@ -54,7 +54,7 @@ public record ClassMarks(List<String> tasks, List<Line> lines) {
             return Reading.refused(folder + " holds no hand-ins (files ending in " + HandInFile.ENDING + ").");
         }
         List<Line> lines = new ArrayList<>();
-        Map<Exercise, Truth> truths = new HashMap<>();
+        Map<Exercise, MarkingKey> keys = new HashMap<>();
         Exercise common = exercise.orElse(null);
         for (Path file : files) {
             String name = file.getFileName().toString();
@@ -63,7 +63,7 @@ public record ClassMarks(List<String> tasks, List<Line> lines) {
                 case Reading.Done<HandIn>(HandIn handIn) -> {
                     common = common == null ? handIn.exercise() : common;
                     Exercise key = common;
-                    lines.add(switch (Reading.guarded(name, () -> Reading.done(line(name, handIn, key, exercise.isPresent(), truths)))) {
+                    lines.add(switch (Reading.guarded(name, () -> Reading.done(line(name, handIn, key, exercise.isPresent(), keys)))) {
                         case Reading.Done<Line>(Line line) -> line;
                         case Reading.Refused<Line>(String message) -> new Line(name, Optional.empty(), message);
                     });
@@ -75,7 +75,7 @@ public record ClassMarks(List<String> tasks, List<Line> lines) {
         return Reading.done(new ClassMarks(titles, lines));
     }
 
-    private static Line line(String file, HandIn handIn, Exercise common, boolean binding, Map<Exercise, Truth> truths) {
+    private static Line line(String file, HandIn handIn, Exercise common, boolean binding, Map<Exercise, MarkingKey> keys) {
         if (!handIn.exercise().id().equals(common.id())) {
             return new Line(file, Optional.empty(),
                     "This is work on another exercise, “" + handIn.exercise().title() + "”. Mark it by itself.");
@@ -87,7 +87,7 @@ public record ClassMarks(List<String> tasks, List<Line> lines) {
                 ? "Its copy of the exercise differs from yours; marked by yours."
                 : "Its copy of the exercise differs from the first one's; marked by its own.";
         String begun = handIn.begun() > 1 ? "Begun " + handIn.begun() + " times." : "";
-        return new Line(file, Optional.of(key == common ? MarkSheet.of(handIn, key, truths.computeIfAbsent(common, Exercise::truth)) : MarkSheet.of(handIn, key)), (note + " " + begun).strip());
+        return new Line(file, Optional.of(key == common ? MarkSheet.of(handIn, keys.computeIfAbsent(common, MarkingKey::of)) : MarkSheet.of(handIn, key)), (note + " " + begun).strip());
     }
 
     /** Comma-separated: a line of headings, then a line each hand-in. */

@@ -23,7 +23,7 @@ final class CurveReport {
 
     CurveReport(Findings findings) {
         this.findings = findings;
-        this.style = findings.desk().style();
+        this.style = findings.style();
     }
 
     /** One entry for each curve, the line first. Held-back numbers are not in it. */

@@ -3,11 +3,14 @@ package hestra.documents;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.IntFunction;
+import java.util.stream.IntStream;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
@@ -15,16 +18,17 @@ import hestra.data.DataTable;
 import hestra.data.Roles;
 import hestra.data.Row;
 import hestra.data.Variable;
+import hestra.exercise.Block;
 import hestra.exercise.Exercise;
+import hestra.exercise.Part;
 import hestra.exercise.PlotRules;
 import hestra.exercise.Provenance;
 import hestra.numbers.DecimalMark;
 import hestra.task.Aid;
-import hestra.task.Task;
 
 /**
  * Exercises as files: a ZIP archive named {@code .hestra} of {@code exercise.json}, whose schema is
- * {@code docs/formats/exercise.schema.json}, and {@code data.csv} with the printed table. What would be too large to be opened again is not saved, and says so.
+ * {@code docs/formats/exercise.schema.json}, and {@code data-1.csv} and so on with the printed table of each part. What would be too large to be opened again is not saved, and says so.
  */
 public final class ExerciseFile {
 
@@ -35,25 +39,44 @@ public final class ExerciseFile {
     private static final long MOST_BYTES = 56 * Archive.MEGABYTE;
 
     static final String FORMAT = "hestra-exercise";
-    static final int VERSION = 1;
+    static final int VERSION = 2;
     static final String JSON = "exercise.json";
-    static final String DATA = "data.csv";
+
+    private static final String OLD_DATA = "data.csv";
 
     /** The exercise without its data, as it stands in {@code exercise.json}. */
-    record Document(String format, int version, String id, String title, String place, String heading, String prose,
-            List<Variable> variables, Roles roles, List<Task> tasks, Set<Aid> held, DecimalMark mark,
-            Optional<Provenance> provenance, Optional<PlotRules> rules) {
+    record Document(String format, int version, String id, String title, String place, String heading, DecimalMark mark, List<PartDocument> parts) {
 
         static Document of(Exercise exercise) {
-            return new Document(FORMAT, VERSION, exercise.id(), exercise.title(), exercise.place(), exercise.heading(),
-                    exercise.prose(), exercise.data().variables(), exercise.roles(), exercise.tasks(), exercise.held(),
-                    exercise.mark(), Optional.of(exercise.provenance()).filter(how -> !(how instanceof Provenance.ByHand)),
-                    Optional.of(exercise.rules()).filter(rules -> !rules.equals(PlotRules.USUAL)));
+            return new Document(FORMAT, VERSION, exercise.id(), exercise.title(), exercise.place(), exercise.heading(), exercise.mark(),
+                    exercise.parts().stream().map(PartDocument::of).toList());
         }
 
-        Exercise with(List<Row> rows) {
-            return new Exercise(id, title, place, heading, prose, new DataTable(variables, rows), roles, tasks, held, mark,
-                    provenance.orElse(new Provenance.ByHand()), rules.orElse(PlotRules.USUAL));
+        /** The exercise with the rows of each part. */
+        Exercise with(List<List<Row>> rows) {
+            if (parts.size() > Exercise.MOST_PARTS || rows.size() != parts.size()) {
+                throw new IllegalArgumentException(parts.size() + " parts and " + rows.size() + " tables");
+            }
+            Exercise exercise = new Exercise(id, title, place, heading, mark, IntStream.range(0, parts.size()).mapToObj(i -> parts.get(i).with(rows.get(i))).toList());
+            if (exercise.blocks().size() > Exercise.MOST_BLOCKS || exercise.tasks().size() > Exercise.MOST_TASKS) {
+                throw new IllegalArgumentException(exercise.blocks().size() + " blocks, " + exercise.tasks().size() + " of them tasks, are too many");
+            }
+            return exercise;
+        }
+    }
+
+    /** A part without its data. */
+    record PartDocument(String id, String heading, List<Variable> variables, Roles roles, Set<Aid> held, Optional<Provenance> provenance,
+            Optional<PlotRules> rules, List<Block> blocks) {
+
+        static PartDocument of(Part part) {
+            return new PartDocument(part.id(), part.heading(), part.data().variables(), part.roles(), part.held(),
+                    Optional.of(part.provenance()).filter(how -> !(how instanceof Provenance.ByHand)),
+                    Optional.of(part.rules()).filter(rules -> !rules.equals(PlotRules.USUAL)), part.blocks());
+        }
+
+        Part with(List<Row> rows) {
+            return new Part(id, heading, new DataTable(variables, rows), roles, provenance.orElse(new Provenance.ByHand()), held, rules.orElse(PlotRules.USUAL), blocks);
         }
     }
 
@@ -78,34 +101,57 @@ public final class ExerciseFile {
     static Map<String, String> entries(Exercise exercise) throws IOException {
         Map<String, String> entries = new LinkedHashMap<>();
         entries.put(JSON, Json.pretty(Document.of(exercise)));
-        entries.put(DATA, DelimitedText.writeReadable(exercise.data()));
+        for (int i = 0; i < exercise.parts().size(); i++) {
+            entries.put(dataOf(i), DelimitedText.writeReadable(exercise.parts().get(i).data()));
+        }
         return entries;
     }
 
-    static Reading<Exercise> from(Archive archive, String name) {
-        return archive.text(JSON, name).then(json -> archive.text(DATA, name).then(data -> from(json, data, name)));
+    private static String dataOf(int part) {
+        return "data-" + (part + 1) + ".csv";
     }
 
-    private static Reading<Exercise> from(String json, String data, String name) {
+    static Reading<Exercise> from(Archive archive, String name) {
+        return archive.text(JSON, name).then(json -> from(archive, json, name));
+    }
+
+    private static Reading<Exercise> from(Archive archive, String json, String name) {
         Optional<String> refused = refusal(json, FORMAT, VERSION, name);
         if (refused.isPresent()) {
             return Reading.refused(refused.get());
         }
         try {
-            Document document = Json.read(json, Document.class, DecimalMark.POINT);
-            return rows(data, document.mark(), document.variables().size(), name).then(rows ->
-                    whole(document, rows, name));
-        } catch (JsonProcessingException e) {
+            JsonNode tree = Json.tree(json);
+            boolean old = VersionOne.is(tree, "version");
+            Document document = Json.read(old ? VersionOne.exercise(tree) : tree, Document.class, DecimalMark.POINT);
+            List<Integer> widths = document.parts().stream().map(part -> part.variables().size()).toList();
+            return tables(archive, i -> old ? OLD_DATA : dataOf(i), document.mark(), widths, name).then(rows -> whole(document, rows, name));
+        } catch (IOException e) {
             return Reading.refused(damaged(name, JSON, e));
         }
     }
 
-    private static Reading<Exercise> whole(Document document, List<Row> rows, String name) {
+    private static Reading<Exercise> whole(Document document, List<List<Row>> rows, String name) {
         try {
             return Reading.done(document.with(rows));
         } catch (IllegalArgumentException e) {
             return Reading.refused(name + " is damaged: " + e.getMessage() + ". Ask for it again.");
         }
+    }
+
+    /** The rows of a table for each part; {@code entry} names the file that holds it. */
+    static Reading<List<List<Row>>> tables(Archive archive, IntFunction<String> entry, DecimalMark mark, List<Integer> widths, String name) {
+        List<List<Row>> all = new ArrayList<>();
+        for (int i = 0; i < widths.size(); i++) {
+            int width = widths.get(i);
+            switch (archive.text(entry.apply(i), name).then(csv -> rows(csv, mark, width, name))) {
+                case Reading.Refused<List<Row>>(String message) -> {
+                    return Reading.refused(message);
+                }
+                case Reading.Done<List<Row>>(List<Row> rows) -> all.add(rows);
+            }
+        }
+        return Reading.done(all);
     }
 
     /** The rows below the headings of a table that was written by {@link DelimitedText#write}. */
@@ -137,8 +183,8 @@ public final class ExerciseFile {
         }
     }
 
-    static String damaged(String name, String part, JsonProcessingException e) {
-        String where = e.getLocation() == null ? "" : " near line " + e.getLocation().getLineNr();
+    static String damaged(String name, String part, IOException e) {
+        String where = e instanceof JsonProcessingException json && json.getLocation() != null && json.getLocation().getLineNr() > 0 ? " near line " + json.getLocation().getLineNr() : "";
         return name + " is damaged: " + part + " cannot be understood" + where + ". Ask for it again.";
     }
 }

@@ -100,8 +100,8 @@ public final class FitJson {
 
     private static Optional<String> fittedOn(Curve curve) {
         return switch (curve) {
-            case Curve.Exponential(Curve.FittedOn on) -> Optional.of(Json.kebab(on.name()));
-            case Curve.Power(Curve.FittedOn on) -> Optional.of(Json.kebab(on.name()));
+            case Curve.Exponential(Curve.FittedOn on) -> Optional.of(Json.nameOf(on));
+            case Curve.Power(Curve.FittedOn on) -> Optional.of(Json.nameOf(on));
             case Curve.Line _, Curve.ThroughOrigin _, Curve.Polynomial _, Curve.Logarithmic _, Curve.Wave _, Curve.OwnTerms _ -> Optional.empty();
         };
     }

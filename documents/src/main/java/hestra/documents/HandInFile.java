@@ -2,6 +2,7 @@ package hestra.documents;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -9,15 +10,17 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.TreeMap;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
 import hestra.data.DataTable;
+import hestra.data.Row;
 import hestra.exercise.Exercise;
+import hestra.exercise.Part;
 import hestra.marking.HandIn;
 import hestra.task.Attempt;
 
 /**
  * Hand-ins as files: a ZIP archive named {@code .handin} of the exercise as in {@link ExerciseFile}, {@code work.json},
- * whose schema is {@code docs/formats/hand-in.schema.json}, and {@code table.csv} with the student's table.
+ * whose schema is {@code docs/formats/hand-in.schema.json}, and {@code table-1.csv} and so on with the student's table in each part.
  */
 public final class HandInFile {
 
@@ -25,13 +28,13 @@ public final class HandInFile {
     public static final String ENDING = ".handin";
 
     private static final String FORMAT = "hestra-hand-in";
-    private static final int VERSION = 1;
+    static final int VERSION = 2;
     private static final String WORK = "work.json";
-    private static final String TABLE = "table.csv";
+    private static final String OLD_TABLE = "table.csv";
     private static final int MOST_ATTEMPTS = 1000;
 
-    /** What the student did, as it stands in {@code work.json}; rows count from 0. */
-    record Document(String format, int version, String student, Map<Integer, String> setAside,
+    /** What the student did, as it stands in {@code work.json}: reasons for setting rows aside by part and by row from 0. */
+    record Document(String format, int version, String student, Map<String, Map<Integer, String>> setAside,
             Map<String, List<Attempt>> attempts, OptionalInt begun) {}
 
     private HandInFile() {}
@@ -40,21 +43,26 @@ public final class HandInFile {
     public static Reading<HandIn> read(Path file) {
         String name = file.getFileName().toString();
         return Reading.guarded(name, () -> Archive.read(file).then(archive -> ExerciseFile.from(archive, name).then(exercise ->
-                archive.text(WORK, name).then(work -> archive.text(TABLE, name).then(table ->
-                        from(exercise, work, table, name))))));
+                archive.text(WORK, name).then(work -> from(archive, exercise, work, name)))));
     }
 
     /** Writes a hand-in. */
     public static void write(HandIn handIn, Path file) throws IOException {
-        Map<Integer, String> setAside = new TreeMap<>();
-        for (int row = 0; row < handIn.table().size(); row++) {
-            int index = row;
-            handIn.table().row(row).setAside().ifPresent(reason -> setAside.put(index, reason));
+        Exercise exercise = handIn.exercise();
+        Map<String, String> entries = new LinkedHashMap<>(ExerciseFile.entries(exercise));
+        Map<String, Map<Integer, String>> setAside = new TreeMap<>();
+        for (int i = 0; i < exercise.parts().size(); i++) {
+            Part part = exercise.parts().get(i);
+            DataTable table = handIn.tables().getOrDefault(part.id(), DataTable.empty());
+            Map<Integer, String> reasons = new TreeMap<>();
+            for (int row = 0; row < table.size(); row++) {
+                int index = row;
+                table.row(row).setAside().ifPresent(reason -> reasons.put(index, reason));
+            }
+            setAside.put(part.id(), reasons);
+            entries.put(tableOf(i), DelimitedText.writeReadable(table));
         }
-        Map<String, String> entries = new LinkedHashMap<>(ExerciseFile.entries(handIn.exercise()));
-        entries.put(WORK, Json.pretty(new Document(FORMAT, VERSION, handIn.student(), setAside,
-                new TreeMap<>(handIn.attempts()), OptionalInt.of(handIn.begun()))));
-        entries.put(TABLE, DelimitedText.writeReadable(handIn.table()));
+        entries.put(WORK, Json.pretty(new Document(FORMAT, VERSION, handIn.student(), setAside, new TreeMap<>(handIn.attempts()), OptionalInt.of(handIn.begun()))));
         new Archive(entries).write(file, Archive.MOST_BYTES);
     }
 
@@ -65,27 +73,43 @@ public final class HandInFile {
         return (safe.length() > 100 ? safe.substring(0, 100).strip() : safe) + ENDING;
     }
 
-    private static Reading<HandIn> from(Exercise exercise, String work, String table, String name) {
+    private static String tableOf(int part) {
+        return "table-" + (part + 1) + ".csv";
+    }
+
+    private static Reading<HandIn> from(Archive archive, Exercise exercise, String work, String name) {
         Optional<String> refused = ExerciseFile.refusal(work, FORMAT, VERSION, name);
         if (refused.isPresent()) {
             return Reading.refused(refused.get());
         }
         try {
-            Document document = Json.read(work, Document.class, exercise.mark());
+            JsonNode tree = Json.tree(work);
+            boolean old = VersionOne.is(tree, "version");
+            Document document = Json.read(old ? VersionOne.work(tree) : tree, Document.class, exercise.mark());
             if (document.attempts().values().stream().anyMatch(list -> list.size() > MOST_ATTEMPTS)) {
                 return Reading.refused(name + " holds more attempts than a person can make.");
             }
-            return ExerciseFile.rows(table, exercise.mark(), exercise.data().width(), name).then(rows -> {
-                DataTable data = new DataTable(exercise.data().variables(), rows);
-                for (Map.Entry<Integer, String> entry : document.setAside().entrySet()) {
-                    if (entry.getKey() >= 0 && entry.getKey() < data.size()) {
-                        data = data.withSetAside(entry.getKey(), Optional.ofNullable(entry.getValue()));
-                    }
+            List<Integer> widths = exercise.parts().stream().map(part -> part.data().width()).toList();
+            return ExerciseFile.tables(archive, i -> old ? OLD_TABLE : tableOf(i), exercise.mark(), widths, name).then(rows -> {
+                Map<String, DataTable> tables = new HashMap<>();
+                for (int i = 0; i < rows.size(); i++) {
+                    Part part = exercise.parts().get(i);
+                    tables.put(part.id(), table(part, rows.get(i), document.setAside().getOrDefault(part.id(), Map.of())));
                 }
-                return Reading.done(new HandIn(document.student().strip(), exercise, data, document.attempts(), document.begun().orElse(1)));
+                return Reading.done(new HandIn(document.student().strip(), exercise, tables, document.attempts(), document.begun().orElse(1)));
             });
-        } catch (JsonProcessingException e) {
+        } catch (IOException e) {
             return Reading.refused(ExerciseFile.damaged(name, WORK, e));
         }
+    }
+
+    private static DataTable table(Part part, List<Row> rows, Map<Integer, String> setAside) {
+        DataTable data = new DataTable(part.data().variables(), rows);
+        for (Map.Entry<Integer, String> entry : setAside.entrySet()) {
+            if (entry.getKey() >= 0 && entry.getKey() < data.size()) {
+                data = data.withSetAside(entry.getKey(), Optional.ofNullable(entry.getValue()));
+            }
+        }
+        return data;
     }
 }

@@ -32,10 +32,10 @@ public final class JournalFile implements AutoCloseable {
     /** The ending of a journal's name. */
     public static final String ENDING = ".jsonl";
 
-    static final int VERSION = 1;
+    static final int VERSION = 2;
 
     /** The first line. */
-    record Header(int journal, ExerciseFile.Document exercise, List<Row> rows) {}
+    record Header(int journal, ExerciseFile.Document exercise, List<List<Row>> rows) {}
 
     private final JournalLock lock;
     private final FileChannel channel;
@@ -125,7 +125,7 @@ public final class JournalFile implements AutoCloseable {
     private static Opened begin(JournalLock lock, Path file, Exercise exercise, Optional<String> trouble) throws IOException {
         // Worked out first: what cannot be shown is not begun.
         History history = Session.of(History.of(Desk.open(exercise))).history();
-        FileWriting.write(file, Json.line(new Header(VERSION, ExerciseFile.Document.of(exercise), exercise.data().rows())) + "\n");
+        FileWriting.write(file, Json.line(new Header(VERSION, ExerciseFile.Document.of(exercise), exercise.parts().stream().map(part -> part.data().rows()).toList())) + "\n");
         return new Opened(appending(lock, file), history, 0, trouble);
     }
 

@@ -101,21 +101,22 @@ record JournalReplay(Exercise begun, Session session, int edits, long length, bo
     static Optional<Exercise> begun(String line) {
         try {
             JsonNode tree = Json.tree(line);
-            if (tree.path("journal").asInt() != JournalFile.VERSION) {
+            boolean old = VersionOne.is(tree, "journal");
+            if (!old && tree.path("journal").asInt() != JournalFile.VERSION) {
                 return Optional.empty();
             }
             String mark = tree.path("exercise").path("mark").asText();
-            JournalFile.Header header = Json.read(line, JournalFile.Header.class, "comma".equals(mark) ? DecimalMark.COMMA : DecimalMark.POINT);
+            JournalFile.Header header = Json.read(old ? VersionOne.header(tree) : tree, JournalFile.Header.class, "comma".equals(mark) ? DecimalMark.COMMA : DecimalMark.POINT);
             return Optional.of(header.exercise().with(header.rows()));
-        } catch (JsonProcessingException | RuntimeException | StackOverflowError e) {
+        } catch (IOException | RuntimeException | StackOverflowError e) {
             return Optional.empty();
         }
     }
 
     private static Optional<Edit> edit(String line, DecimalMark mark) {
         try {
-            return Optional.of(Json.read(line, Edit.class, mark));
-        } catch (JsonProcessingException | RuntimeException | StackOverflowError e) {
+            return Optional.of(VersionOne.isOwnEdit(line) ? Json.read(VersionOne.edit(Json.tree(line)), Edit.class, mark) : Json.read(line, Edit.class, mark));
+        } catch (IOException | RuntimeException | StackOverflowError e) {
             return Optional.empty();
         }
     }

@@ -35,19 +35,19 @@ import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
 import hestra.data.Cell;
 import hestra.data.TableEdit;
 import hestra.desk.Edit;
+import hestra.exercise.Block;
 import hestra.exercise.Provenance;
 import hestra.fit.Curve;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
 import hestra.recipe.Along;
 import hestra.task.Answer;
-import hestra.task.Kinds;
 import hestra.task.Task;
 import hestra.tracing.Picture;
 
 /**
- * Our records as JSON. Names come from the code: a sealed family's member is named by its class ("read-value" for
- * {@code ReadValue}) in the property "kind", constants of enums likewise. Reading is strict: an unknown property is refused,
+ * Our records as JSON. A sealed family's member is told by the property "kind", see {@link Names}; constants of enums are called as they are in
+ * the code, in small letters. Reading is strict: an unknown property is refused,
  * and so is a missing one, unless it may be nothing: so that a new property of that kind leaves older files readable.
  */
 final class Json {
@@ -81,6 +81,11 @@ final class Json {
         return MAPPER.readerFor(type).withAttribute(MARK, mark).readValue(json);
     }
 
+    /** Reads a value, as {@link #read(String, Class, DecimalMark)} does. */
+    static <T> T read(JsonNode json, Class<T> type, DecimalMark mark) throws IOException {
+        return MAPPER.readerFor(type).withAttribute(MARK, mark).readValue(json);
+    }
+
     /** Reads a value in any shape. */
     static JsonNode tree(String json) throws JsonProcessingException {
         return MAPPER.readTree(json);
@@ -103,6 +108,7 @@ final class Json {
                 .addMixIn(Provenance.class, ByKind.class)
                 .addMixIn(Along.class, ByKind.class)
                 .addMixIn(Task.class, ByKind.class)
+                .addMixIn(Block.class, ByKind.class)
                 .addMixIn(Answer.class, ByKind.class)
                 .addMixIn(Rounding.class, ByKind.class)
                 .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
@@ -114,26 +120,13 @@ final class Json {
                 .build();
         mapper.setDefaultSetterInfo(JsonSetter.Value.forContentNulls(Nulls.FAIL));
         mapper.getFactory().setStreamReadConstraints(StreamReadConstraints.builder().maxNestingDepth(40).build());
-        for (Class<?> family : new Class<?>[] {Edit.class, TableEdit.class, Provenance.class, Along.class, Answer.class, Rounding.class}) {
-            register(mapper, family);
-        }
-        Kinds.ALL.forEach(kind -> mapper.registerSubtypes(new NamedType(kind.type(), kind.code())));
+        Names.all().forEach((type, name) -> mapper.registerSubtypes(new NamedType(type, name)));
         return mapper;
     }
 
-    private static void register(JsonMapper mapper, Class<?> family) {
-        for (Class<?> member : family.getPermittedSubclasses()) {
-            if (member.isSealed()) {
-                register(mapper, member);
-            } else {
-                mapper.registerSubtypes(new NamedType(member, kebab(member.getSimpleName())));
-            }
-        }
-    }
-
-    /** "ReadValue" and "READ_VALUE" both become "read-value". */
-    static String kebab(String name) {
-        return name.replaceAll("([a-z])([A-Z])", "$1-$2").replace('_', '-').toLowerCase(Locale.ROOT);
+    /** What the constant of an enum is called in files: "read-value" for READ_VALUE. */
+    static String nameOf(Enum<?> constant) {
+        return constant.name().replace('_', '-').toLowerCase(Locale.ROOT);
     }
 
     /** A family whose members are told apart by "kind". */
@@ -152,7 +145,7 @@ final class Json {
         @Override
         public String[] findEnumValues(MapperConfig<?> config, AnnotatedClass type, Enum<?>[] values, String[] names) {
             for (int i = 0; i < values.length; i++) {
-                names[i] = kebab(values[i].name());
+                names[i] = nameOf(values[i]);
             }
             return names;
         }

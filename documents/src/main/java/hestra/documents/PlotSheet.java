@@ -83,7 +83,7 @@ public record PlotSheet(Figure plot, Optional<Figure> strip, Optional<String> eq
 
     /** The plot as an SVG element. */
     public String svg() {
-        return Picture.svg(this::paint, width(), height(), "Scatter plot");
+        return FigureImage.svg(this::paint, width(), height(), "Scatter plot");
     }
 
     private void pdf(OutputStream out) throws IOException {

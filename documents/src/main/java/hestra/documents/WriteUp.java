@@ -18,18 +18,14 @@ import hestra.data.Cell;
 import hestra.data.Pairs;
 import hestra.data.Row;
 import hestra.desk.Findings;
-import hestra.desk.TaskState;
-import hestra.exercise.LiveText;
+import hestra.desk.Work;
 import hestra.figure.Layout;
 import hestra.figure.ResidualStrip;
 import hestra.figure.ScatterPlot;
-import hestra.task.Attempt;
-import hestra.task.Task;
 
 /** A student's work as one HTML page that stands by itself: plot, equation, statistics, answers and data. */
 public final class WriteUp {
 
-    private static final String PAGE = "/hestra/documents/write-up.html";
     private static final double WIDTH = 760;
     private static final double PLOT_HEIGHT = 470;
     private static final double STRIP_HEIGHT = 150;
@@ -39,43 +35,38 @@ public final class WriteUp {
     /** The page of a desk as it stands. Held-back aids are not on it. */
     public static String html(Findings findings) {
         Map<String, Object> page = new HashMap<>();
+        Work work = findings.desk().work();
         page.put("title", findings.exercise().title());
         page.put("place", findings.exercise().place());
         page.put("heading", findings.exercise().heading());
-        page.put("student", findings.work().student().isBlank() ? "no name" : findings.work().student().strip());
-        int begun = findings.work().checks().begun();
+        page.put("student", work.student().isBlank() ? "no name" : work.student().strip());
+        int begun = work.checks().begun();
         page.put("begun", begun > 1 ? "begun " + begun + " times" : "");
-        page.put("prose", Prose.html(LiveText.fill(findings.exercise().prose(), findings.exercise())));
-        page.put("plot", Picture.svg(ScatterPlot.describe(findings.plot(), new Layout(WIDTH, PLOT_HEIGHT, 1)), Palette.LIGHT,
+        page.put("parts", findings.exercise().parts().stream().map(part -> part(findings.at(part))).toList());
+        return template().execute(page);
+    }
+
+    /** What stands on the page of the part in hand: its sheet, the plot before the first task, and the data at the end. */
+    private static Map<String, Object> part(Findings findings) {
+        Map<String, Object> page = new HashMap<>();
+        WriteUpBlocks blocks = new WriteUpBlocks(findings);
+        page.put("partHeading", findings.part().heading());
+        page.put("before", blocks.beforeTheTasks());
+        page.put("sheet", blocks.fromTheFirstTask());
+        page.put("plot", FigureImage.svg(ScatterPlot.describe(findings.plot(), new Layout(WIDTH, PLOT_HEIGHT, 1)), Palette.LIGHT,
                 "Scatter plot of " + findings.y().described() + " against " + findings.x().described()));
         boolean residuals = findings.curveInHand().isPresent() && findings.residualsAreOpen();
-        page.put("strip", residuals ? Picture.svg(ResidualStrip.describe(findings.strip(), findings.work().plot().strip(), new Layout(WIDTH, STRIP_HEIGHT, 1)),
+        page.put("strip", residuals ? FigureImage.svg(ResidualStrip.describe(findings.strip(), findings.work().plot().strip(), new Layout(WIDTH, STRIP_HEIGHT, 1)),
                 Palette.LIGHT, "Residuals of the " + findings.curveInHand().orElseThrow().curve().inWords() + ", " + findings.work().plot().strip().title()) : "");
         CurveReport curves = new CurveReport(findings);
         page.put("curves", curves.curves());
         page.put("predictions", curves.predictions());
         page.put("hasPredictions", !curves.predictions().isEmpty());
-        page.put("tasks", findings.tasks().stream().map(state -> task(findings, state)).toList());
         page.put("x", heading(findings.x().name(), findings.x().unit()));
         page.put("y", heading(findings.y().name(), findings.y().unit()));
         page.put("rows", rows(findings));
         page.put("leftOut", leftOut(findings.pairs()));
-        return template().execute(page);
-    }
-
-    private static Map<String, Object> task(Findings findings, TaskState state) {
-        Task task = state.task();
-        Map<String, Object> shown = new HashMap<>();
-        shown.put("number", state.number());
-        shown.put("name", task.terms().title());
-        shown.put("prompt", Prose.html(LiveText.fill(task.terms().prompt(), findings.exercise())));
-        List<Attempt> attempts = findings.work().attemptsAt(task.id()).stream().filter(attempt -> task.takes(attempt.answer())).toList();
-        shown.put("answer", attempts.isEmpty() ? List.of("not answered")
-                : task.inWords(attempts.getLast().answer(), findings.exercise().truth()));
-        shown.put("verdict", state.verdict().map(verdict -> verdict.outcome().sign() + " " + verdict.message()).orElse(""));
-        shown.put("outcome", state.verdict().map(verdict -> Json.kebab(verdict.outcome().name())).orElse("open"));
-        shown.put("tries", attempts.size() > 1 ? attempts.size() + " tries" : "");
-        return shown;
+        return page;
     }
 
     private static List<Map<String, Object>> rows(Findings findings) {
@@ -92,7 +83,7 @@ public final class WriteUp {
             shown.put("xText", row.cell(x).text());
             shown.put("yText", row.cell(y).text());
             shown.put("residual", row.cell(x) instanceof Cell.Measured && row.cell(y) instanceof Cell.Measured
-                    ? findings.residual(i).map(it -> findings.desk().style().withDigits(3).show(it)).orElse("") : "");
+                    ? findings.residual(i).map(it -> findings.style().withDigits(3).show(it)).orElse("") : "");
             rows.add(shown);
         }
         return rows;
@@ -107,10 +98,14 @@ public final class WriteUp {
         return unit.isEmpty() ? name : name + " (" + unit + ")";
     }
 
+    private static Reader reader(String name) {
+        InputStream in = Objects.requireNonNull(WriteUp.class.getResourceAsStream("/hestra/documents/" + name + ".html"));
+        return new InputStreamReader(in, StandardCharsets.UTF_8);
+    }
+
     private static Template template() {
-        try (InputStream in = Objects.requireNonNull(WriteUp.class.getResourceAsStream(PAGE));
-                Reader page = new InputStreamReader(in, StandardCharsets.UTF_8)) {
-            return Mustache.compiler().escapeHTML(true).compile(page);
+        try (Reader page = reader("write-up")) {
+            return Mustache.compiler().escapeHTML(true).withLoader(name -> reader("write-up-" + name)).compile(page);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -1,5 +1,6 @@
 package hestra.documents;
 
+import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -37,11 +38,16 @@ import hestra.data.Variable;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desk.RandomEdits;
+import hestra.desk.WorkEdit;
+import hestra.exercise.Block;
 import hestra.exercise.Exercise;
+import hestra.exercise.Part;
 import hestra.exercise.PlotRules;
 import hestra.exercise.PointChange;
 import hestra.exercise.Provenance;
 import hestra.feedback.Quantity;
+import hestra.figure.Frame;
+import hestra.figure.Layer;
 import hestra.fit.Curve;
 import hestra.fit.EquationForm;
 import hestra.fit.Term;
@@ -53,12 +59,14 @@ import hestra.recipe.MeanCurve;
 import hestra.recipe.Oddities;
 import hestra.recipe.Recipe;
 import hestra.recipe.Scatter;
+import hestra.task.Aid;
 import hestra.task.Answer;
 import hestra.task.Description.Form;
 import hestra.task.Kind;
 import hestra.task.Kinds;
 import hestra.task.ReadValue;
 import hestra.task.Terms;
+import hestra.tracing.Picture;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -85,15 +93,24 @@ class FilesTest {
 
     private static Exercise rich() {
         Terms terms = Terms.of("r2", "Read R²", "“Quotes”, <tags> & ünïcode", 3).withHint("look").withVerdict(Terms.Showing.AFTER_HANDING_IN);
-        Exercise whole = Kelp.whole();
-        return whole.withTaskAt(3, new ReadValue(terms, Quantity.R_SQUARED, new Rounding.Significant(3)))
-                .withTaskAt(0, new ReadValue(Terms.of("free", "Count", "n?", 1).withTries(0), Quantity.N, new Rounding.Free()));
+        Exercise one = Kelp.whole().withFirst(part -> part.withBlockAt(4, new Block.Asked(new ReadValue(terms, Quantity.R_SQUARED, new Rounding.Significant(3))))
+                .withBlockAt(0, new Block.Asked(new ReadValue(Terms.of("free", "Count", "n?", 1).withTries(0), Quantity.N, new Rounding.Free()))));
+        DataTable other = DataTable.empty(Variable.named("width"), new Variable("mass", "claw mass", "g"), Variable.named("crab")).withCell(2, 1, Cell.of("3.20", DecimalMark.POINT));
+        return one.withPartAt(1, new Part("claws", "Claws & more", other, Roles.FIRST_EXPLAINS, new Provenance.ByHand(), Set.of(Aid.R), PlotRules.USUAL, List.of(
+                new Block.Prose("text-2", "*Second* part"), new Block.Illustration("picture-1", picture(), "A claw", "a claw beside a ruler"),
+                new Block.Plot("figure-1", Set.of(Layer.LINE, Layer.MEAN), Optional.of(new Frame(0, 10, -1, 5)), "Drawn"), new Block.Plot("figure-2", Set.of(), Optional.empty(), ""),
+                new Block.Printed("table-1", "As printed"), new Block.Formula("formula-1", "b = r · sy / sx"),
+                new Block.Asked(new ReadValue(Terms.of("n2", "Count", "n?", 1), Quantity.N, new Rounding.Places(0))))));
+    }
+
+    private static Picture picture() {
+        return ((Reading.Done<Picture>) PictureFile.of(new BufferedImage(30, 20, BufferedImage.TYPE_INT_RGB))).value();
     }
 
     private static HandIn handIn() {
         Desk desk = Desk.open(rich())
-                .apply(new Edit.ChangeTable(new TableEdit.Type(4, 0, "10"))).apply(new Edit.ChangeTable(new TableEdit.Type(4, 1, "7..2"))).apply(new Edit.Check("enter"))
-                .apply(new Edit.ChangeTable(new TableEdit.SetAside(Kelp.SLIP_ROW, "misread, \"surely\""))).apply(new Edit.Check("slip"))
+                .apply(new WorkEdit.ChangeTable(new TableEdit.Type(4, 0, "10"))).apply(new WorkEdit.ChangeTable(new TableEdit.Type(4, 1, "7..2"))).apply(new Edit.Check("enter"))
+                .apply(new WorkEdit.ChangeTable(new TableEdit.SetAside(Kelp.SLIP_ROW, "misread, \"surely\""))).apply(new Edit.Check("slip"))
                 .apply(new Edit.Draft("read", new Answer.Typed("0.52"))).apply(new Edit.Check("read"))
                 .apply(new Edit.Draft("describe", Answer.Described.NOTHING.with(Form.CURVED)))
                 .apply(new Edit.Draft("explain", new Answer.Sentence("It grows."))).apply(new Edit.Check("explain"))
@@ -120,8 +137,8 @@ class FilesTest {
         Path file = folder.resolve("kelp.hestra");
         ExerciseFile.write(rich(), file);
         assertThat(done(ExerciseFile.read(file))).isEqualTo(rich());
-        Exercise comma = new Exercise("c", "t", "", "", "", Kelp.table().withCell(0, 1, Cell.of("3,1", DecimalMark.COMMA)),
-                rich().roles(), List.of(), Set.of(), DecimalMark.COMMA);
+        Exercise comma = Exercise.ofOnePart("c", "t", "", "", "", Kelp.table().withCell(0, 1, Cell.of("3,1", DecimalMark.COMMA)),
+                rich().first().roles(), List.of(), Set.of(), DecimalMark.COMMA);
         ExerciseFile.write(comma, file);
         assertThat(done(ExerciseFile.read(file))).isEqualTo(comma);
         ExerciseFile.write(Exercise.blank("b"), file);
@@ -150,7 +167,7 @@ class FilesTest {
 
     @Test
     void aNameThatIsNoFileNameStillGivesOne() {
-        HandIn odd = new HandIn("../../a/b\\c:d*?" + "x".repeat(300), rich(), Kelp.table(), Map.of());
+        HandIn odd = new HandIn("../../a/b\\c:d*?" + "x".repeat(300), rich(), Map.of("part-1", Kelp.table()), Map.of());
         assertThat(HandInFile.fileName(odd)).matches("[\\p{L}\\p{N} ,.()_-]{1,107}").doesNotContain("/");
     }
 
@@ -171,8 +188,8 @@ class FilesTest {
                 new Oddities(2, 4.5, Optional.of(new Oddities.FarPoint(70, -3)), 1), 3, 2.5, 1, 3);
         DataTable table = DataTable.empty(new Variable("x", "", "", Optional.of(new Variable.Limits(-1.5, 70))), Variable.named("y"), Variable.named("name"),
                 Variable.named("group"), Variable.named("times"));
-        return Exercise.blank("made").withColumns(table, new Roles(0, 1, OptionalInt.of(2), OptionalInt.of(3), OptionalInt.of(4)), new Provenance.Made(recipe))
-                .withRules(PlotRules.USUAL.with(PointChange.MOVE, false).with(new EquationForm(false, true)));
+        return Exercise.blank("made").withFirst(part -> part.withColumns(table, new Roles(0, 1, OptionalInt.of(2), OptionalInt.of(3), OptionalInt.of(4)), new Provenance.Made(recipe)))
+                .withFirst(part -> part.withRules(PlotRules.USUAL.with(PointChange.MOVE, false).with(new EquationForm(false, true))));
     }
 
     @Test
@@ -193,7 +210,7 @@ class FilesTest {
         Path file = folder.resolve("kelp.hestra");
         ExerciseFile.write(rich(), file);
         Map<String, String> entries = new LinkedHashMap<>(done(Archive.read(file)).entries());
-        String before = entries.get("exercise.json").replaceAll(",\\s*\"(label|group|count|possible|provenance|rules)\" : null", "");
+        String before = entries.get("exercise.json").replaceAll(",\\s*\"(label|group|count|possible|provenance|rules|frame)\" : null", "");
         assertThat(before).doesNotContain("null");
         entries.put("exercise.json", before);
         assertThat(done(ExerciseFile.read(zip(entries)))).isEqualTo(rich());
@@ -276,11 +293,11 @@ class FilesTest {
     void whatWouldBeTooLargeToBeOpenedAgainIsNotSavedAndSaysSo() throws IOException {
         Path file = Files.writeString(folder.resolve("large.hestra"), "as it was");
         List<Row> wordy = Collections.nCopies(200, Row.of(Cell.of("x".repeat(400_000), DecimalMark.POINT)));
-        assertThatThrownBy(() -> ExerciseFile.write(Kelp.exercise().withData(Kelp.table().withRows(wordy)), file))
+        assertThatThrownBy(() -> ExerciseFile.write(Kelp.exercise().withFirst(part -> part.withData(Kelp.table().withRows(wordy))), file))
                 .isInstanceOf(IOException.class).hasMessageContaining("76 MB").hasMessageContaining("56 MB");
         List<Variable> columns = IntStream.range(0, 200).mapToObj(i -> Variable.named("v" + i)).toList();
         DataTable wide = new DataTable(columns, Collections.nCopies(20_100, Row.of(Cell.of("1", DecimalMark.POINT))));
-        assertThatThrownBy(() -> ExerciseFile.write(Kelp.exercise().withData(wide), file)).isInstanceOf(IOException.class).hasMessageContaining("4000000");
+        assertThatThrownBy(() -> ExerciseFile.write(Kelp.exercise().withFirst(part -> part.withData(wide)), file)).isInstanceOf(IOException.class).hasMessageContaining("4000000");
         assertThat(file).hasContent("as it was");
     }
 
@@ -289,20 +306,20 @@ class FilesTest {
         DataTable ragged = Kelp.table().withCell(4, 1, Cell.EMPTY).withCell(2, 0, Cell.EMPTY).withCell(2, 1, Cell.EMPTY).withCell(7, 0, Cell.of("12", DecimalMark.POINT));
         RandomEdits edits = new RandomEdits(5);
         Path file = folder.resolve("copy.hestra");
-        Exercise exercise = Kelp.whole().withData(ragged);
+        Exercise exercise = Kelp.whole().withFirst(part -> part.withData(ragged));
         for (int i = 0; i < 200; i++) {
             ExerciseFile.write(exercise, file);
             assertThat(((Reading.Done<Exercise>) ExerciseFile.read(file)).value()).isEqualTo(exercise);
-            exercise = exercise.withTableEdited(edits.table(exercise.data()));
+            exercise = exercise.withFirst(part -> part.withTableEdited(edits.table(part.data()), DecimalMark.POINT));
         }
     }
 
     @Test
     void aNewerFormatAsksForANewerHestra() throws IOException {
-        String json = ExerciseFile.entries(rich()).get("exercise.json").replace("\"version\" : 1", "\"version\" : 7");
-        assertThat(refusal(ExerciseFile.read(zip(Map.of("exercise.json", json, "data.csv", "days,length\n"))))).contains("newer Hestra").contains("7");
+        String json = ExerciseFile.entries(rich()).get("exercise.json").replace("\"version\" : 2", "\"version\" : 7");
+        assertThat(refusal(ExerciseFile.read(zip(Map.of("exercise.json", json, "data-1.csv", "days,length\n"))))).contains("newer Hestra").contains("7");
         String other = json.replace("hestra-exercise", "something-else");
-        assertThat(refusal(ExerciseFile.read(zip(Map.of("exercise.json", other, "data.csv", ""))))).contains("not an exercise");
+        assertThat(refusal(ExerciseFile.read(zip(Map.of("exercise.json", other, "data-1.csv", ""))))).contains("not an exercise");
     }
 
     @ParameterizedTest
@@ -316,21 +333,22 @@ class FilesTest {
         String json = ExerciseFile.entries(rich()).get("exercise.json");
         String damaged = json.replaceFirst(Pattern.quote(from), to == null ? "" : Matcher.quoteReplacement(to));
         assertThat(damaged).isNotEqualTo(json);
-        Map<String, String> entries = Map.of("exercise.json", damaged, "data.csv", ExerciseFile.entries(rich()).get("data.csv"));
+        Map<String, String> entries = new LinkedHashMap<>(ExerciseFile.entries(rich()));
+        entries.put("exercise.json", damaged);
         assertThat(refusal(ExerciseFile.read(zip(entries)))).contains("made.hestra").contains("damaged");
     }
 
     @Test
     void deeplyNestedJsonIsRefused() throws IOException {
-        assertThat(refusal(ExerciseFile.read(zip(Map.of("exercise.json", "[".repeat(100_000), "data.csv", ""))))).contains("damaged");
+        assertThat(refusal(ExerciseFile.read(zip(Map.of("exercise.json", "[".repeat(100_000), "data-1.csv", ""))))).contains("damaged");
     }
 
     @Test
     void aMissingPartIsNamed() throws IOException {
         Map<String, String> entries = ExerciseFile.entries(rich());
-        assertThat(refusal(ExerciseFile.read(zip(Map.of("exercise.json", entries.get("exercise.json")))))).contains("data.csv");
+        assertThat(refusal(ExerciseFile.read(zip(Map.of("exercise.json", entries.get("exercise.json")))))).contains("data-1.csv");
         assertThat(refusal(HandInFile.read(zip(entries)))).contains("work.json");
-        assertThat(refusal(ExerciseFile.read(zip(Map.of("exercise.json", entries.get("exercise.json"), "data.csv", "a,b,c\n1,2,3\n"))))).contains("columns");
+        assertThat(refusal(ExerciseFile.read(zip(Map.of("exercise.json", entries.get("exercise.json"), "data-1.csv", "a,b,c\n1,2,3\n"))))).contains("columns");
     }
 
     @Test

@@ -20,9 +20,13 @@ import hestra.data.TableEdit;
 import hestra.data.Variable;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
+import hestra.desk.ExerciseEdit;
 import hestra.desk.History;
+import hestra.desk.PartEdit;
 import hestra.desk.PlotEdit;
 import hestra.desk.RandomEdits;
+import hestra.desk.WorkEdit;
+import hestra.exercise.Block;
 import hestra.exercise.Exercise;
 import hestra.exercise.PlotRules;
 import hestra.exercise.PointChange;
@@ -55,24 +59,24 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 class JournalFileTest {
 
     private static final List<Edit> EDITS = List.of(
-            new Edit.ChangeTable(new TableEdit.Type(4, 0, "10")), new Edit.ChangeTable(new TableEdit.Paste(4, 0, List.of(List.of("10", "7,2")))), new Edit.ChangeTable(new TableEdit.Clear(0, 0, 0, 1)),
-            new Edit.ChangeTable(new TableEdit.InsertRows(1, 1)), new Edit.ChangeTable(new TableEdit.RemoveRows(List.of(1))), new Edit.ChangeTable(new TableEdit.SetAside(2, "why “so”?")), new Edit.ChangeTable(new TableEdit.TakeBack(2)),
-            new Edit.MovePoint(1, 4.5, 1e-7, 77), new Edit.ChooseRoles(new Roles(1, 0)), new PlotEdit.ShowLayer(Layer.SQUARES, true),
+            new WorkEdit.ChangeTable(new TableEdit.Type(4, 0, "10")), new WorkEdit.ChangeTable(new TableEdit.Paste(4, 0, List.of(List.of("10", "7,2")))), new WorkEdit.ChangeTable(new TableEdit.Clear(0, 0, 0, 1)),
+            new WorkEdit.ChangeTable(new TableEdit.InsertRows(1, 1)), new WorkEdit.ChangeTable(new TableEdit.RemoveRows(List.of(1))), new WorkEdit.ChangeTable(new TableEdit.SetAside(2, "why “so”?")), new WorkEdit.ChangeTable(new TableEdit.TakeBack(2)),
+            new WorkEdit.MovePoint(1, 4.5, 1e-7, 77), new WorkEdit.ChooseRoles(new Roles(1, 0)), new PlotEdit.ShowLayer(Layer.SQUARES, true),
             new PlotEdit.ReadAt(OptionalDouble.of(52.5)), new PlotEdit.ReadAt(OptionalDouble.empty()), new PlotEdit.ReadAtY(OptionalDouble.of(-2e-9)), new PlotEdit.Pin(List.of(1.5, 2e9)),
             new PlotEdit.AddCurve(new Curve.Polynomial(3)), new PlotEdit.AddCurve(new Curve.Power(FittedOn.LOGARITHMS)), new PlotEdit.ChangeCurve(Slot.SECOND, new Curve.Exponential(FittedOn.VALUES)),
             new PlotEdit.AddCurve(new Curve.OwnTerms(List.of(Term.ONE, Term.ROOT))), new PlotEdit.RemoveCurve(Slot.FIRST), new PlotEdit.ShowCurve(Slot.SECOND, false), new PlotEdit.TakeInHand(Slot.THIRD),
             new PlotEdit.Try(new Trial(new Curve.Exponential(FittedOn.LOGARITHMS), List.of(new Trial.Handle(1, 2), new Trial.Handle(3, 0.1))), 12),
             new PlotEdit.PutLabel(Slot.TRIAL, new LabelPlace(0.25, 1, 1.5), 13), new PlotEdit.SpaceAxis(false, Spacing.LOGARITHMIC), new PlotEdit.ShowStrip(StripKind.NORMAL), new PlotEdit.FitOnly(Set.of(0, 2)), new PlotEdit.ShowBelow(Below.SUMS), new PlotEdit.Unfold(5),
             new PlotEdit.DressPlot(Dress.USUAL.with(Sign.LOZENGE).withLines(Dress.Size.LARGE).withBlackOnWhite(true)),
-            new Edit.WriteRules(new PlotRules(Set.of(PointChange.ADD, PointChange.REMOVE), new EquationForm(false, false))), new Edit.AddPoint(9, 6.5), new Edit.RemovePoints(List.of(0, 2)),
+            new PartEdit.WriteRules(new PlotRules(Set.of(PointChange.ADD, PointChange.REMOVE), new EquationForm(false, false))), new WorkEdit.AddPoint(9, 6.5), new WorkEdit.RemovePoints(List.of(0, 2)),
             new PlotEdit.ShowFrame(Optional.of(new Frame(0, 1, -2, 3))), new PlotEdit.ShowFrame(Optional.empty()),
             new Edit.Draft("describe", Answer.Described.NOTHING.withSentence("rising")), new Edit.Draft("roles", new Answer.RolesChosen(Optional.empty())),
             new Edit.Check("roles"), new Edit.Name("Ida"), new Edit.Undo(), new Edit.Redo(),
-            new Edit.WriteTexts("t", "p", "h"), new Edit.WriteTexts("u", "p", "h", Optional.of("title 1")), new Edit.Pasted(8, new Edit.WriteTable(new TableEdit.Type(1, 1, "4"))), new Edit.Pasted(8, new Edit.WriteTable(new TableEdit.Type(1, 1, "3.9"))), new Edit.WriteProse("p\nq"), new Edit.WriteTable(new TableEdit.Name(0, new Variable("a", "b", "c"))),
-            new Edit.WriteHeld(Set.of(Aid.R)), new Edit.WriteRoles(new Roles(1, 0)), new Edit.AddTask(0, new Predict(Terms.of("again", "t", "p", 2), List.of(1.5, 2e9), new Rounding.Significant(3))),
-            new Edit.ChangeTask(Kelp.explain().with(Kelp.explain().terms().withTitle("x"))), new Edit.MoveTask("explain", 0),
-            new Edit.RemoveTask("roles"), new Edit.WriteColumns(Kelp.table(), Roles.FIRST_EXPLAINS),
-            new Edit.WriteColumns(Kelp.table(), new Roles(1, 0)), new Edit.StartAgain());
+            new ExerciseEdit.WriteTexts("t", "p", "h"), new ExerciseEdit.WriteTexts("u", "p", "h", Optional.of("title 1")), new Edit.Pasted(8, new PartEdit.WriteTable(new TableEdit.Type(1, 1, "4"))), new Edit.Pasted(8, new PartEdit.WriteTable(new TableEdit.Type(1, 1, "3.9"))), new ExerciseEdit.ChangeBlock(new Block.Prose("text-1", "p\nq"), Optional.of("text-1")), new PartEdit.WriteTable(new TableEdit.Name(0, new Variable("a", "b", "c"))),
+            new PartEdit.WriteHeld(Set.of(Aid.R)), new PartEdit.WriteRoles(new Roles(1, 0)), new ExerciseEdit.AddBlock("part-1", 1, new Block.Asked(new Predict(Terms.of("again", "t", "p", 2), List.of(1.5, 2e9), new Rounding.Significant(3)))),
+            new ExerciseEdit.ChangeBlock(new Block.Asked(Kelp.explain().with(Kelp.explain().terms().withTitle("x")))), new ExerciseEdit.MoveBlock("explain", "part-1", 1),
+            new ExerciseEdit.RemoveBlock("roles"), new PartEdit.WriteColumns(Kelp.table(), Roles.FIRST_EXPLAINS),
+            new PartEdit.WriteColumns(Kelp.table(), new Roles(1, 0)), new Edit.StartAgain());
 
     private static final int MUTATIONS = Integer.getInteger("hestra.mutations", 300);
     private static final long SEED = Long.getLong("hestra.seed", 20_261_126);
@@ -118,28 +122,28 @@ class JournalFileTest {
 
     @Test
     void whatWasRestoredCanBeUndone() throws IOException {
-        written(List.of(new Edit.ChangeTable(new TableEdit.Type(0, 1, "9"))));
+        written(List.of(new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "9"))));
         History history = reopened(Kelp.whole()).history();
-        assertThat(history.apply(new Edit.Undo()).present().work().table().cell(0, 1).text()).isEqualTo("3.1");
+        assertThat(Kelp.work(history.apply(new Edit.Undo()).present()).table().cell(0, 1).text()).isEqualTo("3.1");
     }
 
     @Test
     void aLineCutShortByACrashIsLeftOutAndWrittenOver() throws IOException {
-        written(List.of(new Edit.ChangeTable(new TableEdit.Type(0, 1, "9")), new Edit.ChangeTable(new TableEdit.Type(1, 1, "8"))));
+        written(List.of(new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "9")), new WorkEdit.ChangeTable(new TableEdit.Type(1, 1, "8"))));
         byte[] bytes = Files.readAllBytes(file);
         Files.write(file, Arrays.copyOf(bytes, bytes.length - 9));
         try (JournalFile journal = JournalFile.open(file, Kelp.whole()).journal()) {
-            journal.add(new Edit.ChangeTable(new TableEdit.Type(2, 1, "7")));
+            journal.add(new WorkEdit.ChangeTable(new TableEdit.Type(2, 1, "7")));
         }
         JournalFile.Opened again = reopened(Kelp.whole());
         assertThat(again.restored()).isEqualTo(2);
-        assertThat(again.history().present().work().table().cell(2, 1).text()).isEqualTo("7");
-        assertThat(again.history().present().work().table().cell(1, 1).text()).isEqualTo("3.9");
+        assertThat(Kelp.work(again.history().present()).table().cell(2, 1).text()).isEqualTo("7");
+        assertThat(Kelp.work(again.history().present()).table().cell(1, 1).text()).isEqualTo("3.9");
     }
 
     @Test
     void aLineThatIsNoEditEndsTheReplay() throws IOException {
-        written(List.of(new Edit.ChangeTable(new TableEdit.Type(0, 1, "9"))));
+        written(List.of(new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "9"))));
         Files.writeString(file, "{\"kind\":\"unheard-of\"}\n{\"kind\":\"undo\"}\n", StandardCharsets.UTF_8, StandardOpenOption.APPEND);
         byte[] whole = Files.readAllBytes(file);
         JournalFile.Opened opened = reopened(Kelp.whole());
@@ -151,7 +155,7 @@ class JournalFileTest {
 
     @Test
     void oneBadByteSpoilsNoLineBeforeIt() throws IOException {
-        written(List.of(new Edit.ChangeTable(new TableEdit.Type(0, 1, "9")), new Edit.Name("Ida"), new Edit.ChangeTable(new TableEdit.Type(1, 1, "8"))));
+        written(List.of(new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "9")), new Edit.Name("Ida"), new WorkEdit.ChangeTable(new TableEdit.Type(1, 1, "8"))));
         byte[] bytes = Files.readAllBytes(file);
         bytes[bytes.length - 5] = (byte) 0xE2;
         Files.write(file, bytes);
@@ -197,26 +201,26 @@ class JournalFileTest {
 
     @Test
     void anotherVersionOfTheExerciseBeginsANewJournalAndKeepsTheOld() throws IOException {
-        written(List.of(new Edit.ChangeTable(new TableEdit.Type(0, 1, "9"))));
-        JournalFile.Opened other = reopened(Kelp.whole().withProse("changed"));
+        written(List.of(new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "9"))));
+        JournalFile.Opened other = reopened(saying("changed"));
         assertThat(other.restored()).isZero();
         assertThat(other.trouble()).hasValueSatisfying(it -> assertThat(it).contains("has changed").contains("Recent work"));
-        assertThat(JournalFile.begun(file)).contains(Kelp.whole().withProse("changed"));
+        assertThat(JournalFile.begun(file)).contains(saying("changed"));
         Path earlier = file.resolveSibling("kelp.earlier-1.jsonl");
         JournalFile.Opened old = JournalFile.resume(earlier);
         old.journal().close();
-        assertThat(old.history().present().work().table().cell(0, 1).text()).isEqualTo("9");
-        reopened(Kelp.whole().withProse("changed again"));
+        assertThat(Kelp.work(old.history().present()).table().cell(0, 1).text()).isEqualTo("9");
+        reopened(saying("changed again"));
         assertThat(file.resolveSibling("kelp.earlier-2.jsonl")).exists();
         assertThat(JournalSummary.of(earlier)).contains(new JournalSummary("Kelp", "Orrin Bay", 1));
     }
 
     @Test
     void aSavedExerciseIsFoundAgainInItsJournalWithWhatCameAfter() throws IOException {
-        written(List.of(new Edit.WriteProse("saved"), new Edit.WriteProse("saved, and more"), new Edit.Name("Ida")));
-        JournalFile.Opened opened = reopened(Kelp.whole().withProse("saved"));
+        written(List.of(new ExerciseEdit.ChangeBlock(new Block.Prose("text-1", "saved"), Optional.of("text-1")), new ExerciseEdit.ChangeBlock(new Block.Prose("text-1", "saved, and more"), Optional.of("text-1")), new Edit.Name("Ida")));
+        JournalFile.Opened opened = reopened(saying("saved"));
         assertThat(opened.restored()).isEqualTo(3);
-        assertThat(opened.history().present().exercise().prose()).isEqualTo("saved, and more");
+        assertThat(((Block.Prose) opened.history().present().exercise().block("text-1").orElseThrow()).text()).isEqualTo("saved, and more");
     }
 
     @Test
@@ -277,5 +281,9 @@ class JournalFileTest {
             assertThat(first.waitFor()).isZero();
         }
         assertThat(reopened(Kelp.whole()).history().present().work().student()).isEqualTo("Per");
+    }
+
+    private static Exercise saying(String prose) {
+        return Kelp.whole().withFirst(part -> part.withBlock(new Block.Prose("text-1", prose)));
     }
 }

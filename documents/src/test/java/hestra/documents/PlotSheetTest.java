@@ -57,7 +57,7 @@ class PlotSheetTest {
     private static Findings findings(int n) {
         Recipe recipe = new Recipe(3, n, new Along.Between(0, 50), MeanCurve.line(5, 2), new Scatter(Scatter.Shape.NORMAL, 6, false), OptionalDouble.empty(), Oddities.NONE, 1, 0, 2, 2);
         Sample sample = ((Sample.Done) Sample.of(recipe, new Variable("days", "", "d"), new Variable("length", "", "cm"), DecimalMark.POINT)).sample();
-        return Findings.of(Desk.open(Exercise.blank("sheet").withColumns(sample.table(), Roles.FIRST_EXPLAINS).withHeld(Set.of())));
+        return Findings.of(Desk.open(Exercise.blank("sheet").withFirst(part -> part.withColumns(sample.table(), Roles.FIRST_EXPLAINS)).withFirst(part -> part.withHeld(Set.of()))));
     }
 
     private static PlotSheet sheet(int n, boolean everything) {

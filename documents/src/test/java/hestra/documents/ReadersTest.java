@@ -28,6 +28,7 @@ import hestra.data.TableEdit;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desk.RandomEdits;
+import hestra.desk.WorkEdit;
 import hestra.marking.HandIn;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberReading;
@@ -74,8 +75,8 @@ class ReadersTest {
 
     private static HandIn handIn() {
         return HandIn.of(Desk.open(Kelp.whole())
-                .apply(new Edit.ChangeTable(new TableEdit.Type(4, 0, "10"))).apply(new Edit.ChangeTable(new TableEdit.Type(4, 1, "7.2"))).apply(new Edit.Check("enter"))
-                .apply(new Edit.ChangeTable(new TableEdit.SetAside(Kelp.SLIP_ROW, "misread"))).apply(new Edit.Check("slip"))
+                .apply(new WorkEdit.ChangeTable(new TableEdit.Type(4, 0, "10"))).apply(new WorkEdit.ChangeTable(new TableEdit.Type(4, 1, "7.2"))).apply(new Edit.Check("enter"))
+                .apply(new WorkEdit.ChangeTable(new TableEdit.SetAside(Kelp.SLIP_ROW, "misread"))).apply(new Edit.Check("slip"))
                 .apply(new Edit.Draft("explain", new Answer.Sentence("It grows."))).apply(new Edit.Check("explain"))
                 .apply(new Edit.Draft("predict", new Answer.Predictions(List.of(new Answer.Predicted("4.0", Optional.of(true))))))
                 .apply(new Edit.Check("predict")).apply(new Edit.Name("Ida Fenn")));

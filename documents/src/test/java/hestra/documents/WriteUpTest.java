@@ -20,6 +20,8 @@ import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
+import hestra.desk.WorkEdit;
+import hestra.exercise.Block;
 import hestra.exercise.Exercise;
 import hestra.feedback.Quantity;
 import hestra.figure.Ink;
@@ -42,13 +44,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 class WriteUpTest {
 
-    private static final Exercise OPEN = Kelp.exercise(Kelp.read(Quantity.SLOPE, new Rounding.Places(2)), Kelp.explain()).withHeld(Set.of());
+    private static final Exercise OPEN = Kelp.exercise(Kelp.read(Quantity.SLOPE, new Rounding.Places(2)), Kelp.explain()).withFirst(part -> part.withHeld(Set.of()));
 
     private static Desk done() {
         return Desk.open(OPEN).apply(new Edit.Draft("read", new Answer.Typed("1.95"))).apply(new Edit.Check("read"))
                 .apply(new Edit.Draft("read", new Answer.Typed("0.52"))).apply(new Edit.Check("read"))
                 .apply(new Edit.Draft("explain", new Answer.Sentence("<script>alert(1)</script> & more"))).apply(new Edit.Check("explain"))
-                .apply(new Edit.ChangeTable(new TableEdit.SetAside(4, "odd"))).apply(new Edit.Name("Ida <b>Fenn</b>"));
+                .apply(new WorkEdit.ChangeTable(new TableEdit.SetAside(4, "odd"))).apply(new Edit.Name("Ida <b>Fenn</b>"));
     }
 
     @Test
@@ -60,20 +62,20 @@ class WriteUpTest {
 
     @Test
     void aLabelOfManyPagesIsCutShortInThePlotAndIsNoLongWork() {
-        Exercise exercise = Kelp.exercise().withHeld(Set.of()).withData(Kelp.table().withVariable(0, new Variable("n".repeat(50_000), "kelp ".repeat(40_000), "u".repeat(50_000))));
+        Exercise exercise = Kelp.exercise().withFirst(part -> part.withHeld(Set.of())).withFirst(part -> part.withData(Kelp.table().withVariable(0, new Variable("n".repeat(50_000), "kelp ".repeat(40_000), "u".repeat(50_000)))));
         String page = WriteUp.html(Findings.of(Desk.open(exercise)));
         assertThat(page.length()).as("its letters are not all drawn as shapes").isLessThan(2_000_000);
     }
 
     @Test
     void linksOfTheProseLeadToTheWebOnly() {
-        String page = WriteUp.html(Findings.of(Desk.open(Kelp.exercise().withProse("[x](data:text/html,hello) [y](https://orrin.example)"))));
+        String page = WriteUp.html(Findings.of(Desk.open(Kelp.exercise().withFirst(part -> part.withBlock(new Block.Prose("text-1", "[x](data:text/html,hello) [y](https://orrin.example)"))))));
         assertThat(page).contains("https://orrin.example").doesNotContain("data:text");
     }
 
     @Test
     void thePageTellsOfEveryCurveDrawnAndOfThePredictionsKept() {
-        Desk desk = Desk.open(Kelp.whole().withTasks(List.of()).withHeld(Set.of()));
+        Desk desk = Desk.open(Kelp.whole().withFirst(part -> part.withTasks(List.of())).withFirst(part -> part.withHeld(Set.of())));
         for (Edit edit : List.of(new PlotEdit.AddCurve(new Curve.Polynomial(2)), new PlotEdit.AddCurve(new Curve.Logarithmic()), new PlotEdit.ShowCurve(Slot.SECOND, false),
                 new PlotEdit.TakeInHand(Slot.LINE), new PlotEdit.Pin(List.of(6.0, 20.0)))) {
             desk = desk.apply(edit);
@@ -83,7 +85,7 @@ class WriteUpTest {
         // The line passes through the means: 5.04 at 6 days; at 20 days it is 1.95 + 0.515 · 20.
         assertThat(page).contains("<td>5.04</td>").contains("<td>12.25</td>").contains("beyond the data");
         assertThat(page.split("<math", -1)).hasSize(3);
-        String closed = WriteUp.html(Findings.of(Desk.open(Kelp.whole().withTasks(List.of())).apply(new PlotEdit.Pin(List.of(6.0)))));
+        String closed = WriteUp.html(Findings.of(Desk.open(Kelp.whole().withFirst(part -> part.withTasks(List.of()))).apply(new PlotEdit.Pin(List.of(6.0)))));
         assertThat(closed).doesNotContain("<td>5.04</td>").doesNotContain("Predictions of");
     }
 
@@ -157,7 +159,7 @@ class WriteUpTest {
         handIn(folder, "b.handin", "Tove, Marsh", "0.515", OPEN);
         Files.writeString(folder.resolve("c.handin"), "broken");
         handIn(folder, "d.handin", "=2+3", "7", OPEN);
-        handIn(folder, "e.handin", "Else", "0.52", new Exercise("other", "Other", "", "", "", Kelp.table(), OPEN.roles(), OPEN.tasks(), Set.of(), DecimalMark.POINT));
+        handIn(folder, "e.handin", "Else", "0.52", Exercise.ofOnePart("other", "Other", "", "", "", Kelp.table(), OPEN.first().roles(), OPEN.tasks(), Set.of(), DecimalMark.POINT));
         Files.writeString(folder.resolve("readme.txt"), "not a hand-in");
         assertThat(csv(folder, Optional.empty()).lines()).satisfiesExactly(
                 line -> assertThat(line).isEqualTo("name,Read,Explain,total,of,note"),
@@ -178,7 +180,7 @@ class WriteUpTest {
 
     @Test
     void theInstructorsOwnExerciseDecidesAndADifferenceIsNoted(@TempDir Path folder) throws IOException {
-        handIn(folder, "a.handin", "Ida", "9.9", OPEN.withData(Kelp.table().withCell(0, 1, Cell.of("99", DecimalMark.POINT))));
+        handIn(folder, "a.handin", "Ida", "9.9", OPEN.withFirst(part -> part.withData(Kelp.table().withCell(0, 1, Cell.of("99", DecimalMark.POINT)))));
         assertThat(csv(folder, Optional.of(OPEN)).lines().skip(1).findFirst().orElseThrow()).contains("marked by yours");
         assertThat(ClassMarks.of(folder.resolve("none"), Optional.empty())).isInstanceOf(Reading.Refused.class);
         Path empty = Files.createDirectory(folder.resolve("empty"));

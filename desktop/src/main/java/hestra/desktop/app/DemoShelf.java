@@ -11,7 +11,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 import hestra.desktop.demo.OrrinBay;
-import hestra.desktop.plot.FigureView;
+import hestra.desktop.figure.FigureView;
 import hestra.exercise.Exercise;
 import hestra.figure.Thumbnail;
 
@@ -46,7 +46,7 @@ final class DemoShelf extends Board {
     @Override
     void open() {
         if (cards.getChildren().isEmpty()) {
-            OrrinBay.sets().forEach(set -> cards.getChildren().add(card(set)));
+            OrrinBay.shelf().forEach(set -> cards.getChildren().add(card(set)));
         }
         super.open();
     }
@@ -58,12 +58,12 @@ final class DemoShelf extends Board {
 
     private Button card(OrrinBay.Set set) {
         Exercise exercise = set.exercise();
-        FigureView picture = new FigureView(look, layout -> Thumbnail.describe(exercise.truth().pairsWithSlips(), layout));
+        FigureView picture = new FigureView(look, layout -> Thumbnail.describe(exercise.first().truth(exercise.mark()).pairsWithSlips(), layout));
         picture.setPrefSize(CARD - 26, PICTURE);
         picture.setMouseTransparent(true);
         Label title = new Label(exercise.title());
         title.getStyleClass().add("task-title");
-        Label axes = new Label(exercise.x().described() + " \u2192 " + exercise.y().described());
+        Label axes = new Label(exercise.first().x().described() + " \u2192 " + exercise.first().y().described());
         axes.getStyleClass().add("small");
         axes.setWrapText(true);
         Label lesson = new Label(set.lesson());

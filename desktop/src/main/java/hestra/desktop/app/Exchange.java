@@ -19,6 +19,7 @@ import hestra.documents.Reading;
 import hestra.documents.WriteUp;
 import hestra.marking.HandIn;
 import hestra.numbers.DecimalMark;
+import hestra.tracing.Picture;
 
 /** What comes from other programs and goes to them: data, pictures, plots, the write-up. It asks where, does it, and says what came of it. */
 final class Exchange {
@@ -88,6 +89,16 @@ final class Exchange {
         dialogs.open(PICTURE, lastFolder()).ifPresent(file -> {
             remember(file);
             then.accept(file);
+        });
+    }
+
+    /** Asks for a picture and hands it on. */
+    void choosePicture(Consumer<Picture> then) {
+        openPicture(file -> {
+            switch (PictureFile.read(file)) {
+                case Reading.Refused<Picture>(String message) -> notices.say(message);
+                case Reading.Done<Picture>(Picture picture) -> then.accept(picture);
+            }
         });
     }
 

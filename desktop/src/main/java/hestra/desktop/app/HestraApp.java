@@ -14,6 +14,7 @@ import javafx.stage.Screen;
 import javafx.stage.Stage;
 
 import hestra.exercise.Exercise;
+import hestra.numbers.NumberStyle;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -60,7 +61,7 @@ public final class HestraApp {
         Settings settings = Settings.in(Settings.usualFolder());
         Prepared prepared = prepare(settings, start);
         // The first number that is written costs some twenty milliseconds: the tables of large powers behind it.
-        prepared.open().history().present().style().show(Math.PI);
+        NumberStyle.STANDARD.show(Math.PI);
         ready.join();
         CompletableFuture<Void> closed = new CompletableFuture<>();
         Platform.runLater(() -> {

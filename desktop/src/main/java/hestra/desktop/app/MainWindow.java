@@ -176,7 +176,7 @@ public final class MainWindow {
 
     private Node writeView() {
         if (write == null) {
-            write = new WriteView(model, look.alongside(), habits.alongside(), notices::say, () -> exchange.openPicture(this::layPicture));
+            write = new WriteView(model, look.alongside(), habits.alongside(), notices::say, () -> exchange.openPicture(this::layPicture), exchange::choosePicture);
         }
         return write.node();
     }
@@ -275,7 +275,7 @@ public final class MainWindow {
 
     /** Saves the table in view for other programs. */
     void saveData() {
-        exchange.saveData(view == View.WORK ? model.desk().work().table() : model.desk().exercise().data());
+        exchange.saveData(view == View.WORK ? model.findings().work().table() : model.findings().part().data());
     }
 
     /** Writes the write-up alone. */

@@ -1,6 +1,9 @@
 package hestra.desktop.app;
 
+import java.util.HashMap;
+import java.util.Map;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -10,28 +13,18 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
-import hestra.desktop.plot.DressMenu;
-import hestra.desktop.plot.LayerChips;
-import hestra.desktop.plot.PlotView;
-import hestra.desktop.plot.StripView;
-import hestra.desktop.plot.TakeAway;
-import hestra.desktop.readings.ComparisonView;
-import hestra.desktop.readings.PredictionView;
-import hestra.desktop.readings.ReadingsView;
+import hestra.desk.Findings;
 import hestra.desktop.sheet.SheetView;
 import hestra.desktop.table.GridHabits;
-import hestra.desktop.table.TablePane;
-import hestra.desktop.working.WorkingView;
 import hestra.documents.DataFile;
-import hestra.documents.Palette;
 import hestra.documents.PlotSheet;
+import hestra.exercise.Part;
 
 import static hestra.desktop.parts.Presence.holdVisible;
 
 /** The desk as a student sees it: sheet, plot with the residual strip, table and readings. */
 final class WorkView {
 
-    private static final double LEAST_TABLE = 200;
     /** The usual width of the window, and those of the columns at its sides. */
     private static final double WIDTH = 1280;
     static final double SHEET = 346;
@@ -41,43 +34,48 @@ final class WorkView {
     private static final double AS_PUT = 6;
 
     private final SheetView sheet;
-    private final VBox right = new VBox();
     private final SplitPane pane;
-    private final Consumer<String> notice;
-    private TablePane table;
+    private final Function<Part, PartView> make;
+    private final Map<String, PartView> parts = new HashMap<>();
+    private PartView here;
     /** How wide the sides were put last. */
     private double sheetPut = SHEET;
     private double rightPut = RIGHT;
 
     WorkView(DeskModel model, Look look, GridHabits habits, Consumer<String> notice, Runnable onHandIn, Consumer<PlotSheet> savePlot) {
-        this.notice = notice;
-        this.table = new TablePane(model, habits, notice);
-        this.sheet = new SheetView(model, () -> table.focusNextEmpty(), onHandIn);
-        right.getStyleClass().add("right-pane");
-        grow(table);
-        VBox cards = new VBox(new ReadingsView(model), new ComparisonView(model), new PredictionView(model));
-        holdVisible(cards);
-        cards.getStyleClass().add("cards");
-        CardScroll scroll = new CardScroll(cards);
-        right.getChildren().addAll(table, scroll);
-        pane = new SplitPane(sheet, plots(model, look, notice, savePlot), right);
+        this.make = part -> new PartView(model.of(part), look, habits, notice, savePlot);
+        this.here = view(model.findings().part());
+        this.sheet = new SheetView(model, look, () -> here.table().focusNextEmpty(), onHandIn);
+        pane = new SplitPane(sheet, here.plots(), here.right());
         pane.getStyleClass().add("work");
         SplitPane.setResizableWithParent(sheet, false);
-        SplitPane.setResizableWithParent(right, false);
         sheet.setMinWidth(LEAST_SHEET);
         sheet.setPrefWidth(SHEET);
-        right.setMinWidth(LEAST_RIGHT);
-        right.setPrefWidth(RIGHT);
         pane.setDividerPositions(SHEET / WIDTH, 1 - RIGHT / WIDTH);
         look.typeProperty().addListener(_ -> makeRoom(look, pane.getWidth()));
         pane.widthProperty().addListener((_, before, _) -> makeRoom(look, before.doubleValue()));
-        model.watch(findings -> {
-            if (findings.work().table().width() != table.width()) {
-                table = new TablePane(model, habits, this.notice);
-                grow(table);
-                right.getChildren().set(0, table);
-            }
+        model.watch(this::show);
+    }
+
+    private PartView view(Part part) {
+        return parts.computeIfAbsent(part.id(), _ -> {
+            PartView made = make.apply(part);
+            SplitPane.setResizableWithParent(made.right(), false);
+            made.right().setMinWidth(LEAST_RIGHT);
+            made.right().setPrefWidth(RIGHT);
+            return made;
         });
+    }
+
+    private void show(Findings findings) {
+        parts.keySet().removeIf(id -> findings.exercise().part(id).isEmpty());
+        PartView now = view(findings.part());
+        if (now != here) {
+            here = now;
+            double[] dividers = pane.getDividerPositions();
+            pane.getItems().setAll(sheet, now.plots(), now.right());
+            pane.setDividerPositions(dividers);
+        }
     }
 
     /**
@@ -99,12 +97,6 @@ final class WorkView {
         }
     }
 
-    private static void grow(TablePane table) {
-        VBox.setVgrow(table, Priority.ALWAYS);
-        // It asks for its least height only and grows into what room the cards leave.
-        table.setPrefHeight(LEAST_TABLE);
-    }
-
     Node node() {
         return pane;
     }
@@ -115,41 +107,6 @@ final class WorkView {
 
     /** Takes the tables of a file into the student's table. */
     void take(DataFile.Taken taken) {
-        table.take(taken);
-    }
-
-    private static VBox plots(DeskModel model, Look look, Consumer<String> notice, Consumer<PlotSheet> savePlot) {
-        PlotView plot = new PlotView(model, look);
-        StripView strip = new StripView(model, look);
-        Label hint = new Label();
-        hint.textProperty().bind(plot.hintProperty());
-        hint.getStyleClass().addAll("small", "hint");
-        hint.setId("hint");
-        strip.setMinHeight(120);
-        strip.setPrefHeight(158);
-        plot.setMinHeight(220);
-        WorkingView working = new WorkingView(model);
-        working.setMinHeight(150);
-        working.setPrefHeight(230);
-        TakeAway takeAway = new TakeAway(model, look, plot, strip, savePlot, notice);
-        HBox tools = new HBox(4, new DressMenu(model, look, plot), takeAway);
-        tools.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
-        plot.setTools(tools);
-        VBox.setVgrow(plot, Priority.ALWAYS);
-        VBox plots = new VBox(new LayerChips(model, notice), plot, strip, working, hint);
-        holdVisible(plots);
-        plots.getStyleClass().add("plots");
-        model.watch(findings -> {
-            boolean print = findings.work().plot().dress().blackOnWhite();
-            if (print != plots.getStyleClass().contains(Palette.PRINT_STYLE)) {
-                if (print) {
-                    plots.getStyleClass().add(Palette.PRINT_STYLE);
-                } else {
-                    plots.getStyleClass().remove(Palette.PRINT_STYLE);
-                }
-            }
-        });
-        plots.setMinWidth(360);
-        return plots;
+        here.table().take(taken);
     }
 }

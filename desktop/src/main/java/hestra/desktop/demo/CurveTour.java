@@ -7,6 +7,7 @@ import java.util.OptionalInt;
 import java.util.function.Supplier;
 
 import hestra.desk.Edit;
+import hestra.desk.PartEdit;
 import hestra.desk.PlotEdit;
 import hestra.desktop.app.DeskModel;
 import hestra.figure.Below;
@@ -32,7 +33,7 @@ final class CurveTour {
 
     /** Opens what is held back, as if every task were done. */
     void openEverything() {
-        model.get().apply(new Edit.WriteHeld(EnumSet.noneOf(Aid.class)));
+        model.get().apply(new PartEdit.WriteHeld(EnumSet.noneOf(Aid.class)));
     }
 
     /** On the limpets: a line by eye with its squares, beside the best. */

@@ -5,13 +5,12 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.EnumSet;
-import java.util.List;
-import java.util.Set;
 
 import javax.imageio.ImageIO;
 
 import hestra.desk.Desk;
 import hestra.desk.Findings;
+import hestra.desk.FixedPlot;
 import hestra.desk.PlotEdit;
 import hestra.documents.FigurePainter;
 import hestra.documents.Palette;
@@ -40,7 +39,7 @@ final class FlaskPicture {
 
     /** The picture of the flask's plot, points only. */
     static FlaskPicture of(Exercise flask) {
-        Desk desk = Desk.open(flask.withTasks(List.of()).withHeld(Set.of()));
+        Desk desk = FixedPlot.truth(flask, flask.first()).desk();
         for (Layer layer : EnumSet.of(Layer.LINE, Layer.RESIDUALS)) {
             desk = desk.apply(new PlotEdit.ShowLayer(layer, false));
         }

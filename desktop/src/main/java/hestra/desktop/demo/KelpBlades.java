@@ -49,7 +49,7 @@ public final class KelpBlades {
 
     public static Exercise exercise() {
         DataTable data = data();
-        return new Exercise("orrin-bay-kelp-blades", "Kelp blades", "Orrin Bay field station", "How fast does kelp grow?",
+        return Exercise.ofOnePart("orrin-bay-kelp-blades", "Kelp blades", "Orrin Bay field station", "How fast does kelp grow?",
                 PROSE, data, Roles.FIRST_EXPLAINS, tasks(data), EnumSet.allOf(Aid.class), DecimalMark.POINT);
     }
 

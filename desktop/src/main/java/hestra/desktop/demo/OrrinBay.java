@@ -1,5 +1,6 @@
 package hestra.desktop.demo;
 
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -59,6 +60,13 @@ public final class OrrinBay {
                 coolingFlask(), limpets(), lichenRings(), crabClaws(), eelgrass(), ferryAndGulls());
     }
 
+    /** All that is offered to begin from: the seven, and an exercise of three parts. */
+    public static List<Set> shelf() {
+        List<Set> all = new ArrayList<>(sets());
+        all.add(new Set(ThreeQuestions.exercise(), "Three parts with data of their own: a line that holds, one that bends, and one that says nothing."));
+        return all;
+    }
+
     private static Set coolingFlask() {
         Recipe recipe = new Recipe(11, 16, new Along.Steps(0, 4), new MeanCurve(new Curve.Exponential(FittedOn.VALUES), List.of(62.0, 0.958)),
                 new Scatter(Shape.NORMAL, 0.7, false), OptionalDouble.empty(), Oddities.NONE, 1, 0, 0, 1);
@@ -95,7 +103,7 @@ public final class OrrinBay {
                 made(recipe, new Variable("years", "age of the stone", "years"), new Variable("diameter", "diameter of the largest ring", "mm")),
                 describe(Direction.RISING, Form.CURVED, Strength.STRONG, Unusual.NONE),
                 read("n", "Count the points", "How many stones are used?", Quantity.N, 0));
-        return new Set(rings.withTableEdited(new TableEdit.Paste(26, 0, List.of(List.of("0", "0.0")))),
+        return new Set(rings.withFirst(part -> part.withTableEdited(new TableEdit.Paste(26, 0, List.of(List.of("0", "0.0"))), DecimalMark.POINT)),
                 "A logarithmic curve, which the stone at 0 years does not allow.");
     }
 
@@ -145,8 +153,8 @@ public final class OrrinBay {
     }
 
     private static Exercise exercise(String id, String title, String heading, String prose, Made made, Task... tasks) {
-        return Exercise.blank("orrin-bay-" + id).withTexts(title, PLACE, heading).withProse(prose)
-                .withColumns(made.table(), Roles.FIRST_EXPLAINS, new Provenance.Made(made.recipe())).withTasks(List.of(tasks));
+        return Exercise.ofOnePart("orrin-bay-" + id, title, PLACE, heading, prose, made.table(), Roles.FIRST_EXPLAINS, List.of(tasks), Aid.all(), DecimalMark.POINT)
+                .withFirst(part -> part.withColumns(made.table(), Roles.FIRST_EXPLAINS, new Provenance.Made(made.recipe())));
     }
 
     private static Task describe(Direction direction, Form form, Strength strength, Unusual unusual) {

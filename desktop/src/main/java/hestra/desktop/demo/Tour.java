@@ -15,9 +15,12 @@ import javafx.stage.Stage;
 import hestra.data.Roles;
 import hestra.data.TableEdit;
 import hestra.desk.Edit;
+import hestra.desk.ExerciseEdit;
 import hestra.desk.Findings;
+import hestra.desk.PartEdit;
 import hestra.desk.PlotEdit;
 import hestra.desk.TaskState;
+import hestra.desk.WorkEdit;
 import hestra.desktop.app.FileDialogs;
 import hestra.desktop.app.Look;
 import hestra.desktop.app.Looks;
@@ -29,6 +32,7 @@ import hestra.documents.ExerciseFile;
 import hestra.documents.HandInFile;
 import hestra.documents.Reading;
 import hestra.documents.WriteUp;
+import hestra.exercise.Block;
 import hestra.exercise.Exercise;
 import hestra.fit.LeastSquares;
 import hestra.marking.HandIn;
@@ -144,10 +148,10 @@ public final class Tour {
         FlaskPicture flask = FlaskPicture.of(OrrinBay.sets().get(1).exercise());
         Picture report = flask.picture();
         step(() -> {
-            apply(new Edit.WriteTexts("Cooling flask", "from an old report", "How long does the tea stay hot?"));
-            apply(new Edit.WriteProse("A report from years ago shows how a flask of tea cooled on the pier. Its table is lost; its plot is not."));
-            apply(new Edit.LayPicture(report, flask.tracing().axes()));
-            apply(new Edit.Trace(flask.tracing(), 1));
+            apply(new ExerciseEdit.WriteTexts("Cooling flask", "from an old report", "How long does the tea stay hot?"));
+            apply(new ExerciseEdit.ChangeBlock(new Block.Prose("text-1", "A report from years ago shows how a flask of tea cooled on the pier. Its table is lost; its plot is not.")));
+            apply(new PartEdit.LayPicture(report, flask.tracing().axes()));
+            apply(new PartEdit.Trace(flask.tracing(), 1));
             ((Toggle) stage.getScene().lookup("#write-trace")).setSelected(true);
         });
         picture(stage, "10-from-a-picture.png");
@@ -184,23 +188,23 @@ public final class Tour {
     }
 
     private void enterAndDescribe() {
-        int first = exercise.truth().leftToType().getFirst();
-        for (int row : exercise.truth().leftToType()) {
-            for (int column = 0; column < exercise.data().width(); column++) {
-                apply(new Edit.ChangeTable(new TableEdit.Type(row, column, exercise.data().cell(row, column).text())));
+        int first = exercise.first().truth(exercise.mark()).leftToType().getFirst();
+        for (int row : exercise.first().truth(exercise.mark()).leftToType()) {
+            for (int column = 0; column < exercise.first().data().width(); column++) {
+                apply(new WorkEdit.ChangeTable(new TableEdit.Type(row, column, exercise.first().data().cell(row, column).text())));
             }
         }
         check("enter");
-        apply(new Edit.ChooseRoles(Roles.FIRST_EXPLAINS));
+        apply(new WorkEdit.ChooseRoles(Roles.FIRST_EXPLAINS));
         check("roles");
         apply(new Edit.Draft("describe", Answer.Described.NOTHING.with(Direction.RISING).with(Form.STRAIGHT)
                 .with(Strength.STRONG).with(Unusual.ONE).withSentence("Older blades are longer; one blade stands far above the rest.")));
         check("describe");
-        say("Entered", List.of("Rows " + (first + 1) + " to " + exercise.data().size() + " typed from the printed table.", equation()));
+        say("Entered", List.of("Rows " + (first + 1) + " to " + exercise.first().data().size() + " typed from the printed table.", equation()));
     }
 
     private void mend() {
-        apply(new Edit.ChangeTable(new TableEdit.Type(KelpBlades.SLIP_ROW, 1, exercise.data().cell(KelpBlades.SLIP_ROW, 1).text())));
+        apply(new WorkEdit.ChangeTable(new TableEdit.Type(KelpBlades.SLIP_ROW, 1, exercise.first().data().cell(KelpBlades.SLIP_ROW, 1).text())));
         check("slip");
     }
 
@@ -272,7 +276,7 @@ public final class Tour {
     private String equation() {
         Findings findings = window.model().findings();
         return findings.fit().line().map(line -> findings.equation(line).plain()
-                + ", r = " + findings.desk().style().show(line.r()) + ", R² = " + findings.desk().style().show(line.rSquared())).orElse("no line");
+                + ", r = " + findings.style().show(line.r()) + ", R² = " + findings.style().show(line.rSquared())).orElse("no line");
     }
 
     private void say(String heading, List<String> lines) {

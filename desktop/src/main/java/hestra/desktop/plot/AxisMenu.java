@@ -18,8 +18,8 @@ import javafx.scene.layout.HBox;
 import hestra.data.DataTable;
 import hestra.data.Roles;
 import hestra.data.Roles.Use;
-import hestra.desk.Edit;
 import hestra.desk.PlotEdit;
+import hestra.desk.WorkEdit;
 import hestra.desktop.app.DeskModel;
 import hestra.figure.Frame;
 import hestra.figure.Spacing;
@@ -36,19 +36,19 @@ final class AxisMenu {
 
     /** Puts a column on an axis. */
     void put(int column, Use axis) {
-        model.apply(new Edit.ChooseRoles(model.desk().work().drawnRoles().with(column, axis)));
+        model.apply(new WorkEdit.ChooseRoles(model.findings().work().drawnRoles().with(column, axis)));
     }
 
     /** Changes the two axes over. */
     void exchange() {
-        model.apply(new Edit.ChooseRoles(model.desk().work().drawnRoles().swapped()));
+        model.apply(new WorkEdit.ChooseRoles(model.findings().work().drawnRoles().swapped()));
     }
 
     /** Shows the menu of an axis. */
     void show(Node owner, Use axis, double screenX, double screenY) {
         ContextMenu menu = new ContextMenu();
-        DataTable table = model.desk().work().table();
-        Roles roles = model.desk().work().drawnRoles();
+        DataTable table = model.findings().work().table();
+        Roles roles = model.findings().work().drawnRoles();
         for (int i = 0; i < table.width(); i++) {
             int column = i;
             Use use = roles.useOf(column);
@@ -83,7 +83,7 @@ final class AxisMenu {
     }
 
     private Spacing spacing(boolean along) {
-        return along ? model.desk().work().plot().x() : model.desk().work().plot().y();
+        return along ? model.findings().work().plot().x() : model.findings().work().plot().y();
     }
 
     /** A place in the menu to type a value that the axis is to reach. */

@@ -76,7 +76,7 @@ final class CurveMenu extends MenuButton {
     }
 
     private void add(Curve curve) {
-        if (model.desk().work().curves().slotOf(curve).isEmpty() && model.desk().work().curves().free().isEmpty()) {
+        if (model.findings().work().curves().slotOf(curve).isEmpty() && model.findings().work().curves().free().isEmpty()) {
             notice.accept("Four curves beside the line are as many as can be told apart. Remove one first: take it in hand and press Delete in the plot.");
             return;
         }

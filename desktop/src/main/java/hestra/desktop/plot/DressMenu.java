@@ -71,7 +71,7 @@ public final class DressMenu extends MenuButton {
             check(lines, now.lines());
             grid.setSelected(now.grid());
             print.setSelected(now.blackOnWhite());
-            signs.setDisable(model.desk().work().drawnRoles().group().isPresent());
+            signs.setDisable(model.findings().work().drawnRoles().group().isPresent());
             usual.setDisable(now.equals(usual()));
         });
     }
@@ -100,7 +100,7 @@ public final class DressMenu extends MenuButton {
     }
 
     private Dress dress() {
-        return model.desk().work().plot().dress();
+        return model.findings().work().plot().dress();
     }
 
     private void dress(Dress changed) {
@@ -109,6 +109,6 @@ public final class DressMenu extends MenuButton {
 
     /** The colours of the plot: the window's, or black on white where that was chosen. */
     static Palette palette(DeskModel model, Look look) {
-        return model.desk().work().plot().dress().blackOnWhite() ? Palette.PRINT : look.palette();
+        return model.findings().work().plot().dress().blackOnWhite() ? Palette.PRINT : look.palette();
     }
 }

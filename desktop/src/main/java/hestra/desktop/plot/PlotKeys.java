@@ -13,6 +13,7 @@ import hestra.data.Selection;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
+import hestra.desk.WorkEdit;
 import hestra.desktop.app.DeskModel;
 import hestra.exercise.PointChange;
 import hestra.figure.Figure;
@@ -94,8 +95,8 @@ final class PlotKeys {
     private void remove() {
         Slot inHand = model.findings().slotInHand();
         if (!model.desk().selection().isEmpty()) {
-            model.apply(new Edit.RemovePoints(List.copyOf(model.desk().selection().rows())));
-            plot.hint(model.desk().exercise().rules().allows(PointChange.REMOVE) ? PlotView.AT_REST : "In this exercise points are not removed");
+            model.apply(new WorkEdit.RemovePoints(List.copyOf(model.desk().selection().rows())));
+            plot.hint(model.findings().part().rules().allows(PointChange.REMOVE) ? PlotView.AT_REST : "In this exercise points are not removed");
         } else if (inHand != Slot.LINE) {
             model.apply(new PlotEdit.RemoveCurve(inHand));
         }
@@ -132,7 +133,7 @@ final class PlotKeys {
         } else if (event.isAltDown() && spot.isPresent()) {
             nudge(spot.get(), along, upward);
         } else if (event.isAltDown()) {
-            model.desk().work().curves().trial().ifPresent(it -> nudge(it, along, upward));
+            model.findings().work().curves().trial().ifPresent(it -> nudge(it, along, upward));
         } else {
             walk(spot, along, upward);
         }
@@ -162,13 +163,13 @@ final class PlotKeys {
         double x = Measured.x(findings, plot.figure(), spot.x() + NUDGE * along);
         double y = Measured.y(findings, plot.figure(), spot.y() - NUDGE * upward);
         model.apply(new PlotEdit.ShowFrame(Optional.of(findings.frame())));
-        model.apply(new Edit.MovePoint(spot.row(), x, y, model.newGesture()));
+        model.apply(new WorkEdit.MovePoint(spot.row(), x, y, model.newGesture()));
     }
 
     /** The whole trial, then each of its handles in turn, is what Alt and the arrow keys move. */
     private void takeNextHandle() {
         model.findings().trial().ifPresent(_ -> {
-            int count = model.desk().work().curves().trial().orElseThrow().handles().size();
+            int count = model.findings().work().curves().trial().orElseThrow().handles().size();
             int next = model.desk().pointing().handle().orElse(-1) + 1;
             model.apply(new PlotEdit.TakeInHand(Slot.TRIAL));
             model.apply(new Edit.TakeHandle(next == count ? OptionalInt.empty() : OptionalInt.of(next)));
@@ -242,7 +243,7 @@ final class PlotKeys {
     private void walk(Optional<Spot> from, int along, int upward) {
         next(from, along, upward).ifPresent(next -> {
             model.apply(new Edit.Select(Selection.of(next.row())));
-            plot.hint(PointText.of(model.findings(), next.row()) + (model.desk().exercise().rules().allows(PointChange.MOVE) ? " · Alt and arrows move it" : ""));
+            plot.hint(PointText.of(model.findings(), next.row()) + (model.findings().part().rules().allows(PointChange.MOVE) ? " · Alt and arrows move it" : ""));
         });
     }
 

@@ -15,6 +15,7 @@ import hestra.data.Selection;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
+import hestra.desk.WorkEdit;
 import hestra.desktop.app.DeskModel;
 import hestra.exercise.PointChange;
 import hestra.figure.Figure;
@@ -102,7 +103,7 @@ final class PlotMouse {
     }
 
     private boolean allows(PointChange change) {
-        return model.desk().exercise().rules().allows(change);
+        return model.findings().part().rules().allows(change);
     }
 
     private void pressed(MouseEvent event) {
@@ -114,7 +115,7 @@ final class PlotMouse {
         Hit hit = figure.hit(event.getX(), event.getY());
         boolean framing = (event.isShiftDown() || event.isShortcutDown()) && (hit instanceof Hit.OnGround || hit instanceof Hit.OnCurve || hit instanceof Hit.OnPoint);
         Optional<LabelPlace> label = hit instanceof Hit.OnLabel(Slot slot) ? place(figure, slot) : Optional.empty();
-        drag = new Drag(hit, event.getX(), event.getY(), figure, model.newGesture(), framing, event.isShortcutDown(), model.desk().work().curves().trial(), label, false);
+        drag = new Drag(hit, event.getX(), event.getY(), figure, model.newGesture(), framing, event.isShortcutDown(), model.findings().work().curves().trial(), label, false);
         switch (hit) {
             case Hit.OnPoint _ when framing -> { }
             case Hit.OnPoint(int row) -> select(Selection.of(row));
@@ -125,7 +126,7 @@ final class PlotMouse {
                 model.apply(new Edit.TakeHandle(OptionalInt.of(index)));
             }
             case Hit.OnTitle _ -> { }
-            case Hit.OnGround _ when event.getClickCount() == 2 && allows(PointChange.ADD) -> model.apply(new Edit.AddPoint(
+            case Hit.OnGround _ when event.getClickCount() == 2 && allows(PointChange.ADD) -> model.apply(new WorkEdit.AddPoint(
                     Measured.x(model.findings(), figure, event.getX()), Measured.y(model.findings(), figure, event.getY())));
             case Hit.OnGround _ when event.getClickCount() == 2 -> model.apply(new PlotEdit.ShowFrame(Optional.empty()));
             case Hit.OnGround _, Hit.OnCurve _, Hit.OnReadingLine _, Hit.OnAxis _, Hit.Outside _ -> { }
@@ -134,7 +135,7 @@ final class PlotMouse {
 
     /** Where a label is, by hand or by itself. */
     private Optional<LabelPlace> place(Figure figure, Slot slot) {
-        double size = Optional.ofNullable(model.desk().work().curves().labels().get(slot)).map(LabelPlace::size).orElse(1.0);
+        double size = Optional.ofNullable(model.findings().work().curves().labels().get(slot)).map(LabelPlace::size).orElse(1.0);
         return figure.targets().boxOf(slot).map(box -> new LabelPlace((box.left() - figure.area().left()) / figure.area().width(),
                 (box.bottom() - figure.area().top()) / figure.area().height(), size));
     }
@@ -154,7 +155,7 @@ final class PlotMouse {
             return;
         }
         switch (drag.on()) {
-            case Hit.OnPoint(int row) -> model.apply(new Edit.MovePoint(row, Measured.x(model.findings(), figure, px), Measured.y(model.findings(), figure, py), drag.gesture()));
+            case Hit.OnPoint(int row) -> model.apply(new WorkEdit.MovePoint(row, Measured.x(model.findings(), figure, px), Measured.y(model.findings(), figure, py), drag.gesture()));
             case Hit.OnHandle(int index) -> drag.trial().ifPresent(trial -> model.apply(new PlotEdit.Try(trial.withHandle(index,
                     new Trial.Handle(Measured.toThePixel(figure.x().value(px), figure.x()), Measured.toThePixel(figure.y().value(py), figure.y()))), drag.gesture())));
             case Hit.OnCurve(Slot slot) when slot == Slot.TRIAL -> drag.trial().ifPresent(trial -> model.apply(new PlotEdit.Try(carried(trial, figure, event), drag.gesture())));

@@ -25,6 +25,7 @@ import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.app.Look;
+import hestra.desktop.figure.FigureView;
 import hestra.desktop.parts.DraggedColumn;
 import hestra.figure.Figure;
 import hestra.figure.Figure.Hit;

@@ -36,7 +36,7 @@ final class PointText {
     static String ofSelected(Findings findings) {
         Selection selection = findings.desk().selection();
         return selection.isSeveral() ? selection.rows().size() + " points selected · F fits to them"
-                + (findings.exercise().rules().allows(PointChange.REMOVE) ? " · Delete removes" : "") + " · Esc lets go"
+                + (findings.part().rules().allows(PointChange.REMOVE) ? " · Delete removes" : "") + " · Esc lets go"
                 : selection.inHand().isPresent() ? of(findings, selection.inHand().getAsInt()) : PlotView.AT_REST;
     }
 
@@ -46,7 +46,7 @@ final class PointText {
         if (residual.isEmpty() || !(findings.work().table().cell(row, roles.explanatory()) instanceof Cell.Measured x)) {
             return "";
         }
-        NumberStyle style = findings.desk().style().withDigits(3);
+        NumberStyle style = findings.style().withDigits(3);
         OptionalDouble fitted = curve.fitted(x.value());
         OptionalDouble leverage = curve instanceof LinearFit linear && findings.isOpen(Aid.RESIDUALS) ? linear.leverage(x.value()) : OptionalDouble.empty();
         return " · fitted " + style.show(fitted) + ", residual " + (residual.get() > 0 ? "+" : "") + style.show(residual.get())

@@ -15,6 +15,7 @@ import hestra.desk.Edit;
 import hestra.desk.PlotEdit;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.app.Look;
+import hestra.desktop.figure.FigureView;
 import hestra.desktop.parts.Tip;
 import hestra.figure.Below;
 import hestra.figure.Figure;
@@ -32,7 +33,7 @@ public final class StripView extends StackPane {
 
     public StripView(DeskModel model, Look look) {
         this.model = model;
-        this.view = new FigureView(look, () -> DressMenu.palette(model, look), layout -> ResidualStrip.describe(model.findings().strip(), model.desk().work().plot().strip(), layout));
+        this.view = new FigureView(look, () -> DressMenu.palette(model, look), layout -> ResidualStrip.describe(model.findings().strip(), model.findings().work().plot().strip(), layout));
         MenuButton kinds = kinds();
         StackPane.setAlignment(kinds, Pos.TOP_RIGHT);
         StackPane.setMargin(kinds, new Insets(11, 24, 0, 0));

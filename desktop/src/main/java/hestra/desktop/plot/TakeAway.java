@@ -123,7 +123,7 @@ public final class TakeAway extends MenuButton {
     private List<String> readings() {
         Findings findings = model.findings();
         List<String> lines = new ArrayList<>();
-        NumberStyle style = findings.desk().style();
+        NumberStyle style = findings.style();
         findings.fitInHand().flatMap(Fit::curveFit).ifPresent(fit -> {
             if (findings.isOpen(Aid.EQUATION)) {
                 fit.coefficients().forEach(it -> lines.add(it.name() + "\t" + style.typed(it.value())));

@@ -74,7 +74,7 @@ final class TitleField extends TextField {
     private void keep() {
         if (isVisible()) {
             present(this, false);
-            Dress dress = model.desk().work().plot().dress();
+            Dress dress = model.findings().work().plot().dress();
             Dress titled = dress.withTitle(getText());
             if (!titled.equals(dress)) {
                 model.apply(new PlotEdit.DressPlot(titled));

@@ -63,7 +63,7 @@ public final class ComparisonView extends VBox {
         boolean useful = slots.size() > 1 && findings.isOpen(Aid.R_SQUARED);
         present(this, useful);
         List<Object> now = List.of(slots.stream().map(slot -> findings.fitAt(slot).orElseThrow()).toList(), slots,
-                findings.work().curves().further(), findings.slotInHand(), useful, findings.isOpen(Aid.EQUATION), findings.desk().style());
+                findings.work().curves().further(), findings.slotInHand(), useful, findings.isOpen(Aid.EQUATION), findings.style());
         if (now.equals(shown)) {
             return;
         }
@@ -93,7 +93,7 @@ public final class ComparisonView extends VBox {
     }
 
     private void row(Findings findings, Slot slot, int places) {
-        NumberStyle style = findings.desk().style().withDigits(3);
+        NumberStyle style = findings.style().withDigits(3);
         Fit fit = findings.fitAt(slot).orElseThrow();
         Button name = new Button(CurveNames.in(findings, slot), Swatch.of(slot));
         name.getStyleClass().setAll("comparison-name");

@@ -75,7 +75,7 @@ final class CurveOptions extends VBox {
     }
 
     private void fitOn(FittedOn on) {
-        change(model.desk().work().curves().further().get(model.findings().slotInHand()) instanceof Curve.Power ? new Curve.Power(on) : new Curve.Exponential(on));
+        change(model.findings().work().curves().further().get(model.findings().slotInHand()) instanceof Curve.Power ? new Curve.Power(on) : new Curve.Exponential(on));
     }
 
     /** The terms that are ticked; the last one cannot be taken away. */

@@ -114,7 +114,7 @@ final class KeptPredictions extends VBox {
         }
         show(model.findings());
         if (several.isSelected()) {
-            NumberStyle style = model.desk().style();
+            NumberStyle style = model.findings().style();
             model.findings().curveInHand().ifPresent(curve -> {
                 from.setText(style.shortest(curve.support().low()));
                 to.setText(style.shortest(curve.support().high()));
@@ -134,7 +134,7 @@ final class KeptPredictions extends VBox {
             present(problem, true);
             return;
         }
-        List<Double> pinned = new ArrayList<>(model.desk().work().reading().pinned());
+        List<Double> pinned = new ArrayList<>(model.findings().work().reading().pinned());
         int n = (int) number;
         IntStream.range(0, n).mapToDouble(i -> n == 1 ? first.getAsDouble() : first.getAsDouble() + (last.getAsDouble() - first.getAsDouble()) * i / (n - 1))
                 .map(x -> new Rounding.Significant(12).apply(x).doubleValue()).forEach(pinned::add);
@@ -166,7 +166,7 @@ final class KeptPredictions extends VBox {
     }
 
     private void row(Findings findings, double x, int row) {
-        NumberStyle style = findings.desk().style();
+        NumberStyle style = findings.style();
         Optional<Prediction> prediction = findings.prediction(x);
         Button remove = new Button("×");
         remove.getStyleClass().setAll("remove");
@@ -196,7 +196,7 @@ final class KeptPredictions extends VBox {
     /** Copies the table with its numbers in full. */
     private void copy() {
         Findings findings = model.findings();
-        NumberStyle style = findings.desk().style();
+        NumberStyle style = findings.style();
         StringBuilder text = new StringBuilder(String.join("\t", findings.x().axisTitle(), "predicted " + findings.y().axisTitle(), "low (95 %)", "high (95 %)", "inside the data")).append('\n');
         for (double x : findings.work().reading().pinned()) {
             Optional<Prediction> prediction = findings.prediction(x);

@@ -93,7 +93,7 @@ public final class PredictionView extends VBox {
     }
 
     private void keep() {
-        model.desk().work().readingAt().ifPresent(x -> model.apply(PlotEdit.Pin.beside(model.desk().work().reading(), x)));
+        model.findings().work().readingAt().ifPresent(x -> model.apply(PlotEdit.Pin.beside(model.findings().work().reading(), x)));
     }
 
     private void show(Findings findings) {
@@ -125,11 +125,11 @@ public final class PredictionView extends VBox {
     }
 
     private static String shown(Findings findings, OptionalDouble value) {
-        return value.isPresent() ? findings.desk().style().shortest(value.getAsDouble()) : "";
+        return value.isPresent() ? findings.style().shortest(value.getAsDouble()) : "";
     }
 
     private static String reach(Findings findings, Prediction prediction) {
-        NumberStyle style = findings.desk().style();
+        NumberStyle style = findings.style();
         Interval support = findings.curveInHand().orElseThrow().support();
         String reach = style.shortest(support.low()) + " to " + style.shortest(support.high()) + findings.x().unitAfterNumber();
         double beyond = new Rounding.Significant(3).apply(prediction.beyond()).doubleValue();

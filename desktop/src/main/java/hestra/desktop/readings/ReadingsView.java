@@ -99,7 +99,7 @@ public final class ReadingsView extends VBox {
 
     private void show(Findings findings) {
         options.show(findings);
-        digits.show(findings.desk().digits());
+        digits.show(findings.digits());
         present(digits, findings.isOpen(Aid.EQUATION) && findings.curveInHand().isPresent());
         Tip.set(title, "");
         title.setGraphic(null);
@@ -114,7 +114,7 @@ public final class ReadingsView extends VBox {
             return;
         }
         Fit fit = findings.fitInHand().orElseThrow();
-        fit.curveFit().ifPresent(it -> fitted(findings, it, findings.desk().style()));
+        fit.curveFit().ifPresent(it -> fitted(findings, it, findings.style()));
         if (fit instanceof Fit.None(String reason)) {
             present(equation, false);
             say(findings.isOpen(Aid.LINE) ? reason : findings.whatOpens(Aid.LINE) + ".");
@@ -192,7 +192,7 @@ public final class ReadingsView extends VBox {
 
     /** The equation, in letters where names would not fit. */
     private static Equation shown(Findings findings, CurveOnData curve) {
-        return findings.hasLongNames() ? findings.equation(curve, new EquationForm(findings.exercise().rules().form().constantFirst(), false))
+        return findings.hasLongNames() ? findings.equation(curve, new EquationForm(findings.part().rules().form().constantFirst(), false))
                 : findings.equation(curve);
     }
 

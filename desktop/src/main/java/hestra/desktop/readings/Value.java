@@ -49,7 +49,7 @@ final class Value extends Label {
 
     private void copy() {
         if (open) {
-            Clip.put(model.desk().style().typed(full));
+            Clip.put(model.findings().style().typed(full));
         }
     }
 }

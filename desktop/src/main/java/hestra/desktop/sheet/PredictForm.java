@@ -20,7 +20,7 @@ final class PredictForm extends TaskForm {
     PredictForm(DeskModel model, Predict predict, Runnable check) {
         super(model, predict, check);
         for (int i = 0; i < predict.at().size(); i++) {
-            add(i, NumberStyle.STANDARD.shortest(predict.at().get(i)) + model.desk().exercise().x().unitAfterNumber());
+            add(i, NumberStyle.STANDARD.shortest(predict.at().get(i)) + model.findings().part().x().unitAfterNumber());
         }
     }
 
@@ -32,7 +32,7 @@ final class PredictForm extends TaskForm {
         Choices<Boolean> trust = new Choices<>(id() + "-trust-" + index, List.of(true, false), trusted -> trusted ? "trust" : "don’t",
                 trusted -> draft(given().with(index, new Answer.Predicted(given().at(index).text(), Optional.of(trusted)))));
         // A flow, so that long units move the judgement to a line of its own instead of cutting it off.
-        FlowPane row = new FlowPane(formLabel("at " + x), field, new Label(model().desk().exercise().y().unit()), trust);
+        FlowPane row = new FlowPane(formLabel("at " + x), field, new Label(model().findings().part().y().unit()), trust);
         row.setRowValignment(VPos.CENTER);
         row.getStyleClass().add("prediction-line");
         getChildren().add(row);

@@ -8,6 +8,6 @@ final class PrintedForm extends TaskForm {
 
     PrintedForm(DeskModel model, Task task, Runnable check) {
         super(model, task, check);
-        getChildren().add(new PrintedTable(model.desk().exercise().data()));
+        getChildren().add(new PrintedTable(model.findings().part().data()));
     }
 }

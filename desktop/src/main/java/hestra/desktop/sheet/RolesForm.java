@@ -6,7 +6,7 @@ import javafx.scene.layout.GridPane;
 import hestra.data.DataTable;
 import hestra.data.Roles;
 import hestra.data.Roles.Use;
-import hestra.desk.Edit;
+import hestra.desk.WorkEdit;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.parts.Choices;
 import hestra.task.Task;
@@ -18,8 +18,8 @@ final class RolesForm extends TaskForm {
         super(model, task, check);
         GridPane grid = new GridPane();
         grid.getStyleClass().add("form");
-        Roles asked = model.desk().exercise().roles();
-        DataTable data = model.desk().exercise().data();
+        Roles asked = model.findings().part().roles();
+        DataTable data = model.findings().part().data();
         for (int i = 0; i < data.width(); i++) {
             if (asked.useOf(i).isAxis() || asked.useOf(i) == Use.NOTHING) {
                 add(grid, i, data.variable(i).name());
@@ -30,7 +30,7 @@ final class RolesForm extends TaskForm {
 
     private void add(GridPane grid, int column, String name) {
         Choices<Use> choices = new Choices<>("role-" + name, List.of(Use.EXPLAINS, Use.RESPONDS), Use::inWords,
-                use -> model().apply(new Edit.ChooseRoles(model().desk().work().drawnRoles().with(column, use))));
+                use -> model().apply(new WorkEdit.ChooseRoles(model().findings().work().drawnRoles().with(column, use))));
         grid.addRow(grid.getRowCount(), formLabel(name), choices);
         offerFirst(choices.getChildren().getFirst());
         onShow(findings -> choices.show(findings.work().roles().map(roles -> roles.useOf(column)).filter(Use::isAxis)));

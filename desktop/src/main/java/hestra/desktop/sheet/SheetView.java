@@ -16,35 +16,39 @@ import javafx.scene.layout.VBox;
 import hestra.data.Roles;
 import hestra.desk.Findings;
 import hestra.desk.TaskState;
+import hestra.desk.Work;
 import hestra.desktop.app.DeskModel;
+import hestra.desktop.app.Look;
+import hestra.exercise.Block;
 import hestra.exercise.Exercise;
-import hestra.exercise.LiveText;
+import hestra.exercise.Part;
 import hestra.task.Answer;
 import hestra.task.Task;
 
-/** The exercise as it is read and answered: prose and tasks in one scroll, with a line down the margin that links them. */
+/** The exercise as it is read and answered: the blocks of all parts in one scroll, with a line down the margin that links the tasks. */
 public final class SheetView extends ScrollPane {
 
     private final DeskModel model;
+    private final Look look;
     private final Runnable toTable;
     private final Label heading = new Label();
-    private final ProseView prose = new ProseView("");
     private final VBox list = new VBox();
     private final Margin margin = new Margin();
     private final List<TaskCard> cards = new ArrayList<>();
+    private final List<PartHeading> headings = new ArrayList<>();
     private final HandInCard handIn;
     private State shown;
-    private List<Task> shownTasks = List.of();
     private Optional<Exercise> shownExercise = Optional.empty();
     private Optional<String> inHand = Optional.empty();
 
-    /** All that the sheet depends on. */
-    private record State(Exercise exercise, List<TaskState> tasks, Map<String, Answer> drafts, Optional<Roles> roles, String student,
-            Optional<String> inHand, Findings watched) {}
+    /** All that the sheet depends on; while a card says what an answer lacks, on all that is done. */
+    private record State(Exercise exercise, Part part, List<TaskState> tasks, Map<String, Answer> drafts, Optional<Roles> roles, String student,
+            Optional<String> inHand, Optional<Work> watched) {}
 
     /** The sheet; {@code toTable} puts the keyboard into the table, where data are entered. */
-    public SheetView(DeskModel model, Runnable toTable, Runnable onHandIn) {
+    public SheetView(DeskModel model, Look look, Runnable toTable, Runnable onHandIn) {
         this.model = model;
+        this.look = look;
         this.toTable = toTable;
         this.handIn = new HandInCard(model, onHandIn);
         getStyleClass().add("sheet");
@@ -63,8 +67,9 @@ public final class SheetView extends ScrollPane {
 
     private void show(Findings findings) {
         // While a point is dragged nothing on the sheet changes; laying it out again would cost every frame.
-        State state = new State(findings.exercise(), findings.tasks(), findings.work().drafts(), findings.work().roles(),
-                findings.work().student(), findings.taskInHand(), cards.stream().anyMatch(TaskCard::saysWhatIsMissing) ? findings : null);
+        Work work = findings.desk().work();
+        State state = new State(findings.exercise(), findings.part(), findings.tasks(), work.drafts(), findings.work().roles(), work.student(),
+                findings.taskInHand(), Optional.of(work).filter(_ -> cards.stream().anyMatch(TaskCard::saysWhatIsMissing)));
         if (state.equals(shown)) {
             return;
         }
@@ -72,12 +77,12 @@ public final class SheetView extends ScrollPane {
         Exercise exercise = findings.exercise();
         if (shownExercise.filter(exercise::equals).isEmpty()) {
             heading.setText(exercise.heading().isBlank() ? exercise.title() : exercise.heading());
-            prose.show(LiveText.fill(exercise.prose(), exercise));
-            if (!exercise.tasks().equals(shownTasks) || shownExercise.filter(it -> it.data().equals(exercise.data())).isEmpty()) {
+            if (shownExercise.filter(it -> it.parts().equals(exercise.parts())).isEmpty()) {
                 build(exercise);
             }
             shownExercise = Optional.of(exercise);
         }
+        headings.forEach(part -> part.show(exercise, findings.part()));
         cards.forEach(card -> card.show(findings));
         handIn.show(findings);
         Optional<String> now = findings.taskInHand();
@@ -93,19 +98,26 @@ public final class SheetView extends ScrollPane {
 
     private void build(Exercise exercise) {
         cards.clear();
+        headings.clear();
         margin.markers.clear();
-        list.getChildren().setAll(heading, prose);
-        for (Task task : exercise.tasks()) {
-            TaskCard card = new TaskCard(model, task);
-            cards.add(card);
-            margin.markers.add(card.marker());
-            list.getChildren().add(card);
+        list.getChildren().setAll(heading);
+        for (Part part : exercise.parts()) {
+            PartHeading partHeading = new PartHeading(model, part);
+            headings.add(partHeading);
+            list.getChildren().add(partHeading);
+            part.blocks().forEach(block -> list.getChildren().add(block instanceof Block.Asked(Task task) ? card(part, task) : BlockView.of(block, part, exercise, look)));
         }
         list.getChildren().add(handIn);
         margin.cards = List.copyOf(cards);
         margin.getChildren().setAll(margin.rule, list);
         margin.getChildren().addAll(margin.markers);
-        shownTasks = exercise.tasks();
+    }
+
+    private TaskCard card(Part part, Task task) {
+        TaskCard card = new TaskCard(model.of(part), task);
+        cards.add(card);
+        margin.markers.add(card.marker());
+        return card;
     }
 
     /** Puts the keyboard where the task in hand is answered, and the task into view. */

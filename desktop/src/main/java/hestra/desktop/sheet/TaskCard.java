@@ -130,7 +130,7 @@ final class TaskCard extends VBox {
     }
 
     private Optional<String> unfinished() {
-        Bench bench = model.desk().bench();
+        Bench bench = model.desk().bench(task);
         return task.unfinished(task.standing(bench), bench.truth());
     }
 
@@ -152,7 +152,7 @@ final class TaskCard extends VBox {
         }
         present(terms, inHand || !state.isTried());
         if (inHand) {
-            prompt.show(LiveText.fill(asked.prompt(), findings.exercise()));
+            prompt.show(LiveText.fill(asked.prompt(), findings.exercise().partOf(task.id()).orElseThrow()));
             body().show(findings);
             check.setDisable(state.triesLeft() == 0);
             tries.setText(state.triesLeft() == 0 ? "no tries left" : asked.tries() == 0 ? ""

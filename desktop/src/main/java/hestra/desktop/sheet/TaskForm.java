@@ -49,7 +49,7 @@ abstract class TaskForm extends VBox {
             case EnterData _, FindSlip _ -> new PrintedForm(model, task, check);
             case ChooseRoles _ -> new RolesForm(model, task, check);
             case Describe _ -> new DescribeForm(model, task, check);
-            case ReadValue read -> new NumberForm(model, read, check, read.quantity().unit(model.desk().exercise().x(), model.desk().exercise().y()));
+            case ReadValue read -> new NumberForm(model, read, check, read.quantity().unit(model.findings().part().x(), model.findings().part().y()));
             case Predict predict -> new PredictForm(model, predict, check);
             case ExplainSlope _ -> new SentenceForm(model, task, check, "Write it as you would say it to a visitor.");
         };

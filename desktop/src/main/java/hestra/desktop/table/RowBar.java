@@ -12,12 +12,13 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import javafx.util.Subscription;
 
 import hestra.data.DataTable;
 import hestra.data.TableEdit;
-import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
+import hestra.desk.WorkEdit;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.parts.Presence;
 import hestra.desktop.parts.Tip;
@@ -28,6 +29,7 @@ import static hestra.desktop.parts.Presence.present;
 final class RowBar extends VBox {
 
     private final DeskModel model;
+    private final Subscription watching;
     private final Label title = new Label();
     private final Button setAside = button("Set aside…", "keep the row in the data and out of the fit, for a reason that you give");
     private final Button takeBack = button("Take back", "let the row take part again");
@@ -68,10 +70,10 @@ final class RowBar extends VBox {
             reason.clear();
             reason.requestFocus();
         });
-        takeBack.setOnAction(_ -> model.apply(new Edit.ChangeTable(new TableEdit.TakeBack(rows()))));
-        asGiven.setOnAction(_ -> selected().ifPresent(row -> model.apply(new Edit.Restore(row))));
-        insert.setOnAction(_ -> selected().ifPresent(row -> model.apply(new Edit.ChangeTable(new TableEdit.InsertRows(row, 1)))));
-        delete.setOnAction(_ -> model.apply(new Edit.ChangeTable(new TableEdit.RemoveRows(rows()))));
+        takeBack.setOnAction(_ -> model.apply(new WorkEdit.ChangeTable(new TableEdit.TakeBack(rows()))));
+        asGiven.setOnAction(_ -> selected().ifPresent(row -> model.apply(new WorkEdit.Restore(row))));
+        insert.setOnAction(_ -> selected().ifPresent(row -> model.apply(new WorkEdit.ChangeTable(new TableEdit.InsertRows(row, 1)))));
+        delete.setOnAction(_ -> model.apply(new WorkEdit.ChangeTable(new TableEdit.RemoveRows(rows()))));
         fit.setOnAction(_ -> model.apply(new PlotEdit.FitOnly(Set.copyOf(rows()))));
         reason.setOnAction(_ -> given());
         reason.setOnKeyPressed(event -> {
@@ -81,7 +83,12 @@ final class RowBar extends VBox {
                 event.consume();
             }
         });
-        model.watch(this::show);
+        watching = model.watch(this::show);
+    }
+
+    /** Stops following the desk. */
+    void end() {
+        watching.unsubscribe();
     }
 
     private void given() {
@@ -89,7 +96,7 @@ final class RowBar extends VBox {
             return;
         }
         asking = false;
-        model.apply(new Edit.ChangeTable(new TableEdit.SetAside(rows(), reason.getText().strip())));
+        model.apply(new WorkEdit.ChangeTable(new TableEdit.SetAside(rows(), reason.getText().strip())));
         show(model.findings());
     }
 

@@ -12,6 +12,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
+import javafx.util.Subscription;
 
 import hestra.data.DataTable;
 import hestra.data.Pairs;
@@ -22,6 +23,7 @@ import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
 import hestra.desk.TaskState;
+import hestra.desk.WorkEdit;
 import hestra.desktop.app.DeskModel;
 import hestra.documents.DataFile;
 import hestra.documents.DelimitedText.Block;
@@ -43,6 +45,7 @@ public final class TablePane extends VBox {
     private final DataGrid grid;
     private final Label summary = new Label();
     private final RowBar rowBar;
+    private final Subscription watching;
     private final CheckList checks;
     private final PauseTransition checking = new PauseTransition(CALM);
     private DataTable checked;
@@ -72,7 +75,14 @@ public final class TablePane extends VBox {
         holdVisible(this);
         grid.onRows(rows -> model.apply(new Edit.Select(rows)));
         grid.onHover(row -> model.apply(new Edit.Hover(row)));
-        model.watch(this::show);
+        watching = model.watch(this::show);
+    }
+
+    /** Stops following the desk, when another pane takes its place. */
+    public void end() {
+        checking.stop();
+        rowBar.end();
+        watching.unsubscribe();
     }
 
     /** Puts the keyboard where the next value is to be typed: the first empty cell below the data. */
@@ -131,7 +141,7 @@ public final class TablePane extends VBox {
 
     /** A residual to the places of the response; to three digits where the response is too large or small for places. */
     private String signed(double value) {
-        NumberStyle style = model.desk().style();
+        NumberStyle style = model.findings().style();
         Frame frame = model.findings().frame();
         double largest = Math.max(Math.abs(frame.yLow()), Math.abs(frame.yHigh()));
         return largest >= LEAST_PLAIN && largest < LEAST_LONG ? style.signed(value, places)
@@ -168,22 +178,22 @@ public final class TablePane extends VBox {
     private final class StudentTable implements GridSource {
         @Override
         public DataTable table() {
-            return model.desk().work().table();
+            return model.findings().work().table();
         }
 
         @Override
         public Roles roles() {
-            return model.desk().work().drawnRoles();
+            return model.findings().work().drawnRoles();
         }
 
         @Override
         public void change(TableEdit change) {
-            model.apply(new Edit.ChangeTable(change));
+            model.apply(new WorkEdit.ChangeTable(change));
         }
 
         @Override
         public void paste(long number, DataTable before, int row, int column, Block block, boolean ownColumns) {
-            model.apply(new Edit.Pasted(number, new Edit.ChangeTable(new TableEdit.Paste(row, column, block.rows()))));
+            model.apply(new Edit.Pasted(number, new WorkEdit.ChangeTable(new TableEdit.Paste(row, column, block.rows()))));
         }
 
         @Override

@@ -62,7 +62,7 @@ final class SumsTable extends HBox {
         HBox.setHgrow(table, Priority.ALWAYS);
         next.setId("unfold");
         next.getStyleClass().setAll("quiet");
-        next.setOnAction(_ -> model.apply(new PlotEdit.Unfold(model.desk().work().plot().unfolded() + 1)));
+        next.setOnAction(_ -> model.apply(new PlotEdit.Unfold(model.findings().work().plot().unfolded() + 1)));
         fold.setId("fold");
         fold.getStyleClass().setAll("quiet");
         fold.setOnAction(_ -> model.apply(new PlotEdit.Unfold(2)));
@@ -83,7 +83,7 @@ final class SumsTable extends HBox {
 
     void show(Findings findings, SumsWorking working) {
         int unfolded = findings.work().plot().unfolded();
-        style = findings.desk().style();
+        style = findings.style();
         boolean grows = unfolded > columns;
         if (columns != unfolded) {
             columns = unfolded;

@@ -100,7 +100,7 @@ public final class WorkingView extends BorderPane {
         if (working.isPresent()) {
             sums.show(findings, working.get());
             setCenter(sums);
-            offer(() -> WorkingText.sums(working.get(), findings.work().plot().unfolded(), findings.x().name(), findings.y().name(), findings.desk().style()));
+            offer(() -> WorkingText.sums(working.get(), findings.work().plot().unfolded(), findings.x().name(), findings.y().name(), findings.style()));
         } else {
             say(findings.fit() instanceof Fit.None(String reason) ? reason : findings.pairs().size() > MOST_ROWS
                     ? "With more than " + MOST_ROWS + " points a calculation by hand is not written out."
@@ -112,10 +112,10 @@ public final class WorkingView extends BorderPane {
         Optional<MatrixWorking> matrices = findings.fitInHand().filter(LinearFit.class::isInstance).map(LinearFit.class::cast)
                 .flatMap(fit -> MatrixWorking.of(fit, findings.pairs()));
         if (matrices.isPresent()) {
-            ScrollPane scroll = new ScrollPane(MatrixPane.of(matrices.get(), findings.desk().style()));
+            ScrollPane scroll = new ScrollPane(MatrixPane.of(matrices.get(), findings.style()));
             scroll.setFitToHeight(true);
             setCenter(scroll);
-            offer(() -> WorkingText.matrices(matrices.get(), findings.desk().style()));
+            offer(() -> WorkingText.matrices(matrices.get(), findings.style()));
         } else {
             say(findings.fitInHand().filter(LinearFit.class::isInstance).isPresent()
                     ? "Matrices are written out for up to " + MatrixWorking.MOST + " points."

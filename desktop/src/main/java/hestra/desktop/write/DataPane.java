@@ -17,6 +17,7 @@ import hestra.data.TableEdit;
 import hestra.data.Variable;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
+import hestra.desk.PartEdit;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.table.CheckList;
 import hestra.desktop.table.DataGrid;
@@ -25,7 +26,7 @@ import hestra.desktop.table.GridSource;
 import hestra.documents.DataFile;
 import hestra.documents.DelimitedText;
 import hestra.documents.DelimitedText.Block;
-import hestra.exercise.Exercise;
+import hestra.exercise.Part;
 import hestra.numbers.Counted;
 import hestra.numbers.DecimalMark;
 import hestra.summary.EntryChecks;
@@ -73,24 +74,24 @@ final class DataPane {
     }
 
     private void show(Findings findings) {
-        Exercise exercise = findings.exercise();
+        Part part = findings.part();
         variables.show();
         joining.dataChanged();
         grid.refresh();
-        for (int column = 0; column < exercise.data().width(); column++) {
-            grid.note(column, exercise.data().variable(column).unit());
+        for (int column = 0; column < part.data().width(); column++) {
+            grid.note(column, part.data().variable(column).unit());
         }
-        if (checked != exercise.data() || !exercise.roles().equals(checkedRoles)) {
-            checked = exercise.data();
-            checkedRoles = exercise.roles();
-            checks.show(EntryChecks.of(checked, checkedRoles, exercise.mark()));
+        if (checked != part.data() || !part.roles().equals(checkedRoles)) {
+            checked = part.data();
+            checkedRoles = part.roles();
+            checks.show(EntryChecks.of(checked, checkedRoles, findings.exercise().mark()));
         }
-        Roles roles = exercise.roles();
-        long unreadable = exercise.data().rows().stream().flatMap(row -> Stream.of(row.cell(roles.explanatory()), row.cell(roles.response())))
+        Roles roles = part.roles();
+        long unreadable = part.data().rows().stream().flatMap(row -> Stream.of(row.cell(roles.explanatory()), row.cell(roles.response())))
                 .filter(Cell.Unreadable.class::isInstance).count();
-        summary.setText(exercise.data().size() == 0
+        summary.setText(part.data().size() == 0
                 ? "Click a cell and paste the columns from a spreadsheet, or type them; or drop a file here: .csv, .xlsx or .ods, or choose one with Open data… (Ctrl+Shift+O)."
-                : Counted.of(exercise.pairs().n(), "pair") + (unreadable == 0 ? "" : " · " + Counted.of(unreadable, "cell is no number; it is left out", "cells are not numbers; they are left out"))
+                : Counted.of(part.pairs().n(), "pair") + (unreadable == 0 ? "" : " · " + Counted.of(unreadable, "cell is no number; it is left out", "cells are not numbers; they are left out"))
                     + ". This is the printed table; students get it as their tasks say.");
     }
 
@@ -98,17 +99,17 @@ final class DataPane {
     private final class TrueData implements GridSource {
         @Override
         public DataTable table() {
-            return model.desk().exercise().data();
+            return model.findings().part().data();
         }
 
         @Override
         public Roles roles() {
-            return model.desk().exercise().roles();
+            return model.findings().part().roles();
         }
 
         @Override
         public void change(TableEdit change) {
-            model.apply(new Edit.WriteTable(change));
+            model.apply(new PartEdit.WriteTable(change));
         }
 
         /** Over an empty table a pasted block brings its own columns and headings; else it goes where it is pasted. */
@@ -120,11 +121,11 @@ final class DataPane {
         private Edit.Lasting pasting(DataTable before, int row, int column, Block block, boolean ownColumns) {
             if (ownColumns && block.width() >= 2) {
                 DataTable brought = DelimitedText.table(block, before.variables(), mark());
-                return new Edit.WriteColumns(brought, Roles.likelyIn(brought));
+                return new PartEdit.WriteColumns(brought, Roles.likelyIn(brought));
             }
             TableEdit paste = new TableEdit.Paste(row, column, block.rows());
             return row == 0 && column == 0 && block.headings().isPresent()
-                    ? new Edit.WriteColumns(named(paste.appliedTo(before, mark()), block.headings().get()), roles()) : new Edit.WriteTable(paste);
+                    ? new PartEdit.WriteColumns(named(paste.appliedTo(before, mark()), block.headings().get()), roles()) : new PartEdit.WriteTable(paste);
         }
 
         @Override

@@ -29,7 +29,7 @@ final class DescribeFields {
         proposed.getStyleClass().add("small");
         proposed.setWrapText(true);
         fields.onShow(_ -> proposed.setText("From the data one would propose: "
-                + Description.proposedFor(model.desk().exercise().truth().pairsWithSlips()).inWords() + ". You decide."));
+                + Description.proposedFor(model.findings().truth().pairsWithSlips()).inWords() + ". You decide."));
         fields.add(proposed);
     }
 

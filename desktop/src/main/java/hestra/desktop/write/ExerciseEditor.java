@@ -12,26 +12,29 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.util.Subscription;
 
-import hestra.desk.Edit;
+import hestra.desk.ExerciseEdit;
 import hestra.desk.Findings;
+import hestra.desk.PartEdit;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.parts.Choices;
 import hestra.desktop.parts.DigitsMenu;
 import hestra.desktop.parts.TypingRun;
 import hestra.exercise.Exercise;
+import hestra.exercise.Part;
 import hestra.exercise.PointChange;
 import hestra.fit.EquationForm;
 import hestra.task.Aid;
 
 import static hestra.desktop.parts.Presence.present;
 
-/** What belongs to the exercise as a whole: where the data come from, and what is held back at the start. */
+/** What belongs to the exercise as a whole, and to the part in hand as a whole: what is held back at the start, and the rules of the plot. */
 final class ExerciseEditor extends VBox implements Editor {
 
     private final DeskModel model;
     private final Subscription watching;
     private final TextField place = new TextField();
     private final VBox held = new VBox();
+    private final Label ofPart = new Label();
     private final Label warning = new Label();
     private final VBox points = new VBox();
     private final Choices<Boolean> order;
@@ -49,22 +52,23 @@ final class ExerciseEditor extends VBox implements Editor {
         place.textProperty().addListener((_, _, text) -> {
             Exercise now = model.desk().exercise();
             if (!text.equals(now.place())) {
-                model.apply(new Edit.WriteTexts(now.title(), text, now.heading(), run.now()));
+                model.apply(new ExerciseEdit.WriteTexts(now.title(), text, now.heading(), run.now()));
             }
         });
+        ofPart.getStyleClass().add("editor-title");
         held.getStyleClass().add("aid-list");
         for (Aid aid : Aid.values()) {
             CheckBox box = new CheckBox(aid.inWords());
             box.setId("held-" + aid.name().toLowerCase(Locale.ROOT));
             box.setOnAction(_ -> {
                 Set<Aid> changed = EnumSet.noneOf(Aid.class);
-                changed.addAll(model.desk().exercise().held());
+                changed.addAll(model.findings().part().held());
                 if (box.isSelected()) {
                     changed.add(aid);
                 } else {
                     changed.remove(aid);
                 }
-                model.apply(new Edit.WriteHeld(changed));
+                model.apply(new PartEdit.WriteHeld(changed));
             });
             held.getChildren().add(box);
         }
@@ -72,19 +76,19 @@ final class ExerciseEditor extends VBox implements Editor {
         for (PointChange change : PointChange.values()) {
             CheckBox box = new CheckBox(change.inWords());
             box.setId("points-" + change.name().toLowerCase(Locale.ROOT));
-            box.setOnAction(_ -> model.apply(new Edit.WriteRules(model.desk().exercise().rules().with(change, box.isSelected()))));
+            box.setOnAction(_ -> model.apply(new PartEdit.WriteRules(model.findings().part().rules().with(change, box.isSelected()))));
             points.getChildren().add(box);
         }
         order = new Choices<>("equation-order", List.of(true, false), it -> it ? "a + b x" : "b x + a", it -> write(new EquationForm(it, form().names())));
         letters = new Choices<>("equation-letters", List.of(true, false), it -> it ? "names" : "x and y", it -> write(new EquationForm(form().constantFirst(), it)));
-        digits = DigitsMenu.inForm("write-digits", count -> model.apply(new Edit.WriteRules(model.desk().exercise().rules().withDigits(count))));
+        digits = DigitsMenu.inForm("write-digits", count -> model.apply(new PartEdit.WriteRules(model.findings().part().rules().withDigits(count))));
         HBox equations = new HBox(8, order, letters);
         warning.getStyleClass().add("warning-box");
         warning.setWrapText(true);
         warning.setMinHeight(USE_PREF_SIZE);
         Label hint = new Label("Click a task on the left to change it.");
         hint.getStyleClass().add("small");
-        getChildren().addAll(title, hint, label("where the data come from"), place,
+        getChildren().addAll(title, hint, label("where the data come from"), place, ofPart,
                 label("held back until a task opens it: look before the line"), held, warning,
                 label("in the plot, points may be"), points, label("equations are written"), equations, label("digits in the numbers of curves"), digits);
         watching = model.watch(this::show);
@@ -97,31 +101,34 @@ final class ExerciseEditor extends VBox implements Editor {
 
     private void show(Findings findings) {
         Exercise exercise = findings.exercise();
+        Part part = findings.part();
+        ofPart.setText("Part " + (exercise.indexOf(part) + 1) + (part.heading().isBlank() ? "" : ": " + part.heading()));
+        present(ofPart, exercise.parts().size() > 1);
         if (!place.getText().equals(exercise.place())) {
             place.setText(exercise.place());
         }
         for (int i = 0; i < Aid.values().length; i++) {
-            ((CheckBox) held.getChildren().get(i)).setSelected(exercise.held().contains(Aid.values()[i]));
+            ((CheckBox) held.getChildren().get(i)).setSelected(part.held().contains(Aid.values()[i]));
         }
         for (int i = 0; i < PointChange.values().length; i++) {
-            ((CheckBox) points.getChildren().get(i)).setSelected(exercise.rules().allows(PointChange.values()[i]));
+            ((CheckBox) points.getChildren().get(i)).setSelected(part.rules().allows(PointChange.values()[i]));
         }
-        order.show(Optional.of(exercise.rules().form().constantFirst()));
-        letters.show(Optional.of(exercise.rules().form().names()));
-        digits.show(exercise.rules().digits());
-        Set<Aid> never = exercise.neverOpened();
-        boolean shown = !never.isEmpty() && !exercise.tasks().isEmpty();
+        order.show(Optional.of(part.rules().form().constantFirst()));
+        letters.show(Optional.of(part.rules().form().names()));
+        digits.show(part.rules().digits());
+        Set<Aid> never = part.neverOpened();
+        boolean shown = !never.isEmpty() && !part.tasks().isEmpty();
         warning.setText("≈ No task opens: " + String.join(", ", never.stream().map(Aid::inWords).toList())
                 + ". Let a task open them, or do not hold them back.");
         present(warning, shown);
     }
 
     private EquationForm form() {
-        return model.desk().exercise().rules().form();
+        return model.findings().part().rules().form();
     }
 
     private void write(EquationForm form) {
-        model.apply(new Edit.WriteRules(model.desk().exercise().rules().with(form)));
+        model.apply(new PartEdit.WriteRules(model.findings().part().rules().with(form)));
     }
 
     private static Label label(String text) {

@@ -19,6 +19,7 @@ import hestra.data.Join.Keys;
 import hestra.data.Roles;
 import hestra.data.Variable;
 import hestra.desk.Edit;
+import hestra.desk.PartEdit;
 import hestra.desktop.app.DeskModel;
 import hestra.numbers.Counted;
 
@@ -67,7 +68,7 @@ final class JoinStrip extends VBox {
 
     /** To be called when the data may have changed: a join is not to be changed any more once something else is. */
     void dataChanged() {
-        if (after != null && model.desk().exercise().data() != after) {
+        if (after != null && model.findings().part().data() != after) {
             hide();
         }
     }
@@ -79,7 +80,7 @@ final class JoinStrip extends VBox {
 
     /** Joins a table. */
     void join(DataTable other) {
-        before = model.desk().exercise().data();
+        before = model.findings().part().data();
         second = other;
         Optional<Keys> keys = Join.likelyKeys(before, second);
         if (keys.isEmpty()) {
@@ -103,9 +104,9 @@ final class JoinStrip extends VBox {
             notice.accept("There would be more than " + DataTable.MOST_COLUMNS + " columns.");
             return;
         }
-        Roles roles = model.desk().exercise().roles();
-        model.apply(new Edit.WriteColumns(join.table(), roles));
-        after = model.desk().exercise().data();
+        Roles roles = model.findings().part().roles();
+        model.apply(new PartEdit.WriteColumns(join.table(), roles));
+        after = model.findings().part().data();
         showing = true;
         here.getItems().setAll(before.variables().stream().map(Variable::name).toList());
         there.getItems().setAll(second.variables().stream().map(Variable::name).toList());

@@ -1,60 +1,61 @@
 package hestra.desktop.write;
 
-import java.util.Locale;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
-import javafx.css.PseudoClass;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.TextArea;
+import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TextField;
-import javafx.scene.input.KeyCode;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 
 import hestra.desk.Edit;
+import hestra.desk.ExerciseEdit;
 import hestra.desk.Findings;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.parts.Tip;
 import hestra.desktop.parts.TypingRun;
+import hestra.exercise.Block;
 import hestra.exercise.Exercise;
-import hestra.numbers.Counted;
-import hestra.task.Key;
+import hestra.exercise.Part;
 import hestra.task.Kind;
 import hestra.task.Kinds;
-import hestra.task.Task;
 import hestra.task.Truth;
+import hestra.tracing.Picture;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
-/** The exercise from top to bottom: heading, prose, and the tasks with their keys, which can be added, moved and removed. */
+/** The exercise from top to bottom: heading, and the parts with the blocks of their sheets, which can be added, moved and removed. */
 final class Outline {
 
     private static final Duration MENU_CLOSES = Duration.millis(120);
 
-    private static final PseudoClass IN_HAND = PseudoClass.getPseudoClass("in-hand");
-    private static final PseudoClass MISSING = PseudoClass.getPseudoClass("missing");
-
     private final DeskModel model;
+    private final Consumer<Consumer<Picture>> choosePicture;
     private final TextField title = new TextField();
     private final TextField heading = new TextField();
-    private final TextArea prose = new TextArea();
-    private final VBox tasks = new VBox();
+    private final VBox sheet = new VBox();
+    private final List<OutlineRow> rows = new ArrayList<>();
     private final ScrollPane pane;
     private Exercise shown;
     private Optional<String> inHand = Optional.of("-");
+    private String partInHand = "";
 
-    Outline(DeskModel model) {
+    /** The outline; {@code choosePicture} asks for a picture. */
+    Outline(DeskModel model, Consumer<Consumer<Picture>> choosePicture) {
         this.model = model;
+        this.choosePicture = choosePicture;
         title.setId("write-title");
         title.setPromptText("Title of the exercise");
         Tip.set(title, "What the window and the file are called");
@@ -65,20 +66,10 @@ final class Outline {
         heading.getStyleClass().add("write-heading");
         TypingRun headingRun = new TypingRun(heading);
         heading.textProperty().addListener((_, _, text) -> texts(model.desk().exercise().title(), text, headingRun));
-        prose.setId("write-prose");
-        prose.setPromptText("The situation. *emphasis*, **strong**, - lists; {n}, {x} and {y} stand for the number of pairs and the variables.");
-        prose.setWrapText(true);
-        prose.setPrefRowCount(4);
-        prose.textProperty().addListener((_, _, text) -> {
-            if (!text.equals(model.desk().exercise().prose())) {
-                model.apply(new Edit.WriteProse(text));
-            }
-        });
-        prose.focusedProperty().addListener((_, _, focused) -> turnToExercise(focused));
         title.focusedProperty().addListener((_, _, focused) -> turnToExercise(focused));
         heading.focusedProperty().addListener((_, _, focused) -> turnToExercise(focused));
-        tasks.getStyleClass().add("outline-tasks");
-        VBox content = new VBox(label("title"), title, label("heading and prose"), heading, prose, tasks);
+        sheet.getStyleClass().add("outline-tasks");
+        VBox content = new VBox(label("title"), title, label("heading"), heading, sheet);
         content.getStyleClass().add("outline");
         pane = new ScrollPane(content);
         pane.setFitToWidth(true);
@@ -117,121 +108,122 @@ final class Outline {
     private void texts(String newTitle, String newHeading, TypingRun run) {
         Exercise now = model.desk().exercise();
         if (!newTitle.equals(now.title()) || !newHeading.equals(now.heading())) {
-            model.apply(new Edit.WriteTexts(newTitle, now.place(), newHeading, run.now()));
+            model.apply(new ExerciseEdit.WriteTexts(newTitle, now.place(), newHeading, run.now()));
         }
     }
 
     private void show(Findings findings) {
         Exercise exercise = findings.exercise();
         Optional<String> now = findings.desk().task();
-        if (exercise.equals(shown) && now.equals(inHand)) {
+        if (exercise.equals(shown) && now.equals(inHand) && findings.part().id().equals(partInHand)) {
             return;
         }
         put(title, exercise.title());
         put(heading, exercise.heading());
-        if (!prose.getText().equals(exercise.prose())) {
-            prose.setText(exercise.prose());
+        // Where words alone have changed the rows stay: somebody is typing into one of them.
+        if (shown == null || !wordless(exercise).equals(wordless(shown)) || !now.equals(inHand) || !findings.part().id().equals(partInHand)) {
+            inHand = now;
+            partInHand = findings.part().id();
+            build(exercise, findings.part());
         }
         shown = exercise;
-        inHand = now;
-        tasks.getChildren().clear();
-        Truth truth = exercise.truth();
-        for (int i = 0; i < exercise.tasks().size(); i++) {
-            tasks.getChildren().addAll(adder(i, exercise.tasks().isEmpty()), row(exercise, truth, i));
-        }
-        tasks.getChildren().add(adder(exercise.tasks().size(), true));
-        if (exercise.tasks().isEmpty()) {
-            Label hint = new Label("No tasks yet. Add the first: its right answer is computed from the data.");
-            hint.getStyleClass().add("small");
-            hint.setWrapText(true);
-            tasks.getChildren().add(hint);
-        }
+        rows.forEach(row -> row.show(exercise));
     }
 
-    private Node row(Exercise exercise, Truth truth, int index) {
-        Task task = exercise.tasks().get(index);
-        Label name = new Label((index + 1) + " · " + task.terms().title());
-        name.getStyleClass().add("task-title");
-        Key computed = task.key(truth);
-        Label key = new Label(computed.text());
-        key.getStyleClass().add("outline-key");
-        key.setId("key-" + task.id());
-        key.pseudoClassStateChanged(MISSING, !computed.computed());
-        key.setMinWidth(0);
-        Label kind = new Label(task.kind().title() + " · " + Counted.of(task.terms().marks(), "mark")
-                + (task.terms().opens().isEmpty() ? "" : " · opens " + task.terms().opens().size() + " aids"));
-        kind.getStyleClass().add("small");
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox second = new HBox(kind, gap, icon(Feather.CHEVRON_UP, "Move up (Alt+Up)", () -> move(task, index - 1), index > 0),
-                icon(Feather.CHEVRON_DOWN, "Move down (Alt+Down)", () -> move(task, index + 1), index < exercise.tasks().size() - 1),
-                icon(Feather.TRASH_2, "Remove (Delete)", () -> model.apply(new Edit.RemoveTask(task.id())), true));
-        second.setAlignment(Pos.CENTER_LEFT);
-        VBox row = new VBox(name, key, second);
-        row.getStyleClass().add("outline-row");
-        row.setId("outline-" + task.id());
-        row.setFocusTraversable(true);
-        row.pseudoClassStateChanged(IN_HAND, inHand.filter(task.id()::equals).isPresent());
-        row.setOnMouseClicked(_ -> turnTo(task));
-        row.setOnKeyPressed(event -> {
-            if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.SPACE) {
-                turnTo(task);
-            } else if (event.getCode() == KeyCode.DELETE) {
-                model.apply(new Edit.RemoveTask(task.id()));
-            } else if (event.isAltDown() && event.getCode() == KeyCode.UP && index > 0) {
-                move(task, index - 1);
-            } else if (event.isAltDown() && event.getCode() == KeyCode.DOWN) {
-                move(task, index + 1);
-            } else {
-                return;
+    /** The exercise without what is typed in this view. */
+    private static Exercise wordless(Exercise exercise) {
+        return exercise.withTexts("", "", "").withParts(exercise.parts().stream().map(part -> part.withHeading("").withBlocks(part.blocks().stream()
+                .map(block -> block instanceof Block.Prose(String id, String _) ? new Block.Prose(id, "") : block).toList())).toList());
+    }
+
+    private void build(Exercise exercise, Part here) {
+        Optional<String> focused = Optional.ofNullable(sheet.getScene()).map(Scene::getFocusOwner).filter(node -> node instanceof TextInputControl).map(Node::getId);
+        rows.clear();
+        List<Node> nodes = new ArrayList<>();
+        for (Part part : exercise.parts()) {
+            if (exercise.parts().size() > 1) {
+                PartRow row = new PartRow(model, exercise, part, part.id().equals(here.id()));
+                rows.add(row);
+                nodes.add(row.node());
             }
-            event.consume();
-        });
-        return row;
+            Truth truth = part.truth(exercise.mark());
+            for (int i = 0; i < part.blocks().size(); i++) {
+                Block block = part.blocks().get(i);
+                OutlineRow row = block instanceof Block.Prose prose ? new ProseRow(model, part, prose)
+                        : new BlockRow(model, exercise, part, block, truth, inHand.filter(block.id()::equals).isPresent());
+                rows.add(row);
+                nodes.add(adder(part, i, false));
+                nodes.add(row.node());
+            }
+            nodes.add(adder(part, part.blocks().size(), true));
+            if (part.tasks().isEmpty()) {
+                nodes.add(hint("No tasks yet. Add the first: its right answer is computed from the data."));
+            }
+        }
+        nodes.add(partAdder(exercise));
+        sheet.getChildren().setAll(nodes);
+        focused.ifPresent(id -> Optional.ofNullable(sheet.lookup("#" + id)).ifPresent(Node::requestFocus));
     }
 
-    private void turnTo(Task task) {
-        model.apply(new Edit.TurnTo(Optional.of(task.id())));
-        focus(task);
+    private static Label hint(String text) {
+        Label hint = new Label(text);
+        hint.getStyleClass().add("small");
+        hint.setWrapText(true);
+        return hint;
     }
 
-    private void move(Task task, int index) {
-        model.apply(new Edit.MoveTask(task.id(), index));
-        focus(task);
-    }
-
-    /** Puts the keyboard on a task's row, which is a new one after each change. */
-    private void focus(Task task) {
-        tasks.getChildren().stream().filter(node -> ("outline-" + task.id()).equals(node.getId())).findFirst()
-                .ifPresent(Node::requestFocus);
-    }
-
-    /** The place between two tasks where another is added. */
-    private Node adder(int index, boolean last) {
-        MenuButton adder = new MenuButton(last ? "Add a task" : "");
+    /** The place between two blocks where another is added. */
+    private Node adder(Part part, int index, boolean last) {
+        MenuButton adder = new MenuButton(last ? "Add a task, a text or a picture" : "");
         adder.setGraphic(new FontIcon(Feather.PLUS));
-        adder.setId("add-task-" + index);
-        adder.setAccessibleText("Add a task here");
+        adder.setId("add-" + part.id() + "-" + index);
+        adder.setAccessibleText("Add a task, a text or a picture here");
         adder.getStyleClass().addAll("adder", last ? "adder-last" : "adder-between");
         for (Kind kind : Kinds.ALL) {
-            MenuItem item = new MenuItem(kind.title());
-            item.setId("add-" + kind.code());
-            item.setOnAction(_ -> WriteView.add(model, index, kind));
-            adder.getItems().add(item);
+            adder.getItems().add(item("add-" + kind.code(), kind.title(), () -> add(part, index, new Block.Asked(kind.create(fresh("task"), truth(part))))));
         }
+        adder.getItems().addAll(new SeparatorMenuItem(),
+                item("add-text", "Text", () -> add(part, index, new Block.Prose(fresh("text"), ""))),
+                item("add-picture", "Picture…", () -> choosePicture.accept(picture -> add(part, index, new Block.Illustration(fresh("picture"), picture, "", "")))),
+                item("add-figure", "Figure", () -> add(part, index, new Block.Plot(fresh("figure"), Set.of(), Optional.empty(), ""))),
+                item("add-table", "Printed table", () -> add(part, index, new Block.Printed(fresh("table"), ""))),
+                item("add-formula", "Formula", () -> add(part, index, new Block.Formula(fresh("formula"), "ŷ = a + b x"))));
         return adder;
     }
 
-    private static Button icon(Feather icon, String tip, Runnable action, boolean enabled) {
-        Button button = new Button();
-        button.setGraphic(new FontIcon(icon));
-        button.getStyleClass().add("icon-button");
-        Tip.set(button, tip);
-        button.setAccessibleText(tip);
-        button.setDisable(!enabled);
-        button.setFocusTraversable(false);
-        button.setOnAction(_ -> action.run());
-        return button;
+    private Node partAdder(Exercise exercise) {
+        Button adder = new Button("Add a part with data of its own", new FontIcon(Feather.PLUS));
+        adder.setId("add-part");
+        adder.getStyleClass().addAll("adder", "adder-last");
+        adder.setDisable(exercise.parts().size() >= Exercise.MOST_PARTS);
+        adder.setOnAction(_ -> {
+            Part part = Part.blank(fresh("part")).withBlockAt(0, new Block.Prose(fresh("text"), ""));
+            model.apply(new ExerciseEdit.AddPart(exercise.parts().size(), part));
+            model.apply(new Edit.GoTo(part.id()));
+        });
+        return adder;
+    }
+
+    private static MenuItem item(String id, String title, Runnable action) {
+        MenuItem item = new MenuItem(title);
+        item.setId(id);
+        item.setOnAction(_ -> action.run());
+        return item;
+    }
+
+    private String fresh(String kind) {
+        return model.desk().exercise().freshId(kind);
+    }
+
+    private Truth truth(Part part) {
+        Exercise exercise = model.desk().exercise();
+        return exercise.part(part.id()).orElse(part).truth(exercise.mark());
+    }
+
+    /** Adds a block and turns to it. */
+    private void add(Part part, int index, Block block) {
+        model.apply(new ExerciseEdit.AddBlock(part.id(), index, block));
+        model.apply(new Edit.TurnTo(Optional.of(block.id())));
     }
 
     private static void put(TextField field, String text) {

@@ -15,13 +15,15 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 import hestra.desk.Desk;
-import hestra.desk.Edit;
 import hestra.desk.Findings;
+import hestra.desk.FixedPlot;
+import hestra.desk.PartEdit;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.app.Look;
+import hestra.desktop.figure.FigureView;
 import hestra.desktop.parts.Tip;
-import hestra.desktop.plot.FigureView;
 import hestra.exercise.Exercise;
+import hestra.exercise.Part;
 import hestra.exercise.Provenance;
 import hestra.figure.Figure;
 import hestra.figure.Layout;
@@ -30,6 +32,7 @@ import hestra.figure.ScatterPlot;
 import hestra.fit.Curve;
 import hestra.fit.LineFit;
 import hestra.numbers.Counted;
+import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberStyle;
 import hestra.recipe.Recipe;
 import hestra.recipe.Sample;
@@ -69,7 +72,7 @@ final class RecipePane {
         slopesTold.getStyleClass().add("small");
         use.setId("recipe-use");
         use.getStyleClass().add("check");
-        use.setOnAction(_ -> drawn.ifPresent(recipe -> model.apply(new Edit.WriteRecipe(recipe))));
+        use.setOnAction(_ -> drawn.ifPresent(recipe -> model.apply(new PartEdit.WriteRecipe(recipe))));
         Tip.set(use, "put this sample into the exercise's table, in place of what is there; undo brings that back");
         another.setId("recipe-next");
         another.getStyleClass().add("quiet");
@@ -89,7 +92,7 @@ final class RecipePane {
         strip.setMaxHeight(74);
         pane.getChildren().addAll(form, buttons, plot, slopesTold, strip);
         draw();
-        model.watch(findings -> follow(findings.exercise()));
+        model.watch(findings -> follow(findings.part(), findings.exercise().mark()));
     }
 
     Node node() {
@@ -102,11 +105,11 @@ final class RecipePane {
     }
 
     /** An exercise whose data were made by a recipe begins with that one, and undo and redo go back and forth between recipes. */
-    private void follow(Exercise exercise) {
-        if (exercise.provenance() instanceof Provenance.Made(Recipe recipe) && !followed.equals(Optional.of(exercise.provenance()))) {
-            followed = Optional.of(exercise.provenance());
+    private void follow(Part part, DecimalMark mark) {
+        if (part.provenance() instanceof Provenance.Made(Recipe recipe) && !followed.equals(Optional.of(part.provenance()))) {
+            followed = Optional.of(part.provenance());
             if (!drawn.equals(Optional.of(recipe))) {
-                form.show(recipe, exercise.mark());
+                form.show(recipe, mark);
                 slopes.clear();
                 draw();
             }
@@ -128,8 +131,8 @@ final class RecipePane {
             refuse("Type a number in each field that is marked.");
             return;
         }
-        Exercise exercise = model.desk().exercise();
-        switch (Sample.of(recipe.get(), exercise.x(), exercise.y(), exercise.mark())) {
+        Part part = model.findings().part();
+        switch (Sample.of(recipe.get(), part.x(), part.y(), model.desk().exercise().mark())) {
             case Sample.Refused(String message) -> refuse(message);
             case Sample.Done(Sample sample) -> show(recipe.get(), sample);
         }
@@ -145,7 +148,7 @@ final class RecipePane {
     private void show(Recipe recipe, Sample sample) {
         drawn = Optional.of(recipe);
         use.setDisable(false);
-        shown = Findings.of(Desk.open(model.desk().exercise().withTasks(List.of()).withHeld(Set.of()).withColumns(sample.table(), sample.roles())));
+        shown = FixedPlot.truth(model.desk().exercise(), model.findings().part().withColumns(sample.table(), sample.roles()));
         Optional<LineFit> line = shown.fit().line();
         line.ifPresent(it -> {
             if (slopes.size() == MOST_SLOPES) {
@@ -171,7 +174,7 @@ final class RecipePane {
     }
 
     private NumberStyle style() {
-        return model.desk().style();
+        return model.findings().style();
     }
 
     private Figure describe(Layout layout) {

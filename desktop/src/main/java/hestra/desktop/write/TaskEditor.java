@@ -69,7 +69,7 @@ final class TaskEditor extends VBox implements Editor {
         Exercise exercise = findings.exercise();
         heading.setText(task.get().kind().title() + " · task " + (exercise.indexOf(id) + 1) + " of " + exercise.tasks().size());
         fields.show(task.get());
-        showKeys(task.get().key(exercise.truth()));
+        showKeys(task.get().key(findings.truth()));
     }
 
     private void numbers() {

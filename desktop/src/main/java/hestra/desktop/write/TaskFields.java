@@ -15,9 +15,10 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
-import hestra.desk.Edit;
+import hestra.desk.ExerciseEdit;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.parts.TypingRun;
+import hestra.exercise.Block;
 import hestra.task.Task;
 
 /**
@@ -53,7 +54,7 @@ final class TaskFields {
     void change(Function<Task, Task> change, Optional<String> run) {
         if (!showing) {
             task().map(change).filter(changed -> !changed.equals(task().orElseThrow()))
-                    .ifPresent(changed -> model.apply(new Edit.ChangeTask(changed, run)));
+                    .ifPresent(changed -> model.apply(new ExerciseEdit.ChangeBlock(new Block.Asked(changed), run)));
         }
     }
 

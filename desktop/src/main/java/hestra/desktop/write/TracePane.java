@@ -24,15 +24,16 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 import hestra.data.Cell;
-import hestra.desk.Edit;
+import hestra.desk.PartEdit;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.app.Look;
 import hestra.desktop.parts.Tip;
 import hestra.documents.PictureFile;
 import hestra.documents.Reading;
-import hestra.exercise.Exercise;
+import hestra.exercise.Part;
 import hestra.exercise.Provenance;
 import hestra.numbers.Counted;
+import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberStyle;
 import hestra.tracing.KnownAxis;
 import hestra.tracing.Picture;
@@ -104,7 +105,7 @@ final class TracePane {
                 event.consume();
             }
         });
-        model.watch(findings -> show(findings.exercise()));
+        model.watch(findings -> show(findings.part(), findings.exercise().mark()));
     }
 
     Node node() {
@@ -121,7 +122,7 @@ final class TracePane {
             case Reading.Refused<Picture>(String message) -> notice.accept(message);
             case Reading.Done<Picture>(Picture picture) -> {
                 double[] size = TraceCanvas.size(picture);
-                model.apply(new Edit.LayPicture(picture, PictureAxes.within(size[0], size[1])));
+                model.apply(new PartEdit.LayPicture(picture, PictureAxes.within(size[0], size[1])));
                 canvas.requestFocus();
             }
         }
@@ -137,12 +138,12 @@ final class TracePane {
         return copy;
     }
 
-    private void show(Exercise exercise) {
-        boolean traced = exercise.provenance() instanceof Provenance.Traced;
+    private void show(Part part, DecimalMark mark) {
+        boolean traced = part.provenance() instanceof Provenance.Traced;
         canvas.setVisible(traced);
         empty.setVisible(!traced);
         axes.getChildren().stream().skip(1).forEach(node -> node.setDisable(!traced));
-        if (!(exercise.provenance() instanceof Provenance.Traced(Picture picture, Tracing tracing))) {
+        if (!(part.provenance() instanceof Provenance.Traced(Picture picture, Tracing tracing))) {
             told.setText("");
             return;
         }
@@ -151,7 +152,7 @@ final class TracePane {
         DoubleSupplier[] now = {tracing.axes().x()::firstValue, tracing.axes().x()::secondValue, tracing.axes().y()::firstValue, tracing.axes().y()::secondValue};
         for (int i = 0; i < values.length; i++) {
             if (number(values[i]) != now[i].getAsDouble()) {
-                values[i].setText(new NumberStyle(exercise.mark(), 12).shortest(now[i].getAsDouble()));
+                values[i].setText(new NumberStyle(mark, 12).shortest(now[i].getAsDouble()));
             }
         }
         logs[0].setSelected(tracing.axes().x().logarithmic());
@@ -165,11 +166,11 @@ final class TracePane {
 
     private void changed(Tracing tracing, boolean goesOn) {
         gesture = goesOn ? gesture : model.newGesture();
-        model.apply(new Edit.Trace(tracing, gesture));
+        model.apply(new PartEdit.Trace(tracing, gesture));
     }
 
     private void typed() {
-        if (showing || !(model.desk().exercise().provenance() instanceof Provenance.Traced(Picture _, Tracing tracing))) {
+        if (showing || !(model.findings().part().provenance() instanceof Provenance.Traced(Picture _, Tracing tracing))) {
             return;
         }
         boolean fine = true;

@@ -24,10 +24,9 @@ import hestra.data.Roles.Use;
 import hestra.data.TableEdit;
 import hestra.data.Variable;
 import hestra.data.Variable.Limits;
-import hestra.desk.Edit;
+import hestra.desk.PartEdit;
 import hestra.desktop.app.DeskModel;
 import hestra.desktop.parts.Tip;
-import hestra.exercise.Exercise;
 import hestra.numbers.Counted;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberStyle;
@@ -56,9 +55,9 @@ final class VariableForm extends ScrollPane {
     }
 
     void show() {
-        Exercise exercise = model.desk().exercise();
-        if (exercise.data().width() != width) {
-            build(exercise.data().width());
+        int now = model.findings().part().data().width();
+        if (now != width) {
+            build(now);
         }
         shows.forEach(Runnable::run);
     }
@@ -106,14 +105,14 @@ final class VariableForm extends ScrollPane {
             }
         });
         uses.setOnAction(_ -> {
-            Roles now = model.desk().exercise().roles();
+            Roles now = model.findings().part().roles();
             if (uses.getValue() != null && uses.getValue() != now.useOf(column)) {
-                model.apply(new Edit.WriteRoles(now.with(column, uses.getValue())));
+                model.apply(new PartEdit.WriteRoles(now.with(column, uses.getValue())));
             }
         });
         Tip.set(uses, "explains: x; responds: y; names: a label at each point; groups: a shape for each group; counts: how often each pair was observed");
         shows.add(() -> {
-            Use now = model.desk().exercise().roles().useOf(column);
+            Use now = model.findings().part().roles().useOf(column);
             // A column leaves an axis only when another takes its place.
             List<Use> possible = now.isAxis() ? List.of(Use.EXPLAINS, Use.RESPONDS) : List.of(Use.values());
             if (!uses.getItems().equals(possible)) {
@@ -134,7 +133,7 @@ final class VariableForm extends ScrollPane {
         shows.add(() -> {
             if (shown[0] != table()) {
                 shown[0] = table();
-                overview.setText(inWords(ColumnOverview.of(table(), column), table().size(), model.desk().style()));
+                overview.setText(inWords(ColumnOverview.of(table(), column), table().size(), model.findings().style()));
             }
         });
         return overview;
@@ -165,13 +164,13 @@ final class VariableForm extends ScrollPane {
             boolean fits = cleared || limits.isPresent();
             least.pseudoClassStateChanged(PseudoClass.getPseudoClass("wrong"), !fits && !least.getText().isBlank() && !greatest.getText().isBlank());
             if (fits && !limits.equals(variable(column).possible())) {
-                model.apply(new Edit.WriteTable(new TableEdit.Name(column, variable(column).withPossible(limits))));
+                model.apply(new PartEdit.WriteTable(new TableEdit.Name(column, variable(column).withPossible(limits))));
             }
         };
         least.textProperty().addListener(_ -> typed.run());
         greatest.textProperty().addListener(_ -> typed.run());
         shows.add(() -> variable(column).possible().ifPresent(limits -> {
-            NumberStyle style = model.desk().style().withDigits(15);
+            NumberStyle style = model.findings().style().withDigits(15);
             if (!limits(least.getText(), greatest.getText()).equals(Optional.of(limits))) {
                 least.setText(style.shortest(limits.least()));
                 greatest.setText(style.shortest(limits.greatest()));
@@ -201,7 +200,7 @@ final class VariableForm extends ScrollPane {
     }
 
     private DataTable table() {
-        return model.desk().exercise().data();
+        return model.findings().part().data();
     }
 
     private Variable variable(int column) {
@@ -213,7 +212,7 @@ final class VariableForm extends ScrollPane {
         field.setId(id);
         field.textProperty().addListener((_, _, text) -> {
             if (column < width && !text.strip().equals(now.apply(variable(column)))) {
-                model.apply(new Edit.WriteTable(new TableEdit.Name(column, changed.apply(variable(column), text))));
+                model.apply(new PartEdit.WriteTable(new TableEdit.Name(column, changed.apply(variable(column), text))));
             }
         });
         shows.add(() -> {

@@ -43,11 +43,11 @@ class CurvesTest {
 
     private Person at(String set) throws IOException {
         Exercise exercise = OrrinBay.sets().stream().map(OrrinBay.Set::exercise).filter(it -> it.id().contains(set)).findFirst().orElseThrow();
-        return Person.at(exercise.withHeld(Set.of()), folder);
+        return Person.at(exercise.withFirst(part -> part.withHeld(Set.of())), folder);
     }
 
     private static CurveState curves(Person person) {
-        return person.model().desk().work().curves();
+        return person.model().findings().work().curves();
     }
 
     @Test
@@ -166,7 +166,7 @@ class CurvesTest {
             person.choose("add-curve", "Exponential");
             person.pressAt(person.besideAxis(false), 1);
             person.chooseShown("Logarithmic");
-            assertThat(person.model().desk().work().plot().y()).isEqualTo(Spacing.LOGARITHMIC);
+            assertThat(person.model().findings().work().plot().y()).isEqualTo(Spacing.LOGARITHMIC);
             assertThat(person.model().findings().frame().yLow()).isPositive();
             person.pressAt(person.besideAxis(false), 1);
             person.chooseShown("Logarithmic");
@@ -196,11 +196,11 @@ class CurvesTest {
         try (Person person = at("eelgrass")) {
             for (StripKind kind : StripKind.values()) {
                 person.choose("strip-kind", kind.title());
-                assertThat(person.model().desk().work().plot().strip()).isEqualTo(kind);
+                assertThat(person.model().findings().work().plot().strip()).isEqualTo(kind);
                 assertThat(person.text("strip-kind")).isEqualTo(kind.title());
             }
             person.choose("more-layers", "Smooth");
-            assertThat(person.model().desk().work().layers()).contains(Layer.SMOOTH);
+            assertThat(person.model().findings().work().layers()).contains(Layer.SMOOTH);
             assertThat(person.sees("chip-smooth")).as("what is shown has a chip to hide it").isTrue();
         }
     }
@@ -218,15 +218,15 @@ class CurvesTest {
             assertThat(person.text("reached-at")).as("up on one side of the optimum, down on the other").matches("1[0-9.]+, 3[0-9.]+ g/kg");
             person.click("kept-several");
             person.click("grid-add");
-            assertThat(person.model().desk().work().reading().pinned()).hasSize(6);
+            assertThat(person.model().findings().work().reading().pinned()).hasSize(6);
             person.click("kept-copy");
             assertThat(person.clipboard().lines()).hasSize(7);
             assertThat(person.clipboard()).startsWith("salinity (g/kg)\tpredicted shoots per tray\tlow (95 %)");
             person.click("kept-clear");
-            assertThat(person.model().desk().work().reading().pinned()).isEmpty();
+            assertThat(person.model().findings().work().reading().pinned()).isEmpty();
             person.focusPlot();
             person.press(KeyCode.SHIFT, KeyCode.UP);
-            assertThat(person.model().desk().work().reading().atY().orElseThrow()).isGreaterThan(30);
+            assertThat(person.model().findings().work().reading().atY().orElseThrow()).isGreaterThan(30);
         }
     }
 
@@ -244,8 +244,8 @@ class CurvesTest {
             assertThat(person.text("hint")).contains("fitted").contains("residual").contains("leverage");
             person.press(KeyCode.SHIFT, KeyCode.RIGHT);
             person.press(KeyCode.P);
-            assertThat(person.model().desk().work().reading().pinned()).hasSize(1);
-            assertThat(OptionalDouble.of(person.model().desk().work().reading().pinned().getFirst())).isEqualTo(person.model().desk().work().readingAt());
+            assertThat(person.model().findings().work().reading().pinned()).hasSize(1);
+            assertThat(OptionalDouble.of(person.model().findings().work().reading().pinned().getFirst())).isEqualTo(person.model().findings().work().readingAt());
         }
     }
 
@@ -280,15 +280,15 @@ class CurvesTest {
             assertThat(person.text("plot-title")).isEqualTo("Shell height against wave exposure index");
             person.type("Tall limpets");
             person.press(KeyCode.ENTER);
-            assertThat(person.model().desk().work().plot().dress().title()).isEqualTo("Tall limpets");
+            assertThat(person.model().findings().work().plot().dress().title()).isEqualTo("Tall limpets");
             assertThat(person.focused()).isEqualTo("plot");
             assertThat(curves(person).trial()).as("a T in the title tries no line").isEmpty();
             person.pressAt(person.aboveThePlot(), 1);
             person.type("Nothing");
             person.press(KeyCode.ESCAPE);
-            assertThat(person.model().desk().work().plot().dress().title()).isEqualTo("Tall limpets");
+            assertThat(person.model().findings().work().plot().dress().title()).isEqualTo("Tall limpets");
             person.choose("dress", "As usual");
-            assertThat(person.model().desk().work().plot().dress().title()).as("a title is no matter of looks").isEqualTo("Tall limpets");
+            assertThat(person.model().findings().work().plot().dress().title()).as("a title is no matter of looks").isEqualTo("Tall limpets");
         }
     }
 
@@ -296,11 +296,11 @@ class CurvesTest {
     void thePlotIsDressedAndUndressed() throws IOException {
         try (Person person = at("limpets")) {
             person.choose("dress", "Black on white");
-            assertThat(person.model().desk().work().plot().dress().blackOnWhite()).isTrue();
+            assertThat(person.model().findings().work().plot().dress().blackOnWhite()).isTrue();
             person.choose("dress", "Grid");
-            assertThat(person.model().desk().work().plot().dress().grid()).isFalse();
+            assertThat(person.model().findings().work().plot().dress().grid()).isFalse();
             person.choose("dress", "As usual");
-            assertThat(person.model().desk().work().plot().dress()).isEqualTo(Dress.USUAL);
+            assertThat(person.model().findings().work().plot().dress()).isEqualTo(Dress.USUAL);
             person.press(KeyCode.F8);
             assertThat(person.typeSize()).isGreaterThan(1);
         }

@@ -25,7 +25,7 @@ import static org.assertj.core.api.Assertions.within;
 /** What the desk does beyond the two paths: the plot by keyboard, panning, copying, messages. */
 class DeskWindowTest {
 
-    private static final Exercise OPEN = Kelp.exercise().withHeld(Set.of());
+    private static final Exercise OPEN = Kelp.exercise().withFirst(part -> part.withHeld(Set.of()));
 
     @TempDir
     Path folder;
@@ -41,13 +41,13 @@ class DeskWindowTest {
             assertThat(person.model().desk().selected()).hasValue(1);
             person.press(KeyCode.LEFT);
             assertThat(person.model().desk().selected()).hasValue(0);
-            double before = ((Cell.Measured) person.model().desk().work().table().cell(0, 1)).value();
+            double before = ((Cell.Measured) person.model().findings().work().table().cell(0, 1)).value();
             person.press(KeyCode.ALT, KeyCode.UP);
-            assertThat(((Cell.Measured) person.model().desk().work().table().cell(0, 1)).value()).isGreaterThan(before);
+            assertThat(((Cell.Measured) person.model().findings().work().table().cell(0, 1)).value()).isGreaterThan(before);
             person.press(KeyCode.ESCAPE);
             assertThat(person.model().desk().selected()).isEmpty();
             person.press(KeyCode.SHIFT, KeyCode.RIGHT);
-            assertThat(person.model().desk().work().readingAt()).isPresent();
+            assertThat(person.model().findings().work().readingAt()).isPresent();
         }
     }
 
@@ -98,7 +98,7 @@ class DeskWindowTest {
             person.press(KeyCode.CONTROL, KeyCode.C);
             assertThat(person.clipboard()).isEqualTo("2\n4\n");
             person.press(KeyCode.CONTROL, KeyCode.X);
-            assertThat(person.model().desk().work().table().cell(1, 0)).isEqualTo(Cell.EMPTY);
+            assertThat(person.model().findings().work().table().cell(1, 0)).isEqualTo(Cell.EMPTY);
             assertThat(person.text("table-summary")).contains("3 pairs").contains("rows 1, 2 incomplete");
         }
     }
@@ -110,7 +110,7 @@ class DeskWindowTest {
             person.click("cell-0-0");
             person.press(KeyCode.CONTROL, KeyCode.V);
             assertThat(person.text("notice")).contains("no text");
-            assertThat(person.model().desk().work().table()).isEqualTo(OPEN.given());
+            assertThat(person.model().findings().work().table()).isEqualTo(Kelp.truth(OPEN).given());
         }
     }
 
@@ -127,7 +127,7 @@ class DeskWindowTest {
     void aVerdictForAfterHandingInIsNotShownBefore() throws IOException {
         ReadValue read = new ReadValue(Terms.of("late", "Late", "Read.", 2).withVerdict(Terms.Showing.AFTER_HANDING_IN),
                 Quantity.SLOPE, new Rounding.Places(2));
-        try (Person person = Person.at(Kelp.exercise(read).withHeld(Set.of()), folder)) {
+        try (Person person = Person.at(Kelp.exercise(read).withFirst(part -> part.withHeld(Set.of())), folder)) {
             person.click("late-number");
             person.type("99");
             person.press(KeyCode.ENTER);

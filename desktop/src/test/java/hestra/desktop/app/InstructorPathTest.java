@@ -8,6 +8,7 @@ import javafx.scene.input.KeyCode;
 import hestra.Kelp;
 import hestra.documents.ExerciseFile;
 import hestra.documents.Reading;
+import hestra.exercise.Block;
 import hestra.exercise.Exercise;
 import hestra.numbers.Rounding;
 import hestra.task.Aid;
@@ -52,10 +53,10 @@ class InstructorPathTest {
             assertThat(person.focused()).as("%s", person.state()).isEqualTo("write-title");
             person.type("Eelgrass");
             replace(person, "write-heading", "How salt is too salt");
-            person.click("write-prose");
+            person.click("write-text-1");
             person.type("Trays of eelgrass stood in water");
             assertThat(exercise(person).title()).isEqualTo("Eelgrass");
-            assertThat(exercise(person).prose()).isEqualTo("Trays of eelgrass stood in water");
+            assertThat(exercise(person).first().blocks().getFirst()).isEqualTo(new Block.Prose("text-1", "Trays of eelgrass stood in water"));
             pasteData(person);
             addTasks(person);
             tryItAndComeBack(person);
@@ -68,23 +69,23 @@ class InstructorPathTest {
         person.copied(SHEET);
         person.click("cell-0-0");
         person.press(KeyCode.CONTROL, KeyCode.V);
-        assertThat(exercise(person).data().size()).isEqualTo(6);
-        assertThat(exercise(person).x().name()).isEqualTo("salinity");
-        assertThat(exercise(person).x().unit()).isEqualTo("g/kg");
+        assertThat(exercise(person).first().data().size()).isEqualTo(6);
+        assertThat(exercise(person).first().x().name()).isEqualTo("salinity");
+        assertThat(exercise(person).first().x().unit()).isEqualTo("g/kg");
         replace(person, "variable-label-1", "shoots per tray");
-        assertThat(exercise(person).y().label()).isEqualTo("shoots per tray");
+        assertThat(exercise(person).first().y().label()).isEqualTo("shoots per tray");
         person.click("variable-use-1");
         person.press(KeyCode.UP);
         person.press(KeyCode.ENTER);
-        assertThat(exercise(person).x().name()).isEqualTo("shoots");
+        assertThat(exercise(person).first().x().name()).isEqualTo("shoots");
         person.click("variable-use-0");
         person.press(KeyCode.UP);
         person.press(KeyCode.ENTER);
-        assertThat(exercise(person).x().name()).isEqualTo("salinity");
+        assertThat(exercise(person).first().x().name()).isEqualTo("salinity");
     }
 
     private static void addTasks(Person person) throws IOException {
-        person.choose("add-task-0", "Read a value");
+        person.choose("add-part-1-1", "Read a value");
         assertThat(exercise(person).tasks()).hasSize(1);
         String id = task(person, 0).id();
         // Sxy = 67.6, Sxx = 280, so b = 0.2414….
@@ -93,19 +94,19 @@ class InstructorPathTest {
         assertThat(((ReadValue) task(person, 0)).rounding()).isEqualTo(new Rounding.Significant(2));
         replace(person, "edit-title", "How steep");
         assertThat(person.text("key-" + id)).isEqualTo("0.24");
-        person.choose("add-task-0", "Describe");
+        person.choose("add-part-1-1", "Describe");
         assertThat(task(person, 0)).isInstanceOf(Describe.class);
         assertThat(task(person, 0).terms().opens()).isEqualTo(Aid.all());
         person.click("edit-strength-weak");
         assertThat(((Describe) task(person, 0)).key().strength().inWords()).isEqualTo("weak");
         person.press(KeyCode.CONTROL, KeyCode.Z);
         assertThat(((Describe) task(person, 0)).key().strength().inWords()).isEqualTo("strong");
-        person.choose("add-task-2", "Predict");
+        person.choose("add-part-1-3", "Predict");
         replace(person, "edit-at", "20 45");
         assertThat(((Predict) task(person, 2)).at()).containsExactly(20.0, 45.0);
         assertThat(person.text("edit-key")).contains("✓").contains("✗");
-        person.choose("add-task-3", "Find the mistyped value");
-        assertThat(exercise(person).given()).isNotEqualTo(exercise(person).data());
+        person.choose("add-part-1-4", "Find the mistyped value");
+        assertThat(Kelp.truth(exercise(person)).given()).isNotEqualTo(exercise(person).first().data());
         person.click("outline-" + task(person, 3).id());
         person.press(KeyCode.ALT, KeyCode.UP);
         person.click("outline-" + id);
@@ -146,7 +147,7 @@ class InstructorPathTest {
             person.click("cell-0-0");
             person.press(KeyCode.CONTROL, KeyCode.A);
             person.press(KeyCode.DELETE);
-            assertThat(exercise(person).data().size()).isZero();
+            assertThat(exercise(person).first().data().size()).isZero();
             assertThat(person.text("key-read")).contains("at least two points");
         }
     }

@@ -12,9 +12,11 @@ import java.util.Random;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
 
+import hestra.Kelp;
 import hestra.data.TableEdit;
 import hestra.desk.Edit;
 import hestra.desk.History;
+import hestra.desk.WorkEdit;
 import hestra.desktop.demo.FxThread;
 import hestra.desktop.demo.KelpBlades;
 import hestra.documents.JournalFile;
@@ -48,7 +50,7 @@ class KillTest {
                 for (int i = from; i < from + 900_000; i++) {
                     int value = i;
                     FxThread.call(() -> {
-                        person.model().apply(new Edit.ChangeTable(new TableEdit.Type(21, 0, Integer.toString(value))));
+                        person.model().apply(new WorkEdit.ChangeTable(new TableEdit.Type(21, 0, Integer.toString(value))));
                         return null;
                     });
                     System.out.println(i + " " + System.currentTimeMillis());
@@ -99,9 +101,9 @@ class KillTest {
         JournalFile.Opened opened = JournalFile.resume(journal);
         try (JournalFile file = opened.journal()) {
             assertThat(file).isNotNull();
-            int value = Integer.parseInt(opened.history().present().work().table().cell(21, 0).text());
+            int value = Integer.parseInt(Kelp.work(opened.history().present()).table().cell(21, 0).text());
             History before = opened.history().apply(new Edit.Undo());
-            assertThat(before.present().work().table().cell(21, 0).text()).isEqualTo(value % 1_000_000 == 0 ? "" : Integer.toString(value - 1));
+            assertThat(Kelp.work(before.present()).table().cell(21, 0).text()).isEqualTo(value % 1_000_000 == 0 ? "" : Integer.toString(value - 1));
             return value;
         }
     }
@@ -151,7 +153,7 @@ class KillTest {
             assertThat(first.isKept()).isTrue();
             assertThat(second.isKept()).isTrue();
             List<String> notices = new ArrayList<>();
-            second.record(new Edit.ChangeTable(new TableEdit.Type(21, 0, "7")), notices::add);
+            second.record(new WorkEdit.ChangeTable(new TableEdit.Type(21, 0, "7")), notices::add);
             assertThat(notices).isEmpty();
         }
         try (OpenDesk again = OpenDesk.of(folder, KelpBlades.exercise(), Optional.empty())) {

@@ -24,7 +24,7 @@ class PastingTest {
     Path folder;
 
     private static List<String> lastRows(Person person, int from) throws IOException {
-        DataTable table = person.model().desk().work().table();
+        DataTable table = person.model().findings().work().table();
         return table.rows().subList(from, table.size()).stream().map(row -> row.cell(0).text() + "|" + row.cell(1).text()).toList();
     }
 
@@ -57,7 +57,7 @@ class PastingTest {
             person.click("paste-headed-names");
             assertThat(lastRows(person, 21)).containsExactly("40|37.3");
             person.press(KeyCode.CONTROL, KeyCode.Z);
-            assertThat(person.model().desk().work().table().size()).isEqualTo(21);
+            assertThat(person.model().findings().work().table().size()).isEqualTo(21);
             assertThat(person.sees("paste-strip")).isFalse();
         }
     }
@@ -77,7 +77,7 @@ class PastingTest {
             }
             assertThat(lastRows(person, 30_020)).containsExactly("38;34,12|");
             person.press(KeyCode.CONTROL, KeyCode.Z);
-            assertThat(person.model().desk().work().table().size()).isEqualTo(21);
+            assertThat(person.model().findings().work().table().size()).isEqualTo(21);
         }
     }
 
@@ -92,7 +92,7 @@ class PastingTest {
             person.press(KeyCode.CONTROL, KeyCode.V);
             waitForRows(person, 300_021);
             assertThat(lastRows(person, 300_020)).containsExactly("38|34.12");
-            assertThat(person.model().desk().work().table().cell(20, 0).text()).isEqualTo("77");
+            assertThat(person.model().findings().work().table().cell(20, 0).text()).isEqualTo("77");
         }
     }
 
@@ -126,22 +126,22 @@ class PastingTest {
             person.choose("menu", "New exercise");
             person.click("write-data");
             paste(person, "cell-0-0", "Eelgrass, counted in May\n\ntray,salinity,shoots\nA,5,\"1,210\"\nB,10,\"1,380\"\n");
-            DataTable data = person.model().desk().exercise().data();
+            DataTable data = person.model().findings().part().data();
             assertThat(data.variables().stream().map(it -> it.name())).containsExactly("tray", "salinity", "shoots");
             assertThat(data.cell(1, 2).text()).isEqualTo("1380");
-            assertThat(person.model().desk().exercise().x().name()).as("labels explain nothing").isEqualTo("salinity");
-            assertThat(person.model().desk().exercise().y().name()).isEqualTo("shoots");
+            assertThat(person.model().findings().part().x().name()).as("labels explain nothing").isEqualTo("salinity");
+            assertThat(person.model().findings().part().y().name()).isEqualTo("shoots");
             assertThat(person.sees("paste-strip")).isTrue();
             person.click("paste-column-0");
-            assertThat(person.model().desk().exercise().data().width()).isEqualTo(2);
-            assertThat(person.model().desk().exercise().x().name()).isEqualTo("salinity");
+            assertThat(person.model().findings().part().data().width()).isEqualTo(2);
+            assertThat(person.model().findings().part().x().name()).isEqualTo("salinity");
             person.press(KeyCode.CONTROL, KeyCode.Z);
-            assertThat(person.model().desk().exercise().data().size()).isZero();
+            assertThat(person.model().findings().part().data().size()).isZero();
         }
     }
 
     private static void waitForRows(Person person, int rows) throws IOException {
-        for (int i = 0; i < 200 && person.model().desk().work().table().size() < rows; i++) {
+        for (int i = 0; i < 200 && person.model().findings().work().table().size() < rows; i++) {
             person.pause();
         }
         person.pause();
@@ -188,7 +188,7 @@ class PastingTest {
             person.type("17.9");
             person.press(KeyCode.ENTER);
             assertThat(person.sees("check-list")).isFalse();
-            assertThat(person.model().desk().exercise().data().cell(9, 1).text()).isEqualTo("17.9");
+            assertThat(person.model().findings().part().data().cell(9, 1).text()).isEqualTo("17.9");
         }
     }
 
@@ -202,7 +202,7 @@ class PastingTest {
             person.click("grid");
             person.press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.O);
             waitForRows(person, 40);
-            DataTable table = person.model().desk().work().table();
+            DataTable table = person.model().findings().work().table();
             assertThat(table.row(table.size() - 1).cell(1).text()).isEqualTo("35.2");
         }
     }
@@ -217,7 +217,7 @@ class PastingTest {
                 person.pause();
             }
             assertThat(person.text("notice")).contains("picture.png is not a text");
-            assertThat(person.model().desk().work().table().size()).isEqualTo(21);
+            assertThat(person.model().findings().work().table().size()).isEqualTo(21);
         }
     }
 
@@ -235,7 +235,7 @@ class PastingTest {
             person.press(KeyCode.TAB);
             assertThat(lastRows(person, 21)).containsExactly("38|34.1", "40|37.3");
             person.press(KeyCode.CONTROL, KeyCode.Z);
-            assertThat(person.model().desk().work().table().size()).isEqualTo(21);
+            assertThat(person.model().findings().work().table().size()).isEqualTo(21);
         }
     }
 
@@ -244,14 +244,14 @@ class PastingTest {
         try (Person person = Person.at(AxesTest.trays(), folder)) {
             person.willChoose(Files.writeString(folder.resolve("light.csv"), "name,light\nash,12\nBirch,15\nElm,9\nYew,7\n"));
             person.choose("menu", "Join data\u2026");
-            for (int i = 0; i < 100 && person.model().desk().exercise().data().width() < 7; i++) {
+            for (int i = 0; i < 100 && person.model().findings().part().data().width() < 7; i++) {
                 person.pause();
             }
             assertThat(person.text("join-told")).isEqualTo("3 of 6 rows found theirs. Not in the file: Cedar, Fir, Gorse. Only in the file: Yew.");
-            assertThat(person.model().desk().exercise().data().cell(3, 6).text()).isEqualTo("9");
-            assertThat(person.model().desk().exercise().roles()).as("the old columns keep their uses").isEqualTo(AxesTest.trays().roles());
+            assertThat(person.model().findings().part().data().cell(3, 6).text()).isEqualTo("9");
+            assertThat(person.model().findings().part().roles()).as("the old columns keep their uses").isEqualTo(AxesTest.trays().first().roles());
             person.press(KeyCode.CONTROL, KeyCode.Z);
-            assertThat(person.model().desk().exercise().data()).isEqualTo(AxesTest.trays().data());
+            assertThat(person.model().findings().part().data()).isEqualTo(AxesTest.trays().first().data());
             assertThat(person.sees("join-strip")).isFalse();
         }
     }

@@ -22,7 +22,7 @@ class SelectingTest {
     Path folder;
 
     private Person atLimpets() throws IOException {
-        return Person.at(OrrinBay.sets().stream().map(OrrinBay.Set::exercise).filter(it -> it.id().contains("limpets")).findFirst().orElseThrow().withHeld(Set.of()), folder);
+        return Person.at(OrrinBay.sets().stream().map(OrrinBay.Set::exercise).filter(it -> it.id().contains("limpets")).findFirst().orElseThrow().withFirst(part -> part.withHeld(Set.of())), folder);
     }
 
     private static Selection selection(Person person) {
@@ -58,11 +58,11 @@ class SelectingTest {
     @Test
     void aFrameMayBeginOnAPointWhichStaysWhereItIs() throws IOException {
         try (Person person = atLimpets()) {
-            var table = person.model().desk().work().table();
+            var table = person.model().findings().work().table();
             int first = person.model().findings().pairs().row(0);
             person.controlDrag(person.point(first), person.place(40, 30));
             assertThat(selection(person).rows()).hasSizeGreaterThan(3);
-            assertThat(person.model().desk().work().table()).as("no point was moved").isSameAs(table);
+            assertThat(person.model().findings().work().table()).as("no point was moved").isSameAs(table);
         }
     }
 
@@ -76,7 +76,7 @@ class SelectingTest {
             person.press(KeyCode.CONTROL, KeyCode.RIGHT);
             assertThat(selection(person).rows()).hasSize(3).contains(first);
             List<Double> xs = person.model().findings().pairs().xs().sorted().boxed().limit(3).toList();
-            assertThat(selection(person).rows().stream().map(row -> Double.parseDouble(person.model().desk().work().table().cell(row, 0).text())))
+            assertThat(selection(person).rows().stream().map(row -> Double.parseDouble(person.model().findings().work().table().cell(row, 0).text())))
                     .as("the three of least exposure").containsExactlyInAnyOrderElementsOf(xs);
             person.press(KeyCode.F);
             assertThat(person.model().findings().pairs().n()).isEqualTo(3);
@@ -84,7 +84,7 @@ class SelectingTest {
             assertThat(selection(person)).isEqualTo(Selection.NONE);
             assertThat(person.text("hint")).startsWith("Drag moves");
             person.press(KeyCode.F);
-            assertThat(person.model().desk().work().curves().only()).as("fitted to all again").isEmpty();
+            assertThat(person.model().findings().work().curves().only()).as("fitted to all again").isEmpty();
             person.press(KeyCode.CONTROL, KeyCode.A);
             assertThat(selection(person).rows()).hasSize(23);
         }
@@ -110,10 +110,10 @@ class SelectingTest {
             person.press(KeyCode.RIGHT);
             person.press(KeyCode.CONTROL, KeyCode.RIGHT);
             person.press(KeyCode.DELETE);
-            assertThat(person.model().desk().work().table().size()).isEqualTo(21);
+            assertThat(person.model().findings().work().table().size()).isEqualTo(21);
             assertThat(selection(person)).isEqualTo(Selection.NONE);
             person.press(KeyCode.CONTROL, KeyCode.Z);
-            assertThat(person.model().desk().work().table().size()).isEqualTo(23);
+            assertThat(person.model().findings().work().table().size()).isEqualTo(23);
         }
     }
 }

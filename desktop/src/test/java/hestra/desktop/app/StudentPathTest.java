@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.Set;
 import javafx.scene.input.KeyCode;
 
+import hestra.Kelp;
 import hestra.data.Cell;
 import hestra.data.Roles;
 import hestra.desk.Findings;
@@ -33,10 +34,10 @@ class StudentPathTest {
 
     /** Types the last three pairs: the first cell has the keyboard already. */
     private static void enterPairs(Person person) throws IOException {
-        for (int row : KELP.truth().leftToType()) {
-            person.type(KELP.data().cell(row, 0).text());
+        for (int row : Kelp.truth(KELP).leftToType()) {
+            person.type(KELP.first().data().cell(row, 0).text());
             person.press(KeyCode.TAB);
-            person.type(KELP.data().cell(row, 1).text());
+            person.type(KELP.first().data().cell(row, 1).text());
             person.press(KeyCode.TAB);
         }
     }
@@ -52,7 +53,7 @@ class StudentPathTest {
     }
 
     private static Cell cell(Person person, int row, int column) {
-        return person.model().desk().work().table().cell(row, column);
+        return person.model().findings().work().table().cell(row, column);
     }
 
     @Test
@@ -66,7 +67,7 @@ class StudentPathTest {
             assertThat(person.text("verdict-enter")).startsWith("✓").contains("last three pairs agree");
 
             person.click("role-days-explains");
-            assertThat(person.model().desk().work().roles()).contains(Roles.FIRST_EXPLAINS);
+            assertThat(person.model().findings().work().roles()).contains(Roles.FIRST_EXPLAINS);
             person.click("check-roles");
 
             assertThat(person.model().findings().visibleLine()).as("no line before the description").isEmpty();
@@ -107,9 +108,9 @@ class StudentPathTest {
         person.pressAt(person.point(KelpBlades.SLIP_ROW), 1);
         assertThat(person.model().desk().selected()).hasValue(KelpBlades.SLIP_ROW);
         person.click("cell-" + KelpBlades.SLIP_ROW + "-1");
-        person.type(KELP.data().cell(KelpBlades.SLIP_ROW, 1).text());
+        person.type(KELP.first().data().cell(KelpBlades.SLIP_ROW, 1).text());
         person.press(KeyCode.ENTER);
-        assertThat(cell(person, KelpBlades.SLIP_ROW, 1)).isEqualTo(KELP.data().cell(KelpBlades.SLIP_ROW, 1));
+        assertThat(cell(person, KelpBlades.SLIP_ROW, 1)).isEqualTo(KELP.first().data().cell(KelpBlades.SLIP_ROW, 1));
         person.click("check-slip");
         assertThat(person.text("verdict-slip")).startsWith("✓");
     }
@@ -120,7 +121,7 @@ class StudentPathTest {
         assertThat(person.text("predicted")).as("one place more than the lengths").isEqualTo("21.57 cm");
         assertThat(person.text("prediction-note")).contains("among the data");
         person.drag(person.place(20, 50), person.place(50, 50));
-        assertThat(person.model().desk().work().readingAt()).hasValue(50);
+        assertThat(person.model().findings().work().readingAt()).hasValue(50);
         assertThat(person.text("prediction-note")).contains("7 days beyond the data");
         String[] fitted = {"21.6", "36.4", "56.5"};
         for (int i = 0; i < fitted.length; i++) {
@@ -223,7 +224,7 @@ class StudentPathTest {
 
     @Test
     void aPointIsDraggedAndOneUndoBringsItBack() throws IOException {
-        try (Person person = Person.at(KELP.withHeld(Set.of()), folder)) {
+        try (Person person = Person.at(KELP.withFirst(part -> part.withHeld(Set.of())), folder)) {
             double slope = person.model().findings().fit().line().orElseThrow().slope().value();
             person.drag(person.point(20), person.place(30, 300));
             assertThat(cell(person, 20, 0).text()).isEqualTo("30");
@@ -236,16 +237,16 @@ class StudentPathTest {
 
     @Test
     void aPointIsSetAsideWithAReasonAndTakenBack() throws IOException {
-        try (Person person = Person.at(KELP.withHeld(Set.of()), folder)) {
+        try (Person person = Person.at(KELP.withFirst(part -> part.withHeld(Set.of())), folder)) {
             person.pressAt(person.point(KelpBlades.SLIP_ROW), 1);
             person.click("set-aside");
             assertThat(person.focused()).isEqualTo("reason");
             person.type("ten times too large");
             person.press(KeyCode.ENTER);
-            assertThat(person.model().desk().work().table().row(KelpBlades.SLIP_ROW).setAside()).contains("ten times too large");
+            assertThat(person.model().findings().work().table().row(KelpBlades.SLIP_ROW).setAside()).contains("ten times too large");
             assertThat(person.text("table-summary")).contains("row 15 set aside");
             person.click("take-back");
-            assertThat(person.model().desk().work().table().row(KelpBlades.SLIP_ROW).isSetAside()).isFalse();
+            assertThat(person.model().findings().work().table().row(KelpBlades.SLIP_ROW).isSetAside()).isFalse();
         }
     }
 
@@ -265,13 +266,13 @@ class StudentPathTest {
     void aClosedChipStaysClosedAndAnOpenOneSwitchesItsLayer() throws IOException {
         try (Person person = Person.at(KELP, folder)) {
             person.click("chip-squares");
-            assertThat(person.model().desk().work().layers()).doesNotContain(Layer.SQUARES);
+            assertThat(person.model().findings().work().layers()).doesNotContain(Layer.SQUARES);
         }
-        try (Person person = Person.at(KELP.withHeld(Set.of()), folder.resolve("open"))) {
+        try (Person person = Person.at(KELP.withFirst(part -> part.withHeld(Set.of())), folder.resolve("open"))) {
             person.click("chip-squares");
             assertThat(person.model().findings().plot().layers()).contains(Layer.SQUARES);
             person.click("chip-reading");
-            assertThat(person.model().desk().work().readingAt()).isPresent();
+            assertThat(person.model().findings().work().readingAt()).isPresent();
         }
     }
 

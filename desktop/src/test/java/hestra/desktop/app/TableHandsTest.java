@@ -28,11 +28,12 @@ class TableHandsTest {
         DataTable table = DataTable.empty(new Variable("exposure", "", ""), new Variable("height", "shell height", "mm"));
         table = new TableEdit.Paste(0, 0, List.of(List.of("10", "31.5"), List.of("20", "28.0"), List.of("30", "26.5"), List.of("40", "22.0")))
                 .appliedTo(table, DecimalMark.POINT);
-        return Exercise.blank("orrin-bay-limpets").withData(table);
+        DataTable limpets = table;
+        return Exercise.blank("orrin-bay-limpets").withFirst(part -> part.withData(limpets));
     }
 
     private static List<String> column(Person person, int column) {
-        DataTable table = person.model().desk().work().table();
+        DataTable table = person.model().findings().work().table();
         return IntStream.range(0, table.size()).mapToObj(row -> table.cell(row, column).text()).toList();
     }
 
@@ -142,17 +143,17 @@ class TableHandsTest {
             person.press(KeyCode.CONTROL, KeyCode.A);
             person.type("size");
             person.press(KeyCode.ENTER);
-            assertThat(person.model().desk().exercise().data().variable(1)).isEqualTo(new Variable("size", "shell height", ""));
+            assertThat(person.model().findings().part().data().variable(1)).isEqualTo(new Variable("size", "shell height", ""));
             person.click("cell-0-1");
             person.press(KeyCode.ALT, KeyCode.SHIFT, KeyCode.INSERT);
             person.type("17");
             person.press(KeyCode.ENTER);
-            assertThat(person.model().desk().exercise().data().cell(0, 2).text()).isEqualTo("17");
+            assertThat(person.model().findings().part().data().cell(0, 2).text()).isEqualTo("17");
             person.press(KeyCode.ALT, KeyCode.LEFT);
-            assertThat(person.model().desk().exercise().data().cell(0, 1).text()).isEqualTo("17");
-            assertThat(person.model().desk().exercise().y().name()).as("the response followed its column").isEqualTo("size");
+            assertThat(person.model().findings().part().data().cell(0, 1).text()).isEqualTo("17");
+            assertThat(person.model().findings().part().y().name()).as("the response followed its column").isEqualTo("size");
             person.press(KeyCode.ALT, KeyCode.SHIFT, KeyCode.DELETE);
-            assertThat(person.model().desk().exercise().data().width()).isEqualTo(2);
+            assertThat(person.model().findings().part().data().width()).isEqualTo(2);
         }
     }
 

@@ -17,7 +17,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 /** The plot, the equation and the readings go to other programs. */
 class TakeAwayTest {
 
-    private static final Exercise OPEN = Kelp.exercise().withHeld(Set.of());
+    private static final Exercise OPEN = Kelp.exercise().withFirst(part -> part.withHeld(Set.of()));
 
     @TempDir
     private Path folder;
@@ -51,7 +51,7 @@ class TakeAwayTest {
 
     @Test
     void whatIsHeldBackCannotBeTakenAway() throws IOException {
-        Exercise closed = OPEN.withHeld(Set.of(Aid.EQUATION, Aid.R, Aid.R_SQUARED, Aid.RESIDUALS, Aid.LINE, Aid.PREDICTION));
+        Exercise closed = OPEN.withFirst(part -> part.withHeld(Set.of(Aid.EQUATION, Aid.R, Aid.R_SQUARED, Aid.RESIDUALS, Aid.LINE, Aid.PREDICTION)));
         try (Person person = Person.at(closed, folder)) {
             person.copied("before");
             person.choose("take-away", "Copy the equation as text");

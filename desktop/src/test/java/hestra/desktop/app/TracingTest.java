@@ -39,7 +39,7 @@ class TracingTest {
     }
 
     private static double value(Person person, int row, int column) {
-        return ((Cell.Measured) person.model().desk().exercise().data().cell(row, column)).value();
+        return ((Cell.Measured) person.model().findings().part().data().cell(row, column)).value();
     }
 
     private static void replace(Person person, String id, String text) throws IOException {
@@ -73,9 +73,9 @@ class TracingTest {
             person.press(KeyCode.SHIFT, KeyCode.RIGHT);
             assertThat(value(person, 1, 0) - before).as("five pixels of a tenth each").isCloseTo(0.5, within(0.051));
             person.press(KeyCode.DELETE);
-            assertThat(person.model().desk().exercise().data().size()).isEqualTo(1);
+            assertThat(person.model().findings().part().data().size()).isEqualTo(1);
             person.press(KeyCode.CONTROL, KeyCode.Z);
-            assertThat(person.model().desk().exercise().data().size()).isEqualTo(2);
+            assertThat(person.model().findings().part().data().size()).isEqualTo(2);
             assertThat(person.text("trace-told")).startsWith("2 points placed");
         }
     }
@@ -104,7 +104,7 @@ class TracingTest {
             person.press(KeyCode.CONTROL, KeyCode.S);
             Exercise read = ((Reading.Done<Exercise>) ExerciseFile.read(file)).value();
             assertThat(read).isEqualTo(person.model().desk().exercise());
-            assertThat(((Provenance.Traced) read.provenance()).picture().bytes()).isEqualTo(Files.readAllBytes(folder.resolve("plot.png")));
+            assertThat(((Provenance.Traced) read.first().provenance()).picture().bytes()).isEqualTo(Files.readAllBytes(folder.resolve("plot.png")));
         }
     }
 

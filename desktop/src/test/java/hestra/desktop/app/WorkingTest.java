@@ -25,7 +25,7 @@ class WorkingTest {
 
     private Person at(String set, Set<Aid> held) throws IOException {
         Exercise exercise = OrrinBay.sets().stream().map(OrrinBay.Set::exercise).filter(it -> it.id().contains(set)).findFirst().orElseThrow();
-        return Person.at(exercise.withHeld(held).withTasks(List.of()), folder);
+        return Person.at(exercise.withFirst(part -> part.withHeld(held)).withFirst(part -> part.withTasks(List.of())), folder);
     }
 
     @Test
@@ -43,12 +43,12 @@ class WorkingTest {
             person.click("unfold");
             assertThat(person.texts("step")).anyMatch(it -> it.startsWith("r = "));
             person.press(KeyCode.CONTROL, KeyCode.Z);
-            assertThat(person.model().desk().work().plot().unfolded()).isEqualTo(6);
+            assertThat(person.model().findings().work().plot().unfolded()).isEqualTo(6);
             person.click("copy-calculation");
             assertThat(person.clipboard().lines()).as("a heading, 23 pairs, the sums and the steps so far").hasSizeGreaterThan(26).contains("row\texposure\theight\tx − x̄\ty − ȳ\t(x − x̄)²\t(x − x̄)(y − ȳ)")
                     .anyMatch(it -> it.startsWith("slope\tb = Sxy ÷ Sxx\t-0.27"));
             person.click("fold");
-            assertThat(person.model().desk().work().plot().unfolded()).isEqualTo(2);
+            assertThat(person.model().findings().work().plot().unfolded()).isEqualTo(2);
         }
     }
 
@@ -76,7 +76,7 @@ class WorkingTest {
             person.choose("add-curve", "Wave");
             assertThat(person.firstLabel("working")).isEqualTo("Calculation");
             assertThat(person.sees("matrices")).isFalse();
-            assertThat(person.model().desk().work().plot().below()).isEqualTo(Below.MATRICES);
+            assertThat(person.model().findings().work().plot().below()).isEqualTo(Below.MATRICES);
         }
     }
 

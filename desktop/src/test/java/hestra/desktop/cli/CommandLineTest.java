@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
 
+import hestra.Kelp;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desktop.Main;
@@ -75,7 +76,7 @@ class CommandLineTest {
         assertThat(run("fit", commas, "--explanatory", "days", "--response", "length", "--json")).isZero();
         assertThat(out.toString()).contains("\"used\" : 12");
         Path sheets = folder.resolve("kelp.ods");
-        DataExport.write(KelpBlades.exercise().data(), sheets);
+        DataExport.write(KelpBlades.exercise().first().data(), sheets);
         assertThat(run("fit", sheets, "--explanatory", "days", "--response", "length", "--sheet", "Data")).as(err.toString()).isZero();
         assertThat(run("fit", sheets, "--explanatory", "days", "--response", "length", "--sheet", "Other")).isEqualTo(1);
         assertThat(err.toString()).contains("Other").contains("Data");
@@ -107,7 +108,7 @@ class CommandLineTest {
     @Test
     void aDamagedWorkbookIsOnePlainLineAndNoStackTrace() throws IOException {
         Path whole = folder.resolve("whole.xlsx");
-        DataExport.write(KelpBlades.exercise().data(), whole);
+        DataExport.write(KelpBlades.exercise().first().data(), whole);
         byte[] bytes = Files.readAllBytes(whole);
         Path damaged = Files.write(folder.resolve("damaged.xlsx"), Arrays.copyOf(bytes, bytes.length * 2 / 3));
         assertThat(run("fit", damaged, "--explanatory", "days", "--response", "length")).isEqualTo(1);
@@ -197,7 +198,7 @@ class CommandLineTest {
     void theShippedExerciseFileIsTheDemosExercise() {
         assertThat(ExerciseFile.read(Path.of("..", "demo", "kelp-blades.hestra"))).isEqualTo(Reading.done(KelpBlades.exercise()));
         Exercise exercise = KelpBlades.exercise();
-        assertThat(exercise.neverOpened()).isEmpty();
-        assertThat(exercise.given().cell(KelpBlades.SLIP_ROW, 1).text()).isEqualTo("290");
+        assertThat(exercise.first().neverOpened()).isEmpty();
+        assertThat(Kelp.truth(exercise).given().cell(KelpBlades.SLIP_ROW, 1).text()).isEqualTo("290");
     }
 }

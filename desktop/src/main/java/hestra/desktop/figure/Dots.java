@@ -1,4 +1,4 @@
-package hestra.desktop.plot;
+package hestra.desktop.figure;
 
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.image.Image;

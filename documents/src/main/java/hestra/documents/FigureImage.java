@@ -16,7 +16,7 @@ import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 
 /** Figures as pictures for other programs. */
-public final class Picture {
+public final class FigureImage {
 
     private static final String SVG = "http://www.w3.org/2000/svg";
 
@@ -26,7 +26,7 @@ public final class Picture {
     /** A hundredth of a pixel is finer than anybody sees, and makes for half the file. */
     private static final int DECIMALS = 2;
 
-    private Picture() {}
+    private FigureImage() {}
 
     /**
      * The figure as an SVG element to be put into a page: scaled to the page's width, its letters as shapes, so that it

@@ -1,4 +1,4 @@
-package hestra.desktop.plot;
+package hestra.desktop.figure;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -41,7 +41,7 @@ public final class FigureView extends Region {
     }
 
     /** The same in colours of its own. */
-    FigureView(Look look, Supplier<Palette> colours, Function<Layout, Figure> description) {
+    public FigureView(Look look, Supplier<Palette> colours, Function<Layout, Figure> description) {
         this.look = look;
         this.colours = colours;
         this.description = description;
@@ -59,12 +59,12 @@ public final class FigureView extends Region {
     }
 
     /** What is shown, for finding what lies under the pointer; nothing lies anywhere before the first layout. */
-    Figure figure() {
+    public Figure figure() {
         return figure;
     }
 
     /** Where the inner rectangle begins, from the top. */
-    ReadOnlyDoubleProperty topProperty() {
+    public ReadOnlyDoubleProperty topProperty() {
         return top.getReadOnlyProperty();
     }
 

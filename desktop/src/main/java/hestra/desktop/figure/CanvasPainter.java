@@ -1,4 +1,4 @@
-package hestra.desktop.plot;
+package hestra.desktop.figure;
 
 import java.util.ArrayList;
 import java.util.EnumMap;

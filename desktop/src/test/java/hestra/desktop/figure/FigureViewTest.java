@@ -1,4 +1,4 @@
-package hestra.desktop.plot;
+package hestra.desktop.figure;
 
 import java.io.IOException;
 import java.util.concurrent.atomic.AtomicInteger;

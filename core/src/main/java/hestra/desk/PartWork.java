@@ -1,0 +1,88 @@
+package hestra.desk;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+
+import hestra.data.DataTable;
+import hestra.data.Roles;
+import hestra.exercise.Part;
+import hestra.figure.Frame;
+import hestra.figure.Layer;
+import hestra.figure.Slot;
+import hestra.numbers.DecimalMark;
+import hestra.task.Task;
+
+/**
+ * What a student has done with the data of one part so far.
+ *
+ * @param table the student's data
+ * @param roles the chosen roles; nothing chosen yet where empty
+ * @param unchosen the roles by which the plot is drawn while nothing is chosen
+ * @param plot what the plot shows
+ * @param curves the curves that were chosen
+ * @param reading what is read off the curve in hand
+ */
+public record PartWork(DataTable table, Optional<Roles> roles, Roles unchosen, PlotState plot, CurveState curves, ReadingState reading) {
+
+    /** The work before anything is done: the given table, and no roles where a task asks for them. */
+    static PartWork begin(Part part, DecimalMark mark) {
+        boolean asksRoles = part.tasks().stream().anyMatch(Task::leavesRoles);
+        return new PartWork(part.truth(mark).given(), asksRoles ? Optional.empty() : Optional.of(part.roles()),
+                inOrder(part.roles()), PlotState.USUAL, CurveState.LINE_ALONE, ReadingState.NONE);
+    }
+
+    /** The two columns in the order of the table: which explains is for the student to say. */
+    private static Roles inOrder(Roles roles) {
+        return roles.explanatory() < roles.response() ? roles : roles.swapped();
+    }
+
+    /** The roles by which the plot is drawn: the chosen ones, or else the two columns in the order of the table. */
+    public Roles drawnRoles() {
+        return roles.orElse(unchosen);
+    }
+
+    /** What the plot shows. */
+    public Set<Layer> layers() {
+        return plot.layers();
+    }
+
+    /** Where the upright reading line stands; nothing for none. */
+    public OptionalDouble readingAt() {
+        return reading.atX();
+    }
+
+    /** The part of the plane that the plot shows; nothing for the one that fits the data. */
+    public Optional<Frame> frame() {
+        return plot.frame();
+    }
+
+    /** Whether both began from the same rows and roles, so that what was done with the one can go on with the other. */
+    boolean startsLike(PartWork other) {
+        return table.rows().equals(other.table.rows()) && roles.equals(other.roles);
+    }
+
+    PartWork withTable(DataTable changed) {
+        return new PartWork(changed, roles, unchosen, plot, curves, reading);
+    }
+
+    /** With other roles. Where other variables stand on the axes, what was placed among the old ones goes. */
+    PartWork withRoles(Optional<Roles> chosen) {
+        PartWork changed = new PartWork(table, chosen, unchosen, plot, curves, reading);
+        boolean sameAxes = changed.drawnRoles().hasAxesOf(drawnRoles());
+        return changed.with(sameAxes ? plot.with(Optional.<Frame>empty()) : plot.forOtherAxes())
+                .with(sameAxes ? curves : curves.without(Slot.TRIAL)).with(sameAxes ? reading : ReadingState.NONE);
+    }
+
+    PartWork with(PlotState changed) {
+        return new PartWork(table, roles, unchosen, changed, curves, reading);
+    }
+
+    PartWork with(CurveState changed) {
+        return new PartWork(table, roles, unchosen, plot, changed, reading);
+    }
+
+    PartWork with(ReadingState changed) {
+        return new PartWork(table, roles, unchosen, plot, curves, changed);
+    }
+}

@@ -1,0 +1,174 @@
+package hestra.desk;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+
+import hestra.data.Cell;
+import hestra.data.DataTable;
+import hestra.data.Roles;
+import hestra.data.Row;
+import hestra.data.TableEdit;
+import hestra.exercise.Part;
+import hestra.exercise.PointChange;
+import hestra.numbers.DecimalMark;
+
+/** Something that a student does with the data of a part. Each edit says itself what comes of it; one that names what is not there changes nothing. */
+public sealed interface WorkEdit extends Edit.Local permits PlotEdit, WorkEdit.ChangeTable, WorkEdit.Restore, WorkEdit.MovePoint, WorkEdit.AddPoint,
+        WorkEdit.RemovePoints, WorkEdit.ChooseRoles {
+
+    /** The work on a part after the edit; the same object where it changes nothing. */
+    PartWork appliedTo(PartWork work, Part part, DecimalMark mark);
+
+    /** The change of the table by which rows move, for whatever points at rows to follow. */
+    default Optional<TableEdit> rowChange(PartWork before) {
+        return Optional.empty();
+    }
+
+    @Override
+    default Desk appliedIn(Part part, Desk desk) {
+        PartWork before = desk.work().part(part);
+        PartWork after = appliedTo(before, part, desk.exercise().mark());
+        Pointing pointing = after.table() == before.table() ? desk.pointing() : rowChange(before).map(desk.pointing()::following).orElse(desk.pointing());
+        return new Desk(desk.exercise(), desk.work().with(part, after), pointing);
+    }
+
+    /** The work with its table changed; its columns are the part's and stay as they are. Chosen rows are followed. */
+    private static PartWork changed(PartWork work, TableEdit change, DecimalMark mark) {
+        DataTable changed = change.appliedTo(work.table(), mark);
+        return changed == work.table() || !changed.variables().equals(work.table().variables()) ? work
+                : work.withTable(changed).with(work.curves().following(change));
+    }
+
+    /** The student's table is changed. */
+    record ChangeTable(TableEdit change) implements WorkEdit {
+        @Override
+        public String inWords() {
+            return change.inWords();
+        }
+
+        @Override
+        public boolean continues(Edit.Lasting before) {
+            return before instanceof ChangeTable(TableEdit other) && change.continues(other);
+        }
+
+        @Override
+        public Edit.Local joinedTo(Edit.Lasting before) {
+            return before instanceof ChangeTable(TableEdit other) ? new ChangeTable(change.joinedTo(other)) : this;
+        }
+
+        @Override
+        public PartWork appliedTo(PartWork work, Part part, DecimalMark mark) {
+            return changed(work, change, mark);
+        }
+
+        @Override
+        public Optional<TableEdit> rowChange(PartWork before) {
+            return Optional.of(change);
+        }
+    }
+
+    /** A row, wherever it stands, holds again what was given out. */
+    record Restore(int row) implements WorkEdit {
+        @Override
+        public String inWords() {
+            return "restoring row " + (row + 1);
+        }
+
+        @Override
+        public PartWork appliedTo(PartWork work, Part part, DecimalMark mark) {
+            Optional<Row> given = Desk.asGiven(part.truth(mark).given(), work.table().row(row));
+            return given.map(it -> {
+                List<Row> rows = new ArrayList<>(work.table().rows());
+                rows.set(row, it);
+                return work.withTable(work.table().withRows(rows));
+            }).orElse(work);
+        }
+    }
+
+    /**
+     * A point is moved.
+     *
+     * @param gesture numbers the drag: all moves of one drag are undone together
+     */
+    record MovePoint(int row, double x, double y, long gesture) implements WorkEdit {
+        @Override
+        public String inWords() {
+            return "moving the point of row " + (row + 1);
+        }
+
+        @Override
+        public boolean continues(Edit.Lasting before) {
+            return before instanceof MovePoint other && other.row == row && other.gesture == gesture;
+        }
+
+        @Override
+        public PartWork appliedTo(PartWork work, Part part, DecimalMark mark) {
+            if (!part.rules().allows(PointChange.MOVE) || row < 0 || row >= work.table().size() || !Double.isFinite(x) || !Double.isFinite(y)) {
+                return work;
+            }
+            Roles roles = work.drawnRoles();
+            return work.withTable(work.table().withCell(row, roles.explanatory(), Cell.of(x, mark)).withCell(row, roles.response(), Cell.of(y, mark)));
+        }
+    }
+
+    /** A point is added, in the first row that is empty. */
+    record AddPoint(double x, double y) implements WorkEdit {
+        @Override
+        public String inWords() {
+            return "adding a point";
+        }
+
+        @Override
+        public PartWork appliedTo(PartWork work, Part part, DecimalMark mark) {
+            return part.rules().allows(PointChange.ADD) && Double.isFinite(x) && Double.isFinite(y) ? changed(work, paste(work, mark), mark) : work;
+        }
+
+        private TableEdit paste(PartWork work, DecimalMark mark) {
+            int row = 0;
+            while (row < work.table().size() && !work.table().row(row).isEmpty()) {
+                row++;
+            }
+            List<String> texts = new ArrayList<>(Collections.nCopies(work.table().width(), ""));
+            texts.set(work.drawnRoles().explanatory(), Cell.of(x, mark).text());
+            texts.set(work.drawnRoles().response(), Cell.of(y, mark).text());
+            return new TableEdit.Paste(row, 0, List.of(texts));
+        }
+    }
+
+    /** Points are removed from the plot, and with them their rows. */
+    record RemovePoints(List<Integer> rows) implements WorkEdit {
+        public RemovePoints {
+            rows = List.copyOf(rows);
+        }
+
+        @Override
+        public String inWords() {
+            return rows.size() == 1 ? "removing the point of row " + (rows.getFirst() + 1) : "removing " + rows.size() + " points";
+        }
+
+        @Override
+        public PartWork appliedTo(PartWork work, Part part, DecimalMark mark) {
+            return part.rules().allows(PointChange.REMOVE) ? changed(work, new TableEdit.RemoveRows(rows), mark) : work;
+        }
+
+        @Override
+        public Optional<TableEdit> rowChange(PartWork before) {
+            return Optional.of(new TableEdit.RemoveRows(rows));
+        }
+    }
+
+    /** The student chooses which variable explains and which responds. */
+    record ChooseRoles(Roles roles) implements WorkEdit {
+        @Override
+        public String inWords() {
+            return "choosing roles";
+        }
+
+        @Override
+        public PartWork appliedTo(PartWork work, Part part, DecimalMark mark) {
+            return roles.isWithin(part.data().width()) ? work.withRoles(Optional.of(roles)) : work;
+        }
+    }
+}

@@ -1,0 +1,160 @@
+package hestra.exercise;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+
+import hestra.data.DataTable;
+import hestra.data.Pairs;
+import hestra.data.Roles;
+import hestra.data.TableEdit;
+import hestra.data.Variable;
+import hestra.numbers.DecimalMark;
+import hestra.task.Aid;
+import hestra.task.Task;
+import hestra.task.Truth;
+
+/**
+ * A part of an exercise: data, and a sheet about them.
+ *
+ * @param id identifies it in the exercise
+ * @param heading stands above its sheet; may be empty
+ * @param data the true data, as in the printed table; without rows where the student's own points are to come
+ * @param roles which column explains and which responds
+ * @param provenance how the data came about
+ * @param held the aids that are closed at the start
+ * @param rules what may be done in the plot, and how equations are written
+ * @param blocks the sheet
+ */
+public record Part(String id, String heading, DataTable data, Roles roles, Provenance provenance, Set<Aid> held, PlotRules rules, List<Block> blocks) {
+
+    public Part {
+        held = Set.copyOf(held);
+        blocks = List.copyOf(blocks);
+        if (id.isBlank()) {
+            throw new IllegalArgumentException("a part without an id");
+        }
+        if (data.width() < 2 || !roles.isWithin(data.width())) {
+            throw new IllegalArgumentException("the roles name columns that are not there");
+        }
+    }
+
+    /** A part with two empty columns and nothing asked yet; aids held back: look before the line. */
+    public static Part blank(String id) {
+        return new Part(id, "", DataTable.empty(Variable.named("x"), Variable.named("y")), Roles.FIRST_EXPLAINS, new Provenance.ByHand(), Aid.all(),
+                PlotRules.USUAL, List.of());
+    }
+
+    public Variable x() {
+        return data.variable(roles.explanatory());
+    }
+
+    public Variable y() {
+        return data.variable(roles.response());
+    }
+
+    /** The tasks, in the order of the sheet. */
+    public List<Task> tasks() {
+        return blocks.stream().filter(Block.Asked.class::isInstance).map(block -> ((Block.Asked) block).task()).toList();
+    }
+
+    /** What is right in the data. */
+    public Truth truth(DecimalMark mark) {
+        return Truth.of(data, roles, mark, tasks());
+    }
+
+    /** The pairs of the true data. */
+    public Pairs pairs() {
+        return Pairs.of(data, roles);
+    }
+
+    /** The task whose doing opens an aid: the first that names it. */
+    public Optional<Task> opener(Aid aid) {
+        return tasks().stream().filter(task -> task.terms().opens().contains(aid)).findFirst();
+    }
+
+    /** Held aids that no task opens: they would stay closed for good. */
+    public Set<Aid> neverOpened() {
+        Set<Aid> never = EnumSet.noneOf(Aid.class);
+        held.stream().filter(aid -> opener(aid).isEmpty()).forEach(never::add);
+        return never;
+    }
+
+    /** The place of a block, from 0; −1 where there is none of this id. */
+    public int indexOf(String blockId) {
+        return blocks.stream().map(Block::id).toList().indexOf(blockId);
+    }
+
+    public Part withHeading(String text) {
+        return new Part(id, text, data, roles, provenance, held, rules, blocks);
+    }
+
+    /** With its data changed: the roles follow their columns, and tasks the places they name. A change that may not be changes nothing. */
+    public Part withTableEdited(TableEdit change, DecimalMark mark) {
+        // To set a point aside is the student's to do: the true data are all true.
+        boolean setsAside = change instanceof TableEdit.SetAside || change instanceof TableEdit.TakeBack;
+        DataTable changed = setsAside ? data : change.appliedTo(data, mark);
+        return changed == data ? this : withColumns(changed, roles.following(change::columnAfter, changed)).withTasks(task -> task.following(change));
+    }
+
+    public Part withData(DataTable table) {
+        return withColumns(table, roles);
+    }
+
+    /** With other columns, and roles among them. */
+    public Part withColumns(DataTable table, Roles chosen) {
+        return withColumns(table, chosen, provenance);
+    }
+
+    /** With other data that came about in another way. */
+    public Part withColumns(DataTable table, Roles chosen, Provenance how) {
+        return new Part(id, heading, table, chosen, how, held, rules, blocks);
+    }
+
+    public Part withRoles(Roles chosen) {
+        return withColumns(data, chosen);
+    }
+
+    public Part withHeld(Set<Aid> aids) {
+        return new Part(id, heading, data, roles, provenance, aids, rules, blocks);
+    }
+
+    public Part withRules(PlotRules changed) {
+        return new Part(id, heading, data, roles, provenance, held, changed, blocks);
+    }
+
+    public Part withBlocks(List<Block> list) {
+        return new Part(id, heading, data, roles, provenance, held, rules, list);
+    }
+
+    /** With a block put in at a place from 0; before the first or after the last where the place is beyond. */
+    public Part withBlockAt(int index, Block block) {
+        List<Block> list = new ArrayList<>(blocks);
+        list.add(Math.clamp(index, 0, list.size()), block);
+        return withBlocks(list);
+    }
+
+    /** With the block of the same id replaced. */
+    public Part withBlock(Block block) {
+        return withBlocks(blocks.stream().map(old -> old.id().equals(block.id()) ? block : old).toList());
+    }
+
+    public Part withoutBlock(String blockId) {
+        return withBlocks(blocks.stream().filter(block -> !block.id().equals(blockId)).toList());
+    }
+
+    /** With each task changed. */
+    public Part withTasks(UnaryOperator<Task> change) {
+        return withBlocks(blocks.stream().map(block -> block instanceof Block.Asked(Task task) ? new Block.Asked(change.apply(task)) : block).toList());
+    }
+
+    /** With these tasks in the place of those there were, and the other blocks before them. */
+    public Part withTasks(List<Task> tasks) {
+        List<Block> list = new ArrayList<>(blocks.stream().filter(block -> !(block instanceof Block.Asked)).toList());
+        tasks.forEach(task -> list.add(new Block.Asked(task)));
+        return withBlocks(list);
+    }
+}

@@ -1,0 +1,90 @@
+package hestra.desktop.demo;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+import hestra.exercise.Block;
+import hestra.exercise.Exercise;
+import hestra.exercise.Part;
+import hestra.exercise.PlotRules;
+import hestra.feedback.Quantity;
+import hestra.figure.Layer;
+import hestra.numbers.DecimalMark;
+import hestra.numbers.Rounding;
+import hestra.task.Aid;
+import hestra.task.Describe;
+import hestra.task.Description;
+import hestra.task.Description.Direction;
+import hestra.task.Description.Form;
+import hestra.task.Description.Strength;
+import hestra.task.Description.Unusual;
+import hestra.task.ExplainSlope;
+import hestra.task.Predict;
+import hestra.task.ReadValue;
+import hestra.task.Task;
+import hestra.task.Terms;
+
+/** An exercise of three parts on data of Orrin Bay: a line that holds, one that bends, and one that says nothing. */
+public final class ThreeQuestions {
+
+    private ThreeQuestions() {}
+
+    public static Exercise exercise() {
+        return new Exercise("orrin-bay-three-questions", "Three questions", "Orrin Bay field station", "What does a line say, and when?", DecimalMark.POINT,
+                List.of(limpets(), flask(), gulls()));
+    }
+
+    private static Part limpets() {
+        return part("limpets", "Do waves keep limpets flat?", List.of(
+                text("limpets-text", """
+                        Where waves break hard a tall shell is torn off. Tavi Roon gave {n} places along the shore an *exposure* index and measured the \
+                        *height* of the tallest limpet at each."""),
+                asked(describe("limpets-look", Direction.FALLING, Form.STRAIGHT, Strength.MODERATE, Unusual.ONE)),
+                asked(read("limpets-slope", "Read the slope", "By how much does the height change with each step of the index?", Quantity.SLOPE, 3)),
+                asked(new ExplainSlope(Terms.of("limpets-say", "Say it in words", "What does the slope mean on the shore?", 3)))));
+    }
+
+    private static Part flask() {
+        return part("cooling-flask", "How long does the tea stay hot?", List.of(
+                text("flask-text", "A thermometer in the boat’s flask was read every four *minutes*: {n} readings of how many degrees the tea was above the room."),
+                asked(describe("flask-look", Direction.FALLING, Form.CURVED, Strength.STRONG, Unusual.NONE)),
+                text("flask-line", "Here is the line of least squares with its residuals. Look at how they run."),
+                new Block.Plot("flask-figure", Set.of(Layer.LINE, Layer.RESIDUALS), Optional.empty(), "The line through all {n} readings"),
+                asked(new Predict(Terms.of("flask-predict", "What does the line say?", "Predict with the line. Which of these would you trust?", 6),
+                        List.of(10.0, 30.0, 90.0), new Rounding.Places(1)))));
+    }
+
+    private static Part gulls() {
+        return part("ferry-and-gulls", "Do passengers bring gulls?", List.of(
+                text("gulls-text", "The harbour master swears that gulls come for the sandwiches. On {n} days *passengers* of the noon ferry and *gulls* on the pier were counted."),
+                new Block.Printed("gulls-table", "As the harbour master wrote it down"),
+                text("gulls-share", "The share of the variation in {y.name} that goes with {x.name} is"),
+                new Block.Formula("gulls-formula", "R² = 1 − Σ(y − ŷ)² / Σ(y − ȳ)²"),
+                asked(describe("gulls-look", Direction.NEITHER, Form.NONE, Strength.WEAK, Unusual.NONE)),
+                asked(read("gulls-r2", "Read R²", "What share is it?", Quantity.R_SQUARED, 3))));
+    }
+
+    private static Part part(String set, String heading, List<Block> blocks) {
+        Part data = OrrinBay.sets().stream().map(it -> it.exercise()).filter(it -> it.id().endsWith(set)).findFirst().orElseThrow().first();
+        return new Part(set, heading, data.data(), data.roles(), data.provenance(), Aid.all(), PlotRules.USUAL, blocks);
+    }
+
+    private static Block text(String id, String text) {
+        return new Block.Prose(id, text);
+    }
+
+    private static Block asked(Task task) {
+        return new Block.Asked(task);
+    }
+
+    private static Task describe(String id, Direction direction, Form form, Strength strength, Unusual unusual) {
+        return new Describe(Terms.of(id, "Describe what you see", "Look at the plot before any line is drawn. What do the points show?", 4)
+                .opening(EnumSet.allOf(Aid.class)), new Description(direction, form, strength, unusual));
+    }
+
+    private static Task read(String id, String title, String prompt, Quantity quantity, int places) {
+        return new ReadValue(Terms.of(id, title, prompt, 2), quantity, new Rounding.Places(places));
+    }
+}

@@ -1,0 +1,132 @@
+package hestra.desktop.write;
+
+import java.nio.file.Path;
+import java.util.function.Consumer;
+import javafx.scene.Node;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+import hestra.desk.Findings;
+import hestra.desk.FixedPlot;
+import hestra.desk.PartEdit;
+import hestra.desktop.app.DeskModel;
+import hestra.desktop.app.Look;
+import hestra.desktop.figure.FigureView;
+import hestra.desktop.table.GridHabits;
+import hestra.documents.DataFile;
+import hestra.exercise.Part;
+import hestra.exercise.Provenance;
+import hestra.figure.Figure;
+import hestra.figure.Layout;
+import hestra.figure.ScatterPlot;
+import hestra.recipe.Recipe;
+
+/** The data of one part, as an instructor sees them: their plot, their table, their recipe, the picture they were read off. */
+final class PartPanes {
+
+    private final DeskModel model;
+    private final DataPane data;
+    private final FigureView plot;
+    private final RecipePane recipe;
+    private final TracePane trace;
+    private final VBox middle = new VBox();
+    private final ToggleButton showPlot = tab("Plot", "write-plot");
+    private final ToggleButton showData = tab("Data", "write-data");
+    private final ToggleButton showRecipe = tab("Make data", "write-recipe");
+    private final ToggleButton showTrace = tab("From a picture", "write-trace");
+    private Findings truth;
+
+    /** {@code model} is that of the part. */
+    PartPanes(DeskModel model, Look look, GridHabits habits, Consumer<String> notice, Runnable openPicture) {
+        this.model = model;
+        this.data = new DataPane(model, habits, notice);
+        this.plot = new FigureView(look, this::describe);
+        this.recipe = new RecipePane(model, look);
+        this.trace = new TracePane(model, look, notice, openPicture);
+        ToggleGroup tabs = new ToggleGroup();
+        showPlot.setToggleGroup(tabs);
+        showData.setToggleGroup(tabs);
+        showRecipe.setToggleGroup(tabs);
+        showTrace.setToggleGroup(tabs);
+        tabs.selectToggle(model.findings().part().data().size() == 0 ? showData : showPlot);
+        tabs.selectedToggleProperty().addListener((_, before, now) -> {
+            if (now == null) {
+                tabs.selectToggle(before);
+            }
+            layoutMiddle();
+        });
+        HBox strip = new HBox(showPlot, showData, showRecipe, showTrace);
+        strip.getStyleClass().add("write-tabs");
+        middle.getChildren().add(strip);
+        middle.getStyleClass().add("write-middle");
+        middle.setMinWidth(340);
+        layoutMiddle();
+        model.watch(this::show);
+    }
+
+    Node node() {
+        return middle;
+    }
+
+    /** Takes the tables of a file into the part's data. */
+    void take(DataFile.Taken taken) {
+        showData.setSelected(true);
+        data.take(taken);
+    }
+
+    /** Joins the first table of a file to the part's data. */
+    void join(DataFile.Taken taken) {
+        showData.setSelected(true);
+        data.join(taken);
+    }
+
+    /** Lays in a picture, to read data off it. */
+    void lay(Path picture) {
+        showTrace.setSelected(true);
+        trace.lay(picture);
+    }
+
+    /** Draws the next sample: of the recipe in hand, or of the one that the part's data were made by. */
+    void nextSample(Consumer<String> notice) {
+        if (showRecipe.isSelected()) {
+            recipe.next();
+        } else if (model.findings().part().provenance() instanceof Provenance.Made(Recipe made)) {
+            model.apply(new PartEdit.WriteRecipe(made.next()));
+        } else {
+            notice.accept("These data were not made by a recipe. Write one under Make data; then this key draws a new sample.");
+        }
+    }
+
+    private void layoutMiddle() {
+        Node shown = showData.isSelected() ? data.node() : showRecipe.isSelected() ? recipe.node() : showTrace.isSelected() ? trace.node() : plot;
+        VBox.setVgrow(shown, Priority.ALWAYS);
+        if (middle.getChildren().size() > 1) {
+            middle.getChildren().set(1, shown);
+        } else {
+            middle.getChildren().add(shown);
+        }
+    }
+
+    private void show(Findings findings) {
+        Part part = findings.part();
+        if (truth == null || !truth.part().data().equals(part.data()) || !truth.part().roles().equals(part.roles())) {
+            truth = FixedPlot.truth(findings.exercise(), part);
+            plot.changed();
+        }
+    }
+
+    /** The true data with their line: nothing is held back from the instructor. */
+    private Figure describe(Layout layout) {
+        return ScatterPlot.describe(truth.plot().atRest("Paste or type the data first:\nthe tab “Data” is above."), layout);
+    }
+
+    private static ToggleButton tab(String name, String id) {
+        ToggleButton tab = new ToggleButton(name);
+        tab.getStyleClass().setAll("view-tab");
+        tab.setId(id);
+        return tab;
+    }
+}
