@@ -5,7 +5,7 @@ import javafx.scene.Scene;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Stage;
 
-import hestra.desktop.app.Started;
+import hestra.desktop.window.Started;
 
 /** An empty JavaFX window of the desk's size: what the start of the program is measured against. */
 public final class EmptyWindow extends Application {

@@ -13,10 +13,10 @@ import java.util.concurrent.Callable;
 import de.siegmar.fastcsv.reader.CsvReader;
 import de.siegmar.fastcsv.reader.CsvRecord;
 import hestra.data.DataTable;
-import hestra.documents.DataFile;
-import hestra.documents.DelimitedText;
-import hestra.documents.Progress;
-import hestra.documents.Reading;
+import hestra.documents.file.Progress;
+import hestra.documents.file.Result;
+import hestra.documents.table.DataFile;
+import hestra.documents.table.DelimitedText;
 import hestra.numbers.DecimalMark;
 
 /**
@@ -76,8 +76,8 @@ public final class OpenSpeed {
 
     private static DataTable open(Path file) {
         return switch (DataFile.take(file, DecimalMark.POINT, Progress.UNWATCHED)) {
-            case Reading.Refused<DataFile.Taken>(String message) -> throw new IllegalStateException(message);
-            case Reading.Done<DataFile.Taken>(DataFile.Taken taken) -> DelimitedText.table(taken.first().block(), List.of(), DecimalMark.POINT);
+            case Result.Refused<DataFile.Taken>(String message) -> throw new IllegalStateException(message);
+            case Result.Done<DataFile.Taken>(DataFile.Taken taken) -> DelimitedText.table(taken.first().block(), List.of(), DecimalMark.POINT);
         };
     }
 

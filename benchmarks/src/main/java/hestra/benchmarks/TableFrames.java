@@ -24,12 +24,12 @@ import javafx.stage.Stage;
 
 import hestra.data.DataTable;
 import hestra.data.Variable;
-import hestra.desktop.app.Look;
-import hestra.desktop.app.Looks;
-import hestra.desktop.app.MainWindow;
-import hestra.desktop.app.OpenDesk;
-import hestra.desktop.app.Settings;
-import hestra.desktop.demo.FxThread;
+import hestra.desktop.files.OpenDesk;
+import hestra.desktop.files.Settings;
+import hestra.desktop.look.Look;
+import hestra.desktop.look.Looks;
+import hestra.desktop.tour.FxThread;
+import hestra.desktop.window.MainWindow;
 import hestra.exercise.Exercise;
 
 /**

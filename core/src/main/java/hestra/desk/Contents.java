@@ -15,7 +15,7 @@ import hestra.figure.Influence;
 import hestra.figure.Layer;
 import hestra.figure.Plane;
 import hestra.figure.PlotContent;
-import hestra.figure.Reading;
+import hestra.figure.ReadingLines;
 import hestra.figure.Slot;
 import hestra.fit.CurveFit;
 import hestra.fit.CurveOnData;
@@ -105,11 +105,11 @@ final class Contents {
                 findings.desk().selection(), findings.desk().hovered(), notice);
     }
 
-    private Reading reading() {
+    private ReadingLines reading() {
         ReadingState state = findings.work().reading();
-        return findings.isOpen(Aid.PREDICTION) ? new Reading(state.atX(), state.atY(),
+        return findings.isOpen(Aid.PREDICTION) ? new ReadingLines(state.atX(), state.atY(),
                 findings.inverse().map(it -> it.solutions().stream().map(Inverse.Solution::x).toList()).orElse(List.of()))
-                : Reading.NONE;
+                : ReadingLines.NONE;
     }
 
     /** What each point does to the fit in hand, and the fit without the point that is pointed at. */

@@ -44,7 +44,7 @@ public record PlotContent(
         Influence influence,
         Set<Layer> layers,
         Dress dress,
-        Reading reading,
+        ReadingLines reading,
         Selection selection,
         OptionalInt hovered,
         String notice) {
@@ -80,7 +80,7 @@ public record PlotContent(
 
     /** The same, but for what is pointed at and read: as the instructor sees it. */
     public PlotContent atRest(String newNotice) {
-        return new PlotContent(plane, precision, points, groups, only, curves, inHand, Handles.NONE, Influence.NONE, layers, dress, Reading.NONE, Selection.NONE, OptionalInt.empty(),
+        return new PlotContent(plane, precision, points, groups, only, curves, inHand, Handles.NONE, Influence.NONE, layers, dress, ReadingLines.NONE, Selection.NONE, OptionalInt.empty(),
                 newNotice);
     }
 

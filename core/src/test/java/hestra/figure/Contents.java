@@ -35,7 +35,7 @@ final class Contents {
     Influence influence = Influence.NONE;
     Set<Layer> layers;
     Dress dress = Dress.USUAL;
-    Reading reading = Reading.NONE;
+    ReadingLines reading = ReadingLines.NONE;
     OptionalInt selected = OptionalInt.empty();
     String notice = "";
 
@@ -90,7 +90,7 @@ final class Contents {
     }
 
     Contents reading(double x) {
-        reading = Reading.at(x);
+        reading = ReadingLines.at(x);
         return this;
     }
 

@@ -4,12 +4,12 @@ import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.util.concurrent.Callable;
 
-import hestra.desktop.app.HestraApp;
 import hestra.desktop.cli.DemoCommand;
 import hestra.desktop.cli.Display;
 import hestra.desktop.cli.FitCommand;
 import hestra.desktop.cli.MarkCommand;
 import hestra.desktop.cli.OpenCommand;
+import hestra.desktop.window.HestraApp;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;

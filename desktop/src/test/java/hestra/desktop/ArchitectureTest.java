@@ -1,10 +1,20 @@
 package hestra.desktop;
 
+import java.nio.file.Files;
+import java.util.Arrays;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
+import com.tngtech.archunit.core.domain.JavaCall;
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.domain.properties.HasName;
+import com.tngtech.archunit.core.domain.properties.HasOwner;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import org.junit.jupiter.api.Test;
 
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
@@ -44,6 +54,13 @@ class ArchitectureTest {
                 .orShould().callMethod(System.class, "currentTimeMillis").orShould().callMethod(Math.class, "random").check(HOUSE);
     }
 
+    /** The packages of documents from the bottom up. */
+    private static final String[] DOCUMENTS = {"file", "table", "picture", "exercise", "page"};
+
+    /** The packages of the desktop from the bottom up; views stand side by side. */
+    private static final String[][] DESKTOP = {{"parts", "look", "demo"}, {"model", "figure"}, {"files"}, {"sheet", "plot", "table", "readings", "working"}, {"write"}, {"window"},
+        {"tour"}, {"cli"}};
+
     @Test
     void documentsKnowNoWindow() {
         noClasses().that().resideInAPackage("hestra.documents..").should().dependOnClassesThat()
@@ -51,17 +68,36 @@ class ArchitectureTest {
     }
 
     @Test
-    void viewsDoNotKnowOneAnother() {
-        String[] views = {"plot", "readings", "table", "working", "write"};
-        for (String view : views) {
-            for (String other : views) {
-                // Write is made of the same grid and plot that Work is.
-                if (!view.equals(other) && !view.equals("write")) {
-                    noClasses().that().resideInAPackage("hestra.desktop." + view + "..")
-                            .should().dependOnClassesThat().resideInAPackage("hestra.desktop." + other + "..").check(HOUSE);
-                }
+    void eachPackageOfDocumentsKnowsOnlyThoseBelowIt() {
+        for (int i = 0; i < DOCUMENTS.length - 1; i++) {
+            String[] above = Arrays.stream(DOCUMENTS, i + 1, DOCUMENTS.length).map(it -> "hestra.documents." + it + "..").toArray(String[]::new);
+            noClasses().that().resideInAPackage("hestra.documents." + DOCUMENTS[i] + "..").should().dependOnClassesThat().resideInAnyPackage(above).check(HOUSE);
+        }
+        classes().that().resideInAPackage("hestra.documents..").should().resideInAnyPackage(
+                Arrays.stream(DOCUMENTS).map(it -> "hestra.documents." + it).toArray(String[]::new)).check(HOUSE);
+    }
+
+    @Test
+    void eachPackageOfTheDesktopKnowsOnlyThoseBelowItAndNoViewAnother() {
+        for (int i = 0; i < DESKTOP.length; i++) {
+            for (String floor : DESKTOP[i]) {
+                int level = i;
+                String[] others = IntStream.range(i, DESKTOP.length).boxed().flatMap(above -> Arrays.stream(DESKTOP[above])
+                        .filter(it -> !it.equals(floor) && !(level == 0 && above == 0))).map(it -> "hestra.desktop." + it + "..").toArray(String[]::new);
+                noClasses().that().resideInAPackage("hestra.desktop." + floor + "..").should().dependOnClassesThat().resideInAnyPackage(others)
+                        .allowEmptyShould(others.length == 0).check(HOUSE);
             }
         }
+        Stream<String> all = Stream.concat(Arrays.stream(DESKTOP).flatMap(Arrays::stream).map(it -> "hestra.desktop." + it), Stream.of("hestra.desktop"));
+        classes().that().resideInAPackage("hestra.desktop..").should().resideInAnyPackage(all.toArray(String[]::new)).check(HOUSE);
+    }
+
+    /** What only one of its parts may do. */
+    @Test
+    void filesAreWrittenInOnePlaceOnly() {
+        noClasses().that().resideOutsideOfPackage("hestra.documents.file..").and().doNotHaveSimpleName("JournalFile").and().doNotHaveSimpleName("JournalLock")
+                .should().callMethodWhere(JavaCall.Predicates.target(HasOwner.Predicates.With.owner(JavaClass.Predicates.equivalentTo(Files.class)))
+                        .and(JavaCall.Predicates.target(HasName.Predicates.nameMatching("write|writeString|newBufferedWriter|newOutputStream|copy|move")))).check(HOUSE);
     }
 
     @Test

@@ -5,9 +5,9 @@ import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 
-import hestra.desktop.app.HestraApp;
 import hestra.desktop.demo.KelpBlades;
-import hestra.desktop.demo.Tour;
+import hestra.desktop.tour.Tour;
+import hestra.desktop.window.HestraApp;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;

@@ -17,16 +17,14 @@ import hestra.data.DataTable;
 import hestra.data.Pairs;
 import hestra.data.Subset;
 import hestra.data.Variable;
-import hestra.documents.DataFile;
-import hestra.documents.DelimitedText;
-import hestra.documents.DelimitedText.Block;
-import hestra.documents.FitAnswer;
-import hestra.documents.FitAnswer.Part;
-import hestra.documents.FitJson;
-import hestra.documents.Reading;
-import hestra.documents.Separator;
-import hestra.documents.TextData;
-import hestra.documents.TextShape;
+import hestra.documents.file.Result;
+import hestra.documents.page.FitJson;
+import hestra.documents.table.DataFile;
+import hestra.documents.table.DelimitedText;
+import hestra.documents.table.DelimitedText.Block;
+import hestra.documents.table.Separator;
+import hestra.documents.table.TextData;
+import hestra.documents.table.TextShape;
 import hestra.fit.Curve;
 import hestra.fit.CurveFit;
 import hestra.fit.Fit;
@@ -35,6 +33,8 @@ import hestra.numbers.Counted;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberReading;
 import hestra.working.Calculation;
+import hestra.working.FitAnswer;
+import hestra.working.FitAnswer.Part;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -133,8 +133,8 @@ public final class FitCommand implements Callable<Integer> {
         Curve chosen = chosen();
         Optional<Subset> subset = subset();
         return switch (DataFile.read(file).then(this::understood).then(data -> columns(data.block()))) {
-            case Reading.Refused<Columns>(String message) -> refuse(message);
-            case Reading.Done<Columns>(Columns columns) -> {
+            case Result.Refused<Columns>(String message) -> refuse(message);
+            case Result.Done<Columns>(Columns columns) -> {
                 Pairs all = columns.pairs();
                 Pairs pairs = subset.map(all::only).orElse(all);
                 yield switch (LeastSquares.fit(chosen, pairs)) {
@@ -147,10 +147,10 @@ public final class FitCommand implements Callable<Integer> {
     }
 
     /** The table that is meant, understood as the window does, but for what was said otherwise. */
-    private Reading<TextData> understood(List<DataFile.Part> parts) {
+    private Result<TextData> understood(List<DataFile.Part> parts) {
         Optional<DataFile.Part> part = sheet == null ? Optional.of(parts.getFirst()) : parts.stream().filter(it -> it.name().equals(sheet)).findFirst();
         if (part.isEmpty()) {
-            return Reading.refused("There is no sheet “" + sheet + "” in " + file.getFileName() + ". Its sheets are: "
+            return Result.refused("There is no sheet “" + sheet + "” in " + file.getFileName() + ". Its sheets are: "
                     + String.join(", ", parts.stream().map(DataFile.Part::name).toList()) + ".");
         }
         return part.get().understand(DecimalMark.POINT).then(guessed -> {
@@ -158,7 +158,7 @@ public final class FitCommand implements Callable<Integer> {
             shape = separator == null ? shape : shape.withSeparator(named("--separator", separator, SEPARATORS));
             shape = decimal == null ? shape : shape.withMark(named("--decimal", decimal, MARKS));
             shape = shape.withHeaded(headings == null ? shape.headed() || beginsWithTheNames(guessed) : headings);
-            return shape.equals(guessed.shape()) ? Reading.done(guessed) : TextData.read(part.get().text(), shape, DecimalMark.POINT);
+            return shape.equals(guessed.shape()) ? Result.done(guessed) : TextData.read(part.get().text(), shape, DecimalMark.POINT);
         });
     }
 
@@ -227,7 +227,7 @@ public final class FitCommand implements Callable<Integer> {
         }
     }
 
-    private Reading<Columns> columns(Block block) {
+    private Result<Columns> columns(Block block) {
         DataTable table = DelimitedText.table(block, List.of(), DecimalMark.POINT);
         OptionalInt x = column(block, explanatory);
         OptionalInt y = column(block, response);
@@ -237,11 +237,11 @@ public final class FitCommand implements Callable<Integer> {
         if (missing.isPresent()) {
             String headings = block.headings().map(it -> "Its headings are: " + String.join(", ", it) + ".")
                     .orElse("It has no headings; name columns by number, 1 to " + block.width() + ".");
-            return Reading.refused("There is no column “" + missing.get() + "” in " + file.getFileName() + ". " + headings);
+            return Result.refused("There is no column “" + missing.get() + "” in " + file.getFileName() + ". " + headings);
         }
         return x.getAsInt() == y.getAsInt()
-                ? Reading.refused("--explanatory and --response name the same column. A curve needs two.")
-                : Reading.done(new Columns(table, x.getAsInt(), y.getAsInt(), counts));
+                ? Result.refused("--explanatory and --response name the same column. A curve needs two.")
+                : Result.done(new Columns(table, x.getAsInt(), y.getAsInt(), counts));
     }
 
     /** The column with this heading, whole or without its unit; else the column of this number. */

@@ -7,8 +7,6 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 
 import hestra.data.Pairs;
-import hestra.documents.FitAnswer;
-import hestra.documents.FitAnswer.Part;
 import hestra.fit.Coefficient;
 import hestra.fit.Comparison;
 import hestra.fit.CurveFit;
@@ -27,6 +25,8 @@ import hestra.numbers.NumberStyle;
 import hestra.summary.Association;
 import hestra.summary.Summary;
 import hestra.working.Calculation;
+import hestra.working.FitAnswer;
+import hestra.working.FitAnswer.Part;
 import hestra.working.MatrixWorking;
 import hestra.working.SumsWorking;
 

@@ -4,9 +4,9 @@ import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 
-import hestra.documents.ClassMarks;
-import hestra.documents.ExerciseFile;
-import hestra.documents.Reading;
+import hestra.documents.exercise.ClassMarks;
+import hestra.documents.exercise.ExerciseFile;
+import hestra.documents.file.Result;
 import hestra.exercise.Exercise;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -30,15 +30,15 @@ public final class MarkCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        Reading<Optional<Exercise>> exercise = own == null ? Reading.done(Optional.empty())
-                : ExerciseFile.read(own).then(read -> Reading.done(Optional.of(read)));
+        Result<Optional<Exercise>> exercise = own == null ? Result.done(Optional.empty())
+                : ExerciseFile.read(own).then(read -> Result.done(Optional.of(read)));
         return switch (exercise.then(it -> ClassMarks.of(folder, it))) {
-            case Reading.Done<ClassMarks>(ClassMarks marks) -> {
+            case Result.Done<ClassMarks>(ClassMarks marks) -> {
                 spec.commandLine().getOut().print(marks.csv());
                 spec.commandLine().getOut().flush();
                 yield 0;
             }
-            case Reading.Refused<ClassMarks>(String message) -> {
+            case Result.Refused<ClassMarks>(String message) -> {
                 spec.commandLine().getErr().println(message);
                 yield 1;
             }

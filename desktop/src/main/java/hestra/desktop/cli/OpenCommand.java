@@ -5,11 +5,11 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.Callable;
 
-import hestra.desktop.app.HestraApp;
-import hestra.desktop.app.LastOpen;
-import hestra.desktop.app.Settings;
-import hestra.documents.ExerciseFile;
-import hestra.documents.Reading;
+import hestra.desktop.files.LastOpen;
+import hestra.desktop.files.Settings;
+import hestra.desktop.window.HestraApp;
+import hestra.documents.exercise.ExerciseFile;
+import hestra.documents.file.Result;
 import hestra.exercise.Exercise;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -28,15 +28,15 @@ public final class OpenCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        Reading<HestraApp.Start> start = file == null ? Reading.done(last())
-                : ExerciseFile.read(file).then(exercise -> Reading.done(start(exercise, Optional.of(file.toAbsolutePath()))));
+        Result<HestraApp.Start> start = file == null ? Result.done(last())
+                : ExerciseFile.read(file).then(exercise -> Result.done(start(exercise, Optional.of(file.toAbsolutePath()))));
         Optional<String> missing = Display.missing();
-        String refusal = start instanceof Reading.Refused<HestraApp.Start>(String message) ? message : missing.orElse("");
+        String refusal = start instanceof Result.Refused<HestraApp.Start>(String message) ? message : missing.orElse("");
         if (!refusal.isEmpty()) {
             spec.commandLine().getErr().println(refusal);
             return 1;
         }
-        HestraApp.show(((Reading.Done<HestraApp.Start>) start).value());
+        HestraApp.show(((Result.Done<HestraApp.Start>) start).value());
         return 0;
     }
 

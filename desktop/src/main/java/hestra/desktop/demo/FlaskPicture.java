@@ -12,8 +12,8 @@ import hestra.desk.Desk;
 import hestra.desk.Findings;
 import hestra.desk.FixedPlot;
 import hestra.desk.PlotEdit;
-import hestra.documents.FigurePainter;
-import hestra.documents.Palette;
+import hestra.documents.picture.FigurePainter;
+import hestra.documents.picture.Palette;
 import hestra.exercise.Exercise;
 import hestra.figure.Figure;
 import hestra.figure.Layer;
@@ -26,7 +26,7 @@ import hestra.tracing.Place;
 import hestra.tracing.Tracing;
 
 /** A picture of the plot of the cooling flask, as if from an old report, half read off: for the tour. */
-final class FlaskPicture {
+public final class FlaskPicture {
 
     private static final Layout SIZE = new Layout(620, 520, 1.15);
     private static final int PLACED = 9;
@@ -38,7 +38,7 @@ final class FlaskPicture {
     }
 
     /** The picture of the flask's plot, points only. */
-    static FlaskPicture of(Exercise flask) {
+    public static FlaskPicture of(Exercise flask) {
         Desk desk = FixedPlot.truth(flask, flask.first()).desk();
         for (Layer layer : EnumSet.of(Layer.LINE, Layer.RESIDUALS)) {
             desk = desk.apply(new PlotEdit.ShowLayer(layer, false));
@@ -46,7 +46,7 @@ final class FlaskPicture {
         return new FlaskPicture(ScatterPlot.describe(Findings.of(desk).plot(), SIZE));
     }
 
-    Picture picture() throws IOException {
+    public Picture picture() throws IOException {
         BufferedImage image = new BufferedImage((int) figure.width(), (int) figure.height(), BufferedImage.TYPE_INT_RGB);
         Graphics2D graphics = image.createGraphics();
         FigurePainter.paint(figure, graphics, Palette.LIGHT);
@@ -57,7 +57,7 @@ final class FlaskPicture {
     }
 
     /** Axes from 0 to 60 minutes and 0 to 60 degrees, and the first points. */
-    Tracing tracing() {
+    public Tracing tracing() {
         double left = figure.x().pixel(0);
         double bottom = figure.y().pixel(0);
         PictureAxes axes = new PictureAxes(new KnownAxis(new Place(left, bottom), 0, new Place(figure.x().pixel(60), bottom), 60, false),

@@ -11,9 +11,9 @@ import java.util.Objects;
 import hestra.data.DataTable;
 import hestra.data.Roles;
 import hestra.data.Variable;
-import hestra.documents.DelimitedText;
-import hestra.documents.Reading;
-import hestra.documents.TextData;
+import hestra.documents.file.Result;
+import hestra.documents.table.DelimitedText;
+import hestra.documents.table.TextData;
 import hestra.exercise.Exercise;
 import hestra.feedback.Quantity;
 import hestra.numbers.DecimalMark;
@@ -82,8 +82,8 @@ public final class KelpBlades {
     private static DataTable data() {
         try (InputStream in = Objects.requireNonNull(KelpBlades.class.getResourceAsStream(DATA))) {
             String text = new String(in.readAllBytes(), StandardCharsets.UTF_8);
-            Reading<TextData> data = TextData.understand(text, DecimalMark.POINT);
-            DataTable table = DelimitedText.table(((Reading.Done<TextData>) data).value().block(), List.of(), DecimalMark.POINT);
+            Result<TextData> data = TextData.understand(text, DecimalMark.POINT);
+            DataTable table = DelimitedText.table(((Result.Done<TextData>) data).value().block(), List.of(), DecimalMark.POINT);
             return table.withVariable(0, new Variable("days", "time since settling", "days"))
                     .withVariable(1, new Variable("length", "blade length", "cm"));
         } catch (IOException e) {

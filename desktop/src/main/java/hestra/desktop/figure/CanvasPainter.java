@@ -15,7 +15,7 @@ import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
 
-import hestra.documents.Palette;
+import hestra.documents.picture.Palette;
 import hestra.figure.Ink;
 import hestra.figure.Mark;
 import hestra.figure.Places;

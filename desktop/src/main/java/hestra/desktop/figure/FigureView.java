@@ -9,8 +9,8 @@ import javafx.beans.property.ReadOnlyDoubleWrapper;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.layout.Region;
 
-import hestra.desktop.app.Look;
-import hestra.documents.Palette;
+import hestra.desktop.look.Look;
+import hestra.documents.picture.Palette;
 import hestra.figure.Figure;
 import hestra.figure.Layout;
 import hestra.figure.Mark;

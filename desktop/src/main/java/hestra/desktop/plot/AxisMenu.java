@@ -20,7 +20,7 @@ import hestra.data.Roles;
 import hestra.data.Roles.Use;
 import hestra.desk.PlotEdit;
 import hestra.desk.WorkEdit;
-import hestra.desktop.app.DeskModel;
+import hestra.desktop.model.DeskModel;
 import hestra.figure.Frame;
 import hestra.figure.Spacing;
 import hestra.numbers.NumberReading;

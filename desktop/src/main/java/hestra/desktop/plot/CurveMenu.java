@@ -8,7 +8,7 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 
 import hestra.desk.PlotEdit;
-import hestra.desktop.app.DeskModel;
+import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.CurveNames;
 import hestra.desktop.parts.Tip;
 import hestra.figure.Slot;

@@ -12,10 +12,10 @@ import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.ToggleGroup;
 
 import hestra.desk.PlotEdit;
-import hestra.desktop.app.DeskModel;
-import hestra.desktop.app.Look;
+import hestra.desktop.look.Look;
+import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Tip;
-import hestra.documents.Palette;
+import hestra.documents.picture.Palette;
 import hestra.figure.Dress;
 import hestra.figure.Dress.Size;
 import hestra.figure.Sign;

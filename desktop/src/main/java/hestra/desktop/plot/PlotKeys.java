@@ -14,7 +14,7 @@ import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
 import hestra.desk.WorkEdit;
-import hestra.desktop.app.DeskModel;
+import hestra.desktop.model.DeskModel;
 import hestra.exercise.PointChange;
 import hestra.figure.Figure;
 import hestra.figure.Figure.Spot;

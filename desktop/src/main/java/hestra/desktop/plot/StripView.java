@@ -13,9 +13,9 @@ import javafx.scene.layout.StackPane;
 
 import hestra.desk.Edit;
 import hestra.desk.PlotEdit;
-import hestra.desktop.app.DeskModel;
-import hestra.desktop.app.Look;
 import hestra.desktop.figure.FigureView;
+import hestra.desktop.look.Look;
+import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Tip;
 import hestra.figure.Below;
 import hestra.figure.Figure;

@@ -17,12 +17,12 @@ import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 
 import hestra.desk.Findings;
-import hestra.desktop.app.DeskModel;
-import hestra.desktop.app.Look;
+import hestra.desktop.look.Look;
+import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Clip;
 import hestra.desktop.parts.Tip;
-import hestra.documents.EquationText;
-import hestra.documents.PlotSheet;
+import hestra.documents.page.EquationText;
+import hestra.documents.picture.PlotSheet;
 import hestra.figure.Slot;
 import hestra.fit.Equation;
 import hestra.fit.Fit;

@@ -8,7 +8,7 @@ import javafx.scene.layout.StackPane;
 
 import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
-import hestra.desktop.app.DeskModel;
+import hestra.desktop.model.DeskModel;
 import hestra.figure.Dress;
 
 import static hestra.desktop.parts.Presence.present;

@@ -4,7 +4,7 @@ import java.util.Optional;
 
 import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
-import hestra.desktop.app.DeskModel;
+import hestra.desktop.model.DeskModel;
 import hestra.figure.Frame;
 import hestra.figure.Slot;
 import hestra.figure.Spacing;

@@ -14,7 +14,7 @@ import javafx.scene.layout.VBox;
 
 import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
-import hestra.desktop.app.DeskModel;
+import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.CurveNames;
 import hestra.desktop.parts.Swatch;
 import hestra.desktop.parts.Tip;

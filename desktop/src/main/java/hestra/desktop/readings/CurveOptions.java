@@ -16,7 +16,7 @@ import javafx.scene.layout.VBox;
 
 import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
-import hestra.desktop.app.DeskModel;
+import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Choices;
 import hestra.fit.Curve;
 import hestra.fit.Curve.FittedOn;

@@ -20,7 +20,7 @@ import javafx.scene.layout.VBox;
 import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
 import hestra.desk.ReadingState;
-import hestra.desktop.app.DeskModel;
+import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Clip;
 import hestra.desktop.parts.Tip;
 import hestra.fit.Prediction;

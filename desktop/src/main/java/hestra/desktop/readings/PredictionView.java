@@ -15,7 +15,7 @@ import javafx.scene.layout.VBox;
 
 import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
-import hestra.desktop.app.DeskModel;
+import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Tip;
 import hestra.fit.Interval;
 import hestra.fit.Inverse;

@@ -16,7 +16,7 @@ import javafx.scene.layout.VBox;
 
 import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
-import hestra.desktop.app.DeskModel;
+import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.DigitsMenu;
 import hestra.desktop.parts.Tip;
 import hestra.fit.Curve;

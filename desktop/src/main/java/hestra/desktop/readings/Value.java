@@ -3,7 +3,7 @@ package hestra.desktop.readings;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
 
-import hestra.desktop.app.DeskModel;
+import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Clip;
 import hestra.desktop.parts.Tip;
 

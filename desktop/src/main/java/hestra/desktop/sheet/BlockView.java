@@ -9,8 +9,8 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 import hestra.desk.FixedPlot;
-import hestra.desktop.app.Look;
 import hestra.desktop.figure.FigureView;
+import hestra.desktop.look.Look;
 import hestra.desktop.parts.Formula;
 import hestra.exercise.Block;
 import hestra.exercise.Exercise;

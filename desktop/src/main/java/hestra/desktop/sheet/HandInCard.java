@@ -10,7 +10,7 @@ import javafx.scene.layout.VBox;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desk.TaskState;
-import hestra.desktop.app.DeskModel;
+import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Tip;
 import hestra.numbers.Counted;
 

@@ -6,7 +6,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.layout.VBox;
 
 import hestra.desk.Edit;
-import hestra.desktop.app.DeskModel;
+import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Tip;
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;

@@ -1,6 +1,6 @@
 package hestra.desktop.sheet;
 
-import hestra.desktop.app.DeskModel;
+import hestra.desktop.model.DeskModel;
 import hestra.task.Task;
 
 /** The printed table, for a task that is answered in the student's own. */

@@ -7,7 +7,7 @@ import hestra.data.DataTable;
 import hestra.data.Roles;
 import hestra.data.Roles.Use;
 import hestra.desk.WorkEdit;
-import hestra.desktop.app.DeskModel;
+import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Choices;
 import hestra.task.Task;
 

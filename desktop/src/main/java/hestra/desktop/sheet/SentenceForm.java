@@ -2,7 +2,7 @@ package hestra.desktop.sheet;
 
 import javafx.scene.control.TextArea;
 
-import hestra.desktop.app.DeskModel;
+import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.TypingRun;
 import hestra.task.Answer;
 import hestra.task.Task;

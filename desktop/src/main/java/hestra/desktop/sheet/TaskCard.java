@@ -17,7 +17,7 @@ import javafx.scene.layout.VBox;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desk.TaskState;
-import hestra.desktop.app.DeskModel;
+import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Tip;
 import hestra.exercise.LiveText;
 import hestra.feedback.Outcome;
@@ -120,13 +120,18 @@ final class TaskCard extends VBox {
 
     /** Checks the answer as it stands, or says what it still lacks. */
     void check() {
-        Optional<String> unfinished = unfinished();
+        int before = attempts();
+        model.apply(new Edit.Check(task.id()));
+        Optional<String> unfinished = attempts() > before ? Optional.empty() : unfinished();
         missing.setText(unfinished.orElse(""));
         present(missing, unfinished.isPresent());
-        model.apply(new Edit.Check(task.id()));
         if (model.findings().task(task.id()).done()) {
             model.apply(new Edit.TurnTo(Optional.empty()));
         }
+    }
+
+    private int attempts() {
+        return model.desk().work().attemptsAt(task.id()).size();
     }
 
     private Optional<String> unfinished() {

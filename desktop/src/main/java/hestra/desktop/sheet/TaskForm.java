@@ -16,7 +16,7 @@ import javafx.scene.layout.VBox;
 
 import hestra.desk.Edit;
 import hestra.desk.Findings;
-import hestra.desktop.app.DeskModel;
+import hestra.desktop.model.DeskModel;
 import hestra.task.Answer;
 import hestra.task.ChooseRoles;
 import hestra.task.Describe;

@@ -29,7 +29,7 @@ import javafx.scene.layout.VBox;
 import hestra.data.DataTable;
 import hestra.data.Selection;
 import hestra.data.TableEdit;
-import hestra.documents.DataFile;
+import hestra.documents.table.DataFile;
 
 import static hestra.desktop.parts.Presence.holdVisible;
 

@@ -6,7 +6,7 @@ import java.util.Set;
 import hestra.data.DataTable;
 import hestra.data.Roles;
 import hestra.data.TableEdit;
-import hestra.documents.DelimitedText.Block;
+import hestra.documents.table.DelimitedText.Block;
 import hestra.numbers.DecimalMark;
 
 /** The table that a grid shows, and what may be done to it. Rows and columns count from 0. */

@@ -18,9 +18,9 @@ import javafx.scene.layout.VBox;
 
 import hestra.desktop.parts.Choices;
 import hestra.desktop.parts.Tip;
-import hestra.documents.Separator;
-import hestra.documents.TextData;
-import hestra.documents.TextShape;
+import hestra.documents.table.Separator;
+import hestra.documents.table.TextData;
+import hestra.documents.table.TextShape;
 import hestra.numbers.Counted;
 import hestra.numbers.DecimalMark;
 

@@ -7,7 +7,7 @@ import java.util.stream.IntStream;
 
 import hestra.data.Cell;
 import hestra.data.Variable;
-import hestra.documents.DelimitedText.Block;
+import hestra.documents.table.DelimitedText.Block;
 import hestra.numbers.DecimalMark;
 
 /** Which of the pasted columns go into a table that has its columns already, and in which order. */

@@ -11,12 +11,12 @@ import javafx.scene.Node;
 import javafx.scene.input.Clipboard;
 
 import hestra.data.DataTable;
-import hestra.documents.DataFile;
-import hestra.documents.DelimitedText.Block;
-import hestra.documents.Reading;
-import hestra.documents.Separator;
-import hestra.documents.TextData;
-import hestra.documents.TextShape;
+import hestra.documents.file.Result;
+import hestra.documents.table.DataFile;
+import hestra.documents.table.DelimitedText.Block;
+import hestra.documents.table.Separator;
+import hestra.documents.table.TextData;
+import hestra.documents.table.TextShape;
 import hestra.numbers.Counted;
 import hestra.numbers.DecimalMark;
 
@@ -67,18 +67,18 @@ final class Pasting {
     }
 
     /** Reads text, at once or, where it is long, beside the window's work, and hands on what it holds if it is wanted by then. */
-    private void read(String text, Supplier<Reading<TextData>> how, BooleanSupplier wanted, Consumer<TextData> then) {
+    private void read(String text, Supplier<Result<TextData>> how, BooleanSupplier wanted, Consumer<TextData> then) {
         if (text.length() <= LARGE) {
             hand(how.get(), then);
             return;
         }
-        Task<Reading<TextData>> task = new Task<>() {
+        Task<Result<TextData>> task = new Task<>() {
             @Override
-            protected Reading<TextData> call() {
+            protected Result<TextData> call() {
                 return how.get();
             }
         };
-        notice.accept("Reading what was copied…");
+        notice.accept("Result what was copied…");
         task.setOnSucceeded(_ -> {
             if (wanted.getAsBoolean()) {
                 hand(task.getValue(), data -> {
@@ -91,10 +91,10 @@ final class Pasting {
         Thread.ofPlatform().daemon().name("reading what was copied").start(task);
     }
 
-    private void hand(Reading<TextData> reading, Consumer<TextData> then) {
+    private void hand(Result<TextData> reading, Consumer<TextData> then) {
         switch (reading) {
-            case Reading.Refused<TextData>(String message) -> notice.accept(message);
-            case Reading.Done<TextData>(TextData data) -> then.accept(data);
+            case Result.Refused<TextData>(String message) -> notice.accept(message);
+            case Result.Done<TextData>(TextData data) -> then.accept(data);
         }
     }
 
@@ -165,7 +165,7 @@ final class Pasting {
         again(() -> TextData.read(text, other, mark));
     }
 
-    private void again(Supplier<Reading<TextData>> how) {
+    private void again(Supplier<Result<TextData>> how) {
         int mine = ++said;
         if (after != null) {
             read(text(), how, () -> mine == said && after != null, this::put);

@@ -19,7 +19,7 @@ import hestra.data.TableEdit;
 import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
 import hestra.desk.WorkEdit;
-import hestra.desktop.app.DeskModel;
+import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Presence;
 import hestra.desktop.parts.Tip;
 

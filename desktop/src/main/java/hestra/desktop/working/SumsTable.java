@@ -20,7 +20,7 @@ import javafx.scene.text.TextFlow;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
-import hestra.desktop.app.DeskModel;
+import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Formula;
 import hestra.desktop.parts.Tip;
 import hestra.numbers.NumberStyle;

@@ -15,11 +15,11 @@ import javafx.scene.layout.StackPane;
 
 import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
-import hestra.desktop.app.DeskModel;
+import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Choices;
 import hestra.desktop.parts.Clip;
 import hestra.desktop.parts.Tip;
-import hestra.documents.WorkingText;
+import hestra.documents.page.WorkingText;
 import hestra.figure.Below;
 import hestra.fit.Fit;
 import hestra.fit.LineFit;

@@ -19,7 +19,7 @@ import javafx.util.Subscription;
 
 import hestra.desk.ExerciseEdit;
 import hestra.desk.Findings;
-import hestra.desktop.app.DeskModel;
+import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Tip;
 import hestra.desktop.parts.TypingRun;
 import hestra.exercise.Block;

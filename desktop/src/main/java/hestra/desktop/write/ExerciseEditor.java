@@ -15,7 +15,7 @@ import javafx.util.Subscription;
 import hestra.desk.ExerciseEdit;
 import hestra.desk.Findings;
 import hestra.desk.PartEdit;
-import hestra.desktop.app.DeskModel;
+import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Choices;
 import hestra.desktop.parts.DigitsMenu;
 import hestra.desktop.parts.TypingRun;

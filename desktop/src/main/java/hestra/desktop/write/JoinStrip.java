@@ -20,7 +20,7 @@ import hestra.data.Roles;
 import hestra.data.Variable;
 import hestra.desk.Edit;
 import hestra.desk.PartEdit;
-import hestra.desktop.app.DeskModel;
+import hestra.desktop.model.DeskModel;
 import hestra.numbers.Counted;
 
 import static hestra.desktop.parts.Presence.present;

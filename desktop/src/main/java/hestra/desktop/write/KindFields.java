@@ -7,7 +7,7 @@ import java.util.function.Function;
 import javafx.scene.Node;
 import javafx.scene.control.Spinner;
 
-import hestra.desktop.app.DeskModel;
+import hestra.desktop.model.DeskModel;
 import hestra.task.ChooseRoles;
 import hestra.task.Describe;
 import hestra.task.EnterData;

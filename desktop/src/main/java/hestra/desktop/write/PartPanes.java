@@ -12,17 +12,18 @@ import javafx.scene.layout.VBox;
 import hestra.desk.Findings;
 import hestra.desk.FixedPlot;
 import hestra.desk.PartEdit;
-import hestra.desktop.app.DeskModel;
-import hestra.desktop.app.Look;
 import hestra.desktop.figure.FigureView;
+import hestra.desktop.look.Look;
+import hestra.desktop.model.DeskModel;
 import hestra.desktop.table.GridHabits;
-import hestra.documents.DataFile;
+import hestra.documents.table.DataFile;
 import hestra.exercise.Part;
 import hestra.exercise.Provenance;
 import hestra.figure.Figure;
 import hestra.figure.Layout;
 import hestra.figure.ScatterPlot;
 import hestra.recipe.Recipe;
+import hestra.tracing.Picture;
 
 /** The data of one part, as an instructor sees them: their plot, their table, their recipe, the picture they were read off. */
 final class PartPanes {
@@ -84,7 +85,7 @@ final class PartPanes {
     }
 
     /** Lays in a picture, to read data off it. */
-    void lay(Path picture) {
+    void lay(Picture picture) {
         showTrace.setSelected(true);
         trace.lay(picture);
     }

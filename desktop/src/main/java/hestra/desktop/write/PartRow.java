@@ -10,7 +10,7 @@ import javafx.scene.layout.VBox;
 import hestra.desk.Edit;
 import hestra.desk.ExerciseEdit;
 import hestra.desk.PartEdit;
-import hestra.desktop.app.DeskModel;
+import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.TypingRun;
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;

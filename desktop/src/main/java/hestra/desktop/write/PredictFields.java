@@ -6,7 +6,7 @@ import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 
-import hestra.desktop.app.DeskModel;
+import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.TypingRun;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberReading;

@@ -8,7 +8,7 @@ import javafx.scene.layout.VBox;
 
 import hestra.desk.Edit;
 import hestra.desk.ExerciseEdit;
-import hestra.desktop.app.DeskModel;
+import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.TypingRun;
 import hestra.exercise.Block;
 import hestra.exercise.Exercise;

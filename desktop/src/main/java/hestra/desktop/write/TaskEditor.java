@@ -15,7 +15,7 @@ import javafx.scene.layout.VBox;
 import javafx.util.Subscription;
 
 import hestra.desk.Findings;
-import hestra.desktop.app.DeskModel;
+import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Choices;
 import hestra.exercise.Exercise;
 import hestra.task.Aid;

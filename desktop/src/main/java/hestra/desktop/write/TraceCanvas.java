@@ -14,8 +14,8 @@ import javafx.scene.layout.Region;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
 
-import hestra.desktop.app.Look;
-import hestra.documents.Palette;
+import hestra.desktop.look.Look;
+import hestra.documents.picture.Palette;
 import hestra.figure.Ink;
 import hestra.tracing.KnownAxis;
 import hestra.tracing.Picture;

@@ -25,11 +25,11 @@ import javafx.scene.layout.VBox;
 
 import hestra.data.Cell;
 import hestra.desk.PartEdit;
-import hestra.desktop.app.DeskModel;
-import hestra.desktop.app.Look;
+import hestra.desktop.look.Look;
+import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Tip;
-import hestra.documents.PictureFile;
-import hestra.documents.Reading;
+import hestra.documents.file.Result;
+import hestra.documents.picture.PictureFile;
 import hestra.exercise.Part;
 import hestra.exercise.Provenance;
 import hestra.numbers.Counted;
@@ -113,18 +113,16 @@ final class TracePane {
     }
 
     /** Lays in a picture from a file. */
-    void lay(Path file) {
-        lay(PictureFile.read(file));
+    void lay(Picture picture) {
+        double[] size = TraceCanvas.size(picture);
+        model.apply(new PartEdit.LayPicture(picture, PictureAxes.within(size[0], size[1])));
+        canvas.requestFocus();
     }
 
-    private void lay(Reading<Picture> reading) {
+    private void lay(Result<Picture> reading) {
         switch (reading) {
-            case Reading.Refused<Picture>(String message) -> notice.accept(message);
-            case Reading.Done<Picture>(Picture picture) -> {
-                double[] size = TraceCanvas.size(picture);
-                model.apply(new PartEdit.LayPicture(picture, PictureAxes.within(size[0], size[1])));
-                canvas.requestFocus();
-            }
+            case Result.Refused<Picture>(String message) -> notice.accept(message);
+            case Result.Done<Picture>(Picture picture) -> lay(picture);
         }
     }
 

@@ -25,7 +25,7 @@ import hestra.data.TableEdit;
 import hestra.data.Variable;
 import hestra.data.Variable.Limits;
 import hestra.desk.PartEdit;
-import hestra.desktop.app.DeskModel;
+import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Tip;
 import hestra.numbers.Counted;
 import hestra.numbers.DecimalMark;

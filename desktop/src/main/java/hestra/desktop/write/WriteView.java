@@ -12,10 +12,10 @@ import javafx.scene.control.SplitPane;
 import javafx.scene.layout.Region;
 
 import hestra.desk.Findings;
-import hestra.desktop.app.DeskModel;
-import hestra.desktop.app.Look;
+import hestra.desktop.look.Look;
+import hestra.desktop.model.DeskModel;
 import hestra.desktop.table.GridHabits;
-import hestra.documents.DataFile;
+import hestra.documents.table.DataFile;
 import hestra.exercise.Block;
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;
@@ -81,7 +81,7 @@ public final class WriteView {
     }
 
     /** Lays in a picture, to read data off it. */
-    public void lay(Path picture) {
+    public void lay(Picture picture) {
         here.lay(picture);
     }
 

@@ -14,10 +14,10 @@ import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desktop.Main;
 import hestra.desktop.demo.KelpBlades;
-import hestra.documents.DataExport;
-import hestra.documents.ExerciseFile;
-import hestra.documents.HandInFile;
-import hestra.documents.Reading;
+import hestra.documents.exercise.ExerciseFile;
+import hestra.documents.exercise.HandInFile;
+import hestra.documents.file.Result;
+import hestra.documents.table.DataExport;
 import hestra.exercise.Exercise;
 import hestra.marking.HandIn;
 import org.junit.jupiter.api.Test;
@@ -196,7 +196,7 @@ class CommandLineTest {
 
     @Test
     void theShippedExerciseFileIsTheDemosExercise() {
-        assertThat(ExerciseFile.read(Path.of("..", "demo", "kelp-blades.hestra"))).isEqualTo(Reading.done(KelpBlades.exercise()));
+        assertThat(ExerciseFile.read(Path.of("..", "demo", "kelp-blades.hestra"))).isEqualTo(Result.done(KelpBlades.exercise()));
         Exercise exercise = KelpBlades.exercise();
         assertThat(exercise.first().neverOpened()).isEmpty();
         assertThat(Kelp.truth(exercise).given().cell(KelpBlades.SLIP_ROW, 1).text()).isEqualTo("290");

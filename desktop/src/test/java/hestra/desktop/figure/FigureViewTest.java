@@ -7,8 +7,8 @@ import javafx.scene.layout.StackPane;
 import javafx.stage.Stage;
 
 import hestra.data.Pairs;
-import hestra.desktop.app.Look;
-import hestra.desktop.demo.FxThread;
+import hestra.desktop.look.Look;
+import hestra.desktop.tour.FxThread;
 import hestra.figure.Thumbnail;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;

@@ -1,0 +1,183 @@
+package hestra.desktop.files;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import javafx.concurrent.Task;
+
+import hestra.data.DataTable;
+import hestra.desk.Desk;
+import hestra.desk.Findings;
+import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.Notices;
+import hestra.documents.exercise.HandInFile;
+import hestra.documents.file.FileWriting;
+import hestra.documents.file.Result;
+import hestra.documents.page.WriteUp;
+import hestra.documents.picture.PictureFile;
+import hestra.documents.picture.PlotSheet;
+import hestra.documents.table.DataExport;
+import hestra.documents.table.DataFile;
+import hestra.marking.HandIn;
+import hestra.numbers.DecimalMark;
+import hestra.tracing.Picture;
+
+/** What comes from other programs and goes to them: data, pictures, plots, the write-up. It asks where, does it, and says what came of it. */
+public final class Exchange {
+
+    private static final FileDialogs.Kind PAGE = new FileDialogs.Kind("Web page", ".html");
+    private static final FileDialogs.Kind DATA = new FileDialogs.Kind("Data", DataFile.ENDINGS);
+    private static final FileDialogs.Kind SAVED_DATA = new FileDialogs.Kind("Data", List.of(".csv", ".xlsx", ".ods"));
+    private static final FileDialogs.Kind PLOT = new FileDialogs.Kind("Plot", PlotSheet.ENDINGS);
+    private static final FileDialogs.Kind PICTURE = new FileDialogs.Kind("Picture", PictureFile.ENDINGS);
+
+    private static final FileDialogs.Kind HAND_IN = new FileDialogs.Kind("Hand-in", HandInFile.ENDING);
+
+    private final Supplier<DeskModel> model;
+    private final Settings settings;
+    private final FileDialogs dialogs;
+    private final Notices notices;
+    private final Background background;
+
+    /** {@code model} gives the desk that is open. */
+    public Exchange(Supplier<DeskModel> model, Settings settings, FileDialogs dialogs, Notices notices, Background background) {
+        this.model = model;
+        this.settings = settings;
+        this.dialogs = dialogs;
+        this.notices = notices;
+        this.background = background;
+    }
+
+    /** Writes a file. */
+    @FunctionalInterface
+    private interface Writing {
+        void to(Path file) throws IOException;
+    }
+
+    /** Asks for a file of data and hands on what it holds. */
+    public void openData(Consumer<DataFile.Taken> then) {
+        dialogs.open(DATA, lastFolder()).ifPresent(file -> openData(file, then));
+    }
+
+    /** Reads a file of data away from the window's thread, since it may be large, and hands on what it holds. */
+    public void openData(Path file, Consumer<DataFile.Taken> then) {
+        remember(file);
+        DecimalMark mark = model.get().desk().exercise().mark();
+        Task<Result<DataFile.Taken>> task = new Task<>() {
+            @Override
+            protected Result<DataFile.Taken> call() {
+                return DataFile.take(file, mark, share -> {
+                    updateProgress(share, 1);
+                    return !isCancelled();
+                });
+            }
+        };
+        notices.follow("Result " + file.getFileName() + "…", task);
+        task.setOnSucceeded(_ -> {
+            switch (task.getValue()) {
+                case Result.Refused<DataFile.Taken>(String message) -> notices.say(message);
+                case Result.Done<DataFile.Taken>(DataFile.Taken taken) -> {
+                    notices.hide();
+                    then.accept(taken);
+                }
+            }
+        });
+        task.setOnCancelled(_ -> notices.say(file.getFileName() + " was not opened; nothing has changed."));
+        task.setOnFailed(_ -> notices.say(file.getFileName() + " could not be read: " + task.getException().getMessage()));
+        Thread.ofPlatform().daemon().name("reading data").start(task);
+    }
+
+    /** Asks for a picture of a plot. */
+    public void openPicture(Consumer<Path> then) {
+        dialogs.open(PICTURE, lastFolder()).ifPresent(file -> {
+            remember(file);
+            then.accept(file);
+        });
+    }
+
+    /** Asks for a picture and hands it on. */
+    public void choosePicture(Consumer<Picture> then) {
+        openPicture(file -> readPicture(file, then));
+    }
+
+    /** Reads a picture and hands it on. */
+    public void readPicture(Path file, Consumer<Picture> then) {
+        background.run("Reading " + file.getFileName() + "…", () -> PictureFile.read(file), result -> {
+            switch (result) {
+                case Result.Refused<Picture>(String message) -> notices.say(message);
+                case Result.Done<Picture>(Picture picture) -> then.accept(picture);
+            }
+        }, failure -> notices.say(file.getFileName() + " could not be read: " + failure.getMessage() + "."));
+    }
+
+    /** Saves a table for other programs. */
+    public void saveData(DataTable table) {
+        save(SAVED_DATA, fileName("data") + ".csv", "The data", file -> DataExport.write(table, file));
+    }
+
+    /** Saves a plot as the ending says. */
+    public void savePlot(PlotSheet sheet) {
+        save(PLOT, fileName("plot") + ".png", "The plot", sheet::write);
+    }
+
+    /** Writes the write-up alone. */
+    public void writeUp() {
+        Desk desk = model.get().desk();
+        // Findings of its own: those of the window are the window's thread's.
+        save(PAGE, "write-up.html", "The write-up", file -> FileWriting.write(file, WriteUp.html(Findings.of(desk))));
+    }
+
+    private void save(FileDialogs.Kind kind, String name, String what, Writing writing) {
+        dialogs.save(kind, lastFolder(), name).ifPresent(file -> {
+            remember(file);
+            background.run("Saving " + file.getFileName() + "…", () -> {
+                writing.to(file);
+                return file;
+            }, _ -> notices.say(what + (what.endsWith("data") ? " are in " : " is in ") + file + "."),
+                    failure -> notices.say(what + " could not be saved as " + file + ": " + failure.getMessage() + ". Choose another place."));
+        });
+    }
+
+    /**
+     * Hands the work in: one file for the instructor, and the write-up beside it.
+     *
+     * @return whether it could be asked where to; not while there is no name to hand it in under
+     */
+    public boolean handIn() {
+        HandIn handIn = HandIn.of(model.get().desk());
+        if (handIn.student().isBlank()) {
+            return false;
+        }
+        dialogs.save(HAND_IN, lastFolder(), HandInFile.fileName(handIn)).ifPresent(file -> handIn(model.get().desk(), file));
+        return true;
+    }
+
+    private void handIn(Desk desk, Path file) {
+        Path page = Path.of(file.toString().replaceFirst("\\.handin$", "") + ".html");
+        remember(file);
+        background.run("Handing in…", () -> {
+            HandInFile.write(HandIn.of(desk), file);
+            FileWriting.write(page, WriteUp.html(Findings.of(desk)));
+            return file;
+        }, _ -> notices.say("Handed in as " + file + ". Give this file to your instructor. The write-up beside it, "
+                + page.getFileName() + ", is for you to read or print."),
+                failure -> notices.say("The hand-in could not be written to " + file + ": " + failure.getMessage() + ". Choose another place."));
+    }
+
+    /** The exercise's title as the name of a file. */
+    public String fileName(String usual) {
+        String name = model.get().desk().exercise().title().replaceAll("[^\\p{L}\\p{N} ,.()_-]", "_").strip();
+        return name.isEmpty() ? usual : name;
+    }
+
+    public void remember(Path file) {
+        Optional.ofNullable(file.toAbsolutePath().getParent()).ifPresent(folder -> settings.put("folder", folder));
+    }
+
+    public Path lastFolder() {
+        return Path.of(settings.text("folder", System.getProperty("user.home")));
+    }
+}

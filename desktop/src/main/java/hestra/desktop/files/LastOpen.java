@@ -1,0 +1,52 @@
+package hestra.desktop.files;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+
+import hestra.documents.exercise.ExerciseFile;
+import hestra.documents.exercise.JournalFile;
+import hestra.documents.file.Result;
+import hestra.exercise.Exercise;
+
+/**
+ * What was open last. It is written down when something has been opened, and not when the window closes: a program that is killed
+ * finds its way back too, and one that could not open it does not try again for ever.
+ *
+ * @param exercise the exercise; nothing where none was open or it cannot be read any more
+ * @param file its file; nothing where it had none
+ * @param journal its journal, to go on with
+ */
+public record LastOpen(Optional<Exercise> exercise, Optional<Path> file, Optional<Path> journal) {
+
+    private static final String JOURNAL = "last";
+    private static final String FILE = "last.file";
+    private static final String FILE_OF = "file.of.";
+
+    /** Writes down what is open now. */
+    public static void remember(Settings settings, OpenDesk open) {
+        settings.put(JOURNAL, open.journalFile().orElseGet(() -> OpenDesk.journalOf(settings.folder(), open.history().present().exercise(), 1)));
+        settings.put(FILE, open.file().map(Path::toString).orElse(""));
+        open.journalFile().ifPresent(journal -> open.file().ifPresent(file -> settings.put(FILE_OF + journal.getFileName(), file)));
+        settings.save();
+    }
+
+    /** What the settings say was open: from its file, or where it has none from its journal. */
+    public static LastOpen in(Settings settings) {
+        Optional<Path> file = path(settings, FILE).filter(Files::exists);
+        Optional<Path> journal = path(settings, JOURNAL).filter(Files::exists);
+        if (file.isPresent() && ExerciseFile.read(file.get()) instanceof Result.Done<Exercise>(Exercise exercise)) {
+            return new LastOpen(Optional.of(exercise), file, journal);
+        }
+        return new LastOpen(journal.flatMap(JournalFile::begun), Optional.empty(), journal);
+    }
+
+    /** The file that the work of a journal was opened from or saved to, where that is still there. */
+    public static Optional<Path> fileOf(Settings settings, Path journal) {
+        return path(settings, FILE_OF + journal.getFileName()).filter(Files::exists);
+    }
+
+    private static Optional<Path> path(Settings settings, String key) {
+        return Optional.of(settings.text(key, "")).filter(text -> !text.isEmpty()).map(Path::of);
+    }
+}

@@ -1,0 +1,144 @@
+package hestra.desktop.files;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
+import hestra.desk.Desk;
+import hestra.desk.Edit;
+import hestra.desk.History;
+import hestra.documents.exercise.JournalFile;
+import hestra.exercise.Exercise;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/**
+ * An exercise that is open: where its file is, and its journal. Every edit is on its way to the journal before the next frame is
+ * drawn, so a crash loses nothing.
+ */
+public final class OpenDesk implements AutoCloseable {
+
+    private static final Logger LOG = LoggerFactory.getLogger(OpenDesk.class);
+    private static final int MOST_WINDOWS = 8;
+    private static final String APART = "This exercise is open in another window already. What you do in this one is kept apart from that.";
+
+    private final Optional<Path> journalFile;
+    private final Optional<JournalWriter> journal;
+    private final History history;
+    private final int restored;
+    private final Optional<String> trouble;
+    private Optional<Path> file;
+    private boolean idle;
+
+    private OpenDesk(Optional<Path> file, Optional<Path> journalFile, JournalFile.Opened opened, Optional<String> trouble, boolean apart) {
+        this.file = file;
+        this.journalFile = journalFile;
+        this.journal = Optional.ofNullable(opened.journal()).map(JournalWriter::new);
+        this.history = opened.history();
+        this.restored = opened.restored();
+        this.trouble = trouble;
+        this.idle = apart && opened.restored() == 0;
+    }
+
+    /**
+     * Opens an exercise where it was left. What another window works on is left to it: this one has a journal of its own.
+     *
+     * @param folder Hestra's own folder, for the journal
+     * @param exercise as it stands in its file
+     * @param file its file; nothing for an exercise that has none yet
+     */
+    public static OpenDesk of(Path folder, Exercise exercise, Optional<Path> file) {
+        return of(folder, exercise, file, Optional.empty());
+    }
+
+    /** The same, with the journal that is to be gone on with where that can be had. */
+    public static OpenDesk of(Path folder, Exercise exercise, Optional<Path> file, Optional<Path> last) {
+        boolean apart = false;
+        for (Path journal : Stream.concat(last.stream(), IntStream.rangeClosed(1, MOST_WINDOWS).mapToObj(window -> journalOf(folder, exercise, window))).distinct().toList()) {
+            try {
+                JournalFile.Opened opened = JournalFile.open(journal, exercise);
+                return new OpenDesk(file, Optional.of(journal), opened, opened.trouble().or(apart ? () -> Optional.of(APART) : Optional::empty), apart);
+            } catch (JournalFile.InUse e) {
+                apart = true;
+            } catch (IOException e) {
+                LOG.debug("journal {} of {} cannot be had", journal, exercise.id(), e);
+            }
+        }
+        LOG.warn("No journal can be kept in {}", folder);
+        return new OpenDesk(file, Optional.empty(), new JournalFile.Opened(null, History.of(Desk.open(exercise)), 0, Optional.empty()), Optional.empty(), false);
+    }
+
+    /**
+     * Opens earlier work by its journal.
+     *
+     * @throws IOException if another window works on it, or it cannot be read
+     */
+    public static OpenDesk resumed(Path journal, Optional<Path> file) throws IOException {
+        JournalFile.Opened opened = JournalFile.resume(journal);
+        return new OpenDesk(file, Optional.of(journal), opened, opened.trouble(), false);
+    }
+
+    /** Where the journals are kept. */
+    public static Path journals(Path folder) {
+        return folder.resolve("journals");
+    }
+
+    /** The journal's file for an exercise; a second window on the same exercise has one of its own. */
+    public static Path journalOf(Path folder, Exercise exercise, int window) {
+        String safe = exercise.id().replaceAll("[^A-Za-z0-9_-]", "_");
+        String name = safe.substring(0, Math.min(80, safe.length())) + "-" + Integer.toHexString(exercise.id().hashCode());
+        return journals(folder).resolve(name + (window == 1 ? "" : "-" + window) + JournalFile.ENDING);
+    }
+
+    public History history() {
+        return history;
+    }
+
+    /** How many edits of an earlier sitting were found. */
+    public int restored() {
+        return restored;
+    }
+
+    /** What is to be told about how it was opened, as sentences: that another window has it, or that its journal was damaged. */
+    public Optional<String> trouble() {
+        return trouble;
+    }
+
+    /** Whether another window has the exercise and nothing has been done in this one: it is not yet what was worked on last. */
+    public boolean isIdle() {
+        return idle;
+    }
+
+    /** Whether edits are being kept. */
+    public boolean isKept() {
+        return journal.filter(it -> !it.hasFailed()).isPresent();
+    }
+
+    public Optional<Path> file() {
+        return file;
+    }
+
+    /** The file that the journal is written to. */
+    public Optional<Path> journalFile() {
+        return journalFile;
+    }
+
+    public void savedAs(Path saved) {
+        file = Optional.of(saved);
+    }
+
+    /** Records an edit; the first failure is told, from another thread than the window's. */
+    public void record(Edit edit, Consumer<String> notice) {
+        idle = false;
+        journal.ifPresent(it -> it.add(edit, failure -> notice.accept("Your work can no longer be kept as you go (" + failure.getMessage()
+                + "). Save or hand in before you close the window.")));
+    }
+
+    @Override
+    public void close() {
+        journal.ifPresent(JournalWriter::close);
+    }
+}

@@ -1,0 +1,71 @@
+package hestra.desktop.look;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import java.util.stream.Stream;
+import javafx.application.Application;
+import javafx.scene.Parent;
+import javafx.scene.Scene;
+import javafx.scene.text.Font;
+
+import atlantafx.base.theme.PrimerLight;
+import hestra.documents.picture.Palette;
+
+/** The style sheets and typefaces of the program. */
+public final class Looks {
+
+    private static final String[] FONTS = {
+        "SourceSans3-Regular", "SourceSans3-Semibold", "SourceSans3-It", "SourceSerif4-Regular", "SourceSerif4-Semibold",
+        "SourceCodePro-Regular", "SourceCodePro-Semibold"
+    };
+    private static final double USUAL_SIZE = 14;
+
+    private Looks() {}
+
+    /** Loads the typefaces and the theme; once, before the first window. */
+    public static void prepare() {
+        prepare(typefaces());
+    }
+
+    /** The files of the typefaces; may be read on any thread. */
+    public static List<byte[]> typefaces() {
+        return Stream.of(FONTS).map(font -> {
+            try (InputStream in = Objects.requireNonNull(Palette.class.getResourceAsStream("/hestra/fonts/" + font + ".ttf"))) {
+                return in.readAllBytes();
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        }).toList();
+    }
+
+    /** The same with typefaces that have been read already. */
+    public static void prepare(List<byte[]> typefaces) {
+        typefaces.forEach(file -> Font.loadFont(new ByteArrayInputStream(file), USUAL_SIZE));
+        Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
+    }
+
+    public static void sheets(Scene scene) {
+        scene.getStylesheets().addAll(
+                Objects.requireNonNull(Palette.class.getResource(Palette.TOKENS)).toExternalForm(),
+                Objects.requireNonNull(Looks.class.getResource("hestra.css")).toExternalForm());
+    }
+
+    /** Has a window's root follow the look: dark or light, and the size of type. */
+    public static void dress(Parent root, Look look) {
+        Runnable dress = () -> {
+            root.getStyleClass().remove("dark");
+            if (look.darkProperty().get()) {
+                root.getStyleClass().add("dark");
+            }
+            root.setStyle(String.format(Locale.ROOT, "-fx-font-size: %.1fpx;", USUAL_SIZE * look.type()));
+        };
+        look.darkProperty().addListener(_ -> dress.run());
+        look.typeProperty().addListener(_ -> dress.run());
+        dress.run();
+    }
+}

@@ -1,0 +1,80 @@
+package hestra.desktop.parts;
+
+import javafx.animation.PauseTransition;
+import javafx.concurrent.Task;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.util.Duration;
+
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+import static hestra.desktop.parts.Presence.present;
+
+/** A line at the foot of the window that says what has happened or could not be done. */
+public final class Notices extends HBox {
+
+    private static final Duration SHOWN = Duration.seconds(14);
+
+    private final Label text = new Label();
+    private final ProgressBar bar = new ProgressBar();
+    private final Button cancel = new Button("Cancel");
+    private final PauseTransition pause = new PauseTransition(SHOWN);
+
+    public Notices() {
+        getStyleClass().add("notices");
+        setId("notices");
+        setAlignment(Pos.CENTER_LEFT);
+        text.setWrapText(true);
+        text.setMinHeight(USE_PREF_SIZE);
+        text.setId("notice");
+        HBox.setHgrow(text, Priority.ALWAYS);
+        text.setMaxWidth(Double.MAX_VALUE);
+        Button close = new Button();
+        close.setGraphic(new FontIcon(Feather.X));
+        close.getStyleClass().add("icon-button");
+        close.setAccessibleText("Close this notice");
+        close.setOnAction(_ -> hide());
+        cancel.getStyleClass().add("quiet");
+        cancel.setId("cancel");
+        cancel.setMinWidth(USE_PREF_SIZE);
+        bar.setPrefWidth(180);
+        bar.setId("progress");
+        getChildren().addAll(text, bar, cancel, close);
+        setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        pause.setOnFinished(_ -> hide());
+        hide();
+    }
+
+    /** Shows how far a task has come, with a button to stop it. */
+    public void follow(String message, Task<?> task) {
+        say(message);
+        pause.stop();
+        bar.progressProperty().bind(task.progressProperty());
+        cancel.setOnAction(_ -> task.cancel());
+        working(true);
+    }
+
+    private void working(boolean so) {
+        present(bar, so);
+        present(cancel, so);
+    }
+
+    public void say(String message) {
+        bar.progressProperty().unbind();
+        working(false);
+        text.setText(message);
+        present(this, true);
+        pause.playFromStart();
+    }
+
+    /** Puts what was said away. */
+    public void hide() {
+        present(this, false);
+    }
+}

@@ -1,0 +1,315 @@
+package hestra.desktop.tour;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import javafx.scene.control.Button;
+import javafx.scene.control.Toggle;
+import javafx.stage.Stage;
+
+import hestra.data.Roles;
+import hestra.data.TableEdit;
+import hestra.desk.Edit;
+import hestra.desk.ExerciseEdit;
+import hestra.desk.Findings;
+import hestra.desk.PartEdit;
+import hestra.desk.PlotEdit;
+import hestra.desk.TaskState;
+import hestra.desk.WorkEdit;
+import hestra.desktop.demo.FlaskPicture;
+import hestra.desktop.demo.KelpBlades;
+import hestra.desktop.demo.OrrinBay;
+import hestra.desktop.files.FileDialogs;
+import hestra.desktop.files.OpenDesk;
+import hestra.desktop.files.Settings;
+import hestra.desktop.look.Look;
+import hestra.desktop.look.Looks;
+import hestra.desktop.window.MainWindow;
+import hestra.documents.exercise.ClassMarks;
+import hestra.documents.exercise.ExerciseFile;
+import hestra.documents.exercise.HandInFile;
+import hestra.documents.file.FileWriting;
+import hestra.documents.file.Result;
+import hestra.documents.page.WriteUp;
+import hestra.exercise.Block;
+import hestra.exercise.Exercise;
+import hestra.fit.LeastSquares;
+import hestra.marking.HandIn;
+import hestra.numbers.NumberStyle;
+import hestra.task.Answer;
+import hestra.task.Description.Direction;
+import hestra.task.Description.Form;
+import hestra.task.Description.Strength;
+import hestra.task.Description.Unusual;
+import hestra.task.Kind;
+import hestra.task.Predict;
+import hestra.tracing.Picture;
+
+/**
+ * Goes through the whole example in the real window without a display: a student's work from the first pair to the
+ * hand-in, the instructor's view, and the marks. Writes a picture of each stage, the files, and a report.
+ */
+public final class Tour {
+
+    private static final double WIDTH = 1280;
+    private static final double HEIGHT = 800;
+    private static final int SAMPLES = 24;
+
+    private final Path folder;
+    private final List<Path> written = new ArrayList<>();
+    private final List<String> report = new ArrayList<>();
+    private final Exercise exercise = KelpBlades.exercise();
+    private MainWindow window;
+
+    private Tour(Path folder) {
+        this.folder = folder;
+    }
+
+    /** Writes the example into a folder, and says which files it wrote. The program must have no window yet. */
+    public static List<Path> run(Path folder) throws IOException {
+        Files.createDirectories(folder);
+        FxThread.start();
+        try {
+            return new Tour(folder).go();
+        } finally {
+            FxThread.stop();
+        }
+    }
+
+    private List<Path> go() throws IOException {
+        Path state = Files.createTempDirectory("hestra-tour");
+        Stage stage = FxThread.call(() -> {
+            Looks.prepare();
+            window = new MainWindow(OpenDesk.of(state, exercise, Optional.empty()), Settings.in(state), new NoDialogs(), new Look());
+            Stage opened = new Stage();
+            opened.setScene(window.scene(WIDTH, HEIGHT));
+            opened.show();
+            window.begin();
+            return opened;
+        });
+        picture(stage, "1-start.png");
+        step(this::enterAndDescribe);
+        picture(stage, "2-line-with-the-slip.png");
+        step(() -> {
+            mend();
+            say("The line", List.of(equation(), "r, R² and s follow at once when the mistyped value is mended."));
+            readValues();
+            window.model().apply(new Edit.Select(OptionalInt.of(KelpBlades.SLIP_ROW)));
+        });
+        picture(stage, "3-line-fitted.png");
+        step(this::predict);
+        picture(stage, "4-prediction-outside.png");
+        step(this::explain);
+        FxThread.call(() -> {
+            handIn();
+            return null;
+        });
+        step(() -> window.look().darkProperty().set(true));
+        picture(stage, "5-dark.png");
+        step(() -> {
+            window.look().darkProperty().set(false);
+            window.show(MainWindow.View.WRITE);
+            window.model().apply(new Edit.TurnTo(Optional.of("slope")));
+        });
+        picture(stage, "6-write.png");
+        step(() -> ((Toggle) stage.getScene().lookup("#write-data")).setSelected(true));
+        picture(stage, "7-write-data.png");
+        data(stage);
+        curves(stage);
+        step(() -> {
+            window.close(stage);
+            stage.hide();
+        });
+        Path file = folder.resolve("report.md");
+        FileWriting.write(file, "# The example “" + exercise.title() + "”\n\n" + String.join("\n", report) + "\n");
+        written.add(file);
+        return written;
+    }
+
+    /** Where data come from besides typing and files: the shelf, a recipe, a picture. */
+    private void data(Stage stage) throws IOException {
+        step(window::openShelf);
+        picture(stage, "8-orrin-bay.png");
+        step(() -> {
+            ((Button) stage.getScene().lookup("#shelf-orrin-bay-limpets")).fire();
+            window.show(MainWindow.View.WRITE);
+        });
+        FxThread.settle();
+        step(() -> ((Toggle) stage.getScene().lookup("#write-recipe")).setSelected(true));
+        FxThread.settle();
+        step(() -> {
+            Button next = (Button) stage.getScene().lookup("#recipe-next");
+            for (int sample = 0; sample < SAMPLES; sample++) {
+                next.fire();
+            }
+        });
+        picture(stage, "9-make-data.png");
+        FlaskPicture flask = FlaskPicture.of(OrrinBay.sets().get(1).exercise());
+        Picture report = flask.picture();
+        step(() -> {
+            apply(new ExerciseEdit.WriteTexts("Cooling flask", "from an old report", "How long does the tea stay hot?"));
+            apply(new ExerciseEdit.ChangeBlock(new Block.Prose("text-1", "A report from years ago shows how a flask of tea cooled on the pier. Its table is lost; its plot is not.")));
+            apply(new PartEdit.LayPicture(report, flask.tracing().axes()));
+            apply(new PartEdit.Trace(flask.tracing(), 1));
+            ((Toggle) stage.getScene().lookup("#write-trace")).setSelected(true);
+        });
+        picture(stage, "10-from-a-picture.png");
+    }
+
+    /** What is done in the plot besides the line: by eye, by hand, with other curves. */
+    private void curves(Stage stage) throws IOException {
+        CurveTour tour = new CurveTour(window::model);
+        open(stage, "limpets", tour);
+        step(tour::tryByEye);
+        picture(stage, "11-by-eye.png");
+        step(tour::calculate);
+        picture(stage, "12-calculation.png");
+        open(stage, "eelgrass", tour);
+        step(tour::compare);
+        picture(stage, "13-curves.png");
+        say("Curves", List.of(window.model().findings().curveInHand().map(it -> window.model().findings().equation(it).plain()).orElse("no curve")));
+    }
+
+    private void open(Stage stage, String set, CurveTour tour) throws IOException {
+        step(window::openShelf);
+        step(() -> {
+            ((Button) stage.getScene().lookup("#shelf-orrin-bay-" + set)).fire();
+            window.show(MainWindow.View.WORK);
+            tour.openEverything();
+        });
+    }
+
+    private static void step(Runnable action) throws IOException {
+        FxThread.call(() -> {
+            action.run();
+            return null;
+        });
+    }
+
+    private void enterAndDescribe() {
+        int first = exercise.first().truth(exercise.mark()).leftToType().getFirst();
+        for (int row : exercise.first().truth(exercise.mark()).leftToType()) {
+            for (int column = 0; column < exercise.first().data().width(); column++) {
+                apply(new WorkEdit.ChangeTable(new TableEdit.Type(row, column, exercise.first().data().cell(row, column).text())));
+            }
+        }
+        check("enter");
+        apply(new WorkEdit.ChooseRoles(Roles.FIRST_EXPLAINS));
+        check("roles");
+        apply(new Edit.Draft("describe", Answer.Described.NOTHING.with(Direction.RISING).with(Form.STRAIGHT)
+                .with(Strength.STRONG).with(Unusual.ONE).withSentence("Older blades are longer; one blade stands far above the rest.")));
+        check("describe");
+        say("Entered", List.of("Rows " + (first + 1) + " to " + exercise.first().data().size() + " typed from the printed table.", equation()));
+    }
+
+    private void mend() {
+        apply(new WorkEdit.ChangeTable(new TableEdit.Type(KelpBlades.SLIP_ROW, 1, exercise.first().data().cell(KelpBlades.SLIP_ROW, 1).text())));
+        check("slip");
+    }
+
+    private void readValues() {
+        var line = window.model().findings().fit().line().orElseThrow();
+        var swapped = LeastSquares.line(window.model().findings().pairs().swapped()).line().orElseThrow();
+        typed("slope", NumberStyle.STANDARD.places(swapped.slope().value(), 2));
+        say("A recognised mistake", List.of(window.model().findings().task("slope").verdict().orElseThrow().message()));
+        typed("slope", NumberStyle.STANDARD.places(line.slope().value(), 2));
+        typed("r", NumberStyle.STANDARD.places(line.r().orElseThrow(), 3));
+    }
+
+    private void typed(String task, String text) {
+        apply(new Edit.Draft(task, new Answer.Typed(text)));
+        check(task);
+    }
+
+    private void predict() {
+        Predict task = (Predict) exercise.task("predict").orElseThrow();
+        var line = window.model().findings().fit().line().orElseThrow();
+        List<Answer.Predicted> given = task.at().stream().map(x -> new Answer.Predicted(
+                NumberStyle.STANDARD.show(line.at(x), task.rounding()), Optional.of(line.support().contains(x)))).toList();
+        apply(new Edit.Draft("predict", new Answer.Predictions(given)));
+        apply(new Edit.Select(OptionalInt.empty()));
+        apply(new PlotEdit.ReadAt(OptionalDouble.of(60)));
+        check("predict");
+    }
+
+    private void explain() {
+        String slope = NumberStyle.STANDARD.places(window.model().findings().fit().line().orElseThrow().slope().value(), 2);
+        apply(new Edit.Draft("explain", new Answer.Sentence(
+                "On average a blade is predicted to grow " + slope + " cm longer with each day since settling.")));
+        check("explain");
+        apply(new Edit.Name("Tove Marsh"));
+    }
+
+    private void handIn() throws IOException {
+        Findings findings = window.model().findings();
+        HandIn handIn = HandIn.of(window.model().desk());
+        Path file = folder.resolve(HandInFile.fileName(handIn));
+        HandInFile.write(handIn, file);
+        written.add(file);
+        Path page = folder.resolve("write-up.html");
+        FileWriting.write(page, WriteUp.html(findings));
+        written.add(page);
+        Path own = folder.resolve("kelp-blades" + ExerciseFile.ENDING);
+        ExerciseFile.write(exercise, own);
+        written.add(own);
+        List<String> tasks = new ArrayList<>();
+        for (TaskState state : findings.tasks()) {
+            tasks.add("- " + state.number() + " · " + state.task().terms().title() + ": "
+                    + state.verdict().map(verdict -> verdict.outcome().sign() + " " + verdict.message()).orElse("not answered"));
+        }
+        say("Answers", tasks);
+        if (ClassMarks.of(folder, Optional.of(exercise)) instanceof Result.Done<ClassMarks>(ClassMarks marks)) {
+            say("Marks of this folder", List.of("```", marks.csv().strip(), "```"));
+        }
+    }
+
+    private void apply(Edit edit) {
+        window.model().apply(edit);
+    }
+
+    private void check(String task) {
+        apply(new Edit.Check(task));
+        apply(new Edit.TurnTo(Optional.empty()));
+    }
+
+    private String equation() {
+        Findings findings = window.model().findings();
+        return findings.fit().line().map(line -> findings.equation(line).plain()
+                + ", r = " + findings.style().show(line.r()) + ", R² = " + findings.style().show(line.rSquared())).orElse("no line");
+    }
+
+    private void say(String heading, List<String> lines) {
+        report.add("## " + heading);
+        report.add("");
+        report.addAll(lines);
+        report.add("");
+    }
+
+    private void picture(Stage stage, String name) throws IOException {
+        Path file = folder.resolve(name);
+        FxThread.settle();
+        FxThread.call(() -> {
+            Snapshot.of(stage.getScene(), file);
+            return null;
+        });
+        written.add(file);
+    }
+
+    /** Nobody is there to be asked. */
+    private static final class NoDialogs implements FileDialogs {
+        @Override
+        public Optional<Path> open(Kind kind, Path from) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<Path> save(Kind kind, Path into, String name) {
+            return Optional.empty();
+        }
+    }
+}

@@ -1,0 +1,94 @@
+package hestra.desktop.window;
+
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+import hestra.desktop.demo.OrrinBay;
+import hestra.desktop.figure.FigureView;
+import hestra.desktop.look.Look;
+import hestra.exercise.Exercise;
+import hestra.figure.Thumbnail;
+
+
+/** The data sets of Orrin Bay to choose from, over the window: the shape of each cloud, its two variables and its lesson. */
+final class DemoShelf extends Board {
+
+    private static final double CARD = 268;
+    private static final double HEIGHT = 272;
+    private static final double PICTURE = 108;
+
+    private final Consumer<Exercise> chosen;
+    private final Look look;
+    private final FlowPane cards;
+
+    /** A shelf that tells what was chosen and then goes. */
+    DemoShelf(Look look, Consumer<Exercise> chosen) {
+        this(look, chosen, new FlowPane());
+    }
+
+    private DemoShelf(Look look, Consumer<Exercise> chosen, FlowPane cards) {
+        super("shelf", "The data sets of Orrin Bay",
+                "A made-up field station and its people. Each set opens as an exercise with its story; change it as you like.", cards);
+        this.look = look;
+        this.chosen = chosen;
+        this.cards = cards;
+        cards.getStyleClass().add("shelf-cards");
+        cards.setPrefWrapLength(4 * CARD + 3 * 14);
+    }
+
+    /** The cards are made when it is first opened. */
+    @Override
+    void open() {
+        if (cards.getChildren().isEmpty()) {
+            OrrinBay.shelf().forEach(set -> cards.getChildren().add(card(set)));
+        }
+        super.open();
+    }
+
+    @Override
+    Node first() {
+        return cards.getChildren().getFirst();
+    }
+
+    private Button card(OrrinBay.Set set) {
+        Exercise exercise = set.exercise();
+        FigureView picture = new FigureView(look, layout -> Thumbnail.describe(exercise.first().truth(exercise.mark()).pairsWithSlips(), layout));
+        picture.setPrefSize(CARD - 26, PICTURE);
+        picture.setMouseTransparent(true);
+        Label title = new Label(exercise.title());
+        title.getStyleClass().add("task-title");
+        Label axes = new Label(exercise.first().x().described() + " \u2192 " + exercise.first().y().described());
+        axes.getStyleClass().add("small");
+        axes.setWrapText(true);
+        Label lesson = new Label(set.lesson());
+        lesson.setWrapText(true);
+        lesson.setMinHeight(Region.USE_PREF_SIZE);
+        axes.setMinHeight(Region.USE_PREF_SIZE);
+        picture.setMinHeight(PICTURE);
+        VBox content = new VBox(picture, title, axes, lesson);
+        content.getStyleClass().add("shelf-content");
+        content.setMaxWidth(CARD - 26);
+        content.setPrefWidth(CARD - 26);
+        Button card = new Button();
+        card.setGraphic(content);
+        card.setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
+        card.setAlignment(Pos.TOP_LEFT);
+        card.setId("shelf-" + exercise.id());
+        card.setAccessibleText(exercise.title() + ". " + set.lesson());
+        card.getStyleClass().setAll("shelf-card");
+        card.setPrefSize(CARD, HEIGHT);
+        card.setMinSize(CARD, HEIGHT);
+        card.setOnAction(_ -> {
+            leave();
+            chosen.accept(exercise);
+        });
+        return card;
+    }
+}

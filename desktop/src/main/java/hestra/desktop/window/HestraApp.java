@@ -1,0 +1,165 @@
+package hestra.desktop.window;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.function.Supplier;
+import javafx.animation.AnimationTimer;
+import javafx.application.Platform;
+import javafx.geometry.Rectangle2D;
+import javafx.scene.Scene;
+import javafx.stage.Screen;
+import javafx.stage.Stage;
+
+import hestra.desktop.files.FileDialogs;
+import hestra.desktop.files.OpenDesk;
+import hestra.desktop.files.PlatformDialogs;
+import hestra.desktop.files.Settings;
+import hestra.desktop.look.Look;
+import hestra.desktop.look.Looks;
+import hestra.exercise.Exercise;
+import hestra.numbers.NumberStyle;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/**
+ * Starts the window over the exercise that the command line chose. JavaFX takes about as long to start as the exercise
+ * to be opened, so the two go on side by side.
+ */
+public final class HestraApp {
+
+    private static final Logger LOG = LoggerFactory.getLogger(HestraApp.class);
+    private static final double WIDTH = 1280;
+    private static final double HEIGHT = 800;
+    private static final double LEAST_WIDTH = 960;
+    private static final double LEAST_HEIGHT = 600;
+
+    private HestraApp() {}
+
+    /** The desk, the settings and the typefaces, read while JavaFX starts; and what is to be said where the desk is not the one asked for. */
+    private record Prepared(Settings settings, OpenDesk open, List<byte[]> typefaces, Optional<String> problem) {
+        /** An empty desk in place of one that could not be shown. */
+        private Prepared withEmptyDesk(String why) {
+            return new Prepared(settings, emptyDesk(settings), typefaces, Optional.of(why));
+        }
+    }
+
+    /**
+     * What to open.
+     *
+     * @param exercise gives the exercise; called while JavaFX starts
+     * @param file its file; nothing where it has none
+     * @param journal the journal that is to be gone on with, where another one might be
+     */
+    public record Start(Supplier<Exercise> exercise, Optional<Path> file, Optional<Path> journal) {
+
+        /** What has been opened by its file or is given out with the program. */
+        public Start(Supplier<Exercise> exercise, Optional<Path> file) {
+            this(exercise, file, Optional.empty());
+        }
+    }
+
+    /** Shows a window over an exercise and returns when it has been closed. */
+    public static void show(Start start) {
+        CompletableFuture<Void> ready = CompletableFuture.runAsync(() -> Platform.startup(() -> { }));
+        Settings settings = Settings.in(Settings.usualFolder());
+        Prepared prepared = prepare(settings, start);
+        // The first number that is written costs some twenty milliseconds: the tables of large powers behind it.
+        NumberStyle.STANDARD.show(Math.PI);
+        ready.join();
+        CompletableFuture<Void> closed = new CompletableFuture<>();
+        Platform.runLater(() -> {
+            try {
+                open(prepared, closed);
+            } catch (RuntimeException | Error e) {
+                closed.completeExceptionally(e);
+            }
+        });
+        closed.join();
+    }
+
+    /** Reads what was asked for, or where that cannot be worked with, an empty desk and the reason: a program that does not start helps nobody. */
+    private static Prepared prepare(Settings settings, Start start) {
+        List<byte[]> typefaces = Looks.typefaces();
+        try {
+            return new Prepared(settings, OpenDesk.of(settings.folder(), start.exercise().get(), start.file(), start.journal()), typefaces, Optional.empty());
+        } catch (RuntimeException | VirtualMachineError e) {
+            LOG.error("What was asked for cannot be opened", e);
+            String what = start.file().map(Path::toString).orElse("What was open last");
+            return new Prepared(settings, emptyDesk(settings), typefaces, Optional.of(what + " could not be opened."
+                    + start.journal().map(journal -> " What you did in it is kept in " + journal + ".").orElse("")));
+        }
+    }
+
+    private static OpenDesk emptyDesk(Settings settings) {
+        return OpenDesk.of(settings.folder(), Exercise.blank(UUID.randomUUID().toString()), Optional.empty());
+    }
+
+    private static void open(Prepared prepared, CompletableFuture<Void> closed) {
+        Looks.prepare(prepared.typefaces());
+        Settings settings = prepared.settings();
+        Stage stage = new Stage();
+        Look look = new Look();
+        look.darkProperty().set(settings.flag("dark"));
+        look.typeProperty().set(Math.clamp(settings.number("type", 1), 1, 2));
+        Rectangle2D screen = Screen.getPrimary().getVisualBounds();
+        Exercise exercise = prepared.open().history().present().exercise();
+        Scene scene = new Scene(new FirstSight(exercise.title(), look), WIDTH, HEIGHT);
+        Looks.sheets(scene);
+        stage.setScene(scene);
+        stage.setTitle(MainWindow.title(exercise));
+        stage.setMinWidth(Math.min(LEAST_WIDTH, screen.getWidth()));
+        stage.setMinHeight(Math.min(LEAST_HEIGHT, screen.getHeight()));
+        stage.setWidth(Math.min(settings.number("window.width", WIDTH), screen.getWidth()));
+        stage.setHeight(Math.min(settings.number("window.height", HEIGHT), screen.getHeight()));
+        stage.setOnHidden(_ -> closed.complete(null));
+        stage.show();
+        afterFirstFrame(() -> {
+            try {
+                MainWindow window = window(prepared, new PlatformDialogs(stage), look);
+                stage.setOnHidden(_ -> {
+                    window.close(stage);
+                    closed.complete(null);
+                });
+                scene.setRoot(window.root());
+                window.begin();
+                Started.tellWhereAsked();
+            } catch (RuntimeException | Error e) {
+                closed.completeExceptionally(e);
+            }
+        });
+    }
+
+    /** The window over the desk that was asked for, or where it cannot be shown, over an empty one that says so. */
+    static MainWindow window(OpenDesk open, Settings settings, FileDialogs dialogs, Look look) {
+        return window(new Prepared(settings, open, List.of(), Optional.empty()), dialogs, look);
+    }
+
+    private static MainWindow window(Prepared prepared, FileDialogs dialogs, Look look) {
+        try {
+            MainWindow window = new MainWindow(prepared.open(), prepared.settings(), dialogs, look);
+            prepared.problem().ifPresent(window::say);
+            return window;
+        } catch (RuntimeException | VirtualMachineError e) {
+            if (prepared.problem().isPresent()) {
+                throw e;
+            }
+            LOG.error("The window cannot be made", e);
+            prepared.open().close();
+            return window(prepared.withEmptyDesk(MainWindow.cannotBeOpened(prepared.open().history().present().exercise().title(), prepared.open().journalFile())), dialogs, look);
+        }
+    }
+
+    /** Runs an action once a frame has been handed to the renderer, which draws it meanwhile. */
+    private static void afterFirstFrame(Runnable action) {
+        new AnimationTimer() {
+            @Override
+            public void handle(long now) {
+                stop();
+                Platform.runLater(action);
+            }
+        }.start();
+    }
+}

@@ -1,0 +1,340 @@
+package hestra.desktop.window;
+
+import java.nio.file.Path;
+import java.util.Optional;
+import javafx.application.Platform;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.Scene;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCombination;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.StackPane;
+import javafx.stage.Stage;
+
+import hestra.desk.Edit;
+import hestra.desktop.files.Background;
+import hestra.desktop.files.Exchange;
+import hestra.desktop.files.FileDialogs;
+import hestra.desktop.files.LastOpen;
+import hestra.desktop.files.OpenDesk;
+import hestra.desktop.files.Settings;
+import hestra.desktop.look.Look;
+import hestra.desktop.look.Looks;
+import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.Notices;
+import hestra.desktop.parts.Presence;
+import hestra.desktop.table.DataGrid;
+import hestra.desktop.table.GridHabits;
+import hestra.desktop.write.WriteView;
+import hestra.exercise.Exercise;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/** The window: the top bar, the view in hand, and what can be done with files. */
+public final class MainWindow {
+
+    /** The views of the window. */
+    public enum View {
+        WORK,
+        WRITE
+    }
+
+    private static final Logger LOG = LoggerFactory.getLogger(MainWindow.class);
+    private static final KeyCode LARGER = KeyCode.F8;
+    private static final KeyCode HELP = KeyCode.F1;
+    private static final KeyCombination UNDO = KeyCombination.valueOf("Shortcut+Z");
+    private static final KeyCombination CHECK = KeyCombination.valueOf("Shortcut+Enter");
+    private static final KeyCombination REDO = KeyCombination.valueOf("Shortcut+Shift+Z");
+    private static final KeyCombination REDO_TOO = KeyCombination.valueOf("Shortcut+Y");
+
+    private final Settings settings;
+    private final Look look;
+    private final GridHabits habits = new GridHabits();
+    private final Notices notices = new Notices();
+    private final Background background = new Background(notices);
+    private final Exchange exchange;
+    private final Filing filing;
+    private final BorderPane frame = new BorderPane();
+    private final StackPane root = new StackPane();
+    private final TopBar bar;
+    private final DemoShelf shelf;
+    private final Boards boards;
+    private DeskModel model;
+    private WorkView work;
+    private WriteView write;
+    private OpenDesk open;
+    private View view = View.WORK;
+
+    /** The window's contents over an open desk. */
+    public MainWindow(OpenDesk open, Settings settings, FileDialogs dialogs, Look look) {
+        this.open = open;
+        this.settings = settings;
+        this.look = look;
+        this.model = modelOf(open);
+        this.exchange = new Exchange(this::model, settings, dialogs, notices, background);
+        this.filing = new Filing(this, settings, dialogs, notices, exchange, background);
+        this.bar = new TopBar(this);
+        habits.pairByPairProperty().set(settings.flag("pair-by-pair"));
+        habits.typeProperty().bindBidirectional(look.typeProperty());
+        this.work = workView(model);
+        this.shelf = new DemoShelf(look, filing::open);
+        this.boards = new Boards(root, settings.folder(), () -> this.open.journalFile(), filing::resume);
+        frame.setTop(bar);
+        frame.setCenter(work.node());
+        root.getChildren().addAll(frame, shelf, notices);
+        Presence.holdVisible(root);
+        StackPane.setAlignment(notices, Pos.BOTTOM_CENTER);
+        StackPane.setMargin(notices, new Insets(0, 0, 14, 0));
+        Looks.dress(root, look);
+        root.addEventFilter(KeyEvent.KEY_PRESSED, this::shortcut);
+        root.setOnDragOver(filing::dropped);
+        root.setOnDragDropped(filing::dropped);
+        tellHowItOpened();
+    }
+
+    private void tellHowItOpened() {
+        if (open.trouble().isPresent()) {
+            notices.say(open.trouble().get());
+        } else if (!open.isKept()) {
+            notices.say("Your work cannot be kept as you go: Hestra’s folder (" + settings.folder() + ") cannot be written.");
+        } else if (open.restored() > 0) {
+            notices.say("Picked up where you left off. “Start again” in the menu begins afresh, and can be undone.");
+        }
+    }
+
+    private WorkView workView(DeskModel shown) {
+        return new WorkView(shown, look.alongside(), habits.alongside(), notices::say, this::handIn, exchange::savePlot);
+    }
+
+    /** The model of an open desk, which keeps every edit from here on. */
+    private DeskModel modelOf(OpenDesk desk) {
+        DeskModel made = new DeskModel(desk.history());
+        made.recordTo(edit -> record(desk, edit));
+        made.sayRefusalsTo(notices::say);
+        return made;
+    }
+
+    private void record(OpenDesk desk, Edit edit) {
+        boolean wasIdle = desk.isIdle();
+        desk.record(edit, message -> Platform.runLater(() -> notices.say(message)));
+        if (wasIdle) {
+            LastOpen.remember(settings, desk);
+        }
+    }
+
+    /** All that the window shows. */
+    Parent root() {
+        return root;
+    }
+
+    /** A scene with this window's contents. */
+    public Scene scene(double width, double height) {
+        Scene scene = new Scene(root, width, height);
+        Looks.sheets(scene);
+        return scene;
+    }
+
+    /** What can be done with files. */
+    Filing filing() {
+        return filing;
+    }
+
+    /** The desk that is open. */
+    OpenDesk open() {
+        return open;
+    }
+
+    /** The view of the student. */
+    WorkView work() {
+        return work;
+    }
+
+    /** The view of the author, which is shown then. */
+    WriteView write() {
+        show(View.WRITE);
+        return write;
+    }
+
+    /** Whether files are being read or written. */
+    boolean isBusy() {
+        return background.isBusy();
+    }
+
+    /** Says something at the foot of the window. */
+    void say(String message) {
+        notices.say(message);
+    }
+
+    public DeskModel model() {
+        return model;
+    }
+
+    public Look look() {
+        return look;
+    }
+
+    public View view() {
+        return view;
+    }
+
+    /** Remembers what is open, and puts the keyboard where the work goes on. */
+    public void begin() {
+        if (!open.isIdle()) {
+            LastOpen.remember(settings, open);
+        }
+        Platform.runLater(() -> work.sheet().focusTaskInHand());
+    }
+
+    /** Shows another view. */
+    public void show(View other) {
+        view = other;
+        frame.setCenter(switch (other) {
+            case WORK -> work.node();
+            case WRITE -> writeView();
+        });
+        bar.show(model.findings());
+    }
+
+    private Node writeView() {
+        if (write == null) {
+            write = new WriteView(model, look.alongside(), habits.alongside(), notices::say, () -> exchange.choosePicture(filing::lay), exchange::choosePicture);
+        }
+        return write.node();
+    }
+
+    /** Starts the exercise being written as a student would find it. */
+    void tryIt() {
+        model.apply(new Edit.StartAgain());
+        show(View.WORK);
+        begin();
+    }
+
+    void startAgain() {
+        model.apply(new Edit.StartAgain());
+        notices.say("Started again. Undo brings your work back.");
+        begin();
+    }
+
+    /** Shows the demo data sets to choose from. */
+    public void openShelf() {
+        shelf.open();
+    }
+
+    /** Shows what was worked on before, to go on with it. */
+    void openRecent() {
+        boards.open(Boards.Kind.RECENT);
+    }
+
+    /** Shows what mouse and keys do. */
+    void openKeys() {
+        boards.open(Boards.Kind.KEYS);
+    }
+
+    /** Shows how the numbers are worked out. */
+    void openNumbers() {
+        boards.open(Boards.Kind.NUMBERS);
+    }
+
+    /** Draws a new sample of data that were made by a recipe. */
+    void newSample() {
+        if (view == View.WRITE) {
+            write.nextSample(notices::say);
+        } else {
+            notices.say("New samples are drawn in Write, where the exercise's own data are.");
+        }
+    }
+
+    /**
+     * Goes over to another desk, with views of its own, so that nothing of the one before is left standing in them. Where that
+     * cannot be shown, everything stays as it is.
+     *
+     * @return whether it could
+     */
+    boolean goOverTo(OpenDesk other, View shown) {
+        DeskModel next;
+        WorkView nextWork;
+        try {
+            next = modelOf(other);
+            nextWork = workView(next);
+        } catch (RuntimeException | VirtualMachineError e) {
+            LOG.error("{} cannot be shown", other.history().present().exercise().id(), e);
+            other.close();
+            notices.say(cannotBeOpened(other.history().present().exercise().title(), other.journalFile()));
+            return false;
+        }
+        open.close();
+        open = other;
+        model = next;
+        work = nextWork;
+        write = null;
+        notices.hide();
+        bar.follow();
+        show(shown);
+        begin();
+        tellHowItOpened();
+        return true;
+    }
+
+    /** What is said of an exercise that cannot be shown. */
+    static String cannotBeOpened(String title, Optional<Path> journal) {
+        return "“" + title + "” could not be opened." + journal.map(file -> " What you did in it is kept in " + file + ".").orElse("");
+    }
+
+    /** Hands the work in: one file for the instructor, and the write-up beside it. */
+    void handIn() {
+        if (!exchange.handIn()) {
+            show(View.WORK);
+            model.apply(new Edit.TurnTo(Optional.empty()));
+            work.sheet().askName();
+            notices.say("Type your name first, so that your instructor knows whose work this is.");
+        }
+    }
+
+    /** Keeps what is to be remembered and closes the journal. */
+    public void close(Stage stage) {
+        if (!stage.isMaximized()) {
+            settings.put("window.width", stage.getWidth());
+            settings.put("window.height", stage.getHeight());
+        }
+        settings.put("dark", look.darkProperty().get());
+        settings.put("type", look.type());
+        settings.put("pair-by-pair", habits.pairByPairProperty().get());
+        settings.save();
+        background.close();
+        open.close();
+    }
+
+    /** What the window's title bar says. */
+    static String title(Exercise exercise) {
+        return exercise.title() + " · Hestra";
+    }
+
+    /** Undo and redo are the desk's, in text fields too: an answer is part of the work. A cell being typed is its own. */
+    private void shortcut(KeyEvent event) {
+        boolean typingCell = root.getScene().getFocusOwner() instanceof TextInputControl field && DataGrid.isCellEditor(field);
+        if (typingCell) {
+            return;
+        }
+        if (event.getCode() == HELP) {
+            openKeys();
+            event.consume();
+        } else if (event.getCode() == LARGER) {
+            look.nextType();
+            event.consume();
+        } else if (CHECK.match(event) && view == View.WORK) {
+            work.sheet().checkTaskInHand();
+            event.consume();
+        } else if (UNDO.match(event)) {
+            model.apply(new Edit.Undo());
+            event.consume();
+        } else if (REDO.match(event) || REDO_TOO.match(event)) {
+            model.apply(new Edit.Redo());
+            event.consume();
+        }
+    }
+}

@@ -1,0 +1,190 @@
+package hestra.desktop.window;
+
+import java.util.EnumMap;
+import java.util.Locale;
+import java.util.Map;
+import javafx.application.Platform;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCombination;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.shape.Circle;
+import javafx.scene.shape.Line;
+import javafx.scene.shape.Rectangle;
+import javafx.stage.Stage;
+import javafx.util.Subscription;
+
+import hestra.desk.Edit;
+import hestra.desk.Findings;
+import hestra.desktop.parts.Tip;
+import hestra.desktop.window.MainWindow.View;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+import static hestra.desktop.parts.Presence.holdVisible;
+import static hestra.desktop.parts.Presence.present;
+
+/** The bar at the top: what is open, the views, undo and redo, the size of type, the menu, and the main action. */
+final class TopBar extends StackPane {
+
+    private final MainWindow window;
+    private final Label title = new Label();
+    private final Label place = new Label();
+    private final Button undo = icon(Feather.ROTATE_CCW, "undo");
+    private final Button redo = icon(Feather.ROTATE_CW, "redo");
+    private final Map<View, ToggleButton> views = new EnumMap<>(View.class);
+    private final Button handIn = new Button("Hand in…");
+    private final Button tryIt = new Button("Try it");
+    private final Button save = new Button("Save…");
+    private Subscription following = Subscription.EMPTY;
+
+    TopBar(MainWindow window) {
+        this.window = window;
+        getStyleClass().add("top-bar");
+        title.getStyleClass().add("bar-title");
+        place.getStyleClass().add("bar-place");
+        HBox left = new HBox(emblem(), title, place);
+        left.setAlignment(Pos.CENTER_LEFT);
+        left.getStyleClass().add("bar-left");
+        HBox middle = new HBox(tab(View.WORK, "Work"), tab(View.WRITE, "Write"));
+        middle.getStyleClass().add("bar-views");
+        middle.setMaxWidth(Region.USE_PREF_SIZE);
+        Button type = new Button("Aa");
+        type.setId("type-size");
+        type.getStyleClass().add("icon-button");
+        Tip.set(type, "Larger type, for reading from the back of a room (F8)");
+        type.setOnAction(_ -> window.look().nextType());
+        main(handIn, "hand-in", "Saves one file for your instructor, and a page to read or print", window::handIn);
+        main(tryIt, "try-it", "Start the exercise as a student finds it", window::tryIt);
+        main(save, "save", "Save the exercise as a file (Ctrl+S)", () -> window.filing().save());
+        tryIt.getStyleClass().add("secondary");
+        undo.setOnAction(_ -> window.model().apply(new Edit.Undo()));
+        redo.setOnAction(_ -> window.model().apply(new Edit.Redo()));
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        HBox right = new HBox(gap, undo, redo, type, menu(), tryIt, save, handIn);
+        right.setAlignment(Pos.CENTER_RIGHT);
+        right.getStyleClass().add("bar-right");
+        right.setPickOnBounds(false);
+        holdVisible(right);
+        left.setPickOnBounds(false);
+        getChildren().addAll(left, right, middle);
+        follow();
+    }
+
+    /** Follows the desk that is open now. */
+    void follow() {
+        following.unsubscribe();
+        following = window.model().watch(this::show);
+    }
+
+    void show(Findings findings) {
+        title.setText(findings.exercise().title());
+        place.setText(findings.exercise().place());
+        undo.setDisable(window.model().undoable().isEmpty());
+        redo.setDisable(window.model().redoable().isEmpty());
+        Tip.set(undo, "Undo " + window.model().undoable().orElse("") + " (Ctrl+Z)");
+        Tip.set(redo, "Redo " + window.model().redoable().orElse("") + " (Ctrl+Shift+Z)");
+        views.forEach((view, tab) -> tab.setSelected(view == window.view()));
+        present(handIn, window.view() == View.WORK);
+        present(tryIt, window.view() == View.WRITE);
+        present(save, window.view() == View.WRITE);
+        if (getScene() != null && getScene().getWindow() instanceof Stage stage) {
+            stage.setTitle(MainWindow.title(findings.exercise()));
+        }
+    }
+
+    private ToggleButton tab(View view, String name) {
+        ToggleButton tab = new ToggleButton(name);
+        tab.getStyleClass().setAll("view-tab");
+        tab.setId("view-" + name.toLowerCase(Locale.ROOT));
+        tab.setOnAction(_ -> window.show(view));
+        views.put(view, tab);
+        return tab;
+    }
+
+    private MenuButton menu() {
+        MenuButton menu = new MenuButton();
+        menu.setGraphic(new FontIcon(Feather.MORE_HORIZONTAL));
+        menu.setId("menu");
+        menu.getStyleClass().addAll("icon-button", "menu");
+        menu.setAccessibleText("Menu");
+        Tip.set(menu, "Files, looks, start again");
+        CheckMenuItem dark = new CheckMenuItem("Dark");
+        dark.selectedProperty().bindBidirectional(window.look().darkProperty());
+        menu.getItems().addAll(
+                item("New exercise", "Shortcut+N", () -> window.filing().newExercise()),
+                item("Open…", "Shortcut+O", () -> window.filing().open()),
+                item("Recent work…", null, window::openRecent),
+                item("Data sets of Orrin Bay…", null, window::openShelf),
+                item("Open data…", "Shortcut+Shift+O", () -> window.filing().openData()),
+                item("Join data…", null, () -> window.filing().joinData()),
+                item("Save data as…", null, () -> window.filing().saveData()),
+                item("New sample", "Shortcut+G", window::newSample),
+                item("Save", "Shortcut+S", () -> window.filing().save()),
+                item("Save as…", "Shortcut+Shift+S", () -> window.filing().saveAs()),
+                new SeparatorMenuItem(),
+                item("Write-up as a web page…", "Shortcut+P", () -> window.filing().writeUp()),
+                item("Start again", null, window::startAgain),
+                new SeparatorMenuItem(),
+                item("How the numbers are worked out", null, window::openNumbers),
+                item("Mouse and keys", "F1", window::openKeys),
+                dark);
+        return menu;
+    }
+
+    private static MenuItem item(String text, String key, Runnable action) {
+        MenuItem item = new MenuItem(text);
+        // After the menu has closed and given the keyboard back, so that the action can put it elsewhere.
+        item.setOnAction(_ -> Platform.runLater(action));
+        if (key != null) {
+            item.setAccelerator(KeyCombination.valueOf(key));
+        }
+        return item;
+    }
+
+    private static void main(Button button, String id, String tip, Runnable action) {
+        button.setId(id);
+        button.getStyleClass().add("main-action");
+        Tip.set(button, tip);
+        button.setOnAction(_ -> action.run());
+    }
+
+    private static Button icon(Feather icon, String id) {
+        Button button = new Button();
+        button.setGraphic(new FontIcon(icon));
+        button.setId(id);
+        button.setAccessibleText(id);
+        button.getStyleClass().add("icon-button");
+        return button;
+    }
+
+    /** Two points and the line between them. */
+    static Node emblem() {
+        Rectangle ground = new Rectangle(24, 24);
+        ground.setArcWidth(10);
+        ground.setArcHeight(10);
+        ground.getStyleClass().add("emblem-ground");
+        Line line = new Line(6, 18, 18, 6);
+        line.getStyleClass().add("emblem-line");
+        Circle first = new Circle(8, 9, 2.6);
+        Circle second = new Circle(16, 15, 2.6);
+        first.getStyleClass().add("emblem-point");
+        second.getStyleClass().add("emblem-point");
+        Pane emblem = new Pane(ground, line, first, second);
+        emblem.setMinSize(24, 24);
+        emblem.setMaxSize(24, 24);
+        return emblem;
+    }
+}

@@ -1,0 +1,265 @@
+package hestra.desktop.window;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.input.KeyCode;
+
+import hestra.data.TableEdit;
+import hestra.desk.Desk;
+import hestra.desk.Edit;
+import hestra.desk.History;
+import hestra.desk.Work;
+import hestra.desk.WorkEdit;
+import hestra.desktop.demo.KelpBlades;
+import hestra.desktop.files.FileDialogs;
+import hestra.desktop.files.JournalWriter;
+import hestra.desktop.files.LastOpen;
+import hestra.desktop.files.OpenDesk;
+import hestra.desktop.files.RecentWork;
+import hestra.desktop.files.Settings;
+import hestra.desktop.look.Look;
+import hestra.desktop.tour.FxThread;
+import hestra.documents.exercise.ExerciseFile;
+import hestra.documents.exercise.JournalFile;
+import hestra.exercise.Exercise;
+import hestra.task.Aid;
+import hestra.task.Task;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.doThrow;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.times;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+/** Whatever was typed can be had again, in the real window. */
+class NothingLostTest {
+
+    @TempDir
+    Path folder;
+
+    private static Exercise open() {
+        return KelpBlades.exercise().withFirst(part -> part.withHeld(Collections.<Aid>emptySet()));
+    }
+
+    @Test
+    void aNameThatWasTypedAfterAPasteStaysWhenTheHeadingsAreSaidToBeNames() throws IOException {
+        try (Person person = Person.at(KelpBlades.exercise(), folder)) {
+            person.copied("38;34,1\n40;37,3\n");
+            person.click("cell-21-0");
+            person.press(KeyCode.CONTROL, KeyCode.V);
+            person.click("student-name");
+            person.type("Ida");
+            person.click("paste-headed-names");
+            Work work = person.model().desk().work();
+            assertThat(work.student()).isEqualToIgnoringCase("Ida");
+            assertThat(person.model().findings().work().table().size()).as("one row is a heading now, and none is there twice").isEqualTo(22);
+            assertThat(person.model().findings().work().table().cell(21, 1).text()).isEqualTo("37.3");
+        }
+    }
+
+    @Test
+    void anIdleSecondWindowIsNotWhatWasWorkedOnLast() throws IOException {
+        try (OpenDesk first = OpenDesk.of(folder, KelpBlades.exercise(), Optional.empty())) {
+            LastOpen.remember(Settings.in(folder), first);
+            try (Person second = Person.at(KelpBlades.exercise(), folder)) {
+                assertThat(LastOpen.in(Settings.in(folder)).journal()).isEqualTo(first.journalFile());
+                second.click("student-name");
+                second.type("Ida");
+                assertThat(LastOpen.in(Settings.in(folder)).journal()).as("now it is").hasValueSatisfying(it -> assertThat(it.toString()).endsWith("-2.jsonl"));
+            }
+        }
+    }
+
+    @Test
+    void aNewExerciseLeavesTheOldOneInTheListOfRecentWork() throws IOException {
+        try (Person person = Person.at(KelpBlades.exercise(), folder)) {
+            person.click("student-name");
+            person.type("ida");
+            person.press(KeyCode.CONTROL, KeyCode.N);
+            assertThat(person.model().desk().exercise().title()).isEqualTo("New exercise");
+            assertThat(person.text("notice")).contains("Recent work");
+            person.type("Sea urchins");
+            person.choose("menu", "Recent work…");
+            for (int i = 0; i < 100 && "recent-close".equals(person.focused()); i++) {
+                person.pause();
+            }
+            assertThat(person.sees("recent")).isTrue();
+            person.press(KeyCode.ENTER);
+            assertThat(person.model().desk().exercise().title()).as("the only other work").isEqualTo("Kelp blades");
+            assertThat(person.model().desk().work().student()).isEqualTo("ida");
+            // The journal of the window that was left is written beside the window's thread.
+            for (int i = 0; i < 100 && RecentWork.in(folder).stream().noneMatch(it -> it.title().equals("Sea urchins")); i++) {
+                person.pause();
+            }
+            assertThat(RecentWork.in(folder)).extracting(RecentWork::title).contains("Sea urchins", "Kelp blades");
+        }
+    }
+
+    @Test
+    void nothingOfOneExerciseStandsInAnother() throws IOException {
+        try (Person person = Person.at(open(), folder)) {
+            person.click("predict-at");
+            person.type("33");
+            person.click("kept-several");
+            assertThat(person.text("grid-to")).isNotBlank();
+            person.press(KeyCode.CONTROL, KeyCode.N);
+            person.click("view-work");
+            assertThat(person.sees("grid-to")).isFalse();
+            assertThat(person.text("predict-at")).isEmpty();
+        }
+    }
+
+    @Test
+    void aTryThatWasUsedIsNotGivenBackByUndo() throws IOException {
+        Exercise exercise = open();
+        Task slope = exercise.task("slope").orElseThrow();
+        try (Person person = Person.at(exercise.withFirst(part -> part.withTasks(List.of(slope))), folder)) {
+            person.click("slope-number");
+            person.type("7");
+            person.press(KeyCode.ENTER);
+            int left = person.model().desk().triesLeft(slope);
+            assertThat(left).isEqualTo(slope.terms().tries() - 1);
+            person.press(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(person.model().desk().triesLeft(slope)).isEqualTo(left);
+            assertThat(person.text("slope-number")).isEmpty();
+            person.choose("menu", "Start again");
+            assertThat(person.model().desk().work().checks().begun()).isEqualTo(2);
+        }
+    }
+
+    @Test
+    void oneUndoInWriteTakesBackOneRunOfTyping() throws IOException {
+        try (Person person = Person.at(open(), folder)) {
+            person.click("view-write");
+            person.click("outline-slope");
+            person.click("edit-title");
+            person.press(KeyCode.END);
+            person.type("ab");
+            person.click("edit-prompt");
+            person.press(KeyCode.CONTROL, KeyCode.END);
+            person.type("cd");
+            person.click("edit-title");
+            person.type("e");
+            Task before = KelpBlades.exercise().task("slope").orElseThrow();
+            person.press(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(task(person).terms().title()).isEqualTo(before.terms().title() + "ab");
+            assertThat(task(person).terms().prompt()).isEqualTo(before.terms().prompt() + "cd");
+            person.press(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(task(person).terms().prompt()).isEqualTo(before.terms().prompt());
+            assertThat(task(person).terms().title()).isEqualTo(before.terms().title() + "ab");
+        }
+    }
+
+    private static Task task(Person person) {
+        return person.model().desk().exercise().task("slope").orElseThrow();
+    }
+
+    @Test
+    void anEditThatCannotBeComputedWithIsRefusedAndTheRestGoesOn() throws IOException {
+        try (Person person = Person.at(open(), folder)) {
+            List<List<String>> block = new ArrayList<>();
+            block.add(null);
+            FxThread.call(() -> {
+                person.model().apply(new WorkEdit.ChangeTable(new TableEdit.Paste(0, 0, block)));
+                return null;
+            });
+            assertThat(person.text("notice")).contains("nothing has changed");
+            person.click("student-name");
+            person.type("ida");
+        }
+        try (OpenDesk again = OpenDesk.of(folder, open(), Optional.empty())) {
+            assertThat(again.history().present().work().student()).isEqualTo("ida");
+            assertThat(again.trouble()).isEmpty();
+        }
+    }
+
+    @Test
+    void anEnormousNumberIsTypedLikeAnyOther() throws IOException {
+        try (Person person = Person.at(open(), folder)) {
+            person.click("cell-20-1");
+            person.type("1.7e308");
+            person.press(KeyCode.ENTER);
+            assertThat(person.model().findings().work().table().cell(20, 1).text()).isEqualTo("1.7e308");
+            assertThat(person.figure().points()).isNotEmpty();
+        }
+        try (OpenDesk again = OpenDesk.of(folder, open(), Optional.empty())) {
+            assertThat(again.restored()).isEqualTo(1);
+        }
+    }
+
+    @Test
+    void aSecondWindowSaysThatItIsApart() {
+        try (OpenDesk first = OpenDesk.of(folder, open(), Optional.empty()); OpenDesk second = OpenDesk.of(folder, open(), Optional.empty())) {
+            assertThat(first.trouble()).isEmpty();
+            assertThat(second.trouble()).hasValueSatisfying(it -> assertThat(it).contains("another window"));
+            assertThat(second.journalFile()).isNotEqualTo(first.journalFile());
+        }
+    }
+
+    @Test
+    void whatWasOpenLastIsTheJournalThatWasOpenAndItsFile() throws IOException {
+        Settings settings = Settings.in(folder);
+        Path file = folder.resolve("kelp.hestra");
+        ExerciseFile.write(open(), file);
+        try (OpenDesk first = OpenDesk.of(folder, open(), Optional.of(file)); OpenDesk second = OpenDesk.of(folder, open(), Optional.of(file))) {
+            LastOpen.remember(settings, second);
+            assertThat(LastOpen.in(Settings.in(folder)).journal()).isEqualTo(second.journalFile());
+            assertThat(LastOpen.fileOf(settings, second.journalFile().orElseThrow())).contains(file);
+            assertThat(first.journalFile()).isNotEqualTo(second.journalFile());
+        }
+        Path last = LastOpen.in(Settings.in(folder)).journal().orElseThrow();
+        try (OpenDesk again = OpenDesk.of(folder, open(), Optional.of(file), Optional.of(last))) {
+            assertThat(again.journalFile()).contains(last);
+        }
+    }
+
+    @Test
+    void aDeskThatCannotBeShownLeavesAnEmptyWindowThatSaysWhereTheWorkLies() throws IOException {
+        History broken = mock(History.class);
+        when(broken.present()).thenThrow(new IllegalStateException("no frame")).thenReturn(Desk.open(open()));
+        OpenDesk desk = mock(OpenDesk.class);
+        when(desk.history()).thenReturn(broken);
+        Path journal = folder.resolve("kelp.jsonl");
+        when(desk.journalFile()).thenReturn(Optional.of(journal));
+        try (Person person = Person.at(open(), folder.resolve("other"))) {
+            MainWindow window = FxThread.call(() -> HestraApp.window(desk, Settings.in(folder), mock(FileDialogs.class), new Look()));
+            assertThat(window.model().desk().exercise().title()).isEqualTo("New exercise");
+            assertThat(FxThread.call(() -> ((javafx.scene.control.Label) window.root().lookup("#notice")).getText())).contains("Kelp blades").contains(journal.toString());
+            verify(desk).close();
+            assertThat(person.model()).isNotNull();
+        }
+    }
+
+    @Test
+    void aDiskThatIsFullIsToldOnceAndTheDeskGoesOn() throws Exception {
+        JournalFile full = mock(JournalFile.class);
+        doThrow(new IOException("no space left on device")).when(full).add(any());
+        List<String> told = Collections.synchronizedList(new ArrayList<>());
+        JournalWriter writer = new JournalWriter(full);
+        writer.add(new Edit.Name("Ida"), failure -> told.add(failure.getMessage()));
+        writer.add(new Edit.Name("Ida F"), failure -> told.add(failure.getMessage()));
+        writer.close();
+        assertThat(told).containsExactly("no space left on device");
+        verify(full, times(1)).add(any());
+        verify(full).close();
+        assertThat(writer.hasFailed()).isTrue();
+    }
+
+    @Test
+    void settingsThatCannotBeWrittenAreNoHarm() throws IOException {
+        Path file = Files.writeString(folder.resolve("file"), "in the way");
+        Settings settings = Settings.in(file);
+        settings.put("dark", true);
+        settings.save();
+        assertThat(file).hasContent("in the way");
+    }
+}

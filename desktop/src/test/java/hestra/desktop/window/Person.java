@@ -1,0 +1,527 @@
+package hestra.desktop.window;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import javafx.event.Event;
+import javafx.geometry.Bounds;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.IndexedCell;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.robot.Robot;
+import javafx.stage.Stage;
+import javafx.stage.Window;
+
+import hestra.desktop.files.FileDialogs;
+import hestra.desktop.files.OpenDesk;
+import hestra.desktop.files.Settings;
+import hestra.desktop.look.Look;
+import hestra.desktop.look.Looks;
+import hestra.desktop.model.DeskModel;
+import hestra.desktop.plot.PlotView;
+import hestra.desktop.tour.FxThread;
+import hestra.desktop.tour.Snapshot;
+import hestra.exercise.Exercise;
+import hestra.figure.Figure;
+import hestra.figure.Figure.Area;
+import hestra.figure.Figure.Spot;
+import hestra.figure.Slot;
+import hestra.task.Kind;
+
+/** Somebody at the program: a real window on the headless platform, a mouse and keys. */
+final class Person implements AutoCloseable {
+
+    private static final int PATIENCE = 2_000;
+
+    private static final Map<Character, KeyCode> KEYS = Map.of('.', KeyCode.PERIOD, ',', KeyCode.COMMA, ' ', KeyCode.SPACE,
+            '-', KeyCode.MINUS, ';', KeyCode.SEMICOLON, '/', KeyCode.SLASH);
+    private final Robot robot;
+    private final MainWindow window;
+    private final Stage stage;
+    private final Dialogs dialogs = new Dialogs();
+
+    /** Answers file dialogs as told beforehand. */
+    private static final class Dialogs implements FileDialogs {
+        private final Deque<Path> answers = new ArrayDeque<>();
+        private final List<String> asked = new ArrayList<>();
+
+        @Override
+        public Optional<Path> open(Kind kind, Path folder) {
+            asked.add("open " + kind.title());
+            return Optional.ofNullable(answers.poll());
+        }
+
+        @Override
+        public Optional<Path> save(Kind kind, Path folder, String name) {
+            asked.add("save " + name);
+            return Optional.ofNullable(answers.poll());
+        }
+    }
+
+    private Person(Exercise exercise, Path state) throws IOException {
+        record Made(Robot robot, MainWindow window, Stage stage) {}
+        Made made = FxThread.call(() -> {
+            MainWindow opened = new MainWindow(OpenDesk.of(state, exercise, Optional.empty()), Settings.in(state), dialogs, new Look());
+            Stage shown = new Stage();
+            shown.setX(0);
+            shown.setY(0);
+            shown.setScene(opened.scene(1280, 800));
+            shown.show();
+            opened.begin();
+            return new Made(new Robot(), opened, shown);
+        });
+        robot = made.robot;
+        window = made.window;
+        stage = made.stage;
+        settle();
+        activate();
+        // A window that becomes the active one later would close a menu that has been opened meanwhile.
+        for (int i = 0; i < 50 && !FxThread.call(stage::isFocused); i++) {
+            settle();
+            activate();
+        }
+        settle();
+    }
+
+    /** Opens an exercise; {@code state} is Hestra's own folder. */
+    static synchronized Person at(Exercise exercise, Path state) throws IOException {
+        FxThread.start();
+        FxThread.call(() -> {
+            Looks.prepare();
+            return null;
+        });
+        return new Person(exercise, state);
+    }
+
+    /**
+     * Makes the window the active one where no menu is open: on the headless platform a window that closes, such as a
+     * tooltip or the window of the test before, may leave none active.
+     */
+    private void activate() throws IOException {
+        FxThread.call(() -> {
+            boolean alone = Window.getWindows().stream().allMatch(it -> it == stage || it instanceof Tooltip);
+            if (alone) {
+                stage.requestFocus();
+            }
+            return null;
+        });
+    }
+
+    /** Waits until nothing is left to be done, and no file is being read or written. */
+    private void settle() throws IOException {
+        FxThread.settle();
+        for (int i = 0; i < PATIENCE && FxThread.call(window::isBusy); i++) {
+            try {
+                TimeUnit.MILLISECONDS.sleep(5);
+            } catch (InterruptedException e) {
+                throw new IOException(e);
+            }
+            FxThread.settle();
+        }
+    }
+
+    DeskModel model() {
+        return window.model();
+    }
+
+    List<String> asked() {
+        return dialogs.asked;
+    }
+
+    /** What is on the screen, for messages of tests. */
+    String state() throws IOException {
+        return FxThread.call(() -> "view " + window.view() + ", windows " + Window.getWindows() + ", active " + stage.isFocused());
+    }
+
+    /** The next file dialog is answered with this. */
+    void willChoose(Path file) {
+        dialogs.answers.add(file);
+    }
+
+    void click(String id) throws IOException {
+        click(id, 1);
+    }
+
+    void click(String id, int times) throws IOException {
+        reveal(id);
+        pressAt(centre(id), times);
+    }
+
+    /** Clicks something and then the text of an item of the menu that it shows. */
+    void choose(String id, String item) throws IOException {
+        click(id);
+        chooseShown(item);
+    }
+
+    /** The same with the menu that the other button shows. */
+    void chooseByRightClick(String id, String item) throws IOException {
+        Point2D at = centre(id);
+        activate();
+        FxThread.call(() -> {
+            robot.mouseMove(at);
+            robot.mouseClick(MouseButton.SECONDARY);
+            return null;
+        });
+        chooseShown(item);
+    }
+
+    /** Clicks the text of an item of the menu that is showing. */
+    void chooseShown(String item) throws IOException {
+        settle();
+        Point2D at = FxThread.call(() -> Window.getWindows().stream().filter(it -> it != stage && it.isShowing())
+                .flatMap(it -> it.getScene().getRoot().lookupAll(".menu-item").stream())
+                .filter(node -> node.lookupAll(".label").stream().anyMatch(label -> label instanceof Labeled text && item.equals(text.getText())))
+                .findFirst().map(Person::middle).orElseThrow(() -> new AssertionError("no menu item " + item)));
+        pressAt(at, 1);
+    }
+
+    void pressAt(Point2D at, int times) throws IOException {
+        activate();
+        FxThread.call(() -> {
+            robot.mouseMove(at);
+            for (int i = 0; i < times; i++) {
+                robot.mousePress(MouseButton.PRIMARY);
+                robot.mouseRelease(MouseButton.PRIMARY);
+            }
+            return null;
+        });
+        settle();
+    }
+
+    /** Drags with a few stops on the way. */
+    void drag(Point2D from, Point2D to) throws IOException {
+        activate();
+        FxThread.call(() -> {
+            robot.mouseMove(from);
+            robot.mousePress(MouseButton.PRIMARY);
+            return null;
+        });
+        for (int i = 1; i <= 5; i++) {
+            Point2D at = from.interpolate(to, i / 5.0);
+            FxThread.call(() -> {
+                robot.mouseMove(at);
+                return null;
+            });
+            settle();
+        }
+        FxThread.call(() -> {
+            robot.mouseRelease(MouseButton.PRIMARY);
+            return null;
+        });
+        settle();
+    }
+
+    /** Drags in the plot with the Shift key held: told to the plot itself, for a robot's mouse does not say what keys are held. */
+    void shiftDrag(Point2D from, Point2D to) throws IOException {
+        dragHolding(from, to, true);
+    }
+
+    /** The same with the Control key held. */
+    void controlDrag(Point2D from, Point2D to) throws IOException {
+        dragHolding(from, to, false);
+    }
+
+    double typeSize() throws IOException {
+        return FxThread.call(() -> window.look().type());
+    }
+
+    private void dragHolding(Point2D from, Point2D to, boolean shift) throws IOException {
+        FxThread.call(() -> {
+            Node plot = node("plot");
+            for (var type : List.of(MouseEvent.MOUSE_PRESSED, MouseEvent.MOUSE_DRAGGED, MouseEvent.MOUSE_RELEASED)) {
+                Point2D at = plot.localToScene(plot.screenToLocal(type == MouseEvent.MOUSE_PRESSED ? from : to));
+                Event.fireEvent(plot, new MouseEvent(type, at.getX(), at.getY(), 0, 0, MouseButton.PRIMARY, 1, shift, !shift, false, false, true, false, false, false, false,
+                        false, null));
+            }
+            return null;
+        });
+        settle();
+    }
+
+    /** Gives the plot the keyboard by a click where nothing is. */
+    void focusPlot() throws IOException {
+        pressAt(FxThread.call(() -> {
+            PlotView plot = (PlotView) node("plot");
+            return plot.localToScreen(plot.figure().area().left() + 4, plot.figure().area().top() + 4);
+        }), 1);
+    }
+
+    /** Drags from the middle of one thing to the middle of another. */
+    void dragOver(String from, String to) throws IOException {
+        drag(centre(from), centre(to));
+    }
+
+    void moveTo(Point2D at) throws IOException {
+        FxThread.call(() -> {
+            robot.mouseMove(at);
+            return null;
+        });
+        settle();
+    }
+
+    /** Types text, key by key. */
+    void type(String text) throws IOException {
+        activate();
+        for (char c : text.toCharArray()) {
+            boolean upper = Character.isUpperCase(c);
+            KeyCode code = KEYS.getOrDefault(c, KeyCode.getKeyCode(String.valueOf(c).toUpperCase(Locale.ROOT)));
+            if (code == null) {
+                throw new AssertionError("no key for " + c);
+            }
+            FxThread.call(() -> {
+                if (upper) {
+                    robot.keyPress(KeyCode.SHIFT);
+                }
+                robot.keyPress(code);
+                robot.keyRelease(code);
+                if (upper) {
+                    robot.keyRelease(KeyCode.SHIFT);
+                }
+                return null;
+            });
+        }
+        settle();
+    }
+
+    /** Presses keys together: the last one while the others are held. */
+    void press(KeyCode... keys) throws IOException {
+        activate();
+        FxThread.call(() -> {
+            for (KeyCode key : keys) {
+                robot.keyPress(key);
+            }
+            for (int i = keys.length - 1; i >= 0; i--) {
+                robot.keyRelease(keys[i]);
+            }
+            return null;
+        });
+        settle();
+    }
+
+    void copied(String text) throws IOException {
+        FxThread.call(() -> {
+            ClipboardContent content = new ClipboardContent();
+            content.putString(text);
+            return Clipboard.getSystemClipboard().setContent(content);
+        });
+    }
+
+    String clipboard() throws IOException {
+        return FxThread.call(() -> Clipboard.getSystemClipboard().getString());
+    }
+
+    boolean hasCopiedImage() throws IOException {
+        return FxThread.call(() -> Clipboard.getSystemClipboard().hasImage());
+    }
+
+    /** The text of a label or field. */
+    String text(String id) throws IOException {
+        return FxThread.call(() -> switch (node(id)) {
+            case Labeled label -> said(label);
+            case TextInputControl field -> field.getText();
+            case Node other -> throw new AssertionError(id + " is a " + other.getClass());
+        });
+    }
+
+    /** The text of the first label inside something. */
+    String firstLabel(String id) throws IOException {
+        return FxThread.call(() -> node(id).lookupAll(".label").stream().map(label -> ((Labeled) label).getText()).findFirst().orElseThrow());
+    }
+
+    /** How many things stand in the part of a style inside something. */
+    int partsOf(String id, String style) throws IOException {
+        return FxThread.call(() -> ((Parent) node(id).lookup("." + style)).getChildrenUnmodifiable().size());
+    }
+
+    /** The texts of all labels of a style that are shown. */
+    List<String> texts(String style) throws IOException {
+        return FxThread.call(() -> stage.getScene().getRoot().lookupAll("." + style).stream().map(Person::said).filter(Objects::nonNull).toList());
+    }
+
+    /** What a label says, or what something that is drawn says to a screen reader. */
+    private static String said(Node node) {
+        return node instanceof Labeled label && !label.getText().isEmpty() ? label.getText() : node.getAccessibleText();
+    }
+
+    /** Moves the pointer over a row of a table, counted from 0. */
+    void hoverRow(String id, int index) throws IOException {
+        moveTo(FxThread.call(() -> node(id).lookupAll(".table-row-cell").stream()
+                .filter(it -> it instanceof IndexedCell<?> cell && cell.getIndex() == index && !cell.isEmpty() && isShown(cell)).findFirst()
+                .map(Person::middle).orElseThrow(() -> new AssertionError("no row " + index + " in " + id))));
+    }
+
+    boolean sees(String id) throws IOException {
+        return FxThread.call(() -> {
+            Node node = stage.getScene().lookup("#" + id);
+            return node != null && isShown(node);
+        });
+    }
+
+    private static boolean isShown(Node node) {
+        for (Node it = node; it != null; it = it.getParent()) {
+            if (!it.isVisible()) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** The id of what has the keyboard. */
+    String focused() throws IOException {
+        return FxThread.call(() -> stage.getScene().getFocusOwner() == null ? "" : String.valueOf(stage.getScene().getFocusOwner().getId()));
+    }
+
+    /** Where the point of a row stands on the screen. */
+    Point2D point(int row) throws IOException {
+        return FxThread.call(() -> {
+            PlotView plot = (PlotView) node("plot");
+            Spot spot = plot.spot(row).orElseThrow(() -> new AssertionError("row " + row + " has no point"));
+            return plot.localToScreen(spot.x(), spot.y());
+        });
+    }
+
+    /** Where values of x and y stand on the screen. */
+    Point2D place(double x, double y) throws IOException {
+        return FxThread.call(() -> {
+            PlotView plot = (PlotView) node("plot");
+            return plot.localToScreen(plot.figure().x().pixel(x), plot.figure().y().pixel(y));
+        });
+    }
+
+    /** The plot as it is shown. */
+    Figure figure() throws IOException {
+        return FxThread.call(() -> ((PlotView) node("plot")).figure());
+    }
+
+    /** Where the plot's upper left corner is in pictures of the window. */
+    Point2D corner() throws IOException {
+        return FxThread.call(() -> node("plot").localToScene(0, 0));
+    }
+
+    /** The middle of a curve's equation in the plot. */
+    Point2D label(Slot slot) throws IOException {
+        return FxThread.call(() -> {
+            PlotView plot = (PlotView) node("plot");
+            Area box = plot.figure().targets().boxOf(slot).orElseThrow();
+            return plot.localToScreen(box.left() + box.width() / 2, box.top() + box.height() / 2);
+        });
+    }
+
+    /** A place in something, so far from its top left corner when it is scaled to fit a box of this size about its middle. */
+    Point2D inside(String id, double width, double height, double x, double y) throws IOException {
+        return FxThread.call(() -> {
+            Bounds box = node(id).getLayoutBounds();
+            double scale = Math.min(box.getWidth() / width, box.getHeight() / height);
+            return node(id).localToScreen((box.getWidth() - width * scale) / 2 + x * scale, (box.getHeight() - height * scale) / 2 + y * scale);
+        });
+    }
+
+    /** Where the plot's title stands. */
+    Point2D aboveThePlot() throws IOException {
+        return FxThread.call(() -> {
+            PlotView plot = (PlotView) node("plot");
+            Area area = plot.figure().area();
+            return plot.localToScreen(area.left() + area.width() / 2, area.top() / 2);
+        });
+    }
+
+    /** A place on an axis of the plot: the one along, or the upright one. */
+    Point2D besideAxis(boolean along) throws IOException {
+        return FxThread.call(() -> {
+            PlotView plot = (PlotView) node("plot");
+            Area area = plot.figure().area();
+            return along ? plot.localToScreen(area.left() + area.width() / 2, area.bottom() + 25) : plot.localToScreen(area.left() - 25, area.top() + area.height() / 2);
+        });
+    }
+
+    /** Makes the window another size. */
+    void resize(double width, double height) throws IOException {
+        FxThread.call(() -> {
+            stage.setWidth(width);
+            stage.setHeight(height);
+            return null;
+        });
+        settle();
+    }
+
+    /** How wide something is shown. */
+    double width(String id) throws IOException {
+        return FxThread.call(() -> node(id).getLayoutBounds().getWidth());
+    }
+
+    void picture(Path file) throws IOException {
+        FxThread.call(() -> {
+            Snapshot.of(stage.getScene(), file);
+            return null;
+        });
+    }
+
+    private Point2D centre(String id) throws IOException {
+        return FxThread.call(() -> middle(node(id)));
+    }
+
+    private static Point2D middle(Node node) {
+        Bounds bounds = node.localToScreen(node.getLayoutBounds());
+        return new Point2D(bounds.getCenterX(), bounds.getCenterY());
+    }
+
+    private Node node(String id) {
+        Node node = stage.getScene().lookup("#" + id);
+        if (node == null) {
+            throw new AssertionError("nothing called " + id + " is in the window");
+        }
+        return node;
+    }
+
+    /** Scrolls what holds a node until it can be seen, as a person would. */
+    private void reveal(String id) throws IOException {
+        FxThread.call(() -> {
+            Node node = node(id);
+            for (Node it = node.getParent(); it != null; it = it.getParent()) {
+                if (it instanceof ScrollPane pane && pane.getContent() != null) {
+                    Bounds inside = pane.getContent().sceneToLocal(node.localToScene(node.getBoundsInLocal()));
+                    double room = pane.getContent().getBoundsInLocal().getHeight() - pane.getViewportBounds().getHeight();
+                    double top = pane.getVvalue() * Math.max(0, room);
+                    boolean seen = inside.getMinY() >= top && inside.getMaxY() <= top + pane.getViewportBounds().getHeight();
+                    if (room > 0 && !seen) {
+                        pane.setVvalue(Math.clamp((inside.getCenterY() - pane.getViewportBounds().getHeight() / 2) / room, 0, 1));
+                    }
+                }
+            }
+            return null;
+        });
+        settle();
+    }
+
+    /** Waits until JavaFX has done what is waiting. */
+    void pause() throws IOException {
+        settle();
+    }
+
+    @Override
+    public void close() throws IOException {
+        FxThread.call(() -> {
+            window.close(stage);
+            stage.hide();
+            return null;
+        });
+    }
+}

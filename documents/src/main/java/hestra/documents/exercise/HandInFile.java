@@ -1,0 +1,118 @@
+package hestra.documents.exercise;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.TreeMap;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import hestra.data.DataTable;
+import hestra.data.Row;
+import hestra.documents.file.Archive;
+import hestra.documents.file.Result;
+import hestra.documents.table.DelimitedText;
+import hestra.exercise.Exercise;
+import hestra.exercise.Part;
+import hestra.marking.HandIn;
+import hestra.task.Attempt;
+
+/**
+ * Hand-ins as files: a ZIP archive named {@code .handin} of the exercise as in {@link ExerciseFile}, {@code work.json},
+ * whose schema is {@code docs/formats/hand-in.schema.json}, and {@code table-1.csv} and so on with the student's table in each part.
+ */
+public final class HandInFile {
+
+    /** The ending of its name. */
+    public static final String ENDING = ".handin";
+
+    private static final String FORMAT = "hestra-hand-in";
+    static final int VERSION = 2;
+    private static final String WORK = "work.json";
+    private static final String OLD_TABLE = "table.csv";
+    private static final int MOST_ATTEMPTS = 1000;
+
+    /** What the student did, as it stands in {@code work.json}: reasons for setting rows aside by part and by row from 0. */
+    record Document(String format, int version, String student, Map<String, Map<Integer, String>> setAside,
+            Map<String, List<Attempt>> attempts, OptionalInt begun) {}
+
+    private HandInFile() {}
+
+    /** Opens a hand-in. */
+    public static Result<HandIn> read(Path file) {
+        String name = file.getFileName().toString();
+        return Result.guarded(name, () -> Archive.read(file).then(archive -> ExerciseFile.from(archive, name).then(exercise ->
+                archive.text(WORK, name).then(work -> from(archive, exercise, work, name)))));
+    }
+
+    /** Writes a hand-in. */
+    public static void write(HandIn handIn, Path file) throws IOException {
+        Exercise exercise = handIn.exercise();
+        Map<String, String> entries = new LinkedHashMap<>(ExerciseFile.entries(exercise));
+        Map<String, Map<Integer, String>> setAside = new TreeMap<>();
+        for (int i = 0; i < exercise.parts().size(); i++) {
+            Part part = exercise.parts().get(i);
+            DataTable table = handIn.tables().getOrDefault(part.id(), DataTable.empty());
+            Map<Integer, String> reasons = new TreeMap<>();
+            for (int row = 0; row < table.size(); row++) {
+                int index = row;
+                table.row(row).setAside().ifPresent(reason -> reasons.put(index, reason));
+            }
+            setAside.put(part.id(), reasons);
+            entries.put(tableOf(i), DelimitedText.writeReadable(table));
+        }
+        entries.put(WORK, Json.pretty(new Document(FORMAT, VERSION, handIn.student(), setAside, new TreeMap<>(handIn.attempts()), OptionalInt.of(handIn.begun()))));
+        new Archive(entries).write(file, Archive.MOST_BYTES);
+    }
+
+    /** A file name for a student's hand-in, safe on any system: "Kelp blades, Ida Fenn.handin". */
+    public static String fileName(HandIn handIn) {
+        String name = handIn.exercise().title() + ", " + handIn.student();
+        String safe = name.replaceAll("[^\\p{L}\\p{N} ,.()_-]", "_").strip();
+        return (safe.length() > 100 ? safe.substring(0, 100).strip() : safe) + ENDING;
+    }
+
+    private static String tableOf(int part) {
+        return "table-" + (part + 1) + ".csv";
+    }
+
+    private static Result<HandIn> from(Archive archive, Exercise exercise, String work, String name) {
+        Optional<String> refused = ExerciseFile.refusal(work, FORMAT, VERSION, name);
+        if (refused.isPresent()) {
+            return Result.refused(refused.get());
+        }
+        try {
+            JsonNode tree = Json.tree(work);
+            boolean old = VersionOne.is(tree, "version");
+            Document document = Json.read(old ? VersionOne.work(tree) : tree, Document.class, exercise.mark());
+            if (document.attempts().values().stream().anyMatch(list -> list.size() > MOST_ATTEMPTS)) {
+                return Result.refused(name + " holds more attempts than a person can make.");
+            }
+            List<Integer> widths = exercise.parts().stream().map(part -> part.data().width()).toList();
+            return ExerciseFile.tables(archive, i -> old ? OLD_TABLE : tableOf(i), exercise.mark(), widths, name).then(rows -> {
+                Map<String, DataTable> tables = new HashMap<>();
+                for (int i = 0; i < rows.size(); i++) {
+                    Part part = exercise.parts().get(i);
+                    tables.put(part.id(), table(part, rows.get(i), document.setAside().getOrDefault(part.id(), Map.of())));
+                }
+                return Result.done(new HandIn(document.student().strip(), exercise, tables, document.attempts(), document.begun().orElse(1)));
+            });
+        } catch (IOException e) {
+            return Result.refused(ExerciseFile.damaged(name, WORK, e));
+        }
+    }
+
+    private static DataTable table(Part part, List<Row> rows, Map<Integer, String> setAside) {
+        DataTable data = new DataTable(part.data().variables(), rows);
+        for (Map.Entry<Integer, String> entry : setAside.entrySet()) {
+            if (entry.getKey() >= 0 && entry.getKey() < data.size()) {
+                data = data.withSetAside(entry.getKey(), Optional.ofNullable(entry.getValue()));
+            }
+        }
+        return data;
+    }
+}

@@ -1,0 +1,196 @@
+package hestra.documents.exercise;
+
+import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.channels.FileChannel;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.nio.file.StandardOpenOption;
+import java.util.List;
+import java.util.Optional;
+
+import hestra.data.Row;
+import hestra.desk.Desk;
+import hestra.desk.Edit;
+import hestra.desk.History;
+import hestra.desk.Session;
+import hestra.documents.file.FileWriting;
+import hestra.exercise.Exercise;
+import hestra.numbers.Counted;
+
+/**
+ * The journal of a desk: the exercise it began with on the first line, then an edit a line, each written as it is made.
+ * After a crash the desk is what the journal says. Nothing is ever thrown away: a journal with a bad line in it gives the desk as the
+ * lines before that line leave it, and is kept as it was in a copy; one that belongs to another version of the exercise is
+ * kept under another name, from which it can be opened again.
+ *
+ * <p>Not for use by several threads at once. While it is open, no other window can open it.
+ */
+public final class JournalFile implements AutoCloseable {
+
+    /** The ending of a journal's name. */
+    public static final String ENDING = ".jsonl";
+
+    static final int VERSION = 2;
+
+    /** The first line. */
+    record Header(int journal, ExerciseFile.Document exercise, List<List<Row>> rows) {}
+
+    private final JournalLock lock;
+    private final FileChannel channel;
+
+    private JournalFile(JournalLock lock, FileChannel channel) {
+        this.lock = lock;
+        this.channel = channel;
+    }
+
+    /**
+     * A journal that is ready to go on, with the desk as it was left.
+     *
+     * @param journal takes the edits from here on
+     * @param history the desk, and what can be undone
+     * @param restored how many edits were found and made again; 0 for a new journal
+     * @param trouble what is to be told about it, as sentences: that it was damaged, or that it is of another version of the
+     *     exercise; nothing where all went well
+     */
+    public record Opened(JournalFile journal, History history, int restored, Optional<String> trouble) {}
+
+    /** Another window works on the journal. */
+    public static final class InUse extends IOException {
+        private static final long serialVersionUID = 1;
+
+        InUse(Path file) {
+            super("another window works on " + file.getFileName());
+        }
+    }
+
+    /**
+     * Opens the journal of an exercise and replays it, or begins one. A journal in which the exercise never stood as it does now,
+     * since it is another version of it, is kept under another name and a new one is begun.
+     *
+     * @throws InUse if another window holds it
+     * @throws IOException if the file cannot be read or written
+     */
+    public static Opened open(Path file, Exercise exercise) throws IOException {
+        return locked(file, lock -> {
+            if (!Files.exists(file) || Files.size(file) == 0) {
+                return begin(lock, file, exercise, Optional.empty());
+            }
+            Optional<JournalReplay> replay = JournalReplay.of(file, Optional.of(exercise));
+            if (replay.isEmpty()) {
+                Path kept = aside(file, "damaged");
+                return begin(lock, file, exercise, Optional.of("The journal of your earlier work cannot be read. It is kept as " + kept + "."));
+            }
+            if (!replay.get().met()) {
+                aside(file, "earlier");
+                return begin(lock, file, exercise, Optional.of("This exercise has changed since you worked on it, so it begins anew. Your earlier work is kept: “Recent work…” in the menu opens it."));
+            }
+            return goOn(lock, file, replay.get());
+        });
+    }
+
+    /**
+     * Opens a journal by itself, with the exercise that it began with.
+     *
+     * @throws InUse if another window holds it
+     * @throws IOException if it is no journal, or cannot be read or written
+     */
+    public static Opened resume(Path file) throws IOException {
+        return locked(file, lock -> goOn(lock, file, JournalReplay.of(file, Optional.empty())
+                .orElseThrow(() -> new IOException(file + " is not a journal of Hestra’s, or it is damaged"))));
+    }
+
+    /** What is done with a journal once it is locked. */
+    @FunctionalInterface
+    private interface Work {
+        Opened with(JournalLock lock) throws IOException;
+    }
+
+    private static Opened locked(Path file, Work work) throws IOException {
+        Files.createDirectories(file.toAbsolutePath().getParent());
+        JournalLock lock = JournalLock.of(file).orElseThrow(() -> new InUse(file));
+        boolean opened = false;
+        try {
+            Opened done = work.with(lock);
+            opened = true;
+            return done;
+        } finally {
+            if (!opened) {
+                lock.close();
+            }
+        }
+    }
+
+    private static Opened begin(JournalLock lock, Path file, Exercise exercise, Optional<String> trouble) throws IOException {
+        // Worked out first: what cannot be shown is not begun.
+        History history = Session.of(History.of(Desk.open(exercise))).history();
+        FileWriting.write(file, Json.line(new Header(VERSION, ExerciseFile.Document.of(exercise), exercise.parts().stream().map(part -> part.data().rows()).toList())) + "\n");
+        return new Opened(appending(lock, file), history, 0, trouble);
+    }
+
+    private static Opened goOn(JournalLock lock, Path file, JournalReplay replay) throws IOException {
+        Optional<String> trouble = Optional.empty();
+        if (!replay.whole()) {
+            Path kept = file.resolveSibling(file.getFileName() + "." + free(file, "damaged"));
+            Files.copy(file, kept);
+            trouble = Optional.of("The end of your journal is damaged. Your work is here up to that place (" + steps(replay.edits()) + "); the whole journal is kept as " + kept + ".");
+        }
+        JournalFile journal = appending(lock, file);
+        if (!replay.whole()) {
+            journal.channel.truncate(replay.length());
+        }
+        return new Opened(journal, replay.session().history(), replay.edits(), trouble);
+    }
+
+    private static String steps(int count) {
+        return Counted.of(count, "step");
+    }
+
+    private static JournalFile appending(JournalLock lock, Path file) throws IOException {
+        return new JournalFile(lock, FileChannel.open(file, StandardOpenOption.WRITE, StandardOpenOption.APPEND));
+    }
+
+    /** Moves a journal to another name: one that ends like a journal's where it can be opened again. */
+    private static Path aside(Path file, String why) throws IOException {
+        String name = file.getFileName().toString();
+        Path kept = file.resolveSibling("earlier".equals(why) ? name.replaceFirst("\\.jsonl$", "") + "." + free(file, why) + ENDING : name + "." + free(file, why));
+        return Files.move(file, kept, StandardCopyOption.ATOMIC_MOVE);
+    }
+
+    /** "damaged-2", where there is a damaged copy already. */
+    private static String free(Path file, String why) {
+        String name = file.getFileName().toString();
+        int number = 1;
+        while (Files.exists(file.resolveSibling(name + "." + why + "-" + number))
+                || Files.exists(file.resolveSibling(name.replaceFirst("\\.jsonl$", "") + "." + why + "-" + number + ENDING))) {
+            number++;
+        }
+        return why + "-" + number;
+    }
+
+    /** Writes an edit; when this returns, the edit outlives the program. */
+    public void add(Edit edit) throws IOException {
+        ByteBuffer bytes = ByteBuffer.wrap((Json.line(edit) + "\n").getBytes(StandardCharsets.UTF_8));
+        while (bytes.hasRemaining()) {
+            channel.write(bytes);
+        }
+    }
+
+    @Override
+    public void close() throws IOException {
+        try (lock) {
+            channel.close();
+        }
+    }
+
+    /** The exercise that a journal began with; nothing where there is no journal or it cannot be read. */
+    public static Optional<Exercise> begun(Path file) {
+        try (JournalLines lines = JournalLines.of(file)) {
+            return lines.next().flatMap(JournalReplay::begun);
+        } catch (IOException e) {
+            return Optional.empty();
+        }
+    }
+}

@@ -1,0 +1,62 @@
+package hestra.documents.exercise;
+
+import java.io.BufferedInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+
+/** The lines of a journal, one by one, with the place in the file to which each reaches: one bad line spoils none before it. */
+final class JournalLines implements AutoCloseable {
+
+    private static final int LONGEST = 256 * 1024 * 1024;
+
+    private final InputStream in;
+    private long read;
+    private long end;
+
+    private JournalLines(InputStream in) {
+        this.in = in;
+    }
+
+    static JournalLines of(Path file) throws IOException {
+        return new JournalLines(new BufferedInputStream(Files.newInputStream(file), 1 << 16));
+    }
+
+    /** The next line that is whole and is text; nothing at the end, and where the next one is neither. */
+    Optional<String> next() throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        for (int next = in.read(); next >= 0; next = in.read()) {
+            read++;
+            if (next == '\n') {
+                try {
+                    String line = StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes.toByteArray())).toString();
+                    end = read;
+                    return Optional.of(line);
+                } catch (CharacterCodingException e) {
+                    return Optional.empty();
+                }
+            }
+            if (bytes.size() == LONGEST) {
+                return Optional.empty();
+            }
+            bytes.write(next);
+        }
+        return Optional.empty();
+    }
+
+    /** How many bytes the lines take that have been given out. */
+    long end() {
+        return end;
+    }
+
+    @Override
+    public void close() throws IOException {
+        in.close();
+    }
+}

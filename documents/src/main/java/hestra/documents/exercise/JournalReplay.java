@@ -1,0 +1,123 @@
+package hestra.documents.exercise;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.function.Function;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import hestra.desk.Desk;
+import hestra.desk.Edit;
+import hestra.desk.History;
+import hestra.desk.Session;
+import hestra.exercise.Exercise;
+import hestra.numbers.DecimalMark;
+
+/**
+ * What a journal says, read to its end or to its first fault: a line that is no edit, or an edit that cannot be computed with.
+ *
+ * @param begun the exercise it began with
+ * @param session the desk as the good lines leave it
+ * @param edits how many edits were made again
+ * @param length how many bytes the good lines take
+ * @param whole whether that is all there is
+ * @param met whether the exercise that was asked for stood on the desk at some time
+ */
+record JournalReplay(Exercise begun, Session session, int edits, long length, boolean whole, boolean met) {
+
+    /** Reads a journal; nothing where it is none, or its first line cannot be read. */
+    static Optional<JournalReplay> of(Path file, Optional<Exercise> asked) throws IOException {
+        Optional<JournalReplay> quick = of(file, asked, false);
+        // To work out what follows from the desk at every edit takes long, so it is done only where the end cannot be worked out.
+        return quick.isPresent() ? quick : of(file, asked, true);
+    }
+
+    private static Optional<JournalReplay> of(Path file, Optional<Exercise> asked, boolean careful) throws IOException {
+        try (JournalLines lines = JournalLines.of(file)) {
+            Optional<Exercise> begun = lines.next().flatMap(JournalReplay::begun);
+            if (begun.isEmpty()) {
+                return Optional.empty();
+            }
+            Exercise exercise = begun.get();
+            History history = History.of(Desk.open(exercise));
+            Optional<Session> session = careful ? session(history) : Optional.empty();
+            if (careful && session.isEmpty()) {
+                return Optional.empty();
+            }
+            boolean met = asked.isEmpty() || asked.get().equals(exercise);
+            long length = lines.end();
+            int edits = 0;
+            for (Optional<String> line = lines.next(); line.isPresent(); line = lines.next()) {
+                Optional<Edit> edit = edit(line.get(), exercise.mark());
+                Optional<History> next = edit.flatMap(careful ? after(session.orElseThrow()) : after(history));
+                if (next.isEmpty()) {
+                    break;
+                }
+                if (careful && next.get() != history) {
+                    session = session(next.get());
+                }
+                history = next.get();
+                met = met || asked.filter(history.present().exercise()::equals).isPresent();
+                length = lines.end();
+                edits++;
+            }
+            boolean whole = length == Files.size(file);
+            int made = edits;
+            boolean known = met;
+            long good = length;
+            return (careful ? session : session(history)).map(end -> new JournalReplay(exercise, end, made, good, whole, known));
+        }
+    }
+
+    private static Function<Edit, Optional<History>> after(History history) {
+        return edit -> {
+            try {
+                return Optional.of(history.apply(edit));
+            } catch (RuntimeException | VirtualMachineError e) {
+                return Optional.empty();
+            }
+        };
+    }
+
+    private static Function<Edit, Optional<History>> after(Session session) {
+        return edit -> switch (session.apply(edit)) {
+            case Session.Outcome.Made(Session made) -> Optional.of(made.history());
+            case Session.Outcome.Nothing _ -> Optional.of(session.history());
+            case Session.Outcome.Refused _ -> Optional.empty();
+        };
+    }
+
+    private static Optional<Session> session(History history) {
+        try {
+            return Optional.of(Session.of(history));
+        } catch (RuntimeException | VirtualMachineError e) {
+            return Optional.empty();
+        }
+    }
+
+    /** The exercise in a journal's first line. */
+    static Optional<Exercise> begun(String line) {
+        try {
+            JsonNode tree = Json.tree(line);
+            boolean old = VersionOne.is(tree, "journal");
+            if (!old && tree.path("journal").asInt() != JournalFile.VERSION) {
+                return Optional.empty();
+            }
+            String mark = tree.path("exercise").path("mark").asText();
+            JournalFile.Header header = Json.read(old ? VersionOne.header(tree) : tree, JournalFile.Header.class, "comma".equals(mark) ? DecimalMark.COMMA : DecimalMark.POINT);
+            return Optional.of(header.exercise().with(header.rows()));
+        } catch (IOException | RuntimeException | StackOverflowError e) {
+            return Optional.empty();
+        }
+    }
+
+    private static Optional<Edit> edit(String line, DecimalMark mark) {
+        try {
+            return Optional.of(VersionOne.isOwnEdit(line) ? Json.read(VersionOne.edit(Json.tree(line)), Edit.class, mark) : Json.read(line, Edit.class, mark));
+        } catch (IOException | RuntimeException | StackOverflowError e) {
+            return Optional.empty();
+        }
+    }
+}

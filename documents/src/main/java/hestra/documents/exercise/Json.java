@@ -1,0 +1,206 @@
+package hestra.documents.exercise;
+
+import java.io.IOException;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+
+import com.fasterxml.jackson.annotation.JsonSetter;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import com.fasterxml.jackson.annotation.Nulls;
+import com.fasterxml.jackson.core.JsonGenerator;
+import com.fasterxml.jackson.core.JsonParser;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.StreamReadConstraints;
+import com.fasterxml.jackson.core.json.JsonReadFeature;
+import com.fasterxml.jackson.databind.DeserializationContext;
+import com.fasterxml.jackson.databind.DeserializationFeature;
+import com.fasterxml.jackson.databind.JsonDeserializer;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.JsonSerializer;
+import com.fasterxml.jackson.databind.MapperFeature;
+import com.fasterxml.jackson.databind.SerializationFeature;
+import com.fasterxml.jackson.databind.SerializerProvider;
+import com.fasterxml.jackson.databind.cfg.MapperConfig;
+import com.fasterxml.jackson.databind.introspect.AnnotatedClass;
+import com.fasterxml.jackson.databind.introspect.AnnotatedMember;
+import com.fasterxml.jackson.databind.introspect.AnnotationIntrospectorPair;
+import com.fasterxml.jackson.databind.introspect.JacksonAnnotationIntrospector;
+import com.fasterxml.jackson.databind.introspect.NopAnnotationIntrospector;
+import com.fasterxml.jackson.databind.json.JsonMapper;
+import com.fasterxml.jackson.databind.jsontype.NamedType;
+import com.fasterxml.jackson.databind.module.SimpleModule;
+import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
+import hestra.data.Cell;
+import hestra.data.TableEdit;
+import hestra.desk.Edit;
+import hestra.documents.picture.PictureFile;
+import hestra.exercise.Block;
+import hestra.exercise.Provenance;
+import hestra.fit.Curve;
+import hestra.numbers.DecimalMark;
+import hestra.numbers.Rounding;
+import hestra.recipe.Along;
+import hestra.task.Answer;
+import hestra.task.Task;
+import hestra.tracing.Picture;
+
+/**
+ * Our records as JSON. A sealed family's member is told by the property "kind", see {@link Names}; constants of enums are called as they are in
+ * the code, in small letters. Result is strict: an unknown property is refused,
+ * and so is a missing one, unless it may be nothing: so that a new property of that kind leaves older files readable.
+ */
+public final class Json {
+
+    private static final String MARK = "hestra.decimal-mark";
+
+    private static final JsonMapper MAPPER = mapper();
+
+    private Json() {}
+
+    /** The value on one line. */
+    static String line(Object value) {
+        try {
+            return MAPPER.writeValueAsString(value);
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException(value.getClass() + " cannot be written", e);
+        }
+    }
+
+    /** The value over several lines, for files that people may read. */
+    public static String pretty(Object value) {
+        try {
+            return MAPPER.writer().with(SerializationFeature.INDENT_OUTPUT).writeValueAsString(value) + "\n";
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException(value.getClass() + " cannot be written", e);
+        }
+    }
+
+    /** Reads a value whose cells were typed with this decimal mark. */
+    static <T> T read(String json, Class<T> type, DecimalMark mark) throws JsonProcessingException {
+        return MAPPER.readerFor(type).withAttribute(MARK, mark).readValue(json);
+    }
+
+    /** Reads a value, as {@link #read(String, Class, DecimalMark)} does. */
+    static <T> T read(JsonNode json, Class<T> type, DecimalMark mark) throws IOException {
+        return MAPPER.readerFor(type).withAttribute(MARK, mark).readValue(json);
+    }
+
+    /** Reads a value in any shape. */
+    public static JsonNode tree(String json) throws JsonProcessingException {
+        return MAPPER.readTree(json);
+    }
+
+    private static JsonMapper mapper() {
+        SimpleModule cells = new SimpleModule();
+        cells.addSerializer(Cell.class, new CellWriter());
+        cells.addDeserializer(Cell.class, new CellReader());
+        cells.addSerializer(Picture.class, new PictureWriter());
+        cells.addDeserializer(Picture.class, new PictureReader());
+        cells.addSerializer(Curve.class, new CurveWriter());
+        cells.addDeserializer(Curve.class, new CurveReader());
+        JsonMapper mapper = JsonMapper.builder()
+                .addModule(new Jdk8Module())
+                .addModule(cells)
+                .annotationIntrospector(new AnnotationIntrospectorPair(new OurNames(), new JacksonAnnotationIntrospector()))
+                .addMixIn(Edit.class, ByKind.class)
+                .addMixIn(TableEdit.class, ByKind.class)
+                .addMixIn(Provenance.class, ByKind.class)
+                .addMixIn(Along.class, ByKind.class)
+                .addMixIn(Task.class, ByKind.class)
+                .addMixIn(Block.class, ByKind.class)
+                .addMixIn(Answer.class, ByKind.class)
+                .addMixIn(Rounding.class, ByKind.class)
+                .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+                .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+                .enable(DeserializationFeature.FAIL_ON_NUMBERS_FOR_ENUMS)
+                .enable(DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES)
+                .disable(MapperFeature.AUTO_DETECT_IS_GETTERS)
+                .disable(JsonReadFeature.ALLOW_NON_NUMERIC_NUMBERS)
+                .build();
+        mapper.setDefaultSetterInfo(JsonSetter.Value.forContentNulls(Nulls.FAIL));
+        mapper.getFactory().setStreamReadConstraints(StreamReadConstraints.builder().maxNestingDepth(40).build());
+        Names.all().forEach((type, name) -> mapper.registerSubtypes(new NamedType(type, name)));
+        return mapper;
+    }
+
+    /** What the constant of an enum is called in files: "read-value" for READ_VALUE. */
+    public static String nameOf(Enum<?> constant) {
+        return constant.name().replace('_', '-').toLowerCase(Locale.ROOT);
+    }
+
+    /** A family whose members are told apart by "kind". */
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+    private interface ByKind {}
+
+    private static final class OurNames extends NopAnnotationIntrospector {
+        private static final long serialVersionUID = 1;
+
+        @Override
+        public Boolean hasRequiredMarker(AnnotatedMember member) {
+            Class<?> type = member.getRawType();
+            return type != Optional.class && type != OptionalInt.class && type != OptionalDouble.class;
+        }
+
+        @Override
+        public String[] findEnumValues(MapperConfig<?> config, AnnotatedClass type, Enum<?>[] values, String[] names) {
+            for (int i = 0; i < values.length; i++) {
+                names[i] = nameOf(values[i]);
+            }
+            return names;
+        }
+    }
+
+    private static final class CellWriter extends JsonSerializer<Cell> {
+        @Override
+        public void serialize(Cell cell, JsonGenerator out, SerializerProvider context) throws IOException {
+            out.writeString(cell.text());
+        }
+    }
+
+    private static final class CellReader extends JsonDeserializer<Cell> {
+        @Override
+        public Cell deserialize(JsonParser in, DeserializationContext context) throws IOException {
+            DecimalMark mark = context.getAttribute(MARK) instanceof DecimalMark it ? it : DecimalMark.POINT;
+            return Cell.of(in.getValueAsString(""), mark);
+        }
+    }
+
+    private static final class PictureWriter extends JsonSerializer<Picture> {
+        @Override
+        public void serialize(Picture picture, JsonGenerator out, SerializerProvider context) throws IOException {
+            out.writeBinary(picture.bytes());
+        }
+    }
+
+    private static final class PictureReader extends JsonDeserializer<Picture> {
+        @Override
+        public Picture deserialize(JsonParser in, DeserializationContext context) throws IOException {
+            byte[] bytes = in.getBinaryValue();
+            if (bytes.length == 0 || bytes.length > Picture.MOST_BYTES) {
+                return context.reportInputMismatch(Picture.class, "a picture of %d bytes", bytes.length);
+            }
+            Optional<String> refused = PictureFile.refusal(bytes, "the picture");
+            if (refused.isPresent()) {
+                return context.reportInputMismatch(Picture.class, refused.get());
+            }
+            return Picture.of(bytes);
+        }
+    }
+
+    private static final class CurveWriter extends JsonSerializer<Curve> {
+        @Override
+        public void serialize(Curve curve, JsonGenerator out, SerializerProvider context) throws IOException {
+            out.writeString(curve.key());
+        }
+    }
+
+    private static final class CurveReader extends JsonDeserializer<Curve> {
+        @Override
+        public Curve deserialize(JsonParser in, DeserializationContext context) throws IOException {
+            String code = in.getValueAsString("");
+            return Curve.ofKey(code).orElseThrow(() -> context.weirdStringException(code, Curve.class, "no such curve"));
+        }
+    }
+}

@@ -1,0 +1,137 @@
+package hestra.documents.exercise;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+
+import hestra.data.TableEdit;
+import hestra.desk.Edit;
+import hestra.desk.ExerciseEdit;
+import hestra.desk.PartEdit;
+import hestra.desk.PlotEdit;
+import hestra.desk.WorkEdit;
+import hestra.exercise.Block;
+import hestra.exercise.Provenance;
+import hestra.numbers.Rounding;
+import hestra.recipe.Along;
+import hestra.task.Answer;
+import hestra.task.Kinds;
+
+/**
+ * What the members of each family are called in files, whatever their classes are called: a class may be renamed, a name in files may
+ * not. Kinds of task say their own.
+ */
+final class Names {
+
+    private static final Map<Class<?>, String> NAMES = new LinkedHashMap<>();
+
+    static {
+        // Edit
+        name("undo", Edit.Undo.class);
+        name("redo", Edit.Redo.class);
+        name("in-part", Edit.InPart.class);
+        name("pasted", Edit.Pasted.class);
+        name("draft", Edit.Draft.class);
+        name("check", Edit.Check.class);
+        name("name", Edit.Name.class);
+        name("start-again", Edit.StartAgain.class);
+        // WorkEdit
+        name("change-table", WorkEdit.ChangeTable.class);
+        name("restore", WorkEdit.Restore.class);
+        name("move-point", WorkEdit.MovePoint.class);
+        name("add-point", WorkEdit.AddPoint.class);
+        name("remove-points", WorkEdit.RemovePoints.class);
+        name("choose-roles", WorkEdit.ChooseRoles.class);
+        // PlotEdit
+        name("show-layer", PlotEdit.ShowLayer.class);
+        name("read-at", PlotEdit.ReadAt.class);
+        name("read-at-y", PlotEdit.ReadAtY.class);
+        name("pin", PlotEdit.Pin.class);
+        name("add-curve", PlotEdit.AddCurve.class);
+        name("change-curve", PlotEdit.ChangeCurve.class);
+        name("remove-curve", PlotEdit.RemoveCurve.class);
+        name("show-curve", PlotEdit.ShowCurve.class);
+        name("fit-only", PlotEdit.FitOnly.class);
+        name("take-in-hand", PlotEdit.TakeInHand.class);
+        name("try", PlotEdit.Try.class);
+        name("put-label", PlotEdit.PutLabel.class);
+        name("space-axis", PlotEdit.SpaceAxis.class);
+        name("show-strip", PlotEdit.ShowStrip.class);
+        name("show-below", PlotEdit.ShowBelow.class);
+        name("unfold", PlotEdit.Unfold.class);
+        name("show-digits", PlotEdit.ShowDigits.class);
+        name("dress-plot", PlotEdit.DressPlot.class);
+        name("show-frame", PlotEdit.ShowFrame.class);
+        // PartEdit
+        name("write-table", PartEdit.WriteTable.class);
+        name("write-columns", PartEdit.WriteColumns.class);
+        name("write-recipe", PartEdit.WriteRecipe.class);
+        name("lay-picture", PartEdit.LayPicture.class);
+        name("trace", PartEdit.Trace.class);
+        name("write-roles", PartEdit.WriteRoles.class);
+        name("write-held", PartEdit.WriteHeld.class);
+        name("write-rules", PartEdit.WriteRules.class);
+        name("write-heading", PartEdit.WriteHeading.class);
+        // ExerciseEdit
+        name("write-texts", ExerciseEdit.WriteTexts.class);
+        name("add-part", ExerciseEdit.AddPart.class);
+        name("move-part", ExerciseEdit.MovePart.class);
+        name("remove-part", ExerciseEdit.RemovePart.class);
+        name("add-block", ExerciseEdit.AddBlock.class);
+        name("change-block", ExerciseEdit.ChangeBlock.class);
+        name("move-block", ExerciseEdit.MoveBlock.class);
+        name("remove-block", ExerciseEdit.RemoveBlock.class);
+        // TableEdit
+        name("type", TableEdit.Type.class);
+        name("paste", TableEdit.Paste.class);
+        name("clear", TableEdit.Clear.class);
+        name("fill", TableEdit.Fill.class);
+        name("insert-rows", TableEdit.InsertRows.class);
+        name("remove-rows", TableEdit.RemoveRows.class);
+        name("move-rows", TableEdit.MoveRows.class);
+        name("set-aside", TableEdit.SetAside.class);
+        name("take-back", TableEdit.TakeBack.class);
+        name("name", TableEdit.Name.class);
+        name("insert-column", TableEdit.InsertColumn.class);
+        name("remove-column", TableEdit.RemoveColumn.class);
+        name("move-column", TableEdit.MoveColumn.class);
+        // Provenance
+        name("by-hand", Provenance.ByHand.class);
+        name("made", Provenance.Made.class);
+        name("traced", Provenance.Traced.class);
+        // Along
+        name("steps", Along.Steps.class);
+        name("between", Along.Between.class);
+        name("about", Along.About.class);
+        // Answer
+        name("entered", Answer.Entered.class);
+        name("roles-chosen", Answer.RolesChosen.class);
+        name("described", Answer.Described.class);
+        name("treated", Answer.Treated.class);
+        name("typed", Answer.Typed.class);
+        name("predictions", Answer.Predictions.class);
+        name("sentence", Answer.Sentence.class);
+        // Rounding
+        name("places", Rounding.Places.class);
+        name("significant", Rounding.Significant.class);
+        name("free", Rounding.Free.class);
+        // Block
+        name("text", Block.Prose.class);
+        name("picture", Block.Illustration.class);
+        name("figure", Block.Plot.class);
+        name("table", Block.Printed.class);
+        name("formula", Block.Formula.class);
+        name("task", Block.Asked.class);
+        Kinds.ALL.forEach(kind -> name(kind.code(), kind.type()));
+    }
+
+    private Names() {}
+
+    private static void name(String name, Class<?> type) {
+        NAMES.put(type, name);
+    }
+
+    /** All that has a name in files, with it. */
+    static Map<Class<?>, String> all() {
+        return NAMES;
+    }
+}

@@ -1,0 +1,47 @@
+package hestra.documents.page;
+
+import java.util.List;
+
+import hestra.fit.Equation;
+import hestra.fit.Equation.Kind;
+import hestra.fit.Equation.Piece;
+
+/** An equation as MathML, for pages. */
+final class MathMl {
+
+    private MathMl() {}
+
+    /** The response under its hat, equals, and the curve. */
+    static String of(Equation equation) {
+        StringBuilder math = new StringBuilder("<math display=\"block\"><mover accent=\"true\"><mtext>")
+                .append(escaped(equation.response())).append("</mtext><mo>^</mo></mover><mo>=</mo>");
+        List<Piece> pieces = equation.pieces();
+        for (int i = 0; i < pieces.size(); i++) {
+            boolean isBase = i + 1 < pieces.size() && isRaised(pieces.get(i + 1));
+            if (isBase) {
+                math.append("<msup>").append(element(pieces.get(i))).append(element(pieces.get(++i))).append("</msup>");
+            } else {
+                math.append(element(pieces.get(i)));
+            }
+        }
+        return math.append("</math>").toString();
+    }
+
+    private static boolean isRaised(Piece piece) {
+        return piece.kind() == Kind.RAISED_FIGURE || piece.kind() == Kind.RAISED_NAME;
+    }
+
+    private static String element(Piece piece) {
+        String name = switch (piece.kind()) {
+            case FIGURE, RAISED_FIGURE -> "mn";
+            case SIGN, BRACKET -> "mo";
+            case NAME, RAISED_NAME -> "mtext";
+            case FUNCTION -> "mi";
+        };
+        return "<" + name + ">" + escaped(piece.text()) + "</" + name + ">";
+    }
+
+    private static String escaped(String text) {
+        return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;");
+    }
+}

@@ -1,0 +1,2 @@
+/** Pages: the write-up, prose, equations in mark-up, and a fit as JSON. */
+package hestra.documents.page;

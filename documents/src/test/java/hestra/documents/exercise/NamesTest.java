@@ -1,0 +1,79 @@
+package hestra.documents.exercise;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Stream;
+
+import hestra.data.TableEdit;
+import hestra.desk.Edit;
+import hestra.desk.ExerciseEdit;
+import hestra.desk.PartEdit;
+import hestra.desk.WorkEdit;
+import hestra.exercise.Block;
+import hestra.exercise.PointChange;
+import hestra.exercise.Provenance;
+import hestra.feedback.Mistake;
+import hestra.feedback.Quantity;
+import hestra.figure.Below;
+import hestra.figure.Layer;
+import hestra.figure.Slot;
+import hestra.figure.Spacing;
+import hestra.figure.StripKind;
+import hestra.numbers.DecimalMark;
+import hestra.numbers.Rounding;
+import hestra.recipe.Along;
+import hestra.task.Aid;
+import hestra.task.Answer;
+import hestra.task.Description;
+import hestra.task.Task;
+import hestra.task.Terms;
+import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** Names in files stay as they are, whatever is renamed in the code: they are held by a list beside this test. */
+class NamesTest {
+
+    private static final List<Class<?>> FAMILIES = List.of(Edit.Final.class, Edit.Step.class, Edit.Lasting.class, TableEdit.class, Provenance.class, Along.class,
+            Answer.class, Rounding.class, Block.class, Task.class);
+    private static final List<Class<? extends Enum<?>>> ENUMS = List.of(Aid.class, Quantity.class, DecimalMark.class, PointChange.class, Layer.class, Slot.class, Spacing.class,
+            StripKind.class, Below.class, Terms.Showing.class, Description.Direction.class, Description.Form.class, Description.Strength.class, Description.Unusual.class);
+
+    private static Stream<Class<?>> members(Class<?> family) {
+        return Stream.of(family.getPermittedSubclasses()).flatMap(member -> member.isSealed() ? members(member) : Stream.of(member));
+    }
+
+    @Test
+    void everyMemberOfAFamilyHasANameOfItsOwn() {
+        for (Class<?> family : FAMILIES) {
+            assertThat(members(family)).allSatisfy(member -> assertThat(Names.all()).containsKey(member));
+            assertThat(members(family).map(Names.all()::get)).doesNotHaveDuplicates();
+        }
+        assertThat(Names.all().keySet()).containsExactlyInAnyOrderElementsOf(FAMILIES.stream().flatMap(NamesTest::members).toList());
+        assertThat(List.of(WorkEdit.class, PartEdit.class, ExerciseEdit.class)).allMatch(Class::isSealed);
+    }
+
+    @Test
+    void theNamesAreThoseOfTheList() throws IOException {
+        List<String> names = new ArrayList<>();
+        for (Class<?> family : FAMILIES) {
+            members(family).map(Names.all()::get).sorted().forEach(name -> names.add(simple(family) + " " + name));
+        }
+        for (Class<? extends Enum<?>> family : ENUMS) {
+            Stream.of(family.getEnumConstants()).map(Json::nameOf).forEach(name -> names.add(simple(family) + " " + name));
+        }
+        Stream.of(Mistake.values()).map(Mistake::id).forEach(id -> names.add("mistake " + id));
+        assertThat(names).containsExactlyElementsOf(Files.readAllLines(Path.of("src", "test", "resources", "names.txt")));
+    }
+
+    private static String simple(Class<?> family) {
+        return switch (family.getSimpleName()) {
+            case "Final", "Step", "Lasting" -> "edit";
+            default -> family.getSimpleName().toLowerCase(Locale.ROOT);
+        };
+    }
+}

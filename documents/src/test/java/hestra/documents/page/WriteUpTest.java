@@ -1,0 +1,194 @@
+package hestra.documents.page;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+import javax.xml.parsers.DocumentBuilderFactory;
+
+import hestra.Kelp;
+import hestra.data.Cell;
+import hestra.data.TableEdit;
+import hestra.data.Variable;
+import hestra.desk.Desk;
+import hestra.desk.Edit;
+import hestra.desk.Findings;
+import hestra.desk.PlotEdit;
+import hestra.desk.WorkEdit;
+import hestra.documents.exercise.ClassMarks;
+import hestra.documents.exercise.HandInFile;
+import hestra.documents.file.Result;
+import hestra.documents.picture.Palette;
+import hestra.exercise.Block;
+import hestra.exercise.Exercise;
+import hestra.feedback.Quantity;
+import hestra.figure.Ink;
+import hestra.figure.Slot;
+import hestra.fit.Curve;
+import hestra.marking.HandIn;
+import hestra.numbers.DecimalMark;
+import hestra.numbers.Rounding;
+import hestra.task.Answer;
+import hestra.task.Describe;
+import hestra.task.Description.Direction;
+import hestra.task.Description.Form;
+import hestra.task.Description.Strength;
+import hestra.task.Description.Unusual;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.xml.sax.InputSource;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+class WriteUpTest {
+
+    private static final Exercise OPEN = Kelp.exercise(Kelp.read(Quantity.SLOPE, new Rounding.Places(2)), Kelp.explain()).withFirst(part -> part.withHeld(Set.of()));
+
+    private static Desk done() {
+        return Desk.open(OPEN).apply(new Edit.Draft("read", new Answer.Typed("1.95"))).apply(new Edit.Check("read"))
+                .apply(new Edit.Draft("read", new Answer.Typed("0.52"))).apply(new Edit.Check("read"))
+                .apply(new Edit.Draft("explain", new Answer.Sentence("<script>alert(1)</script> & more"))).apply(new Edit.Check("explain"))
+                .apply(new WorkEdit.ChangeTable(new TableEdit.SetAside(4, "odd"))).apply(new Edit.Name("Ida <b>Fenn</b>"));
+    }
+
+    @Test
+    void thePageHoldsAnswersVerdictsEquationAndData() {
+        String page = WriteUp.html(Findings.of(done()));
+        assertThat(page).contains("0.52").contains("✓ Right.").contains("2 tries").contains("<svg").contains("<math")
+                .contains("<mtext>length</mtext>").contains("<td>7.2</td>").contains("Row 5: set aside (odd)");
+    }
+
+    @Test
+    void aLabelOfManyPagesIsCutShortInThePlotAndIsNoLongWork() {
+        Exercise exercise = Kelp.exercise().withFirst(part -> part.withHeld(Set.of())).withFirst(part -> part.withData(Kelp.table().withVariable(0, new Variable("n".repeat(50_000), "kelp ".repeat(40_000), "u".repeat(50_000)))));
+        String page = WriteUp.html(Findings.of(Desk.open(exercise)));
+        assertThat(page.length()).as("its letters are not all drawn as shapes").isLessThan(2_000_000);
+    }
+
+    @Test
+    void linksOfTheProseLeadToTheWebOnly() {
+        String page = WriteUp.html(Findings.of(Desk.open(Kelp.exercise().withFirst(part -> part.withBlock(new Block.Prose("text-1", "[x](data:text/html,hello) [y](https://orrin.example)"))))));
+        assertThat(page).contains("https://orrin.example").doesNotContain("data:text");
+    }
+
+    @Test
+    void thePageTellsOfEveryCurveDrawnAndOfThePredictionsKept() {
+        Desk desk = Desk.open(Kelp.whole().withFirst(part -> part.withTasks(List.of())).withFirst(part -> part.withHeld(Set.of())));
+        for (Edit edit : List.of(new PlotEdit.AddCurve(new Curve.Polynomial(2)), new PlotEdit.AddCurve(new Curve.Logarithmic()), new PlotEdit.ShowCurve(Slot.SECOND, false),
+                new PlotEdit.TakeInHand(Slot.LINE), new PlotEdit.Pin(List.of(6.0, 20.0)))) {
+            desk = desk.apply(edit);
+        }
+        String page = WriteUp.html(Findings.of(desk));
+        assertThat(page).contains("line of least squares").contains("quadratic curve").contains("adjusted R²").doesNotContain("logarithmic curve");
+        // The line passes through the means: 5.04 at 6 days; at 20 days it is 1.95 + 0.515 · 20.
+        assertThat(page).contains("<td>5.04</td>").contains("<td>12.25</td>").contains("beyond the data");
+        assertThat(page.split("<math", -1)).hasSize(3);
+        String closed = WriteUp.html(Findings.of(Desk.open(Kelp.whole().withFirst(part -> part.withTasks(List.of()))).apply(new PlotEdit.Pin(List.of(6.0)))));
+        assertThat(closed).doesNotContain("<td>5.04</td>").doesNotContain("Predictions of");
+    }
+
+    @Test
+    void whatAStudentTypesIsTextNotMarkup() {
+        String page = WriteUp.html(Findings.of(done()));
+        assertThat(page).doesNotContain("<script").doesNotContain("<b>Fenn").contains("&lt;script&gt;");
+        String prose = Prose.html("<img src=x onerror=alert(1)> [a](javascript:alert(1)) ![b](http://example.org/x.png) *so*");
+        assertThat(prose).doesNotContain("<img").doesNotContain("javascript:").contains("<em>so</em>");
+    }
+
+    @Test
+    void heldBackAidsAreNotOnThePage() {
+        String page = WriteUp.html(Findings.of(Desk.open(Kelp.whole())));
+        assertThat(page).doesNotContain("<math").doesNotContain("R²</span>").contains("no name").contains("not answered");
+    }
+
+    @Test
+    void thePlotIsWellFormedSvgWithADiscForEachPoint() throws Exception {
+        String page = WriteUp.html(Findings.of(done()));
+        Matcher svg = Pattern.compile("<svg.*?</svg\\s*>", Pattern.DOTALL).matcher(page);
+        assertThat(svg.find()).isTrue();
+        var document = DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new InputSource(new StringReader(svg.group())));
+        assertThat(document.getDocumentElement().getAttribute("viewBox")).isEqualTo("0 0 760 470");
+        assertThat(document.getDocumentElement().getAttribute("aria-label")).contains("blade length");
+        // Four discs, of which the first has its edge as a circle of its own, and the ring of the point set aside.
+        assertThat(document.getElementsByTagName("circle").getLength()).isBetween(4 + 1, 4 + 2);
+    }
+
+    @Test
+    void bothLooksNameEveryInkAndTextHasEnoughContrast() {
+        for (Palette palette : List.of(Palette.LIGHT, Palette.DARK)) {
+            for (Ink ground : List.of(Ink.PAPER, Ink.SURFACE)) {
+                for (Ink ink : List.of(Ink.INK, Ink.MUTED, Ink.RIGHT, Ink.NEARLY, Ink.WRONG, Ink.RESIDUAL, Ink.OBSERVED)) {
+                    assertThat(contrast(palette.rgb(ink), palette.rgb(ground))).as("%s on %s", ink, ground).isGreaterThanOrEqualTo(4.5);
+                }
+            }
+            assertThat(contrast(palette.rgb(Ink.CALLOUT_TEXT), palette.rgb(Ink.CALLOUT))).isGreaterThanOrEqualTo(4.5);
+            assertThat(contrast(palette.rgb(Ink.CALLOUT_NOTE), palette.rgb(Ink.CALLOUT))).isGreaterThanOrEqualTo(4.5);
+        }
+    }
+
+    /** The contrast ratio of the Web Content Accessibility Guidelines 2.1. */
+    private static double contrast(int a, int b) {
+        double light = Math.max(luminance(a), luminance(b));
+        double dark = Math.min(luminance(a), luminance(b));
+        return (light + 0.05) / (dark + 0.05);
+    }
+
+    private static double luminance(int rgb) {
+        return 0.2126 * channel(rgb >> 16 & 0xFF) + 0.7152 * channel(rgb >> 8 & 0xFF) + 0.0722 * channel(rgb & 0xFF);
+    }
+
+    private static double channel(int value) {
+        double share = value / 255.0;
+        return share <= 0.03928 ? share / 12.92 : Math.pow((share + 0.055) / 1.055, 2.4);
+    }
+
+    private static void handIn(Path folder, String file, String student, String answer, Exercise exercise) throws IOException {
+        HandInFile.write(HandIn.of(Desk.open(exercise).apply(new Edit.Draft("read", new Answer.Typed(answer)))
+                .apply(new Edit.Check("read")).apply(new Edit.Name(student))), folder.resolve(file));
+    }
+
+    private static String csv(Path folder, Optional<Exercise> own) {
+        return ((Result.Done<ClassMarks>) ClassMarks.of(folder, own)).value().csv();
+    }
+
+    @Test
+    void aFolderOfHandInsIsMarkedALineEach(@TempDir Path folder) throws IOException {
+        handIn(folder, "a.handin", "Ida Fenn", "0.52", OPEN);
+        handIn(folder, "b.handin", "Tove, Marsh", "0.515", OPEN);
+        Files.writeString(folder.resolve("c.handin"), "broken");
+        handIn(folder, "d.handin", "=2+3", "7", OPEN);
+        handIn(folder, "e.handin", "Else", "0.52", Exercise.ofOnePart("other", "Other", "", "", "", Kelp.table(), OPEN.first().roles(), OPEN.tasks(), Set.of(), DecimalMark.POINT));
+        Files.writeString(folder.resolve("readme.txt"), "not a hand-in");
+        assertThat(csv(folder, Optional.empty()).lines()).satisfiesExactly(
+                line -> assertThat(line).isEqualTo("name,Read,Explain,total,of,note"),
+                line -> assertThat(line).isEqualTo("Ida Fenn,2,0,2,8,"),
+                line -> assertThat(line).isEqualTo("\"Tove, Marsh\",1,0,1,8,"),
+                line -> assertThat(line).startsWith("c.handin,,,,,").contains("not a Hestra file"),
+                line -> assertThat(line).startsWith("'=2+3,0,0,0,8"),
+                line -> assertThat(line).startsWith("e.handin,,,,,").contains("another exercise"));
+    }
+
+    @Test
+    void marksOfAClassHaveTwoDecimalPlaces(@TempDir Path folder) throws IOException {
+        Describe describe = new Describe(Kelp.describe().terms().withMarks(1), Kelp.describe().key());
+        Answer.Described three = Answer.Described.NOTHING.with(Direction.RISING).with(Form.STRAIGHT).with(Strength.STRONG).with(Unusual.NONE);
+        HandInFile.write(HandIn.of(Desk.open(Kelp.exercise(describe)).apply(new Edit.Draft("describe", three)).apply(new Edit.Check("describe")).apply(new Edit.Name("Ida"))), folder.resolve("a.handin"));
+        assertThat(csv(folder, Optional.empty()).lines().skip(1).findFirst()).contains("Ida,0.75,0.75,1,");
+    }
+
+    @Test
+    void theInstructorsOwnExerciseDecidesAndADifferenceIsNoted(@TempDir Path folder) throws IOException {
+        handIn(folder, "a.handin", "Ida", "9.9", OPEN.withFirst(part -> part.withData(Kelp.table().withCell(0, 1, Cell.of("99", DecimalMark.POINT)))));
+        assertThat(csv(folder, Optional.of(OPEN)).lines().skip(1).findFirst().orElseThrow()).contains("marked by yours");
+        assertThat(ClassMarks.of(folder.resolve("none"), Optional.empty())).isInstanceOf(Result.Refused.class);
+        Path empty = Files.createDirectory(folder.resolve("empty"));
+        assertThat(((Result.Refused<ClassMarks>) ClassMarks.of(empty, Optional.empty())).message()).contains("no hand-ins");
+        assertThat(((Result.Refused<ClassMarks>) ClassMarks.of(folder.resolve("a.handin"), Optional.empty())).message()).contains("not a folder");
+    }
+}
