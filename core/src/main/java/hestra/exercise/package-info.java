@@ -1,4 +1,4 @@
 /**
- * Exercises, tasks, answers and aids, as an instructor wrote them and a student gives them.
+ * Exercises as an author wrote them: parts with their data, their aids and rules, and the blocks of their sheets. Knows {@code task}.
  */
 package hestra.exercise;

@@ -1,4 +1,5 @@
 /**
- * Keys computed from the data, the judging of answers, and the mistakes that are recognised.
+ * Verdicts; the judging of a number and of a sentence against the key and against what mistakes give; and the registry of mistakes, in
+ * which each is one constant. Knows no exercises.
  */
 package hestra.feedback;

@@ -1,4 +1,4 @@
 /**
- * A plot as a description: scales, ticks, marks and what lies under the pointer. Painters elsewhere draw it.
+ * A plot as a description: scales, ticks, curves, labels, marks and what lies under the pointer. Painters elsewhere draw it.
  */
 package hestra.figure;

@@ -1,4 +1,6 @@
 /**
- * The straight line of least squares, its inference and its predictions. Knows {@code data} and {@code numbers}.
+ * Curves and their fits: lines, polynomials, exponential, power and logarithmic curves, waves and own terms, on the values or on a
+ * logarithmic scale; with their coefficients, inference, diagnostics, residuals, predictions and inverse. Knows {@code data}, {@code
+ * summary} and {@code numbers}.
  */
 package hestra.fit;

@@ -50,6 +50,7 @@ public final class DataGrid extends VBox {
     private final ObservableList<Integer> rows = FXCollections.observableArrayList();
     private final ReadOnlyIntegerWrapper version = new ReadOnlyIntegerWrapper();
     private final Pasting pasting;
+    private final GridCursor cursor;
     private final GridColumns columns;
     private final List<List<GridAction>> actions;
     private Consumer<Selection> onRows = _ -> { };
@@ -74,6 +75,7 @@ public final class DataGrid extends VBox {
     public DataGrid(GridSource source, GridHabits habits, String lastTitle, Function<Integer, String> lastColumn, Consumer<String> notice) {
         this.source = source;
         this.habits = habits;
+        this.cursor = new GridCursor(view, source, habits);
         this.pasting = new Pasting(source, notice);
         this.columns = new GridColumns(view, source, version, lastTitle, lastColumn, view::requestFocus, habits.typeProperty()::get);
         this.actions = new GridActions(source).all();
@@ -84,10 +86,10 @@ public final class DataGrid extends VBox {
         view.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
         view.getSelectionModel().setCellSelectionEnabled(true);
         view.setPlaceholder(new Label("Type or paste the data here."));
-        view.setRowFactory(_ -> new GridRow(source, version, () -> hovered, row -> row == row() || selected.has(row), row -> onHover.accept(row)));
+        view.setRowFactory(_ -> new GridRow(source, version, () -> hovered, row -> row == cursor.row() || selected.has(row), row -> onHover.accept(row)));
         view.setOnContextMenuRequested(event -> {
             if (menu == null) {
-                menu = new GridMenu(actions, this::act, this::selectedArea, PASTE, this::paste, habits);
+                menu = new GridMenu(actions, this::act, cursor::selectedArea, PASTE, this::paste, habits);
             }
             menu.show(view, event.getScreenX(), event.getScreenY());
             event.consume();
@@ -135,9 +137,9 @@ public final class DataGrid extends VBox {
         selected = selection;
         refresh();
         OptionalInt inHand = selection.inHand();
-        if (inHand.isPresent() && inHand.getAsInt() != row() && inHand.getAsInt() < rows.size()) {
+        if (inHand.isPresent() && inHand.getAsInt() != cursor.row() && inHand.getAsInt() < rows.size()) {
             following = true;
-            goTo(inHand.getAsInt(), column());
+            cursor.goTo(inHand.getAsInt(), cursor.column());
             following = false;
             // Once more, now that another row is in hand.
             version.set(version.get() + 1);
@@ -153,6 +155,11 @@ public final class DataGrid extends VBox {
         }
     }
 
+    /** Keeps the row in hand in sight when the grid has become smaller. */
+    void keepInSight() {
+        cursor.keepInSight();
+    }
+
     private EditCell cell(int column) {
         return new EditCell(view, version, source, column, this::opening, this::paste, this::leave);
     }
@@ -163,7 +170,7 @@ public final class DataGrid extends VBox {
         if (event.getEventType() == MouseEvent.MOUSE_PRESSED) {
             pressedAt = event.isPrimaryButtonDown() && !event.isShiftDown() ? under.map(EditCell::area) : Optional.empty();
         } else if (pressedAt.isPresent() && under.isPresent() && view.getEditingCell() == null) {
-            select(pressedAt.get().with(under.get().getIndex(), under.get().column()));
+            cursor.select(pressedAt.get().with(under.get().getIndex(), under.get().column()));
             event.consume();
         }
     }
@@ -187,7 +194,7 @@ public final class DataGrid extends VBox {
 
     /** Goes to a cell and puts the keyboard there. */
     public void focus(int row, int column) {
-        goTo(row, column);
+        cursor.goTo(row, column);
         view.requestFocus();
     }
 
@@ -197,67 +204,22 @@ public final class DataGrid extends VBox {
         if (following) {
             return;
         }
-        Area area = selectedArea();
+        Area area = cursor.selectedArea();
         int last = Math.min(area.lastRow(), source.table().size() - 1);
-        boolean onData = row() >= 0 && row() < source.table().size();
-        Selection now = onData ? new Selection(OptionalInt.of(row()), new TreeSet<>(IntStream.rangeClosed(area.firstRow(), last).boxed().toList())) : Selection.NONE;
+        boolean onData = cursor.row() >= 0 && cursor.row() < source.table().size();
+        Selection now = onData ? new Selection(OptionalInt.of(cursor.row()), new TreeSet<>(IntStream.rangeClosed(area.firstRow(), last).boxed().toList())) : Selection.NONE;
         if (!now.equals(selected)) {
             selected = now;
             onRows.accept(now);
         }
     }
 
-    private void goTo(int row, int column) {
-        int within = Math.clamp(row, 0, Math.max(0, rows.size() - 1));
-        TableColumn<Integer, ?> target = column(column);
-        view.getSelectionModel().clearAndSelect(within, target);
-        view.getFocusModel().focus(within, target);
-        scrollIntoView(within);
-    }
-
-    private void select(Area area) {
-        goTo(area.firstRow(), area.firstColumn());
-        if (!area.isOneCell()) {
-            view.getSelectionModel().selectRange(area.firstRow(), column(area.firstColumn()), Math.min(area.lastRow(), rows.size() - 1), column(area.lastColumn()));
-        }
-    }
-
-    private TableColumn<Integer, ?> column(int index) {
-        return view.getColumns().get(1 + Math.clamp(index, 0, source.table().width() - 1));
-    }
-
-    /** Keeps the row in hand in sight when the grid has become smaller, as soon as that has been laid out. */
-    void keepInSight() {
-        if (row() >= 0 && view.isFocused()) {
-            Platform.runLater(() -> scrollIntoView(row()));
-        }
-    }
-
-    private void scrollIntoView(int row) {
-        boolean visible = view.lookupAll(".table-row-cell").stream()
-                .map(node -> (TableRow<?>) node)
-                .anyMatch(shown -> shown.getIndex() == row && shown.getBoundsInParent().getMinY() >= 0
-                        && shown.getBoundsInParent().getMaxY() <= view.getHeight() - 50);
-        if (!visible) {
-            view.scrollTo(Math.max(0, row - 3));
-        }
-    }
-
-    private int row() {
-        return view.getFocusModel().getFocusedCell().getRow();
-    }
-
-    /** The data column that has the focus; the first where another column has it. */
-    private int column() {
-        return Math.clamp(view.getFocusModel().getFocusedCell().getColumn() - 1, 0, source.table().width() - 1);
-    }
-
     private void pressed(KeyEvent event) {
         if (view.getEditingCell() != null || !(event.getTarget() == view)) {
             return;
         }
-        if (row() < 0) {
-            goTo(0, 0);
+        if (cursor.row() < 0) {
+            cursor.goTo(0, 0);
         }
         Optional<GridAction> action = actions.stream().flatMap(List::stream).filter(it -> it.key() != null && it.key().match(event)).findFirst();
         if (action.isPresent()) {
@@ -265,11 +227,11 @@ public final class DataGrid extends VBox {
         } else if (PASTE.match(event)) {
             paste();
         } else if (event.getCode() == KeyCode.TAB && !event.isShortcutDown()) {
-            across(event.isShiftDown());
+            cursor.across(event.isShiftDown());
         } else if (event.getCode() == KeyCode.ENTER && !event.isAltDown()) {
-            enter(row(), column(), event.isShiftDown());
+            cursor.enter(cursor.row(), cursor.column(), event.isShiftDown());
         } else if (event.getCode() == KeyCode.BACK_SPACE) {
-            Area area = selectedArea();
+            Area area = cursor.selectedArea();
             source.change(new TableEdit.Clear(area.firstRow(), area.firstColumn(), area.lastRow(), area.lastColumn()));
         } else if (event.getCode() == KeyCode.F2) {
             edit(null);
@@ -280,9 +242,9 @@ public final class DataGrid extends VBox {
     }
 
     private void act(GridAction action) {
-        Area area = selectedArea();
+        Area area = cursor.selectedArea();
         if (action.isPossible().test(area)) {
-            select(action.run().with(area));
+            cursor.select(action.run().with(area));
         }
     }
 
@@ -290,7 +252,7 @@ public final class DataGrid extends VBox {
         String text = event.getCharacter();
         boolean prints = !text.isEmpty() && !text.equals(KeyEvent.CHAR_UNDEFINED) && text.charAt(0) > ' '
                 && text.charAt(0) != 127 && !event.isShortcutDown() && !event.isAltDown();
-        if (prints && view.getEditingCell() == null && row() >= 0) {
+        if (prints && view.getEditingCell() == null && cursor.row() >= 0) {
             edit(text);
             event.consume();
         }
@@ -298,34 +260,7 @@ public final class DataGrid extends VBox {
 
     private void edit(String with) {
         opening = with;
-        view.edit(row(), view.getColumns().get(1 + column()));
-    }
-
-    /** Goes to the cell on the right, or the first of the next row; backwards likewise. Past the ends Tab leaves the grid. */
-    private void across(boolean backward) {
-        int width = source.table().width();
-        int cell = row() * width + column() + (backward ? -1 : 1);
-        if (cell >= 0) {
-            goTo(cell / width, cell % width);
-        }
-    }
-
-    /** Goes down, or pair by pair: across a pair and from its last cell to the next pair. */
-    private void enter(int row, int column, boolean backward) {
-        int step = backward ? -1 : 1;
-        if (!habits.isPairByPair()) {
-            goTo(row + step, column);
-            return;
-        }
-        int x = source.roles().explanatory();
-        int y = source.roles().response();
-        int first = Math.min(x, y);
-        int last = Math.max(x, y);
-        if (backward) {
-            goTo(column == last ? row : row - 1, column == last ? first : last);
-        } else {
-            goTo(column == first ? row : row + 1, column == first ? last : first);
-        }
+        view.edit(cursor.row(), view.getColumns().get(1 + cursor.column()));
     }
 
     /** Pastes at the cell in hand and keeps it in sight, though the strip that follows takes some of the room. */
@@ -343,25 +278,16 @@ public final class DataGrid extends VBox {
     }
 
     private int firstRow() {
-        return source.takesColumns() ? 0 : Math.max(0, row());
+        return source.takesColumns() ? 0 : Math.max(0, cursor.row());
     }
 
     private int firstColumn() {
-        return source.takesColumns() ? 0 : column();
+        return source.takesColumns() ? 0 : cursor.column();
     }
 
     private void show(int row, int column) {
         view.scrollTo(Math.max(0, row - 1));
-        goTo(row, column);
-    }
-
-    /** What is selected; of a row's number the row. */
-    private Area selectedArea() {
-        Area area = Area.of(Math.max(0, row()), column());
-        for (TablePosition<?, ?> cell : view.getSelectionModel().getSelectedCells()) {
-            area = area.with(cell.getRow(), Math.clamp(cell.getColumn() - 1, 0, source.table().width() - 1));
-        }
-        return area;
+        cursor.goTo(row, column);
     }
 
     /** Goes on from a cell that was typed into. */
@@ -370,14 +296,14 @@ public final class DataGrid extends VBox {
         if (next == CellEditor.Next.CANCEL) {
             return;
         }
-        goTo(row, column);
+        cursor.goTo(row, column);
         switch (next) {
-            case DOWN -> goTo(row + 1, column);
-            case ON -> enter(row, column, false);
-            case BACK_UP -> enter(row, column, true);
-            case UP -> goTo(row - 1, column);
-            case ACROSS -> across(false);
-            case BACK -> across(true);
+            case DOWN -> cursor.goTo(row + 1, column);
+            case ON -> cursor.enter(row, column, false);
+            case BACK_UP -> cursor.enter(row, column, true);
+            case UP -> cursor.goTo(row - 1, column);
+            case ACROSS -> cursor.across(false);
+            case BACK -> cursor.across(true);
             case CANCEL, STAY -> { }
         }
     }

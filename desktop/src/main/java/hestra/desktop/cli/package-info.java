@@ -1,0 +1,4 @@
+/**
+ * The commands of the command line.
+ */
+package hestra.desktop.cli;

@@ -1,0 +1,4 @@
+/**
+ * Controls that views share.
+ */
+package hestra.desktop.parts;

@@ -1,0 +1,105 @@
+package hestra.desktop.table;
+
+import javafx.application.Platform;
+import javafx.scene.control.TableColumn;
+import javafx.scene.control.TablePosition;
+import javafx.scene.control.TableRow;
+import javafx.scene.control.TableView;
+
+/** The cell in hand and the cells that are selected, and how one goes on from them. */
+final class GridCursor {
+
+    private final TableView<Integer> view;
+    private final GridSource source;
+    private final GridHabits habits;
+
+    GridCursor(TableView<Integer> view, GridSource source, GridHabits habits) {
+        this.view = view;
+        this.source = source;
+        this.habits = habits;
+    }
+
+    /** Goes to a cell, or to the nearest one that there is. */
+    void goTo(int row, int column) {
+        int within = Math.clamp(row, 0, Math.max(0, view.getItems().size() - 1));
+        TableColumn<Integer, ?> target = column(column);
+        view.getSelectionModel().clearAndSelect(within, target);
+        view.getFocusModel().focus(within, target);
+        scrollIntoView(within);
+    }
+
+    /** Selects some cells. */
+    void select(Area area) {
+        goTo(area.firstRow(), area.firstColumn());
+        if (!area.isOneCell()) {
+            view.getSelectionModel().selectRange(area.firstRow(), column(area.firstColumn()), Math.min(area.lastRow(), view.getItems().size() - 1), column(area.lastColumn()));
+        }
+    }
+
+    private TableColumn<Integer, ?> column(int index) {
+        return view.getColumns().get(1 + Math.clamp(index, 0, source.table().width() - 1));
+    }
+
+    /** Keeps the row in hand in sight when the grid has become smaller, as soon as that has been laid out. */
+    void keepInSight() {
+        if (row() >= 0 && view.isFocused()) {
+            Platform.runLater(() -> scrollIntoView(row()));
+        }
+    }
+
+    private void scrollIntoView(int row) {
+        boolean visible = view.lookupAll(".table-row-cell").stream()
+                .map(node -> (TableRow<?>) node)
+                .anyMatch(shown -> shown.getIndex() == row && shown.getBoundsInParent().getMinY() >= 0
+                        && shown.getBoundsInParent().getMaxY() <= view.getHeight() - 50);
+        if (!visible) {
+            view.scrollTo(Math.max(0, row - 3));
+        }
+    }
+
+    /** The row of the cell in hand; −1 for none. */
+    int row() {
+        return view.getFocusModel().getFocusedCell().getRow();
+    }
+
+    /** The data column that has the focus; the first where another column has it. */
+    int column() {
+        return Math.clamp(view.getFocusModel().getFocusedCell().getColumn() - 1, 0, source.table().width() - 1);
+    }
+
+    /** Goes to the cell on the right, or the first of the next row; backwards likewise. Past the ends Tab leaves the grid. */
+    void across(boolean backward) {
+        int width = source.table().width();
+        int cell = row() * width + column() + (backward ? -1 : 1);
+        if (cell >= 0) {
+            goTo(cell / width, cell % width);
+        }
+    }
+
+    /** Goes down, or pair by pair: across a pair and from its last cell to the next pair. */
+    void enter(int row, int column, boolean backward) {
+        int step = backward ? -1 : 1;
+        if (!habits.isPairByPair()) {
+            goTo(row + step, column);
+            return;
+        }
+        int x = source.roles().explanatory();
+        int y = source.roles().response();
+        int first = Math.min(x, y);
+        int last = Math.max(x, y);
+        if (backward) {
+            goTo(column == last ? row : row - 1, column == last ? first : last);
+        } else {
+            goTo(column == first ? row : row + 1, column == first ? last : first);
+        }
+    }
+
+    /** What is selected; of a row's number the row. */
+    Area selectedArea() {
+        Area area = Area.of(Math.max(0, row()), column());
+        for (TablePosition<?, ?> cell : view.getSelectionModel().getSelectedCells()) {
+            area = area.with(cell.getRow(), Math.clamp(cell.getColumn() - 1, 0, source.table().width() - 1));
+        }
+        return area;
+    }
+}

@@ -1,0 +1,4 @@
+/**
+ * The hand calculation, unfolded column by column and by matrices.
+ */
+package hestra.desktop.working;
