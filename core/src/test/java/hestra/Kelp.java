@@ -22,6 +22,7 @@ import hestra.task.Description;
 import hestra.task.EnterData;
 import hestra.task.ExplainSlope;
 import hestra.task.FindSlip;
+import hestra.task.Kinds;
 import hestra.task.Predict;
 import hestra.task.ReadValue;
 import hestra.task.Task;
@@ -54,6 +55,12 @@ public final class Kelp {
     public static Exercise exercise(Task... tasks) {
         return Exercise.ofOnePart("kelp", "Kelp", "Orrin Bay", "How fast?", "Prose.", table(), Roles.FIRST_EXPLAINS,
                 List.of(tasks), Aid.all(), DecimalMark.POINT);
+    }
+
+    /** The exercise with a task of every kind there is, with the settings that a new one has; their ids are the codes of the kinds. */
+    public static Exercise ofEveryKind() {
+        Truth truth = truth(exercise());
+        return exercise(Kinds.ALL.stream().map(kind -> kind.create(kind.code(), truth)).toArray(Task[]::new));
     }
 
     /** What was done with the first part. */

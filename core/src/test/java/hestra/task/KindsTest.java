@@ -43,10 +43,10 @@ class KindsTest {
 
     @Test
     void aTaskTakesTheAnswerThatItMakesAndNoOther() {
-        Truth truth = Kelp.truth(Kelp.whole());
+        Truth truth = Kelp.truth(Kelp.ofEveryKind());
         Bench bench = new Bench(truth, truth.given(), Optional.empty(), Map.of());
         assertThat(ANSWERS.stream().<Class<?>>map(Answer::getClass)).containsExactlyInAnyOrder(Answer.class.getPermittedSubclasses());
-        for (Task task : Kelp.whole().tasks()) {
+        for (Task task : Kelp.ofEveryKind().tasks()) {
             Answer own = task.standing(bench);
             assertThat(task.takes(own)).isTrue();
             for (Answer answer : ANSWERS) {

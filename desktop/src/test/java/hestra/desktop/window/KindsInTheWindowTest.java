@@ -30,15 +30,15 @@ class KindsInTheWindowTest {
 
     @Test
     void eachKindHasItsFormAndItsFields() throws IOException {
-        assertThat(Kelp.whole().tasks()).extracting(Task::kind).containsExactlyElementsOf(Kinds.ALL);
-        try (Person person = Person.at(Kelp.whole(), folder)) {
-            for (Task task : Kelp.whole().tasks()) {
+        assertThat(Kelp.ofEveryKind().tasks()).extracting(Task::kind).containsExactlyElementsOf(Kinds.ALL);
+        try (Person person = Person.at(Kelp.ofEveryKind(), folder)) {
+            for (Task task : Kelp.ofEveryKind().tasks()) {
                 turnTo(person, task);
                 assertThat(person.sees("check-" + task.id())).as(task.id()).isTrue();
                 assertThat(person.partsOf("card-" + task.id(), "task-body")).as("what to answer with: " + task.id()).isPositive();
             }
             person.click("view-write");
-            for (Task task : Kelp.whole().tasks()) {
+            for (Task task : Kelp.ofEveryKind().tasks()) {
                 turnTo(person, task);
                 assertThat(person.texts("editor-title")).as(task.id()).anyMatch(title -> title.startsWith(task.kind().title() + " · "));
             }

@@ -220,6 +220,14 @@ class FilesTest {
     }
 
     @Test
+    void aTaskOfEveryKindReadsBackAndFollowsTheSchema() throws IOException {
+        Path file = folder.resolve("kinds.hestra");
+        ExerciseFile.write(Kelp.ofEveryKind(), file);
+        assertThat(done(ExerciseFile.read(file))).isEqualTo(Kelp.ofEveryKind());
+        assertThat(problems("exercise", ExerciseFile.entries(Kelp.ofEveryKind()).get("exercise.json"))).isEmpty();
+    }
+
+    @Test
     void everyKindOfTaskStandsInTheSchemaAndInTheGuide() throws IOException {
         String schema = Files.readString(Path.of("..", "docs", "formats", "exercise.schema.json"));
         String guide = Files.readString(Path.of("..", "docs", "guide-for-instructors.md"));
