@@ -14,6 +14,7 @@ import hestra.data.Cell;
 import hestra.data.DataTable;
 import hestra.data.Variable;
 import hestra.documents.file.FileWriting;
+import org.apache.commons.compress.archivers.zip.Zip64Mode;
 import org.apache.poi.xssf.streaming.SXSSFRow;
 import org.apache.poi.xssf.streaming.SXSSFSheet;
 import org.apache.poi.xssf.streaming.SXSSFWorkbook;
@@ -73,6 +74,8 @@ public final class DataExport {
     private static void workbook(DataTable table, OutputStream out) throws IOException {
         // Rows leave the memory as they are written: a million of them would fill it.
         try (SXSSFWorkbook workbook = new SXSSFWorkbook(ROWS_HELD)) {
+            // Plain ZIP, which every program reads.
+            workbook.setZip64Mode(Zip64Mode.Never);
             SXSSFSheet sheet = workbook.createSheet(SHEET);
             SXSSFRow first = sheet.createRow(0);
             List<String> headings = headings(table);
