@@ -6,7 +6,8 @@ import java.util.List;
 public final class Kinds {
 
     /** Each kind of {@link Task} once. */
-    public static final List<Kind> ALL = List.of(EnterData.KIND, ChooseRoles.KIND, Describe.KIND, FindSlip.KIND, ReadValue.KIND, Predict.KIND, ExplainSlope.KIND);
+    public static final List<Kind> ALL = List.of(EnterData.KIND, ChooseRoles.KIND, Describe.KIND, FindSlip.KIND, ReadValue.KIND, Predict.KIND, ExplainSlope.KIND,
+            NumberQuestion.KIND);
 
     private Kinds() {}
 }

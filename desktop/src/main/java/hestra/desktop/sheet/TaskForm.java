@@ -23,6 +23,7 @@ import hestra.task.Describe;
 import hestra.task.EnterData;
 import hestra.task.ExplainSlope;
 import hestra.task.FindSlip;
+import hestra.task.NumberQuestion;
 import hestra.task.Predict;
 import hestra.task.ReadValue;
 import hestra.task.Task;
@@ -51,6 +52,7 @@ abstract class TaskForm extends VBox {
             case Describe _ -> new DescribeForm(model, task, check);
             case ReadValue read -> new NumberForm(model, read, check, read.quantity().unit(model.findings().part().x(), model.findings().part().y()));
             case Predict predict -> new PredictForm(model, predict, check);
+            case NumberQuestion question -> new NumberForm(model, question, check, question.unit());
             case ExplainSlope _ -> new SentenceForm(model, task, check, "Write it as you would say it to a visitor.");
         };
     }

@@ -13,6 +13,7 @@ import hestra.task.Describe;
 import hestra.task.EnterData;
 import hestra.task.ExplainSlope;
 import hestra.task.FindSlip;
+import hestra.task.NumberQuestion;
 import hestra.task.Predict;
 import hestra.task.ReadValue;
 import hestra.task.Task;
@@ -36,6 +37,7 @@ final class KindFields<T extends Task> {
             case FindSlip _ -> FindSlipFields.add(new KindFields<>(fields, FindSlip.class));
             case ReadValue _ -> ReadValueFields.add(new KindFields<>(fields, ReadValue.class));
             case Predict _ -> PredictFields.add(new KindFields<>(fields, Predict.class), model);
+            case NumberQuestion _ -> NumberQuestionFields.add(new KindFields<>(fields, NumberQuestion.class), model);
             case ChooseRoles _, ExplainSlope _ -> { }
         }
     }

@@ -1,0 +1,74 @@
+package hestra.task;
+
+import java.util.List;
+import java.util.Optional;
+
+import hestra.feedback.NumberJudge;
+import hestra.feedback.Sought;
+import hestra.feedback.Verdict;
+import hestra.numbers.NumberReading;
+import hestra.numbers.Rounding;
+
+/**
+ * The student answers a question of the author's with a number that the author gives.
+ *
+ * @param key the number; finite
+ * @param rounding how it is to be rounded
+ * @param unit what it is measured in; may be empty
+ */
+public record NumberQuestion(Terms terms, double key, Rounding rounding, String unit) implements Task {
+
+    static final Kind KIND = new Kind("number-question", "Question: a number", NumberQuestion.class, (id, truth) -> new NumberQuestion(
+            Terms.of(id, "A question", "How many pairs are there?", 1), truth.pairs().n(), new Rounding.Free(), ""));
+
+    public NumberQuestion {
+        if (!Double.isFinite(key)) {
+            throw new IllegalArgumentException("key " + key);
+        }
+    }
+
+    @Override
+    public Kind kind() {
+        return KIND;
+    }
+
+    @Override
+    public Task with(Terms other) {
+        return new NumberQuestion(other, key, rounding, unit);
+    }
+
+    @Override
+    public Answer standing(Bench bench) {
+        return bench.draft(this, new Answer.Typed(""));
+    }
+
+    @Override
+    public boolean takes(Answer answer) {
+        return answer instanceof Answer.Typed;
+    }
+
+    @Override
+    public Optional<String> unfinished(Answer answer, Truth truth) {
+        return NumberAnswer.unfinished(answer.as(Answer.Typed.class).text(), truth.mark(), "Type a number first.");
+    }
+
+    @Override
+    public Verdict judge(Attempt attempt, Truth truth) {
+        String hint = terms.hint().isBlank() ? "This is not the number that is asked for." : terms.hint();
+        return switch (NumberReading.ofAnswer(attempt.answer().as(Answer.Typed.class).text(), truth.mark())) {
+            case NumberReading.Blank _ -> Verdict.wrong("Type a number.");
+            case NumberReading.Unreadable unreadable -> Verdict.wrong(unreadable.reason());
+            case NumberReading.Value typed -> new NumberJudge(truth.asked(new Sought.Given(key), rounding, attempt)).verdict(typed, terms.marks(), hint);
+        };
+    }
+
+    @Override
+    public Key key(Truth truth) {
+        return Key.of(truth.style().show(key, rounding) + (unit.isEmpty() ? "" : " " + unit));
+    }
+
+    @Override
+    public List<String> inWords(Answer answer, Truth truth) {
+        return List.of(answer.as(Answer.Typed.class).text());
+    }
+}

@@ -1,0 +1,51 @@
+package hestra.task;
+
+import java.util.List;
+import java.util.Set;
+
+import hestra.Kelp;
+import hestra.feedback.Mistake;
+import hestra.feedback.Outcome;
+import hestra.feedback.Verdict;
+import hestra.numbers.Rounding;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+/** A question of the author's: how tall is the pier, 4.256 m, to two places. */
+class NumberQuestionTest {
+
+    private static final NumberQuestion PIER = new NumberQuestion(Terms.of("pier", "The pier", "How tall?", 2).withHint("Look at the sketch."), 4.256, new Rounding.Places(2), "m");
+
+    private static Verdict judged(String text) {
+        return PIER.judge(new Attempt(new Answer.Typed(text), Set.of()), Kelp.truth(Kelp.exercise(PIER)));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"4.26", "4,26", " 4.26 m", "4.260"})
+    void theNumberRoundedAsAskedIsRight(String text) {
+        assertThat(judged(text).earned()).isEqualTo(2);
+    }
+
+    @Test
+    void mistakesOfWritingAreNamedAndOthersGetTheHint() {
+        assertThat(judged("4.25")).extracting(Verdict::outcome, Verdict::mistakes).containsExactly(Outcome.NEARLY, List.of(Mistake.CUT_OFF));
+        assertThat(judged("4.3").mistakes()).containsExactly(Mistake.WRONG_ROUNDING);
+        assertThat(judged("9.9")).extracting(Verdict::outcome, Verdict::message).containsExactly(Outcome.WRONG, "Look at the sketch.");
+    }
+
+    @Test
+    void whatIsNoNumberCostsNoTry() {
+        assertThat(PIER.unfinished(new Answer.Typed("tall"), Kelp.truth(Kelp.exercise(PIER)))).isPresent();
+        assertThat(PIER.unfinished(new Answer.Typed("4.3 m"), Kelp.truth(Kelp.exercise(PIER)))).isEmpty();
+    }
+
+    @Test
+    void itsKeyIsWhatTheAuthorGave() {
+        assertThat(PIER.key(Kelp.truth(Kelp.exercise(PIER))).text()).isEqualTo("4.26 m");
+        assertThatThrownBy(() -> new NumberQuestion(PIER.terms(), Double.NaN, PIER.rounding(), "")).isInstanceOf(IllegalArgumentException.class);
+    }
+}
