@@ -32,6 +32,11 @@ public final class Evidence {
         return fit;
     }
 
+    /** The pairs themselves, for what else can be made of them. */
+    Pairs pairs() {
+        return pairs;
+    }
+
     /** The same with the variables the wrong way round. */
     Evidence swapped() {
         if (swapped == null) {
