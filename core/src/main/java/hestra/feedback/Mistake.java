@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
 
+import hestra.fit.LeastSquares;
 import hestra.numbers.Rounding;
 
 /**
@@ -37,6 +38,10 @@ public enum Mistake {
     SIGN_LOST("sign-lost", "sign lost",
             "The size is right. Does {y} go up or down as {x} goes up?",
             1, new Slip((what, data) -> what instanceof Sought.Value(Quantity quantity) && quantity.hasDirection() ? negated(what.in(data)) : OptionalDouble.empty())),
+
+    FORCED_THROUGH_ORIGIN("forced-through-origin", "line forced through the origin",
+            "This is the slope of a line that was made to pass through 0. The line of least squares goes where the points are.",
+            2, new Slip((what, data) -> what.equals(new Sought.Value(Quantity.SLOPE)) ? LeastSquares.slopeThroughOrigin(data.pairs()) : OptionalDouble.empty())),
 
     SLIP_STILL_IN("slip-still-in", "mistyped value still in the data",
             "This comes out with the mistyped value still in the data. Mend the data first, then read again.",

@@ -34,7 +34,7 @@ class RecognitionTest {
     private final Random random = new Random(10_000);
 
     /** The textbook's values of one data set. */
-    private record Values(double slope, double intercept, double r, double slopeOfXonY) {
+    private record Values(double slope, double intercept, double r, double slopeOfXonY, double slopeThroughOrigin) {
         static Values of(double[] x, double[] y) {
             int n = x.length;
             double meanX = 0;
@@ -46,12 +46,16 @@ class RecognitionTest {
             double sxx = 0;
             double sxy = 0;
             double syy = 0;
+            double products = 0;
+            double squares = 0;
             for (int i = 0; i < n; i++) {
                 sxx += (x[i] - meanX) * (x[i] - meanX);
                 sxy += (x[i] - meanX) * (y[i] - meanY);
                 syy += (y[i] - meanY) * (y[i] - meanY);
+                products += x[i] * y[i];
+                squares += x[i] * x[i];
             }
-            return new Values(sxy / sxx, meanY - sxy / sxx * meanX, sxy / Math.sqrt(sxx * syy), sxy / syy);
+            return new Values(sxy / sxx, meanY - sxy / sxx * meanX, sxy / Math.sqrt(sxx * syy), sxy / syy, products / squares);
         }
     }
 
@@ -118,6 +122,11 @@ class RecognitionTest {
     void exchangedSlopeAndInterceptAreRecognised() {
         assertRecognised(Mistake.SLOPE_AND_INTERCEPT_EXCHANGED, Quantity.SLOPE, Values::slope, Values::intercept);
         assertRecognised(Mistake.SLOPE_AND_INTERCEPT_EXCHANGED, Quantity.INTERCEPT, Values::intercept, Values::slope);
+    }
+
+    @Test
+    void aLineForcedThroughTheOriginIsRecognised() {
+        assertRecognised(Mistake.FORCED_THROUGH_ORIGIN, Quantity.SLOPE, Values::slope, Values::slopeThroughOrigin);
     }
 
     @Test
