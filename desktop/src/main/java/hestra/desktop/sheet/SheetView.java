@@ -101,11 +101,13 @@ public final class SheetView extends ScrollPane {
         headings.clear();
         margin.markers.clear();
         list.getChildren().setAll(heading);
+        // Figures watch the look; those of an earlier sheet are to be forgotten with it.
+        Look here = look.alongside();
         for (Part part : exercise.parts()) {
             PartHeading partHeading = new PartHeading(model, part);
             headings.add(partHeading);
             list.getChildren().add(partHeading);
-            part.blocks().forEach(block -> list.getChildren().add(block instanceof Block.Asked(Task task) ? card(part, task) : BlockView.of(block, part, exercise, look)));
+            part.blocks().forEach(block -> list.getChildren().add(block instanceof Block.Asked(Task task) ? card(part, task) : BlockView.of(block, part, exercise, here)));
         }
         list.getChildren().add(handIn);
         margin.cards = List.copyOf(cards);

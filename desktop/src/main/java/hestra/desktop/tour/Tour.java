@@ -121,6 +121,7 @@ public final class Tour {
         picture(stage, "7-write-data.png");
         data(stage);
         curves(stage);
+        parts(stage);
         step(() -> {
             window.close(stage);
             stage.hide();
@@ -177,18 +178,39 @@ public final class Tour {
 
     private void open(Stage stage, String set, CurveTour tour) throws IOException {
         step(window::openShelf);
+        step(() -> ((Button) stage.getScene().lookup("#shelf-orrin-bay-" + set)).fire());
         step(() -> {
-            ((Button) stage.getScene().lookup("#shelf-orrin-bay-" + set)).fire();
             window.show(MainWindow.View.WORK);
             tour.openEverything();
         });
     }
 
-    private static void step(Runnable action) throws IOException {
+    /** An exercise of several parts, read in Work and put together in Write. */
+    private void parts(Stage stage) throws IOException {
+        step(window::openShelf);
+        step(() -> ((Button) stage.getScene().lookup("#shelf-orrin-bay-three-questions")).fire());
+        step(() -> {
+            window.show(MainWindow.View.WORK);
+            apply(new Edit.TurnTo(Optional.of("flask-predict")));
+        });
+        picture(stage, "14-parts.png");
+        step(() -> {
+            window.show(MainWindow.View.WRITE);
+            apply(new Edit.TurnTo(Optional.of("flask-figure")));
+        });
+        picture(stage, "15-write-parts.png");
+        say("Parts", window.model().desk().exercise().parts().stream().map(part -> part.heading() + " " + part.pairs().n() + " pairs, " + part.tasks().size() + " tasks.").toList());
+    }
+
+    private void step(Runnable action) throws IOException {
         FxThread.call(() -> {
             action.run();
             return null;
         });
+        // What is opened is read beside the window's thread.
+        while (FxThread.call(window::isBusy)) {
+            FxThread.settle();
+        }
     }
 
     private void enterAndDescribe() {

@@ -161,7 +161,7 @@ public final class MainWindow {
     }
 
     /** Whether files are being read or written. */
-    boolean isBusy() {
+    public boolean isBusy() {
         return background.isBusy();
     }
 

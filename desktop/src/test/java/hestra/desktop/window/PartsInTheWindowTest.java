@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import javafx.scene.input.KeyCode;
+
 import javax.imageio.ImageIO;
 
 import hestra.desktop.demo.ThreeQuestions;

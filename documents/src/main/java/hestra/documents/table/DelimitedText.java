@@ -10,8 +10,6 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 import de.siegmar.fastcsv.reader.CsvParseException;
-import de.siegmar.fastcsv.reader.CsvReader;
-import de.siegmar.fastcsv.reader.CsvRecord;
 import de.siegmar.fastcsv.writer.CsvWriter;
 import de.siegmar.fastcsv.writer.LineDelimiter;
 import hestra.data.Cell;
@@ -83,7 +81,8 @@ public final class DelimitedText {
             if (TextLines.cells(text, Separator.COMMA) > MOST_CELLS) {
                 return Result.refused("A table of the file has more than %d cells.".formatted(DataTable.MOST_CELLS));
             }
-            List<List<String>> lines = split(text);
+            List<List<String>> lines = new ArrayList<>();
+            TextLines.read(text, Separator.COMMA.sign(), line -> lines.add(List.of(line)));
             return lines.size() > DataTable.MOST_ROWS + 1
                     ? Result.refused("A table of the file has more than %d rows.".formatted(DataTable.MOST_ROWS))
                     : Result.done(lines);
@@ -113,18 +112,5 @@ public final class DelimitedText {
         Row[] rows = new Row[block.rows().size()];
         IntStream.range(0, rows.length).parallel().forEach(i -> rows[i] = row(block.rows().get(i), mark));
         return new DataTable(columns, List.of(rows));
-    }
-
-    private static List<List<String>> split(String text) {
-        List<List<String>> lines = new ArrayList<>();
-        try (CsvReader<CsvRecord> csv = CsvReader.builder().skipEmptyLines(false)
-                .allowMissingFields(true).allowExtraFields(true).ofCsvRecord(text)) {
-            for (CsvRecord line : csv) {
-                lines.add(List.copyOf(line.getFields()));
-            }
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-        return lines;
     }
 }

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.regex.Pattern;
 
@@ -99,23 +100,34 @@ final class TextLines {
     /** Splits a piece; tells how many more characters have been read. */
     private static List<List<String>> piece(String text, Separator separator, Progress progress) {
         List<List<String>> lines = new ArrayList<>();
-        long read = 0;
-        try (CsvReader<String[]> csv = CsvReader.builder().fieldSeparator(separator.sign()).skipEmptyLines(false)
-                .allowMissingFields(true).allowExtraFields(true).build(StringArrayHandler.of(), text)) {
-            for (String[] line : csv) {
+        long[] read = {0};
+        try {
+            read(text, separator.sign(), line -> {
                 for (String cell : line) {
-                    read += cell.length() + 1;
+                    read[0] += cell.length() + 1;
                 }
                 lines.add(stripped(line));
                 if (lines.size() % OFTEN == 0) {
-                    progress.tell(read);
-                    read = 0;
+                    progress.tell(read[0]);
+                    read[0] = 0;
                 }
-            }
+            });
             return lines;
         } catch (CsvParseException e) {
             // A quotation mark that is not one: inches, or a quote within a cell.
             return lines(text, line -> line.split(Pattern.quote(String.valueOf(separator.sign())), -1));
+        }
+    }
+
+    /**
+     * Reads lines whose cells are separated by a sign and may be quoted, empty lines too; cells as they stand.
+     *
+     * @throws CsvParseException at a quotation mark that is not one
+     */
+    static void read(String text, char separator, Consumer<String[]> line) {
+        try (CsvReader<String[]> csv = CsvReader.builder().fieldSeparator(separator).skipEmptyLines(false)
+                .allowMissingFields(true).allowExtraFields(true).build(StringArrayHandler.of(), text)) {
+            csv.forEach(line);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -94,7 +94,8 @@ class FilesTest {
         return ((Result.Done<T>) reading).value();
     }
 
-    private static Exercise rich() {
+    /** An exercise of two parts with all kinds of blocks. */
+    static Exercise rich() {
         Terms terms = Terms.of("r2", "Read R²", "“Quotes”, <tags> & ünïcode", 3).withHint("look").withVerdict(Terms.Showing.AFTER_HANDING_IN);
         Exercise one = Kelp.whole().withFirst(part -> part.withBlockAt(4, new Block.Asked(new ReadValue(terms, Quantity.R_SQUARED, new Rounding.Significant(3))))
                 .withBlockAt(0, new Block.Asked(new ReadValue(Terms.of("free", "Count", "n?", 1).withTries(0), Quantity.N, new Rounding.Free()))));

@@ -90,7 +90,7 @@ class ReadersTest {
     private byte[] written(String name) throws IOException {
         Path file = folder.resolve("good" + name);
         switch (name) {
-            case ".hestra" -> ExerciseFile.write(Kelp.whole(), file);
+            case ".hestra" -> ExerciseFile.write(FilesTest.rich(), file);
             case ".handin" -> HandInFile.write(handIn(), file);
             default -> DataExport.write(Kelp.table(), file);
         }

@@ -1,5 +1,6 @@
 package hestra.documents.page;
 
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.StringReader;
 import java.nio.file.Files;
@@ -25,10 +26,13 @@ import hestra.documents.exercise.ClassMarks;
 import hestra.documents.exercise.HandInFile;
 import hestra.documents.file.Result;
 import hestra.documents.picture.Palette;
+import hestra.documents.picture.PictureFile;
 import hestra.exercise.Block;
 import hestra.exercise.Exercise;
+import hestra.exercise.Part;
 import hestra.feedback.Quantity;
 import hestra.figure.Ink;
+import hestra.figure.Layer;
 import hestra.figure.Slot;
 import hestra.fit.Curve;
 import hestra.marking.HandIn;
@@ -40,6 +44,7 @@ import hestra.task.Description.Direction;
 import hestra.task.Description.Form;
 import hestra.task.Description.Strength;
 import hestra.task.Description.Unusual;
+import hestra.tracing.Picture;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.xml.sax.InputSource;
@@ -99,6 +104,21 @@ class WriteUpTest {
         assertThat(page).doesNotContain("<script").doesNotContain("<b>Fenn").contains("&lt;script&gt;");
         String prose = Prose.html("<img src=x onerror=alert(1)> [a](javascript:alert(1)) ![b](http://example.org/x.png) *so*");
         assertThat(prose).doesNotContain("<img").doesNotContain("javascript:").contains("<em>so</em>");
+    }
+
+    @Test
+    void eachPartStandsOnThePageWithItsBlocksInTheirOrder() {
+        Picture picture = ((Result.Done<Picture>) PictureFile.of(new BufferedImage(30, 20, BufferedImage.TYPE_INT_RGB))).value();
+        Exercise two = Kelp.exercise(Kelp.read(Quantity.N, new Rounding.Places(0))).withPartAt(1, Part.blank("part-2").withHeading("Crabs & claws").withData(Kelp.table()).withBlocks(List.of(
+                new Block.Prose("text-2", "There are {n} *claws*."), new Block.Illustration("picture-1", picture, "A claw", "a claw beside a \"ruler\""),
+                new Block.Asked(Kelp.explain()), new Block.Plot("figure-1", Set.of(Layer.LINE), Optional.empty(), "All {n}"), new Block.Printed("table-1", "As printed"),
+                new Block.Formula("formula-1", "b < 1"))));
+        String page = WriteUp.html(Findings.of(Desk.open(two)));
+        assertThat(page).contains("Crabs &amp; claws", "There are 5 <em>claws</em>.", "src=\"data:image/png;base64,", "alt=\"a claw beside a &quot;ruler&quot;\"", "<figcaption>All 5</figcaption>",
+                "<caption>As printed</caption>", "b &lt; 1");
+        List<String> inOrder = List.of("Prose.", "1 · Read", "Crabs &amp; claws", "There are 5", "A claw", "2 · Explain", "All 5", "As printed", "b &lt; 1");
+        assertThat(inOrder.stream().map(page::indexOf)).doesNotContain(-1).isSorted();
+        assertThat(page.split("What the data show", -1)).as("a plot for each part").hasSize(3);
     }
 
     @Test
