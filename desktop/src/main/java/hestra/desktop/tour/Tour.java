@@ -136,10 +136,8 @@ public final class Tour {
     private void data(Stage stage) throws IOException {
         step(window::openShelf);
         picture(stage, "8-orrin-bay.png");
-        step(() -> {
-            ((Button) stage.getScene().lookup("#shelf-orrin-bay-limpets")).fire();
-            window.show(MainWindow.View.WRITE);
-        });
+        step(() -> ((Button) stage.getScene().lookup("#shelf-orrin-bay-limpets")).fire());
+        step(() -> window.show(MainWindow.View.WRITE));
         FxThread.settle();
         step(() -> ((Toggle) stage.getScene().lookup("#write-recipe")).setSelected(true));
         FxThread.settle();
