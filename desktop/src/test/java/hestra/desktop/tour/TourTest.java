@@ -1,0 +1,44 @@
+package hestra.desktop.tour;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
+
+import hestra.desktop.Main;
+import hestra.documents.exercise.ExerciseFile;
+import hestra.documents.exercise.HandInFile;
+import hestra.documents.file.Result;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** The full example as the command line runs it, in a process of its own: it ends the JavaFX platform. */
+class TourTest {
+
+    private static final int PICTURES = 15;
+
+    @TempDir
+    Path folder;
+
+    @Test
+    void theFullExampleRunsThroughWithoutADisplay() throws IOException, InterruptedException {
+        Path into = folder.resolve("tour");
+        Path said = folder.resolve("said.txt");
+        Process tour = new ProcessBuilder(List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-Dglass.platform=Headless", "-Dprism.order=sw",
+                "--enable-native-access=ALL-UNNAMED", "--sun-misc-unsafe-memory-access=allow", "-cp", System.getProperty("java.class.path"), Main.class.getName(),
+                "demo", "--offscreen", into.toString())).redirectErrorStream(true).redirectOutput(said.toFile()).start();
+        assertThat(tour.waitFor(4, TimeUnit.MINUTES)).isTrue();
+        assertThat(tour.exitValue()).as(Files.readString(said)).isZero();
+        try (Stream<Path> files = Files.list(into)) {
+            List<Path> all = files.toList();
+            assertThat(all.stream().filter(it -> it.toString().endsWith(".png"))).hasSize(PICTURES).allMatch(it -> it.toFile().length() > 10_000);
+            assertThat(all.stream().filter(it -> it.toString().endsWith(HandInFile.ENDING)).map(HandInFile::read)).hasSize(1).allMatch(Result.Done.class::isInstance);
+            assertThat(all.stream().filter(it -> it.toString().endsWith(ExerciseFile.ENDING)).map(ExerciseFile::read)).hasSize(1).allMatch(Result.Done.class::isInstance);
+        }
+        assertThat(into.resolve("report.md")).content().contains("Do waves keep limpets flat? 23 pairs, 3 tasks.", "A recognised mistake");
+    }
+}
