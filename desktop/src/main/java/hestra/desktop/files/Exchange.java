@@ -1,12 +1,15 @@
 package hestra.desktop.files;
 
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.Callable;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.concurrent.Task;
+import javafx.scene.image.Image;
 
 import hestra.data.DataTable;
 import hestra.desk.Desk;
@@ -26,7 +29,7 @@ import hestra.numbers.DecimalMark;
 import hestra.tracing.Picture;
 
 /** What comes from other programs and goes to them: data, pictures, plots, the write-up. It asks where, does it, and says what came of it. */
-public final class Exchange {
+public final class Exchange implements Pictures {
 
     private static final FileDialogs.Kind PAGE = new FileDialogs.Kind("Web page", ".html");
     private static final FileDialogs.Kind DATA = new FileDialogs.Kind("Data", DataFile.ENDINGS);
@@ -90,27 +93,41 @@ public final class Exchange {
         Thread.ofPlatform().daemon().name("reading data").start(task);
     }
 
-    /** Asks for a picture of a plot. */
-    public void openPicture(Consumer<Path> then) {
+    @Override
+    public void choose(Consumer<Picture> then) {
         dialogs.open(PICTURE, lastFolder()).ifPresent(file -> {
             remember(file);
-            then.accept(file);
+            readPicture(file, then);
         });
     }
 
-    /** Asks for a picture and hands it on. */
-    public void choosePicture(Consumer<Picture> then) {
-        openPicture(file -> readPicture(file, then));
+    @Override
+    public void take(Image image, Consumer<Picture> then) {
+        picture("the clipboard", () -> PictureFile.of(copied(image)), then);
     }
 
     /** Reads a picture and hands it on. */
     public void readPicture(Path file, Consumer<Picture> then) {
-        background.run("Reading " + file.getFileName() + "…", () -> PictureFile.read(file), result -> {
+        picture(file.getFileName().toString(), () -> PictureFile.read(file), then);
+    }
+
+    private void picture(String name, Callable<Result<Picture>> reading, Consumer<Picture> then) {
+        background.run("Reading " + name + "…", reading, result -> {
             switch (result) {
                 case Result.Refused<Picture>(String message) -> notices.say(message);
                 case Result.Done<Picture>(Picture picture) -> then.accept(picture);
             }
-        }, failure -> notices.say(file.getFileName() + " could not be read: " + failure.getMessage() + "."));
+        }, failure -> notices.say(name + " could not be read: " + failure.getMessage() + "."));
+    }
+
+    private static BufferedImage copied(Image image) {
+        BufferedImage copy = new BufferedImage((int) image.getWidth(), (int) image.getHeight(), BufferedImage.TYPE_INT_ARGB);
+        for (int y = 0; y < copy.getHeight(); y++) {
+            for (int x = 0; x < copy.getWidth(); x++) {
+                copy.setRGB(x, y, image.getPixelReader().getArgb(x, y));
+            }
+        }
+        return copy;
     }
 
     /** Saves a table for other programs. */

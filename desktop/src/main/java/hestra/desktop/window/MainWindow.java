@@ -202,7 +202,7 @@ public final class MainWindow {
 
     private Node writeView() {
         if (write == null) {
-            write = new WriteView(model, look.alongside(), habits.alongside(), notices::say, () -> exchange.choosePicture(filing::lay), exchange::choosePicture);
+            write = new WriteView(model, look.alongside(), habits.alongside(), notices::say, exchange);
         }
         return write.node();
     }

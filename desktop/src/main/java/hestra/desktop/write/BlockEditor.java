@@ -19,13 +19,13 @@ import javafx.util.Subscription;
 
 import hestra.desk.ExerciseEdit;
 import hestra.desk.Findings;
+import hestra.desktop.files.Pictures;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Tip;
 import hestra.desktop.parts.TypingRun;
 import hestra.exercise.Block;
 import hestra.figure.Frame;
 import hestra.figure.Layer;
-import hestra.tracing.Picture;
 
 /** A block in hand that is no task: caption and what else belongs to its kind. */
 final class BlockEditor extends VBox implements Editor {
@@ -38,7 +38,7 @@ final class BlockEditor extends VBox implements Editor {
     private final List<Consumer<Block>> shows = new ArrayList<>();
     private final Subscription watching;
 
-    BlockEditor(DeskModel model, Block block, Consumer<Consumer<Picture>> choosePicture) {
+    BlockEditor(DeskModel model, Block block, Pictures pictures) {
         this.model = model;
         this.id = block.id();
         getStyleClass().add("editor");
@@ -46,7 +46,7 @@ final class BlockEditor extends VBox implements Editor {
         title.getStyleClass().add("editor-title");
         getChildren().add(title);
         switch (block) {
-            case Block.Illustration _ -> illustration(choosePicture);
+            case Block.Illustration _ -> illustration(pictures);
             case Block.Plot _ -> plot();
             case Block.Printed _ -> text(Block.Printed.class, "caption", "edit-caption", Block.Printed::caption, (_, it) -> new Block.Printed(id, it));
             case Block.Formula _ -> {
@@ -59,14 +59,14 @@ final class BlockEditor extends VBox implements Editor {
         watching = model.watch(this::show);
     }
 
-    private void illustration(Consumer<Consumer<Picture>> choosePicture) {
+    private void illustration(Pictures pictures) {
         text(Block.Illustration.class, "caption", "edit-caption", Block.Illustration::caption,
                 (now, it) -> new Block.Illustration(id, now.picture(), it, now.alternative()));
         text(Block.Illustration.class, "what it shows, for those who cannot see it", "edit-alternative", Block.Illustration::alternative,
                 (now, it) -> new Block.Illustration(id, now.picture(), now.caption(), it));
         Button other = new Button("Another picture…");
         other.setId("edit-picture");
-        other.setOnAction(_ -> choosePicture.accept(picture ->
+        other.setOnAction(_ -> pictures.choose(picture ->
                 change(Block.Illustration.class, now -> new Block.Illustration(id, picture, now.caption(), now.alternative()), Optional.empty())));
         getChildren().add(other);
     }

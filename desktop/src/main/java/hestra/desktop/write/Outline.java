@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Consumer;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.scene.Node;
@@ -23,6 +22,7 @@ import javafx.util.Duration;
 import hestra.desk.Edit;
 import hestra.desk.ExerciseEdit;
 import hestra.desk.Findings;
+import hestra.desktop.files.Pictures;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Tip;
 import hestra.desktop.parts.TypingRun;
@@ -32,7 +32,6 @@ import hestra.exercise.Part;
 import hestra.task.Kind;
 import hestra.task.Kinds;
 import hestra.task.Truth;
-import hestra.tracing.Picture;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
@@ -42,7 +41,7 @@ final class Outline {
     private static final Duration MENU_CLOSES = Duration.millis(120);
 
     private final DeskModel model;
-    private final Consumer<Consumer<Picture>> choosePicture;
+    private final Pictures pictures;
     private final TextField title = new TextField();
     private final TextField heading = new TextField();
     private final VBox sheet = new VBox();
@@ -52,10 +51,9 @@ final class Outline {
     private Optional<String> inHand = Optional.of("-");
     private String partInHand = "";
 
-    /** The outline; {@code choosePicture} asks for a picture. */
-    Outline(DeskModel model, Consumer<Consumer<Picture>> choosePicture) {
+    Outline(DeskModel model, Pictures pictures) {
         this.model = model;
-        this.choosePicture = choosePicture;
+        this.pictures = pictures;
         title.setId("write-title");
         title.setPromptText("Title of the exercise");
         Tip.set(title, "What the window and the file are called");
@@ -184,7 +182,7 @@ final class Outline {
         }
         adder.getItems().addAll(new SeparatorMenuItem(),
                 item("add-text", "Text", () -> add(part, index, new Block.Prose(fresh("text"), ""))),
-                item("add-picture", "Picture…", () -> choosePicture.accept(picture -> add(part, index, new Block.Illustration(fresh("picture"), picture, "", "")))),
+                item("add-picture", "Picture…", () -> pictures.choose(picture -> add(part, index, new Block.Illustration(fresh("picture"), picture, "", "")))),
                 item("add-figure", "Figure", () -> add(part, index, new Block.Plot(fresh("figure"), Set.of(), Optional.empty(), ""))),
                 item("add-table", "Printed table", () -> add(part, index, new Block.Printed(fresh("table"), ""))),
                 item("add-formula", "Formula", () -> add(part, index, new Block.Formula(fresh("formula"), "ŷ = a + b x"))));

@@ -13,6 +13,7 @@ import hestra.desk.Findings;
 import hestra.desk.FixedPlot;
 import hestra.desk.PartEdit;
 import hestra.desktop.figure.FigureView;
+import hestra.desktop.files.Pictures;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.table.GridHabits;
@@ -41,12 +42,12 @@ final class PartPanes {
     private Findings truth;
 
     /** {@code model} is that of the part. */
-    PartPanes(DeskModel model, Look look, GridHabits habits, Consumer<String> notice, Runnable openPicture) {
+    PartPanes(DeskModel model, Look look, GridHabits habits, Consumer<String> notice, Pictures pictures) {
         this.model = model;
         this.data = new DataPane(model, habits, notice);
         this.plot = new FigureView(look, this::describe);
         this.recipe = new RecipePane(model, look);
-        this.trace = new TracePane(model, look, notice, openPicture);
+        this.trace = new TracePane(model, look, pictures);
         ToggleGroup tabs = new ToggleGroup();
         showPlot.setToggleGroup(tabs);
         showData.setToggleGroup(tabs);

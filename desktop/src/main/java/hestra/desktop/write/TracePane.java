@@ -25,11 +25,10 @@ import javafx.scene.layout.VBox;
 
 import hestra.data.Cell;
 import hestra.desk.PartEdit;
+import hestra.desktop.files.Pictures;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Tip;
-import hestra.documents.file.Result;
-import hestra.documents.picture.PictureFile;
 import hestra.exercise.Part;
 import hestra.exercise.Provenance;
 import hestra.numbers.Counted;
@@ -47,7 +46,6 @@ final class TracePane {
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 
     private final DeskModel model;
-    private final Consumer<String> notice;
     private final VBox pane = new VBox();
     private final TraceCanvas canvas;
     private final StackPane ground = new StackPane();
@@ -59,16 +57,15 @@ final class TracePane {
     private boolean showing;
     private long gesture;
 
-    TracePane(DeskModel model, Look look, Consumer<String> notice, Runnable openPicture) {
+    TracePane(DeskModel model, Look look, Pictures pictures) {
         this.model = model;
-        this.notice = notice;
         this.canvas = new TraceCanvas(look, this::changed);
         pane.getStyleClass().add("recipe-pane");
         pane.setId("trace-pane");
         Button open = new Button("Open picture\u2026");
         open.setId("trace-open");
         open.getStyleClass().add("quiet");
-        open.setOnAction(_ -> openPicture.run());
+        open.setOnAction(_ -> pictures.choose(this::lay));
         Tip.set(open, "a PNG or JPEG of a plot; or paste one (Ctrl+V), or drop its file on the window");
         Slider fade = new Slider(0, 0.9, 0.35);
         fade.setPrefWidth(90);
@@ -101,7 +98,7 @@ final class TracePane {
         pane.getChildren().addAll(axes, ground, told);
         pane.addEventFilter(KeyEvent.KEY_PRESSED, event -> {
             if (PASTE.match(event) && Clipboard.getSystemClipboard().hasImage()) {
-                lay(PictureFile.of(copied(Clipboard.getSystemClipboard().getImage())));
+                pictures.take(Clipboard.getSystemClipboard().getImage(), this::lay);
                 event.consume();
             }
         });
@@ -112,28 +109,11 @@ final class TracePane {
         return pane;
     }
 
-    /** Lays in a picture from a file. */
+    /** Lays in a picture. */
     void lay(Picture picture) {
         double[] size = TraceCanvas.size(picture);
         model.apply(new PartEdit.LayPicture(picture, PictureAxes.within(size[0], size[1])));
         canvas.requestFocus();
-    }
-
-    private void lay(Result<Picture> reading) {
-        switch (reading) {
-            case Result.Refused<Picture>(String message) -> notice.accept(message);
-            case Result.Done<Picture>(Picture picture) -> lay(picture);
-        }
-    }
-
-    private static BufferedImage copied(Image image) {
-        BufferedImage copy = new BufferedImage((int) image.getWidth(), (int) image.getHeight(), BufferedImage.TYPE_INT_ARGB);
-        for (int y = 0; y < copy.getHeight(); y++) {
-            for (int x = 0; x < copy.getWidth(); x++) {
-                copy.setRGB(x, y, image.getPixelReader().getArgb(x, y));
-            }
-        }
-        return copy;
     }
 
     private void show(Part part, DecimalMark mark) {

@@ -12,6 +12,7 @@ import javafx.scene.control.SplitPane;
 import javafx.scene.layout.Region;
 
 import hestra.desk.Findings;
+import hestra.desktop.files.Pictures;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.table.GridHabits;
@@ -30,17 +31,17 @@ public final class WriteView {
     private final ScrollPane right = new ScrollPane();
     private final SplitPane pane;
     private final Function<Part, PartPanes> make;
-    private final Consumer<Consumer<Picture>> choosePicture;
+    private final Pictures pictures;
     private final Map<String, PartPanes> parts = new HashMap<>();
     private PartPanes here;
     private Optional<String> edited = Optional.of("-");
 
-    /** The view; {@code openPicture} asks for a picture to read data off, {@code choosePicture} for one to put on the sheet. */
-    public WriteView(DeskModel model, Look look, GridHabits habits, Consumer<String> notice, Runnable openPicture, Consumer<Consumer<Picture>> choosePicture) {
+    /** The view. */
+    public WriteView(DeskModel model, Look look, GridHabits habits, Consumer<String> notice, Pictures pictures) {
         this.model = model;
-        this.choosePicture = choosePicture;
-        this.outline = new Outline(model, choosePicture);
-        this.make = part -> new PartPanes(model.of(part), look, habits, notice, openPicture);
+        this.pictures = pictures;
+        this.outline = new Outline(model, pictures);
+        this.make = part -> new PartPanes(model.of(part), look, habits, notice, pictures);
         this.here = panes(model.findings().part());
         right.setFitToWidth(true);
         right.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
@@ -112,6 +113,6 @@ public final class WriteView {
     }
 
     private Node editor(Block block) {
-        return block instanceof Block.Asked(Task task) ? new TaskEditor(model, task) : new BlockEditor(model, block, choosePicture);
+        return block instanceof Block.Asked(Task task) ? new TaskEditor(model, task) : new BlockEditor(model, block, pictures);
     }
 }
