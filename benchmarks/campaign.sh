@@ -1,5 +1,5 @@
 #!/usr/bin/env bash
-# The long campaign against damaged files, kills, undo and lost minima, within a heap of one gigabyte; about two hours.
+# The long campaign against damaged files, kills, undo and lost minima, within a heap of one gigabyte; about four hours.
 # benchmarks/campaign.sh [seed]; how much of each is said by MUTATIONS, KILLS, EDITS and PROBLEMS:
 # KILLS=0 MUTATIONS=60000 benchmarks/campaign.sh 8
 set -eu
