@@ -93,14 +93,16 @@ public record Work(Map<String, PartWork> parts, Map<String, Answer> drafts, Chec
     Work following(Exercise before, Exercise changed) {
         Map<String, PartWork> all = new HashMap<>();
         for (Part part : changed.parts()) {
-            PartWork fresh = PartWork.begin(part, changed.mark());
             Optional<PartWork> old = Optional.ofNullable(parts.get(part.id()));
-            boolean goesOn = old.isPresent() && fresh.startsLike(PartWork.begin(before.part(part.id()).orElseThrow(), before.mark()));
-            if (old.isPresent() && !goesOn) {
+            if (old.isPresent() && !startsTheSame(before.part(part.id()).orElseThrow(), part, changed)) {
                 return begin(changed, checks.forAnotherExercise());
             }
-            all.put(part.id(), old.map(it -> it.withTable(new DataTable(part.data().variables(), it.table().rows()))).orElse(fresh));
+            all.put(part.id(), old.map(it -> it.withTable(new DataTable(part.data().variables(), it.table().rows()))).orElseGet(() -> PartWork.begin(part, changed.mark())));
         }
         return new Work(all, drafts, checks, beginning, student);
+    }
+
+    private static boolean startsTheSame(Part before, Part now, Exercise exercise) {
+        return now.asksTheSameAs(before) || PartWork.begin(now, exercise.mark()).startsLike(PartWork.begin(before, exercise.mark()));
     }
 }

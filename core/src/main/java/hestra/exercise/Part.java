@@ -66,6 +66,11 @@ public record Part(String id, String heading, DataTable data, Roles roles, Prove
         return Truth.of(data, roles, mark, tasks());
     }
 
+    /** Whether it gives out the same and asks the same of it as another, so that work on the one can go on with the other. */
+    public boolean asksTheSameAs(Part other) {
+        return data == other.data && roles.equals(other.roles) && tasks().equals(other.tasks());
+    }
+
     /** The pairs of the true data. */
     public Pairs pairs() {
         return Pairs.of(data, roles);

@@ -2,6 +2,9 @@ package hestra.task;
 
 import java.util.Optional;
 
+import hestra.feedback.NumberJudge;
+import hestra.feedback.Sought;
+import hestra.feedback.Verdict;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberReading;
 
@@ -9,6 +12,16 @@ import hestra.numbers.NumberReading;
 final class NumberAnswer {
 
     private NumberAnswer() {}
+
+    /** The verdict on a number that is typed; {@code hint} where no mistake explains a wrong one. */
+    static Verdict judge(Attempt attempt, Truth truth, Sought what, Task task, String hint) {
+        Terms terms = task.terms();
+        return switch (NumberReading.ofAnswer(attempt.answer().as(Answer.Typed.class).text(), truth.mark())) {
+            case NumberReading.Blank _ -> Verdict.wrong("Type a number.");
+            case NumberReading.Unreadable unreadable -> Verdict.wrong(unreadable.reason());
+            case NumberReading.Value typed -> new NumberJudge(truth.asked(what, task.rounding(), attempt)).verdict(typed, terms.marks(), terms.hint().isBlank() ? hint : terms.hint());
+        };
+    }
 
     /** What a number still lacks; {@code whenBlank} where there is none. */
     static Optional<String> unfinished(String text, DecimalMark mark, String whenBlank) {

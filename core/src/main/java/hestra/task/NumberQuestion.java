@@ -3,10 +3,8 @@ package hestra.task;
 import java.util.List;
 import java.util.Optional;
 
-import hestra.feedback.NumberJudge;
 import hestra.feedback.Sought;
 import hestra.feedback.Verdict;
-import hestra.numbers.NumberReading;
 import hestra.numbers.Rounding;
 
 /**
@@ -54,12 +52,7 @@ public record NumberQuestion(Terms terms, double key, Rounding rounding, String 
 
     @Override
     public Verdict judge(Attempt attempt, Truth truth) {
-        String hint = terms.hint().isBlank() ? "This is not the number that is asked for." : terms.hint();
-        return switch (NumberReading.ofAnswer(attempt.answer().as(Answer.Typed.class).text(), truth.mark())) {
-            case NumberReading.Blank _ -> Verdict.wrong("Type a number.");
-            case NumberReading.Unreadable unreadable -> Verdict.wrong(unreadable.reason());
-            case NumberReading.Value typed -> new NumberJudge(truth.asked(new Sought.Given(key), rounding, attempt)).verdict(typed, terms.marks(), hint);
-        };
+        return NumberAnswer.judge(attempt, truth, new Sought.Given(key), this, "This is not the number that is asked for.");
     }
 
     @Override

@@ -9,7 +9,6 @@ import hestra.feedback.Quantity;
 import hestra.feedback.Sought;
 import hestra.feedback.Verdict;
 import hestra.fit.Fit;
-import hestra.numbers.NumberReading;
 import hestra.numbers.NumberStyle;
 import hestra.numbers.Rounding;
 
@@ -53,12 +52,7 @@ public record ReadValue(Terms terms, Quantity quantity, Rounding rounding) imple
 
     @Override
     public Verdict judge(Attempt attempt, Truth truth) {
-        String hint = terms.hint().isBlank() ? "This is not the " + quantity.inWords() + ". Look at the readings again." : terms.hint();
-        return switch (NumberReading.ofAnswer(attempt.answer().as(Answer.Typed.class).text(), truth.mark())) {
-            case NumberReading.Blank _ -> Verdict.wrong("Type a number.");
-            case NumberReading.Unreadable unreadable -> Verdict.wrong(unreadable.reason());
-            case NumberReading.Value typed -> new NumberJudge(truth.asked(new Sought.Value(quantity), rounding, attempt)).verdict(typed, terms.marks(), hint);
-        };
+        return NumberAnswer.judge(attempt, truth, new Sought.Value(quantity), this, "This is not the " + quantity.inWords() + ". Look at the readings again.");
     }
 
     @Override

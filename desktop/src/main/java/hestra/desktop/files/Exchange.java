@@ -168,15 +168,15 @@ public final class Exchange implements Pictures {
         if (handIn.student().isBlank()) {
             return false;
         }
-        dialogs.save(HAND_IN, lastFolder(), HandInFile.fileName(handIn)).ifPresent(file -> handIn(model.get().desk(), file));
+        dialogs.save(HAND_IN, lastFolder(), HandInFile.fileName(handIn)).ifPresent(file -> handIn(handIn, model.get().desk(), file));
         return true;
     }
 
-    private void handIn(Desk desk, Path file) {
+    private void handIn(HandIn handIn, Desk desk, Path file) {
         Path page = Path.of(file.toString().replaceFirst("\\.handin$", "") + ".html");
         remember(file);
         background.run("Handing in…", () -> {
-            HandInFile.write(HandIn.of(desk), file);
+            HandInFile.write(handIn, file);
             FileWriting.write(page, WriteUp.html(Findings.of(desk)));
             return file;
         }, _ -> notices.say("Handed in as " + file + ". Give this file to your instructor. The write-up beside it, "

@@ -1,11 +1,9 @@
 package hestra.desktop.write;
 
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.function.Consumer;
 import java.util.function.Function;
@@ -78,7 +76,7 @@ final class BlockEditor extends VBox implements Editor {
         for (Layer layer : LAYERS) {
             CheckBox box = new CheckBox(layer.title());
             box.setId("edit-layer-" + layer.name().toLowerCase(Locale.ROOT));
-            box.setOnAction(_ -> change(Block.Plot.class, now -> new Block.Plot(id, toggled(now.layers(), layer, box.isSelected()), now.frame(), now.caption()), Optional.empty()));
+            box.setOnAction(_ -> change(Block.Plot.class, now -> new Block.Plot(id, Ticked.with(now.layers(), layer, box.isSelected()), now.frame(), now.caption()), Optional.empty()));
             shows.add(block -> box.setSelected(((Block.Plot) block).layers().contains(layer)));
             boxes.getChildren().add(box);
         }
@@ -95,17 +93,6 @@ final class BlockEditor extends VBox implements Editor {
 
     private void frame(Optional<Frame> frame) {
         change(Block.Plot.class, now -> new Block.Plot(id, now.layers(), frame, now.caption()), Optional.empty());
-    }
-
-    private static Set<Layer> toggled(Set<Layer> layers, Layer layer, boolean on) {
-        Set<Layer> changed = EnumSet.noneOf(Layer.class);
-        changed.addAll(layers);
-        if (on) {
-            changed.add(layer);
-        } else {
-            changed.remove(layer);
-        }
-        return changed;
     }
 
     private void hint(String text) {

@@ -1,6 +1,5 @@
 package hestra.desktop.write;
 
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -60,16 +59,7 @@ final class ExerciseEditor extends VBox implements Editor {
         for (Aid aid : Aid.values()) {
             CheckBox box = new CheckBox(aid.inWords());
             box.setId("held-" + aid.name().toLowerCase(Locale.ROOT));
-            box.setOnAction(_ -> {
-                Set<Aid> changed = EnumSet.noneOf(Aid.class);
-                changed.addAll(model.findings().part().held());
-                if (box.isSelected()) {
-                    changed.add(aid);
-                } else {
-                    changed.remove(aid);
-                }
-                model.apply(new PartEdit.WriteHeld(changed));
-            });
+            box.setOnAction(_ -> model.apply(new PartEdit.WriteHeld(Ticked.with(model.findings().part().held(), aid, box.isSelected()))));
             held.getChildren().add(box);
         }
         points.getStyleClass().add("aid-list");

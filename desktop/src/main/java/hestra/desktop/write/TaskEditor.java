@@ -1,11 +1,9 @@
 package hestra.desktop.write;
 
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
@@ -116,21 +114,10 @@ final class TaskEditor extends VBox implements Editor {
         for (Aid aid : Aid.values()) {
             CheckBox box = new CheckBox(aid.inWords());
             box.setId("opens-" + aid.name().toLowerCase(Locale.ROOT));
-            box.setOnAction(_ -> fields.change(task -> task.with(task.terms().opening(toggled(task.terms().opens(), aid, box.isSelected())))));
+            box.setOnAction(_ -> fields.change(task -> task.with(task.terms().opening(Ticked.with(task.terms().opens(), aid, box.isSelected())))));
             fields.onShow(task -> box.setSelected(task.terms().opens().contains(aid)));
             grid.add(box, aid.ordinal() % 2, aid.ordinal() / 2);
         }
         fields.add(TaskFields.label("when done, opens"), grid);
-    }
-
-    private static Set<Aid> toggled(Set<Aid> aids, Aid aid, boolean on) {
-        Set<Aid> changed = EnumSet.noneOf(Aid.class);
-        changed.addAll(aids);
-        if (on) {
-            changed.add(aid);
-        } else {
-            changed.remove(aid);
-        }
-        return changed;
     }
 }

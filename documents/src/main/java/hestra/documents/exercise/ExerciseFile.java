@@ -119,12 +119,12 @@ public final class ExerciseFile {
     }
 
     private static Result<Exercise> from(Archive archive, String json, String name) {
-        Optional<String> refused = refusal(json, FORMAT, VERSION, name);
-        if (refused.isPresent()) {
-            return Result.refused(refused.get());
-        }
         try {
             JsonNode tree = Json.tree(json);
+            Optional<String> refused = refusal(tree, FORMAT, VERSION, name);
+            if (refused.isPresent()) {
+                return Result.refused(refused.get());
+            }
             boolean old = VersionOne.is(tree, "version");
             Document document = Json.read(old ? VersionOne.exercise(tree) : tree, Document.class, DecimalMark.POINT);
             List<Integer> widths = document.parts().stream().map(part -> part.variables().size()).toList();
@@ -168,22 +168,16 @@ public final class ExerciseFile {
     }
 
     /** Why a document is not one of this format and version; nothing where it is. */
-    static Optional<String> refusal(String json, String format, int version, String name) {
-        try {
-            JsonNode tree = Json.tree(json);
-            if (!format.equals(tree.path("format").asText())) {
-                return Optional.of(name + " is not " + (format.equals(FORMAT) ? "an exercise" : "a hand-in") + " of Hestra's.");
-            }
-            int found = tree.path("version").asInt(0);
-            if (found > version) {
-                return Optional.of(name + " was made by a newer Hestra (its format is " + found + ", this one reads up to "
-                        + version + "). Update Hestra to open it.");
-            }
-            return found < 1 ? Optional.of(name + " does not say which version of the format it is. Ask for it again.")
-                    : Optional.empty();
-        } catch (JsonProcessingException e) {
-            return Optional.of(damaged(name, JSON, e));
+    static Optional<String> refusal(JsonNode tree, String format, int version, String name) {
+        if (!format.equals(tree.path("format").asText())) {
+            return Optional.of(name + " is not " + (format.equals(FORMAT) ? "an exercise" : "a hand-in") + " of Hestra's.");
         }
+        int found = tree.path("version").asInt(0);
+        if (found > version) {
+            return Optional.of(name + " was made by a newer Hestra (its format is " + found + ", this one reads up to "
+                    + version + "). Update Hestra to open it.");
+        }
+        return found < 1 ? Optional.of(name + " does not say which version of the format it is. Ask for it again.") : Optional.empty();
     }
 
     static String damaged(String name, String part, IOException e) {

@@ -81,12 +81,12 @@ public final class HandInFile {
     }
 
     private static Result<HandIn> from(Archive archive, Exercise exercise, String work, String name) {
-        Optional<String> refused = ExerciseFile.refusal(work, FORMAT, VERSION, name);
-        if (refused.isPresent()) {
-            return Result.refused(refused.get());
-        }
         try {
             JsonNode tree = Json.tree(work);
+            Optional<String> refused = ExerciseFile.refusal(tree, FORMAT, VERSION, name);
+            if (refused.isPresent()) {
+                return Result.refused(refused.get());
+            }
             boolean old = VersionOne.is(tree, "version");
             Document document = Json.read(old ? VersionOne.work(tree) : tree, Document.class, exercise.mark());
             if (document.attempts().values().stream().anyMatch(list -> list.size() > MOST_ATTEMPTS)) {
