@@ -78,7 +78,7 @@ public final class Exchange implements Pictures {
                 });
             }
         };
-        notices.follow("Result " + file.getFileName() + "…", task);
+        notices.follow("Reading " + file.getFileName() + "…", task);
         task.setOnSucceeded(_ -> {
             switch (task.getValue()) {
                 case Result.Refused<DataFile.Taken>(String message) -> notices.say(message);

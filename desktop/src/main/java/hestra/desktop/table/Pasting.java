@@ -78,7 +78,7 @@ final class Pasting {
                 return how.get();
             }
         };
-        notice.accept("Result what was copied…");
+        notice.accept("Reading what was copied…");
         task.setOnSucceeded(_ -> {
             if (wanted.getAsBoolean()) {
                 hand(task.getValue(), data -> {
