@@ -1,13 +1,7 @@
 package hestra.desk;
 
-import java.util.ArrayList;
-import java.util.Collections;
-import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.Set;
-import java.util.TreeSet;
-import java.util.stream.IntStream;
 
 import hestra.data.DataTable;
 import hestra.data.Row;
@@ -87,10 +81,11 @@ public record Desk(Exercise exercise, Work work, Pointing pointing) {
     }
 
     /** With the exercise changed by its author; work that still fits goes on. */
-    Desk with(Exercise changed) {
-        if (changed == exercise) {
+    Desk with(Exercise edited) {
+        if (edited == exercise) {
             return this;
         }
+        Exercise changed = edited.inStepWith(exercise);
         Work following = work.following(exercise, changed);
         return new Desk(changed, following, following.beginning() == work.beginning() ? pointing : Pointing.AT_NOTHING);
     }

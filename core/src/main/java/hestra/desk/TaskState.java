@@ -13,13 +13,22 @@ import hestra.task.Task;
  * @param verdict on the newest attempt; nothing before the first
  * @param earned the marks of the best attempt
  * @param triesLeft how often it may still be checked
- * @param done whether it is right, or has no tries left
+ * @param right whether an attempt was right
  */
-public record TaskState(Task task, int number, Optional<Verdict> verdict, double earned, int triesLeft, boolean done) {
+public record TaskState(Task task, int number, Optional<Verdict> verdict, double earned, int triesLeft, boolean right) {
+
+    /** Whether it is right, or has no tries left. */
+    public boolean done() {
+        return isTried() && (right || triesLeft == 0);
+    }
 
     /** Whether what the task opens is open. */
     public boolean opens() {
-        return done || isTried() && task.opensWhenGiven();
+        return switch (task.terms().opening()) {
+            case RIGHT -> right;
+            case DONE -> done();
+            case GIVEN -> isTried();
+        };
     }
 
     public boolean isTried() {

@@ -32,8 +32,7 @@ final class TaskStates {
         double best = verdicts.stream().mapToDouble(Verdict::earned).max().orElse(0);
         boolean right = verdicts.stream().anyMatch(Verdict::isRight);
         int left = desk.triesLeft(task);
-        return new TaskState(task, number, verdicts.isEmpty() ? Optional.empty() : Optional.of(verdicts.getLast()), best, left,
-                !verdicts.isEmpty() && (right || left == 0));
+        return new TaskState(task, number, verdicts.isEmpty() ? Optional.empty() : Optional.of(verdicts.getLast()), best, left, right);
     }
 
     /** The aids of a part that are open: a task opens those of its own part only. */

@@ -135,6 +135,11 @@ public record Exercise(String id, String title, String place, String heading, De
         return withParts(parts.stream().map(old -> old.id().equals(part.id()) ? part : old).toList());
     }
 
+    /** With what hangs together changed in step with the rest, after an edit of the author's. */
+    public Exercise inStepWith(Exercise before) {
+        return withParts(parts.stream().map(part -> before.part(part.id()).map(it -> part.inStepWith(it, mark)).orElse(part)).toList());
+    }
+
     /** With the first part changed. */
     public Exercise withFirst(UnaryOperator<Part> change) {
         return with(change.apply(first()));

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 
 import hestra.data.DataTable;
 import hestra.data.Pairs;
@@ -42,9 +43,9 @@ public record Part(String id, String heading, DataTable data, Roles roles, Prove
         }
     }
 
-    /** A part with two empty columns and nothing asked yet; aids held back: look before the line. */
+    /** A part with two empty columns and nothing asked yet. Nothing is held back before a task is there that opens it. */
     public static Part blank(String id) {
-        return new Part(id, "", DataTable.empty(Variable.named("x"), Variable.named("y")), Roles.FIRST_EXPLAINS, new Provenance.ByHand(), Aid.all(),
+        return new Part(id, "", DataTable.empty(Variable.named("x"), Variable.named("y")), Roles.FIRST_EXPLAINS, new Provenance.ByHand(), Set.of(),
                 PlotRules.USUAL, List.of());
     }
 
@@ -63,7 +64,7 @@ public record Part(String id, String heading, DataTable data, Roles roles, Prove
 
     /** What is right in the data. */
     public Truth truth(DecimalMark mark) {
-        return Truth.of(data, roles, mark, tasks());
+        return Truth.of(data, roles, mark, tasks(), rules.kept());
     }
 
     /** Whether it gives out the same and asks the same of it as another, so that work on the one can go on with the other. */
@@ -81,11 +82,41 @@ public record Part(String id, String heading, DataTable data, Roles roles, Prove
         return tasks().stream().filter(task -> task.terms().opens().contains(aid)).findFirst();
     }
 
-    /** Held aids that no task opens: they would stay closed for good. */
-    public Set<Aid> neverOpened() {
-        Set<Aid> never = EnumSet.noneOf(Aid.class);
-        held.stream().filter(aid -> opener(aid).isEmpty()).forEach(never::add);
-        return never;
+    /**
+     * A held aid that a task calls for while it is closed.
+     *
+     * @param task calls for it
+     * @param aid is still closed then
+     * @param opener opens it later; nothing where no task does
+     */
+    public record Shut(Task task, Aid aid, Optional<Task> opener) {}
+
+    /** Where a task calls for something that no task before it opens: most likely a slip of the author's. */
+    public List<Shut> shut() {
+        List<Shut> shut = new ArrayList<>();
+        Set<Aid> open = Aid.all();
+        open.removeAll(held);
+        for (Task task : tasks()) {
+            task.needs().stream().filter(aid -> !open.contains(aid)).sorted().forEach(aid -> shut.add(new Shut(task, aid, opener(aid))));
+            open.addAll(task.terms().opens());
+        }
+        return shut;
+    }
+
+    private Set<Aid> opened() {
+        return tasks().stream().flatMap(task -> task.terms().opens().stream()).collect(Collectors.toSet());
+    }
+
+    /** With what hangs together changed in step with the rest: what a task has come to open is held back, what none opens any more is not; proposed keys follow the data. */
+    Part inStepWith(Part before, DecimalMark mark) {
+        Set<Aid> now = opened();
+        Set<Aid> earlier = before.opened();
+        Set<Aid> hold = EnumSet.noneOf(Aid.class);
+        hold.addAll(held);
+        now.stream().filter(aid -> !earlier.contains(aid)).forEach(hold::add);
+        earlier.stream().filter(aid -> !now.contains(aid)).forEach(hold::remove);
+        Part holding = hold.equals(held) ? this : withHeld(hold);
+        return asksTheSameAs(before) ? holding : holding.withTasks(task -> task.inStep(before.truth(mark), truth(mark)));
     }
 
     /** The place of a block, from 0; −1 where there is none of this id. */

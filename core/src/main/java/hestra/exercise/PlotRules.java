@@ -4,24 +4,26 @@ import java.util.EnumSet;
 import java.util.OptionalInt;
 import java.util.Set;
 
+import hestra.feedback.KeptPoints;
 import hestra.fit.EquationForm;
 
 /**
- * What an exercise lets be done in its plot, and how it writes equations. The table stays the student's own: these are rules
+ * What an exercise lets be done in its plot, how it writes equations, and what it makes of points that are set aside. The table stays the student's own: these are rules
  * for gestures on the plot, where a point is changed without a thought.
  *
  * @param points what may be done to points
  * @param form how equations are written
  * @param digits how many significant digits the numbers of curves have, {@value #FEWEST_DIGITS} to {@value #MOST_DIGITS}; nothing for as
  *     many as are needed
+ * @param kept how answers count that are right for the points alone that a student kept
  */
-public record PlotRules(Set<PointChange> points, EquationForm form, OptionalInt digits) {
+public record PlotRules(Set<PointChange> points, EquationForm form, OptionalInt digits, KeptPoints kept) {
 
     public static final int FEWEST_DIGITS = 2;
     public static final int MOST_DIGITS = 15;
 
     /** Points may be moved and removed; equations have names and the constant first. */
-    public static final PlotRules USUAL = new PlotRules(EnumSet.of(PointChange.MOVE, PointChange.REMOVE), EquationForm.USUAL, OptionalInt.empty());
+    public static final PlotRules USUAL = new PlotRules(EnumSet.of(PointChange.MOVE, PointChange.REMOVE), EquationForm.USUAL, OptionalInt.empty(), KeptPoints.FULL);
 
     public PlotRules {
         points = Set.copyOf(points);
@@ -32,7 +34,7 @@ public record PlotRules(Set<PointChange> points, EquationForm form, OptionalInt 
 
     /** Rules with as many digits as are needed. */
     public PlotRules(Set<PointChange> points, EquationForm form) {
-        this(points, form, OptionalInt.empty());
+        this(points, form, OptionalInt.empty(), KeptPoints.FULL);
     }
 
     public boolean allows(PointChange change) {
@@ -48,14 +50,18 @@ public record PlotRules(Set<PointChange> points, EquationForm form, OptionalInt 
         } else {
             changed.remove(change);
         }
-        return new PlotRules(changed, form, digits);
+        return new PlotRules(changed, form, digits, kept);
     }
 
     public PlotRules with(EquationForm newForm) {
-        return new PlotRules(points, newForm, digits);
+        return new PlotRules(points, newForm, digits, kept);
     }
 
     public PlotRules withDigits(OptionalInt count) {
-        return new PlotRules(points, form, count);
+        return new PlotRules(points, form, count, kept);
+    }
+
+    public PlotRules with(KeptPoints counted) {
+        return new PlotRules(points, form, digits, counted);
     }
 }

@@ -115,7 +115,7 @@ public enum Mistake {
     /** The values that this mistake gives, one for each set of data from which the answer may come. */
     Stream<Double> wrongValues(Asked asked) {
         Stream<OptionalDouble> values = switch (sign) {
-            case Slip(Wrong wrong) -> asked.accepted().stream().map(data -> wrong.of(asked.what(), data));
+            case Slip(Wrong wrong) -> asked.sources().map(data -> wrong.of(asked.what(), data));
             case InOtherData _ -> asked.withSlips().stream().map(asked.what()::in);
             case Writing _ -> Stream.of();
         };

@@ -34,16 +34,26 @@ public final class NumberJudge {
     /**
      * What became of a number.
      *
-     * @param right whether it is right
+     * @param outcome right, nearly or wrong
+     * @param ofKept whether it is right for the points alone that were kept
      * @param mistakes the mistakes of which each would explain it: none, one or two
      */
-    public record Finding(boolean right, List<Mistake> mistakes) {
-        private static final Finding RIGHT = new Finding(true, List.of());
-        private static final Finding UNEXPLAINED = new Finding(false, List.of());
+    public record Finding(Outcome outcome, boolean ofKept, List<Mistake> mistakes) {
+        private static final Finding RIGHT = new Finding(Outcome.RIGHT, false, List.of());
+        private static final Finding UNEXPLAINED = new Finding(Outcome.WRONG, false, List.of());
 
-        /** Whether the value was right and only written down wrongly. */
-        public boolean isOfWriting() {
-            return !mistakes.isEmpty() && mistakes.stream().allMatch(Mistake::isOfWriting);
+        /** A number that none explains. */
+        public static Finding unexplained() {
+            return UNEXPLAINED;
+        }
+
+        private static Finding by(List<Mistake> mistakes) {
+            boolean ofWriting = !mistakes.isEmpty() && mistakes.stream().allMatch(Mistake::isOfWriting);
+            return new Finding(ofWriting ? Outcome.NEARLY : Outcome.WRONG, false, mistakes);
+        }
+
+        private static Finding ofKept(KeptPoints counted) {
+            return new Finding(counted == KeptPoints.FULL ? Outcome.RIGHT : Outcome.NEARLY, true, List.of());
         }
     }
 
@@ -65,15 +75,22 @@ public final class NumberJudge {
         return wrongs;
     }
 
-    /** Judges a number, marks and all. */
-    public Verdict verdict(NumberReading.Value given, int marks, String hint) {
+    /** Judges a number, marks and all; where no mistake explains a wrong one it says what it is not, and what to do. */
+    public Verdict verdict(NumberReading.Value given, int marks, String isNot, String advice) {
         Finding finding = judge(given);
-        if (finding.right()) {
+        double earned = switch (finding.outcome()) {
+            case RIGHT -> marks;
+            case NEARLY -> marks / 2.0;
+            case WRONG -> 0;
+        };
+        if (finding.ofKept()) {
+            return Verdict.of(finding.outcome(), earned, "Right for the points you kept." + (finding.outcome() == Outcome.RIGHT ? "" : " With all the points it is another value."));
+        }
+        if (finding.outcome() == Outcome.RIGHT) {
             return Verdict.right(marks, "Right.");
         }
-        return finding.mistakes().isEmpty() ? Verdict.wrong(hint)
-                : new Verdict(finding.isOfWriting() ? Outcome.NEARLY : Outcome.WRONG, finding.isOfWriting() ? marks / 2.0 : 0,
-                        say(finding), finding.mistakes(), List.of());
+        return finding.mistakes().isEmpty() ? Verdict.wrong(isNot).advising(advice)
+                : Verdict.of(finding.outcome(), earned, say(finding)).recognising(finding.mistakes());
     }
 
     /** What to tell the student of the mistakes that were found. */
@@ -86,6 +103,9 @@ public final class NumberJudge {
         BigDecimal typed = given.percent() ? given.typed().movePointLeft(2) : given.typed();
         if (keys.stream().anyMatch(key -> isRight(typed, key))) {
             return Finding.RIGHT;
+        }
+        if (asked.keyOfKept().stream().anyMatch(key -> isRight(typed, key))) {
+            return Finding.ofKept(asked.counted());
         }
         List<Mistake> fitting = fitting(typed, rounding);
         if (keys.stream().anyMatch(key -> isCutOff(typed, key))) {
@@ -115,7 +135,7 @@ public final class NumberJudge {
     }
 
     private static Finding named(List<Mistake> fitting) {
-        return new Finding(false, fitting.stream().sorted(Comparator.comparingInt(Mistake::rank)).limit(MOST_NAMED).toList());
+        return Finding.by(fitting.stream().sorted(Comparator.comparingInt(Mistake::rank)).limit(MOST_NAMED).toList());
     }
 
     private boolean isRight(BigDecimal typed, double key) {

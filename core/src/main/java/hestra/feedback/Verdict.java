@@ -7,12 +7,13 @@ import java.util.List;
  *
  * @param outcome right, nearly or wrong
  * @param earned marks earned, 0 to the task's marks
- * @param message what to tell the student, a sentence or two
+ * @param message what to tell the student of the answer, a sentence or two
+ * @param advice what to do about it, while it can be tried again; may be empty
  * @param mistakes the recognised mistakes, of which each would explain the answer: none, one or two
  * @param parts the parts of an answer that has several, each with its own outcome
  */
 public record Verdict(
-        Outcome outcome, double earned, String message, List<Mistake> mistakes, List<Part> parts) {
+        Outcome outcome, double earned, String message, String advice, List<Mistake> mistakes, List<Part> parts) {
 
     /**
      * One part of an answer.
@@ -29,7 +30,7 @@ public record Verdict(
     }
 
     public static Verdict of(Outcome outcome, double earned, String message) {
-        return new Verdict(outcome, earned, message, List.of(), List.of());
+        return new Verdict(outcome, earned, message, "", List.of(), List.of());
     }
 
     public static Verdict right(int marks, String message) {
@@ -47,12 +48,22 @@ public record Verdict(
         Outcome outcome = right == parts.size() ? Outcome.RIGHT
                 : right > 0 || nearly ? Outcome.NEARLY : Outcome.WRONG;
         double share = parts.isEmpty() ? 0 : (double) right / parts.size();
-        return new Verdict(outcome, marks * share, message, List.of(), parts);
+        return new Verdict(outcome, marks * share, message, "", List.of(), parts);
     }
 
     /** The same with mistakes that were recognised. */
     public Verdict recognising(List<Mistake> found) {
-        return new Verdict(outcome, earned, message, found, parts);
+        return new Verdict(outcome, earned, message, advice, found, parts);
+    }
+
+    /** The same with what to do about it. */
+    public Verdict advising(String text) {
+        return new Verdict(outcome, earned, message, text, mistakes, parts);
+    }
+
+    /** What to tell the student who can try again. */
+    public String inFull() {
+        return advice.isEmpty() ? message : message + " " + advice;
     }
 
     public boolean isRight() {

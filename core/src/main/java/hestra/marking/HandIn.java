@@ -3,12 +3,19 @@ package hestra.marking;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 import hestra.data.DataTable;
+import hestra.data.Roles;
 import hestra.data.Row;
+import hestra.desk.Checks;
 import hestra.desk.Desk;
+import hestra.desk.PartWork;
+import hestra.desk.Pointing;
 import hestra.desk.Work;
 import hestra.exercise.Exercise;
+import hestra.exercise.Part;
+import hestra.task.Answer;
 import hestra.task.Attempt;
 
 /**
@@ -31,6 +38,24 @@ public record HandIn(String student, Exercise exercise, Map<String, DataTable> t
     /** Work that was begun once. */
     public HandIn(String student, Exercise exercise, Map<String, DataTable> tables, Map<String, List<Attempt>> attempts) {
         this(student, exercise, tables, attempts, 1);
+    }
+
+    /** The desk as it was handed in: tables, answers and the roles that were chosen; how the plot looked is not in a hand-in. */
+    public Desk desk() {
+        Work fresh = Work.begin(exercise);
+        Map<String, PartWork> parts = new HashMap<>();
+        for (Part part : exercise.parts()) {
+            PartWork work = fresh.part(part);
+            Optional<Roles> chosen = part.tasks().stream().flatMap(task -> attempts.getOrDefault(task.id(), List.of()).stream())
+                    .map(Attempt::answer).filter(Answer.RolesChosen.class::isInstance).map(answer -> answer.as(Answer.RolesChosen.class).roles())
+                    .reduce((_, newest) -> newest).flatMap(roles -> roles.filter(it -> it.isWithin(part.data().width())));
+            DataTable table = tables.getOrDefault(part.id(), work.table());
+            parts.put(part.id(), new PartWork(table.variables().size() == part.data().width() ? table : work.table(), chosen.or(work::roles), work.unchosen(),
+                    work.plot(), work.curves(), work.reading()));
+        }
+        Map<String, Answer> answers = new HashMap<>();
+        attempts.forEach((task, list) -> list.stream().reduce((_, newest) -> newest).ifPresent(newest -> answers.put(task, newest.answer())));
+        return new Desk(exercise, new Work(parts, answers, new Checks(List.of(attempts), begun), 0, student), Pointing.AT_NOTHING);
     }
 
     /** The hand-in of a desk as it stands. */

@@ -44,7 +44,7 @@ public record ChooseRoles(Terms terms) implements Task {
     }
 
     @Override
-    public Verdict judge(Attempt attempt, Truth truth) {
+    public Verdict judged(Attempt attempt, Truth truth) {
         Optional<Roles> given = attempt.answer().as(Answer.RolesChosen.class).roles();
         if (given.isEmpty()) {
             return Verdict.wrong("Say for each variable whether it explains or responds.");
@@ -54,13 +54,18 @@ public record ChooseRoles(Terms terms) implements Task {
             return Verdict.right(terms.marks(), truth.x().described() + " explains, " + truth.y().described() + " responds.");
         }
         return chosen.hasAxesOf(truth.roles().swapped())
-                ? Verdict.wrong("The other way round: which of the two could depend on the other?").recognising(List.of(Mistake.AXES_EXCHANGED))
+                ? Verdict.wrong("It is the other way round.").advising("Which of the two could depend on the other?").recognising(List.of(Mistake.AXES_EXCHANGED))
                 : Verdict.wrong("Another pair of variables is meant here.");
     }
 
     @Override
     public Key key(Truth truth) {
         return Key.of(truth.x().name() + " → " + truth.y().name());
+    }
+
+    @Override
+    public String rightAnswer(Truth truth) {
+        return truth.x().name() + " explains, " + truth.y().name() + " responds";
     }
 
     @Override

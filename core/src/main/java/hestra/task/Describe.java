@@ -28,10 +28,9 @@ public record Describe(Terms terms, Description key) implements Task {
         return new Describe(other, key);
     }
 
-    /** It is a look, not a hurdle. */
     @Override
-    public boolean opensWhenGiven() {
-        return true;
+    public Task inStep(Truth before, Truth now) {
+        return key.equals(Description.proposedFor(before.pairsWithSlips())) ? new Describe(terms, Description.proposedFor(now.pairsWithSlips())) : this;
     }
 
     @Override
@@ -50,7 +49,7 @@ public record Describe(Terms terms, Description key) implements Task {
     }
 
     @Override
-    public Verdict judge(Attempt attempt, Truth truth) {
+    public Verdict judged(Attempt attempt, Truth truth) {
         Answer.Described given = attempt.answer().as(Answer.Described.class);
         List<Verdict.Part> parts = List.of(
                 part("direction", given.direction(), key.direction()),
@@ -59,8 +58,8 @@ public record Describe(Terms terms, Description key) implements Task {
                 part("unusual points", given.unusual(), key.unusual()));
         List<String> wrong = parts.stream().filter(part -> part.outcome() != Outcome.RIGHT).map(Verdict.Part::name).toList();
         int right = parts.size() - wrong.size();
-        String message = wrong.isEmpty() ? "All four choices fit the plot." : right + " of 4. Look again at: " + String.join(", ", wrong) + ".";
-        return Verdict.ofParts(terms.marks(), parts, message);
+        String message = wrong.isEmpty() ? "All four choices fit the plot." : right + " of 4 choices fit the plot.";
+        return Verdict.ofParts(terms.marks(), parts, message).advising(wrong.isEmpty() ? "" : "Look again at: " + String.join(", ", wrong) + ".");
     }
 
     private static <T> Verdict.Part part(String name, Optional<T> given, T key) {

@@ -73,7 +73,7 @@ public record EnterData(Terms terms, int count) implements Task {
     }
 
     @Override
-    public Verdict judge(Attempt attempt, Truth truth) {
+    public Verdict judged(Attempt attempt, Truth truth) {
         List<List<String>> given = attempt.answer().as(Answer.Entered.class).rows();
         List<Integer> rows = rows(truth);
         List<Verdict.Part> parts = new ArrayList<>();
@@ -95,14 +95,20 @@ public record EnterData(Terms terms, int count) implements Task {
         }
         String message = differing.isEmpty()
                 ? (rows.size() == 1 ? "The last pair agrees" : "The last " + inWords(rows.size()) + " pairs agree") + " with the printed table."
-                : "Compare with the printed table: " + String.join("; ", differing) + ".";
-        return Verdict.ofParts(terms.marks(), parts, message);
+                : "Not as in the printed table: " + String.join("; ", differing) + ".";
+        return Verdict.ofParts(terms.marks(), parts, message).advising(differing.isEmpty() ? "" : "Compare them with it.");
     }
 
     @Override
     public Key key(Truth truth) {
         return truth.data().size() < count ? Key.missing("needs at least " + Counted.of(count, "row") + " of data")
                 : Key.of(count == 1 ? "the last pair" : "the last " + count + " pairs");
+    }
+
+    /** It stands in the printed table. */
+    @Override
+    public String rightAnswer(Truth truth) {
+        return "";
     }
 
     @Override

@@ -2,6 +2,7 @@ package hestra.task;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 import hestra.feedback.SlopeSentence;
 import hestra.feedback.Verdict;
@@ -24,6 +25,11 @@ public record ExplainSlope(Terms terms) implements Task {
     }
 
     @Override
+    public Set<Aid> needs() {
+        return Set.of(Aid.EQUATION);
+    }
+
+    @Override
     public Answer standing(Bench bench) {
         return bench.draft(this, new Answer.Sentence(""));
     }
@@ -39,7 +45,7 @@ public record ExplainSlope(Terms terms) implements Task {
     }
 
     @Override
-    public Verdict judge(Attempt attempt, Truth truth) {
+    public Verdict judged(Attempt attempt, Truth truth) {
         String sentence = attempt.answer().as(Answer.Sentence.class).text();
         return truth.evidence().fit().line()
                 .map(line -> SlopeSentence.about(truth.x(), truth.y(), line.slope().value(), truth.mark()).judge(sentence, terms.marks()))
@@ -49,6 +55,12 @@ public record ExplainSlope(Terms terms) implements Task {
     @Override
     public Key key(Truth truth) {
         return truth.evidence().fit() instanceof Fit.None(String reason) ? Key.missing(reason) : Key.of("6 checks, the rest by you");
+    }
+
+    /** There is more than one good sentence. */
+    @Override
+    public String rightAnswer(Truth truth) {
+        return "";
     }
 
     @Override

@@ -125,15 +125,15 @@ public record FindSlip(Terms terms, int row, int column, String shown) implement
     }
 
     @Override
-    public Verdict judge(Attempt attempt, Truth truth) {
+    public Verdict judged(Attempt attempt, Truth truth) {
         Answer.Treated given = attempt.answer().as(Answer.Treated.class);
         Cell now = Cell.of(given.now(), truth.mark());
         boolean mended = now.saysTheSameAs(truth.data().cell(row, column));
         boolean excused = given.reason().filter(reason -> !reason.isBlank()).isPresent();
         if (!mended && !excused) {
-            return Verdict.wrong(now.saysTheSameAs(Cell.of(shown, truth.mark()))
-                    ? "One value still differs from the printed table. Which point stands far from the others?"
-                    : "You found the row. Its value is not yet what the printed table says.");
+            return now.saysTheSameAs(Cell.of(shown, truth.mark()))
+                    ? Verdict.wrong("One value still differs from the printed table.").advising("Which point stands far from the others?")
+                    : Verdict.wrong("You found the row. Its value is not yet what the printed table says.");
         }
         if (!given.othersChanged().isEmpty()) {
             String rows = String.join(", ", given.othersChanged().stream().map(it -> Integer.toString(it + 1)).toList());

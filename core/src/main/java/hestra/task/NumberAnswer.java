@@ -13,13 +13,12 @@ final class NumberAnswer {
 
     private NumberAnswer() {}
 
-    /** The verdict on a number that is typed; {@code hint} where no mistake explains a wrong one. */
-    static Verdict judge(Attempt attempt, Truth truth, Sought what, Task task, String hint) {
-        Terms terms = task.terms();
+    /** The verdict on a number that is typed; where no mistake explains a wrong one, what it is not, and what to do. */
+    static Verdict judge(Attempt attempt, Truth truth, Sought what, Task task, String isNot, String advice) {
         return switch (NumberReading.ofAnswer(attempt.answer().as(Answer.Typed.class).text(), truth.mark())) {
             case NumberReading.Blank _ -> Verdict.wrong("Type a number.");
             case NumberReading.Unreadable unreadable -> Verdict.wrong(unreadable.reason());
-            case NumberReading.Value typed -> new NumberJudge(truth.asked(what, task.rounding(), attempt)).verdict(typed, terms.marks(), terms.hint().isBlank() ? hint : terms.hint());
+            case NumberReading.Value typed -> new NumberJudge(truth.asked(what, task.rounding(), attempt)).verdict(typed, task.terms().marks(), isNot, advice);
         };
     }
 

@@ -51,8 +51,8 @@ public record NumberQuestion(Terms terms, double key, Rounding rounding, String 
     }
 
     @Override
-    public Verdict judge(Attempt attempt, Truth truth) {
-        return NumberAnswer.judge(attempt, truth, new Sought.Given(key), this, "This is not the number that is asked for.");
+    public Verdict judged(Attempt attempt, Truth truth) {
+        return NumberAnswer.judge(attempt, truth, new Sought.Given(key), this, "This is not the number that is asked for.", "");
     }
 
     @Override

@@ -3,6 +3,8 @@ package hestra.task;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
 
 import hestra.feedback.Evidence;
 import hestra.feedback.Mistake;
@@ -59,6 +61,11 @@ public record Predict(Terms terms, List<Double> at, Rounding rounding) implement
     }
 
     @Override
+    public Set<Aid> needs() {
+        return Set.of(Aid.PREDICTION);
+    }
+
+    @Override
     public Answer standing(Bench bench) {
         return bench.draft(this, new Answer.Predictions(List.of()));
     }
@@ -81,9 +88,9 @@ public record Predict(Terms terms, List<Double> at, Rounding rounding) implement
     }
 
     @Override
-    public Verdict judge(Attempt attempt, Truth truth) {
+    public Verdict judged(Attempt attempt, Truth truth) {
         Answer.Predictions given = attempt.answer().as(Answer.Predictions.class);
-        List<Evidence> accepted = truth.accepted(attempt);
+        List<Evidence> accepted = Stream.concat(truth.accepted(attempt).stream(), truth.kept(attempt).stream()).toList();
         List<Verdict.Part> parts = new ArrayList<>();
         List<String> notes = new ArrayList<>();
         List<Mistake> recognised = new ArrayList<>();
@@ -93,8 +100,8 @@ public record Predict(Terms terms, List<Double> at, Rounding rounding) implement
             String name = "at " + shortest(x);
             NumberJudge judge = new NumberJudge(truth.asked(new Sought.Prediction(x), rounding, attempt));
             NumberJudge.Finding finding = NumberReading.ofAnswer(predicted.text(), truth.mark()) instanceof NumberReading.Value typed
-                    ? judge.judge(typed) : new NumberJudge.Finding(false, List.of());
-            Outcome outcome = finding.right() ? Outcome.RIGHT : finding.isOfWriting() ? Outcome.NEARLY : Outcome.WRONG;
+                    ? judge.judge(typed) : NumberJudge.Finding.unexplained();
+            Outcome outcome = finding.outcome();
             parts.add(new Verdict.Part(name, outcome, finding.mistakes().isEmpty() ? "" : judge.say(finding)));
             if (!finding.mistakes().isEmpty()) {
                 notes.add(name + ": " + judge.say(finding));
@@ -127,6 +134,12 @@ public record Predict(Terms terms, List<Double> at, Rounding rounding) implement
                     .map(x -> truth.style().show(line.at(x), rounding) + (line.support().contains(x) ? " ✓" : " ✗")).toList()));
             case Fit other -> throw new IllegalStateException("not a line: " + other);
         };
+    }
+
+    @Override
+    public String rightAnswer(Truth truth) {
+        return truth.evidence().fit().line().map(line -> String.join("; ", at.stream().map(x -> "at " + truth.style().shortest(x) + " "
+                + truth.style().show(line.at(x), rounding) + (line.support().contains(x) ? ", to be trusted" : ", not to be trusted")).toList())).orElse("");
     }
 
     @Override

@@ -3,6 +3,7 @@ package hestra.task;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 
 import hestra.feedback.NumberJudge;
 import hestra.feedback.Quantity;
@@ -21,7 +22,7 @@ import hestra.numbers.Rounding;
 public record ReadValue(Terms terms, Quantity quantity, Rounding rounding) implements Task {
 
     static final Kind KIND = new Kind("read-value", "Read a value", ReadValue.class, (id, _) -> new ReadValue(
-            Terms.of(id, Quantity.SLOPE.title(), "By how much does {y} change for one more {x.name}, on average?", 2), Quantity.SLOPE, new Rounding.Places(2)));
+            Terms.of(id, Quantity.SLOPE.title(), Quantity.SLOPE.prompt(), 2), Quantity.SLOPE, Quantity.SLOPE.usualRounding(OptionalDouble.empty())));
 
     private static final int FULL_DIGITS = 6;
 
@@ -33,6 +34,24 @@ public record ReadValue(Terms terms, Quantity quantity, Rounding rounding) imple
     @Override
     public Task with(Terms other) {
         return new ReadValue(other, quantity, rounding);
+    }
+
+    @Override
+    public Set<Aid> needs() {
+        return switch (quantity) {
+            case SLOPE, INTERCEPT, RESIDUAL_STANDARD_ERROR -> Set.of(Aid.EQUATION);
+            case R -> Set.of(Aid.R);
+            case R_SQUARED -> Set.of(Aid.R_SQUARED);
+            case N, MEAN_X, MEAN_Y -> Set.of();
+        };
+    }
+
+    /** The task for another value: a title, a prompt and a rounding that were not the author's own change with it. */
+    public ReadValue asking(Quantity now, Truth truth) {
+        Terms changed = terms.title().equals(quantity.title()) ? terms.withTitle(now.title()) : terms;
+        changed = terms.prompt().equals(quantity.prompt()) ? changed.withPrompt(now.prompt()) : changed;
+        boolean usual = rounding.equals(quantity.usualRounding(truth.evidence().value(quantity)));
+        return new ReadValue(changed, now, usual ? now.usualRounding(truth.evidence().value(now)) : rounding);
     }
 
     @Override
@@ -51,8 +70,8 @@ public record ReadValue(Terms terms, Quantity quantity, Rounding rounding) imple
     }
 
     @Override
-    public Verdict judge(Attempt attempt, Truth truth) {
-        return NumberAnswer.judge(attempt, truth, new Sought.Value(quantity), this, "This is not the " + quantity.inWords() + ". Look at the readings again.");
+    public Verdict judged(Attempt attempt, Truth truth) {
+        return NumberAnswer.judge(attempt, truth, new Sought.Value(quantity), this, "This is not the " + quantity.inWords() + ".", "Look at the readings again.");
     }
 
     @Override

@@ -47,7 +47,14 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
      *
      * @throws IllegalArgumentException if the answer is not of this kind
      */
-    Verdict judge(Attempt attempt, Truth truth);
+    default Verdict judge(Attempt attempt, Truth truth) {
+        Verdict verdict = judged(attempt, truth);
+        boolean explained = verdict.isRight() || !verdict.mistakes().isEmpty();
+        return explained || terms().hint().isBlank() ? verdict : verdict.advising(terms().hint());
+    }
+
+    /** The verdict as the kind has it, before the author's own hint is given in the place of the usual advice. */
+    Verdict judged(Attempt attempt, Truth truth);
 
     /** The right answer, and the mistakes that will be recognised, as the instructor sees them beside the task. */
     Key key(Truth truth);
@@ -94,9 +101,20 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
         return false;
     }
 
-    /** Whether it opens what it opens as soon as an answer is given, right or not. */
-    default boolean opensWhenGiven() {
-        return false;
+    /** The right answer as a student is told it after the last try; empty where there is none to tell. */
+    default String rightAnswer(Truth truth) {
+        Key key = key(truth);
+        return key.computed() ? key.text() : "";
+    }
+
+    /** The aids that it calls for: a value cannot be read that is held back. */
+    default Set<Aid> needs() {
+        return Set.of();
+    }
+
+    /** The task once something else in the part has changed: a key that was the proposed one is so again. */
+    default Task inStep(Truth before, Truth now) {
+        return this;
     }
 
     /** The task after a change of the part's data: places in the table that it names are followed. */

@@ -13,9 +13,45 @@ import java.util.Set;
  * @param opens the aids that are opened when this is done
  * @param hint said after a wrong answer that no rule recognises; may be empty
  * @param verdict when the student sees the verdict
+ * @param opening when it opens what it opens
+ * @param afterwards what the student is told after the last try, where that was not right
  */
 public record Terms(
-        String id, String title, String prompt, int marks, int tries, Set<Aid> opens, String hint, Showing verdict) {
+        String id, String title, String prompt, int marks, int tries, Set<Aid> opens, String hint, Showing verdict, Opening opening, Afterwards afterwards) {
+
+    /** When a task opens what it opens. */
+    public enum Opening {
+        RIGHT("when it is right"),
+        DONE("or after the last try"),
+        GIVEN("with any answer");
+
+        private final String words;
+
+        Opening(String words) {
+            this.words = words;
+        }
+
+        public String inWords() {
+            return words;
+        }
+    }
+
+    /** What a student is told after the last try, besides that it was not right. */
+    public enum Afterwards {
+        ANSWER("the answer"),
+        HINT("a hint"),
+        NOTHING("nothing");
+
+        private final String words;
+
+        Afterwards(String words) {
+            this.words = words;
+        }
+
+        public String inWords() {
+            return words;
+        }
+    }
 
     /** When a verdict is shown. */
     public enum Showing {
@@ -46,36 +82,44 @@ public record Terms(
         }
     }
 
-    /** Terms with the usual settings: verdict at once, three tries, opens nothing. */
+    /** Terms with the usual settings: verdict at once, three tries, opens nothing; the answer is told after the last try. */
     public static Terms of(String id, String title, String prompt, int marks) {
-        return new Terms(id, title, prompt, marks, 3, Set.of(), "", Showing.AT_ONCE);
+        return new Terms(id, title, prompt, marks, 3, Set.of(), "", Showing.AT_ONCE, Opening.DONE, Afterwards.ANSWER);
     }
 
     public Terms withTitle(String text) {
-        return new Terms(id, text, prompt, marks, tries, opens, hint, verdict);
+        return new Terms(id, text, prompt, marks, tries, opens, hint, verdict, opening, afterwards);
     }
 
     public Terms withPrompt(String text) {
-        return new Terms(id, title, text, marks, tries, opens, hint, verdict);
+        return new Terms(id, title, text, marks, tries, opens, hint, verdict, opening, afterwards);
     }
 
     public Terms withMarks(int count) {
-        return new Terms(id, title, prompt, count, tries, opens, hint, verdict);
+        return new Terms(id, title, prompt, count, tries, opens, hint, verdict, opening, afterwards);
     }
 
     public Terms withTries(int count) {
-        return new Terms(id, title, prompt, marks, count, opens, hint, verdict);
+        return new Terms(id, title, prompt, marks, count, opens, hint, verdict, opening, afterwards);
     }
 
     public Terms withHint(String text) {
-        return new Terms(id, title, prompt, marks, tries, opens, text, verdict);
+        return new Terms(id, title, prompt, marks, tries, opens, text, verdict, opening, afterwards);
     }
 
     public Terms withVerdict(Showing when) {
-        return new Terms(id, title, prompt, marks, tries, opens, hint, when);
+        return new Terms(id, title, prompt, marks, tries, opens, hint, when, opening, afterwards);
     }
 
     public Terms opening(Set<Aid> aids) {
-        return new Terms(id, title, prompt, marks, tries, aids, hint, verdict);
+        return new Terms(id, title, prompt, marks, tries, aids, hint, verdict, opening, afterwards);
+    }
+
+    public Terms opening(Opening when) {
+        return new Terms(id, title, prompt, marks, tries, opens, hint, verdict, when, afterwards);
+    }
+
+    public Terms withAfterwards(Afterwards what) {
+        return new Terms(id, title, prompt, marks, tries, opens, hint, verdict, opening, what);
     }
 }

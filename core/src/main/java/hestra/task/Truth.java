@@ -16,6 +16,7 @@ import hestra.data.Row;
 import hestra.data.Variable;
 import hestra.feedback.Asked;
 import hestra.feedback.Evidence;
+import hestra.feedback.KeptPoints;
 import hestra.feedback.Sought;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberStyle;
@@ -34,11 +35,13 @@ public final class Truth {
     private final Roles roles;
     private final DecimalMark mark;
     private final List<Task> tasks;
+    private final KeptPoints counted;
     private final Map<Set<Integer>, Evidence> without = new HashMap<>();
     private Evidence evidence;
     private Optional<Evidence> withSlips = Optional.empty();
 
-    private Truth(DataTable data, Roles roles, DecimalMark mark, List<Task> tasks) {
+    private Truth(DataTable data, Roles roles, DecimalMark mark, List<Task> tasks, KeptPoints counted) {
+        this.counted = counted;
         this.data = data;
         this.roles = roles;
         this.mark = mark;
@@ -52,9 +55,10 @@ public final class Truth {
      * @param roles which column explains and which responds
      * @param mark the decimal mark
      * @param tasks all that is asked about the data: what one task gives out, the others must know of
+     * @param counted how answers count that are right for the points alone that a student kept
      */
-    public static Truth of(DataTable data, Roles roles, DecimalMark mark, List<Task> tasks) {
-        return new Truth(data, roles, mark, tasks);
+    public static Truth of(DataTable data, Roles roles, DecimalMark mark, List<Task> tasks, KeptPoints counted) {
+        return new Truth(data, roles, mark, tasks, counted);
     }
 
     public DataTable data() {
@@ -142,16 +146,26 @@ public final class Truth {
     List<Evidence> accepted(Attempt attempt) {
         Set<Integer> setAside = attempt.setAside();
         return setAside.isEmpty() || !slips().containsAll(setAside) ? List.of(evidence())
-                : List.of(evidence(), without.computeIfAbsent(setAside, rows -> Evidence.of(Pairs.of(data.withoutRows(rows), roles))));
+                : List.of(evidence(), without(setAside));
+    }
+
+    /** The true data without the points that were set aside, where others were than those with a slip. */
+    Optional<Evidence> kept(Attempt attempt) {
+        Set<Integer> setAside = attempt.setAside().stream().filter(row -> row < data.size()).collect(Collectors.toSet());
+        return slips().containsAll(setAside) ? Optional.empty() : Optional.of(without(setAside));
+    }
+
+    private Evidence without(Set<Integer> setAside) {
+        return without.computeIfAbsent(setAside, rows -> Evidence.of(Pairs.of(data.withoutRows(rows), roles)));
     }
 
     /** All that decides on a number that an attempt gives. */
     Asked asked(Sought what, Rounding rounding, Attempt attempt) {
-        return new Asked(what, rounding, accepted(attempt), withSlips(), x(), y());
+        return new Asked(what, rounding, accepted(attempt), kept(attempt), counted, withSlips(), x(), y());
     }
 
     /** All that decides on a number, whoever gives it. */
     Asked asked(Sought what, Rounding rounding) {
-        return new Asked(what, rounding, List.of(evidence()), withSlips(), x(), y());
+        return new Asked(what, rounding, List.of(evidence()), Optional.empty(), counted, withSlips(), x(), y());
     }
 }

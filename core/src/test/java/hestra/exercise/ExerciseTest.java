@@ -72,10 +72,13 @@ class ExerciseTest {
     }
 
     @Test
-    void anAidThatNoTaskOpensIsNamed() {
-        assertThat(Kelp.exercise(Kelp.describe()).first().neverOpened()).isEmpty();
-        assertThat(Kelp.exercise(Kelp.roles()).first().neverOpened()).isEqualTo(Aid.all());
-        assertThat(Kelp.exercise(Kelp.roles()).withFirst(part -> part.withHeld(Set.of(Aid.R))).first().neverOpened()).containsExactly(Aid.R);
+    void aTaskThatCallsForWhatNothingBeforeItOpensIsNamed() {
+        Task slope = Kelp.read(Quantity.SLOPE, new Rounding.Places(2));
+        assertThat(Kelp.exercise(Kelp.describe(), slope).first().shut()).isEmpty();
+        assertThat(Kelp.exercise(Kelp.roles()).first().shut()).as("nothing is called for: that may be meant").isEmpty();
+        assertThat(Kelp.exercise(slope).first().shut()).containsExactly(new Part.Shut(slope, Aid.EQUATION, Optional.empty()));
+        assertThat(Kelp.exercise(slope, Kelp.describe()).first().shut()).containsExactly(new Part.Shut(slope, Aid.EQUATION, Optional.of(Kelp.describe())));
+        assertThat(Kelp.exercise(slope).withFirst(part -> part.withHeld(Set.of(Aid.R))).first().shut()).isEmpty();
         assertThat(Kelp.exercise(Kelp.describe()).first().opener(Aid.R)).hasValueSatisfying(task -> assertThat(task.id()).isEqualTo("describe"));
     }
 

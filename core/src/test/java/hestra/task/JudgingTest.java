@@ -11,6 +11,7 @@ import hestra.data.Roles;
 import hestra.exercise.Exercise;
 import hestra.feedback.Asked;
 import hestra.feedback.Evidence;
+import hestra.feedback.KeptPoints;
 import hestra.feedback.Mistake;
 import hestra.feedback.NumberJudge;
 import hestra.feedback.Outcome;
@@ -107,7 +108,11 @@ class JudgingTest {
         assertThat(plain.outcome()).isEqualTo(Outcome.WRONG);
         assertThat(plain.mistakes()).isEmpty();
         Task hinted = Kelp.read(Quantity.SLOPE, TWO).with(Kelp.read(Quantity.SLOPE, TWO).terms().withHint("Look at b."));
-        assertThat(judge(hinted, new Answer.Typed("17.3")).message()).isEqualTo("Look at b.");
+        assertThat(judge(hinted, new Answer.Typed("17.3")).advice()).isEqualTo("Look at b.");
+        assertThat(judge(hinted, new Answer.Typed("1.95")).inFull()).as("a mistake that is recognised says more than a hint").doesNotContain("Look at b.");
+        Task described = Kelp.describe().with(Kelp.describe().terms().withHint("Start on the left."));
+        assertThat(judge(described, new Answer.Described(Optional.of(Direction.FALLING), Optional.of(Form.STRAIGHT), Optional.of(Strength.STRONG), Optional.of(Unusual.ONE), "")).inFull())
+                .as("every kind gives the author's hint").isEqualTo("3 of 4 choices fit the plot. Start on the left.");
     }
 
     @Test
@@ -165,6 +170,23 @@ class JudgingTest {
         assertThat(judge(Kelp.roles(), new Answer.RolesChosen(Optional.empty())).outcome()).isEqualTo(Outcome.WRONG);
     }
 
+    /** Without the last point Sxx is 20 and Sxy 9.8: the slope is 0.49. */
+    @Test
+    void aNumberThatIsRightForThePointsThatWereKeptIsNeverJustWrong() {
+        Task task = Kelp.read(Quantity.SLOPE, TWO);
+        Verdict full = judge(Kelp.exercise(task), task, new Answer.Typed("0.49"), 4);
+        assertThat(full).extracting(Verdict::outcome, Verdict::earned, Verdict::message).containsExactly(Outcome.RIGHT, 2.0, "Right for the points you kept.");
+        Exercise half = Kelp.exercise(task).withFirst(part -> part.withRules(part.rules().with(KeptPoints.HALF)));
+        assertThat(judge(half, task, new Answer.Typed("0.49"), 4)).extracting(Verdict::outcome, Verdict::earned).containsExactly(Outcome.NEARLY, 1.0);
+        assertThat(judge(half, task, new Answer.Typed("0.52"), 4).message()).as("the value of all points stays right").isEqualTo("Right.");
+        assertThat(judge(Kelp.exercise(task), task, new Answer.Typed("0.49")).outcome()).as("with no point set aside").isEqualTo(Outcome.WRONG);
+        assertThat(judge(Kelp.exercise(task), task, new Answer.Typed("0.50"), 4).outcome()).isEqualTo(Outcome.WRONG);
+        // x̄ = 5, ȳ = 4.5: ŷ at 4 is 4.5 − 0.49 = 4.01, at 20 it is 11.85.
+        Task predict = Kelp.predict(4, 20);
+        Answer kept = new Answer.Predictions(List.of(new Answer.Predicted("4.0", Optional.of(true)), new Answer.Predicted("11.9", Optional.of(false))));
+        assertThat(judge(Kelp.exercise(predict), predict, kept, 4).isRight()).isTrue();
+    }
+
     @Test
     void aDescriptionIsJudgedChoiceByChoice() {
         Answer.Described all = Answer.Described.NOTHING.with(Direction.RISING).with(Form.STRAIGHT).with(Strength.STRONG).with(Unusual.ONE);
@@ -172,7 +194,8 @@ class JudgingTest {
         Verdict three = judge(Kelp.describe(), all.with(Strength.WEAK));
         assertThat(three.outcome()).isEqualTo(Outcome.NEARLY);
         assertThat(three.earned()).isEqualTo(3);
-        assertThat(three.message()).contains("3 of 4").contains("strength");
+        assertThat(three.message()).isEqualTo("3 of 4 choices fit the plot.");
+        assertThat(three.advice()).contains("strength");
     }
 
     @Test
@@ -303,9 +326,9 @@ class JudgingTest {
     void twoMistakesThatFitAreBothNamed() {
         // y = x/2 exactly: the line of x on y has the slope 2, and so has the line with the slips in.
         Asked asked = new Asked(new Sought.Value(Quantity.SLOPE), TWO, List.of(Evidence.of(Pairs.of(new double[] {0, 1, 2}, new double[] {0, 0.5, 1}))),
-                Optional.of(Evidence.of(Pairs.of(new double[] {0, 1, 2}, new double[] {0, 2, 4}))), Kelp.table().variable(0), Kelp.table().variable(1));
+                Optional.empty(), KeptPoints.FULL, Optional.of(Evidence.of(Pairs.of(new double[] {0, 1, 2}, new double[] {0, 2, 4}))), Kelp.table().variable(0), Kelp.table().variable(1));
         NumberReading.Value two = (NumberReading.Value) NumberReading.ofAnswer("2.00", DecimalMark.POINT);
-        Verdict verdict = new NumberJudge(asked).verdict(two, 4, "hint");
+        Verdict verdict = new NumberJudge(asked).verdict(two, 4, "hint", "");
         assertThat(verdict.mistakes()).containsExactly(Mistake.AXES_EXCHANGED, Mistake.SLIP_STILL_IN);
         assertThat(verdict.message()).contains(Mistake.AXES_EXCHANGED.inWords(), Mistake.SLIP_STILL_IN.inWords());
         assertThat(verdict.earned()).isZero();

@@ -9,6 +9,7 @@ import hestra.desktop.files.LastOpen;
 import hestra.desktop.files.Settings;
 import hestra.desktop.window.HestraApp;
 import hestra.documents.exercise.ExerciseFile;
+import hestra.documents.exercise.HandInFile;
 import hestra.documents.file.Result;
 import hestra.exercise.Exercise;
 import picocli.CommandLine.Command;
@@ -17,7 +18,7 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Opens an exercise file, or what was open last. */
-@Command(name = "open", description = "Open an exercise (.hestra); without a file, what was open last.", mixinStandardHelpOptions = true)
+@Command(name = "open", description = "Open an exercise (.hestra), or a hand-in to read it (.handin); without a file, what was open last.", mixinStandardHelpOptions = true)
 public final class OpenCommand implements Callable<Integer> {
 
     @Spec
@@ -29,6 +30,7 @@ public final class OpenCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         Result<HestraApp.Start> start = file == null ? Result.done(last())
+                : file.toString().endsWith(HandInFile.ENDING) ? HandInFile.read(file).then(handIn -> Result.done(HestraApp.Start.toRead(handIn)))
                 : ExerciseFile.read(file).then(exercise -> Result.done(start(exercise, Optional.of(file.toAbsolutePath()))));
         Optional<String> missing = Display.missing();
         String refusal = start instanceof Result.Refused<HestraApp.Start>(String message) ? message : missing.orElse("");

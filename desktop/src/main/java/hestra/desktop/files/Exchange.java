@@ -177,7 +177,7 @@ public final class Exchange implements Pictures {
         remember(file);
         background.run("Handing in…", () -> {
             HandInFile.write(handIn, file);
-            FileWriting.write(page, WriteUp.html(Findings.of(desk)));
+            FileWriting.write(page, WriteUp.ofHandIn(Findings.of(desk)));
             return file;
         }, _ -> notices.say("Handed in as " + file + ". Give this file to your instructor. The write-up beside it, "
                 + page.getFileName() + ", is for you to read or print."),

@@ -12,6 +12,7 @@ import hestra.desk.Edit;
 import hestra.desk.History;
 import hestra.documents.exercise.JournalFile;
 import hestra.exercise.Exercise;
+import hestra.marking.HandIn;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -32,8 +33,10 @@ public final class OpenDesk implements AutoCloseable {
     private final Optional<String> trouble;
     private Optional<Path> file;
     private boolean idle;
+    private final boolean passing;
 
-    private OpenDesk(Optional<Path> file, Optional<Path> journalFile, JournalFile.Opened opened, Optional<String> trouble, boolean apart) {
+    private OpenDesk(Optional<Path> file, Optional<Path> journalFile, JournalFile.Opened opened, Optional<String> trouble, boolean apart, boolean passing) {
+        this.passing = passing;
         this.file = file;
         this.journalFile = journalFile;
         this.journal = Optional.ofNullable(opened.journal()).map(JournalWriter::new);
@@ -60,7 +63,7 @@ public final class OpenDesk implements AutoCloseable {
         for (Path journal : Stream.concat(last.stream(), IntStream.rangeClosed(1, MOST_WINDOWS).mapToObj(window -> journalOf(folder, exercise, window))).distinct().toList()) {
             try {
                 JournalFile.Opened opened = JournalFile.open(journal, exercise);
-                return new OpenDesk(file, Optional.of(journal), opened, opened.trouble().or(apart ? () -> Optional.of(APART) : Optional::empty), apart);
+                return new OpenDesk(file, Optional.of(journal), opened, opened.trouble().or(apart ? () -> Optional.of(APART) : Optional::empty), apart, false);
             } catch (JournalFile.InUse e) {
                 apart = true;
             } catch (IOException e) {
@@ -68,7 +71,7 @@ public final class OpenDesk implements AutoCloseable {
             }
         }
         LOG.warn("No journal can be kept in {}", folder);
-        return new OpenDesk(file, Optional.empty(), new JournalFile.Opened(null, History.of(Desk.open(exercise)), 0, Optional.empty()), Optional.empty(), false);
+        return new OpenDesk(file, Optional.empty(), new JournalFile.Opened(null, History.of(Desk.open(exercise)), 0, Optional.empty()), Optional.empty(), false, false);
     }
 
     /**
@@ -78,7 +81,17 @@ public final class OpenDesk implements AutoCloseable {
      */
     public static OpenDesk resumed(Path journal, Optional<Path> file) throws IOException {
         JournalFile.Opened opened = JournalFile.resume(journal);
-        return new OpenDesk(file, Optional.of(journal), opened, opened.trouble(), false);
+        return new OpenDesk(file, Optional.of(journal), opened, opened.trouble(), false, false);
+    }
+
+    /** A desk that nothing is kept of: a hand-in that is read, an exercise that its author tries. */
+    public static OpenDesk passing(Desk desk, String saying) {
+        return new OpenDesk(Optional.empty(), Optional.empty(), new JournalFile.Opened(null, History.of(desk), 0, Optional.empty()), Optional.of(saying), false, true);
+    }
+
+    /** Work that was handed in, to be read. */
+    public static OpenDesk toRead(HandIn handIn) {
+        return passing(handIn.desk(), "This is the work that " + (handIn.student().isBlank() ? "somebody" : handIn.student()) + " handed in. What you change here is not kept.");
     }
 
     /** Where the journals are kept. */
@@ -107,9 +120,9 @@ public final class OpenDesk implements AutoCloseable {
         return trouble;
     }
 
-    /** Whether another window has the exercise and nothing has been done in this one: it is not yet what was worked on last. */
+    /** Whether it is not what was worked on last: another window has the exercise and nothing has been done in this one, or nothing is kept of it. */
     public boolean isIdle() {
-        return idle;
+        return idle || passing;
     }
 
     /** Whether edits are being kept. */

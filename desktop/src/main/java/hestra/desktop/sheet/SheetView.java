@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javafx.application.Platform;
+import javafx.geometry.Bounds;
 import javafx.geometry.Orientation;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -116,7 +117,7 @@ public final class SheetView extends ScrollPane {
     }
 
     private TaskCard card(Part part, Task task) {
-        TaskCard card = new TaskCard(model.of(part), task);
+        TaskCard card = new TaskCard(model.of(part), task, this::wasChecked);
         cards.add(card);
         margin.markers.add(card.marker());
         return card;
@@ -141,6 +142,11 @@ public final class SheetView extends ScrollPane {
         inHand.flatMap(this::card).ifPresent(TaskCard::check);
     }
 
+    /** The verdict is to be seen, whatever else comes into view after it. */
+    private void wasChecked(TaskCard card) {
+        Platform.runLater(() -> Platform.runLater(() -> bringIntoView(margin.sceneToLocal(card.verdict().localToScene(card.verdict().getLayoutBounds())))));
+    }
+
     private Optional<TaskCard> card(String id) {
         return cards.stream().filter(it -> it.getId().equals("card-" + id)).findFirst();
     }
@@ -154,14 +160,18 @@ public final class SheetView extends ScrollPane {
     }
 
     private void bringIntoView(Region node) {
+        bringIntoView(node.getBoundsInParent());
+    }
+
+    private void bringIntoView(Bounds bounds) {
         if (isNeedsLayout()) {
             applyCss();
             layout();
         }
         double viewport = getViewportBounds().getHeight();
         double content = margin.getHeight();
-        double top = node.getBoundsInParent().getMinY() - 14;
-        double bottom = node.getBoundsInParent().getMaxY() + 20;
+        double top = bounds.getMinY() - 14;
+        double bottom = bounds.getMaxY() + 20;
         double from = getVvalue() * Math.max(0, content - viewport);
         if (content <= viewport) {
             return;

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -23,6 +25,7 @@ import hestra.exercise.LiveText;
 import hestra.feedback.Outcome;
 import hestra.feedback.Verdict;
 import hestra.numbers.Counted;
+import hestra.task.Aid;
 import hestra.task.Bench;
 import hestra.task.Task;
 import hestra.task.Terms;
@@ -40,6 +43,7 @@ final class TaskCard extends VBox {
 
     private final DeskModel model;
     private final Task task;
+    private final Consumer<TaskCard> checked;
     private final Region marker = new Region();
     private final Label title = new Label();
     private final Label terms = new Label();
@@ -51,7 +55,9 @@ final class TaskCard extends VBox {
     private final Label verdict = new Label();
     private final VBox inside = new VBox();
 
-    TaskCard(DeskModel model, Task task) {
+    /** The card of a task; {@code checked} is told when an answer has been judged. */
+    TaskCard(DeskModel model, Task task, Consumer<TaskCard> checked) {
+        this.checked = checked;
         this.model = model;
         this.task = task;
         this.prompt = new ProseView("");
@@ -125,9 +131,17 @@ final class TaskCard extends VBox {
         Optional<String> unfinished = attempts() > before ? Optional.empty() : unfinished();
         missing.setText(unfinished.orElse(""));
         present(missing, unfinished.isPresent());
+        if (unfinished.isEmpty()) {
+            checked.accept(this);
+        }
         if (model.findings().task(task.id()).done()) {
             model.apply(new Edit.TurnTo(Optional.empty()));
         }
+    }
+
+    /** What it says of the newest answer. */
+    Region verdict() {
+        return verdict;
     }
 
     private int attempts() {
@@ -166,7 +180,7 @@ final class TaskCard extends VBox {
         boolean shown = asked.verdict() == Terms.Showing.AT_ONCE;
         Optional<Verdict> now = state.verdict();
         present(verdict, now.isPresent());
-        now.ifPresent(it -> verdict.setText(shown ? said(it, state) : "Given. The verdict comes after handing in."));
+        now.ifPresent(it -> verdict.setText(shown ? said(it, state) : "Answer saved. You will see the verdict after handing in."));
         for (Outcome outcome : Outcome.values()) {
             boolean is = shown && now.filter(it -> it.outcome() == outcome).isPresent();
             PseudoClass style = PseudoClass.getPseudoClass(outcome.name().toLowerCase(Locale.ROOT));
@@ -176,13 +190,30 @@ final class TaskCard extends VBox {
         marker.pseudoClassStateChanged(IN_HAND, inHand);
     }
 
-    /** The verdict with its sign and word, and what it opened. */
+    /** The verdict with its sign and word, what to do or what would have been right, and what it opened. */
     private String said(Verdict verdict, TaskState state) {
-        String opened = !task.terms().opens().isEmpty() && state.opens()
-                ? " The line and its numbers are open now." : "";
-        String word = verdict.message().startsWith(verdict.outcome().word()) || verdict.isRight() ? ""
-                : verdict.outcome().word() + ". ";
-        return verdict.outcome().sign() + " " + word + verdict.message() + opened;
+        boolean over = state.triesLeft() == 0 && !state.right();
+        String text = !over ? verdict.inFull() : switch (task.terms().afterwards()) {
+            case ANSWER -> verdict.message() + rightAnswer();
+            case HINT -> verdict.inFull();
+            case NOTHING -> "";
+        };
+        String word = text.startsWith(verdict.outcome().word()) || verdict.isRight() ? "" : verdict.outcome().word() + ". ";
+        return (verdict.outcome().sign() + " " + word + text).strip() + opened(state);
+    }
+
+    private String rightAnswer() {
+        String answer = task.rightAnswer(model.findings().truth());
+        return answer.isEmpty() ? "" : " The answer: " + answer + ".";
+    }
+
+    private String opened(TaskState state) {
+        Set<Aid> opened = task.terms().opens();
+        if (opened.isEmpty() || !state.opens()) {
+            return "";
+        }
+        return opened.equals(Aid.all()) ? " The line and its numbers are open now."
+                : " Open now: " + String.join(", ", opened.stream().sorted().map(Aid::inWords).toList()) + ".";
     }
 
     private String terms(Terms asked) {

@@ -1,6 +1,7 @@
 package hestra.desktop.window;
 
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
@@ -16,6 +17,7 @@ import hestra.desktop.files.OpenDesk;
 import hestra.desktop.files.Settings;
 import hestra.desktop.parts.Notices;
 import hestra.documents.exercise.ExerciseFile;
+import hestra.documents.exercise.HandInFile;
 import hestra.documents.exercise.JournalFile;
 import hestra.documents.file.Result;
 import hestra.documents.picture.PictureFile;
@@ -27,6 +29,7 @@ import hestra.tracing.Picture;
 final class Filing {
 
     private static final FileDialogs.Kind EXERCISE = new FileDialogs.Kind("Exercise", ExerciseFile.ENDING);
+    private static final FileDialogs.Kind OPENED = new FileDialogs.Kind("Exercise or hand-in", List.of(ExerciseFile.ENDING, HandInFile.ENDING));
 
     private final MainWindow window;
     private final Settings settings;
@@ -77,12 +80,11 @@ final class Filing {
 
     /** Asks for an exercise and opens it. */
     void open() {
-        dialogs.open(EXERCISE, exchange.lastFolder()).ifPresent(this::open);
+        dialogs.open(OPENED, exchange.lastFolder()).ifPresent(this::open);
     }
 
     private void open(Path file) {
-        background.run("Opening " + file.getFileName() + "…", () -> ExerciseFile.read(file).then(exercise ->
-                Result.done(OpenDesk.of(settings.folder(), exercise, Optional.of(file)))), result -> {
+        background.run("Opening " + file.getFileName() + "…", () -> read(file), result -> {
             switch (result) {
                 case Result.Refused<OpenDesk>(String message) -> notices.say(message);
                 case Result.Done<OpenDesk>(OpenDesk desk) -> {
@@ -91,6 +93,11 @@ final class Filing {
                 }
             }
         }, failure -> notices.say(file.getFileName() + " could not be opened: " + failure.getMessage() + "."));
+    }
+
+    private Result<OpenDesk> read(Path file) {
+        return file.toString().toLowerCase(Locale.ROOT).endsWith(HandInFile.ENDING) ? HandInFile.read(file).then(handIn -> Result.done(OpenDesk.toRead(handIn)))
+                : ExerciseFile.read(file).then(exercise -> Result.done(OpenDesk.of(settings.folder(), exercise, Optional.of(file))));
     }
 
     /** Saves the exercise to its file, or asks for one. */
@@ -161,7 +168,7 @@ final class Filing {
             event.setDropCompleted(true);
             event.consume();
             String name = file.toString().toLowerCase(Locale.ROOT);
-            if (name.endsWith(ExerciseFile.ENDING)) {
+            if (name.endsWith(ExerciseFile.ENDING) || name.endsWith(HandInFile.ENDING)) {
                 open(file);
             } else if (PictureFile.ENDINGS.stream().anyMatch(name::endsWith)) {
                 exchange.readPicture(file, this::lay);

@@ -20,6 +20,7 @@ import hestra.desktop.files.Settings;
 import hestra.desktop.look.Look;
 import hestra.desktop.look.Looks;
 import hestra.exercise.Exercise;
+import hestra.marking.HandIn;
 import hestra.numbers.NumberStyle;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -52,8 +53,23 @@ public final class HestraApp {
      * @param exercise gives the exercise; called while JavaFX starts
      * @param file its file; nothing where it has none
      * @param journal the journal that is to be gone on with, where another one might be
+     * @param handIn work that is to be read, in the place of all that
      */
-    public record Start(Supplier<Exercise> exercise, Optional<Path> file, Optional<Path> journal) {
+    public record Start(Supplier<Exercise> exercise, Optional<Path> file, Optional<Path> journal, Optional<HandIn> handIn) {
+
+        /** What was open last. */
+        public Start(Supplier<Exercise> exercise, Optional<Path> file, Optional<Path> journal) {
+            this(exercise, file, journal, Optional.empty());
+        }
+
+        /** Work that was handed in. */
+        public static Start toRead(HandIn handIn) {
+            return new Start(handIn::exercise, Optional.empty(), Optional.empty(), Optional.of(handIn));
+        }
+
+        private OpenDesk open(Path folder) {
+            return handIn.map(OpenDesk::toRead).orElseGet(() -> OpenDesk.of(folder, exercise.get(), file, journal));
+        }
 
         /** What has been opened by its file or is given out with the program. */
         public Start(Supplier<Exercise> exercise, Optional<Path> file) {
@@ -84,7 +100,7 @@ public final class HestraApp {
     private static Prepared prepare(Settings settings, Start start) {
         List<byte[]> typefaces = Looks.typefaces();
         try {
-            return new Prepared(settings, OpenDesk.of(settings.folder(), start.exercise().get(), start.file(), start.journal()), typefaces, Optional.empty());
+            return new Prepared(settings, start.open(settings.folder()), typefaces, Optional.empty());
         } catch (RuntimeException | VirtualMachineError e) {
             LOG.error("What was asked for cannot be opened", e);
             String what = start.file().map(Path::toString).orElse("What was open last");

@@ -16,6 +16,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Stage;
 
+import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desktop.files.Background;
 import hestra.desktop.files.Exchange;
@@ -68,7 +69,12 @@ public final class MainWindow {
     private WorkView work;
     private WriteView write;
     private OpenDesk open;
+    /** What is being written, while it is tried as a student. */
+    private Optional<Written> written = Optional.empty();
     private View view = View.WORK;
+
+    /** An exercise that is being written, put by while it is tried. */
+    private record Written(OpenDesk open, DeskModel model, WorkView work, WriteView write) {}
 
     /** The window's contents over an open desk. */
     public MainWindow(OpenDesk open, Settings settings, FileDialogs dialogs, Look look) {
@@ -122,7 +128,7 @@ public final class MainWindow {
     private void record(OpenDesk desk, Edit edit) {
         boolean wasIdle = desk.isIdle();
         desk.record(edit, message -> Platform.runLater(() -> notices.say(message)));
-        if (wasIdle) {
+        if (wasIdle && !desk.isIdle()) {
             LastOpen.remember(settings, desk);
         }
     }
@@ -144,9 +150,14 @@ public final class MainWindow {
         return filing;
     }
 
-    /** The desk that is open. */
+    /** The desk that is open; while an exercise is tried, the one on which it is written. */
     OpenDesk open() {
-        return open;
+        return written.map(Written::open).orElse(open);
+    }
+
+    /** Whether an exercise is being tried by its author. */
+    boolean isTrying() {
+        return written.isPresent();
     }
 
     /** The view of the student. */
@@ -192,6 +203,9 @@ public final class MainWindow {
 
     /** Shows another view. */
     public void show(View other) {
+        if (other == View.WRITE && written.isPresent()) {
+            putBack(written.get());
+        }
         view = other;
         frame.setCenter(switch (other) {
             case WORK -> work.node();
@@ -207,11 +221,38 @@ public final class MainWindow {
         return write.node();
     }
 
-    /** Starts the exercise being written as a student would find it. */
+    /** Starts the exercise being written as a student would find it, on a desk of its own: what its author did in Work stays as it is. */
     void tryIt() {
-        model.apply(new Edit.StartAgain());
+        OpenDesk trial = OpenDesk.passing(Desk.open(model.desk().exercise()), "You are trying this as a student. Nothing of it is kept.");
+        DeskModel tried = modelOf(trial);
+        WorkView shown;
+        try {
+            shown = workView(tried);
+        } catch (RuntimeException | VirtualMachineError e) {
+            LOG.error("{} cannot be tried", model.desk().exercise().id(), e);
+            notices.say("This cannot be tried: " + e.getMessage());
+            return;
+        }
+        written = Optional.of(new Written(open, model, work, write));
+        goTo(trial, tried, shown, null);
         show(View.WORK);
         begin();
+        tellHowItOpened();
+    }
+
+    private void putBack(Written before) {
+        written = Optional.empty();
+        open.close();
+        goTo(before.open(), before.model(), before.work(), before.write());
+    }
+
+    private void goTo(OpenDesk desk, DeskModel itsModel, WorkView itsWork, WriteView itsWrite) {
+        open = desk;
+        model = itsModel;
+        work = itsWork;
+        write = itsWrite;
+        notices.hide();
+        bar.follow();
     }
 
     void startAgain() {
@@ -268,12 +309,9 @@ public final class MainWindow {
             return false;
         }
         open.close();
-        open = other;
-        model = next;
-        work = nextWork;
-        write = null;
-        notices.hide();
-        bar.follow();
+        written.ifPresent(it -> it.open().close());
+        written = Optional.empty();
+        goTo(other, next, nextWork, null);
         show(shown);
         begin();
         tellHowItOpened();
@@ -307,6 +345,7 @@ public final class MainWindow {
         settings.save();
         background.close();
         open.close();
+        written.ifPresent(it -> it.open().close());
     }
 
     /** What the window's title bar says. */

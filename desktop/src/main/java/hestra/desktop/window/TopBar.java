@@ -47,6 +47,8 @@ final class TopBar extends StackPane {
     private final Button handIn = new Button("Hand in…");
     private final Button tryIt = new Button("Try it");
     private final Button save = new Button("Save…");
+    private final Button back = new Button("Back to Write");
+    private final Label trying = new Label("trying it as a student");
     private Subscription following = Subscription.EMPTY;
 
     TopBar(MainWindow window) {
@@ -54,7 +56,8 @@ final class TopBar extends StackPane {
         getStyleClass().add("top-bar");
         title.getStyleClass().add("bar-title");
         place.getStyleClass().add("bar-place");
-        HBox left = new HBox(emblem(), title, place);
+        HBox left = new HBox(emblem(), title, place, trying);
+        holdVisible(left);
         left.setAlignment(Pos.CENTER_LEFT);
         left.getStyleClass().add("bar-left");
         HBox middle = new HBox(tab(View.WORK, "Work"), tab(View.WRITE, "Write"));
@@ -67,13 +70,17 @@ final class TopBar extends StackPane {
         type.setOnAction(_ -> window.look().nextType());
         main(handIn, "hand-in", "Saves one file for your instructor, and a page to read or print", window::handIn);
         main(tryIt, "try-it", "Start the exercise as a student finds it", window::tryIt);
+        main(back, "back-to-write", "Stop trying it; your own work in Work is as you left it", () -> window.show(View.WRITE));
+        back.getStyleClass().add("secondary");
+        trying.getStyleClass().add("bar-trying");
+        trying.setId("trying");
         main(save, "save", "Save the exercise as a file (Ctrl+S)", () -> window.filing().save());
         tryIt.getStyleClass().add("secondary");
         undo.setOnAction(_ -> window.model().apply(new Edit.Undo()));
         redo.setOnAction(_ -> window.model().apply(new Edit.Redo()));
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox right = new HBox(gap, undo, redo, type, menu(), tryIt, save, handIn);
+        HBox right = new HBox(gap, undo, redo, type, menu(), back, tryIt, save, handIn);
         right.setAlignment(Pos.CENTER_RIGHT);
         right.getStyleClass().add("bar-right");
         right.setPickOnBounds(false);
@@ -98,6 +105,9 @@ final class TopBar extends StackPane {
         Tip.set(redo, "Redo " + window.model().redoable().orElse("") + " (Ctrl+Shift+Z)");
         views.forEach((view, tab) -> tab.setSelected(view == window.view()));
         present(handIn, window.view() == View.WORK);
+        present(back, window.isTrying());
+        present(trying, window.isTrying());
+        present(place, !window.isTrying());
         present(tryIt, window.view() == View.WRITE);
         present(save, window.view() == View.WRITE);
         if (getScene() != null && getScene().getWindow() instanceof Stage stage) {

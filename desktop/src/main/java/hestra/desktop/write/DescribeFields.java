@@ -28,7 +28,7 @@ final class DescribeFields {
         Label proposed = new Label();
         proposed.getStyleClass().add("small");
         proposed.setWrapText(true);
-        fields.onShow(_ -> proposed.setText("From the data one would propose: "
+        fields.onShow(_ -> proposed.setText("Suggested from the data: "
                 + Description.proposedFor(model.findings().truth().pairsWithSlips()).inWords() + ". You decide."));
         fields.add(proposed);
     }

@@ -3,7 +3,6 @@ package hestra.desktop.write;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.Set;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -21,6 +20,7 @@ import hestra.desktop.parts.TypingRun;
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;
 import hestra.exercise.PointChange;
+import hestra.feedback.KeptPoints;
 import hestra.fit.EquationForm;
 import hestra.task.Aid;
 
@@ -39,6 +39,7 @@ final class ExerciseEditor extends VBox implements Editor {
     private final Choices<Boolean> order;
     private final Choices<Boolean> letters;
     private final DigitsMenu digits;
+    private final Choices<KeptPoints> kept;
 
     ExerciseEditor(DeskModel model) {
         this.model = model;
@@ -72,6 +73,8 @@ final class ExerciseEditor extends VBox implements Editor {
         order = new Choices<>("equation-order", List.of(true, false), it -> it ? "a + b x" : "b x + a", it -> write(new EquationForm(it, form().names())));
         letters = new Choices<>("equation-letters", List.of(true, false), it -> it ? "names" : "x and y", it -> write(new EquationForm(form().constantFirst(), it)));
         digits = DigitsMenu.inForm("write-digits", count -> model.apply(new PartEdit.WriteRules(model.findings().part().rules().withDigits(count))));
+        kept = new Choices<>("kept-points", List.of(KeptPoints.values()), KeptPoints::inWords,
+                it -> model.apply(new PartEdit.WriteRules(model.findings().part().rules().with(it))));
         HBox equations = new HBox(8, order, letters);
         warning.getStyleClass().add("warning-box");
         warning.setWrapText(true);
@@ -79,8 +82,9 @@ final class ExerciseEditor extends VBox implements Editor {
         Label hint = new Label("Click a task on the left to change it.");
         hint.getStyleClass().add("small");
         getChildren().addAll(title, hint, label("where the data come from"), place, ofPart,
-                label("held back until a task opens it: look before the line"), held, warning,
-                label("in the plot, points may be"), points, label("equations are written"), equations, label("digits in the numbers of curves"), digits);
+                label("held back until a task opens it"), held, warning,
+                label("in the plot, points may be"), points, label("equations are written"), equations, label("digits in the numbers of curves"), digits,
+                label("answers that are right for the points a student kept, others set aside"), kept);
         watching = model.watch(this::show);
     }
 
@@ -106,11 +110,15 @@ final class ExerciseEditor extends VBox implements Editor {
         order.show(Optional.of(part.rules().form().constantFirst()));
         letters.show(Optional.of(part.rules().form().names()));
         digits.show(part.rules().digits());
-        Set<Aid> never = part.neverOpened();
-        boolean shown = !never.isEmpty() && !part.tasks().isEmpty();
-        warning.setText("≈ No task opens: " + String.join(", ", never.stream().map(Aid::inWords).toList())
-                + ". Let a task open them, or do not hold them back.");
-        present(warning, shown);
+        kept.show(Optional.of(part.rules().kept()));
+        List<Part.Shut> shut = part.shut();
+        warning.setText(String.join("\n", shut.stream().map(it -> inWords(exercise, it)).toList()));
+        present(warning, !shut.isEmpty());
+    }
+
+    private static String inWords(Exercise exercise, Part.Shut shut) {
+        return "≈ Task " + (exercise.indexOf(shut.task().id()) + 1) + " needs the " + shut.aid().inWords() + ", which "
+                + shut.opener().map(it -> "only task " + (exercise.indexOf(it.id()) + 1) + " opens.").orElse("no task opens.");
     }
 
     private EquationForm form() {

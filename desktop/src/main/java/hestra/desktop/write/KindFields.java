@@ -35,7 +35,7 @@ final class KindFields<T extends Task> {
             case EnterData _ -> EnterDataFields.add(new KindFields<>(fields, EnterData.class));
             case Describe _ -> DescribeFields.add(new KindFields<>(fields, Describe.class), model);
             case FindSlip _ -> FindSlipFields.add(new KindFields<>(fields, FindSlip.class));
-            case ReadValue _ -> ReadValueFields.add(new KindFields<>(fields, ReadValue.class));
+            case ReadValue _ -> ReadValueFields.add(new KindFields<>(fields, ReadValue.class), model);
             case Predict _ -> PredictFields.add(new KindFields<>(fields, Predict.class), model);
             case NumberQuestion _ -> NumberQuestionFields.add(new KindFields<>(fields, NumberQuestion.class), model);
             case ChooseRoles _, ExplainSlope _ -> { }

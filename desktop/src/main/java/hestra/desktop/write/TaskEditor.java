@@ -3,7 +3,6 @@ package hestra.desktop.write;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
@@ -78,6 +77,13 @@ final class TaskEditor extends VBox implements Editor {
                 when -> fields.change(task -> task.with(task.terms().withVerdict(when))));
         fields.onShow(task -> verdict.show(Optional.of(task.terms().verdict())));
         fields.add(TaskFields.label("verdict"), verdict);
+        Choices<Terms.Afterwards> afterwards = new Choices<>("edit-afterwards", List.of(Terms.Afterwards.values()), Terms.Afterwards::inWords,
+                what -> fields.change(task -> task.with(task.terms().withAfterwards(what))));
+        fields.onShow(task -> {
+            afterwards.show(Optional.of(task.terms().afterwards()));
+            afterwards.setDisable(task.terms().tries() == 0);
+        });
+        fields.add(TaskFields.label("after the last try, tell"), afterwards);
     }
 
     private void keys() {
@@ -118,6 +124,12 @@ final class TaskEditor extends VBox implements Editor {
             fields.onShow(task -> box.setSelected(task.terms().opens().contains(aid)));
             grid.add(box, aid.ordinal() % 2, aid.ordinal() / 2);
         }
-        fields.add(TaskFields.label("when done, opens"), grid);
+        Choices<Terms.Opening> when = new Choices<>("edit-opening", List.of(Terms.Opening.values()), Terms.Opening::inWords,
+                it -> fields.change(task -> task.with(task.terms().opening(it))));
+        fields.onShow(task -> {
+            when.show(Optional.of(task.terms().opening()));
+            when.setDisable(task.terms().opens().isEmpty());
+        });
+        fields.add(TaskFields.label("opens"), grid, when);
     }
 }

@@ -198,7 +198,7 @@ class CommandLineTest {
     void theShippedExerciseFileIsTheDemosExercise() {
         assertThat(ExerciseFile.read(Path.of("..", "demo", "kelp-blades.hestra"))).isEqualTo(Result.done(KelpBlades.exercise()));
         Exercise exercise = KelpBlades.exercise();
-        assertThat(exercise.first().neverOpened()).isEmpty();
+        assertThat(exercise.first().shut()).isEmpty();
         assertThat(Kelp.truth(exercise).given().cell(KelpBlades.SLIP_ROW, 1).text()).isEqualTo("290");
     }
 }

@@ -132,7 +132,7 @@ class DeskWindowTest {
             person.click("late-number");
             person.type("99");
             person.press(KeyCode.ENTER);
-            assertThat(person.text("verdict-late")).isEqualTo("Given. The verdict comes after handing in.");
+            assertThat(person.text("verdict-late")).isEqualTo("Answer saved. You will see the verdict after handing in.");
         }
     }
 

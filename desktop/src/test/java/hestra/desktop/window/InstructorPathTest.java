@@ -90,12 +90,12 @@ class InstructorPathTest {
         person.choose("add-part-1-1", "Read a value");
         assertThat(exercise(person).tasks()).hasSize(1);
         String id = task(person, 0).id();
-        // Sxy = 67.6, Sxx = 280, so b = 0.2414….
-        assertThat(person.text("edit-key")).isEqualTo("0.24");
-        person.click("edit-rounding-significant");
-        assertThat(((ReadValue) task(person, 0)).rounding()).isEqualTo(new Rounding.Significant(2));
+        // Sxy = 67.8, Sxx = 280, so b = 0.24214….
+        assertThat(person.text("edit-key")).isEqualTo("0.242");
+        person.click("edit-rounding-places");
+        assertThat(((ReadValue) task(person, 0)).rounding()).isEqualTo(new Rounding.Places(3));
         replace(person, "edit-title", "How steep");
-        assertThat(person.text("key-" + id)).isEqualTo("0.24");
+        assertThat(person.text("key-" + id)).isEqualTo("0.242");
         person.choose("add-part-1-1", "Describe");
         assertThat(task(person, 0)).isInstanceOf(Describe.class);
         assertThat(task(person, 0).terms().opens()).isEqualTo(Aid.all());

@@ -5,6 +5,8 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.Set;
+import java.util.stream.Stream;
 
 import com.fasterxml.jackson.annotation.JsonSetter;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
@@ -38,12 +40,14 @@ import hestra.desk.Edit;
 import hestra.documents.picture.PictureFile;
 import hestra.exercise.Block;
 import hestra.exercise.Provenance;
+import hestra.feedback.KeptPoints;
 import hestra.fit.Curve;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
 import hestra.recipe.Along;
 import hestra.task.Answer;
 import hestra.task.Task;
+import hestra.task.Terms;
 import hestra.tracing.Picture;
 
 /**
@@ -54,6 +58,8 @@ import hestra.tracing.Picture;
 public final class Json {
 
     private static final String MARK = "hestra.decimal-mark";
+
+    private static final Set<Class<?>> LATER = Set.of(Terms.Opening.class, Terms.Afterwards.class, KeptPoints.class);
 
     private static final JsonMapper MAPPER = mapper();
 
@@ -100,6 +106,10 @@ public final class Json {
         cells.addDeserializer(Picture.class, new PictureReader());
         cells.addSerializer(Curve.class, new CurveWriter());
         cells.addDeserializer(Curve.class, new CurveReader());
+        // What older files of this version do not say.
+        cells.addDeserializer(Terms.Opening.class, new Later<>(Terms.Opening.class, Terms.Opening.DONE));
+        cells.addDeserializer(Terms.Afterwards.class, new Later<>(Terms.Afterwards.class, Terms.Afterwards.HINT));
+        cells.addDeserializer(KeptPoints.class, new Later<>(KeptPoints.class, KeptPoints.FULL));
         JsonMapper mapper = JsonMapper.builder()
                 .addModule(new Jdk8Module())
                 .addModule(cells)
@@ -140,7 +150,7 @@ public final class Json {
         @Override
         public Boolean hasRequiredMarker(AnnotatedMember member) {
             Class<?> type = member.getRawType();
-            return type != Optional.class && type != OptionalInt.class && type != OptionalDouble.class;
+            return !LATER.contains(type) && type != Optional.class && type != OptionalInt.class && type != OptionalDouble.class;
         }
 
         @Override
@@ -149,6 +159,29 @@ public final class Json {
                 names[i] = nameOf(values[i]);
             }
             return names;
+        }
+    }
+
+    /** A constant of an enum that came later than the files in which it stands: they leave it out. */
+    private static final class Later<E extends Enum<E>> extends JsonDeserializer<E> {
+        private final Class<E> type;
+        private final E usual;
+
+        Later(Class<E> type, E usual) {
+            this.type = type;
+            this.usual = usual;
+        }
+
+        @Override
+        public E deserialize(JsonParser in, DeserializationContext context) throws IOException {
+            String name = in.getValueAsString("");
+            return Stream.of(type.getEnumConstants()).filter(it -> nameOf(it).equals(name)).findFirst()
+                    .orElseThrow(() -> context.weirdStringException(name, type, "no such constant"));
+        }
+
+        @Override
+        public E getAbsentValue(DeserializationContext context) {
+            return usual;
         }
     }
 

@@ -34,8 +34,17 @@ public final class WriteUp {
 
     private WriteUp() {}
 
-    /** The page of a desk as it stands. Held-back aids are not on it. */
+    /** The page of a desk as it stands. Held-back aids are not on it, nor are verdicts that come after handing in. */
     public static String html(Findings findings) {
+        return html(findings, false);
+    }
+
+    /** The page of a desk that is being handed in, with all verdicts. */
+    public static String ofHandIn(Findings findings) {
+        return html(findings, true);
+    }
+
+    private static String html(Findings findings, boolean handedIn) {
         Map<String, Object> page = new HashMap<>();
         Work work = findings.desk().work();
         page.put("title", findings.exercise().title());
@@ -44,14 +53,14 @@ public final class WriteUp {
         page.put("student", work.student().isBlank() ? "no name" : work.student().strip());
         int begun = work.checks().begun();
         page.put("begun", begun > 1 ? "begun " + begun + " times" : "");
-        page.put("parts", findings.exercise().parts().stream().map(part -> part(findings.at(part))).toList());
+        page.put("parts", findings.exercise().parts().stream().map(part -> part(findings.at(part), handedIn)).toList());
         return template().execute(page);
     }
 
     /** What stands on the page of the part in hand: its sheet, the plot before the first task, and the data at the end. */
-    private static Map<String, Object> part(Findings findings) {
+    private static Map<String, Object> part(Findings findings, boolean handedIn) {
         Map<String, Object> page = new HashMap<>();
-        WriteUpBlocks blocks = new WriteUpBlocks(findings);
+        WriteUpBlocks blocks = new WriteUpBlocks(findings, handedIn);
         page.put("partHeading", findings.part().heading());
         page.put("before", blocks.beforeTheTasks());
         page.put("sheet", blocks.fromTheFirstTask());

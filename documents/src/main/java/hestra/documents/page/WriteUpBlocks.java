@@ -5,6 +5,7 @@ import java.util.Base64;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.IntStream;
 
 import hestra.data.DataTable;
@@ -17,10 +18,12 @@ import hestra.documents.picture.FigureImage;
 import hestra.documents.picture.Palette;
 import hestra.exercise.Block;
 import hestra.exercise.LiveText;
+import hestra.feedback.Verdict;
 import hestra.figure.Layout;
 import hestra.figure.ScatterPlot;
 import hestra.task.Attempt;
 import hestra.task.Task;
+import hestra.task.Terms;
 import hestra.tracing.Picture;
 
 /** The blocks of the part in hand as a page shows them. */
@@ -30,8 +33,10 @@ final class WriteUpBlocks {
     private static final double HEIGHT = 380;
 
     private final Findings findings;
+    private final boolean handedIn;
 
-    WriteUpBlocks(Findings findings) {
+    WriteUpBlocks(Findings findings, boolean handedIn) {
+        this.handedIn = handedIn;
         this.findings = findings;
     }
 
@@ -91,8 +96,9 @@ final class WriteUpBlocks {
         shown.put("prompt", Prose.html(fill(task.terms().prompt())));
         List<Attempt> attempts = findings.desk().work().attemptsAt(task.id()).stream().filter(attempt -> task.takes(attempt.answer())).toList();
         shown.put("answer", attempts.isEmpty() ? List.of("not answered") : task.inWords(attempts.getLast().answer(), findings.truth()));
-        shown.put("verdict", state.verdict().map(verdict -> verdict.outcome().sign() + " " + verdict.message()).orElse(""));
-        shown.put("outcome", state.verdict().map(verdict -> Json.nameOf(verdict.outcome())).orElse("open"));
+        Optional<Verdict> told = state.verdict().filter(_ -> handedIn || task.terms().verdict() == Terms.Showing.AT_ONCE);
+        shown.put("verdict", told.map(verdict -> verdict.outcome().sign() + " " + verdict.message()).orElse(""));
+        shown.put("outcome", told.map(verdict -> Json.nameOf(verdict.outcome())).orElse("open"));
         shown.put("tries", attempts.size() > 1 ? attempts.size() + " tries" : "");
         return shown;
     }

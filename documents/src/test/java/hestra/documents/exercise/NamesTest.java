@@ -16,6 +16,7 @@ import hestra.desk.WorkEdit;
 import hestra.exercise.Block;
 import hestra.exercise.PointChange;
 import hestra.exercise.Provenance;
+import hestra.feedback.KeptPoints;
 import hestra.feedback.Mistake;
 import hestra.feedback.Quantity;
 import hestra.figure.Below;
@@ -41,7 +42,8 @@ class NamesTest {
     private static final List<Class<?>> FAMILIES = List.of(Edit.Final.class, Edit.Step.class, Edit.Lasting.class, TableEdit.class, Provenance.class, Along.class,
             Answer.class, Rounding.class, Block.class, Task.class);
     private static final List<Class<? extends Enum<?>>> ENUMS = List.of(Aid.class, Quantity.class, DecimalMark.class, PointChange.class, Layer.class, Slot.class, Spacing.class,
-            StripKind.class, Below.class, Terms.Showing.class, Description.Direction.class, Description.Form.class, Description.Strength.class, Description.Unusual.class);
+            StripKind.class, Below.class, Terms.Showing.class, Terms.Opening.class, Terms.Afterwards.class, KeptPoints.class,
+            Description.Direction.class, Description.Form.class, Description.Strength.class, Description.Unusual.class);
 
     private static Stream<Class<?>> members(Class<?> family) {
         return Stream.of(family.getPermittedSubclasses()).flatMap(member -> member.isSealed() ? members(member) : Stream.of(member));

@@ -44,6 +44,8 @@ import hestra.task.Description.Direction;
 import hestra.task.Description.Form;
 import hestra.task.Description.Strength;
 import hestra.task.Description.Unusual;
+import hestra.task.Task;
+import hestra.task.Terms;
 import hestra.tracing.Picture;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -210,5 +212,15 @@ class WriteUpTest {
         Path empty = Files.createDirectory(folder.resolve("empty"));
         assertThat(((Result.Refused<ClassMarks>) ClassMarks.of(empty, Optional.empty())).message()).contains("no hand-ins");
         assertThat(((Result.Refused<ClassMarks>) ClassMarks.of(folder.resolve("a.handin"), Optional.empty())).message()).contains("not a folder");
+    }
+
+    @Test
+    void aVerdictThatComesAfterHandingInIsNotOnThePageBefore() {
+        Task late = Kelp.read(Quantity.SLOPE, new Rounding.Places(2));
+        Task task = late.with(late.terms().withVerdict(Terms.Showing.AFTER_HANDING_IN));
+        Findings findings = Findings.of(Desk.open(Kelp.exercise(task)).apply(new Edit.Draft("read", new Answer.Typed("1.95"))).apply(new Edit.Check("read")));
+        String verdict = findings.task("read").verdict().orElseThrow().message().split("\\.")[0];
+        assertThat(WriteUp.html(findings)).contains("1.95").doesNotContain(verdict).doesNotContain("<p class=\"wrong\"");
+        assertThat(WriteUp.ofHandIn(findings)).contains(verdict).contains("<p class=\"wrong\"");
     }
 }
