@@ -183,9 +183,8 @@ final class EquationLabels {
 
     /** How much a label in this place would cover; counted no further than to a bound from which it is too much anyway. */
     private double cost(Area box, double bound) {
-        // The foot is for the notes that say how far the data reach, the upper right corner for buttons.
+        // The foot is for the notes that say how far the data reach.
         double cost = box.bottom() > area.bottom() - layout.size(FOOT) ? COSTS_OF_A_CURVE : 0;
-        cost += box.right() > area.right() - Layout.CORNER_WIDTH && box.top() < area.top() + Layout.CORNER_HEIGHT ? COSTS_OF_A_LABEL : 0;
         for (Area label : taken) {
             cost += box.meets(label) ? COSTS_OF_A_LABEL : 0;
         }

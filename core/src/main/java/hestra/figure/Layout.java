@@ -2,6 +2,7 @@ package hestra.figure;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 import hestra.figure.Figure.Area;
 import hestra.figure.Mark.Anchor;
@@ -13,15 +14,14 @@ public record Layout(double width, double height, double type) {
     static final double TICK_SIZE = 12;
     static final double TITLE_SIZE = 12.5;
     static final double RADIUS = 4.6;
-    /** The upper right corner of a plot, which is left to buttons. */
-    static final double CORNER_WIDTH = 74;
-    static final double CORNER_HEIGHT = 36;
     private static final double LEFT = 62;
     private static final double RIGHT = 20;
     private static final double LEAST = 40;
     /** The width of a letter, as a share of its size. */
     private static final double LETTER = 0.52;
     private static final int MIN_LETTERS = 8;
+    private static final double NOTICE_SIZE = 14;
+    private static final int MOST_NOTICE_LINES = 3;
 
     /** The size of letters at this scale of type. */
     double size(double pixels) {
@@ -81,11 +81,11 @@ public record Layout(double width, double height, double type) {
 
     /** The message of an empty plot, over as many lines as it has. */
     void notice(List<Mark> ground, Area area, String text) {
-        String[] lines = text.split("\n");
+        List<String> lines = Stream.of(text.split("\n")).flatMap(line -> wrapped(line, NOTICE_SIZE, MOST_NOTICE_LINES).stream()).toList();
         double leading = size(20);
-        double y = area.top() + area.height() / 2 - leading * (lines.length - 1) / 2 + size(4);
+        double y = area.top() + area.height() / 2 - leading * (lines.size() - 1) / 2 + size(4);
         for (String line : lines) {
-            ground.add(new Mark.Label(area.left() + area.width() / 2, y, line, Face.TEXT, size(14), Ink.MUTED,
+            ground.add(new Mark.Label(area.left() + area.width() / 2, y, line, Face.TEXT, size(NOTICE_SIZE), Ink.MUTED,
                     Anchor.MIDDLE, false));
             y += leading;
         }

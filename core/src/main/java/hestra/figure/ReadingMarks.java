@@ -16,6 +16,8 @@ import hestra.numbers.Rounding;
 final class ReadingMarks {
 
     private static final int MOST_NAMED = 4;
+    /** What it costs to stand outside the plot, where a point that is covered costs 1. */
+    private static final long OUTSIDE = 1_000_000;
     private static final double STEP = 8;
     private static final double ROOM = 3;
     private static final int COSTS_OF_A_TEXT = 1000;
@@ -75,22 +77,24 @@ final class ReadingMarks {
                 beyond == 0 ? "" : "≈ " + short3().shortest(rounded(beyond)) + content.x().unitAfterNumber() + " beyond the data");
     }
 
-    /** Beside the upright line, on its left where there is room, and clear of what is written. */
+    /** Beside the upright line, at its top and on its left where that covers no point and nothing that is written; else where it covers the least. */
     private void callout(double px, String value, String note) {
         double width = width(value, note);
-        boolean leftward = px - area.left() > width + 14;
-        double left = leftward ? px - 10 - width : Math.min(px + 10, area.right() - width);
-        boolean underButtons = left + width > area.right() - Layout.CORNER_WIDTH;
-        Area place = new Area(left, area.top() + (underButtons ? Layout.CORNER_HEIGHT + 4 : 10), width, height(note));
-        Area clear = place;
-        while (isWritten(clear) && clear.bottom() + STEP < area.bottom()) {
-            clear = new Area(left, clear.top() + STEP, width, clear.height());
+        Area best = null;
+        long fewest = Long.MAX_VALUE;
+        for (double top = area.top() + 10; top + height(note) < area.bottom() && fewest > 0; top += STEP) {
+            for (double left : new double[] {px - 10 - width, px + 10}) {
+                Area place = new Area(left, top, width, height(note));
+                boolean fits = left >= area.left() && place.right() <= area.right();
+                long covered = (fits ? 0 : OUTSIDE) + covered(place);
+                if (covered < fewest) {
+                    fewest = covered;
+                    best = place;
+                }
+            }
         }
-        box(isWritten(clear) ? place : clear, value, note);
-    }
-
-    private boolean isWritten(Area place) {
-        return written.stream().anyMatch(place.grownBy(ROOM)::meets);
+        double left = best == null ? area.left() : Math.clamp(best.left(), area.left(), Math.max(area.left(), area.right() - width));
+        box(new Area(left, best == null ? area.top() : best.top(), width, height(note)), value, note);
     }
 
     private void inverse(DrawnCurve drawn, double at, double py) {

@@ -1,6 +1,5 @@
 package hestra.desktop.plot;
 
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -79,6 +78,7 @@ final class PlotKeys {
             case MINUS, SUBTRACT -> zoom(ZOOM);
             case DELETE, BACK_SPACE -> remove();
             case ESCAPE -> {
+                consumed = !model.desk().selection().isEmpty() || model.desk().pointing().handle().isPresent();
                 model.apply(new Edit.Select(Selection.NONE));
                 model.apply(new Edit.TakeHandle(OptionalInt.empty()));
                 plot.hint(PlotView.AT_REST);
@@ -249,14 +249,8 @@ final class PlotKeys {
 
     /** The next point in the order of x, or upward and downward in that of the table. */
     private Optional<Spot> next(Optional<Spot> from, int along, int upward) {
-        Comparator<Spot> order = along != 0 ? Comparator.comparingDouble(Spot::x).thenComparingInt(Spot::row) : Comparator.comparingInt(Spot::row);
-        List<Spot> sorted = plot.figure().spots().stream().sorted(order).toList();
-        if (sorted.isEmpty()) {
-            return Optional.empty();
-        }
-        int by = along - upward;
-        int index = from.map(sorted::indexOf).orElse(by > 0 ? -1 : sorted.size());
-        return Optional.of(sorted.get(Math.clamp(index + by, 0, sorted.size() - 1)));
+        List<Spot> spots = plot.figure().spots().stream().toList();
+        return along != 0 ? Walk.along(spots, from, along) : Walk.down(spots, from, -upward);
     }
 
     private Optional<Spot> inHand() {

@@ -6,8 +6,6 @@ import java.util.OptionalInt;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.event.Event;
-import javafx.geometry.Insets;
-import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.input.DragEvent;
@@ -40,9 +38,6 @@ public final class PlotView extends StackPane {
 
     static final String AT_REST = "Drag moves · wheel, Shift+drag zoom · Ctrl+drag selects · F1 tells the rest";
     static final String ADDING = "Double click adds a point · drag moves · wheel, Shift+drag zoom · F1 tells the rest";
-
-    private static final double TOOLS = 4;
-    private static final double TOOLS_RIGHT = 24;
 
     private final DeskModel model;
     private final FigureView view;
@@ -84,16 +79,6 @@ public final class PlotView extends StackPane {
     /** Has the key that copies told, when the plot has the keyboard. */
     void onCopy(Runnable action) {
         keys.onCopy(action);
-    }
-
-    /** Puts tools into the upper right corner of the inner rectangle. */
-    public void setTools(Node tools) {
-        StackPane.setAlignment(tools, Pos.TOP_RIGHT);
-        StackPane.setMargin(tools, new Insets(TOOLS, TOOLS_RIGHT, 0, 0));
-        // Moved, not laid out again: the inner rectangle is known only once the plot is laid out.
-        tools.translateYProperty().bind(view.topProperty());
-        standsApart(tools);
-        getChildren().add(tools);
     }
 
     /** What stands on the plot has a mouse of its own: nothing under it is pointed at or pressed. */

@@ -2,15 +2,21 @@ package hestra.desktop.plot;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.OptionalInt;
-import javafx.geometry.Insets;
 import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.layout.StackPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
 
+import hestra.data.Selection;
 import hestra.desk.Edit;
 import hestra.desk.PlotEdit;
 import hestra.desktop.figure.FigureView;
@@ -20,13 +26,14 @@ import hestra.desktop.parts.Tip;
 import hestra.figure.Below;
 import hestra.figure.Figure;
 import hestra.figure.Figure.Hit;
+import hestra.figure.Figure.Spot;
 import hestra.figure.ResidualStrip;
 import hestra.figure.StripKind;
 
 import static hestra.desktop.parts.Presence.present;
 
 /** The residual strip: shares its x axis, selection and pointer with the plot above it. */
-public final class StripView extends StackPane {
+public final class StripView extends VBox {
 
     private final DeskModel model;
     private final FigureView view;
@@ -35,9 +42,14 @@ public final class StripView extends StackPane {
         this.model = model;
         this.view = new FigureView(look, () -> DressMenu.palette(model, look), layout -> ResidualStrip.describe(model.findings().strip(), model.findings().work().plot().strip(), layout));
         MenuButton kinds = kinds();
-        StackPane.setAlignment(kinds, Pos.TOP_RIGHT);
-        StackPane.setMargin(kinds, new Insets(11, 24, 0, 0));
-        getChildren().addAll(view, kinds);
+        HBox head = new HBox(kinds);
+        head.getStyleClass().add("strip-head");
+        head.setAlignment(Pos.CENTER_RIGHT);
+        VBox.setVgrow(view, Priority.ALWAYS);
+        getChildren().addAll(head, view);
+        setFocusTraversable(true);
+        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+        setAccessibleHelp("Left and right walk through the points along x.");
         getStyleClass().add("strip");
         setId("strip");
         model.watch(findings -> {
@@ -49,7 +61,25 @@ public final class StripView extends StackPane {
         });
         addEventHandler(MouseEvent.MOUSE_MOVED, event -> model.apply(new Edit.Hover(row(event))));
         addEventHandler(MouseEvent.MOUSE_EXITED, _ -> model.apply(new Edit.Hover(OptionalInt.empty())));
-        addEventHandler(MouseEvent.MOUSE_PRESSED, event -> model.apply(new Edit.Select(row(event))));
+        addEventHandler(MouseEvent.MOUSE_PRESSED, event -> {
+            requestFocus();
+            model.apply(new Edit.Select(row(event)));
+        });
+        addEventHandler(KeyEvent.KEY_PRESSED, this::typed);
+    }
+
+    /** Left and right walk through the points. */
+    private void typed(KeyEvent event) {
+        boolean walks = event.getTarget() == this && view.figure() != null && (event.getCode() == KeyCode.LEFT || event.getCode() == KeyCode.RIGHT);
+        if (walks) {
+            List<Spot> spots = view.figure().spots().stream().toList();
+            Optional<Spot> from = model.desk().selected().stream().boxed().findFirst().flatMap(view.figure().spots()::ofRow);
+            Walk.along(spots, from, event.getCode() == KeyCode.LEFT ? -1 : 1).ifPresent(next -> {
+                model.apply(new Edit.Select(Selection.of(next.row())));
+                setAccessibleText(PointText.of(model.findings(), next.row()));
+            });
+            event.consume();
+        }
     }
 
     private MenuButton kinds() {
@@ -79,7 +109,7 @@ public final class StripView extends StackPane {
     }
 
     private OptionalInt row(MouseEvent event) {
-        return view.figure() != null && view.figure().hit(event.getX(), event.getY()) instanceof Hit.OnPoint(int row)
+        return view.figure() != null && view.figure().hit(event.getX() - view.getLayoutX(), event.getY() - view.getLayoutY()) instanceof Hit.OnPoint(int row)
                 ? OptionalInt.of(row)
                 : OptionalInt.empty();
     }

@@ -22,6 +22,7 @@ final class Value extends Label {
         text.setId("reading-" + id);
         setGraphic(text);
         setContentDisplay(ContentDisplay.RIGHT);
+        setMinWidth(USE_PREF_SIZE);
         setOnMouseClicked(_ -> copy());
     }
 

@@ -14,6 +14,8 @@ import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Tip;
 import hestra.numbers.Counted;
 
+import static hestra.desktop.parts.Presence.present;
+
 /** The end of the sheet: how much is done, the name, and the button that hands the work in. */
 final class HandInCard extends VBox {
 
@@ -48,11 +50,13 @@ final class HandInCard extends VBox {
         getChildren().addAll(title, progress, row);
     }
 
-    void focusName() {
-        name.requestFocus();
+    TextField nameField() {
+        return name;
     }
 
     void show(Findings findings) {
+        // While nothing is asked there is nothing to hand in.
+        present(this, !findings.tasks().isEmpty());
         long done = findings.tasks().stream().filter(TaskState::done).count();
         progress.setText(done == findings.tasks().size()
                 ? "Everything is answered. Type your name and hand in."

@@ -20,6 +20,7 @@ import hestra.desk.TaskState;
 import hestra.desk.Work;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.FocusMark;
 import hestra.exercise.Block;
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;
@@ -123,16 +124,19 @@ public final class SheetView extends ScrollPane {
         return card;
     }
 
-    /** Puts the keyboard where the task in hand is answered, and the task into view. */
+    /** Where typing goes on the sheet: into the task in hand, or the name to hand in under. */
+    public Optional<Node> whereToType() {
+        return inHand.flatMap(this::card).map(card -> card.first().orElseGet(card::checkButton)).or(() -> Optional.of(handIn.nameField()));
+    }
+
+    /** Puts the keyboard where the task in hand is answered, and the task into view; where nothing is asked, into the table. */
     public void focusTaskInHand() {
         Optional<TaskCard> card = inHand.flatMap(this::card);
         boolean inTable = inHand.flatMap(id -> model.desk().exercise().task(id)).filter(Task::isAnsweredInTable).isPresent();
-        if (inTable) {
+        if (inTable || model.desk().exercise().tasks().isEmpty()) {
             toTable.run();
-        } else if (card.isPresent()) {
-            card.get().first().ifPresent(Node::requestFocus);
         } else {
-            handIn.focusName();
+            whereToType().ifPresent(FocusMark::give);
         }
         card.map(Region.class::cast).or(() -> Optional.of(handIn)).ifPresent(this::bringIntoView);
     }
@@ -154,7 +158,7 @@ public final class SheetView extends ScrollPane {
     /** Puts the keyboard where the name is typed. */
     public void askName() {
         Platform.runLater(() -> {
-            handIn.focusName();
+            FocusMark.give(handIn.nameField());
             bringIntoView(handIn);
         });
     }

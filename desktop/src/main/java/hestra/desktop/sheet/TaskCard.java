@@ -110,6 +110,10 @@ final class TaskCard extends VBox {
         return body().first();
     }
 
+    Node checkButton() {
+        return check;
+    }
+
     /** The form, made when the task is first opened: most of a sheet is closed most of the time. */
     private TaskForm body() {
         if (body == null) {

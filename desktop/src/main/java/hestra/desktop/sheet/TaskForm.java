@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.Node;
-import javafx.scene.TraversalDirection;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
@@ -17,6 +16,7 @@ import javafx.scene.layout.VBox;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.FocusMark;
 import hestra.task.Answer;
 import hestra.task.ChooseRoles;
 import hestra.task.Describe;
@@ -109,12 +109,9 @@ abstract class TaskForm extends VBox {
         area.setWrapText(true);
         area.setPrefRowCount(3);
         area.getStyleClass().add("sentence");
-        // Tab goes on to the next control, as in every other field; Enter with the shortcut key checks.
+        FocusMark.tabLeaves(area);
         area.addEventFilter(KeyEvent.KEY_PRESSED, event -> {
-            if (event.getCode() == KeyCode.TAB && !event.isShortcutDown()) {
-                event.consume();
-                area.requestFocusTraversal(event.isShiftDown() ? TraversalDirection.PREVIOUS : TraversalDirection.NEXT);
-            } else if (event.getCode() == KeyCode.ENTER && event.isShortcutDown()) {
+            if (event.getCode() == KeyCode.ENTER && event.isShortcutDown()) {
                 event.consume();
                 check.run();
             }

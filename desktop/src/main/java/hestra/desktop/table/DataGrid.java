@@ -7,17 +7,14 @@ import java.util.TreeSet;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.IntStream;
-import javafx.application.Platform;
 import javafx.beans.InvalidationListener;
 import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
 import javafx.scene.Node;
+import javafx.scene.TraversalDirection;
 import javafx.scene.control.Label;
 import javafx.scene.control.SelectionMode;
-import javafx.scene.control.TableColumn;
-import javafx.scene.control.TablePosition;
-import javafx.scene.control.TableRow;
 import javafx.scene.control.TableView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCombination;
@@ -41,7 +38,8 @@ import static hestra.desktop.parts.Presence.holdVisible;
 public final class DataGrid extends VBox {
 
     private static final int SPARE_ROWS = 8;
-    private static final double LEAST_HEIGHT = 110;
+    /** The headings and six rows. */
+    private static final double LEAST_HEIGHT = 44 + 6 * 28 + 3;
     private static final KeyCombination PASTE = KeyCombination.valueOf("Shortcut+V");
 
     private final GridSource source;
@@ -104,8 +102,19 @@ public final class DataGrid extends VBox {
         view.addEventFilter(MouseEvent.MOUSE_DRAGGED, this::dragged);
         view.getFocusModel().focusedCellProperty().addListener(_ -> tell());
         view.getSelectionModel().getSelectedCells().addListener((InvalidationListener) _ -> tell());
+        view.focusedProperty().addListener((_, _, focused) -> {
+            // Without a cell in hand nobody would see that the keyboard is here.
+            if (focused && cursor.row() < 0 && pressedAt.isEmpty()) {
+                cursor.goTo(0, 0);
+            }
+        });
         habits.typeProperty().addListener(_ -> refresh());
         refresh();
+    }
+
+    /** What takes the keyboard. */
+    public Node keyed() {
+        return view;
     }
 
     /** Whether a text field is a cell being typed, whose text is not in the table yet. */
@@ -226,7 +235,11 @@ public final class DataGrid extends VBox {
             act(action.get());
         } else if (PASTE.match(event)) {
             paste();
-        } else if (event.getCode() == KeyCode.TAB && !event.isShortcutDown()) {
+        } else if (event.getCode() == KeyCode.TAB && event.isShortcutDown()) {
+            view.requestFocusTraversal(event.isShiftDown() ? TraversalDirection.PREVIOUS : TraversalDirection.NEXT);
+        } else if (event.getCode() == KeyCode.ESCAPE) {
+            escape(event);
+        } else if (event.getCode() == KeyCode.TAB) {
             cursor.across(event.isShiftDown());
         } else if (event.getCode() == KeyCode.ENTER && !event.isAltDown()) {
             cursor.enter(cursor.row(), cursor.column(), event.isShiftDown());
@@ -239,6 +252,17 @@ public final class DataGrid extends VBox {
             return;
         }
         event.consume();
+    }
+
+    /** Puts the strip of the last paste away, or goes back from several cells to one; else it is for whoever holds the grid. */
+    private void escape(KeyEvent event) {
+        if (pasting.strip().isVisible()) {
+            pasting.close();
+        } else if (!cursor.selectedArea().isOneCell()) {
+            cursor.goTo(cursor.row(), cursor.column());
+        } else {
+            getParent().fireEvent(event.copyFor(getParent(), getParent()));
+        }
     }
 
     private void act(GridAction action) {

@@ -134,7 +134,8 @@ final class Pasting {
         }
     }
 
-    private void close() {
+    /** Nothing is asked of it any more. */
+    void close() {
         after = null;
         strip.hide();
     }

@@ -9,6 +9,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -54,8 +55,9 @@ final class RowBar extends VBox {
         reason.setId("reason");
         reason.setPromptText("Why? Such as: misread. Then Enter.");
         HBox.setHgrow(reason, Priority.ALWAYS);
-        HBox buttons = new HBox(setAside, takeBack, insert, fit, delete);
-        buttons.setAlignment(Pos.CENTER_LEFT);
+        FlowPane buttons = new FlowPane(setAside, takeBack, insert, fit, delete);
+        title.setWrapText(true);
+        title.setMinHeight(USE_PREF_SIZE);
         buttons.getStyleClass().add("row-buttons");
         title.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(title, Priority.ALWAYS);
@@ -132,7 +134,6 @@ final class RowBar extends VBox {
         title.setText(several ? rows().size() + " rows are selected." : "Row " + (row.get() + 1) + kept.map(why -> " is set aside: " + why).orElse("")
                 + (originals.isEmpty() ? "" : (kept.isEmpty() ? ": as given, " : "; as given, ") + String.join(", ", originals)));
         present(asGiven, !originals.isEmpty());
-        title.setWrapText(true);
         present(setAside, kept.isEmpty());
         present(takeBack, kept.isPresent());
         present(reasonRow, asking && kept.isEmpty());

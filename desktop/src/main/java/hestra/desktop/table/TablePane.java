@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.function.Consumer;
 import javafx.animation.PauseTransition;
 import javafx.css.PseudoClass;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -88,6 +89,11 @@ public final class TablePane extends VBox {
     /** Puts the keyboard where the next value is to be typed: the first empty cell below the data. */
     public void focusNextEmpty() {
         grid.focus(model.findings().work().table().size(), 0);
+    }
+
+    /** What takes the keyboard. */
+    public Node grid() {
+        return grid.keyed();
     }
 
     /** Takes the tables of a file, from the cell in hand on. */

@@ -9,6 +9,8 @@ final class CardScroll extends ScrollPane {
     private static final double USUAL_WIDTH = 292;
 
     private final Region cards;
+    private Runnable changed = () -> { };
+    private double told;
 
     CardScroll(Region cards) {
         super(cards);
@@ -23,6 +25,26 @@ final class CardScroll extends ScrollPane {
                 requestLayout();
             }
         });
+    }
+
+    /** The height at which nothing need be scrolled. */
+    double wanted() {
+        return prefHeight(-1);
+    }
+
+    /** Has it told when that height has changed. */
+    void onWanted(Runnable action) {
+        changed = action;
+    }
+
+    @Override
+    protected void layoutChildren() {
+        super.layoutChildren();
+        double now = wanted();
+        if (now != told) {
+            told = now;
+            changed.run();
+        }
     }
 
     @Override

@@ -1,6 +1,8 @@
 package hestra.desktop.window;
 
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
 import javafx.geometry.Insets;
@@ -27,6 +29,7 @@ import hestra.desktop.files.Settings;
 import hestra.desktop.look.Look;
 import hestra.desktop.look.Looks;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.FocusMark;
 import hestra.desktop.parts.Notices;
 import hestra.desktop.parts.Presence;
 import hestra.desktop.table.DataGrid;
@@ -48,6 +51,7 @@ public final class MainWindow {
     private static final Logger LOG = LoggerFactory.getLogger(MainWindow.class);
     private static final KeyCode LARGER = KeyCode.F8;
     private static final KeyCode HELP = KeyCode.F1;
+    private static final KeyCode ROUND = KeyCode.F6;
     private static final KeyCombination UNDO = KeyCombination.valueOf("Shortcut+Z");
     private static final KeyCombination CHECK = KeyCombination.valueOf("Shortcut+Enter");
     private static final KeyCombination REDO = KeyCombination.valueOf("Shortcut+Shift+Z");
@@ -63,6 +67,7 @@ public final class MainWindow {
     private final BorderPane frame = new BorderPane();
     private final StackPane root = new StackPane();
     private final TopBar bar;
+    private final Rounds rounds = new Rounds(this::places);
     private final DemoShelf shelf;
     private final Boards boards;
     private DeskModel model;
@@ -92,12 +97,19 @@ public final class MainWindow {
         this.boards = new Boards(root, settings.folder(), () -> this.open.journalFile(), filing::resume);
         frame.setTop(bar);
         frame.setCenter(work.node());
-        root.getChildren().addAll(frame, shelf, notices);
+        // On ground of its own: what is said covers nothing that is in use.
+        frame.setBottom(notices);
+        root.getChildren().addAll(frame, shelf);
         Presence.holdVisible(root);
-        StackPane.setAlignment(notices, Pos.BOTTOM_CENTER);
-        StackPane.setMargin(notices, new Insets(0, 0, 14, 0));
+        BorderPane.setAlignment(notices, Pos.CENTER);
+        BorderPane.setMargin(notices, new Insets(0, 14, 8, 14));
         Looks.dress(root, look);
         root.addEventFilter(KeyEvent.KEY_PRESSED, this::shortcut);
+        root.addEventHandler(KeyEvent.KEY_PRESSED, event -> {
+            if (event.getCode() == KeyCode.ESCAPE && view == View.WORK) {
+                work.sheet().whereToType().ifPresent(FocusMark::give);
+            }
+        });
         root.setOnDragOver(filing::dropped);
         root.setOnDragDropped(filing::dropped);
         tellHowItOpened();
@@ -114,7 +126,7 @@ public final class MainWindow {
     }
 
     private WorkView workView(DeskModel shown) {
-        return new WorkView(shown, look.alongside(), habits.alongside(), notices::say, this::handIn, exchange::savePlot);
+        return new WorkView(shown, look.alongside(), settings, habits.alongside(), notices::say, this::handIn, exchange::savePlot);
     }
 
     /** The model of an open desk, which keeps every edit from here on. */
@@ -212,6 +224,14 @@ public final class MainWindow {
             case WRITE -> writeView();
         });
         bar.show(model.findings());
+    }
+
+    /** The parts of the window, in the order in which a key goes round them. */
+    private List<Place> places() {
+        List<Place> places = new ArrayList<>(view == View.WORK ? work.places()
+                : write.places().stream().map(node -> new Place(List.of(node), () -> FocusMark.first(node))).toList());
+        places.add(new Place(List.of(bar), bar::entry));
+        return places;
     }
 
     private Node writeView() {
@@ -355,6 +375,11 @@ public final class MainWindow {
 
     /** Undo and redo are the desk's, in text fields too: an answer is part of the work. A cell being typed is its own. */
     private void shortcut(KeyEvent event) {
+        if (event.getCode() == ROUND) {
+            rounds.go(root.getScene(), event.isShiftDown());
+            event.consume();
+            return;
+        }
         boolean typingCell = root.getScene().getFocusOwner() instanceof TextInputControl field && DataGrid.isCellEditor(field);
         if (typingCell) {
             return;

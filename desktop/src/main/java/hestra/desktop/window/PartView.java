@@ -1,14 +1,20 @@
 package hestra.desktop.window;
 
+import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.geometry.Orientation;
 import javafx.scene.control.Label;
+import javafx.scene.control.SplitPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
+import hestra.desktop.files.Settings;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.FocusMark;
 import hestra.desktop.plot.DressMenu;
 import hestra.desktop.plot.LayerChips;
 import hestra.desktop.plot.PlotView;
@@ -31,38 +37,75 @@ import static hestra.desktop.parts.Presence.holdVisible;
  */
 final class PartView {
 
-    private static final double LEAST_TABLE = 200;
+    private static final double STRIP = 176;
+    private static final double WORKING = 230;
+    private static final double LEAST_BELOW = 120;
+    private static final double LEAST_PLOT = 220;
+    private static final double LEAST_READINGS = 140;
 
+    private final LayerChips chips;
+    private final PlotView plot;
+    private final StripView strip;
+    private final WorkingView working;
+    private final TakeAway takeAway;
+    private final DressMenu dress;
     private final VBox plots;
-    private final VBox right = new VBox();
+    private final SplitPane right;
+    private final CardScroll readings;
+    private final KeptDivider tableRoom;
+    private final KeptDivider stripRoom;
     private TablePane table;
 
     /** {@code model} is that of the part. */
-    PartView(DeskModel model, Look look, GridHabits habits, Consumer<String> notice, Consumer<PlotSheet> savePlot) {
-        this.plots = plots(model, look, notice, savePlot);
+    PartView(DeskModel model, Look look, Settings settings, GridHabits habits, Consumer<String> notice, Consumer<PlotSheet> savePlot) {
+        this.chips = new LayerChips(model, notice);
+        this.plot = new PlotView(model, look);
+        this.strip = new StripView(model, look);
+        this.working = new WorkingView(model);
+        this.takeAway = new TakeAway(model, look, plot, strip, savePlot, notice);
+        this.dress = new DressMenu(model, look, plot);
+        SplitPane figures = figures();
+        this.plots = plots(figures);
+        this.stripRoom = new KeptDivider(figures, 0, false, settings, () -> working.isVisible() ? "working" : "strip", () -> working.isVisible() ? WORKING : STRIP * look.type());
         this.table = new TablePane(model, habits, notice);
-        right.getStyleClass().add("right-pane");
-        grow(table);
         VBox cards = new VBox(new ReadingsView(model), new ComparisonView(model), new PredictionView(model));
         holdVisible(cards);
         cards.getStyleClass().add("cards");
-        CardScroll scroll = new CardScroll(cards);
-        right.getChildren().addAll(table, scroll);
+        this.readings = new CardScroll(cards);
+        readings.setMinHeight(LEAST_READINGS);
+        this.right = new SplitPane(table, readings);
+        right.setOrientation(Orientation.VERTICAL);
+        right.getStyleClass().add("right-pane");
+        this.tableRoom = new KeptDivider(right, 0, false, settings, () -> "readings", readings::wanted);
+        readings.onWanted(tableRoom::place);
+        working.visibleProperty().addListener(_ -> stripRoom.place());
+        look.typeProperty().addListener(_ -> makeRoom());
         model.watch(findings -> {
             if (findings.work().table().width() != table.width()) {
                 table.end();
                 table = new TablePane(model, habits, notice);
-                grow(table);
-                right.getChildren().set(0, table);
+                right.getItems().set(0, table);
+                tableRoom.place();
             }
+            dressed(findings.work().plot().dress().blackOnWhite());
         });
+    }
+
+    private void dressed(boolean print) {
+        if (print != plots.getStyleClass().contains(Palette.PRINT_STYLE)) {
+            if (print) {
+                plots.getStyleClass().add(Palette.PRINT_STYLE);
+            } else {
+                plots.getStyleClass().remove(Palette.PRINT_STYLE);
+            }
+        }
     }
 
     VBox plots() {
         return plots;
     }
 
-    VBox right() {
+    SplitPane right() {
         return right;
     }
 
@@ -70,44 +113,59 @@ final class PartView {
         return table;
     }
 
-    private static void grow(TablePane table) {
-        VBox.setVgrow(table, Priority.ALWAYS);
-        // It asks for its least height only and grows into what room the cards leave.
-        table.setPrefHeight(LEAST_TABLE);
+    /** Gives each part the room that it is to have. */
+    void makeRoom() {
+        tableRoom.place();
+        stripRoom.place();
     }
 
-    private static VBox plots(DeskModel model, Look look, Consumer<String> notice, Consumer<PlotSheet> savePlot) {
-        PlotView plot = new PlotView(model, look);
-        StripView strip = new StripView(model, look);
+    Place plotPlace() {
+        return new Place(List.of(plot, chips, dress, takeAway), () -> Optional.of(plot));
+    }
+
+    Place belowPlace() {
+        return new Place(List.of(strip, working), () -> strip.isVisible() ? Optional.of(strip) : FocusMark.first(working));
+    }
+
+    Place tablePlace() {
+        return new Place(List.of(table), () -> Optional.of(table.grid()));
+    }
+
+    Place readingsPlace() {
+        return new Place(List.of(readings), () -> FocusMark.first(readings.getContent()));
+    }
+
+    private SplitPane figures() {
+        strip.setMinHeight(LEAST_BELOW);
+        working.setMinHeight(LEAST_BELOW);
+        plot.setMinHeight(LEAST_PLOT);
+        VBox.setVgrow(strip, Priority.ALWAYS);
+        VBox.setVgrow(working, Priority.ALWAYS);
+        VBox below = new VBox(strip, working);
+        holdVisible(below);
+        SplitPane figures = new SplitPane(plot, below);
+        figures.setOrientation(Orientation.VERTICAL);
+        figures.getStyleClass().add("figures");
+        SplitPane.setResizableWithParent(below, false);
+        return figures;
+    }
+
+    private VBox plots(SplitPane figures) {
         Label hint = new Label();
         hint.textProperty().bind(plot.hintProperty());
         hint.getStyleClass().addAll("small", "hint");
         hint.setId("hint");
-        strip.setMinHeight(120);
-        strip.setPrefHeight(158);
-        plot.setMinHeight(220);
-        WorkingView working = new WorkingView(model);
-        working.setMinHeight(150);
-        working.setPrefHeight(230);
-        TakeAway takeAway = new TakeAway(model, look, plot, strip, savePlot, notice);
-        HBox tools = new HBox(4, new DressMenu(model, look, plot), takeAway);
-        tools.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
-        plot.setTools(tools);
-        VBox.setVgrow(plot, Priority.ALWAYS);
-        VBox plots = new VBox(new LayerChips(model, notice), plot, strip, working, hint);
-        holdVisible(plots);
-        plots.getStyleClass().add("plots");
-        model.watch(findings -> {
-            boolean print = findings.work().plot().dress().blackOnWhite();
-            if (print != plots.getStyleClass().contains(Palette.PRINT_STYLE)) {
-                if (print) {
-                    plots.getStyleClass().add(Palette.PRINT_STYLE);
-                } else {
-                    plots.getStyleClass().remove(Palette.PRINT_STYLE);
-                }
-            }
-        });
-        plots.setMinWidth(360);
-        return plots;
+        hint.setWrapText(true);
+        hint.setMinHeight(Region.USE_PREF_SIZE);
+        HBox tools = new HBox(4, dress, takeAway);
+        tools.setMinWidth(Region.USE_PREF_SIZE);
+        HBox.setHgrow(chips, Priority.ALWAYS);
+        HBox above = new HBox(chips, tools);
+        above.getStyleClass().add("above-plot");
+        VBox.setVgrow(figures, Priority.ALWAYS);
+        VBox all = new VBox(above, figures, hint);
+        all.getStyleClass().add("plots");
+        all.setMinWidth(360);
+        return all;
     }
 }

@@ -3,6 +3,7 @@ package hestra.desktop.window;
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -96,6 +97,11 @@ final class TopBar extends StackPane {
         following = window.model().watch(this::show);
     }
 
+    /** What takes the keyboard first. */
+    Optional<Node> entry() {
+        return Optional.of(views.get(window.view()));
+    }
+
     void show(Findings findings) {
         title.setText(findings.exercise().title());
         place.setText(findings.exercise().place());
@@ -104,7 +110,7 @@ final class TopBar extends StackPane {
         Tip.set(undo, "Undo " + window.model().undoable().orElse("") + " (Ctrl+Z)");
         Tip.set(redo, "Redo " + window.model().redoable().orElse("") + " (Ctrl+Shift+Z)");
         views.forEach((view, tab) -> tab.setSelected(view == window.view()));
-        present(handIn, window.view() == View.WORK);
+        present(handIn, window.view() == View.WORK && !findings.tasks().isEmpty());
         present(back, window.isTrying());
         present(trying, window.isTrying());
         present(place, !window.isTrying());

@@ -9,6 +9,7 @@ import javafx.scene.layout.VBox;
 import hestra.desk.Edit;
 import hestra.desk.ExerciseEdit;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.FocusMark;
 import hestra.desktop.parts.TypingRun;
 import hestra.exercise.Block;
 import hestra.exercise.Exercise;
@@ -27,6 +28,7 @@ final class ProseRow implements OutlineRow {
         area.setPromptText("The situation. *emphasis*, **strong**, - lists; {n}, {x} and {y} stand for the number of pairs and the variables.");
         area.setWrapText(true);
         area.setPrefRowCount(4);
+        FocusMark.tabLeaves(area);
         area.setText(prose.text());
         TypingRun run = new TypingRun(area);
         area.textProperty().addListener((_, _, text) -> {

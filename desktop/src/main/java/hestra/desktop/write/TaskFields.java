@@ -17,6 +17,7 @@ import javafx.scene.layout.VBox;
 
 import hestra.desk.ExerciseEdit;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.FocusMark;
 import hestra.desktop.parts.TypingRun;
 import hestra.exercise.Block;
 import hestra.task.Task;
@@ -80,6 +81,7 @@ final class TaskFields {
         TextInputControl field = large ? new TextArea() : new TextField();
         if (field instanceof TextArea area) {
             area.setWrapText(true);
+            FocusMark.tabLeaves(area);
             area.setPrefRowCount(3);
         }
         field.setId(fieldId);

@@ -1,7 +1,7 @@
 package hestra.desktop.write;
 
-import java.nio.file.Path;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -64,6 +64,11 @@ public final class WriteView {
 
     public Node node() {
         return pane;
+    }
+
+    /** The parts of the view, in the order in which a key goes round them: what belongs to each, and what takes the keyboard first. */
+    public List<Node> places() {
+        return List.of(outline.node(), here.node(), right);
     }
 
     /** Puts the keyboard into the title of a new exercise. */

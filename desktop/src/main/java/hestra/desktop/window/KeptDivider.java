@@ -1,0 +1,80 @@
+package hestra.desktop.window;
+
+import java.util.function.DoubleSupplier;
+import java.util.function.Supplier;
+import javafx.application.Platform;
+import javafx.geometry.Orientation;
+import javafx.scene.Node;
+import javafx.scene.control.SplitPane;
+import javafx.scene.input.MouseEvent;
+
+import hestra.desktop.files.Settings;
+
+/**
+ * A divider that gives a part of the window as many pixels as it usually has, until a person drags it; from then on as many as that
+ * person gave it, in later sittings too.
+ */
+final class KeptDivider {
+
+    private static final double NEAR = 1.5;
+
+    private final SplitPane pane;
+    private final int index;
+    private final boolean before;
+    private final Settings settings;
+    private final Supplier<String> key;
+    private final DoubleSupplier usual;
+
+    /**
+     * A divider of a pane.
+     *
+     * @param index which divider, from 0
+     * @param before whether the part that keeps its size stands before it, or after
+     * @param key under which the size is kept
+     * @param usual the size while nobody has chosen one
+     */
+    KeptDivider(SplitPane pane, int index, boolean before, Settings settings, Supplier<String> key, DoubleSupplier usual) {
+        this.pane = pane;
+        this.index = index;
+        this.before = before;
+        this.settings = settings;
+        this.key = () -> "room." + key.get();
+        this.usual = usual;
+        pane.addEventFilter(MouseEvent.MOUSE_RELEASED, event -> {
+            if (event.getTarget() instanceof Node node && node == divider()) {
+                Platform.runLater(this::keep);
+            }
+        });
+        pane.widthProperty().addListener(_ -> place());
+        pane.heightProperty().addListener(_ -> place());
+    }
+
+    private Node divider() {
+        return pane.lookupAll(".split-pane-divider").stream().filter(it -> it.getParent() == pane).skip(index).findFirst().orElse(null);
+    }
+
+    private double room() {
+        return pane.getOrientation() == Orientation.HORIZONTAL ? pane.getWidth() : pane.getHeight();
+    }
+
+    private double size() {
+        double share = pane.getDividerPositions()[index];
+        return room() * (before ? share : 1 - share);
+    }
+
+    private void keep() {
+        settings.put(key.get(), Math.round(size()));
+    }
+
+    /** Gives the part its size, as soon as all has been laid out. */
+    void place() {
+        Platform.runLater(() -> {
+            if (room() > 0 && pane.getDividers().size() > index) {
+                double wanted = settings.number(key.get(), usual.getAsDouble());
+                if (Math.abs(size() - wanted) > NEAR) {
+                    pane.setDividerPosition(index, before ? wanted / room() : 1 - wanted / room());
+                }
+            }
+        });
+    }
+}

@@ -1,0 +1,29 @@
+package hestra.desktop.window;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.scene.Node;
+
+/**
+ * A part of the window that the keyboard goes to as a whole.
+ *
+ * @param nodes what belongs to it
+ * @param entry where the keyboard goes in it at first; nothing where there is nothing to type or press
+ */
+record Place(List<Node> nodes, Supplier<Optional<Node>> entry) {
+
+    Place {
+        nodes = List.copyOf(nodes);
+    }
+
+    /** Whether something stands in it. */
+    boolean holds(Node node) {
+        for (Node it = node; it != null; it = it.getParent()) {
+            if (nodes.contains(it)) {
+                return true;
+            }
+        }
+        return false;
+    }
+}

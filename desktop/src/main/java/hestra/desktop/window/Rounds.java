@@ -1,0 +1,60 @@
+package hestra.desktop.window;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.WeakHashMap;
+import java.util.function.Supplier;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+
+import hestra.desktop.parts.FocusMark;
+
+/** Goes round the parts of the window by key; each remembers where the keyboard was in it. */
+final class Rounds {
+
+    private final Supplier<List<Place>> places;
+    /** By what belongs to a place. */
+    private final Map<Node, Node> remembered = new WeakHashMap<>();
+
+    Rounds(Supplier<List<Place>> places) {
+        this.places = places;
+    }
+
+    /** Goes on to the next part in which there is something to do, or back to the one before. */
+    void go(Scene scene, boolean backward) {
+        List<Place> all = places.get();
+        Optional<Node> owner = Optional.ofNullable(scene.getFocusOwner());
+        int at = owner.map(node -> indexOf(all, node)).orElse(-1);
+        if (at >= 0) {
+            remembered.put(all.get(at).nodes().getFirst(), owner.get());
+        }
+        for (int i = 1; i <= all.size(); i++) {
+            int from = at < 0 && backward ? 0 : at;
+            Place place = all.get(Math.floorMod(from + (backward ? -i : i), all.size()));
+            Optional<Node> entry = Optional.ofNullable(remembered.get(place.nodes().getFirst())).filter(node -> place.holds(node) && canTake(node)).or(place.entry())
+                    .filter(Rounds::canTake);
+            if (entry.isPresent()) {
+                FocusMark.give(entry.get());
+                return;
+            }
+        }
+    }
+
+    private static int indexOf(List<Place> places, Node node) {
+        for (int i = 0; i < places.size(); i++) {
+            if (places.get(i).holds(node)) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    private static boolean canTake(Node node) {
+        boolean shown = node.getScene() != null && !node.isDisabled();
+        for (Node it = node; it != null && shown; it = it.getParent()) {
+            shown = it.isVisible();
+        }
+        return shown;
+    }
+}
