@@ -3,6 +3,7 @@ package hestra.desk;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 
 import hestra.data.DataTable;
 import hestra.data.Roles;
@@ -72,6 +73,12 @@ public record PartWork(DataTable table, Optional<Roles> roles, Roles unchosen, P
         boolean sameAxes = changed.drawnRoles().hasAxesOf(drawnRoles());
         return changed.with(sameAxes ? plot.with(Optional.<Frame>empty()) : plot.forOtherAxes())
                 .with(sameAxes ? curves : curves.without(Slot.TRIAL)).with(sameAxes ? reading : ReadingState.NONE);
+    }
+
+    /** With the roles changed as other columns are there; what was placed among the old ones goes. */
+    PartWork withColumns(UnaryOperator<Roles> change) {
+        PartWork changed = new PartWork(table, roles, inOrder(change.apply(unchosen)), plot, curves, reading);
+        return changed.withRoles(roles.map(change));
     }
 
     PartWork with(PlotState changed) {

@@ -97,9 +97,15 @@ public record Work(Map<String, PartWork> parts, Map<String, Answer> drafts, Chec
             if (old.isPresent() && !startsTheSame(before.part(part.id()).orElseThrow(), part, changed)) {
                 return begin(changed, checks.forAnotherExercise());
             }
-            all.put(part.id(), old.map(it -> it.withTable(new DataTable(part.data().variables(), it.table().rows()))).orElseGet(() -> PartWork.begin(part, changed.mark())));
+            all.put(part.id(), old.map(it -> named(it, before.part(part.id()).orElseThrow(), part)).orElseGet(() -> PartWork.begin(part, changed.mark())));
         }
         return new Work(all, drafts, checks, beginning, student);
+    }
+
+    /** Where the author names variables anew, so they are called; otherwise as the student has called them. */
+    private static PartWork named(PartWork work, Part before, Part now) {
+        boolean renamed = !before.data().variables().equals(now.data().variables()) && now.data().width() == work.table().width();
+        return renamed ? work.withTable(new DataTable(now.data().variables(), work.table().rows())) : work;
     }
 
     private static boolean startsTheSame(Part before, Part now, Exercise exercise) {

@@ -16,7 +16,7 @@ import hestra.numbers.DecimalMark;
 
 /** Something that a student does with the data of a part. Each edit says itself what comes of it; one that names what is not there changes nothing. */
 public sealed interface WorkEdit extends Edit.Local permits PlotEdit, WorkEdit.ChangeTable, WorkEdit.Restore, WorkEdit.MovePoint, WorkEdit.AddPoint,
-        WorkEdit.RemovePoints, WorkEdit.ChooseRoles {
+        WorkEdit.RemovePoints, WorkEdit.BringColumns, WorkEdit.ChooseRoles {
 
     /** The work on a part after the edit; the same object where it changes nothing. */
     PartWork appliedTo(PartWork work, Part part, DecimalMark mark);
@@ -34,11 +34,15 @@ public sealed interface WorkEdit extends Edit.Local permits PlotEdit, WorkEdit.C
         return new Desk(desk.exercise(), desk.work().with(part, after), pointing);
     }
 
-    /** The work with its table changed; its columns are the part's and stay as they are. Chosen rows are followed. */
-    private static PartWork changed(PartWork work, TableEdit change, DecimalMark mark) {
+    /** The work with its table changed. Columns may be named; they come and go only where the data are the student's own. Chosen rows and roles are followed. */
+    private static PartWork changed(PartWork work, Part part, TableEdit change, DecimalMark mark) {
         DataTable changed = change.appliedTo(work.table(), mark);
-        return changed == work.table() || !changed.variables().equals(work.table().variables()) ? work
-                : work.withTable(changed).with(work.curves().following(change));
+        boolean sameColumns = changed.variables().equals(work.table().variables()) || change instanceof TableEdit.Name;
+        if (changed == work.table() || !sameColumns && !part.isOwn()) {
+            return work;
+        }
+        PartWork after = work.withTable(changed).with(work.curves().following(change));
+        return sameColumns ? after : after.withColumns(roles -> roles.following(change::columnAfter, changed));
     }
 
     /** The student's table is changed. */
@@ -60,7 +64,7 @@ public sealed interface WorkEdit extends Edit.Local permits PlotEdit, WorkEdit.C
 
         @Override
         public PartWork appliedTo(PartWork work, Part part, DecimalMark mark) {
-            return changed(work, change, mark);
+            return changed(work, part, change, mark);
         }
 
         @Override
@@ -122,7 +126,7 @@ public sealed interface WorkEdit extends Edit.Local permits PlotEdit, WorkEdit.C
 
         @Override
         public PartWork appliedTo(PartWork work, Part part, DecimalMark mark) {
-            return part.rules().allows(PointChange.ADD) && Double.isFinite(x) && Double.isFinite(y) ? changed(work, paste(work, mark), mark) : work;
+            return part.rules().allows(PointChange.ADD) && Double.isFinite(x) && Double.isFinite(y) ? changed(work, part, paste(work, mark), mark) : work;
         }
 
         private TableEdit paste(PartWork work, DecimalMark mark) {
@@ -150,12 +154,25 @@ public sealed interface WorkEdit extends Edit.Local permits PlotEdit, WorkEdit.C
 
         @Override
         public PartWork appliedTo(PartWork work, Part part, DecimalMark mark) {
-            return part.rules().allows(PointChange.REMOVE) ? changed(work, new TableEdit.RemoveRows(rows), mark) : work;
+            return part.rules().allows(PointChange.REMOVE) ? changed(work, part, new TableEdit.RemoveRows(rows), mark) : work;
         }
 
         @Override
         public Optional<TableEdit> rowChange(PartWork before) {
             return Optional.of(new TableEdit.RemoveRows(rows));
+        }
+    }
+
+    /** Data are brought in with their columns, where they are the student's own. */
+    record BringColumns(DataTable data, Roles roles) implements WorkEdit {
+        @Override
+        public String inWords() {
+            return "bringing in data";
+        }
+
+        @Override
+        public PartWork appliedTo(PartWork work, Part part, DecimalMark mark) {
+            return part.isOwn() && roles.isWithin(data.width()) ? work.withTable(data).withColumns(_ -> roles) : work;
         }
     }
 
@@ -168,7 +185,7 @@ public sealed interface WorkEdit extends Edit.Local permits PlotEdit, WorkEdit.C
 
         @Override
         public PartWork appliedTo(PartWork work, Part part, DecimalMark mark) {
-            return roles.isWithin(part.data().width()) ? work.withRoles(Optional.of(roles)) : work;
+            return roles.isWithin(work.table().width()) ? work.withRoles(Optional.of(roles)) : work;
         }
     }
 }

@@ -62,6 +62,11 @@ public record Part(String id, String heading, DataTable data, Roles roles, Prove
         return blocks.stream().filter(Block.Asked.class::isInstance).map(block -> ((Block.Asked) block).task()).toList();
     }
 
+    /** Whether the student's own data are to come: then the columns are the student's too. */
+    public boolean isOwn() {
+        return data.size() == 0;
+    }
+
     /** What is right in the data. */
     public Truth truth(DecimalMark mark) {
         return Truth.of(data, roles, mark, tasks(), rules.kept());

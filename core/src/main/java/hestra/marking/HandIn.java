@@ -48,9 +48,10 @@ public record HandIn(String student, Exercise exercise, Map<String, DataTable> t
             PartWork work = fresh.part(part);
             Optional<Roles> chosen = part.tasks().stream().flatMap(task -> attempts.getOrDefault(task.id(), List.of()).stream())
                     .map(Attempt::answer).filter(Answer.RolesChosen.class::isInstance).map(answer -> answer.as(Answer.RolesChosen.class).roles())
-                    .reduce((_, newest) -> newest).flatMap(roles -> roles.filter(it -> it.isWithin(part.data().width())));
-            DataTable table = tables.getOrDefault(part.id(), work.table());
-            parts.put(part.id(), new PartWork(table.variables().size() == part.data().width() ? table : work.table(), chosen.or(work::roles), work.unchosen(),
+                    .reduce((_, newest) -> newest).flatMap(roles -> roles.filter(it -> it.isWithin(tables.getOrDefault(part.id(), work.table()).width())));
+            DataTable handed = tables.getOrDefault(part.id(), work.table());
+            DataTable table = part.isOwn() || handed.width() == part.data().width() ? handed : work.table();
+            parts.put(part.id(), new PartWork(table, chosen.or(work::roles), work.unchosen(),
                     work.plot(), work.curves(), work.reading()));
         }
         Map<String, Answer> answers = new HashMap<>();

@@ -310,10 +310,29 @@ class DeskTest {
     }
 
     @Test
-    void theStudentsColumnsAreTheExercises() {
+    void columnsThatWereGivenOutMayBeNamedAndNoMore() {
         Desk desk = Desk.open(Kelp.exercise());
         assertThat(desk.apply(new WorkEdit.ChangeTable(new TableEdit.InsertColumn(0, Variable.named("z"))))).isEqualTo(desk);
-        assertThat(desk.apply(new WorkEdit.ChangeTable(new TableEdit.Name(0, Variable.named("z"))))).isEqualTo(desk);
+        assertThat(desk.apply(new WorkEdit.BringColumns(Kelp.table(), Roles.FIRST_EXPLAINS))).isEqualTo(desk);
+        Desk named = desk.apply(new WorkEdit.ChangeTable(new TableEdit.Name(0, Variable.named("z"))));
+        assertThat(Findings.of(named).x().name()).isEqualTo("z");
+        assertThat(named.exercise()).as("the exercise's own stay").isEqualTo(desk.exercise());
+        Desk heading = named.apply(new Edit.InPart("part-1", new PartEdit.WriteHeading("Part one", Optional.empty())));
+        assertThat(Findings.of(heading).x().name()).as("what the author does elsewhere leaves the student's names").isEqualTo("z");
+        assertThat(Findings.of(heading.apply(new Edit.InPart("part-1", new PartEdit.WriteTable(new TableEdit.Name(0, Variable.named("t")))))).x().name()).isEqualTo("t");
+    }
+
+    @Test
+    void columnsOfOwnDataComeAndGoAndTheRolesFollow() {
+        Desk desk = Desk.open(Exercise.blank("own")).apply(new WorkEdit.BringColumns(Kelp.table(), new Roles(1, 0)));
+        assertThat(Findings.of(desk).x().name()).isEqualTo("length");
+        Desk wider = desk.apply(new WorkEdit.ChangeTable(new TableEdit.InsertColumn(0, Variable.named("z"))));
+        assertThat(Findings.of(wider).x().name()).isEqualTo("length");
+        assertThat(Findings.of(wider).pairs().n()).isEqualTo(5);
+        Desk chosen = wider.apply(new WorkEdit.ChooseRoles(new Roles(0, 2)));
+        assertThat(Findings.of(chosen).y().name()).as("a column that the student put in can stand on an axis").isEqualTo("length");
+        assertThat(Kelp.work(wider.apply(new WorkEdit.ChangeTable(new TableEdit.RemoveColumn(0)))).table()).isEqualTo(Kelp.table());
+        assertThat(desk.apply(new WorkEdit.BringColumns(Kelp.table(), new Roles(0, 5)))).as("roles beyond the columns").isEqualTo(desk);
     }
 
     @Test

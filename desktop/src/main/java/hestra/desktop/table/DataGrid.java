@@ -7,6 +7,7 @@ import java.util.TreeSet;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.IntStream;
+import javafx.application.Platform;
 import javafx.beans.InvalidationListener;
 import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.collections.FXCollections;
@@ -19,6 +20,7 @@ import javafx.scene.control.TableView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -76,10 +78,10 @@ public final class DataGrid extends VBox {
         this.cursor = new GridCursor(view, source, habits);
         this.pasting = new Pasting(source, notice);
         this.columns = new GridColumns(view, source, version, lastTitle, lastColumn, view::requestFocus, habits.typeProperty()::get);
-        this.actions = new GridActions(source).all();
+        this.actions = new GridActions(source, this::name).all();
         getStyleClass().add("data-grid");
         view.setItems(rows);
-        view.setEditable(true);
+        view.setEditable(false);
         view.setId("grid");
         view.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
         view.getSelectionModel().setCellSelectionEnabled(true);
@@ -100,6 +102,13 @@ public final class DataGrid extends VBox {
         view.addEventHandler(KeyEvent.KEY_TYPED, this::typed);
         view.addEventFilter(MouseEvent.MOUSE_PRESSED, this::dragged);
         view.addEventFilter(MouseEvent.MOUSE_DRAGGED, this::dragged);
+        view.addEventHandler(MouseEvent.MOUSE_CLICKED, event -> {
+            if (event.getClickCount() == 2 && event.getButton() == MouseButton.PRIMARY && EditCell.at(event.getPickResult().getIntersectedNode()).isPresent()
+                    && view.getEditingCell() == null) {
+                edit(null);
+            }
+        });
+        view.editingCellProperty().addListener((_, _, cell) -> view.setEditable(cell != null));
         view.getFocusModel().focusedCellProperty().addListener(_ -> tell());
         view.getSelectionModel().getSelectedCells().addListener((InvalidationListener) _ -> tell());
         view.focusedProperty().addListener((_, _, focused) -> {
@@ -177,6 +186,7 @@ public final class DataGrid extends VBox {
     private void dragged(MouseEvent event) {
         Optional<EditCell> under = EditCell.at(event.getPickResult().getIntersectedNode());
         if (event.getEventType() == MouseEvent.MOUSE_PRESSED) {
+            cursor.forget();
             pressedAt = event.isPrimaryButtonDown() && !event.isShiftDown() ? under.map(EditCell::area) : Optional.empty();
         } else if (pressedAt.isPresent() && under.isPresent() && view.getEditingCell() == null) {
             cursor.select(pressedAt.get().with(under.get().getIndex(), under.get().column()));
@@ -249,6 +259,9 @@ public final class DataGrid extends VBox {
         } else if (event.getCode() == KeyCode.F2) {
             edit(null);
         } else {
+            if (event.getCode().isNavigationKey()) {
+                cursor.forget();
+            }
             return;
         }
         event.consume();
@@ -283,8 +296,19 @@ public final class DataGrid extends VBox {
     }
 
     private void edit(String with) {
+        Area area = cursor.selectedArea();
+        if (!area.isOneCell()) {
+            cursor.stayAt(area.firstRow(), area.firstColumn());
+        }
         opening = with;
-        view.edit(cursor.row(), view.getColumns().get(1 + cursor.column()));
+        // Only when that is asked for: a click on a cell that is in hand would open it, and what is typed next would not replace what is there.
+        view.setEditable(true);
+        view.edit(cursor.row(), columns.of(cursor.column()));
+    }
+
+    /** Has the heading of a column typed, once the menu or key that asks for it is done with. */
+    private void name(int column) {
+        Platform.runLater(() -> columns.name(column));
     }
 
     /** Pastes at the cell in hand and keeps it in sight, though the strip that follows takes some of the room. */
@@ -320,7 +344,7 @@ public final class DataGrid extends VBox {
         if (next == CellEditor.Next.CANCEL) {
             return;
         }
-        cursor.goTo(row, column);
+        cursor.stayAt(row, column);
         switch (next) {
             case DOWN -> cursor.goTo(row + 1, column);
             case ON -> cursor.enter(row, column, false);

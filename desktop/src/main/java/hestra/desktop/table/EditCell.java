@@ -1,5 +1,6 @@
 package hestra.desktop.table;
 
+
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.beans.value.ObservableValue;

@@ -3,6 +3,7 @@ package hestra.desktop.table;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.function.IntConsumer;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
@@ -20,9 +21,12 @@ import hestra.desktop.parts.Clip;
 final class GridActions {
 
     private final GridSource source;
+    private final IntConsumer name;
 
-    GridActions(GridSource source) {
+    /** The actions of a grid; {@code name} has the heading of a column typed. */
+    GridActions(GridSource source, IntConsumer name) {
         this.source = source;
+        this.name = name;
     }
 
     /** In the groups of the menu. */
@@ -47,24 +51,22 @@ final class GridActions {
                 }),
                 GridAction.of("Move the row up", "Alt+Up", area -> isInside(area) && area.firstRow() > 0, area -> moveRows(area, -1)),
                 GridAction.of("Move the row down", "Alt+Down", area -> area.lastRow() < table().size() - 1, area -> moveRows(area, 1)));
-        if (source.fitsCurves()) {
-            return List.of(cells, rows, fits());
-        }
-        if (!source.ownsColumns()) {
-            return List.of(cells, rows);
-        }
-        List<GridAction> columns = List.of(
-                GridAction.of("Insert a column on the right", "Alt+Shift+Insert", _ -> table().width() < DataTable.MOST_COLUMNS, area -> {
+        GridAction naming = GridAction.of("Name and unit of the column…", "Alt+N", _ -> true, area -> {
+            name.accept(area.firstColumn());
+            return area;
+        });
+        List<GridAction> columns = List.of(naming,
+                GridAction.of("Insert a column on the right", "Alt+Shift+Insert", _ -> source.ownsColumns() && table().width() < DataTable.MOST_COLUMNS, area -> {
                     source.change(new TableEdit.InsertColumn(area.lastColumn() + 1, Variable.named(freshName())));
                     return Area.of(area.firstRow(), area.lastColumn() + 1);
                 }),
-                GridAction.of("Remove the column", "Alt+Shift+Delete", _ -> table().width() > 2, area -> {
+                GridAction.of("Remove the column", "Alt+Shift+Delete", _ -> source.ownsColumns() && table().width() > 2, area -> {
                     source.change(new TableEdit.RemoveColumn(area.firstColumn()));
                     return Area.of(area.firstRow(), Math.max(0, area.firstColumn() - 1));
                 }),
-                GridAction.of("Move the column left", "Alt+Left", area -> area.firstColumn() > 0, area -> moveColumn(area, -1)),
-                GridAction.of("Move the column right", "Alt+Right", area -> area.firstColumn() < table().width() - 1, area -> moveColumn(area, 1)));
-        return List.of(cells, rows, columns);
+                GridAction.of("Move the column left", "Alt+Left", area -> source.ownsColumns() && area.firstColumn() > 0, area -> moveColumn(area, -1)),
+                GridAction.of("Move the column right", "Alt+Right", area -> source.ownsColumns() && area.firstColumn() < table().width() - 1, area -> moveColumn(area, 1)));
+        return source.fitsCurves() ? List.of(cells, rows, columns, fits()) : List.of(cells, rows, columns);
     }
 
     private List<GridAction> fits() {

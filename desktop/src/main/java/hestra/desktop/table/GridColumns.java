@@ -95,6 +95,16 @@ final class GridColumns {
         return IntStream.range(0, Math.min(LOOKED_AT, source.table().size())).anyMatch(row -> text.apply(row).length() > GridCell.USUAL_LENGTH);
     }
 
+    /** The view's column of a data column. */
+    TableColumn<Integer, ?> of(int column) {
+        return view.getColumns().get(1 + column);
+    }
+
+    /** Has the name of a column typed. */
+    void name(int column) {
+        headings.get(column).edit();
+    }
+
     void note(int column, String text) {
         headings.get(column).note(text);
     }

@@ -12,6 +12,8 @@ final class GridCursor {
     private final TableView<Integer> view;
     private final GridSource source;
     private final GridHabits habits;
+    /** The column in which the row was begun that goes on by Tab: Enter returns there; −1 for none. */
+    private int begun = -1;
 
     GridCursor(TableView<Integer> view, GridSource source, GridHabits habits) {
         this.view = view;
@@ -21,6 +23,17 @@ final class GridCursor {
 
     /** Goes to a cell, or to the nearest one that there is. */
     void goTo(int row, int column) {
+        forget();
+        stayAt(row, column);
+    }
+
+    /** Has Enter go down again, wherever Tab came from. */
+    void forget() {
+        begun = -1;
+    }
+
+    /** Goes to a cell within the row that is being typed. */
+    void stayAt(int row, int column) {
         int within = Math.clamp(row, 0, Math.max(0, view.getItems().size() - 1));
         TableColumn<Integer, ?> target = column(column);
         view.getSelectionModel().clearAndSelect(within, target);
@@ -71,16 +84,17 @@ final class GridCursor {
     void across(boolean backward) {
         int width = source.table().width();
         int cell = row() * width + column() + (backward ? -1 : 1);
+        begun = begun < 0 ? column() : begun;
         if (cell >= 0) {
-            goTo(cell / width, cell % width);
+            stayAt(cell / width, cell % width);
         }
     }
 
-    /** Goes down, or pair by pair: across a pair and from its last cell to the next pair. */
+    /** Goes down, to where the row was begun that Tab went across; or pair by pair: across a pair and from its last cell to the next pair. */
     void enter(int row, int column, boolean backward) {
         int step = backward ? -1 : 1;
         if (!habits.isPairByPair()) {
-            goTo(row + step, column);
+            stayAt(row + step, begun < 0 ? column : begun);
             return;
         }
         int x = source.roles().explanatory();

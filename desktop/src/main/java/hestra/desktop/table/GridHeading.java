@@ -35,10 +35,9 @@ final class GridHeading extends VBox {
         setId("heading-" + column);
         note.getStyleClass().add("grid-note");
         getChildren().addAll(name, note);
-        if (!source.ownsColumns()) {
+        if (source.fitsCurves()) {
             DraggedColumn.from(this, column);
-            Tip.set(this, "drag to an axis of the plot to put this column there");
-        } else {
+        }
             field.setId("heading-field-" + column);
             field.getStyleClass().add("heading-field");
             field.setPromptText("name (unit)");
@@ -59,8 +58,7 @@ final class GridHeading extends VBox {
                     done(true);
                 }
             });
-            Tip.set(this, "double click to change the name and the unit: length (cm)");
-        }
+        Tip.set(this, "Double click, or Alt+N: change the name and the unit" + (source.fitsCurves() ? ". Drag to an axis of the plot to put the column there" : ""));
     }
 
     void show() {
@@ -71,7 +69,8 @@ final class GridHeading extends VBox {
         note.setText(text);
     }
 
-    private void edit() {
+    /** Has the name typed, where it stands. */
+    void edit() {
         Variable variable = source.table().variable(column);
         field.setText(variable.unit().isEmpty() ? variable.name() : variable.name() + " (" + variable.unit() + ")");
         getChildren().setAll(field);

@@ -41,7 +41,7 @@ public interface GridSource {
     /** Whether what is pasted brings its own columns, since there is nothing in the table yet. */
     boolean takesColumns();
 
-    /** Whether columns may be put in, taken out, moved and named. */
+    /** Whether columns may be put in, taken out and moved. */
     boolean ownsColumns();
 
     /** Whether curves are fitted to this table, so that points can be chosen for them. */

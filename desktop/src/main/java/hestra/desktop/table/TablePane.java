@@ -199,7 +199,9 @@ public final class TablePane extends VBox {
 
         @Override
         public void paste(long number, DataTable before, int row, int column, Block block, boolean ownColumns) {
-            model.apply(new Edit.Pasted(number, new WorkEdit.ChangeTable(new TableEdit.Paste(row, column, block.rows()))));
+            Optional<BroughtColumns> brought = ownsColumns() ? BroughtColumns.of(before, roles(), row, column, block, ownColumns, mark()) : Optional.empty();
+            model.apply(new Edit.Pasted(number, brought.<WorkEdit>map(it -> new WorkEdit.BringColumns(it.data(), it.roles()))
+                    .orElseGet(() -> new WorkEdit.ChangeTable(new TableEdit.Paste(row, column, block.rows())))));
         }
 
         @Override
@@ -219,12 +221,12 @@ public final class TablePane extends VBox {
 
         @Override
         public boolean takesColumns() {
-            return false;
+            return ownsColumns() && table().size() == 0;
         }
 
         @Override
         public boolean ownsColumns() {
-            return false;
+            return model.findings().part().isOwn();
         }
 
         @Override

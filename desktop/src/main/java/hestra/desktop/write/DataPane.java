@@ -14,11 +14,11 @@ import hestra.data.Cell;
 import hestra.data.DataTable;
 import hestra.data.Roles;
 import hestra.data.TableEdit;
-import hestra.data.Variable;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desk.PartEdit;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.table.BroughtColumns;
 import hestra.desktop.table.CheckList;
 import hestra.desktop.table.DataGrid;
 import hestra.desktop.table.GridHabits;
@@ -119,13 +119,8 @@ final class DataPane {
         }
 
         private Edit.Lasting pasting(DataTable before, int row, int column, Block block, boolean ownColumns) {
-            if (ownColumns && block.width() >= 2) {
-                DataTable brought = DelimitedText.table(block, before.variables(), mark());
-                return new PartEdit.WriteColumns(brought, Roles.likelyIn(brought));
-            }
-            TableEdit paste = new TableEdit.Paste(row, column, block.rows());
-            return row == 0 && column == 0 && block.headings().isPresent()
-                    ? new PartEdit.WriteColumns(named(paste.appliedTo(before, mark()), block.headings().get()), roles()) : new PartEdit.WriteTable(paste);
+            return BroughtColumns.of(before, roles(), row, column, block, ownColumns, mark()).<Edit.Lasting>map(it -> new PartEdit.WriteColumns(it.data(), it.roles()))
+                    .orElseGet(() -> new PartEdit.WriteTable(new TableEdit.Paste(row, column, block.rows())));
         }
 
         @Override
@@ -146,14 +141,6 @@ final class DataPane {
         @Override
         public boolean takesColumns() {
             return table().size() == 0;
-        }
-
-        private DataTable named(DataTable table, List<String> headings) {
-            DataTable named = table;
-            for (int i = 0; i < Math.min(headings.size(), table.width()); i++) {
-                named = headings.get(i).isBlank() ? named : named.withVariable(i, Variable.fromHeading(headings.get(i)));
-            }
-            return named;
         }
 
         @Override

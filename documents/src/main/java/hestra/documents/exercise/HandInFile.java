@@ -13,6 +13,7 @@ import java.util.TreeMap;
 import com.fasterxml.jackson.databind.JsonNode;
 import hestra.data.DataTable;
 import hestra.data.Row;
+import hestra.data.Variable;
 import hestra.documents.file.Archive;
 import hestra.documents.file.Result;
 import hestra.documents.table.DelimitedText;
@@ -36,9 +37,9 @@ public final class HandInFile {
     private static final String OLD_TABLE = "table.csv";
     private static final int MOST_ATTEMPTS = 1000;
 
-    /** What the student did, as it stands in {@code work.json}: reasons for setting rows aside by part and by row from 0. */
+    /** What the student did, as it stands in {@code work.json}: reasons for setting rows aside by part and by row from 0, and the columns as the student named them. */
     record Document(String format, int version, String student, Map<String, Map<Integer, String>> setAside,
-            Map<String, List<Attempt>> attempts, OptionalInt begun) {}
+            Map<String, List<Attempt>> attempts, OptionalInt begun, Optional<Map<String, List<Variable>>> variables) {}
 
     private HandInFile() {}
 
@@ -54,6 +55,7 @@ public final class HandInFile {
         Exercise exercise = handIn.exercise();
         Map<String, String> entries = new LinkedHashMap<>(ExerciseFile.entries(exercise));
         Map<String, Map<Integer, String>> setAside = new TreeMap<>();
+        Map<String, List<Variable>> variables = new TreeMap<>();
         for (int i = 0; i < exercise.parts().size(); i++) {
             Part part = exercise.parts().get(i);
             DataTable table = handIn.tables().getOrDefault(part.id(), DataTable.empty());
@@ -63,9 +65,11 @@ public final class HandInFile {
                 table.row(row).setAside().ifPresent(reason -> reasons.put(index, reason));
             }
             setAside.put(part.id(), reasons);
+            variables.put(part.id(), table.variables());
             entries.put(tableOf(i), DelimitedText.writeReadable(table));
         }
-        entries.put(WORK, Json.pretty(new Document(FORMAT, VERSION, handIn.student(), setAside, new TreeMap<>(handIn.attempts()), OptionalInt.of(handIn.begun()))));
+        entries.put(WORK, Json.pretty(new Document(FORMAT, VERSION, handIn.student(), setAside, new TreeMap<>(handIn.attempts()), OptionalInt.of(handIn.begun()),
+                Optional.of(variables))));
         new Archive(entries).write(file, Archive.MOST_BYTES);
     }
 
@@ -92,12 +96,14 @@ public final class HandInFile {
             if (document.attempts().values().stream().anyMatch(list -> list.size() > MOST_ATTEMPTS)) {
                 return Result.refused(name + " holds more attempts than a person can make.");
             }
-            List<Integer> widths = exercise.parts().stream().map(part -> part.data().width()).toList();
+            Map<String, List<Variable>> named = document.variables().orElse(Map.of());
+            List<List<Variable>> variables = exercise.parts().stream().map(part -> named.getOrDefault(part.id(), part.data().variables())).toList();
+            List<Integer> widths = variables.stream().map(List::size).toList();
             return ExerciseFile.tables(archive, i -> old ? OLD_TABLE : tableOf(i), exercise.mark(), widths, name).then(rows -> {
                 Map<String, DataTable> tables = new HashMap<>();
                 for (int i = 0; i < rows.size(); i++) {
                     Part part = exercise.parts().get(i);
-                    tables.put(part.id(), table(part, rows.get(i), document.setAside().getOrDefault(part.id(), Map.of())));
+                    tables.put(part.id(), table(variables.get(i), rows.get(i), document.setAside().getOrDefault(part.id(), Map.of())));
                 }
                 return Result.done(new HandIn(document.student().strip(), exercise, tables, document.attempts(), document.begun().orElse(1)));
             });
@@ -106,8 +112,8 @@ public final class HandInFile {
         }
     }
 
-    private static DataTable table(Part part, List<Row> rows, Map<Integer, String> setAside) {
-        DataTable data = new DataTable(part.data().variables(), rows);
+    private static DataTable table(List<Variable> variables, List<Row> rows, Map<Integer, String> setAside) {
+        DataTable data = new DataTable(variables, rows);
         for (Map.Entry<Integer, String> entry : setAside.entrySet()) {
             if (entry.getKey() >= 0 && entry.getKey() < data.size()) {
                 data = data.withSetAside(entry.getKey(), Optional.ofNullable(entry.getValue()));

@@ -40,6 +40,7 @@ final class Names {
         name("move-point", WorkEdit.MovePoint.class);
         name("add-point", WorkEdit.AddPoint.class);
         name("remove-points", WorkEdit.RemovePoints.class);
+        name("bring-columns", WorkEdit.BringColumns.class);
         name("choose-roles", WorkEdit.ChooseRoles.class);
         // PlotEdit
         name("show-layer", PlotEdit.ShowLayer.class);

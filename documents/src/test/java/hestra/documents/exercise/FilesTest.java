@@ -120,6 +120,7 @@ class FilesTest {
                 .apply(new Edit.Draft("explain", new Answer.Sentence("It grows."))).apply(new Edit.Check("explain"))
                 .apply(new Edit.Draft("predict", new Answer.Predictions(List.of(new Answer.Predicted("4.0", Optional.of(true)),
                         new Answer.Predicted("12.3", Optional.of(false)))))).apply(new Edit.Check("predict"))
+                .apply(new WorkEdit.ChangeTable(new TableEdit.Name(1, new Variable("length", "how long", "mm"))))
                 .apply(new Edit.Name("Ida Fenn"));
         return HandIn.of(desk);
     }
@@ -385,5 +386,16 @@ class FilesTest {
                 case Result.Done<HandIn>(HandIn value) -> assertThat(value).isEqualTo(handIn());
             }
         }
+    }
+
+    @Test
+    void aHandInOfOwnDataKeepsItsColumns() throws IOException {
+        DataTable own = new DataTable(List.of(Variable.named("stone"), new Variable("depth", "", "m"), Variable.named("shells")),
+                List.of(Row.of(Cell.of("A", DecimalMark.POINT), Cell.of("2", DecimalMark.POINT), Cell.of("14", DecimalMark.POINT))));
+        HandIn handIn = HandIn.of(Desk.open(Exercise.blank("own")).apply(new WorkEdit.BringColumns(own, new Roles(1, 2))).apply(new Edit.Name("Ida Fenn")));
+        Path file = folder.resolve("own.handin");
+        HandInFile.write(handIn, file);
+        assertThat(HandInFile.read(file)).isEqualTo(Result.done(handIn));
+        assertThat(handIn.tables().values()).containsExactly(own);
     }
 }

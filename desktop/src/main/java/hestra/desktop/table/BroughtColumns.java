@@ -1,0 +1,44 @@
+package hestra.desktop.table;
+
+import java.util.List;
+import java.util.Optional;
+
+import hestra.data.DataTable;
+import hestra.data.Roles;
+import hestra.data.TableEdit;
+import hestra.data.Variable;
+import hestra.documents.table.DelimitedText;
+import hestra.documents.table.DelimitedText.Block;
+import hestra.numbers.DecimalMark;
+
+/**
+ * A table whose columns came with what was pasted.
+ *
+ * @param data the table then
+ * @param roles what its columns are for
+ */
+public record BroughtColumns(DataTable data, Roles roles) {
+
+    /**
+     * What a block brings into a table whose columns are the person's own. Over an empty table it brings all its columns; at the table's first cell
+     * its headings name those that are there; else it brings none.
+     *
+     * @param whole whether the block may bring all its columns
+     */
+    public static Optional<BroughtColumns> of(DataTable before, Roles roles, int row, int column, Block block, boolean whole, DecimalMark mark) {
+        if (whole && block.width() >= 2) {
+            DataTable brought = DelimitedText.table(block, before.variables(), mark);
+            return Optional.of(new BroughtColumns(brought, Roles.likelyIn(brought)));
+        }
+        return row != 0 || column != 0 ? Optional.empty() : block.headings().map(headings ->
+                new BroughtColumns(named(new TableEdit.Paste(row, column, block.rows()).appliedTo(before, mark), headings), roles));
+    }
+
+    private static DataTable named(DataTable table, List<String> headings) {
+        DataTable named = table;
+        for (int i = 0; i < Math.min(headings.size(), table.width()); i++) {
+            named = headings.get(i).isBlank() ? named : named.withVariable(i, Variable.fromHeading(headings.get(i)));
+        }
+        return named;
+    }
+}
