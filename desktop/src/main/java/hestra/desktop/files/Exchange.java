@@ -97,7 +97,7 @@ public final class Exchange implements Pictures {
     public void choose(Consumer<Picture> then) {
         dialogs.open(PICTURE, lastFolder()).ifPresent(file -> {
             remember(file);
-            readPicture(file, then);
+            read(file, then);
         });
     }
 
@@ -106,8 +106,8 @@ public final class Exchange implements Pictures {
         picture("the clipboard", () -> PictureFile.of(copied(image)), then);
     }
 
-    /** Reads a picture and hands it on. */
-    public void readPicture(Path file, Consumer<Picture> then) {
+    @Override
+    public void read(Path file, Consumer<Picture> then) {
         picture(file.getFileName().toString(), () -> PictureFile.read(file), then);
     }
 

@@ -75,9 +75,9 @@ public final class DataGrid extends VBox {
     public DataGrid(GridSource source, GridHabits habits, String lastTitle, Function<Integer, String> lastColumn, Consumer<String> notice) {
         this.source = source;
         this.habits = habits;
-        this.cursor = new GridCursor(view, source, habits);
         this.pasting = new Pasting(source, notice);
         this.columns = new GridColumns(view, source, version, lastTitle, lastColumn, view::requestFocus, habits.typeProperty()::get);
+        this.cursor = new GridCursor(view, columns, source, habits);
         this.actions = new GridActions(source, this::name).all();
         getStyleClass().add("data-grid");
         view.setItems(rows);
@@ -108,6 +108,7 @@ public final class DataGrid extends VBox {
                 edit(null);
             }
         });
+        view.heightProperty().addListener(_ -> cursor.keepInSight());
         view.editingCellProperty().addListener((_, _, cell) -> view.setEditable(cell != null));
         view.getFocusModel().focusedCellProperty().addListener(_ -> tell());
         view.getSelectionModel().getSelectedCells().addListener((InvalidationListener) _ -> tell());
@@ -296,10 +297,10 @@ public final class DataGrid extends VBox {
     }
 
     private void edit(String with) {
+        // Into the first of several cells, and where it has been scrolled out of sight, back to it.
         Area area = cursor.selectedArea();
-        if (!area.isOneCell()) {
-            cursor.stayAt(area.firstRow(), area.firstColumn());
-        }
+        cursor.stayAt(area.firstRow(), area.firstColumn());
+        view.layout();
         opening = with;
         // Only when that is asked for: a click on a cell that is in hand would open it, and what is typed next would not replace what is there.
         view.setEditable(true);

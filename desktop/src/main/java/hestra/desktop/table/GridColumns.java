@@ -2,6 +2,7 @@ package hestra.desktop.table;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.DoubleSupplier;
 import java.util.function.Function;
 import java.util.function.IntFunction;
@@ -35,6 +36,8 @@ final class GridColumns {
     private final Runnable afterNaming;
     private final DoubleSupplier type;
     private final List<GridHeading> headings = new ArrayList<>();
+    private final List<TableColumn<Integer, String>> data = new ArrayList<>();
+    private Optional<TableColumn<Integer, String>> computed = Optional.empty();
 
     /**
      * Columns of a view.
@@ -75,16 +78,18 @@ final class GridColumns {
         boolean changed = false;
         for (int i = 0; i < headings.size() && headings.size() <= MANY; i++) {
             int index = i;
-            TableColumn<Integer, ?> column = view.getColumns().get(1 + i);
+            TableColumn<Integer, ?> column = of(i);
             double least = type.getAsDouble() * (hasLong(row -> source.table().cell(row, index).text()) ? LEAST_LONG : LEAST);
             changed |= column.getMinWidth() != least;
             column.setMinWidth(least);
         }
-        TableColumn<Integer, ?> last = view.getColumns().getLast();
-        double room = type.getAsDouble() * (!lastTitle.isEmpty() && last.isVisible() && hasLong(lastColumn) ? COMPUTED_LONG : COMPUTED);
-        if (!lastTitle.isEmpty() && last.getMinWidth() != room) {
-            fixed(last, room);
-            changed = true;
+        if (computed.isPresent()) {
+            TableColumn<Integer, String> residuals = computed.get();
+            double room = type.getAsDouble() * (residuals.isVisible() && hasLong(lastColumn) ? COMPUTED_LONG : COMPUTED);
+            if (residuals.getMinWidth() != room) {
+                fixed(residuals, room);
+                changed = true;
+            }
         }
         if (changed) {
             view.getColumnResizePolicy().call(new TableView.ResizeFeatures<>(view, null, 0.0));
@@ -97,7 +102,12 @@ final class GridColumns {
 
     /** The view's column of a data column. */
     TableColumn<Integer, ?> of(int column) {
-        return view.getColumns().get(1 + column);
+        return data.get(column);
+    }
+
+    /** The data column that stands in a column of the view; the first where none does. */
+    int indexOf(TableColumn<?, ?> column) {
+        return Math.max(0, data.indexOf(column));
     }
 
     /** Has the name of a column typed. */
@@ -110,11 +120,13 @@ final class GridColumns {
     }
 
     void showLast(boolean shown) {
-        view.getColumns().getLast().setVisible(shown);
+        computed.ifPresent(column -> column.setVisible(shown));
     }
 
     private void build(IntFunction<EditCell> cells) {
         headings.clear();
+        data.clear();
+        boolean residualsShown = computed.filter(TableColumn::isVisible).isPresent();
         // All at once: columns that come one by one into a table that is showing share its width unevenly.
         List<TableColumn<Integer, String>> columns = new ArrayList<>();
         TableColumn<Integer, String> number = new TableColumn<>("");
@@ -123,15 +135,18 @@ final class GridColumns {
         fixed(number, NUMBERS);
         columns.add(number);
         for (int i = 0; i < source.table().width(); i++) {
-            columns.add(data(i, cells));
+            data.add(data(i, cells));
         }
+        columns.addAll(data);
         if (!lastTitle.isEmpty()) {
             TableColumn<Integer, String> last = new TableColumn<>(lastTitle);
             last.setCellFactory(_ -> new GridCell(view, version, lastColumn, "computed-cell"));
             last.getStyleClass().add("computed-column");
             fixed(last, COMPUTED);
-            last.setVisible(false);
-            columns.add(last);
+            last.setVisible(residualsShown);
+            computed = Optional.of(last);
+            // Beside the rows' numbers where it would otherwise stand out of sight.
+            columns.add(data.size() > MANY ? 1 : columns.size(), last);
         }
         // A few columns share the width; many keep theirs and are scrolled to.
         view.setColumnResizePolicy(source.table().width() > MANY ? TableView.UNCONSTRAINED_RESIZE_POLICY

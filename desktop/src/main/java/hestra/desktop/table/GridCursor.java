@@ -10,12 +10,14 @@ import javafx.scene.control.TableView;
 final class GridCursor {
 
     private final TableView<Integer> view;
+    private final GridColumns columns;
     private final GridSource source;
     private final GridHabits habits;
     /** The column in which the row was begun that goes on by Tab: Enter returns there; −1 for none. */
     private int begun = -1;
 
-    GridCursor(TableView<Integer> view, GridSource source, GridHabits habits) {
+    GridCursor(TableView<Integer> view, GridColumns columns, GridSource source, GridHabits habits) {
+        this.columns = columns;
         this.view = view;
         this.source = source;
         this.habits = habits;
@@ -50,7 +52,7 @@ final class GridCursor {
     }
 
     private TableColumn<Integer, ?> column(int index) {
-        return view.getColumns().get(1 + Math.clamp(index, 0, source.table().width() - 1));
+        return columns.of(Math.clamp(index, 0, source.table().width() - 1));
     }
 
     /** Keeps the row in hand in sight when the grid has become smaller, as soon as that has been laid out. */
@@ -77,7 +79,7 @@ final class GridCursor {
 
     /** The data column that has the focus; the first where another column has it. */
     int column() {
-        return Math.clamp(view.getFocusModel().getFocusedCell().getColumn() - 1, 0, source.table().width() - 1);
+        return Math.min(columns.indexOf(view.getFocusModel().getFocusedCell().getTableColumn()), source.table().width() - 1);
     }
 
     /** Goes to the cell on the right, or the first of the next row; backwards likewise. Past the ends Tab leaves the grid. */
@@ -112,7 +114,7 @@ final class GridCursor {
     Area selectedArea() {
         Area area = Area.of(Math.max(0, row()), column());
         for (TablePosition<?, ?> cell : view.getSelectionModel().getSelectedCells()) {
-            area = area.with(cell.getRow(), Math.clamp(cell.getColumn() - 1, 0, source.table().width() - 1));
+            area = area.with(cell.getRow(), Math.min(columns.indexOf(cell.getTableColumn()), source.table().width() - 1));
         }
         return area;
     }

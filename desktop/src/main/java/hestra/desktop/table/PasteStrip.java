@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -29,7 +30,8 @@ import static hestra.desktop.parts.Presence.present;
 /** Tells how pasted text was understood; each guess can be changed by one click, and what is right needs none. */
 final class PasteStrip extends VBox {
 
-    private static final int MOST_COLUMNS = 12;
+    private static final double TALLEST = 96;
+    private static final int SHORT = 6;
     private static final int FEWEST_TO_CHOOSE = 12;
 
     private final Consumer<TextShape> said;
@@ -38,6 +40,9 @@ final class PasteStrip extends VBox {
     private final Label notes = new Label();
     private final Choices<Boolean> headed;
     private final Choices<DecimalMark> mark;
+    private final Choices<Boolean> across;
+    private final HBox series;
+    private final ScrollPane columnPane;
     private final FlowPane columns = new FlowPane();
     private final FlowPane separators = new FlowPane();
     private final FlowPane sheets = new FlowPane();
@@ -64,15 +69,22 @@ final class PasteStrip extends VBox {
         headed = new Choices<>("paste-headed", List.of(true, false), it -> it ? "names" : "data", it -> said.accept(shape.withHeaded(it)));
         mark = new Choices<>("paste-mark", List.of(DecimalMark.values()), it -> it == DecimalMark.POINT ? "1.5" : "1,5",
                 it -> said.accept(shape.withMark(it)));
+        across = new Choices<>("paste-across", List.of(false, true), it -> it ? "across" : "down", it -> said.accept(shape.withAcross(it)));
+        series = pair("series go", across);
         columns.getStyleClass().add("paste-flow");
+        columnPane = new ScrollPane(columns);
+        columnPane.setFitToWidth(true);
+        columnPane.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        columnPane.setMaxHeight(TALLEST);
+        columnPane.getStyleClass().add("paste-columns");
         separators.getStyleClass().add("paste-flow");
         sheets.getStyleClass().add("paste-flow");
-        Button close = new Button("All right");
+        Button close = new Button("Done");
         close.setId("paste-close");
         close.getStyleClass().add("quiet");
         close.setOnAction(_ -> hide());
         close.setMinWidth(USE_PREF_SIZE);
-        Tip.set(close, "everything was understood; put this away");
+        Tip.set(close, "everything was read as it should be; close this (Escape)");
         HBox.setHgrow(title, Priority.ALWAYS);
         title.setMaxWidth(Double.MAX_VALUE);
         HBox top = new HBox(title, close);
@@ -81,9 +93,9 @@ final class PasteStrip extends VBox {
         lastRow = new RowField("paste-last-row", "the last row to take", () -> limited.accept(range()));
         rows = new HBox(pair("rows", firstRow), pair("to", lastRow));
         rows.getStyleClass().add("paste-pair");
-        FlowPane guesses = new FlowPane(pair("first line", headed), pair("decimals", mark), rows);
+        FlowPane guesses = new FlowPane(pair("first line", headed), pair("decimals", mark), series, rows);
         guesses.getStyleClass().add("paste-flow");
-        getChildren().addAll(top, sheets, guesses, separators, columns, notes);
+        getChildren().addAll(top, sheets, guesses, separators, columnPane, notes);
         hide();
     }
 
@@ -98,9 +110,11 @@ final class PasteStrip extends VBox {
         present(rows, data.block().rows().size() >= FEWEST_TO_CHOOSE);
         firstRow.show(Math.min(range.first(), Math.max(1, data.block().rows().size())));
         lastRow.show(Math.min(range.last(), data.block().rows().size()));
-        title.setText("Taken: " + Counted.of(taken, "row") + ". Click what was misunderstood.");
+        title.setText(Counted.of(taken, "row") + " added. Click anything that was read wrongly.");
         headed.show(Optional.of(shape.headed()));
         mark.show(Optional.of(shape.mark()));
+        across.show(Optional.of(shape.across()));
+        present(series, shape.across() || data.block().rows().size() <= SHORT && data.block().width() > SHORT);
         showSheets(names, current);
         showSeparators(data);
         showColumns(data, kept);
@@ -140,8 +154,8 @@ final class PasteStrip extends VBox {
 
     private void showColumns(TextData data, List<Integer> kept) {
         int width = data.block().width();
-        columns.getChildren().setAll(caption("taken"));
-        for (int i = 0; i < Math.min(width, MOST_COLUMNS); i++) {
+        columns.getChildren().setAll(caption("columns"));
+        for (int i = 0; i < width; i++) {
             int column = i;
             String name = data.block().headings().filter(it -> column < it.size() && !it.get(column).isBlank())
                     .map(it -> it.get(column)).orElse("column " + (column + 1));
@@ -150,7 +164,7 @@ final class PasteStrip extends VBox {
             button.setOnAction(_ -> toggled(kept, column, button.isSelected()));
             columns.getChildren().add(button);
         }
-        present(columns, width > 1);
+        present(columnPane, width > 1);
     }
 
     private void toggled(List<Integer> kept, int column, boolean taken) {

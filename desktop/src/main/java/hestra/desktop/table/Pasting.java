@@ -142,7 +142,7 @@ final class Pasting {
 
     private void reshape(TextShape other) {
         // Other columns may come of it, so these are guessed anew; headings alone leave them as they are.
-        kept = other.separator() == shape.separator() ? kept : null;
+        kept = other.separator() == shape.separator() && other.across() == shape.across() ? kept : null;
         again(other);
     }
 

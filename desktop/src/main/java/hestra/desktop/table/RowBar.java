@@ -13,7 +13,6 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.util.Subscription;
 
 import hestra.data.DataTable;
 import hestra.data.TableEdit;
@@ -30,7 +29,6 @@ import static hestra.desktop.parts.Presence.present;
 final class RowBar extends VBox {
 
     private final DeskModel model;
-    private final Subscription watching;
     private final Label title = new Label();
     private final Button setAside = button("Set aside…", "keep the row in the data and out of the fit, for a reason that you give");
     private final Button takeBack = button("Take back", "let the row take part again");
@@ -85,12 +83,7 @@ final class RowBar extends VBox {
                 event.consume();
             }
         });
-        watching = model.watch(this::show);
-    }
-
-    /** Stops following the desk. */
-    void end() {
-        watching.unsubscribe();
+        model.watch(this::show);
     }
 
     private void given() {

@@ -13,7 +13,6 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
-import javafx.util.Subscription;
 
 import hestra.data.DataTable;
 import hestra.data.Pairs;
@@ -46,18 +45,17 @@ public final class TablePane extends VBox {
     private final DataGrid grid;
     private final Label summary = new Label();
     private final RowBar rowBar;
-    private final Subscription watching;
     private final CheckList checks;
     private final PauseTransition checking = new PauseTransition(CALM);
     private DataTable checked;
     private List<TaskState> judged;
-    private int width;
     private int places = 1;
+    private double least;
+    private Runnable leastChanged = () -> { };
     private String shown = "";
 
     public TablePane(DeskModel model, GridHabits habits, Consumer<String> notice) {
         this.model = model;
-        this.width = model.findings().work().table().width();
         this.grid = new DataGrid(new StudentTable(), habits, "residual", this::residual, notice);
         this.rowBar = new RowBar(model);
         getStyleClass().add("table-pane");
@@ -76,14 +74,22 @@ public final class TablePane extends VBox {
         holdVisible(this);
         grid.onRows(rows -> model.apply(new Edit.Select(rows)));
         grid.onHover(row -> model.apply(new Edit.Hover(row)));
-        watching = model.watch(this::show);
+        model.watch(this::show);
     }
 
-    /** Stops following the desk, when another pane takes its place. */
-    public void end() {
-        checking.stop();
-        rowBar.end();
-        watching.unsubscribe();
+    /** Has it told when it needs more room than before, or less. */
+    public void onLeast(Runnable action) {
+        leastChanged = action;
+    }
+
+    @Override
+    protected void layoutChildren() {
+        super.layoutChildren();
+        double now = minHeight(-1);
+        if (now != least) {
+            least = now;
+            leastChanged.run();
+        }
     }
 
     /** Puts the keyboard where the next value is to be typed: the first empty cell below the data. */
@@ -101,25 +107,17 @@ public final class TablePane extends VBox {
         grid.take(taken);
     }
 
-    /** The number of columns that this pane was made for. */
-    public int width() {
-        return width;
-    }
-
     private void show(Findings findings) {
-        if (findings.work().table().width() != width) {
-            return;
-        }
         if (!findings.exercise().id().equals(shown)) {
             shown = findings.exercise().id();
             grid.goToTop();
         }
-        for (int column = 0; column < width; column++) {
-            grid.note(column, note(findings, column));
-        }
         places = places(findings);
         grid.showLast(findings.residualsAreOpen());
         grid.refresh(findings.desk().selection(), findings.desk().hovered());
+        for (int column = 0; column < findings.work().table().width(); column++) {
+            grid.note(column, note(findings, column));
+        }
         if (checked != findings.work().table() || judged != findings.tasks()) {
             checked = findings.work().table();
             judged = findings.tasks();

@@ -171,7 +171,7 @@ final class Filing {
             if (name.endsWith(ExerciseFile.ENDING) || name.endsWith(HandInFile.ENDING)) {
                 open(file);
             } else if (PictureFile.ENDINGS.stream().anyMatch(name::endsWith)) {
-                exchange.readPicture(file, this::lay);
+                exchange.read(file, this::lay);
             } else {
                 exchange.openData(file, this::take);
             }

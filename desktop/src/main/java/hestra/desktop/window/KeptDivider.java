@@ -66,11 +66,16 @@ final class KeptDivider {
         settings.put(key.get(), Math.round(size()));
     }
 
+    private double least(Node node) {
+        return pane.getOrientation() == Orientation.HORIZONTAL ? node.minWidth(-1) : node.minHeight(-1);
+    }
+
     /** Gives the part its size, as soon as all has been laid out. */
     void place() {
         Platform.runLater(() -> {
             if (room() > 0 && pane.getDividers().size() > index) {
-                double wanted = settings.number(key.get(), usual.getAsDouble());
+                // Never so much that the part beside it would stand out of its place.
+                double wanted = Math.min(settings.number(key.get(), usual.getAsDouble()), room() - least(pane.getItems().get(before ? index + 1 : index)));
                 if (Math.abs(size() - wanted) > NEAR) {
                     pane.setDividerPosition(index, before ? wanted / room() : 1 - wanted / room());
                 }

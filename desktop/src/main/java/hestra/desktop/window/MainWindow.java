@@ -51,6 +51,7 @@ public final class MainWindow {
     private static final Logger LOG = LoggerFactory.getLogger(MainWindow.class);
     private static final KeyCode LARGER = KeyCode.F8;
     private static final KeyCode HELP = KeyCode.F1;
+    private static final KeyCombination PASTE = KeyCombination.valueOf("Shortcut+V");
     private static final KeyCode ROUND = KeyCode.F6;
     private static final KeyCombination UNDO = KeyCombination.valueOf("Shortcut+Z");
     private static final KeyCombination CHECK = KeyCombination.valueOf("Shortcut+Enter");
@@ -106,7 +107,9 @@ public final class MainWindow {
         Looks.dress(root, look);
         root.addEventFilter(KeyEvent.KEY_PRESSED, this::shortcut);
         root.addEventHandler(KeyEvent.KEY_PRESSED, event -> {
-            if (event.getCode() == KeyCode.ESCAPE && view == View.WORK) {
+            if (PASTE.match(event) && view == View.WRITE && write.pastePicture()) {
+                event.consume();
+            } else if (event.getCode() == KeyCode.ESCAPE && view == View.WORK) {
                 work.sheet().whereToType().ifPresent(FocusMark::give);
             }
         });

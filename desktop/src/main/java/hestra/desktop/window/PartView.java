@@ -54,7 +54,7 @@ final class PartView {
     private final CardScroll readings;
     private final KeptDivider tableRoom;
     private final KeptDivider stripRoom;
-    private TablePane table;
+    private final TablePane table;
 
     /** {@code model} is that of the part. */
     PartView(DeskModel model, Look look, Settings settings, GridHabits habits, Consumer<String> notice, Consumer<PlotSheet> savePlot) {
@@ -78,17 +78,10 @@ final class PartView {
         right.getStyleClass().add("right-pane");
         this.tableRoom = new KeptDivider(right, 0, false, settings, () -> "readings", readings::wanted);
         readings.onWanted(tableRoom::place);
+        table.onLeast(tableRoom::place);
         working.visibleProperty().addListener(_ -> stripRoom.place());
         look.typeProperty().addListener(_ -> makeRoom());
-        model.watch(findings -> {
-            if (findings.work().table().width() != table.width()) {
-                table.end();
-                table = new TablePane(model, habits, notice);
-                right.getItems().set(0, table);
-                tableRoom.place();
-            }
-            dressed(findings.work().plot().dress().blackOnWhite());
-        });
+        model.watch(findings -> dressed(findings.work().plot().dress().blackOnWhite()));
     }
 
     private void dressed(boolean print) {

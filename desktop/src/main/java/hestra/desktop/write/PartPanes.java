@@ -1,6 +1,5 @@
 package hestra.desktop.write;
 
-import java.nio.file.Path;
 import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.ToggleButton;
@@ -89,6 +88,14 @@ final class PartPanes {
     void lay(Picture picture) {
         showTrace.setSelected(true);
         trace.lay(picture);
+    }
+
+    /** Lays in the picture on the clipboard, where a picture is being read off. */
+    boolean pastePicture() {
+        if (showTrace.isSelected()) {
+            trace.paste();
+        }
+        return showTrace.isSelected();
     }
 
     /** Draws the next sample: of the recipe in hand, or of the one that the part's data were made by. */

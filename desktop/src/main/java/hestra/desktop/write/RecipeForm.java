@@ -65,7 +65,7 @@ final class RecipeForm extends VBox {
     private final TextField placesY = number("recipe-places-y", 3, "decimal places of y");
     private final HBox coefficientRow = new HBox();
     private DecimalMark mark = DecimalMark.POINT;
-    private long seed = 1;
+    private final TextField seed = number("recipe-seed", 4, "which sample of this recipe: the same number gives the same data again; the next is Ctrl+G");
     private boolean showing;
 
     /** A form that tells when something in it has been changed by hand. */
@@ -83,14 +83,14 @@ final class RecipeForm extends VBox {
         formula.getStyleClass().add("recipe-formula");
         coefficientRow.getStyleClass().add("recipe-pair");
         getChildren().addAll(
-                row(pair("pairs", n), pair("x", along), pair(firstName, first), pair(secondName, second)),
+                row(pair("sample", seed), pair("pairs", n), pair("x", along), pair(firstName, first), pair(secondName, second)),
                 row(pair("curve", curve), terms, formula),
                 row(coefficientRow),
                 row(pair("scatter", shape), pair("of size", size), grows),
                 row(pair("outliers", outliers), pair("off by", offBy), pair("far point at x =", farX), pair("off by", farOff)),
                 row(pair("empty cells", missing), pair("groups", groups), pair("apart by", apart)),
                 row(pair("decimals of x", placesX), pair("of y", placesY), pair("aim at r =", target)));
-        List.of(n, first, second, terms, size, target, outliers, offBy, farX, farOff, missing, groups, apart, placesX, placesY)
+        List.of(seed, n, first, second, terms, size, target, outliers, offBy, farX, farOff, missing, groups, apart, placesX, placesY)
                 .forEach(field -> field.textProperty().addListener(_ -> told()));
         grows.selectedProperty().addListener(_ -> told());
         shape.valueProperty().addListener(_ -> told());
@@ -111,7 +111,7 @@ final class RecipeForm extends VBox {
     void show(Recipe recipe, DecimalMark exerciseMark) {
         showing = true;
         mark = exerciseMark;
-        seed = recipe.seed();
+        seed.setText(Long.toString(recipe.seed()));
         n.setText(Integer.toString(recipe.n()));
         along.setValue(switch (recipe.along()) {
             case Along.Steps _ -> STEPS;
@@ -169,14 +169,16 @@ final class RecipeForm extends VBox {
         Optional<Oddities.FarPoint> far = farX.getText().isBlank() ? Optional.empty()
                 : Optional.of(new Oddities.FarPoint(reader.number(farX), farOff.getText().isBlank() ? 0 : reader.number(farOff)));
         Oddities odd = new Oddities(reader.whole(outliers), reader.number(offBy), far, reader.whole(missing));
-        Recipe recipe = new Recipe(seed, reader.whole(n), how, new MeanCurve(family.get(), numbers), scatter, r, odd, reader.whole(groups), reader.number(apart),
+        Recipe recipe = new Recipe(reader.whole(seed), reader.whole(n), how, new MeanCurve(family.get(), numbers), scatter, r, odd, reader.whole(groups), reader.number(apart),
                 reader.whole(placesX), reader.whole(placesY));
         return reader.failed ? Optional.empty() : Optional.of(recipe);
     }
 
     /** Goes on to the next sample. */
     void next() {
-        seed++;
+        showing = true;
+        seed.setText(Long.toString(new Reader().whole(seed) + 1L));
+        showing = false;
         told();
     }
 

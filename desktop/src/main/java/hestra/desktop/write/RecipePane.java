@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.Set;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -72,7 +71,10 @@ final class RecipePane {
         slopesTold.getStyleClass().add("small");
         use.setId("recipe-use");
         use.getStyleClass().add("check");
-        use.setOnAction(_ -> drawn.ifPresent(recipe -> model.apply(new PartEdit.WriteRecipe(recipe))));
+        use.setOnAction(_ -> {
+            drawn.ifPresent(recipe -> model.apply(new PartEdit.WriteRecipe(recipe)));
+            sayWhetherUsed();
+        });
         Tip.set(use, "put this sample into the exercise's table, in place of what is there; undo brings that back");
         another.setId("recipe-next");
         another.getStyleClass().add("quiet");
@@ -92,7 +94,10 @@ final class RecipePane {
         strip.setMaxHeight(74);
         pane.getChildren().addAll(form, buttons, plot, slopesTold, strip);
         draw();
-        model.watch(findings -> follow(findings.part(), findings.exercise().mark()));
+        model.watch(findings -> {
+            follow(findings.part(), findings.exercise().mark());
+            sayWhetherUsed();
+        });
     }
 
     Node node() {
@@ -114,6 +119,13 @@ final class RecipePane {
                 draw();
             }
         }
+    }
+
+    /** The button says whether the sample that is shown is the one in the table. */
+    private void sayWhetherUsed() {
+        boolean used = drawn.isPresent() && model.findings().part().provenance() instanceof Provenance.Made(Recipe recipe) && drawn.get().equals(recipe);
+        use.setText(used ? "✓ In the table" : "Use these data");
+        use.setDisable(used || drawn.isEmpty());
     }
 
     private void changed() {
@@ -140,14 +152,14 @@ final class RecipePane {
 
     private void refuse(String message) {
         drawn = Optional.empty();
-        use.setDisable(true);
+        sayWhetherUsed();
         told.setText(message);
         told.getStyleClass().setAll("label", "small", "problem-text");
     }
 
     private void show(Recipe recipe, Sample sample) {
         drawn = Optional.of(recipe);
-        use.setDisable(false);
+        sayWhetherUsed();
         shown = FixedPlot.truth(model.desk().exercise(), model.findings().part().withColumns(sample.table(), sample.roles()));
         Optional<LineFit> line = shown.fit().line();
         line.ifPresent(it -> {

@@ -1,8 +1,5 @@
 package hestra.desktop.write;
 
-import java.awt.image.BufferedImage;
-import java.nio.file.Path;
-import java.util.function.Consumer;
 import java.util.function.DoubleSupplier;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
@@ -12,7 +9,6 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
 import javafx.scene.control.TextField;
-import javafx.scene.image.Image;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
@@ -46,6 +42,7 @@ final class TracePane {
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 
     private final DeskModel model;
+    private final Pictures pictures;
     private final VBox pane = new VBox();
     private final TraceCanvas canvas;
     private final StackPane ground = new StackPane();
@@ -59,6 +56,7 @@ final class TracePane {
 
     TracePane(DeskModel model, Look look, Pictures pictures) {
         this.model = model;
+        this.pictures = pictures;
         this.canvas = new TraceCanvas(look, this::changed);
         pane.getStyleClass().add("recipe-pane");
         pane.setId("trace-pane");
@@ -97,8 +95,9 @@ final class TracePane {
         VBox.setVgrow(ground, Priority.ALWAYS);
         pane.getChildren().addAll(axes, ground, told);
         pane.addEventFilter(KeyEvent.KEY_PRESSED, event -> {
+            // Before a field takes it: none of them holds a picture.
             if (PASTE.match(event) && Clipboard.getSystemClipboard().hasImage()) {
-                pictures.take(Clipboard.getSystemClipboard().getImage(), this::lay);
+                paste();
                 event.consume();
             }
         });
@@ -107,6 +106,18 @@ final class TracePane {
 
     Node node() {
         return pane;
+    }
+
+    /** Lays in the picture on the clipboard, or says what is there instead. */
+    void paste() {
+        Clipboard clipboard = Clipboard.getSystemClipboard();
+        if (clipboard.hasImage()) {
+            pictures.take(clipboard.getImage(), this::lay);
+        } else if (clipboard.hasFiles()) {
+            pictures.read(clipboard.getFiles().getFirst().toPath(), this::lay);
+        } else {
+            told.setText("There is no picture on the clipboard. Copy one first, or open its file.");
+        }
     }
 
     /** Lays in a picture. */

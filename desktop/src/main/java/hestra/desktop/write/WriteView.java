@@ -91,6 +91,11 @@ public final class WriteView {
         here.lay(picture);
     }
 
+    /** Lays in the picture on the clipboard; whether a picture is being read off, so that it belongs there. */
+    public boolean pastePicture() {
+        return here.pastePicture();
+    }
+
     /** Draws the next sample of the part in hand. */
     public void nextSample(Consumer<String> notice) {
         here.nextSample(notice);

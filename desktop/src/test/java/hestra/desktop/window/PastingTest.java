@@ -49,7 +49,7 @@ class PastingTest {
             paste(person, "cell-21-0", "38;34,1 cm\n40;37,3 cm\n");
             assertThat(lastRows(person, 21)).containsExactly("38|34.1", "40|37.3");
             assertThat(person.sees("paste-strip")).isTrue();
-            assertThat(person.text("paste-notes")).contains("“cm” taken off");
+            assertThat(person.text("paste-notes")).contains("“cm” removed");
             person.click("paste-by-none");
             assertThat(lastRows(person, 21)).containsExactly("38;34,1 cm|", "40;37,3 cm|");
             person.click("paste-by-semicolon");

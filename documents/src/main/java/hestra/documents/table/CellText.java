@@ -22,6 +22,8 @@ record CellText(String text, String unit) {
     private static final String POWER = "(?<power>[" + SPACES + "]*(?:[eE][+-]?\\d{1,3}|[×x*·][" + SPACES + "]*10(?:\\^[+-]?\\d{1,3}|[⁻⁺]?[⁰¹²³⁴⁵⁶⁷⁸⁹]{1,3})))?";
     private static final Pattern POINT = number("\\.", ",");
     private static final Pattern COMMA = number(",", "\\.");
+    /** A rank is a number only where the whole column is of ranks. */
+    private static final Pattern RANK = Pattern.compile("\\d+(?:st|nd|rd|th)", Pattern.CASE_INSENSITIVE);
     private static final int LONGEST = 80;
 
     private static Pattern number(String decimal, String grouping) {
@@ -45,7 +47,7 @@ record CellText(String text, String unit) {
         if (!number.matches() || number.group("whole") == null && (number.group("fraction") == null || number.group("fraction").isEmpty())
                 || (number.group("open") == null) != (number.group("close") == null)
                 || Stream.of("open", "sign", "late").filter(sign -> number.group(sign) != null).count() > 1
-                || number.group("unit") != null && !NumberReading.isUnit(number.group("unit"))) {
+                || RANK.matcher(plain).matches() || number.group("unit") != null && !NumberReading.isUnit(number.group("unit"))) {
             return Optional.empty();
         }
         boolean negative = number.group("open") != null || "-".equals(number.group("sign")) || "-".equals(number.group("late"));

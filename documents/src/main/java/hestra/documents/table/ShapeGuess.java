@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 
 import hestra.numbers.DecimalMark;
 
@@ -24,12 +25,16 @@ final class ShapeGuess {
     /** Nobody puts a tab into a cell. */
     private static final double TABS = 0.05;
     private static final double EARLIER = 0.001;
+    private static final Pattern FOOTNOTE = Pattern.compile("(?m)(?<=\\S)[ \\u00a0]*\\[\\w{1,2}\\](?=[\\t;,|]|\\s*$)");
+    private static final int MOST_SERIES = 6;
+    private static final int LEAST_ACROSS = 4;
 
     private ShapeGuess() {}
 
     /** The likeliest shape of a text that is not blank; the exercise's own decimal mark wins where nothing tells. */
     static TextShape of(String text, DecimalMark own) {
-        String sample = sample(text);
+        // Marks of footnotes would make words of numbers.
+        String sample = FOOTNOTE.matcher(sample(text)).replaceAll("");
         TextShape best = null;
         double most = Double.NEGATIVE_INFINITY;
         for (Separator separator : Separator.values()) {
@@ -39,12 +44,13 @@ final class ShapeGuess {
             List<List<String>> lines = TextLines.split(sample, separator);
             int skipped = skipped(lines);
             for (DecimalMark mark : DecimalMark.values()) {
-                boolean headed = isHeaded(lines, skipped, mark);
+                boolean across = isAcross(lines.subList(skipped, lines.size()), mark);
+                boolean headed = across ? CellText.of(lines.get(skipped).getFirst(), mark, mark).isEmpty() : isHeaded(lines, skipped, mark);
                 double score = score(lines.subList(skipped, lines.size()), mark) + (mark == own ? OWN_MARK : 0) + (separator == Separator.TAB ? TABS : 0) - EARLIER * separator.ordinal()
                         - (skipped > 0 && !headed ? NAME_OF_ONE_COLUMN : 0) - (separator == Separator.COMMA && areFractions(lines) ? SEVERAL_COLUMNS + 2 * OWN_MARK : 0);
                 if (score > most) {
                     most = score;
-                    best = new TextShape(separator, mark, headed, skipped);
+                    best = new TextShape(separator, mark, headed, skipped, across);
                 }
             }
         }
@@ -94,6 +100,19 @@ final class ShapeGuess {
         long filled = line.stream().filter(cell -> !cell.isBlank()).count();
         boolean alone = filled == 1 || filled < width && TextLines.isBlank(lines.get(index + 1));
         return width > 1 && alone && line.stream().noneMatch(cell -> CellText.isBare(cell, DecimalMark.POINT));
+    }
+
+    /** Whether each line is a series: few lines, each longer than there are lines, all of numbers but perhaps for a name at the front of every one. */
+    private static boolean isAcross(List<List<String>> lines, DecimalMark mark) {
+        List<List<String>> filled = lines.stream().filter(line -> !TextLines.isBlank(line)).toList();
+        if (filled.size() < 2 || filled.size() > MOST_SERIES) {
+            return false;
+        }
+        int width = filled.getFirst().size();
+        boolean named = filled.stream().allMatch(line -> !line.getFirst().isBlank() && CellText.of(line.getFirst(), mark, mark).isEmpty());
+        boolean isLong = width - (named ? 1 : 0) >= Math.max(LEAST_ACROSS, filled.size() + 1);
+        return isLong && filled.stream().allMatch(line -> Math.abs(line.size() - width) <= 1
+                && line.stream().skip(named ? 1 : 0).allMatch(cell -> cell.isBlank() || CellText.of(cell, mark, mark).isPresent()));
     }
 
     private static double score(List<List<String>> lines, DecimalMark mark) {

@@ -39,8 +39,8 @@ public record TextData(TextShape shape, Block block, List<String> notes, String 
 
     /** The same, told how far it has come. */
     static Result<TextData> understand(String text, DecimalMark own, Progress progress) {
-        String plain = plain(text);
-        return plain.isBlank() ? Result.refused("There is no text to take data from.") : read(plain, ShapeGuess.of(plain, own), own, progress);
+        String plain = TextForms.of(plain(text)).text();
+        return plain.isBlank() ? Result.refused("There is no text to take data from.") : read(text, ShapeGuess.of(plain, own), own, progress);
     }
 
     /** Reads a text as it is said to be. */
@@ -49,12 +49,14 @@ public record TextData(TextShape shape, Block block, List<String> notes, String 
     }
 
     /** The same, told how far it has come: splitting is by far the most of the work. */
-    static Result<TextData> read(String text, TextShape shape, DecimalMark own, Progress progress) {
+    static Result<TextData> read(String raw, TextShape shape, DecimalMark own, Progress progress) {
+        TextForms forms = TextForms.of(plain(raw));
+        String text = forms.text();
         long cells = TextLines.cells(text, shape.separator());
         if (cells > DataTable.MOST_CELLS) {
             return Result.refused("There are about %d cells; up to %d can be taken in. Take a part of it.".formatted(cells, DataTable.MOST_CELLS));
         }
-        List<List<String>> lines = TextLines.split(plain(text), shape.separator(), share -> progress.goesOn(share * SPLITTING));
+        List<List<String>> lines = TextLines.split(text, shape.separator(), share -> progress.goesOn(share * SPLITTING));
         while (!lines.isEmpty() && TextLines.isBlank(lines.getLast())) {
             lines.removeLast();
         }
@@ -62,16 +64,21 @@ public record TextData(TextShape shape, Block block, List<String> notes, String 
         if (lines.size() - start > DataTable.MOST_ROWS + 1) {
             return Result.refused("There are %d rows; up to %d can be taken in.".formatted(lines.size() - start, DataTable.MOST_ROWS));
         }
-        if (lines.stream().anyMatch(line -> line.size() > MOST_COLUMNS)) {
-            return Result.refused("There are more than %d columns.".formatted(MOST_COLUMNS));
-        }
-        List<String> notes = new ArrayList<>();
+        List<String> notes = new ArrayList<>(forms.notes());
         if (start > 0 && lines.subList(0, start).stream().anyMatch(line -> !TextLines.isBlank(line))) {
             notes.add(start == 1 ? "the line above the table left out" : start + " lines above the table left out");
         }
+        if (shape.across()) {
+            lines = TextForms.across(lines.subList(start, lines.size()).stream().filter(line -> !TextLines.isBlank(line)).toList());
+            start = 0;
+            notes.add("each line is read as a column");
+        }
+        if (lines.stream().anyMatch(line -> line.size() > MOST_COLUMNS)) {
+            return Result.refused("There are more than %d columns.".formatted(MOST_COLUMNS));
+        }
         boolean headed = shape.headed() && lines.size() > start;
         List<String> headings = headed ? new ArrayList<>(lines.get(start)) : List.of();
-        List<List<String>> rows = lines.subList(start + (headed ? 1 : 0), lines.size());
+        List<List<String>> rows = Surroundings.without(lines.subList(start + (headed ? 1 : 0), lines.size()), headings, shape.mark(), notes);
         int width = Math.max(headings.size(), rows.stream().mapToInt(List::size).max().orElse(0));
         for (int column = 0; column < width; column++) {
             progress.tell(SPLITTING + (1 - SPLITTING) * column / width);
@@ -113,6 +120,9 @@ public record TextData(TextShape shape, Block block, List<String> notes, String 
 
     /** Brings the numbers of a column into the form in which they are typed, where the column is one of numbers. */
     private static void clean(List<List<String>> rows, int column, DecimalMark from, DecimalMark to, List<String> headings, List<String> notes) {
+        if (Ranks.read(rows, column)) {
+            notes.add("ranks in " + nameOf(headings, column) + " are read as numbers");
+        }
         Map<String, Integer> units = new HashMap<>();
         int filled = 0;
         int numbers = 0;
@@ -151,7 +161,7 @@ public record TextData(TextShape shape, Block block, List<String> notes, String 
         });
         if (units.size() == 1) {
             String unit = units.keySet().iterator().next();
-            notes.add("“" + unit + "” taken off " + name);
+            notes.add("“" + unit + "” removed from " + name);
             if (column < headings.size() && !headings.get(column).matches(".*[(\\[].*[)\\]]\\s*")) {
                 headings.set(column, headings.get(column) + " (" + unit + ")");
             }

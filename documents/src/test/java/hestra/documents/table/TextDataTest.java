@@ -55,6 +55,29 @@ class TextDataTest {
         shapes.add(shape("one column with a heading", "days\n4\n6\n7.5\n", "days", "4/6/7.5"));
         shapes.add(shape("one column of decimal commas with semicolons nowhere", "length\n4,5\n6,25\n7,125\n", "length", "4.5/6.25/7.125"));
         shapes.add(shape("one cell", "42", "", "42"));
+        shapes.add(shape("pairs in brackets", "(1, 2.5), (2, 3.7), (4, 6.1)", "", "1|2.5/2|3.7/4|6.1"));
+        shapes.add(shape("pairs in brackets, a line each", "(1, 2.5)\n(2, 3.7)\n(4, 6.1)\n", "", "1|2.5/2|3.7/4|6.1"));
+        shapes.add(shape("pairs with decimal commas", "(1; 2,5) (2; 3,7) (4; 6,1)", "", "1|2.5/2|3.7/4|6.1"));
+        shapes.add(shape("a list of pairs", "[(1, 2), (2, 3), (4, 6)]", "", "1|2/2|3/4|6"));
+        shapes.add(shape("named lists", "x = 1, 2, 3, 4\ny = 5, 7, 9.5, 11…\n", "x|y", "1|5/2|7/3|9.5/4|11"));
+        shapes.add(shape("named lists with colons and spaces", "depth: 1 2 3 4\nshells: 5 7 9.5 11\n", "depth|shells", "1|5/2|7/3|9.5/4|11"));
+        shapes.add(shape("named lists with decimal commas", "x = 1,5; 2; 3\ny = 5; 7,25; 9\n", "x|y", "1.5|5/2|7.25/3|9"));
+        shapes.add(shape("series across, named", "depth (m)\t2\t4\t6\t8\t10\nshells\t14\t11\t9\t6\t5\n", "depth (m)|shells", "2|14/4|11/6|9/8|6/10|5"));
+        shapes.add(shape("series across, without names", "2,4,6,8,10\n14,11,9,6,5\n", "", "2|14/4|11/6|9/8|6/10|5"));
+        shapes.add(shape("series across with a gap", "depth;2;4;6;8;10\nshells;14;;9;6;5\n", "depth|shells", "2|14/4|/6|9/8|6/10|5"));
+        shapes.add(shape("few rows of many columns with headings stay", "a,b,c,d,e\n1,2,3,4,5\n6,7,8,9,10\n", "a|b|c|d|e", "1|2|3|4|5/6|7|8|9|10"));
+        shapes.add(shape("units on a second line", "depth\tshells\tweight\nm\t\tg\n2\t14\t3.5\n4\t11\t3.1\n", "depth (m)|shells|weight (g)", "2|14|3.5/4|11|3.1"));
+        shapes.add(shape("units in brackets on a second line", "depth,weight\n(m),[g]\n2,3.5\n4,3.1\n", "depth (m)|weight (g)", "2|3.5/4|3.1"));
+        shapes.add(shape("rule lines", "depth  shells\n-----  ------\n2      14\n4      11\n=============\n", "depth|shells", "2|14/4|11"));
+        shapes.add(shape("a frame of signs", "+-------+--------+\ndepth|shells\n-----|------\n2|14\n4|11\n", "depth|shells", "2|14/4|11"));
+        shapes.add(shape("notes and blank lines", "depth\tshells\n2\t14\n\n4\t11\n\nSource: harbour office, 2024\nCounted by two people\n", "depth|shells", "2|14/4|11"));
+        shapes.add(shape("a note with commas in it", "depth,shells\n2,14\n4,11\nSource: harbour office, 2024\n", "depth|shells", "2|14/4|11"));
+        shapes.add(shape("footnote marks", "town\tpeople\nOrrin[a]\t1,709,037[2]\nFell [b]\t1,012,450\n", "town|people", "Orrin|1709037/Fell|1012450"));
+        shapes.add(shape("a unit in square brackets is no footnote", "depth [m]\tshells[1]\n2\t14\n4\t11\n", "depth [m]|shells", "2|14/4|11"));
+        shapes.add(shape("points and commas in one paste", "depth\tshells\n1.5\t14,2\n2.25\t11,75\n", "depth|shells", "1.5|14.2/2.25|11.75"));
+        shapes.add(shape("ranks", "place\tboats\n1st\t14\n2nd\t11\n23rd\t3\n", "place|boats", "1|14/2|11/23|3"));
+        shapes.add(shape("a word that ends like a rank", "street\tboats\n4th\t14\nmain\t11\n", "street|boats", "4th|14/main|11"));
+        shapes.add(shape("missing values are no rule", "depth\tshells\n-\t-\n2\t14\n4\t-\n", "depth|shells", "-|-/2|14/4|-"));
         shapes.add(shape("one row", "4\t8.1", "", "4|8.1"));
         shapes.add(shape("a quoted heading with a comma", "\"days, since settling\",length\n4,8.1\n6,11.4\n", "days, since settling|length", "4|8.1/6|11.4"));
         shapes.add(shape("quoted numbers", "\"4\",\"8.1\"\n\"6\",\"11.4\"\n", "", "4|8.1/6|11.4"));
@@ -84,7 +107,7 @@ class TextDataTest {
         shapes.add(shape("no-break spaces around numbers", "\u00a04\u00a0\t\u00a08.1\n6\t11.4\u00a0\n", "", "4|8.1/6|11.4"));
         shapes.add(shape("decimals without a nought", ".5\t2\n.75\t3\n", "", "0.5|2/0.75|3"));
         shapes.add(shape("an empty cell", "4\t8.1\n6\t\n7\t12\n", "", "4|8.1/6|/7|12"));
-        shapes.add(shape("an empty line within", "4\t8.1\n\n6\t11.4\n", "", "4|8.1//6|11.4"));
+        shapes.add(shape("an empty line within", "4\t8.1\n\n6\t11.4\n", "", "4|8.1/6|11.4"));
         shapes.add(shape("empty lines at the end", "4\t8.1\n6\t11.4\n\n\n", "", "4|8.1/6|11.4"));
         shapes.add(shape("a separator at every end", "4,8.1,\n6,11.4,\n", "", "4|8.1|/6|11.4|"));
         shapes.add(shape("lines of different lengths", "4\t8.1\n6\n7\t12\n", "", "4|8.1/6/7|12"));
@@ -178,7 +201,7 @@ class TextDataTest {
     @Test
     void whatWasTakenOffIsTold() {
         assertThat(understood("Kelp\n\ndays\tlength\n4\t8.1 cm\n6\t11.4 cm\n", POINT).notes())
-                .containsExactly("2 lines above the table left out", "“cm” taken off length");
+                .containsExactly("2 lines above the table left out", "“cm” removed from length");
         assertThat(understood("days\tlength\n4\t8.1 cm\n6\t114 mm\n7\t9\n", POINT).notes()).singleElement().asString().contains("cm and mm");
         assertThat(understood("4\t8.1\n6\t11.4\n", POINT).notes()).isEmpty();
     }
