@@ -84,6 +84,10 @@ final class Contents {
         if (!findings.residualsAreOpen()) {
             layers.removeAll(EnumSet.of(Layer.RESIDUALS, Layer.SQUARES, Layer.DEVIATIONS, Layer.LEVERAGE));
         }
+        if (!findings.isShown(findings.slotInHand())) {
+            // What belongs to a curve that is hidden is hidden with it.
+            layers.removeAll(EnumSet.of(Layer.RESIDUALS, Layer.SQUARES, Layer.DEVIATIONS, Layer.LEVERAGE, Layer.MEAN_INTERVAL, Layer.PREDICTION_INTERVAL));
+        }
         if (!findings.isOpen(Aid.PREDICTION)) {
             layers.removeAll(EnumSet.of(Layer.MEAN_INTERVAL, Layer.PREDICTION_INTERVAL));
         }
@@ -92,7 +96,7 @@ final class Contents {
 
     private DrawnCurve drawn(Slot slot, CurveOnData curve) {
         boolean named = findings.work().layers().contains(Layer.EQUATIONS) && (slot == Slot.TRIAL || findings.isOpen(Aid.EQUATION));
-        return new DrawnCurve(slot, curve, named ? Equation.inLetters(curve, findings.precision(), findings.part().rules().form()).plain() : "",
+        return new DrawnCurve(slot, curve, named ? Equation.inLetters(curve, findings.precision(), findings.form()).plain() : "",
                 Optional.ofNullable(findings.work().curves().labels().get(slot)));
     }
 
@@ -102,13 +106,13 @@ final class Contents {
                 ? new Handles(findings.work().curves().trial().orElseThrow().handles(), findings.desk().pointing().handle()) : Handles.NONE;
         return new PlotContent(new Plane(findings.x(), findings.y(), findings.frame(), plot.x(), plot.y()), findings.precision(), observed.points(),
                 observed.groups(), findings.work().curves().only(), shown, inHand, handles, layers.contains(Layer.LEVERAGE) ? influence() : Influence.NONE, layers, plot.dress(), reading(),
-                findings.desk().selection(), findings.desk().hovered(), notice);
+                findings.desk().selection(), findings.desk().hovered(), notice, findings.level());
     }
 
     private ReadingLines reading() {
         ReadingState state = findings.work().reading();
-        return findings.isOpen(Aid.PREDICTION) ? new ReadingLines(state.atX(), state.atY(),
-                findings.inverse().map(it -> it.solutions().stream().map(Inverse.Solution::x).toList()).orElse(List.of()))
+        return findings.isOpen(Aid.PREDICTION) && findings.isShown(findings.slotInHand()) ? new ReadingLines(state.atX(), state.atY(),
+                findings.inverse().map(it -> it.solutions().stream().map(Inverse.Solution::x).toList()).orElse(List.of()), state.pinned())
                 : ReadingLines.NONE;
     }
 

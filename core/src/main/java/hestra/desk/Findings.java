@@ -27,6 +27,7 @@ import hestra.fit.Inverse;
 import hestra.fit.LineFit;
 import hestra.fit.Precision;
 import hestra.fit.Prediction;
+import hestra.fit.Residuals;
 import hestra.fit.TrialFit;
 import hestra.numbers.NumberStyle;
 import hestra.summary.EntryChecks;
@@ -42,6 +43,8 @@ public final class Findings {
 
     private static final int LONG_NAME = 18;
     private static final int USUAL_DIGITS = 4;
+    /** Residuals that come so by chance less often than this show a pattern. */
+    private static final double CLEAR = 0.01;
 
     private final Desk desk;
     private final List<TaskState> tasks;
@@ -56,6 +59,7 @@ public final class Findings {
     private final Frame frame;
     /** Worked out when they are first asked for. */
     private Precision precision;
+    private Boolean pattern;
     private PlotContent plot;
     private PlotContent strip;
 
@@ -75,7 +79,7 @@ public final class Findings {
         this.open = samePart && before.tasks == tasks ? here.open : TaskStates.open(part, tasks);
         boolean sameData = here != null && here.observed == observed;
         this.framing = Framing.of(observed, work.plot(), sameData ? Optional.of(here.framing) : Optional.empty());
-        this.frame = framing.frame(work.reading().atX(), curveInHand());
+        this.frame = framing.frame(work.reading().atX(), curveInHand(), visibleLine().filter(_ -> isShown(Slot.LINE)));
     }
 
     /** The part that was turned to, or that of the task in hand; where nothing is left to do, the one before stays. */
@@ -188,12 +192,31 @@ public final class Findings {
 
     /** The equation of a curve, written as the exercise writes equations. */
     public Equation equation(CurveOnData curve) {
-        return equation(curve, part.rules().form());
+        return equation(curve, form());
+    }
+
+    /** How equations are written: as chosen at the readings, or by the author. */
+    public EquationForm form() {
+        return work.plot().numbers().form().orElse(part.rules().form());
+    }
+
+    /** The level of intervals. */
+    public double level() {
+        return work.plot().numbers().level().orElse(Prediction.USUAL_LEVEL);
     }
 
     /** The equation of a curve in another form. */
     public Equation equation(CurveOnData curve, EquationForm form) {
         return Equation.of(curve, x(), y(), precision(), form);
+    }
+
+    /** Whether the residuals of the curve in hand show clearly that another one may fit better. */
+    public boolean hasPattern() {
+        if (pattern == null) {
+            pattern = fitInHand().flatMap(Fit::curveFit).flatMap(fit -> Residuals.of(fit, pairs())).filter(residuals ->
+                    residuals.lackOfFit().map(lack -> lack.p() < CLEAR).orElseGet(() -> residuals.runs().filter(runs -> runs.p() < CLEAR).isPresent())).isPresent();
+        }
+        return pattern;
     }
 
     /** With how many digits the numbers of curves are shown. */
@@ -212,7 +235,7 @@ public final class Findings {
 
     /** How many digits the numbers of curves are to have: as chosen at the readings, or by the author; nothing for as many as are needed. */
     public OptionalInt digits() {
-        return work.plot().digits().isPresent() ? work.plot().digits() : part.rules().digits();
+        return work.plot().numbers().digits().isPresent() ? work.plot().numbers().digits() : part.rules().digits();
     }
 
     /** Whether the variables' names are too long for an equation beside the plot. */
@@ -272,7 +295,7 @@ public final class Findings {
     public Optional<Prediction> prediction(double x) {
         Optional<CurveOnData> curve = isOpen(Aid.PREDICTION) ? curves.at(slotInHand()) : Optional.empty();
         return curve.flatMap(it -> switch (it) {
-            case CurveFit fitted -> fitted.predicted(x, Prediction.USUAL_LEVEL);
+            case CurveFit fitted -> fitted.predicted(x, level());
             case TrialFit tried -> tried.fitted(x).stream().boxed().findFirst().map(value -> new Prediction(x, value, tried.support().contains(x),
                     tried.support().distanceTo(x), Optional.empty(), Optional.empty()));
         });

@@ -10,6 +10,7 @@ import hestra.data.Pairs;
 import hestra.figure.Frame;
 import hestra.figure.PlotContent;
 import hestra.fit.CurveOnData;
+import hestra.fit.LineFit;
 
 /**
  * Which part of the plane is shown: the one that was chosen, where the axes as they are spaced have a place for it, or else what
@@ -43,8 +44,15 @@ final class Framing {
     }
 
     /** What is shown, wider than the data where the reading line stands outside them. */
-    Frame frame(OptionalDouble readingAt, Optional<CurveOnData> curve) {
-        return chosen().or(() -> ofData.map(fitting -> withReading(fitting, readingAt, curve))).orElseThrow();
+    Frame frame(OptionalDouble readingAt, Optional<CurveOnData> curve, Optional<LineFit> line) {
+        return chosen().or(() -> ofData.map(fitting -> withReading(withLine(fitting, line), readingAt, curve))).orElseThrow();
+    }
+
+    /** Taller where the line, over all the range of the data, does not lie within what fits the points. */
+    private Frame withLine(Frame fitting, Optional<LineFit> line) {
+        double[] ends = line.map(it -> new double[] {it.at(it.support().low()), it.at(it.support().high())}).orElse(new double[0]);
+        boolean within = DoubleStream.of(ends).allMatch(y -> y >= fitting.yLow() && y <= fitting.yHigh() || !(Math.abs(y) < GREATEST));
+        return within ? fitting : Frame.around(xs(), plot.x(), DoubleStream.concat(ys(), DoubleStream.of(ends)), plot.y());
     }
 
     private Optional<Frame> chosen() {

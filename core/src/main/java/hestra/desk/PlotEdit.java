@@ -19,6 +19,7 @@ import hestra.figure.Slot;
 import hestra.figure.Spacing;
 import hestra.figure.StripKind;
 import hestra.fit.Curve;
+import hestra.fit.EquationForm;
 import hestra.fit.Trial;
 import hestra.numbers.DecimalMark;
 import hestra.working.SumsWorking;
@@ -294,7 +295,33 @@ public sealed interface PlotEdit extends WorkEdit {
 
         @Override
         public PartWork appliedTo(PartWork work) {
-            return digits.isEmpty() || digits.getAsInt() >= PlotRules.FEWEST_DIGITS && digits.getAsInt() <= PlotRules.MOST_DIGITS ? work.with(work.plot().withDigits(digits)) : work;
+            return digits.isEmpty() || digits.getAsInt() >= PlotRules.FEWEST_DIGITS && digits.getAsInt() <= PlotRules.MOST_DIGITS ? work.with(work.plot().with(work.plot().numbers().withDigits(digits))) : work;
+        }
+    }
+
+    /** Equations are written in another form. */
+    record ShowForm(EquationForm form) implements PlotEdit {
+        @Override
+        public String inWords() {
+            return "changing how equations are written";
+        }
+
+        @Override
+        public PartWork appliedTo(PartWork work) {
+            return work.with(work.plot().with(work.plot().numbers().with(form)));
+        }
+    }
+
+    /** Intervals have another level, between 0.5 and 1. */
+    record ShowLevel(double level) implements PlotEdit {
+        @Override
+        public String inWords() {
+            return "changing the level of intervals";
+        }
+
+        @Override
+        public PartWork appliedTo(PartWork work) {
+            return level > 0.5 && level < 1 ? work.with(work.plot().with(work.plot().numbers().withLevel(level))) : work;
         }
     }
 

@@ -2,7 +2,6 @@ package hestra.desk;
 
 import java.util.EnumSet;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
 
 import hestra.figure.Below;
@@ -23,15 +22,15 @@ import hestra.figure.StripKind;
  * @param below what stands below the plot
  * @param unfolded how many columns of the calculation by sums are unfolded
  * @param dress how the plot looks
- * @param digits how many significant digits the numbers of curves have, 2 to 15; nothing for as many as are needed
+ * @param numbers how the numbers of curves are shown
  */
 public record PlotState(Set<Layer> layers, Optional<Frame> frame, Spacing x, Spacing y, StripKind strip, Below below, int unfolded, Dress dress,
-        OptionalInt digits) {
+        Numbers numbers) {
 
     private static final int FIRST_COLUMNS = 2;
 
     /** What is shown to begin with. */
-    public static final PlotState USUAL = new PlotState(Layer.usual(), Optional.empty(), Spacing.LINEAR, Spacing.LINEAR, StripKind.AGAINST_X, Below.RESIDUALS, FIRST_COLUMNS, Dress.USUAL, OptionalInt.empty());
+    public static final PlotState USUAL = new PlotState(Layer.usual(), Optional.empty(), Spacing.LINEAR, Spacing.LINEAR, StripKind.AGAINST_X, Below.RESIDUALS, FIRST_COLUMNS, Dress.USUAL, Numbers.UNCHOSEN);
 
     public PlotState {
         layers = layers.isEmpty() ? Set.of() : Set.copyOf(EnumSet.copyOf(layers));
@@ -45,45 +44,45 @@ public record PlotState(Set<Layer> layers, Optional<Frame> frame, Spacing x, Spa
         } else {
             changed.remove(layer);
         }
-        return new PlotState(changed, frame, x, y, strip, below, unfolded, dress, digits);
+        return new PlotState(changed, frame, x, y, strip, below, unfolded, dress, numbers);
     }
 
     /** With these layers and no others. */
     PlotState showing(Set<Layer> shown) {
-        return new PlotState(shown, frame, x, y, strip, below, unfolded, dress, digits);
+        return new PlotState(shown, frame, x, y, strip, below, unfolded, dress, numbers);
     }
 
     PlotState with(Optional<Frame> newFrame) {
-        return new PlotState(layers, newFrame, x, y, strip, below, unfolded, dress, digits);
+        return new PlotState(layers, newFrame, x, y, strip, below, unfolded, dress, numbers);
     }
 
     /** With another spacing along or upward; what is shown fits the data again. */
     PlotState with(boolean along, Spacing spacing) {
-        return new PlotState(layers, Optional.empty(), along ? spacing : x, along ? y : spacing, strip, below, unfolded, dress, digits);
+        return new PlotState(layers, Optional.empty(), along ? spacing : x, along ? y : spacing, strip, below, unfolded, dress, numbers);
     }
 
     PlotState with(StripKind kind) {
-        return new PlotState(layers, frame, x, y, kind, below, unfolded, dress, digits);
+        return new PlotState(layers, frame, x, y, kind, below, unfolded, dress, numbers);
     }
 
     PlotState with(Below shown) {
-        return new PlotState(layers, frame, x, y, strip, shown, unfolded, dress, digits);
+        return new PlotState(layers, frame, x, y, strip, shown, unfolded, dress, numbers);
     }
 
     PlotState unfolding(int columns) {
-        return new PlotState(layers, frame, x, y, strip, below, columns, dress, digits);
+        return new PlotState(layers, frame, x, y, strip, below, columns, dress, numbers);
     }
 
     PlotState with(Dress changed) {
-        return new PlotState(layers, frame, x, y, strip, below, unfolded, changed, digits);
+        return new PlotState(layers, frame, x, y, strip, below, unfolded, changed, numbers);
     }
 
-    PlotState withDigits(OptionalInt count) {
-        return new PlotState(layers, frame, x, y, strip, below, unfolded, dress, count);
+    PlotState with(Numbers shown) {
+        return new PlotState(layers, frame, x, y, strip, below, unfolded, dress, shown);
     }
 
     /** The same for other variables: on linear axes that fit the data. */
     PlotState forOtherAxes() {
-        return new PlotState(layers, Optional.empty(), Spacing.LINEAR, Spacing.LINEAR, strip, below, unfolded, dress, digits);
+        return new PlotState(layers, Optional.empty(), Spacing.LINEAR, Spacing.LINEAR, strip, below, unfolded, dress, numbers);
     }
 }

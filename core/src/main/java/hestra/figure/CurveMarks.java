@@ -204,7 +204,7 @@ final class CurveMarks {
         int pieces = (int) Math.ceil(area.width() / BAND_STEP);
         for (int i = 0; i <= pieces; i++) {
             double px = area.left() + area.width() * i / pieces;
-            Optional<Interval> interval = fit.predicted(x.value(px), Prediction.USUAL_LEVEL).flatMap(which);
+            Optional<Interval> interval = fit.predicted(x.value(px), content.level()).flatMap(which);
             if (interval.isPresent()) {
                 upper.add(new double[] {px, edge(interval.get().high())});
                 lower.add(new double[] {px, edge(interval.get().low())});

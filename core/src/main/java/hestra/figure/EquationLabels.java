@@ -96,9 +96,14 @@ final class EquationLabels {
         double foot = box.bottom() - size * 0.36;
         marks.add(new Mark.Label(left, foot, base, Face.STRONG, size, curve.slot().textInk(), Anchor.START, false));
         if (raised >= 0) {
-            marks.add(new Mark.Label(left + width(base, size) + size * 0.06, foot - size * 0.42, text.substring(raised + 1), Face.STRONG, size * RAISED,
+            marks.add(new Mark.Label(left + width(base, size) + size * 0.06, foot - size * 0.42, exponent(text.substring(raised + 1)), Face.STRONG, size * RAISED,
                     curve.slot().textInk(), Anchor.START, false));
         }
+    }
+
+    /** On one line an exponent of several signs stands in brackets, raised it needs none. */
+    private static String exponent(String text) {
+        return text.startsWith("(") && text.endsWith(")") ? text.substring(1, text.length() - 1) : text;
     }
 
     /** How wide a text comes out, about: digits and letters are half as wide as they are high, points and spaces less. */

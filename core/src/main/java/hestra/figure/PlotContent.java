@@ -31,6 +31,7 @@ import hestra.numbers.NumberStyle;
  * @param selection the selected rows
  * @param hovered the row under the pointer
  * @param notice what to say instead where there is nothing to show; may be empty
+ * @param level the level of intervals
  */
 public record PlotContent(
         Plane plane,
@@ -47,7 +48,8 @@ public record PlotContent(
         ReadingLines reading,
         Selection selection,
         OptionalInt hovered,
-        String notice) {
+        String notice,
+        double level) {
 
     /**
      * One observed pair.
@@ -81,7 +83,7 @@ public record PlotContent(
     /** The same, but for what is pointed at and read: as the instructor sees it. */
     public PlotContent atRest(String newNotice) {
         return new PlotContent(plane, precision, points, groups, only, curves, inHand, Handles.NONE, Influence.NONE, layers, dress, ReadingLines.NONE, Selection.NONE, OptionalInt.empty(),
-                newNotice);
+                newNotice, level);
     }
 
     /** Whether there are so many points that they are drawn as a cloud. */

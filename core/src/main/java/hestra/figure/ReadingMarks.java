@@ -18,6 +18,7 @@ final class ReadingMarks {
     private static final int MOST_NAMED = 4;
     /** What it costs to stand outside the plot, where a point that is covered costs 1. */
     private static final long OUTSIDE = 1_000_000;
+    private static final int MOST_KEPT = 200;
     private static final double STEP = 8;
     private static final double ROOM = 3;
     private static final int COSTS_OF_A_TEXT = 1000;
@@ -51,6 +52,9 @@ final class ReadingMarks {
     }
 
     List<Mark> all() {
+        content.inHand().ifPresent(curve -> content.reading().kept().stream().limit(MOST_KEPT).forEach(at -> curve.curve().fitted(at).stream()
+                .filter(fitted -> x.contains(at) && y.contains(fitted)).forEach(fitted ->
+                        marks.add(new Mark.Diamond(x.pixel(at), y.pixel(fitted), 4.5, Stroke.solid(curve.slot().ink(), 1.6))))));
         level().ifPresent(py -> {
             marks.add(new Mark.Line(area.left() - 6, py, area.right(), py, Stroke.solid(Ink.INK, 1.3)));
             content.inHand().ifPresent(curve -> inverse(curve, content.reading().atY().getAsDouble(), py));

@@ -105,8 +105,8 @@ public final class ScatterPlot {
                 .map(box -> new Area(box.x(), box.y(), box.width(), box.height())).toList());
         front.addAll(labels.all());
         boxes.addAll(labels.targets());
-        content.selection().rows().stream().limit(PlotContent.MOST_MARKS).forEach(row -> halo(row, content.dress().radius() * 2.05, 1.6));
-        content.hovered().ifPresent(row -> halo(row, content.dress().radius() * 1.7, 1.1));
+        content.selection().rows().stream().limit(PlotContent.MOST_MARKS).forEach(row -> halo(row, 1.05, 1.6));
+        content.hovered().ifPresent(row -> halo(row, 0.7, 1.1));
         boxes.addAll(handles());
         ReadingMarks reading = new ReadingMarks(content, layout, area, boxes.stream().map(Targets.Boxed::box).toList());
         front.addAll(reading.all());
@@ -264,8 +264,11 @@ public final class ScatterPlot {
         }
     }
 
-    private void halo(int row, double radius, double width) {
-        spots.ofRow(row).ifPresent(spot -> front.add(new Mark.Ring(spot.x(), spot.y(), radius, Stroke.solid(Ink.OBSERVED, width))));
+    /** A ring about a point, so many of a usual point's radii outside it, however large it is. */
+    private void halo(int row, double aside, double width) {
+        double own = mostObserved == 1 ? content.dress().radius()
+                : content.points().stream().filter(point -> point.row() == row).findFirst().map(this::radius).orElse(content.dress().radius());
+        spots.ofRow(row).ifPresent(spot -> front.add(new Mark.Ring(spot.x(), spot.y(), own + aside * content.dress().radius(), Stroke.solid(Ink.OBSERVED, width))));
     }
 
     /** Where the curve tried by eye is held: squares at the places that it passes through. */

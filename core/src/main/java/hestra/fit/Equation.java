@@ -73,7 +73,7 @@ public record Equation(String response, List<Piece> pieces) {
                 case FIGURE, NAME, BRACKET -> text.append(piece.text);
                 case FUNCTION -> text.append(piece.text).append(piece.text.equals("ln") ? " " : "");
                 case RAISED_FIGURE -> text.append(NumberStyle.raised(piece.text));
-                case RAISED_NAME -> text.append(piece.text.equals("x") ? "ˣ" : "^" + piece.text);
+                case RAISED_NAME -> text.append(piece.text.equals("x") ? "ˣ" : piece.text.indexOf('·') >= 0 ? "^(" + piece.text + ")" : "^" + piece.text);
             }
         }
         return text.toString();
@@ -84,6 +84,7 @@ public record Equation(String response, List<Piece> pieces) {
         private static final String TIMES = "·";
         private final String x;
         private final NumberStyle style;
+        private final Precision precision;
         private final int[] digits;
         private final List<Coefficient> coefficients;
         private final List<Piece> pieces = new ArrayList<>();
@@ -94,6 +95,7 @@ public record Equation(String response, List<Piece> pieces) {
             this.form = form;
             this.x = x;
             this.style = precision.style();
+            this.precision = precision;
             this.digits = precision.digits(fit);
             this.coefficients = fit.coefficients();
         }
@@ -109,12 +111,7 @@ public record Equation(String response, List<Piece> pieces) {
                 }
                 case Curve.Logarithmic _ -> terms(List.of(Term.ONE, Term.LN));
                 case Curve.OwnTerms(List<Term> terms) -> terms(terms);
-                case Curve.Exponential _ -> {
-                    figure(0);
-                    add(Kind.SIGN, TIMES);
-                    figure(1);
-                    add(Kind.RAISED_NAME, x);
-                }
+                case Curve.Exponential _ -> exponential();
                 case Curve.Power _ -> {
                     figure(0);
                     add(Kind.SIGN, TIMES);
@@ -124,6 +121,19 @@ public record Equation(String response, List<Piece> pieces) {
                 case Curve.Wave _ -> wave();
             }
             return pieces;
+        }
+
+        private void exponential() {
+            figure(0);
+            add(Kind.SIGN, TIMES);
+            if (form.base() == EquationForm.Base.OWN || !(value(1) > 0)) {
+                figure(1);
+                add(Kind.RAISED_NAME, x);
+                return;
+            }
+            double rate = Math.log(value(1));
+            add(Kind.FUNCTION, "e");
+            add(Kind.RAISED_NAME, style.withDigits(precision.digitsOfLogarithm(digits[1], rate)).show(rate) + TIMES + x);
         }
 
         private void wave() {

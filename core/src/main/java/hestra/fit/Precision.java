@@ -58,6 +58,12 @@ public record Precision(NumberStyle style, boolean asked, Fineness x, Fineness y
         return digits;
     }
 
+    /** How many digits the logarithm of a coefficient has that is shown with so many: as many as tell the coefficient as finely, unless digits are asked for. */
+    int digitsOfLogarithm(int digits, double logarithm) {
+        // A change of ln b by d changes b by the share d.
+        return asked || logarithm == 0 ? digits : (int) Math.clamp(digits + Math.floor(Math.log10(Math.abs(logarithm))) + 2, 2, MOST_DIGITS);
+    }
+
     /** By how much ŷ changes at the most, over the range of the data, where a coefficient of the equation changes by one. */
     private static double[] weights(CurveOnData curve, double[] values) {
         double[] weights = new double[values.length];

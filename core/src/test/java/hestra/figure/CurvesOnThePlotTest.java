@@ -160,12 +160,12 @@ class CurvesOnThePlotTest {
     @Test
     void theLevelReadingLineNamesEveryPlaceWhereTheCurveReachesIt() {
         Contents contents = parabola();
-        contents.reading = new ReadingLines(OptionalDouble.empty(), OptionalDouble.of(6), List.of(-3.0, 7.71));
+        contents.reading = new ReadingLines(OptionalDouble.empty(), OptionalDouble.of(6), List.of(-3.0, 7.71), List.of());
         Figure figure = contents.figure();
         assertThat(texts(figure.front())).contains("y = 6 ← x = −3.0 or 7.7 days", "1 of them beyond the data");
         assertThat(figure.levelLine().orElseThrow()).isEqualTo(figure.y().pixel(6), within(1e-9));
         assertThat(figure.hit(figure.area().right() - 40, figure.y().pixel(6) + 3)).isEqualTo(new Hit.OnReadingLine(false));
-        contents.reading = new ReadingLines(OptionalDouble.empty(), OptionalDouble.of(1), List.of());
+        contents.reading = new ReadingLines(OptionalDouble.empty(), OptionalDouble.of(1), List.of(), List.of());
         assertThat(texts(contents.figure().front())).contains("y = 1 is not reached");
     }
 

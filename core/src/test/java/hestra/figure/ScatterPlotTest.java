@@ -26,7 +26,7 @@ class ScatterPlotTest {
 
     private static PlotContent content(Set<Layer> layers, OptionalDouble readingAt, OptionalInt selected) {
         Contents contents = Contents.withLine(layers);
-        contents.reading = new ReadingLines(readingAt, OptionalDouble.empty(), List.of());
+        contents.reading = new ReadingLines(readingAt, OptionalDouble.empty(), List.of(), List.of());
         contents.selected = selected;
         return contents.content();
     }

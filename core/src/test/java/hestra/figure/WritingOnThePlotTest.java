@@ -25,7 +25,7 @@ class WritingOnThePlotTest {
     void whatIsReadOffDoesNotCoverAnEquation() {
         for (double at : new double[] {1, 2, 3, 5, 7, 9, 11}) {
             Contents contents = parabola();
-            contents.reading = new ReadingLines(OptionalDouble.of(at), OptionalDouble.of(at), List.of(at));
+            contents.reading = new ReadingLines(OptionalDouble.of(at), OptionalDouble.of(at), List.of(at), List.of());
             Figure figure = contents.figure();
             Figure.Area label = figure.targets().boxOf(Slot.FIRST).orElseThrow();
             List<Mark.Box> callouts = marks(figure.front(), Mark.Box.class).stream().filter(it -> it.fill() == Ink.CALLOUT).toList();

@@ -4,8 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
 import java.util.function.Supplier;
-import javafx.beans.property.ReadOnlyDoubleProperty;
-import javafx.beans.property.ReadOnlyDoubleWrapper;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.layout.Region;
 
@@ -29,7 +27,6 @@ public final class FigureView extends Region {
     private final List<Canvas> canvases = new ArrayList<>();
     private final List<CanvasPainter> painters = new ArrayList<>();
     private final List<List<Mark>> painted = new ArrayList<>();
-    private final ReadOnlyDoubleWrapper top = new ReadOnlyDoubleWrapper();
     private Palette palette;
     private Figure figure;
     private Layout described;
@@ -63,11 +60,6 @@ public final class FigureView extends Region {
         return figure;
     }
 
-    /** Where the inner rectangle begins, from the top. */
-    public ReadOnlyDoubleProperty topProperty() {
-        return top.getReadOnlyProperty();
-    }
-
     /** To be called when what the description says may have changed. */
     public void changed() {
         stale = true;
@@ -87,7 +79,6 @@ public final class FigureView extends Region {
             stale = false;
             described = layout;
             figure = description.apply(layout);
-            top.set(figure.area().top());
         }
         boolean otherColours = palette != colours.get();
         if (otherColours) {

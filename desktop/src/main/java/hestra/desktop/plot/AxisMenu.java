@@ -1,5 +1,7 @@
 package hestra.desktop.plot;
 
+import java.util.function.Consumer;
+
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -24,14 +26,18 @@ import hestra.desktop.model.DeskModel;
 import hestra.figure.Frame;
 import hestra.figure.Spacing;
 import hestra.numbers.NumberReading;
+import hestra.summary.ColumnOverview;
 
 /** What may stand on an axis: the columns that neither name nor group nor count, and the two axes changed over. */
 final class AxisMenu {
 
     private final DeskModel model;
+    /** Has the name of the axis along, or of the upright one, typed where it stands. */
+    private final Consumer<Boolean> named;
 
-    AxisMenu(DeskModel model) {
+    AxisMenu(DeskModel model, Consumer<Boolean> named) {
         this.model = model;
+        this.named = named;
     }
 
     /** Puts a column on an axis. */
@@ -52,7 +58,7 @@ final class AxisMenu {
         for (int i = 0; i < table.width(); i++) {
             int column = i;
             Use use = roles.useOf(column);
-            if (use.isAxis() || use == Use.NOTHING) {
+            if (use.isAxis() || use == Use.NOTHING && hasNumbers(table, column)) {
                 RadioMenuItem item = new RadioMenuItem(table.variable(column).name());
                 item.setId("axis-column-" + column);
                 item.setSelected(use == axis);
@@ -62,7 +68,10 @@ final class AxisMenu {
         }
         MenuItem exchange = new MenuItem("Exchange the axes (X)");
         exchange.setOnAction(_ -> exchange());
-        menu.getItems().addAll(new SeparatorMenuItem(), exchange, new SeparatorMenuItem());
+        MenuItem name = new MenuItem(use(axis) ? "Name and unit… (N)" : "Name and unit… (Shift+N)");
+        name.setId("axis-name");
+        name.setOnAction(_ -> named.accept(use(axis)));
+        menu.getItems().addAll(new SeparatorMenuItem(), name, exchange, new SeparatorMenuItem());
         boolean along = use(axis);
         CheckMenuItem logarithmic = new CheckMenuItem("Logarithmic");
         logarithmic.setId("axis-logarithmic");
@@ -76,6 +85,12 @@ final class AxisMenu {
         fit.setOnAction(_ -> model.apply(new PlotEdit.ShowFrame(Optional.empty())));
         menu.getItems().addAll(logarithmic, fromZero, reaching(menu, along), fit);
         menu.show(owner, screenX, screenY);
+    }
+
+    /** Whether a column could stand on an axis: more of it are numbers than words, or nothing is in it yet. */
+    private static boolean hasNumbers(DataTable table, int column) {
+        ColumnOverview overview = ColumnOverview.of(table, column);
+        return overview.filled() == 0 || 2 * overview.words() < overview.filled();
     }
 
     private static boolean use(Use axis) {

@@ -1,5 +1,8 @@
 package hestra.desktop.plot;
 
+import javafx.scene.control.Button;
+import javafx.scene.layout.HBox;
+
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
@@ -59,7 +62,7 @@ public final class LayerChips extends FlowPane {
             if (layer == Layer.LINE) {
                 for (Slot slot : Slot.values()) {
                     if (slot != Slot.LINE) {
-                        getChildren().add(curveChip(slot));
+                        getChildren().add(withCross(slot, curveChip(slot)));
                     }
                 }
                 getChildren().add(new CurveMenu(model, new TrialStart(model), notice));
@@ -91,6 +94,10 @@ public final class LayerChips extends FlowPane {
     private ToggleButton curveChip(Slot slot) {
         ToggleButton chip = chip("Line", Swatch.of(slot));
         chip.setId("chip-" + slot.name().toLowerCase(Locale.ROOT));
+        chip.setOnContextMenuRequested(event -> {
+            new CurveActions(model, slot).show(chip, event.getScreenX(), event.getScreenY());
+            event.consume();
+        });
         chip.setOnAction(_ -> {
             if (!chip.getPseudoClassStates().contains(CLOSED)) {
                 Findings findings = model.findings();
@@ -108,6 +115,21 @@ public final class LayerChips extends FlowPane {
         });
         curves.put(slot, chip);
         return chip;
+    }
+
+    /** A chip with a small cross that removes its curve. */
+    private Node withCross(Slot slot, ToggleButton chip) {
+        Button remove = new Button("×");
+        remove.setId("remove-" + slot.name().toLowerCase(Locale.ROOT));
+        remove.getStyleClass().setAll("remove", "chip-cross");
+        remove.setAccessibleText("Remove this curve");
+        Tip.set(remove, "Remove this curve (Delete in the plot)");
+        remove.setOnAction(_ -> model.apply(new PlotEdit.RemoveCurve(slot)));
+        HBox both = new HBox(chip, remove);
+        both.setAlignment(Pos.CENTER_LEFT);
+        both.visibleProperty().bindBidirectional(chip.visibleProperty());
+        both.managedProperty().bindBidirectional(chip.managedProperty());
+        return both;
     }
 
     private MenuButton moreMenu() {
@@ -158,8 +180,7 @@ public final class LayerChips extends FlowPane {
             boolean open = findings.isOpen(slot);
             present(chip, slot == Slot.LINE || open && findings.work().curves().has(slot));
             show(chip, findings.isShown(slot), open, open ? meaning(slot) : findings.whatOpens(Aid.LINE));
-            chip.pseudoClassStateChanged(IN_HAND, open && findings.slotInHand() == slot && findings.work().curves().further().size() > 0
-                    || slot == Slot.TRIAL && findings.slotInHand() == slot);
+            chip.pseudoClassStateChanged(IN_HAND, open && findings.isShown(slot) && findings.slotInHand() == slot && (slot == Slot.TRIAL || findings.work().curves().further().size() > 0));
             chip.setText(CurveNames.in(findings, slot));
         });
         boolean some = !findings.work().curves().only().isEmpty();
@@ -179,8 +200,8 @@ public final class LayerChips extends FlowPane {
     private static String meaning(Slot slot) {
         return switch (slot) {
             case LINE -> Layer.LINE.meaning();
-            case TRIAL -> "what you try by eye: drag its squares, or the curve itself; Delete in the plot removes it";
-            case FIRST, SECOND, THIRD, FOURTH -> "press to take the curve in hand, again to hide it; Delete in the plot removes the one in hand";
+            case TRIAL -> "your curve by eye: drag its squares, or the curve itself";
+            case FIRST, SECOND, THIRD, FOURTH -> "press to select the curve, again to hide it; the cross removes it";
         };
     }
 

@@ -235,7 +235,9 @@ final class PlotDrags {
 
         @Override
         void clicked(MouseEvent event) {
-            if (event.getButton() == MouseButton.PRIMARY) {
+            if (event.getButton() == MouseButton.PRIMARY && plot().isOnAxisTitle(along, event.getX(), event.getY())) {
+                plot().editAxis(along);
+            } else if (event.getButton() == MouseButton.PRIMARY) {
                 axes.show(plot(), PlotView.use(along), event.getScreenX(), event.getScreenY());
             }
         }

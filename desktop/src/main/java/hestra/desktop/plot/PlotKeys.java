@@ -70,6 +70,7 @@ final class PlotKeys {
             case F -> fitToSelected();
             case H -> takeNextHandle();
             case P -> pin();
+            case N -> plot.editAxis(!event.isShiftDown());
             case LEFT -> step(event, -1, 0);
             case RIGHT -> step(event, 1, 0);
             case UP -> step(event, 0, 1);

@@ -42,6 +42,13 @@ final class PlotMouse {
             plot.hint(PlotView.AT_REST);
         });
         plot.addEventHandler(MouseEvent.MOUSE_PRESSED, this::pressed);
+        plot.setOnContextMenuRequested(event -> {
+            Optional<Slot> slot = plot.figure() == null ? Optional.empty() : slotAt(plot.figure().hit(event.getX(), event.getY()));
+            slot.ifPresent(it -> {
+                new CurveActions(model, it).show(plot, event.getScreenX(), event.getScreenY());
+                event.consume();
+            });
+        });
         plot.addEventHandler(MouseEvent.MOUSE_DRAGGED, this::dragged);
         plot.addEventHandler(MouseEvent.MOUSE_RELEASED, this::released);
         plot.addEventHandler(ScrollEvent.SCROLL, this::scrolled);
@@ -72,13 +79,22 @@ final class PlotMouse {
             case Hit.OnTitle _ -> "Click to change the title";
             case Hit.OnLabel _ -> "Drag moves the equation · the wheel makes it larger or smaller";
             case Hit.OnCurve(Slot slot) -> slot == Slot.TRIAL ? "Drag moves the curve by eye; its squares turn it"
-                    : "Click takes the " + findings.curveAt(slot).map(it -> it.curve().inWords()).orElse("curve") + " in hand";
+                    : "Click selects the " + findings.curveAt(slot).map(it -> it.curve().inWords()).orElse("curve") + " · right click: more";
             case Hit.OnReadingLine(boolean upright) -> upright ? "Drag the reading line to predict at another " + findings.x().name()
                     : "Drag the reading line to another " + findings.y().name();
-            case Hit.OnAxis _ -> "Click to choose what stands on this axis and how · drag to the other axis, or press X, to exchange them";
+            case Hit.OnAxis(boolean along) -> plot.isOnAxisTitle(along, event.getX(), event.getY()) ? "Click: change the name and unit of this axis · drag to the other axis, or X: exchange them"
+                    : "Click: what stands on this axis and how · drag to the other axis, or X: exchange them";
             case Hit.OnGround _ -> allows(PointChange.ADD) ? PlotView.ADDING : PlotView.AT_REST;
             case Hit.Outside _ -> PlotView.AT_REST;
         });
+    }
+
+    private static Optional<Slot> slotAt(Hit hit) {
+        return switch (hit) {
+            case Hit.OnCurve(Slot slot) -> Optional.of(slot);
+            case Hit.OnLabel(Slot slot) -> Optional.of(slot);
+            default -> Optional.empty();
+        };
     }
 
     private boolean allows(PointChange change) {

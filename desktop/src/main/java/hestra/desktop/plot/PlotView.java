@@ -1,5 +1,7 @@
 package hestra.desktop.plot;
 
+import javafx.application.Platform;
+
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -36,31 +38,40 @@ import static hestra.desktop.parts.Presence.holdVisible;
 /** The scatter plot: shows the figure, says in one line what a press would do, and is read by a screen reader. */
 public final class PlotView extends StackPane {
 
-    static final String AT_REST = "Drag moves · wheel, Shift+drag zoom · Ctrl+drag selects · F1 tells the rest";
-    static final String ADDING = "Double click adds a point · drag moves · wheel, Shift+drag zoom · F1 tells the rest";
+    private static final double AXIS_NUMBERS = 30;
+
+    static final String AT_REST = "Drag moves · wheel, Shift+drag zoom · Ctrl+drag selects · F1: all shortcuts";
+    static final String ADDING = "Double click adds a point · drag moves · wheel, Shift+drag zoom · F1: all shortcuts";
 
     private final DeskModel model;
     private final FigureView view;
+    private final Look look;
     private final AxisMenu axes;
     private final PlotKeys keys;
     private final ReadOnlyStringWrapper hint = new ReadOnlyStringWrapper(AT_REST);
     private final TitleField title;
+    private final AxisField axis;
+    private final PointCard card = new PointCard();
     private final Rectangle rubber = new Rectangle();
     private final Circle ghost = new Circle(5.5);
     private Selection spoken = Selection.NONE;
 
     public PlotView(DeskModel model, Look look) {
         this.model = model;
-        this.axes = new AxisMenu(model);
+        this.look = look;
+        this.axes = new AxisMenu(model, this::editAxis);
         this.view = new FigureView(look, () -> DressMenu.palette(model, look), layout -> ScatterPlot.describe(model.findings().plot(), layout));
-        Pane overlay = new Pane(ghost, rubber);
+        Pane overlay = new Pane(ghost, rubber, card);
+        card.setManaged(false);
         overlay.setMouseTransparent(true);
         rubber.getStyleClass().add("rubber-frame");
         ghost.getStyleClass().add("ghost-point");
         List.<Shape>of(rubber, ghost).forEach(it -> it.setVisible(false));
         this.title = new TitleField(model, this::requestFocus);
-        getChildren().addAll(view, overlay, title);
+        this.axis = new AxisField(model, this::requestFocus);
+        getChildren().addAll(view, overlay, title, axis);
         standsApart(title);
+        standsApart(axis);
         holdVisible(this);
         getStyleClass().add("plot");
         setId("plot");
@@ -115,6 +126,17 @@ public final class PlotView extends StackPane {
         title.open();
     }
 
+    /** Has the name and the unit of an axis typed, where they stand: of the one along, or the upright one. */
+    void editAxis(boolean along) {
+        axis.open(along);
+    }
+
+    /** Whether a place beside an axis is that of its title, beyond the numbers. */
+    boolean isOnAxisTitle(boolean along, double x, double y) {
+        double type = look.type();
+        return along ? y > figure().area().bottom() + AXIS_NUMBERS * type : x < figure().area().left() - AXIS_NUMBERS * type;
+    }
+
     /** Shows the frame that is being dragged, between two corners. */
     void showRubber(double x1, double y1, double x2, double y2) {
         rubber.setX(Math.min(x1, x2));
@@ -148,6 +170,18 @@ public final class PlotView extends StackPane {
         }
         spoken = selected;
         view.changed();
+        OptionalInt pointed = findings.desk().hovered();
+        // Once the figure is drawn anew: a point that is dragged is elsewhere then.
+        Platform.runLater(() -> showCard(pointed));
+    }
+
+    private void showCard(OptionalInt row) {
+        Optional<Spot> spot = row.isPresent() && row.equals(model.desk().hovered()) ? spot(row.getAsInt()) : Optional.empty();
+        if (spot.isPresent()) {
+            card.show(PointText.of(model.findings(), row.getAsInt()).replace(" · ", "\n"), spot.get(), figure().area());
+        } else {
+            card.hide();
+        }
     }
 
     /** A column that is dragged from its heading to an axis stands there. */

@@ -27,7 +27,7 @@ final class PointText {
         text.append(": ").append(findings.x().name()).append(' ').append(table.cell(row, roles.explanatory()).text())
                 .append(", ").append(findings.y().name()).append(' ').append(table.cell(row, roles.response()).text());
         roles.group().ifPresent(column -> text.append(", ").append(table.cell(row, column).text()));
-        roles.count().ifPresent(column -> text.append(", ").append(table.cell(row, column).text()).append(" times"));
+        roles.count().ifPresent(column -> text.append(", ").append(table.cell(row, column).text()).append(table.cell(row, column).text().equals("1") ? " time" : " times"));
         findings.curveInHand().filter(_ -> findings.residualsAreOpen()).ifPresent(curve -> text.append(fitted(findings, curve, row)));
         return text.toString();
     }

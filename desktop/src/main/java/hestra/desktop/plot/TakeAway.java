@@ -23,6 +23,7 @@ import hestra.desktop.parts.Clip;
 import hestra.desktop.parts.Tip;
 import hestra.documents.page.EquationText;
 import hestra.documents.picture.PlotSheet;
+import hestra.figure.Layer;
 import hestra.figure.Slot;
 import hestra.fit.Equation;
 import hestra.fit.Fit;
@@ -84,9 +85,13 @@ public final class TakeAway extends MenuButton {
 
     /** The plot as it is seen now, with what is wanted and open. */
     PlotSheet sheet() {
-        boolean residuals = withStrip.isSelected() && model.findings().residualsAreOpen() && strip.isVisible();
+        Findings findings = model.findings();
+        boolean shown = findings.isShown(findings.slotInHand());
+        boolean residuals = withStrip.isSelected() && findings.residualsAreOpen() && strip.isVisible() && shown;
+        // Where the equation stands beside its curve it is in the picture already.
+        boolean named = findings.work().layers().contains(Layer.EQUATIONS);
         return new PlotSheet(plot.figure(), residuals ? Optional.ofNullable(strip.figure()) : Optional.empty(),
-                withEquation.isSelected() ? equation().map(Equation::plain) : Optional.empty(), DressMenu.palette(model, look));
+                withEquation.isSelected() && shown && !named ? equation().map(Equation::plain) : Optional.empty(), DressMenu.palette(model, look));
     }
 
     private Optional<Equation> equation() {

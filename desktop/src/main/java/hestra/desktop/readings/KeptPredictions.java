@@ -1,5 +1,7 @@
 package hestra.desktop.readings;
 
+import java.util.function.Consumer;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -17,13 +19,19 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
+import hestra.data.Cell;
+import hestra.data.DataTable;
+import hestra.data.Row;
+import hestra.data.Variable;
 import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
 import hestra.desk.ReadingState;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Clip;
 import hestra.desktop.parts.Tip;
+import hestra.fit.Interval;
 import hestra.fit.Prediction;
+import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberStyle;
 import hestra.numbers.Rounding;
 import hestra.task.Aid;
@@ -45,9 +53,10 @@ final class KeptPredictions extends VBox {
     private final Label problem = new Label();
     private final Button copy = new Button("Copy");
     private final Button clear = new Button("Clear");
+    private final Button saveAs = new Button("Save…");
     private final HBox range = new HBox();
 
-    KeptPredictions(DeskModel model) {
+    KeptPredictions(DeskModel model, Consumer<DataTable> save) {
         this.model = model;
         getStyleClass().add("kept");
         setId("kept-predictions");
@@ -60,15 +69,18 @@ final class KeptPredictions extends VBox {
         problem.setWrapText(true);
         copy.setId("kept-copy");
         copy.setOnAction(_ -> copy());
+        saveAs.setId("kept-save");
+        saveAs.setOnAction(_ -> save.accept(table()));
+        Tip.set(saveAs, "save the predictions as a table (.csv, .xlsx, .ods)");
         clear.setId("kept-clear");
         clear.setOnAction(_ -> model.apply(new PlotEdit.Pin(List.of())));
         several.setId("kept-several");
         Tip.set(several, "predict at evenly spaced places");
         several.setOnAction(_ -> open());
-        for (var button : List.of(copy, clear, several)) {
+        for (var button : List.of(copy, saveAs, clear, several)) {
             button.getStyleClass().setAll("quiet");
         }
-        HBox buttons = new HBox(several, copy, clear);
+        HBox buttons = new HBox(6, several, copy, saveAs, clear);
         buttons.getStyleClass().add("row-buttons");
         getChildren().addAll(grid, range, problem, buttons);
         holdVisible(this);
@@ -151,12 +163,13 @@ final class KeptPredictions extends VBox {
         present(problem, false);
         present(copy, !pinned.isEmpty());
         present(clear, !pinned.isEmpty());
+        present(saveAs, !pinned.isEmpty());
         present(grid, open && !pinned.isEmpty());
         grid.getChildren().clear();
         if (!grid.isManaged()) {
             return;
         }
-        grid.addRow(0, small(findings.x().name()), small("ŷ"), small("95 % for a single one"), new Label());
+        grid.addRow(0, small(findings.x().name()), small("ŷ"), small(PredictionView.level(findings) + " prediction interval"), new Label());
         for (int i = 0; i < Math.min(pinned.size(), MOST_SHOWN); i++) {
             row(findings, pinned.get(i), i + 1);
         }
@@ -193,11 +206,30 @@ final class KeptPredictions extends VBox {
         return label;
     }
 
+    /** The table with its numbers in full. */
+    private DataTable table() {
+        Findings findings = model.findings();
+        DecimalMark mark = findings.exercise().mark();
+        Variable fitted = Variable.named("predicted " + findings.y().name()).withUnit(findings.y().unit());
+        Variable low = Variable.named("low (" + PredictionView.level(findings) + ")").withUnit(findings.y().unit());
+        Variable high = Variable.named("high (" + PredictionView.level(findings) + ")").withUnit(findings.y().unit());
+        List<Row> rows = findings.work().reading().pinned().stream().map(x -> {
+            Optional<Prediction> prediction = findings.prediction(x);
+            Optional<Interval> interval = prediction.flatMap(Prediction::predictionInterval);
+            return Row.of(Cell.of(x, mark), cell(prediction.map(Prediction::fitted), mark), cell(interval.map(Interval::low), mark), cell(interval.map(Interval::high), mark));
+        }).toList();
+        return new DataTable(List.of(findings.x(), fitted, low, high), rows);
+    }
+
+    private static Cell cell(Optional<Double> value, DecimalMark mark) {
+        return value.map(it -> Cell.of(it, mark)).orElse(Cell.EMPTY);
+    }
+
     /** Copies the table with its numbers in full. */
     private void copy() {
         Findings findings = model.findings();
         NumberStyle style = findings.style();
-        StringBuilder text = new StringBuilder(String.join("\t", findings.x().axisTitle(), "predicted " + findings.y().axisTitle(), "low (95 %)", "high (95 %)", "inside the data")).append('\n');
+        StringBuilder text = new StringBuilder(String.join("\t", findings.x().axisTitle(), "predicted " + findings.y().axisTitle(), "low (" + PredictionView.level(findings) + ")", "high (" + PredictionView.level(findings) + ")", "inside the data")).append('\n');
         for (double x : findings.work().reading().pinned()) {
             Optional<Prediction> prediction = findings.prediction(x);
             text.append(style.typed(x)).append('\t').append(prediction.map(it -> style.typed(it.fitted())).orElse("")).append('\t')

@@ -1,5 +1,7 @@
 package hestra.desktop.readings;
 
+import java.util.function.Consumer;
+
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -13,6 +15,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
+import hestra.data.DataTable;
 import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
 import hestra.desktop.model.DeskModel;
@@ -49,14 +52,28 @@ public final class PredictionView extends VBox {
     private final HBox forward;
     private final HBox backward;
 
-    public PredictionView(DeskModel model) {
+    /** The view; {@code save} saves a table. */
+    public PredictionView(DeskModel model, Consumer<DataTable> save) {
         this.model = model;
         getStyleClass().addAll("card", "prediction");
-        at = new NumberField("predict-at", "predict at", () -> model.desk().exercise().mark(), x -> model.apply(new PlotEdit.ReadAt(x)), reason -> say(reason, true));
+        at = new NumberField("predict-at", "predict at", () -> model.desk().exercise().mark(), x -> model.apply(new PlotEdit.ReadAt(x)), reason -> {
+            model.apply(new PlotEdit.ReadAt(OptionalDouble.empty()));
+            say(reason, true);
+        });
         reaches = new NumberField("predict-reaches", "the x at which this value is reached", () -> model.desk().exercise().mark(),
-                y -> model.apply(new PlotEdit.ReadAtY(y)), reason -> places.setText(reason));
+                y -> model.apply(new PlotEdit.ReadAtY(y)), reason -> {
+            model.apply(new PlotEdit.ReadAtY(OptionalDouble.empty()));
+            places.setText(reason);
+        });
         forward = row(new Label("at"), at, unit, new Label("→"), fitted);
         backward = row(new Label("reaches"), reaches, unitOfY, new Label("at"), places);
+        at.setMinWidth(USE_PREF_SIZE);
+        reaches.setMinWidth(USE_PREF_SIZE);
+        // A long answer goes over several lines: the field keeps its width.
+        places.setWrapText(true);
+        places.setMinWidth(40);
+        places.setMinHeight(USE_PREF_SIZE);
+        HBox.setHgrow(places, Priority.ALWAYS);
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
         forward.getChildren().addAll(space, pin);
@@ -75,7 +92,7 @@ public final class PredictionView extends VBox {
         note.setId("prediction-note");
         note.setWrapText(true);
         note.setMinHeight(USE_PREF_SIZE);
-        getChildren().addAll(forward, note, backward, new KeptPredictions(model));
+        getChildren().addAll(forward, note, backward, new KeptPredictions(model, save));
         holdVisible(this);
         model.watch(this::show);
     }
@@ -119,9 +136,20 @@ public final class PredictionView extends VBox {
                     ? "Type a value of " + findings.x().name() + ", or drag the reading line in the plot." : "", asked);
             return;
         }
-        say(reach(findings, prediction.get()) + prediction.get().predictionInterval().map(it -> "\n95 %: mean "
-                + prediction.get().meanInterval().map(mean -> interval(mean, findings)).orElse(NumberStyle.UNDEFINED) + ", single " + interval(it, findings)).orElse(""),
-                !prediction.get().inside());
+        say(impossible(findings, prediction.get()) + reach(findings, prediction.get()) + prediction.get().predictionInterval().map(it -> "\n" + level(findings) + " interval of the mean "
+                + prediction.get().meanInterval().map(mean -> interval(mean, findings)).orElse(NumberStyle.UNDEFINED) + ", of a single value " + interval(it, findings)).orElse(""),
+                !prediction.get().inside() || findings.hasPattern() || !impossible(findings, prediction.get()).isEmpty());
+    }
+
+    /** What is to be said of a prediction that the author ruled out; empty where it is possible. */
+    private static String impossible(Findings findings, Prediction prediction) {
+        return findings.y().possible().filter(it -> !it.allow(prediction.fitted())).map(it -> capital(findings.y().described()) + " cannot be "
+                + findings.precision().predicted(prediction.fitted()) + findings.y().unitAfterNumber() + ": it lies between " + findings.style().shortest(it.least())
+                + " and " + findings.style().shortest(it.greatest()) + findings.y().unitAfterNumber() + ".\n").orElse("");
+    }
+
+    private static String capital(String text) {
+        return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }
 
     private static String shown(Findings findings, OptionalDouble value) {
@@ -133,8 +161,14 @@ public final class PredictionView extends VBox {
         Interval support = findings.curveInHand().orElseThrow().support();
         String reach = style.shortest(support.low()) + " to " + style.shortest(support.high()) + findings.x().unitAfterNumber();
         double beyond = new Rounding.Significant(3).apply(prediction.beyond()).doubleValue();
-        return prediction.inside() ? "among the data (" + reach + ")"
+        String pattern = findings.hasPattern() ? ". The residuals show a pattern: another curve may predict better" : "";
+        return prediction.inside() ? "among the data (" + reach + ")" + pattern
                 : "≈ " + style.shortest(beyond) + findings.x().unitAfterNumber() + " beyond the data (" + reach + ")";
+    }
+
+    /** "95 %". */
+    static String level(Findings findings) {
+        return findings.style().withDigits(4).shortest(findings.level() * 100) + " %";
     }
 
     static String interval(Interval interval, Findings findings) {

@@ -23,7 +23,6 @@ import hestra.fit.Curve;
 import hestra.fit.CurveFit;
 import hestra.fit.CurveOnData;
 import hestra.fit.Equation;
-import hestra.fit.EquationForm;
 import hestra.fit.Fit;
 import hestra.fit.LineFit;
 import hestra.fit.TrialFit;
@@ -88,7 +87,12 @@ public final class ReadingsView extends VBox {
         digits = new DigitsMenu("digits", count -> model.apply(new PlotEdit.ShowDigits(count)));
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox top = new HBox(title, gap, digits);
+        FormMenu form = new FormMenu(model);
+        form.visibleProperty().bind(digits.visibleProperty());
+        form.managedProperty().bind(digits.managedProperty());
+        title.setWrapText(true);
+        title.setMinHeight(USE_PREF_SIZE);
+        HBox top = new HBox(title, gap, form, digits);
         top.setAlignment(Pos.CENTER_LEFT);
         top.getStyleClass().add("readings-top");
         getChildren().addAll(top, equation, options, message, values, trialBars, bar, share);
@@ -164,7 +168,7 @@ public final class ReadingsView extends VBox {
             equation.show(shown(findings, fit));
             say(letters(findings) + remark(findings, fit));
         } else {
-            say("The equation stands here. " + findings.whatOpens(Aid.EQUATION) + ".");
+            say("The equation will appear here. " + findings.whatOpens(Aid.EQUATION) + ".");
         }
         if (!fit.remarks().isEmpty()) {
             title.setGraphic(new FontIcon(Feather.INFO));
@@ -192,7 +196,7 @@ public final class ReadingsView extends VBox {
 
     /** The equation, in letters where names would not fit. */
     private static Equation shown(Findings findings, CurveOnData curve) {
-        return findings.hasLongNames() ? findings.equation(curve, new EquationForm(findings.part().rules().form().constantFirst(), false))
+        return findings.hasLongNames() ? findings.equation(curve, findings.form().withNames(false))
                 : findings.equation(curve);
     }
 

@@ -129,7 +129,7 @@ public final class MainWindow {
     }
 
     private WorkView workView(DeskModel shown) {
-        return new WorkView(shown, look.alongside(), settings, habits.alongside(), notices::say, this::handIn, exchange::savePlot);
+        return new WorkView(shown, look.alongside(), settings, habits.alongside(), notices::say, this::handIn, exchange::savePlot, exchange::saveData);
     }
 
     /** The model of an open desk, which keeps every edit from here on. */

@@ -11,6 +11,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
+import hestra.data.DataTable;
 import hestra.desktop.files.Settings;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
@@ -57,7 +58,7 @@ final class PartView {
     private final TablePane table;
 
     /** {@code model} is that of the part. */
-    PartView(DeskModel model, Look look, Settings settings, GridHabits habits, Consumer<String> notice, Consumer<PlotSheet> savePlot) {
+    PartView(DeskModel model, Look look, Settings settings, GridHabits habits, Consumer<String> notice, Consumer<PlotSheet> savePlot, Consumer<DataTable> saveTable) {
         this.chips = new LayerChips(model, notice);
         this.plot = new PlotView(model, look);
         this.strip = new StripView(model, look);
@@ -68,7 +69,7 @@ final class PartView {
         this.plots = plots(figures);
         this.stripRoom = new KeptDivider(figures, 0, false, settings, () -> working.isVisible() ? "working" : "strip", () -> working.isVisible() ? WORKING : STRIP * look.type());
         this.table = new TablePane(model, habits, notice);
-        VBox cards = new VBox(new ReadingsView(model), new ComparisonView(model), new PredictionView(model));
+        VBox cards = new VBox(new ReadingsView(model), new ComparisonView(model), new PredictionView(model, saveTable));
         holdVisible(cards);
         cards.getStyleClass().add("cards");
         this.readings = new CardScroll(cards);

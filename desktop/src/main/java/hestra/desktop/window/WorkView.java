@@ -8,6 +8,7 @@ import java.util.function.Function;
 import javafx.scene.Node;
 import javafx.scene.control.SplitPane;
 
+import hestra.data.DataTable;
 import hestra.desk.Findings;
 import hestra.desktop.files.Settings;
 import hestra.desktop.look.Look;
@@ -37,9 +38,10 @@ final class WorkView {
     private final KeptDivider right;
     private PartView here;
 
-    WorkView(DeskModel model, Look look, Settings settings, GridHabits habits, Consumer<String> notice, Runnable onHandIn, Consumer<PlotSheet> savePlot) {
+    WorkView(DeskModel model, Look look, Settings settings, GridHabits habits, Consumer<String> notice, Runnable onHandIn, Consumer<PlotSheet> savePlot,
+            Consumer<DataTable> saveTable) {
         this.look = look;
-        this.make = part -> new PartView(model.of(part), look, settings, habits, notice, savePlot);
+        this.make = part -> new PartView(model.of(part), look, settings, habits, notice, savePlot, saveTable);
         this.here = view(model.findings().part());
         this.sheet = new SheetView(model, look, () -> here.table().focusNextEmpty(), onHandIn);
         pane = new SplitPane(sheet, here.plots(), here.right());

@@ -38,6 +38,7 @@ final class ExerciseEditor extends VBox implements Editor {
     private final VBox points = new VBox();
     private final Choices<Boolean> order;
     private final Choices<Boolean> letters;
+    private final Choices<EquationForm.Base> base;
     private final DigitsMenu digits;
     private final Choices<KeptPoints> kept;
 
@@ -70,8 +71,9 @@ final class ExerciseEditor extends VBox implements Editor {
             box.setOnAction(_ -> model.apply(new PartEdit.WriteRules(model.findings().part().rules().with(change, box.isSelected()))));
             points.getChildren().add(box);
         }
-        order = new Choices<>("equation-order", List.of(true, false), it -> it ? "a + b x" : "b x + a", it -> write(new EquationForm(it, form().names())));
-        letters = new Choices<>("equation-letters", List.of(true, false), it -> it ? "names" : "x and y", it -> write(new EquationForm(form().constantFirst(), it)));
+        order = new Choices<>("equation-order", List.of(true, false), it -> it ? "a + b x" : "b x + a", it -> write(form().withConstantFirst(it)));
+        letters = new Choices<>("equation-letters", List.of(true, false), it -> it ? "names" : "x and y", it -> write(form().withNames(it)));
+        base = new Choices<>("equation-base", List.of(EquationForm.Base.values()), it -> it == EquationForm.Base.OWN ? "a · b^x" : "a · e^(k x)", it -> write(form().with(it)));
         digits = DigitsMenu.inForm("write-digits", count -> model.apply(new PartEdit.WriteRules(model.findings().part().rules().withDigits(count))));
         kept = new Choices<>("kept-points", List.of(KeptPoints.values()), KeptPoints::inWords,
                 it -> model.apply(new PartEdit.WriteRules(model.findings().part().rules().with(it))));
@@ -83,7 +85,7 @@ final class ExerciseEditor extends VBox implements Editor {
         hint.getStyleClass().add("small");
         getChildren().addAll(title, hint, label("where the data come from"), place, ofPart,
                 label("held back until a task opens it"), held, warning,
-                label("in the plot, points may be"), points, label("equations are written"), equations, label("digits in the numbers of curves"), digits,
+                label("in the plot, points may be"), points, label("equations are written"), equations, label("exponentials are written"), base, label("digits in the numbers of curves"), digits,
                 label("answers that are right for the points a student kept, others set aside"), kept);
         watching = model.watch(this::show);
     }
@@ -109,6 +111,7 @@ final class ExerciseEditor extends VBox implements Editor {
         }
         order.show(Optional.of(part.rules().form().constantFirst()));
         letters.show(Optional.of(part.rules().form().names()));
+        base.show(Optional.of(part.rules().form().base()));
         digits.show(part.rules().digits());
         kept.show(Optional.of(part.rules().kept()));
         List<Part.Shut> shut = part.shut();

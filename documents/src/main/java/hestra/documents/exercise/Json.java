@@ -42,6 +42,7 @@ import hestra.exercise.Block;
 import hestra.exercise.Provenance;
 import hestra.feedback.KeptPoints;
 import hestra.fit.Curve;
+import hestra.fit.EquationForm;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
 import hestra.recipe.Along;
@@ -59,7 +60,7 @@ public final class Json {
 
     private static final String MARK = "hestra.decimal-mark";
 
-    private static final Set<Class<?>> LATER = Set.of(Terms.Opening.class, Terms.Afterwards.class, KeptPoints.class);
+    private static final Set<Class<?>> LATER = Set.of(Terms.Opening.class, Terms.Afterwards.class, KeptPoints.class, EquationForm.Base.class);
 
     private static final JsonMapper MAPPER = mapper();
 
@@ -109,6 +110,7 @@ public final class Json {
         // What older files of this version do not say.
         cells.addDeserializer(Terms.Opening.class, new Later<>(Terms.Opening.class, Terms.Opening.DONE));
         cells.addDeserializer(Terms.Afterwards.class, new Later<>(Terms.Afterwards.class, Terms.Afterwards.HINT));
+        cells.addDeserializer(EquationForm.Base.class, new Later<>(EquationForm.Base.class, EquationForm.Base.OWN));
         cells.addDeserializer(KeptPoints.class, new Later<>(KeptPoints.class, KeptPoints.FULL));
         JsonMapper mapper = JsonMapper.builder()
                 .addModule(new Jdk8Module())

@@ -60,6 +60,8 @@ final class Names {
         name("show-below", PlotEdit.ShowBelow.class);
         name("unfold", PlotEdit.Unfold.class);
         name("show-digits", PlotEdit.ShowDigits.class);
+        name("show-form", PlotEdit.ShowForm.class);
+        name("show-level", PlotEdit.ShowLevel.class);
         name("dress-plot", PlotEdit.DressPlot.class);
         name("show-frame", PlotEdit.ShowFrame.class);
         // PartEdit

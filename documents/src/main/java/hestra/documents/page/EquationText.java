@@ -24,10 +24,16 @@ public final class EquationText {
                 case FUNCTION -> piece.text().equals("e") ? "e" : "\\" + piece.text() + " ";
                 case BRACKET -> piece.text();
                 case RAISED_FIGURE -> "^{" + figure(piece.text()) + "}";
-                case RAISED_NAME -> "^{" + name(piece.text()) + "}";
+                case RAISED_NAME -> "^{" + exponent(piece.text()) + "}";
             });
         }
         return text.toString();
+    }
+
+    /** A name, or a rate times a name. */
+    private static String exponent(String text) {
+        int times = text.indexOf('\u00b7');
+        return times < 0 ? name(text) : figure(text.substring(0, times)) + " \\cdot " + name(text.substring(times + 1));
     }
 
     private static String sign(String text) {

@@ -32,6 +32,10 @@ final class MathMl {
     }
 
     private static String element(Piece piece) {
+        int times = piece.kind() == Kind.RAISED_NAME ? piece.text().indexOf('·') : -1;
+        if (times > 0) {
+            return "<mrow><mn>" + escaped(piece.text().substring(0, times)) + "</mn><mo>·</mo><mtext>" + escaped(piece.text().substring(times + 1)) + "</mtext></mrow>";
+        }
         String name = switch (piece.kind()) {
             case FIGURE, RAISED_FIGURE -> "mn";
             case SIGN, BRACKET -> "mo";

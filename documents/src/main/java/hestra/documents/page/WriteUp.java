@@ -72,6 +72,7 @@ public final class WriteUp {
         CurveReport curves = new CurveReport(findings);
         page.put("curves", curves.curves());
         page.put("predictions", curves.predictions());
+        page.put("level", findings.style().withDigits(4).shortest(findings.level() * 100) + " %");
         page.put("hasPredictions", !curves.predictions().isEmpty());
         page.put("x", heading(findings.x().name(), findings.x().unit()));
         page.put("y", heading(findings.y().name(), findings.y().unit()));

@@ -4,6 +4,7 @@ import java.awt.Color;
 import java.awt.Font;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
+import java.awt.font.GlyphVector;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
@@ -45,6 +46,8 @@ public record PlotSheet(Figure plot, Optional<Figure> strip, Optional<String> eq
     private static final double EQUATION_HEIGHT = 34;
     private static final double EQUATION_SIZE = 17;
     private static final double GAP = 6;
+    /** The size of an exponent, as a share of what it stands by. */
+    private static final double RAISED = 0.72;
 
     public double width() {
         return plot.width();
@@ -108,8 +111,17 @@ public record PlotSheet(Figure plot, Optional<Figure> strip, Optional<String> eq
             graphics.setRenderingHint(RenderingHints.KEY_TEXT_ANTIALIASING, RenderingHints.VALUE_TEXT_ANTIALIAS_ON);
             graphics.setColor(new Color(palette.rgb(Ink.INK)));
             Font font = FigurePainter.textFont().deriveFont((float) EQUATION_SIZE);
+            int raised = text.indexOf('^');
+            GlyphVector base = font.createGlyphVector(graphics.getFontRenderContext(), raised < 0 ? text : text.substring(0, raised));
+            float left = (float) plot.area().left();
+            float foot = (float) (EQUATION_HEIGHT - 10);
             // As shapes, so that it looks the same where the typeface is missing.
-            graphics.fill(font.createGlyphVector(graphics.getFontRenderContext(), text).getOutline((float) plot.area().left(), (float) (EQUATION_HEIGHT - 10)));
+            graphics.fill(base.getOutline(left, foot));
+            if (raised >= 0) {
+                String exponent = text.substring(raised + 1).replaceAll("^\\((.*)\\)$", "$1");
+                Font small = font.deriveFont((float) (EQUATION_SIZE * RAISED));
+                graphics.fill(small.createGlyphVector(graphics.getFontRenderContext(), exponent).getOutline(left + (float) base.getLogicalBounds().getWidth() + 1, foot - (float) EQUATION_SIZE * 0.42f));
+            }
         });
         graphics.translate(0, above());
         FigurePainter.paint(plot, graphics, palette);

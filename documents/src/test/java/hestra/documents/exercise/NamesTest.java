@@ -24,6 +24,7 @@ import hestra.figure.Layer;
 import hestra.figure.Slot;
 import hestra.figure.Spacing;
 import hestra.figure.StripKind;
+import hestra.fit.EquationForm;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
 import hestra.recipe.Along;
@@ -42,7 +43,7 @@ class NamesTest {
     private static final List<Class<?>> FAMILIES = List.of(Edit.Final.class, Edit.Step.class, Edit.Lasting.class, TableEdit.class, Provenance.class, Along.class,
             Answer.class, Rounding.class, Block.class, Task.class);
     private static final List<Class<? extends Enum<?>>> ENUMS = List.of(Aid.class, Quantity.class, DecimalMark.class, PointChange.class, Layer.class, Slot.class, Spacing.class,
-            StripKind.class, Below.class, Terms.Showing.class, Terms.Opening.class, Terms.Afterwards.class, KeptPoints.class,
+            StripKind.class, Below.class, Terms.Showing.class, Terms.Opening.class, Terms.Afterwards.class, EquationForm.Base.class, KeptPoints.class,
             Description.Direction.class, Description.Form.class, Description.Strength.class, Description.Unusual.class);
 
     private static Stream<Class<?>> members(Class<?> family) {

@@ -1,0 +1,32 @@
+package hestra.desk;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+
+import hestra.fit.EquationForm;
+
+/**
+ * How the numbers of curves are shown, as it was chosen at the readings; nothing where the exercise or the data decide.
+ *
+ * @param digits how many significant digits they have, 2 to 15
+ * @param form how equations are written
+ * @param level the level of intervals, between 0.5 and 1
+ */
+public record Numbers(OptionalInt digits, Optional<EquationForm> form, OptionalDouble level) {
+
+    /** Nothing chosen. */
+    static final Numbers UNCHOSEN = new Numbers(OptionalInt.empty(), Optional.empty(), OptionalDouble.empty());
+
+    Numbers withDigits(OptionalInt count) {
+        return new Numbers(count, form, level);
+    }
+
+    Numbers with(EquationForm chosen) {
+        return new Numbers(digits, Optional.of(chosen), level);
+    }
+
+    Numbers withLevel(double chosen) {
+        return new Numbers(digits, form, OptionalDouble.of(chosen));
+    }
+}
