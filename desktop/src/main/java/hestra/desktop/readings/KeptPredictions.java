@@ -18,6 +18,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import javafx.scene.text.TextAlignment;
 
 import hestra.data.Cell;
 import hestra.data.DataTable;
@@ -169,7 +170,7 @@ final class KeptPredictions extends VBox {
         if (!grid.isManaged()) {
             return;
         }
-        grid.addRow(0, small(findings.x().name()), small("ŷ"), small(PredictionView.level(findings) + " prediction interval"), new Label());
+        grid.addRow(0, small(findings.x().name()), small("ŷ"), wrapped(PredictionView.level(findings) + " prediction interval"), new Label());
         for (int i = 0; i < Math.min(pinned.size(), MOST_SHOWN); i++) {
             row(findings, pinned.get(i), i + 1);
         }
@@ -191,6 +192,15 @@ final class KeptPredictions extends VBox {
         at.pseudoClassStateChanged(PseudoClass.getPseudoClass("outside"), outside);
         Tip.set(at, outside ? "beyond the data" : "");
         grid.addRow(row, at, fitted, figure(prediction.flatMap(Prediction::predictionInterval).map(it -> PredictionView.interval(it, findings)).orElse(NumberStyle.UNDEFINED)), remove);
+    }
+
+    private static Label wrapped(String text) {
+        Label label = small(text);
+        label.setWrapText(true);
+        label.setMinWidth(60);
+        label.setMinHeight(USE_PREF_SIZE);
+        label.setTextAlignment(TextAlignment.RIGHT);
+        return label;
     }
 
     private static Label small(String text) {

@@ -151,7 +151,7 @@ final class PartView {
         hint.setId("hint");
         hint.setWrapText(true);
         hint.setMinHeight(Region.USE_PREF_SIZE);
-        HBox tools = new HBox(4, dress, takeAway);
+        HBox tools = new HBox(2, dress, takeAway);
         tools.setMinWidth(Region.USE_PREF_SIZE);
         HBox.setHgrow(chips, Priority.ALWAYS);
         HBox above = new HBox(chips, tools);
