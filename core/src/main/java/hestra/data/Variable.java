@@ -7,7 +7,7 @@ import java.util.Optional;
  *
  * @param name short name for headings and equations, such as "length"
  * @param label what it is, for the axis, such as "blade length"; the name where empty
- * @param unit unit of measurement, such as "cm"; empty for none
+ * @param unit unit of measurement, such as "cm"; leave empty for none
  * @param possible which values its unit and nature allow, such as 0 to 100 for a percentage; nothing where none is ruled out
  */
 public record Variable(String name, String label, String unit, Optional<Limits> possible) {
@@ -88,7 +88,7 @@ public record Variable(String name, String label, String unit, Optional<Limits> 
         return powers.isEmpty() ? axisTitle() : described() + " (" + powers + (unit.isEmpty() ? "" : " " + unit) + ")";
     }
 
-    /** The unit with a space before it, for setting after a number; empty for none. */
+    /** The unit with a space before it, for setting after a number; leave empty for none. */
     public String unitAfterNumber() {
         return unit.isEmpty() ? "" : " " + unit;
     }

@@ -26,7 +26,7 @@ import hestra.fit.Inverse;
 import hestra.fit.LeastSquares;
 import hestra.task.Aid;
 
-/** Puts together what plot and strip show: what was chosen, less what is held back. */
+/** Puts together what plot and strip show: what was chosen, less what is closed at the start. */
 final class Contents {
 
     /** With more points than this the plot would be all bars. */
@@ -67,7 +67,7 @@ final class Contents {
         boolean opened = findings.residualsAreOpen();
         Slot slot = findings.slotInHand();
         String reason = findings.fitInHand().filter(Fit.None.class::isInstance).map(fit -> ((Fit.None) fit).reason()).orElse("");
-        String notice = opened ? reason : "Residuals stand here. " + findings.whatOpens(Aid.RESIDUALS) + ".";
+        String notice = opened ? reason : "Residuals will appear here. " + findings.whatOpens(Aid.RESIDUALS) + ".";
         Optional<DrawnCurve> inHand = opened ? curves.at(slot).map(curve -> drawn(slot, curve)) : Optional.empty();
         return content(findings.work().layers(), List.of(), inHand, notice);
     }

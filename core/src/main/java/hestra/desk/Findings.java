@@ -278,7 +278,7 @@ public final class Findings {
     public String whatOpens(Aid aid) {
         return part.opener(aid)
                 .map(task -> "Opens with task " + (exercise().indexOf(task.id()) + 1) + ", " + task.terms().title())
-                .orElse("Held back in this exercise");
+                .orElse("Closed in this exercise");
     }
 
     /** The line where there is one and it is not held back. */

@@ -85,7 +85,7 @@ public sealed interface PartEdit extends Edit.Local {
     record LayPicture(Picture picture, PictureAxes axes) implements PartEdit {
         @Override
         public String inWords() {
-            return "laying in a picture";
+            return "adding a picture";
         }
 
         @Override
@@ -135,11 +135,11 @@ public sealed interface PartEdit extends Edit.Local {
         }
     }
 
-    /** The instructor chooses what is held back at the start. */
+    /** The instructor chooses what is closed at the start at the start. */
     record WriteHeld(Set<Aid> held) implements PartEdit {
         @Override
         public String inWords() {
-            return "changing what is held back";
+            return "changing what is closed at the start";
         }
 
         @Override

@@ -22,6 +22,7 @@ import hestra.fit.Curve;
 import hestra.fit.EquationForm;
 import hestra.fit.Trial;
 import hestra.numbers.DecimalMark;
+import hestra.numbers.Words;
 import hestra.working.SumsWorking;
 
 /**
@@ -109,7 +110,7 @@ public sealed interface PlotEdit extends WorkEdit {
     record AddCurve(Curve curve) implements PlotEdit {
         @Override
         public String inWords() {
-            return "adding a " + curve.inWords();
+            return "adding " + Words.withArticle(curve.inWords());
         }
 
         @Override
@@ -137,7 +138,7 @@ public sealed interface PlotEdit extends WorkEdit {
     record RemoveCurve(Slot slot) implements PlotEdit {
         @Override
         public String inWords() {
-            return slot == Slot.TRIAL ? "removing the trial" : "removing a curve";
+            return slot == Slot.TRIAL ? "removing the curve by eye" : "removing a curve";
         }
 
         @Override
@@ -176,7 +177,7 @@ public sealed interface PlotEdit extends WorkEdit {
     record TakeInHand(Slot slot) implements PlotEdit {
         @Override
         public String inWords() {
-            return "taking another curve in hand";
+            return "selecting another curve";
         }
 
         @Override
@@ -198,7 +199,7 @@ public sealed interface PlotEdit extends WorkEdit {
     record Try(Trial trial, long gesture) implements PlotEdit {
         @Override
         public String inWords() {
-            return "moving the trial";
+            return "moving the curve by eye";
         }
 
         @Override

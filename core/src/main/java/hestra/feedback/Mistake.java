@@ -19,7 +19,7 @@ public enum Mistake {
             1, new Slip((what, data) -> what.in(data.swapped()))),
 
     SLOPE_AND_INTERCEPT_EXCHANGED("slope-and-intercept-exchanged", "slope and intercept exchanged",
-            "Slope and intercept are exchanged. Which of the two stands with {x.name} in the equation?",
+            "Slope and intercept are exchanged. Which of the two multiplies {x.name} in the equation?",
             1, new Slip((what, data) -> switch (what) {
                 case Sought.Value(Quantity quantity) when quantity == Quantity.SLOPE -> data.value(Quantity.INTERCEPT);
                 case Sought.Value(Quantity quantity) when quantity == Quantity.INTERCEPT -> data.value(Quantity.SLOPE);
@@ -40,11 +40,11 @@ public enum Mistake {
             1, new Slip((what, data) -> what instanceof Sought.Value(Quantity quantity) && quantity.hasDirection() ? negated(what.in(data)) : OptionalDouble.empty())),
 
     FORCED_THROUGH_ORIGIN("forced-through-origin", "line forced through the origin",
-            "This is the slope of a line that was made to pass through 0. The line of least squares goes where the points are.",
+            "This is the slope of a line forced through 0. The line of least squares need not pass through 0.",
             2, new Slip((what, data) -> what.equals(new Sought.Value(Quantity.SLOPE)) ? LeastSquares.slopeThroughOrigin(data.pairs()) : OptionalDouble.empty())),
 
     SLIP_STILL_IN("slip-still-in", "mistyped value still in the data",
-            "This comes out with the mistyped value still in the data. Mend the data first, then read again.",
+            "This comes out with the mistyped value still in the data. Correct the data first, then read again.",
             2, new InOtherData()),
 
     CUT_OFF("cut-off", "cut off, not rounded",

@@ -9,14 +9,14 @@ public enum Layer {
     LINE("Line", "the line of least squares"),
     RESIDUALS("Residuals", "the vertical distance of each point from the selected curve"),
     SQUARES("Squares", "the residuals squared: least squares makes their sum as small as it can be"),
-    NAMES("Names", "what each point is called"),
+    NAMES("Names", "the name of each point"),
     MEAN("Mean", "the mean of the response"),
     EQUATIONS("Equations", "each curve's equation beside it: drag it elsewhere, turn the wheel over it for its size"),
     DEVIATIONS("Deviations", "how far each point lies from the mean: one part explained by the selected curve, one left over"),
     MEAN_INTERVAL("Mean interval", "where the mean response at each x lies, at the level of confidence chosen at the readings"),
     PREDICTION_INTERVAL("Prediction interval", "where a single new response at each x lies, at the level chosen at the readings"),
     PRODUCTS("Products", "the rectangle of the selected point with the two means: Sxy is the sum of such areas, those at the other corners subtracted"),
-    LEVERAGE("Leverage", "how hard each point can pull the selected curve; a ring marks one that does move it"),
+    LEVERAGE("Leverage", "how strongly each point can pull the selected curve; a ring marks a point that does"),
     SMOOTH("Smooth", "a smooth line through the residuals, which shows a pattern in them");
 
     private final String title;

@@ -6,7 +6,7 @@ public enum StripKind {
     AGAINST_FITTED("against fitted", "residuals against what the curve says: a funnel says that the spread changes"),
     IN_ORDER("in order", "residuals in the order of the table: a drift says that something changed while it was measured"),
     DOTS("dot plot", "a dot for each residual: how they spread about zero"),
-    HISTOGRAM("histogram", "how many residuals lie in each stretch"),
+    HISTOGRAM("histogram", "how many residuals lie in each interval"),
     NORMAL("normal quantiles", "residuals against what normal ones would be: along the line if they are normal");
 
     private final String title;

@@ -133,7 +133,7 @@ public final class BasisFit implements LinearFit {
             return Optional.of(LeastSquares.TOO_LARGE);
         }
         return Math.abs(factor.at(j, j).hi()) > LEAST_SHARE * column ? Optional.empty()
-                : Optional.of(new Fit.None("On these x the terms of the curve cannot be told apart: one of them is a mixture of the others. "
+                : Optional.of(new Fit.None("On these x the terms of the curve cannot be separated: one of them is a combination of the others. "
                         + "Leave a term out, or take x over a wider range."));
     }
 

@@ -6,6 +6,7 @@ import java.util.stream.IntStream;
 
 import hestra.data.Pairs;
 import hestra.numbers.Counted;
+import hestra.numbers.Words;
 
 /** Says which rows lie outside what a curve is defined for, and what helps. */
 final class Domain {
@@ -21,8 +22,8 @@ final class Domain {
             return "";
         }
         boolean direct = needed.startsWith("y") && rows.size() < pairs.size();
-        return "A %s needs %s; %s %s not. Set %s aside, %schoose another curve.".formatted(
-                curve instanceof Curve.OwnTerms ? "curve of these terms" : bare(curve), needed, named(rows), rows.size() == 1 ? "does" : "do",
+        String name = curve instanceof Curve.OwnTerms ? "curve of these terms" : bare(curve);
+        return "%s %s needs %s; %s %s not. Set %s aside, %schoose another curve.".formatted(Words.article(name).equals("an") ? "An" : "A", name, needed, named(rows), rows.size() == 1 ? "does" : "do",
                 rows.size() == 1 ? "it" : "them", direct ? "fit the curve directly, or " : "or ");
     }
 
@@ -44,7 +45,7 @@ final class Domain {
     static String tooFew(Pairs pairs, Curve curve, long distinctX) {
         String name = bare(curve);
         int needed = curve.coefficients();
-        String article = "aeio".indexOf(name.charAt(0)) >= 0 ? "An " : "A ";
+        String article = Words.article(name).equals("an") ? "An " : "A ";
         if (pairs.n() == 0) {
             return article + name + " needs at least " + points(needed) + ". There are none yet.";
         }

@@ -19,7 +19,7 @@ import hestra.summary.PairSums;
 public final class LeastSquares {
 
     static final Fit TOO_LARGE =
-            new Fit.None("These values are too large, too small or too far apart to be computed with. Use another unit.");
+            new Fit.None("These values are too large, too small or too far apart to compute with. Use another unit.");
 
     /** A residual this small beside the spread of y is arithmetic noise of an exact line: 2⁻⁹⁰. */
     static final double NOISE = 0x1p-90;

@@ -186,7 +186,7 @@ final class NumberReader {
             String whole = digits.replaceAll("[.,]", "");
             String fraction = digits.replace(mark.other(), mark.sign());
             return new NumberReading.Unreadable(
-                    "“%s” could mean %s or %s. Type one of these.".formatted(digits, fraction, whole));
+                    "“%s” could mean %s or %s. Type one of them.".formatted(digits, fraction, whole));
         }
         return unreadable(text);
     }

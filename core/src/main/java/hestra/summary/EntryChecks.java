@@ -69,7 +69,7 @@ public final class EntryChecks {
         checks.scale(pairs);
         checks.slipped(pairs);
         checks.gather(Kind.SAME_PAIR, "rows repeat a pair that stands above them");
-        checks.gather(Kind.NOT_A_NUMBER, "rows hold something that is no number");
+        checks.gather(Kind.NOT_A_NUMBER, "rows hold something that is not a number");
         checks.gather(Kind.IMPOSSIBLE, "values are impossible");
         checks.gather(Kind.INCOMPLETE, "rows are incomplete");
         checks.found.sort(Comparator.comparing(Suspicion::kind).thenComparing(Suspicion::row));
@@ -254,7 +254,7 @@ public final class EntryChecks {
             if (moved.isPresent() && asItStands.isPresent() && Math.abs(moved.getAsDouble()) > STRONG
                     && Math.abs(asItStands.getAsDouble()) < MUCH_WEAKER * Math.abs(moved.getAsDouble())) {
                 found.add(new Suspicion(Kind.SLIPPED, 0, roles.response(), "With " + name(roles.response()) + " moved one row " + (step > 0 ? "up" : "down")
-                        + ", the pairs go together far better. Have the columns slipped against each other?"));
+                        + ", the pairs correlate more strongly. Is one column shifted by a row?"));
             }
         }
     }

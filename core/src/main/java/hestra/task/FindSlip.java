@@ -37,7 +37,7 @@ public record FindSlip(Terms terms, int row, int column, String shown) implement
         String text = truth.data().cell(row, column).text();
         String shown = text.matches(".*[.,].*") ? text.replaceAll("[.,]", "") : text + "0";
         return new FindSlip(Terms.of(id, "Find the mistyped value",
-                "One value stands wrongly in the table. Find it, compare it with the printed table, and mend it. "
+                "One value in the table is wrong. Find it, compare it with the printed table, and correct it. "
                         + "Or set it aside and give your reason.", 2).withTries(0), row, column, shown);
     }
 
@@ -138,7 +138,7 @@ public record FindSlip(Terms terms, int row, int column, String shown) implement
         if (!given.othersChanged().isEmpty()) {
             String rows = String.join(", ", given.othersChanged().stream().map(it -> Integer.toString(it + 1)).toList());
             return Verdict.of(Outcome.NEARLY, terms.marks() / 2.0,
-                    "The mistyped value is dealt with, but something else no longer agrees with the printed table: row " + rows + ".");
+                    "You found the mistyped value, but something else no longer agrees with the printed table: row " + rows + ".");
         }
         return Verdict.right(terms.marks(), mended ? "Row " + (row + 1) + " now agrees with the printed table."
                 : "Row " + (row + 1) + " is set aside, and your reason is kept.");

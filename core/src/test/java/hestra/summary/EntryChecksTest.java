@@ -117,7 +117,7 @@ class EntryChecksTest {
             rows.set(i, "?" + i + "|9.1");
         }
         assertThat(check(rows)).singleElement().satisfies(it -> {
-            assertThat(it.message()).isEqualTo("6 rows hold something that is no number, the first is row 3.");
+            assertThat(it.message()).isEqualTo("6 rows hold something that is not a number, the first is row 3.");
             assertThat(it.row()).isEqualTo(2);
         });
     }

@@ -24,7 +24,7 @@ public final class OpenDesk implements AutoCloseable {
 
     private static final Logger LOG = LoggerFactory.getLogger(OpenDesk.class);
     private static final int MOST_WINDOWS = 8;
-    private static final String APART = "This exercise is open in another window already. What you do in this one is kept apart from that.";
+    private static final String APART = "This exercise is open in another window already. What you do in this one is kept separately.";
 
     private final Optional<Path> journalFile;
     private final Optional<JournalWriter> journal;

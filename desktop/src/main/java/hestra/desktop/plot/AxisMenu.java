@@ -1,8 +1,7 @@
 package hestra.desktop.plot;
 
-import java.util.function.Consumer;
-
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.CheckMenuItem;

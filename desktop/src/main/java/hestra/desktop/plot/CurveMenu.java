@@ -77,7 +77,7 @@ final class CurveMenu extends MenuButton {
 
     private void add(Curve curve) {
         if (model.findings().work().curves().slotOf(curve).isEmpty() && model.findings().work().curves().free().isEmpty()) {
-            notice.accept("Four curves beside the line are as many as can be told apart. Remove one first: take it in hand and press Delete in the plot.");
+            notice.accept("Four curves beside the line are as many as can be told apart. Remove one first: the cross on its chip does it.");
             return;
         }
         model.apply(new PlotEdit.AddCurve(curve));

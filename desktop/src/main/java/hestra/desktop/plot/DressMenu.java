@@ -48,7 +48,7 @@ public final class DressMenu extends MenuButton {
             signs.getItems().add(item);
         }
         Menu points = sizes("Size of points", "points", Dress::withPoints);
-        Menu lines = sizes("Weight of lines", "lines", Dress::withLines);
+        Menu lines = sizes("Line thickness", "lines", Dress::withLines);
         CheckMenuItem grid = new CheckMenuItem("Grid");
         grid.setId("dress-grid");
         grid.setOnAction(_ -> dress(dress().withGrid(grid.isSelected())));

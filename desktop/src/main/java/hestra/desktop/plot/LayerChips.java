@@ -1,8 +1,5 @@
 package hestra.desktop.plot;
 
-import javafx.scene.control.Button;
-import javafx.scene.layout.HBox;
-
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
@@ -13,10 +10,12 @@ import java.util.function.Consumer;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
 
 import hestra.data.Pairs;
 import hestra.desk.Findings;
@@ -72,7 +71,7 @@ public final class LayerChips extends FlowPane {
         reading.setOnAction(_ -> toggleReading());
         only.setId("chip-only");
         only.setOnAction(_ -> model.apply(new PlotEdit.FitOnly(Set.of())));
-        Tip.set(only, "press to fit to all points again");
+        Tip.set(only, "click to fit to all points again");
         getChildren().addAll(reading, only, moreMenu());
         holdVisible(this);
         model.watch(this::show);
@@ -189,7 +188,7 @@ public final class LayerChips extends FlowPane {
         only.setText("Fitted to " + findings.pairs().size() + " of " + (findings.pairs().size() + notChosen(findings)));
         boolean open = findings.isOpen(Aid.PREDICTION);
         show(reading, findings.work().readingAt().isPresent() && open, open,
-                open ? "an upright line to predict with: drag it along, or press Shift and an arrow key in the plot"
+                open ? "a vertical line to predict with: drag it, or press Shift and an arrow key in the plot"
                         : findings.whatOpens(Aid.PREDICTION));
     }
 
@@ -201,7 +200,7 @@ public final class LayerChips extends FlowPane {
         return switch (slot) {
             case LINE -> Layer.LINE.meaning();
             case TRIAL -> "your curve by eye: drag its squares, or the curve itself";
-            case FIRST, SECOND, THIRD, FOURTH -> "press to select the curve, again to hide it; the cross removes it";
+            case FIRST, SECOND, THIRD, FOURTH -> "click to select the curve, again to hide it; the cross removes it";
         };
     }
 

@@ -108,7 +108,7 @@ final class PlotKeys {
         if (!slots.isEmpty()) {
             Slot next = slots.get((slots.indexOf(model.findings().slotInHand()) + 1) % slots.size());
             model.apply(new PlotEdit.TakeInHand(next));
-            plot.hint("In hand: " + model.findings().curveInHand().map(it -> it.curve().inWords()).orElse("no curve"));
+            plot.hint("Selected: " + model.findings().curveInHand().map(it -> it.curve().inWords()).orElse("no curve"));
         }
     }
 
@@ -174,8 +174,8 @@ final class PlotKeys {
             int next = model.desk().pointing().handle().orElse(-1) + 1;
             model.apply(new PlotEdit.TakeInHand(Slot.TRIAL));
             model.apply(new Edit.TakeHandle(next == count ? OptionalInt.empty() : OptionalInt.of(next)));
-            plot.hint(next == count ? "Alt and arrows shift and tilt the whole curve by eye · H takes a square of it"
-                    : "Alt and arrows move square " + (next + 1) + " of " + count + " · H takes the next");
+            plot.hint(next == count ? "Alt and arrows move and tilt the curve by eye · H selects one of its squares"
+                    : "Alt and arrows move square " + (next + 1) + " of " + count + " · H selects the next");
         });
     }
 

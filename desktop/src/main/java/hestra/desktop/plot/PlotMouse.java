@@ -75,15 +75,15 @@ final class PlotMouse {
         Findings findings = model.findings();
         plot.hint(switch (hit) {
             case Hit.OnPoint(int row) -> PointText.of(findings, row) + (allows(PointChange.MOVE) ? " · drag moves it" : "");
-            case Hit.OnHandle _ -> "Drag the square: the curve by eye passes through it · Alt and arrows move it";
+            case Hit.OnHandle _ -> "Drag the square: the curve by eye goes through it · Alt and arrows move it";
             case Hit.OnTitle _ -> "Click to change the title";
             case Hit.OnLabel _ -> "Drag moves the equation · the wheel makes it larger or smaller";
-            case Hit.OnCurve(Slot slot) -> slot == Slot.TRIAL ? "Drag moves the curve by eye; its squares turn it"
+            case Hit.OnCurve(Slot slot) -> slot == Slot.TRIAL ? "Drag moves the curve by eye; drag its squares to tilt it"
                     : "Click selects the " + findings.curveAt(slot).map(it -> it.curve().inWords()).orElse("curve") + " · right click: more";
             case Hit.OnReadingLine(boolean upright) -> upright ? "Drag the reading line to predict at another " + findings.x().name()
                     : "Drag the reading line to another " + findings.y().name();
             case Hit.OnAxis(boolean along) -> plot.isOnAxisTitle(along, event.getX(), event.getY()) ? "Click: change the name and unit of this axis · drag to the other axis, or X: exchange them"
-                    : "Click: what stands on this axis and how · drag to the other axis, or X: exchange them";
+                    : "Click: choose the variable and the scale · drag to the other axis, or X: exchange them";
             case Hit.OnGround _ -> allows(PointChange.ADD) ? PlotView.ADDING : PlotView.AT_REST;
             case Hit.Outside _ -> PlotView.AT_REST;
         });

@@ -1,10 +1,9 @@
 package hestra.desktop.plot;
 
-import javafx.application.Platform;
-
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.event.Event;
@@ -78,8 +77,8 @@ public final class PlotView extends StackPane {
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         setAccessibleHelp("Left and right walk through the points along x, up and down in the order of the table; with Alt the arrow keys move the selected point, "
-                + "or the curve tried by eye; with Ctrl they select each point on the way, with Shift they move the reading lines. F fits to the selected points alone. T tries a line by eye, H takes one of its squares, C takes the next curve in hand, "
-                + "P keeps the prediction, Delete removes the selected point or the curve in hand, plus and minus zoom, Home shows everything, X exchanges the axes.");
+                + "or the curve tried by eye; with Ctrl they select each point on the way, with Shift they move the reading lines. F fits to the selected points alone. T tries a line by eye, H selects one of its squares, C selects the next curve, "
+                + "P keeps the prediction, Delete removes the selected point or curve, plus and minus zoom, Home shows everything, X exchanges the axes.");
         model.watch(this::show);
         new PlotMouse(this, model, axes);
         keys = new PlotKeys(this, model, axes);

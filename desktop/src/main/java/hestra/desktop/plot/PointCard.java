@@ -2,7 +2,6 @@ package hestra.desktop.plot;
 
 import javafx.scene.control.Label;
 
-
 import hestra.figure.Figure;
 import hestra.figure.Figure.Spot;
 

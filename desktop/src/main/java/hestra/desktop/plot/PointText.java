@@ -36,7 +36,7 @@ final class PointText {
     static String ofSelected(Findings findings) {
         Selection selection = findings.desk().selection();
         return selection.isSeveral() ? selection.rows().size() + " points selected · F fits to them"
-                + (findings.part().rules().allows(PointChange.REMOVE) ? " · Delete removes" : "") + " · Esc lets go"
+                + (findings.part().rules().allows(PointChange.REMOVE) ? " · Delete removes" : "") + " · Esc deselects"
                 : selection.inHand().isPresent() ? of(findings, selection.inHand().getAsInt()) : PlotView.AT_REST;
     }
 

@@ -86,7 +86,7 @@ public final class StripView extends VBox {
         MenuButton button = new MenuButton();
         button.setId("strip-kind");
         button.getStyleClass().setAll("quiet", "menu", "strip-kind");
-        Tip.set(button, "how to look at the residuals");
+        Tip.set(button, "how the residuals are shown");
         for (StripKind kind : StripKind.values()) {
             MenuItem item = new MenuItem(kind.title());
             item.setId("strip-" + kind.name().toLowerCase(Locale.ROOT).replace('_', '-'));

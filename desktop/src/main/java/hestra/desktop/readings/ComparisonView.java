@@ -72,8 +72,8 @@ public final class ComparisonView extends VBox {
         if (!useful) {
             return;
         }
-        grid.addRow(0, heading("curve", ""), heading("R²", "share of the variation of y that goes with the curve"),
-                heading("adj. R²", "R² less what more coefficients give by themselves: compare curves by this"),
+        grid.addRow(0, heading("curve", ""), heading("R²", "share of the variation of y that the curve explains"),
+                heading("adj. R²", "R² corrected for the number of coefficients: compare curves by this"),
                 heading("s", "typical distance of a point from the curve, in the unit of y"));
         int places = places(findings, slots);
         for (Slot slot : slots) {
@@ -103,13 +103,13 @@ public final class ComparisonView extends VBox {
         int row = grid.getRowCount();
         switch (fit) {
             case CurveFit curve -> {
-                Tip.set(name, "take the " + curve.curve().inWords() + " in hand");
+                Tip.set(name, "select the " + curve.curve().inWords());
                 grid.addRow(row, name, figure(share(curve.goodness().rSquared(), style, places)), figure(share(curve.goodness().adjustedRSquared(), style, places)),
                         figure(findings.isOpen(Aid.EQUATION) ? style.show(curve.goodness().residualStandardError()) : NumberStyle.UNDEFINED));
             }
             case Fit.None(String reason) -> {
                 Tip.set(name, reason);
-                Label why = new Label("no curve: take it in hand to see why");
+                Label why = new Label("no curve: select it to see why");
                 why.getStyleClass().add("small");
                 grid.add(name, 0, row);
                 grid.add(why, 1, row, 3, 1);

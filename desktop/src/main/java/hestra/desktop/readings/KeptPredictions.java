@@ -1,11 +1,10 @@
 package hestra.desktop.readings;
 
-import java.util.function.Consumer;
-
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Consumer;
 import java.util.stream.IntStream;
 import javafx.css.PseudoClass;
 import javafx.geometry.HPos;

@@ -1,10 +1,9 @@
 package hestra.desktop.readings;
 
-import java.util.function.Consumer;
-
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Consumer;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -123,7 +122,7 @@ public final class PredictionView extends VBox {
         pin.setDisable(prediction.isEmpty());
         if (!open) {
             fitted.setText("");
-            say("Predictions stand here. " + findings.whatOpens(Aid.PREDICTION) + ".", false);
+            say("Predictions will appear here. " + findings.whatOpens(Aid.PREDICTION) + ".", false);
             return;
         }
         at.show(shown(findings, findings.work().readingAt()));
@@ -132,7 +131,7 @@ public final class PredictionView extends VBox {
         fitted.setText(prediction.map(it -> findings.precision().predicted(it.fitted()) + findings.y().unitAfterNumber()).orElse(NumberStyle.UNDEFINED));
         if (prediction.isEmpty()) {
             boolean asked = findings.work().readingAt().isPresent() && findings.curveInHand().isPresent();
-            say(asked ? "The curve in hand is not defined there." : findings.curveInHand().isPresent()
+            say(asked ? "The selected curve is not defined there." : findings.curveInHand().isPresent()
                     ? "Type a value of " + findings.x().name() + ", or drag the reading line in the plot." : "", asked);
             return;
         }

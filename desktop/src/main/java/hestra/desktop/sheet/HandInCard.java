@@ -43,7 +43,7 @@ final class HandInCard extends VBox {
         Button handIn = new Button("Hand in…");
         handIn.setId("hand-in-below");
         handIn.getStyleClass().add("check");
-        Tip.set(handIn, "Saves one file to give to your instructor, and a page to read or print");
+        Tip.set(handIn, "Save one file to give to your instructor, and a page to read or print");
         handIn.setOnAction(_ -> onHandIn.run());
         HBox row = new HBox(name, handIn);
         row.getStyleClass().add("answer-row");

@@ -84,7 +84,7 @@ final class PasteStrip extends VBox {
         close.getStyleClass().add("quiet");
         close.setOnAction(_ -> hide());
         close.setMinWidth(USE_PREF_SIZE);
-        Tip.set(close, "everything was read as it should be; close this (Escape)");
+        Tip.set(close, "close this (Escape)");
         HBox.setHgrow(title, Priority.ALWAYS);
         title.setMaxWidth(Double.MAX_VALUE);
         HBox top = new HBox(title, close);

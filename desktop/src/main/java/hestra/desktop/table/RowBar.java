@@ -30,8 +30,8 @@ final class RowBar extends VBox {
 
     private final DeskModel model;
     private final Label title = new Label();
-    private final Button setAside = button("Set aside…", "keep the row in the data and out of the fit, for a reason that you give");
-    private final Button takeBack = button("Take back", "let the row take part again");
+    private final Button setAside = button("Set aside…", "leave the row out of the fit but keep it in the data; you give the reason");
+    private final Button takeBack = button("Take back", "use the row in the fit again");
     private final Button insert = button("Insert above", "put an empty row above this one (Alt+Insert)");
     private final Button delete = button("Remove", "take the row out of the table (Alt+Delete)");
     private final Button fit = button("Fit to these", "fit curves to the selected rows alone (Alt+F)");

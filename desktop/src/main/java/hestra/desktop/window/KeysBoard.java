@@ -17,16 +17,16 @@ final class KeysBoard extends Board {
     private record Line(String how, String does) {}
 
     private static final List<Line> MOUSE = List.of(
-            new Line("drag a point", "moves it, where the exercise allows that"),
-            new Line("click a curve", "takes it in hand: the readings are of it"),
-            new Line("drag the ground", "moves the view"),
+            new Line("drag a point", "moves it, if the exercise allows it"),
+            new Line("click a curve", "selects the curve: the readings are of it"),
+            new Line("drag the background", "moves the view"),
             new Line("wheel, pinch", "zooms about the pointer"),
-            new Line("Shift+drag", "zooms to a frame"),
-            new Line("Ctrl+drag", "selects the points in a frame"),
+            new Line("Shift+drag", "zooms to the rectangle"),
+            new Line("Ctrl+drag", "selects the points inside it"),
             new Line("Ctrl+click", "selects one more point"),
             new Line("double click", "adds a point, or shows everything"),
-            new Line("click an axis", "what stands on it and how"),
-            new Line("drag an axis", "to the other one exchanges them"),
+            new Line("click an axis", "what it shows, and how"),
+            new Line("drag an axis", "to the other one: exchanges them"),
             new Line("drag an equation", "moves it; the wheel resizes it"));
 
     private static final List<Line> PLOT = List.of(
@@ -34,14 +34,14 @@ final class KeysBoard extends Board {
             new Line("↑ ↓", "in the order of the table"),
             new Line("Ctrl+arrows", "select each point on the way"),
             new Line("Ctrl+A", "select all points"),
-            new Line("Alt+arrows", "move the point or what is tried by eye"),
+            new Line("Alt+arrows", "move the selected point or the curve by eye"),
             new Line("Shift+arrows", "move the reading lines"),
             new Line("T", "try a line by eye"),
-            new Line("H", "take one of its squares"),
-            new Line("C", "take the next curve in hand"),
+            new Line("H", "select one of its squares"),
+            new Line("C", "select the next curve"),
             new Line("F", "fit to the selected points, or all again"),
             new Line("P", "keep the prediction"),
-            new Line("Delete", "remove the points or the curve in hand"),
+            new Line("Delete", "remove the selected points or curve"),
             new Line("+ − Home", "zoom, show everything"),
             new Line("X", "exchange the axes"),
             new Line("Ctrl+C", "copy the plot as a picture"));
@@ -52,19 +52,19 @@ final class KeysBoard extends Board {
             new Line("Shift+arrows", "select"),
             new Line("Ctrl+V", "pastes anything"),
             new Line("Alt+Enter", "fills a sequence down"),
-            new Line("Alt+Insert, Alt+Delete", "rows in and out"),
+            new Line("Alt+Insert, Alt+Delete", "insert and remove rows"),
             new Line("Alt+↑ ↓", "move rows"),
             new Line("Alt+F", "fits to these rows alone"));
 
     private static final List<Line> EVERYWHERE = List.of(
-            new Line("Ctrl+Enter", "checks the task in hand"),
+            new Line("Ctrl+Enter", "checks the current task"),
             new Line("Ctrl+Z, Ctrl+Shift+Z", "undo, redo"),
             new Line("F8", "larger type"),
-            new Line("F1", "this board"),
-            new Line("Esc", "lets go, leaves"));
+            new Line("F1", "this list"),
+            new Line("Esc", "deselects, closes, goes back to the sheet"));
 
     KeysBoard() {
-        super("keys", "Mouse and keys", "Nothing need be switched in the plot: what lies under the pointer decides, and the line below the plot says what a press would do.",
+        super("keys", "Mouse and keys", "There are no modes: what is under the pointer decides what a press does, and the line below the plot says so beforehand.",
                 columns());
     }
 

@@ -124,7 +124,7 @@ public final class MainWindow {
         } else if (!open.isKept()) {
             notices.say("Your work cannot be kept as you go: Hestra’s folder (" + settings.folder() + ") cannot be written.");
         } else if (open.restored() > 0) {
-            notices.say("Picked up where you left off. “Start again” in the menu begins afresh, and can be undone.");
+            notices.say("Your earlier work is back. “Start again” in the menu starts from the beginning; undo brings the work back.");
         }
     }
 

@@ -69,8 +69,8 @@ final class TopBar extends StackPane {
         type.getStyleClass().add("icon-button");
         Tip.set(type, "Larger type, for reading from the back of a room (F8)");
         type.setOnAction(_ -> window.look().nextType());
-        main(handIn, "hand-in", "Saves one file for your instructor, and a page to read or print", window::handIn);
-        main(tryIt, "try-it", "Start the exercise as a student finds it", window::tryIt);
+        main(handIn, "hand-in", "Save one file for your instructor, and a page to read or print", window::handIn);
+        main(tryIt, "try-it", "Try the exercise as a student sees it", window::tryIt);
         main(back, "back-to-write", "Stop trying it; your own work in Work is as you left it", () -> window.show(View.WRITE));
         back.getStyleClass().add("secondary");
         trying.getStyleClass().add("bar-trying");

@@ -85,7 +85,7 @@ public final class WorkingView extends BorderPane {
         which.show(Optional.of(below));
         Optional<Aid> closed = Stream.of(Aid.LINE, Aid.EQUATION, Aid.R, Aid.R_SQUARED, Aid.RESIDUALS).filter(aid -> !findings.isOpen(aid)).findFirst();
         if (closed.isPresent()) {
-            say("The calculation stands here. " + findings.whatOpens(closed.get()) + ".");
+            say("The calculation will appear here. " + findings.whatOpens(closed.get()) + ".");
         } else if (below == Below.SUMS) {
             sums(findings);
         } else if (shown == null || shown.pairs() != findings.pairs() || shown.slotInHand() != findings.slotInHand() || shown.fitInHand() != findings.fitInHand()
@@ -119,7 +119,7 @@ public final class WorkingView extends BorderPane {
         } else {
             say(findings.fitInHand().filter(LinearFit.class::isInstance).isPresent()
                     ? "Matrices are written out for up to " + MatrixWorking.MOST + " points."
-                    : "Matrices solve curves that are sums of terms: take the line, a polynomial, a logarithmic curve or own terms in hand.");
+                    : "Matrices solve curves that are sums of terms: select the line, a polynomial, a logarithmic curve or own terms.");
         }
     }
 

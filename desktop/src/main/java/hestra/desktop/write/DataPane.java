@@ -91,7 +91,7 @@ final class DataPane {
                 .filter(Cell.Unreadable.class::isInstance).count();
         summary.setText(part.data().size() == 0
                 ? "Click a cell and paste the columns from a spreadsheet, or type them; or drop a file here: .csv, .xlsx or .ods, or choose one with Open data… (Ctrl+Shift+O)."
-                : Counted.of(part.pairs().n(), "pair") + (unreadable == 0 ? "" : " · " + Counted.of(unreadable, "cell is no number; it is left out", "cells are not numbers; they are left out"))
+                : Counted.of(part.pairs().n(), "pair") + (unreadable == 0 ? "" : " · " + Counted.of(unreadable, "cell is not a number; it is left out", "cells are not numbers; they are left out"))
                     + ". This is the printed table; students get it as their tasks say.");
     }
 

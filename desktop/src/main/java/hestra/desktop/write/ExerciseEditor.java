@@ -26,7 +26,7 @@ import hestra.task.Aid;
 
 import static hestra.desktop.parts.Presence.present;
 
-/** What belongs to the exercise as a whole, and to the part in hand as a whole: what is held back at the start, and the rules of the plot. */
+/** What belongs to the exercise as a whole, and to the part in hand as a whole: what is closed at the start at the start, and the rules of the plot. */
 final class ExerciseEditor extends VBox implements Editor {
 
     private final DeskModel model;
@@ -84,7 +84,7 @@ final class ExerciseEditor extends VBox implements Editor {
         Label hint = new Label("Click a task on the left to change it.");
         hint.getStyleClass().add("small");
         getChildren().addAll(title, hint, label("where the data come from"), place, ofPart,
-                label("held back until a task opens it"), held, warning,
+                label("closed until a task opens it"), held, warning,
                 label("in the plot, points may be"), points, label("equations are written"), equations, label("exponentials are written"), base, label("digits in the numbers of curves"), digits,
                 label("answers that are right for the points a student kept, others set aside"), kept);
         watching = model.watch(this::show);

@@ -52,7 +52,7 @@ final class JoinStrip extends VBox {
         told.setId("join-told");
         told.setWrapText(true);
         told.setMinHeight(USE_PREF_SIZE);
-        Button close = new Button("All right");
+        Button close = new Button("Done");
         close.getStyleClass().add("quiet");
         close.setId("join-close");
         close.setMinWidth(Region.USE_PREF_SIZE);
@@ -117,10 +117,10 @@ final class JoinStrip extends VBox {
         present(this, true);
     }
 
-    /** "4 of 5 rows found theirs. Not in the file: Yew. Only in the file: Fir." */
+    /** "4 of 5 rows matched. Not in the file: Yew. Only in the file: Fir." */
     private static String inWords(Join join, int rows) {
         List<String> sentences = new ArrayList<>();
-        sentences.add(join.matched() + " of " + Counted.of(rows, "row") + " found theirs.");
+        sentences.add(join.matched() + " of " + Counted.of(rows, "row") + " matched.");
         list(sentences, "Not in the file", join.unmatched());
         list(sentences, "Only in the file", join.left());
         list(sentences, "Several times in the file, the first was taken", join.repeated());

@@ -105,7 +105,7 @@ final class PartPanes {
         } else if (model.findings().part().provenance() instanceof Provenance.Made(Recipe made)) {
             model.apply(new PartEdit.WriteRecipe(made.next()));
         } else {
-            notice.accept("These data were not made by a recipe. Write one under Make data; then this key draws a new sample.");
+            notice.accept("These data were not made by a recipe. Write a recipe under Make data; then this key draws a new sample.");
         }
     }
 
@@ -129,7 +129,7 @@ final class PartPanes {
 
     /** The true data with their line: nothing is held back from the instructor. */
     private Figure describe(Layout layout) {
-        return ScatterPlot.describe(truth.plot().atRest("Paste or type the data first:\nthe tab “Data” is above."), layout);
+        return ScatterPlot.describe(truth.plot().atRest("Type or paste the data first,\nin the tab “Data” above."), layout);
     }
 
     private static ToggleButton tab(String name, String id) {

@@ -53,10 +53,10 @@ final class RecipeForm extends VBox {
     private final ComboBox<String> shape = combo("recipe-shape", List.of(Scatter.Shape.values()).stream().map(Scatter.Shape::inWords).toList());
     private final TextField size = number("recipe-size", 4, "the standard deviation of the deviations from the curve, in the unit of the response");
     private final CheckBox grows = new CheckBox("grows with x");
-    private final TextField target = number("recipe-r", 4, "leave empty, or say which r the sample is to have: the scatter is then made to fit");
+    private final TextField target = number("recipe-r", 4, "leave empty, or give the r that the sample should have: the scatter is then adjusted");
     private final TextField outliers = number("recipe-outliers", 3, "how many points to move off the curve");
     private final TextField offBy = number("recipe-off-by", 3, "by how many standard deviations, up or down by chance");
-    private final TextField farX = number("recipe-far-x", 5, "x of one more point, far from the others; empty for none");
+    private final TextField farX = number("recipe-far-x", 5, "x of one extra point, far from the others; leave empty for none");
     private final TextField farOff = number("recipe-far-off", 5, "how far above the curve that point lies; below with a minus");
     private final TextField missing = number("recipe-missing", 3, "how many cells to leave empty");
     private final TextField groups = number("recipe-groups", 3, "how many groups, each with a sign of its own");

@@ -75,7 +75,7 @@ final class RecipePane {
             drawn.ifPresent(recipe -> model.apply(new PartEdit.WriteRecipe(recipe)));
             sayWhetherUsed();
         });
-        Tip.set(use, "put this sample into the exercise's table, in place of what is there; undo brings that back");
+        Tip.set(use, "put this sample into the exercise's table, in place of the data there; undo brings them back");
         another.setId("recipe-next");
         another.getStyleClass().add("quiet");
         another.setOnAction(_ -> next());

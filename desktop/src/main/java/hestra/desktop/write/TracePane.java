@@ -35,7 +35,7 @@ import hestra.tracing.Picture;
 import hestra.tracing.PictureAxes;
 import hestra.tracing.Tracing;
 
-/** Reads data off a picture of a plot: lay it in, put the axes on it, place the points. */
+/** Reads data off a picture of a plot: use it, put the axes on it, place the points. */
 final class TracePane {
 
     private static final KeyCombination PASTE = KeyCombination.valueOf("Shortcut+V");
@@ -148,8 +148,8 @@ final class TracePane {
         logs[1].setSelected(tracing.axes().y().logarithmic());
         showing = false;
         told.setText(tracing.axes().problem().orElseGet(() -> tracing.points().isEmpty()
-                ? "Drag x\u2081, x\u2082, y\u2081 and y\u2082 to places whose values you know and type those values; then click each point. Arrow keys nudge what is in hand, Delete removes a point."
-                : Counted.of(tracing.points().size(), "point") + " placed; they are in the table. Arrow keys nudge, with Shift farther; Delete removes."));
+                ? "Drag x\u2081, x\u2082, y\u2081 and y\u2082 to places whose values you know and type those values; then click each point. Arrow keys move what is selected, Delete removes a point."
+                : Counted.of(tracing.points().size(), "point") + " placed; they are in the table. Arrow keys move the selected one, with Shift farther; Delete removes it."));
         told.pseudoClassStateChanged(WRONG, tracing.axes().problem().isPresent());
     }
 

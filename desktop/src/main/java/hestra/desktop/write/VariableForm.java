@@ -149,7 +149,7 @@ final class VariableForm extends ScrollPane {
             text.append(" · ").append(overview.missing()).append(" of ").append(rows).append(" missing");
         }
         if (overview.words() > 0 && overview.kind() == ColumnOverview.Kind.MIXED) {
-            text.append(" · ").append(Counted.of(overview.words(), "is no number", "are no numbers"));
+            text.append(" · ").append(Counted.of(overview.words(), "is not a number", "are not numbers"));
         }
         return text.toString();
     }
@@ -195,7 +195,7 @@ final class VariableForm extends ScrollPane {
         field.setMinWidth(64);
         field.setMaxWidth(64);
         field.getStyleClass().add("number-field");
-        Tip.set(field, "the " + prompt + " value that can be, from the unit and the nature of the thing; what lies outside is pointed out");
+        Tip.set(field, "the " + prompt + " possible value, from the unit and from what is measured; values outside are pointed out");
         return field;
     }
 

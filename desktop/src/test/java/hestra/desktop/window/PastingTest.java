@@ -247,7 +247,7 @@ class PastingTest {
             for (int i = 0; i < 100 && person.model().findings().part().data().width() < 7; i++) {
                 person.pause();
             }
-            assertThat(person.text("join-told")).isEqualTo("3 of 6 rows found theirs. Not in the file: Cedar, Fir, Gorse. Only in the file: Yew.");
+            assertThat(person.text("join-told")).isEqualTo("3 of 6 rows matched. Not in the file: Cedar, Fir, Gorse. Only in the file: Yew.");
             assertThat(person.model().findings().part().data().cell(3, 6).text()).isEqualTo("9");
             assertThat(person.model().findings().part().roles()).as("the old columns keep their uses").isEqualTo(AxesTest.trays().first().roles());
             person.press(KeyCode.CONTROL, KeyCode.Z);

@@ -88,7 +88,7 @@ public record ClassMarks(List<String> tasks, List<Line> lines) {
         boolean sameTasks = handIn.exercise().tasks().size() == common.tasks().size();
         Exercise key = binding || !sameTasks ? common : handIn.exercise();
         String note = same ? "" : binding || !sameTasks
-                ? "Its copy of the exercise differs from yours; marked by yours."
+                ? "Its copy of the exercise differs from yours; marked with yours."
                 : "Its copy of the exercise differs from the first one's; marked by its own.";
         String begun = handIn.begun() > 1 ? "Begun " + handIn.begun() + " times." : "";
         return new Line(file, Optional.of(key == common ? MarkSheet.of(handIn, keys.computeIfAbsent(common, MarkingKey::of)) : MarkSheet.of(handIn, key)), (note + " " + begun).strip());

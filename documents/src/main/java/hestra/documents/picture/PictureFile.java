@@ -39,7 +39,7 @@ public final class PictureFile {
                 return Result.refused(name + " is a folder, not a picture.");
             }
             if (Files.size(file) > Picture.MOST_BYTES) {
-                return Result.refused(name + " is too large (over 8 MB). Save it smaller, or as JPEG, and lay that in.");
+                return Result.refused(name + " is too large (over 8 MB). Save it smaller, or as JPEG, and use that.");
             }
             return of(Files.readAllBytes(file), name);
         } catch (IOException e) {
@@ -70,13 +70,13 @@ public final class PictureFile {
         try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
             if (bytes.length == 0 || !readers.hasNext()) {
-                return Optional.of(name + " is no picture that can be read. PNG and JPEG are.");
+                return Optional.of(name + " cannot be read as a picture. Use PNG or JPEG.");
             }
             ImageReader reader = readers.next();
             try {
                 reader.setInput(in);
                 if (!FORMATS.contains(reader.getFormatName().toLowerCase(Locale.ROOT))) {
-                    return Optional.of(name + " is a picture of another kind. Save it as PNG or JPEG and lay that in.");
+                    return Optional.of(name + " is a picture of another kind. Save it as PNG or JPEG and use that.");
                 }
                 long width = reader.getWidth(0);
                 long height = reader.getHeight(0);

@@ -1,0 +1,17 @@
+package hestra.numbers;
+
+/** Small words of English that depend on the one after them. */
+public final class Words {
+
+    private Words() {}
+
+    /** "a" or "an", as the sound of the next word wants it; for words that begin as they are spelled. */
+    public static String article(String next) {
+        return !next.isEmpty() && "aeio".indexOf(Character.toLowerCase(next.charAt(0))) >= 0 ? "an" : "a";
+    }
+
+    /** "an exponential curve", "a quadratic curve". */
+    public static String withArticle(String next) {
+        return article(next) + " " + next;
+    }
+}
