@@ -65,6 +65,12 @@ public record DataTable(List<Variable> variables, List<Row> rows) {
         return row(row).cell(column);
     }
 
+    /** A cell's text as it is read: as it was typed, or the date that its number stands for. */
+    public String shown(int row, int column) {
+        Cell cell = cell(row, column);
+        return cell instanceof Cell.Measured(String _, double value) && variable(column).dates().isPresent() ? variable(column).dates().get().show(value) : cell.text();
+    }
+
     public DataTable withCell(int row, int column, Cell cell) {
         return withRow(row, old -> old.with(column, cell));
     }

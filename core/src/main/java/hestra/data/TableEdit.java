@@ -3,6 +3,7 @@ package hestra.data;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 import hestra.numbers.DecimalMark;
 
@@ -51,12 +52,16 @@ public sealed interface TableEdit {
 
         @Override
         public DataTable appliedTo(DataTable table, DecimalMark mark) {
-            return table.hasRoomAt(row, column) ? table.withCell(row, column, Cell.of(text, mark)) : table;
+            return table.hasRoomAt(row, column) ? table.withCell(row, column, Cell.of(table.variable(column).typed(text, mark), mark)) : table;
         }
     }
 
     /** A block of texts is pasted, its first at a cell; what goes beyond the last column or the greatest row is dropped. */
     record Paste(int row, int column, List<List<String>> block) implements TableEdit {
+        private List<Cell> cells(DataTable table, List<String> line, DecimalMark mark) {
+            return IntStream.range(0, line.size()).mapToObj(i -> Cell.of(column + i < table.width() ? table.variable(column + i).typed(line.get(i), mark) : line.get(i), mark)).toList();
+        }
+
         @Override
         public String inWords() {
             return "pasting";
@@ -66,7 +71,7 @@ public sealed interface TableEdit {
         public DataTable appliedTo(DataTable table, DecimalMark mark) {
             return table.hasRoomAt(row, column)
                     ? table.withBlock(row, column, block.stream().limit(DataTable.MOST_ROWS - (long) row)
-                        .map(line -> line.stream().map(text -> Cell.of(text, mark)).toList()).toList())
+                        .map(line -> cells(table, line, mark)).toList())
                     : table;
         }
     }

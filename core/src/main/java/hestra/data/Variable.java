@@ -1,6 +1,10 @@
 package hestra.data;
 
 import java.util.Optional;
+import java.util.OptionalDouble;
+
+import hestra.numbers.DecimalMark;
+import hestra.numbers.NumberStyle;
 
 /**
  * A measured variable: a column of the table.
@@ -9,8 +13,9 @@ import java.util.Optional;
  * @param label what it is, for the axis, such as "blade length"; the name where empty
  * @param unit unit of measurement, such as "cm"; leave empty for none
  * @param possible which values its unit and nature allow, such as 0 to 100 for a percentage; nothing where none is ruled out
+ * @param dates how its numbers stand for dates; nothing where they are just numbers
  */
-public record Variable(String name, String label, String unit, Optional<Limits> possible) {
+public record Variable(String name, String label, String unit, Optional<Limits> possible, Optional<Dates> dates) {
 
     /**
      * Which values are possible.
@@ -38,7 +43,12 @@ public record Variable(String name, String label, String unit, Optional<Limits> 
 
     /** A variable of which no value is ruled out. */
     public Variable(String name, String label, String unit) {
-        this(name, label, unit, Optional.empty());
+        this(name, label, unit, Optional.empty(), Optional.empty());
+    }
+
+    /** A variable of dates, called by what it counts: "days since 1 Mar 2024". */
+    public static Variable ofDates(String heading, Dates dates) {
+        return new Variable(dates.since(), heading, dates.step().inWords(), Optional.empty(), Optional.of(dates));
     }
 
     public static Variable named(String name) {
@@ -58,19 +68,19 @@ public record Variable(String name, String label, String unit, Optional<Limits> 
     }
 
     public Variable withName(String other) {
-        return new Variable(other, label, unit, possible);
+        return new Variable(other, label, unit, possible, dates);
     }
 
     public Variable withLabel(String other) {
-        return new Variable(name, other, unit, possible);
+        return new Variable(name, other, unit, possible, dates);
     }
 
     public Variable withUnit(String other) {
-        return new Variable(name, label, other, possible);
+        return new Variable(name, label, other, possible, dates);
     }
 
     public Variable withPossible(Optional<Limits> other) {
-        return new Variable(name, label, unit, other);
+        return new Variable(name, label, unit, other, dates);
     }
 
     /** The label, or the name where there is none. */
@@ -80,16 +90,31 @@ public record Variable(String name, String label, String unit, Optional<Limits> 
 
     /** What an axis says: "blade length (cm)". */
     public String axisTitle() {
-        return unit.isEmpty() ? described() : described() + " (" + unit + ")";
+        return unit.isEmpty() || dates.isPresent() ? described() : described() + " (" + unit + ")";
     }
 
     /** The title of an axis whose ticks stand for so many powers of ten of the unit; the same as without where that is empty. */
     public String axisTitle(String powers) {
-        return powers.isEmpty() ? axisTitle() : described() + " (" + powers + (unit.isEmpty() ? "" : " " + unit) + ")";
+        return powers.isEmpty() || dates.isPresent() ? axisTitle() : described() + " (" + powers + (unit.isEmpty() ? "" : " " + unit) + ")";
     }
 
     /** The unit with a space before it, for setting after a number; leave empty for none. */
     public String unitAfterNumber() {
         return unit.isEmpty() ? "" : " " + unit;
+    }
+
+    /** A value as it is read on the axis: a number, or the date that it stands for. */
+    public String shown(double value, NumberStyle style) {
+        return dates.map(it -> it.show(value)).orElseGet(() -> style.shortest(value));
+    }
+
+    /** The same with the unit after a number. */
+    public String shownWithUnit(double value, NumberStyle style) {
+        return shown(value, style) + (dates.isPresent() ? "" : unitAfterNumber());
+    }
+
+    /** What a typed text is in a column of this variable: a date stands for its number. */
+    String typed(String text, DecimalMark mark) {
+        return dates.map(it -> it.read(text)).filter(OptionalDouble::isPresent).map(it -> Cell.of(it.getAsDouble(), mark).text()).orElse(text);
     }
 }

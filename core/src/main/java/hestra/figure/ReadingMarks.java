@@ -70,14 +70,14 @@ final class ReadingMarks {
         CurveOnData curve = drawn.curve();
         OptionalDouble fitted = curve.fitted(at);
         if (fitted.isEmpty()) {
-            callout(px, "x = " + content.style().shortest(at) + ": no ŷ", "the curve is not defined there");
+            callout(px, "x = " + content.x().shown(at, content.style()) + ": no ŷ", "the curve is not defined there");
             return;
         }
         if (y.contains(fitted.getAsDouble())) {
             marks.add(new Mark.Diamond(px, y.pixel(fitted.getAsDouble()), 6.5, Stroke.solid(drawn.slot().ink(), 2)));
         }
         double beyond = curve.support().distanceTo(at);
-        callout(px, "x = " + content.style().shortest(at) + " → ŷ = " + content.precision().predicted(fitted.getAsDouble()) + content.y().unitAfterNumber(),
+        callout(px, "x = " + content.x().shown(at, content.style()) + " → ŷ = " + content.precision().predicted(fitted.getAsDouble()) + content.y().unitAfterNumber(),
                 beyond == 0 ? "" : "≈ " + short3().shortest(rounded(beyond)) + content.x().unitAfterNumber() + " beyond the data");
     }
 

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
+import hestra.data.Variable;
 import hestra.figure.Figure.Area;
 import hestra.figure.Figure.Hit;
 import hestra.figure.Mark.Anchor;
@@ -118,22 +119,27 @@ public final class ScatterPlot {
         Stroke grid = Stroke.solid(Ink.GRID, 1);
         Ticks along = Ticks.along(x, (int) Math.clamp(area.width() / (75 * layout.type()), 3, 10));
         Ticks upward = Ticks.along(y, (int) Math.clamp(area.height() / (75 * layout.type()), 3, 10));
-        for (double tick : along.values()) {
-            double px = x.pixel(tick);
+        for (Tick tick : ticks(content.x(), along, x, (int) Math.clamp(area.width() / (75 * layout.type()), 3, 10))) {
+            double px = x.pixel(tick.value());
             if (content.dress().grid()) {
                 ground.add(new Mark.Line(px, area.top(), px, area.bottom(), grid));
             }
-            layout.tick(ground, px, area.bottom() + layout.size(20), along.label(tick, content.style()), Anchor.MIDDLE);
+            layout.tick(ground, px, area.bottom() + layout.size(20), tick.text(), Anchor.MIDDLE);
         }
-        for (double tick : upward.values()) {
-            double py = y.pixel(tick);
+        for (Tick tick : ticks(content.y(), upward, y, (int) Math.clamp(area.height() / (75 * layout.type()), 3, 10))) {
+            double py = y.pixel(tick.value());
             if (content.dress().grid()) {
                 ground.add(new Mark.Line(area.left(), py, area.right(), py, grid));
             }
-            layout.tick(ground, area.left() - 9, py + layout.size(4), upward.label(tick, content.style()), Anchor.END);
+            layout.tick(ground, area.left() - 9, py + layout.size(4), tick.text(), Anchor.END);
         }
         layout.title(ground, area.left() + area.width() / 2, area.bottom() + layout.size(42), content.x().axisTitle(along.powerInWords()), false);
         layout.title(ground, layout.size(15), area.top() + area.height() / 2, content.y().axisTitle(upward.powerInWords()), true);
+    }
+
+    private List<Tick> ticks(Variable variable, Ticks numbers, Scale scale, int about) {
+        return variable.dates().filter(_ -> scale.spacing() == Spacing.LINEAR).map(dates -> DateTicks.along(scale, dates, about))
+                .orElseGet(() -> numbers.values().stream().map(value -> new Tick(value, numbers.label(value, content.style()))).toList());
     }
 
     /** How far the data reach along x, with the two ends named. */
@@ -142,8 +148,8 @@ public final class ScatterPlot {
         double right = Math.clamp(x.pixel(greatest), area.left(), area.right());
         ground.add(new Mark.Box(left, area.bottom() - RIBBON / 2 + 3, Math.max(2, right - left), RIBBON, RIBBON / 2,
                 Ink.OBSERVED, 1));
-        String first = "data from " + content.style().shortest(least);
-        String last = "to " + content.style().shortest(greatest) + content.x().unitAfterNumber();
+        String first = "data from " + content.x().shown(least, content.style());
+        String last = "to " + content.x().shownWithUnit(greatest, content.style());
         if (right - left > layout.size(7) * (first.length() + last.length())) {
             note(left + 3, layout.size(6.6) * first.length(), first, Anchor.START);
             note(right - 3, layout.size(6.6) * last.length(), last, Anchor.END);

@@ -235,7 +235,8 @@ class DeskTest {
         Exercise open = Kelp.exercise().withFirst(part -> part.withHeld(Set.of()));
         Frame frame = new Frame(0, 5, 0, 5);
         Desk desk = after(open, new PlotEdit.ShowLayer(Layer.SQUARES, true), new PlotEdit.ShowLayer(Layer.LINE, false), new PlotEdit.ShowFrame(Optional.of(frame)));
-        assertThat(Findings.of(desk).plot().layers()).contains(Layer.SQUARES).doesNotContain(Layer.LINE);
+        assertThat(Findings.of(desk).plot().layers()).as("the squares of a line that is hidden are hidden with it").doesNotContain(Layer.LINE, Layer.SQUARES, Layer.RESIDUALS);
+        assertThat(Findings.of(desk.apply(new PlotEdit.ShowLayer(Layer.LINE, true))).plot().layers()).contains(Layer.SQUARES);
         assertThat(Findings.of(desk).frame()).isEqualTo(frame);
         assertThat(Findings.of(desk.apply(new PlotEdit.ShowFrame(Optional.empty()))).frame()).isNotEqualTo(frame);
         assertThat(Findings.of(after(Kelp.whole(), new PlotEdit.ShowLayer(Layer.SQUARES, true))).plot().layers()).doesNotContain(Layer.SQUARES);

@@ -24,8 +24,8 @@ final class PointText {
         Roles roles = findings.work().drawnRoles();
         StringBuilder text = new StringBuilder("Row " + (row + 1));
         roles.label().ifPresent(column -> text.append(", ").append(table.cell(row, column).text()));
-        text.append(": ").append(findings.x().name()).append(' ').append(table.cell(row, roles.explanatory()).text())
-                .append(", ").append(findings.y().name()).append(' ').append(table.cell(row, roles.response()).text());
+        text.append(": ").append(findings.x().name()).append(' ').append(table.shown(row, roles.explanatory()))
+                .append(", ").append(findings.y().name()).append(' ').append(table.shown(row, roles.response()));
         roles.group().ifPresent(column -> text.append(", ").append(table.cell(row, column).text()));
         roles.count().ifPresent(column -> text.append(", ").append(table.cell(row, column).text()).append(table.cell(row, column).text().equals("1") ? " time" : " times"));
         findings.curveInHand().filter(_ -> findings.residualsAreOpen()).ifPresent(curve -> text.append(fitted(findings, curve, row)));

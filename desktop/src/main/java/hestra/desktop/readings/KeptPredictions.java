@@ -186,7 +186,7 @@ final class KeptPredictions extends VBox {
         remove.setAccessibleText("remove the prediction at " + style.shortest(x));
         remove.setOnAction(_ -> model.apply(new PlotEdit.Pin(findings.work().reading().pinned().stream().filter(it -> it != x).toList())));
         Label fitted = figure(prediction.map(it -> findings.precision().predicted(it.fitted())).orElse(NumberStyle.UNDEFINED));
-        Label at = figure(style.shortest(x));
+        Label at = figure(findings.x().shown(x, style));
         boolean outside = prediction.isPresent() && !prediction.get().inside();
         at.pseudoClassStateChanged(PseudoClass.getPseudoClass("outside"), outside);
         Tip.set(at, outside ? "beyond the data" : "");

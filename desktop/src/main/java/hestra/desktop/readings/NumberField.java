@@ -2,6 +2,7 @@ package hestra.desktop.readings;
 
 import java.util.OptionalDouble;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
@@ -14,6 +15,7 @@ import hestra.numbers.NumberReading;
 final class NumberField extends TextField {
 
     private final Supplier<DecimalMark> mark;
+    private final Function<String, OptionalDouble> other;
     private String before = "";
 
     /**
@@ -23,7 +25,13 @@ final class NumberField extends TextField {
      * @param refused takes the reason why a text is no number
      */
     NumberField(String id, String meaning, Supplier<DecimalMark> mark, Consumer<OptionalDouble> told, Consumer<String> refused) {
+        this(id, meaning, mark, _ -> OptionalDouble.empty(), told, refused);
+    }
+
+    /** A field that takes something else than a number too: {@code other} reads it, or nothing. */
+    NumberField(String id, String meaning, Supplier<DecimalMark> mark, Function<String, OptionalDouble> other, Consumer<OptionalDouble> told, Consumer<String> refused) {
         this.mark = mark;
+        this.other = other;
         setId(id);
         getStyleClass().add("number-field");
         setPrefColumnCount(5);
@@ -47,6 +55,11 @@ final class NumberField extends TextField {
     }
 
     private void tell(Consumer<OptionalDouble> told, Consumer<String> refused) {
+        OptionalDouble read = other.apply(getText());
+        if (read.isPresent()) {
+            told.accept(read);
+            return;
+        }
         switch (NumberReading.ofMeasurement(getText(), mark.get())) {
             case NumberReading.Value value -> told.accept(OptionalDouble.of(value.value()));
             case NumberReading.Blank _ -> told.accept(OptionalDouble.empty());

@@ -55,7 +55,7 @@ public final class PredictionView extends VBox {
     public PredictionView(DeskModel model, Consumer<DataTable> save) {
         this.model = model;
         getStyleClass().addAll("card", "prediction");
-        at = new NumberField("predict-at", "predict at", () -> model.desk().exercise().mark(), x -> model.apply(new PlotEdit.ReadAt(x)), reason -> {
+        at = new NumberField("predict-at", "predict at", () -> model.desk().exercise().mark(), text -> model.findings().x().dates().map(it -> it.read(text)).orElse(OptionalDouble.empty()), x -> model.apply(new PlotEdit.ReadAt(x)), reason -> {
             model.apply(new PlotEdit.ReadAt(OptionalDouble.empty()));
             say(reason, true);
         });
@@ -116,7 +116,7 @@ public final class PredictionView extends VBox {
         boolean open = findings.isOpen(Aid.PREDICTION);
         forward.setDisable(!open);
         present(backward, open);
-        unit.setText(findings.x().unit());
+        unit.setText(findings.x().dates().isPresent() ? "" : findings.x().unit());
         unitOfY.setText(findings.y().unit());
         Optional<Prediction> prediction = findings.prediction();
         pin.setDisable(prediction.isEmpty());
@@ -125,7 +125,7 @@ public final class PredictionView extends VBox {
             say("Predictions will appear here. " + findings.whatOpens(Aid.PREDICTION) + ".", false);
             return;
         }
-        at.show(shown(findings, findings.work().readingAt()));
+        at.show(findings.work().readingAt().isPresent() ? findings.x().shown(findings.work().readingAt().getAsDouble(), findings.style()) : "");
         reaches.show(shown(findings, findings.work().reading().atY()));
         places.setText(findings.inverse().map(it -> places(findings, it)).orElse(NumberStyle.UNDEFINED));
         fitted.setText(prediction.map(it -> findings.precision().predicted(it.fitted()) + findings.y().unitAfterNumber()).orElse(NumberStyle.UNDEFINED));
@@ -158,7 +158,7 @@ public final class PredictionView extends VBox {
     private static String reach(Findings findings, Prediction prediction) {
         NumberStyle style = findings.style();
         Interval support = findings.curveInHand().orElseThrow().support();
-        String reach = style.shortest(support.low()) + " to " + style.shortest(support.high()) + findings.x().unitAfterNumber();
+        String reach = findings.x().shown(support.low(), style) + " to " + findings.x().shownWithUnit(support.high(), style);
         double beyond = new Rounding.Significant(3).apply(prediction.beyond()).doubleValue();
         String pattern = findings.hasPattern() ? ". The residuals show a pattern: another curve may predict better" : "";
         return prediction.inside() ? "among the data (" + reach + ")" + pattern

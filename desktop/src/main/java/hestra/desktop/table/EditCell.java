@@ -33,7 +33,7 @@ final class EditCell extends GridCell {
      */
     EditCell(TableView<Integer> view, ObservableValue<Number> version, GridSource source, int column, Supplier<String> opening, Runnable paste,
             Leaving leaving) {
-        super(view, version, row -> source.table().cell(row, column).text(), "value-cell");
+        super(view, version, row -> source.table().shown(row, column), "value-cell");
         this.source = source;
         this.column = column;
         this.opening = opening;
@@ -74,7 +74,7 @@ final class EditCell extends GridCell {
         if (isEditing()) {
             setText(null);
             setGraphic(editor);
-            editor.begin(source.table().cell(getIndex(), column).text(), opening.get());
+            editor.begin(source.table().shown(getIndex(), column), opening.get());
         }
     }
 
@@ -97,7 +97,7 @@ final class EditCell extends GridCell {
         int row = getIndex();
         cancelEdit();
         boolean keeps = next != CellEditor.Next.CANCEL;
-        if (keeps && !text.strip().equals(source.table().cell(row, column).text())) {
+        if (keeps && !text.strip().equals(source.table().shown(row, column))) {
             source.change(new TableEdit.Type(row, column, text));
         }
         if (next != CellEditor.Next.STAY) {

@@ -94,7 +94,7 @@ final class GridActions {
         for (int row = area.firstRow(); row <= area.lastRow(); row++) {
             List<String> cells = new ArrayList<>();
             for (int column = area.firstColumn(); column <= area.lastColumn(); column++) {
-                cells.add(table().cell(row, column).text());
+                cells.add(table().shown(row, column));
             }
             text.append(String.join("\t", cells)).append('\n');
         }

@@ -79,7 +79,7 @@ final class GridColumns {
         for (int i = 0; i < headings.size() && headings.size() <= MANY; i++) {
             int index = i;
             TableColumn<Integer, ?> column = of(i);
-            double least = type.getAsDouble() * (hasLong(row -> source.table().cell(row, index).text()) ? LEAST_LONG : LEAST);
+            double least = type.getAsDouble() * (hasLong(row -> source.table().shown(row, index)) ? LEAST_LONG : LEAST);
             changed |= column.getMinWidth() != least;
             column.setMinWidth(least);
         }
@@ -160,7 +160,7 @@ final class GridColumns {
         headings.add(heading);
         column.setGraphic(heading);
         column.setCellFactory(_ -> cells.apply(index));
-        column.setCellValueFactory(row -> new ReadOnlyObjectWrapper<>(source.table().cell(row.getValue(), index).text()));
+        column.setCellValueFactory(row -> new ReadOnlyObjectWrapper<>(source.table().shown(row.getValue(), index)));
         column.setSortable(false);
         column.setReorderable(false);
         column.setMinWidth(LEAST);

@@ -62,7 +62,9 @@ final class GridHeading extends VBox {
     }
 
     void show() {
-        name.setText(source.table().variable(column).name());
+        Variable variable = source.table().variable(column);
+        // Where the cells show dates the heading says so, and the note what is counted.
+        name.setText(variable.dates().isPresent() ? variable.described() : variable.name());
     }
 
     void note(String text) {

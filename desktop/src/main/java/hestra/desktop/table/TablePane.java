@@ -132,7 +132,7 @@ public final class TablePane extends VBox {
         Variable variable = findings.work().table().variable(column);
         String role = findings.work().roles().map(roles -> roles.useOf(column)).filter(use -> use != Roles.Use.NOTHING)
                 .map(Roles.Use::inWords).orElse("");
-        String unit = variable.unit().equals(variable.name()) ? "" : variable.unit();
+        String unit = variable.dates().isPresent() ? variable.name() : variable.unit().equals(variable.name()) ? "" : variable.unit();
         return role.isEmpty() || unit.isEmpty() ? role + unit : role + " · " + unit;
     }
 

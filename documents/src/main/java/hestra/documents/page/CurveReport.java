@@ -75,7 +75,7 @@ final class CurveReport {
     List<Map<String, String>> predictions() {
         List<Map<String, String>> rows = new ArrayList<>();
         for (double x : findings.work().reading().pinned()) {
-            findings.prediction(x).ifPresent(it -> rows.add(Map.of("x", style.shortest(x), "fitted", findings.precision().predicted(it.fitted()), "interval", interval(it),
+            findings.prediction(x).ifPresent(it -> rows.add(Map.of("x", findings.x().shown(x, style), "fitted", findings.precision().predicted(it.fitted()), "interval", interval(it),
                     "outside", it.inside() ? "" : "beyond the data")));
         }
         return rows;

@@ -92,8 +92,8 @@ public final class WriteUp {
             }
             Map<String, Object> shown = new HashMap<>();
             shown.put("number", i + 1);
-            shown.put("xText", row.cell(x).text());
-            shown.put("yText", row.cell(y).text());
+            shown.put("xText", findings.work().table().shown(i, x));
+            shown.put("yText", findings.work().table().shown(i, y));
             shown.put("residual", row.cell(x) instanceof Cell.Measured && row.cell(y) instanceof Cell.Measured
                     ? findings.residual(i).map(it -> findings.style().withDigits(3).show(it)).orElse("") : "");
             rows.add(shown);

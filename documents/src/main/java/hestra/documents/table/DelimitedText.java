@@ -14,6 +14,7 @@ import de.siegmar.fastcsv.writer.CsvWriter;
 import de.siegmar.fastcsv.writer.LineDelimiter;
 import hestra.data.Cell;
 import hestra.data.DataTable;
+import hestra.data.Dates;
 import hestra.data.Row;
 import hestra.data.Variable;
 import hestra.documents.file.Result;
@@ -109,8 +110,17 @@ public final class DelimitedText {
             columns.add(block.headings().filter(it -> column < it.size() && !it.get(column).isBlank())
                     .map(it -> Variable.fromHeading(it.get(column))).orElse(known));
         }
-        Row[] rows = new Row[block.rows().size()];
-        IntStream.range(0, rows.length).parallel().forEach(i -> rows[i] = row(block.rows().get(i), mark));
+        List<List<String>> texts = block.rows();
+        for (int column = 0; column < columns.size(); column++) {
+            Optional<Dates> dates = DateColumn.dates(texts, column);
+            if (dates.isPresent()) {
+                columns.set(column, Variable.ofDates(columns.get(column).name(), dates.get()));
+                texts = DateColumn.counted(texts, column, dates.get(), mark);
+            }
+        }
+        List<List<String>> lines = texts;
+        Row[] rows = new Row[lines.size()];
+        IntStream.range(0, rows.length).parallel().forEach(i -> rows[i] = row(lines.get(i), mark));
         return new DataTable(columns, List.of(rows));
     }
 }

@@ -120,6 +120,11 @@ public record TextData(TextShape shape, Block block, List<String> notes, String 
 
     /** Brings the numbers of a column into the form in which they are typed, where the column is one of numbers. */
     private static void clean(List<List<String>> rows, int column, DecimalMark from, DecimalMark to, List<String> headings, List<String> notes) {
+        Optional<String> since = DateColumn.read(rows, column);
+        if (since.isPresent()) {
+            notes.add(nameOf(headings, column) + " is read as dates: " + since.get());
+            return;
+        }
         if (Ranks.read(rows, column)) {
             notes.add("ranks in " + nameOf(headings, column) + " are read as numbers");
         }

@@ -31,6 +31,7 @@ import com.networknt.schema.SpecVersion;
 import hestra.Kelp;
 import hestra.data.Cell;
 import hestra.data.DataTable;
+import hestra.data.Dates;
 import hestra.data.Roles;
 import hestra.data.Row;
 import hestra.data.TableEdit;
@@ -48,6 +49,7 @@ import hestra.exercise.Part;
 import hestra.exercise.PlotRules;
 import hestra.exercise.PointChange;
 import hestra.exercise.Provenance;
+import hestra.feedback.KeptPoints;
 import hestra.feedback.Quantity;
 import hestra.figure.Frame;
 import hestra.figure.Layer;
@@ -68,6 +70,7 @@ import hestra.task.Description.Form;
 import hestra.task.Kind;
 import hestra.task.Kinds;
 import hestra.task.ReadValue;
+import hestra.task.Task;
 import hestra.task.Terms;
 import hestra.tracing.Picture;
 import org.junit.jupiter.api.Test;
@@ -191,10 +194,10 @@ class FilesTest {
     private static Exercise made(Along along, MeanCurve truth) {
         Recipe recipe = new Recipe(-3, 12, along, truth, new Scatter(Scatter.Shape.HEAVY_TAILED, 0.5, true), OptionalDouble.of(0.4),
                 new Oddities(2, 4.5, Optional.of(new Oddities.FarPoint(70, -3)), 1), 3, 2.5, 1, 3);
-        DataTable table = DataTable.empty(new Variable("x", "", "", Optional.of(new Variable.Limits(-1.5, 70))), Variable.named("y"), Variable.named("name"),
+        DataTable table = DataTable.empty(Variable.named("x").withPossible(Optional.of(new Variable.Limits(-1.5, 70))), Variable.ofDates("y", new Dates("2024-03-01", Dates.Step.YEARS)), Variable.named("name"),
                 Variable.named("group"), Variable.named("times"));
         return Exercise.blank("made").withFirst(part -> part.withColumns(table, new Roles(0, 1, OptionalInt.of(2), OptionalInt.of(3), OptionalInt.of(4)), new Provenance.Made(recipe)))
-                .withFirst(part -> part.withRules(PlotRules.USUAL.with(PointChange.MOVE, false).with(new EquationForm(false, true))));
+                .withFirst(part -> part.withRules(PlotRules.USUAL.with(PointChange.MOVE, false).with(new EquationForm(false, true, EquationForm.Base.E))));
     }
 
     @Test
@@ -215,10 +218,24 @@ class FilesTest {
         Path file = folder.resolve("kelp.hestra");
         ExerciseFile.write(rich(), file);
         Map<String, String> entries = new LinkedHashMap<>(done(Archive.read(file)).entries());
-        String before = entries.get("exercise.json").replaceAll(",\\s*\"(label|group|count|possible|provenance|rules|frame)\" : null", "");
+        String before = entries.get("exercise.json").replaceAll(",\\s*\"(label|group|count|possible|dates|provenance|rules|frame)\" : null", "");
         assertThat(before).doesNotContain("null");
         entries.put("exercise.json", before);
         assertThat(done(ExerciseFile.read(zip(entries)))).isEqualTo(rich());
+    }
+
+    @Test
+    void whatOlderFilesLeaveOutIsAsItWasThen() throws IOException {
+        Task read = Kelp.read(Quantity.SLOPE, new Rounding.Places(2));
+        Exercise exercise = Kelp.exercise(read.with(read.terms().opening(Terms.Opening.GIVEN))).withFirst(part -> part.withRules(part.rules().with(KeptPoints.HALF)
+                .with(part.rules().form().with(EquationForm.Base.E))));
+        Path file = folder.resolve("kelp.hestra");
+        ExerciseFile.write(exercise, file);
+        assertThat(done(ExerciseFile.read(file))).isEqualTo(exercise);
+        Map<String, String> entries = new LinkedHashMap<>(done(Archive.read(file)).entries());
+        entries.put("exercise.json", entries.get("exercise.json").replaceAll(",\\s*\"(opening|afterwards|kept|base)\" : \"[a-z]+\"", ""));
+        assertThat(entries.get("exercise.json")).doesNotContain("afterwards", "opening", "kept", "base");
+        assertThat(done(ExerciseFile.read(zip(entries)))).isEqualTo(Kelp.exercise(read.with(read.terms().withAfterwards(Terms.Afterwards.HINT))));
     }
 
     @Test

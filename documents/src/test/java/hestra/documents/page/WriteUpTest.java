@@ -207,7 +207,7 @@ class WriteUpTest {
     @Test
     void theInstructorsOwnExerciseDecidesAndADifferenceIsNoted(@TempDir Path folder) throws IOException {
         handIn(folder, "a.handin", "Ida", "9.9", OPEN.withFirst(part -> part.withData(Kelp.table().withCell(0, 1, Cell.of("99", DecimalMark.POINT)))));
-        assertThat(csv(folder, Optional.of(OPEN)).lines().skip(1).findFirst().orElseThrow()).contains("marked by yours");
+        assertThat(csv(folder, Optional.of(OPEN)).lines().skip(1).findFirst().orElseThrow()).contains("marked with yours");
         assertThat(ClassMarks.of(folder.resolve("none"), Optional.empty())).isInstanceOf(Result.Refused.class);
         Path empty = Files.createDirectory(folder.resolve("empty"));
         assertThat(((Result.Refused<ClassMarks>) ClassMarks.of(empty, Optional.empty())).message()).contains("no hand-ins");

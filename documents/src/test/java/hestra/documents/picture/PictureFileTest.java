@@ -70,8 +70,8 @@ class PictureFileTest {
 
     @Test
     void whatIsNoPictureOrDamagedIsRefused() throws IOException {
-        assertThat(refusal("days,length".getBytes(StandardCharsets.UTF_8))).contains("no picture");
-        assertThat(refusal(new byte[0])).contains("no picture");
+        assertThat(refusal("days,length".getBytes(StandardCharsets.UTF_8))).contains("cannot be read as a picture");
+        assertThat(refusal(new byte[0])).contains("cannot be read as a picture");
         assertThat(refusal(encoded("gif"))).contains("another kind");
         assertThat(refusal(Arrays.copyOf(encoded("png"), 60))).contains("damaged");
         assertThat(refusal(head(60, 40))).contains("damaged");

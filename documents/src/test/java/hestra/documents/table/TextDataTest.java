@@ -76,6 +76,12 @@ class TextDataTest {
         shapes.add(shape("a unit in square brackets is no footnote", "depth [m]\tshells[1]\n2\t14\n4\t11\n", "depth [m]|shells", "2|14/4|11"));
         shapes.add(shape("points and commas in one paste", "depth\tshells\n1.5\t14,2\n2.25\t11,75\n", "depth|shells", "1.5|14.2/2.25|11.75"));
         shapes.add(shape("ranks", "place\tboats\n1st\t14\n2nd\t11\n23rd\t3\n", "place|boats", "1|14/2|11/23|3"));
+        shapes.add(shape("dates", "day\tlength\n2024-03-01\t8.1\n2024-03-04\t11.4\n", "day|length", "2024-03-01|8.1/2024-03-04|11.4"));
+        shapes.add(shape("dates with points", "day\tlength\n1.3.2024\t8.1\n14.3.2024\t11.4\n", "day|length", "2024-03-01|8.1/2024-03-14|11.4"));
+        shapes.add(shape("dates with the month first", "day\tlength\n3/1/2024\t8.1\n3/14/2024\t11.4\n", "day|length", "2024-03-01|8.1/2024-03-14|11.4"));
+        shapes.add(shape("dates in words", "day;length\n1 Mar 2024;8.1\n14 Mar 2024;11.4\n", "day|length", "2024-03-01|8.1/2024-03-14|11.4"));
+        shapes.add(shape("dates and times", "when\tlength\n2024-03-01 06:00\t8.1\n2024-03-01 18:30\t11.4\n", "when|length", "2024-03-01 06:00:00|8.1/2024-03-01 18:30:00|11.4"));
+        shapes.add(shape("years are numbers", "year\tlength\n2019\t8.1\n2020\t11.4\n", "year|length", "2019|8.1/2020|11.4"));
         shapes.add(shape("a word that ends like a rank", "street\tboats\n4th\t14\nmain\t11\n", "street|boats", "4th|14/main|11"));
         shapes.add(shape("missing values are no rule", "depth\tshells\n-\t-\n2\t14\n4\t-\n", "depth|shells", "-|-/2|14/4|-"));
         shapes.add(shape("one row", "4\t8.1", "", "4|8.1"));
@@ -212,5 +218,19 @@ class TextDataTest {
         assertThat(TextData.understand("1,2\n".repeat(DataTable.MOST_ROWS + 2), POINT))
                 .isInstanceOfSatisfying(Result.Refused.class, it -> assertThat(it.message()).contains("rows"));
         assertThat(TextData.understand("1,".repeat(300), POINT)).isInstanceOfSatisfying(Result.Refused.class, it -> assertThat(it.message()).contains("columns"));
+    }
+
+    @Test
+    void datesAreCountedFromTheFirstAndSaySo() {
+        TextData read = understood("day\tlength\n2024-03-04\t11.4\n2024-03-01\t8.1\n", POINT);
+        assertThat(read.notes()).containsExactly("day is read as dates: days since 1 Mar 2024");
+        DataTable table = DelimitedText.table(read.block(), List.of(), POINT);
+        assertThat(table.variable(0).name()).isEqualTo("days since 1 Mar 2024");
+        assertThat(table.variable(0).axisTitle()).isEqualTo("day");
+        assertThat(table.cell(0, 0).text()).isEqualTo("3");
+        assertThat(table.shown(0, 0)).isEqualTo("2024-03-04");
+        DataTable years = DelimitedText.table(understood("day\tlength\n1990-01-01\t8\n2010-01-01\t9\n", DecimalMark.COMMA).block(), List.of(), DecimalMark.COMMA);
+        assertThat(years.variable(0).unit()).isEqualTo("years");
+        assertThat(years.cell(1, 0).text()).isEqualTo("20");
     }
 }
