@@ -96,6 +96,11 @@ public final class PredictionView extends VBox {
         model.watch(this::show);
     }
 
+    /** Where a value is typed to predict at; nothing while predictions are held back. */
+    public Optional<Node> entry() {
+        return Optional.<Node>of(at).filter(_ -> !forward.isDisable());
+    }
+
     private static HBox row(Node... parts) {
         HBox row = new HBox(parts);
         row.setAlignment(Pos.CENTER_LEFT);

@@ -52,6 +52,7 @@ final class PartView {
     private final DressMenu dress;
     private final VBox plots;
     private final SplitPane right;
+    private final PredictionView prediction;
     private final CardScroll readings;
     private final KeptDivider tableRoom;
     private final KeptDivider stripRoom;
@@ -69,7 +70,8 @@ final class PartView {
         this.plots = plots(figures);
         this.stripRoom = new KeptDivider(figures, 0, false, settings, () -> working.isVisible() ? "working" : "strip", () -> working.isVisible() ? WORKING : STRIP * look.type());
         this.table = new TablePane(model, habits, notice);
-        VBox cards = new VBox(new ReadingsView(model), new ComparisonView(model), new PredictionView(model, saveTable));
+        this.prediction = new PredictionView(model, saveTable);
+        VBox cards = new VBox(new ReadingsView(model), new ComparisonView(model), prediction);
         holdVisible(cards);
         cards.getStyleClass().add("cards");
         this.readings = new CardScroll(cards);
@@ -126,7 +128,7 @@ final class PartView {
     }
 
     Place readingsPlace() {
-        return new Place(List.of(readings), () -> FocusMark.first(readings.getContent()));
+        return new Place(List.of(readings), () -> prediction.entry().or(() -> FocusMark.first(readings.getContent())));
     }
 
     private SplitPane figures() {

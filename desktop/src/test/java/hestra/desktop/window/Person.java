@@ -1,5 +1,12 @@
 package hestra.desktop.window;
 
+import javafx.scene.control.ToggleButton;
+
+import java.util.LinkedHashSet;
+
+import java.util.Set;
+import javafx.scene.control.TableView;
+
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
@@ -53,6 +60,7 @@ final class Person implements AutoCloseable {
 
     private static final Map<Character, KeyCode> KEYS = Map.of('.', KeyCode.PERIOD, ',', KeyCode.COMMA, ' ', KeyCode.SPACE,
             '-', KeyCode.MINUS, ';', KeyCode.SEMICOLON, '/', KeyCode.SLASH);
+    private static final int LONGEST_WALK = 400;
     private final Robot robot;
     private final MainWindow window;
     private final Stage stage;
@@ -382,6 +390,57 @@ final class Person implements AutoCloseable {
             }
         }
         return true;
+    }
+
+    /** Whether something lies wholly within what scrolls it. */
+    boolean isInSight(String id) throws IOException {
+        return FxThread.call(() -> {
+            Node node = node(id);
+            Bounds there = node.localToScene(node.getLayoutBounds());
+            for (Node it = node.getParent(); it != null; it = it.getParent()) {
+                if (it instanceof ScrollPane pane && !pane.localToScene(pane.getLayoutBounds()).contains(there)) {
+                    return false;
+                }
+            }
+            return true;
+        });
+    }
+
+    /**
+     * Walks with Tab, in the table with Ctrl+Tab, from where the keyboard is until it comes there again.
+     *
+     * @return the controls in the window that were not come by, though they are shown and could be used
+     */
+    List<String> walk() throws IOException {
+        Set<Node> reached = new LinkedHashSet<>();
+        for (int step = 0; step < LONGEST_WALK; step++) {
+            Node at = FxThread.call(() -> stage.getScene().getFocusOwner());
+            if (at == null || !reached.add(at)) {
+                break;
+            }
+            if (at instanceof TableView<?>) {
+                press(KeyCode.CONTROL, KeyCode.TAB);
+            } else {
+                press(KeyCode.TAB);
+            }
+        }
+        return FxThread.call(() -> {
+            List<String> missed = new ArrayList<>();
+            collect(stage.getScene().getRoot(), reached, missed);
+            return missed;
+        });
+    }
+
+    private static void collect(Node node, Set<Node> reached, List<String> missed) {
+        boolean usable = node.isVisible() && !node.isDisabled();
+        // Among choices the arrow keys go on.
+        boolean byArrows = node instanceof ToggleButton choice && choice.getToggleGroup() != null && choice.getToggleGroup().getToggles().stream().anyMatch(reached::contains);
+        if (usable && node.isFocusTraversable() && !reached.contains(node) && !byArrows) {
+            missed.add(node.getClass().getSimpleName() + " " + node.getId() + " " + (node instanceof Labeled label ? label.getText() : ""));
+        }
+        if (usable && node instanceof Parent parent && !(node instanceof TableView<?>)) {
+            parent.getChildrenUnmodifiable().forEach(child -> collect(child, reached, missed));
+        }
     }
 
     /** The id of what has the keyboard. */
