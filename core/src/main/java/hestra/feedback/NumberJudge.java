@@ -6,6 +6,7 @@ import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 import hestra.numbers.NumberReading;
 import hestra.numbers.Rounding;
@@ -72,7 +73,17 @@ public final class NumberJudge {
             mistake.wrongValues(asked).filter(wrong -> keys.stream().noneMatch(key -> rounding.apply(key).compareTo(rounding.apply(wrong)) == 0))
                     .findFirst().ifPresent(value -> wrongs.add(new Wrong(mistake, value)));
         }
+        cutOff().ifPresent(value -> wrongs.add(new Wrong(Mistake.CUT_OFF, value)));
         return wrongs;
+    }
+
+    /** The first key cut off at the places that are asked for, where that is not how it is rounded. */
+    private Optional<Double> cutOff() {
+        if (rounding instanceof Rounding.Free || keys.isEmpty()) {
+            return Optional.empty();
+        }
+        BigDecimal cut = rounding.apply(new BigDecimal(keys.getFirst()), RoundingMode.DOWN);
+        return cut.compareTo(rounding.apply(keys.getFirst())) == 0 ? Optional.empty() : Optional.of(cut.doubleValue());
     }
 
     /** Judges a number, marks and all; where no mistake explains a wrong one it says what it is not, and what to do. */

@@ -63,7 +63,7 @@ final class CurveMarks {
         }
         leverage();
         content.influence().without().ifPresent(curve -> marks.addAll(CurvePath.of(curve, x.low(), x.high(), content.plane(), area,
-                Stroke.dashed(content.inHand().map(it -> it.slot().ink()).orElse(Ink.BEST), 1.4, 3, 3))));
+                Stroke.dashed(content.inHand().map(it -> content.dress().ink(it.slot())).orElse(Ink.BEST), 1.4, 3, 3))));
         content.curves().forEach(this::curve);
         return marks;
     }
@@ -76,9 +76,9 @@ final class CurveMarks {
     private void curve(DrawnCurve it) {
         Interval support = it.curve().support();
         List<Mark> pieces = new ArrayList<>();
-        pieces.addAll(path(it.curve(), x.low(), support.low(), content.dress().stroke(it.slot().beyond())));
-        pieces.addAll(path(it.curve(), support.low(), support.high(), content.dress().stroke(it.slot().stroke())));
-        pieces.addAll(path(it.curve(), support.high(), x.high(), content.dress().stroke(it.slot().beyond())));
+        pieces.addAll(path(it.curve(), x.low(), support.low(), content.dress().beyond(it.slot())));
+        pieces.addAll(path(it.curve(), support.low(), support.high(), content.dress().stroke(it.slot())));
+        pieces.addAll(path(it.curve(), support.high(), x.high(), content.dress().beyond(it.slot())));
         if (content.isCloudy()) {
             // Stands clear of the cloud that it crosses.
             pieces.forEach(piece -> marks.add(edged(piece)));
@@ -148,7 +148,7 @@ final class CurveMarks {
             OptionalDouble fitted = isDrawn(point) ? curve.fitted(point.x()) : OptionalDouble.empty();
             fitted.ifPresent(value -> {
                 double px = x.pixel(point.x());
-                upright(x.value(px - ASIDE), mean.getAsDouble(), value, Stroke.solid(content.inHand().orElseThrow().slot().ink(), 2.4));
+                upright(x.value(px - ASIDE), mean.getAsDouble(), value, Stroke.solid(content.dress().ink(content.inHand().orElseThrow().slot()), 2.4));
                 upright(x.value(px + ASIDE), value, point.y(), Stroke.solid(Ink.RESIDUAL, 1.6));
             });
         }
@@ -188,7 +188,7 @@ final class CurveMarks {
     }
 
     private void intervals(CurveFit fit) {
-        Ink ink = content.inHand().orElseThrow().slot().ink();
+        Ink ink = content.dress().ink(content.inHand().orElseThrow().slot());
         if (content.shows(Layer.PREDICTION_INTERVAL)) {
             band(fit, Prediction::predictionInterval, ink);
         }

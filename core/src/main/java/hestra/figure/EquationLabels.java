@@ -88,16 +88,16 @@ final class EquationLabels {
     }
 
     /** An exponent that is no whole number stands raised at the end. */
-    private static void write(List<Mark> marks, Area box, DrawnCurve curve, double size) {
+    private void write(List<Mark> marks, Area box, DrawnCurve curve, double size) {
         String text = curve.equation();
         int raised = text.indexOf('^');
         String base = raised < 0 ? text : text.substring(0, raised);
         double left = box.left() + size * 0.3;
         double foot = box.bottom() - size * 0.36;
-        marks.add(new Mark.Label(left, foot, base, Face.STRONG, size, curve.slot().textInk(), Anchor.START, false));
+        marks.add(new Mark.Label(left, foot, base, Face.STRONG, size, content.dress().textInk(curve.slot()), Anchor.START, false));
         if (raised >= 0) {
             marks.add(new Mark.Label(left + width(base, size) + size * 0.06, foot - size * 0.42, exponent(text.substring(raised + 1)), Face.STRONG, size * RAISED,
-                    curve.slot().textInk(), Anchor.START, false));
+                    content.dress().textInk(curve.slot()), Anchor.START, false));
         }
     }
 

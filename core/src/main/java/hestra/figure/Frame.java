@@ -109,6 +109,12 @@ public record Frame(double xLow, double xHigh, double yLow, double yHigh) {
         return of(xLow, xHigh, Math.min(yLow, y), Math.max(yHigh, y)).orElse(this);
     }
 
+    /** This frame with an edge at zero: the lower one, or the upper one where all lies below zero. */
+    public Frame fromZero(boolean along) {
+        Optional<Frame> begun = along ? of(xHigh > 0 ? 0 : xLow, xHigh > 0 ? xHigh : 0, yLow, yHigh) : of(xLow, xHigh, yHigh > 0 ? 0 : yLow, yHigh > 0 ? yHigh : 0);
+        return begun.orElse(this);
+    }
+
     private static boolean isWide(double low, double high) {
         double span = high - low;
         return Double.isFinite(span) && span < 1e300 && span > Math.max(Math.abs(low), Math.abs(high)) * 1e-10;

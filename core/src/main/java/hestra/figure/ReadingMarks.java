@@ -54,7 +54,7 @@ final class ReadingMarks {
     List<Mark> all() {
         content.inHand().ifPresent(curve -> content.reading().kept().stream().limit(MOST_KEPT).forEach(at -> curve.curve().fitted(at).stream()
                 .filter(fitted -> x.contains(at) && y.contains(fitted)).forEach(fitted ->
-                        marks.add(new Mark.Diamond(x.pixel(at), y.pixel(fitted), 4.5, Stroke.solid(curve.slot().ink(), 1.6))))));
+                        marks.add(new Mark.Diamond(x.pixel(at), y.pixel(fitted), 4.5, Stroke.solid(content.dress().ink(curve.slot()), 1.6))))));
         level().ifPresent(py -> {
             marks.add(new Mark.Line(area.left() - 6, py, area.right(), py, Stroke.solid(Ink.INK, 1.3)));
             content.inHand().ifPresent(curve -> inverse(curve, content.reading().atY().getAsDouble(), py));
@@ -74,7 +74,7 @@ final class ReadingMarks {
             return;
         }
         if (y.contains(fitted.getAsDouble())) {
-            marks.add(new Mark.Diamond(px, y.pixel(fitted.getAsDouble()), 6.5, Stroke.solid(drawn.slot().ink(), 2)));
+            marks.add(new Mark.Diamond(px, y.pixel(fitted.getAsDouble()), 6.5, Stroke.solid(content.dress().ink(drawn.slot()), 2)));
         }
         double beyond = curve.support().distanceTo(at);
         callout(px, "x = " + content.x().shown(at, content.style()) + " → ŷ = " + content.precision().predicted(fitted.getAsDouble()) + content.y().unitAfterNumber(),
@@ -107,7 +107,7 @@ final class ReadingMarks {
         for (double solution : solutions) {
             if (x.contains(solution)) {
                 marks.add(new Mark.Line(x.pixel(solution), py, x.pixel(solution), area.bottom(), Stroke.dashed(Ink.INK, 1, 3, 3)));
-                marks.add(new Mark.Diamond(x.pixel(solution), py, 6.5, Stroke.solid(drawn.slot().ink(), 2)));
+                marks.add(new Mark.Diamond(x.pixel(solution), py, 6.5, Stroke.solid(content.dress().ink(drawn.slot()), 2)));
             }
         }
         List<String> named = solutions.stream().limit(MOST_NAMED).map(content.precision()::reached).toList();

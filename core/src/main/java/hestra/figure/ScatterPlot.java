@@ -209,12 +209,12 @@ public final class ScatterPlot {
                 sheet.add(new Mark.Ring(px, py, content.dress().radius(), stroke));
                 sheet.add(new Mark.Line(px - 6, py + 6, px + 6, py - 6, stroke));
             } else if (!content.takesPart(point)) {
-                sheet.add(new Mark.Ring(px, py, content.dress().radius(), Stroke.solid(Ink.OBSERVED, 1.3)));
+                sheet.add(new Mark.Ring(px, py, content.dress().radius(), Stroke.solid(content.dress().ink(), 1.3)));
             } else {
-                sheet.add(new Mark.Dot(px, py, radius(point), content.sign(point), Ink.OBSERVED, Ink.SURFACE));
+                sheet.add(new Mark.Dot(px, py, radius(point), content.sign(point), content.dress().ink(), Ink.SURFACE));
             }
         }
-        crowd.mark(Ink.OBSERVED).ifPresent(points::addFirst);
+        crowd.mark(content.dress().ink()).ifPresent(points::addFirst);
         if (!cloudy) {
             together();
         }
@@ -234,7 +234,7 @@ public final class ScatterPlot {
         many.forEach((at, count) -> {
             if (count > 1) {
                 points.add(new Mark.Label(x.pixel(at.x) + content.dress().radius() + 2, y.pixel(at.y) - content.dress().radius(), "×" + count, Face.FIGURES,
-                        layout.size(TOGETHER), Ink.OBSERVED, Anchor.START, false));
+                        layout.size(TOGETHER), content.dress().ink(), Anchor.START, false));
             }
         });
     }
@@ -264,7 +264,7 @@ public final class ScatterPlot {
         double middle = area.top() - layout.size(11);
         for (int group = 0; group < content.groups().size(); group++) {
             String name = content.groups().get(group);
-            ground.add(new Mark.Dot(at, middle, Layout.RADIUS, Sign.of(group), Ink.OBSERVED, Ink.PAPER));
+            ground.add(new Mark.Dot(at, middle, Layout.RADIUS, Sign.of(group), content.dress().ink(), Ink.PAPER));
             ground.add(new Mark.Label(at + layout.size(9), middle + layout.size(4), name, Face.TEXT, layout.size(12.5), Ink.INK, Anchor.START, false));
             at += layout.size(9 + 20 + 6.6 * name.length());
         }
@@ -274,7 +274,7 @@ public final class ScatterPlot {
     private void halo(int row, double aside, double width) {
         double own = mostObserved == 1 ? content.dress().radius()
                 : content.points().stream().filter(point -> point.row() == row).findFirst().map(this::radius).orElse(content.dress().radius());
-        spots.ofRow(row).ifPresent(spot -> front.add(new Mark.Ring(spot.x(), spot.y(), own + aside * content.dress().radius(), Stroke.solid(Ink.OBSERVED, width))));
+        spots.ofRow(row).ifPresent(spot -> front.add(new Mark.Ring(spot.x(), spot.y(), own + aside * content.dress().radius(), Stroke.solid(content.dress().ink(), width))));
     }
 
     /** Where the curve tried by eye is held: squares at the places that it passes through. */

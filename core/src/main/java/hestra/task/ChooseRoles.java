@@ -60,7 +60,7 @@ public record ChooseRoles(Terms terms) implements Task {
 
     @Override
     public Key key(Truth truth) {
-        return Key.of(truth.x().name() + " → " + truth.y().name());
+        return Key.of(truth.x().name() + " → " + truth.y().name()).recognising(List.of(new Key.Recognised(Mistake.AXES_EXCHANGED, truth.y().name() + " → " + truth.x().name())));
     }
 
     @Override

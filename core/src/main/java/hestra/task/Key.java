@@ -31,6 +31,11 @@ public record Key(String text, boolean computed, String inFull, List<Recognised>
         return new Key(text, true, "", List.of());
     }
 
+    /** The same with the mistakes that will be recognised. */
+    Key recognising(List<Recognised> mistakes) {
+        return new Key(text, computed, inFull, mistakes);
+    }
+
     /** No key, and why. */
     static Key missing(String why) {
         return new Key(why, false, "", List.of());

@@ -1,5 +1,6 @@
 package hestra.task;
 
+import java.util.List;
 import java.util.Optional;
 
 import hestra.feedback.NumberJudge;
@@ -7,6 +8,7 @@ import hestra.feedback.Sought;
 import hestra.feedback.Verdict;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberReading;
+import hestra.numbers.Rounding;
 
 /** Numbers as they are typed into an answer. */
 final class NumberAnswer {
@@ -20,6 +22,12 @@ final class NumberAnswer {
             case NumberReading.Unreadable unreadable -> Verdict.wrong(unreadable.reason());
             case NumberReading.Value typed -> new NumberJudge(truth.asked(what, task.rounding(), attempt)).verdict(typed, task.terms().marks(), isNot, advice);
         };
+    }
+
+    /** The mistakes that will be recognised in a number, each with what it gives. */
+    static List<Key.Recognised> recognised(Truth truth, Sought what, Rounding rounding) {
+        return new NumberJudge(truth.asked(what, rounding)).distinguishable().stream()
+                .map(wrong -> new Key.Recognised(wrong.mistake(), truth.style().show(wrong.value(), rounding))).toList();
     }
 
     /** What a number still lacks; {@code whenBlank} where there is none. */

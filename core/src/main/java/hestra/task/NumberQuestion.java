@@ -57,7 +57,7 @@ public record NumberQuestion(Terms terms, double key, Rounding rounding, String 
 
     @Override
     public Key key(Truth truth) {
-        return Key.of(truth.style().show(key, rounding) + (unit.isEmpty() ? "" : " " + unit));
+        return Key.of(truth.style().show(key, rounding) + (unit.isEmpty() ? "" : " " + unit)).recognising(NumberAnswer.recognised(truth, new Sought.Given(key), rounding));
     }
 
     @Override

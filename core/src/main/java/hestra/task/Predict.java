@@ -1,7 +1,10 @@
 package hestra.task;
 
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -131,9 +134,21 @@ public record Predict(Terms terms, List<Double> at, Rounding rounding) implement
         return switch (truth.evidence().fit()) {
             case Fit.None(String reason) -> Key.missing(reason);
             case LineFit line -> Key.of(String.join(" · ", at.stream()
-                    .map(x -> truth.style().show(line.at(x), rounding) + (line.support().contains(x) ? " ✓" : " ✗")).toList()));
+                    .map(x -> truth.style().show(line.at(x), rounding) + (line.support().contains(x) ? " ✓" : " ✗")).toList())).recognising(recognised(truth));
             case Fit other -> throw new IllegalStateException("not a line: " + other);
         };
+    }
+
+    /** Each mistake with what it gives at each x; nothing where it cannot be told from the key. */
+    private List<Key.Recognised> recognised(Truth truth) {
+        Map<Mistake, List<String>> answers = new LinkedHashMap<>();
+        for (int i = 0; i < at.size(); i++) {
+            for (Key.Recognised one : NumberAnswer.recognised(truth, new Sought.Prediction(at.get(i)), rounding)) {
+                List<String> all = answers.computeIfAbsent(one.mistake(), _ -> new ArrayList<>(Collections.nCopies(at.size(), "–")));
+                all.set(i, one.answer());
+            }
+        }
+        return answers.entrySet().stream().map(it -> new Key.Recognised(it.getKey(), String.join(" · ", it.getValue()))).toList();
     }
 
     @Override

@@ -5,7 +5,6 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 
-import hestra.feedback.NumberJudge;
 import hestra.feedback.Quantity;
 import hestra.feedback.Sought;
 import hestra.feedback.Verdict;
@@ -82,8 +81,7 @@ public record ReadValue(Terms terms, Quantity quantity, Rounding rounding) imple
         }
         NumberStyle style = truth.style();
         String unit = quantity.unit(truth.x(), truth.y());
-        List<Key.Recognised> recognised = new NumberJudge(truth.asked(new Sought.Value(quantity), rounding)).distinguishable().stream()
-                .map(wrong -> new Key.Recognised(wrong.mistake(), style.show(wrong.value(), rounding))).toList();
+        List<Key.Recognised> recognised = NumberAnswer.recognised(truth, new Sought.Value(quantity), rounding);
         return new Key(style.show(value.getAsDouble(), rounding) + (unit.isEmpty() ? "" : " " + unit), true,
                 style.withDigits(FULL_DIGITS).show(value.getAsDouble()), recognised);
     }

@@ -9,6 +9,7 @@ import javafx.scene.shape.Polyline;
 import javafx.scene.shape.Rectangle;
 import javafx.scene.text.Text;
 
+import hestra.figure.Ink;
 import hestra.figure.Layer;
 import hestra.figure.Slot;
 
@@ -47,6 +48,14 @@ public final class Swatch {
     /** The reading line. */
     public static Node ofReading() {
         return framed(styled(new Line(7, 0, 7, 14), "reading-mark"), SHORT);
+    }
+
+    /** Gives a swatch the colour that its points or curve have. */
+    public static void colour(Node swatch, Ink ink) {
+        if (swatch instanceof Pane pane && !pane.getChildren().isEmpty()) {
+            Node mark = pane.getChildren().getFirst();
+            mark.setStyle((mark instanceof Circle ? "-fx-fill: " : "-fx-stroke: ") + ink.token() + ";");
+        }
     }
 
     private static <T extends Node> T styled(T node, String style) {

@@ -79,7 +79,7 @@ final class AxisMenu {
         MenuItem fromZero = new MenuItem("From zero");
         fromZero.setId("axis-from-zero");
         fromZero.setDisable(spacing(along) == Spacing.LOGARITHMIC);
-        fromZero.setOnAction(_ -> reach(along, 0));
+        fromZero.setOnAction(_ -> model.apply(new PlotEdit.ShowFrame(Optional.of(model.findings().frame().fromZero(along)))));
         MenuItem fit = new MenuItem("Show everything (Home)");
         fit.setOnAction(_ -> model.apply(new PlotEdit.ShowFrame(Optional.empty())));
         menu.getItems().addAll(logarithmic, fromZero, reaching(menu, along), fit);

@@ -1,12 +1,14 @@
 package hestra.desktop.plot;
 
 import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 
 import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Clip;
+import hestra.figure.Hue;
 import hestra.figure.Slot;
 import hestra.fit.Equation;
 import hestra.task.Aid;
@@ -23,7 +25,11 @@ final class CurveActions extends ContextMenu {
         hide.setDisable(!findings.isOpen(slot));
         MenuItem copy = item("curve-copy", "Copy the equation", () -> model.findings().curveAt(slot).map(model.findings()::equation).map(Equation::plain).ifPresent(Clip::put));
         copy.setDisable(findings.curveAt(slot).isEmpty() || slot != Slot.TRIAL && !findings.isOpen(Aid.EQUATION));
-        getItems().addAll(select, hide, copy);
+        Menu hues = new Menu("Colour");
+        for (Hue hue : Hue.values()) {
+            hues.getItems().add(item("curve-hue-" + hue.inWords(), hue.inWords(), () -> model.apply(new PlotEdit.DressPlot(model.findings().work().plot().dress().with(slot, hue)))));
+        }
+        getItems().addAll(select, hide, copy, hues);
         if (slot != Slot.LINE) {
             getItems().add(item("curve-remove", "Remove", () -> model.apply(new PlotEdit.RemoveCurve(slot))));
         }

@@ -18,6 +18,7 @@ import hestra.desktop.parts.Tip;
 import hestra.documents.picture.Palette;
 import hestra.figure.Dress;
 import hestra.figure.Dress.Size;
+import hestra.figure.Hue;
 import hestra.figure.Sign;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
@@ -36,7 +37,7 @@ public final class DressMenu extends MenuButton {
         setId("dress");
         getStyleClass().addAll("icon-button", "menu", "take-away");
         setAccessibleText("How the plot looks");
-        Tip.set(this, "how the plot looks: title, points, lines, grid, black on white, larger type");
+        Tip.set(this, "how the plot looks: title, points and their colour, lines, grid, black on white, larger type");
         Menu signs = new Menu("Points");
         ToggleGroup group = new ToggleGroup();
         for (Sign sign : Sign.values()) {
@@ -46,6 +47,16 @@ public final class DressMenu extends MenuButton {
             item.setToggleGroup(group);
             item.setOnAction(_ -> dress(dress().with(sign)));
             signs.getItems().add(item);
+        }
+        Menu hues = new Menu("Colour of points");
+        ToggleGroup hueGroup = new ToggleGroup();
+        for (Hue hue : Hue.values()) {
+            RadioMenuItem item = new RadioMenuItem(hue.inWords());
+            item.setId("hue-" + hue.inWords());
+            item.setUserData(hue);
+            item.setToggleGroup(hueGroup);
+            item.setOnAction(_ -> dress(dress().withPoints(hue)));
+            hues.getItems().add(item);
         }
         Menu points = sizes("Size of points", "points", Dress::withPoints);
         Menu lines = sizes("Line thickness", "lines", Dress::withLines);
@@ -63,10 +74,11 @@ public final class DressMenu extends MenuButton {
         MenuItem title = new MenuItem("Title\u2026");
         title.setId("dress-title");
         title.setOnAction(_ -> plot.editTitle());
-        getItems().addAll(title, signs, points, lines, grid, print, type, new SeparatorMenuItem(), usual);
+        getItems().addAll(title, signs, hues, points, lines, grid, print, type, new SeparatorMenuItem(), usual);
         setOnShowing(_ -> {
             Dress now = dress();
             check(signs, now.sign());
+            check(hues, now.pointHue().orElse(Hue.BLUE));
             check(points, now.points());
             check(lines, now.lines());
             grid.setSelected(now.grid());

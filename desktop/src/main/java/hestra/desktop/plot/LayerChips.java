@@ -181,7 +181,9 @@ public final class LayerChips extends FlowPane {
             show(chip, findings.isShown(slot), open, open ? meaning(slot) : findings.whatOpens(Aid.LINE));
             chip.pseudoClassStateChanged(IN_HAND, open && findings.isShown(slot) && findings.slotInHand() == slot && (slot == Slot.TRIAL || findings.work().curves().further().size() > 0));
             chip.setText(CurveNames.in(findings, slot));
+            Swatch.colour(chip.getGraphic(), findings.work().plot().dress().ink(slot));
         });
+        Swatch.colour(chips.get(Layer.POINTS).getGraphic(), findings.work().plot().dress().ink());
         boolean some = !findings.work().curves().only().isEmpty();
         present(only, some);
         only.setSelected(some);

@@ -212,7 +212,7 @@ class CurvesTest {
             person.click("predict-at");
             person.type("20");
             person.click("pin-prediction");
-            assertThat(person.text("prediction-note")).contains("95 %: mean");
+            assertThat(person.text("prediction-note")).contains("95 % interval of the mean");
             person.click("predict-reaches");
             person.type("30");
             assertThat(person.text("reached-at")).as("up on one side of the optimum, down on the other").matches("1[0-9.]+, 3[0-9.]+ g/kg");

@@ -1,22 +1,17 @@
 package hestra.desktop.window;
 
-import javafx.scene.control.ToggleButton;
-
-import java.util.LinkedHashSet;
-
-import java.util.Set;
-import javafx.scene.control.TableView;
-
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import javafx.event.Event;
 import javafx.geometry.Bounds;
@@ -26,7 +21,9 @@ import javafx.scene.Parent;
 import javafx.scene.control.IndexedCell;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TableView;
 import javafx.scene.control.TextInputControl;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;

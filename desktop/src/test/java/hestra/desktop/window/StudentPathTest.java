@@ -293,7 +293,7 @@ class StudentPathTest {
         }
         try (Person person = Person.at(KELP, folder)) {
             assertThat(cell(person, 21, 0).text()).isEqualTo("38");
-            assertThat(person.text("notice")).contains("Picked up where you left off");
+            assertThat(person.text("notice")).contains("Your earlier work is back");
             person.choose("menu", "Start again");
             assertThat(cell(person, 21, 0)).isEqualTo(Cell.EMPTY);
             person.press(KeyCode.CONTROL, KeyCode.Z);

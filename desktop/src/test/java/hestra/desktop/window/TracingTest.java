@@ -115,7 +115,7 @@ class TracingTest {
             person.click("write-trace");
             person.willChoose(Files.writeString(folder.resolve("notes.png"), "no picture at all"));
             person.click("trace-open");
-            assertThat(person.text("notice")).contains("no picture that can be read");
+            assertThat(person.text("notice")).contains("cannot be read as a picture");
             assertThat(person.model().desk().exercise()).isEqualTo(Exercise.blank("traced"));
         }
     }
