@@ -21,9 +21,9 @@ public record Terms(
 
     /** When a task opens what it opens. */
     public enum Opening {
-        RIGHT("when it is right"),
-        DONE("or after the last try"),
-        GIVEN("with any answer");
+        RIGHT("when right"),
+        DONE("or out of tries"),
+        GIVEN("any answer");
 
         private final String words;
 

@@ -121,6 +121,7 @@ public final class PredictionView extends VBox {
         boolean open = findings.isOpen(Aid.PREDICTION);
         forward.setDisable(!open);
         present(backward, open);
+        at.setPrefColumnCount(findings.x().dates().isPresent() ? 9 : 5);
         unit.setText(findings.x().dates().isPresent() ? "" : findings.x().unit());
         unitOfY.setText(findings.y().unit());
         Optional<Prediction> prediction = findings.prediction();

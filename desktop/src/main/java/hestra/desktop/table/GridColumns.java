@@ -23,10 +23,14 @@ final class GridColumns {
     private static final double COMPUTED_LONG = 98;
     /** So many rows tell whether numbers are long. */
     private static final int LOOKED_AT = 30;
-    private static final double LEAST = 68;
-    private static final double LEAST_LONG = 86;
+    private static final double LEAST = 84;
+    private static final double LEAST_LONG = 94;
     private static final double USUAL = 90;
+    /** Columns grow with the type up to this, or two of them would not fit. */
+    private static final double MOST_OF_TYPE = 1.15;
     private static final int MANY = 4;
+    /** So many columns have room for the computed one after them. */
+    private static final int FEW = 2;
 
     private final TableView<Integer> view;
     private final GridSource source;
@@ -79,7 +83,7 @@ final class GridColumns {
         for (int i = 0; i < headings.size() && headings.size() <= MANY; i++) {
             int index = i;
             TableColumn<Integer, ?> column = of(i);
-            double least = type.getAsDouble() * (hasLong(row -> source.table().shown(row, index)) ? LEAST_LONG : LEAST);
+            double least = Math.min(type.getAsDouble(), MOST_OF_TYPE) * (hasLong(row -> source.table().shown(row, index)) ? LEAST_LONG : LEAST);
             changed |= column.getMinWidth() != least;
             column.setMinWidth(least);
         }
@@ -146,7 +150,7 @@ final class GridColumns {
             last.setVisible(residualsShown);
             computed = Optional.of(last);
             // Beside the rows' numbers where it would otherwise stand out of sight.
-            columns.add(data.size() > MANY ? 1 : columns.size(), last);
+            columns.add(data.size() > FEW ? 1 : columns.size(), last);
         }
         // A few columns share the width; many keep theirs and are scrolled to.
         view.setColumnResizePolicy(source.table().width() > MANY ? TableView.UNCONSTRAINED_RESIZE_POLICY

@@ -58,13 +58,18 @@ final class GridHeading extends VBox {
                     done(true);
                 }
             });
-        Tip.set(this, "Double click, or Alt+N: change the name and the unit" + (source.fitsCurves() ? ". Drag to an axis of the plot to put the column there" : ""));
     }
 
     void show() {
         Variable variable = source.table().variable(column);
         // Where the cells show dates the heading says so, and the note what is counted.
+        tell(variable);
         name.setText(variable.dates().isPresent() ? variable.described() : variable.name());
+    }
+
+    private void tell(Variable variable) {
+        Tip.set(this, (variable.dates().isPresent() ? "Dates, counted as " + variable.name() + ". " : "") + "Double click, or Alt+N: change the name and the unit"
+                + (source.fitsCurves() ? ". Drag to an axis of the plot to put the column there" : ""));
     }
 
     void note(String text) {

@@ -85,7 +85,7 @@ public final class TablePane extends VBox {
     @Override
     protected void layoutChildren() {
         super.layoutChildren();
-        double now = minHeight(-1);
+        double now = minHeight(getWidth());
         if (now != least) {
             least = now;
             leastChanged.run();
@@ -132,7 +132,7 @@ public final class TablePane extends VBox {
         Variable variable = findings.work().table().variable(column);
         String role = findings.work().roles().map(roles -> roles.useOf(column)).filter(use -> use != Roles.Use.NOTHING)
                 .map(Roles.Use::inWords).orElse("");
-        String unit = variable.dates().isPresent() ? variable.name() : variable.unit().equals(variable.name()) ? "" : variable.unit();
+        String unit = variable.dates().isPresent() ? "" : variable.unit().equals(variable.name()) ? "" : variable.unit();
         return role.isEmpty() || unit.isEmpty() ? role + unit : role + " · " + unit;
     }
 

@@ -1,5 +1,8 @@
 package hestra.desktop.window;
 
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.Scene;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Region;
 
@@ -20,11 +23,28 @@ final class CardScroll extends ScrollPane {
         setHbarPolicy(ScrollBarPolicy.NEVER);
         // Texts wrap otherwise at another width, so that the cards ask for another height; so they do when what they say changes.
         widthProperty().addListener(_ -> requestLayout());
+        sceneProperty().flatMap(Scene::focusOwnerProperty).subscribe(this::keyed);
         cards.needsLayoutProperty().addListener(_ -> {
             if (cards.isNeedsLayout()) {
                 requestLayout();
             }
         });
+    }
+
+    /** Has what takes the keyboard scrolled into view. */
+    private void keyed(Node owner) {
+        for (Node it = owner; it != null; it = it.getParent()) {
+            if (it == cards) {
+                Bounds there = cards.sceneToLocal(owner.localToScene(owner.getLayoutBounds()));
+                double room = cards.getHeight() - getViewportBounds().getHeight();
+                double top = getVvalue() * Math.max(0, room);
+                boolean seen = there.getMinY() >= top && there.getMaxY() <= top + getViewportBounds().getHeight();
+                if (room > 0 && !seen) {
+                    setVvalue(Math.clamp((there.getCenterY() - getViewportBounds().getHeight() / 2) / room, 0, 1));
+                }
+                return;
+            }
+        }
     }
 
     /** The height at which nothing need be scrolled. */

@@ -17,6 +17,8 @@ import hestra.desktop.files.Settings;
 final class KeptDivider {
 
     private static final double NEAR = 1.5;
+    /** The most that a divider itself is wide. */
+    private static final double WIDE = 12;
 
     private final SplitPane pane;
     private final int index;
@@ -54,7 +56,8 @@ final class KeptDivider {
     }
 
     private double room() {
-        return pane.getOrientation() == Orientation.HORIZONTAL ? pane.getWidth() : pane.getHeight();
+        return pane.getOrientation() == Orientation.HORIZONTAL ? pane.getWidth() - pane.snappedLeftInset() - pane.snappedRightInset()
+                : pane.getHeight() - pane.snappedTopInset() - pane.snappedBottomInset();
     }
 
     private double size() {
@@ -67,7 +70,8 @@ final class KeptDivider {
     }
 
     private double least(Node node) {
-        return pane.getOrientation() == Orientation.HORIZONTAL ? node.minWidth(-1) : node.minHeight(-1);
+        return pane.getOrientation() == Orientation.HORIZONTAL ? node.minWidth(-1)
+                : node.minHeight(pane.getWidth() - pane.snappedLeftInset() - pane.snappedRightInset());
     }
 
     /** Gives the part its size, as soon as all has been laid out. */
@@ -75,7 +79,7 @@ final class KeptDivider {
         Platform.runLater(() -> {
             if (room() > 0 && pane.getDividers().size() > index) {
                 // Never so much that the part beside it would stand out of its place.
-                double wanted = Math.min(settings.number(key.get(), usual.getAsDouble()), room() - least(pane.getItems().get(before ? index + 1 : index)));
+                double wanted = Math.min(settings.number(key.get(), usual.getAsDouble()), room() - WIDE - least(pane.getItems().get(before ? index + 1 : index)));
                 if (Math.abs(size() - wanted) > NEAR) {
                     pane.setDividerPosition(index, before ? wanted / room() : 1 - wanted / room());
                 }

@@ -39,6 +39,8 @@ import static hestra.desktop.parts.Presence.present;
 /** The bar at the top: what is open, the views, undo and redo, the size of type, the menu, and the main action. */
 final class TopBar extends StackPane {
 
+    private static final double EDGE = 30;
+
     private final MainWindow window;
     private final Label title = new Label();
     private final Label place = new Label();
@@ -87,6 +89,9 @@ final class TopBar extends StackPane {
         right.setPickOnBounds(false);
         holdVisible(right);
         left.setPickOnBounds(false);
+        // Up to the views in the middle and no further: a long title is cut there.
+        left.maxWidthProperty().bind(widthProperty().divide(2).subtract(middle.widthProperty().divide(2)).subtract(EDGE));
+        StackPane.setAlignment(left, Pos.CENTER_LEFT);
         getChildren().addAll(left, right, middle);
         follow();
     }
@@ -110,7 +115,7 @@ final class TopBar extends StackPane {
         Tip.set(undo, "Undo " + window.model().undoable().orElse("") + " (Ctrl+Z)");
         Tip.set(redo, "Redo " + window.model().redoable().orElse("") + " (Ctrl+Shift+Z)");
         views.forEach((view, tab) -> tab.setSelected(view == window.view()));
-        present(handIn, window.view() == View.WORK && !findings.tasks().isEmpty());
+        present(handIn, window.view() == View.WORK && !findings.tasks().isEmpty() && !window.isTrying());
         present(back, window.isTrying());
         present(trying, window.isTrying());
         present(place, !window.isTrying());

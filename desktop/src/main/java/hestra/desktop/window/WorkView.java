@@ -28,6 +28,8 @@ final class WorkView {
     static final double RIGHT = 322;
     private static final double LEAST_SHEET = 280;
     private static final double LEAST_RIGHT = 296;
+    /** As far as the sheet grows with the type where the window is narrow. */
+    private static final double MOST_OF_TYPE = 1.3;
 
     private final SheetView sheet;
     private final SplitPane pane;
@@ -50,7 +52,7 @@ final class WorkView {
         sheet.setMinWidth(LEAST_SHEET);
         sheet.setPrefWidth(SHEET);
         pane.setDividerPositions(SHEET / WIDTH, 1 - RIGHT / WIDTH);
-        left = new KeptDivider(pane, 0, true, settings, () -> "sheet", () -> Math.max(LEAST_SHEET, SHEET * share()));
+        left = new KeptDivider(pane, 0, true, settings, () -> "sheet", () -> Math.max(LEAST_SHEET * Math.clamp(look.type(), 1, MOST_OF_TYPE), SHEET * share()));
         right = new KeptDivider(pane, 1, false, settings, () -> "right", () -> Math.max(LEAST_RIGHT, RIGHT * share()));
         look.typeProperty().addListener(_ -> makeRoom());
         model.watch(this::show);
