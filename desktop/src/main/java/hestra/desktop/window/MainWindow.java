@@ -213,7 +213,12 @@ public final class MainWindow {
         if (!open.isIdle()) {
             LastOpen.remember(settings, open);
         }
-        Platform.runLater(() -> work.sheet().focusTaskInHand());
+        Platform.runLater(() -> {
+            // What has not been laid out yet is in no scene, and cannot take the keyboard.
+            root.applyCss();
+            root.layout();
+            work.sheet().focusTaskInHand();
+        });
     }
 
     /** Shows another view. */

@@ -120,7 +120,7 @@ class InstructorPathTest {
         person.click("try-it");
         assertThat(person.sees("card-" + task(person, 0).id())).isTrue();
         assertThat(person.model().findings().isOpen(Aid.LINE)).isFalse();
-        assertThat(person.sees("hand-in")).isTrue();
+        assertThat(person.sees("back-to-write")).isTrue();
         person.click("view-write");
         assertThat(person.sees("write-title")).isTrue();
     }

@@ -18,6 +18,7 @@ import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.Scene;
 import javafx.scene.control.IndexedCell;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ScrollPane;
@@ -30,6 +31,7 @@ import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.Pane;
 import javafx.scene.robot.Robot;
 import javafx.stage.Stage;
 import javafx.stage.Window;
@@ -88,10 +90,18 @@ final class Person implements AutoCloseable {
             Stage shown = new Stage();
             shown.setX(0);
             shown.setY(0);
-            shown.setScene(opened.scene(1280, 800));
+            // As the program does it: something to look at first, the window's contents in its place a moment later.
+            Scene scene = new Scene(new Pane(), 1280, 800);
+            Looks.sheets(scene);
+            shown.setScene(scene);
             shown.show();
-            opened.begin();
             return new Made(new Robot(), opened, shown);
+        });
+        FxThread.settle();
+        FxThread.call(() -> {
+            made.stage.getScene().setRoot(made.window.root());
+            made.window.begin();
+            return null;
         });
         robot = made.robot;
         window = made.window;
