@@ -40,6 +40,8 @@ import static hestra.desktop.parts.Presence.present;
  */
 public final class LayerChips extends FlowPane {
 
+    /** As wide as all everyday chips beside one another. */
+    private static final double USUAL_WIDTH = 520;
     private static final PseudoClass CLOSED = PseudoClass.getPseudoClass("closed");
     private static final PseudoClass IN_HAND = PseudoClass.getPseudoClass("in-hand");
 
@@ -53,7 +55,8 @@ public final class LayerChips extends FlowPane {
     public LayerChips(DeskModel model, Consumer<String> notice) {
         this.model = model;
         getStyleClass().add("chips");
-        setAlignment(Pos.CENTER);
+        setAlignment(Pos.TOP_CENTER);
+        setPrefWrapLength(USUAL_WIDTH);
         for (Layer layer : Layer.values()) {
             ToggleButton chip = layer == Layer.LINE ? curveChip(Slot.LINE) : layerChip(layer);
             chips.put(layer, chip);
