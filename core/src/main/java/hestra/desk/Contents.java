@@ -6,8 +6,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.IntStream;
 
+import hestra.data.DataTable;
 import hestra.data.Pairs;
+import hestra.data.Roles;
+import hestra.data.Variable;
 import hestra.figure.Below;
 import hestra.figure.DrawnCurve;
 import hestra.figure.Handles;
@@ -24,6 +28,7 @@ import hestra.fit.Equation;
 import hestra.fit.Fit;
 import hestra.fit.Inverse;
 import hestra.fit.LeastSquares;
+import hestra.summary.ColumnOverview;
 import hestra.task.Aid;
 
 /** Puts together what plot and strip show: what was chosen, less what is closed at the start. */
@@ -54,6 +59,15 @@ final class Contents {
     }
 
     private String notice() {
+        if (observed.points().isEmpty() && findings.work().table().size() > 0) {
+            DataTable table = findings.work().table();
+            Roles roles = findings.work().drawnRoles();
+            Optional<Variable> words = IntStream.of(roles.explanatory(), roles.response()).filter(column -> ColumnOverview.of(table, column).kind() == ColumnOverview.Kind.WORDS)
+                    .mapToObj(table::variable).findFirst();
+            if (words.isPresent()) {
+                return "There are no numbers in " + words.get().name() + ".\nClick the axis to choose another column.";
+            }
+        }
         if (observed.points().isEmpty()) {
             return "Points appear here as you type them\ninto the table on the right.";
         }

@@ -1,5 +1,6 @@
 package hestra.desk;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -7,6 +8,7 @@ import java.util.Set;
 import hestra.Kelp;
 import hestra.data.TableEdit;
 import hestra.figure.Frame;
+import hestra.figure.Layer;
 import hestra.figure.Spacing;
 import org.junit.jupiter.api.Test;
 
@@ -57,5 +59,22 @@ class FramingTest {
         assertThat(far.frame().xHigh()).isLessThan(100);
         Findings near = after(new WorkEdit.ChangeTable(new TableEdit.Type(4, 0, "13")), new WorkEdit.ChangeTable(new TableEdit.SetAside(4, "misread")));
         assertThat(near.frame().xHigh()).isGreaterThanOrEqualTo(13);
+    }
+
+    /** The line of (0, 9), (1, 0.2), (2, 0.1), (3, 0) goes below 0 at the right: 6.57 − 2.83 · 3. */
+    @Test
+    void theLineIsInViewOverTheWholeRangeOfTheData() {
+        Findings findings = after(new WorkEdit.ChangeTable(new TableEdit.Paste(0, 0, List.of(List.of("0", "9"), List.of("1", "0.2"), List.of("2", "0.1"), List.of("3", "0"),
+                List.of("", "")))));
+        assertThat(findings.fit().line().orElseThrow().at(3)).isNegative();
+        assertThat(findings.frame().yLow()).isLessThanOrEqualTo(findings.fit().line().orElseThrow().at(3));
+        Findings hidden = findings.next(findings.desk().apply(new PlotEdit.ShowLayer(Layer.LINE, false)));
+        assertThat(hidden.frame().yLow()).as("without the line the points decide").isZero();
+    }
+
+    @Test
+    void anAxisOfWordsSaysSo() {
+        Findings words = after(new WorkEdit.ChangeTable(new TableEdit.Paste(0, 0, List.of(List.of("a", "1"), List.of("b", "2"), List.of("c", "3"), List.of("d", "4"), List.of("e", "5")))));
+        assertThat(words.plot().notice()).contains("no numbers in days");
     }
 }

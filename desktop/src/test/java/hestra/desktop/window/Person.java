@@ -13,6 +13,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
+import javafx.css.PseudoClass;
 import javafx.event.Event;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
@@ -33,6 +34,7 @@ import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.robot.Robot;
+import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import javafx.stage.Window;
 
@@ -531,6 +533,41 @@ final class Person implements AutoCloseable {
     /** How wide something is shown. */
     double width(String id) throws IOException {
         return FxThread.call(() -> node(id).getLayoutBounds().getWidth());
+    }
+
+    /** Whether something is in a state that its looks follow. */
+    boolean isIn(String id, String state) throws IOException {
+        return FxThread.call(() -> node(id).getPseudoClassStates().contains(PseudoClass.getPseudoClass(state)));
+    }
+
+    /** How high something is shown. */
+    double height(String id) throws IOException {
+        return FxThread.call(() -> node(id).getLayoutBounds().getHeight());
+    }
+
+    /** Whether the text of a button does not fit into it. */
+    boolean isCutOff(String id) throws IOException {
+        return FxThread.call(() -> node(id).lookupAll(".text").stream().anyMatch(text -> text instanceof Text shown && node(id) instanceof Labeled label
+                && !shown.getText().equals(label.getText())));
+    }
+
+    /** Whether two things lie over one another. */
+    boolean overlaps(String one, String other) throws IOException {
+        return FxThread.call(() -> {
+            Bounds first = node(one).localToScene(node(one).getLayoutBounds());
+            Bounds second = node(other).localToScene(node(other).getLayoutBounds());
+            return first.getMinX() < second.getMaxX() - 1 && second.getMinX() < first.getMaxX() - 1 && first.getMinY() < second.getMaxY() - 1 && second.getMinY() < first.getMaxY() - 1;
+        });
+    }
+
+    /** Just right of the right edge of something, half way down. */
+    Point2D edgeOf(String id) throws IOException {
+        return FxThread.call(() -> node(id).localToScreen(node(id).getLayoutBounds().getMaxX() + 0.5, node(id).getLayoutBounds().getHeight() / 2));
+    }
+
+    /** Just below something, half way along. */
+    Point2D footOf(String id) throws IOException {
+        return FxThread.call(() -> node(id).localToScreen(node(id).getLayoutBounds().getWidth() / 2, node(id).getLayoutBounds().getMaxY() + 1.5));
     }
 
     void picture(Path file) throws IOException {
