@@ -42,7 +42,7 @@ final class KeptDivider {
         this.settings = settings;
         this.key = () -> "room." + key.get();
         this.usual = usual;
-        pane.addEventFilter(MouseEvent.MOUSE_RELEASED, event -> {
+        pane.addEventFilter(MouseEvent.MOUSE_DRAGGED, event -> {
             if (event.getTarget() instanceof Node node && node == divider()) {
                 Platform.runLater(this::keep);
             }

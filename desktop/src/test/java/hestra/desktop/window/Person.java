@@ -567,7 +567,7 @@ final class Person implements AutoCloseable {
 
     /** Just below something, half way along. */
     Point2D footOf(String id) throws IOException {
-        return FxThread.call(() -> node(id).localToScreen(node(id).getLayoutBounds().getWidth() / 2, node(id).getLayoutBounds().getMaxY() + 1.5));
+        return FxThread.call(() -> node(id).localToScreen(node(id).getLayoutBounds().getWidth() / 2, node(id).getLayoutBounds().getMaxY() + 2));
     }
 
     void picture(Path file) throws IOException {
