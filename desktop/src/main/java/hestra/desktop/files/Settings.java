@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Properties;
 
+import hestra.desktop.parts.Kept;
 import hestra.documents.file.FileWriting;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -16,7 +17,7 @@ import org.slf4j.LoggerFactory;
  * What is remembered from one start to the next: the size of the window, light or dark, the size of type, the last folder.
  * Kept as a file of properties in Hestra's own folder, beside the journals.
  */
-public final class Settings {
+public final class Settings implements Kept {
 
     private static final Logger LOG = LoggerFactory.getLogger(Settings.class);
     private static final String FILE = "settings.properties";
@@ -66,6 +67,7 @@ public final class Settings {
         return folder;
     }
 
+    @Override
     public double number(String key, double usual) {
         try {
             double value = Double.parseDouble(values.getProperty(key, ""));
@@ -83,6 +85,7 @@ public final class Settings {
         return values.getProperty(key, usual);
     }
 
+    @Override
     public void put(String key, Object value) {
         changed |= !String.valueOf(value).equals(values.setProperty(key, String.valueOf(value)));
     }

@@ -244,7 +244,7 @@ public final class MainWindow {
 
     private Node writeView() {
         if (write == null) {
-            write = new WriteView(model, look.alongside(), habits.alongside(), notices::say, exchange);
+            write = new WriteView(model, look.alongside(), settings, habits.alongside(), notices::say, exchange);
         }
         return write.node();
     }

@@ -16,6 +16,7 @@ import hestra.desktop.files.Settings;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.FocusMark;
+import hestra.desktop.parts.KeptDivider;
 import hestra.desktop.plot.DressMenu;
 import hestra.desktop.plot.LayerChips;
 import hestra.desktop.plot.PlotView;

@@ -13,6 +13,7 @@ import hestra.desk.Findings;
 import hestra.desktop.files.Settings;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.KeptDivider;
 import hestra.desktop.sheet.SheetView;
 import hestra.desktop.table.GridHabits;
 import hestra.documents.picture.PlotSheet;

@@ -4,8 +4,9 @@ import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 import hestra.desk.Findings;
@@ -59,7 +60,7 @@ final class PartPanes {
             }
             layoutMiddle();
         });
-        HBox strip = new HBox(showPlot, showData, showRecipe, showTrace);
+        FlowPane strip = new FlowPane(showPlot, showData, showRecipe, showTrace);
         strip.getStyleClass().add("write-tabs");
         middle.getChildren().add(strip);
         middle.getStyleClass().add("write-middle");
@@ -135,6 +136,7 @@ final class PartPanes {
     private static ToggleButton tab(String name, String id) {
         ToggleButton tab = new ToggleButton(name);
         tab.getStyleClass().setAll("view-tab");
+        tab.setMinWidth(Region.USE_PREF_SIZE);
         tab.setId(id);
         return tab;
     }

@@ -8,7 +8,8 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.layout.HBox;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -46,6 +47,8 @@ final class RecipePane {
 
     private final DeskModel model;
     private final VBox pane = new VBox();
+    /** In a small window, or in large type, there is not room for all of it. */
+    private final ScrollPane scroll = new ScrollPane(pane);
     private final RecipeForm form = new RecipeForm(this::changed);
     private final Label told = new Label();
     private final Label slopesTold = new Label();
@@ -63,6 +66,11 @@ final class RecipePane {
         this.plot = new FigureView(look, this::describe);
         this.strip = new FigureView(look, layout -> SampleStrip.describe(slopes, trueSlope(), style(), layout));
         pane.getStyleClass().add("recipe-pane");
+        scroll.setFitToWidth(true);
+        scroll.setFitToHeight(true);
+        // Always there: lines that wrap otherwise once it comes would need more height than was asked for.
+        scroll.setVbarPolicy(ScrollPane.ScrollBarPolicy.ALWAYS);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         told.setId("recipe-told");
         told.getStyleClass().add("small");
         told.setWrapText(true);
@@ -82,10 +90,10 @@ final class RecipePane {
         Tip.set(another, "draw again by the same recipe (Ctrl+G)");
         use.setMinWidth(Region.USE_PREF_SIZE);
         another.setMinWidth(Region.USE_PREF_SIZE);
-        HBox.setHgrow(told, Priority.ALWAYS);
-        told.setMaxWidth(Double.MAX_VALUE);
-        HBox buttons = new HBox(told, another, use);
+        FlowPane buttons = new FlowPane(12, 6, another, use, told);
         buttons.getStyleClass().add("recipe-row");
+        buttons.setMinHeight(Region.USE_PREF_SIZE);
+        form.setMinHeight(Region.USE_PREF_SIZE);
         buttons.setAlignment(Pos.CENTER_LEFT);
         VBox.setVgrow(plot, Priority.ALWAYS);
         plot.setMinHeight(160);
@@ -101,7 +109,7 @@ final class RecipePane {
     }
 
     Node node() {
-        return pane;
+        return scroll;
     }
 
     /** Draws another sample by the same recipe. */

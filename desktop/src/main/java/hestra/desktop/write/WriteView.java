@@ -15,6 +15,8 @@ import hestra.desk.Findings;
 import hestra.desktop.files.Pictures;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.Kept;
+import hestra.desktop.parts.KeptDivider;
 import hestra.desktop.table.GridHabits;
 import hestra.documents.table.DataFile;
 import hestra.exercise.Block;
@@ -25,6 +27,12 @@ import hestra.tracing.Picture;
 
 /** The exercise as an instructor writes it: its parts and their sheets, the true data of the part in hand and their plot, and the block in hand. */
 public final class WriteView {
+
+    /** The usual width of the window, and those of the columns at its sides. */
+    private static final double WIDTH = 1280;
+    private static final double LEFT = 420;
+    private static final double RIGHT = 362;
+    private static final double LEAST = 300;
 
     private final DeskModel model;
     private final Outline outline;
@@ -37,14 +45,13 @@ public final class WriteView {
     private Optional<String> edited = Optional.of("-");
 
     /** The view. */
-    public WriteView(DeskModel model, Look look, GridHabits habits, Consumer<String> notice, Pictures pictures) {
+    public WriteView(DeskModel model, Look look, Kept kept, GridHabits habits, Consumer<String> notice, Pictures pictures) {
         this.model = model;
         this.pictures = pictures;
         this.outline = new Outline(model, pictures);
         this.make = part -> new PartPanes(model.of(part), look, habits, notice, pictures);
         this.here = panes(model.findings().part());
         right.setFitToWidth(true);
-        right.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         right.getStyleClass().add("write-right");
         right.setId("task-editor");
         Node left = outline.node();
@@ -52,10 +59,21 @@ public final class WriteView {
         pane.getStyleClass().add("write");
         SplitPane.setResizableWithParent(left, false);
         SplitPane.setResizableWithParent(right, false);
-        ((Region) left).setMinWidth(300);
-        right.setMinWidth(300);
-        pane.setDividerPositions(420.0 / 1280, 1 - 362.0 / 1280);
+        ((Region) left).setMinWidth(LEAST);
+        right.setMinWidth(LEAST);
+        pane.setDividerPositions(LEFT / WIDTH, 1 - RIGHT / WIDTH);
+        KeptDivider leftRoom = new KeptDivider(pane, 0, true, kept, () -> "outline", () -> LEFT * share(look));
+        KeptDivider rightRoom = new KeptDivider(pane, 1, false, kept, () -> "editor", () -> Math.max(LEAST, RIGHT * share(look)));
+        look.typeProperty().addListener(_ -> {
+            leftRoom.place();
+            rightRoom.place();
+        });
         model.watch(this::show);
+    }
+
+    /** Larger type needs more room at the sides, where the window has it to give. */
+    private double share(Look look) {
+        return Math.min(Math.max(look.type(), 1), pane.getWidth() / WIDTH);
     }
 
     private PartPanes panes(Part part) {

@@ -1,4 +1,4 @@
-package hestra.desktop.window;
+package hestra.desktop.parts;
 
 import java.util.function.DoubleSupplier;
 import java.util.function.Supplier;
@@ -8,13 +8,12 @@ import javafx.scene.Node;
 import javafx.scene.control.SplitPane;
 import javafx.scene.input.MouseEvent;
 
-import hestra.desktop.files.Settings;
 
 /**
  * A divider that gives a part of the window as many pixels as it usually has, until a person drags it; from then on as many as that
  * person gave it, in later sittings too.
  */
-final class KeptDivider {
+public final class KeptDivider {
 
     private static final double NEAR = 1.5;
     /** The most that a divider itself is wide. */
@@ -23,7 +22,7 @@ final class KeptDivider {
     private final SplitPane pane;
     private final int index;
     private final boolean before;
-    private final Settings settings;
+    private final Kept kept;
     private final Supplier<String> key;
     private final DoubleSupplier usual;
 
@@ -35,11 +34,11 @@ final class KeptDivider {
      * @param key under which the size is kept
      * @param usual the size while nobody has chosen one
      */
-    KeptDivider(SplitPane pane, int index, boolean before, Settings settings, Supplier<String> key, DoubleSupplier usual) {
+    public KeptDivider(SplitPane pane, int index, boolean before, Kept kept, Supplier<String> key, DoubleSupplier usual) {
         this.pane = pane;
         this.index = index;
         this.before = before;
-        this.settings = settings;
+        this.kept = kept;
         this.key = () -> "room." + key.get();
         this.usual = usual;
         pane.addEventFilter(MouseEvent.MOUSE_DRAGGED, event -> {
@@ -66,7 +65,7 @@ final class KeptDivider {
     }
 
     private void keep() {
-        settings.put(key.get(), Math.round(size()));
+        kept.put(key.get(), Math.round(size()));
     }
 
     private double least(Node node) {
@@ -75,11 +74,11 @@ final class KeptDivider {
     }
 
     /** Gives the part its size, as soon as all has been laid out. */
-    void place() {
+    public void place() {
         Platform.runLater(() -> {
             if (room() > 0 && pane.getDividers().size() > index) {
                 // Never so much that the part beside it would stand out of its place.
-                double wanted = Math.min(settings.number(key.get(), usual.getAsDouble()), room() - WIDE - least(pane.getItems().get(before ? index + 1 : index)));
+                double wanted = Math.min(kept.number(key.get(), usual.getAsDouble()), room() - WIDE - least(pane.getItems().get(before ? index + 1 : index)));
                 if (Math.abs(size() - wanted) > NEAR) {
                     pane.setDividerPosition(index, before ? wanted / room() : 1 - wanted / room());
                 }
