@@ -10,10 +10,6 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
-import javafx.scene.control.TextInputControl;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyCombination;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Stage;
@@ -32,7 +28,6 @@ import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.FocusMark;
 import hestra.desktop.parts.Notices;
 import hestra.desktop.parts.Presence;
-import hestra.desktop.table.DataGrid;
 import hestra.desktop.table.GridHabits;
 import hestra.desktop.write.WriteView;
 import hestra.exercise.Exercise;
@@ -49,14 +44,6 @@ public final class MainWindow {
     }
 
     private static final Logger LOG = LoggerFactory.getLogger(MainWindow.class);
-    private static final KeyCode LARGER = KeyCode.F8;
-    private static final KeyCode HELP = KeyCode.F1;
-    private static final KeyCombination PASTE = KeyCombination.valueOf("Shortcut+V");
-    private static final KeyCode ROUND = KeyCode.F6;
-    private static final KeyCombination UNDO = KeyCombination.valueOf("Shortcut+Z");
-    private static final KeyCombination CHECK = KeyCombination.valueOf("Shortcut+Enter");
-    private static final KeyCombination REDO = KeyCombination.valueOf("Shortcut+Shift+Z");
-    private static final KeyCombination REDO_TOO = KeyCombination.valueOf("Shortcut+Y");
 
     private final Settings settings;
     private final Look look;
@@ -68,7 +55,6 @@ public final class MainWindow {
     private final BorderPane frame = new BorderPane();
     private final StackPane root = new StackPane();
     private final TopBar bar;
-    private final Rounds rounds = new Rounds(this::places);
     private final DemoShelf shelf;
     private final Boards boards;
     private DeskModel model;
@@ -105,14 +91,7 @@ public final class MainWindow {
         BorderPane.setAlignment(notices, Pos.CENTER);
         BorderPane.setMargin(notices, new Insets(0, 14, 8, 14));
         Looks.dress(root, look);
-        root.addEventFilter(KeyEvent.KEY_PRESSED, this::shortcut);
-        root.addEventHandler(KeyEvent.KEY_PRESSED, event -> {
-            if (PASTE.match(event) && view == View.WRITE && write.pastePicture()) {
-                event.consume();
-            } else if (event.getCode() == KeyCode.ESCAPE && view == View.WORK) {
-                work.sheet().whereToType().ifPresent(FocusMark::give);
-            }
-        });
+        new WindowKeys(this, root, new Rounds(this::places));
         root.setOnDragOver(filing::dropped);
         root.setOnDragDropped(filing::dropped);
         tellHowItOpened();
@@ -379,34 +358,5 @@ public final class MainWindow {
     /** What the window's title bar says. */
     static String title(Exercise exercise) {
         return exercise.title() + " · Hestra";
-    }
-
-    /** Undo and redo are the desk's, in text fields too: an answer is part of the work. A cell being typed is its own. */
-    private void shortcut(KeyEvent event) {
-        if (event.getCode() == ROUND) {
-            rounds.go(root.getScene(), event.isShiftDown());
-            event.consume();
-            return;
-        }
-        boolean typingCell = root.getScene().getFocusOwner() instanceof TextInputControl field && DataGrid.isCellEditor(field);
-        if (typingCell) {
-            return;
-        }
-        if (event.getCode() == HELP) {
-            openKeys();
-            event.consume();
-        } else if (event.getCode() == LARGER) {
-            look.nextType();
-            event.consume();
-        } else if (CHECK.match(event) && view == View.WORK) {
-            work.sheet().checkTaskInHand();
-            event.consume();
-        } else if (UNDO.match(event)) {
-            model.apply(new Edit.Undo());
-            event.consume();
-        } else if (REDO.match(event) || REDO_TOO.match(event)) {
-            model.apply(new Edit.Redo());
-            event.consume();
-        }
     }
 }

@@ -3,12 +3,14 @@ package hestra.desktop.window;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javafx.scene.input.KeyCode;
 
 import hestra.Kelp;
+import hestra.data.Variable;
 import hestra.exercise.Exercise;
 import hestra.figure.Slot;
 import org.junit.jupiter.api.Test;
@@ -122,6 +124,35 @@ class LookingTest {
             double plot = heightOfPicture(person, "off.svg");
             assertThat(plot).as("without the line neither its residuals nor its equation").isLessThan(whole - 100);
             assertThat(plot).isEqualTo(person.height("plot"), org.assertj.core.api.Assertions.within(1.0));
+        }
+    }
+
+    /** ŷ at 30 is 1.95 + 0.515 · 30 = 17.4. */
+    @Test
+    void aPredictionThatCannotBeIsSaidToBeSo() throws IOException {
+        Exercise bounded = OPEN.withFirst(part -> part.withData(part.data().withVariable(1, part.data().variable(1).withPossible(Optional.of(new Variable.Limits(0, 12))))));
+        try (Person person = Person.at(bounded, folder)) {
+            person.click("predict-at");
+            person.type("30");
+            assertThat(person.text("prediction-note")).startsWith("Blade length cannot be 17.40 cm: it lies between 0 and 12 cm.");
+            person.press(KeyCode.CONTROL, KeyCode.A);
+            person.type("7");
+            assertThat(person.text("prediction-note")).startsWith("among the data").doesNotContain("cannot be").doesNotContain("pattern");
+        }
+    }
+
+    @Test
+    void aLineThroughABendIsNotToBeTrustedAmongTheDataEither() throws IOException {
+        StringBuilder bend = new StringBuilder();
+        for (int x = 0; x < 20; x++) {
+            bend.append(x).append('\t').append(x * x).append('\n');
+        }
+        try (Person person = Person.at(Exercise.blank("bend"), folder)) {
+            person.copied(bend.toString());
+            person.press(KeyCode.CONTROL, KeyCode.V);
+            person.click("predict-at");
+            person.type("7");
+            assertThat(person.text("prediction-note")).contains("The residuals show a pattern");
         }
     }
 }

@@ -1,0 +1,73 @@
+package hestra.desktop.window;
+
+import javafx.scene.Parent;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCombination;
+import javafx.scene.input.KeyEvent;
+
+import hestra.desk.Edit;
+import hestra.desktop.parts.FocusMark;
+import hestra.desktop.table.DataGrid;
+import hestra.desktop.window.MainWindow.View;
+
+/** The keys that mean the same wherever the keyboard is in the window. */
+final class WindowKeys {
+
+    private static final KeyCode HELP = KeyCode.F1;
+    private static final KeyCode ROUND = KeyCode.F6;
+    private static final KeyCode LARGER = KeyCode.F8;
+    private static final KeyCombination CHECK = KeyCombination.valueOf("Shortcut+Enter");
+    private static final KeyCombination UNDO = KeyCombination.valueOf("Shortcut+Z");
+    private static final KeyCombination REDO = KeyCombination.valueOf("Shortcut+Shift+Z");
+    private static final KeyCombination REDO_TOO = KeyCombination.valueOf("Shortcut+Y");
+    private static final KeyCombination PASTE = KeyCombination.valueOf("Shortcut+V");
+
+    private final MainWindow window;
+    private final Rounds rounds;
+
+    /** Listens to the keys of a window, whose parts a key goes round. */
+    WindowKeys(MainWindow window, Parent root, Rounds rounds) {
+        this.window = window;
+        this.rounds = rounds;
+        root.addEventFilter(KeyEvent.KEY_PRESSED, this::before);
+        root.addEventHandler(KeyEvent.KEY_PRESSED, this::after);
+    }
+
+    /** Undo and redo are the desk's, in text fields too: an answer is part of the work. A cell being typed is its own. */
+    private void before(KeyEvent event) {
+        boolean typingCell = window.root().getScene().getFocusOwner() instanceof TextInputControl field && DataGrid.isCellEditor(field);
+        if (event.getCode() == ROUND) {
+            rounds.go(window.root().getScene(), event.isShiftDown());
+            event.consume();
+        } else if (!typingCell && done(event)) {
+            event.consume();
+        }
+    }
+
+    private boolean done(KeyEvent event) {
+        if (event.getCode() == HELP) {
+            window.openKeys();
+        } else if (event.getCode() == LARGER) {
+            window.look().nextType();
+        } else if (CHECK.match(event) && window.view() == View.WORK) {
+            window.work().sheet().checkTaskInHand();
+        } else if (UNDO.match(event)) {
+            window.model().apply(new Edit.Undo());
+        } else if (REDO.match(event) || REDO_TOO.match(event)) {
+            window.model().apply(new Edit.Redo());
+        } else {
+            return false;
+        }
+        return true;
+    }
+
+    /** What nothing in the window has taken: a copied picture, and Escape, which leads back to the sheet. */
+    private void after(KeyEvent event) {
+        if (PASTE.match(event) && window.view() == View.WRITE && window.write().pastePicture()) {
+            event.consume();
+        } else if (event.getCode() == KeyCode.ESCAPE && window.view() == View.WORK) {
+            window.work().sheet().whereToType().ifPresent(FocusMark::give);
+        }
+    }
+}
