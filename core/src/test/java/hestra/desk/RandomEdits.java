@@ -12,6 +12,7 @@ import java.util.stream.IntStream;
 
 import hestra.Kelp;
 import hestra.data.DataTable;
+import hestra.data.Dates;
 import hestra.data.Roles;
 import hestra.data.Selection;
 import hestra.data.TableEdit;
@@ -22,9 +23,12 @@ import hestra.exercise.Part;
 import hestra.exercise.PlotRules;
 import hestra.exercise.PointChange;
 import hestra.figure.Below;
+import hestra.figure.Dress;
 import hestra.figure.Frame;
+import hestra.figure.Hue;
 import hestra.figure.LabelPlace;
 import hestra.figure.Layer;
+import hestra.figure.Sign;
 import hestra.figure.Slot;
 import hestra.figure.Spacing;
 import hestra.figure.StripKind;
@@ -74,7 +78,7 @@ public final class RandomEdits {
             case 16 -> new ExerciseEdit.WriteTexts(text(), text(), text(), run());
             case 17 -> new ExerciseEdit.ChangeBlock(new Block.Prose("text-1", text()), run());
             case 18 -> new PartEdit.WriteTable(table(desk.exercise().first().data()));
-            case 19 -> new PartEdit.WriteColumns(random.nextBoolean() ? Kelp.table() : desk.exercise().first().data(), roles(desk));
+            case 19 -> random.nextInt(3) == 0 ? brought(desk) : new PartEdit.WriteColumns(random.nextBoolean() ? Kelp.table() : desk.exercise().first().data(), roles(desk));
             case 20 -> random.nextBoolean() ? new PartEdit.WriteRoles(roles(desk)) : new PartEdit.WriteHeld(some(Aid.class));
             case 21 -> new PartEdit.WriteRules(new PlotRules(some(PointChange.class), new EquationForm(random.nextBoolean(), random.nextBoolean())));
             case 22 -> taskEdit(desk);
@@ -84,6 +88,12 @@ public final class RandomEdits {
             case 26 -> partEdit(desk);
             default -> plot(desk);
         };
+    }
+
+    /** Columns that come with what is pasted, dates among them; where the data were given out they are refused. */
+    private Edit brought(Desk desk) {
+        DataTable dated = Kelp.table().withVariable(0, Variable.ofDates("day", new Dates("2024-02-27", one(Dates.Step.values()))));
+        return random.nextBoolean() ? new WorkEdit.BringColumns(dated, roles(desk)) : new PartEdit.WriteColumns(random.nextBoolean() ? dated : DataTable.empty(Variable.named("x"), Variable.named("y")), Roles.FIRST_EXPLAINS);
     }
 
     private String partId(Desk desk) {
@@ -134,7 +144,10 @@ public final class RandomEdits {
     private Edit plot(Desk desk) {
         Slot slot = one(Slot.values());
         OptionalDouble place = random.nextInt(4) == 0 ? OptionalDouble.empty() : OptionalDouble.of(number());
-        return switch (random.nextInt(16)) {
+        return switch (random.nextInt(19)) {
+            case 16 -> new PlotEdit.ShowForm(new EquationForm(random.nextBoolean(), random.nextBoolean(), one(EquationForm.Base.values())));
+            case 17 -> new PlotEdit.ShowLevel(random.nextInt(4) == 0 ? number() : 0.5 + random.nextDouble() / 2);
+            case 18 -> new PlotEdit.DressPlot(Dress.USUAL.withPoints(one(Hue.values())).with(slot, one(Hue.values())).with(one(Sign.values())));
             case 0 -> new PlotEdit.ShowLayer(one(Layer.values()), random.nextBoolean());
             case 1 -> new PlotEdit.ReadAt(place);
             case 2 -> new PlotEdit.ReadAtY(place);

@@ -15,6 +15,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 
 import hestra.Kelp;
+import hestra.data.Dates;
 import hestra.data.Roles;
 import hestra.data.TableEdit;
 import hestra.data.Variable;
@@ -33,6 +34,7 @@ import hestra.exercise.PointChange;
 import hestra.figure.Below;
 import hestra.figure.Dress;
 import hestra.figure.Frame;
+import hestra.figure.Hue;
 import hestra.figure.LabelPlace;
 import hestra.figure.Layer;
 import hestra.figure.Sign;
@@ -67,6 +69,8 @@ class JournalFileTest {
             new PlotEdit.AddCurve(new Curve.OwnTerms(List.of(Term.ONE, Term.ROOT))), new PlotEdit.RemoveCurve(Slot.FIRST), new PlotEdit.ShowCurve(Slot.SECOND, false), new PlotEdit.TakeInHand(Slot.THIRD),
             new PlotEdit.Try(new Trial(new Curve.Exponential(FittedOn.LOGARITHMS), List.of(new Trial.Handle(1, 2), new Trial.Handle(3, 0.1))), 12),
             new PlotEdit.PutLabel(Slot.TRIAL, new LabelPlace(0.25, 1, 1.5), 13), new PlotEdit.SpaceAxis(false, Spacing.LOGARITHMIC), new PlotEdit.ShowStrip(StripKind.NORMAL), new PlotEdit.FitOnly(Set.of(0, 2)), new PlotEdit.ShowBelow(Below.SUMS), new PlotEdit.Unfold(5),
+            new PlotEdit.ShowForm(new EquationForm(false, true, EquationForm.Base.E)), new PlotEdit.ShowLevel(0.99), new PlotEdit.DressPlot(Dress.USUAL.withPoints(Hue.RED).with(Slot.FIRST, Hue.BLACK)),
+            new WorkEdit.BringColumns(Kelp.table().withVariable(0, Variable.ofDates("day", new Dates("2024-02-27", Dates.Step.DAYS))), Roles.FIRST_EXPLAINS),
             new PlotEdit.DressPlot(Dress.USUAL.with(Sign.LOZENGE).withLines(Dress.Size.LARGE).withBlackOnWhite(true)),
             new PartEdit.WriteRules(new PlotRules(Set.of(PointChange.ADD, PointChange.REMOVE), new EquationForm(false, false))), new WorkEdit.AddPoint(9, 6.5), new WorkEdit.RemovePoints(List.of(0, 2)),
             new PlotEdit.ShowFrame(Optional.of(new Frame(0, 1, -2, 3))), new PlotEdit.ShowFrame(Optional.empty()),
