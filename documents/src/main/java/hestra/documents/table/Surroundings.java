@@ -25,12 +25,14 @@ final class Surroundings {
 
     private Surroundings() {}
 
-    /** The rows without what is no data, and headings with the units that stood below them; says what was left out. */
-    static List<List<String>> without(List<List<String>> rows, List<String> headings, DecimalMark mark, List<String> notes) {
+    /** The rows without what is no data, and headings with the units that stood below them; says what was left out. Only a text with square brackets has footnotes. */
+    static List<List<String>> without(List<List<String>> rows, List<String> headings, DecimalMark mark, boolean bracketed, List<String> notes) {
         List<List<String>> data = withoutUnits(rows, headings, mark, notes);
         data = withoutNotes(data, mark, notes);
         data = withoutBlanks(data, notes);
-        footnotes(data, headings, notes);
+        if (bracketed) {
+            footnotes(data, headings, notes);
+        }
         return data;
     }
 

@@ -78,7 +78,7 @@ public record TextData(TextShape shape, Block block, List<String> notes, String 
         }
         boolean headed = shape.headed() && lines.size() > start;
         List<String> headings = headed ? new ArrayList<>(lines.get(start)) : List.of();
-        List<List<String>> rows = Surroundings.without(lines.subList(start + (headed ? 1 : 0), lines.size()), headings, shape.mark(), notes);
+        List<List<String>> rows = Surroundings.without(lines.subList(start + (headed ? 1 : 0), lines.size()), headings, shape.mark(), text.indexOf(']') >= 0, notes);
         int width = Math.max(headings.size(), rows.stream().mapToInt(List::size).max().orElse(0));
         for (int column = 0; column < width; column++) {
             progress.tell(SPLITTING + (1 - SPLITTING) * column / width);
