@@ -11,7 +11,7 @@ import hestra.numbers.NumberStyle;
  *
  * @param name short name for headings and equations, such as "length"
  * @param label what it is, for the axis, such as "blade length"; the name where empty
- * @param unit unit of measurement, such as "cm"; leave empty for none
+ * @param unit unit of measurement, such as "cm"; empty for none
  * @param possible which values its unit and nature allow, such as 0 to 100 for a percentage; nothing where none is ruled out
  * @param dates how its numbers stand for dates; nothing where they are just numbers
  */
@@ -67,6 +67,17 @@ public record Variable(String name, String label, String unit, Optional<Limits> 
         return named(text);
     }
 
+    /** The same called as a heading says, "length (cm)". Dates stay dates: the heading is what they are of, and their unit what they are counted in. */
+    public Variable called(String heading) {
+        Variable typed = fromHeading(heading);
+        return dates.isPresent() ? withLabel(typed.name) : withName(typed.name).withUnit(typed.unit);
+    }
+
+    /** What {@link #called} would read as this name and unit. */
+    public String heading() {
+        return dates.isPresent() ? described() : unit.isEmpty() ? name : name + " (" + unit + ")";
+    }
+
     public Variable withName(String other) {
         return new Variable(other, label, unit, possible, dates);
     }
@@ -98,7 +109,7 @@ public record Variable(String name, String label, String unit, Optional<Limits> 
         return powers.isEmpty() || dates.isPresent() ? axisTitle() : described() + " (" + powers + (unit.isEmpty() ? "" : " " + unit) + ")";
     }
 
-    /** The unit with a space before it, for setting after a number; leave empty for none. */
+    /** The unit with a space before it, for setting after a number; empty for none. */
     public String unitAfterNumber() {
         return unit.isEmpty() ? "" : " " + unit;
     }

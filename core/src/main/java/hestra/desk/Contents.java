@@ -31,7 +31,7 @@ import hestra.fit.LeastSquares;
 import hestra.summary.ColumnOverview;
 import hestra.task.Aid;
 
-/** Puts together what plot and strip show: what was chosen, less what is closed at the start. */
+/** Puts together what plot and strip show: what was chosen, less what is held back. */
 final class Contents {
 
     /** With more points than this the plot would be all bars. */

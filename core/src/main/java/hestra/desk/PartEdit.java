@@ -135,7 +135,7 @@ public sealed interface PartEdit extends Edit.Local {
         }
     }
 
-    /** The instructor chooses what is closed at the start at the start. */
+    /** The instructor chooses what is held back at the start. */
     record WriteHeld(Set<Aid> held) implements PartEdit {
         @Override
         public String inWords() {

@@ -121,7 +121,12 @@ public record Part(String id, String heading, DataTable data, Roles roles, Prove
         now.stream().filter(aid -> !earlier.contains(aid)).forEach(hold::add);
         earlier.stream().filter(aid -> !now.contains(aid)).forEach(hold::remove);
         Part holding = hold.equals(held) ? this : withHeld(hold);
-        return asksTheSameAs(before) ? holding : holding.withTasks(task -> task.inStep(before.truth(mark), truth(mark)));
+        if (asksTheSameAs(before)) {
+            return holding;
+        }
+        Truth earlierTruth = before.truth(mark);
+        Truth truth = truth(mark);
+        return holding.withTasks(task -> task.inStep(earlierTruth, truth));
     }
 
     /** The place of a block, from 0; −1 where there is none of this id. */

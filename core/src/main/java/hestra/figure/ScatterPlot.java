@@ -117,16 +117,18 @@ public final class ScatterPlot {
 
     private void axes() {
         Stroke grid = Stroke.solid(Ink.GRID, 1);
-        Ticks along = Ticks.along(x, (int) Math.clamp(area.width() / (75 * layout.type()), 3, 10));
-        Ticks upward = Ticks.along(y, (int) Math.clamp(area.height() / (75 * layout.type()), 3, 10));
-        for (Tick tick : ticks(content.x(), along, x, (int) Math.clamp(area.width() / (75 * layout.type()), 3, 10))) {
+        int across = (int) Math.clamp(area.width() / (75 * layout.type()), 3, 10);
+        int down = (int) Math.clamp(area.height() / (75 * layout.type()), 3, 10);
+        Ticks along = Ticks.along(x, across);
+        Ticks upward = Ticks.along(y, down);
+        for (Tick tick : ticks(content.x(), along, x, across)) {
             double px = x.pixel(tick.value());
             if (content.dress().grid()) {
                 ground.add(new Mark.Line(px, area.top(), px, area.bottom(), grid));
             }
             layout.tick(ground, px, area.bottom() + layout.size(20), tick.text(), Anchor.MIDDLE);
         }
-        for (Tick tick : ticks(content.y(), upward, y, (int) Math.clamp(area.height() / (75 * layout.type()), 3, 10))) {
+        for (Tick tick : ticks(content.y(), upward, y, down)) {
             double py = y.pixel(tick.value());
             if (content.dress().grid()) {
                 ground.add(new Mark.Line(area.left(), py, area.right(), py, grid));

@@ -23,7 +23,7 @@ final class Domain {
         }
         boolean direct = needed.startsWith("y") && rows.size() < pairs.size();
         String name = curve instanceof Curve.OwnTerms ? "curve of these terms" : bare(curve);
-        return "%s %s needs %s; %s %s not. Set %s aside, %schoose another curve.".formatted(Words.article(name).equals("an") ? "An" : "A", name, needed, named(rows), rows.size() == 1 ? "does" : "do",
+        return "%s %s needs %s; %s %s not. Set %s aside, %schoose another curve.".formatted(Words.capitalized(Words.article(name)), name, needed, named(rows), rows.size() == 1 ? "does" : "do",
                 rows.size() == 1 ? "it" : "them", direct ? "fit the curve directly, or " : "or ");
     }
 
@@ -45,7 +45,7 @@ final class Domain {
     static String tooFew(Pairs pairs, Curve curve, long distinctX) {
         String name = bare(curve);
         int needed = curve.coefficients();
-        String article = Words.article(name).equals("an") ? "An " : "A ";
+        String article = Words.capitalized(Words.article(name)) + " ";
         if (pairs.n() == 0) {
             return article + name + " needs at least " + points(needed) + ". There are none yet.";
         }

@@ -14,7 +14,7 @@ public sealed interface NumberReading {
      * @param typed the decimal as it was typed, zeros at the end included, before any percent is taken
      * @param value the nearest double, percent taken
      * @param percent whether a percent sign followed
-     * @param unit what followed the number, such as "cm"; leave empty for none
+     * @param unit what followed the number, such as "cm"; empty for none
      */
     record Value(BigDecimal typed, double value, boolean percent, String unit) implements NumberReading {
         /** Decimal places as typed: 2 for "0.80". */

@@ -10,6 +10,11 @@ public final class Words {
         return !next.isEmpty() && "aeio".indexOf(Character.toLowerCase(next.charAt(0))) >= 0 ? "an" : "a";
     }
 
+    /** With a capital at the front, to begin a sentence or a title; the same where it is empty. */
+    public static String capitalized(String text) {
+        return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+
     /** "an exponential curve", "a quadratic curve". */
     public static String withArticle(String next) {
         return article(next) + " " + next;

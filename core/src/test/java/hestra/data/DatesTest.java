@@ -66,4 +66,14 @@ class DatesTest {
         assertThat(table.variable(0).shownWithUnit(3, NumberStyle.STANDARD)).isEqualTo("2024-03-01");
         assertThat(table.variable(1).shownWithUnit(3.5, NumberStyle.STANDARD)).isEqualTo("3.5");
     }
+
+    @Test
+    void aColumnThatIsCalledOtherwiseKeepsItsDatesAndWhatIsPossible() {
+        Variable day = Variable.ofDates("day", DAYS);
+        assertThat(day.called(day.heading())).as("nothing is lost where nothing is changed").isEqualTo(day);
+        assertThat(day.called("date of the storm")).isEqualTo(day.withLabel("date of the storm"));
+        Variable length = new Variable("length", "blade length", "cm").withPossible(java.util.Optional.of(new Variable.Limits(0, 90)));
+        assertThat(length.called(length.heading())).isEqualTo(length);
+        assertThat(length.called("size (mm)")).isEqualTo(length.withName("size").withUnit("mm"));
+    }
 }

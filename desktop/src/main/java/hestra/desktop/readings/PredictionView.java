@@ -24,6 +24,7 @@ import hestra.fit.Inverse;
 import hestra.fit.Prediction;
 import hestra.numbers.NumberStyle;
 import hestra.numbers.Rounding;
+import hestra.numbers.Words;
 import hestra.task.Aid;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
@@ -148,13 +149,9 @@ public final class PredictionView extends VBox {
 
     /** What is to be said of a prediction that the author ruled out; empty where it is possible. */
     private static String impossible(Findings findings, Prediction prediction) {
-        return findings.y().possible().filter(it -> !it.allow(prediction.fitted())).map(it -> capital(findings.y().described()) + " cannot be "
+        return findings.y().possible().filter(it -> !it.allow(prediction.fitted())).map(it -> Words.capitalized(findings.y().described()) + " cannot be "
                 + findings.precision().predicted(prediction.fitted()) + findings.y().unitAfterNumber() + ": it lies between " + findings.style().shortest(it.least())
                 + " and " + findings.style().shortest(it.greatest()) + findings.y().unitAfterNumber() + ".\n").orElse("");
-    }
-
-    private static String capital(String text) {
-        return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }
 
     private static String shown(Findings findings, OptionalDouble value) {

@@ -28,6 +28,7 @@ import hestra.fit.LineFit;
 import hestra.fit.TrialFit;
 import hestra.numbers.Counted;
 import hestra.numbers.NumberStyle;
+import hestra.numbers.Words;
 import hestra.task.Aid;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
@@ -109,7 +110,7 @@ public final class ReadingsView extends VBox {
         title.setGraphic(null);
         int points = findings.pairs().n();
         Optional<TrialFit> trial = findings.curveInHand().filter(TrialFit.class::isInstance).map(TrialFit.class::cast);
-        title.setText(capital(trial.map(it -> it.curve() instanceof Curve.Line ? "line by eye" : bare(it.curve().inWords()) + " by eye")
+        title.setText(Words.capitalized(trial.map(it -> it.curve() instanceof Curve.Line ? "line by eye" : bare(it.curve().inWords()) + " by eye")
                 .orElseGet(() -> curveInWords(findings))) + " · " + Counted.of(points, "point"));
         present(trialBars, trial.isPresent());
         present(values, trial.isEmpty());
@@ -147,10 +148,6 @@ public final class ReadingsView extends VBox {
 
     private static String bare(String words) {
         return words.contains(",") ? words.substring(0, words.indexOf(',')) : words;
-    }
-
-    private static String capital(String words) {
-        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 
     private void tried(Findings findings, TrialFit trial) {

@@ -68,7 +68,7 @@ public final class DataGrid extends VBox {
      * A grid over a table.
      *
      * @param source the table and what may be done to it
-     * @param lastTitle the heading of a last column that is computed; leave empty for none
+     * @param lastTitle the heading of a last column that is computed; empty for none
      * @param lastColumn the text of that column for a row
      * @param notice is told what could not be done, in a sentence
      */

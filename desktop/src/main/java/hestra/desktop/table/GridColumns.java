@@ -47,7 +47,7 @@ final class GridColumns {
      * Columns of a view.
      *
      * @param version changes when the table may have
-     * @param lastTitle heading of the computed column; leave empty for none
+     * @param lastTitle heading of the computed column; empty for none
      * @param lastColumn its text for a row
      * @param afterNaming is run when a heading has been changed in place
      * @param type how large type is

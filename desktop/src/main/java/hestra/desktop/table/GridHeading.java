@@ -78,8 +78,7 @@ final class GridHeading extends VBox {
 
     /** Has the name typed, where it stands. */
     void edit() {
-        Variable variable = source.table().variable(column);
-        field.setText(variable.unit().isEmpty() ? variable.name() : variable.name() + " (" + variable.unit() + ")");
+        field.setText(source.table().variable(column).heading());
         getChildren().setAll(field);
         field.requestFocus();
         field.selectAll();
@@ -91,8 +90,7 @@ final class GridHeading extends VBox {
         }
         getChildren().setAll(name, note);
         if (keeps && !field.getText().isBlank()) {
-            Variable typed = Variable.fromHeading(field.getText());
-            source.change(new TableEdit.Name(column, new Variable(typed.name(), source.table().variable(column).label(), typed.unit())));
+            source.change(new TableEdit.Name(column, source.table().variable(column).called(field.getText())));
         }
         after.run();
     }

@@ -31,7 +31,7 @@ final class CurveTour {
         this.model = model;
     }
 
-    /** Opens what is closed at the start, as if every task were done. */
+    /** Opens what is held back, as if every task were done. */
     void openEverything() {
         model.get().apply(new PartEdit.WriteHeld(EnumSet.noneOf(Aid.class)));
     }

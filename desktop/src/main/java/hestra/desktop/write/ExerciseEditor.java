@@ -26,7 +26,7 @@ import hestra.task.Aid;
 
 import static hestra.desktop.parts.Presence.present;
 
-/** What belongs to the exercise as a whole, and to the part in hand as a whole: what is closed at the start at the start, and the rules of the plot. */
+/** What belongs to the exercise as a whole, and to the part in hand as a whole: what is held back at the start, and the rules of the plot. */
 final class ExerciseEditor extends VBox implements Editor {
 
     private final DeskModel model;

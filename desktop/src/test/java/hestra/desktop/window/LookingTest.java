@@ -155,4 +155,21 @@ class LookingTest {
             assertThat(person.text("prediction-note")).contains("The residuals show a pattern");
         }
     }
+
+    @Test
+    void lookingAtTheNameOfDatesChangesNothing() throws IOException {
+        try (Person person = Person.at(Exercise.blank("dates"), folder)) {
+            person.copied("day\tdepth (m)\n2024-03-01\t2\n2024-03-05\t4\n");
+            person.press(KeyCode.CONTROL, KeyCode.V);
+            Variable before = person.model().findings().x();
+            person.focusPlot();
+            person.press(KeyCode.N);
+            person.press(KeyCode.ENTER);
+            assertThat(person.model().findings().x()).isEqualTo(before);
+            person.click("grid");
+            person.press(KeyCode.ALT, KeyCode.N);
+            person.press(KeyCode.ENTER);
+            assertThat(person.model().findings().work().table().variables()).contains(before);
+        }
+    }
 }
