@@ -13,6 +13,7 @@ module hestra.core {
     exports hestra.fit;
     exports hestra.marking;
     exports hestra.numbers;
+    exports hestra.overview;
     exports hestra.recipe;
     exports hestra.summary;
     exports hestra.task;

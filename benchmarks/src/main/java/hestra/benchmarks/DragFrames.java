@@ -17,6 +17,7 @@ import javafx.geometry.Point2D;
 import javafx.scene.Scene;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.control.Button;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.StackPane;
@@ -130,6 +131,19 @@ public final class DragFrames {
         dragged(points, robot, start, 20, points + " points, one is dragged", bare);
         Point2D ground = FxThread.call(() -> plot.localToScreen(plot.figure().area().left() + 8, plot.figure().area().top() + 90));
         dragged(points, robot, ground, 0, points + " points, the view is dragged", bare);
+        FxThread.call(() -> {
+            ((Button) stage.getScene().lookup("#all-numbers")).fire();
+            return null;
+        });
+        FxThread.settle();
+        // The numbers take their room beside the plot, so the point stands elsewhere.
+        Point2D beside = FxThread.call(() -> plot.spot(points / 2).map(spot -> plot.localToScreen(spot.x(), spot.y())).orElseThrow());
+        dragged(points, robot, beside, 20, points + " points, one is dragged, all numbers beside it", bare);
+        FxThread.call(() -> {
+            ((Button) stage.getScene().lookup("#all-numbers")).fire();
+            return null;
+        });
+        FxThread.settle();
         report(points + " points, the view is zoomed", frames(points, frame -> Event.fireEvent(plot, wheel(plot, frame))), bare);
         FxThread.call(() -> {
             stage.hide();

@@ -58,7 +58,8 @@ public record Row(List<Cell> cells, Optional<String> setAside, int origin) {
         return new Row(changed, setAside, origin);
     }
 
-    Row withSetAside(Optional<String> reason) {
+    /** The row set aside for a reason, or taken back where there is none. */
+    public Row withSetAside(Optional<String> reason) {
         return new Row(cells, reason, origin);
     }
 

@@ -78,6 +78,18 @@ public record Variable(String name, String label, String unit, Optional<Limits> 
         return dates.isPresent() ? described() : unit.isEmpty() ? name : name + " (" + unit + ")";
     }
 
+    /** The same called as a heading with what it is says, "length (cm): blade length"; without a colon what it is stays. Dates as in {@link #called}. */
+    public Variable calledInFull(String heading) {
+        String typed = heading + " ";
+        int colon = dates.isPresent() ? -1 : typed.indexOf(": ");
+        return colon < 0 ? called(heading) : called(typed.substring(0, colon)).withLabel(typed.substring(colon + 2));
+    }
+
+    /** What {@link #calledInFull} would read as this name, unit and label. */
+    public String headingInFull() {
+        return dates.isPresent() || label.isEmpty() ? heading() : heading() + ": " + label;
+    }
+
     public Variable withName(String other) {
         return new Variable(other, label, unit, possible, dates);
     }

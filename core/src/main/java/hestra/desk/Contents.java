@@ -69,7 +69,8 @@ final class Contents {
             }
         }
         if (observed.points().isEmpty()) {
-            return "Points appear here as you type them\ninto the table on the right.";
+            return findings.exercise().isStudy() ? "Type or paste two columns into the table on the right,\nor open a file of data (Ctrl+Shift+O)."
+                    : "Points appear here as you type them\ninto the table on the right.";
         }
         PlotState plot = findings.work().plot();
         boolean noX = observed.points().stream().noneMatch(it -> plot.x().holds(it.x()));

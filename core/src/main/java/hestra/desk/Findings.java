@@ -34,6 +34,10 @@ import hestra.summary.EntryChecks;
 import hestra.summary.Suspicion;
 import hestra.task.Aid;
 import hestra.task.Truth;
+import hestra.working.Calculation;
+import hestra.working.CalculationLine;
+import hestra.working.Calculations;
+import hestra.working.Results;
 
 /**
  * All that follows from a desk: computed once for each change, or when it is first asked for, and shared by every view. Used by one
@@ -60,6 +64,7 @@ public final class Findings {
     /** Worked out when they are first asked for. */
     private Precision precision;
     private Boolean pattern;
+    private Calculations calculations;
     private PlotContent plot;
     private PlotContent strip;
 
@@ -102,6 +107,11 @@ public final class Findings {
     /** What follows when a part is in hand. */
     public Findings at(Part other) {
         return other.id().equals(part.id()) ? this : next(desk.apply(new Edit.GoTo(other.id())));
+    }
+
+    /** What follows from the work as it stood when something was kept; for what follows the plot, these findings. */
+    public Findings of(Note.Shown note) {
+        return note.frozen().map(state -> Findings.of(new Desk(exercise(), desk.work().with(part, state), Pointing.AT_NOTHING.at(part.id())))).orElse(this);
     }
 
     public Desk desk() {
@@ -205,6 +215,11 @@ public final class Findings {
         return work.plot().numbers().level().orElse(Prediction.USUAL_LEVEL);
     }
 
+    /** The same in percent: "95 %". */
+    public String levelInWords() {
+        return style().withDigits(USUAL_DIGITS).shortest(level() * 100) + " %";
+    }
+
     /** The equation of a curve in another form. */
     public Equation equation(CurveOnData curve, EquationForm form) {
         return Equation.of(curve, x(), y(), precision(), form);
@@ -241,6 +256,11 @@ public final class Findings {
     /** Whether the variables' names are too long for an equation beside the plot. */
     public boolean hasLongNames() {
         return Math.max(x().name().length(), y().name().length()) > LONG_NAME;
+    }
+
+    /** The equation of a curve where room is narrow: in letters where names would not fit. */
+    public Equation narrowEquation(CurveOnData curve) {
+        return equation(curve, hasLongNames() ? form().withNames(false) : form());
     }
 
     /** The curve in a place where there is one and it is not held back. */
@@ -310,6 +330,14 @@ public final class Findings {
         });
     }
 
+    /** What a calculation line comes to, with the lines before it by their names. */
+    public Calculation.Outcome calculated(CalculationLine line) {
+        if (calculations == null) {
+            calculations = Calculations.of(work.sheet().lines(), new Results(curveInHand().isEmpty() ? new Fit.None("There is no curve in hand.") : fitInHand().orElseGet(this::fit), pairs()), exercise().mark());
+        }
+        return calculations.outcome(line);
+    }
+
     /** The residual of a table row from the curve in hand; nothing where it takes no part or residuals are held back. */
     public Optional<Double> residual(int row) {
         if (!residualsAreOpen() || work().table().row(row).isSetAside()) {
@@ -353,6 +381,13 @@ public final class Findings {
             plot = new Contents(this, observed, curves).plot();
         }
         return plot;
+    }
+
+    /** What the scatter plot shows with these layers and nothing else, on a frame that fits the data; without curves beside the line where they are not wanted. */
+    public PlotContent showing(Set<Layer> layers, boolean curvesToo) {
+        PartWork shown = work.with(work.plot().showing(layers).with(Optional.<Frame>empty())).with(ReadingState.NONE);
+        PartWork bare = curvesToo ? shown : shown.with(CurveState.LINE_ALONE.fittedOnlyTo(work.curves().only()));
+        return Findings.of(new Desk(exercise(), desk.work().with(part, bare), Pointing.AT_NOTHING.at(part.id()))).plot().kept();
     }
 
     /** What the residual strip shows. */

@@ -23,14 +23,15 @@ import hestra.task.Task;
  * @param plot what the plot shows
  * @param curves the curves that were chosen
  * @param reading what is read off the curve in hand
+ * @param sheet what the student writes and keeps
  */
-public record PartWork(DataTable table, Optional<Roles> roles, Roles unchosen, PlotState plot, CurveState curves, ReadingState reading) {
+public record PartWork(DataTable table, Optional<Roles> roles, Roles unchosen, PlotState plot, CurveState curves, ReadingState reading, OwnSheet sheet) {
 
     /** The work before anything is done: the given table, and no roles where a task asks for them. */
     static PartWork begin(Part part, DecimalMark mark) {
         boolean asksRoles = part.tasks().stream().anyMatch(Task::leavesRoles);
         return new PartWork(part.truth(mark).given(), asksRoles ? Optional.empty() : Optional.of(part.roles()),
-                inOrder(part.roles()), PlotState.USUAL, CurveState.LINE_ALONE, ReadingState.NONE);
+                inOrder(part.roles()), PlotState.USUAL, CurveState.LINE_ALONE, ReadingState.NONE, OwnSheet.EMPTY);
     }
 
     /** The two columns in the order of the table: which explains is for the student to say. */
@@ -64,12 +65,12 @@ public record PartWork(DataTable table, Optional<Roles> roles, Roles unchosen, P
     }
 
     PartWork withTable(DataTable changed) {
-        return new PartWork(changed, roles, unchosen, plot, curves, reading);
+        return new PartWork(changed, roles, unchosen, plot, curves, reading, sheet);
     }
 
     /** With other roles. Where other variables stand on the axes, what was placed among the old ones goes. */
     PartWork withRoles(Optional<Roles> chosen) {
-        PartWork changed = new PartWork(table, chosen, unchosen, plot, curves, reading);
+        PartWork changed = new PartWork(table, chosen, unchosen, plot, curves, reading, sheet);
         boolean sameAxes = changed.drawnRoles().hasAxesOf(drawnRoles());
         return changed.with(sameAxes ? plot.with(Optional.<Frame>empty()) : plot.forOtherAxes())
                 .with(sameAxes ? curves : curves.without(Slot.TRIAL)).with(sameAxes ? reading : ReadingState.NONE);
@@ -77,19 +78,33 @@ public record PartWork(DataTable table, Optional<Roles> roles, Roles unchosen, P
 
     /** With the roles changed as other columns are there; what was placed among the old ones goes. */
     PartWork withColumns(UnaryOperator<Roles> change) {
-        PartWork changed = new PartWork(table, roles, inOrder(change.apply(unchosen)), plot, curves, reading);
+        PartWork changed = new PartWork(table, roles, inOrder(change.apply(unchosen)), plot, curves, reading, sheet);
         return changed.withRoles(roles.map(change));
     }
 
+    PartWork with(OwnSheet changed) {
+        return new PartWork(table, roles, unchosen, plot, curves, reading, changed);
+    }
+
+    /** As it stands now, for something that is kept: everything but what has been kept so far. */
+    PartWork asItStands() {
+        return with(sheet.withoutNotes());
+    }
+
+    /** With what is kept, and data, plot, curves and readings as they stood at another time. */
+    PartWork asItStood(PartWork then) {
+        return then.with(new OwnSheet(sheet.notes(), sheet.lines()));
+    }
+
     PartWork with(PlotState changed) {
-        return new PartWork(table, roles, unchosen, changed, curves, reading);
+        return new PartWork(table, roles, unchosen, changed, curves, reading, sheet);
     }
 
     PartWork with(CurveState changed) {
-        return new PartWork(table, roles, unchosen, plot, changed, reading);
+        return new PartWork(table, roles, unchosen, plot, changed, reading, sheet);
     }
 
     PartWork with(ReadingState changed) {
-        return new PartWork(table, roles, unchosen, plot, curves, changed);
+        return new PartWork(table, roles, unchosen, plot, curves, changed, sheet);
     }
 }

@@ -15,7 +15,7 @@ import hestra.exercise.PointChange;
 import hestra.numbers.DecimalMark;
 
 /** Something that a student does with the data of a part. Each edit says itself what comes of it; one that names what is not there changes nothing. */
-public sealed interface WorkEdit extends Edit.Local permits PlotEdit, WorkEdit.ChangeTable, WorkEdit.Restore, WorkEdit.MovePoint, WorkEdit.AddPoint,
+public sealed interface WorkEdit extends Edit.Local permits PlotEdit, SheetEdit, WorkEdit.ChangeTable, WorkEdit.Restore, WorkEdit.MovePoint, WorkEdit.AddPoint,
         WorkEdit.RemovePoints, WorkEdit.BringColumns, WorkEdit.ChooseRoles {
 
     /** The work on a part after the edit; the same object where it changes nothing. */
@@ -30,7 +30,8 @@ public sealed interface WorkEdit extends Edit.Local permits PlotEdit, WorkEdit.C
     default Desk appliedIn(Part part, Desk desk) {
         PartWork before = desk.work().part(part);
         PartWork after = appliedTo(before, part, desk.exercise().mark());
-        Pointing pointing = after.table() == before.table() ? desk.pointing() : rowChange(before).map(desk.pointing()::following).orElse(desk.pointing());
+        Pointing pointing = after.table() == before.table() ? desk.pointing() : rowChange(before).map(desk.pointing()::following)
+                .orElseGet(() -> after.table().size() < before.table().size() ? desk.pointing().atNoRow() : desk.pointing());
         return new Desk(desk.exercise(), desk.work().with(part, after), pointing);
     }
 
@@ -41,8 +42,13 @@ public sealed interface WorkEdit extends Edit.Local permits PlotEdit, WorkEdit.C
         if (changed == work.table() || !sameColumns && !part.isOwn()) {
             return work;
         }
-        PartWork after = work.withTable(changed).with(work.curves().following(change));
+        PartWork after = work.withTable(changed).with(work.curves().following(change)).with(takesAnAxis(change, work.drawnRoles()) ? work.sheet().frozenAt(work.asItStands()) : work.sheet());
         return sameColumns ? after : after.withColumns(roles -> roles.following(change::columnAfter, changed));
+    }
+
+    /** Whether a change takes away a column that stands on an axis. */
+    private static boolean takesAnAxis(TableEdit change, Roles roles) {
+        return change.columnAfter(roles.explanatory()) < 0 || change.columnAfter(roles.response()) < 0;
     }
 
     /** The student's table is changed. */
@@ -172,7 +178,11 @@ public sealed interface WorkEdit extends Edit.Local permits PlotEdit, WorkEdit.C
 
         @Override
         public PartWork appliedTo(PartWork work, Part part, DecimalMark mark) {
-            return part.isOwn() && roles.isWithin(data.width()) ? work.withTable(data).withColumns(_ -> roles) : work;
+            if (!part.isOwn() || !roles.isWithin(data.width())) {
+                return work;
+            }
+            OwnSheet sheet = work.table().size() == 0 ? work.sheet() : work.sheet().frozenAt(work.asItStands());
+            return work.withTable(data).with(sheet).withColumns(_ -> roles);
         }
     }
 

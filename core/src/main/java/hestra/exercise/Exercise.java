@@ -23,8 +23,17 @@ import hestra.task.Task;
  * @param heading the heading of the sheet; may be empty
  * @param mark the decimal mark
  * @param parts in their order, at least one, each with an id of its own
+ * @param purpose what it is for
  */
-public record Exercise(String id, String title, String place, String heading, DecimalMark mark, List<Part> parts) {
+public record Exercise(String id, String title, String place, String heading, DecimalMark mark, List<Part> parts, Purpose purpose) {
+
+    /** What an exercise is for. */
+    public enum Purpose {
+        /** An author asks, a student answers. */
+        EXERCISE,
+        /** A study: somebody looks at data of their own. It has one part, nothing is asked in it and nothing held back. */
+        STUDY
+    }
 
     /** The most tasks that an exercise may have. */
     public static final int MOST_TASKS = 100;
@@ -45,6 +54,14 @@ public record Exercise(String id, String title, String place, String heading, De
         if (ids.stream().distinct().count() < ids.size()) {
             throw new IllegalArgumentException("two parts, blocks or tasks with the same id");
         }
+        if (purpose == Purpose.STUDY && (parts.size() > 1 || !parts.getFirst().blocks().isEmpty() || !parts.getFirst().held().isEmpty() || !parts.getFirst().isOwn())) {
+            throw new IllegalArgumentException("a study that asks or holds something back");
+        }
+    }
+
+    /** An exercise that asks. */
+    public Exercise(String id, String title, String place, String heading, DecimalMark mark, List<Part> parts) {
+        this(id, title, place, heading, mark, parts, Purpose.EXERCISE);
     }
 
     private static Stream<String> ids(List<Part> parts) {
@@ -64,6 +81,16 @@ public record Exercise(String id, String title, String place, String heading, De
     /** An exercise of one part with two empty columns, an empty text and nothing asked yet. */
     public static Exercise blank(String id) {
         return new Exercise(id, "New exercise", "", "", DecimalMark.POINT, List.of(Part.blank(FIRST_PART).withBlockAt(0, new Block.Prose("text-1", ""))));
+    }
+
+    /** A study of data that are to come. */
+    public static Exercise study(String id, String title, DecimalMark mark) {
+        return new Exercise(id, title, "", "", mark, List.of(Part.blank(FIRST_PART)), Purpose.STUDY);
+    }
+
+    /** Whether somebody looks at data of their own in it. */
+    public boolean isStudy() {
+        return purpose == Purpose.STUDY;
     }
 
     /** The first part, where work begins. */
@@ -123,11 +150,11 @@ public record Exercise(String id, String title, String place, String heading, De
     }
 
     public Exercise withTexts(String newTitle, String newPlace, String newHeading) {
-        return new Exercise(id, newTitle, newPlace, newHeading, mark, parts);
+        return new Exercise(id, newTitle, newPlace, newHeading, mark, parts, purpose);
     }
 
     public Exercise withParts(List<Part> list) {
-        return new Exercise(id, title, place, heading, mark, list);
+        return new Exercise(id, title, place, heading, mark, list, purpose);
     }
 
     /** With the part of the same id replaced. */

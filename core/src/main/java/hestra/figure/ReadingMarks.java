@@ -147,6 +147,10 @@ final class ReadingMarks {
     }
 
     private void box(Area place, String value, String note) {
+        // In a small figure the lines have to do: what is written would cover the points.
+        if (area.width() < layout.size(ScatterPlot.ROOM_FOR_NOTES)) {
+            return;
+        }
         double left = place.left();
         double top = place.top();
         written.add(place);

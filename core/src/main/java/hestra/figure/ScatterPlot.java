@@ -28,6 +28,8 @@ public final class ScatterPlot {
     private static final double TITLE_LINE = 20;
     private static final int MOST_TITLE_LINES = 2;
     private static final double LARGEST = 14;
+    /** A plot narrower than this shows how far the data reach, and what is read off, without writing it. */
+    static final double ROOM_FOR_NOTES = 260;
     private static final double HANDLE = 5;
     private static final double TOGETHER = 10.5;
 
@@ -150,6 +152,9 @@ public final class ScatterPlot {
         double right = Math.clamp(x.pixel(greatest), area.left(), area.right());
         ground.add(new Mark.Box(left, area.bottom() - RIBBON / 2 + 3, Math.max(2, right - left), RIBBON, RIBBON / 2,
                 Ink.OBSERVED, 1));
+        if (area.width() < layout.size(ROOM_FOR_NOTES)) {
+            return;
+        }
         String first = "data from " + content.x().shown(least, content.style());
         String last = "to " + content.x().shownWithUnit(greatest, content.style());
         if (right - left > layout.size(7) * (first.length() + last.length())) {

@@ -11,6 +11,8 @@ public final class Thumbnail {
 
     private static final double ROOM = 8;
     private static final double RADIUS = 2.2;
+    /** Some hundreds of points show the shape of them all. */
+    private static final int MOST = 400;
 
     private Thumbnail() {}
 
@@ -22,7 +24,8 @@ public final class Thumbnail {
         Scale along = scale(pairs.xs().summaryStatistics().getMin(), pairs.xs().summaryStatistics().getMax(), area.left(), area.right());
         Scale upward = scale(pairs.ys().summaryStatistics().getMin(), pairs.ys().summaryStatistics().getMax(), area.bottom(), area.top());
         List<Mark> dots = new ArrayList<>();
-        for (int i = 0; i < x.length; i++) {
+        int step = 1 + x.length / MOST;
+        for (int i = 0; i < x.length; i += step) {
             dots.add(new Mark.Dot(along.pixel(x[i]), upward.pixel(y[i]), RADIUS, Sign.DISC, Ink.OBSERVED, Ink.SURFACE));
         }
         List<Mark> ground = List.of(new Mark.Box(0, 0, layout.width(), layout.height(), 4, Ink.SURFACE, 1),

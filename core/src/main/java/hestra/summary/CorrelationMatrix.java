@@ -3,6 +3,7 @@ package hestra.summary;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.stream.IntStream;
 
 import hestra.data.DataTable;
 import hestra.data.Pairs;
@@ -16,6 +17,14 @@ import hestra.data.Pairs;
  * @param counts the number of observations behind each entry
  */
 public record CorrelationMatrix(List<Integer> columns, List<List<OptionalDouble>> entries, List<List<Integer>> counts) {
+
+    /** The columns of a table that hold numbers and no words. */
+    public static List<Integer> columnsOfNumbers(DataTable table) {
+        return IntStream.range(0, table.width()).filter(column -> switch (ColumnOverview.of(table, column).kind()) {
+            case NUMBERS, WHOLE_NUMBERS -> true;
+            case EMPTY, WORDS, MIXED -> false;
+        }).boxed().toList();
+    }
 
     /** The matrix of columns of a table; rows set aside take no part. */
     public static CorrelationMatrix of(DataTable table, List<Integer> columns) {

@@ -34,6 +34,11 @@ public record Describe(Terms terms, Description key) implements Task {
     }
 
     @Override
+    public Subject subject() {
+        return Subject.POINTS;
+    }
+
+    @Override
     public Answer standing(Bench bench) {
         return bench.draft(this, Answer.Described.NOTHING);
     }

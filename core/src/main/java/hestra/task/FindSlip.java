@@ -75,6 +75,11 @@ public record FindSlip(Terms terms, int row, int column, String shown) implement
     }
 
     @Override
+    public Subject subject() {
+        return Subject.POINTS;
+    }
+
+    @Override
     public Answer standing(Bench bench) {
         Placement placement = bench.placement();
         int place = placement.placeOf(row);

@@ -112,6 +112,11 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
         return Set.of();
     }
 
+    /** What of the plot an answer is about. */
+    default Subject subject() {
+        return needs().isEmpty() ? Subject.NOTHING : Subject.CURVE;
+    }
+
     /** The task once something else in the part has changed: a key that was the proposed one is so again. */
     default Task inStep(Truth before, Truth now) {
         return this;

@@ -1,6 +1,8 @@
 package hestra.working;
 
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 import hestra.numbers.DecimalMark;
 
@@ -42,8 +44,13 @@ public final class Calculation {
 
     /** Reads a formula; never fails: what is wrong with it is told by {@link #problem} and {@link #of}. */
     public static Calculation read(String text, DecimalMark mark) {
+        return read(text, mark, Set.of());
+    }
+
+    /** The same, where further names may be used, in small letters. */
+    static Calculation read(String text, DecimalMark mark, Set<String> named) {
         try {
-            return new Calculation(text, new FormulaParser(text, mark).whole(), null);
+            return new Calculation(text, new FormulaParser(text, mark, named).whole(), null);
         } catch (FormulaParser.Malformed e) {
             return new Calculation(text, null, new Problem(e.at(), e.getMessage()));
         }
@@ -60,11 +67,16 @@ public final class Calculation {
 
     /** The value on some results, or what stands in the way: an unknown name, a division by zero, a root below zero. */
     public Outcome of(Results results) {
+        return of(results, Map.of());
+    }
+
+    /** The same, with what further names come to. */
+    Outcome of(Results results, Map<String, Outcome> named) {
         if (problem != null) {
             return problem;
         }
         try {
-            return new Value(expression.value(new Evaluation(results), new Expression.Place(Double.NaN, Double.NaN)));
+            return new Value(expression.value(new Evaluation(results, named), new Expression.Place(Double.NaN, Double.NaN)));
         } catch (Expression.Undefined e) {
             return new Problem(e.at(), e.getMessage());
         }

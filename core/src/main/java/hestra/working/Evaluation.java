@@ -11,8 +11,13 @@ final class Evaluation {
     private final Results results;
     private final Map<String, Results.Found> found = new HashMap<>();
 
-    Evaluation(Results results) {
+    /** {@code named} are results that have been given names. */
+    Evaluation(Results results, Map<String, Calculation.Outcome> named) {
         this.results = results;
+        named.forEach((name, outcome) -> found.put(name, switch (outcome) {
+            case Calculation.Value(double value) -> new Results.Known(value);
+            case Calculation.Problem _ -> new Results.Missing("“" + name + "” has no value: see its own line.");
+        }));
     }
 
     Results.Found value(String name) {

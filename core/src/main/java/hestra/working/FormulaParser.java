@@ -1,8 +1,10 @@
 package hestra.working;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberStyle;
@@ -33,13 +35,21 @@ final class FormulaParser {
 
     private final String text;
     private final DecimalMark mark;
+    private final Set<String> named;
     private int next;
     private int depth;
     private boolean overPairs;
 
-    FormulaParser(String text, DecimalMark mark) {
+    /** Reads a text in which further names, in small letters, may stand beside those of results. */
+    FormulaParser(String text, DecimalMark mark, Set<String> named) {
         this.text = text;
         this.mark = mark;
+        this.named = named;
+    }
+
+    /** Whether a name, in small letters, stands for a result, a function or the data. */
+    static boolean isTaken(String name) {
+        return List.of("sum", "mean", "x", "y").contains(name) || Arrays.stream(Function.values()).anyMatch(it -> it.inText().equals(name)) || Results.isName(name);
     }
 
     Expression whole() {
@@ -185,8 +195,9 @@ final class FormulaParser {
             }
             return new Expression.OfPair(name.equals("x"));
         }
-        if (!Results.isName(name)) {
-            throw new Malformed(at, "“" + name + "” is not known. Names are " + Results.names() + ", and a, b, c, … for coefficients.");
+        if (!Results.isName(name) && !named.contains(name)) {
+            throw new Malformed(at, "“" + name + "” is not known. Names are " + Results.names() + ", a, b, c, … for coefficients"
+                    + (named.isEmpty() ? "." : ", and of lines above: " + String.join(", ", named) + "."));
         }
         return new Expression.Name(name, at);
     }

@@ -26,10 +26,11 @@ import hestra.numbers.NumberStyle;
  * @param inverse (X'X)⁻¹
  * @param xy X'y, a column
  * @param coefficients (X'X)⁻¹X'y
- * @param hat the hat matrix, a row and a column for each observation
+ * @param hat the hat matrix H, a row and a column for each observation
+ * @param y y, a column
  */
 public record MatrixWorking(List<String> terms, List<List<Double>> x, List<List<Double>> xx, List<List<Double>> inverse,
-        List<Double> xy, List<Double> coefficients, List<List<Double>> hat) {
+        List<Double> xy, List<Double> coefficients, List<List<Double>> hat, List<Double> y) {
 
     /** The most observations for which the matrices are written out. */
     public static final int MOST = 200;
@@ -59,8 +60,34 @@ public record MatrixWorking(List<String> terms, List<List<Double>> x, List<List<
         List<List<Double>> x = rows.stream().map(row -> row.stream().map(DoubleDouble::toDouble).toList()).toList();
         return fit.inverse().map(MatrixWorking::lists)
                 .map(inverse -> new MatrixWorking(terms(fit.curve()), x, xx, inverse, List.copyOf(xy),
-                        fit.coefficients().stream().map(Coefficient::value).toList(), hat))
+                        fit.coefficients().stream().map(Coefficient::value).toList(), hat,
+                        IntStream.of(order).mapToObj(pairs::y).toList()))
                 .filter(MatrixWorking::isFinite);
+    }
+
+    /** The sum of the diagonal of the hat matrix: as many as there are coefficients, but for rounding. */
+    public double trace() {
+        return IntStream.range(0, hat.size()).mapToObj(i -> DoubleDouble.of(hat.get(i).get(i))).reduce(DoubleDouble.ZERO, DoubleDouble::plus).toDouble();
+    }
+
+    /** ŷ = H y, a column. */
+    public List<Double> fitted() {
+        return hat.stream().map(row -> IntStream.range(0, row.size()).mapToObj(k -> DoubleDouble.product(row.get(k), y.get(k))).reduce(DoubleDouble.ZERO, DoubleDouble::plus).toDouble()).toList();
+    }
+
+    /** The entry of H H − H that is largest in size: 0 but for rounding, since what has been projected once is not moved by projecting it again. */
+    public double unevenness() {
+        double largest = 0;
+        for (int i = 0; i < hat.size(); i++) {
+            for (int k = i; k < hat.size(); k++) {
+                double entry = -hat.get(i).get(k);
+                for (int j = 0; j < hat.size(); j++) {
+                    entry = Math.fma(hat.get(i).get(j), hat.get(j).get(k), entry);
+                }
+                largest = Math.max(largest, Math.abs(entry));
+            }
+        }
+        return largest;
     }
 
     private boolean isFinite() {

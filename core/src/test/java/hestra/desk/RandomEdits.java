@@ -43,6 +43,7 @@ import hestra.task.Answer;
 import hestra.task.Description;
 import hestra.task.EnterData;
 import hestra.task.Task;
+import hestra.working.CalculationLine;
 
 /** Edits of every kind as chance gives them, sensible ones and wild ones: rows that are not there, numbers at the end of what a double holds. */
 public final class RandomEdits {
@@ -63,7 +64,7 @@ public final class RandomEdits {
     }
 
     private Edit any(Desk desk) {
-        return switch (random.nextInt(32)) {
+        return switch (random.nextInt(36)) {
             case 0 -> new Edit.Undo();
             case 1 -> new Edit.Redo();
             case 2, 3, 4, 5 -> new WorkEdit.ChangeTable(table(Kelp.work(desk).table()));
@@ -86,7 +87,29 @@ public final class RandomEdits {
             case 24 -> new PartEdit.WriteRecipe(Recipe.simple().withSeed(random.nextInt(9)));
             case 25 -> passing(desk);
             case 26 -> partEdit(desk);
+            case 27, 28, 29, 30 -> sheet(desk);
             default -> plot(desk);
+        };
+    }
+
+    /** An edit of the sheet of one's own. */
+    private Edit sheet(Desk desk) {
+        OwnSheet sheet = Kelp.work(desk).sheet();
+        OwnSheet.Spot spot = new OwnSheet.Spot(random.nextInt(6) - 1, random.nextInt(12) - 2);
+        String note = sheet.notes().isEmpty() || random.nextInt(8) == 0 ? "note-9" : sheet.notes().get(random.nextInt(sheet.notes().size())).id();
+        CalculationLine line = CalculationLine.typed(random.nextBoolean() ? text() : "q = slope * " + random.nextInt(9));
+        return switch (random.nextInt(12)) {
+            case 0 -> new SheetEdit.Write(spot, text() + "\n\n" + text(), run());
+            case 1 -> new SheetEdit.ChangeText(note, text(), run());
+            case 2, 3 -> new SheetEdit.Keep(spot, one(Keepable.values()), random.nextBoolean());
+            case 4 -> new SheetEdit.KeepLine(spot, line);
+            case 5 -> new SheetEdit.Caption(note, text(), run());
+            case 6 -> new SheetEdit.Follow(note, random.nextBoolean());
+            case 7 -> new SheetEdit.Move(note, random.nextInt(7) - 3);
+            case 8 -> new SheetEdit.Remove(note);
+            case 9 -> new SheetEdit.BringBack(note);
+            case 10 -> new SheetEdit.WriteLine(random.nextInt(4) - 1, line, run());
+            default -> new SheetEdit.RemoveLine(random.nextInt(4) - 1);
         };
     }
 

@@ -96,6 +96,22 @@ class WorkingTest {
     }
 
     @Test
+    void theHatMatrixGivesTheFittedValuesAndItsTraceCountsTheCoefficients() {
+        LinearFit line = (LinearFit) LeastSquares.line(PAIRS);
+        MatrixWorking working = MatrixWorking.of(line, PAIRS).orElseThrow();
+        assertThat(working.trace()).isEqualTo(2, within(1e-14));
+        assertThat(working.unevenness()).isLessThan(1e-15);
+        for (int i = 0; i < PAIRS.size(); i++) {
+            assertThat(working.fitted().get(i)).isEqualTo(line.fitted(PAIRS.x(i)).orElseThrow(), within(1e-13));
+        }
+        assertThat(MatrixWorking.of((LinearFit) LeastSquares.fit(new Curve.Polynomial(2), PAIRS), PAIRS).orElseThrow().trace()).isEqualTo(3, within(1e-13));
+        List<List<Double>> uneven = List.of(List.of(0.5, 0.0), List.of(0.0, 1.0));
+        MatrixWorking wrong = new MatrixWorking(List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), uneven, List.of(4.0, 3.0));
+        assertThat(wrong.unevenness()).as("0.5 · 0.5 − 0.5").isEqualTo(0.25);
+        assertThat(wrong.fitted()).containsExactly(2.0, 3.0);
+    }
+
+    @Test
     void largeMatricesAreNotWrittenOut() {
         Pairs many = Pairs.of(Kelp.DAYS, Kelp.LENGTHS, new int[] {100, 100, 1, 1, 1});
         assertThat(MatrixWorking.of((LinearFit) LeastSquares.line(many), many)).isEmpty();

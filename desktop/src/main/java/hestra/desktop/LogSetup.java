@@ -30,6 +30,8 @@ public final class LogSetup extends ContextAwareBase implements Configurator {
         log.getLogger(Logger.ROOT_LOGGER_NAME).setLevel(Level.WARN);
         // What it says of files from strangers is said to the person who opened them, in words.
         log.getLogger("org.apache.poi").setLevel(Level.OFF);
+        // That a machine lacks typefaces which no page uses is nothing to tell anybody.
+        log.getLogger("org.apache.pdfbox").setLevel(Level.ERROR);
         return ExecutionStatus.DO_NOT_INVOKE_NEXT_IF_ANY;
     }
 }

@@ -2,6 +2,8 @@ package hestra.desktop;
 
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.concurrent.Callable;
 
 import hestra.desktop.cli.DemoCommand;
@@ -9,20 +11,25 @@ import hestra.desktop.cli.Display;
 import hestra.desktop.cli.FitCommand;
 import hestra.desktop.cli.MarkCommand;
 import hestra.desktop.cli.OpenCommand;
+import hestra.desktop.cli.ReportCommand;
 import hestra.desktop.window.HestraApp;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** The command line. Without a command, the desk opens where it was left. */
 @Command(name = "hestra", description = "Interactive exercises on two measured variables.",
         mixinStandardHelpOptions = true, version = "Hestra 0.1",
-        subcommands = {DemoCommand.class, OpenCommand.class, MarkCommand.class, FitCommand.class})
+        subcommands = {DemoCommand.class, OpenCommand.class, MarkCommand.class, FitCommand.class, ReportCommand.class})
 public final class Main implements Callable<Integer> {
 
     @Spec
     private CommandSpec spec;
+
+    @Parameters(arity = "0..1", paramLabel = "FILE", description = "data (.csv, .xlsx, .ods, text) to look at, or an exercise, a study or a hand-in to open")
+    private Path file;
 
     public static void main(String[] arguments) {
         System.exit(isWindow(arguments) ? window(arguments)
@@ -50,6 +57,9 @@ public final class Main implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        return spec.subcommands().get("open").execute();
+        if (file != null && !Files.exists(file) && !file.toString().contains(".")) {
+            throw new CommandLine.ParameterException(spec.commandLine(), "There is no command and no file called “" + file + "”.");
+        }
+        return spec.subcommands().get("open").execute(file == null ? new String[0] : new String[] {file.toString()});
     }
 }

@@ -5,6 +5,7 @@ import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 
+import hestra.desk.Desk;
 import hestra.desktop.demo.KelpBlades;
 import hestra.desktop.tour.Tour;
 import hestra.desktop.window.HestraApp;
@@ -40,7 +41,7 @@ public final class DemoCommand implements Callable<Integer> {
 
     /** The demo exercise, to be shown. */
     public static HestraApp.Start demo() {
-        return new HestraApp.Start(KelpBlades::exercise, Optional.empty());
+        return new HestraApp.Start(() -> Optional.of(Desk.open(KelpBlades.exercise())), Optional.empty());
     }
 
     private int offscreen() {

@@ -1,8 +1,9 @@
 package hestra.desktop.cli;
 
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Locale;
 import java.util.Optional;
-import java.util.UUID;
 import java.util.concurrent.Callable;
 
 import hestra.desktop.files.LastOpen;
@@ -10,15 +11,15 @@ import hestra.desktop.files.Settings;
 import hestra.desktop.window.HestraApp;
 import hestra.documents.exercise.ExerciseFile;
 import hestra.documents.exercise.HandInFile;
+import hestra.documents.exercise.HestraFile;
 import hestra.documents.file.Result;
-import hestra.exercise.Exercise;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Opens an exercise file, or what was open last. */
-@Command(name = "open", description = "Open an exercise (.hestra), or a hand-in to read it (.handin); without a file, what was open last.", mixinStandardHelpOptions = true)
+@Command(name = "open", description = "Open an exercise or a study (.hestra), a hand-in to read it (.handin), or data to look at; without a file, what was open last.", mixinStandardHelpOptions = true)
 public final class OpenCommand implements Callable<Integer> {
 
     @Spec
@@ -30,8 +31,9 @@ public final class OpenCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         Result<HestraApp.Start> start = file == null ? Result.done(last())
+                : isData() ? data()
                 : file.toString().endsWith(HandInFile.ENDING) ? HandInFile.read(file).then(handIn -> Result.done(HestraApp.Start.toRead(handIn)))
-                : ExerciseFile.read(file).then(exercise -> Result.done(start(exercise, Optional.of(file.toAbsolutePath()))));
+                : HestraFile.read(file).then(desk -> Result.done(new HestraApp.Start(() -> Optional.of(desk), Optional.of(file.toAbsolutePath()))));
         Optional<String> missing = Display.missing();
         String refusal = start instanceof Result.Refused<HestraApp.Start>(String message) ? message : missing.orElse("");
         if (!refusal.isEmpty()) {
@@ -42,13 +44,19 @@ public final class OpenCommand implements Callable<Integer> {
         return 0;
     }
 
-    /** What was open last, or a new exercise. */
-    public static HestraApp.Start last() {
-        LastOpen last = LastOpen.in(Settings.in(Settings.usualFolder()));
-        return new HestraApp.Start(() -> last.exercise().orElseGet(() -> Exercise.blank(UUID.randomUUID().toString())), last.file(), last.journal());
+    private boolean isData() {
+        String name = file.toString().toLowerCase(Locale.ROOT);
+        return !name.endsWith(ExerciseFile.ENDING) && !name.endsWith(HandInFile.ENDING);
     }
 
-    private static HestraApp.Start start(Exercise exercise, Optional<Path> opened) {
-        return new HestraApp.Start(() -> exercise, opened);
+    private Result<HestraApp.Start> data() {
+        return Files.isReadable(file) && !Files.isDirectory(file) ? Result.done(HestraApp.Start.toLookAt(file.toAbsolutePath()))
+                : Result.refused(file + (Files.exists(file) ? " cannot be read." : " is not there.") + " Name a file of data, an exercise, a study or a hand-in.");
+    }
+
+    /** What was open last, or Start. */
+    public static HestraApp.Start last() {
+        LastOpen last = LastOpen.in(Settings.in(Settings.usualFolder()));
+        return new HestraApp.Start(last::desk, last.file(), last.journal());
     }
 }

@@ -50,20 +50,21 @@ public final class OrrinBay {
      *
      * @param exercise its story, data and tasks
      * @param lesson what it teaches, in a sentence
+     * @param inShort the same in a few words
      */
-    public record Set(Exercise exercise, String lesson) {}
+    public record Set(Exercise exercise, String lesson, String inShort) {}
 
     /** All seven, the plainest first. */
     public static List<Set> sets() {
         return List.of(
-                new Set(KelpBlades.exercise(), "A good line, and one value entered ten times too large."),
+                new Set(KelpBlades.exercise(), "A good line, and one value entered ten times too large.", "a good line, one slip"),
                 coolingFlask(), limpets(), lichenRings(), crabClaws(), eelgrass(), ferryAndGulls());
     }
 
     /** All that is offered to begin from: the seven, and an exercise of three parts. */
     public static List<Set> shelf() {
         List<Set> all = new ArrayList<>(sets());
-        all.add(new Set(ThreeQuestions.exercise(), "Three parts with data of their own: a line that holds, one that bends, and one that says nothing."));
+        all.add(new Set(ThreeQuestions.exercise(), "Three parts with data of their own: a line that holds, one that bends, and one that says nothing.", "three data sets, three answers"));
         return all;
     }
 
@@ -77,7 +78,7 @@ public final class OrrinBay {
                 describe(Direction.FALLING, Form.CURVED, Strength.STRONG, Unusual.NONE),
                 read("r", "Read r of the line all the same", "A line through a curve: how strong is r? Why is that no reason to use the line?", Quantity.R, 3),
                 predict("What does the line say?", "Predict with the line. Which of these would you trust? Think of what tea does in the end.", 1, 10.0, 30.0, 90.0)),
-                "Exponential decay: a line has a fine r, a bent residual strip, and nonsense to say about later.");
+                "Exponential decay: a line has a fine r, a bent residual strip, and nonsense to say about later.", "decay; nonsense later");
     }
 
     private static Set limpets() {
@@ -91,7 +92,7 @@ public final class OrrinBay {
                 read("r", "Read r", "How closely do the points follow the line?", Quantity.R, 3),
                 read("slope", "Read the slope", "By how much does the height change with each step of the index?", Quantity.SLOPE, 3),
                 explain()),
-                "A negative r, and one boulder of high leverage: drag it and watch the line.");
+                "A negative r, and one boulder of high leverage: drag it and watch the line.", "one boulder pulls");
     }
 
     private static Set lichenRings() {
@@ -104,7 +105,7 @@ public final class OrrinBay {
                 describe(Direction.RISING, Form.CURVED, Strength.STRONG, Unusual.NONE),
                 read("n", "Count the points", "How many stones are used?", Quantity.N, 0));
         return new Set(rings.withFirst(part -> part.withTableEdited(new TableEdit.Paste(26, 0, List.of(List.of("0", "0.0"))), DecimalMark.POINT)),
-                "A logarithmic curve, which the stone at 0 years does not allow.");
+                "A logarithmic curve, which the stone at 0 years does not allow.", "a logarithm; not at 0");
     }
 
     private static Set crabClaws() {
@@ -116,7 +117,7 @@ public final class OrrinBay {
                 made(recipe, new Variable("width", "carapace width", "mm"), new Variable("mass", "claw mass", "g")),
                 describe(Direction.RISING, Form.CURVED, Strength.STRONG, Unusual.NONE),
                 read("r2", "Read R\u00b2 of the line", "What share of the variation does the line explain, and what does the residual strip say to that?", Quantity.R_SQUARED, 3)),
-                "A power curve, with scatter that grows with the animal.");
+                "A power curve, with scatter that grows with the animal.", "a power curve");
     }
 
     private static Set eelgrass() {
@@ -127,7 +128,7 @@ public final class OrrinBay {
                 made(recipe, new Variable("salinity", "salinity", "g/kg"), new Variable("shoots", "shoots per tray", "")),
                 describe(Direction.NEITHER, Form.CURVED, Strength.STRONG, Unusual.NONE),
                 read("r", "Read r", "r is small. Does that mean that salinity does not matter?", Quantity.R, 3)),
-                "An optimum: r is near 0 and the two are closely related; the residual pattern gives it away.");
+                "An optimum: r is near 0 and the two are closely related; the residual pattern gives it away.", "an optimum, r near 0");
     }
 
     private static Set ferryAndGulls() {
@@ -139,7 +140,7 @@ public final class OrrinBay {
                 describe(Direction.NEITHER, Form.NONE, Strength.WEAK, Unusual.NONE),
                 read("r2", "Read R\u00b2", "What share of the variation in gulls goes with passengers?", Quantity.R_SQUARED, 3),
                 explain()),
-                "Weak and messy: \u201cthe data cannot say\u201d is the right answer.");
+                "Weak and messy: \u201cthe data cannot say\u201d is the right answer.", "the data cannot say");
     }
 
     /** Data and how they came about. */

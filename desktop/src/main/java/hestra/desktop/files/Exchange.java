@@ -3,11 +3,15 @@ package hestra.desktop.files;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import javafx.concurrent.Task;
 import javafx.scene.image.Image;
 
@@ -19,6 +23,11 @@ import hestra.desktop.parts.Notices;
 import hestra.documents.exercise.HandInFile;
 import hestra.documents.file.FileWriting;
 import hestra.documents.file.Result;
+import hestra.documents.page.HtmlPage;
+import hestra.documents.page.Page;
+import hestra.documents.page.PageFile;
+import hestra.documents.page.Paper;
+import hestra.documents.page.StudyPage;
 import hestra.documents.page.WriteUp;
 import hestra.documents.picture.PictureFile;
 import hestra.documents.picture.PlotSheet;
@@ -31,7 +40,6 @@ import hestra.tracing.Picture;
 /** What comes from other programs and goes to them: data, pictures, plots, the write-up. It asks where, does it, and says what came of it. */
 public final class Exchange implements Pictures {
 
-    private static final FileDialogs.Kind PAGE = new FileDialogs.Kind("Web page", ".html");
     private static final FileDialogs.Kind DATA = new FileDialogs.Kind("Data", DataFile.ENDINGS);
     private static final FileDialogs.Kind SAVED_DATA = new FileDialogs.Kind("Data", List.of(".csv", ".xlsx", ".ods"));
     private static final FileDialogs.Kind PLOT = new FileDialogs.Kind("Plot", PlotSheet.ENDINGS);
@@ -60,9 +68,14 @@ public final class Exchange implements Pictures {
         void to(Path file) throws IOException;
     }
 
+    /** Asks for a file of data. */
+    public void chooseData(Consumer<Path> then) {
+        dialogs.open(DATA, lastFolder()).ifPresent(then);
+    }
+
     /** Asks for a file of data and hands on what it holds. */
     public void openData(Consumer<DataFile.Taken> then) {
-        dialogs.open(DATA, lastFolder()).ifPresent(file -> openData(file, then));
+        chooseData(file -> openData(file, then));
     }
 
     /** Reads a file of data away from the window's thread, since it may be large, and hands on what it holds. */
@@ -135,16 +148,37 @@ public final class Exchange implements Pictures {
         save(SAVED_DATA, fileName("data") + ".csv", "The data", file -> DataExport.write(table, file));
     }
 
+    /** Saves the marks of a class. */
+    public void saveMarks(String csv) {
+        save(new FileDialogs.Kind("Table", ".csv"), "marks.csv", "The table", file -> FileWriting.write(file, csv));
+    }
+
     /** Saves a plot as the ending says. */
     public void savePlot(PlotSheet sheet) {
         save(PLOT, fileName("plot") + ".png", "The plot", sheet::write);
     }
 
-    /** Writes the write-up alone. */
-    public void writeUp() {
+    /**
+     * Saves a report of what is open: a study's sheet, or the write-up of an exercise.
+     *
+     * @param ending what kind of file is asked for
+     * @param author whose it is
+     */
+    public void report(String ending, Paper paper, String author) {
         Desk desk = model.get().desk();
+        String date = today();
+        FileDialogs.Kind kind = new FileDialogs.Kind("Report", Stream.concat(Stream.of(ending), PageFile.ENDINGS.stream().filter(other -> !other.equals(ending))).toList());
         // Findings of its own: those of the window are the window's thread's.
-        save(PAGE, "write-up.html", "The write-up", file -> FileWriting.write(file, WriteUp.html(Findings.of(desk))));
+        save(kind, fileName("report") + ending, "The report", file -> PageFile.write(page(desk, author, date), paper, file));
+    }
+
+    private static Page page(Desk desk, String author, String date) {
+        return desk.exercise().isStudy() ? StudyPage.of(desk, author, date) : WriteUp.of(Findings.of(desk), date);
+    }
+
+    /** Today, as a report says it. */
+    public static String today() {
+        return DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH).format(LocalDate.now());
     }
 
     private void save(FileDialogs.Kind kind, String name, String what, Writing writing) {
@@ -177,7 +211,7 @@ public final class Exchange implements Pictures {
         remember(file);
         background.run("Handing in…", () -> {
             HandInFile.write(handIn, file);
-            FileWriting.write(page, WriteUp.ofHandIn(Findings.of(desk)));
+            FileWriting.write(page, HtmlPage.of(WriteUp.ofHandIn(Findings.of(desk), today())));
             return file;
         }, _ -> notices.say("Handed in as " + file + ". Give this file to your instructor. The write-up beside it, "
                 + page.getFileName() + ", is for you to read or print."),

@@ -23,4 +23,7 @@ public interface FileDialogs {
 
     /** Asks for a place to save to; nothing when the person thinks better of it. */
     Optional<Path> save(Kind kind, Path folder, String name);
+
+    /** Asks for a folder; nothing when the person thinks better of it. */
+    Optional<Path> folder(String title, Path folder);
 }

@@ -4,20 +4,20 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 
-import hestra.documents.exercise.ExerciseFile;
+import hestra.desk.Desk;
+import hestra.documents.exercise.HestraFile;
 import hestra.documents.exercise.JournalFile;
 import hestra.documents.file.Result;
-import hestra.exercise.Exercise;
 
 /**
  * What was open last. It is written down when something has been opened, and not when the window closes: a program that is killed
  * finds its way back too, and one that could not open it does not try again for ever.
  *
- * @param exercise the exercise; nothing where none was open or it cannot be read any more
+ * @param desk what stands in its file, or what its journal began with; nothing where none was open or it cannot be read any more
  * @param file its file; nothing where it had none
  * @param journal its journal, to go on with
  */
-public record LastOpen(Optional<Exercise> exercise, Optional<Path> file, Optional<Path> journal) {
+public record LastOpen(Optional<Desk> desk, Optional<Path> file, Optional<Path> journal) {
 
     private static final String JOURNAL = "last";
     private static final String FILE = "last.file";
@@ -35,8 +35,8 @@ public record LastOpen(Optional<Exercise> exercise, Optional<Path> file, Optiona
     public static LastOpen in(Settings settings) {
         Optional<Path> file = path(settings, FILE).filter(Files::exists);
         Optional<Path> journal = path(settings, JOURNAL).filter(Files::exists);
-        if (file.isPresent() && ExerciseFile.read(file.get()) instanceof Result.Done<Exercise>(Exercise exercise)) {
-            return new LastOpen(Optional.of(exercise), file, journal);
+        if (file.isPresent() && HestraFile.read(file.get()) instanceof Result.Done<Desk>(Desk desk)) {
+            return new LastOpen(Optional.of(desk), file, journal);
         }
         return new LastOpen(journal.flatMap(JournalFile::begun), Optional.empty(), journal);
     }

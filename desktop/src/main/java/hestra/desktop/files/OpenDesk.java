@@ -13,6 +13,7 @@ import hestra.desk.History;
 import hestra.documents.exercise.JournalFile;
 import hestra.exercise.Exercise;
 import hestra.marking.HandIn;
+import hestra.numbers.DecimalMark;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -24,7 +25,7 @@ public final class OpenDesk implements AutoCloseable {
 
     private static final Logger LOG = LoggerFactory.getLogger(OpenDesk.class);
     private static final int MOST_WINDOWS = 8;
-    private static final String APART = "This exercise is open in another window already. What you do in this one is kept separately.";
+    private static final String APART = "This is open in another window already. What you do in this one is kept separately.";
 
     private final Optional<Path> journalFile;
     private final Optional<JournalWriter> journal;
@@ -51,27 +52,38 @@ public final class OpenDesk implements AutoCloseable {
      *
      * @param folder Hestra's own folder, for the journal
      * @param exercise as it stands in its file
-     * @param file its file; nothing for an exercise that has none yet
+     * @param file its file; nothing for what has none yet
      */
     public static OpenDesk of(Path folder, Exercise exercise, Optional<Path> file) {
-        return of(folder, exercise, file, Optional.empty());
+        return of(folder, Desk.open(exercise), file, Optional.empty());
     }
 
-    /** The same, with the journal that is to be gone on with where that can be had. */
-    public static OpenDesk of(Path folder, Exercise exercise, Optional<Path> file, Optional<Path> last) {
+    /** Nothing: what stands behind Start while nothing is open. */
+    public static OpenDesk nothing() {
+        return new OpenDesk(Optional.empty(), Optional.empty(), new JournalFile.Opened(null, History.of(Desk.open(Exercise.study("nothing", "Hestra", DecimalMark.POINT))), 0,
+                Optional.empty()), Optional.empty(), false, true);
+    }
+
+    /** Whether there is nothing to be worked on. */
+    public boolean isNothing() {
+        return passing && trouble.isEmpty();
+    }
+
+    /** The same of a desk as it stands in its file, with the journal that is to be gone on with where that can be had. */
+    public static OpenDesk of(Path folder, Desk begun, Optional<Path> file, Optional<Path> last) {
         boolean apart = false;
-        for (Path journal : Stream.concat(last.stream(), IntStream.rangeClosed(1, MOST_WINDOWS).mapToObj(window -> journalOf(folder, exercise, window))).distinct().toList()) {
+        for (Path journal : Stream.concat(last.stream(), IntStream.rangeClosed(1, MOST_WINDOWS).mapToObj(window -> journalOf(folder, begun.exercise(), window))).distinct().toList()) {
             try {
-                JournalFile.Opened opened = JournalFile.open(journal, exercise);
+                JournalFile.Opened opened = JournalFile.open(journal, begun);
                 return new OpenDesk(file, Optional.of(journal), opened, opened.trouble().or(apart ? () -> Optional.of(APART) : Optional::empty), apart, false);
             } catch (JournalFile.InUse e) {
                 apart = true;
             } catch (IOException e) {
-                LOG.debug("journal {} of {} cannot be had", journal, exercise.id(), e);
+                LOG.debug("journal {} of {} cannot be had", journal, begun.exercise().id(), e);
             }
         }
         LOG.warn("No journal can be kept in {}", folder);
-        return new OpenDesk(file, Optional.empty(), new JournalFile.Opened(null, History.of(Desk.open(exercise)), 0, Optional.empty()), Optional.empty(), false, false);
+        return new OpenDesk(file, Optional.empty(), new JournalFile.Opened(null, History.of(begun), 0, Optional.empty()), Optional.empty(), false, false);
     }
 
     /**

@@ -4,6 +4,7 @@ import java.io.File;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
+import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
 
@@ -29,6 +30,16 @@ public final class PlatformDialogs implements FileDialogs {
         chooser.setInitialFileName(name);
         return Optional.ofNullable(chooser.showSaveDialog(owner)).map(File::toPath)
                 .map(path -> kind.endings().stream().anyMatch(path.toString()::endsWith) ? path : Path.of(path + kind.ending()));
+    }
+
+    @Override
+    public Optional<Path> folder(String title, Path folder) {
+        DirectoryChooser chooser = new DirectoryChooser();
+        chooser.setTitle(title);
+        if (Files.isDirectory(folder)) {
+            chooser.setInitialDirectory(folder.toFile());
+        }
+        return Optional.ofNullable(chooser.showDialog(owner)).map(File::toPath);
     }
 
     private static FileChooser chooser(Kind kind, Path folder) {

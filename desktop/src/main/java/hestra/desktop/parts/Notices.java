@@ -24,6 +24,7 @@ public final class Notices extends HBox {
     private final Label text = new Label();
     private final ProgressBar bar = new ProgressBar();
     private final Button cancel = new Button("Cancel");
+    private final HBox choices = new HBox(6);
     private final PauseTransition pause = new PauseTransition(SHOWN);
 
     public Notices() {
@@ -45,7 +46,9 @@ public final class Notices extends HBox {
         cancel.setMinWidth(USE_PREF_SIZE);
         bar.setPrefWidth(180);
         bar.setId("progress");
-        getChildren().addAll(text, bar, cancel, close);
+        choices.setAlignment(Pos.CENTER_LEFT);
+        choices.setMinWidth(USE_PREF_SIZE);
+        getChildren().addAll(text, choices, bar, cancel, close);
         setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         pause.setOnFinished(_ -> hide());
         hide();
@@ -60,6 +63,28 @@ public final class Notices extends HBox {
         working(true);
     }
 
+    /** Something that may be done about what is said. */
+    public record Choice(String text, Runnable action) {}
+
+    /** Says something that asks for a choice, and stays until one is made or it is closed. The keyboard goes to the first. */
+    public void ask(String message, Choice... offered) {
+        say(message);
+        pause.stop();
+        for (int i = 0; i < offered.length; i++) {
+            Choice choice = offered[i];
+            Button button = new Button(choice.text());
+            button.getStyleClass().add("quiet");
+            button.setId("choice-" + i);
+            button.setOnAction(_ -> {
+                hide();
+                choice.action().run();
+            });
+            choices.getChildren().add(button);
+        }
+        present(choices, true);
+        choices.getChildren().getFirst().requestFocus();
+    }
+
     private void working(boolean so) {
         present(bar, so);
         present(cancel, so);
@@ -68,6 +93,8 @@ public final class Notices extends HBox {
     public void say(String message) {
         bar.progressProperty().unbind();
         working(false);
+        choices.getChildren().clear();
+        present(choices, false);
         text.setText(message);
         present(this, true);
         pause.playFromStart();

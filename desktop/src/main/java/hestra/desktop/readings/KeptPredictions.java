@@ -13,6 +13,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -24,6 +25,7 @@ import hestra.data.DataTable;
 import hestra.data.Row;
 import hestra.data.Variable;
 import hestra.desk.Findings;
+import hestra.desk.Keepable;
 import hestra.desk.PlotEdit;
 import hestra.desk.ReadingState;
 import hestra.desktop.model.DeskModel;
@@ -44,6 +46,7 @@ final class KeptPredictions extends VBox {
 
     private static final int MOST_SHOWN = 60;
 
+    private final Button onSheet = new Button("On the sheet");
     private final DeskModel model;
     private final GridPane grid = new GridPane();
     private final ToggleButton several = new ToggleButton("Several…");
@@ -56,7 +59,7 @@ final class KeptPredictions extends VBox {
     private final Button saveAs = new Button("Save…");
     private final HBox range = new HBox();
 
-    KeptPredictions(DeskModel model, Consumer<DataTable> save) {
+    KeptPredictions(DeskModel model, Consumer<DataTable> save, Optional<Consumer<Keepable>> keep) {
         this.model = model;
         getStyleClass().add("kept");
         setId("kept-predictions");
@@ -80,7 +83,15 @@ final class KeptPredictions extends VBox {
         for (var button : List.of(copy, saveAs, clear, several)) {
             button.getStyleClass().setAll("quiet");
         }
-        HBox buttons = new HBox(6, several, copy, saveAs, clear);
+        // Over two lines where the column is narrow.
+        FlowPane buttons = new FlowPane(6, 5, several, copy, saveAs, clear);
+        keep.ifPresent(it -> {
+            onSheet.setId("keep-predictions");
+            onSheet.getStyleClass().setAll("quiet");
+            Tip.set(onSheet, "put the predictions on your sheet");
+            onSheet.setOnAction(_ -> it.accept(Keepable.PREDICTIONS));
+            buttons.getChildren().add(onSheet);
+        });
         buttons.getStyleClass().add("row-buttons");
         getChildren().addAll(grid, range, problem, buttons);
         holdVisible(this);
@@ -162,6 +173,7 @@ final class KeptPredictions extends VBox {
         present(range, several.isSelected());
         present(problem, false);
         present(copy, !pinned.isEmpty());
+        present(onSheet, !pinned.isEmpty());
         present(clear, !pinned.isEmpty());
         present(saveAs, !pinned.isEmpty());
         present(grid, open && !pinned.isEmpty());
@@ -169,7 +181,7 @@ final class KeptPredictions extends VBox {
         if (!grid.isManaged()) {
             return;
         }
-        grid.addRow(0, small(findings.x().name()), small("ŷ"), wrapped(PredictionView.level(findings) + " prediction interval"), new Label());
+        grid.addRow(0, small(findings.x().name()), small("ŷ"), wrapped(findings.levelInWords() + " prediction interval"), new Label());
         for (int i = 0; i < Math.min(pinned.size(), MOST_SHOWN); i++) {
             row(findings, pinned.get(i), i + 1);
         }
@@ -220,8 +232,8 @@ final class KeptPredictions extends VBox {
         Findings findings = model.findings();
         DecimalMark mark = findings.exercise().mark();
         Variable fitted = Variable.named("predicted " + findings.y().name()).withUnit(findings.y().unit());
-        Variable low = Variable.named("low (" + PredictionView.level(findings) + ")").withUnit(findings.y().unit());
-        Variable high = Variable.named("high (" + PredictionView.level(findings) + ")").withUnit(findings.y().unit());
+        Variable low = Variable.named("low (" + findings.levelInWords() + ")").withUnit(findings.y().unit());
+        Variable high = Variable.named("high (" + findings.levelInWords() + ")").withUnit(findings.y().unit());
         List<Row> rows = findings.work().reading().pinned().stream().map(x -> {
             Optional<Prediction> prediction = findings.prediction(x);
             Optional<Interval> interval = prediction.flatMap(Prediction::predictionInterval);
@@ -238,7 +250,7 @@ final class KeptPredictions extends VBox {
     private void copy() {
         Findings findings = model.findings();
         NumberStyle style = findings.style();
-        StringBuilder text = new StringBuilder(String.join("\t", findings.x().axisTitle(), "predicted " + findings.y().axisTitle(), "low (" + PredictionView.level(findings) + ")", "high (" + PredictionView.level(findings) + ")", "inside the data")).append('\n');
+        StringBuilder text = new StringBuilder(String.join("\t", findings.x().axisTitle(), "predicted " + findings.y().axisTitle(), "low (" + findings.levelInWords() + ")", "high (" + findings.levelInWords() + ")", "inside the data")).append('\n');
         for (double x : findings.work().reading().pinned()) {
             Optional<Prediction> prediction = findings.prediction(x);
             text.append(style.typed(x)).append('\t').append(prediction.map(it -> style.typed(it.fitted())).orElse("")).append('\t')

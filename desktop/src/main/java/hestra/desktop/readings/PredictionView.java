@@ -16,6 +16,7 @@ import javafx.scene.layout.VBox;
 
 import hestra.data.DataTable;
 import hestra.desk.Findings;
+import hestra.desk.Keepable;
 import hestra.desk.PlotEdit;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Tip;
@@ -52,8 +53,8 @@ public final class PredictionView extends VBox {
     private final HBox forward;
     private final HBox backward;
 
-    /** The view; {@code save} saves a table. */
-    public PredictionView(DeskModel model, Consumer<DataTable> save) {
+    /** The view; {@code save} saves a table, {@code keep} keeps it on a sheet of one's own, where there is one. */
+    public PredictionView(DeskModel model, Consumer<DataTable> save, Optional<Consumer<Keepable>> keep) {
         this.model = model;
         getStyleClass().addAll("card", "prediction");
         at = new NumberField("predict-at", "predict at", () -> model.desk().exercise().mark(), text -> model.findings().x().dates().map(it -> it.read(text)).orElse(OptionalDouble.empty()), x -> model.apply(new PlotEdit.ReadAt(x)), reason -> {
@@ -92,7 +93,7 @@ public final class PredictionView extends VBox {
         note.setId("prediction-note");
         note.setWrapText(true);
         note.setMinHeight(USE_PREF_SIZE);
-        getChildren().addAll(forward, note, backward, new KeptPredictions(model, save));
+        getChildren().addAll(forward, note, backward, new KeptPredictions(model, save, keep));
         holdVisible(this);
         model.watch(this::show);
     }
@@ -142,7 +143,7 @@ public final class PredictionView extends VBox {
                     ? "Type a value of " + findings.x().name() + ", or drag the reading line in the plot." : "", asked);
             return;
         }
-        say(impossible(findings, prediction.get()) + reach(findings, prediction.get()) + prediction.get().predictionInterval().map(it -> "\n" + level(findings) + " interval of the mean "
+        say(impossible(findings, prediction.get()) + reach(findings, prediction.get()) + prediction.get().predictionInterval().map(it -> "\n" + findings.levelInWords() + " interval of the mean "
                 + prediction.get().meanInterval().map(mean -> interval(mean, findings)).orElse(NumberStyle.UNDEFINED) + ", of a single value " + interval(it, findings)).orElse(""),
                 !prediction.get().inside() || findings.hasPattern() || !impossible(findings, prediction.get()).isEmpty());
     }
@@ -166,11 +167,6 @@ public final class PredictionView extends VBox {
         String pattern = findings.hasPattern() ? ". The residuals show a pattern: another curve may predict better" : "";
         return prediction.inside() ? "among the data (" + reach + ")" + pattern
                 : "≈ " + style.shortest(beyond) + findings.x().unitAfterNumber() + " beyond the data (" + reach + ")";
-    }
-
-    /** "95 %". */
-    static String level(Findings findings) {
-        return findings.style().withDigits(4).shortest(findings.level() * 100) + " %";
     }
 
     static String interval(Interval interval, Findings findings) {

@@ -18,11 +18,10 @@ import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.DigitsMenu;
+import hestra.desktop.parts.EquationView;
 import hestra.desktop.parts.Tip;
 import hestra.fit.Curve;
 import hestra.fit.CurveFit;
-import hestra.fit.CurveOnData;
-import hestra.fit.Equation;
 import hestra.fit.Fit;
 import hestra.fit.LineFit;
 import hestra.fit.TrialFit;
@@ -152,7 +151,7 @@ public final class ReadingsView extends VBox {
 
     private void tried(Findings findings, TrialFit trial) {
         present(equation, true);
-        equation.show(shown(findings, trial));
+        equation.show(findings.narrowEquation(trial));
         say(letters(findings) + "Sum of squared residuals" + (trial.isDefinedOnAll() ? ":" : ", of the points where the curve is defined:"));
         showBar(false);
         trialBars.show(findings, trial);
@@ -162,7 +161,7 @@ public final class ReadingsView extends VBox {
         boolean open = findings.isOpen(Aid.EQUATION);
         present(equation, open);
         if (open) {
-            equation.show(shown(findings, fit));
+            equation.show(findings.narrowEquation(fit));
             say(letters(findings) + remark(findings, fit));
         } else {
             say("The equation will appear here. " + findings.whatOpens(Aid.EQUATION) + ".");
@@ -189,12 +188,6 @@ public final class ReadingsView extends VBox {
             this.share.setText(style.withDigits(3).percent(share.getAsDouble()) + " % of the variation in " + findings.y().name() + " goes with "
                     + findings.x().name() + (share.getAsDouble() == 1 ? "; nothing is left over." : "; the rest is left over."));
         }
-    }
-
-    /** The equation, in letters where names would not fit. */
-    private static Equation shown(Findings findings, CurveOnData curve) {
-        return findings.hasLongNames() ? findings.equation(curve, findings.form().withNames(false))
-                : findings.equation(curve);
     }
 
     private static String letters(Findings findings) {

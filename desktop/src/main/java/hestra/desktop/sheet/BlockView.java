@@ -12,6 +12,7 @@ import hestra.desk.FixedPlot;
 import hestra.desktop.figure.FigureView;
 import hestra.desktop.look.Look;
 import hestra.desktop.parts.Formula;
+import hestra.desktop.parts.ProseView;
 import hestra.exercise.Block;
 import hestra.exercise.Exercise;
 import hestra.exercise.LiveText;

@@ -21,6 +21,7 @@ import hestra.desk.Work;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.FocusMark;
+import hestra.desktop.parts.Sheet;
 import hestra.exercise.Block;
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;
@@ -28,7 +29,7 @@ import hestra.task.Answer;
 import hestra.task.Task;
 
 /** The exercise as it is read and answered: the blocks of all parts in one scroll, with a line down the margin that links the tasks. */
-public final class SheetView extends ScrollPane {
+public final class SheetView extends ScrollPane implements Sheet {
 
     private final DeskModel model;
     private final Look look;
@@ -124,13 +125,24 @@ public final class SheetView extends ScrollPane {
         return card;
     }
 
+    @Override
+    public Region region() {
+        return this;
+    }
+
+    @Override
+    public void begin() {
+        focusTaskInHand();
+    }
+
     /** Where typing goes on the sheet: into the task in hand, or the name to hand in under. */
+    @Override
     public Optional<Node> whereToType() {
         return inHand.flatMap(this::card).map(card -> card.first().orElseGet(card::checkButton)).or(() -> Optional.of(handIn.nameField()));
     }
 
     /** Puts the keyboard where the task in hand is answered, and the task into view; where nothing is asked, into the table. */
-    public void focusTaskInHand() {
+    private void focusTaskInHand() {
         Optional<TaskCard> card = inHand.flatMap(this::card);
         boolean inTable = inHand.flatMap(id -> model.desk().exercise().task(id)).filter(Task::isAnsweredInTable).isPresent();
         if (inTable || model.desk().exercise().tasks().isEmpty()) {

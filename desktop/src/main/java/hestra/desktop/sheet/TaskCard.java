@@ -20,6 +20,7 @@ import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desk.TaskState;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.ProseView;
 import hestra.desktop.parts.Tip;
 import hestra.exercise.LiveText;
 import hestra.feedback.Outcome;

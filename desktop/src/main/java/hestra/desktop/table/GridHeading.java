@@ -12,7 +12,7 @@ import hestra.data.Variable;
 import hestra.desktop.parts.DraggedColumn;
 import hestra.desktop.parts.Tip;
 
-/** The heading of a column: its name and a note below. Where columns may be named, a double click changes name and unit in place. */
+/** The heading of a column: its name and a note below. A double click changes name, unit and what it is in place. */
 final class GridHeading extends VBox {
 
     private final GridSource source;
@@ -40,7 +40,7 @@ final class GridHeading extends VBox {
         }
             field.setId("heading-field-" + column);
             field.getStyleClass().add("heading-field");
-            field.setPromptText("name (unit)");
+            field.setPromptText("name (unit): what it is");
             addEventHandler(MouseEvent.MOUSE_CLICKED, event -> {
                 if (event.getClickCount() == 2) {
                     edit();
@@ -68,7 +68,7 @@ final class GridHeading extends VBox {
     }
 
     private void tell(Variable variable) {
-        Tip.set(this, (variable.dates().isPresent() ? "Dates, counted as " + variable.name() + ". " : "") + "Double click, or Alt+N: change the name and the unit"
+        Tip.set(this, (variable.dates().isPresent() ? "Dates, counted as " + variable.name() + ". " : "") + "Double click, or Alt+N: type a name, a unit in brackets and, after a colon, what it is: length (cm): blade length"
                 + (source.fitsCurves() ? ". Drag to an axis of the plot to put the column there" : ""));
     }
 
@@ -78,7 +78,7 @@ final class GridHeading extends VBox {
 
     /** Has the name typed, where it stands. */
     void edit() {
-        field.setText(source.table().variable(column).heading());
+        field.setText(source.table().variable(column).headingInFull());
         getChildren().setAll(field);
         field.requestFocus();
         field.selectAll();
@@ -90,7 +90,7 @@ final class GridHeading extends VBox {
         }
         getChildren().setAll(name, note);
         if (keeps && !field.getText().isBlank()) {
-            source.change(new TableEdit.Name(column, source.table().variable(column).called(field.getText())));
+            source.change(new TableEdit.Name(column, source.table().variable(column).calledInFull(field.getText())));
         }
         after.run();
     }

@@ -41,6 +41,8 @@ public final class TablePane extends VBox {
     private static final double LEAST_PLAIN = 1e-2;
     private static final double LEAST_LONG = 1e7;
 
+    private static final Variable UNNAMED_X = Variable.named("x");
+
     private final DeskModel model;
     private final DataGrid grid;
     private final Label summary = new Label();
@@ -174,6 +176,9 @@ public final class TablePane extends VBox {
             if (reason == Pairs.Reason.NOT_A_NUMBER) {
                 rows.stream().limit(2).forEach(row -> problems.add("Row " + (row.row() + 1) + ": " + row.detail() + " Left out until it is."));
             }
+        }
+        if (findings.exercise().isStudy() && pairs.n() > 0 && findings.work().table().variable(findings.work().drawnRoles().explanatory()).equals(UNNAMED_X)) {
+            parts.add("double-click a heading to name it");
         }
         return String.join(" · ", parts) + (problems.isEmpty() ? "" : "\n" + String.join("\n", problems));
     }

@@ -14,6 +14,7 @@ import javafx.stage.Stage;
 
 import hestra.data.Roles;
 import hestra.data.TableEdit;
+import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desk.ExerciseEdit;
 import hestra.desk.Findings;
@@ -24,6 +25,7 @@ import hestra.desk.WorkEdit;
 import hestra.desktop.demo.FlaskPicture;
 import hestra.desktop.demo.KelpBlades;
 import hestra.desktop.demo.OrrinBay;
+import hestra.desktop.demo.ReedHeights;
 import hestra.desktop.files.FileDialogs;
 import hestra.desktop.files.OpenDesk;
 import hestra.desktop.files.Settings;
@@ -35,6 +37,7 @@ import hestra.documents.exercise.ExerciseFile;
 import hestra.documents.exercise.HandInFile;
 import hestra.documents.file.FileWriting;
 import hestra.documents.file.Result;
+import hestra.documents.page.HtmlPage;
 import hestra.documents.page.WriteUp;
 import hestra.exercise.Block;
 import hestra.exercise.Exercise;
@@ -92,7 +95,7 @@ public final class Tour {
             window.begin();
             return opened;
         });
-        picture(stage, "1-start.png");
+        picture(stage, "1-exercise.png");
         step(this::enterAndDescribe);
         picture(stage, "2-line-with-the-slip.png");
         step(() -> {
@@ -122,6 +125,7 @@ public final class Tour {
         data(stage);
         curves(stage);
         parts(stage);
+        study(stage);
         step(() -> {
             window.close(stage);
             stage.hide();
@@ -200,6 +204,32 @@ public final class Tour {
         say("Parts", window.model().desk().exercise().parts().stream().map(part -> part.heading() + " " + part.pairs().n() + " pairs, " + part.tasks().size() + " tasks.").toList());
     }
 
+    /** Start, with the work of before on it; a study of data of one's own, all its numbers, and its report. */
+    private void study(Stage stage) throws IOException {
+        Desk study = ReedHeights.study();
+        step(() -> window.goToStart());
+        while (FxThread.call(() -> stage.getScene().lookup("#recent-2") == null || stage.getScene().lookup("#start-orrin-bay-kelp-blades") == null)) {
+            FxThread.settle();
+        }
+        picture(stage, "16-start.png");
+        Path saved = StudyTour.save(study, folder);
+        written.add(saved);
+        step(() -> window.open(saved));
+        step(() -> apply(new PlotEdit.ReadAt(OptionalDouble.of(45))));
+        picture(stage, "17-study.png");
+        step(() -> ((Button) stage.getScene().lookup("#all-numbers")).fire());
+        while (FxThread.call(() -> stage.getScene().getRoot().lookupAll(".overview-number").isEmpty())) {
+            FxThread.settle();
+        }
+        picture(stage, "18-all-numbers.png");
+        Path report = StudyTour.report(study, folder);
+        written.add(report);
+        Path page = folder.resolve("19-report.png");
+        StudyTour.picture(report, page);
+        written.add(page);
+        say("A study", List.of(equation()));
+    }
+
     private void step(Runnable action) throws IOException {
         FxThread.call(() -> {
             action.run();
@@ -272,7 +302,7 @@ public final class Tour {
         HandInFile.write(handIn, file);
         written.add(file);
         Path page = folder.resolve("write-up.html");
-        FileWriting.write(page, WriteUp.html(findings));
+        FileWriting.write(page, HtmlPage.of(WriteUp.of(findings, "")));
         written.add(page);
         Path own = folder.resolve("kelp-blades" + ExerciseFile.ENDING);
         ExerciseFile.write(exercise, own);
@@ -322,6 +352,11 @@ public final class Tour {
 
     /** Nobody is there to be asked. */
     private static final class NoDialogs implements FileDialogs {
+        @Override
+        public Optional<Path> folder(String title, Path folder) {
+            return Optional.empty();
+        }
+
         @Override
         public Optional<Path> open(Kind kind, Path from) {
             return Optional.empty();

@@ -4,9 +4,11 @@ import java.nio.file.Path;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.scene.layout.StackPane;
+
+import hestra.desktop.files.Settings;
+import hestra.documents.exercise.ClassMarks;
 
 /** The boards that come over a window, each made when it is first asked for. */
 final class Boards {
@@ -15,19 +17,38 @@ final class Boards {
     enum Kind { KEYS, NUMBERS, RECENT }
 
     private final StackPane over;
+    private final Settings settings;
+    private final Filing filing;
     private final Map<Kind, Supplier<Board>> makers;
     private final Map<Kind, Board> made = new EnumMap<>(Kind.class);
 
     /**
      * Boards over a window.
      *
-     * @param state Hestra's own folder
      * @param inUse the journal of what is open, which is not offered again
-     * @param resume goes on with the work of a journal
      */
-    Boards(StackPane over, Path state, Supplier<Optional<Path>> inUse, Consumer<Path> resume) {
+    Boards(StackPane over, Settings settings, Supplier<Optional<Path>> inUse, Filing filing) {
         this.over = over;
-        this.makers = Map.of(Kind.KEYS, KeysBoard::new, Kind.NUMBERS, NumbersBoard::new, Kind.RECENT, () -> new RecentBoard(state, inUse, resume));
+        this.settings = settings;
+        this.filing = filing;
+        this.makers = Map.of(Kind.KEYS, KeysBoard::new, Kind.NUMBERS, NumbersBoard::new, Kind.RECENT, () -> new RecentBoard(settings.folder(), inUse, filing::resume));
+    }
+
+    /** Asks what kind of report is wanted, of a study or of an exercise. */
+    void report(boolean study) {
+        once(new ReportBoard(settings, study, filing::report));
+    }
+
+    /** Shows the marks of a folder of hand-ins. */
+    void marks(ClassMarks marks, Path folder) {
+        once(new MarksBoard(marks, folder, () -> filing.saveMarks(marks)));
+    }
+
+    /** Opens a board that is made anew each time, in the place of the one before. */
+    private void once(Board board) {
+        over.getChildren().removeIf(it -> it.getClass() == board.getClass());
+        over.getChildren().add(board);
+        board.open();
     }
 
     void open(Kind kind) {

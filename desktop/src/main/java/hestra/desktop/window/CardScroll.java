@@ -1,5 +1,7 @@
 package hestra.desktop.window;
 
+import java.util.Optional;
+import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.Scene;
@@ -64,6 +66,8 @@ final class CardScroll extends ScrollPane {
         if (now != told) {
             told = now;
             changed.run();
+            // What has the keyboard stays in sight where something above it has grown.
+            Platform.runLater(() -> Optional.ofNullable(getScene()).ifPresent(scene -> keyed(scene.getFocusOwner())));
         }
     }
 

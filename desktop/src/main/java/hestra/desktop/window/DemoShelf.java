@@ -1,6 +1,6 @@
 package hestra.desktop.window;
 
-import java.util.function.Consumer;
+import java.util.function.BiConsumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -24,16 +24,17 @@ final class DemoShelf extends Board {
     private static final double HEIGHT = 272;
     private static final double PICTURE = 108;
 
-    private final Consumer<Exercise> chosen;
+    private final BiConsumer<Exercise, MainWindow.View> chosen;
+    private MainWindow.View view = MainWindow.View.WORK;
     private final Look look;
     private final FlowPane cards;
 
     /** A shelf that tells what was chosen and then goes. */
-    DemoShelf(Look look, Consumer<Exercise> chosen) {
+    DemoShelf(Look look, BiConsumer<Exercise, MainWindow.View> chosen) {
         this(look, chosen, new FlowPane());
     }
 
-    private DemoShelf(Look look, Consumer<Exercise> chosen, FlowPane cards) {
+    private DemoShelf(Look look, BiConsumer<Exercise, MainWindow.View> chosen, FlowPane cards) {
         super("shelf", "The data sets of Orrin Bay",
                 "A made-up field station and its people. Each set opens as an exercise with its story; change it as you like.", cards);
         this.look = look;
@@ -43,9 +44,16 @@ final class DemoShelf extends Board {
         cards.setPrefWrapLength(4 * CARD + 3 * 14);
     }
 
+    /** Opens the shelf to choose an exercise that is then changed. */
+    void openToWrite() {
+        open();
+        view = MainWindow.View.WRITE;
+    }
+
     /** The cards are made when it is first opened. */
     @Override
     void open() {
+        view = MainWindow.View.WORK;
         if (cards.getChildren().isEmpty()) {
             OrrinBay.shelf().forEach(set -> cards.getChildren().add(card(set)));
         }
@@ -87,7 +95,7 @@ final class DemoShelf extends Board {
         card.setMinSize(CARD, HEIGHT);
         card.setOnAction(_ -> {
             leave();
-            chosen.accept(exercise);
+            chosen.accept(exercise, view);
         });
         return card;
     }

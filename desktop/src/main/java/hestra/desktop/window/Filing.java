@@ -6,9 +6,12 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.Callable;
+import javafx.scene.input.Clipboard;
 import javafx.scene.input.DragEvent;
 import javafx.scene.input.TransferMode;
 
+import hestra.desk.Desk;
+import hestra.desk.FromStudy;
 import hestra.desktop.files.Background;
 import hestra.desktop.files.Exchange;
 import hestra.desktop.files.FileDialogs;
@@ -16,20 +19,27 @@ import hestra.desktop.files.LastOpen;
 import hestra.desktop.files.OpenDesk;
 import hestra.desktop.files.Settings;
 import hestra.desktop.parts.Notices;
+import hestra.desktop.study.StudySheet;
+import hestra.documents.exercise.ClassMarks;
 import hestra.documents.exercise.ExerciseFile;
 import hestra.documents.exercise.HandInFile;
+import hestra.documents.exercise.HestraFile;
 import hestra.documents.exercise.JournalFile;
 import hestra.documents.file.Result;
+import hestra.documents.page.Paper;
 import hestra.documents.picture.PictureFile;
 import hestra.documents.table.DataFile;
+import hestra.documents.table.TextData;
 import hestra.exercise.Exercise;
+import hestra.numbers.DecimalMark;
 import hestra.tracing.Picture;
 
 /** What can be done with files in a window: exercises are opened and saved, earlier work gone on with, data taken in and out. */
 final class Filing {
 
     private static final FileDialogs.Kind EXERCISE = new FileDialogs.Kind("Exercise", ExerciseFile.ENDING);
-    private static final FileDialogs.Kind OPENED = new FileDialogs.Kind("Exercise or hand-in", List.of(ExerciseFile.ENDING, HandInFile.ENDING));
+    private static final FileDialogs.Kind STUDY = new FileDialogs.Kind("Study", ExerciseFile.ENDING);
+    private static final FileDialogs.Kind OPENED = new FileDialogs.Kind("Exercise, study or hand-in", List.of(ExerciseFile.ENDING, HandInFile.ENDING));
 
     private final MainWindow window;
     private final Settings settings;
@@ -49,19 +59,65 @@ final class Filing {
 
     /** Begins another exercise; what was open stays in the list of recent work. */
     void newExercise() {
-        boolean leaves = window.model().undoable().isPresent() || window.open().restored() > 0;
+        boolean leaves = leavesWork();
         Exercise blank = Exercise.blank(UUID.randomUUID().toString());
         goOverTo(blank.title(), () -> OpenDesk.of(settings.folder(), blank, Optional.empty()), MainWindow.View.WRITE, () -> {
             window.write().begin();
-            if (leaves) {
-                notices.say("What you had open is kept: “Recent work…” in the menu brings it back.");
-            }
+            sayThatItIsKept(leaves);
         });
     }
 
+    /** Begins a study with an empty table. */
+    void newStudy() {
+        study(StudySheet.UNTITLED, () -> { });
+    }
+
+    /** Begins a study of what was copied. */
+    void pasteData() {
+        String copied = Clipboard.getSystemClipboard().getString();
+        DataFile.Part text = new DataFile.Part("", copied == null ? "" : copied, Optional.empty());
+        DecimalMark mark = DecimalMark.POINT;
+        background.run("Reading what was copied…", () -> text.understand(mark), result -> {
+            switch (result) {
+                case Result.Refused<TextData>(String message) -> notices.say(message);
+                case Result.Done<TextData>(TextData data) -> study(StudySheet.UNTITLED, () -> window.work().take(new DataFile.Taken(List.of(text), data)));
+            }
+        }, failure -> notices.say("What was copied could not be read: " + failure.getMessage() + "."));
+    }
+
+    /** Asks for a file of data and begins a study of it. */
+    void openStudy() {
+        exchange.chooseData(this::openStudy);
+    }
+
+    /** Begins a study of a file of data. */
+    void openStudy(Path file) {
+        exchange.openData(file, taken -> study(file.getFileName().toString().replaceFirst("\\.[^.]*$", ""), () -> window.work().take(taken)));
+    }
+
+    private void study(String title, Runnable then) {
+        boolean leaves = leavesWork();
+        Exercise study = Exercise.study(UUID.randomUUID().toString(), title, DecimalMark.POINT);
+        Exercise headed = title.equals(StudySheet.UNTITLED) ? study : study.withTexts(title, "", title);
+        goOverTo(title, () -> OpenDesk.of(settings.folder(), headed, Optional.empty()), MainWindow.View.WORK, () -> {
+            sayThatItIsKept(leaves);
+            then.run();
+        });
+    }
+
+    private boolean leavesWork() {
+        return window.model().undoable().isPresent() || window.open().restored() > 0;
+    }
+
+    private void sayThatItIsKept(boolean leaves) {
+        if (leaves) {
+            notices.say("What you had open is kept: “Recent work…” in the menu brings it back.");
+        }
+    }
+
     /** Opens an exercise that has no file of its own yet. */
-    void open(Exercise exercise) {
-        goOverTo(exercise.title(), () -> OpenDesk.of(settings.folder(), exercise, Optional.empty()), MainWindow.View.WORK, () -> { });
+    void open(Exercise exercise, MainWindow.View view) {
+        goOverTo(exercise.title(), () -> OpenDesk.of(settings.folder(), exercise, Optional.empty()), view, () -> { });
     }
 
     /** Goes on with earlier work. */
@@ -83,7 +139,7 @@ final class Filing {
         dialogs.open(OPENED, exchange.lastFolder()).ifPresent(this::open);
     }
 
-    private void open(Path file) {
+    void open(Path file) {
         background.run("Opening " + file.getFileName() + "…", () -> read(file), result -> {
             switch (result) {
                 case Result.Refused<OpenDesk>(String message) -> notices.say(message);
@@ -97,7 +153,7 @@ final class Filing {
 
     private Result<OpenDesk> read(Path file) {
         return file.toString().toLowerCase(Locale.ROOT).endsWith(HandInFile.ENDING) ? HandInFile.read(file).then(handIn -> Result.done(OpenDesk.toRead(handIn)))
-                : ExerciseFile.read(file).then(exercise -> Result.done(OpenDesk.of(settings.folder(), exercise, Optional.of(file))));
+                : HestraFile.read(file).then(desk -> Result.done(OpenDesk.of(settings.folder(), desk, Optional.of(file), Optional.empty())));
     }
 
     /** Saves the exercise to its file, or asks for one. */
@@ -106,14 +162,18 @@ final class Filing {
     }
 
     void saveAs() {
-        dialogs.save(EXERCISE, exchange.lastFolder(), exchange.fileName("exercise") + ExerciseFile.ENDING).ifPresent(this::save);
+        if (!window.isOpen()) {
+            notices.say("Nothing is open that could be saved.");
+            return;
+        }
+        dialogs.save(window.model().desk().exercise().isStudy() ? STUDY : EXERCISE, exchange.lastFolder(), exchange.fileName(window.model().desk().exercise().isStudy() ? "study" : "exercise") + ExerciseFile.ENDING).ifPresent(this::save);
     }
 
     private void save(Path file) {
-        Exercise exercise = window.model().desk().exercise();
+        Desk now = window.model().desk();
         OpenDesk desk = window.open();
         background.run("Saving " + file.getFileName() + "…", () -> {
-            ExerciseFile.write(exercise, file);
+            HestraFile.write(now, file);
             return file;
         }, saved -> {
             desk.savedAs(saved);
@@ -122,42 +182,73 @@ final class Filing {
                 LastOpen.remember(settings, desk);
             }
             notices.say("Saved as " + saved + ".");
-        }, failure -> notices.say("The exercise could not be saved as " + file + ": " + failure.getMessage() + ". Choose another place."));
+        }, failure -> notices.say((now.exercise().isStudy() ? "Your study" : "The exercise") + " could not be saved as " + file + ": " + failure.getMessage() + ". It stays here as it is. Choose another place by “Save as…” in the menu."));
     }
 
     /** Asks for a file of data and takes it into the table in view. */
     void openData() {
-        exchange.openData(this::take);
+        if (window.isOpen() && window.view() != MainWindow.View.START) {
+            exchange.openData(this::take);
+        } else {
+            openStudy();
+        }
     }
 
     /** Asks for a file of data and joins it to the exercise's own. */
     void joinData() {
+        if (!isWritten()) {
+            notices.say("Data are joined to those of an exercise, in Write. Open an exercise, or make one of your study by “Ask about it…”.");
+            return;
+        }
         exchange.openData(taken -> window.write().join(taken));
     }
 
     /** Saves the table in view for other programs. */
     void saveData() {
-        exchange.saveData(window.view() == MainWindow.View.WORK ? window.model().findings().work().table() : window.model().findings().part().data());
+        if (!window.isOpen()) {
+            notices.say("There are no data to be saved yet.");
+            return;
+        }
+        exchange.saveData(window.view() == MainWindow.View.WRITE ? window.model().findings().part().data() : window.model().findings().work().table());
     }
 
-    /** Writes the write-up alone. */
-    void writeUp() {
-        exchange.writeUp();
+    /** Asks what kind of report is wanted, and saves it. */
+    void report() {
+        if (window.isOpen()) {
+            window.boards().report(window.model().desk().exercise().isStudy());
+        } else {
+            notices.say("Nothing is open that a report could be made of.");
+        }
+    }
+
+    /** Saves a report of what is on the sheet. */
+    void report(String ending, Paper paper, String author) {
+        exchange.report(ending, paper, author);
     }
 
     /** Lays a picture in, to read data off it. */
     void lay(Picture picture) {
+        if (!isWritten()) {
+            notices.say("Points are read off a picture in Write. Begin a new exercise (Ctrl+N) and drop the picture there.");
+            return;
+        }
         window.write().lay(picture);
+    }
+
+    /** Whether what is open can be changed in Write. */
+    private boolean isWritten() {
+        return window.isOpen() && window.view() != MainWindow.View.START && !window.model().desk().exercise().isStudy();
     }
 
     private void take(DataFile.Taken taken) {
         switch (window.view()) {
             case WORK -> window.work().take(taken);
             case WRITE -> window.write().take(taken);
+            case START -> throw new IllegalStateException("nothing takes data here");
         }
     }
 
-    /** A file dropped on the window: an exercise is opened, a picture laid in, data go into the table in view. */
+    /** A file dropped on the window: an exercise or a study is opened, a picture laid in, data are looked at by themselves or go into the table in view. */
     void dropped(DragEvent event) {
         boolean files = event.getDragboard().hasFiles();
         if (files && event.getEventType() == DragEvent.DRAG_OVER) {
@@ -173,8 +264,46 @@ final class Filing {
             } else if (PictureFile.ENDINGS.stream().anyMatch(name::endsWith)) {
                 exchange.read(file, this::lay);
             } else {
-                exchange.openData(file, this::take);
+                droppedData(file);
             }
         }
+    }
+
+    /** Data that were dropped: into an empty study, or as is chosen. */
+    void droppedData(Path file) {
+        boolean inWork = window.isOpen() && window.view() != MainWindow.View.START;
+        boolean fresh = inWork && window.model().desk().exercise().isStudy() && window.model().findings().work().table().size() == 0;
+        if (!inWork) {
+            openStudy(file);
+        } else if (fresh) {
+            exchange.openData(file, this::take);
+        } else {
+            String title = window.model().desk().exercise().title();
+            notices.ask(file.getFileName() + ": what is to be done with it? Put into the table, it takes the place of what stands there from the selected cell on; undo takes it back. "
+                    + "Looked at by itself, it opens as a study; “" + title + "” is kept as it is.", new Notices.Choice("Look at it by itself", () -> openStudy(file)),
+                    new Notices.Choice("Put it into this table", () -> exchange.openData(file, this::take)));
+        }
+    }
+
+    /** Makes the study the first part of a new exercise, to write tasks about it; the study itself stays as it is. */
+    void askAboutIt() {
+        Exercise exercise = FromStudy.exercise(window.model().desk(), UUID.randomUUID().toString());
+        goOverTo(exercise.title(), () -> OpenDesk.of(settings.folder(), exercise, Optional.empty()), MainWindow.View.WRITE, () ->
+                notices.say("This is a new exercise with your data and your text; add tasks on the left. Your study is kept: “Recent work…” in the menu brings it back."));
+    }
+
+    /** Asks for a folder of hand-ins and shows their marks. */
+    void markFolder() {
+        dialogs.folder("A folder of hand-ins", exchange.lastFolder()).ifPresent(folder -> background.run("Reading the hand-ins…", () -> ClassMarks.of(folder, Optional.empty()), result -> {
+            switch (result) {
+                case Result.Refused<ClassMarks>(String message) -> notices.say(message);
+                case Result.Done<ClassMarks>(ClassMarks marks) -> window.boards().marks(marks, folder);
+            }
+        }, failure -> notices.say("The hand-ins could not be read: " + failure.getMessage() + ".")));
+    }
+
+    /** Saves the marks of a class as a table. */
+    void saveMarks(ClassMarks marks) {
+        exchange.saveMarks(marks.csv());
     }
 }

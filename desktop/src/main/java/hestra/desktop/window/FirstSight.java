@@ -14,7 +14,7 @@ import hestra.desktop.look.Look;
 import hestra.desktop.look.Looks;
 
 /**
- * What the window shows while its contents are made: the title of the exercise, and where the sheet, the plot and the readings
+ * What the window shows while its contents are made: the title of what is open, and where the sheet, the plot and the readings
  * will stand. Somebody who waits sees at once that the program starts; and drawing it makes the renderer ready, on the other
  * core, while the contents are styled and laid out.
  */
@@ -24,7 +24,7 @@ final class FirstSight extends StackPane {
     /** What stands about the plot's inner rectangle: chips, the axes and the strip. */
     private static final Insets PLOT = new Insets(42, 8, 186, 65);
 
-    FirstSight(String title, Look look) {
+    FirstSight(String title, boolean desk, Look look) {
         Label name = new Label(title);
         name.getStyleClass().add("bar-title");
         HBox left = new HBox(TopBar.emblem(), name);
@@ -32,6 +32,14 @@ final class FirstSight extends StackPane {
         left.getStyleClass().add("bar-left");
         StackPane bar = new StackPane(left);
         bar.getStyleClass().add("top-bar");
+        BorderPane frame = new BorderPane(desk ? desk() : new Region());
+        frame.setTop(bar);
+        getChildren().add(frame);
+        Looks.dress(this, look);
+    }
+
+    /** Where the sheet, the plot and the readings will stand. */
+    private static HBox desk() {
         Region sheet = card(WorkView.SHEET - 64, 2 * CARD);
         Region plot = new Region();
         plot.getStyleClass().add("plot-ground");
@@ -40,10 +48,7 @@ final class FirstSight extends StackPane {
         HBox.setHgrow(plot, Priority.ALWAYS);
         HBox.setMargin(plot, PLOT);
         columns.setPadding(new Insets(14, 14, 40, 34));
-        BorderPane frame = new BorderPane(columns);
-        frame.setTop(bar);
-        getChildren().add(frame);
-        Looks.dress(this, look);
+        return columns;
     }
 
     private static Region card(double width, double height) {

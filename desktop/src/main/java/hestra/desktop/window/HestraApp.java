@@ -3,7 +3,6 @@ package hestra.desktop.window;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Supplier;
 import javafx.animation.AnimationTimer;
@@ -13,6 +12,7 @@ import javafx.scene.Scene;
 import javafx.stage.Screen;
 import javafx.stage.Stage;
 
+import hestra.desk.Desk;
 import hestra.desktop.files.FileDialogs;
 import hestra.desktop.files.OpenDesk;
 import hestra.desktop.files.PlatformDialogs;
@@ -26,7 +26,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
 /**
- * Starts the window over the exercise that the command line chose. JavaFX takes about as long to start as the exercise
+ * Starts the window over what the command line chose. JavaFX takes about as long to start as the exercise
  * to be opened, so the two go on side by side.
  */
 public final class HestraApp {
@@ -41,39 +41,50 @@ public final class HestraApp {
 
     /** The desk, the settings and the typefaces, read while JavaFX starts; and what is to be said where the desk is not the one asked for. */
     private record Prepared(Settings settings, OpenDesk open, List<byte[]> typefaces, Optional<String> problem) {
-        /** An empty desk in place of one that could not be shown. */
-        private Prepared withEmptyDesk(String why) {
-            return new Prepared(settings, emptyDesk(settings), typefaces, Optional.of(why));
+        /** Start in place of one that could not be shown. */
+        private Prepared withStart(String why) {
+            return new Prepared(settings, OpenDesk.nothing(), typefaces, Optional.of(why));
         }
     }
 
     /**
      * What to open.
      *
-     * @param exercise gives the exercise; called while JavaFX starts
+     * @param desk gives what stands in its file; nothing for Start; called while JavaFX starts
      * @param file its file; nothing where it has none
      * @param journal the journal that is to be gone on with, where another one might be
      * @param handIn work that is to be read, in the place of all that
+     * @param data a file of data to be looked at, in the place of all that
      */
-    public record Start(Supplier<Exercise> exercise, Optional<Path> file, Optional<Path> journal, Optional<HandIn> handIn) {
+    public record Start(Supplier<Optional<Desk>> desk, Optional<Path> file, Optional<Path> journal, Optional<HandIn> handIn, Optional<Path> data) {
 
         /** What was open last. */
-        public Start(Supplier<Exercise> exercise, Optional<Path> file, Optional<Path> journal) {
-            this(exercise, file, journal, Optional.empty());
+        public Start(Supplier<Optional<Desk>> desk, Optional<Path> file, Optional<Path> journal) {
+            this(desk, file, journal, Optional.empty(), Optional.empty());
         }
 
         /** Work that was handed in. */
         public static Start toRead(HandIn handIn) {
-            return new Start(handIn::exercise, Optional.empty(), Optional.empty(), Optional.of(handIn));
+            return new Start(Optional::empty, Optional.empty(), Optional.empty(), Optional.of(handIn), Optional.empty());
+        }
+
+        /** Data to be looked at. */
+        public static Start toLookAt(Path data) {
+            return new Start(Optional::empty, Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(data));
+        }
+
+        /** Whether it is what was open last, which nobody asked for by its name. */
+        private boolean isLast() {
+            return journal.isPresent();
         }
 
         private OpenDesk open(Path folder) {
-            return handIn.map(OpenDesk::toRead).orElseGet(() -> OpenDesk.of(folder, exercise.get(), file, journal));
+            return handIn.map(OpenDesk::toRead).or(() -> desk.get().map(begun -> OpenDesk.of(folder, begun, file, journal))).orElseGet(OpenDesk::nothing);
         }
 
         /** What has been opened by its file or is given out with the program. */
-        public Start(Supplier<Exercise> exercise, Optional<Path> file) {
-            this(exercise, file, Optional.empty());
+        public Start(Supplier<Optional<Desk>> desk, Optional<Path> file) {
+            this(desk, file, Optional.empty());
         }
     }
 
@@ -88,7 +99,7 @@ public final class HestraApp {
         CompletableFuture<Void> closed = new CompletableFuture<>();
         Platform.runLater(() -> {
             try {
-                open(prepared, closed);
+                open(prepared, start, closed);
             } catch (RuntimeException | Error e) {
                 closed.completeExceptionally(e);
             }
@@ -96,7 +107,7 @@ public final class HestraApp {
         closed.join();
     }
 
-    /** Reads what was asked for, or where that cannot be worked with, an empty desk and the reason: a program that does not start helps nobody. */
+    /** Reads what was asked for, or where that cannot be worked with, Start and the reason: a program that does not start helps nobody. */
     private static Prepared prepare(Settings settings, Start start) {
         List<byte[]> typefaces = Looks.typefaces();
         try {
@@ -104,16 +115,12 @@ public final class HestraApp {
         } catch (RuntimeException | VirtualMachineError e) {
             LOG.error("What was asked for cannot be opened", e);
             String what = start.file().map(Path::toString).orElse("What was open last");
-            return new Prepared(settings, emptyDesk(settings), typefaces, Optional.of(what + " could not be opened."
+            return new Prepared(settings, OpenDesk.nothing(), typefaces, Optional.of(what + " could not be opened."
                     + start.journal().map(journal -> " What you did in it is kept in " + journal + ".").orElse("")));
         }
     }
 
-    private static OpenDesk emptyDesk(Settings settings) {
-        return OpenDesk.of(settings.folder(), Exercise.blank(UUID.randomUUID().toString()), Optional.empty());
-    }
-
-    private static void open(Prepared prepared, CompletableFuture<Void> closed) {
+    private static void open(Prepared prepared, Start start, CompletableFuture<Void> closed) {
         Looks.prepare(prepared.typefaces());
         Settings settings = prepared.settings();
         Stage stage = new Stage();
@@ -122,10 +129,10 @@ public final class HestraApp {
         look.typeProperty().set(Math.clamp(settings.number("type", 1), 1, 2));
         Rectangle2D screen = Screen.getPrimary().getVisualBounds();
         Exercise exercise = prepared.open().history().present().exercise();
-        Scene scene = new Scene(new FirstSight(exercise.title(), look), WIDTH, HEIGHT);
+        Scene scene = new Scene(new FirstSight(prepared.open().isNothing() ? "Hestra" : exercise.title(), !prepared.open().isNothing(), look), WIDTH, HEIGHT);
         Looks.sheets(scene);
         stage.setScene(scene);
-        stage.setTitle(MainWindow.title(exercise));
+        stage.setTitle(prepared.open().isNothing() ? "Hestra" : MainWindow.title(exercise));
         stage.setMinWidth(Math.min(LEAST_WIDTH, screen.getWidth()));
         stage.setMinHeight(Math.min(LEAST_HEIGHT, screen.getHeight()));
         stage.setWidth(Math.min(settings.number("window.width", WIDTH), screen.getWidth()));
@@ -140,7 +147,11 @@ public final class HestraApp {
                     closed.complete(null);
                 });
                 scene.setRoot(window.root());
+                if (start.isLast() && window.isFinished()) {
+                    window.show(MainWindow.View.START);
+                }
                 window.begin();
+                start.data().ifPresent(window.filing()::openStudy);
                 Started.tellWhereAsked();
             } catch (RuntimeException | Error e) {
                 closed.completeExceptionally(e);
@@ -148,7 +159,7 @@ public final class HestraApp {
         });
     }
 
-    /** The window over the desk that was asked for, or where it cannot be shown, over an empty one that says so. */
+    /** The window over the desk that was asked for, or where it cannot be shown, Start, which says so. */
     static MainWindow window(OpenDesk open, Settings settings, FileDialogs dialogs, Look look) {
         return window(new Prepared(settings, open, List.of(), Optional.empty()), dialogs, look);
     }
@@ -164,7 +175,7 @@ public final class HestraApp {
             }
             LOG.error("The window cannot be made", e);
             prepared.open().close();
-            return window(prepared.withEmptyDesk(MainWindow.cannotBeOpened(prepared.open().history().present().exercise().title(), prepared.open().journalFile())), dialogs, look);
+            return window(prepared.withStart(MainWindow.cannotBeOpened(prepared.open().history().present().exercise().title(), prepared.open().journalFile())), dialogs, look);
         }
     }
 

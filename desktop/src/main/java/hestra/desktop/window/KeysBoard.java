@@ -56,7 +56,17 @@ final class KeysBoard extends Board {
             new Line("Alt+↑ ↓", "move rows"),
             new Line("Alt+F", "fits to these rows alone"));
 
+    private static final List<Line> SHEET = List.of(
+            new Line("Ctrl+K", "keeps the plot on it"),
+            new Line("Ctrl+E, Ctrl+R", "the equation, the readings"),
+            new Line("Enter", "on a figure: brings its plot back"),
+            new Line("Space", "on a figure: it follows the plot, or stays"),
+            new Line("Alt+↑ ↓, Delete", "move it, take it off"));
+
     private static final List<Line> EVERYWHERE = List.of(
+            new Line("Alt+Home", "Start"),
+            new Line("Ctrl+B", "all numbers, in the place of the sheet"),
+            new Line("Ctrl+P", "report"),
             new Line("Ctrl+Enter", "checks the current task"),
             new Line("Ctrl+Z, Ctrl+Shift+Z", "undo, redo"),
             new Line("F8", "larger type"),
@@ -70,7 +80,7 @@ final class KeysBoard extends Board {
 
     private static Node columns() {
         FlowPane columns = new FlowPane(new VBox(group("In the plot, with the mouse", MOUSE)), new VBox(group("In the plot, with keys", PLOT)),
-                new VBox(group("In the table", TABLE), group("Everywhere", EVERYWHERE)));
+                new VBox(group("In the table", TABLE), group("On your own sheet", SHEET)), new VBox(group("Everywhere", EVERYWHERE)));
         columns.setPrefWrapLength(WIDEST);
         columns.getStyleClass().add("keys-columns");
         columns.getChildren().forEach(it -> it.getStyleClass().add("keys-column"));

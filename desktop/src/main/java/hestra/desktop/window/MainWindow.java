@@ -16,6 +16,8 @@ import javafx.stage.Stage;
 
 import hestra.desk.Desk;
 import hestra.desk.Edit;
+import hestra.desk.Findings;
+import hestra.desk.TaskState;
 import hestra.desktop.files.Background;
 import hestra.desktop.files.Exchange;
 import hestra.desktop.files.FileDialogs;
@@ -28,6 +30,7 @@ import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.FocusMark;
 import hestra.desktop.parts.Notices;
 import hestra.desktop.parts.Presence;
+import hestra.desktop.start.StartView;
 import hestra.desktop.table.GridHabits;
 import hestra.desktop.write.WriteView;
 import hestra.exercise.Exercise;
@@ -39,6 +42,7 @@ public final class MainWindow {
 
     /** The views of the window. */
     public enum View {
+        START,
         WORK,
         WRITE
     }
@@ -57,33 +61,28 @@ public final class MainWindow {
     private final TopBar bar;
     private final DemoShelf shelf;
     private final Boards boards;
-    private DeskModel model;
-    private WorkView work;
-    private WriteView write;
-    private OpenDesk open;
-    /** What is being written, while it is tried as a student. */
-    private Optional<Written> written = Optional.empty();
+    private Opened here;
+    /** An exercise that is being written, put by while it is tried as a student. */
+    private Optional<Opened> written = Optional.empty();
+    private Optional<StartView> start = Optional.empty();
     private View view = View.WORK;
-
-    /** An exercise that is being written, put by while it is tried. */
-    private record Written(OpenDesk open, DeskModel model, WorkView work, WriteView write) {}
+    /** What was shown before Start. */
+    private View behind = View.WORK;
 
     /** The window's contents over an open desk. */
     public MainWindow(OpenDesk open, Settings settings, FileDialogs dialogs, Look look) {
-        this.open = open;
         this.settings = settings;
         this.look = look;
-        this.model = modelOf(open);
         this.exchange = new Exchange(this::model, settings, dialogs, notices, background);
         this.filing = new Filing(this, settings, dialogs, notices, exchange, background);
+        this.here = opened(open);
         this.bar = new TopBar(this);
         habits.pairByPairProperty().set(settings.flag("pair-by-pair"));
         habits.typeProperty().bindBidirectional(look.typeProperty());
-        this.work = workView(model);
         this.shelf = new DemoShelf(look, filing::open);
-        this.boards = new Boards(root, settings.folder(), () -> this.open.journalFile(), filing::resume);
+        this.boards = new Boards(root, settings, () -> here.desk().journalFile(), filing);
         frame.setTop(bar);
-        frame.setCenter(work.node());
+        show(open.isNothing() ? View.START : View.WORK);
         // On ground of its own: what is said covers nothing that is in use.
         frame.setBottom(notices);
         root.getChildren().addAll(frame, shelf);
@@ -98,17 +97,19 @@ public final class MainWindow {
     }
 
     private void tellHowItOpened() {
+        OpenDesk open = here.desk();
         if (open.trouble().isPresent()) {
             notices.say(open.trouble().get());
-        } else if (!open.isKept()) {
+        } else if (!open.isKept() && !open.isNothing()) {
             notices.say("Your work cannot be kept as you go: Hestra’s folder (" + settings.folder() + ") cannot be written.");
-        } else if (open.restored() > 0) {
+        } else if (open.restored() > 0 && !model().desk().exercise().isStudy()) {
             notices.say("Your earlier work is back. “Start again” in the menu starts from the beginning; undo brings the work back.");
         }
     }
 
-    private WorkView workView(DeskModel shown) {
-        return new WorkView(shown, look.alongside(), settings, habits.alongside(), notices::say, this::handIn, exchange::savePlot, exchange::saveData);
+    private Opened opened(OpenDesk desk) {
+        return new Opened(desk, modelOf(desk), model -> new WorkView(model, look.alongside(), settings, habits.alongside(), notices::say, this::handIn, exchange::savePlot, exchange::saveData),
+                model -> new WriteView(model, look.alongside(), settings, habits.alongside(), notices::say, exchange));
     }
 
     /** The model of an open desk, which keeps every edit from here on. */
@@ -139,6 +140,11 @@ public final class MainWindow {
         return scene;
     }
 
+    /** The boards that come over the window. */
+    Boards boards() {
+        return boards;
+    }
+
     /** What can be done with files. */
     Filing filing() {
         return filing;
@@ -146,7 +152,7 @@ public final class MainWindow {
 
     /** The desk that is open; while an exercise is tried, the one on which it is written. */
     OpenDesk open() {
-        return written.map(Written::open).orElse(open);
+        return written.orElse(here).desk();
     }
 
     /** Whether an exercise is being tried by its author. */
@@ -156,13 +162,18 @@ public final class MainWindow {
 
     /** The view of the student. */
     WorkView work() {
-        return work;
+        return here.work();
+    }
+
+    /** Whether something is open to be worked on. */
+    boolean isOpen() {
+        return !here.desk().isNothing();
     }
 
     /** The view of the author, which is shown then. */
     WriteView write() {
         show(View.WRITE);
-        return write;
+        return here.write();
     }
 
     /** Whether files are being read or written. */
@@ -176,7 +187,7 @@ public final class MainWindow {
     }
 
     public DeskModel model() {
-        return model;
+        return here.model();
     }
 
     public Look look() {
@@ -189,81 +200,119 @@ public final class MainWindow {
 
     /** Remembers what is open, and puts the keyboard where the work goes on. */
     public void begin() {
-        if (!open.isIdle()) {
-            LastOpen.remember(settings, open);
+        if (!here.desk().isIdle()) {
+            LastOpen.remember(settings, here.desk());
         }
         Platform.runLater(() -> {
             // What has not been laid out yet is in no scene, and cannot take the keyboard.
             root.applyCss();
             root.layout();
-            work.sheet().focusTaskInHand();
+            if (view == View.START) {
+                start.ifPresent(StartView::begin);
+            } else {
+                here.work().sheet().begin();
+            }
         });
     }
 
-    /** Shows another view. */
+    /** Whether nothing is left to do in what is open: all tasks are done, or nothing has been begun. */
+    boolean isFinished() {
+        Findings findings = model().findings();
+        boolean bare = findings.exercise().isStudy() && findings.work().table().size() == 0 && findings.work().sheet().notes().isEmpty();
+        return bare || !findings.tasks().isEmpty() && findings.tasks().stream().allMatch(TaskState::done);
+    }
+
+    /** Shows another view. A study is not written, and where nothing is open there is Start alone. */
     public void show(View other) {
         if (other == View.WRITE && written.isPresent()) {
             putBack(written.get());
         }
-        view = other;
-        frame.setCenter(switch (other) {
-            case WORK -> work.node();
-            case WRITE -> writeView();
+        View shown = !isOpen() ? View.START : other == View.WRITE && here.model().desk().exercise().isStudy() ? View.WORK : other;
+        if (shown == View.START && view != View.START) {
+            behind = view;
+        }
+        view = shown;
+        frame.setCenter(switch (shown) {
+            case START -> startView();
+            case WORK -> here.work().node();
+            case WRITE -> here.write().node();
         });
-        bar.show(model.findings());
+        bar.show(model().findings());
+    }
+
+    /** Shows Start, whatever is open; it stays open behind it. */
+    public void goToStart() {
+        show(View.START);
+        begin();
+    }
+
+    /** Opens a file, as if it had been chosen. */
+    public void open(Path file) {
+        filing.open(file);
+    }
+
+    /** Goes back from Start to what is open. */
+    void leaveStart() {
+        if (view == View.START && isOpen()) {
+            show(behind);
+            begin();
+        }
+    }
+
+    private Node startView() {
+        StartView shown = start.orElseGet(() -> new StartView(look.alongside(), settings.folder(), new Starting(this, shelf)));
+        start = Optional.of(shown);
+        shown.refresh();
+        return shown;
     }
 
     /** The parts of the window, in the order in which a key goes round them. */
     private List<Place> places() {
-        List<Place> places = new ArrayList<>(view == View.WORK ? work.places()
-                : write.places().stream().map(node -> new Place(List.of(node), () -> FocusMark.first(node))).toList());
+        List<Place> places = new ArrayList<>(switch (view) {
+            case START -> start.map(it -> List.of(new Place(List.of(it), () -> Optional.of(it.likeliest())))).orElse(List.of());
+            case WORK -> here.work().places();
+            case WRITE -> here.write().places().stream().map(node -> new Place(List.of(node), () -> FocusMark.first(node))).toList();
+        });
         places.add(new Place(List.of(bar), bar::entry));
         return places;
     }
 
-    private Node writeView() {
-        if (write == null) {
-            write = new WriteView(model, look.alongside(), settings, habits.alongside(), notices::say, exchange);
-        }
-        return write.node();
-    }
-
     /** Starts the exercise being written as a student would find it, on a desk of its own: what its author did in Work stays as it is. */
     void tryIt() {
-        OpenDesk trial = OpenDesk.passing(Desk.open(model.desk().exercise()), "You are trying this as a student. Nothing of it is kept.");
-        DeskModel tried = modelOf(trial);
-        WorkView shown;
+        Opened trial = opened(OpenDesk.passing(Desk.open(model().desk().exercise()), "You are trying this as a student. Nothing of it is kept."));
         try {
-            shown = workView(tried);
+            trial.work();
         } catch (RuntimeException | VirtualMachineError e) {
-            LOG.error("{} cannot be tried", model.desk().exercise().id(), e);
+            LOG.error("{} cannot be tried", model().desk().exercise().id(), e);
             notices.say("This cannot be tried: " + e.getMessage());
             return;
         }
-        written = Optional.of(new Written(open, model, work, write));
-        goTo(trial, tried, shown, null);
+        written = Optional.of(here);
+        goTo(trial);
         show(View.WORK);
         begin();
         tellHowItOpened();
     }
 
-    private void putBack(Written before) {
+    private void putBack(Opened before) {
         written = Optional.empty();
-        open.close();
-        goTo(before.open(), before.model(), before.work(), before.write());
+        here.desk().close();
+        goTo(before);
     }
 
-    private void goTo(OpenDesk desk, DeskModel itsModel, WorkView itsWork, WriteView itsWrite) {
-        open = desk;
-        model = itsModel;
-        work = itsWork;
-        write = itsWrite;
+    private void goTo(Opened other) {
+        here = other;
         notices.hide();
         bar.follow();
     }
 
     void startAgain() {
-        model.apply(new Edit.StartAgain());
+        if (!isOpen()) {
+            notices.say("Nothing is open that could start again.");
+            return;
+        }
+        show(View.WORK);
+        model().apply(new Edit.StartAgain());
         notices.say("Started again. Undo brings your work back.");
         begin();
     }
@@ -273,25 +322,10 @@ public final class MainWindow {
         shelf.open();
     }
 
-    /** Shows what was worked on before, to go on with it. */
-    void openRecent() {
-        boards.open(Boards.Kind.RECENT);
-    }
-
-    /** Shows what mouse and keys do. */
-    void openKeys() {
-        boards.open(Boards.Kind.KEYS);
-    }
-
-    /** Shows how the numbers are worked out. */
-    void openNumbers() {
-        boards.open(Boards.Kind.NUMBERS);
-    }
-
     /** Draws a new sample of data that were made by a recipe. */
     void newSample() {
         if (view == View.WRITE) {
-            write.nextSample(notices::say);
+            here.write().nextSample(notices::say);
         } else {
             notices.say("New samples are drawn in Write, where the exercise's own data are.");
         }
@@ -304,21 +338,20 @@ public final class MainWindow {
      * @return whether it could
      */
     boolean goOverTo(OpenDesk other, View shown) {
-        DeskModel next;
-        WorkView nextWork;
+        Opened next;
         try {
-            next = modelOf(other);
-            nextWork = workView(next);
+            next = opened(other);
+            next.work();
         } catch (RuntimeException | VirtualMachineError e) {
             LOG.error("{} cannot be shown", other.history().present().exercise().id(), e);
             other.close();
             notices.say(cannotBeOpened(other.history().present().exercise().title(), other.journalFile()));
             return false;
         }
-        open.close();
-        written.ifPresent(it -> it.open().close());
+        here.desk().close();
+        written.ifPresent(it -> it.desk().close());
         written = Optional.empty();
-        goTo(other, next, nextWork, null);
+        goTo(next);
         show(shown);
         begin();
         tellHowItOpened();
@@ -334,8 +367,8 @@ public final class MainWindow {
     void handIn() {
         if (!exchange.handIn()) {
             show(View.WORK);
-            model.apply(new Edit.TurnTo(Optional.empty()));
-            work.sheet().askName();
+            model().apply(new Edit.TurnTo(Optional.empty()));
+            here.work().askName();
             notices.say("Type your name first, so that your instructor knows whose work this is.");
         }
     }
@@ -351,8 +384,8 @@ public final class MainWindow {
         settings.put("pair-by-pair", habits.pairByPairProperty().get());
         settings.save();
         background.close();
-        open.close();
-        written.ifPresent(it -> it.open().close());
+        here.desk().close();
+        written.ifPresent(it -> it.desk().close());
     }
 
     /** What the window's title bar says. */

@@ -12,6 +12,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 import hestra.data.DataTable;
+import hestra.desk.Keepable;
 import hestra.desktop.files.Settings;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
@@ -22,6 +23,7 @@ import hestra.desktop.plot.LayerChips;
 import hestra.desktop.plot.PlotView;
 import hestra.desktop.plot.StripView;
 import hestra.desktop.plot.TakeAway;
+import hestra.desktop.readings.CalculationsView;
 import hestra.desktop.readings.ComparisonView;
 import hestra.desktop.readings.PredictionView;
 import hestra.desktop.readings.ReadingsView;
@@ -30,6 +32,7 @@ import hestra.desktop.table.TablePane;
 import hestra.desktop.working.WorkingView;
 import hestra.documents.picture.Palette;
 import hestra.documents.picture.PlotSheet;
+import hestra.working.CalculationLine;
 
 import static hestra.desktop.parts.Presence.holdVisible;
 
@@ -60,19 +63,20 @@ final class PartView {
     private final TablePane table;
 
     /** {@code model} is that of the part. */
-    PartView(DeskModel model, Look look, Settings settings, GridHabits habits, Consumer<String> notice, Consumer<PlotSheet> savePlot, Consumer<DataTable> saveTable) {
+    PartView(DeskModel model, Look look, Settings settings, GridHabits habits, Consumer<String> notice, Consumer<PlotSheet> savePlot, Consumer<DataTable> saveTable,
+            Optional<Consumer<Keepable>> onKeep, Optional<Consumer<CalculationLine>> onKeepLine) {
         this.chips = new LayerChips(model, notice);
         this.plot = new PlotView(model, look);
         this.strip = new StripView(model, look);
-        this.working = new WorkingView(model);
+        this.working = new WorkingView(model, onKeep);
         this.takeAway = new TakeAway(model, look, plot, strip, savePlot, notice);
         this.dress = new DressMenu(model, look, plot);
         SplitPane figures = figures();
         this.plots = plots(figures);
         this.stripRoom = new KeptDivider(figures, 0, false, settings, () -> working.isVisible() ? "working" : "strip", () -> working.isVisible() ? WORKING : STRIP * look.type());
         this.table = new TablePane(model, habits, notice);
-        this.prediction = new PredictionView(model, saveTable);
-        VBox cards = new VBox(new ReadingsView(model), new ComparisonView(model), prediction);
+        this.prediction = new PredictionView(model, saveTable, onKeep);
+        VBox cards = new VBox(new ReadingsView(model), new ComparisonView(model), prediction, new CalculationsView(model, onKeepLine));
         holdVisible(cards);
         cards.getStyleClass().add("cards");
         this.readings = new CardScroll(cards);

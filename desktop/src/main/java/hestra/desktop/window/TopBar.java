@@ -28,6 +28,7 @@ import javafx.util.Subscription;
 
 import hestra.desk.Edit;
 import hestra.desk.Findings;
+import hestra.desktop.parts.FocusMark;
 import hestra.desktop.parts.Tip;
 import hestra.desktop.window.MainWindow.View;
 import org.kordamp.ikonli.feather.Feather;
@@ -46,8 +47,12 @@ final class TopBar extends StackPane {
     private final Label place = new Label();
     private final Button undo = icon(Feather.ROTATE_CCW, "undo");
     private final Button redo = icon(Feather.ROTATE_CW, "redo");
+    private final Button numbers = icon(Feather.LIST, "all-numbers");
     private final Map<View, ToggleButton> views = new EnumMap<>(View.class);
+    private final HBox middle = new HBox();
     private final Button handIn = new Button("Hand in…");
+    private final Button ask = new Button("Ask about it…");
+    private final Button report = new Button("Report…");
     private final Button tryIt = new Button("Try it");
     private final Button save = new Button("Save…");
     private final Button back = new Button("Back to Write");
@@ -59,11 +64,17 @@ final class TopBar extends StackPane {
         getStyleClass().add("top-bar");
         title.getStyleClass().add("bar-title");
         place.getStyleClass().add("bar-place");
-        HBox left = new HBox(emblem(), title, place, trying);
+        Button start = new Button("", emblem());
+        start.setId("go-to-start");
+        start.getStyleClass().setAll("emblem-button");
+        start.setAccessibleText("Start");
+        Tip.set(start, "Start: all that can be begun or gone on with (Alt+Home)");
+        start.setOnAction(_ -> window.goToStart());
+        HBox left = new HBox(start, title, place, trying);
         holdVisible(left);
         left.setAlignment(Pos.CENTER_LEFT);
         left.getStyleClass().add("bar-left");
-        HBox middle = new HBox(tab(View.WORK, "Work"), tab(View.WRITE, "Write"));
+        middle.getChildren().addAll(tab(View.WORK, "Work"), tab(View.WRITE, "Write"));
         middle.getStyleClass().add("bar-views");
         middle.setMaxWidth(Region.USE_PREF_SIZE);
         Button type = new Button("Aa");
@@ -81,9 +92,17 @@ final class TopBar extends StackPane {
         tryIt.getStyleClass().add("secondary");
         undo.setOnAction(_ -> window.model().apply(new Edit.Undo()));
         redo.setOnAction(_ -> window.model().apply(new Edit.Redo()));
+        numbers.setAccessibleText("all numbers");
+        Tip.set(numbers, "All numbers of the two variables and the curve, and what they say (Ctrl+B)");
+        numbers.setOnAction(_ -> window.work().toggleOverview());
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox right = new HBox(gap, undo, redo, type, menu(), back, tryIt, save, handIn);
+        // It lies over what stands at the left.
+        gap.setMouseTransparent(true);
+        main(ask, "ask-about-it", "Make this the first part of a new exercise, and write tasks about it", () -> window.filing().askAboutIt());
+        ask.getStyleClass().add("secondary");
+        main(report, "report", "One page of all that stands on the sheet: to read, to print or to go on writing (Ctrl+P)", () -> window.filing().report());
+        HBox right = new HBox(gap, undo, redo, numbers, type, menu(), back, tryIt, save, handIn, ask, report);
         right.setAlignment(Pos.CENTER_RIGHT);
         right.getStyleClass().add("bar-right");
         right.setPickOnBounds(false);
@@ -104,12 +123,20 @@ final class TopBar extends StackPane {
 
     /** What takes the keyboard first. */
     Optional<Node> entry() {
-        return Optional.of(views.get(window.view()));
+        return Optional.ofNullable(views.get(window.view())).filter(_ -> middle.isVisible()).<Node>map(it -> it).or(() -> FocusMark.first(this));
     }
 
     void show(Findings findings) {
-        title.setText(findings.exercise().title());
-        place.setText(findings.exercise().place());
+        boolean start = window.view() == View.START;
+        boolean study = findings.exercise().isStudy() && !start;
+        title.setText(start ? "Hestra" : findings.exercise().title());
+        place.setText(start ? "" : study ? findings.exercise().heading().isBlank() ? "" : "your data" : findings.exercise().place());
+        present(middle, !start && !study);
+        present(undo, !start);
+        present(redo, !start);
+        present(numbers, window.view() == View.WORK);
+        present(ask, study);
+        present(report, study);
         undo.setDisable(window.model().undoable().isEmpty());
         redo.setDisable(window.model().redoable().isEmpty());
         Tip.set(undo, "Undo " + window.model().undoable().orElse("") + " (Ctrl+Z)");
@@ -122,7 +149,7 @@ final class TopBar extends StackPane {
         present(tryIt, window.view() == View.WRITE);
         present(save, window.view() == View.WRITE);
         if (getScene() != null && getScene().getWindow() instanceof Stage stage) {
-            stage.setTitle(MainWindow.title(findings.exercise()));
+            stage.setTitle(start ? "Hestra" : MainWindow.title(findings.exercise()));
         }
     }
 
@@ -145,9 +172,11 @@ final class TopBar extends StackPane {
         CheckMenuItem dark = new CheckMenuItem("Dark");
         dark.selectedProperty().bindBidirectional(window.look().darkProperty());
         menu.getItems().addAll(
+                item("Start", "Alt+Home", window::goToStart),
+                item("New study", "Shortcut+Shift+N", () -> window.filing().newStudy()),
                 item("New exercise", "Shortcut+N", () -> window.filing().newExercise()),
                 item("Open…", "Shortcut+O", () -> window.filing().open()),
-                item("Recent work…", null, window::openRecent),
+                item("Recent work…", null, () -> window.boards().open(Boards.Kind.RECENT)),
                 item("Data sets of Orrin Bay…", null, window::openShelf),
                 item("Open data…", "Shortcut+Shift+O", () -> window.filing().openData()),
                 item("Join data…", null, () -> window.filing().joinData()),
@@ -156,11 +185,11 @@ final class TopBar extends StackPane {
                 item("Save", "Shortcut+S", () -> window.filing().save()),
                 item("Save as…", "Shortcut+Shift+S", () -> window.filing().saveAs()),
                 new SeparatorMenuItem(),
-                item("Write-up as a web page…", "Shortcut+P", () -> window.filing().writeUp()),
+                item("Report…", "Shortcut+P", () -> window.filing().report()),
                 item("Start again", null, window::startAgain),
                 new SeparatorMenuItem(),
-                item("How the numbers are worked out", null, window::openNumbers),
-                item("Mouse and keys", "F1", window::openKeys),
+                item("How the numbers are worked out", null, () -> window.boards().open(Boards.Kind.NUMBERS)),
+                item("Mouse and keys", "F1", () -> window.boards().open(Boards.Kind.KEYS)),
                 dark);
         return menu;
     }

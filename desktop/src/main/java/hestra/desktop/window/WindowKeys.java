@@ -1,5 +1,7 @@
 package hestra.desktop.window;
 
+import java.util.Map;
+import java.util.Optional;
 import javafx.scene.Parent;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
@@ -7,6 +9,7 @@ import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 
 import hestra.desk.Edit;
+import hestra.desk.Keepable;
 import hestra.desktop.parts.FocusMark;
 import hestra.desktop.table.DataGrid;
 import hestra.desktop.window.MainWindow.View;
@@ -21,6 +24,10 @@ final class WindowKeys {
     private static final KeyCombination UNDO = KeyCombination.valueOf("Shortcut+Z");
     private static final KeyCombination REDO = KeyCombination.valueOf("Shortcut+Shift+Z");
     private static final KeyCombination REDO_TOO = KeyCombination.valueOf("Shortcut+Y");
+    private static final KeyCombination START = KeyCombination.valueOf("Alt+Home");
+    private static final KeyCombination NUMBERS = KeyCombination.valueOf("Shortcut+B");
+    private static final Map<KeyCombination, Keepable> KEEP = Map.of(KeyCombination.valueOf("Shortcut+K"), Keepable.FIGURE, KeyCombination.valueOf("Shortcut+E"), Keepable.EQUATION,
+            KeyCombination.valueOf("Shortcut+R"), Keepable.READINGS);
     private static final KeyCombination PASTE = KeyCombination.valueOf("Shortcut+V");
 
     private final MainWindow window;
@@ -47,11 +54,19 @@ final class WindowKeys {
 
     private boolean done(KeyEvent event) {
         if (event.getCode() == HELP) {
-            window.openKeys();
+            window.boards().open(Boards.Kind.KEYS);
         } else if (event.getCode() == LARGER) {
             window.look().nextType();
         } else if (CHECK.match(event) && window.view() == View.WORK) {
-            window.work().sheet().checkTaskInHand();
+            window.work().checkTaskInHand();
+        } else if (START.match(event)) {
+            window.goToStart();
+        } else if (NUMBERS.match(event) && window.view() == View.WORK) {
+            window.work().toggleOverview();
+        } else if (window.view() == View.WORK && kept(event).isPresent()) {
+            window.work().keep(kept(event).get());
+        } else if (window.view() == View.START) {
+            return false;
         } else if (UNDO.match(event)) {
             window.model().apply(new Edit.Undo());
         } else if (REDO.match(event) || REDO_TOO.match(event)) {
@@ -62,9 +77,19 @@ final class WindowKeys {
         return true;
     }
 
+    private static Optional<Keepable> kept(KeyEvent event) {
+        return KEEP.entrySet().stream().filter(it -> it.getKey().match(event)).map(Map.Entry::getValue).findFirst();
+    }
+
     /** What nothing in the window has taken: a copied picture, and Escape, which leads back to the sheet. */
     private void after(KeyEvent event) {
-        if (PASTE.match(event) && window.view() == View.WRITE && window.write().pastePicture()) {
+        if (window.view() == View.START) {
+            if (PASTE.match(event)) {
+                window.filing().pasteData();
+            } else if (event.getCode() == KeyCode.ESCAPE) {
+                window.leaveStart();
+            }
+        } else if (PASTE.match(event) && window.view() == View.WRITE && window.write().pastePicture()) {
             event.consume();
         } else if (event.getCode() == KeyCode.ESCAPE && window.view() == View.WORK) {
             window.work().sheet().whereToType().ifPresent(FocusMark::give);

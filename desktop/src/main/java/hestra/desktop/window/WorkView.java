@@ -3,22 +3,31 @@ package hestra.desktop.window;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.scene.Node;
 import javafx.scene.control.SplitPane;
+import javafx.scene.layout.StackPane;
 
 import hestra.data.DataTable;
 import hestra.desk.Findings;
+import hestra.desk.Keepable;
 import hestra.desktop.files.Settings;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.overview.OverviewPane;
+import hestra.desktop.parts.FocusMark;
 import hestra.desktop.parts.KeptDivider;
+import hestra.desktop.parts.Lazy;
+import hestra.desktop.parts.Sheet;
 import hestra.desktop.sheet.SheetView;
+import hestra.desktop.study.StudySheet;
 import hestra.desktop.table.GridHabits;
 import hestra.documents.picture.PlotSheet;
 import hestra.documents.table.DataFile;
 import hestra.exercise.Part;
+import hestra.working.CalculationLine;
 
 /** The desk as a student sees it: sheet, plot with the residual strip, table and readings. */
 final class WorkView {
@@ -27,34 +36,51 @@ final class WorkView {
     private static final double WIDTH = 1280;
     static final double SHEET = 346;
     static final double RIGHT = 322;
+    private static final double OVERVIEW = 436;
     private static final double LEAST_SHEET = 280;
     private static final double LEAST_RIGHT = 296;
     /** As far as the sheet grows with the type where the window is narrow. */
     private static final double MOST_OF_TYPE = 1.3;
 
-    private final SheetView sheet;
+    private final Sheet sheet;
+    /** The sheet of an exercise; nothing in a study. */
+    private final Optional<SheetView> asked;
+    /** A person's own sheet; nothing in an exercise. */
+    private final Optional<StudySheet> own;
+    private final StackPane left = new StackPane();
+    private final Lazy<OverviewPane> overview;
     private final SplitPane pane;
     private final Function<Part, PartView> make;
     private final Map<String, PartView> parts = new HashMap<>();
     private final Look look;
-    private final KeptDivider left;
-    private final KeptDivider right;
+    private final KeptDivider leftRoom;
+    private final KeptDivider rightRoom;
     private PartView here;
 
     WorkView(DeskModel model, Look look, Settings settings, GridHabits habits, Consumer<String> notice, Runnable onHandIn, Consumer<PlotSheet> savePlot,
             Consumer<DataTable> saveTable) {
         this.look = look;
-        this.make = part -> new PartView(model.of(part), look, settings, habits, notice, savePlot, saveTable);
+        this.make = part -> new PartView(model.of(part), look, settings, habits, notice, savePlot, saveTable,
+                model.desk().exercise().isStudy() ? Optional.of(this::keep) : Optional.empty(),
+                model.desk().exercise().isStudy() ? Optional.of(this::keepLine) : Optional.empty());
         this.here = view(model.findings().part());
-        this.sheet = new SheetView(model, look, () -> here.table().focusNextEmpty(), onHandIn);
-        pane = new SplitPane(sheet, here.plots(), here.right());
+        boolean study = model.desk().exercise().isStudy();
+        Runnable toTable = () -> here.table().focusNextEmpty();
+        this.asked = study ? Optional.empty() : Optional.of(new SheetView(model, look, toTable, onHandIn));
+        this.own = study ? Optional.of(new StudySheet(model, look, toTable, notice)) : Optional.empty();
+        this.sheet = asked.<Sheet>map(it -> it).orElseGet(own::get);
+        this.overview = new Lazy<>(() -> new OverviewPane(model, look, this::toggleOverview, this::keep));
+        left.getStyleClass().add("left");
+        left.getChildren().add(sheet.region());
+        pane = new SplitPane(left, here.plots(), here.right());
         pane.getStyleClass().add("work");
-        SplitPane.setResizableWithParent(sheet, false);
-        sheet.setMinWidth(LEAST_SHEET);
-        sheet.setPrefWidth(SHEET);
+        SplitPane.setResizableWithParent(left, false);
+        left.setMinWidth(LEAST_SHEET);
+        left.setPrefWidth(SHEET);
         pane.setDividerPositions(SHEET / WIDTH, 1 - RIGHT / WIDTH);
-        left = new KeptDivider(pane, 0, true, settings, () -> "sheet", () -> Math.max(LEAST_SHEET * Math.clamp(look.type(), 1, MOST_OF_TYPE), SHEET * share()));
-        right = new KeptDivider(pane, 1, false, settings, () -> "right", () -> Math.max(LEAST_RIGHT, RIGHT * share()));
+        leftRoom = new KeptDivider(pane, 0, true, settings, () -> showsOverview() ? "overview" : "sheet",
+                () -> Math.max(LEAST_SHEET * Math.clamp(look.type(), 1, MOST_OF_TYPE), (showsOverview() ? OVERVIEW : SHEET) * share()));
+        rightRoom = new KeptDivider(pane, 1, false, settings, () -> "right", () -> Math.max(LEAST_RIGHT, RIGHT * share()));
         look.typeProperty().addListener(_ -> makeRoom());
         model.watch(this::show);
     }
@@ -74,7 +100,7 @@ final class WorkView {
         PartView now = view(findings.part());
         if (now != here) {
             here = now;
-            pane.getItems().setAll(sheet, now.plots(), now.right());
+            pane.getItems().setAll(left, now.plots(), now.right());
             makeRoom();
             now.makeRoom();
         }
@@ -86,21 +112,65 @@ final class WorkView {
     }
 
     private void makeRoom() {
-        left.place();
-        right.place();
+        leftRoom.place();
+        rightRoom.place();
+    }
+
+    private void keepLine(CalculationLine line) {
+        own.ifPresent(it -> it.keep(line));
+    }
+
+    private boolean showsOverview() {
+        return left.getChildren().size() > 1;
+    }
+
+    /** Shows all numbers in the place of the sheet, or the sheet again. */
+    void toggleOverview() {
+        if (showsOverview()) {
+            left.getChildren().remove(1);
+            sheet.region().setVisible(true);
+            overview.get().setVisible(false);
+            leftRoom.place();
+            whereToGo().ifPresent(FocusMark::give);
+        } else {
+            sheet.region().setVisible(false);
+            left.getChildren().add(overview.get());
+            overview.get().setVisible(true);
+            leftRoom.place();
+            FocusMark.give(overview.get().entry());
+        }
+    }
+
+    private Optional<Node> whereToGo() {
+        return asked.isPresent() ? sheet.whereToType() : Optional.of(here.table().grid());
     }
 
     Node node() {
         return pane;
     }
 
-    SheetView sheet() {
+    Sheet sheet() {
         return sheet;
+    }
+
+    /** Checks the task in hand, as its button does. */
+    void checkTaskInHand() {
+        asked.ifPresent(SheetView::checkTaskInHand);
+    }
+
+    /** Puts the keyboard where the name is typed to hand in under. */
+    void askName() {
+        asked.ifPresent(SheetView::askName);
+    }
+
+    /** Keeps something on a person's own sheet. */
+    void keep(Keepable what) {
+        own.ifPresent(it -> it.keep(what));
     }
 
     /** The parts of the view, in the order in which a key goes round them. */
     List<Place> places() {
-        return List.of(new Place(List.of(sheet), sheet::whereToType), here.plotPlace(), here.belowPlace(), here.tablePlace(), here.readingsPlace());
+        return List.of(new Place(List.of(left), () -> showsOverview() ? Optional.of(overview.get().entry()) : sheet.whereToType()), here.plotPlace(), here.belowPlace(), here.tablePlace(), here.readingsPlace());
     }
 
     /** Takes the tables of a file into the student's table. */

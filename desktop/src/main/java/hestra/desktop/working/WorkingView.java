@@ -2,6 +2,7 @@ package hestra.desktop.working;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.geometry.Pos;
@@ -14,6 +15,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 
 import hestra.desk.Findings;
+import hestra.desk.Keepable;
 import hestra.desk.PlotEdit;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Choices;
@@ -37,15 +39,19 @@ public final class WorkingView extends BorderPane {
 
     private final DeskModel model;
     private final Label message = new Label();
+    private final Optional<Consumer<Keepable>> keep;
     private final Button copy = new Button("Copy");
+    private final Button onSheet = new Button("On the sheet");
     /** Writes the calculation that is shown as text. */
     private Optional<Supplier<String>> text = Optional.empty();
     private Choices<Below> which;
     private SumsTable sums;
     private Findings shown;
 
-    public WorkingView(DeskModel model) {
+    /** The view; {@code keep} keeps the calculation on a sheet of one's own, where there is one. */
+    public WorkingView(DeskModel model, Optional<Consumer<Keepable>> keep) {
         this.model = model;
+        this.keep = keep;
         getStyleClass().add("working");
         setId("working");
         model.watch(this::show);
@@ -64,6 +70,13 @@ public final class WorkingView extends BorderPane {
         Tip.set(copy, "copy the calculation as a table, its numbers in full");
         copy.setOnAction(_ -> text.ifPresent(it -> Clip.put(it.get())));
         HBox head = new HBox(title, copy, which);
+        keep.ifPresent(it -> {
+            onSheet.setId("keep-calculation");
+            onSheet.getStyleClass().setAll("quiet");
+            Tip.set(onSheet, "put the calculation on your sheet");
+            onSheet.setOnAction(_ -> it.accept(model.findings().work().plot().below() == Below.SUMS ? Keepable.SUMS : Keepable.MATRICES));
+            head.getChildren().add(2, onSheet);
+        });
         HBox.setHgrow(title, Priority.ALWAYS);
         title.setMaxWidth(Double.MAX_VALUE);
         head.setAlignment(Pos.CENTER_LEFT);
@@ -126,11 +139,13 @@ public final class WorkingView extends BorderPane {
     private void offer(Supplier<String> calculation) {
         text = Optional.of(calculation);
         copy.setVisible(true);
+        onSheet.setVisible(true);
     }
 
     private void say(String why) {
         text = Optional.empty();
         copy.setVisible(false);
+        onSheet.setVisible(false);
         message.setText(why);
         StackPane.setAlignment(message, Pos.CENTER);
         setCenter(new StackPane(message));

@@ -14,8 +14,10 @@ import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desktop.Main;
 import hestra.desktop.demo.KelpBlades;
+import hestra.desktop.demo.ReedHeights;
 import hestra.documents.exercise.ExerciseFile;
 import hestra.documents.exercise.HandInFile;
+import hestra.documents.exercise.HestraFile;
 import hestra.documents.file.Result;
 import hestra.documents.table.DataExport;
 import hestra.exercise.Exercise;
@@ -114,6 +116,36 @@ class CommandLineTest {
         assertThat(run("fit", damaged, "--explanatory", "days", "--response", "length")).isEqualTo(1);
         assertThat(err.toString().lines()).singleElement().asString().contains("damaged.xlsx is damaged");
         assertThat(LoggerFactory.getLogger("org.apache.poi.util.XMLHelper").isErrorEnabled()).as("and the library says nothing beside it").isFalse();
+    }
+
+    @Test
+    void aReportIsWrittenOfAStudyAndOfAHandIn() throws IOException {
+        Path study = folder.resolve("reeds.hestra");
+        HestraFile.write(ReedHeights.study(), study);
+        Path page = folder.resolve("reeds.html");
+        assertThat(run("report", study, "--out", page, "--name", "Ida Fenn", "--paper", "LETTER")).isZero();
+        assertThat(Files.readString(page)).contains("Do reeds stand taller in deep water?").contains("Ida Fenn").contains("Figure 2.");
+        Path pdf = folder.resolve("reeds.pdf");
+        assertThat(run("report", study, "--out", pdf)).isZero();
+        assertThat(Files.size(pdf)).isPositive();
+        Path handIn = folder.resolve("ida.handin");
+        HandInFile.write(HandIn.of(Desk.open(KelpBlades.exercise()).apply(new Edit.Name("Ida Fenn"))), handIn);
+        assertThat(run("report", handIn, "--out", page)).isZero();
+        assertThat(Files.readString(page)).contains("How fast does kelp grow?").contains("Ida Fenn").contains("Comments");
+    }
+
+    @Test
+    void aReportThatCannotBeWrittenSaysWhy() throws IOException {
+        Path study = folder.resolve("reeds.hestra");
+        HestraFile.write(ReedHeights.study(), study);
+        assertThat(run("report", study, "--out", folder.resolve("reeds.docx"))).isEqualTo(1);
+        assertThat(err.toString()).contains(".html, .pdf, .odt");
+        assertThat(run("report", study, "--out", Files.createDirectory(folder.resolve("a folder.pdf")))).isEqualTo(1);
+        assertThat(err.toString()).contains("could not be written").contains("another place");
+        assertThat(run("report", folder.resolve("none.hestra"), "--out", folder.resolve("a.pdf"))).isEqualTo(1);
+        assertThat(run("report", study)).as("without a place to write to").isEqualTo(2);
+        assertThat(run("none.csv")).as("data that are not there").isEqualTo(1);
+        assertThat(err.toString()).contains("none.csv is not there");
     }
 
     @Test

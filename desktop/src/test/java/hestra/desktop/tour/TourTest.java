@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import hestra.desktop.Main;
 import hestra.documents.exercise.ExerciseFile;
 import hestra.documents.exercise.HandInFile;
+import hestra.documents.exercise.HestraFile;
 import hestra.documents.file.Result;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -19,7 +20,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 /** The full example as the command line runs it, in a process of its own: it ends the JavaFX platform. */
 class TourTest {
 
-    private static final int PICTURES = 15;
+    private static final int PICTURES = 19;
 
     @TempDir
     Path folder;
@@ -37,7 +38,7 @@ class TourTest {
             List<Path> all = files.toList();
             assertThat(all.stream().filter(it -> it.toString().endsWith(".png"))).hasSize(PICTURES).allMatch(it -> it.toFile().length() > 10_000);
             assertThat(all.stream().filter(it -> it.toString().endsWith(HandInFile.ENDING)).map(HandInFile::read)).hasSize(1).allMatch(Result.Done.class::isInstance);
-            assertThat(all.stream().filter(it -> it.toString().endsWith(ExerciseFile.ENDING)).map(ExerciseFile::read)).hasSize(1).allMatch(Result.Done.class::isInstance);
+            assertThat(all.stream().filter(it -> it.toString().endsWith(ExerciseFile.ENDING)).map(HestraFile::read)).hasSize(2).allMatch(Result.Done.class::isInstance);
         }
         assertThat(into.resolve("report.md")).content().contains("Do waves keep limpets flat? 23 pairs, 3 tasks.", "A recognised mistake");
     }

@@ -14,6 +14,7 @@ import java.util.concurrent.TimeUnit;
 
 import hestra.Kelp;
 import hestra.data.TableEdit;
+import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desk.History;
 import hestra.desk.WorkEdit;
@@ -135,7 +136,7 @@ class KillTest {
                 assertThat(typed).isBetween(said.calm(), said.last() + 1);
                 worst = Math.max(worst, said.last() - typed);
                 LastOpen last = LastOpen.in(Settings.in(state));
-                assertThat(last.exercise()).as("what was open is found again without naming it").contains(KelpBlades.exercise());
+                assertThat(last.desk().map(Desk::exercise)).as("what was open is found again without naming it").contains(KelpBlades.exercise());
                 assertThat(last.file()).isEmpty();
             }
             if (KILLS > 2 && (kill % 100 == 99 || kill == KILLS - 1)) {

@@ -38,6 +38,7 @@ import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import javafx.stage.Window;
 
+import hestra.desk.Edit;
 import hestra.desktop.files.FileDialogs;
 import hestra.desktop.files.OpenDesk;
 import hestra.desktop.files.Settings;
@@ -83,12 +84,18 @@ final class Person implements AutoCloseable {
             asked.add("save " + name);
             return Optional.ofNullable(answers.poll());
         }
+
+        @Override
+        public Optional<Path> folder(String title, Path folder) {
+            asked.add("folder " + title);
+            return Optional.ofNullable(answers.poll());
+        }
     }
 
-    private Person(Exercise exercise, Path state) throws IOException {
+    private Person(OpenDesk desk, Path state) throws IOException {
         record Made(Robot robot, MainWindow window, Stage stage) {}
         Made made = FxThread.call(() -> {
-            MainWindow opened = new MainWindow(OpenDesk.of(state, exercise, Optional.empty()), Settings.in(state), dialogs, new Look());
+            MainWindow opened = new MainWindow(desk, Settings.in(state), dialogs, new Look());
             Stage shown = new Stage();
             shown.setX(0);
             shown.setY(0);
@@ -120,12 +127,21 @@ final class Person implements AutoCloseable {
 
     /** Opens an exercise; {@code state} is Hestra's own folder. */
     static synchronized Person at(Exercise exercise, Path state) throws IOException {
+        return at(OpenDesk.of(state, exercise, Optional.empty()), state);
+    }
+
+    /** Starts the program with nothing to open. */
+    static synchronized Person atStart(Path state) throws IOException {
+        return at(OpenDesk.nothing(), state);
+    }
+
+    private static Person at(OpenDesk desk, Path state) throws IOException {
         FxThread.start();
         FxThread.call(() -> {
             Looks.prepare();
             return null;
         });
-        return new Person(exercise, state);
+        return new Person(desk, state);
     }
 
     /**
@@ -166,6 +182,39 @@ final class Person implements AutoCloseable {
     /** What is on the screen, for messages of tests. */
     String state() throws IOException {
         return FxThread.call(() -> "view " + window.view() + ", windows " + Window.getWindows() + ", active " + stage.isFocused());
+    }
+
+    /** Drops a file of data on the window. */
+    void drop(Path file) throws IOException {
+        FxThread.call(() -> {
+            window.filing().droppedData(file);
+            return null;
+        });
+        settle();
+    }
+
+    boolean isFinished() throws IOException {
+        return FxThread.call(window::isFinished);
+    }
+
+    /** Makes an edit as a view would. */
+    void apply(Edit edit) throws IOException {
+        FxThread.call(() -> {
+            model().apply(edit);
+            return null;
+        });
+        settle();
+    }
+
+    MainWindow.View view() {
+        return window.view();
+    }
+
+    /** Waits until something is there that comes from beside the window's thread. */
+    void await(String id) throws IOException {
+        for (int i = 0; i < PATIENCE && !FxThread.call(() -> stage.getScene().lookup("#" + id) != null); i++) {
+            pause();
+        }
     }
 
     /** The next file dialog is answered with this. */

@@ -96,6 +96,11 @@ public record ClassMarks(List<String> tasks, List<Line> lines) {
 
     /** Comma-separated: a line of headings, then a line each hand-in. */
     public String csv() {
+        return DelimitedText.text(records().stream().map(fields -> fields.stream().map(DataExport::harmless).toList()));
+    }
+
+    /** A line of headings, then a line each hand-in: name, marks of each task, total, of how many, note. */
+    public List<List<String>> records() {
         List<List<String>> records = new ArrayList<>();
         List<String> headings = new ArrayList<>(List.of("name"));
         headings.addAll(tasks);
@@ -113,7 +118,7 @@ public record ClassMarks(List<String> tasks, List<Line> lines) {
             fields.add(line.note());
             records.add(fields);
         }
-        return DelimitedText.text(records.stream().map(fields -> fields.stream().map(DataExport::harmless).toList()));
+        return records;
     }
 
     /** Marks to two places at most, without zeros at the end. */

@@ -12,6 +12,7 @@ import java.util.Set;
 import java.util.function.IntFunction;
 import java.util.stream.IntStream;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import hestra.data.DataTable;
@@ -42,17 +43,22 @@ public final class ExerciseFile {
     private static final long MOST_BYTES = 56 * Archive.MEGABYTE;
 
     static final String FORMAT = "hestra-exercise";
-    static final int VERSION = 2;
+    static final int VERSION = 3;
+    /** What exercises say they are, so that an earlier Hestra opens them; it could not open a study. */
+    private static final int OF_EXERCISES = 2;
     static final String JSON = "exercise.json";
 
+    private static final Map<String, String> WHAT = Map.of(FORMAT, "an exercise", HandInFile.FORMAT, "a hand-in");
     private static final String OLD_DATA = "data.csv";
 
     /** The exercise without its data, as it stands in {@code exercise.json}. */
-    record Document(String format, int version, String id, String title, String place, String heading, DecimalMark mark, List<PartDocument> parts) {
+    record Document(String format, int version, String id, String title, String place, String heading, DecimalMark mark, List<PartDocument> parts,
+            @JsonInclude(JsonInclude.Include.NON_ABSENT) Optional<Exercise.Purpose> purpose) {
 
         static Document of(Exercise exercise) {
-            return new Document(FORMAT, VERSION, exercise.id(), exercise.title(), exercise.place(), exercise.heading(), exercise.mark(),
-                    exercise.parts().stream().map(PartDocument::of).toList());
+            return new Document(FORMAT, exercise.isStudy() ? VERSION : OF_EXERCISES, exercise.id(), exercise.title(), exercise.place(), exercise.heading(), exercise.mark(),
+                    exercise.parts().stream().map(PartDocument::of).toList(),
+                    Optional.of(exercise.purpose()).filter(_ -> exercise.isStudy()));
         }
 
         /** The exercise with the rows of each part. */
@@ -60,7 +66,8 @@ public final class ExerciseFile {
             if (parts.size() > Exercise.MOST_PARTS || rows.size() != parts.size()) {
                 throw new IllegalArgumentException(parts.size() + " parts and " + rows.size() + " tables");
             }
-            Exercise exercise = new Exercise(id, title, place, heading, mark, IntStream.range(0, parts.size()).mapToObj(i -> parts.get(i).with(rows.get(i))).toList());
+            Exercise exercise = new Exercise(id, title, place, heading, mark, IntStream.range(0, parts.size()).mapToObj(i -> parts.get(i).with(rows.get(i))).toList(),
+                    purpose.orElse(Exercise.Purpose.EXERCISE));
             if (exercise.blocks().size() > Exercise.MOST_BLOCKS || exercise.tasks().size() > Exercise.MOST_TASKS) {
                 throw new IllegalArgumentException(exercise.blocks().size() + " blocks, " + exercise.tasks().size() + " of them tasks, are too many");
             }
@@ -170,7 +177,7 @@ public final class ExerciseFile {
     /** Why a document is not one of this format and version; nothing where it is. */
     static Optional<String> refusal(JsonNode tree, String format, int version, String name) {
         if (!format.equals(tree.path("format").asText())) {
-            return Optional.of(name + " is not " + (format.equals(FORMAT) ? "an exercise" : "a hand-in") + " of Hestra's.");
+            return Optional.of(name + " is not " + WHAT.getOrDefault(format, "a study") + " of Hestra's.");
         }
         int found = tree.path("version").asInt(0);
         if (found > version) {

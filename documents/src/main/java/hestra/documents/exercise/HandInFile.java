@@ -31,7 +31,7 @@ public final class HandInFile {
     /** The ending of its name. */
     public static final String ENDING = ".handin";
 
-    private static final String FORMAT = "hestra-hand-in";
+    static final String FORMAT = "hestra-hand-in";
     static final int VERSION = 2;
     private static final String WORK = "work.json";
     private static final String OLD_TABLE = "table.csv";

@@ -11,11 +11,13 @@ import java.nio.file.StandardOpenOption;
 import java.util.List;
 import java.util.Optional;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import hestra.data.Row;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desk.History;
 import hestra.desk.Session;
+import hestra.desk.Work;
 import hestra.documents.file.FileWriting;
 import hestra.exercise.Exercise;
 import hestra.numbers.Counted;
@@ -35,8 +37,16 @@ public final class JournalFile implements AutoCloseable {
 
     static final int VERSION = 2;
 
-    /** The first line. */
-    record Header(int journal, ExerciseFile.Document exercise, List<List<Row>> rows) {}
+    /** The first line; with what had been done already in a study that was opened from its file. */
+    record Header(int journal, ExerciseFile.Document exercise, List<List<Row>> rows,
+            @JsonInclude(JsonInclude.Include.NON_ABSENT) Optional<StudyDocument> study) {
+
+        /** The desk that the journal begins with. */
+        Desk desk() {
+            Exercise begun = exercise.with(rows);
+            return study.map(it -> it.on(begun)).orElseGet(() -> Desk.open(begun));
+        }
+    }
 
     private final JournalLock lock;
     private final FileChannel channel;
@@ -67,25 +77,27 @@ public final class JournalFile implements AutoCloseable {
     }
 
     /**
-     * Opens the journal of an exercise and replays it, or begins one. A journal in which the exercise never stood as it does now,
+     * Opens the journal of what stands in a file and replays it, or begins one. A journal in which that never stood as it does now,
      * since it is another version of it, is kept under another name and a new one is begun.
+     *
+     * @param begun an exercise as it is found at first, or a study as it was saved
      *
      * @throws InUse if another window holds it
      * @throws IOException if the file cannot be read or written
      */
-    public static Opened open(Path file, Exercise exercise) throws IOException {
+    public static Opened open(Path file, Desk begun) throws IOException {
         return locked(file, lock -> {
             if (!Files.exists(file) || Files.size(file) == 0) {
-                return begin(lock, file, exercise, Optional.empty());
+                return begin(lock, file, begun, Optional.empty());
             }
-            Optional<JournalReplay> replay = JournalReplay.of(file, Optional.of(exercise));
+            Optional<JournalReplay> replay = JournalReplay.of(file, Optional.of(begun));
             if (replay.isEmpty()) {
                 Path kept = aside(file, "damaged");
-                return begin(lock, file, exercise, Optional.of("The journal of your earlier work cannot be read. It is kept as " + kept + "."));
+                return begin(lock, file, begun, Optional.of("The journal of your earlier work cannot be read. It is kept as " + kept + "."));
             }
             if (!replay.get().met()) {
                 aside(file, "earlier");
-                return begin(lock, file, exercise, Optional.of("This exercise has changed since you worked on it, so it begins anew. Your earlier work is kept: “Recent work…” in the menu opens it."));
+                return begin(lock, file, begun, Optional.of("This " + (begun.exercise().isStudy() ? "file" : "exercise") + " has changed since you worked on it, so it begins anew. Your earlier work is kept: “Recent work…” in the menu opens it."));
             }
             return goOn(lock, file, replay.get());
         });
@@ -104,11 +116,11 @@ public final class JournalFile implements AutoCloseable {
 
     /** What is done with a journal once it is locked. */
     @FunctionalInterface
-    private interface Work {
+    private interface Locked {
         Opened with(JournalLock lock) throws IOException;
     }
 
-    private static Opened locked(Path file, Work work) throws IOException {
+    private static Opened locked(Path file, Locked work) throws IOException {
         Files.createDirectories(file.toAbsolutePath().getParent());
         JournalLock lock = JournalLock.of(file).orElseThrow(() -> new InUse(file));
         boolean opened = false;
@@ -123,10 +135,12 @@ public final class JournalFile implements AutoCloseable {
         }
     }
 
-    private static Opened begin(JournalLock lock, Path file, Exercise exercise, Optional<String> trouble) throws IOException {
+    private static Opened begin(JournalLock lock, Path file, Desk begun, Optional<String> trouble) throws IOException {
         // Worked out first: what cannot be shown is not begun.
-        History history = Session.of(History.of(Desk.open(exercise))).history();
-        FileWriting.write(file, Json.line(new Header(VERSION, ExerciseFile.Document.of(exercise), exercise.parts().stream().map(part -> part.data().rows()).toList())) + "\n");
+        History history = Session.of(History.of(begun)).history();
+        Exercise exercise = begun.exercise();
+        FileWriting.write(file, Json.line(new Header(VERSION, ExerciseFile.Document.of(exercise), exercise.parts().stream().map(part -> part.data().rows()).toList(),
+                StudyDocument.of(begun).filter(_ -> !begun.work().equals(Work.begin(exercise))))) + "\n");
         return new Opened(appending(lock, file), history, 0, trouble);
     }
 
@@ -185,8 +199,16 @@ public final class JournalFile implements AutoCloseable {
         }
     }
 
-    /** The exercise that a journal began with; nothing where there is no journal or it cannot be read. */
-    public static Optional<Exercise> begun(Path file) {
+    /** Work as a journal has it: what it began with, and how it stands. */
+    public record Left(Desk begun, Desk now) {}
+
+    /** Reads a journal without opening it; nothing where there is none or it cannot be read. */
+    public static Optional<Left> look(Path file) throws IOException {
+        return Files.exists(file) ? JournalReplay.of(file, Optional.empty()).map(replay -> new Left(replay.begun(), replay.session().history().present())) : Optional.empty();
+    }
+
+    /** What a journal began with; nothing where there is no journal or it cannot be read. */
+    public static Optional<Desk> begun(Path file) {
         try (JournalLines lines = JournalLines.of(file)) {
             return lines.next().flatMap(JournalReplay::begun);
         } catch (IOException e) {

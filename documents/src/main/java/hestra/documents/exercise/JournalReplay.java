@@ -6,51 +6,49 @@ import java.nio.file.Path;
 import java.util.Optional;
 import java.util.function.Function;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desk.History;
 import hestra.desk.Session;
-import hestra.exercise.Exercise;
 import hestra.numbers.DecimalMark;
 
 /**
  * What a journal says, read to its end or to its first fault: a line that is no edit, or an edit that cannot be computed with.
  *
- * @param begun the exercise it began with
+ * @param begun the desk it began with
  * @param session the desk as the good lines leave it
  * @param edits how many edits were made again
  * @param length how many bytes the good lines take
  * @param whole whether that is all there is
- * @param met whether the exercise that was asked for stood on the desk at some time
+ * @param met whether what was asked for stood on the desk at some time
  */
-record JournalReplay(Exercise begun, Session session, int edits, long length, boolean whole, boolean met) {
+record JournalReplay(Desk begun, Session session, int edits, long length, boolean whole, boolean met) {
 
     /** Reads a journal; nothing where it is none, or its first line cannot be read. */
-    static Optional<JournalReplay> of(Path file, Optional<Exercise> asked) throws IOException {
+    static Optional<JournalReplay> of(Path file, Optional<Desk> asked) throws IOException {
         Optional<JournalReplay> quick = of(file, asked, false);
         // To work out what follows from the desk at every edit takes long, so it is done only where the end cannot be worked out.
         return quick.isPresent() ? quick : of(file, asked, true);
     }
 
-    private static Optional<JournalReplay> of(Path file, Optional<Exercise> asked, boolean careful) throws IOException {
+    private static Optional<JournalReplay> of(Path file, Optional<Desk> asked, boolean careful) throws IOException {
         try (JournalLines lines = JournalLines.of(file)) {
-            Optional<Exercise> begun = lines.next().flatMap(JournalReplay::begun);
+            Optional<Desk> begun = lines.next().flatMap(JournalReplay::begun);
             if (begun.isEmpty()) {
                 return Optional.empty();
             }
-            Exercise exercise = begun.get();
-            History history = History.of(Desk.open(exercise));
+            Desk first = begun.get();
+            History history = History.of(first);
             Optional<Session> session = careful ? session(history) : Optional.empty();
             if (careful && session.isEmpty()) {
                 return Optional.empty();
             }
-            boolean met = asked.isEmpty() || asked.get().equals(exercise);
+            boolean met = asked.isEmpty() || isThere(asked.get(), first);
             long length = lines.end();
             int edits = 0;
             for (Optional<String> line = lines.next(); line.isPresent(); line = lines.next()) {
-                Optional<Edit> edit = edit(line.get(), exercise.mark());
+                Optional<Edit> edit = edit(line.get(), first.exercise().mark());
                 Optional<History> next = edit.flatMap(careful ? after(session.orElseThrow()) : after(history));
                 if (next.isEmpty()) {
                     break;
@@ -59,7 +57,8 @@ record JournalReplay(Exercise begun, Session session, int edits, long length, bo
                     session = session(next.get());
                 }
                 history = next.get();
-                met = met || asked.filter(history.present().exercise()::equals).isPresent();
+                Desk now = history.present();
+                met = met || asked.filter(it -> isThere(it, now)).isPresent();
                 length = lines.end();
                 edits++;
             }
@@ -67,8 +66,13 @@ record JournalReplay(Exercise begun, Session session, int edits, long length, bo
             int made = edits;
             boolean known = met;
             long good = length;
-            return (careful ? session : session(history)).map(end -> new JournalReplay(exercise, end, made, good, whole, known));
+            return (careful ? session : session(history)).map(end -> new JournalReplay(first, end, made, good, whole, known));
         }
+    }
+
+    /** Whether a desk shows what stands in a file: the exercise, and of a study also what was done in it. */
+    private static boolean isThere(Desk asked, Desk now) {
+        return now.exercise().equals(asked.exercise()) && (!asked.exercise().isStudy() || now.work().parts().equals(asked.work().parts()));
     }
 
     private static Function<Edit, Optional<History>> after(History history) {
@@ -97,8 +101,8 @@ record JournalReplay(Exercise begun, Session session, int edits, long length, bo
         }
     }
 
-    /** The exercise in a journal's first line. */
-    static Optional<Exercise> begun(String line) {
+    /** The desk in a journal's first line. */
+    static Optional<Desk> begun(String line) {
         try {
             JsonNode tree = Json.tree(line);
             boolean old = VersionOne.is(tree, "journal");
@@ -107,7 +111,7 @@ record JournalReplay(Exercise begun, Session session, int edits, long length, bo
             }
             String mark = tree.path("exercise").path("mark").asText();
             JournalFile.Header header = Json.read(old ? VersionOne.header(tree) : tree, JournalFile.Header.class, "comma".equals(mark) ? DecimalMark.COMMA : DecimalMark.POINT);
-            return Optional.of(header.exercise().with(header.rows()));
+            return Optional.of(header.desk());
         } catch (IOException | RuntimeException | StackOverflowError e) {
             return Optional.empty();
         }

@@ -8,6 +8,7 @@ import hestra.desk.Edit;
 import hestra.desk.ExerciseEdit;
 import hestra.desk.PartEdit;
 import hestra.desk.PlotEdit;
+import hestra.desk.SheetEdit;
 import hestra.desk.WorkEdit;
 import hestra.exercise.Block;
 import hestra.exercise.Provenance;
@@ -64,6 +65,18 @@ final class Names {
         name("show-level", PlotEdit.ShowLevel.class);
         name("dress-plot", PlotEdit.DressPlot.class);
         name("show-frame", PlotEdit.ShowFrame.class);
+        // SheetEdit
+        name("write-note", SheetEdit.Write.class);
+        name("change-note", SheetEdit.ChangeText.class);
+        name("keep", SheetEdit.Keep.class);
+        name("keep-line", SheetEdit.KeepLine.class);
+        name("caption", SheetEdit.Caption.class);
+        name("follow", SheetEdit.Follow.class);
+        name("move-note", SheetEdit.Move.class);
+        name("remove-note", SheetEdit.Remove.class);
+        name("bring-back", SheetEdit.BringBack.class);
+        name("write-line", SheetEdit.WriteLine.class);
+        name("remove-line", SheetEdit.RemoveLine.class);
         // PartEdit
         name("write-table", PartEdit.WriteTable.class);
         name("write-columns", PartEdit.WriteColumns.class);

@@ -1,11 +1,12 @@
 package hestra.documents.page;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
+import java.util.Optional;
 
 import hestra.desk.Findings;
+import hestra.documents.page.Piece.Table.Line;
+import hestra.documents.page.Piece.Values.Value;
 import hestra.figure.Slot;
 import hestra.fit.CurveFit;
 import hestra.fit.CurveOnData;
@@ -13,9 +14,10 @@ import hestra.fit.LineFit;
 import hestra.fit.Prediction;
 import hestra.fit.TrialFit;
 import hestra.numbers.NumberStyle;
+import hestra.numbers.Words;
 import hestra.task.Aid;
 
-/** What a write-up says of the curves: each that is drawn or in hand with its equation and numbers, and the predictions that were kept. */
+/** What a page says of the curves: each that is drawn or in hand with its equation and numbers, and the predictions that were kept. */
 final class CurveReport {
 
     private final Findings findings;
@@ -26,59 +28,65 @@ final class CurveReport {
         this.style = findings.style();
     }
 
-    /** One entry for each curve, the line first. Held-back numbers are not in it. */
-    List<Map<String, Object>> curves() {
-        List<Map<String, Object>> curves = new ArrayList<>();
+    /** Each curve with its equation and numbers, the line first. Held-back numbers are not among them. */
+    List<Piece> pieces() {
+        List<Piece> pieces = new ArrayList<>();
         for (Slot slot : findings.slots()) {
             if (findings.isShown(slot) || findings.slotInHand() == slot) {
-                findings.curveAt(slot).ifPresent(curve -> curves.add(entry(slot, curve)));
+                findings.curveAt(slot).ifPresent(curve -> entry(slot, curve, pieces));
             }
         }
-        return curves;
+        return pieces;
     }
 
-    private Map<String, Object> entry(Slot slot, CurveOnData curve) {
+    private void entry(Slot slot, CurveOnData curve, List<Piece> pieces) {
         String words = curve.curve().inWords();
-        Map<String, Object> entry = new HashMap<>();
-        entry.put("name", slot == Slot.TRIAL ? "by eye: " + words : words);
-        entry.put("equation", slot == Slot.TRIAL || findings.isOpen(Aid.EQUATION) ? MathMl.of(findings.equation(curve)) : "");
-        entry.put("values", switch (curve) {
-            case CurveFit fit -> values(fit);
-            case TrialFit trial -> List.of(value("sum of squared residuals", style.show(trial.sumOfSquares())));
-        });
-        return entry;
+        if (slot == Slot.TRIAL || findings.isOpen(Aid.EQUATION)) {
+            pieces.add(new Piece.Set(findings.equation(curve), ""));
+        }
+        pieces.add(new Piece.Values(Words.capitalized(slot == Slot.TRIAL ? "by eye: " + words : words), values(curve)));
     }
 
-    private List<Map<String, String>> values(CurveFit fit) {
-        List<Map<String, String>> values = new ArrayList<>();
-        values.add(value("n", Integer.toString(fit.n())));
+    /** The numbers of a curve that are not held back. */
+    List<Value> values(CurveOnData curve) {
+        return switch (curve) {
+            case CurveFit fit -> values(fit);
+            case TrialFit trial -> List.of(new Value("sum of squared residuals", style.show(trial.sumOfSquares())));
+        };
+    }
+
+    private List<Value> values(CurveFit fit) {
+        List<Value> values = new ArrayList<>();
+        values.add(new Value("n", Integer.toString(fit.n())));
         if (fit instanceof LineFit line && findings.isOpen(Aid.R)) {
-            values.add(value("r", style.share(line.r())));
+            values.add(new Value("r", style.share(line.r())));
         }
         if (findings.isOpen(Aid.R_SQUARED)) {
-            values.add(value("R²", style.share(fit.goodness().rSquared())));
+            values.add(new Value("R²", style.share(fit.goodness().rSquared())));
             if (!(fit instanceof LineFit)) {
-                values.add(value("adjusted R²", style.share(fit.goodness().adjustedRSquared())));
+                values.add(new Value("adjusted R²", style.share(fit.goodness().adjustedRSquared())));
             }
         }
         if (findings.isOpen(Aid.EQUATION)) {
-            values.add(value("s", style.show(fit.goodness().residualStandardError()) + findings.y().unitAfterNumber()));
+            values.add(new Value("s", style.show(fit.goodness().residualStandardError()) + findings.y().unitAfterNumber()));
         }
         return values;
     }
 
-    private static Map<String, String> value(String name, String value) {
-        return Map.of("name", name, "value", value);
-    }
-
     /** The predictions that were kept, of the curve in hand; none where they are held back. */
-    List<Map<String, String>> predictions() {
-        List<Map<String, String>> rows = new ArrayList<>();
+    private List<Line> predictions() {
+        List<Line> rows = new ArrayList<>();
         for (double x : findings.work().reading().pinned()) {
-            findings.prediction(x).ifPresent(it -> rows.add(Map.of("x", findings.x().shown(x, style), "fitted", findings.precision().predicted(it.fitted()), "interval", interval(it),
-                    "outside", it.inside() ? "" : "beyond the data")));
+            findings.prediction(x).ifPresent(it -> rows.add(Line.of(findings.x().shown(x, style), findings.precision().predicted(it.fitted()), interval(it), it.inside() ? "" : "beyond the data")));
         }
         return rows;
+    }
+
+    /** The same as a table; nothing where there are none. */
+    Optional<Piece> predictionTable(String label, String caption) {
+        List<Line> lines = predictions();
+        return lines.isEmpty() ? Optional.empty() : Optional.of(new Piece.Table(label, caption,
+                List.of(findings.x().heading(), "predicted " + findings.y().heading(), findings.levelInWords() + " interval of a single value", ""), lines));
     }
 
     private String interval(Prediction prediction) {

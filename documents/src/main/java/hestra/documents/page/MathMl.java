@@ -13,8 +13,8 @@ final class MathMl {
 
     /** The response under its hat, equals, and the curve. */
     static String of(Equation equation) {
-        StringBuilder math = new StringBuilder("<math display=\"block\"><mover accent=\"true\"><mtext>")
-                .append(escaped(equation.response())).append("</mtext><mo>^</mo></mover><mo>=</mo>");
+        StringBuilder math = new StringBuilder("<math xmlns=\"http://www.w3.org/1998/Math/MathML\" display=\"block\" alttext=\"predicted ").append(XmlText.escaped(equation.plain())).append("\"><mover accent=\"true\"><mtext>")
+                .append(XmlText.escaped(equation.response())).append("</mtext><mo>^</mo></mover><mo>=</mo>");
         List<Piece> pieces = equation.pieces();
         for (int i = 0; i < pieces.size(); i++) {
             boolean isBase = i + 1 < pieces.size() && isRaised(pieces.get(i + 1));
@@ -34,7 +34,7 @@ final class MathMl {
     private static String element(Piece piece) {
         int times = piece.kind() == Kind.RAISED_NAME ? piece.text().indexOf('·') : -1;
         if (times > 0) {
-            return "<mrow><mn>" + escaped(piece.text().substring(0, times)) + "</mn><mo>·</mo><mtext>" + escaped(piece.text().substring(times + 1)) + "</mtext></mrow>";
+            return "<mrow><mn>" + XmlText.escaped(piece.text().substring(0, times)) + "</mn><mo>·</mo><mtext>" + XmlText.escaped(piece.text().substring(times + 1)) + "</mtext></mrow>";
         }
         String name = switch (piece.kind()) {
             case FIGURE, RAISED_FIGURE -> "mn";
@@ -42,10 +42,6 @@ final class MathMl {
             case NAME, RAISED_NAME -> "mtext";
             case FUNCTION -> "mi";
         };
-        return "<" + name + ">" + escaped(piece.text()) + "</" + name + ">";
-    }
-
-    private static String escaped(String text) {
-        return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;");
+        return "<" + name + ">" + XmlText.escaped(piece.text()) + "</" + name + ">";
     }
 }

@@ -37,7 +37,8 @@ public final class WorkingText {
         return matrix("X: " + String.join(", ", working.terms()), working.x(), style) + matrix("X′X", working.xx(), style)
                 + matrix("(X′X)⁻¹", working.inverse(), style) + matrix("X′y", column(working.xy()), style)
                 + matrix("b = (X′X)⁻¹X′y", column(working.coefficients()), style)
-                + matrix("hat matrix X(X′X)⁻¹X′", working.hat(), style);
+                + matrix("hat matrix H = X(X′X)⁻¹X′", working.hat(), style) + matrix("ŷ = Hy", column(working.fitted()), style)
+                + "trace of H\t" + style.typed(working.trace()) + "\nlargest entry of H·H − H\t" + style.typed(working.unevenness()) + "\n";
     }
 
     private static List<List<Double>> column(List<Double> entries) {

@@ -1,125 +1,145 @@
 package hestra.documents.page;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
-import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.EnumSet;
 import java.util.List;
-import java.util.Map;
-import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
-import com.samskivert.mustache.Mustache;
-import com.samskivert.mustache.Template;
-import hestra.data.Cell;
-import hestra.data.Pairs;
-import hestra.data.Row;
 import hestra.desk.Findings;
+import hestra.desk.FixedPlot;
+import hestra.desk.TaskState;
 import hestra.desk.Work;
-import hestra.documents.picture.FigureImage;
-import hestra.documents.picture.Palette;
-import hestra.figure.Layout;
-import hestra.figure.ResidualStrip;
+import hestra.documents.page.Piece.Table.Line;
+import hestra.exercise.Block;
+import hestra.exercise.LiveText;
+import hestra.feedback.Verdict;
+import hestra.figure.Layer;
+import hestra.figure.PlotContent;
 import hestra.figure.ScatterPlot;
+import hestra.numbers.Counted;
+import hestra.numbers.NumberStyle;
+import hestra.task.Attempt;
+import hestra.task.Subject;
+import hestra.task.Task;
+import hestra.task.Terms;
+import hestra.tracing.Picture;
 
-/** A student's work as one HTML page that stands by itself: plot, equation, statistics, answers and data. */
+/**
+ * A student's work as a page: the sheet with the answers, the figures that the tasks were about or that were kept, and the data. Whatever else happened to be open is not on it,
+ * nor is what is held back.
+ */
 public final class WriteUp {
 
-    private static final double WIDTH = 760;
-    private static final double PLOT_HEIGHT = 470;
-    private static final double STRIP_HEIGHT = 150;
+    private static final double RATIO = 0.6;
 
-    private WriteUp() {}
+    private final boolean handedIn;
 
-    /** The page of a desk as it stands. Held-back aids are not on it, nor are verdicts that come after handing in. */
-    public static String html(Findings findings) {
-        return html(findings, false);
+    private WriteUp(boolean handedIn) {
+        this.handedIn = handedIn;
     }
 
-    /** The page of a desk that is being handed in, with all verdicts. */
-    public static String ofHandIn(Findings findings) {
-        return html(findings, true);
+    /** The page of a desk as it stands; {@code date} is today in words. Verdicts that come after handing in are not on it. */
+    public static Page of(Findings findings, String date) {
+        return new WriteUp(false).page(findings, date);
     }
 
-    private static String html(Findings findings, boolean handedIn) {
-        Map<String, Object> page = new HashMap<>();
+    /** The page of a desk that is being handed in, with all verdicts and marks. */
+    public static Page ofHandIn(Findings findings, String date) {
+        return new WriteUp(true).page(findings, date);
+    }
+
+    private Page page(Findings findings, String date) {
         Work work = findings.desk().work();
-        page.put("title", findings.exercise().title());
-        page.put("place", findings.exercise().place());
-        page.put("heading", findings.exercise().heading());
-        page.put("student", work.student().isBlank() ? "no name" : work.student().strip());
         int begun = work.checks().begun();
-        page.put("begun", begun > 1 ? "begun " + begun + " times" : "");
-        page.put("parts", findings.exercise().parts().stream().map(part -> part(findings.at(part), handedIn)).toList());
-        return template().execute(page);
+        List<Piece> pieces = new ArrayList<>();
+        findings.exercise().parts().forEach(part -> part(findings.at(part), pieces));
+        if (!findings.tasks().isEmpty()) {
+            pieces.add(new Piece.Room("Comments"));
+        }
+        String heading = findings.exercise().heading();
+        return new Page(heading.isBlank() ? findings.exercise().title() : heading, work.student().isBlank() ? "no name" : work.student().strip(),
+                List.of(heading.isBlank() ? "" : findings.exercise().title(), findings.exercise().place(), date, begun > 1 ? "begun " + begun + " times" : "", marks(findings)), pieces);
     }
 
-    /** What stands on the page of the part in hand: its sheet, the plot before the first task, and the data at the end. */
-    private static Map<String, Object> part(Findings findings, boolean handedIn) {
-        Map<String, Object> page = new HashMap<>();
-        WriteUpBlocks blocks = new WriteUpBlocks(findings, handedIn);
-        page.put("partHeading", findings.part().heading());
-        page.put("before", blocks.beforeTheTasks());
-        page.put("sheet", blocks.fromTheFirstTask());
-        page.put("plot", FigureImage.svg(ScatterPlot.describe(findings.plot(), new Layout(WIDTH, PLOT_HEIGHT, 1)), Palette.LIGHT,
-                "Scatter plot of " + findings.y().described() + " against " + findings.x().described()));
-        boolean residuals = findings.curveInHand().isPresent() && findings.residualsAreOpen();
-        page.put("strip", residuals ? FigureImage.svg(ResidualStrip.describe(findings.strip(), findings.work().plot().strip(), new Layout(WIDTH, STRIP_HEIGHT, 1)),
-                Palette.LIGHT, "Residuals of the " + findings.curveInHand().orElseThrow().curve().inWords() + ", " + findings.work().plot().strip().title()) : "");
-        CurveReport curves = new CurveReport(findings);
-        page.put("curves", curves.curves());
-        page.put("predictions", curves.predictions());
-        page.put("level", findings.style().withDigits(4).shortest(findings.level() * 100) + " %");
-        page.put("hasPredictions", !curves.predictions().isEmpty());
-        page.put("x", heading(findings.x().name(), findings.x().unit()));
-        page.put("y", heading(findings.y().name(), findings.y().unit()));
-        page.put("rows", rows(findings));
-        page.put("leftOut", leftOut(findings.pairs()));
-        return page;
+    /** The marks of all, where all may be seen. */
+    private String marks(Findings findings) {
+        boolean told = !findings.tasks().isEmpty() && findings.tasks().stream().allMatch(state -> mayBeTold(state.task()));
+        boolean any = findings.tasks().stream().anyMatch(TaskState::isTried);
+        return told && any ? shown(findings.earned()) + " of " + Counted.of(findings.exercise().marks(), "mark") : "";
     }
 
-    private static List<Map<String, Object>> rows(Findings findings) {
-        List<Map<String, Object>> rows = new ArrayList<>();
-        int x = findings.work().drawnRoles().explanatory();
-        int y = findings.work().drawnRoles().response();
-        for (int i = 0; i < findings.work().table().size(); i++) {
-            Row row = findings.work().table().row(i);
-            if (row.cell(x).isEmpty() && row.cell(y).isEmpty()) {
-                continue;
+    private boolean mayBeTold(Task task) {
+        return handedIn || task.terms().verdict() == Terms.Showing.AT_ONCE;
+    }
+
+    private static String shown(double marks) {
+        return NumberStyle.STANDARD.shortest(Math.round(marks * 100) / 100.0);
+    }
+
+    private void part(Findings findings, List<Piece> pieces) {
+        if (!findings.part().heading().isBlank()) {
+            pieces.add(new Piece.Heading(2, findings.part().heading()));
+        }
+        Subject shown = Subject.NOTHING;
+        for (Block block : findings.part().blocks()) {
+            if (block instanceof Block.Asked(Task task) && task.subject() != Subject.NOTHING && task.subject() != shown) {
+                shown = task.subject();
+                figure(findings, shown, pieces);
             }
-            Map<String, Object> shown = new HashMap<>();
-            shown.put("number", i + 1);
-            shown.put("xText", findings.work().table().shown(i, x));
-            shown.put("yText", findings.work().table().shown(i, y));
-            shown.put("residual", row.cell(x) instanceof Cell.Measured && row.cell(y) instanceof Cell.Measured
-                    ? findings.residual(i).map(it -> findings.style().withDigits(3).show(it)).orElse("") : "");
-            rows.add(shown);
+            pieces.add(piece(block, findings));
         }
-        return rows;
-    }
-
-    private static List<String> leftOut(Pairs pairs) {
-        return pairs.leftOut().stream().map(row -> "Row " + (row.row() + 1) + ": " + row.reason().inWords()
-                + (row.detail().isBlank() ? "" : " (" + row.detail() + ")")).toList();
-    }
-
-    private static String heading(String name, String unit) {
-        return unit.isEmpty() ? name : name + " (" + unit + ")";
-    }
-
-    private static Reader reader(String name) {
-        InputStream in = Objects.requireNonNull(WriteUp.class.getResourceAsStream("/hestra/documents/page/" + name + ".html"));
-        return new InputStreamReader(in, StandardCharsets.UTF_8);
-    }
-
-    private static Template template() {
-        try (Reader page = reader("write-up")) {
-            return Mustache.compiler().escapeHTML(true).withLoader(name -> reader("write-up-" + name)).compile(page);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
+        if (findings.part().tasks().isEmpty()) {
+            figure(findings, Subject.CURVE, pieces);
         }
+        pieces.addAll(NotePieces.ofSheet(findings));
+        new CurveReport(findings).predictionTable("", "Predictions of the selected curve").ifPresent(pieces::add);
+        if (findings.work().table().size() > 0) {
+            pieces.add(new Piece.Heading(3, "The data"));
+            pieces.add(NotePieces.data(findings, "", ""));
+        }
+    }
+
+    /** The plot as an answer is about it: the points, and with a curve those that are shown, with what may be seen of them. */
+    private static void figure(Findings findings, Subject subject, List<Piece> pieces) {
+        Set<Layer> layers = EnumSet.of(Layer.POINTS);
+        findings.work().layers().stream().filter(layer -> layer == Layer.NAMES || subject == Subject.CURVE && (layer == Layer.LINE || layer == Layer.EQUATIONS)).forEach(layers::add);
+        PlotContent content = findings.showing(layers, subject == Subject.CURVE);
+        pieces.add(new Piece.Plot(layout -> ScatterPlot.describe(content, layout), RATIO, "", "", FigureText.of(findings, subject == Subject.CURVE)));
+        if (subject == Subject.CURVE) {
+            pieces.addAll(new CurveReport(findings).pieces());
+        }
+    }
+
+    private Piece piece(Block block, Findings findings) {
+        return switch (block) {
+            case Block.Prose(String _, String text) -> new Piece.Text(fill(text, findings));
+            case Block.Illustration(String _, Picture picture, String caption, String alternative) -> new Piece.Image(picture, fill(caption, findings), alternative);
+            case Block.Plot plot -> {
+                PlotContent content = FixedPlot.of(findings.exercise(), findings.part(), plot);
+                yield new Piece.Plot(layout -> ScatterPlot.describe(content, layout), RATIO, "", fill(plot.caption(), findings), plot.caption().isBlank() ? "A plot of the data" : fill(plot.caption(), findings));
+            }
+            case Block.Printed(String _, String caption) -> new Piece.Table("", fill(caption, findings), findings.part().data().variables().stream().map(it -> it.name()).toList(),
+                    findings.part().data().rows().stream().map(row -> new Line(IntStream.range(0, findings.part().data().width()).mapToObj(column -> row.cell(column).text()).toList(), false)).toList());
+            case Block.Formula(String _, String formula) -> new Piece.Formula(fill(formula, findings));
+            case Block.Asked(Task task) -> answered(findings.task(task.id()), findings);
+        };
+    }
+
+    private static String fill(String text, Findings findings) {
+        return LiveText.fill(text, findings.part());
+    }
+
+    private Piece answered(TaskState state, Findings findings) {
+        Task task = state.task();
+        List<Attempt> attempts = findings.desk().work().attemptsAt(task.id()).stream().filter(attempt -> task.takes(attempt.answer())).toList();
+        Optional<Verdict> told = state.verdict().filter(_ -> mayBeTold(task));
+        List<String> answer = attempts.isEmpty() ? List.of("not answered") : task.inWords(attempts.getLast().answer(), findings.truth());
+        String tries = attempts.size() > 1 ? attempts.size() + " tries" : "";
+        String marks = told.map(_ -> shown(state.earned()) + " of " + Counted.of(task.terms().marks(), "mark")).orElse("");
+        return new Piece.Answered(state.number(), task.terms().title(), fill(task.terms().prompt(), findings), answer, told.map(Verdict::outcome), told.map(Verdict::message).orElse(""),
+                String.join(" · ", Stream.of(tries, marks).filter(text -> !text.isEmpty()).toList()));
     }
 }

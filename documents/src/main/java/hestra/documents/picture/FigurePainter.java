@@ -32,6 +32,7 @@ public final class FigurePainter {
 
     private static final double HATCH_GAP = 7;
     private static final Map<Mark.Face, Font> FONTS = fonts();
+    private static final Font MATHEMATICS = font("SourceSerif4-Regular.ttf");
 
     private final Graphics2D g;
     private final Palette palette;
@@ -44,6 +45,11 @@ public final class FigurePainter {
     /** The typeface of a figure's text. */
     static Font textFont() {
         return FONTS.get(Mark.Face.TEXT);
+    }
+
+    /** The typeface of equations. */
+    static Font mathematicsFont() {
+        return MATHEMATICS;
     }
 
     /** Paints all sheets of a figure. */

@@ -32,6 +32,9 @@ public final class Palette {
     /** Light on dark. */
     public static final Palette DARK = read(".root.dark");
 
+    /** The same on white paper. */
+    public static final Palette ON_WHITE = LIGHT.withPaper(LIGHT.rgb(Ink.SURFACE));
+
     /** Black on white, for printing. */
     public static final Palette PRINT = read("." + PRINT_STYLE);
 
@@ -44,6 +47,12 @@ public final class Palette {
     /** The colour as 0xRRGGBB. */
     public int rgb(Ink ink) {
         return colours.get(ink);
+    }
+
+    private Palette withPaper(int rgb) {
+        Map<Ink, Integer> other = new EnumMap<>(colours);
+        other.put(Ink.PAPER, rgb);
+        return new Palette(other);
     }
 
     private static Palette read(String selector) {

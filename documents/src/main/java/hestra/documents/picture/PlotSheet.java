@@ -87,7 +87,7 @@ public record PlotSheet(Figure plot, Optional<Figure> strip, Optional<String> eq
 
     /** The plot as an SVG element. */
     public String svg() {
-        return FigureImage.svg(this::paint, width(), height(), "Scatter plot");
+        return FigureImage.svg(this::paint, width(), height(), "Scatter plot", 1);
     }
 
     private void pdf(OutputStream out) throws IOException {

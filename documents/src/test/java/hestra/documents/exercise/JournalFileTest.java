@@ -23,9 +23,12 @@ import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desk.ExerciseEdit;
 import hestra.desk.History;
+import hestra.desk.Keepable;
+import hestra.desk.OwnSheet;
 import hestra.desk.PartEdit;
 import hestra.desk.PlotEdit;
 import hestra.desk.RandomEdits;
+import hestra.desk.SheetEdit;
 import hestra.desk.WorkEdit;
 import hestra.exercise.Block;
 import hestra.exercise.Exercise;
@@ -51,6 +54,7 @@ import hestra.task.Aid;
 import hestra.task.Answer;
 import hestra.task.Predict;
 import hestra.task.Terms;
+import hestra.working.CalculationLine;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -61,6 +65,10 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 class JournalFileTest {
 
     private static final List<Edit> EDITS = List.of(
+            new SheetEdit.Write(OwnSheet.Spot.before(0), "One “two”.\n\nThree.", Optional.of("write-on 1")), new SheetEdit.ChangeText("note-1", "Four.\n\nFive.", Optional.empty()),
+            new SheetEdit.Keep(new OwnSheet.Spot(0, 2), Keepable.FIGURE, false), new SheetEdit.Caption("note-2", "A caption", Optional.empty()), new SheetEdit.Follow("note-2", true),
+            new SheetEdit.Keep(OwnSheet.Spot.before(0), Keepable.READINGS, true), new SheetEdit.Move("note-2", -2), new SheetEdit.WriteLine(0, CalculationLine.typed("q = slope * 2"), Optional.empty()),
+            new SheetEdit.KeepLine(OwnSheet.Spot.before(9), CalculationLine.typed("q = slope * 2")), new SheetEdit.Follow("note-2", false), new SheetEdit.RemoveLine(0), new SheetEdit.Remove("note-1"),
             new WorkEdit.ChangeTable(new TableEdit.Type(4, 0, "10")), new WorkEdit.ChangeTable(new TableEdit.Paste(4, 0, List.of(List.of("10", "7,2")))), new WorkEdit.ChangeTable(new TableEdit.Clear(0, 0, 0, 1)),
             new WorkEdit.ChangeTable(new TableEdit.InsertRows(1, 1)), new WorkEdit.ChangeTable(new TableEdit.RemoveRows(List.of(1))), new WorkEdit.ChangeTable(new TableEdit.SetAside(2, "why “so”?")), new WorkEdit.ChangeTable(new TableEdit.TakeBack(2)),
             new WorkEdit.MovePoint(1, 4.5, 1e-7, 77), new WorkEdit.ChooseRoles(new Roles(1, 0)), new PlotEdit.ShowLayer(Layer.SQUARES, true),
@@ -80,7 +88,8 @@ class JournalFileTest {
             new PartEdit.WriteHeld(Set.of(Aid.R)), new PartEdit.WriteRoles(new Roles(1, 0)), new ExerciseEdit.AddBlock("part-1", 1, new Block.Asked(new Predict(Terms.of("again", "t", "p", 2), List.of(1.5, 2e9), new Rounding.Significant(3)))),
             new ExerciseEdit.ChangeBlock(new Block.Asked(Kelp.explain().with(Kelp.explain().terms().withTitle("x")))), new ExerciseEdit.MoveBlock("explain", "part-1", 1),
             new ExerciseEdit.RemoveBlock("roles"), new PartEdit.WriteColumns(Kelp.table(), Roles.FIRST_EXPLAINS),
-            new PartEdit.WriteColumns(Kelp.table(), new Roles(1, 0)), new Edit.StartAgain());
+            new PartEdit.WriteColumns(Kelp.table(), new Roles(1, 0)), new Edit.StartAgain(),
+            new SheetEdit.BringBack("note-2"));
 
     private static final int MUTATIONS = Integer.getInteger("hestra.mutations", 300);
     private static final long SEED = Long.getLong("hestra.seed", 20_261_126);
@@ -96,7 +105,7 @@ class JournalFileTest {
     }
 
     private History written(List<Edit> edits) throws IOException {
-        try (JournalFile journal = JournalFile.open(file, Kelp.whole()).journal()) {
+        try (JournalFile journal = JournalFile.open(file, Desk.open(Kelp.whole())).journal()) {
             History history = History.of(Desk.open(Kelp.whole()));
             for (Edit edit : edits) {
                 history = history.apply(edit);
@@ -107,7 +116,7 @@ class JournalFileTest {
     }
 
     private JournalFile.Opened reopened(Exercise exercise) throws IOException {
-        JournalFile.Opened opened = JournalFile.open(file, exercise);
+        JournalFile.Opened opened = JournalFile.open(file, Desk.open(exercise));
         opened.journal().close();
         return opened;
     }
@@ -136,7 +145,7 @@ class JournalFileTest {
         written(List.of(new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "9")), new WorkEdit.ChangeTable(new TableEdit.Type(1, 1, "8"))));
         byte[] bytes = Files.readAllBytes(file);
         Files.write(file, Arrays.copyOf(bytes, bytes.length - 9));
-        try (JournalFile journal = JournalFile.open(file, Kelp.whole()).journal()) {
+        try (JournalFile journal = JournalFile.open(file, Desk.open(Kelp.whole())).journal()) {
             journal.add(new WorkEdit.ChangeTable(new TableEdit.Type(2, 1, "7")));
         }
         JournalFile.Opened again = reopened(Kelp.whole());
@@ -209,7 +218,7 @@ class JournalFileTest {
         JournalFile.Opened other = reopened(saying("changed"));
         assertThat(other.restored()).isZero();
         assertThat(other.trouble()).hasValueSatisfying(it -> assertThat(it).contains("has changed").contains("Recent work"));
-        assertThat(JournalFile.begun(file)).contains(saying("changed"));
+        assertThat(JournalFile.begun(file).map(Desk::exercise)).contains(saying("changed"));
         Path earlier = file.resolveSibling("kelp.earlier-1.jsonl");
         JournalFile.Opened old = JournalFile.resume(earlier);
         old.journal().close();
@@ -242,10 +251,10 @@ class JournalFileTest {
 
     @Test
     void twoWindowsCannotWriteTheSameJournal() throws IOException {
-        try (JournalFile first = JournalFile.open(file, Kelp.whole()).journal()) {
+        try (JournalFile first = JournalFile.open(file, Desk.open(Kelp.whole())).journal()) {
             assertThat(first).isNotNull();
-            assertThatThrownBy(() -> JournalFile.open(file, Kelp.whole())).isInstanceOf(JournalFile.InUse.class).hasMessageContaining("another window");
-            assertThatThrownBy(() -> JournalFile.open(file, Kelp.whole())).as("and asking for it does not give it free").isInstanceOf(JournalFile.InUse.class);
+            assertThatThrownBy(() -> JournalFile.open(file, Desk.open(Kelp.whole()))).isInstanceOf(JournalFile.InUse.class).hasMessageContaining("another window");
+            assertThatThrownBy(() -> JournalFile.open(file, Desk.open(Kelp.whole()))).as("and asking for it does not give it free").isInstanceOf(JournalFile.InUse.class);
         }
     }
 
@@ -254,7 +263,7 @@ class JournalFileTest {
         private Holder() {}
 
         public static void main(String[] arguments) throws IOException {
-            try (JournalFile journal = JournalFile.open(Path.of(arguments[0]), Kelp.whole()).journal()) {
+            try (JournalFile journal = JournalFile.open(Path.of(arguments[0]), Desk.open(Kelp.whole())).journal()) {
                 System.out.println("has it");
                 System.in.read();
                 journal.add(new Edit.Name("Per"));
@@ -280,7 +289,7 @@ class JournalFileTest {
                 assertThat(other.readLine()).isEqualTo("in use");
             }
             assertThat(second.waitFor()).isZero();
-            assertThatThrownBy(() -> JournalFile.open(file, Kelp.whole())).isInstanceOf(JournalFile.InUse.class);
+            assertThatThrownBy(() -> JournalFile.open(file, Desk.open(Kelp.whole()))).isInstanceOf(JournalFile.InUse.class);
             first.getOutputStream().close();
             assertThat(first.waitFor()).isZero();
         }

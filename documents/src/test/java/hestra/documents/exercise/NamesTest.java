@@ -11,9 +11,11 @@ import java.util.stream.Stream;
 import hestra.data.TableEdit;
 import hestra.desk.Edit;
 import hestra.desk.ExerciseEdit;
+import hestra.desk.Keepable;
 import hestra.desk.PartEdit;
 import hestra.desk.WorkEdit;
 import hestra.exercise.Block;
+import hestra.exercise.Exercise;
 import hestra.exercise.PointChange;
 import hestra.exercise.Provenance;
 import hestra.feedback.KeptPoints;
@@ -44,7 +46,7 @@ class NamesTest {
             Answer.class, Rounding.class, Block.class, Task.class);
     private static final List<Class<? extends Enum<?>>> ENUMS = List.of(Aid.class, Quantity.class, DecimalMark.class, PointChange.class, Layer.class, Slot.class, Spacing.class,
             StripKind.class, Below.class, Terms.Showing.class, Terms.Opening.class, Terms.Afterwards.class, EquationForm.Base.class, KeptPoints.class,
-            Description.Direction.class, Description.Form.class, Description.Strength.class, Description.Unusual.class);
+            Keepable.class, Exercise.Purpose.class, Description.Direction.class, Description.Form.class, Description.Strength.class, Description.Unusual.class);
 
     private static Stream<Class<?>> members(Class<?> family) {
         return Stream.of(family.getPermittedSubclasses()).flatMap(member -> member.isSealed() ? members(member) : Stream.of(member));

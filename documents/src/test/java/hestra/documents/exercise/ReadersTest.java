@@ -91,6 +91,7 @@ class ReadersTest {
         Path file = folder.resolve("good" + name);
         switch (name) {
             case ".hestra" -> ExerciseFile.write(FilesTest.rich(), file);
+            case "-study.hestra" -> HestraFile.write(StudyFileTest.rich(), file);
             case ".handin" -> HandInFile.write(handIn(), file);
             default -> DataExport.write(Kelp.table(), file);
         }
@@ -105,7 +106,7 @@ class ReadersTest {
 
     private byte[] journal() throws IOException {
         Path file = folder.resolve("journals").resolve("good.jsonl");
-        try (JournalFile journal = JournalFile.open(file, Kelp.whole()).journal()) {
+        try (JournalFile journal = JournalFile.open(file, Desk.open(Kelp.whole())).journal()) {
             RandomEdits edits = new RandomEdits(SEED);
             for (int i = 0; i < 80; i++) {
                 journal.add(edits.next(Desk.open(Kelp.whole())));
@@ -133,7 +134,7 @@ class ReadersTest {
     private boolean replayed(byte[] input) throws IOException {
         Path file = folder.resolve("journals").resolve("one.jsonl");
         Files.write(file, input);
-        JournalFile.Opened opened = JournalFile.open(file, Kelp.whole());
+        JournalFile.Opened opened = JournalFile.open(file, Desk.open(Kelp.whole()));
         opened.journal().close();
         try (Stream<Path> copies = Files.list(file.getParent())) {
             for (Path copy : copies.filter(it -> !it.getFileName().toString().startsWith("good")).toList()) {
@@ -154,6 +155,7 @@ class ReadersTest {
                 new Trial("clipboard text", 250, texts, input -> isDone(TextData.understand(new String(input, StandardCharsets.UTF_8), DecimalMark.POINT))),
                 new Trial("text files", 170, texts, input -> readData("one.csv", input)),
                 new Trial("exercises", 90, List.of(written(".hestra")), input -> isDone(ExerciseFile.read(Files.write(folder.resolve("one.hestra"), input)))),
+                new Trial("studies", 90, List.of(written("-study.hestra")), input -> isDone(HestraFile.read(Files.write(folder.resolve("one.hestra"), input)))),
                 new Trial("hand-ins, marked", 90, List.of(written(".handin")), this::marked),
                 new Trial("journals", 40, List.of(journal()), this::replayed),
                 new Trial(".xlsx", 20, List.of(written(".xlsx")), input -> readData("one.xlsx", input)),

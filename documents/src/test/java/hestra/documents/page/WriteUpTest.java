@@ -34,6 +34,7 @@ import hestra.feedback.Quantity;
 import hestra.figure.Ink;
 import hestra.figure.Layer;
 import hestra.figure.Slot;
+import hestra.figure.StripKind;
 import hestra.fit.Curve;
 import hestra.marking.HandIn;
 import hestra.numbers.DecimalMark;
@@ -66,21 +67,21 @@ class WriteUpTest {
 
     @Test
     void thePageHoldsAnswersVerdictsEquationAndData() {
-        String page = WriteUp.html(Findings.of(done()));
+        String page = HtmlPage.of(WriteUp.of(Findings.of(done()), ""));
         assertThat(page).contains("0.52").contains("✓ Right.").contains("2 tries").contains("<svg").contains("<math")
-                .contains("<mtext>length</mtext>").contains("<td>7.2</td>").contains("Row 5: set aside (odd)");
+                .contains("<mtext>length</mtext>").contains("<del>7.2</del>").contains("set aside: odd").contains("Comments");
     }
 
     @Test
     void aLabelOfManyPagesIsCutShortInThePlotAndIsNoLongWork() {
         Exercise exercise = Kelp.exercise().withFirst(part -> part.withHeld(Set.of())).withFirst(part -> part.withData(Kelp.table().withVariable(0, new Variable("n".repeat(50_000), "kelp ".repeat(40_000), "u".repeat(50_000)))));
-        String page = WriteUp.html(Findings.of(Desk.open(exercise)));
+        String page = HtmlPage.of(WriteUp.of(Findings.of(Desk.open(exercise)), ""));
         assertThat(page.length()).as("its letters are not all drawn as shapes").isLessThan(2_000_000);
     }
 
     @Test
     void linksOfTheProseLeadToTheWebOnly() {
-        String page = WriteUp.html(Findings.of(Desk.open(Kelp.exercise().withFirst(part -> part.withBlock(new Block.Prose("text-1", "[x](data:text/html,hello) [y](https://orrin.example)"))))));
+        String page = HtmlPage.of(WriteUp.of(Findings.of(Desk.open(Kelp.exercise().withFirst(part -> part.withBlock(new Block.Prose("text-1", "[x](data:text/html,hello) [y](https://orrin.example)"))))), ""));
         assertThat(page).contains("https://orrin.example").doesNotContain("data:text");
     }
 
@@ -91,18 +92,18 @@ class WriteUpTest {
                 new PlotEdit.TakeInHand(Slot.LINE), new PlotEdit.Pin(List.of(6.0, 20.0)))) {
             desk = desk.apply(edit);
         }
-        String page = WriteUp.html(Findings.of(desk));
-        assertThat(page).contains("line of least squares").contains("quadratic curve").contains("adjusted R²").doesNotContain("logarithmic curve");
+        String page = HtmlPage.of(WriteUp.of(Findings.of(desk), ""));
+        assertThat(page).contains("Line of least squares").contains("Quadratic curve").contains("adjusted R²").doesNotContain("Logarithmic curve");
         // The line passes through the means: 5.04 at 6 days; at 20 days it is 1.95 + 0.515 · 20.
-        assertThat(page).contains("<td>5.04</td>").contains("<td>12.25</td>").contains("beyond the data");
+        assertThat(page).contains(">5.04<").contains(">12.25<").contains("beyond the data");
         assertThat(page.split("<math", -1)).hasSize(3);
-        String closed = WriteUp.html(Findings.of(Desk.open(Kelp.whole().withFirst(part -> part.withTasks(List.of()))).apply(new PlotEdit.Pin(List.of(6.0)))));
-        assertThat(closed).doesNotContain("<td>5.04</td>").doesNotContain("Predictions of");
+        String closed = HtmlPage.of(WriteUp.of(Findings.of(Desk.open(Kelp.whole().withFirst(part -> part.withTasks(List.of()))).apply(new PlotEdit.Pin(List.of(6.0)))), ""));
+        assertThat(closed).doesNotContain(">5.04<").doesNotContain("Predictions of");
     }
 
     @Test
     void whatAStudentTypesIsTextNotMarkup() {
-        String page = WriteUp.html(Findings.of(done()));
+        String page = HtmlPage.of(WriteUp.of(Findings.of(done()), ""));
         assertThat(page).doesNotContain("<script").doesNotContain("<b>Fenn").contains("&lt;script&gt;");
         String prose = Prose.html("<img src=x onerror=alert(1)> [a](javascript:alert(1)) ![b](http://example.org/x.png) *so*");
         assertThat(prose).doesNotContain("<img").doesNotContain("javascript:").contains("<em>so</em>");
@@ -115,27 +116,27 @@ class WriteUpTest {
                 new Block.Prose("text-2", "There are {n} *claws*."), new Block.Illustration("picture-1", picture, "A claw", "a claw beside a \"ruler\""),
                 new Block.Asked(Kelp.explain()), new Block.Plot("figure-1", Set.of(Layer.LINE), Optional.empty(), "All {n}"), new Block.Printed("table-1", "As printed"),
                 new Block.Formula("formula-1", "b < 1"))));
-        String page = WriteUp.html(Findings.of(Desk.open(two)));
+        String page = HtmlPage.of(WriteUp.of(Findings.of(Desk.open(two)), ""));
         assertThat(page).contains("Crabs &amp; claws", "There are 5 <em>claws</em>.", "src=\"data:image/png;base64,", "alt=\"a claw beside a &quot;ruler&quot;\"", "<figcaption>All 5</figcaption>",
                 "<caption>As printed</caption>", "b &lt; 1");
         List<String> inOrder = List.of("Prose.", "1 · Read", "Crabs &amp; claws", "There are 5", "A claw", "2 · Explain", "All 5", "As printed", "b &lt; 1");
         assertThat(inOrder.stream().map(page::indexOf)).doesNotContain(-1).isSorted();
-        assertThat(page.split("What the data show", -1)).as("a plot for each part").hasSize(3);
+        assertThat(page.split("<svg", -1)).as("the plot that the task of the second part is about, and the one on its sheet; counting points is about none").hasSize(3);
     }
 
     @Test
     void heldBackAidsAreNotOnThePage() {
-        String page = WriteUp.html(Findings.of(Desk.open(Kelp.whole())));
+        String page = HtmlPage.of(WriteUp.of(Findings.of(Desk.open(Kelp.whole())), ""));
         assertThat(page).doesNotContain("<math").doesNotContain("R²</span>").contains("no name").contains("not answered");
     }
 
     @Test
     void thePlotIsWellFormedSvgWithADiscForEachPoint() throws Exception {
-        String page = WriteUp.html(Findings.of(done()));
+        String page = HtmlPage.of(WriteUp.of(Findings.of(done()), ""));
         Matcher svg = Pattern.compile("<svg.*?</svg\\s*>", Pattern.DOTALL).matcher(page);
         assertThat(svg.find()).isTrue();
         var document = DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new InputSource(new StringReader(svg.group())));
-        assertThat(document.getDocumentElement().getAttribute("viewBox")).isEqualTo("0 0 760 470");
+        assertThat(document.getDocumentElement().getAttribute("viewBox")).isEqualTo("0 0 760 456");
         assertThat(document.getDocumentElement().getAttribute("aria-label")).contains("blade length");
         // Four discs, of which the first has its edge as a circle of its own, and the ring of the point set aside.
         assertThat(document.getElementsByTagName("circle").getLength()).isBetween(4 + 1, 4 + 2);
@@ -220,7 +221,28 @@ class WriteUpTest {
         Task task = late.with(late.terms().withVerdict(Terms.Showing.AFTER_HANDING_IN));
         Findings findings = Findings.of(Desk.open(Kelp.exercise(task)).apply(new Edit.Draft("read", new Answer.Typed("1.95"))).apply(new Edit.Check("read")));
         String verdict = findings.task("read").verdict().orElseThrow().message().split("\\.")[0];
-        assertThat(WriteUp.html(findings)).contains("1.95").doesNotContain(verdict).doesNotContain("<p class=\"wrong\"");
-        assertThat(WriteUp.ofHandIn(findings)).contains(verdict).contains("<p class=\"wrong\"");
+        assertThat(HtmlPage.of(WriteUp.of(findings, ""))).contains("1.95").doesNotContain(verdict).doesNotContain("<p class=\"wrong\"");
+        assertThat(HtmlPage.of(WriteUp.ofHandIn(findings, ""))).contains(verdict).contains("<p class=\"wrong\"");
+    }
+
+    @Test
+    void thePlotStandsOnceBeforeTheTasksAboutThePointsAndOnceBeforeThoseAboutACurve() {
+        Exercise exercise = Kelp.exercise(Kelp.describe(), Kelp.read(Quantity.SLOPE, new Rounding.Places(2)), Kelp.predict(4), Kelp.explain()).withFirst(part -> part.withHeld(Set.of()));
+        Desk desk = Desk.open(exercise).apply(new PlotEdit.ShowLayer(Layer.SQUARES, true)).apply(new PlotEdit.ShowStrip(StripKind.HISTOGRAM)).apply(new PlotEdit.Pin(List.of()));
+        String page = HtmlPage.of(WriteUp.of(Findings.of(desk), ""));
+        List<String> labels = Pattern.compile("aria-label=\"([^\"]+)\"").matcher(page).results().map(it -> it.group(1)).toList();
+        assertThat(labels).satisfiesExactly(points -> assertThat(points).contains("no curve"), curve -> assertThat(curve).contains("line of least squares").contains("0.515"));
+        List<String> inOrder = List.of(labels.getFirst(), "1 · Describe", labels.getLast(), "2 · Read", "3 · Predict", "4 · Explain", "The data", "Comments");
+        assertThat(inOrder.stream().map(page::indexOf)).doesNotContain(-1).isSorted();
+    }
+
+    @Test
+    void marksAreOnThePageWhereTheyMayBeSeen() {
+        assertThat(HtmlPage.of(WriteUp.of(Findings.of(done()), "3 May 2026"))).as("of the task, and of all").contains("2 tries · 2 of 2 marks").contains(" of 8 marks").contains("3 May 2026");
+        Task late = Kelp.read(Quantity.SLOPE, new Rounding.Places(2));
+        Task task = late.with(late.terms().withVerdict(Terms.Showing.AFTER_HANDING_IN));
+        Findings findings = Findings.of(Desk.open(Kelp.exercise(task)).apply(new Edit.Draft("read", new Answer.Typed("0.52"))).apply(new Edit.Check("read")));
+        assertThat(HtmlPage.of(WriteUp.of(findings, ""))).doesNotContain(" marks");
+        assertThat(HtmlPage.of(WriteUp.ofHandIn(findings, ""))).contains("2 of 2 marks");
     }
 }

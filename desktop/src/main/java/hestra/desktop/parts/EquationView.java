@@ -1,4 +1,4 @@
-package hestra.desktop.readings;
+package hestra.desktop.parts;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -13,7 +13,7 @@ import javafx.scene.text.Text;
 import hestra.fit.Equation;
 
 /** An equation set as mathematics: the response under its hat, upright names, true exponents. Breaks after signs. */
-final class EquationView extends FlowPane {
+public final class EquationView extends FlowPane {
 
     private static final double HAT = 4.5;
     private static final double WIDEST_HAT = 48;
@@ -21,7 +21,7 @@ final class EquationView extends FlowPane {
     private final Text response = text("equation-text");
     private final List<Text> parts = new ArrayList<>();
 
-    EquationView() {
+    public EquationView() {
         getStyleClass().add("equation");
         setRowValignment(VPos.BOTTOM);
         setId("equation");
@@ -38,7 +38,7 @@ final class EquationView extends FlowPane {
         getChildren().add(hatted);
     }
 
-    void show(Equation equation) {
+    public void show(Equation equation) {
         setAccessibleText("predicted " + equation.plain());
         response.setText(equation.response());
         List<Part> wanted = Part.of(equation);

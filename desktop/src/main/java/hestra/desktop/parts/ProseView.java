@@ -1,4 +1,4 @@
-package hestra.desktop.sheet;
+package hestra.desktop.parts;
 
 import java.util.ArrayList;
 import java.util.List;

@@ -1,0 +1,50 @@
+package hestra.desktop.start;
+
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+import hestra.desktop.demo.OrrinBay;
+import hestra.desktop.look.Look;
+import hestra.desktop.parts.Tip;
+import hestra.exercise.Exercise;
+
+/** An exercise that comes with the program: the shape of its cloud, its title and its lesson in a few words. */
+final class SetCard {
+
+    private static final double WIDTH = 192;
+    private static final double PICTURE = 76;
+
+    private SetCard() {}
+
+    static Button of(OrrinBay.Set set, Look look, Runnable open) {
+        Exercise exercise = set.exercise();
+        Region picture = Small.plot(Optional.of(exercise.first().truth(exercise.mark()).pairsWithSlips()), look, WIDTH - 26, PICTURE);
+        Label title = new Label(exercise.title());
+        title.getStyleClass().add("task-title");
+        Label lesson = new Label(set.inShort());
+        lesson.getStyleClass().add("small");
+        VBox content = new VBox(2, picture, title, lesson);
+        content.setAlignment(Pos.TOP_LEFT);
+        Button card = new Button();
+        card.setGraphic(content);
+        card.setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
+        card.setAlignment(Pos.TOP_LEFT);
+        card.setId("start-" + exercise.id());
+        card.setAccessibleText(exercise.title() + ". " + set.lesson());
+        Tip.set(card, set.lesson());
+        card.getStyleClass().setAll("shelf-card");
+        // Wider with larger type, so that a lesson stays on its line.
+        look.typeProperty().subscribe(type -> {
+            card.setPrefWidth(WIDTH * Math.sqrt(type.doubleValue()));
+            content.setMaxWidth(card.getPrefWidth() - 26);
+        });
+        card.setMaxWidth(Region.USE_PREF_SIZE);
+        card.setOnAction(_ -> open.run());
+        return card;
+    }
+}

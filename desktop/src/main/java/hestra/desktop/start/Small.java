@@ -1,0 +1,33 @@
+package hestra.desktop.start;
+
+import java.util.Optional;
+import javafx.scene.layout.Region;
+
+import hestra.data.Pairs;
+import hestra.desktop.figure.FigureView;
+import hestra.desktop.look.Look;
+import hestra.figure.Thumbnail;
+
+/** A plot so small that it shows the shape of the cloud alone. */
+final class Small {
+
+    private Small() {}
+
+    /** The plot of some pairs; an empty one where there are none. */
+    static Region plot(Optional<Pairs> pairs, Look look, double width, double height) {
+        if (pairs.filter(it -> it.size() > 0).isEmpty()) {
+            Region blank = new Region();
+            blank.setMinSize(width, height);
+            blank.setPrefSize(width, height);
+            blank.setMaxSize(width, height);
+            return blank;
+        }
+        Pairs shown = pairs.get();
+        FigureView view = new FigureView(look, layout -> Thumbnail.describe(shown, layout));
+        view.setMinSize(width, height);
+        view.setPrefSize(width, height);
+        view.setMaxSize(width, height);
+        view.setMouseTransparent(true);
+        return view;
+    }
+}

@@ -1,0 +1,85 @@
+package hestra.desktop.window;
+
+import java.nio.file.Path;
+import java.util.Optional;
+
+import hestra.desk.Desk;
+import hestra.desktop.start.StartActions;
+import hestra.exercise.Exercise;
+
+/** What the window does for Start. */
+final class Starting implements StartActions {
+
+    private final MainWindow window;
+    private final DemoShelf shelf;
+
+    Starting(MainWindow window, DemoShelf shelf) {
+        this.window = window;
+        this.shelf = shelf;
+    }
+
+    @Override
+    public Optional<Desk> open() {
+        return Optional.of(window.model().desk()).filter(_ -> window.isOpen());
+    }
+
+    @Override
+    public void goBack() {
+        window.leaveStart();
+    }
+
+    @Override
+    public void emptyTable() {
+        window.filing().newStudy();
+    }
+
+    @Override
+    public void pasteData() {
+        window.filing().pasteData();
+    }
+
+    @Override
+    public void openData() {
+        window.filing().openStudy();
+    }
+
+    @Override
+    public void openFile() {
+        window.filing().open();
+    }
+
+    @Override
+    public void choosePlan() {
+        shelf.openToWrite();
+    }
+
+    @Override
+    public void emptyExercise() {
+        window.filing().newExercise();
+    }
+
+    @Override
+    public void markFolder() {
+        window.filing().markFolder();
+    }
+
+    @Override
+    public void demo(Exercise exercise) {
+        window.filing().open(exercise, MainWindow.View.WORK);
+    }
+
+    @Override
+    public void resume(Path journal) {
+        window.filing().resume(journal);
+    }
+
+    @Override
+    public Optional<Path> inUse() {
+        return window.open().journalFile();
+    }
+
+    @Override
+    public void allRecent() {
+        window.boards().open(Boards.Kind.RECENT);
+    }
+}

@@ -1,0 +1,36 @@
+package hestra.documents.page;
+
+import java.util.stream.Collectors;
+
+import hestra.desk.Findings;
+import hestra.figure.Layer;
+import hestra.figure.StripKind;
+import hestra.numbers.Counted;
+import hestra.task.Aid;
+
+/** Plots in words, for those who cannot see them. */
+final class FigureText {
+
+    private FigureText() {}
+
+    /** What the scatter plot shows. */
+    static String of(Findings findings) {
+        return of(findings, true);
+    }
+
+    /** What the scatter plot shows, with its curves or without. */
+    static String of(Findings findings, boolean withCurves) {
+        int points = findings.pairs().n();
+        int aside = (int) findings.work().table().rows().stream().filter(row -> row.isSetAside()).count();
+        String curves = findings.slots().stream().filter(slot -> withCurves && findings.isShown(slot)).flatMap(slot -> findings.curveAt(slot).stream())
+                .map(curve -> curve.curve().inWords() + (findings.isOpen(Aid.EQUATION) ? ": " + findings.equation(curve).plain() : "")).collect(Collectors.joining("; "));
+        return "Scatter plot of " + findings.y().described() + " against " + findings.x().described() + ", " + Counted.of(points, "point")
+                + (aside == 0 ? "" : " and " + aside + " set aside") + (curves.isEmpty() ? ", no curve." : ", with the " + curves + ".")
+                + (findings.work().layers().contains(Layer.RESIDUALS) && !curves.isEmpty() ? " Residuals are drawn." : "");
+    }
+
+    /** What a residual plot shows. */
+    static String ofStrip(Findings findings, StripKind kind) {
+        return "Residuals of " + findings.y().described() + " from the " + findings.curveInHand().map(curve -> curve.curve().inWords()).orElse("curve") + ", " + kind.title() + ".";
+    }
+}

@@ -1,0 +1,297 @@
+package hestra.documents.page;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+import javax.imageio.ImageIO;
+
+import hestra.documents.picture.EquationPicture;
+import hestra.documents.picture.FigureImage;
+import hestra.documents.picture.Palette;
+import hestra.documents.picture.PlotSheet;
+import hestra.figure.Figure;
+import hestra.figure.Layout;
+import hestra.fit.Equation;
+import hestra.tracing.Picture;
+import org.odftoolkit.odfdom.doc.OdfTextDocument;
+import org.odftoolkit.odfdom.dom.OdfDocumentNamespace;
+import org.w3c.dom.Element;
+
+/** A page as an OpenDocument text, to be gone on with in a word processor: headings, lists and tables are what they say they are, figures are pictures with their text. */
+public final class OdtPage {
+
+    private static final double WIDTH = 620;
+    /** A point in centimetres. */
+    private static final double POINT = 2.54 / 72;
+    private static final String TEXT = OdfDocumentNamespace.TEXT.getUri();
+    private static final String TABLE = OdfDocumentNamespace.TABLE.getUri();
+    private static final String DRAW = OdfDocumentNamespace.DRAW.getUri();
+    private static final String SVG = OdfDocumentNamespace.SVG.getUri();
+    private static final String XLINK = OdfDocumentNamespace.XLINK.getUri();
+
+    private final OdfTextDocument document;
+    private final OdtWriter writer;
+    private final double textWidth;
+    private int pictures;
+    private int formulas;
+    private int tables;
+
+    private OdtPage(OdfTextDocument document, Paper paper) throws Exception {
+        this.document = document;
+        Element body = document.getContentRoot();
+        this.writer = new OdtWriter(document.getContentDom(), body);
+        this.textWidth = (paper.width() - 2 * Paper.MARGIN) / 10;
+        while (body.hasChildNodes()) {
+            body.removeChild(body.getFirstChild());
+        }
+    }
+
+    /** Writes the page for some paper. */
+    public static void write(Page page, Paper paper, OutputStream out) throws IOException {
+        try (OdfTextDocument document = OdfTextDocument.newTextDocument()) {
+            new OdtStyles(document).add(paper);
+            OdtPage odt = new OdtPage(document, paper);
+            document.getOfficeMetadata().setTitle(XmlText.clean(page.title()));
+            document.getOfficeMetadata().setCreator(XmlText.clean(page.author()));
+            odt.writer.heading(1, page.title());
+            if (!page.byLine().isBlank()) {
+                odt.writer.paragraph("Remark", page.byLine());
+            }
+            for (Piece piece : page.pieces()) {
+                odt.add(piece);
+            }
+            document.save(out);
+        } catch (IOException e) {
+            throw e;
+        } catch (Exception e) {
+            // The library declares Exception.
+            throw new IOException(e.getMessage(), e);
+        }
+    }
+
+    private void add(Piece piece) throws Exception {
+        switch (piece) {
+            case Piece.Heading(int level, String text) -> writer.heading(level, text);
+            case Piece.Text(String markup) -> writer.prose(Prose.parse(markup), writer.body());
+            case Piece.Plot plot -> captioned(plot.label(), plot.caption(), () -> plot(plot, writer.body(), 1));
+            case Piece.Plots(List<Piece.Plot> plots, String label, String caption) -> captioned(label, caption, () -> tiles(plots));
+            case Piece.Image(Picture picture, String caption, String alternative) -> captioned("", caption, () -> image(picture, alternative));
+            case Piece.Table table -> table(table);
+            case Piece.Set(Equation equation, String after) -> {
+                equation(equation);
+                if (!after.isBlank()) {
+                    writer.paragraph("Remark", after);
+                }
+            }
+            case Piece.Formula(String text) -> writer.paragraph("Formula", text);
+            case Piece.Values(String title, List<Piece.Values.Value> values) -> {
+                if (!title.isBlank()) {
+                    writer.paragraph("Remark", title);
+                }
+                writer.paragraph("Standard", String.join("  ·  ", values.stream().map(value -> value.name() + " " + value.value()).toList()));
+            }
+            case Piece.Answered answered -> answered(answered);
+            case Piece.Remark(String text) -> writer.paragraph("Remark", text);
+            case Piece.Room(String title) -> {
+                writer.heading(2, title);
+                writer.paragraph("Room", "");
+            }
+        }
+    }
+
+    private void answered(Piece.Answered answered) {
+        writer.heading(3, answered.number() + " · " + answered.title());
+        writer.prose(Prose.parse(answered.prompt()), writer.body());
+        answered.answer().forEach(line -> writer.paragraph("Answer", line));
+        if (!answered.verdict().isBlank()) {
+            writer.paragraph("Standard", answered.outcome().map(outcome -> outcome.sign() + " ").orElse("") + answered.verdict());
+        }
+        if (!answered.marks().isBlank()) {
+            writer.paragraph("Remark", answered.marks());
+        }
+    }
+
+    /** What stands above its caption. */
+    @FunctionalInterface
+    private interface Content {
+        void add() throws Exception;
+    }
+
+    private void captioned(String label, String caption, Content content) throws Exception {
+        content.add();
+        if (!label.isEmpty() || !caption.isBlank()) {
+            caption(label, caption);
+        }
+    }
+
+    /** The number is a field, which counts itself when the document is changed. */
+    private void caption(String label, String caption) {
+        Element paragraph = writer.paragraph("Caption", "");
+        if (!label.isEmpty()) {
+            int space = label.lastIndexOf(' ');
+            String word = label.substring(0, space);
+            writer.text(paragraph, word + " ");
+            Element number = writer.element(TEXT, "text:sequence");
+            number.setAttributeNS(TEXT, "text:name", word);
+            number.setAttributeNS(TEXT, "text:ref-name", "ref" + word + label.substring(space + 1));
+            number.setAttributeNS(TEXT, "text:formula", "ooow:" + word + "+1");
+            number.setAttributeNS(OdfDocumentNamespace.STYLE.getUri(), "style:num-format", "1");
+            number.setTextContent(label.substring(space + 1));
+            paragraph.appendChild(number);
+            writer.text(paragraph, ". " + caption);
+        } else {
+            paragraph.setTextContent(XmlText.clean(caption));
+        }
+    }
+
+    private void plot(Piece.Plot plot, Element parent, double share) throws Exception {
+        double width = WIDTH * share;
+        Figure figure = plot.drawing().at(new Layout(width, width * plot.ratio(), 1));
+        pictures++;
+        String svg = "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n" + FigureImage.svg(figure, Palette.ON_WHITE, plot.alternative(), pictures);
+        byte[] png = new PlotSheet(figure, Optional.empty(), Optional.empty(), Palette.ON_WHITE).png();
+        Element frame = frame(parent, textWidth * share, textWidth * share * plot.ratio(), plot.alternative());
+        // A vector first, and the same in pixels for programs that show no vectors.
+        addImage(frame, "Pictures/figure-" + pictures + ".svg", svg.getBytes(StandardCharsets.UTF_8), "image/svg+xml");
+        addImage(frame, "Pictures/figure-" + pictures + ".png", png, "image/png");
+        describe(frame, plot.alternative());
+    }
+
+    private Element frame(Element parent, double width, double height, String title) {
+        Element paragraph = writer.paragraph(parent, "Figure", "");
+        Element frame = writer.element(DRAW, "draw:frame");
+        frame.setAttributeNS(DRAW, "draw:name", "Picture " + pictures);
+        frame.setAttributeNS(TEXT, "text:anchor-type", "as-char");
+        frame.setAttributeNS(SVG, "svg:width", centimetres(width));
+        frame.setAttributeNS(SVG, "svg:height", centimetres(height));
+        paragraph.appendChild(frame);
+        return frame;
+    }
+
+    private static String centimetres(double value) {
+        return String.format(Locale.ROOT, "%.2fcm", value);
+    }
+
+    private void addImage(Element frame, String path, byte[] bytes, String type) throws Exception {
+        document.getPackage().insert(bytes, path, type);
+        Element image = writer.element(DRAW, "draw:image");
+        image.setAttributeNS(XLINK, "xlink:href", path);
+        image.setAttributeNS(XLINK, "xlink:type", "simple");
+        image.setAttributeNS(XLINK, "xlink:show", "embed");
+        image.setAttributeNS(XLINK, "xlink:actuate", "onLoad");
+        frame.appendChild(image);
+    }
+
+    /** What a frame shows, for those who cannot see it; stands after its contents. */
+    private void describe(Element frame, String alternative) {
+        Element description = writer.element(SVG, "svg:desc");
+        description.setTextContent(XmlText.clean(alternative));
+        frame.appendChild(description);
+    }
+
+    private void image(Picture picture, String alternative) throws Exception {
+        pictures++;
+        byte[] bytes = picture.bytes();
+        boolean png = bytes.length > 1 && bytes[1] == 'P';
+        BufferedImage image = ImageIO.read(new ByteArrayInputStream(bytes));
+        double width = image == null ? textWidth : Math.min(textWidth, image.getWidth() / 38.0);
+        double height = image == null ? textWidth / 2 : width * image.getHeight() / image.getWidth();
+        Element frame = frame(writer.body(), width, height, alternative);
+        addImage(frame, "Pictures/picture-" + pictures + (png ? ".png" : ".jpg"), bytes, png ? "image/png" : "image/jpeg");
+        describe(frame, alternative);
+    }
+
+    private void tiles(List<Piece.Plot> plots) throws Exception {
+        Element table = writer.element(TABLE, "table:table");
+        table.setAttributeNS(TABLE, "table:name", "Table" + ++tables);
+        Element columns = writer.element(TABLE, "table:table-column");
+        columns.setAttributeNS(TABLE, "table:number-columns-repeated", "2");
+        table.appendChild(columns);
+        for (int i = 0; i < plots.size(); i += 2) {
+            Element row = writer.element(TABLE, "table:table-row");
+            for (Piece.Plot plot : plots.subList(i, Math.min(plots.size(), i + 2))) {
+                Element cell = cell(row, "BareCell");
+                plot(plot, cell, 0.48);
+                writer.paragraph(cell, "Remark", plot.caption());
+            }
+            table.appendChild(row);
+        }
+        writer.body().appendChild(table);
+    }
+
+    private Element cell(Element row, String style) {
+        Element cell = writer.element(TABLE, "table:table-cell");
+        cell.setAttributeNS(TABLE, "table:style-name", style);
+        cell.setAttributeNS(OdfDocumentNamespace.OFFICE.getUri(), "office:value-type", "string");
+        row.appendChild(cell);
+        return cell;
+    }
+
+    private void table(Piece.Table described) {
+        int width = described.headings().size();
+        if (!described.label().isEmpty() || !described.caption().isBlank()) {
+            caption(described.label(), described.caption());
+        }
+        Element table = writer.element(TABLE, "table:table");
+        table.setAttributeNS(TABLE, "table:name", "Table" + ++tables);
+        Element columns = writer.element(TABLE, "table:table-column");
+        columns.setAttributeNS(TABLE, "table:number-columns-repeated", Integer.toString(width));
+        table.appendChild(columns);
+        Aligned.Columns set = Aligned.Columns.of(described);
+        Element header = writer.element(TABLE, "table:table-header-rows");
+        Element first = writer.element(TABLE, "table:table-row");
+        for (int column = 0; column < width; column++) {
+            writer.paragraph(cell(first, "HeadCell"), set.numbers().get(column) ? "TableNumberHeading" : "TableHeading", described.headings().get(column));
+        }
+        header.appendChild(first);
+        table.appendChild(header);
+        for (int row = 0; row < described.lines().size(); row++) {
+            Element line = writer.element(TABLE, "table:table-row");
+            boolean struck = described.lines().get(row).struckOut();
+            for (int column = 0; column < width; column++) {
+                Element paragraph = writer.paragraph(cell(line, "Cell"), set.numbers().get(column) ? "TableNumber" : "TableWords", struck && set.numbers().get(column) ? "" : set.cells().get(column).get(row));
+                if (struck && set.numbers().get(column)) {
+                    String text = set.cells().get(column).get(row);
+                    int end = Aligned.end(text);
+                    writer.span(paragraph, "Struck", text.substring(0, end));
+                    writer.text(paragraph, text.substring(end));
+                }
+            }
+            table.appendChild(line);
+        }
+        writer.body().appendChild(table);
+        writer.paragraph("Standard", "");
+    }
+
+    /** An equation as a formula object, which can be changed as one. */
+    private void equation(Equation equation) throws Exception {
+        String path = "Object " + ++formulas;
+        String math = "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n" + MathMl.of(equation);
+        document.getPackage().insert(math.getBytes(StandardCharsets.UTF_8), path + "/content.xml", "text/xml");
+        document.getPackage().insert(new byte[0], path + "/", "application/vnd.oasis.opendocument.formula");
+        EquationPicture picture = new EquationPicture(equation);
+        double scale = Math.min(1, textWidth / (picture.width() * POINT));
+        Element paragraph = writer.paragraph("Formula", "");
+        Element frame = writer.element(DRAW, "draw:frame");
+        frame.setAttributeNS(DRAW, "draw:name", "Equation " + formulas);
+        frame.setAttributeNS(TEXT, "text:anchor-type", "as-char");
+        frame.setAttributeNS(SVG, "svg:width", centimetres(picture.width() * POINT * scale));
+        frame.setAttributeNS(SVG, "svg:height", centimetres(picture.height() * POINT * scale));
+        Element object = writer.element(DRAW, "draw:object");
+        object.setAttributeNS(XLINK, "xlink:href", "./" + path);
+        object.setAttributeNS(XLINK, "xlink:type", "simple");
+        object.setAttributeNS(XLINK, "xlink:show", "embed");
+        object.setAttributeNS(XLINK, "xlink:actuate", "onLoad");
+        frame.appendChild(object);
+        // For programs that set no formulas.
+        addImage(frame, "ObjectReplacements/" + path + ".svg", ("<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n" + picture.svg(Palette.ON_WHITE, formulas)).getBytes(StandardCharsets.UTF_8), "image/svg+xml");
+        describe(frame, "predicted " + equation.plain());
+        paragraph.appendChild(frame);
+    }
+}

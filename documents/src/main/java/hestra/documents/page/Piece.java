@@ -1,0 +1,110 @@
+package hestra.documents.page;
+
+import java.util.List;
+import java.util.Optional;
+
+import hestra.feedback.Outcome;
+import hestra.figure.Figure;
+import hestra.figure.Layout;
+import hestra.fit.Equation;
+import hestra.tracing.Picture;
+
+/** One thing on a page, whatever the page is written as. */
+public sealed interface Piece {
+
+    /** A heading; level 2 stands under the page's title. */
+    record Heading(int level, String text) implements Piece {}
+
+    /** Text in light mark-up, see {@link Prose}. */
+    record Text(String markup) implements Piece {}
+
+    /** Describes a figure at a size. */
+    @FunctionalInterface
+    interface Drawing {
+        Figure at(Layout layout);
+    }
+
+    /**
+     * A plot.
+     *
+     * @param ratio its height as a share of its width
+     * @param label "Figure 2"; may be empty
+     * @param caption what it shows; may be empty
+     * @param alternative the same for those who cannot see it, never empty
+     */
+    record Plot(Drawing drawing, double ratio, String label, String caption, String alternative) implements Piece {}
+
+    /** Several small plots side by side under one caption. */
+    record Plots(List<Plot> plots, String label, String caption) implements Piece {
+        public Plots {
+            plots = List.copyOf(plots);
+        }
+    }
+
+    /** A picture that was laid in. */
+    record Image(Picture picture, String caption, String alternative) implements Piece {}
+
+    /**
+     * A table. Columns of numbers are lined up by their decimal marks.
+     *
+     * @param label "Table 1"; may be empty
+     * @param caption stands with it; may be empty
+     * @param headings one for each column
+     * @param lines the cells of each line
+     */
+    record Table(String label, String caption, List<String> headings, List<Line> lines) implements Piece {
+        public Table {
+            headings = List.copyOf(headings);
+            lines = List.copyOf(lines);
+        }
+
+        /** A line of a table; struck out where it takes no part, with the reason in its last cell. */
+        public record Line(List<String> cells, boolean struckOut) {
+            public Line {
+                cells = List.copyOf(cells);
+            }
+
+            static Line of(String... cells) {
+                return new Line(List.of(cells), false);
+            }
+        }
+    }
+
+    /** An equation on a line of its own, with what is said of it after it. */
+    record Set(Equation equation, String after) implements Piece {}
+
+    /** A formula on a line of its own, in plain text. */
+    record Formula(String text) implements Piece {}
+
+    /** Numbers with their names, under a title. */
+    record Values(String title, List<Value> values) implements Piece {
+        public Values {
+            values = List.copyOf(values);
+        }
+
+        /** "r" and "0.934". */
+        public record Value(String name, String value) {}
+    }
+
+    /**
+     * A task with what was answered.
+     *
+     * @param number of the task, from 1
+     * @param prompt in light mark-up
+     * @param answer what was answered, line by line
+     * @param outcome how it was judged; nothing while that is not told
+     * @param verdict what was said of it; empty while that is not told
+     * @param marks "2 of 3 marks"; empty while that is not told
+     */
+    record Answered(int number, String title, String prompt, List<String> answer, Optional<Outcome> outcome, String verdict, String marks) implements Piece {
+        public Answered {
+            answer = List.copyOf(answer);
+        }
+    }
+
+    /** A remark in small type. */
+    record Remark(String text) implements Piece {}
+
+    /** Room for somebody to write into by hand, under a title. */
+    record Room(String title) implements Piece {}
+}

@@ -1,0 +1,82 @@
+package hestra.documents.page;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.Base64;
+import java.util.List;
+import java.util.Objects;
+
+import org.apache.fontbox.ttf.TTFParser;
+import org.apache.fontbox.ttf.TTFSubsetter;
+import org.apache.fontbox.ttf.TrueTypeFont;
+import org.apache.pdfbox.io.RandomAccessReadBuffer;
+
+/** The program's own typefaces, for pages that are to look the same everywhere. */
+enum Typefaces {
+    TEXT("Source Sans 3", 400, false, "SourceSans3-Regular.ttf"),
+    STRONG("Source Sans 3", 600, false, "SourceSans3-Semibold.ttf"),
+    SLANTED("Source Sans 3", 400, true, "SourceSans3-It.ttf"),
+    HEADINGS("Source Serif 4", 600, false, "SourceSerif4-Semibold.ttf"),
+    MATHEMATICS("Source Serif 4", 400, false, "SourceSerif4-Regular.ttf"),
+    FIGURES("Source Code Pro", 400, false, "SourceCodePro-Regular.ttf");
+
+    /** The parts of a typeface that a browser asks for. */
+    private static final List<String> KEPT = List.of("head", "hhea", "loca", "maxp", "cvt ", "prep", "glyf", "hmtx", "fpgm", "gasp", "OS/2", "name", "post", "cmap");
+
+    private final String family;
+    private final int weight;
+    private final boolean italic;
+    private final String file;
+
+    Typefaces(String family, int weight, boolean italic, String file) {
+        this.family = family;
+        this.weight = weight;
+        this.italic = italic;
+        this.file = file;
+    }
+
+    String family() {
+        return family;
+    }
+
+    int weight() {
+        return weight;
+    }
+
+    boolean italic() {
+        return italic;
+    }
+
+    InputStream open() {
+        return Objects.requireNonNull(Typefaces.class.getResourceAsStream("/hestra/fonts/" + file));
+    }
+
+    /** Rules of a style sheet that bring the typefaces with them, each with the letters of a text alone. */
+    static String embedded(String text) {
+        StringBuilder rules = new StringBuilder();
+        for (Typefaces face : List.of(TEXT, STRONG, SLANTED, HEADINGS, MATHEMATICS)) {
+            rules.append("@font-face { font-family: \"").append(face.family).append("\"; font-weight: ").append(face.weight).append("; font-style: ")
+                    .append(face.italic ? "italic" : "normal").append("; src: url(data:font/ttf;base64,").append(Base64.getEncoder().encodeToString(face.subset(text))).append("); }\n");
+        }
+        return rules.toString();
+    }
+
+    /** The typeface with the letters of a text and those of the alphabet. */
+    private byte[] subset(String text) {
+        try (InputStream in = open(); TrueTypeFont font = new TTFParser().parse(new RandomAccessReadBuffer(in.readAllBytes()))) {
+            TTFSubsetter subsetter = new TTFSubsetter(font, KEPT);
+            var letters = font.getUnicodeCmapLookup();
+            text.codePoints().distinct().filter(letter -> letter >= ' ' && letters.getGlyphId(letter) > 0).forEach(subsetter::add);
+            for (int letter = ' '; letter < 127; letter++) {
+                subsetter.add(letter);
+            }
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            subsetter.writeToStream(out);
+            return out.toByteArray();
+        } catch (IOException e) {
+            throw new UncheckedIOException("the program's own typeface " + file + " cannot be read", e);
+        }
+    }
+}
