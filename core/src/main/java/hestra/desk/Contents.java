@@ -55,6 +55,7 @@ final class Contents {
                 curves.at(slot).ifPresent(curve -> shown.add(drawn(slot, curve)));
             }
         }
+        findings.best().ifPresent(best -> findings.work().curves().free().ifPresent(slot -> shown.add(new DrawnCurve(slot, best, "best", Optional.empty()))));
         return content(layers(), shown, inHand, notice());
     }
 

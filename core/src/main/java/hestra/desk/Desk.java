@@ -12,6 +12,7 @@ import hestra.task.Answer;
 import hestra.task.Attempt;
 import hestra.task.Bench;
 import hestra.task.Task;
+import hestra.task.Truth;
 
 /**
  * The state of the working window: immutable. Everything shown follows from it, see {@link Findings}.
@@ -43,7 +44,13 @@ public record Desk(Exercise exercise, Work work, Pointing pointing) {
     /** What the tasks of a part may see of the work. */
     public Bench bench(Part part) {
         PartWork here = work.part(part);
-        return new Bench(part.truth(exercise.mark()), here.table(), here.roles(), work.drafts());
+        return bench(part, part.inRound(here.round(), exercise.mark()).truth(exercise.mark()));
+    }
+
+    /** The same where it is known what is right there. */
+    Bench bench(Part part, Truth truth) {
+        PartWork here = work.part(part);
+        return new Bench(truth, here.table(), here.roles(), work.drafts(), here.curves().trial(), here.round());
     }
 
     /** What a task may see of the work. */

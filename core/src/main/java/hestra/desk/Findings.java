@@ -18,12 +18,14 @@ import hestra.figure.Frame;
 import hestra.figure.Layer;
 import hestra.figure.PlotContent;
 import hestra.figure.Slot;
+import hestra.fit.Curve;
 import hestra.fit.CurveFit;
 import hestra.fit.CurveOnData;
 import hestra.fit.Equation;
 import hestra.fit.EquationForm;
 import hestra.fit.Fit;
 import hestra.fit.Inverse;
+import hestra.fit.LeastSquares;
 import hestra.fit.LineFit;
 import hestra.fit.Precision;
 import hestra.fit.Prediction;
@@ -33,6 +35,9 @@ import hestra.numbers.NumberStyle;
 import hestra.summary.EntryChecks;
 import hestra.summary.Suspicion;
 import hestra.task.Aid;
+import hestra.task.Answer;
+import hestra.task.Bench;
+import hestra.task.Task;
 import hestra.task.Truth;
 import hestra.working.Calculation;
 import hestra.working.CalculationLine;
@@ -52,6 +57,7 @@ public final class Findings {
 
     private final Desk desk;
     private final List<TaskState> tasks;
+    private final Part asWritten;
     private final Part part;
     private final Truth truth;
     private final PartWork work;
@@ -72,18 +78,20 @@ public final class Findings {
         this.desk = desk;
         boolean sameExercise = before != null && before.desk.exercise() == desk.exercise();
         this.tasks = sameExercise && before.desk.work().attempts() == desk.work().attempts() ? before.tasks : TaskStates.of(desk);
-        this.part = partInHand(before);
-        this.work = desk.work().part(part);
-        Findings here = before != null && before.part.id().equals(part.id()) ? before : null;
+        Part asWritten = partInHand(before);
+        this.work = desk.work().part(asWritten);
+        Findings here = before != null && before.part.id().equals(asWritten.id()) ? before : null;
+        this.asWritten = asWritten;
+        this.part = here != null && here.asWritten == asWritten && here.work.round().equals(work.round()) ? here.part : asWritten.inRound(work.round(), desk.exercise().mark());
         boolean samePart = here != null && here.part == part && sameExercise;
         this.truth = samePart ? here.truth : part.truth(desk.exercise().mark());
         this.given = samePart ? here.given : truth.given();
         this.observed = here == null ? Observed.of(work.table(), work.drawnRoles()) : here.observed.next(work.table(), work.drawnRoles());
         this.curves = here == null ? ChosenCurves.of(observed.pairs(), work.curves())
                 : here.curves.next(observed.pairs(), work.curves(), here.work.curves());
-        this.open = samePart && before.tasks == tasks ? here.open : TaskStates.open(part, tasks);
+        this.open = samePart && before.tasks == tasks ? here.open : TaskStates.open(part, tasks, work.round());
         boolean sameData = here != null && here.observed == observed;
-        this.framing = Framing.of(observed, work.plot(), sameData ? Optional.of(here.framing) : Optional.empty());
+        this.framing = Framing.of(observed, work.plot(), part.rules().frame(), sameData ? Optional.of(here.framing) : Optional.empty());
         this.frame = framing.frame(work.reading().atX(), curveInHand(), visibleLine().filter(_ -> isShown(Slot.LINE)));
     }
 
@@ -122,14 +130,40 @@ public final class Findings {
         return desk.exercise();
     }
 
-    /** The part in hand. */
+    /** The part in hand, with the data of the round that is played. */
     public Part part() {
         return part;
+    }
+
+    /** The part in hand as its author has written it, whichever round is played. */
+    public Part written() {
+        return asWritten;
+    }
+
+    /** What is right in the data of the part in hand as its author has written it. */
+    public Truth writtenTruth() {
+        return part == asWritten ? truth : asWritten.truth(exercise().mark());
     }
 
     /** What is right in the data of the part in hand. */
     public Truth truth() {
         return truth;
+    }
+
+    /** What the tasks of the part in hand may see of the work. */
+    public Bench bench() {
+        return desk.bench(part, truth);
+    }
+
+    /** The answer to a task as it stands now. */
+    public Answer standing(Task task) {
+        return part.indexOf(task.id()) >= 0 ? task.standing(bench()) : desk.standing(task);
+    }
+
+    /** The best fit of the curve that was placed by eye, once a round has been checked. */
+    Optional<CurveOnData> best() {
+        return tasks.stream().filter(state -> part.indexOf(state.task().id()) >= 0 && state.reveals(work.round())).flatMap(state -> state.task().compared().stream()).findFirst()
+                .filter(curve -> !(curve instanceof Curve.Line)).flatMap(curve -> LeastSquares.fit(curve, truth.pairs()).curveFit());
     }
 
     /** The work on the part in hand. */

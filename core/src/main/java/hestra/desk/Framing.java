@@ -22,10 +22,13 @@ final class Framing {
 
     private final Observed observed;
     private final PlotState plot;
+    /** What is shown to begin with; nothing for what fits the data. */
+    private final Optional<Frame> usual;
     /** What fits the data; nothing while another part of the plane is shown. */
     private final Optional<Frame> ofData;
 
-    private Framing(Observed observed, PlotState plot, Optional<Frame> ofData) {
+    private Framing(Observed observed, PlotState plot, Optional<Frame> usual, Optional<Frame> ofData) {
+        this.usual = usual;
         this.observed = observed;
         this.plot = plot;
         this.ofData = ofData;
@@ -34,12 +37,13 @@ final class Framing {
     /**
      * The framing of observations.
      *
+     * @param usual what the author has shown to begin with; nothing for what fits the data
      * @param before that of the same observations before; nothing where there was none
      */
-    static Framing of(Observed observed, PlotState plot, Optional<Framing> before) {
-        Framing bare = new Framing(observed, plot, Optional.empty());
+    static Framing of(Observed observed, PlotState plot, Optional<Frame> usual, Optional<Framing> before) {
+        Framing bare = new Framing(observed, plot, usual, Optional.empty());
         Optional<Frame> known = before.filter(it -> it.plot.x() == plot.x() && it.plot.y() == plot.y()).flatMap(it -> it.ofData);
-        return new Framing(observed, plot, known.or(() -> bare.chosen().isPresent() ? Optional.empty()
+        return new Framing(observed, plot, usual, known.or(() -> bare.chosen().isPresent() ? Optional.empty()
                 : Optional.of(Frame.around(bare.xs(), plot.x(), bare.ys(), plot.y()))));
     }
 
@@ -56,7 +60,7 @@ final class Framing {
     }
 
     private Optional<Frame> chosen() {
-        return plot.frame().filter(it -> plot.x().holds(it.xLow()) && plot.y().holds(it.yLow()));
+        return plot.frame().or(() -> usual).filter(it -> plot.x().holds(it.xLow()) && plot.y().holds(it.yLow()));
     }
 
     /** The frame holds the points that take part, and of those set aside the ones that do not lie far off. */

@@ -2,6 +2,7 @@ package hestra.desk;
 
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 
@@ -24,14 +25,15 @@ import hestra.task.Task;
  * @param curves the curves that were chosen
  * @param reading what is read off the curve in hand
  * @param sheet what the student writes and keeps
+ * @param round the round of playing that these data are of, from 1; nothing for the data as they were given out
  */
-public record PartWork(DataTable table, Optional<Roles> roles, Roles unchosen, PlotState plot, CurveState curves, ReadingState reading, OwnSheet sheet) {
+public record PartWork(DataTable table, Optional<Roles> roles, Roles unchosen, PlotState plot, CurveState curves, ReadingState reading, OwnSheet sheet, OptionalInt round) {
 
     /** The work before anything is done: the given table, and no roles where a task asks for them. */
     static PartWork begin(Part part, DecimalMark mark) {
         boolean asksRoles = part.tasks().stream().anyMatch(Task::leavesRoles);
         return new PartWork(part.truth(mark).given(), asksRoles ? Optional.empty() : Optional.of(part.roles()),
-                inOrder(part.roles()), PlotState.USUAL, CurveState.LINE_ALONE, ReadingState.NONE, OwnSheet.EMPTY);
+                inOrder(part.roles()), PlotState.USUAL, CurveState.LINE_ALONE, ReadingState.NONE, OwnSheet.EMPTY, OptionalInt.empty());
     }
 
     /** The two columns in the order of the table: which explains is for the student to say. */
@@ -59,18 +61,24 @@ public record PartWork(DataTable table, Optional<Roles> roles, Roles unchosen, P
         return plot.frame();
     }
 
+    /** The work in another round: its data, and everything else as at the beginning, but what the plot shows. */
+    PartWork inRound(int number, Part part, DecimalMark mark) {
+        PartWork fresh = begin(part.inRound(OptionalInt.of(number), mark), mark);
+        return new PartWork(fresh.table, roles.or(fresh::roles), fresh.unchosen, plot.with(Optional.<Frame>empty()), curves.without(Slot.TRIAL), ReadingState.NONE, sheet, OptionalInt.of(number));
+    }
+
     /** Whether both began from the same rows and roles, so that what was done with the one can go on with the other. */
     boolean startsLike(PartWork other) {
         return table.rows().equals(other.table.rows()) && roles.equals(other.roles);
     }
 
     PartWork withTable(DataTable changed) {
-        return new PartWork(changed, roles, unchosen, plot, curves, reading, sheet);
+        return new PartWork(changed, roles, unchosen, plot, curves, reading, sheet, round);
     }
 
     /** With other roles. Where other variables stand on the axes, what was placed among the old ones goes. */
     PartWork withRoles(Optional<Roles> chosen) {
-        PartWork changed = new PartWork(table, chosen, unchosen, plot, curves, reading, sheet);
+        PartWork changed = new PartWork(table, chosen, unchosen, plot, curves, reading, sheet, round);
         boolean sameAxes = changed.drawnRoles().hasAxesOf(drawnRoles());
         return changed.with(sameAxes ? plot.with(Optional.<Frame>empty()) : plot.forOtherAxes())
                 .with(sameAxes ? curves : curves.without(Slot.TRIAL)).with(sameAxes ? reading : ReadingState.NONE);
@@ -78,12 +86,12 @@ public record PartWork(DataTable table, Optional<Roles> roles, Roles unchosen, P
 
     /** With the roles changed as other columns are there; what was placed among the old ones goes. */
     PartWork withColumns(UnaryOperator<Roles> change) {
-        PartWork changed = new PartWork(table, roles, inOrder(change.apply(unchosen)), plot, curves, reading, sheet);
+        PartWork changed = new PartWork(table, roles, inOrder(change.apply(unchosen)), plot, curves, reading, sheet, round);
         return changed.withRoles(roles.map(change));
     }
 
     PartWork with(OwnSheet changed) {
-        return new PartWork(table, roles, unchosen, plot, curves, reading, changed);
+        return new PartWork(table, roles, unchosen, plot, curves, reading, changed, round);
     }
 
     /** As it stands now, for something that is kept: everything but what has been kept so far. */
@@ -97,14 +105,14 @@ public record PartWork(DataTable table, Optional<Roles> roles, Roles unchosen, P
     }
 
     PartWork with(PlotState changed) {
-        return new PartWork(table, roles, unchosen, changed, curves, reading, sheet);
+        return new PartWork(table, roles, unchosen, changed, curves, reading, sheet, round);
     }
 
     PartWork with(CurveState changed) {
-        return new PartWork(table, roles, unchosen, plot, changed, reading, sheet);
+        return new PartWork(table, roles, unchosen, plot, changed, reading, sheet, round);
     }
 
     PartWork with(ReadingState changed) {
-        return new PartWork(table, roles, unchosen, plot, curves, changed, sheet);
+        return new PartWork(table, roles, unchosen, plot, curves, changed, sheet, round);
     }
 }

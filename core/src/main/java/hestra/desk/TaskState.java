@@ -1,21 +1,45 @@
 package hestra.desk;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 
 import hestra.feedback.Verdict;
 import hestra.task.Task;
+import hestra.task.Terms;
 
 /**
  * Where a task stands.
  *
  * @param task the task
  * @param number its place in the sheet, from 1
- * @param verdict on the newest attempt; nothing before the first
- * @param earned the marks of the best attempt
+ * @param verdicts on the attempts, oldest first
+ * @param rounds in which round each attempt was made
+ * @param earned the marks of the attempt that counts
  * @param triesLeft how often it may still be checked
  * @param right whether an attempt was right
  */
-public record TaskState(Task task, int number, Optional<Verdict> verdict, double earned, int triesLeft, boolean right) {
+public record TaskState(Task task, int number, List<Verdict> verdicts, List<OptionalInt> rounds, double earned, int triesLeft, boolean right) {
+
+    public TaskState {
+        verdicts = List.copyOf(verdicts);
+        rounds = List.copyOf(rounds);
+    }
+
+    /** The verdict on the newest attempt; nothing before the first. */
+    public Optional<Verdict> verdict() {
+        return verdicts.isEmpty() ? Optional.empty() : Optional.of(verdicts.getLast());
+    }
+
+    /** Whether it was tried in a round. */
+    public boolean isTriedIn(OptionalInt round) {
+        return rounds.contains(round);
+    }
+
+    /** Whether what it reveals is open in a round: it was tried there, and the next round has other data, or it is done. */
+    boolean reveals(OptionalInt round) {
+        return isTriedIn(round) && (task.terms().playing() == Terms.Playing.NEW_DATA || done());
+    }
 
     /** Whether it is right, or has no tries left. */
     public boolean done() {
@@ -32,6 +56,6 @@ public record TaskState(Task task, int number, Optional<Verdict> verdict, double
     }
 
     public boolean isTried() {
-        return verdict.isPresent();
+        return !verdicts.isEmpty();
     }
 }

@@ -2,14 +2,15 @@ package hestra.desk;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 
 import hestra.exercise.Part;
+import hestra.exercise.Truths;
 import hestra.feedback.Verdict;
 import hestra.task.Aid;
+import hestra.task.Attempt;
 import hestra.task.Task;
-import hestra.task.Truth;
 
 /** What follows from the answers that were checked: where each task stands, and which aids are open. */
 final class TaskStates {
@@ -20,28 +21,32 @@ final class TaskStates {
     static List<TaskState> of(Desk desk) {
         List<TaskState> states = new ArrayList<>();
         for (Part part : desk.exercise().parts()) {
-            Truth truth = part.truth(desk.exercise().mark());
-            part.tasks().forEach(task -> states.add(state(desk, task, truth, states.size() + 1)));
+            Truths truths = new Truths(part, desk.exercise().mark());
+            part.tasks().forEach(task -> states.add(state(desk, task, truths, states.size() + 1)));
         }
         return List.copyOf(states);
     }
 
-    private static TaskState state(Desk desk, Task task, Truth truth, int number) {
-        List<Verdict> verdicts = desk.work().attemptsAt(task.id()).stream().filter(attempt -> task.takes(attempt.answer()))
-                .map(attempt -> task.judge(attempt, truth)).toList();
-        double best = verdicts.stream().mapToDouble(Verdict::earned).max().orElse(0);
-        boolean right = verdicts.stream().anyMatch(Verdict::isRight);
-        int left = desk.triesLeft(task);
-        return new TaskState(task, number, verdicts.isEmpty() ? Optional.empty() : Optional.of(verdicts.getLast()), best, left, right);
+    private static TaskState state(Desk desk, Task task, Truths truths, int number) {
+        List<Attempt> attempts = desk.work().attemptsAt(task.id()).stream().filter(attempt -> task.takes(attempt.answer())).toList();
+        List<Verdict> verdicts = attempts.stream().map(attempt -> task.judge(attempt, truths.of(attempt))).toList();
+        boolean right = switch (task.terms().counting()) {
+            case BEST -> verdicts.stream().anyMatch(Verdict::isRight);
+            case LAST -> !verdicts.isEmpty() && verdicts.getLast().isRight();
+        };
+        return new TaskState(task, number, verdicts, attempts.stream().map(Attempt::round).toList(), task.terms().counting().earned(verdicts), desk.triesLeft(task), right);
     }
 
     /** The aids of a part that are open: a task opens those of its own part only. */
-    static Set<Aid> open(Part part, List<TaskState> tasks) {
+    static Set<Aid> open(Part part, List<TaskState> tasks, OptionalInt round) {
         Set<Aid> open = Aid.all();
         open.removeAll(part.held());
         for (TaskState state : tasks) {
             if (part.indexOf(state.task().id()) >= 0 && state.opens()) {
                 open.addAll(state.task().terms().opens());
+            }
+            if (part.indexOf(state.task().id()) >= 0 && state.reveals(round)) {
+                open.addAll(state.task().revealed());
             }
         }
         return open;

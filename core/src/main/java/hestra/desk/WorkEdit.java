@@ -7,16 +7,17 @@ import java.util.Optional;
 
 import hestra.data.Cell;
 import hestra.data.DataTable;
+import hestra.data.PointChange;
 import hestra.data.Roles;
 import hestra.data.Row;
 import hestra.data.TableEdit;
 import hestra.exercise.Part;
-import hestra.exercise.PointChange;
 import hestra.numbers.DecimalMark;
+import hestra.task.Terms;
 
 /** Something that a student does with the data of a part. Each edit says itself what comes of it; one that names what is not there changes nothing. */
 public sealed interface WorkEdit extends Edit.Local permits PlotEdit, SheetEdit, WorkEdit.ChangeTable, WorkEdit.Restore, WorkEdit.MovePoint, WorkEdit.AddPoint,
-        WorkEdit.RemovePoints, WorkEdit.BringColumns, WorkEdit.ChooseRoles {
+        WorkEdit.RemovePoints, WorkEdit.BringColumns, WorkEdit.ChooseRoles, WorkEdit.PlayAgain, WorkEdit.PutBack {
 
     /** The work on a part after the edit; the same object where it changes nothing. */
     PartWork appliedTo(PartWork work, Part part, DecimalMark mark);
@@ -88,7 +89,7 @@ public sealed interface WorkEdit extends Edit.Local permits PlotEdit, SheetEdit,
 
         @Override
         public PartWork appliedTo(PartWork work, Part part, DecimalMark mark) {
-            Optional<Row> given = Desk.asGiven(part.truth(mark).given(), work.table().row(row));
+            Optional<Row> given = Desk.asGiven(part.inRound(work.round(), mark).truth(mark).given(), work.table().row(row));
             return given.map(it -> {
                 List<Row> rows = new ArrayList<>(work.table().rows());
                 rows.set(row, it);
@@ -183,6 +184,34 @@ public sealed interface WorkEdit extends Edit.Local permits PlotEdit, SheetEdit,
             }
             OwnSheet sheet = work.table().size() == 0 ? work.sheet() : work.sheet().frozenAt(work.asItStands());
             return work.withTable(data).with(sheet).withColumns(_ -> roles);
+        }
+    }
+
+    /** Another round is played: with new data of the part's recipe. Rounds count from 1. */
+    record PlayAgain(int round) implements WorkEdit {
+        @Override
+        public String inWords() {
+            return "playing with new data";
+        }
+
+        @Override
+        public PartWork appliedTo(PartWork work, Part part, DecimalMark mark) {
+            boolean may = part.hasRounds() && part.tasks().stream().anyMatch(task -> task.terms().playing() == Terms.Playing.NEW_DATA);
+            return may && round >= 1 ? work.inRound(round, part, mark) : work;
+        }
+    }
+
+    /** All points are put back as they were given out. */
+    record PutBack() implements WorkEdit {
+        @Override
+        public String inWords() {
+            return "putting all points back";
+        }
+
+        @Override
+        public PartWork appliedTo(PartWork work, Part part, DecimalMark mark) {
+            Part here = part.inRound(work.round(), mark);
+            return part.isOwn() ? work.withTable(work.table().withRows(List.of())) : work.withTable(here.truth(mark).given());
         }
     }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
@@ -14,6 +15,8 @@ import hestra.data.Roles;
 import hestra.data.TableEdit;
 import hestra.data.Variable;
 import hestra.numbers.DecimalMark;
+import hestra.recipe.Recipe;
+import hestra.recipe.Sample;
 import hestra.task.Aid;
 import hestra.task.Task;
 import hestra.task.Truth;
@@ -31,6 +34,9 @@ import hestra.task.Truth;
  * @param blocks the sheet
  */
 public record Part(String id, String heading, DataTable data, Roles roles, Provenance provenance, Set<Aid> held, PlotRules rules, List<Block> blocks) {
+
+    /** How far apart the seeds of two rounds lie: further than anyone counts up by hand. */
+    private static final long ROUND = 1_000_003;
 
     public Part {
         held = Set.copyOf(held);
@@ -65,6 +71,20 @@ public record Part(String id, String heading, DataTable data, Roles roles, Prove
     /** Whether the student's own data are to come: then the columns are the student's too. */
     public boolean isOwn() {
         return data.size() == 0;
+    }
+
+    /** The part in a round of playing: with other data of its recipe, where it has one. The same round has the same data for ever. */
+    public Part inRound(OptionalInt round, DecimalMark mark) {
+        if (round.isEmpty() || !(provenance instanceof Provenance.Made(Recipe recipe))) {
+            return this;
+        }
+        Recipe again = recipe.withSeed(recipe.seed() + ROUND * round.getAsInt());
+        return Sample.of(again, x(), y(), mark) instanceof Sample.Done(Sample sample) ? withColumns(sample.table(), sample.roles(), new Provenance.Made(again)) : this;
+    }
+
+    /** Whether other data can be made for it. */
+    public boolean hasRounds() {
+        return provenance instanceof Provenance.Made;
     }
 
     /** What is right in the data. */

@@ -1,10 +1,13 @@
 package hestra.exercise;
 
 import java.util.EnumSet;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 
+import hestra.data.PointChange;
 import hestra.feedback.KeptPoints;
+import hestra.figure.Frame;
 import hestra.fit.EquationForm;
 
 /**
@@ -16,14 +19,15 @@ import hestra.fit.EquationForm;
  * @param digits how many significant digits the numbers of curves have, {@value #FEWEST_DIGITS} to {@value #MOST_DIGITS}; nothing for as
  *     many as are needed
  * @param kept how answers count that are right for the points alone that a student kept
+ * @param frame the part of the plane that the plot shows to begin with; nothing for the one that fits the data
  */
-public record PlotRules(Set<PointChange> points, EquationForm form, OptionalInt digits, KeptPoints kept) {
+public record PlotRules(Set<PointChange> points, EquationForm form, OptionalInt digits, KeptPoints kept, Optional<Frame> frame) {
 
     public static final int FEWEST_DIGITS = 2;
     public static final int MOST_DIGITS = 15;
 
     /** Points may be moved and removed; equations have names and the constant first. */
-    public static final PlotRules USUAL = new PlotRules(EnumSet.of(PointChange.MOVE, PointChange.REMOVE), EquationForm.USUAL, OptionalInt.empty(), KeptPoints.FULL);
+    public static final PlotRules USUAL = new PlotRules(EnumSet.of(PointChange.MOVE, PointChange.REMOVE), EquationForm.USUAL, OptionalInt.empty(), KeptPoints.FULL, Optional.empty());
 
     public PlotRules {
         points = Set.copyOf(points);
@@ -34,7 +38,7 @@ public record PlotRules(Set<PointChange> points, EquationForm form, OptionalInt 
 
     /** Rules with as many digits as are needed. */
     public PlotRules(Set<PointChange> points, EquationForm form) {
-        this(points, form, OptionalInt.empty(), KeptPoints.FULL);
+        this(points, form, OptionalInt.empty(), KeptPoints.FULL, Optional.empty());
     }
 
     public boolean allows(PointChange change) {
@@ -50,18 +54,22 @@ public record PlotRules(Set<PointChange> points, EquationForm form, OptionalInt 
         } else {
             changed.remove(change);
         }
-        return new PlotRules(changed, form, digits, kept);
+        return new PlotRules(changed, form, digits, kept, frame);
     }
 
     public PlotRules with(EquationForm newForm) {
-        return new PlotRules(points, newForm, digits, kept);
+        return new PlotRules(points, newForm, digits, kept, frame);
     }
 
     public PlotRules withDigits(OptionalInt count) {
-        return new PlotRules(points, form, count, kept);
+        return new PlotRules(points, form, count, kept, frame);
     }
 
     public PlotRules with(KeptPoints counted) {
-        return new PlotRules(points, form, digits, counted);
+        return new PlotRules(points, form, digits, counted, frame);
+    }
+
+    public PlotRules showing(Optional<Frame> part) {
+        return new PlotRules(points, form, digits, kept, part);
     }
 }

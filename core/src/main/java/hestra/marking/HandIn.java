@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 
 import hestra.data.DataTable;
 import hestra.data.Roles;
@@ -52,11 +53,16 @@ public record HandIn(String student, Exercise exercise, Map<String, DataTable> t
             DataTable handed = tables.getOrDefault(part.id(), work.table());
             DataTable table = part.isOwn() || handed.width() == part.data().width() ? handed : work.table();
             parts.put(part.id(), new PartWork(table, chosen.or(work::roles), work.unchosen(),
-                    work.plot(), work.curves(), work.reading(), work.sheet()));
+                    work.plot(), work.curves(), work.reading(), work.sheet(), round(part)));
         }
         Map<String, Answer> answers = new HashMap<>();
         attempts.forEach((task, list) -> list.stream().reduce((_, newest) -> newest).ifPresent(newest -> answers.put(task, newest.answer())));
         return new Desk(exercise, new Work(parts, answers, new Checks(List.of(attempts), begun), 0, student), Pointing.AT_NOTHING);
+    }
+
+    /** The round that was played last in a part. */
+    private OptionalInt round(Part part) {
+        return part.tasks().stream().flatMap(task -> attempts.getOrDefault(task.id(), List.of()).stream()).map(Attempt::round).flatMapToInt(OptionalInt::stream).max();
     }
 
     /** The hand-in of a desk as it stands. */

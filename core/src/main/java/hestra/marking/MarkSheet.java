@@ -11,7 +11,7 @@ import hestra.task.Task;
  * The marks of one hand-in, task by task.
  *
  * @param student the name
- * @param marks marks earned in the order of the exercise's tasks: those of the best attempt at each
+ * @param marks marks earned in the order of the exercise's tasks: those of the attempt that counts, at each
  * @param of the marks that can be earned
  */
 public record MarkSheet(String student, List<Double> marks, int of) {
@@ -32,13 +32,10 @@ public record MarkSheet(String student, List<Double> marks, int of) {
     public static MarkSheet of(HandIn handIn, MarkingKey key) {
         List<Double> marks = new ArrayList<>();
         for (Task task : key.exercise().tasks()) {
-            double best = 0;
             List<Attempt> attempts = handIn.attempts().getOrDefault(task.id(), List.of());
             int counted = task.terms().tries() == 0 ? attempts.size() : Math.min(attempts.size(), task.terms().tries());
-            for (Attempt attempt : attempts.subList(0, counted)) {
-                best = Math.max(best, task.takes(attempt.answer()) ? task.judge(attempt, key.truth(task)).earned() : 0);
-            }
-            marks.add(best);
+            marks.add(task.terms().counting().earned(attempts.subList(0, counted).stream().filter(attempt -> task.takes(attempt.answer()))
+                    .map(attempt -> task.judge(attempt, key.truth(task, attempt))).toList()));
         }
         return new MarkSheet(handIn.student(), marks, key.exercise().marks());
     }

@@ -5,6 +5,8 @@ import java.util.stream.Collectors;
 
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;
+import hestra.exercise.Truths;
+import hestra.task.Attempt;
 import hestra.task.Task;
 import hestra.task.Truth;
 
@@ -15,23 +17,23 @@ import hestra.task.Truth;
 public final class MarkingKey {
 
     private final Exercise exercise;
-    private final Map<String, Truth> truths;
+    private final Map<String, Truths> truths;
 
-    private MarkingKey(Exercise exercise, Map<String, Truth> truths) {
+    private MarkingKey(Exercise exercise, Map<String, Truths> truths) {
         this.exercise = exercise;
         this.truths = truths;
     }
 
     public static MarkingKey of(Exercise exercise) {
-        return new MarkingKey(exercise, exercise.parts().stream().collect(Collectors.toMap(Part::id, part -> part.truth(exercise.mark()))));
+        return new MarkingKey(exercise, exercise.parts().stream().collect(Collectors.toMap(Part::id, part -> new Truths(part, exercise.mark()))));
     }
 
     public Exercise exercise() {
         return exercise;
     }
 
-    /** What is right in the data that a task of the exercise asks about. */
-    Truth truth(Task task) {
-        return truths.get(exercise.partOf(task.id()).orElseThrow().id());
+    /** What is right in the data that an attempt at a task of the exercise was made on. */
+    Truth truth(Task task, Attempt attempt) {
+        return truths.get(exercise.partOf(task.id()).orElseThrow().id()).of(attempt);
     }
 }

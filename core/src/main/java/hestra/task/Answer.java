@@ -5,6 +5,9 @@ import java.util.List;
 import java.util.Optional;
 
 import hestra.data.Roles;
+import hestra.fit.Trial;
+import hestra.targets.Held;
+import hestra.targets.Reason;
 
 /** What a student gives to a task, as it was given. */
 public sealed interface Answer {
@@ -140,6 +143,29 @@ public sealed interface Answer {
             }
             changed.set(index, predicted);
             return new Predictions(changed);
+        }
+    }
+
+    /**
+     * What was done to reach a target.
+     *
+     * @param held points and line by eye as they stand
+     * @param cannot why it can't be done; nothing where it is not said so
+     */
+    record Reached(Held held, Optional<Reason> cannot) implements Answer {
+        public static final Reached NOTHING = new Reached(Held.NOTHING, Optional.empty());
+
+        @Override
+        public boolean isBlank() {
+            return held.points().isEmpty() && cannot.isEmpty();
+        }
+    }
+
+    /** The curve that was placed by eye; nothing where none was. */
+    record Placed(Optional<Trial> trial) implements Answer {
+        @Override
+        public boolean isBlank() {
+            return trial.isEmpty();
         }
     }
 

@@ -1,5 +1,6 @@
 package hestra.task;
 
+import java.util.OptionalInt;
 import java.util.Set;
 
 /**
@@ -7,9 +8,15 @@ import java.util.Set;
  *
  * @param answer as given
  * @param setAside the rows, from 0, that were set aside when it was given: a value may be read without them
+ * @param round the round it was given in, from 1; nothing for the data as they were given out
  */
-public record Attempt(Answer answer, Set<Integer> setAside) {
+public record Attempt(Answer answer, Set<Integer> setAside, OptionalInt round) {
     public Attempt {
         setAside = Set.copyOf(setAside);
+    }
+
+    /** An answer about the data as they were given out. */
+    public Attempt(Answer answer, Set<Integer> setAside) {
+        this(answer, setAside, OptionalInt.empty());
     }
 }

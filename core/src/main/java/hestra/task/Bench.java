@@ -2,11 +2,13 @@ package hestra.task;
 
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeSet;
 
 import hestra.data.DataTable;
 import hestra.data.Roles;
+import hestra.fit.Trial;
 
 /**
  * What a task may see of the student's work on a part.
@@ -15,11 +17,18 @@ import hestra.data.Roles;
  * @param table the student's data
  * @param roles the roles that the student has chosen; nothing chosen yet where empty
  * @param drafts answers begun, by task id
+ * @param trial the curve that is tried by eye
+ * @param round the round of playing, from 1; nothing for the data as they were given out
  */
-public record Bench(Truth truth, DataTable table, Optional<Roles> roles, Map<String, Answer> drafts) {
+public record Bench(Truth truth, DataTable table, Optional<Roles> roles, Map<String, Answer> drafts, Optional<Trial> trial, OptionalInt round) {
 
     public Bench {
         drafts = Map.copyOf(drafts);
+    }
+
+    /** What is on the bench when nothing is tried by eye and the data are those that were given out. */
+    public Bench(Truth truth, DataTable table, Optional<Roles> roles, Map<String, Answer> drafts) {
+        this(truth, table, roles, drafts, Optional.empty(), OptionalInt.empty());
     }
 
     /** Where the printed rows stand in the student's table. */
@@ -43,6 +52,6 @@ public record Bench(Truth truth, DataTable table, Optional<Roles> roles, Map<Str
                 setAside.add(printed < 0 ? truth.data().size() + row : printed);
             }
         }
-        return new Attempt(task.standing(this), setAside);
+        return new Attempt(task.standing(this), setAside, round);
     }
 }

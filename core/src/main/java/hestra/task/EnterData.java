@@ -45,8 +45,8 @@ public record EnterData(Terms terms, int count) implements Task {
     }
 
     @Override
-    public boolean isAnsweredInTable() {
-        return true;
+    public AnswerPlace place() {
+        return AnswerPlace.TABLE;
     }
 
     @Override

@@ -75,6 +75,11 @@ public record FindSlip(Terms terms, int row, int column, String shown) implement
     }
 
     @Override
+    public AnswerPlace place() {
+        return AnswerPlace.TABLE;
+    }
+
+    @Override
     public Subject subject() {
         return Subject.POINTS;
     }

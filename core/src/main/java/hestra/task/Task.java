@@ -7,6 +7,7 @@ import java.util.Set;
 import hestra.data.DataTable;
 import hestra.data.TableEdit;
 import hestra.feedback.Verdict;
+import hestra.fit.Curve;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
 
@@ -14,7 +15,7 @@ import hestra.numbers.Rounding;
  * What is asked. A kind of task is one room: its file holds all that it knows of itself, and nothing outside asks which kind a task is,
  * but the form in which it is answered and the fields in which it is written.
  */
-public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip, ReadValue, Predict, ExplainSlope, NumberQuestion {
+public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip, ReadValue, Predict, ExplainSlope, NumberQuestion, ByEye, ReachTarget {
 
     /** What it has in common with all tasks of its kind. */
     Kind kind();
@@ -96,9 +97,9 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
         return false;
     }
 
-    /** Whether it is answered in the table. */
-    default boolean isAnsweredInTable() {
-        return false;
+    /** Where it is answered. */
+    default AnswerPlace place() {
+        return AnswerPlace.SHEET;
     }
 
     /** The right answer as a student is told it after the last try; empty where there is none to tell. */
@@ -115,6 +116,16 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
     /** What of the plot an answer is about. */
     default Subject subject() {
         return needs().isEmpty() ? Subject.NOTHING : Subject.CURVE;
+    }
+
+    /** The aids that are open while a round that has been checked lasts: what the answer is then seen beside. */
+    default Set<Aid> revealed() {
+        return Set.of();
+    }
+
+    /** The curve whose best fit is drawn beside the answer once a round has been checked. */
+    default Optional<Curve> compared() {
+        return Optional.empty();
     }
 
     /** The task once something else in the part has changed: a key that was the proposed one is so again. */

@@ -1,6 +1,9 @@
 package hestra.task;
 
+import java.util.List;
 import java.util.Set;
+
+import hestra.feedback.Verdict;
 
 /**
  * What every task has, whatever it asks.
@@ -15,9 +18,12 @@ import java.util.Set;
  * @param verdict when the student sees the verdict
  * @param opening when it opens what it opens
  * @param afterwards what the student is told after the last try, where that was not right
+ * @param playing whether it may be played again with new data
+ * @param counting which of several answers counts
  */
 public record Terms(
-        String id, String title, String prompt, int marks, int tries, Set<Aid> opens, String hint, Showing verdict, Opening opening, Afterwards afterwards) {
+        String id, String title, String prompt, int marks, int tries, Set<Aid> opens, String hint, Showing verdict, Opening opening, Afterwards afterwards,
+        Playing playing, Counting counting) {
 
     /** When a task opens what it opens. */
     public enum Opening {
@@ -53,6 +59,46 @@ public record Terms(
         }
     }
 
+    /** Whether a task may be played again, round after round. */
+    public enum Playing {
+        ONCE("these alone"),
+        NEW_DATA("new data each round");
+
+        private final String words;
+
+        Playing(String words) {
+            this.words = words;
+        }
+
+        public String inWords() {
+            return words;
+        }
+    }
+
+    /** Which of several answers counts. */
+    public enum Counting {
+        BEST("the best"),
+        LAST("the last");
+
+        private final String words;
+
+        Counting(String words) {
+            this.words = words;
+        }
+
+        public String inWords() {
+            return words;
+        }
+
+        /** The marks that count of those that answers earned, oldest first; 0 where none was given. */
+        public double earned(List<Verdict> verdicts) {
+            return verdicts.isEmpty() ? 0 : switch (this) {
+                case BEST -> verdicts.stream().mapToDouble(Verdict::earned).max().orElse(0);
+                case LAST -> verdicts.getLast().earned();
+            };
+        }
+    }
+
     /** When a verdict is shown. */
     public enum Showing {
         AT_ONCE("at once"),
@@ -84,42 +130,50 @@ public record Terms(
 
     /** Terms with the usual settings: verdict at once, three tries, opens nothing; the answer is told after the last try. */
     public static Terms of(String id, String title, String prompt, int marks) {
-        return new Terms(id, title, prompt, marks, 3, Set.of(), "", Showing.AT_ONCE, Opening.DONE, Afterwards.ANSWER);
+        return new Terms(id, title, prompt, marks, 3, Set.of(), "", Showing.AT_ONCE, Opening.DONE, Afterwards.ANSWER, Playing.ONCE, Counting.BEST);
     }
 
     public Terms withTitle(String text) {
-        return new Terms(id, text, prompt, marks, tries, opens, hint, verdict, opening, afterwards);
+        return new Terms(id, text, prompt, marks, tries, opens, hint, verdict, opening, afterwards, playing, counting);
     }
 
     public Terms withPrompt(String text) {
-        return new Terms(id, title, text, marks, tries, opens, hint, verdict, opening, afterwards);
+        return new Terms(id, title, text, marks, tries, opens, hint, verdict, opening, afterwards, playing, counting);
     }
 
     public Terms withMarks(int count) {
-        return new Terms(id, title, prompt, count, tries, opens, hint, verdict, opening, afterwards);
+        return new Terms(id, title, prompt, count, tries, opens, hint, verdict, opening, afterwards, playing, counting);
     }
 
     public Terms withTries(int count) {
-        return new Terms(id, title, prompt, marks, count, opens, hint, verdict, opening, afterwards);
+        return new Terms(id, title, prompt, marks, count, opens, hint, verdict, opening, afterwards, playing, counting);
     }
 
     public Terms withHint(String text) {
-        return new Terms(id, title, prompt, marks, tries, opens, text, verdict, opening, afterwards);
+        return new Terms(id, title, prompt, marks, tries, opens, text, verdict, opening, afterwards, playing, counting);
     }
 
     public Terms withVerdict(Showing when) {
-        return new Terms(id, title, prompt, marks, tries, opens, hint, when, opening, afterwards);
+        return new Terms(id, title, prompt, marks, tries, opens, hint, when, opening, afterwards, playing, counting);
     }
 
     public Terms opening(Set<Aid> aids) {
-        return new Terms(id, title, prompt, marks, tries, aids, hint, verdict, opening, afterwards);
+        return new Terms(id, title, prompt, marks, tries, aids, hint, verdict, opening, afterwards, playing, counting);
     }
 
     public Terms opening(Opening when) {
-        return new Terms(id, title, prompt, marks, tries, opens, hint, verdict, when, afterwards);
+        return new Terms(id, title, prompt, marks, tries, opens, hint, verdict, when, afterwards, playing, counting);
     }
 
     public Terms withAfterwards(Afterwards what) {
-        return new Terms(id, title, prompt, marks, tries, opens, hint, verdict, opening, what);
+        return new Terms(id, title, prompt, marks, tries, opens, hint, verdict, opening, what, playing, counting);
+    }
+
+    public Terms withPlaying(Playing how) {
+        return new Terms(id, title, prompt, marks, tries, opens, hint, verdict, opening, afterwards, how, counting);
+    }
+
+    public Terms withCounting(Counting which) {
+        return new Terms(id, title, prompt, marks, tries, opens, hint, verdict, opening, afterwards, playing, which);
     }
 }

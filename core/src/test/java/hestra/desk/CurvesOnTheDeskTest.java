@@ -8,11 +8,11 @@ import java.util.OptionalInt;
 import java.util.Set;
 
 import hestra.Kelp;
+import hestra.data.PointChange;
 import hestra.data.Roles;
 import hestra.data.TableEdit;
 import hestra.exercise.Exercise;
 import hestra.exercise.PlotRules;
-import hestra.exercise.PointChange;
 import hestra.figure.DrawnCurve;
 import hestra.figure.Frame;
 import hestra.figure.LabelPlace;

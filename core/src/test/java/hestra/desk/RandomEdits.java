@@ -13,6 +13,7 @@ import java.util.stream.IntStream;
 import hestra.Kelp;
 import hestra.data.DataTable;
 import hestra.data.Dates;
+import hestra.data.PointChange;
 import hestra.data.Roles;
 import hestra.data.Selection;
 import hestra.data.TableEdit;
@@ -21,7 +22,6 @@ import hestra.exercise.Block;
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;
 import hestra.exercise.PlotRules;
-import hestra.exercise.PointChange;
 import hestra.figure.Below;
 import hestra.figure.Dress;
 import hestra.figure.Frame;
@@ -38,6 +38,8 @@ import hestra.fit.EquationForm;
 import hestra.fit.Term;
 import hestra.fit.Trial;
 import hestra.recipe.Recipe;
+import hestra.targets.Held;
+import hestra.targets.Reason;
 import hestra.task.Aid;
 import hestra.task.Answer;
 import hestra.task.Description;
@@ -70,7 +72,11 @@ public final class RandomEdits {
             case 2, 3, 4, 5 -> new WorkEdit.ChangeTable(table(Kelp.work(desk).table()));
             case 6 -> new WorkEdit.Restore(row(Kelp.work(desk).table()));
             case 7, 8 -> new WorkEdit.MovePoint(row(Kelp.work(desk).table()), number(), number(), random.nextInt(3));
-            case 9 -> new WorkEdit.AddPoint(number(), number());
+            case 9 -> switch (random.nextInt(4)) {
+                case 0 -> new WorkEdit.PlayAgain(random.nextInt(4));
+                case 1 -> new WorkEdit.PutBack();
+                default -> new WorkEdit.AddPoint(number(), number());
+            };
             case 10 -> new WorkEdit.RemovePoints(rows(Kelp.work(desk).table()));
             case 11 -> new WorkEdit.ChooseRoles(roles(desk));
             case 12, 13 -> draft(desk);
@@ -204,8 +210,9 @@ public final class RandomEdits {
     }
 
     private Edit draft(Desk desk) {
-        Answer answer = switch (random.nextInt(4)) {
+        Answer answer = switch (random.nextInt(5)) {
             case 0 -> new Answer.Typed(cell());
+            case 4 -> new Answer.Reached(Held.NOTHING, Optional.of(one(Reason.values())));
             case 1 -> new Answer.Sentence(text());
             case 2 -> new Answer.Predictions(List.of(new Answer.Predicted(cell(), Optional.of(random.nextBoolean()))));
             default -> Answer.Described.NOTHING.with(one(Description.Direction.values())).with(one(Description.Form.values()))

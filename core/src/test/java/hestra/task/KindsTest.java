@@ -18,7 +18,8 @@ class KindsTest {
 
     /** An answer of each sort. */
     private static final List<Answer> ANSWERS = List.of(new Answer.Entered(List.of()), new Answer.RolesChosen(Optional.empty()), Answer.Described.NOTHING,
-            new Answer.Treated("", Optional.empty(), List.of()), new Answer.Typed(""), new Answer.Predictions(List.of()), new Answer.Sentence(""));
+            new Answer.Treated("", Optional.empty(), List.of()), new Answer.Typed(""), new Answer.Predictions(List.of()), new Answer.Sentence(""), Answer.Reached.NOTHING,
+            new Answer.Placed(Optional.empty()));
 
     @Test
     void everyKindIsOffered() {

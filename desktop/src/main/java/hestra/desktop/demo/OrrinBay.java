@@ -61,9 +61,10 @@ public final class OrrinBay {
                 coolingFlask(), limpets(), lichenRings(), crabClaws(), eelgrass(), ferryAndGulls());
     }
 
-    /** All that is offered to begin from: the seven, and an exercise of three parts. */
+    /** All that is offered to begin from: the seven, an exercise of three parts, and one that is played with points. */
     public static List<Set> shelf() {
         List<Set> all = new ArrayList<>(sets());
+        all.add(new Set(Playground.exercise(), "Make the line obey: six challenges with points, one of which cannot be met.", "six challenges with points"));
         all.add(new Set(ThreeQuestions.exercise(), "Three parts with data of their own: a line that holds, one that bends, and one that says nothing.", "three data sets, three answers"));
         return all;
     }

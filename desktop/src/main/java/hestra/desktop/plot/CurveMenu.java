@@ -9,6 +9,7 @@ import javafx.scene.control.SeparatorMenuItem;
 
 import hestra.desk.PlotEdit;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.model.TrialStart;
 import hestra.desktop.parts.CurveNames;
 import hestra.desktop.parts.Tip;
 import hestra.figure.Slot;

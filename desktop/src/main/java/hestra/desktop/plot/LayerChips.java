@@ -21,6 +21,7 @@ import hestra.data.Pairs;
 import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.model.TrialStart;
 import hestra.desktop.parts.CurveNames;
 import hestra.desktop.parts.Swatch;
 import hestra.desktop.parts.Tip;

@@ -9,12 +9,12 @@ import javafx.scene.Cursor;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 
+import hestra.data.PointChange;
 import hestra.data.Selection;
 import hestra.desk.Edit;
 import hestra.desk.PlotEdit;
 import hestra.desk.WorkEdit;
 import hestra.desktop.model.DeskModel;
-import hestra.exercise.PointChange;
 import hestra.figure.Figure;
 import hestra.figure.Figure.Hit;
 import hestra.figure.LabelPlace;
@@ -154,10 +154,11 @@ final class PlotDrags {
             super(plot, model, press);
             this.curve = curve;
             curve.ifPresent(slot -> model.apply(new PlotEdit.TakeInHand(slot)));
-            if (curve.isEmpty() && press.getClickCount() == 2) {
-                model.apply(model.findings().part().rules().allows(PointChange.ADD)
-                        ? new WorkEdit.AddPoint(Measured.x(model.findings(), figure(), press.getX()), Measured.y(model.findings(), figure(), press.getY()))
-                        : new PlotEdit.ShowFrame(Optional.empty()));
+            boolean adds = model.findings().part().rules().allows(PointChange.ADD);
+            if (press.getClickCount() == 2 && adds) {
+                model.apply(new WorkEdit.AddPoint(Measured.x(model.findings(), figure(), press.getX()), Measured.y(model.findings(), figure(), press.getY())));
+            } else if (press.getClickCount() == 2 && curve.isEmpty()) {
+                model.apply(new PlotEdit.ShowFrame(Optional.empty()));
             }
         }
 

@@ -8,13 +8,14 @@ import java.util.Set;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 
+import hestra.data.PointChange;
 import hestra.data.Selection;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
 import hestra.desk.WorkEdit;
 import hestra.desktop.model.DeskModel;
-import hestra.exercise.PointChange;
+import hestra.desktop.model.TrialStart;
 import hestra.figure.Figure;
 import hestra.figure.Figure.Spot;
 import hestra.figure.Scale;

@@ -8,11 +8,11 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.input.ZoomEvent;
 
+import hestra.data.PointChange;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
 import hestra.desktop.model.DeskModel;
-import hestra.exercise.PointChange;
 import hestra.figure.Figure;
 import hestra.figure.Figure.Hit;
 import hestra.figure.LabelPlace;

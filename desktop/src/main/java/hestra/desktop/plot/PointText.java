@@ -5,10 +5,10 @@ import java.util.OptionalDouble;
 
 import hestra.data.Cell;
 import hestra.data.DataTable;
+import hestra.data.PointChange;
 import hestra.data.Roles;
 import hestra.data.Selection;
 import hestra.desk.Findings;
-import hestra.exercise.PointChange;
 import hestra.fit.CurveOnData;
 import hestra.fit.LinearFit;
 import hestra.numbers.NumberStyle;

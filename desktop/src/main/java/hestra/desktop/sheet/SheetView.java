@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.geometry.Orientation;
@@ -26,6 +28,7 @@ import hestra.exercise.Block;
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;
 import hestra.task.Answer;
+import hestra.task.AnswerPlace;
 import hestra.task.Task;
 
 /** The exercise as it is read and answered: the blocks of all parts in one scroll, with a line down the margin that links the tasks. */
@@ -33,7 +36,7 @@ public final class SheetView extends ScrollPane implements Sheet {
 
     private final DeskModel model;
     private final Look look;
-    private final Runnable toTable;
+    private final Consumer<AnswerPlace> go;
     private final Label heading = new Label();
     private final VBox list = new VBox();
     private final Margin margin = new Margin();
@@ -45,14 +48,14 @@ public final class SheetView extends ScrollPane implements Sheet {
     private Optional<String> inHand = Optional.empty();
 
     /** All that the sheet depends on; while a card says what an answer lacks, on all that is done. */
-    private record State(Exercise exercise, Part part, List<TaskState> tasks, Map<String, Answer> drafts, Optional<Roles> roles, String student,
+    private record State(Exercise exercise, Part part, List<TaskState> tasks, Map<String, Answer> drafts, Optional<Roles> roles, OptionalInt round, boolean hasTrial, String student,
             Optional<String> inHand, Optional<Work> watched) {}
 
-    /** The sheet; {@code toTable} puts the keyboard into the table, where data are entered. */
-    public SheetView(DeskModel model, Look look, Runnable toTable, Runnable onHandIn) {
+    /** The sheet; {@code go} puts the keyboard where a task is answered. */
+    public SheetView(DeskModel model, Look look, Consumer<AnswerPlace> go, Runnable onHandIn) {
         this.model = model;
         this.look = look;
-        this.toTable = toTable;
+        this.go = go;
         this.handIn = new HandInCard(model, onHandIn);
         getStyleClass().add("sheet");
         setId("sheet");
@@ -71,9 +74,10 @@ public final class SheetView extends ScrollPane implements Sheet {
     private void show(Findings findings) {
         // While a point is dragged nothing on the sheet changes; laying it out again would cost every frame.
         Work work = findings.desk().work();
-        State state = new State(findings.exercise(), findings.part(), findings.tasks(), work.drafts(), findings.work().roles(), work.student(),
+        State state = new State(findings.exercise(), findings.part(), findings.tasks(), work.drafts(), findings.work().roles(), findings.work().round(), findings.work().curves().trial().isPresent(), work.student(),
                 findings.taskInHand(), Optional.of(work).filter(_ -> cards.stream().anyMatch(TaskCard::saysWhatIsMissing)));
         if (state.equals(shown)) {
+            cards.stream().filter(TaskCard::isLive).forEach(card -> card.showLive(findings));
             return;
         }
         shown = state;
@@ -119,7 +123,7 @@ public final class SheetView extends ScrollPane implements Sheet {
     }
 
     private TaskCard card(Part part, Task task) {
-        TaskCard card = new TaskCard(model.of(part), task, this::wasChecked);
+        TaskCard card = new TaskCard(model.of(part), task, this::wasChecked, go);
         cards.add(card);
         margin.markers.add(card.marker());
         return card;
@@ -144,9 +148,9 @@ public final class SheetView extends ScrollPane implements Sheet {
     /** Puts the keyboard where the task in hand is answered, and the task into view; where nothing is asked, into the table. */
     private void focusTaskInHand() {
         Optional<TaskCard> card = inHand.flatMap(this::card);
-        boolean inTable = inHand.flatMap(id -> model.desk().exercise().task(id)).filter(Task::isAnsweredInTable).isPresent();
+        boolean inTable = inHand.flatMap(id -> model.desk().exercise().task(id)).filter(task -> task.place() == AnswerPlace.TABLE).isPresent();
         if (inTable || model.desk().exercise().tasks().isEmpty()) {
-            toTable.run();
+            go.accept(AnswerPlace.TABLE);
         } else {
             whereToType().ifPresent(FocusMark::give);
         }

@@ -6,6 +6,8 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -19,14 +21,19 @@ import javafx.scene.layout.VBox;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desk.TaskState;
+import hestra.desk.WorkEdit;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.FocusMark;
 import hestra.desktop.parts.ProseView;
 import hestra.desktop.parts.Tip;
 import hestra.exercise.LiveText;
+import hestra.exercise.Part;
 import hestra.feedback.Outcome;
 import hestra.feedback.Verdict;
 import hestra.numbers.Counted;
+import hestra.numbers.NumberStyle;
 import hestra.task.Aid;
+import hestra.task.AnswerPlace;
 import hestra.task.Bench;
 import hestra.task.Task;
 import hestra.task.Terms;
@@ -45,6 +52,7 @@ final class TaskCard extends VBox {
     private final DeskModel model;
     private final Task task;
     private final Consumer<TaskCard> checked;
+    private final Consumer<AnswerPlace> go;
     private final Region marker = new Region();
     private final Label title = new Label();
     private final Label terms = new Label();
@@ -54,11 +62,14 @@ final class TaskCard extends VBox {
     private final Label tries = new Label();
     private final Label missing = new Label();
     private final Label verdict = new Label();
+    private final Button again = new Button("Play again with new data");
+    private final Label rounds = new Label();
     private final VBox inside = new VBox();
 
     /** The card of a task; {@code checked} is told when an answer has been judged. */
-    TaskCard(DeskModel model, Task task, Consumer<TaskCard> checked) {
+    TaskCard(DeskModel model, Task task, Consumer<TaskCard> checked, Consumer<AnswerPlace> go) {
         this.checked = checked;
+        this.go = go;
         this.model = model;
         this.task = task;
         this.prompt = new ProseView("");
@@ -78,6 +89,11 @@ final class TaskCard extends VBox {
         Tip.set(check, "Check the answer (Ctrl+Enter from anywhere; Enter in a number field)");
         check.setOnAction(_ -> check());
         tries.getStyleClass().add("small");
+        again.setId("again-" + task.id());
+        again.getStyleClass().add("quiet");
+        again.setOnAction(_ -> playAgain());
+        again.setMinWidth(USE_PREF_SIZE);
+        present(again, false);
         HBox row = new HBox(check, tries);
         row.setAlignment(Pos.CENTER_LEFT);
         row.getStyleClass().add("check-row");
@@ -87,6 +103,11 @@ final class TaskCard extends VBox {
         missing.setMinHeight(USE_PREF_SIZE);
         present(missing, false);
         inside.getChildren().addAll(prompt, row, missing);
+        rounds.getStyleClass().add("small");
+        rounds.setWrapText(true);
+        rounds.setMinHeight(USE_PREF_SIZE);
+        rounds.setId("rounds-" + task.id());
+        present(rounds, false);
         inside.getStyleClass().add("task-inside");
         VBox heading = new VBox(title, terms);
         heading.getStyleClass().add("task-heading");
@@ -98,7 +119,7 @@ final class TaskCard extends VBox {
                 event.consume();
             }
         });
-        getChildren().addAll(heading, inside, verdict);
+        getChildren().addAll(heading, inside, verdict, rounds, again);
         holdVisible(this);
     }
 
@@ -118,7 +139,7 @@ final class TaskCard extends VBox {
     /** The form, made when the task is first opened: most of a sheet is closed most of the time. */
     private TaskForm body() {
         if (body == null) {
-            body = TaskForm.of(model, task, this::check);
+            body = TaskForm.of(model, task, this::check, go);
             inside.getChildren().add(1, body);
         }
         return body;
@@ -176,13 +197,13 @@ final class TaskCard extends VBox {
         }
         present(terms, inHand || !state.isTried());
         if (inHand) {
-            prompt.show(LiveText.fill(asked.prompt(), findings.exercise().partOf(task.id()).orElseThrow()));
+            Part part = findings.part().indexOf(task.id()) >= 0 ? findings.part() : findings.exercise().partOf(task.id()).orElseThrow();
+            prompt.show(LiveText.fill(asked.prompt(), part));
             body().show(findings);
-            check.setDisable(state.triesLeft() == 0);
-            tries.setText(state.triesLeft() == 0 ? "no tries left" : asked.tries() == 0 ? ""
-                    : Counted.of(state.triesLeft(), "try left", "tries left"));
+            showReadiness(state);
         }
         boolean shown = asked.verdict() == Terms.Showing.AT_ONCE;
+        showRounds(findings, state, shown);
         Optional<Verdict> now = state.verdict();
         present(verdict, now.isPresent());
         now.ifPresent(it -> verdict.setText(shown ? said(it, state) : "Answer saved. You will see the verdict after handing in."));
@@ -193,6 +214,46 @@ final class TaskCard extends VBox {
             marker.pseudoClassStateChanged(style, is);
         }
         marker.pseudoClassStateChanged(IN_HAND, inHand);
+    }
+
+    private void showReadiness(TaskState state) {
+        check.setDisable(state.triesLeft() == 0 || !body().isReady());
+        String left = state.triesLeft() == 0 ? "no tries left" : task.terms().tries() == 0 ? "" : Counted.of(state.triesLeft(), "try left", "tries left");
+        String text = Stream.of(state.triesLeft() == 0 ? "" : body().status(), left).filter(it -> !it.isEmpty()).collect(Collectors.joining(" · "));
+        if (!text.equals(tries.getText())) {
+            tries.setText(text);
+        }
+    }
+
+    /** Whether it shows how things stand while a point is being dragged. */
+    boolean isLive() {
+        return inside.isVisible() && body != null && body.isLive();
+    }
+
+    /** Shows how things stand in the middle of a drag. */
+    void showLive(Findings findings) {
+        body.showLive(findings);
+        showReadiness(findings.task(task.id()));
+    }
+
+    /** The marks of each round, and the way to the next. */
+    private void showRounds(Findings findings, TaskState state, boolean shown) {
+        boolean plays = task.terms().playing() == Terms.Playing.NEW_DATA;
+        boolean here = findings.part().indexOf(task.id()) >= 0;
+        present(again, plays && here && findings.written().hasRounds() && state.isTriedIn(findings.work().round()) && state.triesLeft() > 0);
+        present(rounds, plays && shown && state.verdicts().size() > 1);
+        if (rounds.isVisible()) {
+            NumberStyle style = findings.style();
+            rounds.setText("Rounds: " + state.verdicts().stream().map(it -> style.shortest(it.earned())).collect(Collectors.joining(", ")) + " of " + Counted.of(task.terms().marks(), "mark")
+                    + ". " + (task.terms().counting() == Terms.Counting.BEST ? "The best counts." : "The last counts."));
+        }
+    }
+
+    private void playAgain() {
+        int round = model.findings().work().round().orElse(0) + 1;
+        model.apply(new WorkEdit.PlayAgain(round));
+        model.apply(new Edit.TurnTo(Optional.of(task.id())));
+        body().first().ifPresent(FocusMark::give);
     }
 
     /** The verdict with its sign and word, what to do or what would have been right, and what it opened. */

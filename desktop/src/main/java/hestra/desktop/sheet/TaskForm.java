@@ -18,6 +18,8 @@ import hestra.desk.Findings;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.FocusMark;
 import hestra.task.Answer;
+import hestra.task.AnswerPlace;
+import hestra.task.ByEye;
 import hestra.task.ChooseRoles;
 import hestra.task.Describe;
 import hestra.task.EnterData;
@@ -25,6 +27,7 @@ import hestra.task.ExplainSlope;
 import hestra.task.FindSlip;
 import hestra.task.NumberQuestion;
 import hestra.task.Predict;
+import hestra.task.ReachTarget;
 import hestra.task.ReadValue;
 import hestra.task.Task;
 
@@ -44,8 +47,8 @@ abstract class TaskForm extends VBox {
         getStyleClass().add("task-body");
     }
 
-    /** The form of a task; {@code check} checks the answer. */
-    static TaskForm of(DeskModel model, Task task, Runnable check) {
+    /** The form of a task; {@code check} checks the answer, {@code go} puts the keyboard where it is answered. */
+    static TaskForm of(DeskModel model, Task task, Runnable check, Consumer<AnswerPlace> go) {
         return switch (task) {
             case EnterData _, FindSlip _ -> new PrintedForm(model, task, check);
             case ChooseRoles _ -> new RolesForm(model, task, check);
@@ -53,6 +56,8 @@ abstract class TaskForm extends VBox {
             case ReadValue read -> new NumberForm(model, read, check, read.quantity().unit(model.findings().part().x(), model.findings().part().y()));
             case Predict predict -> new PredictForm(model, predict, check);
             case NumberQuestion question -> new NumberForm(model, question, check, question.unit());
+            case ByEye byEye -> new ByEyeForm(model, byEye, check, () -> go.accept(AnswerPlace.PLOT));
+            case ReachTarget target -> new TargetForm(model, target, check, () -> go.accept(AnswerPlace.PLOT));
             case ExplainSlope _ -> new SentenceForm(model, task, check, "Write it as you would say it to a visitor.");
         };
     }
@@ -65,6 +70,24 @@ abstract class TaskForm extends VBox {
     /** Where typing goes first; nothing where the answer is given in the table. */
     final Optional<Node> first() {
         return Optional.ofNullable(first);
+    }
+
+    /** Whether it shows how things stand while a point is being dragged. */
+    boolean isLive() {
+        return false;
+    }
+
+    /** Shows how things stand in the middle of a drag. */
+    void showLive(Findings findings) {}
+
+    /** Whether there is something to check. */
+    boolean isReady() {
+        return true;
+    }
+
+    /** How far it is, in a few words beside the check button; empty where there is nothing to say. */
+    String status() {
+        return "";
     }
 
     final DeskModel model() {
@@ -86,7 +109,7 @@ abstract class TaskForm extends VBox {
 
     /** The answer as it stands. */
     final <A extends Answer> A standing(Class<A> kind) {
-        return model.desk().standing(task).as(kind);
+        return model.findings().standing(task).as(kind);
     }
 
     /** Answers, by a choice. */
@@ -96,7 +119,7 @@ abstract class TaskForm extends VBox {
 
     /** Answers, within a run of typing. */
     final void draft(Answer answer, Optional<String> run) {
-        if (!answer.equals(model.desk().standing(task))) {
+        if (!answer.equals(model.findings().standing(task))) {
             model.apply(new Edit.Draft(task.id(), answer, run));
         }
     }

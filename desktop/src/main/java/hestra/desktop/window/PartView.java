@@ -3,6 +3,7 @@ package hestra.desktop.window;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.css.PseudoClass;
 import javafx.geometry.Orientation;
 import javafx.scene.control.Label;
 import javafx.scene.control.SplitPane;
@@ -12,6 +13,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 import hestra.data.DataTable;
+import hestra.desk.Findings;
 import hestra.desk.Keepable;
 import hestra.desktop.files.Settings;
 import hestra.desktop.look.Look;
@@ -32,6 +34,8 @@ import hestra.desktop.table.TablePane;
 import hestra.desktop.working.WorkingView;
 import hestra.documents.picture.Palette;
 import hestra.documents.picture.PlotSheet;
+import hestra.task.AnswerPlace;
+import hestra.task.Task;
 import hestra.working.CalculationLine;
 
 import static hestra.desktop.parts.Presence.holdVisible;
@@ -42,6 +46,7 @@ import static hestra.desktop.parts.Presence.holdVisible;
  */
 final class PartView {
 
+    private static final PseudoClass ASKED = PseudoClass.getPseudoClass("asked");
     private static final double STRIP = 176;
     private static final double WORKING = 230;
     private static final double LEAST_BELOW = 120;
@@ -89,7 +94,16 @@ final class PartView {
         table.onLeast(tableRoom::place);
         working.visibleProperty().addListener(_ -> stripRoom.place());
         look.typeProperty().addListener(_ -> makeRoom());
+        model.watch(this::light);
         model.watch(findings -> dressed(findings.work().plot().dress().blackOnWhite()));
+    }
+
+    /** Lights up the place where the task in hand is answered. */
+    private void light(Findings findings) {
+        Optional<AnswerPlace> place = findings.taskInHand().filter(id -> findings.part().indexOf(id) >= 0).flatMap(findings.exercise()::task).map(Task::place);
+        plot.pseudoClassStateChanged(ASKED, place.filter(AnswerPlace.PLOT::equals).isPresent());
+        table.pseudoClassStateChanged(ASKED, place.filter(AnswerPlace.TABLE::equals).isPresent());
+        working.pseudoClassStateChanged(ASKED, place.filter(AnswerPlace.CALCULATION::equals).isPresent());
     }
 
     private void dressed(boolean print) {

@@ -27,6 +27,7 @@ import hestra.desktop.table.GridHabits;
 import hestra.documents.picture.PlotSheet;
 import hestra.documents.table.DataFile;
 import hestra.exercise.Part;
+import hestra.task.AnswerPlace;
 import hestra.working.CalculationLine;
 
 /** The desk as a student sees it: sheet, plot with the residual strip, table and readings. */
@@ -66,7 +67,7 @@ final class WorkView {
         this.here = view(model.findings().part());
         boolean study = model.desk().exercise().isStudy();
         Runnable toTable = () -> here.table().focusNextEmpty();
-        this.asked = study ? Optional.empty() : Optional.of(new SheetView(model, look, toTable, onHandIn));
+        this.asked = study ? Optional.empty() : Optional.of(new SheetView(model, look, this::goTo, onHandIn));
         this.own = study ? Optional.of(new StudySheet(model, look, toTable, notice)) : Optional.empty();
         this.sheet = asked.<Sheet>map(it -> it).orElseGet(own::get);
         this.overview = new Lazy<>(() -> new OverviewPane(model, look, this::toggleOverview, this::keep));
@@ -83,6 +84,16 @@ final class WorkView {
         rightRoom = new KeptDivider(pane, 1, false, settings, () -> "right", () -> Math.max(LEAST_RIGHT, RIGHT * share()));
         look.typeProperty().addListener(_ -> makeRoom());
         model.watch(this::show);
+    }
+
+    /** Puts the keyboard where a task is answered. */
+    private void goTo(AnswerPlace place) {
+        switch (place) {
+            case TABLE -> here.table().focusNextEmpty();
+            case PLOT -> here.plotPlace().entry().get().ifPresent(FocusMark::give);
+            case CALCULATION -> here.belowPlace().entry().get().ifPresent(FocusMark::give);
+            case SHEET -> sheet.whereToType().ifPresent(FocusMark::give);
+        }
     }
 
     private PartView view(Part part) {

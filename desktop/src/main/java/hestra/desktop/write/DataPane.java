@@ -74,7 +74,7 @@ final class DataPane {
     }
 
     private void show(Findings findings) {
-        Part part = findings.part();
+        Part part = findings.written();
         variables.show();
         joining.dataChanged();
         grid.refresh();
@@ -99,12 +99,12 @@ final class DataPane {
     private final class TrueData implements GridSource {
         @Override
         public DataTable table() {
-            return model.findings().part().data();
+            return model.findings().written().data();
         }
 
         @Override
         public Roles roles() {
-            return model.findings().part().roles();
+            return model.findings().written().roles();
         }
 
         @Override

@@ -29,7 +29,7 @@ final class DescribeFields {
         proposed.getStyleClass().add("small");
         proposed.setWrapText(true);
         fields.onShow(_ -> proposed.setText("Suggested from the data: "
-                + Description.proposedFor(model.findings().truth().pairsWithSlips()).inWords() + ". You decide."));
+                + Description.proposedFor(model.findings().writtenTruth().pairsWithSlips()).inWords() + ". You decide."));
         fields.add(proposed);
     }
 

@@ -10,6 +10,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.util.Subscription;
 
+import hestra.data.PointChange;
 import hestra.desk.ExerciseEdit;
 import hestra.desk.Findings;
 import hestra.desk.PartEdit;
@@ -19,7 +20,6 @@ import hestra.desktop.parts.DigitsMenu;
 import hestra.desktop.parts.TypingRun;
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;
-import hestra.exercise.PointChange;
 import hestra.feedback.KeptPoints;
 import hestra.fit.EquationForm;
 import hestra.task.Aid;
@@ -61,22 +61,22 @@ final class ExerciseEditor extends VBox implements Editor {
         for (Aid aid : Aid.values()) {
             CheckBox box = new CheckBox(aid.inWords());
             box.setId("held-" + aid.name().toLowerCase(Locale.ROOT));
-            box.setOnAction(_ -> model.apply(new PartEdit.WriteHeld(Ticked.with(model.findings().part().held(), aid, box.isSelected()))));
+            box.setOnAction(_ -> model.apply(new PartEdit.WriteHeld(Ticked.with(model.findings().written().held(), aid, box.isSelected()))));
             held.getChildren().add(box);
         }
         points.getStyleClass().add("aid-list");
         for (PointChange change : PointChange.values()) {
             CheckBox box = new CheckBox(change.inWords());
             box.setId("points-" + change.name().toLowerCase(Locale.ROOT));
-            box.setOnAction(_ -> model.apply(new PartEdit.WriteRules(model.findings().part().rules().with(change, box.isSelected()))));
+            box.setOnAction(_ -> model.apply(new PartEdit.WriteRules(model.findings().written().rules().with(change, box.isSelected()))));
             points.getChildren().add(box);
         }
         order = new Choices<>("equation-order", List.of(true, false), it -> it ? "a + b x" : "b x + a", it -> write(form().withConstantFirst(it)));
         letters = new Choices<>("equation-letters", List.of(true, false), it -> it ? "names" : "x and y", it -> write(form().withNames(it)));
         base = new Choices<>("equation-base", List.of(EquationForm.Base.values()), it -> it == EquationForm.Base.OWN ? "a · b^x" : "a · e^(k x)", it -> write(form().with(it)));
-        digits = DigitsMenu.inForm("write-digits", count -> model.apply(new PartEdit.WriteRules(model.findings().part().rules().withDigits(count))));
+        digits = DigitsMenu.inForm("write-digits", count -> model.apply(new PartEdit.WriteRules(model.findings().written().rules().withDigits(count))));
         kept = new Choices<>("kept-points", List.of(KeptPoints.values()), KeptPoints::inWords,
-                it -> model.apply(new PartEdit.WriteRules(model.findings().part().rules().with(it))));
+                it -> model.apply(new PartEdit.WriteRules(model.findings().written().rules().with(it))));
         HBox equations = new HBox(8, order, letters);
         warning.getStyleClass().add("warning-box");
         warning.setWrapText(true);
@@ -97,7 +97,7 @@ final class ExerciseEditor extends VBox implements Editor {
 
     private void show(Findings findings) {
         Exercise exercise = findings.exercise();
-        Part part = findings.part();
+        Part part = findings.written();
         ofPart.setText("Part " + (exercise.indexOf(part) + 1) + (part.heading().isBlank() ? "" : ": " + part.heading()));
         present(ofPart, exercise.parts().size() > 1);
         if (!place.getText().equals(exercise.place())) {
@@ -125,11 +125,11 @@ final class ExerciseEditor extends VBox implements Editor {
     }
 
     private EquationForm form() {
-        return model.findings().part().rules().form();
+        return model.findings().written().rules().form();
     }
 
     private void write(EquationForm form) {
-        model.apply(new PartEdit.WriteRules(model.findings().part().rules().with(form)));
+        model.apply(new PartEdit.WriteRules(model.findings().written().rules().with(form)));
     }
 
     private static Label label(String text) {

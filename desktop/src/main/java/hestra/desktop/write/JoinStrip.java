@@ -68,7 +68,7 @@ final class JoinStrip extends VBox {
 
     /** To be called when the data may have changed: a join is not to be changed any more once something else is. */
     void dataChanged() {
-        if (after != null && model.findings().part().data() != after) {
+        if (after != null && model.findings().written().data() != after) {
             hide();
         }
     }
@@ -80,7 +80,7 @@ final class JoinStrip extends VBox {
 
     /** Joins a table. */
     void join(DataTable other) {
-        before = model.findings().part().data();
+        before = model.findings().written().data();
         second = other;
         Optional<Keys> keys = Join.likelyKeys(before, second);
         if (keys.isEmpty()) {
@@ -104,9 +104,9 @@ final class JoinStrip extends VBox {
             notice.accept("There would be more than " + DataTable.MOST_COLUMNS + " columns.");
             return;
         }
-        Roles roles = model.findings().part().roles();
+        Roles roles = model.findings().written().roles();
         model.apply(new PartEdit.WriteColumns(join.table(), roles));
-        after = model.findings().part().data();
+        after = model.findings().written().data();
         showing = true;
         here.getItems().setAll(before.variables().stream().map(Variable::name).toList());
         there.getItems().setAll(second.variables().stream().map(Variable::name).toList());

@@ -8,6 +8,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Spinner;
 
 import hestra.desktop.model.DeskModel;
+import hestra.task.ByEye;
 import hestra.task.ChooseRoles;
 import hestra.task.Describe;
 import hestra.task.EnterData;
@@ -15,6 +16,7 @@ import hestra.task.ExplainSlope;
 import hestra.task.FindSlip;
 import hestra.task.NumberQuestion;
 import hestra.task.Predict;
+import hestra.task.ReachTarget;
 import hestra.task.ReadValue;
 import hestra.task.Task;
 
@@ -38,6 +40,8 @@ final class KindFields<T extends Task> {
             case ReadValue _ -> ReadValueFields.add(new KindFields<>(fields, ReadValue.class), model);
             case Predict _ -> PredictFields.add(new KindFields<>(fields, Predict.class), model);
             case NumberQuestion _ -> NumberQuestionFields.add(new KindFields<>(fields, NumberQuestion.class), model);
+            case ByEye _ -> ByEyeFields.add(new KindFields<>(fields, ByEye.class), model);
+            case ReachTarget _ -> ReachTargetFields.add(new KindFields<>(fields, ReachTarget.class), model);
             case ChooseRoles _, ExplainSlope _ -> { }
         }
     }

@@ -113,16 +113,16 @@ final class Outline {
     private void show(Findings findings) {
         Exercise exercise = findings.exercise();
         Optional<String> now = findings.desk().task();
-        if (exercise.equals(shown) && now.equals(inHand) && findings.part().id().equals(partInHand)) {
+        if (exercise.equals(shown) && now.equals(inHand) && findings.written().id().equals(partInHand)) {
             return;
         }
         put(title, exercise.title());
         put(heading, exercise.heading());
         // Where words alone have changed the rows stay: somebody is typing into one of them.
-        if (shown == null || !wordless(exercise).equals(wordless(shown)) || !now.equals(inHand) || !findings.part().id().equals(partInHand)) {
+        if (shown == null || !wordless(exercise).equals(wordless(shown)) || !now.equals(inHand) || !findings.written().id().equals(partInHand)) {
             inHand = now;
-            partInHand = findings.part().id();
-            build(exercise, findings.part());
+            partInHand = findings.written().id();
+            build(exercise, findings.written());
         }
         shown = exercise;
         rows.forEach(row -> row.show(exercise));

@@ -53,7 +53,7 @@ final class PartPanes {
         showData.setToggleGroup(tabs);
         showRecipe.setToggleGroup(tabs);
         showTrace.setToggleGroup(tabs);
-        tabs.selectToggle(model.findings().part().data().size() == 0 ? showData : showPlot);
+        tabs.selectToggle(model.findings().written().data().size() == 0 ? showData : showPlot);
         tabs.selectedToggleProperty().addListener((_, before, now) -> {
             if (now == null) {
                 tabs.selectToggle(before);
@@ -103,7 +103,7 @@ final class PartPanes {
     void nextSample(Consumer<String> notice) {
         if (showRecipe.isSelected()) {
             recipe.next();
-        } else if (model.findings().part().provenance() instanceof Provenance.Made(Recipe made)) {
+        } else if (model.findings().written().provenance() instanceof Provenance.Made(Recipe made)) {
             model.apply(new PartEdit.WriteRecipe(made.next()));
         } else {
             notice.accept("These data were not made by a recipe. Write a recipe under Make data; then this key draws a new sample.");
@@ -121,7 +121,7 @@ final class PartPanes {
     }
 
     private void show(Findings findings) {
-        Part part = findings.part();
+        Part part = findings.written();
         if (truth == null || !truth.part().data().equals(part.data()) || !truth.part().roles().equals(part.roles())) {
             truth = FixedPlot.truth(findings.exercise(), part);
             plot.changed();

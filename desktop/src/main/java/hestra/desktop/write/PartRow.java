@@ -39,7 +39,7 @@ final class PartRow implements OutlineRow {
         });
         Runnable goTo = () -> model.apply(new Edit.GoTo(id));
         heading.focusedProperty().addListener((_, _, focused) -> {
-            if (focused && (!model.findings().part().id().equals(id) || model.desk().task().isPresent())) {
+            if (focused && (!model.findings().written().id().equals(id) || model.desk().task().isPresent())) {
                 goTo.run();
             }
         });

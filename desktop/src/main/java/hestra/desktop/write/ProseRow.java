@@ -37,7 +37,7 @@ final class ProseRow implements OutlineRow {
             }
         });
         area.focusedProperty().addListener((_, _, focused) -> {
-            if (focused && (model.desk().task().isPresent() || !model.findings().part().id().equals(part.id()))) {
+            if (focused && (model.desk().task().isPresent() || !model.findings().written().id().equals(part.id()))) {
                 model.apply(new Edit.GoTo(part.id()));
             }
         });

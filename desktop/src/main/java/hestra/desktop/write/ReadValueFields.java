@@ -2,7 +2,6 @@ package hestra.desktop.write;
 
 import javafx.collections.FXCollections;
 import javafx.scene.control.ComboBox;
-import javafx.util.StringConverter;
 
 import hestra.desktop.model.DeskModel;
 import hestra.feedback.Quantity;
@@ -17,26 +16,14 @@ final class ReadValueFields {
         ComboBox<Quantity> quantity = new ComboBox<>(FXCollections.observableArrayList(Quantity.values()));
         quantity.setId("edit-quantity");
         quantity.setMaxWidth(Double.MAX_VALUE);
-        quantity.setConverter(new Words());
+        quantity.setConverter(new InWords<>(Quantity::inWords));
         quantity.valueProperty().addListener((_, before, now) -> {
             if (now != null && before != null) {
-                fields.change(task -> task.asking(now, model.findings().truth()));
+                fields.change(task -> task.asking(now, model.findings().writtenTruth()));
             }
         });
         fields.onShow(task -> quantity.setValue(task.quantity()));
         fields.add(TaskFields.label("which value"), quantity);
         RoundingFields.add(fields, ReadValue::rounding, (task, rounding) -> new ReadValue(task.terms(), task.quantity(), rounding));
-    }
-
-    private static final class Words extends StringConverter<Quantity> {
-        @Override
-        public String toString(Quantity value) {
-            return value == null ? "" : value.inWords();
-        }
-
-        @Override
-        public Quantity fromString(String text) {
-            throw new UnsupportedOperationException("not typed");
-        }
     }
 }

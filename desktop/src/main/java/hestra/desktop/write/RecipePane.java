@@ -103,7 +103,7 @@ final class RecipePane {
         pane.getChildren().addAll(form, buttons, plot, slopesTold, strip);
         draw();
         model.watch(findings -> {
-            follow(findings.part(), findings.exercise().mark());
+            follow(findings.written(), findings.exercise().mark());
             sayWhetherUsed();
         });
     }
@@ -131,7 +131,7 @@ final class RecipePane {
 
     /** The button says whether the sample that is shown is the one in the table. */
     private void sayWhetherUsed() {
-        boolean used = drawn.isPresent() && model.findings().part().provenance() instanceof Provenance.Made(Recipe recipe) && drawn.get().equals(recipe);
+        boolean used = drawn.isPresent() && model.findings().written().provenance() instanceof Provenance.Made(Recipe recipe) && drawn.get().equals(recipe);
         use.setText(used ? "✓ In the table" : "Use these data");
         use.setDisable(used || drawn.isEmpty());
     }
@@ -151,7 +151,7 @@ final class RecipePane {
             refuse("Type a number in each field that is marked.");
             return;
         }
-        Part part = model.findings().part();
+        Part part = model.findings().written();
         switch (Sample.of(recipe.get(), part.x(), part.y(), model.desk().exercise().mark())) {
             case Sample.Refused(String message) -> refuse(message);
             case Sample.Done(Sample sample) -> show(recipe.get(), sample);
@@ -168,7 +168,7 @@ final class RecipePane {
     private void show(Recipe recipe, Sample sample) {
         drawn = Optional.of(recipe);
         sayWhetherUsed();
-        shown = FixedPlot.truth(model.desk().exercise(), model.findings().part().withColumns(sample.table(), sample.roles()));
+        shown = FixedPlot.truth(model.desk().exercise(), model.findings().written().withColumns(sample.table(), sample.roles()));
         Optional<LineFit> line = shown.fit().line();
         line.ifPresent(it -> {
             if (slopes.size() == MOST_SLOPES) {

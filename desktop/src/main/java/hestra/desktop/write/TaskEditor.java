@@ -14,6 +14,7 @@ import javafx.util.Subscription;
 import hestra.desk.Findings;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Choices;
+import hestra.desktop.parts.Tip;
 import hestra.exercise.Exercise;
 import hestra.task.Aid;
 import hestra.task.Key;
@@ -66,7 +67,7 @@ final class TaskEditor extends VBox implements Editor {
         Exercise exercise = findings.exercise();
         heading.setText(task.get().kind().title() + " · task " + (exercise.indexOf(id) + 1) + " of " + exercise.tasks().size());
         fields.show(task.get());
-        showKeys(task.get().key(findings.truth()));
+        showKeys(task.get().key(findings.writtenTruth()));
     }
 
     private void numbers() {
@@ -84,6 +85,21 @@ final class TaskEditor extends VBox implements Editor {
             afterwards.setDisable(task.terms().tries() == 0);
         });
         fields.add(TaskFields.label("after the last try, tell"), afterwards);
+        playing();
+    }
+
+    private void playing() {
+        Choices<Terms.Playing> playing = new Choices<>("edit-playing", List.of(Terms.Playing.values()), Terms.Playing::inWords,
+                how -> fields.change(task -> task.with(task.terms().withPlaying(how))));
+        Choices<Terms.Counting> counting = new Choices<>("edit-counting", List.of(Terms.Counting.values()), Terms.Counting::inWords,
+                which -> fields.change(task -> task.with(task.terms().withCounting(which))));
+        fields.onShow(task -> {
+            playing.show(Optional.of(task.terms().playing()));
+            playing.setDisable(task.terms().playing() == Terms.Playing.ONCE && !model.findings().written().hasRounds());
+            counting.show(Optional.of(task.terms().counting()));
+        });
+        Tip.set(playing, "New data come from the recipe of this part: make its data by a recipe to have rounds");
+        fields.add(TaskFields.label("data"), playing, TaskFields.label("of several tries counts"), counting);
     }
 
     private void keys() {

@@ -62,7 +62,10 @@ final class TaskFields {
     /** Shows the task in every field. */
     void show(Task task) {
         showing = true;
-        shows.forEach(show -> show.accept(task));
+        // Showing may add fields that show too.
+        for (int i = 0; i < shows.size(); i++) {
+            shows.get(i).accept(task);
+        }
         showing = false;
     }
 

@@ -101,7 +101,7 @@ final class TracePane {
                 event.consume();
             }
         });
-        model.watch(findings -> show(findings.part(), findings.exercise().mark()));
+        model.watch(findings -> show(findings.written(), findings.exercise().mark()));
     }
 
     Node node() {
@@ -159,7 +159,7 @@ final class TracePane {
     }
 
     private void typed() {
-        if (showing || !(model.findings().part().provenance() instanceof Provenance.Traced(Picture _, Tracing tracing))) {
+        if (showing || !(model.findings().written().provenance() instanceof Provenance.Traced(Picture _, Tracing tracing))) {
             return;
         }
         boolean fine = true;

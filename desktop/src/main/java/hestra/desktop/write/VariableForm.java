@@ -55,7 +55,7 @@ final class VariableForm extends ScrollPane {
     }
 
     void show() {
-        int now = model.findings().part().data().width();
+        int now = model.findings().written().data().width();
         if (now != width) {
             build(now);
         }
@@ -105,14 +105,14 @@ final class VariableForm extends ScrollPane {
             }
         });
         uses.setOnAction(_ -> {
-            Roles now = model.findings().part().roles();
+            Roles now = model.findings().written().roles();
             if (uses.getValue() != null && uses.getValue() != now.useOf(column)) {
                 model.apply(new PartEdit.WriteRoles(now.with(column, uses.getValue())));
             }
         });
         Tip.set(uses, "explains: x; responds: y; names: a label at each point; groups: a shape for each group; counts: how often each pair was observed");
         shows.add(() -> {
-            Use now = model.findings().part().roles().useOf(column);
+            Use now = model.findings().written().roles().useOf(column);
             // A column leaves an axis only when another takes its place.
             List<Use> possible = now.isAxis() ? List.of(Use.EXPLAINS, Use.RESPONDS) : List.of(Use.values());
             if (!uses.getItems().equals(possible)) {
@@ -200,7 +200,7 @@ final class VariableForm extends ScrollPane {
     }
 
     private DataTable table() {
-        return model.findings().part().data();
+        return model.findings().written().data();
     }
 
     private Variable variable(int column) {

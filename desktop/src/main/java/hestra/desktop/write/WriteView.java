@@ -50,7 +50,7 @@ public final class WriteView {
         this.pictures = pictures;
         this.outline = new Outline(model, pictures);
         this.make = part -> new PartPanes(model.of(part), look, habits, notice, pictures);
-        this.here = panes(model.findings().part());
+        this.here = panes(model.findings().written());
         right.setFitToWidth(true);
         right.getStyleClass().add("write-right");
         right.setId("task-editor");
@@ -122,7 +122,7 @@ public final class WriteView {
     private void show(Findings findings) {
         Exercise exercise = findings.exercise();
         parts.keySet().removeIf(id -> exercise.part(id).isEmpty());
-        PartPanes now = panes(findings.part());
+        PartPanes now = panes(findings.written());
         if (now != here) {
             here = now;
             double[] dividers = pane.getDividerPositions();

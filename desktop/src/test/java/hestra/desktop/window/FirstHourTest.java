@@ -17,6 +17,7 @@ import hestra.exercise.Exercise;
 import hestra.marking.HandIn;
 import hestra.marking.MarkSheet;
 import hestra.numbers.NumberStyle;
+import hestra.task.ByEye;
 import hestra.task.ChooseRoles;
 import hestra.task.Describe;
 import hestra.task.Description;
@@ -25,6 +26,7 @@ import hestra.task.ExplainSlope;
 import hestra.task.FindSlip;
 import hestra.task.NumberQuestion;
 import hestra.task.Predict;
+import hestra.task.ReachTarget;
 import hestra.task.ReadValue;
 import hestra.task.Task;
 import hestra.task.Truth;
@@ -159,6 +161,7 @@ class FirstHourTest {
             case ReadValue _, NumberQuestion _ -> person.type(plain(task.key(truth).text().split(" ")[0]));
             case Predict predict -> predict(person, predict, truth);
             case ExplainSlope _ -> person.type(sentence(truth));
+            case ByEye _, ReachTarget _ -> throw new IllegalStateException("not in these: " + task.id());
         }
     }
 

@@ -13,6 +13,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.locks.LockSupport;
 import javafx.css.PseudoClass;
 import javafx.event.Event;
 import javafx.geometry.Bounds;
@@ -59,6 +60,7 @@ import hestra.task.Kind;
 final class Person implements AutoCloseable {
 
     private static final int PATIENCE = 2_000;
+    private static final int DOUBLE_CLICK = 600_000_000;
 
     private static final Map<Character, KeyCode> KEYS = Map.of('.', KeyCode.PERIOD, ',', KeyCode.COMMA, ' ', KeyCode.SPACE,
             '-', KeyCode.MINUS, ';', KeyCode.SEMICOLON, '/', KeyCode.SLASH);
@@ -269,6 +271,12 @@ final class Person implements AutoCloseable {
             }
             return null;
         });
+        settle();
+    }
+
+    /** Waits as long as two clicks may be apart and still be a double click. */
+    void rest() throws IOException {
+        LockSupport.parkNanos(DOUBLE_CLICK);
         settle();
     }
 

@@ -46,6 +46,7 @@ import hestra.fit.EquationForm;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
 import hestra.recipe.Along;
+import hestra.targets.Measure;
 import hestra.task.Answer;
 import hestra.task.Task;
 import hestra.task.Terms;
@@ -60,7 +61,7 @@ public final class Json {
 
     private static final String MARK = "hestra.decimal-mark";
 
-    private static final Set<Class<?>> LATER = Set.of(Terms.Opening.class, Terms.Afterwards.class, KeptPoints.class, EquationForm.Base.class);
+    private static final Set<Class<?>> LATER = Set.of(Terms.Opening.class, Terms.Afterwards.class, KeptPoints.class, EquationForm.Base.class, Terms.Playing.class, Terms.Counting.class);
 
     private static final JsonMapper MAPPER = mapper();
 
@@ -110,6 +111,8 @@ public final class Json {
         // What older files of this version do not say.
         cells.addDeserializer(Terms.Opening.class, new Later<>(Terms.Opening.class, Terms.Opening.DONE));
         cells.addDeserializer(Terms.Afterwards.class, new Later<>(Terms.Afterwards.class, Terms.Afterwards.HINT));
+        cells.addDeserializer(Terms.Playing.class, new Later<>(Terms.Playing.class, Terms.Playing.ONCE));
+        cells.addDeserializer(Terms.Counting.class, new Later<>(Terms.Counting.class, Terms.Counting.BEST));
         cells.addDeserializer(EquationForm.Base.class, new Later<>(EquationForm.Base.class, EquationForm.Base.OWN));
         cells.addDeserializer(KeptPoints.class, new Later<>(KeptPoints.class, KeptPoints.FULL));
         JsonMapper mapper = JsonMapper.builder()
@@ -123,6 +126,7 @@ public final class Json {
                 .addMixIn(Task.class, ByKind.class)
                 .addMixIn(Block.class, ByKind.class)
                 .addMixIn(Answer.class, ByKind.class)
+                .addMixIn(Measure.class, ByKind.class)
                 .addMixIn(Rounding.class, ByKind.class)
                 .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
                 .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)

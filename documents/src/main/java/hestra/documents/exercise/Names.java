@@ -14,6 +14,7 @@ import hestra.exercise.Block;
 import hestra.exercise.Provenance;
 import hestra.numbers.Rounding;
 import hestra.recipe.Along;
+import hestra.targets.Measure;
 import hestra.task.Answer;
 import hestra.task.Kinds;
 
@@ -43,6 +44,8 @@ final class Names {
         name("remove-points", WorkEdit.RemovePoints.class);
         name("bring-columns", WorkEdit.BringColumns.class);
         name("choose-roles", WorkEdit.ChooseRoles.class);
+        name("play-again", WorkEdit.PlayAgain.class);
+        name("put-back", WorkEdit.PutBack.class);
         // PlotEdit
         name("show-layer", PlotEdit.ShowLayer.class);
         name("read-at", PlotEdit.ReadAt.class);
@@ -126,6 +129,17 @@ final class Names {
         name("typed", Answer.Typed.class);
         name("predictions", Answer.Predictions.class);
         name("sentence", Answer.Sentence.class);
+        name("reached", Answer.Reached.class);
+        name("placed", Answer.Placed.class);
+        // Measure
+        name("value", Measure.Value.class);
+        name("of-point", Measure.OfPoint.class);
+        name("changed", Measure.Changed.class);
+        name("touched", Measure.Touched.class);
+        name("gain", Measure.Gain.class);
+        name("line-by-eye", Measure.ByEye.class);
+        name("on-side", Measure.OnSide.class);
+        name("past-mean", Measure.PastMean.class);
         // Rounding
         name("places", Rounding.Places.class);
         name("significant", Rounding.Significant.class);

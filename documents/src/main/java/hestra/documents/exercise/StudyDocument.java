@@ -5,6 +5,7 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 
 import hestra.data.DataTable;
 import hestra.data.Roles;
@@ -102,7 +103,7 @@ record StudyDocument(List<DataTable> tables, State now, List<Written> notes) {
         if (!state.unchosen().isWithin(table.width()) || !state.roles().orElse(state.unchosen()).isWithin(table.width())) {
             throw new IllegalArgumentException("the axes name columns that are not there");
         }
-        return new PartWork(table, state.roles(), state.unchosen(), state.plot(), state.curves(), state.reading(), sheet);
+        return new PartWork(table, state.roles(), state.unchosen(), state.plot(), state.curves(), state.reading(), sheet, OptionalInt.empty());
     }
 
     private Note note(Written written) {

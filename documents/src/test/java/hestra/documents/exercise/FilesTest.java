@@ -32,6 +32,7 @@ import hestra.Kelp;
 import hestra.data.Cell;
 import hestra.data.DataTable;
 import hestra.data.Dates;
+import hestra.data.PointChange;
 import hestra.data.Roles;
 import hestra.data.Row;
 import hestra.data.TableEdit;
@@ -47,7 +48,6 @@ import hestra.exercise.Block;
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;
 import hestra.exercise.PlotRules;
-import hestra.exercise.PointChange;
 import hestra.exercise.Provenance;
 import hestra.feedback.KeptPoints;
 import hestra.feedback.Quantity;
@@ -218,7 +218,7 @@ class FilesTest {
         Path file = folder.resolve("kelp.hestra");
         ExerciseFile.write(rich(), file);
         Map<String, String> entries = new LinkedHashMap<>(done(Archive.read(file)).entries());
-        String before = entries.get("exercise.json").replaceAll(",\\s*\"(label|group|count|possible|dates|provenance|rules|frame)\" : null", "");
+        String before = entries.get("exercise.json").replaceAll(",\\s*\"(label|group|count|possible|dates|provenance|rules|frame|round)\" : null", "");
         assertThat(before).doesNotContain("null");
         entries.put("exercise.json", before);
         assertThat(done(ExerciseFile.read(zip(entries)))).isEqualTo(rich());
@@ -227,14 +227,14 @@ class FilesTest {
     @Test
     void whatOlderFilesLeaveOutIsAsItWasThen() throws IOException {
         Task read = Kelp.read(Quantity.SLOPE, new Rounding.Places(2));
-        Exercise exercise = Kelp.exercise(read.with(read.terms().opening(Terms.Opening.GIVEN))).withFirst(part -> part.withRules(part.rules().with(KeptPoints.HALF)
+        Exercise exercise = Kelp.exercise(read.with(read.terms().opening(Terms.Opening.GIVEN).withPlaying(Terms.Playing.NEW_DATA).withCounting(Terms.Counting.LAST))).withFirst(part -> part.withRules(part.rules().with(KeptPoints.HALF)
                 .with(part.rules().form().with(EquationForm.Base.E))));
         Path file = folder.resolve("kelp.hestra");
         ExerciseFile.write(exercise, file);
         assertThat(done(ExerciseFile.read(file))).isEqualTo(exercise);
         Map<String, String> entries = new LinkedHashMap<>(done(Archive.read(file)).entries());
-        entries.put("exercise.json", entries.get("exercise.json").replaceAll(",\\s*\"(opening|afterwards|kept|base)\" : \"[a-z]+\"", ""));
-        assertThat(entries.get("exercise.json")).doesNotContain("afterwards", "opening", "kept", "base");
+        entries.put("exercise.json", entries.get("exercise.json").replaceAll(",\\s*\"(opening|afterwards|kept|base|playing|counting)\" : \"[a-z-]+\"", ""));
+        assertThat(entries.get("exercise.json")).doesNotContain("afterwards", "opening", "kept", "base", "playing", "counting");
         assertThat(done(ExerciseFile.read(zip(entries)))).isEqualTo(Kelp.exercise(read.with(read.terms().withAfterwards(Terms.Afterwards.HINT))));
     }
 

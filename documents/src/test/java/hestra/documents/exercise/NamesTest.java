@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
 
+import hestra.data.PointChange;
 import hestra.data.TableEdit;
 import hestra.desk.Edit;
 import hestra.desk.ExerciseEdit;
@@ -16,7 +17,6 @@ import hestra.desk.PartEdit;
 import hestra.desk.WorkEdit;
 import hestra.exercise.Block;
 import hestra.exercise.Exercise;
-import hestra.exercise.PointChange;
 import hestra.exercise.Provenance;
 import hestra.feedback.KeptPoints;
 import hestra.feedback.Mistake;
@@ -30,6 +30,9 @@ import hestra.fit.EquationForm;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
 import hestra.recipe.Along;
+import hestra.targets.Measure;
+import hestra.targets.PointMeasure;
+import hestra.targets.Reason;
 import hestra.task.Aid;
 import hestra.task.Answer;
 import hestra.task.Description;
@@ -43,9 +46,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 class NamesTest {
 
     private static final List<Class<?>> FAMILIES = List.of(Edit.Final.class, Edit.Step.class, Edit.Lasting.class, TableEdit.class, Provenance.class, Along.class,
-            Answer.class, Rounding.class, Block.class, Task.class);
+            Answer.class, Measure.class, Rounding.class, Block.class, Task.class);
     private static final List<Class<? extends Enum<?>>> ENUMS = List.of(Aid.class, Quantity.class, DecimalMark.class, PointChange.class, Layer.class, Slot.class, Spacing.class,
-            StripKind.class, Below.class, Terms.Showing.class, Terms.Opening.class, Terms.Afterwards.class, EquationForm.Base.class, KeptPoints.class,
+            StripKind.class, Below.class, Terms.Showing.class, Terms.Opening.class, Terms.Afterwards.class, Terms.Playing.class, Terms.Counting.class, Reason.class, PointMeasure.class, EquationForm.Base.class, KeptPoints.class,
             Keepable.class, Exercise.Purpose.class, Description.Direction.class, Description.Form.class, Description.Strength.class, Description.Unusual.class);
 
     private static Stream<Class<?>> members(Class<?> family) {

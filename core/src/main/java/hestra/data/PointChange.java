@@ -1,4 +1,4 @@
-package hestra.exercise;
+package hestra.data;
 
 /** What can be done to points in the plot. */
 public enum PointChange {

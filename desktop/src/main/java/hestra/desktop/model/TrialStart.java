@@ -1,10 +1,9 @@
-package hestra.desktop.plot;
+package hestra.desktop.model;
 
 import java.util.Optional;
 
 import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
-import hestra.desktop.model.DeskModel;
 import hestra.figure.Frame;
 import hestra.figure.Slot;
 import hestra.figure.Spacing;
@@ -14,18 +13,18 @@ import hestra.fit.Trial;
 import hestra.task.Aid;
 
 /** Lays a curve into the plot to be tried by eye: level, in the middle of what is shown, so that it gives nothing away. */
-final class TrialStart {
+public final class TrialStart {
 
     private static final double TILT = 0.2;
 
     private final DeskModel model;
 
-    TrialStart(DeskModel model) {
+    public TrialStart(DeskModel model) {
         this.model = model;
     }
 
     /** Begins with a curve; one of that family that is there already is taken in hand. */
-    void begin(Curve curve) {
+    public void begin(Curve curve) {
         Findings findings = model.findings();
         if (!findings.isOpen(Aid.TRIAL)) {
             return;

@@ -1,0 +1,27 @@
+package hestra.targets;
+
+/** Why a target can't be reached, whatever one does. */
+public enum Reason {
+    SAME_SIGN("The slope and r always have the same sign."),
+    WITHIN_ONE("r lies between \u22121 and 1, and R\u00b2 between 0 and 1."),
+    SQUARE("For a line, R\u00b2 is the square of r."),
+    OFF_LINE("Points that must stay do not lie on one line, so none passes through all points."),
+    MEAN_POINT("The line of least squares passes through the mean point, so it cannot miss all points on one side."),
+    LEAST("No line has a smaller sum of squares than the line of least squares."),
+    LEVERAGE("A leverage lies between 1/n and 1, and those of all points sum to 2."),
+    COUNT("The number of points does not come out."),
+    FIXED("Nothing may be changed, so everything stays as it was."),
+    BELOW_ZERO("A size or a number of points is never below 0."),
+    OPPOSITE("Two of the conditions contradict each other.");
+
+    private final String words;
+
+    Reason(String words) {
+        this.words = words;
+    }
+
+    /** A sentence that says it. */
+    public String inWords() {
+        return words;
+    }
+}

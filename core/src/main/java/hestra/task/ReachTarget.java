@@ -1,0 +1,198 @@
+package hestra.task;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+import hestra.data.DataTable;
+import hestra.feedback.Outcome;
+import hestra.feedback.Quantity;
+import hestra.feedback.Verdict;
+import hestra.targets.Band;
+import hestra.targets.Condition;
+import hestra.targets.Held;
+import hestra.targets.Measure;
+import hestra.targets.Proof;
+import hestra.targets.Proofs;
+import hestra.targets.Reason;
+import hestra.targets.Situation;
+
+/**
+ * The student adds, moves and removes points until conditions hold, or says that it can't be done and why.
+ *
+ * @param conditions what must hold, at least one
+ */
+public record ReachTarget(Terms terms, List<Condition> conditions) implements Task {
+
+    /** The most conditions of a target. */
+    public static final int MOST = 10;
+    /** How many reasons a student chooses from. */
+    private static final int REASONS = 5;
+
+    static final Kind KIND = new Kind("reach-target", "Reach a target", ReachTarget.class, (id, truth) -> new ReachTarget(
+            Terms.of(id, "Reach a target", "Move the points until all this holds.", 2), List.of(new Condition(new Measure.Value(Quantity.R), Band.atLeast(0.9)))));
+
+    public ReachTarget {
+        conditions = List.copyOf(conditions);
+        if (conditions.isEmpty() || conditions.size() > MOST) {
+            throw new IllegalArgumentException(conditions.size() + " conditions");
+        }
+    }
+
+    @Override
+    public Kind kind() {
+        return KIND;
+    }
+
+    @Override
+    public Task with(Terms other) {
+        return new ReachTarget(other, conditions);
+    }
+
+    @Override
+    public Subject subject() {
+        return Subject.CURVE;
+    }
+
+    /** Whether a line by eye is among the conditions. */
+    private boolean looksAtTrial() {
+        return conditions.stream().anyMatch(it -> it.measure() instanceof Measure.ByEye);
+    }
+
+    @Override
+    public AnswerPlace place() {
+        return AnswerPlace.PLOT;
+    }
+
+    @Override
+    public Set<Aid> needs() {
+        return looksAtTrial() ? Set.of(Aid.TRIAL) : Set.of();
+    }
+
+    @Override
+    public Answer standing(Bench bench) {
+        DataTable table = bench.table();
+        boolean tooMany = table.size() > Held.MOST_POINTS;
+        Held held = tooMany ? Held.NOTHING : Held.of(table, bench.roles().orElse(bench.truth().roles()), looksAtTrial() ? bench.trial() : Optional.empty());
+        return new Answer.Reached(held, bench.draft(this, Answer.Reached.NOTHING).as(Answer.Reached.class).cannot());
+    }
+
+    @Override
+    public boolean takes(Answer answer) {
+        return answer instanceof Answer.Reached;
+    }
+
+    private static Held start(Truth truth) {
+        return Held.of(truth.given(), truth.roles(), Optional.empty());
+    }
+
+    /**
+     * How a condition stands.
+     *
+     * @param condition the condition
+     * @param value what it looks at, as it is now; nothing where it has no value
+     * @param holds whether it holds
+     */
+    public record Standing(Condition condition, OptionalDouble value, boolean holds) {}
+
+    /** How each condition stands, in their order. */
+    public List<Standing> standings(Answer.Reached answer, Truth truth) {
+        Situation now = Situation.of(answer.held(), start(truth));
+        return conditions.stream().map(it -> {
+            OptionalDouble value = it.value(now);
+            return new Standing(it, value, value.isPresent() && it.band().holds(value.getAsDouble()));
+        }).toList();
+    }
+
+    /** Why it can't be done, as far as that can be proved; none where it may be possible. */
+    public List<Proof> proofs(Truth truth) {
+        return Proofs.of(conditions, start(truth));
+    }
+
+    /** The reasons that a student chooses from, the right ones among them. */
+    public List<Reason> reasons(Truth truth) {
+        Set<Reason> right = proofs(truth).stream().map(Proof::reason).collect(Collectors.toCollection(() -> EnumSet.noneOf(Reason.class)));
+        Set<Reason> offered = EnumSet.noneOf(Reason.class);
+        offered.addAll(right);
+        // Those that have to do with what the conditions look at come before the others, so that none stands out.
+        Stream.concat(Stream.of(Reason.MEAN_POINT, Reason.SAME_SIGN, Reason.LEAST, Reason.LEVERAGE), Stream.of(Reason.values()))
+                .filter(reason -> right.isEmpty() || reason != Reason.OPPOSITE).forEach(reason -> {
+                    if (offered.size() < REASONS) {
+                        offered.add(reason);
+                    }
+                });
+        return List.copyOf(offered);
+    }
+
+    @Override
+    public Optional<String> unfinished(Answer answer, Truth truth) {
+        Answer.Reached reached = answer.as(Answer.Reached.class);
+        if (reached.cannot().isPresent()) {
+            return Optional.empty();
+        }
+        List<Standing> standings = standings(reached, truth);
+        long holding = standings.stream().filter(Standing::holds).count();
+        return holding == standings.size() ? Optional.empty() : Optional.of(truth.data().size() > Held.MOST_POINTS ? tooMany()
+                : holding + " of " + conditions.size() + " conditions hold. Not yet: "
+                        + String.join("; ", standings.stream().filter(it -> !it.holds()).map(it -> it.condition().inWords(truth.style())).toList()) + ".");
+    }
+
+    private static String tooMany() {
+        return "There are more than " + Held.MOST_POINTS + " points, too many to reach a target with.";
+    }
+
+    @Override
+    public Verdict judged(Attempt attempt, Truth truth) {
+        Answer.Reached reached = attempt.answer().as(Answer.Reached.class);
+        List<Proof> proofs = proofs(truth);
+        if (reached.cannot().isPresent()) {
+            return judgedReason(reached.cannot().get(), proofs);
+        }
+        List<Standing> standings = standings(reached, truth);
+        List<Verdict.Part> parts = standings.stream().map(it -> new Verdict.Part(it.condition().inWords(truth.style()), it.holds() ? Outcome.RIGHT : Outcome.WRONG, "")).toList();
+        boolean all = standings.stream().allMatch(Standing::holds);
+        return Verdict.ofParts(terms.marks(), parts, all ? "The target is reached." : "Not all conditions hold.");
+    }
+
+    private Verdict judgedReason(Reason given, List<Proof> proofs) {
+        if (proofs.isEmpty()) {
+            return Verdict.wrong("Nothing rules it out: it can be done.").advising("Keep moving points, and watch which condition is furthest off.");
+        }
+        return proofs.stream().anyMatch(it -> it.reason() == given) ? Verdict.right(terms.marks(), "Right, it can\u2019t be done. " + given.inWords())
+                : Verdict.of(Outcome.NEARLY, terms.marks() / 2.0, "It can\u2019t be done, but not for this reason.").advising("What do the conditions ask for, and which of them can never hold?");
+    }
+
+    @Override
+    public Key key(Truth truth) {
+        if (truth.data().size() > Held.MOST_POINTS) {
+            return Key.missing(tooMany());
+        }
+        List<Proof> proofs = proofs(truth);
+        if (!proofs.isEmpty()) {
+            return Key.of(String.join("\n", proofs.stream().map(it -> "It can\u2019t be done (" + (it.conditions().size() == 1 ? "condition " : "conditions ")
+                    + String.join(" and ", it.conditions().stream().map(i -> Integer.toString(i + 1)).toList()) + "). " + it.reason().inWords()).toList()));
+        }
+        Situation before = Situation.of(start(truth), start(truth));
+        long holding = conditions.stream().filter(it -> it.holds(before)).count();
+        return Key.of("nothing rules it out; " + holding + " of " + conditions.size() + " hold at the start");
+    }
+
+    @Override
+    public String rightAnswer(Truth truth) {
+        List<Proof> proofs = proofs(truth);
+        return proofs.isEmpty() ? "" : "it can\u2019t be done. " + proofs.getFirst().reason().inWords().replaceFirst("\\.$", "");
+    }
+
+    @Override
+    public List<String> inWords(Answer answer, Truth truth) {
+        Answer.Reached reached = answer.as(Answer.Reached.class);
+        if (reached.cannot().isPresent()) {
+            return List.of("it can\u2019t be done: " + reached.cannot().get().inWords());
+        }
+        return standings(reached, truth).stream().map(it -> it.condition().inWords(truth.style()) + (it.value().isPresent() ? " (now " + truth.style().show(it.value().getAsDouble()) + ")" : "")).toList();
+    }
+}

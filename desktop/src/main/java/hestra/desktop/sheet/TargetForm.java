@@ -1,0 +1,172 @@
+package hestra.desktop.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.RadioButton;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+import hestra.desk.Findings;
+import hestra.desk.WorkEdit;
+import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.Tip;
+import hestra.feedback.Outcome;
+import hestra.targets.Held;
+import hestra.targets.Reason;
+import hestra.task.Answer;
+import hestra.task.ReachTarget;
+import hestra.task.Task;
+
+import static hestra.desktop.parts.Presence.present;
+
+/** The conditions of a target, each with how it stands while points are dragged; and the reasons why it can't be done. */
+final class TargetForm extends TaskForm {
+
+    private static final PseudoClass HOLDS = PseudoClass.getPseudoClass("holds");
+
+    private final ReachTarget target;
+    private final List<Line> lines = new ArrayList<>();
+    private final VBox reasons = new VBox();
+    private final ToggleButton cannot = new ToggleButton("It can\u2019t be done\u2026");
+    private Task shown;
+    private long holding;
+
+    TargetForm(DeskModel model, ReachTarget task, Runnable check, Runnable toPlot) {
+        super(model, task, check);
+        this.target = task;
+        VBox conditions = new VBox();
+        conditions.getStyleClass().add("conditions");
+        for (int i = 0; i < task.conditions().size(); i++) {
+            Line line = new Line(task.id() + "-condition-" + i);
+            lines.add(line);
+            conditions.getChildren().add(line);
+        }
+        cannot.setId(id() + "-cannot");
+        cannot.getStyleClass().setAll("quiet");
+        cannot.setOnAction(_ -> {
+            present(reasons, cannot.isSelected());
+            if (!cannot.isSelected()) {
+                draft(Answer.Reached.NOTHING);
+            }
+        });
+        Button back = new Button("Put points back");
+        back.setId(id() + "-put-back");
+        back.getStyleClass().add("quiet");
+        Tip.set(back, "Puts every point back where it was given");
+        back.setOnAction(_ -> {
+            model.apply(new WorkEdit.PutBack());
+            toPlot.run();
+        });
+        FlowPane actions = new FlowPane(cannot, back);
+        actions.getStyleClass().add("actions");
+        reasons.getStyleClass().add("reasons");
+        present(reasons, false);
+        getChildren().addAll(conditions, actions, reasons);
+        offerFirst(cannot);
+        onShow(this::showAnswer);
+    }
+
+    private void showAnswer(Findings findings) {
+        if (shown == null) {
+            shown = target;
+            offerReasons(findings);
+        }
+        Optional<Reason> said = standing(Answer.Reached.class).cannot();
+        cannot.setSelected(cannot.isSelected() || said.isPresent());
+        present(reasons, cannot.isSelected());
+        reasons.getChildren().forEach(it -> ((RadioButton) it).setSelected(said.filter(it.getUserData()::equals).isPresent()));
+        showLive(findings);
+    }
+
+    private void offerReasons(Findings findings) {
+        ToggleGroup group = new ToggleGroup();
+        for (Reason reason : target.reasons(findings.truth())) {
+            RadioButton button = new RadioButton(reason.inWords());
+            button.setId(id() + "-reason-" + reason.name().toLowerCase(Locale.ROOT).replace('_', '-'));
+            button.setUserData(reason);
+            button.setWrapText(true);
+            button.setMinHeight(USE_PREF_SIZE);
+            button.setToggleGroup(group);
+            button.setOnAction(_ -> draft(new Answer.Reached(Held.NOTHING, Optional.of(reason))));
+            reasons.getChildren().add(button);
+        }
+    }
+
+    @Override
+    boolean isLive() {
+        return true;
+    }
+
+    @Override
+    void showLive(Findings findings) {
+        List<ReachTarget.Standing> standings = target.standings(standing(Answer.Reached.class), findings.truth());
+        holding = standings.stream().filter(ReachTarget.Standing::holds).count();
+        for (int i = 0; i < standings.size(); i++) {
+            lines.get(i).show(standings.get(i), findings);
+        }
+    }
+
+    @Override
+    boolean isReady() {
+        return holding == lines.size() || standing(Answer.Reached.class).cannot().isPresent();
+    }
+
+    @Override
+    String status() {
+        return holding + " of " + lines.size() + (lines.size() == 1 ? " holds" : " hold");
+    }
+
+    /** One condition: its sign, what it asks, and the value as it is. Its parts are so wide that none moves another while points are dragged. */
+    private static final class Line extends HBox {
+        private static final double VALUE = 62;
+        private final Label sign = new Label();
+        private final Label text = new Label();
+        private final Label value = new Label();
+        private Boolean holds;
+
+        Line(String lineId) {
+            setId(lineId);
+            getStyleClass().add("condition");
+            sign.getStyleClass().add("condition-sign");
+            text.setWrapText(true);
+            text.setMinHeight(USE_PREF_SIZE);
+            text.setMaxWidth(Double.MAX_VALUE);
+            setHgrow(text, Priority.ALWAYS);
+            value.getStyleClass().add("condition-value");
+            value.setMinWidth(VALUE);
+            value.setPrefWidth(VALUE);
+            value.setAlignment(Pos.TOP_RIGHT);
+            getChildren().addAll(sign, text, value);
+            setAccessibleRole(AccessibleRole.TEXT);
+        }
+
+        void show(ReachTarget.Standing standing, Findings findings) {
+            put(text, standing.condition().inWords(findings.style()));
+            put(value, standing.value().isEmpty() ? "\u2014" : standing.condition().measure().isCount() ? findings.style().shortest(standing.value().getAsDouble())
+                    : findings.style().show(standing.value().getAsDouble()));
+            if (holds == null || holds != standing.holds()) {
+                holds = standing.holds();
+                sign.setText(holds ? Outcome.RIGHT.sign() : Outcome.NEARLY.sign());
+                pseudoClassStateChanged(HOLDS, holds);
+            }
+            setAccessibleText(text.getText() + ": " + (holds ? "holds" : "does not hold yet") + ", now " + value.getText());
+        }
+
+        private static void put(Label label, String text) {
+            if (!label.getText().equals(text)) {
+                label.setText(text);
+            }
+        }
+    }
+}

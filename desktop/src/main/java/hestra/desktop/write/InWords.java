@@ -1,0 +1,24 @@
+package hestra.desktop.write;
+
+import java.util.function.Function;
+import javafx.util.StringConverter;
+
+/** Shows the values of a list to choose from in words. */
+final class InWords<T> extends StringConverter<T> {
+
+    private final Function<T, String> words;
+
+    InWords(Function<T, String> words) {
+        this.words = words;
+    }
+
+    @Override
+    public String toString(T value) {
+        return value == null ? "" : words.apply(value);
+    }
+
+    @Override
+    public T fromString(String text) {
+        throw new UnsupportedOperationException("not typed");
+    }
+}
