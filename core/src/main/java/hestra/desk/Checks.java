@@ -6,21 +6,29 @@ import java.util.List;
 import java.util.Map;
 
 import hestra.task.Attempt;
+import hestra.task.Seen;
 
 /**
  * All answers that were checked, and how often the work was begun. It only ever grows: undo gives no try back, and whoever starts
  * again is known to have done so.
  *
  * @param beginnings for each time that work was begun, oldest first: the attempts at each task, oldest first, by task id
+ * @param seen what single points did since the work was begun last, by the id of the part: it was seen, even where the move was taken back
  * @param begun how often the student began, at least 1
  */
-public record Checks(List<Map<String, List<Attempt>>> beginnings, int begun) {
+public record Checks(List<Map<String, List<Attempt>>> beginnings, int begun, Map<String, List<Seen>> seen) {
 
     /** The work was begun once and nothing has been checked. */
-    public static final Checks NONE = new Checks(List.of(Map.of()), 1);
+    public static final Checks NONE = new Checks(List.of(Map.of()), 1, Map.of());
 
     public Checks {
         beginnings = List.copyOf(beginnings);
+        seen = Map.copyOf(seen);
+    }
+
+    /** The same, where nothing is remembered of points. */
+    public Checks(List<Map<String, List<Attempt>>> beginnings, int begun) {
+        this(beginnings, begun, Map.of());
     }
 
     /** The attempts made since a beginning, which counts from 0. */
@@ -36,17 +44,24 @@ public record Checks(List<Map<String, List<Attempt>>> beginnings, int begun) {
         changed.put(taskId, List.copyOf(attempts));
         List<Map<String, List<Attempt>>> all = new ArrayList<>(beginnings);
         all.set(beginning, Map.copyOf(changed));
-        return new Checks(all, begun);
+        return new Checks(all, begun, seen);
+    }
+
+    /** With what single points of a part have done by now. */
+    Checks seeing(String part, List<Seen> now) {
+        Map<String, List<Seen>> all = new HashMap<>(seen);
+        all.put(part, List.copyOf(now));
+        return new Checks(beginnings, begun, all);
     }
 
     /** Begun once more by the student. */
     Checks begunAgain() {
-        return new Checks(oneMore(), begun + 1);
+        return new Checks(oneMore(), begun + 1, Map.of());
     }
 
     /** Begun once more since the exercise itself became another one, which does not count. */
     Checks forAnotherExercise() {
-        return new Checks(oneMore(), begun);
+        return new Checks(oneMore(), begun, Map.of());
     }
 
     private List<Map<String, List<Attempt>>> oneMore() {

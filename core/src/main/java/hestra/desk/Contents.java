@@ -6,14 +6,17 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 
 import hestra.data.DataTable;
 import hestra.data.Pairs;
 import hestra.data.Roles;
+import hestra.data.Selection;
 import hestra.data.Variable;
 import hestra.figure.Below;
 import hestra.figure.DrawnCurve;
+import hestra.figure.Frame;
 import hestra.figure.Handles;
 import hestra.figure.Influence;
 import hestra.figure.Layer;
@@ -48,6 +51,10 @@ final class Contents {
     }
 
     PlotContent plot() {
+        Optional<TaskState> hiding = findings.hidesPlot();
+        if (hiding.isPresent()) {
+            return hidden("The plot appears here once task " + hiding.get().number() + " is done:\n" + hiding.get().task().terms().title() + ".");
+        }
         Optional<DrawnCurve> inHand = findings.curveInHand().map(curve -> drawn(findings.slotInHand(), curve));
         List<DrawnCurve> shown = new ArrayList<>();
         for (Slot slot : curves.slots()) {
@@ -57,6 +64,14 @@ final class Contents {
         }
         findings.best().ifPresent(best -> findings.work().curves().free().ifPresent(slot -> shown.add(new DrawnCurve(slot, best, "best", Optional.empty()))));
         return content(layers(), shown, inHand, notice());
+    }
+
+    /** A plot that gives nothing away. */
+    private PlotContent hidden(String notice) {
+        PlotState plot = findings.work().plot();
+        Frame empty = Frame.around(DoubleStream.empty(), DoubleStream.empty());
+        return new PlotContent(new Plane(findings.x(), findings.y(), empty), findings.precision(), List.of(), List.of(), Set.of(), List.of(), Optional.empty(), Handles.NONE, Influence.NONE,
+                Set.of(Layer.POINTS), plot.dress(), ReadingLines.NONE, Selection.NONE, OptionalInt.empty(), notice, findings.level());
     }
 
     private String notice() {
@@ -80,7 +95,7 @@ final class Contents {
     }
 
     PlotContent strip() {
-        boolean opened = findings.residualsAreOpen();
+        boolean opened = findings.residualsAreOpen() && findings.hidesPlot().isEmpty();
         Slot slot = findings.slotInHand();
         String reason = findings.fitInHand().filter(Fit.None.class::isInstance).map(fit -> ((Fit.None) fit).reason()).orElse("");
         String notice = opened ? reason : "Residuals will appear here. " + findings.whatOpens(Aid.RESIDUALS) + ".";

@@ -14,6 +14,7 @@ import hestra.data.Roles;
 import hestra.data.Variable;
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;
+import hestra.figure.Below;
 import hestra.figure.Frame;
 import hestra.figure.Layer;
 import hestra.figure.PlotContent;
@@ -37,9 +38,11 @@ import hestra.summary.Suspicion;
 import hestra.task.Aid;
 import hestra.task.Answer;
 import hestra.task.Bench;
+import hestra.task.FillIn;
 import hestra.task.Task;
 import hestra.task.Truth;
 import hestra.working.Calculation;
+import hestra.working.CalculationCells;
 import hestra.working.CalculationLine;
 import hestra.working.Calculations;
 import hestra.working.Results;
@@ -71,6 +74,7 @@ public final class Findings {
     private Precision precision;
     private Boolean pattern;
     private Calculations calculations;
+    private Optional<FillIn> fillIn;
     private PlotContent plot;
     private PlotContent strip;
 
@@ -322,6 +326,24 @@ public final class Findings {
         return desk.task().filter(id -> exercise().task(id).isPresent())
                 .or(() -> tasks.stream().filter(state -> !state.done()).map(state -> state.task().id())
                         .filter(id -> there.isEmpty() || there.get().indexOf(id) >= 0).findFirst());
+    }
+
+    /** The calculation that is filled in for the task in hand. */
+    public Optional<FillIn> fillIn() {
+        if (fillIn == null) {
+            fillIn = taskInHand().filter(id -> part.indexOf(id) >= 0).flatMap(exercise()::task).flatMap(task -> task.fillIn(truth));
+        }
+        return fillIn;
+    }
+
+    /** What stands below the plot: what was chosen, or the calculation that is to be filled in. */
+    public Below below() {
+        return fillIn().map(it -> it.way() == CalculationCells.Way.SUMS ? Below.SUMS : Below.MATRICES).orElse(work.plot().below());
+    }
+
+    /** The task that must be done before the plot is shown; nothing where it is shown. */
+    Optional<TaskState> hidesPlot() {
+        return tasks.stream().filter(state -> state.task().hidesPlot() && !state.done() && part.indexOf(state.task().id()) >= 0).findFirst();
     }
 
     public boolean isOpen(Aid aid) {

@@ -49,6 +49,7 @@ final class TaskStates {
                 open.addAll(state.task().revealed());
             }
         }
+        tasks.stream().filter(state -> part.indexOf(state.task().id()) >= 0 && !state.done()).forEach(state -> open.removeAll(state.task().hides()));
         return open;
     }
 }

@@ -9,8 +9,12 @@ import java.util.stream.Collectors;
 import hestra.data.DataTable;
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;
+import hestra.numbers.DecimalMark;
+import hestra.targets.Held;
 import hestra.task.Answer;
 import hestra.task.Attempt;
+import hestra.task.Seen;
+import hestra.task.Task;
 
 /**
  * What a student has done with an exercise so far.
@@ -58,6 +62,22 @@ public record Work(Map<String, PartWork> parts, Map<String, Answer> drafts, Chec
         Map<String, PartWork> all = new HashMap<>(parts);
         all.put(part.id(), changed);
         return new Work(all, drafts, checks, beginning, student);
+    }
+
+    /** With what is to be remembered of a change of a part's table, where a task asks for that. */
+    Work remembering(Part part, PartWork before, DecimalMark mark) {
+        PartWork now = part(part);
+        if (now.table() == before.table() || part.tasks().stream().noneMatch(Task::watchesMoves) || now.table().size() > Held.MOST_POINTS) {
+            return this;
+        }
+        List<Seen> earlier = now.round().equals(before.round()) ? seen(part) : List.of();
+        List<Seen> after = Seen.after(earlier, now.table(), part.inRound(now.round(), mark).truth(mark).given(), now.drawnRoles());
+        return after.equals(earlier) ? this : with(checks.seeing(part.id(), after));
+    }
+
+    /** What single points of a part have done, oldest first. */
+    List<Seen> seen(Part part) {
+        return checks.seen().getOrDefault(part.id(), List.of());
     }
 
     Work withDraft(String taskId, Answer answer) {

@@ -33,7 +33,7 @@ public sealed interface WorkEdit extends Edit.Local permits PlotEdit, SheetEdit,
         PartWork after = appliedTo(before, part, desk.exercise().mark());
         Pointing pointing = after.table() == before.table() ? desk.pointing() : rowChange(before).map(desk.pointing()::following)
                 .orElseGet(() -> after.table().size() < before.table().size() ? desk.pointing().atNoRow() : desk.pointing());
-        return new Desk(desk.exercise(), desk.work().with(part, after), pointing);
+        return new Desk(desk.exercise(), desk.work().with(part, after).remembering(part, before, desk.exercise().mark()), pointing);
     }
 
     /** The work with its table changed. Columns may be named; they come and go only where the data are the student's own. Chosen rows and roles are followed. */

@@ -104,7 +104,7 @@ public record Part(String id, String heading, DataTable data, Roles roles, Prove
 
     /** The task whose doing opens an aid: the first that names it. */
     public Optional<Task> opener(Aid aid) {
-        return tasks().stream().filter(task -> task.terms().opens().contains(aid)).findFirst();
+        return tasks().stream().filter(task -> task.terms().opens().contains(aid) || task.hides().contains(aid)).findFirst();
     }
 
     /**

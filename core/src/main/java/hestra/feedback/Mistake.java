@@ -47,6 +47,14 @@ public enum Mistake {
             "This comes out with the mistyped value still in the data. Correct the data first, then read again.",
             2, new InOtherData()),
 
+    ANOTHER_POINT("another-point", "a point that stands out in another way",
+            "This point stands out in another way than the one that is asked for.",
+            1, new Choice()),
+
+    ANOTHER_PLOT("another-plot", "a plot made by a typical error",
+            "This plot is made by a typical error.",
+            1, new Choice()),
+
     CUT_OFF("cut-off", "cut off, not rounded",
             "The digits after the last place were cut off. Look at the next digit and round.",
             3, new Writing()),
@@ -63,6 +71,9 @@ public enum Mistake {
 
     /** By the value that is asked for, in the data with every slip still in. */
     record InOtherData() implements Sign {}
+
+    /** By what was chosen or pointed at: the task that asks for it recognises it. */
+    record Choice() implements Sign {}
 
     /** By the way in which the right value is written down; this earns half the marks. */
     record Writing() implements Sign {}
@@ -117,7 +128,7 @@ public enum Mistake {
         Stream<OptionalDouble> values = switch (sign) {
             case Slip(Wrong wrong) -> asked.sources().map(data -> wrong.of(asked.what(), data));
             case InOtherData _ -> asked.withSlips().stream().map(asked.what()::in);
-            case Writing _ -> Stream.of();
+            case Writing _, Choice _ -> Stream.of();
         };
         return values.filter(OptionalDouble::isPresent).map(OptionalDouble::getAsDouble);
     }

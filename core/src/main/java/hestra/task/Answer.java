@@ -1,10 +1,17 @@
 package hestra.task;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
 
 import hestra.data.Roles;
+import hestra.figure.Frame;
 import hestra.fit.Trial;
 import hestra.targets.Held;
 import hestra.targets.Reason;
@@ -166,6 +173,132 @@ public sealed interface Answer {
         @Override
         public boolean isBlank() {
             return trial.isEmpty();
+        }
+    }
+
+    /**
+     * Points that were marked, and what is to be done about them.
+     *
+     * @param rows their rows in the printed table, from 0; those beyond its end are the student's own
+     */
+    record Pointed(Set<Integer> rows, Optional<PointAction> action, Optional<PointReason> reason) implements Answer {
+        public static final Pointed NOTHING = new Pointed(Set.of(), Optional.empty(), Optional.empty());
+
+        public Pointed {
+            rows = Collections.unmodifiableSet(new TreeSet<>(rows));
+        }
+
+        @Override
+        public boolean isBlank() {
+            return rows.isEmpty() && action.isEmpty() && reason.isEmpty();
+        }
+
+        public Pointed with(PointAction chosen) {
+            return new Pointed(rows, Optional.of(chosen), reason);
+        }
+
+        public Pointed with(PointReason chosen) {
+            return new Pointed(rows, action, Optional.of(chosen));
+        }
+    }
+
+    /** The one of several that was picked, from 0; nothing picked yet where empty. */
+    record Picked(OptionalInt option) implements Answer {
+        @Override
+        public boolean isBlank() {
+            return option.isEmpty();
+        }
+    }
+
+    /** Cells of a calculation as they were filled in, by their ids. */
+    record Filled(Map<String, String> cells) implements Answer {
+        public static final Filled NOTHING = new Filled(Map.of());
+
+        public Filled {
+            cells = Collections.unmodifiableMap(new TreeMap<>(cells));
+        }
+
+        @Override
+        public boolean isBlank() {
+            return cells.values().stream().allMatch(String::isBlank);
+        }
+
+        /** What stands in a cell; empty where nothing does. */
+        public String text(String id) {
+            return cells.getOrDefault(id, "");
+        }
+
+        public Filled with(String id, String text) {
+            Map<String, String> changed = new TreeMap<>(cells);
+            if (text.isEmpty()) {
+                changed.remove(id);
+            } else {
+                changed.put(id, text);
+            }
+            return new Filled(changed);
+        }
+    }
+
+    /**
+     * How a plot is drawn.
+     *
+     * @param roles which columns stand on the axes; nothing chosen yet where empty
+     * @param title stands above it
+     * @param xName what the axis along is called
+     * @param xUnit its unit
+     * @param yName what the upward axis is called
+     * @param yUnit its unit
+     * @param frame the part of the plane that is shown; nothing for the one that fits the data
+     */
+    record Drawn(Optional<Roles> roles, String title, String xName, String xUnit, String yName, String yUnit, Optional<Frame> frame) implements Answer {
+        @Override
+        public boolean isBlank() {
+            return roles.isEmpty();
+        }
+    }
+
+    /**
+     * What moves of points did.
+     *
+     * @param seen the states in which a single point had been moved, oldest first
+     * @param amounts by how much each move changed the value, as typed, in the order of the task's moves
+     * @param most the move that changed it most, from 0
+     * @param reason why
+     */
+    record Tried(List<Seen> seen, List<String> amounts, OptionalInt most, Optional<TryReason> reason) implements Answer {
+        public static final Tried NOTHING = new Tried(List.of(), List.of(), OptionalInt.empty(), Optional.empty());
+
+        public Tried {
+            seen = List.copyOf(seen);
+            amounts = List.copyOf(amounts);
+        }
+
+        @Override
+        public boolean isBlank() {
+            return amounts.stream().allMatch(String::isBlank) && most.isEmpty() && reason.isEmpty();
+        }
+
+        /** What was typed for a move; empty where nothing was. */
+        public String amount(int move) {
+            return move < amounts.size() ? amounts.get(move) : "";
+        }
+
+        /** What was said, without the states: those are found anew. */
+        public Tried with(int move, String amount) {
+            List<String> changed = new ArrayList<>(amounts);
+            while (changed.size() <= move) {
+                changed.add("");
+            }
+            changed.set(move, amount);
+            return new Tried(List.of(), changed, most, reason);
+        }
+
+        public Tried withMost(int move) {
+            return new Tried(List.of(), amounts, OptionalInt.of(move), reason);
+        }
+
+        public Tried with(TryReason why) {
+            return new Tried(List.of(), amounts, most, Optional.of(why));
         }
     }
 

@@ -1,5 +1,6 @@
 package hestra.task;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -18,9 +19,11 @@ import hestra.fit.Trial;
  * @param roles the roles that the student has chosen; nothing chosen yet where empty
  * @param drafts answers begun, by task id
  * @param trial the curve that is tried by eye
+ * @param drawing how the plot is drawn
+ * @param seen the states in which a single point had been moved
  * @param round the round of playing, from 1; nothing for the data as they were given out
  */
-public record Bench(Truth truth, DataTable table, Optional<Roles> roles, Map<String, Answer> drafts, Optional<Trial> trial, OptionalInt round) {
+public record Bench(Truth truth, DataTable table, Optional<Roles> roles, Map<String, Answer> drafts, Optional<Trial> trial, OptionalInt round, Drawing drawing, List<Seen> seen) {
 
     public Bench {
         drafts = Map.copyOf(drafts);
@@ -28,7 +31,7 @@ public record Bench(Truth truth, DataTable table, Optional<Roles> roles, Map<Str
 
     /** What is on the bench when nothing is tried by eye and the data are those that were given out. */
     public Bench(Truth truth, DataTable table, Optional<Roles> roles, Map<String, Answer> drafts) {
-        this(truth, table, roles, drafts, Optional.empty(), OptionalInt.empty());
+        this(truth, table, roles, drafts, Optional.empty(), OptionalInt.empty(), Drawing.BY_ITSELF, List.of());
     }
 
     /** Where the printed rows stand in the student's table. */

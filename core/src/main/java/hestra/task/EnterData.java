@@ -12,15 +12,20 @@ import hestra.feedback.Verdict;
 import hestra.numbers.Counted;
 
 /**
- * The student types the last pairs of the printed table.
+ * The student types the last pairs of the printed table, or all of them.
  *
- * @param count how many of the last rows are left for the student, at least 1
+ * @param count how many of the last rows are left for the student, at least 1; {@value #WHOLE} for the whole table, however long
  */
 public record EnterData(Terms terms, int count) implements Task {
 
     static final Kind KIND = new Kind("enter-data", "Enter data", EnterData.class, (id, truth) -> new EnterData(
             Terms.of(id, "Enter the last pairs", "Type the last pairs of the printed table into the table on the right.", 1), Math.clamp(truth.data().size(), 1, 3)));
 
+    /** The whole table. */
+    public static final int WHOLE = 100_000;
+
+    /** So many differences are named one by one. */
+    private static final int MOST_NAMED = 6;
     private static final String[] NUMBERS = {"no", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten"};
 
     public EnterData {
@@ -42,6 +47,11 @@ public record EnterData(Terms terms, int count) implements Task {
     @Override
     public int leavesToType() {
         return count;
+    }
+
+    /** Whether the whole table is to be typed. */
+    public boolean isWhole() {
+        return count == WHOLE;
     }
 
     @Override
@@ -94,13 +104,16 @@ public record EnterData(Terms terms, int count) implements Task {
             }
         }
         String message = differing.isEmpty()
-                ? (rows.size() == 1 ? "The last pair agrees" : "The last " + inWords(rows.size()) + " pairs agree") + " with the printed table."
-                : "Not as in the printed table: " + String.join("; ", differing) + ".";
+                ? (isWhole() ? "The table agrees" : rows.size() == 1 ? "The last pair agrees" : "The last " + inWords(rows.size()) + " pairs agree") + " with the printed table."
+                : "Not as in the printed table: " + String.join("; ", differing.subList(0, Math.min(MOST_NAMED, differing.size()))) + (differing.size() > MOST_NAMED ? "; and " + (differing.size() - MOST_NAMED) + " more" : "") + ".";
         return Verdict.ofParts(terms.marks(), parts, message).advising(differing.isEmpty() ? "" : "Compare them with it.");
     }
 
     @Override
     public Key key(Truth truth) {
+        if (isWhole()) {
+            return truth.data().size() == 0 ? Key.missing("there are no data yet") : Key.of("the whole table, " + Counted.of(truth.data().size(), "row"));
+        }
         return truth.data().size() < count ? Key.missing("needs at least " + Counted.of(count, "row") + " of data")
                 : Key.of(count == 1 ? "the last pair" : "the last " + count + " pairs");
     }

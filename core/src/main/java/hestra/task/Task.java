@@ -15,7 +15,7 @@ import hestra.numbers.Rounding;
  * What is asked. A kind of task is one room: its file holds all that it knows of itself, and nothing outside asks which kind a task is,
  * but the form in which it is answered and the fields in which it is written.
  */
-public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip, ReadValue, Predict, ExplainSlope, NumberQuestion, ByEye, ReachTarget {
+public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip, ReadValue, Predict, ExplainSlope, NumberQuestion, ByEye, ReachTarget, FindPoint, MatchPlot, FillCalculation, DrawIt, TryOut {
 
     /** What it has in common with all tasks of its kind. */
     Kind kind();
@@ -116,6 +116,26 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
     /** What of the plot an answer is about. */
     default Subject subject() {
         return needs().isEmpty() ? Subject.NOTHING : Subject.CURVE;
+    }
+
+    /** The calculation that is filled in for it, where that is how it is answered. */
+    default Optional<FillIn> fillIn(Truth truth) {
+        return Optional.empty();
+    }
+
+    /** Whether it asks what moves of single points did, so that they are remembered. */
+    default boolean watchesMoves() {
+        return false;
+    }
+
+    /** Whether the part's plot would give the answer away, and is not shown before it is done. */
+    default boolean hidesPlot() {
+        return false;
+    }
+
+    /** The aids that would give the answer away: they are closed before it is done, whatever else opens them. */
+    default Set<Aid> hides() {
+        return Set.of();
     }
 
     /** The aids that are open while a round that has been checked lasts: what the answer is then seen beside. */

@@ -109,11 +109,12 @@ public final class Truth {
 
     /** The table that the student starts from: the true data with the slips in, without the rows left to type. */
     public DataTable given() {
-        List<Row> rows = new ArrayList<>(slipped().rows());
+        DataTable slipped = slipped();
+        List<Row> rows = new ArrayList<>(slipped.rows());
         for (int row = 0; row < rows.size(); row++) {
             rows.set(row, rows.get(row).givenAs(row));
         }
-        return data.withRows(rows).withoutRows(leftToType());
+        return slipped.withRows(rows).withoutRows(leftToType());
     }
 
     private DataTable slipped() {

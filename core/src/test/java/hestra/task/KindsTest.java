@@ -3,6 +3,7 @@ package hestra.task;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Stream;
 
@@ -19,7 +20,8 @@ class KindsTest {
     /** An answer of each sort. */
     private static final List<Answer> ANSWERS = List.of(new Answer.Entered(List.of()), new Answer.RolesChosen(Optional.empty()), Answer.Described.NOTHING,
             new Answer.Treated("", Optional.empty(), List.of()), new Answer.Typed(""), new Answer.Predictions(List.of()), new Answer.Sentence(""), Answer.Reached.NOTHING,
-            new Answer.Placed(Optional.empty()));
+            new Answer.Placed(Optional.empty()), Answer.Pointed.NOTHING, new Answer.Picked(OptionalInt.empty()), Answer.Filled.NOTHING,
+            new Answer.Drawn(Optional.empty(), "", "", "", "", "", Optional.empty()), Answer.Tried.NOTHING);
 
     @Test
     void everyKindIsOffered() {

@@ -53,7 +53,7 @@ public final class StripView extends VBox {
         getStyleClass().add("strip");
         setId("strip");
         model.watch(findings -> {
-            boolean shown = findings.work().plot().below() == Below.RESIDUALS;
+            boolean shown = findings.below() == Below.RESIDUALS;
             present(this, shown);
             view.changed();
             kinds.setVisible(findings.residualsAreOpen());

@@ -114,7 +114,7 @@ public final class SheetView extends ScrollPane implements Sheet {
             PartHeading partHeading = new PartHeading(model, part);
             headings.add(partHeading);
             list.getChildren().add(partHeading);
-            part.blocks().forEach(block -> list.getChildren().add(block instanceof Block.Asked(Task task) ? card(part, task) : BlockView.of(block, part, exercise, here)));
+            part.blocks().forEach(block -> list.getChildren().add(block instanceof Block.Asked(Task task) ? card(part, task, here) : BlockView.of(block, part, exercise, here)));
         }
         list.getChildren().add(handIn);
         margin.cards = List.copyOf(cards);
@@ -122,8 +122,8 @@ public final class SheetView extends ScrollPane implements Sheet {
         margin.getChildren().addAll(margin.markers);
     }
 
-    private TaskCard card(Part part, Task task) {
-        TaskCard card = new TaskCard(model.of(part), task, this::wasChecked, go);
+    private TaskCard card(Part part, Task task, Look here) {
+        TaskCard card = new TaskCard(model.of(part), task, this::wasChecked, go, here);
         cards.add(card);
         margin.markers.add(card.marker());
         return card;

@@ -22,6 +22,7 @@ import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desk.TaskState;
 import hestra.desk.WorkEdit;
+import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.FocusMark;
 import hestra.desktop.parts.ProseView;
@@ -53,6 +54,7 @@ final class TaskCard extends VBox {
     private final Task task;
     private final Consumer<TaskCard> checked;
     private final Consumer<AnswerPlace> go;
+    private final Look look;
     private final Region marker = new Region();
     private final Label title = new Label();
     private final Label terms = new Label();
@@ -67,9 +69,10 @@ final class TaskCard extends VBox {
     private final VBox inside = new VBox();
 
     /** The card of a task; {@code checked} is told when an answer has been judged. */
-    TaskCard(DeskModel model, Task task, Consumer<TaskCard> checked, Consumer<AnswerPlace> go) {
+    TaskCard(DeskModel model, Task task, Consumer<TaskCard> checked, Consumer<AnswerPlace> go, Look look) {
         this.checked = checked;
         this.go = go;
+        this.look = look;
         this.model = model;
         this.task = task;
         this.prompt = new ProseView("");
@@ -139,7 +142,7 @@ final class TaskCard extends VBox {
     /** The form, made when the task is first opened: most of a sheet is closed most of the time. */
     private TaskForm body() {
         if (body == null) {
-            body = TaskForm.of(model, task, this::check, go);
+            body = TaskForm.of(model, task, this::check, go, look);
             inside.getChildren().add(1, body);
         }
         return body;

@@ -15,6 +15,7 @@ import javafx.scene.layout.VBox;
 
 import hestra.desk.Edit;
 import hestra.desk.Findings;
+import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.FocusMark;
 import hestra.task.Answer;
@@ -22,14 +23,19 @@ import hestra.task.AnswerPlace;
 import hestra.task.ByEye;
 import hestra.task.ChooseRoles;
 import hestra.task.Describe;
+import hestra.task.DrawIt;
 import hestra.task.EnterData;
 import hestra.task.ExplainSlope;
+import hestra.task.FillCalculation;
+import hestra.task.FindPoint;
 import hestra.task.FindSlip;
+import hestra.task.MatchPlot;
 import hestra.task.NumberQuestion;
 import hestra.task.Predict;
 import hestra.task.ReachTarget;
 import hestra.task.ReadValue;
 import hestra.task.Task;
+import hestra.task.TryOut;
 
 /** The part of a task's card in which the answer is given: a form for each kind of task. */
 abstract class TaskForm extends VBox {
@@ -48,7 +54,7 @@ abstract class TaskForm extends VBox {
     }
 
     /** The form of a task; {@code check} checks the answer, {@code go} puts the keyboard where it is answered. */
-    static TaskForm of(DeskModel model, Task task, Runnable check, Consumer<AnswerPlace> go) {
+    static TaskForm of(DeskModel model, Task task, Runnable check, Consumer<AnswerPlace> go, Look look) {
         return switch (task) {
             case EnterData _, FindSlip _ -> new PrintedForm(model, task, check);
             case ChooseRoles _ -> new RolesForm(model, task, check);
@@ -58,6 +64,11 @@ abstract class TaskForm extends VBox {
             case NumberQuestion question -> new NumberForm(model, question, check, question.unit());
             case ByEye byEye -> new ByEyeForm(model, byEye, check, () -> go.accept(AnswerPlace.PLOT));
             case ReachTarget target -> new TargetForm(model, target, check, () -> go.accept(AnswerPlace.PLOT));
+            case FindPoint find -> new FindPointForm(model, find, check, () -> go.accept(AnswerPlace.PLOT));
+            case MatchPlot match -> new MatchPlotForm(model, match, check, look);
+            case FillCalculation fill -> new FillCalculationForm(model, fill, check, () -> go.accept(AnswerPlace.CALCULATION));
+            case DrawIt draw -> new DrawItForm(model, draw, check, () -> go.accept(AnswerPlace.PLOT));
+            case TryOut tryOut -> new TryOutForm(model, tryOut, check, () -> go.accept(AnswerPlace.PLOT));
             case ExplainSlope _ -> new SentenceForm(model, task, check, "Write it as you would say it to a visitor.");
         };
     }

@@ -139,7 +139,7 @@ final class PartView {
     }
 
     Place belowPlace() {
-        return new Place(List.of(strip, working), () -> strip.isVisible() ? Optional.of(strip) : FocusMark.first(working));
+        return new Place(List.of(strip, working), () -> strip.isVisible() ? Optional.of(strip) : working.entry().or(() -> FocusMark.first(working)));
     }
 
     Place tablePlace() {

@@ -6,6 +6,7 @@ import java.util.function.Consumer;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -27,6 +28,7 @@ import hestra.fit.Fit;
 import hestra.fit.LineFit;
 import hestra.fit.LinearFit;
 import hestra.task.Aid;
+import hestra.task.FillIn;
 import hestra.working.MatrixWorking;
 import hestra.working.SumsWorking;
 
@@ -47,6 +49,7 @@ public final class WorkingView extends BorderPane {
     private Choices<Below> which;
     private SumsTable sums;
     private Findings shown;
+    private Optional<FillPane> filling = Optional.empty();
 
     /** The view; {@code keep} keeps the calculation on a sheet of one's own, where there is one. */
     public WorkingView(DeskModel model, Optional<Consumer<Keepable>> keep) {
@@ -85,7 +88,7 @@ public final class WorkingView extends BorderPane {
     }
 
     private void show(Findings findings) {
-        Below below = findings.work().plot().below();
+        Below below = findings.below();
         boolean visible = below != Below.RESIDUALS;
         present(this, visible);
         if (!visible) {
@@ -96,6 +99,14 @@ public final class WorkingView extends BorderPane {
             build();
         }
         which.show(Optional.of(below));
+        Optional<FillIn> fill = findings.fillIn();
+        which.setDisable(fill.isPresent());
+        if (fill.isPresent()) {
+            fill(findings, fill.get());
+            shown = null;
+            return;
+        }
+        filling = Optional.empty();
         Optional<Aid> closed = Stream.of(Aid.LINE, Aid.EQUATION, Aid.R, Aid.R_SQUARED, Aid.RESIDUALS).filter(aid -> !findings.isOpen(aid)).findFirst();
         if (closed.isPresent()) {
             say("The calculation will appear here. " + findings.whatOpens(closed.get()) + ".");
@@ -106,6 +117,25 @@ public final class WorkingView extends BorderPane {
             matrices(findings);
         }
         shown = findings;
+    }
+
+    private void fill(Findings findings, FillIn fill) {
+        String task = findings.taskInHand().orElseThrow();
+        if (filling.filter(it -> it.isOf(task, fill)).isEmpty()) {
+            filling = Optional.of(new FillPane(model, task, fill, findings.style()));
+        }
+        text = Optional.empty();
+        copy.setVisible(false);
+        onSheet.setVisible(false);
+        filling.get().show(findings);
+        if (getCenter() != filling.get()) {
+            setCenter(filling.get());
+        }
+    }
+
+    /** Where typing goes: the next cell to fill in, where there is one. */
+    public Optional<Node> entry() {
+        return filling.flatMap(FillPane::entry);
     }
 
     private void sums(Findings findings) {

@@ -13,6 +13,7 @@ import javafx.util.Subscription;
 import hestra.data.PointChange;
 import hestra.desk.ExerciseEdit;
 import hestra.desk.Findings;
+import hestra.desk.FixedPlot;
 import hestra.desk.PartEdit;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Choices;
@@ -41,6 +42,7 @@ final class ExerciseEditor extends VBox implements Editor {
     private final Choices<EquationForm.Base> base;
     private final DigitsMenu digits;
     private final Choices<KeptPoints> kept;
+    private final FrameFields frame;
 
     ExerciseEditor(DeskModel model) {
         this.model = model;
@@ -77,6 +79,8 @@ final class ExerciseEditor extends VBox implements Editor {
         digits = DigitsMenu.inForm("write-digits", count -> model.apply(new PartEdit.WriteRules(model.findings().written().rules().withDigits(count))));
         kept = new Choices<>("kept-points", List.of(KeptPoints.values()), KeptPoints::inWords,
                 it -> model.apply(new PartEdit.WriteRules(model.findings().written().rules().with(it))));
+        frame = new FrameFields(() -> model.desk().exercise().mark(), () -> FixedPlot.truth(model.desk().exercise(), model.findings().written()).frame(),
+                it -> model.apply(new PartEdit.WriteRules(model.findings().written().rules().showing(it))));
         HBox equations = new HBox(8, order, letters);
         warning.getStyleClass().add("warning-box");
         warning.setWrapText(true);
@@ -85,7 +89,7 @@ final class ExerciseEditor extends VBox implements Editor {
         hint.getStyleClass().add("small");
         getChildren().addAll(title, hint, label("where the data come from"), place, ofPart,
                 label("closed until a task opens it"), held, warning,
-                label("in the plot, points may be"), points, label("equations are written"), equations, label("exponentials are written"), base, label("digits in the numbers of curves"), digits,
+                label("in the plot, points may be"), points, label("the plot shows to begin with"), frame, label("equations are written"), equations, label("exponentials are written"), base, label("digits in the numbers of curves"), digits,
                 label("answers that are right for the points a student kept, others set aside"), kept);
         watching = model.watch(this::show);
     }
@@ -114,6 +118,7 @@ final class ExerciseEditor extends VBox implements Editor {
         base.show(Optional.of(part.rules().form().base()));
         digits.show(part.rules().digits());
         kept.show(Optional.of(part.rules().kept()));
+        frame.show(part.rules().frame());
         List<Part.Shut> shut = part.shut();
         warning.setText(String.join("\n", shut.stream().map(it -> inWords(exercise, it)).toList()));
         present(warning, !shut.isEmpty());

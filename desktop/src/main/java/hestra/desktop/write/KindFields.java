@@ -11,14 +11,19 @@ import hestra.desktop.model.DeskModel;
 import hestra.task.ByEye;
 import hestra.task.ChooseRoles;
 import hestra.task.Describe;
+import hestra.task.DrawIt;
 import hestra.task.EnterData;
 import hestra.task.ExplainSlope;
+import hestra.task.FillCalculation;
+import hestra.task.FindPoint;
 import hestra.task.FindSlip;
+import hestra.task.MatchPlot;
 import hestra.task.NumberQuestion;
 import hestra.task.Predict;
 import hestra.task.ReachTarget;
 import hestra.task.ReadValue;
 import hestra.task.Task;
+import hestra.task.TryOut;
 
 /** The fields that tasks of one kind alone have, among those of a task. */
 final class KindFields<T extends Task> {
@@ -42,6 +47,11 @@ final class KindFields<T extends Task> {
             case NumberQuestion _ -> NumberQuestionFields.add(new KindFields<>(fields, NumberQuestion.class), model);
             case ByEye _ -> ByEyeFields.add(new KindFields<>(fields, ByEye.class), model);
             case ReachTarget _ -> ReachTargetFields.add(new KindFields<>(fields, ReachTarget.class), model);
+            case FindPoint _ -> FindPointFields.add(new KindFields<>(fields, FindPoint.class), model);
+            case MatchPlot _ -> MatchPlotFields.add(new KindFields<>(fields, MatchPlot.class));
+            case FillCalculation _ -> FillCalculationFields.add(new KindFields<>(fields, FillCalculation.class));
+            case DrawIt _ -> DrawItFields.add(new KindFields<>(fields, DrawIt.class));
+            case TryOut _ -> TryOutFields.add(new KindFields<>(fields, TryOut.class), model);
             case ChooseRoles _, ExplainSlope _ -> { }
         }
     }

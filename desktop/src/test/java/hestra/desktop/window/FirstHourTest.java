@@ -4,16 +4,27 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import javafx.geometry.Point2D;
 import javafx.scene.input.KeyCode;
 
 import hestra.Kelp;
+import hestra.data.TableEdit;
+import hestra.data.Variable;
 import hestra.desk.Findings;
+import hestra.desk.PlotEdit;
+import hestra.desk.WorkEdit;
 import hestra.desktop.demo.OrrinBay;
 import hestra.documents.exercise.HandInFile;
 import hestra.documents.file.Result;
 import hestra.exercise.Exercise;
+import hestra.feedback.Quantity;
+import hestra.figure.Dress;
+import hestra.fit.CurveFit;
+import hestra.fit.LeastSquares;
+import hestra.fit.Trial;
 import hestra.marking.HandIn;
 import hestra.marking.MarkSheet;
 import hestra.numbers.NumberStyle;
@@ -21,15 +32,21 @@ import hestra.task.ByEye;
 import hestra.task.ChooseRoles;
 import hestra.task.Describe;
 import hestra.task.Description;
+import hestra.task.DrawIt;
 import hestra.task.EnterData;
 import hestra.task.ExplainSlope;
+import hestra.task.FillCalculation;
+import hestra.task.FillIn;
+import hestra.task.FindPoint;
 import hestra.task.FindSlip;
+import hestra.task.MatchPlot;
 import hestra.task.NumberQuestion;
 import hestra.task.Predict;
 import hestra.task.ReachTarget;
 import hestra.task.ReadValue;
 import hestra.task.Task;
 import hestra.task.Truth;
+import hestra.task.TryOut;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -161,8 +178,67 @@ class FirstHourTest {
             case ReadValue _, NumberQuestion _ -> person.type(plain(task.key(truth).text().split(" ")[0]));
             case Predict predict -> predict(person, predict, truth);
             case ExplainSlope _ -> person.type(sentence(truth));
-            case ByEye _, ReachTarget _ -> throw new IllegalStateException("not in these: " + task.id());
+            case FindPoint find -> find(person, find, truth);
+            case MatchPlot match -> person.click(match.id() + "-option-" + match.key(truth).text().split(" ")[1]);
+            case ByEye byEye -> place(person, byEye, truth);
+            case FillCalculation fill -> fill(person, fill, truth);
+            case DrawIt draw -> draw(person, draw, truth);
+            case TryOut tried -> tryOut(person, tried, truth);
+            case ReachTarget target -> throw new IllegalStateException("not in these: " + target.id());
         }
+    }
+
+    private static void find(Person person, FindPoint find, Truth truth) throws IOException {
+        person.pressAt(person.point(Integer.parseInt(find.key(truth).text().split("[ ,]")[1]) - 1), 1);
+        person.click(find.id() + "-action-" + named(find.action().orElseThrow()));
+        person.click(find.id() + "-reason-" + named(find.reason().orElseThrow()));
+    }
+
+    private static String named(Enum<?> constant) {
+        return constant.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    /** Drags each handle to the best curve. */
+    private static void place(Person person, ByEye task, Truth truth) throws IOException {
+        person.click(task.id() + "-place");
+        CurveFit best = LeastSquares.fit(task.curve(), truth.pairs()).curveFit().orElseThrow();
+        for (int i = 0; i < task.curve().coefficients(); i++) {
+            Trial.Handle handle = person.model().findings().work().curves().trial().orElseThrow().handles().get(i);
+            person.drag(person.place(handle.x(), handle.y()), person.place(handle.x(), best.fitted(handle.x()).orElseThrow()));
+        }
+    }
+
+    /** Goes to the first cell and on from cell to cell with Tab. */
+    private static void fill(Person person, FillCalculation task, Truth truth) throws IOException {
+        FillIn fill = task.fillIn(truth).orElseThrow();
+        person.click(task.id() + "-go");
+        for (String id : fill.asked()) {
+            person.type(plain(truth.style().show(fill.cells().value(id), task.rounding())));
+            person.press(KeyCode.TAB);
+        }
+    }
+
+    private static void draw(Person person, DrawIt task, Truth truth) throws IOException {
+        person.click(task.id() + "-column-" + truth.roles().explanatory() + "-along");
+        person.apply(new WorkEdit.ChangeTable(new TableEdit.Name(truth.roles().explanatory(), Variable.named(truth.x().name()).withUnit(truth.x().unit()))));
+        person.apply(new WorkEdit.ChangeTable(new TableEdit.Name(truth.roles().response(), Variable.named(truth.y().name()).withUnit(truth.y().unit()))));
+        person.apply(new PlotEdit.DressPlot(Dress.USUAL.withTitle("Rings")));
+        person.shiftDrag(person.place(0, 0), person.place(130, 80));
+    }
+
+    private static void tryOut(Person person, TryOut task, Truth truth) throws IOException {
+        for (int i = 0; i < task.moves().size(); i++) {
+            TryOut.Move move = task.moves().get(i);
+            Point2D from = person.point(move.row());
+            person.drag(from, person.place(truth.pairs().x(move.row()), truth.pairs().y(move.row()) + move.dy()));
+            double now = LeastSquares.line(person.model().findings().pairs()).line().orElseThrow().slope().value();
+            double change = now - truth.evidence().value(Quantity.SLOPE).orElseThrow();
+            person.click(task.id() + "-amount-" + i);
+            person.type(plain(truth.style().show(change, task.rounding())));
+            person.click(task.id() + "-put-back");
+        }
+        person.click(task.id() + "-most-move-1");
+        person.click(task.id() + "-reason-" + named(task.reason().orElseThrow()));
     }
 
     /** As it is typed on a keyboard. */

@@ -131,6 +131,11 @@ final class Names {
         name("sentence", Answer.Sentence.class);
         name("reached", Answer.Reached.class);
         name("placed", Answer.Placed.class);
+        name("pointed", Answer.Pointed.class);
+        name("picked", Answer.Picked.class);
+        name("filled", Answer.Filled.class);
+        name("drawn", Answer.Drawn.class);
+        name("tried", Answer.Tried.class);
         // Measure
         name("value", Measure.Value.class);
         name("of-point", Measure.OfPoint.class);

@@ -36,8 +36,15 @@ import hestra.targets.Reason;
 import hestra.task.Aid;
 import hestra.task.Answer;
 import hestra.task.Description;
+import hestra.task.MatchPlot;
+import hestra.task.PointAction;
+import hestra.task.PointReason;
+import hestra.task.PointSort;
 import hestra.task.Task;
 import hestra.task.Terms;
+import hestra.task.TryReason;
+import hestra.task.WrongPlot;
+import hestra.working.CalculationCells;
 import org.junit.jupiter.api.Test;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -48,7 +55,8 @@ class NamesTest {
     private static final List<Class<?>> FAMILIES = List.of(Edit.Final.class, Edit.Step.class, Edit.Lasting.class, TableEdit.class, Provenance.class, Along.class,
             Answer.class, Measure.class, Rounding.class, Block.class, Task.class);
     private static final List<Class<? extends Enum<?>>> ENUMS = List.of(Aid.class, Quantity.class, DecimalMark.class, PointChange.class, Layer.class, Slot.class, Spacing.class,
-            StripKind.class, Below.class, Terms.Showing.class, Terms.Opening.class, Terms.Afterwards.class, Terms.Playing.class, Terms.Counting.class, Reason.class, PointMeasure.class, EquationForm.Base.class, KeptPoints.class,
+            StripKind.class, Below.class, Terms.Showing.class, Terms.Opening.class, Terms.Afterwards.class, Terms.Playing.class, Terms.Counting.class, Reason.class, PointMeasure.class, PointSort.class, PointAction.class, PointReason.class, WrongPlot.class, MatchPlot.Shown.class,
+            CalculationCells.Way.class, TryReason.class, EquationForm.Base.class, KeptPoints.class,
             Keepable.class, Exercise.Purpose.class, Description.Direction.class, Description.Form.class, Description.Strength.class, Description.Unusual.class);
 
     private static Stream<Class<?>> members(Class<?> family) {

@@ -1,0 +1,206 @@
+package hestra.task;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+import hestra.data.Pairs;
+import hestra.data.TableEdit;
+import hestra.feedback.Mistake;
+import hestra.feedback.Outcome;
+import hestra.feedback.Verdict;
+import hestra.fit.Fit;
+
+/**
+ * The student points at one point or several in the plot, and says what to do about them and why.
+ *
+ * @param sort which are to be found
+ * @param count how many, at least 1; with points that the author names it is as many as those are
+ * @param rows the rows, from 0, that the author names; for a mistyped value only where no task of the part gives a slip out
+ * @param action what is to be done about them; nothing where that is not asked
+ * @param reason why; nothing where that is not asked
+ */
+public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> rows, Optional<PointAction> action, Optional<PointReason> reason) implements Task {
+
+    public static final int MOST = 10;
+
+    static final Kind KIND = new Kind("find-point", "Find the point", FindPoint.class, (id, _) -> new FindPoint(
+            Terms.of(id, "Find the point", "Which point changes the line most? Click it.", 2), PointSort.MOST_INFLUENTIAL, 1, Set.of(), Optional.empty(), Optional.empty()));
+
+    /** Two points that stand out by amounts as near as this are not told apart. */
+    private static final double TIED = 1e-9;
+
+    public FindPoint {
+        rows = Set.copyOf(rows);
+        if (count < 1 || count > MOST || rows.size() > MOST || rows.stream().anyMatch(row -> row < 0)) {
+            throw new IllegalArgumentException(count + " points, rows " + rows);
+        }
+    }
+
+    @Override
+    public Kind kind() {
+        return KIND;
+    }
+
+    @Override
+    public Task with(Terms other) {
+        return new FindPoint(other, sort, count, rows, action, reason);
+    }
+
+    @Override
+    public AnswerPlace place() {
+        return AnswerPlace.PLOT;
+    }
+
+    @Override
+    public Subject subject() {
+        return Subject.POINTS;
+    }
+
+    @Override
+    public boolean hidesSuspicions() {
+        return sort == PointSort.MISTYPED;
+    }
+
+    @Override
+    public Task following(TableEdit change) {
+        return new FindPoint(terms, sort, count, rows.stream().map(change::rowAfter).filter(row -> row >= 0).collect(Collectors.toSet()), action, reason);
+    }
+
+    /** How many points are to be found. */
+    public int wanted(Truth truth) {
+        return switch (sort) {
+            case MISTYPED, CHOSEN -> Math.max(1, named(truth).size());
+            case MOST_INFLUENTIAL, HIGHEST_LEVERAGE, LARGEST_RESIDUAL -> count;
+        };
+    }
+
+    private Set<Integer> named(Truth truth) {
+        return sort == PointSort.MISTYPED && !truth.slips().isEmpty() ? truth.slips() : rows.stream().filter(row -> row < truth.data().size()).collect(Collectors.toSet());
+    }
+
+    /** The rows of points that are right, in the true data or in those with a slip still in; none where they cannot be told. */
+    private List<Set<Integer>> right(Truth truth) {
+        if (sort == PointSort.MISTYPED || sort == PointSort.CHOSEN) {
+            return named(truth).isEmpty() ? List.of() : List.of(named(truth));
+        }
+        return Stream.of(truth.pairs(), truth.pairsWithSlips()).map(pairs -> foremost(sort, pairs)).flatMap(Optional::stream).distinct().toList();
+    }
+
+    /** The rows of the points that stand out most in a way; nothing where there are too few or the last of them is tied. */
+    private Optional<Set<Integer>> foremost(PointSort how, Pairs pairs) {
+        List<Map.Entry<Integer, Double>> sizes = how.sizes(pairs).entrySet().stream().sorted(Map.Entry.<Integer, Double>comparingByValue().reversed()).toList();
+        boolean told = sizes.size() > count && sizes.get(count - 1).getValue() > sizes.get(count).getValue() * (1 + TIED);
+        return told ? Optional.of(sizes.subList(0, count).stream().map(Map.Entry::getKey).collect(Collectors.toSet())) : Optional.empty();
+    }
+
+    /** The answer with the points of these rows of the student's table marked, and everything else as it was given before. */
+    public Answer.Pointed pointing(Bench bench, Iterable<Integer> places) {
+        Placement placement = bench.placement();
+        Set<Integer> printed = new TreeSet<>();
+        places.forEach(place -> {
+            int row = placement.printedAt(place);
+            printed.add(row < 0 ? bench.truth().data().size() + place : row);
+        });
+        Answer.Pointed before = standing(bench);
+        return new Answer.Pointed(printed, before.action(), before.reason());
+    }
+
+    @Override
+    public Answer.Pointed standing(Bench bench) {
+        return bench.draft(this, Answer.Pointed.NOTHING).as(Answer.Pointed.class);
+    }
+
+    @Override
+    public boolean takes(Answer answer) {
+        return answer instanceof Answer.Pointed;
+    }
+
+    @Override
+    public Optional<String> unfinished(Answer answer, Truth truth) {
+        Answer.Pointed given = answer.as(Answer.Pointed.class);
+        int wanted = wanted(truth);
+        if (given.rows().size() != wanted) {
+            return Optional.of(wanted == 1 ? given.rows().isEmpty() ? "Click the point in the plot first." : "One point is asked for. Click it by itself."
+                    : "Mark " + wanted + " points: click one, then the others with Ctrl held down. " + given.rows().size() + " marked so far.");
+        } else if (action.isPresent() && given.action().isEmpty()) {
+            return Optional.of("Say what is to be done about it.");
+        }
+        return reason.isPresent() && given.reason().isEmpty() ? Optional.of("Say why.") : Optional.empty();
+    }
+
+    @Override
+    public Verdict judged(Attempt attempt, Truth truth) {
+        Answer.Pointed given = attempt.answer().as(Answer.Pointed.class);
+        List<Set<Integer>> right = right(truth);
+        List<Verdict.Part> parts = new ArrayList<>();
+        List<String> notes = new ArrayList<>();
+        boolean found = right.contains(given.rows());
+        parts.add(new Verdict.Part("point", found ? Outcome.RIGHT : Outcome.WRONG, ""));
+        Optional<PointSort> other = found ? Optional.empty() : standingOutOtherwise(given.rows(), truth);
+        notes.add(found ? (given.rows().size() == 1 ? "You found the point." : "You found the points.") : other.map(it -> "This is " + it.named() + ", not " + sort.named() + ".")
+                .orElse(given.rows().size() == 1 ? "This is not " + sort.named() + "." : right.isEmpty() || right.stream().noneMatch(it -> given.rows().stream().anyMatch(it::contains))
+                        ? "None of these is one of them." : "Some of these are right, not all."));
+        action.ifPresent(key -> part(parts, notes, "what to do", given.action().filter(key::equals).isPresent(), "What to do about it is not right yet."));
+        reason.ifPresent(key -> part(parts, notes, "why", given.reason().filter(key::equals).isPresent(), "The reason is not the best one."));
+        return Verdict.ofParts(terms.marks(), parts, String.join(" ", notes)).recognising(other.isPresent() ? List.of(Mistake.ANOTHER_POINT) : List.of()).advising(found ? "" : advice());
+    }
+
+    private static void part(List<Verdict.Part> parts, List<String> notes, String name, boolean right, String note) {
+        parts.add(new Verdict.Part(name, right ? Outcome.RIGHT : Outcome.WRONG, ""));
+        if (!right) {
+            notes.add(note);
+        }
+    }
+
+    private String advice() {
+        return switch (sort) {
+            case MISTYPED -> "Which value cannot be true?";
+            case MOST_INFLUENTIAL -> "Which point would change the line most if it were gone?";
+            case HIGHEST_LEVERAGE -> "Leverage is a matter of x alone.";
+            case LARGEST_RESIDUAL -> "Look at the distances from the line, upward and downward.";
+            case CHOSEN -> "";
+        };
+    }
+
+    /** In which other way these points stand out most. */
+    private Optional<PointSort> standingOutOtherwise(Set<Integer> rows, Truth truth) {
+        return Stream.of(PointSort.MOST_INFLUENTIAL, PointSort.HIGHEST_LEVERAGE, PointSort.LARGEST_RESIDUAL).filter(it -> it != sort && rows.size() == 1 && wanted(truth) == 1)
+                .filter(it -> foremost(it, truth.pairs()).filter(rows::equals).isPresent()).findFirst();
+    }
+
+    @Override
+    public Key key(Truth truth) {
+        List<Set<Integer>> right = right(truth);
+        if (right.isEmpty()) {
+            return Key.missing(switch (sort) {
+                case MISTYPED -> "no task of this part gives out a mistyped value, and no row is named";
+                case CHOSEN -> "no row is named";
+                case MOST_INFLUENTIAL, HIGHEST_LEVERAGE, LARGEST_RESIDUAL -> truth.evidence().fit() instanceof Fit.None(String why) ? why : "two points stand out by as much as each other";
+            });
+        }
+        String what = Stream.of(Optional.of(rowsInWords(right.getFirst())), action.map(PointAction::inWords), reason.map(PointReason::inWords)).flatMap(Optional::stream).collect(Collectors.joining(" · "));
+        List<Key.Recognised> recognised = wanted(truth) > 1 ? List.of() : Stream.of(PointSort.MOST_INFLUENTIAL, PointSort.HIGHEST_LEVERAGE, PointSort.LARGEST_RESIDUAL).filter(it -> it != sort)
+                .flatMap(it -> foremost(it, truth.pairs()).stream()).filter(it -> !right.contains(it)).distinct().map(it -> new Key.Recognised(Mistake.ANOTHER_POINT, rowsInWords(it))).toList();
+        return Key.of(what).recognising(recognised);
+    }
+
+    private static String rowsInWords(Set<Integer> rows) {
+        return (rows.size() == 1 ? "row " : "rows ") + rows.stream().sorted().map(row -> Integer.toString(row + 1)).collect(Collectors.joining(", "));
+    }
+
+    @Override
+    public List<String> inWords(Answer answer, Truth truth) {
+        Answer.Pointed given = answer.as(Answer.Pointed.class);
+        List<String> lines = new ArrayList<>();
+        lines.add(given.rows().isEmpty() ? "no point marked" : rowsInWords(given.rows()));
+        given.action().ifPresent(it -> lines.add(it.inWords()));
+        given.reason().ifPresent(it -> lines.add("because " + it.inWords()));
+        return lines;
+    }
+}
