@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Random;
 import java.util.Set;
 import java.util.concurrent.CompletableFuture;
@@ -39,8 +40,17 @@ import hestra.desktop.plot.PlotView;
 import hestra.desktop.tour.FxThread;
 import hestra.desktop.window.MainWindow;
 import hestra.exercise.Exercise;
+import hestra.feedback.Quantity;
 import hestra.figure.Layer;
 import hestra.numbers.DecimalMark;
+import hestra.targets.Band;
+import hestra.targets.Condition;
+import hestra.targets.Held;
+import hestra.targets.Measure;
+import hestra.targets.PointMeasure;
+import hestra.task.ReachTarget;
+import hestra.task.Task;
+import hestra.task.Terms;
 
 /**
  * Drags one of many points in the real window, a mouse move each frame, and tells how long the frames take: line, residuals,
@@ -78,6 +88,9 @@ public final class DragFrames {
             List<Long> bare = bare(points);
             report(points + " discs on a bare canvas", bare, bare);
             window(points, bare);
+            if (points <= Held.MOST_POINTS) {
+                target(points, bare);
+            }
         }
         FxThread.stop();
     }
@@ -145,6 +158,34 @@ public final class DragFrames {
         });
         FxThread.settle();
         report(points + " points, the view is zoomed", frames(points, frame -> Event.fireEvent(plot, wheel(plot, frame))), bare);
+        FxThread.call(() -> {
+            stage.hide();
+            return null;
+        });
+    }
+
+    /** A point is dragged while a target of five conditions shows how each of them stands. */
+    private static void target(int points, List<Long> bare) throws IOException {
+        Task task = new ReachTarget(Terms.of("target", "Reach it", "Reach it.", 2), List.of(new Condition(new Measure.Value(Quantity.SLOPE), Band.atMost(0.5)),
+                new Condition(new Measure.Value(Quantity.R), Band.between(0.5, 0.6)), new Condition(new Measure.OfPoint(OptionalInt.empty(), PointMeasure.LEVERAGE), Band.atLeast(0.3)),
+                new Condition(new Measure.OfPoint(OptionalInt.of(points / 2), PointMeasure.INFLUENCE), Band.atMost(0.1)), new Condition(new Measure.Touched(Set.of(points / 2)), Band.atMost(0))));
+        Path state = Files.createTempDirectory("hestra-frames");
+        Exercise exercise = many(points).withFirst(part -> part.withTasks(List.of(task)));
+        MainWindow window = FxThread.call(() -> new MainWindow(OpenDesk.of(state, exercise, Optional.empty()), Settings.in(state), null, new Look()));
+        Stage stage = FxThread.call(() -> {
+            Stage opened = new Stage();
+            opened.setX(0);
+            opened.setY(0);
+            opened.setScene(window.scene(1280, 800));
+            opened.show();
+            window.begin();
+            return opened;
+        });
+        FxThread.settle();
+        PlotView plot = (PlotView) stage.getScene().lookup("#plot");
+        Robot robot = FxThread.call(Robot::new);
+        Point2D start = FxThread.call(() -> plot.spot(points / 2).map(spot -> plot.localToScreen(spot.x(), spot.y())).orElseThrow());
+        dragged(points, robot, start, 20, points + " points, one is dragged, a target of five conditions beside it", bare);
         FxThread.call(() -> {
             stage.hide();
             return null;

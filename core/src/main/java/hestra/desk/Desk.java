@@ -12,6 +12,7 @@ import hestra.task.Answer;
 import hestra.task.Attempt;
 import hestra.task.Bench;
 import hestra.task.Drawing;
+import hestra.task.Handiwork;
 import hestra.task.Task;
 import hestra.task.Truth;
 
@@ -51,7 +52,8 @@ public record Desk(Exercise exercise, Work work, Pointing pointing) {
     /** The same where it is known what is right there. */
     Bench bench(Part part, Truth truth) {
         PartWork here = work.part(part);
-        return new Bench(truth, here.table(), here.roles(), work.drafts(), here.curves().trial(), here.round(), new Drawing(here.plot().dress().title(), here.plot().frame().or(() -> part.rules().frame())), work.seen(part));
+        Drawing drawing = new Drawing(here.plot().dress().title(), here.plot().frame().or(() -> part.rules().frame()));
+        return new Bench(truth, here.table(), here.roles(), work.drafts(), new Handiwork(here.curves().trial(), drawing, work.seen(part), here.tracing()), here.round());
     }
 
     /** What a task may see of the work. */

@@ -14,6 +14,7 @@ import hestra.data.Roles;
 import hestra.data.Variable;
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;
+import hestra.exercise.Provenance;
 import hestra.figure.Below;
 import hestra.figure.Frame;
 import hestra.figure.Layer;
@@ -41,6 +42,8 @@ import hestra.task.Bench;
 import hestra.task.FillIn;
 import hestra.task.Task;
 import hestra.task.Truth;
+import hestra.tracing.Picture;
+import hestra.tracing.Tracing;
 import hestra.working.Calculation;
 import hestra.working.CalculationCells;
 import hestra.working.CalculationLine;
@@ -339,6 +342,12 @@ public final class Findings {
     /** What stands below the plot: what was chosen, or the calculation that is to be filled in. */
     public Below below() {
         return fillIn().map(it -> it.way() == CalculationCells.Way.SUMS ? Below.SUMS : Below.MATRICES).orElse(work.plot().below());
+    }
+
+    /** The picture that points are read off for the task in hand. */
+    public Optional<Picture> picture() {
+        boolean reads = taskInHand().filter(id -> part.indexOf(id) >= 0).flatMap(exercise()::task).filter(Task::readsPicture).isPresent();
+        return reads && asWritten.provenance() instanceof Provenance.Traced(Picture picture, Tracing _) ? Optional.of(picture) : Optional.empty();
     }
 
     /** The task that must be done before the plot is shown; nothing where it is shown. */

@@ -14,6 +14,7 @@ import hestra.figure.Layer;
 import hestra.figure.Slot;
 import hestra.numbers.DecimalMark;
 import hestra.task.Task;
+import hestra.tracing.Tracing;
 
 /**
  * What a student has done with the data of one part so far.
@@ -25,15 +26,17 @@ import hestra.task.Task;
  * @param curves the curves that were chosen
  * @param reading what is read off the curve in hand
  * @param sheet what the student writes and keeps
+ * @param tracing what the student has laid on the part's picture; nothing where there is none or nothing was done
  * @param round the round of playing that these data are of, from 1; nothing for the data as they were given out
  */
-public record PartWork(DataTable table, Optional<Roles> roles, Roles unchosen, PlotState plot, CurveState curves, ReadingState reading, OwnSheet sheet, OptionalInt round) {
+public record PartWork(DataTable table, Optional<Roles> roles, Roles unchosen, PlotState plot, CurveState curves, ReadingState reading, OwnSheet sheet, OptionalInt round,
+        Optional<Tracing> tracing) {
 
     /** The work before anything is done: the given table, and no roles where a task asks for them. */
     static PartWork begin(Part part, DecimalMark mark) {
         boolean asksRoles = part.tasks().stream().anyMatch(Task::leavesRoles);
         return new PartWork(part.truth(mark).given(), asksRoles ? Optional.empty() : Optional.of(part.roles()),
-                inOrder(part.roles()), PlotState.USUAL, CurveState.LINE_ALONE, ReadingState.NONE, OwnSheet.EMPTY, OptionalInt.empty());
+                inOrder(part.roles()), PlotState.USUAL, CurveState.LINE_ALONE, ReadingState.NONE, OwnSheet.EMPTY, OptionalInt.empty(), Optional.empty());
     }
 
     /** The two columns in the order of the table: which explains is for the student to say. */
@@ -64,7 +67,7 @@ public record PartWork(DataTable table, Optional<Roles> roles, Roles unchosen, P
     /** The work in another round: its data, and everything else as at the beginning, but what the plot shows. */
     PartWork inRound(int number, Part part, DecimalMark mark) {
         PartWork fresh = begin(part.inRound(OptionalInt.of(number), mark), mark);
-        return new PartWork(fresh.table, roles.or(fresh::roles), fresh.unchosen, plot.with(Optional.<Frame>empty()), curves.without(Slot.TRIAL), ReadingState.NONE, sheet, OptionalInt.of(number));
+        return new PartWork(fresh.table, roles.or(fresh::roles), fresh.unchosen, plot.with(Optional.<Frame>empty()), curves.without(Slot.TRIAL), ReadingState.NONE, sheet, OptionalInt.of(number), tracing);
     }
 
     /** Whether both began from the same rows and roles, so that what was done with the one can go on with the other. */
@@ -73,12 +76,12 @@ public record PartWork(DataTable table, Optional<Roles> roles, Roles unchosen, P
     }
 
     PartWork withTable(DataTable changed) {
-        return new PartWork(changed, roles, unchosen, plot, curves, reading, sheet, round);
+        return new PartWork(changed, roles, unchosen, plot, curves, reading, sheet, round, tracing);
     }
 
     /** With other roles. Where other variables stand on the axes, what was placed among the old ones goes. */
     PartWork withRoles(Optional<Roles> chosen) {
-        PartWork changed = new PartWork(table, chosen, unchosen, plot, curves, reading, sheet, round);
+        PartWork changed = new PartWork(table, chosen, unchosen, plot, curves, reading, sheet, round, tracing);
         boolean sameAxes = changed.drawnRoles().hasAxesOf(drawnRoles());
         return changed.with(sameAxes ? plot.with(Optional.<Frame>empty()) : plot.forOtherAxes())
                 .with(sameAxes ? curves : curves.without(Slot.TRIAL)).with(sameAxes ? reading : ReadingState.NONE);
@@ -86,12 +89,17 @@ public record PartWork(DataTable table, Optional<Roles> roles, Roles unchosen, P
 
     /** With the roles changed as other columns are there; what was placed among the old ones goes. */
     PartWork withColumns(UnaryOperator<Roles> change) {
-        PartWork changed = new PartWork(table, roles, inOrder(change.apply(unchosen)), plot, curves, reading, sheet, round);
+        PartWork changed = new PartWork(table, roles, inOrder(change.apply(unchosen)), plot, curves, reading, sheet, round, tracing);
         return changed.withRoles(roles.map(change));
     }
 
+    /** With points read off a picture, which are the table from then on. */
+    PartWork with(Tracing laid, DecimalMark mark) {
+        return new PartWork(table.withRows(laid.rows(mark)), roles, unchosen, plot, curves, reading, sheet, round, Optional.of(laid));
+    }
+
     PartWork with(OwnSheet changed) {
-        return new PartWork(table, roles, unchosen, plot, curves, reading, changed, round);
+        return new PartWork(table, roles, unchosen, plot, curves, reading, changed, round, tracing);
     }
 
     /** As it stands now, for something that is kept: everything but what has been kept so far. */
@@ -105,14 +113,14 @@ public record PartWork(DataTable table, Optional<Roles> roles, Roles unchosen, P
     }
 
     PartWork with(PlotState changed) {
-        return new PartWork(table, roles, unchosen, changed, curves, reading, sheet, round);
+        return new PartWork(table, roles, unchosen, changed, curves, reading, sheet, round, tracing);
     }
 
     PartWork with(CurveState changed) {
-        return new PartWork(table, roles, unchosen, plot, changed, reading, sheet, round);
+        return new PartWork(table, roles, unchosen, plot, changed, reading, sheet, round, tracing);
     }
 
     PartWork with(ReadingState changed) {
-        return new PartWork(table, roles, unchosen, plot, curves, changed, sheet, round);
+        return new PartWork(table, roles, unchosen, plot, curves, changed, sheet, round, tracing);
     }
 }

@@ -12,12 +12,15 @@ import hestra.data.Roles;
 import hestra.data.Row;
 import hestra.data.TableEdit;
 import hestra.exercise.Part;
+import hestra.exercise.Provenance;
 import hestra.numbers.DecimalMark;
+import hestra.task.Task;
 import hestra.task.Terms;
+import hestra.tracing.Tracing;
 
 /** Something that a student does with the data of a part. Each edit says itself what comes of it; one that names what is not there changes nothing. */
 public sealed interface WorkEdit extends Edit.Local permits PlotEdit, SheetEdit, WorkEdit.ChangeTable, WorkEdit.Restore, WorkEdit.MovePoint, WorkEdit.AddPoint,
-        WorkEdit.RemovePoints, WorkEdit.BringColumns, WorkEdit.ChooseRoles, WorkEdit.PlayAgain, WorkEdit.PutBack {
+        WorkEdit.RemovePoints, WorkEdit.BringColumns, WorkEdit.ChooseRoles, WorkEdit.PlayAgain, WorkEdit.PutBack, WorkEdit.ReadPicture {
 
     /** The work on a part after the edit; the same object where it changes nothing. */
     PartWork appliedTo(PartWork work, Part part, DecimalMark mark);
@@ -198,6 +201,29 @@ public sealed interface WorkEdit extends Edit.Local permits PlotEdit, SheetEdit,
         public PartWork appliedTo(PartWork work, Part part, DecimalMark mark) {
             boolean may = part.hasRounds() && part.tasks().stream().anyMatch(task -> task.terms().playing() == Terms.Playing.NEW_DATA);
             return may && round >= 1 ? work.inRound(round, part, mark) : work;
+        }
+    }
+
+    /**
+     * Axes or points in the part's picture change, and with them the student's table.
+     *
+     * @param gesture numbers the drag: all steps of one drag are undone together
+     */
+    record ReadPicture(Tracing tracing, long gesture) implements WorkEdit {
+        @Override
+        public String inWords() {
+            return "reading off the picture";
+        }
+
+        @Override
+        public boolean continues(Edit.Lasting before) {
+            return before instanceof ReadPicture other && other.gesture == gesture;
+        }
+
+        @Override
+        public PartWork appliedTo(PartWork work, Part part, DecimalMark mark) {
+            boolean may = part.provenance() instanceof Provenance.Traced && part.tasks().stream().anyMatch(Task::readsPicture);
+            return may && tracing.points().size() <= Tracing.MOST_POINTS ? work.with(tracing, mark) : work;
         }
     }
 

@@ -89,7 +89,8 @@ public record Part(String id, String heading, DataTable data, Roles roles, Prove
 
     /** What is right in the data. */
     public Truth truth(DecimalMark mark) {
-        return Truth.of(data, roles, mark, tasks(), rules.kept());
+        Truth truth = Truth.of(data, roles, mark, tasks(), rules.kept());
+        return provenance instanceof Provenance.Traced ? truth.withPicture() : truth;
     }
 
     /** Whether it gives out the same and asks the same of it as another, so that work on the one can go on with the other. */

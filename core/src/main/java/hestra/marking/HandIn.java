@@ -53,7 +53,7 @@ public record HandIn(String student, Exercise exercise, Map<String, DataTable> t
             DataTable handed = tables.getOrDefault(part.id(), work.table());
             DataTable table = part.isOwn() || handed.width() == part.data().width() ? handed : work.table();
             parts.put(part.id(), new PartWork(table, chosen.or(work::roles), work.unchosen(),
-                    work.plot(), work.curves(), work.reading(), work.sheet(), round(part)));
+                    work.plot(), work.curves(), work.reading(), work.sheet(), round(part), work.tracing()));
         }
         Map<String, Answer> answers = new HashMap<>();
         attempts.forEach((task, list) -> list.stream().reduce((_, newest) -> newest).ifPresent(newest -> answers.put(task, newest.answer())));

@@ -15,6 +15,7 @@ import hestra.figure.Frame;
 import hestra.fit.Trial;
 import hestra.targets.Held;
 import hestra.targets.Reason;
+import hestra.tracing.Tracing;
 
 /** What a student gives to a task, as it was given. */
 public sealed interface Answer {
@@ -299,6 +300,14 @@ public sealed interface Answer {
 
         public Tried with(TryReason why) {
             return new Tried(List.of(), amounts, most, Optional.of(why));
+        }
+    }
+
+    /** The axes laid on a picture and the points placed in it; nothing while neither was done. */
+    record ReadOff(Optional<Tracing> tracing) implements Answer {
+        @Override
+        public boolean isBlank() {
+            return tracing.isEmpty();
         }
     }
 

@@ -1,6 +1,5 @@
 package hestra.task;
 
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -9,7 +8,6 @@ import java.util.TreeSet;
 
 import hestra.data.DataTable;
 import hestra.data.Roles;
-import hestra.fit.Trial;
 
 /**
  * What a task may see of the student's work on a part.
@@ -18,12 +16,10 @@ import hestra.fit.Trial;
  * @param table the student's data
  * @param roles the roles that the student has chosen; nothing chosen yet where empty
  * @param drafts answers begun, by task id
- * @param trial the curve that is tried by eye
- * @param drawing how the plot is drawn
- * @param seen the states in which a single point had been moved
+ * @param handiwork what was done by hand
  * @param round the round of playing, from 1; nothing for the data as they were given out
  */
-public record Bench(Truth truth, DataTable table, Optional<Roles> roles, Map<String, Answer> drafts, Optional<Trial> trial, OptionalInt round, Drawing drawing, List<Seen> seen) {
+public record Bench(Truth truth, DataTable table, Optional<Roles> roles, Map<String, Answer> drafts, Handiwork handiwork, OptionalInt round) {
 
     public Bench {
         drafts = Map.copyOf(drafts);
@@ -31,7 +27,7 @@ public record Bench(Truth truth, DataTable table, Optional<Roles> roles, Map<Str
 
     /** What is on the bench when nothing is tried by eye and the data are those that were given out. */
     public Bench(Truth truth, DataTable table, Optional<Roles> roles, Map<String, Answer> drafts) {
-        this(truth, table, roles, drafts, Optional.empty(), OptionalInt.empty(), Drawing.BY_ITSELF, List.of());
+        this(truth, table, roles, drafts, Handiwork.NONE, OptionalInt.empty());
     }
 
     /** Where the printed rows stand in the student's table. */

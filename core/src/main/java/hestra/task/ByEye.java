@@ -82,7 +82,7 @@ public record ByEye(Terms terms, Curve curve, double full, double half) implemen
 
     @Override
     public Answer standing(Bench bench) {
-        return new Answer.Placed(bench.trial());
+        return new Answer.Placed(bench.handiwork().trial());
     }
 
     @Override

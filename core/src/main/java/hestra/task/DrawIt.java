@@ -80,8 +80,8 @@ public record DrawIt(Terms terms, boolean blank, boolean titled) implements Task
         Optional<Roles> roles = bench.roles().filter(it -> it.isWithin(bench.table().width()));
         Optional<Variable> x = roles.map(it -> bench.table().variable(it.explanatory()));
         Optional<Variable> y = roles.map(it -> bench.table().variable(it.response()));
-        return new Answer.Drawn(roles, bench.drawing().title(), x.map(Variable::name).orElse(""), x.map(Variable::unit).orElse(""), y.map(Variable::name).orElse(""), y.map(Variable::unit).orElse(""),
-                bench.drawing().frame());
+        return new Answer.Drawn(roles, bench.handiwork().drawing().title(), x.map(Variable::name).orElse(""), x.map(Variable::unit).orElse(""), y.map(Variable::name).orElse(""), y.map(Variable::unit).orElse(""),
+                bench.handiwork().drawing().frame());
     }
 
     @Override

@@ -77,7 +77,7 @@ public record ReachTarget(Terms terms, List<Condition> conditions) implements Ta
     public Answer standing(Bench bench) {
         DataTable table = bench.table();
         boolean tooMany = table.size() > Held.MOST_POINTS;
-        Held held = tooMany ? Held.NOTHING : Held.of(table, bench.roles().orElse(bench.truth().roles()), looksAtTrial() ? bench.trial() : Optional.empty());
+        Held held = tooMany ? Held.NOTHING : Held.of(table, bench.roles().orElse(bench.truth().roles()), looksAtTrial() ? bench.handiwork().trial() : Optional.empty());
         return new Answer.Reached(held, bench.draft(this, Answer.Reached.NOTHING).as(Answer.Reached.class).cannot());
     }
 

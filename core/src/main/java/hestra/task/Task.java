@@ -15,7 +15,7 @@ import hestra.numbers.Rounding;
  * What is asked. A kind of task is one room: its file holds all that it knows of itself, and nothing outside asks which kind a task is,
  * but the form in which it is answered and the fields in which it is written.
  */
-public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip, ReadValue, Predict, ExplainSlope, NumberQuestion, ByEye, ReachTarget, FindPoint, MatchPlot, FillCalculation, DrawIt, TryOut {
+public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip, ReadValue, Predict, ExplainSlope, NumberQuestion, ByEye, ReachTarget, FindPoint, MatchPlot, FillCalculation, DrawIt, TryOut, FromPicture {
 
     /** What it has in common with all tasks of its kind. */
     Kind kind();
@@ -125,6 +125,11 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
 
     /** Whether it asks what moves of single points did, so that they are remembered. */
     default boolean watchesMoves() {
+        return false;
+    }
+
+    /** Whether it is answered in the picture that lies under the part's data. */
+    default boolean readsPicture() {
         return false;
     }
 

@@ -36,11 +36,13 @@ public final class Truth {
     private final DecimalMark mark;
     private final List<Task> tasks;
     private final KeptPoints counted;
+    private final boolean picture;
     private final Map<Set<Integer>, Evidence> without = new HashMap<>();
     private Evidence evidence;
     private Optional<Evidence> withSlips = Optional.empty();
 
-    private Truth(DataTable data, Roles roles, DecimalMark mark, List<Task> tasks, KeptPoints counted) {
+    private Truth(DataTable data, Roles roles, DecimalMark mark, List<Task> tasks, KeptPoints counted, boolean picture) {
+        this.picture = picture;
         this.counted = counted;
         this.data = data;
         this.roles = roles;
@@ -58,7 +60,17 @@ public final class Truth {
      * @param counted how answers count that are right for the points alone that a student kept
      */
     public static Truth of(DataTable data, Roles roles, DecimalMark mark, List<Task> tasks, KeptPoints counted) {
-        return new Truth(data, roles, mark, tasks, counted);
+        return new Truth(data, roles, mark, tasks, counted, false);
+    }
+
+    /** The same of data that were read off a picture. */
+    public Truth withPicture() {
+        return new Truth(data, roles, mark, tasks, counted, true);
+    }
+
+    /** Whether the data were read off a picture, which the student has too. */
+    boolean hasPicture() {
+        return picture;
     }
 
     public DataTable data() {

@@ -125,7 +125,7 @@ public record TryOut(Terms terms, List<Move> moves, Quantity watched, int places
     @Override
     public Answer.Tried standing(Bench bench) {
         Answer.Tried begun = bench.draft(this, Answer.Tried.NOTHING).as(Answer.Tried.class);
-        return new Answer.Tried(bench.seen(), begun.amounts(), begun.most(), begun.reason());
+        return new Answer.Tried(bench.handiwork().seen(), begun.amounts(), begun.most(), begun.reason());
     }
 
     @Override

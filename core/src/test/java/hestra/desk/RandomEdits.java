@@ -45,6 +45,9 @@ import hestra.task.Answer;
 import hestra.task.Description;
 import hestra.task.EnterData;
 import hestra.task.Task;
+import hestra.tracing.PictureAxes;
+import hestra.tracing.Place;
+import hestra.tracing.Tracing;
 import hestra.working.CalculationLine;
 
 /** Edits of every kind as chance gives them, sensible ones and wild ones: rows that are not there, numbers at the end of what a double holds. */
@@ -72,7 +75,8 @@ public final class RandomEdits {
             case 2, 3, 4, 5 -> new WorkEdit.ChangeTable(table(Kelp.work(desk).table()));
             case 6 -> new WorkEdit.Restore(row(Kelp.work(desk).table()));
             case 7, 8 -> new WorkEdit.MovePoint(row(Kelp.work(desk).table()), number(), number(), random.nextInt(3));
-            case 9 -> switch (random.nextInt(4)) {
+            case 9 -> switch (random.nextInt(5)) {
+                case 2 -> new WorkEdit.ReadPicture(new Tracing(PictureAxes.within(200, 100), List.of(new Place(number(), number()))), random.nextInt(3));
                 case 0 -> new WorkEdit.PlayAgain(random.nextInt(4));
                 case 1 -> new WorkEdit.PutBack();
                 default -> new WorkEdit.AddPoint(number(), number());

@@ -21,7 +21,7 @@ class KindsTest {
     private static final List<Answer> ANSWERS = List.of(new Answer.Entered(List.of()), new Answer.RolesChosen(Optional.empty()), Answer.Described.NOTHING,
             new Answer.Treated("", Optional.empty(), List.of()), new Answer.Typed(""), new Answer.Predictions(List.of()), new Answer.Sentence(""), Answer.Reached.NOTHING,
             new Answer.Placed(Optional.empty()), Answer.Pointed.NOTHING, new Answer.Picked(OptionalInt.empty()), Answer.Filled.NOTHING,
-            new Answer.Drawn(Optional.empty(), "", "", "", "", "", Optional.empty()), Answer.Tried.NOTHING);
+            new Answer.Drawn(Optional.empty(), "", "", "", "", "", Optional.empty()), Answer.Tried.NOTHING, new Answer.ReadOff(Optional.empty()));
 
     @Test
     void everyKindIsOffered() {
@@ -32,7 +32,7 @@ class KindsTest {
 
     @Test
     void aFreshTaskIsOfItsKindAndHasAKey() {
-        Truth truth = Kelp.truth(Kelp.exercise());
+        Truth truth = Kelp.truth(Kelp.exercise()).withPicture();
         for (Kind kind : Kinds.ALL) {
             Task task = kind.create("task-1", truth);
             assertThat(task).isInstanceOf(kind.type());

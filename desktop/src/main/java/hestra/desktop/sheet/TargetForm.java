@@ -15,6 +15,7 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 import hestra.desk.Findings;
@@ -144,11 +145,19 @@ final class TargetForm extends TaskForm {
             text.setMaxWidth(Double.MAX_VALUE);
             setHgrow(text, Priority.ALWAYS);
             value.getStyleClass().add("condition-value");
-            value.setMinWidth(VALUE);
-            value.setPrefWidth(VALUE);
             value.setAlignment(Pos.TOP_RIGHT);
-            getChildren().addAll(sign, text, value);
+            // It changes with every frame of a drag: unmanaged, it asks for no layout of the whole sheet.
+            value.setManaged(false);
+            Region room = new Region();
+            room.setMinWidth(VALUE);
+            getChildren().addAll(sign, text, room, value);
             setAccessibleRole(AccessibleRole.TEXT);
+        }
+
+        @Override
+        protected void layoutChildren() {
+            super.layoutChildren();
+            value.resizeRelocate(getWidth() - VALUE, 0, VALUE, value.prefHeight(VALUE));
         }
 
         void show(ReachTarget.Standing standing, Findings findings) {

@@ -29,6 +29,7 @@ import hestra.task.ExplainSlope;
 import hestra.task.FillCalculation;
 import hestra.task.FindPoint;
 import hestra.task.FindSlip;
+import hestra.task.FromPicture;
 import hestra.task.MatchPlot;
 import hestra.task.NumberQuestion;
 import hestra.task.Predict;
@@ -69,6 +70,7 @@ abstract class TaskForm extends VBox {
             case FillCalculation fill -> new FillCalculationForm(model, fill, check, () -> go.accept(AnswerPlace.CALCULATION));
             case DrawIt draw -> new DrawItForm(model, draw, check, () -> go.accept(AnswerPlace.PLOT));
             case TryOut tryOut -> new TryOutForm(model, tryOut, check, () -> go.accept(AnswerPlace.PLOT));
+            case FromPicture picture -> new FromPictureForm(model, picture, check, () -> go.accept(AnswerPlace.PLOT));
             case ExplainSlope _ -> new SentenceForm(model, task, check, "Write it as you would say it to a visitor.");
         };
     }

@@ -61,6 +61,7 @@ public final class TablePane extends VBox {
         this.grid = new DataGrid(new StudentTable(), habits, "residual", this::residual, notice);
         this.rowBar = new RowBar(model);
         getStyleClass().add("table-pane");
+        setId("table-pane");
         summary.getStyleClass().add("table-summary");
         summary.setId("table-summary");
         summary.setWrapText(true);

@@ -10,6 +10,7 @@ import javafx.scene.control.SplitPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 import hestra.data.DataTable;
@@ -22,6 +23,7 @@ import hestra.desktop.parts.FocusMark;
 import hestra.desktop.parts.KeptDivider;
 import hestra.desktop.plot.DressMenu;
 import hestra.desktop.plot.LayerChips;
+import hestra.desktop.plot.PicturePane;
 import hestra.desktop.plot.PlotView;
 import hestra.desktop.plot.StripView;
 import hestra.desktop.plot.TakeAway;
@@ -55,6 +57,7 @@ final class PartView {
 
     private final LayerChips chips;
     private final PlotView plot;
+    private final PicturePane picture;
     private final StripView strip;
     private final WorkingView working;
     private final TakeAway takeAway;
@@ -72,6 +75,7 @@ final class PartView {
             Optional<Consumer<Keepable>> onKeep, Optional<Consumer<CalculationLine>> onKeepLine) {
         this.chips = new LayerChips(model, notice);
         this.plot = new PlotView(model, look);
+        this.picture = new PicturePane(model, look);
         this.strip = new StripView(model, look);
         this.working = new WorkingView(model, onKeep);
         this.takeAway = new TakeAway(model, look, plot, strip, savePlot, notice);
@@ -101,6 +105,7 @@ final class PartView {
     /** Lights up the place where the task in hand is answered. */
     private void light(Findings findings) {
         Optional<AnswerPlace> place = findings.taskInHand().filter(id -> findings.part().indexOf(id) >= 0).flatMap(findings.exercise()::task).map(Task::place);
+        picture.pseudoClassStateChanged(ASKED, picture.isVisible());
         plot.pseudoClassStateChanged(ASKED, place.filter(AnswerPlace.PLOT::equals).isPresent());
         table.pseudoClassStateChanged(ASKED, place.filter(AnswerPlace.TABLE::equals).isPresent());
         working.pseudoClassStateChanged(ASKED, place.filter(AnswerPlace.CALCULATION::equals).isPresent());
@@ -135,7 +140,7 @@ final class PartView {
     }
 
     Place plotPlace() {
-        return new Place(List.of(plot, chips, dress, takeAway), () -> Optional.of(plot));
+        return new Place(List.of(plot, picture, chips, dress, takeAway), () -> Optional.of(picture.isVisible() ? picture.entry() : plot));
     }
 
     Place belowPlace() {
@@ -158,7 +163,10 @@ final class PartView {
         VBox.setVgrow(working, Priority.ALWAYS);
         VBox below = new VBox(strip, working);
         holdVisible(below);
-        SplitPane figures = new SplitPane(plot, below);
+        StackPane upper = new StackPane(plot, picture);
+        upper.setMinHeight(LEAST_PLOT);
+        plot.visibleProperty().bind(picture.visibleProperty().not());
+        SplitPane figures = new SplitPane(upper, below);
         figures.setOrientation(Orientation.VERTICAL);
         figures.getStyleClass().add("figures");
         SplitPane.setResizableWithParent(below, false);

@@ -9,6 +9,7 @@ import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
 import hestra.desktop.parts.Choices;
@@ -69,7 +70,9 @@ final class FillCalculationFields {
 
     private static CheckBox box(KindFields<FillCalculation> fields, CalculationCells.Group group) {
         CheckBox box = new CheckBox();
-        box.setGraphic(Formula.onOneLine(group.title()));
+        HBox formula = new HBox(Formula.onOneLine(group.title()));
+        formula.getStyleClass().add("check-formula");
+        box.setGraphic(formula);
         box.setAccessibleText(group.title());
         box.setId("asked-" + group.id());
         box.setUserData(group.id());

@@ -17,6 +17,7 @@ import hestra.task.ExplainSlope;
 import hestra.task.FillCalculation;
 import hestra.task.FindPoint;
 import hestra.task.FindSlip;
+import hestra.task.FromPicture;
 import hestra.task.MatchPlot;
 import hestra.task.NumberQuestion;
 import hestra.task.Predict;
@@ -52,6 +53,7 @@ final class KindFields<T extends Task> {
             case FillCalculation _ -> FillCalculationFields.add(new KindFields<>(fields, FillCalculation.class));
             case DrawIt _ -> DrawItFields.add(new KindFields<>(fields, DrawIt.class));
             case TryOut _ -> TryOutFields.add(new KindFields<>(fields, TryOut.class), model);
+            case FromPicture _ -> FromPictureFields.add(new KindFields<>(fields, FromPicture.class), model);
             case ChooseRoles _, ExplainSlope _ -> { }
         }
     }

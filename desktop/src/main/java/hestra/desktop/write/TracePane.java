@@ -1,26 +1,22 @@
 package hestra.desktop.write;
 
-import java.util.function.DoubleSupplier;
 import javafx.css.PseudoClass;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
-import javafx.scene.control.TextField;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
-import hestra.data.Cell;
 import hestra.desk.PartEdit;
+import hestra.desktop.figure.TraceAxes;
+import hestra.desktop.figure.TraceCanvas;
 import hestra.desktop.files.Pictures;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
@@ -28,9 +24,6 @@ import hestra.desktop.parts.Tip;
 import hestra.exercise.Part;
 import hestra.exercise.Provenance;
 import hestra.numbers.Counted;
-import hestra.numbers.DecimalMark;
-import hestra.numbers.NumberStyle;
-import hestra.tracing.KnownAxis;
 import hestra.tracing.Picture;
 import hestra.tracing.PictureAxes;
 import hestra.tracing.Tracing;
@@ -48,10 +41,8 @@ final class TracePane {
     private final StackPane ground = new StackPane();
     private final Label empty = new Label();
     private final Label told = new Label();
-    private final TextField[] values = {value("trace-x1"), value("trace-x2"), value("trace-y1"), value("trace-y2")};
-    private final CheckBox[] logs = {new CheckBox("log"), new CheckBox("log")};
+    private final TraceAxes known;
     private final FlowPane axes = new FlowPane();
-    private boolean showing;
     private long gesture;
 
     TracePane(DeskModel model, Look look, Pictures pictures) {
@@ -70,18 +61,9 @@ final class TracePane {
         fade.setId("trace-fade");
         fade.valueProperty().addListener((_, _, now) -> canvas.fade(now.doubleValue()));
         axes.getStyleClass().add("recipe-line");
-        axes.getChildren().addAll(open, pair("fade", fade), axis(pair("x\u2081 =", values[0]), pair("x\u2082 =", values[1]), logs[0]),
-                axis(pair("y\u2081 =", values[2]), pair("y\u2082 =", values[3]), logs[1]));
-        logs[0].setId("trace-log-x");
-        logs[1].setId("trace-log-y");
-        Tip.set(logs[0], "equal distances on the x axis stand for equal ratios");
-        Tip.set(logs[1], "equal distances on the y axis stand for equal ratios");
-        for (TextField field : values) {
-            field.textProperty().addListener(_ -> typed());
-        }
-        for (CheckBox log : logs) {
-            log.selectedProperty().addListener(_ -> typed());
-        }
+        this.known = new TraceAxes("trace", () -> model.desk().exercise().mark(), this::axesChanged);
+        axes.getChildren().addAll(open, TraceAxes.pair("fade", fade));
+        axes.getChildren().addAll(known.nodes());
         empty.setText("Open or paste a picture of a plot.\n\nThen drag x\u2081 and x\u2082 to two ticks of the x axis whose values you know, "
                 + "y\u2081 and y\u2082 to two of the y axis, type those values above, and click each point of the plot.");
         empty.setWrapText(true);
@@ -101,7 +83,7 @@ final class TracePane {
                 event.consume();
             }
         });
-        model.watch(findings -> show(findings.written(), findings.exercise().mark()));
+        model.watch(findings -> show(findings.written()));
     }
 
     Node node() {
@@ -127,7 +109,7 @@ final class TracePane {
         canvas.requestFocus();
     }
 
-    private void show(Part part, DecimalMark mark) {
+    private void show(Part part) {
         boolean traced = part.provenance() instanceof Provenance.Traced;
         canvas.setVisible(traced);
         empty.setVisible(!traced);
@@ -137,69 +119,21 @@ final class TracePane {
             return;
         }
         canvas.show(picture, tracing);
-        showing = true;
-        DoubleSupplier[] now = {tracing.axes().x()::firstValue, tracing.axes().x()::secondValue, tracing.axes().y()::firstValue, tracing.axes().y()::secondValue};
-        for (int i = 0; i < values.length; i++) {
-            if (number(values[i]) != now[i].getAsDouble()) {
-                values[i].setText(new NumberStyle(mark, 12).shortest(now[i].getAsDouble()));
-            }
-        }
-        logs[0].setSelected(tracing.axes().x().logarithmic());
-        logs[1].setSelected(tracing.axes().y().logarithmic());
-        showing = false;
+        known.show(tracing.axes());
         told.setText(tracing.axes().problem().orElseGet(() -> tracing.points().isEmpty()
                 ? "Drag x\u2081, x\u2082, y\u2081 and y\u2082 to places whose values you know and type those values; then click each point. Arrow keys move what is selected, Delete removes a point."
                 : Counted.of(tracing.points().size(), "point") + " placed; they are in the table. Arrow keys move the selected one, with Shift farther; Delete removes it."));
         told.pseudoClassStateChanged(WRONG, tracing.axes().problem().isPresent());
     }
 
+    private void axesChanged(PictureAxes now) {
+        if (model.findings().written().provenance() instanceof Provenance.Traced(Picture _, Tracing tracing)) {
+            changed(tracing.withAxes(now), false);
+        }
+    }
+
     private void changed(Tracing tracing, boolean goesOn) {
         gesture = goesOn ? gesture : model.newGesture();
         model.apply(new PartEdit.Trace(tracing, gesture));
-    }
-
-    private void typed() {
-        if (showing || !(model.findings().written().provenance() instanceof Provenance.Traced(Picture _, Tracing tracing))) {
-            return;
-        }
-        boolean fine = true;
-        for (TextField field : values) {
-            boolean isNumber = Double.isFinite(number(field));
-            field.pseudoClassStateChanged(WRONG, !isNumber);
-            fine &= isNumber;
-        }
-        if (fine) {
-            KnownAxis x = tracing.axes().x().withValues(number(values[0]), number(values[1]), logs[0].isSelected());
-            KnownAxis y = tracing.axes().y().withValues(number(values[2]), number(values[3]), logs[1].isSelected());
-            changed(tracing.withAxes(new PictureAxes(x, y)), false);
-        }
-    }
-
-    private double number(TextField field) {
-        return Cell.of(field.getText(), model.desk().exercise().mark()) instanceof Cell.Measured(String _, double value) ? value : Double.NaN;
-    }
-
-    private static TextField value(String id) {
-        TextField field = new TextField();
-        field.setId(id);
-        field.setPrefColumnCount(4);
-        field.getStyleClass().add("number-field");
-        return field;
-    }
-
-    private static Node axis(Node... nodes) {
-        HBox axis = new HBox(nodes);
-        axis.getStyleClass().add("trace-axis");
-        axis.setAlignment(Pos.CENTER_LEFT);
-        return axis;
-    }
-
-    private static Node pair(String caption, Node node) {
-        Label label = new Label(caption);
-        label.getStyleClass().add("field-label");
-        HBox pair = new HBox(label, node);
-        pair.getStyleClass().add("recipe-pair");
-        pair.setAlignment(Pos.CENTER_LEFT);
-        return pair;
     }
 }

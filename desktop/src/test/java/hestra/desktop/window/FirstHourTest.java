@@ -39,6 +39,7 @@ import hestra.task.FillCalculation;
 import hestra.task.FillIn;
 import hestra.task.FindPoint;
 import hestra.task.FindSlip;
+import hestra.task.FromPicture;
 import hestra.task.MatchPlot;
 import hestra.task.NumberQuestion;
 import hestra.task.Predict;
@@ -184,6 +185,7 @@ class FirstHourTest {
             case FillCalculation fill -> fill(person, fill, truth);
             case DrawIt draw -> draw(person, draw, truth);
             case TryOut tried -> tryOut(person, tried, truth);
+            case FromPicture picture -> throw new IllegalStateException("not in these: " + picture.id());
             case ReachTarget target -> throw new IllegalStateException("not in these: " + target.id());
         }
     }

@@ -46,6 +46,7 @@ final class Names {
         name("choose-roles", WorkEdit.ChooseRoles.class);
         name("play-again", WorkEdit.PlayAgain.class);
         name("put-back", WorkEdit.PutBack.class);
+        name("read-picture", WorkEdit.ReadPicture.class);
         // PlotEdit
         name("show-layer", PlotEdit.ShowLayer.class);
         name("read-at", PlotEdit.ReadAt.class);
@@ -136,6 +137,7 @@ final class Names {
         name("filled", Answer.Filled.class);
         name("drawn", Answer.Drawn.class);
         name("tried", Answer.Tried.class);
+        name("read-off", Answer.ReadOff.class);
         // Measure
         name("value", Measure.Value.class);
         name("of-point", Measure.OfPoint.class);

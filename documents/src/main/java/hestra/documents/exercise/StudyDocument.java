@@ -103,7 +103,7 @@ record StudyDocument(List<DataTable> tables, State now, List<Written> notes) {
         if (!state.unchosen().isWithin(table.width()) || !state.roles().orElse(state.unchosen()).isWithin(table.width())) {
             throw new IllegalArgumentException("the axes name columns that are not there");
         }
-        return new PartWork(table, state.roles(), state.unchosen(), state.plot(), state.curves(), state.reading(), sheet, OptionalInt.empty());
+        return new PartWork(table, state.roles(), state.unchosen(), state.plot(), state.curves(), state.reading(), sheet, OptionalInt.empty(), Optional.empty());
     }
 
     private Note note(Written written) {

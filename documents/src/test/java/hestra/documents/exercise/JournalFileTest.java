@@ -54,6 +54,9 @@ import hestra.task.Aid;
 import hestra.task.Answer;
 import hestra.task.Predict;
 import hestra.task.Terms;
+import hestra.tracing.PictureAxes;
+import hestra.tracing.Place;
+import hestra.tracing.Tracing;
 import hestra.working.CalculationLine;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -71,7 +74,7 @@ class JournalFileTest {
             new SheetEdit.KeepLine(OwnSheet.Spot.before(9), CalculationLine.typed("q = slope * 2")), new SheetEdit.Follow("note-2", false), new SheetEdit.RemoveLine(0), new SheetEdit.Remove("note-1"),
             new WorkEdit.ChangeTable(new TableEdit.Type(4, 0, "10")), new WorkEdit.ChangeTable(new TableEdit.Paste(4, 0, List.of(List.of("10", "7,2")))), new WorkEdit.ChangeTable(new TableEdit.Clear(0, 0, 0, 1)),
             new WorkEdit.ChangeTable(new TableEdit.InsertRows(1, 1)), new WorkEdit.ChangeTable(new TableEdit.RemoveRows(List.of(1))), new WorkEdit.ChangeTable(new TableEdit.SetAside(2, "why “so”?")), new WorkEdit.ChangeTable(new TableEdit.TakeBack(2)),
-            new WorkEdit.PlayAgain(2), new WorkEdit.PutBack(), new WorkEdit.MovePoint(1, 4.5, 1e-7, 77), new WorkEdit.ChooseRoles(new Roles(1, 0)), new PlotEdit.ShowLayer(Layer.SQUARES, true),
+            new WorkEdit.PlayAgain(2), new WorkEdit.PutBack(), new WorkEdit.ReadPicture(new Tracing(PictureAxes.within(200, 100), List.of(new Place(3.5, 7))), 5), new WorkEdit.MovePoint(1, 4.5, 1e-7, 77), new WorkEdit.ChooseRoles(new Roles(1, 0)), new PlotEdit.ShowLayer(Layer.SQUARES, true),
             new PlotEdit.ReadAt(OptionalDouble.of(52.5)), new PlotEdit.ReadAt(OptionalDouble.empty()), new PlotEdit.ReadAtY(OptionalDouble.of(-2e-9)), new PlotEdit.Pin(List.of(1.5, 2e9)),
             new PlotEdit.AddCurve(new Curve.Polynomial(3)), new PlotEdit.AddCurve(new Curve.Power(FittedOn.LOGARITHMS)), new PlotEdit.ChangeCurve(Slot.SECOND, new Curve.Exponential(FittedOn.VALUES)),
             new PlotEdit.AddCurve(new Curve.OwnTerms(List.of(Term.ONE, Term.ROOT))), new PlotEdit.RemoveCurve(Slot.FIRST), new PlotEdit.ShowCurve(Slot.SECOND, false), new PlotEdit.TakeInHand(Slot.THIRD),

@@ -1,4 +1,4 @@
-package hestra.desktop.write;
+package hestra.desktop.figure;
 
 import java.io.ByteArrayInputStream;
 import java.util.Optional;
@@ -28,7 +28,7 @@ import hestra.tracing.Tracing;
  * an axis are dragged, and nudged by the arrow keys once they are in hand; Delete removes a point. A magnifier shows what lies
  * under the pointer, or about what is in hand.
  */
-final class TraceCanvas extends Region {
+public final class TraceCanvas extends Region {
 
     private static final double REACH = 9;
     private static final double LENS = 132;
@@ -54,7 +54,7 @@ final class TraceCanvas extends Region {
     private Optional<Place> pointer = Optional.empty();
 
     /** A canvas that tells each change, and whether it goes on from the one before. */
-    TraceCanvas(Look look, BiConsumer<Tracing, Boolean> changed) {
+    public TraceCanvas(Look look, BiConsumer<Tracing, Boolean> changed) {
         this.look = look;
         this.changed = changed;
         getStyleClass().add("trace");
@@ -74,7 +74,7 @@ final class TraceCanvas extends Region {
     }
 
     /** Shows a picture and what is laid on it. */
-    void show(Picture picture, Tracing laid) {
+    public void show(Picture picture, Tracing laid) {
         if (picture != shown) {
             shown = picture;
             image = new Image(new ByteArrayInputStream(picture.bytes()));
@@ -86,13 +86,13 @@ final class TraceCanvas extends Region {
     }
 
     /** How much the picture is faded: 0 not at all, 1 away. */
-    void fade(double amount) {
+    public void fade(double amount) {
         fade = amount;
         requestLayout();
     }
 
     /** The size of a picture in its own pixels. */
-    static double[] size(Picture picture) {
+    public static double[] size(Picture picture) {
         Image image = new Image(new ByteArrayInputStream(picture.bytes()));
         return new double[] {image.getWidth(), image.getHeight()};
     }

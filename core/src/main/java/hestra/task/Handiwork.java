@@ -1,0 +1,25 @@
+package hestra.task;
+
+import java.util.List;
+import java.util.Optional;
+
+import hestra.fit.Trial;
+import hestra.tracing.Tracing;
+
+/**
+ * What was done by hand on the plot or the picture of a part.
+ *
+ * @param trial the curve that is tried by eye
+ * @param drawing how the plot is drawn
+ * @param seen the states in which a single point had been moved, oldest first
+ * @param tracing what was laid on the part's picture
+ */
+public record Handiwork(Optional<Trial> trial, Drawing drawing, List<Seen> seen, Optional<Tracing> tracing) {
+
+    /** Nothing was done by hand. */
+    public static final Handiwork NONE = new Handiwork(Optional.empty(), Drawing.BY_ITSELF, List.of(), Optional.empty());
+
+    public Handiwork {
+        seen = List.copyOf(seen);
+    }
+}
