@@ -124,6 +124,7 @@ public final class Tour {
         picture(stage, "7-write-data.png");
         data(stage);
         curves(stage);
+        playground(stage);
         parts(stage);
         study(stage);
         step(() -> {
@@ -164,15 +165,13 @@ public final class Tour {
         picture(stage, "10-from-a-picture.png");
     }
 
-    /** What is done in the plot besides the line: by eye, by hand, with other curves. */
+    /** What is done beside the line: a calculation by hand, other curves. */
     private void curves(Stage stage) throws IOException {
         CurveTour tour = new CurveTour(window::model);
-        open(stage, "limpets", tour);
-        step(tour::tryByEye);
-        picture(stage, "11-by-eye.png");
-        step(tour::calculate);
-        picture(stage, "12-calculation.png");
         open(stage, "eelgrass", tour);
+        step(HandsOnTour.of(window::model)::fill);
+        picture(stage, "12-calculation.png");
+        step(() -> apply(new Edit.TurnTo(Optional.of("describe"))));
         step(tour::compare);
         picture(stage, "13-curves.png");
         say("Curves", List.of(window.model().findings().curveInHand().map(it -> window.model().findings().equation(it).plain()).orElse("no curve")));
@@ -187,20 +186,27 @@ public final class Tour {
         });
     }
 
-    /** An exercise of several parts, read in Work and put together in Write. */
+    /** The playground: a line by eye beside the best, a target that is nearly reached, and the conditions in Write. */
+    private void playground(Stage stage) throws IOException {
+        HandsOnTour tour = HandsOnTour.of(window::model);
+        step(window::openShelf);
+        step(() -> ((Button) stage.getScene().lookup("#shelf-orrin-bay-playground")).fire());
+        step(() -> {
+            window.show(MainWindow.View.WORK);
+            tour.byEye();
+        });
+        picture(stage, "11-by-eye.png");
+        step(tour::target);
+        picture(stage, "14-parts.png");
+        step(() -> window.show(MainWindow.View.WRITE));
+        picture(stage, "15-write-parts.png");
+        say("Playground", List.of(window.model().findings().task("by-eye-line").verdict().orElseThrow().message()));
+    }
+
+    /** An exercise of several parts. */
     private void parts(Stage stage) throws IOException {
         step(window::openShelf);
         step(() -> ((Button) stage.getScene().lookup("#shelf-orrin-bay-three-questions")).fire());
-        step(() -> {
-            window.show(MainWindow.View.WORK);
-            apply(new Edit.TurnTo(Optional.of("flask-predict")));
-        });
-        picture(stage, "14-parts.png");
-        step(() -> {
-            window.show(MainWindow.View.WRITE);
-            apply(new Edit.TurnTo(Optional.of("flask-figure")));
-        });
-        picture(stage, "15-write-parts.png");
         say("Parts", window.model().desk().exercise().parts().stream().map(part -> part.heading() + " " + part.pairs().n() + " pairs, " + part.tasks().size() + " tasks.").toList());
     }
 
