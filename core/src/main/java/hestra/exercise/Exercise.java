@@ -98,6 +98,11 @@ public record Exercise(String id, String title, String place, String heading, De
         return parts.getFirst();
     }
 
+    /** The first part that has data; the very first where none has. */
+    public Part firstWithData() {
+        return parts.stream().filter(part -> !part.isOwn()).findFirst().orElseGet(this::first);
+    }
+
     public Optional<Part> part(String partId) {
         return parts.stream().filter(part -> part.id().equals(partId)).findFirst();
     }

@@ -117,6 +117,11 @@ public record Part(String id, String heading, DataTable data, Roles roles, Prove
      */
     public record Shut(Task task, Aid aid, Optional<Task> opener) {}
 
+    /** The tasks that cannot be done in the plot by its rules: most likely a slip of the author's. */
+    public List<Task> barred() {
+        return tasks().stream().filter(task -> !task.canBeDoneWith(rules.points())).toList();
+    }
+
     /** Where a task calls for something that no task before it opens: most likely a slip of the author's. */
     public List<Shut> shut() {
         List<Shut> shut = new ArrayList<>();

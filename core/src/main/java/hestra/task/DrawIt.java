@@ -1,6 +1,5 @@
 package hestra.task;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.DoubleSummaryStatistics;
 import java.util.List;
@@ -13,7 +12,7 @@ import hestra.data.Pairs;
 import hestra.data.Roles;
 import hestra.data.Variable;
 import hestra.feedback.Mistake;
-import hestra.feedback.Outcome;
+import hestra.feedback.Parts;
 import hestra.feedback.Verdict;
 import hestra.figure.Frame;
 import hestra.numbers.DecimalMark;
@@ -97,35 +96,26 @@ public record DrawIt(Terms terms, boolean blank, boolean titled) implements Task
     @Override
     public Verdict judged(Attempt attempt, Truth truth) {
         Answer.Drawn drawn = attempt.answer().as(Answer.Drawn.class);
-        List<Verdict.Part> parts = new ArrayList<>();
-        List<String> notes = new ArrayList<>();
+        Parts parts = Parts.none();
         boolean exchanged = drawn.roles().filter(it -> it.hasAxesOf(truth.roles().swapped()) && !it.hasAxesOf(truth.roles())).isPresent();
-        check(parts, notes, "axes", drawn.roles().filter(it -> it.hasAxesOf(truth.roles())).isPresent(), exchanged ? "The axes are the wrong way round: the variable that explains goes along."
+        parts.add("axes", drawn.roles().filter(it -> it.hasAxesOf(truth.roles())).isPresent(), exchanged ? "The axes are the wrong way round: the variable that explains goes along."
                 : "Other columns belong on the axes.");
         if (titled) {
-            check(parts, notes, "title", !drawn.title().isBlank(), "The plot has no title yet.");
+            parts.add("title", !drawn.title().isBlank(), "The plot has no title yet.");
         }
         if (blank) {
             // Where the axes are exchanged the names are judged for what stands there.
             Variable along = exchanged ? truth.y() : truth.x();
             Variable upward = exchanged ? truth.x() : truth.y();
-            check(parts, notes, "names", isCalled(drawn.xName(), along) && isCalled(drawn.yName(), upward), isCalled(drawn.xName(), along) ? "The upward axis is not called what it shows."
+            parts.add("names", isCalled(drawn.xName(), along) && isCalled(drawn.yName(), upward), isCalled(drawn.xName(), along) ? "The upward axis is not called what it shows."
                     : "The axis along is not called what it shows.");
-            check(parts, notes, "units", isIn(drawn.xUnit(), along) && isIn(drawn.yUnit(), upward), "A unit is missing, or is not the one of the data.");
+            parts.add("units", isIn(drawn.xUnit(), along) && isIn(drawn.yUnit(), upward), "A unit is missing, or is not the one of the data.");
         }
         Pairs pairs = exchanged ? truth.pairs().swapped() : truth.pairs();
         boolean inView = drawn.frame().isEmpty() || isInView(pairs, drawn.frame().get());
-        check(parts, notes, "all points in view", inView, "Some points lie outside of what the plot shows.");
-        check(parts, notes, "data fill the plot", drawn.frame().isEmpty() || inView && fills(pairs, drawn.frame().get()), "The data fill less than half of an axis. Make the scale larger.");
-        boolean all = parts.stream().allMatch(it -> it.outcome() == Outcome.RIGHT);
-        return Verdict.ofParts(terms.marks(), parts, all ? "The plot is drawn as it should be." : String.join(" ", notes)).recognising(exchanged ? List.of(Mistake.AXES_EXCHANGED) : List.of());
-    }
-
-    private static void check(List<Verdict.Part> parts, List<String> notes, String name, boolean right, String note) {
-        parts.add(new Verdict.Part(name, right ? Outcome.RIGHT : Outcome.WRONG, right ? "" : note));
-        if (!right) {
-            notes.add(note);
-        }
+        parts.add("all points in view", inView, "Some points lie outside of what the plot shows.");
+        parts.add("data fill the plot", drawn.frame().isEmpty() || inView && fills(pairs, drawn.frame().get()), "The data fill less than half of an axis. Make the scale larger.");
+        return parts.verdict(terms.marks(), "The plot is drawn as it should be.").recognising(exchanged ? List.of(Mistake.AXES_EXCHANGED) : List.of());
     }
 
     /** Whether a name says what a variable is: its short name or what it is in full, or a word of that. */

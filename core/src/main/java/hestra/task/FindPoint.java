@@ -12,7 +12,7 @@ import java.util.stream.Stream;
 import hestra.data.Pairs;
 import hestra.data.TableEdit;
 import hestra.feedback.Mistake;
-import hestra.feedback.Outcome;
+import hestra.feedback.Parts;
 import hestra.feedback.Verdict;
 import hestra.fit.Fit;
 
@@ -138,24 +138,22 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
     public Verdict judged(Attempt attempt, Truth truth) {
         Answer.Pointed given = attempt.answer().as(Answer.Pointed.class);
         List<Set<Integer>> right = right(truth);
-        List<Verdict.Part> parts = new ArrayList<>();
-        List<String> notes = new ArrayList<>();
         boolean found = right.contains(given.rows());
-        parts.add(new Verdict.Part("point", found ? Outcome.RIGHT : Outcome.WRONG, ""));
         Optional<PointSort> other = found ? Optional.empty() : standingOutOtherwise(given.rows(), truth);
-        notes.add(found ? (given.rows().size() == 1 ? "You found the point." : "You found the points.") : other.map(it -> "This is " + it.named() + ", not " + sort.named() + ".")
-                .orElse(given.rows().size() == 1 ? "This is not " + sort.named() + "." : right.isEmpty() || right.stream().noneMatch(it -> given.rows().stream().anyMatch(it::contains))
-                        ? "None of these is one of them." : "Some of these are right, not all."));
-        action.ifPresent(key -> part(parts, notes, "what to do", given.action().filter(key::equals).isPresent(), "What to do about it is not right yet."));
-        reason.ifPresent(key -> part(parts, notes, "why", given.reason().filter(key::equals).isPresent(), "The reason is not the best one."));
-        return Verdict.ofParts(terms.marks(), parts, String.join(" ", notes)).recognising(other.isPresent() ? List.of(Mistake.ANOTHER_POINT) : List.of()).advising(found ? "" : advice());
+        Parts parts = Parts.none().add("point", found, other.map(it -> "This is " + it.named() + ", not " + sort.named() + ".").orElseGet(() -> isNot(given.rows(), right)));
+        if (found) {
+            parts.say(given.rows().size() == 1 ? "You found the point." : "You found the points.");
+        }
+        action.ifPresent(key -> parts.add("what to do", given.action().filter(key::equals).isPresent(), "What to do about it is not right yet."));
+        reason.ifPresent(key -> parts.add("why", given.reason().filter(key::equals).isPresent(), "The reason is not the best one."));
+        return parts.verdict(terms.marks(), "").recognising(other.isPresent() ? List.of(Mistake.ANOTHER_POINT) : List.of()).advising(found ? "" : advice());
     }
 
-    private static void part(List<Verdict.Part> parts, List<String> notes, String name, boolean right, String note) {
-        parts.add(new Verdict.Part(name, right ? Outcome.RIGHT : Outcome.WRONG, ""));
-        if (!right) {
-            notes.add(note);
+    private String isNot(Set<Integer> rows, List<Set<Integer>> right) {
+        if (rows.size() == 1) {
+            return "This is not " + sort.named() + ".";
         }
+        return right.stream().noneMatch(it -> rows.stream().anyMatch(it::contains)) ? "None of these is one of them." : "Some of these are right, not all.";
     }
 
     private String advice() {

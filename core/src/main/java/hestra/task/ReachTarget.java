@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 import hestra.data.DataTable;
+import hestra.data.PointChange;
 import hestra.feedback.Outcome;
 import hestra.feedback.Quantity;
 import hestra.feedback.Verdict;
@@ -51,6 +52,11 @@ public record ReachTarget(Terms terms, List<Condition> conditions) implements Ta
     @Override
     public Task with(Terms other) {
         return new ReachTarget(other, conditions);
+    }
+
+    @Override
+    public boolean canBeDoneWith(Set<PointChange> allowed) {
+        return !allowed.isEmpty() || looksAtTrial();
     }
 
     @Override
@@ -173,12 +179,17 @@ public record ReachTarget(Terms terms, List<Condition> conditions) implements Ta
         }
         List<Proof> proofs = proofs(truth);
         if (!proofs.isEmpty()) {
-            return Key.of(String.join("\n", proofs.stream().map(it -> "It can\u2019t be done (" + (it.conditions().size() == 1 ? "condition " : "conditions ")
-                    + String.join(" and ", it.conditions().stream().map(i -> Integer.toString(i + 1)).toList()) + "). " + it.reason().inWords()).toList()));
+            return Key.of(String.join("\n", whyNot(truth)));
         }
         Situation before = Situation.of(start(truth), start(truth));
         long holding = conditions.stream().filter(it -> it.holds(before)).count();
         return Key.of("nothing rules it out; " + holding + " of " + conditions.size() + " hold at the start");
+    }
+
+    /** Why it can't be done, a sentence or two for each proof, with the numbers of the conditions that clash; none where it may be possible. */
+    public List<String> whyNot(Truth truth) {
+        return proofs(truth).stream().map(it -> "It can\u2019t be done (" + (it.conditions().size() == 1 ? "condition " : "conditions ")
+                + String.join(" and ", it.conditions().stream().map(i -> Integer.toString(i + 1)).toList()) + "). " + it.reason().inWords()).toList();
     }
 
     @Override

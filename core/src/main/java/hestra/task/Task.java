@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 
 import hestra.data.DataTable;
+import hestra.data.PointChange;
 import hestra.data.TableEdit;
 import hestra.feedback.Verdict;
 import hestra.fit.Curve;
@@ -121,6 +122,11 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
     /** The calculation that is filled in for it, where that is how it is answered. */
     default Optional<FillIn> fillIn(Truth truth) {
         return Optional.empty();
+    }
+
+    /** Whether it can be done in the plot where these changes of points are allowed. */
+    default boolean canBeDoneWith(Set<PointChange> allowed) {
+        return true;
     }
 
     /** Whether it asks what moves of single points did, so that they are remembered. */

@@ -10,9 +10,10 @@ import java.util.Set;
 import java.util.stream.IntStream;
 
 import hestra.data.Pairs;
+import hestra.data.PointChange;
 import hestra.data.TableEdit;
 import hestra.feedback.Evidence;
-import hestra.feedback.Outcome;
+import hestra.feedback.Parts;
 import hestra.feedback.Quantity;
 import hestra.feedback.Verdict;
 import hestra.fit.Fit;
@@ -90,6 +91,11 @@ public record TryOut(Terms terms, List<Move> moves, Quantity watched, int places
     @Override
     public AnswerPlace place() {
         return AnswerPlace.PLOT;
+    }
+
+    @Override
+    public boolean canBeDoneWith(Set<PointChange> allowed) {
+        return allowed.contains(PointChange.MOVE);
     }
 
     @Override
@@ -206,8 +212,7 @@ public record TryOut(Terms terms, List<Move> moves, Quantity watched, int places
     @Override
     public Verdict judged(Attempt attempt, Truth truth) {
         Answer.Tried tried = attempt.answer().as(Answer.Tried.class);
-        List<Verdict.Part> parts = new ArrayList<>();
-        List<String> notes = new ArrayList<>();
+        Parts parts = Parts.none();
         double[] changes = new double[moves.size()];
         for (int i = 0; i < moves.size(); i++) {
             Optional<Seen> made = made(i, tried.seen(), truth);
@@ -219,25 +224,18 @@ public record TryOut(Terms terms, List<Move> moves, Quantity watched, int places
             boolean signLost = read && !right && change.isPresent() && fits(-typed, change.getAsDouble());
             // "It changed by 0.05" leaves open which way.
             boolean size = signLost && typed > 0;
-            part(parts, notes, "change by move " + (i + 1), right || size, "Move " + (i + 1) + (signLost ? ": the size is right, its sign is not." : ": this is not by how much the " + name() + " changed. Compare it before and after."));
+            parts.add("change by move " + (i + 1), right || size, "Move " + (i + 1) + (signLost ? ": the size is right, its sign is not." : ": this is not by how much the " + name() + " changed. Compare it before and after."));
         }
         if (moves.size() > 1) {
             int most = IntStream.range(0, changes.length).boxed().max(Comparator.comparingDouble(i -> Double.isNaN(changes[i]) ? -1 : changes[i])).orElseThrow();
-            part(parts, notes, "which more", tried.most().isPresent() && tried.most().getAsInt() == most, "Another move changed it more.");
+            parts.add("which more", tried.most().isPresent() && tried.most().getAsInt() == most, "Another move changed it more.");
         }
-        reason.ifPresent(key -> part(parts, notes, "why", tried.reason().filter(key::equals).isPresent(), "The reason is not the best one."));
-        return Verdict.ofParts(terms.marks(), parts, notes.isEmpty() ? "Right, by your own moves." : String.join(" ", notes));
+        reason.ifPresent(key -> parts.add("why", tried.reason().filter(key::equals).isPresent(), "The reason is not the best one."));
+        return parts.verdict(terms.marks(), "Right, by your own moves.");
     }
 
     private boolean fits(double typed, double value) {
         return Math.abs(typed - value) <= 0.5 * Math.pow(10, -places) + HAIR * Math.max(1e-6, Math.abs(value));
-    }
-
-    private static void part(List<Verdict.Part> parts, List<String> notes, String name, boolean right, String note) {
-        parts.add(new Verdict.Part(name, right ? Outcome.RIGHT : Outcome.WRONG, right ? "" : note));
-        if (!right) {
-            notes.add(note);
-        }
     }
 
     @Override

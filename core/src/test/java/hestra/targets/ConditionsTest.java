@@ -105,6 +105,14 @@ class ConditionsTest {
     }
 
     @Test
+    void pointsOffTheirLineHaveNoPerfectR() {
+        Held far = held(0, 0, 1, 1, 1e9, 1e9, 2, 2.001);
+        assertThat(value(new Measure.Value(Quantity.R_SQUARED), far)).as("1 but for some 10⁻²⁴, which a double cannot hold").isLessThan(1);
+        assertThat(value(new Measure.Value(Quantity.R), far)).isLessThan(1);
+        assertThat(value(new Measure.Value(Quantity.R_SQUARED), held(0, 0, 1, 1, 2, 2))).isEqualTo(1);
+    }
+
+    @Test
     void whatBendsGainsByACurve() {
         Held bent = held(0, 0, 1, 1, 2, 4, 3, 9.1, 4, 15.9);
         OptionalDouble gain = new Measure.Gain(new Curve.Polynomial(2)).of(Situation.of(bent, given()));

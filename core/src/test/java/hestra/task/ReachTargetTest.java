@@ -108,6 +108,15 @@ class ReachTargetTest {
     }
 
     @Test
+    void withTooFewPointsNothingHoldsAndNothingFails() {
+        Truth one = Truth.of(Kelp.table().withRows(Kelp.table().rows().subList(0, 1)), Roles.FIRST_EXPLAINS, DecimalMark.POINT, List.of(), KeptPoints.FULL);
+        Answer.Reached standing = (Answer.Reached) task(RISES, ABOVE).standing(new Bench(one, one.given(), Optional.empty(), Map.of()));
+        assertThat(task(RISES, ABOVE).standings(standing, one)).allMatch(it -> !it.holds() && it.value().isEmpty());
+        assertThat(task(RISES).unfinished(standing, one)).hasValueSatisfying(it -> assertThat(it).contains("0 of 1"));
+        assertThat(task(RISES).key(one).computed()).isTrue();
+    }
+
+    @Test
     void aLineByEyeBelongsToTheStateWhereAConditionLooksAtIt() {
         Trial best = new Trial(new Curve.Line(), List.of(new Trial.Handle(2, 2.98), new Trial.Handle(10, 7.10)));
         Bench bench = new Bench(TRUTH, TRUTH.given(), Optional.empty(), Map.of(), new Handiwork(Optional.of(best), Drawing.BY_ITSELF, List.of(), Optional.empty()), OptionalInt.empty());

@@ -1,6 +1,6 @@
 package hestra.desktop.sheet;
 
-import java.util.Locale;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
@@ -8,13 +8,11 @@ import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.RadioButton;
-import javafx.scene.control.ToggleGroup;
-import javafx.scene.layout.VBox;
 
 import hestra.data.Selection;
 import hestra.desk.Findings;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.RadioList;
 import hestra.desktop.parts.Tip;
 import hestra.task.Answer;
 import hestra.task.FindPoint;
@@ -49,20 +47,9 @@ final class FindPointForm extends TaskForm {
     }
 
     private <E extends Enum<E>> void list(String title, String name, E[] values, Function<E, String> words, Function<Answer.Pointed, Optional<E>> now, BiFunction<Answer.Pointed, E, Answer.Pointed> with) {
-        ToggleGroup group = new ToggleGroup();
-        VBox buttons = new VBox(formLabel(title));
-        buttons.getStyleClass().add("reasons");
-        for (E value : values) {
-            RadioButton button = new RadioButton(words.apply(value));
-            button.setId(id() + "-" + name + "-" + value.name().toLowerCase(Locale.ROOT).replace('_', '-'));
-            button.setWrapText(true);
-            button.setMinHeight(USE_PREF_SIZE);
-            button.setToggleGroup(group);
-            button.setOnAction(_ -> draft(with.apply(standing(Answer.Pointed.class), value)));
-            buttons.getChildren().add(button);
-            onShow(_ -> button.setSelected(now.apply(standing(Answer.Pointed.class)).filter(value::equals).isPresent()));
-        }
-        getChildren().add(buttons);
+        RadioList<E> list = new RadioList<>(id() + "-" + name, title, List.of(values), words, Enum::name, value -> draft(with.apply(standing(Answer.Pointed.class), value)));
+        getChildren().add(list);
+        onShow(_ -> list.show(now.apply(standing(Answer.Pointed.class))));
     }
 
     @Override

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Consumer;
 import javafx.application.Platform;
+import javafx.geometry.BoundingBox;
 import javafx.geometry.Bounds;
 import javafx.geometry.Orientation;
 import javafx.scene.Node;
@@ -164,7 +165,12 @@ public final class SheetView extends ScrollPane implements Sheet {
 
     /** The verdict is to be seen, whatever else comes into view after it. */
     private void wasChecked(TaskCard card) {
-        Platform.runLater(() -> Platform.runLater(() -> bringIntoView(margin.sceneToLocal(card.verdict().localToScene(card.verdict().getLayoutBounds())))));
+        Platform.runLater(() -> Platform.runLater(() -> {
+            applyCss();
+            layout();
+            Bounds said = margin.sceneToLocal(card.verdict().localToScene(card.verdict().getLayoutBounds()));
+            bringIntoView(new BoundingBox(said.getMinX(), said.getMinY(), said.getWidth(), Math.max(said.getHeight(), card.getBoundsInParent().getMaxY() - said.getMinY())));
+        }));
     }
 
     private Optional<TaskCard> card(String id) {
@@ -180,14 +186,13 @@ public final class SheetView extends ScrollPane implements Sheet {
     }
 
     private void bringIntoView(Region node) {
+        // What has just been opened has no height yet.
+        applyCss();
+        layout();
         bringIntoView(node.getBoundsInParent());
     }
 
     private void bringIntoView(Bounds bounds) {
-        if (isNeedsLayout()) {
-            applyCss();
-            layout();
-        }
         double viewport = getViewportBounds().getHeight();
         double content = margin.getHeight();
         double top = bounds.getMinY() - 14;

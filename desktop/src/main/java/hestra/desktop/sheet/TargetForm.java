@@ -2,16 +2,13 @@ package hestra.desktop.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.RadioButton;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -21,13 +18,13 @@ import javafx.scene.layout.VBox;
 import hestra.desk.Findings;
 import hestra.desk.WorkEdit;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.RadioList;
 import hestra.desktop.parts.Tip;
 import hestra.feedback.Outcome;
 import hestra.targets.Held;
 import hestra.targets.Reason;
 import hestra.task.Answer;
 import hestra.task.ReachTarget;
-import hestra.task.Task;
 
 import static hestra.desktop.parts.Presence.present;
 
@@ -38,9 +35,9 @@ final class TargetForm extends TaskForm {
 
     private final ReachTarget target;
     private final List<Line> lines = new ArrayList<>();
-    private final VBox reasons = new VBox();
+    /** Made when it is first shown: what may be chosen depends on the data. */
+    private RadioList<Reason> reasons;
     private final ToggleButton cannot = new ToggleButton("It can\u2019t be done\u2026");
-    private Task shown;
     private long holding;
 
     TargetForm(DeskModel model, ReachTarget task, Runnable check, Runnable toPlot) {
@@ -56,7 +53,7 @@ final class TargetForm extends TaskForm {
         cannot.setId(id() + "-cannot");
         cannot.getStyleClass().setAll("quiet");
         cannot.setOnAction(_ -> {
-            present(reasons, cannot.isSelected());
+            showReasons();
             if (!cannot.isSelected()) {
                 draft(Answer.Reached.NOTHING);
             }
@@ -71,37 +68,25 @@ final class TargetForm extends TaskForm {
         });
         FlowPane actions = new FlowPane(cannot, back);
         actions.getStyleClass().add("actions");
-        reasons.getStyleClass().add("reasons");
-        present(reasons, false);
-        getChildren().addAll(conditions, actions, reasons);
+        getChildren().addAll(conditions, actions);
         offerFirst(cannot);
         onShow(this::showAnswer);
     }
 
     private void showAnswer(Findings findings) {
-        if (shown == null) {
-            shown = target;
-            offerReasons(findings);
+        if (reasons == null) {
+            reasons = new RadioList<>(id() + "-reason", "", target.reasons(findings.truth()), Reason::inWords, Enum::name, reason -> draft(new Answer.Reached(Held.NOTHING, Optional.of(reason))));
+            getChildren().add(reasons);
         }
         Optional<Reason> said = standing(Answer.Reached.class).cannot();
         cannot.setSelected(cannot.isSelected() || said.isPresent());
-        present(reasons, cannot.isSelected());
-        reasons.getChildren().forEach(it -> ((RadioButton) it).setSelected(said.filter(it.getUserData()::equals).isPresent()));
+        showReasons();
+        reasons.show(said);
         showLive(findings);
     }
 
-    private void offerReasons(Findings findings) {
-        ToggleGroup group = new ToggleGroup();
-        for (Reason reason : target.reasons(findings.truth())) {
-            RadioButton button = new RadioButton(reason.inWords());
-            button.setId(id() + "-reason-" + reason.name().toLowerCase(Locale.ROOT).replace('_', '-'));
-            button.setUserData(reason);
-            button.setWrapText(true);
-            button.setMinHeight(USE_PREF_SIZE);
-            button.setToggleGroup(group);
-            button.setOnAction(_ -> draft(new Answer.Reached(Held.NOTHING, Optional.of(reason))));
-            reasons.getChildren().add(button);
-        }
+    private void showReasons() {
+        present(reasons, cannot.isSelected());
     }
 
     @Override

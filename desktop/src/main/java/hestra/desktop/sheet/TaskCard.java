@@ -61,6 +61,7 @@ final class TaskCard extends VBox {
     private final ProseView prompt;
     private TaskForm body;
     private final Button check = new Button("Check");
+    private final Button goOn = new Button("Go on");
     private final Label tries = new Label();
     private final Label missing = new Label();
     private final Label verdict = new Label();
@@ -97,7 +98,12 @@ final class TaskCard extends VBox {
         again.setOnAction(_ -> playAgain());
         again.setMinWidth(USE_PREF_SIZE);
         present(again, false);
-        HBox row = new HBox(check, tries);
+        goOn.setId("go-on-" + task.id());
+        goOn.getStyleClass().add("quiet");
+        goOn.setOnAction(_ -> model.apply(new Edit.TurnTo(Optional.empty())));
+        Tip.set(goOn, "On to the next task (Ctrl+Enter)");
+        present(goOn, false);
+        HBox row = new HBox(check, goOn, tries);
         row.setAlignment(Pos.CENTER_LEFT);
         row.getStyleClass().add("check-row");
         missing.getStyleClass().addAll("small", "missing");
@@ -155,6 +161,10 @@ final class TaskCard extends VBox {
 
     /** Checks the answer as it stands, or says what it still lacks. */
     void check() {
+        if (goOn.isVisible()) {
+            model.apply(new Edit.TurnTo(Optional.empty()));
+            return;
+        }
         int before = attempts();
         model.apply(new Edit.Check(task.id()));
         Optional<String> unfinished = attempts() > before ? Optional.empty() : unfinished();
@@ -163,9 +173,18 @@ final class TaskCard extends VBox {
         if (unfinished.isEmpty()) {
             checked.accept(this);
         }
-        if (model.findings().task(task.id()).done()) {
+        TaskState state = model.findings().task(task.id());
+        if (state.done() && !staysOpen()) {
             model.apply(new Edit.TurnTo(Optional.empty()));
+        } else if (state.done()) {
+            // What was done is still there to be looked at; the next task may be about other data.
+            FocusMark.give(again.isVisible() ? again : goOn);
         }
+    }
+
+    /** Whether one looks at what was done before going on to the next task. */
+    private boolean staysOpen() {
+        return task.place() == AnswerPlace.PLOT;
     }
 
     /** What it says of the newest answer. */
@@ -198,6 +217,8 @@ final class TaskCard extends VBox {
         if (missing.isVisible() && unfinished().isEmpty()) {
             present(missing, false);
         }
+        present(goOn, inHand && staysOpen() && state.done() && state.isTriedIn(findings.work().round()));
+        present(check, !goOn.isVisible());
         present(terms, inHand || !state.isTried());
         if (inHand) {
             Part part = findings.part().indexOf(task.id()) >= 0 ? findings.part() : findings.exercise().partOf(task.id()).orElseThrow();

@@ -2,15 +2,12 @@ package hestra.desktop.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.IntStream;
 import javafx.css.PseudoClass;
 import javafx.geometry.VPos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.RadioButton;
 import javafx.scene.control.TextField;
-import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -20,6 +17,7 @@ import hestra.desk.Findings;
 import hestra.desk.WorkEdit;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Choices;
+import hestra.desktop.parts.RadioList;
 import hestra.desktop.parts.Tip;
 import hestra.desktop.parts.TypingRun;
 import hestra.feedback.Outcome;
@@ -97,20 +95,9 @@ final class TryOutForm extends TaskForm {
     }
 
     private void why() {
-        ToggleGroup group = new ToggleGroup();
-        VBox buttons = new VBox(formLabel("why?"));
-        buttons.getStyleClass().add("reasons");
-        for (TryReason reason : TryReason.values()) {
-            RadioButton button = new RadioButton(reason.inWords());
-            button.setId(id() + "-reason-" + reason.name().toLowerCase(Locale.ROOT).replace('_', '-'));
-            button.setWrapText(true);
-            button.setMinHeight(USE_PREF_SIZE);
-            button.setToggleGroup(group);
-            button.setOnAction(_ -> draft(tried().with(reason)));
-            buttons.getChildren().add(button);
-            onShow(_ -> button.setSelected(tried().reason().filter(reason::equals).isPresent()));
-        }
-        getChildren().add(buttons);
+        RadioList<TryReason> list = new RadioList<>(id() + "-reason", "why?", List.of(TryReason.values()), TryReason::inWords, Enum::name, reason -> draft(tried().with(reason)));
+        getChildren().add(list);
+        onShow(_ -> list.show(tried().reason()));
     }
 
     private Answer.Tried tried() {

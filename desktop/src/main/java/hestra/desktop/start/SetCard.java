@@ -23,7 +23,7 @@ final class SetCard {
 
     static Button of(OrrinBay.Set set, Look look, Runnable open) {
         Exercise exercise = set.exercise();
-        Region picture = Small.plot(Optional.of(exercise.first().truth(exercise.mark()).pairsWithSlips()), look, WIDTH - 26, PICTURE);
+        Region picture = Small.plot(Optional.of(exercise.firstWithData().truth(exercise.mark()).pairsWithSlips()), look, WIDTH - 26, PICTURE);
         Label title = new Label(exercise.title());
         title.getStyleClass().add("task-title");
         Label lesson = new Label(set.inShort());

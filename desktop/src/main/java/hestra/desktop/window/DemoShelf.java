@@ -67,7 +67,7 @@ final class DemoShelf extends Board {
 
     private Button card(OrrinBay.Set set) {
         Exercise exercise = set.exercise();
-        FigureView picture = new FigureView(look, layout -> Thumbnail.describe(exercise.first().truth(exercise.mark()).pairsWithSlips(), layout));
+        FigureView picture = new FigureView(look, layout -> Thumbnail.describe(exercise.firstWithData().truth(exercise.mark()).pairsWithSlips(), layout));
         picture.setPrefSize(CARD - 26, PICTURE);
         picture.setMouseTransparent(true);
         Label title = new Label(exercise.title());

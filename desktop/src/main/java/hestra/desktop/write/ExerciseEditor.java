@@ -3,6 +3,7 @@ package hestra.desktop.write;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -120,8 +121,10 @@ final class ExerciseEditor extends VBox implements Editor {
         kept.show(Optional.of(part.rules().kept()));
         frame.show(part.rules().frame());
         List<Part.Shut> shut = part.shut();
-        warning.setText(String.join("\n", shut.stream().map(it -> inWords(exercise, it)).toList()));
-        present(warning, !shut.isEmpty());
+        List<String> warnings = Stream.concat(shut.stream().map(it -> inWords(exercise, it)), part.barred().stream()
+                .map(it -> "≈ Task " + (exercise.indexOf(it.id()) + 1) + " is done by moving points, and the plot does not allow that here.")).toList();
+        warning.setText(String.join("\n", warnings));
+        present(warning, !warnings.isEmpty());
     }
 
     private static String inWords(Exercise exercise, Part.Shut shut) {

@@ -1,10 +1,8 @@
 package hestra.desktop.write;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.BiFunction;
-import java.util.function.Function;
-import java.util.stream.Stream;
 import javafx.collections.FXCollections;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
@@ -62,27 +60,9 @@ final class FindPointFields {
             present(problem, byName && RowNumbers.read(rows.getText(), FindPoint.MOST).isEmpty());
         });
         fields.add(TaskFields.label("which point"), sort, counted, named, problem);
-        optional(fields, "what is right to do about it", "edit-action", PointAction.values(), PointAction::inWords, FindPoint::action,
+        OptionalField.add(fields, "what is right to do about it", "edit-action", "not asked", List.of(PointAction.values()), PointAction::inWords, FindPoint::action,
                 (task, it) -> new FindPoint(task.terms(), task.sort(), task.count(), task.rows(), it, task.reason()));
-        optional(fields, "and why", "edit-reason", PointReason.values(), PointReason::inWords, FindPoint::reason,
+        OptionalField.add(fields, "and why", "edit-reason", "not asked", List.of(PointReason.values()), PointReason::inWords, FindPoint::reason,
                 (task, it) -> new FindPoint(task.terms(), task.sort(), task.count(), task.rows(), task.action(), it));
-    }
-
-    /** A list to choose from, whose first entry is that nothing is asked. */
-    private static <E extends Enum<E>> void optional(KindFields<FindPoint> fields, String title, String boxId, E[] values, Function<E, String> words, Function<FindPoint, Optional<E>> now,
-            BiFunction<FindPoint, Optional<E>, FindPoint> changed) {
-        ComboBox<Optional<E>> box = new ComboBox<>();
-        box.getItems().add(Optional.empty());
-        Stream.of(values).map(Optional::of).forEach(box.getItems()::add);
-        box.setId(boxId);
-        box.setMaxWidth(Double.MAX_VALUE);
-        box.setConverter(new InWords<>(it -> it.map(words).orElse("not asked")));
-        box.valueProperty().addListener((_, before, value) -> {
-            if (before != null && value != null) {
-                fields.change(task -> changed.apply(task, value));
-            }
-        });
-        fields.onShow(task -> box.setValue(now.apply(task)));
-        fields.add(TaskFields.label(title), box);
     }
 }

@@ -1,9 +1,7 @@
 package hestra.desktop.write;
 
-import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Consumer;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 
@@ -31,23 +29,12 @@ final class FromPictureFields {
                 (task, value) -> new FromPicture(task.terms(), value.getAsDouble() / PERCENT, task.curve(), task.band()), value -> value > 0 && value <= PERCENT, say);
         NumberText<FromPicture> band = new NumberText<>(fields, model, "edit-band", false, task -> percent(task.band()),
                 (task, value) -> new FromPicture(task.terms(), task.within(), task.curve(), value.getAsDouble() / PERCENT), value -> value > 0 && value <= PERCENT, say);
-        ComboBox<Optional<Curve>> curve = new ComboBox<>();
-        curve.getItems().add(Optional.empty());
-        ByEye.FAMILIES.stream().map(Optional::of).forEach(curve.getItems()::add);
-        curve.setId("edit-picture-curve");
-        curve.setMaxWidth(Double.MAX_VALUE);
-        curve.setConverter(new InWords<>(it -> it.map(Curve::inWords).orElse("the points alone")));
-        curve.valueProperty().addListener((_, before, now) -> {
-            if (before != null && now != null) {
-                fields.change(task -> new FromPicture(task.terms(), task.within(), now, task.band()));
-            }
-        });
         VBox bandBox = TaskFields.stacked("its coefficients within, %", band.field());
-        fields.onShow(task -> {
-            curve.setValue(task.curve());
-            present(bandBox, task.curve().isPresent());
-        });
-        fields.add(TaskFields.stacked("points within, % of what the data span", within.field()), TaskFields.label("also looked at"), curve, bandBox, problem);
+        fields.onShow(task -> present(bandBox, task.curve().isPresent()));
+        fields.add(TaskFields.stacked("points within, % of what the data span", within.field()));
+        OptionalField.add(fields, "also looked at", "edit-picture-curve", "the points alone", ByEye.FAMILIES, Curve::inWords, FromPicture::curve,
+                (task, it) -> new FromPicture(task.terms(), task.within(), it, task.band()));
+        fields.add(bandBox, problem);
     }
 
     private static OptionalDouble percent(double share) {

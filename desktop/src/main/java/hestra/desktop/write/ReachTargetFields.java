@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 import hestra.desktop.model.DeskModel;
@@ -12,6 +14,8 @@ import hestra.targets.Band;
 import hestra.targets.Condition;
 import hestra.targets.Measure;
 import hestra.task.ReachTarget;
+
+import static hestra.desktop.parts.Presence.present;
 
 /** The conditions of a target. */
 final class ReachTargetFields {
@@ -27,7 +31,12 @@ final class ReachTargetFields {
         more.getStyleClass().add("quiet");
         more.setOnAction(_ -> fields.change(task -> new ReachTarget(task.terms(), Stream.concat(task.conditions().stream(),
                 Stream.of(new Condition(new Measure.Value(Quantity.N), Band.atLeast(5)))).toList())));
-        fields.add(TaskFields.label("conditions"), list, more);
+        Label impossible = new Label();
+        impossible.setId("edit-impossible");
+        impossible.getStyleClass().add("warning-box");
+        impossible.setWrapText(true);
+        impossible.setMinHeight(Region.USE_PREF_SIZE);
+        fields.add(TaskFields.label("conditions"), list, more, impossible);
         fields.onShow(task -> {
             while (made.size() < task.conditions().size()) {
                 made.add(new ConditionFields(fields, model, made.size()));
@@ -35,6 +44,9 @@ final class ReachTargetFields {
             if (list.getChildren().size() != task.conditions().size()) {
                 list.getChildren().setAll(made.subList(0, task.conditions().size()));
             }
+            List<String> proofs = task.whyNot(model.findings().writtenTruth());
+            impossible.setText(String.join("\n", proofs));
+            present(impossible, !proofs.isEmpty());
             more.setDisable(task.conditions().size() == ReachTarget.MOST);
         });
     }

@@ -2,7 +2,6 @@ package hestra.desktop.write;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
@@ -55,20 +54,9 @@ final class TryOutFields {
         more.setOnAction(_ -> fields.change(task -> new TryOut(task.terms(), Stream.concat(task.moves().stream(), Stream.of(task.moves().getLast())).toList(), task.watched(), task.places(), task.reason())));
         fields.onShow(task -> more.setDisable(task.moves().size() == TryOut.MOST_MOVES));
         Node places = fields.spinner("edit-try-places", 0, TryOut.MOST_PLACES, TryOut::places, (task, count) -> new TryOut(task.terms(), task.moves(), task.watched(), count, task.reason()));
-        ComboBox<Optional<TryReason>> why = new ComboBox<>();
-        why.getItems().add(Optional.empty());
-        Stream.of(TryReason.values()).map(Optional::of).forEach(why.getItems()::add);
-        why.setId("edit-try-reason");
-        why.setMaxWidth(Double.MAX_VALUE);
-        why.setConverter(new InWords<>(it -> it.map(TryReason::inWords).orElse("not asked")));
-        why.valueProperty().addListener((_, before, now) -> {
-            if (before != null && now != null) {
-                fields.change(task -> new TryOut(task.terms(), task.moves(), task.watched(), task.places(), now));
-            }
-        });
-        fields.onShow(task -> why.setValue(task.reason()));
-        fields.add(TaskFields.label("moves, each from the start"), list, more, TaskFields.label("what is watched"), watched, TaskFields.stacked("decimal places", places),
-                TaskFields.label("why one changes it more"), why);
+        fields.add(TaskFields.label("moves, each from the start"), list, more, TaskFields.label("what is watched"), watched, TaskFields.stacked("decimal places", places));
+        OptionalField.add(fields, "why one changes it more", "edit-try-reason", "not asked", List.of(TryReason.values()), TryReason::inWords, TryOut::reason,
+                (task, it) -> new TryOut(task.terms(), task.moves(), task.watched(), task.places(), it));
     }
 
     private static Node row(KindFields<TryOut> fields, DeskModel model, int place) {

@@ -153,6 +153,9 @@ class FirstHourTest {
                 answer(person, task, Kelp.truth(exercise));
                 person.press(KeyCode.CONTROL, KeyCode.ENTER);
                 assertThat(person.text("verdict-" + task.id())).as(task.id()).startsWith("✓");
+                if (person.sees("go-on-" + task.id())) {
+                    person.press(KeyCode.CONTROL, KeyCode.ENTER);
+                }
             }
             assertThat(person.focused()).as("all is done: the name is next").isEqualTo("student-name");
             person.type("Tove Marsh");

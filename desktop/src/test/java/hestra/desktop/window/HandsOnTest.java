@@ -9,6 +9,7 @@ import java.util.Set;
 import javafx.scene.input.KeyCode;
 
 import hestra.Kelp;
+import hestra.data.Cell;
 import hestra.data.DataTable;
 import hestra.data.Roles;
 import hestra.desk.Edit;
@@ -18,7 +19,9 @@ import hestra.desktop.demo.OrrinBay;
 import hestra.exercise.Exercise;
 import hestra.exercise.Provenance;
 import hestra.feedback.Quantity;
+import hestra.fit.LeastSquares;
 import hestra.numbers.DecimalMark;
+import hestra.numbers.NumberStyle;
 import hestra.targets.Band;
 import hestra.targets.Condition;
 import hestra.targets.Measure;
@@ -149,6 +152,50 @@ class HandsOnTest {
     }
 
     @Test
+    void movesAreTriedByKeysAlone() throws IOException {
+        try (Person person = at("limpets", "try")) {
+            while (!person.focused().equals("plot")) {
+                person.press(KeyCode.F6);
+            }
+            person.press(KeyCode.RIGHT);
+            while (!person.model().desk().selection().has(22)) {
+                person.press(KeyCode.RIGHT);
+            }
+            for (int i = 0; i < 60 && y(person, 22) < 34.3; i++) {
+                person.press(KeyCode.ALT, KeyCode.SHIFT, KeyCode.UP);
+            }
+            assertThat(person.texts("condition-sign")).containsExactly("✓", "2.");
+            double slope = LeastSquares.line(person.model().findings().pairs()).line().orElseThrow().slope().value();
+            double given = person.model().findings().truth().evidence().value(Quantity.SLOPE).orElseThrow();
+            while (!person.focused().equals("try-amount-0")) {
+                person.press(KeyCode.F6);
+            }
+            person.type(NumberStyle.STANDARD.places(slope - given, 3).replace(NumberStyle.MINUS, '-'));
+            person.press(KeyCode.CONTROL, KeyCode.ENTER);
+            assertThat(person.text("missing-try")).as("the second move is still to come").contains("row 12");
+        }
+    }
+
+    private static double y(Person person, int row) {
+        return ((Cell.Measured) person.model().findings().work().table().cell(row, 1)).value();
+    }
+
+    @Test
+    void columnsAreChosenAndTheScaleIsMendedByKeys() throws IOException {
+        try (Person person = at("lichen-rings", "draw")) {
+            assertThat(person.focused()).isEqualTo("draw-column-0-along");
+            person.press(KeyCode.SPACE);
+            assertThat(person.model().findings().work().roles()).hasValueSatisfying(roles -> assertThat(roles.explanatory()).isZero());
+            while (!person.focused().equals("plot")) {
+                person.press(KeyCode.F6);
+            }
+            double before = person.model().findings().frame().xHigh();
+            person.press(KeyCode.PLUS);
+            assertThat(person.model().findings().frame().xHigh()).isLessThan(before);
+        }
+    }
+
+    @Test
     void pointsAreReadOffAPictureWithTheKeyboardToo() throws IOException {
         FlaskPicture flask = FlaskPicture.of(set("cooling-flask"));
         Tracing whole = flask.tracing();
@@ -222,6 +269,18 @@ class HandsOnTest {
             assertThat(person.text("edit-key")).contains("conditions 1 and 2").contains("contradict");
             person.click("condition-1-remove");
             assertThat(((ReachTarget) person.model().desk().exercise().tasks().getFirst()).conditions()).hasSize(1);
+        }
+    }
+
+    @Test
+    void aTargetWhosePointsMayNotBeMovedIsPointedOut() throws IOException {
+        ReachTarget task = new ReachTarget(Terms.of("target", "Reach it", "Do it.", 2), List.of(new Condition(new Measure.Value(Quantity.SLOPE), Band.atLeast(0.6))));
+        try (Person person = Person.at(Kelp.exercise(task), folder)) {
+            person.click("view-write");
+            assertThat(person.texts("warning-box")).noneMatch(it -> it.contains("moving points"));
+            person.click("points-move");
+            person.click("points-remove");
+            assertThat(person.texts("warning-box")).anyMatch(it -> it.contains("Task 1 is done by moving points"));
         }
     }
 

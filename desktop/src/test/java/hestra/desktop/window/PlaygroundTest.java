@@ -105,6 +105,57 @@ class PlaygroundTest {
     }
 
     @Test
+    void whatWasReachedIsLookedAtBeforeOneGoesOn() throws IOException {
+        try (Person person = Person.at(Playground.exercise(), folder)) {
+            for (double[] at : FALLING) {
+                put(person, at[0], at[1]);
+            }
+            person.press(KeyCode.CONTROL, KeyCode.ENTER);
+            assertThat(person.text("verdict-step-target")).startsWith("✓");
+            assertThat(person.focused()).isEqualTo("go-on-step-target");
+            assertThat(person.model().findings().part().id()).as("the points are still there to be looked at").isEqualTo("step");
+            person.press(KeyCode.ENTER);
+            assertThat(person.model().findings().part().id()).isEqualTo("by-eye");
+        }
+    }
+
+    @Test
+    void aLineIsPlacedByKeysAlone() throws IOException {
+        try (Person person = at("by-eye")) {
+            person.press(KeyCode.ENTER);
+            assertThat(person.focused()).isEqualTo("plot");
+            person.press(KeyCode.CONTROL, KeyCode.ENTER);
+            assertThat(person.text("verdict-by-eye-line")).as("level as it is laid in").startsWith("✗");
+            person.press(KeyCode.H);
+            for (int i = 0; i < 40 && height(person, 0) < 6.2; i++) {
+                person.press(KeyCode.ALT, KeyCode.SHIFT, KeyCode.UP);
+            }
+            person.press(KeyCode.H);
+            for (int i = 0; i < 40 && height(person, 1) > 3.3; i++) {
+                person.press(KeyCode.ALT, KeyCode.SHIFT, KeyCode.DOWN);
+            }
+            person.press(KeyCode.CONTROL, KeyCode.ENTER);
+            assertThat(person.text("verdict-by-eye-line")).startsWith("✓");
+        }
+    }
+
+    private static double height(Person person, int handle) {
+        return person.model().findings().work().curves().trial().orElseThrow().handles().get(handle).y();
+    }
+
+    @Test
+    void aDragThroughTheTargetIsNoAnswer() throws IOException {
+        try (Person person = at("turned")) {
+            put(person, 9.5, 9.5);
+            person.drag(person.point(6), person.place(9.5, 0.5));
+            assertThat(person.isIn("turned-target-condition-2", "holds")).isTrue();
+            person.drag(person.point(6), person.place(9.5, 9.5));
+            assertThat(person.isIn("turned-target-condition-2", "holds")).isFalse();
+            assertThat(person.model().desk().work().attemptsAt("turned-target")).isEmpty();
+        }
+    }
+
+    @Test
     void whatCanBeDoneIsNotToBeCalledImpossible() throws IOException {
         try (Person person = at("turned")) {
             person.click("turned-target-cannot");
@@ -140,6 +191,7 @@ class PlaygroundTest {
             assertThat(person.text("verdict-by-eye-line")).startsWith("✗").contains("× the least").contains("differ most at row");
             assertThat(person.model().findings().isOpen(Aid.LINE)).as("the best line stands beside it").isTrue();
             String before = person.model().findings().work().table().cell(0, 1).text();
+            assertThat(person.sees("go-on-by-eye-line")).as("it is not done yet").isFalse();
             person.click("again-by-eye-line");
             assertThat(person.model().findings().isOpen(Aid.LINE)).as("a new round begins without it").isFalse();
             assertThat(person.model().findings().work().table().cell(0, 1).text()).isNotEqualTo(before);
