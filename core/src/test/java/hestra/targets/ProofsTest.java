@@ -89,6 +89,8 @@ class ProofsTest {
         assertThat(of(value(Quantity.SLOPE, Band.atMost(-0.1)), value(Quantity.R, Band.between(-1, 0.2)))).isEmpty();
         assertThat(of(leverage(OptionalInt.empty(), Band.atMost(0.3)))).as("more points").isEmpty();
         assertThat(of(leverage(OptionalInt.of(0), Band.atLeast(1)))).as("alone in its x").isEmpty();
+        assertThat(of(value(Quantity.N, Band.atMost(6)), leverage(OptionalInt.of(1), Band.atMost(0.2)))).as("one point alone may come down to a sixth").isEmpty();
+        assertThat(of(value(Quantity.SLOPE, Band.exactly(0)), value(Quantity.R, Band.exactly(0)))).as("level").isEmpty();
         assertThat(of(STAY, value(Quantity.R, Band.atLeast(0.9)))).isEmpty();
         assertThat(of(STAY, value(Quantity.N, Band.exactly(6)), value(Quantity.SLOPE, Band.atMost(-0.1)))).isEmpty();
         assertThat(of(new Condition(new Measure.Touched(Set.of(0, 1, 2)), Band.atMost(0)), value(Quantity.R_SQUARED, Band.exactly(1)))).as("two that stay are on a line").isEmpty();

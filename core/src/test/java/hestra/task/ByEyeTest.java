@@ -58,6 +58,12 @@ class ByEyeTest {
     }
 
     @Test
+    void aLargeResidualThatTheBestLineHasTooIsNotWhereTheyDiffer() {
+        // Row 1 keeps its 0.12, the largest of all; at row 5 it is 0.115 in the place of 0.10.
+        assertThat(judged(task(1, 2), placed(2.98, 7.085)).advice()).contains("row 5").contains("too low");
+    }
+
+    @Test
     void aMultipleAboveTheBandIsNotShownAsTheBand() {
         // 0.0208 too high: SSE = 0.043 + 5 · 0.0208² = 0.0451632, 1.0503 times the least: above 1.05, which it would be rounded to.
         assertThat(judged(task(1.05, 2), placed(2.98 + 0.0208, 7.10 + 0.0208)).message()).contains("1.0503 × the least");

@@ -36,6 +36,7 @@ public final class PicturePane extends VBox {
     public PicturePane(DeskModel model, Look look) {
         this.model = model;
         this.canvas = new TraceCanvas(look, this::changed);
+        canvas.setId("picture");
         this.known = new TraceAxes("picture", () -> model.desk().exercise().mark(), axes -> changed(tracing().withAxes(axes), false));
         getStyleClass().add("picture-pane");
         setId("picture-pane");

@@ -166,6 +166,9 @@ final class TaskCard extends VBox {
             return;
         }
         int before = attempts();
+        if (staysOpen()) {
+            model.apply(new Edit.TurnTo(Optional.of(task.id())));
+        }
         model.apply(new Edit.Check(task.id()));
         Optional<String> unfinished = attempts() > before ? Optional.empty() : unfinished();
         missing.setText(unfinished.orElse(""));

@@ -21,6 +21,7 @@ import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.FocusMark;
 import hestra.desktop.parts.KeptDivider;
+import hestra.desktop.parts.Lazy;
 import hestra.desktop.plot.DressMenu;
 import hestra.desktop.plot.LayerChips;
 import hestra.desktop.plot.PicturePane;
@@ -57,7 +58,9 @@ final class PartView {
 
     private final LayerChips chips;
     private final PlotView plot;
-    private final PicturePane picture;
+    private final StackPane upper = new StackPane();
+    /** Where points are read off a picture; made when that is first asked for. */
+    private final Lazy<PicturePane> picture;
     private final StripView strip;
     private final WorkingView working;
     private final TakeAway takeAway;
@@ -75,7 +78,7 @@ final class PartView {
             Optional<Consumer<Keepable>> onKeep, Optional<Consumer<CalculationLine>> onKeepLine) {
         this.chips = new LayerChips(model, notice);
         this.plot = new PlotView(model, look);
-        this.picture = new PicturePane(model, look);
+        this.picture = new Lazy<>(() -> new PicturePane(model, look));
         this.strip = new StripView(model, look);
         this.working = new WorkingView(model, onKeep);
         this.takeAway = new TakeAway(model, look, plot, strip, savePlot, notice);
@@ -105,7 +108,12 @@ final class PartView {
     /** Lights up the place where the task in hand is answered. */
     private void light(Findings findings) {
         Optional<AnswerPlace> place = findings.taskInHand().filter(id -> findings.part().indexOf(id) >= 0).flatMap(findings.exercise()::task).map(Task::place);
-        picture.pseudoClassStateChanged(ASKED, picture.isVisible());
+        boolean reads = findings.picture().isPresent();
+        if (reads && upper.getChildren().size() == 1) {
+            upper.getChildren().add(picture.get());
+            picture.get().pseudoClassStateChanged(ASKED, true);
+        }
+        plot.setVisible(!reads);
         plot.pseudoClassStateChanged(ASKED, place.filter(AnswerPlace.PLOT::equals).isPresent());
         table.pseudoClassStateChanged(ASKED, place.filter(AnswerPlace.TABLE::equals).isPresent());
         working.pseudoClassStateChanged(ASKED, place.filter(AnswerPlace.CALCULATION::equals).isPresent());
@@ -140,7 +148,7 @@ final class PartView {
     }
 
     Place plotPlace() {
-        return new Place(List.of(plot, picture, chips, dress, takeAway), () -> Optional.of(picture.isVisible() ? picture.entry() : plot));
+        return new Place(List.of(upper, chips, dress, takeAway), () -> Optional.of(plot.isVisible() ? plot : picture.get().entry()));
     }
 
     Place belowPlace() {
@@ -163,9 +171,8 @@ final class PartView {
         VBox.setVgrow(working, Priority.ALWAYS);
         VBox below = new VBox(strip, working);
         holdVisible(below);
-        StackPane upper = new StackPane(plot, picture);
+        upper.getChildren().add(plot);
         upper.setMinHeight(LEAST_PLOT);
-        plot.visibleProperty().bind(picture.visibleProperty().not());
         SplitPane figures = new SplitPane(upper, below);
         figures.setOrientation(Orientation.VERTICAL);
         figures.getStyleClass().add("figures");

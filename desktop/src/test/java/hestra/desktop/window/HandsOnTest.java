@@ -161,8 +161,8 @@ class HandsOnTest {
             while (!person.model().desk().selection().has(22)) {
                 person.press(KeyCode.RIGHT);
             }
-            for (int i = 0; i < 60 && y(person, 22) < 34.3; i++) {
-                person.press(KeyCode.ALT, KeyCode.SHIFT, KeyCode.UP);
+            for (int i = 0; i < 300 && y(person, 22) < 34.3; i++) {
+                person.press(KeyCode.ALT, KeyCode.UP);
             }
             assertThat(person.texts("condition-sign")).containsExactly("✓", "2.");
             double slope = LeastSquares.line(person.model().findings().pairs()).line().orElseThrow().slope().value();
@@ -205,7 +205,7 @@ class HandsOnTest {
         try (Person person = Person.at(traced, folder)) {
             assertThat(person.sees("picture-pane")).as("the picture stands in the place of the plot").isTrue();
             person.press(KeyCode.ENTER);
-            assertThat(person.focused()).isEqualTo("trace");
+            assertThat(person.focused()).isEqualTo("picture");
             person.press(KeyCode.TAB);
             person.press(KeyCode.RIGHT);
             assertThat(person.model().findings().work().tracing()).as("an axis was moved by a key").isPresent();

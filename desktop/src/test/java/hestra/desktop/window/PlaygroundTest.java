@@ -127,12 +127,12 @@ class PlaygroundTest {
             person.press(KeyCode.CONTROL, KeyCode.ENTER);
             assertThat(person.text("verdict-by-eye-line")).as("level as it is laid in").startsWith("✗");
             person.press(KeyCode.H);
-            for (int i = 0; i < 40 && height(person, 0) < 6.2; i++) {
-                person.press(KeyCode.ALT, KeyCode.SHIFT, KeyCode.UP);
+            for (int i = 0; i < 300 && height(person, 0) < 6.2; i++) {
+                person.press(KeyCode.ALT, KeyCode.UP);
             }
             person.press(KeyCode.H);
-            for (int i = 0; i < 40 && height(person, 1) > 3.3; i++) {
-                person.press(KeyCode.ALT, KeyCode.SHIFT, KeyCode.DOWN);
+            for (int i = 0; i < 300 && height(person, 1) > 3.3; i++) {
+                person.press(KeyCode.ALT, KeyCode.DOWN);
             }
             person.press(KeyCode.CONTROL, KeyCode.ENTER);
             assertThat(person.text("verdict-by-eye-line")).startsWith("✓");
