@@ -11,6 +11,7 @@ import java.util.stream.IntStream;
 
 import hestra.data.DataTable;
 import hestra.data.Pairs;
+import hestra.data.PointChange;
 import hestra.data.Roles;
 import hestra.data.Selection;
 import hestra.data.Variable;
@@ -86,6 +87,7 @@ final class Contents {
         }
         if (observed.points().isEmpty()) {
             return findings.exercise().isStudy() ? "Type or paste two columns into the table on the right,\nor open a file of data (Ctrl+Shift+O)."
+                    : findings.part().rules().allows(PointChange.ADD) ? "Double click here to put a point,\nor type it into the table on the right."
                     : "Points appear here as you type them\ninto the table on the right.";
         }
         PlotState plot = findings.work().plot();

@@ -149,9 +149,13 @@ public final class SheetView extends ScrollPane implements Sheet {
     /** Puts the keyboard where the task in hand is answered, and the task into view; where nothing is asked, into the table. */
     private void focusTaskInHand() {
         Optional<TaskCard> card = inHand.flatMap(this::card);
-        boolean inTable = inHand.flatMap(id -> model.desk().exercise().task(id)).filter(task -> task.place() == AnswerPlace.TABLE).isPresent();
+        Optional<AnswerPlace> place = inHand.flatMap(id -> model.desk().exercise().task(id)).map(Task::place);
+        boolean inTable = place.filter(AnswerPlace.TABLE::equals).isPresent();
+        boolean inPlot = place.filter(AnswerPlace.PLOT::equals).isPresent() && card.flatMap(TaskCard::first).isEmpty();
         if (inTable || model.desk().exercise().tasks().isEmpty()) {
             go.accept(AnswerPlace.TABLE);
+        } else if (inPlot) {
+            go.accept(AnswerPlace.PLOT);
         } else {
             whereToType().ifPresent(FocusMark::give);
         }

@@ -69,7 +69,6 @@ final class TargetForm extends TaskForm {
         FlowPane actions = new FlowPane(cannot, back);
         actions.getStyleClass().add("actions");
         getChildren().addAll(conditions, actions);
-        offerFirst(cannot);
         onShow(this::showAnswer);
     }
 

@@ -59,6 +59,16 @@ class PlaygroundTest {
     }
 
     @Test
+    void ownPointsLieFinerThanTheFirstOfThem() throws IOException {
+        try (Person person = at("step")) {
+            put(person, 2, 7);
+            put(person, 6, 4.3);
+            assertThat(person.model().findings().work().table().cell(0, 1).text()).isEqualTo("7");
+            assertThat(person.model().findings().work().table().cell(1, 1).text()).isEqualTo("4.3");
+        }
+    }
+
+    @Test
     void whatWasReachedIsKeptWhateverHappensToThePointsThen() throws IOException {
         try (Person person = at("step")) {
             for (double[] at : FALLING) {
