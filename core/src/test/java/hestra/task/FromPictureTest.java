@@ -5,16 +5,22 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 import hestra.Kelp;
+import hestra.data.Cell;
+import hestra.data.Roles;
+import hestra.data.Row;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desk.WorkEdit;
 import hestra.exercise.Exercise;
 import hestra.exercise.Provenance;
+import hestra.feedback.KeptPoints;
 import hestra.feedback.Verdict;
 import hestra.fit.Curve;
+import hestra.numbers.DecimalMark;
 import hestra.tracing.KnownAxis;
 import hestra.tracing.Picture;
 import hestra.tracing.PictureAxes;
@@ -62,6 +68,14 @@ class FromPictureTest {
         List<Place> twice = new ArrayList<>(places(0, 0).subList(0, 4));
         twice.add(places(0, 0).getFirst());
         assertThat(judged(task(Optional.empty()), AXES, twice).message()).as("one point clicked twice is one").contains("4 of 5");
+    }
+
+    @Test
+    void onePointIsNotTwo() {
+        List<Row> rows = Stream.of("3.1", "3.1", "7.2").map(y -> Row.of(Cell.of(y.equals("7.2") ? "10" : "2", DecimalMark.POINT), Cell.of(y, DecimalMark.POINT))).toList();
+        Truth twins = Truth.of(Kelp.table().withRows(rows), Roles.FIRST_EXPLAINS, DecimalMark.POINT, List.of(), KeptPoints.FULL).withPicture();
+        Tracing one = new Tracing(AXES, List.of(places(0, 0).getFirst(), places(0, 0).getLast()));
+        assertThat(task(Optional.empty()).judge(new Attempt(new Answer.ReadOff(Optional.of(one)), Set.of()), twins).message()).contains("2 of 3 points");
     }
 
     @Test

@@ -88,6 +88,9 @@ class MatchPlotTest {
         assertThat(task.options(even)).as("x and y are the same numbers").hasSize(2);
         assertThat(task.key(even).text()).contains("1 error left out");
         assertThat(task(MatchPlot.Shown.POINTS, WrongPlot.AXES).key(even).computed()).isFalse();
+        List<Row> near = IntStream.of(1, 2, 3, 4).mapToObj(i -> Row.of(Cell.of(Integer.toString(i), DecimalMark.POINT), Cell.of(i + ".05", DecimalMark.POINT))).toList();
+        Truth nearly = Truth.of(Kelp.table().withRows(near), Roles.FIRST_EXPLAINS, DecimalMark.POINT, List.of(), KeptPoints.FULL);
+        assertThat(task(MatchPlot.Shown.POINTS, WrongPlot.AXES).options(nearly)).as("nobody sees a difference of 0.05 there").hasSize(1);
     }
 
     @Test

@@ -66,6 +66,12 @@ class TryOutTest {
     }
 
     @Test
+    void theRightMoveCountsOnlyFromTheStart() {
+        History history = moved(moved(History.of(Desk.open(EXERCISE)), 4, 10, 7.4, 1), 2, 6, 6.0, 2);
+        assertThat(TASK.made(1, standing(history).seen(), TRUTH)).as("the last point stood elsewhere").isEmpty();
+    }
+
+    @Test
     void aMoveMustBeAboutTheOneThatIsAsked() {
         assertThat(TASK.made(0, List.of(new Seen(4, 10, 8.39)), TRUTH)).as("1.19, within a fifth").isPresent();
         assertThat(TASK.made(0, List.of(new Seen(4, 10, 8.45)), TRUTH)).as("1.25").isEmpty();

@@ -11,6 +11,7 @@ import javafx.geometry.BoundingBox;
 import javafx.geometry.Bounds;
 import javafx.geometry.Orientation;
 import javafx.scene.Node;
+import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Pane;
@@ -159,7 +160,15 @@ public final class SheetView extends ScrollPane implements Sheet {
         } else {
             whereToType().ifPresent(FocusMark::give);
         }
-        card.map(Region.class::cast).or(() -> Optional.of(handIn)).ifPresent(this::bringIntoView);
+        Region seen = card.map(Region.class::cast).orElse(handIn);
+        bringIntoView(seen);
+        // With another part in hand the columns of the window find their places and widths first.
+        afterLayout(() -> afterLayout(() -> {
+            if (inPlot) {
+                go.accept(AnswerPlace.PLOT);
+            }
+            bringIntoView(seen);
+        }));
     }
 
     /** Checks the task in hand, as its button does. */
@@ -187,6 +196,21 @@ public final class SheetView extends ScrollPane implements Sheet {
             FocusMark.give(handIn.nameField());
             bringIntoView(handIn);
         });
+    }
+
+    /** Has something done once the window has been laid out the next time. */
+    private void afterLayout(Runnable action) {
+        Scene scene = getScene();
+        if (scene == null) {
+            return;
+        }
+        Runnable[] once = new Runnable[1];
+        once[0] = () -> {
+            scene.removePostLayoutPulseListener(once[0]);
+            action.run();
+        };
+        scene.addPostLayoutPulseListener(once[0]);
+        Platform.requestNextPulse();
     }
 
     private void bringIntoView(Region node) {

@@ -2,8 +2,11 @@ package hestra.desktop.window;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
 import javafx.scene.input.KeyCode;
 
+import hestra.desk.Edit;
 import hestra.desktop.demo.Playground;
 import hestra.desktop.tour.FxThread;
 import hestra.exercise.Exercise;
@@ -162,6 +165,17 @@ class PlaygroundTest {
             person.drag(person.point(6), person.place(9.5, 9.5));
             assertThat(person.isIn("turned-target-condition-2", "holds")).isFalse();
             assertThat(person.model().desk().work().attemptsAt("turned-target")).isEmpty();
+        }
+    }
+
+    @Test
+    void aTaskOfAnotherPartIsWhollyInSightOnceItIsTurnedTo() throws IOException {
+        try (Person person = Person.at(Playground.exercise(), folder)) {
+            for (String task : List.of("harmless-target", "above-target", "turned-target")) {
+                person.apply(new Edit.TurnTo(Optional.of(task)));
+                assertThat(person.isInSight("check-" + task)).as(task).isTrue();
+                assertThat(person.focused()).as("a target is reached in the plot").isEqualTo("plot");
+            }
         }
     }
 
