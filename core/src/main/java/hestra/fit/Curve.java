@@ -130,6 +130,11 @@ public sealed interface Curve {
         return key.endsWith(ON_LOGARITHMS) ? of(key.substring(0, key.length() - ON_LOGARITHMS.length()), FittedOn.LOGARITHMS) : of(key, FittedOn.VALUES);
     }
 
+    /** Its family in words, of whichever fit: "line" where {@link #inWords} says that of least squares. */
+    default String familyInWords() {
+        return this instanceof Line ? "line" : inWords();
+    }
+
     /** The curve's name in a sentence. */
     default String inWords() {
         return switch (this) {

@@ -43,11 +43,7 @@ public record ByEye(Terms terms, Curve curve, double full, double half) implemen
 
     /** The family in words: "line", "quadratic". */
     public String family() {
-        return inWords(curve);
-    }
-
-    private static String inWords(Curve curve) {
-        return curve instanceof Curve.Line ? "line" : curve.inWords();
+        return curve.familyInWords();
     }
 
     @Override
@@ -96,7 +92,7 @@ public record ByEye(Terms terms, Curve curve, double full, double half) implemen
         if (trial.isEmpty()) {
             return Optional.of("Put a " + family() + " into the plot first: choose \u201cBy eye\u201d above it.");
         } else if (!trial.get().curve().equals(curve)) {
-            return Optional.of("What stands in the plot is a " + inWords(trial.get().curve()) + ". Place a " + family() + ".");
+            return Optional.of("What stands in the plot is a " + trial.get().curve().familyInWords() + ". Place a " + family() + ".");
         }
         return trial.get().on(truth.pairs()).filter(TrialFit::isDefinedOnAll).isEmpty() ? Optional.of("This curve does not run past all the points. Move its handles.") : Optional.empty();
     }
@@ -166,7 +162,7 @@ public record ByEye(Terms terms, Curve curve, double full, double half) implemen
     public List<String> inWords(Answer answer, Truth truth) {
         Optional<Trial> trial = answer.as(Answer.Placed.class).trial();
         OptionalDouble ratio = ratio(trial, truth);
-        return List.of(trial.isEmpty() ? "nothing placed" : ratio.isEmpty() ? "a " + inWords(trial.get().curve()) + " by eye" : "a " + family() + " by eye: "
+        return List.of(trial.isEmpty() ? "nothing placed" : ratio.isEmpty() ? "a " + trial.get().curve().familyInWords() + " by eye" : "a " + family() + " by eye: "
                 + shown(ratio.getAsDouble(), truth.style()) + " \u00d7 the least squares");
     }
 }

@@ -1,5 +1,6 @@
 package hestra.task;
 
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -31,6 +32,8 @@ public record ReachTarget(Terms terms, List<Condition> conditions) implements Ta
 
     /** The most conditions of a target. */
     public static final int MOST = 10;
+    /** As many points are listed with an answer. */
+    private static final int MOST_LISTED = 24;
     /** How many reasons a student chooses from. */
     private static final int REASONS = 5;
 
@@ -124,7 +127,7 @@ public record ReachTarget(Terms terms, List<Condition> conditions) implements Ta
         Set<Reason> right = proofs(truth).stream().map(Proof::reason).collect(Collectors.toCollection(() -> EnumSet.noneOf(Reason.class)));
         Set<Reason> offered = EnumSet.noneOf(Reason.class);
         offered.addAll(right);
-        // Those that have to do with what the conditions look at come before the others, so that none stands out.
+        // The others are the same for every target, so that none stands out.
         Stream.concat(Stream.of(Reason.MEAN_POINT, Reason.SAME_SIGN, Reason.LEAST, Reason.LEVERAGE), Stream.of(Reason.values()))
                 .filter(reason -> right.isEmpty() || reason != Reason.OPPOSITE).forEach(reason -> {
                     if (offered.size() < REASONS) {
@@ -204,6 +207,12 @@ public record ReachTarget(Terms terms, List<Condition> conditions) implements Ta
         if (reached.cannot().isPresent()) {
             return List.of("it can\u2019t be done: " + reached.cannot().get().inWords());
         }
-        return standings(reached, truth).stream().map(it -> it.condition().inWords(truth.style()) + (it.value().isPresent() ? " (now " + truth.style().show(it.value().getAsDouble()) + ")" : "")).toList();
+        List<String> lines = new ArrayList<>(standings(reached, truth).stream().map(it -> it.condition().inWords(truth.style()) + it.value().stream()
+                .mapToObj(value -> " (" + (it.condition().measure().isCount() ? truth.style().shortest(value) : truth.style().show(value)) + ")").collect(Collectors.joining())).toList());
+        List<Held.Point> points = reached.held().points();
+        if (!points.isEmpty() && points.size() <= MOST_LISTED) {
+            lines.add("with the points " + points.stream().map(it -> "(" + truth.style().shortest(it.x()) + "; " + truth.style().shortest(it.y()) + ")").collect(Collectors.joining(" ")));
+        }
+        return lines;
     }
 }

@@ -57,6 +57,13 @@ class ReachTargetTest {
     }
 
     @Test
+    void theStateInWhichItWasReachedIsToldInWords() {
+        Answer standing = task(RISES, new Condition(new Measure.Value(Quantity.N), Band.exactly(5))).standing(bench(TRUTH.given(), Map.of()));
+        assertThat(task(RISES, new Condition(new Measure.Value(Quantity.N), Band.exactly(5))).inWords(standing, TRUTH)).containsExactly("slope: at least 0.5 (0.5150)", "number of points: 5 (5)",
+                "with the points (2; 3.1) (4; 3.9) (6; 5) (8; 6) (10; 7.2)");
+    }
+
+    @Test
     void whatDoesNotHoldYetIsNamedAndCostsNoTry() {
         Answer standing = task(RISES, FALLS).standing(bench(TRUTH.given(), Map.of()));
         assertThat(task(RISES, FALLS).unfinished(standing, TRUTH)).hasValueSatisfying(it -> assertThat(it).startsWith("1 of 2 conditions hold").contains("slope: at most −0.1"));

@@ -19,7 +19,7 @@ final class ByEyeFields {
         ComboBox<Curve> family = new ComboBox<>(FXCollections.observableArrayList(ByEye.FAMILIES));
         family.setId("edit-family");
         family.setMaxWidth(Double.MAX_VALUE);
-        family.setConverter(new InWords<>(it -> it instanceof Curve.Line ? "line" : it.inWords()));
+        family.setConverter(new InWords<>(Curve::familyInWords));
         family.valueProperty().addListener((_, before, now) -> {
             if (before != null && now != null) {
                 fields.change(task -> new ByEye(task.terms(), now, task.full(), task.half()));

@@ -44,7 +44,7 @@ final class CurveReport {
         if (slot == Slot.TRIAL || findings.isOpen(Aid.EQUATION)) {
             pieces.add(new Piece.Set(findings.equation(curve), ""));
         }
-        pieces.add(new Piece.Values(Words.capitalized(slot == Slot.TRIAL ? "by eye: " + words : words), values(curve)));
+        pieces.add(new Piece.Values(Words.capitalized(slot == Slot.TRIAL ? "by eye: " + curve.curve().familyInWords() : words), values(curve)));
     }
 
     /** The numbers of a curve that are not held back. */
