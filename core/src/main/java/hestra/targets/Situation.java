@@ -1,8 +1,11 @@
 package hestra.targets;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 import hestra.data.Pairs;
 import hestra.data.Row;
@@ -23,6 +26,8 @@ public final class Situation {
     private Fit line;
     private List<Diagnostics.Point> diagnostics;
     private Situation before;
+    private Map<Integer, Held.Point> given;
+    private Set<Integer> there;
 
     private Situation(Held held, Held start) {
         this.held = held;
@@ -86,7 +91,12 @@ public final class Situation {
     }
 
     private boolean isMoved(Held.Point point) {
-        return point.origin() != Row.OWN && start.points().stream().anyMatch(given -> given.origin() == point.origin() && (given.x() != point.x() || given.y() != point.y()));
+        if (given == null) {
+            given = new HashMap<>();
+            start.points().forEach(it -> given.put(it.origin(), it));
+        }
+        Held.Point from = given.get(point.origin());
+        return point.origin() != Row.OWN && from != null && (from.x() != point.x() || from.y() != point.y());
     }
 
     /** How many points are there that were not given. */
@@ -99,8 +109,11 @@ public final class Situation {
         return start.points().stream().filter(this::isGone).count();
     }
 
-    private boolean isGone(Held.Point given) {
-        return held.points().stream().noneMatch(it -> it.origin() == given.origin());
+    private boolean isGone(Held.Point point) {
+        if (there == null) {
+            there = held.points().stream().map(Held.Point::origin).collect(Collectors.toSet());
+        }
+        return !there.contains(point.origin());
     }
 
     /** How many given points were moved or removed, but those of some rows. */

@@ -96,7 +96,7 @@ public record ReachTarget(Terms terms, List<Condition> conditions) implements Ta
     }
 
     private static Held start(Truth truth) {
-        return Held.of(truth.given(), truth.roles(), Optional.empty());
+        return truth.start();
     }
 
     /**

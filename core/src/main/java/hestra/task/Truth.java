@@ -21,6 +21,7 @@ import hestra.feedback.Sought;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberStyle;
 import hestra.numbers.Rounding;
+import hestra.targets.Held;
 
 /**
  * What is right in the data of a part: the true table, what of it is given out, and the lines that answers may rest on. Keys are
@@ -39,6 +40,7 @@ public final class Truth {
     private final boolean picture;
     private final Map<Set<Integer>, Evidence> without = new HashMap<>();
     private Evidence evidence;
+    private Held start;
     private Optional<Evidence> withSlips = Optional.empty();
 
     private Truth(DataTable data, Roles roles, DecimalMark mark, List<Task> tasks, KeptPoints counted, boolean picture) {
@@ -127,6 +129,14 @@ public final class Truth {
             rows.set(row, rows.get(row).givenAs(row));
         }
         return slipped.withRows(rows).withoutRows(leftToType());
+    }
+
+    /** The points that the student starts from. */
+    Held start() {
+        if (start == null) {
+            start = Held.of(given(), roles, Optional.empty());
+        }
+        return start;
     }
 
     private DataTable slipped() {

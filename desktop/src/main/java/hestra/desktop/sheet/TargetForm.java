@@ -39,6 +39,7 @@ final class TargetForm extends TaskForm {
     private RadioList<Reason> reasons;
     private final ToggleButton cannot = new ToggleButton("It can\u2019t be done\u2026");
     private long holding;
+    private boolean cannotBeDone;
 
     TargetForm(DeskModel model, ReachTarget task, Runnable check, Runnable toPlot) {
         super(model, task, check);
@@ -95,7 +96,9 @@ final class TargetForm extends TaskForm {
 
     @Override
     void showLive(Findings findings) {
-        List<ReachTarget.Standing> standings = target.standings(standing(Answer.Reached.class), findings.truth());
+        Answer.Reached reached = standing(Answer.Reached.class);
+        cannotBeDone = reached.cannot().isPresent();
+        List<ReachTarget.Standing> standings = target.standings(reached, findings.truth());
         holding = standings.stream().filter(ReachTarget.Standing::holds).count();
         for (int i = 0; i < standings.size(); i++) {
             lines.get(i).show(standings.get(i), findings);
@@ -104,7 +107,7 @@ final class TargetForm extends TaskForm {
 
     @Override
     boolean isReady() {
-        return holding == lines.size() || standing(Answer.Reached.class).cannot().isPresent();
+        return holding == lines.size() || cannotBeDone;
     }
 
     @Override
