@@ -78,6 +78,7 @@ public final class Findings {
     private Boolean pattern;
     private Calculations calculations;
     private Optional<FillIn> fillIn;
+    private Optional<CurveOnData> best;
     private PlotContent plot;
     private PlotContent strip;
 
@@ -97,6 +98,8 @@ public final class Findings {
         this.curves = here == null ? ChosenCurves.of(observed.pairs(), work.curves())
                 : here.curves.next(observed.pairs(), work.curves(), here.work.curves());
         this.open = samePart && before.tasks == tasks ? here.open : TaskStates.open(part, tasks, work.round());
+        this.fillIn = samePart && here.taskInHand().equals(taskInHand()) ? here.fillIn : null;
+        this.best = samePart && before.tasks == tasks ? here.best : null;
         boolean sameData = here != null && here.observed == observed;
         this.framing = Framing.of(observed, work.plot(), part.rules().frame(), sameData ? Optional.of(here.framing) : Optional.empty());
         this.frame = framing.frame(work.reading().atX(), curveInHand(), visibleLine().filter(_ -> isShown(Slot.LINE)));
@@ -157,20 +160,23 @@ public final class Findings {
         return truth;
     }
 
-    /** What the tasks of the part in hand may see of the work. */
-    public Bench bench() {
-        return desk.bench(part, truth);
+    /** What a task may see of the work; of the part in hand it is known what is right there. */
+    public Bench bench(Task task) {
+        return part.indexOf(task.id()) >= 0 ? desk.bench(part, truth) : desk.bench(task);
     }
 
     /** The answer to a task as it stands now. */
     public Answer standing(Task task) {
-        return part.indexOf(task.id()) >= 0 ? task.standing(bench()) : desk.standing(task);
+        return task.standing(bench(task));
     }
 
     /** The best fit of the curve that was placed by eye, once a round has been checked. */
     Optional<CurveOnData> best() {
-        return tasks.stream().filter(state -> part.indexOf(state.task().id()) >= 0 && state.reveals(work.round())).flatMap(state -> state.task().compared().stream()).findFirst()
-                .filter(curve -> !(curve instanceof Curve.Line)).flatMap(curve -> LeastSquares.fit(curve, truth.pairs()).curveFit());
+        if (best == null) {
+            best = tasks.stream().filter(state -> part.indexOf(state.task().id()) >= 0 && state.reveals(work.round())).flatMap(state -> state.task().compared().stream()).findFirst()
+                    .filter(curve -> !(curve instanceof Curve.Line)).flatMap(curve -> LeastSquares.fit(curve, truth.pairs()).curveFit());
+        }
+        return best;
     }
 
     /** The work on the part in hand. */

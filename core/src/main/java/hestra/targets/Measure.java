@@ -4,7 +4,6 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
-import java.util.function.Function;
 import java.util.stream.DoubleStream;
 
 import hestra.data.PointChange;
@@ -46,24 +45,16 @@ public sealed interface Measure {
         @Override
         public OptionalDouble of(Situation now) {
             return switch (quantity) {
-                case N -> OptionalDouble.of(now.pairs().n());
-                case SLOPE -> ofLine(now, line -> OptionalDouble.of(line.slope().value()));
-                case INTERCEPT -> ofLine(now, line -> OptionalDouble.of(line.intercept().value()));
-                case R -> ofLine(now, line -> notQuiteOne(line.r(), line));
-                case R_SQUARED -> ofLine(now, line -> notQuiteOne(line.rSquared(), line));
-                case RESIDUAL_STANDARD_ERROR -> ofLine(now, LineFit::residualStandardError);
+                case R, R_SQUARED -> notQuiteOne(now.evidence().value(quantity), now);
+                case N, SLOPE, INTERCEPT, RESIDUAL_STANDARD_ERROR -> now.evidence().value(quantity);
                 case MEAN_X -> mean(now.pairs().xs(), now);
                 case MEAN_Y -> mean(now.pairs().ys(), now);
             };
         }
 
-        private static OptionalDouble ofLine(Situation now, Function<LineFit, OptionalDouble> value) {
-            return now.line().map(value).orElse(OptionalDouble.empty());
-        }
-
         /** Where points lie off the line it is not 1, however near: a double may round it up to that. */
-        private static OptionalDouble notQuiteOne(OptionalDouble value, LineFit line) {
-            return value.isPresent() && Math.abs(value.getAsDouble()) >= 1 && line.sse() > 0 ? OptionalDouble.of(Math.copySign(Math.nextDown(1.0), value.getAsDouble())) : value;
+        private static OptionalDouble notQuiteOne(OptionalDouble value, Situation now) {
+            return value.isPresent() && Math.abs(value.getAsDouble()) >= 1 && now.line().orElseThrow().sse() > 0 ? OptionalDouble.of(Math.copySign(Math.nextDown(1.0), value.getAsDouble())) : value;
         }
 
         private static OptionalDouble mean(DoubleStream values, Situation now) {

@@ -9,9 +9,8 @@ import java.util.stream.Collectors;
 
 import hestra.data.Pairs;
 import hestra.data.Row;
+import hestra.feedback.Evidence;
 import hestra.fit.Diagnostics;
-import hestra.fit.Fit;
-import hestra.fit.LeastSquares;
 import hestra.fit.LineFit;
 
 /**
@@ -23,7 +22,7 @@ public final class Situation {
     private final Held held;
     private final Held start;
     private Pairs pairs;
-    private Fit line;
+    private Evidence evidence;
     private List<Diagnostics.Point> diagnostics;
     private Situation before;
     private Map<Integer, Held.Point> given;
@@ -66,15 +65,16 @@ public final class Situation {
         return pairs;
     }
 
-    Fit fit() {
-        if (line == null) {
-            line = LeastSquares.line(pairs());
+    /** The points with their line. */
+    Evidence evidence() {
+        if (evidence == null) {
+            evidence = Evidence.of(pairs());
         }
-        return line;
+        return evidence;
     }
 
     Optional<LineFit> line() {
-        return fit().line();
+        return evidence().fit().line();
     }
 
     /** Leverage, influence and residual of each point, in their order; none without a line. */

@@ -28,7 +28,7 @@ import hestra.targets.Measure;
 public record ByEye(Terms terms, Curve curve, double full, double half) implements Task {
 
     static final Kind KIND = new Kind("by-eye", "Line or curve by eye", ByEye.class, (id, _) -> new ByEye(
-            Terms.of(id, "A line by eye", "Put a line through the points by eye: click where it is to begin and where it is to end, and drag its handles until it fits as well as you can.", 2),
+            Terms.of(id, "A line by eye", "Put a line into the plot, and drag its two squares until it fits the points as well as you can.", 2),
             new Curve.Line(), 1.1, 1.5));
 
     /** The families that can be placed by hand. */
@@ -90,7 +90,7 @@ public record ByEye(Terms terms, Curve curve, double full, double half) implemen
     public Optional<String> unfinished(Answer answer, Truth truth) {
         Optional<Trial> trial = answer.as(Answer.Placed.class).trial();
         if (trial.isEmpty()) {
-            return Optional.of("Put a " + family() + " into the plot first: choose \u201cBy eye\u201d above it.");
+            return Optional.of("Put a " + family() + " into the plot first: press the button above, or T in the plot for a line.");
         } else if (!trial.get().curve().equals(curve)) {
             return Optional.of("What stands in the plot is a " + trial.get().curve().familyInWords() + ". Place a " + family() + ".");
         }

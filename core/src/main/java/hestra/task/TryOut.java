@@ -218,10 +218,10 @@ public record TryOut(Terms terms, List<Move> moves, Quantity watched, int places
             Optional<Seen> made = made(i, tried.seen(), truth);
             OptionalDouble change = made.map(it -> change(it, truth)).orElse(OptionalDouble.empty());
             changes[i] = Math.abs(change.orElse(Double.NaN));
-            boolean read = NumberReading.ofAnswer(tried.amount(i), truth.mark()) instanceof NumberReading.Value;
+            // What is no number fits nothing.
             double typed = NumberReading.ofAnswer(tried.amount(i), truth.mark()) instanceof NumberReading.Value value ? value.value() : Double.NaN;
-            boolean right = read && change.isPresent() && fits(typed, change.getAsDouble());
-            boolean signLost = read && !right && change.isPresent() && fits(-typed, change.getAsDouble());
+            boolean right = change.isPresent() && fits(typed, change.getAsDouble());
+            boolean signLost = !right && change.isPresent() && fits(-typed, change.getAsDouble());
             // "It changed by 0.05" leaves open which way.
             boolean size = signLost && typed > 0;
             parts.add("change by move " + (i + 1), right || size, "Move " + (i + 1) + (signLost ? ": the size is right, its sign is not." : ": this is not by how much the " + name() + " changed. Compare it before and after."));

@@ -72,7 +72,7 @@ final class FindPointForm extends TaskForm {
     }
 
     private void mark(Selection selection) {
-        draft(task.pointing(model().findings().bench(), selection.rows()), Optional.of(id() + "-pointing"));
+        draft(task.pointing(model().findings().bench(task), selection.rows()), Optional.of(id() + "-pointing"));
     }
 
     private String said(Findings findings) {

@@ -200,7 +200,7 @@ final class TaskCard extends VBox {
     }
 
     private Optional<String> unfinished() {
-        Bench bench = model.desk().bench(task);
+        Bench bench = model.findings().bench(task);
         return task.unfinished(task.standing(bench), bench.truth());
     }
 

@@ -57,11 +57,7 @@ final class FillPane extends ScrollPane {
     }
 
     boolean isOf(String other, FillIn now) {
-        return task.equals(other) && fill.asked().equals(now.asked()) && fill.cells().cells().stream().allMatch(cell -> hasSame(now, cell.id()));
-    }
-
-    private boolean hasSame(FillIn now, String id) {
-        return now.cells().cells().stream().anyMatch(it -> it.id().equals(id)) && now.cells().value(id) == fill.cells().value(id);
+        return task.equals(other) && fill == now;
     }
 
     /** The first cell that is still empty, or else the first. */
