@@ -20,7 +20,7 @@ import hestra.task.ChooseRoles;
 import hestra.task.Describe;
 import hestra.task.Description;
 import hestra.task.EnterData;
-import hestra.task.ExplainSlope;
+import hestra.task.Explain;
 import hestra.task.FindSlip;
 import hestra.task.Kinds;
 import hestra.task.Predict;
@@ -106,7 +106,7 @@ public final class Kelp {
                 Arrays.stream(at).boxed().toList(), new Rounding.Places(1));
     }
 
-    public static ExplainSlope explain() {
-        return new ExplainSlope(Terms.of("explain", "Explain", "Explain.", 6));
+    public static Explain explain() {
+        return new Explain(Terms.of("explain", "Explain", "Explain.", 6));
     }
 }

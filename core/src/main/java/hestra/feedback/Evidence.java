@@ -1,40 +1,122 @@
 package hestra.feedback;
 
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.Function;
 
+import hestra.data.Cell;
+import hestra.data.DataTable;
 import hestra.data.Pairs;
+import hestra.data.Roles;
+import hestra.data.Row;
+import hestra.fit.Curve;
+import hestra.fit.CurveFit;
+import hestra.fit.Diagnostics;
 import hestra.fit.Fit;
 import hestra.fit.LeastSquares;
 import hestra.fit.LineFit;
+import hestra.summary.Summary;
 
 /**
- * A set of pairs that an answer may rest on, with its line: the true data, the true data without a row that was rightly
- * set aside, or the data with the slip still in.
+ * A set of pairs that an answer may rest on, with its line and other curves: the true data, the true data without a row that was rightly
+ * set aside, or the data with the slip still in. What was worked out is kept; used by one thread at a time.
  */
 public final class Evidence {
 
     private final Pairs pairs;
-    private final Fit fit;
+    private final Fit line;
+    private final Map<Curve, Fit> fits = new HashMap<>();
+    private final Map<Curve, List<Diagnostics.Point>> points = new HashMap<>();
+    private Optional<Summary> ofX;
+    private Optional<Summary> ofY;
     private Evidence swapped;
+    private Moments moments;
+    private List<Emptied> emptied = List.of();
 
-    private Evidence(Pairs pairs, Fit fit) {
+    /** A pair of which one value is missing, with 0 in its place. */
+    record Emptied(double x, double y) {}
+
+    private Evidence(Pairs pairs, Fit line) {
         this.pairs = pairs;
-        this.fit = fit;
+        this.line = line;
     }
 
     public static Evidence of(Pairs pairs) {
         return new Evidence(pairs, LeastSquares.line(pairs));
     }
 
+    /** The same, knowing of the rows in which one of the two is missing: these could be taken as 0. */
+    public static Evidence of(DataTable data, Roles roles) {
+        Evidence evidence = of(Pairs.of(data, roles));
+        List<Emptied> emptied = new ArrayList<>();
+        for (Row row : data.rows()) {
+            Cell x = row.cell(roles.explanatory());
+            Cell y = row.cell(roles.response());
+            if (!row.isSetAside() && x instanceof Cell.Measured(String _, double value) && y.isEmpty()) {
+                emptied.add(new Emptied(value, 0));
+            } else if (!row.isSetAside() && y instanceof Cell.Measured(String _, double value) && x.isEmpty()) {
+                emptied.add(new Emptied(0, value));
+            }
+        }
+        evidence.emptied = List.copyOf(emptied);
+        return evidence;
+    }
+
+    List<Emptied> emptied() {
+        return emptied;
+    }
+
     /** The line through the pairs, or why there is none. */
     public Fit fit() {
-        return fit;
+        return line;
+    }
+
+    /** A curve through the pairs, or why there is none. */
+    public Fit fit(Curve curve) {
+        return curve instanceof Curve.Line ? line : fits.computeIfAbsent(curve, it -> LeastSquares.fit(it, pairs));
+    }
+
+    Optional<LineFit> line() {
+        return line.line();
     }
 
     /** The pairs themselves, for what else can be made of them. */
-    Pairs pairs() {
+    public Pairs pairs() {
         return pairs;
+    }
+
+    /** Each point as a curve sees it; none where there is no curve. */
+    List<Diagnostics.Point> points(Curve curve) {
+        List<Diagnostics.Point> known = points.get(curve);
+        if (known == null) {
+            known = fit(curve).curveFit().map(it -> Diagnostics.of(it, pairs)).orElse(List.of());
+            points.put(curve, known);
+        }
+        return known;
+    }
+
+    Optional<Summary> ofX() {
+        if (ofX == null) {
+            ofX = Summary.ofX(pairs);
+        }
+        return ofX;
+    }
+
+    Optional<Summary> ofY() {
+        if (ofY == null) {
+            ofY = Summary.ofY(pairs);
+        }
+        return ofY;
+    }
+
+    Moments moments() {
+        if (moments == null) {
+            moments = Moments.of(pairs);
+        }
+        return moments;
     }
 
     /** The same with the variables the wrong way round. */
@@ -45,31 +127,28 @@ public final class Evidence {
         return swapped;
     }
 
-    /** A value of these data; nothing where they do not define it. */
+    /** A value of these data or their line; nothing where they do not define it. */
     public OptionalDouble value(Quantity quantity) {
-        return switch (quantity) {
-            case N -> OptionalDouble.of(pairs.n());
-            case SLOPE -> ofLine(line -> OptionalDouble.of(line.slope().value()));
-            case INTERCEPT -> ofLine(line -> OptionalDouble.of(line.intercept().value()));
-            case R -> ofLine(LineFit::r);
-            case R_SQUARED -> ofLine(LineFit::rSquared);
-            case RESIDUAL_STANDARD_ERROR -> ofLine(LineFit::residualStandardError);
-            case MEAN_X -> ofLine(line -> OptionalDouble.of(line.meanX()));
-            case MEAN_Y -> ofLine(line -> OptionalDouble.of(line.meanY()));
-        };
+        return value(Reading.of(quantity));
     }
 
-    /** ŷ at x; nothing without a line. */
-    public OptionalDouble predicted(double x) {
-        return ofLine(line -> OptionalDouble.of(line.at(x)));
+    /** A value; nothing where these data do not define it. */
+    public OptionalDouble value(Reading reading) {
+        return reading.quantity().in(new Quantity.Here(this, reading));
+    }
+
+    /** What a curve predicts at x; nothing without one, or where it is not defined. */
+    public OptionalDouble predicted(Curve curve, double x) {
+        return fit(curve).curveFit().map(it -> it.fitted(x)).orElse(OptionalDouble.empty());
     }
 
     /** Whether x lies among the data that the line rests on. */
     public boolean supports(double x) {
-        return fit.line().filter(line -> line.support().contains(x)).isPresent();
+        return line().filter(it -> it.support().contains(x)).isPresent();
     }
 
-    private OptionalDouble ofLine(Function<LineFit, OptionalDouble> value) {
-        return fit.line().map(value).orElse(OptionalDouble.empty());
+    /** A curve that was fitted; nothing without one. */
+    Optional<CurveFit> curve(Curve curve) {
+        return fit(curve).curveFit();
     }
 }

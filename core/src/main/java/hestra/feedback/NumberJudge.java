@@ -4,9 +4,9 @@ import java.math.BigDecimal;
 import java.math.MathContext;
 import java.math.RoundingMode;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.DoubleStream;
 
 import hestra.numbers.NumberReading;
 import hestra.numbers.Rounding;
@@ -14,13 +14,20 @@ import hestra.numbers.Rounding;
 /**
  * Judges one number against its key, and against the wrong values that mistakes produce.
  *
- * <p>A number is right when it equals the key rounded as asked, halves either way. A mistake is named only when the number
- * fits its wrong value within rounding and does not fit the key. Where two fit, both are named; of more, those of the lowest rank.
+ * <p>A number is right when it equals the key rounded as asked, halves either way; in another unit of the same kind too. A mistake is named
+ * only when the number fits its wrong value within rounding and does not fit the key. Where two fit, both are named; of more, those of the
+ * lowest rank.
  */
 public final class NumberJudge {
 
     private static final MathContext THIRTEEN_DIGITS = new MathContext(13);
     private static final int MOST_NAMED = 2;
+    private static final int FIRST_RANK = 1;
+    /** Mistakes above this rank have a value for each row: they are looked for only in numbers of so many digits. */
+    private static final int LAST_SINGLE_RANK = 3;
+    private static final int TELLING_DIGITS = 3;
+    private static final int LAST_SHOWN_RANK = 2;
+    private static final double HAIR = 1e-9;
 
     private final Asked asked;
     private final Rounding rounding;
@@ -36,12 +43,21 @@ public final class NumberJudge {
      * What became of a number.
      *
      * @param outcome right, nearly or wrong
-     * @param ofKept whether it is right for the points alone that were kept
+     * @param by on what it is right, where that is not the key itself
      * @param mistakes the mistakes of which each would explain it: none, one or two
      */
-    public record Finding(Outcome outcome, boolean ofKept, List<Mistake> mistakes) {
-        private static final Finding RIGHT = new Finding(Outcome.RIGHT, false, List.of());
-        private static final Finding UNEXPLAINED = new Finding(Outcome.WRONG, false, List.of());
+    public record Finding(Outcome outcome, By by, List<Mistake> mistakes) {
+
+        /** On what an answer is right. */
+        enum By {
+            KEY,
+            KEPT,
+            ROUNDED
+        }
+
+        private static final Finding RIGHT = new Finding(Outcome.RIGHT, By.KEY, List.of());
+        private static final Finding FROM_ROUNDED = new Finding(Outcome.RIGHT, By.ROUNDED, List.of());
+        private static final Finding UNEXPLAINED = new Finding(Outcome.WRONG, By.KEY, List.of());
 
         /** A number that none explains. */
         public static Finding unexplained() {
@@ -50,11 +66,15 @@ public final class NumberJudge {
 
         private static Finding by(List<Mistake> mistakes) {
             boolean ofWriting = !mistakes.isEmpty() && mistakes.stream().allMatch(Mistake::isOfWriting);
-            return new Finding(ofWriting ? Outcome.NEARLY : Outcome.WRONG, false, mistakes);
+            return new Finding(ofWriting ? Outcome.NEARLY : Outcome.WRONG, By.KEY, mistakes);
         }
 
         private static Finding ofKept(KeptPoints counted) {
-            return new Finding(counted == KeptPoints.FULL ? Outcome.RIGHT : Outcome.NEARLY, true, List.of());
+            return new Finding(counted == KeptPoints.FULL ? Outcome.RIGHT : Outcome.NEARLY, By.KEPT, List.of());
+        }
+
+        boolean isRight() {
+            return outcome == Outcome.RIGHT;
         }
     }
 
@@ -66,12 +86,14 @@ public final class NumberJudge {
      */
     public record Wrong(Mistake mistake, double value) {}
 
-    /** The mistakes that would be recognised in these data, each with its first value that can be told from the key. */
+    /** The mistakes of one value that would be recognised in these data, each with its first value that can be told from the key. */
     public List<Wrong> distinguishable() {
         List<Wrong> wrongs = new ArrayList<>();
         for (Mistake mistake : Mistake.values()) {
-            mistake.wrongValues(asked).filter(wrong -> keys.stream().noneMatch(key -> rounding.apply(key).compareTo(rounding.apply(wrong)) == 0))
-                    .findFirst().ifPresent(value -> wrongs.add(new Wrong(mistake, value)));
+            if (mistake.isOfValue() && mistake.rank() <= LAST_SHOWN_RANK) {
+                mistake.wrongValues(asked).filter(Double::isFinite).filter(wrong -> keys.stream().noneMatch(key -> rounding.apply(key).compareTo(rounding.apply(wrong)) == 0))
+                        .boxed().findFirst().ifPresent(value -> wrongs.add(new Wrong(mistake, value)));
+            }
         }
         cutOff().ifPresent(value -> wrongs.add(new Wrong(Mistake.CUT_OFF, value)));
         return wrongs;
@@ -94,14 +116,12 @@ public final class NumberJudge {
             case NEARLY -> marks / 2.0;
             case WRONG -> 0;
         };
-        if (finding.ofKept()) {
-            return Verdict.of(finding.outcome(), earned, "Right for the points you kept." + (finding.outcome() == Outcome.RIGHT ? "" : " With all the points it is another value."));
-        }
-        if (finding.outcome() == Outcome.RIGHT) {
-            return Verdict.right(marks, "Right.");
-        }
-        return finding.mistakes().isEmpty() ? Verdict.wrong(isNot).advising(advice)
-                : Verdict.of(finding.outcome(), earned, say(finding)).recognising(finding.mistakes());
+        return switch (finding.by()) {
+            case KEPT -> Verdict.of(finding.outcome(), earned, "Right for the points you kept." + (finding.isRight() ? "" : " With all the points it is another value."));
+            case ROUNDED -> Verdict.right(marks, "Right, worked out from rounded coefficients.");
+            case KEY -> finding.isRight() ? Verdict.right(marks, "Right.")
+                    : finding.mistakes().isEmpty() ? Verdict.wrong(isNot).advising(advice) : Verdict.of(finding.outcome(), earned, say(finding)).recognising(finding.mistakes());
+        };
     }
 
     /** What to tell the student of the mistakes that were found. */
@@ -109,44 +129,101 @@ public final class NumberJudge {
         return Mistake.say(finding.mistakes(), asked);
     }
 
-    /** Judges a number. */
+    /** Judges a number, and the unit behind it. */
     public Finding judge(NumberReading.Value given) {
-        BigDecimal typed = given.percent() ? given.typed().movePointLeft(2) : given.typed();
+        BigDecimal typed = given.typed();
+        return switch (TypedUnit.of(given, asked.what(), asked.x(), asked.y())) {
+            case TypedUnit.None _ -> {
+                Finding finding = number(given.percent() ? typed.movePointLeft(2) : typed);
+                boolean missing = finding.isRight() && asked.how().unit() && !given.percent() && given.unit().isEmpty() && asked.what().measured().hasUnit(asked.x(), asked.y());
+                yield missing ? named(List.of(Mistake.UNIT_MISSING)) : finding;
+            }
+            case TypedUnit.Same _ -> number(typed);
+            case TypedUnit.Other(double ratio) -> inOtherUnit(typed, ratio);
+            case TypedUnit.Wrong _, TypedUnit.Unknown _ -> {
+                Finding finding = number(typed);
+                yield finding.isRight() ? named(List.of(Mistake.UNIT_SLIP)) : finding;
+            }
+            case TypedUnit.Percent _ -> {
+                Finding finding = number(typed);
+                yield finding.isRight() || number(typed.movePointLeft(2)).isRight() ? named(List.of(Mistake.PERCENT_AND_PROPORTION)) : finding;
+            }
+        };
+    }
+
+    private Finding inOtherUnit(BigDecimal typed, double ratio) {
+        int power = (int) Math.rint(Math.log10(ratio));
+        Finding finding;
+        if (Math.abs(ratio / Math.pow(10, power) - 1) < HAIR) {
+            finding = number(typed.movePointRight(power));
+        } else {
+            int digits = keys.isEmpty() ? TELLING_DIGITS : Math.max(1, rounding.apply(keys.getFirst()).precision());
+            Rounding there = rounding instanceof Rounding.Places ? new Rounding.Significant(Math.min(digits, 15)) : rounding;
+            boolean exact = typed.precision() >= digits && keys.stream().anyMatch(key -> fits(typed, key / ratio, new Rounding.Places(Math.clamp(typed.scale(), 0, 12))));
+            finding = exact ? Finding.RIGHT : new NumberJudge(asked.inUnit(ratio, there)).number(typed);
+        }
+        return !finding.isRight() && keys.stream().anyMatch(key -> isRight(typed, key)) ? named(List.of(Mistake.UNIT_SLIP)) : finding;
+    }
+
+    /** Judges a number in the unit that is asked for. */
+    private Finding number(BigDecimal typed) {
         if (keys.stream().anyMatch(key -> isRight(typed, key))) {
             return Finding.RIGHT;
         }
         if (asked.keyOfKept().stream().anyMatch(key -> isRight(typed, key))) {
             return Finding.ofKept(asked.counted());
         }
-        List<Mistake> fitting = fitting(typed, rounding);
-        if (keys.stream().anyMatch(key -> isCutOff(typed, key))) {
-            fitting.add(Mistake.CUT_OFF);
+        if (asked.how().fromRounded() && asked.sources().flatMapToDouble(this::fromRounded).anyMatch(value -> isRight(typed, value))) {
+            return Finding.FROM_ROUNDED;
+        }
+        int digits = typed.signum() == 0 ? 1 : typed.precision();
+        Rounding asTyped = new Rounding.Places(Math.clamp(typed.scale(), 0, 12));
+        boolean telling = digits >= 2 && typed.signum() != 0;
+        boolean near = keys.stream().anyMatch(key -> fits(typed, key, asTyped));
+        List<Mistake> fitting = fitting(typed, rounding, digits, near && telling ? FIRST_RANK : Mistake.LAST_RANK);
+        if (near && telling) {
+            fitting.add(Mistake.WRONG_ROUNDING);
         }
         if (!fitting.isEmpty()) {
             return named(fitting);
         }
-        Rounding asTyped = new Rounding.Places(Math.clamp(typed.scale(), 0, 12));
-        List<Mistake> roughly = fitting(typed, asTyped);
-        boolean telling = given.significant() >= 2 && typed.signum() != 0;
-        if (keys.stream().anyMatch(key -> fits(typed, key, asTyped) && (telling || roughly.isEmpty() && isNear(typed, key)))) {
+        List<Mistake> roughly = fitting(typed, asTyped, digits, LAST_SINGLE_RANK);
+        if (near && roughly.isEmpty() && keys.stream().anyMatch(key -> fits(typed, key, asTyped) && isNear(typed, key))) {
             return named(List.of(Mistake.WRONG_ROUNDING));
         }
         return telling ? named(roughly) : Finding.UNEXPLAINED;
     }
 
-    /** The mistakes that give a number, so rounded. */
-    private List<Mistake> fitting(BigDecimal typed, Rounding how) {
+    /** What comes out of coefficients that were rounded as they are commonly shown. */
+    private DoubleStream fromRounded(Evidence data) {
+        Sought what = asked.what() instanceof Sought.InUnit(Sought inner, double _) ? inner : asked.what();
+        double ratio = asked.what() instanceof Sought.InUnit(Sought _, double by) ? by : 1;
+        return List.of(new Rounding.Significant(3), new Rounding.Significant(4), new Rounding.Significant(5), new Rounding.Places(2), new Rounding.Places(3), new Rounding.Places(4)).stream()
+                .flatMapToDouble(it -> Slips.roundedEarly(what, data, it)).map(it -> it / ratio);
+    }
+
+    /** The mistakes that give a number, so rounded: those of the lowest rank, and of the next ones until there are two. */
+    private List<Mistake> fitting(BigDecimal typed, Rounding how, int digits, int lastRank) {
         List<Mistake> fitting = new ArrayList<>();
-        for (Mistake mistake : Mistake.values()) {
-            if (mistake.wrongValues(asked).anyMatch(wrong -> fits(typed, wrong, how))) {
-                fitting.add(mistake);
+        double value = typed.doubleValue();
+        for (int rank = FIRST_RANK; rank <= lastRank && fitting.size() < MOST_NAMED && !fitting.contains(Mistake.SLIP_STILL_IN); rank++) {
+            if (rank > LAST_SINGLE_RANK && digits < TELLING_DIGITS) {
+                break;
+            }
+            for (Mistake mistake : Mistake.ofRank(rank)) {
+                if (mistake.wrongValues(asked).anyMatch(wrong -> mayFit(value, wrong, how) && fits(typed, wrong, how))) {
+                    fitting.add(mistake);
+                }
+            }
+            if (rank == Mistake.CUT_OFF.rank() && how == rounding && keys.stream().anyMatch(key -> isCutOff(typed, key))) {
+                fitting.add(Mistake.CUT_OFF);
             }
         }
         return fitting;
     }
 
     private static Finding named(List<Mistake> fitting) {
-        return Finding.by(fitting.stream().sorted(Comparator.comparingInt(Mistake::rank)).limit(MOST_NAMED).toList());
+        return Finding.by(fitting.size() <= MOST_NAMED ? fitting : fitting.subList(0, MOST_NAMED));
     }
 
     private boolean isRight(BigDecimal typed, double key) {
@@ -162,6 +239,19 @@ public final class NumberJudge {
     private boolean isCutOff(BigDecimal typed, double key) {
         return !(rounding instanceof Rounding.Free)
                 && typed.compareTo(rounding.apply(new BigDecimal(key), RoundingMode.DOWN)) == 0;
+    }
+
+    /** A quick look that spares the exact one: whether a number lies within a unit of the last place of a value. */
+    private static boolean mayFit(double typed, double value, Rounding rounding) {
+        if (!Double.isFinite(value)) {
+            return false;
+        }
+        double unit = switch (rounding) {
+            case Rounding.Places(int count) -> Math.pow(10, -count);
+            case Rounding.Significant(int count) -> Math.pow(10, Math.floor(Math.log10(Math.max(Math.abs(value), Double.MIN_NORMAL))) - count + 2);
+            case Rounding.Free _ -> Math.pow(10, Math.floor(Math.log10(Math.max(Math.abs(value), Double.MIN_NORMAL))) - 1);
+        };
+        return Math.abs(typed - value) <= unit;
     }
 
     /** Whether a number is the value so rounded; a value a hair below a half, by a double's own error, counts as one. */

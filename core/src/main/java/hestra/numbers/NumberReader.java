@@ -24,6 +24,8 @@ final class NumberReader {
     private static final String PLAIN = "0123456789-+";
     private static final char ARABIC_DECIMAL = '\u066b';
     private static final char ARABIC_THOUSANDS = '\u066c';
+    /** Two numbers with words, a dash or a comma between them. */
+    private static final Pattern SEVERAL = Pattern.compile("\\d[\\d.,]*\\s*(?:[;,]\\s|\\p{L}[^\\d]*\\s|\u00b1|[-\u2013]|\\s)\\s*\\d");
     private static final int LONGEST = 200;
     private static final int LONGEST_SIMPLE = 30;
     private static final int EXACT_LETTERS = 15;
@@ -79,13 +81,14 @@ final class NumberReader {
             BigDecimal typed = new BigDecimal(mark == DecimalMark.POINT ? text : text.replace(mark.sign(), '.'));
             return new NumberReading.Value(typed, typed.doubleValue(), false, "");
         }
-        String stripped = text == null ? "" : text.strip();
-        if (stripped.isEmpty()) {
+        String whole = text == null ? "" : text.strip();
+        if (whole.isEmpty()) {
             return new NumberReading.Blank();
         }
-        if (stripped.length() > LONGEST) {
+        if (whole.length() > LONGEST) {
             return new NumberReading.Unreadable("This is far too long for a number.");
         }
+        String stripped = answer ? AnswerText.fromNumber(whole) : whole;
         String plain = plainSigns(stripped, mark);
         Matcher vulgar = VULGAR.matcher(plain);
         if (vulgar.matches()) {
@@ -198,7 +201,7 @@ final class NumberReader {
         if (lower.matches("[+-]?(nan|inf|infinity|∞)")) {
             return new NumberReading.Unreadable("“" + shown + "” cannot be measured. Type a number, or leave the cell empty.");
         }
-        return new NumberReading.Unreadable("“" + shown + "” is not a number.");
+        return new NumberReading.Unreadable("“" + shown + "” is not " + (SEVERAL.matcher(text).find() ? "one number." : "a number."));
     }
 
     /** With plain digits, plain signs, and a power of ten behind a ^. */

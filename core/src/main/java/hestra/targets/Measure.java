@@ -46,9 +46,9 @@ public sealed interface Measure {
         public OptionalDouble of(Situation now) {
             return switch (quantity) {
                 case R, R_SQUARED -> notQuiteOne(now.evidence().value(quantity), now);
-                case N, SLOPE, INTERCEPT, RESIDUAL_STANDARD_ERROR -> now.evidence().value(quantity);
                 case MEAN_X -> mean(now.pairs().xs(), now);
                 case MEAN_Y -> mean(now.pairs().ys(), now);
+                default -> now.evidence().value(quantity);
             };
         }
 
@@ -80,6 +80,7 @@ public sealed interface Measure {
                 case RESIDUAL_STANDARD_ERROR -> "residual standard error s";
                 case MEAN_X -> "mean of x";
                 case MEAN_Y -> "mean of y";
+                default -> quantity.inWords();
             };
         }
 

@@ -1,6 +1,7 @@
 package hestra.task;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 import hestra.data.Roles;
@@ -36,6 +37,25 @@ public record ChooseRoles(Terms terms) implements Task {
     @Override
     public boolean takes(Answer answer) {
         return answer instanceof Answer.RolesChosen;
+    }
+
+    @Override
+    public Optional<Answer> typed(String text, Truth truth) {
+        String plain = text.toLowerCase(Locale.ROOT);
+        int x = plain.indexOf(truth.x().name().toLowerCase(Locale.ROOT));
+        int y = plain.indexOf(truth.y().name().toLowerCase(Locale.ROOT));
+        if (x < 0 || y < 0 || x == y) {
+            return Optional.empty();
+        }
+        // "days explains length", "days -> length", "length responds to days", "length depends on days".
+        boolean turned = plain.matches("(?s).*(respond|depend|explained by).*") && !plain.matches("(?s).*explains.*");
+        boolean xExplains = x < y != turned;
+        return Optional.of(new Answer.RolesChosen(Optional.of(xExplains ? truth.roles() : truth.roles().swapped())));
+    }
+
+    @Override
+    public String expected(Truth truth) {
+        return "Say which variable explains the other, such as \u201c" + truth.y().name() + " explains " + truth.x().name() + "\u201d.";
     }
 
     @Override

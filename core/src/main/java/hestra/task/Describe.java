@@ -49,6 +49,33 @@ public record Describe(Terms terms, Description key) implements Task {
     }
 
     @Override
+    public Optional<Answer> typed(String text, Truth truth) {
+        Answer.Described described = Answer.Described.NOTHING;
+        for (String piece : ChoiceText.pieces(text.replace("unusual:", ""))) {
+            boolean last = described.direction().isPresent() && described.form().isPresent() && described.strength().isPresent();
+            List<Description.Choice> open = new ArrayList<>();
+            if (last) {
+                open.addAll(List.of(Description.Unusual.values()));
+            } else {
+                open.addAll(described.direction().isPresent() ? List.of() : List.of(Description.Direction.values()));
+                open.addAll(described.form().isPresent() ? List.of() : List.of(Description.Form.values()));
+                open.addAll(described.strength().isPresent() ? List.of() : List.of(Description.Strength.values()));
+            }
+            Optional<Description.Choice> choice = ChoiceText.find(open, Description.Choice::inWords, piece);
+            if (choice.isEmpty()) {
+                return Optional.empty();
+            }
+            described = described.with(choice.get());
+        }
+        return Optional.of(described);
+    }
+
+    @Override
+    public String expected(Truth truth) {
+        return "Give direction, form, strength and how many points are unusual, such as \u201cneither, curved, weak, none\u201d.";
+    }
+
+    @Override
     public Optional<String> unfinished(Answer answer, Truth truth) {
         return answer.as(Answer.Described.class).isComplete() ? Optional.empty() : Optional.of("Make all four choices first.");
     }

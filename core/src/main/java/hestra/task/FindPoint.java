@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -119,6 +120,29 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
     @Override
     public boolean takes(Answer answer) {
         return answer instanceof Answer.Pointed;
+    }
+
+    /** Rows by their numbers, then what to do about them and why, with semicolons between. */
+    @Override
+    public Optional<Answer> typed(String text, Truth truth) {
+        String[] pieces = text.strip().split("\\s*[;\\n]\\s*");
+        Set<Integer> rows = Pattern.compile("\\d{1,6}").matcher(pieces[0]).results().map(it -> Integer.parseInt(it.group()) - 1).filter(it -> it >= 0).collect(Collectors.toSet());
+        Answer.Pointed pointed = new Answer.Pointed(rows, Optional.empty(), Optional.empty());
+        for (int i = 1; i < pieces.length; i++) {
+            Optional<PointAction> action = ChoiceText.find(List.of(PointAction.values()), PointAction::inWords, pieces[i]);
+            Optional<PointReason> reason = ChoiceText.find(List.of(PointReason.values()), PointReason::inWords, pieces[i]);
+            if (action.isEmpty() && reason.isEmpty()) {
+                return Optional.empty();
+            }
+            pointed = action.map(pointed::with).orElse(pointed);
+            pointed = reason.isPresent() ? pointed.with(reason.get()) : pointed;
+        }
+        return rows.isEmpty() ? Optional.empty() : Optional.of(pointed);
+    }
+
+    @Override
+    public String expected(Truth truth) {
+        return "Give the row, such as \u201crow 3\u201d" + (action.isPresent() || reason.isPresent() ? ", then what to do about it and why, with semicolons between." : ".");
     }
 
     @Override

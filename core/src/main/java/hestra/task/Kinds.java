@@ -6,7 +6,7 @@ import java.util.List;
 public final class Kinds {
 
     /** Each kind of {@link Task} once. */
-    public static final List<Kind> ALL = List.of(EnterData.KIND, ChooseRoles.KIND, Describe.KIND, FindSlip.KIND, ReadValue.KIND, Predict.KIND, ExplainSlope.KIND,
+    public static final List<Kind> ALL = List.of(EnterData.KIND, ChooseRoles.KIND, Describe.KIND, FindSlip.KIND, ReadValue.KIND, Predict.KIND, Explain.KIND,
             NumberQuestion.KIND, ByEye.KIND, ReachTarget.KIND, FindPoint.KIND, MatchPlot.KIND, FillCalculation.KIND, DrawIt.KIND, TryOut.KIND, FromPicture.KIND);
 
     private Kinds() {}

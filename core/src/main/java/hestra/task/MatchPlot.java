@@ -239,6 +239,18 @@ public record MatchPlot(Terms terms, Shown shown, Set<WrongPlot> wrongs) impleme
     }
 
     @Override
+    public Optional<Answer> typed(String text, Truth truth) {
+        List<Option> options = options(truth);
+        List<String> letters = IntStream.range(0, options.size()).mapToObj(MatchPlot::letter).toList();
+        return ChoiceText.place(letters, it -> "plot " + it, text).map(it -> new Answer.Picked(OptionalInt.of(it)));
+    }
+
+    @Override
+    public String expected(Truth truth) {
+        return "Pick one of the plots by its letter, such as \u201cB\u201d.";
+    }
+
+    @Override
     public Optional<String> unfinished(Answer answer, Truth truth) {
         return answer.as(Answer.Picked.class).option().isEmpty() ? Optional.of("Pick one of the plots first.") : Optional.empty();
     }

@@ -3,39 +3,51 @@ package hestra.task;
 import java.util.List;
 import java.util.Optional;
 
+import hestra.feedback.Asked;
 import hestra.feedback.NumberJudge;
 import hestra.feedback.Sought;
+import hestra.feedback.UnitCheck;
 import hestra.feedback.Verdict;
-import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberReading;
 import hestra.numbers.Rounding;
 
 /** Numbers as they are typed into an answer. */
 final class NumberAnswer {
 
+    private static final double EXAMPLE = 1.5;
+
     private NumberAnswer() {}
 
     /** The verdict on a number that is typed; where no mistake explains a wrong one, what it is not, and what to do. */
-    static Verdict judge(Attempt attempt, Truth truth, Sought what, Task task, String isNot, String advice) {
+    static Verdict judge(Attempt attempt, Truth truth, Sought what, Asked.How how, int marks, String isNot, String advice) {
         return switch (NumberReading.ofAnswer(attempt.answer().as(Answer.Typed.class).text(), truth.mark())) {
             case NumberReading.Blank _ -> Verdict.wrong("Type a number.");
             case NumberReading.Unreadable unreadable -> Verdict.wrong(unreadable.reason());
-            case NumberReading.Value typed -> new NumberJudge(truth.asked(what, task.rounding(), attempt)).verdict(typed, task.terms().marks(), isNot, advice);
+            case NumberReading.Value typed -> new NumberJudge(truth.asked(what, how, attempt)).verdict(typed, marks, isNot, advice);
         };
     }
 
     /** The mistakes that will be recognised in a number, each with what it gives. */
     static List<Key.Recognised> recognised(Truth truth, Sought what, Rounding rounding) {
-        return new NumberJudge(truth.asked(what, rounding)).distinguishable().stream()
+        return new NumberJudge(truth.asked(what, Asked.How.rounded(rounding))).distinguishable().stream()
                 .map(wrong -> new Key.Recognised(wrong.mistake(), truth.style().show(wrong.value(), rounding))).toList();
     }
 
-    /** What a number still lacks; {@code whenBlank} where there is none. */
-    static Optional<String> unfinished(String text, DecimalMark mark, String whenBlank) {
-        return switch (NumberReading.ofAnswer(text, mark)) {
+    /** What a number still lacks, with an example of what is expected; {@code whenBlank} where there is none. */
+    static Optional<String> unfinished(String text, Truth truth, Sought what, Rounding rounding, String whenBlank) {
+        return switch (NumberReading.ofAnswer(text, truth.mark())) {
             case NumberReading.Blank _ -> Optional.of(whenBlank);
-            case NumberReading.Unreadable unreadable -> Optional.of(unreadable.reason());
-            case NumberReading.Value _ -> Optional.empty();
+            case NumberReading.Unreadable(String reason) -> Optional.of(reason + " Type one number, such as " + example(truth, what, rounding) + ".");
+            case NumberReading.Value value -> UnitCheck.unknown(value, what, truth.x(), truth.y())
+                    .map(word -> "\u201c" + word + "\u201d is not a unit that can be read here. Type the number as in " + example(truth, what, rounding) + ", or without a unit.");
         };
+    }
+
+    /** A number as it might be answered, that is not the right one. */
+    private static String example(Truth truth, Sought what, Rounding rounding) {
+        double key = what.in(truth.evidence()).orElse(0);
+        double other = Math.abs(key - EXAMPLE) < 0.1 ? EXAMPLE * 2 : EXAMPLE;
+        String unit = what instanceof Sought.Given(double _, String given) ? given : what.measured().unit(truth.x(), truth.y());
+        return truth.style().show(other, rounding) + (unit.isEmpty() ? "" : " " + unit);
     }
 }

@@ -3,6 +3,7 @@ package hestra.task;
 import java.util.List;
 import java.util.Optional;
 
+import hestra.feedback.Asked;
 import hestra.feedback.Sought;
 import hestra.feedback.Verdict;
 import hestra.numbers.Rounding;
@@ -23,6 +24,10 @@ public record NumberQuestion(Terms terms, double key, Rounding rounding, String 
         if (!Double.isFinite(key)) {
             throw new IllegalArgumentException("key " + key);
         }
+    }
+
+    private Sought sought() {
+        return new Sought.Given(key, unit);
     }
 
     @Override
@@ -46,18 +51,23 @@ public record NumberQuestion(Terms terms, double key, Rounding rounding, String 
     }
 
     @Override
+    public Optional<Answer> typed(String text, Truth truth) {
+        return Optional.of(new Answer.Typed(text));
+    }
+
+    @Override
     public Optional<String> unfinished(Answer answer, Truth truth) {
-        return NumberAnswer.unfinished(answer.as(Answer.Typed.class).text(), truth.mark(), "Type a number first.");
+        return NumberAnswer.unfinished(answer.as(Answer.Typed.class).text(), truth, sought(), rounding, "Type a number first.");
     }
 
     @Override
     public Verdict judged(Attempt attempt, Truth truth) {
-        return NumberAnswer.judge(attempt, truth, new Sought.Given(key), this, "This is not the number that is asked for.", "");
+        return NumberAnswer.judge(attempt, truth, sought(), Asked.How.rounded(rounding), terms.marks(), "This is not the number that is asked for.", "");
     }
 
     @Override
     public Key key(Truth truth) {
-        return Key.of(truth.style().show(key, rounding) + (unit.isEmpty() ? "" : " " + unit)).recognising(NumberAnswer.recognised(truth, new Sought.Given(key), rounding));
+        return Key.of(truth.style().show(key, rounding) + (unit.isEmpty() ? "" : " " + unit)).recognising(NumberAnswer.recognised(truth, sought(), rounding));
     }
 
     @Override

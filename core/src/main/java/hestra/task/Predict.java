@@ -4,11 +4,15 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
+import hestra.feedback.Asked;
 import hestra.feedback.Evidence;
 import hestra.feedback.Mistake;
 import hestra.feedback.NumberJudge;
@@ -34,6 +38,8 @@ public record Predict(Terms terms, List<Double> at, Rounding rounding) implement
 
     static final Kind KIND = new Kind("predict", "Predict", Predict.class, (id, truth) -> new Predict(
             Terms.of(id, "Predict", "Predict {y} at each value. Which predictions would you trust?", 6), usual(truth), new Rounding.Places(1)));
+
+    private static final Pattern JUDGED = Pattern.compile("[,\\s]*(?:\\b(?:yes|no|not to be trusted|to be trusted|not trusted|don'?t trust|do not trust|trusted|trust|inside|outside)\\b|\u2713|\u2717)\\s*\\.?$", Pattern.CASE_INSENSITIVE);
 
     public Predict {
         at = List.copyOf(at);
@@ -78,11 +84,30 @@ public record Predict(Terms terms, List<Double> at, Rounding rounding) implement
         return answer instanceof Answer.Predictions;
     }
 
+    /** A number and a judgement for each x, with semicolons or new lines between. */
+    @Override
+    public Optional<Answer> typed(String text, Truth truth) {
+        List<Answer.Predicted> given = new ArrayList<>();
+        for (String piece : text.strip().split("\\s*[;\\n]\\s*")) {
+            Matcher judged = JUDGED.matcher(piece);
+            boolean has = judged.find();
+            String number = (has ? piece.substring(0, judged.start()) : piece).replaceAll("^\\s*at\\s+[^:]*:", "").strip();
+            Optional<Boolean> trusted = has ? Optional.of(!judged.group().toLowerCase(Locale.ROOT).matches(".*(?:not|n't|don|no|outside|\u2717).*")) : Optional.empty();
+            given.add(new Answer.Predicted(number, trusted));
+        }
+        return given.size() > at.size() ? Optional.empty() : Optional.of(new Answer.Predictions(given));
+    }
+
+    @Override
+    public String expected(Truth truth) {
+        return "Give a number for each x, and whether to trust it, with semicolons between, such as \u201c1.5 yes; 2.5 no\u201d.";
+    }
+
     @Override
     public Optional<String> unfinished(Answer answer, Truth truth) {
         Answer.Predictions given = answer.as(Answer.Predictions.class);
         for (int i = 0; i < at.size(); i++) {
-            Optional<String> problem = NumberAnswer.unfinished(given.at(i).text(), truth.mark(), "type a number.");
+            Optional<String> problem = NumberAnswer.unfinished(given.at(i).text(), truth, new Sought.Prediction(at.get(i)), rounding, "type a number.");
             if (problem.isPresent() || given.at(i).trusted().isEmpty()) {
                 return Optional.of("At " + shortest(at.get(i)) + ": " + problem.orElse("say whether you would trust the prediction."));
             }
@@ -101,7 +126,7 @@ public record Predict(Terms terms, List<Double> at, Rounding rounding) implement
             double x = at.get(i);
             Answer.Predicted predicted = given.at(i);
             String name = "at " + shortest(x);
-            NumberJudge judge = new NumberJudge(truth.asked(new Sought.Prediction(x), rounding, attempt));
+            NumberJudge judge = new NumberJudge(truth.asked(new Sought.Prediction(x), Asked.How.rounded(rounding), attempt));
             NumberJudge.Finding finding = NumberReading.ofAnswer(predicted.text(), truth.mark()) instanceof NumberReading.Value typed
                     ? judge.judge(typed) : NumberJudge.Finding.unexplained();
             Outcome outcome = finding.outcome();

@@ -3,27 +3,56 @@ package hestra.task;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Set;
 
+import hestra.data.TableEdit;
 import hestra.feedback.Quantity;
+import hestra.feedback.Reading;
 import hestra.feedback.Sought;
 import hestra.feedback.Verdict;
+import hestra.fit.Curve;
 import hestra.fit.Fit;
 import hestra.numbers.NumberStyle;
 import hestra.numbers.Rounding;
 
 /**
- * The student reads one value of the fit.
+ * The student reads one value of the data or of a curve.
  *
  * @param quantity which
  * @param rounding how it is to be rounded
+ * @param more of which curve, row and place, and how it is to be given; nothing for a value of the line
  */
-public record ReadValue(Terms terms, Quantity quantity, Rounding rounding) implements Task {
+public record ReadValue(Terms terms, Quantity quantity, Rounding rounding, Optional<Asking> more) implements Task {
 
     static final Kind KIND = new Kind("read-value", "Read a value", ReadValue.class, (id, _) -> new ReadValue(
             Terms.of(id, Quantity.SLOPE.title(), Quantity.SLOPE.prompt(), 2), Quantity.SLOPE, Quantity.SLOPE.usualRounding(OptionalDouble.empty())));
 
     private static final int FULL_DIGITS = 6;
+
+    /** A value of the data or their line. */
+    public ReadValue(Terms terms, Quantity quantity, Rounding rounding) {
+        this(terms, quantity, rounding, Optional.empty());
+    }
+
+    /** What else is said of it. */
+    public Asking asking() {
+        return more.orElse(Asking.USUAL);
+    }
+
+    /** The same with something else said of it. */
+    public ReadValue with(Asking asking) {
+        return new ReadValue(terms, quantity, rounding, asking.equals(Asking.USUAL) ? Optional.empty() : Optional.of(asking));
+    }
+
+    /** The value that is read. */
+    public Reading reading() {
+        return asking().reading(quantity);
+    }
+
+    private Sought sought() {
+        return new Sought.Value(reading());
+    }
 
     @Override
     public Kind kind() {
@@ -32,16 +61,21 @@ public record ReadValue(Terms terms, Quantity quantity, Rounding rounding) imple
 
     @Override
     public Task with(Terms other) {
-        return new ReadValue(other, quantity, rounding);
+        return new ReadValue(other, quantity, rounding, more);
     }
 
     @Override
     public Set<Aid> needs() {
-        return switch (quantity) {
-            case SLOPE, INTERCEPT, RESIDUAL_STANDARD_ERROR -> Set.of(Aid.EQUATION);
-            case R -> Set.of(Aid.R);
-            case R_SQUARED -> Set.of(Aid.R_SQUARED);
-            case N, MEAN_X, MEAN_Y -> Set.of();
+        Aid curve = asking().ofCurve() instanceof Curve.Line ? Aid.LINE : Aid.CURVES;
+        return switch (quantity.of()) {
+            case DATA -> quantity == Quantity.R || quantity == Quantity.RANK_CORRELATION ? Set.of(Aid.R) : Set.of();
+            case LINE, LEVEL -> quantity == Quantity.R_LOW || quantity == Quantity.R_HIGH ? Set.of(Aid.R) : Set.of(Aid.EQUATION);
+            case CURVE -> {
+                Aid value = quantity.isShare() ? Aid.R_SQUARED : Aid.EQUATION;
+                yield curve == Aid.LINE ? Set.of(value) : Set.of(curve, value);
+            }
+            case ROW -> quantity == Quantity.LEVERAGE ? Set.of(curve) : Set.of(curve, Aid.RESIDUALS);
+            case PLACE -> curve == Aid.LINE ? Set.of(Aid.PREDICTION) : Set.of(curve, Aid.PREDICTION);
         };
     }
 
@@ -49,8 +83,25 @@ public record ReadValue(Terms terms, Quantity quantity, Rounding rounding) imple
     public ReadValue asking(Quantity now, Truth truth) {
         Terms changed = terms.title().equals(quantity.title()) ? terms.withTitle(now.title()) : terms;
         changed = terms.prompt().equals(quantity.prompt()) ? changed.withPrompt(now.prompt()) : changed;
-        boolean usual = rounding.equals(quantity.usualRounding(truth.evidence().value(quantity)));
-        return new ReadValue(changed, now, usual ? now.usualRounding(truth.evidence().value(now)) : rounding);
+        boolean usual = rounding.equals(quantity.usualRounding(truth.evidence().value(reading())));
+        Asking asking = suited(now, truth);
+        return new ReadValue(changed, now, usual ? now.usualRounding(truth.evidence().value(asking.reading(now))) : rounding).with(asking);
+    }
+
+    /** What is said of it, with a row and a place where the quantity wants them. */
+    private Asking suited(Quantity now, Truth truth) {
+        Asking asking = asking();
+        if (now.of() == Quantity.Of.ROW && asking.row().isEmpty()) {
+            asking = asking.ofRow(truth.pairs().size() == 0 ? 0 : truth.pairs().row(0));
+        }
+        return now.of() == Quantity.Of.PLACE && asking.at().isEmpty()
+                ? asking.at(new Rounding.Significant(2).apply(truth.evidence().value(Quantity.MEAN_X).orElse(1)).doubleValue()) : asking;
+    }
+
+    @Override
+    public Task following(TableEdit change) {
+        OptionalInt row = asking().row();
+        return row.isEmpty() || change.rowAfter(row.getAsInt()) < 0 ? this : with(asking().ofRow(change.rowAfter(row.getAsInt())));
     }
 
     @Override
@@ -64,24 +115,29 @@ public record ReadValue(Terms terms, Quantity quantity, Rounding rounding) imple
     }
 
     @Override
+    public Optional<Answer> typed(String text, Truth truth) {
+        return Optional.of(new Answer.Typed(text));
+    }
+
+    @Override
     public Optional<String> unfinished(Answer answer, Truth truth) {
-        return NumberAnswer.unfinished(answer.as(Answer.Typed.class).text(), truth.mark(), "Type a number first.");
+        return NumberAnswer.unfinished(answer.as(Answer.Typed.class).text(), truth, sought(), rounding, "Type a number first.");
     }
 
     @Override
     public Verdict judged(Attempt attempt, Truth truth) {
-        return NumberAnswer.judge(attempt, truth, new Sought.Value(quantity), this, "This is not the " + quantity.inWords() + ".", "Look at the readings again.");
+        return NumberAnswer.judge(attempt, truth, sought(), asking().how(rounding), terms.marks(), "This is not the " + reading().inWords() + ".", "Look at the readings again.");
     }
 
     @Override
     public Key key(Truth truth) {
-        OptionalDouble value = truth.evidence().value(quantity);
+        OptionalDouble value = truth.evidence().value(reading());
         if (value.isEmpty()) {
-            return Key.missing(truth.evidence().fit() instanceof Fit.None(String reason) ? reason : "not defined for this data");
+            return Key.missing(truth.evidence().fit(asking().ofCurve()) instanceof Fit.None(String reason) ? reason : "not defined for this data");
         }
         NumberStyle style = truth.style();
         String unit = quantity.unit(truth.x(), truth.y());
-        List<Key.Recognised> recognised = NumberAnswer.recognised(truth, new Sought.Value(quantity), rounding);
+        List<Key.Recognised> recognised = NumberAnswer.recognised(truth, sought(), rounding);
         return new Key(style.show(value.getAsDouble(), rounding) + (unit.isEmpty() ? "" : " " + unit), true,
                 style.withDigits(FULL_DIGITS).show(value.getAsDouble()), recognised);
     }

@@ -16,7 +16,7 @@ import hestra.numbers.Rounding;
  * What is asked. A kind of task is one room: its file holds all that it knows of itself, and nothing outside asks which kind a task is,
  * but the form in which it is answered and the fields in which it is written.
  */
-public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip, ReadValue, Predict, ExplainSlope, NumberQuestion, ByEye, ReachTarget, FindPoint, MatchPlot, FillCalculation, DrawIt, TryOut, FromPicture {
+public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip, ReadValue, Predict, Explain, NumberQuestion, ByEye, ReachTarget, FindPoint, MatchPlot, FillCalculation, DrawIt, TryOut, FromPicture {
 
     /** What it has in common with all tasks of its kind. */
     Kind kind();
@@ -53,6 +53,19 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
         Verdict verdict = judged(attempt, truth);
         boolean explained = verdict.isRight() || !verdict.mistakes().isEmpty();
         return explained || terms().hint().isBlank() ? verdict : verdict.advising(terms().hint());
+    }
+
+    /**
+     * An answer as one would type it: a number, a sentence, a choice by its text; nothing where the text is none that this task could be
+     * answered with, or where it is answered by what is done in the table or on the plot.
+     */
+    default Optional<Answer> typed(String text, Truth truth) {
+        return Optional.empty();
+    }
+
+    /** What is expected of an answer that is typed, as a sentence, with an example. */
+    default String expected(Truth truth) {
+        return place() == AnswerPlace.SHEET ? "This cannot be answered by typing." : "This is done in the table or on the plot; it cannot be answered by typing.";
     }
 
     /** The verdict as the kind has it, before the author's own hint is given in the place of the usual advice. */

@@ -20,7 +20,6 @@ import hestra.feedback.KeptPoints;
 import hestra.feedback.Sought;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberStyle;
-import hestra.numbers.Rounding;
 import hestra.targets.Held;
 
 /**
@@ -42,6 +41,7 @@ public final class Truth {
     private Evidence evidence;
     private Held start;
     private Optional<Evidence> withSlips = Optional.empty();
+    private Optional<Evidence> withSetAside = Optional.empty();
 
     private Truth(DataTable data, Roles roles, DecimalMark mark, List<Task> tasks, KeptPoints counted, boolean picture) {
         this.picture = picture;
@@ -150,7 +150,7 @@ public final class Truth {
     /** The true data with their line. */
     public Evidence evidence() {
         if (evidence == null) {
-            evidence = Evidence.of(pairs());
+            evidence = Evidence.of(data, roles);
         }
         return evidence;
     }
@@ -160,6 +160,14 @@ public final class Truth {
             withSlips = Optional.of(Evidence.of(pairsWithSlips()));
         }
         return withSlips;
+    }
+
+    /** The true data with the points that the author set aside, where there are such. */
+    private Optional<Evidence> withSetAside() {
+        if (withSetAside.isEmpty() && data.rows().stream().anyMatch(Row::isSetAside)) {
+            withSetAside = Optional.of(Evidence.of(Pairs.of(data.withRows(data.rows().stream().map(row -> new Row(row.cells(), Optional.empty(), row.origin())).toList()), roles)));
+        }
+        return withSetAside;
     }
 
     /**
@@ -183,12 +191,12 @@ public final class Truth {
     }
 
     /** All that decides on a number that an attempt gives. */
-    Asked asked(Sought what, Rounding rounding, Attempt attempt) {
-        return new Asked(what, rounding, accepted(attempt), kept(attempt), counted, withSlips(), x(), y());
+    Asked asked(Sought what, Asked.How how, Attempt attempt) {
+        return new Asked(what, how, accepted(attempt), kept(attempt), counted, withSlips(), withSetAside(), x(), y());
     }
 
     /** All that decides on a number, whoever gives it. */
-    Asked asked(Sought what, Rounding rounding) {
-        return new Asked(what, rounding, List.of(evidence()), Optional.empty(), counted, withSlips(), x(), y());
+    Asked asked(Sought what, Asked.How how) {
+        return new Asked(what, how, List.of(evidence()), Optional.empty(), counted, withSlips(), withSetAside(), x(), y());
     }
 }

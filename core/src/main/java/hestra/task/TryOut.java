@@ -15,6 +15,7 @@ import hestra.data.TableEdit;
 import hestra.feedback.Evidence;
 import hestra.feedback.Parts;
 import hestra.feedback.Quantity;
+import hestra.feedback.Sought;
 import hestra.feedback.Verdict;
 import hestra.fit.Fit;
 import hestra.numbers.NumberReading;
@@ -173,7 +174,7 @@ public record TryOut(Terms terms, List<Move> moves, Quantity watched, int places
             }
         }
         for (int i = 0; i < moves.size(); i++) {
-            Optional<String> lacks = NumberAnswer.unfinished(tried.amount(i), truth.mark(), "Type by how much the " + name() + " changed.");
+            Optional<String> lacks = NumberAnswer.unfinished(tried.amount(i), truth, new Sought.Value(watched), rounding(), "Type by how much the " + name() + " changed.");
             if (lacks.isPresent()) {
                 return lacks;
             }

@@ -27,7 +27,7 @@ import hestra.task.Description.Form;
 import hestra.task.Description.Strength;
 import hestra.task.Description.Unusual;
 import hestra.task.EnterData;
-import hestra.task.ExplainSlope;
+import hestra.task.Explain;
 import hestra.task.FindSlip;
 import hestra.task.Predict;
 import hestra.task.ReadValue;
@@ -75,7 +75,7 @@ public final class KelpBlades {
                 new Predict(Terms.of("predict", "Predict",
                         "Predict the length at each age. Which predictions would you trust? Type the age under the readings, "
                                 + "or drag the reading line.", 6), List.of(20.0, 37.0, 60.0), new Rounding.Places(1)),
-                new ExplainSlope(Terms.of("explain", "Say it in words",
+                new Explain(Terms.of("explain", "Say it in words",
                         "What does the slope mean for a blade of kelp?", 3)));
     }
 

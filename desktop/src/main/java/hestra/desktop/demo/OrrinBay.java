@@ -35,7 +35,7 @@ import hestra.task.Description.Form;
 import hestra.task.Description.Strength;
 import hestra.task.Description.Unusual;
 import hestra.task.DrawIt;
-import hestra.task.ExplainSlope;
+import hestra.task.Explain;
 import hestra.task.FillCalculation;
 import hestra.task.FindPoint;
 import hestra.task.MatchPlot;
@@ -202,6 +202,6 @@ public final class OrrinBay {
     }
 
     private static Task explain() {
-        return new ExplainSlope(Terms.of("explain", "Say it in words", "What does the slope say here, and what can these data not say?", 3));
+        return new Explain(Terms.of("explain", "Say it in words", "What does the slope say here, and what can these data not say?", 3));
     }
 }

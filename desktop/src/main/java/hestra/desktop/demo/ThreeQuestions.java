@@ -20,7 +20,7 @@ import hestra.task.Description.Direction;
 import hestra.task.Description.Form;
 import hestra.task.Description.Strength;
 import hestra.task.Description.Unusual;
-import hestra.task.ExplainSlope;
+import hestra.task.Explain;
 import hestra.task.Predict;
 import hestra.task.ReadValue;
 import hestra.task.Task;
@@ -43,7 +43,7 @@ public final class ThreeQuestions {
                         *height* of the tallest limpet at each."""),
                 asked(describe("limpets-look", Direction.FALLING, Form.STRAIGHT, Strength.MODERATE, Unusual.ONE)),
                 asked(read("limpets-slope", "Read the slope", "By how much does the height change with each step of the index?", Quantity.SLOPE, 3)),
-                asked(new ExplainSlope(Terms.of("limpets-say", "Say it in words", "What does the slope mean on the shore?", 3)))));
+                asked(new Explain(Terms.of("limpets-say", "Say it in words", "What does the slope mean on the shore?", 3)))));
     }
 
     private static Part flask() {

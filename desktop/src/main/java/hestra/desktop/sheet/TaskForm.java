@@ -25,7 +25,7 @@ import hestra.task.ChooseRoles;
 import hestra.task.Describe;
 import hestra.task.DrawIt;
 import hestra.task.EnterData;
-import hestra.task.ExplainSlope;
+import hestra.task.Explain;
 import hestra.task.FillCalculation;
 import hestra.task.FindPoint;
 import hestra.task.FindSlip;
@@ -71,7 +71,7 @@ abstract class TaskForm extends VBox {
             case DrawIt draw -> new DrawItForm(model, draw, check, () -> go.accept(AnswerPlace.PLOT));
             case TryOut tryOut -> new TryOutForm(model, tryOut, check, () -> go.accept(AnswerPlace.PLOT));
             case FromPicture picture -> new FromPictureForm(model, picture, check, () -> go.accept(AnswerPlace.PLOT));
-            case ExplainSlope _ -> new SentenceForm(model, task, check, "Write it as you would say it to a visitor.");
+            case Explain _ -> new SentenceForm(model, task, check, "Write it as you would say it to a visitor.");
         };
     }
 

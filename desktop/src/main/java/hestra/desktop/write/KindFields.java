@@ -13,7 +13,7 @@ import hestra.task.ChooseRoles;
 import hestra.task.Describe;
 import hestra.task.DrawIt;
 import hestra.task.EnterData;
-import hestra.task.ExplainSlope;
+import hestra.task.Explain;
 import hestra.task.FillCalculation;
 import hestra.task.FindPoint;
 import hestra.task.FindSlip;
@@ -54,7 +54,7 @@ final class KindFields<T extends Task> {
             case DrawIt _ -> DrawItFields.add(new KindFields<>(fields, DrawIt.class));
             case TryOut _ -> TryOutFields.add(new KindFields<>(fields, TryOut.class), model);
             case FromPicture _ -> FromPictureFields.add(new KindFields<>(fields, FromPicture.class), model);
-            case ChooseRoles _, ExplainSlope _ -> { }
+            case ChooseRoles _, Explain _ -> { }
         }
     }
 

@@ -34,7 +34,7 @@ import hestra.task.Describe;
 import hestra.task.Description;
 import hestra.task.DrawIt;
 import hestra.task.EnterData;
-import hestra.task.ExplainSlope;
+import hestra.task.Explain;
 import hestra.task.FillCalculation;
 import hestra.task.FillIn;
 import hestra.task.FindPoint;
@@ -181,7 +181,7 @@ class FirstHourTest {
             }
             case ReadValue _, NumberQuestion _ -> person.type(plain(task.key(truth).text().split(" ")[0]));
             case Predict predict -> predict(person, predict, truth);
-            case ExplainSlope _ -> person.type(sentence(truth));
+            case Explain _ -> person.type(sentence(truth));
             case FindPoint find -> find(person, find, truth);
             case MatchPlot match -> person.click(match.id() + "-option-" + match.key(truth).text().split(" ")[1]);
             case ByEye byEye -> place(person, byEye, truth);

@@ -18,6 +18,7 @@ import com.fasterxml.jackson.core.StreamReadConstraints;
 import com.fasterxml.jackson.core.json.JsonReadFeature;
 import com.fasterxml.jackson.databind.DeserializationContext;
 import com.fasterxml.jackson.databind.DeserializationFeature;
+import com.fasterxml.jackson.databind.JavaType;
 import com.fasterxml.jackson.databind.JsonDeserializer;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.JsonSerializer;
@@ -25,6 +26,7 @@ import com.fasterxml.jackson.databind.MapperFeature;
 import com.fasterxml.jackson.databind.SerializationFeature;
 import com.fasterxml.jackson.databind.SerializerProvider;
 import com.fasterxml.jackson.databind.cfg.MapperConfig;
+import com.fasterxml.jackson.databind.deser.DeserializationProblemHandler;
 import com.fasterxml.jackson.databind.introspect.AnnotatedClass;
 import com.fasterxml.jackson.databind.introspect.AnnotatedMember;
 import com.fasterxml.jackson.databind.introspect.AnnotationIntrospectorPair;
@@ -32,6 +34,7 @@ import com.fasterxml.jackson.databind.introspect.JacksonAnnotationIntrospector;
 import com.fasterxml.jackson.databind.introspect.NopAnnotationIntrospector;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.jsontype.NamedType;
+import com.fasterxml.jackson.databind.jsontype.TypeIdResolver;
 import com.fasterxml.jackson.databind.module.SimpleModule;
 import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
 import hestra.data.Cell;
@@ -48,6 +51,7 @@ import hestra.numbers.Rounding;
 import hestra.recipe.Along;
 import hestra.targets.Measure;
 import hestra.task.Answer;
+import hestra.task.Explain;
 import hestra.task.Task;
 import hestra.task.Terms;
 import hestra.tracing.Picture;
@@ -135,6 +139,7 @@ public final class Json {
                 .disable(MapperFeature.AUTO_DETECT_IS_GETTERS)
                 .disable(JsonReadFeature.ALLOW_NON_NUMERIC_NUMBERS)
                 .build();
+        mapper.addHandler(new EarlierNames());
         mapper.setDefaultSetterInfo(JsonSetter.Value.forContentNulls(Nulls.FAIL));
         mapper.getFactory().setStreamReadConstraints(StreamReadConstraints.builder().maxNestingDepth(40).build());
         Names.all().forEach((type, name) -> mapper.registerSubtypes(new NamedType(type, name)));
@@ -149,6 +154,14 @@ public final class Json {
     /** A family whose members are told apart by "kind". */
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
     private interface ByKind {}
+
+    /** Kinds that were called otherwise in earlier files. */
+    private static final class EarlierNames extends DeserializationProblemHandler {
+        @Override
+        public JavaType handleUnknownTypeId(DeserializationContext context, JavaType base, String name, TypeIdResolver resolver, String message) {
+            return base.hasRawClass(Task.class) && name.equals("explain-slope") ? context.constructType(Explain.class) : null;
+        }
+    }
 
     private static final class OurNames extends NopAnnotationIntrospector {
         private static final long serialVersionUID = 1;

@@ -30,6 +30,7 @@ import hestra.fit.EquationForm;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
 import hestra.recipe.Along;
+import hestra.sentences.Aspect;
 import hestra.targets.Measure;
 import hestra.targets.PointMeasure;
 import hestra.targets.Reason;
@@ -57,7 +58,7 @@ class NamesTest {
     private static final List<Class<? extends Enum<?>>> ENUMS = List.of(Aid.class, Quantity.class, DecimalMark.class, PointChange.class, Layer.class, Slot.class, Spacing.class,
             StripKind.class, Below.class, Terms.Showing.class, Terms.Opening.class, Terms.Afterwards.class, Terms.Playing.class, Terms.Counting.class, Reason.class, PointMeasure.class, PointSort.class, PointAction.class, PointReason.class, WrongPlot.class, MatchPlot.Shown.class,
             CalculationCells.Way.class, TryReason.class, EquationForm.Base.class, KeptPoints.class,
-            Keepable.class, Exercise.Purpose.class, Description.Direction.class, Description.Form.class, Description.Strength.class, Description.Unusual.class);
+            Keepable.class, Exercise.Purpose.class, Description.Direction.class, Description.Form.class, Description.Strength.class, Description.Unusual.class, Aspect.class, Aspect.About.class);
 
     private static Stream<Class<?>> members(Class<?> family) {
         return Stream.of(family.getPermittedSubclasses()).flatMap(member -> member.isSealed() ? members(member) : Stream.of(member));

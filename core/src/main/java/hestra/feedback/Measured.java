@@ -1,0 +1,85 @@
+package hestra.feedback;
+
+import java.util.Optional;
+
+import hestra.data.Variable;
+import hestra.units.Unit;
+import hestra.units.UnitReader;
+
+/**
+ * What a quantity is measured in, in the units of the two variables.
+ *
+ * @param y the power of the response's unit
+ * @param x the power of the explanatory variable's unit
+ * @param difference whether it is a difference, which is the same in kelvins and degrees Celsius
+ * @param kind whether it is a plain number, a count of things, a measurement, or something whose unit is not worked out
+ */
+public record Measured(int y, int x, boolean difference, Kind kind) {
+
+    /** What sort of unit it has. */
+    public enum Kind {
+        /** None: a share or a ratio. */
+        NUMBER,
+        /** A count: what is counted may be said. */
+        COUNT,
+        /** That of the variables. */
+        MEASURED,
+        /** One that is not worked out, so that one that is typed is not judged. */
+        OPEN
+    }
+
+    /** A plain number. */
+    public static final Measured NUMBER = new Measured(0, 0, false, Kind.NUMBER);
+    /** How many there are. */
+    public static final Measured COUNT = new Measured(0, 0, false, Kind.COUNT);
+    /** In the unit of the response. */
+    public static final Measured Y = new Measured(1, 0, false, Kind.MEASURED);
+    /** In the unit of the explanatory variable. */
+    public static final Measured X = new Measured(0, 1, false, Kind.MEASURED);
+    /** A difference, in the unit of the response. */
+    public static final Measured DIFFERENCE_Y = new Measured(1, 0, true, Kind.MEASURED);
+    /** A difference, in the unit of the explanatory variable. */
+    public static final Measured DIFFERENCE_X = new Measured(0, 1, true, Kind.MEASURED);
+    public static final Measured Y_SQUARED = new Measured(2, 0, true, Kind.MEASURED);
+    public static final Measured X_SQUARED = new Measured(0, 2, true, Kind.MEASURED);
+    public static final Measured PRODUCT = new Measured(1, 1, true, Kind.MEASURED);
+    /** In a unit that depends on the curve. */
+    public static final Measured OPEN = new Measured(0, 0, false, Kind.OPEN);
+
+    /** In the response's unit for one of the explanatory variable's. */
+    public static Measured slope() {
+        return new Measured(1, -1, true, Kind.MEASURED);
+    }
+
+    /** The unit in words, such as "cm per day"; empty where it has none, or one of the variables has none. */
+    public String unit(Variable xs, Variable ys) {
+        if (y == 1 && x == -1) {
+            return ys.unit().isEmpty() || xs.unit().isEmpty() ? "" : ys.unit() + " per " + Quantity.singular(xs.unit());
+        }
+        if (y == 1 && x == 1) {
+            return ys.unit().isEmpty() || xs.unit().isEmpty() ? "" : ys.unit() + " \u00b7 " + xs.unit();
+        }
+        String of = y != 0 ? ys.unit() : x != 0 ? xs.unit() : "";
+        int power = Math.max(y, x);
+        return of.isEmpty() || power < 2 ? of : of.matches("\\p{L}+|\u00b0[CF]") ? of + "\u00b2" : "(" + of + ")\u00b2";
+    }
+
+    /** The same as a unit to be compared; nothing where it is not known. */
+    public Optional<Unit> asUnit(Variable xs, Variable ys) {
+        if (kind == Kind.OPEN) {
+            return Optional.empty();
+        }
+        Unit unit = Unit.NONE.times(UnitReader.ofVariable(ys.unit()), y).times(UnitReader.ofVariable(xs.unit()), x);
+        return Optional.of(difference ? unit.ofDifference() : unit);
+    }
+
+    /** Whether it has a unit to be given. */
+    boolean hasUnit(Variable xs, Variable ys) {
+        return !unit(xs, ys).isEmpty();
+    }
+
+    /** Whether it rests on a variable without a unit, so that words for what is counted may stand for that. */
+    public boolean restsOnCounts(Variable xs, Variable ys) {
+        return kind == Kind.COUNT || y != 0 && ys.unit().isEmpty() || x != 0 && xs.unit().isEmpty();
+    }
+}

@@ -1,0 +1,73 @@
+package hestra.numbers;
+
+import java.text.Normalizer;
+import java.util.Locale;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * An answer as it is typed, without what may stand before its number: a name ("slope", "R² ="), a sign such as ≈, or a word such as
+ * "about". "minus" is a sign; words that make another statement of it, such as "less than", stay, so that it is refused.
+ */
+final class AnswerText {
+
+    private static final String R_SQUARED = "(?:adj(?:usted|\\.)?\\s*)?[rR]\\s*(?:\\^\\s*)?(?:2|\u00b2)(?!\\d|[.,]\\d)";
+    private static final Pattern NAMED_R_SQUARED = Pattern.compile("^(?:[\\p{L}\\s,]*\\s)?" + R_SQUARED + "\\s*(?:(?:[=\u2248:~\u2243\u2245]|is|was|of|equals)\\s*)*(?=[^\\s=])", Pattern.CASE_INSENSITIVE);
+    private static final Pattern WORDS = Pattern.compile("^((?:[\\p{L}\\p{M}'\u2019_]+(?:[.-](?=\\s|\\p{L}))?\\s*)+)(?:\\([^()\\d]{0,40}\\)\\s*)?(?=[-+\u2212\u2013(.,\\d\u00bd\u00bc\u00be=\u2248:~\u2243\u2245])");
+    private static final Pattern SIGN = Pattern.compile("^[=\u2248:~\u2243\u2245]+\\s*");
+    private static final Pattern SAID_SIGN = Pattern.compile("^(minus|negative|plus|positive)\\s+(?=[.,\\d\u00bd\u00bc\u00be])", Pattern.CASE_INSENSITIVE);
+    private static final Pattern CHAIN = Pattern.compile("^[^=\u2248,;]*[=\u2248]?[^=\u2248,;]*\\d\\s*[-+\u2212\u00b7*\u00d7/x][^=\u2248;]*[=\u2248](?=[^=\u2248]*\\d)");
+    private static final Set<String> OTHER_STATEMENTS = Set.of("not", "no", "less", "more", "under", "over", "below", "above", "between", "than", "least", "most", "never", "greater", "smaller", "fewer", "from",
+            "without", "except", "e", "half", "or", "either", "neither", "nor", "hundred", "thousand", "x", "point", "power", "times", "per", "squared", "sqrt", "root", "log", "ln", "exp");
+    private static final Set<String> SIGNS = Set.of("minus", "negative", "plus", "positive");
+    private static final int MOST_WORDS = 8;
+
+    private AnswerText() {}
+
+    /** The text from its number on; unchanged where something else than a name stands before it. */
+    static String fromNumber(String text) {
+        String plain = Normalizer.normalize(text, Normalizer.Form.NFC).replaceAll("\\p{Cf}", "").strip();
+        Matcher chain = CHAIN.matcher(plain);
+        String rest = chain.find() ? plain.substring(chain.end()).strip() : plain;
+        Matcher squared = NAMED_R_SQUARED.matcher(rest);
+        boolean named = squared.find();
+        if (named) {
+            rest = rest.substring(squared.end());
+        }
+        rest = withoutWords(rest);
+        rest = SIGN.matcher(rest).replaceFirst("");
+        rest = withoutWords(rest);
+        Matcher sign = SAID_SIGN.matcher(rest);
+        if (sign.find()) {
+            rest = (sign.group(1).toLowerCase(Locale.ROOT).matches("minus|negative") ? "-" : "+") + rest.substring(sign.end());
+        }
+        Matcher bracketed = Pattern.compile("^\\(\\s*([^()]*\\d[^()]*)\\)\\s*([^()\\d]*)$").matcher(rest);
+        rest = bracketed.matches() ? (bracketed.group(1).strip() + " " + bracketed.group(2)).strip() : rest;
+        return rest.length() > 1 && rest.matches(".*[\\p{L}\\d%\u00b2\u00b3)][.!;]$") ? rest.substring(0, rest.length() - 1) : rest;
+    }
+
+    /** Without words at the front that name what the number is. */
+    private static String withoutWords(String text) {
+        Matcher words = WORDS.matcher(text);
+        if (!words.find()) {
+            return text;
+        }
+        int kept = words.end();
+        String[] all = words.group(1).strip().split("[\\s]+");
+        int count = all.length;
+        if (count > 0 && SIGNS.contains(all[count - 1].toLowerCase(Locale.ROOT))) {
+            kept = words.start(1) + words.group(1).stripTrailing().length() - all[count - 1].length();
+            count--;
+        }
+        if (count > MOST_WORDS) {
+            return text;
+        }
+        for (int i = 0; i < count; i++) {
+            if (OTHER_STATEMENTS.contains(all[i].toLowerCase(Locale.ROOT).replaceAll("[.,']", ""))) {
+                return text;
+            }
+        }
+        return text.substring(kept).strip();
+    }
+}

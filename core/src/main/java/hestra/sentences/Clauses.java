@@ -1,0 +1,115 @@
+package hestra.sentences;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * Which words of a text say for what something holds ("for each cm of height", "when the height is 0", "in 10 days"), and which say what
+ * holds then.
+ */
+final class Clauses {
+
+    private static final Set<String> ARTICLES = Set.of("the", "a", "an", "its", "their", "this", "these", "one");
+    private static final Set<String> PRONOUNS = Set.of("it", "they", "we", "you", "there", "this");
+    private static final int LOOK_AHEAD = 5;
+
+    private final boolean[] conditions;
+    private int count;
+
+    private Clauses(int size) {
+        conditions = new boolean[size];
+    }
+
+    /** Finds the clauses of a text whose variables and units were found. */
+    static Clauses of(List<Token> tokens, List<String> words, boolean[] x, boolean[] y, boolean[] units, WordList list) {
+        Clauses clauses = new Clauses(tokens.size());
+        int i = 0;
+        while (i < tokens.size()) {
+            int each = list.length(Sense.EACH, words, i);
+            // "As a rule" opens no clause.
+            int when = list.length(Sense.AVERAGE, words, i) > list.length(Sense.WHEN, words, i) ? 0 : list.length(Sense.WHEN, words, i);
+            int amount = list.length(Sense.AMOUNT, words, i);
+            if (each > 0 && isPhrase(tokens, words, i + each, x, y, units, list, false)) {
+                i = clauses.phrase(tokens, words, i, i + each, x, y, units, list);
+            } else if (when > 0) {
+                i = clauses.clause(tokens, words, i, i + when, x, y, units, list);
+            } else if (amount > 0 && isPhrase(tokens, words, i + amount, x, y, units, list, true)) {
+                i = clauses.phrase(tokens, words, i, i + amount, x, y, units, list);
+            } else {
+                i++;
+            }
+        }
+        return clauses;
+    }
+
+    boolean isCondition(int token) {
+        return conditions[token];
+    }
+
+    boolean hasConditions() {
+        return count > 0;
+    }
+
+    /** Whether a unit or a variable follows soon, behind a number where one must stand there. */
+    private static boolean isPhrase(List<Token> tokens, List<String> words, int from, boolean[] x, boolean[] y, boolean[] units, WordList list, boolean counted) {
+        if (counted && (from >= tokens.size() || tokens.get(from).kind() != Token.Kind.NUMBER && NumberWords.at(words, from).isEmpty())) {
+            return false;
+        }
+        for (int i = from; i < Math.min(tokens.size(), from + LOOK_AHEAD) && !tokens.get(i).isMark(); i++) {
+            if (units[i] || x[i] || y[i] || list.length(Sense.FURTHER, words, i) > 0) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private int phrase(List<Token> tokens, List<String> words, int start, int from, boolean[] x, boolean[] y, boolean[] units, WordList list) {
+        boolean seen = false;
+        boolean seenX = false;
+        boolean seenY = false;
+        int i = from;
+        while (i < tokens.size() && !tokens.get(i).isMark()) {
+            boolean further = list.length(Sense.FURTHER, words, i) > 0;
+            boolean other = seenX && y[i] || seenY && x[i];
+            boolean article = seen && ARTICLES.contains(words.get(i)) && i + 1 < tokens.size() && !(i > 0 && words.get(i - 1).matches("of|in|that")) && !(x[i + 1] && !seenX);
+            boolean verb = seen && !further && !x[i] && !y[i] && !units[i] && list.length(Sense.VERB, words, i) > 0;
+            boolean number = seen && tokens.get(i).kind() == Token.Kind.NUMBER;
+            boolean ends = other || article || verb || number || seen && (PRONOUNS.contains(words.get(i)) || list.length(Sense.AVERAGE, words, i) > 0 || list.length(Sense.EACH, words, i) > 0 && words.get(i).equals("per"));
+            if (ends) {
+                break;
+            }
+            seen = seen || units[i] || x[i] || y[i] || further;
+            seenX = seenX || x[i];
+            seenY = seenY || y[i];
+            i++;
+        }
+        mark(start, i);
+        return i;
+    }
+
+    /** "When the height is 1 cm more," up to the comma, or to where the other variable comes in. */
+    private int clause(List<Token> tokens, List<String> words, int start, int from, boolean[] x, boolean[] y, boolean[] units, WordList list) {
+        boolean seenX = false;
+        boolean seenY = false;
+        int i = from;
+        while (i < tokens.size() && !tokens.get(i).isMark()) {
+            boolean other = seenX && y[i] || seenY && x[i];
+            if (other || words.get(i).equals("then")) {
+                int back = i > from && ARTICLES.contains(words.get(i - 1)) ? i - 1 : i;
+                mark(start, back);
+                return i;
+            }
+            seenX = seenX || x[i];
+            seenY = seenY || y[i];
+            i++;
+        }
+        mark(start, i);
+        return i;
+    }
+
+    private void mark(int from, int to) {
+        Arrays.fill(conditions, from, to, true);
+        count++;
+    }
+}

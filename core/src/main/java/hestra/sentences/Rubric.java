@@ -1,0 +1,203 @@
+package hestra.sentences;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+
+import hestra.units.Unit;
+
+/** What a sentence must say about a quantity, and whether it does: found, missing, or not to be decided by a program. */
+public final class Rubric {
+
+    private static final double STRONG_FROM = 0.7;
+    private static final double MODERATE_FROM = 0.35;
+    private static final double MODERATE_TO = 0.9;
+    private static final double WEAK_TO = 0.6;
+    private static final int VARIABLE_REACH = 8;
+
+    private final Said said;
+    private final Facts facts;
+    private final Topic topic;
+    private final Optional<Per> slope;
+
+    /** Whether a thing is said. */
+    public enum Found {
+        YES,
+        NO,
+        UNSURE
+    }
+
+    /**
+     * What was found of one thing.
+     *
+     * @param todo what to do where it is missing
+     */
+    public record Finding(Aspect aspect, Found found, String todo) {}
+
+    /** An amount of y for an amount of x that is the slope: with their units taken as they are written, or by the bare numbers alone. */
+    private record Per(Amount y, Optional<Amount> x, boolean withUnits) {}
+
+    private Rubric(Aspect.About about, Said said, Facts facts) {
+        this.said = said;
+        this.facts = facts;
+        this.topic = said.topic();
+        this.slope = about == Aspect.About.SLOPE ? slope() : Optional.empty();
+    }
+
+    /** What is found in a text, but for what is switched off. */
+    public static List<Finding> findings(Aspect.About about, Said said, Facts facts, Set<Aspect> off) {
+        Rubric rubric = new Rubric(about, said, facts);
+        List<Finding> all = new ArrayList<>();
+        for (Aspect aspect : about.aspects()) {
+            Found found = off.contains(aspect) ? Found.UNSURE : rubric.find(about, aspect);
+            if (found != Found.UNSURE) {
+                all.add(new Finding(aspect, found, aspect.todo(rubric.topic)));
+            }
+        }
+        return all;
+    }
+
+    private Found find(Aspect.About about, Aspect aspect) {
+        return switch (aspect) {
+            // Only said where it is no sentence.
+            case SENTENCE -> said.isBareList() ? Found.NO : Found.UNSURE;
+            case VARIABLES -> found(said.namesX() && said.namesY());
+            case RESPONSE -> found(said.namesY());
+            case WAY_ROUND -> said.isWrongWayRound() ? Found.NO : Found.UNSURE;
+            case NUMBER -> found(about == Aspect.About.SLOPE ? slope.isPresent() : value().isPresent());
+            case UNIT -> about == Aspect.About.SLOPE ? found(hasUnitsOfSlope()) : topic.y().unit().isBlank() ? Found.UNSURE : found(value().or(this::anyOfY).filter(it -> isIn(it, topic.unitOfY())).isPresent());
+            case DIRECTION -> about == Aspect.About.R ? direction() : way();
+            case STRENGTH -> strength();
+            case LINEAR -> found(said.says(Sense.LINEAR));
+            case SHARE -> share();
+            case VARIATION -> found(said.says(Sense.VARIATION));
+            case OF_RESPONSE -> said.says(Sense.VARIATION) ? said.firstBehind(Sense.VARIATION, VARIABLE_REACH).map(it -> found(it == Amount.Side.Y)).orElse(said.namesY() ? Found.UNSURE : Found.NO) : found(said.namesY());
+            case GOES_WITH -> found(said.namesX() && said.says(Sense.EXPLAINED));
+            case NOT_OF_POINTS -> said.amounts().stream().anyMatch(it -> said.follows(it, Sense.OF_POINTS, 1) && !said.denies(it)) ? Found.NO : Found.YES;
+            case NOT_ACCURACY -> found(!said.affirms(Sense.ACCURATE));
+            case AT_ZERO -> found(said.says(Sense.ZERO) || said.amounts().stream().anyMatch(it -> it.value().signum() == 0));
+            case MEANING -> facts.inside() ? Found.UNSURE : found(said.says(Sense.BEYOND) || said.says(Sense.MEANINGLESS));
+            case PLACE -> found(said.amounts().stream().anyMatch(it -> it.isAbout(facts.at() / ratio(it.unit(), topic.unitOfX())) || it.value().doubleValue() == facts.at()));
+            case REACH -> found(facts.inside() ? said.says(Sense.INSIDE) || said.says(Sense.BEYOND) && !said.affirms(Sense.BEYOND) : said.affirms(Sense.BEYOND) || said.says(Sense.MEANINGLESS));
+            case TYPICAL -> found(said.says(Sense.TYPICAL));
+            case DISTANCE -> found(said.says(Sense.DISTANCE));
+            case PREDICTION -> found(said.says(Sense.AVERAGE) && !said.affirms(Sense.CERTAIN));
+            case NO_CAUSE -> found(!said.claimsCause());
+        };
+    }
+
+    private static Found found(boolean is) {
+        return is ? Found.YES : Found.NO;
+    }
+
+    private Stream<Amount> ofY() {
+        return said.amounts().stream().filter(it -> it.side() == Amount.Side.Y && !it.percent() && !said.follows(it, Sense.VARIATION, 3));
+    }
+
+    private List<Amount> ofX() {
+        return said.amounts().stream().filter(it -> it.side() == Amount.Side.X && it.value().signum() != 0).toList();
+    }
+
+    /** How many of the one unit the other is; 1 where none is written or it is of another kind. */
+    private static double ratio(Optional<Unit> written, Unit asked) {
+        return written.filter(it -> it.isOfSameKind(asked)).map(it -> it.scale() / asked.scale()).orElse(1.0);
+    }
+
+    private static boolean isIn(Amount amount, Unit unit) {
+        return amount.unit().filter(it -> it.isOfSameKind(unit)).isPresent();
+    }
+
+    /** Where the slope is said: with units before without, with what it is per before without. */
+    private Optional<Per> slope() {
+        List<Amount> xs = ofX();
+        for (Amount y : ofY().toList()) {
+            for (Amount x : xs) {
+                double steps = x.value().doubleValue();
+                if (y.isAbout(facts.value() * steps * ratio(x.unit(), topic.unitOfX()) / ratio(y.unit(), topic.unitOfY()))) {
+                    return Optional.of(new Per(y, Optional.of(x), true));
+                }
+            }
+        }
+        for (Amount y : ofY().toList()) {
+            if (xs.isEmpty() && y.isAbout(facts.value() / ratio(y.unit(), topic.unitOfY()))) {
+                return Optional.of(new Per(y, Optional.empty(), true));
+            }
+            // The right numbers with the wrong units behind them.
+            for (Amount x : xs) {
+                if (y.isAbout(facts.value() * x.value().doubleValue())) {
+                    return Optional.of(new Per(y, Optional.of(x), false));
+                }
+            }
+            if (xs.isEmpty() && y.isAbout(facts.value())) {
+                return Optional.of(new Per(y, Optional.empty(), false));
+            }
+        }
+        // Days of a length that was asked for in centimetres: the number stands on the wrong side.
+        return said.amounts().stream().filter(it -> !it.per() && it.side() == Amount.Side.X && it.unit().isPresent() && it.isAbout(facts.value())).findFirst().map(it -> new Per(it, Optional.empty(), false));
+    }
+
+    private boolean hasUnitsOfSlope() {
+        boolean needsY = !topic.y().unit().isBlank();
+        boolean needsX = !topic.x().unit().isBlank();
+        if (slope.isPresent()) {
+            Per per = slope.get();
+            boolean y = !needsY || isIn(per.y, topic.unitOfY());
+            boolean x = per.x.isPresent() && (!needsX || isIn(per.x.get(), topic.unitOfX()));
+            return per.withUnits && y && x;
+        }
+        return (!needsY || ofY().anyMatch(it -> isIn(it, topic.unitOfY())) || said.hasUnit(topic.unitOfY())) && (needsX ? ofX().stream().anyMatch(it -> isIn(it, topic.unitOfX())) : said.hasConditions());
+    }
+
+    /** The amount that is the value; at the value's own place where it is a prediction. */
+    private Optional<Amount> value() {
+        return said.amounts().stream().filter(it -> !it.percent() && it.isAbout(facts.value() / ratio(it.unit(), topic.unitOfY()))).findFirst()
+                .or(() -> facts.value() == 0 ? said.amounts().stream().filter(it -> it.value().signum() == 0).findFirst() : Optional.empty());
+    }
+
+    private Optional<Amount> anyOfY() {
+        return said.amounts().stream().filter(it -> isIn(it, topic.unitOfY())).findFirst();
+    }
+
+    private Found way() {
+        return switch (said.way()) {
+            case UP -> found(facts.value() >= 0);
+            case DOWN -> found(facts.value() <= 0);
+            case BOTH -> Found.UNSURE;
+            case NEITHER -> Found.NO;
+        };
+    }
+
+    private Found direction() {
+        boolean negative = said.affirms(Sense.NEGATIVE);
+        boolean positive = said.affirms(Sense.POSITIVE);
+        if (negative != positive) {
+            return found(negative == facts.value() < 0);
+        }
+        return negative ? Found.UNSURE : way();
+    }
+
+    private Found strength() {
+        double size = Math.abs(facts.value());
+        boolean weak = said.says(Sense.WEAK) && (said.affirms(Sense.WEAK) || said.says(Sense.STRONG));
+        boolean moderate = said.affirms(Sense.MODERATE);
+        boolean strong = said.affirms(Sense.STRONG);
+        if (weak && !moderate) {
+            return found(size <= WEAK_TO);
+        }
+        if (moderate && !strong) {
+            return found(size >= MODERATE_FROM && size <= MODERATE_TO);
+        }
+        if (strong && !weak) {
+            return found(size >= (moderate ? MODERATE_FROM : STRONG_FROM));
+        }
+        return weak || moderate ? Found.UNSURE : Found.NO;
+    }
+
+    private Found share() {
+        boolean given = said.amounts().stream().anyMatch(it -> it.isAbout(it.percent() ? facts.value() * 100 : facts.value()));
+        boolean inWords = said.hasWord("all|most|half|thirds?|quarters?|none|tenths?|fifths?|little");
+        return given ? Found.YES : inWords ? Found.UNSURE : Found.NO;
+    }
+}

@@ -1,0 +1,56 @@
+package hestra.sentences;
+
+import java.text.Normalizer;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * A word, a number or a mark of a text.
+ *
+ * @param kind which of them
+ * @param text as it is written
+ * @param word in small letters, as it is looked for
+ */
+record Token(Kind kind, String text, String word) {
+
+    enum Kind {
+        WORD,
+        NUMBER,
+        PERCENT,
+        /** A slash: "per". */
+        SLASH,
+        /** Between clauses. */
+        COMMA,
+        /** Between sentences. */
+        STOP
+    }
+
+    private static final Pattern TOKEN = Pattern.compile(
+            "(?<number>(?<![\\p{L}\\d])[-+\u2212\u2013]?(?:\\d+(?:[.,]\\d+)*|[.,]\\d+)(?![\\d\\p{L}]|[.,]\\d)(?:\\s*[\u00d7x]\\s*10(?:\\^[-\u2212]?\\d+|[\u207b\u2070\u00b9\u00b2\u00b3\u2074-\u2079]+))?)"
+                    + "|(?<percent>%|per ?cent\\b|percent\\b)|(?<word>\u00b0\\s?\\p{L}+|\u00b0|[\\p{L}\\p{M}][\\p{L}\\p{M}\u00b2\u00b3]*(?:['\u2019-]\\p{L}+)*|\\d+\\p{L}+)|(?<slash>/)|(?<stop>[.!?]+)|(?<comma>[,;:()\u2014\u2013])|(?<other>.)",
+            Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE | Pattern.DOTALL);
+
+    /** The tokens of a text; "3cm" is a number and a word. */
+    static List<Token> of(String text) {
+        String plain = Normalizer.normalize(text, Normalizer.Form.NFC).replaceAll("\\p{Cf}", "").replaceAll("(?<=\\d)(?=(?!x\\s?10)\\p{L})", " ").replace('\u2019', '\'');
+        List<Token> tokens = new ArrayList<>();
+        Matcher matcher = TOKEN.matcher(plain);
+        while (matcher.find()) {
+            String found = matcher.group();
+            Kind kind = matcher.group("number") != null ? Kind.NUMBER : matcher.group("percent") != null ? Kind.PERCENT : matcher.group("word") != null ? Kind.WORD
+                    : matcher.group("slash") != null ? Kind.SLASH : matcher.group("stop") != null ? Kind.STOP : matcher.group("comma") != null ? Kind.COMMA : null;
+            if (kind != null) {
+                String word = kind == Kind.SLASH ? "per" : kind == Kind.PERCENT ? "%" : found.toLowerCase(Locale.ROOT).replace("\u2212", "-").replace("\u2013", "-");
+                tokens.add(new Token(kind, found, word));
+            }
+        }
+        return List.copyOf(tokens);
+    }
+
+    boolean isMark() {
+        return kind == Kind.COMMA || kind == Kind.STOP;
+    }
+}

@@ -1,0 +1,122 @@
+package hestra.task;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+
+import hestra.feedback.Quantity;
+import hestra.feedback.SentenceJudge;
+import hestra.feedback.Verdict;
+import hestra.fit.Curve;
+import hestra.fit.Fit;
+import hestra.sentences.Aspect;
+import hestra.sentences.Facts;
+import hestra.sentences.Topic;
+import hestra.sentences.WordList;
+
+/**
+ * The student explains a quantity in a sentence.
+ *
+ * @param how what is explained, and what is looked at; nothing for a slope, by all that is usually looked at
+ */
+public record Explain(Terms terms, Optional<Explaining> how) implements Task {
+
+    static final Kind KIND = new Kind("explain", "Explain in words", Explain.class, (id, _) -> new Explain(Terms.of(id, "Say it in words", "What does the slope mean here?", 3)));
+
+    /** A slope is explained. */
+    public Explain(Terms terms) {
+        this(terms, Optional.empty());
+    }
+
+    /** What is explained, and how it is looked at. */
+    public Explaining explaining() {
+        return how.orElse(Explaining.SLOPE);
+    }
+
+    /** The same explained otherwise. */
+    public Explain with(Explaining other) {
+        return new Explain(terms, other.equals(Explaining.SLOPE) ? Optional.empty() : Optional.of(other));
+    }
+
+    @Override
+    public Kind kind() {
+        return KIND;
+    }
+
+    @Override
+    public Task with(Terms other) {
+        return new Explain(other, how);
+    }
+
+    @Override
+    public Set<Aid> needs() {
+        return switch (explaining().about()) {
+            case SLOPE, INTERCEPT, S -> Set.of(Aid.EQUATION);
+            case R -> Set.of(Aid.R);
+            case R_SQUARED -> Set.of(Aid.R_SQUARED);
+            case PREDICTION -> Set.of(Aid.PREDICTION);
+        };
+    }
+
+    @Override
+    public Answer standing(Bench bench) {
+        return bench.draft(this, new Answer.Sentence(""));
+    }
+
+    @Override
+    public boolean takes(Answer answer) {
+        return answer instanceof Answer.Sentence;
+    }
+
+    @Override
+    public Optional<Answer> typed(String text, Truth truth) {
+        return Optional.of(new Answer.Sentence(text));
+    }
+
+    @Override
+    public Optional<String> unfinished(Answer answer, Truth truth) {
+        String text = answer.as(Answer.Sentence.class).text();
+        return text.chars().anyMatch(Character::isLetter) ? Optional.empty() : Optional.of("Write a sentence first, in words: what does the " + explaining().about().inWords() + " say about " + truth.y().described() + "?");
+    }
+
+    @Override
+    public Verdict judged(Attempt attempt, Truth truth) {
+        String sentence = attempt.answer().as(Answer.Sentence.class).text();
+        OptionalDouble value = value(truth);
+        if (value.isEmpty()) {
+            return Verdict.wrong("The data give no " + explaining().about().inWords() + ", so there is nothing to explain.");
+        }
+        double at = explaining().at().orElse(0);
+        Topic topic = new Topic(truth.x(), truth.y(), explaining().xNames(), explaining().yNames(), truth.mark());
+        return new SentenceJudge(explaining().about(), new Facts(value.getAsDouble(), at, truth.evidence().supports(at)), topic, WordList.ENGLISH, explaining().off()).judge(sentence, terms.marks());
+    }
+
+    private OptionalDouble value(Truth truth) {
+        return switch (explaining().about()) {
+            case SLOPE -> truth.evidence().value(Quantity.SLOPE);
+            case INTERCEPT -> truth.evidence().value(Quantity.INTERCEPT);
+            case R -> truth.evidence().value(Quantity.R);
+            case R_SQUARED -> truth.evidence().value(Quantity.R_SQUARED);
+            case S -> truth.evidence().value(Quantity.RESIDUAL_STANDARD_ERROR);
+            case PREDICTION -> truth.evidence().predicted(new Curve.Line(), explaining().at().orElse(truth.evidence().value(Quantity.MEAN_X).orElse(0)));
+        };
+    }
+
+    @Override
+    public Key key(Truth truth) {
+        long checks = Aspect.switchable(explaining().about()).stream().filter(it -> !explaining().off().contains(it)).count();
+        return value(truth).isEmpty() ? Key.missing(truth.evidence().fit() instanceof Fit.None(String reason) ? reason : "not defined for this data") : Key.of(checks + " checks, the rest by you");
+    }
+
+    /** There is more than one good sentence: the author's own, where there is one. */
+    @Override
+    public String rightAnswer(Truth truth) {
+        return explaining().model();
+    }
+
+    @Override
+    public List<String> inWords(Answer answer, Truth truth) {
+        return List.of(answer.as(Answer.Sentence.class).text());
+    }
+}
