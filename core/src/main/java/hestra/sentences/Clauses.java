@@ -30,11 +30,14 @@ final class Clauses {
             // "As a rule" opens no clause.
             int when = list.length(Sense.AVERAGE, words, i) > list.length(Sense.WHEN, words, i) ? 0 : list.length(Sense.WHEN, words, i);
             int amount = list.length(Sense.AMOUNT, words, i);
-            if (each > 0 && isPhrase(tokens, words, i + each, x, y, units, list, false)) {
+            if (each > 0 && when <= each && isPhrase(tokens, words, i + each, x, y, units, list, false)) {
                 i = clauses.phrase(tokens, words, i, i + each, x, y, units, list);
             } else if (when > 0) {
                 i = clauses.clause(tokens, words, i, i + when, x, y, units, list);
-            } else if (amount > 0 && isPhrase(tokens, words, i + amount, x, y, units, list, true)) {
+            } else if (words.get(i).matches("a|an") && i > 0 && i + 1 < tokens.size() && units[i - 1] && units[i + 1]) {
+                // "0.83 cm a day".
+                i = clauses.phrase(tokens, words, i, i + 1, x, y, units, list);
+            } else if (amount > 0 && (!words.get(i).equals("with") || i == 0 || tokens.get(i - 1).isMark()) && isPhrase(tokens, words, i + amount, x, y, units, list, true)) {
                 i = clauses.phrase(tokens, words, i, i + amount, x, y, units, list);
             } else {
                 i++;
@@ -92,9 +95,15 @@ final class Clauses {
     private int clause(List<Token> tokens, List<String> words, int start, int from, boolean[] x, boolean[] y, boolean[] units, WordList list) {
         boolean seenX = false;
         boolean seenY = false;
+        boolean verb = false;
+        boolean amount = false;
         int i = from;
         while (i < tokens.size() && !tokens.get(i).isMark()) {
-            boolean other = seenX && y[i] || seenY && x[i];
+            boolean isVerb = list.length(Sense.VERB, words, i) > 0 && list.length(Sense.FURTHER, words, i) == 0;
+            // A second verb behind an amount: "where exposure is 10 points higher | is 2.7 mm lower".
+            boolean other = seenX && y[i] || seenY && x[i] || verb && amount && isVerb && i > from + 2;
+            verb |= isVerb;
+            amount |= verb && (tokens.get(i).kind() == Token.Kind.NUMBER || NumberWords.at(words, i).isPresent());
             if (other || words.get(i).equals("then")) {
                 int back = i > from && ARTICLES.contains(words.get(i - 1)) ? i - 1 : i;
                 mark(start, back);

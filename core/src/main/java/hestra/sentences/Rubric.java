@@ -109,45 +109,45 @@ public final class Rubric {
         return amount.unit().filter(it -> it.isOfSameKind(unit)).isPresent();
     }
 
-    /** Where the slope is said: with units before without, with what it is per before without. */
+    /** Where the slope is said: with both units before without, with what it is per before without. */
     private Optional<Per> slope() {
+        List<Per> all = new ArrayList<>();
         List<Amount> xs = ofX();
         for (Amount y : ofY().toList()) {
             for (Amount x : xs) {
                 double steps = x.value().doubleValue();
                 if (y.isAbout(facts.value() * steps * ratio(x.unit(), topic.unitOfX()) / ratio(y.unit(), topic.unitOfY()))) {
-                    return Optional.of(new Per(y, Optional.of(x), true));
+                    all.add(new Per(y, Optional.of(x), true));
+                } else if (y.isAbout(facts.value() * steps)) {
+                    // The right numbers with the wrong units behind them.
+                    all.add(new Per(y, Optional.of(x), false));
                 }
             }
-        }
-        for (Amount y : ofY().toList()) {
-            if (xs.isEmpty() && y.isAbout(facts.value() / ratio(y.unit(), topic.unitOfY()))) {
-                return Optional.of(new Per(y, Optional.empty(), true));
-            }
-            // The right numbers with the wrong units behind them.
-            for (Amount x : xs) {
-                if (y.isAbout(facts.value() * x.value().doubleValue())) {
-                    return Optional.of(new Per(y, Optional.of(x), false));
+            if (xs.isEmpty()) {
+                boolean withUnits = y.isAbout(facts.value() / ratio(y.unit(), topic.unitOfY()));
+                if (withUnits || y.isAbout(facts.value())) {
+                    all.add(new Per(y, Optional.empty(), withUnits));
                 }
-            }
-            if (xs.isEmpty() && y.isAbout(facts.value())) {
-                return Optional.of(new Per(y, Optional.empty(), false));
             }
         }
         // Days of a length that was asked for in centimetres: the number stands on the wrong side.
-        return said.amounts().stream().filter(it -> !it.per() && it.side() == Amount.Side.X && it.unit().isPresent() && it.isAbout(facts.value())).findFirst().map(it -> new Per(it, Optional.empty(), false));
+        said.amounts().stream().filter(it -> !it.per() && it.side() == Amount.Side.X && it.unit().isPresent() && it.isAbout(facts.value())).map(it -> new Per(it, Optional.empty(), false)).forEach(all::add);
+        return all.stream().filter(this::hasUnits).findFirst().or(() -> all.stream().filter(Per::withUnits).findFirst()).or(() -> all.stream().findFirst());
+    }
+
+    private boolean hasUnits(Per per) {
+        boolean y = topic.y().unit().isBlank() || isIn(per.y, topic.unitOfY());
+        boolean x = per.x.isPresent() && (topic.x().unit().isBlank() || isIn(per.x.get(), topic.unitOfX()));
+        return per.withUnits && y && x;
     }
 
     private boolean hasUnitsOfSlope() {
-        boolean needsY = !topic.y().unit().isBlank();
-        boolean needsX = !topic.x().unit().isBlank();
         if (slope.isPresent()) {
-            Per per = slope.get();
-            boolean y = !needsY || isIn(per.y, topic.unitOfY());
-            boolean x = per.x.isPresent() && (!needsX || isIn(per.x.get(), topic.unitOfX()));
-            return per.withUnits && y && x;
+            return hasUnits(slope.get());
         }
-        return (!needsY || ofY().anyMatch(it -> isIn(it, topic.unitOfY())) || said.hasUnit(topic.unitOfY())) && (needsX ? ofX().stream().anyMatch(it -> isIn(it, topic.unitOfX())) : said.hasConditions());
+        boolean needsX = !topic.x().unit().isBlank();
+        return (topic.y().unit().isBlank() || ofY().anyMatch(it -> isIn(it, topic.unitOfY())) || said.hasUnit(topic.unitOfY()))
+                && (needsX ? ofX().stream().anyMatch(it -> isIn(it, topic.unitOfX())) : said.hasConditions());
     }
 
     /** The amount that is the value; at the value's own place where it is a prediction. */

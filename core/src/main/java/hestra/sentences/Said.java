@@ -27,6 +27,9 @@ public final class Said {
     private final List<String> words;
     private final boolean[] x;
     private final boolean[] y;
+    /** Where they are called by a name, not by a word that may stand for it. */
+    private final boolean[] calledX;
+    private final boolean[] calledY;
     private final int[] unitLength;
     private final Unit[] unit;
     private final Clauses clauses;
@@ -38,14 +41,23 @@ public final class Said {
         this.tokens = Token.of(text);
         this.words = tokens.stream().map(Token::word).toList();
         int n = tokens.size();
-        x = mentions(topic.stemsOfX());
-        y = mentions(topic.stemsOfY());
+        calledX = mentions(topic.stemsOfX(), Set.of(), Set.of());
+        calledY = mentions(topic.stemsOfY(), Set.of(), Set.of());
+        Set<String> kinOfX = list.kin(topic.stemsOfX());
+        Set<String> kinOfY = list.kin(topic.stemsOfY());
+        x = mentions(topic.stemsOfX(), kinOfX, kinOfY);
+        y = mentions(topic.stemsOfY(), kinOfY, kinOfX);
         unitLength = new int[n];
         unit = new Unit[n];
         boolean[] isUnit = new boolean[n];
         for (int i = 0; i < n; i++) {
             findUnit(i);
             isUnit[i] = unitLength[i] > 0;
+        }
+        boolean calledByUnit = UnitReader.read(topic.x().name(), Set.of()).filter(it -> it.unknown().isEmpty() && it.unit().isOfSameKind(topic.unitOfX())).isPresent() && !topic.x().unit().isBlank();
+        for (int i = 0; calledByUnit && i < n; i++) {
+            // "Minutes" are named by "per min".
+            x[i] |= unit[i] != null && unit[i].isOfSameKind(topic.unitOfX());
         }
         clauses = Clauses.of(tokens, words, x, y, isUnit, list);
         findAmounts();
@@ -56,11 +68,11 @@ public final class Said {
         return new Said(topic, list, text);
     }
 
-    private boolean[] mentions(Set<String> stems) {
+    private boolean[] mentions(Set<String> stems, Set<String> kin, Set<String> otherKin) {
         boolean[] found = new boolean[tokens.size()];
         for (int i = 0; i < found.length; i++) {
             String word = words.get(i);
-            found[i] = tokens.get(i).kind() == Token.Kind.WORD && (DAILY.contains(word) && stems.contains(period(word)) || stems.contains(UnitReader.stem(word)) || stems.contains(UnitReader.stem(word.replaceAll("'s?$", "")))
+            found[i] = tokens.get(i).kind() == Token.Kind.WORD && (kin.contains(word) && !otherKin.contains(word) || DAILY.contains(word) && stems.contains(period(word)) || stems.contains(UnitReader.stem(word)) || stems.contains(UnitReader.stem(word.replaceAll("'s?$", "")))
                     || stems.stream().anyMatch(stem -> stem.length() >= 5 && word.length() <= stem.length() + 3 && word.startsWith(stem.substring(0, stem.length() - 1))));
         }
         return found;
@@ -136,7 +148,7 @@ public final class Said {
                 while (next < words.size() && words.get(next).matches("of|a|an|the")) {
                     next++;
                 }
-                if (read.get().length() == 1 && words.get(at).equals("one") && clauses.isCondition(at) && !isUnitSoon(next)) {
+                if (read.get().length() == 1 && words.get(at).equals("one") && clauses.isCondition(at) && !isUnitSoon(next) && !isByOne(at)) {
                     return Optional.empty();
                 }
             } else if (clauses.isCondition(at) && token.word().matches("a|an") && at + 1 < words.size() && unitLength[at + 1] > 0) {
@@ -167,7 +179,7 @@ public final class Said {
             found = percent ? Optional.empty() : Optional.of(unit[next]);
             next += unitLength[next];
         }
-        if (inWords && found.isEmpty() && !percent && !clauses.isCondition(at) && !(next < words.size() && (x[next] || y[next]))) {
+        if (inWords && found.isEmpty() && !percent && !isByOne(at) && !clauses.isCondition(at) && !(next < words.size() && (x[next] || y[next]))) {
             return Optional.empty();
         }
         boolean per = clauses.isCondition(at);
@@ -176,6 +188,11 @@ public final class Said {
             return Optional.empty();
         }
         return Optional.of(new Amount(value, inWords && !bare, percent, found, side(at, next, found, per), per, at, next));
+    }
+
+    /** "Goes up by one", "an increase of one": of a variable that has no unit. */
+    private boolean isByOne(int at) {
+        return topic.x().unit().isBlank() && at > 0 && words.get(at - 1).matches("by|of");
     }
 
     private boolean isUnitSoon(int from) {
@@ -189,13 +206,14 @@ public final class Said {
             if (clauses.isCondition(i) != clauses.isCondition(from)) {
                 break;
             }
-            if (close && (x[i] || y[i]) && !(x[i] && y[i])) {
-                return x[i] ? Amount.Side.X : Amount.Side.Y;
+            if (close && calledX[i] != calledY[i]) {
+                return calledX[i] ? Amount.Side.X : Amount.Side.Y;
             }
         }
         boolean isX = found.filter(it -> it.isOfSameKind(topic.unitOfX())).isPresent();
         boolean isY = found.filter(it -> it.isOfSameKind(topic.unitOfY())).isPresent();
-        if (!per && isX && isY && found.get().equalTo(topic.unitOfX()) && !found.get().equalTo(topic.unitOfY()) && nearestBefore(from) == Amount.Side.X) {
+        boolean xBehind = to < words.size() && x[to] && !y[to];
+        if (!per && isX && isY && found.get().equalTo(topic.unitOfX()) && !found.get().equalTo(topic.unitOfY()) && (xBehind || nearestBefore(from) == Amount.Side.X)) {
             return Amount.Side.X;
         }
         if (isX != isY && !topic.unitOfX().isOfSameKind(topic.unitOfY())) {
@@ -300,10 +318,16 @@ public final class Said {
     }
 
     Way way() {
+        Way main = way(false);
+        // "Higher as the other falls" is a fall.
+        return way(true) != Way.DOWN ? main : main == Way.UP ? Way.DOWN : main == Way.DOWN ? Way.UP : main;
+    }
+
+    private Way way(boolean inConditions) {
         boolean up = false;
         boolean down = false;
         for (int i = 0; i < words.size(); i++) {
-            if (clauses.isCondition(i) || isOfX(i) || x[i] || y[i] || isIdiom(i)) {
+            if (clauses.isCondition(i) != inConditions || !inConditions && isOfX(i) || isCalled(i) || isIdiom(i)) {
                 continue;
             }
             boolean denied = isDenied(i, NEGATION_REACH);
@@ -324,6 +348,11 @@ public final class Said {
             return Way.DOWN;
         }
         return up && down ? Way.BOTH : up ? Way.UP : down ? Way.DOWN : Way.NEITHER;
+    }
+
+    /** Whether a word is a name itself: "growth" goes no way where that is what is measured. */
+    private boolean isCalled(int at) {
+        return (x[at] || y[at]) && (topic.stemsOfX().contains(UnitReader.stem(words.get(at))) || topic.stemsOfY().contains(UnitReader.stem(words.get(at))) || !isOf(Sense.UP, at) && !isOf(Sense.DOWN, at));
     }
 
     /** "more or less" goes neither way. */
@@ -386,7 +415,7 @@ public final class Said {
         long content = tokens.stream().filter(it -> !it.isMark()).count();
         boolean verb = IntStream.range(0, words.size()).anyMatch(i -> isOf(Sense.VERB, i) || words.get(i).matches("\\p{L}{3,}(?:es|ed|ing)"));
         long small = words.stream().filter(it -> it.matches("the|a|an|of|for|each|per|by|with|on|in|to|is|are|and|that|this|as|when|if|it|every|about")).count();
-        return content > 0 && !verb && (small * 6 < content || commas * 3 >= content);
+        return content > 0 && !verb && (small == 0 || commas * 3 >= content);
     }
 
     /** Whether words that name one variable stand close behind a place. */
@@ -407,8 +436,20 @@ public final class Said {
 
     /** The place of the first token of this sense that is followed by a variable first: which one; nothing where none is. */
     Optional<Amount.Side> firstBehind(Sense sense, int reach) {
+        boolean[] shared = new boolean[words.size()];
+        for (Amount amount : amounts) {
+            IntStream.range(amount.to(), Math.min(words.size(), amount.to() + NEAR)).filter(i -> isOf(sense, i)).findFirst().ifPresent(i -> shared[i] = true);
+        }
+        boolean ofAmount = any(shared);
         for (int i = 0; i < words.size(); i++) {
-            int length = list.length(sense, words, i);
+            // "96 % of the variation" before any other that is named.
+            int length = ofAmount && !shared[i] ? 0 : list.length(sense, words, i);
+            for (int j = i - 1; length > 0 && words.get(i).matches("var(?:y|ies|ied)|differ.*") && j >= Math.max(0, i - 2); j--) {
+                // "How diameters vary."
+                if (x[j] != y[j]) {
+                    return Optional.of(x[j] ? Amount.Side.X : Amount.Side.Y);
+                }
+            }
             for (int j = i + length; length > 0 && j < Math.min(words.size(), i + length + reach) && tokens.get(j).kind() != Token.Kind.STOP; j++) {
                 if (x[j] != y[j]) {
                     return Optional.of(x[j] ? Amount.Side.X : Amount.Side.Y);

@@ -32,7 +32,9 @@ public enum Sense {
     INSIDE,
     MEANINGLESS,
     TYPICAL,
-    DISTANCE;
+    DISTANCE,
+    /** Not looked for: words of which each may stand for the first. */
+    KIN;
 
     /** Its heading in the word files. */
     String heading() {

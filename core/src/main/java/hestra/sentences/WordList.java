@@ -7,10 +7,12 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /**
@@ -83,6 +85,13 @@ public final class WordList {
                 (words[0].endsWith("*") ? of.stems : of.whole.computeIfAbsent(words[0], _ -> new ArrayList<>())).add(words);
             }
         }
+    }
+
+    /** The words that may stand for one of these: "higher" for a height. */
+    Set<String> kin(Set<String> stems) {
+        Set<String> kin = new HashSet<>();
+        phrases.get(Sense.KIN).whole.values().stream().flatMap(List::stream).filter(words -> stems.contains(words[0])).forEach(words -> kin.addAll(List.of(words)));
+        return kin;
     }
 
     /** How many words from this place on are a phrase of this sense: the longest; 0 for none. */
