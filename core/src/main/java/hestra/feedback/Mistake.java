@@ -276,6 +276,17 @@ public enum Mistake {
         return sign instanceof Writing;
     }
 
+    /** How it is recognised, in a few words. */
+    public String recognisedBy() {
+        return switch (sign) {
+            case Slip _ -> "the value that it gives";
+            case InOtherData _ -> "the value with the mistyped data";
+            case WithSetAside _ -> "the value with the points that are set aside";
+            case Choice _ -> "what was chosen, pointed at or written";
+            case Writing _ -> "how the right value is written";
+        };
+    }
+
     /** Whether it is recognised from a wrong value. */
     public boolean isOfValue() {
         return !(sign instanceof Choice) && !(sign instanceof Writing);

@@ -19,7 +19,7 @@ final class AnswerText {
     private static final Pattern SAID_SIGN = Pattern.compile("^(minus|negative|plus|positive)\\s+(?=[.,\\d\u00bd\u00bc\u00be])", Pattern.CASE_INSENSITIVE);
     private static final Pattern CHAIN = Pattern.compile("^[^=\u2248,;]*[=\u2248]?[^=\u2248,;]*\\d\\s*[-+\u2212\u00b7*\u00d7/x][^=\u2248;]*[=\u2248](?=[^=\u2248]*\\d)");
     private static final Set<String> OTHER_STATEMENTS = Set.of("not", "no", "less", "more", "under", "over", "below", "above", "between", "than", "least", "most", "never", "greater", "smaller", "fewer", "from",
-            "without", "except", "e", "half", "or", "either", "neither", "nor", "hundred", "thousand", "x", "point", "power", "times", "per", "squared", "sqrt", "root", "log", "ln", "exp");
+            "without", "except", "e", "half", "or", "either", "neither", "nor", "hundred", "thousand", "x", "point", "power", "times", "sqrt", "root", "log", "ln", "exp");
     private static final Set<String> SIGNS = Set.of("minus", "negative", "plus", "positive");
     private static final int MOST_WORDS = 8;
 
@@ -54,7 +54,7 @@ final class AnswerText {
             return text;
         }
         int kept = words.end();
-        String[] all = words.group(1).strip().split("[\\s]+");
+        String[] all = words.group(1).strip().replaceAll("(?i)least[ -]squares", "fit").split("\\s+");
         int count = all.length;
         if (count > 0 && SIGNS.contains(all[count - 1].toLowerCase(Locale.ROOT))) {
             kept = words.start(1) + words.group(1).stripTrailing().length() - all[count - 1].length();
