@@ -142,6 +142,11 @@ public final class Evidence {
         return fit(curve).curveFit().map(it -> it.fitted(x)).orElse(OptionalDouble.empty());
     }
 
+    /** Whether x lies among the data that a curve rests on. */
+    public boolean supports(Curve curve, double x) {
+        return curve(curve).filter(it -> it.support().contains(x)).isPresent();
+    }
+
     /** Whether x lies among the data that the line rests on. */
     public boolean supports(double x) {
         return line().filter(it -> it.support().contains(x)).isPresent();

@@ -40,6 +40,11 @@ public record ChooseRoles(Terms terms) implements Task {
     }
 
     @Override
+    public boolean isTyped() {
+        return true;
+    }
+
+    @Override
     public Optional<Answer> typed(String text, Truth truth) {
         String plain = text.toLowerCase(Locale.ROOT);
         int x = plain.indexOf(truth.x().name().toLowerCase(Locale.ROOT));

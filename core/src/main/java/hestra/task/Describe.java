@@ -49,6 +49,11 @@ public record Describe(Terms terms, Description key) implements Task {
     }
 
     @Override
+    public boolean isTyped() {
+        return true;
+    }
+
+    @Override
     public Optional<Answer> typed(String text, Truth truth) {
         Answer.Described described = Answer.Described.NOTHING;
         for (String piece : ChoiceText.pieces(text.replace("unusual:", ""))) {

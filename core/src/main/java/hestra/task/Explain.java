@@ -70,6 +70,11 @@ public record Explain(Terms terms, Optional<Explaining> how) implements Task {
     }
 
     @Override
+    public boolean isTyped() {
+        return true;
+    }
+
+    @Override
     public Optional<Answer> typed(String text, Truth truth) {
         return Optional.of(new Answer.Sentence(text));
     }

@@ -122,6 +122,11 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
         return answer instanceof Answer.Pointed;
     }
 
+    @Override
+    public boolean isTyped() {
+        return true;
+    }
+
     /** Rows by their numbers, then what to do about them and why, with semicolons between. */
     @Override
     public Optional<Answer> typed(String text, Truth truth) {

@@ -239,6 +239,11 @@ public record MatchPlot(Terms terms, Shown shown, Set<WrongPlot> wrongs) impleme
     }
 
     @Override
+    public boolean isTyped() {
+        return true;
+    }
+
+    @Override
     public Optional<Answer> typed(String text, Truth truth) {
         List<Option> options = options(truth);
         List<String> letters = IntStream.range(0, options.size()).mapToObj(MatchPlot::letter).toList();

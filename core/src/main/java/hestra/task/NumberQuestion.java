@@ -51,6 +51,11 @@ public record NumberQuestion(Terms terms, double key, Rounding rounding, String 
     }
 
     @Override
+    public boolean isTyped() {
+        return true;
+    }
+
+    @Override
     public Optional<Answer> typed(String text, Truth truth) {
         return Optional.of(new Answer.Typed(text));
     }

@@ -115,6 +115,11 @@ public record ReadValue(Terms terms, Quantity quantity, Rounding rounding, Optio
     }
 
     @Override
+    public boolean isTyped() {
+        return true;
+    }
+
+    @Override
     public Optional<Answer> typed(String text, Truth truth) {
         return Optional.of(new Answer.Typed(text));
     }

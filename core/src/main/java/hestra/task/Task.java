@@ -16,7 +16,7 @@ import hestra.numbers.Rounding;
  * What is asked. A kind of task is one room: its file holds all that it knows of itself, and nothing outside asks which kind a task is,
  * but the form in which it is answered and the fields in which it is written.
  */
-public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip, ReadValue, Predict, Explain, NumberQuestion, ByEye, ReachTarget, FindPoint, MatchPlot, FillCalculation, DrawIt, TryOut, FromPicture {
+public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip, ReadValue, Predict, Explain, NumberQuestion, ByEye, ReachTarget, FindPoint, MatchPlot, FillCalculation, DrawIt, TryOut, FromPicture, WriteEquation, ByChoice {
 
     /** What it has in common with all tasks of its kind. */
     Kind kind();
@@ -61,6 +61,11 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
      */
     default Optional<Answer> typed(String text, Truth truth) {
         return Optional.empty();
+    }
+
+    /** Whether it can be answered by typing. */
+    default boolean isTyped() {
+        return false;
     }
 
     /** What is expected of an answer that is typed, as a sentence, with an example. */

@@ -155,7 +155,7 @@ public final class Truth {
         return evidence;
     }
 
-    private Optional<Evidence> withSlips() {
+    Optional<Evidence> withSlips() {
         if (withSlips.isEmpty() && !slips().isEmpty()) {
             withSlips = Optional.of(Evidence.of(pairsWithSlips()));
         }

@@ -29,6 +29,8 @@ public final class RadioList<T> extends VBox {
         if (!title.isEmpty()) {
             Label label = new Label(title);
             label.getStyleClass().add("form-label");
+            label.setWrapText(true);
+            label.setMinHeight(USE_PREF_SIZE);
             getChildren().add(label);
         }
         ToggleGroup group = new ToggleGroup();

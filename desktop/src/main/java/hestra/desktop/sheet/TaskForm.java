@@ -20,6 +20,7 @@ import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.FocusMark;
 import hestra.task.Answer;
 import hestra.task.AnswerPlace;
+import hestra.task.ByChoice;
 import hestra.task.ByEye;
 import hestra.task.ChooseRoles;
 import hestra.task.Describe;
@@ -37,6 +38,7 @@ import hestra.task.ReachTarget;
 import hestra.task.ReadValue;
 import hestra.task.Task;
 import hestra.task.TryOut;
+import hestra.task.WriteEquation;
 
 /** The part of a task's card in which the answer is given: a form for each kind of task. */
 abstract class TaskForm extends VBox {
@@ -60,7 +62,7 @@ abstract class TaskForm extends VBox {
             case EnterData _, FindSlip _ -> new PrintedForm(model, task, check);
             case ChooseRoles _ -> new RolesForm(model, task, check);
             case Describe _ -> new DescribeForm(model, task, check);
-            case ReadValue read -> new NumberForm(model, read, check, read.quantity().unit(model.findings().part().x(), model.findings().part().y()));
+            case ReadValue read -> new NumberForm(model, read, check, read.asking().unit() ? "with its unit" : read.quantity().unit(model.findings().part().x(), model.findings().part().y()));
             case Predict predict -> new PredictForm(model, predict, check);
             case NumberQuestion question -> new NumberForm(model, question, check, question.unit());
             case ByEye byEye -> new ByEyeForm(model, byEye, check, () -> go.accept(AnswerPlace.PLOT));
@@ -72,6 +74,8 @@ abstract class TaskForm extends VBox {
             case TryOut tryOut -> new TryOutForm(model, tryOut, check, () -> go.accept(AnswerPlace.PLOT));
             case FromPicture picture -> new FromPictureForm(model, picture, check, () -> go.accept(AnswerPlace.PLOT));
             case Explain _ -> new SentenceForm(model, task, check, "Write it as you would say it to a visitor.");
+            case WriteEquation _ -> new EquationForm(model, task, check);
+            case ByChoice choice -> new ChoicesForm(model, choice, check);
         };
     }
 
@@ -109,6 +113,10 @@ abstract class TaskForm extends VBox {
 
     final String id() {
         return task.id();
+    }
+
+    final void check() {
+        check.run();
     }
 
     /** Has typing go here first, if nothing came before. */

@@ -9,6 +9,8 @@ import javafx.scene.control.Spinner;
 
 import hestra.desktop.model.DeskModel;
 import hestra.task.ByEye;
+import hestra.task.CheckConditions;
+import hestra.task.ChooseCurve;
 import hestra.task.ChooseRoles;
 import hestra.task.Describe;
 import hestra.task.DrawIt;
@@ -21,10 +23,12 @@ import hestra.task.FromPicture;
 import hestra.task.MatchPlot;
 import hestra.task.NumberQuestion;
 import hestra.task.Predict;
+import hestra.task.Question;
 import hestra.task.ReachTarget;
 import hestra.task.ReadValue;
 import hestra.task.Task;
 import hestra.task.TryOut;
+import hestra.task.WriteEquation;
 
 /** The fields that tasks of one kind alone have, among those of a task. */
 final class KindFields<T extends Task> {
@@ -54,7 +58,12 @@ final class KindFields<T extends Task> {
             case DrawIt _ -> DrawItFields.add(new KindFields<>(fields, DrawIt.class));
             case TryOut _ -> TryOutFields.add(new KindFields<>(fields, TryOut.class), model);
             case FromPicture _ -> FromPictureFields.add(new KindFields<>(fields, FromPicture.class), model);
-            case ChooseRoles _, Explain _ -> { }
+            case Explain _ -> ExplainFields.add(new KindFields<>(fields, Explain.class), model);
+            case WriteEquation _ -> WriteEquationFields.add(new KindFields<>(fields, WriteEquation.class));
+            case Question _ -> QuestionFields.add(new KindFields<>(fields, Question.class));
+            case ChooseCurve _ -> ChooseCurveFields.add(new KindFields<>(fields, ChooseCurve.class));
+            case CheckConditions _ -> CheckConditionsFields.add(new KindFields<>(fields, CheckConditions.class));
+            case ChooseRoles _ -> { }
         }
     }
 

@@ -28,7 +28,7 @@ final class PredictFields {
         at.textProperty().addListener((_, _, text) -> {
             Optional<List<Double>> values = values(text, model.desk().exercise().mark());
             problem.setText(values.isPresent() ? "" : "Type 1 to " + Predict.MOST + " numbers with spaces or semicolons between them.");
-            values.ifPresent(it -> fields.change(task -> new Predict(task.terms(), it, task.rounding()), run.now()));
+            values.ifPresent(it -> fields.change(task -> new Predict(task.terms(), it, task.rounding(), task.more()), run.now()));
         });
         fields.onShow(task -> {
             List<Double> now = task.at();
@@ -37,7 +37,10 @@ final class PredictFields {
             }
         });
         fields.add(TaskFields.label("predict at"), at, problem);
-        RoundingFields.add(fields, Predict::rounding, (task, rounding) -> new Predict(task.terms(), task.at(), rounding));
+        CurveField.add(fields, "by which curve", task -> task.asking().ofCurve(), (task, curve) -> task.with(task.asking().of(curve)));
+        RoundingFields.add(fields, Predict::rounding, (task, rounding) -> new Predict(task.terms(), task.at(), rounding, task.more()));
+        fields.add(Ticks.one(fields, "edit-unit-asked", "the unit is asked for", task -> task.asking().unit(), (task, asked) -> task.with(task.asking().withUnit(asked))),
+                Ticks.one(fields, "edit-from-rounded", "a value from rounded coefficients counts as right", task -> task.asking().fromRounded(), (task, it) -> task.with(task.asking().fromRounded(it))));
     }
 
     private static Optional<List<Double>> values(String text, DecimalMark mark) {

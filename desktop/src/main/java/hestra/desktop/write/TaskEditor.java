@@ -30,6 +30,7 @@ final class TaskEditor extends VBox implements Editor {
     private final Subscription watching;
     private final String id;
     private final TaskFields fields;
+    private final TryAnswer tryAnswer;
     private final Label heading = new Label();
     private final Label key = new Label();
     private final Label inFull = new Label();
@@ -40,6 +41,7 @@ final class TaskEditor extends VBox implements Editor {
         this.model = model;
         this.id = task.id();
         this.fields = new TaskFields(model, id, this);
+        this.tryAnswer = new TryAnswer(model, fields);
         getStyleClass().add("editor");
         heading.getStyleClass().add("editor-title");
         getChildren().add(heading);
@@ -68,6 +70,7 @@ final class TaskEditor extends VBox implements Editor {
         heading.setText(task.get().kind().title() + " · task " + (exercise.indexOf(id) + 1) + " of " + exercise.tasks().size());
         fields.show(task.get());
         showKeys(task.get().key(findings.writtenTruth()));
+        tryAnswer.show(findings);
     }
 
     private void numbers() {
@@ -110,7 +113,7 @@ final class TaskEditor extends VBox implements Editor {
         VBox box = new VBox(key, inFull);
         box.getStyleClass().add("key-box");
         mistakes.getStyleClass().add("mistakes");
-        fields.add(TaskFields.label("key, from this data"), box, mistakesTitle, mistakes);
+        fields.add(TaskFields.label("key, from this data"), box, tryAnswer, mistakesTitle, mistakes);
     }
 
     private void showKeys(Key now) {

@@ -5,6 +5,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import javafx.geometry.Point2D;
@@ -20,7 +22,9 @@ import hestra.desktop.demo.OrrinBay;
 import hestra.documents.exercise.HandInFile;
 import hestra.documents.file.Result;
 import hestra.exercise.Exercise;
+import hestra.feedback.Outcome;
 import hestra.feedback.Quantity;
+import hestra.feedback.Verdict;
 import hestra.figure.Dress;
 import hestra.fit.CurveFit;
 import hestra.fit.LeastSquares;
@@ -28,7 +32,11 @@ import hestra.fit.Trial;
 import hestra.marking.HandIn;
 import hestra.marking.MarkSheet;
 import hestra.numbers.NumberStyle;
+import hestra.task.Answer;
+import hestra.task.Attempt;
+import hestra.task.ByChoice;
 import hestra.task.ByEye;
+import hestra.task.ChoiceRow;
 import hestra.task.ChooseRoles;
 import hestra.task.Describe;
 import hestra.task.Description;
@@ -43,11 +51,13 @@ import hestra.task.FromPicture;
 import hestra.task.MatchPlot;
 import hestra.task.NumberQuestion;
 import hestra.task.Predict;
+import hestra.task.Question;
 import hestra.task.ReachTarget;
 import hestra.task.ReadValue;
 import hestra.task.Task;
 import hestra.task.Truth;
 import hestra.task.TryOut;
+import hestra.task.WriteEquation;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -189,6 +199,8 @@ class FirstHourTest {
             case DrawIt draw -> draw(person, draw, truth);
             case TryOut tried -> tryOut(person, tried, truth);
             case FromPicture picture -> throw new IllegalStateException("not in these: " + picture.id());
+            case WriteEquation equation -> person.type(equation.key(truth).text());
+            case ByChoice choice -> choose(person, choice, truth);
             case ReachTarget target -> throw new IllegalStateException("not in these: " + target.id());
         }
     }
@@ -345,5 +357,36 @@ class FirstHourTest {
                 throw new AssertionError(e);
             }
         }).toList();
+    }
+
+    /** Chooses what is right, row by row: found by judging each choice. */
+    private static void choose(Person person, ByChoice task, Truth truth) throws IOException {
+        List<ChoiceRow> rows = task.rows(truth);
+        Answer.Chosen chosen = Answer.Chosen.NOTHING;
+        for (int row = 0; row < rows.size(); row++) {
+            for (int option = 0; option < rows.get(row).options().size(); option++) {
+                Answer.Chosen with = chosen.with(row, rows.get(row).several() ? union(chosen.at(row), option) : Set.of(option));
+                boolean better = right(task, with, truth) > right(task, chosen, truth);
+                if (better) {
+                    person.click(task.id() + "-row-" + row + "-" + option);
+                    chosen = with;
+                }
+            }
+        }
+        if (task.textPrompt().isPresent()) {
+            person.click(task.id() + (task instanceof Question question && question.sort() == Question.Sort.SHORT_TEXT ? "-text" : "-sentence"));
+            person.type(task instanceof Question asked && !asked.accepted().isEmpty() ? asked.accepted().getFirst() : "It does.");
+        }
+    }
+
+    private static Set<Integer> union(Set<Integer> some, int one) {
+        Set<Integer> all = new TreeSet<>(some);
+        all.add(one);
+        return all;
+    }
+
+    private static long right(ByChoice task, Answer.Chosen chosen, Truth truth) {
+        Verdict verdict = task.judge(new Attempt(chosen, Set.of()), truth);
+        return verdict.parts().isEmpty() ? verdict.isRight() ? 1 : 0 : verdict.parts().stream().filter(it -> it.outcome() == Outcome.RIGHT).count();
     }
 }

@@ -135,6 +135,7 @@ final class Names {
         name("pointed", Answer.Pointed.class);
         name("picked", Answer.Picked.class);
         name("filled", Answer.Filled.class);
+        name("chosen", Answer.Chosen.class);
         name("drawn", Answer.Drawn.class);
         name("tried", Answer.Tried.class);
         name("read-off", Answer.ReadOff.class);

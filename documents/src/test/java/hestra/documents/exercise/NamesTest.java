@@ -36,11 +36,15 @@ import hestra.targets.PointMeasure;
 import hestra.targets.Reason;
 import hestra.task.Aid;
 import hestra.task.Answer;
+import hestra.task.ChooseCurve;
+import hestra.task.CurveReason;
 import hestra.task.Description;
+import hestra.task.FitCondition;
 import hestra.task.MatchPlot;
 import hestra.task.PointAction;
 import hestra.task.PointReason;
 import hestra.task.PointSort;
+import hestra.task.Question;
 import hestra.task.Task;
 import hestra.task.Terms;
 import hestra.task.TryReason;
@@ -58,7 +62,7 @@ class NamesTest {
     private static final List<Class<? extends Enum<?>>> ENUMS = List.of(Aid.class, Quantity.class, DecimalMark.class, PointChange.class, Layer.class, Slot.class, Spacing.class,
             StripKind.class, Below.class, Terms.Showing.class, Terms.Opening.class, Terms.Afterwards.class, Terms.Playing.class, Terms.Counting.class, Reason.class, PointMeasure.class, PointSort.class, PointAction.class, PointReason.class, WrongPlot.class, MatchPlot.Shown.class,
             CalculationCells.Way.class, TryReason.class, EquationForm.Base.class, KeptPoints.class,
-            Keepable.class, Exercise.Purpose.class, Description.Direction.class, Description.Form.class, Description.Strength.class, Description.Unusual.class, Aspect.class, Aspect.About.class);
+            Keepable.class, Exercise.Purpose.class, Description.Direction.class, Description.Form.class, Description.Strength.class, Description.Unusual.class, Aspect.class, Aspect.About.class, Question.Sort.class, ChooseCurve.By.class, CurveReason.class, FitCondition.class);
 
     private static Stream<Class<?>> members(Class<?> family) {
         return Stream.of(family.getPermittedSubclasses()).flatMap(member -> member.isSealed() ? members(member) : Stream.of(member));

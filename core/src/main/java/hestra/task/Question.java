@@ -1,0 +1,189 @@
+package hestra.task;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+
+import hestra.feedback.Outcome;
+import hestra.feedback.Verdict;
+
+/**
+ * The student answers a question of the author's by a choice or in words.
+ *
+ * @param sort how it is answered
+ * @param options what there is to choose from: of a statement with a reason, the reasons
+ * @param isTrue whether the statement is true, where a statement is judged
+ * @param accepted the short texts that are right; large letters, spaces and marks aside
+ */
+public record Question(Terms terms, Sort sort, List<Option> options, boolean isTrue, List<String> accepted) implements ByChoice {
+
+    public static final int MOST_OPTIONS = 8;
+
+    /** How a question is answered. */
+    public enum Sort {
+        ONE("one of several"),
+        SEVERAL("several of several"),
+        TRUE_BECAUSE("true or not, and why"),
+        SHORT_TEXT("a word or two"),
+        LONG_TEXT("a text, which you read");
+
+        private final String words;
+
+        Sort(String words) {
+            this.words = words;
+        }
+
+        public String inWords() {
+            return words;
+        }
+
+        /** Whether there is something to choose from. */
+        public boolean hasOptions() {
+            return this == ONE || this == SEVERAL || this == TRUE_BECAUSE;
+        }
+    }
+
+    /**
+     * Something to choose.
+     *
+     * @param text what it says
+     * @param right whether it is right
+     * @param says what is told who chooses it wrongly, or wrongly leaves it out; may be empty
+     */
+    public record Option(String text, boolean right, String says) {}
+
+    static final Kind KIND = new Kind("question", "Question", Question.class, (id, _) -> new Question(
+            Terms.of(id, "A question", "What does r measure?", 1), Sort.ONE, List.of(new Option("how closely the points follow a straight line", true, ""), new Option("how steep the line is", false, "The slope says how steep the line is."),
+                    new Option("whether one causes the other", false, "No number of the plot says that.")), true, List.of()));
+
+    private static final List<String> TRUE_OR_NOT = List.of("true", "not true");
+
+    public Question {
+        options = List.copyOf(options);
+        accepted = List.copyOf(accepted);
+        if (options.size() > MOST_OPTIONS) {
+            throw new IllegalArgumentException(options.size() + " options");
+        }
+    }
+
+    @Override
+    public Kind kind() {
+        return KIND;
+    }
+
+    @Override
+    public Task with(Terms other) {
+        return new Question(other, sort, options, isTrue, accepted);
+    }
+
+    public Question with(Sort other) {
+        return new Question(terms, other, options, isTrue, accepted);
+    }
+
+    public Question with(List<Option> others) {
+        return new Question(terms, sort, others, isTrue, accepted);
+    }
+
+    public Question whichIs(boolean trueOrNot) {
+        return new Question(terms, sort, options, trueOrNot, accepted);
+    }
+
+    public Question accepting(List<String> texts) {
+        return new Question(terms, sort, options, isTrue, texts);
+    }
+
+    private List<String> texts() {
+        return options.stream().map(Option::text).toList();
+    }
+
+    @Override
+    public List<ChoiceRow> rows(Truth truth) {
+        return switch (sort) {
+            case ONE -> List.of(new ChoiceRow("choice", "", texts(), false));
+            case SEVERAL -> List.of(new ChoiceRow("choices", "Choose all that are right.", texts(), true));
+            case TRUE_BECAUSE -> List.of(new ChoiceRow("statement", "", TRUE_OR_NOT, false), new ChoiceRow("reason", "because", texts(), false));
+            case SHORT_TEXT, LONG_TEXT -> List.of();
+        };
+    }
+
+    @Override
+    public Optional<String> textPrompt() {
+        return switch (sort) {
+            case ONE, SEVERAL, TRUE_BECAUSE -> Optional.empty();
+            case SHORT_TEXT -> Optional.of("A word or two");
+            case LONG_TEXT -> Optional.of("Write what you think. Your instructor reads it.");
+        };
+    }
+
+    @Override
+    public boolean needsText() {
+        return !sort.hasOptions();
+    }
+
+    @Override
+    public Verdict judged(Attempt attempt, Truth truth) {
+        Answer.Chosen chosen = attempt.answer().as(Answer.Chosen.class);
+        return switch (sort) {
+            case ONE -> one(chosen.at(0));
+            case SEVERAL -> several(chosen.at(0));
+            case TRUE_BECAUSE -> trueBecause(chosen);
+            case SHORT_TEXT -> accepted.stream().anyMatch(it -> plain(it).equals(plain(chosen.text()))) ? Verdict.right(terms.marks(), "Right.") : Verdict.wrong("This is not the word that is asked for.");
+            // Nothing of it is decided here: the marks stand as a proposal.
+            case LONG_TEXT -> Verdict.right(terms.marks(), "Written. Your instructor reads it and gives the marks.");
+        };
+    }
+
+    private Verdict one(Set<Integer> picked) {
+        if (picked.size() != 1 || picked.iterator().next() >= options.size()) {
+            return Verdict.wrong("Choose one of them.");
+        }
+        Option option = options.get(picked.iterator().next());
+        return option.right ? Verdict.right(terms.marks(), "Right.") : Verdict.wrong(option.says.isBlank() ? "This is not right." : option.says);
+    }
+
+    private Verdict several(Set<Integer> picked) {
+        List<Verdict.Part> parts = new ArrayList<>();
+        List<String> says = new ArrayList<>();
+        for (int i = 0; i < options.size(); i++) {
+            Option option = options.get(i);
+            boolean right = picked.contains(i) == option.right;
+            parts.add(new Verdict.Part(option.text, right ? Outcome.RIGHT : Outcome.WRONG, ""));
+            if (!right && !option.says.isBlank()) {
+                says.add(option.says);
+            }
+        }
+        long right = parts.stream().filter(it -> it.outcome() == Outcome.RIGHT).count();
+        return Verdict.ofParts(terms.marks(), parts, right == parts.size() ? "Right." : (right + " of " + parts.size() + " are chosen, or left out, rightly. " + String.join(" ", says)).strip());
+    }
+
+    private Verdict trueBecause(Answer.Chosen chosen) {
+        boolean statement = chosen.at(0).contains(isTrue ? 0 : 1);
+        Optional<Option> reason = chosen.at(1).stream().filter(it -> it < options.size()).map(options::get).findFirst();
+        boolean why = reason.filter(Option::right).isPresent();
+        List<Verdict.Part> parts = List.of(new Verdict.Part("statement", statement ? Outcome.RIGHT : Outcome.WRONG, ""), new Verdict.Part("reason", why ? Outcome.RIGHT : Outcome.WRONG, ""));
+        String says = reason.filter(it -> !it.right).map(Option::says).filter(it -> !it.isBlank()).orElse(why ? "" : "The reason is not the best one.");
+        return Verdict.ofParts(terms.marks(), parts, statement && why ? "Right." : ((statement ? "" : "Think again whether it is true. ") + says).strip());
+    }
+
+    private static String plain(String text) {
+        return text.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", " ").replaceAll("\\b(?:a|an|the) ", "").strip();
+    }
+
+    @Override
+    public Key key(Truth truth) {
+        List<String> right = options.stream().filter(Option::right).map(Option::text).toList();
+        return switch (sort) {
+            case ONE, SEVERAL -> right.isEmpty() && sort == Sort.ONE ? Key.missing("none of the choices is marked as right") : Key.of(right.isEmpty() ? "none of them" : String.join("; ", right));
+            case TRUE_BECAUSE -> right.isEmpty() ? Key.missing("none of the reasons is marked as right") : Key.of((isTrue ? "true" : "not true") + ", because " + String.join(" or ", right));
+            case SHORT_TEXT -> accepted.isEmpty() ? Key.missing("no text is given that is right") : Key.of(String.join(" or ", accepted));
+            case LONG_TEXT -> Key.of("read by you");
+        };
+    }
+
+    @Override
+    public String rightAnswer(Truth truth) {
+        return sort == Sort.LONG_TEXT ? "" : key(truth).computed() ? key(truth).text() : "";
+    }
+}

@@ -1,0 +1,63 @@
+package hestra.desktop.write;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.OptionalDouble;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import javafx.collections.FXCollections;
+import javafx.scene.control.ComboBox;
+import javafx.scene.layout.VBox;
+
+import hestra.desktop.model.DeskModel;
+import hestra.sentences.Aspect;
+import hestra.task.Explain;
+import hestra.task.Explaining;
+
+import static hestra.desktop.parts.Presence.present;
+
+/** What is explained, what else the variables may be called, what is looked at, and a good sentence. */
+final class ExplainFields {
+
+    private ExplainFields() {}
+
+    static void add(KindFields<Explain> fields, DeskModel model) {
+        ComboBox<Aspect.About> about = new ComboBox<>(FXCollections.observableArrayList(Aspect.About.values()));
+        about.setId("edit-about");
+        about.setMaxWidth(Double.MAX_VALUE);
+        about.setConverter(new InWords<>(Aspect.About::inWords));
+        about.valueProperty().addListener((_, before, now) -> {
+            if (now != null && before != null) {
+                fields.change(task -> task.with(task.explaining().about(now)));
+            }
+        });
+        NumberText<Explain> at = new NumberText<>(fields, model, "edit-at", true, task -> task.explaining().at(), (task, x) -> task.with(withAt(task.explaining(), x)), _ -> true, _ -> { });
+        VBox atX = TaskFields.stacked("at x (empty: at the mean)", at.field());
+        VBox checks = new VBox();
+        for (Aspect.About one : Aspect.About.values()) {
+            List<Aspect> aspects = Aspect.switchable(one);
+            VBox list = Ticks.list(fields, "edit-looked-at-" + one.name().toLowerCase(Locale.ROOT), aspects, Aspect::inWords, Aspect::name,
+                    task -> aspects.stream().filter(it -> !task.explaining().off().contains(it)).collect(Collectors.toSet()),
+                    (task, on) -> task.with(task.explaining().without(aspects.stream().filter(it -> !on.contains(it)).collect(Collectors.toSet()))));
+            fields.onShow(task -> present(list, task.explaining().about() == one));
+            checks.getChildren().add(list);
+        }
+        fields.onShow(task -> {
+            about.setValue(task.explaining().about());
+            present(atX, task.explaining().about() == Aspect.About.PREDICTION);
+        });
+        fields.add(TaskFields.label("what is explained"), about, atX);
+        fields.text("what else the explanatory variable may be called, with commas", "edit-x-names", task -> String.join(", ", task.explaining().xNames()), (task, text) -> task.with(task.explaining().withXNames(names(text))));
+        fields.text("what else the response may be called, with commas", "edit-y-names", task -> String.join(", ", task.explaining().yNames()), (task, text) -> task.with(task.explaining().withYNames(names(text))));
+        fields.add(TaskFields.label("what is looked at"), checks);
+        fields.text("a good sentence, shown after the last try", "edit-model", task -> task.explaining().model(), (task, text) -> task.with(task.explaining().withModel(text)));
+    }
+
+    private static Explaining withAt(Explaining explaining, OptionalDouble x) {
+        return new Explaining(explaining.about(), x, explaining.xNames(), explaining.yNames(), explaining.off(), explaining.model());
+    }
+
+    private static List<String> names(String text) {
+        return Stream.of(text.split(",")).map(String::strip).filter(it -> !it.isEmpty()).toList();
+    }
+}
