@@ -14,21 +14,23 @@ import hestra.task.Seen;
  *
  * @param beginnings for each time that work was begun, oldest first: the attempts at each task, oldest first, by task id
  * @param seen what single points did since the work was begun last, by the id of the part: it was seen, even where the move was taken back
+ * @param hints how many helps were asked for at each task since the work was begun last, by task id
  * @param begun how often the student began, at least 1
  */
-public record Checks(List<Map<String, List<Attempt>>> beginnings, int begun, Map<String, List<Seen>> seen) {
+public record Checks(List<Map<String, List<Attempt>>> beginnings, int begun, Map<String, List<Seen>> seen, Map<String, Integer> hints) {
 
     /** The work was begun once and nothing has been checked. */
-    public static final Checks NONE = new Checks(List.of(Map.of()), 1, Map.of());
+    public static final Checks NONE = new Checks(List.of(Map.of()), 1, Map.of(), Map.of());
 
     public Checks {
         beginnings = List.copyOf(beginnings);
         seen = Map.copyOf(seen);
+        hints = Map.copyOf(hints);
     }
 
     /** The same, where nothing is remembered of points. */
     public Checks(List<Map<String, List<Attempt>>> beginnings, int begun) {
-        this(beginnings, begun, Map.of());
+        this(beginnings, begun, Map.of(), Map.of());
     }
 
     /** The attempts made since a beginning, which counts from 0. */
@@ -44,24 +46,31 @@ public record Checks(List<Map<String, List<Attempt>>> beginnings, int begun, Map
         changed.put(taskId, List.copyOf(attempts));
         List<Map<String, List<Attempt>>> all = new ArrayList<>(beginnings);
         all.set(beginning, Map.copyOf(changed));
-        return new Checks(all, begun, seen);
+        return new Checks(all, begun, seen, hints);
     }
 
     /** With what single points of a part have done by now. */
     Checks seeing(String part, List<Seen> now) {
         Map<String, List<Seen>> all = new HashMap<>(seen);
         all.put(part, List.copyOf(now));
-        return new Checks(beginnings, begun, all);
+        return new Checks(beginnings, begun, all, hints);
+    }
+
+    /** With so many helps asked for at a task. */
+    Checks helping(String taskId, int count) {
+        Map<String, Integer> all = new HashMap<>(hints);
+        all.put(taskId, count);
+        return new Checks(beginnings, begun, seen, all);
     }
 
     /** Begun once more by the student. */
     Checks begunAgain() {
-        return new Checks(oneMore(), begun + 1, Map.of());
+        return new Checks(oneMore(), begun + 1, Map.of(), Map.of());
     }
 
     /** Begun once more since the exercise itself became another one, which does not count. */
     Checks forAnotherExercise() {
-        return new Checks(oneMore(), begun, Map.of());
+        return new Checks(oneMore(), begun, Map.of(), Map.of());
     }
 
     private List<Map<String, List<Attempt>>> oneMore() {

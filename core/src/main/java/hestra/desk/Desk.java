@@ -39,6 +39,7 @@ public record Desk(Exercise exercise, Work work, Pointing pointing) {
             case Edit.Passing passing -> new Desk(exercise, work, pointing.after(passing));
             case Edit.Step _ -> this;
             case Edit.Check(String task) -> checked(task);
+            case Edit.TakeHint(String task) -> helped(task);
             case Edit.Lasting lasting -> lasting.appliedTo(this);
         };
     }
@@ -70,9 +71,13 @@ public record Desk(Exercise exercise, Work work, Pointing pointing) {
         Optional<Task> task = exercise.task(taskId).filter(it -> triesLeft(it) > 0);
         return task.map(it -> {
             Bench bench = bench(it);
-            Attempt attempt = bench.attempt(it);
+            Attempt attempt = bench.attempt(it).after(work.helpsAt(it));
             return it.unfinished(attempt.answer(), bench.truth()).isEmpty() ? with(work.withAttempt(taskId, attempt)) : this;
         }).orElse(this);
+    }
+
+    private Desk helped(String taskId) {
+        return exercise.task(taskId).filter(it -> work.helpsAt(it) < it.terms().helps().size()).map(it -> with(work.with(work.checks().helping(taskId, work.helpsAt(it) + 1)))).orElse(this);
     }
 
     /** How often a task may still be checked; a large number where it is not limited. */

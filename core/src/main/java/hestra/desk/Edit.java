@@ -182,6 +182,9 @@ public sealed interface Edit {
     /** The answer to a task is checked as it stands. */
     record Check(String task) implements Final {}
 
+    /** The next help of a task is asked for: it cannot be unread. */
+    record TakeHint(String task) implements Final {}
+
     /** The student types a name. */
     record Name(String student) implements Lasting {
         @Override

@@ -58,6 +58,12 @@ public record Work(Map<String, PartWork> parts, Map<String, Answer> drafts, Chec
         return attempts().getOrDefault(taskId, List.of());
     }
 
+    /** How many helps were asked for at a task. */
+    public int helpsAt(Task task) {
+        int before = attemptsAt(task.id()).stream().mapToInt(it -> it.hints().orElse(0)).max().orElse(0);
+        return Math.min(task.terms().helps().size(), Math.max(before, checks.hints().getOrDefault(task.id(), 0)));
+    }
+
     Work with(Part part, PartWork changed) {
         Map<String, PartWork> all = new HashMap<>(parts);
         all.put(part.id(), changed);

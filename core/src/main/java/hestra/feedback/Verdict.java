@@ -51,6 +51,11 @@ public record Verdict(
         return new Verdict(outcome, marks * share, message, "", List.of(), parts);
     }
 
+    /** The same with what was paid for help taken off. */
+    public Verdict costing(double cost) {
+        return cost == 0 ? this : new Verdict(outcome, Math.max(0, earned - cost), message, advice, mistakes, parts);
+    }
+
     /** The same with mistakes that were recognised. */
     public Verdict recognising(List<Mistake> found) {
         return new Verdict(outcome, earned, message, advice, found, parts);

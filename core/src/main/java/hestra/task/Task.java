@@ -50,7 +50,7 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
      * @throws IllegalArgumentException if the answer is not of this kind
      */
     default Verdict judge(Attempt attempt, Truth truth) {
-        Verdict verdict = judged(attempt, truth);
+        Verdict verdict = judged(attempt, truth).costing(terms().costOf(attempt.hints().orElse(0)));
         boolean explained = verdict.isRight() || !verdict.mistakes().isEmpty();
         return explained || terms().hint().isBlank() ? verdict : verdict.advising(terms().hint());
     }

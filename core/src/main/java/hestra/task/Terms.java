@@ -1,6 +1,7 @@
 package hestra.task;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 import hestra.feedback.Verdict;
@@ -20,10 +21,11 @@ import hestra.feedback.Verdict;
  * @param afterwards what the student is told after the last try, where that was not right
  * @param playing whether it may be played again with new data
  * @param counting which of several answers counts
+ * @param hints helps that the student may ask for, one after the other; nothing for none
  */
 public record Terms(
         String id, String title, String prompt, int marks, int tries, Set<Aid> opens, String hint, Showing verdict, Opening opening, Afterwards afterwards,
-        Playing playing, Counting counting) {
+        Playing playing, Counting counting, Optional<List<Hint>> hints) {
 
     /** When a task opens what it opens. */
     public enum Opening {
@@ -102,7 +104,9 @@ public record Terms(
     /** When a verdict is shown. */
     public enum Showing {
         AT_ONCE("at once"),
-        AFTER_HANDING_IN("after handing in");
+        AFTER_LAST_TRY("after the last try"),
+        AFTER_HANDING_IN("after handing in"),
+        AFTER_MARKING("after marking");
 
         private final String words;
 
@@ -115,11 +119,17 @@ public record Terms(
         }
     }
 
+    /** Whether a student may be told the verdict on a task that is done, or is not, before the work is handed in. */
+    public boolean isTold(boolean done) {
+        return verdict == Showing.AT_ONCE || verdict == Showing.AFTER_LAST_TRY && done;
+    }
+
     public static final int MOST_MARKS = 100;
     public static final int MOST_TRIES = 20;
 
     public Terms {
         opens = Set.copyOf(opens);
+        hints = hints.filter(it -> !it.isEmpty()).map(List::copyOf);
         if (id.isBlank()) {
             throw new IllegalArgumentException("a task without an id");
         }
@@ -130,50 +140,64 @@ public record Terms(
 
     /** Terms with the usual settings: verdict at once, three tries, opens nothing; the answer is told after the last try. */
     public static Terms of(String id, String title, String prompt, int marks) {
-        return new Terms(id, title, prompt, marks, 3, Set.of(), "", Showing.AT_ONCE, Opening.DONE, Afterwards.ANSWER, Playing.ONCE, Counting.BEST);
+        return new Terms(id, title, prompt, marks, 3, Set.of(), "", Showing.AT_ONCE, Opening.DONE, Afterwards.ANSWER, Playing.ONCE, Counting.BEST, Optional.empty());
+    }
+
+    /** Helps that the student may ask for, one after the other. */
+    public List<Hint> helps() {
+        return hints.orElse(List.of());
+    }
+
+    /** What so many of the helps cost together. */
+    public double costOf(int taken) {
+        return helps().stream().limit(Math.max(0, taken)).mapToDouble(Hint::cost).sum();
+    }
+
+    public Terms withHelps(List<Hint> helps) {
+        return new Terms(id, title, prompt, marks, tries, opens, hint, verdict, opening, afterwards, playing, counting, Optional.of(helps));
     }
 
     public Terms withTitle(String text) {
-        return new Terms(id, text, prompt, marks, tries, opens, hint, verdict, opening, afterwards, playing, counting);
+        return new Terms(id, text, prompt, marks, tries, opens, hint, verdict, opening, afterwards, playing, counting, hints);
     }
 
     public Terms withPrompt(String text) {
-        return new Terms(id, title, text, marks, tries, opens, hint, verdict, opening, afterwards, playing, counting);
+        return new Terms(id, title, text, marks, tries, opens, hint, verdict, opening, afterwards, playing, counting, hints);
     }
 
     public Terms withMarks(int count) {
-        return new Terms(id, title, prompt, count, tries, opens, hint, verdict, opening, afterwards, playing, counting);
+        return new Terms(id, title, prompt, count, tries, opens, hint, verdict, opening, afterwards, playing, counting, hints);
     }
 
     public Terms withTries(int count) {
-        return new Terms(id, title, prompt, marks, count, opens, hint, verdict, opening, afterwards, playing, counting);
+        return new Terms(id, title, prompt, marks, count, opens, hint, verdict, opening, afterwards, playing, counting, hints);
     }
 
     public Terms withHint(String text) {
-        return new Terms(id, title, prompt, marks, tries, opens, text, verdict, opening, afterwards, playing, counting);
+        return new Terms(id, title, prompt, marks, tries, opens, text, verdict, opening, afterwards, playing, counting, hints);
     }
 
     public Terms withVerdict(Showing when) {
-        return new Terms(id, title, prompt, marks, tries, opens, hint, when, opening, afterwards, playing, counting);
+        return new Terms(id, title, prompt, marks, tries, opens, hint, when, opening, afterwards, playing, counting, hints);
     }
 
     public Terms opening(Set<Aid> aids) {
-        return new Terms(id, title, prompt, marks, tries, aids, hint, verdict, opening, afterwards, playing, counting);
+        return new Terms(id, title, prompt, marks, tries, aids, hint, verdict, opening, afterwards, playing, counting, hints);
     }
 
     public Terms opening(Opening when) {
-        return new Terms(id, title, prompt, marks, tries, opens, hint, verdict, when, afterwards, playing, counting);
+        return new Terms(id, title, prompt, marks, tries, opens, hint, verdict, when, afterwards, playing, counting, hints);
     }
 
     public Terms withAfterwards(Afterwards what) {
-        return new Terms(id, title, prompt, marks, tries, opens, hint, verdict, opening, what, playing, counting);
+        return new Terms(id, title, prompt, marks, tries, opens, hint, verdict, opening, what, playing, counting, hints);
     }
 
     public Terms withPlaying(Playing how) {
-        return new Terms(id, title, prompt, marks, tries, opens, hint, verdict, opening, afterwards, how, counting);
+        return new Terms(id, title, prompt, marks, tries, opens, hint, verdict, opening, afterwards, how, counting, hints);
     }
 
     public Terms withCounting(Counting which) {
-        return new Terms(id, title, prompt, marks, tries, opens, hint, verdict, opening, afterwards, playing, which);
+        return new Terms(id, title, prompt, marks, tries, opens, hint, verdict, opening, afterwards, playing, which, hints);
     }
 }

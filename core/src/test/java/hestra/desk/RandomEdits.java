@@ -84,7 +84,7 @@ public final class RandomEdits {
             case 10 -> new WorkEdit.RemovePoints(rows(Kelp.work(desk).table()));
             case 11 -> new WorkEdit.ChooseRoles(roles(desk));
             case 12, 13 -> draft(desk);
-            case 14 -> new Edit.Check(taskId(desk));
+            case 14 -> random.nextInt(5) == 0 ? new Edit.TakeHint(taskId(desk)) : new Edit.Check(taskId(desk));
             case 15 -> random.nextInt(4) == 0 ? new Edit.StartAgain() : new Edit.Name(text());
             case 16 -> new ExerciseEdit.WriteTexts(text(), text(), text(), run());
             case 17 -> new ExerciseEdit.ChangeBlock(new Block.Prose("text-1", text()), run());

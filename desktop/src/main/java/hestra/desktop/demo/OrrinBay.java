@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 
 import hestra.data.DataTable;
+import hestra.data.Pairs;
 import hestra.data.Roles;
 import hestra.data.TableEdit;
 import hestra.data.Variable;
@@ -16,7 +17,10 @@ import hestra.feedback.Quantity;
 import hestra.figure.Frame;
 import hestra.fit.Curve;
 import hestra.fit.Curve.FittedOn;
+import hestra.fit.Inverse;
+import hestra.fit.LeastSquares;
 import hestra.numbers.DecimalMark;
+import hestra.numbers.NumberStyle;
 import hestra.numbers.Rounding;
 import hestra.recipe.Along;
 import hestra.recipe.MeanCurve;
@@ -26,8 +30,13 @@ import hestra.recipe.Recipe;
 import hestra.recipe.Sample;
 import hestra.recipe.Scatter;
 import hestra.recipe.Scatter.Shape;
+import hestra.sentences.Aspect;
 import hestra.task.Aid;
+import hestra.task.Asking;
 import hestra.task.ByEye;
+import hestra.task.CheckConditions;
+import hestra.task.ChooseCurve;
+import hestra.task.CurveReason;
 import hestra.task.Describe;
 import hestra.task.Description;
 import hestra.task.Description.Direction;
@@ -36,18 +45,24 @@ import hestra.task.Description.Strength;
 import hestra.task.Description.Unusual;
 import hestra.task.DrawIt;
 import hestra.task.Explain;
+import hestra.task.Explaining;
 import hestra.task.FillCalculation;
 import hestra.task.FindPoint;
+import hestra.task.FitCondition;
+import hestra.task.Hint;
 import hestra.task.MatchPlot;
+import hestra.task.NumberQuestion;
 import hestra.task.PointAction;
 import hestra.task.PointReason;
 import hestra.task.PointSort;
 import hestra.task.Predict;
+import hestra.task.Question;
 import hestra.task.ReadValue;
 import hestra.task.Task;
 import hestra.task.Terms;
 import hestra.task.TryOut;
 import hestra.task.TryReason;
+import hestra.task.WriteEquation;
 import hestra.task.WrongPlot;
 import hestra.working.CalculationCells;
 
@@ -66,6 +81,15 @@ public final class OrrinBay {
      * @param inShort the same in a few words
      */
     public record Set(Exercise exercise, String lesson, String inShort) {}
+
+    private static final Variable EXPOSURE = new Variable("exposure", "wave exposure index", "");
+    private static final Variable SHELL = new Variable("height", "shell height", "mm");
+    private static final Variable YEARS = new Variable("years", "age of the stone", "years");
+    private static final Variable DIAMETER = new Variable("diameter", "diameter of the largest ring", "mm");
+    private static final Recipe LICHEN = new Recipe(5, 26, new Along.Between(4, 118), new MeanCurve(new Curve.Logarithmic(), List.of(-9.0, 12.5)), new Scatter(Shape.NORMAL, 1.5, false),
+            OptionalDouble.empty(), Oddities.NONE, 1, 0, 0, 1);
+    private static final Curve EXPONENTIAL = new Curve.Exponential(FittedOn.VALUES);
+    private static final Curve POWER = new Curve.Power(FittedOn.VALUES);
 
     /** All seven, the plainest first. */
     public static List<Set> sets() {
@@ -89,11 +113,21 @@ public final class OrrinBay {
                 Each morning Mirre Aldous fills a flask for the boat. One day she left a thermometer in it and read, every four *minutes*, \
                 how many degrees the tea was above the room. {n} readings were taken.""",
                 made(recipe, new Variable("minutes", "time since filling", "min"), new Variable("excess", "temperature above the room", "\u00b0C")),
-                describe(Direction.FALLING, Form.CURVED, Strength.STRONG, Unusual.NONE),
-                new ByEye(Terms.of("by-eye", "A curve by eye", "A line will not do. Lay an exponential curve through the points by eye: it falls quickly at first, and then more and more slowly.", 2),
-                        new Curve.Exponential(FittedOn.VALUES), 1.5, 3),
-                read("r", "Read r of the line all the same", "A line through a curve: how strong is r? Why is that no reason to use the line?", Quantity.R, 3),
-                predict("What does the line say?", "Predict with the line. Which of these would you trust? Think of what tea does in the end.", 1, 10.0, 30.0, 90.0)),
+                describe(Direction.FALLING, Form.CURVED, Strength.STRONG, Unusual.NONE, EnumSet.of(Aid.TRIAL)),
+                new ByEye(Terms.of("by-eye", "A curve by eye", "A line will not do. Lay an exponential curve through the points by eye: it falls quickly at first, and then more and more slowly.", 2)
+                        .opening(EnumSet.of(Aid.LINE, Aid.CURVES, Aid.R, Aid.R_SQUARED, Aid.RESIDUALS)), new Curve.Exponential(FittedOn.VALUES), 1.5, 3),
+                new Question(Terms.of("r", "Is r a reason?", "Fit the line all the same and look at its r and at the residuals. Is this true or not, and why: *r of the line is close to −1, so the line describes the cooling well.*", 2)
+                        .withHelps(List.of(new Hint("Look at the residuals from left to right: where are they above 0, and where below?", 0))), Question.Sort.TRUE_BECAUSE,
+                        List.of(new Question.Option("the residuals bend: the line misses in the middle and at both ends", true, ""),
+                                new Question.Option("r is negative", false, "The sign of r says only which way it goes."),
+                                new Question.Option("r is not exactly −1", false, "No measurement gives exactly −1. Look at the residuals.")), false, List.of()),
+                new ChooseCurve(Terms.of("curve", "Which curve?", "Fit these curves and compare them. Think also of what the tea does in the end. Which would you use?", 3).opening(EnumSet.of(Aid.EQUATION, Aid.PREDICTION)),
+                        List.of(new Curve.Line(), new Curve.Polynomial(2), EXPONENTIAL, new Curve.Logarithmic()), ChooseCurve.By.AUTHOR, 2, EnumSet.of(CurveReason.ENDS, CurveReason.KNOWN, CurveReason.RESIDUALS), false),
+                new WriteEquation(Terms.of("equation", "Write its equation", "Write the equation of the exponential curve, fitted directly.", 3)
+                        .withHelps(List.of(new Hint("Take the exponential curve in hand: its equation stands in the readings.", 0), new Hint("Write it as {y.name} = a · b^{x.name}.", 0.5))), EXPONENTIAL, 3),
+                new ReadValue(Terms.of("rate", "The rate of cooling", "Written as a · e^(k x), what is k?", 2), Quantity.COEFFICIENT_K, new Rounding.Significant(3)).with(Asking.USUAL.of(EXPONENTIAL)),
+                new Predict(Terms.of("predict", "How warm will it be?", "Predict with the exponential curve. Which of these would you trust?", 6), List.of(10.0, 30.0, 90.0), new Rounding.Places(1)).with(Asking.USUAL.of(EXPONENTIAL)),
+                new Question(Terms.of("end", "In the end", "Where does the exponential curve end up after a very long time, and why is that right for tea in a room?", 2), Question.Sort.LONG_TEXT, List.of(), true, List.of())),
                 "Exponential decay: a line has a fine r, a bent residual strip, and nonsense to say about later.", "decay; nonsense later");
     }
 
@@ -103,29 +137,45 @@ public final class OrrinBay {
         return new Set(exercise("limpets", "Limpets", "Do waves keep limpets flat?", """
                 Where waves break hard a tall shell is torn off. Tavi Roon gave {n} places along the shore an *exposure* index and measured the \
                 *height* of the tallest limpet at each. The last place is a lone boulder far out.""",
-                made(recipe, new Variable("exposure", "wave exposure index", ""), new Variable("height", "shell height", "mm")),
-                describe(Direction.FALLING, Form.STRAIGHT, Strength.MODERATE, Unusual.ONE),
-                read("r", "Read r", "How closely do the points follow the line?", Quantity.R, 3),
+                made(recipe, EXPOSURE, SHELL),
+                new Describe(Terms.of("describe", "Describe what you see", "Look at the plot before any line is drawn. What do the points show, apart from any that stand alone?", 4)
+                        .opening(EnumSet.of(Aid.LINE, Aid.EQUATION, Aid.RESIDUALS, Aid.R)), new Description(Direction.FALLING, Form.STRAIGHT, Strength.STRONG, Unusual.ONE)),
+                read("r", "Read r", "How closely do all the points together follow the line?", Quantity.R, 3),
                 new FindPoint(Terms.of("lever", "Which place could pull the line most?", "One place could pull the line more than any other, whatever its height. Click it, and say what you would do about it.", 3),
                         PointSort.HIGHEST_LEVERAGE, 1, java.util.Set.of(), Optional.of(PointAction.BOTH), Optional.of(PointReason.TRUE_VALUE)),
                 new TryOut(Terms.of("try", "Lift the boulder", "Lift the point of the lone boulder by 5 mm and look at the slope. Put it back, and lift a place in the middle by as much.", 4),
                         List.of(new TryOut.Move(22, 0, 5), new TryOut.Move(11, 0, 5)), Quantity.SLOPE, 3, Optional.of(TryReason.FAR_FROM_MEAN)),
-                read("slope", "Read the slope", "By how much does the height change with each step of the index?", Quantity.SLOPE, 3),
-                explain()),
+                read("slope", "Read the slope", "Put the boulder back. By how much does the height change with each step of the index?", Quantity.SLOPE, 3),
+                new NumberQuestion(Terms.of("without", "Without the boulder", "Now set the boulder aside, with a reason, and read the slope of the other places.", 2).opening(EnumSet.of(Aid.R_SQUARED, Aid.TRIAL, Aid.CURVES, Aid.PREDICTION))
+                        .withHelps(List.of(new Hint("Click the boulder, then *Set aside…* below the table.", 0))), slopeWithout(made(recipe, EXPOSURE, SHELL).table, 22), new Rounding.Places(3), ""),
+                new Explain(Terms.of("explain", "Say it in words", "What does the slope of all the places say about limpets?", 3), Optional.of(Explaining.of(Aspect.About.SLOPE).withXNames(List.of("wave", "exposed")).withYNames(List.of("limpet", "shell"))
+                        .withModel("On average the shell height is predicted to be " + NumberStyle.STANDARD.show(-slopeWithout(made(recipe, EXPOSURE, SHELL).table, -1), new Rounding.Places(3)) + " mm lower for each further step of exposure."))),
+                new Question(Terms.of("say", "What to report", "Which of these belong in a report on the shore?", 2), Question.Sort.SEVERAL,
+                        List.of(new Question.Option("the line with the boulder and the line without it", true, "Give both lines, so that the reader sees what one place does."),
+                                new Question.Option("that the boulder was set aside, and why", true, "Whoever leaves a point out says so."),
+                                new Question.Option("only the line that fits better", false, "A better fit is no reason to leave a measurement out."),
+                                new Question.Option("that waves make the shells flat", false, "The data show that the two go together, not why.")), true, List.of())),
                 "A negative r, and one boulder of high leverage: drag it and watch the line.", "one boulder pulls");
     }
 
     private static Set lichenRings() {
-        Recipe recipe = new Recipe(5, 26, new Along.Between(4, 118), new MeanCurve(new Curve.Logarithmic(), List.of(-9.0, 12.5)), new Scatter(Shape.NORMAL, 1.5, false),
-                OptionalDouble.empty(), Oddities.NONE, 1, 0, 0, 1);
         Exercise rings = exercise("lichen-rings", "Lichen rings", "How old is the sea wall?", """
                 Lichen grows in rings, quickly at first and then more and more slowly. On {n} gravestones and dated walls Ida Fenn measured the *diameter* of the \
                 largest ring; the *years* are known from the dates cut into the stone. One stone had been scrubbed the same day.""",
-                made(recipe, new Variable("years", "age of the stone", "years"), new Variable("diameter", "diameter of the largest ring", "mm")),
+                made(LICHEN, YEARS, DIAMETER),
                 new DrawIt(Terms.of("draw", "Draw the plot", "Put the age of the stones along and the ring upward, call the axes what they are, *years* and *diameter* in *mm*, give the plot a title, "
                         + "and choose a scale that shows the rings well.", 4), true, true),
-                describe(Direction.RISING, Form.CURVED, Strength.STRONG, Unusual.NONE),
-                read("n", "Count the points", "How many stones are used?", Quantity.N, 0));
+                describe(Direction.RISING, Form.CURVED, Strength.STRONG, Unusual.NONE, EnumSet.of(Aid.LINE, Aid.CURVES, Aid.RESIDUALS, Aid.R_SQUARED)),
+                new ChooseCurve(Terms.of("curve", "Which curve?", "Lichen grows quickly at first and then more and more slowly. Fit these curves. Which would you use?", 3).opening(EnumSet.of(Aid.EQUATION, Aid.TRIAL, Aid.R, Aid.PREDICTION)),
+                        List.of(new Curve.Line(), new Curve.Polynomial(2), new Curve.Logarithmic()), ChooseCurve.By.AUTHOR, 2, EnumSet.of(CurveReason.ENDS, CurveReason.KNOWN, CurveReason.SIMPLE), false),
+                new NumberQuestion(Terms.of("n", "Count the stones", "How many stones is the logarithmic curve fitted to? One of them cannot be used. Why?", 1)
+                        .withHelps(List.of(new Hint("What is the logarithm of 0?", 0))), LICHEN.n(), new Rounding.Places(0), ""),
+                new NumberQuestion(Terms.of("wall", "Date the sea wall", "The largest ring on the sea wall measures 45 mm. How old is the wall by the logarithmic curve, to the nearest year? Type 45 at *reaches* below the readings.", 3)
+                        .withHelps(List.of(new Hint("Take the logarithmic curve in hand first.", 0), new Hint("Or solve the equation: ln(years) is the ring less a, divided by b.", 1))), ageOf(45), new Rounding.Places(0), "years"),
+                new Question(Terms.of("trust", "Would you trust it?", "Is the age of the wall to be trusted as far as this?", 1), Question.Sort.ONE,
+                        List.of(new Question.Option("yes: 45 mm lies among the rings that were measured", true, ""),
+                                new Question.Option("no: it lies outside the data", false, "Look at the largest and the smallest ring in the table."),
+                                new Question.Option("no: a curve never dates anything", false, "Inside the data it does, within its scatter.")), true, List.of()));
         return new Set(rings.withFirst(part -> part.withTableEdited(new TableEdit.Paste(26, 0, List.of(List.of("0", "0.0"))), DecimalMark.POINT)
                 .withRules(part.rules().showing(Optional.of(new Frame(0, 500, 0, 500))))),
                 "A logarithmic curve, which the stone at 0 years does not allow.", "a logarithm; not at 0");
@@ -138,10 +188,17 @@ public final class OrrinBay {
                 Of {n} shore crabs that the winter storms left on the slip, Tavi Roon measured the *width* of the carapace, in millimetres, and weighed the \
                 larger claw: its *mass*, in grams.""",
                 made(recipe, new Variable("width", "carapace width", "mm"), new Variable("mass", "claw mass", "g")),
-                describe(Direction.RISING, Form.CURVED, Strength.STRONG, Unusual.NONE),
-                new MatchPlot(Terms.of("residuals", "Which residuals are they?", "The line of least squares is drawn. Which of these shows its residuals?", 2).withTries(2), MatchPlot.Shown.RESIDUALS,
+                describe(Direction.RISING, Form.CURVED, Strength.STRONG, Unusual.NONE, EnumSet.of(Aid.LINE)),
+                new MatchPlot(Terms.of("residuals", "Which residuals are they?", "The line of least squares is drawn. Which of these shows its residuals?", 2).withTries(2).opening(EnumSet.of(Aid.RESIDUALS, Aid.R_SQUARED, Aid.R, Aid.EQUATION)), MatchPlot.Shown.RESIDUALS,
                         EnumSet.of(WrongPlot.SIGN, WrongPlot.ANOTHER, WrongPlot.SCALE)),
-                read("r2", "Read R\u00b2 of the line", "What share of the variation does the line explain, and what does the residual strip say to that?", Quantity.R_SQUARED, 3)),
+                new CheckConditions(Terms.of("conditions", "May the line be trusted?", "The residuals are open now. Which of these hold for the line?", 3).opening(EnumSet.of(Aid.CURVES)), EnumSet.of(FitCondition.LINEARITY, FitCondition.EQUAL_SPREAD),
+                        EnumSet.of(FitCondition.LINEARITY, FitCondition.EQUAL_SPREAD), true),
+                read("r2", "Read R\u00b2 of the line", "What share of the variation in mass does the line explain?", Quantity.R_SQUARED, 3),
+                new Explain(Terms.of("share", "Say it in words", "What does this share mean for the crabs?", 3), Optional.of(Explaining.of(Aspect.About.R_SQUARED).withXNames(List.of("carapace")).withYNames(List.of("claw", "weight"))
+                        .withModel(percent(made(recipe, new Variable("width", "carapace width", "mm"), new Variable("mass", "claw mass", "g")).table) + " of the variation in claw mass is explained by the width of the carapace, along a straight line."))),
+                new ReadValue(Terms.of("power", "Read the power", "Fit a power curve, directly. How does the mass grow with the width: what is b in a \u00b7 x^b? Mass that grew like the body of a crab would have 3.", 2).opening(EnumSet.of(Aid.PREDICTION, Aid.TRIAL)),
+                        Quantity.COEFFICIENT_B, new Rounding.Places(2)).with(Asking.USUAL.of(POWER)),
+                new Predict(Terms.of("predict", "Predict", "Predict the mass of the claw with the power curve. Which of these would you trust?", 6), List.of(30.0, 55.0, 110.0), new Rounding.Places(1)).with(Asking.USUAL.of(POWER).fromRounded(true))),
                 "A power curve, with scatter that grows with the animal.", "a power curve");
     }
 
@@ -151,10 +208,19 @@ public final class OrrinBay {
         return new Set(exercise("eelgrass", "Eelgrass", "How salt does eelgrass like it?", """
                 In {n} trays eelgrass was grown at different *salinities*, from almost fresh to brine. After a summer Mirre Aldous counted the *shoots* in each.""",
                 made(recipe, new Variable("salinity", "salinity", "g/kg"), new Variable("shoots", "shoots per tray", "")),
-                describe(Direction.NEITHER, Form.CURVED, Strength.STRONG, Unusual.NONE),
-                read("r", "Read r", "r is small. Does that mean that salinity does not matter?", Quantity.R, 3),
+                describe(Direction.NEITHER, Form.CURVED, Strength.STRONG, Unusual.NONE, EnumSet.of(Aid.LINE, Aid.R)),
+                read("r", "Read r", "Read r of the line.", Quantity.R, 3),
+                new Question(Terms.of("matter", "Does salinity matter?", "Is this true or not, and why: *r is close to 0, so salinity does not matter to eelgrass.*", 2).opening(EnumSet.of(Aid.RESIDUALS, Aid.EQUATION)), Question.Sort.TRUE_BECAUSE,
+                        List.of(new Question.Option("r measures straight lines only, and these points bend", true, ""),
+                                new Question.Option("r is not exactly 0", false, "So near to 0 it would say that there is no straight line."),
+                                new Question.Option("28 trays are too few", false, "They are enough to show a clear bend.")), false, List.of()),
                 new FillCalculation(Terms.of("by-hand", "Calculate it by hand", "r has the sign of Sxy, a sum with a term for each tray. Work out the terms of four trays, two with little salt and two with much. "
-                        + "Why does so little come of all of them together?", 3), CalculationCells.Way.SUMS, java.util.Set.of("dx", "dy", "dxy"), java.util.Set.of(1, 6, 22, 26), 1)),
+                        + "Why does so little come of all of them together?", 3), CalculationCells.Way.SUMS, java.util.Set.of("dx", "dy", "dxy"), java.util.Set.of(1, 6, 22, 26), 1),
+                new CheckConditions(Terms.of("conditions", "What do the residuals say?", "Look at the residuals of the line. Which of these hold?", 2).opening(EnumSet.of(Aid.CURVES, Aid.R_SQUARED)), EnumSet.of(FitCondition.LINEARITY, FitCondition.EQUAL_SPREAD),
+                        EnumSet.of(FitCondition.LINEARITY), true),
+                new ChooseCurve(Terms.of("curve", "Which curve?", "Fit these curves. Which of them describes the trays best?", 3).opening(EnumSet.of(Aid.PREDICTION, Aid.TRIAL)), List.of(new Curve.Line(), new Curve.Polynomial(2), new Curve.Logarithmic()),
+                        ChooseCurve.By.ADJUSTED_R_SQUARED, 0, EnumSet.of(CurveReason.RESIDUALS, CurveReason.ADJUSTED, CurveReason.SMALLEST_S), true),
+                new ReadValue(Terms.of("s", "How far off is it?", "How far from the quadratic are the trays, typically? Give s.", 2), Quantity.RESIDUAL_STANDARD_ERROR, new Rounding.Significant(3)).with(Asking.USUAL.of(new Curve.Polynomial(2)))),
                 "An optimum: r is near 0 and the two are closely related; the residual pattern gives it away.", "an optimum, r near 0");
     }
 
@@ -165,9 +231,16 @@ public final class OrrinBay {
                 The harbour master swears that gulls come for the sandwiches. On {n} days the *passengers* of the noon ferry and the *gulls* on the pier were counted.""",
                 made(recipe, new Variable("passengers", "passengers of the noon ferry", ""), new Variable("gulls", "gulls on the pier", "")),
                 new ByEye(Terms.of("by-eye", "A line by eye", "Put a line through the points by eye, before you see the best one. How near do you come?", 2), new Curve.Line(), 1.05, 1.2),
-                describe(Direction.NEITHER, Form.NONE, Strength.WEAK, Unusual.NONE),
+                describe(Direction.NEITHER, Form.NONE, Strength.WEAK, Unusual.ONE, EnumSet.allOf(Aid.class)),
+                new FindPoint(Terms.of("day", "A day for gulls", "One day lies far above all others. Click it, and say what you would do about it.", 2), PointSort.LARGEST_RESIDUAL, 1, java.util.Set.of(), Optional.of(PointAction.LOOK_UP), Optional.of(PointReason.TRUE_VALUE)),
                 read("r2", "Read R\u00b2", "What share of the variation in gulls goes with passengers?", Quantity.R_SQUARED, 3),
-                explain());
+                read("p", "Read p", "How often would a slope at least as far from 0 come about by chance, if there were no relationship at all? Read p of the slope.", Quantity.SLOPE_P, 3),
+                new Explain(Terms.of("explain", "Say it in words", "What does R\u00b2 say about the gulls, for the harbour master?", 3), Optional.of(Explaining.of(Aspect.About.R_SQUARED).withModel("Only " + percent(made(recipe, new Variable("passengers", "", ""), new Variable("gulls", "", "")).table) + " of the variation in gulls goes with passengers."))),
+                new Question(Terms.of("say", "What may be said?", "Which of these do the data allow?", 2), Question.Sort.SEVERAL,
+                        List.of(new Question.Option("passengers tell next to nothing about gulls", true, "Look at R\u00b2 again."),
+                                new Question.Option("passengers bring gulls", false, "That is a cause, and there is hardly even a relationship."),
+                                new Question.Option("gulls do not care for sandwiches", false, "The data say nothing about sandwiches."),
+                                new Question.Option("more days could show a weak relationship", true, "That a relationship is not seen does not mean that there is none.")), true, List.of()));
         // The line by eye comes before anything is opened.
         return new Set(gulls.withFirst(part -> part.withHeld(EnumSet.complementOf(EnumSet.of(Aid.TRIAL)))),
                 "Weak and messy: \u201cthe data cannot say\u201d is the right answer.", "the data cannot say");
@@ -188,20 +261,29 @@ public final class OrrinBay {
                 .withFirst(part -> part.withColumns(made.table(), Roles.FIRST_EXPLAINS, new Provenance.Made(made.recipe())));
     }
 
-    private static Task describe(Direction direction, Form form, Strength strength, Unusual unusual) {
+    /** The slope without a row; with all where that is none. */
+    private static double slopeWithout(DataTable table, int row) {
+        return LeastSquares.line(Pairs.of(row < 0 ? table : table.withoutRows(java.util.Set.of(row)), Roles.FIRST_EXPLAINS)).line().orElseThrow().slope().value();
+    }
+
+    /** R² of the line, in percent. */
+    private static String percent(DataTable table) {
+        double share = LeastSquares.line(Pairs.of(table, Roles.FIRST_EXPLAINS)).line().orElseThrow().rSquared().orElseThrow();
+        return NumberStyle.STANDARD.show(100 * share, new Rounding.Places(1)) + " %";
+    }
+
+    /** How old a ring of this diameter is by the logarithmic curve. */
+    private static double ageOf(double diameter) {
+        Pairs pairs = Pairs.of(made(LICHEN, YEARS, DIAMETER).table, Roles.FIRST_EXPLAINS);
+        return Inverse.of(LeastSquares.fit(new Curve.Logarithmic(), pairs).curveFit().orElseThrow(), diameter).solutions().getFirst().x();
+    }
+
+    private static Task describe(Direction direction, Form form, Strength strength, Unusual unusual, java.util.Set<Aid> opens) {
         return new Describe(Terms.of("describe", "Describe what you see", "Look at the plot before any line is drawn. What do the points show?", 4)
-                .opening(EnumSet.allOf(Aid.class)), new Description(direction, form, strength, unusual));
+                .opening(opens), new Description(direction, form, strength, unusual));
     }
 
     private static Task read(String id, String title, String prompt, Quantity quantity, int places) {
         return new ReadValue(Terms.of(id, title, prompt, 2), quantity, new Rounding.Places(places));
-    }
-
-    private static Task predict(String title, String prompt, int places, Double... at) {
-        return new Predict(Terms.of("predict", title, prompt, 2 * at.length), List.of(at), new Rounding.Places(places));
-    }
-
-    private static Task explain() {
-        return new Explain(Terms.of("explain", "Say it in words", "What does the slope say here, and what can these data not say?", 3));
     }
 }

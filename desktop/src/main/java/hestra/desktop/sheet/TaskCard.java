@@ -36,6 +36,7 @@ import hestra.numbers.NumberStyle;
 import hestra.task.Aid;
 import hestra.task.AnswerPlace;
 import hestra.task.Bench;
+import hestra.task.Hint;
 import hestra.task.Task;
 import hestra.task.Terms;
 
@@ -65,6 +66,8 @@ final class TaskCard extends VBox {
     private final Label tries = new Label();
     private final Label missing = new Label();
     private final Label verdict = new Label();
+    private final Button help = new Button();
+    private final Label helps = new Label();
     private final Button again = new Button("Play again with new data");
     private final Label rounds = new Label();
     private final VBox inside = new VBox();
@@ -103,6 +106,17 @@ final class TaskCard extends VBox {
         goOn.setOnAction(_ -> model.apply(new Edit.TurnTo(Optional.empty())));
         Tip.set(goOn, "On to the next task (Ctrl+Enter)");
         present(goOn, false);
+        help.setId("hint-" + task.id());
+        help.getStyleClass().add("quiet");
+        help.setMinWidth(USE_PREF_SIZE);
+        Tip.set(help, "Shows a hint; where one costs marks, it says how many");
+        help.setOnAction(_ -> model.apply(new Edit.TakeHint(task.id())));
+        present(help, false);
+        helps.setId("hints-" + task.id());
+        helps.getStyleClass().add("helps");
+        helps.setWrapText(true);
+        helps.setMinHeight(USE_PREF_SIZE);
+        present(helps, false);
         HBox row = new HBox(check, goOn, tries);
         row.setAlignment(Pos.CENTER_LEFT);
         row.getStyleClass().add("check-row");
@@ -111,7 +125,7 @@ final class TaskCard extends VBox {
         missing.setWrapText(true);
         missing.setMinHeight(USE_PREF_SIZE);
         present(missing, false);
-        inside.getChildren().addAll(prompt, row, missing);
+        inside.getChildren().addAll(prompt, row, missing, help, helps);
         rounds.getStyleClass().add("small");
         rounds.setWrapText(true);
         rounds.setMinHeight(USE_PREF_SIZE);
@@ -229,11 +243,12 @@ final class TaskCard extends VBox {
             body().show(findings);
             showReadiness(state);
         }
-        boolean shown = asked.verdict() == Terms.Showing.AT_ONCE;
+        boolean shown = asked.isTold(state.done());
         showRounds(findings, state, shown);
         Optional<Verdict> now = state.verdict();
         present(verdict, now.isPresent());
-        now.ifPresent(it -> verdict.setText(shown ? said(it, state) : "Answer saved. You will see the verdict after handing in."));
+        now.ifPresent(it -> verdict.setText(shown ? said(it, state) : saved(asked)));
+        showHelps(findings, inHand, state);
         for (Outcome outcome : Outcome.values()) {
             boolean is = shown && now.filter(it -> it.outcome() == outcome).isPresent();
             PseudoClass style = PseudoClass.getPseudoClass(outcome.name().toLowerCase(Locale.ROOT));
@@ -241,6 +256,24 @@ final class TaskCard extends VBox {
             marker.pseudoClassStateChanged(style, is);
         }
         marker.pseudoClassStateChanged(IN_HAND, inHand);
+    }
+
+    private static String saved(Terms asked) {
+        return "Answer saved. You will see the verdict " + asked.verdict().inWords() + ".";
+    }
+
+    /** The helps that were asked for, and the next one with what it costs. */
+    private void showHelps(Findings findings, boolean inHand, TaskState state) {
+        List<Hint> all = task.terms().helps();
+        int taken = findings.desk().work().helpsAt(task);
+        Part part = findings.exercise().partOf(task.id()).orElseThrow();
+        present(helps, inHand && taken > 0);
+        helps.setText(all.stream().limit(taken).map(it -> LiveText.fill(it.text(), part)).collect(Collectors.joining("\n")));
+        present(help, inHand && taken < all.size() && !state.done());
+        if (help.isVisible()) {
+            double cost = all.get(taken).cost();
+            help.setText((taken == 0 ? "Hint" : "Next hint") + (cost == 0 ? "" : " (\u2212" + findings.style().shortest(cost) + (cost == 1 ? " mark)" : " marks)")));
+        }
     }
 
     private void showReadiness(TaskState state) {

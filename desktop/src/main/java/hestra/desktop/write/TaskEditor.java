@@ -3,8 +3,10 @@ package hestra.desktop.write;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import javafx.collections.FXCollections;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
@@ -51,6 +53,7 @@ final class TaskEditor extends VBox implements Editor {
         numbers();
         keys();
         opens();
+        HintFields.add(fields, model);
         fields.text("hint after a wrong answer that is not recognised", "edit-hint", it -> it.terms().hint(),
                 (it, text) -> it.with(it.terms().withHint(text)), false);
         watching = model.watch(this::show);
@@ -77,9 +80,16 @@ final class TaskEditor extends VBox implements Editor {
         Node marks = fields.spinner("edit-marks", 0, Terms.MOST_MARKS, task -> task.terms().marks(), (task, count) -> task.with(task.terms().withMarks(count)));
         Node tries = fields.spinner("edit-tries", 0, Terms.MOST_TRIES, task -> task.terms().tries(), (task, count) -> task.with(task.terms().withTries(count)));
         fields.add(TaskFields.sideBySide(TaskFields.stacked("marks", marks), TaskFields.stacked("tries (0: any number)", tries)));
-        Choices<Terms.Showing> verdict = new Choices<>("edit-verdict", List.of(Terms.Showing.values()), Terms.Showing::inWords,
-                when -> fields.change(task -> task.with(task.terms().withVerdict(when))));
-        fields.onShow(task -> verdict.show(Optional.of(task.terms().verdict())));
+        ComboBox<Terms.Showing> verdict = new ComboBox<>(FXCollections.observableArrayList(Terms.Showing.values()));
+        verdict.setId("edit-verdict");
+        verdict.setMaxWidth(Double.MAX_VALUE);
+        verdict.setConverter(new InWords<>(Terms.Showing::inWords));
+        verdict.valueProperty().addListener((_, before, when) -> {
+            if (before != null && when != null) {
+                fields.change(task -> task.with(task.terms().withVerdict(when)));
+            }
+        });
+        fields.onShow(task -> verdict.setValue(task.terms().verdict()));
         fields.add(TaskFields.label("verdict"), verdict);
         Choices<Terms.Afterwards> afterwards = new Choices<>("edit-afterwards", List.of(Terms.Afterwards.values()), Terms.Afterwards::inWords,
                 what -> fields.change(task -> task.with(task.terms().withAfterwards(what))));

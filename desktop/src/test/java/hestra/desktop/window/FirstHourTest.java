@@ -3,10 +3,11 @@ package hestra.desktop.window;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
-import java.util.TreeSet;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import javafx.geometry.Point2D;
@@ -191,7 +192,7 @@ class FirstHourTest {
             }
             case ReadValue _, NumberQuestion _ -> person.type(plain(task.key(truth).text().split(" ")[0]));
             case Predict predict -> predict(person, predict, truth);
-            case Explain _ -> person.type(sentence(truth));
+            case Explain explain -> paste(person, explain.rightAnswer(truth).isEmpty() ? sentence(truth) : explain.rightAnswer(truth));
             case FindPoint find -> find(person, find, truth);
             case MatchPlot match -> person.click(match.id() + "-option-" + match.key(truth).text().split(" ")[1]);
             case ByEye byEye -> place(person, byEye, truth);
@@ -199,7 +200,7 @@ class FirstHourTest {
             case DrawIt draw -> draw(person, draw, truth);
             case TryOut tried -> tryOut(person, tried, truth);
             case FromPicture picture -> throw new IllegalStateException("not in these: " + picture.id());
-            case WriteEquation equation -> person.type(equation.key(truth).text());
+            case WriteEquation equation -> paste(person, equation.key(truth).text());
             case ByChoice choice -> choose(person, choice, truth);
             case ReachTarget target -> throw new IllegalStateException("not in these: " + target.id());
         }
@@ -359,30 +360,30 @@ class FirstHourTest {
         }).toList();
     }
 
+    private static void paste(Person person, String text) throws IOException {
+        person.copied(text);
+        person.press(KeyCode.CONTROL, KeyCode.V);
+    }
+
     /** Chooses what is right, row by row: found by judging each choice. */
     private static void choose(Person person, ByChoice task, Truth truth) throws IOException {
         List<ChoiceRow> rows = task.rows(truth);
         Answer.Chosen chosen = Answer.Chosen.NOTHING;
         for (int row = 0; row < rows.size(); row++) {
-            for (int option = 0; option < rows.get(row).options().size(); option++) {
-                Answer.Chosen with = chosen.with(row, rows.get(row).several() ? union(chosen.at(row), option) : Set.of(option));
-                boolean better = right(task, with, truth) > right(task, chosen, truth);
-                if (better) {
-                    person.click(task.id() + "-row-" + row + "-" + option);
-                    chosen = with;
-                }
+            Answer.Chosen before = chosen;
+            int options = rows.get(row).options().size();
+            int place = row;
+            Set<Integer> best = IntStream.range(1, 1 << options).mapToObj(bits -> IntStream.range(0, options).filter(i -> (bits >> i & 1) == 1).boxed().collect(Collectors.toSet()))
+                    .filter(picks -> rows.get(place).several() || picks.size() == 1).max(Comparator.comparingLong(picks -> right(task, before.with(place, picks), truth))).orElseThrow();
+            for (int option : best) {
+                person.click(task.id() + "-row-" + row + "-" + option);
             }
+            chosen = chosen.with(row, best);
         }
         if (task.textPrompt().isPresent()) {
             person.click(task.id() + (task instanceof Question question && question.sort() == Question.Sort.SHORT_TEXT ? "-text" : "-sentence"));
             person.type(task instanceof Question asked && !asked.accepted().isEmpty() ? asked.accepted().getFirst() : "It does.");
         }
-    }
-
-    private static Set<Integer> union(Set<Integer> some, int one) {
-        Set<Integer> all = new TreeSet<>(some);
-        all.add(one);
-        return all;
     }
 
     private static long right(ByChoice task, Answer.Chosen chosen, Truth truth) {

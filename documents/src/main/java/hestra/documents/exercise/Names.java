@@ -34,6 +34,7 @@ final class Names {
         name("pasted", Edit.Pasted.class);
         name("draft", Edit.Draft.class);
         name("check", Edit.Check.class);
+        name("take-hint", Edit.TakeHint.class);
         name("name", Edit.Name.class);
         name("start-again", Edit.StartAgain.class);
         // WorkEdit

@@ -66,13 +66,13 @@ public final class WriteUp {
 
     /** The marks of all, where all may be seen. */
     private String marks(Findings findings) {
-        boolean told = !findings.tasks().isEmpty() && findings.tasks().stream().allMatch(state -> mayBeTold(state.task()));
+        boolean told = !findings.tasks().isEmpty() && findings.tasks().stream().allMatch(state -> mayBeTold(state));
         boolean any = findings.tasks().stream().anyMatch(TaskState::isTried);
         return told && any ? shown(findings.earned()) + " of " + Counted.of(findings.exercise().marks(), "mark") : "";
     }
 
-    private boolean mayBeTold(Task task) {
-        return handedIn || task.terms().verdict() == Terms.Showing.AT_ONCE;
+    private boolean mayBeTold(TaskState state) {
+        return handedIn && state.task().terms().verdict() != Terms.Showing.AFTER_MARKING || state.task().terms().isTold(state.done());
     }
 
     private static String shown(double marks) {
@@ -135,7 +135,7 @@ public final class WriteUp {
     private Piece answered(TaskState state, Findings findings) {
         Task task = state.task();
         List<Attempt> attempts = findings.desk().work().attemptsAt(task.id()).stream().filter(attempt -> task.takes(attempt.answer())).toList();
-        Optional<Verdict> told = state.verdict().filter(_ -> mayBeTold(task));
+        Optional<Verdict> told = state.verdict().filter(_ -> mayBeTold(state));
         List<String> answer = attempts.isEmpty() ? List.of("not answered") : task.inWords(attempts.getLast().answer(), findings.truth());
         String tries = attempts.size() > 1 ? attempts.size() + " tries" : "";
         String marks = told.map(_ -> shown(state.earned()) + " of " + Counted.of(task.terms().marks(), "mark")).orElse("");

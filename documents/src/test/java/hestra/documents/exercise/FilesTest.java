@@ -218,7 +218,7 @@ class FilesTest {
         Path file = folder.resolve("kelp.hestra");
         ExerciseFile.write(rich(), file);
         Map<String, String> entries = new LinkedHashMap<>(done(Archive.read(file)).entries());
-        String before = entries.get("exercise.json").replaceAll(",\\s*\"(label|group|count|possible|dates|provenance|rules|frame|round|more|how|curve|row|at|level)\" : null", "");
+        String before = entries.get("exercise.json").replaceAll(",\\s*\"(label|group|count|possible|dates|provenance|rules|frame|round|more|how|curve|row|at|level|hints)\" : null", "");
         assertThat(before).doesNotContain("null");
         entries.put("exercise.json", before);
         assertThat(done(ExerciseFile.read(zip(entries)))).isEqualTo(rich());

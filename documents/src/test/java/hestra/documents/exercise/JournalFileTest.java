@@ -86,7 +86,7 @@ class JournalFileTest {
             new PartEdit.WriteRules(new PlotRules(Set.of(PointChange.ADD, PointChange.REMOVE), new EquationForm(false, false))), new WorkEdit.AddPoint(9, 6.5), new WorkEdit.RemovePoints(List.of(0, 2)),
             new PlotEdit.ShowFrame(Optional.of(new Frame(0, 1, -2, 3))), new PlotEdit.ShowFrame(Optional.empty()),
             new Edit.Draft("describe", Answer.Described.NOTHING.withSentence("rising")), new Edit.Draft("roles", new Answer.RolesChosen(Optional.empty())),
-            new Edit.Check("roles"), new Edit.Name("Ida"), new Edit.Undo(), new Edit.Redo(),
+            new Edit.Check("roles"), new Edit.TakeHint("roles"), new Edit.Name("Ida"), new Edit.Undo(), new Edit.Redo(),
             new ExerciseEdit.WriteTexts("t", "p", "h"), new ExerciseEdit.WriteTexts("u", "p", "h", Optional.of("title 1")), new Edit.Pasted(8, new PartEdit.WriteTable(new TableEdit.Type(1, 1, "4"))), new Edit.Pasted(8, new PartEdit.WriteTable(new TableEdit.Type(1, 1, "3.9"))), new ExerciseEdit.ChangeBlock(new Block.Prose("text-1", "p\nq"), Optional.of("text-1")), new PartEdit.WriteTable(new TableEdit.Name(0, new Variable("a", "b", "c"))),
             new PartEdit.WriteHeld(Set.of(Aid.R)), new PartEdit.WriteRoles(new Roles(1, 0)), new ExerciseEdit.AddBlock("part-1", 1, new Block.Asked(new Predict(Terms.of("again", "t", "p", 2), List.of(1.5, 2e9), new Rounding.Significant(3)))),
             new ExerciseEdit.ChangeBlock(new Block.Asked(Kelp.explain().with(Kelp.explain().terms().withTitle("x")))), new ExerciseEdit.MoveBlock("explain", "part-1", 1),
