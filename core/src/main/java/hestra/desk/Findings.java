@@ -85,7 +85,7 @@ public final class Findings {
     private Findings(Desk desk, Findings before) {
         this.desk = desk;
         boolean sameExercise = before != null && before.desk.exercise() == desk.exercise();
-        this.tasks = sameExercise && before.desk.work().attempts() == desk.work().attempts() ? before.tasks : TaskStates.of(desk);
+        this.tasks = sameExercise && before.desk.work().attempts() == desk.work().attempts() && before.desk.work().checks().hints().equals(desk.work().checks().hints()) ? before.tasks : TaskStates.of(desk);
         Part asWritten = partInHand(before);
         this.work = desk.work().part(asWritten);
         Findings here = before != null && before.part.id().equals(asWritten.id()) ? before : null;

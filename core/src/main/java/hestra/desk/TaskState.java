@@ -18,8 +18,9 @@ import hestra.task.Terms;
  * @param earned the marks of the attempt that counts
  * @param triesLeft how often it may still be checked
  * @param right whether an attempt was right
+ * @param helps how many of its hints were asked for
  */
-public record TaskState(Task task, int number, List<Verdict> verdicts, List<OptionalInt> rounds, double earned, int triesLeft, boolean right) {
+public record TaskState(Task task, int number, List<Verdict> verdicts, List<OptionalInt> rounds, double earned, int triesLeft, boolean right, int helps) {
 
     public TaskState {
         verdicts = List.copyOf(verdicts);

@@ -34,7 +34,7 @@ final class TaskStates {
             case BEST -> verdicts.stream().anyMatch(Verdict::isRight);
             case LAST -> !verdicts.isEmpty() && verdicts.getLast().isRight();
         };
-        return new TaskState(task, number, verdicts, attempts.stream().map(Attempt::round).toList(), task.terms().counting().earned(verdicts), desk.triesLeft(task), right);
+        return new TaskState(task, number, verdicts, attempts.stream().map(Attempt::round).toList(), task.terms().counting().earned(verdicts), desk.triesLeft(task), right, desk.work().helpsAt(task));
     }
 
     /** The aids of a part that are open: a task opens those of its own part only. */

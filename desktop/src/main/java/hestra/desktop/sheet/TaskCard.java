@@ -265,7 +265,7 @@ final class TaskCard extends VBox {
     /** The helps that were asked for, and the next one with what it costs. */
     private void showHelps(Findings findings, boolean inHand, TaskState state) {
         List<Hint> all = task.terms().helps();
-        int taken = findings.desk().work().helpsAt(task);
+        int taken = state.helps();
         Part part = findings.exercise().partOf(task.id()).orElseThrow();
         present(helps, inHand && taken > 0);
         helps.setText(all.stream().limit(taken).map(it -> LiveText.fill(it.text(), part)).collect(Collectors.joining("\n")));
