@@ -22,6 +22,10 @@ final class AnswerText {
             "without", "except", "e", "half", "or", "either", "neither", "nor", "hundred", "thousand", "x", "point", "power", "times", "sqrt", "root", "log", "ln", "exp");
     private static final Set<String> SIGNS = Set.of("minus", "negative", "plus", "positive");
     private static final int MOST_WORDS = 8;
+    /** Words that turn a number the other way: "it falls by 0.27". */
+    private static final Pattern FALLS = Pattern.compile("(?i)\\b(?:falls?|fell|decreas(?:es?|ed)|drops?|dropped|declines?|declined|(?:goes |went )?down)\\b");
+    private static final Pattern LESS = Pattern.compile("(?i)^([.,]?\\d[\\d.,]*\\s*[^\\d]*?)\\s*\\b(?:lower|less|fewer|shorter|smaller|down|flatter)\\b([^\\d]*)$");
+    private static final Pattern UNIT_IN_BRACKETS = Pattern.compile("^([^()]*\\d[^()\\p{L}]*)\\(([^()\\d]+)\\)\\s*$");
 
     private AnswerText() {}
 
@@ -42,9 +46,25 @@ final class AnswerText {
         if (sign.find()) {
             rest = (sign.group(1).toLowerCase(Locale.ROOT).matches("minus|negative") ? "-" : "+") + rest.substring(sign.end());
         }
+        rest = turned(plain, rest);
+        Matcher unit = UNIT_IN_BRACKETS.matcher(rest);
+        rest = unit.matches() ? unit.group(1) + " " + unit.group(2) : rest;
         Matcher bracketed = Pattern.compile("^\\(\\s*([^()]*\\d[^()]*)\\)\\s*([^()\\d]*)$").matcher(rest);
         rest = bracketed.matches() ? (bracketed.group(1).strip() + " " + bracketed.group(2)).strip() : rest;
         return rest.length() > 1 && rest.matches(".*[\\p{L}\\d%\u00b2\u00b3)][.!;]$") ? rest.substring(0, rest.length() - 1) : rest;
+    }
+
+    /** "Falls by 0.27" and "0.27 lower" are −0.27; "falls by −0.27" is so too. */
+    private static String turned(String whole, String number) {
+        if (number.isEmpty() || !(Character.isDigit(number.charAt(0)) || number.charAt(0) == '.')) {
+            return number;
+        }
+        String before = whole.endsWith(number) ? whole.substring(0, whole.length() - number.length()) : "";
+        if (FALLS.matcher(before).find()) {
+            return "-" + number;
+        }
+        Matcher less = LESS.matcher(number);
+        return less.matches() ? "-" + less.group(1) + " " + less.group(2).strip() : number;
     }
 
     /** Without words at the front that name what the number is. */

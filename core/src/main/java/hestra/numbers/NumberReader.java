@@ -229,7 +229,8 @@ final class NumberReader {
             return '0' + Character.digit(c, 10);
         }
         return switch (c) {
-            case '\u2212', '\u2013', '\u2010', '\u2011' -> '-';
+            case '\u2212', '\u2013', '\u2010', '\u2011', '\ufe63', '\uff0d' -> '-';
+            case '\uff0b' -> '+';
             case '\u2019' -> '\'';
             case ARABIC_DECIMAL -> mark.sign();
             case ARABIC_THOUSANDS -> mark.other();

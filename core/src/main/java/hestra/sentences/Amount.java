@@ -27,7 +27,7 @@ record Amount(BigDecimal value, boolean inWords, boolean percent, Optional<Unit>
     }
 
     private static final double ONE_DIGIT_NEAR = 0.1;
-    private static final double WORDS_NEAR = 0.06;
+    private static final double WORDS_NEAR = 0.1;
 
     /** Whether it is this value, rounded as it is written; its sign aside. */
     boolean isAbout(double expected) {

@@ -344,7 +344,7 @@ public final class Said {
         }
         // "goes up by −0.4": a number below 0 turns the way round.
         boolean turned = amounts.stream().anyMatch(it -> it.side() == Amount.Side.Y && !it.per() && it.value().signum() < 0);
-        if (turned && up && !down) {
+        if (!inConditions && turned && up && !down) {
             return Way.DOWN;
         }
         return up && down ? Way.BOTH : up ? Way.UP : down ? Way.DOWN : Way.NEITHER;
@@ -394,8 +394,7 @@ public final class Said {
             // "makes the blot wider", but not "makes about 0.3 mm more", "makes sense", "is made".
             boolean amount = IntStream.range(at + 1, Math.min(words.size(), at + 3)).anyMatch(i -> tokens.get(i).kind() == Token.Kind.NUMBER || isOf(Sense.AVERAGE, i) || NumberWords.at(words, i).isPresent());
             boolean other = IntStream.range(at + 1, Math.min(words.size(), at + NEAR + 1)).anyMatch(i -> y[i] || words.get(i).matches("it|them"));
-            boolean way = IntStream.range(at + 1, Math.min(words.size(), at + 8)).anyMatch(i -> isOf(Sense.UP, i) || isOf(Sense.DOWN, i));
-            return !amount && other && way;
+            return !amount && other;
         }
         if (word.equals("because")) {
             return IntStream.range(at + 1, Math.min(words.size(), at + NEAR + 2)).noneMatch(i -> words.get(i).matches("slope|line|r|data|points|we|i|model|equation|fit|scatter|sample|plot"));

@@ -38,6 +38,8 @@ class SentencesTest {
                     Map.of(Aspect.About.SLOPE, new Facts(0.8323, 0, true), Aspect.About.INTERCEPT, new Facts(2.05, 0, true), Aspect.About.PREDICTION, new Facts(51.99, 60, false))),
             "flask", new Data(Topic.of(new Variable("minutes", "time since filling", "min"), new Variable("excess", "temperature above the room", "°C"), DecimalMark.POINT),
                     Map.of(Aspect.About.SLOPE, new Facts(-1.25, 0, true))),
+            "crab", new Data(new Topic(new Variable("width", "carapace width", "mm"), new Variable("mass", "claw mass", "g"), List.of("carapace"), List.of("claw", "weight"), DecimalMark.POINT),
+                    Map.of(Aspect.About.SLOPE, new Facts(0.288, 0, false), Aspect.About.R_SQUARED, new Facts(0.888, 0, false))),
             "gull", new Data(Topic.of(new Variable("passengers", "passengers of the noon ferry", ""), new Variable("gulls", "gulls on the pier", ""), DecimalMark.POINT),
                     Map.of(Aspect.About.SLOPE, new Facts(0.06, 0, false), Aspect.About.R, new Facts(0.17, 0, false), Aspect.About.R_SQUARED, new Facts(0.03, 0, false))));
 

@@ -74,6 +74,7 @@ class TypedUnitTest {
         NumberReading.Value bananas = (NumberReading.Value) NumberReading.ofAnswer("0.288 bananas", DecimalMark.POINT);
         assertThat(UnitCheck.unknown(bananas, new Sought.Value(Quantity.SLOPE), DIAMETER, HEIGHT)).hasValue("bananas");
         NumberReading.Value known = (NumberReading.Value) NumberReading.ofAnswer("0.288 kg", DecimalMark.POINT);
+        assertThat(UnitCheck.unknown(bananas, new Sought.Value(Quantity.SLOPE), INDEX, HEIGHT)).as("an index has steps, not bananas").hasValue("bananas");
         assertThat(UnitCheck.unknown(known, new Sought.Value(Quantity.SLOPE), DIAMETER, HEIGHT)).isEmpty();
     }
 }
