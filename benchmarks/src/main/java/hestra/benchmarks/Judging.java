@@ -14,16 +14,23 @@ import hestra.data.Variable;
 import hestra.desk.Desk;
 import hestra.desk.PlotEdit;
 import hestra.exercise.Exercise;
+import hestra.feedback.Quantity;
 import hestra.fit.Curve;
 import hestra.fit.Interval;
 import hestra.fit.LeastSquares;
 import hestra.fit.Trial;
 import hestra.numbers.DecimalMark;
+import hestra.numbers.Rounding;
 import hestra.task.Attempt;
+import hestra.task.Explain;
 import hestra.task.Kind;
 import hestra.task.Kinds;
+import hestra.task.ReadValue;
+import hestra.task.Response;
 import hestra.task.Task;
+import hestra.task.Terms;
 import hestra.task.Truth;
+import hestra.task.WriteEquation;
 
 /**
  * How long it takes to judge an answer to each kind of task that is done by hand, on 100 points, once warm; beside it, in the same run, a
@@ -56,6 +63,31 @@ public final class Judging {
             double judged = micros(() -> task.judge(attempt, truth));
             System.out.printf("%s: %.1f \u00b5s, %.1f x the line%n", kind.title(), judged, judged / line);
         }
+        double handIn = micros(() -> handIn(truth));
+        System.out.printf("a hand-in of 20 tasks, right, wrong and in words: %.2f ms%n", handIn / 1000);
+    }
+
+    /** Twenty answers: numbers that are right, that a mistake explains and that nothing does; equations and sentences. */
+    private static double handIn(Truth truth) {
+        Terms terms = Terms.of("task-1", "t", "p", 2);
+        double marks = 0;
+        for (Quantity quantity : List.of(Quantity.SLOPE, Quantity.INTERCEPT, Quantity.R, Quantity.R_SQUARED, Quantity.RESIDUAL_STANDARD_ERROR)) {
+            ReadValue read = new ReadValue(terms, quantity, new Rounding.Significant(4));
+            for (String text : List.of(read.key(truth).text(), "0.8123 cm", "17.77")) {
+                marks += judged(read, text, truth);
+            }
+        }
+        for (String text : List.of("length = 5 + 0.8 days", "y = 0.5 + 5.8 x")) {
+            marks += judged(new WriteEquation(terms, new Curve.Line(), 3), text, truth);
+        }
+        for (String text : List.of("On average the length grows by 0.8 cm for each further day.", "Each day causes the length to be exactly 0.8 cm more.", "Length and days go together.")) {
+            marks += judged(new Explain(terms), text, truth);
+        }
+        return marks;
+    }
+
+    private static double judged(Task task, String text, Truth truth) {
+        return Response.to(text, task, truth).marks();
     }
 
     /** The median of many times, in microseconds. */

@@ -1,6 +1,7 @@
 package hestra.feedback;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -33,7 +34,9 @@ public final class Evidence {
     private Optional<Summary> ofX;
     private Optional<Summary> ofY;
     private Evidence swapped;
+    private final Map<RowSlips, List<Moments>> slips = new EnumMap<>(RowSlips.class);
     private Moments moments;
+    private OptionalDouble throughOrigin;
     private List<Emptied> emptied = List.of();
 
     /** A pair of which one value is missing, with 0 in its place. */
@@ -63,6 +66,11 @@ public final class Evidence {
         }
         evidence.emptied = List.copyOf(emptied);
         return evidence;
+    }
+
+    /** The moments with each slip of a sort. */
+    List<Moments> slips(RowSlips sort) {
+        return slips.computeIfAbsent(sort, it -> it.made(this).toList());
     }
 
     List<Emptied> emptied() {
@@ -112,6 +120,14 @@ public final class Evidence {
         return ofY;
     }
 
+    /** The slope of the line that is forced through the origin. */
+    OptionalDouble slopeThroughOrigin() {
+        if (throughOrigin == null) {
+            throughOrigin = LeastSquares.slopeThroughOrigin(pairs);
+        }
+        return throughOrigin;
+    }
+
     Moments moments() {
         if (moments == null) {
             moments = Moments.of(pairs);
@@ -120,7 +136,7 @@ public final class Evidence {
     }
 
     /** The same with the variables the wrong way round. */
-    Evidence swapped() {
+    public Evidence swapped() {
         if (swapped == null) {
             swapped = of(pairs.swapped());
         }

@@ -1,14 +1,13 @@
 package hestra.feedback;
 
-import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
 
 import hestra.fit.Curve;
-import hestra.fit.LeastSquares;
 import hestra.numbers.Rounding;
 
 /**
@@ -98,8 +97,8 @@ public enum Mistake {
 
     FORCED_THROUGH_ORIGIN("forced-through-origin", "line forced through the origin",
             "This comes from a line forced through 0. The line of least squares need not pass through 0.",
-            2, new Slip((what, data) -> what.equals(new Sought.Value(Quantity.SLOPE)) ? Slips.of(LeastSquares.slopeThroughOrigin(data.pairs()))
-                    : what instanceof Sought.Prediction(double x, Curve.Line _) ? LeastSquares.slopeThroughOrigin(data.pairs()).stream().map(it -> it * x) : Slips.nothing())),
+            2, new Slip((what, data) -> what.equals(new Sought.Value(Quantity.SLOPE)) ? Slips.of(data.slopeThroughOrigin())
+                    : what instanceof Sought.Prediction(double x, Curve.Line _) ? data.slopeThroughOrigin().stream().map(it -> it * x) : Slips.nothing())),
 
     TWO_POINTS("two-points", "two points taken instead of all",
             "This comes from the line through two points alone. The line of least squares takes all of them.",
@@ -159,31 +158,31 @@ public enum Mistake {
 
     COLUMN_SORTED("column-sorted", "one column sorted alone",
             "This comes out when one column is sorted and the other is not. The two values of a pair belong together.",
-            4, new Slip(RowSlips::sorted)),
+            4, new Slip(RowSlips.SORTED::values)),
 
     PAIRS_SLIPPED("pairs-slipped", "pairs slipped by one row",
             "This comes out when one column has slipped by a row. Compare the pairs with the table, one by one.",
-            4, new Slip(RowSlips::slipped)),
+            4, new Slip(RowSlips.SLIPPED::values)),
 
     ROW_LEFT_OUT("row-left-out", "a row left out",
             "This comes out when one of the rows is left out. Count the pairs that you used.",
-            5, new Slip(RowSlips::leftOut)),
+            5, new Slip(RowSlips.LEFT_OUT::values)),
 
     ROW_TOO_MANY("row-too-many", "a row too many",
             "This comes out with a row too many: one taken twice, or a heading or an empty cell taken as 0. Count the pairs that you used.",
-            5, new Slip(RowSlips::tooMany)),
+            5, new Slip(RowSlips.TOO_MANY::values)),
 
     NEIGHBOURS_EXCHANGED("neighbours-exchanged", "two neighbours exchanged",
             "This comes out when two neighbouring values of a column have changed places. Compare the pairs with the table.",
-            6, new Slip(RowSlips::exchanged)),
+            6, new Slip(RowSlips.EXCHANGED::values)),
 
     DECIMAL_MOVED("decimal-moved", "a decimal point moved in an entry",
             "This comes out when the decimal point of one value has moved. Compare your data with the table.",
-            6, new Slip(RowSlips::decimalMoved)),
+            6, new Slip(RowSlips.DECIMAL_MOVED::values)),
 
     DIGITS_EXCHANGED("digits-exchanged", "digits exchanged in an entry",
             "This comes out when two digits of one value have changed places. Compare your data with the table.",
-            7, new Slip(RowSlips::digitsExchanged)),
+            7, new Slip(RowSlips.DIGITS_EXCHANGED::values)),
 
     UNIT_SLIP("unit-slip", "right number, another unit",
             "The number is right, the unit behind it is not. What are {x} and {y} measured in?",
@@ -320,14 +319,10 @@ public enum Mistake {
         return Stream.of(values()).filter(it -> it.id.equals(id)).findFirst();
     }
 
-    /** All that are recognised from a wrong value, by rank. */
-    static Set<Mistake> ofRank(int rank) {
-        Set<Mistake> all = EnumSet.noneOf(Mistake.class);
-        for (Mistake mistake : values()) {
-            if (mistake.rank == rank && mistake.isOfValue()) {
-                all.add(mistake);
-            }
-        }
-        return all;
+    private static final Map<Integer, List<Mistake>> BY_RANK = Stream.of(values()).filter(Mistake::isOfValue).collect(Collectors.groupingBy(Mistake::rank));
+
+    /** All of a rank that are recognised from a wrong value. */
+    static List<Mistake> ofRank(int rank) {
+        return BY_RANK.getOrDefault(rank, List.of());
     }
 }

@@ -206,12 +206,13 @@ public final class NumberJudge {
     private List<Mistake> fitting(BigDecimal typed, Rounding how, int digits, int lastRank) {
         List<Mistake> fitting = new ArrayList<>();
         double value = typed.doubleValue();
+        double reach = reach(value, how);
         for (int rank = FIRST_RANK; rank <= lastRank && fitting.size() < MOST_NAMED && !fitting.contains(Mistake.SLIP_STILL_IN); rank++) {
             if (rank > LAST_SINGLE_RANK && digits < TELLING_DIGITS) {
                 break;
             }
             for (Mistake mistake : Mistake.ofRank(rank)) {
-                if (mistake.wrongValues(asked).anyMatch(wrong -> mayFit(value, wrong, how) && fits(typed, wrong, how))) {
+                if (mistake.wrongValues(asked).anyMatch(wrong -> Math.abs(wrong - value) <= reach && fits(typed, wrong, how))) {
                     fitting.add(mistake);
                 }
             }
@@ -241,17 +242,10 @@ public final class NumberJudge {
                 && typed.compareTo(rounding.apply(new BigDecimal(key), RoundingMode.DOWN)) == 0;
     }
 
-    /** A quick look that spares the exact one: whether a number lies within a unit of the last place of a value. */
-    private static boolean mayFit(double typed, double value, Rounding rounding) {
-        if (!Double.isFinite(value)) {
-            return false;
-        }
-        double unit = switch (rounding) {
-            case Rounding.Places(int count) -> Math.pow(10, -count);
-            case Rounding.Significant(int count) -> Math.pow(10, Math.floor(Math.log10(Math.max(Math.abs(value), Double.MIN_NORMAL))) - count + 2);
-            case Rounding.Free _ -> Math.pow(10, Math.floor(Math.log10(Math.max(Math.abs(value), Double.MIN_NORMAL))) - 1);
-        };
-        return Math.abs(typed - value) <= unit;
+    /** How far a value may lie off a number that it could be rounded to: a quick look that spares the exact one. */
+    private static double reach(double typed, Rounding rounding) {
+        int digits = rounding instanceof Rounding.Significant(int count) ? count : TELLING_DIGITS;
+        return rounding instanceof Rounding.Places(int count) ? Math.pow(10, -count) : typed == 0 ? Double.MIN_NORMAL : Math.pow(10, Math.floor(Math.log10(Math.abs(typed))) - digits + 2);
     }
 
     /** Whether a number is the value so rounded; a value a hair below a half, by a double's own error, counts as one. */

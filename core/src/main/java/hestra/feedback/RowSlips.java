@@ -2,82 +2,110 @@ package hestra.feedback;
 
 import java.math.BigDecimal;
 import java.util.Arrays;
-import java.util.function.IntFunction;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 import hestra.data.Pairs;
 
-/** What comes out with a slip in the rows of the data, each row tried. */
-final class RowSlips {
-
-    private RowSlips() {}
-
+/** What comes out with a slip in the rows of the data, each row tried. Each way of slipping is worked out once for a set of data. */
+enum RowSlips {
     /** With a row left out. */
-    static DoubleStream leftOut(Sought what, Evidence data) {
-        Pairs pairs = data.pairs();
-        return all(what, data, i -> data.moments().with(pairs.x(i), pairs.y(i), -pairs.count(i)));
-    }
+    LEFT_OUT {
+        @Override
+        Stream<Moments> made(Evidence data) {
+            Pairs pairs = data.pairs();
+            return rows(data).mapToObj(i -> data.moments().with(pairs.x(i), pairs.y(i), -pairs.count(i)));
+        }
+    },
 
     /** With a row twice; with the heading taken as a pair of zeros; with an empty cell taken as 0. */
-    static DoubleStream tooMany(Sought what, Evidence data) {
-        Pairs pairs = data.pairs();
-        DoubleStream heading = value(what, data.moments().with(0, 0, 1));
-        DoubleStream emptied = data.emptied().stream().flatMapToDouble(it -> value(what, data.moments().with(it.x(), it.y(), 1)));
-        return concat(heading, emptied, all(what, data, i -> data.moments().with(pairs.x(i), pairs.y(i), 1)));
-    }
+    TOO_MANY {
+        @Override
+        Stream<Moments> made(Evidence data) {
+            Pairs pairs = data.pairs();
+            Stream<Moments> emptied = data.emptied().stream().map(it -> data.moments().with(it.x(), it.y(), 1));
+            return Stream.concat(Stream.concat(Stream.of(data.moments().with(0, 0, 1)), emptied), rows(data).mapToObj(i -> data.moments().with(pairs.x(i), pairs.y(i), 1)));
+        }
+    },
 
     /** With one column moved against the other by a row, down or up. */
-    static DoubleStream slipped(Sought what, Evidence data) {
-        double[] x = data.pairs().xs().toArray();
-        double[] y = data.pairs().ys().toArray();
-        int n = x.length;
-        if (n < 3 || data.pairs().hasCounts()) {
-            return DoubleStream.empty();
+    SLIPPED {
+        @Override
+        Stream<Moments> made(Evidence data) {
+            double[] x = data.pairs().xs().toArray();
+            double[] y = data.pairs().ys().toArray();
+            int n = x.length;
+            if (n < 3 || data.pairs().hasCounts()) {
+                return Stream.empty();
+            }
+            double[] down = IntStream.range(0, n).mapToDouble(i -> y[(i + n - 1) % n]).toArray();
+            double[] up = IntStream.range(0, n).mapToDouble(i -> y[(i + 1) % n]).toArray();
+            return Stream.of(Moments.of(x, down), Moments.of(x, up), Moments.of(Arrays.copyOfRange(x, 1, n), Arrays.copyOf(y, n - 1)), Moments.of(Arrays.copyOf(x, n - 1), Arrays.copyOfRange(y, 1, n)));
         }
-        double[] down = IntStream.range(0, n).mapToDouble(i -> y[(i + n - 1) % n]).toArray();
-        double[] up = IntStream.range(0, n).mapToDouble(i -> y[(i + 1) % n]).toArray();
-        Moments withoutEnd = Moments.of(Arrays.copyOfRange(x, 1, n), Arrays.copyOf(y, n - 1));
-        Moments withoutStart = Moments.of(Arrays.copyOf(x, n - 1), Arrays.copyOfRange(y, 1, n));
-        return concat(value(what, Moments.of(x, down)), value(what, Moments.of(x, up)), value(what, withoutEnd), value(what, withoutStart));
-    }
+    },
 
     /** With the y of two neighbouring rows exchanged. */
-    static DoubleStream exchanged(Sought what, Evidence data) {
-        Pairs pairs = data.pairs();
-        return IntStream.range(0, Math.max(0, pairs.size() - 1)).mapToObj(i -> data.moments()
-                .replaced(pairs.x(i), pairs.y(i), pairs.x(i), pairs.y(i + 1), 1).replaced(pairs.x(i + 1), pairs.y(i + 1), pairs.x(i + 1), pairs.y(i), 1))
-                .flatMapToDouble(it -> value(what, it));
-    }
+    EXCHANGED {
+        @Override
+        Stream<Moments> made(Evidence data) {
+            Pairs pairs = data.pairs();
+            return rows(data).limit(Math.max(0, pairs.size() - 1)).mapToObj(i -> data.moments()
+                    .replaced(pairs.x(i), pairs.y(i), pairs.x(i), pairs.y(i + 1), 1).replaced(pairs.x(i + 1), pairs.y(i + 1), pairs.x(i + 1), pairs.y(i), 1));
+        }
+    },
 
     /** With one column sorted alone, up or down. */
-    static DoubleStream sorted(Sought what, Evidence data) {
-        if (data.pairs().hasCounts()) {
-            return DoubleStream.empty();
+    SORTED {
+        @Override
+        Stream<Moments> made(Evidence data) {
+            if (data.pairs().hasCounts()) {
+                return Stream.empty();
+            }
+            double[] x = data.pairs().xs().toArray();
+            double[] y = data.pairs().ys().toArray();
+            double[] xUp = Arrays.stream(x).sorted().toArray();
+            double[] yUp = Arrays.stream(y).sorted().toArray();
+            return Stream.of(Moments.of(x, yUp), Moments.of(x, reversed(yUp)), Moments.of(xUp, y), Moments.of(reversed(xUp), y), Moments.of(xUp, yUp));
         }
-        double[] x = data.pairs().xs().toArray();
-        double[] y = data.pairs().ys().toArray();
-        double[] xUp = Arrays.stream(x).sorted().toArray();
-        double[] yUp = Arrays.stream(y).sorted().toArray();
-        return concat(value(what, Moments.of(x, yUp)), value(what, Moments.of(x, reversed(yUp))), value(what, Moments.of(xUp, y)), value(what, Moments.of(reversed(xUp), y)),
-                value(what, Moments.of(xUp, yUp)));
-    }
+    },
 
     /** With the decimal point of one value moved by a place. */
-    static DoubleStream decimalMoved(Sought what, Evidence data) {
-        Pairs pairs = data.pairs();
-        return IntStream.range(0, pairs.size()).boxed().flatMapToDouble(i -> DoubleStream.of(0.1, 10)
-                .boxed().flatMapToDouble(by -> DoubleStream.concat(
-                        value(what, data.moments().replaced(pairs.x(i), pairs.y(i), pairs.x(i) * by, pairs.y(i), pairs.count(i))),
-                        value(what, data.moments().replaced(pairs.x(i), pairs.y(i), pairs.x(i), pairs.y(i) * by, pairs.count(i))))));
-    }
+    DECIMAL_MOVED {
+        @Override
+        Stream<Moments> made(Evidence data) {
+            Pairs pairs = data.pairs();
+            return rows(data).boxed().flatMap(i -> Stream.of(0.1, 10.0).flatMap(by -> Stream.of(
+                    data.moments().replaced(pairs.x(i), pairs.y(i), pairs.x(i) * by, pairs.y(i), pairs.count(i)),
+                    data.moments().replaced(pairs.x(i), pairs.y(i), pairs.x(i), pairs.y(i) * by, pairs.count(i)))));
+        }
+    },
 
     /** With two neighbouring digits of one value exchanged. */
-    static DoubleStream digitsExchanged(Sought what, Evidence data) {
-        Pairs pairs = data.pairs();
-        return IntStream.range(0, pairs.size()).boxed().flatMapToDouble(i -> DoubleStream.concat(
-                exchangedDigits(pairs.x(i)).flatMap(x -> value(what, data.moments().replaced(pairs.x(i), pairs.y(i), x, pairs.y(i), pairs.count(i)))),
-                exchangedDigits(pairs.y(i)).flatMap(y -> value(what, data.moments().replaced(pairs.x(i), pairs.y(i), pairs.x(i), y, pairs.count(i))))));
+    DIGITS_EXCHANGED {
+        @Override
+        Stream<Moments> made(Evidence data) {
+            Pairs pairs = data.pairs();
+            return rows(data).boxed().flatMap(i -> Stream.concat(
+                    exchangedDigits(pairs.x(i)).mapToObj(x -> data.moments().replaced(pairs.x(i), pairs.y(i), x, pairs.y(i), pairs.count(i))),
+                    exchangedDigits(pairs.y(i)).mapToObj(y -> data.moments().replaced(pairs.x(i), pairs.y(i), pairs.x(i), y, pairs.count(i)))));
+        }
+    };
+
+    /** In longer tables nobody works by hand. */
+    private static final int MOST_ROWS = 1000;
+
+    /** The data with each slip of this sort. */
+    abstract Stream<Moments> made(Evidence data);
+
+    /** What is sought, with each slip of this sort. */
+    DoubleStream values(Sought what, Evidence data) {
+        return data.slips(this).stream().flatMapToDouble(it -> it.value(what).stream());
+    }
+
+    private static IntStream rows(Evidence data) {
+        int size = data.pairs().size();
+        return IntStream.range(0, size > MOST_ROWS ? 0 : size);
     }
 
     /** A value with each two different neighbouring digits exchanged in turn. */
@@ -99,17 +127,5 @@ final class RowSlips {
 
     private static double[] reversed(double[] up) {
         return IntStream.range(0, up.length).mapToDouble(i -> up[up.length - 1 - i]).toArray();
-    }
-
-    private static DoubleStream all(Sought what, Evidence data, IntFunction<Moments> changed) {
-        return IntStream.range(0, data.pairs().size()).mapToObj(changed).flatMapToDouble(it -> value(what, it));
-    }
-
-    private static DoubleStream value(Sought what, Moments moments) {
-        return moments.value(what).stream();
-    }
-
-    private static DoubleStream concat(DoubleStream... streams) {
-        return Arrays.stream(streams).flatMapToDouble(it -> it);
     }
 }

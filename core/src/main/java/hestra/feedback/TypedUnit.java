@@ -36,11 +36,14 @@ sealed interface TypedUnit {
 
     /** What the unit of a number says. */
     static TypedUnit of(NumberReading.Value typed, Sought what, Variable x, Variable y) {
+        if (!typed.percent() && typed.unit().isEmpty()) {
+            return new None();
+        }
         Optional<Unit> right = what instanceof Sought.Given(double _, String unit) ? ofGiven(unit) : what.measured().asUnit(x, y);
         if (typed.percent()) {
             return percent(what, right);
         }
-        if (typed.unit().isEmpty() || right.isEmpty()) {
+        if (right.isEmpty()) {
             return new None();
         }
         Optional<UnitReader.Reading> read = UnitReader.read(typed.unit(), words(x, y));

@@ -25,6 +25,9 @@ final class AnswerText {
     /** Words that turn a number the other way: "it falls by 0.27". */
     private static final Pattern FALLS = Pattern.compile("(?i)\\b(?:falls?|fell|decreas(?:es?|ed)|drops?|dropped|declines?|declined|(?:goes |went )?down)\\b");
     private static final Pattern LESS = Pattern.compile("(?i)^([.,]?\\d[\\d.,]*\\s*[^\\d]*?)\\s*\\b(?:lower|less|fewer|shorter|smaller|down|flatter)\\b([^\\d]*)$");
+    private static final Pattern BRACKETED = Pattern.compile("^\\(\\s*([^()]*\\d[^()]*)\\)\\s*([^()\\d]*)$");
+    private static final Pattern ENDS_A_SENTENCE = Pattern.compile(".*[\\p{L}\\d%\u00b2\u00b3)][.!;]$");
+    private static final Pattern BEGINS_WITH_NUMBER = Pattern.compile("[-+\u2212\u2013]?[.,]?\\d.*[^.!;)]", Pattern.DOTALL);
     private static final Pattern UNIT_IN_BRACKETS = Pattern.compile("^([^()]*\\d[^()\\p{L}]*)\\(([^()\\d]+)\\)\\s*$");
 
     private AnswerText() {}
@@ -32,6 +35,9 @@ final class AnswerText {
     /** The text from its number on; unchanged where something else than a name stands before it. */
     static String fromNumber(String text) {
         String plain = Normalizer.normalize(text, Normalizer.Form.NFC).replaceAll("\\p{Cf}", "").strip();
+        if (BEGINS_WITH_NUMBER.matcher(plain).matches() && plain.indexOf('=') < 0 && plain.indexOf('\u2248') < 0 && !LESS.matcher(plain).matches()) {
+            return plain;
+        }
         Matcher chain = CHAIN.matcher(plain);
         String rest = chain.find() ? plain.substring(chain.end()).strip() : plain;
         Matcher squared = NAMED_R_SQUARED.matcher(rest);
@@ -49,9 +55,9 @@ final class AnswerText {
         rest = turned(plain, rest);
         Matcher unit = UNIT_IN_BRACKETS.matcher(rest);
         rest = unit.matches() ? unit.group(1) + " " + unit.group(2) : rest;
-        Matcher bracketed = Pattern.compile("^\\(\\s*([^()]*\\d[^()]*)\\)\\s*([^()\\d]*)$").matcher(rest);
+        Matcher bracketed = BRACKETED.matcher(rest);
         rest = bracketed.matches() ? (bracketed.group(1).strip() + " " + bracketed.group(2)).strip() : rest;
-        return rest.length() > 1 && rest.matches(".*[\\p{L}\\d%\u00b2\u00b3)][.!;]$") ? rest.substring(0, rest.length() - 1) : rest;
+        return rest.length() > 1 && ENDS_A_SENTENCE.matcher(rest).matches() ? rest.substring(0, rest.length() - 1) : rest;
     }
 
     /** "Falls by 0.27" and "0.27 lower" are −0.27; "falls by −0.27" is so too. */

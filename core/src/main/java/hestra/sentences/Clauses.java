@@ -22,23 +22,23 @@ final class Clauses {
     }
 
     /** Finds the clauses of a text whose variables and units were found. */
-    static Clauses of(List<Token> tokens, List<String> words, boolean[] x, boolean[] y, boolean[] units, WordList list) {
+    static Clauses of(List<Token> tokens, List<String> words, boolean[] x, boolean[] y, boolean[] units, Senses senses) {
         Clauses clauses = new Clauses(tokens.size());
         int i = 0;
         while (i < tokens.size()) {
-            int each = list.length(Sense.EACH, words, i);
+            int each = senses.length(Sense.EACH, i);
             // "As a rule" opens no clause.
-            int when = list.length(Sense.AVERAGE, words, i) > list.length(Sense.WHEN, words, i) ? 0 : list.length(Sense.WHEN, words, i);
-            int amount = list.length(Sense.AMOUNT, words, i);
-            if (each > 0 && when <= each && isPhrase(tokens, words, i + each, x, y, units, list, false)) {
-                i = clauses.phrase(tokens, words, i, i + each, x, y, units, list);
+            int when = senses.length(Sense.AVERAGE, i) > senses.length(Sense.WHEN, i) ? 0 : senses.length(Sense.WHEN, i);
+            int amount = senses.length(Sense.AMOUNT, i);
+            if (each > 0 && when <= each && isPhrase(tokens, words, i + each, x, y, units, senses, false)) {
+                i = clauses.phrase(tokens, words, i, i + each, x, y, units, senses);
             } else if (when > 0) {
-                i = clauses.clause(tokens, words, i, i + when, x, y, units, list);
+                i = clauses.clause(tokens, words, i, i + when, x, y, units, senses);
             } else if (words.get(i).matches("a|an") && i > 0 && i + 1 < tokens.size() && units[i - 1] && units[i + 1]) {
                 // "0.83 cm a day".
-                i = clauses.phrase(tokens, words, i, i + 1, x, y, units, list);
-            } else if (amount > 0 && (!words.get(i).equals("with") || i == 0 || tokens.get(i - 1).isMark()) && isPhrase(tokens, words, i + amount, x, y, units, list, true)) {
-                i = clauses.phrase(tokens, words, i, i + amount, x, y, units, list);
+                i = clauses.phrase(tokens, words, i, i + 1, x, y, units, senses);
+            } else if (amount > 0 && (!words.get(i).equals("with") || i == 0 || tokens.get(i - 1).isMark()) && isPhrase(tokens, words, i + amount, x, y, units, senses, true)) {
+                i = clauses.phrase(tokens, words, i, i + amount, x, y, units, senses);
             } else {
                 i++;
             }
@@ -55,30 +55,30 @@ final class Clauses {
     }
 
     /** Whether a unit or a variable follows soon, behind a number where one must stand there. */
-    private static boolean isPhrase(List<Token> tokens, List<String> words, int from, boolean[] x, boolean[] y, boolean[] units, WordList list, boolean counted) {
+    private static boolean isPhrase(List<Token> tokens, List<String> words, int from, boolean[] x, boolean[] y, boolean[] units, Senses senses, boolean counted) {
         if (counted && (from >= tokens.size() || tokens.get(from).kind() != Token.Kind.NUMBER && NumberWords.at(words, from).isEmpty())) {
             return false;
         }
         for (int i = from; i < Math.min(tokens.size(), from + LOOK_AHEAD) && !tokens.get(i).isMark(); i++) {
-            if (units[i] || x[i] || y[i] || list.length(Sense.FURTHER, words, i) > 0) {
+            if (units[i] || x[i] || y[i] || senses.length(Sense.FURTHER, i) > 0) {
                 return true;
             }
         }
         return false;
     }
 
-    private int phrase(List<Token> tokens, List<String> words, int start, int from, boolean[] x, boolean[] y, boolean[] units, WordList list) {
+    private int phrase(List<Token> tokens, List<String> words, int start, int from, boolean[] x, boolean[] y, boolean[] units, Senses senses) {
         boolean seen = false;
         boolean seenX = false;
         boolean seenY = false;
         int i = from;
         while (i < tokens.size() && !tokens.get(i).isMark()) {
-            boolean further = list.length(Sense.FURTHER, words, i) > 0;
+            boolean further = senses.length(Sense.FURTHER, i) > 0;
             boolean other = seenX && y[i] || seenY && x[i];
             boolean article = seen && ARTICLES.contains(words.get(i)) && i + 1 < tokens.size() && !(i > 0 && words.get(i - 1).matches("of|in|that")) && !(x[i + 1] && !seenX);
-            boolean verb = seen && !further && !x[i] && !y[i] && !units[i] && list.length(Sense.VERB, words, i) > 0;
+            boolean verb = seen && !further && !x[i] && !y[i] && !units[i] && senses.length(Sense.VERB, i) > 0;
             boolean number = seen && tokens.get(i).kind() == Token.Kind.NUMBER;
-            boolean ends = other || article || verb || number || seen && (PRONOUNS.contains(words.get(i)) || list.length(Sense.AVERAGE, words, i) > 0 || list.length(Sense.EACH, words, i) > 0 && words.get(i).equals("per"));
+            boolean ends = other || article || verb || number || seen && (PRONOUNS.contains(words.get(i)) || senses.length(Sense.AVERAGE, i) > 0 || senses.length(Sense.EACH, i) > 0 && words.get(i).equals("per"));
             if (ends) {
                 break;
             }
@@ -92,14 +92,14 @@ final class Clauses {
     }
 
     /** "When the height is 1 cm more," up to the comma, or to where the other variable comes in. */
-    private int clause(List<Token> tokens, List<String> words, int start, int from, boolean[] x, boolean[] y, boolean[] units, WordList list) {
+    private int clause(List<Token> tokens, List<String> words, int start, int from, boolean[] x, boolean[] y, boolean[] units, Senses senses) {
         boolean seenX = false;
         boolean seenY = false;
         boolean verb = false;
         boolean amount = false;
         int i = from;
         while (i < tokens.size() && !tokens.get(i).isMark()) {
-            boolean isVerb = list.length(Sense.VERB, words, i) > 0 && list.length(Sense.FURTHER, words, i) == 0;
+            boolean isVerb = senses.length(Sense.VERB, i) > 0 && senses.length(Sense.FURTHER, i) == 0;
             // A second verb behind an amount: "where exposure is 10 points higher | is 2.7 mm lower".
             boolean other = seenX && y[i] || seenY && x[i] || verb && amount && isVerb && i > from + 2;
             verb |= isVerb;

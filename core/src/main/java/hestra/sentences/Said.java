@@ -2,7 +2,9 @@ package hestra.sentences;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -22,7 +24,7 @@ public final class Said {
     private static final int NEAR = 4;
 
     private final Topic topic;
-    private final WordList list;
+    private final Senses senses;
     private final List<Token> tokens;
     private final List<String> words;
     private final boolean[] x;
@@ -30,6 +32,8 @@ public final class Said {
     /** Where they are called by a name, not by a word that may stand for it. */
     private final boolean[] calledX;
     private final boolean[] calledY;
+    /** The units of the two variables as their author wrote them, in their words. */
+    private final Map<String, List<String>> written = new LinkedHashMap<>();
     private final int[] unitLength;
     private final Unit[] unit;
     private final Clauses clauses;
@@ -37,9 +41,15 @@ public final class Said {
 
     private Said(Topic topic, WordList list, String text) {
         this.topic = topic;
-        this.list = list;
         this.tokens = Token.of(text);
         this.words = tokens.stream().map(Token::word).toList();
+        for (String unitText : List.of(topic.y().unit(), topic.x().unit())) {
+            List<String> parts = Token.of(unitText).stream().map(Token::word).toList();
+            if (!parts.isEmpty() && parts.size() <= LONGEST_UNIT) {
+                written.putIfAbsent(unitText, parts);
+            }
+        }
+        this.senses = new Senses(list, words);
         int n = tokens.size();
         calledX = mentions(topic.stemsOfX(), Set.of(), Set.of());
         calledY = mentions(topic.stemsOfY(), Set.of(), Set.of());
@@ -59,7 +69,7 @@ public final class Said {
             // "Minutes" are named by "per min".
             x[i] |= unit[i] != null && unit[i].isOfSameKind(topic.unitOfX());
         }
-        clauses = Clauses.of(tokens, words, x, y, isUnit, list);
+        clauses = Clauses.of(tokens, words, x, y, isUnit, senses);
         findAmounts();
     }
 
@@ -88,22 +98,21 @@ public final class Said {
         if (token.kind() != Token.Kind.WORD && token.kind() != Token.Kind.PERCENT) {
             return;
         }
-        for (String written : List.of(topic.y().unit(), topic.x().unit())) {
-            List<String> parts = written.isBlank() ? List.of() : Token.of(written).stream().map(Token::word).toList();
-            if (!parts.isEmpty() && parts.size() <= LONGEST_UNIT && at + parts.size() <= words.size() && same(parts, at)) {
-                put(at, parts.size(), UnitReader.ofVariable(written));
+        for (Map.Entry<String, List<String>> written : written.entrySet()) {
+            List<String> parts = written.getValue();
+            if (at + parts.size() <= words.size() && same(parts, at)) {
+                put(at, parts.size(), UnitReader.ofVariable(written.getKey()));
                 return;
             }
         }
         boolean symbol = token.text().length() <= 2;
         String before = at > 0 ? words.get(at - 1) : "";
-        boolean placed = at > 0 && (tokens.get(at - 1).kind() == Token.Kind.NUMBER || UNIT_CONTEXT.contains(before) || list.length(Sense.FURTHER, words, at - 1) > 0);
+        boolean placed = at > 0 && (tokens.get(at - 1).kind() == Token.Kind.NUMBER || UNIT_CONTEXT.contains(before) || senses.length(Sense.FURTHER, at - 1) > 0);
         if (symbol && !placed || token.word().equals("in") || token.word().equals("a") || token.word().equals("an")) {
             return;
         }
         int length = token.word().matches("degrees?") && at + 1 < words.size() && words.get(at + 1).matches("celsius|centigrade|c|fahrenheit") ? 2 : 1;
-        String text = length == 2 ? token.text() + " " + tokens.get(at + 1).text() : token.text();
-        UnitReader.read(text, Set.of()).filter(it -> it.unknown().isEmpty() && !it.unit().equals(Unit.NONE)).ifPresent(it -> put(at, length, it.unit()));
+        UnitReader.ofWord(length == 2 ? words.get(at + 1).startsWith("f") ? "fahrenheit" : "celsius" : token.text()).filter(it -> !it.equals(Unit.NONE)).ifPresent(it -> put(at, length, it));
     }
 
     private boolean same(List<String> parts, int at) {
@@ -157,9 +166,9 @@ public final class Said {
             } else if (DAILY.contains(token.word())) {
                 Unit time = UnitReader.read(period(token.word()), Set.of()).orElseThrow().unit();
                 return Optional.of(new Amount(BigDecimal.ONE, false, false, Optional.of(time), Amount.Side.X, true, at, at + 1));
-            } else if (list.length(Sense.EACH, words, at) > 0 && clauses.isCondition(at)) {
+            } else if (senses.length(Sense.EACH, at) > 0 && clauses.isCondition(at)) {
                 value = BigDecimal.ONE;
-                next = at + list.length(Sense.EACH, words, at);
+                next = at + senses.length(Sense.EACH, at);
                 bare = true;
                 if (next < tokens.size() && (tokens.get(next).kind() == Token.Kind.NUMBER || NumberWords.at(words, next).isPresent())) {
                     return Optional.empty();
@@ -169,7 +178,7 @@ public final class Said {
             }
         }
         int skipped = 0;
-        while (next < words.size() && skipped < 3 && unitLength[next] == 0 && (list.length(Sense.FURTHER, words, next) > 0 || words.get(next).equals("of") && skipped > 0)) {
+        while (next < words.size() && skipped < 3 && unitLength[next] == 0 && (senses.length(Sense.FURTHER, next) > 0 || words.get(next).equals("of") && skipped > 0)) {
             next++;
             skipped++;
         }
@@ -196,13 +205,13 @@ public final class Said {
     }
 
     private boolean isUnitSoon(int from) {
-        return IntStream.range(from, Math.min(words.size(), from + NEAR)).anyMatch(i -> unitLength[i] > 0 || x[i] || list.length(Sense.FURTHER, words, i) > 0);
+        return IntStream.range(from, Math.min(words.size(), from + NEAR)).anyMatch(i -> unitLength[i] > 0 || x[i] || senses.length(Sense.FURTHER, i) > 0);
     }
 
     /** Which variable an amount is of: the one that is named right behind it; else by its unit; else by the clause it stands in. */
     private Amount.Side side(int from, int to, Optional<Unit> found, boolean per) {
         for (int i = to; i < Math.min(words.size(), to + NEAR) && !tokens.get(i).isMark(); i++) {
-            boolean close = i == to || words.get(to).matches("of|in") || i == to + 1 && list.length(Sense.FURTHER, words, to) > 0;
+            boolean close = i == to || words.get(to).matches("of|in") || i == to + 1 && senses.length(Sense.FURTHER, to) > 0;
             if (clauses.isCondition(i) != clauses.isCondition(from)) {
                 break;
             }
@@ -289,7 +298,7 @@ public final class Said {
     }
 
     private boolean isOf(Sense sense, int at) {
-        return list.length(sense, words, at) > 0;
+        return senses.length(sense, at) > 0;
     }
 
     /** Whether "not" or the like stands before a place, in the same sentence and not before a "but". */
@@ -331,7 +340,7 @@ public final class Said {
                 continue;
             }
             boolean denied = isDenied(i, NEGATION_REACH);
-            up |= isOf(Sense.UP, i) && !denied && !(isOf(Sense.DOWN, i) && list.length(Sense.DOWN, words, i) >= list.length(Sense.UP, words, i));
+            up |= isOf(Sense.UP, i) && !denied && !(isOf(Sense.DOWN, i) && senses.length(Sense.DOWN, i) >= senses.length(Sense.UP, i));
             down |= isOf(Sense.DOWN, i) && !denied;
             if (isOf(Sense.CHANGE, i)) {
                 int place = i;
@@ -362,7 +371,7 @@ public final class Said {
     }
 
     private boolean isOfX(int at) {
-        return amounts.stream().anyMatch(it -> it.side() == Amount.Side.X && at >= it.from() && at < it.to() + 1 && (at < it.to() || list.length(Sense.FURTHER, words, at) > 0));
+        return amounts.stream().anyMatch(it -> it.side() == Amount.Side.X && at >= it.from() && at < it.to() + 1 && (at < it.to() || senses.length(Sense.FURTHER, at) > 0));
     }
 
     /** Whether it claims a cause: not where that is denied or left open, nor where "makes" only gives an amount. */
@@ -421,7 +430,7 @@ public final class Said {
     boolean namesBehind(Sense sense, Amount.Side side, int reach) {
         boolean[] of = side == Amount.Side.X ? x : y;
         for (int i = 0; i < words.size(); i++) {
-            int length = list.length(sense, words, i);
+            int length = senses.length(sense, i);
             if (length > 0) {
                 for (int j = i + length; j < Math.min(words.size(), i + length + reach) && tokens.get(j).kind() != Token.Kind.STOP; j++) {
                     if (of[j]) {
@@ -442,7 +451,7 @@ public final class Said {
         boolean ofAmount = any(shared);
         for (int i = 0; i < words.size(); i++) {
             // "96 % of the variation" before any other that is named.
-            int length = ofAmount && !shared[i] ? 0 : list.length(sense, words, i);
+            int length = ofAmount && !shared[i] ? 0 : senses.length(sense, i);
             for (int j = i - 1; length > 0 && words.get(i).matches("var(?:y|ies|ied)|differ.*") && j >= Math.max(0, i - 2); j--) {
                 // "How diameters vary."
                 if (x[j] != y[j]) {

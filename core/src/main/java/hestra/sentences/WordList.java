@@ -28,14 +28,14 @@ public final class WordList {
     private final Map<Sense, Phrases> phrases;
     private final List<String> lines;
 
-    /** The phrases of one sense: those whose first word is whole, by that word; and those whose first word is a stem. */
-    private record Phrases(Map<String, List<String[]>> whole, List<String[]> stems) {}
+    /** The phrases of one sense: those whose first word is whole, by that word; and those whose first word is a stem, by its first letter. */
+    private record Phrases(Map<String, List<String[]>> whole, Map<String, List<String[]>> stems) {}
 
     private WordList(List<String> lines) {
         this.lines = List.copyOf(lines);
         this.phrases = new EnumMap<>(Sense.class);
         for (Sense sense : Sense.values()) {
-            phrases.put(sense, new Phrases(new HashMap<>(), new ArrayList<>()));
+            phrases.put(sense, new Phrases(new HashMap<>(), new HashMap<>()));
         }
         for (int i = 0; i < lines.size(); i++) {
             add(lines.get(i), i + 1);
@@ -82,7 +82,7 @@ public final class WordList {
             String[] words = phrase.strip().toLowerCase(Locale.ROOT).split("\\s+");
             if (!words[0].isEmpty()) {
                 Phrases of = phrases.get(sense);
-                (words[0].endsWith("*") ? of.stems : of.whole.computeIfAbsent(words[0], _ -> new ArrayList<>())).add(words);
+                (words[0].endsWith("*") ? of.stems.computeIfAbsent(first(words[0]), _ -> new ArrayList<>()) : of.whole.computeIfAbsent(words[0], _ -> new ArrayList<>())).add(words);
             }
         }
     }
@@ -104,10 +104,15 @@ public final class WordList {
         for (String[] phrase : of.whole.getOrDefault(words.get(at), List.of())) {
             longest = Math.max(longest, length(phrase, words, at));
         }
-        for (String[] phrase : of.stems) {
+        for (String[] phrase : of.stems.getOrDefault(first(words.get(at)), List.of())) {
             longest = Math.max(longest, length(phrase, words, at));
         }
         return longest;
+    }
+
+    /** The letter by which stems are found. */
+    private static String first(String word) {
+        return word.substring(0, 1);
     }
 
     private static int length(String[] phrase, List<String> words, int at) {
@@ -116,7 +121,8 @@ public final class WordList {
         }
         for (int i = 0; i < phrase.length; i++) {
             String word = words.get(at + i);
-            boolean fits = phrase[i].endsWith("*") ? word.startsWith(phrase[i].substring(0, phrase[i].length() - 1)) : word.equals(phrase[i]);
+            int last = phrase[i].length() - 1;
+            boolean fits = phrase[i].charAt(last) == '*' ? word.regionMatches(0, phrase[i], 0, last) : word.equals(phrase[i]);
             if (!fits) {
                 return 0;
             }

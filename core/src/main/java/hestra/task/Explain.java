@@ -13,7 +13,6 @@ import hestra.fit.Fit;
 import hestra.sentences.Aspect;
 import hestra.sentences.Facts;
 import hestra.sentences.Topic;
-import hestra.sentences.WordList;
 
 /**
  * The student explains a quantity in a sentence.
@@ -94,7 +93,7 @@ public record Explain(Terms terms, Optional<Explaining> how) implements Task {
         }
         double at = explaining().at().orElse(0);
         Topic topic = new Topic(truth.x(), truth.y(), explaining().xNames(), explaining().yNames(), truth.mark());
-        return new SentenceJudge(explaining().about(), new Facts(value.getAsDouble(), at, truth.evidence().supports(at)), topic, WordList.ENGLISH, explaining().off()).judge(sentence, terms.marks());
+        return new SentenceJudge(explaining().about(), new Facts(value.getAsDouble(), at, truth.evidence().supports(at)), topic, explaining().list(), explaining().off()).judge(sentence, terms.marks());
     }
 
     private OptionalDouble value(Truth truth) {

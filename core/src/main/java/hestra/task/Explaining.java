@@ -1,10 +1,12 @@
 package hestra.task;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 
 import hestra.sentences.Aspect;
+import hestra.sentences.WordList;
 
 /**
  * What is explained in a sentence, and what of the sentence is looked at.
@@ -15,8 +17,9 @@ import hestra.sentences.Aspect;
  * @param yNames what else the response may be called
  * @param off what is not looked at
  * @param model a good sentence, shown after the last try; may be empty
+ * @param words words of the author's own, as in the word files: a heading, a colon and words with commas between, a line each; may be empty
  */
-public record Explaining(Aspect.About about, OptionalDouble at, List<String> xNames, List<String> yNames, Set<Aspect> off, String model) {
+public record Explaining(Aspect.About about, OptionalDouble at, List<String> xNames, List<String> yNames, Set<Aspect> off, String model, String words) {
 
     /** A slope, looked at in full, without a model. */
     public static final Explaining SLOPE = of(Aspect.About.SLOPE);
@@ -29,30 +32,49 @@ public record Explaining(Aspect.About about, OptionalDouble at, List<String> xNa
 
     /** Another quantity, looked at in full, without a model. */
     public static Explaining of(Aspect.About about) {
-        return new Explaining(about, OptionalDouble.empty(), List.of(), List.of(), Set.of(), "");
+        return new Explaining(about, OptionalDouble.empty(), List.of(), List.of(), Set.of(), "", "");
     }
 
     public Explaining about(Aspect.About other) {
-        return new Explaining(other, at, xNames, yNames, Set.of(), model);
+        return new Explaining(other, at, xNames, yNames, Set.of(), model, words);
     }
 
     public Explaining at(double x) {
-        return new Explaining(about, OptionalDouble.of(x), xNames, yNames, off, model);
+        return new Explaining(about, OptionalDouble.of(x), xNames, yNames, off, model, words);
     }
 
     public Explaining withXNames(List<String> names) {
-        return new Explaining(about, at, names, yNames, off, model);
+        return new Explaining(about, at, names, yNames, off, model, words);
     }
 
     public Explaining withYNames(List<String> names) {
-        return new Explaining(about, at, xNames, names, off, model);
+        return new Explaining(about, at, xNames, names, off, model, words);
     }
 
     public Explaining without(Set<Aspect> aspects) {
-        return new Explaining(about, at, xNames, yNames, aspects, model);
+        return new Explaining(about, at, xNames, yNames, aspects, model, words);
     }
 
     public Explaining withModel(String sentence) {
-        return new Explaining(about, at, xNames, yNames, off, sentence);
+        return new Explaining(about, at, xNames, yNames, off, sentence, words);
+    }
+
+    public Explaining withWords(String lines) {
+        return new Explaining(about, at, xNames, yNames, off, model, lines);
+    }
+
+    /** The words of the language with the author's own; without them where they cannot be read. */
+    WordList list() {
+        return words.isBlank() || problemWith(words).isPresent() ? WordList.ENGLISH : WordList.ENGLISH.with(words);
+    }
+
+    /** What is wrong with words of one's own, as a sentence; nothing where they can be read. */
+    public static Optional<String> problemWith(String lines) {
+        try {
+            WordList.of(lines);
+            return Optional.empty();
+        } catch (IllegalArgumentException e) {
+            return Optional.of(e.getMessage());
+        }
     }
 }

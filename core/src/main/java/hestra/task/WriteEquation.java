@@ -198,7 +198,7 @@ public record WriteEquation(Terms terms, Curve curve, int digits) implements Tas
             if (key.length == 0) {
                 continue;
             }
-            LeastSquares.fit(curve, data.pairs().swapped()).curveFit().filter(it -> areAll(given, values(it))).ifPresent(_ -> add(found, Mistake.AXES_EXCHANGED));
+            data.swapped().fit(curve).curveFit().filter(it -> areAll(given, values(it))).ifPresent(_ -> add(found, Mistake.AXES_EXCHANGED));
             if (curve instanceof Curve.Line && areAll(given, new double[] {key[1], key[0]})) {
                 add(found, Mistake.SLOPE_AND_INTERCEPT_EXCHANGED);
             }

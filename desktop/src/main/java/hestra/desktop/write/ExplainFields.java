@@ -2,11 +2,13 @@ package hestra.desktop.write;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.collections.FXCollections;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 
 import hestra.desktop.model.DeskModel;
@@ -50,11 +52,23 @@ final class ExplainFields {
         fields.text("what else the explanatory variable may be called, with commas", "edit-x-names", task -> String.join(", ", task.explaining().xNames()), (task, text) -> task.with(task.explaining().withXNames(names(text))));
         fields.text("what else the response may be called, with commas", "edit-y-names", task -> String.join(", ", task.explaining().yNames()), (task, text) -> task.with(task.explaining().withYNames(names(text))));
         fields.add(TaskFields.label("what is looked at"), checks);
+        fields.text("words of your own, such as up: swells, balloons; a line or semicolon each", "edit-words", task -> task.explaining().words().replace("\n", "; "),
+                (task, text) -> task.with(task.explaining().withWords(text.replaceAll("\\s*;\\s*", "\n"))));
+        Label problem = new Label();
+        problem.getStyleClass().addAll("small", "problem-text");
+        problem.setWrapText(true);
+        problem.setMinHeight(Label.USE_PREF_SIZE);
+        fields.onShow(task -> {
+            Optional<String> wrong = Explaining.problemWith(task.explaining().words());
+            problem.setText(wrong.orElse(""));
+            present(problem, wrong.isPresent());
+        });
+        fields.add(problem);
         fields.text("a good sentence, shown after the last try", "edit-model", task -> task.explaining().model(), (task, text) -> task.with(task.explaining().withModel(text)));
     }
 
     private static Explaining withAt(Explaining explaining, OptionalDouble x) {
-        return new Explaining(explaining.about(), x, explaining.xNames(), explaining.yNames(), explaining.off(), explaining.model());
+        return new Explaining(explaining.about(), x, explaining.xNames(), explaining.yNames(), explaining.off(), explaining.model(), explaining.words());
     }
 
     private static List<String> names(String text) {

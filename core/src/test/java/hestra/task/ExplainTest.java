@@ -1,0 +1,75 @@
+package hestra.task;
+
+import java.util.List;
+import java.util.Set;
+
+import hestra.Kelp;
+import hestra.feedback.Mistake;
+import hestra.feedback.Outcome;
+import hestra.feedback.Verdict;
+import hestra.sentences.Aspect;
+import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** What a sentence is looked at for is the author's: names, checks, words, and a good sentence. */
+class ExplainTest {
+
+    private static final Truth KELP = Kelp.truth(Kelp.exercise());
+
+    private static Explain of(Explaining how) {
+        return new Explain(Terms.of("say", "Say it", "Say it.", 6)).with(how);
+    }
+
+    private static Verdict judge(Explaining how, String text) {
+        return of(how).judge(new Attempt(new Answer.Sentence(text), Set.of()), KELP);
+    }
+
+    private static List<String> missing(Explaining how, String text) {
+        return judge(how, text).parts().stream().filter(it -> it.outcome() != Outcome.RIGHT).map(Verdict.Part::name).toList();
+    }
+
+    @Test
+    void otherNamesCount() {
+        String it = "On average it gains 0.52 cm each day.";
+        assertThat(missing(Explaining.SLOPE, it)).containsExactly("both variables");
+        assertThat(missing(Explaining.SLOPE.withYNames(List.of("it")), it)).isEmpty();
+    }
+
+    @Test
+    void aCheckThatIsSwitchedOffIsNotMade() {
+        String flat = "The blade grows 0.52 cm each day.";
+        assertThat(missing(Explaining.SLOPE, flat)).containsExactly("prediction");
+        assertThat(judge(Explaining.SLOPE.without(Set.of(Aspect.PREDICTION)), flat).earned()).isEqualTo(6);
+    }
+
+    @Test
+    void wordsOfTheAuthorsOwnAreLookedFor() {
+        String swells = "On average the blade balloons by 0.52 cm each day.";
+        assertThat(missing(Explaining.SLOPE, swells)).containsExactly("direction");
+        assertThat(missing(Explaining.SLOPE.withWords("up: balloon*"), swells)).isEmpty();
+        assertThat(Explaining.problemWith("upward: balloon*")).hasValueSatisfying(it -> assertThat(it).contains("Line 1").contains("upward").contains("up, down"));
+        assertThat(missing(Explaining.SLOPE.withWords("nonsense"), swells)).as("what cannot be read changes nothing").containsExactly("direction");
+    }
+
+    @Test
+    void aGoodSentenceIsToldAfterTheLastTry() {
+        assertThat(of(Explaining.SLOPE.withModel("On average it grows.")).rightAnswer(KELP)).isEqualTo("On average it grows.");
+        assertThat(of(Explaining.SLOPE).rightAnswer(KELP)).isEmpty();
+    }
+
+    @Test
+    void mistakesInWordsAreRecognised() {
+        assertThat(judge(Explaining.SLOPE, "Each day causes the blade to grow by about 0.52 cm.").mistakes()).containsExactly(Mistake.CAUSE_CLAIMED);
+        assertThat(judge(Explaining.SLOPE, "On average the days grow by 0.52 for each cm of length.").mistakes()).contains(Mistake.EXPLAINED_WRONG_WAY);
+        assertThat(judge(Explaining.of(Aspect.About.R_SQUARED), "The line by days is 99.6 % accurate for length.").mistakes()).contains(Mistake.R_SQUARED_AS_ACCURACY);
+    }
+
+    @Test
+    void nothingThatIsASentenceCostsNoTry() {
+        for (String text : List.of("", "   ", "0.52", "!?", "\u202e")) {
+            assertThat(of(Explaining.SLOPE).unfinished(new Answer.Sentence(text), KELP)).isPresent();
+        }
+        assertThat(judge(Explaining.SLOPE, "blade ".repeat(5000)).outcome()).isNotNull();
+    }
+}
