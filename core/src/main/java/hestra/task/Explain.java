@@ -81,6 +81,9 @@ public record Explain(Terms terms, Optional<Explaining> how) implements Task {
     @Override
     public Optional<String> unfinished(Answer answer, Truth truth) {
         String text = answer.as(Answer.Sentence.class).text();
+        if (explaining().gapped().isPresent() && !SentenceFrame.isWhole(text)) {
+            return Optional.of("Fill in every gap first.");
+        }
         return text.chars().anyMatch(Character::isLetter) ? Optional.empty() : Optional.of("Write a sentence first, in words: what does the " + explaining().about().inWords() + " say about " + truth.y().described() + "?");
     }
 
@@ -121,6 +124,6 @@ public record Explain(Terms terms, Optional<Explaining> how) implements Task {
 
     @Override
     public List<String> inWords(Answer answer, Truth truth) {
-        return List.of(answer.as(Answer.Sentence.class).text());
+        return List.of(answer.as(Answer.Sentence.class).text().replaceAll("\\p{Cf}", ""));
     }
 }

@@ -18,8 +18,9 @@ import hestra.sentences.WordList;
  * @param off what is not looked at
  * @param model a good sentence, shown after the last try; may be empty
  * @param words words of the author's own, as in the word files: a heading, a colon and words with commas between, a line each; may be empty
+ * @param frame the sentence that is filled in, its gaps written ___; empty for a sentence of the student's own
  */
-public record Explaining(Aspect.About about, OptionalDouble at, List<String> xNames, List<String> yNames, Set<Aspect> off, String model, String words) {
+public record Explaining(Aspect.About about, OptionalDouble at, List<String> xNames, List<String> yNames, Set<Aspect> off, String model, String words, String frame) {
 
     /** A slope, looked at in full, without a model. */
     public static final Explaining SLOPE = of(Aspect.About.SLOPE);
@@ -32,35 +33,44 @@ public record Explaining(Aspect.About about, OptionalDouble at, List<String> xNa
 
     /** Another quantity, looked at in full, without a model. */
     public static Explaining of(Aspect.About about) {
-        return new Explaining(about, OptionalDouble.empty(), List.of(), List.of(), Set.of(), "", "");
+        return new Explaining(about, OptionalDouble.empty(), List.of(), List.of(), Set.of(), "", "", "");
     }
 
     public Explaining about(Aspect.About other) {
-        return new Explaining(other, at, xNames, yNames, Set.of(), model, words);
+        return new Explaining(other, at, xNames, yNames, Set.of(), model, words, frame.equals(SentenceFrame.usual(about)) ? SentenceFrame.usual(other) : frame);
     }
 
     public Explaining at(double x) {
-        return new Explaining(about, OptionalDouble.of(x), xNames, yNames, off, model, words);
+        return new Explaining(about, OptionalDouble.of(x), xNames, yNames, off, model, words, frame);
     }
 
     public Explaining withXNames(List<String> names) {
-        return new Explaining(about, at, names, yNames, off, model, words);
+        return new Explaining(about, at, names, yNames, off, model, words, frame);
     }
 
     public Explaining withYNames(List<String> names) {
-        return new Explaining(about, at, xNames, names, off, model, words);
+        return new Explaining(about, at, xNames, names, off, model, words, frame);
     }
 
     public Explaining without(Set<Aspect> aspects) {
-        return new Explaining(about, at, xNames, yNames, aspects, model, words);
+        return new Explaining(about, at, xNames, yNames, aspects, model, words, frame);
     }
 
     public Explaining withModel(String sentence) {
-        return new Explaining(about, at, xNames, yNames, off, sentence, words);
+        return new Explaining(about, at, xNames, yNames, off, sentence, words, frame);
     }
 
     public Explaining withWords(String lines) {
-        return new Explaining(about, at, xNames, yNames, off, model, lines);
+        return new Explaining(about, at, xNames, yNames, off, model, lines, frame);
+    }
+
+    public Explaining withFrame(String gapped) {
+        return new Explaining(about, at, xNames, yNames, off, model, words, gapped);
+    }
+
+    /** The sentence that is filled in; nothing where the student writes one. */
+    public Optional<SentenceFrame> gapped() {
+        return Optional.of(SentenceFrame.of(frame)).filter(it -> it.gaps() > 0);
     }
 
     /** The words of the language with the author's own; without them where they cannot be read. */

@@ -59,6 +59,23 @@ class ExplainTest {
     }
 
     @Test
+    void gapsAreFilledInAndTheSentenceIsReadLikeAnyOther() {
+        SentenceFrame frame = SentenceFrame.of(SentenceFrame.usual(Aspect.About.SLOPE));
+        assertThat(frame.gaps()).isEqualTo(4);
+        String whole = frame.filled(List.of("day", "blade length", "0.52 cm", "more"));
+        assertThat(whole.replace("\u2060", "")).isEqualTo("For each further day, the blade length is predicted to be 0.52 cm more than before.");
+        assertThat(frame.words(whole)).containsExactly("day", "blade length", "0.52 cm", "more");
+        assertThat(frame.words(frame.filled(List.of("day", "", "", "")))).containsExactly("day", "", "", "");
+        assertThat(frame.words("something else")).containsExactly("", "", "", "");
+        Explaining gapped = Explaining.SLOPE.withFrame(SentenceFrame.usual(Aspect.About.SLOPE));
+        assertThat(missing(gapped, whole)).isEmpty();
+        assertThat(missing(gapped, frame.filled(List.of("cm", "days", "0.52", "more")))).contains("unit");
+        assertThat(of(gapped).unfinished(new Answer.Sentence(frame.filled(List.of("day"))), KELP)).hasValue("Fill in every gap first.");
+        assertThat(gapped.about(Aspect.About.R_SQUARED).frame()).as("a usual frame goes along").isEqualTo(SentenceFrame.usual(Aspect.About.R_SQUARED));
+        assertThat(Explaining.SLOPE.gapped()).isEmpty();
+    }
+
+    @Test
     void mistakesInWordsAreRecognised() {
         assertThat(judge(Explaining.SLOPE, "Each day causes the blade to grow by about 0.52 cm.").mistakes()).containsExactly(Mistake.CAUSE_CLAIMED);
         assertThat(judge(Explaining.SLOPE, "On average the days grow by 0.52 for each cm of length.").mistakes()).contains(Mistake.EXPLAINED_WRONG_WAY);

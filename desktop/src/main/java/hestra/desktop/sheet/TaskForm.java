@@ -73,6 +73,7 @@ abstract class TaskForm extends VBox {
             case DrawIt draw -> new DrawItForm(model, draw, check, () -> go.accept(AnswerPlace.PLOT));
             case TryOut tryOut -> new TryOutForm(model, tryOut, check, () -> go.accept(AnswerPlace.PLOT));
             case FromPicture picture -> new FromPictureForm(model, picture, check, () -> go.accept(AnswerPlace.PLOT));
+            case Explain explain when explain.explaining().gapped().isPresent() -> new GapsForm(model, explain, check);
             case Explain _ -> new SentenceForm(model, task, check, "Write it as you would say it to a visitor.");
             case WriteEquation _ -> new EquationForm(model, task, check);
             case ByChoice choice -> new ChoicesForm(model, choice, check);

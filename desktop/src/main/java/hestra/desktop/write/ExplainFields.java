@@ -15,6 +15,7 @@ import hestra.desktop.model.DeskModel;
 import hestra.sentences.Aspect;
 import hestra.task.Explain;
 import hestra.task.Explaining;
+import hestra.task.SentenceFrame;
 
 import static hestra.desktop.parts.Presence.present;
 
@@ -52,6 +53,9 @@ final class ExplainFields {
         fields.text("what else the explanatory variable may be called, with commas", "edit-x-names", task -> String.join(", ", task.explaining().xNames()), (task, text) -> task.with(task.explaining().withXNames(names(text))));
         fields.text("what else the response may be called, with commas", "edit-y-names", task -> String.join(", ", task.explaining().yNames()), (task, text) -> task.with(task.explaining().withYNames(names(text))));
         fields.add(TaskFields.label("what is looked at"), checks);
+        fields.add(Ticks.one(fields, "edit-gapped", "as a sentence with gaps", task -> task.explaining().gapped().isPresent(),
+                (task, gapped) -> task.with(task.explaining().withFrame(gapped ? SentenceFrame.usual(task.explaining().about()) : ""))));
+        fields.text("the sentence with its gaps, each written ___", "edit-frame", task -> task.explaining().frame(), (task, text) -> task.with(task.explaining().withFrame(text)));
         fields.text("words of your own, such as up: swells, balloons; a line or semicolon each", "edit-words", task -> task.explaining().words().replace("\n", "; "),
                 (task, text) -> task.with(task.explaining().withWords(text.replaceAll("\\s*;\\s*", "\n"))));
         Label problem = new Label();
@@ -68,7 +72,7 @@ final class ExplainFields {
     }
 
     private static Explaining withAt(Explaining explaining, OptionalDouble x) {
-        return new Explaining(explaining.about(), x, explaining.xNames(), explaining.yNames(), explaining.off(), explaining.model(), explaining.words());
+        return new Explaining(explaining.about(), x, explaining.xNames(), explaining.yNames(), explaining.off(), explaining.model(), explaining.words(), explaining.frame());
     }
 
     private static List<String> names(String text) {

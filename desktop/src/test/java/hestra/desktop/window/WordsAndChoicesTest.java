@@ -14,15 +14,18 @@ import hestra.exercise.Exercise;
 import hestra.feedback.Quantity;
 import hestra.fit.Curve;
 import hestra.numbers.Rounding;
+import hestra.sentences.Aspect;
 import hestra.task.Asking;
 import hestra.task.CheckConditions;
 import hestra.task.ChooseCurve;
 import hestra.task.CurveReason;
 import hestra.task.Explain;
+import hestra.task.Explaining;
 import hestra.task.FitCondition;
 import hestra.task.Hint;
 import hestra.task.Question;
 import hestra.task.ReadValue;
+import hestra.task.SentenceFrame;
 import hestra.task.Task;
 import hestra.task.Terms;
 import hestra.task.WriteEquation;
@@ -150,6 +153,30 @@ class WordsAndChoicesTest {
             person.type("0.52");
             person.press(KeyCode.ENTER);
             assertThat(person.model().findings().earned()).isEqualTo(1);
+        }
+    }
+
+    @Test
+    void gapsAreFilledInFromOneToTheNext() throws IOException {
+        Explain gapped = new Explain(terms("explain")).with(Explaining.SLOPE.withFrame(SentenceFrame.usual(Aspect.About.SLOPE)));
+        try (Person person = at(gapped)) {
+            person.click("explain-gap-0");
+            person.type("day");
+            person.press(KeyCode.TAB);
+            person.type("blade length");
+            person.press(KeyCode.ENTER);
+            assertThat(person.text("missing-explain")).isEqualTo("Fill in every gap first.");
+            person.press(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(person.text("explain-gap-1")).as("one gap is undone at a time").isEmpty();
+            assertThat(person.text("explain-gap-0")).isEqualTo("day");
+            person.press(KeyCode.CONTROL, KeyCode.Y);
+            assertThat(person.text("explain-gap-1")).isEqualTo("blade length");
+            person.click("explain-gap-2");
+            person.type("0.52 cm");
+            person.press(KeyCode.TAB);
+            person.type("more");
+            person.press(KeyCode.ENTER);
+            assertThat(person.text("verdict-explain")).startsWith("\u2713");
         }
     }
 
