@@ -367,6 +367,7 @@ class StudyTest {
             assertThat(person.sees("calculations")).isFalse();
             person.press(KeyCode.CONTROL, KeyCode.B);
             person.await("overview-0");
+            person.rest();
             assertThat(person.texts("overview-number")).contains("–").doesNotContain("0.515");
         }
     }
