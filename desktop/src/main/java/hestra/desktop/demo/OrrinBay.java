@@ -77,10 +77,9 @@ public final class OrrinBay {
      * A data set.
      *
      * @param exercise its story, data and tasks
-     * @param lesson what it teaches, in a sentence
-     * @param inShort the same in a few words
+     * @param lesson what it teaches, in a sentence: for instructors, students find out
      */
-    public record Set(Exercise exercise, String lesson, String inShort) {}
+    public record Set(Exercise exercise, String lesson) {}
 
     private static final Variable EXPOSURE = new Variable("exposure", "wave exposure index", "");
     private static final Variable SHELL = new Variable("height", "shell height", "mm");
@@ -94,15 +93,15 @@ public final class OrrinBay {
     /** All seven, the plainest first. */
     public static List<Set> sets() {
         return List.of(
-                new Set(KelpBlades.exercise(), "A good line, and one value entered ten times too large.", "a good line, one slip"),
+                new Set(KelpBlades.exercise(), "A good line, and one value entered ten times too large."),
                 coolingFlask(), limpets(), lichenRings(), crabClaws(), eelgrass(), ferryAndGulls());
     }
 
     /** All that is offered to begin from: the seven, an exercise of three parts, and one that is played with points. */
     public static List<Set> shelf() {
         List<Set> all = new ArrayList<>(sets());
-        all.add(new Set(Playground.exercise(), "Make the line obey: six challenges with points, one of which cannot be met.", "six challenges with points"));
-        all.add(new Set(ThreeQuestions.exercise(), "Three parts with data of their own: a line that holds, one that bends, and one that says nothing.", "three data sets, three answers"));
+        all.add(new Set(Playground.exercise(), "Make the line obey: six challenges with points, one of which cannot be met."));
+        all.add(new Set(ThreeQuestions.exercise(), "Three parts with data of their own: a line that holds, one that bends, and one that says nothing."));
         return all;
     }
 
@@ -128,7 +127,7 @@ public final class OrrinBay {
                 new ReadValue(Terms.of("rate", "The rate of cooling", "Written as a · e^(k x), what is k?", 2), Quantity.COEFFICIENT_K, new Rounding.Significant(3)).with(Asking.USUAL.of(EXPONENTIAL)),
                 new Predict(Terms.of("predict", "How warm will it be?", "Predict with the exponential curve. Which of these would you trust?", 6), List.of(10.0, 30.0, 90.0), new Rounding.Places(1)).with(Asking.USUAL.of(EXPONENTIAL)),
                 new Question(Terms.of("end", "In the end", "Where does the exponential curve end up after a very long time, and why is that right for tea in a room?", 2), Question.Sort.LONG_TEXT, List.of(), true, List.of())),
-                "Exponential decay: a line has a fine r, a bent residual strip, and nonsense to say about later.", "decay; nonsense later");
+                "Exponential decay: a line has a fine r, a bent residual strip, and nonsense to say about later.");
     }
 
     private static Set limpets() {
@@ -155,7 +154,7 @@ public final class OrrinBay {
                                 new Question.Option("that the boulder was set aside, and why", true, "Whoever leaves a point out says so."),
                                 new Question.Option("only the line that fits better", false, "A better fit is no reason to leave a measurement out."),
                                 new Question.Option("that waves make the shells flat", false, "The data show that the two go together, not why.")), true, List.of())),
-                "A negative r, and one boulder of high leverage: drag it and watch the line.", "one boulder pulls");
+                "A negative r, and one boulder of high leverage: drag it and watch the line.");
     }
 
     private static Set lichenRings() {
@@ -178,7 +177,7 @@ public final class OrrinBay {
                                 new Question.Option("no: a curve never dates anything", false, "Inside the data it does, within its scatter.")), true, List.of()));
         return new Set(rings.withFirst(part -> part.withTableEdited(new TableEdit.Paste(26, 0, List.of(List.of("0", "0.0"))), DecimalMark.POINT)
                 .withRules(part.rules().showing(Optional.of(new Frame(0, 500, 0, 500))))),
-                "A logarithmic curve, which the stone at 0 years does not allow.", "a logarithm; not at 0");
+                "A logarithmic curve, which the stone at 0 years does not allow.");
     }
 
     private static Set crabClaws() {
@@ -199,7 +198,7 @@ public final class OrrinBay {
                 new ReadValue(Terms.of("power", "Read the power", "Fit a power curve, directly. How does the mass grow with the width: what is b in a \u00b7 x^b? Mass that grew like the body of a crab would have 3.", 2).opening(EnumSet.of(Aid.PREDICTION, Aid.TRIAL)),
                         Quantity.COEFFICIENT_B, new Rounding.Places(2)).with(Asking.USUAL.of(POWER)),
                 new Predict(Terms.of("predict", "Predict", "Predict the mass of the claw with the power curve. Which of these would you trust?", 6), List.of(30.0, 55.0, 110.0), new Rounding.Places(1)).with(Asking.USUAL.of(POWER).fromRounded(true))),
-                "A power curve, with scatter that grows with the animal.", "a power curve");
+                "A power curve, with scatter that grows with the animal.");
     }
 
     private static Set eelgrass() {
@@ -221,7 +220,7 @@ public final class OrrinBay {
                 new ChooseCurve(Terms.of("curve", "Which curve?", "Fit these curves. Which of them describes the trays best?", 3).opening(EnumSet.of(Aid.PREDICTION, Aid.TRIAL)), List.of(new Curve.Line(), new Curve.Polynomial(2), new Curve.Logarithmic()),
                         ChooseCurve.By.ADJUSTED_R_SQUARED, 0, EnumSet.of(CurveReason.RESIDUALS, CurveReason.ADJUSTED, CurveReason.SMALLEST_S), true),
                 new ReadValue(Terms.of("s", "How far off is it?", "How far from the quadratic are the trays, typically? Give s.", 2), Quantity.RESIDUAL_STANDARD_ERROR, new Rounding.Significant(3)).with(Asking.USUAL.of(new Curve.Polynomial(2)))),
-                "An optimum: r is near 0 and the two are closely related; the residual pattern gives it away.", "an optimum, r near 0");
+                "An optimum: r is near 0 and the two are closely related; the residual pattern gives it away.");
     }
 
     private static Set ferryAndGulls() {
@@ -243,7 +242,7 @@ public final class OrrinBay {
                                 new Question.Option("more days could show a weak relationship", true, "That a relationship is not seen does not mean that there is none.")), true, List.of()));
         // The line by eye comes before anything is opened.
         return new Set(gulls.withFirst(part -> part.withHeld(EnumSet.complementOf(EnumSet.of(Aid.TRIAL)))),
-                "Weak and messy: \u201cthe data cannot say\u201d is the right answer.", "the data cannot say");
+                "Weak and messy: \u201cthe data cannot say\u201d is the right answer.");
     }
 
     /** Data and how they came about. */

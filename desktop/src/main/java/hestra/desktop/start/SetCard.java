@@ -26,19 +26,21 @@ final class SetCard {
         Region picture = Small.plot(Optional.of(exercise.firstWithData().truth(exercise.mark()).pairsWithSlips()), look, WIDTH - 26, PICTURE);
         Label title = new Label(exercise.title());
         title.getStyleClass().add("task-title");
-        Label lesson = new Label(set.inShort());
-        lesson.getStyleClass().add("small");
-        VBox content = new VBox(2, picture, title, lesson);
+        Label story = new Label(exercise.heading());
+        story.getStyleClass().add("small");
+        story.setWrapText(true);
+        story.setMinHeight(Region.USE_PREF_SIZE);
+        VBox content = new VBox(2, picture, title, story);
         content.setAlignment(Pos.TOP_LEFT);
         Button card = new Button();
         card.setGraphic(content);
         card.setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
         card.setAlignment(Pos.TOP_LEFT);
         card.setId("start-" + exercise.id());
-        card.setAccessibleText(exercise.title() + ". " + set.lesson());
-        Tip.set(card, set.lesson());
+        card.setAccessibleText(exercise.title() + ". " + exercise.heading());
+        Tip.set(card, exercise.heading());
         card.getStyleClass().setAll("shelf-card");
-        // Wider with larger type, so that a lesson stays on its line.
+        // Wider with larger type, so that a question stays within it.
         look.typeProperty().subscribe(type -> {
             card.setPrefWidth(WIDTH * Math.sqrt(type.doubleValue()));
             content.setMaxWidth(card.getPrefWidth() - 26);

@@ -72,15 +72,12 @@ final class DemoShelf extends Board {
         picture.setMouseTransparent(true);
         Label title = new Label(exercise.title());
         title.getStyleClass().add("task-title");
-        Label axes = new Label(exercise.first().x().described() + " \u2192 " + exercise.first().y().described());
-        axes.getStyleClass().add("small");
-        axes.setWrapText(true);
-        Label lesson = new Label(set.lesson());
-        lesson.setWrapText(true);
-        lesson.setMinHeight(Region.USE_PREF_SIZE);
-        axes.setMinHeight(Region.USE_PREF_SIZE);
+        // What it teaches is for its author to know: a student reads the question.
+        Label story = new Label(exercise.heading());
+        story.setWrapText(true);
+        story.setMinHeight(Region.USE_PREF_SIZE);
         picture.setMinHeight(PICTURE);
-        VBox content = new VBox(picture, title, axes, lesson);
+        VBox content = new VBox(picture, title, story);
         content.getStyleClass().add("shelf-content");
         content.setMaxWidth(CARD - 26);
         content.setPrefWidth(CARD - 26);
@@ -89,7 +86,7 @@ final class DemoShelf extends Board {
         card.setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
         card.setAlignment(Pos.TOP_LEFT);
         card.setId("shelf-" + exercise.id());
-        card.setAccessibleText(exercise.title() + ". " + set.lesson());
+        card.setAccessibleText(exercise.title() + ". " + exercise.heading());
         card.getStyleClass().setAll("shelf-card");
         card.setPrefSize(CARD, HEIGHT);
         card.setMinSize(CARD, HEIGHT);

@@ -1,5 +1,8 @@
 package hestra.desktop.demo;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -93,6 +96,17 @@ class DemoKeysTest {
         List<List<String>> beginnings = OrrinBay.sets().stream().map(it -> it.exercise().tasks().stream().limit(4).map(task -> task.kind().code()).toList()).toList();
         assertThat(beginnings).doesNotHaveDuplicates();
         assertThat(asked().anyMatch(it -> it.task instanceof EnterData)).isTrue();
+    }
+
+    @Test
+    void theLessonOfEachSetIsForInstructorsAlone() throws IOException {
+        String guide = Files.readString(Path.of("..", "docs", "guide-for-instructors.md"));
+        String students = Files.readString(Path.of("..", "docs", "guide-for-students.md"));
+        for (OrrinBay.Set set : OrrinBay.shelf()) {
+            assertThat(guide).contains("| " + set.exercise().title() + " | " + set.lesson() + " |");
+            assertThat(students).doesNotContain(set.lesson());
+            assertThat(set.exercise().heading()).isNotBlank().isNotEqualTo(set.lesson());
+        }
     }
 
     @Test
