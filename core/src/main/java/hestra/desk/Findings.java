@@ -365,10 +365,15 @@ public final class Findings {
         return open.contains(aid);
     }
 
+    /** A title that is a question stands in quotes, so that a sentence may end behind it. */
+    private static String quoted(String title) {
+        return title.matches("(?s).*[?!.]") ? "\u201c" + title + "\u201d" : title;
+    }
+
     /** What opens an aid, for saying so where it will be: "Opens with task 3". */
     public String whatOpens(Aid aid) {
         return part.opener(aid)
-                .map(task -> "Opens with task " + (exercise().indexOf(task.id()) + 1) + ", " + task.terms().title())
+                .map(task -> "Opens with task " + (exercise().indexOf(task.id()) + 1) + ", " + quoted(task.terms().title()))
                 .orElse("Closed in this exercise");
     }
 

@@ -149,6 +149,8 @@ class DeskTest {
         assertThat(closed.visibleLine()).isEmpty();
         assertThat(closed.residual(0)).isEmpty();
         assertThat(closed.whatOpens(Aid.R)).isEqualTo("Opens with task 3, Describe");
+        Task asking = Kelp.describe().with(Kelp.describe().terms().withTitle("What do you see?"));
+        assertThat(Findings.of(Desk.open(Kelp.exercise(asking))).whatOpens(Aid.R)).as("a sentence may end behind a question").isEqualTo("Opens with task 1, \u201cWhat do you see?\u201d");
         assertThat(closed.strip().notice()).contains("task 3");
         Desk wrong = desk.apply(new Edit.Draft("describe", described().with(Strength.WEAK))).apply(new Edit.Check("describe"));
         assertThat(Aid.all()).as("any description, however wrong, does not do").noneMatch(Findings.of(wrong)::isOpen);
