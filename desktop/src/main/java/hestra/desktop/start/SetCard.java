@@ -18,6 +18,7 @@ final class SetCard {
 
     private static final double WIDTH = 192;
     private static final double PICTURE = 76;
+    private static final double HEIGHT = 164;
 
     private SetCard() {}
 
@@ -44,6 +45,10 @@ final class SetCard {
         look.typeProperty().subscribe(type -> {
             card.setPrefWidth(WIDTH * Math.sqrt(type.doubleValue()));
             content.setMaxWidth(card.getPrefWidth() - 26);
+            content.setPrefWidth(card.getPrefWidth() - 26);
+            // Its height is that of the text in this width, of at most two lines.
+            story.setPrefWidth(card.getPrefWidth() - 26);
+            card.setPrefHeight(HEIGHT * type.doubleValue());
         });
         card.setMaxWidth(Region.USE_PREF_SIZE);
         card.setOnAction(_ -> open.run());
