@@ -7,6 +7,7 @@ import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
 
+import hestra.data.Variable;
 import hestra.fit.Curve;
 import hestra.numbers.Rounding;
 
@@ -18,7 +19,7 @@ import hestra.numbers.Rounding;
 public enum Mistake {
     AXES_EXCHANGED("axes-exchanged", "variables the wrong way round",
             "This is what comes out with the two variables the wrong way round. Which one explains the other?",
-            1, new Slip((what, data) -> Slips.of(what.in(data.swapped())))),
+            1, new Slip((what, data) -> what.in(data.swapped()).stream())),
 
     SLOPE_AND_INTERCEPT_EXCHANGED("slope-and-intercept-exchanged", "slope and intercept exchanged",
             "Slope and intercept are exchanged. Which of the two multiplies {x.name} in the equation?",
@@ -97,7 +98,7 @@ public enum Mistake {
 
     FORCED_THROUGH_ORIGIN("forced-through-origin", "line forced through the origin",
             "This comes from a line forced through 0. The line of least squares need not pass through 0.",
-            2, new Slip((what, data) -> what.equals(new Sought.Value(Quantity.SLOPE)) ? Slips.of(data.slopeThroughOrigin())
+            2, new Slip((what, data) -> what.equals(new Sought.Value(Quantity.SLOPE)) ? data.slopeThroughOrigin().stream()
                     : what instanceof Sought.Prediction(double x, Curve.Line _) ? data.slopeThroughOrigin().stream().map(it -> it * x) : Slips.nothing())),
 
     TWO_POINTS("two-points", "two points taken instead of all",
@@ -259,10 +260,9 @@ public enum Mistake {
         return says;
     }
 
-    /** What to tell the student. */
-    String say(Asked asked) {
-        String rounding = asked.rounding().inWords();
-        return says.replace("{x.name}", asked.x().name()).replace("{x}", asked.x().described()).replace("{y}", asked.y().described())
+    private String say(Variable x, Variable y, Rounding asked) {
+        String rounding = asked.inWords();
+        return says.replace("{x.name}", x.name()).replace("{x}", x.described()).replace("{y}", y.described())
                 .replace("{rounding}", rounding.isEmpty() ? new Rounding.Significant(3).inWords() : rounding);
     }
 
@@ -308,9 +308,9 @@ public enum Mistake {
         };
     }
 
-    /** What to say about mistakes of which each would explain the answer. */
-    static String say(List<Mistake> mistakes, Asked asked) {
-        return mistakes.size() == 1 ? mistakes.getFirst().say(asked)
+    /** What to tell the student about mistakes of which each would explain the answer. */
+    public static String say(List<Mistake> mistakes, Variable x, Variable y, Rounding rounding) {
+        return mistakes.size() == 1 ? mistakes.getFirst().say(x, y, rounding)
                 : "Two mistakes would explain this: " + String.join(", or ", mistakes.stream().map(Mistake::inWords).toList()) + ". Look at both.";
     }
 

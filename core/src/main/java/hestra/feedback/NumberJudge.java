@@ -126,7 +126,7 @@ public final class NumberJudge {
 
     /** What to tell the student of the mistakes that were found. */
     public String say(Finding finding) {
-        return Mistake.say(finding.mistakes(), asked);
+        return Mistake.say(finding.mistakes(), asked.x(), asked.y(), rounding);
     }
 
     /** Judges a number, and the unit behind it. */

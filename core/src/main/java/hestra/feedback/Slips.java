@@ -22,17 +22,13 @@ final class Slips {
 
     private Slips() {}
 
-    static DoubleStream of(OptionalDouble value) {
-        return value.stream();
-    }
-
     static DoubleStream nothing() {
         return DoubleStream.empty();
     }
 
     /** Another quantity of the same curve, row and place, for the one that is asked for. */
     static DoubleStream instead(Sought what, Evidence data, Quantity asked, Quantity taken) {
-        return what instanceof Sought.Value(Reading reading) && reading.quantity() == asked ? of(data.value(reading.with(taken))) : nothing();
+        return what instanceof Sought.Value(Reading reading) && reading.quantity() == asked ? data.value(reading.with(taken)).stream() : nothing();
     }
 
     /** What becomes of the value of a quantity, where that is asked for. */
@@ -58,7 +54,7 @@ final class Slips {
         if (what.quantity() != Quantity.R_SQUARED) {
             return nothing();
         }
-        return DoubleStream.concat(of(data.value(Quantity.R)), what.in(data).stream().flatMap(it -> DoubleStream.of(Math.sqrt(it), -Math.sqrt(it))));
+        return DoubleStream.concat(data.value(Quantity.R).stream(), what.in(data).stream().flatMap(it -> DoubleStream.of(Math.sqrt(it), -Math.sqrt(it))));
     }
 
     /** Worked out with coefficients, or from a correlation, that had been rounded to one, two or three digits or places. */
@@ -75,7 +71,7 @@ final class Slips {
         return switch (what) {
             case Sought.Prediction(double x, Curve curve) -> data.curve(curve).map(fit -> predictedWithRounded(fit, rounding, x)).orElse(nothing());
             case Sought.Value(Reading reading) when reading.quantity() == Quantity.R_SQUARED && reading.isOfLine() -> data.value(Quantity.R).stream().map(r -> rounded(rounding, r)).map(r -> r * r);
-            case Sought.Value(Reading reading) when reading.quantity() == Quantity.R -> DoubleStream.concat(data.value(Quantity.R_SQUARED).stream().map(it -> Math.sqrt(rounded(rounding, it))), nothing())
+            case Sought.Value(Reading reading) when reading.quantity() == Quantity.R -> data.value(Quantity.R_SQUARED).stream().map(it -> Math.sqrt(rounded(rounding, it)))
                     .map(it -> Math.copySign(it, data.value(Quantity.R).orElse(1)));
             case Sought.Value(Reading reading) when reading.quantity() == Quantity.INTERCEPT -> data.line().stream()
                     .flatMapToDouble(line -> DoubleStream.of(line.meanY() - rounded(rounding, line.slope().value()) * line.meanX(),
@@ -179,7 +175,7 @@ final class Slips {
             return nothing();
         }
         int row = reading.row().getAsInt();
-        return IntStream.of(row - 1, row + 1).filter(it -> it >= 0).boxed().flatMapToDouble(it -> of(data.value(reading.ofRow(it))));
+        return IntStream.of(row - 1, row + 1).filter(it -> it >= 0).boxed().flatMapToDouble(it -> data.value(reading.ofRow(it)).stream());
     }
 
     /** s with another divisor than n − 2. */
@@ -241,9 +237,9 @@ final class Slips {
     /** The same value of the other curves that are commonly fitted. */
     static DoubleStream otherCurves(Sought what, Evidence data) {
         return switch (what) {
-            case Sought.Prediction(double x, Curve curve) -> others(curve).flatMapToDouble(it -> of(data.predicted(it, x)));
-            case Sought.Value(Reading reading) when reading.quantity().of() == Quantity.Of.CURVE || reading.quantity().of() == Quantity.Of.ROW -> others(reading.curve()).flatMapToDouble(it -> of(data.value(reading.of(it))));
-            case Sought.Value(Reading reading) when reading.quantity() == Quantity.R -> others(reading.curve()).flatMapToDouble(it -> of(data.value(Reading.of(Quantity.R_SQUARED).of(it))))
+            case Sought.Prediction(double x, Curve curve) -> others(curve).flatMapToDouble(it -> data.predicted(it, x).stream());
+            case Sought.Value(Reading reading) when reading.quantity().of() == Quantity.Of.CURVE || reading.quantity().of() == Quantity.Of.ROW -> others(reading.curve()).flatMapToDouble(it -> data.value(reading.of(it)).stream());
+            case Sought.Value(Reading reading) when reading.quantity() == Quantity.R -> others(reading.curve()).flatMapToDouble(it -> data.value(Reading.of(Quantity.R_SQUARED).of(it)).stream())
                     .filter(it -> it >= 0).map(Math::sqrt).flatMap(it -> DoubleStream.of(it, -it));
             default -> nothing();
         };

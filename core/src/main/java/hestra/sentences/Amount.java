@@ -44,12 +44,4 @@ record Amount(BigDecimal value, boolean inWords, boolean percent, Optional<Unit>
         boolean rounded = places.apply(size).compareTo(exact) == 0 || places.apply(Math.nextUp(size)).compareTo(exact) == 0;
         return rounded && (exact.precision() >= 2 || Math.abs(written - size) <= ONE_DIGIT_NEAR * size);
     }
-
-    Amount of(Side other) {
-        return new Amount(value, inWords, percent, unit, other, per, from, to);
-    }
-
-    Amount asPer() {
-        return new Amount(value, inWords, percent, unit, side, true, from, to);
-    }
 }

@@ -14,36 +14,52 @@ final class Clauses {
     private static final Set<String> PRONOUNS = Set.of("it", "they", "we", "you", "there", "this");
     private static final int LOOK_AHEAD = 5;
 
+    private final List<Token> tokens;
+    private final List<String> words;
+    private final boolean[] x;
+    private final boolean[] y;
+    private final boolean[] units;
+    private final Senses senses;
     private final boolean[] conditions;
     private int count;
 
-    private Clauses(int size) {
-        conditions = new boolean[size];
+    private Clauses(List<Token> tokens, List<String> words, boolean[] x, boolean[] y, boolean[] units, Senses senses) {
+        this.tokens = tokens;
+        this.words = words;
+        this.x = x;
+        this.y = y;
+        this.units = units;
+        this.senses = senses;
+        this.conditions = new boolean[tokens.size()];
     }
 
     /** Finds the clauses of a text whose variables and units were found. */
     static Clauses of(List<Token> tokens, List<String> words, boolean[] x, boolean[] y, boolean[] units, Senses senses) {
-        Clauses clauses = new Clauses(tokens.size());
+        Clauses clauses = new Clauses(tokens, words, x, y, units, senses);
+        clauses.find();
+        return clauses;
+    }
+
+    private void find() {
         int i = 0;
         while (i < tokens.size()) {
             int each = senses.length(Sense.EACH, i);
             // "As a rule" opens no clause.
             int when = senses.length(Sense.AVERAGE, i) > senses.length(Sense.WHEN, i) ? 0 : senses.length(Sense.WHEN, i);
             int amount = senses.length(Sense.AMOUNT, i);
-            if (each > 0 && when <= each && isPhrase(tokens, words, i + each, x, y, units, senses, false)) {
-                i = clauses.phrase(tokens, words, i, i + each, x, y, units, senses);
+            if (each > 0 && when <= each && isPhrase(i + each, false)) {
+                i = phrase(i, i + each);
             } else if (when > 0) {
-                i = clauses.clause(tokens, words, i, i + when, x, y, units, senses);
+                i = clause(i, i + when);
             } else if (words.get(i).matches("a|an") && i > 0 && i + 1 < tokens.size() && units[i - 1] && units[i + 1]) {
                 // "0.83 cm a day".
-                i = clauses.phrase(tokens, words, i, i + 1, x, y, units, senses);
-            } else if (amount > 0 && (!words.get(i).equals("with") || i == 0 || tokens.get(i - 1).isMark()) && isPhrase(tokens, words, i + amount, x, y, units, senses, true)) {
-                i = clauses.phrase(tokens, words, i, i + amount, x, y, units, senses);
+                i = phrase(i, i + 1);
+            } else if (amount > 0 && (!words.get(i).equals("with") || i == 0 || tokens.get(i - 1).isMark()) && isPhrase(i + amount, true)) {
+                i = phrase(i, i + amount);
             } else {
                 i++;
             }
         }
-        return clauses;
     }
 
     boolean isCondition(int token) {
@@ -55,7 +71,7 @@ final class Clauses {
     }
 
     /** Whether a unit or a variable follows soon, behind a number where one must stand there. */
-    private static boolean isPhrase(List<Token> tokens, List<String> words, int from, boolean[] x, boolean[] y, boolean[] units, Senses senses, boolean counted) {
+    private boolean isPhrase(int from, boolean counted) {
         if (counted && (from >= tokens.size() || tokens.get(from).kind() != Token.Kind.NUMBER && NumberWords.at(words, from).isEmpty())) {
             return false;
         }
@@ -67,7 +83,7 @@ final class Clauses {
         return false;
     }
 
-    private int phrase(List<Token> tokens, List<String> words, int start, int from, boolean[] x, boolean[] y, boolean[] units, Senses senses) {
+    private int phrase(int start, int from) {
         boolean seen = false;
         boolean seenX = false;
         boolean seenY = false;
@@ -92,7 +108,7 @@ final class Clauses {
     }
 
     /** "When the height is 1 cm more," up to the comma, or to where the other variable comes in. */
-    private int clause(List<Token> tokens, List<String> words, int start, int from, boolean[] x, boolean[] y, boolean[] units, Senses senses) {
+    private int clause(int start, int from) {
         boolean seenX = false;
         boolean seenY = false;
         boolean verb = false;

@@ -245,10 +245,6 @@ public final class Said {
         return amounts;
     }
 
-    boolean isEmpty() {
-        return tokens.isEmpty();
-    }
-
     /** Whether it names x: by its words, or by its unit where that is what x is called. */
     boolean namesX() {
         return topic.stemsOfX().isEmpty() || any(x);
@@ -424,22 +420,6 @@ public final class Said {
         boolean verb = IntStream.range(0, words.size()).anyMatch(i -> isOf(Sense.VERB, i) || words.get(i).matches("\\p{L}{3,}(?:es|ed|ing)"));
         long small = words.stream().filter(it -> it.matches("the|a|an|of|for|each|per|by|with|on|in|to|is|are|and|that|this|as|when|if|it|every|about")).count();
         return content > 0 && !verb && (small == 0 || commas * 3 >= content);
-    }
-
-    /** Whether words that name one variable stand close behind a place. */
-    boolean namesBehind(Sense sense, Amount.Side side, int reach) {
-        boolean[] of = side == Amount.Side.X ? x : y;
-        for (int i = 0; i < words.size(); i++) {
-            int length = senses.length(sense, i);
-            if (length > 0) {
-                for (int j = i + length; j < Math.min(words.size(), i + length + reach) && tokens.get(j).kind() != Token.Kind.STOP; j++) {
-                    if (of[j]) {
-                        return true;
-                    }
-                }
-            }
-        }
-        return false;
     }
 
     /** The place of the first token of this sense that is followed by a variable first: which one; nothing where none is. */

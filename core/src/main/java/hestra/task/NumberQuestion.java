@@ -1,6 +1,5 @@
 package hestra.task;
 
-import java.util.List;
 import java.util.Optional;
 
 import hestra.feedback.Asked;
@@ -15,7 +14,7 @@ import hestra.numbers.Rounding;
  * @param rounding how it is to be rounded
  * @param unit what it is measured in; may be empty
  */
-public record NumberQuestion(Terms terms, double key, Rounding rounding, String unit) implements Task {
+public record NumberQuestion(Terms terms, double key, Rounding rounding, String unit) implements ByTyping {
 
     static final Kind KIND = new Kind("number-question", "Question: a number", NumberQuestion.class, (id, truth) -> new NumberQuestion(
             Terms.of(id, "A question", "How many pairs are there?", 1), truth.pairs().n(), new Rounding.Free(), ""));
@@ -41,26 +40,6 @@ public record NumberQuestion(Terms terms, double key, Rounding rounding, String 
     }
 
     @Override
-    public Answer standing(Bench bench) {
-        return bench.draft(this, new Answer.Typed(""));
-    }
-
-    @Override
-    public boolean takes(Answer answer) {
-        return answer instanceof Answer.Typed;
-    }
-
-    @Override
-    public boolean isTyped() {
-        return true;
-    }
-
-    @Override
-    public Optional<Answer> typed(String text, Truth truth) {
-        return Optional.of(new Answer.Typed(text));
-    }
-
-    @Override
     public Optional<String> unfinished(Answer answer, Truth truth) {
         return NumberAnswer.unfinished(answer.as(Answer.Typed.class).text(), truth, sought(), rounding, "Type a number first.");
     }
@@ -73,10 +52,5 @@ public record NumberQuestion(Terms terms, double key, Rounding rounding, String 
     @Override
     public Key key(Truth truth) {
         return Key.of(truth.style().show(key, rounding) + (unit.isEmpty() ? "" : " " + unit)).recognising(NumberAnswer.recognised(truth, sought(), rounding));
-    }
-
-    @Override
-    public List<String> inWords(Answer answer, Truth truth) {
-        return List.of(answer.as(Answer.Typed.class).text());
     }
 }

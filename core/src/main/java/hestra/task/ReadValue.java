@@ -23,7 +23,7 @@ import hestra.numbers.Rounding;
  * @param rounding how it is to be rounded
  * @param more of which curve, row and place, and how it is to be given; nothing for a value of the line
  */
-public record ReadValue(Terms terms, Quantity quantity, Rounding rounding, Optional<Asking> more) implements Task {
+public record ReadValue(Terms terms, Quantity quantity, Rounding rounding, Optional<Asking> more) implements ByTyping {
 
     static final Kind KIND = new Kind("read-value", "Read a value", ReadValue.class, (id, _) -> new ReadValue(
             Terms.of(id, Quantity.SLOPE.title(), Quantity.SLOPE.prompt(), 2), Quantity.SLOPE, Quantity.SLOPE.usualRounding(OptionalDouble.empty())));
@@ -105,26 +105,6 @@ public record ReadValue(Terms terms, Quantity quantity, Rounding rounding, Optio
     }
 
     @Override
-    public Answer standing(Bench bench) {
-        return bench.draft(this, new Answer.Typed(""));
-    }
-
-    @Override
-    public boolean takes(Answer answer) {
-        return answer instanceof Answer.Typed;
-    }
-
-    @Override
-    public boolean isTyped() {
-        return true;
-    }
-
-    @Override
-    public Optional<Answer> typed(String text, Truth truth) {
-        return Optional.of(new Answer.Typed(text));
-    }
-
-    @Override
     public Optional<String> unfinished(Answer answer, Truth truth) {
         return NumberAnswer.unfinished(answer.as(Answer.Typed.class).text(), truth, sought(), rounding, "Type a number first.");
     }
@@ -145,10 +125,5 @@ public record ReadValue(Terms terms, Quantity quantity, Rounding rounding, Optio
         List<Key.Recognised> recognised = NumberAnswer.recognised(truth, sought(), rounding);
         return new Key(style.show(value.getAsDouble(), rounding) + (unit.isEmpty() ? "" : " " + unit), true,
                 style.withDigits(FULL_DIGITS).show(value.getAsDouble()), recognised);
-    }
-
-    @Override
-    public List<String> inWords(Answer answer, Truth truth) {
-        return List.of(answer.as(Answer.Typed.class).text());
     }
 }

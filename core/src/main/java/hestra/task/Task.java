@@ -16,7 +16,7 @@ import hestra.numbers.Rounding;
  * What is asked. A kind of task is one room: its file holds all that it knows of itself, and nothing outside asks which kind a task is,
  * but the form in which it is answered and the fields in which it is written.
  */
-public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip, ReadValue, Predict, Explain, NumberQuestion, ByEye, ReachTarget, FindPoint, MatchPlot, FillCalculation, DrawIt, TryOut, FromPicture, WriteEquation, ByChoice {
+public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip, Predict, Explain, ByEye, ReachTarget, FindPoint, MatchPlot, FillCalculation, DrawIt, TryOut, FromPicture, ByChoice, ByTyping {
 
     /** What it has in common with all tasks of its kind. */
     Kind kind();

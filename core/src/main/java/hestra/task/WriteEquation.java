@@ -27,7 +27,7 @@ import hestra.numbers.Words;
  * @param curve which
  * @param digits to how many significant digits each coefficient is given, at least
  */
-public record WriteEquation(Terms terms, Curve curve, int digits) implements Task {
+public record WriteEquation(Terms terms, Curve curve, int digits) implements ByTyping {
 
     public static final int LEAST_DIGITS = 1;
     public static final int MOST_DIGITS = 8;
@@ -61,26 +61,6 @@ public record WriteEquation(Terms terms, Curve curve, int digits) implements Tas
     @Override
     public Set<Aid> needs() {
         return curve instanceof Curve.Line ? Set.of(Aid.EQUATION) : Set.of(Aid.CURVES, Aid.EQUATION);
-    }
-
-    @Override
-    public Answer standing(Bench bench) {
-        return bench.draft(this, new Answer.Typed(""));
-    }
-
-    @Override
-    public boolean takes(Answer answer) {
-        return answer instanceof Answer.Typed;
-    }
-
-    @Override
-    public boolean isTyped() {
-        return true;
-    }
-
-    @Override
-    public Optional<Answer> typed(String text, Truth truth) {
-        return Optional.of(new Answer.Typed(text));
     }
 
     private static EquationReader.Reading read(Answer answer, Truth truth) {
@@ -153,8 +133,7 @@ public record WriteEquation(Terms terms, Curve curve, int digits) implements Tas
             return Verdict.of(Outcome.NEARLY, terms.marks() / 2.0, "The equation is right, but the coefficients are rounded too far: give " + digits + " significant digits.").recognising(List.of(Mistake.WRONG_ROUNDING));
         }
         String message = found.isEmpty() ? "The form is right. Look again at: " + String.join(", ", wrong) + "."
-                : found.size() == 1 ? found.getFirst().says().replace("{x.name}", truth.x().name()).replace("{x}", truth.x().described()).replace("{y}", truth.y().described())
-                : "Two mistakes would explain this: " + String.join(", or ", found.stream().map(Mistake::inWords).toList()) + ". Look at both.";
+                : Mistake.say(found, truth.x(), truth.y(), new Rounding.Significant(digits));
         return Verdict.ofParts(terms.marks(), parts, message).recognising(found);
     }
 
@@ -232,10 +211,5 @@ public record WriteEquation(Terms terms, Curve curve, int digits) implements Tas
             case Fit.None(String reason) -> Key.missing(reason);
             case CurveFit fit -> Key.of(Equation.of(fit, truth.x(), truth.y(), truth.style().withDigits(Math.max(digits, 2))).plain());
         };
-    }
-
-    @Override
-    public List<String> inWords(Answer answer, Truth truth) {
-        return List.of(answer.as(Answer.Typed.class).text());
     }
 }

@@ -5,7 +5,6 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import javafx.collections.FXCollections;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -50,8 +49,8 @@ final class ExplainFields {
             present(atX, task.explaining().about() == Aspect.About.PREDICTION);
         });
         fields.add(TaskFields.label("what is explained"), about, atX);
-        fields.text("what else the explanatory variable may be called, with commas", "edit-x-names", task -> String.join(", ", task.explaining().xNames()), (task, text) -> task.with(task.explaining().withXNames(names(text))));
-        fields.text("what else the response may be called, with commas", "edit-y-names", task -> String.join(", ", task.explaining().yNames()), (task, text) -> task.with(task.explaining().withYNames(names(text))));
+        fields.text("what else the explanatory variable may be called, with commas", "edit-x-names", task -> CommaList.write(task.explaining().xNames()), (task, text) -> task.with(task.explaining().withXNames(CommaList.read(text))));
+        fields.text("what else the response may be called, with commas", "edit-y-names", task -> CommaList.write(task.explaining().yNames()), (task, text) -> task.with(task.explaining().withYNames(CommaList.read(text))));
         fields.add(TaskFields.label("what is looked at"), checks);
         fields.add(Ticks.one(fields, "edit-gapped", "as a sentence with gaps", task -> task.explaining().gapped().isPresent(),
                 (task, gapped) -> task.with(task.explaining().withFrame(gapped ? SentenceFrame.usual(task.explaining().about()) : ""))));
@@ -73,9 +72,5 @@ final class ExplainFields {
 
     private static Explaining withAt(Explaining explaining, OptionalDouble x) {
         return new Explaining(explaining.about(), x, explaining.xNames(), explaining.yNames(), explaining.off(), explaining.model(), explaining.words(), explaining.frame());
-    }
-
-    private static List<String> names(String text) {
-        return Stream.of(text.split(",")).map(String::strip).filter(it -> !it.isEmpty()).toList();
     }
 }

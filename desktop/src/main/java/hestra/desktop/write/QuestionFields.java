@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
-import java.util.stream.Stream;
 import javafx.collections.FXCollections;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -49,7 +48,7 @@ final class QuestionFields {
         accepted.setId("edit-accepted");
         accepted.setPromptText("such as outlier, unusual point");
         TypingRun run = new TypingRun(accepted);
-        accepted.textProperty().addListener((_, _, text) -> fields.change(task -> task.accepting(texts(text)), run.now()));
+        accepted.textProperty().addListener((_, _, text) -> fields.change(task -> task.accepting(CommaList.read(text)), run.now()));
         VBox ofText = TaskFields.stacked("texts that are right, with commas", accepted);
         fields.add(ofText);
         fields.onShow(task -> {
@@ -58,8 +57,8 @@ final class QuestionFields {
             present(ofStatement, task.sort() == Question.Sort.TRUE_BECAUSE);
             present(whole, task.sort().hasOptions());
             present(ofText, task.sort() == Question.Sort.SHORT_TEXT);
-            if (!texts(accepted.getText()).equals(task.accepted())) {
-                accepted.setText(String.join(", ", task.accepted()));
+            if (!CommaList.read(accepted.getText()).equals(task.accepted())) {
+                accepted.setText(CommaList.write(task.accepted()));
             }
             while (options.getChildren().size() > task.options().size()) {
                 options.getChildren().removeLast();
@@ -82,10 +81,6 @@ final class QuestionFields {
         }));
         fields.onShow(task -> more.setDisable(task.options().size() >= Question.MOST_OPTIONS));
         return more;
-    }
-
-    private static List<String> texts(String text) {
-        return Stream.of(text.split(",")).map(String::strip).filter(it -> !it.isEmpty()).toList();
     }
 
     /** One choice: whether it is right, its text, and what is said to who gets it wrong. */
