@@ -133,7 +133,7 @@ public record Predict(Terms terms, List<Double> at, Rounding rounding, Optional<
 
     @Override
     public String expected(Truth truth) {
-        return "Give a number for each x, and whether to trust it, with semicolons between, such as \u201c1.5 yes; 2.5 no\u201d.";
+        return "Give a number for each x, and whether to trust it, with semicolons between, such as \u201c" + truth.style().shortest(1.5) + " yes; " + truth.style().shortest(2.5) + " no\u201d.";
     }
 
     @Override

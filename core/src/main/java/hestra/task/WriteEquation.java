@@ -73,7 +73,7 @@ public record WriteEquation(Terms terms, Curve curve, int digits) implements ByT
             return Optional.of("Type the equation first.");
         }
         return read(answer, truth) instanceof EquationReader.Refused(String reason)
-                ? Optional.of(reason + " Type an equation, such as " + truth.y().name() + " = 1.5 + 2.5 \u00b7 " + truth.x().name() + ".") : Optional.empty();
+                ? Optional.of(reason + " Type an equation, such as " + truth.y().name() + " = " + truth.style().shortest(1.5) + " + " + truth.style().shortest(2.5) + " \u00b7 " + truth.x().name() + ".") : Optional.empty();
     }
 
     @Override

@@ -100,6 +100,13 @@ class WriteEquationTest {
     }
 
     @Test
+    void theExampleIsWrittenWithTheMarkOfTheExercise() {
+        Truth commas = Kelp.exercise().first().truth(DecimalMark.COMMA);
+        assertThat(new WriteEquation(TERMS, new Curve.Line(), 3).unfinished(new Answer.Typed("length"), commas)).hasValueSatisfying(it -> assertThat(it).contains("length = 1,5 + 2,5 \u00b7 days"));
+        assertThat(Kelp.predict(4).expected(commas)).contains("1,5 yes; 2,5 no");
+    }
+
+    @Test
     void anExponentialByBaseOrRate() {
         // y = 3 · 2ˣ exactly.
         DataTable table = new DataTable(List.of(Variable.named("t"), Variable.named("count")), IntStream.range(0, 6).mapToObj(i -> Row.of(Cell.of(i, DecimalMark.POINT), Cell.of(3 * Math.pow(2, i), DecimalMark.POINT))).toList());
