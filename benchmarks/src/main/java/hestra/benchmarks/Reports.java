@@ -8,7 +8,6 @@ import java.util.ArrayList;
 import java.util.List;
 
 import hestra.desk.Desk;
-import hestra.desk.Keepable;
 import hestra.desk.OwnSheet;
 import hestra.desk.SheetEdit;
 import hestra.desktop.demo.ReedHeights;
@@ -16,6 +15,7 @@ import hestra.documents.page.Page;
 import hestra.documents.page.PageFile;
 import hestra.documents.page.Paper;
 import hestra.documents.page.StudyPage;
+import hestra.task.Keepable;
 
 /** How long a report with six figures takes as each kind of file. */
 public final class Reports {

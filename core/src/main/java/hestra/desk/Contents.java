@@ -41,6 +41,9 @@ final class Contents {
     /** With more points than this the plot would be all bars. */
     private static final int MOST_LEVERAGES = 2_000;
 
+    /** Stands on an axis while it is not known what belongs there. */
+    private static final Variable NAMELESS = Variable.named("");
+
     private final Findings findings;
     private final Observed observed;
     private final ChosenCurves curves;
@@ -54,7 +57,11 @@ final class Contents {
     PlotContent plot() {
         Optional<TaskState> hiding = findings.hidesPlot();
         if (hiding.isPresent()) {
-            return hidden("The plot appears here once task " + hiding.get().number() + " is done:\n" + hiding.get().task().terms().title() + ".");
+            return hidden(findings.x(), findings.y(), "The plot appears here once task " + hiding.get().number() + " is done:\n" + hiding.get().task().terms().title() + ".");
+        }
+        Optional<TaskState> drawing = findings.drawsPlot();
+        if (drawing.isPresent()) {
+            return hidden(NAMELESS, NAMELESS, "The plot is drawn by your choice in task " + drawing.get().number() + ":\n" + drawing.get().task().terms().title());
         }
         Optional<DrawnCurve> inHand = findings.curveInHand().map(curve -> drawn(findings.slotInHand(), curve));
         List<DrawnCurve> shown = new ArrayList<>();
@@ -68,10 +75,10 @@ final class Contents {
     }
 
     /** A plot that gives nothing away. */
-    private PlotContent hidden(String notice) {
+    private PlotContent hidden(Variable x, Variable y, String notice) {
         PlotState plot = findings.work().plot();
         Frame empty = Frame.around(DoubleStream.empty(), DoubleStream.empty());
-        return new PlotContent(new Plane(findings.x(), findings.y(), empty), findings.precision(), List.of(), List.of(), Set.of(), List.of(), Optional.empty(), Handles.NONE, Influence.NONE,
+        return new PlotContent(new Plane(x, y, empty), findings.precision(), List.of(), List.of(), Set.of(), List.of(), Optional.empty(), Handles.NONE, Influence.NONE,
                 Set.of(Layer.POINTS), plot.dress(), ReadingLines.NONE, Selection.NONE, OptionalInt.empty(), notice, findings.level());
     }
 
@@ -97,7 +104,7 @@ final class Contents {
     }
 
     PlotContent strip() {
-        boolean opened = findings.residualsAreOpen() && findings.hidesPlot().isEmpty();
+        boolean opened = findings.residualsAreOpen() && findings.hidesPlot().isEmpty() && findings.drawsPlot().isEmpty();
         Slot slot = findings.slotInHand();
         String reason = findings.fitInHand().filter(Fit.None.class::isInstance).map(fit -> ((Fit.None) fit).reason()).orElse("");
         String notice = opened ? reason : "Residuals will appear here. " + findings.whatOpens(Aid.RESIDUALS) + ".";

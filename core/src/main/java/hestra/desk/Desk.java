@@ -54,7 +54,7 @@ public record Desk(Exercise exercise, Work work, Pointing pointing) {
     Bench bench(Part part, Truth truth) {
         PartWork here = work.part(part);
         Drawing drawing = new Drawing(here.plot().dress().title(), here.plot().frame().or(() -> part.rules().frame()));
-        return new Bench(truth, here.table(), here.roles(), work.drafts(), new Handiwork(here.curves().trial(), drawing, work.seen(part), here.tracing()), here.round());
+        return new Bench(truth, here.table(), here.roles(), work.drafts(), new Handiwork(here.curves().trial(), drawing, work.seen(part), here.tracing(), Sections.of(part, this)), here.round());
     }
 
     /** What a task may see of the work. */
@@ -71,9 +71,17 @@ public record Desk(Exercise exercise, Work work, Pointing pointing) {
         Optional<Task> task = exercise.task(taskId).filter(it -> triesLeft(it) > 0);
         return task.map(it -> {
             Bench bench = bench(it);
-            Attempt attempt = bench.attempt(it).after(work.helpsAt(it));
+            Attempt attempt = bench.attempt(it).after(work.helpsAt(it)).from(ownEquation(it, bench));
             return it.unfinished(attempt.answer(), bench.truth()).isEmpty() ? with(work.withAttempt(taskId, attempt)) : this;
         }).orElse(this);
+    }
+
+    /** The equation of a curve that the student checked last in the same part and round, where the task goes on from it. */
+    private Optional<String> ownEquation(Task task, Bench bench) {
+        return task.carriesOn().flatMap(curve -> exercise.partOf(task.id()).stream().flatMap(part -> part.tasks().stream())
+                .filter(it -> it.writes().filter(curve::equals).isPresent())
+                .flatMap(it -> work.attemptsAt(it.id()).stream().filter(attempt -> attempt.round().equals(bench.round())))
+                .reduce((_, last) -> last).map(last -> last.answer().as(Answer.Typed.class).text()));
     }
 
     private Desk helped(String taskId) {

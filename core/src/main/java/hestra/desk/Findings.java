@@ -97,12 +97,19 @@ public final class Findings {
         this.observed = here == null ? Observed.of(work.table(), work.drawnRoles()) : here.observed.next(work.table(), work.drawnRoles());
         this.curves = here == null ? ChosenCurves.of(observed.pairs(), work.curves())
                 : here.curves.next(observed.pairs(), work.curves(), here.work.curves());
-        this.open = samePart && before.tasks == tasks ? here.open : TaskStates.open(part, tasks, work.round());
+        this.open = samePart && before.tasks == tasks && here.work.shut().equals(work.shut()) ? here.open : open();
         this.fillIn = samePart && here.taskInHand().equals(taskInHand()) ? here.fillIn : null;
         this.best = samePart && before.tasks == tasks ? here.best : null;
         boolean sameData = here != null && here.observed == observed;
         this.framing = Framing.of(observed, work.plot(), part.rules().frame(), sameData ? Optional.of(here.framing) : Optional.empty());
         this.frame = framing.frame(work.reading().atX(), curveInHand(), visibleLine().filter(_ -> isShown(Slot.LINE)));
+    }
+
+    /** The aids that are open; of what was kept, those that were so then. */
+    private Set<Aid> open() {
+        Set<Aid> all = TaskStates.open(part, tasks, work.round());
+        all.removeAll(work.shut());
+        return all;
     }
 
     /** The part that was turned to, or that of the task in hand; where nothing is left to do, the one before stays. */
@@ -359,6 +366,11 @@ public final class Findings {
     /** The task that must be done before the plot is shown; nothing where it is shown. */
     Optional<TaskState> hidesPlot() {
         return tasks.stream().filter(state -> state.task().hidesPlot() && !state.done() && part.indexOf(state.task().id()) >= 0).findFirst();
+    }
+
+    /** The task in which the roles are chosen by which the plot is drawn; nothing where they are. */
+    Optional<TaskState> drawsPlot() {
+        return work.roles().isPresent() ? Optional.empty() : tasks.stream().filter(state -> state.task().drawsByRoles() && part.indexOf(state.task().id()) >= 0).findFirst();
     }
 
     public boolean isOpen(Aid aid) {

@@ -11,6 +11,7 @@ import hestra.exercise.Exercise;
 import hestra.exercise.Part;
 import hestra.exercise.PlotRules;
 import hestra.exercise.Provenance;
+import hestra.task.Keepable;
 
 /** Makes an exercise of a study, for somebody who wants to ask about it. */
 public final class FromStudy {

@@ -2,6 +2,7 @@ package hestra.desk;
 
 import java.util.Optional;
 
+import hestra.task.Keepable;
 import hestra.working.CalculationLine;
 
 /** One thing on a person's own sheet, see {@link OwnSheet}. */

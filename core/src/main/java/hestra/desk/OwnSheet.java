@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 
+import hestra.task.Keepable;
 import hestra.working.CalculationLine;
 
 /**
@@ -87,6 +88,11 @@ public record OwnSheet(List<Note> notes, List<CalculationLine> lines) {
         return (int) notes.stream().filter(note -> numbered(Optional.of(note)) == Keepable.Numbered.FIGURE).count();
     }
 
+    /** Whether no further note is taken: one kept in the midst of a text makes two. */
+    public boolean isFull() {
+        return notes.size() + 2 > MOST;
+    }
+
     OwnSheet withNotes(List<Note> changed) {
         return new OwnSheet(changed, lines);
     }
@@ -101,7 +107,7 @@ public record OwnSheet(List<Note> notes, List<CalculationLine> lines) {
 
     /** With a note put in. In the midst of a text the note comes after the paragraph, and the rest of the text after it. */
     OwnSheet with(Spot at, Note note) {
-        if (notes.size() + 2 > MOST) {
+        if (isFull()) {
             return this;
         }
         int index = Math.clamp(at.index(), 0, notes.size());

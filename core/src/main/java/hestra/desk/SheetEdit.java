@@ -3,9 +3,11 @@ package hestra.desk;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 import hestra.exercise.Part;
 import hestra.numbers.DecimalMark;
+import hestra.task.Keepable;
 import hestra.working.CalculationLine;
 
 /** Something that a person does to a sheet of their own. What is put in has the id {@link OwnSheet#freshId}. One that names what is not there changes nothing. */
@@ -16,6 +18,18 @@ public sealed interface SheetEdit extends WorkEdit {
 
     /** The sheet after the edit of some work. */
     OwnSheet appliedTo(OwnSheet sheet, PartWork work);
+
+    /** Whether it keeps how things stand now, so that it must be known what is closed. */
+    default boolean keeps() {
+        return false;
+    }
+
+    @Override
+    default Desk appliedIn(Part part, Desk desk) {
+        PartWork before = desk.work().part(part);
+        PartWork after = appliedTo(keeps() ? before.shutting(TaskStates.closed(part, desk)) : before, part, desk.exercise().mark());
+        return new Desk(desk.exercise(), desk.work().with(part, after.shutting(Set.of())), desk.pointing());
+    }
 
     @Override
     default PartWork appliedTo(PartWork work, Part part, DecimalMark mark) {
@@ -79,6 +93,11 @@ public sealed interface SheetEdit extends WorkEdit {
         }
 
         @Override
+        public boolean keeps() {
+            return true;
+        }
+
+        @Override
         public OwnSheet appliedTo(OwnSheet sheet, PartWork work) {
             return sheet.with(at, new Note.Kept(sheet.freshId(), what, follows ? Optional.empty() : Optional.of(work.asItStands()), ""));
         }
@@ -89,6 +108,11 @@ public sealed interface SheetEdit extends WorkEdit {
         @Override
         public String inWords() {
             return "keeping a calculation";
+        }
+
+        @Override
+        public boolean keeps() {
+            return true;
         }
 
         @Override
@@ -120,6 +144,11 @@ public sealed interface SheetEdit extends WorkEdit {
         @Override
         public String inWords() {
             return follows ? "following the plot" : "keeping it as it is";
+        }
+
+        @Override
+        public boolean keeps() {
+            return true;
         }
 
         @Override

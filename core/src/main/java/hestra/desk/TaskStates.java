@@ -37,6 +37,16 @@ final class TaskStates {
         return new TaskState(task, number, verdicts, attempts.stream().map(Attempt::round).toList(), task.terms().counting().earned(verdicts), desk.triesLeft(task), right, desk.work().helpsAt(task));
     }
 
+    /** The aids of a part that are closed. */
+    static Set<Aid> closed(Part part, Desk desk) {
+        Set<Aid> closed = Aid.all();
+        if (part.held().isEmpty() && part.tasks().stream().allMatch(task -> task.hides().isEmpty())) {
+            return Set.of();
+        }
+        closed.removeAll(open(part, of(desk), desk.work().part(part).round()));
+        return closed;
+    }
+
     /** The aids of a part that are open: a task opens those of its own part only. */
     static Set<Aid> open(Part part, List<TaskState> tasks, OptionalInt round) {
         Set<Aid> open = Aid.all();

@@ -51,6 +51,11 @@ record Sum(List<Term> terms) {
         return terms.isEmpty() ? Optional.of(0.0) : terms.size() == 1 && terms.getFirst().isConstant() ? Optional.of(terms.getFirst().coefficient()) : Optional.empty();
     }
 
+    /** Its value at x; not a number where a term is not defined there. */
+    double at(double x) {
+        return terms.stream().mapToDouble(it -> it.coefficient() * Math.pow(x, it.power()) * Math.exp(it.rate() * x) * (it.logs() == 0 ? 1 : Math.pow(Math.log(x), it.logs()))).sum();
+    }
+
     Sum plus(Sum other) {
         List<Term> all = new ArrayList<>(terms);
         for (Term term : other.terms) {

@@ -59,6 +59,17 @@ public record TypedEquation(Side left, Optional<Side> right, Sum sum) {
                 .map(it -> (Curve) it).filter(it -> coefficients(it).isPresent()).findFirst();
     }
 
+    /** What it gives at x; nothing where it has no value there. */
+    public OptionalDouble at(double x) {
+        double value = sum.at(x);
+        return Double.isFinite(value) ? OptionalDouble.of(value) : OptionalDouble.empty();
+    }
+
+    /** Where the equation of a line gives y; nothing for other equations, and for a flat line. */
+    public OptionalDouble reaching(double y) {
+        return coefficients(new Curve.Line()).filter(it -> it[1] != 0).map(it -> OptionalDouble.of((y - it[0]) / it[1])).orElse(OptionalDouble.empty());
+    }
+
     /** The number on the right, where no variable stands there. */
     public OptionalDouble constant() {
         return sum.constant().map(OptionalDouble::of).orElse(OptionalDouble.empty());

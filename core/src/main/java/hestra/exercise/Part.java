@@ -73,6 +73,11 @@ public record Part(String id, String heading, DataTable data, Roles roles, Prove
         return data.size() == 0;
     }
 
+    /** Whether a task asks for a section to be written on the sheet of the part. */
+    public boolean hasSection() {
+        return tasks().stream().anyMatch(Task::keepsSection);
+    }
+
     /** The part in a round of playing: with other data of its recipe, where it has one. The same round has the same data for ever. */
     public Part inRound(OptionalInt round, DecimalMark mark) {
         if (round.isEmpty() || !(provenance instanceof Provenance.Made(Recipe recipe))) {

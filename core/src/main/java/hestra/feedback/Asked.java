@@ -2,7 +2,6 @@ package hestra.feedback;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.stream.Stream;
 
 import hestra.data.Variable;
@@ -57,12 +56,12 @@ public record Asked(Sought what, How how, List<Evidence> accepted, Optional<Evid
 
     /** The numbers that are right, in full. */
     List<Double> keys() {
-        return accepted.stream().map(what::in).filter(OptionalDouble::isPresent).map(OptionalDouble::getAsDouble).toList();
+        return accepted.stream().flatMapToDouble(what::all).boxed().toList();
     }
 
-    /** The number that is right for the points that were kept, in full. */
-    OptionalDouble keyOfKept() {
-        return kept.map(what::in).orElse(OptionalDouble.empty());
+    /** The numbers that are right for the points that were kept, in full. */
+    List<Double> keysOfKept() {
+        return kept.stream().flatMapToDouble(what::all).boxed().toList();
     }
 
     /** All data from which an answer may come. */

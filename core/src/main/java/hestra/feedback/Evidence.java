@@ -82,9 +82,9 @@ public final class Evidence {
         return line;
     }
 
-    /** A curve through the pairs, or why there is none. */
+    /** A curve through the pairs, or why there is none. Rows for which it is not defined take no part: the student has to set them aside. */
     public Fit fit(Curve curve) {
-        return curve instanceof Curve.Line ? line : fits.computeIfAbsent(curve, it -> LeastSquares.fit(it, pairs));
+        return curve instanceof Curve.Line ? line : fits.computeIfAbsent(curve, it -> LeastSquares.fit(it, LeastSquares.usable(it, pairs)));
     }
 
     Optional<LineFit> line() {
@@ -100,7 +100,7 @@ public final class Evidence {
     List<Diagnostics.Point> points(Curve curve) {
         List<Diagnostics.Point> known = points.get(curve);
         if (known == null) {
-            known = fit(curve).curveFit().map(it -> Diagnostics.of(it, pairs)).orElse(List.of());
+            known = fit(curve).curveFit().map(it -> Diagnostics.of(it, LeastSquares.usable(curve, pairs))).orElse(List.of());
             points.put(curve, known);
         }
         return known;

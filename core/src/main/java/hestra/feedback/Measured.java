@@ -1,8 +1,10 @@
 package hestra.feedback;
 
 import java.util.Optional;
+import java.util.stream.DoubleStream;
 
 import hestra.data.Variable;
+import hestra.units.OtherUnits;
 import hestra.units.Unit;
 import hestra.units.UnitReader;
 
@@ -71,6 +73,12 @@ public record Measured(int y, int x, boolean difference, Kind kind) {
         }
         Unit unit = Unit.NONE.times(UnitReader.ofVariable(ys.unit()), y).times(UnitReader.ofVariable(xs.unit()), x);
         return Optional.of(difference ? unit.ofDifference() : unit);
+    }
+
+    /** The same amount in other units of x, or of y; none where it is not known what it is measured in. */
+    DoubleStream inOtherUnits(double value, Variable xs, Variable ys) {
+        return kind != Kind.MEASURED ? DoubleStream.empty()
+                : DoubleStream.concat(OtherUnits.ratios(UnitReader.ofVariable(xs.unit()), x), OtherUnits.ratios(UnitReader.ofVariable(ys.unit()), y)).map(ratio -> value * ratio);
     }
 
     /** Whether it has a unit to be given. */

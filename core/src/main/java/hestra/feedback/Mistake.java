@@ -19,7 +19,7 @@ import hestra.numbers.Rounding;
 public enum Mistake {
     AXES_EXCHANGED("axes-exchanged", "variables the wrong way round",
             "This is what comes out with the two variables the wrong way round. Which one explains the other?",
-            1, new Slip((what, data) -> what.in(data.swapped()).stream())),
+            1, new Slip(Slips::axesExchanged)),
 
     SLOPE_AND_INTERCEPT_EXCHANGED("slope-and-intercept-exchanged", "slope and intercept exchanged",
             "Slope and intercept are exchanged. Which of the two multiplies {x.name} in the equation?",
@@ -81,12 +81,16 @@ public enum Mistake {
             1, new Slip(Slips::leftOnLogScale)),
 
     WRONG_FORMULA("wrong-formula", "another formula, or a term or a square left out",
-            "A term of the equation is missing, or was worked out like that of a line. Put {x.name} into each term in turn.",
+            "A step is missing, or another formula was used. Write the equation down, put the given number into it, and go on term by term.",
             2, new Slip(Slips::wrongFormula)),
 
     WRONG_SIDE("wrong-side", "the number put in for the other variable",
             "The number was put in for the other variable. What is given: {x} or {y}?",
             2, new Slip(Slips::wrongSide)),
+
+    OTHER_INTERVAL("other-interval", "the interval of the mean for that of a single value, or the reverse",
+            "This is an end of the other interval. The interval of the mean response is narrow; that of a single response has the spread about the curve in it too.",
+            1, new Slip(Slips::otherInterval)),
 
     NEIGHBOURING_ROW("neighbouring-row", "the value of a neighbouring row",
             "This belongs to the row above or below. Look at the number of the row again.",
@@ -99,7 +103,8 @@ public enum Mistake {
     FORCED_THROUGH_ORIGIN("forced-through-origin", "line forced through the origin",
             "This comes from a line forced through 0. The line of least squares need not pass through 0.",
             2, new Slip((what, data) -> what.equals(new Sought.Value(Quantity.SLOPE)) ? data.slopeThroughOrigin().stream()
-                    : what instanceof Sought.Prediction(double x, Curve.Line _) ? data.slopeThroughOrigin().stream().map(it -> it * x) : Slips.nothing())),
+                    : what instanceof Sought.Prediction(double x, Curve.Line _) ? data.slopeThroughOrigin().stream().map(it -> it * x)
+                    : what instanceof Sought.Reached(double y, Curve.Line _) ? data.slopeThroughOrigin().stream().map(it -> y / it) : Slips.nothing())),
 
     TWO_POINTS("two-points", "two points taken instead of all",
             "This comes from the line through two points alone. The line of least squares takes all of them.",
@@ -143,6 +148,14 @@ public enum Mistake {
 
     INTERCEPT_FAR_OUTSIDE("intercept-far-outside", "intercept explained far outside the data",
             "0 lies outside the data. Nothing measured says what happens there.",
+            1, new Choice()),
+
+    P_AS_CHANCE_OF_NONE("p-as-chance-of-none", "p taken for the chance that there is no relation",
+            "p is worked out as if there were no relation: it is the chance of a slope at least this far from 0 then. It is not the chance that there is no relation.",
+            1, new Choice()),
+
+    DECISION_REVERSED("decision-reversed", "decision the wrong way round",
+            "The decision is the wrong way round. A small p speaks against no relation; a large one leaves it possible.",
             1, new Choice()),
 
     EXTRAPOLATION_TRUSTED("extrapolation-trusted", "extrapolation trusted",
@@ -197,6 +210,10 @@ public enum Mistake {
             "The digits are right, the size is not. Look at the decimal point, and at the units.",
             3, new Slip(Slips::powersOfTen)),
 
+    OTHER_UNIT("other-unit", "the value in another unit",
+            "This is the value in another unit: {x.name} or {y.name} was taken in another unit than that of the data. Look at the headings of the table.",
+            3, new InAnotherUnit()),
+
     WRONG_ROUNDING("wrong-rounding", "wrong number of places",
             "The value is right, its rounding is not: give it {rounding}.",
             8, new Writing());
@@ -216,6 +233,9 @@ public enum Mistake {
 
     /** By the value that is asked for, in the data with the points that are set aside. */
     record WithSetAside() implements Sign {}
+
+    /** By the value that is asked for, in other units of the same kind. */
+    record InAnotherUnit() implements Sign {}
 
     /** By what was chosen, pointed at or written: the task that asks for it recognises it. */
     record Choice() implements Sign {}
@@ -262,7 +282,7 @@ public enum Mistake {
 
     private String say(Variable x, Variable y, Rounding asked) {
         String rounding = asked.inWords();
-        return says.replace("{x.name}", x.name()).replace("{x}", x.described()).replace("{y}", y.described())
+        return says.replace("{x.name}", x.name()).replace("{y.name}", y.name()).replace("{x}", x.described()).replace("{y}", y.described())
                 .replace("{rounding}", rounding.isEmpty() ? new Rounding.Significant(3).inWords() : rounding);
     }
 
@@ -281,6 +301,7 @@ public enum Mistake {
             case Slip _ -> "the value that it gives";
             case InOtherData _ -> "the value with the mistyped data";
             case WithSetAside _ -> "the value with the points that are set aside";
+            case InAnotherUnit _ -> "the value in other units";
             case Choice _ -> "what was chosen, pointed at or written";
             case Writing _ -> "how the right value is written";
         };
@@ -304,6 +325,7 @@ public enum Mistake {
             case Slip(List<Wrong> wrongs) -> asked.sources().flatMapToDouble(data -> wrongs.stream().flatMapToDouble(it -> it.of(what, data)));
             case InOtherData _ -> asked.withSlips().stream().flatMapToDouble(data -> what.in(data).stream());
             case WithSetAside _ -> asked.withSetAside().stream().flatMapToDouble(data -> what.in(data).stream());
+            case InAnotherUnit _ -> asked.sources().flatMapToDouble(what::all).flatMap(value -> what.measured().inOtherUnits(value, asked.x(), asked.y()));
             case Writing _, Choice _ -> DoubleStream.empty();
         };
     }
@@ -312,6 +334,11 @@ public enum Mistake {
     public static String say(List<Mistake> mistakes, Variable x, Variable y, Rounding rounding) {
         return mistakes.size() == 1 ? mistakes.getFirst().say(x, y, rounding)
                 : "Two mistakes would explain this: " + String.join(", or ", mistakes.stream().map(Mistake::inWords).toList()) + ". Look at both.";
+    }
+
+    /** Those that a choice or a sentence can show, not a number alone. */
+    public static List<Mistake> ofChoices() {
+        return Stream.of(values()).filter(it -> it.sign instanceof Choice || it == AXES_EXCHANGED || it == R_FOR_R_SQUARED || it == R_SQUARED_FOR_R || it == SIGN_LOST).toList();
     }
 
     /** The mistake of this name in files. */

@@ -80,6 +80,7 @@ record Moments(double n, double meanX, double meanY, double sxx, double sxy, dou
         double value = switch (what) {
             case Sought.Value(Reading reading) -> reading.isOfLine() ? value(reading.quantity()) : Double.NaN;
             case Sought.Prediction(double x, var curve) -> curve instanceof Curve.Line ? at(x) : Double.NaN;
+            case Sought.Reached(double y, var curve) -> curve instanceof Curve.Line ? meanX + (y - meanY) / slope() : Double.NaN;
             case Sought.Given _, Sought.InUnit _ -> Double.NaN;
         };
         return Double.isFinite(value) ? OptionalDouble.of(value) : OptionalDouble.empty();

@@ -99,6 +99,26 @@ public final class NumberJudge {
         return wrongs;
     }
 
+    /** How near a half, in steps of the last digit, a key is decided by a hair. */
+    private static final double EDGE = 0.03;
+
+    /** Whether the first key lies within a few hundredths of a rounding step of a half, so that a digit more or less on the way decides how it is rounded. */
+    public boolean isOnTheEdge() {
+        if (rounding instanceof Rounding.Free || keys.isEmpty()) {
+            return false;
+        }
+        BigDecimal key = new BigDecimal(keys.getFirst());
+        BigDecimal down = rounding.apply(key, RoundingMode.DOWN);
+        double rest = key.subtract(down).abs().movePointRight(down.scale()).doubleValue();
+        return Math.abs(rest - 0.5) < EDGE && key.round(THIRTEEN_DIGITS).stripTrailingZeros().scale() > down.scale() + 1;
+    }
+
+    /** The plain mistakes that give the right answer at the rounding that is asked for, though not in full. */
+    public List<Mistake> alike() {
+        return keys.isEmpty() ? List.of() : Mistake.ofRank(FIRST_RANK).stream().filter(mistake -> mistake.wrongValues(asked).filter(Double::isFinite)
+                .anyMatch(wrong -> keys.stream().anyMatch(key -> rounding.apply(key).compareTo(rounding.apply(wrong)) == 0 && Math.abs(wrong - key) > HAIR * Math.abs(key)))).toList();
+    }
+
     /** The first key cut off at the places that are asked for, where that is not how it is rounded. */
     private Optional<Double> cutOff() {
         if (rounding instanceof Rounding.Free || keys.isEmpty()) {
@@ -170,7 +190,7 @@ public final class NumberJudge {
         if (keys.stream().anyMatch(key -> isRight(typed, key))) {
             return Finding.RIGHT;
         }
-        if (asked.keyOfKept().stream().anyMatch(key -> isRight(typed, key))) {
+        if (asked.keysOfKept().stream().anyMatch(key -> isRight(typed, key))) {
             return Finding.ofKept(asked.counted());
         }
         if (asked.how().fromRounded() && asked.sources().flatMapToDouble(this::fromRounded).anyMatch(value -> isRight(typed, value))) {

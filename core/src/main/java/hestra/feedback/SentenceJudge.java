@@ -57,6 +57,8 @@ public record SentenceJudge(Aspect.About about, Facts facts, Topic topic, WordLi
             case NO_CAUSE -> Stream.of(Mistake.CAUSE_CLAIMED);
             case WAY_ROUND -> Stream.of(Mistake.EXPLAINED_WRONG_WAY);
             case NOT_OF_POINTS, NOT_ACCURACY -> Stream.of(Mistake.R_SQUARED_AS_ACCURACY);
+            case NOT_OF_NONE -> Stream.of(Mistake.P_AS_CHANCE_OF_NONE);
+            case DECISION_WAY -> Stream.of(Mistake.DECISION_REVERSED);
             case MEANING -> Stream.of(Mistake.INTERCEPT_FAR_OUTSIDE);
             default -> Stream.of();
         };

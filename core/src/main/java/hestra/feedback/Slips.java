@@ -12,7 +12,6 @@ import hestra.fit.Coefficient;
 import hestra.fit.Curve;
 import hestra.fit.CurveFit;
 import hestra.fit.Diagnostics;
-import hestra.fit.Inverse;
 import hestra.numbers.Rounding;
 
 /** What comes out when a formula is taken for another, or a step of it is left out. */
@@ -36,10 +35,24 @@ final class Slips {
         return what.quantity() != null && asked.contains(what.quantity()) ? what.in(data).stream().map(wrong) : nothing();
     }
 
+    /** The variables the wrong way round: of x from y, the other regression put to use. */
+    static DoubleStream axesExchanged(Sought what, Evidence data) {
+        return what instanceof Sought.Reached(double y, Curve curve) ? data.swapped().predicted(curve, y).stream() : what.in(data.swapped()).stream();
+    }
+
+    /** An end of the interval of the mean for that of a single response, or the reverse. */
+    static DoubleStream otherInterval(Sought what, Evidence data) {
+        return Stream.of(new Quantity[] {Quantity.MEAN_LOW, Quantity.SINGLE_LOW}, new Quantity[] {Quantity.MEAN_HIGH, Quantity.SINGLE_HIGH})
+                .flatMapToDouble(it -> DoubleStream.concat(instead(what, data, it[0], it[1]), instead(what, data, it[1], it[0])));
+    }
+
     /** Slope for intercept and back, in a prediction too. */
     static DoubleStream exchangedCoefficients(Sought what, Evidence data) {
         if (what instanceof Sought.Prediction(double x, Curve.Line _)) {
             return data.line().stream().mapToDouble(line -> line.slope().value() + line.intercept().value() * x);
+        }
+        if (what instanceof Sought.Reached(double y, Curve.Line _)) {
+            return data.line().stream().mapToDouble(line -> (y - line.slope().value()) / line.intercept().value());
         }
         return DoubleStream.concat(instead(what, data, Quantity.SLOPE, Quantity.INTERCEPT), instead(what, data, Quantity.INTERCEPT, Quantity.SLOPE));
     }
@@ -70,6 +83,7 @@ final class Slips {
     static DoubleStream roundedEarly(Sought what, Evidence data, Rounding rounding) {
         return switch (what) {
             case Sought.Prediction(double x, Curve curve) -> data.curve(curve).map(fit -> predictedWithRounded(fit, rounding, x)).orElse(nothing());
+            case Sought.Reached(double y, Curve curve) -> data.curve(curve).map(fit -> reachedWithRounded(fit, rounding, y)).orElse(nothing());
             case Sought.Value(Reading reading) when reading.quantity() == Quantity.R_SQUARED && reading.isOfLine() -> data.value(Quantity.R).stream().map(r -> rounded(rounding, r)).map(r -> r * r);
             case Sought.Value(Reading reading) when reading.quantity() == Quantity.R -> data.value(Quantity.R_SQUARED).stream().map(it -> Math.sqrt(rounded(rounding, it)))
                     .map(it -> Math.copySign(it, data.value(Quantity.R).orElse(1)));
@@ -97,6 +111,23 @@ final class Slips {
         return at(fit.curve(), rounded, x);
     }
 
+    /** Where a curve of rounded coefficients has a value; of waves and own terms it is not worked out. */
+    private static DoubleStream reachedWithRounded(CurveFit fit, Rounding rounding, double y) {
+        double[] c = values(fit).map(it -> rounded(rounding, it)).toArray();
+        return switch (fit.curve()) {
+            case Curve.Line _ -> DoubleStream.of((y - c[0]) / c[1]);
+            case Curve.ThroughOrigin _ -> DoubleStream.of(y / c[0]);
+            case Curve.Polynomial(int degree) when degree == 2 -> {
+                double root = Math.sqrt(c[1] * c[1] - 4 * c[2] * (c[0] - y));
+                yield DoubleStream.of((-c[1] + root) / (2 * c[2]), (-c[1] - root) / (2 * c[2]));
+            }
+            case Curve.Exponential _ -> DoubleStream.of(Math.log(y / c[0]) / Math.log(c[1]), Math.log(y / c[0]) / c[2]);
+            case Curve.Power _ -> DoubleStream.of(Math.pow(y / c[0], 1 / c[1]));
+            case Curve.Logarithmic _ -> DoubleStream.of(Math.exp((y - c[0]) / c[1]));
+            case Curve.Polynomial _, Curve.Wave _, Curve.OwnTerms _ -> nothing();
+        };
+    }
+
     private static DoubleStream values(CurveFit fit) {
         return fit.coefficients().stream().mapToDouble(Coefficient::value);
     }
@@ -114,9 +145,25 @@ final class Slips {
         };
     }
 
-    /** ŷ of a curve by the formula of a line, with a term left out, or with a square forgotten. */
+    /** ŷ of a curve by the formula of a line, with a term left out, or with a square forgotten; x from y with a step of solving the equation left out. */
     static DoubleStream wrongFormula(Sought what, Evidence data) {
+        if (what instanceof Sought.Reached(double y, Curve curve)) {
+            return data.curve(curve).map(fit -> wronglySolved(fit, y)).orElse(nothing());
+        }
         return what instanceof Sought.Prediction(double x, Curve curve) && !(curve instanceof Curve.Line) ? data.curve(curve).map(fit -> wrongFormula(fit, x)).orElse(nothing()) : nothing();
+    }
+
+    /** An equation of two coefficients solved for x with one of them forgotten, with the wrong sign, or used the wrong way. */
+    private static DoubleStream wronglySolved(CurveFit fit, double y) {
+        double[] c = values(fit).toArray();
+        return switch (fit.curve()) {
+            case Curve.Line _ -> DoubleStream.of(y / c[1], (y + c[0]) / c[1], (y - c[0]) * c[1], y - c[0], y / c[1] - c[0]);
+            case Curve.ThroughOrigin _ -> DoubleStream.of(c[0] / y);
+            case Curve.Exponential _ -> DoubleStream.of(Math.log(y) / c[2], (y - c[0]) / c[1], Math.log10(y / c[0]) / c[2], Math.log(y / c[0]), y / c[0] / c[1]);
+            case Curve.Power _ -> DoubleStream.of(Math.pow(y, 1 / c[1]), Math.pow(y / c[0], c[1]), y / c[0], y / c[0] / c[1]);
+            case Curve.Logarithmic _ -> DoubleStream.of((y - c[0]) / c[1], Math.exp(y / c[1]), Math.pow(10, (y - c[0]) / c[1]));
+            case Curve.Polynomial _, Curve.Wave _, Curve.OwnTerms _ -> nothing();
+        };
     }
 
     private static DoubleStream wrongFormula(CurveFit fit, double x) {
@@ -163,10 +210,13 @@ final class Slips {
         };
     }
 
-    /** The given number put in for the other variable: the equation solved for x where ŷ is asked for. */
+    /** The given number put in for the other variable: the equation solved for x where ŷ is asked for, or the reverse. */
     static DoubleStream wrongSide(Sought what, Evidence data) {
-        return what instanceof Sought.Prediction(double x, Curve curve)
-                ? data.curve(curve).map(fit -> Inverse.of(fit, x).solutions().stream().mapToDouble(Inverse.Solution::x)).orElse(nothing()) : nothing();
+        return switch (what) {
+            case Sought.Prediction(double x, Curve curve) -> new Sought.Reached(x, curve).all(data);
+            case Sought.Reached(double y, Curve curve) -> data.predicted(curve, y).stream();
+            default -> nothing();
+        };
     }
 
     /** The same value of the row before or after. */
@@ -227,6 +277,7 @@ final class Slips {
             double intercept = pairs.y(it[0]) - slope * pairs.x(it[0]);
             return switch (what) {
                 case Sought.Prediction(double x, Curve.Line _) -> DoubleStream.of(intercept + slope * x);
+                case Sought.Reached(double y, Curve.Line _) -> DoubleStream.of((y - intercept) / slope);
                 case Sought.Value(Reading reading) when reading.quantity() == Quantity.SLOPE -> DoubleStream.of(slope);
                 case Sought.Value(Reading reading) when reading.quantity() == Quantity.INTERCEPT -> DoubleStream.of(intercept);
                 default -> nothing();
@@ -238,6 +289,7 @@ final class Slips {
     static DoubleStream otherCurves(Sought what, Evidence data) {
         return switch (what) {
             case Sought.Prediction(double x, Curve curve) -> others(curve).flatMapToDouble(it -> data.predicted(it, x).stream());
+            case Sought.Reached(double y, Curve curve) -> others(curve).flatMapToDouble(it -> new Sought.Reached(y, it).all(data));
             case Sought.Value(Reading reading) when reading.quantity().of() == Quantity.Of.CURVE || reading.quantity().of() == Quantity.Of.ROW -> others(reading.curve()).flatMapToDouble(it -> data.value(reading.of(it)).stream());
             case Sought.Value(Reading reading) when reading.quantity() == Quantity.R -> others(reading.curve()).flatMapToDouble(it -> data.value(Reading.of(Quantity.R_SQUARED).of(it)).stream())
                     .filter(it -> it >= 0).map(Math::sqrt).flatMap(it -> DoubleStream.of(it, -it));

@@ -1,14 +1,21 @@
 package hestra.feedback;
 
 import java.util.OptionalDouble;
+import java.util.stream.DoubleStream;
 
 import hestra.fit.Curve;
+import hestra.fit.Inverse;
 
 /** A number that a task asks for, whatever the data are. */
 public sealed interface Sought {
 
     /** What it is in a set of data; nothing where they do not define it. */
     OptionalDouble in(Evidence data);
+
+    /** All that is right for it in a set of data: a curve may reach a value at several places. */
+    default DoubleStream all(Evidence data) {
+        return in(data).stream();
+    }
 
     /** What it is measured in. */
     Measured measured();
@@ -51,6 +58,24 @@ public sealed interface Sought {
         }
     }
 
+    /** The x at which a curve has a given value. */
+    record Reached(double y, Curve curve) implements Sought {
+        @Override
+        public OptionalDouble in(Evidence data) {
+            return all(data).findFirst();
+        }
+
+        @Override
+        public DoubleStream all(Evidence data) {
+            return data.curve(curve).map(it -> Inverse.of(it, y).solutions().stream().mapToDouble(Inverse.Solution::x)).orElse(DoubleStream.empty());
+        }
+
+        @Override
+        public Measured measured() {
+            return Measured.X;
+        }
+    }
+
     /** A number that the author gave, whatever the data say, with the unit that was given for it. */
     record Given(double value, String unit) implements Sought {
         @Override
@@ -70,6 +95,11 @@ public sealed interface Sought {
         public OptionalDouble in(Evidence data) {
             OptionalDouble value = inner.in(data);
             return value.isPresent() ? OptionalDouble.of(value.getAsDouble() / ratio) : value;
+        }
+
+        @Override
+        public DoubleStream all(Evidence data) {
+            return inner.all(data).map(value -> value / ratio);
         }
 
         @Override

@@ -4,6 +4,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 import hestra.data.Variable;
 import hestra.numbers.NumberReading;
@@ -30,6 +31,9 @@ sealed interface TypedUnit {
 
     /** Words that are no unit that is known. */
     record Unknown(String word) implements TypedUnit {}
+
+    /** What stands between words. */
+    Pattern NO_WORD = Pattern.compile("[^\\p{L}]+");
 
     /** Percent of percent: how many of one are the other. */
     double HUNDREDTH = 0.01;
@@ -95,7 +99,7 @@ sealed interface TypedUnit {
     private static Set<String> words(Variable x, Variable y) {
         Set<String> all = new HashSet<>();
         for (Variable variable : List.of(x, y)) {
-            for (String word : (variable.name() + " " + variable.label()).split("[^\\p{L}]+")) {
+            for (String word : NO_WORD.split(variable.name() + " " + variable.label())) {
                 all.add(UnitReader.stem(word));
             }
         }

@@ -41,13 +41,13 @@ public record Verdict(
         return of(Outcome.WRONG, 0, message);
     }
 
-    /** The outcome of several parts together: right if all are, wrong if none is. */
+    /** The outcome of several parts together: right if all are, wrong if none is; one that is nearly right earns half. */
     public static Verdict ofParts(int marks, List<Part> parts, String message) {
         long right = parts.stream().filter(part -> part.outcome() == Outcome.RIGHT).count();
-        boolean nearly = parts.stream().anyMatch(part -> part.outcome() == Outcome.NEARLY);
+        long half = parts.stream().filter(part -> part.outcome() == Outcome.NEARLY).count();
         Outcome outcome = right == parts.size() ? Outcome.RIGHT
-                : right > 0 || nearly ? Outcome.NEARLY : Outcome.WRONG;
-        double share = parts.isEmpty() ? 0 : (double) right / parts.size();
+                : right + half > 0 ? Outcome.NEARLY : Outcome.WRONG;
+        double share = parts.isEmpty() ? 0 : (right + half / 2.0) / parts.size();
         return new Verdict(outcome, marks * share, message, "", List.of(), parts);
     }
 

@@ -19,6 +19,8 @@ import hestra.fit.Smooth;
 public final class ResidualStrip {
 
     static final double RADIUS = 3.8;
+    /** How far the axis reaches where nothing is left over, as a share of what the plot shows. */
+    private static final double NOTHING_LEFT = 0.05;
     private static final double TOP = 8;
     private static final double BOTTOM = 12;
     private static final double BOTTOM_WITH_AXIS = 42;
@@ -155,8 +157,10 @@ public final class ResidualStrip {
 
     /** Symmetric about zero, a little larger than the largest residual. */
     private Scale values(PlottedResiduals residuals) {
-        double least = 1e-12 * Math.max(Math.abs(content.meanY().orElse(0)), Double.MIN_NORMAL * 1e20);
-        double reach = 1.2 * Math.max(residuals.largest(), least);
+        // What is left of points on the curve is rounding: it is shown as nothing, beside what can be seen in the plot.
+        double seen = content.plane().frame().yHigh() - content.plane().frame().yLow();
+        boolean nothing = residuals.largest() <= 1e-12 * Math.max(Math.abs(content.meanY().orElse(0)), seen);
+        double reach = nothing ? NOTHING_LEFT * seen : 1.2 * residuals.largest();
         return new Scale(-reach, reach, area.bottom(), area.top());
     }
 

@@ -27,6 +27,17 @@ final class Domain {
                 rows.size() == 1 ? "it" : "them", direct ? "fit the curve directly, or " : "or ");
     }
 
+    /** Whether a curve can be fitted to a point. */
+    static boolean allows(Curve curve, double x, double y) {
+        return switch (curve) {
+            case Curve.Logarithmic _ -> x > 0;
+            case Curve.Power(Curve.FittedOn on) -> x > 0 && (on == Curve.FittedOn.VALUES || y > 0);
+            case Curve.Exponential(Curve.FittedOn on) -> on == Curve.FittedOn.VALUES || y > 0;
+            case Curve.OwnTerms(List<Term> terms) -> terms.stream().allMatch(term -> term.isDefined(x));
+            case Curve.Line _, Curve.ThroughOrigin _, Curve.Polynomial _, Curve.Wave _ -> true;
+        };
+    }
+
     private static String bare(Curve curve) {
         String words = curve.inWords();
         return words.contains(",") ? words.substring(0, words.indexOf(',')) : words;

@@ -1,9 +1,13 @@
 package hestra.fit;
 
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 import hestra.data.Pairs;
+import hestra.data.Subset;
 import hestra.numbers.Accumulator;
 import hestra.numbers.DoubleDouble;
 import hestra.summary.PairSums;
@@ -38,6 +42,12 @@ public final class LeastSquares {
             case Curve.Power(Curve.FittedOn on) -> on == Curve.FittedOn.LOGARITHMS ? LogScaleFit.of(curve, pairs) : GrowthFit.of(curve, pairs);
             case Curve.Wave _ -> WaveFit.of(pairs);
         };
+    }
+
+    /** The pairs that a curve can be fitted to: without those for which it is not defined, such as x = 0 for a logarithm. */
+    public static Pairs usable(Curve curve, Pairs pairs) {
+        Set<Integer> rows = IntStream.range(0, pairs.size()).filter(i -> Domain.allows(curve, pairs.x(i), pairs.y(i))).mapToObj(pairs::row).collect(Collectors.toSet());
+        return rows.size() == pairs.size() ? pairs : pairs.only(new Subset("outside what the curve is defined for", rows));
     }
 
     /**

@@ -5,12 +5,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 
 import hestra.data.DataTable;
 import hestra.data.Roles;
 import hestra.data.Row;
 import hestra.desk.Checks;
 import hestra.desk.Desk;
+import hestra.desk.OwnSheet;
 import hestra.desk.PartWork;
 import hestra.desk.Pointing;
 import hestra.desk.Work;
@@ -26,19 +28,21 @@ import hestra.task.Attempt;
  * @param exercise the exercise as the student had it
  * @param tables the student's data at the end, by the id of their part
  * @param attempts answers checked since the work was begun last, oldest first, by task id
+ * @param sheets what the student wrote and kept, by the id of the part; of parts where a task asks for that
  * @param begun how often the student began it, at least 1
  */
-public record HandIn(String student, Exercise exercise, Map<String, DataTable> tables, Map<String, List<Attempt>> attempts, int begun) {
+public record HandIn(String student, Exercise exercise, Map<String, DataTable> tables, Map<String, List<Attempt>> attempts, Map<String, OwnSheet> sheets, int begun) {
 
     public HandIn {
         tables = Map.copyOf(tables);
         attempts = Map.copyOf(attempts);
+        sheets = Map.copyOf(sheets);
         begun = Math.max(1, begun);
     }
 
     /** Work that was begun once. */
     public HandIn(String student, Exercise exercise, Map<String, DataTable> tables, Map<String, List<Attempt>> attempts) {
-        this(student, exercise, tables, attempts, 1);
+        this(student, exercise, tables, attempts, Map.of(), 1);
     }
 
     /** The desk as it was handed in: tables, answers and the roles that were chosen; how the plot looked is not in a hand-in. */
@@ -53,7 +57,7 @@ public record HandIn(String student, Exercise exercise, Map<String, DataTable> t
             DataTable handed = tables.getOrDefault(part.id(), work.table());
             DataTable table = part.isOwn() || handed.width() == part.data().width() ? handed : work.table();
             parts.put(part.id(), new PartWork(table, chosen.or(work::roles), work.unchosen(),
-                    work.plot(), work.curves(), work.reading(), work.sheet(), round(part), work.tracing()));
+                    work.plot(), work.curves(), work.reading(), sheets.getOrDefault(part.id(), work.sheet()), round(part), work.tracing(), Set.of()));
         }
         Map<String, Answer> answers = new HashMap<>();
         attempts.forEach((task, list) -> list.stream().reduce((_, newest) -> newest).ifPresent(newest -> answers.put(task, newest.answer())));
@@ -71,6 +75,8 @@ public record HandIn(String student, Exercise exercise, Map<String, DataTable> t
         // Where each row came from mattered while the answers were taken from the table; what is handed in is what it says.
         Map<String, DataTable> tables = new HashMap<>();
         work.parts().forEach((part, here) -> tables.put(part, here.table().withRows(here.table().rows().stream().map(row -> row.givenAs(Row.OWN)).toList())));
-        return new HandIn(work.student().strip(), desk.exercise(), tables, work.attempts(), work.checks().begun());
+        Map<String, OwnSheet> sheets = new HashMap<>();
+        desk.exercise().parts().stream().filter(Part::hasSection).forEach(part -> sheets.put(part.id(), work.part(part).sheet()));
+        return new HandIn(work.student().strip(), desk.exercise(), tables, work.attempts(), sheets, work.checks().begun());
     }
 }

@@ -39,9 +39,14 @@ record Amount(BigDecimal value, boolean inWords, boolean percent, Optional<Unit>
         if (inWords) {
             return Math.abs(written - size) <= WORDS_NEAR * size;
         }
+        return isRounded(expected) && (value.abs().precision() >= 2 || Math.abs(written - size) <= ONE_DIGIT_NEAR * size);
+    }
+
+    /** Whether it is this value rounded to the places that it is written with, if to one digit; its sign aside. */
+    boolean isRounded(double expected) {
+        double size = Math.abs(expected);
         BigDecimal exact = value.abs();
         Rounding places = new Rounding.Places(Math.clamp(exact.scale(), 0, 12));
-        boolean rounded = places.apply(size).compareTo(exact) == 0 || places.apply(Math.nextUp(size)).compareTo(exact) == 0;
-        return rounded && (exact.precision() >= 2 || Math.abs(written - size) <= ONE_DIGIT_NEAR * size);
+        return places.apply(size).compareTo(exact) == 0 || places.apply(Math.nextUp(size)).compareTo(exact) == 0;
     }
 }

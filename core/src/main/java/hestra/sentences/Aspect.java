@@ -29,6 +29,12 @@ public enum Aspect {
     TYPICAL("typical", "say that it is typical, not what every case does"),
     DISTANCE("distance", "say that it is how far the points lie from the line"),
     PREDICTION("prediction", "say that it is an average or a prediction, not what every case does"),
+    CHANCE("chance", "say that it is a chance"),
+    IF_NONE("if there were no relation", "say that it holds if there were no relation between the two"),
+    AS_FAR("of a slope like this", "say of what it is the chance: of a slope at least this far from 0"),
+    NOT_OF_NONE("not the chance of no relation", "it is not the chance that there is no relation: it is worked out as if there were none"),
+    DECISION("decision", "say what follows: do the data speak against no relation, or could there be none"),
+    DECISION_WAY("decision the right way", "turn the decision round: a small p speaks against no relation, a large one leaves it possible"),
     NO_CAUSE("no cause", "claim no cause: the data show that the two go together, not why");
 
     private final String words;
@@ -59,7 +65,8 @@ public enum Aspect {
         R("correlation r", SENTENCE, VARIABLES, DIRECTION, STRENGTH, LINEAR, NO_CAUSE),
         R_SQUARED("R\u00b2", SENTENCE, SHARE, VARIATION, OF_RESPONSE, GOES_WITH, NOT_OF_POINTS, NOT_ACCURACY, NO_CAUSE),
         S("residual standard error s", SENTENCE, NUMBER, UNIT, TYPICAL, DISTANCE),
-        PREDICTION("prediction", SENTENCE, RESPONSE, NUMBER, UNIT, PLACE, Aspect.PREDICTION, REACH);
+        PREDICTION("prediction", SENTENCE, RESPONSE, NUMBER, UNIT, PLACE, Aspect.PREDICTION, REACH),
+        P("p of the slope", SENTENCE, NUMBER, CHANCE, IF_NONE, AS_FAR, NOT_OF_NONE, DECISION, DECISION_WAY);
 
         private final String words;
         private final List<Aspect> aspects;

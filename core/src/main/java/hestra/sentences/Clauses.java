@@ -1,7 +1,6 @@
 package hestra.sentences;
 
 import java.util.Arrays;
-import java.util.List;
 import java.util.Set;
 
 /**
@@ -14,47 +13,39 @@ final class Clauses {
     private static final Set<String> PRONOUNS = Set.of("it", "they", "we", "you", "there", "this");
     private static final int LOOK_AHEAD = 5;
 
-    private final List<Token> tokens;
-    private final List<String> words;
-    private final boolean[] x;
-    private final boolean[] y;
-    private final boolean[] units;
-    private final Senses senses;
+    private final Text text;
+    private final Mentions mentions;
     private final boolean[] conditions;
     private int count;
 
-    private Clauses(List<Token> tokens, List<String> words, boolean[] x, boolean[] y, boolean[] units, Senses senses) {
-        this.tokens = tokens;
-        this.words = words;
-        this.x = x;
-        this.y = y;
-        this.units = units;
-        this.senses = senses;
-        this.conditions = new boolean[tokens.size()];
+    private Clauses(Text text, Mentions mentions) {
+        this.text = text;
+        this.mentions = mentions;
+        this.conditions = new boolean[text.size()];
     }
 
     /** Finds the clauses of a text whose variables and units were found. */
-    static Clauses of(List<Token> tokens, List<String> words, boolean[] x, boolean[] y, boolean[] units, Senses senses) {
-        Clauses clauses = new Clauses(tokens, words, x, y, units, senses);
+    static Clauses of(Text text, Mentions mentions) {
+        Clauses clauses = new Clauses(text, mentions);
         clauses.find();
         return clauses;
     }
 
     private void find() {
         int i = 0;
-        while (i < tokens.size()) {
-            int each = senses.length(Sense.EACH, i);
+        while (i < text.size()) {
+            int each = text.length(Sense.EACH, i);
             // "As a rule" opens no clause.
-            int when = senses.length(Sense.AVERAGE, i) > senses.length(Sense.WHEN, i) ? 0 : senses.length(Sense.WHEN, i);
-            int amount = senses.length(Sense.AMOUNT, i);
+            int when = text.length(Sense.AVERAGE, i) > text.length(Sense.WHEN, i) ? 0 : text.length(Sense.WHEN, i);
+            int amount = text.length(Sense.AMOUNT, i);
             if (each > 0 && when <= each && isPhrase(i + each, false)) {
                 i = phrase(i, i + each);
             } else if (when > 0) {
                 i = clause(i, i + when);
-            } else if (words.get(i).matches("a|an") && i > 0 && i + 1 < tokens.size() && units[i - 1] && units[i + 1]) {
+            } else if (text.word(i).matches("a|an") && i > 0 && i + 1 < text.size() && mentions.isUnit(i - 1) && mentions.isUnit(i + 1)) {
                 // "0.83 cm a day".
                 i = phrase(i, i + 1);
-            } else if (amount > 0 && (!words.get(i).equals("with") || i == 0 || tokens.get(i - 1).isMark()) && isPhrase(i + amount, true)) {
+            } else if (amount > 0 && (!text.word(i).equals("with") || i == 0 || text.token(i - 1).isMark()) && isPhrase(i + amount, true)) {
                 i = phrase(i, i + amount);
             } else {
                 i++;
@@ -72,11 +63,11 @@ final class Clauses {
 
     /** Whether a unit or a variable follows soon, behind a number where one must stand there. */
     private boolean isPhrase(int from, boolean counted) {
-        if (counted && (from >= tokens.size() || tokens.get(from).kind() != Token.Kind.NUMBER && NumberWords.at(words, from).isEmpty())) {
+        if (counted && (from >= text.size() || text.token(from).kind() != Token.Kind.NUMBER && NumberWords.at(text.words(), from).isEmpty())) {
             return false;
         }
-        for (int i = from; i < Math.min(tokens.size(), from + LOOK_AHEAD) && !tokens.get(i).isMark(); i++) {
-            if (units[i] || x[i] || y[i] || senses.length(Sense.FURTHER, i) > 0) {
+        for (int i = from; i < Math.min(text.size(), from + LOOK_AHEAD) && !text.token(i).isMark(); i++) {
+            if (mentions.isUnit(i) || mentions.isX(i) || mentions.isY(i) || text.length(Sense.FURTHER, i) > 0) {
                 return true;
             }
         }
@@ -88,19 +79,19 @@ final class Clauses {
         boolean seenX = false;
         boolean seenY = false;
         int i = from;
-        while (i < tokens.size() && !tokens.get(i).isMark()) {
-            boolean further = senses.length(Sense.FURTHER, i) > 0;
-            boolean other = seenX && y[i] || seenY && x[i];
-            boolean article = seen && ARTICLES.contains(words.get(i)) && i + 1 < tokens.size() && !(i > 0 && words.get(i - 1).matches("of|in|that")) && !(x[i + 1] && !seenX);
-            boolean verb = seen && !further && !x[i] && !y[i] && !units[i] && senses.length(Sense.VERB, i) > 0;
-            boolean number = seen && tokens.get(i).kind() == Token.Kind.NUMBER;
-            boolean ends = other || article || verb || number || seen && (PRONOUNS.contains(words.get(i)) || senses.length(Sense.AVERAGE, i) > 0 || senses.length(Sense.EACH, i) > 0 && words.get(i).equals("per"));
+        while (i < text.size() && !text.token(i).isMark()) {
+            boolean further = text.length(Sense.FURTHER, i) > 0;
+            boolean other = seenX && mentions.isY(i) || seenY && mentions.isX(i);
+            boolean article = seen && ARTICLES.contains(text.word(i)) && i + 1 < text.size() && !(i > 0 && text.word(i - 1).matches("of|in|that")) && !(mentions.isX(i + 1) && !seenX);
+            boolean verb = seen && !further && !mentions.isX(i) && !mentions.isY(i) && !mentions.isUnit(i) && text.length(Sense.VERB, i) > 0;
+            boolean number = seen && text.token(i).kind() == Token.Kind.NUMBER;
+            boolean ends = other || article || verb || number || seen && (PRONOUNS.contains(text.word(i)) || text.length(Sense.AVERAGE, i) > 0 || text.length(Sense.EACH, i) > 0 && text.word(i).equals("per"));
             if (ends) {
                 break;
             }
-            seen = seen || units[i] || x[i] || y[i] || further;
-            seenX = seenX || x[i];
-            seenY = seenY || y[i];
+            seen = seen || mentions.isUnit(i) || mentions.isX(i) || mentions.isY(i) || further;
+            seenX = seenX || mentions.isX(i);
+            seenY = seenY || mentions.isY(i);
             i++;
         }
         mark(start, i);
@@ -111,22 +102,23 @@ final class Clauses {
     private int clause(int start, int from) {
         boolean seenX = false;
         boolean seenY = false;
-        boolean verb = false;
+        // "Lifting the pen by 1 cm | adds …": what opens it is a verb itself.
+        boolean verb = text.word(start).endsWith("ing");
         boolean amount = false;
         int i = from;
-        while (i < tokens.size() && !tokens.get(i).isMark()) {
-            boolean isVerb = senses.length(Sense.VERB, i) > 0 && senses.length(Sense.FURTHER, i) == 0;
+        while (i < text.size() && !text.token(i).isMark()) {
+            boolean isVerb = text.length(Sense.VERB, i) > 0 && text.length(Sense.FURTHER, i) == 0;
             // A second verb behind an amount: "where exposure is 10 points higher | is 2.7 mm lower".
-            boolean other = seenX && y[i] || seenY && x[i] || verb && amount && isVerb && i > from + 2;
+            boolean other = seenX && mentions.isY(i) || seenY && mentions.isX(i) || verb && amount && isVerb && i > from + 2;
             verb |= isVerb;
-            amount |= verb && (tokens.get(i).kind() == Token.Kind.NUMBER || NumberWords.at(words, i).isPresent());
-            if (other || words.get(i).equals("then")) {
-                int back = i > from && ARTICLES.contains(words.get(i - 1)) ? i - 1 : i;
+            amount |= verb && (text.token(i).kind() == Token.Kind.NUMBER || NumberWords.at(text.words(), i).isPresent());
+            if (other || text.word(i).equals("then")) {
+                int back = i > from && ARTICLES.contains(text.word(i - 1)) ? i - 1 : i;
                 mark(start, back);
                 return i;
             }
-            seenX = seenX || x[i];
-            seenY = seenY || y[i];
+            seenX = seenX || mentions.isX(i);
+            seenY = seenY || mentions.isY(i);
             i++;
         }
         mark(start, i);

@@ -15,6 +15,9 @@ public final class Rubric {
     private static final double MODERATE_FROM = 0.35;
     private static final double MODERATE_TO = 0.9;
     private static final double WEAK_TO = 0.6;
+    private static final double SIGNIFICANT_TO = 0.01;
+    private static final double NOT_SIGNIFICANT_FROM = 0.1;
+    private static final double GREATEST_BOUND = 0.1;
     private static final int VARIABLE_REACH = 8;
 
     private final Said said;
@@ -66,7 +69,7 @@ public final class Rubric {
             case VARIABLES -> found(said.namesX() && said.namesY());
             case RESPONSE -> found(said.namesY());
             case WAY_ROUND -> said.isWrongWayRound() ? Found.NO : Found.UNSURE;
-            case NUMBER -> found(about == Aspect.About.SLOPE ? slope.isPresent() : value().isPresent());
+            case NUMBER -> about == Aspect.About.P ? found(said.amounts().stream().anyMatch(this::isP)) : found(about == Aspect.About.SLOPE ? slope.isPresent() : value().isPresent());
             case UNIT -> about == Aspect.About.SLOPE ? found(hasUnitsOfSlope()) : topic.y().unit().isBlank() ? Found.UNSURE : found(value().or(this::anyOfY).filter(it -> isIn(it, topic.unitOfY())).isPresent());
             case DIRECTION -> about == Aspect.About.R ? direction() : way();
             case STRENGTH -> strength();
@@ -78,12 +81,18 @@ public final class Rubric {
             case NOT_OF_POINTS -> said.amounts().stream().anyMatch(it -> said.follows(it, Sense.OF_POINTS, 1) && !said.denies(it)) ? Found.NO : Found.YES;
             case NOT_ACCURACY -> found(!said.affirms(Sense.ACCURATE));
             case AT_ZERO -> found(said.says(Sense.ZERO) || said.amounts().stream().anyMatch(it -> it.value().signum() == 0));
-            case MEANING -> facts.inside() ? Found.UNSURE : found(said.says(Sense.BEYOND) || said.says(Sense.MEANINGLESS));
+            case MEANING -> facts.inside() ? Found.UNSURE : found(said.says(Sense.BEYOND) || said.says(Sense.MEANINGLESS) || said.saysThatNoneWasMeasured());
             case PLACE -> found(said.amounts().stream().anyMatch(it -> it.isAbout(facts.at() / ratio(it.unit(), topic.unitOfX())) || it.value().doubleValue() == facts.at()));
-            case REACH -> found(facts.inside() ? said.says(Sense.INSIDE) || said.says(Sense.BEYOND) && !said.affirms(Sense.BEYOND) : said.affirms(Sense.BEYOND) || said.says(Sense.MEANINGLESS));
+            case REACH -> found(facts.inside() ? said.says(Sense.INSIDE) || said.says(Sense.BEYOND) && !said.affirms(Sense.BEYOND) : said.affirms(Sense.BEYOND) || said.says(Sense.MEANINGLESS) || said.saysThatNoneWasMeasured());
             case TYPICAL -> found(said.says(Sense.TYPICAL));
             case DISTANCE -> found(said.says(Sense.DISTANCE));
             case PREDICTION -> found(said.says(Sense.AVERAGE) && !said.affirms(Sense.CERTAIN));
+            case CHANCE -> found(said.says(Sense.CHANCE));
+            case IF_NONE -> found(said.chances().isGivenNone());
+            case AS_FAR -> found(said.says(Sense.AS_FAR));
+            case NOT_OF_NONE -> said.chances().isOfNone() ? Found.NO : Found.UNSURE;
+            case DECISION -> found(said.chances().decision() != Chances.Decision.NEITHER);
+            case DECISION_WAY -> decision();
             case NO_CAUSE -> found(!said.claimsCause());
         };
     }
@@ -176,6 +185,28 @@ public final class Rubric {
             return found(negative == facts.value() < 0);
         }
         return negative ? Found.UNSURE : way();
+    }
+
+    /** Whether an amount is p, as a part or in percent, or a bound that it lies below. */
+    private boolean isP(Amount amount) {
+        double p = amount.percent() ? facts.value() * 100 : facts.value();
+        return amount.isAbout(p) || amount.value().signum() > 0 && amount.isRounded(p) || isOutOf(amount, p) || said.isBound(amount) && amount.value().doubleValue() > p && amount.value().doubleValue() <= (amount.percent() ? 100 * GREATEST_BOUND : GREATEST_BOUND);
+    }
+
+    /** "2 of 1000". */
+    private boolean isOutOf(Amount part, double p) {
+        return said.amounts().stream().filter(whole -> whole.from() > part.to() && whole.from() <= part.to() + 3 && whole.value().doubleValue() >= 20)
+                .anyMatch(whole -> Math.abs(part.value().doubleValue() - p * whole.value().doubleValue()) <= 0.5);
+    }
+
+    /** Between the usual levels either decision can be defended. */
+    private Found decision() {
+        Chances.Decision decided = said.chances().decision();
+        return switch (decided) {
+            case AGAINST -> facts.value() > NOT_SIGNIFICANT_FROM ? Found.NO : Found.UNSURE;
+            case KEEPS -> facts.value() < SIGNIFICANT_TO ? Found.NO : Found.UNSURE;
+            case BOTH, NEITHER -> Found.UNSURE;
+        };
     }
 
     private Found strength() {

@@ -33,6 +33,11 @@ public enum Sense {
     MEANINGLESS,
     TYPICAL,
     DISTANCE,
+    CHANCE,
+    NO_RELATION,
+    AS_FAR,
+    AGAINST,
+    COMPATIBLE,
     /** Not looked for: words of which each may stand for the first. */
     KIN;
 

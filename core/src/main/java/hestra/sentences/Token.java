@@ -33,9 +33,16 @@ record Token(Kind kind, String text, String word) {
                     + "|(?<percent>%|per ?cent\\b|percent\\b)|(?<word>\u00b0\\s?\\p{L}+|\u00b0|[\\p{L}\\p{M}][\\p{L}\\p{M}\u00b2\u00b3]*(?:['\u2019-]\\p{L}+)*|\\d+\\p{L}+)|(?<slash>/)|(?<stop>[.!?]+)|(?<comma>[,;:()\u2014\u2013])|(?<other>.)",
             Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE | Pattern.DOTALL);
 
+    private static final Pattern UNSEEN = Pattern.compile("\\p{Cf}");
+    /** "3cm" */
+    private static final Pattern GLUED = Pattern.compile("(?<=\\d)(?=(?!x\\s?10)\\p{L})");
+    /** "one-unit", "10-day" */
+    private static final Pattern JOINED_TO_A_NUMBER = Pattern.compile("(?i)(?<=\\b(?:one|two|three|four|five|six|seven|eight|nine|ten|hundred|\\d))-(?=\\p{L})");
+
     /** The tokens of a text; "3cm" is a number and a word. */
     static List<Token> of(String text) {
-        String plain = Normalizer.normalize(text, Normalizer.Form.NFC).replaceAll("\\p{Cf}", "").replaceAll("(?<=\\d)(?=(?!x\\s?10)\\p{L})", " ").replace('\u2019', '\'');
+        String bare = UNSEEN.matcher(Normalizer.normalize(text, Normalizer.Form.NFC)).replaceAll("").replace("<", " below ").replace("\u2264", " at most ");
+        String plain = JOINED_TO_A_NUMBER.matcher(GLUED.matcher(bare).replaceAll(" ").replace('\u2019', '\'')).replaceAll(" ");
         List<Token> tokens = new ArrayList<>();
         Matcher matcher = TOKEN.matcher(plain);
         while (matcher.find()) {

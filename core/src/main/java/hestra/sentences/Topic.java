@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 import hestra.data.Variable;
 import hestra.numbers.DecimalMark;
@@ -22,6 +23,7 @@ import hestra.units.UnitReader;
  */
 public record Topic(Variable x, Variable y, List<String> xNames, List<String> yNames, DecimalMark mark) {
 
+    private static final Pattern NO_WORD = Pattern.compile("[^\\p{L}\\p{M}0-9]+");
     private static final int SHORTEST_TELLING_WORD = 3;
     /** Words of a label that tell nothing of what is measured. */
     private static final Set<String> EMPTY_WORDS = Set.of("the", "and", "per", "for", "since", "above", "below", "from", "with", "each", "noon", "index", "number", "largest", "value", "total", "time", "mean", "average", "rate", "level");
@@ -73,7 +75,7 @@ public record Topic(Variable x, Variable y, List<String> xNames, List<String> yN
         List<String> texts = new ArrayList<>(names);
         texts.add(text);
         for (String one : texts) {
-            for (String word : one.toLowerCase(Locale.ROOT).split("[^\\p{L}\\p{M}0-9]+")) {
+            for (String word : NO_WORD.split(one.toLowerCase(Locale.ROOT))) {
                 if (!word.isBlank() && !JOINING.contains(word)) {
                     all.add(UnitReader.stem(word));
                 }

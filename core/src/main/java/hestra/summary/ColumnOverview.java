@@ -4,6 +4,7 @@ import java.util.OptionalDouble;
 
 import hestra.data.Cell;
 import hestra.data.DataTable;
+import hestra.numbers.Counted;
 
 /**
  * What a column holds at a glance.
@@ -19,21 +20,23 @@ public record ColumnOverview(Kind kind, int filled, int missing, int words, Opti
 
     /** What stands in a column. */
     public enum Kind {
-        EMPTY("empty"),
-        WHOLE_NUMBERS("whole numbers"),
-        NUMBERS("numbers"),
-        WORDS("words"),
-        MIXED("numbers and words");
+        EMPTY(""),
+        WHOLE_NUMBERS("whole number"),
+        NUMBERS("number"),
+        WORDS("word"),
+        /** Numbers, and words among them. */
+        MIXED("number");
 
-        private final String inWords;
+        private final String one;
 
-        Kind(String inWords) {
-            this.inWords = inWords;
+        Kind(String one) {
+            this.one = one;
         }
+    }
 
-        public String inWords() {
-            return inWords;
-        }
+    /** "24 numbers", "1 word"; "empty" for nothing. */
+    public String counted() {
+        return kind == Kind.EMPTY ? "empty" : Counted.of(kind == Kind.MIXED ? filled - words : filled, kind.one);
     }
 
     /** The overview of a column, rows set aside among the others. */

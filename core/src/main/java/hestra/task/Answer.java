@@ -3,12 +3,14 @@ package hestra.task;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.regex.Pattern;
 
 import hestra.data.Roles;
 import hestra.figure.Frame;
@@ -122,9 +124,49 @@ public sealed interface Answer {
         }
     }
 
-    /** One prediction with the judgement whether to trust it. */
-    record Predicted(String text, Optional<Boolean> trusted) {
+    /**
+     * One prediction.
+     *
+     * @param text the number as it was typed
+     * @param trusted what the student thinks of it
+     * @param low the lower end of the interval as it was typed
+     * @param high the upper end
+     */
+    record Predicted(String text, Optional<Trust> trusted, Optional<String> low, Optional<String> high) {
         public static final Predicted NOTHING = new Predicted("", Optional.empty());
+
+        private static final Set<String> NONE = Set.of("none", "no", "no value", "-", "\u2013", "\u2212");
+
+        /** A number without an interval. */
+        public Predicted(String text, Optional<Trust> trusted) {
+            this(text, trusted, Optional.empty(), Optional.empty());
+        }
+
+        public Predicted with(String number) {
+            return new Predicted(number, trusted, low, high);
+        }
+
+        public Predicted with(Trust judgement) {
+            return new Predicted(text, Optional.of(judgement), low, high);
+        }
+
+        public Predicted withLow(String end) {
+            return new Predicted(text, trusted, Optional.of(end).filter(it -> !it.isEmpty()), high);
+        }
+
+        public Predicted withHigh(String end) {
+            return new Predicted(text, trusted, low, Optional.of(end).filter(it -> !it.isEmpty()));
+        }
+
+        /** Both ends of the interval as they were typed, empty where nothing was. */
+        List<String> ends() {
+            return List.of(low.orElse(""), high.orElse(""));
+        }
+
+        /** Whether no number is given since it is said to have no meaning. */
+        boolean isLeftOut() {
+            return trusted.filter(Trust.MEANINGLESS::equals).isPresent() && (text.isBlank() || NONE.contains(text.strip().toLowerCase(Locale.ROOT)));
+        }
     }
 
     /** Predictions in the order of the task's x values. */
@@ -151,6 +193,30 @@ public sealed interface Answer {
             }
             changed.set(index, predicted);
             return new Predictions(changed);
+        }
+    }
+
+    /**
+     * A section of a report.
+     *
+     * @param text all that was written in it
+     * @param figures what was kept in it, in its order
+     */
+    record Section(String text, List<KeptFigure> figures) implements Answer {
+        public static final Section NOTHING = new Section("", List.of());
+
+        public Section {
+            figures = List.copyOf(figures);
+        }
+
+        @Override
+        public boolean isBlank() {
+            return text.isBlank() && figures.isEmpty();
+        }
+
+        /** How many words were written. */
+        int words() {
+            return (int) Pattern.compile("[\\p{L}\\p{N}][\\p{L}\\p{M}\\p{N}.,'\u2019-]*").matcher(text).results().count();
         }
     }
 

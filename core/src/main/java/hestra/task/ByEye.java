@@ -27,7 +27,7 @@ import hestra.targets.Measure;
  */
 public record ByEye(Terms terms, Curve curve, double full, double half) implements Task {
 
-    static final Kind KIND = new Kind("by-eye", "Line or curve by eye", ByEye.class, (id, _) -> new ByEye(
+    static final Kind KIND = new Kind("by-eye", "Line or curve by eye", Kind.Group.PLOT, ByEye.class, (id, _) -> new ByEye(
             Terms.of(id, "A line by eye", "Put a line into the plot, and drag its two squares until it fits the points as well as you can.", 2),
             new Curve.Line(), 1.1, 1.5));
 

@@ -37,7 +37,7 @@ public record CheckConditions(Terms terms, Set<FitCondition> asked, Set<FitCondi
     private static final List<String> HOLDS = List.of("holds", "does not hold");
     private static final String ALL_HOLD = "nothing of this kind: all hold";
 
-    static final Kind KIND = new Kind("check-conditions", "Check the conditions", CheckConditions.class, (id, truth) -> new CheckConditions(
+    static final Kind KIND = new Kind("check-conditions", "Check the conditions", Kind.Group.WORDS, CheckConditions.class, (id, truth) -> new CheckConditions(
             Terms.of(id, "Check the conditions", "Look at the residuals. Which of these hold for the line?", 4), EnumSet.allOf(FitCondition.class), proposed(truth.pairs()), false));
 
     public CheckConditions {

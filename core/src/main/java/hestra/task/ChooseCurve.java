@@ -45,7 +45,7 @@ public record ChooseCurve(Terms terms, List<Curve> offered, By by, int chosen, S
     public static final int MOST_CURVES = 7;
     private static final String NONE = "none: the data do not say";
 
-    static final Kind KIND = new Kind("choose-curve", "Choose a curve", ChooseCurve.class, (id, truth) -> {
+    static final Kind KIND = new Kind("choose-curve", "Choose a curve", Kind.Group.WORDS, ChooseCurve.class, (id, truth) -> {
         List<Curve> usual = List.of(new Curve.Line(), new Curve.Polynomial(2), new Curve.Exponential(Curve.FittedOn.VALUES), new Curve.Logarithmic());
         return new ChooseCurve(Terms.of(id, "Choose a curve", "Fit several curves. Which of them describes the points best, and why?", 3), usual, By.ADJUSTED_R_SQUARED, 0, EnumSet.of(CurveReason.RESIDUALS, CurveReason.ADJUSTED, CurveReason.SMALLEST_S), false);
     });

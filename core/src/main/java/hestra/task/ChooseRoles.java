@@ -11,7 +11,7 @@ import hestra.feedback.Verdict;
 /** The student says which variable explains and which responds. */
 public record ChooseRoles(Terms terms) implements Task {
 
-    static final Kind KIND = new Kind("choose-roles", "Choose roles", ChooseRoles.class, (id, _) -> new ChooseRoles(
+    static final Kind KIND = new Kind("choose-roles", "Choose roles", Kind.Group.DATA, ChooseRoles.class, (id, _) -> new ChooseRoles(
             Terms.of(id, "Which explains, which responds?", "One of the two variables could depend on the other. Which?", 1)));
 
     @Override
@@ -26,6 +26,11 @@ public record ChooseRoles(Terms terms) implements Task {
 
     @Override
     public boolean leavesRoles() {
+        return true;
+    }
+
+    @Override
+    public boolean drawsByRoles() {
         return true;
     }
 

@@ -14,7 +14,7 @@ import hestra.feedback.Verdict;
  */
 public record Describe(Terms terms, Description key) implements Task {
 
-    static final Kind KIND = new Kind("describe", "Describe", Describe.class, (id, truth) -> new Describe(
+    static final Kind KIND = new Kind("describe", "Describe", Kind.Group.PLOT, Describe.class, (id, truth) -> new Describe(
             Terms.of(id, "Describe what you see", "Look at the plot before any line is drawn. What do the points show?", 4).opening(Aid.all()),
             Description.proposedFor(truth.pairsWithSlips())));
 

@@ -26,7 +26,7 @@ import hestra.numbers.NumberStyle;
  */
 public record DrawIt(Terms terms, boolean blank, boolean titled) implements Task {
 
-    static final Kind KIND = new Kind("draw-it", "Draw the plot", DrawIt.class, (id, _) -> new DrawIt(
+    static final Kind KIND = new Kind("draw-it", "Draw the plot", Kind.Group.DATA, DrawIt.class, (id, _) -> new DrawIt(
             Terms.of(id, "Draw the plot", "Put the variables on their axes, write names, units and a title, and choose a scale that shows the data well.", 3), false, true));
 
     /** Data that fill less of an axis than this are too small to be read. */

@@ -18,7 +18,7 @@ import hestra.numbers.Counted;
  */
 public record EnterData(Terms terms, int count) implements Task {
 
-    static final Kind KIND = new Kind("enter-data", "Enter data", EnterData.class, (id, truth) -> new EnterData(
+    static final Kind KIND = new Kind("enter-data", "Enter data", Kind.Group.DATA, EnterData.class, (id, truth) -> new EnterData(
             Terms.of(id, "Enter the last pairs", "Type the last pairs of the printed table into the table on the right.", 1), Math.clamp(truth.data().size(), 1, 3)));
 
     /** The whole table. */

@@ -6,9 +6,9 @@ import java.util.OptionalDouble;
 import java.util.Set;
 
 import hestra.feedback.Quantity;
+import hestra.feedback.Reading;
 import hestra.feedback.SentenceJudge;
 import hestra.feedback.Verdict;
-import hestra.fit.Curve;
 import hestra.fit.Fit;
 import hestra.sentences.Aspect;
 import hestra.sentences.Facts;
@@ -21,7 +21,7 @@ import hestra.sentences.Topic;
  */
 public record Explain(Terms terms, Optional<Explaining> how) implements Task {
 
-    static final Kind KIND = new Kind("explain", "Explain in words", Explain.class, (id, _) -> new Explain(Terms.of(id, "Say it in words", "What does the slope mean here?", 3)));
+    static final Kind KIND = new Kind("explain", "Explain in words", Kind.Group.WORDS, Explain.class, (id, _) -> new Explain(Terms.of(id, "Say it in words", "What does the slope mean here?", 3)));
 
     /** A slope is explained. */
     public Explain(Terms terms) {
@@ -50,12 +50,13 @@ public record Explain(Terms terms, Optional<Explaining> how) implements Task {
 
     @Override
     public Set<Aid> needs() {
-        return switch (explaining().about()) {
-            case SLOPE, INTERCEPT, S -> Set.of(Aid.EQUATION);
-            case R -> Set.of(Aid.R);
-            case R_SQUARED -> Set.of(Aid.R_SQUARED);
-            case PREDICTION -> Set.of(Aid.PREDICTION);
+        Aid value = switch (explaining().about()) {
+            case SLOPE, INTERCEPT, S, P -> Aid.EQUATION;
+            case R -> Aid.R;
+            case R_SQUARED -> Aid.R_SQUARED;
+            case PREDICTION -> Aid.PREDICTION;
         };
+        return explaining().curve().isEmpty() ? Set.of(value) : Set.of(value, Aid.CURVES);
     }
 
     @Override
@@ -94,9 +95,9 @@ public record Explain(Terms terms, Optional<Explaining> how) implements Task {
         if (value.isEmpty()) {
             return Verdict.wrong("The data give no " + explaining().about().inWords() + ", so there is nothing to explain.");
         }
-        double at = explaining().at().orElse(0);
+        double at = explaining().about() == Aspect.About.PREDICTION ? place(truth) : 0;
         Topic topic = new Topic(truth.x(), truth.y(), explaining().xNames(), explaining().yNames(), truth.mark());
-        return new SentenceJudge(explaining().about(), new Facts(value.getAsDouble(), at, truth.evidence().supports(at)), topic, explaining().list(), explaining().off()).judge(sentence, terms.marks());
+        return new SentenceJudge(explaining().about(), new Facts(value.getAsDouble(), at, truth.evidence().supports(explaining().ofCurve(), at)), topic, explaining().list(), explaining().off()).judge(sentence, terms.marks());
     }
 
     private OptionalDouble value(Truth truth) {
@@ -104,16 +105,22 @@ public record Explain(Terms terms, Optional<Explaining> how) implements Task {
             case SLOPE -> truth.evidence().value(Quantity.SLOPE);
             case INTERCEPT -> truth.evidence().value(Quantity.INTERCEPT);
             case R -> truth.evidence().value(Quantity.R);
-            case R_SQUARED -> truth.evidence().value(Quantity.R_SQUARED);
-            case S -> truth.evidence().value(Quantity.RESIDUAL_STANDARD_ERROR);
-            case PREDICTION -> truth.evidence().predicted(new Curve.Line(), explaining().at().orElse(truth.evidence().value(Quantity.MEAN_X).orElse(0)));
+            case P -> truth.evidence().value(Quantity.SLOPE_P);
+            case R_SQUARED -> truth.evidence().value(Reading.of(Quantity.R_SQUARED).of(explaining().ofCurve()));
+            case S -> truth.evidence().value(Reading.of(Quantity.RESIDUAL_STANDARD_ERROR).of(explaining().ofCurve()));
+            case PREDICTION -> truth.evidence().predicted(explaining().ofCurve(), place(truth));
         };
+    }
+
+    /** Where a prediction is explained: at the mean where no place is given. */
+    private double place(Truth truth) {
+        return explaining().at().orElse(truth.evidence().value(Quantity.MEAN_X).orElse(0));
     }
 
     @Override
     public Key key(Truth truth) {
         long checks = Aspect.switchable(explaining().about()).stream().filter(it -> !explaining().off().contains(it)).count();
-        return value(truth).isEmpty() ? Key.missing(truth.evidence().fit() instanceof Fit.None(String reason) ? reason : "not defined for this data") : Key.of(checks + " checks, the rest by you");
+        return value(truth).isEmpty() ? Key.missing(truth.evidence().fit(explaining().ofCurve()) instanceof Fit.None(String reason) ? reason : "not defined for this data") : Key.of(checks + " checks, the rest by you");
     }
 
     /** There is more than one good sentence: the author's own, where there is one. */

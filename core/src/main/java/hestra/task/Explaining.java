@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 
+import hestra.fit.Curve;
 import hestra.sentences.Aspect;
 import hestra.sentences.WordList;
 
@@ -12,6 +13,7 @@ import hestra.sentences.WordList;
  * What is explained in a sentence, and what of the sentence is looked at.
  *
  * @param about what is explained
+ * @param curve of which curve; nothing for the line
  * @param at where, for a prediction
  * @param xNames what else the explanatory variable may be called
  * @param yNames what else the response may be called
@@ -20,7 +22,7 @@ import hestra.sentences.WordList;
  * @param words words of the author's own, as in the word files: a heading, a colon and words with commas between, a line each; may be empty
  * @param frame the sentence that is filled in, its gaps written ___; empty for a sentence of the student's own
  */
-public record Explaining(Aspect.About about, OptionalDouble at, List<String> xNames, List<String> yNames, Set<Aspect> off, String model, String words, String frame) {
+public record Explaining(Aspect.About about, Optional<Curve> curve, OptionalDouble at, List<String> xNames, List<String> yNames, Set<Aspect> off, String model, String words, String frame) {
 
     /** A slope, looked at in full, without a model. */
     public static final Explaining SLOPE = of(Aspect.About.SLOPE);
@@ -33,39 +35,54 @@ public record Explaining(Aspect.About about, OptionalDouble at, List<String> xNa
 
     /** Another quantity, looked at in full, without a model. */
     public static Explaining of(Aspect.About about) {
-        return new Explaining(about, OptionalDouble.empty(), List.of(), List.of(), Set.of(), "", "", "");
+        return new Explaining(about, Optional.empty(), OptionalDouble.empty(), List.of(), List.of(), Set.of(), "", "", "");
     }
 
     public Explaining about(Aspect.About other) {
-        return new Explaining(other, at, xNames, yNames, Set.of(), model, words, frame.equals(SentenceFrame.usual(about)) ? SentenceFrame.usual(other) : frame);
+        return new Explaining(other, isOfAnyCurve(other) ? curve : Optional.empty(), at, xNames, yNames, Set.of(), model, words, frame.equals(SentenceFrame.usual(about)) ? SentenceFrame.usual(other) : frame);
     }
 
-    public Explaining at(double x) {
-        return new Explaining(about, OptionalDouble.of(x), xNames, yNames, off, model, words, frame);
+    /** At another place; nothing for the mean. */
+    public Explaining at(OptionalDouble place) {
+        return new Explaining(about, curve, place, xNames, yNames, off, model, words, frame);
+    }
+
+    public Explaining of(Curve other) {
+        return new Explaining(about, other instanceof Curve.Line ? Optional.empty() : Optional.of(other), at, xNames, yNames, off, model, words, frame);
+    }
+
+    /** Of which curve. */
+    public Curve ofCurve() {
+        return curve.orElse(new Curve.Line());
+    }
+
+    /** Whether every curve has what is explained, not the line alone. */
+    public static boolean isOfAnyCurve(Aspect.About about) {
+        return about == Aspect.About.R_SQUARED || about == Aspect.About.S || about == Aspect.About.PREDICTION;
     }
 
     public Explaining withXNames(List<String> names) {
-        return new Explaining(about, at, names, yNames, off, model, words, frame);
+        return new Explaining(about, curve, at, names, yNames, off, model, words, frame);
     }
 
     public Explaining withYNames(List<String> names) {
-        return new Explaining(about, at, xNames, names, off, model, words, frame);
+        return new Explaining(about, curve, at, xNames, names, off, model, words, frame);
     }
 
     public Explaining without(Set<Aspect> aspects) {
-        return new Explaining(about, at, xNames, yNames, aspects, model, words, frame);
+        return new Explaining(about, curve, at, xNames, yNames, aspects, model, words, frame);
     }
 
     public Explaining withModel(String sentence) {
-        return new Explaining(about, at, xNames, yNames, off, sentence, words, frame);
+        return new Explaining(about, curve, at, xNames, yNames, off, sentence, words, frame);
     }
 
     public Explaining withWords(String lines) {
-        return new Explaining(about, at, xNames, yNames, off, model, lines, frame);
+        return new Explaining(about, curve, at, xNames, yNames, off, model, lines, frame);
     }
 
     public Explaining withFrame(String gapped) {
-        return new Explaining(about, at, xNames, yNames, off, model, words, gapped);
+        return new Explaining(about, curve, at, xNames, yNames, off, model, words, gapped);
     }
 
     /** The sentence that is filled in; nothing where the student writes one. */

@@ -38,7 +38,7 @@ public record FillCalculation(Terms terms, CalculationCells.Way way, Set<String>
     /** A double may be off the half of a last place by its own rounding. */
     private static final double HAIR = 1e-9;
 
-    static final Kind KIND = new Kind("fill-calculation", "Fill the calculation", FillCalculation.class, (id, _) -> new FillCalculation(
+    static final Kind KIND = new Kind("fill-calculation", "Fill the calculation", Kind.Group.NUMBERS, FillCalculation.class, (id, _) -> new FillCalculation(
             Terms.of(id, "Calculate it by hand", "Fill the empty cells of the calculation, column by column.", 4), CalculationCells.Way.SUMS, Set.of("sum-dxx", "sum-dxy", "slope", "intercept"),
             Set.of(), 2));
 

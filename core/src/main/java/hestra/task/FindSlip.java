@@ -22,7 +22,7 @@ import hestra.numbers.DecimalMark;
  */
 public record FindSlip(Terms terms, int row, int column, String shown) implements Task {
 
-    static final Kind KIND = new Kind("find-slip", "Find the mistyped value", FindSlip.class, FindSlip::fresh);
+    static final Kind KIND = new Kind("find-slip", "Find the mistyped value", Kind.Group.DATA, FindSlip.class, FindSlip::fresh);
 
     public FindSlip {
         if (row < 0 || column < 0) {

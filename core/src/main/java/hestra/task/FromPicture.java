@@ -30,7 +30,7 @@ import hestra.tracing.Tracing;
  */
 public record FromPicture(Terms terms, double within, Optional<Curve> curve, double band) implements Task {
 
-    static final Kind KIND = new Kind("from-picture", "From a picture", FromPicture.class, (id, _) -> new FromPicture(
+    static final Kind KIND = new Kind("from-picture", "From a picture", Kind.Group.DATA, FromPicture.class, (id, _) -> new FromPicture(
             Terms.of(id, "Read the points off the picture", "Lay the axes on the picture: drag x\u2081, x\u2082, y\u2081 and y\u2082 to places whose values you can read, and type those values. "
                     + "Then click each point.", 4), 0.03, Optional.empty(), 0.1));
 

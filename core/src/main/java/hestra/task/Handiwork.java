@@ -13,11 +13,12 @@ import hestra.tracing.Tracing;
  * @param drawing how the plot is drawn
  * @param seen the states in which a single point had been moved, oldest first
  * @param tracing what was laid on the part's picture
+ * @param section what was written and kept on the part's own sheet
  */
-public record Handiwork(Optional<Trial> trial, Drawing drawing, List<Seen> seen, Optional<Tracing> tracing) {
+public record Handiwork(Optional<Trial> trial, Drawing drawing, List<Seen> seen, Optional<Tracing> tracing, Answer.Section section) {
 
     /** Nothing was done by hand. */
-    public static final Handiwork NONE = new Handiwork(Optional.empty(), Drawing.BY_ITSELF, List.of(), Optional.empty());
+    public static final Handiwork NONE = new Handiwork(Optional.empty(), Drawing.BY_ITSELF, List.of(), Optional.empty(), Answer.Section.NOTHING);
 
     public Handiwork {
         seen = List.copyOf(seen);

@@ -53,7 +53,7 @@ public record MatchPlot(Terms terms, Shown shown, Set<WrongPlot> wrongs) impleme
         }
     }
 
-    static final Kind KIND = new Kind("match-plot", "Match the plot", MatchPlot.class, (id, _) -> new MatchPlot(
+    static final Kind KIND = new Kind("match-plot", "Match the plot", Kind.Group.PLOT, MatchPlot.class, (id, _) -> new MatchPlot(
             Terms.of(id, "Which plot is it?", "Look at the table. Which of these plots shows its data?", 1).withTries(2), Shown.POINTS, Set.of(WrongPlot.AXES, WrongPlot.SIGN, WrongPlot.SLIP)));
 
     /** Plots that differ nowhere by more than this share of what the data span cannot be told apart. */

@@ -1,8 +1,10 @@
 package hestra.task;
 
+import java.util.List;
 import java.util.Optional;
 
 import hestra.feedback.Asked;
+import hestra.feedback.NumberJudge;
 import hestra.feedback.Sought;
 import hestra.feedback.Verdict;
 import hestra.numbers.Rounding;
@@ -16,7 +18,7 @@ import hestra.numbers.Rounding;
  */
 public record NumberQuestion(Terms terms, double key, Rounding rounding, String unit) implements ByTyping {
 
-    static final Kind KIND = new Kind("number-question", "Question: a number", NumberQuestion.class, (id, truth) -> new NumberQuestion(
+    static final Kind KIND = new Kind("number-question", "Question: a number", Kind.Group.NUMBERS, NumberQuestion.class, (id, truth) -> new NumberQuestion(
             Terms.of(id, "A question", "How many pairs are there?", 1), truth.pairs().n(), new Rounding.Free(), ""));
 
     public NumberQuestion {
@@ -47,6 +49,16 @@ public record NumberQuestion(Terms terms, double key, Rounding rounding, String 
     @Override
     public Verdict judged(Attempt attempt, Truth truth) {
         return NumberAnswer.judge(attempt, truth, sought(), Asked.How.rounded(rounding), terms.marks(), "This is not the number that is asked for.", "");
+    }
+
+    @Override
+    public Task rounded(Rounding other) {
+        return new NumberQuestion(terms, key, other, unit);
+    }
+
+    @Override
+    public List<NumberJudge> numbers(Truth truth) {
+        return List.of(new NumberJudge(truth.asked(sought(), Asked.How.rounded(rounding))));
     }
 
     @Override

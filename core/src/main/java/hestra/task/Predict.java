@@ -7,45 +7,48 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import java.util.stream.Stream;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
-import hestra.feedback.Evidence;
 import hestra.feedback.Mistake;
 import hestra.feedback.NumberJudge;
 import hestra.feedback.Outcome;
-import hestra.feedback.Sought;
 import hestra.feedback.Verdict;
 import hestra.fit.Curve;
-import hestra.fit.CurveFit;
 import hestra.fit.Fit;
-import hestra.numbers.NumberReading;
-import hestra.numbers.NumberStyle;
+import hestra.fit.Prediction;
 import hestra.numbers.Rounding;
 
 /**
- * The student predicts y at several x and says which prediction to trust.
+ * The student predicts y at several x, or x for several y, and says which prediction to trust.
  *
- * @param at the x values, 1 to {@value #MOST} of them
+ * @param at the given values, 1 to {@value #MOST} of them
  * @param rounding how predictions are to be rounded
  * @param more by which curve, and how they are to be given; nothing for the line
+ * @param asked what is to be given beside the numbers, and how it counts; nothing for a judgement with each
  */
-public record Predict(Terms terms, List<Double> at, Rounding rounding, Optional<Asking> more) implements Task {
+public record Predict(Terms terms, List<Double> at, Rounding rounding, Optional<Asking> more, Optional<Predicting> asked) implements Task {
 
     /** The most x values asked. */
     public static final int MOST = 12;
 
-    static final Kind KIND = new Kind("predict", "Predict", Predict.class, (id, truth) -> new Predict(
-            Terms.of(id, "Predict", "Predict {y} at each value. Which predictions would you trust?", 6), usual(truth), new Rounding.Places(1)));
+    private static final String PROMPT_OF_Y = "Predict {y} at each value. Which predictions would you trust?";
+    private static final String PROMPT_OF_X = "For which {x} does it predict each of these values? Which answers would you trust?";
 
-    private static final Pattern JUDGED = Pattern.compile("[,\\s]*(?:\\b(?:yes|no|not to be trusted|to be trusted|not trusted|don'?t trust|do not trust|trusted|trust|inside|outside)\\b|\u2713|\u2717)\\s*\\.?$", Pattern.CASE_INSENSITIVE);
+    static final Kind KIND = new Kind("predict", "Predict", Kind.Group.NUMBERS, Predict.class, (id, truth) -> new Predict(
+            Terms.of(id, "Predict", PROMPT_OF_Y, 6), usual(truth), new Rounding.Places(1)));
+
+    private static final Pattern JUDGED = Pattern.compile("[,\\s]*(?:\\b(?:(?:has )?no meaning|meaningless|impossible|none|yes|no|not to be trusted|to be trusted|not trusted|don[\u2019']?t trust|don[\u2019']?t|do not trust|trusted|trust|inside|outside)\\b|\u2713|\u2717)\\s*\\.?$",
+            Pattern.CASE_INSENSITIVE);
+    /** An interval behind a number: "(5.2 to 7.0)". */
+    private static final Pattern INTERVAL = Pattern.compile("[(\\[]\\s*(?<low>.+?)\\s*(?:\\bto\\b|\u2026|\u2013|\\.\\.\\.?|\\band\\b)\\s*(?<high>.+?)\\s*[)\\]]\\s*$", Pattern.CASE_INSENSITIVE);
 
     /** Predictions by the line. */
     public Predict(Terms terms, List<Double> at, Rounding rounding) {
-        this(terms, at, rounding, Optional.empty());
+        this(terms, at, rounding, Optional.empty(), Optional.empty());
     }
 
     /** What else is said of it. */
@@ -55,11 +58,45 @@ public record Predict(Terms terms, List<Double> at, Rounding rounding, Optional<
 
     /** The same with something else said of it. */
     public Predict with(Asking asking) {
-        return new Predict(terms, at, rounding, asking.equals(Asking.USUAL) ? Optional.empty() : Optional.of(asking));
+        return new Predict(terms, at, rounding, asking.equals(Asking.USUAL) ? Optional.empty() : Optional.of(asking), asked);
     }
 
-    private Sought sought(double x) {
-        return new Sought.Prediction(x, asking().ofCurve());
+    /** What is to be given beside the numbers, and how it counts. */
+    public Predicting asks() {
+        return asked.orElse(Predicting.USUAL);
+    }
+
+    /** The same with something else to be given. */
+    public Predict with(Predicting asks) {
+        return new Predict(terms, at, rounding, more, asks.equals(Predicting.USUAL) ? Optional.empty() : Optional.of(asks));
+    }
+
+    /** The same at other values. */
+    public Predict at(List<Double> others) {
+        return new Predict(terms, others, rounding, more, asked);
+    }
+
+    /** The same rounded otherwise. */
+    public Predict with(Rounding other) {
+        return new Predict(terms, at, other, more, asked);
+    }
+
+    /** The other way round: values of the other variable are proposed with it, and a prompt that was not the author's own changes too. */
+    public Predict going(Predicting.Way way, Truth truth) {
+        boolean ofX = way == Predicting.Way.X_FROM_Y;
+        String usual = ofX ? PROMPT_OF_Y : PROMPT_OF_X;
+        Predict other = terms.prompt().equals(usual) ? new Predict(terms.withPrompt(ofX ? PROMPT_OF_X : PROMPT_OF_Y), at, rounding, more, asked) : this;
+        Predict changed = other.with(asks().with(way));
+        return way == asks().way() ? this : changed.at(ofX ? usualOfY(truth) : usual(truth));
+    }
+
+    /** The level of the intervals. */
+    public double level() {
+        return asking().level().orElse(Prediction.USUAL_LEVEL);
+    }
+
+    private List<PredictedPlace> places(Truth truth) {
+        return at.stream().map(it -> new PredictedPlace(this, it, truth)).toList();
     }
 
     public Predict {
@@ -67,6 +104,11 @@ public record Predict(Terms terms, List<Double> at, Rounding rounding, Optional<
         if (at.isEmpty() || at.size() > MOST || !at.stream().allMatch(Double::isFinite)) {
             throw new IllegalArgumentException("predict at " + at);
         }
+    }
+
+    /** What the line says at those. */
+    private static List<Double> usualOfY(Truth truth) {
+        return usual(truth).stream().flatMap(x -> truth.evidence().predicted(new Curve.Line(), x).stream().boxed()).map(it -> new Rounding.Significant(3).apply(it).doubleValue()).distinct().toList();
     }
 
     /** Two values among the data and one far outside, rounded to whole steps. */
@@ -94,7 +136,7 @@ public record Predict(Terms terms, List<Double> at, Rounding rounding, Optional<
 
     @Override
     public Task with(Terms other) {
-        return new Predict(other, at, rounding, more);
+        return new Predict(other, at, rounding, more, asked);
     }
 
     @Override
@@ -117,131 +159,111 @@ public record Predict(Terms terms, List<Double> at, Rounding rounding, Optional<
         return true;
     }
 
-    /** A number and a judgement for each x, with semicolons or new lines between. */
+    /** A number, an interval where one is asked for, and a judgement for each, with semicolons or new lines between. */
     @Override
     public Optional<Answer> typed(String text, Truth truth) {
         List<Answer.Predicted> given = new ArrayList<>();
         for (String piece : text.strip().split("\\s*[;\\n]\\s*")) {
-            Matcher judged = JUDGED.matcher(piece);
-            boolean has = judged.find();
-            String number = (has ? piece.substring(0, judged.start()) : piece).replaceAll("^\\s*at\\s+[^:]*:", "").strip();
-            Optional<Boolean> trusted = has ? Optional.of(!judged.group().toLowerCase(Locale.ROOT).matches(".*(?:not|n't|don|no|outside|\u2717).*")) : Optional.empty();
-            given.add(new Answer.Predicted(number, trusted));
+            given.add(typed(piece));
         }
         return given.size() > at.size() ? Optional.empty() : Optional.of(new Answer.Predictions(given));
     }
 
+    private Answer.Predicted typed(String piece) {
+        Matcher judged = JUDGED.matcher(piece);
+        boolean has = asks().trust() && judged.find();
+        String number = (has ? piece.substring(0, judged.start()) : piece).replaceAll("^\\s*(?:at|for)\\s+[^:]*:", "").strip();
+        Answer.Predicted predicted = new Answer.Predicted(number, has ? Optional.of(judgement(judged.group().toLowerCase(Locale.ROOT))) : Optional.empty());
+        Matcher interval = INTERVAL.matcher(number);
+        return asks().band().isPresent() && interval.find()
+                ? predicted.with(number.substring(0, interval.start()).strip()).withLow(interval.group("low")).withHigh(interval.group("high")) : predicted;
+    }
+
+    private static Trust judgement(String words) {
+        return words.matches(".*(?:meaning|impossible|none).*") ? Trust.MEANINGLESS : words.matches(".*(?:not|n['\u2019]?t|\\bno\\b|outside|\u2717).*") ? Trust.DOUBTED : Trust.TRUSTED;
+    }
+
     @Override
     public String expected(Truth truth) {
-        return "Give a number for each x, and whether to trust it, with semicolons between, such as \u201c" + truth.style().shortest(1.5) + " yes; " + truth.style().shortest(2.5) + " no\u201d.";
+        String interval = asks().band().isPresent() ? " (" + truth.style().shortest(1.1) + " to " + truth.style().shortest(1.9) + ")" : "";
+        return "Give a number for each " + (asks().way() == Predicting.Way.X_FROM_Y ? "y" : "x") + (interval.isEmpty() ? "" : ", its interval") + (asks().trust() ? ", and whether to trust it" : "")
+                + ", with semicolons between, such as \u201c" + truth.style().shortest(1.5) + interval + (asks().trust() ? " yes" : "") + "; " + truth.style().shortest(2.5) + interval + (asks().trust() ? " no" : "") + "\u201d.";
     }
 
     @Override
     public Optional<String> unfinished(Answer answer, Truth truth) {
         Answer.Predictions given = answer.as(Answer.Predictions.class);
-        for (int i = 0; i < at.size(); i++) {
-            Optional<String> problem = NumberAnswer.unfinished(given.at(i).text(), truth, sought(at.get(i)), rounding, "type a number.");
-            if (problem.isPresent() || given.at(i).trusted().isEmpty()) {
-                return Optional.of("At " + shortest(at.get(i)) + ": " + problem.orElse("say whether you would trust the prediction."));
-            }
-        }
-        return Optional.empty();
+        List<PredictedPlace> places = places(truth);
+        return IntStream.range(0, at.size()).mapToObj(i -> places.get(i).unfinished(given.at(i))).flatMap(Optional::stream).findFirst();
+    }
+
+    /** The curve whose own equation a prediction may be made from, where that counts. */
+    @Override
+    public Optional<Curve> carriesOn() {
+        return asks().own() == OwnEquation.NOT ? Optional.empty() : Optional.of(asking().ofCurve());
     }
 
     @Override
     public Verdict judged(Attempt attempt, Truth truth) {
         Answer.Predictions given = attempt.answer().as(Answer.Predictions.class);
-        List<Evidence> accepted = Stream.concat(truth.accepted(attempt).stream(), truth.kept(attempt).stream()).toList();
-        List<Verdict.Part> parts = new ArrayList<>();
-        List<String> notes = new ArrayList<>();
-        List<Mistake> recognised = new ArrayList<>();
-        for (int i = 0; i < at.size(); i++) {
-            double x = at.get(i);
-            Answer.Predicted predicted = given.at(i);
-            String name = "at " + shortest(x);
-            NumberJudge judge = new NumberJudge(truth.asked(sought(x), asking().how(rounding), attempt));
-            NumberJudge.Finding finding = NumberReading.ofAnswer(predicted.text(), truth.mark()) instanceof NumberReading.Value typed
-                    ? judge.judge(typed) : NumberJudge.Finding.unexplained();
-            Outcome outcome = finding.outcome();
-            parts.add(new Verdict.Part(name, outcome, finding.mistakes().isEmpty() ? "" : judge.say(finding)));
-            if (!finding.mistakes().isEmpty()) {
-                notes.add(name + ": " + judge.say(finding));
-                finding.mistakes().stream().filter(it -> !recognised.contains(it)).forEach(recognised::add);
-            }
-            if (finding.mistakes().isEmpty() && outcome != Outcome.RIGHT) {
-                notes.add(name + ": this is not what the " + curveInWords() + " predicts.");
-            }
-            parts.add(trust(name, x, predicted, accepted, notes, recognised));
-        }
+        List<PredictedPlace> all = places(truth);
+        List<PredictedPlace> places = IntStream.range(0, at.size()).mapToObj(i -> all.get(i).judge(given.at(i), attempt)).toList();
+        List<Verdict.Part> parts = places.stream().flatMap(it -> it.parts().stream()).toList();
+        List<Mistake> recognised = places.stream().flatMap(it -> it.mistakes().stream()).distinct().toList();
+        String notes = places.stream().flatMap(it -> it.notes().stream()).collect(Collectors.joining(" "));
         long right = parts.stream().filter(part -> part.outcome() == Outcome.RIGHT).count();
-        String message = right == parts.size() ? "All predictions and judgements are right."
-                : right + " of " + parts.size() + " are right. " + String.join(" ", notes);
+        String message = right == parts.size() ? (asks().trust() ? "All predictions and judgements are right. " : "All predictions are right. ") + notes : right + " of " + parts.size() + " are right. " + notes;
         return Verdict.ofParts(terms.marks(), parts, message.strip()).recognising(recognised);
     }
 
-    private Verdict.Part trust(String name, double x, Answer.Predicted predicted, List<Evidence> accepted, List<String> notes, List<Mistake> recognised) {
-        boolean inside = accepted.stream().anyMatch(data -> data.supports(asking().ofCurve(), x));
-        boolean right = predicted.trusted().filter(trusted -> trusted == inside).isPresent();
-        if (!right && predicted.trusted().isPresent()) {
-            notes.add(name + ": " + (inside
-                    ? "this lies among the data, so the " + curveInWords() + " may be trusted here."
-                    : "this lies outside the data. Nothing measured says that the " + curveInWords() + " goes on like this."));
-            Mistake mistake = inside ? Mistake.INTERPOLATION_MISTRUSTED : Mistake.EXTRAPOLATION_TRUSTED;
-            if (!recognised.contains(mistake)) {
-                recognised.add(mistake);
-            }
-        }
-        return new Verdict.Part(name + ", trust", right ? Outcome.RIGHT : Outcome.WRONG, "");
+    @Override
+    public Task rounded(Rounding other) {
+        return with(other);
+    }
+
+    @Override
+    public List<NumberJudge> numbers(Truth truth) {
+        return places(truth).stream().map(PredictedPlace::number).toList();
     }
 
     @Override
     public Key key(Truth truth) {
-        return switch (truth.evidence().fit(asking().ofCurve())) {
-            case Fit.None(String reason) -> Key.missing(reason);
-            case CurveFit curve -> Key.of(String.join(" · ", at.stream().map(x -> shown(curve, x, truth) + (curve.support().contains(x) ? " ✓" : " ✗")).toList())).recognising(recognised(truth));
-        };
+        return truth.evidence().fit(asking().ofCurve()) instanceof Fit.None(String reason) ? Key.missing(reason)
+                : Key.of(String.join(" \u00b7 ", places(truth).stream().map(PredictedPlace::key).toList())).recognising(recognised(truth));
     }
 
-    private String shown(CurveFit curve, double x, Truth truth) {
-        OptionalDouble fitted = curve.fitted(x);
-        return fitted.isPresent() ? truth.style().show(fitted.getAsDouble(), rounding) : "–";
-    }
-
-    private String curveInWords() {
-        return asking().ofCurve() instanceof Curve.Line ? "line" : asking().ofCurve().inWords();
-    }
-
-    /** Each mistake with what it gives at each x; nothing where it cannot be told from the key. */
+    /** Each mistake with what it gives at each place; nothing where it cannot be told from the key. */
     private List<Key.Recognised> recognised(Truth truth) {
         Map<Mistake, List<String>> answers = new LinkedHashMap<>();
+        List<PredictedPlace> places = places(truth);
         for (int i = 0; i < at.size(); i++) {
-            for (Key.Recognised one : NumberAnswer.recognised(truth, sought(at.get(i)), rounding)) {
-                List<String> all = answers.computeIfAbsent(one.mistake(), _ -> new ArrayList<>(Collections.nCopies(at.size(), "–")));
+            for (Key.Recognised one : places.get(i).recognised()) {
+                List<String> all = answers.computeIfAbsent(one.mistake(), _ -> new ArrayList<>(Collections.nCopies(at.size(), "\u2013")));
                 all.set(i, one.answer());
             }
         }
-        return answers.entrySet().stream().map(it -> new Key.Recognised(it.getKey(), String.join(" · ", it.getValue()))).toList();
+        return answers.entrySet().stream().map(it -> new Key.Recognised(it.getKey(), String.join(" \u00b7 ", it.getValue()))).toList();
     }
 
     @Override
     public String rightAnswer(Truth truth) {
-        return truth.evidence().fit(asking().ofCurve()).curveFit().map(curve -> String.join("; ", at.stream().map(x -> "at " + truth.style().shortest(x) + " "
-                + shown(curve, x, truth) + (curve.support().contains(x) ? ", to be trusted" : ", not to be trusted")).toList())).orElse("");
+        return truth.evidence().fit(asking().ofCurve()).curveFit().isEmpty() ? "" : String.join("; ", places(truth).stream().map(PredictedPlace::rightAnswer).toList());
     }
 
     @Override
     public List<String> inWords(Answer answer, Truth truth) {
         Answer.Predictions predictions = answer.as(Answer.Predictions.class);
-        List<String> lines = new ArrayList<>();
-        for (int i = 0; i < at.size(); i++) {
-            Answer.Predicted given = predictions.at(i);
-            lines.add("at " + truth.style().shortest(at.get(i)) + ": " + (given.text().isBlank() ? "–" : given.text())
-                    + given.trusted().map(trusted -> trusted ? ", trusted" : ", not trusted").orElse(""));
-        }
-        return lines;
+        List<PredictedPlace> places = places(truth);
+        return IntStream.range(0, at.size()).mapToObj(i -> places.get(i).name() + ": " + inWords(predictions.at(i))).toList();
     }
 
-    private static String shortest(double x) {
-        return NumberStyle.STANDARD.shortest(x);
+    private static String inWords(Answer.Predicted given) {
+        String interval = given.low().isEmpty() && given.high().isEmpty() ? "" : " (" + given.low().orElse("\u2013") + " to " + given.high().orElse("\u2013") + ")";
+        String judged = given.trusted().map(it -> switch (it) {
+            case TRUSTED -> ", trusted";
+            case DOUBTED -> ", not trusted";
+            case MEANINGLESS -> ", no meaning";
+        }).orElse("");
+        return (given.text().isBlank() ? "\u2013" : given.text()) + interval + judged;
     }
 }

@@ -6,8 +6,10 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
+import hestra.feedback.Mistake;
 import hestra.feedback.Outcome;
 import hestra.feedback.Verdict;
+import hestra.numbers.Rounding;
 
 /**
  * The student answers a question of the author's by a choice or in words.
@@ -51,10 +53,38 @@ public record Question(Terms terms, Sort sort, List<Option> options, boolean isT
      * @param text what it says
      * @param right whether it is right
      * @param says what is told who chooses it wrongly, or wrongly leaves it out; may be empty
+     * @param shows the mistake that is recognised in who chooses it wrongly; nothing for none
      */
-    public record Option(String text, boolean right, String says) {}
+    public record Option(String text, boolean right, String says, Optional<Mistake> shows) {
 
-    static final Kind KIND = new Kind("question", "Question", Question.class, (id, _) -> new Question(
+        /** One that shows no mistake of the list. */
+        public Option(String text, boolean right, String says) {
+            this(text, right, says, Optional.empty());
+        }
+
+        public Option withText(String other) {
+            return new Option(other, right, says, shows);
+        }
+
+        public Option being(boolean isRight) {
+            return new Option(text, isRight, says, shows);
+        }
+
+        public Option saying(String other) {
+            return new Option(text, right, other, shows);
+        }
+
+        public Option showing(Optional<Mistake> mistake) {
+            return new Option(text, right, says, mistake);
+        }
+
+        /** What is told who gets it wrong: the author's own words, or else those of the mistake that it shows; may be empty. */
+        private String told(Truth truth) {
+            return says.isBlank() ? shows.map(it -> Mistake.say(List.of(it), truth.x(), truth.y(), new Rounding.Free())).orElse("") : says;
+        }
+    }
+
+    static final Kind KIND = new Kind("question", "Question", Kind.Group.WORDS, Question.class, (id, _) -> new Question(
             Terms.of(id, "A question", "What does r measure?", 1), Sort.ONE, List.of(new Option("how closely the points follow a straight line", true, ""), new Option("how steep the line is", false, "The slope says how steep the line is."),
                     new Option("whether one causes the other", false, "No number of the plot says that.")), true, List.of()));
 
@@ -126,49 +156,61 @@ public record Question(Terms terms, Sort sort, List<Option> options, boolean isT
     public Verdict judged(Attempt attempt, Truth truth) {
         Answer.Chosen chosen = attempt.answer().as(Answer.Chosen.class);
         return switch (sort) {
-            case ONE -> one(chosen.at(0));
-            case SEVERAL -> several(chosen.at(0));
-            case TRUE_BECAUSE -> trueBecause(chosen);
+            case ONE -> one(chosen.at(0), truth);
+            case SEVERAL -> several(chosen.at(0), truth);
+            case TRUE_BECAUSE -> trueBecause(chosen, truth);
             case SHORT_TEXT -> accepted.stream().anyMatch(it -> plain(it).equals(plain(chosen.text()))) ? Verdict.right(terms.marks(), "Right.") : Verdict.wrong("This is not the word that is asked for.");
             // Nothing of it is decided here: the marks stand as a proposal.
             case LONG_TEXT -> Verdict.right(terms.marks(), "Written. Your instructor reads it and gives the marks.");
         };
     }
 
-    private Verdict one(Set<Integer> picked) {
+    private Verdict one(Set<Integer> picked, Truth truth) {
         if (picked.size() != 1 || picked.iterator().next() >= options.size()) {
             return Verdict.wrong("Choose one of them.");
         }
         Option option = options.get(picked.iterator().next());
-        return option.right ? Verdict.right(terms.marks(), "Right.") : Verdict.wrong(option.says.isBlank() ? "This is not right." : option.says);
+        String told = option.told(truth);
+        return option.right ? Verdict.right(terms.marks(), "Right.") : Verdict.wrong(told.isBlank() ? "This is not right." : told).recognising(shown(picked));
     }
 
-    private Verdict several(Set<Integer> picked) {
+    /** The mistakes that are shown by what was chosen wrongly. */
+    private List<Mistake> shown(Set<Integer> picked) {
+        return picked.stream().filter(it -> it < options.size()).map(options::get).filter(it -> !it.right).flatMap(it -> it.shows.stream()).distinct().toList();
+    }
+
+    private Verdict several(Set<Integer> picked, Truth truth) {
         List<Verdict.Part> parts = new ArrayList<>();
         List<String> says = new ArrayList<>();
         for (int i = 0; i < options.size(); i++) {
             Option option = options.get(i);
             boolean right = picked.contains(i) == option.right;
             parts.add(new Verdict.Part(option.text, right ? Outcome.RIGHT : Outcome.WRONG, ""));
-            if (!right && !option.says.isBlank()) {
-                says.add(option.says);
+            if (!right && !option.told(truth).isBlank()) {
+                says.add(option.told(truth));
             }
         }
         long right = parts.stream().filter(it -> it.outcome() == Outcome.RIGHT).count();
-        return Verdict.ofParts(terms.marks(), parts, right == parts.size() ? "Right." : (right + " of " + parts.size() + " are chosen, or left out, rightly. " + String.join(" ", says)).strip());
+        return Verdict.ofParts(terms.marks(), parts, right == parts.size() ? "Right." : (right + " of " + parts.size() + " are chosen, or left out, rightly. " + String.join(" ", says)).strip()).recognising(shown(picked));
     }
 
-    private Verdict trueBecause(Answer.Chosen chosen) {
+    private Verdict trueBecause(Answer.Chosen chosen, Truth truth) {
         boolean statement = chosen.at(0).contains(isTrue ? 0 : 1);
         Optional<Option> reason = chosen.at(1).stream().filter(it -> it < options.size()).map(options::get).findFirst();
         boolean why = reason.filter(Option::right).isPresent();
         List<Verdict.Part> parts = List.of(new Verdict.Part("statement", statement ? Outcome.RIGHT : Outcome.WRONG, ""), new Verdict.Part("reason", why ? Outcome.RIGHT : Outcome.WRONG, ""));
-        String says = reason.filter(it -> !it.right).map(Option::says).filter(it -> !it.isBlank()).orElse(why ? "" : "The reason is not the best one.");
-        return Verdict.ofParts(terms.marks(), parts, statement && why ? "Right." : ((statement ? "" : "Think again whether it is true. ") + says).strip());
+        String says = reason.filter(it -> !it.right).map(it -> it.told(truth)).filter(it -> !it.isBlank()).orElse(why ? "" : "The reason is not the best one.");
+        return Verdict.ofParts(terms.marks(), parts, statement && why ? "Right." : ((statement ? "" : "Think again whether it is true. ") + says).strip()).recognising(shown(chosen.at(1)));
     }
 
     private static String plain(String text) {
         return text.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", " ").replaceAll("\\b(?:a|an|the) ", "").strip();
+    }
+
+    @Override
+    public Optional<String> lacks() {
+        return sort.hasOptions() && options.size() < 2 ? Optional.of("there is nothing to choose from yet.")
+                : sort.hasOptions() && options.stream().anyMatch(it -> it.text().isBlank()) ? Optional.of("one of the choices is empty.") : Optional.empty();
     }
 
     @Override

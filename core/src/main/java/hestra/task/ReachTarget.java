@@ -37,7 +37,7 @@ public record ReachTarget(Terms terms, List<Condition> conditions) implements Ta
     /** How many reasons a student chooses from. */
     private static final int REASONS = 5;
 
-    static final Kind KIND = new Kind("reach-target", "Reach a target", ReachTarget.class, (id, truth) -> new ReachTarget(
+    static final Kind KIND = new Kind("reach-target", "Reach a target", Kind.Group.PLOT, ReachTarget.class, (id, truth) -> new ReachTarget(
             Terms.of(id, "Reach a target", "Move the points until all this holds.", 2), List.of(new Condition(new Measure.Value(Quantity.R), Band.atLeast(0.9)))));
 
     public ReachTarget {

@@ -7,6 +7,7 @@ import java.util.OptionalInt;
 import java.util.Set;
 
 import hestra.data.TableEdit;
+import hestra.feedback.NumberJudge;
 import hestra.feedback.Quantity;
 import hestra.feedback.Reading;
 import hestra.feedback.Sought;
@@ -25,7 +26,7 @@ import hestra.numbers.Rounding;
  */
 public record ReadValue(Terms terms, Quantity quantity, Rounding rounding, Optional<Asking> more) implements ByTyping {
 
-    static final Kind KIND = new Kind("read-value", "Read a value", ReadValue.class, (id, _) -> new ReadValue(
+    static final Kind KIND = new Kind("read-value", "Read a value", Kind.Group.NUMBERS, ReadValue.class, (id, _) -> new ReadValue(
             Terms.of(id, Quantity.SLOPE.title(), Quantity.SLOPE.prompt(), 2), Quantity.SLOPE, Quantity.SLOPE.usualRounding(OptionalDouble.empty())));
 
     private static final int FULL_DIGITS = 6;
@@ -112,6 +113,16 @@ public record ReadValue(Terms terms, Quantity quantity, Rounding rounding, Optio
     @Override
     public Verdict judged(Attempt attempt, Truth truth) {
         return NumberAnswer.judge(attempt, truth, sought(), asking().how(rounding), terms.marks(), "This is not the " + reading().inWords() + ".", "Look at the readings again.");
+    }
+
+    @Override
+    public Task rounded(Rounding other) {
+        return new ReadValue(terms, quantity, other, more);
+    }
+
+    @Override
+    public List<NumberJudge> numbers(Truth truth) {
+        return List.of(new NumberJudge(truth.asked(sought(), asking().how(rounding))));
     }
 
     @Override

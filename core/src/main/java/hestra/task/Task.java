@@ -7,6 +7,7 @@ import java.util.Set;
 import hestra.data.DataTable;
 import hestra.data.PointChange;
 import hestra.data.TableEdit;
+import hestra.feedback.NumberJudge;
 import hestra.feedback.Verdict;
 import hestra.fit.Curve;
 import hestra.numbers.DecimalMark;
@@ -16,7 +17,7 @@ import hestra.numbers.Rounding;
  * What is asked. A kind of task is one room: its file holds all that it knows of itself, and nothing outside asks which kind a task is,
  * but the form in which it is answered and the fields in which it is written.
  */
-public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip, Predict, Explain, ByEye, ReachTarget, FindPoint, MatchPlot, FillCalculation, DrawIt, TryOut, FromPicture, ByChoice, ByTyping {
+public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip, Predict, Explain, ByEye, ReachTarget, FindPoint, MatchPlot, FillCalculation, DrawIt, TryOut, FromPicture, WriteSection, ByChoice, ByTyping {
 
     /** What it has in common with all tasks of its kind. */
     Kind kind();
@@ -91,6 +92,21 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
         return new Rounding.Free();
     }
 
+    /** The same task with another rounding; itself where it asks for none. */
+    default Task rounded(Rounding other) {
+        return this;
+    }
+
+    /** The numbers that it asks for, each with all that decides on it. */
+    default List<NumberJudge> numbers(Truth truth) {
+        return List.of();
+    }
+
+    /** What its author has still left empty, as a sentence; nothing where it is complete. */
+    default Optional<String> lacks() {
+        return Optional.empty();
+    }
+
     /** How many of the last rows of the printed table it leaves to the student to type. */
     default int leavesToType() {
         return 0;
@@ -157,6 +173,11 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
         return false;
     }
 
+    /** Whether the part's plot is drawn only once the student has said which variable explains: drawn before, it would say so itself. */
+    default boolean drawsByRoles() {
+        return false;
+    }
+
     /** Whether the part's plot would give the answer away, and is not shown before it is done. */
     default boolean hidesPlot() {
         return false;
@@ -174,6 +195,21 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
 
     /** The curve whose best fit is drawn beside the answer once a round has been checked. */
     default Optional<Curve> compared() {
+        return Optional.empty();
+    }
+
+    /** Whether it is answered by what the student writes and keeps on the part's own sheet. */
+    default boolean keepsSection() {
+        return false;
+    }
+
+    /** The curve of which an equation that the student wrote counts here, right or wrong; nothing where none does. */
+    default Optional<Curve> carriesOn() {
+        return Optional.empty();
+    }
+
+    /** The curve whose equation the student writes; nothing where it asks for no equation. */
+    default Optional<Curve> writes() {
         return Optional.empty();
     }
 

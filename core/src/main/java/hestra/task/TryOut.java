@@ -59,7 +59,7 @@ public record TryOut(Terms terms, List<Move> moves, Quantity watched, int places
         }
     }
 
-    static final Kind KIND = new Kind("try-out", "Try it out", TryOut.class, (id, truth) -> new TryOut(
+    static final Kind KIND = new Kind("try-out", "Try it out", Kind.Group.PLOT, TryOut.class, (id, truth) -> new TryOut(
             Terms.of(id, "Try it out", "Lift the last point, put it back, then lift one in the middle by as much. What does each do to the slope?", 3), usual(truth), Quantity.SLOPE, 2,
             Optional.of(TryReason.FAR_FROM_MEAN)));
 

@@ -39,7 +39,7 @@ public record WriteEquation(Terms terms, Curve curve, int digits) implements ByT
     public static final List<Curve> CURVES = List.of(new Curve.Line(), new Curve.Polynomial(2), new Curve.Polynomial(3), new Curve.Exponential(Curve.FittedOn.VALUES), new Curve.Exponential(Curve.FittedOn.LOGARITHMS),
             new Curve.Power(Curve.FittedOn.VALUES), new Curve.Power(Curve.FittedOn.LOGARITHMS), new Curve.Logarithmic(), new Curve.ThroughOrigin());
 
-    static final Kind KIND = new Kind("write-equation", "Write the equation", WriteEquation.class, (id, _) -> new WriteEquation(
+    static final Kind KIND = new Kind("write-equation", "Write the equation", Kind.Group.NUMBERS, WriteEquation.class, (id, _) -> new WriteEquation(
             Terms.of(id, "Write the equation", "Write the equation of the line of least squares.", 3), new Curve.Line(), USUAL_DIGITS));
 
     public WriteEquation {
@@ -56,6 +56,11 @@ public record WriteEquation(Terms terms, Curve curve, int digits) implements ByT
     @Override
     public Task with(Terms other) {
         return new WriteEquation(other, curve, digits);
+    }
+
+    @Override
+    public Optional<Curve> writes() {
+        return Optional.of(curve);
     }
 
     @Override

@@ -14,6 +14,11 @@ import java.util.regex.Pattern;
 public final class UnitReader {
 
     private static final Pattern TOKEN = Pattern.compile("\\s*(?:(?<word>[\\p{L}%\u2030\u00b0\u00b5'\u2019]+(?:-\\p{L}+)*)|(?<power>\\^?\\s*[-+\u2212]?\\d+|[\u207b\u207a]?[\u00b9\u00b2\u00b3\u2070\u2074-\u2079]+)|(?<divided>/)|(?<times>[\u00b7*\u00d7])|(?<other>.))");
+    private static final Pattern END = Pattern.compile("[.,;!]+$");
+    private static final Pattern PER_CENT = Pattern.compile("(?i)per cent\\b");
+    private static final Pattern DEGREE_APART = Pattern.compile("\u00b0\\s+(?=[CF]\\b)");
+    private static final Pattern NAMED_DEGREES = Pattern.compile("(?i)(?:degrees?|deg\\.?)\\s+(?:celsius|centigrade|c|fahrenheit|f)\\b");
+    private static final Pattern INCH = Pattern.compile("(?i)in(?:\\s*(?:[/\u00b7*^]|per\\b|[\u00b2\u00b3]).*)?\\.?");
     private static final Set<String> DIVIDED = Set.of("per", "each", "every", "a", "an", "one", "single");
     private static final Set<String> BETWEEN = Set.of("for", "in", "with", "of", "the", "on", "to", "by", "and", "average", "about", "more", "further", "extra", "additional", "added", "roughly", "approximately", "units", "unit",
             "longer", "taller", "heavier", "wider", "larger", "higher", "greater", "bigger", "long", "high", "wide", "tall", "thick", "deep", "old", "predicted", "mean", "expected", "rise", "increase", "growth", "gain", "above");
@@ -59,7 +64,8 @@ public final class UnitReader {
         int wordPower = 1;
         Unit last = Unit.NONE;
         int lastSign = 1;
-        Matcher matcher = TOKEN.matcher(text.strip().replaceAll("[.,;!]+$", "").replaceAll("(?i)per cent\\b", "percent").replaceAll("\u00b0\\s+(?=[CF]\\b)", "\u00b0"));
+        boolean named = text.toLowerCase(Locale.ROOT).contains("deg") && NAMED_DEGREES.matcher(text).find();
+        Matcher matcher = TOKEN.matcher(DEGREE_APART.matcher(PER_CENT.matcher(END.matcher(text.strip()).replaceAll("")).replaceAll("percent")).replaceAll("\u00b0"));
         int at = 0;
         while (matcher.find() && matcher.start() == at) {
             at = matcher.end();
@@ -85,8 +91,8 @@ public final class UnitReader {
                         wordPower = power;
                     }
                 } else {
-                    boolean inch = lower.equals("in") && matcher.start() == 0 && text.strip().matches("(?i)in(?:\\s*(?:[/\u00b7*^]|per\\b|[\u00b2\u00b3]).*)?\\.?");
-                    Optional<Unit> known = inch ? UnitNames.find("inch") : degrees(text, word, lower).or(() -> UnitNames.find(word));
+                    boolean inch = lower.equals("in") && matcher.start() == 0 && INCH.matcher(text.strip()).matches();
+                    Optional<Unit> known = inch ? UnitNames.find("inch") : degrees(named, word, lower).or(() -> UnitNames.find(word));
                     boolean isCounted = known.isEmpty();
                     if (isCounted && (BETWEEN.contains(lower) || leftOut.contains(stem(lower)))) {
                         continue;
@@ -108,8 +114,7 @@ public final class UnitReader {
     }
 
     /** "degrees Celsius" is one unit, and "degrees" before it none of its own. */
-    private static Optional<Unit> degrees(String text, String word, String lower) {
-        boolean named = text.toLowerCase(Locale.ROOT).matches(".*(?:degrees?|deg\\.?)\\s+(?:celsius|centigrade|c|fahrenheit|f)\\b.*");
+    private static Optional<Unit> degrees(boolean named, String word, String lower) {
         if (named && (lower.startsWith("deg"))) {
             return Optional.of(Unit.NONE);
         }

@@ -15,6 +15,7 @@ import hestra.figure.Layer;
 import hestra.figure.Slot;
 import hestra.fit.Curve;
 import hestra.numbers.DecimalMark;
+import hestra.task.Keepable;
 import hestra.working.Calculation;
 import hestra.working.CalculationLine;
 import org.junit.jupiter.api.Test;

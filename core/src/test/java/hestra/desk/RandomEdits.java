@@ -44,7 +44,9 @@ import hestra.task.Aid;
 import hestra.task.Answer;
 import hestra.task.Description;
 import hestra.task.EnterData;
+import hestra.task.Keepable;
 import hestra.task.Task;
+import hestra.task.Trust;
 import hestra.tracing.PictureAxes;
 import hestra.tracing.Place;
 import hestra.tracing.Tracing;
@@ -218,7 +220,7 @@ public final class RandomEdits {
             case 0 -> new Answer.Typed(cell());
             case 4 -> new Answer.Reached(Held.NOTHING, Optional.of(one(Reason.values())));
             case 1 -> new Answer.Sentence(text());
-            case 2 -> new Answer.Predictions(List.of(new Answer.Predicted(cell(), Optional.of(random.nextBoolean()))));
+            case 2 -> new Answer.Predictions(List.of(new Answer.Predicted(cell(), Optional.of(random.nextBoolean() ? Trust.TRUSTED : Trust.DOUBTED))));
             default -> Answer.Described.NOTHING.with(one(Description.Direction.values())).with(one(Description.Form.values()))
                     .with(one(Description.Strength.values())).with(one(Description.Unusual.values()));
         };

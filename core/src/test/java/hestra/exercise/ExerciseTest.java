@@ -19,6 +19,7 @@ import hestra.task.FindSlip;
 import hestra.task.Predict;
 import hestra.task.Task;
 import hestra.task.Terms;
+import hestra.task.Trust;
 import org.junit.jupiter.api.Test;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -111,7 +112,7 @@ class ExerciseTest {
 
     @Test
     void predictionsGrowAsTheyAreGiven() {
-        Answer.Predictions given = new Answer.Predictions(List.of()).with(2, new Answer.Predicted("4.0", Optional.of(true)));
+        Answer.Predictions given = new Answer.Predictions(List.of()).with(2, new Answer.Predicted("4.0", Optional.of(Trust.TRUSTED)));
         assertThat(given.given()).hasSize(3);
         assertThat(given.at(0)).isEqualTo(Answer.Predicted.NOTHING);
         assertThat(given.at(7)).isEqualTo(Answer.Predicted.NOTHING);

@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -81,6 +82,15 @@ class RecognitionBarTest {
             return new Case(new Sought.Prediction(30, QUADRATIC), c[0] + c[1] * 30 + c[2] * 900, random.nextBoolean() ? c[0] + c[1] * 30 : c[0] + c[1] * 30 + c[2] * 30);
         });
         RULES.put(Mistake.WRONG_SIDE, (data, _) -> new Case(new Sought.Prediction(40), data.at(40), (40 - data.intercept()) / data.slope()));
+        RULES.put(Mistake.OTHER_INTERVAL, (data, random) -> {
+            // Half of each interval is t s times the root of h, and of 1 + h; at the level 0.95 with n − 2 degrees of freedom.
+            double h = 1.0 / data.n() + Math.pow(40 - data.meanX(), 2) / data.sxx();
+            double reach = studentT(data.n() - 2) * data.s();
+            boolean mean = random.nextBoolean();
+            double narrow = data.at(40) + reach * Math.sqrt(h);
+            double wide = data.at(40) + reach * Math.sqrt(1 + h);
+            return new Case(new Sought.Value(Reading.of(mean ? Quantity.MEAN_HIGH : Quantity.SINGLE_HIGH).at(40)), mean ? narrow : wide, mean ? wide : narrow);
+        });
         RULES.put(Mistake.NEIGHBOURING_ROW, (data, random) -> new Case(row(Quantity.RESIDUAL, 2), data.residual(2), data.residual(random.nextBoolean() ? 1 : 3)));
         RULES.put(Mistake.FORCED_THROUGH_ORIGIN, (data, _) -> new Case(value(Quantity.SLOPE), data.slope(), throughOrigin(data)));
         RULES.put(Mistake.TWO_POINTS, (data, _) -> new Case(value(Quantity.SLOPE), data.slope(), (data.y()[data.n() - 1] - data.y()[0]) / (data.x()[data.n() - 1] - data.x()[0])));
@@ -103,7 +113,37 @@ class RecognitionBarTest {
             return new Case(value(Quantity.SLOPE), data.slope(), data.withY(row, exchangedDigits(data.y()[row])).slope());
         });
         RULES.put(Mistake.POWER_OF_TEN, (data, random) -> new Case(value(Quantity.MEAN_Y), data.meanY(), data.meanY() * Math.pow(10, random.nextBoolean() ? 1 : -2)));
+        // Days are asked for; taken are hours or weeks.
+        RULES.put(Mistake.OTHER_UNIT, (data, random) -> new Case(value(Quantity.SLOPE), data.slope(), random.nextBoolean() ? data.slope() * 7 : data.slope() / 24));
         RULES.put(Mistake.CUT_OFF, (data, _) -> new Case(value(Quantity.SLOPE), data.slope(), new BigDecimal(data.slope()).round(new MathContext(4, RoundingMode.DOWN)).doubleValue()));
+    }
+
+    private static final Map<Integer, Double> T = new HashMap<>();
+
+    /** The t that leaves 0.95 between −t and t: the density is added up by Simpson's rule, and t found by halving. */
+    private static double studentT(int degrees) {
+        return T.computeIfAbsent(degrees, df -> {
+            double whole = simpson(df, Math.PI / 2);
+            double low = 0;
+            double high = Math.PI / 2;
+            for (int i = 0; i < 60; i++) {
+                double middle = (low + high) / 2;
+                low = simpson(df, middle) < 0.95 * whole ? middle : low;
+                high = simpson(df, middle) < 0.95 * whole ? high : middle;
+            }
+            return Math.sqrt(df) * Math.tan(low);
+        });
+    }
+
+    /** With t = √ν tan u the density becomes cos u to the power of ν − 1, but for a factor. */
+    private static double simpson(int degrees, double to) {
+        int steps = 400;
+        double sum = 0;
+        for (int i = 0; i <= steps; i++) {
+            double weight = i == 0 || i == steps ? 1 : i % 2 == 1 ? 4 : 2;
+            sum += weight * Math.pow(Math.cos(to * i / steps), degrees - 1);
+        }
+        return sum * to / steps / 3;
     }
 
     private static double rounded(double value, int places) {

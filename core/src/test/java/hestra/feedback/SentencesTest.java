@@ -24,6 +24,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 /** A corpus of sentences, each with what must be found: see {@code sentences.txt}. */
 class SentencesTest {
 
+    private static final int STILL_OTHERWISE = 3;
+
     private record Data(Topic topic, Map<Aspect.About, Facts> facts) {}
 
     private record Line(String topic, String about, String sentence, Set<String> missing, Set<String> disputable) {}
@@ -31,7 +33,7 @@ class SentencesTest {
     private static final Map<String, Data> TOPICS = Map.of(
             "blot", new Data(Topic.of(new Variable("height", "height of the pen", "cm"), new Variable("diameter", "diameter of the blot", "mm"), DecimalMark.POINT),
                     Map.of(Aspect.About.SLOPE, new Facts(0.288, 0, false), Aspect.About.INTERCEPT, new Facts(1.2, 0, false), Aspect.About.R, new Facts(0.98, 0, false), Aspect.About.R_SQUARED, new Facts(0.96, 0, false),
-                            Aspect.About.S, new Facts(0.35, 0, false), Aspect.About.PREDICTION, new Facts(4.656, 12, true))),
+                            Aspect.About.S, new Facts(0.35, 0, false), Aspect.About.PREDICTION, new Facts(4.656, 12, true), Aspect.About.P, new Facts(0.0023, 0, false))),
             "limpet", new Data(new Topic(new Variable("exposure", "wave exposure index", ""), new Variable("height", "shell height", "mm"), List.of("exposed"), List.of("limpet"), DecimalMark.POINT),
                     Map.of(Aspect.About.SLOPE, new Facts(-0.271, 0, false), Aspect.About.R, new Facts(-0.767, 0, false), Aspect.About.R_SQUARED, new Facts(0.588, 0, false))),
             "kelp", new Data(Topic.of(new Variable("days", "time since settling", "days"), new Variable("length", "blade length", "cm"), DecimalMark.POINT),
@@ -41,7 +43,7 @@ class SentencesTest {
             "crab", new Data(new Topic(new Variable("width", "carapace width", "mm"), new Variable("mass", "claw mass", "g"), List.of("carapace"), List.of("claw", "weight"), DecimalMark.POINT),
                     Map.of(Aspect.About.SLOPE, new Facts(0.288, 0, false), Aspect.About.R_SQUARED, new Facts(0.888, 0, false))),
             "gull", new Data(Topic.of(new Variable("passengers", "passengers of the noon ferry", ""), new Variable("gulls", "gulls on the pier", ""), DecimalMark.POINT),
-                    Map.of(Aspect.About.SLOPE, new Facts(0.06, 0, false), Aspect.About.R, new Facts(0.17, 0, false), Aspect.About.R_SQUARED, new Facts(0.03, 0, false))));
+                    Map.of(Aspect.About.SLOPE, new Facts(0.06, 0, false), Aspect.About.R, new Facts(0.17, 0, false), Aspect.About.R_SQUARED, new Facts(0.03, 0, false), Aspect.About.P, new Facts(0.41, 0, false))));
 
     private static List<Line> corpus() throws IOException {
         try (InputStream in = Objects.requireNonNull(SentencesTest.class.getResourceAsStream("sentences.txt"))) {
@@ -78,6 +80,7 @@ class SentencesTest {
         }
         assertThat(lines).hasSizeGreaterThanOrEqualTo(200);
         assertThat(accused).as("good sentences that are accused").isEmpty();
-        assertThat(otherwise).as("others, of " + lines.size()).hasSizeLessThanOrEqualTo(lines.size() * 3 / 100);
+        // The bar is three in a hundred; what has been reached is held, so that a single rule that breaks is seen.
+        assertThat(otherwise).as("others, of " + lines.size()).hasSizeLessThanOrEqualTo(STILL_OTHERWISE);
     }
 }

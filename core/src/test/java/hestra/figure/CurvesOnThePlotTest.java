@@ -344,4 +344,17 @@ class CurvesOnThePlotTest {
         assertThat(marks(strip(StripKind.AGAINST_X, EnumSet.of(Layer.SMOOTH)).front(), Mark.Path.class)).hasSize(1);
         assertThat(marks(strip(StripKind.AGAINST_X, Layer.usual()).front(), Mark.Path.class)).isEmpty();
     }
+
+    @Test
+    void whatRoundingLeavesOfPointsOnTheLineIsNothing() {
+        Contents contents = Contents.withLine(Layer.usual());
+        contents.points.clear();
+        for (int i = 0; i < 5; i++) {
+            // A unit of the last place off the line.
+            contents.points.add(new PlotContent.Point(i, i, Math.nextUp(Contents.LINE.at(i)), false));
+        }
+        Figure strip = ResidualStrip.describe(contents.content(), StripKind.AGAINST_X, new Layout(600, 160, 1));
+        assertThat(texts(strip.ground())).noneMatch(it -> it.contains("10\u207b"));
+        assertThat(strip.y().value(strip.area().top())).isGreaterThan(0.01);
+    }
 }

@@ -2,6 +2,7 @@ package hestra.fit;
 
 import java.math.BigDecimal;
 import java.math.MathContext;
+import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -213,5 +214,27 @@ class LeastSquaresTest {
         LineFit falling = line(new double[] {1, 2, 3}, new double[] {8, 6, 4});
         Equation equation = Equation.of(falling, Kelp.table().variable(0), Kelp.table().variable(1), NumberStyle.STANDARD);
         assertThat(equation.plain()).isEqualTo("length = 10.00 − 2.000 · days");
+    }
+
+    private static List<Integer> rows(Pairs pairs) {
+        return IntStream.range(0, pairs.size()).mapToObj(pairs::row).toList();
+    }
+
+    @Test
+    void rowsThatACurveIsNotDefinedForAreLeftOutWhereThatIsAskedFor() {
+        // y = 2 + 3 ln x through x = 1, e and e².
+        Pairs pairs = Pairs.of(new double[] {0, 1, Math.E, Math.E * Math.E, -2}, new double[] {50, 2, 5, 8, -7});
+        Curve log = new Curve.Logarithmic();
+        assertThat(LeastSquares.fit(log, pairs)).isInstanceOf(Fit.None.class);
+        Pairs usable = LeastSquares.usable(log, pairs);
+        assertThat(rows(usable)).containsExactly(1, 2, 3);
+        CurveFit fit = LeastSquares.fit(log, usable).curveFit().orElseThrow();
+        assertThat(fit.coefficients().get(0).value()).isCloseTo(2, within(1e-12));
+        assertThat(fit.coefficients().get(1).value()).isCloseTo(3, within(1e-12));
+        assertThat(LeastSquares.usable(new Curve.Line(), pairs)).isSameAs(pairs);
+        assertThat(rows(LeastSquares.usable(new Curve.Exponential(Curve.FittedOn.LOGARITHMS), pairs))).as("y above 0").containsExactly(0, 1, 2, 3);
+        assertThat(LeastSquares.usable(new Curve.Exponential(Curve.FittedOn.VALUES), pairs)).isSameAs(pairs);
+        assertThat(rows(LeastSquares.usable(new Curve.Power(Curve.FittedOn.VALUES), pairs))).containsExactly(1, 2, 3);
+        assertThat(rows(LeastSquares.usable(new Curve.OwnTerms(List.of(Term.ONE, Term.ROOT)), pairs))).as("the root of 0 is 0").containsExactly(0, 1, 2, 3);
     }
 }

@@ -134,7 +134,7 @@ class JudgingTest {
         assertThat(verdict.mistakes()).containsExactly(Mistake.SLIP_STILL_IN);
         // The same line at 4: 10.95 + 0.515 · 4 = 13.01.
         Predict predict = Kelp.predict(4);
-        Answer.Predictions spoilt = new Answer.Predictions(List.of(new Answer.Predicted("13.0", Optional.of(true))));
+        Answer.Predictions spoilt = new Answer.Predictions(List.of(new Answer.Predicted("13.0", Optional.of(Trust.TRUSTED))));
         assertThat(judge(Kelp.exercise(Kelp.slip(), predict), predict, spoilt).mistakes()).containsExactly(Mistake.SLIP_STILL_IN);
         assertThat(judge(Kelp.exercise(predict), predict, spoilt).mistakes()).as("where no slip was to be found").containsExactly(Mistake.DECIMAL_MOVED);
     }
@@ -183,7 +183,7 @@ class JudgingTest {
         assertThat(judge(Kelp.exercise(task), task, new Answer.Typed("0.50"), 4).outcome()).isEqualTo(Outcome.WRONG);
         // x̄ = 5, ȳ = 4.5: ŷ at 4 is 4.5 − 0.49 = 4.01, at 20 it is 11.85.
         Task predict = Kelp.predict(4, 20);
-        Answer kept = new Answer.Predictions(List.of(new Answer.Predicted("4.0", Optional.of(true)), new Answer.Predicted("11.9", Optional.of(false))));
+        Answer kept = new Answer.Predictions(List.of(new Answer.Predicted("4.0", Optional.of(Trust.TRUSTED)), new Answer.Predicted("11.9", Optional.of(Trust.DOUBTED))));
         assertThat(judge(Kelp.exercise(predict), predict, kept, 4).isRight()).isTrue();
     }
 
@@ -212,8 +212,12 @@ class JudgingTest {
     }
 
     private static Answer.Predictions predictions(String first, boolean trustFirst, String second, boolean trustSecond) {
-        return new Answer.Predictions(List.of(new Answer.Predicted(first, Optional.of(trustFirst)),
-                new Answer.Predicted(second, Optional.of(trustSecond))));
+        return new Answer.Predictions(List.of(new Answer.Predicted(first, Optional.of(trust(trustFirst))),
+                new Answer.Predicted(second, Optional.of(trust(trustSecond)))));
+    }
+
+    private static Trust trust(boolean trusts) {
+        return trusts ? Trust.TRUSTED : Trust.DOUBTED;
     }
 
     @Test
@@ -224,7 +228,7 @@ class JudgingTest {
         assertThat(judge(task, predictions("4.0", true, "12.2", false)).isRight()).isTrue();
         Verdict trusting = judge(task, predictions("4.0", true, "12.3", true));
         assertThat(trusting.earned()).isEqualTo(3);
-        assertThat(trusting.message()).contains("at 20").contains("outside the data");
+        assertThat(trusting.message()).contains("At 20").contains("outside the data");
         assertThat(judge(task, predictions("4.0", false, "12.3", false)).message()).contains("among the data");
         // x on y at 4: 6 + 1.93391… · (4 − 5.04) = 3.98873…, which rounds to 4.0 as well: no mistake can be told there.
         assertThat(judge(task, predictions("4.0", true, "99", false)).mistakes()).isEmpty();
@@ -318,7 +322,7 @@ class JudgingTest {
         Truth truth = Kelp.truth(Kelp.whole());
         assertThat(Kelp.roles().inWords(new Answer.RolesChosen(Optional.of(new Roles(1, 0))), truth)).containsExactly("length explains, days responds");
         assertThat(Kelp.slip().inWords(new Answer.Treated("5", Optional.of("misread"), List.of()), truth)).containsExactly("set aside: misread");
-        assertThat(Kelp.predict(4, 20).inWords(new Answer.Predictions(List.of(new Answer.Predicted("4.0", Optional.of(true)))), truth))
+        assertThat(Kelp.predict(4, 20).inWords(new Answer.Predictions(List.of(new Answer.Predicted("4.0", Optional.of(Trust.TRUSTED)))), truth))
                 .containsExactly("at 4: 4.0, trusted", "at 20: –");
     }
 

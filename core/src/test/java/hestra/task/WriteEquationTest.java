@@ -3,18 +3,23 @@ package hestra.task;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 import hestra.Kelp;
 import hestra.data.Cell;
 import hestra.data.DataTable;
+import hestra.data.Roles;
 import hestra.data.Row;
 import hestra.data.Variable;
 import hestra.exercise.Exercise;
+import hestra.feedback.KeptPoints;
 import hestra.feedback.Mistake;
 import hestra.feedback.Outcome;
+import hestra.feedback.Quantity;
 import hestra.feedback.Verdict;
 import hestra.fit.Curve;
 import hestra.numbers.DecimalMark;
+import hestra.numbers.Rounding;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -117,5 +122,18 @@ class WriteEquationTest {
         assertThat(judge(curve, "count = 3 e^(0.693 t)", truth).isRight()).isTrue();
         assertThat(judge(curve, "y = 3 · 0.693^x", truth).mistakes()).containsExactly(Mistake.BASE_AND_RATE);
         assertThat(judge(curve, "y = 3 e^(2 x)", truth).mistakes()).containsExactly(Mistake.BASE_AND_RATE);
+    }
+
+    @Test
+    void aRowThatTheCurveCannotTakeIsLeftOutOfTheKey() {
+        // y = 2 + 3 ln x at 1, 2 and 4, with a row at 0 that was measured all the same.
+        double[][] pairs = {{0, 9}, {1, 2}, {2, 2 + 3 * Math.log(2)}, {4, 2 + 3 * Math.log(4)}};
+        List<Row> rows = Stream.of(pairs).map(it -> Row.of(Cell.of(Double.toString(it[0]), DecimalMark.POINT), Cell.of(Double.toString(it[1]), DecimalMark.POINT))).toList();
+        Truth truth = Truth.of(DataTable.empty(Variable.named("years"), Variable.named("ring")).withRows(rows), Roles.FIRST_EXPLAINS, DecimalMark.POINT, List.of(), KeptPoints.FULL);
+        assertThat(new WriteEquation(TERMS, new Curve.Logarithmic(), 3).key(truth).computed()).isTrue();
+        assertThat(judge(new Curve.Logarithmic(), "ring = 2 + 3 ln(years)", truth).isRight()).isTrue();
+        ReadValue coefficient = new ReadValue(TERMS, Quantity.COEFFICIENT_B, new Rounding.Places(2)).with(Asking.USUAL.of(new Curve.Logarithmic()));
+        assertThat(coefficient.key(truth).text()).isEqualTo("3.00");
+        assertThat(coefficient.judge(new Attempt(new Answer.Typed("3.00"), Set.of(0)), truth).isRight()).as("the row was set aside").isTrue();
     }
 }

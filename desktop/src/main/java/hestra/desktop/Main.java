@@ -6,6 +6,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
 
+import hestra.desktop.cli.CheckCommand;
 import hestra.desktop.cli.DemoCommand;
 import hestra.desktop.cli.Display;
 import hestra.desktop.cli.FitCommand;
@@ -23,7 +24,7 @@ import picocli.CommandLine.Spec;
 /** The command line. Without a command, the desk opens where it was left. */
 @Command(name = "hestra", description = "Interactive exercises on two measured variables.",
         mixinStandardHelpOptions = true, version = "Hestra 0.1",
-        subcommands = {DemoCommand.class, OpenCommand.class, MarkCommand.class, JudgeCommand.class, FitCommand.class, ReportCommand.class})
+        subcommands = {DemoCommand.class, OpenCommand.class, MarkCommand.class, JudgeCommand.class, CheckCommand.class, FitCommand.class, ReportCommand.class})
 public final class Main implements Callable<Integer> {
 
     @Spec

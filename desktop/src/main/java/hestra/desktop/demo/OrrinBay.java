@@ -13,11 +13,11 @@ import hestra.data.TableEdit;
 import hestra.data.Variable;
 import hestra.exercise.Exercise;
 import hestra.exercise.Provenance;
+import hestra.feedback.Mistake;
 import hestra.feedback.Quantity;
 import hestra.figure.Frame;
 import hestra.fit.Curve;
 import hestra.fit.Curve.FittedOn;
-import hestra.fit.Inverse;
 import hestra.fit.LeastSquares;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberStyle;
@@ -52,17 +52,21 @@ import hestra.task.FitCondition;
 import hestra.task.Hint;
 import hestra.task.MatchPlot;
 import hestra.task.NumberQuestion;
+import hestra.task.OwnEquation;
 import hestra.task.PointAction;
 import hestra.task.PointReason;
 import hestra.task.PointSort;
 import hestra.task.Predict;
+import hestra.task.Predicting;
 import hestra.task.Question;
 import hestra.task.ReadValue;
 import hestra.task.Task;
 import hestra.task.Terms;
 import hestra.task.TryOut;
 import hestra.task.TryReason;
+import hestra.task.WantedFigure;
 import hestra.task.WriteEquation;
+import hestra.task.WriteSection;
 import hestra.task.WrongPlot;
 import hestra.working.CalculationCells;
 
@@ -82,7 +86,7 @@ public final class OrrinBay {
     public record Set(Exercise exercise, String lesson) {}
 
     private static final Variable EXPOSURE = new Variable("exposure", "wave exposure index", "");
-    private static final Variable SHELL = new Variable("height", "shell height", "mm");
+    private static final Variable SHELL = new Variable("height", "shell height", "mm").withPossible(Optional.of(new Variable.Limits(0, 80)));
     private static final Variable YEARS = new Variable("years", "age of the stone", "years");
     private static final Variable DIAMETER = new Variable("diameter", "diameter of the largest ring", "mm");
     private static final Recipe LICHEN = new Recipe(5, 26, new Along.Between(4, 118), new MeanCurve(new Curve.Logarithmic(), List.of(-9.0, 12.5)), new Scatter(Shape.NORMAL, 1.5, false),
@@ -100,7 +104,7 @@ public final class OrrinBay {
     /** All that is offered to begin from: the seven, an exercise of three parts, and one that is played with points. */
     public static List<Set> shelf() {
         List<Set> all = new ArrayList<>(sets());
-        all.add(new Set(Playground.exercise(), "Make the line obey: six challenges with points, one of which cannot be met."));
+        all.add(new Set(Playground.exercise(), "Make the line obey: six challenges with points, one of which cannot be met, and a chart to read them off."));
         all.add(new Set(ThreeQuestions.exercise(), "Three parts with data of their own: a line that holds, one that bends, and one that says nothing."));
         return all;
     }
@@ -125,7 +129,8 @@ public final class OrrinBay {
                 new WriteEquation(Terms.of("equation", "Write its equation", "Write the equation of the exponential curve, fitted directly.", 3)
                         .withHelps(List.of(new Hint("Take the exponential curve in hand: its equation stands in the readings.", 0), new Hint("Write it as {y.name} = a · b^{x.name}.", 0.5))), EXPONENTIAL, 3),
                 new ReadValue(Terms.of("rate", "The rate of cooling", "Written as a · e^(k x), what is k?", 2), Quantity.COEFFICIENT_K, new Rounding.Significant(3)).with(Asking.USUAL.of(EXPONENTIAL)),
-                new Predict(Terms.of("predict", "How warm will it be?", "Predict with the exponential curve. Which of these would you trust?", 6), List.of(10.0, 30.0, 90.0), new Rounding.Places(1)).with(Asking.USUAL.of(EXPONENTIAL)),
+                new Predict(Terms.of("predict", "How warm will it be?", "Predict with the exponential curve. Which of these would you trust?", 6), List.of(10.0, 30.0, 80.0), new Rounding.Places(1)).with(Asking.USUAL.of(EXPONENTIAL))
+                        .with(Predicting.USUAL.counting(OwnEquation.HALF)),
                 new Question(Terms.of("end", "In the end", "Where does the exponential curve end up after a very long time, and why is that right for tea in a room?", 2), Question.Sort.LONG_TEXT, List.of(), true, List.of())),
                 "Exponential decay: a line has a fine r, a bent residual strip, and nonsense to say about later.");
     }
@@ -147,13 +152,16 @@ public final class OrrinBay {
                 read("slope", "Read the slope", "Put the boulder back. By how much does the height change with each step of the index?", Quantity.SLOPE, 3),
                 new NumberQuestion(Terms.of("without", "Without the boulder", "Now set the boulder aside, with a reason, and read the slope of the other places.", 2).opening(EnumSet.of(Aid.R_SQUARED, Aid.TRIAL, Aid.CURVES, Aid.PREDICTION))
                         .withHelps(List.of(new Hint("Click the boulder, then *Set aside…* below the table.", 0))), slopeWithout(made(recipe, EXPOSURE, SHELL).table, 22), new Rounding.Places(3), ""),
+                new Predict(Terms.of("predict", "How tall will they be?", "Put the boulder back. Predict the tallest limpet at each exposure by the line of all the places, with the 95 % interval of a single place. "
+                        + "Which would you trust, and which cannot be?", 6).withHelps(List.of(new Hint("Type the exposure below the readings: both intervals stand there.", 0), new Hint("Can a shell be less than 0 mm tall?", 0.5))),
+                        List.of(25.0, 50.0, 180.0), new Rounding.Places(1)).with(Predicting.USUAL.with(Optional.of(Predicting.Band.SINGLE)).withMeaning(true)),
                 new Explain(Terms.of("explain", "Say it in words", "What does the slope of all the places say about limpets?", 3), Optional.of(Explaining.of(Aspect.About.SLOPE).withXNames(List.of("wave", "exposed")).withYNames(List.of("limpet", "shell"))
                         .withModel("On average the shell height is predicted to be " + NumberStyle.STANDARD.show(-slopeWithout(made(recipe, EXPOSURE, SHELL).table, -1), new Rounding.Places(3)) + " mm lower for each further step of exposure."))),
                 new Question(Terms.of("say", "What to report", "Which of these belong in a report on the shore?", 2), Question.Sort.SEVERAL,
                         List.of(new Question.Option("the line with the boulder and the line without it", true, "Give both lines, so that the reader sees what one place does."),
                                 new Question.Option("that the boulder was set aside, and why", true, "Whoever leaves a point out says so."),
                                 new Question.Option("only the line that fits better", false, "A better fit is no reason to leave a measurement out."),
-                                new Question.Option("that waves make the shells flat", false, "The data show that the two go together, not why.")), true, List.of())),
+                                new Question.Option("that waves make the shells flat", false, "", Optional.of(Mistake.CAUSE_CLAIMED))), true, List.of())),
                 "A negative r, and one boulder of high leverage: drag it and watch the line.");
     }
 
@@ -169,12 +177,14 @@ public final class OrrinBay {
                         List.of(new Curve.Line(), new Curve.Polynomial(2), new Curve.Logarithmic()), ChooseCurve.By.AUTHOR, 2, EnumSet.of(CurveReason.ENDS, CurveReason.KNOWN, CurveReason.SIMPLE), false),
                 new NumberQuestion(Terms.of("n", "Count the stones", "How many stones is the logarithmic curve fitted to? One of them cannot be used. Why?", 1)
                         .withHelps(List.of(new Hint("What is the logarithm of 0?", 0))), LICHEN.n(), new Rounding.Places(0), ""),
-                new NumberQuestion(Terms.of("wall", "Date the sea wall", "The largest ring on the sea wall measures 45 mm. How old is the wall by the logarithmic curve, to the nearest year? Type 45 at *reaches* below the readings.", 3)
-                        .withHelps(List.of(new Hint("Take the logarithmic curve in hand first.", 0), new Hint("Or solve the equation: ln(years) is the ring less a, divided by b.", 1))), ageOf(45), new Rounding.Places(0), "years"),
-                new Question(Terms.of("trust", "Would you trust it?", "Is the age of the wall to be trusted as far as this?", 1), Question.Sort.ONE,
-                        List.of(new Question.Option("yes: 45 mm lies among the rings that were measured", true, ""),
-                                new Question.Option("no: it lies outside the data", false, "Look at the largest and the smallest ring in the table."),
-                                new Question.Option("no: a curve never dates anything", false, "Inside the data it does, within its scatter.")), true, List.of()));
+                new Predict(Terms.of("wall", "Date the sea wall", "The largest ring on the sea wall measures 45 mm, the largest on the old quay 58 mm. How old are they by the logarithmic curve, to the nearest year? "
+                        + "Type the ring at *reaches* below the readings. Which of the two ages would you trust?", 4)
+                        .withHelps(List.of(new Hint("Take the logarithmic curve in hand first.", 0), new Hint("Or solve the equation: ln(years) is the ring less a, divided by b.", 1))),
+                        List.of(45.0, 58.0), new Rounding.Places(0)).with(Asking.USUAL.of(new Curve.Logarithmic())).with(Predicting.USUAL.with(Predicting.Way.X_FROM_Y)),
+                new Question(Terms.of("why", "Why not the quay?", "Why is the age of the quay not to be trusted as the age of the wall is?", 1), Question.Sort.ONE,
+                        List.of(new Question.Option("no stone in the data is that old, so nothing measured says how the curve goes on", true, ""),
+                                new Question.Option("the curve does not go through every point", false, "It need not: no curve does that where there is scatter."),
+                                new Question.Option("lichen may not grow on a quay", false, "That would be a reason for the wall too. What do the data say?", Optional.of(Mistake.EXTRAPOLATION_TRUSTED))), true, List.of()));
         return new Set(rings.withFirst(part -> part.withTableEdited(new TableEdit.Paste(26, 0, List.of(List.of("0", "0.0"))), DecimalMark.POINT)
                 .withRules(part.rules().showing(Optional.of(new Frame(0, 500, 0, 500))))),
                 "A logarithmic curve, which the stone at 0 years does not allow.");
@@ -234,12 +244,16 @@ public final class OrrinBay {
                 new FindPoint(Terms.of("day", "A day for gulls", "One day lies far above all others. Click it, and say what you would do about it.", 2), PointSort.LARGEST_RESIDUAL, 1, java.util.Set.of(), Optional.of(PointAction.LOOK_UP), Optional.of(PointReason.TRUE_VALUE)),
                 read("r2", "Read R\u00b2", "What share of the variation in gulls goes with passengers?", Quantity.R_SQUARED, 3),
                 read("p", "Read p", "How often would a slope at least as far from 0 come about by chance, if there were no relationship at all? Read p of the slope.", Quantity.SLOPE_P, 3),
-                new Explain(Terms.of("explain", "Say it in words", "What does R\u00b2 say about the gulls, for the harbour master?", 3), Optional.of(Explaining.of(Aspect.About.R_SQUARED).withModel("Only " + percent(made(recipe, new Variable("passengers", "", ""), new Variable("gulls", "", "")).table) + " of the variation in gulls goes with passengers."))),
+                new Explain(Terms.of("explain", "Say it in words", "What does this p say about passengers and gulls, and what follows from it?", 3), Optional.of(Explaining.of(Aspect.About.P)
+                        .withModel("If passengers and gulls had no relation, a slope at least this far from 0 would come up with a chance of " + p(made(recipe, new Variable("passengers", "", ""), new Variable("gulls", "", "")).table)
+                                + "; the data are compatible with no relation."))),
                 new Question(Terms.of("say", "What may be said?", "Which of these do the data allow?", 2), Question.Sort.SEVERAL,
                         List.of(new Question.Option("passengers tell next to nothing about gulls", true, "Look at R\u00b2 again."),
-                                new Question.Option("passengers bring gulls", false, "That is a cause, and there is hardly even a relationship."),
+                                new Question.Option("passengers bring gulls", false, "That is a cause, and there is hardly even a relationship.", Optional.of(Mistake.CAUSE_CLAIMED)),
                                 new Question.Option("gulls do not care for sandwiches", false, "The data say nothing about sandwiches."),
-                                new Question.Option("more days could show a weak relationship", true, "That a relationship is not seen does not mean that there is none.")), true, List.of()));
+                                new Question.Option("more days could show a weak relationship", true, "That a relationship is not seen does not mean that there is none.")), true, List.of()),
+                new WriteSection(Terms.of("letter", "Write to the harbour master", "Write a short letter to the harbour master: what was counted, what came out, and what may be said of it. Keep the plot with the line in it, and the readings.", 4),
+                        EnumSet.of(WantedFigure.PLOT_WITH_LINE, WantedFigure.READINGS), 40));
         // The line by eye comes before anything is opened.
         return new Set(gulls.withFirst(part -> part.withHeld(EnumSet.complementOf(EnumSet.of(Aid.TRIAL)))),
                 "Weak and messy: \u201cthe data cannot say\u201d is the right answer.");
@@ -271,10 +285,10 @@ public final class OrrinBay {
         return NumberStyle.STANDARD.show(100 * share, new Rounding.Places(1)) + " %";
     }
 
-    /** How old a ring of this diameter is by the logarithmic curve. */
-    private static double ageOf(double diameter) {
-        Pairs pairs = Pairs.of(made(LICHEN, YEARS, DIAMETER).table, Roles.FIRST_EXPLAINS);
-        return Inverse.of(LeastSquares.fit(new Curve.Logarithmic(), pairs).curveFit().orElseThrow(), diameter).solutions().getFirst().x();
+    /** p of the slope, to two digits. */
+    private static String p(DataTable table) {
+        double p = LeastSquares.line(Pairs.of(table, Roles.FIRST_EXPLAINS)).line().orElseThrow().slope().p().orElseThrow();
+        return NumberStyle.STANDARD.show(p, new Rounding.Places(2));
     }
 
     private static Task describe(Direction direction, Form form, Strength strength, Unusual unusual, java.util.Set<Aid> opens) {

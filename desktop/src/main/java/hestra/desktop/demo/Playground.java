@@ -35,9 +35,11 @@ import hestra.targets.Measure;
 import hestra.targets.PointMeasure;
 import hestra.task.Aid;
 import hestra.task.ByEye;
+import hestra.task.FromPicture;
 import hestra.task.ReachTarget;
 import hestra.task.Task;
 import hestra.task.Terms;
+import hestra.tracing.Tracing;
 
 /** An exercise whose tasks are done with points: a part for each challenge, one of which cannot be met. */
 public final class Playground {
@@ -52,7 +54,7 @@ public final class Playground {
 
     public static Exercise exercise() {
         return new Exercise("orrin-bay-playground", "Playground", "Orrin Bay field station", "Make the line obey", DecimalMark.POINT,
-                List.of(step(), byEye(), harmless(), turned(), made(), above()));
+                List.of(step(), byEye(), harmless(), turned(), made(), above(), chart()));
     }
 
     private static Part step() {
@@ -103,6 +105,15 @@ public final class Playground {
         return part("above", "Six to move freely", RISING, "Move the points as you like, add some, take some away.",
                 target("above-target", "A line above every point", "Make the line of least squares run above all points: none on it, none above it.",
                         value(Quantity.N, Band.atLeast(3)).called("three points or more"), new Condition(new Measure.OnSide(true), Band.atMost(0)).called("no point on or above the line")));
+    }
+
+    private static Part chart() {
+        Tracing tracing = FlaskChart.placed();
+        DataTable table = new DataTable(List.of(new Variable("minutes", "time since filling", "min"), new Variable("excess", "temperature above the room", "\u00b0C")), tracing.rows(DecimalMark.POINT));
+        Task task = new FromPicture(Terms.of("chart-points", "Points off a chart", "Of these readings only the chart is left. Lay the axes on it: drag x\u2081, x\u2082, y\u2081 and y\u2082 to places whose values you can read, and type "
+                + "those values. Then click each point.", 4), 0.03, Optional.of(new Curve.Exponential(Curve.FittedOn.VALUES)), 0.1);
+        return new Part("chart", "A chart without its numbers", table, Roles.FIRST_EXPLAINS, new Provenance.Traced(FlaskChart.picture(), tracing), Set.of(), PlotRules.USUAL,
+                List.of(new Block.Prose("chart-text", "Mirre Aldous once more: how many degrees the tea in the flask was above the room. The table was lost overboard."), new Block.Asked(task)));
     }
 
     private static Condition value(Quantity quantity, Band band) {

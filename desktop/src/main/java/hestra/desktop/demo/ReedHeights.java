@@ -12,7 +12,6 @@ import hestra.data.TableEdit;
 import hestra.data.Variable;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
-import hestra.desk.Keepable;
 import hestra.desk.OwnSheet;
 import hestra.desk.PlotEdit;
 import hestra.desk.SheetEdit;
@@ -20,6 +19,7 @@ import hestra.desk.WorkEdit;
 import hestra.exercise.Exercise;
 import hestra.figure.Layer;
 import hestra.numbers.DecimalMark;
+import hestra.task.Keepable;
 
 /** A study of made-up data: the heights of reeds at two shores of Orrin Bay. */
 public final class ReedHeights {

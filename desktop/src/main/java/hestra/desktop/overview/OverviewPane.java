@@ -6,7 +6,6 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.animation.Animation;
 import javafx.animation.PauseTransition;
-import javafx.concurrent.Task;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -24,14 +23,16 @@ import javafx.util.Duration;
 
 import hestra.desk.Desk;
 import hestra.desk.Findings;
-import hestra.desk.Keepable;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Clip;
+import hestra.desktop.parts.Newest;
 import hestra.desktop.parts.Tip;
+import hestra.exercise.Part;
 import hestra.numbers.Words;
 import hestra.overview.Overview;
 import hestra.overview.Section;
+import hestra.task.Keepable;
 
 import static hestra.desktop.parts.Presence.present;
 
@@ -47,6 +48,7 @@ public final class OverviewPane extends BorderPane {
 
     private final DeskModel model;
     private final VBox list = new VBox();
+    private final Newest<Overview> reading = new Newest<>("all numbers");
     private final List<NumberGrid> grids = new ArrayList<>();
     private final MatrixOfR matrix;
     private final Label residualTitle = new Label("Residuals in four ways");
@@ -99,7 +101,7 @@ public final class OverviewPane extends BorderPane {
         title.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(title, Priority.ALWAYS);
         HBox head = new HBox(5, title);
-        if (model.desk().exercise().isStudy()) {
+        if (model.desk().exercise().isStudy() || model.desk().exercise().parts().stream().anyMatch(Part::hasSection)) {
             MenuButton keeping = new MenuButton("Keep");
             keeping.setId("keep-numbers");
             keeping.getStyleClass().addAll("quiet", "menu");
@@ -150,18 +152,11 @@ public final class OverviewPane extends BorderPane {
         }
         // Findings of its own: those of the window are the window's thread's.
         Desk desk = findings.desk();
-        Task<Overview> task = new Task<>() {
-            @Override
-            protected Overview call() {
-                return Overview.of(Findings.of(desk));
-            }
-        };
-        task.setOnSucceeded(_ -> {
+        reading.run(() -> Overview.of(Findings.of(desk)), overview -> {
             if (model.desk().equals(desk)) {
-                show(model.findings(), task.getValue());
+                show(model.findings(), overview);
             }
         });
-        Thread.ofPlatform().daemon().name("all numbers").start(task);
     }
 
     private void show(Findings findings, Overview overview) {

@@ -20,6 +20,7 @@ public final class RadioList<T> extends VBox {
 
     private final List<T> values;
     private final List<RadioButton> buttons = new ArrayList<>();
+    private boolean showing;
 
     /** A list under a title, which may be empty; each choice by hand is told. The ids of its buttons begin with that of the list and end with a name of the value. */
     public RadioList(String id, String title, List<T> values, Function<T, String> words, Function<T, String> name, Consumer<T> chosen) {
@@ -40,16 +41,23 @@ public final class RadioList<T> extends VBox {
             button.setWrapText(true);
             button.setMinHeight(USE_PREF_SIZE);
             button.setToggleGroup(group);
-            button.setOnAction(_ -> chosen.accept(value));
             buttons.add(button);
             getChildren().add(button);
         }
+        // Arrow keys choose without pressing: what is chosen is told, however that came about.
+        group.selectedToggleProperty().addListener((_, _, now) -> {
+            if (!showing && now != null) {
+                chosen.accept(values.get(buttons.indexOf(now)));
+            }
+        });
     }
 
     /** Shows what is chosen; nothing chosen where empty. */
     public void show(Optional<T> now) {
+        showing = true;
         for (int i = 0; i < buttons.size(); i++) {
             buttons.get(i).setSelected(now.filter(values.get(i)::equals).isPresent());
         }
+        showing = false;
     }
 }

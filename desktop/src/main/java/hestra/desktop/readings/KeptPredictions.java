@@ -25,7 +25,6 @@ import hestra.data.DataTable;
 import hestra.data.Row;
 import hestra.data.Variable;
 import hestra.desk.Findings;
-import hestra.desk.Keepable;
 import hestra.desk.PlotEdit;
 import hestra.desk.ReadingState;
 import hestra.desktop.model.DeskModel;
@@ -37,6 +36,7 @@ import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberStyle;
 import hestra.numbers.Rounding;
 import hestra.task.Aid;
+import hestra.task.Keepable;
 
 import static hestra.desktop.parts.Presence.holdVisible;
 import static hestra.desktop.parts.Presence.present;

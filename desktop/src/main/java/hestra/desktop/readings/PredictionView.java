@@ -16,7 +16,6 @@ import javafx.scene.layout.VBox;
 
 import hestra.data.DataTable;
 import hestra.desk.Findings;
-import hestra.desk.Keepable;
 import hestra.desk.PlotEdit;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Tip;
@@ -27,6 +26,7 @@ import hestra.numbers.NumberStyle;
 import hestra.numbers.Rounding;
 import hestra.numbers.Words;
 import hestra.task.Aid;
+import hestra.task.Keepable;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
@@ -124,8 +124,10 @@ public final class PredictionView extends VBox {
         forward.setDisable(!open);
         present(backward, open);
         at.setPrefColumnCount(findings.x().dates().isPresent() ? 9 : 5);
-        unit.setText(findings.x().dates().isPresent() ? "" : findings.x().unit());
-        unitOfY.setText(findings.y().unit());
+        // While it is asked which variable explains, the units would say so.
+        boolean known = findings.work().roles().isPresent();
+        unit.setText(!known || findings.x().dates().isPresent() ? "" : findings.x().unit());
+        unitOfY.setText(known ? findings.y().unit() : "");
         Optional<Prediction> prediction = findings.prediction();
         pin.setDisable(prediction.isEmpty());
         if (!open) {

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import javafx.application.Platform;
 import javafx.geometry.BoundingBox;
 import javafx.geometry.Bounds;
@@ -20,18 +21,24 @@ import javafx.scene.layout.VBox;
 
 import hestra.data.Roles;
 import hestra.desk.Findings;
+import hestra.desk.OwnSheet;
+import hestra.desk.SheetEdit;
 import hestra.desk.TaskState;
 import hestra.desk.Work;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.notes.NotesBox;
 import hestra.desktop.parts.FocusMark;
 import hestra.desktop.parts.Sheet;
 import hestra.exercise.Block;
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;
+import hestra.numbers.Words;
 import hestra.task.Answer;
 import hestra.task.AnswerPlace;
+import hestra.task.Keepable;
 import hestra.task.Task;
+import hestra.working.CalculationLine;
 
 /** The exercise as it is read and answered: the blocks of all parts in one scroll, with a line down the margin that links the tasks. */
 public final class SheetView extends ScrollPane implements Sheet {
@@ -39,6 +46,7 @@ public final class SheetView extends ScrollPane implements Sheet {
     private final DeskModel model;
     private final Look look;
     private final Consumer<AnswerPlace> go;
+    private final Consumer<String> notice;
     private final Label heading = new Label();
     private final VBox list = new VBox();
     private final Margin margin = new Margin();
@@ -50,14 +58,15 @@ public final class SheetView extends ScrollPane implements Sheet {
     private Optional<String> inHand = Optional.empty();
 
     /** All that the sheet depends on; while a card says what an answer lacks, on all that is done. */
-    private record State(Exercise exercise, Part part, List<TaskState> tasks, Map<String, Answer> drafts, Optional<Roles> roles, OptionalInt round, boolean hasTrial, String student,
+    private record State(Exercise exercise, Part part, List<TaskState> tasks, Map<String, Answer> drafts, Optional<Roles> roles, OptionalInt round, boolean hasTrial, OwnSheet notes, String student,
             Optional<String> inHand, Optional<Work> watched) {}
 
     /** The sheet; {@code go} puts the keyboard where a task is answered. */
-    public SheetView(DeskModel model, Look look, Consumer<AnswerPlace> go, Runnable onHandIn) {
+    public SheetView(DeskModel model, Look look, Consumer<AnswerPlace> go, Consumer<String> notice, Runnable onHandIn) {
         this.model = model;
         this.look = look;
         this.go = go;
+        this.notice = notice;
         this.handIn = new HandInCard(model, onHandIn);
         getStyleClass().add("sheet");
         setId("sheet");
@@ -76,7 +85,7 @@ public final class SheetView extends ScrollPane implements Sheet {
     private void show(Findings findings) {
         // While a point is dragged nothing on the sheet changes; laying it out again would cost every frame.
         Work work = findings.desk().work();
-        State state = new State(findings.exercise(), findings.part(), findings.tasks(), work.drafts(), findings.work().roles(), findings.work().round(), findings.work().curves().trial().isPresent(), work.student(),
+        State state = new State(findings.exercise(), findings.part(), findings.tasks(), work.drafts(), findings.work().roles(), findings.work().round(), findings.work().curves().trial().isPresent(), findings.work().sheet(), work.student(),
                 findings.taskInHand(), Optional.of(work).filter(_ -> cards.stream().anyMatch(TaskCard::saysWhatIsMissing)));
         if (state.equals(shown)) {
             cards.stream().filter(TaskCard::isLive).forEach(card -> card.showLive(findings));
@@ -125,7 +134,7 @@ public final class SheetView extends ScrollPane implements Sheet {
     }
 
     private TaskCard card(Part part, Task task, Look here) {
-        TaskCard card = new TaskCard(model.of(part), task, this::wasChecked, go, here);
+        TaskCard card = new TaskCard(model.of(part), task, this::wasChecked, go, here, notice);
         cards.add(card);
         margin.markers.add(card.marker());
         return card;
@@ -144,7 +153,7 @@ public final class SheetView extends ScrollPane implements Sheet {
     /** Where typing goes on the sheet: into the task in hand, or the name to hand in under. */
     @Override
     public Optional<Node> whereToType() {
-        return inHand.flatMap(this::card).map(card -> card.first().orElseGet(card::checkButton)).or(() -> Optional.of(handIn.nameField()));
+        return inHand.flatMap(this::card).map(TaskCard::entry).or(() -> Optional.of(handIn.nameField()));
     }
 
     /** Puts the keyboard where the task in hand is answered, and the task into view; where nothing is asked, into the table. */
@@ -169,6 +178,30 @@ public final class SheetView extends ScrollPane implements Sheet {
             }
             bringIntoView(seen);
         }));
+    }
+
+    /** Keeps something in the section of the part in hand, if one is asked for: at the end, or where the keyboard is in it. */
+    public void keep(Keepable what) {
+        keep(notes -> notes.keep(what), end -> new SheetEdit.Keep(end, what, false), what.inWords());
+    }
+
+    /** The same with a line of calculation. */
+    public void keep(CalculationLine line) {
+        keep(notes -> notes.keep(line), end -> new SheetEdit.KeepLine(end, line), "the calculation");
+    }
+
+    private void keep(Consumer<NotesBox> inHand, Function<OwnSheet.Spot, SheetEdit> atEnd, String what) {
+        Findings findings = model.findings();
+        Optional<Task> section = findings.part().tasks().stream().filter(Task::keepsSection).findFirst();
+        Optional<TaskCard> card = section.filter(task -> findings.taskInHand().equals(Optional.of(task.id()))).flatMap(task -> card(task.id()));
+        if (card.isPresent()) {
+            card.get().notes().ifPresent(inHand);
+        } else if (section.isPresent() && findings.work().sheet().isFull()) {
+            notice.accept(NotesBox.FULL);
+        } else if (section.isPresent()) {
+            model.apply(atEnd.apply(OwnSheet.Spot.before(findings.work().sheet().notes().size())));
+            notice.accept(Words.capitalized(what) + ": kept for task " + (findings.exercise().indexOf(section.get().id()) + 1) + ", \u201c" + section.get().terms().title() + "\u201d.");
+        }
     }
 
     /** Checks the task in hand, as its button does. */

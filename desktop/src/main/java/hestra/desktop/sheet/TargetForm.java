@@ -117,7 +117,7 @@ final class TargetForm extends TaskForm {
 
     /** One condition: its sign, what it asks, and the value as it is. Its parts are so wide that none moves another while points are dragged. */
     private static final class Line extends HBox {
-        private static final double VALUE = 62;
+        private static final double VALUE = 76;
         private final Label sign = new Label();
         private final Label text = new Label();
         private final Label value = new Label();

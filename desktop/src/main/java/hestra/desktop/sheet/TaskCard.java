@@ -12,6 +12,7 @@ import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
@@ -24,6 +25,7 @@ import hestra.desk.TaskState;
 import hestra.desk.WorkEdit;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.notes.NotesBox;
 import hestra.desktop.parts.FocusMark;
 import hestra.desktop.parts.ProseView;
 import hestra.desktop.parts.Tip;
@@ -56,6 +58,7 @@ final class TaskCard extends VBox {
     private final Consumer<TaskCard> checked;
     private final Consumer<AnswerPlace> go;
     private final Look look;
+    private final Consumer<String> notice;
     private final Region marker = new Region();
     private final Label title = new Label();
     private final Label terms = new Label();
@@ -73,8 +76,9 @@ final class TaskCard extends VBox {
     private final VBox inside = new VBox();
 
     /** The card of a task; {@code checked} is told when an answer has been judged. */
-    TaskCard(DeskModel model, Task task, Consumer<TaskCard> checked, Consumer<AnswerPlace> go, Look look) {
+    TaskCard(DeskModel model, Task task, Consumer<TaskCard> checked, Consumer<AnswerPlace> go, Look look, Consumer<String> notice) {
         this.checked = checked;
+        this.notice = notice;
         this.go = go;
         this.look = look;
         this.model = model;
@@ -155,14 +159,24 @@ final class TaskCard extends VBox {
         return body().first();
     }
 
-    Node checkButton() {
-        return check;
+    /** The notes that are written in this task; nothing where it asks for none. */
+    Optional<NotesBox> notes() {
+        return body().notes();
+    }
+
+    /** Where the keyboard comes to when it comes to this card: where typing goes, or the first thing that can be pressed. */
+    Node entry() {
+        return first().or(() -> check.isDisabled() ? inside.lookupAll("*").stream().filter(it -> it instanceof ButtonBase && it.isFocusTraversable() && !it.isDisabled() && isShown(it)).findFirst() : Optional.empty()).orElse(check);
+    }
+
+    private static boolean isShown(Node node) {
+        return node == null || node.isVisible() && isShown(node.getParent());
     }
 
     /** The form, made when the task is first opened: most of a sheet is closed most of the time. */
     private TaskForm body() {
         if (body == null) {
-            body = TaskForm.of(model, task, this::check, go, look);
+            body = TaskForm.of(model, task, this::check, go, look, notice);
             inside.getChildren().add(1, body);
         }
         return body;

@@ -17,6 +17,7 @@ import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.notes.NotesBox;
 import hestra.desktop.parts.FocusMark;
 import hestra.task.Answer;
 import hestra.task.AnswerPlace;
@@ -39,6 +40,7 @@ import hestra.task.ReadValue;
 import hestra.task.Task;
 import hestra.task.TryOut;
 import hestra.task.WriteEquation;
+import hestra.task.WriteSection;
 
 /** The part of a task's card in which the answer is given: a form for each kind of task. */
 abstract class TaskForm extends VBox {
@@ -56,8 +58,8 @@ abstract class TaskForm extends VBox {
         getStyleClass().add("task-body");
     }
 
-    /** The form of a task; {@code check} checks the answer, {@code go} puts the keyboard where it is answered. */
-    static TaskForm of(DeskModel model, Task task, Runnable check, Consumer<AnswerPlace> go, Look look) {
+    /** The form of a task; {@code check} checks the answer, {@code go} puts the keyboard where it is answered, {@code notice} says what happened. */
+    static TaskForm of(DeskModel model, Task task, Runnable check, Consumer<AnswerPlace> go, Look look, Consumer<String> notice) {
         return switch (task) {
             case EnterData _, FindSlip _ -> new PrintedForm(model, task, check);
             case ChooseRoles _ -> new RolesForm(model, task, check);
@@ -75,6 +77,7 @@ abstract class TaskForm extends VBox {
             case FromPicture picture -> new FromPictureForm(model, picture, check, () -> go.accept(AnswerPlace.PLOT));
             case Explain explain when explain.explaining().gapped().isPresent() -> new GapsForm(model, explain, check);
             case Explain _ -> new SentenceForm(model, task, check, "Write it as you would say it to a visitor.");
+            case WriteSection section -> new SectionForm(model, section, check, look, notice);
             case WriteEquation _ -> new EquationForm(model, task, check);
             case ByChoice choice -> new ChoicesForm(model, choice, check);
         };
@@ -97,6 +100,11 @@ abstract class TaskForm extends VBox {
 
     /** Shows how things stand in the middle of a drag. */
     void showLive(Findings findings) {}
+
+    /** The notes that are written in it; nothing for most. */
+    Optional<NotesBox> notes() {
+        return Optional.empty();
+    }
 
     /** Whether there is something to check. */
     boolean isReady() {

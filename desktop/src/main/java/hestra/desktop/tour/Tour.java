@@ -51,6 +51,7 @@ import hestra.task.Description.Strength;
 import hestra.task.Description.Unusual;
 import hestra.task.Kind;
 import hestra.task.Predict;
+import hestra.task.Trust;
 import hestra.tracing.Picture;
 
 /**
@@ -248,6 +249,8 @@ public final class Tour {
     }
 
     private void enterAndDescribe() {
+        apply(new WorkEdit.ChooseRoles(Roles.FIRST_EXPLAINS));
+        check("roles");
         int first = exercise.first().truth(exercise.mark()).leftToType().getFirst();
         for (int row : exercise.first().truth(exercise.mark()).leftToType()) {
             for (int column = 0; column < exercise.first().data().width(); column++) {
@@ -255,8 +258,6 @@ public final class Tour {
             }
         }
         check("enter");
-        apply(new WorkEdit.ChooseRoles(Roles.FIRST_EXPLAINS));
-        check("roles");
         apply(new Edit.Draft("describe", Answer.Described.NOTHING.with(Direction.RISING).with(Form.STRAIGHT)
                 .with(Strength.STRONG).with(Unusual.ONE).withSentence("Older blades are longer; one blade stands far above the rest.")));
         check("describe");
@@ -286,7 +287,7 @@ public final class Tour {
         Predict task = (Predict) exercise.task("predict").orElseThrow();
         var line = window.model().findings().fit().line().orElseThrow();
         List<Answer.Predicted> given = task.at().stream().map(x -> new Answer.Predicted(
-                NumberStyle.STANDARD.show(line.at(x), task.rounding()), Optional.of(line.support().contains(x)))).toList();
+                NumberStyle.STANDARD.show(line.at(x), task.rounding()), Optional.of(line.support().contains(x) ? Trust.TRUSTED : Trust.DOUBTED))).toList();
         apply(new Edit.Draft("predict", new Answer.Predictions(given)));
         apply(new Edit.Select(OptionalInt.empty()));
         apply(new PlotEdit.ReadAt(OptionalDouble.of(60)));

@@ -15,7 +15,6 @@ import javafx.scene.layout.VBox;
 
 import hestra.data.DataTable;
 import hestra.desk.Findings;
-import hestra.desk.Keepable;
 import hestra.desktop.files.Settings;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
@@ -38,6 +37,7 @@ import hestra.desktop.working.WorkingView;
 import hestra.documents.picture.Palette;
 import hestra.documents.picture.PlotSheet;
 import hestra.task.AnswerPlace;
+import hestra.task.Keepable;
 import hestra.task.Task;
 import hestra.working.CalculationLine;
 

@@ -9,10 +9,10 @@ import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 
 import hestra.desk.Edit;
-import hestra.desk.Keepable;
 import hestra.desktop.parts.FocusMark;
 import hestra.desktop.table.DataGrid;
 import hestra.desktop.window.MainWindow.View;
+import hestra.task.Keepable;
 
 /** The keys that mean the same wherever the keyboard is in the window. */
 final class WindowKeys {

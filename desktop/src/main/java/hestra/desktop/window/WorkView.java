@@ -12,7 +12,6 @@ import javafx.scene.layout.StackPane;
 
 import hestra.data.DataTable;
 import hestra.desk.Findings;
-import hestra.desk.Keepable;
 import hestra.desktop.files.Settings;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
@@ -28,6 +27,7 @@ import hestra.documents.picture.PlotSheet;
 import hestra.documents.table.DataFile;
 import hestra.exercise.Part;
 import hestra.task.AnswerPlace;
+import hestra.task.Keepable;
 import hestra.working.CalculationLine;
 
 /** The desk as a student sees it: sheet, plot with the residual strip, table and readings. */
@@ -62,12 +62,11 @@ final class WorkView {
             Consumer<DataTable> saveTable) {
         this.look = look;
         this.make = part -> new PartView(model.of(part), look, settings, habits, notice, savePlot, saveTable,
-                model.desk().exercise().isStudy() ? Optional.of(this::keep) : Optional.empty(),
-                model.desk().exercise().isStudy() ? Optional.of(this::keepLine) : Optional.empty());
+                keeps(model, part) ? Optional.of(this::keep) : Optional.empty(), keeps(model, part) ? Optional.of(this::keepLine) : Optional.empty());
         this.here = view(model.findings().part());
         boolean study = model.desk().exercise().isStudy();
         Runnable toTable = () -> here.table().focusNextEmpty();
-        this.asked = study ? Optional.empty() : Optional.of(new SheetView(model, look, this::goTo, onHandIn));
+        this.asked = study ? Optional.empty() : Optional.of(new SheetView(model, look, this::goTo, notice, onHandIn));
         this.own = study ? Optional.of(new StudySheet(model, look, toTable, notice)) : Optional.empty();
         this.sheet = asked.<Sheet>map(it -> it).orElseGet(own::get);
         this.overview = new Lazy<>(() -> new OverviewPane(model, look, this::toggleOverview, this::keep));
@@ -129,6 +128,7 @@ final class WorkView {
 
     private void keepLine(CalculationLine line) {
         own.ifPresent(it -> it.keep(line));
+        asked.ifPresent(it -> it.keep(line));
     }
 
     private boolean showsOverview() {
@@ -174,9 +174,15 @@ final class WorkView {
         asked.ifPresent(SheetView::askName);
     }
 
-    /** Keeps something on a person's own sheet. */
+    /** Whether there is a sheet of one's own to keep something on. */
+    private static boolean keeps(DeskModel model, Part part) {
+        return model.desk().exercise().isStudy() || part.hasSection();
+    }
+
+    /** Keeps something on a person's own sheet, or in the section that is asked for. */
     void keep(Keepable what) {
         own.ifPresent(it -> it.keep(what));
+        asked.ifPresent(it -> it.keep(what));
     }
 
     /** The parts of the view, in the order in which a key goes round them. */

@@ -16,7 +16,6 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 
 import hestra.desk.Findings;
-import hestra.desk.Keepable;
 import hestra.desk.PlotEdit;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Choices;
@@ -29,6 +28,7 @@ import hestra.fit.LineFit;
 import hestra.fit.LinearFit;
 import hestra.task.Aid;
 import hestra.task.FillIn;
+import hestra.task.Keepable;
 import hestra.working.MatrixWorking;
 import hestra.working.SumsWorking;
 

@@ -36,7 +36,7 @@ final class ExerciseEditor extends VBox implements Editor {
     private final TextField place = new TextField();
     private final VBox held = new VBox();
     private final Label ofPart = new Label();
-    private final Label warning = new Label();
+    private final RemarkList remarks;
     private final VBox points = new VBox();
     private final Choices<Boolean> order;
     private final Choices<Boolean> letters;
@@ -83,13 +83,11 @@ final class ExerciseEditor extends VBox implements Editor {
         frame = new FrameFields(() -> model.desk().exercise().mark(), () -> FixedPlot.truth(model.desk().exercise(), model.findings().written()).frame(),
                 it -> model.apply(new PartEdit.WriteRules(model.findings().written().rules().showing(it))));
         HBox equations = new HBox(8, order, letters);
-        warning.getStyleClass().add("warning-box");
-        warning.setWrapText(true);
-        warning.setMinHeight(USE_PREF_SIZE);
+        remarks = new RemarkList(model, _ -> true, true);
         Label hint = new Label("Click a task on the left to change it.");
         hint.getStyleClass().add("small");
-        getChildren().addAll(title, hint, label("where the data come from"), place, ofPart,
-                label("closed until a task opens it"), held, warning,
+        getChildren().addAll(title, hint, remarks, label("where the data come from"), place, ofPart,
+                label("closed until a task opens it"), held,
                 label("in the plot, points may be"), points, label("the plot shows to begin with"), frame, label("equations are written"), equations, label("exponentials are written"), base, label("digits in the numbers of curves"), digits,
                 label("answers that are right for the points a student kept, others set aside"), kept);
         watching = model.watch(this::show);
@@ -98,6 +96,7 @@ final class ExerciseEditor extends VBox implements Editor {
     @Override
     public void end() {
         watching.unsubscribe();
+        remarks.end();
     }
 
     private void show(Findings findings) {
@@ -120,16 +119,7 @@ final class ExerciseEditor extends VBox implements Editor {
         digits.show(part.rules().digits());
         kept.show(Optional.of(part.rules().kept()));
         frame.show(part.rules().frame());
-        List<Part.Shut> shut = part.shut();
-        List<String> warnings = Stream.concat(shut.stream().map(it -> inWords(exercise, it)), part.barred().stream()
-                .map(it -> "≈ Task " + (exercise.indexOf(it.id()) + 1) + " is done by moving points, and the plot does not allow that here.")).toList();
-        warning.setText(String.join("\n", warnings));
-        present(warning, !warnings.isEmpty());
-    }
-
-    private static String inWords(Exercise exercise, Part.Shut shut) {
-        return "≈ Task " + (exercise.indexOf(shut.task().id()) + 1) + " needs the " + shut.aid().inWords() + ", which "
-                + shut.opener().map(it -> "only task " + (exercise.indexOf(it.id()) + 1) + " opens.").orElse("no task opens.");
+        remarks.show(exercise);
     }
 
     private EquationForm form() {

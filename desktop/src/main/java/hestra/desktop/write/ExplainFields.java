@@ -3,7 +3,6 @@ package hestra.desktop.write;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import javafx.collections.FXCollections;
 import javafx.scene.control.ComboBox;
@@ -33,8 +32,9 @@ final class ExplainFields {
                 fields.change(task -> task.with(task.explaining().about(now)));
             }
         });
-        NumberText<Explain> at = new NumberText<>(fields, model, "edit-at", true, task -> task.explaining().at(), (task, x) -> task.with(withAt(task.explaining(), x)), _ -> true, _ -> { });
+        NumberText<Explain> at = new NumberText<>(fields, model, "edit-at", true, task -> task.explaining().at(), (task, x) -> task.with(task.explaining().at(x)), _ -> true, _ -> { });
         VBox atX = TaskFields.stacked("at x (empty: at the mean)", at.field());
+        VBox ofCurve = CurveField.of(fields, "of which curve", task -> task.explaining().ofCurve(), (task, curve) -> task.with(task.explaining().of(curve)));
         VBox checks = new VBox();
         for (Aspect.About one : Aspect.About.values()) {
             List<Aspect> aspects = Aspect.switchable(one);
@@ -46,9 +46,10 @@ final class ExplainFields {
         }
         fields.onShow(task -> {
             about.setValue(task.explaining().about());
+            present(ofCurve, Explaining.isOfAnyCurve(task.explaining().about()));
             present(atX, task.explaining().about() == Aspect.About.PREDICTION);
         });
-        fields.add(TaskFields.label("what is explained"), about, atX);
+        fields.add(TaskFields.label("what is explained"), about, ofCurve, atX);
         fields.text("what else the explanatory variable may be called, with commas", "edit-x-names", task -> CommaList.write(task.explaining().xNames()), (task, text) -> task.with(task.explaining().withXNames(CommaList.read(text))));
         fields.text("what else the response may be called, with commas", "edit-y-names", task -> CommaList.write(task.explaining().yNames()), (task, text) -> task.with(task.explaining().withYNames(CommaList.read(text))));
         fields.add(TaskFields.label("what is looked at"), checks);
@@ -68,9 +69,5 @@ final class ExplainFields {
         });
         fields.add(problem);
         fields.text("a good sentence, shown after the last try", "edit-model", task -> task.explaining().model(), (task, text) -> task.with(task.explaining().withModel(text)));
-    }
-
-    private static Explaining withAt(Explaining explaining, OptionalDouble x) {
-        return new Explaining(explaining.about(), x, explaining.xNames(), explaining.yNames(), explaining.off(), explaining.model(), explaining.words(), explaining.frame());
     }
 }

@@ -29,6 +29,7 @@ import hestra.task.ReadValue;
 import hestra.task.Task;
 import hestra.task.TryOut;
 import hestra.task.WriteEquation;
+import hestra.task.WriteSection;
 
 /** The fields that tasks of one kind alone have, among those of a task. */
 final class KindFields<T extends Task> {
@@ -60,6 +61,7 @@ final class KindFields<T extends Task> {
             case FromPicture _ -> FromPictureFields.add(new KindFields<>(fields, FromPicture.class), model);
             case Explain _ -> ExplainFields.add(new KindFields<>(fields, Explain.class), model);
             case WriteEquation _ -> WriteEquationFields.add(new KindFields<>(fields, WriteEquation.class));
+            case WriteSection _ -> WriteSectionFields.add(new KindFields<>(fields, WriteSection.class));
             case Question _ -> QuestionFields.add(new KindFields<>(fields, Question.class));
             case ChooseCurve _ -> ChooseCurveFields.add(new KindFields<>(fields, ChooseCurve.class));
             case CheckConditions _ -> CheckConditionsFields.add(new KindFields<>(fields, CheckConditions.class));

@@ -10,6 +10,7 @@ import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
@@ -177,8 +178,11 @@ final class Outline {
         adder.setId("add-" + part.id() + "-" + index);
         adder.setAccessibleText("Add a task, a text or a picture here");
         adder.getStyleClass().addAll("adder", last ? "adder-last" : "adder-between");
-        for (Kind kind : Kinds.ALL) {
-            adder.getItems().add(item("add-" + kind.code(), kind.title(), () -> add(part, index, new Block.Asked(kind.create(fresh("task"), truth(part))))));
+        for (Kind.Group group : Kind.Group.values()) {
+            Menu menu = new Menu(group.inWords());
+            Kinds.ALL.stream().filter(kind -> kind.group() == group)
+                    .forEach(kind -> menu.getItems().add(item("add-" + kind.code(), kind.title(), () -> add(part, index, new Block.Asked(kind.create(fresh("task"), truth(part)))))));
+            adder.getItems().add(menu);
         }
         adder.getItems().addAll(new SeparatorMenuItem(),
                 item("add-text", "Text", () -> add(part, index, new Block.Prose(fresh("text"), ""))),

@@ -17,6 +17,7 @@ import javafx.scene.layout.VBox;
 import hestra.desktop.parts.Choices;
 import hestra.desktop.parts.Tip;
 import hestra.desktop.parts.TypingRun;
+import hestra.feedback.Mistake;
 import hestra.task.Question;
 
 import static hestra.desktop.parts.Presence.present;
@@ -89,6 +90,7 @@ final class QuestionFields {
         private final CheckBox right = new CheckBox();
         private final TextField text = new TextField();
         private final TextField says = new TextField();
+        private final ComboBox<Optional<Mistake>> shows = new ComboBox<>();
 
         Row(KindFields<Question> fields, int place) {
             this.place = place;
@@ -96,15 +98,27 @@ final class QuestionFields {
             right.setId(rowId + "-right");
             right.setAccessibleText("choice " + (place + 1) + " is right");
             Tip.set(right, "This choice is right");
-            right.setOnAction(_ -> change(fields, new TypingRun(text), it -> new Question.Option(it.text(), right.isSelected(), it.says())));
+            right.setOnAction(_ -> change(fields, new TypingRun(text), it -> it.being(right.isSelected())));
             text.setId(rowId + "-text");
             text.setPromptText("choice");
             TypingRun texts = new TypingRun(text);
-            text.textProperty().addListener((_, _, now) -> change(fields, texts, it -> new Question.Option(now, it.right(), it.says())));
+            text.textProperty().addListener((_, _, now) -> change(fields, texts, it -> it.withText(now)));
             says.setId(rowId + "-says");
             says.setPromptText("what to say, where it is got wrong");
             TypingRun saying = new TypingRun(says);
-            says.textProperty().addListener((_, _, now) -> change(fields, saying, it -> new Question.Option(it.text(), it.right(), now)));
+            says.textProperty().addListener((_, _, now) -> change(fields, saying, it -> it.saying(now)));
+            shows.setId(rowId + "-shows");
+            shows.getItems().add(Optional.empty());
+            Mistake.ofChoices().forEach(it -> shows.getItems().add(Optional.of(it)));
+            shows.setConverter(new InWords<>(it -> it.map(mistake -> "shows: " + mistake.inWords()).orElse("shows no mistake of the list")));
+            shows.setAccessibleText("the mistake that choice " + (place + 1) + " shows");
+            Tip.set(shows, "The mistake that is recognised in who chooses this");
+            shows.setMaxWidth(Double.MAX_VALUE);
+            shows.valueProperty().addListener((_, before, now) -> {
+                if (before != null && now != null) {
+                    change(fields, new TypingRun(text), it -> it.showing(now));
+                }
+            });
             Button remove = new Button("\u2715");
             remove.setId(rowId + "-remove");
             remove.getStyleClass().add("quiet");
@@ -120,7 +134,7 @@ final class QuestionFields {
             line.getStyleClass().add("side-by-side");
             line.setAlignment(Pos.CENTER_LEFT);
             getStyleClass().add("stacked");
-            getChildren().addAll(line, says);
+            getChildren().addAll(line, says, shows);
         }
 
         private void change(KindFields<Question> fields, TypingRun run, UnaryOperator<Question.Option> how) {
@@ -137,6 +151,8 @@ final class QuestionFields {
         void show(Question task) {
             Question.Option option = task.options().get(place);
             right.setSelected(option.right());
+            shows.setValue(option.shows());
+            present(shows, !option.right());
             if (!text.getText().equals(option.text())) {
                 text.setText(option.text());
             }

@@ -34,6 +34,7 @@ final class TaskEditor extends VBox implements Editor {
     private final TaskFields fields;
     private final TryAnswer tryAnswer;
     private final Label heading = new Label();
+    private final RemarkList remarks;
     private final Label key = new Label();
     private final Label inFull = new Label();
     private final GridPane mistakes = new GridPane();
@@ -46,7 +47,8 @@ final class TaskEditor extends VBox implements Editor {
         this.tryAnswer = new TryAnswer(model, fields);
         getStyleClass().add("editor");
         heading.getStyleClass().add("editor-title");
-        getChildren().add(heading);
+        remarks = new RemarkList(model, remark -> remark.isAbout(id), false);
+        getChildren().addAll(heading, remarks);
         fields.text("title", "edit-title", it -> it.terms().title(), (it, text) -> it.with(it.terms().withTitle(text)), false);
         fields.text("prompt", "edit-prompt", it -> it.terms().prompt(), (it, text) -> it.with(it.terms().withPrompt(text)), true);
         KindFields.add(model, fields, task);
@@ -62,6 +64,7 @@ final class TaskEditor extends VBox implements Editor {
     @Override
     public void end() {
         watching.unsubscribe();
+        remarks.end();
     }
 
     private void show(Findings findings) {
@@ -74,6 +77,7 @@ final class TaskEditor extends VBox implements Editor {
         fields.show(task.get());
         showKeys(task.get().key(findings.writtenTruth()));
         tryAnswer.show(findings);
+        remarks.show(exercise);
     }
 
     private void numbers() {

@@ -83,7 +83,8 @@ final class VariableForm extends ScrollPane {
         }
         variables.getChildren().forEach(node -> GridPane.setValignment(node, VPos.CENTER));
         double height = HEADINGS + HEIGHT_EACH * Math.min(MOST_SHOWN, width);
-        setMinHeight(height);
+        // Where a strip below needs the room, they scroll.
+        setMinHeight(HEADINGS + HEIGHT_EACH);
         setPrefHeight(height);
         setMaxHeight(height);
     }
@@ -134,6 +135,7 @@ final class VariableForm extends ScrollPane {
             if (shown[0] != table()) {
                 shown[0] = table();
                 overview.setText(inWords(ColumnOverview.of(table(), column), table().size(), model.findings().style()));
+                Tip.set(overview, overview.getText());
             }
         });
         return overview;
@@ -141,7 +143,7 @@ final class VariableForm extends ScrollPane {
 
     /** "24 numbers, 3.1 to 60.4 · 1 missing". */
     static String inWords(ColumnOverview overview, int rows, NumberStyle style) {
-        StringBuilder text = new StringBuilder(overview.filled() == 0 ? "empty" : overview.filled() + " " + overview.kind().inWords());
+        StringBuilder text = new StringBuilder(overview.counted());
         if (overview.least().isPresent()) {
             text.append(", ").append(style.shortest(overview.least().getAsDouble())).append(" to ").append(style.shortest(overview.greatest().getAsDouble()));
         }
@@ -149,7 +151,7 @@ final class VariableForm extends ScrollPane {
             text.append(" · ").append(overview.missing()).append(" of ").append(rows).append(" missing");
         }
         if (overview.words() > 0 && overview.kind() == ColumnOverview.Kind.MIXED) {
-            text.append(" · ").append(Counted.of(overview.words(), "is not a number", "are not numbers"));
+            text.append(" · ").append(overview.words()).append(" not a number");
         }
         return text.toString();
     }
@@ -178,6 +180,7 @@ final class VariableForm extends ScrollPane {
         }));
         HBox box = new HBox(head("possible"), least, head("to"), greatest);
         box.getStyleClass().add("variable-possible");
+        box.setMinWidth(USE_PREF_SIZE);
         return box;
     }
 

@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
 
 import hestra.Kelp;
 import hestra.desk.Desk;
@@ -21,7 +22,10 @@ import hestra.documents.exercise.HestraFile;
 import hestra.documents.file.Result;
 import hestra.documents.table.DataExport;
 import hestra.exercise.Exercise;
+import hestra.feedback.Quantity;
 import hestra.marking.HandIn;
+import hestra.numbers.Rounding;
+import hestra.task.Aid;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.slf4j.LoggerFactory;
@@ -232,5 +236,21 @@ class CommandLineTest {
         Exercise exercise = KelpBlades.exercise();
         assertThat(exercise.first().shut()).isEmpty();
         assertThat(Kelp.truth(exercise).given().cell(KelpBlades.SLIP_ROW, 1).text()).isEqualTo("290");
+    }
+
+    @Test
+    void anExerciseIsLookedThrough() throws IOException {
+        Path sound = folder.resolve("sound.hestra");
+        ExerciseFile.write(Kelp.exercise(Kelp.read(Quantity.SLOPE, new Rounding.Places(3))).withFirst(part -> part.withHeld(Set.of())), sound);
+        assertThat(run("check", sound)).isZero();
+        assertThat(out.toString()).contains("Nothing to look at.");
+        Path closed = folder.resolve("closed.hestra");
+        ExerciseFile.write(Kelp.exercise(Kelp.read(Quantity.SLOPE, new Rounding.Places(3))).withFirst(part -> part.withHeld(Set.of(Aid.EQUATION))), closed);
+        assertThat(run("check", closed)).isEqualTo(1);
+        assertThat(out.toString()).contains("Task 1 calls for the equation, which is still closed then");
+        assertThat(run("check", closed, "--json")).isEqualTo(1);
+        assertThat(out.toString().strip()).startsWith("{\"sort\":\"aid-closed\"").contains("\"task\":\"read\"").contains("\"mend\":\"Leave it open\"");
+        assertThat(run("check", folder.resolve("none.hestra"))).isEqualTo(1);
+        assertThat(err.toString()).contains("not there");
     }
 }

@@ -18,7 +18,7 @@ class BoardsTest {
 
     @Test
     void theKeysAreToldAndTheKeyboardGoesBackToWhereItWas() throws IOException {
-        try (Person person = Person.at(KelpBlades.exercise(), folder)) {
+        try (Person person = Person.entering(KelpBlades.exercise(), folder)) {
             person.focusPlot();
             person.press(KeyCode.F1);
             assertThat(person.sees("keys")).isTrue();
@@ -32,7 +32,7 @@ class BoardsTest {
 
     @Test
     void aBoardIsOpenedFromTheMenuAndClosedByItsButton() throws IOException {
-        try (Person person = Person.at(KelpBlades.exercise(), folder)) {
+        try (Person person = Person.entering(KelpBlades.exercise(), folder)) {
             person.choose("menu", "Mouse and keys");
             assertThat(person.sees("keys")).isTrue();
             person.click("keys-close");

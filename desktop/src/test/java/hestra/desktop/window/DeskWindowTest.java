@@ -139,7 +139,7 @@ class DeskWindowTest {
     @Test
     void aHandInThatCannotBeWrittenSaysSo() throws IOException {
         Path inTheWay = Files.writeString(folder.resolve("file"), "x");
-        try (Person person = Person.at(KelpBlades.exercise(), folder)) {
+        try (Person person = Person.entering(KelpBlades.exercise(), folder)) {
             person.click("student-name");
             person.type("Ida");
             person.willChoose(inTheWay.resolve("ida.handin"));

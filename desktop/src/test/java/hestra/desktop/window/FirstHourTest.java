@@ -58,7 +58,9 @@ import hestra.task.ReadValue;
 import hestra.task.Task;
 import hestra.task.Truth;
 import hestra.task.TryOut;
+import hestra.task.WantedFigure;
 import hestra.task.WriteEquation;
+import hestra.task.WriteSection;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -201,9 +203,27 @@ class FirstHourTest {
             case TryOut tried -> tryOut(person, tried, truth);
             case FromPicture picture -> throw new IllegalStateException("not in these: " + picture.id());
             case WriteEquation equation -> paste(person, equation.key(truth).text());
+            case WriteSection section -> section(person, section);
             case ByChoice choice -> choose(person, choice, truth);
             case ReachTarget target -> throw new IllegalStateException("not in these: " + target.id());
         }
+    }
+
+    /** Keeps what is asked for, then writes on. */
+    private static void section(Person person, WriteSection section) throws IOException {
+        for (WantedFigure figure : WantedFigure.values()) {
+            if (section.figures().contains(figure)) {
+                switch (figure) {
+                    case PLOT_WITH_LINE, PLOT_WITH_CURVE -> person.click(section.id() + "-keep-plot");
+                    case EQUATION -> person.click(section.id() + "-keep-equation");
+                    case READINGS -> person.click(section.id() + "-keep-readings");
+                    case RESIDUALS -> person.choose(section.id() + "-keep-more", "The residual plot");
+                    default -> throw new IllegalStateException("not in these: " + figure);
+                }
+            }
+        }
+        person.click(section.id() + "-write-on");
+        paste(person, "It grows with it, as far as these data reach. ".repeat(1 + section.words() / 9));
     }
 
     private static void find(Person person, FindPoint find, Truth truth) throws IOException {
@@ -285,9 +305,17 @@ class FirstHourTest {
     private static void predict(Person person, Predict predict, Truth truth) throws IOException {
         String[] key = predict.key(truth).text().split(" · ");
         for (int i = 0; i < key.length; i++) {
+            // "37.5 (28.5 to 46.5) ✓": a number, perhaps an interval, and a judgement.
+            String[] pieces = key[i].replaceAll("[()]|to ", "").split(" ");
             person.click(predict.id() + "-at-" + i);
-            person.type(plain(key[i].substring(0, key[i].length() - 2)));
-            person.click(predict.id() + "-trust-" + i + (key[i].endsWith("✓") ? "-trust" : "-don’t"));
+            person.type(plain(pieces[0]));
+            if (predict.asks().band().isPresent()) {
+                person.click(predict.id() + "-low-" + i);
+                person.type(plain(pieces[1]));
+                person.click(predict.id() + "-high-" + i);
+                person.type(plain(pieces[2]));
+            }
+            person.click(predict.id() + "-trust-" + i + (key[i].endsWith("✓") ? "-trust" : key[i].endsWith("✗") ? "-don’t" : "-no-meaning"));
         }
     }
 

@@ -11,6 +11,7 @@ import javafx.scene.input.KeyCode;
 import hestra.Kelp;
 import hestra.data.Cell;
 import hestra.data.DataTable;
+import hestra.data.PointChange;
 import hestra.data.Roles;
 import hestra.desk.Edit;
 import hestra.desk.WorkEdit;
@@ -275,12 +276,20 @@ class HandsOnTest {
     @Test
     void aTargetWhosePointsMayNotBeMovedIsPointedOut() throws IOException {
         ReachTarget task = new ReachTarget(Terms.of("target", "Reach it", "Do it.", 2), List.of(new Condition(new Measure.Value(Quantity.SLOPE), Band.atLeast(0.6))));
-        try (Person person = Person.at(Kelp.exercise(task), folder)) {
+        try (Person person = Person.at(Kelp.exercise(task).withFirst(part -> part.withHeld(Set.of())), folder)) {
             person.click("view-write");
-            assertThat(person.texts("warning-box")).noneMatch(it -> it.contains("moving points"));
+            assertThat(person.texts("remark")).noneMatch(it -> it.contains("moving"));
             person.click("points-move");
             person.click("points-remove");
-            assertThat(person.texts("warning-box")).anyMatch(it -> it.contains("Task 1 is done by moving points"));
+            for (int i = 0; i < 100 && !person.sees("remark-0"); i++) {
+                person.pause();
+            }
+            assertThat(person.text("remark-0")).contains("Task 1 is done by moving, adding or removing points");
+            person.click("mend-0");
+            assertThat(person.sees("remark-0")).as("the mend allows it").isFalse();
+            assertThat(person.model().desk().exercise().first().rules().allows(PointChange.MOVE)).isTrue();
+            person.press(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(person.model().desk().exercise().first().rules().allows(PointChange.MOVE)).isFalse();
         }
     }
 

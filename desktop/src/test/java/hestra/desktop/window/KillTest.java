@@ -49,7 +49,7 @@ class KillTest {
         public static void main(String[] arguments) throws IOException, InterruptedException {
             Path state = Path.of(arguments[0]);
             int from = Integer.parseInt(arguments[1]);
-            try (Person person = Person.at(KelpBlades.exercise(), state)) {
+            try (Person person = Person.entering(KelpBlades.exercise(), state)) {
                 System.out.println("ready " + from);
                 for (int i = from; i < from + 900_000; i++) {
                     int value = i;

@@ -52,7 +52,7 @@ class NothingLostTest {
 
     @Test
     void aNameThatWasTypedAfterAPasteStaysWhenTheHeadingsAreSaidToBeNames() throws IOException {
-        try (Person person = Person.at(KelpBlades.exercise(), folder)) {
+        try (Person person = Person.entering(KelpBlades.exercise(), folder)) {
             person.copied("38;34,1\n40;37,3\n");
             person.click("cell-21-0");
             person.press(KeyCode.CONTROL, KeyCode.V);
@@ -81,7 +81,7 @@ class NothingLostTest {
 
     @Test
     void aNewExerciseLeavesTheOldOneInTheListOfRecentWork() throws IOException {
-        try (Person person = Person.at(KelpBlades.exercise(), folder)) {
+        try (Person person = Person.entering(KelpBlades.exercise(), folder)) {
             person.click("student-name");
             person.type("ida");
             person.press(KeyCode.CONTROL, KeyCode.N);
@@ -184,7 +184,7 @@ class NothingLostTest {
 
     @Test
     void anEnormousNumberIsTypedLikeAnyOther() throws IOException {
-        try (Person person = Person.at(open(), folder)) {
+        try (Person person = Person.entering(open(), folder)) {
             person.click("cell-20-1");
             person.type("1.7e308");
             person.press(KeyCode.ENTER);
@@ -192,7 +192,7 @@ class NothingLostTest {
             assertThat(person.figure().points()).isNotEmpty();
         }
         try (OpenDesk again = OpenDesk.of(folder, open(), Optional.empty())) {
-            assertThat(again.restored()).isEqualTo(1);
+            assertThat(again.restored()).as("the roles, their check and the number").isEqualTo(3);
         }
     }
 

@@ -36,7 +36,7 @@ class PastingTest {
 
     @Test
     void plainCellsArePastedWithoutAWord() throws IOException {
-        try (Person person = Person.at(KelpBlades.exercise(), folder)) {
+        try (Person person = Person.entering(KelpBlades.exercise(), folder)) {
             paste(person, "cell-21-0", "38\t34.1\n40\t37.3\n");
             assertThat(lastRows(person, 21)).containsExactly("38|34.1", "40|37.3");
             assertThat(person.sees("paste-strip")).isFalse();
@@ -45,7 +45,7 @@ class PastingTest {
 
     @Test
     void aGuessIsChangedByOneClickAndAllIsTakenBackByOneUndo() throws IOException {
-        try (Person person = Person.at(KelpBlades.exercise(), folder)) {
+        try (Person person = Person.entering(KelpBlades.exercise(), folder)) {
             paste(person, "cell-21-0", "38;34,1 cm\n40;37,3 cm\n");
             assertThat(lastRows(person, 21)).containsExactly("38|34.1", "40|37.3");
             assertThat(person.sees("paste-strip")).isTrue();
@@ -64,7 +64,7 @@ class PastingTest {
 
     @Test
     void aLongTextIsReadBesideTheWindowsWorkAndStandsThereAfterwards() throws IOException {
-        try (Person person = Person.at(KelpBlades.exercise(), folder)) {
+        try (Person person = Person.entering(KelpBlades.exercise(), folder)) {
             person.copied("38;34,12\n".repeat(30_000));
             person.click("cell-21-0");
             person.press(KeyCode.CONTROL, KeyCode.V);
@@ -83,7 +83,7 @@ class PastingTest {
 
     @Test
     void aShortPasteAfterALongOneDoesNotDropIt() throws IOException {
-        try (Person person = Person.at(KelpBlades.exercise(), folder)) {
+        try (Person person = Person.entering(KelpBlades.exercise(), folder)) {
             person.copied("38;34,12\n".repeat(300_000));
             person.click("cell-21-0");
             person.press(KeyCode.CONTROL, KeyCode.V);
@@ -98,7 +98,7 @@ class PastingTest {
 
     @Test
     void ofAWideTableTheNamedColumnsAreTakenAndOthersCanBe() throws IOException {
-        try (Person person = Person.at(KelpBlades.exercise(), folder)) {
+        try (Person person = Person.entering(KelpBlades.exercise(), folder)) {
             paste(person, "cell-21-0", "rope\tlength\tmass\tdays\nA\t34.1\t12\t38\nB\t37.3\t15\t40\n");
             assertThat(lastRows(person, 21)).as("by their headings").containsExactly("38|34.1", "40|37.3");
             person.click("paste-column-3");
@@ -109,7 +109,7 @@ class PastingTest {
 
     @Test
     void typingAfterwardsPutsTheStripAway() throws IOException {
-        try (Person person = Person.at(KelpBlades.exercise(), folder)) {
+        try (Person person = Person.entering(KelpBlades.exercise(), folder)) {
             paste(person, "cell-21-0", "38;34,1\n40;37,3\n");
             assertThat(person.sees("paste-strip")).isTrue();
             person.click("cell-23-0");
@@ -160,7 +160,7 @@ class PastingTest {
             }
             workbook.write(out);
         }
-        try (Person person = Person.at(KelpBlades.exercise(), folder)) {
+        try (Person person = Person.entering(KelpBlades.exercise(), folder)) {
             person.willChoose(file);
             person.press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.O);
             waitForRows(person, 22);
@@ -175,7 +175,7 @@ class PastingTest {
 
     @Test
     void whatLooksWrongInTheInstructorsDataLeadsToItsCell() throws IOException {
-        try (Person person = Person.at(KelpBlades.exercise(), folder)) {
+        try (Person person = Person.entering(KelpBlades.exercise(), folder)) {
             person.click("view-write");
             person.click("write-data");
             assertThat(person.sees("check-list")).as("good data").isFalse();
@@ -195,7 +195,7 @@ class PastingTest {
     @Test
     void theTableInViewIsSavedForOtherProgramsAndOpensAgain() throws IOException {
         Path file = folder.resolve("blades.ods");
-        try (Person person = Person.at(KelpBlades.exercise(), folder)) {
+        try (Person person = Person.entering(KelpBlades.exercise(), folder)) {
             person.willChoose(file);
             person.choose("menu", "Save data as…");
             assertThat(person.text("notice")).contains("blades.ods");
@@ -210,7 +210,7 @@ class PastingTest {
     @Test
     void aFileThatIsNoDataIsToldAndLosesNothing() throws IOException {
         Path file = Files.write(folder.resolve("picture.png"), new byte[] {(byte) 0x89, 'P', 'N', 'G', 1, 2, 3, 4, 5, 6, 0, 0, 0, 1});
-        try (Person person = Person.at(KelpBlades.exercise(), folder)) {
+        try (Person person = Person.entering(KelpBlades.exercise(), folder)) {
             person.willChoose(file);
             person.choose("menu", "Open data…");
             for (int i = 0; i < 200 && !person.text("notice").contains("not a text"); i++) {
@@ -223,7 +223,7 @@ class PastingTest {
 
     @Test
     void onlySomeRowsAreTakenWhereThatIsSaid() throws IOException {
-        try (Person person = Person.at(KelpBlades.exercise(), folder)) {
+        try (Person person = Person.entering(KelpBlades.exercise(), folder)) {
             paste(person, "cell-21-0", "days;length\n36;35\n38;34,1\n40;37,3\n" + "41;99\n".repeat(9));
             assertThat(lastRows(person, 21)).hasSize(12).startsWith("36|35", "38|34.1", "40|37.3", "41|99");
             person.click("paste-first-row", 2);

@@ -23,6 +23,8 @@ import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.control.IndexedCell;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextInputControl;
@@ -40,6 +42,7 @@ import javafx.stage.Stage;
 import javafx.stage.Window;
 
 import hestra.desk.Edit;
+import hestra.desk.WorkEdit;
 import hestra.desktop.files.FileDialogs;
 import hestra.desktop.files.OpenDesk;
 import hestra.desktop.files.Settings;
@@ -130,6 +133,17 @@ final class Person implements AutoCloseable {
     /** Opens an exercise; {@code state} is Hestra's own folder. */
     static synchronized Person at(Exercise exercise, Path state) throws IOException {
         return at(OpenDesk.of(state, exercise, Optional.empty()), state);
+    }
+
+    /** Somebody who has said which variable explains, and enters data next. */
+    static Person entering(Exercise exercise, Path state) throws IOException {
+        Person person = at(exercise, state);
+        if (person.model().desk().work().attemptsAt("roles").isEmpty()) {
+            person.apply(new WorkEdit.ChooseRoles(exercise.first().roles()));
+            person.apply(new Edit.Check("roles"));
+            person.rest();
+        }
+        return person;
     }
 
     /** Starts the program with nothing to open. */
@@ -236,6 +250,11 @@ final class Person implements AutoCloseable {
     /** Clicks something and then the text of an item of the menu that it shows. */
     void choose(String id, String item) throws IOException {
         click(id);
+        Optional<String> within = FxThread.call(() -> node(id) instanceof MenuButton menu ? menu.getItems().stream().filter(Menu.class::isInstance).map(Menu.class::cast)
+                .filter(it -> it.getItems().stream().anyMatch(one -> item.equals(one.getText()))).map(Menu::getText).findFirst() : Optional.<String>empty());
+        if (within.isPresent()) {
+            chooseShown(within.get());
+        }
         chooseShown(item);
     }
 

@@ -105,6 +105,23 @@ class PlaygroundTest {
     }
 
     @Test
+    void whatCannotBeDoneIsSaidByKeysAlone() throws IOException {
+        try (Person person = at("above")) {
+            assertThat(person.focused()).isEqualTo("plot");
+            for (int i = 0; i < 8 && !person.focused().equals("above-target-cannot"); i++) {
+                person.press(KeyCode.F6);
+            }
+            assertThat(person.focused()).as("the sheet has a way in while nothing can be checked").isEqualTo("above-target-cannot");
+            person.press(KeyCode.SPACE);
+            for (int i = 0; i < 20 && !person.focused().equals("above-target-reason-mean-point"); i++) {
+                person.press(person.focused().contains("reason") ? KeyCode.DOWN : KeyCode.TAB);
+            }
+            person.press(KeyCode.CONTROL, KeyCode.ENTER);
+            assertThat(person.text("verdict-above-target")).as("an arrow key chooses").startsWith("✓");
+        }
+    }
+
+    @Test
     void whatCannotBeDoneIsSaidSoWithItsReason() throws IOException {
         try (Person person = at("above")) {
             person.click("above-target-cannot");

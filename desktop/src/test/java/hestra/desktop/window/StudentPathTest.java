@@ -59,16 +59,22 @@ class StudentPathTest {
     @Test
     void fromTheFirstPairToTheHandIn() throws IOException {
         try (Person person = Person.at(KELP, folder)) {
+            assertThat(person.model().findings().plot().notice()).as("the plot does not say which explains").contains("drawn by your choice in task 1");
+            assertThat(person.model().findings().plot().plane().x().name()).as("nor does an axis").isEmpty();
+            assertThat(person.model().findings().plot().points()).isEmpty();
+            person.click("role-length-explains");
+            assertThat(person.model().findings().x().name()).as("the plot follows the choice").isEqualTo("length");
+            assertThat(person.model().findings().plot().points()).isNotEmpty();
+            person.click("role-days-explains");
+            assertThat(person.model().findings().work().roles()).contains(Roles.FIRST_EXPLAINS);
+            person.click("check-roles");
+
             assertThat(person.focused()).as("typing goes into the table").isEqualTo("grid");
             int before = person.model().findings().pairs().n();
             enterPairs(person);
             assertThat(person.model().findings().pairs().n()).isEqualTo(before + 3);
             person.click("check-enter");
             assertThat(person.text("verdict-enter")).startsWith("✓").contains("last three pairs agree");
-
-            person.click("role-days-explains");
-            assertThat(person.model().findings().work().roles()).contains(Roles.FIRST_EXPLAINS);
-            person.click("check-roles");
 
             assertThat(person.model().findings().visibleLine()).as("no line before the description").isEmpty();
             assertThat(person.text("reading-r")).isEqualTo("· · ·");
@@ -151,13 +157,13 @@ class StudentPathTest {
     @Test
     void theWholePathByKeyboardAlone() throws IOException {
         try (Person person = Person.at(KELP, folder)) {
-            enterPairs(person);
-            person.press(KeyCode.CONTROL, KeyCode.ENTER);
-            assertThat(person.text("verdict-enter")).startsWith("✓");
             assertThat(person.focused()).isEqualTo("role-days-explains");
             person.press(KeyCode.SPACE);
             person.press(KeyCode.CONTROL, KeyCode.ENTER);
             assertThat(person.text("verdict-roles")).startsWith("✓");
+            enterPairs(person);
+            person.press(KeyCode.CONTROL, KeyCode.ENTER);
+            assertThat(person.text("verdict-enter")).startsWith("✓");
             person.press(KeyCode.SPACE);
             person.press(KeyCode.TAB);
             for (int i = 0; i < 3; i++) {
@@ -179,14 +185,13 @@ class StudentPathTest {
 
     @Test
     void pastingWithHeadingsInAnotherOrderFillsTheRightColumns() throws IOException {
-        try (Person person = Person.at(KELP, folder)) {
+        try (Person person = Person.entering(KELP, folder)) {
             person.copied("length (cm)\tdays\n34,1\t38\n37,3\t40\n42,1\t43\n");
             person.press(KeyCode.CONTROL, KeyCode.V);
             assertThat(cell(person, 21, 0)).isEqualTo(new Cell.Measured("38", 38));
             assertThat(cell(person, 21, 1)).isEqualTo(new Cell.Measured("34.1", 34.1));
             person.click("check-enter");
             assertThat(person.text("verdict-enter")).startsWith("✓");
-            person.press(KeyCode.CONTROL, KeyCode.Z);
             person.press(KeyCode.CONTROL, KeyCode.Z);
             assertThat(cell(person, 21, 0)).isEqualTo(Cell.EMPTY);
             person.press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.Z);
@@ -196,7 +201,7 @@ class StudentPathTest {
 
     @Test
     void enterGoesDownArrowsMoveAndWhatIsNoNumberStaysAndIsLeftOut() throws IOException {
-        try (Person person = Person.at(KELP, folder)) {
+        try (Person person = Person.entering(KELP, folder)) {
             int before = person.model().findings().pairs().n();
             person.type("38");
             person.press(KeyCode.ENTER);
@@ -224,7 +229,7 @@ class StudentPathTest {
 
     @Test
     void aPointIsDraggedAndOneUndoBringsItBack() throws IOException {
-        try (Person person = Person.at(KELP.withFirst(part -> part.withHeld(Set.of())), folder)) {
+        try (Person person = Person.entering(KELP.withFirst(part -> part.withHeld(Set.of())), folder)) {
             double slope = person.model().findings().fit().line().orElseThrow().slope().value();
             person.drag(person.point(20), person.place(30, 300));
             assertThat(cell(person, 20, 0).text()).isEqualTo("30");
@@ -237,7 +242,7 @@ class StudentPathTest {
 
     @Test
     void aPointIsSetAsideWithAReasonAndTakenBack() throws IOException {
-        try (Person person = Person.at(KELP.withFirst(part -> part.withHeld(Set.of())), folder)) {
+        try (Person person = Person.entering(KELP.withFirst(part -> part.withHeld(Set.of())), folder)) {
             person.pressAt(person.point(KelpBlades.SLIP_ROW), 1);
             person.click("set-aside");
             assertThat(person.focused()).isEqualTo("reason");
@@ -252,7 +257,7 @@ class StudentPathTest {
 
     @Test
     void pointingAtAPointSaysWhatAPressWouldDoAndHighlightsItEverywhere() throws IOException {
-        try (Person person = Person.at(KELP, folder)) {
+        try (Person person = Person.entering(KELP, folder)) {
             person.moveTo(person.point(KelpBlades.SLIP_ROW));
             assertThat(person.text("hint")).startsWith("Row 15: days 26, length 290");
             assertThat(person.model().desk().hovered()).hasValue(KelpBlades.SLIP_ROW);
@@ -264,11 +269,11 @@ class StudentPathTest {
 
     @Test
     void aClosedChipStaysClosedAndAnOpenOneSwitchesItsLayer() throws IOException {
-        try (Person person = Person.at(KELP, folder)) {
+        try (Person person = Person.entering(KELP, folder)) {
             person.click("chip-squares");
             assertThat(person.model().findings().work().layers()).doesNotContain(Layer.SQUARES);
         }
-        try (Person person = Person.at(KELP.withFirst(part -> part.withHeld(Set.of())), folder.resolve("open"))) {
+        try (Person person = Person.entering(KELP.withFirst(part -> part.withHeld(Set.of())), folder.resolve("open"))) {
             person.click("chip-squares");
             assertThat(person.model().findings().plot().layers()).contains(Layer.SQUARES);
             person.click("chip-reading");
@@ -278,20 +283,20 @@ class StudentPathTest {
 
     @Test
     void anUnfinishedAnswerCostsNoTry() throws IOException {
-        try (Person person = Person.at(KELP, folder)) {
+        try (Person person = Person.entering(KELP, folder)) {
             person.click("check-enter");
             assertThat(person.text("missing-enter")).isEqualTo("Row 22 is not filled in yet.");
-            assertThat(person.model().desk().work().attempts()).isEmpty();
+            assertThat(person.model().desk().work().attemptsAt("enter")).isEmpty();
         }
     }
 
     @Test
     void whatWasDoneIsThereAgainNextTime() throws IOException {
-        try (Person person = Person.at(KELP, folder)) {
+        try (Person person = Person.entering(KELP, folder)) {
             person.type("38");
             person.press(KeyCode.ENTER);
         }
-        try (Person person = Person.at(KELP, folder)) {
+        try (Person person = Person.entering(KELP, folder)) {
             assertThat(cell(person, 21, 0).text()).isEqualTo("38");
             assertThat(person.text("notice")).contains("Your earlier work is back");
             person.choose("menu", "Start again");

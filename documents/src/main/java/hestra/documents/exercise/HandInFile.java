@@ -14,6 +14,8 @@ import com.fasterxml.jackson.databind.JsonNode;
 import hestra.data.DataTable;
 import hestra.data.Row;
 import hestra.data.Variable;
+import hestra.desk.Desk;
+import hestra.desk.OwnSheet;
 import hestra.documents.file.Archive;
 import hestra.documents.file.Result;
 import hestra.documents.table.DelimitedText;
@@ -37,9 +39,9 @@ public final class HandInFile {
     private static final String OLD_TABLE = "table.csv";
     private static final int MOST_ATTEMPTS = 1000;
 
-    /** What the student did, as it stands in {@code work.json}: reasons for setting rows aside by part and by row from 0, and the columns as the student named them. */
+    /** What the student did, as it stands in {@code work.json}: reasons for setting rows aside by part and by row from 0, and the columns as the student named them. Sheets are there for parts in which a section was written. */
     record Document(String format, int version, String student, Map<String, Map<Integer, String>> setAside,
-            Map<String, List<Attempt>> attempts, OptionalInt begun, Optional<Map<String, List<Variable>>> variables) {}
+            Map<String, List<Attempt>> attempts, OptionalInt begun, Optional<Map<String, List<Variable>>> variables, Optional<Map<String, StudyDocument>> sheets) {}
 
     private HandInFile() {}
 
@@ -69,8 +71,15 @@ public final class HandInFile {
             entries.put(tableOf(i), DelimitedText.writeReadable(table));
         }
         entries.put(WORK, Json.pretty(new Document(FORMAT, VERSION, handIn.student(), setAside, new TreeMap<>(handIn.attempts()), OptionalInt.of(handIn.begun()),
-                Optional.of(variables))));
+                Optional.of(variables), Optional.of(sheets(handIn)).filter(it -> !it.isEmpty()))));
         new Archive(entries).write(file, Archive.MOST_BYTES);
+    }
+
+    private static Map<String, StudyDocument> sheets(HandIn handIn) {
+        Desk desk = handIn.desk();
+        Map<String, StudyDocument> sheets = new TreeMap<>();
+        handIn.sheets().keySet().forEach(id -> handIn.exercise().part(id).ifPresent(part -> sheets.put(id, StudyDocument.of(desk.work().part(part)))));
+        return sheets;
     }
 
     /** A file name for a student's hand-in, safe on any system: "Kelp blades, Ida Fenn.handin". */
@@ -105,10 +114,14 @@ public final class HandInFile {
                     Part part = exercise.parts().get(i);
                     tables.put(part.id(), table(variables.get(i), rows.get(i), document.setAside().getOrDefault(part.id(), Map.of())));
                 }
-                return Result.done(new HandIn(document.student().strip(), exercise, tables, document.attempts(), document.begun().orElse(1)));
+                Map<String, OwnSheet> sheets = new HashMap<>();
+                document.sheets().orElse(Map.of()).forEach((part, sheet) -> sheets.put(part, sheet.work().sheet()));
+                return Result.done(new HandIn(document.student().strip(), exercise, tables, document.attempts(), sheets, document.begun().orElse(1)));
             });
         } catch (IOException e) {
             return Result.refused(ExerciseFile.damaged(name, WORK, e));
+        } catch (IllegalArgumentException e) {
+            return Result.refused(name + " is damaged: " + e.getMessage() + ". Ask for it again.");
         }
     }
 

@@ -54,6 +54,7 @@ import hestra.task.Answer;
 import hestra.task.Explain;
 import hestra.task.Task;
 import hestra.task.Terms;
+import hestra.task.Trust;
 import hestra.tracing.Picture;
 
 /**
@@ -118,6 +119,7 @@ public final class Json {
         cells.addDeserializer(Terms.Playing.class, new Later<>(Terms.Playing.class, Terms.Playing.ONCE));
         cells.addDeserializer(Terms.Counting.class, new Later<>(Terms.Counting.class, Terms.Counting.BEST));
         cells.addDeserializer(EquationForm.Base.class, new Later<>(EquationForm.Base.class, EquationForm.Base.OWN));
+        cells.addDeserializer(Trust.class, new TrustReader());
         cells.addDeserializer(KeptPoints.class, new Later<>(KeptPoints.class, KeptPoints.FULL));
         JsonMapper mapper = JsonMapper.builder()
                 .addModule(new Jdk8Module())
@@ -201,6 +203,21 @@ public final class Json {
         @Override
         public E getAbsentValue(DeserializationContext context) {
             return usual;
+        }
+    }
+
+    /** What a student thinks of a prediction: in earlier files it was yes or no. */
+    private static final class TrustReader extends JsonDeserializer<Trust> {
+        @Override
+        public Trust deserialize(JsonParser in, DeserializationContext context) throws IOException {
+            return switch (in.currentToken()) {
+                case VALUE_TRUE -> Trust.TRUSTED;
+                case VALUE_FALSE -> Trust.DOUBTED;
+                default -> {
+                    String name = in.getValueAsString("");
+                    yield Stream.of(Trust.values()).filter(it -> nameOf(it).equals(name)).findFirst().orElseThrow(() -> context.weirdStringException(name, Trust.class, "no such judgement"));
+                }
+            };
         }
     }
 

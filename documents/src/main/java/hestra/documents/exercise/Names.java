@@ -140,6 +140,7 @@ final class Names {
         name("drawn", Answer.Drawn.class);
         name("tried", Answer.Tried.class);
         name("read-off", Answer.ReadOff.class);
+        name("section", Answer.Section.class);
         // Measure
         name("value", Measure.Value.class);
         name("of-point", Measure.OfPoint.class);

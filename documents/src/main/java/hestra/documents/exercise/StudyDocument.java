@@ -6,12 +6,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 
 import hestra.data.DataTable;
 import hestra.data.Roles;
 import hestra.desk.CurveState;
 import hestra.desk.Desk;
-import hestra.desk.Keepable;
 import hestra.desk.Note;
 import hestra.desk.OwnSheet;
 import hestra.desk.PartWork;
@@ -20,10 +20,13 @@ import hestra.desk.Pointing;
 import hestra.desk.ReadingState;
 import hestra.desk.Work;
 import hestra.exercise.Exercise;
+import hestra.task.Aid;
+import hestra.task.Keepable;
 import hestra.working.CalculationLine;
 
 /**
- * What has been done in a study, as it stands in {@code study.json} and on the first line of its journal. Tables stand in a list and are named by their
+ * What has been done in a study, as it stands in {@code study.json} and on the first line of its journal; or the section that was written in a part of an
+ * exercise, as it stands in a hand-in. Tables stand in a list and are named by their
  * places in it, since most of what is kept is of the same data.
  *
  * @param tables the tables, each once; the first is that of now
@@ -33,7 +36,7 @@ import hestra.working.CalculationLine;
 record StudyDocument(List<DataTable> tables, State now, List<Written> notes) {
 
     /** The work at one time, with its table by its place from 0. */
-    record State(int table, Optional<Roles> roles, Roles unchosen, PlotState plot, CurveState curves, ReadingState reading, List<CalculationLine> lines) {}
+    record State(int table, Optional<Roles> roles, Roles unchosen, PlotState plot, CurveState curves, ReadingState reading, List<CalculationLine> lines, Optional<Set<Aid>> shut) {}
 
     /** A note: a text, something that is kept, or a calculation line; without a state where it follows the plot. */
     record Written(String id, Optional<String> text, Optional<Keepable> what, Optional<CalculationLine> line, Optional<State> frozen, Optional<String> caption) {}
@@ -43,11 +46,15 @@ record StudyDocument(List<DataTable> tables, State now, List<Written> notes) {
         if (!desk.exercise().isStudy()) {
             return Optional.empty();
         }
-        PartWork work = desk.work().part(desk.exercise().first());
+        return Optional.of(of(desk.work().part(desk.exercise().first())));
+    }
+
+    /** The work on a part, with its sheet. */
+    static StudyDocument of(PartWork work) {
         Tables tables = new Tables();
         State now = state(work, tables);
         List<Written> notes = work.sheet().notes().stream().map(note -> written(note, tables)).toList();
-        return Optional.of(new StudyDocument(tables.all, now, notes));
+        return new StudyDocument(tables.all, now, notes);
     }
 
     /** Tables by their places; the same one is found again. */
@@ -68,7 +75,7 @@ record StudyDocument(List<DataTable> tables, State now, List<Written> notes) {
     }
 
     private static State state(PartWork work, Tables tables) {
-        return new State(tables.place(work.table()), work.roles(), work.unchosen(), work.plot(), work.curves(), work.reading(), work.sheet().lines());
+        return new State(tables.place(work.table()), work.roles(), work.unchosen(), work.plot(), work.curves(), work.reading(), work.sheet().lines(), Optional.of(work.shut()).filter(it -> !it.isEmpty()));
     }
 
     private static Written written(Note note, Tables tables) {
@@ -88,11 +95,23 @@ record StudyDocument(List<DataTable> tables, State now, List<Written> notes) {
      */
     Desk on(Exercise study) {
         Desk fresh = Desk.open(study);
-        if (!study.isStudy() || notes.size() > OwnSheet.MOST) {
-            throw new IllegalArgumentException("the notes of a study do not belong here, or are too many");
+        if (!study.isStudy()) {
+            throw new IllegalArgumentException("the notes of a study do not belong here");
         }
-        PartWork work = work(now, new OwnSheet(notes.stream().map(this::note).toList(), now.lines()));
+        PartWork work = work();
         return new Desk(study, new Work(Map.of(study.first().id(), work), Map.of(), fresh.work().checks(), 0, ""), Pointing.AT_NOTHING);
+    }
+
+    /**
+     * The work on a part, with its sheet.
+     *
+     * @throws IllegalArgumentException if it does not fit together
+     */
+    PartWork work() {
+        if (notes.size() > OwnSheet.MOST) {
+            throw new IllegalArgumentException("there are too many notes");
+        }
+        return work(now, new OwnSheet(notes.stream().map(this::note).toList(), now.lines()));
     }
 
     private PartWork work(State state, OwnSheet sheet) {
@@ -103,7 +122,7 @@ record StudyDocument(List<DataTable> tables, State now, List<Written> notes) {
         if (!state.unchosen().isWithin(table.width()) || !state.roles().orElse(state.unchosen()).isWithin(table.width())) {
             throw new IllegalArgumentException("the axes name columns that are not there");
         }
-        return new PartWork(table, state.roles(), state.unchosen(), state.plot(), state.curves(), state.reading(), sheet, OptionalInt.empty(), Optional.empty());
+        return new PartWork(table, state.roles(), state.unchosen(), state.plot(), state.curves(), state.reading(), sheet, OptionalInt.empty(), Optional.empty(), state.shut().orElse(Set.of()));
     }
 
     private Note note(Written written) {

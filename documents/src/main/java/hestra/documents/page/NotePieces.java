@@ -12,7 +12,6 @@ import hestra.data.DataTable;
 import hestra.data.Roles;
 import hestra.data.Row;
 import hestra.desk.Findings;
-import hestra.desk.Keepable;
 import hestra.desk.Note;
 import hestra.desk.OwnSheet;
 import hestra.desk.PartWork;
@@ -29,6 +28,7 @@ import hestra.overview.Overview;
 import hestra.overview.Section;
 import hestra.summary.CorrelationMatrix;
 import hestra.task.Aid;
+import hestra.task.Keepable;
 import hestra.working.Calculation;
 import hestra.working.CalculationLine;
 

@@ -83,6 +83,8 @@ public final class WriteUp {
         if (!findings.part().heading().isBlank()) {
             pieces.add(new Piece.Heading(2, findings.part().heading()));
         }
+        // What was written and kept stands below the task that asks for it, and once.
+        Optional<Task> section = findings.part().tasks().stream().filter(Task::keepsSection).findFirst();
         Subject shown = Subject.NOTHING;
         for (Block block : findings.part().blocks()) {
             if (block instanceof Block.Asked(Task task) && task.subject() != Subject.NOTHING && task.subject() != shown) {
@@ -90,11 +92,16 @@ public final class WriteUp {
                 figure(findings, shown, pieces);
             }
             pieces.add(piece(block, findings));
+            if (block instanceof Block.Asked(Task task) && task.equals(section.orElse(null))) {
+                pieces.addAll(NotePieces.ofSheet(findings));
+            }
         }
         if (findings.part().tasks().isEmpty()) {
             figure(findings, Subject.CURVE, pieces);
         }
-        pieces.addAll(NotePieces.ofSheet(findings));
+        if (section.isEmpty()) {
+            pieces.addAll(NotePieces.ofSheet(findings));
+        }
         new CurveReport(findings).predictionTable("", "Predictions of the selected curve").ifPresent(pieces::add);
         if (findings.work().table().size() > 0) {
             pieces.add(new Piece.Heading(3, "The data"));

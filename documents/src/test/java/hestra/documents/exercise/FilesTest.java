@@ -72,6 +72,7 @@ import hestra.task.Kinds;
 import hestra.task.ReadValue;
 import hestra.task.Task;
 import hestra.task.Terms;
+import hestra.task.Trust;
 import hestra.tracing.Picture;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -121,8 +122,8 @@ class FilesTest {
                 .apply(new Edit.Draft("read", new Answer.Typed("0.52"))).apply(new Edit.Check("read"))
                 .apply(new Edit.Draft("describe", Answer.Described.NOTHING.with(Form.CURVED)))
                 .apply(new Edit.Draft("explain", new Answer.Sentence("It grows."))).apply(new Edit.Check("explain"))
-                .apply(new Edit.Draft("predict", new Answer.Predictions(List.of(new Answer.Predicted("4.0", Optional.of(true)),
-                        new Answer.Predicted("12.3", Optional.of(false)))))).apply(new Edit.Check("predict"))
+                .apply(new Edit.Draft("predict", new Answer.Predictions(List.of(new Answer.Predicted("4.0", Optional.of(Trust.TRUSTED)),
+                        new Answer.Predicted("12.3", Optional.of(Trust.DOUBTED)))))).apply(new Edit.Check("predict"))
                 .apply(new WorkEdit.ChangeTable(new TableEdit.Name(1, new Variable("length", "how long", "mm"))))
                 .apply(new Edit.Name("Ida Fenn"));
         return HandIn.of(desk);
@@ -218,7 +219,7 @@ class FilesTest {
         Path file = folder.resolve("kelp.hestra");
         ExerciseFile.write(rich(), file);
         Map<String, String> entries = new LinkedHashMap<>(done(Archive.read(file)).entries());
-        String before = entries.get("exercise.json").replaceAll(",\\s*\"(label|group|count|possible|dates|provenance|rules|frame|round|more|how|curve|row|at|level|hints)\" : null", "");
+        String before = entries.get("exercise.json").replaceAll(",\\s*\"(label|group|count|possible|dates|provenance|rules|frame|round|more|how|curve|row|at|level|hints|asked|band|shows)\" : null", "");
         assertThat(before).doesNotContain("null");
         entries.put("exercise.json", before);
         assertThat(done(ExerciseFile.read(zip(entries)))).isEqualTo(rich());

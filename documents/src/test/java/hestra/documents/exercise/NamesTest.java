@@ -12,7 +12,6 @@ import hestra.data.PointChange;
 import hestra.data.TableEdit;
 import hestra.desk.Edit;
 import hestra.desk.ExerciseEdit;
-import hestra.desk.Keepable;
 import hestra.desk.PartEdit;
 import hestra.desk.WorkEdit;
 import hestra.exercise.Block;
@@ -40,14 +39,19 @@ import hestra.task.ChooseCurve;
 import hestra.task.CurveReason;
 import hestra.task.Description;
 import hestra.task.FitCondition;
+import hestra.task.Keepable;
 import hestra.task.MatchPlot;
+import hestra.task.OwnEquation;
 import hestra.task.PointAction;
 import hestra.task.PointReason;
 import hestra.task.PointSort;
+import hestra.task.Predicting;
 import hestra.task.Question;
 import hestra.task.Task;
 import hestra.task.Terms;
+import hestra.task.Trust;
 import hestra.task.TryReason;
+import hestra.task.WantedFigure;
 import hestra.task.WrongPlot;
 import hestra.working.CalculationCells;
 import org.junit.jupiter.api.Test;
@@ -62,7 +66,7 @@ class NamesTest {
     private static final List<Class<? extends Enum<?>>> ENUMS = List.of(Aid.class, Quantity.class, DecimalMark.class, PointChange.class, Layer.class, Slot.class, Spacing.class,
             StripKind.class, Below.class, Terms.Showing.class, Terms.Opening.class, Terms.Afterwards.class, Terms.Playing.class, Terms.Counting.class, Reason.class, PointMeasure.class, PointSort.class, PointAction.class, PointReason.class, WrongPlot.class, MatchPlot.Shown.class,
             CalculationCells.Way.class, TryReason.class, EquationForm.Base.class, KeptPoints.class,
-            Keepable.class, Exercise.Purpose.class, Description.Direction.class, Description.Form.class, Description.Strength.class, Description.Unusual.class, Aspect.class, Aspect.About.class, Question.Sort.class, ChooseCurve.By.class, CurveReason.class, FitCondition.class);
+            Keepable.class, Exercise.Purpose.class, Description.Direction.class, Description.Form.class, Description.Strength.class, Description.Unusual.class, Aspect.class, Aspect.About.class, Question.Sort.class, ChooseCurve.By.class, CurveReason.class, FitCondition.class, Trust.class, OwnEquation.class, Predicting.Way.class, Predicting.Band.class, WantedFigure.class);
 
     private static Stream<Class<?>> members(Class<?> family) {
         return Stream.of(family.getPermittedSubclasses()).flatMap(member -> member.isSealed() ? members(member) : Stream.of(member));
@@ -87,7 +91,10 @@ class NamesTest {
         for (Class<? extends Enum<?>> family : ENUMS) {
             Stream.of(family.getEnumConstants()).map(Json::nameOf).forEach(name -> names.add(simple(family) + " " + name));
         }
-        Stream.of(Mistake.values()).map(Mistake::id).forEach(id -> names.add("mistake " + id));
+        Stream.of(Mistake.values()).forEach(it -> {
+            assertThat(it.id()).isEqualTo(Json.nameOf(it));
+            names.add("mistake " + it.id());
+        });
         assertThat(names).containsExactlyElementsOf(Files.readAllLines(Path.of("src", "test", "resources", "names.txt")));
     }
 

@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
@@ -27,17 +28,31 @@ import hestra.Kelp;
 import hestra.data.TableEdit;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
+import hestra.desk.OwnSheet;
 import hestra.desk.RandomEdits;
+import hestra.desk.SheetEdit;
 import hestra.desk.WorkEdit;
 import hestra.documents.file.Result;
 import hestra.documents.picture.PictureFile;
 import hestra.documents.table.DataExport;
 import hestra.documents.table.DataFile;
 import hestra.documents.table.TextData;
+import hestra.exercise.Block;
+import hestra.exercise.Exercise;
+import hestra.fit.Curve;
 import hestra.marking.HandIn;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberReading;
 import hestra.task.Answer;
+import hestra.task.Keepable;
+import hestra.task.OwnEquation;
+import hestra.task.Predict;
+import hestra.task.Predicting;
+import hestra.task.Terms;
+import hestra.task.Trust;
+import hestra.task.WantedFigure;
+import hestra.task.WriteEquation;
+import hestra.task.WriteSection;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -79,11 +94,18 @@ class ReadersTest {
     }
 
     private static HandIn handIn() {
-        return HandIn.of(Desk.open(Kelp.whole())
+        WriteSection section = new WriteSection(Terms.of("report", "Write it up", "Write.", 2), Set.of(WantedFigure.PLOT_WITH_LINE), 3);
+        WriteEquation equation = new WriteEquation(Terms.of("equation", "Write it", "Write it.", 2), new Curve.Line(), 3);
+        Exercise exercise = Kelp.whole().withFirst(part -> part.withBlockAt(99, new Block.Asked(section)).withBlockAt(99, new Block.Asked(equation))
+                .withTasks(task -> task instanceof Predict predict ? predict.with(Predicting.USUAL.with(Optional.of(Predicting.Band.MEAN)).withMeaning(true).counting(OwnEquation.HALF)) : task));
+        return HandIn.of(Desk.open(exercise)
+                .apply(new Edit.Draft("equation", new Answer.Typed("y = 2 + 0.5x"))).apply(new Edit.Check("equation"))
+                .apply(new SheetEdit.Write(OwnSheet.Spot.before(0), "It grows by half a centimetre.", Optional.empty())).apply(new SheetEdit.Keep(OwnSheet.Spot.before(1), Keepable.FIGURE, false))
+                .apply(new SheetEdit.Keep(OwnSheet.Spot.before(2), Keepable.READINGS, true)).apply(new Edit.Check("report"))
                 .apply(new WorkEdit.ChangeTable(new TableEdit.Type(4, 0, "10"))).apply(new WorkEdit.ChangeTable(new TableEdit.Type(4, 1, "7.2"))).apply(new Edit.Check("enter"))
                 .apply(new WorkEdit.ChangeTable(new TableEdit.SetAside(Kelp.SLIP_ROW, "misread"))).apply(new Edit.Check("slip"))
                 .apply(new Edit.Draft("explain", new Answer.Sentence("It grows."))).apply(new Edit.Check("explain"))
-                .apply(new Edit.Draft("predict", new Answer.Predictions(List.of(new Answer.Predicted("4.0", Optional.of(true))))))
+                .apply(new Edit.Draft("predict", new Answer.Predictions(List.of(new Answer.Predicted("4.0", Optional.of(Trust.TRUSTED), Optional.of("3.8"), Optional.of("4.2")), Answer.Predicted.NOTHING.with(Trust.MEANINGLESS)))))
                 .apply(new Edit.Check("predict")).apply(new Edit.Name("Ida Fenn")));
     }
 

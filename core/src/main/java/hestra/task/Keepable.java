@@ -1,4 +1,4 @@
-package hestra.desk;
+package hestra.task;
 
 /** What can be kept on a sheet: the plot, or something that is read off it. */
 public enum Keepable {

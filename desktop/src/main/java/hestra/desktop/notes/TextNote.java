@@ -1,4 +1,4 @@
-package hestra.desktop.study;
+package hestra.desktop.notes;
 
 import java.util.Optional;
 import java.util.function.BiConsumer;

@@ -1,7 +1,7 @@
-package hestra.desktop.study;
+package hestra.desktop.notes;
 
 /** What a note has done with itself that the sheet has to see to. */
-interface StudyActions {
+interface NoteActions {
 
     /** The plot comes back as it stood when the note was kept. */
     void bringBack(String note);

@@ -1,4 +1,4 @@
-package hestra.desktop.study;
+package hestra.desktop.notes;
 
 import java.util.List;
 import java.util.Optional;
@@ -40,7 +40,7 @@ final class KeptNote extends NoteView {
 
     private final DeskModel model;
     private final Look look;
-    private final StudyActions actions;
+    private final NoteActions actions;
     private final VBox shown = new VBox();
     private final Label number = new Label();
     private final Label caption = new Label();
@@ -54,7 +54,7 @@ final class KeptNote extends NoteView {
     private String label = "";
     private Note drawn;
 
-    KeptNote(String note, DeskModel model, Look look, StudyActions actions) {
+    KeptNote(String note, DeskModel model, Look look, NoteActions actions) {
         super(note);
         this.model = model;
         this.look = look;

@@ -1,4 +1,4 @@
-package hestra.desktop.study;
+package hestra.desktop.notes;
 
 import javafx.scene.layout.VBox;
 

@@ -1,0 +1,54 @@
+package hestra.review;
+
+import java.util.Optional;
+
+import hestra.desk.Edit;
+
+/**
+ * Something about an exercise that its author should look at before it is given out.
+ *
+ * @param sort what sort of thing it is
+ * @param part the id of the part it is about; nothing for the whole
+ * @param task the id of the task it is about; nothing for the part or the whole
+ * @param message what is wrong and where, as a sentence or two
+ * @param mend what would mend it; nothing where that is for the author to find
+ */
+public record Remark(Sort sort, Optional<String> part, Optional<String> task, String message, Optional<Mend> mend) {
+
+    /** What can be wrong. */
+    public enum Sort {
+        /** A task has no right answer. */
+        NO_KEY,
+        /** A task earns nothing. */
+        WORTH_NOTHING,
+        /** A task calls for an aid that is still closed. */
+        AID_CLOSED,
+        /** An aid is closed that nothing opens. */
+        NEVER_OPENED,
+        /** A task is done by moving points, which the plot does not allow. */
+        BARRED,
+        /** A key lies so near a half that rounding decides it by a hair. */
+        ON_THE_EDGE,
+        /** A mistake gives the right answer at the rounding that is asked for. */
+        MISTAKE_IS_RIGHT,
+        /** A text or a prompt asks for a live value that there is none of. */
+        UNKNOWN_VALUE,
+        /** A prompt, a choice or the like is still empty. */
+        EMPTY,
+        /** There is nothing to do at all. */
+        NOTHING_ASKED
+    }
+
+    /**
+     * What would mend it.
+     *
+     * @param words what it does, for a button: "Give it 1 mark"
+     * @param edit the edit that does it
+     */
+    public record Mend(String words, Edit.Lasting edit) {}
+
+    /** Whether it is about a task. */
+    public boolean isAbout(String taskId) {
+        return task.filter(taskId::equals).isPresent();
+    }
+}

@@ -1,0 +1,190 @@
+package hestra.review;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+
+import hestra.data.PointChange;
+import hestra.desk.Edit;
+import hestra.desk.ExerciseEdit;
+import hestra.desk.PartEdit;
+import hestra.exercise.Block;
+import hestra.exercise.Exercise;
+import hestra.exercise.LiveText;
+import hestra.exercise.Part;
+import hestra.exercise.PlotRules;
+import hestra.feedback.Mistake;
+import hestra.feedback.NumberJudge;
+import hestra.numbers.Rounding;
+import hestra.task.Aid;
+import hestra.task.Key;
+import hestra.task.Task;
+import hestra.task.Truth;
+
+/** Looks through an exercise as a careful colleague would, before it is given out. */
+public final class Review {
+
+    private static final int MOST_NAMED = 3;
+
+    private final Exercise exercise;
+    private final List<Remark> remarks = new ArrayList<>();
+
+    private Review(Exercise exercise) {
+        this.exercise = exercise;
+    }
+
+    /** All that there is to say of an exercise, in the order of its sheet. */
+    public static List<Remark> of(Exercise exercise) {
+        Review review = new Review(exercise);
+        if (exercise.isStudy()) {
+            return List.of();
+        }
+        if (exercise.tasks().isEmpty()) {
+            review.remarks.add(new Remark(Remark.Sort.NOTHING_ASKED, Optional.empty(), Optional.empty(), "Nothing is asked yet. Add a task: its right answer is computed from the data.", Optional.empty()));
+        }
+        exercise.parts().forEach(review::part);
+        return List.copyOf(review.remarks);
+    }
+
+    private void part(Part part) {
+        Truth truth = part.truth(exercise.mark());
+        for (Block block : part.blocks()) {
+            if (block instanceof Block.Asked(Task task)) {
+                task(part, task, truth);
+            } else {
+                texts(block).forEach(text -> values(part, Optional.empty(), text, "A text"));
+            }
+        }
+        neverOpened(part);
+    }
+
+    /** What is closed and stays so, unless the part is played in rounds, in which it is shown. */
+    private void neverOpened(Part part) {
+        Set<Aid> never = EnumSet.noneOf(Aid.class);
+        never.addAll(part.held());
+        part.tasks().forEach(task -> never.removeAll(task.terms().opens()));
+        part.shut().forEach(it -> never.remove(it.aid()));
+        if (!never.isEmpty() && !part.tasks().isEmpty() && part.tasks().stream().allMatch(task -> task.revealed().isEmpty())) {
+            add(Remark.Sort.NEVER_OPENED, part, Optional.empty(), "Closed" + in(part) + ", and opened by no task: " + String.join(", ", never.stream().map(Aid::inWords).toList()) + ".",
+                    Optional.of(new Remark.Mend("Leave " + (never.size() == 1 ? "it" : "them") + " open", open(part, never))));
+        }
+    }
+
+    private static List<String> texts(Block block) {
+        return switch (block) {
+            case Block.Prose(String _, String text) -> List.of(text);
+            case Block.Illustration(String _, var _, String caption, String alternative) -> List.of(caption, alternative);
+            case Block.Plot plot -> List.of(plot.caption());
+            case Block.Printed(String _, String caption) -> List.of(caption);
+            case Block.Formula(String _, String formula) -> List.of(formula);
+            case Block.Asked _ -> List.of();
+        };
+    }
+
+    private void task(Part part, Task task, Truth truth) {
+        Optional<String> id = Optional.of(task.id());
+        String name = "Task " + (exercise.indexOf(task.id()) + 1);
+        Key key = task.key(truth);
+        if (!key.computed()) {
+            add(Remark.Sort.NO_KEY, part, id, name + " has no right answer yet: " + ended(key.text()), Optional.empty());
+        }
+        if (task.terms().prompt().isBlank()) {
+            add(Remark.Sort.EMPTY, part, id, name + " says nothing of what is to be done: its prompt is empty.", Optional.empty());
+        }
+        task.lacks().ifPresent(lack -> add(Remark.Sort.EMPTY, part, id, name + ": " + lack, Optional.empty()));
+        if (task.terms().marks() == 0) {
+            add(Remark.Sort.WORTH_NOTHING, part, id, name + " is worth no marks.", mend("Give it 1 mark", task, task.with(task.terms().withMarks(1))));
+        }
+        if (!task.canBeDoneWith(part.rules().points())) {
+            add(Remark.Sort.BARRED, part, id, name + " is done by moving, adding or removing points, and the plot does not allow that here.", Optional.of(new Remark.Mend("Allow it", in(part, new PartEdit.WriteRules(allowing(part.rules()))))));
+        }
+        part.shut().stream().filter(it -> it.task().equals(task)).forEach(it -> shut(part, it, name));
+        values(part, id, task.terms().prompt(), name);
+        values(part, id, task.terms().hint(), name);
+        numbers(part, task, truth, name);
+    }
+
+    private static PlotRules allowing(PlotRules rules) {
+        PlotRules all = rules;
+        for (PointChange change : PointChange.values()) {
+            all = all.with(change, true);
+        }
+        return all;
+    }
+
+    private void shut(Part part, Part.Shut shut, String name) {
+        String opens = shut.opener().map(it -> "only task " + (exercise.indexOf(it.id()) + 1) + " opens it").orElse("no task opens it");
+        List<Task> before = part.tasks().subList(0, part.tasks().indexOf(shut.task()));
+        Optional<Remark.Mend> mend = before.isEmpty() ? Optional.of(new Remark.Mend("Leave it open", open(part, EnumSet.of(shut.aid())))) : opening(before.getLast(), shut.aid());
+        add(Remark.Sort.AID_CLOSED, part, Optional.of(shut.task().id()), name + " calls for the " + shut.aid().inWords() + ", which is still closed then: " + opens + ".", mend);
+    }
+
+    private Optional<Remark.Mend> opening(Task task, Aid aid) {
+        Set<Aid> opens = EnumSet.of(aid);
+        opens.addAll(task.terms().opens());
+        return mend("Have task " + (exercise.indexOf(task.id()) + 1) + " open it", task, task.with(task.terms().opening(opens)));
+    }
+
+    private static Edit.Lasting open(Part part, Set<Aid> aids) {
+        return in(part, new PartEdit.WriteHeld(part.held().stream().filter(it -> !aids.contains(it)).collect(Collectors.toSet())));
+    }
+
+    private static Edit.Lasting in(Part part, PartEdit edit) {
+        return new Edit.InPart(part.id(), edit);
+    }
+
+    /** " in part 2", where there are several. */
+    private String in(Part part) {
+        return exercise.parts().size() == 1 ? "" : " in part " + (exercise.indexOf(part) + 1);
+    }
+
+    private void numbers(Part part, Task task, Truth truth, String name) {
+        Set<String> alike = new TreeSet<>();
+        boolean edge = false;
+        for (NumberJudge judge : task.numbers(truth)) {
+            edge |= judge.isOnTheEdge();
+            judge.alike().stream().map(Mistake::inWords).forEach(alike::add);
+        }
+        Optional<Remark.Mend> finer = finer(task);
+        if (edge) {
+            add(Remark.Sort.ON_THE_EDGE, part, Optional.of(task.id()), name + ": the value lies so near a half that the last digit is decided by a hair. Ask for another number of digits.", finer);
+        }
+        if (!alike.isEmpty()) {
+            String listed = alike.stream().limit(MOST_NAMED).collect(Collectors.joining("; "));
+            add(Remark.Sort.MISTAKE_IS_RIGHT, part, Optional.of(task.id()), name + ": so rounded, a mistake gives the right answer too and cannot be told from it: " + listed
+                    + (alike.size() > MOST_NAMED ? " and " + (alike.size() - MOST_NAMED) + " more" : "") + ".", finer);
+        }
+    }
+
+    /** One digit more; nothing where no rounding is asked for. */
+    private static Optional<Remark.Mend> finer(Task task) {
+        return switch (task.rounding()) {
+            case Rounding.Places(int count) when count < 12 -> mend("Ask for one more place", task, task.rounded(new Rounding.Places(count + 1)));
+            case Rounding.Significant(int count) when count < 12 -> mend("Ask for one more digit", task, task.rounded(new Rounding.Significant(count + 1)));
+            default -> Optional.empty();
+        };
+    }
+
+    private void values(Part part, Optional<String> task, String text, String where) {
+        List<String> unknown = LiveText.unknown(text);
+        if (!unknown.isEmpty()) {
+            add(Remark.Sort.UNKNOWN_VALUE, part, task, where + " holds " + String.join(" and ", unknown) + ", which stands for nothing. Live values are " + String.join(", ", LiveText.KNOWN) + ".", Optional.empty());
+        }
+    }
+
+    private static Optional<Remark.Mend> mend(String words, Task before, Task after) {
+        return after.equals(before) ? Optional.empty() : Optional.of(new Remark.Mend(words, new ExerciseEdit.ChangeBlock(new Block.Asked(after))));
+    }
+
+    private void add(Remark.Sort sort, Part part, Optional<String> task, String message, Optional<Remark.Mend> mend) {
+        remarks.add(new Remark(sort, Optional.of(part.id()), task, message, mend));
+    }
+
+    private static String ended(String text) {
+        return text.endsWith(".") ? text : text + ".";
+    }
+}
