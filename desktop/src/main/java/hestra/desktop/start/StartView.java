@@ -6,10 +6,7 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.Callable;
-import java.util.function.Consumer;
 import java.util.stream.IntStream;
-import javafx.concurrent.Task;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -26,16 +23,14 @@ import hestra.desktop.files.Glance;
 import hestra.desktop.files.RecentWork;
 import hestra.desktop.look.Look;
 import hestra.desktop.parts.FocusMark;
+import hestra.desktop.parts.Newest;
 import hestra.desktop.parts.Tip;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 
 import static hestra.desktop.parts.Presence.present;
 
 /** What the window shows when nothing is open: what can be begun, what was open last, and the exercises that come with the program. */
 public final class StartView extends HBox {
 
-    private static final Logger LOG = LoggerFactory.getLogger(StartView.class);
     private static final double LEFT = 372;
     private static final int MOST_RECENT = 4;
 
@@ -47,6 +42,8 @@ public final class StartView extends HBox {
     private final Button all = new Button("All recent work…");
     private final VBox whereYouWere = section("Where you were", "", recent, all);
     private final FlowPane shelf = new FlowPane();
+    private final Newest<Read> readings = new Newest<>("recent work");
+    private final Newest<List<OrrinBay.Set>> shelves = new Newest<>("the exercises of Orrin Bay");
     private boolean listed;
     /** Whether the keyboard was put somewhere before the list of recent work had been read. */
     private boolean waiting;
@@ -161,15 +158,16 @@ public final class StartView extends HBox {
     /** Reads the list of recent work anew, and makes the cards of the exercises when it is first shown; both beside the window's thread. */
     public void refresh() {
         listed = false;
-        run("recent work", () -> {
-            List<RecentWork> works = RecentWork.in(folder).stream().filter(work -> !actions.inUse().equals(Optional.of(work.journal()))).toList();
+        Optional<Path> inUse = actions.inUse();
+        readings.run(() -> {
+            List<RecentWork> works = RecentWork.in(folder).stream().filter(work -> !inUse.equals(Optional.of(work.journal()))).toList();
             List<RecentCard.Entry> entries = new ArrayList<>();
             works.stream().limit(MOST_RECENT).forEach(work -> entries.add(new RecentCard.Entry(work.title(), work.when(LocalDate.now(), ZoneId.systemDefault()), Glance.of(work.journal()),
                     () -> actions.resume(work.journal()))));
             return new Read(entries, works.size() > MOST_RECENT);
         }, this::list);
         if (shelf.getChildren().isEmpty()) {
-            run("the exercises of Orrin Bay", OrrinBay::shelf, sets -> sets.forEach(set -> shelf.getChildren().add(SetCard.of(set, look, () -> actions.demo(set.exercise())))));
+            shelves.run(OrrinBay::shelf, sets -> shelf.getChildren().setAll(sets.stream().map(set -> SetCard.of(set, look, () -> actions.demo(set.exercise()))).toList()));
         }
     }
 
@@ -189,17 +187,5 @@ public final class StartView extends HBox {
             FocusMark.give(recent.getChildren().getFirst());
         }
         waiting = false;
-    }
-
-    private static <T> void run(String name, Callable<T> work, Consumer<T> then) {
-        Task<T> task = new Task<>() {
-            @Override
-            protected T call() throws Exception {
-                return work.call();
-            }
-        };
-        task.setOnSucceeded(_ -> then.accept(task.getValue()));
-        task.setOnFailed(_ -> LOG.error("{} cannot be shown", name, task.getException()));
-        Thread.ofPlatform().daemon().name(name).start(task);
     }
 }

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
-import javafx.concurrent.Task;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -20,6 +19,7 @@ import javafx.scene.layout.VBox;
 
 import hestra.desktop.files.OpenDesk;
 import hestra.desktop.files.RecentWork;
+import hestra.desktop.parts.Newest;
 
 /** What was worked on before, over the window: whatever was ever begun can be opened again from here. */
 final class RecentBoard extends Board {
@@ -30,6 +30,7 @@ final class RecentBoard extends Board {
     private final Supplier<Optional<Path>> openNow;
     private final Consumer<Path> chosen;
     private final VBox list;
+    private final Newest<List<RecentWork>> reading = new Newest<>("recent work");
 
     /** A board that tells which journal was chosen and then goes; {@code folder} is Hestra's own, and what is open now is not offered. */
     RecentBoard(Path folder, Supplier<Optional<Path>> openNow, Consumer<Path> chosen) {
@@ -51,16 +52,9 @@ final class RecentBoard extends Board {
     void open() {
         list.getChildren().setAll(note("Looking…"));
         super.open();
-        Task<List<RecentWork>> reading = new Task<>() {
-            @Override
-            protected List<RecentWork> call() {
-                return RecentWork.in(folder);
-            }
-        };
         Optional<Path> now = openNow.get();
-        reading.setOnSucceeded(_ -> show(reading.getValue().stream().filter(it -> !now.equals(Optional.of(it.journal()))).toList()));
-        reading.setOnFailed(_ -> list.getChildren().setAll(note("The list cannot be read. The work itself is in " + OpenDesk.journals(folder) + ".")));
-        Thread.ofPlatform().daemon().name("recent work").start(reading);
+        reading.run(() -> RecentWork.in(folder), works -> show(works.stream().filter(it -> !now.equals(Optional.of(it.journal()))).toList()),
+                _ -> list.getChildren().setAll(note("The list cannot be read. The work itself is in " + OpenDesk.journals(folder) + ".")));
     }
 
     private void show(List<RecentWork> works) {
