@@ -15,8 +15,10 @@ module hestra.core {
     exports hestra.numbers;
     exports hestra.overview;
     exports hestra.recipe;
+    exports hestra.review;
     exports hestra.summary;
     exports hestra.task;
     exports hestra.tracing;
+    exports hestra.variants;
     exports hestra.working;
 }

@@ -3,6 +3,8 @@ package hestra.desk;
 import java.util.Optional;
 
 import hestra.exercise.Block;
+import hestra.exercise.Copy;
+import hestra.exercise.Edition;
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;
 
@@ -162,6 +164,45 @@ public sealed interface ExerciseEdit extends Edit.Lasting {
         @Override
         public Exercise appliedTo(Exercise exercise) {
             return exercise.partOf(block).map(part -> exercise.with(part.withoutBlock(block))).orElse(exercise);
+        }
+    }
+
+    /** The author has a variant drawn once more. */
+    record DrawAnew(int variant) implements ExerciseEdit {
+        @Override
+        public String inWords() {
+            return "drawing variant " + variant + " anew";
+        }
+
+        @Override
+        public Exercise appliedTo(Exercise exercise) {
+            return variant < 1 || variant > Copy.MOST_VARIANTS ? exercise : exercise.with(exercise.issue().drawnAnew(variant));
+        }
+    }
+
+    /** All variants are drawn from another seed. */
+    record DrawFrom(long seed) implements ExerciseEdit {
+        @Override
+        public String inWords() {
+            return "drawing all variants anew";
+        }
+
+        @Override
+        public Exercise appliedTo(Exercise exercise) {
+            return exercise.with(exercise.issue().withSeed(seed));
+        }
+    }
+
+    /** The exercise was published: how it stands is kept, so that what is handed in can be marked when it has been changed. */
+    record Publish(Edition edition) implements ExerciseEdit {
+        @Override
+        public String inWords() {
+            return "publishing edition " + edition.number();
+        }
+
+        @Override
+        public Exercise appliedTo(Exercise exercise) {
+            return exercise.issue().edition(edition.number()).equals(Optional.of(edition)) ? exercise : exercise.with(exercise.issue().publishing(edition));
         }
     }
 }

@@ -10,6 +10,7 @@ import hestra.data.TableEdit;
 import hestra.exercise.Part;
 import hestra.exercise.PlotRules;
 import hestra.exercise.Provenance;
+import hestra.exercise.Varying;
 import hestra.numbers.DecimalMark;
 import hestra.recipe.Recipe;
 import hestra.recipe.Sample;
@@ -158,6 +159,34 @@ public sealed interface PartEdit extends Edit.Local {
         @Override
         public Part appliedTo(Part part, DecimalMark mark) {
             return part.withRules(rules);
+        }
+    }
+
+    /**
+     * The author says how the data differ from variant to variant.
+     *
+     * @param run names the run of typing in one field, all of which is undone together; nothing for a choice
+     */
+    record Vary(Varying varying, Optional<String> run) implements PartEdit {
+
+        /** A choice. */
+        public Vary(Varying varying) {
+            this(varying, Optional.empty());
+        }
+
+        @Override
+        public String inWords() {
+            return "changing what differs from variant to variant";
+        }
+
+        @Override
+        public boolean continues(Edit.Lasting before) {
+            return before instanceof Vary other && run.isPresent() && other.run.equals(run);
+        }
+
+        @Override
+        public Part appliedTo(Part part, DecimalMark mark) {
+            return part.varying().equals(varying) ? part : part.with(varying);
         }
     }
 

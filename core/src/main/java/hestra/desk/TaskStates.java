@@ -29,7 +29,7 @@ final class TaskStates {
 
     private static TaskState state(Desk desk, Task task, Truths truths, int number) {
         List<Attempt> attempts = desk.work().attemptsAt(task.id()).stream().filter(attempt -> task.takes(attempt.answer())).toList();
-        List<Verdict> verdicts = attempts.stream().map(attempt -> task.judge(attempt, truths.of(attempt))).toList();
+        List<Verdict> verdicts = attempts.stream().map(attempt -> desk.exercise().judge(task, attempt, truths.of(attempt))).toList();
         boolean right = switch (task.terms().counting()) {
             case BEST -> verdicts.stream().anyMatch(Verdict::isRight);
             case LAST -> !verdicts.isEmpty() && verdicts.getLast().isRight();

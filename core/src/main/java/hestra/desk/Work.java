@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 
 import hestra.data.DataTable;
+import hestra.exercise.Copy;
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;
 import hestra.numbers.DecimalMark;
@@ -35,7 +36,7 @@ public record Work(Map<String, PartWork> parts, Map<String, Answer> drafts, Chec
     /** The work before anything is done and answered. */
     public static Work begin(Exercise exercise) {
         return new Work(exercise.parts().stream().collect(Collectors.toMap(Part::id, part -> PartWork.begin(part, exercise.mark()))),
-                Map.of(), Checks.NONE, 0, "");
+                Map.of(), Checks.NONE, 0, exercise.copy().map(Copy::name).orElse(""));
     }
 
     /** The work begun afresh, with all that was checked before. */

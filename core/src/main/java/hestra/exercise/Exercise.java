@@ -10,9 +10,12 @@ import java.util.stream.Stream;
 
 import hestra.data.DataTable;
 import hestra.data.Roles;
+import hestra.feedback.Verdict;
 import hestra.numbers.DecimalMark;
 import hestra.task.Aid;
+import hestra.task.Attempt;
 import hestra.task.Task;
+import hestra.task.Truth;
 
 /**
  * Parts with data, text and tasks: what an instructor writes and a student opens.
@@ -24,8 +27,10 @@ import hestra.task.Task;
  * @param mark the decimal mark
  * @param parts in their order, at least one, each with an id of its own
  * @param purpose what it is for
+ * @param issue how it is given out
+ * @param copy which copy it is, where it is a student's; nothing for the exercise itself
  */
-public record Exercise(String id, String title, String place, String heading, DecimalMark mark, List<Part> parts, Purpose purpose) {
+public record Exercise(String id, String title, String place, String heading, DecimalMark mark, List<Part> parts, Purpose purpose, Issue issue, Optional<Copy> copy) {
 
     /** What an exercise is for. */
     public enum Purpose {
@@ -57,6 +62,11 @@ public record Exercise(String id, String title, String place, String heading, De
         if (purpose == Purpose.STUDY && (parts.size() > 1 || !parts.getFirst().blocks().isEmpty() || !parts.getFirst().held().isEmpty() || !parts.getFirst().isOwn())) {
             throw new IllegalArgumentException("a study that asks or holds something back");
         }
+    }
+
+    /** An exercise of which nothing was given out yet. */
+    public Exercise(String id, String title, String place, String heading, DecimalMark mark, List<Part> parts, Purpose purpose) {
+        this(id, title, place, heading, mark, parts, purpose, Issue.NONE, Optional.empty());
     }
 
     /** An exercise that asks. */
@@ -155,11 +165,35 @@ public record Exercise(String id, String title, String place, String heading, De
     }
 
     public Exercise withTexts(String newTitle, String newPlace, String newHeading) {
-        return new Exercise(id, newTitle, newPlace, newHeading, mark, parts, purpose);
+        return new Exercise(id, newTitle, newPlace, newHeading, mark, parts, purpose, issue, copy);
     }
 
     public Exercise withParts(List<Part> list) {
-        return new Exercise(id, title, place, heading, mark, list, purpose);
+        return new Exercise(id, title, place, heading, mark, list, purpose, issue, copy);
+    }
+
+    public Exercise with(Issue how) {
+        return new Exercise(id, title, place, heading, mark, parts, purpose, how, copy);
+    }
+
+    public Exercise with(Optional<Copy> which) {
+        return new Exercise(id, title, place, heading, mark, parts, purpose, issue, which);
+    }
+
+    /** Whether it is a student's copy, which is worked in and not written. */
+    public boolean isCopy() {
+        return copy.isPresent();
+    }
+
+    /** Whether the key of a task is sealed in this copy, so that the right answer cannot be told. */
+    public boolean isSealed(Task task) {
+        return copy.flatMap(it -> it.seal(task)).isPresent();
+    }
+
+    /** The verdict on an attempt: in a copy, by the sealed key where there is one. */
+    public Verdict judge(Task task, Attempt attempt, Truth truth) {
+        return copy.flatMap(it -> it.seal(task)).map(seal -> seal.judge(task, task.pieces(attempt.answer(), truth)).costing(task.terms().costOf(attempt.hints().orElse(0))))
+                .orElseGet(() -> task.judge(attempt, truth));
     }
 
     /** With the part of the same id replaced. */

@@ -32,13 +32,16 @@ import hestra.task.Truth;
  * @param held the aids that are closed at the start
  * @param rules what may be done in the plot, and how equations are written
  * @param blocks the sheet
+ * @param differing how its data differ from variant to variant; nothing where they do not
  */
-public record Part(String id, String heading, DataTable data, Roles roles, Provenance provenance, Set<Aid> held, PlotRules rules, List<Block> blocks) {
+public record Part(String id, String heading, DataTable data, Roles roles, Provenance provenance, Set<Aid> held, PlotRules rules, List<Block> blocks,
+        Optional<Varying> differing) {
 
     /** How far apart the seeds of two rounds lie: further than anyone counts up by hand. */
     private static final long ROUND = 1_000_003;
 
     public Part {
+        differing = differing.filter(it -> !it.equals(Varying.NONE));
         held = Set.copyOf(held);
         blocks = List.copyOf(blocks);
         if (id.isBlank()) {
@@ -49,10 +52,20 @@ public record Part(String id, String heading, DataTable data, Roles roles, Prove
         }
     }
 
+    /** A part whose data are the same in all variants. */
+    public Part(String id, String heading, DataTable data, Roles roles, Provenance provenance, Set<Aid> held, PlotRules rules, List<Block> blocks) {
+        this(id, heading, data, roles, provenance, held, rules, blocks, Optional.empty());
+    }
+
     /** A part with two empty columns and nothing asked yet. Nothing is held back before a task is there that opens it. */
     public static Part blank(String id) {
         return new Part(id, "", DataTable.empty(Variable.named("x"), Variable.named("y")), Roles.FIRST_EXPLAINS, new Provenance.ByHand(), Set.of(),
                 PlotRules.USUAL, List.of());
+    }
+
+    /** How its data differ from variant to variant. */
+    public Varying varying() {
+        return differing.orElse(Varying.NONE);
     }
 
     public Variable x() {
@@ -144,7 +157,7 @@ public record Part(String id, String heading, DataTable data, Roles roles, Prove
     }
 
     /** With what hangs together changed in step with the rest: what a task has come to open is held back, what none opens any more is not; proposed keys follow the data. */
-    Part inStepWith(Part before, DecimalMark mark) {
+    public Part inStepWith(Part before, DecimalMark mark) {
         Set<Aid> now = opened();
         Set<Aid> earlier = before.opened();
         Set<Aid> hold = EnumSet.noneOf(Aid.class);
@@ -166,7 +179,7 @@ public record Part(String id, String heading, DataTable data, Roles roles, Prove
     }
 
     public Part withHeading(String text) {
-        return new Part(id, text, data, roles, provenance, held, rules, blocks);
+        return new Part(id, text, data, roles, provenance, held, rules, blocks, differing);
     }
 
     /** With its data changed: the roles follow their columns, and tasks the places they name. A change that may not be changes nothing. */
@@ -188,7 +201,7 @@ public record Part(String id, String heading, DataTable data, Roles roles, Prove
 
     /** With other data that came about in another way. */
     public Part withColumns(DataTable table, Roles chosen, Provenance how) {
-        return new Part(id, heading, table, chosen, how, held, rules, blocks);
+        return new Part(id, heading, table, chosen, how, held, rules, blocks, differing);
     }
 
     public Part withRoles(Roles chosen) {
@@ -196,15 +209,24 @@ public record Part(String id, String heading, DataTable data, Roles roles, Prove
     }
 
     public Part withHeld(Set<Aid> aids) {
-        return new Part(id, heading, data, roles, provenance, aids, rules, blocks);
+        return new Part(id, heading, data, roles, provenance, aids, rules, blocks, differing);
     }
 
     public Part withRules(PlotRules changed) {
-        return new Part(id, heading, data, roles, provenance, held, changed, blocks);
+        return new Part(id, heading, data, roles, provenance, held, changed, blocks, differing);
     }
 
     public Part withBlocks(List<Block> list) {
-        return new Part(id, heading, data, roles, provenance, held, rules, list);
+        return new Part(id, heading, data, roles, provenance, held, rules, list, differing);
+    }
+
+    public Part with(Varying how) {
+        return new Part(id, heading, data, roles, provenance, held, rules, blocks, Optional.of(how));
+    }
+
+    /** With its variables called otherwise. */
+    public Part told(Varying.Telling telling) {
+        return withData(telling.named(data, roles.explanatory(), roles.response()));
     }
 
     /** With a block put in at a place from 0; before the first or after the last where the place is beyond. */

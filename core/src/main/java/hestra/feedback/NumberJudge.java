@@ -104,13 +104,18 @@ public final class NumberJudge {
 
     /** Whether the first key lies within a few hundredths of a rounding step of a half, so that a digit more or less on the way decides how it is rounded. */
     public boolean isOnTheEdge() {
+        return isNearHalf(EDGE);
+    }
+
+    /** Whether the first key lies within this share of a rounding step of a half; not where it is exact, so that halves either way are right. */
+    public boolean isNearHalf(double share) {
         if (rounding instanceof Rounding.Free || keys.isEmpty()) {
             return false;
         }
         BigDecimal key = new BigDecimal(keys.getFirst());
         BigDecimal down = rounding.apply(key, RoundingMode.DOWN);
         double rest = key.subtract(down).abs().movePointRight(down.scale()).doubleValue();
-        return Math.abs(rest - 0.5) < EDGE && key.round(THIRTEEN_DIGITS).stripTrailingZeros().scale() > down.scale() + 1;
+        return Math.abs(rest - 0.5) < share && key.round(THIRTEEN_DIGITS).stripTrailingZeros().scale() > down.scale() + 1;
     }
 
     /** The plain mistakes that give the right answer at the rounding that is asked for, though not in full. */

@@ -28,6 +28,11 @@ public record MarkSheet(String student, List<Double> marks, int of) {
         return of(handIn, MarkingKey.of(exercise));
     }
 
+    /** The marks of a hand-in in the edition and the variant that the student had. */
+    public static MarkSheet of(HandIn handIn, ClassKey key) {
+        return of(handIn, key.key(handIn));
+    }
+
     /** The same for many hand-ins against one exercise, whose truth is then worked out once. */
     public static MarkSheet of(HandIn handIn, MarkingKey key) {
         List<Double> marks = new ArrayList<>();
@@ -35,7 +40,7 @@ public record MarkSheet(String student, List<Double> marks, int of) {
             List<Attempt> attempts = handIn.attempts().getOrDefault(task.id(), List.of());
             int counted = task.terms().tries() == 0 ? attempts.size() : Math.min(attempts.size(), task.terms().tries());
             marks.add(task.terms().counting().earned(attempts.subList(0, counted).stream().filter(attempt -> task.takes(attempt.answer()))
-                    .map(attempt -> task.judge(attempt, key.truth(task, attempt))).toList()));
+                    .map(attempt -> key.exercise().judge(task, attempt, key.truth(task, attempt))).toList()));
         }
         return new MarkSheet(handIn.student(), marks, key.exercise().marks());
     }

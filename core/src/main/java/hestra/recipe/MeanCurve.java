@@ -32,10 +32,10 @@ public record MeanCurve(Curve curve, List<Double> coefficients) {
             case Curve.Line _ -> c(0) + c(1) * x;
             case Curve.ThroughOrigin _ -> c(0) * x;
             case Curve.Polynomial _ -> polynomial(x);
-            case Curve.Exponential _ -> c(0) * Math.pow(c(1), x);
-            case Curve.Power _ -> x > 0 ? c(0) * Math.pow(x, c(1)) : Double.NaN;
-            case Curve.Logarithmic _ -> x > 0 ? c(0) + c(1) * Math.log(x) : Double.NaN;
-            case Curve.Wave _ -> c(0) + c(1) * Math.sin(c(2) * x + c(3));
+            case Curve.Exponential _ -> c(0) * StrictMath.pow(c(1), x);
+            case Curve.Power _ -> x > 0 ? c(0) * StrictMath.pow(x, c(1)) : Double.NaN;
+            case Curve.Logarithmic _ -> x > 0 ? c(0) + c(1) * StrictMath.log(x) : Double.NaN;
+            case Curve.Wave _ -> c(0) + c(1) * StrictMath.sin(c(2) * x + c(3));
             case Curve.OwnTerms(List<Term> terms) -> IntStream.range(0, terms.size())
                     .mapToDouble(i -> terms.get(i).isDefined(x) ? c(i) * terms.get(i).at(x).hi() : Double.NaN).sum();
         };

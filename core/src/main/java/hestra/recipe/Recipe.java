@@ -43,6 +43,38 @@ public record Recipe(long seed, int n, Along along, MeanCurve truth, Scatter sca
         return new Recipe(other, n, along, truth, scatter, targetR, oddities, groups, apart, placesX, placesY);
     }
 
+    /** The same with x coming about in another way. */
+    public Recipe with(Along other) {
+        return new Recipe(seed, n, other, truth, scatter, targetR, oddities, groups, apart, placesX, placesY);
+    }
+
+    /** The same about another curve. */
+    public Recipe with(MeanCurve other) {
+        return new Recipe(seed, n, along, other, scatter, targetR, oddities, groups, apart, placesX, placesY);
+    }
+
+    public Recipe with(Scatter other) {
+        return new Recipe(seed, n, along, truth, other, targetR, oddities, groups, apart, placesX, placesY);
+    }
+
+    public Recipe with(Oddities other) {
+        return new Recipe(seed, n, along, truth, scatter, targetR, other, groups, apart, placesX, placesY);
+    }
+
+    /** The same aiming at another correlation, or at none. */
+    public Recipe aimingAt(OptionalDouble r) {
+        return new Recipe(seed, n, along, truth, scatter, r, oddities, groups, apart, placesX, placesY);
+    }
+
+    public Recipe withPairs(int count) {
+        return new Recipe(seed, count, along, truth, scatter, targetR, oddities, groups, apart, placesX, placesY);
+    }
+
+    /** The same with its groups further or less far apart. */
+    public Recipe withApart(double other) {
+        return new Recipe(seed, n, along, truth, scatter, targetR, oddities, groups, other, placesX, placesY);
+    }
+
     /** Another sample of the same kind. */
     public Recipe next() {
         return withSeed(seed + 1);

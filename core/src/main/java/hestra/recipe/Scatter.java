@@ -34,7 +34,7 @@ public record Scatter(Shape shape, double size, boolean grows) {
                 // The even distribution on (−√3, √3).
                 case EVEN -> Math.sqrt(3) * (2 * random.nextDouble() - 1);
                 // The exponential distribution, its mean taken off.
-                case SKEWED -> -Math.log(1 - random.nextDouble()) - 1;
+                case SKEWED -> -StrictMath.log(1 - random.nextDouble()) - 1;
                 // Student's t with 5 degrees of freedom, whose variance is 5/3.
                 case HEAVY_TAILED -> studentWithFive(random) / Math.sqrt(5.0 / 3);
             };

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -158,5 +159,28 @@ public record CheckConditions(Terms terms, Set<FitCondition> asked, Set<FitCondi
     @Override
     public String rightAnswer(Truth truth) {
         return String.join("; ", inOrder().stream().map(it -> it.inWords() + ": " + HOLDS.get(failing.contains(it) ? 1 : 0)).toList());
+    }
+
+    /** Only where it is not the proposed one, which anyone can work out who has the data. */
+    @Override
+    public Optional<Sealing> sealing(Truth truth) {
+        Set<FitCondition> proposed = proposed(truth.pairs());
+        if (failing.equals(proposed)) {
+            return Optional.empty();
+        }
+        List<Sealing.Piece> pieces = new ArrayList<>();
+        inOrder().forEach(it -> pieces.add(new Sealing.Piece(it.inWords(), Set.of(failing.contains(it) ? "1" : "0"))));
+        if (signs) {
+            List<FitCondition> conditions = inOrder();
+            String seen = IntStream.range(0, conditions.size()).filter(i -> failing.contains(conditions.get(i))).mapToObj(Integer::toString).collect(Collectors.joining(" "));
+            pieces.add(new Sealing.Piece("seen by", Set.of(seen.isEmpty() ? Integer.toString(conditions.size()) : seen)));
+        }
+        return Optional.of(new Sealing(failing(proposed), pieces));
+    }
+
+    @Override
+    public List<String> pieces(Answer answer, Truth truth) {
+        Answer.Chosen given = answer.as(Answer.Chosen.class);
+        return IntStream.range(0, rows(truth).size()).mapToObj(i -> new TreeSet<>(given.at(i)).stream().map(String::valueOf).collect(Collectors.joining(" "))).toList();
     }
 }

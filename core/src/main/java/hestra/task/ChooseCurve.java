@@ -6,6 +6,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -150,5 +151,26 @@ public record ChooseCurve(Terms terms, List<Curve> offered, By by, int chosen, S
     @Override
     public String rightAnswer(Truth truth) {
         return right(truth).map(it -> Words.capitalized(options().get(it))).orElse("");
+    }
+
+    /** Only where the author chose, since the greatest adjusted R² is there to be seen. */
+    @Override
+    public Optional<Sealing> sealing(Truth truth) {
+        if (by != By.AUTHOR) {
+            return Optional.empty();
+        }
+        List<Sealing.Piece> pieces = new ArrayList<>(List.of(new Sealing.Piece(reasons.isEmpty() ? "" : "curve", Set.of(Integer.toString(chosen)))));
+        if (!reasons.isEmpty()) {
+            pieces.add(new Sealing.Piece("reason", reasons.stream().map(it -> Integer.toString(it.ordinal())).collect(Collectors.toSet())));
+        }
+        // A reason has to be left, since without one none would be asked for.
+        Set<CurveReason> anyReason = reasons.isEmpty() ? Set.of() : Set.of(CurveReason.values()[0]);
+        return Optional.of(new Sealing(new ChooseCurve(terms, offered, by, 0, anyReason, sentence), pieces));
+    }
+
+    @Override
+    public List<String> pieces(Answer answer, Truth truth) {
+        Answer.Chosen given = answer.as(Answer.Chosen.class);
+        return IntStream.range(0, rows(truth).size()).mapToObj(i -> given.at(i).stream().map(String::valueOf).collect(Collectors.joining(" "))).toList();
     }
 }

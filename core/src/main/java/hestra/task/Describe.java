@@ -3,6 +3,8 @@ package hestra.task;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
 
 import hestra.feedback.Outcome;
 import hestra.feedback.Verdict;
@@ -121,5 +123,23 @@ public record Describe(Terms terms, Description key) implements Task {
 
     private static String words(Optional<? extends Description.Choice> choice) {
         return choice.map(Description.Choice::inWords).orElse("–");
+    }
+
+    /** Only where it is not the proposed one, which anyone can work out who has the data. */
+    @Override
+    public Optional<Sealing> sealing(Truth truth) {
+        Description proposed = Description.proposedFor(truth.pairsWithSlips());
+        return key.equals(proposed) ? Optional.empty() : Optional.of(new Sealing(new Describe(terms, proposed), List.of(
+                piece("direction", key.direction()), piece("form", key.form()), piece("strength", key.strength()), piece("unusual points", key.unusual()))));
+    }
+
+    private static Sealing.Piece piece(String name, Enum<?> choice) {
+        return new Sealing.Piece(name, Set.of(choice.name()));
+    }
+
+    @Override
+    public List<String> pieces(Answer answer, Truth truth) {
+        Answer.Described given = answer.as(Answer.Described.class);
+        return Stream.<Optional<? extends Enum<?>>>of(given.direction(), given.form(), given.strength(), given.unusual()).map(it -> it.map(Enum::name).orElse("")).toList();
     }
 }

@@ -230,4 +230,9 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
         given.reason().ifPresent(it -> lines.add("because " + it.inWords()));
         return lines;
     }
+
+    @Override
+    public Set<Integer> namedRows() {
+        return rows;
+    }
 }

@@ -2,11 +2,13 @@ package hestra.task;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 import hestra.feedback.Asked;
 import hestra.feedback.NumberJudge;
 import hestra.feedback.Sought;
 import hestra.feedback.Verdict;
+import hestra.numbers.NumberReading;
 import hestra.numbers.Rounding;
 
 /**
@@ -64,5 +66,19 @@ public record NumberQuestion(Terms terms, double key, Rounding rounding, String 
     @Override
     public Key key(Truth truth) {
         return Key.of(truth.style().show(key, rounding) + (unit.isEmpty() ? "" : " " + unit)).recognising(NumberAnswer.recognised(truth, sought(), rounding));
+    }
+
+    @Override
+    public Optional<Sealing> sealing(Truth truth) {
+        return Optional.of(new Sealing(new NumberQuestion(terms, 0, rounding, unit), List.of(new Sealing.Piece("", Set.of(written(key))))));
+    }
+
+    @Override
+    public List<String> pieces(Answer answer, Truth truth) {
+        return NumberReading.ofAnswer(answer.as(Answer.Typed.class).text(), truth.mark()) instanceof NumberReading.Value typed ? List.of(written(typed.value())) : List.of();
+    }
+
+    private String written(double value) {
+        return rounding.apply(value).stripTrailingZeros().toPlainString();
     }
 }

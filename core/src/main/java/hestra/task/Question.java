@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 import hestra.feedback.Mistake;
 import hestra.feedback.Outcome;
@@ -227,5 +229,42 @@ public record Question(Terms terms, Sort sort, List<Option> options, boolean isT
     @Override
     public String rightAnswer(Truth truth) {
         return sort == Sort.LONG_TEXT ? "" : key(truth).computed() ? key(truth).text() : "";
+    }
+
+    /** The option without what tells whether it is right. */
+    private static Option bare(Option option) {
+        return new Option(option.text, false, "");
+    }
+
+    @Override
+    public Optional<Sealing> sealing(Truth truth) {
+        return sort == Sort.LONG_TEXT ? Optional.empty() : Optional.of(new Sealing(new Question(terms, sort, options.stream().map(Question::bare).toList(), true, List.of()), keyInPieces()));
+    }
+
+    private List<Sealing.Piece> keyInPieces() {
+        Set<String> right = IntStream.range(0, options.size()).filter(i -> options.get(i).right).mapToObj(Integer::toString).collect(Collectors.toSet());
+        return switch (sort) {
+            case ONE -> List.of(new Sealing.Piece("", right));
+            case SEVERAL -> options.stream().map(option -> new Sealing.Piece(option.text, Set.of(Boolean.toString(option.right)))).toList();
+            case TRUE_BECAUSE -> List.of(new Sealing.Piece("statement", Set.of(isTrue ? "0" : "1")), new Sealing.Piece("reason", right));
+            case SHORT_TEXT -> List.of(new Sealing.Piece("", accepted.stream().map(Question::plain).collect(Collectors.toSet())));
+            case LONG_TEXT -> List.of();
+        };
+    }
+
+    @Override
+    public List<String> pieces(Answer answer, Truth truth) {
+        Answer.Chosen chosen = answer.as(Answer.Chosen.class);
+        return switch (sort) {
+            case ONE -> List.of(only(chosen.at(0)));
+            case SEVERAL -> IntStream.range(0, options.size()).mapToObj(i -> Boolean.toString(chosen.at(0).contains(i))).toList();
+            case TRUE_BECAUSE -> List.of(only(chosen.at(0)), only(chosen.at(1)));
+            case SHORT_TEXT -> List.of(plain(chosen.text()));
+            case LONG_TEXT -> List.of();
+        };
+    }
+
+    private static String only(Set<Integer> picked) {
+        return picked.stream().map(String::valueOf).sorted().collect(Collectors.joining(" "));
     }
 }

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 import hestra.data.TableEdit;
 import hestra.feedback.NumberJudge;
@@ -136,5 +137,10 @@ public record ReadValue(Terms terms, Quantity quantity, Rounding rounding, Optio
         List<Key.Recognised> recognised = NumberAnswer.recognised(truth, sought(), rounding);
         return new Key(style.show(value.getAsDouble(), rounding) + (unit.isEmpty() ? "" : " " + unit), true,
                 style.withDigits(FULL_DIGITS).show(value.getAsDouble()), recognised);
+    }
+
+    @Override
+    public Set<Integer> namedRows() {
+        return reading().row().stream().boxed().collect(Collectors.toSet());
     }
 }

@@ -213,6 +213,21 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
         return Optional.empty();
     }
 
+    /** The rows, from 0, that it names: a variant that has some of the rows has these. */
+    default Set<Integer> namedRows() {
+        return slips();
+    }
+
+    /** The task without its key and the key apart, where the key was set by hand; nothing where it is computed. */
+    default Optional<Sealing> sealing(Truth truth) {
+        return Optional.empty();
+    }
+
+    /** The pieces of an answer that are compared with a key that was set by hand, each in one form of writing. */
+    default List<String> pieces(Answer answer, Truth truth) {
+        return List.of();
+    }
+
     /** The task once something else in the part has changed: a key that was the proposed one is so again. */
     default Task inStep(Truth before, Truth now) {
         return this;

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 import hestra.data.Pairs;
@@ -263,5 +264,10 @@ public record TryOut(Terms terms, List<Move> moves, Quantity watched, int places
         tried.most().ifPresent(it -> lines.add("move " + (it + 1) + " changed it more"));
         tried.reason().ifPresent(it -> lines.add("because " + it.inWords()));
         return lines;
+    }
+
+    @Override
+    public Set<Integer> namedRows() {
+        return moves.stream().map(Move::row).collect(Collectors.toSet());
     }
 }

@@ -3,6 +3,7 @@ package hestra.desk;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
@@ -19,9 +20,12 @@ import hestra.data.Selection;
 import hestra.data.TableEdit;
 import hestra.data.Variable;
 import hestra.exercise.Block;
+import hestra.exercise.Edition;
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;
 import hestra.exercise.PlotRules;
+import hestra.exercise.Varying;
+import hestra.exercise.Wish;
 import hestra.figure.Below;
 import hestra.figure.Dress;
 import hestra.figure.Frame;
@@ -37,6 +41,8 @@ import hestra.fit.Curve.FittedOn;
 import hestra.fit.EquationForm;
 import hestra.fit.Term;
 import hestra.fit.Trial;
+import hestra.recipe.Parameter;
+import hestra.recipe.Range;
 import hestra.recipe.Recipe;
 import hestra.targets.Held;
 import hestra.targets.Reason;
@@ -137,7 +143,11 @@ public final class RandomEdits {
 
     private Edit partEdit(Desk desk) {
         String fresh = desk.exercise().freshId("part");
-        return switch (random.nextInt(6)) {
+        return switch (random.nextInt(9)) {
+            case 6 -> new PartEdit.Vary(new Varying(one(Varying.Way.values()), List.of(new Range(one(Parameter.values()), -1, random.nextInt(5))), 3 + random.nextInt(3),
+                    List.of(new Varying.Telling(text(), text())), List.of(new Wish.KeysClear(), new Wish.Better(new Curve.Line(), new Curve.ThroughOrigin(), random.nextInt(3)))), run());
+            case 7 -> random.nextBoolean() ? new ExerciseEdit.DrawAnew(random.nextInt(4)) : new ExerciseEdit.DrawFrom(random.nextLong());
+            case 8 -> new ExerciseEdit.Publish(new Edition(1 + random.nextInt(3), random.nextInt(5), 1, Map.of(2, 1), desk.exercise().parts()));
             case 0, 1 -> new ExerciseEdit.AddPart(random.nextInt(3) - 1, Part.blank(fresh).withData(Kelp.table()).withBlockAt(0, new Block.Prose(fresh + "-text", text())));
             case 2 -> new ExerciseEdit.MovePart(partId(desk), random.nextInt(4) - 1);
             case 3 -> new ExerciseEdit.RemovePart(partId(desk));

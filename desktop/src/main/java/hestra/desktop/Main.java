@@ -14,6 +14,7 @@ import hestra.desktop.cli.JudgeCommand;
 import hestra.desktop.cli.MarkCommand;
 import hestra.desktop.cli.OpenCommand;
 import hestra.desktop.cli.ReportCommand;
+import hestra.desktop.cli.VariantsCommand;
 import hestra.desktop.window.HestraApp;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -24,7 +25,7 @@ import picocli.CommandLine.Spec;
 /** The command line. Without a command, the desk opens where it was left. */
 @Command(name = "hestra", description = "Interactive exercises on two measured variables.",
         mixinStandardHelpOptions = true, version = "Hestra 0.1",
-        subcommands = {DemoCommand.class, OpenCommand.class, MarkCommand.class, JudgeCommand.class, CheckCommand.class, FitCommand.class, ReportCommand.class})
+        subcommands = {DemoCommand.class, OpenCommand.class, MarkCommand.class, JudgeCommand.class, CheckCommand.class, VariantsCommand.class, FitCommand.class, ReportCommand.class})
 public final class Main implements Callable<Integer> {
 
     @Spec

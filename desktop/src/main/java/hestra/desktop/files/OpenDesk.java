@@ -111,10 +111,11 @@ public final class OpenDesk implements AutoCloseable {
         return folder.resolve("journals");
     }
 
-    /** The journal's file for an exercise; a second window on the same exercise has one of its own. */
+    /** The journal's file for an exercise, or for a copy of it; a second window on the same has one of its own. */
     public static Path journalOf(Path folder, Exercise exercise, int window) {
-        String safe = exercise.id().replaceAll("[^A-Za-z0-9_-]", "_");
-        String name = safe.substring(0, Math.min(80, safe.length())) + "-" + Integer.toHexString(exercise.id().hashCode());
+        String id = exercise.id() + exercise.copy().map(copy -> "-" + copy.edition() + "-" + copy.variant() + "-" + copy.name()).orElse("");
+        String safe = id.replaceAll("[^A-Za-z0-9_-]", "_");
+        String name = safe.substring(0, Math.min(80, safe.length())) + "-" + Integer.toHexString(id.hashCode());
         return journals(folder).resolve(name + (window == 1 ? "" : "-" + window) + JournalFile.ENDING);
     }
 

@@ -343,7 +343,7 @@ final class TaskCard extends VBox {
     }
 
     private String rightAnswer() {
-        String answer = task.rightAnswer(model.findings().truth());
+        String answer = model.desk().exercise().isSealed(task) ? "" : task.rightAnswer(model.findings().truth());
         return answer.isEmpty() ? "" : " The answer: " + answer + ".";
     }
 

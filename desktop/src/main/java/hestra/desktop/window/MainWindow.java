@@ -224,12 +224,12 @@ public final class MainWindow {
         return bare || !findings.tasks().isEmpty() && findings.tasks().stream().allMatch(TaskState::done);
     }
 
-    /** Shows another view. A study is not written, and where nothing is open there is Start alone. */
+    /** Shows another view. A study is not written, nor is a student's copy, and where nothing is open there is Start alone. */
     public void show(View other) {
         if (other == View.WRITE && written.isPresent()) {
             putBack(written.get());
         }
-        View shown = !isOpen() ? View.START : other == View.WRITE && here.model().desk().exercise().isStudy() ? View.WORK : other;
+        View shown = !isOpen() ? View.START : other == View.WRITE && isWorkedInAlone() ? View.WORK : other;
         if (shown == View.START && view != View.START) {
             behind = view;
         }
@@ -240,6 +240,12 @@ public final class MainWindow {
             case WRITE -> here.write().node();
         });
         bar.show(model().findings());
+    }
+
+    /** Whether what is open is there to be worked in and has no Write. */
+    boolean isWorkedInAlone() {
+        Exercise exercise = here.model().desk().exercise();
+        return exercise.isStudy() || exercise.isCopy();
     }
 
     /** Shows Start, whatever is open; it stays open behind it. */

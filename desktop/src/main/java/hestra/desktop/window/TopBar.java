@@ -131,7 +131,7 @@ final class TopBar extends StackPane {
         boolean study = findings.exercise().isStudy() && !start;
         title.setText(start ? "Hestra" : findings.exercise().title());
         place.setText(start ? "" : study ? findings.exercise().heading().isBlank() ? "" : "your data" : findings.exercise().place());
-        present(middle, !start && !study);
+        present(middle, !start && !window.isWorkedInAlone());
         present(undo, !start);
         present(redo, !start);
         present(numbers, window.view() == View.WORK);

@@ -15,10 +15,11 @@ import hestra.documents.file.Archive;
 import hestra.documents.file.Result;
 import hestra.documents.table.DataExport;
 import hestra.documents.table.DelimitedText;
+import hestra.exercise.Copy;
 import hestra.exercise.Exercise;
+import hestra.marking.ClassKey;
 import hestra.marking.HandIn;
 import hestra.marking.MarkSheet;
-import hestra.marking.MarkingKey;
 import hestra.numbers.NumberStyle;
 import hestra.task.Task;
 
@@ -58,7 +59,7 @@ public record ClassMarks(List<String> tasks, List<Line> lines) {
             return Result.refused(folder + " holds no hand-ins (files ending in " + HandInFile.ENDING + ").");
         }
         List<Line> lines = new ArrayList<>();
-        Map<Exercise, MarkingKey> keys = new HashMap<>();
+        Map<Exercise, ClassKey> keys = new HashMap<>();
         Exercise common = exercise.orElse(null);
         for (Path file : files) {
             String name = file.getFileName().toString();
@@ -79,19 +80,24 @@ public record ClassMarks(List<String> tasks, List<Line> lines) {
         return Result.done(new ClassMarks(titles, lines));
     }
 
-    private static Line line(String file, HandIn handIn, Exercise common, boolean binding, Map<Exercise, MarkingKey> keys) {
+    private static Line line(String file, HandIn handIn, Exercise common, boolean binding, Map<Exercise, ClassKey> keys) {
         if (!handIn.exercise().id().equals(common.id())) {
             return new Line(file, Optional.empty(),
                     "This is work on another exercise, “" + handIn.exercise().title() + "”. Mark it by itself.");
         }
-        boolean same = handIn.exercise().equals(common);
         boolean sameTasks = handIn.exercise().tasks().size() == common.tasks().size();
-        Exercise key = binding || !sameTasks ? common : handIn.exercise();
-        String note = same ? "" : binding || !sameTasks
-                ? "Its copy of the exercise differs from yours; marked with yours."
-                : "Its copy of the exercise differs from the first one's; marked by its own.";
+        boolean byOwn = binding || !sameTasks;
         String begun = handIn.begun() > 1 ? "Begun " + handIn.begun() + " times." : "";
-        return new Line(file, Optional.of(key == common ? MarkSheet.of(handIn, keys.computeIfAbsent(common, MarkingKey::of)) : MarkSheet.of(handIn, key)), (note + " " + begun).strip());
+        ClassKey key = byOwn || handIn.exercise().equals(common) ? keys.computeIfAbsent(common, ClassKey::of) : ClassKey.of(handIn.exercise());
+        String note = handIn.exercise().copy().map(copy -> ofCopy(copy, binding, key, handIn)).orElseGet(() -> handIn.exercise().equals(common) ? ""
+                : byOwn ? "Its copy of the exercise differs from yours; marked with yours." : "Its copy of the exercise differs from the first one's; marked by its own.");
+        return new Line(file, Optional.of(MarkSheet.of(handIn, key)), (note + " " + begun).strip());
+    }
+
+    /** Which copy it is, and by what it was marked where that is not its own edition. */
+    private static String ofCopy(Copy copy, boolean binding, ClassKey key, HandIn handIn) {
+        String which = (copy.variant() > 0 ? "Variant " + copy.variant() + " of edition " : "Edition ") + copy.edition() + ".";
+        return which + (!binding ? " Marked by its own copy, since yours was not named." : key.edition(handIn).isEmpty() ? " Your exercise no longer holds this edition; marked with it as it is now." : "");
     }
 
     /** Comma-separated: a line of headings, then a line each hand-in. */

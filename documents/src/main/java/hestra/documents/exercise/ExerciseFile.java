@@ -23,10 +23,13 @@ import hestra.documents.file.Archive;
 import hestra.documents.file.Result;
 import hestra.documents.table.DelimitedText;
 import hestra.exercise.Block;
+import hestra.exercise.Copy;
 import hestra.exercise.Exercise;
+import hestra.exercise.Issue;
 import hestra.exercise.Part;
 import hestra.exercise.PlotRules;
 import hestra.exercise.Provenance;
+import hestra.exercise.Varying;
 import hestra.numbers.DecimalMark;
 import hestra.task.Aid;
 
@@ -43,9 +46,10 @@ public final class ExerciseFile {
     private static final long MOST_BYTES = 56 * Archive.MEGABYTE;
 
     static final String FORMAT = "hestra-exercise";
-    static final int VERSION = 3;
+    static final int VERSION = 4;
     /** What exercises say they are, so that an earlier Hestra opens them; it could not open a study. */
     private static final int OF_EXERCISES = 2;
+    private static final int OF_STUDIES = 3;
     static final String JSON = "exercise.json";
 
     private static final Map<String, String> WHAT = Map.of(FORMAT, "an exercise", HandInFile.FORMAT, "a hand-in");
@@ -53,12 +57,19 @@ public final class ExerciseFile {
 
     /** The exercise without its data, as it stands in {@code exercise.json}. */
     record Document(String format, int version, String id, String title, String place, String heading, DecimalMark mark, List<PartDocument> parts,
-            @JsonInclude(JsonInclude.Include.NON_ABSENT) Optional<Exercise.Purpose> purpose) {
+            @JsonInclude(JsonInclude.Include.NON_ABSENT) Optional<Exercise.Purpose> purpose, @JsonInclude(JsonInclude.Include.NON_ABSENT) Optional<Issue> issue,
+            @JsonInclude(JsonInclude.Include.NON_ABSENT) Optional<Copy> copy) {
 
         static Document of(Exercise exercise) {
-            return new Document(FORMAT, exercise.isStudy() ? VERSION : OF_EXERCISES, exercise.id(), exercise.title(), exercise.place(), exercise.heading(), exercise.mark(),
+            return new Document(FORMAT, version(exercise), exercise.id(), exercise.title(), exercise.place(), exercise.heading(), exercise.mark(),
                     exercise.parts().stream().map(PartDocument::of).toList(),
-                    Optional.of(exercise.purpose()).filter(_ -> exercise.isStudy()));
+                    Optional.of(exercise.purpose()).filter(_ -> exercise.isStudy()), Optional.of(exercise.issue()).filter(issue -> !issue.equals(Issue.NONE)), exercise.copy());
+        }
+
+        /** The earliest that can hold it. */
+        private static int version(Exercise exercise) {
+            boolean given = !exercise.issue().equals(Issue.NONE) || exercise.isCopy() || exercise.parts().stream().anyMatch(part -> part.differing().isPresent());
+            return given ? VERSION : exercise.isStudy() ? OF_STUDIES : OF_EXERCISES;
         }
 
         /** The exercise with the rows of each part. */
@@ -67,7 +78,7 @@ public final class ExerciseFile {
                 throw new IllegalArgumentException(parts.size() + " parts and " + rows.size() + " tables");
             }
             Exercise exercise = new Exercise(id, title, place, heading, mark, IntStream.range(0, parts.size()).mapToObj(i -> parts.get(i).with(rows.get(i))).toList(),
-                    purpose.orElse(Exercise.Purpose.EXERCISE));
+                    purpose.orElse(Exercise.Purpose.EXERCISE), issue.orElse(Issue.NONE), copy);
             if (exercise.blocks().size() > Exercise.MOST_BLOCKS || exercise.tasks().size() > Exercise.MOST_TASKS) {
                 throw new IllegalArgumentException(exercise.blocks().size() + " blocks, " + exercise.tasks().size() + " of them tasks, are too many");
             }
@@ -77,16 +88,16 @@ public final class ExerciseFile {
 
     /** A part without its data. */
     record PartDocument(String id, String heading, List<Variable> variables, Roles roles, Set<Aid> held, Optional<Provenance> provenance,
-            Optional<PlotRules> rules, List<Block> blocks) {
+            Optional<PlotRules> rules, List<Block> blocks, @JsonInclude(JsonInclude.Include.NON_ABSENT) Optional<Varying> differing) {
 
         static PartDocument of(Part part) {
             return new PartDocument(part.id(), part.heading(), part.data().variables(), part.roles(), part.held(),
                     Optional.of(part.provenance()).filter(how -> !(how instanceof Provenance.ByHand)),
-                    Optional.of(part.rules()).filter(rules -> !rules.equals(PlotRules.USUAL)), part.blocks());
+                    Optional.of(part.rules()).filter(rules -> !rules.equals(PlotRules.USUAL)), part.blocks(), part.differing());
         }
 
         Part with(List<Row> rows) {
-            return new Part(id, heading, new DataTable(variables, rows), roles, provenance.orElse(new Provenance.ByHand()), held, rules.orElse(PlotRules.USUAL), blocks);
+            return new Part(id, heading, new DataTable(variables, rows), roles, provenance.orElse(new Provenance.ByHand()), held, rules.orElse(PlotRules.USUAL), blocks, differing);
         }
     }
 

@@ -43,6 +43,7 @@ import hestra.desk.Edit;
 import hestra.documents.picture.PictureFile;
 import hestra.exercise.Block;
 import hestra.exercise.Provenance;
+import hestra.exercise.Wish;
 import hestra.feedback.KeptPoints;
 import hestra.fit.Curve;
 import hestra.fit.EquationForm;
@@ -128,6 +129,7 @@ public final class Json {
                 .addMixIn(Edit.class, ByKind.class)
                 .addMixIn(TableEdit.class, ByKind.class)
                 .addMixIn(Provenance.class, ByKind.class)
+                .addMixIn(Wish.class, ByKind.class)
                 .addMixIn(Along.class, ByKind.class)
                 .addMixIn(Task.class, ByKind.class)
                 .addMixIn(Block.class, ByKind.class)

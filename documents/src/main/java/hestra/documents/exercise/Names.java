@@ -12,6 +12,7 @@ import hestra.desk.SheetEdit;
 import hestra.desk.WorkEdit;
 import hestra.exercise.Block;
 import hestra.exercise.Provenance;
+import hestra.exercise.Wish;
 import hestra.numbers.Rounding;
 import hestra.recipe.Along;
 import hestra.targets.Measure;
@@ -92,6 +93,7 @@ final class Names {
         name("write-held", PartEdit.WriteHeld.class);
         name("write-rules", PartEdit.WriteRules.class);
         name("write-heading", PartEdit.WriteHeading.class);
+        name("vary", PartEdit.Vary.class);
         // ExerciseEdit
         name("write-texts", ExerciseEdit.WriteTexts.class);
         name("add-part", ExerciseEdit.AddPart.class);
@@ -101,6 +103,9 @@ final class Names {
         name("change-block", ExerciseEdit.ChangeBlock.class);
         name("move-block", ExerciseEdit.MoveBlock.class);
         name("remove-block", ExerciseEdit.RemoveBlock.class);
+        name("draw-anew", ExerciseEdit.DrawAnew.class);
+        name("draw-from", ExerciseEdit.DrawFrom.class);
+        name("publish", ExerciseEdit.Publish.class);
         // TableEdit
         name("type", TableEdit.Type.class);
         name("paste", TableEdit.Paste.class);
@@ -119,6 +124,11 @@ final class Names {
         name("by-hand", Provenance.ByHand.class);
         name("made", Provenance.Made.class);
         name("traced", Provenance.Traced.class);
+        // Wish
+        name("between", Wish.Between.class);
+        name("better", Wish.Better.class);
+        name("keys-clear", Wish.KeysClear.class);
+        name("mistakes-told", Wish.MistakesTold.class);
         // Along
         name("steps", Along.Steps.class);
         name("between", Along.Between.class);

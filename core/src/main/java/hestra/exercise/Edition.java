@@ -1,0 +1,39 @@
+package hestra.exercise;
+
+import java.util.List;
+import java.util.Map;
+
+/**
+ * An exercise as it was published once, kept so that hand-ins of it can still be marked when it has been changed.
+ *
+ * @param number from 1
+ * @param variants how many variants were given out; 0 where all copies are the same
+ * @param seed what the variants were drawn from
+ * @param redrawn how often single variants had been drawn anew by then
+ * @param parts its parts as they were
+ */
+public record Edition(int number, int variants, long seed, Map<Integer, Integer> redrawn, List<Part> parts) {
+
+    public Edition {
+        redrawn = Map.copyOf(redrawn);
+        parts = List.copyOf(parts);
+        if (number < 1 || variants < 0 || variants > Copy.MOST_VARIANTS || parts.isEmpty()) {
+            throw new IllegalArgumentException("edition " + number + " of " + variants + " variants");
+        }
+    }
+
+    /** Whether another edition asks the same of the same variants, however many of them there are. */
+    public boolean isSameAs(Edition other) {
+        return seed == other.seed && redrawn.equals(other.redrawn) && parts.equals(other.parts);
+    }
+
+    /** The same, of which so many variants have been given out by now. */
+    public Edition ofAtLeast(int count) {
+        return new Edition(number, Math.max(variants, count), seed, redrawn, parts);
+    }
+
+    /** The exercise as it was then. */
+    public Exercise of(Exercise now) {
+        return now.withParts(parts).with(new Issue(seed, redrawn, List.of()));
+    }
+}

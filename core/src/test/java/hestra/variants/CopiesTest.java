@@ -1,0 +1,191 @@
+package hestra.variants;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+import hestra.Kelp;
+import hestra.desk.Desk;
+import hestra.desk.Edit;
+import hestra.desk.ExerciseEdit;
+import hestra.exercise.Block;
+import hestra.exercise.Exercise;
+import hestra.exercise.Varying;
+import hestra.feedback.Outcome;
+import hestra.feedback.Quantity;
+import hestra.feedback.Verdict;
+import hestra.fit.Curve;
+import hestra.marking.ClassKey;
+import hestra.marking.HandIn;
+import hestra.marking.MarkSheet;
+import hestra.numbers.Rounding;
+import hestra.task.Answer;
+import hestra.task.Attempt;
+import hestra.task.CheckConditions;
+import hestra.task.ChooseCurve;
+import hestra.task.CurveReason;
+import hestra.task.Describe;
+import hestra.task.Description;
+import hestra.task.FitCondition;
+import hestra.task.NumberQuestion;
+import hestra.task.Question;
+import hestra.task.Task;
+import hestra.task.Terms;
+import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** A student's copy tells right from wrong, and no more of a key that was set by hand. */
+class CopiesTest {
+
+    private static byte[] salt() {
+        return new byte[] {3, 1, 4, 1, 5, 9, 2, 6, 5, 3, 5, 8, 9, 7, 9, 3};
+    }
+
+    private static Exercise copy(Exercise exercise) {
+        return Copies.of(Variants.draw(exercise, 0), 1, "Ida Fenn", CopiesTest::salt);
+    }
+
+    private static Terms terms(String id) {
+        return Terms.of(id, "A question", "What?", 4);
+    }
+
+    private static Question question(Question.Sort sort, boolean isTrue, boolean... right) {
+        List<Question.Option> options = List.of(new Question.Option("one", right[0], "Not one."), new Question.Option("two", right[1], ""), new Question.Option("three", right[2], "Not three."));
+        return new Question(terms("q"), sort, options, isTrue, List.of("the residual"));
+    }
+
+    private static Verdict verdict(Exercise exercise, Task task, Answer answer) {
+        return exercise.judge(exercise.task(task.id()).orElseThrow(), new Attempt(answer, Set.of()), Kelp.truth(exercise));
+    }
+
+    private static Answer.Chosen chosen(Set<Integer> picks) {
+        return new Answer.Chosen(List.of(picks), "");
+    }
+
+    private static Answer.Chosen chosen(Set<Integer> first, Set<Integer> second) {
+        return new Answer.Chosen(List.of(first, second), "");
+    }
+
+    /** What the copy says of an answer is what the exercise itself says, but for words. */
+    private static void agree(Task task, Answer... answers) {
+        Exercise exercise = Kelp.exercise(task);
+        Exercise copy = copy(exercise);
+        assertThat(copy.isSealed(task)).isTrue();
+        assertThat(copy.task(task.id()).orElseThrow()).as("the key is not in the copy").isNotEqualTo(task);
+        for (Answer answer : answers) {
+            Verdict own = verdict(exercise, task, answer);
+            Verdict sealed = verdict(copy, task, answer);
+            assertThat(sealed.outcome()).as("%s", answer).isEqualTo(own.outcome());
+            assertThat(sealed.earned()).as("%s", answer).isEqualTo(own.earned());
+            if (own.parts().size() > 1) {
+                assertThat(sealed.parts().stream().map(Verdict.Part::outcome).toList()).isEqualTo(own.parts().stream().map(Verdict.Part::outcome).toList());
+            }
+        }
+    }
+
+    @Test
+    void aNumberOfTheAuthors() {
+        NumberQuestion task = new NumberQuestion(terms("n"), 12.5, new Rounding.Places(1), "cm");
+        agree(task, new Answer.Typed("12.5"), new Answer.Typed("12.50"), new Answer.Typed("12.5 cm"), new Answer.Typed("17"));
+        assertThat(((NumberQuestion) copy(Kelp.exercise(task)).task("n").orElseThrow()).key()).isZero();
+    }
+
+    @Test
+    void choices() {
+        agree(question(Question.Sort.ONE, true, false, true, false), chosen(Set.of(0)), chosen(Set.of(1)), chosen(Set.of(2)));
+        agree(question(Question.Sort.SEVERAL, true, true, false, true), chosen(Set.of(0, 2)), chosen(Set.of(1)), chosen(Set.of(0)), chosen(Set.of(0, 1, 2)));
+        agree(question(Question.Sort.TRUE_BECAUSE, false, true, false, true), chosen(Set.of(1), Set.of(0)), chosen(Set.of(1), Set.of(2)), chosen(Set.of(0), Set.of(1)), chosen(Set.of(0), Set.of(0)));
+    }
+
+    @Test
+    void aWord() {
+        agree(question(Question.Sort.SHORT_TEXT, true, false, false, false), new Answer.Chosen(List.of(), "Residual"), new Answer.Chosen(List.of(), "leverage"));
+    }
+
+    @Test
+    void whatIsSaidOfAWrongChoiceDoesNotGiveItAway() {
+        Question blank = (Question) copy(Kelp.exercise(question(Question.Sort.ONE, true, false, true, false))).task("q").orElseThrow();
+        assertThat(blank.options()).allSatisfy(option -> {
+            assertThat(option.right()).isFalse();
+            assertThat(option.says()).isEmpty();
+            assertThat(option.shows()).isEmpty();
+        });
+    }
+
+    @Test
+    void aDescriptionOfTheAuthorsOwnAndNotTheProposedOne() {
+        Description proposed = Description.proposedFor(Kelp.truth(Kelp.exercise()).pairs());
+        Description own = new Description(Description.Direction.FALLING, proposed.form(), proposed.strength(), proposed.unusual());
+        agree(new Describe(terms("d"), own), described(proposed), described(own));
+        assertThat(copy(Kelp.exercise(new Describe(terms("d"), proposed))).isSealed(new Describe(terms("d"), proposed))).as("anyone can work it out").isFalse();
+    }
+
+    private static Answer.Described described(Description it) {
+        return Answer.Described.NOTHING.with(it.direction()).with(it.form()).with(it.strength()).with(it.unusual());
+    }
+
+    @Test
+    void aCurveThatTheAuthorChose() {
+        List<Curve> offered = List.of(new Curve.Line(), new Curve.Polynomial(2));
+        ChooseCurve task = new ChooseCurve(terms("c"), offered, ChooseCurve.By.AUTHOR, 1, EnumSet.of(CurveReason.RESIDUALS), false);
+        int right = CurveReason.RESIDUALS.ordinal();
+        agree(task, chosen(Set.of(1), Set.of(right)), chosen(Set.of(0), Set.of(right)), chosen(Set.of(1), Set.of(right == 0 ? 1 : 0)));
+        agree(task.because(Set.of()), chosen(Set.of(1)), chosen(Set.of(0)), chosen(Set.of(2)));
+    }
+
+    @Test
+    void conditionsThatTheAuthorConfirmed() {
+        CheckConditions task = new CheckConditions(terms("k"), EnumSet.allOf(FitCondition.class), EnumSet.of(FitCondition.NORMALITY), true);
+        int conditions = FitCondition.values().length;
+        int normality = FitCondition.NORMALITY.ordinal();
+        List<Set<Integer>> right = new ArrayList<>();
+        for (int i = 0; i < conditions; i++) {
+            right.add(Set.of(i == normality ? 1 : 0));
+        }
+        right.add(Set.of(normality));
+        List<Set<Integer>> wrong = new ArrayList<>(right);
+        wrong.set(normality, Set.of(0));
+        wrong.set(conditions, Set.of(conditions));
+        agree(task, new Answer.Chosen(right, ""), new Answer.Chosen(wrong, ""));
+    }
+
+    @Test
+    void aVerdictThatComesFromTheInstructorIsNotInTheCopyAtAll() {
+        NumberQuestion task = new NumberQuestion(terms("n").withVerdict(Terms.Showing.AFTER_MARKING), 7, new Rounding.Free(), "");
+        Exercise copy = copy(Kelp.exercise(task));
+        assertThat(copy.copy().orElseThrow().seals().get("n").locks()).allSatisfy(lock -> assertThat(lock.digests()).isEmpty());
+        assertThat(verdict(copy, task, new Answer.Typed("7")).outcome()).isEqualTo(Outcome.WRONG);
+        assertThat(verdict(Kelp.exercise(task), task, new Answer.Typed("7")).outcome()).isEqualTo(Outcome.RIGHT);
+    }
+
+    @Test
+    void theNameOfACopyIsThatOfTheHandIn() {
+        assertThat(HandIn.of(Desk.open(copy(Kelp.whole()))).student()).isEqualTo("Ida Fenn");
+    }
+
+    @Test
+    void aChangedExerciseMarksAnEarlierEditionAsItWas() {
+        Exercise first = Kelp.exercise(new NumberQuestion(terms("n"), 5, new Rounding.Free(), ""), Kelp.read(Quantity.N, new Rounding.Places(0))).withFirst(part -> part.withHeld(Set.of()));
+        Exercise published = new ExerciseEdit.Publish(Copies.edition(first, 3)).appliedTo(first);
+        HandIn handIn = HandIn.of(Desk.open(Copies.of(Variants.draw(first, 2), 1, "Ida", CopiesTest::salt)).apply(new Edit.Draft("n", new Answer.Typed("5"))).apply(new Edit.Check("n"))
+                .apply(new Edit.Draft("read", new Answer.Typed("5"))).apply(new Edit.Check("read")));
+        Exercise changed = new ExerciseEdit.ChangeBlock(new Block.Asked(new NumberQuestion(terms("n"), 6, new Rounding.Free(), ""))).appliedTo(published)
+                .withFirst(part -> part.withData(part.data().withoutRows(Set.of(0))));
+        assertThat(MarkSheet.of(handIn, ClassKey.of(changed)).marks()).containsExactly(4.0, 2.0);
+        assertThat(MarkSheet.of(handIn, ClassKey.of(changed.with(first.issue()))).marks()).as("an edition that is not known is marked as things stand now").containsExactly(0.0, 0.0);
+        assertThat(Copies.edition(published, 2)).as("published again unchanged it is the same edition").isEqualTo(published.issue().editions().getFirst());
+        assertThat(Copies.edition(changed, 2).number()).isEqualTo(2);
+    }
+
+    @Test
+    void eachIsMarkedByTheDataOfTheVariant() {
+        Exercise exercise = Kelp.exercise(Kelp.read(Quantity.N, new Rounding.Places(0))).withFirst(part -> part.withHeld(Set.of()).with(new Varying(Varying.Way.SOME_ROWS, List.of(), 3, List.of(), List.of())));
+        HandIn handIn = HandIn.of(Desk.open(Copies.of(Variants.draw(exercise, 4), 1, "", CopiesTest::salt)).apply(new Edit.Draft("read", new Answer.Typed("3"))).apply(new Edit.Check("read")));
+        assertThat(MarkSheet.of(handIn, ClassKey.of(exercise)).total()).isEqualTo(2);
+        HandIn ofTheWhole = new HandIn("x", exercise, Map.of(), Map.of("read", List.of(new Attempt(new Answer.Typed("3"), Set.of()))));
+        assertThat(MarkSheet.of(ofTheWhole, ClassKey.of(exercise)).total()).as("without a copy by the exercise itself").isZero();
+    }
+}

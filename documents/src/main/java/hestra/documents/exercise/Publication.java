@@ -1,0 +1,149 @@
+package hestra.documents.exercise;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.security.SecureRandom;
+import java.text.Normalizer;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Stream;
+
+import hestra.documents.file.FileWriting;
+import hestra.documents.file.Progress;
+import hestra.documents.table.DataExport;
+import hestra.documents.table.DelimitedText;
+import hestra.exercise.Edition;
+import hestra.exercise.Exercise;
+import hestra.task.Seal;
+import hestra.task.Task;
+import hestra.variants.Copies;
+import hestra.variants.Variant;
+import hestra.variants.Variants;
+
+/**
+ * Copies of an exercise in a folder: one for all, one for each number, or one for each name, and the empty columns of a gradebook.
+ *
+ * @param edition the edition that was given out
+ * @param files the copies, in their order
+ * @param missed the wishes that could not be met
+ */
+public record Publication(Edition edition, List<Path> files, List<Variant.Missed> missed) {
+
+    /** The name of the file with the gradebook's empty columns. */
+    public static final String GRADEBOOK = "gradebook.csv";
+
+    private static final SecureRandom CHANCE = new SecureRandom();
+    private static final int MOST_OF_NAME = 80;
+
+    /** For whom the copies are. */
+    public sealed interface Readers {
+
+        /** One copy, the same for everybody. */
+        record All() implements Readers {}
+
+        /** Numbered copies, from 1. */
+        record Count(int count) implements Readers {}
+
+        /** A copy for each name; the first has variant 1. */
+        record Named(List<String> names) implements Readers {
+            public Named {
+                names = List.copyOf(names);
+            }
+        }
+
+        /** How many variants they have. */
+        default int variants() {
+            return switch (this) {
+                case All _ -> 0;
+                case Count(int count) -> count;
+                case Named(List<String> names) -> names.size();
+            };
+        }
+    }
+
+    public Publication {
+        files = List.copyOf(files);
+        missed = List.copyOf(missed);
+    }
+
+    /**
+     * Writes the copies.
+     *
+     * @param folder is made where it is not there
+     * @throws Progress.Stopped where that is wanted; what was written by then stays
+     */
+    public static Publication write(Exercise exercise, Readers readers, Path folder, Progress progress) throws IOException {
+        Files.createDirectories(folder);
+        Edition edition = Copies.edition(exercise, readers.variants());
+        List<String> names = names(readers);
+        Set<String> taken = new HashSet<>(Set.of(GRADEBOOK));
+        List<Path> files = new ArrayList<>();
+        List<Variant.Missed> missed = new ArrayList<>();
+        boolean alike = Variants.areAlike(exercise);
+        Variant same = alike ? Variants.draw(exercise, 0) : null;
+        int count = Math.max(1, readers.variants());
+        for (int i = 0; i < count; i++) {
+            int number = readers.variants() == 0 ? 0 : i + 1;
+            Variant variant = alike ? new Variant(number, same.exercise(), List.of()) : Variants.draw(exercise, number);
+            missed.addAll(variant.missed());
+            Exercise copy = Copies.of(variant, edition.number(), names.get(i), Publication::salt);
+            Path file = folder.resolve(fileName(exercise.title(), names.get(i), number, String.valueOf(count).length(), taken));
+            ExerciseFile.write(copy, file);
+            files.add(file);
+            progress.tell((i + 1.0) / count);
+        }
+        if (readers instanceof Readers.Named) {
+            FileWriting.write(folder.resolve(GRADEBOOK), gradebook(exercise, names));
+        }
+        return new Publication(edition, files, missed);
+    }
+
+    private static List<String> names(Readers readers) {
+        return switch (readers) {
+            case Readers.All _ -> List.of("");
+            case Readers.Count(int count) -> Stream.generate(() -> "").limit(count).toList();
+            case Readers.Named(List<String> all) -> all;
+        };
+    }
+
+    private static byte[] salt() {
+        byte[] salt = new byte[Seal.SALT_BYTES];
+        CHANCE.nextBytes(salt);
+        return salt;
+    }
+
+    /** A line a name with its variant; a column a task, still empty. */
+    static String gradebook(Exercise exercise, List<String> names) {
+        List<List<String>> records = new ArrayList<>();
+        records.add(Stream.of(Stream.of("name", "variant"), exercise.tasks().stream().map(Task::terms).map(it -> it.title()), Stream.of("total")).flatMap(it -> it).toList());
+        for (int i = 0; i < names.size(); i++) {
+            List<String> line = new ArrayList<>(List.of(names.get(i), Integer.toString(i + 1)));
+            exercise.tasks().forEach(_ -> line.add(""));
+            line.add("");
+            records.add(line);
+        }
+        return DelimitedText.text(records.stream().map(line -> line.stream().map(DataExport::harmless).toList()));
+    }
+
+    /** "Kelp blades, Ida Fenn.hestra" or "Kelp blades, variant 07.hestra", safe on any system and not taken yet. */
+    static String fileName(String title, String name, int number, int digits, Set<String> taken) {
+        String which = !name.isBlank() ? ", " + safe(name, "student") : number == 0 ? "" : ", variant " + String.format(Locale.ROOT, "%0" + digits + "d", number);
+        String base = safe(title, "Exercise") + which;
+        String file = base + ExerciseFile.ENDING;
+        for (int i = 2; !taken.add(file.toLowerCase(Locale.ROOT)); i++) {
+            file = base + " (" + i + ")" + ExerciseFile.ENDING;
+        }
+        return file;
+    }
+
+    /** Letters, digits and a few marks of a text; "_" for anything else. */
+    private static String safe(String text, String empty) {
+        String safe = Normalizer.normalize(text, Normalizer.Form.NFC).replaceAll("[^\\p{L}\\p{M}\\p{N} ,.()'_-]+", "_").strip().replaceAll("[. ]+$", "");
+        String cut = safe.length() > MOST_OF_NAME ? safe.substring(0, safe.offsetByCodePoints(0, Math.min(MOST_OF_NAME, safe.codePointCount(0, safe.length())))).strip() : safe;
+        return cut.codePoints().noneMatch(Character::isLetterOrDigit) ? empty : cut;
+    }
+}
