@@ -1,5 +1,7 @@
 package hestra.numbers;
 
+import java.util.Locale;
+
 /** Small words of English that depend on the one after them. */
 public final class Words {
 
@@ -18,5 +20,10 @@ public final class Words {
     /** "an exponential curve", "a quadratic curve". */
     public static String withArticle(String next) {
         return article(next) + " " + next;
+    }
+
+    /** The name of a constant in small letters, with hyphens: "far-x" for FAR_X. */
+    public static String dashed(String constant) {
+        return constant.toLowerCase(Locale.ROOT).replace('_', '-');
     }
 }

@@ -9,6 +9,7 @@ import javafx.scene.layout.StackPane;
 
 import hestra.desktop.files.Settings;
 import hestra.documents.exercise.ClassMarks;
+import hestra.exercise.Exercise;
 
 /** The boards that come over a window, each made when it is first asked for. */
 final class Boards {
@@ -42,6 +43,11 @@ final class Boards {
     /** Shows the marks of a folder of hand-ins. */
     void marks(ClassMarks marks, Path folder) {
         once(new MarksBoard(marks, folder, () -> filing.saveMarks(marks)));
+    }
+
+    /** Asks for whom copies of an exercise are to be written. */
+    void publish(Exercise exercise, PublishBoard.Actions actions) {
+        once(new PublishBoard(exercise, actions));
     }
 
     /** Opens a board that is made anew each time, in the place of the one before. */

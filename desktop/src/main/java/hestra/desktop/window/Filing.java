@@ -237,7 +237,7 @@ final class Filing {
 
     /** Whether what is open can be changed in Write. */
     private boolean isWritten() {
-        return window.isOpen() && window.view() != MainWindow.View.START && !window.model().desk().exercise().isStudy();
+        return window.isOpen() && window.view() != MainWindow.View.START && !window.isWorkedInAlone();
     }
 
     private void take(DataFile.Taken taken) {

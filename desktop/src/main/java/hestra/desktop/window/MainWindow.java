@@ -56,6 +56,7 @@ public final class MainWindow {
     private final Background background = new Background(notices);
     private final Exchange exchange;
     private final Filing filing;
+    private final Publishing publishing;
     private final BorderPane frame = new BorderPane();
     private final StackPane root = new StackPane();
     private final TopBar bar;
@@ -75,6 +76,7 @@ public final class MainWindow {
         this.look = look;
         this.exchange = new Exchange(this::model, settings, dialogs, notices, background);
         this.filing = new Filing(this, settings, dialogs, notices, exchange, background);
+        this.publishing = new Publishing(this, dialogs, notices, exchange);
         this.here = opened(open);
         this.bar = new TopBar(this);
         habits.pairByPairProperty().set(settings.flag("pair-by-pair"));
@@ -111,7 +113,7 @@ public final class MainWindow {
 
     private Opened opened(OpenDesk desk) {
         return new Opened(desk, modelOf(desk), model -> new WorkView(model, look.alongside(), settings, habits.alongside(), notices::say, this::handIn, exchange::savePlot, exchange::saveData),
-                model -> new WriteView(model, look.alongside(), settings, habits.alongside(), notices::say, exchange));
+                model -> new WriteView(model, look.alongside(), settings, habits.alongside(), notices::say, exchange, this::tryIt));
     }
 
     /** The model of an open desk, which keeps every edit from here on. */
@@ -148,6 +150,10 @@ public final class MainWindow {
     }
 
     /** What can be done with files. */
+    Publishing publishing() {
+        return publishing;
+    }
+
     Filing filing() {
         return filing;
     }
@@ -180,7 +186,7 @@ public final class MainWindow {
 
     /** Whether files are being read or written. */
     public boolean isBusy() {
-        return background.isBusy();
+        return background.isBusy() || publishing.isBusy();
     }
 
     /** Says something at the foot of the window. */
@@ -287,11 +293,16 @@ public final class MainWindow {
 
     /** Starts the exercise being written as a student would find it, on a desk of its own: what its author did in Work stays as it is. */
     void tryIt() {
-        Opened trial = opened(OpenDesk.passing(Desk.open(model().desk().exercise()), "You are trying this as a student. Nothing of it is kept."));
+        tryIt(model().desk().exercise());
+    }
+
+    /** The same of a variant of it. */
+    private void tryIt(Exercise exercise) {
+        Opened trial = opened(OpenDesk.passing(Desk.open(exercise), "You are trying this as a student. Nothing of it is kept."));
         try {
             trial.work();
         } catch (RuntimeException | VirtualMachineError e) {
-            LOG.error("{} cannot be tried", model().desk().exercise().id(), e);
+            LOG.error("{} cannot be tried", exercise.id(), e);
             notices.say("This cannot be tried: " + e.getMessage());
             return;
         }

@@ -31,6 +31,7 @@ import hestra.desk.Findings;
 import hestra.desktop.parts.FocusMark;
 import hestra.desktop.parts.Tip;
 import hestra.desktop.window.MainWindow.View;
+import hestra.exercise.Exercise;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
@@ -55,6 +56,7 @@ final class TopBar extends StackPane {
     private final Button report = new Button("Report…");
     private final Button tryIt = new Button("Try it");
     private final Button save = new Button("Save…");
+    private final Button publish = new Button("Publish\u2026");
     private final Button back = new Button("Back to Write");
     private final Label trying = new Label("trying it as a student");
     private Subscription following = Subscription.EMPTY;
@@ -89,6 +91,8 @@ final class TopBar extends StackPane {
         trying.getStyleClass().add("bar-trying");
         trying.setId("trying");
         main(save, "save", "Save the exercise as a file (Ctrl+S)", () -> window.filing().save());
+        main(publish, "publish", "Write students\u2019 copies into a folder", () -> window.publishing().begin());
+        save.getStyleClass().add("secondary");
         tryIt.getStyleClass().add("secondary");
         undo.setOnAction(_ -> window.model().apply(new Edit.Undo()));
         redo.setOnAction(_ -> window.model().apply(new Edit.Redo()));
@@ -102,7 +106,7 @@ final class TopBar extends StackPane {
         main(ask, "ask-about-it", "Make this the first part of a new exercise, and write tasks about it", () -> window.filing().askAboutIt());
         ask.getStyleClass().add("secondary");
         main(report, "report", "One page of all that stands on the sheet: to read, to print or to go on writing (Ctrl+P)", () -> window.filing().report());
-        HBox right = new HBox(gap, undo, redo, numbers, type, menu(), back, tryIt, save, handIn, ask, report);
+        HBox right = new HBox(gap, undo, redo, numbers, type, menu(), back, tryIt, save, publish, handIn, ask, report);
         right.setAlignment(Pos.CENTER_RIGHT);
         right.getStyleClass().add("bar-right");
         right.setPickOnBounds(false);
@@ -130,7 +134,7 @@ final class TopBar extends StackPane {
         boolean start = window.view() == View.START;
         boolean study = findings.exercise().isStudy() && !start;
         title.setText(start ? "Hestra" : findings.exercise().title());
-        place.setText(start ? "" : study ? findings.exercise().heading().isBlank() ? "" : "your data" : findings.exercise().place());
+        place.setText(start ? "" : study ? findings.exercise().heading().isBlank() ? "" : "your data" : window.view() == View.WRITE ? placeAndEdition(findings.exercise()) : findings.exercise().place());
         present(middle, !start && !window.isWorkedInAlone());
         present(undo, !start);
         present(redo, !start);
@@ -148,9 +152,16 @@ final class TopBar extends StackPane {
         present(place, !window.isTrying());
         present(tryIt, window.view() == View.WRITE);
         present(save, window.view() == View.WRITE);
+        present(publish, window.view() == View.WRITE);
         if (getScene() != null && getScene().getWindow() instanceof Stage stage) {
             stage.setTitle(start ? "Hestra" : MainWindow.title(findings.exercise()));
         }
+    }
+
+    /** Where the data come from, and which edition was published last. */
+    private static String placeAndEdition(Exercise exercise) {
+        String edition = exercise.issue().editions().isEmpty() ? "" : "edition " + exercise.issue().editions().getLast().number() + " published";
+        return exercise.place().isBlank() || edition.isEmpty() ? exercise.place() + edition : exercise.place() + " \u00b7 " + edition;
     }
 
     private ToggleButton tab(View view, String name) {
@@ -184,6 +195,7 @@ final class TopBar extends StackPane {
                 item("New sample", "Shortcut+G", window::newSample),
                 item("Save", "Shortcut+S", () -> window.filing().save()),
                 item("Save as…", "Shortcut+Shift+S", () -> window.filing().saveAs()),
+                item("Publish\u2026", "Shortcut+Shift+P", () -> window.publishing().begin()),
                 new SeparatorMenuItem(),
                 item("Report…", "Shortcut+P", () -> window.filing().report()),
                 item("Start again", null, window::startAgain),

@@ -18,6 +18,7 @@ import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.table.GridHabits;
 import hestra.documents.table.DataFile;
+import hestra.exercise.Exercise;
 import hestra.exercise.Part;
 import hestra.exercise.Provenance;
 import hestra.figure.Figure;
@@ -34,33 +35,38 @@ final class PartPanes {
     private final FigureView plot;
     private final RecipePane recipe;
     private final TracePane trace;
+    private final VariantsPane variants;
     private final VBox middle = new VBox();
     private final ToggleButton showPlot = tab("Plot", "write-plot");
     private final ToggleButton showData = tab("Data", "write-data");
     private final ToggleButton showRecipe = tab("Make data", "write-recipe");
     private final ToggleButton showTrace = tab("From a picture", "write-trace");
+    private final ToggleButton showVariants = tab("Variants", "write-variants");
     private Findings truth;
 
     /** {@code model} is that of the part. */
-    PartPanes(DeskModel model, Look look, GridHabits habits, Consumer<String> notice, Pictures pictures) {
+    PartPanes(DeskModel model, Look look, GridHabits habits, Consumer<String> notice, Pictures pictures, Consumer<Exercise> trial) {
         this.model = model;
         this.data = new DataPane(model, habits, notice);
         this.plot = new FigureView(look, this::describe);
         this.recipe = new RecipePane(model, look);
         this.trace = new TracePane(model, look, pictures);
+        this.variants = new VariantsPane(model, look, trial);
         ToggleGroup tabs = new ToggleGroup();
         showPlot.setToggleGroup(tabs);
         showData.setToggleGroup(tabs);
         showRecipe.setToggleGroup(tabs);
         showTrace.setToggleGroup(tabs);
+        showVariants.setToggleGroup(tabs);
         tabs.selectToggle(model.findings().written().data().size() == 0 ? showData : showPlot);
         tabs.selectedToggleProperty().addListener((_, before, now) -> {
             if (now == null) {
                 tabs.selectToggle(before);
             }
             layoutMiddle();
+            showVariants();
         });
-        FlowPane strip = new FlowPane(showPlot, showData, showRecipe, showTrace);
+        FlowPane strip = new FlowPane(showPlot, showData, showRecipe, showTrace, showVariants);
         strip.getStyleClass().add("write-tabs");
         middle.getChildren().add(strip);
         middle.getStyleClass().add("write-middle");
@@ -111,7 +117,7 @@ final class PartPanes {
     }
 
     private void layoutMiddle() {
-        Node shown = showData.isSelected() ? data.node() : showRecipe.isSelected() ? recipe.node() : showTrace.isSelected() ? trace.node() : plot;
+        Node shown = showData.isSelected() ? data.node() : showRecipe.isSelected() ? recipe.node() : showTrace.isSelected() ? trace.node() : showVariants.isSelected() ? variants.node() : plot;
         VBox.setVgrow(shown, Priority.ALWAYS);
         if (middle.getChildren().size() > 1) {
             middle.getChildren().set(1, shown);
@@ -120,7 +126,15 @@ final class PartPanes {
         }
     }
 
+    /** The variants are drawn only while they are there to be seen. */
+    private void showVariants() {
+        if (showVariants.isSelected()) {
+            variants.show(model.findings());
+        }
+    }
+
     private void show(Findings findings) {
+        showVariants();
         Part part = findings.written();
         if (truth == null || !truth.part().data().equals(part.data()) || !truth.part().roles().equals(part.roles())) {
             truth = FixedPlot.truth(findings.exercise(), part);

@@ -44,12 +44,12 @@ public final class WriteView {
     private PartPanes here;
     private Optional<String> edited = Optional.of("-");
 
-    /** The view. */
-    public WriteView(DeskModel model, Look look, Kept kept, GridHabits habits, Consumer<String> notice, Pictures pictures) {
+    /** The view; {@code trial} starts an exercise as a student finds it. */
+    public WriteView(DeskModel model, Look look, Kept kept, GridHabits habits, Consumer<String> notice, Pictures pictures, Consumer<Exercise> trial) {
         this.model = model;
         this.pictures = pictures;
         this.outline = new Outline(model, pictures);
-        this.make = part -> new PartPanes(model.of(part), look, habits, notice, pictures);
+        this.make = part -> new PartPanes(model.of(part), look, habits, notice, pictures, trial);
         this.here = panes(model.findings().written());
         right.setFitToWidth(true);
         right.getStyleClass().add("write-right");

@@ -59,6 +59,8 @@ import hestra.figure.Figure.Spot;
 import hestra.figure.Slot;
 import hestra.task.Kind;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 /** Somebody at the program: a real window on the headless platform, a mouse and keys. */
 final class Person implements AutoCloseable {
 
@@ -231,6 +233,14 @@ final class Person implements AutoCloseable {
         for (int i = 0; i < PATIENCE && !FxThread.call(() -> stage.getScene().lookup("#" + id) != null); i++) {
             pause();
         }
+    }
+
+    /** Waits until a text holds some words that come from beside the window's thread. */
+    void awaitText(String id, String words) throws IOException {
+        for (int i = 0; i < PATIENCE && !text(id).contains(words); i++) {
+            pause();
+        }
+        assertThat(text(id)).contains(words);
     }
 
     /** The next file dialog is answered with this. */

@@ -1,20 +1,19 @@
-package hestra.desktop.start;
+package hestra.desktop.figure;
 
 import java.util.Optional;
 import javafx.scene.layout.Region;
 
 import hestra.data.Pairs;
-import hestra.desktop.figure.FigureView;
 import hestra.desktop.look.Look;
 import hestra.figure.Thumbnail;
 
 /** A plot so small that it shows the shape of the cloud alone. */
-final class Small {
+public final class SmallPlot {
 
-    private Small() {}
+    private SmallPlot() {}
 
     /** The plot of some pairs; an empty one where there are none. */
-    static Region plot(Optional<Pairs> pairs, Look look, double width, double height) {
+    public static Region of(Optional<Pairs> pairs, Look look, double width, double height) {
         if (pairs.filter(it -> it.size() > 0).isEmpty()) {
             Region blank = new Region();
             blank.setMinSize(width, height);

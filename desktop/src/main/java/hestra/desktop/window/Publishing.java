@@ -1,0 +1,113 @@
+package hestra.desktop.window;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.concurrent.Task;
+
+import hestra.desk.ExerciseEdit;
+import hestra.desktop.files.Exchange;
+import hestra.desktop.files.FileDialogs;
+import hestra.desktop.parts.Notices;
+import hestra.documents.exercise.Publication;
+import hestra.documents.table.DataFile;
+import hestra.exercise.Exercise;
+import hestra.numbers.Counted;
+
+/** Publishes the exercise that is being written: asks for whom, writes the copies beside the window's work, and keeps the edition. */
+final class Publishing {
+
+    private static final FileDialogs.Kind NAMES = new FileDialogs.Kind("A list of names", DataFile.ENDINGS);
+
+    private final MainWindow window;
+    private final FileDialogs dialogs;
+    private final Notices notices;
+    private final Exchange exchange;
+    private int running;
+
+    Publishing(MainWindow window, FileDialogs dialogs, Notices notices, Exchange exchange) {
+        this.window = window;
+        this.dialogs = dialogs;
+        this.notices = notices;
+        this.exchange = exchange;
+    }
+
+    /** Asks for whom. */
+    void begin() {
+        if (!window.isOpen() || window.isWorkedInAlone()) {
+            notices.say("An exercise is published from Write. Open one, or begin a new one (Ctrl+N).");
+            return;
+        }
+        Exercise exercise = window.model().desk().exercise();
+        if (exercise.tasks().isEmpty()) {
+            notices.say("Nothing is asked in this exercise yet. Add a task before you publish it.");
+            return;
+        }
+        window.boards().publish(exercise, new PublishBoard.Actions() {
+            @Override
+            public void publish(Publication.Readers readers) {
+                chooseFolder(exercise, readers);
+            }
+
+            @Override
+            public Optional<Path> askForNames() {
+                return dialogs.open(NAMES, exchange.lastFolder());
+            }
+        });
+    }
+
+    private void chooseFolder(Exercise exercise, Publication.Readers readers) {
+        dialogs.folder("A folder for the copies", exchange.lastFolder()).ifPresent(folder -> write(exercise, readers, folder));
+    }
+
+    private void write(Exercise exercise, Publication.Readers readers, Path folder) {
+        Task<Publication> task = new Task<>() {
+            @Override
+            protected Publication call() throws IOException {
+                return Publication.write(exercise, readers, folder, share -> {
+                    updateProgress(share, 1);
+                    return !isCancelled();
+                });
+            }
+        };
+        run("Writing " + Counted.of(Math.max(1, readers.variants()), "copy", "copies") + "\u2026", task, published -> done(published, folder),
+                "Stopped. The copies that were written by then are in " + folder + "; no edition was published.", "The copies could not be written: ");
+    }
+
+    /** Long work, followed at the foot of the window, where it can be stopped. */
+    private <T> void run(String doing, Task<T> task, Consumer<T> then, String stopped, String failed) {
+        running++;
+        notices.follow(doing, task);
+        task.setOnSucceeded(_ -> {
+            running--;
+            then.accept(task.getValue());
+        });
+        task.setOnCancelled(_ -> {
+            running--;
+            notices.say(stopped);
+        });
+        task.setOnFailed(_ -> {
+            running--;
+            notices.say(failed + task.getException().getMessage() + ".");
+        });
+        Thread.ofPlatform().daemon().name("publishing").start(task);
+    }
+
+    /** Whether copies are being written. */
+    boolean isBusy() {
+        return running > 0;
+    }
+
+    /** The edition is kept in the exercise, so that what comes back can be marked when it has been changed. */
+    private void done(Publication published, Path folder) {
+        window.model().apply(new ExerciseEdit.Publish(published.edition()));
+        String missed = published.missed().isEmpty() ? "" : " In " + Counted.of((int) published.missed().stream().map(it -> it.message().split(":")[0]).distinct().count(), "variant") + " a wish was not met: " + published.missed().getFirst().message();
+        boolean kept = window.open().file().isPresent();
+        if (kept) {
+            window.filing().save();
+        }
+        notices.say(Counted.of(published.files().size(), "copy", "copies") + " of edition " + published.edition().number() + " in " + folder + "." + missed
+                + (kept ? "" : " Save the exercise too (Ctrl+S): it holds the edition, by which hand-ins are marked."));
+    }
+}

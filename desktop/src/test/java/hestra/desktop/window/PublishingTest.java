@@ -1,0 +1,143 @@
+package hestra.desktop.window;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
+import javafx.scene.input.KeyCode;
+
+import hestra.Kelp;
+import hestra.documents.exercise.ExerciseFile;
+import hestra.documents.file.Result;
+import hestra.exercise.Exercise;
+import hestra.exercise.Provenance;
+import hestra.exercise.Varying;
+import hestra.feedback.Quantity;
+import hestra.numbers.DecimalMark;
+import hestra.numbers.Rounding;
+import hestra.recipe.Recipe;
+import hestra.recipe.Sample;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** From an exercise in Write to copies for a class, and what a student finds in one. */
+class PublishingTest {
+
+    @TempDir
+    private Path folder;
+
+    private static Exercise made() {
+        Exercise plain = Kelp.exercise(Kelp.read(Quantity.SLOPE, new Rounding.Places(1)));
+        Sample sample = ((Sample.Done) Sample.of(Recipe.simple(), plain.first().x(), plain.first().y(), DecimalMark.POINT)).sample();
+        return plain.withFirst(part -> part.withHeld(Set.of()).withColumns(sample.table(), sample.roles(), new Provenance.Made(Recipe.simple())));
+    }
+
+    private static Exercise read(Path file) {
+        return ((Result.Done<Exercise>) ExerciseFile.read(file)).value();
+    }
+
+    private static List<String> names(Path folder) throws IOException {
+        try (Stream<Path> files = Files.list(folder)) {
+            return files.map(file -> file.getFileName().toString()).sorted().toList();
+        }
+    }
+
+    @Test
+    void variantsAreLookedAtComparedTriedAndDrawnAnew() throws IOException {
+        try (Person person = Person.at(made(), folder)) {
+            person.click("view-write");
+            person.click("write-variants");
+            assertThat(person.sees("variants-plots")).as("all have the same data").isFalse();
+            person.click("vary-way-new-data-of-the-recipe");
+            person.await("variant-12");
+            assertThat(person.text("variants-told")).isEqualTo("12 variants. All drawn as wished.");
+            person.click("vary-clear");
+            person.click("vary-add-between");
+            person.click("vary-wish-1-low");
+            person.type("0.5");
+            person.click("vary-wish-1-high");
+            person.type("0.97");
+            person.awaitText("variants-told", "correlation r between 0.5 and 0.97");
+            assertThat(person.model().desk().exercise().first().varying().wishes()).hasSize(2);
+            person.press(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(person.model().desk().exercise().first().varying().wishes().getLast().inWords(person.model().findings().style())).as("a number typed is one step").isEqualTo("correlation r at least 0.5");
+            person.click("variant-3");
+            person.click("variant-anew-3");
+            assertThat(person.model().desk().exercise().issue().redrawn()).containsExactly(Map.entry(3, 1));
+            person.click("variant-try-3");
+            assertThat(person.view()).isEqualTo(MainWindow.View.WORK);
+            assertThat(person.sees("trying")).isTrue();
+            person.click("back-to-write");
+            assertThat(person.view()).isEqualTo(MainWindow.View.WRITE);
+        }
+    }
+
+    @Test
+    void aListOfNamesBecomesAFolderOfCopiesThatOpenInWorkAlone() throws IOException {
+        Path copies = Files.createDirectory(folder.resolve("copies"));
+        Path list = folder.resolve("class.csv");
+        Files.writeString(list, "name,group\nIda Fenn,A\nTavi Roon,B\n\n");
+        try (Person person = Person.at(made().withFirst(part -> part.with(Varying.NONE.with(Varying.Way.NEW_DATA))), folder)) {
+            person.click("view-write");
+            person.click("publish");
+            assertThat(person.text("publish-summary")).isEqualTo("Edition 1: 30 copies.");
+            person.click("publish-whom-a-list-of-names");
+            assertThat(person.text("publish-summary")).isEqualTo("Edition 1: no names yet.");
+            person.willChoose(list);
+            person.click("publish-open-names");
+            assertThat(person.text("publish-summary")).isEqualTo("Edition 1: 2 copies, and gradebook.csv with a line for each name.");
+            person.willChoose(copies);
+            person.click("publish-go");
+            person.rest();
+            assertThat(person.text("notice")).startsWith("2 copies of edition 1 in " + copies + ". Save the exercise too");
+            assertThat(names(copies)).containsExactly("Kelp, Ida Fenn.hestra", "Kelp, Tavi Roon.hestra", "gradebook.csv");
+            assertThat(person.model().desk().exercise().issue().editions()).hasSize(1);
+        }
+        Exercise copy = read(copies.resolve("Kelp, Tavi Roon.hestra"));
+        assertThat(copy.copy().orElseThrow().variant()).isEqualTo(2);
+        try (Person student = Person.at(copy, folder.resolve("student"))) {
+            assertThat(student.sees("view-write")).isFalse();
+            assertThat(student.view()).isEqualTo(MainWindow.View.WORK);
+            student.press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.P);
+            assertThat(student.text("notice")).contains("published from Write");
+            assertThat(student.model().desk().work().student()).isEqualTo("Tavi Roon");
+        }
+    }
+
+    @Test
+    void publishedByKeysAloneAndOnceMoreAsTheSameEdition() throws IOException {
+        Path copies = Files.createDirectory(folder.resolve("copies"));
+        try (Person person = Person.at(made(), folder)) {
+            person.press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.P);
+            assertThat(person.focused()).isEqualTo("publish-go");
+            person.willChoose(copies);
+            person.press(KeyCode.ENTER);
+            person.rest();
+            assertThat(names(copies)).containsExactly("Kelp.hestra");
+            person.press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.P);
+            assertThat(person.text("publish-summary")).isEqualTo("Edition 1, as it was published before: one copy.");
+            person.press(KeyCode.ESCAPE);
+            assertThat(person.sees("publish-board")).isFalse();
+        }
+    }
+
+    @Test
+    void whatIsUnfinishedIsSaidBeforePublishing() throws IOException {
+        Exercise unfinished = made().withFirst(part -> part.withTasks(task -> task.with(task.terms().withMarks(0))));
+        try (Person person = Person.at(unfinished, folder)) {
+            person.click("view-write");
+            person.click("publish");
+            assertThat(person.sees("publish-remarks")).isTrue();
+        }
+        try (Person person = Person.at(Exercise.blank("b"), folder.resolve("blank"))) {
+            person.click("view-write");
+            person.click("publish");
+            assertThat(person.text("notice")).contains("Nothing is asked in this exercise yet");
+        }
+    }
+}
