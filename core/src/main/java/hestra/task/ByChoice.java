@@ -112,4 +112,17 @@ public sealed interface ByChoice extends Task permits Question, ChooseCurve, Che
         }
         return lines.isEmpty() ? List.of("\u2013") : lines;
     }
+
+    @Override
+    default List<OnPaper> onPaper(Truth truth) {
+        List<OnPaper> all = new ArrayList<>();
+        rows(truth).forEach(row -> all.add(new OnPaper.Choices(row)));
+        textPrompt().ifPresent(_ -> all.add(new OnPaper.Lines(rows(truth).isEmpty() ? linesOfText() : 2)));
+        return all;
+    }
+
+    /** How many lines a text takes that is the whole answer. */
+    default int linesOfText() {
+        return 1;
+    }
 }

@@ -165,4 +165,9 @@ public record ByEye(Terms terms, Curve curve, double full, double half) implemen
         return List.of(trial.isEmpty() ? "nothing placed" : ratio.isEmpty() ? "a " + trial.get().curve().familyInWords() + " by eye" : "a " + family() + " by eye: "
                 + shown(ratio.getAsDouble(), truth.style()) + " \u00d7 the least squares");
     }
+
+    @Override
+    public List<OnPaper> onPaper(Truth truth) {
+        return List.of(new OnPaper.OnTheAxes());
+    }
 }

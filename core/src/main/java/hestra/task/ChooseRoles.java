@@ -103,4 +103,9 @@ public record ChooseRoles(Terms terms) implements Task {
         return List.of(answer.as(Answer.RolesChosen.class).roles().map(roles -> truth.data().variable(roles.explanatory()).name()
                 + " explains, " + truth.data().variable(roles.response()).name() + " responds").orElse("–"));
     }
+
+    @Override
+    public List<OnPaper> onPaper(Truth truth) {
+        return List.of(new OnPaper.Blank("explains", ""), new OnPaper.Blank("responds", ""));
+    }
 }

@@ -142,4 +142,14 @@ public record Describe(Terms terms, Description key) implements Task {
         Answer.Described given = answer.as(Answer.Described.class);
         return Stream.<Optional<? extends Enum<?>>>of(given.direction(), given.form(), given.strength(), given.unusual()).map(it -> it.map(Enum::name).orElse("")).toList();
     }
+
+    @Override
+    public List<OnPaper> onPaper(Truth truth) {
+        return List.of(row("direction", Description.Direction.values()), row("form", Description.Form.values()), row("strength", Description.Strength.values()),
+                row("unusual points", Description.Unusual.values()), new OnPaper.Lines(2));
+    }
+
+    private static OnPaper row(String name, Description.Choice[] choices) {
+        return new OnPaper.Choices(new ChoiceRow(name, "", Stream.of(choices).map(Description.Choice::inWords).toList(), false));
+    }
 }

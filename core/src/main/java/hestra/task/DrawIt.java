@@ -167,4 +167,9 @@ public record DrawIt(Terms terms, boolean blank, boolean titled) implements Task
     private static String named(String name, String unit) {
         return name + (unit.isEmpty() ? "" : " (" + unit + ")");
     }
+
+    @Override
+    public List<OnPaper> onPaper(Truth truth) {
+        return List.of(new OnPaper.OnTheAxes());
+    }
 }

@@ -138,4 +138,9 @@ public record EnterData(Terms terms, int count) implements Task {
     private static String inWords(int number) {
         return number < NUMBERS.length ? NUMBERS[number] : Integer.toString(number);
     }
+
+    @Override
+    public List<OnPaper> onPaper(Truth truth) {
+        return List.of(new OnPaper.InTheProgram());
+    }
 }

@@ -133,4 +133,9 @@ public record Explain(Terms terms, Optional<Explaining> how) implements Task {
     public List<String> inWords(Answer answer, Truth truth) {
         return List.of(answer.as(Answer.Sentence.class).text().replaceAll("\\p{Cf}", ""));
     }
+
+    @Override
+    public List<OnPaper> onPaper(Truth truth) {
+        return List.of(explaining().frame().isBlank() ? new OnPaper.Lines(3) : new OnPaper.Gaps(SentenceFrame.of(explaining().frame())));
+    }
 }

@@ -235,4 +235,12 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
     public Set<Integer> namedRows() {
         return rows;
     }
+
+    @Override
+    public List<OnPaper> onPaper(Truth truth) {
+        List<OnPaper> all = new ArrayList<>(List.of(new OnPaper.Blank(count == 1 ? "row" : "rows", "")));
+        action.ifPresent(_ -> all.add(new OnPaper.Choices(new ChoiceRow("what to do", "", Stream.of(PointAction.values()).map(PointAction::inWords).toList(), false))));
+        reason.ifPresent(_ -> all.add(new OnPaper.Choices(new ChoiceRow("why", "", Stream.of(PointReason.values()).map(PointReason::inWords).toList(), false))));
+        return all;
+    }
 }

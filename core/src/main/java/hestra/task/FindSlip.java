@@ -165,4 +165,9 @@ public record FindSlip(Terms terms, int row, int column, String shown) implement
         Answer.Treated treated = answer.as(Answer.Treated.class);
         return List.of(treated.reason().map(reason -> "set aside: " + reason).orElse("the value is now " + treated.now()));
     }
+
+    @Override
+    public List<OnPaper> onPaper(Truth truth) {
+        return List.of(new OnPaper.Blank("row", ""), new OnPaper.Blank("should be", truth.data().variable(column).unit()));
+    }
 }

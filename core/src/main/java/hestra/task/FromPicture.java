@@ -220,4 +220,9 @@ public record FromPicture(Terms terms, double within, Optional<Curve> curve, dou
         Optional<Tracing> tracing = answer.as(Answer.ReadOff.class).tracing();
         return List.of(tracing.isEmpty() ? "nothing read off" : Counted.of(tracing.get().points().size(), "point") + " read off");
     }
+
+    @Override
+    public List<OnPaper> onPaper(Truth truth) {
+        return List.of(new OnPaper.InTheProgram());
+    }
 }

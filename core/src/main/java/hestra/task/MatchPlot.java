@@ -296,4 +296,9 @@ public record MatchPlot(Terms terms, Shown shown, Set<WrongPlot> wrongs) impleme
         return List.of(picked.isEmpty() || picked.getAsInt() >= options.size() || picked.getAsInt() < 0 ? "no plot picked"
                 : "plot " + letter(picked.getAsInt()) + options.get(picked.getAsInt()).wrong.map(it -> ": " + it.inWords()).orElse(""));
     }
+
+    @Override
+    public List<OnPaper> onPaper(Truth truth) {
+        return List.of(new OnPaper.InTheProgram());
+    }
 }

@@ -81,4 +81,9 @@ public record NumberQuestion(Terms terms, double key, Rounding rounding, String 
     private String written(double value) {
         return rounding.apply(value).stripTrailingZeros().toPlainString();
     }
+
+    @Override
+    public List<OnPaper> onPaper(Truth truth) {
+        return List.of(new OnPaper.Blank("", unit));
+    }
 }

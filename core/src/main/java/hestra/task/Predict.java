@@ -13,6 +13,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
+import hestra.data.Variable;
 import hestra.feedback.Mistake;
 import hestra.feedback.NumberJudge;
 import hestra.feedback.Outcome;
@@ -265,5 +266,20 @@ public record Predict(Terms terms, List<Double> at, Rounding rounding, Optional<
             case MEANINGLESS -> ", no meaning";
         }).orElse("");
         return (given.text().isBlank() ? "\u2013" : given.text()) + interval + judged;
+    }
+
+    @Override
+    public List<OnPaper> onPaper(Truth truth) {
+        boolean ofX = asks().way() == Predicting.Way.X_FROM_Y;
+        Variable given = ofX ? truth.y() : truth.x();
+        Variable asked = ofX ? truth.x() : truth.y();
+        List<String> headings = new ArrayList<>(List.of(given.heading()));
+        at.forEach(it -> headings.add(given.shown(it, truth.style())));
+        List<String> lines = new ArrayList<>(List.of(asked.heading()));
+        asks().band().ifPresent(_ -> lines.add("from \u2026 to"));
+        if (asks().trust()) {
+            lines.add("trust it?");
+        }
+        return List.of(new OnPaper.Grid(headings, lines));
     }
 }

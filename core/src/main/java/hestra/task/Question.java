@@ -267,4 +267,9 @@ public record Question(Terms terms, Sort sort, List<Option> options, boolean isT
     private static String only(Set<Integer> picked) {
         return picked.stream().map(String::valueOf).sorted().collect(Collectors.joining(" "));
     }
+
+    @Override
+    public int linesOfText() {
+        return sort == Sort.LONG_TEXT ? 6 : 1;
+    }
 }

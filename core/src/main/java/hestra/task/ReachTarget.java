@@ -215,4 +215,9 @@ public record ReachTarget(Terms terms, List<Condition> conditions) implements Ta
         }
         return lines;
     }
+
+    @Override
+    public List<OnPaper> onPaper(Truth truth) {
+        return List.of(new OnPaper.InTheProgram());
+    }
 }

@@ -143,4 +143,9 @@ public record ReadValue(Terms terms, Quantity quantity, Rounding rounding, Optio
     public Set<Integer> namedRows() {
         return reading().row().stream().boxed().collect(Collectors.toSet());
     }
+
+    @Override
+    public List<OnPaper> onPaper(Truth truth) {
+        return List.of(new OnPaper.Blank("", asking().unit() ? "" : sought().measured().unit(truth.x(), truth.y())));
+    }
 }

@@ -213,6 +213,9 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
         return Optional.empty();
     }
 
+    /** How it is answered on paper. */
+    List<OnPaper> onPaper(Truth truth);
+
     /** The rows, from 0, that it names: a variant that has some of the rows has these. */
     default Set<Integer> namedRows() {
         return slips();

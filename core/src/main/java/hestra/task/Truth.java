@@ -131,6 +131,11 @@ public final class Truth {
         return slipped.withRows(rows).withoutRows(leftToType());
     }
 
+    /** The table as it stands on paper: with the slips in, and all rows, since none can be typed there. */
+    public DataTable printed() {
+        return slipped();
+    }
+
     /** The points that the student starts from. */
     Held start() {
         if (start == null) {

@@ -270,4 +270,9 @@ public record TryOut(Terms terms, List<Move> moves, Quantity watched, int places
     public Set<Integer> namedRows() {
         return moves.stream().map(Move::row).collect(Collectors.toSet());
     }
+
+    @Override
+    public List<OnPaper> onPaper(Truth truth) {
+        return List.of(new OnPaper.InTheProgram());
+    }
 }

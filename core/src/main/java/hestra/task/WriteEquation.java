@@ -217,4 +217,9 @@ public record WriteEquation(Terms terms, Curve curve, int digits) implements ByT
             case CurveFit fit -> Key.of(Equation.of(fit, truth.x(), truth.y(), truth.style().withDigits(Math.max(digits, 2))).plain());
         };
     }
+
+    @Override
+    public List<OnPaper> onPaper(Truth truth) {
+        return List.of(new OnPaper.Blank("", "", true));
+    }
 }

@@ -22,6 +22,8 @@ public record WriteSection(Terms terms, Set<WantedFigure> figures, int words) im
 
     public static final int MOST_WORDS = 2000;
 
+    private static final int ROOM = 10;
+
     static final Kind KIND = new Kind("write-section", "Write a section", Kind.Group.WORDS, WriteSection.class, (id, _) -> new WriteSection(
             Terms.of(id, "Write it up", "Write a short report: what you asked, what you did, what came out, and how far it can be trusted. Keep the figures that it needs.", 6),
             EnumSet.of(WantedFigure.PLOT_WITH_LINE, WantedFigure.RESIDUALS), 40));
@@ -148,5 +150,10 @@ public record WriteSection(Terms terms, Set<WantedFigure> figures, int words) im
         Answer.Section section = answer.as(Answer.Section.class);
         String kept = section.figures().isEmpty() ? "no figures" : "kept: " + String.join("; ", section.figures().stream().map(KeptFigure::inWords).toList());
         return section.text().isBlank() ? List.of(kept) : List.of(section.text(), kept);
+    }
+
+    @Override
+    public List<OnPaper> onPaper(Truth truth) {
+        return List.of(new OnPaper.Lines(ROOM));
     }
 }

@@ -10,6 +10,7 @@ import hestra.desktop.cli.CheckCommand;
 import hestra.desktop.cli.DemoCommand;
 import hestra.desktop.cli.Display;
 import hestra.desktop.cli.FitCommand;
+import hestra.desktop.cli.HandoutCommand;
 import hestra.desktop.cli.JudgeCommand;
 import hestra.desktop.cli.MarkCommand;
 import hestra.desktop.cli.OpenCommand;
@@ -25,7 +26,7 @@ import picocli.CommandLine.Spec;
 /** The command line. Without a command, the desk opens where it was left. */
 @Command(name = "hestra", description = "Interactive exercises on two measured variables.",
         mixinStandardHelpOptions = true, version = "Hestra 0.1",
-        subcommands = {DemoCommand.class, OpenCommand.class, MarkCommand.class, JudgeCommand.class, CheckCommand.class, VariantsCommand.class, FitCommand.class, ReportCommand.class})
+        subcommands = {DemoCommand.class, OpenCommand.class, MarkCommand.class, JudgeCommand.class, CheckCommand.class, VariantsCommand.class, HandoutCommand.class, FitCommand.class, ReportCommand.class})
 public final class Main implements Callable<Integer> {
 
     @Spec

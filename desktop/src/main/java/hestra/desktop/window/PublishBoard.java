@@ -7,6 +7,7 @@ import java.util.function.Supplier;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Spinner;
 import javafx.scene.control.TextArea;
@@ -17,6 +18,7 @@ import javafx.scene.layout.VBox;
 import hestra.desktop.parts.Choices;
 import hestra.documents.exercise.Publication;
 import hestra.documents.file.Result;
+import hestra.documents.page.Paper;
 import hestra.documents.table.NameList;
 import hestra.exercise.Copy;
 import hestra.exercise.Exercise;
@@ -38,10 +40,13 @@ final class PublishBoard extends Board {
     private static final String NUMBERED = "numbered variants";
     private static final String NAMED = "a list of names";
 
+    /** What is wanted on paper beside the copies. */
+    record Printed(boolean handout, boolean key, Paper paper) {}
+
     /** What can be done from here. */
     interface Actions {
         /** Writes the copies into a folder that the person chooses. */
-        void publish(Publication.Readers readers);
+        void publish(Publication.Readers readers, Printed printed);
 
         /** Asks for a file with names; nothing where the person thinks better of it. */
         Optional<Path> askForNames();
@@ -55,6 +60,10 @@ final class PublishBoard extends Board {
     private final Label note = new Label();
     private final Label summary = new Label();
     private final Button publish = new Button("Choose a folder and publish\u2026");
+    private final CheckBox handout = new CheckBox("a handout to print, each variant on pages of its own");
+    private final CheckBox key = new CheckBox("the key to print, with wrong answers and what they come from");
+    private final Choices<Paper> papers;
+    private Paper paper = Paper.A4;
     private final HBox counted;
     private final VBox listed;
     private String chosen;
@@ -97,12 +106,21 @@ final class PublishBoard extends Board {
         publish.getStyleClass().setAll("button", "main-action");
         publish.setOnAction(_ -> readers().ifPresent(readers -> {
             leave();
-            actions.publish(readers);
+            actions.publish(readers, new Printed(handout.isSelected(), key.isSelected(), paper));
         }));
+        handout.setId("publish-handout");
+        key.setId("publish-key");
+        papers = new Choices<>("publish-paper", List.of(Paper.values()), Paper::title, it -> paper = it);
+        papers.show(Optional.of(paper));
+        HBox onPaper = new HBox(10, small("on"), papers);
+        onPaper.setAlignment(Pos.CENTER_LEFT);
+        present(onPaper, false);
+        handout.setOnAction(_ -> present(onPaper, handout.isSelected() || key.isSelected()));
+        key.setOnAction(_ -> present(onPaper, handout.isSelected() || key.isSelected()));
         contents.getStyleClass().add("publish");
         contents.setPrefWidth(WIDTH);
         unfinished(contents);
-        contents.getChildren().addAll(small("copies are for"), whom, counted, listed, summary, publish);
+        contents.getChildren().addAll(small("copies are for"), whom, counted, listed, new VBox(6, small("beside them, as PDF"), handout, key, onPaper), summary, publish);
         if (alike) {
             contents.getChildren().add(small("All copies have the same data. What differs from student to student is set in Write, under \u201cVariants\u201d."));
         }
@@ -177,7 +195,7 @@ final class PublishBoard extends Board {
         summary.setText("Edition " + edition + (again ? ", as it was published before: " : ": ") + readers.map(it -> switch (it) {
             case Publication.Readers.All _ -> "one copy.";
             case Publication.Readers.Count(int number) -> Counted.of(number, "copy", "copies") + ".";
-            case Publication.Readers.Named(List<String> list) -> Counted.of(list.size(), "copy", "copies") + ", and " + Publication.GRADEBOOK + " with a line for each name.";
+            case Publication.Readers.Named(List<String> list) -> Counted.of(list.size(), "copy", "copies") + ", and " + Publication.GRADEBOOK + " with a line for each name, in the folder \u201c" + Publication.OF_INSTRUCTOR + "\u201d.";
         }).orElse("no names yet."));
         publish.setDisable(readers.isEmpty());
     }

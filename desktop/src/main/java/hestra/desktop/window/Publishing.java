@@ -1,9 +1,13 @@
 package hestra.desktop.window;
 
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.IntFunction;
+import java.util.stream.IntStream;
 import javafx.concurrent.Task;
 
 import hestra.desk.ExerciseEdit;
@@ -11,9 +15,13 @@ import hestra.desktop.files.Exchange;
 import hestra.desktop.files.FileDialogs;
 import hestra.desktop.parts.Notices;
 import hestra.documents.exercise.Publication;
+import hestra.documents.file.Progress;
+import hestra.documents.page.Handout;
 import hestra.documents.table.DataFile;
 import hestra.exercise.Exercise;
 import hestra.numbers.Counted;
+import hestra.variants.Variant;
+import hestra.variants.Variants;
 
 /** Publishes the exercise that is being written: asks for whom, writes the copies beside the window's work, and keeps the edition. */
 final class Publishing {
@@ -46,8 +54,8 @@ final class Publishing {
         }
         window.boards().publish(exercise, new PublishBoard.Actions() {
             @Override
-            public void publish(Publication.Readers readers) {
-                chooseFolder(exercise, readers);
+            public void publish(Publication.Readers readers, PublishBoard.Printed printed) {
+                chooseFolder(exercise, readers, printed);
             }
 
             @Override
@@ -57,22 +65,44 @@ final class Publishing {
         });
     }
 
-    private void chooseFolder(Exercise exercise, Publication.Readers readers) {
-        dialogs.folder("A folder for the copies", exchange.lastFolder()).ifPresent(folder -> write(exercise, readers, folder));
+    private void chooseFolder(Exercise exercise, Publication.Readers readers, PublishBoard.Printed printed) {
+        dialogs.folder("A folder for the copies", exchange.lastFolder()).ifPresent(folder -> write(exercise, readers, printed, folder));
     }
 
-    private void write(Exercise exercise, Publication.Readers readers, Path folder) {
+    private void write(Exercise exercise, Publication.Readers readers, PublishBoard.Printed printed, Path folder) {
         Task<Publication> task = new Task<>() {
             @Override
             protected Publication call() throws IOException {
-                return Publication.write(exercise, readers, folder, share -> {
-                    updateProgress(share, 1);
+                int works = 1 + (printed.handout() ? 1 : 0) + (printed.key() ? 1 : 0);
+                Publication publication = Publication.write(exercise, readers, folder, share(0, works));
+                if (printed.handout() || printed.key()) {
+                    print(exercise, readers, printed, folder, step -> share(step, works));
+                }
+                return publication;
+            }
+
+            private Progress share(int done, int works) {
+                return share -> {
+                    updateProgress(done + share, works);
                     return !isCancelled();
-                });
+                };
             }
         };
         run("Writing " + Counted.of(Math.max(1, readers.variants()), "copy", "copies") + "\u2026", task, published -> done(published, folder),
-                "Stopped. The copies that were written by then are in " + folder + "; no edition was published.", "The copies could not be written: ");
+                "Stopped. What was written by then is in " + folder + "; no edition was published.", "The copies could not be written: ");
+    }
+
+    /** Puts the variants on paper: the handout beside the copies, the key where students do not look. */
+    private static void print(Exercise exercise, Publication.Readers readers, PublishBoard.Printed printed, Path folder, IntFunction<Progress> progress) throws IOException {
+        List<Variant> variants = IntStream.rangeClosed(readers.variants() == 0 ? 0 : 1, readers.variants()).mapToObj(number -> Variants.draw(exercise, number)).toList();
+        String name = Publication.safe(exercise.title(), "Exercise");
+        if (printed.handout()) {
+            Handout.write(exercise, variants, readers.namesOfCopies(), printed.paper(), folder.resolve(name + ", handout.pdf"), progress.apply(1));
+        }
+        if (printed.key()) {
+            Path own = Files.createDirectories(folder.resolve(Publication.OF_INSTRUCTOR));
+            Handout.writeKey(exercise, variants, printed.paper(), own.resolve(name + ", key.pdf"), progress.apply(printed.handout() ? 2 : 1));
+        }
     }
 
     /** Long work, followed at the foot of the window, where it can be stopped. */

@@ -86,16 +86,19 @@ class PublishingTest {
             person.click("view-write");
             person.click("publish");
             assertThat(person.text("publish-summary")).isEqualTo("Edition 1: 30 copies.");
+            person.click("publish-handout");
+            person.click("publish-key");
             person.click("publish-whom-a-list-of-names");
             assertThat(person.text("publish-summary")).isEqualTo("Edition 1: no names yet.");
             person.willChoose(list);
             person.click("publish-open-names");
-            assertThat(person.text("publish-summary")).isEqualTo("Edition 1: 2 copies, and gradebook.csv with a line for each name.");
+            assertThat(person.text("publish-summary")).isEqualTo("Edition 1: 2 copies, and gradebook.csv with a line for each name, in the folder “for the instructor”.");
             person.willChoose(copies);
             person.click("publish-go");
             person.rest();
             assertThat(person.text("notice")).startsWith("2 copies of edition 1 in " + copies + ". Save the exercise too");
-            assertThat(names(copies)).containsExactly("Kelp, Ida Fenn.hestra", "Kelp, Tavi Roon.hestra", "gradebook.csv");
+            assertThat(names(copies)).containsExactly("Kelp, Ida Fenn.hestra", "Kelp, Tavi Roon.hestra", "Kelp, handout.pdf", "for the instructor");
+            assertThat(names(copies.resolve("for the instructor"))).containsExactly("Kelp, key.pdf", "gradebook.csv");
             assertThat(person.model().desk().exercise().issue().editions()).hasSize(1);
         }
         Exercise copy = read(copies.resolve("Kelp, Tavi Roon.hestra"));

@@ -35,6 +35,8 @@ public record Publication(Edition edition, List<Path> files, List<Variant.Missed
 
     /** The name of the file with the gradebook's empty columns. */
     public static final String GRADEBOOK = "gradebook.csv";
+    /** The folder for what students do not get, beside their copies. */
+    public static final String OF_INSTRUCTOR = "for the instructor";
 
     private static final SecureRandom CHANCE = new SecureRandom();
     private static final int MOST_OF_NAME = 80;
@@ -53,6 +55,15 @@ public record Publication(Edition edition, List<Path> files, List<Variant.Missed
             public Named {
                 names = List.copyOf(names);
             }
+        }
+
+        /** The names of the copies, in their order; empty ones where nobody is named. */
+        default List<String> namesOfCopies() {
+            return switch (this) {
+                case All _ -> List.of("");
+                case Count(int count) -> Stream.generate(() -> "").limit(count).toList();
+                case Named(List<String> all) -> all;
+            };
         }
 
         /** How many variants they have. */
@@ -79,8 +90,8 @@ public record Publication(Edition edition, List<Path> files, List<Variant.Missed
     public static Publication write(Exercise exercise, Readers readers, Path folder, Progress progress) throws IOException {
         Files.createDirectories(folder);
         Edition edition = Copies.edition(exercise, readers.variants());
-        List<String> names = names(readers);
-        Set<String> taken = new HashSet<>(Set.of(GRADEBOOK));
+        List<String> names = readers.namesOfCopies();
+        Set<String> taken = new HashSet<>();
         List<Path> files = new ArrayList<>();
         List<Variant.Missed> missed = new ArrayList<>();
         boolean alike = Variants.areAlike(exercise);
@@ -97,17 +108,9 @@ public record Publication(Edition edition, List<Path> files, List<Variant.Missed
             progress.tell((i + 1.0) / count);
         }
         if (readers instanceof Readers.Named) {
-            FileWriting.write(folder.resolve(GRADEBOOK), gradebook(exercise, names));
+            FileWriting.write(Files.createDirectories(folder.resolve(OF_INSTRUCTOR)).resolve(GRADEBOOK), gradebook(exercise, names));
         }
         return new Publication(edition, files, missed);
-    }
-
-    private static List<String> names(Readers readers) {
-        return switch (readers) {
-            case Readers.All _ -> List.of("");
-            case Readers.Count(int count) -> Stream.generate(() -> "").limit(count).toList();
-            case Readers.Named(List<String> all) -> all;
-        };
     }
 
     private static byte[] salt() {
@@ -140,8 +143,8 @@ public record Publication(Edition edition, List<Path> files, List<Variant.Missed
         return file;
     }
 
-    /** Letters, digits and a few marks of a text; "_" for anything else. */
-    private static String safe(String text, String empty) {
+    /** A text as a part of a file's name: its letters, digits and a few marks; "_" for anything else, and {@code empty} where nothing of it is left. */
+    public static String safe(String text, String empty) {
         String safe = Normalizer.normalize(text, Normalizer.Form.NFC).replaceAll("[^\\p{L}\\p{M}\\p{N} ,.()'_-]+", "_").strip().replaceAll("[. ]+$", "");
         String cut = safe.length() > MOST_OF_NAME ? safe.substring(0, safe.offsetByCodePoints(0, Math.min(MOST_OF_NAME, safe.codePointCount(0, safe.length())))).strip() : safe;
         return cut.codePoints().noneMatch(Character::isLetterOrDigit) ? empty : cut;

@@ -7,7 +7,6 @@ import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
-import java.util.Base64;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -61,7 +60,7 @@ final class PageTemplate {
             case Piece.Plot plot -> Map.of("figure", captioned(plot.label(), plot.caption(), Map.of("drawing", drawings.plot(plot, 1))));
             case Piece.Plots(List<Piece.Plot> plots, String label, String caption) -> Map.of("figures", captioned(label, caption, Map.of("rows", tiles(plots))));
             case Piece.Image(var picture, String caption, String alternative) ->
-                Map.of("image", captioned("", caption, Map.of("source", source(picture.bytes()), "alternative", alternative)));
+                Map.of("image", captioned("", caption, Map.of("source", HandoutPieces.source(picture.bytes()), "alternative", alternative)));
             case Piece.Table table -> Map.of("table", captioned(table.label(), table.caption(), table(table)));
             case Piece.Set(Equation equation, String after) -> Map.of("equation", Map.of("drawing", drawings.equation(equation), "after", after.isBlank() ? List.of() : List.of(after)));
             case Piece.Formula(String text) -> Map.of("formula", text);
@@ -117,11 +116,6 @@ final class PageTemplate {
         return values;
     }
 
-    private static String source(byte[] bytes) {
-        boolean png = bytes.length > 1 && bytes[1] == 'P';
-        return "data:image/" + (png ? "png" : "jpeg") + ";base64," + Base64.getEncoder().encodeToString(bytes);
-    }
-
     /** A file that stands beside the template. */
     static String resource(String name) {
         try (InputStream in = Objects.requireNonNull(PageTemplate.class.getResourceAsStream("/hestra/documents/page/" + name))) {
@@ -136,7 +130,12 @@ final class PageTemplate {
     }
 
     private static Template template() {
-        try (Reader page = reader("page")) {
+        return template("page");
+    }
+
+    /** The template of a kind of page. */
+    static Template template(String name) {
+        try (Reader page = reader(name)) {
             return Mustache.compiler().escapeHTML(true).withLoader(PageTemplate::reader).compile(page);
         } catch (IOException e) {
             throw new UncheckedIOException(e);

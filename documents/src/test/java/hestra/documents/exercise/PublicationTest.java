@@ -130,7 +130,7 @@ class PublicationTest {
             assertThat(file.getFileName().toString().length()).isLessThan(120);
             assertThat(done(ExerciseFile.read(file)).copy().orElseThrow().name()).isNotBlank();
         });
-        assertThat(Files.readString(folder.resolve("gradebook.csv"))).startsWith("name,variant,Read,total\nIda Fenn,1,,\n").contains("'=cmd(),6,,\n");
+        assertThat(Files.readString(folder.resolve("for the instructor").resolve("gradebook.csv"))).startsWith("name,variant,Read,total\nIda Fenn,1,,\n").contains("'=cmd(),6,,\n");
     }
 
     @Test

@@ -1,0 +1,97 @@
+package hestra.desktop.cli;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.IntStream;
+
+import hestra.documents.exercise.ExerciseFile;
+import hestra.documents.file.Progress;
+import hestra.documents.file.Result;
+import hestra.documents.page.Handout;
+import hestra.documents.page.Paper;
+import hestra.exercise.Copy;
+import hestra.exercise.Exercise;
+import hestra.numbers.Counted;
+import hestra.variants.Variant;
+import hestra.variants.Variants;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** Puts an exercise on paper. */
+@Command(name = "handout", description = "Write an exercise as a PDF to print: the sheets of its variants with room for the answers, or their keys.", mixinStandardHelpOptions = true, sortOptions = false)
+public final class HandoutCommand implements Callable<Integer> {
+
+    private static final Pattern SPAN = Pattern.compile("\\s*(\\d{1,4})\\s*(?:[-\u2013]\\s*(\\d{1,4})\\s*)?");
+
+    @Spec
+    private CommandSpec spec;
+
+    @Parameters(paramLabel = "FILE", description = "the exercise (.hestra)")
+    private Path file;
+
+    @Option(names = "--out", paramLabel = "F.pdf", required = true, description = "the PDF")
+    private Path out;
+
+    @Option(names = "--key", description = "the key in its place: what is right, and wrong answers and what they come from")
+    private boolean key;
+
+    @Option(names = "--variants", paramLabel = "1-30", description = "which variants; the exercise as it stands where none are named")
+    private String span;
+
+    @Option(names = "--letter", description = "on Letter paper; A4 otherwise")
+    private boolean letter;
+
+    @Override
+    public Integer call() {
+        List<Integer> numbers = numbers();
+        return switch (ExerciseFile.read(file).then(exercise -> write(exercise, numbers))) {
+            case Result.Refused<Integer>(String message) -> {
+                spec.commandLine().getErr().println(message);
+                yield 1;
+            }
+            case Result.Done<Integer>(Integer count) -> {
+                spec.commandLine().getOut().println((key ? "The key to " : "") + Counted.of(count, "variant") + " in " + out + ".");
+                spec.commandLine().getOut().flush();
+                yield 0;
+            }
+        };
+    }
+
+    private List<Integer> numbers() {
+        if (span == null) {
+            return List.of(0);
+        }
+        Matcher matcher = SPAN.matcher(span);
+        if (matcher.matches()) {
+            int from = Integer.parseInt(matcher.group(1));
+            int to = matcher.group(2) == null ? from : Integer.parseInt(matcher.group(2));
+            if (from >= 1 && from <= to && to <= Copy.MOST_VARIANTS) {
+                return IntStream.rangeClosed(from, to).boxed().toList();
+            }
+        }
+        throw new ParameterException(spec.commandLine(), "Name the variants as 1-30 or as one number; they go from 1 to " + Copy.MOST_VARIANTS + ".");
+    }
+
+    private Result<Integer> write(Exercise exercise, List<Integer> numbers) {
+        Paper paper = letter ? Paper.LETTER : Paper.A4;
+        List<Variant> variants = numbers.stream().map(number -> Variants.draw(exercise, number)).toList();
+        try {
+            if (key) {
+                Handout.writeKey(exercise, variants, paper, out, Progress.UNWATCHED);
+            } else {
+                Handout.write(exercise, variants, List.of(), paper, out, Progress.UNWATCHED);
+            }
+            return Result.done(variants.size());
+        } catch (IOException e) {
+            return Result.refused(out + " cannot be written: " + e.getMessage() + ".");
+        }
+    }
+}

@@ -1,0 +1,170 @@
+package hestra.documents.page;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.IntStream;
+
+import hestra.Kelp;
+import hestra.documents.file.Progress;
+import hestra.exercise.Block;
+import hestra.exercise.Exercise;
+import hestra.exercise.Part;
+import hestra.exercise.Provenance;
+import hestra.exercise.Varying;
+import hestra.feedback.Quantity;
+import hestra.numbers.DecimalMark;
+import hestra.numbers.Rounding;
+import hestra.recipe.Recipe;
+import hestra.recipe.Sample;
+import hestra.task.Task;
+import hestra.variants.Variant;
+import hestra.variants.Variants;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.apache.pdfbox.text.TextPosition;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+/** Handouts and keys, read back from the PDF. */
+class HandoutTest {
+
+    private static final double MARGIN = 20 / 25.4 * 72;
+
+    @TempDir
+    private Path folder;
+
+    private static Exercise varied(Task... tasks) {
+        Exercise plain = Kelp.exercise(tasks);
+        Sample sample = ((Sample.Done) Sample.of(Recipe.simple(), plain.first().x(), plain.first().y(), DecimalMark.POINT)).sample();
+        return plain.withFirst(part -> part.withColumns(sample.table(), sample.roles(), new Provenance.Made(Recipe.simple())).with(Varying.NONE.with(Varying.Way.NEW_DATA)));
+    }
+
+    private static List<Variant> variants(Exercise exercise, int count) {
+        return IntStream.rangeClosed(1, count).mapToObj(k -> Variants.draw(exercise, k)).toList();
+    }
+
+    private Path handout(Exercise exercise, List<Variant> variants, List<String> names, Paper paper) throws IOException {
+        Path file = folder.resolve("handout.pdf");
+        Handout.write(exercise, variants, names, paper, file, Progress.UNWATCHED);
+        return file;
+    }
+
+    /** The text of each page. */
+    private static List<String> pages(Path file) throws IOException {
+        try (PDDocument document = Loader.loadPDF(file.toFile())) {
+            List<String> pages = new ArrayList<>();
+            for (int page = 1; page <= document.getNumberOfPages(); page++) {
+                PDFTextStripper text = new PDFTextStripper();
+                text.setStartPage(page);
+                text.setEndPage(page);
+                pages.add(text.getText(document).replaceAll("\\s+", " "));
+            }
+            return pages;
+        }
+    }
+
+    /** Every letter stands on the paper, within its margins at the sides and on the page above and below. */
+    private static void nothingIsCutOff(Path file) throws IOException {
+        try (PDDocument document = Loader.loadPDF(file.toFile())) {
+            PDRectangle paper = document.getPage(0).getMediaBox();
+            new PDFTextStripper() {
+                @Override
+                protected void processTextPosition(TextPosition text) {
+                    if (!text.getUnicode().isBlank()) {
+                        assertThat(text.getX()).as(text.getUnicode()).isGreaterThan((float) MARGIN - 2);
+                        assertThat(text.getX() + text.getWidth()).as(text.getUnicode()).isLessThan(paper.getWidth() - (float) MARGIN + 2);
+                        assertThat(text.getY()).as(text.getUnicode()).isBetween(10f, paper.getHeight() - 10);
+                    }
+                }
+            }.getText(document);
+        }
+    }
+
+    @Test
+    void aTaskOfEveryKindStandsOnItWithItsPromptAndItsMarks() throws IOException {
+        Exercise exercise = Kelp.ofEveryKind();
+        Path file = handout(exercise, List.of(Variants.draw(exercise, 0)), List.of(), Paper.A4);
+        String text = String.join(" ", pages(file));
+        for (int i = 0; i < exercise.tasks().size(); i++) {
+            assertThat(text).contains((i + 1) + " \u00b7 " + exercise.tasks().get(i).terms().title());
+        }
+        assertThat(text).contains("direction", "rising", "unusual points", "trust it?", "explains", "cm per day", "Draw it on the squared paper", "done in Hestra, not on paper");
+        nothingIsCutOff(file);
+    }
+
+    @Test
+    void everyVariantBeginsOnAPageOfItsOwnAndCountsItsOwnPages() throws IOException {
+        Exercise exercise = varied(Kelp.read(Quantity.SLOPE, new Rounding.Places(2)), Kelp.explain());
+        List<String> names = IntStream.rangeClosed(1, 8).mapToObj(k -> "Student " + k).toList();
+        List<String> pages = pages(handout(exercise, variants(exercise, 8), names, Paper.A4));
+        assertThat(pages).hasSize(8);
+        for (int k = 1; k <= 8; k++) {
+            assertThat(pages.get(k - 1)).contains("How fast?", "variant " + k, "Student " + k, "Kelp \u00b7 " + k, "1 of 1");
+            assertThat(pages.get(k - 1)).contains(Variants.draw(exercise, k).exercise().first().data().row(23).cell(1).text());
+        }
+    }
+
+    @Test
+    void theTableIsPrintedOnceWithTheSlipInItAndAllItsRows() throws IOException {
+        Exercise exercise = Kelp.exercise(Kelp.enter(2), Kelp.slip());
+        List<String> pages = pages(handout(exercise, List.of(Variants.draw(exercise, 0)), List.of(), Paper.LETTER));
+        assertThat(pages.getFirst()).contains("days length (cm)".split(" ")).contains("3.1", "3.9", "50", "6.0", "7.2").doesNotContain("5.0 ");
+        Exercise placed = exercise.withFirst(part -> part.withBlockAt(0, new Block.Printed("table-1", "As it was written down.")));
+        assertThat(pages(handout(placed, List.of(Variants.draw(placed, 0)), List.of(), Paper.A4)).getFirst()).containsOnlyOnce("3.9");
+    }
+
+    @Test
+    void theKeyHasWhatIsRightAndWrongAnswersWithWhatTheyComeFrom() throws IOException {
+        Exercise exercise = varied(Kelp.read(Quantity.SLOPE, new Rounding.Places(2)), Kelp.explain());
+        Path file = folder.resolve("key.pdf");
+        Handout.writeKey(exercise, variants(exercise, 3), Paper.A4, file, Progress.UNWATCHED);
+        List<String> pages = pages(file);
+        assertThat(pages).hasSize(4);
+        for (int k = 1; k <= 3; k++) {
+            Exercise variant = Variants.draw(exercise, k).exercise();
+            Part part = variant.first();
+            assertThat(pages.get(k - 1)).contains("Key \u00b7 How fast?", "variant " + k, "sign lost", variant.tasks().getFirst().key(part.truth(DecimalMark.POINT)).text());
+            assertThat(pages.getLast()).contains(k + " " + variant.tasks().getFirst().key(part.truth(DecimalMark.POINT)).text().replace(" cm per day", ""));
+        }
+        assertThat(pages.getLast()).contains("All 3 variants");
+        nothingIsCutOff(file);
+    }
+
+    @Test
+    void whatStrangersWriteBecomesNoMarkUp() throws IOException {
+        String nasty = "\"} @page { size: 1mm } <script>alert(1)</script> \\";
+        Exercise exercise = varied(Kelp.explain()).withTexts(nasty, "<b>Orrin</b>", "");
+        List<String> pages = pages(handout(exercise, variants(exercise, 1), List.of("<img src=x onerror=alert(1)>"), Paper.A4));
+        assertThat(pages).hasSize(1);
+        assertThat(pages.getFirst()).contains("<script>alert(1)</script>", "<b>Orrin</b>", "<img src=x onerror=alert(1)>");
+    }
+
+    @Test
+    void aLongTableGoesOnAndSaysWhatIsLeftOut() throws IOException {
+        Recipe many = Recipe.simple().withPairs(500);
+        Exercise plain = Kelp.exercise(Kelp.explain());
+        Sample sample = ((Sample.Done) Sample.of(many, plain.first().x(), plain.first().y(), DecimalMark.POINT)).sample();
+        Exercise exercise = plain.withFirst(part -> part.withData(sample.table()));
+        Path file = handout(exercise, List.of(Variants.draw(exercise, 0)), List.of(), Paper.A4);
+        assertThat(String.join(" ", pages(file))).contains("The first 120 of 500 rows; all are in the file.", exercise.tasks().getFirst().terms().title());
+        nothingIsCutOff(file);
+    }
+
+    @Test
+    void stoppedItLeavesNoFile() {
+        Exercise exercise = varied(Kelp.explain());
+        Path file = folder.resolve("stopped.pdf");
+        assertThatThrownBy(() -> Handout.write(exercise, variants(exercise, 8), List.of(), Paper.A4, file, _ -> false)).isInstanceOf(Progress.Stopped.class);
+        assertThat(Files.exists(file)).isFalse();
+        assertThat(Set.of(folder.toFile().list())).isEmpty();
+    }
+}
