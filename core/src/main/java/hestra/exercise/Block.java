@@ -17,6 +17,30 @@ public sealed interface Block {
     /** What the author sees it called. */
     String inWords();
 
+    /** The same under another id: a block that is put in once more. */
+    default Block called(String other) {
+        return switch (this) {
+            case Prose(String _, String text) -> new Prose(other, text);
+            case Illustration(String _, Picture picture, String caption, String alternative) -> new Illustration(other, picture, caption, alternative);
+            case Plot(String _, Set<Layer> layers, Optional<Frame> frame, String caption) -> new Plot(other, layers, frame, caption);
+            case Printed(String _, String caption) -> new Printed(other, caption);
+            case Formula(String _, String formula) -> new Formula(other, formula);
+            case Asked(Task task) -> new Asked(task.with(task.terms().withId(other)));
+        };
+    }
+
+    /** What its ids begin with: "task", "text" and so on. */
+    default String idKind() {
+        return switch (this) {
+            case Prose _ -> "text";
+            case Illustration _ -> "picture";
+            case Plot _ -> "figure";
+            case Printed _ -> "table";
+            case Formula _ -> "formula";
+            case Asked _ -> "task";
+        };
+    }
+
     /**
      * Text in light mark-up, with live values.
      *

@@ -154,6 +154,34 @@ public record Exercise(String id, String title, String place, String heading, De
         return tasks().stream().mapToInt(task -> task.terms().marks()).sum();
     }
 
+    /** A block of this exercise or of another, with an id that is free in this one. */
+    public Block fresh(Block block) {
+        return block.called(freshId(block.idKind()));
+    }
+
+    /** A part of this exercise or of another, with ids that are free in this one. */
+    public Part fresh(Part part) {
+        Set<String> taken = new HashSet<>(ids(parts).toList());
+        return part.called(freshId("part"), block -> {
+            int number = 1;
+            while (!taken.add(block.idKind() + "-" + number)) {
+                number++;
+            }
+            return block.called(block.idKind() + "-" + number);
+        });
+    }
+
+    /** The exercise as a student finds it who has come to a task: what the tasks before it open in its part is open. */
+    public Exercise startingAt(String taskId) {
+        Optional<Part> part = partOf(taskId);
+        if (part.isEmpty()) {
+            return this;
+        }
+        Set<Aid> held = new HashSet<>(part.get().held());
+        part.get().tasks().stream().takeWhile(task -> !task.id().equals(taskId)).forEach(task -> held.removeAll(task.terms().opens()));
+        return with(part.get().withHeld(held));
+    }
+
     /** An id that no part, block or task has yet: "task-4", for example. */
     public String freshId(String kind) {
         Set<String> taken = new HashSet<>(ids(parts).toList());

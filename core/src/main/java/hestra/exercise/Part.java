@@ -178,6 +178,11 @@ public record Part(String id, String heading, DataTable data, Roles roles, Prove
         return blocks.stream().map(Block::id).toList().indexOf(blockId);
     }
 
+    /** The same under another id, with other ids for its blocks: a part that is put in once more. */
+    public Part called(String other, UnaryOperator<Block> renamed) {
+        return new Part(other, heading, data, roles, provenance, held, rules, blocks.stream().map(renamed).toList(), differing);
+    }
+
     public Part withHeading(String text) {
         return new Part(id, text, data, roles, provenance, held, rules, blocks, differing);
     }

@@ -172,7 +172,7 @@ public final class Review {
     private void values(Part part, Optional<String> task, String text, String where) {
         List<String> unknown = LiveText.unknown(text);
         if (!unknown.isEmpty()) {
-            add(Remark.Sort.UNKNOWN_VALUE, part, task, where + " holds " + String.join(" and ", unknown) + ", which stands for nothing. Live values are " + String.join(", ", LiveText.KNOWN) + ".", Optional.empty());
+            add(Remark.Sort.UNKNOWN_VALUE, part, task, where + " holds " + String.join(" and ", unknown) + ", which stands for nothing. Type { to see the live values that there are.", Optional.empty());
         }
     }
 

@@ -157,6 +157,11 @@ public record Terms(
         return new Terms(id, title, prompt, marks, tries, opens, hint, verdict, opening, afterwards, playing, counting, Optional.of(helps));
     }
 
+    /** The same of another task. */
+    public Terms withId(String other) {
+        return new Terms(other, title, prompt, marks, tries, opens, hint, verdict, opening, afterwards, playing, counting, hints);
+    }
+
     public Terms withTitle(String text) {
         return new Terms(id, text, prompt, marks, tries, opens, hint, verdict, opening, afterwards, playing, counting, hints);
     }

@@ -85,9 +85,21 @@ class ExerciseTest {
 
     @Test
     void proseTakesLiveValues() {
-        Exercise exercise = Kelp.exercise();
-        assertThat(LiveText.fill("{n} values of {y} in {y.unit} by {x.name}, {other}", exercise.first()))
-                .isEqualTo("5 values of blade length in cm by days, {other}");
+        Part part = Kelp.exercise().first();
+        assertThat(LiveText.fill("{n} values of {y} in {y.unit} by {x.name}, {other}", part, DecimalMark.POINT)).isEqualTo("5 values of blade length in cm by days, {other}");
+        // b = 0.515, a = 1.95; r² = 20.6² / (40 · 10.652) = 0.995963, r = 0.997980.
+        assertThat(LiveText.fill("{slope} {intercept} {r} {mean-x}", part, DecimalMark.COMMA)).as("to four digits, as readings are").isEqualTo("0,5150 1,950 0,9980 6,000");
+        assertThat(LiveText.fill("{n} {r}", part, DecimalMark.POINT, it -> "<" + it + ">")).isEqualTo("<5> <0.9980>");
+        assertThat(LiveText.fill("{r} of {n}", part.withData(part.data().withRows(List.of())), DecimalMark.POINT)).as("what is not defined stays as it is written").isEqualTo("{r} of 0");
+    }
+
+    @Test
+    void liveValuesAreFoundByNameAndByMeaning() {
+        Part part = Kelp.exercise().first();
+        assertThat(LiveText.matching("sl", part, DecimalMark.POINT).getFirst()).isEqualTo(new LiveText.Value("{slope}", "slope of the line of least squares", "0.5150"));
+        assertThat(LiveText.matching("median of the resp", part, DecimalMark.POINT)).extracting(LiveText.Value::now).containsExactly("5.000");
+        assertThat(LiveText.matching("", part, DecimalMark.POINT)).extracting(LiveText.Value::name).containsExactlyElementsOf(LiveText.KNOWN);
+        assertThat(LiveText.unknown("{slope} {sloppy} `{code}` { not one }")).containsExactly("{sloppy}");
     }
 
     @Test

@@ -19,31 +19,34 @@ import hestra.exercise.LiveText;
 import hestra.exercise.Part;
 import hestra.figure.PlotContent;
 import hestra.figure.ScatterPlot;
+import hestra.numbers.DecimalMark;
 import hestra.tracing.Picture;
 
 /** A block of a sheet that asks nothing: text, a picture, a figure, the printed table, a formula. */
-final class BlockView extends VBox {
+public final class BlockView extends VBox {
 
     private static final double FIGURE = 250;
     private static final double WIDEST = 420;
 
     private final Part part;
+    private final DecimalMark mark;
 
-    private BlockView(Block block, Part part) {
+    private BlockView(Block block, Part part, DecimalMark mark) {
         this.part = part;
+        this.mark = mark;
         setId("block-" + block.id());
         getStyleClass().add("sheet-block");
     }
 
     /** The view of a block on the sheet of a part. */
-    static BlockView of(Block block, Part part, Exercise exercise, Look look) {
-        BlockView view = new BlockView(block, part);
+    public static BlockView of(Block block, Part part, Exercise exercise, Look look) {
+        BlockView view = new BlockView(block, part, exercise.mark());
         switch (block) {
-            case Block.Prose(String _, String text) -> view.getChildren().add(new ProseView(LiveText.fill(text, part)));
+            case Block.Prose(String _, String text) -> view.getChildren().add(new ProseView(LiveText.fill(text, part, exercise.mark())));
             case Block.Illustration(String _, Picture picture, String caption, String alternative) -> view.captioned(picture(picture, alternative), caption);
             case Block.Plot plot -> view.captioned(figure(plot, part, exercise, look), plot.caption());
             case Block.Printed(String _, String caption) -> view.captioned(new PrintedTable(part.data()), caption);
-            case Block.Formula(String _, String formula) -> view.formula(LiveText.fill(formula, part));
+            case Block.Formula(String _, String formula) -> view.formula(LiveText.fill(formula, part, exercise.mark()));
             case Block.Asked _ -> throw new IllegalArgumentException("a task has a card");
         }
         return view;
@@ -52,7 +55,7 @@ final class BlockView extends VBox {
     private void captioned(Node node, String text) {
         getChildren().add(node);
         if (!text.isBlank()) {
-            Label caption = new Label(LiveText.fill(text, part));
+            Label caption = new Label(LiveText.fill(text, part, mark));
             caption.getStyleClass().add("small");
             caption.setWrapText(true);
             caption.setMinHeight(Region.USE_PREF_SIZE);

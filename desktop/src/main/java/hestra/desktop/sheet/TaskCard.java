@@ -253,7 +253,7 @@ final class TaskCard extends VBox {
         present(terms, inHand || !state.isTried());
         if (inHand) {
             Part part = findings.part().indexOf(task.id()) >= 0 ? findings.part() : findings.exercise().partOf(task.id()).orElseThrow();
-            prompt.show(LiveText.fill(asked.prompt(), part));
+            prompt.show(LiveText.fill(asked.prompt(), part, model.desk().exercise().mark()));
             body().show(findings);
             showReadiness(state);
         }
@@ -282,7 +282,7 @@ final class TaskCard extends VBox {
         int taken = state.helps();
         Part part = findings.exercise().partOf(task.id()).orElseThrow();
         present(helps, inHand && taken > 0);
-        helps.setText(all.stream().limit(taken).map(it -> LiveText.fill(it.text(), part)).collect(Collectors.joining("\n")));
+        helps.setText(all.stream().limit(taken).map(it -> LiveText.fill(it.text(), part, model.desk().exercise().mark())).collect(Collectors.joining("\n")));
         present(help, inHand && taken < all.size() && !state.done());
         if (help.isVisible()) {
             double cost = all.get(taken).cost();

@@ -3,66 +3,91 @@ package hestra.desktop.write;
 import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.VBox;
 
 import hestra.desk.Edit;
 import hestra.desk.ExerciseEdit;
 import hestra.desktop.model.DeskModel;
-import hestra.exercise.Block;
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;
-import hestra.numbers.Counted;
-import hestra.task.Key;
-import hestra.task.Task;
-import hestra.task.Truth;
 
-/** A block that is edited on the right: a task with its key, a picture, a figure, the printed table, a formula. */
+/** A block on the sheet that is written, which can be taken in hand, moved, doubled, copied and taken out, by mouse and by keys. */
 final class BlockRow implements OutlineRow {
 
     private static final PseudoClass IN_HAND = PseudoClass.getPseudoClass("in-hand");
-    private static final PseudoClass MISSING = PseudoClass.getPseudoClass("missing");
 
     private final DeskModel model;
-    private final Block block;
+    private final SheetActions actions;
+    private final String id;
+    private final RowContents contents;
     private final VBox row = new VBox();
 
-    BlockRow(DeskModel model, Exercise exercise, Part part, Block block, Truth truth, boolean inHand) {
+    /** What a row shows of its block. */
+    interface RowContents {
+        /** Fills the row; {@code tools} do what can be done to it. */
+        void fill(VBox row, Tools tools);
+
+        /** Shows what is typed, as it is now. */
+        void show(Exercise exercise);
+    }
+
+    BlockRow(DeskModel model, SheetActions actions, Part part, String id, boolean inHand, RowContents contents) {
         this.model = model;
-        this.block = block;
-        BlockMoves moves = BlockMoves.of(exercise, part, block.id());
-        Label kind = new Label(kind(block));
-        kind.getStyleClass().add("small");
-        Runnable remove = () -> model.apply(new ExerciseEdit.RemoveBlock(block.id()));
-        Node tools = OutlineRow.tools(kind, action(moves.up()), action(moves.down()), remove);
-        switch (block) {
-            case Block.Asked(Task task) -> row.getChildren().addAll(name((exercise.indexOf(task.id()) + 1) + " · " + task.terms().title()), key(task.key(truth)), tools);
-            case Block.Illustration picture -> row.getChildren().addAll(name(picture.caption()), tools);
-            case Block.Plot plot -> row.getChildren().addAll(name(plot.caption()), tools);
-            case Block.Printed printed -> row.getChildren().addAll(name(printed.caption()), tools);
-            case Block.Formula formula -> row.getChildren().addAll(name(formula.formula()), tools);
-            case Block.Prose prose -> row.getChildren().addAll(name(prose.text()), tools);
-        }
+        this.actions = actions;
+        this.id = id;
+        this.contents = contents;
+        BlockMoves moves = BlockMoves.of(model.desk().exercise(), part, id);
+        Tools tools = new Tools(action(moves.up()), action(moves.down()), () -> actions.duplicate(id), () -> actions.remove(id));
+        contents.fill(row, tools);
         row.getStyleClass().add("outline-row");
-        row.setId("outline-" + block.id());
+        row.setId("outline-" + id);
         row.setFocusTraversable(true);
         row.pseudoClassStateChanged(IN_HAND, inHand);
-        row.setOnMouseClicked(_ -> turnTo());
-        row.setOnKeyPressed(event -> {
-            if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.SPACE) {
+        row.setOnMouseClicked(event -> {
+            if (event.isStillSincePress()) {
                 turnTo();
-            } else if (event.getCode() == KeyCode.DELETE) {
-                remove.run();
-            } else if (event.isAltDown() && event.getCode() == KeyCode.UP && moves.up().isPresent()) {
-                action(moves.up()).run();
-            } else if (event.isAltDown() && event.getCode() == KeyCode.DOWN && moves.down().isPresent()) {
-                action(moves.down()).run();
-            } else {
-                return;
             }
-            event.consume();
         });
+        row.setOnKeyPressed(event -> {
+            if (row.isFocused() && key(event, tools)) {
+                event.consume();
+            }
+        });
+    }
+
+    private boolean key(KeyEvent event, Tools tools) {
+        if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.SPACE) {
+            turnTo();
+        } else if (event.getCode() == KeyCode.DELETE) {
+            tools.remove().run();
+        } else if (event.isAltDown() && event.getCode() == KeyCode.UP && tools.up() != null) {
+            tools.up().run();
+        } else if (event.isAltDown() && event.getCode() == KeyCode.DOWN && tools.down() != null) {
+            tools.down().run();
+        } else if (event.isShortcutDown()) {
+            return shortcut(event.getCode());
+        } else {
+            return false;
+        }
+        return true;
+    }
+
+    private boolean shortcut(KeyCode code) {
+        switch (code) {
+            case D -> actions.duplicate(id);
+            case C -> actions.copy(id);
+            case X -> {
+                actions.copy(id);
+                actions.remove(id);
+            }
+            case V -> actions.copied().ifPresent(clipping -> actions.after(id).ifPresent(spot -> actions.paste(clipping, spot)));
+            default -> {
+                return false;
+            }
+        }
+        return true;
     }
 
     private Runnable action(Optional<ExerciseEdit> move) {
@@ -75,37 +100,15 @@ final class BlockRow implements OutlineRow {
 
     private void turnTo() {
         Node parent = row.getParent();
-        model.apply(new Edit.TurnTo(Optional.of(block.id())));
-        focusAgain(parent);
+        if (!model.desk().task().equals(Optional.of(id))) {
+            model.apply(new Edit.TurnTo(Optional.of(id)));
+            focusAgain(parent);
+        }
     }
 
     /** Puts the keyboard on the row, which is a new one after each change. */
     private void focusAgain(Node parent) {
-        Optional.ofNullable(parent.lookup("#outline-" + block.id())).ifPresent(Node::requestFocus);
-    }
-
-    private static String kind(Block block) {
-        if (!(block instanceof Block.Asked(Task task))) {
-            return block.inWords();
-        }
-        int opens = task.terms().opens().size();
-        return task.kind().title() + " · " + Counted.of(task.terms().marks(), "mark") + (opens == 0 ? "" : " · opens " + Counted.of(opens, "aid"));
-    }
-
-    private static Label name(String text) {
-        Label name = new Label(text.isBlank() ? "no caption yet" : text.lines().findFirst().orElse(""));
-        name.getStyleClass().add("task-title");
-        name.setMinWidth(0);
-        return name;
-    }
-
-    private Label key(Key computed) {
-        Label key = new Label(computed.text());
-        key.getStyleClass().add("outline-key");
-        key.setId("key-" + block.id());
-        key.pseudoClassStateChanged(MISSING, !computed.computed());
-        key.setMinWidth(0);
-        return key;
+        Optional.ofNullable(parent.lookup("#outline-" + id)).ifPresent(Node::requestFocus);
     }
 
     @Override
@@ -115,6 +118,6 @@ final class BlockRow implements OutlineRow {
 
     @Override
     public void show(Exercise exercise) {
-        // Nothing is typed here.
+        contents.show(exercise);
     }
 }

@@ -10,11 +10,8 @@ import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.layout.VBox;
@@ -24,14 +21,17 @@ import hestra.desk.Edit;
 import hestra.desk.ExerciseEdit;
 import hestra.desk.Findings;
 import hestra.desktop.files.Pictures;
+import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Tip;
 import hestra.desktop.parts.TypingRun;
 import hestra.exercise.Block;
 import hestra.exercise.Exercise;
+import hestra.exercise.LiveText;
 import hestra.exercise.Part;
 import hestra.task.Kind;
 import hestra.task.Kinds;
+import hestra.task.Task;
 import hestra.task.Truth;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
@@ -43,17 +43,24 @@ final class Outline {
 
     private final DeskModel model;
     private final Pictures pictures;
+    private final Look look;
+    private final SheetActions actions;
     private final TextField title = new TextField();
     private final TextField heading = new TextField();
     private final VBox sheet = new VBox();
     private final List<OutlineRow> rows = new ArrayList<>();
+    /** Where something can be put in. */
+    private final List<Node> places = new ArrayList<>();
+    private Optional<PlusCard> plus = Optional.empty();
     private final ScrollPane pane;
     private Exercise shown;
     private Optional<String> inHand = Optional.of("-");
     private String partInHand = "";
 
-    Outline(DeskModel model, Pictures pictures) {
+    Outline(DeskModel model, Look look, Pictures pictures) {
         this.model = model;
+        this.look = look;
+        this.actions = new SheetActions(model);
         this.pictures = pictures;
         title.setId("write-title");
         title.setPromptText("Title of the exercise");
@@ -62,13 +69,17 @@ final class Outline {
         title.textProperty().addListener((_, _, text) -> texts(text, model.desk().exercise().heading(), titleRun));
         heading.setId("write-heading");
         heading.setPromptText("Heading: the question in a few words");
-        heading.getStyleClass().add("write-heading");
+        heading.getStyleClass().addAll("sheet-field", "write-heading");
+        title.getStyleClass().addAll("sheet-field", "write-title");
         TypingRun headingRun = new TypingRun(heading);
         heading.textProperty().addListener((_, _, text) -> texts(model.desk().exercise().title(), text, headingRun));
         title.focusedProperty().addListener((_, _, focused) -> turnToExercise(focused));
         heading.focusedProperty().addListener((_, _, focused) -> turnToExercise(focused));
+        heading.setOnAction(_ -> open(new Spot(model.desk().exercise().first().id(), 0)));
+        title.setOnAction(_ -> heading.requestFocus());
+        new RowDrag(sheet, () -> places, actions);
         sheet.getStyleClass().add("outline-tasks");
-        VBox content = new VBox(label("title"), title, label("heading"), heading, sheet);
+        VBox content = new VBox(title, heading, sheet);
         content.getStyleClass().add("outline");
         pane = new ScrollPane(content);
         pane.setFitToWidth(true);
@@ -132,24 +143,33 @@ final class Outline {
     /** The exercise without what is typed in this view. */
     private static Exercise wordless(Exercise exercise) {
         return exercise.withTexts("", "", "").withParts(exercise.parts().stream().map(part -> part.withHeading("").withBlocks(part.blocks().stream()
-                .map(block -> block instanceof Block.Prose(String id, String _) ? new Block.Prose(id, "") : block).toList())).toList());
+                .map(Outline::wordless).toList())).toList());
+    }
+
+    private static Block wordless(Block block) {
+        return switch (block) {
+            case Block.Prose(String id, String _) -> new Block.Prose(id, "");
+            case Block.Asked(Task task) -> new Block.Asked(task.with(task.terms().withTitle("").withPrompt("")));
+            case Block.Illustration _, Block.Plot _, Block.Printed _, Block.Formula _ -> block;
+        };
     }
 
     private void build(Exercise exercise, Part here) {
         Optional<String> focused = Optional.ofNullable(sheet.getScene()).map(Scene::getFocusOwner).filter(node -> node instanceof TextInputControl).map(Node::getId);
         rows.clear();
+        places.clear();
+        plus = Optional.empty();
         List<Node> nodes = new ArrayList<>();
         for (Part part : exercise.parts()) {
             if (exercise.parts().size() > 1) {
-                PartRow row = new PartRow(model, exercise, part, part.id().equals(here.id()));
+                PartRow row = new PartRow(model, actions, exercise, part, part.id().equals(here.id()));
                 rows.add(row);
                 nodes.add(row.node());
             }
             Truth truth = part.truth(exercise.mark());
             for (int i = 0; i < part.blocks().size(); i++) {
                 Block block = part.blocks().get(i);
-                OutlineRow row = block instanceof Block.Prose prose ? new ProseRow(model, part, prose)
-                        : new BlockRow(model, exercise, part, block, truth, inHand.filter(block.id()::equals).isPresent());
+                OutlineRow row = row(block, part, truth, exercise);
                 rows.add(row);
                 nodes.add(adder(part, i, false));
                 nodes.add(row.node());
@@ -164,6 +184,17 @@ final class Outline {
         focused.ifPresent(id -> Optional.ofNullable(sheet.lookup("#" + id)).ifPresent(Node::requestFocus));
     }
 
+    private OutlineRow row(Block block, Part part, Truth truth, Exercise exercise) {
+        boolean taken = inHand.filter(block.id()::equals).isPresent();
+        OutlineRow row = switch (block) {
+            case Block.Prose prose -> new ProseRow(model, actions, part, prose, this::open);
+            case Block.Asked(Task task) -> new BlockRow(model, actions, part, block.id(), taken, new TaskRow(model, part, task, truth, taken));
+            case Block.Illustration _, Block.Plot _, Block.Printed _, Block.Formula _ -> new BlockRow(model, actions, part, block.id(), taken, new ShownRow(block, part, exercise, look));
+        };
+        row.node().setUserData(block.id());
+        return row;
+    }
+
     private static Label hint(String text) {
         Label hint = new Label(text);
         hint.getStyleClass().add("small");
@@ -171,26 +202,70 @@ final class Outline {
         return hint;
     }
 
-    /** The place between two blocks where another is added. */
+    /** The place between two blocks, where another is put in. */
     private Node adder(Part part, int index, boolean last) {
-        MenuButton adder = new MenuButton(last ? "Add a task, a text or a picture" : "");
+        Spot spot = new Spot(part.id(), index);
+        Button adder = new Button(last ? "Add a task, a text or a picture" : "");
         adder.setGraphic(new FontIcon(Feather.PLUS));
         adder.setId("add-" + part.id() + "-" + index);
         adder.setAccessibleText("Add a task, a text or a picture here");
-        adder.getStyleClass().addAll("adder", last ? "adder-last" : "adder-between");
-        for (Kind.Group group : Kind.Group.values()) {
-            Menu menu = new Menu(group.inWords());
-            Kinds.ALL.stream().filter(kind -> kind.group() == group)
-                    .forEach(kind -> menu.getItems().add(item("add-" + kind.code(), kind.title(), () -> add(part, index, new Block.Asked(kind.create(fresh("task"), truth(part)))))));
-            adder.getItems().add(menu);
-        }
-        adder.getItems().addAll(new SeparatorMenuItem(),
-                item("add-text", "Text", () -> add(part, index, new Block.Prose(fresh("text"), ""))),
-                item("add-picture", "Picture…", () -> pictures.choose(picture -> add(part, index, new Block.Illustration(fresh("picture"), picture, "", "")))),
-                item("add-figure", "Figure", () -> add(part, index, new Block.Plot(fresh("figure"), Set.of(), Optional.empty(), ""))),
-                item("add-table", "Printed table", () -> add(part, index, new Block.Printed(fresh("table"), ""))),
-                item("add-formula", "Formula", () -> add(part, index, new Block.Formula(fresh("formula"), "ŷ = a + b x"))));
+        adder.getStyleClass().setAll("button", "adder", last ? "adder-last" : "adder-between");
+        adder.setMaxWidth(Double.MAX_VALUE);
+        adder.setOnAction(_ -> open(spot));
+        adder.setUserData(spot);
+        places.add(adder);
         return adder;
+    }
+
+    /** Offers what can be put in at a place. */
+    private void open(Spot spot) {
+        close();
+        places.stream().filter(node -> spot.equals(node.getUserData())).findFirst().ifPresent(node -> {
+            PlusCard card = new PlusCard(offers(spot), this::close);
+            plus = Optional.of(card);
+            sheet.getChildren().add(sheet.getChildren().indexOf(node) + 1, card);
+            card.begin();
+        });
+    }
+
+    private void close() {
+        Optional<PlusCard> card = plus;
+        plus = Optional.empty();
+        card.ifPresent(it -> {
+            boolean typed = it.isFocusWithin();
+            int place = sheet.getChildren().indexOf(it);
+            sheet.getChildren().remove(it);
+            if (typed && place > 0) {
+                sheet.getChildren().get(place - 1).requestFocus();
+            }
+        });
+    }
+
+    private List<PlusCard.Offer> offers(Spot spot) {
+        List<PlusCard.Offer> offers = new ArrayList<>();
+        Exercise exercise = model.desk().exercise();
+        Part part = exercise.part(spot.part()).orElse(exercise.first());
+        actions.copied().ifPresent(clipping -> offers.add(new PlusCard.Offer("paste", "Paste", clipping.inWords(), () -> actions.paste(clipping, spot))));
+        offers.add(new PlusCard.Offer("text", "Text", "what it is about, with live values", () -> {
+            Block text = new Block.Prose(fresh("text"), "");
+            model.apply(new ExerciseEdit.AddBlock(spot.part(), spot.index(), text));
+            Platform.runLater(() -> Optional.ofNullable(sheet.lookup("#write-" + text.id())).ifPresent(Node::requestFocus));
+        }));
+        Truth truth = truth(part);
+        for (Kind kind : Kinds.ALL) {
+            Task example = kind.create("example", truth);
+            offers.add(new PlusCard.Offer(kind.code(), kind.title(), LiveText.fill(example.terms().prompt(), part, exercise.mark()), () -> actions.add(spot, new Block.Asked(kind.create(fresh("task"), truth(part))))));
+        }
+        offers.add(new PlusCard.Offer("picture", "Picture", "a PNG or JPEG file, with a caption", () -> pictures.choose(picture -> actions.add(spot, new Block.Illustration(fresh("picture"), picture, "", "")))));
+        offers.add(new PlusCard.Offer("figure", "Figure", "the plot of this part, with or without line and residuals", () -> actions.add(spot, new Block.Plot(fresh("figure"), Set.of(), Optional.empty(), ""))));
+        offers.add(new PlusCard.Offer("table", "Printed table", "the data as they were written down", () -> actions.add(spot, new Block.Printed(fresh("table"), ""))));
+        offers.add(new PlusCard.Offer("formula", "Formula", "ŷ = a + b x", () -> actions.add(spot, new Block.Formula(fresh("formula"), "ŷ = a + b x"))));
+        offers.add(new PlusCard.Offer("part", "Part", "with data and a sheet of its own", this::addPart));
+        return offers;
+    }
+
+    private void addPart() {
+        actions.addPart(Part.blank(fresh("part")).withBlockAt(0, new Block.Prose(fresh("text"), "")));
     }
 
     private Node partAdder(Exercise exercise) {
@@ -198,19 +273,8 @@ final class Outline {
         adder.setId("add-part");
         adder.getStyleClass().addAll("adder", "adder-last");
         adder.setDisable(exercise.parts().size() >= Exercise.MOST_PARTS);
-        adder.setOnAction(_ -> {
-            Part part = Part.blank(fresh("part")).withBlockAt(0, new Block.Prose(fresh("text"), ""));
-            model.apply(new ExerciseEdit.AddPart(exercise.parts().size(), part));
-            model.apply(new Edit.GoTo(part.id()));
-        });
+        adder.setOnAction(_ -> addPart());
         return adder;
-    }
-
-    private static MenuItem item(String id, String title, Runnable action) {
-        MenuItem item = new MenuItem(title);
-        item.setId(id);
-        item.setOnAction(_ -> action.run());
-        return item;
     }
 
     private String fresh(String kind) {
@@ -222,22 +286,10 @@ final class Outline {
         return exercise.part(part.id()).orElse(part).truth(exercise.mark());
     }
 
-    /** Adds a block and turns to it. */
-    private void add(Part part, int index, Block block) {
-        model.apply(new ExerciseEdit.AddBlock(part.id(), index, block));
-        model.apply(new Edit.TurnTo(Optional.of(block.id())));
-    }
-
     private static void put(TextField field, String text) {
         if (!field.getText().equals(text)) {
             field.setText(text);
             field.end();
         }
-    }
-
-    private static Label label(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("field-label");
-        return label;
     }
 }

@@ -13,7 +13,7 @@ import hestra.exercise.Exercise;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
-/** A row of the outline. */
+/** A row of the sheet that is written. */
 interface OutlineRow {
 
     Node node();
@@ -21,12 +21,23 @@ interface OutlineRow {
     /** Shows what is typed in it, as it is now. */
     void show(Exercise exercise);
 
-    /** A line with a name and what can be done to the row: moved up and down, and removed; nothing for what cannot. */
-    static HBox tools(Label name, Runnable up, Runnable down, Runnable remove) {
+    /**
+     * What can be done to a row.
+     *
+     * @param up moves it up; nothing for what cannot be
+     * @param down moves it down
+     * @param duplicate puts the same in below it
+     * @param remove takes it out
+     */
+    record Tools(Runnable up, Runnable down, Runnable duplicate, Runnable remove) {}
+
+    /** A line with a name and what can be done to the row. */
+    static HBox tools(Label name, Tools tools) {
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox line = new HBox(name, gap, icon(Feather.CHEVRON_UP, "Move up (Alt+Up)", up), icon(Feather.CHEVRON_DOWN, "Move down (Alt+Down)", down),
-                icon(Feather.TRASH_2, "Remove (Delete)", remove));
+        HBox line = new HBox(name, gap, icon(Feather.CHEVRON_UP, "Move up (Alt+Up)", tools.up()), icon(Feather.CHEVRON_DOWN, "Move down (Alt+Down)", tools.down()),
+                icon(Feather.COPY, "Put in the same once more (Ctrl+D)", tools.duplicate()), icon(Feather.TRASH_2, "Remove (Delete)", tools.remove()));
+        line.getStyleClass().add("row-tools");
         line.setAlignment(Pos.CENTER_LEFT);
         return line;
     }

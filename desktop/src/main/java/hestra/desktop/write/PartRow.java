@@ -5,6 +5,7 @@ import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.VBox;
 
 import hestra.desk.Edit;
@@ -24,12 +25,12 @@ final class PartRow implements OutlineRow {
     private final TextField heading = new TextField();
     private final VBox row;
 
-    PartRow(DeskModel model, Exercise exercise, Part part, boolean inHand) {
+    PartRow(DeskModel model, SheetActions actions, Exercise exercise, Part part, boolean inHand) {
         this.id = part.id();
         int place = exercise.indexOf(part);
         heading.setId("write-heading-" + id);
         heading.setPromptText("Heading of this part");
-        heading.getStyleClass().add("write-heading");
+        heading.getStyleClass().addAll("sheet-field", "write-heading");
         heading.setText(part.heading());
         TypingRun run = new TypingRun(heading);
         heading.textProperty().addListener((_, _, text) -> {
@@ -43,15 +44,27 @@ final class PartRow implements OutlineRow {
                 goTo.run();
             }
         });
-        Label number = new Label("Part " + (place + 1) + " of " + exercise.parts().size());
+        Label number = new Label("PART " + (place + 1) + " OF " + exercise.parts().size());
         number.getStyleClass().add("part-number");
-        row = new VBox(OutlineRow.tools(number, place == 0 ? null : () -> model.apply(new ExerciseEdit.MovePart(id, place - 1)),
-                place == exercise.parts().size() - 1 ? null : () -> model.apply(new ExerciseEdit.MovePart(id, place + 1)),
-                () -> model.apply(new ExerciseEdit.RemovePart(id))), heading);
+        Tools tools = new Tools(place == 0 ? null : () -> model.apply(new ExerciseEdit.MovePart(id, place - 1)),
+                place == exercise.parts().size() - 1 ? null : () -> model.apply(new ExerciseEdit.MovePart(id, place + 1)), () -> actions.duplicatePart(id),
+                () -> model.apply(new ExerciseEdit.RemovePart(id)));
+        row = new VBox(OutlineRow.tools(number, tools), heading);
         row.getStyleClass().add("outline-part");
         row.setId("outline-" + id);
         row.pseudoClassStateChanged(IN_HAND, inHand);
         row.setOnMouseClicked(_ -> goTo.run());
+        row.setFocusTraversable(true);
+        row.setOnKeyPressed(event -> {
+            if (row.isFocused() && event.isShortcutDown() && (event.getCode() == KeyCode.C || event.getCode() == KeyCode.D)) {
+                if (event.getCode() == KeyCode.C) {
+                    actions.copyPart(id);
+                } else {
+                    actions.duplicatePart(id);
+                }
+                event.consume();
+            }
+        });
     }
 
     @Override

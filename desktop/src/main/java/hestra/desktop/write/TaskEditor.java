@@ -3,13 +3,18 @@ package hestra.desktop.write;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.collections.FXCollections;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.util.Subscription;
 
@@ -40,7 +45,7 @@ final class TaskEditor extends VBox implements Editor {
     private final GridPane mistakes = new GridPane();
     private final Label mistakesTitle = TaskFields.label("mistakes it will recognise");
 
-    TaskEditor(DeskModel model, Task task) {
+    TaskEditor(DeskModel model, Task task, Consumer<Exercise> trial) {
         this.model = model;
         this.id = task.id();
         this.fields = new TaskFields(model, id, this);
@@ -48,13 +53,22 @@ final class TaskEditor extends VBox implements Editor {
         getStyleClass().add("editor");
         heading.getStyleClass().add("editor-title");
         remarks = new RemarkList(model, remark -> remark.isAbout(id), false);
-        getChildren().addAll(heading, remarks);
-        fields.text("title", "edit-title", it -> it.terms().title(), (it, text) -> it.with(it.terms().withTitle(text)), false);
-        fields.text("prompt", "edit-prompt", it -> it.terms().prompt(), (it, text) -> it.with(it.terms().withPrompt(text)), true);
+        Button from = new Button("Try from here");
+        from.setId("try-from-here");
+        from.getStyleClass().setAll("quiet");
+        from.setMinWidth(Region.USE_PREF_SIZE);
+        Tip.set(from, "Work on it as a student who has done all tasks before it; nothing of it is kept");
+        from.setOnAction(_ -> trial.accept(model.desk().exercise().startingAt(id)));
+        HBox.setHgrow(heading, Priority.ALWAYS);
+        heading.setMaxWidth(Double.MAX_VALUE);
+        HBox top = new HBox(8, heading, from);
+        top.setAlignment(Pos.CENTER_LEFT);
+        getChildren().addAll(top, remarks);
         KindFields.add(model, fields, task);
         numbers();
         keys();
         opens();
+        playing();
         HintFields.add(fields, model);
         fields.text("hint after a wrong answer that is not recognised", "edit-hint", it -> it.terms().hint(),
                 (it, text) -> it.with(it.terms().withHint(text)), false);
@@ -102,7 +116,6 @@ final class TaskEditor extends VBox implements Editor {
             afterwards.setDisable(task.terms().tries() == 0);
         });
         fields.add(TaskFields.label("after the last try, tell"), afterwards);
-        playing();
     }
 
     private void playing() {

@@ -40,6 +40,7 @@ public final class WriteView {
     private final SplitPane pane;
     private final Function<Part, PartPanes> make;
     private final Pictures pictures;
+    private final Consumer<Exercise> trial;
     private final Map<String, PartPanes> parts = new HashMap<>();
     private PartPanes here;
     private Optional<String> edited = Optional.of("-");
@@ -48,7 +49,8 @@ public final class WriteView {
     public WriteView(DeskModel model, Look look, Kept kept, GridHabits habits, Consumer<String> notice, Pictures pictures, Consumer<Exercise> trial) {
         this.model = model;
         this.pictures = pictures;
-        this.outline = new Outline(model, pictures);
+        this.trial = trial;
+        this.outline = new Outline(model, look, pictures);
         this.make = part -> new PartPanes(model.of(part), look, habits, notice, pictures, trial);
         this.here = panes(model.findings().written());
         right.setFitToWidth(true);
@@ -141,6 +143,6 @@ public final class WriteView {
     }
 
     private Node editor(Block block) {
-        return block instanceof Block.Asked(Task task) ? new TaskEditor(model, task) : new BlockEditor(model, block, pictures);
+        return block instanceof Block.Asked(Task task) ? new TaskEditor(model, task, trial) : new BlockEditor(model, block, pictures);
     }
 }

@@ -110,7 +110,7 @@ class PartsInTheWindowTest {
             person.type("b x");
             assertThat(exercise(person).block("formula-1")).contains(new Block.Formula("formula-1", "b x"));
             person.willChoose(picture);
-            person.choose("add-part-1-2", "Picture…");
+            person.choose("add-part-1-2", "Picture");
             assertThat(exercise(person).block("picture-1")).isPresent();
             person.click("edit-alternative");
             person.type("a pond");

@@ -260,6 +260,11 @@ final class Person implements AutoCloseable {
     /** Clicks something and then the text of an item of the menu that it shows. */
     void choose(String id, String item) throws IOException {
         click(id);
+        if (sees("plus-card")) {
+            type(item);
+            press(KeyCode.ENTER);
+            return;
+        }
         Optional<String> within = FxThread.call(() -> node(id) instanceof MenuButton menu ? menu.getItems().stream().filter(Menu.class::isInstance).map(Menu.class::cast)
                 .filter(it -> it.getItems().stream().anyMatch(one -> item.equals(one.getText()))).map(Menu::getText).findFirst() : Optional.<String>empty());
         if (within.isPresent()) {
@@ -401,6 +406,26 @@ final class Person implements AutoCloseable {
                 return null;
             });
         }
+        settle();
+    }
+
+    /** Types signs that the keyboard of the tests has not: into the field that has the keyboard, as one letter after the other. */
+    void insert(String signs) throws IOException {
+        FxThread.call(() -> {
+            TextInputControl field = (TextInputControl) stage.getScene().getFocusOwner();
+            signs.chars().forEach(sign -> field.insertText(field.getCaretPosition(), Character.toString(sign)));
+            return null;
+        });
+        settle();
+    }
+
+    /** Gives something the keyboard, as Tab would in the end. */
+    void focus(String id) throws IOException {
+        reveal(id);
+        FxThread.call(() -> {
+            node(id).requestFocus();
+            return null;
+        });
         settle();
     }
 

@@ -73,17 +73,17 @@ final class HandoutPieces {
 
     private void block(Block block, Part part, Truth truth) {
         switch (block) {
-            case Block.Prose(String _, String text) -> pieces.add(Map.of("text", Prose.html(LiveText.fill(text, part))));
+            case Block.Prose(String _, String text) -> pieces.add(Map.of("text", Prose.html(LiveText.fill(text, part, exercise.mark()))));
             case Block.Illustration(String _, Picture picture, String caption, String alternative) ->
-                pieces.add(Map.of("image", Map.of("source", source(picture.bytes()), "caption", LiveText.fill(caption, part), "alternative", alternative)));
+                pieces.add(Map.of("image", Map.of("source", source(picture.bytes()), "caption", LiveText.fill(caption, part, exercise.mark()), "alternative", alternative)));
             case Block.Plot plot -> {
                 PlotContent content = FixedPlot.of(exercise, part, plot);
-                String caption = LiveText.fill(plot.caption(), part);
+                String caption = LiveText.fill(plot.caption(), part, exercise.mark());
                 pieces.add(Map.of("figure", Map.of("caption", caption,
                         "drawing", drawings.plot(new Piece.Plot(layout -> ScatterPlot.describe(content, layout), RATIO, "", "", caption.isBlank() ? "A plot of the data" : caption), 1))));
             }
-            case Block.Printed(String _, String caption) -> data(truth.printed(), LiveText.fill(caption, part));
-            case Block.Formula(String _, String formula) -> pieces.add(Map.of("formula", LiveText.fill(formula, part)));
+            case Block.Printed(String _, String caption) -> data(truth.printed(), LiveText.fill(caption, part, exercise.mark()));
+            case Block.Formula(String _, String formula) -> pieces.add(Map.of("formula", LiveText.fill(formula, part, exercise.mark())));
             case Block.Asked(Task task) -> task(task, part, truth);
         }
     }
@@ -130,7 +130,7 @@ final class HandoutPieces {
         values.put("number", exercise.indexOf(task.id()) + 1);
         values.put("title", task.terms().title());
         values.put("terms", rounding + (rounding.isEmpty() || marks.isEmpty() ? "" : " \u00b7 ") + marks);
-        values.put("prompt", Prose.html(LiveText.fill(task.terms().prompt(), part)));
+        values.put("prompt", Prose.html(LiveText.fill(task.terms().prompt(), part, exercise.mark())));
         values.put("forms", task.onPaper(truth).stream().map(HandoutPieces::form).toList());
         pieces.add(Map.of("task", values));
     }

@@ -136,7 +136,7 @@ public final class WriteUp {
     }
 
     private static String fill(String text, Findings findings) {
-        return LiveText.fill(text, findings.part());
+        return LiveText.fill(text, findings.part(), findings.exercise().mark());
     }
 
     private Piece answered(TaskState state, Findings findings) {

@@ -1,0 +1,97 @@
+package hestra.desktop.write;
+
+import java.util.Optional;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+
+import hestra.desk.Edit;
+import hestra.desk.ExerciseEdit;
+import hestra.desktop.model.DeskModel;
+import hestra.documents.exercise.Clipping;
+import hestra.exercise.Block;
+import hestra.exercise.Exercise;
+import hestra.exercise.Part;
+
+/** What can be done with the blocks and parts of the sheets that are written: put in, doubled, copied, pasted, moved, taken out. */
+final class SheetActions {
+
+    private final DeskModel model;
+
+    SheetActions(DeskModel model) {
+        this.model = model;
+    }
+
+    Exercise exercise() {
+        return model.desk().exercise();
+    }
+
+    /** Puts a block in and turns to it. */
+    void add(Spot spot, Block block) {
+        model.apply(new ExerciseEdit.AddBlock(spot.part(), spot.index(), block));
+        model.apply(new Edit.TurnTo(Optional.of(block.id())));
+    }
+
+    /** Puts a part in behind the others and goes to it. */
+    void addPart(Part part) {
+        model.apply(new ExerciseEdit.AddPart(exercise().parts().size(), part));
+        model.apply(new Edit.GoTo(part.id()));
+    }
+
+    /** Puts the same block in below it. */
+    void duplicate(String blockId) {
+        exercise().block(blockId).ifPresent(block -> after(blockId).ifPresent(spot -> add(spot, exercise().fresh(block))));
+    }
+
+    /** Puts the same part in behind the others. */
+    void duplicatePart(String partId) {
+        exercise().part(partId).ifPresent(part -> addPart(exercise().fresh(part)));
+    }
+
+    void copy(String blockId) {
+        exercise().block(blockId).ifPresent(block -> put(new Clipping.OfBlock(block)));
+    }
+
+    void copyPart(String partId) {
+        exercise().part(partId).ifPresent(part -> put(new Clipping.OfPart(part)));
+    }
+
+    private void put(Clipping clipping) {
+        ClipboardContent content = new ClipboardContent();
+        content.putString(clipping.text(exercise().mark()));
+        Clipboard.getSystemClipboard().setContent(content);
+    }
+
+    /** What was copied, where it is a block or a part. */
+    Optional<Clipping> copied() {
+        return Clipping.read(Clipboard.getSystemClipboard().getString());
+    }
+
+    /** Puts in what was copied: a block at a place, a part behind the others. */
+    void paste(Clipping clipping, Spot spot) {
+        switch (clipping) {
+            case Clipping.OfBlock(Block block) -> add(spot, exercise().fresh(block));
+            case Clipping.OfPart(Part part) -> addPart(exercise().fresh(part));
+        }
+    }
+
+    void remove(String blockId) {
+        model.apply(new ExerciseEdit.RemoveBlock(blockId));
+    }
+
+    /** The place below a block. */
+    Optional<Spot> after(String blockId) {
+        return exercise().partOf(blockId).map(part -> new Spot(part.id(), part.indexOf(blockId) + 1));
+    }
+
+    /** Moves a block to a place; nothing where it stands there already. */
+    void move(String blockId, Spot spot) {
+        exercise().partOf(blockId).ifPresent(part -> {
+            boolean within = part.id().equals(spot.part());
+            int at = part.indexOf(blockId);
+            int index = within && at < spot.index() ? spot.index() - 1 : spot.index();
+            if (!within || index != at) {
+                model.apply(new ExerciseEdit.MoveBlock(blockId, spot.part(), index));
+            }
+        });
+    }
+}
