@@ -205,4 +205,18 @@ public sealed interface ExerciseEdit extends Edit.Lasting {
             return exercise.issue().edition(edition.number()).equals(Optional.of(edition)) ? exercise : exercise.with(exercise.issue().publishing(edition));
         }
     }
+
+    /** The author brings back an earlier version: everything but which exercise it is, and what was published. */
+    record GoBackTo(Exercise version) implements ExerciseEdit {
+        @Override
+        public String inWords() {
+            return "going back to an earlier version";
+        }
+
+        @Override
+        public Exercise appliedTo(Exercise exercise) {
+            Exercise back = version.called(exercise.id()).with(exercise.issue());
+            return back.purpose() != exercise.purpose() || back.isCopy() || back.equals(exercise) ? exercise : back;
+        }
+    }
 }

@@ -192,6 +192,11 @@ public record Exercise(String id, String title, String place, String heading, De
         return kind + "-" + number;
     }
 
+    /** The same as an exercise of its own, under another id. */
+    public Exercise called(String other) {
+        return new Exercise(other, title, place, heading, mark, parts, purpose, issue, copy);
+    }
+
     public Exercise withTexts(String newTitle, String newPlace, String newHeading) {
         return new Exercise(id, newTitle, newPlace, newHeading, mark, parts, purpose, issue, copy);
     }

@@ -90,7 +90,7 @@ public final class Review {
         String name = "Task " + (exercise.indexOf(task.id()) + 1);
         Key key = task.key(truth);
         if (!key.computed()) {
-            add(Remark.Sort.NO_KEY, part, id, name + " has no right answer yet: " + ended(key.text()), Optional.empty());
+            add(Remark.Sort.NO_KEY, part, id, name + " has no right answer yet: " + ended(key.text()), Optional.of(new Remark.Mend("Take it out", new ExerciseEdit.RemoveBlock(task.id()))));
         }
         if (task.terms().prompt().isBlank()) {
             add(Remark.Sort.EMPTY, part, id, name + " says nothing of what is to be done: its prompt is empty.", Optional.empty());

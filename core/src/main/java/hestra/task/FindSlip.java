@@ -170,4 +170,10 @@ public record FindSlip(Terms terms, int row, int column, String shown) implement
     public List<OnPaper> onPaper(Truth truth) {
         return List.of(new OnPaper.Blank("row", ""), new OnPaper.Blank("should be", truth.data().variable(column).unit()));
     }
+
+    /** A slip that was the proposed one is so for other data too. */
+    @Override
+    public Task inStep(Truth before, Truth now) {
+        return now.data().size() > 0 && before.data().size() > 0 && equals(fresh(id(), before).with(terms)) ? fresh(id(), now).with(terms) : this;
+    }
 }

@@ -282,4 +282,11 @@ public record Predict(Terms terms, List<Double> at, Rounding rounding, Optional<
         }
         return List.of(new OnPaper.Grid(headings, lines));
     }
+
+    /** Places that were the proposed ones are so for other data too. */
+    @Override
+    public Task inStep(Truth before, Truth now) {
+        boolean ofX = asks().way() == Predicting.Way.X_FROM_Y;
+        return at.equals(ofX ? usualOfY(before) : usual(before)) ? at(ofX ? usualOfY(now) : usual(now)) : this;
+    }
 }

@@ -275,4 +275,10 @@ public record TryOut(Terms terms, List<Move> moves, Quantity watched, int places
     public List<OnPaper> onPaper(Truth truth) {
         return List.of(new OnPaper.InTheProgram());
     }
+
+    /** Moves that were the proposed ones are so for other data too. */
+    @Override
+    public Task inStep(Truth before, Truth now) {
+        return moves.equals(usual(before)) ? new TryOut(terms, usual(now), watched, places, reason) : this;
+    }
 }

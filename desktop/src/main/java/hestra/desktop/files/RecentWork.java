@@ -65,6 +65,10 @@ public record RecentWork(Path journal, String title, String place, Instant when)
 
     /** "today at 14:05", or the day. */
     public String when(LocalDate today, ZoneId zone) {
+        return inWords(when, today, zone);
+    }
+
+    static String inWords(Instant when, LocalDate today, ZoneId zone) {
         ZonedDateTime time = when.atZone(zone);
         return time.toLocalDate().equals(today) ? "today at " + TIME.format(time)
                 : time.toLocalDate().equals(today.minusDays(1)) ? "yesterday at " + TIME.format(time) : DAY.format(time);

@@ -30,6 +30,9 @@ public interface StartActions {
     /** Shows exercises to begin one's own from. */
     void choosePlan();
 
+    /** Shows the exercises of a folder of one's own. */
+    void library();
+
     /** Begins an exercise with nothing in it. */
     void emptyExercise();
 

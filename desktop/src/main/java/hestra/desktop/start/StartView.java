@@ -95,7 +95,8 @@ public final class StartView extends HBox {
         data.getStyleClass().add("likeliest");
         VBox exercise = card("Do an exercise", "Open the file that your instructor gave you, or drop it here.", button("Open…", "start-open", "An exercise, a hand-in, or your own study (Ctrl+O)", actions::openFile));
         VBox write = card("Write an exercise", "From a ready exercise, whose data you exchange for your own, or from nothing.",
-                button("Choose one…", "start-plan", "Begin with one of the exercises of Orrin Bay", actions::choosePlan), button("Empty", "start-write", "A new exercise (Ctrl+N)", actions::emptyExercise));
+                button("From a plan…", "start-plan", "Begin with a small complete exercise and put your own data in its place", actions::choosePlan), button("Empty", "start-write", "A new exercise (Ctrl+N)", actions::emptyExercise),
+                button("Library…", "start-library", "The exercises of a folder of yours, found by typing (Ctrl+L)", actions::library));
         VBox mark = card("Mark hand-ins", "A folder with the hand-ins of a class: one line for each student.", button("Choose a folder…", "start-mark", "Read all hand-ins of a folder and show their marks", actions::markFolder));
         VBox column = new VBox(question, data, exercise, write, mark);
         column.getStyleClass().add("start-begin");

@@ -2,12 +2,16 @@ package hestra.desktop.window;
 
 import java.nio.file.Path;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.scene.layout.StackPane;
 
+import hestra.desktop.files.EarlierVersion;
 import hestra.desktop.files.Settings;
+import hestra.desktop.look.Look;
 import hestra.documents.exercise.ClassMarks;
 import hestra.exercise.Exercise;
 
@@ -15,7 +19,7 @@ import hestra.exercise.Exercise;
 final class Boards {
 
     /** What there is a board for. */
-    enum Kind { KEYS, NUMBERS, RECENT }
+    enum Kind { KEYS, NUMBERS, RECENT, PLANS, LIBRARY }
 
     private final StackPane over;
     private final Settings settings;
@@ -28,11 +32,12 @@ final class Boards {
      *
      * @param inUse the journal of what is open, which is not offered again
      */
-    Boards(StackPane over, Settings settings, Supplier<Optional<Path>> inUse, Filing filing) {
+    Boards(StackPane over, Settings settings, Supplier<Optional<Path>> inUse, Filing filing, Look look) {
         this.over = over;
         this.settings = settings;
         this.filing = filing;
-        this.makers = Map.of(Kind.KEYS, KeysBoard::new, Kind.NUMBERS, NumbersBoard::new, Kind.RECENT, () -> new RecentBoard(settings.folder(), inUse, filing::resume));
+        this.makers = Map.of(Kind.KEYS, KeysBoard::new, Kind.NUMBERS, NumbersBoard::new, Kind.RECENT, () -> new RecentBoard(settings.folder(), inUse, filing::resume),
+                Kind.LIBRARY, () -> new LibraryBoard(look, settings, filing::askForLibrary, filing::openToWrite), Kind.PLANS, () -> new PlanBoard(look, exercise -> filing.open(exercise, MainWindow.View.WRITE)));
     }
 
     /** Asks what kind of report is wanted, of a study or of an exercise. */
@@ -48,6 +53,11 @@ final class Boards {
     /** Asks for whom copies of an exercise are to be written. */
     void publish(Exercise exercise, PublishBoard.Actions actions) {
         once(new PublishBoard(exercise, actions));
+    }
+
+    /** Shows the versions of an exercise that were saved earlier. */
+    void versions(List<EarlierVersion> versions, Consumer<EarlierVersion> chosen) {
+        once(new VersionsBoard(versions, chosen));
     }
 
     /** Opens a board that is made anew each time, in the place of the one before. */

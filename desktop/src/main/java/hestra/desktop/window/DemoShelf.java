@@ -25,7 +25,6 @@ final class DemoShelf extends Board {
     private static final double PICTURE = 108;
 
     private final BiConsumer<Exercise, MainWindow.View> chosen;
-    private MainWindow.View view = MainWindow.View.WORK;
     private final Look look;
     private final FlowPane cards;
 
@@ -44,16 +43,9 @@ final class DemoShelf extends Board {
         cards.setPrefWrapLength(4 * CARD + 3 * 14);
     }
 
-    /** Opens the shelf to choose an exercise that is then changed. */
-    void openToWrite() {
-        open();
-        view = MainWindow.View.WRITE;
-    }
-
     /** The cards are made when it is first opened. */
     @Override
     void open() {
-        view = MainWindow.View.WORK;
         if (cards.getChildren().isEmpty()) {
             OrrinBay.shelf().forEach(set -> cards.getChildren().add(card(set)));
         }
@@ -92,7 +84,7 @@ final class DemoShelf extends Board {
         card.setMinSize(CARD, HEIGHT);
         card.setOnAction(_ -> {
             leave();
-            chosen.accept(exercise, view);
+            chosen.accept(exercise, MainWindow.View.WORK);
         });
         return card;
     }

@@ -1,6 +1,7 @@
 package hestra.desktop.window;
 
 import java.nio.file.Path;
+import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -11,8 +12,10 @@ import javafx.scene.input.DragEvent;
 import javafx.scene.input.TransferMode;
 
 import hestra.desk.Desk;
+import hestra.desk.ExerciseEdit;
 import hestra.desk.FromStudy;
 import hestra.desktop.files.Background;
+import hestra.desktop.files.EarlierVersion;
 import hestra.desktop.files.Exchange;
 import hestra.desktop.files.FileDialogs;
 import hestra.desktop.files.LastOpen;
@@ -140,12 +143,21 @@ final class Filing {
     }
 
     void open(Path file) {
+        open(file, MainWindow.View.WORK);
+    }
+
+    /** Opens an exercise of one's own, to go on writing it. */
+    void openToWrite(Path file) {
+        open(file, MainWindow.View.WRITE);
+    }
+
+    private void open(Path file, MainWindow.View view) {
         background.run("Opening " + file.getFileName() + "…", () -> read(file), result -> {
             switch (result) {
                 case Result.Refused<OpenDesk>(String message) -> notices.say(message);
                 case Result.Done<OpenDesk>(OpenDesk desk) -> {
                     exchange.remember(file);
-                    window.goOverTo(desk, MainWindow.View.WORK);
+                    window.goOverTo(desk, view);
                 }
             }
         }, failure -> notices.say(file.getFileName() + " could not be opened: " + failure.getMessage() + "."));
@@ -174,6 +186,9 @@ final class Filing {
         OpenDesk desk = window.open();
         background.run("Saving " + file.getFileName() + "…", () -> {
             HestraFile.write(now, file);
+            if (!now.exercise().isStudy()) {
+                EarlierVersion.keep(settings.folder(), now.exercise(), Clock.systemUTC());
+            }
             return file;
         }, saved -> {
             desk.savedAs(saved);
@@ -183,6 +198,30 @@ final class Filing {
             }
             notices.say("Saved as " + saved + ".");
         }, failure -> notices.say((now.exercise().isStudy() ? "Your study" : "The exercise") + " could not be saved as " + file + ": " + failure.getMessage() + ". It stays here as it is. Choose another place by “Save as…” in the menu."));
+    }
+
+    /** Shows the versions that were saved earlier, and brings one back. */
+    void earlierVersions() {
+        if (!window.isOpen() || window.isWorkedInAlone()) {
+            notices.say("Earlier versions are kept of exercises that you write. Open one first.");
+            return;
+        }
+        window.boards().versions(EarlierVersion.of(settings.folder(), window.model().desk().exercise()), version -> background.run("Opening an earlier version\u2026",
+                () -> ExerciseFile.read(version.file()), result -> {
+                    switch (result) {
+                        case Result.Refused<Exercise>(String message) -> notices.say(message);
+                        case Result.Done<Exercise>(Exercise exercise) -> {
+                            window.model().apply(new ExerciseEdit.GoBackTo(exercise));
+                            window.show(MainWindow.View.WRITE);
+                            notices.say("This is the exercise as it was saved then. Undo brings back what was there.");
+                        }
+                    }
+                }, failure -> notices.say("The earlier version could not be opened: " + failure.getMessage() + ".")));
+    }
+
+    /** Asks for the folder of the library. */
+    Optional<Path> askForLibrary() {
+        return dialogs.folder("The folder of your exercises", exchange.lastFolder());
     }
 
     /** Asks for a file of data and takes it into the table in view. */

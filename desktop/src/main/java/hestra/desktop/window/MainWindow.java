@@ -82,7 +82,7 @@ public final class MainWindow {
         habits.pairByPairProperty().set(settings.flag("pair-by-pair"));
         habits.typeProperty().bindBidirectional(look.typeProperty());
         this.shelf = new DemoShelf(look, filing::open);
-        this.boards = new Boards(root, settings, () -> here.desk().journalFile(), filing);
+        this.boards = new Boards(root, settings, () -> here.desk().journalFile(), filing, look);
         frame.setTop(bar);
         show(open.isNothing() ? View.START : View.WORK);
         // On ground of its own: what is said covers nothing that is in use.
@@ -274,7 +274,7 @@ public final class MainWindow {
     }
 
     private Node startView() {
-        StartView shown = start.orElseGet(() -> new StartView(look.alongside(), settings.folder(), new Starting(this, shelf)));
+        StartView shown = start.orElseGet(() -> new StartView(look.alongside(), settings.folder(), new Starting(this)));
         start = Optional.of(shown);
         shown.refresh();
         return shown;

@@ -11,11 +11,9 @@ import hestra.exercise.Exercise;
 final class Starting implements StartActions {
 
     private final MainWindow window;
-    private final DemoShelf shelf;
 
-    Starting(MainWindow window, DemoShelf shelf) {
+    Starting(MainWindow window) {
         this.window = window;
-        this.shelf = shelf;
     }
 
     @Override
@@ -50,7 +48,12 @@ final class Starting implements StartActions {
 
     @Override
     public void choosePlan() {
-        shelf.openToWrite();
+        window.boards().open(Boards.Kind.PLANS);
+    }
+
+    @Override
+    public void library() {
+        window.boards().open(Boards.Kind.LIBRARY);
     }
 
     @Override

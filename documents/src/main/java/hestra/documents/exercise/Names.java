@@ -106,6 +106,7 @@ final class Names {
         name("draw-anew", ExerciseEdit.DrawAnew.class);
         name("draw-from", ExerciseEdit.DrawFrom.class);
         name("publish", ExerciseEdit.Publish.class);
+        name("go-back-to", ExerciseEdit.GoBackTo.class);
         // TableEdit
         name("type", TableEdit.Type.class);
         name("paste", TableEdit.Paste.class);
