@@ -24,7 +24,7 @@ import hestra.exercise.Exercise;
 final class PlanBoard extends Board {
 
     private static final double CARD = 440;
-    private static final double HEIGHT = 118;
+    private static final double HEIGHT = 130;
     private static final double PICTURE = 104;
 
     private final TilePane cards;
