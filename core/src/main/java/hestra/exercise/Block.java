@@ -26,6 +26,7 @@ public sealed interface Block {
             case Printed(String _, String caption) -> new Printed(other, caption);
             case Formula(String _, String formula) -> new Formula(other, formula);
             case Asked(Task task) -> new Asked(task.with(task.terms().withId(other)));
+            case Strange strange -> strange;
         };
     }
 
@@ -37,7 +38,7 @@ public sealed interface Block {
             case Plot _ -> "figure";
             case Printed _ -> "table";
             case Formula _ -> "formula";
-            case Asked _ -> "task";
+            case Asked _, Strange _ -> "task";
         };
     }
 
@@ -119,6 +120,20 @@ public sealed interface Block {
         @Override
         public String inWords() {
             return task.kind().title();
+        }
+    }
+
+    /**
+     * A block of a kind that is not known here: made by a newer Hestra, or by hand. It is kept as it stands in its file, shown as what it
+     * is, and can be moved and taken out.
+     *
+     * @param called what its kind is called in the file
+     * @param json all of it, as it stands there
+     */
+    record Strange(String id, String called, String json) implements Block {
+        @Override
+        public String inWords() {
+            return "\u201c" + called + "\u201d, of a kind that is not known here";
         }
     }
 }

@@ -35,6 +35,8 @@ public record Remark(Sort sort, Optional<String> part, Optional<String> task, St
         UNKNOWN_VALUE,
         /** A prompt, a choice or the like is still empty. */
         EMPTY,
+        /** A block is of a kind that is not known here. */
+        NOT_KNOWN,
         /** There is nothing to do at all. */
         NOTHING_ASKED
     }

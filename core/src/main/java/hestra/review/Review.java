@@ -55,6 +55,9 @@ public final class Review {
         for (Block block : part.blocks()) {
             if (block instanceof Block.Asked(Task task)) {
                 task(part, task, truth);
+            } else if (block instanceof Block.Strange strange) {
+                add(Remark.Sort.NOT_KNOWN, part, Optional.empty(), "There is a block here of a kind that is not known, " + strange.called() + ": students do not see it. Open the exercise in a newer Hestra.",
+                        Optional.of(new Remark.Mend("Take it out", new ExerciseEdit.RemoveBlock(strange.id()))));
             } else {
                 texts(block).forEach(text -> values(part, Optional.empty(), text, "A text"));
             }
@@ -81,7 +84,7 @@ public final class Review {
             case Block.Plot plot -> List.of(plot.caption());
             case Block.Printed(String _, String caption) -> List.of(caption);
             case Block.Formula(String _, String formula) -> List.of(formula);
-            case Block.Asked _ -> List.of();
+            case Block.Asked _, Block.Strange _ -> List.of();
         };
     }
 

@@ -47,6 +47,7 @@ public final class BlockView extends VBox {
             case Block.Plot plot -> view.captioned(figure(plot, part, exercise, look), plot.caption());
             case Block.Printed(String _, String caption) -> view.captioned(new PrintedTable(part.data()), caption);
             case Block.Formula(String _, String formula) -> view.formula(LiveText.fill(formula, part, exercise.mark()));
+            case Block.Strange strange -> view.captioned(new Label(), "Here stands " + strange.inWords() + ". A newer Hestra can show it.");
             case Block.Asked _ -> throw new IllegalArgumentException("a task has a card");
         }
         return view;

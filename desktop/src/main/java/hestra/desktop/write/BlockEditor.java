@@ -52,6 +52,7 @@ final class BlockEditor extends VBox implements Editor {
                 hint("{x.name} and {y.name} stand for the variables. Copy signs such as ŷ, x̄, ², √ and · from here.");
             }
             case Block.Prose _ -> hint("Type the text in its place on the left.");
+            case Block.Strange _ -> hint("This Hestra does not know this kind of block. It is kept as it is in the file. You can move it or take it out; to change it, open the exercise in a newer Hestra.");
             case Block.Asked _ -> throw new IllegalArgumentException("a task has an editor of its own");
         }
         watching = model.watch(this::show);

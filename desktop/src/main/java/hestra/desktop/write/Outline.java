@@ -150,7 +150,7 @@ final class Outline {
         return switch (block) {
             case Block.Prose(String id, String _) -> new Block.Prose(id, "");
             case Block.Asked(Task task) -> new Block.Asked(task.with(task.terms().withTitle("").withPrompt("")));
-            case Block.Illustration _, Block.Plot _, Block.Printed _, Block.Formula _ -> block;
+            case Block.Illustration _, Block.Plot _, Block.Printed _, Block.Formula _, Block.Strange _ -> block;
         };
     }
 
@@ -189,7 +189,7 @@ final class Outline {
         OutlineRow row = switch (block) {
             case Block.Prose prose -> new ProseRow(model, actions, part, prose, this::open);
             case Block.Asked(Task task) -> new BlockRow(model, actions, part, block.id(), taken, new TaskRow(model, part, task, truth, taken));
-            case Block.Illustration _, Block.Plot _, Block.Printed _, Block.Formula _ -> new BlockRow(model, actions, part, block.id(), taken, new ShownRow(block, part, exercise, look));
+            case Block.Illustration _, Block.Plot _, Block.Printed _, Block.Formula _, Block.Strange _ -> new BlockRow(model, actions, part, block.id(), taken, new ShownRow(block, part, exercise, look));
         };
         row.node().setUserData(block.id());
         return row;

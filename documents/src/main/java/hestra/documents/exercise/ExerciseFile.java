@@ -121,7 +121,7 @@ public final class ExerciseFile {
 
     static Map<String, String> entries(Exercise exercise) throws IOException {
         Map<String, String> entries = new LinkedHashMap<>();
-        entries.put(JSON, Json.pretty(Document.of(exercise)));
+        entries.put(JSON, StrangeBlocks.unwrapped(exercise, Json.pretty(Document.of(exercise))));
         for (int i = 0; i < exercise.parts().size(); i++) {
             entries.put(dataOf(i), DelimitedText.writeReadable(exercise.parts().get(i).data()));
         }
@@ -144,7 +144,7 @@ public final class ExerciseFile {
                 return Result.refused(refused.get());
             }
             boolean old = VersionOne.is(tree, "version");
-            Document document = Json.read(old ? VersionOne.exercise(tree) : tree, Document.class, DecimalMark.POINT);
+            Document document = Json.read(StrangeBlocks.wrapped(old ? VersionOne.exercise(tree) : tree), Document.class, DecimalMark.POINT);
             List<Integer> widths = document.parts().stream().map(part -> part.variables().size()).toList();
             return tables(archive, i -> old ? OLD_DATA : dataOf(i), document.mark(), widths, name).then(rows -> whole(document, rows, name));
         } catch (IOException e) {

@@ -172,6 +172,7 @@ final class Names {
         name("table", Block.Printed.class);
         name("formula", Block.Formula.class);
         name("task", Block.Asked.class);
+        name("strange", Block.Strange.class);
         Kinds.ALL.forEach(kind -> name(kind.code(), kind.type()));
     }
 

@@ -84,6 +84,7 @@ final class HandoutPieces {
             }
             case Block.Printed(String _, String caption) -> data(truth.printed(), LiveText.fill(caption, part, exercise.mark()));
             case Block.Formula(String _, String formula) -> pieces.add(Map.of("formula", LiveText.fill(formula, part, exercise.mark())));
+            case Block.Strange _ -> { }
             case Block.Asked(Task task) -> task(task, part, truth);
         }
     }

@@ -131,6 +131,7 @@ public final class WriteUp {
             case Block.Printed(String _, String caption) -> new Piece.Table("", fill(caption, findings), findings.part().data().variables().stream().map(it -> it.name()).toList(),
                     findings.part().data().rows().stream().map(row -> new Line(IntStream.range(0, findings.part().data().width()).mapToObj(column -> row.cell(column).text()).toList(), false)).toList());
             case Block.Formula(String _, String formula) -> new Piece.Formula(fill(formula, findings));
+            case Block.Strange strange -> new Piece.Remark("Here stands " + strange.inWords() + ".");
             case Block.Asked(Task task) -> answered(findings.task(task.id()), findings);
         };
     }
