@@ -4,8 +4,13 @@ import java.math.BigDecimal;
 import java.math.MathContext;
 import java.math.RoundingMode;
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Collections;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.stream.DoubleStream;
 
 import hestra.numbers.NumberReading;
@@ -122,6 +127,23 @@ public final class NumberJudge {
     public List<Mistake> alike() {
         return keys.isEmpty() ? List.of() : Mistake.ofRank(FIRST_RANK).stream().filter(mistake -> mistake.wrongValues(asked).filter(Double::isFinite)
                 .anyMatch(wrong -> keys.stream().anyMatch(key -> rounding.apply(key).compareTo(rounding.apply(wrong)) == 0 && Math.abs(wrong - key) > HAIR * Math.abs(key)))).toList();
+    }
+
+    /** The plain mistakes that give the same wrong number as another at the rounding that is asked for, though not in full: each set of them. */
+    public List<List<Mistake>> alikeAmongThemselves() {
+        Map<BigDecimal, Map<Mistake, Double>> given = new TreeMap<>();
+        for (Mistake mistake : Mistake.ofRank(FIRST_RANK)) {
+            mistake.wrongValues(asked).filter(Double::isFinite).filter(wrong -> keys.stream().noneMatch(key -> rounding.apply(key).compareTo(rounding.apply(wrong)) == 0))
+                    .boxed().findFirst().ifPresent(wrong -> given.computeIfAbsent(rounding.apply(wrong).stripTrailingZeros(), _ -> new EnumMap<>(Mistake.class)).put(mistake, wrong));
+        }
+        return given.values().stream().filter(it -> it.size() > 1).filter(it -> differ(it.values())).map(it -> List.copyOf(it.keySet())).toList();
+    }
+
+    /** Whether some of these differ by more than the rounding of doubles: what is equal in full is told apart by no rounding. */
+    private static boolean differ(Collection<Double> values) {
+        double least = Collections.min(values);
+        double greatest = Collections.max(values);
+        return greatest - least > HAIR * Math.max(Math.abs(least), Math.abs(greatest));
     }
 
     /** The first key cut off at the places that are asked for, where that is not how it is rounded. */

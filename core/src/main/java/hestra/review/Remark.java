@@ -35,6 +35,10 @@ public record Remark(Sort sort, Optional<String> part, Optional<String> task, St
         UNKNOWN_VALUE,
         /** A prompt, a choice or the like is still empty. */
         EMPTY,
+        /** A key is a number of the author's, while the data differ from variant to variant. */
+        FIXED_KEY,
+        /** Two plain mistakes give the same number, so that neither can be named for sure. */
+        MISTAKES_ALIKE,
         /** A block is of a kind that is not known here. */
         NOT_KNOWN,
         /** There is nothing to do at all. */

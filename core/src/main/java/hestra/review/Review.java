@@ -17,6 +17,7 @@ import hestra.exercise.Exercise;
 import hestra.exercise.LiveText;
 import hestra.exercise.Part;
 import hestra.exercise.PlotRules;
+import hestra.exercise.Varying;
 import hestra.feedback.Mistake;
 import hestra.feedback.NumberJudge;
 import hestra.numbers.Rounding;
@@ -106,6 +107,10 @@ public final class Review {
             add(Remark.Sort.BARRED, part, id, name + " is done by moving, adding or removing points, and the plot does not allow that here.", Optional.of(new Remark.Mend("Allow it", in(part, new PartEdit.WriteRules(allowing(part.rules()))))));
         }
         part.shut().stream().filter(it -> it.task().equals(task)).forEach(it -> shut(part, it, name));
+        if (task.hasFixedNumber() && part.varying().way() != Varying.Way.SAME) {
+            add(Remark.Sort.FIXED_KEY, part, id, name + ": the number is the same for all, and the data differ from student to student. Ask for a value that is read instead, or give all the same data.",
+                    Optional.of(new Remark.Mend("The same data for all", in(part, new PartEdit.Vary(part.varying().with(Varying.Way.SAME))))));
+        }
         values(part, id, task.terms().prompt(), name);
         values(part, id, task.terms().hint(), name);
         numbers(part, task, truth, name);
@@ -153,6 +158,12 @@ public final class Review {
             judge.alike().stream().map(Mistake::inWords).forEach(alike::add);
         }
         Optional<Remark.Mend> finer = finer(task);
+        Set<String> together = new TreeSet<>();
+        task.numbers(truth).forEach(judge -> together.addAll(judge.alikeAmongThemselves().stream().map(pair -> pair.stream().map(Mistake::inWords).collect(Collectors.joining(" and "))).toList()));
+        if (!together.isEmpty()) {
+            add(Remark.Sort.MISTAKES_ALIKE, part, Optional.of(task.id()), name + ": so rounded, these mistakes give the same number, and both are named: " + together.stream().limit(MOST_NAMED).collect(Collectors.joining("; "))
+                    + (together.size() > MOST_NAMED ? " and " + (together.size() - MOST_NAMED) + " more" : "") + ".", finer);
+        }
         if (edge) {
             add(Remark.Sort.ON_THE_EDGE, part, Optional.of(task.id()), name + ": the value lies so near a half that the last digit is decided by a hair. Ask for another number of digits.", finer);
         }

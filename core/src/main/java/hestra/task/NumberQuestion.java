@@ -86,4 +86,9 @@ public record NumberQuestion(Terms terms, double key, Rounding rounding, String 
     public List<OnPaper> onPaper(Truth truth) {
         return List.of(new OnPaper.Blank("", unit));
     }
+
+    @Override
+    public boolean hasFixedNumber() {
+        return true;
+    }
 }

@@ -221,6 +221,11 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
         return slips();
     }
 
+    /** Whether its key is a number that the author gave, whatever the data say. */
+    default boolean hasFixedNumber() {
+        return false;
+    }
+
     /** The task without its key and the key apart, where the key was set by hand; nothing where it is computed. */
     default Optional<Sealing> sealing(Truth truth) {
         return Optional.empty();

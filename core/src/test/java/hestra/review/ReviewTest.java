@@ -14,6 +14,7 @@ import hestra.data.Variable;
 import hestra.desk.Desk;
 import hestra.exercise.Block;
 import hestra.exercise.Exercise;
+import hestra.exercise.Varying;
 import hestra.feedback.Quantity;
 import hestra.fit.Curve;
 import hestra.numbers.DecimalMark;
@@ -23,6 +24,7 @@ import hestra.targets.Condition;
 import hestra.targets.Measure;
 import hestra.task.Aid;
 import hestra.task.ByEye;
+import hestra.task.NumberQuestion;
 import hestra.task.Predict;
 import hestra.task.Question;
 import hestra.task.ReachTarget;
@@ -185,5 +187,31 @@ class ReviewTest {
     void aTaskWithoutARightAnswerSaysWhy() {
         Exercise exercise = Exercise.blank("none").withFirst(part -> part.withTasks(List.of(new WriteEquation(Terms.of("equation", "Write it", "Write it.", 2), new Curve.Line(), 3))));
         assertThat(only(exercise, Remark.Sort.NO_KEY).message()).startsWith("Task 1 has no right answer yet: ");
+    }
+
+    @Test
+    void aNumberOfTheAuthorsDoesNotFitDataThatDiffer() {
+        Exercise exercise = open(new NumberQuestion(Terms.of("n", "How many?", "How many?", 1), 5, new Rounding.Free(), "")).withFirst(part -> part.with(Varying.NONE.with(Varying.Way.SOME_ROWS)));
+        Remark remark = only(exercise, Remark.Sort.FIXED_KEY);
+        assertThat(remark.message()).startsWith("Task 1: the number is the same for all");
+        assertThat(remarks(mended(exercise, remark))).isEmpty();
+        assertThat(remarks(exercise.withFirst(part -> part.with(Varying.NONE)))).isEmpty();
+    }
+
+    /** The intercept is 1.95, and the slope with the variables exchanged Sxy/Syy = 20.6/10.652 = 1.934: to no places both are 2. */
+    @Test
+    void mistakesThatCannotBeToldFromEachOtherAreNamed() {
+        Remark remark = remarks(open(read(Quantity.SLOPE, 0))).stream().filter(it -> it.sort() == Remark.Sort.MISTAKES_ALIKE).findFirst().orElseThrow();
+        assertThat(remark.message()).startsWith("Task 1: so rounded, these mistakes give the same number").contains("variables the wrong way round and slope and intercept exchanged");
+        assertThat(remark.mend().orElseThrow().words()).isEqualTo("Ask for one more place");
+        assertThat(remarks(open(read(Quantity.SLOPE, 6)))).extracting(Remark::sort).doesNotContain(Remark.Sort.MISTAKES_ALIKE);
+    }
+
+    @Test
+    void aBlockThatIsNotKnownIsNamedAndCanBeTakenOut() {
+        Exercise exercise = open(read(Quantity.SLOPE, 3)).withFirst(part -> part.withBlockAt(0, new Block.Strange("film-1", "film", "{}")));
+        Remark remark = only(exercise, Remark.Sort.NOT_KNOWN);
+        assertThat(remark.message()).contains("film");
+        assertThat(mended(exercise, remark).block("film-1")).isEmpty();
     }
 }
