@@ -64,6 +64,7 @@ public final class Workshop {
     }
 
     public static void main(String[] arguments) throws IOException {
+        // Keys that are computed: sealed ones are the same work in both.
         Exercise plain = OrrinBay.sets().get(2).exercise();
         Exercise varied = plain.withFirst(part -> part.with(Varying.NONE.with(Varying.Way.NEW_DATA).withRanges(List.of(new Range(Parameter.B, -0.5, -0.3)))
                 .withWishes(List.of(new Wish.Between(Reading.of(Quantity.R), OptionalDouble.of(-0.85), OptionalDouble.of(-0.7)), new Wish.KeysClear()))));

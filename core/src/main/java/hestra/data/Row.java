@@ -4,8 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.IntUnaryOperator;
+import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+
+import hestra.numbers.DecimalMark;
 
 /**
  * One row of the table. Rows that say the same are equal: empty cells at the end are never kept, and a row with nothing in it is
@@ -61,6 +64,16 @@ public record Row(List<Cell> cells, Optional<String> setAside, int origin) {
     /** The row set aside for a reason, or taken back where there is none. */
     public Row withSetAside(Optional<String> reason) {
         return new Row(cells, reason, origin);
+    }
+
+    /** The row with its numbers written for another decimal mark: as they were typed where that can be read so, else in the shortest way. Texts stay. */
+    public Row rewritten(UnaryOperator<String> written, DecimalMark mark) {
+        return new Row(cells.stream().map(cell -> cell instanceof Cell.Measured measured ? rewritten(measured, written, mark) : cell).toList(), setAside, origin);
+    }
+
+    private static Cell rewritten(Cell.Measured cell, UnaryOperator<String> written, DecimalMark mark) {
+        Cell read = Cell.of(written.apply(cell.text()), mark);
+        return read.saysTheSameAs(cell) ? read : Cell.of(cell.value(), mark);
     }
 
     /** The row as one that was given out. */

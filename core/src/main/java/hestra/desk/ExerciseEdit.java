@@ -7,6 +7,8 @@ import hestra.exercise.Copy;
 import hestra.exercise.Edition;
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;
+import hestra.numbers.DecimalMark;
+import hestra.task.Terms;
 
 /**
  * Something that the author does to the exercise as a whole: its texts, its parts, and the blocks of their sheets, which are named by
@@ -217,6 +219,32 @@ public sealed interface ExerciseEdit extends Edit.Lasting {
         public Exercise appliedTo(Exercise exercise) {
             Exercise back = version.called(exercise.id()).with(exercise.issue());
             return back.purpose() != exercise.purpose() || back.isCopy() || back.equals(exercise) ? exercise : back;
+        }
+    }
+
+    /** The author changes the decimal mark. */
+    record WriteMark(DecimalMark mark) implements ExerciseEdit {
+        @Override
+        public String inWords() {
+            return "changing the decimal sign";
+        }
+
+        @Override
+        public Exercise appliedTo(Exercise exercise) {
+            return exercise.with(mark);
+        }
+    }
+
+    /** The author says when verdicts are shown, at all tasks at once. */
+    record ShowVerdicts(Terms.Showing when) implements ExerciseEdit {
+        @Override
+        public String inWords() {
+            return "changing when verdicts are shown";
+        }
+
+        @Override
+        public Exercise appliedTo(Exercise exercise) {
+            return exercise.showing(when);
         }
     }
 }

@@ -15,6 +15,7 @@ import hestra.numbers.DecimalMark;
 import hestra.task.Aid;
 import hestra.task.Attempt;
 import hestra.task.Task;
+import hestra.task.Terms;
 import hestra.task.Truth;
 
 /**
@@ -195,6 +196,19 @@ public record Exercise(String id, String title, String place, String heading, De
     /** The same as an exercise of its own, under another id. */
     public Exercise called(String other) {
         return new Exercise(other, title, place, heading, mark, parts, purpose, issue, copy);
+    }
+
+    /** With another decimal mark: numbers in the tables and in what tasks give out are written with it. */
+    public Exercise with(DecimalMark other) {
+        UnaryOperator<String> written = text -> text.replace(mark.sign(), other.sign());
+        List<Part> rewritten = parts.stream().map(part -> part.withData(part.data().withRows(part.data().rows().stream().map(row -> row.rewritten(written, other)).toList()))
+                .withTasks((Task task) -> task.rewritten(written))).toList();
+        return other == mark ? this : new Exercise(id, title, place, heading, other, rewritten, purpose, issue, copy);
+    }
+
+    /** With every verdict shown at the same time. */
+    public Exercise showing(Terms.Showing when) {
+        return withParts(parts.stream().map(part -> part.withTasks((Task task) -> task.with(task.terms().withVerdict(when)))).toList());
     }
 
     public Exercise withTexts(String newTitle, String newPlace, String newHeading) {

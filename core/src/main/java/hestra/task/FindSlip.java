@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.UnaryOperator;
 
 import hestra.data.Cell;
 import hestra.data.DataTable;
@@ -175,5 +176,10 @@ public record FindSlip(Terms terms, int row, int column, String shown) implement
     @Override
     public Task inStep(Truth before, Truth now) {
         return now.data().size() > 0 && before.data().size() > 0 && equals(fresh(id(), before).with(terms)) ? fresh(id(), now).with(terms) : this;
+    }
+
+    @Override
+    public Task rewritten(UnaryOperator<String> written) {
+        return new FindSlip(terms, row, column, written.apply(shown));
     }
 }

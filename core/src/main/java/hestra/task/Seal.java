@@ -26,7 +26,7 @@ public record Seal(String salt, List<Lock> locks) {
     /** How many bytes of chance a salt has. */
     public static final int SALT_BYTES = 16;
 
-    private static final int ROUNDS = 20_000;
+    private static final int ROUNDS = 2_000;
     private static final int BITS = 256;
     private static final int MOST_KNOWN = 2000;
     /** What was worked out before: verdicts are asked for at every change of the desk. */

@@ -3,6 +3,7 @@ package hestra.task;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 
 import hestra.data.DataTable;
 import hestra.data.PointChange;
@@ -219,6 +220,11 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
     /** The rows, from 0, that it names: a variant that has some of the rows has these. */
     default Set<Integer> namedRows() {
         return slips();
+    }
+
+    /** The task with the numbers that it gives out as texts written otherwise. */
+    default Task rewritten(UnaryOperator<String> written) {
+        return this;
     }
 
     /** Whether its key is a number that the author gave, whatever the data say. */

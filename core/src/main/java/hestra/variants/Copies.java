@@ -4,7 +4,7 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Supplier;
+import java.util.function.Function;
 
 import hestra.exercise.Copy;
 import hestra.exercise.Edition;
@@ -38,16 +38,16 @@ public final class Copies {
      *
      * @param edition of which edition it is
      * @param name for whom; empty for anybody
-     * @param salts bytes of chance, {@value Seal#SALT_BYTES} at each call
+     * @param salts for the id of a task, {@value Seal#SALT_BYTES} bytes of chance: the same for all copies of one publication, whose digests are then worked out once
      */
-    public static Exercise of(Variant variant, int edition, String name, Supplier<byte[]> salts) {
+    public static Exercise of(Variant variant, int edition, String name, Function<String, byte[]> salts) {
         Exercise whole = variant.exercise();
         Map<String, Seal> seals = new HashMap<>();
         Exercise bare = whole.with(Issue.NONE).withParts(whole.parts().stream().map(part -> bare(part, whole, seals, salts)).toList());
         return bare.with(Optional.of(new Copy(variant.number(), edition, name, seals)));
     }
 
-    private static Part bare(Part part, Exercise whole, Map<String, Seal> seals, Supplier<byte[]> salts) {
+    private static Part bare(Part part, Exercise whole, Map<String, Seal> seals, Function<String, byte[]> salts) {
         Truth truth = part.truth(whole.mark());
         boolean playsOn = part.tasks().stream().anyMatch(task -> task.terms().playing() == Terms.Playing.NEW_DATA);
         boolean keepsHow = part.provenance() instanceof Provenance.Made ? playsOn : part.tasks().stream().anyMatch(Task::readsPicture);
@@ -55,10 +55,10 @@ public final class Copies {
         return keepsHow ? without : without.withColumns(without.data(), without.roles(), new Provenance.ByHand());
     }
 
-    private static Task sealed(Sealing sealing, Map<String, Seal> seals, Supplier<byte[]> salts) {
+    private static Task sealed(Sealing sealing, Map<String, Seal> seals, Function<String, byte[]> salts) {
         Task blank = sealing.blank();
         boolean told = blank.terms().verdict() != Terms.Showing.AFTER_MARKING || blank.terms().opening() != Terms.Opening.GIVEN && !blank.terms().opens().isEmpty();
-        seals.put(blank.id(), told ? Seal.of(sealing, salts.get()) : Seal.of(new Sealing(blank, sealing.pieces().stream().map(it -> new Sealing.Piece(it.name(), Set.of())).toList()), salts.get()));
+        seals.put(blank.id(), told ? Seal.of(sealing, salts.apply(blank.id())) : Seal.of(new Sealing(blank, sealing.pieces().stream().map(it -> new Sealing.Piece(it.name(), Set.of())).toList()), salts.apply(blank.id())));
         return blank;
     }
 }

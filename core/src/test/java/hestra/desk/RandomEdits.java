@@ -52,6 +52,7 @@ import hestra.task.Description;
 import hestra.task.EnterData;
 import hestra.task.Keepable;
 import hestra.task.Task;
+import hestra.task.Terms;
 import hestra.task.Trust;
 import hestra.tracing.PictureAxes;
 import hestra.tracing.Place;
@@ -146,7 +147,7 @@ public final class RandomEdits {
         return switch (random.nextInt(9)) {
             case 6 -> new PartEdit.Vary(new Varying(one(Varying.Way.values()), List.of(new Range(one(Parameter.values()), -1, random.nextInt(5))), 3 + random.nextInt(3),
                     List.of(new Varying.Telling(text(), text())), List.of(new Wish.KeysClear(), new Wish.Better(new Curve.Line(), new Curve.ThroughOrigin(), random.nextInt(3)))), run());
-            case 7 -> random.nextInt(4) == 0 ? new ExerciseEdit.GoBackTo(Kelp.whole()) : random.nextBoolean() ? new ExerciseEdit.DrawAnew(random.nextInt(4)) : new ExerciseEdit.DrawFrom(random.nextLong());
+            case 7 -> random.nextInt(4) == 0 ? new ExerciseEdit.GoBackTo(Kelp.whole()) : random.nextInt(4) == 0 ? new ExerciseEdit.ShowVerdicts(one(Terms.Showing.values())) : random.nextBoolean() ? new ExerciseEdit.DrawAnew(random.nextInt(4)) : new ExerciseEdit.DrawFrom(random.nextLong());
             case 8 -> new ExerciseEdit.Publish(new Edition(1 + random.nextInt(3), random.nextInt(5), 1, Map.of(2, 1), desk.exercise().parts()));
             case 0, 1 -> new ExerciseEdit.AddPart(random.nextInt(3) - 1, Part.blank(fresh).withData(Kelp.table()).withBlockAt(0, new Block.Prose(fresh + "-text", text())));
             case 2 -> new ExerciseEdit.MovePart(partId(desk), random.nextInt(4) - 1);

@@ -10,6 +10,7 @@ import hestra.data.Roles;
 import hestra.data.Row;
 import hestra.data.TableEdit;
 import hestra.data.Variable;
+import hestra.desk.ExerciseEdit;
 import hestra.feedback.Quantity;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
@@ -140,5 +141,23 @@ class ExerciseTest {
         assertThat(slip.column()).isEqualTo(2);
         assertThat(changed.first().roles()).isEqualTo(new Roles(1, 2));
         assertThat(Kelp.truth(changed).given().cell(slip.row(), slip.column()).text()).isEqualTo(Kelp.slip().shown());
+    }
+
+    @Test
+    void anotherDecimalMarkRewritesNumbersAndChangesNoValue() {
+        Exercise exercise = Kelp.exercise(Kelp.slip()).withFirst(part -> part.withTableEdited(new TableEdit.Type(0, 1, "1,234.5"), DecimalMark.POINT));
+        assertThat(exercise.first().pairs().y(0)).isEqualTo(1234.5);
+        Exercise comma = new ExerciseEdit.WriteMark(DecimalMark.COMMA).appliedTo(exercise);
+        assertThat(comma.mark()).isEqualTo(DecimalMark.COMMA);
+        assertThat(comma.first().data().cell(1, 1).text()).isEqualTo("3,9");
+        assertThat(comma.first().data().cell(0, 1).text()).as("thousands are not taken for decimals").isEqualTo("1234,5");
+        assertThat(comma.first().pairs().ys().toArray()).isEqualTo(exercise.first().pairs().ys().toArray());
+        assertThat(new ExerciseEdit.WriteMark(DecimalMark.POINT).appliedTo(exercise)).isSameAs(exercise);
+    }
+
+    @Test
+    void verdictsOfAllTasksAreSetAtOnce() {
+        Exercise exercise = new ExerciseEdit.ShowVerdicts(Terms.Showing.AFTER_MARKING).appliedTo(Kelp.whole());
+        assertThat(exercise.tasks()).allMatch(task -> task.terms().verdict() == Terms.Showing.AFTER_MARKING).hasSameSizeAs(Kelp.whole().tasks());
     }
 }

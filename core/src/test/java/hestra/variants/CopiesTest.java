@@ -45,7 +45,7 @@ class CopiesTest {
     }
 
     private static Exercise copy(Exercise exercise) {
-        return Copies.of(Variants.draw(exercise, 0), 1, "Ida Fenn", CopiesTest::salt);
+        return Copies.of(Variants.draw(exercise, 0), 1, "Ida Fenn", _ -> salt());
     }
 
     private static Terms terms(String id) {
@@ -170,7 +170,7 @@ class CopiesTest {
     void aChangedExerciseMarksAnEarlierEditionAsItWas() {
         Exercise first = Kelp.exercise(new NumberQuestion(terms("n"), 5, new Rounding.Free(), ""), Kelp.read(Quantity.N, new Rounding.Places(0))).withFirst(part -> part.withHeld(Set.of()));
         Exercise published = new ExerciseEdit.Publish(Copies.edition(first, 3)).appliedTo(first);
-        HandIn handIn = HandIn.of(Desk.open(Copies.of(Variants.draw(first, 2), 1, "Ida", CopiesTest::salt)).apply(new Edit.Draft("n", new Answer.Typed("5"))).apply(new Edit.Check("n"))
+        HandIn handIn = HandIn.of(Desk.open(Copies.of(Variants.draw(first, 2), 1, "Ida", _ -> salt())).apply(new Edit.Draft("n", new Answer.Typed("5"))).apply(new Edit.Check("n"))
                 .apply(new Edit.Draft("read", new Answer.Typed("5"))).apply(new Edit.Check("read")));
         Exercise changed = new ExerciseEdit.ChangeBlock(new Block.Asked(new NumberQuestion(terms("n"), 6, new Rounding.Free(), ""))).appliedTo(published)
                 .withFirst(part -> part.withData(part.data().withoutRows(Set.of(0))));
@@ -183,7 +183,7 @@ class CopiesTest {
     @Test
     void eachIsMarkedByTheDataOfTheVariant() {
         Exercise exercise = Kelp.exercise(Kelp.read(Quantity.N, new Rounding.Places(0))).withFirst(part -> part.withHeld(Set.of()).with(new Varying(Varying.Way.SOME_ROWS, List.of(), 3, List.of(), List.of())));
-        HandIn handIn = HandIn.of(Desk.open(Copies.of(Variants.draw(exercise, 4), 1, "", CopiesTest::salt)).apply(new Edit.Draft("read", new Answer.Typed("3"))).apply(new Edit.Check("read")));
+        HandIn handIn = HandIn.of(Desk.open(Copies.of(Variants.draw(exercise, 4), 1, "", _ -> salt())).apply(new Edit.Draft("read", new Answer.Typed("3"))).apply(new Edit.Check("read")));
         assertThat(MarkSheet.of(handIn, ClassKey.of(exercise)).total()).isEqualTo(2);
         HandIn ofTheWhole = new HandIn("x", exercise, Map.of(), Map.of("read", List.of(new Attempt(new Answer.Typed("3"), Set.of()))));
         assertThat(MarkSheet.of(ofTheWhole, ClassKey.of(exercise)).total()).as("without a copy by the exercise itself").isZero();

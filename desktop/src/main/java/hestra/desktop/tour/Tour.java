@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import javafx.scene.control.Button;
+import javafx.scene.control.TextField;
 import javafx.scene.control.Toggle;
 import javafx.stage.Stage;
 
@@ -36,14 +37,22 @@ import hestra.documents.exercise.ClassMarks;
 import hestra.documents.exercise.ExerciseFile;
 import hestra.documents.exercise.HandInFile;
 import hestra.documents.file.FileWriting;
+import hestra.documents.file.Progress;
 import hestra.documents.file.Result;
+import hestra.documents.page.Handout;
 import hestra.documents.page.HtmlPage;
+import hestra.documents.page.Paper;
 import hestra.documents.page.WriteUp;
 import hestra.exercise.Block;
 import hestra.exercise.Exercise;
+import hestra.exercise.Varying;
+import hestra.exercise.Wish;
+import hestra.fit.Curve;
 import hestra.fit.LeastSquares;
 import hestra.marking.HandIn;
 import hestra.numbers.NumberStyle;
+import hestra.recipe.Parameter;
+import hestra.recipe.Range;
 import hestra.task.Answer;
 import hestra.task.Description.Direction;
 import hestra.task.Description.Form;
@@ -53,6 +62,7 @@ import hestra.task.Kind;
 import hestra.task.Predict;
 import hestra.task.Trust;
 import hestra.tracing.Picture;
+import hestra.variants.Variants;
 
 /**
  * Goes through the whole example in the real window without a display: a student's work from the first pair to the
@@ -175,7 +185,41 @@ public final class Tour {
         step(() -> apply(new Edit.TurnTo(Optional.of("describe"))));
         step(tour::compare);
         picture(stage, "13-curves.png");
+        variants(stage);
         say("Curves", List.of(window.model().findings().curveInHand().map(it -> window.model().findings().equation(it).plain()).orElse("no curve")));
+    }
+
+    /** What differs from student to student, what can be put in on the sheet, and the exercise on paper. */
+    private void variants(Stage stage) throws IOException {
+        Wish bends = new Wish.Better(new Curve.Polynomial(2), new Curve.Line(), 0.3);
+        step(() -> window.show(MainWindow.View.WRITE));
+        FxThread.settle();
+        step(() -> {
+            apply(new PartEdit.Vary(Varying.NONE.with(Varying.Way.NEW_DATA).withRanges(List.of(new Range(Parameter.C, -0.13, -0.09), new Range(Parameter.PAIRS, 24, 30))).withWishes(List.of(new Wish.KeysClear(), bends))));
+            apply(new Edit.TurnTo(Optional.of("describe")));
+            ((Toggle) stage.getScene().lookup("#write-variants")).setSelected(true);
+        });
+        while (FxThread.call(() -> stage.getScene().lookup("#variant-12") == null)) {
+            FxThread.settle();
+        }
+        picture(stage, "20-variants.png");
+        step(() -> {
+            ((Toggle) stage.getScene().lookup("#write-plot")).setSelected(true);
+            ((Button) stage.getScene().lookup("#add-part-1-3")).fire();
+        });
+        FxThread.settle();
+        step(() -> {
+            ((TextField) stage.getScene().lookup("#plus-find")).setText("pre");
+        });
+        picture(stage, "21-write-plus.png");
+        Exercise varied = window.model().desk().exercise();
+        Path handout = folder.resolve("handout.pdf");
+        Handout.write(varied, List.of(Variants.draw(varied, 1), Variants.draw(varied, 2)), List.of("Ida Fenn", "Tavi Roon"), Paper.A4, handout, Progress.UNWATCHED);
+        written.add(handout);
+        Path page = folder.resolve("22-handout.png");
+        StudyTour.picture(handout, page);
+        written.add(page);
+        step(() -> window.show(MainWindow.View.WORK));
     }
 
     private void open(Stage stage, String set, CurveTour tour) throws IOException {

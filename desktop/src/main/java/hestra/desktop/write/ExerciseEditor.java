@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
@@ -24,7 +25,9 @@ import hestra.exercise.Exercise;
 import hestra.exercise.Part;
 import hestra.feedback.KeptPoints;
 import hestra.fit.EquationForm;
+import hestra.numbers.DecimalMark;
 import hestra.task.Aid;
+import hestra.task.Terms;
 
 import static hestra.desktop.parts.Presence.present;
 
@@ -38,6 +41,8 @@ final class ExerciseEditor extends VBox implements Editor {
     private final Label ofPart = new Label();
     private final RemarkList remarks;
     private final VBox points = new VBox();
+    private final Choices<DecimalMark> mark;
+    private final ComboBox<Optional<Terms.Showing>> verdicts = new ComboBox<>();
     private final Choices<Boolean> order;
     private final Choices<Boolean> letters;
     private final Choices<EquationForm.Base> base;
@@ -84,9 +89,20 @@ final class ExerciseEditor extends VBox implements Editor {
                 it -> model.apply(new PartEdit.WriteRules(model.findings().written().rules().showing(it))));
         HBox equations = new HBox(8, order, letters);
         remarks = new RemarkList(model, _ -> true, true);
+        mark = new Choices<>("write-mark", List.of(DecimalMark.values()), it -> it == DecimalMark.POINT ? "point: 0.5" : "comma: 0,5", it -> model.apply(new ExerciseEdit.WriteMark(it)));
+        verdicts.setId("write-verdicts");
+        verdicts.getItems().add(Optional.empty());
+        Stream.of(Terms.Showing.values()).map(Optional::of).forEach(verdicts.getItems()::add);
+        verdicts.setConverter(new InWords<>(it -> it.map(Terms.Showing::inWords).orElse("as each task says")));
+        verdicts.setMaxWidth(Double.MAX_VALUE);
+        verdicts.valueProperty().addListener((_, before, now) -> {
+            if (before != null && now != null && now.isPresent() && !now.equals(common(model.desk().exercise()))) {
+                model.apply(new ExerciseEdit.ShowVerdicts(now.get()));
+            }
+        });
         Label hint = new Label("Click a task on the left to change it.");
         hint.getStyleClass().add("small");
-        getChildren().addAll(title, hint, remarks, label("where the data come from"), place, ofPart,
+        getChildren().addAll(title, hint, remarks, label("where the data come from"), place, label("decimal sign"), mark, label("verdicts of all tasks"), verdicts, ofPart,
                 label("closed until a task opens it"), held,
                 label("in the plot, points may be"), points, label("the plot shows to begin with"), frame, label("equations are written"), equations, label("exponentials are written"), base, label("digits in the numbers of curves"), digits,
                 label("answers that are right for the points a student kept, others set aside"), kept);
@@ -113,6 +129,8 @@ final class ExerciseEditor extends VBox implements Editor {
         for (int i = 0; i < PointChange.values().length; i++) {
             ((CheckBox) points.getChildren().get(i)).setSelected(part.rules().allows(PointChange.values()[i]));
         }
+        mark.show(Optional.of(exercise.mark()));
+        verdicts.setValue(common(exercise));
         order.show(Optional.of(part.rules().form().constantFirst()));
         letters.show(Optional.of(part.rules().form().names()));
         base.show(Optional.of(part.rules().form().base()));
@@ -120,6 +138,12 @@ final class ExerciseEditor extends VBox implements Editor {
         kept.show(Optional.of(part.rules().kept()));
         frame.show(part.rules().frame());
         remarks.show(exercise);
+    }
+
+    /** When the verdicts of all tasks are shown; nothing where they differ. */
+    private static Optional<Terms.Showing> common(Exercise exercise) {
+        List<Terms.Showing> all = exercise.tasks().stream().map(task -> task.terms().verdict()).distinct().toList();
+        return all.size() == 1 ? Optional.of(all.getFirst()) : Optional.empty();
     }
 
     private EquationForm form() {

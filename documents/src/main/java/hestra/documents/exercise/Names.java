@@ -107,6 +107,8 @@ final class Names {
         name("draw-from", ExerciseEdit.DrawFrom.class);
         name("publish", ExerciseEdit.Publish.class);
         name("go-back-to", ExerciseEdit.GoBackTo.class);
+        name("write-mark", ExerciseEdit.WriteMark.class);
+        name("show-verdicts", ExerciseEdit.ShowVerdicts.class);
         // TableEdit
         name("type", TableEdit.Type.class);
         name("paste", TableEdit.Paste.class);

@@ -6,9 +6,11 @@ import java.nio.file.Path;
 import java.security.SecureRandom;
 import java.text.Normalizer;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
 
@@ -93,6 +95,7 @@ public record Publication(Edition edition, List<Path> files, List<Variant.Missed
         List<String> names = readers.namesOfCopies();
         Set<String> taken = new HashSet<>();
         List<Path> files = new ArrayList<>();
+        Map<String, byte[]> salts = new HashMap<>();
         List<Variant.Missed> missed = new ArrayList<>();
         boolean alike = Variants.areAlike(exercise);
         Variant same = alike ? Variants.draw(exercise, 0) : null;
@@ -101,7 +104,7 @@ public record Publication(Edition edition, List<Path> files, List<Variant.Missed
             int number = readers.variants() == 0 ? 0 : i + 1;
             Variant variant = alike ? new Variant(number, same.exercise(), List.of()) : Variants.draw(exercise, number);
             missed.addAll(variant.missed());
-            Exercise copy = Copies.of(variant, edition.number(), names.get(i), Publication::salt);
+            Exercise copy = Copies.of(variant, edition.number(), names.get(i), task -> salts.computeIfAbsent(task, _ -> salt()));
             Path file = folder.resolve(fileName(exercise.title(), names.get(i), number, String.valueOf(count).length(), taken));
             ExerciseFile.write(copy, file);
             files.add(file);
