@@ -44,7 +44,7 @@ import hestra.variants.Variants;
 
 /**
  * What an author waits for in Write: variants with wishes beside plain copies, a large exercise beside the demo's, a handout, and the
- * frames while a text is typed.
+ * frames while a text is typed. With "typing" the last alone.
  */
 public final class Workshop {
 
@@ -68,6 +68,16 @@ public final class Workshop {
         Exercise plain = OrrinBay.sets().get(2).exercise();
         Exercise varied = plain.withFirst(part -> part.with(Varying.NONE.with(Varying.Way.NEW_DATA).withRanges(List.of(new Range(Parameter.B, -0.5, -0.3)))
                 .withWishes(List.of(new Wish.Between(Reading.of(Quantity.R), OptionalDouble.of(-0.85), OptionalDouble.of(-0.7)), new Wish.KeysClear()))));
+        if (arguments.length > 0 && arguments[0].equals("typing")) {
+            FxThread.start();
+            FxThread.call(() -> {
+                Looks.prepare();
+                return null;
+            });
+            typing(plain);
+            FxThread.stop();
+            return;
+        }
         List<Double> copies = new ArrayList<>();
         List<Double> variants = new ArrayList<>();
         for (int turn = 0; turn < TURNS; turn++) {

@@ -16,6 +16,8 @@ public final class InPlaceText extends StackPane {
     private final Node set;
     private final Consumer<String> reset;
     private boolean showing;
+    /** The text as it is set; to set it anew takes longer than a frame may where there are many. */
+    private String shown;
 
     /**
      * An empty text.
@@ -55,8 +57,9 @@ public final class InPlaceText extends StackPane {
     /** Typed text lies over the set one, out of sight until the keyboard is in it: so Tab and a click find it. */
     private void dress() {
         boolean typing = area.isFocused() || area.getText().isBlank();
-        if (!typing) {
-            reset.accept(area.getText());
+        if (!typing && !area.getText().equals(shown)) {
+            shown = area.getText();
+            reset.accept(shown);
         }
         set.setVisible(!typing);
         set.setManaged(!typing);

@@ -131,13 +131,17 @@ final class Outline {
         put(title, exercise.title());
         put(heading, exercise.heading());
         // Where words alone have changed the rows stay: somebody is typing into one of them.
-        if (shown == null || !wordless(exercise).equals(wordless(shown)) || !now.equals(inHand) || !findings.written().id().equals(partInHand)) {
+        if (shown == null || !sameButForWords(exercise, shown) || !now.equals(inHand) || !findings.written().id().equals(partInHand)) {
             inHand = now;
             partInHand = findings.written().id();
             build(exercise, findings.written());
         }
         shown = exercise;
         rows.forEach(row -> row.show(exercise));
+    }
+
+    private static boolean sameButForWords(Exercise one, Exercise other) {
+        return one == other || wordless(one).equals(wordless(other));
     }
 
     /** The exercise without what is typed in this view. */

@@ -32,24 +32,21 @@ final class TaskRow implements BlockRow.RowContents {
 
     private static final PseudoClass MISSING = PseudoClass.getPseudoClass("missing");
 
+    private static final double LONGEST_KEY = 150;
+
     private final DeskModel model;
     private final String id;
     private final String partId;
-    private final boolean inHand;
     private final Label title = new Label();
     private final Label number = new Label();
     private final Label key = new Label();
     private final Label about = new Label();
-    private final TextField typedTitle = new TextField();
-    private final ProseView setPrompt = new ProseView("");
-    private final InPlaceText prompt;
-    private TypingRun promptRun;
+    private final Optional<Typed> typed;
 
     TaskRow(DeskModel model, Part part, Task task, Truth truth, boolean inHand) {
         this.model = model;
         this.id = task.id();
         this.partId = part.id();
-        this.inHand = inHand;
         Key computed = task.key(truth);
         key.setText(computed.text());
         key.getStyleClass().add("outline-key");
@@ -62,20 +59,42 @@ final class TaskRow implements BlockRow.RowContents {
         number.setMinWidth(Region.USE_PREF_SIZE);
         about.getStyleClass().add("small");
         about.setMinWidth(0);
-        typedTitle.setId("edit-title");
-        typedTitle.setPromptText("Title");
-        typedTitle.getStyleClass().addAll("sheet-field", "task-title");
-        TypingRun run = new TypingRun(typedTitle);
-        typedTitle.textProperty().addListener((_, _, text) -> change(terms -> terms.withTitle(text), run.now()));
-        prompt = new InPlaceText("edit-prompt", "What is to be done? { offers live values.", setPrompt, text -> setPrompt.show(LiveText.fill(text, part(), mark(), ProseView::live)),
-                text -> change(terms -> terms.withPrompt(text), promptRun.now()));
-        promptRun = new TypingRun(prompt.area());
-        typedTitle.setOnKeyPressed(event -> {
-            if (event.getCode() == KeyCode.ENTER) {
-                prompt.area().requestFocus();
-                event.consume();
+        typed = inHand ? Optional.of(new Typed()) : Optional.empty();
+    }
+
+    /** What is typed of the task in hand; the others need no fields. */
+    private final class Typed {
+        private final TextField title = new TextField();
+        private final ProseView set = new ProseView("");
+        private final InPlaceText prompt;
+        private final TypingRun promptRun;
+
+        Typed() {
+            title.setId("edit-title");
+            title.setPromptText("Title");
+            title.getStyleClass().addAll("sheet-field", "task-title");
+            TypingRun run = new TypingRun(title);
+            title.textProperty().addListener((_, _, text) -> change(terms -> terms.withTitle(text), run.now()));
+            prompt = new InPlaceText("edit-prompt", "What is to be done? { offers live values.", set, text -> set.show(LiveText.fill(text, part(), mark(), ProseView::live)), this::prompted);
+            promptRun = new TypingRun(prompt.area());
+            title.setOnKeyPressed(event -> {
+                if (event.getCode() == KeyCode.ENTER) {
+                    prompt.area().requestFocus();
+                    event.consume();
+                }
+            });
+        }
+
+        private void prompted(String text) {
+            change(terms -> terms.withPrompt(text), promptRun.now());
+        }
+
+        void show(Terms terms) {
+            if (!title.getText().equals(terms.title())) {
+                title.setText(terms.title());
             }
-        });
+            prompt.show(terms.prompt());
+        }
     }
 
     private DecimalMark mark() {
@@ -99,19 +118,15 @@ final class TaskRow implements BlockRow.RowContents {
     public void fill(VBox row, OutlineRow.Tools tools) {
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox top;
-        if (inHand) {
-            HBox.setHgrow(typedTitle, Priority.ALWAYS);
-            top = new HBox(number, typedTitle, key);
-            key.setMaxWidth(150);
-        } else {
-            top = new HBox(8, title, gap, key);
-        }
-        top.getStyleClass().add("row-top");
+        HBox top = new HBox(8, title, gap, key);
         row.getChildren().add(top);
-        if (inHand) {
-            row.getChildren().addAll(prompt, new LiveValueList(model, prompt.area(), this::part));
-        }
+        typed.ifPresent(it -> {
+            HBox.setHgrow(it.title, Priority.ALWAYS);
+            top.getChildren().setAll(number, it.title, key);
+            key.setMaxWidth(LONGEST_KEY);
+            row.getChildren().addAll(it.prompt, new LiveValueList(model, it.prompt.area(), this::part));
+        });
+        top.getStyleClass().add("row-top");
         row.getChildren().add(OutlineRow.tools(about, tools));
     }
 
@@ -124,10 +139,7 @@ final class TaskRow implements BlockRow.RowContents {
             number.setText(place + " \u00b7");
             int opens = terms.opens().size();
             about.setText(task.kind().title() + " \u00b7 " + Counted.of(terms.marks(), "mark") + (opens == 0 ? "" : " \u00b7 opens " + Counted.of(opens, "aid")));
-            if (!typedTitle.getText().equals(terms.title())) {
-                typedTitle.setText(terms.title());
-            }
-            prompt.show(terms.prompt());
+            typed.ifPresent(it -> it.show(terms));
         });
     }
 }

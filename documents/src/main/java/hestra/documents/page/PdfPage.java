@@ -26,10 +26,10 @@ public final class PdfPage {
         XRLog.setLoggingEnabled(false);
         PdfRendererBuilder builder = new PdfRendererBuilder();
         for (Typefaces face : Typefaces.values()) {
-            builder.useFont(face::open, face.family(), face.weight(), face.italic() ? FontStyle.ITALIC : FontStyle.NORMAL, true);
+            builder.useFont(face::openPlain, face.family(), face.weight(), face.italic() ? FontStyle.ITALIC : FontStyle.NORMAL, true);
         }
         // What figures call it, which know no weights.
-        builder.useFont(Typefaces.STRONG::open, "Source Sans 3 Semibold", Typefaces.TEXT.weight(), FontStyle.NORMAL, true);
+        builder.useFont(Typefaces.STRONG::openPlain, "Source Sans 3 Semibold", Typefaces.TEXT.weight(), FontStyle.NORMAL, true);
         builder.usePdfUaAccessibility(true);
         builder.useObjectDrawerFactory(drawn);
         builder.useFastMode();
