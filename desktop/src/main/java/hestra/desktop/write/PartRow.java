@@ -49,7 +49,8 @@ final class PartRow implements OutlineRow {
         Tools tools = new Tools(place == 0 ? null : () -> model.apply(new ExerciseEdit.MovePart(id, place - 1)),
                 place == exercise.parts().size() - 1 ? null : () -> model.apply(new ExerciseEdit.MovePart(id, place + 1)), () -> actions.duplicatePart(id),
                 () -> model.apply(new ExerciseEdit.RemovePart(id)));
-        row = new VBox(OutlineRow.tools(number, tools), heading);
+        row = new VBox();
+        row.getChildren().addAll(OutlineRow.tools(number, tools, row), heading);
         row.getStyleClass().add("outline-part");
         row.setId("outline-" + id);
         row.pseudoClassStateChanged(IN_HAND, inHand);
