@@ -209,7 +209,7 @@ public final class Tour {
         });
         FxThread.settle();
         step(() -> {
-            ((TextField) stage.getScene().lookup("#plus-find")).setText("pre");
+            ((TextField) stage.getScene().lookup("#plus-find")).setText("curve");
         });
         picture(stage, "21-write-plus.png");
         Exercise varied = window.model().desk().exercise();

@@ -32,7 +32,7 @@ interface OutlineRow {
     record Tools(Runnable up, Runnable down, Runnable duplicate, Runnable remove) {}
 
     /** A line with a name and what can be done to the row: the buttons are made when the pointer or the keyboard is first in it, since a long exercise has many rows. */
-    static HBox tools(Label name, Tools tools, Region row) {
+    static HBox tools(Label name, Tools tools, Region row, boolean inHand) {
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         HBox line = new HBox(name, gap);
@@ -44,6 +44,9 @@ interface OutlineRow {
                         icon(Feather.COPY, "Put in the same once more (Ctrl+D)", tools.duplicate()), icon(Feather.TRASH_2, "Remove (Delete)", tools.remove()));
             }
         };
+        if (inHand) {
+            make.run();
+        }
         row.hoverProperty().addListener(_ -> make.run());
         row.focusWithinProperty().addListener(_ -> make.run());
         return line;

@@ -50,7 +50,7 @@ final class PartRow implements OutlineRow {
                 place == exercise.parts().size() - 1 ? null : () -> model.apply(new ExerciseEdit.MovePart(id, place + 1)), () -> actions.duplicatePart(id),
                 () -> model.apply(new ExerciseEdit.RemovePart(id)));
         row = new VBox();
-        row.getChildren().addAll(OutlineRow.tools(number, tools, row), heading);
+        row.getChildren().addAll(OutlineRow.tools(number, tools, row, false), heading);
         row.getStyleClass().add("outline-part");
         row.setId("outline-" + id);
         row.pseudoClassStateChanged(IN_HAND, inHand);

@@ -61,7 +61,7 @@ final class ProseRow implements OutlineRow {
         BlockMoves moves = BlockMoves.of(model.desk().exercise(), part, id);
         Tools tools = new Tools(action(moves.up()), action(moves.down()), () -> actions.duplicate(id), () -> actions.remove(id));
         row = new VBox(text, new LiveValueList(model, area(), this::part));
-        row.getChildren().add(OutlineRow.tools(name, tools, row));
+        row.getChildren().add(OutlineRow.tools(name, tools, row, false));
         row.getStyleClass().add("outline-prose");
         row.setId("outline-" + id);
     }

@@ -61,8 +61,10 @@ final class TaskEditor extends VBox implements Editor {
         from.setOnAction(_ -> trial.accept(model.desk().exercise().startingAt(id)));
         HBox.setHgrow(heading, Priority.ALWAYS);
         heading.setMaxWidth(Double.MAX_VALUE);
+        heading.setWrapText(true);
+        heading.setMinHeight(Region.USE_PREF_SIZE);
         HBox top = new HBox(8, heading, from);
-        top.setAlignment(Pos.CENTER_LEFT);
+        top.setAlignment(Pos.TOP_LEFT);
         getChildren().addAll(top, remarks);
         KindFields.add(model, fields, task);
         numbers();

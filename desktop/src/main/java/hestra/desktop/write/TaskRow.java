@@ -127,7 +127,7 @@ final class TaskRow implements BlockRow.RowContents {
             row.getChildren().addAll(it.prompt, new LiveValueList(model, it.prompt.area(), this::part));
         });
         top.getStyleClass().add("row-top");
-        row.getChildren().add(OutlineRow.tools(about, tools, row));
+        row.getChildren().add(OutlineRow.tools(about, tools, row, typed.isPresent()));
     }
 
     @Override

@@ -242,13 +242,13 @@ final class VaryForm extends VBox {
             other.setValue(it.than());
             by.show(OptionalDouble.of(it.by()));
         }));
-        return row(label("adjusted R² of"), one, label("above"), other, label("by"), by, remover("vary-wish-" + place + "-remove", () -> change(varying -> varying.withWishes(without(varying.wishes(), place)))));
+        return row(label("adjusted R² of"), one, label("over"), other, label("by"), by, remover("vary-wish-" + place + "-remove", () -> change(varying -> varying.withWishes(without(varying.wishes(), place)))));
     }
 
     private static ComboBox<Curve> curves(String id) {
         ComboBox<Curve> box = new ComboBox<>(FXCollections.observableArrayList(WriteEquation.CURVES));
         box.setId(id);
-        box.setPrefWidth(112);
+        box.setPrefWidth(124);
         box.setConverter(new InWords<>(it -> it instanceof Curve.Line ? "line" : it.inWords()));
         return box;
     }

@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.Set;
 
 import hestra.Kelp;
@@ -22,7 +23,10 @@ import hestra.documents.exercise.HestraFile;
 import hestra.documents.file.Result;
 import hestra.documents.table.DataExport;
 import hestra.exercise.Exercise;
+import hestra.exercise.Varying;
+import hestra.exercise.Wish;
 import hestra.feedback.Quantity;
+import hestra.feedback.Reading;
 import hestra.marking.HandIn;
 import hestra.numbers.Rounding;
 import hestra.task.Aid;
@@ -252,5 +256,51 @@ class CommandLineTest {
         assertThat(out.toString().strip()).startsWith("{\"sort\":\"aid-closed\"").contains("\"task\":\"read\"").contains("\"mend\":\"Leave it open\"");
         assertThat(run("check", folder.resolve("none.hestra"))).isEqualTo(1);
         assertThat(err.toString()).contains("not there");
+    }
+
+    @Test
+    void variantsAreWrittenAndTheEditionIsKept() throws IOException {
+        Path file = folder.resolve("kelp.hestra");
+        ExerciseFile.write(Kelp.exercise(Kelp.read(Quantity.SLOPE, new Rounding.Places(3))).withFirst(part -> part.withHeld(Set.of()).with(Varying.NONE.with(Varying.Way.SOME_ROWS).withRows(4))), file);
+        Path copies = folder.resolve("copies");
+        assertThat(run("variants", file, "--count", "3", "--out", copies)).isZero();
+        assertThat(out.toString()).isEqualToNormalizingNewlines("3 copies of edition 1 in " + copies + ".\n");
+        assertThat(copies.toFile().list()).containsExactlyInAnyOrder("Kelp, variant 1.hestra", "Kelp, variant 2.hestra", "Kelp, variant 3.hestra");
+        Exercise kept = ((Result.Done<Exercise>) ExerciseFile.read(file)).value();
+        assertThat(kept.issue().editions()).hasSize(1);
+        Path list = Files.writeString(folder.resolve("class.txt"), "Ida Fenn\n\nTavi/Roon\n");
+        assertThat(run("variants", file, "--names", list, "--out", folder.resolve("named"))).isZero();
+        assertThat(err.toString()).contains("1 line without a name left out.");
+        assertThat(out.toString()).as("nothing was changed since").contains("2 copies of edition 1");
+        assertThat(folder.resolve("named").toFile().list()).containsExactlyInAnyOrder("Kelp, Ida Fenn.hestra", "Kelp, Tavi_Roon.hestra", "for the instructor");
+        assertThat(run("variants", copies.resolve("Kelp, variant 1.hestra"), "--count", "2", "--out", copies)).isEqualTo(1);
+        assertThat(err.toString()).contains("is a student's copy. Publish the exercise itself.");
+        assertThat(run("variants", file, "--count", "0", "--out", copies)).isEqualTo(2);
+        assertThat(run("variants", file, "--out", copies)).isEqualTo(2);
+        assertThat(run("variants", folder.resolve("none.hestra"), "--count", "2", "--out", copies)).isEqualTo(1);
+    }
+
+    @Test
+    void wishesThatCannotBeMetAreSaidAndExitWithOne() throws IOException {
+        Path file = folder.resolve("kelp.hestra");
+        Wish never = new Wish.Between(Reading.of(Quantity.R), OptionalDouble.empty(), OptionalDouble.of(-0.5));
+        ExerciseFile.write(Kelp.exercise(Kelp.explain()).withFirst(part -> part.with(Varying.NONE.with(Varying.Way.SOME_ROWS).withRows(4).withWishes(List.of(never)))), file);
+        assertThat(run("variants", file, "--count", "2", "--out", folder.resolve("copies"))).isEqualTo(1);
+        assertThat(out.toString()).contains("Variant 1: \u201ccorrelation r at most \u22120.5\u201d was not met; in the nearest draw correlation r is 0.9", "Variant 2:", "2 copies of edition 1");
+    }
+
+    @Test
+    void anExerciseIsPutOnPaper() throws IOException {
+        Path file = folder.resolve("kelp.hestra");
+        ExerciseFile.write(Kelp.whole(), file);
+        Path pdf = folder.resolve("kelp.pdf");
+        assertThat(run("handout", file, "--out", pdf)).isZero();
+        assertThat(Files.readString(pdf, StandardCharsets.ISO_8859_1)).startsWith("%PDF");
+        assertThat(run("handout", file, "--out", pdf, "--key", "--variants", "2-4", "--letter")).isZero();
+        assertThat(out.toString()).contains("The key to 3 variants in " + pdf + ".");
+        assertThat(run("handout", file, "--out", pdf, "--variants", "4-2")).isEqualTo(2);
+        assertThat(err.toString()).contains("Name the variants as 1-30 or as one number");
+        assertThat(run("handout", file, "--out", file.resolve("such.pdf"))).isEqualTo(1);
+        assertThat(err.toString()).contains("cannot be written");
     }
 }

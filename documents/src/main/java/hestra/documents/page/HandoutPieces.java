@@ -110,17 +110,17 @@ final class HandoutPieces {
     private String axes() {
         double width = SQUARES_ACROSS * SQUARE;
         double height = SQUARES_UP * SQUARE;
-        return drawings.painting(graphics -> squares(graphics, width, height), width + 1, height + 1, "Empty squared paper for a plot");
+        return drawings.painting(graphics -> squares(graphics, width, height), width + 2, height + 2, "Empty squared paper for a plot");
     }
 
     private static void squares(Graphics2D graphics, double width, double height) {
         graphics.setColor(new Color(0xB0B0B0));
         graphics.setStroke(new BasicStroke(0.5f));
         for (int i = 0; i <= SQUARES_ACROSS; i++) {
-            graphics.draw(new Line2D.Double(0.5 + i * SQUARE, 0.5, 0.5 + i * SQUARE, height + 0.5));
+            graphics.draw(new Line2D.Double(1 + i * SQUARE, 1, 1 + i * SQUARE, height + 1));
         }
         for (int i = 0; i <= SQUARES_UP; i++) {
-            graphics.draw(new Line2D.Double(0.5, 0.5 + i * SQUARE, width + 0.5, 0.5 + i * SQUARE));
+            graphics.draw(new Line2D.Double(1, 1 + i * SQUARE, width + 1, 1 + i * SQUARE));
         }
     }
 
