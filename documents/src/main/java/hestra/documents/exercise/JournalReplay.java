@@ -9,6 +9,7 @@ import java.util.function.Function;
 import com.fasterxml.jackson.databind.JsonNode;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
+import hestra.desk.ExerciseEdit;
 import hestra.desk.History;
 import hestra.desk.Session;
 import hestra.numbers.DecimalMark;
@@ -24,6 +25,9 @@ import hestra.numbers.DecimalMark;
  * @param met whether what was asked for stood on the desk at some time
  */
 record JournalReplay(Desk begun, Session session, int edits, long length, boolean whole, boolean met) {
+
+    /** How the line of an edit begins that holds an exercise of its own. */
+    private static final String BROUGHT_BACK = "{\"kind\":\"" + Names.all().get(ExerciseEdit.GoBackTo.class) + "\"";
 
     /** Reads a journal; nothing where it is none, or its first line cannot be read. */
     static Optional<JournalReplay> of(Path file, Optional<Desk> asked) throws IOException {
@@ -48,7 +52,7 @@ record JournalReplay(Desk begun, Session session, int edits, long length, boolea
             long length = lines.end();
             int edits = 0;
             for (Optional<String> line = lines.next(); line.isPresent(); line = lines.next()) {
-                Optional<Edit> edit = edit(line.get(), first.exercise().mark());
+                Optional<Edit> edit = edit(line.get(), history.present().exercise().mark());
                 Optional<History> next = edit.flatMap(careful ? after(session.orElseThrow()) : after(history));
                 if (next.isEmpty()) {
                     break;
@@ -109,17 +113,22 @@ record JournalReplay(Desk begun, Session session, int edits, long length, boolea
             if (!old && tree.path("journal").asInt() != JournalFile.VERSION) {
                 return Optional.empty();
             }
-            String mark = tree.path("exercise").path("mark").asText();
-            JournalFile.Header header = Json.read(old ? VersionOne.header(tree) : tree, JournalFile.Header.class, "comma".equals(mark) ? DecimalMark.COMMA : DecimalMark.POINT);
+            JournalFile.Header header = Json.read(old ? VersionOne.header(tree) : tree, JournalFile.Header.class, markOf(tree.path("exercise")));
             return Optional.of(header.desk());
         } catch (IOException | RuntimeException | StackOverflowError e) {
             return Optional.empty();
         }
     }
 
+    private static DecimalMark markOf(JsonNode exercise) {
+        return "comma".equals(exercise.path("mark").asText()) ? DecimalMark.COMMA : DecimalMark.POINT;
+    }
+
+    /** An edit; its cells are written as the exercise writes numbers by then, those of a version that is brought back as that did. */
     private static Optional<Edit> edit(String line, DecimalMark mark) {
         try {
-            return Optional.of(VersionOne.isOwnEdit(line) ? Json.read(VersionOne.edit(Json.tree(line)), Edit.class, mark) : Json.read(line, Edit.class, mark));
+            DecimalMark typed = line.startsWith(BROUGHT_BACK) ? markOf(Json.tree(line).path("version")) : mark;
+            return Optional.of(VersionOne.isOwnEdit(line) ? Json.read(VersionOne.edit(Json.tree(line)), Edit.class, typed) : Json.read(line, Edit.class, typed));
         } catch (IOException | RuntimeException | StackOverflowError e) {
             return Optional.empty();
         }

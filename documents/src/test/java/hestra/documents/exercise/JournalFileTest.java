@@ -9,12 +9,14 @@ import java.nio.file.StandardOpenOption;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Stream;
 
 import hestra.Kelp;
+import hestra.data.Cell;
 import hestra.data.Dates;
 import hestra.data.PointChange;
 import hestra.data.Roles;
@@ -31,8 +33,13 @@ import hestra.desk.RandomEdits;
 import hestra.desk.SheetEdit;
 import hestra.desk.WorkEdit;
 import hestra.exercise.Block;
+import hestra.exercise.Edition;
 import hestra.exercise.Exercise;
 import hestra.exercise.PlotRules;
+import hestra.exercise.Varying;
+import hestra.exercise.Wish;
+import hestra.feedback.Quantity;
+import hestra.feedback.Reading;
 import hestra.figure.Below;
 import hestra.figure.Dress;
 import hestra.figure.Frame;
@@ -48,7 +55,10 @@ import hestra.fit.Curve.FittedOn;
 import hestra.fit.EquationForm;
 import hestra.fit.Term;
 import hestra.fit.Trial;
+import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
+import hestra.recipe.Parameter;
+import hestra.recipe.Range;
 import hestra.task.Aid;
 import hestra.task.Answer;
 import hestra.task.Keepable;
@@ -92,7 +102,12 @@ class JournalFileTest {
             new ExerciseEdit.ChangeBlock(new Block.Asked(Kelp.explain().with(Kelp.explain().terms().withTitle("x")))), new ExerciseEdit.MoveBlock("explain", "part-1", 1),
             new ExerciseEdit.RemoveBlock("roles"), new PartEdit.WriteColumns(Kelp.table(), Roles.FIRST_EXPLAINS),
             new PartEdit.WriteColumns(Kelp.table(), new Roles(1, 0)), new Edit.StartAgain(),
-            new SheetEdit.BringBack("note-2"));
+            new SheetEdit.BringBack("note-2"),
+            new PartEdit.Vary(new Varying(Varying.Way.NEW_DATA, List.of(new Range(Parameter.FAR_X, -1, 2.5)), 4, List.of(new Varying.Telling("a (b): c", "")), List.of(new Wish.Between(Reading.of(Quantity.R), OptionalDouble.of(0.5),
+                    OptionalDouble.empty()), new Wish.Better(new Curve.Polynomial(2), new Curve.Line(), 0.05), new Wish.KeysClear(), new Wish.MistakesTold())), Optional.of("vary 1")),
+            new ExerciseEdit.DrawAnew(3), new ExerciseEdit.DrawFrom(-5), new ExerciseEdit.Publish(new Edition(1, 30, -5, Map.of(3, 1), Kelp.whole().parts())), new ExerciseEdit.ShowVerdicts(Terms.Showing.AFTER_MARKING),
+            new ExerciseEdit.WriteMark(DecimalMark.COMMA), new PartEdit.WriteColumns(Kelp.whole().with(DecimalMark.COMMA).first().data().withCell(0, 1, Cell.of("1,234", DecimalMark.COMMA)), Roles.FIRST_EXPLAINS), new ExerciseEdit.GoBackTo(Kelp.whole().withTexts("Earlier", "", "").withFirst(part -> part.withData(part.data().withCell(1, 1, Cell.of("1,234.5", DecimalMark.POINT))))),
+            new PartEdit.WriteColumns(Kelp.table(), new Roles(1, 0)));
 
     private static final int MUTATIONS = Integer.getInteger("hestra.mutations", 300);
     private static final long SEED = Long.getLong("hestra.seed", 20_261_126);
