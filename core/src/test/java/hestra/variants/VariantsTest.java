@@ -1,10 +1,12 @@
 package hestra.variants;
 
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.Random;
 import java.util.Set;
 import java.util.stream.IntStream;
 
@@ -131,6 +133,18 @@ class VariantsTest {
         assertThat(drawn.n()).isBetween(18, 26);
         assertThat(drawn.oddities().far().orElseThrow().x()).isBetween(80.0, 95.0);
         assertThat(Double.toString(drawn.truth().coefficients().get(1)).length()).as("a number that can be read").isLessThanOrEqualTo(7);
+    }
+
+    @Test
+    void aRangeIsUsedFromEndToEnd() {
+        Range range = new Range(Parameter.B, -0.5, -0.3);
+        Random random = new Random(8);
+        double[] drawn = IntStream.range(0, 2000).mapToDouble(_ -> range.draw(random)).toArray();
+        assertThat(Arrays.stream(drawn).min().orElseThrow()).isBetween(-0.5, -0.498);
+        assertThat(Arrays.stream(drawn).max().orElseThrow()).isBetween(-0.302, -0.3);
+        // Of 2,000 even draws from a width of 0.2 the mean has a standard error of 0.2/√12/√2000 = 0.0013.
+        assertThat(Arrays.stream(drawn).average().orElseThrow()).isBetween(-0.406, -0.394);
+        assertThat(new Range(Parameter.A, 7, 7).draw(random)).isEqualTo(7);
     }
 
     @Test

@@ -9,6 +9,7 @@ import hestra.exercise.Block;
 import hestra.exercise.Exercise;
 import hestra.exercise.LiveText;
 import hestra.exercise.Part;
+import hestra.numbers.DecimalMark;
 import hestra.review.Remark;
 import hestra.review.Review;
 import hestra.task.Kinds;
@@ -43,11 +44,20 @@ class PlansTest {
             String texts = String.join(" ", part.blocks().stream().map(block -> block instanceof Block.Prose(String _, String text) ? LiveText.fill(text, part, exchanged.mark()) : "").toList());
             assertThat(texts).as("nothing of the data it came with").doesNotContain(plan.exercise().first().x().equals(other.x()) ? "\ue000" : plan.exercise().first().x().described() + " and");
             for (Task task : part.tasks()) {
+                Task before = plan.exercise().task(task.id()).orElseThrow();
+                if (before.equals(usual(before, plan.exercise().first()))) {
+                    assertThat(task).as("what was proposed for its data is proposed for the others").isEqualTo(usual(task, part));
+                }
                 boolean computed = task.key(part.truth(exchanged.mark())).computed();
                 List<Remark> remarks = Review.of(exchanged).stream().filter(remark -> remark.isAbout(task.id()) && remark.sort() == Remark.Sort.NO_KEY).toList();
                 assertThat(computed || remarks.getFirst().mend().isPresent()).as("%s, %s", plan.exercise().title(), task.terms().title()).isTrue();
             }
         }
+    }
+
+    /** The task as its kind proposes it for the data of a part. */
+    private static Task usual(Task task, Part part) {
+        return task.kind().create(task.id(), part.truth(DecimalMark.POINT)).with(task.terms());
     }
 
     @ParameterizedTest

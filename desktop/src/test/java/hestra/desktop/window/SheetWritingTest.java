@@ -39,7 +39,8 @@ class SheetWritingTest {
     private static Exercise three() {
         Task describe = Kelp.describe();
         Task read = Kelp.read(Quantity.SLOPE, new Rounding.Places(2));
-        return Kelp.exercise(describe.with(describe.terms().opening(Set.of(Aid.EQUATION))), read, Kelp.explain());
+        return Kelp.exercise(describe.with(describe.terms().opening(Set.of(Aid.EQUATION))), read,
+                Kelp.explain().with(Kelp.explain().terms().opening(Set.of(Aid.R))));
     }
 
     @Test
@@ -134,6 +135,10 @@ class SheetWritingTest {
             assertThat(ids(person)).containsExactly("read", "text-1", "task-1", "explain", "task-2");
             person.press(KeyCode.CONTROL, KeyCode.Z);
             assertThat(ids(person)).as("one step").containsExactly("text-1", "read", "task-1", "explain", "task-2");
+            person.click("write-heading");
+            person.dragOver("outline-read", "add-part-1-3");
+            assertThat(ids(person)).as("downwards, to where it lit up").containsExactly("text-1", "task-1", "read", "explain", "task-2");
+            person.press(KeyCode.CONTROL, KeyCode.Z);
             person.click("outline-read");
             person.press(KeyCode.CONTROL, KeyCode.C);
         }
