@@ -35,6 +35,8 @@ public record Remark(Sort sort, Optional<String> part, Optional<String> task, St
         UNKNOWN_VALUE,
         /** A prompt, a choice or the like is still empty. */
         EMPTY,
+        /** A text says how many pairs there are, and there are others. */
+        TEXT_DISAGREES,
         /** A key is a number of the author's, while the data differ from variant to variant. */
         FIXED_KEY,
         /** Two plain mistakes give the same number, so that neither can be named for sure. */

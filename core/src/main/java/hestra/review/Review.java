@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 import hestra.data.PointChange;
@@ -30,6 +32,8 @@ import hestra.task.Truth;
 public final class Review {
 
     private static final int MOST_NAMED = 3;
+    /** "24 pairs" and the like. */
+    private static final Pattern PAIRS = Pattern.compile("\\b(\\d{1,5}) (?:pairs|points|rows|measurements|readings|observations)\\b");
 
     private final Exercise exercise;
     private final List<Remark> remarks = new ArrayList<>();
@@ -61,6 +65,7 @@ public final class Review {
                         Optional.of(new Remark.Mend("Take it out", new ExerciseEdit.RemoveBlock(strange.id()))));
             } else {
                 texts(block).forEach(text -> values(part, Optional.empty(), text, "A text"));
+                counted(part, block);
             }
         }
         neverOpened(part);
@@ -75,6 +80,19 @@ public final class Review {
         if (!never.isEmpty() && !part.tasks().isEmpty() && part.tasks().stream().allMatch(task -> task.revealed().isEmpty())) {
             add(Remark.Sort.NEVER_OPENED, part, Optional.empty(), "Closed" + in(part) + ", and opened by no task: " + String.join(", ", never.stream().map(Aid::inWords).toList()) + ".",
                     Optional.of(new Remark.Mend("Leave " + (never.size() == 1 ? "it" : "them") + " open", open(part, never))));
+        }
+    }
+
+    /** A number of pairs in a text that is not that of the data: likely to be left from other data. */
+    private void counted(Part part, Block block) {
+        if (part.isOwn() || !(block instanceof Block.Prose(String id, String text))) {
+            return;
+        }
+        Matcher said = PAIRS.matcher(text);
+        if (said.find() && !said.group(1).equals(Integer.toString(part.pairs().n())) && !said.group(1).equals(Integer.toString(part.data().size()))) {
+            String live = text.substring(0, said.start(1)) + "{n}" + text.substring(said.end(1));
+            add(Remark.Sort.TEXT_DISAGREES, part, Optional.empty(), "A text speaks of " + said.group() + in(part) + ", and the data have " + part.pairs().n() + ".",
+                    Optional.of(new Remark.Mend("Write {n}, which follows the data", new ExerciseEdit.ChangeBlock(new Block.Prose(id, live)))));
         }
     }
 

@@ -214,4 +214,15 @@ class ReviewTest {
         assertThat(remark.message()).contains("film");
         assertThat(mended(exercise, remark).block("film-1")).isEmpty();
     }
+
+    @Test
+    void aTextThatSpeaksOfOtherDataIsNamed() {
+        Exercise exercise = open(read(Quantity.SLOPE, 3)).withFirst(part -> part.withBlock(new Block.Prose("text-1", "Here are 24 pairs, taken by 2 people.")));
+        Remark remark = only(exercise, Remark.Sort.TEXT_DISAGREES);
+        assertThat(remark.message()).isEqualTo("A text speaks of 24 pairs, and the data have 5.");
+        Exercise mended = mended(exercise, remark);
+        assertThat(mended.block("text-1")).contains(new Block.Prose("text-1", "Here are {n} pairs, taken by 2 people."));
+        assertThat(remarks(mended)).isEmpty();
+        assertThat(remarks(exercise.withFirst(part -> part.withBlock(new Block.Prose("text-1", "Here are 5 pairs."))))).isEmpty();
+    }
 }
