@@ -26,9 +26,10 @@ import hestra.numbers.Counted;
  * @param title what it is called
  * @param question its heading
  * @param about of what kinds its tasks are, or why it cannot be opened
- * @param pairs the points of its first data; nothing where it cannot be opened
+ * @param pairs the points of its first data; nothing where it has none
+ * @param opens whether it can be opened
  */
-public record Shelved(Path file, String title, String question, String about, Optional<Pairs> pairs) {
+public record Shelved(Path file, String title, String question, String about, Optional<Pairs> pairs, boolean opens) {
 
     private static final int DEEP = 3;
     private static final int MOST = 500;
@@ -49,7 +50,7 @@ public record Shelved(Path file, String title, String question, String about, Op
 
     private static Optional<Shelved> of(Path file) {
         return switch (HestraFile.read(file)) {
-            case Result.Refused<Desk>(String message) -> Optional.of(new Shelved(file, file.getFileName().toString(), "", message, Optional.empty()));
+            case Result.Refused<Desk>(String message) -> Optional.of(new Shelved(file, file.getFileName().toString(), "", message, Optional.empty(), false));
             case Result.Done<Desk>(Desk desk) -> desk.exercise().isCopy() ? Optional.empty() : Optional.of(of(file, desk.exercise()));
         };
     }
@@ -57,7 +58,7 @@ public record Shelved(Path file, String title, String question, String about, Op
     private static Shelved of(Path file, Exercise exercise) {
         String kinds = exercise.tasks().stream().map(task -> task.kind().title()).distinct().collect(Collectors.joining(", "));
         String about = exercise.isStudy() ? "a study" : Counted.of(exercise.tasks().size(), "task") + (kinds.isEmpty() ? "" : ": " + kinds);
-        return new Shelved(file, exercise.title(), exercise.heading(), about, Optional.of(exercise.firstWithData().pairs()).filter(pairs -> pairs.size() > 0));
+        return new Shelved(file, exercise.title(), exercise.heading(), about, Optional.of(exercise.firstWithData().pairs()).filter(pairs -> pairs.size() > 0), true);
     }
 
     /** Whether all of some words stand in what is shown of it. */

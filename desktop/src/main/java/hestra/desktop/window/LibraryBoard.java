@@ -152,7 +152,7 @@ final class LibraryBoard extends Board {
         button.getStyleClass().setAll("shelf-card");
         button.setAlignment(Pos.CENTER_LEFT);
         button.setMaxWidth(Double.MAX_VALUE);
-        button.setDisable(exercise.pairs().isEmpty() && exercise.question().isEmpty() && !exercise.about().contains("task") && !exercise.about().equals("a study"));
+        button.setDisable(!exercise.opens());
         button.setAccessibleText(exercise.title() + ". " + exercise.question());
         button.setOnAction(_ -> {
             leave();
