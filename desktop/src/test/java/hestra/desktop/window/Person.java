@@ -224,6 +224,15 @@ final class Person implements AutoCloseable {
         settle();
     }
 
+    /** Makes many edits, one after the other without a look in between. */
+    void apply(List<? extends Edit> edits) throws IOException {
+        FxThread.call(() -> {
+            edits.forEach(model()::apply);
+            return null;
+        });
+        settle();
+    }
+
     MainWindow.View view() {
         return window.view();
     }

@@ -3,6 +3,7 @@ package hestra.desktop.window;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Collections;
 import java.util.Optional;
 import java.util.Set;
 import javafx.scene.input.KeyCode;
@@ -103,9 +104,8 @@ class SectionTest {
     @Test
     void aFullSectionSaysSoFromAnotherTaskToo() throws IOException {
         try (Person person = at(Kelp.read(Quantity.N, new Rounding.Places(0)), SECTION)) {
-            while (!sheet(person).isFull()) {
-                person.apply(new SheetEdit.Write(OwnSheet.Spot.before(0), "so", Optional.empty()));
-            }
+            person.apply(Collections.nCopies(OwnSheet.MOST, new SheetEdit.Write(OwnSheet.Spot.before(0), "so", Optional.empty())));
+            assertThat(sheet(person).isFull()).isTrue();
             int full = sheet(person).notes().size();
             person.press(KeyCode.CONTROL, KeyCode.K);
             assertThat(sheet(person).notes()).hasSize(full);
