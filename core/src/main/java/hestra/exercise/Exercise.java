@@ -200,10 +200,13 @@ public record Exercise(String id, String title, String place, String heading, De
 
     /** With another decimal mark: numbers in the tables and in what tasks give out are written with it. */
     public Exercise with(DecimalMark other) {
+        if (other == mark) {
+            return this;
+        }
         UnaryOperator<String> written = text -> text.replace(mark.sign(), other.sign());
         List<Part> rewritten = parts.stream().map(part -> part.withData(part.data().withRows(part.data().rows().stream().map(row -> row.rewritten(written, other)).toList()))
                 .withTasks((Task task) -> task.rewritten(written))).toList();
-        return other == mark ? this : new Exercise(id, title, place, heading, other, rewritten, purpose, issue, copy);
+        return new Exercise(id, title, place, heading, other, rewritten, purpose, issue, copy);
     }
 
     /** With every verdict shown at the same time. */

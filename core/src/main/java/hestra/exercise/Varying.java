@@ -10,7 +10,7 @@ import hestra.recipe.Range;
  *
  * @param way where they come from
  * @param ranges the parameters of the recipe that differ, where new data are made
- * @param rows how many of the rows a variant has, where it has some of them; at least 2
+ * @param rows how many of the rows a variant has, where it has some of them; at least {@link #FEWEST_ROWS}
  * @param tellings other names for the same story, of which each variant has one; none to leave the names as they are
  * @param wishes what the data have to be like
  */
