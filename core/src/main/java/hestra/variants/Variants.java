@@ -8,7 +8,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 
-import hestra.data.DataTable;
+import hestra.data.Pairs;
 import hestra.data.TableEdit;
 import hestra.exercise.Exercise;
 import hestra.exercise.Issue;
@@ -142,18 +142,18 @@ public final class Variants {
         };
     }
 
-    /** Some of the rows, in their order. Those that a task names or leaves to the student stay. */
+    /** Some of the rows that make a pair, in their order. Those that a task names or leaves to the student stay, and so do those without a pair. */
     private Part someRows(Part part, Random random) {
-        DataTable data = part.data();
+        Pairs pairs = part.pairs();
         Set<Integer> kept = new HashSet<>(part.truth(mark).leftToType());
         part.tasks().stream().map(Task::namedRows).forEach(kept::addAll);
         List<Integer> others = new ArrayList<>();
-        for (int row = 0; row < data.size(); row++) {
-            if (!kept.contains(row)) {
-                others.add(row);
+        for (int i = 0; i < pairs.size(); i++) {
+            if (!kept.contains(pairs.row(i))) {
+                others.add(pairs.row(i));
             }
         }
-        int out = Math.clamp((long) data.size() - part.varying().rows(), 0, others.size());
+        int out = Math.clamp((long) pairs.size() - part.varying().rows(), 0, others.size());
         List<Integer> removed = picked(others, out, random);
         return removed.isEmpty() ? part : part.withTableEdited(new TableEdit.RemoveRows(removed), mark).inStepWith(part, mark);
     }

@@ -13,6 +13,7 @@ import java.util.stream.IntStream;
 import hestra.Kelp;
 import hestra.data.DataTable;
 import hestra.data.Pairs;
+import hestra.data.TableEdit;
 import hestra.desk.Desk;
 import hestra.desk.ExerciseEdit;
 import hestra.exercise.Exercise;
@@ -196,6 +197,16 @@ class VariantsTest {
         assertThat(some.subList(8, 10)).as("those that the student types").isEqualTo(whole.subList(22, 24));
         int row = ((FindPoint) variant.task("find").orElseThrow()).rows().iterator().next();
         assertThat(some.get(row)).as("the row that a task names").isEqualTo(whole.get(20));
+    }
+
+    @Property(tries = 60)
+    void rowsWithoutAPairAreNotCounted(@ForAll @IntRange(min = 1, max = 500) int k) {
+        Exercise exercise = made(Varying.NONE.with(Varying.Way.SOME_ROWS).withRows(3)).withFirst(part ->
+                part.withTableEdited(new TableEdit.Type(2, 1, "n/a"), DecimalMark.POINT));
+        assertThat(exercise.first().pairs().size()).isEqualTo(exercise.first().data().size() - 1);
+        Part variant = Variants.draw(exercise, k).exercise().first();
+        assertThat(variant.pairs().size()).isEqualTo(3);
+        assertThat(variant.data().size()).as("the row that makes no pair stays").isEqualTo(4);
     }
 
     private static List<String> texts(DataTable table) {

@@ -68,7 +68,7 @@ final class Outline {
         TypingRun titleRun = new TypingRun(title);
         title.textProperty().addListener((_, _, text) -> texts(text, model.desk().exercise().heading(), titleRun));
         heading.setId("write-heading");
-        heading.setPromptText("Heading: the question in a few words");
+        heading.setPromptText("Heading: the question");
         heading.getStyleClass().addAll("sheet-field", "write-heading");
         title.getStyleClass().addAll("sheet-field", "write-title");
         TypingRun headingRun = new TypingRun(heading);

@@ -64,7 +64,8 @@ final class VaryForm extends VBox {
         present(some, varying.way() == Varying.Way.SOME_ROWS);
         present(wishes, varying.way() != Varying.Way.SAME);
         rows.show(OptionalDouble.of(varying.rows()));
-        ofRows.setText("of the " + part.data().size() + " rows");
+        int paired = part.pairs().size();
+        ofRows.setText("of the " + paired + (paired == part.data().size() ? " rows" : " rows with a pair; the others stay"));
         ranges.show();
         wishes.show();
         names.show();
