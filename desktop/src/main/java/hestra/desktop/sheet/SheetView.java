@@ -29,6 +29,7 @@ import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.notes.NotesBox;
 import hestra.desktop.parts.FocusMark;
+import hestra.desktop.parts.Gradually;
 import hestra.desktop.parts.Sheet;
 import hestra.exercise.Block;
 import hestra.exercise.Exercise;
@@ -43,16 +44,20 @@ import hestra.working.CalculationLine;
 /** The exercise as it is read and answered: the blocks of all parts in one scroll, with a line down the margin that links the tasks. */
 public final class SheetView extends ScrollPane implements Sheet {
 
+    /** How much of a sheet is there at once: more than the window shows. */
+    private static final int AT_ONCE = 14;
+
     private final DeskModel model;
     private final Look look;
     private final Consumer<AnswerPlace> go;
     private final Consumer<String> notice;
     private final Label heading = new Label();
     private final VBox list = new VBox();
-    private final Margin margin = new Margin();
     private final List<TaskCard> cards = new ArrayList<>();
+    private final Margin margin = new Margin(cards);
     private final List<PartHeading> headings = new ArrayList<>();
     private final HandInCard handIn;
+    private Gradually building = Gradually.NOTHING;
     private State shown;
     private Optional<Exercise> shownExercise = Optional.empty();
     private Optional<String> inHand = Optional.empty();
@@ -115,29 +120,46 @@ public final class SheetView extends ScrollPane implements Sheet {
     }
 
     private void build(Exercise exercise) {
+        building.stop();
         cards.clear();
         headings.clear();
         margin.markers.clear();
-        list.getChildren().setAll(heading);
+        list.getChildren().setAll(heading, handIn);
+        margin.getChildren().setAll(margin.rule, list);
         // Figures watch the look; those of an earlier sheet are to be forgotten with it.
         Look here = look.alongside();
+        List<Runnable> steps = new ArrayList<>();
         for (Part part : exercise.parts()) {
-            PartHeading partHeading = new PartHeading(model, part);
-            headings.add(partHeading);
-            list.getChildren().add(partHeading);
-            part.blocks().forEach(block -> list.getChildren().add(block instanceof Block.Asked(Task task) ? card(part, task, here) : BlockView.of(block, part, exercise, here)));
+            steps.add(() -> add(new PartHeading(model, part)));
+            part.blocks().forEach(block -> steps.add(() -> {
+                if (block instanceof Block.Asked(Task task)) {
+                    add(new TaskCard(model.of(part), task, this::wasChecked, go, here, notice));
+                } else {
+                    add(BlockView.of(block, part, exercise, here));
+                }
+            }));
         }
-        list.getChildren().add(handIn);
-        margin.cards = List.copyOf(cards);
-        margin.getChildren().setAll(margin.rule, list);
-        margin.getChildren().addAll(margin.markers);
+        building = Gradually.of(steps, AT_ONCE);
     }
 
-    private TaskCard card(Part part, Task task, Look here) {
-        TaskCard card = new TaskCard(model.of(part), task, this::wasChecked, go, here, notice);
+    private void add(PartHeading part) {
+        headings.add(part);
+        part.show(model.findings().exercise(), model.findings().part());
+        add((Node) part);
+    }
+
+    private void add(TaskCard card) {
         cards.add(card);
         margin.markers.add(card.marker());
-        return card;
+        margin.getChildren().add(card.marker());
+        card.show(model.findings());
+        add((Node) card);
+    }
+
+    /** Above the last card of the sheet. */
+    private void add(Node node) {
+        list.getChildren().add(list.getChildren().size() - 1, node);
+        margin.requestLayout();
     }
 
     @Override
@@ -220,6 +242,13 @@ public final class SheetView extends ScrollPane implements Sheet {
     }
 
     private Optional<TaskCard> card(String id) {
+        return built(id).or(() -> {
+            building.finish();
+            return built(id);
+        });
+    }
+
+    private Optional<TaskCard> built(String id) {
         return cards.stream().filter(it -> it.getId().equals("card-" + id)).findFirst();
     }
 
@@ -272,10 +301,11 @@ public final class SheetView extends ScrollPane implements Sheet {
         private static final double AT = 16;
         private final Region rule = new Region();
         private final List<Node> markers = new ArrayList<>();
-        private List<TaskCard> cards = List.of();
+        private final List<TaskCard> cards;
         private VBox list;
 
-        Margin() {
+        Margin(List<TaskCard> cards) {
+            this.cards = cards;
             getStyleClass().add("sheet-margin");
             rule.getStyleClass().add("sheet-rule");
         }

@@ -23,6 +23,8 @@ import hestra.desk.Findings;
 import hestra.desktop.files.Pictures;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.Gradually;
+import hestra.desktop.parts.Lazy;
 import hestra.desktop.parts.Tip;
 import hestra.desktop.parts.TypingRun;
 import hestra.exercise.Block;
@@ -39,6 +41,8 @@ import org.kordamp.ikonli.javafx.FontIcon;
 /** The exercise from top to bottom: heading, and the parts with the blocks of their sheets, which can be added, moved and removed. */
 final class Outline {
 
+    /** How much of the sheet is there at once: more than the window shows. */
+    private static final int AT_ONCE = 14;
     private static final Duration MENU_CLOSES = Duration.millis(120);
 
     private final DeskModel model;
@@ -52,6 +56,7 @@ final class Outline {
     /** Where something can be put in. */
     private final List<Node> places = new ArrayList<>();
     private Optional<PlusCard> plus = Optional.empty();
+    private Gradually building = Gradually.NOTHING;
     private final ScrollPane pane;
     private Exercise shown;
     private Optional<String> inHand = Optional.of("-");
@@ -163,29 +168,46 @@ final class Outline {
         rows.clear();
         places.clear();
         plus = Optional.empty();
-        List<Node> nodes = new ArrayList<>();
+        building.stop();
+        sheet.getChildren().setAll(partAdder(exercise));
+        // Filled by and by when it is first shown; a change is there at once, so that nothing moves under the pointer.
+        building = Gradually.of(steps(exercise, here), shown == null ? AT_ONCE : Integer.MAX_VALUE);
+        focused.ifPresent(id -> Optional.ofNullable(sheet.lookup("#" + id)).ifPresent(Node::requestFocus));
+    }
+
+    private List<Runnable> steps(Exercise exercise, Part here) {
+        List<Runnable> steps = new ArrayList<>();
         for (Part part : exercise.parts()) {
             if (exercise.parts().size() > 1) {
-                PartRow row = new PartRow(model, actions, exercise, part, part.id().equals(here.id()));
-                rows.add(row);
-                nodes.add(row.node());
+                steps.add(() -> add(new PartRow(model, actions, exercise, part, part.id().equals(here.id()))));
             }
-            Truth truth = part.truth(exercise.mark());
+            Lazy<Truth> truth = new Lazy<>(() -> part.truth(exercise.mark()));
             for (int i = 0; i < part.blocks().size(); i++) {
-                Block block = part.blocks().get(i);
-                OutlineRow row = row(block, part, truth, exercise);
-                rows.add(row);
-                nodes.add(adder(part, i, false));
-                nodes.add(row.node());
+                int index = i;
+                steps.add(() -> {
+                    add(adder(part, index, false));
+                    add(row(part.blocks().get(index), part, truth.get(), exercise));
+                });
             }
-            nodes.add(adder(part, part.blocks().size(), true));
-            if (part.tasks().isEmpty()) {
-                nodes.add(hint("No tasks yet. Add the first: its right answer is computed from the data."));
-            }
+            steps.add(() -> {
+                add(adder(part, part.blocks().size(), true));
+                if (part.tasks().isEmpty()) {
+                    add(hint("No tasks yet. Add the first: its right answer is computed from the data."));
+                }
+            });
         }
-        nodes.add(partAdder(exercise));
-        sheet.getChildren().setAll(nodes);
-        focused.ifPresent(id -> Optional.ofNullable(sheet.lookup("#" + id)).ifPresent(Node::requestFocus));
+        return steps;
+    }
+
+    private void add(OutlineRow row) {
+        rows.add(row);
+        row.show(model.desk().exercise());
+        add(row.node());
+    }
+
+    /** Above what adds a part, which stands last. */
+    private void add(Node node) {
+        sheet.getChildren().add(sheet.getChildren().size() - 1, node);
     }
 
     private OutlineRow row(Block block, Part part, Truth truth, Exercise exercise) {
