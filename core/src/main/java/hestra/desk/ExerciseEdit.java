@@ -3,6 +3,7 @@ package hestra.desk;
 import java.util.Optional;
 
 import hestra.exercise.Block;
+import hestra.exercise.Closing;
 import hestra.exercise.Copy;
 import hestra.exercise.Edition;
 import hestra.exercise.Exercise;
@@ -245,6 +246,28 @@ public sealed interface ExerciseEdit extends Edit.Lasting {
         @Override
         public Exercise appliedTo(Exercise exercise) {
             return exercise.showing(when);
+        }
+    }
+
+    /**
+     * The author says what students find once all is answered.
+     *
+     * @param run names the run of typing, all of which is undone together; nothing for a choice
+     */
+    record WriteClosing(Closing closing, Optional<String> run) implements ExerciseEdit {
+        @Override
+        public String inWords() {
+            return "changing what students see at the end";
+        }
+
+        @Override
+        public boolean continues(Edit.Lasting before) {
+            return before instanceof WriteClosing other && run.isPresent() && other.run.equals(run);
+        }
+
+        @Override
+        public Exercise appliedTo(Exercise exercise) {
+            return exercise.with(closing);
         }
     }
 }

@@ -30,8 +30,9 @@ import hestra.task.Truth;
  * @param purpose what it is for
  * @param issue how it is given out
  * @param copy which copy it is, where it is a student's; nothing for the exercise itself
+ * @param atEnd what stands at the foot of the sheet once all is answered; nothing where that is nothing
  */
-public record Exercise(String id, String title, String place, String heading, DecimalMark mark, List<Part> parts, Purpose purpose, Issue issue, Optional<Copy> copy) {
+public record Exercise(String id, String title, String place, String heading, DecimalMark mark, List<Part> parts, Purpose purpose, Issue issue, Optional<Copy> copy, Optional<Closing> atEnd) {
 
     /** What an exercise is for. */
     public enum Purpose {
@@ -53,6 +54,7 @@ public record Exercise(String id, String title, String place, String heading, De
 
     public Exercise {
         parts = List.copyOf(parts);
+        atEnd = atEnd.filter(it -> !it.equals(Closing.NONE));
         if (parts.isEmpty()) {
             throw new IllegalArgumentException("an exercise without a part");
         }
@@ -67,7 +69,7 @@ public record Exercise(String id, String title, String place, String heading, De
 
     /** An exercise of which nothing was given out yet. */
     public Exercise(String id, String title, String place, String heading, DecimalMark mark, List<Part> parts, Purpose purpose) {
-        this(id, title, place, heading, mark, parts, purpose, Issue.NONE, Optional.empty());
+        this(id, title, place, heading, mark, parts, purpose, Issue.NONE, Optional.empty(), Optional.empty());
     }
 
     /** An exercise that asks. */
@@ -195,7 +197,7 @@ public record Exercise(String id, String title, String place, String heading, De
 
     /** The same as an exercise of its own, under another id. */
     public Exercise called(String other) {
-        return new Exercise(other, title, place, heading, mark, parts, purpose, issue, copy);
+        return new Exercise(other, title, place, heading, mark, parts, purpose, issue, copy, atEnd);
     }
 
     /** With another decimal mark: numbers in the tables and in what tasks give out are written with it. */
@@ -206,7 +208,7 @@ public record Exercise(String id, String title, String place, String heading, De
         UnaryOperator<String> written = text -> text.replace(mark.sign(), other.sign());
         List<Part> rewritten = parts.stream().map(part -> part.withData(part.data().withRows(part.data().rows().stream().map(row -> row.rewritten(written, other)).toList()))
                 .withTasks((Task task) -> task.rewritten(written))).toList();
-        return new Exercise(id, title, place, heading, other, rewritten, purpose, issue, copy);
+        return new Exercise(id, title, place, heading, other, rewritten, purpose, issue, copy, atEnd);
     }
 
     /** With every verdict shown at the same time. */
@@ -215,19 +217,28 @@ public record Exercise(String id, String title, String place, String heading, De
     }
 
     public Exercise withTexts(String newTitle, String newPlace, String newHeading) {
-        return new Exercise(id, newTitle, newPlace, newHeading, mark, parts, purpose, issue, copy);
+        return new Exercise(id, newTitle, newPlace, newHeading, mark, parts, purpose, issue, copy, atEnd);
     }
 
     public Exercise withParts(List<Part> list) {
-        return new Exercise(id, title, place, heading, mark, list, purpose, issue, copy);
+        return new Exercise(id, title, place, heading, mark, list, purpose, issue, copy, atEnd);
     }
 
     public Exercise with(Issue how) {
-        return new Exercise(id, title, place, heading, mark, parts, purpose, how, copy);
+        return new Exercise(id, title, place, heading, mark, parts, purpose, how, copy, atEnd);
     }
 
     public Exercise with(Optional<Copy> which) {
-        return new Exercise(id, title, place, heading, mark, parts, purpose, issue, which);
+        return new Exercise(id, title, place, heading, mark, parts, purpose, issue, which, atEnd);
+    }
+
+    public Exercise with(Closing closing) {
+        return new Exercise(id, title, place, heading, mark, parts, purpose, issue, copy, Optional.of(closing));
+    }
+
+    /** What stands at the foot of the sheet once all is answered. */
+    public Closing closing() {
+        return atEnd.orElse(Closing.NONE);
     }
 
     /** Whether it is a student's copy, which is worked in and not written. */

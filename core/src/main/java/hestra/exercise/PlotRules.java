@@ -8,6 +8,8 @@ import java.util.Set;
 import hestra.data.PointChange;
 import hestra.feedback.KeptPoints;
 import hestra.figure.Frame;
+import hestra.fit.Curve;
+import hestra.fit.CurveFamily;
 import hestra.fit.EquationForm;
 
 /**
@@ -20,17 +22,19 @@ import hestra.fit.EquationForm;
  *     many as are needed
  * @param kept how answers count that are right for the points alone that a student kept
  * @param frame the part of the plane that the plot shows to begin with; nothing for the one that fits the data
+ * @param families the families of curves that are offered beside the line; nothing for all
  */
-public record PlotRules(Set<PointChange> points, EquationForm form, OptionalInt digits, KeptPoints kept, Optional<Frame> frame) {
+public record PlotRules(Set<PointChange> points, EquationForm form, OptionalInt digits, KeptPoints kept, Optional<Frame> frame, Optional<Set<CurveFamily>> families) {
 
     public static final int FEWEST_DIGITS = 2;
     public static final int MOST_DIGITS = 15;
 
     /** Points may be moved and removed; equations have names and the constant first. */
-    public static final PlotRules USUAL = new PlotRules(EnumSet.of(PointChange.MOVE, PointChange.REMOVE), EquationForm.USUAL, OptionalInt.empty(), KeptPoints.FULL, Optional.empty());
+    public static final PlotRules USUAL = new PlotRules(EnumSet.of(PointChange.MOVE, PointChange.REMOVE), EquationForm.USUAL, OptionalInt.empty(), KeptPoints.FULL, Optional.empty(), Optional.empty());
 
     public PlotRules {
         points = Set.copyOf(points);
+        families = families.filter(it -> it.size() < CurveFamily.values().length).map(Set::copyOf);
         if (digits.isPresent() && (digits.getAsInt() < FEWEST_DIGITS || digits.getAsInt() > MOST_DIGITS)) {
             throw new IllegalArgumentException(digits.getAsInt() + " digits; " + FEWEST_DIGITS + " to " + MOST_DIGITS + " can be shown");
         }
@@ -38,11 +42,26 @@ public record PlotRules(Set<PointChange> points, EquationForm form, OptionalInt 
 
     /** Rules with as many digits as are needed. */
     public PlotRules(Set<PointChange> points, EquationForm form) {
-        this(points, form, OptionalInt.empty(), KeptPoints.FULL, Optional.empty());
+        this(points, form, OptionalInt.empty(), KeptPoints.FULL, Optional.empty(), Optional.empty());
     }
 
     public boolean allows(PointChange change) {
         return points.contains(change);
+    }
+
+    /** Whether a curve may be chosen. */
+    public boolean offers(Curve curve) {
+        return families.isEmpty() || CurveFamily.of(curve).map(families.get()::contains).orElse(true);
+    }
+
+    /** The families of curves that are offered. */
+    public Set<CurveFamily> offered() {
+        return families.orElseGet(() -> EnumSet.allOf(CurveFamily.class));
+    }
+
+    /** The same with these families offered. */
+    public PlotRules offering(Set<CurveFamily> some) {
+        return new PlotRules(points, form, digits, kept, frame, Optional.of(some));
     }
 
     /** The same with a change of points allowed, or not. */
@@ -54,22 +73,22 @@ public record PlotRules(Set<PointChange> points, EquationForm form, OptionalInt 
         } else {
             changed.remove(change);
         }
-        return new PlotRules(changed, form, digits, kept, frame);
+        return new PlotRules(changed, form, digits, kept, frame, families);
     }
 
     public PlotRules with(EquationForm newForm) {
-        return new PlotRules(points, newForm, digits, kept, frame);
+        return new PlotRules(points, newForm, digits, kept, frame, families);
     }
 
     public PlotRules withDigits(OptionalInt count) {
-        return new PlotRules(points, form, count, kept, frame);
+        return new PlotRules(points, form, count, kept, frame, families);
     }
 
     public PlotRules with(KeptPoints counted) {
-        return new PlotRules(points, form, digits, counted, frame);
+        return new PlotRules(points, form, digits, counted, frame, families);
     }
 
     public PlotRules showing(Optional<Frame> part) {
-        return new PlotRules(points, form, digits, kept, part);
+        return new PlotRules(points, form, digits, kept, part, families);
     }
 }

@@ -27,6 +27,8 @@ public record Remark(Sort sort, Optional<String> part, Optional<String> task, St
         NEVER_OPENED,
         /** A task is done by moving points, which the plot does not allow. */
         BARRED,
+        /** A task asks for a curve that is not offered. */
+        CURVE_NOT_OFFERED,
         /** A key lies so near a half that rounding decides it by a hair. */
         ON_THE_EDGE,
         /** A mistake gives the right answer at the rounding that is asked for. */

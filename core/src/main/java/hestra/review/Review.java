@@ -22,6 +22,7 @@ import hestra.exercise.PlotRules;
 import hestra.exercise.Varying;
 import hestra.feedback.Mistake;
 import hestra.feedback.NumberJudge;
+import hestra.fit.CurveFamily;
 import hestra.numbers.Rounding;
 import hestra.task.Aid;
 import hestra.task.Key;
@@ -124,6 +125,7 @@ public final class Review {
         if (!task.canBeDoneWith(part.rules().points())) {
             add(Remark.Sort.BARRED, part, id, name + " is done by moving, adding or removing points, and the plot does not allow that here.", Optional.of(new Remark.Mend("Allow it", in(part, new PartEdit.WriteRules(allowing(part.rules()))))));
         }
+        notOffered(part, task, name);
         part.shut().stream().filter(it -> it.task().equals(task)).forEach(it -> shut(part, it, name));
         if (task.hasFixedNumber() && part.varying().way() != Varying.Way.SAME) {
             add(Remark.Sort.FIXED_KEY, part, id, name + ": the number is the same for all, and the data differ from student to student. Ask for a value that is read instead, or give all the same data.",
@@ -132,6 +134,17 @@ public final class Review {
         values(part, id, task.terms().prompt(), name);
         values(part, id, task.terms().hint(), name);
         numbers(part, task, truth, name);
+    }
+
+    private void notOffered(Part part, Task task, String name) {
+        Set<CurveFamily> missing = EnumSet.noneOf(CurveFamily.class);
+        task.curves().stream().filter(curve -> !part.rules().offers(curve)).flatMap(curve -> CurveFamily.of(curve).stream()).forEach(missing::add);
+        if (!missing.isEmpty()) {
+            Set<CurveFamily> all = EnumSet.copyOf(missing);
+            all.addAll(part.rules().offered());
+            add(Remark.Sort.CURVE_NOT_OFFERED, part, Optional.of(task.id()), name + " asks for a curve that is not offered here: " + String.join(", ", missing.stream().map(CurveFamily::inWords).toList()) + ".",
+                    Optional.of(new Remark.Mend("Offer " + (missing.size() == 1 ? "it" : "them"), in(part, new PartEdit.WriteRules(part.rules().offering(all))))));
+        }
     }
 
     private static PlotRules allowing(PlotRules rules) {

@@ -62,6 +62,11 @@ public record ByEye(Terms terms, Curve curve, double full, double half) implemen
     }
 
     @Override
+    public Set<Curve> curves() {
+        return Set.of(curve);
+    }
+
+    @Override
     public Set<Aid> needs() {
         return Set.of(Aid.TRIAL);
     }

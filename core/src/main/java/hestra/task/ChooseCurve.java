@@ -92,6 +92,11 @@ public record ChooseCurve(Terms terms, List<Curve> offered, By by, int chosen, S
     }
 
     @Override
+    public Set<Curve> curves() {
+        return Set.copyOf(offered);
+    }
+
+    @Override
     public Set<Aid> needs() {
         return Set.of(Aid.CURVES);
     }

@@ -9,6 +9,7 @@ import hestra.feedback.Quantity;
 import hestra.feedback.Reading;
 import hestra.feedback.SentenceJudge;
 import hestra.feedback.Verdict;
+import hestra.fit.Curve;
 import hestra.fit.Fit;
 import hestra.sentences.Aspect;
 import hestra.sentences.Facts;
@@ -46,6 +47,11 @@ public record Explain(Terms terms, Optional<Explaining> how) implements Task {
     @Override
     public Task with(Terms other) {
         return new Explain(other, how);
+    }
+
+    @Override
+    public Set<Curve> curves() {
+        return Set.of(explaining().ofCurve());
     }
 
     @Override

@@ -146,6 +146,11 @@ public record Predict(Terms terms, List<Double> at, Rounding rounding, Optional<
     }
 
     @Override
+    public Set<Curve> curves() {
+        return Set.of(asking().ofCurve());
+    }
+
+    @Override
     public Answer standing(Bench bench) {
         return bench.draft(this, new Answer.Predictions(List.of()));
     }

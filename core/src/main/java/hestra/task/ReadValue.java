@@ -67,6 +67,11 @@ public record ReadValue(Terms terms, Quantity quantity, Rounding rounding, Optio
     }
 
     @Override
+    public Set<Curve> curves() {
+        return quantity.of() == Quantity.Of.DATA ? Set.of() : Set.of(asking().ofCurve());
+    }
+
+    @Override
     public Set<Aid> needs() {
         Aid curve = asking().ofCurve() instanceof Curve.Line ? Aid.LINE : Aid.CURVES;
         return switch (quantity.of()) {

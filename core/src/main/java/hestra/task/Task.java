@@ -209,6 +209,11 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
         return Optional.empty();
     }
 
+    /** The curves that have to be on offer for it to be done. */
+    default Set<Curve> curves() {
+        return Set.of();
+    }
+
     /** The curve whose equation the student writes; nothing where it asks for no equation. */
     default Optional<Curve> writes() {
         return Optional.empty();

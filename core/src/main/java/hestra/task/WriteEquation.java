@@ -64,6 +64,11 @@ public record WriteEquation(Terms terms, Curve curve, int digits) implements ByT
     }
 
     @Override
+    public Set<Curve> curves() {
+        return Set.of(curve);
+    }
+
+    @Override
     public Set<Aid> needs() {
         return curve instanceof Curve.Line ? Set.of(Aid.EQUATION) : Set.of(Aid.CURVES, Aid.EQUATION);
     }

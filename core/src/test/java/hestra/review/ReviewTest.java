@@ -17,6 +17,7 @@ import hestra.exercise.Exercise;
 import hestra.exercise.Varying;
 import hestra.feedback.Quantity;
 import hestra.fit.Curve;
+import hestra.fit.CurveFamily;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
 import hestra.targets.Band;
@@ -224,5 +225,16 @@ class ReviewTest {
         assertThat(mended.block("text-1")).contains(new Block.Prose("text-1", "Here are {n} pairs, taken by 2 people."));
         assertThat(remarks(mended)).isEmpty();
         assertThat(remarks(exercise.withFirst(part -> part.withBlock(new Block.Prose("text-1", "Here are 5 pairs."))))).isEmpty();
+    }
+
+    @Test
+    void aCurveThatATaskAsksForIsToBeOffered() {
+        Exercise exercise = open(new WriteEquation(Terms.of("equation", "Write it", "Write the equation.", 2), new Curve.Polynomial(2), 3))
+                .withFirst(part -> part.withRules(part.rules().offering(Set.of(CurveFamily.POWER))));
+        Remark remark = only(exercise, Remark.Sort.CURVE_NOT_OFFERED);
+        assertThat(remark.message()).contains("quadratic").doesNotContain("power");
+        Exercise mended = mended(exercise, remark);
+        assertThat(remarks(mended)).isEmpty();
+        assertThat(mended.first().rules().offered()).containsExactlyInAnyOrder(CurveFamily.POWER, CurveFamily.QUADRATIC);
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.KeyCode;
@@ -51,12 +52,23 @@ public final class Choices<T> extends HBox {
             int step = event.getCode() == KeyCode.RIGHT ? 1 : event.getCode() == KeyCode.LEFT ? -1 : 0;
             int focused = buttons.indexOf(getScene().getFocusOwner());
             if (step != 0 && focused >= 0) {
-                ToggleButton next = buttons.get(Math.floorMod(focused + step, buttons.size()));
+                int to = Math.floorMod(focused + step, buttons.size());
+                while (buttons.get(to).isDisabled() && to != focused) {
+                    to = Math.floorMod(to + step, buttons.size());
+                }
+                ToggleButton next = buttons.get(to);
                 next.requestFocus();
                 next.fire();
                 event.consume();
             }
         });
+    }
+
+    /** Leaves these alone to be chosen. */
+    public void offer(Predicate<T> some) {
+        for (int i = 0; i < buttons.size(); i++) {
+            buttons.get(i).setDisable(!some.test(values.get(i)));
+        }
     }
 
     /** Shows what is chosen; nothing chosen where empty. */

@@ -12,6 +12,7 @@ import hestra.desktop.model.DeskModel;
 import hestra.desktop.model.TrialStart;
 import hestra.desktop.parts.CurveNames;
 import hestra.desktop.parts.Tip;
+import hestra.exercise.PlotRules;
 import hestra.figure.Slot;
 import hestra.fit.Curve;
 import hestra.fit.Curve.FittedOn;
@@ -51,7 +52,8 @@ final class CurveMenu extends MenuButton {
     private void fill() {
         getItems().clear();
         boolean open = model.findings().isOpen(Slot.FIRST);
-        for (Curve curve : FITTED) {
+        PlotRules rules = model.findings().part().rules();
+        for (Curve curve : FITTED.stream().filter(rules::offers).toList()) {
             MenuItem item = new MenuItem(CurveNames.of(curve));
             item.setId("curve-" + curve.code());
             item.setDisable(!open);
@@ -67,7 +69,7 @@ final class CurveMenu extends MenuButton {
         Menu byEye = new Menu(trialOpen ? "Try by eye" : "Try by eye: " + model.findings().whatOpens(Aid.TRIAL));
         byEye.setDisable(!trialOpen);
         byEye.setId("try");
-        for (Curve curve : BY_EYE) {
+        for (Curve curve : BY_EYE.stream().filter(rules::offers).toList()) {
             MenuItem item = new MenuItem(curve instanceof Curve.Line ? "Line (T)" : CurveNames.of(curve));
             item.setId("try-" + curve.code());
             item.setOnAction(_ -> trial.begin(curve));

@@ -65,7 +65,10 @@ final class CurveOptions extends VBox {
         present(this, degrees.isManaged() || fittedOn.isManaged() || terms.isManaged());
         curve.ifPresent(it -> {
             switch (it) {
-                case Curve.Polynomial(int number) -> degree.show(Optional.of(number));
+                case Curve.Polynomial(int number) -> {
+                    degree.offer(other -> other == number || findings.part().rules().offers(new Curve.Polynomial(other)));
+                    degree.show(Optional.of(number));
+                }
                 case Curve.Exponential(FittedOn on) -> fittedOn.show(Optional.of(on));
                 case Curve.Power(FittedOn on) -> fittedOn.show(Optional.of(on));
                 case Curve.OwnTerms(List<Term> chosen) -> ticks.forEach((term, tick) -> tick.setSelected(chosen.contains(term)));

@@ -1,5 +1,6 @@
 package hestra.desktop.sheet;
 
+import java.util.List;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -11,7 +12,10 @@ import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desk.TaskState;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.ProseView;
 import hestra.desktop.parts.Tip;
+import hestra.exercise.Exercise;
+import hestra.exercise.LiveText;
 import hestra.numbers.Counted;
 
 import static hestra.desktop.parts.Presence.present;
@@ -21,6 +25,8 @@ final class HandInCard extends VBox {
 
     private final DeskModel model;
     private final Label progress = new Label();
+    private final ProseView closing = new ProseView("");
+    private final Label marks = new Label();
     private final TextField name = new TextField();
 
     HandInCard(DeskModel model, Runnable onHandIn) {
@@ -47,7 +53,11 @@ final class HandInCard extends VBox {
         handIn.setOnAction(_ -> onHandIn.run());
         HBox row = new HBox(name, handIn);
         row.getStyleClass().add("answer-row");
-        getChildren().addAll(title, progress, row);
+        marks.setId("closing-marks");
+        marks.setWrapText(true);
+        marks.setMinHeight(USE_PREF_SIZE);
+        closing.setId("closing");
+        getChildren().addAll(title, closing, marks, progress, row);
     }
 
     TextField nameField() {
@@ -61,10 +71,28 @@ final class HandInCard extends VBox {
         progress.setText(done == findings.tasks().size()
                 ? "Everything is answered. Type your name and hand in."
                 : done + " of " + Counted.of(findings.tasks().size(), "task") + " done. Unfinished work can be handed in too.");
+        showClosing(findings, done == findings.tasks().size());
         String student = model.desk().work().student();
         if (!name.getText().equals(student)) {
             name.setText(student);
             name.end();
+        }
+    }
+
+    /** What the author has for those who have answered all, and the marks of the tasks whose verdicts have been told. */
+    private void showClosing(Findings findings, boolean all) {
+        Exercise exercise = findings.exercise();
+        present(closing, all && !exercise.closing().text().isBlank());
+        if (closing.isVisible()) {
+            closing.show(LiveText.fill(exercise.closing().text(), exercise.first(), exercise.mark()));
+        }
+        List<TaskState> told = findings.tasks().stream().filter(state -> state.task().terms().isTold(state.done())).toList();
+        present(marks, all && exercise.closing().marks() && !told.isEmpty());
+        if (marks.isVisible()) {
+            int of = told.stream().mapToInt(state -> state.task().terms().marks()).sum();
+            double earned = Math.round(told.stream().mapToDouble(TaskState::earned).sum() * 100) / 100.0;
+            int hidden = findings.tasks().size() - told.size();
+            marks.setText(findings.style().shortest(earned) + " of " + Counted.of(of, "mark") + (hidden == 0 ? "." : "; " + Counted.of(hidden, "task is", "tasks are") + " still to be marked."));
         }
     }
 }

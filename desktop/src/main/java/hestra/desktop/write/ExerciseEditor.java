@@ -20,10 +20,15 @@ import hestra.desk.PartEdit;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Choices;
 import hestra.desktop.parts.DigitsMenu;
+import hestra.desktop.parts.InPlaceText;
+import hestra.desktop.parts.ProseView;
 import hestra.desktop.parts.TypingRun;
+import hestra.exercise.Closing;
 import hestra.exercise.Exercise;
+import hestra.exercise.LiveText;
 import hestra.exercise.Part;
 import hestra.feedback.KeptPoints;
+import hestra.fit.CurveFamily;
 import hestra.fit.EquationForm;
 import hestra.numbers.DecimalMark;
 import hestra.task.Aid;
@@ -49,6 +54,9 @@ final class ExerciseEditor extends VBox implements Editor {
     private final DigitsMenu digits;
     private final Choices<KeptPoints> kept;
     private final FrameFields frame;
+    private final VBox families = new VBox();
+    private final InPlaceText closing;
+    private final CheckBox closingMarks = new CheckBox("and the marks earned so far");
 
     ExerciseEditor(DeskModel model) {
         this.model = model;
@@ -88,6 +96,20 @@ final class ExerciseEditor extends VBox implements Editor {
         frame = new FrameFields(() -> model.desk().exercise().mark(), () -> FixedPlot.truth(model.desk().exercise(), model.findings().written()).frame(),
                 it -> model.apply(new PartEdit.WriteRules(model.findings().written().rules().showing(it))));
         HBox equations = new HBox(8, order, letters);
+        families.getStyleClass().add("aid-list");
+        for (CurveFamily family : CurveFamily.values()) {
+            CheckBox box = new CheckBox(family.inWords());
+            box.setId("offered-" + family.name().toLowerCase(Locale.ROOT).replace('_', '-'));
+            box.setOnAction(_ -> model.apply(new PartEdit.WriteRules(model.findings().written().rules().offering(Ticked.with(model.findings().written().rules().offered(), family, box.isSelected())))));
+            families.getChildren().add(box);
+        }
+        ProseView set = new ProseView("");
+        TypingRun[] closingRun = new TypingRun[1];
+        closing = new InPlaceText("write-closing", "For example: what to read next.", set, text -> set.show(LiveText.fill(text, model.desk().exercise().first(), model.desk().exercise().mark(), ProseView::live)),
+                text -> close(new Closing(text.length() > Closing.LONGEST ? text.substring(0, Closing.LONGEST) : text, model.desk().exercise().closing().marks()), closingRun[0].now()));
+        closingRun[0] = new TypingRun(closing.area());
+        closingMarks.setId("write-closing-marks");
+        closingMarks.setOnAction(_ -> close(new Closing(model.desk().exercise().closing().text(), closingMarks.isSelected()), Optional.empty()));
         remarks = new RemarkList(model, _ -> true, true);
         mark = new Choices<>("write-mark", List.of(DecimalMark.values()), it -> it == DecimalMark.POINT ? "point: 0.5" : "comma: 0,5", it -> model.apply(new ExerciseEdit.WriteMark(it)));
         verdicts.setId("write-verdicts");
@@ -102,9 +124,9 @@ final class ExerciseEditor extends VBox implements Editor {
         });
         Label hint = new Label("Click a task on the left to change it.");
         hint.getStyleClass().add("small");
-        getChildren().addAll(title, hint, remarks, label("where the data come from"), place, label("decimal sign"), mark, label("verdicts of all tasks"), verdicts, ofPart,
+        getChildren().addAll(title, hint, remarks, label("where the data come from"), place, label("decimal sign"), mark, label("verdicts of all tasks"), verdicts, label("once all is answered, students read"), closing, new LiveValueList(model, closing.area(), () -> model.desk().exercise().first()), closingMarks, ofPart,
                 label("closed until a task opens it"), held,
-                label("in the plot, points may be"), points, label("the plot shows to begin with"), frame, label("equations are written"), equations, label("exponentials are written"), base, label("digits in the numbers of curves"), digits,
+                label("in the plot, points may be"), points, label("curves that can be chosen beside the line"), families, label("the plot shows to begin with"), frame, label("equations are written"), equations, label("exponentials are written"), base, label("digits in the numbers of curves"), digits,
                 label("answers that are right for the points a student kept, others set aside"), kept);
         watching = model.watch(this::show);
     }
@@ -137,6 +159,11 @@ final class ExerciseEditor extends VBox implements Editor {
         digits.show(part.rules().digits());
         kept.show(Optional.of(part.rules().kept()));
         frame.show(part.rules().frame());
+        for (CurveFamily family : CurveFamily.values()) {
+            ((CheckBox) families.getChildren().get(family.ordinal())).setSelected(part.rules().offered().contains(family));
+        }
+        closing.show(exercise.closing().text());
+        closingMarks.setSelected(exercise.closing().marks());
         remarks.show(exercise);
     }
 
@@ -144,6 +171,12 @@ final class ExerciseEditor extends VBox implements Editor {
     private static Optional<Terms.Showing> common(Exercise exercise) {
         List<Terms.Showing> all = exercise.tasks().stream().map(task -> task.terms().verdict()).distinct().toList();
         return all.size() == 1 ? Optional.of(all.getFirst()) : Optional.empty();
+    }
+
+    private void close(Closing changed, Optional<String> run) {
+        if (!changed.equals(model.desk().exercise().closing())) {
+            model.apply(new ExerciseEdit.WriteClosing(changed, run));
+        }
     }
 
     private EquationForm form() {

@@ -282,6 +282,14 @@ final class Person implements AutoCloseable {
         chooseShown(item);
     }
 
+    /** What a menu offers, once it has been opened and put away again. */
+    List<String> items(String id) throws IOException {
+        click(id);
+        List<String> items = FxThread.call(() -> ((MenuButton) node(id)).getItems().stream().map(item -> Objects.toString(item.getText(), "")).toList());
+        press(KeyCode.ESCAPE);
+        return items;
+    }
+
     /** The same with the menu that the other button shows. */
     void chooseByRightClick(String id, String item) throws IOException {
         Point2D at = centre(id);

@@ -8,6 +8,7 @@ import hestra.Kelp;
 import hestra.desk.Edit;
 import hestra.desktop.files.OpenDesk;
 import hestra.documents.exercise.HandInFile;
+import hestra.exercise.Closing;
 import hestra.marking.HandIn;
 import hestra.task.Answer;
 import org.junit.jupiter.api.Test;
@@ -72,6 +73,29 @@ class TryingTest {
             assertThat(person.text("notice")).contains("Ida Fenn handed in");
             assertThat(person.model().desk().work().attemptsAt("explain")).hasSize(1);
             assertThat(person.text("verdict-explain")).contains("of 6");
+        }
+    }
+
+    @Test
+    void theAuthorSaysWhichCurvesThereAreAndWhatIsReadAtTheEnd() throws IOException {
+        try (Person person = Person.at(Kelp.exercise(Kelp.roles()), folder)) {
+            person.click("view-write");
+            for (String family : new String[] {"wave", "own-terms", "power", "cubic"}) {
+                person.click("offered-" + family);
+            }
+            person.click("write-closing");
+            person.insert("read on about {n} blades");
+            person.click("write-closing-marks");
+            person.press(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(person.model().desk().exercise().closing()).as("a choice is undone by itself").isEqualTo(new Closing("read on about {n} blades", false));
+            person.click("write-closing-marks");
+            person.click("try-it");
+            assertThat(person.items("add-curve")).contains("Quadratic", "Exponential").doesNotContain("Wave", "Own terms", "Power", "Cubic");
+            assertThat(person.sees("closing")).as("not all is answered yet").isFalse();
+            person.click("role-days-explains");
+            person.click("check-roles");
+            assertThat(person.sees("closing")).isTrue();
+            assertThat(person.text("closing-marks")).isEqualTo("1 of 1 mark.");
         }
     }
 }

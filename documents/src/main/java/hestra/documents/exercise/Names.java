@@ -108,6 +108,7 @@ final class Names {
         name("publish", ExerciseEdit.Publish.class);
         name("go-back-to", ExerciseEdit.GoBackTo.class);
         name("write-mark", ExerciseEdit.WriteMark.class);
+        name("write-closing", ExerciseEdit.WriteClosing.class);
         name("show-verdicts", ExerciseEdit.ShowVerdicts.class);
         // TableEdit
         name("type", TableEdit.Type.class);

@@ -33,6 +33,7 @@ import hestra.desk.RandomEdits;
 import hestra.desk.SheetEdit;
 import hestra.desk.WorkEdit;
 import hestra.exercise.Block;
+import hestra.exercise.Closing;
 import hestra.exercise.Edition;
 import hestra.exercise.Exercise;
 import hestra.exercise.PlotRules;
@@ -52,6 +53,7 @@ import hestra.figure.Spacing;
 import hestra.figure.StripKind;
 import hestra.fit.Curve;
 import hestra.fit.Curve.FittedOn;
+import hestra.fit.CurveFamily;
 import hestra.fit.EquationForm;
 import hestra.fit.Term;
 import hestra.fit.Trial;
@@ -106,6 +108,7 @@ class JournalFileTest {
             new PartEdit.Vary(new Varying(Varying.Way.NEW_DATA, List.of(new Range(Parameter.FAR_X, -1, 2.5)), 4, List.of(new Varying.Telling("a (b): c", "")), List.of(new Wish.Between(Reading.of(Quantity.R), OptionalDouble.of(0.5),
                     OptionalDouble.empty()), new Wish.Better(new Curve.Polynomial(2), new Curve.Line(), 0.05), new Wish.KeysClear(), new Wish.MistakesTold())), Optional.of("vary 1")),
             new ExerciseEdit.DrawAnew(3), new ExerciseEdit.DrawFrom(-5), new ExerciseEdit.Publish(new Edition(1, 30, -5, Map.of(3, 1), Kelp.whole().parts())), new ExerciseEdit.ShowVerdicts(Terms.Showing.AFTER_MARKING),
+            new ExerciseEdit.WriteClosing(new Closing("Well done, {n} of them.", true), Optional.of("closing 1")), new PartEdit.WriteRules(PlotRules.USUAL.offering(Set.of(CurveFamily.OWN_TERMS, CurveFamily.WAVE))),
             new ExerciseEdit.WriteMark(DecimalMark.COMMA), new PartEdit.WriteColumns(Kelp.whole().with(DecimalMark.COMMA).first().data().withCell(0, 1, Cell.of("1,234", DecimalMark.COMMA)), Roles.FIRST_EXPLAINS), new ExerciseEdit.GoBackTo(Kelp.whole().withTexts("Earlier", "", "").withFirst(part -> part.withData(part.data().withCell(1, 1, Cell.of("1,234.5", DecimalMark.POINT))))),
             new PartEdit.WriteColumns(Kelp.table(), new Roles(1, 0)));
 
