@@ -8,6 +8,7 @@ import java.util.function.UnaryOperator;
 
 import hestra.data.DataTable;
 import hestra.data.Roles;
+import hestra.data.Row;
 import hestra.exercise.Part;
 import hestra.figure.Frame;
 import hestra.figure.Layer;
@@ -48,6 +49,11 @@ public record PartWork(DataTable table, Optional<Roles> roles, Roles unchosen, P
     /** The two columns in the order of the table: which explains is for the student to say. */
     private static Roles inOrder(Roles roles) {
         return roles.explanatory() < roles.response() ? roles : roles.swapped();
+    }
+
+    /** As it goes into a hand-in: where each row came from mattered while the answers were taken from the table. */
+    public PartWork handedIn() {
+        return new PartWork(table.withRows(table.rows().stream().map(row -> row.givenAs(Row.OWN)).toList()), roles, unchosen, plot, curves, reading, sheet, OptionalInt.empty(), Optional.empty(), Set.of());
     }
 
     /** The roles by which the plot is drawn: the chosen ones, or else the two columns in the order of the table. */

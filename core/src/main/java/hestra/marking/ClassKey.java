@@ -4,7 +4,6 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 
-import hestra.exercise.Copy;
 import hestra.exercise.Edition;
 import hestra.exercise.Exercise;
 import hestra.variants.Variants;
@@ -34,17 +33,17 @@ public final class ClassKey {
     }
 
     /** The edition that a hand-in was done on; nothing where it was not of a published copy, or the exercise no longer knows the edition. */
-    public Optional<Edition> edition(HandIn handIn) {
-        return handIn.exercise().copy().flatMap(copy -> own.issue().edition(copy.edition()));
+    public Optional<Edition> edition(Script script) {
+        return script.copy().flatMap(copy -> own.issue().edition(copy.edition()));
     }
 
     /** What decides on a hand-in. */
-    public MarkingKey key(HandIn handIn) {
-        Optional<Copy> copy = handIn.exercise().copy();
+    public MarkingKey key(Script script) {
+        Optional<Script.Copied> copy = script.copy();
         if (copy.isEmpty()) {
             return keys.computeIfAbsent(new Had(0, 0), _ -> MarkingKey.of(own));
         }
-        Optional<Edition> edition = edition(handIn);
+        Optional<Edition> edition = edition(script);
         return keys.computeIfAbsent(new Had(edition.map(Edition::number).orElse(0), copy.get().variant()),
                 had -> MarkingKey.of(Variants.draw(edition.map(it -> it.of(own)).orElse(own), had.variant).exercise()));
     }

@@ -1,11 +1,8 @@
 package hestra.marking;
 
-import java.util.ArrayList;
 import java.util.List;
 
 import hestra.exercise.Exercise;
-import hestra.task.Attempt;
-import hestra.task.Task;
 
 /**
  * The marks of one hand-in, task by task.
@@ -30,19 +27,12 @@ public record MarkSheet(String student, List<Double> marks, int of) {
 
     /** The marks of a hand-in in the edition and the variant that the student had. */
     public static MarkSheet of(HandIn handIn, ClassKey key) {
-        return of(handIn, key.key(handIn));
+        return of(handIn, key.key(handIn.script()));
     }
 
     /** The same for many hand-ins against one exercise, whose truth is then worked out once. */
     public static MarkSheet of(HandIn handIn, MarkingKey key) {
-        List<Double> marks = new ArrayList<>();
-        for (Task task : key.exercise().tasks()) {
-            List<Attempt> attempts = handIn.attempts().getOrDefault(task.id(), List.of());
-            int counted = task.terms().tries() == 0 ? attempts.size() : Math.min(attempts.size(), task.terms().tries());
-            marks.add(task.terms().counting().earned(attempts.subList(0, counted).stream().filter(attempt -> task.takes(attempt.answer()))
-                    .map(attempt -> key.exercise().judge(task, attempt, key.truth(task, attempt))).toList()));
-        }
-        return new MarkSheet(handIn.student(), marks, key.exercise().marks());
+        return new MarkSheet(handIn.student(), Marked.of(handIn.script(), key).given().values().stream().map(Given::proposed).toList(), key.exercise().marks());
     }
 
     public double total() {

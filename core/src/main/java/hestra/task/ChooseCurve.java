@@ -60,6 +60,11 @@ public record ChooseCurve(Terms terms, List<Curve> offered, By by, int chosen, S
     }
 
     @Override
+    public boolean isReadByPerson() {
+        return sentence;
+    }
+
+    @Override
     public Kind kind() {
         return KIND;
     }

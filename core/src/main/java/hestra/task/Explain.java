@@ -40,6 +40,11 @@ public record Explain(Terms terms, Optional<Explaining> how) implements Task {
     }
 
     @Override
+    public boolean isReadByPerson() {
+        return true;
+    }
+
+    @Override
     public Kind kind() {
         return KIND;
     }

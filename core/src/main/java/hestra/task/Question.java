@@ -101,6 +101,11 @@ public record Question(Terms terms, Sort sort, List<Option> options, boolean isT
     }
 
     @Override
+    public boolean isReadByPerson() {
+        return sort == Sort.LONG_TEXT;
+    }
+
+    @Override
     public Kind kind() {
         return KIND;
     }

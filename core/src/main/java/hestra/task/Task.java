@@ -199,6 +199,11 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
         return Optional.empty();
     }
 
+    /** Whether a person has to read the answer: what is found in it is proposed, and stands once the person has said so. */
+    default boolean isReadByPerson() {
+        return false;
+    }
+
     /** Whether it is answered by what the student writes and keeps on the part's own sheet. */
     default boolean keepsSection() {
         return false;

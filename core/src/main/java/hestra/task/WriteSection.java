@@ -49,6 +49,11 @@ public record WriteSection(Terms terms, Set<WantedFigure> figures, int words) im
     }
 
     @Override
+    public boolean isReadByPerson() {
+        return true;
+    }
+
+    @Override
     public Kind kind() {
         return KIND;
     }

@@ -3,6 +3,7 @@ package hestra.desktop.files;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
@@ -18,6 +19,7 @@ import javafx.scene.image.Image;
 import hestra.data.DataTable;
 import hestra.desk.Desk;
 import hestra.desk.Findings;
+import hestra.desk.Step;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Notices;
 import hestra.documents.exercise.HandInFile;
@@ -34,6 +36,7 @@ import hestra.documents.picture.PlotSheet;
 import hestra.documents.table.DataExport;
 import hestra.documents.table.DataFile;
 import hestra.marking.HandIn;
+import hestra.marking.Pace;
 import hestra.numbers.DecimalMark;
 import hestra.tracing.Picture;
 
@@ -195,22 +198,23 @@ public final class Exchange implements Pictures {
     /**
      * Hands the work in: one file for the instructor, and the write-up beside it.
      *
+     * @param steps how it came about
      * @return whether it could be asked where to; not while there is no name to hand it in under
      */
-    public boolean handIn() {
-        HandIn handIn = HandIn.of(model.get().desk());
+    public boolean handIn(List<Step> steps) {
+        HandIn handIn = HandIn.of(model.get().desk(), steps.isEmpty() ? Optional.empty() : Optional.of(Pace.of(steps, Instant.now().getEpochSecond())));
         if (handIn.student().isBlank()) {
             return false;
         }
-        dialogs.save(HAND_IN, lastFolder(), HandInFile.fileName(handIn)).ifPresent(file -> handIn(handIn, model.get().desk(), file));
+        dialogs.save(HAND_IN, lastFolder(), HandInFile.fileName(handIn)).ifPresent(file -> handIn(handIn, steps, model.get().desk(), file));
         return true;
     }
 
-    private void handIn(HandIn handIn, Desk desk, Path file) {
+    private void handIn(HandIn handIn, List<Step> steps, Desk desk, Path file) {
         Path page = Path.of(file.toString().replaceFirst("\\.handin$", "") + ".html");
         remember(file);
         background.run("Handing in…", () -> {
-            HandInFile.write(handIn, file);
+            HandInFile.write(handIn, steps, file);
             FileWriting.write(page, HtmlPage.of(WriteUp.ofHandIn(Findings.of(desk), today())));
             return file;
         }, _ -> notices.say("Handed in as " + file + ". Give this file to your instructor. The write-up beside it, "

@@ -6,7 +6,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 
-import hestra.desk.Edit;
+import hestra.desk.Step;
 import hestra.documents.exercise.JournalFile;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -33,7 +33,7 @@ public final class JournalWriter implements AutoCloseable {
      * Has an edit written. The first failure is told, on the thread that writes; after it nothing more is written. What comes
      * once the desk was put away, such as a long text that was read meanwhile, is let go.
      */
-    public void add(Edit edit, Consumer<IOException> onFailure) {
+    public void add(Step step, Consumer<IOException> onFailure) {
         if (thread.isShutdown()) {
             return;
         }
@@ -42,7 +42,7 @@ public final class JournalWriter implements AutoCloseable {
                 return;
             }
             try {
-                journal.add(edit);
+                journal.add(step);
             } catch (IOException e) {
                 failed = true;
                 LOG.error("The journal cannot be written", e);

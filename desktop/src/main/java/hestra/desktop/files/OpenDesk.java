@@ -2,6 +2,8 @@ package hestra.desktop.files;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.IntStream;
@@ -10,6 +12,8 @@ import java.util.stream.Stream;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desk.History;
+import hestra.desk.Step;
+import hestra.desk.Steps;
 import hestra.documents.exercise.JournalFile;
 import hestra.exercise.Exercise;
 import hestra.marking.HandIn;
@@ -30,6 +34,7 @@ public final class OpenDesk implements AutoCloseable {
     private final Optional<Path> journalFile;
     private final Optional<JournalWriter> journal;
     private final History history;
+    private final Steps steps;
     private final int restored;
     private final Optional<String> trouble;
     private Optional<Path> file;
@@ -42,6 +47,7 @@ public final class OpenDesk implements AutoCloseable {
         this.journalFile = journalFile;
         this.journal = Optional.ofNullable(opened.journal()).map(JournalWriter::new);
         this.history = opened.history();
+        this.steps = opened.steps();
         this.restored = opened.restored();
         this.trouble = trouble;
         this.idle = apart && opened.restored() == 0;
@@ -60,7 +66,7 @@ public final class OpenDesk implements AutoCloseable {
 
     /** Nothing: what stands behind Start while nothing is open. */
     public static OpenDesk nothing() {
-        return new OpenDesk(Optional.empty(), Optional.empty(), new JournalFile.Opened(null, History.of(Desk.open(Exercise.study("nothing", "Hestra", DecimalMark.POINT))), 0,
+        return new OpenDesk(Optional.empty(), Optional.empty(), new JournalFile.Opened(null, History.of(Desk.open(Exercise.study("nothing", "Hestra", DecimalMark.POINT))), new Steps(), 0,
                 Optional.empty()), Optional.empty(), false, true);
     }
 
@@ -83,7 +89,7 @@ public final class OpenDesk implements AutoCloseable {
             }
         }
         LOG.warn("No journal can be kept in {}", folder);
-        return new OpenDesk(file, Optional.empty(), new JournalFile.Opened(null, History.of(begun), 0, Optional.empty()), Optional.empty(), false, false);
+        return new OpenDesk(file, Optional.empty(), new JournalFile.Opened(null, History.of(begun), new Steps(), 0, Optional.empty()), Optional.empty(), false, false);
     }
 
     /**
@@ -98,7 +104,7 @@ public final class OpenDesk implements AutoCloseable {
 
     /** A desk that nothing is kept of: a hand-in that is read, an exercise that its author tries. */
     public static OpenDesk passing(Desk desk, String saying) {
-        return new OpenDesk(Optional.empty(), Optional.empty(), new JournalFile.Opened(null, History.of(desk), 0, Optional.empty()), Optional.of(saying), false, true);
+        return new OpenDesk(Optional.empty(), Optional.empty(), new JournalFile.Opened(null, History.of(desk), new Steps(), 0, Optional.empty()), Optional.of(saying), false, true);
     }
 
     /** Work that was handed in, to be read. */
@@ -121,6 +127,11 @@ public final class OpenDesk implements AutoCloseable {
 
     public History history() {
         return history;
+    }
+
+    /** How the work came about, for the one it is handed in to. */
+    public List<Step> steps() {
+        return steps.all();
     }
 
     /** How many edits of an earlier sitting were found. */
@@ -159,7 +170,9 @@ public final class OpenDesk implements AutoCloseable {
     /** Records an edit; the first failure is told, from another thread than the window's. */
     public void record(Edit edit, Consumer<String> notice) {
         idle = false;
-        journal.ifPresent(it -> it.add(edit, failure -> notice.accept("Your work can no longer be kept as you go (" + failure.getMessage()
+        Step step = new Step(Instant.now().getEpochSecond(), edit);
+        steps.add(step);
+        journal.ifPresent(it -> it.add(step, failure -> notice.accept("Your work can no longer be kept as you go (" + failure.getMessage()
                 + "). Save or hand in before you close the window.")));
     }
 

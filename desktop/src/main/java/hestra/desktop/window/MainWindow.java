@@ -384,7 +384,7 @@ public final class MainWindow {
 
     /** Hands the work in: one file for the instructor, and the write-up beside it. */
     void handIn() {
-        if (!exchange.handIn()) {
+        if (!exchange.handIn(here.desk().steps())) {
             show(View.WORK);
             model().apply(new Edit.TurnTo(Optional.empty()));
             here.work().askName();

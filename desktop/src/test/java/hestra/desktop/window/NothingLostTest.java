@@ -13,6 +13,7 @@ import hestra.data.TableEdit;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desk.History;
+import hestra.desk.Step;
 import hestra.desk.Work;
 import hestra.desk.WorkEdit;
 import hestra.desktop.demo.KelpBlades;
@@ -245,8 +246,8 @@ class NothingLostTest {
         doThrow(new IOException("no space left on device")).when(full).add(any());
         List<String> told = Collections.synchronizedList(new ArrayList<>());
         JournalWriter writer = new JournalWriter(full);
-        writer.add(new Edit.Name("Ida"), failure -> told.add(failure.getMessage()));
-        writer.add(new Edit.Name("Ida F"), failure -> told.add(failure.getMessage()));
+        writer.add(new Step(1, new Edit.Name("Ida")), failure -> told.add(failure.getMessage()));
+        writer.add(new Step(2, new Edit.Name("Ida F")), failure -> told.add(failure.getMessage()));
         writer.close();
         assertThat(told).containsExactly("no space left on device");
         verify(full, times(1)).add(any());

@@ -76,7 +76,7 @@ class SectionTest {
             person.press(KeyCode.ENTER);
         }
         HandIn handIn = ((Result.Done<HandIn>) HandInFile.read(file)).value();
-        assertThat(handIn.sheets().get("part-1").notes()).hasSize(4).filteredOn(Note.Kept.class::isInstance).hasSize(2);
+        assertThat(handIn.works().get("part-1").sheet().notes()).hasSize(4).filteredOn(Note.Kept.class::isInstance).hasSize(2);
         assertThat(handIn.attempts().get("report").getLast().answer()).isInstanceOf(Answer.Section.class);
         String page = Files.readString(folder.resolve("ida.html"));
         assertThat(page).contains("Figure 1", "Figure 2", "blades grow fast");

@@ -97,7 +97,7 @@ public record ClassMarks(List<String> tasks, List<Line> lines) {
     /** Which copy it is, and by what it was marked where that is not its own edition. */
     private static String ofCopy(Copy copy, boolean binding, ClassKey key, HandIn handIn) {
         String which = (copy.variant() > 0 ? "Variant " + copy.variant() + " of edition " : "Edition ") + copy.edition() + ".";
-        return which + (!binding ? " Marked by its own copy, since yours was not named." : key.edition(handIn).isEmpty() ? " Your exercise no longer holds this edition; marked with it as it is now." : "");
+        return which + (!binding ? " Marked by its own copy, since yours was not named." : key.edition(handIn.script()).isEmpty() ? " Your exercise no longer holds this edition; marked with it as it is now." : "");
     }
 
     /** Comma-separated: a line of headings, then a line each hand-in. */

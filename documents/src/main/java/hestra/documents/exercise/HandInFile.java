@@ -9,24 +9,31 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.databind.JsonNode;
 import hestra.data.DataTable;
 import hestra.data.Row;
 import hestra.data.Variable;
-import hestra.desk.Desk;
-import hestra.desk.OwnSheet;
+import hestra.desk.PartWork;
+import hestra.desk.Step;
+import hestra.desk.Steps;
 import hestra.documents.file.Archive;
 import hestra.documents.file.Result;
 import hestra.documents.table.DelimitedText;
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;
 import hestra.marking.HandIn;
+import hestra.marking.Pace;
+import hestra.marking.Script;
+import hestra.numbers.DecimalMark;
 import hestra.task.Attempt;
 
 /**
  * Hand-ins as files: a ZIP archive named {@code .handin} of the exercise as in {@link ExerciseFile}, {@code work.json},
- * whose schema is {@code docs/formats/hand-in.schema.json}, and {@code table-1.csv} and so on with the student's table in each part.
+ * whose schema is {@code docs/formats/hand-in.schema.json}, {@code desk.json} with how each part was left, {@code steps.jsonl} with how it all came about, and {@code table-1.csv} and so on
+ * with the student's table in each part. To mark it, {@code work.json} and a few words of the exercise are enough.
  */
 public final class HandInFile {
 
@@ -34,14 +41,21 @@ public final class HandInFile {
     public static final String ENDING = ".handin";
 
     static final String FORMAT = "hestra-hand-in";
-    static final int VERSION = 2;
+    static final int VERSION = 3;
+    private static final int OF_SECTIONS = 2;
     private static final String WORK = "work.json";
+    private static final String DESK = "desk.json";
+    private static final String STEPS = "steps.jsonl";
     private static final String OLD_TABLE = "table.csv";
     private static final int MOST_ATTEMPTS = 1000;
 
-    /** What the student did, as it stands in {@code work.json}: reasons for setting rows aside by part and by row from 0, and the columns as the student named them. Sheets are there for parts in which a section was written. */
+    /** What the student did, as it stands in {@code work.json}: reasons for setting rows aside by part and by row from 0, and the columns as the student named them. Version 2 has the sheets of parts in which a section was written here. */
     record Document(String format, int version, String student, Map<String, Map<Integer, String>> setAside,
-            Map<String, List<Attempt>> attempts, OptionalInt begun, Optional<Map<String, List<Variable>>> variables, Optional<Map<String, StudyDocument>> sheets) {}
+            Map<String, List<Attempt>> attempts, OptionalInt begun, Optional<Map<String, List<Variable>>> variables,
+            @JsonInclude(JsonInclude.Include.NON_ABSENT) Optional<Map<String, StudyDocument>> sheets, @JsonInclude(JsonInclude.Include.NON_ABSENT) Optional<Pace> pace) {}
+
+    /** How each part was left, as it stands in {@code desk.json}. */
+    record DeskDocument(Map<String, StudyDocument> parts) {}
 
     private HandInFile() {}
 
@@ -52,8 +66,13 @@ public final class HandInFile {
                 archive.text(WORK, name).then(work -> from(archive, exercise, work, name)))));
     }
 
-    /** Writes a hand-in. */
+    /** Writes a hand-in of which it is not known how it came about. */
     public static void write(HandIn handIn, Path file) throws IOException {
+        write(handIn, List.of(), file);
+    }
+
+    /** Writes a hand-in with the steps in which it came about. */
+    public static void write(HandIn handIn, List<Step> steps, Path file) throws IOException {
         Exercise exercise = handIn.exercise();
         Map<String, String> entries = new LinkedHashMap<>(ExerciseFile.entries(exercise));
         Map<String, Map<Integer, String>> setAside = new TreeMap<>();
@@ -71,15 +90,61 @@ public final class HandInFile {
             entries.put(tableOf(i), DelimitedText.writeReadable(table));
         }
         entries.put(WORK, Json.pretty(new Document(FORMAT, VERSION, handIn.student(), setAside, new TreeMap<>(handIn.attempts()), OptionalInt.of(handIn.begun()),
-                Optional.of(variables), Optional.of(sheets(handIn)).filter(it -> !it.isEmpty()))));
+                Optional.of(variables), Optional.empty(), handIn.pace())));
+        entries.put(DESK, Json.pretty(new DeskDocument(parts(handIn))));
+        if (!steps.isEmpty()) {
+            entries.put(STEPS, steps.stream().map(step -> JournalReplay.line(step) + "\n").collect(Collectors.joining()));
+        }
         new Archive(entries).write(file, Archive.MOST_BYTES);
     }
 
-    private static Map<String, StudyDocument> sheets(HandIn handIn) {
-        Desk desk = handIn.desk();
-        Map<String, StudyDocument> sheets = new TreeMap<>();
-        handIn.sheets().keySet().forEach(id -> handIn.exercise().part(id).ifPresent(part -> sheets.put(id, StudyDocument.of(desk.work().part(part)))));
-        return sheets;
+    private static Map<String, StudyDocument> parts(HandIn handIn) {
+        Map<String, StudyDocument> parts = new TreeMap<>();
+        handIn.works().forEach((id, work) -> parts.put(id, StudyDocument.of(work)));
+        return parts;
+    }
+
+    /** Reads of a hand-in what marks depend on, and no more: soon done. */
+    public static Result<Script> script(Path file) {
+        String name = file.getFileName().toString();
+        return Result.guarded(name, () -> Archive.read(file).then(archive -> archive.text(ExerciseFile.JSON, name).then(exercise -> archive.text(WORK, name).then(work -> script(exercise, work, name)))));
+    }
+
+    private static Result<Script> script(String exercise, String work, String name) {
+        try {
+            JsonNode told = Json.tree(exercise);
+            JsonNode tree = Json.tree(work);
+            Optional<String> refused = ExerciseFile.refusal(told, ExerciseFile.FORMAT, ExerciseFile.VERSION, name).or(() -> ExerciseFile.refusal(tree, FORMAT, VERSION, name));
+            if (refused.isPresent()) {
+                return Result.refused(refused.get());
+            }
+            Document document = Json.read(VersionOne.is(tree, "version") ? VersionOne.work(tree) : tree, Document.class, "comma".equals(told.path("mark").asText()) ? DecimalMark.COMMA : DecimalMark.POINT);
+            if (tooMany(document)) {
+                return Result.refused(name + " holds more attempts than a person can make.");
+            }
+            JsonNode copy = told.path("copy");
+            Optional<Script.Copied> copied = copy.isObject() ? Optional.of(new Script.Copied(copy.path("edition").asInt(), copy.path("variant").asInt(), copy.path("name").asText(""))) : Optional.empty();
+            return Result.done(new Script(document.student(), told.path("id").asText(""), told.path("title").asText(""), copied, document.attempts(), document.begun().orElse(1), document.pace()));
+        } catch (IOException e) {
+            return Result.refused(ExerciseFile.damaged(name, WORK, e));
+        } catch (IllegalArgumentException e) {
+            return Result.refused(name + " is damaged: " + e.getMessage() + ". Ask for it again.");
+        }
+    }
+
+    private static boolean tooMany(Document document) {
+        return document.attempts().values().stream().anyMatch(list -> list.size() > MOST_ATTEMPTS);
+    }
+
+    /** How a hand-in came about; nothing where it does not say, or not in a way that can be read to its end. */
+    public static List<Step> steps(Path file, DecimalMark mark) {
+        String name = file.getFileName().toString();
+        Result<List<Step>> read = Result.guarded(name, () -> Archive.read(file).then(archive -> archive.text(STEPS, name)).then(text -> {
+            List<Optional<Step>> steps = text.lines().limit(Steps.MOST + 1L).map(line -> JournalReplay.step(line, mark)).toList();
+            boolean whole = steps.size() <= Steps.MOST && steps.stream().allMatch(Optional::isPresent);
+            return Result.done(whole ? steps.stream().map(Optional::orElseThrow).toList() : List.<Step>of());
+        }));
+        return read instanceof Result.Done<List<Step>>(List<Step> steps) ? steps : List.of();
     }
 
     /** A file name for a student's hand-in, safe on any system: "Kelp blades, Ida Fenn.handin". */
@@ -102,7 +167,7 @@ public final class HandInFile {
             }
             boolean old = VersionOne.is(tree, "version");
             Document document = Json.read(old ? VersionOne.work(tree) : tree, Document.class, exercise.mark());
-            if (document.attempts().values().stream().anyMatch(list -> list.size() > MOST_ATTEMPTS)) {
+            if (tooMany(document)) {
                 return Result.refused(name + " holds more attempts than a person can make.");
             }
             Map<String, List<Variable>> named = document.variables().orElse(Map.of());
@@ -114,15 +179,30 @@ public final class HandInFile {
                     Part part = exercise.parts().get(i);
                     tables.put(part.id(), table(variables.get(i), rows.get(i), document.setAside().getOrDefault(part.id(), Map.of())));
                 }
-                Map<String, OwnSheet> sheets = new HashMap<>();
-                document.sheets().orElse(Map.of()).forEach((part, sheet) -> sheets.put(part, sheet.work().sheet()));
-                return Result.done(new HandIn(document.student().strip(), exercise, tables, document.attempts(), sheets, document.begun().orElse(1)));
+                return works(archive, document, tree.path("version").asInt() > OF_SECTIONS, exercise.mark(), name).then(works -> Result.done(new HandIn(document.student().strip(), exercise, tables, document.attempts(), works, document.begun().orElse(1), document.pace())));
             });
         } catch (IOException e) {
             return Result.refused(ExerciseFile.damaged(name, WORK, e));
         } catch (IllegalArgumentException e) {
             return Result.refused(name + " is damaged: " + e.getMessage() + ". Ask for it again.");
         }
+    }
+
+    /** How each part was left; version 2 says it of parts with a section alone, and version 1 not at all. */
+    private static Result<Map<String, PartWork>> works(Archive archive, Document document, boolean apart, DecimalMark mark, String name) {
+        return apart ? archive.text(DESK, name).then(text -> {
+            try {
+                return Result.done(works(Json.read(text, DeskDocument.class, mark).parts()));
+            } catch (IOException e) {
+                return Result.refused(ExerciseFile.damaged(name, DESK, e));
+            }
+        }) : Result.done(works(document.sheets().orElse(Map.of())));
+    }
+
+    private static Map<String, PartWork> works(Map<String, StudyDocument> parts) {
+        Map<String, PartWork> works = new HashMap<>();
+        parts.forEach((part, left) -> works.put(part, left.work()));
+        return works;
     }
 
     private static DataTable table(List<Variable> variables, List<Row> rows, Map<Integer, String> setAside) {

@@ -14,9 +14,10 @@ import java.util.Optional;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import hestra.data.Row;
 import hestra.desk.Desk;
-import hestra.desk.Edit;
 import hestra.desk.History;
 import hestra.desk.Session;
+import hestra.desk.Step;
+import hestra.desk.Steps;
 import hestra.desk.Work;
 import hestra.documents.file.FileWriting;
 import hestra.exercise.Exercise;
@@ -61,11 +62,12 @@ public final class JournalFile implements AutoCloseable {
      *
      * @param journal takes the edits from here on
      * @param history the desk, and what can be undone
+     * @param steps the edits that were made again, with their times
      * @param restored how many edits were found and made again; 0 for a new journal
      * @param trouble what is to be told about it, as sentences: that it was damaged, or that it is of another version of the
      *     exercise; nothing where all went well
      */
-    public record Opened(JournalFile journal, History history, int restored, Optional<String> trouble) {}
+    public record Opened(JournalFile journal, History history, Steps steps, int restored, Optional<String> trouble) {}
 
     /** Another window works on the journal. */
     public static final class InUse extends IOException {
@@ -141,7 +143,7 @@ public final class JournalFile implements AutoCloseable {
         Exercise exercise = begun.exercise();
         FileWriting.write(file, Json.line(new Header(VERSION, ExerciseFile.Document.of(exercise), exercise.parts().stream().map(part -> part.data().rows()).toList(),
                 StudyDocument.of(begun).filter(_ -> !begun.work().equals(Work.begin(exercise))))) + "\n");
-        return new Opened(appending(lock, file), history, 0, trouble);
+        return new Opened(appending(lock, file), history, new Steps(), 0, trouble);
     }
 
     private static Opened goOn(JournalLock lock, Path file, JournalReplay replay) throws IOException {
@@ -155,7 +157,7 @@ public final class JournalFile implements AutoCloseable {
         if (!replay.whole()) {
             journal.channel.truncate(replay.length());
         }
-        return new Opened(journal, replay.session().history(), replay.edits(), trouble);
+        return new Opened(journal, replay.session().history(), replay.steps(), replay.edits(), trouble);
     }
 
     private static String steps(int count) {
@@ -185,8 +187,8 @@ public final class JournalFile implements AutoCloseable {
     }
 
     /** Writes an edit; when this returns, the edit outlives the program. */
-    public void add(Edit edit) throws IOException {
-        ByteBuffer bytes = ByteBuffer.wrap((Json.line(edit) + "\n").getBytes(StandardCharsets.UTF_8));
+    public void add(Step step) throws IOException {
+        ByteBuffer bytes = ByteBuffer.wrap((JournalReplay.line(step) + "\n").getBytes(StandardCharsets.UTF_8));
         while (bytes.hasRemaining()) {
             channel.write(bytes);
         }

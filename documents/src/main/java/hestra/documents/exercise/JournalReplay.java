@@ -5,6 +5,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import hestra.desk.Desk;
@@ -12,6 +14,8 @@ import hestra.desk.Edit;
 import hestra.desk.ExerciseEdit;
 import hestra.desk.History;
 import hestra.desk.Session;
+import hestra.desk.Step;
+import hestra.desk.Steps;
 import hestra.numbers.DecimalMark;
 
 /**
@@ -19,12 +23,16 @@ import hestra.numbers.DecimalMark;
  *
  * @param begun the desk it began with
  * @param session the desk as the good lines leave it
+ * @param steps the edits that were made again, with their times
  * @param edits how many edits were made again
  * @param length how many bytes the good lines take
  * @param whole whether that is all there is
  * @param met whether what was asked for stood on the desk at some time
  */
-record JournalReplay(Desk begun, Session session, int edits, long length, boolean whole, boolean met) {
+record JournalReplay(Desk begun, Session session, Steps steps, int edits, long length, boolean whole, boolean met) {
+
+    /** The line of an edit with its time. */
+    private static final Pattern STAMPED = Pattern.compile("\\{\"at\":(\\d{1,15}),\"edit\":(.*)}", Pattern.DOTALL);
 
     /** How the line of an edit begins that holds an exercise of its own. */
     private static final String BROUGHT_BACK = "{\"kind\":\"" + Names.all().get(ExerciseEdit.GoBackTo.class) + "\"";
@@ -51,9 +59,10 @@ record JournalReplay(Desk begun, Session session, int edits, long length, boolea
             boolean met = asked.isEmpty() || isThere(asked.get(), first);
             long length = lines.end();
             int edits = 0;
+            Steps steps = new Steps();
             for (Optional<String> line = lines.next(); line.isPresent(); line = lines.next()) {
-                Optional<Edit> edit = edit(line.get(), history.present().exercise().mark());
-                Optional<History> next = edit.flatMap(careful ? after(session.orElseThrow()) : after(history));
+                Optional<Step> step = step(line.get(), history.present().exercise().mark());
+                Optional<History> next = step.map(Step::edit).flatMap(careful ? after(session.orElseThrow()) : after(history));
                 if (next.isEmpty()) {
                     break;
                 }
@@ -61,6 +70,7 @@ record JournalReplay(Desk begun, Session session, int edits, long length, boolea
                     session = session(next.get());
                 }
                 history = next.get();
+                steps.add(step.get());
                 Desk now = history.present();
                 met = met || asked.filter(it -> isThere(it, now)).isPresent();
                 length = lines.end();
@@ -70,7 +80,7 @@ record JournalReplay(Desk begun, Session session, int edits, long length, boolea
             int made = edits;
             boolean known = met;
             long good = length;
-            return (careful ? session : session(history)).map(end -> new JournalReplay(first, end, made, good, whole, known));
+            return (careful ? session : session(history)).map(end -> new JournalReplay(first, end, steps, made, good, whole, known));
         }
     }
 
@@ -122,6 +132,17 @@ record JournalReplay(Desk begun, Session session, int edits, long length, boolea
 
     private static DecimalMark markOf(JsonNode exercise) {
         return "comma".equals(exercise.path("mark").asText()) ? DecimalMark.COMMA : DecimalMark.POINT;
+    }
+
+    /** An edit with its time, which older journals do not have. */
+    static Optional<Step> step(String line, DecimalMark mark) {
+        Matcher stamped = STAMPED.matcher(line);
+        return stamped.matches() ? edit(stamped.group(2), mark).map(edit -> new Step(Long.parseLong(stamped.group(1)), edit)) : edit(line, mark).map(edit -> new Step(0, edit));
+    }
+
+    /** The line of an edit with its time. */
+    static String line(Step step) {
+        return "{\"at\":" + step.at() + ",\"edit\":" + Json.line(step.edit()) + "}";
     }
 
     /** An edit; its cells are written as the exercise writes numbers by then, those of a version that is brought back as that did. */

@@ -33,7 +33,8 @@ public record JournalSummary(String title, String place, int edits) {
             for (Optional<String> line = lines.next(); line.isPresent(); line = lines.next()) {
                 edits++;
                 if (line.get().contains(TEXTS)) {
-                    JsonNode texts = Json.tree(line.get());
+                    JsonNode tree = Json.tree(line.get());
+                    JsonNode texts = tree.has("at") ? tree.path("edit") : tree;
                     summary = new JournalSummary(texts.path("title").asText(), texts.path("place").asText(), 0);
                 }
             }

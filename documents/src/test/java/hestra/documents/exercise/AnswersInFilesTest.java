@@ -3,7 +3,9 @@ package hestra.documents.exercise;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -11,17 +13,22 @@ import com.networknt.schema.InputFormat;
 import com.networknt.schema.JsonSchemaFactory;
 import com.networknt.schema.SpecVersion;
 import hestra.Kelp;
+import hestra.data.TableEdit;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
+import hestra.desk.History;
 import hestra.desk.Note;
 import hestra.desk.OwnSheet;
 import hestra.desk.SheetEdit;
+import hestra.desk.Step;
+import hestra.desk.WorkEdit;
 import hestra.documents.file.Archive;
 import hestra.documents.file.Result;
 import hestra.exercise.Exercise;
 import hestra.feedback.Mistake;
 import hestra.fit.Curve;
 import hestra.marking.HandIn;
+import hestra.marking.Pace;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
 import hestra.sentences.Aspect;
@@ -129,7 +136,41 @@ class AnswersInFilesTest {
     void aHandInFromBeforeSectionsStillOpens() throws IOException {
         Path file = folder.resolve("ida.handin");
         HandInFile.write(HandIn.of(Desk.open(Kelp.exercise(EQUATION)).apply(new Edit.Name("Ida Fenn"))), file);
-        assertThat(((Result.Done<Archive>) Archive.read(file)).value().entries().get("work.json")).contains("\"sheets\" : null");
-        assertThat(((Result.Done<HandIn>) HandInFile.read(file)).value().sheets()).isEmpty();
+        Map<String, String> entries = new HashMap<>(((Result.Done<Archive>) Archive.read(file)).value().entries());
+        entries.remove("desk.json");
+        entries.put("work.json", entries.get("work.json").replace("\"version\" : 3", "\"version\" : 2"));
+        new Archive(entries).write(file, Archive.MOST_BYTES);
+        HandIn handIn = ((Result.Done<HandIn>) HandInFile.read(file)).value();
+        assertThat(handIn.works()).isEmpty();
+        assertThat(handIn.desk().work().student()).isEqualTo("Ida Fenn");
+    }
+
+    @Test
+    void aHandInSaysHowItCameAboutAndIsMarkedWithoutReadingThat() throws IOException {
+        List<Step> steps = List.of(new Step(1_700_000_000, new WorkEdit.ChangeTable(new TableEdit.Type(1, 1, "3,95"))), new Step(1_700_000_060, new Edit.Draft("equation", new Answer.Typed("length = 1.95 + 0.515 days"))),
+                new Step(1_700_000_090, new Edit.Check("equation")), new Step(1_700_000_095, new Edit.Undo()), new Step(1_700_000_100, new Edit.Name("Ida Fenn")));
+        History history = History.of(Desk.open(Kelp.exercise(EQUATION)));
+        for (Step step : steps) {
+            history = history.apply(step.edit());
+        }
+        HandIn handIn = HandIn.of(history.present(), Optional.of(Pace.of(steps, 1_700_000_120)));
+        Path file = folder.resolve("ida.handin");
+        HandInFile.write(handIn, steps, file);
+        assertThat(HandInFile.steps(file, DecimalMark.POINT)).isEqualTo(steps);
+        assertThat(HandInFile.read(file)).isEqualTo(new Result.Done<>(handIn));
+        assertThat(HandInFile.script(file)).isEqualTo(new Result.Done<>(handIn.script()));
+        assertThat(handIn.pace().orElseThrow().worked()).isEqualTo(100);
+        assertThat(problems("hand-in", ((Result.Done<Archive>) Archive.read(file)).value().entries().get("work.json"))).isEmpty();
+    }
+
+    @Test
+    void stepsThatCannotBeReadAreLeftOut() throws IOException {
+        Path file = folder.resolve("ida.handin");
+        HandInFile.write(HandIn.of(Desk.open(Kelp.exercise(EQUATION))), List.of(new Step(1, new Edit.Name("Ida")), new Step(2, new Edit.Undo())), file);
+        Map<String, String> entries = new HashMap<>(((Result.Done<Archive>) Archive.read(file)).value().entries());
+        entries.put("steps.jsonl", entries.get("steps.jsonl").replace("undo", "fly"));
+        new Archive(entries).write(file, Archive.MOST_BYTES);
+        assertThat(HandInFile.steps(file, DecimalMark.POINT)).isEmpty();
+        assertThat(HandInFile.read(file)).isInstanceOf(Result.Done.class);
     }
 }

@@ -31,6 +31,7 @@ import hestra.desk.PartEdit;
 import hestra.desk.PlotEdit;
 import hestra.desk.RandomEdits;
 import hestra.desk.SheetEdit;
+import hestra.desk.Step;
 import hestra.desk.WorkEdit;
 import hestra.exercise.Block;
 import hestra.exercise.Closing;
@@ -130,7 +131,7 @@ class JournalFileTest {
             History history = History.of(Desk.open(Kelp.whole()));
             for (Edit edit : edits) {
                 history = history.apply(edit);
-                journal.add(edit);
+                journal.add(new Step(1_700_000_000, edit));
             }
             return history;
         }
@@ -167,7 +168,7 @@ class JournalFileTest {
         byte[] bytes = Files.readAllBytes(file);
         Files.write(file, Arrays.copyOf(bytes, bytes.length - 9));
         try (JournalFile journal = JournalFile.open(file, Desk.open(Kelp.whole())).journal()) {
-            journal.add(new WorkEdit.ChangeTable(new TableEdit.Type(2, 1, "7")));
+            journal.add(new Step(1_700_000_000, new WorkEdit.ChangeTable(new TableEdit.Type(2, 1, "7"))));
         }
         JournalFile.Opened again = reopened(Kelp.whole());
         assertThat(again.restored()).isEqualTo(2);
@@ -287,7 +288,7 @@ class JournalFileTest {
             try (JournalFile journal = JournalFile.open(Path.of(arguments[0]), Desk.open(Kelp.whole())).journal()) {
                 System.out.println("has it");
                 System.in.read();
-                journal.add(new Edit.Name("Per"));
+                journal.add(new Step(1_700_000_000, new Edit.Name("Per")));
             } catch (JournalFile.InUse e) {
                 System.out.println("in use");
             }

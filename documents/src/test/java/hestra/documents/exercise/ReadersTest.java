@@ -31,6 +31,7 @@ import hestra.desk.Edit;
 import hestra.desk.OwnSheet;
 import hestra.desk.RandomEdits;
 import hestra.desk.SheetEdit;
+import hestra.desk.Step;
 import hestra.desk.WorkEdit;
 import hestra.documents.file.Result;
 import hestra.documents.picture.PictureFile;
@@ -131,7 +132,7 @@ class ReadersTest {
         try (JournalFile journal = JournalFile.open(file, Desk.open(Kelp.whole())).journal()) {
             RandomEdits edits = new RandomEdits(SEED);
             for (int i = 0; i < 80; i++) {
-                journal.add(edits.next(Desk.open(Kelp.whole())));
+                journal.add(new Step(1_700_000_000, edits.next(Desk.open(Kelp.whole()))));
             }
         }
         return Files.readAllBytes(file);

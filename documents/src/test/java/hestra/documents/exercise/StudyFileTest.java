@@ -22,6 +22,7 @@ import hestra.desk.ExerciseEdit;
 import hestra.desk.OwnSheet;
 import hestra.desk.PlotEdit;
 import hestra.desk.SheetEdit;
+import hestra.desk.Step;
 import hestra.desk.WorkEdit;
 import hestra.documents.file.Archive;
 import hestra.documents.file.Result;
@@ -156,7 +157,7 @@ class StudyFileTest {
         Desk later;
         try (JournalFile file = JournalFile.open(journal, opened).journal()) {
             Edit edit = new SheetEdit.Write(END, "Later.", Optional.empty());
-            file.add(edit);
+            file.add(new Step(0, edit));
             later = opened.apply(edit);
         }
         JournalFile.Opened again = JournalFile.open(journal, opened);

@@ -1,0 +1,40 @@
+package hestra.marking;
+
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+import hestra.task.Attempt;
+import hestra.task.Task;
+
+/**
+ * A hand-in as Hestra marks it, before a person has decided anything.
+ *
+ * @param script the answers
+ * @param given what was given to each task of the instructor's exercise, by the id of the task, in the order of the sheet
+ */
+public record Marked(Script script, Map<String, Given> given) {
+
+    public Marked {
+        given = Collections.unmodifiableMap(new LinkedHashMap<>(given));
+    }
+
+    /**
+     * Marks answers. Nothing in the hand-in decides what is right. A task that it does not know, or answers in another kind, earns
+     * nothing.
+     */
+    public static Marked of(Script script, MarkingKey key) {
+        Map<String, Given> given = new LinkedHashMap<>();
+        for (Task task : key.exercise().tasks()) {
+            List<Attempt> attempts = script.attempts().getOrDefault(task.id(), List.of());
+            given.put(task.id(), Given.of(task, attempts, key));
+        }
+        return new Marked(script, given);
+    }
+
+    /** What was given to a task; nothing for one that there was not then. */
+    public Given at(String task) {
+        return given.getOrDefault(task, Given.NOTHING);
+    }
+}

@@ -1,0 +1,24 @@
+package hestra.marking;
+
+/** What can be decided while a class is marked: one thing, for somebody. Of each there is one decision at a time. */
+public sealed interface Matter {
+
+    /** The marks of answers to a task. */
+    record Marks(String task, Whom whom) implements Matter {}
+
+    /**
+     * Whether a comment is made.
+     *
+     * @param task on answers to a task; empty for the whole work
+     */
+    record Said(String task, Whom whom, String comment) implements Matter {}
+
+    /** What a comment says, and the marks that it takes off. */
+    record Wording(String comment) implements Matter {}
+
+    /** Whether a hand-in counts as that of somebody else with the same name, by the name of its file. */
+    record Apart(String file) implements Matter {}
+
+    /** When hand-ins are due. */
+    record Due() implements Matter {}
+}
