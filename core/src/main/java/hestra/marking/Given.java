@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 
 import hestra.exercise.Exercise;
+import hestra.feedback.Mistake;
 import hestra.feedback.Verdict;
 import hestra.task.Attempt;
 import hestra.task.Task;
@@ -19,12 +20,17 @@ import hestra.task.Truth;
  * @param verdict on it
  * @param proposed the marks that it earns unless a person decides otherwise
  * @param tries how many answers were checked
+ * @param mistakes all that were recognised in any of them, each once
  * @param group what it says, see {@link Sameness}: answers of one group say the same
  */
-public record Given(Optional<Attempt> attempt, Optional<Verdict> verdict, double proposed, int tries, String group) {
+public record Given(Optional<Attempt> attempt, Optional<Verdict> verdict, double proposed, int tries, List<Mistake> mistakes, String group) {
+
+    public Given {
+        mistakes = List.copyOf(mistakes);
+    }
 
     /** Nothing was given. */
-    public static final Given NOTHING = new Given(Optional.empty(), Optional.empty(), 0, 0, Sameness.BLANK);
+    public static final Given NOTHING = new Given(Optional.empty(), Optional.empty(), 0, 0, List.of(), Sameness.BLANK);
 
     /**
      * Judges the answers that a hand-in has to a task. Those beyond the last try, and those of another kind, count for nothing.
@@ -44,7 +50,7 @@ public record Given(Optional<Attempt> attempt, Optional<Verdict> verdict, double
                 : IntStream.range(0, taken.size()).boxed().max(Comparator.<Integer>comparingDouble(i -> verdicts.get(i).earned()).thenComparing(i -> i)).orElseThrow();
         Attempt attempt = taken.get(counted);
         Truth truth = key.truth(task, attempt);
-        return new Given(Optional.of(attempt), Optional.of(verdicts.get(counted)), task.terms().counting().earned(verdicts), taken.size(),
+        return new Given(Optional.of(attempt), Optional.of(verdicts.get(counted)), task.terms().counting().earned(verdicts), taken.size(), verdicts.stream().flatMap(verdict -> verdict.mistakes().stream()).distinct().toList(),
                 Sameness.of(task, attempt.answer(), verdicts.get(counted), truth));
     }
 

@@ -102,6 +102,11 @@ public record ByEye(Terms terms, Curve curve, double full, double half) implemen
         return trial.get().on(truth.pairs()).filter(TrialFit::isDefinedOnAll).isEmpty() ? Optional.of("This curve does not run past all the points. Move its handles.") : Optional.empty();
     }
 
+    @Override
+    public OptionalDouble nearness(Answer answer, Truth truth) {
+        return ratio(answer.as(Answer.Placed.class).trial(), truth);
+    }
+
     /** The sum of squares of a trial as a multiple of the least; nothing where that says nothing. */
     private OptionalDouble ratio(Optional<Trial> trial, Truth truth) {
         Optional<TrialFit> placed = trial.filter(it -> it.curve().equals(curve)).flatMap(it -> it.on(truth.pairs())).filter(TrialFit::isDefinedOnAll);

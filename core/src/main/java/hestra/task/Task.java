@@ -2,6 +2,7 @@ package hestra.task;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 
@@ -197,6 +198,11 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
     /** The curve whose best fit is drawn beside the answer once a round has been checked. */
     default Optional<Curve> compared() {
         return Optional.empty();
+    }
+
+    /** How near a curve by eye comes to the best one: its sum of squares as a multiple of the least; nothing where no curve is placed. */
+    default OptionalDouble nearness(Answer answer, Truth truth) {
+        return OptionalDouble.empty();
     }
 
     /** Whether a person has to read the answer: what is found in it is proposed, and stands once the person has said so. */

@@ -47,6 +47,9 @@ import hestra.exercise.Wish;
 import hestra.feedback.KeptPoints;
 import hestra.fit.Curve;
 import hestra.fit.EquationForm;
+import hestra.marking.Matter;
+import hestra.marking.Value;
+import hestra.marking.Whom;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
 import hestra.recipe.Along;
@@ -135,6 +138,9 @@ public final class Json {
                 .addMixIn(Block.class, ByKind.class)
                 .addMixIn(Answer.class, ByKind.class)
                 .addMixIn(Measure.class, ByKind.class)
+                .addMixIn(Matter.class, ByKind.class)
+                .addMixIn(Value.class, ByKind.class)
+                .addMixIn(Whom.class, ByKind.class)
                 .addMixIn(Rounding.class, ByKind.class)
                 .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
                 .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)

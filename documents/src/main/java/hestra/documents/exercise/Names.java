@@ -13,6 +13,9 @@ import hestra.desk.WorkEdit;
 import hestra.exercise.Block;
 import hestra.exercise.Provenance;
 import hestra.exercise.Wish;
+import hestra.marking.Matter;
+import hestra.marking.Value;
+import hestra.marking.Whom;
 import hestra.numbers.Rounding;
 import hestra.recipe.Along;
 import hestra.targets.Measure;
@@ -176,6 +179,19 @@ final class Names {
         name("formula", Block.Formula.class);
         name("task", Block.Asked.class);
         name("strange", Block.Strange.class);
+        // What is decided in a marking
+        name("marks", Matter.Marks.class);
+        name("said", Matter.Said.class);
+        name("wording", Matter.Wording.class);
+        name("apart", Matter.Apart.class);
+        name("due", Matter.Due.class);
+        name("points", Value.Points.class);
+        name("yes", Value.Yes.class);
+        name("comment", Value.Comment.class);
+        name("moment", Value.Moment.class);
+        name("one", Whom.One.class);
+        name("group", Whom.Group.class);
+        name("all", Whom.All.class);
         Kinds.ALL.forEach(kind -> name(kind.code(), kind.type()));
     }
 

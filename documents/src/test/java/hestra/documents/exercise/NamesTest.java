@@ -28,6 +28,9 @@ import hestra.figure.Slot;
 import hestra.figure.Spacing;
 import hestra.figure.StripKind;
 import hestra.fit.EquationForm;
+import hestra.marking.Matter;
+import hestra.marking.Value;
+import hestra.marking.Whom;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
 import hestra.recipe.Along;
@@ -65,7 +68,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 class NamesTest {
 
     private static final List<Class<?>> FAMILIES = List.of(Edit.Final.class, Edit.Step.class, Edit.Lasting.class, TableEdit.class, Provenance.class, Wish.class, Along.class,
-            Answer.class, Measure.class, Rounding.class, Block.class, Task.class);
+            Answer.class, Measure.class, Rounding.class, Block.class, Matter.class, Value.class, Whom.class, Task.class);
     private static final List<Class<? extends Enum<?>>> ENUMS = List.of(Aid.class, Quantity.class, DecimalMark.class, PointChange.class, Layer.class, Slot.class, Spacing.class,
             StripKind.class, Below.class, Terms.Showing.class, Terms.Opening.class, Terms.Afterwards.class, Terms.Playing.class, Terms.Counting.class, Reason.class, PointMeasure.class, PointSort.class, PointAction.class, PointReason.class, WrongPlot.class, MatchPlot.Shown.class,
             CalculationCells.Way.class, TryReason.class, EquationForm.Base.class, KeptPoints.class,

@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import java.util.stream.IntStream;
 
 import com.networknt.schema.InputFormat;
 import com.networknt.schema.JsonSchemaFactory;
@@ -31,7 +30,9 @@ import hestra.exercise.Wish;
 import hestra.feedback.Quantity;
 import hestra.feedback.Reading;
 import hestra.fit.Curve;
+import hestra.marking.ClassWork;
 import hestra.marking.HandIn;
+import hestra.marking.Marking;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
 import hestra.recipe.MeanCurve;
@@ -156,12 +157,20 @@ class PublicationTest {
             int n = copy.first().data().size();
             HandInFile.write(HandIn.of(Desk.open(copy).apply(new Edit.Draft("read", new Answer.Typed(Integer.toString(k == 2 ? n + 1 : n)))).apply(new Edit.Check("read")).apply(new Edit.Name("student " + k))), hands.resolve(k + ".handin"));
         }
-        ClassMarks marks = done(ClassMarks.of(hands, Optional.of(own)));
-        assertThat(marks.lines().stream().map(line -> line.marks().orElseThrow().total())).containsExactly(2.0, 0.0, 2.0, 2.0);
-        assertThat(marks.lines().getFirst().note()).isEqualTo("Variant 1 of edition 1.");
+        ClassWork work = marked(hands, Optional.of(own));
+        assertThat(totals(work)).containsExactly(2.0, 0.0, 2.0, 2.0);
+        assertThat(work.roll().students().getFirst().handedIn().note()).isEqualTo("Variant 1 of edition 1.");
         Exercise changed = own.withFirst(part -> part.withTasks(List.of(Kelp.read(Quantity.SLOPE, new Rounding.Places(2)))));
-        assertThat(done(ClassMarks.of(hands, Optional.of(changed))).lines().stream().map(line -> line.marks().orElseThrow().total())).as("by the edition they had").containsExactly(2.0, 0.0, 2.0, 2.0);
-        assertThat(done(ClassMarks.of(hands, Optional.of(varied()))).lines().getFirst().note()).isEqualTo("Variant 1 of edition 1. Your exercise no longer holds this edition; marked with it as it is now.");
-        assertThat(IntStream.range(0, 4).mapToObj(i -> done(ClassMarks.of(hands, Optional.empty())).lines().get(i).marks().orElseThrow().total())).as("without it by their own copies").containsExactly(2.0, 0.0, 2.0, 2.0);
+        assertThat(totals(marked(hands, Optional.of(changed)))).as("by the edition they had").containsExactly(2.0, 0.0, 2.0, 2.0);
+        assertThat(marked(hands, Optional.of(varied())).roll().students().getFirst().handedIn().note()).isEqualTo("Variant 1 of edition 1. Your exercise no longer holds this edition; marked with it as it is now.");
+        assertThat(totals(marked(hands, Optional.empty()))).as("without it by their own copies").containsExactly(2.0, 0.0, 2.0, 2.0);
+    }
+
+    private static ClassWork marked(Path hands, Optional<Exercise> own) {
+        return done(HandIns.ofFolder(hands, own, exercise -> Marking.none(exercise.id())));
+    }
+
+    private static List<Double> totals(ClassWork work) {
+        return work.roll().students().stream().map(work::total).toList();
     }
 }

@@ -41,7 +41,9 @@ import hestra.documents.table.TextData;
 import hestra.exercise.Block;
 import hestra.exercise.Exercise;
 import hestra.fit.Curve;
+import hestra.marking.ClassWork;
 import hestra.marking.HandIn;
+import hestra.marking.Marking;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberReading;
 import hestra.task.Answer;
@@ -150,8 +152,9 @@ class ReadersTest {
     private boolean marked(byte[] input) throws IOException {
         Path one = Files.createDirectories(folder.resolve("class"));
         Files.write(one.resolve("one.handin"), input);
-        Result<ClassMarks> marks = ClassMarks.of(one, Optional.empty());
-        return marks instanceof Result.Done<ClassMarks>(ClassMarks read) && !read.csv().isEmpty() && read.lines().getFirst().marks().isPresent();
+        Result<ClassWork> marks = HandIns.ofFolder(one, Optional.of(Kelp.whole()), exercise -> Marking.none(exercise.id()));
+        HandInFile.steps(one.resolve("one.handin"), DecimalMark.POINT);
+        return marks instanceof Result.Done<ClassWork>(ClassWork read) && !Gradebook.csv(read, List.of()).isEmpty() && !read.roll().students().isEmpty();
     }
 
     private boolean replayed(byte[] input) throws IOException {

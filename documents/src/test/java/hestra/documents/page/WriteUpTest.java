@@ -22,8 +22,9 @@ import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
 import hestra.desk.WorkEdit;
-import hestra.documents.exercise.ClassMarks;
+import hestra.documents.exercise.Gradebook;
 import hestra.documents.exercise.HandInFile;
+import hestra.documents.exercise.HandIns;
 import hestra.documents.file.Result;
 import hestra.documents.picture.Palette;
 import hestra.documents.picture.PictureFile;
@@ -36,7 +37,9 @@ import hestra.figure.Layer;
 import hestra.figure.Slot;
 import hestra.figure.StripKind;
 import hestra.fit.Curve;
+import hestra.marking.ClassWork;
 import hestra.marking.HandIn;
+import hestra.marking.Marking;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
 import hestra.task.Answer;
@@ -177,7 +180,7 @@ class WriteUpTest {
     }
 
     private static String csv(Path folder, Optional<Exercise> own) {
-        return ((Result.Done<ClassMarks>) ClassMarks.of(folder, own)).value().csv();
+        return Gradebook.csv(((Result.Done<ClassWork>) HandIns.ofFolder(folder, own, exercise -> Marking.none(exercise.id()))).value(), List.of());
     }
 
     @Test
@@ -190,10 +193,10 @@ class WriteUpTest {
         Files.writeString(folder.resolve("readme.txt"), "not a hand-in");
         assertThat(csv(folder, Optional.empty()).lines()).satisfiesExactly(
                 line -> assertThat(line).isEqualTo("name,Read,Explain,total,of,note"),
+                line -> assertThat(line).startsWith("'=2+3,0,0,0,8"),
                 line -> assertThat(line).isEqualTo("Ida Fenn,2,0,2,8,"),
                 line -> assertThat(line).isEqualTo("\"Tove, Marsh\",1,0,1,8,"),
                 line -> assertThat(line).startsWith("c.handin,,,,,").contains("not a Hestra file"),
-                line -> assertThat(line).startsWith("'=2+3,0,0,0,8"),
                 line -> assertThat(line).startsWith("e.handin,,,,,").contains("another exercise"));
     }
 
@@ -209,10 +212,10 @@ class WriteUpTest {
     void theInstructorsOwnExerciseDecidesAndADifferenceIsNoted(@TempDir Path folder) throws IOException {
         handIn(folder, "a.handin", "Ida", "9.9", OPEN.withFirst(part -> part.withData(Kelp.table().withCell(0, 1, Cell.of("99", DecimalMark.POINT)))));
         assertThat(csv(folder, Optional.of(OPEN)).lines().skip(1).findFirst().orElseThrow()).contains("marked with yours");
-        assertThat(ClassMarks.of(folder.resolve("none"), Optional.empty())).isInstanceOf(Result.Refused.class);
+        assertThat(HandIns.ofFolder(folder.resolve("none"), Optional.empty(), it -> Marking.none(it.id()))).isInstanceOf(Result.Refused.class);
         Path empty = Files.createDirectory(folder.resolve("empty"));
-        assertThat(((Result.Refused<ClassMarks>) ClassMarks.of(empty, Optional.empty())).message()).contains("no hand-ins");
-        assertThat(((Result.Refused<ClassMarks>) ClassMarks.of(folder.resolve("a.handin"), Optional.empty())).message()).contains("not a folder");
+        assertThat(((Result.Refused<ClassWork>) HandIns.ofFolder(empty, Optional.empty(), it -> Marking.none(it.id()))).message()).contains("no hand-ins");
+        assertThat(((Result.Refused<ClassWork>) HandIns.ofFolder(folder.resolve("a.handin"), Optional.empty(), it -> Marking.none(it.id()))).message()).contains("not a folder");
     }
 
     @Test

@@ -1,0 +1,26 @@
+package hestra.marking;
+
+/** A file among the hand-ins of a class. */
+public sealed interface Received {
+
+    /** The file's name. */
+    String file();
+
+    /**
+     * A hand-in of the exercise.
+     *
+     * @param modified when the file was written last, in seconds since 1970, UTC
+     * @param marked what is in it
+     * @param note what is to be said about it; may be empty
+     */
+    record HandedIn(String file, long modified, Marked marked, String note) implements Received {
+
+        /** When it was handed in, by the student's clock; by that of the file where it does not say. */
+        public long at() {
+            return marked.script().pace().map(Pace::handedIn).orElse(modified);
+        }
+    }
+
+    /** A file that is not marked, and why: a sentence. */
+    record Refused(String file, String why) implements Received {}
+}

@@ -1,0 +1,60 @@
+package hestra.marking;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+
+/**
+ * The class: whose work is marked, and the files that are not, each with why. Of several hand-ins of one student the latest counts that
+ * is in time; where all are late, the latest.
+ *
+ * @param students by name
+ * @param asides by file
+ */
+public record Roll(List<Student> students, List<Received.Refused> asides) {
+
+    public Roll {
+        students = List.copyOf(students);
+        asides = List.copyOf(asides);
+    }
+
+    /** The class of these files; a marking may say when they are due, and that two with one name are two. */
+    public static Roll of(List<Received> files, Marking marking) {
+        Map<String, List<Received.HandedIn>> byStudent = new TreeMap<>();
+        List<Received.Refused> asides = new ArrayList<>();
+        for (Received file : files) {
+            switch (file) {
+                case Received.Refused refused -> asides.add(refused);
+                case Received.HandedIn handedIn -> byStudent.computeIfAbsent(Student.keyOf(handedIn, marking.value(new Matter.Apart(handedIn.file())).isPresent()), _ -> new ArrayList<>()).add(handedIn);
+            }
+        }
+        Optional<Long> due = marking.value(new Matter.Due(), Value.Moment.class).map(Value.Moment::at);
+        List<Student> students = new ArrayList<>();
+        byStudent.forEach((key, all) -> students.add(counted(key, all, due, asides)));
+        students.sort(Comparator.comparing(Student::name, String.CASE_INSENSITIVE_ORDER).thenComparing(Student::key));
+        asides.sort(Comparator.comparing(Received.Refused::file));
+        return new Roll(students, asides);
+    }
+
+    private static Student counted(String key, List<Received.HandedIn> all, Optional<Long> due, List<Received.Refused> asides) {
+        Comparator<Received.HandedIn> latest = Comparator.comparingLong(Received.HandedIn::at).thenComparing(Received.HandedIn::file);
+        Received.HandedIn counts = all.stream().filter(it -> due.isEmpty() || it.at() <= due.get()).max(latest).orElseGet(() -> all.stream().max(latest).orElseThrow());
+        String name = Student.shown(counts.marked().script().student(), "no name (" + counts.file() + ")");
+        all.stream().filter(it -> it != counts).forEach(it -> asides.add(new Received.Refused(it.file(), it.at() > counts.at()
+                ? "Handed in late by " + name + "; " + counts.file() + ", handed in before, counts." : "An earlier hand-in of " + name + "; " + counts.file() + " counts.")));
+        return new Student(key, name, counts, due.filter(it -> counts.at() > it).isPresent(), (int) all.stream().filter(it -> it != counts && it.at() <= counts.at()).count());
+    }
+
+    /** A student by the key. */
+    public Optional<Student> student(String key) {
+        return students.stream().filter(it -> it.key().equals(key)).findFirst();
+    }
+
+    /** The place of a student, from 0; −1 for somebody else. */
+    public int indexOf(String key) {
+        return students.stream().map(Student::key).toList().indexOf(key);
+    }
+}

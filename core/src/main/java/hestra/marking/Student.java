@@ -1,0 +1,37 @@
+package hestra.marking;
+
+import java.text.Normalizer;
+import java.util.Locale;
+
+/**
+ * Somebody whose work is marked.
+ *
+ * @param key tells one student from another in decisions
+ * @param name as it is shown: without anything that cannot be seen
+ * @param handedIn the work that counts
+ * @param late whether it was handed in after it was due
+ * @param earlier how many hand-ins it replaces
+ */
+public record Student(String key, String name, Received.HandedIn handedIn, boolean late, int earlier) {
+
+    private static final int LONGEST_NAME = 80;
+
+    public Marked marked() {
+        return handedIn.marked();
+    }
+
+    /** What tells the student of a hand-in from others: the name, whatever its capitals and spaces, and the variant. Work without a name is told by its file. */
+    static String keyOf(Received.HandedIn handedIn, boolean apart) {
+        Script script = handedIn.marked().script();
+        String name = Normalizer.normalize(shown(script.student(), ""), Normalizer.Form.NFKC).toLowerCase(Locale.ROOT);
+        int variant = script.copy().map(Script.Copied::variant).orElse(0);
+        return (name.isEmpty() ? "file " + handedIn.file() : name) + (variant > 0 ? " #" + variant : "") + (apart ? " @" + handedIn.file() : "");
+    }
+
+    /** A name as it is shown: one line, nothing unseen, not longer than anybody's. */
+    public static String shown(String name, String nameless) {
+        String seen = name.replaceAll("[\\s\\p{Z}]+", " ").replaceAll("[\\p{Cc}\\p{Cf}\\p{Co}\\p{Cn}]", "").replaceAll(" +", " ").strip();
+        String cut = seen.codePointCount(0, seen.length()) <= LONGEST_NAME ? seen : seen.substring(0, seen.offsetByCodePoints(0, LONGEST_NAME)) + "…";
+        return cut.isEmpty() ? nameless : cut;
+    }
+}

@@ -1,0 +1,189 @@
+package hestra.marking;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+import hestra.Kelp;
+import hestra.data.Roles;
+import hestra.exercise.Exercise;
+import hestra.feedback.Mistake;
+import hestra.feedback.Quantity;
+import hestra.numbers.Rounding;
+import hestra.task.Answer;
+import hestra.task.Attempt;
+import hestra.task.Task;
+import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** A class that reads a slope of 0.52 (b = 20.6 / 40 = 0.515) for two marks and explains it for six. */
+class ClassWorkTest {
+
+    private static final Exercise EXERCISE = Kelp.exercise(Kelp.read(Quantity.SLOPE, new Rounding.Places(2)), Kelp.explain());
+    private static final Task READ = EXERCISE.tasks().getFirst();
+    private static final Task EXPLAIN = EXERCISE.tasks().getLast();
+    private static final String WELL = "On average a blade gets 0.515 cm longer with each day.";
+    private static final ClassKey KEY = ClassKey.of(EXERCISE);
+
+    private final List<Received> files = new ArrayList<>();
+
+    private static Attempt attempt(Answer answer) {
+        return new Attempt(answer, Set.of());
+    }
+
+    private Received.HandedIn handIn(String student, String sentence, String... numbers) {
+        return handIn(student, files.size() + 1, sentence, numbers);
+    }
+
+    private Received.HandedIn handIn(String student, long at, String sentence, String... numbers) {
+        List<Attempt> read = new ArrayList<>();
+        for (String number : numbers) {
+            read.add(attempt(new Answer.Typed(number)));
+        }
+        Script script = new Script(student, EXERCISE.id(), "Kelp", Optional.empty(), Map.of("read", read, "explain", sentence.isEmpty() ? List.of() : List.of(attempt(new Answer.Sentence(sentence)))), 1,
+                Optional.of(new Pace(0, at, 60 * at, Map.of())));
+        Received.HandedIn handedIn = new Received.HandedIn((files.size() + 1) + ".handin", 0, Marked.of(script, KEY.key(script)), "");
+        files.add(handedIn);
+        return handedIn;
+    }
+
+    private ClassWork work(Marking marking) {
+        return ClassWork.of(EXERCISE, files, marking);
+    }
+
+    private ClassWork work() {
+        return work(Marking.none(EXERCISE.id()));
+    }
+
+    private static Student student(ClassWork work, String name) {
+        return work.roll().students().stream().filter(it -> it.name().equals(name)).findFirst().orElseThrow();
+    }
+
+    private static Optional<Value> points(double marks) {
+        return Optional.of(new Value.Points(marks));
+    }
+
+    @Test
+    void answersThatSayTheSameStandTogetherRightOnesFirst() {
+        handIn("Ida", "", "0.52");
+        handIn("Pim", "", "0,9");
+        handIn("Tove", "", "0.52 cm per day");
+        handIn("Runa", "", " 0.90 ");
+        // x on y: 20.6 / 10.652 = 1.934
+        handIn("Ansel", "", "1.93");
+        handIn("Else", "");
+        handIn("Bo", "", "7");
+        List<AnswerGroup> groups = work().groups(READ);
+        assertThat(groups).extracting(group -> group.students().stream().map(Student::name).toList())
+                .containsExactly(List.of("Ida", "Tove"), List.of("Pim", "Runa"), List.of("Ansel"), List.of("Bo"), List.of("Else"));
+        assertThat(groups.get(2).first().mistakes()).contains(Mistake.AXES_EXCHANGED);
+        assertThat(groups.getLast().isBlank()).isTrue();
+    }
+
+    @Test
+    void sentencesStandTogetherByWhatIsFoundInThemAndWaitToBeRead() {
+        handIn("Ida", WELL);
+        handIn("Pim", "A blade gets longer by 0.515 cm for each day on average.");
+        handIn("Tove", "The days make the blade grow 0.515 cm.");
+        ClassWork work = work();
+        assertThat(work.groups(EXPLAIN).getFirst().students()).extracting(Student::name).containsExactly("Ida", "Pim");
+        assertThat(work.award(student(work, "Ida"), "explain")).extracting(Award::marks, Award::standing, Award::decided).containsExactly(6.0, Standing.UNREAD, false);
+        assertThat(work.reading()).isEqualTo(new ClassWork.Reading(3, 0, 2, 2));
+        Whom group = work.groups(EXPLAIN).getFirst().whom();
+        ClassWork read = work(work.marking().decide(new Matter.Marks("explain", group), points(5), "ann"));
+        assertThat(read.award(student(read, "Pim"), "explain")).extracting(Award::marks, Award::standing, Award::decided).containsExactly(5.0, Standing.NEARLY, true);
+        assertThat(read.reading()).isEqualTo(new ClassWork.Reading(3, 2, 2, 1));
+    }
+
+    @Test
+    void theMostParticularDecisionCounts() {
+        handIn("Ida", "", "0.9");
+        handIn("Pim", "", "0.9");
+        handIn("Tove", "", "7");
+        Marking all = Marking.none(EXERCISE.id()).decide(new Matter.Marks("read", new Whom.All()), points(1), "ann");
+        ClassWork work = work(all);
+        assertThat(work.roll().students()).allSatisfy(student -> assertThat(work.award(student, "read").marks()).isEqualTo(1));
+        Marking group = all.decide(new Matter.Marks("read", work.groups(READ).getFirst().whom()), points(2), "ann");
+        assertThat(work(group).award(student(work, "Ida"), "read").marks()).isEqualTo(2);
+        assertThat(work(group).award(student(work, "Tove"), "read").marks()).isEqualTo(1);
+        ClassWork one = work(group.decide(new Matter.Marks("read", new Whom.One(student(work, "Ida").key())), points(0), "ann"));
+        assertThat(one.award(student(one, "Ida"), "read").marks()).isZero();
+        assertThat(one.award(student(one, "Pim"), "read").marks()).isEqualTo(2);
+        assertThat(one.groups(READ)).as("taken out, it stands alone").filteredOn(AnswerGroup::apart).singleElement().extracting(it -> it.students().getFirst().name()).isEqualTo("Ida");
+    }
+
+    @Test
+    void commentsTakeMarksOffAndTheOnesUsedMostComeFirst() {
+        handIn("Ida", "", "0.52");
+        handIn("Pim", "", "0.52");
+        handIn("Tove", "", "0.9");
+        Marking marking = Marking.none(EXERCISE.id()).decide(new Matter.Wording("a"), Optional.of(new Value.Comment("no unit", 0.5)), "ann").decide(new Matter.Wording("b"), Optional.of(new Value.Comment("late", 1)), "ann")
+                .decide(new Matter.Said("read", new Whom.Group("right"), "a"), Optional.of(new Value.Yes()), "ann");
+        ClassWork work = work(marking);
+        Student ida = student(work, "Ida");
+        assertThat(work.award(ida, "read")).extracting(Award::marks, Award::comments).containsExactly(1.5, List.of("a"));
+        assertThat(work.award(student(work, "Tove"), "read").comments()).isEmpty();
+        assertThat(work.usedComments()).containsExactly(Map.entry("a", 2), Map.entry("b", 0));
+        ClassWork whole = work(marking.decide(new Matter.Said("", new Whom.One(ida.key()), "b"), Optional.of(new Value.Yes()), "ann"));
+        assertThat(whole.total(student(whole, "Ida"))).isEqualTo(0.5);
+        ClassWork reworded = work(marking.decide(new Matter.Wording("a"), Optional.of(new Value.Comment("write the unit", 0)), "ann"));
+        assertThat(reworded.award(student(reworded, "Pim"), "read").marks()).as("changed in one place").isEqualTo(2);
+    }
+
+    @Test
+    void ofSeveralHandInsOfOneStudentTheLatestInTimeCounts() {
+        handIn("Ida Fenn", 100, "", "7");
+        handIn(" ida  FENN\u200b", 200, "", "0.52");
+        handIn("Ida Fenn", 300, "", "7");
+        handIn("Pim", 300, "", "0.52");
+        ClassWork work = work();
+        assertThat(work.roll().students()).extracting(Student::name).containsExactly("Ida Fenn", "Pim");
+        assertThat(work.roll().students().getFirst().handedIn().file()).isEqualTo("3.handin");
+        assertThat(work.roll().asides()).hasSize(2);
+        ClassWork due = work(Marking.none(EXERCISE.id()).decide(new Matter.Due(), Optional.of(new Value.Moment(250)), "ann"));
+        Student ida = due.roll().students().getFirst();
+        assertThat(ida.handedIn().file()).isEqualTo("2.handin");
+        assertThat(ida.late()).isFalse();
+        assertThat(student(due, "Pim").late()).as("all are late, so the latest counts").isTrue();
+        assertThat(due.roll().asides()).extracting(Received.Refused::why).anyMatch(why -> why.startsWith("Handed in late")).anyMatch(why -> why.startsWith("An earlier"));
+        ClassWork two = work(Marking.none(EXERCISE.id()).decide(new Matter.Apart("1.handin"), Optional.of(new Value.Yes()), "ann"));
+        assertThat(two.roll().students()).as("two of one name").extracting(Student::name).containsExactly("Ida Fenn", "Ida Fenn", "Pim");
+    }
+
+    @Test
+    void theResultSaysWhatToGoThroughAgain() {
+        handIn("Ida", WELL, "1.93", "0.52");
+        handIn("Pim", WELL, "1.93");
+        handIn("Tove", WELL, "1.93");
+        handIn("Else", "", "0.9");
+        ClassWork work = work();
+        ClassResult result = ClassResult.of(work, KEY);
+        ClassResult.OfTask read = result.tasks().getFirst();
+        assertThat(read.standings()).isEqualTo(Map.of(Standing.RIGHT, 1, Standing.WRONG, 3));
+        assertThat(read.mistakes().get(Mistake.AXES_EXCHANGED)).as("in whichever try").extracting(Student::name).containsExactlyInAnyOrder("Ida", "Pim", "Tove");
+        assertThat(result.inWords()).isEqualTo("Go through task 1, “Read” again: 1 of 4 got it right, and 3 had “variables the wrong way round”. 1 task is still to be read.");
+        assertThat(result.minutes()).containsExactly(1L, 2L, 3L, 4L);
+        assertThat(ClassResult.median(result.minutes())).hasValue(2.5);
+        assertThat(ClassResult.median(List.of())).isEmpty();
+        assertThat(ClassResult.of(ClassWork.of(EXERCISE, List.of(), work.marking()), KEY).inWords()).isEqualTo("No work has come in yet.");
+    }
+
+    @Test
+    void whatIsBeyondTheLastTryOrOfAnotherKindCountsForNothing() {
+        handIn("Ida", "", "7", "8", "9", "0.52");
+        assertThat(work().award(work().roll().students().getFirst(), "read").marks()).as("three tries").isZero();
+        Script odd = new Script("Odd", EXERCISE.id(), "Kelp", Optional.empty(), Map.of("read", List.of(attempt(new Answer.RolesChosen(Optional.of(Roles.FIRST_EXPLAINS))))), 1, Optional.empty());
+        assertThat(Marked.of(odd, KEY.key(odd)).at("read").isBlank()).isTrue();
+        assertThat(Marked.of(odd, KEY.key(odd)).at("gone")).isEqualTo(Given.NOTHING);
+    }
+
+    @Test
+    void namesAreShownInOneLineWithoutAnythingUnseen() {
+        assertThat(Student.shown("  Ida\n\u202eFenn\u0000 ", "-")).isEqualTo("Ida Fenn");
+        assertThat(Student.shown("\u200b \t", "no name")).isEqualTo("no name");
+        assertThat(Student.shown("😀".repeat(100), "-").codePointCount(0, Student.shown("😀".repeat(100), "-").length())).isEqualTo(81);
+    }
+}

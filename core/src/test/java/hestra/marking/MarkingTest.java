@@ -1,0 +1,156 @@
+package hestra.marking;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+
+import hestra.marking.MarkingHistory.Choice;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+class MarkingTest {
+
+    private static final Matter IDA = new Matter.Marks("explain", new Whom.One("ida fenn"));
+    private static final Matter ALL = new Matter.Marks("explain", new Whom.All());
+
+    private static Optional<Value> points(double marks) {
+        return Optional.of(new Value.Points(marks));
+    }
+
+    private static final Marking NONE = Marking.none("kelp");
+
+    @Test
+    void theLatestDecisionOfAMarkerCounts() {
+        Marking marking = NONE.decide(IDA, points(1), "ann").decide(IDA, points(2), "ann");
+        assertThat(marking.value(IDA)).isEqualTo(points(2));
+        assertThat(marking.all()).hasSize(1);
+        assertThat(marking.conflicts()).isEmpty();
+        assertThat(marking.decide(IDA, points(2), "ann")).as("the same again changes nothing").isSameAs(marking);
+        assertThat(marking.decide(IDA, Optional.empty(), "ann").value(IDA)).isEmpty();
+    }
+
+    @Test
+    void halvesOfAClassArePutTogether() {
+        Marking ann = NONE.decide(IDA, points(1), "ann");
+        Marking bo = NONE.decide(ALL, points(3), "bo");
+        assertThat(ann.with(bo).all()).hasSize(2);
+        assertThat(ann.with(bo).conflicts()).isEmpty();
+    }
+
+    @Test
+    void whatTwoDecidedWithoutKnowingOfEachOtherIsAConflictUntilOneOfThemDecides() {
+        Marking ann = NONE.decide(IDA, points(1), "ann");
+        Marking bo = NONE.decide(IDA, points(3), "bo");
+        Marking both = ann.with(bo);
+        assertThat(both.conflicts()).hasSize(1);
+        assertThat(both.conflicts().getFirst()).extracting(Decision::by).containsExactly("ann", "bo");
+        Marking settled = both.decide(IDA, points(2), "ann");
+        assertThat(settled.conflicts()).isEmpty();
+        assertThat(settled.with(bo).with(ann)).as("older versions that come later change nothing").isEqualTo(settled);
+        assertThat(NONE.decide(IDA, points(2), "ann").with(NONE.decide(IDA, points(2), "bo")).conflicts()).as("of one mind").isEmpty();
+    }
+
+    @Test
+    void aDecisionThatKnewOfAnotherReplacesItAndNoOther() {
+        Marking ann = NONE.decide(IDA, points(1), "ann");
+        Marking bo = ann.decide(IDA, points(2), "bo");
+        Marking annAgain = ann.decide(IDA, points(3), "ann");
+        assertThat(bo.with(ann).value(IDA)).isEqualTo(points(2));
+        assertThat(bo.with(annAgain).conflicts()).as("ann’s second was not known to bo").hasSize(1);
+    }
+
+    /** What would be left if every decision remembered all that it was made in knowledge of: the definition, written out. */
+    private static final class Model {
+        private record Made(Decision decision, Set<Made> known) {}
+
+        private final List<List<Made>> seen = new ArrayList<>();
+        private final List<Marking> markings = new ArrayList<>();
+
+        Model(int markers) {
+            for (int i = 0; i < markers; i++) {
+                seen.add(new ArrayList<>());
+                markings.add(NONE);
+            }
+        }
+
+        void decide(int marker, Matter matter, Optional<Value> value) {
+            Marking before = markings.get(marker);
+            Marking after = before.decide(matter, value, "m" + marker);
+            if (after != before) {
+                Decision made = after.decisions().get(matter).getLast();
+                Set<Made> known = new HashSet<>(seen.get(marker).stream().filter(it -> it.decision().matter().equals(matter)).toList());
+                seen.get(marker).add(new Made(made, known));
+                markings.set(marker, after);
+            }
+        }
+
+        void give(int from, int to) {
+            seen.get(from).stream().filter(it -> !seen.get(to).contains(it)).toList().forEach(seen.get(to)::add);
+            markings.set(to, markings.get(to).with(markings.get(from)));
+        }
+
+        Set<Decision> expected(int marker) {
+            List<Made> all = seen.get(marker);
+            Set<Decision> live = new HashSet<>();
+            all.stream().filter(it -> all.stream().noneMatch(other -> other.known().contains(it))).forEach(it -> live.add(it.decision()));
+            return live;
+        }
+    }
+
+    @Property(tries = 400)
+    void nothingIsLostAndTheOrderDoesNotMatter(@ForAll long seed) {
+        Random random = new Random(seed);
+        Model model = new Model(3);
+        List<Matter> matters = List.of(IDA, ALL, new Matter.Said("explain", new Whom.Group("right"), "c1"));
+        for (int i = 0; i < 25; i++) {
+            if (random.nextInt(3) == 0) {
+                model.give(random.nextInt(3), random.nextInt(3));
+            } else {
+                model.decide(random.nextInt(3), matters.get(random.nextInt(matters.size())), random.nextInt(4) == 0 ? Optional.empty() : points(random.nextInt(4)));
+            }
+        }
+        for (int i = 0; i < 3; i++) {
+            assertThat(new HashSet<>(model.markings.get(i).all())).isEqualTo(model.expected(i));
+        }
+        Marking a = model.markings.get(0);
+        Marking b = model.markings.get(1);
+        Marking c = model.markings.get(2);
+        assertThat(a.with(b)).isEqualTo(b.with(a));
+        assertThat(a.with(b).with(c)).isEqualTo(a.with(b.with(c)));
+        assertThat(a.with(a)).isEqualTo(a);
+        assertThat(a.with(b).with(b)).isEqualTo(a.with(b));
+    }
+
+    @Test
+    void everythingCanBeTakenBackAndDecidedAgain() {
+        MarkingHistory history = MarkingHistory.of(NONE.decide(IDA, points(1), "bo"), "ann");
+        MarkingHistory decided = history.decide("marks", List.of(Choice.of(IDA, new Value.Points(2)), Choice.of(ALL, new Value.Points(3)))).decide("a comment", List.of(Choice.of(new Matter.Wording("c1"), new Value.Comment("Why?", 0.5))));
+        assertThat(decided.undoable()).contains("a comment");
+        MarkingHistory undone = decided.undo().undo();
+        assertThat(undone.present().value(IDA)).isEqualTo(points(1));
+        assertThat(undone.present().value(ALL)).isEmpty();
+        assertThat(undone.redoable()).contains("marks");
+        MarkingHistory again = undone.redo().redo();
+        assertThat(again.present().value(IDA)).isEqualTo(points(2));
+        assertThat(again.present().value(new Matter.Wording("c1"))).contains(new Value.Comment("Why?", 0.5));
+        assertThat(again.redo()).isSameAs(again);
+        assertThat(undone.present().with(decided.present())).as("to take back is to decide: older versions do not bring it back").isEqualTo(undone.present());
+        assertThat(history.decide("nothing", List.of(Choice.of(IDA, new Value.Points(1))))).isSameAs(history);
+    }
+
+    @Test
+    void aDecisionIsNotMadeOfNonsense() {
+        assertThatThrownBy(() -> new Value.Points(Double.NaN)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Value.Points(-1)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Value.Comment("x", -1)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Decision(IDA, points(1), " ", 1, Map.of())).isInstanceOf(IllegalArgumentException.class);
+    }
+}

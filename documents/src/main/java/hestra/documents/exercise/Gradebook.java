@@ -1,0 +1,132 @@
+package hestra.documents.exercise;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
+
+import hestra.documents.file.FileWriting;
+import hestra.documents.table.DataExport;
+import hestra.documents.table.DelimitedText;
+import hestra.exercise.Exercise;
+import hestra.marking.ClassWork;
+import hestra.marking.Received;
+import hestra.marking.Standing;
+import hestra.marking.Student;
+import hestra.numbers.Counted;
+import hestra.numbers.NumberStyle;
+import hestra.task.Task;
+import org.apache.poi.ss.usermodel.Cell;
+import org.apache.poi.ss.usermodel.Row;
+import org.apache.poi.ss.usermodel.Sheet;
+import org.apache.poi.xssf.streaming.SXSSFWorkbook;
+
+/** The marks of a class as a table: a line a student, a column a task, the total, of how many, and what is to be said. */
+public final class Gradebook {
+
+    /** The endings of the files that it can be written as. */
+    public static final List<String> ENDINGS = List.of(".csv", ".xlsx");
+
+    private static final double HUNDRED = 100;
+    private static final int WIDEST = 40;
+    private static final int LETTER = 256;
+
+    private Gradebook() {}
+
+    /**
+     * A line of headings, then a line each student, then one for each file that is not marked.
+     *
+     * @param names those of a class list, in whose order the lines are to be; those without work get an empty line. None for the students by name
+     */
+    public static List<List<String>> records(ClassWork work, List<String> names) {
+        Exercise exercise = work.exercise();
+        List<List<String>> records = new ArrayList<>();
+        records.add(Stream.of(Stream.of("name"), exercise.tasks().stream().map(task -> task.terms().title()), Stream.of("total", "of", "note")).flatMap(it -> it).toList());
+        Map<String, List<Student>> byName = new HashMap<>();
+        work.roll().students().forEach(student -> byName.computeIfAbsent(plain(student.name()), _ -> new ArrayList<>()).add(student));
+        Set<String> written = new HashSet<>();
+        for (String name : names) {
+            List<Student> called = byName.getOrDefault(plain(Student.shown(name, "")), List.of()).stream().filter(it -> written.add(it.key())).toList();
+            called.forEach(student -> records.add(line(work, student)));
+            if (called.isEmpty()) {
+                records.add(Stream.of(Stream.of(name), exercise.tasks().stream().map(_ -> ""), Stream.of("", Integer.toString(exercise.marks()), "nothing handed in")).flatMap(it -> it).toList());
+            }
+        }
+        work.roll().students().stream().filter(student -> written.add(student.key())).forEach(student -> records.add(line(work, student)));
+        for (Received.Refused aside : work.roll().asides()) {
+            records.add(Stream.of(Stream.of(aside.file()), exercise.tasks().stream().map(_ -> ""), Stream.of("", "", aside.why())).flatMap(it -> it).toList());
+        }
+        return records;
+    }
+
+    private static String plain(String name) {
+        return name.toLowerCase(Locale.ROOT);
+    }
+
+    private static List<String> line(ClassWork work, Student student) {
+        List<String> fields = new ArrayList<>(List.of(student.name()));
+        List<Task> tasks = work.exercise().tasks();
+        tasks.forEach(task -> fields.add(shown(work.award(student, task.id()).marks())));
+        long unread = tasks.stream().filter(task -> work.award(student, task.id()).standing() == Standing.UNREAD).count();
+        fields.add(shown(work.total(student)));
+        fields.add(Integer.toString(work.exercise().marks()));
+        fields.add(String.join(" ", Stream.of(student.handedIn().note(), student.late() ? "Handed in late." : "",
+                unread == 0 ? "" : Counted.of(unread, "answer is", "answers are") + " still to be read; the marks are proposed.").filter(it -> !it.isEmpty()).toList()));
+        return fields;
+    }
+
+    /** Marks to two places at most, without zeros at the end. */
+    public static String shown(double marks) {
+        return NumberStyle.STANDARD.shortest(Math.round(marks * HUNDRED) / HUNDRED);
+    }
+
+    /** As comma-separated text. Nothing in it is taken for a formula by the program that it is opened in. */
+    public static String csv(ClassWork work, List<String> names) {
+        return DelimitedText.text(records(work, names).stream().map(fields -> fields.stream().map(DataExport::harmless).toList()));
+    }
+
+    /** Writes it as the ending of the file says: .xlsx, else comma-separated text. */
+    public static void write(ClassWork work, List<String> names, Path file) throws IOException {
+        if (file.toString().toLowerCase(Locale.ROOT).endsWith(".xlsx")) {
+            List<List<String>> records = records(work, names);
+            FileWriting.write(file, out -> {
+                try (SXSSFWorkbook workbook = new SXSSFWorkbook()) {
+                    fill(workbook.createSheet("Marks"), records);
+                    workbook.write(out);
+                }
+            });
+        } else {
+            FileWriting.write(file, csv(work, names));
+        }
+    }
+
+    private static void fill(Sheet sheet, List<List<String>> records) {
+        sheet.createFreezePane(1, 1);
+        for (int i = 0; i < records.size(); i++) {
+            Row row = sheet.createRow(i);
+            List<String> fields = records.get(i);
+            for (int column = 0; column < fields.size(); column++) {
+                Cell cell = row.createCell(column);
+                String text = fields.get(column);
+                // Marks are numbers; a name that looks like one stays a text, and so does what looks like a formula.
+                if (i > 0 && column > 0 && column < fields.size() - 1 && text.matches("-?\\d+(\\.\\d+)?")) {
+                    cell.setCellValue(Double.parseDouble(text));
+                } else {
+                    cell.setCellValue(text);
+                }
+            }
+        }
+        List<String> headings = records.getFirst();
+        for (int column = 0; column < headings.size(); column++) {
+            int at = column;
+            int widest = records.stream().mapToInt(fields -> fields.get(at).length()).max().orElse(0);
+            sheet.setColumnWidth(column, LETTER * (Math.min(WIDEST, Math.max(widest, 4)) + 2));
+        }
+    }
+}

@@ -1,0 +1,185 @@
+package hestra.documents.exercise;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.NotDirectoryException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import java.util.stream.Stream;
+
+import hestra.documents.file.Archive;
+import hestra.documents.file.Progress;
+import hestra.documents.file.Result;
+import hestra.exercise.Exercise;
+import hestra.marking.ClassKey;
+import hestra.marking.ClassWork;
+import hestra.marking.HandIn;
+import hestra.marking.Marked;
+import hestra.marking.Marking;
+import hestra.marking.MarkingKey;
+import hestra.marking.Received;
+import hestra.marking.Script;
+import hestra.numbers.Counted;
+
+/**
+ * Reads the hand-ins of a class and has them marked. The instructor's own exercise decides what is right; where it is not at hand, each
+ * hand-in is marked by the copy that it holds. Nothing in a file stops another. Used by one thread at a time.
+ */
+public final class HandIns {
+
+    /** The most files that are looked at in a folder. */
+    public static final int MOST = 20_000;
+
+    private static final int TOGETHER = 48;
+    private static final long MILLISECONDS = 1000;
+
+    private final Exercise exercise;
+    private final int print;
+    private final Optional<ClassKey> key;
+    private final Map<Exercise, MarkingKey> copies = new HashMap<>();
+
+    private HandIns(Exercise exercise, Optional<ClassKey> key) {
+        this.exercise = exercise;
+        this.key = key;
+        this.print = print(exercise);
+    }
+
+    private static int print(Exercise exercise) {
+        try {
+            return HandInFile.print(exercise);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Hand-ins of an instructor's own exercise. */
+    public static HandIns of(ClassKey key) {
+        return new HandIns(key.own(), Optional.of(key));
+    }
+
+    /** Hand-ins of which each is marked by the copy that it holds; of one exercise, which {@code first} is a copy of. */
+    public static HandIns byTheirCopies(Exercise first) {
+        return new HandIns(first, Optional.empty());
+    }
+
+    /**
+     * The hand-ins of a folder, of the instructor's exercise where that is at hand, else of the one that the first of them is a copy of;
+     * with no work in it where none can be read.
+     */
+    public static Result<ClassWork> ofFolder(Path folder, Optional<Exercise> own, Function<Exercise, Marking> marking) {
+        return in(folder).then(files -> {
+            if (files.isEmpty()) {
+                return Result.refused(folder + " holds no hand-ins (files ending in " + HandInFile.ENDING + ").");
+            }
+            Optional<HandIns> reader = own.map(it -> of(ClassKey.of(it))).or(() -> firstOf(files).map(HandIns::byTheirCopies));
+            return reader.map(it -> Result.done(ClassWork.of(it.exercise(), it.read(files), marking.apply(it.exercise()))))
+                    .orElseGet(() -> Result.refused("None of the hand-ins in " + folder + " can be read. " + ((Result.Refused<HandIn>) HandInFile.read(files.getFirst())).message()));
+        });
+    }
+
+    /** The exercise that the first of some hand-ins is a copy of. */
+    public static Optional<Exercise> firstOf(List<Path> files) {
+        return files.stream().map(HandInFile::read).flatMap(read -> read instanceof Result.Done<HandIn>(HandIn handIn) ? Stream.of(handIn.exercise()) : Stream.empty()).findFirst();
+    }
+
+    /** The exercise whose tasks are marked. */
+    public Exercise exercise() {
+        return exercise;
+    }
+
+    /** The hand-ins in a folder, by name; files of other kinds are left alone. */
+    public static Result<List<Path>> in(Path folder) {
+        try (Stream<Path> listed = Files.list(folder)) {
+            List<Path> files = listed.filter(file -> file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(HandInFile.ENDING)).limit(MOST + 1L).sorted().toList();
+            return files.size() > MOST ? Result.refused(folder + " holds more than " + MOST + " hand-ins. Put them into several folders.") : Result.done(files);
+        } catch (NotDirectoryException e) {
+            return Result.refused(folder + " is not a folder. Name the folder that holds the hand-ins.");
+        } catch (IOException e) {
+            return Result.refused(Archive.cannotRead(folder, e));
+        }
+    }
+
+    /**
+     * Reads and marks files.
+     *
+     * @param each is given what has been read, a few files at a time, in their order
+     * @throws Progress.Stopped where that is wanted
+     */
+    public void read(List<Path> files, Consumer<List<Received>> each, Progress progress) {
+        for (int from = 0; from < files.size(); from += TOGETHER) {
+            List<Path> some = files.subList(from, Math.min(files.size(), from + TOGETHER));
+            // To take files apart is most of the work, and each is by itself.
+            List<Result<HandInFile.Light>> scripts = some.parallelStream().map(HandInFile::light).toList();
+            List<Received> received = new ArrayList<>();
+            for (int i = 0; i < some.size(); i++) {
+                received.add(received(some.get(i), scripts.get(i)));
+            }
+            each.accept(received);
+            progress.tell((double) Math.min(files.size(), from + TOGETHER) / files.size());
+        }
+    }
+
+    /** Reads and marks files, all at once. */
+    public List<Received> read(List<Path> files) {
+        List<Received> all = new ArrayList<>();
+        read(files, all::addAll, Progress.UNWATCHED);
+        return all;
+    }
+
+    private Received received(Path file, Result<HandInFile.Light> script) {
+        String name = file.getFileName().toString();
+        Result<Received> marked = Result.guarded(name, () -> script.then(read -> received(file, read)));
+        return switch (marked) {
+            case Result.Done<Received>(Received done) -> done;
+            case Result.Refused<Received>(String message) -> new Received.Refused(name, message);
+        };
+    }
+
+    private Result<Received> received(Path file, HandInFile.Light light) {
+        Script script = light.script();
+        String name = file.getFileName().toString();
+        if (!script.exercise().equals(exercise.id())) {
+            return Result.done(new Received.Refused(name, "This is work on another exercise, “" + script.title() + "”. Mark it by itself."));
+        }
+        long modified = modified(file);
+        String begun = script.begun() > 1 ? "Begun " + script.begun() + " times." : "";
+        if (key.isPresent()) {
+            Marked marked = Marked.of(script, key.get().key(script));
+            return Result.done(new Received.HandedIn(name, modified, marked, (note(light, key.get()) + " " + begun).strip()));
+        }
+        return HandInFile.read(file).then(handIn -> {
+            MarkingKey own = copies.computeIfAbsent(handIn.exercise(), MarkingKey::of);
+            String which = script.copy().map(HandIns::which).orElse(handIn.exercise().equals(exercise) ? "" : "Its copy of the exercise differs from the first one's.");
+            return Result.done(new Received.HandedIn(name, modified, Marked.of(script, own), (which + (which.isEmpty() ? "" : " Marked by its own copy.") + " " + begun).strip()));
+        });
+    }
+
+    private static String which(Script.Copied copy) {
+        return (copy.variant() > 0 ? "Variant " + copy.variant() + " of edition " : "Edition ") + copy.edition() + ".";
+    }
+
+    private String note(HandInFile.Light light, ClassKey key) {
+        Script script = light.script();
+        if (script.copy().isPresent()) {
+            return which(script.copy().get()) + (key.edition(script).isEmpty() ? " Your exercise no longer holds this edition; marked with it as it is now." : "");
+        }
+        long gone = script.attempts().entrySet().stream().filter(it -> !it.getValue().isEmpty() && key.own().task(it.getKey()).isEmpty()).count();
+        return gone == 0 ? light.print() == print ? "" : "Its copy of the exercise differs from yours; marked with yours." : "It answers " + Counted.of(gone, "task") + " that your exercise no longer has.";
+    }
+
+    private static long modified(Path file) {
+        try {
+            return Files.getLastModifiedTime(file).toMillis() / MILLISECONDS;
+        } catch (IOException e) {
+            return 0;
+        }
+    }
+}
