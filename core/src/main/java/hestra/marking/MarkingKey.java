@@ -33,7 +33,7 @@ public final class MarkingKey {
     }
 
     /** What is right in the data that an attempt at a task of the exercise was made on. */
-    Truth truth(Task task, Attempt attempt) {
+    public Truth truth(Task task, Attempt attempt) {
         return truths.get(exercise.partOf(task.id()).orElseThrow().id()).of(attempt);
     }
 }

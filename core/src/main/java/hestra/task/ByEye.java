@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 import hestra.data.Pairs;
 import hestra.feedback.Outcome;
@@ -16,6 +17,7 @@ import hestra.fit.Trial;
 import hestra.fit.TrialFit;
 import hestra.numbers.NumberStyle;
 import hestra.numbers.Rounding;
+import hestra.targets.Held;
 import hestra.targets.Measure;
 
 /**
@@ -100,6 +102,13 @@ public record ByEye(Terms terms, Curve curve, double full, double half) implemen
             return Optional.of("What stands in the plot is a " + trial.get().curve().familyInWords() + ". Place a " + family() + ".");
         }
         return trial.get().on(truth.pairs()).filter(TrialFit::isDefinedOnAll).isEmpty() ? Optional.of("This curve does not run past all the points. Move its handles.") : Optional.empty();
+    }
+
+    @Override
+    public Optional<Held> drawn(Answer answer, Truth truth) {
+        Pairs pairs = truth.pairs();
+        return pairs.size() > Held.MOST_POINTS ? Optional.empty()
+                : Optional.of(new Held(IntStream.range(0, pairs.size()).mapToObj(i -> new Held.Point(pairs.row(i), pairs.x(i), pairs.y(i), pairs.count(i))).toList(), answer.as(Answer.Placed.class).trial()));
     }
 
     @Override

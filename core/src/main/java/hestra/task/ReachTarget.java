@@ -91,6 +91,11 @@ public record ReachTarget(Terms terms, List<Condition> conditions) implements Ta
     }
 
     @Override
+    public Optional<Held> drawn(Answer answer, Truth truth) {
+        return Optional.of(answer.as(Answer.Reached.class).held()).filter(it -> !it.points().isEmpty());
+    }
+
+    @Override
     public boolean takes(Answer answer) {
         return answer instanceof Answer.Reached;
     }

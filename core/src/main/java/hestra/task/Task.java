@@ -14,6 +14,7 @@ import hestra.feedback.Verdict;
 import hestra.fit.Curve;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
+import hestra.targets.Held;
 
 /**
  * What is asked. A kind of task is one room: its file holds all that it knows of itself, and nothing outside asks which kind a task is,
@@ -197,6 +198,11 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
 
     /** The curve whose best fit is drawn beside the answer once a round has been checked. */
     default Optional<Curve> compared() {
+        return Optional.empty();
+    }
+
+    /** The points and the curve by eye that an answer is made of; nothing where it is not made in the plot. */
+    default Optional<Held> drawn(Answer answer, Truth truth) {
         return Optional.empty();
     }
 

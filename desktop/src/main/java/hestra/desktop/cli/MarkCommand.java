@@ -1,21 +1,40 @@
 package hestra.desktop.cli;
 
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 
-import hestra.documents.exercise.ClassMarks;
+import hestra.desktop.files.Exchange;
 import hestra.documents.exercise.ExerciseFile;
+import hestra.documents.exercise.Gradebook;
+import hestra.documents.exercise.HandIns;
+import hestra.documents.exercise.MarksFile;
+import hestra.documents.file.FileWriting;
+import hestra.documents.file.Progress;
 import hestra.documents.file.Result;
+import hestra.documents.page.ClassPage;
+import hestra.documents.page.GiveBack;
+import hestra.documents.page.HtmlPage;
+import hestra.documents.page.Paper;
+import hestra.documents.table.NameList;
 import hestra.exercise.Exercise;
+import hestra.marking.ClassKey;
+import hestra.marking.ClassResult;
+import hestra.marking.ClassWork;
+import hestra.marking.Marking;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
-/** Marks a folder of hand-ins and prints a line each. */
-@Command(name = "mark", description = "Mark a folder of hand-ins (.handin): one line of CSV each.", mixinStandardHelpOptions = true)
+/** Marks a folder of hand-ins: prints a line each, and writes what is given back. */
+@Command(name = "mark", description = "Mark a folder of hand-ins (.handin): one line of CSV each, and what is given back.", mixinStandardHelpOptions = true)
 public final class MarkCommand implements Callable<Integer> {
 
     @Spec
@@ -28,20 +47,79 @@ public final class MarkCommand implements Callable<Integer> {
             description = "your own copy of the exercise: it alone decides what is right")
     private Path own;
 
+    @Option(names = "--marks", paramLabel = "FILE.marks", description = "the decisions and comments of whoever marked the class")
+    private Path marks;
+
+    @Option(names = "--give-back", paramLabel = "DIR", description = "write a page for each student to DIR")
+    private Path giveBack;
+
+    @Option(names = "--pdf", description = "write the pages as PDF too")
+    private boolean pdf;
+
+    @Option(names = "--key", description = "the pages say what would have been right")
+    private boolean key;
+
+    @Option(names = "--gradebook", paramLabel = "F.csv|F.xlsx", description = "write the marks as a table to F")
+    private Path gradebook;
+
+    @Option(names = "--names", paramLabel = "LIST", description = "a list of names (.csv, .xlsx or text), in whose order the table is to be")
+    private Path names;
+
+    @Option(names = "--class", paramLabel = "F.html", description = "write the class on one page to F")
+    private Path classPage;
+
     @Override
     public Integer call() {
-        Result<Optional<Exercise>> exercise = own == null ? Result.done(Optional.empty())
-                : ExerciseFile.read(own).then(read -> Result.done(Optional.of(read)));
-        return switch (exercise.then(it -> ClassMarks.of(folder, it))) {
-            case Result.Done<ClassMarks>(ClassMarks marks) -> {
-                spec.commandLine().getOut().print(marks.csv());
+        Result<ClassWork> marked = exercise().then(exercise -> decisions().then(found -> refusal(found, exercise).<Result<ClassWork>>map(Result::refused)
+                .orElseGet(() -> HandIns.ofFolder(folder, exercise, it -> found.map(MarksFile::marking).filter(marking -> marking.exercise().equals(it.id())).orElse(Marking.none(it.id()))))));
+        return switch (marked.then(work -> listed().then(list -> given(work, list)))) {
+            case Result.Done<String>(String csv) -> {
+                spec.commandLine().getOut().print(csv);
                 spec.commandLine().getOut().flush();
                 yield 0;
             }
-            case Result.Refused<ClassMarks>(String message) -> {
+            case Result.Refused<String>(String message) -> {
                 spec.commandLine().getErr().println(message);
                 yield 1;
             }
         };
+    }
+
+    private Result<Optional<Exercise>> exercise() {
+        return own == null ? Result.done(Optional.empty()) : ExerciseFile.read(own).then(read -> Result.done(Optional.of(read)));
+    }
+
+    private Result<Optional<MarksFile>> decisions() {
+        return marks == null ? Result.done(Optional.empty()) : !Files.exists(marks) ? Result.refused(marks + " is not there.") : MarksFile.read(marks).then(read -> Result.done(Optional.of(read)));
+    }
+
+    private Optional<String> refusal(Optional<MarksFile> found, Optional<Exercise> exercise) {
+        return found.filter(it -> exercise.isPresent() && !it.marking().exercise().equals(exercise.get().id())).map(it -> marks + " is a marking of another exercise, “" + it.title() + "”.");
+    }
+
+    private Result<List<String>> listed() {
+        return names == null ? Result.done(List.of()) : NameList.read(names).then(list -> Result.done(list.names()));
+    }
+
+    /** Writes what is wanted, and says the marks. */
+    private Result<String> given(ClassWork work, List<String> list) {
+        try {
+            ClassKey decides = ClassKey.of(work.exercise());
+            if (gradebook != null) {
+                if (Gradebook.ENDINGS.stream().noneMatch(gradebook.toString().toLowerCase(Locale.ROOT)::endsWith)) {
+                    return Result.refused(gradebook + " is to end in " + String.join(" or ", Gradebook.ENDINGS) + ".");
+                }
+                Gradebook.write(work, list, gradebook);
+            }
+            if (classPage != null) {
+                FileWriting.write(classPage, HtmlPage.of(ClassPage.of(ClassResult.of(work, decides), Exchange.today(), true)));
+            }
+            if (giveBack != null) {
+                new GiveBack(work, decides, key, Exchange.today()).write(folder, giveBack, pdf ? EnumSet.allOf(GiveBack.Form.class) : EnumSet.of(GiveBack.Form.HTML), Paper.A4, Progress.UNWATCHED);
+            }
+            return Result.done(Gradebook.csv(work, list));
+        } catch (IOException e) {
+            return Result.refused("Not all could be written: " + e.getMessage() + ".");
+        }
     }
 }

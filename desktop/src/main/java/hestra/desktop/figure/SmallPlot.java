@@ -6,6 +6,7 @@ import javafx.scene.layout.Region;
 import hestra.data.Pairs;
 import hestra.desktop.look.Look;
 import hestra.figure.Thumbnail;
+import hestra.fit.Trial;
 
 /** A plot so small that it shows the shape of the cloud alone. */
 public final class SmallPlot {
@@ -14,6 +15,11 @@ public final class SmallPlot {
 
     /** The plot of some pairs; an empty one where there are none. */
     public static Region of(Optional<Pairs> pairs, Look look, double width, double height) {
+        return of(pairs, Optional.empty(), look, width, height);
+    }
+
+    /** The same with a curve tried by eye. */
+    public static Region of(Optional<Pairs> pairs, Optional<Trial> trial, Look look, double width, double height) {
         if (pairs.filter(it -> it.size() > 0).isEmpty()) {
             Region blank = new Region();
             blank.setMinSize(width, height);
@@ -22,7 +28,7 @@ public final class SmallPlot {
             return blank;
         }
         Pairs shown = pairs.get();
-        FigureView view = new FigureView(look, layout -> Thumbnail.describe(shown, layout));
+        FigureView view = new FigureView(look, layout -> Thumbnail.describe(shown, trial, layout));
         view.setMinSize(width, height);
         view.setPrefSize(width, height);
         view.setMaxSize(width, height);

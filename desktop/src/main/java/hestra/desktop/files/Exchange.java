@@ -151,11 +151,6 @@ public final class Exchange implements Pictures {
         save(SAVED_DATA, fileName("data") + ".csv", "The data", file -> DataExport.write(table, file));
     }
 
-    /** Saves the marks of a class. */
-    public void saveMarks(String csv) {
-        save(new FileDialogs.Kind("Table", ".csv"), "marks.csv", "The table", file -> FileWriting.write(file, csv));
-    }
-
     /** Saves a plot as the ending says. */
     public void savePlot(PlotSheet sheet) {
         save(PLOT, fileName("plot") + ".png", "The plot", sheet::write);

@@ -75,6 +75,11 @@ public final class OpenDesk implements AutoCloseable {
         return passing && trouble.isEmpty();
     }
 
+    /** Whether nothing is kept of it. */
+    public boolean isPassing() {
+        return passing;
+    }
+
     /** The same of a desk as it stands in its file, with the journal that is to be gone on with where that can be had. */
     public static OpenDesk of(Path folder, Desk begun, Optional<Path> file, Optional<Path> last) {
         boolean apart = false;

@@ -44,6 +44,7 @@ final class PieceView {
             case Piece.Formula(String text) -> formula(text);
             case Piece.Values(String title, List<Piece.Values.Value> values) -> values(title, values);
             case Piece.Remark(String text) -> small(text);
+            case Piece.Comment(String text) -> small(text);
             case Piece.Heading(int _, String text) -> small(text);
             case Piece.Room(String title) -> small(title);
             case Piece.Text _, Piece.Image _, Piece.Answered _ -> throw new IllegalArgumentException("not kept on a sheet: " + piece);

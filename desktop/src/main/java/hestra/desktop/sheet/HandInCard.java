@@ -57,7 +57,12 @@ final class HandInCard extends VBox {
         marks.setWrapText(true);
         marks.setMinHeight(USE_PREF_SIZE);
         closing.setId("closing");
-        getChildren().addAll(title, closing, marks, progress, row);
+        Label along = new Label("What goes along: your answers, tables and plots, what you kept, and the steps in which you got there, with their times. Not what you typed and took back letter by letter.");
+        along.setId("goes-along");
+        along.getStyleClass().add("small");
+        along.setWrapText(true);
+        along.setMinHeight(USE_PREF_SIZE);
+        getChildren().addAll(title, closing, marks, progress, row, along);
     }
 
     TextField nameField() {

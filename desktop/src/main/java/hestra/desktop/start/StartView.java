@@ -97,7 +97,7 @@ public final class StartView extends HBox {
         VBox write = card("Write an exercise", "From a ready exercise, whose data you exchange for your own, or from nothing.",
                 button("From a plan…", "start-plan", "Begin with a small complete exercise and put your own data in its place", actions::choosePlan), button("Empty", "start-write", "A new exercise (Ctrl+N)", actions::emptyExercise),
                 button("Library…", "start-library", "The exercises of a folder of yours, found by typing (Ctrl+L)", actions::library));
-        VBox mark = card("Mark hand-ins", "A folder with the hand-ins of a class: one line for each student.", button("Choose a folder…", "start-mark", "Read all hand-ins of a folder and show their marks", actions::markFolder));
+        VBox mark = card("Mark hand-ins", "The hand-ins of a class: answers that say the same are marked together, and each student gets a page back.", button("Choose a folder…", "start-mark", "Read all hand-ins of a folder and mark them (Ctrl+M)", actions::markFolder));
         VBox column = new VBox(question, data, exercise, write, mark);
         column.getStyleClass().add("start-begin");
         return column;

@@ -33,9 +33,10 @@ import hestra.desktop.files.Settings;
 import hestra.desktop.look.Look;
 import hestra.desktop.look.Looks;
 import hestra.desktop.window.MainWindow;
-import hestra.documents.exercise.ClassMarks;
 import hestra.documents.exercise.ExerciseFile;
+import hestra.documents.exercise.Gradebook;
 import hestra.documents.exercise.HandInFile;
+import hestra.documents.exercise.HandIns;
 import hestra.documents.file.FileWriting;
 import hestra.documents.file.Progress;
 import hestra.documents.file.Result;
@@ -49,7 +50,9 @@ import hestra.exercise.Varying;
 import hestra.exercise.Wish;
 import hestra.fit.Curve;
 import hestra.fit.LeastSquares;
+import hestra.marking.ClassWork;
 import hestra.marking.HandIn;
+import hestra.marking.Marking;
 import hestra.numbers.NumberStyle;
 import hestra.recipe.Parameter;
 import hestra.recipe.Range;
@@ -364,8 +367,8 @@ public final class Tour {
                     + state.verdict().map(verdict -> verdict.outcome().sign() + " " + verdict.message()).orElse("not answered"));
         }
         say("Answers", tasks);
-        if (ClassMarks.of(folder, Optional.of(exercise)) instanceof Result.Done<ClassMarks>(ClassMarks marks)) {
-            say("Marks of this folder", List.of("```", marks.csv().strip(), "```"));
+        if (HandIns.ofFolder(folder, Optional.of(exercise), it -> Marking.none(it.id())) instanceof Result.Done<ClassWork>(ClassWork work)) {
+            say("Marks of this folder", List.of("```", Gradebook.csv(work, List.of()).strip(), "```"));
         }
     }
 

@@ -12,8 +12,8 @@ import javafx.scene.layout.StackPane;
 import hestra.desktop.files.EarlierVersion;
 import hestra.desktop.files.Settings;
 import hestra.desktop.look.Look;
-import hestra.documents.exercise.ClassMarks;
 import hestra.exercise.Exercise;
+import hestra.marking.ClassWork;
 
 /** The boards that come over a window, each made when it is first asked for. */
 final class Boards {
@@ -45,9 +45,9 @@ final class Boards {
         once(new ReportBoard(settings, study, filing::report));
     }
 
-    /** Shows the marks of a folder of hand-ins. */
-    void marks(ClassMarks marks, Path folder) {
-        once(new MarksBoard(marks, folder, () -> filing.saveMarks(marks)));
+    /** Asks what is to be given back. */
+    void giveBack(ClassWork work, GiveBackBoard.Actions actions) {
+        once(new GiveBackBoard(work, actions));
     }
 
     /** Asks for whom copies of an exercise are to be written. */

@@ -1,5 +1,6 @@
 package hestra.desktop.window;
 
+import java.io.File;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.List;
@@ -23,7 +24,6 @@ import hestra.desktop.files.OpenDesk;
 import hestra.desktop.files.Settings;
 import hestra.desktop.parts.Notices;
 import hestra.desktop.study.StudySheet;
-import hestra.documents.exercise.ClassMarks;
 import hestra.documents.exercise.ExerciseFile;
 import hestra.documents.exercise.HandInFile;
 import hestra.documents.exercise.HestraFile;
@@ -226,7 +226,7 @@ final class Filing {
 
     /** Asks for a file of data and takes it into the table in view. */
     void openData() {
-        if (window.isOpen() && window.view() != MainWindow.View.START) {
+        if (window.isOpen() && (window.view() == MainWindow.View.WORK || window.view() == MainWindow.View.WRITE)) {
             exchange.openData(this::take);
         } else {
             openStudy();
@@ -276,14 +276,14 @@ final class Filing {
 
     /** Whether what is open can be changed in Write. */
     private boolean isWritten() {
-        return window.isOpen() && window.view() != MainWindow.View.START && !window.isWorkedInAlone();
+        return window.isOpen() && (window.view() == MainWindow.View.WORK || window.view() == MainWindow.View.WRITE) && !window.isWorkedInAlone();
     }
 
     private void take(DataFile.Taken taken) {
         switch (window.view()) {
             case WORK -> window.work().take(taken);
             case WRITE -> window.write().take(taken);
-            case START -> throw new IllegalStateException("nothing takes data here");
+            case START, MARK -> throw new IllegalStateException("nothing takes data here");
         }
     }
 
@@ -297,6 +297,9 @@ final class Filing {
             Path file = event.getDragboard().getFiles().getFirst().toPath();
             event.setDropCompleted(true);
             event.consume();
+            if (window.marking().takes(event.getDragboard().getFiles().stream().map(File::toPath).toList())) {
+                return;
+            }
             String name = file.toString().toLowerCase(Locale.ROOT);
             if (name.endsWith(ExerciseFile.ENDING) || name.endsWith(HandInFile.ENDING)) {
                 open(file);
@@ -310,7 +313,7 @@ final class Filing {
 
     /** Data that were dropped: into an empty study, or as is chosen. */
     void droppedData(Path file) {
-        boolean inWork = window.isOpen() && window.view() != MainWindow.View.START;
+        boolean inWork = window.isOpen() && (window.view() == MainWindow.View.WORK || window.view() == MainWindow.View.WRITE);
         boolean fresh = inWork && window.model().desk().exercise().isStudy() && window.model().findings().work().table().size() == 0;
         if (!inWork) {
             openStudy(file);
@@ -329,20 +332,5 @@ final class Filing {
         Exercise exercise = FromStudy.exercise(window.model().desk(), UUID.randomUUID().toString());
         goOverTo(exercise.title(), () -> OpenDesk.of(settings.folder(), exercise, Optional.empty()), MainWindow.View.WRITE, () ->
                 notices.say("This is a new exercise with your data and your text; add tasks on the left. Your study is kept: “Recent work…” in the menu brings it back."));
-    }
-
-    /** Asks for a folder of hand-ins and shows their marks. */
-    void markFolder() {
-        dialogs.folder("A folder of hand-ins", exchange.lastFolder()).ifPresent(folder -> background.run("Reading the hand-ins…", () -> ClassMarks.of(folder, Optional.empty()), result -> {
-            switch (result) {
-                case Result.Refused<ClassMarks>(String message) -> notices.say(message);
-                case Result.Done<ClassMarks>(ClassMarks marks) -> window.boards().marks(marks, folder);
-            }
-        }, failure -> notices.say("The hand-ins could not be read: " + failure.getMessage() + ".")));
-    }
-
-    /** Saves the marks of a class as a table. */
-    void saveMarks(ClassMarks marks) {
-        exchange.saveMarks(marks.csv());
     }
 }

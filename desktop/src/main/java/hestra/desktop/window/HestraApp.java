@@ -1,5 +1,6 @@
 package hestra.desktop.window;
 
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -55,22 +56,34 @@ public final class HestraApp {
      * @param journal the journal that is to be gone on with, where another one might be
      * @param handIn work that is to be read, in the place of all that
      * @param data a file of data to be looked at, in the place of all that
+     * @param handIns makes or finds the folder of hand-ins that is to be marked, within Hestra's own folder; nothing where none is
      */
-    public record Start(Supplier<Optional<Desk>> desk, Optional<Path> file, Optional<Path> journal, Optional<HandIn> handIn, Optional<Path> data) {
+    public record Start(Supplier<Optional<Desk>> desk, Optional<Path> file, Optional<Path> journal, Optional<HandIn> handIn, Optional<Path> data, Optional<InFolder> handIns) {
+
+        /** Finds a place in a folder. */
+        @FunctionalInterface
+        public interface InFolder {
+            Path in(Path folder) throws IOException;
+        }
 
         /** What was open last. */
         public Start(Supplier<Optional<Desk>> desk, Optional<Path> file, Optional<Path> journal) {
-            this(desk, file, journal, Optional.empty(), Optional.empty());
+            this(desk, file, journal, Optional.empty(), Optional.empty(), Optional.empty());
         }
 
         /** Work that was handed in. */
         public static Start toRead(HandIn handIn) {
-            return new Start(Optional::empty, Optional.empty(), Optional.empty(), Optional.of(handIn), Optional.empty());
+            return new Start(Optional::empty, Optional.empty(), Optional.empty(), Optional.of(handIn), Optional.empty(), Optional.empty());
         }
 
         /** Data to be looked at. */
         public static Start toLookAt(Path data) {
-            return new Start(Optional::empty, Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(data));
+            return new Start(Optional::empty, Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(data), Optional.empty());
+        }
+
+        /** An exercise of which a class is to be marked. */
+        public static Start toMark(Supplier<Optional<Desk>> desk, InFolder handIns) {
+            return new Start(desk, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(handIns));
         }
 
         /** Whether it is what was open last, which nobody asked for by its name. */
@@ -152,6 +165,7 @@ public final class HestraApp {
                 }
                 window.begin();
                 start.data().ifPresent(window.filing()::openStudy);
+                start.handIns().ifPresent(place -> window.marking().open(() -> place.in(settings.folder())));
                 Started.tellWhereAsked();
             } catch (RuntimeException | Error e) {
                 closed.completeExceptionally(e);

@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import javafx.application.Platform;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -26,6 +27,7 @@ import hestra.desktop.files.OpenDesk;
 import hestra.desktop.files.Settings;
 import hestra.desktop.look.Look;
 import hestra.desktop.look.Looks;
+import hestra.desktop.mark.MarkView;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.FocusMark;
 import hestra.desktop.parts.Notices;
@@ -44,7 +46,8 @@ public final class MainWindow {
     public enum View {
         START,
         WORK,
-        WRITE
+        WRITE,
+        MARK
     }
 
     private static final Logger LOG = LoggerFactory.getLogger(MainWindow.class);
@@ -57,6 +60,7 @@ public final class MainWindow {
     private final Exchange exchange;
     private final Filing filing;
     private final Publishing publishing;
+    private final MarkFiling marking;
     private final BorderPane frame = new BorderPane();
     private final StackPane root = new StackPane();
     private final TopBar bar;
@@ -77,6 +81,7 @@ public final class MainWindow {
         this.exchange = new Exchange(this::model, settings, dialogs, notices, background);
         this.filing = new Filing(this, settings, dialogs, notices, exchange, background);
         this.publishing = new Publishing(this, dialogs, notices, exchange);
+        this.marking = new MarkFiling(this, settings, dialogs, notices, exchange, background);
         this.here = opened(open);
         this.bar = new TopBar(this);
         habits.pairByPairProperty().set(settings.flag("pair-by-pair"));
@@ -113,7 +118,22 @@ public final class MainWindow {
 
     private Opened opened(OpenDesk desk) {
         return new Opened(desk, modelOf(desk), model -> new WorkView(model, look.alongside(), settings, habits.alongside(), notices::say, this::handIn, exchange::savePlot, exchange::saveData),
-                model -> new WriteView(model, look.alongside(), settings, habits.alongside(), notices::say, exchange, this::tryIt));
+                model -> new WriteView(model, look.alongside(), settings, habits.alongside(), notices::say, exchange, this::tryIt),
+                model -> markView(model.desk().exercise(), !desk.isPassing()));
+    }
+
+    private MarkView markView(Exercise exercise, boolean own) {
+        MarkView made = new MarkView(exercise, own && !exercise.isCopy(), marker(), look.alongside(), notices, () -> marking.chooseFolder());
+        made.watchBy(_ -> bar.show(model().findings()));
+        return made;
+    }
+
+    /** Who marks: decisions of different people are told apart by it. */
+    private String marker() {
+        String known = settings.text("marker", "");
+        String name = known.isBlank() ? "marker-" + UUID.randomUUID().toString().substring(0, 4) : known;
+        settings.put("marker", name);
+        return name;
     }
 
     /** The model of an open desk, which keeps every edit from here on. */
@@ -158,6 +178,11 @@ public final class MainWindow {
         return filing;
     }
 
+    /** What can be done with the hand-ins of a class. */
+    MarkFiling marking() {
+        return marking;
+    }
+
     /** The desk that is open; while an exercise is tried, the one on which it is written. */
     OpenDesk open() {
         return written.orElse(here).desk();
@@ -184,9 +209,58 @@ public final class MainWindow {
         return here.write();
     }
 
+    /** The view of somebody who marks a class, which is shown then. */
+    MarkView mark() {
+        show(View.MARK);
+        return here.mark();
+    }
+
+    /** What is said of the class that is shown: how many hand-ins there are. */
+    String classInWords() {
+        return here.isMarked() ? here.mark().inWords() : "";
+    }
+
+    /** Whether there is a class whose work can be given back. */
+    boolean hasClass() {
+        return here.isMarked() && here.mark().folder().isPresent();
+    }
+
+    /** Whether a class has been looked at in what is open. */
+    boolean isMarked() {
+        return here.isMarked();
+    }
+
+    /** Undoes the last that was done in what is shown. */
+    void undo() {
+        if (view == View.MARK) {
+            here.mark().undo();
+        } else {
+            model().apply(new Edit.Undo());
+        }
+    }
+
+    /** Does again what was undone last in what is shown. */
+    void redo() {
+        if (view == View.MARK) {
+            here.mark().redo();
+        } else {
+            model().apply(new Edit.Redo());
+        }
+    }
+
+    /** What undo would take back. */
+    Optional<String> undoable() {
+        return view == View.MARK ? here.mark().undoable() : model().undoable();
+    }
+
+    /** What redo would do again. */
+    Optional<String> redoable() {
+        return view == View.MARK ? here.mark().redoable() : model().redoable();
+    }
+
     /** Whether files are being read or written. */
     public boolean isBusy() {
-        return background.isBusy() || publishing.isBusy();
+        return background.isBusy() || publishing.isBusy() || marking.isBusy() || here.isBusy();
     }
 
     /** Says something at the foot of the window. */
@@ -217,6 +291,8 @@ public final class MainWindow {
             root.layout();
             if (view == View.START) {
                 start.ifPresent(StartView::begin);
+            } else if (view == View.MARK) {
+                here.mark().begin();
             } else {
                 here.work().sheet().begin();
             }
@@ -232,7 +308,7 @@ public final class MainWindow {
 
     /** Shows another view. A study is not written, nor is a student's copy, and where nothing is open there is Start alone. */
     public void show(View other) {
-        if (other == View.WRITE && written.isPresent()) {
+        if ((other == View.WRITE || other == View.MARK) && written.isPresent()) {
             putBack(written.get());
         }
         View shown = !isOpen() ? View.START : other == View.WRITE && isWorkedInAlone() ? View.WORK : other;
@@ -244,6 +320,7 @@ public final class MainWindow {
             case START -> startView();
             case WORK -> here.work().node();
             case WRITE -> here.write().node();
+            case MARK -> here.mark().node();
         });
         bar.show(model().findings());
     }
@@ -286,6 +363,7 @@ public final class MainWindow {
             case START -> start.map(it -> List.of(new Place(List.of(it), () -> Optional.of(it.likeliest())))).orElse(List.of());
             case WORK -> here.work().places();
             case WRITE -> here.write().places().stream().map(node -> new Place(List.of(node), () -> FocusMark.first(node))).toList();
+            case MARK -> here.mark().places().stream().map(node -> new Place(List.of(node), () -> FocusMark.first(node))).toList();
         });
         places.add(new Place(List.of(bar), bar::entry));
         return places;
@@ -315,7 +393,7 @@ public final class MainWindow {
 
     private void putBack(Opened before) {
         written = Optional.empty();
-        here.desk().close();
+        here.close();
         goTo(before);
     }
 
@@ -367,8 +445,8 @@ public final class MainWindow {
             notices.say(cannotBeOpened(other.history().present().exercise().title(), other.journalFile()));
             return false;
         }
-        here.desk().close();
-        written.ifPresent(it -> it.desk().close());
+        here.close();
+        written.ifPresent(Opened::close);
         written = Optional.empty();
         goTo(next);
         show(shown);
@@ -403,8 +481,8 @@ public final class MainWindow {
         settings.put("pair-by-pair", habits.pairByPairProperty().get());
         settings.save();
         background.close();
-        here.desk().close();
-        written.ifPresent(it -> it.desk().close());
+        here.close();
+        written.ifPresent(Opened::close);
     }
 
     /** What the window's title bar says. */

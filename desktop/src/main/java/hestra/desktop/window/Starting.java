@@ -63,7 +63,7 @@ final class Starting implements StartActions {
 
     @Override
     public void markFolder() {
-        window.filing().markFolder();
+        window.marking().chooseFolder();
     }
 
     @Override

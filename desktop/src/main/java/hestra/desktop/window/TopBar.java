@@ -26,7 +26,6 @@ import javafx.scene.shape.Rectangle;
 import javafx.stage.Stage;
 import javafx.util.Subscription;
 
-import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desktop.parts.FocusMark;
 import hestra.desktop.parts.Tip;
@@ -57,6 +56,7 @@ final class TopBar extends StackPane {
     private final Button tryIt = new Button("Try it");
     private final Button save = new Button("Save…");
     private final Button publish = new Button("Publish\u2026");
+    private final Button giveBack = new Button("Give back\u2026");
     private final Button back = new Button("Back to Write");
     private final Label trying = new Label("trying it as a student");
     private Subscription following = Subscription.EMPTY;
@@ -76,7 +76,7 @@ final class TopBar extends StackPane {
         holdVisible(left);
         left.setAlignment(Pos.CENTER_LEFT);
         left.getStyleClass().add("bar-left");
-        middle.getChildren().addAll(tab(View.WORK, "Work"), tab(View.WRITE, "Write"));
+        middle.getChildren().addAll(tab(View.WORK, "Work"), tab(View.WRITE, "Write"), tab(View.MARK, "Mark"));
         middle.getStyleClass().add("bar-views");
         middle.setMaxWidth(Region.USE_PREF_SIZE);
         Button type = new Button("Aa");
@@ -92,10 +92,11 @@ final class TopBar extends StackPane {
         trying.setId("trying");
         main(save, "save", "Save the exercise as a file (Ctrl+S)", () -> window.filing().save());
         main(publish, "publish", "Write students\u2019 copies into a folder", () -> window.publishing().begin());
+        main(giveBack, "give-back", "Write a page for each student, the gradebook and the class on one page", () -> window.marking().giveBack());
         save.getStyleClass().add("secondary");
         tryIt.getStyleClass().add("secondary");
-        undo.setOnAction(_ -> window.model().apply(new Edit.Undo()));
-        redo.setOnAction(_ -> window.model().apply(new Edit.Redo()));
+        undo.setOnAction(_ -> window.undo());
+        redo.setOnAction(_ -> window.redo());
         numbers.setAccessibleText("all numbers");
         Tip.set(numbers, "All numbers of the two variables and the curve, and what they say (Ctrl+B)");
         numbers.setOnAction(_ -> window.work().toggleOverview());
@@ -106,7 +107,7 @@ final class TopBar extends StackPane {
         main(ask, "ask-about-it", "Make this the first part of a new exercise, and write tasks about it", () -> window.filing().askAboutIt());
         ask.getStyleClass().add("secondary");
         main(report, "report", "One page of all that stands on the sheet: to read, to print or to go on writing (Ctrl+P)", () -> window.filing().report());
-        HBox right = new HBox(gap, undo, redo, numbers, type, menu(), back, tryIt, save, publish, handIn, ask, report);
+        HBox right = new HBox(gap, undo, redo, numbers, type, menu(), back, tryIt, save, publish, giveBack, handIn, ask, report);
         right.setAlignment(Pos.CENTER_RIGHT);
         right.getStyleClass().add("bar-right");
         right.setPickOnBounds(false);
@@ -135,16 +136,20 @@ final class TopBar extends StackPane {
         boolean study = findings.exercise().isStudy() && !start;
         title.setText(start ? "Hestra" : findings.exercise().title());
         place.setText(start ? "" : study ? findings.exercise().heading().isBlank() ? "" : "your data" : window.view() == View.WRITE ? placeAndEdition(findings.exercise()) : findings.exercise().place());
-        present(middle, !start && !window.isWorkedInAlone());
+        boolean mark = window.view() == View.MARK;
+        if (mark) {
+            place.setText(window.classInWords());
+        }
+        present(middle, !start && (!window.isWorkedInAlone() || mark));
         present(undo, !start);
         present(redo, !start);
         present(numbers, window.view() == View.WORK);
         present(ask, study);
         present(report, study);
-        undo.setDisable(window.model().undoable().isEmpty());
-        redo.setDisable(window.model().redoable().isEmpty());
-        Tip.set(undo, "Undo " + window.model().undoable().orElse("") + " (Ctrl+Z)");
-        Tip.set(redo, "Redo " + window.model().redoable().orElse("") + " (Ctrl+Shift+Z)");
+        undo.setDisable(window.undoable().isEmpty());
+        redo.setDisable(window.redoable().isEmpty());
+        Tip.set(undo, "Undo " + window.undoable().orElse("") + " (Ctrl+Z)");
+        Tip.set(redo, "Redo " + window.redoable().orElse("") + " (Ctrl+Shift+Z)");
         views.forEach((view, tab) -> tab.setSelected(view == window.view()));
         present(handIn, window.view() == View.WORK && !findings.tasks().isEmpty() && !window.isTrying());
         present(back, window.isTrying());
@@ -153,6 +158,7 @@ final class TopBar extends StackPane {
         present(tryIt, window.view() == View.WRITE);
         present(save, window.view() == View.WRITE);
         present(publish, window.view() == View.WRITE);
+        present(giveBack, mark && window.hasClass());
         if (getScene() != null && getScene().getWindow() instanceof Stage stage) {
             stage.setTitle(start ? "Hestra" : MainWindow.title(findings.exercise()));
         }
@@ -199,6 +205,9 @@ final class TopBar extends StackPane {
                 item("Save as…", "Shortcut+Shift+S", () -> window.filing().saveAs()),
                 item("Earlier versions…", null, () -> window.filing().earlierVersions()),
                 item("Publish\u2026", "Shortcut+Shift+P", () -> window.publishing().begin()),
+                item("Mark hand-ins…", "Shortcut+M", () -> window.marking().chooseFolder()),
+                item("Put a marking in…", null, () -> window.marking().join()),
+                item("Save the marking as…", null, () -> window.marking().saveMarking()),
                 new SeparatorMenuItem(),
                 item("Report…", "Shortcut+P", () -> window.filing().report()),
                 item("Start again", null, window::startAgain),

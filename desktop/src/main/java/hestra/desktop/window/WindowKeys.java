@@ -8,7 +8,6 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 
-import hestra.desk.Edit;
 import hestra.desktop.parts.FocusMark;
 import hestra.desktop.table.DataGrid;
 import hestra.desktop.window.MainWindow.View;
@@ -68,9 +67,9 @@ final class WindowKeys {
         } else if (window.view() == View.START) {
             return false;
         } else if (UNDO.match(event)) {
-            window.model().apply(new Edit.Undo());
+            window.undo();
         } else if (REDO.match(event) || REDO_TOO.match(event)) {
-            window.model().apply(new Edit.Redo());
+            window.redo();
         } else {
             return false;
         }
@@ -91,6 +90,8 @@ final class WindowKeys {
             }
         } else if (PASTE.match(event) && window.view() == View.WRITE && window.write().pastePicture()) {
             event.consume();
+        } else if (event.getCode() == KeyCode.ESCAPE && window.view() == View.MARK) {
+            window.mark().begin();
         } else if (event.getCode() == KeyCode.ESCAPE && window.view() == View.WORK) {
             window.work().sheet().whereToType().ifPresent(FocusMark::give);
         }

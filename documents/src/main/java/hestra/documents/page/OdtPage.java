@@ -98,6 +98,7 @@ public final class OdtPage {
             }
             case Piece.Answered answered -> answered(answered);
             case Piece.Remark(String text) -> writer.paragraph("Remark", text);
+            case Piece.Comment(String text) -> writer.paragraph("Answer", text);
             case Piece.Room(String title) -> {
                 writer.heading(2, title);
                 writer.paragraph("Room", "");
@@ -112,6 +113,10 @@ public final class OdtPage {
         if (!answered.verdict().isBlank()) {
             writer.paragraph("Standard", answered.outcome().map(outcome -> outcome.sign() + " ").orElse("") + answered.verdict());
         }
+        if (!answered.key().isBlank()) {
+            writer.paragraph("Standard", "The answer: " + answered.key());
+        }
+        answered.comments().forEach(comment -> writer.paragraph("Answer", comment));
         if (!answered.marks().isBlank()) {
             writer.paragraph("Remark", answered.marks());
         }

@@ -68,6 +68,7 @@ final class PageTemplate {
                     "list", values.stream().map(value -> Map.of("name", value.name(), "value", value.value())).toList()));
             case Piece.Answered answered -> Map.of("answered", answered(answered));
             case Piece.Remark(String text) -> Map.of("remark", text);
+            case Piece.Comment(String text) -> Map.of("comment", text);
             case Piece.Room(String title) -> Map.of("room", title);
         };
     }
@@ -112,6 +113,8 @@ final class PageTemplate {
         values.put("verdict", answered.verdict().isBlank() ? List.of() : List.of(answered.verdict()));
         values.put("outcome", answered.outcome().map(Json::nameOf).orElse("open"));
         values.put("sign", answered.outcome().map(outcome -> outcome.sign()).orElse(""));
+        values.put("comments", answered.comments());
+        values.put("key", answered.key().isBlank() ? List.of() : List.of(answered.key()));
         values.put("marks", answered.marks().isBlank() ? List.of() : List.of(answered.marks()));
         return values;
     }

@@ -95,15 +95,26 @@ public sealed interface Piece {
      * @param outcome how it was judged; nothing while that is not told
      * @param verdict what was said of it; empty while that is not told
      * @param marks "2 of 3 marks"; empty while that is not told
+     * @param comments what a marker says of it
+     * @param key what would have been right; empty where that is not told
      */
-    record Answered(int number, String title, String prompt, List<String> answer, Optional<Outcome> outcome, String verdict, String marks) implements Piece {
+    record Answered(int number, String title, String prompt, List<String> answer, Optional<Outcome> outcome, String verdict, String marks, List<String> comments, String key) implements Piece {
         public Answered {
             answer = List.copyOf(answer);
+            comments = List.copyOf(comments);
+        }
+
+        /** An answer that nobody has marked yet. */
+        public Answered(int number, String title, String prompt, List<String> answer, Optional<Outcome> outcome, String verdict, String marks) {
+            this(number, title, prompt, answer, outcome, verdict, marks, List.of(), "");
         }
     }
 
     /** A remark in small type. */
     record Remark(String text) implements Piece {}
+
+    /** What a marker says of the whole. */
+    record Comment(String text) implements Piece {}
 
     /** Room for somebody to write into by hand, under a title. */
     record Room(String title) implements Piece {}

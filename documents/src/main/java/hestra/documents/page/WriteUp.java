@@ -11,11 +11,10 @@ import java.util.stream.Stream;
 import hestra.desk.Findings;
 import hestra.desk.FixedPlot;
 import hestra.desk.TaskState;
-import hestra.desk.Work;
 import hestra.documents.page.Piece.Table.Line;
 import hestra.exercise.Block;
 import hestra.exercise.LiveText;
-import hestra.feedback.Verdict;
+import hestra.feedback.Outcome;
 import hestra.figure.Layer;
 import hestra.figure.PlotContent;
 import hestra.figure.ScatterPlot;
@@ -35,47 +34,87 @@ public final class WriteUp {
 
     private static final double RATIO = 0.6;
 
-    private final boolean handedIn;
+    /**
+     * What is said of an answer.
+     *
+     * @param outcome how it was judged; nothing while that is not told
+     * @param verdict what is said of it
+     * @param marks "2 of 3 marks"
+     * @param comments what a marker says of it
+     * @param key what would have been right; empty where that is not told
+     */
+    record Told(Optional<Outcome> outcome, String verdict, String marks, List<String> comments, String key) {
+        static final Told NOTHING = new Told(Optional.empty(), "", "", List.of(), "");
+    }
 
-    private WriteUp(boolean handedIn) {
-        this.handedIn = handedIn;
+    /** Says of each task what is told of the answer. */
+    @FunctionalInterface
+    interface Telling {
+        Told of(TaskState state);
+    }
+
+    private final Telling telling;
+
+    private WriteUp(Telling telling) {
+        this.telling = telling;
+    }
+
+    /** A page with what others say of the answers: {@code about} stands under its title, {@code first} before the sheet. */
+    static Page marked(Findings findings, List<String> about, List<Piece> first, Telling telling) {
+        List<Piece> pieces = new ArrayList<>(first);
+        WriteUp writeUp = new WriteUp(telling);
+        findings.exercise().parts().forEach(part -> writeUp.part(findings.at(part), pieces));
+        return new Page(titleOf(findings), nameOf(findings), about, pieces);
+    }
+
+    private static String titleOf(Findings findings) {
+        return findings.exercise().heading().isBlank() ? findings.exercise().title() : findings.exercise().heading();
+    }
+
+    private static String nameOf(Findings findings) {
+        String student = findings.desk().work().student();
+        return student.isBlank() ? "no name" : student.strip();
+    }
+
+    private static Told told(TaskState state, boolean handedIn) {
+        return state.verdict().filter(_ -> mayBeTold(state, handedIn))
+                .map(it -> new Told(Optional.of(it.outcome()), it.message(), shown(state.earned()) + " of " + Counted.of(state.task().terms().marks(), "mark"), List.of(), "")).orElse(Told.NOTHING);
     }
 
     /** The page of a desk as it stands; {@code date} is today in words. Verdicts that come after handing in are not on it. */
     public static Page of(Findings findings, String date) {
-        return new WriteUp(false).page(findings, date);
+        return page(findings, date, false);
     }
 
     /** The page of a desk that is being handed in, with all verdicts and marks. */
     public static Page ofHandIn(Findings findings, String date) {
-        return new WriteUp(true).page(findings, date);
+        return page(findings, date, true);
     }
 
-    private Page page(Findings findings, String date) {
-        Work work = findings.desk().work();
-        int begun = work.checks().begun();
+    private static Page page(Findings findings, String date, boolean handedIn) {
+        int begun = findings.desk().work().checks().begun();
         List<Piece> pieces = new ArrayList<>();
-        findings.exercise().parts().forEach(part -> part(findings.at(part), pieces));
+        WriteUp writeUp = new WriteUp(state -> told(state, handedIn));
+        findings.exercise().parts().forEach(part -> writeUp.part(findings.at(part), pieces));
         if (!findings.tasks().isEmpty()) {
             pieces.add(new Piece.Room("Comments"));
         }
-        String heading = findings.exercise().heading();
-        return new Page(heading.isBlank() ? findings.exercise().title() : heading, work.student().isBlank() ? "no name" : work.student().strip(),
-                List.of(heading.isBlank() ? "" : findings.exercise().title(), findings.exercise().place(), date, begun > 1 ? "begun " + begun + " times" : "", marks(findings)), pieces);
+        return new Page(titleOf(findings), nameOf(findings),
+                List.of(findings.exercise().heading().isBlank() ? "" : findings.exercise().title(), findings.exercise().place(), date, begun > 1 ? "begun " + begun + " times" : "", marks(findings, handedIn)), pieces);
     }
 
     /** The marks of all, where all may be seen. */
-    private String marks(Findings findings) {
-        boolean told = !findings.tasks().isEmpty() && findings.tasks().stream().allMatch(state -> mayBeTold(state));
+    private static String marks(Findings findings, boolean handedIn) {
+        boolean told = !findings.tasks().isEmpty() && findings.tasks().stream().allMatch(state -> mayBeTold(state, handedIn));
         boolean any = findings.tasks().stream().anyMatch(TaskState::isTried);
         return told && any ? shown(findings.earned()) + " of " + Counted.of(findings.exercise().marks(), "mark") : "";
     }
 
-    private boolean mayBeTold(TaskState state) {
+    private static boolean mayBeTold(TaskState state, boolean handedIn) {
         return handedIn && state.task().terms().verdict() != Terms.Showing.AFTER_MARKING || state.task().terms().isTold(state.done());
     }
 
-    private static String shown(double marks) {
+    static String shown(double marks) {
         return NumberStyle.STANDARD.shortest(Math.round(marks * 100) / 100.0);
     }
 
@@ -143,11 +182,10 @@ public final class WriteUp {
     private Piece answered(TaskState state, Findings findings) {
         Task task = state.task();
         List<Attempt> attempts = findings.desk().work().attemptsAt(task.id()).stream().filter(attempt -> task.takes(attempt.answer())).toList();
-        Optional<Verdict> told = state.verdict().filter(_ -> mayBeTold(state));
+        Told told = telling.of(state);
         List<String> answer = attempts.isEmpty() ? List.of("not answered") : task.inWords(attempts.getLast().answer(), findings.truth());
         String tries = attempts.size() > 1 ? attempts.size() + " tries" : "";
-        String marks = told.map(_ -> shown(state.earned()) + " of " + Counted.of(task.terms().marks(), "mark")).orElse("");
-        return new Piece.Answered(state.number(), task.terms().title(), fill(task.terms().prompt(), findings), answer, told.map(Verdict::outcome), told.map(Verdict::message).orElse(""),
-                String.join(" · ", Stream.of(tries, marks).filter(text -> !text.isEmpty()).toList()));
+        return new Piece.Answered(state.number(), task.terms().title(), fill(task.terms().prompt(), findings), answer, told.outcome(), told.verdict(),
+                String.join(" · ", Stream.of(tries, told.marks()).filter(text -> !text.isEmpty()).toList()), told.comments(), told.key());
     }
 }

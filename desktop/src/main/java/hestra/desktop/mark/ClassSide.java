@@ -1,0 +1,226 @@
+package hestra.desktop.mark;
+
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.time.format.DateTimeParseException;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+import hestra.desktop.parts.Tip;
+import hestra.marking.ClassResult;
+import hestra.marking.Decision;
+import hestra.marking.MarkingHistory.Choice;
+import hestra.marking.Matter;
+import hestra.marking.Received;
+import hestra.marking.Student;
+import hestra.marking.Value;
+import hestra.marking.Whom;
+import hestra.numbers.NumberStyle;
+
+import static hestra.desktop.parts.Presence.present;
+
+/** What belongs to the class as a whole: when work was due, files that are not marked, what two markers decided differently; and which mistakes were made by whom. */
+final class ClassSide {
+
+    private static final DateTimeFormatter TYPED = DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm", Locale.ENGLISH);
+    private static final int MOST_NAMED = 10;
+
+    private final MarkModel model;
+    private final VBox left = new VBox();
+    private final VBox right = new VBox();
+    private final TextField due = new TextField();
+    private final Label dueNote = small("");
+
+    ClassSide(MarkModel model) {
+        this.model = model;
+        left.getStyleClass().add("class-side");
+        right.getStyleClass().add("class-side");
+        due.setId("mark-due");
+        due.setPromptText("2026-11-24 18:00");
+        Tip.set(due, "Year-month-day hour:minute. Of several hand-ins of one student the latest by then counts; Enter sets it");
+        due.setOnAction(_ -> setDue());
+        due.focusedProperty().addListener((_, _, focused) -> {
+            if (!focused) {
+                setDue();
+            }
+        });
+    }
+
+    VBox left() {
+        return left;
+    }
+
+    VBox right() {
+        return right;
+    }
+
+    private void setDue() {
+        Optional<Long> before = due(model.shown());
+        String text = due.getText().strip();
+        if (text.isEmpty()) {
+            if (before.isPresent()) {
+                model.decide("the due time", Choice.none(new Matter.Due()));
+            }
+            return;
+        }
+        try {
+            long at = LocalDateTime.parse(text.length() == 10 ? text + " 23:59" : text, TYPED).atZone(ZoneId.systemDefault()).toEpochSecond();
+            if (!before.equals(Optional.of(at))) {
+                model.decide("the due time", Choice.of(new Matter.Due(), new Value.Moment(at)));
+            }
+            dueNote.setText("");
+            present(dueNote, false);
+        } catch (DateTimeParseException e) {
+            dueNote.setText("Type it like this: 2026-11-24 18:00.");
+            present(dueNote, true);
+        }
+    }
+
+    private static Optional<Long> due(MarkModel.Shown shown) {
+        return shown.work().marking().value(new Matter.Due()).flatMap(it -> it instanceof Value.Moment(long at) ? Optional.of(at) : Optional.empty());
+    }
+
+    void show(MarkModel.Shown shown) {
+        if (!due.isFocused()) {
+            due.setText(due(shown).map(at -> TYPED.format(Instant.ofEpochSecond(at).atZone(ZoneId.systemDefault()))).orElse(""));
+        }
+        present(dueNote, !dueNote.getText().isEmpty());
+        left.getChildren().setAll(section("Due"), due, dueNote, small("Hand-ins after this are late. It goes by the clock of the student’s computer."));
+        conflicts(shown);
+        asides(shown);
+        right.getChildren().clear();
+        shown.result().ifPresent(result -> result(result, shown));
+    }
+
+    private void conflicts(MarkModel.Shown shown) {
+        List<List<Decision>> conflicts = shown.work().marking().conflicts();
+        if (conflicts.isEmpty()) {
+            return;
+        }
+        left.getChildren().add(section("Decided differently"));
+        int number = 1;
+        for (List<Decision> conflict : conflicts) {
+            Matter matter = conflict.getFirst().matter();
+            FlowPane choices = new FlowPane(6, 5);
+            for (Decision decision : conflict) {
+                Button choose = new Button(decision.by() + ": " + said(decision));
+                choose.setId("conflict-" + number + "-" + choices.getChildren().size());
+                choose.getStyleClass().setAll("quiet");
+                choose.setOnAction(_ -> model.decide("a decision between two", new Choice(matter, decision.value())));
+                choices.getChildren().add(choose);
+            }
+            left.getChildren().addAll(small(about(matter, shown)), choices);
+            number++;
+        }
+    }
+
+    private static String said(Decision decision) {
+        return decision.value().map(value -> switch (value) {
+            case Value.Points(double marks) -> MarksRow.shown(marks) + (marks == 1 ? " mark" : " marks");
+            case Value.Yes _ -> "yes";
+            case Value.Comment(String text, double off) -> "“" + text + "”" + (off == 0 ? "" : " −" + MarksRow.shown(off));
+            case Value.Moment(long at) -> TYPED.format(Instant.ofEpochSecond(at).atZone(ZoneId.systemDefault()));
+        }).orElse("as Hestra has it");
+    }
+
+    private static String about(Matter matter, MarkModel.Shown shown) {
+        return switch (matter) {
+            case Matter.Marks(String task, Whom whom) -> "Marks of " + named(task, shown) + ", " + whose(whom, shown);
+            case Matter.Said(String task, Whom whom, String _) -> "A comment on " + (task.isEmpty() ? "the whole work" : named(task, shown)) + ", " + whose(whom, shown);
+            case Matter.Wording _ -> "What a comment says";
+            case Matter.Apart(String file) -> file + " as somebody else’s";
+            case Matter.Due _ -> "When work was due";
+        };
+    }
+
+    private static String named(String task, MarkModel.Shown shown) {
+        int place = shown.work().exercise().indexOf(task);
+        return place < 0 ? "a task that is gone" : "task " + (place + 1);
+    }
+
+    private static String whose(Whom whom, MarkModel.Shown shown) {
+        return switch (whom) {
+            case Whom.One(String student) -> shown.work().roll().student(student).map(shown::name).orElse("a student who is not here");
+            case Whom.Group(String _) -> "a group of answers";
+            case Whom.All _ -> "everybody";
+        };
+    }
+
+    private void asides(MarkModel.Shown shown) {
+        List<Received.Refused> asides = shown.work().roll().asides();
+        if (asides.isEmpty()) {
+            return;
+        }
+        left.getChildren().add(section("Not marked: " + asides.size()));
+        for (int i = 0; i < asides.size(); i++) {
+            Received.Refused aside = asides.get(i);
+            Label file = new Label(aside.file());
+            file.getStyleClass().add("aside-file");
+            file.setWrapText(true);
+            file.setMinHeight(Region.USE_PREF_SIZE);
+            VBox box = new VBox(2, file, small(aside.why()));
+            // An earlier or later hand-in of somebody: two people may have one name.
+            if (aside.why().startsWith("An earlier") || aside.why().startsWith("Handed in late")) {
+                Button apart = new Button("It is somebody else’s");
+                apart.setId("aside-apart-" + i);
+                apart.getStyleClass().setAll("quiet");
+                Tip.set(apart, "Two students have this name: this hand-in is marked too");
+                apart.setOnAction(_ -> model.decide("a hand-in as somebody else’s", Choice.of(new Matter.Apart(aside.file()), new Value.Yes())));
+                box.getChildren().add(apart);
+            }
+            left.getChildren().add(box);
+        }
+    }
+
+    private void result(ClassResult result, MarkModel.Shown shown) {
+        right.getChildren().addAll(section("Marks"), new Spread(result.totals(), shown.work().exercise().marks()));
+        if (!result.minutes().isEmpty()) {
+            right.getChildren().addAll(section("Time"), small("half worked " + Math.round(ClassResult.median(result.minutes()).orElse(0)) + " minutes or less; from " + result.minutes().getFirst() + " to " + result.minutes().getLast() + " minutes"));
+        }
+        result.tasks().stream().filter(task -> !task.nearness().isEmpty()).forEach(task -> right.getChildren().addAll(section("Lines by eye, task " + task.number()),
+                small("half came to " + NumberStyle.STANDARD.places(ClassResult.median(task.nearness()).orElse(0), 2) + " × the least squares or nearer; the nearest " + NumberStyle.STANDARD.places(task.nearness().getFirst(), 2) + ", the furthest "
+                        + NumberStyle.STANDARD.places(task.nearness().getLast(), 2))));
+        right.getChildren().add(section("Recognised mistakes"));
+        boolean any = false;
+        for (ClassResult.OfTask task : result.tasks()) {
+            for (var made : task.mistakes().entrySet()) {
+                any = true;
+                Label mistake = new Label(task.number() + " · " + made.getKey().inWords() + ": " + made.getValue().size());
+                mistake.setWrapText(true);
+                mistake.setMinHeight(Region.USE_PREF_SIZE);
+                right.getChildren().add(new VBox(1, mistake, small(names(made.getValue(), shown))));
+            }
+        }
+        if (!any) {
+            right.getChildren().add(small("none"));
+        }
+    }
+
+    private static String names(List<Student> students, MarkModel.Shown shown) {
+        return students.stream().limit(MOST_NAMED).map(shown::name).collect(Collectors.joining(" · ")) + (students.size() > MOST_NAMED ? " and " + (students.size() - MOST_NAMED) + " more" : "");
+    }
+
+    private static Label section(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("mark-section");
+        return label;
+    }
+
+    private static Label small(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("small");
+        label.setWrapText(true);
+        label.setMinHeight(Region.USE_PREF_SIZE);
+        return label;
+    }
+}

@@ -1,0 +1,244 @@
+package hestra.desktop.mark;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextArea;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+import hestra.desktop.parts.Choices;
+import hestra.desktop.parts.Tip;
+import hestra.marking.ClassWork;
+import hestra.marking.MarkingHistory.Choice;
+import hestra.marking.Matter;
+import hestra.marking.Student;
+import hestra.marking.Value;
+import hestra.marking.Whom;
+import hestra.task.Task;
+
+/** Comments on what is in hand: those that stand there, those used before to be used again, and a new one. */
+final class CommentBox extends VBox {
+
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+    private static final int MOST_OFFERED = 8;
+    private static final int LONGEST_CHIP = 34;
+
+    /** What a comment is on. */
+    private enum On {
+        GROUP("these answers"),
+        ONE("this student’s answer"),
+        WHOLE("the whole work");
+
+        private final String words;
+
+        On(String words) {
+            this.words = words;
+        }
+    }
+
+    private final MarkModel model;
+    private final Choices<On> on;
+    private final FlowPane chips = new FlowPane(6, 6);
+    private final VBox said = new VBox(5);
+    private final TextArea text = new TextArea();
+    private final TextField off = new TextField();
+    private final Button add = new Button("Add comment");
+    private On chosen = On.GROUP;
+    private Optional<String> edited = Optional.empty();
+    private Optional<MarkModel.Shown> shown = Optional.empty();
+
+    CommentBox(MarkModel model) {
+        this.model = model;
+        getStyleClass().add("comment-box");
+        Label title = new Label("Comment");
+        title.getStyleClass().add("mark-section");
+        on = new Choices<>("comment-on", List.of(On.values()), it -> it.words, it -> {
+            chosen = it;
+            shown.ifPresent(this::show);
+        });
+        text.setId("comment-text");
+        text.setPromptText("A comment (C). Ctrl+Enter adds it.");
+        text.setPrefRowCount(2);
+        text.setWrapText(true);
+        text.setOnKeyPressed(event -> {
+            if (event.getCode() == KeyCode.ENTER && event.isShortcutDown()) {
+                write();
+                event.consume();
+            } else if (event.getCode() == KeyCode.ESCAPE) {
+                stopEditing();
+                getParent().requestFocus();
+                event.consume();
+            } else if (event.getCode() == KeyCode.TAB) {
+                (event.isShiftDown() ? on : off).requestFocus();
+                event.consume();
+            }
+        });
+        off.setId("comment-off");
+        off.setPrefWidth(48);
+        off.setPromptText("0");
+        off.getStyleClass().add("marks-field");
+        Tip.set(off, "Marks that the comment takes off, wherever it stands");
+        off.setOnAction(_ -> write());
+        add.setId("comment-add");
+        add.getStyleClass().setAll("quiet");
+        add.setMinWidth(Region.USE_PREF_SIZE);
+        add.setOnAction(_ -> write());
+        Label takes = new Label("takes off");
+        takes.getStyleClass().add("small");
+        HBox line = new HBox(6, takes, off, add);
+        line.setAlignment(Pos.CENTER_LEFT);
+        chips.setId("comments-used");
+        getChildren().addAll(title, on, said, text, line, chips);
+    }
+
+    /** Puts the keyboard where a comment is typed. */
+    void begin() {
+        text.requestFocus();
+    }
+
+    private Matter.Said matter(MarkModel.Shown now, String comment) {
+        Student student = now.student().orElseThrow();
+        String task = now.task().map(Task::id).orElse("");
+        return switch (chosen) {
+            case GROUP -> new Matter.Said(task, now.group().orElseThrow().whom(), comment);
+            case ONE -> new Matter.Said(task, new Whom.One(student.key()), comment);
+            case WHOLE -> new Matter.Said("", new Whom.One(student.key()), comment);
+        };
+    }
+
+    void show(MarkModel.Shown now) {
+        shown = Optional.of(now);
+        boolean tasks = now.state().tab() == MarkState.Tab.TASKS;
+        if (!tasks && chosen == On.GROUP) {
+            chosen = On.ONE;
+        }
+        on.offer(it -> tasks || it != On.GROUP);
+        on.show(Optional.of(chosen));
+        said.getChildren().clear();
+        chips.getChildren().clear();
+        if (now.student().isEmpty()) {
+            return;
+        }
+        List<String> here = standing(now);
+        here.forEach(id -> now.work().comment(id).ifPresent(comment -> said.getChildren().add(standing(id, comment, now))));
+        int number = 1;
+        for (Map.Entry<String, Integer> used : now.work().usedComments().entrySet()) {
+            if (!here.contains(used.getKey()) && number <= MOST_OFFERED) {
+                chips.getChildren().add(chip(used.getKey(), used.getValue(), now));
+                number++;
+            }
+        }
+    }
+
+    /** The comments that stand at what is in hand. */
+    private List<String> standing(MarkModel.Shown now) {
+        ClassWork work = now.work();
+        Student student = now.student().orElseThrow();
+        List<String> all = new ArrayList<>(now.task().filter(_ -> chosen != On.WHOLE).map(task -> work.award(student, task.id()).comments()).orElse(List.of()));
+        if (chosen == On.WHOLE) {
+            all.addAll(work.comments(student));
+        }
+        return all;
+    }
+
+    private VBox standing(String id, Value.Comment comment, MarkModel.Shown now) {
+        Label words = new Label(said(comment));
+        words.setWrapText(true);
+        words.setMinHeight(USE_PREF_SIZE);
+        words.getStyleClass().add("comment-said");
+        Button change = quiet("comment-change-" + id, "Change", "Changes it everywhere it stands", () -> {
+            edited = Optional.of(id);
+            text.setText(comment.text());
+            off.setText(comment.off() == 0 ? "" : MarksRow.shown(comment.off()));
+            add.setText("Change it everywhere");
+            begin();
+        });
+        Button remove = quiet("comment-remove-" + id, "Take away", "Takes it away here; it can be used again", () -> remove(id, now));
+        return new VBox(3, words, new HBox(6, change, remove));
+    }
+
+    /** Takes a comment away from all that it stands at here: on the group, on the student or on all. */
+    private void remove(String id, MarkModel.Shown now) {
+        Student student = now.student().orElseThrow();
+        String task = chosen == On.WHOLE ? "" : now.task().map(Task::id).orElse("");
+        List<Whom> whose = List.of(new Whom.One(student.key()), new Whom.Group(student.marked().at(task).group()), new Whom.All());
+        model.decide("a comment taken away", whose.stream().map(whom -> new Matter.Said(task, whom, id)).filter(matter -> now.work().marking().value(matter).isPresent()).<Choice>map(Choice::none).toList());
+    }
+
+    private Button chip(String id, int used, MarkModel.Shown now) {
+        Value.Comment comment = now.work().comment(id).orElseThrow();
+        String whole = said(comment);
+        String cut = whole.length() > LONGEST_CHIP ? whole.substring(0, LONGEST_CHIP - 1).strip() + "…" : whole;
+        Button chip = new Button(cut + " · " + used);
+        chip.setId("comment-use-" + id);
+        chip.getStyleClass().setAll("comment-chip");
+        chip.pseudoClassStateChanged(CHOSEN, false);
+        Tip.set(chip, whole);
+        chip.setOnAction(_ -> model.decide("a comment", Choice.of(matter(now, id), new Value.Yes())));
+        return chip;
+    }
+
+    private static String said(Value.Comment comment) {
+        return comment.text() + (comment.off() == 0 ? "" : " (−" + MarksRow.shown(comment.off()) + ")");
+    }
+
+    private void write() {
+        String words = text.getText().strip();
+        if (words.isEmpty() || shown.isEmpty() || shown.get().student().isEmpty()) {
+            return;
+        }
+        double takes;
+        try {
+            takes = off.getText().isBlank() ? 0 : Math.clamp(Double.parseDouble(off.getText().strip().replace(',', '.')), 0, 100);
+        } catch (NumberFormatException e) {
+            off.requestFocus();
+            off.selectAll();
+            return;
+        }
+        Value.Comment comment = new Value.Comment(words.substring(0, Math.min(words.length(), Value.Comment.LONGEST)), takes);
+        if (edited.isPresent()) {
+            model.decide("a comment changed", Choice.of(new Matter.Wording(edited.get()), comment));
+        } else {
+            String id = fresh();
+            model.decide("a comment", Choice.of(new Matter.Wording(id), comment), Choice.of(matter(shown.get(), id), new Value.Yes()));
+        }
+        stopEditing();
+    }
+
+    private void stopEditing() {
+        edited = Optional.empty();
+        text.clear();
+        off.clear();
+        add.setText("Add comment");
+    }
+
+    /** An id that no other marker gives either. */
+    private String fresh() {
+        String by = model.history().by().replaceAll("[^A-Za-z0-9]+", "-");
+        int number = 1;
+        while (model.history().present().decisions().containsKey(new Matter.Wording(by + "-" + number))) {
+            number++;
+        }
+        return by + "-" + number;
+    }
+
+    private static Button quiet(String id, String text, String tip, Runnable action) {
+        Button button = new Button(text);
+        button.setId(id);
+        button.getStyleClass().setAll("quiet");
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        Tip.set(button, tip);
+        button.setOnAction(_ -> action.run());
+        return button;
+    }
+}

@@ -1,0 +1,229 @@
+package hestra.desktop.mark;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+import hestra.desktop.figure.SmallPlot;
+import hestra.desktop.look.Look;
+import hestra.desktop.parts.Tip;
+import hestra.feedback.Mistake;
+import hestra.feedback.Outcome;
+import hestra.feedback.Verdict;
+import hestra.marking.AnswerGroup;
+import hestra.marking.Award;
+import hestra.marking.Given;
+import hestra.marking.MarkingHistory.Choice;
+import hestra.marking.Matter;
+import hestra.marking.Standing;
+import hestra.marking.Student;
+import hestra.marking.Value;
+import hestra.marking.Whom;
+import hestra.numbers.Counted;
+import hestra.task.Task;
+
+/** Answers that say the same: what they say, what was recognised in them, how many gave them, and their marks. */
+final class GroupCard extends VBox {
+
+    private static final PseudoClass IN_HAND = PseudoClass.getPseudoClass("in-hand");
+    private static final int MOST_NAMES = 8;
+    private static final int MOST_TEXTS = 3;
+    private static final int MOST_PLOTS = 6;
+    private static final double PLOT_WIDTH = 92;
+    private static final double PLOT_HEIGHT = 56;
+
+    private final MarkModel model;
+    private final Answers answers;
+    private final Look look;
+
+    GroupCard(MarkModel model, Answers answers, Look look, Task task, AnswerGroup group, MarkModel.Shown shown) {
+        this.model = model;
+        this.answers = answers;
+        this.look = look;
+        boolean inHand = shown.group().filter(it -> MarkState.idOf(it).equals(MarkState.idOf(group))).isPresent();
+        getStyleClass().add("group-card");
+        pseudoClassStateChanged(IN_HAND, inHand);
+        setOnMouseClicked(event -> {
+            if (event.isStillSincePress() && !inHand) {
+                model.turnTo(group);
+            }
+        });
+        Award award = shown.work().award(group, task);
+        getChildren().add(head(group, award));
+        texts(task, group, shown, inHand);
+        if (!group.isBlank()) {
+            plots(task, group);
+        }
+        if (inHand && !group.isBlank()) {
+            inHand(task, group, shown, award);
+        } else {
+            Label names = small(names(group, shown));
+            getChildren().add(names);
+            if (!group.isBlank()) {
+                getChildren().add(small(given(award, task)));
+            }
+        }
+        setAccessibleText(told(group) + ", " + Counted.of(group.students().size(), "student"));
+    }
+
+    private HBox head(AnswerGroup group, Award award) {
+        Label told = new Label(told(group));
+        told.getStyleClass().add("verdict");
+        told.setWrapText(true);
+        told.setMinHeight(USE_PREF_SIZE);
+        group.verdict().ifPresent(it -> told.pseudoClassStateChanged(PseudoClass.getPseudoClass(it.outcome().name().toLowerCase(Locale.ROOT)), true));
+        Label count = new Label(group.apart() ? "taken out" : Counted.of(group.students().size(), "student"));
+        count.getStyleClass().add("group-count");
+        count.setMinWidth(USE_PREF_SIZE);
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        HBox head = new HBox(8, told, gap, count);
+        if (award.standing() != Standing.UNREAD && award.decided()) {
+            Label done = new Label("marked");
+            done.getStyleClass().add("group-done");
+            done.setMinWidth(USE_PREF_SIZE);
+            head.getChildren().add(2, done);
+        }
+        return head;
+    }
+
+    /** "✓ both variables · number", "≈ all but “on average”", "✗ variables the wrong way round". */
+    private static String told(AnswerGroup group) {
+        if (group.isBlank()) {
+            return "nothing given";
+        }
+        Verdict verdict = group.verdict().orElseThrow();
+        String sign = verdict.outcome().sign() + " ";
+        if (!verdict.mistakes().isEmpty()) {
+            return sign + verdict.mistakes().stream().map(Mistake::inWords).collect(Collectors.joining(" or "));
+        }
+        List<String> right = verdict.parts().stream().filter(it -> it.outcome() == Outcome.RIGHT).map(Verdict.Part::name).toList();
+        List<String> missing = verdict.parts().stream().filter(it -> it.outcome() != Outcome.RIGHT).map(Verdict.Part::name).toList();
+        if (verdict.parts().isEmpty()) {
+            return sign + (verdict.isRight() ? "right" : verdict.outcome() == Outcome.NEARLY ? "not quite" : "wrong");
+        }
+        return sign + (missing.isEmpty() ? String.join(" · ", right) : missing.size() <= right.size() ? "all but " + String.join(", ", missing) : right.isEmpty() ? "none of " + String.join(", ", missing) : String.join(" · ", right) + "; not " + String.join(", ", missing));
+    }
+
+    /** What was answered, each text once; the answer of the student in hand first and darker. */
+    private void texts(Task task, AnswerGroup group, MarkModel.Shown shown, boolean inHand) {
+        if (group.isBlank()) {
+            return;
+        }
+        Optional<Student> chosen = inHand ? shown.student() : Optional.empty();
+        Set<String> texts = new LinkedHashSet<>();
+        chosen.ifPresent(student -> texts.add(answers.inWords(student, task)));
+        group.students().forEach(student -> texts.add(answers.inWords(student, task)));
+        List<String> list = new ArrayList<>(texts);
+        int most = task.isReadByPerson() ? MOST_TEXTS : 2;
+        for (int i = 0; i < Math.min(list.size(), most); i++) {
+            Label text = new Label(task.isReadByPerson() ? "“" + list.get(i) + "”" : list.get(i));
+            text.getStyleClass().add(i == 0 ? "group-answer" : "group-other");
+            text.setWrapText(true);
+            text.setMinHeight(USE_PREF_SIZE);
+            getChildren().add(text);
+        }
+        if (list.size() > most) {
+            getChildren().add(small("and " + (list.size() - most) + " more ways to say it"));
+        }
+    }
+
+    /** Answers that are made in the plot, small. */
+    private void plots(Task task, AnswerGroup group) {
+        FlowPane plots = new FlowPane(6, 6);
+        group.students().stream().limit(MOST_PLOTS).forEach(student -> answers.drawn(student, task).ifPresent(held -> plots.getChildren().add(SmallPlot.of(Optional.of(held.pairs()), held.byEye(), look, PLOT_WIDTH, PLOT_HEIGHT))));
+        if (!plots.getChildren().isEmpty()) {
+            getChildren().add(plots);
+        }
+    }
+
+    private void inHand(Task task, AnswerGroup group, MarkModel.Shown shown, Award award) {
+        Given given = group.first();
+        double now = shown.work().marking().value(new Matter.Marks(task.id(), group.whom())) instanceof Optional<Value> value && value.orElse(null) instanceof Value.Points(double marks) ? marks
+                : award.decided() ? award.marks() : given.proposed();
+        MarksRow row = new MarksRow("group", task.terms().marks(), now, award.decided(), marks -> give(task, group.whom(), marks));
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        Label keys = small(group.students().size() > 1 ? "Space: next student · 0–9 marks" : "0–9 marks");
+        keys.setWrapText(false);
+        keys.setMinWidth(0);
+        HBox line = new HBox(8, row, gap, keys);
+        line.setAlignment(Pos.CENTER_LEFT);
+        getChildren().add(line);
+        FlowPane more = new FlowPane(6, 5);
+        if (!award.decided()) {
+            more.getChildren().add(button("group-confirm", task.isReadByPerson() ? "Give " + MarksRow.shown(given.proposed()) + " as proposed" : "Confirm " + MarksRow.shown(given.proposed()), "Enter: these marks stand", () -> give(task, group.whom(), given.proposed())));
+        } else {
+            more.getChildren().add(button("group-withdraw", group.apart() ? "Put back with the others" : "Back to what Hestra says", "Delete: take the decision back", () -> withdraw(model, task, group)));
+        }
+        if (!group.apart() && group.students().size() > 1) {
+            shown.student().ifPresent(student -> more.getChildren().add(button("group-take-out", "Mark " + shown.name(student) + " apart", "O: take this student’s answer out and mark it by itself", () -> takeOut(model, task, student))));
+        }
+        if (!group.verdict().map(Verdict::isRight).orElse(false) && !task.isReadByPerson()) {
+            more.getChildren().add(button("group-all", "Same marks for everybody", "Gives all who answered this task, right or wrong, " + MarksRow.shown(now) + " marks", () -> give(task, new Whom.All(), now)));
+        }
+        getChildren().add(more);
+        getChildren().add(small(names(group, shown)));
+    }
+
+    private void give(Task task, Whom whom, double marks) {
+        model.decide("marks of task " + (model.exercise().indexOf(task.id()) + 1), Choice.of(new Matter.Marks(task.id(), whom), new Value.Points(marks)));
+    }
+
+    /** Takes the decision on answers back. */
+    static void withdraw(MarkModel model, Task task, AnswerGroup group) {
+        List<Choice> choices = new ArrayList<>(List.of(Choice.none(new Matter.Marks(task.id(), group.whom()))));
+        if (!group.apart() && model.history().present().value(new Matter.Marks(task.id(), group.whom())).isEmpty()) {
+            choices.add(Choice.none(new Matter.Marks(task.id(), new Whom.All())));
+        }
+        model.decide("marks taken back", choices);
+    }
+
+    /** Has the answer of one student marked by itself from now on: with what it has, until something else is given. */
+    static void takeOut(MarkModel model, Task task, Student student) {
+        double marks = model.shown().work().award(student, task.id()).marks();
+        model.decide("an answer marked apart", Choice.of(new Matter.Marks(task.id(), new Whom.One(student.key())), new Value.Points(marks)));
+        model.shown().groups().stream().filter(it -> it.apart() && it.students().contains(model.shown().work().roll().student(student.key()).orElse(student))).findFirst().ifPresent(model::turnTo);
+    }
+
+    private static String given(Award award, Task task) {
+        String marks = MarksRow.shown(award.marks()) + " of " + Counted.of(task.terms().marks(), "mark");
+        return award.standing() == Standing.UNREAD ? "proposed: " + marks : award.decided() ? "given: " + marks : marks;
+    }
+
+    private static String names(AnswerGroup group, MarkModel.Shown shown) {
+        String names = group.students().stream().limit(MOST_NAMES).map(shown::name).collect(Collectors.joining(" · "));
+        return names + (group.students().size() > MOST_NAMES ? " and " + (group.students().size() - MOST_NAMES) + " more" : "");
+    }
+
+    private static Button button(String id, String text, String tip, Runnable action) {
+        Button button = new Button(text);
+        button.setId(id);
+        button.getStyleClass().setAll("quiet");
+        button.setMinWidth(USE_PREF_SIZE);
+        Tip.set(button, tip);
+        button.setOnAction(_ -> action.run());
+        return button;
+    }
+
+    private static Label small(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("small");
+        label.setWrapText(true);
+        label.setMinHeight(USE_PREF_SIZE);
+        return label;
+    }
+}

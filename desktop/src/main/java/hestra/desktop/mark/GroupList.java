@@ -1,0 +1,96 @@
+package hestra.desktop.mark;
+
+import java.util.Optional;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.VBox;
+
+import hestra.desktop.look.Look;
+import hestra.exercise.LiveText;
+import hestra.marking.AnswerGroup;
+import hestra.numbers.Counted;
+import hestra.task.Key;
+import hestra.task.Task;
+
+/** The answers to the task in hand, those that say the same together. */
+final class GroupList {
+
+    private final MarkModel model;
+    private final Answers answers;
+    private final Look look;
+    private final VBox list = new VBox();
+    private final ScrollPane scroll = new ScrollPane(list);
+    private Optional<String> task = Optional.empty();
+
+    GroupList(MarkModel model, Answers answers, Look look) {
+        this.model = model;
+        this.answers = answers;
+        this.look = look;
+        list.getStyleClass().add("group-list");
+        scroll.setId("mark-groups");
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    }
+
+    Node node() {
+        return scroll;
+    }
+
+    void show(MarkModel.Shown shown) {
+        list.getChildren().clear();
+        if (shown.task().isEmpty()) {
+            list.getChildren().add(small("This exercise asks nothing."));
+            return;
+        }
+        Task asked = shown.task().get();
+        // Figures watch the look; those of an earlier list are to be forgotten with it.
+        Look here = look.alongside();
+        Label title = new Label((shown.work().exercise().indexOf(asked.id()) + 1) + " · " + asked.terms().title());
+        title.getStyleClass().add("group-title");
+        title.setWrapText(true);
+        title.setMinHeight(Label.USE_PREF_SIZE);
+        list.getChildren().addAll(title, small(about(asked, shown)));
+        for (AnswerGroup group : shown.groups()) {
+            GroupCard card = new GroupCard(model, answers, here, asked, group, shown);
+            card.setId("group-" + list.getChildren().size());
+            list.getChildren().add(card);
+            if (shown.group().filter(it -> MarkState.idOf(it).equals(MarkState.idOf(group))).isPresent()) {
+                bringIntoView(card);
+            }
+        }
+        if (!task.equals(Optional.of(asked.id()))) {
+            task = Optional.of(asked.id());
+            scroll.setVvalue(0);
+        }
+    }
+
+    private String about(Task asked, MarkModel.Shown shown) {
+        Key key = asked.key(shown.work().exercise().partOf(asked.id()).orElseThrow().truth(shown.work().exercise().mark()));
+        String right = !key.computed() ? "" : " · key " + key.text();
+        String prompt = LiveText.fill(asked.terms().prompt(), shown.work().exercise().partOf(asked.id()).orElseThrow(), shown.work().exercise().mark());
+        return Counted.of(asked.terms().marks(), "mark") + right + "\n" + prompt.replaceAll("[*_#]", "") + (shown.groups().size() > 1 ? " Answers that say the same stand together: mark one, and you have marked all of them." : "");
+    }
+
+    private void bringIntoView(GroupCard card) {
+        Platform.runLater(() -> {
+            double height = list.getHeight() - scroll.getViewportBounds().getHeight();
+            if (height > 0 && card.getParent() != null) {
+                double from = scroll.getVvalue() * height;
+                double top = card.getBoundsInParent().getMinY() - 12;
+                double bottom = card.getBoundsInParent().getMaxY() + 12;
+                double to = top < from ? top : bottom > from + scroll.getViewportBounds().getHeight() ? Math.min(top, bottom - scroll.getViewportBounds().getHeight()) : from;
+                scroll.setVvalue(Math.clamp(to / height, 0, 1));
+            }
+        });
+    }
+
+    private static Label small(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("small");
+        label.setWrapText(true);
+        label.setMinHeight(Label.USE_PREF_SIZE);
+        return label;
+    }
+}

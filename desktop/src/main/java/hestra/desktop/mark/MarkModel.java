@@ -1,0 +1,219 @@
+package hestra.desktop.mark;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+
+import hestra.exercise.Exercise;
+import hestra.marking.AnswerGroup;
+import hestra.marking.ClassKey;
+import hestra.marking.ClassResult;
+import hestra.marking.ClassWork;
+import hestra.marking.Marking;
+import hestra.marking.MarkingHistory;
+import hestra.marking.MarkingHistory.Choice;
+import hestra.marking.Received;
+import hestra.marking.Standing;
+import hestra.marking.Student;
+import hestra.task.Task;
+
+/** The one place where a marking changes: decisions go in, and every view of Mark watches what follows. Used on the JavaFX thread. */
+final class MarkModel {
+
+    /** All that the views show. */
+    record Shown(ClassWork work, MarkState state, Optional<ClassResult> result) {
+
+        /** The task in hand: the first where none is. */
+        Optional<Task> task() {
+            List<Task> tasks = work.exercise().tasks();
+            return state.task().flatMap(work.exercise()::task).or(() -> tasks.stream().findFirst());
+        }
+
+        List<AnswerGroup> groups() {
+            return task().map(work::groups).orElse(List.of());
+        }
+
+        /** The answers in hand. */
+        Optional<AnswerGroup> group() {
+            List<AnswerGroup> groups = groups();
+            return groups.stream().filter(it -> state.group().filter(MarkState.idOf(it)::equals).isPresent()).findFirst().or(() -> groups.stream().findFirst());
+        }
+
+        /** The student in hand: while answers are looked at, one of those who gave them. */
+        Optional<Student> student() {
+            List<Student> all = state.tab() == MarkState.Tab.TASKS ? group().map(AnswerGroup::students).orElse(List.of()) : work.roll().students();
+            return all.stream().filter(it -> state.student().filter(it.key()::equals).isPresent()).findFirst().or(() -> all.stream().findFirst());
+        }
+
+        /** What a student is called, or a number while names are hidden. */
+        String name(Student student) {
+            return state.nameless() ? "Student " + (work.roll().indexOf(student.key()) + 1) : student.name();
+        }
+    }
+
+    private final ReadOnlyObjectWrapper<Shown> shown = new ReadOnlyObjectWrapper<>();
+    private final ClassKey key;
+    private final Exercise exercise;
+    private final List<Received> files = new ArrayList<>();
+    private MarkingHistory history;
+    private MarkState state = MarkState.FIRST;
+    private Runnable keep = () -> { };
+
+    /** A model of the class of an exercise; {@code by} is who marks. */
+    MarkModel(Exercise exercise, Marking marking, String by) {
+        this.exercise = exercise;
+        this.key = ClassKey.of(exercise);
+        this.history = MarkingHistory.of(marking, by);
+        tell();
+    }
+
+    ReadOnlyObjectProperty<Shown> shownProperty() {
+        return shown.getReadOnlyProperty();
+    }
+
+    Shown shown() {
+        return shown.get();
+    }
+
+    Exercise exercise() {
+        return exercise;
+    }
+
+    /** What decides what is right. */
+    ClassKey key() {
+        return key;
+    }
+
+    MarkingHistory history() {
+        return history;
+    }
+
+    /** Has the marking kept after every change from now on. */
+    void keepBy(Runnable keeping) {
+        keep = keeping;
+    }
+
+    private void tell() {
+        ClassWork work = ClassWork.of(exercise, files, history.present());
+        shown.set(new Shown(work, state, state.tab() == MarkState.Tab.CLASS ? Optional.of(ClassResult.of(work, key)) : Optional.empty()));
+    }
+
+    private void point(MarkState other) {
+        if (!other.equals(state)) {
+            boolean fresh = other.tab() == MarkState.Tab.CLASS && shown().result().isEmpty();
+            state = other;
+            ClassWork work = shown().work();
+            shown.set(new Shown(work, state, fresh ? Optional.of(ClassResult.of(work, key)) : shown().result()));
+        }
+    }
+
+    /** Files that came in, or came again. */
+    void receive(List<Received> some) {
+        some.forEach(file -> {
+            files.removeIf(it -> it.file().equals(file.file()));
+            files.add(file);
+        });
+        if (!some.isEmpty()) {
+            tell();
+        }
+    }
+
+    /** Files that are no longer there. */
+    void lose(List<String> names) {
+        if (files.removeIf(it -> names.contains(it.file()))) {
+            tell();
+        }
+    }
+
+    /** The marking that was found beside the hand-ins, before anything is decided. */
+    void begin(Marking found) {
+        history = MarkingHistory.of(found, history.by());
+        tell();
+    }
+
+    /** Turns to the first answers that a person has to read, where nothing else has been turned to yet. */
+    void beginReading() {
+        if (state.task().isEmpty()) {
+            ClassWork work = shown().work();
+            exercise.tasks().stream().filter(Task::isReadByPerson).filter(task -> work.groups(task).stream().anyMatch(group -> work.award(group, task).standing() == Standing.UNREAD)).findFirst().ifPresent(task -> {
+                turnTo(task);
+                shown().groups().stream().filter(group -> work.award(group, task).standing() == Standing.UNREAD).findFirst().ifPresent(this::turnTo);
+            });
+        }
+    }
+
+    /** Puts another marking in. */
+    void join(Marking other) {
+        history = history.with(other);
+        keep.run();
+        tell();
+    }
+
+    void decide(String words, Choice... choices) {
+        apply(history.decide(words, List.of(choices)));
+    }
+
+    void decide(String words, List<Choice> choices) {
+        apply(history.decide(words, choices));
+    }
+
+    void undo() {
+        apply(history.undo());
+    }
+
+    void redo() {
+        apply(history.redo());
+    }
+
+    private void apply(MarkingHistory next) {
+        if (next != history) {
+            history = next;
+            keep.run();
+            tell();
+        }
+    }
+
+    void look(MarkState.Tab tab) {
+        point(state.at(tab));
+    }
+
+    void turnTo(Task task) {
+        point(state.atTask(task.id()));
+    }
+
+    void turnTo(AnswerGroup group) {
+        point(state.at(group));
+    }
+
+    void turnTo(Student student) {
+        point(state.at(student));
+    }
+
+    void showNames(boolean names) {
+        point(state.withNames(names));
+    }
+
+    /** The next or an earlier task. */
+    void stepTask(int by) {
+        List<Task> tasks = exercise.tasks();
+        shown().task().ifPresent(task -> turnTo(tasks.get(Math.clamp(tasks.indexOf(task) + by, 0, tasks.size() - 1))));
+    }
+
+    /** The next or an earlier group of answers. */
+    void stepGroup(int by) {
+        List<AnswerGroup> groups = shown().groups();
+        shown().group().ifPresent(group -> turnTo(groups.get(Math.clamp(groups.indexOf(group) + by, 0, groups.size() - 1))));
+    }
+
+    /** The next or an earlier student: in the group, where answers are looked at, round and round. */
+    void stepStudent(int by) {
+        boolean tasks = shown().state().tab() == MarkState.Tab.TASKS;
+        List<Student> all = tasks ? shown().group().map(AnswerGroup::students).orElse(List.of()) : shown().work().roll().students();
+        shown().student().ifPresent(student -> {
+            int to = all.indexOf(student) + by;
+            turnTo(all.get(tasks ? Math.floorMod(to, all.size()) : Math.clamp(to, 0, all.size() - 1)));
+        });
+    }
+}

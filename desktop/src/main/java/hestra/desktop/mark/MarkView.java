@@ -1,0 +1,361 @@
+package hestra.desktop.mark;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.SplitPane;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+import hestra.desktop.look.Look;
+import hestra.desktop.parts.Choices;
+import hestra.desktop.parts.Notices;
+import hestra.documents.exercise.HandIns;
+import hestra.exercise.Exercise;
+import hestra.marking.AnswerGroup;
+import hestra.marking.ClassKey;
+import hestra.marking.ClassWork;
+import hestra.marking.Given;
+import hestra.marking.Marking;
+import hestra.marking.MarkingHistory.Choice;
+import hestra.marking.Matter;
+import hestra.marking.Student;
+import hestra.marking.Value;
+import hestra.numbers.Counted;
+import hestra.task.Task;
+
+/** The view of somebody who marks a class: tasks, students or the class at the left, what is in hand in the middle, and the student in hand at the right. */
+public final class MarkView implements AutoCloseable {
+
+    private static final double LEFT = 0.235;
+    private static final double RIGHT = 0.735;
+    private static final double LEAST = 250;
+
+    private final MarkModel model;
+    private final Exercise exercise;
+    private final boolean own;
+    private final Notices notices;
+    private final Runnable chooseFolder;
+    private final Choices<MarkState.Tab> tabs;
+    private final TaskList tasks;
+    private final StudentList students;
+    private final GroupList groups;
+    private final StudentSheet sheet;
+    private final ClassTable table;
+    private final ClassSide side;
+    private final StudentCard card;
+    private final CommentBox comments;
+    private final VBox spread = new VBox();
+    private final CheckBox names = new CheckBox("hide names");
+    private final ScrollPane leftScroll = new ScrollPane();
+    private final VBox left = new VBox();
+    private final ScrollPane right = new ScrollPane();
+    private final VBox rightBox = new VBox();
+    private final SplitPane pane;
+    private final StackPane root = new StackPane();
+    private Optional<HandInFolder> folder = Optional.empty();
+    private Optional<MarkState.Tab> shownTab = Optional.empty();
+    private Consumer<MarkView> watcher = _ -> { };
+
+    /**
+     * The view of the class of an exercise.
+     *
+     * @param own whether the exercise is the instructor's own, which decides what is right; else each hand-in is marked by the copy that it holds
+     * @param by who marks
+     * @param chooseFolder asks for the folder of the hand-ins
+     */
+    public MarkView(Exercise exercise, boolean own, String by, Look look, Notices notices, Runnable chooseFolder) {
+        this.exercise = exercise;
+        this.own = own;
+        this.notices = notices;
+        this.chooseFolder = chooseFolder;
+        this.model = new MarkModel(exercise, Marking.none(exercise.id()), by);
+        Answers answers = new Answers(model.key(), own, () -> folder.map(HandInFolder::folder));
+        this.tabs = new Choices<>("mark-tab", List.of(MarkState.Tab.values()), MarkState.Tab::inWords, model::look);
+        this.tasks = new TaskList(model);
+        this.students = new StudentList(model);
+        this.groups = new GroupList(model, answers, look);
+        this.sheet = new StudentSheet(model, answers, look);
+        this.table = new ClassTable(model);
+        this.side = new ClassSide(model);
+        this.card = new StudentCard(model, answers, look);
+        this.comments = new CommentBox(model);
+        names.setId("mark-nameless");
+        names.setOnAction(_ -> model.showNames(!names.isSelected()));
+        leftScroll.setFitToWidth(true);
+        leftScroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        VBox.setVgrow(leftScroll, Priority.ALWAYS);
+        left.getStyleClass().add("mark-left");
+        left.setMinWidth(LEAST);
+        rightBox.getStyleClass().add("mark-right");
+        right.setContent(rightBox);
+        right.setFitToWidth(true);
+        right.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        right.setMinWidth(LEAST);
+        pane = new SplitPane(left, new Region(), right);
+        pane.setDividerPositions(LEFT, RIGHT);
+        SplitPane.setResizableWithParent(left, false);
+        SplitPane.setResizableWithParent(right, false);
+        pane.setId("mark");
+        pane.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        root.getChildren().setAll(empty());
+        model.shownProperty().subscribe(this::show);
+    }
+
+    /** What is there while no folder has been opened. */
+    private Node empty() {
+        Label title = new Label("Mark a class");
+        title.getStyleClass().add("group-title");
+        Label what = new Label("Open the folder that your students’ hand-ins are in, or drop it here. Each is marked by " + (own ? "this exercise" : "the copy of the exercise that it holds") + "; what comes in later joins them.");
+        what.setWrapText(true);
+        what.setMinHeight(Region.USE_PREF_SIZE);
+        Button choose = new Button("Choose a folder…");
+        choose.setId("mark-choose");
+        choose.getStyleClass().setAll("button", "main-action");
+        choose.setOnAction(_ -> chooseFolder.run());
+        VBox box = new VBox(12, title, what, choose);
+        box.getStyleClass().add("mark-empty");
+        box.setMaxSize(440, Region.USE_PREF_SIZE);
+        box.setAlignment(Pos.CENTER_LEFT);
+        return box;
+    }
+
+    public Node node() {
+        return root;
+    }
+
+    /** The parts of the view, in the order in which a key goes round them. */
+    public List<Node> places() {
+        return folder.isEmpty() ? List.of(root) : Stream.of(left, pane.getItems().get(1), right).map(Node.class::cast).toList();
+    }
+
+    /** Has somebody told whenever something changes from now on. */
+    public void watchBy(Consumer<MarkView> other) {
+        watcher = other;
+    }
+
+    /** Opens a folder of hand-ins in the place of the one before. */
+    public void open(Path chosen) {
+        folder.ifPresent(HandInFolder::close);
+        if (folder.isPresent()) {
+            model.lose(model.shown().work().roll().students().stream().map(it -> it.handedIn().file()).toList());
+            model.lose(model.shown().work().roll().asides().stream().map(it -> it.file()).toList());
+            model.begin(Marking.none(exercise.id()));
+        }
+        HandInFolder opened = new HandInFolder(model, own ? HandIns.of(ClassKey.of(exercise)) : HandIns.byTheirCopies(exercise), chosen, notices);
+        folder = Optional.of(opened);
+        root.getChildren().setAll(pane);
+        opened.open();
+        show(model.shown());
+    }
+
+    /** The folder that is marked. */
+    public Optional<Path> folder() {
+        return folder.map(HandInFolder::folder);
+    }
+
+    /** Whether hand-ins are being read, or the marking kept. */
+    public boolean isBusy() {
+        return folder.filter(HandInFolder::isBusy).isPresent();
+    }
+
+    /** The class as it is marked now. */
+    public ClassWork work() {
+        return model.shown().work();
+    }
+
+    /** What decides what is right. */
+    public ClassKey key() {
+        return model.key();
+    }
+
+    /** "28 hand-ins · 2 not marked". */
+    public String inWords() {
+        ClassWork work = work();
+        int asides = work.roll().asides().size();
+        return folder.isEmpty() ? "" : Counted.of(work.roll().students().size() + (long) asides, "hand-in") + (asides == 0 ? "" : " · " + asides + " not marked");
+    }
+
+    public Optional<String> undoable() {
+        return model.history().undoable();
+    }
+
+    public Optional<String> redoable() {
+        return model.history().redoable();
+    }
+
+    public void undo() {
+        model.undo();
+    }
+
+    public void redo() {
+        model.redo();
+    }
+
+    /** Puts the decisions of another marker in. */
+    public void join(Path marks) {
+        folder.ifPresentOrElse(it -> it.join(marks), () -> notices.say("Open the folder with the hand-ins first."));
+    }
+
+    /** Saves the marking somewhere else too, for another marker. */
+    public void saveMarking(Path file) throws IOException {
+        if (folder.isPresent()) {
+            folder.get().saveAs(file);
+        }
+    }
+
+    private void show(MarkModel.Shown shown) {
+        MarkState.Tab tab = shown.state().tab();
+        tabs.show(Optional.of(tab));
+        names.setSelected(shown.state().nameless());
+        if (!shownTab.equals(Optional.of(tab))) {
+            shownTab = Optional.of(tab);
+            arrange(tab);
+        }
+        switch (tab) {
+            case TASKS -> {
+                tasks.show(shown);
+                groups.show(shown);
+            }
+            case STUDENTS -> {
+                students.show(shown);
+                sheet.show(shown);
+            }
+            case CLASS -> {
+                table.show(shown);
+                side.show(shown);
+            }
+        }
+        if (tab != MarkState.Tab.CLASS) {
+            card.show(shown);
+            comments.show(shown);
+            spread.getChildren().setAll(section("So far"), new Spread(shown.work().roll().students().stream().map(shown.work()::total).toList(), exercise.marks()));
+        }
+        watcher.accept(this);
+    }
+
+    private void arrange(MarkState.Tab tab) {
+        double[] dividers = pane.getDividerPositions();
+        leftScroll.setContent(tab == MarkState.Tab.TASKS ? tasks : side.left());
+        left.getChildren().setAll(tabs, tab == MarkState.Tab.STUDENTS ? students : leftScroll, names);
+        pane.getItems().set(1, switch (tab) {
+            case TASKS -> groups.node();
+            case STUDENTS -> sheet.node();
+            case CLASS -> table.node();
+        });
+        rightBox.getChildren().setAll(tab == MarkState.Tab.CLASS ? List.of(side.right()) : List.of(card, comments, spread));
+        pane.setDividerPositions(dividers);
+    }
+
+    private static Label section(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("mark-section");
+        return label;
+    }
+
+    /** Everything by keys, wherever nothing is being typed: digits give marks, arrows and Page Up and Down go on, Space shows the next student. */
+    private void key(KeyEvent event) {
+        boolean typing = event.getTarget() instanceof TextInputControl;
+        MarkModel.Shown shown = model.shown();
+        if (typing || event.isShortcutDown() || event.isAltDown() || shown.state().tab() == MarkState.Tab.CLASS) {
+            return;
+        }
+        boolean byTask = shown.state().tab() == MarkState.Tab.TASKS;
+        if (event.getCode().isDigitKey() || event.getCode() == KeyCode.A) {
+            digit(event, shown);
+        } else if (event.getCode() == KeyCode.DOWN || event.getCode() == KeyCode.UP) {
+            int by = event.getCode() == KeyCode.DOWN ? 1 : -1;
+            if (byTask) {
+                model.stepGroup(by);
+            } else {
+                model.stepTask(by);
+            }
+        } else if (event.getCode() == KeyCode.PAGE_DOWN || event.getCode() == KeyCode.PAGE_UP) {
+            int by = event.getCode() == KeyCode.PAGE_DOWN ? 1 : -1;
+            if (byTask) {
+                model.stepTask(by);
+            } else {
+                model.stepStudent(by);
+            }
+        } else if (event.getCode() == KeyCode.SPACE && byTask && !(event.getTarget() instanceof Button)) {
+            model.stepStudent(event.isShiftDown() ? -1 : 1);
+        } else if (event.getCode() == KeyCode.C) {
+            comments.begin();
+        } else if (event.getCode() == KeyCode.ENTER && !(event.getTarget() instanceof Button)) {
+            confirm(shown);
+        } else if (event.getCode() == KeyCode.O && byTask) {
+            shown.task().ifPresent(task -> shown.student().ifPresent(student -> GroupCard.takeOut(model, task, student)));
+        } else if (event.getCode() == KeyCode.DELETE && byTask) {
+            shown.task().ifPresent(task -> shown.group().ifPresent(group -> GroupCard.withdraw(model, task, group)));
+        } else {
+            return;
+        }
+        event.consume();
+    }
+
+    private void digit(KeyEvent event, MarkModel.Shown shown) {
+        shown.task().ifPresent(task -> {
+            int most = task.terms().marks();
+            double marks = event.getCode() == KeyCode.A ? most : Double.parseDouble(event.getText().isBlank() ? event.getCode().getName().replaceAll("\\D", "") : event.getText());
+            if (marks <= most) {
+                give(task, marks, shown);
+            } else {
+                notices.say("This task has " + Counted.of(most, "mark") + ".");
+            }
+        });
+    }
+
+    private void give(Task task, double marks, MarkModel.Shown shown) {
+        if (shown.state().tab() == MarkState.Tab.TASKS) {
+            shown.group().filter(it -> !it.isBlank()).ifPresent(group -> model.decide("marks of task " + (exercise.indexOf(task.id()) + 1), Choice.of(new Matter.Marks(task.id(), group.whom()), new Value.Points(marks))));
+        } else {
+            shown.student().ifPresent(student -> StudentSheet.give(model, task, student, marks));
+        }
+    }
+
+    /** The proposed marks stand, and the next answers come into hand. */
+    private void confirm(MarkModel.Shown shown) {
+        Optional<AnswerGroup> group = shown.group();
+        Optional<Student> student = shown.student();
+        shown.task().ifPresent(task -> {
+            Optional<Given> given = shown.state().tab() == MarkState.Tab.TASKS ? group.map(AnswerGroup::first) : student.map(it -> it.marked().at(task.id()));
+            boolean decided = shown.state().tab() == MarkState.Tab.TASKS ? group.filter(it -> shown.work().award(it, task).decided()).isPresent() : student.filter(it -> shown.work().award(it, task.id()).decided()).isPresent();
+            if (!decided) {
+                given.filter(it -> !it.isBlank()).ifPresent(it -> give(task, it.proposed(), shown));
+            }
+        });
+        if (shown.state().tab() == MarkState.Tab.TASKS) {
+            model.stepGroup(1);
+        } else {
+            model.stepTask(1);
+        }
+    }
+
+    /** Puts the keyboard on what is in hand. */
+    public void begin() {
+        if (folder.isEmpty()) {
+            Optional.ofNullable(root.lookup("#mark-choose")).ifPresent(Node::requestFocus);
+        } else {
+            pane.getItems().get(1).requestFocus();
+        }
+    }
+
+    @Override
+    public void close() {
+        folder.ifPresent(HandInFolder::close);
+    }
+}

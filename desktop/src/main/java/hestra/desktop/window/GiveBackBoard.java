@@ -1,0 +1,152 @@
+package hestra.desktop.window;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+import hestra.desktop.parts.Choices;
+import hestra.documents.file.Result;
+import hestra.documents.page.GiveBack;
+import hestra.documents.page.Paper;
+import hestra.documents.table.NameList;
+import hestra.marking.ClassWork;
+import hestra.numbers.Counted;
+
+import static hestra.desktop.parts.Presence.present;
+
+/** Asks what is to be given back: pages for the students, the gradebook, the class on one page. What is still to be read is said first. */
+final class GiveBackBoard extends Board {
+
+    private static final double WIDTH = 560;
+
+    /**
+     * What is wanted.
+     *
+     * @param pages as what each student's page is written
+     * @param withKey whether the pages say what would have been right
+     * @param gradebooks the endings of the gradebooks
+     * @param names in whose order the gradebook is to be; none for by name
+     */
+    record Wanted(List<GiveBack.Form> pages, boolean withKey, Paper paper, List<String> gradebooks, List<String> names, boolean classPage) {}
+
+    /** What can be done from here. */
+    interface Actions {
+        /** Writes what is wanted into a folder that the person chooses. */
+        void write(Wanted wanted);
+
+        /** Asks for a file with names; nothing where the person thinks better of it. */
+        Optional<Path> askForNames();
+    }
+
+    private final Actions actions;
+    private final CheckBox html = box("give-html", "a page for each student, to read on a screen (HTML)", true);
+    private final CheckBox pdf = box("give-pdf", "a page for each student, to print (PDF)", false);
+    private final CheckBox key = box("give-key", "with the right answers where an answer was not right", true);
+    private final CheckBox csv = box("give-csv", "the gradebook as comma-separated text (.csv)", false);
+    private final CheckBox xlsx = box("give-xlsx", "the gradebook as a spreadsheet (.xlsx)", true);
+    private final CheckBox classPage = box("give-class", "the class on one page", true);
+    private final Choices<Paper> papers;
+    private final Label note = new Label();
+    private Paper paper = Paper.A4;
+    private List<String> names = List.of();
+    private final Button write = new Button("Choose a folder and write…");
+
+    GiveBackBoard(ClassWork work, Actions actions) {
+        this(work, actions, new VBox());
+    }
+
+    private GiveBackBoard(ClassWork work, Actions actions, VBox contents) {
+        super("give-back-board", "Give back", Counted.of(work.roll().students().size(), "student") + ". Sending the pages is up to you.", contents);
+        this.actions = actions;
+        contents.getStyleClass().add("publish");
+        contents.setPrefWidth(WIDTH);
+        ClassWork.Reading reading = work.reading();
+        if (reading.left() > 0) {
+            Label left = new Label("≈ " + Counted.of(reading.answers() - reading.done(), "answer is", "answers are") + " still to be read. They are given back with the marks that are proposed, and say so.");
+            left.setWrapText(true);
+            left.setMinHeight(Region.USE_PREF_SIZE);
+            left.getStyleClass().add("remark");
+            left.setId("give-unread");
+            contents.getChildren().add(left);
+        }
+        papers = new Choices<>("give-paper", List.of(Paper.values()), Paper::title, it -> paper = it);
+        papers.show(Optional.of(paper));
+        HBox onPaper = new HBox(10, small("on"), papers);
+        onPaper.setAlignment(Pos.CENTER_LEFT);
+        present(onPaper, false);
+        pdf.setOnAction(_ -> present(onPaper, pdf.isSelected()));
+        Button list = new Button("In the order of a list…");
+        list.setId("give-names");
+        list.getStyleClass().setAll("quiet");
+        list.setOnAction(_ -> openNames());
+        note.setId("give-note");
+        note.getStyleClass().add("small");
+        note.setWrapText(true);
+        note.setText("The gradebook is by name.");
+        write.setId("give-write");
+        write.getStyleClass().setAll("button", "main-action");
+        write.setOnAction(_ -> {
+            Wanted wanted = wanted();
+            leave();
+            this.actions.write(wanted);
+        });
+        contents.getChildren().addAll(html, pdf, onPaper, key, xlsx, csv, new HBox(8, list, note), classPage, write);
+    }
+
+    private Wanted wanted() {
+        List<GiveBack.Form> pages = new ArrayList<>();
+        if (html.isSelected()) {
+            pages.add(GiveBack.Form.HTML);
+        }
+        if (pdf.isSelected()) {
+            pages.add(GiveBack.Form.PDF);
+        }
+        List<String> books = new ArrayList<>();
+        if (csv.isSelected()) {
+            books.add(".csv");
+        }
+        if (xlsx.isSelected()) {
+            books.add(".xlsx");
+        }
+        return new Wanted(pages, key.isSelected(), paper, books, names, classPage.isSelected());
+    }
+
+    private void openNames() {
+        actions.askForNames().ifPresent(file -> {
+            switch (NameList.read(file)) {
+                case Result.Refused<NameList>(String message) -> note.setText(message);
+                case Result.Done<NameList>(NameList list) -> {
+                    names = list.names();
+                    note.setText("In the order of " + Counted.of(names.size(), "name") + ". " + String.join(" ", list.notes()));
+                }
+            }
+        });
+    }
+
+    private static CheckBox box(String id, String text, boolean on) {
+        CheckBox box = new CheckBox(text);
+        box.setId(id);
+        box.setSelected(on);
+        return box;
+    }
+
+    private static Label small(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("small");
+        return label;
+    }
+
+    @Override
+    Node first() {
+        return write;
+    }
+}

@@ -1,0 +1,253 @@
+package hestra.desktop.window;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.Callable;
+import java.util.stream.Stream;
+import javafx.concurrent.Task;
+
+import hestra.desk.Desk;
+import hestra.desktop.files.Background;
+import hestra.desktop.files.Exchange;
+import hestra.desktop.files.FileDialogs;
+import hestra.desktop.files.LastOpen;
+import hestra.desktop.files.OpenDesk;
+import hestra.desktop.files.Settings;
+import hestra.desktop.parts.Notices;
+import hestra.documents.exercise.Gradebook;
+import hestra.documents.exercise.HandInFile;
+import hestra.documents.exercise.HandIns;
+import hestra.documents.exercise.JournalFile;
+import hestra.documents.exercise.MarksFile;
+import hestra.documents.exercise.Publication;
+import hestra.documents.file.FileWriting;
+import hestra.documents.file.Progress;
+import hestra.documents.file.Result;
+import hestra.documents.page.ClassPage;
+import hestra.documents.page.GiveBack;
+import hestra.documents.page.HtmlPage;
+import hestra.documents.table.DataFile;
+import hestra.exercise.Exercise;
+import hestra.marking.ClassKey;
+import hestra.marking.ClassResult;
+import hestra.marking.ClassWork;
+import hestra.numbers.Counted;
+
+/** The hand-ins of a class: opened, marked by several people, and given back. */
+final class MarkFiling {
+
+    private static final FileDialogs.Kind MARKING = new FileDialogs.Kind("Marking", MarksFile.ENDING);
+    private static final FileDialogs.Kind NAMES = new FileDialogs.Kind("A list of names", DataFile.ENDINGS);
+
+    private final MainWindow window;
+    private final Settings settings;
+    private final FileDialogs dialogs;
+    private final Notices notices;
+    private final Exchange exchange;
+    private final Background background;
+    private int running;
+
+    MarkFiling(MainWindow window, Settings settings, FileDialogs dialogs, Notices notices, Exchange exchange, Background background) {
+        this.window = window;
+        this.settings = settings;
+        this.dialogs = dialogs;
+        this.notices = notices;
+        this.exchange = exchange;
+        this.background = background;
+    }
+
+    /** Whether pages are being written. */
+    boolean isBusy() {
+        return running > 0;
+    }
+
+    /** Asks for the folder of a class and opens it. */
+    void chooseFolder() {
+        dialogs.folder("The folder with the hand-ins", exchange.lastFolder()).ifPresent(this::open);
+    }
+
+    /** Opens a folder that is to be made or found first. */
+    void open(Callable<Path> place) {
+        background.run("Making the class…", place, this::open, failure -> notices.say("The class could not be made: " + failure.getMessage() + "."));
+    }
+
+    /** Marks files that were dropped: a folder, or hand-ins while Mark is shown; whether they were taken. */
+    boolean takes(List<Path> files) {
+        if (files.size() == 1 && Files.isDirectory(files.getFirst())) {
+            open(files.getFirst());
+            return true;
+        }
+        boolean handIns = files.stream().allMatch(file -> file.toString().toLowerCase(Locale.ROOT).endsWith(HandInFile.ENDING));
+        if (!handIns || window.view() != MainWindow.View.MARK) {
+            return false;
+        }
+        Optional<Path> folder = window.mark().folder();
+        if (folder.isEmpty()) {
+            open(files.getFirst().toAbsolutePath().getParent());
+        } else {
+            background.run("Taking the hand-ins in…", () -> {
+                for (Path file : files) {
+                    if (!file.toAbsolutePath().getParent().equals(folder.get().toAbsolutePath())) {
+                        Files.copy(file, folder.get().resolve(file.getFileName()), StandardCopyOption.REPLACE_EXISTING);
+                    }
+                }
+                return files;
+            }, _ -> notices.say(Counted.of(files.size(), "hand-in") + " copied into " + folder.get() + "."), failure -> notices.say("They could not be copied into " + folder.get() + ": " + failure.getMessage() + "."));
+        }
+        return true;
+    }
+
+    /** What a folder is marked with. */
+    private sealed interface With {
+        /** What is open in the window. */
+        record Here() implements With {}
+
+        /** Work of the instructor's own that is in the list of recent work. */
+        record Journal(Path journal) implements With {}
+
+        /** The copy in a hand-in, since the instructor's own is not at hand. */
+        record Copy(Exercise exercise) implements With {}
+    }
+
+    /** Opens the folder of a class: with the exercise that is open where it is that one's, else with the one that is known here. */
+    void open(Path folder) {
+        Optional<Exercise> open = window.isOpen() && !window.isWorkedInAlone() ? Optional.of(window.model().desk().exercise()) : Optional.empty();
+        background.run("Looking at " + folder.getFileName() + "…", () -> with(folder, open), result -> {
+            switch (result) {
+                case Result.Refused<With>(String message) -> notices.say(message);
+                case Result.Done<With>(With with) -> {
+                    exchange.remember(folder.resolve("x"));
+                    switch (with) {
+                        case With.Here _ -> window.mark().open(folder);
+                        case With.Journal(Path journal) -> background.run("Opening your exercise…", () -> OpenDesk.resumed(journal, LastOpen.fileOf(settings, journal)), desk -> goOver(desk, folder),
+                                _ -> notices.say("Your exercise is open in another window. Mark the hand-ins there."));
+                        case With.Copy(Exercise exercise) -> goOver(OpenDesk.passing(Desk.open(exercise), "Your own exercise is not at hand, so each hand-in is marked by the copy that it holds. Open your exercise first where that is wanted."), folder);
+                    }
+                }
+            }
+        }, failure -> notices.say("The hand-ins could not be read: " + failure.getMessage() + "."));
+    }
+
+    private void goOver(OpenDesk desk, Path folder) {
+        if (window.goOverTo(desk, MainWindow.View.MARK)) {
+            window.mark().open(folder);
+        }
+    }
+
+    private Result<With> with(Path folder, Optional<Exercise> open) {
+        return HandIns.in(folder).then(files -> {
+            Optional<Exercise> first = HandIns.firstOf(files);
+            if (first.isEmpty() && open.isEmpty()) {
+                return Result.refused(files.isEmpty() ? folder + " holds no hand-ins (files ending in " + HandInFile.ENDING + "). Open your exercise first to wait for them." : "None of the hand-ins in " + folder + " can be read.");
+            }
+            if (first.isEmpty() || open.filter(it -> it.id().equals(first.get().id())).isPresent()) {
+                return Result.done(new With.Here());
+            }
+            return Result.done(own(first.get()).<With>map(With.Journal::new).orElseGet(() -> new With.Copy(first.get())));
+        });
+    }
+
+    /** The instructor's own exercise among the recent work. */
+    private Optional<Path> own(Exercise copy) {
+        try (Stream<Path> journals = Files.list(OpenDesk.journals(settings.folder()))) {
+            return journals.filter(file -> file.toString().endsWith(JournalFile.ENDING)).filter(file -> JournalFile.begun(file).map(Desk::exercise).filter(it -> it.id().equals(copy.id()) && !it.isCopy()).isPresent()).findFirst();
+        } catch (IOException e) {
+            return Optional.empty();
+        }
+    }
+
+    /** Asks for the marking of somebody else and puts it in. */
+    void join() {
+        if (!window.isMarked() || window.mark().folder().isEmpty()) {
+            notices.say("Open the folder with the hand-ins first: Mark, “Choose a folder…”.");
+            return;
+        }
+        dialogs.open(MARKING, exchange.lastFolder()).ifPresent(file -> window.mark().join(file));
+    }
+
+    /** Saves the marking for another marker. */
+    void saveMarking() {
+        if (!window.isMarked() || window.mark().folder().isEmpty()) {
+            notices.say("There is no marking yet: open the folder with the hand-ins first.");
+            return;
+        }
+        dialogs.save(MARKING, exchange.lastFolder(), Publication.safe(window.mark().work().exercise().title(), "Marking") + MarksFile.ENDING).ifPresent(file -> {
+            try {
+                window.mark().saveMarking(file);
+                notices.say("The marking is in " + file + ".");
+            } catch (IOException e) {
+                notices.say("The marking could not be saved as " + file + ": " + e.getMessage() + ". Choose another place.");
+            }
+        });
+    }
+
+    /** Asks what is to be given back, and writes it. */
+    void giveBack() {
+        if (!window.isMarked() || window.mark().folder().isEmpty()) {
+            return;
+        }
+        ClassWork work = window.mark().work();
+        window.boards().giveBack(work, new GiveBackBoard.Actions() {
+            @Override
+            public void write(GiveBackBoard.Wanted wanted) {
+                dialogs.folder("A folder for what is given back", exchange.lastFolder()).ifPresent(folder -> MarkFiling.this.write(window.mark().work(), wanted, folder));
+            }
+
+            @Override
+            public Optional<Path> askForNames() {
+                return dialogs.open(NAMES, exchange.lastFolder());
+            }
+        });
+    }
+
+    private void write(ClassWork work, GiveBackBoard.Wanted wanted, Path folder) {
+        Path handIns = window.mark().folder().orElseThrow();
+        String today = Exchange.today();
+        Task<Integer> task = new Task<>() {
+            @Override
+            protected Integer call() throws IOException {
+                // A key of its own: that of the window is the window's thread's.
+                ClassKey key = ClassKey.of(work.exercise());
+                String title = Publication.safe(work.exercise().title(), "Exercise");
+                int files = 0;
+                for (String ending : wanted.gradebooks()) {
+                    Gradebook.write(work, wanted.names(), folder.resolve(title + ", marks" + ending));
+                    files++;
+                }
+                if (wanted.classPage()) {
+                    FileWriting.write(folder.resolve(title + ", class.html"), HtmlPage.of(ClassPage.of(ClassResult.of(work, key), today, true)));
+                    files++;
+                }
+                Set<GiveBack.Form> forms = EnumSet.noneOf(GiveBack.Form.class);
+                forms.addAll(wanted.pages());
+                return files + (forms.isEmpty() ? 0 : new GiveBack(work, key, wanted.withKey(), today).write(handIns, folder, forms, wanted.paper(), share -> {
+                    updateProgress(share, 1);
+                    return !isCancelled();
+                }).size());
+            }
+        };
+        running++;
+        notices.follow("Writing what is given back…", task);
+        task.setOnSucceeded(_ -> {
+            running--;
+            notices.say(Counted.of(task.getValue(), "file") + " in " + folder + ".");
+        });
+        task.setOnCancelled(_ -> {
+            running--;
+            notices.say("Stopped. What was written by then is in " + folder + ".");
+        });
+        task.setOnFailed(_ -> {
+            running--;
+            Throwable why = task.getException();
+            notices.say(why instanceof Progress.Stopped ? "Stopped. What was written by then is in " + folder + "." : "Not all could be written: " + why.getMessage() + ". What was written by then is in " + folder + "; your marking is as it was.");
+        });
+        Thread.ofPlatform().daemon().name("giving back").start(task);
+    }
+}

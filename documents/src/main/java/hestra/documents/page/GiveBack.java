@@ -1,0 +1,156 @@
+package hestra.documents.page;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+
+import hestra.desk.Findings;
+import hestra.desk.TaskState;
+import hestra.documents.exercise.HandInFile;
+import hestra.documents.exercise.Publication;
+import hestra.documents.file.Progress;
+import hestra.documents.file.Result;
+import hestra.exercise.Exercise;
+import hestra.feedback.Outcome;
+import hestra.feedback.Verdict;
+import hestra.marking.Award;
+import hestra.marking.ClassKey;
+import hestra.marking.ClassWork;
+import hestra.marking.Given;
+import hestra.marking.HandIn;
+import hestra.marking.Standing;
+import hestra.marking.Student;
+import hestra.marking.Value;
+import hestra.numbers.Counted;
+import hestra.task.Task;
+import hestra.task.Truth;
+
+/**
+ * The pages that students get back: the sheet with their answers, plots, marks and comments, and the key where that is wanted. What is
+ * asked and what is right is the instructor's own exercise's, whatever the hand-in says it is.
+ */
+public final class GiveBack {
+
+    /** What is written for each student. */
+    public enum Form {
+        HTML(".html"),
+        PDF(".pdf");
+
+        private final String ending;
+
+        Form(String ending) {
+            this.ending = ending;
+        }
+    }
+
+    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMMM yyyy, HH:mm", Locale.ENGLISH);
+
+    private final ClassWork work;
+    private final ClassKey key;
+    private final boolean withKey;
+    private final String date;
+
+    /** Pages of a class; {@code date} is today in words. */
+    public GiveBack(ClassWork work, ClassKey key, boolean withKey, String date) {
+        this.work = work;
+        this.key = key;
+        this.withKey = withKey;
+        this.date = date;
+    }
+
+    /** The page of a student, whose hand-in has been opened. */
+    public Page page(Student student, HandIn handIn) {
+        Exercise exercise = key.key(student.marked().script()).exercise();
+        Findings findings = Findings.of(handIn.on(exercise).desk());
+        List<Piece> first = new ArrayList<>();
+        comments(work.comments(student)).forEach(comment -> first.add(new Piece.Comment(comment)));
+        List<String> about = List.of(exercise.heading().isBlank() ? "" : exercise.title(), variant(student), student.marked().script().pace().map(pace -> "handed in " + when(pace.handedIn())).orElse(""),
+                student.late() ? "late" : "", "marked " + date, WriteUp.shown(work.total(student)) + " of " + Counted.of(work.exercise().marks(), "mark"));
+        return WriteUp.marked(findings, about, first, state -> told(student, state, findings));
+    }
+
+    private static String variant(Student student) {
+        return student.marked().script().copy().filter(copy -> copy.variant() > 0).map(copy -> "variant " + copy.variant()).orElse("");
+    }
+
+    /** A time in words, as the clock here shows it. */
+    public static String when(long at) {
+        return WHEN.format(LocalDateTime.ofInstant(Instant.ofEpochSecond(at), ZoneId.systemDefault()));
+    }
+
+    private WriteUp.Told told(Student student, TaskState state, Findings findings) {
+        Task task = state.task();
+        if (work.exercise().task(task.id()).isEmpty()) {
+            return WriteUp.Told.NOTHING;
+        }
+        Given given = student.marked().at(task.id());
+        Award award = work.award(student, task.id());
+        String marks = WriteUp.shown(award.marks()) + " of " + Counted.of(work.exercise().task(task.id()).orElseThrow().terms().marks(), "mark") + (award.standing() == Standing.UNREAD ? ", still to be read" : "");
+        Truth truth = findings.at(findings.exercise().partOf(task.id()).orElseThrow()).truth();
+        String answer = withKey && given.verdict().filter(Verdict::isRight).isEmpty() ? task.rightAnswer(truth) : "";
+        // Where a person decided otherwise, what Hestra said of it would only confuse.
+        boolean overruled = award.decided() && given.verdict().filter(it -> Math.abs(it.earned() - award.marks()) > 1e-9).isPresent();
+        return new WriteUp.Told(outcome(award), overruled ? "" : given.verdict().map(Verdict::message).orElse(""), marks, comments(award.comments()), answer);
+    }
+
+    private static Optional<Outcome> outcome(Award award) {
+        return switch (award.standing()) {
+            case RIGHT -> Optional.of(Outcome.RIGHT);
+            case NEARLY -> Optional.of(Outcome.NEARLY);
+            case WRONG -> Optional.of(Outcome.WRONG);
+            case BLANK, UNREAD -> Optional.empty();
+        };
+    }
+
+    private List<String> comments(List<String> ids) {
+        return ids.stream().flatMap(id -> work.comment(id).stream()).map(GiveBack::said).toList();
+    }
+
+    private static String said(Value.Comment comment) {
+        return comment.text() + (comment.off() == 0 ? "" : " (\u2212" + WriteUp.shown(comment.off()) + (comment.off() == 1 ? " mark)" : " marks)"));
+    }
+
+    /**
+     * Writes the pages of all students into a folder, which is made where it is not there.
+     *
+     * @param handIns the folder of their hand-ins
+     * @return the files, in the order of the class; those whose hand-in can no longer be opened have none
+     * @throws IOException if one cannot be written; those before it are there
+     * @throws Progress.Stopped where that is wanted
+     */
+    public List<Path> write(Path handIns, Path folder, Set<Form> forms, Paper paper, Progress progress) throws IOException {
+        List<Path> written = new ArrayList<>();
+        Set<String> taken = new HashSet<>();
+        List<Student> students = work.roll().students();
+        for (int i = 0; i < students.size(); i++) {
+            Student student = students.get(i);
+            if (HandInFile.read(handIns.resolve(student.handedIn().file())) instanceof Result.Done<HandIn>(HandIn handIn)) {
+                Page page = page(student, handIn);
+                String name = free(Publication.safe(work.exercise().title(), "Exercise") + ", " + Publication.safe(student.name(), "student"), taken);
+                for (Form form : Form.values()) {
+                    if (forms.contains(form)) {
+                        Path file = folder.resolve(name + form.ending);
+                        PageFile.write(page, paper, file);
+                        written.add(file);
+                    }
+                }
+            }
+            progress.tell((i + 1.0) / students.size());
+        }
+        return written;
+    }
+
+    private static String free(String name, Set<String> taken) {
+        return Stream.iterate(1, i -> i + 1).map(i -> i == 1 ? name : name + " (" + i + ")").filter(it -> taken.add(it.toLowerCase(Locale.ROOT))).findFirst().orElseThrow();
+    }
+}
