@@ -26,15 +26,18 @@ public final class ClassWork {
     private final Marking marking;
     private final Map<String, Map<String, Award>> awards = new HashMap<>();
     private final Map<String, Set<String>> commentsOn = new HashMap<>();
+    private final Map<String, Map<Whom, Double>> decidedAt = new HashMap<>();
 
     private ClassWork(Exercise exercise, Roll roll, Marking marking) {
         this.exercise = exercise;
         this.roll = roll;
         this.marking = marking;
-        // Which comments there are at a task: few, where there are many answers.
+        // What has been decided at a task: little, where there are many answers.
         marking.decisions().keySet().forEach(matter -> {
             if (matter instanceof Matter.Said(String task, Whom _, String comment)) {
                 commentsOn.computeIfAbsent(task, _ -> new TreeSet<>()).add(comment);
+            } else if (matter instanceof Matter.Marks(String task, Whom whom)) {
+                marking.value(matter, Value.Points.class).ifPresent(points -> decidedAt.computeIfAbsent(task, _ -> new HashMap<>()).put(whom, points.marks()));
             }
         });
         for (Task task : exercise.tasks()) {
@@ -85,11 +88,13 @@ public final class ClassWork {
     }
 
     private Optional<Double> decided(String task, Student student, Given given) {
-        return whose(student, given).flatMap(whom -> marking.value(new Matter.Marks(task, whom), Value.Points.class).stream()).map(Value.Points::marks).findFirst();
+        Map<Whom, Double> here = decidedAt.getOrDefault(task, Map.of());
+        return here.isEmpty() ? Optional.empty() : whose(student, given).filter(here::containsKey).map(here::get).findFirst();
     }
 
     private List<String> comments(String task, Student student, Given given) {
-        return commentsOn.getOrDefault(task, Set.of()).stream().filter(comment -> comment(comment).isPresent() && whose(student, given).anyMatch(whom -> marking.value(new Matter.Said(task, whom, comment)).isPresent())).toList();
+        Set<String> here = commentsOn.getOrDefault(task, Set.of());
+        return here.isEmpty() ? List.of() : here.stream().filter(comment -> comment(comment).isPresent() && whose(student, given).anyMatch(whom -> marking.value(new Matter.Said(task, whom, comment)).isPresent())).toList();
     }
 
     /** A comment by its id; nothing for one that is no more. */
@@ -143,7 +148,7 @@ public final class ClassWork {
 
     /** Whether somebody decided on a student's answer by itself. */
     public boolean isApart(Student student, String task) {
-        return marking.value(new Matter.Marks(task, new Whom.One(student.key()))).isPresent();
+        return decidedAt.getOrDefault(task, Map.of()).containsKey(new Whom.One(student.key()));
     }
 
     /** What a group earns, as long as all in it earn the same but for what was taken off some. */

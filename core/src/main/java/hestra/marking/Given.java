@@ -5,13 +5,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 
-import hestra.exercise.Exercise;
 import hestra.feedback.Mistake;
 import hestra.feedback.Verdict;
 import hestra.task.Attempt;
 import hestra.task.Task;
 import hestra.task.Terms;
-import hestra.task.Truth;
 
 /**
  * What a student gave to a task and what Hestra makes of it.
@@ -43,15 +41,13 @@ public record Given(Optional<Attempt> attempt, Optional<Verdict> verdict, double
         if (taken.isEmpty()) {
             return NOTHING;
         }
-        Exercise exercise = key.exercise();
-        List<Verdict> verdicts = taken.stream().map(attempt -> exercise.judge(task, attempt, key.truth(task, attempt))).toList();
+        List<MarkingKey.Judged> judged = taken.stream().map(attempt -> key.judge(task, attempt)).toList();
+        List<Verdict> verdicts = judged.stream().map(MarkingKey.Judged::verdict).toList();
         int counted = task.terms().counting() == Terms.Counting.LAST ? taken.size() - 1
                 // Of several that earn the same the last: it is what the student came to.
                 : IntStream.range(0, taken.size()).boxed().max(Comparator.<Integer>comparingDouble(i -> verdicts.get(i).earned()).thenComparing(i -> i)).orElseThrow();
-        Attempt attempt = taken.get(counted);
-        Truth truth = key.truth(task, attempt);
-        return new Given(Optional.of(attempt), Optional.of(verdicts.get(counted)), task.terms().counting().earned(verdicts), taken.size(), verdicts.stream().flatMap(verdict -> verdict.mistakes().stream()).distinct().toList(),
-                Sameness.of(task, attempt.answer(), verdicts.get(counted), truth));
+        return new Given(Optional.of(taken.get(counted)), Optional.of(verdicts.get(counted)), task.terms().counting().earned(verdicts), taken.size(), verdicts.stream().flatMap(verdict -> verdict.mistakes().stream()).distinct().toList(),
+                judged.get(counted).group());
     }
 
     public boolean isBlank() {

@@ -1,11 +1,13 @@
 package hestra.marking;
 
+import java.util.HashMap;
 import java.util.Map;
 import java.util.stream.Collectors;
 
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;
 import hestra.exercise.Truths;
+import hestra.feedback.Verdict;
 import hestra.task.Attempt;
 import hestra.task.Task;
 import hestra.task.Truth;
@@ -16,8 +18,22 @@ import hestra.task.Truth;
  */
 public final class MarkingKey {
 
+    /** So many judged answers are remembered; a class gives the same ones again and again. */
+    private static final int MOST_JUDGED = 50_000;
+
     private final Exercise exercise;
     private final Map<String, Truths> truths;
+    private final Map<Asked, Judged> judged = new HashMap<>();
+
+    /** An answer to a task. */
+    private record Asked(String task, Attempt attempt) {}
+
+    /**
+     * What an answer was judged to be.
+     *
+     * @param group what it says, see {@link Sameness}
+     */
+    record Judged(Verdict verdict, String group) {}
 
     private MarkingKey(Exercise exercise, Map<String, Truths> truths) {
         this.exercise = exercise;
@@ -30,6 +46,18 @@ public final class MarkingKey {
 
     public Exercise exercise() {
         return exercise;
+    }
+
+    /** The verdict on an answer of the kind that the task asks for. The same answer always gets the same one. */
+    Judged judge(Task task, Attempt attempt) {
+        if (judged.size() >= MOST_JUDGED) {
+            judged.clear();
+        }
+        return judged.computeIfAbsent(new Asked(task.id(), attempt), _ -> {
+            Truth truth = truth(task, attempt);
+            Verdict verdict = exercise.judge(task, attempt, truth);
+            return new Judged(verdict, Sameness.of(task, attempt.answer(), verdict, truth));
+        });
     }
 
     /** What is right in the data that an attempt at a task of the exercise was made on. */

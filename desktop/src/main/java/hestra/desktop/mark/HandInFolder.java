@@ -43,6 +43,7 @@ final class HandInFolder implements AutoCloseable {
     private final HandIns reader;
     private final Notices notices;
     private final Path folder;
+    private final String afterwards;
     private final Path marks;
     private final ExecutorService line = Executors.newSingleThreadExecutor(Thread.ofPlatform().daemon().name("hand-ins").factory());
     private final PauseTransition later = new PauseTransition(LOOK_AGAIN);
@@ -57,8 +58,10 @@ final class HandInFolder implements AutoCloseable {
      * A folder of hand-ins.
      *
      * @param reader reads them, on another thread, and no other does
+     * @param afterwards is said once they have been read; empty for nothing
      */
-    HandInFolder(MarkModel model, HandIns reader, Path folder, Notices notices) {
+    HandInFolder(MarkModel model, HandIns reader, Path folder, Notices notices, String afterwards) {
+        this.afterwards = afterwards;
         this.model = model;
         this.reader = reader;
         this.folder = folder;
@@ -164,6 +167,9 @@ final class HandInFolder implements AutoCloseable {
             notices.say("There are no hand-ins in " + folder + " yet (files ending in .handin). They appear here as they come in.");
         } else if (first) {
             notices.hide();
+            if (!afterwards.isEmpty()) {
+                notices.say(afterwards);
+            }
             model.beginReading();
         } else if (!change.fresh().isEmpty()) {
             notices.say(Counted.of(change.fresh().size(), "hand-in") + (change.fresh().size() == 1 ? " has" : " have") + " come in.");

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
+import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -41,6 +42,7 @@ import hestra.task.Task;
 /** The view of somebody who marks a class: tasks, students or the class at the left, what is in hand in the middle, and the student in hand at the right. */
 public final class MarkView implements AutoCloseable {
 
+    private static final String BY_COPIES = "Your own exercise is not at hand, so each hand-in is marked by the copy that it holds. Open your exercise first where that is wanted.";
     private static final double LEFT = 0.235;
     private static final double RIGHT = 0.735;
     private static final double LEAST = 250;
@@ -70,6 +72,7 @@ public final class MarkView implements AutoCloseable {
     private Optional<HandInFolder> folder = Optional.empty();
     private Optional<MarkState.Tab> shownTab = Optional.empty();
     private Consumer<MarkView> watcher = _ -> { };
+    private boolean swallows;
 
     /**
      * The view of the class of an exercise.
@@ -112,6 +115,13 @@ public final class MarkView implements AutoCloseable {
         SplitPane.setResizableWithParent(right, false);
         pane.setId("mark");
         pane.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        pane.addEventFilter(KeyEvent.KEY_TYPED, event -> {
+            // The letter of the key that went to the comment is no part of it.
+            if (swallows) {
+                swallows = false;
+                event.consume();
+            }
+        });
         root.getChildren().setAll(empty());
         model.shownProperty().subscribe(this::show);
     }
@@ -156,11 +166,12 @@ public final class MarkView implements AutoCloseable {
             model.lose(model.shown().work().roll().asides().stream().map(it -> it.file()).toList());
             model.begin(Marking.none(exercise.id()));
         }
-        HandInFolder opened = new HandInFolder(model, own ? HandIns.of(ClassKey.of(exercise)) : HandIns.byTheirCopies(exercise), chosen, notices);
+        HandInFolder opened = new HandInFolder(model, own ? HandIns.of(ClassKey.of(exercise)) : HandIns.byTheirCopies(exercise), chosen, notices, own ? "" : BY_COPIES);
         folder = Optional.of(opened);
         root.getChildren().setAll(pane);
         opened.open();
         show(model.shown());
+        Platform.runLater(this::begin);
     }
 
     /** The folder that is marked. */
@@ -246,6 +257,14 @@ public final class MarkView implements AutoCloseable {
             spread.getChildren().setAll(section("So far"), new Spread(shown.work().roll().students().stream().map(shown.work()::total).toList(), exercise.marks()));
         }
         watcher.accept(this);
+        Platform.runLater(this::keepKeyboard);
+    }
+
+    /** What had the keyboard may be gone with what was shown before: the keys go on working. */
+    private void keepKeyboard() {
+        if (pane.getScene() != null && (pane.getScene().getFocusOwner() == null || pane.getScene().getFocusOwner().getScene() == null)) {
+            begin();
+        }
     }
 
     private void arrange(MarkState.Tab tab) {
@@ -269,6 +288,7 @@ public final class MarkView implements AutoCloseable {
 
     /** Everything by keys, wherever nothing is being typed: digits give marks, arrows and Page Up and Down go on, Space shows the next student. */
     private void key(KeyEvent event) {
+        swallows = false;
         boolean typing = event.getTarget() instanceof TextInputControl;
         MarkModel.Shown shown = model.shown();
         if (typing || event.isShortcutDown() || event.isAltDown() || shown.state().tab() == MarkState.Tab.CLASS) {
@@ -294,6 +314,7 @@ public final class MarkView implements AutoCloseable {
         } else if (event.getCode() == KeyCode.SPACE && byTask && !(event.getTarget() instanceof Button)) {
             model.stepStudent(event.isShiftDown() ? -1 : 1);
         } else if (event.getCode() == KeyCode.C) {
+            swallows = true;
             comments.begin();
         } else if (event.getCode() == KeyCode.ENTER && !(event.getTarget() instanceof Button)) {
             confirm(shown);

@@ -128,7 +128,7 @@ final class MarkFiling {
                         case With.Here _ -> window.mark().open(folder);
                         case With.Journal(Path journal) -> background.run("Opening your exercise…", () -> OpenDesk.resumed(journal, LastOpen.fileOf(settings, journal)), desk -> goOver(desk, folder),
                                 _ -> notices.say("Your exercise is open in another window. Mark the hand-ins there."));
-                        case With.Copy(Exercise exercise) -> goOver(OpenDesk.passing(Desk.open(exercise), "Your own exercise is not at hand, so each hand-in is marked by the copy that it holds. Open your exercise first where that is wanted."), folder);
+                        case With.Copy(Exercise exercise) -> goOver(OpenDesk.passing(Desk.open(exercise), "This is the copy of the exercise that came with the hand-ins. What you change here is not kept."), folder);
                     }
                 }
             }

@@ -177,7 +177,7 @@ final class Person implements AutoCloseable {
     }
 
     /** Waits until nothing is left to be done, and no file is being read or written. */
-    private void settle() throws IOException {
+    void settle() throws IOException {
         FxThread.settle();
         for (int i = 0; i < PATIENCE && FxThread.call(window::isBusy); i++) {
             try {
@@ -187,6 +187,10 @@ final class Person implements AutoCloseable {
             }
             FxThread.settle();
         }
+    }
+
+    MainWindow window() {
+        return window;
     }
 
     DeskModel model() {

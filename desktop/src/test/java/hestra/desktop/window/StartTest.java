@@ -14,11 +14,9 @@ import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desktop.demo.KelpBlades;
 import hestra.desktop.files.Glance;
-import hestra.documents.exercise.HandInFile;
 import hestra.documents.exercise.HestraFile;
 import hestra.exercise.Exercise;
 import hestra.feedback.Quantity;
-import hestra.marking.HandIn;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
 import hestra.task.Answer;
@@ -115,18 +113,8 @@ class StartTest {
     }
 
     @Test
-    void aFolderOfHandInsIsShownAsATableThatCanBeSaved() throws IOException {
-        Exercise exercise = Kelp.exercise(Kelp.read(Quantity.N, new Rounding.Places(0))).withFirst(part -> part.withHeld(Set.of()));
-        Path hands = Files.createDirectory(folder.resolve("hands"));
-        HandInFile.write(HandIn.of(Desk.open(exercise).apply(new Edit.Draft("read", new Answer.Typed("5"))).apply(new Edit.Check("read")).apply(new Edit.Name("Ida Fenn"))), hands.resolve("a.handin"));
+    void aFolderOfHandInsIsMarkedFromStart() throws IOException {
         try (Person person = Person.atStart(folder)) {
-            person.willChoose(hands);
-            person.click("start-mark");
-            assertThat(person.sees("marks-table")).isTrue();
-            person.willChoose(folder.resolve("marks.csv"));
-            person.click("marks-save");
-            assertThat(Files.readString(folder.resolve("marks.csv"))).isEqualToNormalizingNewlines("name,Read,total,of,note\nIda Fenn,2,2,2,\n");
-            person.press(KeyCode.ESCAPE);
             person.willChoose(Files.createDirectory(folder.resolve("empty")));
             person.click("start-mark");
             assertThat(person.text("notice")).contains("no hand-ins");

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.Stream;
@@ -114,10 +115,12 @@ public final class HandIns {
      * @throws Progress.Stopped where that is wanted
      */
     public void read(List<Path> files, Consumer<List<Received>> each, Progress progress) {
+        CompletableFuture<List<Result<HandInFile.Light>>> next = ahead(files, 0);
         for (int from = 0; from < files.size(); from += TOGETHER) {
             List<Path> some = files.subList(from, Math.min(files.size(), from + TOGETHER));
-            // To take files apart is most of the work, and each is by itself.
-            List<Result<HandInFile.Light>> scripts = some.parallelStream().map(HandInFile::light).toList();
+            List<Result<HandInFile.Light>> scripts = next.join();
+            // The next files are taken apart while these are marked.
+            next = ahead(files, from + TOGETHER);
             List<Received> received = new ArrayList<>();
             for (int i = 0; i < some.size(); i++) {
                 received.add(received(some.get(i), scripts.get(i)));
@@ -125,6 +128,11 @@ public final class HandIns {
             each.accept(received);
             progress.tell((double) Math.min(files.size(), from + TOGETHER) / files.size());
         }
+    }
+
+    private static CompletableFuture<List<Result<HandInFile.Light>>> ahead(List<Path> files, int from) {
+        List<Path> some = files.subList(Math.min(files.size(), from), Math.min(files.size(), from + TOGETHER));
+        return CompletableFuture.supplyAsync(() -> some.parallelStream().map(HandInFile::light).toList());
     }
 
     /** Reads and marks files, all at once. */

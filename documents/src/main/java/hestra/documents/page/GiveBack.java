@@ -1,6 +1,7 @@
 package hestra.documents.page;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.time.LocalDateTime;
@@ -8,10 +9,13 @@ import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.Stream;
 
 import hestra.desk.Findings;
@@ -70,13 +74,18 @@ public final class GiveBack {
 
     /** The page of a student, whose hand-in has been opened. */
     public Page page(Student student, HandIn handIn) {
-        Exercise exercise = key.key(student.marked().script()).exercise();
+        Exercise exercise = exercise(student);
         Findings findings = Findings.of(handIn.on(exercise).desk());
         List<Piece> first = new ArrayList<>();
         comments(work.comments(student)).forEach(comment -> first.add(new Piece.Comment(comment)));
         List<String> about = List.of(exercise.heading().isBlank() ? "" : exercise.title(), variant(student), student.marked().script().pace().map(pace -> "handed in " + when(pace.handedIn())).orElse(""),
                 student.late() ? "late" : "", "marked " + date, WriteUp.shown(work.total(student)) + " of " + Counted.of(work.exercise().marks(), "mark"));
         return WriteUp.marked(findings, about, first, state -> told(student, state, findings));
+    }
+
+    /** What the student had: drawn by one thread at a time. */
+    private synchronized Exercise exercise(Student student) {
+        return key.key(student.marked().script()).exercise();
     }
 
     private static String variant(Student student) {
@@ -124,28 +133,43 @@ public final class GiveBack {
      * Writes the pages of all students into a folder, which is made where it is not there.
      *
      * @param handIns the folder of their hand-ins
+     * @param progress is told from several threads
      * @return the files, in the order of the class; those whose hand-in can no longer be opened have none
      * @throws IOException if one cannot be written; those before it are there
      * @throws Progress.Stopped where that is wanted
      */
     public List<Path> write(Path handIns, Path folder, Set<Form> forms, Paper paper, Progress progress) throws IOException {
-        List<Path> written = new ArrayList<>();
         Set<String> taken = new HashSet<>();
-        List<Student> students = work.roll().students();
-        for (int i = 0; i < students.size(); i++) {
-            Student student = students.get(i);
-            if (HandInFile.read(handIns.resolve(student.handedIn().file())) instanceof Result.Done<HandIn>(HandIn handIn)) {
-                Page page = page(student, handIn);
-                String name = free(Publication.safe(work.exercise().title(), "Exercise") + ", " + Publication.safe(student.name(), "student"), taken);
-                for (Form form : Form.values()) {
-                    if (forms.contains(form)) {
-                        Path file = folder.resolve(name + form.ending);
+        Map<Student, String> names = new LinkedHashMap<>();
+        work.roll().students().forEach(student -> names.put(student, free(Publication.safe(work.exercise().title(), "Exercise") + ", " + Publication.safe(student.name(), "student"), taken)));
+        AtomicInteger done = new AtomicInteger();
+        try {
+            // A page is much work, and each is by itself.
+            return names.entrySet().parallelStream().flatMap(entry -> {
+                List<Path> written = write(entry.getKey(), entry.getValue(), handIns, folder, forms, paper);
+                progress.tell((double) done.incrementAndGet() / names.size());
+                return written.stream();
+            }).toList();
+        } catch (UncheckedIOException e) {
+            throw e.getCause();
+        }
+    }
+
+    private List<Path> write(Student student, String name, Path handIns, Path folder, Set<Form> forms, Paper paper) {
+        List<Path> written = new ArrayList<>();
+        if (HandInFile.read(handIns.resolve(student.handedIn().file())) instanceof Result.Done<HandIn>(HandIn handIn)) {
+            Page page = page(student, handIn);
+            for (Form form : Form.values()) {
+                if (forms.contains(form)) {
+                    Path file = folder.resolve(name + form.ending);
+                    try {
                         PageFile.write(page, paper, file);
-                        written.add(file);
+                    } catch (IOException e) {
+                        throw new UncheckedIOException(e);
                     }
+                    written.add(file);
                 }
             }
-            progress.tell((i + 1.0) / students.size());
         }
         return written;
     }

@@ -7,7 +7,9 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
 import java.util.Base64;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 
 import org.apache.fontbox.ttf.TTFParser;
@@ -34,6 +36,19 @@ enum Typefaces {
     /** "GSUB", and a name for it that is no table's. */
     private static final int SUBSTITUTIONS = 0x47535542;
     private static final int UNKNOWN = 0x78737562;
+
+    private static final int LAST_PLAIN = 126;
+    private static final int MOST_MADE = 16;
+
+    /** The rules for the letters of the pages that were written last, by those beyond the alphabet. */
+    private static final Map<String, String> MADE = new LinkedHashMap<>(MOST_MADE, 0.75f, true) {
+        private static final long serialVersionUID = 1;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<String, String> eldest) {
+            return size() > MOST_MADE;
+        }
+    };
 
     private final String family;
     private final int weight;
@@ -84,8 +99,15 @@ enum Typefaces {
         }
     }
 
-    /** Rules of a style sheet that bring the typefaces with them, each with the letters of a text alone. */
+    /** Rules of a style sheet that bring the typefaces with them, each with the letters of a text and those of the alphabet alone. Pages of one class have the same letters, so what was made last is kept. */
     static String embedded(String text) {
+        String others = text.codePoints().filter(letter -> letter > LAST_PLAIN).distinct().sorted().collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append).toString();
+        synchronized (MADE) {
+            return MADE.computeIfAbsent(others, Typefaces::rules);
+        }
+    }
+
+    private static String rules(String text) {
         StringBuilder rules = new StringBuilder();
         for (Typefaces face : List.of(TEXT, STRONG, SLANTED, HEADINGS, MATHEMATICS)) {
             rules.append("@font-face { font-family: \"").append(face.family).append("\"; font-weight: ").append(face.weight).append("; font-style: ")
@@ -100,7 +122,7 @@ enum Typefaces {
             TTFSubsetter subsetter = new TTFSubsetter(font, KEPT);
             var letters = font.getUnicodeCmapLookup();
             text.codePoints().distinct().filter(letter -> letter >= ' ' && letters.getGlyphId(letter) > 0).forEach(subsetter::add);
-            for (int letter = ' '; letter < 127; letter++) {
+            for (int letter = ' '; letter <= LAST_PLAIN; letter++) {
                 subsetter.add(letter);
             }
             ByteArrayOutputStream out = new ByteArrayOutputStream();

@@ -1,0 +1,332 @@
+package hestra.desktop.window;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import javafx.scene.input.KeyCode;
+
+import hestra.data.Row;
+import hestra.desktop.demo.KelpBlades;
+import hestra.desktop.demo.KelpClass;
+import hestra.desktop.tour.FxThread;
+import hestra.documents.exercise.HandInFile;
+import hestra.documents.exercise.MarksFile;
+import hestra.documents.file.Result;
+import hestra.exercise.Exercise;
+import hestra.feedback.Mistake;
+import hestra.marking.ClassWork;
+import hestra.marking.Decision;
+import hestra.marking.HandIn;
+import hestra.marking.Marking;
+import hestra.marking.MarkingKey;
+import hestra.marking.Matter;
+import hestra.marking.Replay;
+import hestra.marking.Standing;
+import hestra.marking.Student;
+import hestra.marking.Value;
+import hestra.marking.Whom;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** A made-up class of 28 hand-ins is marked in the window. */
+class MarkingTest {
+
+    private static final Exercise KELP = KelpBlades.exercise();
+    private static final long SEED = 28;
+
+    @TempDir
+    private Path folder;
+
+    private Path handIns() throws IOException {
+        Path hands = folder.resolve("hands");
+        KelpClass.write(hands, SEED);
+        return hands;
+    }
+
+    private Person opened(Path hands) throws IOException {
+        Person person = Person.at(KELP, folder.resolve("state"));
+        person.click("view-mark");
+        person.willChoose(hands);
+        person.click("mark-choose");
+        person.settle();
+        return person;
+    }
+
+    private static ClassWork work(Person person) throws IOException {
+        return FxThread.call(() -> person.window().mark().work());
+    }
+
+    private static Student student(ClassWork work, String name) {
+        return work.roll().students().stream().filter(it -> it.name().equals(name)).findFirst().orElseThrow();
+    }
+
+    @Test
+    void everyHandInIsMarkedAndWhatIsOddSaysWhatItIs() throws IOException {
+        try (Person person = opened(handIns())) {
+            ClassWork work = work(person);
+            assertThat(work.roll().students()).hasSize(26);
+            assertThat(work.roll().asides()).extracting(it -> it.file()).containsExactly(KelpClass.BROKEN, "Kelp blades, " + KelpClass.TWICE + ", first.handin");
+            assertThat(work.roll().asides()).extracting(it -> it.why()).anyMatch(why -> why.contains("not a Hestra file")).anyMatch(why -> why.startsWith("An earlier hand-in of " + KelpClass.TWICE));
+            // Worked out by hand from what each does in KelpClass: Ida (place 0) gets all right.
+            Student ida = student(work, "Ida Fenn");
+            assertThat(KELP.tasks().stream().map(task -> work.award(ida, task.id()).marks())).containsExactly(1.0, 1.0, 4.0, 2.0, 2.0, 2.0, 6.0, 3.0);
+            // Runa (3): x on y at the only try, a cause claimed, one unusual point missed and found again at the second try.
+            Student runa = student(work, "Runa Feld");
+            assertThat(work.award(runa, "slope").marks()).isZero();
+            assertThat(runa.marked().at("slope").mistakes()).containsExactly(Mistake.AXES_EXCHANGED);
+            assertThat(runa.marked().at("explain").mistakes()).containsExactly(Mistake.CAUSE_CLAIMED);
+            assertThat(work.award(runa, "describe").marks()).isEqualTo(4);
+            // Ansel (2): R² for r.
+            assertThat(student(work, "Ansel Birk").marked().at("r").mistakes()).contains(Mistake.R_SQUARED_FOR_R);
+            // Ivo (17) gave up after the first task, Jory (8) wrote no sentence.
+            Student ivo = student(work, "Ivo Sand");
+            assertThat(KELP.tasks().stream().map(task -> work.award(ivo, task.id()).standing())).containsExactly(Standing.RIGHT, Standing.BLANK, Standing.BLANK, Standing.BLANK, Standing.BLANK, Standing.BLANK, Standing.BLANK, Standing.BLANK);
+            assertThat(work.award(student(work, "Jory Pell"), "explain").standing()).isEqualTo(Standing.BLANK);
+        }
+    }
+
+    @Test
+    void aClassIsMarkedByKeysAloneAndKeptAsItIsDone() throws IOException {
+        Path hands = handIns();
+        try (Person person = opened(hands)) {
+            assertThat(person.text("mark-reading")).contains("24 answers in 5 groups; 0 done");
+            person.press(KeyCode.DIGIT2);
+            ClassWork work = work(person);
+            assertThat(work.award(student(work, "Ida Fenn"), "explain")).extracting(it -> it.marks(), it -> it.decided()).containsExactly(2.0, true);
+            person.press(KeyCode.A);
+            person.press(KeyCode.ENTER);
+            person.press(KeyCode.ENTER);
+            person.press(KeyCode.DIGIT1);
+            person.press(KeyCode.DIGIT9);
+            assertThat(person.text("notice")).isEqualTo("This task has 3 marks.");
+            assertThat(person.text("mark-reading")).contains("21 done");
+            person.press(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(person.text("mark-reading")).contains("18 done");
+            person.press(KeyCode.CONTROL, KeyCode.Y);
+            person.press(KeyCode.C);
+            assertThat(person.focused()).isEqualTo("comment-text");
+            person.type("why so");
+            person.press(KeyCode.CONTROL, KeyCode.ENTER);
+            person.press(KeyCode.ESCAPE);
+            person.press(KeyCode.DOWN);
+            person.press(KeyCode.SPACE);
+            person.press(KeyCode.O);
+            ClassWork apart = work(person);
+            assertThat(apart.groups(KELP.task("explain").orElseThrow())).filteredOn(it -> it.apart()).hasSize(1);
+            person.press(KeyCode.PAGE_UP);
+            assertThat(person.isIn("mark-task-predict", "in-hand")).isTrue();
+            person.settle();
+        }
+        Path kept = hands.resolve("Kelp blades.marks");
+        MarksFile marks = ((Result.Done<MarksFile>) MarksFile.read(kept)).value();
+        assertThat(marks.marking().value(new Matter.Marks("explain", new Whom.Group("right")))).contains(new Value.Points(3));
+        assertThat(marks.marking().all()).extracting(Decision::value).anyMatch(value -> value.equals(Optional.of(new Value.Comment("why so", 0))));
+        try (Person again = opened(hands)) {
+            assertThat(again.text("mark-reading")).as("found again").contains("done").doesNotContain("; 0 done");
+        }
+    }
+
+    @Test
+    void groupsAreMarkedByMouseAndOneIsTakenOut() throws IOException {
+        try (Person person = opened(handIns())) {
+            person.click("mark-task-slope");
+            List<String> heads = person.texts("verdict");
+            assertThat(heads.getFirst()).isEqualTo("✓ right");
+            assertThat(heads).anyMatch(head -> head.contains("variables the wrong way round"));
+            person.click("group-give-1");
+            assertThat(work(person).award(student(work(person), "Ida Fenn"), "slope").marks()).isEqualTo(1);
+            person.click("group-withdraw");
+            assertThat(work(person).award(student(work(person), "Ida Fenn"), "slope").marks()).isEqualTo(2);
+            person.click("group-take-out");
+            String first = person.text("mark-student");
+            person.click("group-give-0");
+            assertThat(work(person).award(student(work(person), first), "slope").marks()).isZero();
+            person.click("group-withdraw");
+            assertThat(work(person).award(student(work(person), first), "slope").marks()).isEqualTo(2);
+            person.click("mark-nameless");
+            assertThat(person.text("mark-student")).startsWith("Student ");
+        }
+    }
+
+    @Test
+    void commentsAreUsedAgainChangedInOnePlaceAndTakeMarksOff() throws IOException {
+        try (Person person = opened(handIns())) {
+            person.click("mark-task-r");
+            person.click("comment-text");
+            person.type("mind the digits");
+            person.click("comment-off");
+            person.type("0.5");
+            person.click("comment-add");
+            Student ida = student(work(person), "Ida Fenn");
+            assertThat(work(person).award(ida, "r").marks()).isEqualTo(1.5);
+            String id = work(person).usedComments().keySet().iterator().next();
+            person.click("mark-task-slope");
+            person.click("comment-use-" + id);
+            assertThat(work(person).award(ida, "slope").marks()).isEqualTo(1.5);
+            person.click("comment-change-" + id);
+            person.press(KeyCode.CONTROL, KeyCode.A);
+            person.type("look again");
+            person.click("comment-off");
+            person.press(KeyCode.CONTROL, KeyCode.A);
+            person.type("1");
+            person.click("comment-add");
+            assertThat(work(person).award(ida, "r").marks()).as("changed wherever it stands").isEqualTo(1);
+            person.click("comment-remove-" + id);
+            assertThat(work(person).award(ida, "slope").marks()).isEqualTo(2);
+        }
+    }
+
+    @Test
+    void aStudentsWorkIsGoneThroughStepByStep() throws IOException {
+        try (Person person = opened(handIns())) {
+            person.click("mark-tab-by-student");
+            person.await("step-track");
+            String end = person.text("step-words");
+            assertThat(end).contains("task 8 checked");
+            person.focus("step-track");
+            person.press(KeyCode.HOME);
+            assertThat(person.text("step-words")).startsWith("1 of ").contains("typing the name");
+            person.press(KeyCode.CONTROL, KeyCode.RIGHT);
+            assertThat(person.text("step-words")).contains("task 1 checked: ");
+            assertThat(person.text("mark-table")).startsWith("row\tdays\tlength\n1\t4\t");
+            person.press(KeyCode.END);
+            assertThat(person.text("step-words")).isEqualTo(end);
+            person.click("sheet-slope");
+            person.click("student-give-1");
+            assertThat(work(person).award(student(work(person), person.text("mark-student")), "slope").marks()).isEqualTo(1);
+            String before = person.text("mark-student");
+            person.press(KeyCode.PAGE_DOWN);
+            assertThat(person.text("mark-student")).isNotEqualTo(before);
+        }
+    }
+
+    @Test
+    void theClassIsSeenAtOneLookAndWhatIsLateSaysSo() throws IOException {
+        try (Person person = opened(handIns())) {
+            person.click("mark-tab-class");
+            assertThat(person.text("class-words")).contains("still to be read");
+            person.click("mark-due");
+            person.insert("2026-11-24 18:00");
+            person.press(KeyCode.ENTER);
+            assertThat(work(person).roll().students().stream().filter(Student::late).map(Student::name)).containsExactly(KelpClass.LATE);
+            person.click("aside-apart-1");
+            assertThat(work(person).roll().students()).hasSize(27);
+            assertThat(work(person).roll().students().stream().map(Student::name)).filteredOn("Ida Fenn"::equals).hasSize(2);
+            person.press(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(work(person).roll().students()).hasSize(26);
+        }
+    }
+
+    @Test
+    void whatComesLaterJoinsAndWhatGoesLeaves() throws IOException {
+        Path hands = handIns();
+        Path late = hands.resolve("Kelp blades, Mara Tind.handin");
+        Path elsewhere = folder.resolve("elsewhere.handin");
+        Files.move(late, elsewhere);
+        try (Person person = opened(hands)) {
+            assertThat(work(person).roll().students()).hasSize(25);
+            Files.move(elsewhere, late);
+            for (int i = 0; i < 60 && work(person).roll().students().size() < 26; i++) {
+                person.pause();
+            }
+            assertThat(work(person).roll().students()).hasSize(26);
+        }
+    }
+
+    @Test
+    void twoMarkersPutTheirHalvesTogetherAndDecideWhereTheyDiffer() throws IOException {
+        Path hands = handIns();
+        Path other = folder.resolve("other.marks");
+        Matter all = new Matter.Marks("explain", new Whom.Group("right"));
+        new MarksFile("Kelp blades", Marking.none(KELP.id()).decide(all, Optional.of(new Value.Points(1)), "bo").decide(new Matter.Marks("r", new Whom.Group("right")), Optional.of(new Value.Points(1)), "bo"), List.of()).write(other);
+        try (Person person = opened(hands)) {
+            person.press(KeyCode.DIGIT3);
+            person.willChoose(other);
+            person.choose("menu", "Put a marking in…");
+            person.settle();
+            assertThat(person.text("notice")).contains("marked differently");
+            person.click("mark-tab-class");
+            person.click("conflict-1-0");
+            assertThat(person.sees("conflict-1-0")).isFalse();
+            assertThat(work(person).marking().conflicts()).isEmpty();
+            assertThat(work(person).award(student(work(person), "Ida Fenn"), "r").marks()).isEqualTo(1);
+            person.willChoose(folder.resolve("out.marks"));
+            person.choose("menu", "Save the marking as…");
+        }
+        assertThat(((Result.Done<MarksFile>) MarksFile.read(folder.resolve("out.marks"))).value().marking().conflicts()).isEmpty();
+    }
+
+    @Test
+    void everythingIsGivenBack() throws IOException {
+        Path hands = handIns();
+        Path out = folder.resolve("back");
+        try (Person person = opened(hands)) {
+            person.press(KeyCode.DIGIT3);
+            person.click("give-back");
+            assertThat(person.text("give-unread")).contains("still to be read");
+            person.click("give-csv");
+            person.willChoose(out);
+            person.click("give-write");
+            person.settle();
+            assertThat(person.text("notice")).contains("29 files in");
+        }
+        String page = Files.readString(out.resolve("Kelp blades, Runa Feld.html"));
+        assertThat(page).contains("Runa Feld").contains("The answer: 0.87").contains("<svg");
+        assertThat(Files.readString(out.resolve("Kelp blades, marks.csv")).lines().findFirst().orElseThrow()).startsWith("name,").endsWith("total,of,note");
+        assertThat(Files.readString(out.resolve("Kelp blades, class.html"))).contains("variables the wrong way round");
+        assertThat(Files.size(out.resolve("Kelp blades, marks.xlsx"))).isPositive();
+    }
+
+    @Test
+    void fromStartTheExerciseIsFoundAmongRecentWorkOrTakenFromTheHandIns() throws IOException {
+        Path hands = handIns();
+        try (Person person = Person.atStart(folder.resolve("empty"))) {
+            person.willChoose(hands);
+            person.click("start-mark");
+            person.settle();
+            assertThat(person.view()).isEqualTo(MainWindow.View.MARK);
+            assertThat(person.text("notice")).contains("marked by the copy that it holds");
+            assertThat(work(person).roll().students()).hasSize(26);
+            assertThat(work(person).award(student(work(person), "Runa Feld"), "slope").marks()).isZero();
+        }
+    }
+
+    @Test
+    void aFolderWithNothingInItWaits() throws IOException {
+        Path empty = Files.createDirectory(folder.resolve("nothing"));
+        Files.writeString(empty.resolve("notes.txt"), "not a hand-in");
+        try (Person person = opened(empty)) {
+            assertThat(person.text("notice")).contains("There are no hand-ins in");
+            assertThat(work(person).roll().students()).isEmpty();
+            person.press(KeyCode.DIGIT3);
+            person.press(KeyCode.ENTER);
+            person.press(KeyCode.SPACE);
+            person.click("mark-tab-by-student");
+            person.click("mark-tab-class");
+            assertThat(person.text("class-words")).isEqualTo("No work has come in yet.");
+        }
+    }
+
+    @Test
+    void theStepsOfAHandInEndWhereItEnds() throws IOException {
+        try (Stream<Path> files = Files.list(handIns())) {
+            Map<String, Boolean> same = files.filter(file -> HandInFile.read(file) instanceof Result.Done).collect(Collectors.toMap(file -> file.getFileName().toString(), MarkingTest::endsWhereItEnds));
+            assertThat(same).hasSize(27).allSatisfy((_, ends) -> assertThat(ends).isTrue());
+        }
+    }
+
+    private static boolean endsWhereItEnds(Path file) {
+        var handIn = ((Result.Done<HandIn>) HandInFile.read(file)).value();
+        var replay = Replay.of(MarkingKey.of(KELP), HandInFile.steps(file, KELP.mark()));
+        var end = replay.moments().getLast().desk();
+        return replay.whole() && end.work().attempts().equals(handIn.attempts()) && end.work().part(KELP.first()).table().withRows(end.work().part(KELP.first()).table().rows().stream().map(row -> row.givenAs(Row.OWN)).toList())
+                .equals(handIn.tables().get(KELP.first().id()));
+    }
+}
