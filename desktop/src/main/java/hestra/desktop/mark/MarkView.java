@@ -368,6 +368,9 @@ public final class MarkView implements AutoCloseable {
 
     /** Puts the keyboard on what is in hand. */
     public void begin() {
+        // What has not been laid out yet is in no scene, and cannot take the keyboard.
+        root.applyCss();
+        root.layout();
         if (folder.isEmpty()) {
             Optional.ofNullable(root.lookup("#mark-choose")).ifPresent(Node::requestFocus);
         } else {

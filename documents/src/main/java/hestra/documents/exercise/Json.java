@@ -14,6 +14,7 @@ import com.fasterxml.jackson.annotation.Nulls;
 import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.JsonToken;
 import com.fasterxml.jackson.core.StreamReadConstraints;
 import com.fasterxml.jackson.core.json.JsonReadFeature;
 import com.fasterxml.jackson.databind.DeserializationContext;
@@ -23,6 +24,7 @@ import com.fasterxml.jackson.databind.JsonDeserializer;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.JsonSerializer;
 import com.fasterxml.jackson.databind.MapperFeature;
+import com.fasterxml.jackson.databind.ObjectReader;
 import com.fasterxml.jackson.databind.SerializationFeature;
 import com.fasterxml.jackson.databind.SerializerProvider;
 import com.fasterxml.jackson.databind.cfg.MapperConfig;
@@ -36,6 +38,7 @@ import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.jsontype.NamedType;
 import com.fasterxml.jackson.databind.jsontype.TypeIdResolver;
 import com.fasterxml.jackson.databind.module.SimpleModule;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
 import hestra.data.Cell;
 import hestra.data.TableEdit;
@@ -107,6 +110,26 @@ public final class Json {
     /** Reads a value in any shape. */
     public static JsonNode tree(String json) throws JsonProcessingException {
         return MAPPER.readTree(json);
+    }
+
+    /** The simple values of an object, and those of its members that are named; what else is in it is passed over, so that this is soon done. */
+    static ObjectNode head(String json, Set<String> named) throws IOException {
+        ObjectNode head = MAPPER.createObjectNode();
+        ObjectReader part = MAPPER.reader().without(DeserializationFeature.FAIL_ON_TRAILING_TOKENS);
+        try (JsonParser in = MAPPER.createParser(json)) {
+            if (in.nextToken() != JsonToken.START_OBJECT) {
+                return head;
+            }
+            for (String name = in.nextFieldName(); name != null; name = in.nextFieldName()) {
+                JsonToken value = in.nextToken();
+                if (named.contains(name) || value.isScalarValue()) {
+                    head.set(name, part.readTree(in));
+                } else {
+                    in.skipChildren();
+                }
+            }
+        }
+        return head;
     }
 
     private static JsonMapper mapper() {
