@@ -1,0 +1,277 @@
+package hestra.documents.exercise;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+import hestra.Kelp;
+import hestra.data.Cell;
+import hestra.data.TableEdit;
+import hestra.desk.Desk;
+import hestra.desk.Edit;
+import hestra.desk.Step;
+import hestra.desk.WorkEdit;
+import hestra.documents.file.Archive;
+import hestra.documents.file.Progress;
+import hestra.documents.file.Result;
+import hestra.documents.page.ClassPage;
+import hestra.documents.page.GiveBack;
+import hestra.documents.page.HtmlPage;
+import hestra.documents.page.Paper;
+import hestra.exercise.Exercise;
+import hestra.feedback.Quantity;
+import hestra.marking.ClassKey;
+import hestra.marking.ClassResult;
+import hestra.marking.ClassWork;
+import hestra.marking.Decision;
+import hestra.marking.HandIn;
+import hestra.marking.Marking;
+import hestra.marking.MarkingKey;
+import hestra.marking.Matter;
+import hestra.marking.Received;
+import hestra.marking.Replay;
+import hestra.marking.Student;
+import hestra.marking.Value;
+import hestra.marking.Whom;
+import hestra.numbers.DecimalMark;
+import hestra.numbers.Rounding;
+import hestra.task.Answer;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.apache.poi.ss.usermodel.CellType;
+import org.apache.poi.ss.usermodel.Sheet;
+import org.apache.poi.xssf.usermodel.XSSFWorkbook;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+/** Markings as files, what is read of a class, and what is given back. */
+class MarkingFilesTest {
+
+    private static final Exercise EXERCISE = Kelp.exercise(Kelp.read(Quantity.SLOPE, new Rounding.Places(2)), Kelp.explain()).withFirst(part -> part.withHeld(Set.of()));
+    private static final String SCRIPT = "<script>alert(1)</script>";
+    private static final String FORMULA = "=HYPERLINK(\"http://x\")";
+
+    @TempDir
+    private Path folder;
+
+    private static <T> T done(Result<T> result) {
+        return ((Result.Done<T>) result).value();
+    }
+
+    private Path handIn(String file, String student, String number, String sentence) throws IOException {
+        Desk desk = Desk.open(EXERCISE).apply(new Edit.Name(student)).apply(new Edit.Draft("read", new Answer.Typed(number))).apply(new Edit.Check("read")).apply(new Edit.Draft("explain", new Answer.Sentence(sentence))).apply(new Edit.Check("explain"));
+        Path written = folder.resolve("hands").resolve(file);
+        HandInFile.write(HandIn.of(desk), written);
+        return written;
+    }
+
+    private ClassWork work(Marking marking) {
+        return done(HandIns.ofFolder(folder.resolve("hands"), Optional.of(EXERCISE), _ -> marking));
+    }
+
+    private static final Marking NONE = Marking.none(EXERCISE.id());
+
+    @Test
+    void aMarkingIsReadAsItWasWrittenALineADecision() throws IOException {
+        Marking marking = NONE.decide(new Matter.Marks("read", new Whom.Group("right")), Optional.of(new Value.Points(1.5)), "ann").decide(new Matter.Said("", new Whom.One("ida fenn"), "ann-1"), Optional.of(new Value.Yes()), "ann")
+                .decide(new Matter.Wording("ann-1"), Optional.of(new Value.Comment("Why “so”?\nLook again.", 0.5)), "ann").decide(new Matter.Due(), Optional.of(new Value.Moment(1_700_000_000)), "bo").decide(new Matter.Apart("a.handin"), Optional.of(new Value.Yes()), "bo")
+                .decide(new Matter.Marks("read", new Whom.All()), Optional.of(new Value.Points(2)), "bo").decide(new Matter.Marks("read", new Whom.All()), Optional.empty(), "ann");
+        Path file = folder.resolve("kelp.marks");
+        new MarksFile("Kelp", marking, List.of()).write(file);
+        assertThat(done(MarksFile.read(file))).isEqualTo(new MarksFile("Kelp", marking, List.of()));
+        assertThat(Files.readAllLines(file)).hasSize(1 + marking.all().size());
+    }
+
+    @Test
+    void aLineThatIsNotUnderstoodIsKeptAndSpoilsNoOther() throws IOException {
+        Path file = folder.resolve("kelp.marks");
+        new MarksFile("Kelp", NONE.decide(new Matter.Due(), Optional.of(new Value.Moment(5)), "ann"), List.of()).write(file);
+        List<String> lines = new ArrayList<>(Files.readAllLines(file));
+        lines.add(1, "{\"matter\":{\"kind\":\"grade\",\"letter\":\"A\"},\"by\":\"cy\"}");
+        lines.add("torn {");
+        lines.add("{\"matter\":{\"kind\":\"due\"},\"value\":{\"kind\":\"points\",\"marks\":-1},\"by\":\"ann\",\"count\":1,\"over\":{}}");
+        Files.write(file, lines);
+        MarksFile read = done(MarksFile.read(file));
+        assertThat(read.marking().value(new Matter.Due())).contains(new Value.Moment(5));
+        assertThat(read.strange()).hasSize(3);
+        read.write(file);
+        assertThat(Files.readAllLines(file)).containsExactlyInAnyOrderElementsOf(lines);
+    }
+
+    @Test
+    void whatIsNoMarkingIsRefusedWithAReason() throws IOException {
+        Path file = Files.writeString(folder.resolve("x.marks"), "hello");
+        assertThat(MarksFile.read(file)).isInstanceOf(Result.Refused.class);
+        Files.writeString(file, "");
+        assertThat(((Result.Refused<MarksFile>) MarksFile.read(file)).message()).contains("not a marking");
+        Files.writeString(file, "{\"format\":\"hestra-marking\",\"version\":99,\"exercise\":\"k\",\"title\":\"K\"}");
+        assertThat(((Result.Refused<MarksFile>) MarksFile.read(file)).message()).contains("newer Hestra");
+        Files.writeString(file, "{\"format\":\"hestra-marking\",\"version\":1}");
+        assertThat(((Result.Refused<MarksFile>) MarksFile.read(file)).message()).contains("damaged");
+    }
+
+    @Test
+    void namesAndAnswersOfStrangersDoNoHarmAnywhere() throws IOException {
+        handIn("a.handin", SCRIPT, SCRIPT, "A blade <img src=x onerror=alert(1)> grows 0.52 cm \u202egnol.");
+        handIn("b.handin", FORMULA, "0.52", FORMULA);
+        handIn("c.handin", "\u202eneff \u200badI", "0.52", "x");
+        ClassWork work = work(NONE);
+        assertThat(work.roll().students()).extracting(Student::name).doesNotContain("\u202e").contains("neff adI");
+        assertThat(Gradebook.csv(work, List.of()).lines().map(line -> line.charAt(0) == '"' ? line.charAt(1) : line.charAt(0))).doesNotContain('=');
+        Path book = folder.resolve("marks.xlsx");
+        Gradebook.write(work, List.of(), book);
+        try (XSSFWorkbook workbook = new XSSFWorkbook(new ByteArrayInputStream(Files.readAllBytes(book)))) {
+            Sheet sheet = workbook.getSheetAt(0);
+            sheet.forEach(row -> row.forEach(cell -> assertThat(cell.getCellType()).isNotEqualTo(CellType.FORMULA)));
+            assertThat(sheet.getRow(2).getCell(1).getCellType()).isEqualTo(CellType.NUMERIC);
+        }
+        ClassKey key = ClassKey.of(EXERCISE);
+        String ofClass = HtmlPage.of(ClassPage.of(ClassResult.of(work, key), "today", true));
+        assertThat(ofClass).doesNotContain("<script>alert").contains("&lt;script&gt;");
+        Path back = folder.resolve("back");
+        List<Path> pages = new GiveBack(work, key, true, "today").write(folder.resolve("hands"), back, EnumSet.allOf(GiveBack.Form.class), Paper.A4, Progress.UNWATCHED);
+        assertThat(pages).hasSize(6).allSatisfy(page -> assertThat(page.getParent()).isEqualTo(back));
+        for (Path page : pages) {
+            if (page.toString().endsWith(".html")) {
+                assertThat(Files.readString(page)).doesNotContain("<script>alert").doesNotContain("<img src=x").doesNotContain("\u202e");
+            } else {
+                try (var pdf = Loader.loadPDF(page.toFile())) {
+                    assertThat(pdf.getDocumentCatalog().getOpenAction()).isNull();
+                    assertThat(new PDFTextStripper().getText(pdf)).contains("of 8 marks");
+                }
+            }
+        }
+    }
+
+    @Test
+    void whatAStudentGetsBackSaysWhatThePersonDecided() throws IOException {
+        handIn("ida.handin", "Ida Fenn", "0.9", "On average a blade gets 0.515 cm longer with each day.");
+        ClassWork first = work(NONE);
+        Student ida = first.roll().students().getFirst();
+        Marking marking = NONE.decide(new Matter.Marks("read", new Whom.Group(ida.marked().at("read").group())), Optional.of(new Value.Points(2)), "ann").decide(new Matter.Wording("c"), Optional.of(new Value.Comment("0.9 will do this time", 0.5)), "ann")
+                .decide(new Matter.Said("read", new Whom.One(ida.key()), "c"), Optional.of(new Value.Yes()), "ann").decide(new Matter.Wording("w"), Optional.of(new Value.Comment("A careful piece of work.", 0)), "ann")
+                .decide(new Matter.Said("", new Whom.One(ida.key()), "w"), Optional.of(new Value.Yes()), "ann");
+        ClassWork work = work(marking);
+        Path back = folder.resolve("back");
+        new GiveBack(work, ClassKey.of(EXERCISE), true, "3 May 2026").write(folder.resolve("hands"), back, EnumSet.of(GiveBack.Form.HTML), Paper.A4, Progress.UNWATCHED);
+        String page = Files.readString(back.resolve("Kelp, Ida Fenn.html"));
+        assertThat(page).contains("Ida Fenn").contains("1.5 of 2 marks").contains("0.9 will do this time (−0.5 marks)").contains("A careful piece of work.").contains("The answer: 0.52").contains("still to be read").contains("7.5 of 8 marks").contains("3 May 2026");
+        assertThat(page).as("what Hestra said was overruled").doesNotContain("This is not the slope");
+        assertThat(HtmlPage.of(new GiveBack(work, ClassKey.of(EXERCISE), false, "").page(work.roll().students().getFirst(), done(HandInFile.read(folder.resolve("hands").resolve("ida.handin")))))).doesNotContain("The answer:");
+    }
+
+    @Test
+    void aChangedExerciseInAHandInChangesNothing() throws IOException {
+        Exercise easier = EXERCISE.withFirst(part -> part.withData(Kelp.table().withCell(0, 1, Cell.of("99", DecimalMark.POINT))));
+        Desk desk = Desk.open(easier.withTexts("You have won", "", "All right!")).apply(new Edit.Name("Ida")).apply(new Edit.Draft("read", new Answer.Typed("-11.5"))).apply(new Edit.Check("read"));
+        HandInFile.write(HandIn.of(desk), folder.resolve("hands").resolve("a.handin"));
+        ClassWork work = work(NONE);
+        assertThat(work.total(work.roll().students().getFirst())).isZero();
+        assertThat(work.roll().students().getFirst().handedIn().note()).contains("differs from yours");
+        String page = HtmlPage.of(new GiveBack(work, ClassKey.of(EXERCISE), true, "").page(work.roll().students().getFirst(), done(HandInFile.read(folder.resolve("hands").resolve("a.handin")))));
+        assertThat(page).doesNotContain("You have won").doesNotContain("All right!").contains("The answer: 0.52");
+    }
+
+    @Test
+    void anExerciseThatHasLostATaskStillMarksTheRest() throws IOException {
+        handIn("a.handin", "Ida", "0.52", "x");
+        Exercise shorter = EXERCISE.withFirst(part -> part.withoutBlock("explain"));
+        ClassWork work = done(HandIns.ofFolder(folder.resolve("hands"), Optional.of(shorter), _ -> NONE));
+        assertThat(work.total(work.roll().students().getFirst())).isEqualTo(2);
+        assertThat(work.roll().students().getFirst().handedIn().note()).isEqualTo("It answers 1 task that your exercise no longer has.");
+    }
+
+    @Test
+    void theGradebookIsInTheOrderOfAListAndNobodyIsLeftOut() throws IOException {
+        handIn("a.handin", "Ida Fenn", "0.52", "x");
+        handIn("b.handin", "Tove Marsh", "7", "x");
+        Files.writeString(folder.resolve("hands").resolve("c.handin"), "broken");
+        List<List<String>> records = Gradebook.records(work(NONE), List.of("Tove Marsh", "Pim Oster", "IDA fenn"));
+        assertThat(records).extracting(List::getFirst).containsExactly("name", "Tove Marsh", "Pim Oster", "Ida Fenn", "c.handin");
+        assertThat(records.get(2)).endsWith("", "8", "nothing handed in");
+        assertThat(records.get(3).get(1)).isEqualTo("2");
+        assertThat(records.get(1).get(1)).isEqualTo("0");
+        assertThat(records.get(3).getLast()).contains("still to be read");
+    }
+
+    @Test
+    void aFolderFullOfOtherThingsIsNoTrouble() throws IOException {
+        Path many = Files.createDirectories(folder.resolve("hands"));
+        for (int i = 0; i < 10_000; i++) {
+            Files.createFile(many.resolve("photo-" + i + ".jpg"));
+        }
+        assertThat(done(HandIns.in(many))).isEmpty();
+        handIn("a.handin", "Ida", "0.52", "x");
+        assertThat(done(HandIns.in(many))).hasSize(1);
+        assertThat(work(NONE).roll().students()).hasSize(1);
+    }
+
+    @Test
+    void aHandInThatIsTooLargeSaysSoAndStopsNothing() throws IOException {
+        handIn("a.handin", "Ida", "0.52", "x");
+        Path large = handIn("b.handin", "Pim", "0.52", "x");
+        Map<String, String> entries = new HashMap<>(done(Archive.read(large)).entries());
+        char[] much = new char[33 * 1024 * 1024];
+        Arrays.fill(much, ' ');
+        entries.put("work.json", entries.get("work.json") + new String(much));
+        new Archive(entries).write(large, Archive.MOST_BYTES);
+        ClassWork work = work(NONE);
+        assertThat(work.roll().students().size() + work.roll().asides().size()).isEqualTo(2);
+        assertThat(work.roll().students()).extracting(Student::name).contains("Ida");
+    }
+
+    @Test
+    void aDiskThatIsFullWhileGivingBackIsToldAndWhatWasWrittenStays() throws IOException {
+        handIn("a.handin", "Ida", "0.52", "x");
+        Path blocked = Files.writeString(folder.resolve("back"), "a file where the folder should be");
+        ClassWork work = work(NONE);
+        assertThatThrownBy(() -> new GiveBack(work, ClassKey.of(EXERCISE), true, "").write(folder.resolve("hands"), blocked, EnumSet.of(GiveBack.Form.HTML), Paper.A4, Progress.UNWATCHED)).isInstanceOf(IOException.class).isNotInstanceOf(UncheckedIOException.class);
+        assertThat(Files.readString(blocked)).startsWith("a file where");
+    }
+
+    @Test
+    void readingCanBeStoppedAndTellsHowFarItIs() throws IOException {
+        for (int i = 0; i < 60; i++) {
+            handIn("%02d.handin".formatted(i), "student " + i, "0.52", "x");
+        }
+        List<Path> files = done(HandIns.in(folder.resolve("hands")));
+        List<Received> seen = new ArrayList<>();
+        List<Double> shares = new ArrayList<>();
+        assertThatThrownBy(() -> HandIns.of(ClassKey.of(EXERCISE)).read(files, seen::addAll, share -> {
+            shares.add(share);
+            return false;
+        })).isInstanceOf(Progress.Stopped.class);
+        assertThat(seen).hasSizeBetween(1, 59);
+        assertThat(shares).hasSize(1).allMatch(share -> share > 0 && share < 1);
+    }
+
+    @Test
+    void stepsOfAStrangerDoNoHarm() {
+        List<Step> steps = List.of(new Step(1, new Edit.Name("x")), new Step(2, new WorkEdit.ChangeTable(new TableEdit.Paste(0, 0, Arrays.asList((List<String>) null, List.of("1"))))), new Step(3, new Edit.Undo()));
+        Replay replay = Replay.of(MarkingKey.of(EXERCISE), steps);
+        assertThat(replay.whole()).isFalse();
+        assertThat(replay.moments()).hasSize(1);
+    }
+
+    @Test
+    void mergedMarkingsHoldTheDecisionsOfBoth() {
+        MarksFile ann = new MarksFile("Kelp", NONE.decide(new Matter.Marks("read", new Whom.All()), Optional.of(new Value.Points(1)), "ann"), List.of("odd 1"));
+        MarksFile bo = new MarksFile("Kelp", NONE.decide(new Matter.Marks("read", new Whom.All()), Optional.of(new Value.Points(2)), "bo"), List.of("odd 2", "odd 1"));
+        assertThat(ann.with(bo).strange()).containsExactly("odd 1", "odd 2");
+        assertThat(ann.with(bo).marking()).isEqualTo(bo.with(ann).marking());
+        assertThat(ann.with(bo).marking().conflicts()).singleElement().satisfies(conflict -> assertThat(conflict).extracting(Decision::by).containsExactly("ann", "bo"));
+    }
+}
