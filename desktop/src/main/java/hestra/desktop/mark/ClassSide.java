@@ -164,11 +164,11 @@ final class ClassSide {
         left.getChildren().add(section("Not marked: " + asides.size()));
         for (int i = 0; i < asides.size(); i++) {
             Received.Refused aside = asides.get(i);
-            Label file = new Label(aside.file());
+            Label file = new Label(Student.shown(aside.file(), "a file"));
             file.getStyleClass().add("aside-file");
             file.setWrapText(true);
             file.setMinHeight(Region.USE_PREF_SIZE);
-            VBox box = new VBox(2, file, small(aside.why()));
+            VBox box = new VBox(2, file, small(aside.why().replaceAll("\\p{Cf}", "")));
             // An earlier or later hand-in of somebody: two people may have one name.
             if (aside.why().startsWith("An earlier") || aside.why().startsWith("Handed in late")) {
                 Button apart = new Button("It is somebody else’s");

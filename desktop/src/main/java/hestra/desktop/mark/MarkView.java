@@ -24,6 +24,8 @@ import javafx.scene.layout.VBox;
 
 import hestra.desktop.look.Look;
 import hestra.desktop.parts.Choices;
+import hestra.desktop.parts.Kept;
+import hestra.desktop.parts.KeptDivider;
 import hestra.desktop.parts.Notices;
 import hestra.documents.exercise.HandIns;
 import hestra.exercise.Exercise;
@@ -43,9 +45,12 @@ import hestra.task.Task;
 public final class MarkView implements AutoCloseable {
 
     private static final String BY_COPIES = "Your own exercise is not at hand, so each hand-in is marked by the copy that it holds. Open your exercise first where that is wanted.";
-    private static final double LEFT = 0.235;
-    private static final double RIGHT = 0.735;
-    private static final double LEAST = 250;
+    /** The usual width of the window, and those of the columns at its sides. */
+    private static final double WIDTH = 1280;
+    private static final double LEFT = 300;
+    private static final double RIGHT = 340;
+    private static final double LEAST_LEFT = 240;
+    private static final double LEAST_RIGHT = 335;
 
     private final MarkModel model;
     private final Exercise exercise;
@@ -79,9 +84,10 @@ public final class MarkView implements AutoCloseable {
      *
      * @param own whether the exercise is the instructor's own, which decides what is right; else each hand-in is marked by the copy that it holds
      * @param by who marks
+     * @param kept remembers the widths of the columns
      * @param chooseFolder asks for the folder of the hand-ins
      */
-    public MarkView(Exercise exercise, boolean own, String by, Look look, Notices notices, Runnable chooseFolder) {
+    public MarkView(Exercise exercise, boolean own, String by, Look look, Kept kept, Notices notices, Runnable chooseFolder) {
         this.exercise = exercise;
         this.own = own;
         this.notices = notices;
@@ -103,17 +109,23 @@ public final class MarkView implements AutoCloseable {
         leftScroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         VBox.setVgrow(leftScroll, Priority.ALWAYS);
         left.getStyleClass().add("mark-left");
-        left.setMinWidth(LEAST);
+        left.setMinWidth(LEAST_LEFT);
         rightBox.getStyleClass().add("mark-right");
         right.setContent(rightBox);
         right.setFitToWidth(true);
         right.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        right.setMinWidth(LEAST);
+        right.setMinWidth(LEAST_RIGHT);
         pane = new SplitPane(left, new Region(), right);
-        pane.setDividerPositions(LEFT, RIGHT);
+        pane.setDividerPositions(LEFT / WIDTH, 1 - RIGHT / WIDTH);
         SplitPane.setResizableWithParent(left, false);
         SplitPane.setResizableWithParent(right, false);
         pane.setId("mark");
+        KeptDivider leftRoom = new KeptDivider(pane, 0, true, kept, () -> "mark-list", () -> LEFT * share(look));
+        KeptDivider rightRoom = new KeptDivider(pane, 1, false, kept, () -> "mark-student", () -> Math.max(LEAST_RIGHT, RIGHT * share(look)));
+        look.typeProperty().addListener(_ -> {
+            leftRoom.place();
+            rightRoom.place();
+        });
         pane.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         pane.addEventFilter(KeyEvent.KEY_TYPED, event -> {
             // The letter of the key that went to the comment is no part of it.
@@ -124,6 +136,11 @@ public final class MarkView implements AutoCloseable {
         });
         root.getChildren().setAll(empty());
         model.shownProperty().subscribe(this::show);
+    }
+
+    /** Larger type needs more room at the sides, where the window has it to give. */
+    private double share(Look look) {
+        return Math.min(Math.max(look.type(), 1), Math.max(1, pane.getWidth() / WIDTH));
     }
 
     /** What is there while no folder has been opened. */

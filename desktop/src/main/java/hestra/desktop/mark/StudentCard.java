@@ -50,7 +50,7 @@ final class StudentCard extends VBox {
         about.setWrapText(true);
         about.setMinHeight(USE_PREF_SIZE);
         about.setId("mark-about");
-        plot = new FigureView(look, layout -> findings.map(it -> ScatterPlot.describe(it.plot().atRest("No data."), layout)).orElseGet(() -> ScatterPlot.describe(Findings.of(Desk.open(model.exercise())).plot().atRest(""), layout)));
+        plot = new FigureView(look, layout -> findings.map(it -> ScatterPlot.describe(it.plot().atRest(it.work().table().size() == 0 ? "No data." : "Nothing is drawn yet."), layout)).orElseGet(() -> ScatterPlot.describe(Findings.of(Desk.open(model.exercise())).plot().atRest(""), layout)));
         plot.setId("mark-plot");
         plot.setMinHeight(PLOT);
         plot.setPrefHeight(PLOT);

@@ -146,6 +146,12 @@ final class GiveBackBoard extends Board {
     }
 
     @Override
+    void open() {
+        super.open();
+        fit();
+    }
+
+    @Override
     Node first() {
         return write;
     }

@@ -46,6 +46,7 @@ public final class HandIns {
     private final int print;
     private final Optional<ClassKey> key;
     private final Map<Exercise, MarkingKey> copies = new HashMap<>();
+    private final Map<Integer, Boolean> prints = new HashMap<>();
 
     private HandIns(Exercise exercise, Optional<ClassKey> key) {
         this.exercise = exercise;
@@ -161,7 +162,7 @@ public final class HandIns {
         String begun = script.begun() > 1 ? "Begun " + script.begun() + " times." : "";
         if (key.isPresent()) {
             Marked marked = Marked.of(script, key.get().key(script));
-            return Result.done(new Received.HandedIn(name, modified, marked, (note(light, key.get()) + " " + begun).strip()));
+            return Result.done(new Received.HandedIn(name, modified, marked, (note(file, light, key.get()) + " " + begun).strip()));
         }
         return HandInFile.read(file).then(handIn -> {
             MarkingKey own = copies.computeIfAbsent(handIn.exercise(), MarkingKey::of);
@@ -174,13 +175,19 @@ public final class HandIns {
         return (copy.variant() > 0 ? "Variant " + copy.variant() + " of edition " : "Edition ") + copy.edition() + ".";
     }
 
-    private String note(HandInFile.Light light, ClassKey key) {
+    /** Whether a hand-in asks what the instructor's exercise asks. Where it is not written in the same letters, as by another version of the program, it is read; of those that are alike once. */
+    private boolean isSame(Path file, HandInFile.Light light) {
+        return light.print() == print || prints.computeIfAbsent(light.print(), _ -> HandInFile.read(file) instanceof Result.Done<HandIn>(HandIn handIn)
+                && handIn.exercise().parts().equals(exercise.parts()) && handIn.exercise().mark() == exercise.mark());
+    }
+
+    private String note(Path file, HandInFile.Light light, ClassKey key) {
         Script script = light.script();
         if (script.copy().isPresent()) {
             return which(script.copy().get()) + (key.edition(script).isEmpty() ? " Your exercise no longer holds this edition; marked with it as it is now." : "");
         }
         long gone = script.attempts().entrySet().stream().filter(it -> !it.getValue().isEmpty() && key.own().task(it.getKey()).isEmpty()).count();
-        return gone == 0 ? light.print() == print ? "" : "Its copy of the exercise differs from yours; marked with yours." : "It answers " + Counted.of(gone, "task") + " that your exercise no longer has.";
+        return gone == 0 ? isSame(file, light) ? "" : "Its copy of the exercise differs from yours; marked with yours." : "It answers " + Counted.of(gone, "task") + " that your exercise no longer has.";
     }
 
     private static long modified(Path file) {

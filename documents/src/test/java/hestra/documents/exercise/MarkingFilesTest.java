@@ -274,4 +274,13 @@ class MarkingFilesTest {
         assertThat(ann.with(bo).marking()).isEqualTo(bo.with(ann).marking());
         assertThat(ann.with(bo).marking().conflicts()).singleElement().satisfies(conflict -> assertThat(conflict).extracting(Decision::by).containsExactly("ann", "bo"));
     }
+
+    @Test
+    void anExerciseThatIsWrittenOtherwiseIsTheSame() throws IOException {
+        Path file = handIn("a.handin", "Ida", "0.52", "x");
+        Map<String, String> entries = new HashMap<>(done(Archive.read(file)).entries());
+        entries.put("exercise.json", entries.get("exercise.json").replace("\n", "\n "));
+        new Archive(entries).write(file, Archive.MOST_BYTES);
+        assertThat(work(NONE).roll().students().getFirst().handedIn().note()).isEmpty();
+    }
 }
