@@ -95,12 +95,12 @@ public record ClassResult(ClassWork work, List<OfTask> tasks, List<Double> total
         }
         List<String> sentences = new ArrayList<>();
         judged.stream().filter(it -> it.right() < BADLY).sorted(Comparator.comparingDouble(OfTask::right)).limit(MOST_NAMED).forEach(it -> sentences.add((sentences.isEmpty() ? "Go through task " : "Then task ") + named(it)
-                + (sentences.isEmpty() ? " again: " : ": ") + it.count(Standing.RIGHT) + " of " + n + " got it right" + commonest(it).map(words -> ", and " + words).orElse("") + "."));
+                + (sentences.isEmpty() ? ", again: " : ": ") + it.count(Standing.RIGHT) + " of " + n + " got it right" + commonest(it).map(words -> ", and " + words).orElse("") + "."));
         if (sentences.isEmpty()) {
             sentences.add("Every task was done by more than half of the class; nothing stands out to be gone through again.");
-            judged.stream().filter(it -> commonest(it).isPresent()).max(Comparator.comparingInt(it -> it.mistakes().values().iterator().next().size())).ifPresent(it -> sentences.add("In task " + named(it) + " " + commonest(it).orElseThrow() + "."));
+            judged.stream().filter(it -> commonest(it).isPresent()).max(Comparator.comparingInt(it -> it.mistakes().values().iterator().next().size())).ifPresent(it -> sentences.add("In task " + named(it) + ", " + commonest(it).orElseThrow() + "."));
         }
-        judged.stream().filter(it -> it.count(Standing.BLANK) * 4 >= n).forEach(it -> sentences.add("Task " + named(it) + " was left out by " + it.count(Standing.BLANK) + "."));
+        judged.stream().filter(it -> it.count(Standing.BLANK) * 4 >= n).forEach(it -> sentences.add("Task " + named(it) + ", was left out by " + it.count(Standing.BLANK) + "."));
         List<String> well = judged.stream().filter(it -> it.right() >= WELL).map(it -> Integer.toString(it.number())).toList();
         if (!well.isEmpty() && well.size() < judged.size()) {
             sentences.add((well.size() == 1 ? "Task " : "Tasks ") + listed(well) + " went well.");

@@ -164,7 +164,7 @@ class ClassWorkTest {
         ClassResult.OfTask read = result.tasks().getFirst();
         assertThat(read.standings()).isEqualTo(Map.of(Standing.RIGHT, 1, Standing.WRONG, 3));
         assertThat(read.mistakes().get(Mistake.AXES_EXCHANGED)).as("in whichever try").extracting(Student::name).containsExactlyInAnyOrder("Ida", "Pim", "Tove");
-        assertThat(result.inWords()).isEqualTo("Go through task 1, “Read” again: 1 of 4 got it right, and 3 had “variables the wrong way round”. 1 task is still to be read.");
+        assertThat(result.inWords()).isEqualTo("Go through task 1, “Read”, again: 1 of 4 got it right, and 3 had “variables the wrong way round”. 1 task is still to be read.");
         assertThat(result.minutes()).containsExactly(1L, 2L, 3L, 4L);
         assertThat(ClassResult.median(result.minutes())).hasValue(2.5);
         assertThat(ClassResult.median(List.of())).isEmpty();

@@ -8,9 +8,15 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import javafx.event.Event;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.ButtonBase;
 import javafx.scene.control.TextField;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.control.Toggle;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
 
 import hestra.data.Roles;
@@ -25,6 +31,7 @@ import hestra.desk.TaskState;
 import hestra.desk.WorkEdit;
 import hestra.desktop.demo.FlaskPicture;
 import hestra.desktop.demo.KelpBlades;
+import hestra.desktop.demo.KelpClass;
 import hestra.desktop.demo.OrrinBay;
 import hestra.desktop.demo.ReedHeights;
 import hestra.desktop.files.FileDialogs;
@@ -40,8 +47,10 @@ import hestra.documents.exercise.HandIns;
 import hestra.documents.file.FileWriting;
 import hestra.documents.file.Progress;
 import hestra.documents.file.Result;
+import hestra.documents.page.GiveBack;
 import hestra.documents.page.Handout;
 import hestra.documents.page.HtmlPage;
+import hestra.documents.page.PageFile;
 import hestra.documents.page.Paper;
 import hestra.documents.page.WriteUp;
 import hestra.exercise.Block;
@@ -50,9 +59,12 @@ import hestra.exercise.Varying;
 import hestra.exercise.Wish;
 import hestra.fit.Curve;
 import hestra.fit.LeastSquares;
+import hestra.marking.ClassKey;
+import hestra.marking.ClassResult;
 import hestra.marking.ClassWork;
 import hestra.marking.HandIn;
 import hestra.marking.Marking;
+import hestra.marking.Student;
 import hestra.numbers.NumberStyle;
 import hestra.recipe.Parameter;
 import hestra.recipe.Range;
@@ -76,6 +88,9 @@ public final class Tour {
     private static final double WIDTH = 1280;
     private static final double HEIGHT = 800;
     private static final int SAMPLES = 24;
+    /** The made-up class, and how far its first student's steps are gone through. */
+    private static final long CLASS = 28;
+    private static final int STEPS = 14;
 
     private final Path folder;
     private final List<Path> written = new ArrayList<>();
@@ -141,6 +156,7 @@ public final class Tour {
         playground(stage);
         parts(stage);
         study(stage);
+        marking(stage);
         step(() -> {
             window.close(stage);
             stage.hide();
@@ -282,6 +298,44 @@ public final class Tour {
         StudyTour.picture(report, page);
         written.add(page);
         say("A study", List.of(equation()));
+    }
+
+    /** A made-up class: sentences that are read, one student's steps, the class, and what a student gets back. */
+    private void marking(Stage stage) throws IOException {
+        Path hands = Files.createTempDirectory("hestra-class");
+        KelpClass.write(hands, CLASS);
+        step(() -> window.open(folder.resolve("kelp-blades" + ExerciseFile.ENDING)));
+        step(() -> window.open(hands));
+        step(() -> ((Button) stage.getScene().lookup("#group-give-3")).fire());
+        step(() -> press(stage.getScene().lookup("#mark-groups"), KeyCode.DOWN));
+        step(() -> ((TextInputControl) stage.getScene().lookup("#comment-text")).setText("Say it of blades on average: not every blade does so."));
+        step(() -> ((Button) stage.getScene().lookup("#comment-add")).fire());
+        picture(stage, "23-mark.png");
+        step(() -> ((ButtonBase) stage.getScene().lookup("#mark-tab-by-student")).fire());
+        while (FxThread.call(() -> stage.getScene().lookup("#step-track") == null)) {
+            FxThread.settle();
+        }
+        step(() -> press(stage.getScene().lookup("#step-track"), KeyCode.HOME));
+        for (int i = 0; i < STEPS; i++) {
+            step(() -> press(stage.getScene().lookup("#step-track"), KeyCode.RIGHT));
+        }
+        picture(stage, "24-mark-student.png");
+        step(() -> ((ButtonBase) stage.getScene().lookup("#mark-tab-class")).fire());
+        picture(stage, "25-mark-class.png");
+        ClassWork work = FxThread.call(() -> window.mark().work());
+        Student student = work.roll().students().stream().filter(it -> it.name().equals("Runa Feld")).findFirst().orElseThrow();
+        if (HandInFile.read(hands.resolve(student.handedIn().file())) instanceof Result.Done<HandIn>(HandIn handIn)) {
+            Path page = folder.resolve("given-back.pdf");
+            PageFile.write(new GiveBack(work, ClassKey.of(work.exercise()), true, "1 December 2026").page(student, handIn), Paper.A4, page);
+            written.add(page);
+            StudyTour.picture(page, folder.resolve("26-given-back.png"));
+            written.add(folder.resolve("26-given-back.png"));
+        }
+        say("A class", List.of(work.roll().students().size() + " students, " + work.roll().asides().size() + " files not marked.", FxThread.call(() -> ClassResult.of(work, ClassKey.of(work.exercise())).inWords())));
+    }
+
+    private static void press(Node node, KeyCode key) {
+        Event.fireEvent(node, new KeyEvent(KeyEvent.KEY_PRESSED, "", "", key, false, false, false, false));
     }
 
     private void step(Runnable action) throws IOException {

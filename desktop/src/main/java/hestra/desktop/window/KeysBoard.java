@@ -63,10 +63,20 @@ final class KeysBoard extends Board {
             new Line("Space", "on a figure: it follows the plot, or stays"),
             new Line("Alt+↑ ↓, Delete", "move it, take it off"));
 
+    private static final List<Line> MARK = List.of(
+            new Line("0–9, A", "gives marks, all marks"),
+            new Line("Enter", "as proposed, and on"),
+            new Line("↑ ↓", "the next answers, or task"),
+            new Line("Page Up, Page Down", "the next task, or student"),
+            new Line("Space", "the next with these answers"),
+            new Line("O, Delete", "marks one apart, takes marks back"),
+            new Line("C", "a comment; Ctrl+Enter adds it"),
+            new Line("← →, with Ctrl", "step by step, from check to check"));
+
     private static final List<Line> EVERYWHERE = List.of(
             new Line("Alt+Home", "Start"),
             new Line("Ctrl+B", "all numbers, in the place of the sheet"),
-            new Line("Ctrl+P", "report"),
+            new Line("Ctrl+P, Ctrl+M", "report, mark hand-ins"),
             new Line("Ctrl+Enter", "checks the current task"),
             new Line("Ctrl+Z, Ctrl+Shift+Z", "undo, redo"),
             new Line("F8", "larger type"),
@@ -80,7 +90,7 @@ final class KeysBoard extends Board {
 
     private static Node columns() {
         FlowPane columns = new FlowPane(new VBox(group("In the plot, with the mouse", MOUSE)), new VBox(group("In the plot, with keys", PLOT)),
-                new VBox(group("In the table", TABLE), group("On your own sheet", SHEET)), new VBox(group("Everywhere", EVERYWHERE)));
+                new VBox(group("In the table", TABLE), group("On your own sheet", SHEET)), new VBox(group("Everywhere", EVERYWHERE), group("In Mark", MARK)));
         columns.setPrefWrapLength(WIDEST);
         columns.getStyleClass().add("keys-columns");
         columns.getChildren().forEach(it -> it.getStyleClass().add("keys-column"));

@@ -1,5 +1,6 @@
 package hestra.desktop.window;
 
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -210,7 +211,7 @@ public final class MainWindow {
     }
 
     /** The view of somebody who marks a class, which is shown then. */
-    MarkView mark() {
+    public MarkView mark() {
         show(View.MARK);
         return here.mark();
     }
@@ -337,9 +338,13 @@ public final class MainWindow {
         begin();
     }
 
-    /** Opens a file, as if it had been chosen. */
+    /** Opens a file, as if it had been chosen; a folder is that of a class, to be marked. */
     public void open(Path file) {
-        filing.open(file);
+        if (Files.isDirectory(file)) {
+            marking.open(file);
+        } else {
+            filing.open(file);
+        }
     }
 
     /** Goes back from Start to what is open. */
