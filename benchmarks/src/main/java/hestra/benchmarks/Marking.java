@@ -13,6 +13,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.zip.ZipFile;
+import javafx.event.Event;
+import javafx.scene.Parent;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.stage.Stage;
 
 import com.fasterxml.jackson.databind.ObjectMapper;
 import hestra.desk.Desk;
@@ -20,6 +25,12 @@ import hestra.desk.Edit;
 import hestra.desk.History;
 import hestra.desk.Step;
 import hestra.desktop.demo.OrrinBay;
+import hestra.desktop.files.OpenDesk;
+import hestra.desktop.files.Settings;
+import hestra.desktop.look.Look;
+import hestra.desktop.look.Looks;
+import hestra.desktop.tour.FxThread;
+import hestra.desktop.window.MainWindow;
 import hestra.documents.exercise.HandInFile;
 import hestra.documents.exercise.HandIns;
 import hestra.documents.file.Progress;
@@ -76,6 +87,45 @@ public final class Marking {
                 median(marked) / median(bare), heap);
         decisions(work);
         back(work, folder);
+        window(exercise, folder);
+    }
+
+    /** From a key to all that the next group shows, laid out. */
+    private static void window(Exercise exercise, Path folder) throws IOException {
+        FxThread.start();
+        Path state = Files.createTempDirectory("hestra-state");
+        List<Double> times = new ArrayList<>();
+        MainWindow window = FxThread.call(() -> {
+            Looks.prepare();
+            MainWindow made = new MainWindow(OpenDesk.passing(Desk.open(exercise), ""), Settings.in(state), null, new Look());
+            Stage stage = new Stage();
+            stage.setScene(made.scene(1280, 800));
+            stage.show();
+            made.mark().open(folder);
+            return made;
+        });
+        long from = System.nanoTime();
+        double first = 0;
+        while (FxThread.call(window::isBusy)) {
+            if (first == 0 && FxThread.call(() -> window.mark().work().roll().students().size() >= 100)) {
+                first = (System.nanoTime() - from) / MILLISECOND;
+            }
+            FxThread.settle();
+        }
+        for (int i = 0; i < 40; i++) {
+            KeyCode key = i % 10 == 9 ? KeyCode.PAGE_UP : KeyCode.DOWN;
+            times.add(FxThread.call(() -> {
+                Parent root = (Parent) window.mark().node();
+                long pressed = System.nanoTime();
+                Event.fireEvent(root.lookup("#mark-groups"), new KeyEvent(KeyEvent.KEY_PRESSED, "", "", key, false, false, false, false));
+                root.applyCss();
+                root.layout();
+                return (System.nanoTime() - pressed) / MILLISECOND;
+            }));
+            FxThread.settle();
+        }
+        OUT.printf("in the window: the first hundred after %.0f ms; to the next group: median %.1f ms, the slowest %.1f ms (bar 50)%n", first, median(times), times.stream().mapToDouble(Double::doubleValue).max().orElse(0));
+        FxThread.stop();
     }
 
     private static double median(List<Double> times) {

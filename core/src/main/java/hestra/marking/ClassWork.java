@@ -17,7 +17,7 @@ import hestra.task.Task;
 
 /**
  * A class with what has been decided of its work: everything that is shown while it is marked follows from this. A decision on one
- * student's answer goes before one on its group, that before one on all, and all before what Hestra proposes.
+ * student's answer goes before one on its group, that before one on all, and all before what Hestra proposes. Used by one thread at a time.
  */
 public final class ClassWork {
 
@@ -27,6 +27,7 @@ public final class ClassWork {
     private final Map<String, Map<String, Award>> awards = new HashMap<>();
     private final Map<String, Set<String>> commentsOn = new HashMap<>();
     private final Map<String, Map<Whom, Double>> decidedAt = new HashMap<>();
+    private final Map<String, List<AnswerGroup>> groups = new HashMap<>();
 
     private ClassWork(Exercise exercise, Roll roll, Marking marking) {
         this.exercise = exercise;
@@ -131,19 +132,23 @@ public final class ClassWork {
 
     /** The answers to a task, those together that say the same: right ones first, then the most frequent first. An answer of which somebody decided by itself stands alone. */
     public List<AnswerGroup> groups(Task task) {
+        return groups.computeIfAbsent(task.id(), _ -> grouped(task));
+    }
+
+    private List<AnswerGroup> grouped(Task task) {
         Map<String, List<Student>> together = new TreeMap<>();
-        List<AnswerGroup> groups = new ArrayList<>();
+        List<AnswerGroup> list = new ArrayList<>();
         for (Student student : roll.students()) {
             Given given = student.marked().at(task.id());
             if (isApart(student, task.id())) {
-                groups.add(new AnswerGroup(given.group(), List.of(student), given, true));
+                list.add(new AnswerGroup(given.group(), List.of(student), given, true));
             } else {
                 together.computeIfAbsent(given.group(), _ -> new ArrayList<>()).add(student);
             }
         }
-        together.forEach((group, students) -> groups.add(new AnswerGroup(group, students, students.getFirst().marked().at(task.id()), false)));
-        groups.sort(Comparator.comparingInt(AnswerGroup::rank).thenComparing(it -> -it.students().size()).thenComparing(it -> it.first().mistakes().isEmpty()).thenComparing(AnswerGroup::group).thenComparing(AnswerGroup::apart).thenComparing(it -> it.students().getFirst().key()));
-        return groups;
+        together.forEach((group, students) -> list.add(new AnswerGroup(group, students, students.getFirst().marked().at(task.id()), false)));
+        list.sort(Comparator.comparingInt(AnswerGroup::rank).thenComparing(it -> -it.students().size()).thenComparing(it -> it.first().mistakes().isEmpty()).thenComparing(AnswerGroup::group).thenComparing(AnswerGroup::apart).thenComparing(it -> it.students().getFirst().key()));
+        return List.copyOf(list);
     }
 
     /** Whether somebody decided on a student's answer by itself. */

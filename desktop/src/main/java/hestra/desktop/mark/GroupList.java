@@ -1,5 +1,6 @@
 package hestra.desktop.mark;
 
+import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
 import javafx.scene.Node;
@@ -16,6 +17,8 @@ import hestra.task.Task;
 
 /** The answers to the task in hand, those that say the same together. */
 final class GroupList {
+
+    private static final int MOST = 30;
 
     private final MarkModel model;
     private final Answers answers;
@@ -52,13 +55,23 @@ final class GroupList {
         title.setWrapText(true);
         title.setMinHeight(Label.USE_PREF_SIZE);
         list.getChildren().addAll(title, small(about(asked, shown)));
-        for (AnswerGroup group : shown.groups()) {
+        List<AnswerGroup> groups = shown.groups();
+        // Of very many only those about the one in hand are shown: nobody reads hundreds at once.
+        int from = groups.size() <= MOST ? 0 : Math.clamp(shown.group().map(groups::indexOf).orElse(0) - MOST / 3, 0, groups.size() - MOST);
+        int to = Math.min(groups.size(), from + MOST);
+        if (from > 0) {
+            list.getChildren().add(small("… " + Counted.of(from, "group") + " above. ↑ goes there."));
+        }
+        for (AnswerGroup group : groups.subList(from, to)) {
             GroupCard card = new GroupCard(model, answers, here, asked, group, shown);
-            card.setId("group-" + list.getChildren().size());
+            card.setId("group-" + (groups.indexOf(group) + 1));
             list.getChildren().add(card);
             if (shown.group().filter(it -> MarkState.idOf(it).equals(MarkState.idOf(group))).isPresent()) {
                 bringIntoView(card);
             }
+        }
+        if (to < groups.size()) {
+            list.getChildren().add(small("… " + Counted.of(groups.size() - to, "more group") + ". ↓ goes there."));
         }
         if (!task.equals(Optional.of(asked.id()))) {
             task = Optional.of(asked.id());

@@ -8,18 +8,23 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.Stream;
 
 import hestra.Kelp;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desktop.Main;
 import hestra.desktop.demo.KelpBlades;
+import hestra.desktop.demo.KelpClass;
 import hestra.desktop.demo.ReedHeights;
 import hestra.documents.exercise.ExerciseFile;
 import hestra.documents.exercise.HandInFile;
 import hestra.documents.exercise.HestraFile;
+import hestra.documents.exercise.MarksFile;
 import hestra.documents.file.Result;
 import hestra.documents.table.DataExport;
 import hestra.exercise.Exercise;
@@ -28,6 +33,10 @@ import hestra.exercise.Wish;
 import hestra.feedback.Quantity;
 import hestra.feedback.Reading;
 import hestra.marking.HandIn;
+import hestra.marking.Marking;
+import hestra.marking.Matter;
+import hestra.marking.Value;
+import hestra.marking.Whom;
 import hestra.numbers.Rounding;
 import hestra.task.Aid;
 import org.junit.jupiter.api.Test;
@@ -226,6 +235,36 @@ class CommandLineTest {
         assertThat(out.toString()).contains("Ida Fenn,0,0,0,0,0,0,0,0,0,21,").contains("odd.handin");
         assertThat(run("mark", folder.resolve("nowhere"))).isEqualTo(1);
         assertThat(run("mark", folder, "--exercise", folder.resolve("odd.handin"))).isEqualTo(1);
+    }
+
+    @Test
+    void markWritesWhatIsGivenBackByWhatWasDecided() throws IOException {
+        Path hands = folder.resolve("hands");
+        KelpClass.write(hands, 28);
+        Path own = folder.resolve("kelp.hestra");
+        ExerciseFile.write(KelpBlades.exercise(), own);
+        Path marks = folder.resolve("kelp.marks");
+        new MarksFile("Kelp blades", Marking.none(KelpBlades.exercise().id()).decide(new Matter.Marks("explain", new Whom.All()), Optional.of(new Value.Points(1)), "ann"), List.of()).write(marks);
+        Path names = Files.writeString(folder.resolve("names.txt"), "Wen Aldous\nIda Fenn\n");
+        Path back = folder.resolve("back");
+        Path book = folder.resolve("marks.csv");
+        Path page = folder.resolve("class.html");
+        assertThat(run("mark", hands, "--exercise", own, "--marks", marks, "--give-back", back, "--key", "--gradebook", book, "--names", names, "--class", page)).isZero();
+        // Ida has all 18 of the other tasks.
+        assertThat(Files.readAllLines(book).get(2)).startsWith("Ida Fenn,1,1,4,2,2,2,6,1,19,21,");
+        assertThat(Files.readAllLines(book).get(1)).startsWith("Wen Aldous,");
+        assertThat(out.toString()).isEqualToNormalizingNewlines(Files.readString(book));
+        assertThat(Files.readString(page)).contains("The class".toLowerCase(Locale.ROOT)).contains("Recognised mistakes");
+        try (Stream<Path> pages = Files.list(back)) {
+            assertThat(pages).hasSize(26);
+        }
+        assertThat(Files.readString(back.resolve("Kelp blades, Ida Fenn.html"))).contains("1 of 3 marks");
+        assertThat(run("mark", hands, "--exercise", own, "--gradebook", folder.resolve("marks.doc"))).isEqualTo(1);
+        assertThat(err.toString()).contains("is to end in .csv or .xlsx");
+        assertThat(run("mark", hands, "--exercise", own, "--marks", folder.resolve("none.marks"))).isEqualTo(1);
+        new MarksFile("Limpets", Marking.none("limpets"), List.of()).write(marks);
+        assertThat(run("mark", hands, "--exercise", own, "--marks", marks)).isEqualTo(1);
+        assertThat(err.toString()).contains("a marking of another exercise, “Limpets”");
     }
 
     @Test

@@ -11,13 +11,21 @@ import java.util.stream.Stream;
 import javafx.scene.input.KeyCode;
 
 import hestra.data.Row;
+import hestra.desk.Desk;
+import hestra.desk.Edit;
+import hestra.desk.ExerciseEdit;
 import hestra.desktop.demo.KelpBlades;
 import hestra.desktop.demo.KelpClass;
+import hestra.desktop.demo.OrrinBay;
 import hestra.desktop.tour.FxThread;
+import hestra.documents.exercise.ExerciseFile;
 import hestra.documents.exercise.HandInFile;
 import hestra.documents.exercise.MarksFile;
+import hestra.documents.exercise.Publication;
+import hestra.documents.file.Progress;
 import hestra.documents.file.Result;
 import hestra.exercise.Exercise;
+import hestra.exercise.Varying;
 import hestra.feedback.Mistake;
 import hestra.marking.ClassWork;
 import hestra.marking.Decision;
@@ -30,6 +38,8 @@ import hestra.marking.Standing;
 import hestra.marking.Student;
 import hestra.marking.Value;
 import hestra.marking.Whom;
+import hestra.task.Answer;
+import hestra.task.ReadValue;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -295,6 +305,32 @@ class MarkingTest {
             assertThat(person.text("notice")).contains("marked by the copy that it holds");
             assertThat(work(person).roll().students()).hasSize(26);
             assertThat(work(person).award(student(work(person), "Runa Feld"), "slope").marks()).isZero();
+        }
+    }
+
+    @Test
+    void variantsAreMarkedAndShownWithTheDataThatEachStudentHad() throws IOException {
+        Exercise varied = OrrinBay.sets().get(2).exercise().withFirst(part -> part.with(Varying.NONE.with(Varying.Way.NEW_DATA)));
+        Publication published = Publication.write(varied, new Publication.Readers.Named(List.of("Ida Fenn", "Pim Oster")), folder.resolve("copies"), Progress.UNWATCHED);
+        Exercise own = new ExerciseEdit.Publish(published.edition()).appliedTo(varied);
+        Path hands = Files.createDirectory(folder.resolve("hands"));
+        String task = own.tasks().stream().filter(ReadValue.class::isInstance).findFirst().orElseThrow().id();
+        for (Path file : published.files()) {
+            Exercise copy = ((Result.Done<Exercise>) ExerciseFile.read(file)).value();
+            String right = copy.task(task).orElseThrow().key(copy.partOf(task).orElseThrow().truth(copy.mark())).text().split(" ")[0].replace('−', '-');
+            HandInFile.write(HandIn.of(Desk.open(copy).apply(new Edit.Draft(task, new Answer.Typed(right))).apply(new Edit.Check(task))), hands.resolve(file.getFileName().toString().replace(".hestra", ".handin")));
+        }
+        try (Person person = Person.at(own, folder.resolve("state"))) {
+            person.click("view-mark");
+            person.willChoose(hands);
+            person.click("mark-choose");
+            person.settle();
+            ClassWork work = work(person);
+            assertThat(work.roll().students()).extracting(Student::name).containsExactly("Ida Fenn", "Pim Oster");
+            assertThat(work.roll().students()).allSatisfy(student -> assertThat(work.award(student, task).standing()).isEqualTo(Standing.RIGHT));
+            person.click("mark-task-" + task);
+            assertThat(person.text("mark-about")).contains("variant 1");
+            assertThat(work.groups(own.task(task).orElseThrow())).as("different numbers, both right").hasSize(1);
         }
     }
 
