@@ -31,6 +31,7 @@ public final class OpenCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         Result<HestraApp.Start> start = file == null ? Result.done(last())
+                : Files.isDirectory(file) ? Result.done(HestraApp.Start.toMark(Optional::empty, _ -> file.toAbsolutePath()))
                 : isData() ? data()
                 : file.toString().endsWith(HandInFile.ENDING) ? HandInFile.read(file).then(handIn -> Result.done(HestraApp.Start.toRead(handIn)))
                 : HestraFile.read(file).then(desk -> Result.done(new HestraApp.Start(() -> Optional.of(desk), Optional.of(file.toAbsolutePath()))));

@@ -7,6 +7,7 @@ import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
@@ -16,7 +17,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
-import hestra.desktop.parts.Choices;
+import hestra.desktop.parts.InWords;
 import hestra.desktop.parts.Tip;
 import hestra.marking.ClassWork;
 import hestra.marking.MarkingHistory.Choice;
@@ -47,7 +48,7 @@ final class CommentBox extends VBox {
     }
 
     private final MarkModel model;
-    private final Choices<On> on;
+    private final ComboBox<On> on = new ComboBox<>();
     private final FlowPane chips = new FlowPane(6, 6);
     private final VBox said = new VBox(5);
     private final TextArea text = new TextArea();
@@ -62,9 +63,14 @@ final class CommentBox extends VBox {
         getStyleClass().add("comment-box");
         Label title = new Label("Comment");
         title.getStyleClass().add("mark-section");
-        on = new Choices<>("comment-on", List.of(On.values()), it -> it.words, it -> {
-            chosen = it;
-            shown.ifPresent(this::show);
+        on.setId("comment-on");
+        on.setMaxWidth(Double.MAX_VALUE);
+        on.setConverter(new InWords<>(it -> "on " + it.words));
+        on.valueProperty().addListener((_, _, now) -> {
+            if (now != null && now != chosen) {
+                chosen = now;
+                shown.ifPresent(this::show);
+            }
         });
         text.setId("comment-text");
         text.setPromptText("A comment (C). Ctrl+Enter adds it.");
@@ -122,8 +128,11 @@ final class CommentBox extends VBox {
         if (!tasks && chosen == On.GROUP) {
             chosen = On.ONE;
         }
-        on.offer(it -> tasks || it != On.GROUP);
-        on.show(Optional.of(chosen));
+        List<On> offered = tasks ? List.of(On.values()) : List.of(On.ONE, On.WHOLE);
+        if (!on.getItems().equals(offered)) {
+            on.getItems().setAll(offered);
+        }
+        on.setValue(chosen);
         said.getChildren().clear();
         chips.getChildren().clear();
         if (now.student().isEmpty()) {

@@ -10,7 +10,9 @@ import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.ButtonBase;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBoxBase;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.SplitPane;
@@ -328,12 +330,12 @@ public final class MarkView implements AutoCloseable {
             } else {
                 model.stepStudent(by);
             }
-        } else if (event.getCode() == KeyCode.SPACE && byTask && !(event.getTarget() instanceof Button)) {
+        } else if (event.getCode() == KeyCode.SPACE && byTask && !isPressed(event.getTarget())) {
             model.stepStudent(event.isShiftDown() ? -1 : 1);
         } else if (event.getCode() == KeyCode.C) {
             swallows = true;
             comments.begin();
-        } else if (event.getCode() == KeyCode.ENTER && !(event.getTarget() instanceof Button)) {
+        } else if (event.getCode() == KeyCode.ENTER && !isPressed(event.getTarget())) {
             confirm(shown);
         } else if (event.getCode() == KeyCode.O && byTask) {
             shown.task().ifPresent(task -> shown.student().ifPresent(student -> GroupCard.takeOut(model, task, student)));
@@ -343,6 +345,11 @@ public final class MarkView implements AutoCloseable {
             return;
         }
         event.consume();
+    }
+
+    /** Whether Enter and Space press what has the keyboard. */
+    private static boolean isPressed(Object target) {
+        return target instanceof ButtonBase || target instanceof ComboBoxBase || target instanceof Node node && node.getStyleClass().contains(TaskList.ROW);
     }
 
     private void digit(KeyEvent event, MarkModel.Shown shown) {

@@ -24,7 +24,7 @@ final class MarksRow extends HBox {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final PseudoClass PROPOSED = PseudoClass.getPseudoClass("proposed");
     private static final int MOST_BUTTONS = 7;
-    private static final int FIELD_WIDTH = 54;
+    private static final int FIELD_LETTERS = 5;
 
     /**
      * A row.
@@ -62,7 +62,7 @@ final class MarksRow extends HBox {
         TextField field = new TextField(offered.contains(marks) ? "" : shown(marks));
         field.setId(id + "-marks");
         field.setPromptText("other");
-        field.setPrefWidth(FIELD_WIDTH);
+        field.setPrefColumnCount(FIELD_LETTERS);
         field.getStyleClass().add("marks-field");
         Tip.set(field, "Any marks from 0 to " + most + ", such as 1.5");
         field.setOnAction(_ -> read(field.getText(), most).ifPresentOrElse(give::accept, () -> {

@@ -3,9 +3,10 @@ package hestra.desktop.mark;
 import java.util.EnumMap;
 import java.util.Map;
 import javafx.css.PseudoClass;
-import javafx.scene.control.Button;
+import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.VBox;
 
 import hestra.feedback.Mistake;
@@ -17,6 +18,9 @@ import hestra.task.Task;
 
 /** The tasks with how each went, and how much is still to be read. */
 final class TaskList extends VBox {
+
+    /** The style of its rows, which are pressed like buttons. */
+    static final String ROW = "mark-row";
 
     private static final PseudoClass IN_HAND = PseudoClass.getPseudoClass("in-hand");
     private static final int SEVERAL = 2;
@@ -52,7 +56,7 @@ final class TaskList extends VBox {
         }
     }
 
-    private Button row(Task task, int number, MarkModel.Shown shown) {
+    private VBox row(Task task, int number, MarkModel.Shown shown) {
         Map<Standing, Integer> counts = new EnumMap<>(Standing.class);
         Map<Mistake, Integer> made = new EnumMap<>(Mistake.class);
         for (Student student : shown.work().roll().students()) {
@@ -61,6 +65,8 @@ final class TaskList extends VBox {
         }
         Label title = new Label(number + " · " + task.terms().title());
         title.getStyleClass().add("mark-task-title");
+        title.setWrapText(true);
+        title.setMinHeight(USE_PREF_SIZE);
         Shares shares = new Shares(counts);
         VBox box = new VBox(3, title, shares);
         made.entrySet().stream().max(Map.Entry.comparingByValue()).filter(it -> it.getValue() >= SEVERAL).ifPresent(it -> {
@@ -68,14 +74,19 @@ final class TaskList extends VBox {
             note.getStyleClass().add("small");
             box.getChildren().add(note);
         });
-        Button row = new Button("", box);
-        row.setId("mark-task-" + task.id());
-        row.getStyleClass().setAll("mark-row");
-        row.setMaxWidth(Double.MAX_VALUE);
-        box.prefWidthProperty().bind(row.widthProperty().subtract(24));
-        row.pseudoClassStateChanged(IN_HAND, shown.task().filter(task::equals).isPresent());
-        row.setAccessibleText(title.getText() + ": " + shares.getAccessibleText());
-        row.setOnAction(_ -> model.turnTo(task));
-        return row;
+        box.setId("mark-task-" + task.id());
+        box.getStyleClass().setAll(ROW);
+        box.setFocusTraversable(true);
+        box.pseudoClassStateChanged(IN_HAND, shown.task().filter(task::equals).isPresent());
+        box.setAccessibleRole(AccessibleRole.BUTTON);
+        box.setAccessibleText(title.getText() + ": " + shares.getAccessibleText());
+        box.setOnMouseClicked(_ -> model.turnTo(task));
+        box.setOnKeyPressed(event -> {
+            if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.SPACE) {
+                model.turnTo(task);
+                event.consume();
+            }
+        });
+        return box;
     }
 }

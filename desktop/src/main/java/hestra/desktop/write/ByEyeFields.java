@@ -7,6 +7,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.InWords;
 import hestra.fit.Curve;
 import hestra.task.ByEye;
 

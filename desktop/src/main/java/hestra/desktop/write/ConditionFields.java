@@ -21,6 +21,7 @@ import javafx.scene.layout.VBox;
 
 import hestra.data.PointChange;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.InWords;
 import hestra.desktop.parts.Tip;
 import hestra.desktop.parts.TypingRun;
 import hestra.feedback.Quantity;

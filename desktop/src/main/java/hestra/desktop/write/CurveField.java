@@ -6,6 +6,7 @@ import javafx.collections.FXCollections;
 import javafx.scene.control.ComboBox;
 import javafx.scene.layout.VBox;
 
+import hestra.desktop.parts.InWords;
 import hestra.fit.Curve;
 import hestra.task.Task;
 import hestra.task.WriteEquation;

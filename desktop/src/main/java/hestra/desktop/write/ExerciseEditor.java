@@ -21,6 +21,7 @@ import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Choices;
 import hestra.desktop.parts.DigitsMenu;
 import hestra.desktop.parts.InPlaceText;
+import hestra.desktop.parts.InWords;
 import hestra.desktop.parts.ProseView;
 import hestra.desktop.parts.TypingRun;
 import hestra.exercise.Closing;

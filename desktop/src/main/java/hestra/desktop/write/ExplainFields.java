@@ -10,6 +10,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.InWords;
 import hestra.sentences.Aspect;
 import hestra.task.Explain;
 import hestra.task.Explaining;

@@ -11,6 +11,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.InWords;
 import hestra.desktop.parts.TypingRun;
 import hestra.task.FindPoint;
 import hestra.task.PointAction;

@@ -6,6 +6,7 @@ import java.util.function.BiFunction;
 import java.util.function.Function;
 import javafx.scene.control.ComboBox;
 
+import hestra.desktop.parts.InWords;
 import hestra.task.Task;
 
 /** A list to choose from among the fields of a task, whose first entry is that there is nothing. */

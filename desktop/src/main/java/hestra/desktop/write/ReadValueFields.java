@@ -7,6 +7,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.layout.VBox;
 
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.InWords;
 import hestra.feedback.Quantity;
 import hestra.task.ReadValue;
 

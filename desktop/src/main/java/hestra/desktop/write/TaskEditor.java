@@ -21,6 +21,7 @@ import javafx.util.Subscription;
 import hestra.desk.Findings;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Choices;
+import hestra.desktop.parts.InWords;
 import hestra.desktop.parts.Tip;
 import hestra.exercise.Exercise;
 import hestra.task.Aid;

@@ -14,6 +14,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.InWords;
 import hestra.feedback.Quantity;
 import hestra.task.TryOut;
 import hestra.task.TryOut.Move;

@@ -14,6 +14,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.InWords;
 import hestra.desktop.parts.Tip;
 import hestra.exercise.Varying;
 import hestra.exercise.Wish;

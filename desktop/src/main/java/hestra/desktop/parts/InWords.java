@@ -1,14 +1,15 @@
-package hestra.desktop.write;
+package hestra.desktop.parts;
 
 import java.util.function.Function;
 import javafx.util.StringConverter;
 
 /** Shows the values of a list to choose from in words. */
-final class InWords<T> extends StringConverter<T> {
+public final class InWords<T> extends StringConverter<T> {
 
     private final Function<T, String> words;
 
-    InWords(Function<T, String> words) {
+    /** {@code words} says a value. */
+    public InWords(Function<T, String> words) {
         this.words = words;
     }
 
