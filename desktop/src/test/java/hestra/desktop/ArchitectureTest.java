@@ -63,7 +63,7 @@ class ArchitectureTest {
     private static final String[] DOCUMENTS = {"file", "table", "picture", "exercise", "page"};
 
     /** The packages of the desktop from the bottom up; views stand side by side. */
-    private static final String[][] DESKTOP = {{"parts", "look", "demo"}, {"model", "figure"}, {"files", "notes"}, {"sheet", "plot", "table", "readings", "working", "study", "overview", "start"}, {"write"}, {"window"},
+    private static final String[][] DESKTOP = {{"parts", "look", "demo"}, {"model", "figure"}, {"files", "notes"}, {"sheet", "plot", "table", "readings", "working", "study", "overview", "start", "mark"}, {"write"}, {"window"},
         {"tour"}, {"cli"}};
 
     @Test

@@ -20,6 +20,7 @@ import hestra.desk.PlotEdit;
 import hestra.desk.Step;
 import hestra.desk.WorkEdit;
 import hestra.documents.exercise.HandInFile;
+import hestra.documents.file.FileWriting;
 import hestra.exercise.Exercise;
 import hestra.fit.LeastSquares;
 import hestra.fit.LineFit;
@@ -97,7 +98,8 @@ public final class KelpClass {
             made.handIn(file);
             files.add(file);
         }
-        files.add(Files.writeString(folder.resolve(BROKEN), "This was a hand-in once."));
+        FileWriting.write(folder.resolve(BROKEN), "This was a hand-in once.");
+        files.add(folder.resolve(BROKEN));
         return files;
     }
 

@@ -1,9 +1,9 @@
 package hestra.desktop.window;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
@@ -95,7 +95,9 @@ final class MarkFiling {
             background.run("Taking the hand-ins in…", () -> {
                 for (Path file : files) {
                     if (!file.toAbsolutePath().getParent().equals(folder.get().toAbsolutePath())) {
-                        Files.copy(file, folder.get().resolve(file.getFileName()), StandardCopyOption.REPLACE_EXISTING);
+                        try (InputStream in = Files.newInputStream(file)) {
+                            FileWriting.write(folder.get().resolve(file.getFileName()), in::transferTo);
+                        }
                     }
                 }
                 return files;
