@@ -92,7 +92,7 @@ public final class HandInFile {
         }
         entries.put(WORK, Json.pretty(new Document(FORMAT, VERSION, handIn.student(), setAside, new TreeMap<>(handIn.attempts()), OptionalInt.of(handIn.begun()),
                 Optional.of(variables), Optional.empty(), handIn.pace())));
-        entries.put(DESK, Json.pretty(new DeskDocument(parts(handIn))));
+        entries.put(DESK, Json.line(new DeskDocument(parts(handIn))));
         if (!steps.isEmpty()) {
             entries.put(STEPS, steps.stream().map(step -> JournalReplay.line(step) + "\n").collect(Collectors.joining()));
         }
@@ -113,14 +113,14 @@ public final class HandInFile {
      */
     record Light(Script script, int print) {}
 
-    /** Reads of a hand-in what marks depend on, and no more: soon done. */
+    /** Reads of a hand-in what marks depend on, and no more, which stands first in it: soon done. */
     public static Result<Script> script(Path file) {
         return light(file).then(light -> Result.done(light.script()));
     }
 
     static Result<Light> light(Path file) {
         String name = file.getFileName().toString();
-        return Result.guarded(name, () -> Archive.read(file).then(archive -> archive.text(ExerciseFile.JSON, name).then(exercise -> archive.text(WORK, name).then(work -> {
+        return Result.guarded(name, () -> Archive.upTo(file, WORK).then(archive -> archive.text(ExerciseFile.JSON, name).then(exercise -> archive.text(WORK, name).then(work -> {
             try {
                 return script(Json.head(exercise, Set.of("copy")), work, name).then(script -> Result.done(new Light(script, print(archive.entries()))));
             } catch (IOException e) {

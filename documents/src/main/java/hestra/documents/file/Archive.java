@@ -39,6 +39,15 @@ public record Archive(Map<String, String> entries) {
 
     /** Reads an archive; refuses what is no archive, too large, or names a path outside itself. */
     public static Result<Archive> read(Path file) {
+        return read(file, "");
+    }
+
+    /** Reads an archive up to an entry, with it; what stands behind that is not looked at. All of it where there is no such entry. */
+    public static Result<Archive> upTo(Path file, String last) {
+        return read(file, last);
+    }
+
+    private static Result<Archive> read(Path file, String last) {
         try {
             if (Files.isDirectory(file)) {
                 return Result.refused(file.getFileName() + " is a folder, not a file.");
@@ -47,7 +56,7 @@ public record Archive(Map<String, String> entries) {
                 return Result.refused(file.getFileName() + " is too large to be opened (over " + MOST_BYTES / MEGABYTE + " MB).");
             }
             try (InputStream in = Files.newInputStream(file)) {
-                return read(in, file.getFileName().toString());
+                return read(in, file.getFileName().toString(), last);
             }
         } catch (IOException e) {
             return Result.refused(cannotRead(file, e));
@@ -56,6 +65,10 @@ public record Archive(Map<String, String> entries) {
 
     /** Reads an archive from a stream; {@code name} is for messages. */
     public static Result<Archive> read(InputStream in, String name) throws IOException {
+        return read(in, name, "");
+    }
+
+    private static Result<Archive> read(InputStream in, String name, String last) throws IOException {
         Map<String, String> entries = new LinkedHashMap<>();
         long left = MOST_BYTES;
         int count = 0;
@@ -76,6 +89,9 @@ public record Archive(Map<String, String> entries) {
                 left -= bytes.get().length;
                 if (!entry.isDirectory() && entries.put(entry.getName(), new String(bytes.get(), StandardCharsets.UTF_8)) != null) {
                     return Result.refused(name + " holds two files of the same name and was not opened.");
+                }
+                if (entry.getName().equals(last)) {
+                    break;
                 }
             }
         } catch (ZipException | IllegalArgumentException | EOFException e) {
