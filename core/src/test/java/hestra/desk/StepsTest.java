@@ -44,6 +44,15 @@ class StepsTest {
     }
 
     @Test
+    void aNoteThatIsBegunAndTypedIsOneStepThatWritesItWhole() {
+        Edit begun = new Edit.InPart("part-1", new SheetEdit.Write(OwnSheet.Spot.before(0), "I", Optional.of("run 1")));
+        Edit typed = new Edit.InPart("part-1", new SheetEdit.ChangeText("note-1", "It grows", Optional.of("run 1")));
+        List<Step> steps = of(begun, typed).all();
+        assertThat(steps).hasSize(1);
+        assertThat(Kelp.work(replayed(steps)).sheet().notes()).containsExactly(new Note.Text("note-1", "It grows"));
+    }
+
+    @Test
     void theStepsLeadToWhereTheEditsLed() {
         for (long seed = 1; seed <= 60; seed++) {
             RandomEdits edits = new RandomEdits(seed);

@@ -181,6 +181,29 @@ class ClassWorkTest {
     }
 
     @Test
+    void ofAnswersThatEarnTheSameTheLastStands() {
+        handIn("Ida", "", "7", "8");
+        assertThat(work().roll().students().getFirst().marked().at("read").attempt().orElseThrow().answer()).isEqualTo(new Answer.Typed("8"));
+    }
+
+    @Test
+    void marksAreSpreadOverPartsOfEqualWidthAndTheMostCountsInTheLast() {
+        assertThat(Tally.of(List.of(0.0, 1.5, 2.0, 20.0, 19.9), 20)).hasSize(10).startsWith(new Tally(0, 2, 2), new Tally(2, 4, 1)).endsWith(new Tally(18, 20, 2));
+        assertThat(Tally.of(List.of(3.0), 3)).extracting(Tally::count).containsExactly(0, 0, 1);
+        assertThat(Tally.of(List.of(), 0)).containsExactly(new Tally(0, 1, 0));
+    }
+
+    @Test
+    void mistakesAreRecognisedInEachQuestionByItself() {
+        Exercise two = Kelp.exercise(Kelp.read(Quantity.SLOPE, new Rounding.Places(2)), Kelp.read(Quantity.INTERCEPT, new Rounding.Places(2)).with(Kelp.read(Quantity.INTERCEPT, new Rounding.Places(2)).terms().withId("other")));
+        // Each takes the other's value: 1.95 for the slope of 0.515, 0.52 for the intercept of 1.95.
+        Script script = new Script("Ida", "kelp", "Kelp", Optional.empty(), Map.of("read", List.of(attempt(new Answer.Typed("1.95"))), "other", List.of(attempt(new Answer.Typed("0.52")))), 1, Optional.empty());
+        Marked marked = Marked.of(script, MarkingKey.of(two));
+        assertThat(marked.at("read").mistakes()).containsExactly(Mistake.SLOPE_AND_INTERCEPT_EXCHANGED);
+        assertThat(marked.at("other").mistakes()).containsExactly(Mistake.SLOPE_AND_INTERCEPT_EXCHANGED);
+    }
+
+    @Test
     void namesAreShownInOneLineWithoutAnythingUnseen() {
         assertThat(Student.shown("  Ida\n\u202eFenn\u0000 ", "-")).isEqualTo("Ida Fenn");
         assertThat(Student.shown("\u200b \t", "no name")).isEqualTo("no name");

@@ -118,9 +118,14 @@ public final class HandInFile {
         return light(file).then(light -> Result.done(light.script()));
     }
 
+    /** A hand-in up to its answers; all of it where they stand before the exercise. */
+    private static Result<Archive> begun(Path file) {
+        return Archive.upTo(file, WORK).then(archive -> archive.entries().containsKey(ExerciseFile.JSON) ? Result.done(archive) : Archive.read(file));
+    }
+
     static Result<Light> light(Path file) {
         String name = file.getFileName().toString();
-        return Result.guarded(name, () -> Archive.upTo(file, WORK).then(archive -> archive.text(ExerciseFile.JSON, name).then(exercise -> archive.text(WORK, name).then(work -> {
+        return Result.guarded(name, () -> begun(file).then(archive -> archive.text(ExerciseFile.JSON, name).then(exercise -> archive.text(WORK, name).then(work -> {
             try {
                 return script(Json.head(exercise, Set.of("copy")), work, name).then(script -> Result.done(new Light(script, print(archive.entries()))));
             } catch (IOException e) {
