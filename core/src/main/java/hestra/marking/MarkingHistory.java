@@ -59,6 +59,11 @@ public final class MarkingHistory {
         return by;
     }
 
+    /** The same, gone on with under another name; what was decided before stays as it is. */
+    public MarkingHistory by(String other) {
+        return other.isBlank() ? this : new MarkingHistory(present, other.strip(), past, future);
+    }
+
     /** What undo would take back. */
     public Optional<String> undoable() {
         return past.isEmpty() ? Optional.empty() : Optional.of(past.getLast().words());

@@ -14,7 +14,16 @@ import java.util.TreeMap;
  * @param students by name
  * @param asides by file
  */
-public record Roll(List<Student> students, List<Received.Refused> asides) {
+public record Roll(List<Student> students, List<Aside> asides) {
+
+    /**
+     * A file that is not marked.
+     *
+     * @param file its name
+     * @param why a sentence
+     * @param another whether it is another hand-in of somebody whose work counts: or of somebody else of the same name
+     */
+    public record Aside(String file, String why, boolean another) {}
 
     public Roll {
         students = List.copyOf(students);
@@ -24,10 +33,10 @@ public record Roll(List<Student> students, List<Received.Refused> asides) {
     /** The class of these files; a marking may say when they are due, and that two with one name are two. */
     public static Roll of(List<Received> files, Marking marking) {
         Map<String, List<Received.HandedIn>> byStudent = new TreeMap<>();
-        List<Received.Refused> asides = new ArrayList<>();
+        List<Aside> asides = new ArrayList<>();
         for (Received file : files) {
             switch (file) {
-                case Received.Refused refused -> asides.add(refused);
+                case Received.Refused(String name, String why) -> asides.add(new Aside(name, why, false));
                 case Received.HandedIn handedIn -> byStudent.computeIfAbsent(Student.keyOf(handedIn, marking.value(new Matter.Apart(handedIn.file())).isPresent()), _ -> new ArrayList<>()).add(handedIn);
             }
         }
@@ -35,16 +44,16 @@ public record Roll(List<Student> students, List<Received.Refused> asides) {
         List<Student> students = new ArrayList<>();
         byStudent.forEach((key, all) -> students.add(counted(key, all, due, asides)));
         students.sort(Comparator.comparing(Student::name, String.CASE_INSENSITIVE_ORDER).thenComparing(Student::key));
-        asides.sort(Comparator.comparing(Received.Refused::file));
+        asides.sort(Comparator.comparing(Aside::file));
         return new Roll(students, asides);
     }
 
-    private static Student counted(String key, List<Received.HandedIn> all, Optional<Long> due, List<Received.Refused> asides) {
+    private static Student counted(String key, List<Received.HandedIn> all, Optional<Long> due, List<Aside> asides) {
         Comparator<Received.HandedIn> latest = Comparator.comparingLong(Received.HandedIn::at).thenComparing(Received.HandedIn::file);
         Received.HandedIn counts = all.stream().filter(it -> due.isEmpty() || it.at() <= due.get()).max(latest).orElseGet(() -> all.stream().max(latest).orElseThrow());
         String name = Student.shown(counts.marked().script().student(), "no name (" + counts.file() + ")");
-        all.stream().filter(it -> it != counts).forEach(it -> asides.add(new Received.Refused(it.file(), it.at() > counts.at()
-                ? "Handed in late by " + name + "; " + counts.file() + ", handed in before, counts." : "An earlier hand-in of " + name + "; " + counts.file() + " counts.")));
+        all.stream().filter(it -> it != counts).forEach(it -> asides.add(new Aside(it.file(), it.at() > counts.at()
+                ? "Handed in late by " + name + "; " + counts.file() + ", handed in before, counts." : "An earlier hand-in of " + name + "; " + counts.file() + " counts.", true)));
         return new Student(key, name, counts, due.filter(it -> counts.at() > it).isPresent(), (int) all.stream().filter(it -> it != counts && it.at() <= counts.at()).count());
     }
 

@@ -21,12 +21,14 @@ import hestra.marking.ClassResult;
 import hestra.marking.Decision;
 import hestra.marking.MarkingHistory.Choice;
 import hestra.marking.Matter;
-import hestra.marking.Received;
+import hestra.marking.Roll;
 import hestra.marking.Student;
 import hestra.marking.Value;
 import hestra.marking.Whom;
 import hestra.numbers.NumberStyle;
 
+import static hestra.desktop.mark.Labels.section;
+import static hestra.desktop.mark.Labels.small;
 import static hestra.desktop.parts.Presence.present;
 
 /** What belongs to the class as a whole: when work was due, files that are not marked, what two markers decided differently; and which mistakes were made by whom. */
@@ -40,11 +42,21 @@ final class ClassSide {
     private final VBox right = new VBox();
     private final TextField due = new TextField();
     private final Label dueNote = small("");
+    private final TextField marker = new TextField();
 
     ClassSide(MarkModel model) {
         this.model = model;
         left.getStyleClass().add("class-side");
         right.getStyleClass().add("class-side");
+        marker.setId("mark-marker");
+        marker.setPromptText("Your name");
+        Tip.set(marker, "Tells your decisions from those of others who mark the same class; Enter sets it");
+        marker.setOnAction(_ -> model.callMarker(marker.getText()));
+        marker.focusedProperty().addListener((_, _, focused) -> {
+            if (!focused) {
+                model.callMarker(marker.getText());
+            }
+        });
         due.setId("mark-due");
         due.setPromptText("2026-11-24 18:00");
         Tip.set(due, "Year-month-day hour:minute. Of several hand-ins of one student the latest by then counts; Enter sets it");
@@ -96,6 +108,10 @@ final class ClassSide {
         }
         present(dueNote, !dueNote.getText().isEmpty());
         left.getChildren().setAll(section("Due"), due, dueNote, small("Hand-ins after this are late. It goes by the clock of the student’s computer."));
+        if (!marker.isFocused()) {
+            marker.setText(model.history().by());
+        }
+        left.getChildren().addAll(section("You mark as"), marker);
         conflicts(shown);
         asides(shown);
         right.getChildren().clear();
@@ -157,20 +173,20 @@ final class ClassSide {
     }
 
     private void asides(MarkModel.Shown shown) {
-        List<Received.Refused> asides = shown.work().roll().asides();
+        List<Roll.Aside> asides = shown.work().roll().asides();
         if (asides.isEmpty()) {
             return;
         }
         left.getChildren().add(section("Not marked: " + asides.size()));
         for (int i = 0; i < asides.size(); i++) {
-            Received.Refused aside = asides.get(i);
+            Roll.Aside aside = asides.get(i);
             Label file = new Label(Student.shown(aside.file(), "a file"));
             file.getStyleClass().add("aside-file");
             file.setWrapText(true);
             file.setMinHeight(Region.USE_PREF_SIZE);
             VBox box = new VBox(2, file, small(aside.why().replaceAll("\\p{Cf}", "")));
-            // An earlier or later hand-in of somebody: two people may have one name.
-            if (aside.why().startsWith("An earlier") || aside.why().startsWith("Handed in late")) {
+            // Two people may have one name.
+            if (aside.another()) {
                 Button apart = new Button("It is somebody else’s");
                 apart.setId("aside-apart-" + i);
                 apart.getStyleClass().setAll("quiet");
@@ -210,17 +226,4 @@ final class ClassSide {
         return students.stream().limit(MOST_NAMED).map(shown::name).collect(Collectors.joining(" · ")) + (students.size() > MOST_NAMED ? " and " + (students.size() - MOST_NAMED) + " more" : "");
     }
 
-    private static Label section(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("mark-section");
-        return label;
-    }
-
-    private static Label small(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("small");
-        label.setWrapText(true);
-        label.setMinHeight(Region.USE_PREF_SIZE);
-        return label;
-    }
 }

@@ -35,6 +35,8 @@ import hestra.marking.Whom;
 import hestra.numbers.Counted;
 import hestra.task.Task;
 
+import static hestra.desktop.mark.Labels.small;
+
 /** Answers that say the same: what they say, what was recognised in them, how many gave them, and their marks. */
 final class GroupCard extends VBox {
 
@@ -217,13 +219,5 @@ final class GroupCard extends VBox {
         Tip.set(button, tip);
         button.setOnAction(_ -> action.run());
         return button;
-    }
-
-    private static Label small(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("small");
-        label.setWrapText(true);
-        label.setMinHeight(USE_PREF_SIZE);
-        return label;
     }
 }

@@ -15,6 +15,8 @@ import hestra.numbers.Counted;
 import hestra.task.Key;
 import hestra.task.Task;
 
+import static hestra.desktop.mark.Labels.small;
+
 /** The answers to the task in hand, those that say the same together. */
 final class GroupList {
 
@@ -97,13 +99,5 @@ final class GroupList {
                 scroll.setVvalue(Math.clamp(to / height, 0, 1));
             }
         });
-    }
-
-    private static Label small(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("small");
-        label.setWrapText(true);
-        label.setMinHeight(Label.USE_PREF_SIZE);
-        return label;
     }
 }

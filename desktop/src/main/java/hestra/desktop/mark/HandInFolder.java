@@ -43,7 +43,7 @@ final class HandInFolder implements AutoCloseable {
     private final HandIns reader;
     private final Notices notices;
     private final Path folder;
-    private final String afterwards;
+    private String afterwards;
     private final Path marks;
     private final ExecutorService line = Executors.newSingleThreadExecutor(Thread.ofPlatform().daemon().name("hand-ins").factory());
     private final PauseTransition later = new PauseTransition(LOOK_AGAIN);
@@ -92,7 +92,7 @@ final class HandInFolder implements AutoCloseable {
             switch (MarksFile.read(marks)) {
                 case Result.Refused<MarksFile>(String message) -> {
                     failed = true;
-                    notices.say(message + " Your marking is not kept as you go: move that file away and open the folder again.");
+                    afterwards = message + " Your marking is not kept as you go: move that file away and open the folder again.";
                 }
                 case Result.Done<MarksFile>(MarksFile found) -> {
                     strange = found.strange();
@@ -164,7 +164,7 @@ final class HandInFolder implements AutoCloseable {
 
     private void tell(boolean first, Change change) {
         if (first && change.fresh().isEmpty()) {
-            notices.say("There are no hand-ins in " + folder + " yet (files ending in .handin). They appear here as they come in.");
+            notices.say((afterwards + " There are no hand-ins in " + folder + " yet (files ending in .handin). They appear here as they come in.").strip());
         } else if (first) {
             notices.hide();
             if (!afterwards.isEmpty()) {

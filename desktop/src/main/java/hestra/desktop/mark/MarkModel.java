@@ -3,6 +3,7 @@ package hestra.desktop.mark;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 
@@ -60,6 +61,7 @@ final class MarkModel {
     private MarkingHistory history;
     private MarkState state = MarkState.FIRST;
     private Runnable keep = () -> { };
+    private Consumer<String> remember = _ -> { };
 
     /** A model of the class of an exercise; {@code by} is who marks. */
     MarkModel(Exercise exercise, Marking marking, String by) {
@@ -88,6 +90,20 @@ final class MarkModel {
 
     MarkingHistory history() {
         return history;
+    }
+
+    /** Has it remembered who marks. */
+    void rememberMarkerBy(Consumer<String> remembering) {
+        remember = remembering;
+    }
+
+    /** Who marks from now on. */
+    void callMarker(String name) {
+        if (!name.isBlank() && !name.strip().equals(history.by())) {
+            history = history.by(name);
+            remember.accept(history.by());
+            tell();
+        }
     }
 
     /** Has the marking kept after every change from now on. */

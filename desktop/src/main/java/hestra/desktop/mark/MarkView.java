@@ -43,8 +43,13 @@ import hestra.marking.Value;
 import hestra.numbers.Counted;
 import hestra.task.Task;
 
+import static hestra.desktop.mark.Labels.section;
+
 /** The view of somebody who marks a class: tasks, students or the class at the left, what is in hand in the middle, and the student in hand at the right. */
 public final class MarkView implements AutoCloseable {
+
+    /** Under which name it is remembered who marks. */
+    public static final String MARKER = "marker";
 
     private static final String BY_COPIES = "Your own exercise is not at hand, so each hand-in is marked by the copy that it holds. Open your exercise first where that is wanted.";
     /** The usual width of the window, and those of the columns at its sides. */
@@ -95,6 +100,7 @@ public final class MarkView implements AutoCloseable {
         this.notices = notices;
         this.chooseFolder = chooseFolder;
         this.model = new MarkModel(exercise, Marking.none(exercise.id()), by);
+        model.rememberMarkerBy(name -> kept.put(MARKER, name));
         Answers answers = new Answers(model.key(), own, () -> folder.map(HandInFolder::folder));
         this.tabs = new Choices<>("mark-tab", List.of(MarkState.Tab.values()), MarkState.Tab::inWords, model::look);
         this.tasks = new TaskList(model);
@@ -299,11 +305,6 @@ public final class MarkView implements AutoCloseable {
         pane.setDividerPositions(dividers);
     }
 
-    private static Label section(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("mark-section");
-        return label;
-    }
 
     /** Everything by keys, wherever nothing is being typed: digits give marks, arrows and Page Up and Down go on, Space shows the next student. */
     private void key(KeyEvent event) {

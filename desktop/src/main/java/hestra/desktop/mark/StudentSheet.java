@@ -28,6 +28,9 @@ import hestra.marking.Whom;
 import hestra.numbers.Counted;
 import hestra.task.Task;
 
+import static hestra.desktop.mark.Labels.said;
+import static hestra.desktop.mark.Labels.small;
+
 /** The sheet of the student in hand: each task with what was answered, what Hestra says of it, its marks and comments. */
 final class StudentSheet {
 
@@ -150,17 +153,4 @@ final class StudentSheet {
         });
     }
 
-    private static Label said(String text) {
-        Label label = small(text);
-        label.getStyleClass().setAll("comment-said");
-        return label;
-    }
-
-    private static Label small(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("small");
-        label.setWrapText(true);
-        label.setMinHeight(Region.USE_PREF_SIZE);
-        return label;
-    }
 }

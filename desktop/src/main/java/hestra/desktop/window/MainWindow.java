@@ -131,9 +131,9 @@ public final class MainWindow {
 
     /** Who marks: decisions of different people are told apart by it. */
     private String marker() {
-        String known = settings.text("marker", "");
+        String known = settings.text(MarkView.MARKER, "");
         String name = known.isBlank() ? "marker-" + UUID.randomUUID().toString().substring(0, 4) : known;
-        settings.put("marker", name);
+        settings.put(MarkView.MARKER, name);
         return name;
     }
 

@@ -335,6 +335,38 @@ class MarkingTest {
     }
 
     @Test
+    void decisionsAreUnderTheNameThatTheMarkerGives() throws IOException {
+        Path hands = handIns();
+        try (Person person = opened(hands)) {
+            person.click("mark-tab-class");
+            person.click("mark-marker");
+            person.press(KeyCode.CONTROL, KeyCode.A);
+            person.type("Ann");
+            person.press(KeyCode.ENTER);
+            person.click("mark-tab-by-task");
+            person.click("group-give-3");
+            assertThat(work(person).marking().all()).extracting(Decision::by).containsExactly("Ann");
+        }
+        try (Person again = opened(hands)) {
+            again.click("mark-tab-class");
+            assertThat(again.text("mark-marker")).as("remembered").isEqualTo("Ann");
+        }
+    }
+
+    @Test
+    void aMarkingThatCannotBeReadIsLeftAsItIsAndThatIsSaid() throws IOException {
+        Path hands = handIns();
+        Path kept = Files.writeString(hands.resolve("Kelp blades.marks"), "torn");
+        try (Person person = opened(hands)) {
+            assertThat(person.text("notice")).contains("is damaged").contains("not kept as you go");
+            person.click("group-give-3");
+            person.settle();
+            assertThat(work(person).reading().done()).as("marked all the same").isPositive();
+        }
+        assertThat(Files.readString(kept)).isEqualTo("torn");
+    }
+
+    @Test
     void aFolderWithNothingInItWaits() throws IOException {
         Path empty = Files.createDirectory(folder.resolve("nothing"));
         Files.writeString(empty.resolve("notes.txt"), "not a hand-in");

@@ -16,7 +16,7 @@ import hestra.documents.table.DataExport;
 import hestra.documents.table.DelimitedText;
 import hestra.exercise.Exercise;
 import hestra.marking.ClassWork;
-import hestra.marking.Received;
+import hestra.marking.Roll;
 import hestra.marking.Standing;
 import hestra.marking.Student;
 import hestra.numbers.Counted;
@@ -59,7 +59,7 @@ public final class Gradebook {
             }
         }
         work.roll().students().stream().filter(student -> written.add(student.key())).forEach(student -> records.add(line(work, student)));
-        for (Received.Refused aside : work.roll().asides()) {
+        for (Roll.Aside aside : work.roll().asides()) {
             records.add(Stream.of(Stream.of(aside.file()), exercise.tasks().stream().map(_ -> ""), Stream.of("", "", aside.why())).flatMap(it -> it).toList());
         }
         return records;

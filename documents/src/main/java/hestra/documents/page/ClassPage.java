@@ -12,7 +12,7 @@ import hestra.documents.page.Piece.Table.Line;
 import hestra.exercise.Exercise;
 import hestra.marking.ClassResult;
 import hestra.marking.ClassWork;
-import hestra.marking.Received;
+import hestra.marking.Roll;
 import hestra.marking.Standing;
 import hestra.marking.Student;
 import hestra.marking.Tally;
@@ -54,7 +54,7 @@ public final class ClassPage {
                 IntStream.rangeClosed(1, exercise.tasks().size()).mapToObj(Integer::toString), Stream.of("marks")).flatMap(it -> it).toList(), IntStream.range(0, students.size()).mapToObj(i -> everybody(work, students.get(i), i, named)).toList()));
         if (!work.roll().asides().isEmpty()) {
             pieces.add(new Piece.Heading(2, "Not marked"));
-            pieces.add(new Piece.Table("", "", List.of("file", "why"), work.roll().asides().stream().map((Received.Refused it) -> new Line(List.of(it.file(), it.why()), false)).toList()));
+            pieces.add(new Piece.Table("", "", List.of("file", "why"), work.roll().asides().stream().map((Roll.Aside it) -> new Line(List.of(it.file(), it.why()), false)).toList()));
         }
         return new Page(exercise.title() + ": the class", "", List.of(exercise.place(), Counted.of(students.size(), "student"), date), pieces);
     }
