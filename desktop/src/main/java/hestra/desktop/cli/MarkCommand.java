@@ -70,6 +70,10 @@ public final class MarkCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
+        if (own == null && (giveBack != null || classPage != null)) {
+            spec.commandLine().getErr().println("Name your own exercise with --exercise: what is given back is worked out from it, not from a copy that came back.");
+            return 1;
+        }
         Result<ClassWork> marked = exercise().then(exercise -> decisions().then(found -> refusal(found, exercise).<Result<ClassWork>>map(Result::refused)
                 .orElseGet(() -> HandIns.ofFolder(folder, exercise, it -> found.map(MarksFile::marking).filter(marking -> marking.exercise().equals(it.id())).orElse(Marking.none(it.id()))))));
         return switch (marked.then(work -> listed().then(list -> given(work, list)))) {

@@ -50,6 +50,7 @@ final class HandInFolder implements AutoCloseable {
     private final PauseTransition calm = new PauseTransition(CALM);
     private final Map<Path, Long> known = new HashMap<>();
     private List<String> strange = List.of();
+    private Optional<Task<?>> reading = Optional.empty();
     private int busy;
     private boolean closed;
     private boolean failed;
@@ -127,6 +128,7 @@ final class HandInFolder implements AutoCloseable {
             }
         };
         busy++;
+        reading = Optional.of(task);
         if (first) {
             notices.follow("Reading the hand-ins in " + folder.getFileName() + "…", task);
         }
@@ -141,6 +143,9 @@ final class HandInFolder implements AutoCloseable {
         });
         task.setOnCancelled(_ -> {
             busy--;
+            if (closed) {
+                return;
+            }
             notices.say("Stopped. The hand-ins that were read by then are here; open the folder again for the others.");
         });
         task.setOnFailed(_ -> {
@@ -247,6 +252,8 @@ final class HandInFolder implements AutoCloseable {
         }
         closed = true;
         later.stop();
+        // Not by an interrupt: what is written after it would suffer.
+        reading.ifPresent(it -> it.cancel(false));
         if (calm.getStatus() == Animation.Status.RUNNING) {
             calm.stop();
             save();

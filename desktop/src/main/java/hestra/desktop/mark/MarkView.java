@@ -199,6 +199,11 @@ public final class MarkView implements AutoCloseable {
         Platform.runLater(this::begin);
     }
 
+    /** Whether the instructor's own exercise decides; else each hand-in is marked by the copy that it holds. */
+    public boolean isByOwn() {
+        return own;
+    }
+
     /** The folder that is marked. */
     public Optional<Path> folder() {
         return folder.map(HandInFolder::folder);

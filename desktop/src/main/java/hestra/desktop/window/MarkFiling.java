@@ -195,6 +195,10 @@ final class MarkFiling {
         if (!window.isMarked() || window.mark().folder().isEmpty()) {
             return;
         }
+        if (!window.mark().isByOwn()) {
+            notices.say("Open your own exercise first, and mark the folder there: what is given back is worked out from it, not from a copy that came back.");
+            return;
+        }
         ClassWork work = window.mark().work();
         window.boards().giveBack(work, new GiveBackBoard.Actions() {
             @Override

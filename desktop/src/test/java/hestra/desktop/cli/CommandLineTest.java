@@ -262,6 +262,8 @@ class CommandLineTest {
         assertThat(run("mark", hands, "--exercise", own, "--gradebook", folder.resolve("marks.doc"))).isEqualTo(1);
         assertThat(err.toString()).contains("is to end in .csv or .xlsx");
         assertThat(run("mark", hands, "--exercise", own, "--marks", folder.resolve("none.marks"))).isEqualTo(1);
+        assertThat(run("mark", hands, "--give-back", back)).isEqualTo(1);
+        assertThat(err.toString()).contains("Name your own exercise");
         new MarksFile("Limpets", Marking.none("limpets"), List.of()).write(marks);
         assertThat(run("mark", hands, "--exercise", own, "--marks", marks)).isEqualTo(1);
         assertThat(err.toString()).contains("a marking of another exercise, “Limpets”");

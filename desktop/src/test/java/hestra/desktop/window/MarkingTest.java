@@ -305,6 +305,8 @@ class MarkingTest {
             assertThat(person.text("notice")).contains("marked by the copy that it holds");
             assertThat(work(person).roll().students()).hasSize(26);
             assertThat(work(person).award(student(work(person), "Runa Feld"), "slope").marks()).isZero();
+            person.click("give-back");
+            assertThat(person.text("notice")).contains("Open your own exercise first");
         }
     }
 
