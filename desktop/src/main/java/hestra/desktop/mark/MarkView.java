@@ -310,11 +310,11 @@ public final class MarkView implements AutoCloseable {
         pane.setDividerPositions(dividers);
     }
 
-
     /** Everything by keys, wherever nothing is being typed: digits give marks, arrows and Page Up and Down go on, Space shows the next student. */
     private void key(KeyEvent event) {
         swallows = false;
-        boolean typing = event.getTarget() instanceof TextInputControl;
+        // What is typed into or chosen from has its keys to itself.
+        boolean typing = event.getTarget() instanceof TextInputControl || event.getTarget() instanceof ComboBoxBase;
         MarkModel.Shown shown = model.shown();
         if (typing || event.isShortcutDown() || event.isAltDown() || shown.state().tab() == MarkState.Tab.CLASS) {
             return;
@@ -322,7 +322,7 @@ public final class MarkView implements AutoCloseable {
         boolean byTask = shown.state().tab() == MarkState.Tab.TASKS;
         if (event.getCode().isDigitKey() || event.getCode() == KeyCode.A) {
             digit(event, shown);
-        } else if (event.getCode() == KeyCode.DOWN || event.getCode() == KeyCode.UP) {
+        } else if ((event.getCode() == KeyCode.DOWN || event.getCode() == KeyCode.UP) && !students.isFocused()) {
             int by = event.getCode() == KeyCode.DOWN ? 1 : -1;
             if (byTask) {
                 model.stepGroup(by);
@@ -355,13 +355,14 @@ public final class MarkView implements AutoCloseable {
 
     /** Whether Enter and Space press what has the keyboard. */
     private static boolean isPressed(Object target) {
-        return target instanceof ButtonBase || target instanceof ComboBoxBase || target instanceof Node node && node.getStyleClass().contains(TaskList.ROW);
+        return target instanceof ButtonBase || target instanceof Node node && node.getStyleClass().contains(TaskList.ROW);
     }
 
     private void digit(KeyEvent event, MarkModel.Shown shown) {
         shown.task().ifPresent(task -> {
             int most = task.terms().marks();
-            double marks = event.getCode() == KeyCode.A ? most : Double.parseDouble(event.getText().isBlank() ? event.getCode().getName().replaceAll("\\D", "") : event.getText());
+            // By the key and not by its letter: on some keyboards digits need Shift.
+            double marks = event.getCode() == KeyCode.A ? most : Double.parseDouble(event.getCode().getName().replaceAll("\\D", ""));
             if (marks <= most) {
                 give(task, marks, shown);
             } else {

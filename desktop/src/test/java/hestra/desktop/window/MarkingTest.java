@@ -8,7 +8,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import javafx.event.Event;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 
 import hestra.data.Row;
 import hestra.desk.Desk;
@@ -130,6 +132,11 @@ class MarkingTest {
             person.press(KeyCode.O);
             ClassWork apart = work(person);
             assertThat(apart.groups(KELP.task("explain").orElseThrow())).filteredOn(it -> it.apart()).hasSize(1);
+            person.focus("comment-on");
+            person.press(KeyCode.DOWN);
+            person.press(KeyCode.ENTER);
+            assertThat(work(person).groups(KELP.task("explain").orElseThrow())).as("a list has its keys to itself").filteredOn(it -> it.apart()).hasSize(1);
+            person.focus("mark-groups");
             person.press(KeyCode.PAGE_UP);
             assertThat(person.isIn("mark-task-predict", "in-hand")).isTrue();
             person.settle();
@@ -333,6 +340,17 @@ class MarkingTest {
             person.click("mark-task-" + task);
             assertThat(person.text("mark-about")).contains("variant 1");
             assertThat(work.groups(own.task(task).orElseThrow())).as("different numbers, both right").hasSize(1);
+        }
+    }
+
+    @Test
+    void digitsAreTheirKeysWhateverLetterAKeyboardHasThere() throws IOException {
+        try (Person person = opened(handIns())) {
+            FxThread.call(() -> {
+                Event.fireEvent(person.window().root().lookup("#mark-groups"), new KeyEvent(KeyEvent.KEY_PRESSED, "é", "é", KeyCode.DIGIT2, false, false, false, false));
+                return null;
+            });
+            assertThat(work(person).award(student(work(person), "Ida Fenn"), "explain").marks()).isEqualTo(2);
         }
     }
 
