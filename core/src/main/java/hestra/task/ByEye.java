@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import java.util.stream.IntStream;
 
 import hestra.data.Pairs;
 import hestra.feedback.Outcome;
@@ -106,9 +105,7 @@ public record ByEye(Terms terms, Curve curve, double full, double half) implemen
 
     @Override
     public Optional<Held> drawn(Answer answer, Truth truth) {
-        Pairs pairs = truth.pairs();
-        return pairs.size() > Held.MOST_POINTS ? Optional.empty()
-                : Optional.of(new Held(IntStream.range(0, pairs.size()).mapToObj(i -> new Held.Point(pairs.row(i), pairs.x(i), pairs.y(i), pairs.count(i))).toList(), answer.as(Answer.Placed.class).trial()));
+        return Optional.of(Held.of(truth.data(), truth.roles(), answer.as(Answer.Placed.class).trial())).filter(it -> it.points().size() <= Held.MOST_POINTS);
     }
 
     @Override

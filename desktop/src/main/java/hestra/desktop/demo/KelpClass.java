@@ -41,8 +41,6 @@ import hestra.task.Trust;
  */
 public final class KelpClass {
 
-    /** How many files there are. */
-    public static final int FILES = 28;
     /** Whose work came late. */
     public static final String LATE = "Wen Aldous";
     /** Who handed in twice. */
@@ -51,8 +49,6 @@ public final class KelpClass {
     public static final String BROKEN = "Kelp blades, Gull Orme.handin";
     /** When the lesson began: Tuesday, 24 November 2026, 09:15 UTC. */
     public static final long BEGIN = Instant.parse("2026-11-24T09:15:00Z").getEpochSecond();
-    /** When work was due: that evening. */
-    public static final long DUE = Instant.parse("2026-11-24T18:00:00Z").getEpochSecond();
 
     static final List<String> NAMES = List.of(TWICE, "Tove Marsh", "Ansel Birk", "Runa Feld", "Pim Oster", "Else Varr", "Bo Lindqvist", "Mara Tind", "Jory Pell", "Sunna Hale", "Odd Kester", "Liv Arden", "Nils Quay",
             "Freya Stroud", "Tamsin Roe", "Kai Ferren", "Hedda Moss", "Ivo Sand", "Petra Wick", "Rolf Skerry", "Anja Thorn", "Milo Brandt", "Signe Vale", "Oskar Reef", "Dagny Holt", LATE);

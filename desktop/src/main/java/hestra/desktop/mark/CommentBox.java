@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -18,6 +17,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 import hestra.desktop.parts.InWords;
+import hestra.desktop.parts.QuietButton;
 import hestra.desktop.parts.Tip;
 import hestra.marking.ClassWork;
 import hestra.marking.MarkingHistory.Choice;
@@ -30,7 +30,6 @@ import hestra.task.Task;
 /** Comments on what is in hand: those that stand there, those used before to be used again, and a new one. */
 final class CommentBox extends VBox {
 
-    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final int MOST_OFFERED = 8;
     private static final int LONGEST_CHIP = 34;
 
@@ -165,14 +164,14 @@ final class CommentBox extends VBox {
         words.setWrapText(true);
         words.setMinHeight(USE_PREF_SIZE);
         words.getStyleClass().add("comment-said");
-        Button change = quiet("comment-change-" + id, "Change", "Changes it everywhere it stands", () -> {
+        Button change = QuietButton.of("comment-change-" + id, "Change", "Changes it everywhere it stands", () -> {
             edited = Optional.of(id);
             text.setText(comment.text());
             off.setText(comment.off() == 0 ? "" : MarksRow.shown(comment.off()));
             add.setText("Change it everywhere");
             begin();
         });
-        Button remove = quiet("comment-remove-" + id, "Take away", "Takes it away here; it can be used again", () -> remove(id, now));
+        Button remove = QuietButton.of("comment-remove-" + id, "Take away", "Takes it away here; it can be used again", () -> remove(id, now));
         return new VBox(3, words, new HBox(6, change, remove));
     }
 
@@ -191,7 +190,6 @@ final class CommentBox extends VBox {
         Button chip = new Button(cut + " · " + used);
         chip.setId("comment-use-" + id);
         chip.getStyleClass().setAll("comment-chip");
-        chip.pseudoClassStateChanged(CHOSEN, false);
         Tip.set(chip, whole);
         chip.setOnAction(_ -> model.decide("a comment", Choice.of(matter(now, id), new Value.Yes())));
         return chip;
@@ -239,15 +237,5 @@ final class CommentBox extends VBox {
             number++;
         }
         return by + "-" + number;
-    }
-
-    private static Button quiet(String id, String text, String tip, Runnable action) {
-        Button button = new Button(text);
-        button.setId(id);
-        button.getStyleClass().setAll("quiet");
-        button.setMinWidth(Region.USE_PREF_SIZE);
-        Tip.set(button, tip);
-        button.setOnAction(_ -> action.run());
-        return button;
     }
 }

@@ -9,7 +9,6 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -19,7 +18,7 @@ import javafx.scene.layout.VBox;
 
 import hestra.desktop.figure.SmallPlot;
 import hestra.desktop.look.Look;
-import hestra.desktop.parts.Tip;
+import hestra.desktop.parts.QuietButton;
 import hestra.feedback.Mistake;
 import hestra.feedback.Outcome;
 import hestra.feedback.Verdict;
@@ -167,15 +166,15 @@ final class GroupCard extends VBox {
         getChildren().add(line);
         FlowPane more = new FlowPane(6, 5);
         if (!award.decided()) {
-            more.getChildren().add(button("group-confirm", task.isReadByPerson() ? "Give " + MarksRow.shown(given.proposed()) + " as proposed" : "Confirm " + MarksRow.shown(given.proposed()), "Enter: these marks stand", () -> give(task, group.whom(), given.proposed())));
+            more.getChildren().add(QuietButton.of("group-confirm", task.isReadByPerson() ? "Give " + MarksRow.shown(given.proposed()) + " as proposed" : "Confirm " + MarksRow.shown(given.proposed()), "Enter: these marks stand", () -> give(task, group.whom(), given.proposed())));
         } else {
-            more.getChildren().add(button("group-withdraw", group.apart() ? "Put back with the others" : "Back to what Hestra says", "Delete: take the decision back", () -> withdraw(model, task, group)));
+            more.getChildren().add(QuietButton.of("group-withdraw", group.apart() ? "Put back with the others" : "Back to what Hestra says", "Delete: take the decision back", () -> withdraw(model, task, group)));
         }
         if (!group.apart() && group.students().size() > 1) {
-            shown.student().ifPresent(student -> more.getChildren().add(button("group-take-out", "Mark " + shown.name(student) + " apart", "O: take this student’s answer out and mark it by itself", () -> takeOut(model, task, student))));
+            shown.student().ifPresent(student -> more.getChildren().add(QuietButton.of("group-take-out", "Mark " + shown.name(student) + " apart", "O: take this student’s answer out and mark it by itself", () -> takeOut(model, task, student))));
         }
         if (!group.verdict().map(Verdict::isRight).orElse(false) && !task.isReadByPerson()) {
-            more.getChildren().add(button("group-all", "Same marks for everybody", "Gives all who answered this task, right or wrong, " + MarksRow.shown(now) + " marks", () -> give(task, new Whom.All(), now)));
+            more.getChildren().add(QuietButton.of("group-all", "Same marks for everybody", "Gives all who answered this task, right or wrong, " + MarksRow.shown(now) + " marks", () -> give(task, new Whom.All(), now)));
         }
         getChildren().add(more);
         getChildren().add(small(names(group, shown)));
@@ -209,15 +208,5 @@ final class GroupCard extends VBox {
     private static String names(AnswerGroup group, MarkModel.Shown shown) {
         String names = group.students().stream().limit(MOST_NAMES).map(shown::name).collect(Collectors.joining(" · "));
         return names + (group.students().size() > MOST_NAMES ? " and " + (group.students().size() - MOST_NAMES) + " more" : "");
-    }
-
-    private static Button button(String id, String text, String tip, Runnable action) {
-        Button button = new Button(text);
-        button.setId(id);
-        button.getStyleClass().setAll("quiet");
-        button.setMinWidth(USE_PREF_SIZE);
-        Tip.set(button, tip);
-        button.setOnAction(_ -> action.run());
-        return button;
     }
 }

@@ -2,14 +2,10 @@ package hestra.desktop.mark;
 
 import java.util.List;
 import java.util.Optional;
-import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
-import javafx.scene.layout.VBox;
 
 import hestra.desktop.look.Look;
-import hestra.exercise.LiveText;
 import hestra.marking.AnswerGroup;
 import hestra.numbers.Counted;
 import hestra.task.Key;
@@ -25,28 +21,23 @@ final class GroupList {
     private final MarkModel model;
     private final Answers answers;
     private final Look look;
-    private final VBox list = new VBox();
-    private final ScrollPane scroll = new ScrollPane(list);
+    private final CardList list = new CardList("mark-groups");
     private Optional<String> task = Optional.empty();
 
     GroupList(MarkModel model, Answers answers, Look look) {
         this.model = model;
         this.answers = answers;
         this.look = look;
-        list.getStyleClass().add("group-list");
-        scroll.setId("mark-groups");
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     }
 
     Node node() {
-        return scroll;
+        return list;
     }
 
     void show(MarkModel.Shown shown) {
-        list.getChildren().clear();
+        list.clear();
         if (shown.task().isEmpty()) {
-            list.getChildren().add(small("This exercise asks nothing."));
+            list.add(small("This exercise asks nothing."));
             return;
         }
         Task asked = shown.task().get();
@@ -56,48 +47,34 @@ final class GroupList {
         title.getStyleClass().add("group-title");
         title.setWrapText(true);
         title.setMinHeight(Label.USE_PREF_SIZE);
-        list.getChildren().addAll(title, small(about(asked, shown)));
+        list.add(title, small(about(asked, shown)));
         List<AnswerGroup> groups = shown.groups();
         // Of very many only those about the one in hand are shown: nobody reads hundreds at once.
         int from = groups.size() <= MOST ? 0 : Math.clamp(shown.group().map(groups::indexOf).orElse(0) - MOST / 3, 0, groups.size() - MOST);
         int to = Math.min(groups.size(), from + MOST);
         if (from > 0) {
-            list.getChildren().add(small("… " + Counted.of(from, "group") + " above. ↑ goes there."));
+            list.add(small("… " + Counted.of(from, "group") + " above. ↑ goes there."));
         }
         for (AnswerGroup group : groups.subList(from, to)) {
             GroupCard card = new GroupCard(model, answers, here, asked, group, shown);
             card.setId("group-" + (groups.indexOf(group) + 1));
-            list.getChildren().add(card);
+            list.add(card);
             if (shown.group().filter(it -> MarkState.idOf(it).equals(MarkState.idOf(group))).isPresent()) {
-                bringIntoView(card);
+                list.bringIntoView(card);
             }
         }
         if (to < groups.size()) {
-            list.getChildren().add(small("… " + Counted.of(groups.size() - to, "more group") + ". ↓ goes there."));
+            list.add(small("… " + Counted.of(groups.size() - to, "more group") + ". ↓ goes there."));
         }
         if (!task.equals(Optional.of(asked.id()))) {
             task = Optional.of(asked.id());
-            scroll.setVvalue(0);
+            list.toTop();
         }
     }
 
     private String about(Task asked, MarkModel.Shown shown) {
         Key key = asked.key(shown.work().exercise().partOf(asked.id()).orElseThrow().truth(shown.work().exercise().mark()));
         String right = !key.computed() ? "" : " · key " + key.text();
-        String prompt = LiveText.fill(asked.terms().prompt(), shown.work().exercise().partOf(asked.id()).orElseThrow(), shown.work().exercise().mark());
-        return Counted.of(asked.terms().marks(), "mark") + right + "\n" + prompt.replaceAll("[*_#]", "") + (shown.groups().size() > 1 ? " Answers that say the same stand together: mark one, and you have marked all of them." : "");
-    }
-
-    private void bringIntoView(GroupCard card) {
-        Platform.runLater(() -> {
-            double height = list.getHeight() - scroll.getViewportBounds().getHeight();
-            if (height > 0 && card.getParent() != null) {
-                double from = scroll.getVvalue() * height;
-                double top = card.getBoundsInParent().getMinY() - 12;
-                double bottom = card.getBoundsInParent().getMaxY() + 12;
-                double to = top < from ? top : bottom > from + scroll.getViewportBounds().getHeight() ? Math.min(top, bottom - scroll.getViewportBounds().getHeight()) : from;
-                scroll.setVvalue(Math.clamp(to / height, 0, 1));
-            }
-        });
+        return Counted.of(asked.terms().marks(), "mark") + right + "\n" + shown.prompt(asked) + (shown.groups().size() > 1 ? " Answers that say the same stand together: mark one, and you have marked all of them." : "");
     }
 }

@@ -8,6 +8,7 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 
 import hestra.exercise.Exercise;
+import hestra.exercise.LiveText;
 import hestra.marking.AnswerGroup;
 import hestra.marking.ClassKey;
 import hestra.marking.ClassResult;
@@ -46,6 +47,12 @@ final class MarkModel {
         Optional<Student> student() {
             List<Student> all = state.tab() == MarkState.Tab.TASKS ? group().map(AnswerGroup::students).orElse(List.of()) : work.roll().students();
             return all.stream().filter(it -> state.student().filter(it.key()::equals).isPresent()).findFirst().or(() -> all.stream().findFirst());
+        }
+
+        /** What is asked, as it is read, without mark-up. */
+        String prompt(Task task) {
+            Exercise exercise = work.exercise();
+            return LiveText.fill(task.terms().prompt(), exercise.partOf(task.id()).orElseThrow(), exercise.mark()).replaceAll("[*_#]", "");
         }
 
         /** What a student is called, or a number while names are hidden. */

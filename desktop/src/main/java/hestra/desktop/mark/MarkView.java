@@ -106,7 +106,7 @@ public final class MarkView implements AutoCloseable {
         this.tasks = new TaskList(model);
         this.students = new StudentList(model);
         this.groups = new GroupList(model, answers, look);
-        this.sheet = new StudentSheet(model, answers, look);
+        this.sheet = new StudentSheet(model, answers);
         this.table = new ClassTable(model);
         this.side = new ClassSide(model);
         this.card = new StudentCard(model, answers, look);

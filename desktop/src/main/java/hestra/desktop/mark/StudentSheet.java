@@ -2,20 +2,16 @@ package hestra.desktop.mark;
 
 import java.util.List;
 import java.util.Optional;
-import javafx.application.Platform;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
-import hestra.desktop.look.Look;
-import hestra.exercise.LiveText;
 import hestra.feedback.Verdict;
 import hestra.marking.Award;
 import hestra.marking.Given;
@@ -38,46 +34,41 @@ final class StudentSheet {
 
     private final MarkModel model;
     private final Answers answers;
-    private final VBox list = new VBox();
-    private final ScrollPane scroll = new ScrollPane(list);
+    private final CardList list = new CardList("mark-sheet");
     private Optional<String> student = Optional.empty();
 
-    StudentSheet(MarkModel model, Answers answers, Look look) {
+    StudentSheet(MarkModel model, Answers answers) {
         this.model = model;
         this.answers = answers;
-        list.getStyleClass().add("group-list");
-        scroll.setId("mark-sheet");
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     }
 
     Node node() {
-        return scroll;
+        return list;
     }
 
     void show(MarkModel.Shown shown) {
-        list.getChildren().clear();
+        list.clear();
         if (shown.student().isEmpty()) {
-            list.getChildren().add(small("No work has come in yet."));
+            list.add(small("No work has come in yet."));
             return;
         }
         Student here = shown.student().get();
         Label title = new Label(shown.name(here));
         title.getStyleClass().add("group-title");
-        list.getChildren().addAll(title, small(MarksRow.shown(shown.work().total(here)) + " of " + Counted.of(shown.work().exercise().marks(), "mark")
+        list.add(title, small(MarksRow.shown(shown.work().total(here)) + " of " + Counted.of(shown.work().exercise().marks(), "mark")
                 + (here.earlier() == 0 ? "" : " · replaces " + Counted.of(here.earlier(), "earlier hand-in")) + (here.handedIn().note().isEmpty() ? "" : " · " + here.handedIn().note())));
-        shown.work().comments(here).forEach(id -> shown.work().comment(id).ifPresent(comment -> list.getChildren().add(said(comment.text()))));
+        shown.work().comments(here).forEach(id -> shown.work().comment(id).ifPresent(comment -> list.add(said(comment.text()))));
         int number = 1;
         for (Task task : shown.work().exercise().tasks()) {
             VBox card = card(task, number++, here, shown);
-            list.getChildren().add(card);
+            list.add(card);
             if (shown.task().filter(task::equals).isPresent()) {
-                bringIntoView(card);
+                list.bringIntoView(card);
             }
         }
         if (!student.equals(Optional.of(here.key()))) {
             student = Optional.of(here.key());
-            scroll.setVvalue(0);
+            list.toTop();
         }
     }
 
@@ -103,7 +94,7 @@ final class StudentSheet {
             }
         });
         if (inHand) {
-            card.getChildren().add(small(LiveText.fill(task.terms().prompt(), shown.work().exercise().partOf(task.id()).orElseThrow(), shown.work().exercise().mark()).replaceAll("[*_#]", "")));
+            card.getChildren().add(small(shown.prompt(task)));
         }
         Label answer = new Label(given.isBlank() ? "nothing given" : answers.inWords(here, task));
         answer.getStyleClass().add(given.isBlank() ? "group-other" : "group-answer");
@@ -139,18 +130,4 @@ final class StudentSheet {
     static void give(MarkModel model, Task task, Student student, double marks) {
         model.decide("marks of task " + (model.exercise().indexOf(task.id()) + 1), Choice.of(new Matter.Marks(task.id(), new Whom.One(student.key())), new Value.Points(marks)));
     }
-
-    private void bringIntoView(VBox card) {
-        Platform.runLater(() -> {
-            double height = list.getHeight() - scroll.getViewportBounds().getHeight();
-            if (height > 0 && card.getParent() != null) {
-                double from = scroll.getVvalue() * height;
-                double top = card.getBoundsInParent().getMinY() - 12;
-                double bottom = card.getBoundsInParent().getMaxY() + 12;
-                double room = scroll.getViewportBounds().getHeight();
-                scroll.setVvalue(Math.clamp((top < from ? top : bottom > from + room ? Math.min(top, bottom - room) : from) / height, 0, 1));
-            }
-        });
-    }
-
 }

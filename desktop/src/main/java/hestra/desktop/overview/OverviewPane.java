@@ -27,6 +27,7 @@ import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Clip;
 import hestra.desktop.parts.Newest;
+import hestra.desktop.parts.QuietButton;
 import hestra.desktop.parts.Tip;
 import hestra.exercise.Part;
 import hestra.numbers.Words;
@@ -114,20 +115,10 @@ public final class OverviewPane extends BorderPane {
             }
             head.getChildren().add(keeping);
         }
-        head.getChildren().addAll(button("Copy", "copy-overview", "Copy all numbers as a table", () -> Clip.put(text())), button("Close", "close-overview", "Back to the sheet (Ctrl+B)", close));
+        head.getChildren().addAll(QuietButton.of("copy-overview", "Copy", "Copy all numbers as a table", () -> Clip.put(text())), QuietButton.of("close-overview", "Close", "Back to the sheet (Ctrl+B)", close));
         head.setAlignment(Pos.CENTER_LEFT);
         head.getStyleClass().add("overview-head");
         return head;
-    }
-
-    private static Button button(String text, String id, String tip, Runnable action) {
-        Button button = new Button(text);
-        button.setId(id);
-        button.getStyleClass().setAll("quiet");
-        button.setMinWidth(Region.USE_PREF_SIZE);
-        Tip.set(button, tip);
-        button.setOnAction(_ -> action.run());
-        return button;
     }
 
     /** What takes the keyboard. */

@@ -19,7 +19,7 @@ import hestra.desk.FixedPlot;
 import hestra.desktop.figure.FigureView;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
-import hestra.desktop.parts.Tip;
+import hestra.desktop.parts.QuietButton;
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;
 import hestra.figure.ScatterPlot;
@@ -73,21 +73,11 @@ final class VariantCard extends VBox {
         plot.setMinHeight(HEIGHT);
         plot.setPrefHeight(HEIGHT);
         plot.setMaxHeight(HEIGHT);
-        Button tried = button("Try it", "variant-try-" + variant.number(), "work through variant " + variant.number() + " as its student; nothing of it is kept", () -> trial.accept(variant.exercise()));
-        Button anew = button("Draw anew", "variant-anew-" + variant.number(), "give this variant other data; all others stay as they are", () -> model.apply(new ExerciseEdit.DrawAnew(variant.number())));
+        Button tried = QuietButton.of("variant-try-" + variant.number(), "Try it", "work through variant " + variant.number() + " as its student; nothing of it is kept", () -> trial.accept(variant.exercise()));
+        Button anew = QuietButton.of("variant-anew-" + variant.number(), "Draw anew", "give this variant other data; all others stay as they are", () -> model.apply(new ExerciseEdit.DrawAnew(variant.number())));
         VBox side = new VBox(6, title, plot, new HBox(8, tried, anew));
         HBox.setHgrow(side, Priority.ALWAYS);
         return side;
-    }
-
-    private static Button button(String text, String id, String tip, Runnable action) {
-        Button button = new Button(text);
-        button.setId(id);
-        button.getStyleClass().setAll("quiet");
-        button.setMinWidth(Region.USE_PREF_SIZE);
-        Tip.set(button, tip);
-        button.setOnAction(_ -> action.run());
-        return button;
     }
 
     /** A line a task of the part: its title and its key in each variant. */
