@@ -1,6 +1,7 @@
 package hestra.figure;
 
 import java.util.ArrayList;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
 
@@ -14,6 +15,8 @@ public final class Thumbnail {
 
     private static final double ROOM = 8;
     private static final double RADIUS = 2.2;
+    /** A ring about a place that is set off. */
+    private static final double MARKED = 5;
     private static final int PIECES = 40;
     /** Some hundreds of points show the shape of them all. */
     private static final int MOST = 400;
@@ -22,21 +25,32 @@ public final class Thumbnail {
 
     /** The points of these pairs, filling a figure of this size. */
     public static Figure describe(Pairs pairs, Layout layout) {
-        return describe(pairs, Optional.empty(), layout);
+        return describe(pairs, List.of(), Optional.empty(), Optional.empty(), layout);
     }
 
-    /** The same with a curve tried by eye. */
-    public static Figure describe(Pairs pairs, Optional<Trial> trial, Layout layout) {
+    /**
+     * The same with some places set off and a curve tried by eye.
+     *
+     * @param frame the part of the plane that is shown; nothing for the one that the points fill
+     */
+    public static Figure describe(Pairs pairs, List<Trial.Handle> marked, Optional<Trial> trial, Optional<Frame> frame, Layout layout) {
         Area area = new Area(ROOM, ROOM, Math.max(1, layout.width() - 2 * ROOM), Math.max(1, layout.height() - 2 * ROOM));
         double[] x = pairs.xs().toArray();
         double[] y = pairs.ys().toArray();
-        Scale along = scale(pairs.xs().summaryStatistics().getMin(), pairs.xs().summaryStatistics().getMax(), area.left(), area.right());
-        Scale upward = scale(pairs.ys().summaryStatistics().getMin(), pairs.ys().summaryStatistics().getMax(), area.bottom(), area.top());
+        DoubleSummaryStatistics across = pairs.xs().summaryStatistics();
+        DoubleSummaryStatistics up = pairs.ys().summaryStatistics();
+        Scale along = scale(frame.map(Frame::xLow).orElse(across.getMin()), frame.map(Frame::xHigh).orElse(across.getMax()), area.left(), area.right());
+        Scale upward = scale(frame.map(Frame::yLow).orElse(up.getMin()), frame.map(Frame::yHigh).orElse(up.getMax()), area.bottom(), area.top());
         List<Mark> dots = new ArrayList<>();
         trial.flatMap(it -> it.on(pairs)).ifPresent(fit -> curve(fit, along, upward, area, dots));
         int step = 1 + x.length / MOST;
         for (int i = 0; i < x.length; i += step) {
-            dots.add(new Mark.Dot(along.pixel(x[i]), upward.pixel(y[i]), RADIUS, Sign.DISC, Ink.OBSERVED, Ink.SURFACE));
+            if (frame.isEmpty() || area.contains(along.pixel(x[i]), upward.pixel(y[i]))) {
+                dots.add(new Mark.Dot(along.pixel(x[i]), upward.pixel(y[i]), RADIUS, Sign.DISC, Ink.OBSERVED, Ink.SURFACE));
+            }
+        }
+        for (Trial.Handle place : marked) {
+            dots.add(new Mark.Ring(along.pixel(place.x()), upward.pixel(place.y()), MARKED, Stroke.solid(Ink.RESIDUAL, 1.8)));
         }
         List<Mark> ground = List.of(new Mark.Box(0, 0, layout.width(), layout.height(), 4, Ink.SURFACE, 1),
                 new Mark.Line(ROOM / 2, layout.height() - ROOM / 2, layout.width() - ROOM / 2, layout.height() - ROOM / 2, Stroke.solid(Ink.RULE, 1)),

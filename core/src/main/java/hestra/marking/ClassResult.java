@@ -54,7 +54,7 @@ public record ClassResult(ClassWork work, List<OfTask> tasks, List<Double> total
     }
 
     /** The result of a class. */
-    public static ClassResult of(ClassWork work, ClassKey key) {
+    public static ClassResult of(ClassWork work) {
         List<Student> students = work.roll().students();
         List<OfTask> tasks = new ArrayList<>();
         for (Task task : work.exercise().tasks()) {
@@ -65,7 +65,7 @@ public record ClassResult(ClassWork work, List<OfTask> tasks, List<Double> total
                 Given given = student.marked().at(task.id());
                 standings.merge(work.award(student, task.id()).standing(), 1, Integer::sum);
                 given.mistakes().forEach(mistake -> made.computeIfAbsent(mistake, _ -> new ArrayList<>()).add(student));
-                nearness(task, student, given, key).ifPresent(near::add);
+                given.counted().ifPresent(it -> it.nearness().ifPresent(near::add));
             }
             Map<Mistake, List<Student>> sorted = new LinkedHashMap<>();
             made.entrySet().stream().sorted(Comparator.comparing(it -> -it.getValue().size())).forEach(it -> sorted.put(it.getKey(), List.copyOf(it.getValue())));
@@ -73,11 +73,6 @@ public record ClassResult(ClassWork work, List<OfTask> tasks, List<Double> total
         }
         return new ClassResult(work, tasks, students.stream().map(work::total).sorted().toList(),
                 students.stream().flatMap(student -> student.marked().script().pace().stream()).map(Pace::minutes).sorted().toList());
-    }
-
-    private static OptionalDouble nearness(Task task, Student student, Given given, ClassKey key) {
-        MarkingKey had = key.key(student.marked().script());
-        return given.attempt().isEmpty() || had.exercise().task(task.id()).isEmpty() ? OptionalDouble.empty() : had.exercise().task(task.id()).get().nearness(given.attempt().get().answer(), had.truth(task, given.attempt().get()));
     }
 
     /** The middle of values that are sorted; nothing of none. */

@@ -7,7 +7,6 @@ import java.util.stream.Collectors;
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;
 import hestra.exercise.Truths;
-import hestra.feedback.Verdict;
 import hestra.task.Attempt;
 import hestra.task.Task;
 import hestra.task.Truth;
@@ -27,13 +26,6 @@ public final class MarkingKey {
 
     /** An answer to a task. */
     private record Asked(String task, Attempt attempt) {}
-
-    /**
-     * What an answer was judged to be.
-     *
-     * @param group what it says, see {@link Sameness}
-     */
-    record Judged(Verdict verdict, String group) {}
 
     private MarkingKey(Exercise exercise, Map<String, Truths> truths) {
         this.exercise = exercise;
@@ -55,8 +47,7 @@ public final class MarkingKey {
         }
         return judged.computeIfAbsent(new Asked(task.id(), attempt), _ -> {
             Truth truth = truth(task, attempt);
-            Verdict verdict = exercise.judge(task, attempt, truth);
-            return new Judged(verdict, Sameness.of(task, attempt.answer(), verdict, truth));
+            return Judged.of(task, attempt, exercise.judge(task, attempt, truth), truth);
         });
     }
 

@@ -3,8 +3,11 @@ package hestra.marking;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
+import hestra.data.DataTable;
 import hestra.data.TableEdit;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
@@ -12,6 +15,7 @@ import hestra.desk.History;
 import hestra.desk.Step;
 import hestra.desk.WorkEdit;
 import hestra.exercise.Exercise;
+import hestra.exercise.Part;
 import hestra.feedback.Outcome;
 import hestra.task.Attempt;
 import hestra.task.Task;
@@ -33,9 +37,11 @@ public record Replay(List<Moment> moments, boolean whole) {
      * @param words what was done
      * @param checked how an answer was judged that was checked; nothing for any other step
      * @param mends whether a row was changed, set aside or taken back
+     * @param part where it was done; nothing where it belongs to no part
+     * @param row the first row of that part's table that is another one than before, from 0; nothing where none is
      * @param desk the desk afterwards
      */
-    public record Moment(long at, String words, Optional<Outcome> checked, boolean mends, Desk desk) {}
+    public record Moment(long at, String words, Optional<Outcome> checked, boolean mends, Optional<Part> part, OptionalInt row, Desk desk) {}
 
     public Replay {
         moments = List.copyOf(moments);
@@ -60,7 +66,25 @@ public record Replay(List<Moment> moments, boolean whole) {
 
     private static Moment moment(Step step, History before, Desk after, MarkingKey key) {
         Optional<Outcome> checked = step.edit() instanceof Edit.Check(String task) ? outcome(task, before.present(), after, key) : Optional.empty();
-        return new Moment(step.at(), words(step.edit(), before, key.exercise(), checked), checked, mends(step.edit()), after);
+        Optional<Part> part = part(step.edit(), before.present(), after);
+        return new Moment(step.at(), words(step.edit(), before, key.exercise(), checked), checked, mends(step.edit()), part, part.map(it -> changed(it, before.present(), after)).orElse(OptionalInt.empty()), after);
+    }
+
+    /** That of the task, or the one in which something is different now. */
+    private static Optional<Part> part(Edit edit, Desk before, Desk after) {
+        Optional<String> task = switch (edit) {
+            case Edit.Check(String id) -> Optional.of(id);
+            case Edit.TakeHint(String id) -> Optional.of(id);
+            case Edit.Draft draft -> Optional.of(draft.task());
+            default -> Optional.empty();
+        };
+        return task.flatMap(after.exercise()::partOf).or(() -> after.exercise().parts().stream().filter(part -> before.work().part(part) != after.work().part(part)).findFirst());
+    }
+
+    private static OptionalInt changed(Part part, Desk before, Desk after) {
+        DataTable from = before.work().part(part).table();
+        DataTable to = after.work().part(part).table();
+        return from == to ? OptionalInt.empty() : IntStream.range(0, Math.max(from.size(), to.size())).filter(row -> from.row(row) != to.row(row) && !from.row(row).equals(to.row(row))).findFirst();
     }
 
     /** How the attempt was judged that a check made; nothing where it made none. */

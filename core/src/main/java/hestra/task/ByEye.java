@@ -16,7 +16,6 @@ import hestra.fit.Trial;
 import hestra.fit.TrialFit;
 import hestra.numbers.NumberStyle;
 import hestra.numbers.Rounding;
-import hestra.targets.Held;
 import hestra.targets.Measure;
 
 /**
@@ -104,8 +103,8 @@ public record ByEye(Terms terms, Curve curve, double full, double half) implemen
     }
 
     @Override
-    public Optional<Held> drawn(Answer answer, Truth truth) {
-        return Optional.of(Held.of(truth.data(), truth.roles(), answer.as(Answer.Placed.class).trial())).filter(it -> it.points().size() <= Held.MOST_POINTS);
+    public Optional<Sketch> sketch(Answer answer, Truth truth) {
+        return Optional.of(Sketch.of(truth.evidence().pairs()).with(answer.as(Answer.Placed.class).trial()));
     }
 
     @Override

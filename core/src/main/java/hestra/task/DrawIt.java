@@ -164,6 +164,17 @@ public record DrawIt(Terms terms, boolean blank, boolean titled) implements Task
                         .orElse("the scale fits the data"));
     }
 
+    @Override
+    public Optional<Sketch> sketch(Answer answer, Truth truth) {
+        Answer.Drawn drawn = answer.as(Answer.Drawn.class);
+        return drawn.roles().filter(it -> it.isWithin(truth.data().width())).map(it -> Sketch.of(seenBy(it, truth)).within(drawn.frame()));
+    }
+
+    private static Pairs seenBy(Roles roles, Truth truth) {
+        Pairs right = truth.evidence().pairs();
+        return roles.hasAxesOf(truth.roles()) ? right : roles.hasAxesOf(truth.roles().swapped()) ? right.swapped() : Pairs.of(truth.data(), roles);
+    }
+
     private static String named(String name, String unit) {
         return name + (unit.isEmpty() ? "" : " (" + unit + ")");
     }

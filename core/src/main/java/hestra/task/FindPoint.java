@@ -16,6 +16,7 @@ import hestra.feedback.Mistake;
 import hestra.feedback.Parts;
 import hestra.feedback.Verdict;
 import hestra.fit.Fit;
+import hestra.fit.Trial;
 
 /**
  * The student points at one point or several in the plot, and says what to do about them and why.
@@ -229,6 +230,13 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
         given.action().ifPresent(it -> lines.add(it.inWords()));
         given.reason().ifPresent(it -> lines.add("because " + it.inWords()));
         return lines;
+    }
+
+    @Override
+    public Optional<Sketch> sketch(Answer answer, Truth truth) {
+        Pairs pairs = truth.withSlips().orElseGet(truth::evidence).pairs();
+        return Optional.of(Sketch.of(pairs).marking(answer.as(Answer.Pointed.class).rows().stream().map(pairs::indexOfRow).filter(place -> place >= 0)
+                .map(place -> new Trial.Handle(pairs.x(place), pairs.y(place))).toList()));
     }
 
     @Override

@@ -136,6 +136,11 @@ public record FromPicture(Terms terms, double within, Optional<Curve> curve, dou
         return new Verdict(outcome, terms.marks() * (all ? 1 : fitted), String.join(" ", notes), all ? "" : "Use the magnifier, and check what you typed for the axes.", List.of(), parts);
     }
 
+    @Override
+    public Optional<Sketch> sketch(Answer answer, Truth truth) {
+        return answer.as(Answer.ReadOff.class).tracing().filter(it -> it.axes().problem().isEmpty()).map(it -> Sketch.of(pairs(it, truth)));
+    }
+
     private static double span(DoubleStream values) {
         DoubleSummaryStatistics all = values.summaryStatistics();
         double span = all.getMax() - all.getMin();

@@ -20,9 +20,11 @@ import hestra.feedback.Verdict;
 import hestra.figure.Frame;
 import hestra.figure.SmallPlot;
 import hestra.figure.SmallPlot.Straight;
+import hestra.fit.Curve;
 import hestra.fit.Fit;
 import hestra.fit.LeastSquares;
 import hestra.fit.LineFit;
+import hestra.fit.Trial;
 import hestra.numbers.Counted;
 
 /**
@@ -113,6 +115,19 @@ public record MatchPlot(Terms terms, Shown shown, Set<WrongPlot> wrongs) impleme
         // Always in the same order for the same data, and in another one for others.
         Collections.shuffle(options, new Random(31L * id().hashCode() + Double.hashCode(truth.pairs().ys().sum())));
         return List.copyOf(options);
+    }
+
+    @Override
+    public Optional<Sketch> sketch(Answer answer, Truth truth) {
+        List<Option> options = options(truth);
+        OptionalInt picked = answer.as(Answer.Picked.class).option();
+        return picked.isEmpty() || picked.getAsInt() >= options.size() ? Optional.empty() : Optional.of(sketch(options.get(picked.getAsInt()).plot()));
+    }
+
+    private static Sketch sketch(SmallPlot plot) {
+        Frame frame = plot.frame();
+        Optional<Trial> line = plot.line().map(it -> new Trial(new Curve.Line(), List.of(new Trial.Handle(frame.xLow(), it.at(frame.xLow())), new Trial.Handle(frame.xHigh(), it.at(frame.xHigh())))));
+        return Sketch.of(plot.points()).with(line).within(Optional.of(frame));
     }
 
     /** What a plot is called. */

@@ -91,8 +91,8 @@ public record ReachTarget(Terms terms, List<Condition> conditions) implements Ta
     }
 
     @Override
-    public Optional<Held> drawn(Answer answer, Truth truth) {
-        return Optional.of(answer.as(Answer.Reached.class).held()).filter(it -> !it.points().isEmpty());
+    public Optional<Sketch> sketch(Answer answer, Truth truth) {
+        return Optional.of(answer.as(Answer.Reached.class).held()).filter(it -> !it.points().isEmpty()).map(held -> Sketch.of(held.pairs()).with(held.byEye()));
     }
 
     @Override

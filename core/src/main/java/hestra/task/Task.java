@@ -14,7 +14,6 @@ import hestra.feedback.Verdict;
 import hestra.fit.Curve;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
-import hestra.targets.Held;
 
 /**
  * What is asked. A kind of task is one room: its file holds all that it knows of itself, and nothing outside asks which kind a task is,
@@ -201,8 +200,12 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
         return Optional.empty();
     }
 
-    /** The points and the curve by eye that an answer is made of; nothing where it is not made in the plot. */
-    default Optional<Held> drawn(Answer answer, Truth truth) {
+    /**
+     * What an answer looks like; nothing where it is not made in a plot, or is not yet made.
+     *
+     * @throws IllegalArgumentException if the answer is not of this kind
+     */
+    default Optional<Sketch> sketch(Answer answer, Truth truth) {
         return Optional.empty();
     }
 

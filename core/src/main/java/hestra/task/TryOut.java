@@ -19,6 +19,7 @@ import hestra.feedback.Quantity;
 import hestra.feedback.Sought;
 import hestra.feedback.Verdict;
 import hestra.fit.Fit;
+import hestra.fit.Trial;
 import hestra.numbers.NumberReading;
 import hestra.numbers.NumberStyle;
 import hestra.numbers.Rounding;
@@ -264,6 +265,14 @@ public record TryOut(Terms terms, List<Move> moves, Quantity watched, int places
         tried.most().ifPresent(it -> lines.add("move " + (it + 1) + " changed it more"));
         tried.reason().ifPresent(it -> lines.add("because " + it.inWords()));
         return lines;
+    }
+
+    /** The points, and where single ones were taken by the moves that count. */
+    @Override
+    public Optional<Sketch> sketch(Answer answer, Truth truth) {
+        List<Seen> seen = answer.as(Answer.Tried.class).seen();
+        return Optional.of(Sketch.of(truth.evidence().pairs()).marking(IntStream.range(0, moves.size()).boxed().flatMap(move -> made(move, seen, truth).stream())
+                .map(it -> new Trial.Handle(it.x(), it.y())).toList()));
     }
 
     @Override

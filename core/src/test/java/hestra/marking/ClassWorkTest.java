@@ -1,20 +1,30 @@
 package hestra.marking;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 import hestra.Kelp;
+import hestra.data.Cell;
+import hestra.data.DataTable;
 import hestra.data.Roles;
+import hestra.data.Row;
 import hestra.exercise.Exercise;
 import hestra.feedback.Mistake;
 import hestra.feedback.Quantity;
+import hestra.fit.Curve;
+import hestra.fit.Trial;
+import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
 import hestra.task.Answer;
 import hestra.task.Attempt;
+import hestra.task.ByEye;
 import hestra.task.Task;
+import hestra.task.Terms;
 import org.junit.jupiter.api.Test;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -160,7 +170,7 @@ class ClassWorkTest {
         handIn("Tove", WELL, "1.93");
         handIn("Else", "", "0.9");
         ClassWork work = work();
-        ClassResult result = ClassResult.of(work, KEY);
+        ClassResult result = ClassResult.of(work);
         ClassResult.OfTask read = result.tasks().getFirst();
         assertThat(read.standings()).isEqualTo(Map.of(Standing.RIGHT, 1, Standing.WRONG, 3));
         assertThat(read.mistakes().get(Mistake.AXES_EXCHANGED)).as("in whichever try").extracting(Student::name).containsExactlyInAnyOrder("Ida", "Pim", "Tove");
@@ -168,7 +178,7 @@ class ClassWorkTest {
         assertThat(result.minutes()).containsExactly(1L, 2L, 3L, 4L);
         assertThat(ClassResult.median(result.minutes())).hasValue(2.5);
         assertThat(ClassResult.median(List.of())).isEmpty();
-        assertThat(ClassResult.of(ClassWork.of(EXERCISE, List.of(), work.marking()), KEY).inWords()).isEqualTo("No work has come in yet.");
+        assertThat(ClassResult.of(ClassWork.of(EXERCISE, List.of(), work.marking())).inWords()).isEqualTo("No work has come in yet.");
     }
 
     @Test
@@ -183,7 +193,7 @@ class ClassWorkTest {
     @Test
     void ofAnswersThatEarnTheSameTheLastStands() {
         handIn("Ida", "", "7", "8");
-        assertThat(work().roll().students().getFirst().marked().at("read").attempt().orElseThrow().answer()).isEqualTo(new Answer.Typed("8"));
+        assertThat(work().roll().students().getFirst().marked().at("read").counted().orElseThrow().attempt().answer()).isEqualTo(new Answer.Typed("8"));
     }
 
     @Test
@@ -208,5 +218,25 @@ class ClassWorkTest {
         assertThat(Student.shown("  Ida\n\u202eFenn\u0000 ", "-")).isEqualTo("Ida Fenn");
         assertThat(Student.shown("\u200b \t", "no name")).isEqualTo("no name");
         assertThat(Student.shown("😀".repeat(100), "-").codePointCount(0, Student.shown("😀".repeat(100), "-").length())).isEqualTo(81);
+    }
+
+    /** Of (0, 0), (1, 1), (2, 0) the line y = 1 leaves 2, the best one, y = 1/3, leaves 2/3; of (0, 0), (1, 2), (2, 0) it leaves 3 and 8/3. */
+    @Test
+    void howNearALineCameIsMeasuredOnTheDataThatTheStudentHad() {
+        Trial level = new Trial(new Curve.Line(), List.of(new Trial.Handle(0, 1), new Trial.Handle(2, 1)));
+        for (String middle : List.of("1", "2")) {
+            DataTable data = new DataTable(Kelp.table().variables(), Stream.of("0 0", "1 " + middle, "2 0").map(it -> it.split(" ")).map(it -> Row.of(Cell.of(it[0], DecimalMark.POINT), Cell.of(it[1], DecimalMark.POINT))).toList());
+            Exercise copy = byEye().withFirst(part -> part.withData(data));
+            Script script = new Script("student " + middle, copy.id(), "Kelp", Optional.empty(), Map.of("eye", List.of(attempt(new Answer.Placed(Optional.of(level))))), 1, Optional.empty());
+            files.add(new Received.HandedIn(middle + ".handin", 0, Marked.of(script, MarkingKey.of(copy)), ""));
+        }
+        ClassWork work = ClassWork.of(byEye(), files, Marking.none(EXERCISE.id()));
+        assertThat(ClassResult.of(work).tasks().getFirst().nearness()).usingElementComparator(Comparator.comparingDouble(it -> Math.round(it * 1e9))).containsExactly(1.125, 3.0);
+        assertThat(student(work, "student 1").marked().at("eye").sketch().orElseThrow().points().y(1)).isEqualTo(1);
+        assertThat(student(work, "student 2").marked().at("eye").sketch().orElseThrow().points().y(1)).isEqualTo(2);
+    }
+
+    private static Exercise byEye() {
+        return Kelp.exercise(new ByEye(Terms.of("eye", "By eye", "Place it.", 2), new Curve.Line(), 1.1, 1.5));
     }
 }

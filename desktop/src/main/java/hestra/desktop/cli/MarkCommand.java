@@ -116,7 +116,7 @@ public final class MarkCommand implements Callable<Integer> {
                 Gradebook.write(work, list, gradebook);
             }
             if (classPage != null) {
-                FileWriting.write(classPage, HtmlPage.of(ClassPage.of(ClassResult.of(work, decides), Exchange.today(), true)));
+                FileWriting.write(classPage, HtmlPage.of(ClassPage.of(ClassResult.of(work), Exchange.today(), true)));
             }
             if (giveBack != null) {
                 new GiveBack(work, decides, key, Exchange.today()).write(folder, giveBack, pdf ? EnumSet.allOf(GiveBack.Form.class) : EnumSet.of(GiveBack.Form.HTML), Paper.A4, Progress.UNWATCHED);

@@ -30,6 +30,7 @@ import hestra.task.Task;
 /** Comments on what is in hand: those that stand there, those used before to be used again, and a new one. */
 final class CommentBox extends VBox {
 
+    /** No more than there are digits to put them in by. */
     private static final int MOST_OFFERED = 8;
     private static final int LONGEST_CHIP = 34;
 
@@ -142,7 +143,7 @@ final class CommentBox extends VBox {
         int number = 1;
         for (Map.Entry<String, Integer> used : now.work().usedComments().entrySet()) {
             if (!here.contains(used.getKey()) && number <= MOST_OFFERED) {
-                chips.getChildren().add(chip(used.getKey(), used.getValue(), now));
+                chips.getChildren().add(chip(used.getKey(), used.getValue(), number, now));
                 number++;
             }
         }
@@ -183,16 +184,23 @@ final class CommentBox extends VBox {
         model.decide("a comment taken away", whose.stream().map(whom -> new Matter.Said(task, whom, id)).filter(matter -> now.work().marking().value(matter).isPresent()).<Choice>map(Choice::none).toList());
     }
 
-    private Button chip(String id, int used, MarkModel.Shown now) {
+    private Button chip(String id, int used, int number, MarkModel.Shown now) {
         Value.Comment comment = now.work().comment(id).orElseThrow();
         String whole = said(comment);
         String cut = whole.length() > LONGEST_CHIP ? whole.substring(0, LONGEST_CHIP - 1).strip() + "…" : whole;
         Button chip = new Button(cut + " · " + used);
         chip.setId("comment-use-" + id);
         chip.getStyleClass().setAll("comment-chip");
-        Tip.set(chip, whole);
+        Tip.set(chip, whole + " (Alt+" + number + ")");
         chip.setOnAction(_ -> model.decide("a comment", Choice.of(matter(now, id), new Value.Yes())));
         return chip;
+    }
+
+    /** Says once more what has been said before: the first of what is offered is number 1. Nothing where there is none of this number. */
+    void use(int number) {
+        if (number >= 1 && number <= chips.getChildren().size()) {
+            ((Button) chips.getChildren().get(number - 1)).fire();
+        }
     }
 
     private static String said(Value.Comment comment) {

@@ -47,12 +47,10 @@ final class GroupCard extends VBox {
     private static final double PLOT_HEIGHT = 56;
 
     private final MarkModel model;
-    private final Answers answers;
     private final Look look;
 
-    GroupCard(MarkModel model, Answers answers, Look look, Task task, AnswerGroup group, MarkModel.Shown shown) {
+    GroupCard(MarkModel model, Look look, Task task, AnswerGroup group, MarkModel.Shown shown) {
         this.model = model;
-        this.answers = answers;
         this.look = look;
         boolean inHand = shown.group().filter(it -> MarkState.idOf(it).equals(MarkState.idOf(group))).isPresent();
         getStyleClass().add("group-card");
@@ -126,8 +124,8 @@ final class GroupCard extends VBox {
         }
         Optional<Student> chosen = inHand ? shown.student() : Optional.empty();
         Set<String> texts = new LinkedHashSet<>();
-        chosen.ifPresent(student -> texts.add(answers.inWords(student, task)));
-        group.students().forEach(student -> texts.add(answers.inWords(student, task)));
+        chosen.ifPresent(student -> texts.add(student.marked().at(task.id()).inWords()));
+        group.students().forEach(student -> texts.add(student.marked().at(task.id()).inWords()));
         List<String> list = new ArrayList<>(texts);
         int most = task.isReadByPerson() ? MOST_TEXTS : 2;
         for (int i = 0; i < Math.min(list.size(), most); i++) {
@@ -145,7 +143,8 @@ final class GroupCard extends VBox {
     /** Answers that are made in the plot, small. */
     private void plots(Task task, AnswerGroup group) {
         FlowPane plots = new FlowPane(6, 6);
-        group.students().stream().limit(MOST_PLOTS).forEach(student -> answers.drawn(student, task).ifPresent(held -> plots.getChildren().add(SmallPlot.of(Optional.of(held.pairs()), held.byEye(), look, PLOT_WIDTH, PLOT_HEIGHT))));
+        // Those that look the same are drawn once.
+        group.students().stream().flatMap(student -> student.marked().at(task.id()).sketch().stream()).distinct().limit(MOST_PLOTS).forEach(sketch -> plots.getChildren().add(SmallPlot.of(sketch, look, PLOT_WIDTH, PLOT_HEIGHT)));
         if (!plots.getChildren().isEmpty()) {
             getChildren().add(plots);
         }

@@ -19,14 +19,12 @@ final class GroupList {
     private static final int MOST = 30;
 
     private final MarkModel model;
-    private final Answers answers;
     private final Look look;
     private final CardList list = new CardList("mark-groups");
     private Optional<String> task = Optional.empty();
 
-    GroupList(MarkModel model, Answers answers, Look look) {
+    GroupList(MarkModel model, Look look) {
         this.model = model;
-        this.answers = answers;
         this.look = look;
     }
 
@@ -56,7 +54,7 @@ final class GroupList {
             list.add(small("… " + Counted.of(from, "group") + " above. ↑ goes there."));
         }
         for (AnswerGroup group : groups.subList(from, to)) {
-            GroupCard card = new GroupCard(model, answers, here, asked, group, shown);
+            GroupCard card = new GroupCard(model, here, asked, group, shown);
             card.setId("group-" + (groups.indexOf(group) + 1));
             list.add(card);
             if (shown.group().filter(it -> MarkState.idOf(it).equals(MarkState.idOf(group))).isPresent()) {

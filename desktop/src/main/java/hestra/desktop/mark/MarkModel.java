@@ -120,7 +120,7 @@ final class MarkModel {
 
     private void tell() {
         ClassWork work = ClassWork.of(exercise, files, history.present());
-        shown.set(new Shown(work, state, state.tab() == MarkState.Tab.CLASS ? Optional.of(ClassResult.of(work, key)) : Optional.empty()));
+        shown.set(new Shown(work, state, state.tab() == MarkState.Tab.CLASS ? Optional.of(ClassResult.of(work)) : Optional.empty()));
     }
 
     private void point(MarkState other) {
@@ -128,7 +128,7 @@ final class MarkModel {
             boolean fresh = other.tab() == MarkState.Tab.CLASS && shown().result().isEmpty();
             state = other;
             ClassWork work = shown().work();
-            shown.set(new Shown(work, state, fresh ? Optional.of(ClassResult.of(work, key)) : shown().result()));
+            shown.set(new Shown(work, state, fresh ? Optional.of(ClassResult.of(work)) : shown().result()));
         }
     }
 

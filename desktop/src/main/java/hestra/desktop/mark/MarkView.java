@@ -101,15 +101,15 @@ public final class MarkView implements AutoCloseable {
         this.chooseFolder = chooseFolder;
         this.model = new MarkModel(exercise, Marking.none(exercise.id()), by);
         model.rememberMarkerBy(name -> kept.put(MARKER, name));
-        Answers answers = new Answers(model.key(), own, () -> folder.map(HandInFolder::folder));
+        OpenHandIn handIn = new OpenHandIn(model.key(), own, () -> folder.map(HandInFolder::folder));
         this.tabs = new Choices<>("mark-tab", List.of(MarkState.Tab.values()), MarkState.Tab::inWords, model::look);
         this.tasks = new TaskList(model);
         this.students = new StudentList(model);
-        this.groups = new GroupList(model, answers, look);
-        this.sheet = new StudentSheet(model, answers);
+        this.groups = new GroupList(model, look);
+        this.sheet = new StudentSheet(model, handIn, look);
         this.table = new ClassTable(model);
         this.side = new ClassSide(model);
-        this.card = new StudentCard(model, answers, look);
+        this.card = new StudentCard(model, handIn, look);
         this.comments = new CommentBox(model);
         names.setId("mark-nameless");
         names.setOnAction(_ -> model.showNames(!names.isSelected()));
@@ -316,7 +316,14 @@ public final class MarkView implements AutoCloseable {
         // What is typed into or chosen from has its keys to itself.
         boolean typing = event.getTarget() instanceof TextInputControl || event.getTarget() instanceof ComboBoxBase;
         MarkModel.Shown shown = model.shown();
-        if (typing || event.isShortcutDown() || event.isAltDown() || shown.state().tab() == MarkState.Tab.CLASS) {
+        if (typing || event.isShortcutDown() || shown.state().tab() == MarkState.Tab.CLASS) {
+            return;
+        }
+        if (event.isAltDown()) {
+            if (event.getCode().isDigitKey()) {
+                comments.use(digit(event));
+                event.consume();
+            }
             return;
         }
         boolean byTask = shown.state().tab() == MarkState.Tab.TASKS;
@@ -361,14 +368,18 @@ public final class MarkView implements AutoCloseable {
     private void digit(KeyEvent event, MarkModel.Shown shown) {
         shown.task().ifPresent(task -> {
             int most = task.terms().marks();
-            // By the key and not by its letter: on some keyboards digits need Shift.
-            double marks = event.getCode() == KeyCode.A ? most : Double.parseDouble(event.getCode().getName().replaceAll("\\D", ""));
+            double marks = event.getCode() == KeyCode.A ? most : digit(event);
             if (marks <= most) {
                 give(task, marks, shown);
             } else {
                 notices.say("This task has " + Counted.of(most, "mark") + ".");
             }
         });
+    }
+
+    /** By the key and not by its letter: on some keyboards digits need Shift. */
+    private static int digit(KeyEvent event) {
+        return Integer.parseInt(event.getCode().getName().replaceAll("\\D", ""));
     }
 
     private void give(Task task, double marks, MarkModel.Shown shown) {

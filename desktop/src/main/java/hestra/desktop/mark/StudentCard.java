@@ -29,19 +29,18 @@ final class StudentCard extends VBox {
     private static final int MOST_ROWS = 400;
 
     private final MarkModel model;
-    private final Answers answers;
+    private final OpenHandIn handIn;
     private final Label name = new Label();
     private final Label about = new Label();
     private final FigureView plot;
     private final Label how = new Label("How it was done");
     private final VBox steps = new VBox();
     private final TextArea table = new TextArea();
-    private Optional<String> opened = Optional.empty();
     private Optional<Findings> findings = Optional.empty();
 
-    StudentCard(MarkModel model, Answers answers, Look look) {
+    StudentCard(MarkModel model, OpenHandIn handIn, Look look) {
         this.model = model;
-        this.answers = answers;
+        this.handIn = handIn;
         getStyleClass().add("student-card");
         name.getStyleClass().add("mark-section");
         name.setId("mark-student");
@@ -61,28 +60,18 @@ final class StudentCard extends VBox {
         table.setPrefRowCount(5);
         table.getStyleClass().add("mark-table");
         getChildren().addAll(name, about, plot, how, steps, table);
+        handIn.shownProperty().subscribe(this::fill);
     }
 
     void show(MarkModel.Shown shown) {
         Optional<Student> student = shown.student();
         present(this, student.isPresent());
-        if (student.isEmpty()) {
-            opened = Optional.empty();
-            return;
-        }
-        name.setText(shown.name(student.get()));
-        about.setText(about(student.get()));
-        String file = student.get().handedIn().file() + student.get().handedIn().at();
-        if (!opened.equals(Optional.of(file))) {
-            opened = Optional.of(file);
-            answers.open(student.get(), hand -> {
-                if (opened.equals(Optional.of(file))) {
-                    fill(hand);
-                }
-            });
-        } else {
-            turnToPart(shown);
-        }
+        student.ifPresent(it -> {
+            name.setText(shown.name(it));
+            about.setText(about(it));
+        });
+        handIn.turnTo(student);
+        turnToPart(shown);
     }
 
     private static String about(Student student) {
@@ -92,20 +81,41 @@ final class StudentCard extends VBox {
                 student.marked().script().begun() > 1 ? "begun " + student.marked().script().begun() + " times" : "").filter(it -> !it.isEmpty()).collect(Collectors.joining(" · "));
     }
 
-    private void fill(Optional<Answers.Opened> hand) {
+    private void fill(OpenHandIn.Shown hand) {
+        if (hand.reading()) {
+            // What stands there stays until the next can take its place: it would only flicker.
+            return;
+        }
         steps.getChildren().clear();
-        findings = hand.map(Answers.Opened::findings);
-        Replay replay = hand.map(Answers.Opened::replay).orElse(new Replay(List.of(), true));
+        findings = hand.contents().map(OpenHandIn.Contents::findings);
+        Replay replay = hand.contents().map(OpenHandIn.Contents::replay).orElse(new Replay(List.of(), true));
         boolean known = !replay.moments().isEmpty();
-        how.setText(hand.isEmpty() ? "This hand-in can no longer be opened." : known ? "How it was done" + (replay.whole() ? "" : ", up to a step that cannot be followed") : "How it was done is not in this hand-in.");
+        how.setText(hand.contents().isEmpty() ? "This hand-in can no longer be opened." : known ? "How it was done" + (replay.whole() ? "" : ", up to a step that cannot be followed") : "How it was done is not in this hand-in.");
         if (known) {
-            steps.getChildren().add(new StepLine(replay, step -> {
-                findings = Optional.of(Findings.of(replay.moments().get(step).desk()));
-                draw(true);
-            }));
+            steps.getChildren().add(new StepLine(replay, step -> goTo(replay.moments().get(step))));
         }
         turnToPart(model.shown());
         draw(false);
+    }
+
+    /** Plot and table as they were at a step, in the part in which it was made. */
+    private void goTo(Replay.Moment moment) {
+        Findings then = Findings.of(moment.desk());
+        findings = Optional.of(moment.part().map(then::at).orElse(then));
+        draw(true);
+        // The row that was changed stands out, wherever in the table it is.
+        moment.row().ifPresentOrElse(row -> table.selectRange(line(row), line(row + 1)), table::deselect);
+    }
+
+    /** Where the line of a row begins in the text of the table; its end for a row that is no longer there. */
+    private int line(int row) {
+        String text = table.getText();
+        int at = 0;
+        for (int line = 0; line <= row && at < text.length(); line++) {
+            int end = text.indexOf('\n', at);
+            at = end < 0 ? text.length() : end + 1;
+        }
+        return at;
     }
 
     /** The plot is that of the part in which the task in hand stands. */

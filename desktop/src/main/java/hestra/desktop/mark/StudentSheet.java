@@ -1,7 +1,11 @@
 package hestra.desktop.mark;
 
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -12,6 +16,12 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
+import hestra.desk.Findings;
+import hestra.desk.Note;
+import hestra.desk.OwnSheet;
+import hestra.desktop.look.Look;
+import hestra.desktop.notes.PieceView;
+import hestra.documents.page.NotePieces;
 import hestra.feedback.Verdict;
 import hestra.marking.Award;
 import hestra.marking.Given;
@@ -31,15 +41,22 @@ import static hestra.desktop.mark.Labels.small;
 final class StudentSheet {
 
     private static final PseudoClass IN_HAND = PseudoClass.getPseudoClass("in-hand");
+    /** Signs that turn text round, and others that are not seen. */
+    private static final Pattern UNSEEN = Pattern.compile("\\p{Cf}");
 
     private final MarkModel model;
-    private final Answers answers;
+    private final OpenHandIn handIn;
+    private final Look look;
     private final CardList list = new CardList("mark-sheet");
+    /** Where what was kept on the sheet is shown, task by task. */
+    private final Map<Task, VBox> sections = new LinkedHashMap<>();
     private Optional<String> student = Optional.empty();
 
-    StudentSheet(MarkModel model, Answers answers) {
+    StudentSheet(MarkModel model, OpenHandIn handIn, Look look) {
         this.model = model;
-        this.answers = answers;
+        this.handIn = handIn;
+        this.look = look;
+        handIn.shownProperty().subscribe(shown -> shown.contents().ifPresent(contents -> fill(contents.findings())));
     }
 
     Node node() {
@@ -48,6 +65,7 @@ final class StudentSheet {
 
     void show(MarkModel.Shown shown) {
         list.clear();
+        sections.clear();
         if (shown.student().isEmpty()) {
             list.add(small("No work has come in yet."));
             return;
@@ -70,6 +88,30 @@ final class StudentSheet {
             student = Optional.of(here.key());
             list.toTop();
         }
+        handIn.shown().of(here).ifPresent(contents -> fill(contents.findings()));
+    }
+
+    /** What was kept on the sheets, as it stood when it was kept. */
+    private void fill(Findings findings) {
+        // Figures watch the look; those drawn before are to be forgotten with it.
+        Look here = look.alongside();
+        sections.forEach((task, box) -> findings.exercise().partOf(task.id()).map(findings::at).ifPresent(part -> box.getChildren().setAll(kept(part, here))));
+    }
+
+    private static List<Node> kept(Findings part, Look look) {
+        OwnSheet sheet = part.work().sheet();
+        List<Node> shown = new ArrayList<>();
+        for (Note note : sheet.notes()) {
+            if (note instanceof Note.Shown what) {
+                NotePieces.of(note, sheet, part.of(what)).forEach(piece -> shown.add(PieceView.of(piece, look)));
+                String label = sheet.label(note.id());
+                String caption = note instanceof Note.Kept kept ? kept.caption() : "";
+                if (!(label + caption).isEmpty()) {
+                    shown.add(small((label.isEmpty() ? "" : label + ". ") + UNSEEN.matcher(caption).replaceAll("")));
+                }
+            }
+        }
+        return shown;
     }
 
     private VBox card(Task task, int number, Student here, MarkModel.Shown shown) {
@@ -96,11 +138,17 @@ final class StudentSheet {
         if (inHand) {
             card.getChildren().add(small(shown.prompt(task)));
         }
-        Label answer = new Label(given.isBlank() ? "nothing given" : answers.inWords(here, task));
+        Label answer = new Label(given.isBlank() ? "nothing given" : given.inWords());
         answer.getStyleClass().add(given.isBlank() ? "group-other" : "group-answer");
         answer.setWrapText(true);
         answer.setMinHeight(Region.USE_PREF_SIZE);
         card.getChildren().add(answer);
+        if (task.keepsSection() && !given.isBlank()) {
+            VBox kept = new VBox(5);
+            kept.setId("kept-" + task.id());
+            sections.put(task, kept);
+            card.getChildren().add(kept);
+        }
         if (!given.isBlank()) {
             card.getChildren().add(small((given.tries() > 1 ? given.tries() + " tries · " : "") + given.verdict().map(Verdict::message).orElse("") + (award.standing() == Standing.UNREAD ? " To be read by you." : "")));
         }

@@ -23,7 +23,7 @@ import hestra.desktop.parts.Formula;
 import hestra.documents.page.Piece;
 
 /** A piece of a page as it stands on the sheet. Captions of figures and tables are the sheet's to show, since they are typed there. */
-final class PieceView {
+public final class PieceView {
 
     private static final int MOST_ROWS = 12;
     private static final double SMALL = 126;
@@ -31,7 +31,8 @@ final class PieceView {
 
     private PieceView() {}
 
-    static Node of(Piece piece, Look look) {
+    /** The piece; texts are not shown in this way. */
+    public static Node of(Piece piece, Look look) {
         return switch (piece) {
             case Piece.Plot plot -> figure(plot, look);
             case Piece.Plots(List<Piece.Plot> plots, String _, String _) -> several(plots, look);

@@ -331,7 +331,7 @@ public final class Tour {
             StudyTour.picture(page, folder.resolve("26-given-back.png"));
             written.add(folder.resolve("26-given-back.png"));
         }
-        say("A class", List.of(work.roll().students().size() + " students, " + work.roll().asides().size() + " files not marked.", FxThread.call(() -> ClassResult.of(work, ClassKey.of(work.exercise())).inWords())));
+        say("A class", List.of(work.roll().students().size() + " students, " + work.roll().asides().size() + " files not marked.", FxThread.call(() -> ClassResult.of(work).inWords())));
     }
 
     private static void press(Node node, KeyCode key) {

@@ -78,6 +78,21 @@ final class MarkFiling {
         background.run("Making the class…", place, this::open, failure -> notices.say("The class could not be made: " + failure.getMessage() + "."));
     }
 
+    /** Copies a file into a folder; beside one of the same name that is another, and not at all where it is there already. */
+    private static void copyInto(Path folder, Path file) throws IOException {
+        String name = file.getFileName().toString();
+        String stem = name.substring(0, name.length() - HandInFile.ENDING.length());
+        Path to = folder.resolve(name);
+        for (int i = 2; Files.exists(to) && Files.mismatch(file, to) >= 0; i++) {
+            to = folder.resolve(stem + " (" + i + ")" + HandInFile.ENDING);
+        }
+        if (!Files.exists(to)) {
+            try (InputStream in = Files.newInputStream(file)) {
+                FileWriting.write(to, in::transferTo);
+            }
+        }
+    }
+
     /** Marks files that were dropped: a folder, or hand-ins while Mark is shown; whether they were taken. */
     boolean takes(List<Path> files) {
         if (files.size() == 1 && Files.isDirectory(files.getFirst())) {
@@ -94,11 +109,7 @@ final class MarkFiling {
         } else {
             background.run("Taking the hand-ins in…", () -> {
                 for (Path file : files) {
-                    if (!file.toAbsolutePath().getParent().equals(folder.get().toAbsolutePath())) {
-                        try (InputStream in = Files.newInputStream(file)) {
-                            FileWriting.write(folder.get().resolve(file.getFileName()), in::transferTo);
-                        }
-                    }
+                    copyInto(folder.get(), file);
                 }
                 return files;
             }, _ -> notices.say(Counted.of(files.size(), "hand-in") + " copied into " + folder.get() + "."), failure -> notices.say("They could not be copied into " + folder.get() + ": " + failure.getMessage() + "."));
@@ -228,7 +239,7 @@ final class MarkFiling {
                     files++;
                 }
                 if (wanted.classPage()) {
-                    FileWriting.write(folder.resolve(title + ", class.html"), HtmlPage.of(ClassPage.of(ClassResult.of(work, key), today, true)));
+                    FileWriting.write(folder.resolve(title + ", class.html"), HtmlPage.of(ClassPage.of(ClassResult.of(work), today, true)));
                     files++;
                 }
                 Set<GiveBack.Form> forms = EnumSet.noneOf(GiveBack.Form.class);

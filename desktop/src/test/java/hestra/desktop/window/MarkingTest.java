@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.event.Event;
@@ -13,9 +14,16 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 
 import hestra.data.Row;
+import hestra.data.TableEdit;
+import hestra.data.Variable;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desk.ExerciseEdit;
+import hestra.desk.History;
+import hestra.desk.OwnSheet;
+import hestra.desk.SheetEdit;
+import hestra.desk.Step;
+import hestra.desk.WorkEdit;
 import hestra.desktop.demo.KelpBlades;
 import hestra.desktop.demo.KelpClass;
 import hestra.desktop.demo.OrrinBay;
@@ -26,7 +34,9 @@ import hestra.documents.exercise.MarksFile;
 import hestra.documents.exercise.Publication;
 import hestra.documents.file.Progress;
 import hestra.documents.file.Result;
+import hestra.exercise.Block;
 import hestra.exercise.Exercise;
+import hestra.exercise.Part;
 import hestra.exercise.Varying;
 import hestra.feedback.Mistake;
 import hestra.marking.ClassWork;
@@ -41,7 +51,11 @@ import hestra.marking.Student;
 import hestra.marking.Value;
 import hestra.marking.Whom;
 import hestra.task.Answer;
+import hestra.task.Keepable;
 import hestra.task.ReadValue;
+import hestra.task.Task;
+import hestra.task.Terms;
+import hestra.task.WriteSection;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -185,6 +199,12 @@ class MarkingTest {
             assertThat(work(person).award(ida, "r").marks()).isEqualTo(1.5);
             String id = work(person).usedComments().keySet().iterator().next();
             person.click("mark-task-slope");
+            person.focus("mark-groups");
+            person.press(KeyCode.ALT, KeyCode.DIGIT1);
+            assertThat(work(person).award(ida, "slope").marks()).as("by a key").isEqualTo(1.5);
+            person.press(KeyCode.CONTROL, KeyCode.Z);
+            person.press(KeyCode.ALT, KeyCode.DIGIT5);
+            assertThat(work(person).award(ida, "slope").marks()).as("there is no fifth").isEqualTo(2);
             person.click("comment-use-" + id);
             assertThat(work(person).award(ida, "slope").marks()).isEqualTo(1.5);
             person.click("comment-change-" + id);
@@ -213,6 +233,12 @@ class MarkingTest {
             person.press(KeyCode.CONTROL, KeyCode.RIGHT);
             assertThat(person.text("step-words")).contains("task 1 checked: ");
             assertThat(person.text("mark-table")).startsWith("row\tdays\tlength\n1\t4\t");
+            while (!person.text("step-words").contains("row ")) {
+                person.press(KeyCode.RIGHT);
+            }
+            String row = person.text("step-words").replaceAll(".*row (\\d+): .*", "$1");
+            assertThat(Integer.parseInt(row)).as("one of the last, which are left to type").isGreaterThan(20);
+            assertThat(person.chosenText("mark-table")).as("the row that was typed into").startsWith(row + "\t");
             person.press(KeyCode.END);
             assertThat(person.text("step-words")).isEqualTo(end);
             person.click("sheet-slope");
@@ -254,6 +280,58 @@ class MarkingTest {
                 person.pause();
             }
             assertThat(work(person).roll().students()).hasSize(26);
+        }
+    }
+
+    @Test
+    void aFolderIsDroppedAndHandInsThatAreDroppedLaterJoinBesideThoseOfTheSameName() throws IOException {
+        Path hands = handIns();
+        Path mara = hands.resolve("Kelp blades, Mara Tind.handin");
+        Path elsewhere = Files.createDirectory(folder.resolve("mail")).resolve(mara.getFileName());
+        Files.move(mara, elsewhere);
+        try (Person person = Person.at(KELP, folder.resolve("state"))) {
+            person.drop(hands);
+            assertThat(person.view()).isEqualTo(MainWindow.View.MARK);
+            assertThat(work(person).roll().students()).hasSize(25);
+            Path other = Files.createDirectory(folder.resolve("other")).resolve("Kelp blades, Ida Fenn.handin");
+            Files.copy(hands.resolve("Kelp blades, Pim Oster.handin"), other);
+            person.drop(elsewhere, other);
+            person.drop(elsewhere);
+            assertThat(mara).exists();
+            assertThat(hands.resolve("Kelp blades, Ida Fenn (2).handin")).as("not written over").hasSameBinaryContentAs(other);
+            assertThat(hands.resolve("Kelp blades, Mara Tind (2).handin")).as("there already").doesNotExist();
+            for (int i = 0; i < 60 && work(person).roll().students().size() < 26; i++) {
+                person.pause();
+            }
+            assertThat(work(person).roll().students()).hasSize(26);
+        }
+    }
+
+    @Test
+    void whatWasKeptInASectionIsSeenAndStepsShowThePartInWhichTheyWereMade() throws IOException {
+        Part first = KELP.first();
+        Task section = new WriteSection(Terms.of("report", "Write it up", "Write.", 6), Set.of(), 5);
+        Exercise own = KELP.withPartAt(1, new Part("second", "Second", first.data().withVariable(0, new Variable("tides", "", "")), first.roles(), first.provenance(), Set.of(), first.rules(), List.of(new Block.Asked(section))));
+        List<Step> steps = Stream.<Edit>of(new Edit.Name("Ida Fenn"), new Edit.InPart("second", new WorkEdit.ChangeTable(new TableEdit.Type(2, 1, "77.7"))), new Edit.InPart("second", new SheetEdit.Keep(OwnSheet.Spot.before(0), Keepable.FIGURE, false)),
+                new Edit.Check("report")).map(edit -> new Step(0, edit)).toList();
+        History history = History.of(Desk.open(own));
+        for (Step step : steps) {
+            history = history.apply(step.edit());
+        }
+        Path hands = Files.createDirectory(folder.resolve("hands"));
+        HandInFile.write(HandIn.of(history.present()), steps, hands.resolve("ida.handin"));
+        try (Person person = Person.at(own, folder.resolve("state"))) {
+            person.drop(hands);
+            person.click("mark-tab-by-student");
+            person.await("kept-report");
+            person.await("step-track");
+            assertThat(person.firstLabel("kept-report")).isEqualTo("Figure 1. ");
+            person.focus("step-track");
+            person.press(KeyCode.HOME);
+            assertThat(person.text("mark-table")).startsWith("row\tdays");
+            person.press(KeyCode.RIGHT);
+            assertThat(person.text("mark-table")).startsWith("row\ttides");
+            assertThat(person.chosenText("mark-table")).startsWith("3\t").contains("77.7");
         }
     }
 

@@ -5,6 +5,7 @@ import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
+import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -14,8 +15,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.LockSupport;
+import java.util.stream.Stream;
 import javafx.css.PseudoClass;
 import javafx.event.Event;
+import javafx.event.EventType;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
@@ -32,9 +35,12 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.DragEvent;
+import javafx.scene.input.Dragboard;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
+import javafx.scene.input.TransferMode;
 import javafx.scene.layout.Pane;
 import javafx.scene.robot.Robot;
 import javafx.scene.text.Text;
@@ -60,6 +66,8 @@ import hestra.figure.Slot;
 import hestra.task.Kind;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
 
 /** Somebody at the program: a real window on the headless platform, a mouse and keys. */
 final class Person implements AutoCloseable {
@@ -206,10 +214,18 @@ final class Person implements AutoCloseable {
         return FxThread.call(() -> "view " + window.view() + ", windows " + Window.getWindows() + ", active " + stage.isFocused());
     }
 
-    /** Drops a file of data on the window. */
-    void drop(Path file) throws IOException {
+    /** Drags files over the window and drops them on it. The machine's own dragging cannot be driven, so its board is a stand-in. */
+    void drop(Path... files) throws IOException {
         FxThread.call(() -> {
-            window.filing().droppedData(file);
+            Dragboard board = mock(Dragboard.class);
+            when(board.hasFiles()).thenReturn(true);
+            when(board.getTransferModes()).thenReturn(EnumSet.of(TransferMode.COPY));
+            when(board.getFiles()).thenReturn(Stream.of(files).map(Path::toFile).toList());
+            for (EventType<DragEvent> type : List.of(DragEvent.DRAG_OVER, DragEvent.DRAG_DROPPED)) {
+                DragEvent event = new DragEvent(null, window.root(), type, board, 600, 400, 600, 400, TransferMode.COPY, null, window.root(), null);
+                Event.fireEvent(window.root(), event);
+                assertThat(type == DragEvent.DRAG_OVER ? event.isAccepted() : event.isDropCompleted()).as("%s is taken", type).isTrue();
+            }
             return null;
         });
         settle();
@@ -496,6 +512,10 @@ final class Person implements AutoCloseable {
     }
 
     /** How many things stand in the part of a style inside something. */
+    String chosenText(String id) throws IOException {
+        return FxThread.call(() -> ((TextInputControl) node(id)).getSelectedText());
+    }
+
     int partsOf(String id, String style) throws IOException {
         return FxThread.call(() -> ((Parent) node(id).lookup("." + style)).getChildrenUnmodifiable().size());
     }

@@ -139,7 +139,7 @@ class MarkingFilesTest {
             assertThat(sheet.getRow(2).getCell(1).getCellType()).isEqualTo(CellType.NUMERIC);
         }
         ClassKey key = ClassKey.of(EXERCISE);
-        String ofClass = HtmlPage.of(ClassPage.of(ClassResult.of(work, key), "today", true));
+        String ofClass = HtmlPage.of(ClassPage.of(ClassResult.of(work), "today", true));
         assertThat(ofClass).doesNotContain("<script>alert").contains("&lt;script&gt;");
         Path back = folder.resolve("back");
         List<Path> pages = new GiveBack(work, key, true, "today").write(folder.resolve("hands"), back, EnumSet.allOf(GiveBack.Form.class), Paper.A4, Progress.UNWATCHED);
