@@ -7,6 +7,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Random;
 import java.util.concurrent.Callable;
 
@@ -21,7 +22,8 @@ import hestra.numbers.DecimalMark;
 
 /**
  * Opens a CSV of a million rows of two numbers, from the file to the table, and reads the same file barely: record by record
- * with the same library, each field parsed as a double and nothing kept. The two take turns; their medians are compared.
+ * with the same library, each field parsed as a double and nothing kept. The two take turns; their medians are compared. Measured values,
+ * which come up again and again; values of which no two are alike; and measured ones of which one in a thousand is missing and says so.
  */
 public final class OpenSpeed {
 
@@ -31,10 +33,40 @@ public final class OpenSpeed {
 
     private OpenSpeed() {}
 
+    /** What stands in the second column. */
+    private enum Values {
+        MEASURED {
+            @Override
+            String text(int row, Random random) {
+                return Double.toString(Math.round(random.nextGaussian() * 1000 + 5000) / 100.0);
+            }
+        },
+        ALL_DIFFERENT {
+            @Override
+            String text(int row, Random random) {
+                return String.format(Locale.ROOT, "%.10f", random.nextDouble());
+            }
+        },
+        WITH_MISSING {
+            @Override
+            String text(int row, Random random) {
+                return row % 1000 == 999 ? "NA" : MEASURED.text(row, random);
+            }
+        };
+
+        abstract String text(int row, Random random);
+    }
+
     public static void main(String[] arguments) throws Exception {
+        for (Values values : Values.values()) {
+            compare(values);
+        }
+    }
+
+    private static void compare(Values values) throws Exception {
         Path file = Files.createTempFile("hestra-million", ".csv");
         try {
-            write(file);
+            write(file, values);
             double[] bare = new double[TURNS];
             double[] opened = new double[TURNS];
             for (int turn = 0; turn < TURNS; turn++) {
@@ -42,19 +74,19 @@ public final class OpenSpeed {
                 opened[turn] = timed(() -> (double) open(file).size());
             }
             PrintStream out = System.out;
-            out.printf("bare reading %.0f ms, opening %.0f ms, ratio %.2f; greatest heap %d MB%n", median(bare), median(opened), median(opened) / median(bare),
+            out.printf("%s: bare reading %.0f ms, opening %.0f ms, ratio %.2f; greatest heap %d MB%n", values.name().toLowerCase(Locale.ROOT).replace('_', ' '), median(bare), median(opened), median(opened) / median(bare),
                     Runtime.getRuntime().maxMemory() >> 20);
         } finally {
             Files.delete(file);
         }
     }
 
-    private static void write(Path file) throws IOException {
+    private static void write(Path file, Values values) throws IOException {
         Random random = new Random(1);
         try (Writer out = Files.newBufferedWriter(file)) {
             out.write("days,length\n");
             for (int i = 0; i < ROWS; i++) {
-                out.write(i % 4000 / 10.0 + "," + Math.round(random.nextGaussian() * 1000 + 5000) / 100.0 + "\n");
+                out.write(i % 4000 / 10.0 + "," + values.text(i, random) + "\n");
             }
         }
     }
@@ -67,7 +99,9 @@ public final class OpenSpeed {
                 if (first) {
                     first = false;
                 } else {
-                    sum += Double.parseDouble(line.getField(0)) + Double.parseDouble(line.getField(1));
+                    sum += Double.parseDouble(line.getField(0));
+                    String second = line.getField(1);
+                    sum += second.equals("NA") ? 0 : Double.parseDouble(second);
                 }
             }
         }

@@ -35,7 +35,7 @@ public record DataTable(List<Variable> variables, List<Row> rows) {
         while (used > 0 && rows.get(used - 1).isEmpty()) {
             used--;
         }
-        rows = List.copyOf(rows.subList(0, used));
+        rows = List.copyOf(used == rows.size() ? rows : rows.subList(0, used));
     }
 
     /** Columns with nothing below them. */

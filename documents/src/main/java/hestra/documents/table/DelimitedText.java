@@ -35,7 +35,7 @@ public final class DelimitedText {
     public record Block(Optional<List<String>> headings, List<List<String>> rows) {
         /** The number of columns of the widest row. */
         public int width() {
-            int widest = rows.stream().mapToInt(List::size).max().orElse(0);
+            int widest = rows instanceof PlainRows plain ? plain.width() : rows.stream().mapToInt(List::size).max().orElse(0);
             return Math.max(widest, headings.map(List::size).orElse(0));
         }
     }
@@ -104,11 +104,15 @@ public final class DelimitedText {
     /** A block as a table: named and given units by its headings where it has them, else by these variables. */
     public static DataTable table(Block block, List<Variable> variables, DecimalMark mark) {
         List<Variable> columns = new ArrayList<>();
-        for (int i = 0; i < Math.max(2, block.width()); i++) {
+        int width = Math.max(2, block.width());
+        for (int i = 0; i < width; i++) {
             int column = i;
             Variable known = i < variables.size() ? variables.get(i) : Variable.named("column " + (i + 1));
             columns.add(block.headings().filter(it -> column < it.size() && !it.get(column).isBlank())
                     .map(it -> Variable.fromHeading(it.get(column))).orElse(known));
+        }
+        if (block.rows() instanceof PlainRows plain && mark == plain.mark()) {
+            return new DataTable(columns, plain.rows());
         }
         List<List<String>> texts = block.rows();
         for (int column = 0; column < columns.size(); column++) {

@@ -83,6 +83,11 @@ final class Surroundings {
         return rows.subList(0, end);
     }
 
+    /** Whether there is a note among the last lines. */
+    static boolean endInNotes(List<List<String>> rows, DecimalMark mark) {
+        return rows.subList(Math.max(0, rows.size() - MOST_NOTES), rows.size()).stream().anyMatch(row -> isNote(row, mark));
+    }
+
     /** One text of letters, which may have been cut where the separator stands in it. */
     private static boolean isNote(List<String> row, DecimalMark mark) {
         String first = row.getFirst();
@@ -117,6 +122,11 @@ final class Surroundings {
         return true;
     }
 
+    /** A heading without the mark of a footnote: square brackets may hold a unit there, but a number in them is none. */
+    static String withoutFootnote(String heading) {
+        return heading.replaceFirst("\\s*\\[\\d{1,2}\\]$", "");
+    }
+
     private static void footnotes(List<List<String>> rows, List<String> headings, List<String> notes) {
         int taken = 0;
         for (List<String> row : rows) {
@@ -131,9 +141,8 @@ final class Surroundings {
                 }
             }
         }
-        // In a heading square brackets may hold a unit; a number in them is none.
         for (int column = 0; column < headings.size(); column++) {
-            headings.set(column, headings.get(column).replaceFirst("\\s*\\[\\d{1,2}\\]$", ""));
+            headings.set(column, withoutFootnote(headings.get(column)));
         }
         if (taken > 0) {
             notes.add("footnote marks removed from " + Counted.of(taken, "cell"));

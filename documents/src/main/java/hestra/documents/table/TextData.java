@@ -52,6 +52,10 @@ public record TextData(TextShape shape, Block block, List<String> notes, String 
     static Result<TextData> read(String raw, TextShape shape, DecimalMark own, Progress progress) {
         TextForms forms = TextForms.of(plain(raw));
         String text = forms.text();
+        Optional<TextData> numbers = shape.mark() == own && !shape.across() ? ofNumbers(text, shape, progress) : Optional.empty();
+        if (numbers.isPresent()) {
+            return Result.done(numbers.get());
+        }
         long cells = TextLines.cells(text, shape.separator());
         if (cells > DataTable.MOST_CELLS) {
             return Result.refused("There are about %d cells; up to %d can be taken in. Take a part of it.".formatted(cells, DataTable.MOST_CELLS));
@@ -65,9 +69,7 @@ public record TextData(TextShape shape, Block block, List<String> notes, String 
             return Result.refused("There are %d rows; up to %d can be taken in.".formatted(lines.size() - start, DataTable.MOST_ROWS));
         }
         List<String> notes = new ArrayList<>(forms.notes());
-        if (start > 0 && lines.subList(0, start).stream().anyMatch(line -> !TextLines.isBlank(line))) {
-            notes.add(start == 1 ? "the line above the table left out" : start + " lines above the table left out");
-        }
+        noteAbove(lines.subList(0, start), notes);
         if (shape.across()) {
             lines = TextForms.across(lines.subList(start, lines.size()).stream().filter(line -> !TextLines.isBlank(line)).toList());
             start = 0;
@@ -89,7 +91,39 @@ public record TextData(TextShape shape, Block block, List<String> notes, String 
             clean(rows, column, mark, own, headings, notes);
         }
         return Result.done(new TextData(shape, new Block(headed ? Optional.of(List.copyOf(headings)) : Optional.empty(),
-                List.copyOf(rows)), List.copyOf(notes), text.substring(0, Math.min(SIGNS, text.length()))));
+                List.copyOf(rows)), List.copyOf(notes), signs(text)));
+    }
+
+    /** What is nothing but numbers below its headings; nothing for any other text. There are no dates, ranks, units or notes in it to be looked for. */
+    private static Optional<TextData> ofNumbers(String text, TextShape shape, Progress progress) {
+        int above = shape.skipped() + (shape.headed() ? 1 : 0);
+        int start = 0;
+        for (int line = 0; line < above; line++) {
+            start = text.indexOf('\n', start) + 1;
+        }
+        String top = text.substring(0, start);
+        return PlainNumbers.read(text, start, shape.separator(), shape.mark(), progress).flatMap(rows -> {
+            List<List<String>> lines = TextLines.split(top, shape.separator());
+            if (lines.size() != above || Surroundings.endInNotes(rows, shape.mark())) {
+                // Something quoted goes over several lines, or there is more to be looked at.
+                return Optional.empty();
+            }
+            List<String> notes = new ArrayList<>();
+            noteAbove(lines.subList(0, shape.skipped()), notes);
+            Optional<List<String>> headings = shape.headed() ? Optional.of(lines.getLast().stream().map(Surroundings::withoutFootnote).toList()) : Optional.empty();
+            return Optional.of(new TextData(shape, new Block(headings, rows), List.copyOf(notes), signs(text)));
+        });
+    }
+
+    private static void noteAbove(List<List<String>> lines, List<String> notes) {
+        if (lines.stream().anyMatch(line -> !TextLines.isBlank(line))) {
+            notes.add(lines.size() == 1 ? "the line above the table left out" : lines.size() + " lines above the table left out");
+        }
+    }
+
+    /** The first of a text. */
+    private static String signs(String text) {
+        return text.substring(0, Math.min(SIGNS, text.length()));
     }
 
     private static String plain(String text) {
