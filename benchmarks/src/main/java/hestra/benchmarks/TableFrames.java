@@ -33,7 +33,7 @@ import hestra.desktop.window.MainWindow;
 import hestra.exercise.Exercise;
 
 /**
- * Pastes ten thousand rows into the table of the real window and tells how long it takes until the plot has been drawn anew;
+ * Pastes ten thousand rows into the table of the real window and tells how long it takes until the plot has been drawn anew, the first time alone where an argument says so;
  * then scrolls that table and types into it, something each frame, and tells how long the frames take.
  */
 public final class TableFrames {
@@ -66,7 +66,8 @@ public final class TableFrames {
         Robot robot = FxThread.call(Robot::new);
         TableView<?> grid = FxThread.call(() -> (TableView<?>) stage.getScene().lookup("#grid"));
         List<Double> pasting = new ArrayList<>();
-        for (int turn = 0; turn < TURNS; turn++) {
+        boolean firstAlone = arguments.length > 0;
+        for (int turn = 0; turn < (firstAlone ? 1 : TURNS); turn++) {
             String text = rows(turn);
             FxThread.call(() -> {
                 ClipboardContent content = new ClipboardContent();
@@ -88,6 +89,11 @@ public final class TableFrames {
             framesUntil(() -> window[0].model().findings().work().table() != before);
             pasting.add((System.nanoTime() - start) / MILLISECOND);
             FxThread.settle();
+        }
+        if (firstAlone) {
+            OUT.println(Math.round(pasting.getFirst()));
+            FxThread.stop();
+            return;
         }
         OUT.printf("pasting %d rows: first %.0f ms, median %.0f ms to the frame after the one that shows them%n", ROWS, pasting.getFirst(), median(pasting));
         report("nothing moves", frames(_ -> { }));

@@ -10,8 +10,6 @@ import java.util.stream.IntStream;
 import javafx.application.Platform;
 import javafx.beans.InvalidationListener;
 import javafx.beans.property.ReadOnlyIntegerWrapper;
-import javafx.collections.FXCollections;
-import javafx.collections.ObservableList;
 import javafx.scene.Node;
 import javafx.scene.TraversalDirection;
 import javafx.scene.control.Label;
@@ -47,7 +45,7 @@ public final class DataGrid extends VBox {
     private final GridSource source;
     private final GridHabits habits;
     private final TableView<Integer> view = new TableView<>();
-    private final ObservableList<Integer> rows = FXCollections.observableArrayList();
+    private final RowNumbers rows = new RowNumbers();
     private final ReadOnlyIntegerWrapper version = new ReadOnlyIntegerWrapper();
     private final Pasting pasting;
     private final GridCursor cursor;
@@ -167,10 +165,8 @@ public final class DataGrid extends VBox {
 
     private void fitRows() {
         int wanted = Math.min(DataTable.MOST_ROWS, source.table().size() + SPARE_ROWS);
-        if (rows.size() < wanted) {
-            rows.addAll(IntStream.range(rows.size(), wanted).boxed().toList());
-        } else if (rows.size() > wanted + SPARE_ROWS) {
-            rows.remove(wanted, rows.size());
+        if (rows.size() < wanted || rows.size() > wanted + SPARE_ROWS) {
+            rows.count(wanted);
         }
     }
 

@@ -167,6 +167,7 @@ public final class HestraApp {
                 start.data().ifPresent(window.filing()::openStudy);
                 start.handIns().ifPresent(place -> window.marking().open(() -> place.in(settings.folder())));
                 Started.tellWhereAsked();
+                Rehearsal.goWhereAsked(window);
             } catch (RuntimeException | Error e) {
                 closed.completeExceptionally(e);
             }

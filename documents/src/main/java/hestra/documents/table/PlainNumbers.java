@@ -19,13 +19,14 @@ import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberReading;
 
 /**
- * A long text of numbers as they are typed, with words such as "NA" here and there, as programs write them by the million: made into rows
+ * A text of many numbers as they are typed, with words such as "NA" here and there, as programs write them by the million: made into rows
  * at once, with no texts in between, several pieces side by side. Any other text is left to {@link TextData}, which comes to the same for these.
  */
 final class PlainNumbers {
 
     /** Shorter texts are soon read in any way. */
-    static final int LONG = 1 << 20;
+    static final int LONG = 1 << 14;
+    private static final int PIECE = 1 << 20;
 
     private static final int OFTEN = 4096;
     private static final int USUAL_WIDTH = 8;
@@ -65,7 +66,7 @@ final class PlainNumbers {
      *     be taken in
      */
     static Optional<PlainRows> read(String text, int from, Separator separator, DecimalMark mark, Progress progress) {
-        return text.length() < LONG || !separator.mayBeQuoted() || separator.sign() == mark.sign() ? Optional.empty() : read(text, from, separator.sign(), mark, LONG, progress);
+        return text.length() < LONG || !separator.mayBeQuoted() || separator.sign() == mark.sign() ? Optional.empty() : read(text, from, separator.sign(), mark, PIECE, progress);
     }
 
     /** The same in pieces of about so many letters. */

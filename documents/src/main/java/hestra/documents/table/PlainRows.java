@@ -3,7 +3,6 @@ package hestra.documents.table;
 import java.util.AbstractList;
 import java.util.List;
 import java.util.RandomAccess;
-import java.util.stream.IntStream;
 
 import hestra.data.Row;
 import hestra.numbers.DecimalMark;
@@ -42,12 +41,21 @@ final class PlainRows extends AbstractList<List<String>> implements RandomAccess
     @Override
     public List<String> get(int line) {
         Row row = rows.get(line);
-        return IntStream.range(0, width).mapToObj(column -> row.cell(column).text()).toList();
+        String[] texts = new String[width];
+        for (int column = 0; column < width; column++) {
+            texts[column] = row.cell(column).text();
+        }
+        return List.of(texts);
     }
 
     @Override
     public int size() {
         return rows.size();
+    }
+
+    @Override
+    public PlainRows subList(int from, int to) {
+        return from == 0 && to == size() ? this : new PlainRows(rows.subList(from, to), width, mark);
     }
 
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.regex.Pattern;
 
 import hestra.numbers.DecimalMark;
@@ -29,10 +30,43 @@ final class ShapeGuess {
     private static final int MOST_SERIES = 6;
     private static final int LEAST_ACROSS = 4;
 
+    /** Which cells of the sample are numbers under a mark: each is looked at by several questions, and reading it takes most of the time. */
+    private static final class Numbers {
+        private final DecimalMark mark;
+        private final Map<String, Optional<CellText>> known = new HashMap<>();
+
+        Numbers(DecimalMark mark) {
+            this.mark = mark;
+        }
+
+        Optional<CellText> of(String cell) {
+            return known.computeIfAbsent(cell, it -> CellText.of(it, mark, mark));
+        }
+
+        boolean are(String cell) {
+            return of(cell).isPresent();
+        }
+
+        boolean isBare(String cell) {
+            return of(cell).filter(number -> number.unit().isEmpty()).isPresent();
+        }
+    }
+
+    private final Numbers points = new Numbers(DecimalMark.POINT);
+    private final Numbers commas = new Numbers(DecimalMark.COMMA);
+
     private ShapeGuess() {}
+
+    private Numbers by(DecimalMark mark) {
+        return mark == DecimalMark.POINT ? points : commas;
+    }
 
     /** The likeliest shape of a text that is not blank; the exercise's own decimal mark wins where nothing tells. */
     static TextShape of(String text, DecimalMark own) {
+        return new ShapeGuess().likeliest(text, own);
+    }
+
+    private TextShape likeliest(String text, DecimalMark own) {
         // Marks of footnotes would make words of numbers.
         String sample = FOOTNOTE.matcher(sample(text)).replaceAll("");
         TextShape best = null;
@@ -44,9 +78,10 @@ final class ShapeGuess {
             List<List<String>> lines = TextLines.split(sample, separator);
             int skipped = skipped(lines);
             for (DecimalMark mark : DecimalMark.values()) {
-                boolean across = isAcross(lines.subList(skipped, lines.size()), mark);
-                boolean headed = across ? CellText.of(lines.get(skipped).getFirst(), mark, mark).isEmpty() : isHeaded(lines, skipped, mark);
-                double score = score(lines.subList(skipped, lines.size()), mark) + (mark == own ? OWN_MARK : 0) + (separator == Separator.TAB ? TABS : 0) - EARLIER * separator.ordinal()
+                Numbers numbers = by(mark);
+                boolean across = isAcross(lines.subList(skipped, lines.size()), numbers);
+                boolean headed = across ? !numbers.are(lines.get(skipped).getFirst()) : isHeaded(lines, skipped, numbers);
+                double score = score(lines.subList(skipped, lines.size()), numbers) + (mark == own ? OWN_MARK : 0) + (separator == Separator.TAB ? TABS : 0) - EARLIER * separator.ordinal()
                         - (skipped > 0 && !headed ? NAME_OF_ONE_COLUMN : 0) - (separator == Separator.COMMA && areFractions(lines) ? SEVERAL_COLUMNS + 2 * OWN_MARK : 0);
                 if (score > most) {
                     most = score;
@@ -86,7 +121,7 @@ final class ShapeGuess {
      * Lines at the top that do not belong to the table: without a number, and with one cell where the others have several, or
      * with fewer cells than they and an empty line below.
      */
-    private static int skipped(List<List<String>> lines) {
+    private int skipped(List<List<String>> lines) {
         int width = usualWidth(lines);
         int skipped = 0;
         while (skipped < lines.size() - 1 && (TextLines.isBlank(lines.get(skipped)) || isTitle(lines, skipped, width))) {
@@ -95,27 +130,27 @@ final class ShapeGuess {
         return skipped;
     }
 
-    private static boolean isTitle(List<List<String>> lines, int index, int width) {
+    private boolean isTitle(List<List<String>> lines, int index, int width) {
         List<String> line = lines.get(index);
         long filled = line.stream().filter(cell -> !cell.isBlank()).count();
         boolean alone = filled == 1 || filled < width && TextLines.isBlank(lines.get(index + 1));
-        return width > 1 && alone && line.stream().noneMatch(cell -> CellText.isBare(cell, DecimalMark.POINT));
+        return width > 1 && alone && line.stream().noneMatch(cell -> points.isBare(cell));
     }
 
     /** Whether each line is a series: few lines, each longer than there are lines, all of numbers but perhaps for a name at the front of every one. */
-    private static boolean isAcross(List<List<String>> lines, DecimalMark mark) {
+    private static boolean isAcross(List<List<String>> lines, Numbers numbers) {
         List<List<String>> filled = lines.stream().filter(line -> !TextLines.isBlank(line)).toList();
         if (filled.size() < 2 || filled.size() > MOST_SERIES) {
             return false;
         }
         int width = filled.getFirst().size();
-        boolean named = filled.stream().allMatch(line -> !line.getFirst().isBlank() && CellText.of(line.getFirst(), mark, mark).isEmpty());
+        boolean named = filled.stream().allMatch(line -> !line.getFirst().isBlank() && !numbers.are(line.getFirst()));
         boolean isLong = width - (named ? 1 : 0) >= Math.max(LEAST_ACROSS, filled.size() + 1);
         return isLong && filled.stream().allMatch(line -> Math.abs(line.size() - width) <= 1
-                && line.stream().skip(named ? 1 : 0).allMatch(cell -> cell.isBlank() || CellText.of(cell, mark, mark).isPresent()));
+                && line.stream().skip(named ? 1 : 0).allMatch(cell -> cell.isBlank() || numbers.are(cell)));
     }
 
-    private static double score(List<List<String>> lines, DecimalMark mark) {
+    private static double score(List<List<String>> lines, Numbers known) {
         int width = usualWidth(lines);
         int filled = 0;
         int alike = 0;
@@ -133,7 +168,7 @@ final class ShapeGuess {
             for (String cell : line) {
                 if (!cell.isBlank()) {
                     cells += weight;
-                    numbers += CellText.isBare(cell, mark) ? weight : CellText.of(cell, mark, mark).isPresent() ? 0.8 * weight : 0;
+                    numbers += known.isBare(cell) ? weight : known.are(cell) ? 0.8 * weight : 0;
                 }
             }
             first = false;
@@ -145,7 +180,7 @@ final class ShapeGuess {
      * Whether the first line names the columns: some cell of it is a text over a column of numbers, and none is a number over a
      * column of texts. Without any numbers it names them where all its cells are filled and differ.
      */
-    static boolean isHeaded(List<List<String>> lines, int skipped, DecimalMark mark) {
+    private static boolean isHeaded(List<List<String>> lines, int skipped, Numbers known) {
         if (lines.size() - skipped < 2) {
             return false;
         }
@@ -153,13 +188,13 @@ final class ShapeGuess {
         boolean named = false;
         List<Boolean> numeric = new ArrayList<>();
         for (int column = 0; column < first.size(); column++) {
-            boolean isNumber = CellText.of(first.get(column), mark, mark).isPresent();
+            boolean isNumber = known.are(first.get(column));
             int numbers = 0;
             int filled = 0;
             for (List<String> line : lines.subList(skipped + 1, lines.size())) {
                 if (column < line.size() && !line.get(column).isBlank()) {
                     filled++;
-                    numbers += CellText.of(line.get(column), mark, mark).isPresent() ? 1 : 0;
+                    numbers += known.are(line.get(column)) ? 1 : 0;
                 }
             }
             boolean ofNumbers = numbers * 2 > filled;

@@ -39,8 +39,8 @@ public record TextData(TextShape shape, Block block, List<String> notes, String 
 
     /** The same, told how far it has come. */
     static Result<TextData> understand(String text, DecimalMark own, Progress progress) {
-        String plain = TextForms.of(plain(text)).text();
-        return plain.isBlank() ? Result.refused("There is no text to take data from.") : read(text, ShapeGuess.of(plain, own), own, progress);
+        TextForms forms = TextForms.of(plain(text));
+        return forms.text().isBlank() ? Result.refused("There is no text to take data from.") : read(forms, ShapeGuess.of(forms.text(), own), own, progress);
     }
 
     /** Reads a text as it is said to be. */
@@ -50,7 +50,10 @@ public record TextData(TextShape shape, Block block, List<String> notes, String 
 
     /** The same, told how far it has come: splitting is by far the most of the work. */
     static Result<TextData> read(String raw, TextShape shape, DecimalMark own, Progress progress) {
-        TextForms forms = TextForms.of(plain(raw));
+        return read(TextForms.of(plain(raw)), shape, own, progress);
+    }
+
+    private static Result<TextData> read(TextForms forms, TextShape shape, DecimalMark own, Progress progress) {
         String text = forms.text();
         Optional<TextData> numbers = shape.mark() == own && !shape.across() ? ofNumbers(text, shape, progress) : Optional.empty();
         if (numbers.isPresent()) {

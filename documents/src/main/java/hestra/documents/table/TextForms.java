@@ -32,24 +32,43 @@ record TextForms(String text, List<String> notes) {
         if (text.length() > LONGEST) {
             return new TextForms(text, List.of());
         }
-        List<String> lines = text.lines().toList();
-        List<String> kept = lines.stream().filter(line -> !RULE.matcher(line).matches()).toList();
         List<String> notes = new ArrayList<>();
-        if (kept.size() < lines.size() && !kept.isEmpty()) {
-            notes.add(Counted.of(lines.size() - kept.size(), "rule line") + " left out");
-        }
-        String plain = kept.isEmpty() || kept.size() == lines.size() ? text : String.join("\n", kept);
+        String plain = hasRules(text) ? withoutRules(text, notes) : text;
         Optional<String> pairs = pairs(plain);
         if (pairs.isPresent()) {
             notes.add("each pair of brackets is read as a row");
             return new TextForms(pairs.get(), notes);
         }
-        Optional<String> series = series(kept);
+        Optional<String> series = series(plain);
         if (series.isPresent()) {
             notes.add("each line is read as a column");
             return new TextForms(series.get(), notes);
         }
         return new TextForms(plain, notes);
+    }
+
+    /** Whether some line is a rule: soon told, since most lines begin with a letter or a digit. */
+    private static boolean hasRules(String text) {
+        int start = 0;
+        while (start < text.length()) {
+            int end = text.indexOf('\n', start);
+            end = end < 0 ? text.length() : end;
+            if (end > start && !Character.isLetterOrDigit(text.charAt(start)) && RULE.matcher(text.substring(start, end)).matches()) {
+                return true;
+            }
+            start = end + 1;
+        }
+        return false;
+    }
+
+    private static String withoutRules(String text, List<String> notes) {
+        List<String> lines = text.lines().toList();
+        List<String> kept = lines.stream().filter(line -> !RULE.matcher(line).matches()).toList();
+        if (kept.isEmpty() || kept.size() == lines.size()) {
+            return text;
+        }
+        notes.add(Counted.of(lines.size() - kept.size(), "rule line") + " left out");
+        return String.join("\n", kept);
     }
 
     /** "(1, 2.5), (2, 3.7)" as rows; nothing where there is anything else in the text. */
@@ -76,8 +95,8 @@ record TextForms(String text, List<String> notes) {
     }
 
     /** "x = 1, 2, 3" over "y = 4, 5, 6" as columns; nothing where a line is not like that. */
-    private static Optional<String> series(List<String> lines) {
-        List<String> filled = lines.stream().filter(line -> !line.isBlank()).toList();
+    private static Optional<String> series(String text) {
+        List<String> filled = text.lines().filter(line -> !line.isBlank()).limit(MOST_SERIES + 1L).toList();
         if (filled.isEmpty() || filled.size() > MOST_SERIES) {
             return Optional.empty();
         }

@@ -163,4 +163,12 @@ class PlainNumbersTest {
         assertThat(rows.rows()).extracting(Row::origin).containsOnly(Row.OWN);
         assertThat(rows).containsExactly(List.of("1", "2"), List.of("3", "4"));
     }
+
+    @Test
+    void someOfTheRowsAreRowsToo() {
+        PlainRows rows = quick("1;2\n3;\n5;6", Separator.SEMICOLON, 100).orElseThrow();
+        assertThat(rows.subList(0, 3)).isSameAs(rows);
+        assertThat(rows.subList(1, 3)).containsExactly(List.of("3", ""), List.of("5", "6"));
+        assertThat(rows.subList(1, 2).rows()).isEqualTo(rows.rows().subList(1, 2));
+    }
 }
