@@ -7,8 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.Supplier;
-import java.util.stream.DoubleStream;
 
 import hestra.data.Cell;
 import hestra.data.DataTable;
@@ -40,8 +38,7 @@ public final class Evidence {
     private Moments moments;
     private OptionalDouble throughOrigin;
     private List<Emptied> emptied = List.of();
-    /** What mistakes give for what is asked of these data: worked out once, since a class is asked the same. */
-    private final Map<Asked, Map<Mistake, double[]>> wrong = new HashMap<>();
+    private final Map<Asked, WrongValues> wrong = new HashMap<>();
 
     /** A pair of which one value is missing, with 0 in its place. */
     record Emptied(double x, double y) {}
@@ -54,18 +51,12 @@ public final class Evidence {
     /** So many questions are remembered. */
     private static final int MOST_ASKED = 200;
 
-    /** What a mistake gives for what is asked of these data. */
-    DoubleStream wrongValues(Asked asked, Mistake mistake, Supplier<DoubleStream> values) {
+    /** What mistakes give for what is asked of these data. */
+    WrongValues wrongValues(Asked asked) {
         if (wrong.size() >= MOST_ASKED && !wrong.containsKey(asked)) {
             wrong.clear();
         }
-        Map<Mistake, double[]> ofAsked = wrong.computeIfAbsent(asked, _ -> new EnumMap<>(Mistake.class));
-        double[] known = ofAsked.get(mistake);
-        if (known == null) {
-            known = values.get().toArray();
-            ofAsked.put(mistake, known);
-        }
-        return DoubleStream.of(known);
+        return wrong.computeIfAbsent(asked, WrongValues::new);
     }
 
     public static Evidence of(Pairs pairs) {

@@ -314,7 +314,7 @@ public enum Mistake {
 
     /** The values that this mistake gives, for each set of data from which the answer may come. */
     DoubleStream wrongValues(Asked asked) {
-        return asked.accepted().getFirst().wrongValues(asked, this, () -> wrongValues(asked.what(), asked));
+        return wrongValues(asked.what(), asked);
     }
 
     private DoubleStream wrongValues(Sought what, Asked asked) {

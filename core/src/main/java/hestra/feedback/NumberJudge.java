@@ -37,6 +37,8 @@ public final class NumberJudge {
     private final Asked asked;
     private final Rounding rounding;
     private final List<Double> keys;
+    /** Looked up where it is needed: a right answer needs it not. */
+    private WrongValues wrong;
 
     public NumberJudge(Asked asked) {
         this.asked = asked;
@@ -96,7 +98,7 @@ public final class NumberJudge {
         List<Wrong> wrongs = new ArrayList<>();
         for (Mistake mistake : Mistake.values()) {
             if (mistake.isOfValue() && mistake.rank() <= LAST_SHOWN_RANK) {
-                mistake.wrongValues(asked).filter(Double::isFinite).filter(wrong -> keys.stream().noneMatch(key -> rounding.apply(key).compareTo(rounding.apply(wrong)) == 0))
+                wrong().finite(mistake).filter(wrong -> keys.stream().noneMatch(key -> rounding.apply(key).compareTo(rounding.apply(wrong)) == 0))
                         .boxed().findFirst().ifPresent(value -> wrongs.add(new Wrong(mistake, value)));
             }
         }
@@ -125,7 +127,7 @@ public final class NumberJudge {
 
     /** The plain mistakes that give the right answer at the rounding that is asked for, though not in full. */
     public List<Mistake> alike() {
-        return keys.isEmpty() ? List.of() : Mistake.ofRank(FIRST_RANK).stream().filter(mistake -> mistake.wrongValues(asked).filter(Double::isFinite)
+        return keys.isEmpty() ? List.of() : Mistake.ofRank(FIRST_RANK).stream().filter(mistake -> wrong().finite(mistake)
                 .anyMatch(wrong -> keys.stream().anyMatch(key -> rounding.apply(key).compareTo(rounding.apply(wrong)) == 0 && Math.abs(wrong - key) > HAIR * Math.abs(key)))).toList();
     }
 
@@ -133,7 +135,7 @@ public final class NumberJudge {
     public List<List<Mistake>> alikeAmongThemselves() {
         Map<BigDecimal, Map<Mistake, Double>> given = new TreeMap<>();
         for (Mistake mistake : Mistake.ofRank(FIRST_RANK)) {
-            mistake.wrongValues(asked).filter(Double::isFinite).filter(wrong -> keys.stream().noneMatch(key -> rounding.apply(key).compareTo(rounding.apply(wrong)) == 0))
+            wrong().finite(mistake).filter(wrong -> keys.stream().noneMatch(key -> rounding.apply(key).compareTo(rounding.apply(wrong)) == 0))
                     .boxed().findFirst().ifPresent(wrong -> given.computeIfAbsent(rounding.apply(wrong).stripTrailingZeros(), _ -> new EnumMap<>(Mistake.class)).put(mistake, wrong));
         }
         return given.values().stream().filter(it -> it.size() > 1).filter(it -> differ(it.values())).map(it -> List.copyOf(it.keySet())).toList();
@@ -259,7 +261,7 @@ public final class NumberJudge {
                 break;
             }
             for (Mistake mistake : Mistake.ofRank(rank)) {
-                if (mistake.wrongValues(asked).anyMatch(wrong -> Math.abs(wrong - value) <= reach && fits(typed, wrong, how))) {
+                if (gives(mistake, typed, value, reach, how)) {
                     fitting.add(mistake);
                 }
             }
@@ -268,6 +270,22 @@ public final class NumberJudge {
             }
         }
         return fitting;
+    }
+
+    private boolean gives(Mistake mistake, BigDecimal typed, double value, double reach, Rounding how) {
+        for (double wrong : wrong().by(mistake)) {
+            if (Math.abs(wrong - value) <= reach && fits(typed, wrong, how)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private WrongValues wrong() {
+        if (wrong == null) {
+            wrong = asked.accepted().getFirst().wrongValues(asked);
+        }
+        return wrong;
     }
 
     private static Finding named(List<Mistake> fitting) {

@@ -26,7 +26,7 @@ public record Marked(Script script, Map<String, Given> given) {
      */
     public static Marked of(Script script, MarkingKey key) {
         Map<String, Given> given = new LinkedHashMap<>();
-        for (Task task : key.exercise().tasks()) {
+        for (Task task : key.tasks()) {
             List<Attempt> attempts = script.attempts().getOrDefault(task.id(), List.of());
             given.put(task.id(), Given.of(task, attempts, key));
         }

@@ -1,8 +1,8 @@
 package hestra.marking;
 
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;
@@ -21,23 +21,35 @@ public final class MarkingKey {
     private static final int MOST_JUDGED = 50_000;
 
     private final Exercise exercise;
+    private final List<Task> tasks;
+    /** What is true in the part in which a task stands, by the task's id. */
     private final Map<String, Truths> truths;
     private final Map<Asked, Judged> judged = new HashMap<>();
 
     /** An answer to a task. */
     private record Asked(String task, Attempt attempt) {}
 
-    private MarkingKey(Exercise exercise, Map<String, Truths> truths) {
+    private MarkingKey(Exercise exercise) {
         this.exercise = exercise;
-        this.truths = truths;
+        this.tasks = exercise.tasks();
+        this.truths = new HashMap<>();
+        for (Part part : exercise.parts()) {
+            Truths ofPart = new Truths(part, exercise.mark());
+            part.tasks().forEach(task -> truths.put(task.id(), ofPart));
+        }
     }
 
     public static MarkingKey of(Exercise exercise) {
-        return new MarkingKey(exercise, exercise.parts().stream().collect(Collectors.toMap(Part::id, part -> new Truths(part, exercise.mark()))));
+        return new MarkingKey(exercise);
     }
 
     public Exercise exercise() {
         return exercise;
+    }
+
+    /** The tasks of the exercise, in the order of the sheet. */
+    List<Task> tasks() {
+        return tasks;
     }
 
     /** The verdict on an answer of the kind that the task asks for. The same answer always gets the same one. */
@@ -53,6 +65,6 @@ public final class MarkingKey {
 
     /** What is right in the data that an attempt at a task of the exercise was made on. */
     public Truth truth(Task task, Attempt attempt) {
-        return truths.get(exercise.partOf(task.id()).orElseThrow().id()).of(attempt);
+        return truths.get(task.id()).of(attempt);
     }
 }

@@ -39,9 +39,10 @@ public final class Truth {
     private final boolean picture;
     private final Map<Set<Integer>, Evidence> without = new HashMap<>();
     private Evidence evidence;
+    private Set<Integer> slips;
     private Held start;
     private Optional<Evidence> withSlips = Optional.empty();
-    private Optional<Evidence> withSetAside = Optional.empty();
+    private Optional<Evidence> withSetAside;
 
     private Truth(DataTable data, Roles roles, DecimalMark mark, List<Task> tasks, KeptPoints counted, boolean picture) {
         this.picture = picture;
@@ -118,7 +119,10 @@ public final class Truth {
 
     /** The rows in which a wrong value is given out. */
     Set<Integer> slips() {
-        return tasks.stream().flatMap(task -> task.slips().stream()).collect(Collectors.toSet());
+        if (slips == null) {
+            slips = tasks.stream().flatMap(task -> task.slips().stream()).collect(Collectors.toUnmodifiableSet());
+        }
+        return slips;
     }
 
     /** The table that the student starts from: the true data with the slips in, without the rows left to type. */
@@ -169,8 +173,9 @@ public final class Truth {
 
     /** The true data with the points that the author set aside, where there are such. */
     private Optional<Evidence> withSetAside() {
-        if (withSetAside.isEmpty() && data.rows().stream().anyMatch(Row::isSetAside)) {
-            withSetAside = Optional.of(Evidence.of(Pairs.of(data.withRows(data.rows().stream().map(row -> new Row(row.cells(), Optional.empty(), row.origin())).toList()), roles)));
+        if (withSetAside == null) {
+            withSetAside = Optional.of(data).filter(it -> it.rows().stream().anyMatch(Row::isSetAside))
+                    .map(it -> Evidence.of(Pairs.of(it.withRows(it.rows().stream().map(row -> new Row(row.cells(), Optional.empty(), row.origin())).toList()), roles)));
         }
         return withSetAside;
     }

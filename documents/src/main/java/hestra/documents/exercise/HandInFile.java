@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
@@ -115,7 +116,33 @@ public final class HandInFile {
 
     /** Reads of a hand-in what marks depend on, and no more, which stands first in it: soon done. */
     public static Result<Script> script(Path file) {
-        return light(file).then(light -> Result.done(light.script()));
+        return light(file, new Copies()).then(light -> Result.done(light.script()));
+    }
+
+    /** What the exercises in hand-ins say of themselves: a class hands in the same one again and again. Used by any number of threads. */
+    static final class Copies {
+        private static final int MOST = 64;
+
+        private final Map<String, Copy> known = new ConcurrentHashMap<>();
+
+        /**
+         * What one says.
+         *
+         * @param told its simple values, and of which copy it is
+         * @param print see {@link #print}
+         */
+        private record Copy(JsonNode told, int print) {}
+
+        private Copy of(String exercise) throws IOException {
+            Copy copy = known.get(exercise);
+            if (copy == null) {
+                copy = new Copy(Json.head(exercise, Set.of("copy")), print(exercise));
+                if (known.size() < MOST) {
+                    known.put(exercise, copy);
+                }
+            }
+            return copy;
+        }
     }
 
     /** A hand-in up to its answers; all of it where they stand before the exercise. */
@@ -123,11 +150,12 @@ public final class HandInFile {
         return Archive.upTo(file, WORK).then(archive -> archive.entries().containsKey(ExerciseFile.JSON) ? Result.done(archive) : Archive.read(file));
     }
 
-    static Result<Light> light(Path file) {
+    static Result<Light> light(Path file, Copies copies) {
         String name = file.getFileName().toString();
         return Result.guarded(name, () -> begun(file).then(archive -> archive.text(ExerciseFile.JSON, name).then(exercise -> archive.text(WORK, name).then(work -> {
             try {
-                return script(Json.head(exercise, Set.of("copy")), work, name).then(script -> Result.done(new Light(script, print(archive.entries()))));
+                Copies.Copy copy = copies.of(exercise);
+                return script(copy.told(), work, name).then(script -> Result.done(new Light(script, copy.print() + printOfData(archive.entries()))));
             } catch (IOException e) {
                 return Result.refused(ExerciseFile.damaged(name, ExerciseFile.JSON, e));
             }
@@ -136,21 +164,27 @@ public final class HandInFile {
 
     /** What tells one version of an exercise from another, in all likelihood. */
     static int print(Exercise exercise) throws IOException {
-        return print(ExerciseFile.entries(exercise));
+        Map<String, String> entries = ExerciseFile.entries(exercise);
+        return print(entries.get(ExerciseFile.JSON)) + printOfData(entries);
     }
 
-    private static int print(Map<String, String> entries) {
-        return entries.entrySet().stream().filter(it -> it.getKey().equals(ExerciseFile.JSON) || it.getKey().startsWith("data")).mapToInt(it -> it.getKey().hashCode() ^ it.getValue().strip().hashCode()).sum();
+    private static int printOfData(Map<String, String> entries) {
+        return entries.entrySet().stream().filter(it -> it.getKey().startsWith("data")).mapToInt(it -> it.getKey().hashCode() ^ print(it.getValue())).sum();
+    }
+
+    private static int print(String text) {
+        return text.strip().hashCode();
     }
 
     private static Result<Script> script(JsonNode told, String work, String name) {
         try {
-            JsonNode tree = Json.tree(work);
-            Optional<String> refused = ExerciseFile.refusal(told, ExerciseFile.FORMAT, ExerciseFile.VERSION, name).or(() -> ExerciseFile.refusal(tree, FORMAT, VERSION, name));
+            JsonNode head = Json.first(work, Set.of("format", "version"));
+            Optional<String> refused = ExerciseFile.refusal(told, ExerciseFile.FORMAT, ExerciseFile.VERSION, name).or(() -> ExerciseFile.refusal(head, FORMAT, VERSION, name));
             if (refused.isPresent()) {
                 return Result.refused(refused.get());
             }
-            Document document = Json.read(VersionOne.is(tree, "version") ? VersionOne.work(tree) : tree, Document.class, "comma".equals(told.path("mark").asText()) ? DecimalMark.COMMA : DecimalMark.POINT);
+            DecimalMark mark = "comma".equals(told.path("mark").asText()) ? DecimalMark.COMMA : DecimalMark.POINT;
+            Document document = VersionOne.is(head, "version") ? Json.read(VersionOne.work(Json.tree(work)), Document.class, mark) : Json.read(work, Document.class, mark);
             if (tooMany(document)) {
                 return Result.refused(name + " holds more attempts than a person can make.");
             }

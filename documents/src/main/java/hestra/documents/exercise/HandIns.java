@@ -12,8 +12,11 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicReferenceArray;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 import hestra.documents.file.Archive;
@@ -47,6 +50,7 @@ public final class HandIns {
     private final Optional<ClassKey> key;
     private final Map<Exercise, MarkingKey> copies = new HashMap<>();
     private final Map<Integer, Boolean> prints = new HashMap<>();
+    private final HandInFile.Copies seen = new HandInFile.Copies();
 
     private HandIns(Exercise exercise, Optional<ClassKey> key) {
         this.exercise = exercise;
@@ -116,12 +120,12 @@ public final class HandIns {
      * @throws Progress.Stopped where that is wanted
      */
     public void read(List<Path> files, Consumer<List<Received>> each, Progress progress) {
-        CompletableFuture<List<Result<HandInFile.Light>>> next = ahead(files, 0);
+        Batch next = batch(files, 0);
         for (int from = 0; from < files.size(); from += TOGETHER) {
-            List<Path> some = files.subList(from, Math.min(files.size(), from + TOGETHER));
-            List<Result<HandInFile.Light>> scripts = next.join();
+            List<Path> some = next.files;
+            List<Result<HandInFile.Light>> scripts = next.finish();
             // The next files are taken apart while these are marked.
-            next = ahead(files, from + TOGETHER);
+            next = batch(files, from + TOGETHER);
             List<Received> received = new ArrayList<>();
             for (int i = 0; i < some.size(); i++) {
                 received.add(received(some.get(i), scripts.get(i)));
@@ -131,9 +135,34 @@ public final class HandIns {
         }
     }
 
-    private static CompletableFuture<List<Result<HandInFile.Light>>> ahead(List<Path> files, int from) {
-        List<Path> some = files.subList(Math.min(files.size(), from), Math.min(files.size(), from + TOGETHER));
-        return CompletableFuture.supplyAsync(() -> some.parallelStream().map(HandInFile::light).toList());
+    private Batch batch(List<Path> files, int from) {
+        return new Batch(files.subList(Math.min(files.size(), from), Math.min(files.size(), from + TOGETHER)));
+    }
+
+    /** Files that are taken apart on other processors, and by whoever waits for them. */
+    private final class Batch {
+        private final List<Path> files;
+        private final AtomicReferenceArray<Result<HandInFile.Light>> lights;
+        private final AtomicInteger taken = new AtomicInteger();
+        private final List<CompletableFuture<Void>> helpers;
+
+        Batch(List<Path> files) {
+            this.files = files;
+            this.lights = new AtomicReferenceArray<>(files.size());
+            this.helpers = Stream.generate(() -> CompletableFuture.runAsync(this::work)).limit(Math.max(1, Runtime.getRuntime().availableProcessors() - 1L)).toList();
+        }
+
+        private void work() {
+            for (int i = taken.getAndIncrement(); i < files.size(); i = taken.getAndIncrement()) {
+                lights.set(i, HandInFile.light(files.get(i), seen));
+            }
+        }
+
+        List<Result<HandInFile.Light>> finish() {
+            work();
+            helpers.forEach(CompletableFuture::join);
+            return IntStream.range(0, files.size()).mapToObj(lights::get).toList();
+        }
     }
 
     /** Reads and marks files, all at once. */

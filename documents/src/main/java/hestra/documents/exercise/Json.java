@@ -132,6 +132,25 @@ public final class Json {
         return head;
     }
 
+    /** The simple values of an object that are named, looked for no further than the last of them stands: what comes behind may be anything. */
+    static ObjectNode first(String json, Set<String> named) throws IOException {
+        ObjectNode first = MAPPER.createObjectNode();
+        ObjectReader part = MAPPER.reader().without(DeserializationFeature.FAIL_ON_TRAILING_TOKENS);
+        try (JsonParser in = MAPPER.createParser(json)) {
+            if (in.nextToken() != JsonToken.START_OBJECT) {
+                return first;
+            }
+            for (String name = in.nextFieldName(); name != null && first.size() < named.size(); name = in.nextFieldName()) {
+                if (in.nextToken().isScalarValue() && named.contains(name)) {
+                    first.set(name, part.readTree(in));
+                } else {
+                    in.skipChildren();
+                }
+            }
+        }
+        return first;
+    }
+
     private static JsonMapper mapper() {
         SimpleModule cells = new SimpleModule();
         cells.addSerializer(Cell.class, new CellWriter());

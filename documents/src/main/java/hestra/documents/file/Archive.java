@@ -1,5 +1,6 @@
 package hestra.documents.file;
 
+import java.io.BufferedInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.EOFException;
 import java.io.IOException;
@@ -10,6 +11,7 @@ import java.nio.file.AccessDeniedException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import java.nio.file.attribute.BasicFileAttributes;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -28,6 +30,7 @@ import java.util.zip.ZipOutputStream;
 public record Archive(Map<String, String> entries) {
 
     static final int MOST_ENTRIES = 64;
+    private static final int BUFFER = 1 << 14;
     public static final long MEGABYTE = 1024L * 1024;
 
     /** Room for an exercise with as large a table as can be taken in, and for a student's table beside it. */
@@ -49,13 +52,14 @@ public record Archive(Map<String, String> entries) {
 
     private static Result<Archive> read(Path file, String last) {
         try {
-            if (Files.isDirectory(file)) {
+            BasicFileAttributes attributes = Files.readAttributes(file, BasicFileAttributes.class);
+            if (attributes.isDirectory()) {
                 return Result.refused(file.getFileName() + " is a folder, not a file.");
             }
-            if (Files.size(file) > MOST_BYTES) {
+            if (attributes.size() > MOST_BYTES) {
                 return Result.refused(file.getFileName() + " is too large to be opened (over " + MOST_BYTES / MEGABYTE + " MB).");
             }
-            try (InputStream in = Files.newInputStream(file)) {
+            try (InputStream in = new BufferedInputStream(Files.newInputStream(file), BUFFER)) {
                 return read(in, file.getFileName().toString(), last);
             }
         } catch (IOException e) {
@@ -70,6 +74,7 @@ public record Archive(Map<String, String> entries) {
 
     private static Result<Archive> read(InputStream in, String name, String last) throws IOException {
         Map<String, String> entries = new LinkedHashMap<>();
+        byte[] buffer = new byte[BUFFER];
         long left = MOST_BYTES;
         int count = 0;
         try (ZipInputStream zip = new ZipInputStream(in, StandardCharsets.UTF_8)) {
@@ -82,7 +87,7 @@ public record Archive(Map<String, String> entries) {
                     return Result.refused(name + " names a path outside itself (" + shortened(entry.getName())
                             + ") and was not opened.");
                 }
-                Optional<byte[]> bytes = unpacked(zip, left);
+                Optional<byte[]> bytes = unpacked(zip, buffer, left);
                 if (bytes.isEmpty()) {
                     return Result.refused(name + " unpacks to more than " + MOST_BYTES / MEGABYTE + " MB and was not opened.");
                 }
@@ -150,9 +155,8 @@ public record Archive(Map<String, String> entries) {
         };
     }
 
-    private static Optional<byte[]> unpacked(InputStream in, long most) throws IOException {
-        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-        byte[] buffer = new byte[8192];
+    private static Optional<byte[]> unpacked(InputStream in, byte[] buffer, long most) throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream(buffer.length);
         for (int count = in.read(buffer); count >= 0; count = in.read(buffer)) {
             if (bytes.size() + count > most) {
                 return Optional.empty();
