@@ -19,6 +19,8 @@ public final class KeptDivider {
     /** The most that a divider itself is wide. */
     private static final double WIDE = 12;
 
+    private static final String DIVIDER = "split-pane-divider";
+
     private final SplitPane pane;
     private final int index;
     private final boolean before;
@@ -42,7 +44,8 @@ public final class KeptDivider {
         this.key = () -> "room." + key.get();
         this.usual = usual;
         pane.addEventFilter(MouseEvent.MOUSE_DRAGGED, event -> {
-            if (event.getTarget() instanceof Node node && node == divider()) {
+            // Everything that is dragged within the pane comes by here, frame by frame: all dividers are looked for only where it is one.
+            if (event.getTarget() instanceof Node node && node.getStyleClass().contains(DIVIDER) && node == divider()) {
                 Platform.runLater(this::keep);
             }
         });
@@ -51,7 +54,7 @@ public final class KeptDivider {
     }
 
     private Node divider() {
-        return pane.lookupAll(".split-pane-divider").stream().filter(it -> it.getParent() == pane).skip(index).findFirst().orElse(null);
+        return pane.lookupAll("." + DIVIDER).stream().filter(it -> it.getParent() == pane).skip(index).findFirst().orElse(null);
     }
 
     private double room() {

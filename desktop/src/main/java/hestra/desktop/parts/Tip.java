@@ -17,9 +17,12 @@ public final class Tip {
 
     /** Gives a node a tooltip, or another text where it has one; an empty text shows none. */
     public static void set(Node node, String text) {
-        boolean first = node.getProperties().put(TEXT, text) == null;
+        Object before = node.getProperties().put(TEXT, text);
+        if (text.equals(before)) {
+            return;
+        }
         node.setAccessibleHelp(text);
-        if (first) {
+        if (before == null) {
             node.addEventHandler(MouseEvent.MOUSE_ENTERED, _ -> prepare(node));
         } else if (node.getProperties().get(SHOWN) instanceof Tooltip tooltip) {
             tooltip.setText(text);
