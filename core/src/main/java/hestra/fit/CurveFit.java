@@ -10,6 +10,12 @@ import java.util.OptionalDouble;
  */
 public sealed interface CurveFit extends Fit, CurveOnData permits LinearFit, LogScaleFit, DirectFit {
 
+    @Override
+    default String inWords() {
+        return curve().inWords();
+    }
+
+
     /** How well the curve fits, on the scale of y. */
     Goodness goodness();
 

@@ -8,6 +8,9 @@ public sealed interface CurveOnData permits CurveFit, TrialFit {
 
     Curve curve();
 
+    /** What it is in a sentence: "line of least squares", "line by eye". */
+    String inWords();
+
     /** The coefficients in the order of the equation. */
     List<Coefficient> coefficients();
 

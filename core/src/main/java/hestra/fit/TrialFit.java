@@ -45,6 +45,14 @@ public final class TrialFit implements CurveOnData {
     }
 
     @Override
+    public String inWords() {
+        String family = curve().familyInWords();
+        // How a family is fitted says nothing of one that is not.
+        int fitted = family.indexOf(',');
+        return (fitted < 0 ? family : family.substring(0, fitted)) + " by eye";
+    }
+
+    @Override
     public List<Coefficient> coefficients() {
         return through.coefficients();
     }

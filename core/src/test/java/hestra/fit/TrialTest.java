@@ -31,6 +31,15 @@ class TrialTest {
     }
 
     @Test
+    void itIsCalledByItsFamilyAndNeverLeastSquares() {
+        Trial line = new Trial(new Curve.Line(), List.of(new Trial.Handle(0, 1), new Trial.Handle(5, 11)));
+        Trial power = new Trial(new Curve.Power(Curve.FittedOn.VALUES), List.of(new Trial.Handle(1, 1), new Trial.Handle(5, 11)));
+        assertThat(line.on(PAIRS).orElseThrow().inWords()).isEqualTo("line by eye");
+        assertThat(power.on(PAIRS).orElseThrow().inWords()).isEqualTo("power curve by eye");
+        assertThat(LeastSquares.fit(new Curve.Line(), PAIRS).curveFit().orElseThrow().inWords()).isEqualTo("line of least squares");
+    }
+
+    @Test
     void everyFamilyWithHandlesPassesThroughThem() {
         for (Curve curve : Curve.all()) {
             if (curve instanceof Curve.Wave) {

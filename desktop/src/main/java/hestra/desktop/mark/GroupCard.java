@@ -114,7 +114,7 @@ final class GroupCard extends VBox {
         if (verdict.parts().isEmpty()) {
             return sign + (verdict.isRight() ? "right" : verdict.outcome() == Outcome.NEARLY ? "not quite" : "wrong");
         }
-        return sign + (missing.isEmpty() ? String.join(" · ", right) : missing.size() <= right.size() ? "all but " + String.join(", ", missing) : right.isEmpty() ? "none of " + String.join(", ", missing) : String.join(" · ", right) + "; not " + String.join(", ", missing));
+        return sign + (missing.isEmpty() ? String.join(" · ", right) : missing.size() <= right.size() ? "all but " + String.join(", ", missing) : right.isEmpty() ? "not right: " + String.join(", ", missing) : String.join(" · ", right) + "; not " + String.join(", ", missing));
     }
 
     /** What was answered, each text once; the answer of the student in hand first and darker. */

@@ -21,6 +21,7 @@ import hestra.figure.Figure.Spot;
 import hestra.figure.Scale;
 import hestra.figure.Slot;
 import hestra.fit.Curve;
+import hestra.fit.CurveOnData;
 import hestra.fit.Trial;
 import hestra.numbers.Rounding;
 import hestra.task.Aid;
@@ -109,7 +110,7 @@ final class PlotKeys {
         if (!slots.isEmpty()) {
             Slot next = slots.get((slots.indexOf(model.findings().slotInHand()) + 1) % slots.size());
             model.apply(new PlotEdit.TakeInHand(next));
-            plot.hint("Selected: " + model.findings().curveInHand().map(it -> it.curve().inWords()).orElse("no curve"));
+            plot.hint("Selected: " + model.findings().curveInHand().map(CurveOnData::inWords).orElse("no curve"));
         }
     }
 

@@ -17,6 +17,7 @@ import hestra.figure.Figure;
 import hestra.figure.Figure.Hit;
 import hestra.figure.LabelPlace;
 import hestra.figure.Slot;
+import hestra.fit.CurveOnData;
 
 /**
  * The plot's gestures. There are no modes: what lies under the pointer decides what a press does, and the pointer's shape and
@@ -79,7 +80,7 @@ final class PlotMouse {
             case Hit.OnTitle _ -> "Click to change the title";
             case Hit.OnLabel _ -> "Drag moves the equation · the wheel makes it larger or smaller";
             case Hit.OnCurve(Slot slot) -> slot == Slot.TRIAL ? "Drag moves the curve by eye; drag its squares to tilt it"
-                    : "Click selects the " + findings.curveAt(slot).map(it -> it.curve().inWords()).orElse("curve") + " · right click: more";
+                    : "Click selects the " + findings.curveAt(slot).map(CurveOnData::inWords).orElse("curve") + " · right click: more";
             case Hit.OnReadingLine(boolean upright) -> upright ? "Drag the reading line to predict at another " + findings.x().name()
                     : "Drag the reading line to another " + findings.y().name();
             case Hit.OnAxis(boolean along) -> plot.isOnAxisTitle(along, event.getX(), event.getY()) ? "Click: change the name and unit of this axis · drag to the other axis, or X: exchange them"

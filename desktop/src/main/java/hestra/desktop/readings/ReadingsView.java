@@ -109,7 +109,7 @@ public final class ReadingsView extends VBox {
         title.setGraphic(null);
         int points = findings.pairs().n();
         Optional<TrialFit> trial = findings.curveInHand().filter(TrialFit.class::isInstance).map(TrialFit.class::cast);
-        title.setText(Words.capitalized(trial.map(it -> it.curve() instanceof Curve.Line ? "line by eye" : bare(it.curve().inWords()) + " by eye")
+        title.setText(Words.capitalized(trial.map(TrialFit::inWords)
                 .orElseGet(() -> curveInWords(findings))) + " · " + Counted.of(points, "point"));
         present(trialBars, trial.isPresent());
         present(values, trial.isEmpty());
@@ -143,10 +143,6 @@ public final class ReadingsView extends VBox {
 
     private static String curveInWords(Findings findings) {
         return Optional.ofNullable(findings.work().curves().further().get(findings.slotInHand())).map(Curve::inWords).orElse("line of least squares");
-    }
-
-    private static String bare(String words) {
-        return words.contains(",") ? words.substring(0, words.indexOf(',')) : words;
     }
 
     private void tried(Findings findings, TrialFit trial) {

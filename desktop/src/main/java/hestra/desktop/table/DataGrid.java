@@ -9,6 +9,7 @@ import java.util.function.Function;
 import java.util.stream.IntStream;
 import javafx.application.Platform;
 import javafx.beans.InvalidationListener;
+import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.scene.Node;
 import javafx.scene.TraversalDirection;
@@ -138,6 +139,11 @@ public final class DataGrid extends VBox {
     /** Has the row under the pointer told. */
     public void onHover(Consumer<OptionalInt> action) {
         onHover = action;
+    }
+
+    /** How much more room than usual long numbers need in its width. */
+    ReadOnlyDoubleProperty extraWidthProperty() {
+        return columns.extraProperty();
     }
 
     /** To be called when the table may have changed. */

@@ -20,7 +20,7 @@ class GridCell extends TableCell<Integer, String> {
     private static final PseudoClass EDITED = PseudoClass.getPseudoClass("edited");
 
     /** Texts of more characters are set in smaller type. */
-    static final int USUAL_LENGTH = 8;
+    static final int USUAL_LENGTH = 7;
 
     private final Function<Integer, String> text;
     private final InvalidationListener onVersion = _ -> shown();

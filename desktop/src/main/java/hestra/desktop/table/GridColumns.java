@@ -7,6 +7,8 @@ import java.util.function.DoubleSupplier;
 import java.util.function.Function;
 import java.util.function.IntFunction;
 import java.util.stream.IntStream;
+import javafx.beans.property.ReadOnlyDoubleProperty;
+import javafx.beans.property.ReadOnlyDoubleWrapper;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.value.ObservableValue;
 import javafx.scene.control.TableColumn;
@@ -33,6 +35,7 @@ final class GridColumns {
     private static final int FEW = 2;
 
     private final TableView<Integer> view;
+    private final ReadOnlyDoubleWrapper extra = new ReadOnlyDoubleWrapper();
     private final GridSource source;
     private final ObservableValue<Number> version;
     private final String lastTitle;
@@ -80,24 +83,34 @@ final class GridColumns {
     /** Long numbers get more room, where few columns share the width. */
     private void makeRoom() {
         boolean changed = false;
+        double more = 0;
         for (int i = 0; i < headings.size() && headings.size() <= MANY; i++) {
             int index = i;
             TableColumn<Integer, ?> column = of(i);
-            double least = Math.min(type.getAsDouble(), MOST_OF_TYPE) * (hasLong(row -> source.table().shown(row, index)) ? LEAST_LONG : LEAST);
+            double size = Math.min(type.getAsDouble(), MOST_OF_TYPE);
+            double least = size * (hasLong(row -> source.table().shown(row, index)) ? LEAST_LONG : LEAST);
+            more += least - size * LEAST;
             changed |= column.getMinWidth() != least;
             column.setMinWidth(least);
         }
         if (computed.isPresent()) {
             TableColumn<Integer, String> residuals = computed.get();
             double room = type.getAsDouble() * (residuals.isVisible() && hasLong(lastColumn) ? COMPUTED_LONG : COMPUTED);
+            more += room - type.getAsDouble() * COMPUTED;
             if (residuals.getMinWidth() != room) {
                 fixed(residuals, room);
                 changed = true;
             }
         }
+        extra.set(more);
         if (changed) {
             view.getColumnResizePolicy().call(new TableView.ResizeFeatures<>(view, null, 0.0));
         }
+    }
+
+    /** How much more room than usual long numbers need. */
+    ReadOnlyDoubleProperty extraProperty() {
+        return extra.getReadOnlyProperty();
     }
 
     private boolean hasLong(Function<Integer, String> text) {

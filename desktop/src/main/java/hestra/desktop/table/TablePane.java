@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import javafx.animation.PauseTransition;
+import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -78,6 +79,11 @@ public final class TablePane extends VBox {
         grid.onRows(rows -> model.apply(new Edit.Select(rows)));
         grid.onHover(row -> model.apply(new Edit.Hover(row)));
         model.watch(this::show);
+    }
+
+    /** How much more room than usual long numbers need in its width. */
+    public ReadOnlyDoubleProperty extraWidthProperty() {
+        return grid.extraWidthProperty();
     }
 
     /** Has it told when it needs more room than before, or less. */

@@ -80,7 +80,7 @@ final class WorkView {
         pane.setDividerPositions(SHEET / WIDTH, 1 - RIGHT / WIDTH);
         leftRoom = new KeptDivider(pane, 0, true, settings, () -> showsOverview() ? "overview" : "sheet",
                 () -> Math.max(LEAST_SHEET * Math.clamp(look.type(), 1, MOST_OF_TYPE), (showsOverview() ? OVERVIEW : SHEET) * share()));
-        rightRoom = new KeptDivider(pane, 1, false, settings, () -> "right", () -> Math.max(LEAST_RIGHT, RIGHT * share()));
+        rightRoom = new KeptDivider(pane, 1, false, settings, () -> "right", () -> Math.max(LEAST_RIGHT, RIGHT * share()) + here.table().extraWidthProperty().get());
         look.typeProperty().addListener(_ -> makeRoom());
         model.watch(this::show);
     }
@@ -99,8 +99,12 @@ final class WorkView {
         return parts.computeIfAbsent(part.id(), _ -> {
             PartView made = make.apply(part);
             SplitPane.setResizableWithParent(made.right(), false);
-            made.right().setMinWidth(LEAST_RIGHT);
+            made.right().setMinWidth(LEAST_RIGHT + made.table().extraWidthProperty().get());
             made.right().setPrefWidth(RIGHT);
+            made.table().extraWidthProperty().addListener((_, _, extra) -> {
+                made.right().setMinWidth(LEAST_RIGHT + extra.doubleValue());
+                rightRoom.place();
+            });
             return made;
         });
     }

@@ -3,11 +3,23 @@ package hestra.desktop.window;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Set;
+import java.util.stream.IntStream;
 import javafx.geometry.Point2D;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.TableColumn;
+import javafx.scene.control.TableView;
 import javafx.scene.input.KeyCode;
+import javafx.scene.text.Text;
 
 import hestra.Kelp;
+import hestra.data.Cell;
+import hestra.data.DataTable;
+import hestra.data.Row;
+import hestra.desk.PlotEdit;
+import hestra.desktop.tour.FxThread;
 import hestra.exercise.Exercise;
+import hestra.figure.Layer;
+import hestra.numbers.DecimalMark;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -43,6 +55,23 @@ class RoomTest {
             for (String button : new String[] {"set-aside", "delete-row"}) {
                 assertThat(person.isCutOff(button)).as(button).isFalse();
             }
+        }
+    }
+
+    @Test
+    void longNumbersAndTheirResidualsAreSeenWhole() throws IOException {
+        DataTable tiny = new DataTable(Kelp.table().variables(), IntStream.range(0, 6).mapToObj(i -> Row.of(Cell.of(Integer.toString(2015 + i), DecimalMark.POINT), Cell.of("0.00001" + (i * i) % 7, DecimalMark.POINT))).toList());
+        try (Person person = Person.at(open().withFirst(part -> part.withData(tiny)), folder)) {
+            person.apply(new PlotEdit.ShowLayer(Layer.RESIDUALS, true));
+            person.settle();
+            FxThread.call(() -> {
+                TableView<?> grid = (TableView<?>) person.window().root().lookup("#grid");
+                double columns = grid.getColumns().stream().filter(TableColumn::isVisible).mapToDouble(TableColumn::getWidth).sum();
+                assertThat(columns).as("the columns stand within the table").isLessThanOrEqualTo(grid.getWidth());
+                assertThat(grid.lookupAll(".table-cell").stream().map(Labeled.class::cast).filter(cell -> !cell.getText().isEmpty() && cell.isVisible()))
+                        .allSatisfy(cell -> assertThat(((Text) cell.lookup(".text")).getText()).isEqualTo(cell.getText()));
+                return null;
+            });
         }
     }
 

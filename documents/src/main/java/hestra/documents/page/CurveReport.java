@@ -40,11 +40,10 @@ final class CurveReport {
     }
 
     private void entry(Slot slot, CurveOnData curve, List<Piece> pieces) {
-        String words = curve.curve().inWords();
         if (slot == Slot.TRIAL || findings.isOpen(Aid.EQUATION)) {
             pieces.add(new Piece.Set(findings.equation(curve), ""));
         }
-        pieces.add(new Piece.Values(Words.capitalized(slot == Slot.TRIAL ? "by eye: " + curve.curve().familyInWords() : words), values(curve)));
+        pieces.add(new Piece.Values(Words.capitalized(curve.inWords()), values(curve)));
     }
 
     /** The numbers of a curve that are not held back. */

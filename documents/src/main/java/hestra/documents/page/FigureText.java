@@ -5,6 +5,7 @@ import java.util.stream.Collectors;
 import hestra.desk.Findings;
 import hestra.figure.Layer;
 import hestra.figure.StripKind;
+import hestra.fit.CurveOnData;
 import hestra.numbers.Counted;
 import hestra.task.Aid;
 
@@ -23,7 +24,7 @@ final class FigureText {
         int points = findings.pairs().n();
         int aside = (int) findings.work().table().rows().stream().filter(row -> row.isSetAside()).count();
         String curves = findings.slots().stream().filter(slot -> withCurves && findings.isShown(slot)).flatMap(slot -> findings.curveAt(slot).stream())
-                .map(curve -> curve.curve().inWords() + (findings.isOpen(Aid.EQUATION) ? ": " + findings.equation(curve).plain() : "")).collect(Collectors.joining("; "));
+                .map(curve -> curve.inWords() + (findings.isOpen(Aid.EQUATION) ? ": " + findings.equation(curve).plain() : "")).collect(Collectors.joining("; "));
         return "Scatter plot of " + findings.y().described() + " against " + findings.x().described() + ", " + Counted.of(points, "point")
                 + (aside == 0 ? "" : " and " + aside + " set aside") + (curves.isEmpty() ? ", no curve." : ", with the " + curves + ".")
                 + (findings.work().layers().contains(Layer.RESIDUALS) && !curves.isEmpty() ? " Residuals are drawn." : "");
@@ -31,6 +32,6 @@ final class FigureText {
 
     /** What a residual plot shows. */
     static String ofStrip(Findings findings, StripKind kind) {
-        return "Residuals of " + findings.y().described() + " from the " + findings.curveInHand().map(curve -> curve.curve().inWords()).orElse("curve") + ", " + kind.title() + ".";
+        return "Residuals of " + findings.y().described() + " from the " + findings.curveInHand().map(CurveOnData::inWords).orElse("curve") + ", " + kind.title() + ".";
     }
 }

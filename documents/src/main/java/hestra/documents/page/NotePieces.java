@@ -130,7 +130,7 @@ public final class NotePieces {
             return List.of(new Piece.Remark(NOTHING));
         }
         List<Piece.Values.Value> values = new CurveReport(findings).values(curve.get());
-        String title = caption.isBlank() ? Words.capitalized(curve.get().curve().inWords()) + ", " + Counted.of(findings.pairs().n(), "point") : caption;
+        String title = caption.isBlank() ? Words.capitalized(curve.get().inWords()) + ", " + Counted.of(findings.pairs().n(), "point") : caption;
         return List.of(new Piece.Values(title, values));
     }
 
@@ -157,7 +157,7 @@ public final class NotePieces {
     }
 
     private List<Piece> predictions(String caption) {
-        String title = caption.isBlank() ? "Predictions of the " + findings.curveInHand().map(it -> it.curve().inWords()).orElse("curve") : caption;
+        String title = caption.isBlank() ? "Predictions of the " + findings.curveInHand().map(CurveOnData::inWords).orElse("curve") : caption;
         return List.of(new CurveReport(findings).predictionTable(label(), title).orElse(new Piece.Remark("No predictions are kept yet. Keep one by the bookmark beside it.")));
     }
 

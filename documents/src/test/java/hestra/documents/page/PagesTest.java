@@ -28,6 +28,9 @@ import hestra.desk.SheetEdit;
 import hestra.desk.WorkEdit;
 import hestra.exercise.Exercise;
 import hestra.figure.Layer;
+import hestra.figure.Slot;
+import hestra.fit.Curve;
+import hestra.fit.Trial;
 import hestra.numbers.DecimalMark;
 import hestra.task.Keepable;
 import hestra.working.CalculationLine;
@@ -86,6 +89,15 @@ class PagesTest {
         factory.setNamespaceAware(true);
         DocumentBuilder builder = factory.newDocumentBuilder();
         return builder.parse(new ByteArrayInputStream(text.getBytes(StandardCharsets.UTF_8)));
+    }
+
+    @Test
+    void whatIsKeptOfACurveByEyeSaysThatItIsByEye() {
+        Trial trial = new Trial(new Curve.Line(), List.of(new Trial.Handle(2, 3), new Trial.Handle(10, 7)));
+        Desk byEye = after(Desk.open(Exercise.study("reeds", "Reeds", DecimalMark.POINT)), new WorkEdit.BringColumns(Kelp.table(), Roles.FIRST_EXPLAINS), new PlotEdit.ShowLayer(Layer.LINE, false), new PlotEdit.Try(trial, 1),
+                new PlotEdit.TakeInHand(Slot.TRIAL), keep(Keepable.FIGURE), keep(Keepable.STRIP), keep(Keepable.READINGS), new PlotEdit.Pin(List.of(5.0)), keep(Keepable.PREDICTIONS));
+        String html = HtmlPage.of(StudyPage.of(byEye, "Ida Fenn", DATE));
+        assertThat(html).contains("Line by eye, 5 points").contains("with the line by eye").contains("Predictions of the line by eye").doesNotContain("least squares");
     }
 
     @Test
