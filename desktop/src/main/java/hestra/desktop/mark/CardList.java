@@ -34,9 +34,12 @@ final class CardList extends ScrollPane {
         setVvalue(0);
     }
 
-    /** Scrolls no further than it takes to see a card, once it has been laid out. */
+    /** Scrolls no further than it takes to see a card. */
     void bringIntoView(Region card) {
         Platform.runLater(() -> {
+            // It may have been put in only just now.
+            applyCss();
+            layout();
             double room = getViewportBounds().getHeight();
             double height = list.getHeight() - room;
             if (height > 0 && card.getParent() != null) {

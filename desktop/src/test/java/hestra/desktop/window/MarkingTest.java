@@ -224,6 +224,7 @@ class MarkingTest {
     void aStudentsWorkIsGoneThroughStepByStep() throws IOException {
         try (Person person = opened(handIns())) {
             person.click("mark-tab-by-student");
+            assertThat(person.isInSight("sheet-explain")).as("the task in hand").isTrue();
             person.await("step-track");
             String end = person.text("step-words");
             assertThat(end).contains("task 8 checked");
