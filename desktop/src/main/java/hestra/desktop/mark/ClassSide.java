@@ -28,6 +28,7 @@ import hestra.marking.Whom;
 import hestra.numbers.NumberStyle;
 
 import static hestra.desktop.mark.Labels.section;
+import static hestra.desktop.mark.Labels.seen;
 import static hestra.desktop.mark.Labels.small;
 import static hestra.desktop.parts.Presence.present;
 
@@ -184,7 +185,7 @@ final class ClassSide {
             file.getStyleClass().add("aside-file");
             file.setWrapText(true);
             file.setMinHeight(Region.USE_PREF_SIZE);
-            VBox box = new VBox(2, file, small(aside.why().replaceAll("\\p{Cf}", "")));
+            VBox box = new VBox(2, file, small(seen(aside.why())));
             // Two people may have one name.
             if (aside.another()) {
                 Button apart = new Button("It is somebody else’s");

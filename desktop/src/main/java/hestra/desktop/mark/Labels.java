@@ -1,10 +1,14 @@
 package hestra.desktop.mark;
 
+import java.util.regex.Pattern;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
 
 /** The labels of Mark, each in one place. */
 final class Labels {
+
+    /** Signs that turn text round, and others that are not seen. */
+    private static final Pattern UNSEEN = Pattern.compile("\\p{Cf}");
 
     private Labels() {}
 
@@ -21,6 +25,11 @@ final class Labels {
     /** What a marker says. */
     static Label said(String text) {
         return wrapped(text, "comment-said");
+    }
+
+    /** What came from a stranger, without signs that are not seen. */
+    static String seen(String text) {
+        return UNSEEN.matcher(text).replaceAll("");
     }
 
     static Label wrapped(String text, String style) {

@@ -5,7 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.regex.Pattern;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -35,14 +34,13 @@ import hestra.numbers.Counted;
 import hestra.task.Task;
 
 import static hestra.desktop.mark.Labels.said;
+import static hestra.desktop.mark.Labels.seen;
 import static hestra.desktop.mark.Labels.small;
 
 /** The sheet of the student in hand: each task with what was answered, what Hestra says of it, its marks and comments. */
 final class StudentSheet {
 
     private static final PseudoClass IN_HAND = PseudoClass.getPseudoClass("in-hand");
-    /** Signs that turn text round, and others that are not seen. */
-    private static final Pattern UNSEEN = Pattern.compile("\\p{Cf}");
 
     private final MarkModel model;
     private final OpenHandIn handIn;
@@ -107,7 +105,7 @@ final class StudentSheet {
                 String label = sheet.label(note.id());
                 String caption = note instanceof Note.Kept kept ? kept.caption() : "";
                 if (!(label + caption).isEmpty()) {
-                    shown.add(small((label.isEmpty() ? "" : label + ". ") + UNSEEN.matcher(caption).replaceAll("")));
+                    shown.add(small((label.isEmpty() ? "" : label + ". ") + seen(caption)));
                 }
             }
         }

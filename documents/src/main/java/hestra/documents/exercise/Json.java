@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.function.BiPredicate;
 import java.util.stream.Stream;
 
 import com.fasterxml.jackson.annotation.JsonSetter;
@@ -114,41 +115,31 @@ public final class Json {
 
     /** The simple values of an object, and those of its members that are named; what else is in it is passed over, so that this is soon done. */
     static ObjectNode head(String json, Set<String> named) throws IOException {
-        ObjectNode head = MAPPER.createObjectNode();
-        ObjectReader part = MAPPER.reader().without(DeserializationFeature.FAIL_ON_TRAILING_TOKENS);
-        try (JsonParser in = MAPPER.createParser(json)) {
-            if (in.nextToken() != JsonToken.START_OBJECT) {
-                return head;
-            }
-            for (String name = in.nextFieldName(); name != null; name = in.nextFieldName()) {
-                JsonToken value = in.nextToken();
-                if (named.contains(name) || value.isScalarValue()) {
-                    head.set(name, part.readTree(in));
-                } else {
-                    in.skipChildren();
-                }
-            }
-        }
-        return head;
+        return members(json, (name, value) -> named.contains(name) || value.isScalarValue(), Integer.MAX_VALUE);
     }
 
     /** The simple values of an object that are named, looked for no further than the last of them stands: what comes behind may be anything. */
     static ObjectNode first(String json, Set<String> named) throws IOException {
-        ObjectNode first = MAPPER.createObjectNode();
+        return members(json, (name, value) -> named.contains(name) && value.isScalarValue(), named.size());
+    }
+
+    /** The members of an object that are wanted, up to so many; what else is in it is passed over. */
+    private static ObjectNode members(String json, BiPredicate<String, JsonToken> wanted, int most) throws IOException {
+        ObjectNode members = MAPPER.createObjectNode();
         ObjectReader part = MAPPER.reader().without(DeserializationFeature.FAIL_ON_TRAILING_TOKENS);
         try (JsonParser in = MAPPER.createParser(json)) {
             if (in.nextToken() != JsonToken.START_OBJECT) {
-                return first;
+                return members;
             }
-            for (String name = in.nextFieldName(); name != null && first.size() < named.size(); name = in.nextFieldName()) {
-                if (in.nextToken().isScalarValue() && named.contains(name)) {
-                    first.set(name, part.readTree(in));
+            for (String name = in.nextFieldName(); name != null && members.size() < most; name = in.nextFieldName()) {
+                if (wanted.test(name, in.nextToken())) {
+                    members.set(name, part.readTree(in));
                 } else {
                     in.skipChildren();
                 }
             }
         }
-        return first;
+        return members;
     }
 
     private static JsonMapper mapper() {

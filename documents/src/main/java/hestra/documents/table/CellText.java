@@ -58,9 +58,4 @@ record CellText(String text, String unit) {
         String unit = number.group("currency") != null ? number.group("currency") : number.group("unit") == null ? "" : number.group("unit").strip();
         return NumberReading.ofMeasurement(text, to) instanceof NumberReading.Value ? Optional.of(new CellText(text, unit)) : Optional.empty();
     }
-
-    /** Whether the text is a number and nothing else under this mark. */
-    static boolean isBare(String raw, DecimalMark mark) {
-        return of(raw, mark, mark).filter(cell -> cell.unit.isEmpty()).isPresent();
-    }
 }
