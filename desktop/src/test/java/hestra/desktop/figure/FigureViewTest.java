@@ -7,6 +7,7 @@ import javafx.scene.layout.StackPane;
 import javafx.stage.Stage;
 
 import hestra.data.Pairs;
+import hestra.desktop.UnseenScreen;
 import hestra.desktop.look.Look;
 import hestra.desktop.tour.FxThread;
 import hestra.figure.Thumbnail;
@@ -20,7 +21,7 @@ class FigureViewTest {
 
     @BeforeAll
     static void platform() throws IOException {
-        FxThread.start();
+        UnseenScreen.start();
     }
 
     @Test

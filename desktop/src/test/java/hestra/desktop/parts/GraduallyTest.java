@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 
+import hestra.desktop.UnseenScreen;
 import hestra.desktop.tour.FxThread;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -17,7 +18,7 @@ class GraduallyTest {
 
     @BeforeAll
     static void toolkit() throws IOException {
-        FxThread.start();
+        UnseenScreen.start();
     }
 
     private List<Runnable> steps(int count) {

@@ -6,6 +6,7 @@ import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 
+import hestra.desktop.UnseenScreen;
 import hestra.desktop.tour.FxThread;
 import org.junit.jupiter.api.Test;
 
@@ -17,7 +18,7 @@ class NewestTest {
 
     @Test
     void whatComesLateDoesNotStandInThePlaceOfWhatCameAfterIt() throws IOException, InterruptedException {
-        FxThread.start();
+        UnseenScreen.start();
         CountDownLatch slow = new CountDownLatch(1);
         CountDownLatch quick = new CountDownLatch(1);
         CountDownLatch ended = new CountDownLatch(1);
@@ -43,7 +44,7 @@ class NewestTest {
 
     @Test
     void whatItThrewIsToldToo() throws IOException, InterruptedException {
-        FxThread.start();
+        UnseenScreen.start();
         CountDownLatch failed = new CountDownLatch(1);
         FxThread.call(() -> {
             new Newest<String>("test").run(() -> {

@@ -34,9 +34,7 @@ class FromNothingTest {
     }
 
     private static void title(Person person) throws IOException {
-        for (int i = 0; i < 30 && !person.focused().equals("write-title"); i++) {
-            person.pause();
-        }
+        person.until("the title has the keyboard", () -> person.focused().equals("write-title"));
         assertThat(person.focused()).isEqualTo("write-title");
         person.press(KeyCode.CONTROL, KeyCode.A);
         person.type("Mussels");

@@ -281,9 +281,7 @@ class HandsOnTest {
             assertThat(person.texts("remark")).noneMatch(it -> it.contains("moving"));
             person.click("points-move");
             person.click("points-remove");
-            for (int i = 0; i < 100 && !person.sees("remark-0"); i++) {
-                person.pause();
-            }
+            person.until("a remark", () -> person.sees("remark-0"));
             assertThat(person.text("remark-0")).contains("Task 1 is done by moving, adding or removing points");
             person.click("mend-0");
             assertThat(person.sees("remark-0")).as("the mend allows it").isFalse();

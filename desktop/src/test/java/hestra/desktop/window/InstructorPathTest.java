@@ -49,9 +49,7 @@ class InstructorPathTest {
     void fromAnEmptyExerciseToAFile() throws IOException {
         try (Person person = Person.at(Exercise.blank("first"), folder)) {
             person.choose("menu", "New exercise");
-            for (int i = 0; i < 30 && !person.focused().equals("write-title"); i++) {
-                person.pause();
-            }
+            person.until("the title has the keyboard", () -> person.focused().equals("write-title"));
             assertThat(person.focused()).as("%s", person.state()).isEqualTo("write-title");
             person.type("Eelgrass");
             replace(person, "write-heading", "How salt is too salt");

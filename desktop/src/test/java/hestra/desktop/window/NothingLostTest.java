@@ -90,17 +90,13 @@ class NothingLostTest {
             assertThat(person.text("notice")).contains("Recent work");
             person.type("Sea urchins");
             person.choose("menu", "Recent work…");
-            for (int i = 0; i < 100 && "recent-close".equals(person.focused()); i++) {
-                person.pause();
-            }
+            person.until("the board has the keyboard in its list", () -> !("recent-close".equals(person.focused())));
             assertThat(person.sees("recent")).isTrue();
             person.press(KeyCode.ENTER);
             assertThat(person.model().desk().exercise().title()).as("the only other work").isEqualTo("Kelp blades");
             assertThat(person.model().desk().work().student()).isEqualTo("ida");
             // The journal of the window that was left is written beside the window's thread.
-            for (int i = 0; i < 100 && RecentWork.in(folder).stream().noneMatch(it -> it.title().equals("Sea urchins")); i++) {
-                person.pause();
-            }
+            person.until("the journal of the window that was left", () -> !(RecentWork.in(folder).stream().noneMatch(it -> it.title().equals("Sea urchins"))));
             assertThat(RecentWork.in(folder)).extracting(RecentWork::title).contains("Sea urchins", "Kelp blades");
         }
     }

@@ -88,9 +88,7 @@ class PartsInTheWindowTest {
             }
             assertThat(person.model().findings().taskInHand()).contains("gulls-look");
             assertThat(person.model().findings().part().id()).isEqualTo("ferry-and-gulls");
-            for (int i = 0; i < 50 && !person.focused().startsWith("gulls-look"); i++) {
-                person.pause();
-            }
+            person.until("the task has the keyboard", () -> person.focused().startsWith("gulls-look"));
             assertThat(person.focused()).startsWith("gulls-look");
         }
     }

@@ -74,9 +74,7 @@ class PastingTest {
             assertThat(lastRows(person, 30_020)).containsExactly("38|34.12");
             assertThat(person.text("notice")).isEqualTo("Read: 30000 rows.");
             person.click("paste-by-none");
-            for (int i = 0; i < 200 && lastRows(person, 30_020).contains("38|34.12"); i++) {
-                person.pause();
-            }
+            person.until("the rows are read in the other way", () -> !(lastRows(person, 30_020).contains("38|34.12")));
             assertThat(lastRows(person, 30_020)).containsExactly("38;34,12|");
             person.press(KeyCode.CONTROL, KeyCode.Z);
             assertThat(person.model().findings().work().table().size()).isEqualTo(21);
@@ -143,9 +141,7 @@ class PastingTest {
     }
 
     private static void waitForRows(Person person, int rows) throws IOException {
-        for (int i = 0; i < 200 && person.model().findings().work().table().size() < rows; i++) {
-            person.pause();
-        }
+        person.until("the rows are there", () -> person.model().findings().work().table().size() >= rows);
         person.pause();
     }
 
@@ -207,9 +203,7 @@ class PastingTest {
             person.press(KeyCode.CONTROL, KeyCode.HOME);
             person.willChoose(file);
             person.press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.O);
-            for (int i = 0; i < 200 && !lastLength(person).equals("35.2"); i++) {
-                person.pause();
-            }
+            person.until("the file is read", () -> lastLength(person).equals("35.2"));
             assertThat(lastLength(person)).as("as it was saved").isEqualTo("35.2");
         }
     }
@@ -225,9 +219,7 @@ class PastingTest {
         try (Person person = Person.entering(KelpBlades.exercise(), folder)) {
             person.willChoose(file);
             person.choose("menu", "Open data…");
-            for (int i = 0; i < 200 && !person.text("notice").contains("not a text"); i++) {
-                person.pause();
-            }
+            person.until("the notice", () -> person.text("notice").contains("not a text"));
             assertThat(person.text("notice")).contains("picture.png is not a text");
             assertThat(person.model().findings().work().table().size()).isEqualTo(21);
         }
@@ -256,9 +248,7 @@ class PastingTest {
         try (Person person = Person.at(AxesTest.trays(), folder)) {
             person.willChoose(Files.writeString(folder.resolve("light.csv"), "name,light\nash,12\nBirch,15\nElm,9\nYew,7\n"));
             person.choose("menu", "Join data\u2026");
-            for (int i = 0; i < 100 && person.model().findings().part().data().width() < 7; i++) {
-                person.pause();
-            }
+            person.until("the columns are joined", () -> person.model().findings().part().data().width() >= 7);
             assertThat(person.text("join-told")).isEqualTo("3 of 6 rows matched. Not in the file: Cedar, Fir, Gorse. Only in the file: Yew.");
             assertThat(person.model().findings().part().data().cell(3, 6).text()).isEqualTo("9");
             assertThat(person.model().findings().part().roles()).as("the old columns keep their uses").isEqualTo(AxesTest.trays().first().roles());

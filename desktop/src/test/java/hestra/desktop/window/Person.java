@@ -2,6 +2,7 @@ package hestra.desktop.window;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
@@ -13,7 +14,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.TimeUnit;
+import java.util.concurrent.Callable;
 import java.util.concurrent.locks.LockSupport;
 import java.util.stream.Stream;
 import javafx.css.PseudoClass;
@@ -49,6 +50,7 @@ import javafx.stage.Window;
 
 import hestra.desk.Edit;
 import hestra.desk.WorkEdit;
+import hestra.desktop.UnseenScreen;
 import hestra.desktop.files.FileDialogs;
 import hestra.desktop.files.OpenDesk;
 import hestra.desktop.files.Settings;
@@ -72,7 +74,9 @@ import static org.mockito.Mockito.when;
 /** Somebody at the program: a real window on the headless platform, a mouse and keys. */
 final class Person implements AutoCloseable {
 
-    private static final int PATIENCE = 2_000;
+    /** A wait ends with what was awaited; this is for a fault that would let it last for good. */
+    private static final Duration PATIENCE = Duration.ofMinutes(3);
+    private static final int A_MOMENT = 2_000_000;
     private static final int DOUBLE_CLICK = 600_000_000;
 
     private static final Map<Character, KeyCode> KEYS = Map.of('.', KeyCode.PERIOD, ',', KeyCode.COMMA, ' ', KeyCode.SPACE,
@@ -162,7 +166,7 @@ final class Person implements AutoCloseable {
     }
 
     private static Person at(OpenDesk desk, Path state) throws IOException {
-        FxThread.start();
+        UnseenScreen.start();
         FxThread.call(() -> {
             Looks.prepare();
             return null;
@@ -187,12 +191,12 @@ final class Person implements AutoCloseable {
     /** Waits until nothing is left to be done, and no file is being read or written. */
     void settle() throws IOException {
         FxThread.settle();
-        for (int i = 0; i < PATIENCE && FxThread.call(window::isBusy); i++) {
-            try {
-                TimeUnit.MILLISECONDS.sleep(5);
-            } catch (InterruptedException e) {
-                throw new IOException(e);
+        long end = System.nanoTime() + PATIENCE.toNanos();
+        while (FxThread.call(window::isBusy)) {
+            if (System.nanoTime() > end) {
+                throw new AssertionError("the window is still busy; " + state());
             }
+            LockSupport.parkNanos(A_MOMENT);
             FxThread.settle();
         }
     }
@@ -259,17 +263,37 @@ final class Person implements AutoCloseable {
 
     /** Waits until something is there that comes from beside the window's thread. */
     void await(String id) throws IOException {
-        for (int i = 0; i < PATIENCE && !FxThread.call(() -> stage.getScene().lookup("#" + id) != null); i++) {
-            pause();
-        }
+        until(id + " is there", () -> FxThread.call(() -> stage.getScene().lookup("#" + id) != null));
     }
 
     /** Waits until a text holds some words that come from beside the window's thread. */
     void awaitText(String id, String words) throws IOException {
-        for (int i = 0; i < PATIENCE && !text(id).contains(words); i++) {
+        until("\u201c" + words + "\u201d stands in " + id, () -> text(id).contains(words));
+    }
+
+    /**
+     * Waits until something has come about beside the window's thread.
+     *
+     * @throws AssertionError if it has not after as long as nobody would wait, saying what was awaited and what stood there instead
+     */
+    void until(String what, Callable<Boolean> hasCome) throws IOException {
+        long end = System.nanoTime() + PATIENCE.toNanos();
+        while (!hasCome(hasCome)) {
+            if (System.nanoTime() > end) {
+                throw new AssertionError("waited for this: " + what + "; instead: " + state() + ", keyboard at " + focused() + ", texts " + texts("label"));
+            }
             pause();
         }
-        assertThat(text(id)).contains(words);
+    }
+
+    private static boolean hasCome(Callable<Boolean> come) throws IOException {
+        try {
+            return come.call();
+        } catch (IOException | RuntimeException e) {
+            throw e;
+        } catch (Exception e) {
+            throw new IOException(e);
+        }
     }
 
     /** The next file dialog is answered with this. */

@@ -25,9 +25,7 @@ class RehearsalTest {
                 Rehearsal.goWhereAsked(person.window());
                 return null;
             });
-            for (int i = 0; i < 200 && FxThread.call(() -> Window.getWindows().stream().anyMatch(Window::isShowing)); i++) {
-                person.pause();
-            }
+            person.until("every window is closed", () -> !(FxThread.call(() -> Window.getWindows().stream().anyMatch(Window::isShowing))));
             assertThat(FxThread.call(() -> Window.getWindows().stream().anyMatch(Window::isShowing))).isFalse();
             assertThat(person.model().desk().exercise().isStudy()).as("the pasted data came into a study").isTrue();
         } finally {

@@ -186,9 +186,7 @@ class StudyTest {
             person.click("cell-0-1");
             person.press(KeyCode.ALT, KeyCode.SHIFT, KeyCode.DELETE);
             assertThat(person.model().findings().work().table().width()).isEqualTo(2);
-            for (int i = 0; i < 200 && !person.texts("small").contains(GONE); i++) {
-                person.pause();
-            }
+            person.until("the sheet says that the column is gone", () -> person.texts("small").contains(GONE));
             assertThat(person.texts("small")).contains(GONE);
             assertThat(person.model().findings().of((Note.Shown) sheet(person).notes().getFirst()).y().name()).isEqualTo("height");
         }
@@ -305,7 +303,7 @@ class StudyTest {
     void allNumbersStandBesideThePlotAndSayWhatTheyMean() throws IOException {
         try (Person person = pasted(folder)) {
             person.press(KeyCode.CONTROL, KeyCode.B);
-            person.await("overview-0");
+            person.until("the numbers are worked out", () -> person.texts("overview-number").contains("30.00"));
             assertThat(person.texts("overview-number")).contains("30.00", "1990", "1.990");
             person.press(KeyCode.DOWN);
             person.press(KeyCode.DOWN);
@@ -331,9 +329,7 @@ class StudyTest {
             person.click("cell-0-0");
             person.type("15");
             person.press(KeyCode.ENTER);
-            for (int i = 0; i < 200 && !person.texts("overview-number").contains("31.00"); i++) {
-                person.pause();
-            }
+            person.until("the numbers follow", () -> person.texts("overview-number").contains("31.00"));
             assertThat(person.texts("overview-number")).contains("31.00");
         }
     }
