@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Predicate;
 
 import hestra.task.Attempt;
 import hestra.task.Seen;
@@ -63,19 +64,32 @@ public record Checks(List<Map<String, List<Attempt>>> beginnings, int begun, Map
         return new Checks(beginnings, begun, seen, all);
     }
 
-    /** Begun once more by the student. */
-    Checks begunAgain() {
-        return new Checks(oneMore(), begun + 1, Map.of(), Map.of());
+    /** With what has been told after these answers to a task: they count in each beginning, but where the task had been solved. */
+    Checks telling(String taskId, List<Attempt> told, Predicate<List<Attempt>> isSolved) {
+        List<Map<String, List<Attempt>>> all = beginnings.stream().map(made -> {
+            List<Attempt> here = made.getOrDefault(taskId, List.of());
+            Map<String, List<Attempt>> changed = new HashMap<>(made);
+            changed.put(taskId, isSolved.test(here) ? here : told);
+            return Map.copyOf(changed);
+        }).toList();
+        return new Checks(all, begun, seen, hints);
+    }
+
+    /**
+     * Begun once more by the student. Hints that were read stay read.
+     *
+     * @param kept the attempts that count on, by task id: those after which the answer was told
+     */
+    Checks begunAgain(Map<String, List<Attempt>> kept) {
+        List<Map<String, List<Attempt>>> more = new ArrayList<>(beginnings);
+        more.add(Map.copyOf(kept));
+        return new Checks(more, begun + 1, Map.of(), hints);
     }
 
     /** Begun once more since the exercise itself became another one, which does not count. */
     Checks forAnotherExercise() {
-        return new Checks(oneMore(), begun, Map.of(), Map.of());
-    }
-
-    private List<Map<String, List<Attempt>>> oneMore() {
         List<Map<String, List<Attempt>>> more = new ArrayList<>(beginnings);
         more.add(Map.of());
-        return more;
+        return new Checks(more, begun, Map.of(), Map.of());
     }
 }

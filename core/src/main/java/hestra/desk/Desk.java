@@ -1,19 +1,27 @@
 package hestra.desk;
 
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 import hestra.data.DataTable;
 import hestra.data.Row;
 import hestra.data.Selection;
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;
+import hestra.exercise.Truths;
+import hestra.fit.Curve;
+import hestra.task.Aid;
 import hestra.task.Answer;
 import hestra.task.Attempt;
 import hestra.task.Bench;
 import hestra.task.Drawing;
 import hestra.task.Handiwork;
 import hestra.task.Task;
+import hestra.task.Terms;
 import hestra.task.Truth;
 
 /**
@@ -71,9 +79,73 @@ public record Desk(Exercise exercise, Work work, Pointing pointing) {
         Optional<Task> task = exercise.task(taskId).filter(it -> triesLeft(it) > 0);
         return task.map(it -> {
             Bench bench = bench(it);
-            Attempt attempt = bench.attempt(it).after(work.helpsAt(it)).from(ownEquation(it, bench));
-            return it.unfinished(attempt.answer(), bench.truth()).isEmpty() ? with(work.withAttempt(taskId, attempt)) : this;
+            return unready(it, bench).isEmpty() ? with(work.withAttempt(taskId, attempt(it, bench))).telling(it) : this;
         }).orElse(this);
+    }
+
+    private Attempt attempt(Task task, Bench bench) {
+        Attempt attempt = bench.attempt(task).after(work.helpsAt(task)).from(ownEquation(task, bench));
+        return isShown(task, bench.round()) ? attempt.afterIsShown() : attempt;
+    }
+
+    /**
+     * Why the answer to a task as it stands is not checked, a sentence; nothing where it can be. What is not finished, what was
+     * checked a moment ago, and what cannot count costs no try.
+     */
+    Optional<String> unready(Task task, Bench bench) {
+        Attempt attempt = bench.attempt(task).from(ownEquation(task, bench));
+        return task.unfinished(attempt.answer(), bench.truth())
+                .or(() -> work.attemptsAt(task.id()).stream().reduce((_, last) -> last).filter(attempt::asksTheSameAs)
+                        .map(_ -> "This is the answer that you have just checked. Checking it again costs no try."))
+                .or(() -> playsOn(task) && isShown(task, bench.round())
+                        ? Optional.of("The best " + task.compared().map(Curve::familyInWords).orElse("line") + " is shown for these data. Play again with new data to place another.")
+                        : Optional.empty());
+    }
+
+    /** Whether each round of a task has other data. */
+    private boolean playsOn(Task task) {
+        return task.terms().playing() == Terms.Playing.NEW_DATA && exercise.partOf(task.id()).filter(Part::hasRounds).isPresent();
+    }
+
+    /**
+     * Whether what a task asks to be found by eye has been shown for the data of a round: by another task, by the task itself, or when the
+     * work was begun before. Where its author lets it be seen from the beginning or before the task, that is the author's own affair.
+     */
+    boolean isShown(Task task, OptionalInt round) {
+        Set<Aid> showing = task.shownBy();
+        Part part = exercise.partOf(task.id()).orElseThrow();
+        return !showing.isEmpty() && !part.openBefore(task).containsAll(showing)
+                && work.checks().beginnings().stream().anyMatch(made -> TaskStates.open(showing, part, made, round, exercise));
+    }
+
+    /** With what has been told of a task by now: it stays told, whichever of the times that work was begun is gone on with. */
+    private Desk telling(Task task) {
+        List<Attempt> made = work.attemptsAt(task.id());
+        return isTold(task, made) ? with(work.with(work.checks().telling(task.id(), made, other -> isSolved(task, other)))) : this;
+    }
+
+    /** Whether somebody who gave these answers to a task has been told what would have been right, for data that stay the same. */
+    boolean isTold(Task task, List<Attempt> made) {
+        boolean tells = task.terms().afterwards() == Terms.Afterwards.ANSWER && task.terms().isTold(true) || !task.revealed().isEmpty();
+        return tells && !playsOn(task) && triesLeft(task, made) == 0 && !isSolved(task, made);
+    }
+
+    /** The work begun afresh. */
+    Desk begunAgain() {
+        Map<String, List<Attempt>> told = exercise.tasks().stream().filter(task -> isTold(task, work.attemptsAt(task.id()))).collect(Collectors.toMap(Task::id, task -> work.attemptsAt(task.id())));
+        Work fresh = Work.begin(exercise, work.checks().begunAgain(told));
+        for (Part part : exercise.parts()) {
+            if (part.tasks().stream().anyMatch(task -> playsOn(task) && !work.attemptsAt(task.id()).isEmpty())) {
+                int round = part.tasks().stream().flatMap(task -> work.attemptsAt(task.id()).stream()).mapToInt(attempt -> attempt.round().orElse(0)).max().orElse(0);
+                fresh = fresh.with(part, fresh.part(part).inRound(Math.max(round, work.part(part).round().orElse(0)) + 1, part, exercise.mark()));
+            }
+        }
+        return new Desk(exercise, fresh, Pointing.AT_NOTHING);
+    }
+
+    private boolean isSolved(Task task, List<Attempt> made) {
+        Part part = exercise.partOf(task.id()).orElseThrow();
+        return TaskStates.judged(exercise, task, made, new Truths(part, exercise.mark())).isSolved();
     }
 
     /** The equation of a curve that the student checked last in the same part and round, where the task goes on from it. */
@@ -90,8 +162,13 @@ public record Desk(Exercise exercise, Work work, Pointing pointing) {
 
     /** How often a task may still be checked; a large number where it is not limited. */
     public int triesLeft(Task task) {
+        return triesLeft(task, work.attemptsAt(task.id()));
+    }
+
+    /** The same after these attempts. */
+    static int triesLeft(Task task, List<Attempt> made) {
         int tries = task.terms().tries();
-        return tries == 0 ? Integer.MAX_VALUE : Math.max(0, tries - work.attemptsAt(task.id()).size());
+        return tries == 0 ? Integer.MAX_VALUE : Math.max(0, tries - made.size());
     }
 
     /** What was given out for a row, which may have gone elsewhere since; nothing where it was not given. */

@@ -203,7 +203,10 @@ public sealed interface Edit {
         }
     }
 
-    /** The work starts again from the exercise as it stands; that it was begun once more is kept, whatever is undone. */
+    /**
+     * The work starts again from the exercise as it stands; that it was begun once more is kept, whatever is undone. What was told stays
+     * told: a task whose answer was shown keeps its answers, and one that is played in rounds goes on with new data.
+     */
     record StartAgain() implements Lasting {
         @Override
         public String inWords() {
@@ -212,7 +215,7 @@ public sealed interface Edit {
 
         @Override
         public Desk appliedTo(Desk desk) {
-            return new Desk(desk.exercise(), Work.begin(desk.exercise(), desk.work().checks().begunAgain()), Pointing.AT_NOTHING);
+            return desk.begunAgain();
         }
     }
 }

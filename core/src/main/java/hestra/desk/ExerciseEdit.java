@@ -8,6 +8,7 @@ import hestra.exercise.Copy;
 import hestra.exercise.Edition;
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;
+import hestra.exercise.PartMarks;
 import hestra.numbers.DecimalMark;
 import hestra.task.Terms;
 
@@ -233,6 +234,19 @@ public sealed interface ExerciseEdit extends Edit.Lasting {
         @Override
         public Exercise appliedTo(Exercise exercise) {
             return exercise.with(mark);
+        }
+    }
+
+    /** The author says to what the marks of answers are rounded that are right in part. */
+    record RoundMarks(PartMarks to) implements ExerciseEdit {
+        @Override
+        public String inWords() {
+            return "changing how marks are rounded";
+        }
+
+        @Override
+        public Exercise appliedTo(Exercise exercise) {
+            return to == exercise.partMarks() ? exercise : exercise.with(to);
         }
     }
 

@@ -13,6 +13,7 @@ import hestra.data.Pairs;
 import hestra.data.Roles;
 import hestra.data.Variable;
 import hestra.exercise.Exercise;
+import hestra.exercise.Judged;
 import hestra.exercise.Part;
 import hestra.exercise.Provenance;
 import hestra.figure.Below;
@@ -85,7 +86,8 @@ public final class Findings {
     private Findings(Desk desk, Findings before) {
         this.desk = desk;
         boolean sameExercise = before != null && before.desk.exercise() == desk.exercise();
-        this.tasks = sameExercise && before.desk.work().attempts() == desk.work().attempts() && before.desk.work().checks().hints().equals(desk.work().checks().hints()) ? before.tasks : TaskStates.of(desk);
+        this.tasks = sameExercise && before.desk.work().attempts() == desk.work().attempts() && before.desk.work().checks().hints().equals(desk.work().checks().hints()) ? before.tasks
+                : before == null ? TaskStates.of(desk) : TaskStates.next(desk, before.desk, before.tasks);
         Part asWritten = partInHand(before);
         this.work = desk.work().part(asWritten);
         Findings here = before != null && before.part.id().equals(asWritten.id()) ? before : null;
@@ -170,6 +172,24 @@ public final class Findings {
     /** What a task may see of the work; of the part in hand it is known what is right there. */
     public Bench bench(Task task) {
         return part.indexOf(task.id()) >= 0 ? desk.bench(part, truth) : desk.bench(task);
+    }
+
+    /** Whether the data of the answer that counts at a task have been changed since it was given. */
+    public boolean isChangedSince(TaskState state) {
+        Part at = exercise().partOf(state.task().id()).orElseThrow();
+        PartWork there = desk.work().part(at);
+        return state.attempts().counted().map(Judged::attempt)
+                .filter(it -> it.basis().isPresent() && (!it.round().equals(there.round()) || it.basis().getAsInt() != there.table().print())).isPresent();
+    }
+
+    /** Whether what a task of the part in hand asks to be found by eye has been shown for the data that there are. */
+    public boolean isShown(Task task) {
+        return desk.isShown(task, work.round());
+    }
+
+    /** Why the answer to a task as it stands is not checked, a sentence; nothing where it can be. */
+    public Optional<String> unready(Task task) {
+        return desk.unready(task, bench(task));
     }
 
     /** The answer to a task as it stands now. */

@@ -2,12 +2,15 @@ package hestra.desk;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalInt;
 import java.util.Set;
 
+import hestra.exercise.Attempts;
+import hestra.exercise.Exercise;
+import hestra.exercise.Judged;
 import hestra.exercise.Part;
 import hestra.exercise.Truths;
-import hestra.feedback.Verdict;
 import hestra.task.Aid;
 import hestra.task.Attempt;
 import hestra.task.Task;
@@ -19,22 +22,42 @@ final class TaskStates {
 
     /** Where each task of a desk stands, in the order of the sheet. */
     static List<TaskState> of(Desk desk) {
+        return next(desk, desk, List.of());
+    }
+
+    /**
+     * The same after another desk, of whose tasks it is known where they stood: what was judged there is not judged again.
+     *
+     * @param known where they stood, in the order of the sheet; none where nothing is known
+     */
+    static List<TaskState> next(Desk desk, Desk before, List<TaskState> known) {
         List<TaskState> states = new ArrayList<>();
         for (Part part : desk.exercise().parts()) {
             Truths truths = new Truths(part, desk.exercise().mark());
-            part.tasks().forEach(task -> states.add(state(desk, task, truths, states.size() + 1)));
+            for (Task task : part.tasks()) {
+                int place = states.size();
+                List<Attempt> made = desk.work().attemptsAt(task.id());
+                boolean same = place < known.size() && desk.exercise() == before.exercise() && before.work().attemptsAt(task.id()) == made;
+                Attempts attempts = same ? known.get(place).attempts() : judged(desk.exercise(), task, made, truths);
+                states.add(new TaskState(task, place + 1, attempts, desk.triesLeft(task), desk.work().helpsAt(task)));
+            }
         }
         return List.copyOf(states);
     }
 
-    private static TaskState state(Desk desk, Task task, Truths truths, int number) {
-        List<Attempt> attempts = desk.work().attemptsAt(task.id()).stream().filter(attempt -> task.takes(attempt.answer())).toList();
-        List<Verdict> verdicts = attempts.stream().map(attempt -> desk.exercise().judge(task, attempt, truths.of(attempt))).toList();
-        boolean right = switch (task.terms().counting()) {
-            case BEST -> verdicts.stream().anyMatch(Verdict::isRight);
-            case LAST -> !verdicts.isEmpty() && verdicts.getLast().isRight();
-        };
-        return new TaskState(task, number, verdicts, attempts.stream().map(Attempt::round).toList(), task.terms().counting().earned(verdicts), desk.triesLeft(task), right, desk.work().helpsAt(task));
+    /** Answers to a task, judged. */
+    static Attempts judged(Exercise exercise, Task task, List<Attempt> made, Truths truths) {
+        return Attempts.of(task, made, attempt -> Judged.of(exercise, task, attempt, truths.of(attempt)));
+    }
+
+    /** Whether answers that were given open, in a round, all of these aids of a part. */
+    static boolean open(Set<Aid> aids, Part part, Map<String, List<Attempt>> made, OptionalInt round, Exercise exercise) {
+        Truths truths = new Truths(part, exercise.mark());
+        List<TaskState> states = part.tasks().stream().map(task -> {
+            List<Attempt> here = made.getOrDefault(task.id(), List.of());
+            return new TaskState(task, 1, judged(exercise, task, here, truths), Desk.triesLeft(task, here), 0);
+        }).toList();
+        return open(part, states, round).containsAll(aids);
     }
 
     /** The aids of a part that are closed. */
@@ -51,15 +74,11 @@ final class TaskStates {
     static Set<Aid> open(Part part, List<TaskState> tasks, OptionalInt round) {
         Set<Aid> open = Aid.all();
         open.removeAll(part.held());
-        for (TaskState state : tasks) {
-            if (part.indexOf(state.task().id()) >= 0 && state.opens()) {
-                open.addAll(state.task().terms().opens());
-            }
-            if (part.indexOf(state.task().id()) >= 0 && state.reveals(round)) {
-                open.addAll(state.task().revealed());
-            }
-        }
-        tasks.stream().filter(state -> part.indexOf(state.task().id()) >= 0 && !state.done()).forEach(state -> open.removeAll(state.task().hides()));
+        List<TaskState> here = tasks.stream().filter(state -> part.indexOf(state.task().id()) >= 0).toList();
+        here.stream().filter(TaskState::opens).forEach(state -> open.addAll(state.task().terms().opens()));
+        here.stream().filter(state -> state.shuts(round)).forEach(state -> open.removeAll(state.task().revealed()));
+        here.stream().filter(state -> state.reveals(round)).forEach(state -> open.addAll(state.task().revealed()));
+        here.stream().filter(state -> !state.done()).forEach(state -> open.removeAll(state.task().hides()));
         return open;
     }
 }

@@ -12,6 +12,7 @@ import hestra.data.DataTable;
 import hestra.data.Roles;
 import hestra.feedback.Verdict;
 import hestra.numbers.DecimalMark;
+import hestra.numbers.Marks;
 import hestra.task.Aid;
 import hestra.task.Attempt;
 import hestra.task.Task;
@@ -31,8 +32,10 @@ import hestra.task.Truth;
  * @param issue how it is given out
  * @param copy which copy it is, where it is a student's; nothing for the exercise itself
  * @param atEnd what stands at the foot of the sheet once all is answered; nothing where that is nothing
+ * @param parting to what the marks of answers are rounded that are right in part; nothing for halves
  */
-public record Exercise(String id, String title, String place, String heading, DecimalMark mark, List<Part> parts, Purpose purpose, Issue issue, Optional<Copy> copy, Optional<Closing> atEnd) {
+public record Exercise(String id, String title, String place, String heading, DecimalMark mark, List<Part> parts, Purpose purpose, Issue issue, Optional<Copy> copy, Optional<Closing> atEnd,
+        Optional<PartMarks> parting) {
 
     /** What an exercise is for. */
     public enum Purpose {
@@ -55,6 +58,7 @@ public record Exercise(String id, String title, String place, String heading, De
     public Exercise {
         parts = List.copyOf(parts);
         atEnd = atEnd.filter(it -> !it.equals(Closing.NONE));
+        parting = parting.filter(it -> it != PartMarks.HALVES);
         if (parts.isEmpty()) {
             throw new IllegalArgumentException("an exercise without a part");
         }
@@ -69,7 +73,7 @@ public record Exercise(String id, String title, String place, String heading, De
 
     /** An exercise of which nothing was given out yet. */
     public Exercise(String id, String title, String place, String heading, DecimalMark mark, List<Part> parts, Purpose purpose) {
-        this(id, title, place, heading, mark, parts, purpose, Issue.NONE, Optional.empty(), Optional.empty());
+        this(id, title, place, heading, mark, parts, purpose, Issue.NONE, Optional.empty(), Optional.empty(), Optional.empty());
     }
 
     /** An exercise that asks. */
@@ -197,7 +201,7 @@ public record Exercise(String id, String title, String place, String heading, De
 
     /** The same as an exercise of its own, under another id. */
     public Exercise called(String other) {
-        return new Exercise(other, title, place, heading, mark, parts, purpose, issue, copy, atEnd);
+        return new Exercise(other, title, place, heading, mark, parts, purpose, issue, copy, atEnd, parting);
     }
 
     /** With another decimal mark: numbers in the tables and in what tasks give out are written with it. */
@@ -208,7 +212,7 @@ public record Exercise(String id, String title, String place, String heading, De
         UnaryOperator<String> written = text -> text.replace(mark.sign(), other.sign());
         List<Part> rewritten = parts.stream().map(part -> part.withData(part.data().withRows(part.data().rows().stream().map(row -> row.rewritten(written, other)).toList()))
                 .withTasks((Task task) -> task.rewritten(written))).toList();
-        return new Exercise(id, title, place, heading, other, rewritten, purpose, issue, copy, atEnd);
+        return new Exercise(id, title, place, heading, other, rewritten, purpose, issue, copy, atEnd, parting);
     }
 
     /** With every verdict shown at the same time. */
@@ -217,23 +221,38 @@ public record Exercise(String id, String title, String place, String heading, De
     }
 
     public Exercise withTexts(String newTitle, String newPlace, String newHeading) {
-        return new Exercise(id, newTitle, newPlace, newHeading, mark, parts, purpose, issue, copy, atEnd);
+        return new Exercise(id, newTitle, newPlace, newHeading, mark, parts, purpose, issue, copy, atEnd, parting);
     }
 
     public Exercise withParts(List<Part> list) {
-        return new Exercise(id, title, place, heading, mark, list, purpose, issue, copy, atEnd);
+        return new Exercise(id, title, place, heading, mark, list, purpose, issue, copy, atEnd, parting);
     }
 
     public Exercise with(Issue how) {
-        return new Exercise(id, title, place, heading, mark, parts, purpose, how, copy, atEnd);
+        return new Exercise(id, title, place, heading, mark, parts, purpose, how, copy, atEnd, parting);
     }
 
     public Exercise with(Optional<Copy> which) {
-        return new Exercise(id, title, place, heading, mark, parts, purpose, issue, which, atEnd);
+        return new Exercise(id, title, place, heading, mark, parts, purpose, issue, which, atEnd, parting);
     }
 
     public Exercise with(Closing closing) {
-        return new Exercise(id, title, place, heading, mark, parts, purpose, issue, copy, Optional.of(closing));
+        return new Exercise(id, title, place, heading, mark, parts, purpose, issue, copy, Optional.of(closing), parting);
+    }
+
+    /** With the marks of answers that are right in part rounded otherwise. */
+    public Exercise with(PartMarks other) {
+        return new Exercise(id, title, place, heading, mark, parts, purpose, issue, copy, atEnd, Optional.of(other));
+    }
+
+    /** To what the marks of answers are rounded that are right in part. */
+    public PartMarks partMarks() {
+        return parting.orElse(PartMarks.HALVES);
+    }
+
+    /** How marks are written. */
+    public Marks inMarks() {
+        return new Marks(mark);
     }
 
     /** What stands at the foot of the sheet once all is answered. */
@@ -251,8 +270,12 @@ public record Exercise(String id, String title, String place, String heading, De
         return copy.flatMap(it -> it.seal(task)).isPresent();
     }
 
-    /** The verdict on an attempt: in a copy, by the sealed key where there is one. */
+    /** The verdict on an attempt: in a copy, by the sealed key where there is one; its marks are rounded here and nowhere else. */
     public Verdict judge(Task task, Attempt attempt, Truth truth) {
+        return partMarks().rounded(unrounded(task, attempt, truth), task.terms().marks());
+    }
+
+    private Verdict unrounded(Task task, Attempt attempt, Truth truth) {
         return copy.flatMap(it -> it.seal(task)).map(seal -> seal.judge(task, task.pieces(attempt.answer(), truth)).costing(task.terms().costOf(attempt.hints().orElse(0))))
                 .orElseGet(() -> task.judge(attempt, truth));
     }

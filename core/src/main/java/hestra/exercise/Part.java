@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 
 import hestra.data.DataTable;
 import hestra.data.Pairs;
+import hestra.data.PointChange;
 import hestra.data.Roles;
 import hestra.data.TableEdit;
 import hestra.data.Variable;
@@ -107,7 +108,8 @@ public record Part(String id, String heading, DataTable data, Roles roles, Prove
 
     /** What is right in the data. */
     public Truth truth(DecimalMark mark) {
-        Truth truth = Truth.of(data, roles, mark, tasks(), rules.kept());
+        // Where the student's own points are to come, they may come.
+        Truth truth = Truth.of(data, roles, mark, tasks(), rules.kept()).allowing(isOwn() ? EnumSet.allOf(PointChange.class) : rules.points());
         return provenance instanceof Provenance.Traced ? truth.withPicture() : truth;
     }
 
@@ -119,6 +121,14 @@ public record Part(String id, String heading, DataTable data, Roles roles, Prove
     /** The pairs of the true data. */
     public Pairs pairs() {
         return Pairs.of(data, roles);
+    }
+
+    /** The aids that are open from the beginning or opened by the tasks before one. */
+    public Set<Aid> openBefore(Task task) {
+        Set<Aid> open = Aid.all();
+        open.removeAll(held);
+        tasks().stream().takeWhile(it -> !it.id().equals(task.id())).forEach(it -> open.addAll(it.terms().opens()));
+        return open;
     }
 
     /** The task whose doing opens an aid: the first that names it. */

@@ -56,6 +56,11 @@ public record Verdict(
         return cost == 0 ? this : new Verdict(outcome, Math.max(0, earned - cost), message, advice, mistakes, parts);
     }
 
+    /** The same earning other marks. */
+    public Verdict earning(double marks) {
+        return marks == earned ? this : new Verdict(outcome, marks, message, advice, mistakes, parts);
+    }
+
     /** The same with mistakes that were recognised. */
     public Verdict recognising(List<Mistake> found) {
         return new Verdict(outcome, earned, message, advice, found, parts);

@@ -3,25 +3,26 @@ package hestra.marking;
 import java.util.List;
 import java.util.Optional;
 
+import hestra.exercise.Attempts;
 import hestra.feedback.Outcome;
 import hestra.feedback.Verdict;
 
 /**
  * Answers to a task that say the same.
  *
- * @param group what they say, see {@link Given#group}
+ * @param group what they say, see {@link Attempts#group}
  * @param students who gave them, by name; at least one
  * @param first the first of the answers: what is said of it holds for all
  * @param apart whether this is an answer that was taken out of its group
  */
-public record AnswerGroup(String group, List<Student> students, Given first, boolean apart) {
+public record AnswerGroup(String group, List<Student> students, Attempts first, boolean apart) {
 
     public AnswerGroup {
         students = List.copyOf(students);
     }
 
     public boolean isBlank() {
-        return first.isBlank();
+        return first.isEmpty();
     }
 
     /** The verdict on them. */

@@ -11,6 +11,7 @@ import java.util.OptionalDouble;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 
+import hestra.exercise.Attempts;
 import hestra.feedback.Mistake;
 import hestra.numbers.Counted;
 import hestra.task.Task;
@@ -62,7 +63,7 @@ public record ClassResult(ClassWork work, List<OfTask> tasks, List<Double> total
             Map<Mistake, List<Student>> made = new TreeMap<>();
             List<Double> near = new ArrayList<>();
             for (Student student : students) {
-                Given given = student.marked().at(task.id());
+                Attempts given = student.marked().at(task.id());
                 standings.merge(work.award(student, task.id()).standing(), 1, Integer::sum);
                 given.mistakes().forEach(mistake -> made.computeIfAbsent(mistake, _ -> new ArrayList<>()).add(student));
                 given.counted().ifPresent(it -> it.nearness().ifPresent(near::add));

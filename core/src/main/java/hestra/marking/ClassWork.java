@@ -12,6 +12,7 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.Stream;
 
+import hestra.exercise.Attempts;
 import hestra.exercise.Exercise;
 import hestra.task.Task;
 
@@ -71,29 +72,29 @@ public final class ClassWork {
     }
 
     private Award award(Student student, Task task) {
-        Given given = student.marked().at(task.id());
+        Attempts given = student.marked().at(task.id());
         Optional<Double> decided = decided(task.id(), student, given);
         List<String> comments = comments(task.id(), student, given);
-        double before = decided.orElse(given.proposed());
+        double before = decided.orElse(given.earned());
         double marks = Math.max(0, Math.min(task.terms().marks(), before) - comments.stream().mapToDouble(it -> comment(it).map(Value.Comment::off).orElse(0.0)).sum());
-        boolean unread = task.isReadByPerson() && !given.isBlank() && decided.isEmpty();
-        Standing standing = unread ? Standing.UNREAD : given.isBlank() && decided.isEmpty() ? Standing.BLANK
+        boolean unread = task.isReadByPerson() && !given.isEmpty() && decided.isEmpty();
+        Standing standing = unread ? Standing.UNREAD : given.isEmpty() && decided.isEmpty() ? Standing.BLANK
                 : task.terms().marks() == 0 ? given.verdict().map(it -> Standing.values()[it.outcome().ordinal()]).orElse(Standing.BLANK)
                 : marks >= task.terms().marks() ? Standing.RIGHT : marks > 0 ? Standing.NEARLY : Standing.WRONG;
         return new Award(marks, standing, decided.isPresent(), comments);
     }
 
     /** From the most particular to the most general. */
-    private static Stream<Whom> whose(Student student, Given given) {
+    private static Stream<Whom> whose(Student student, Attempts given) {
         return Stream.of(new Whom.One(student.key()), new Whom.Group(given.group()), new Whom.All());
     }
 
-    private Optional<Double> decided(String task, Student student, Given given) {
+    private Optional<Double> decided(String task, Student student, Attempts given) {
         Map<Whom, Double> here = decidedAt.getOrDefault(task, Map.of());
         return here.isEmpty() ? Optional.empty() : whose(student, given).filter(here::containsKey).map(here::get).findFirst();
     }
 
-    private List<String> comments(String task, Student student, Given given) {
+    private List<String> comments(String task, Student student, Attempts given) {
         Set<String> here = commentsOn.getOrDefault(task, Set.of());
         return here.isEmpty() ? List.of() : here.stream().filter(comment -> comment(comment).isPresent() && whose(student, given).anyMatch(whom -> marking.value(new Matter.Said(task, whom, comment)).isPresent())).toList();
     }
@@ -105,7 +106,7 @@ public final class ClassWork {
 
     /** The comments on the whole of a student's work. */
     public List<String> comments(Student student) {
-        return comments("", student, Given.NOTHING);
+        return comments("", student, Attempts.NONE);
     }
 
     /** All the marks that a student has earned. */
@@ -139,7 +140,7 @@ public final class ClassWork {
         Map<String, List<Student>> together = new TreeMap<>();
         List<AnswerGroup> list = new ArrayList<>();
         for (Student student : roll.students()) {
-            Given given = student.marked().at(task.id());
+            Attempts given = student.marked().at(task.id());
             if (isApart(student, task.id())) {
                 list.add(new AnswerGroup(given.group(), List.of(student), given, true));
             } else {

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
+import hestra.exercise.Attempts;
 import hestra.task.Attempt;
 import hestra.task.Task;
 
@@ -14,7 +15,7 @@ import hestra.task.Task;
  * @param script the answers
  * @param given what was given to each task of the instructor's exercise, by the id of the task, in the order of the sheet
  */
-public record Marked(Script script, Map<String, Given> given) {
+public record Marked(Script script, Map<String, Attempts> given) {
 
     public Marked {
         given = Collections.unmodifiableMap(new LinkedHashMap<>(given));
@@ -25,16 +26,16 @@ public record Marked(Script script, Map<String, Given> given) {
      * nothing.
      */
     public static Marked of(Script script, MarkingKey key) {
-        Map<String, Given> given = new LinkedHashMap<>();
+        Map<String, Attempts> given = new LinkedHashMap<>();
         for (Task task : key.tasks()) {
             List<Attempt> attempts = script.attempts().getOrDefault(task.id(), List.of());
-            given.put(task.id(), Given.of(task, attempts, key));
+            given.put(task.id(), Attempts.of(task, attempts, attempt -> key.judge(task, attempt)));
         }
         return new Marked(script, given);
     }
 
     /** What was given to a task; nothing for one that there was not then. */
-    public Given at(String task) {
-        return given.getOrDefault(task, Given.NOTHING);
+    public Attempts at(String task) {
+        return given.getOrDefault(task, Attempts.NONE);
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 
 import hestra.exercise.Exercise;
+import hestra.exercise.Judged;
 import hestra.exercise.Part;
 import hestra.exercise.Truths;
 import hestra.task.Attempt;
@@ -57,10 +58,8 @@ public final class MarkingKey {
         if (judged.size() >= MOST_JUDGED) {
             judged.clear();
         }
-        return judged.computeIfAbsent(new Asked(task.id(), attempt), _ -> {
-            Truth truth = truth(task, attempt);
-            return Judged.of(task, attempt, exercise.judge(task, attempt, truth), truth);
-        });
+        Attempt bare = attempt.onAnyData();
+        return judged.computeIfAbsent(new Asked(task.id(), bare), _ -> Judged.of(exercise, task, bare, truth(task, bare)));
     }
 
     /** What is right in the data that an attempt at a task of the exercise was made on. */

@@ -27,10 +27,12 @@ public sealed interface Value {
 
         /** The longest text. */
         public static final int LONGEST = 4000;
+        /** The most marks that one takes off. */
+        public static final int MOST_OFF = 100;
 
         public Comment {
             Objects.requireNonNull(text);
-            if (!(off >= 0) || off > 100 || text.length() > LONGEST) {
+            if (!(off >= 0) || off > MOST_OFF || text.length() > LONGEST) {
                 throw new IllegalArgumentException("a comment of " + text.length() + " letters that takes off " + off);
             }
         }

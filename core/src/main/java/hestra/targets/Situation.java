@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 import hestra.data.Pairs;
+import hestra.data.PointChange;
 import hestra.data.Row;
 import hestra.feedback.Evidence;
 import hestra.fit.Diagnostics;
@@ -83,6 +84,15 @@ public final class Situation {
             diagnostics = line().map(it -> Diagnostics.of(it, pairs())).orElse(List.of());
         }
         return diagnostics;
+    }
+
+    /** How many points were changed in a way. */
+    public long changed(PointChange change) {
+        return switch (change) {
+            case MOVE -> moved();
+            case ADD -> added();
+            case REMOVE -> removed();
+        };
     }
 
     /** How many given points stand elsewhere now. */

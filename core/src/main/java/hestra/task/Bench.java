@@ -51,6 +51,6 @@ public record Bench(Truth truth, DataTable table, Optional<Roles> roles, Map<Str
                 setAside.add(printed < 0 ? truth.data().size() + row : printed);
             }
         }
-        return new Attempt(task.standing(this), setAside, round);
+        return new Attempt(task.standing(this), setAside, round).on(table);
     }
 }

@@ -77,6 +77,11 @@ public record ByEye(Terms terms, Curve curve, double full, double half) implemen
     }
 
     @Override
+    public Set<Aid> shownBy() {
+        return curve instanceof Curve.Line ? Set.of(Aid.LINE) : Set.of(Aid.LINE, Aid.CURVES);
+    }
+
+    @Override
     public Optional<Curve> compared() {
         return Optional.of(curve);
     }

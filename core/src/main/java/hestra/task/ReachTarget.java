@@ -14,6 +14,7 @@ import hestra.data.PointChange;
 import hestra.feedback.Outcome;
 import hestra.feedback.Quantity;
 import hestra.feedback.Verdict;
+import hestra.numbers.Counted;
 import hestra.targets.Band;
 import hestra.targets.Condition;
 import hestra.targets.Held;
@@ -87,7 +88,9 @@ public record ReachTarget(Terms terms, List<Condition> conditions) implements Ta
         DataTable table = bench.table();
         boolean tooMany = table.size() > Held.MOST_POINTS;
         Held held = tooMany ? Held.NOTHING : Held.of(table, bench.roles().orElse(bench.truth().roles()), looksAtTrial() ? bench.handiwork().trial() : Optional.empty());
-        return new Answer.Reached(held, bench.draft(this, Answer.Reached.NOTHING).as(Answer.Reached.class).cannot());
+        Answer.Reached begun = bench.draft(this, Answer.Reached.NOTHING).as(Answer.Reached.class);
+        // Whoever goes on moving points no longer says that it can't be done.
+        return new Answer.Reached(held, begun.cannot().filter(_ -> begun.held().equals(held)));
     }
 
     @Override
@@ -122,6 +125,19 @@ public record ReachTarget(Terms terms, List<Condition> conditions) implements Ta
         }).toList();
     }
 
+    /** What was changed though it may not be, as a sentence that says what to do; nothing where all was allowed. The rules bind the points, however they are changed. */
+    private static Optional<String> barred(Answer.Reached answer, Truth truth) {
+        Situation now = Situation.of(answer.held(), start(truth));
+        return Stream.of(PointChange.values()).filter(change -> !truth.allowed().contains(change) && now.changed(change) > 0).findFirst().map(change -> {
+            String points = Counted.of(now.changed(change), "point");
+            return switch (change) {
+                case ADD -> "No points may be added here, and " + points + (now.changed(change) == 1 ? " was" : " were") + ". Take away what was added, in the plot or in the table.";
+                case MOVE -> "No points may be moved here, and " + points + (now.changed(change) == 1 ? " was" : " were") + ". Put them back.";
+                case REMOVE -> "No points may be removed or set aside here, and " + points + (now.changed(change) == 1 ? " is" : " are") + " missing. Put the points back.";
+            };
+        });
+    }
+
     /** Why it can't be done, as far as that can be proved; none where it may be possible. */
     public List<Proof> proofs(Truth truth) {
         return Proofs.of(conditions, start(truth));
@@ -148,6 +164,10 @@ public record ReachTarget(Terms terms, List<Condition> conditions) implements Ta
         if (reached.cannot().isPresent()) {
             return Optional.empty();
         }
+        Optional<String> barred = barred(reached, truth);
+        if (barred.isPresent()) {
+            return barred;
+        }
         List<Standing> standings = standings(reached, truth);
         long holding = standings.stream().filter(Standing::holds).count();
         return holding == standings.size() ? Optional.empty() : Optional.of(truth.data().size() > Held.MOST_POINTS ? tooMany()
@@ -165,6 +185,10 @@ public record ReachTarget(Terms terms, List<Condition> conditions) implements Ta
         List<Proof> proofs = proofs(truth);
         if (reached.cannot().isPresent()) {
             return judgedReason(reached.cannot().get(), proofs);
+        }
+        Optional<String> barred = barred(reached, truth);
+        if (barred.isPresent()) {
+            return Verdict.wrong(barred.get());
         }
         List<Standing> standings = standings(reached, truth);
         List<Verdict.Part> parts = standings.stream().map(it -> new Verdict.Part(it.condition().inWords(truth.style()), it.holds() ? Outcome.RIGHT : Outcome.WRONG, "")).toList();

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 
 import hestra.feedback.Mistake;
 import hestra.feedback.Outcome;
@@ -19,8 +20,13 @@ import hestra.feedback.Verdict;
  */
 public record Response(String answer, Optional<Verdict> verdict, int of, String message) {
 
-    /** What is said to an answer. */
+    /** What is said to an answer to a task by itself. */
     public static Response to(String answer, Task task, Truth truth) {
+        return to(answer, task, truth, attempt -> task.judge(attempt, truth));
+    }
+
+    /** What is said to an answer; {@code judge} gives the verdict on it, as the exercise has it. */
+    public static Response to(String answer, Task task, Truth truth, Function<Attempt, Verdict> judge) {
         int of = task.terms().marks();
         Optional<Answer> read = task.typed(answer, truth);
         if (read.isEmpty()) {
@@ -30,7 +36,7 @@ public record Response(String answer, Optional<Verdict> verdict, int of, String 
         if (lacks.isPresent()) {
             return new Response(answer, Optional.empty(), of, lacks.get());
         }
-        Verdict verdict = task.judge(new Attempt(read.get(), Set.of()), truth);
+        Verdict verdict = judge.apply(new Attempt(read.get(), Set.of()));
         return new Response(answer, Optional.of(verdict), of, verdict.inFull());
     }
 

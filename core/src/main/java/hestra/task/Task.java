@@ -53,6 +53,9 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
      * @throws IllegalArgumentException if the answer is not of this kind
      */
     default Verdict judge(Attempt attempt, Truth truth) {
+        if (attempt.shown().isPresent()) {
+            return Verdict.wrong(judged(attempt, truth).message() + " What you were to find was shown by then: only what you placed before counts.");
+        }
         Verdict verdict = judged(attempt, truth).costing(terms().costOf(attempt.hints().orElse(0)));
         boolean explained = verdict.isRight() || !verdict.mistakes().isEmpty();
         return explained || terms().hint().isBlank() ? verdict : verdict.advising(terms().hint());
@@ -192,6 +195,11 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
 
     /** The aids that are open while a round that has been checked lasts: what the answer is then seen beside. */
     default Set<Aid> revealed() {
+        return Set.of();
+    }
+
+    /** The aids that together show what it asks to be found by eye; none where it asks for nothing of that kind. */
+    default Set<Aid> shownBy() {
         return Set.of();
     }
 

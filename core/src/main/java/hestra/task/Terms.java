@@ -4,8 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
-import hestra.feedback.Verdict;
-
 /**
  * What every task has, whatever it asks.
  *
@@ -90,14 +88,6 @@ public record Terms(
 
         public String inWords() {
             return words;
-        }
-
-        /** The marks that count of those that answers earned, oldest first; 0 where none was given. */
-        public double earned(List<Verdict> verdicts) {
-            return verdicts.isEmpty() ? 0 : switch (this) {
-                case BEST -> verdicts.stream().mapToDouble(Verdict::earned).max().orElse(0);
-                case LAST -> verdicts.getLast().earned();
-            };
         }
     }
 

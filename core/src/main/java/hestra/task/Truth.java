@@ -1,6 +1,7 @@
 package hestra.task;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -11,6 +12,7 @@ import java.util.stream.IntStream;
 
 import hestra.data.DataTable;
 import hestra.data.Pairs;
+import hestra.data.PointChange;
 import hestra.data.Roles;
 import hestra.data.Row;
 import hestra.data.Variable;
@@ -37,6 +39,7 @@ public final class Truth {
     private final List<Task> tasks;
     private final KeptPoints counted;
     private final boolean picture;
+    private final Set<PointChange> allowed;
     private final Map<Set<Integer>, Evidence> without = new HashMap<>();
     private Evidence evidence;
     private Set<Integer> slips;
@@ -44,8 +47,9 @@ public final class Truth {
     private Optional<Evidence> withSlips = Optional.empty();
     private Optional<Evidence> withSetAside;
 
-    private Truth(DataTable data, Roles roles, DecimalMark mark, List<Task> tasks, KeptPoints counted, boolean picture) {
+    private Truth(DataTable data, Roles roles, DecimalMark mark, List<Task> tasks, KeptPoints counted, boolean picture, Set<PointChange> allowed) {
         this.picture = picture;
+        this.allowed = Set.copyOf(allowed);
         this.counted = counted;
         this.data = data;
         this.roles = roles;
@@ -63,12 +67,22 @@ public final class Truth {
      * @param counted how answers count that are right for the points alone that a student kept
      */
     public static Truth of(DataTable data, Roles roles, DecimalMark mark, List<Task> tasks, KeptPoints counted) {
-        return new Truth(data, roles, mark, tasks, counted, false);
+        return new Truth(data, roles, mark, tasks, counted, false, EnumSet.allOf(PointChange.class));
     }
 
     /** The same of data that were read off a picture. */
     public Truth withPicture() {
-        return new Truth(data, roles, mark, tasks, counted, true);
+        return new Truth(data, roles, mark, tasks, counted, true, allowed);
+    }
+
+    /** The same where these changes of points count, and no others, however they are made. */
+    public Truth allowing(Set<PointChange> changes) {
+        return new Truth(data, roles, mark, tasks, counted, picture, changes);
+    }
+
+    /** The changes of points that count. */
+    Set<PointChange> allowed() {
+        return allowed;
     }
 
     /** Whether the data were read off a picture, which the student has too. */

@@ -125,12 +125,24 @@ class DeskTest {
         ReadValue read = Kelp.read(Quantity.SLOPE, new Rounding.Places(2));
         Desk desk = after(Kelp.exercise(read), new Edit.Check("read"), new Edit.Draft("read", new Answer.Typed("abc")), new Edit.Check("read"));
         assertThat(desk.work().attempts()).isEmpty();
-        Desk spent = desk.apply(new Edit.Draft("read", new Answer.Typed("7")));
+        Desk spent = desk;
         for (int i = 0; i < 5; i++) {
-            spent = spent.apply(new Edit.Check("read"));
+            spent = spent.apply(new Edit.Draft("read", new Answer.Typed("7" + i))).apply(new Edit.Check("read"));
         }
         assertThat(spent.work().attemptsAt("read")).hasSize(3);
         assertThat(Findings.of(spent).task("read").done()).isTrue();
+    }
+
+    @Test
+    void anUnchangedAnswerCostsNoTryAndOneThatWasChangedAndChangedBackDoes() {
+        ReadValue read = Kelp.read(Quantity.SLOPE, new Rounding.Places(2));
+        Edit seven = new Edit.Draft("read", new Answer.Typed("7"));
+        Desk once = after(Kelp.exercise(read), seven, new Edit.Check("read"));
+        Desk twice = once.apply(new Edit.Check("read")).apply(new Edit.TurnTo(Optional.of("read"))).apply(new Edit.Check("read"));
+        assertThat(twice.work().attemptsAt("read")).hasSize(1);
+        assertThat(Findings.of(twice).unready(read)).hasValueSatisfying(why -> assertThat(why).contains("just checked"));
+        Desk back = once.apply(new Edit.Draft("read", new Answer.Typed("8"))).apply(new Edit.Check("read")).apply(seven).apply(new Edit.Check("read"));
+        assertThat(back.work().attemptsAt("read")).hasSize(3);
     }
 
     @Test
@@ -164,8 +176,10 @@ class DeskTest {
     void theAuthorChoosesWhenAidsOpen() {
         for (Terms.Opening opening : Terms.Opening.values()) {
             Task task = Kelp.describe().with(Kelp.describe().terms().withTries(2).opening(opening));
-            Desk desk = after(Kelp.exercise(task), new Edit.Draft("describe", described().with(Strength.WEAK)));
-            List<Boolean> open = Stream.iterate(desk, it -> it.apply(new Edit.Check("describe"))).limit(3).map(it -> Findings.of(it).isOpen(Aid.R)).toList();
+            Desk desk = Desk.open(Kelp.exercise(task));
+            Desk once = desk.apply(new Edit.Draft("describe", described().with(Strength.WEAK))).apply(new Edit.Check("describe"));
+            Desk twice = once.apply(new Edit.Draft("describe", described().with(Strength.WEAK).with(Form.CURVED))).apply(new Edit.Check("describe"));
+            List<Boolean> open = Stream.of(desk, once, twice).map(it -> Findings.of(it).isOpen(Aid.R)).toList();
             assertThat(open).as(opening.inWords()).isEqualTo(switch (opening) {
                 case RIGHT -> List.of(false, false, false);
                 case DONE -> List.of(false, false, true);

@@ -61,9 +61,10 @@ class HintsTest {
     }
 
     @Test
-    void whoStartsAgainHasReadNone() {
+    void whoStartsAgainHasReadWhatWasReadBefore() {
         Desk desk = after(HINT, HINT, new Edit.StartAgain());
-        assertThat(desk.work().helpsAt(desk.exercise().tasks().getFirst())).isZero();
+        assertThat(desk.work().helpsAt(desk.exercise().tasks().getFirst())).isEqualTo(2);
+        assertThat(earned(after(HINT, HINT, new Edit.StartAgain(), answer("0.52"), CHECK))).as("and paid for").isEqualTo(1.5);
     }
 
     @Test

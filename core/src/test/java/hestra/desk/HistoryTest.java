@@ -102,10 +102,10 @@ class HistoryTest {
     @Test
     void startingAgainIsCountedAndUndoneWithoutGivingTriesBack() {
         Edit answer = new Edit.Draft("read", new Answer.Typed("7"));
-        History again = after(answer, new Edit.Check("read"), new Edit.StartAgain(), answer, new Edit.Check("read"), new Edit.Check("read"));
+        History again = after(answer, new Edit.Check("read"), new Edit.StartAgain(), answer, new Edit.Check("read"), new Edit.Draft("read", new Answer.Typed("8"), Optional.empty()), new Edit.Check("read"));
         assertThat(again.present().work().checks().begun()).isEqualTo(2);
         assertThat(again.present().work().attemptsAt("read")).hasSize(2);
-        History back = again.apply(new Edit.Undo()).apply(new Edit.Undo());
+        History back = again.apply(new Edit.Undo()).apply(new Edit.Undo()).apply(new Edit.Undo());
         assertThat(back.present().work().attemptsAt("read")).hasSize(1);
         assertThat(back.present().work().checks().begun()).isEqualTo(2);
         assertThat(back.apply(new Edit.Redo()).present().work().attemptsAt("read")).as("the tries of the second time are still used").hasSize(2);

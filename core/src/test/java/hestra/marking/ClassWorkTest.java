@@ -13,6 +13,7 @@ import hestra.data.Cell;
 import hestra.data.DataTable;
 import hestra.data.Roles;
 import hestra.data.Row;
+import hestra.exercise.Attempts;
 import hestra.exercise.Exercise;
 import hestra.feedback.Mistake;
 import hestra.feedback.Quantity;
@@ -186,8 +187,8 @@ class ClassWorkTest {
         handIn("Ida", "", "7", "8", "9", "0.52");
         assertThat(work().award(work().roll().students().getFirst(), "read").marks()).as("three tries").isZero();
         Script odd = new Script("Odd", EXERCISE.id(), "Kelp", Optional.empty(), Map.of("read", List.of(attempt(new Answer.RolesChosen(Optional.of(Roles.FIRST_EXPLAINS))))), 1, Optional.empty());
-        assertThat(Marked.of(odd, KEY.key(odd)).at("read").isBlank()).isTrue();
-        assertThat(Marked.of(odd, KEY.key(odd)).at("gone")).isEqualTo(Given.NOTHING);
+        assertThat(Marked.of(odd, KEY.key(odd)).at("read").isEmpty()).isTrue();
+        assertThat(Marked.of(odd, KEY.key(odd)).at("gone")).isEqualTo(Attempts.NONE);
     }
 
     @Test

@@ -72,7 +72,7 @@ class RoundsTest {
         assertThat(Findings.of(next).task("mean").verdicts()).extracting(Verdict::isRight).containsExactly(true, false);
         Desk third = answered(next, mean(exercise, OptionalInt.of(1)));
         assertThat(Findings.of(third).task("mean").verdicts()).extracting(Verdict::isRight).containsExactly(true, false, true);
-        assertThat(Findings.of(third).task("mean").rounds()).containsExactly(OptionalInt.empty(), OptionalInt.of(1), OptionalInt.of(1));
+        assertThat(Findings.of(third).task("mean").attempts().all()).extracting(it -> it.attempt().round()).containsExactly(OptionalInt.empty(), OptionalInt.of(1), OptionalInt.of(1));
     }
 
     @Test

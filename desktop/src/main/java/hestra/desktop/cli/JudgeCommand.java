@@ -14,7 +14,7 @@ import hestra.documents.exercise.ResponseJson;
 import hestra.documents.file.Result;
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;
-import hestra.numbers.NumberStyle;
+import hestra.numbers.Marks;
 import hestra.task.Response;
 import hestra.task.Task;
 import hestra.task.Truth;
@@ -64,14 +64,14 @@ public final class JudgeCommand implements Callable<Integer> {
         for (Part part : exercise.parts()) {
             for (Task task : part.tasks()) {
                 if (task.id().equals(taskId)) {
-                    return judged(task, part.truth(exercise.mark()));
+                    return judged(exercise, task, part.truth(exercise.mark()));
                 }
             }
         }
         return refuse(exercise.tasks().isEmpty() ? "This exercise asks nothing." : "There is no task “" + taskId + "” in this exercise. Its tasks are: " + String.join(", ", exercise.tasks().stream().map(Task::id).toList()) + ".");
     }
 
-    private int judged(Task task, Truth truth) {
+    private int judged(Exercise exercise, Task task, Truth truth) {
         List<String> answers;
         try {
             answers = given.answer != null ? List.of(given.answer) : Files.readAllLines(given.answers, StandardCharsets.UTF_8);
@@ -82,15 +82,15 @@ public final class JudgeCommand implements Callable<Integer> {
         }
         PrintWriter out = spec.commandLine().getOut();
         for (String answer : answers) {
-            Response response = Response.to(answer, task, truth);
-            out.println(json ? ResponseJson.line(response) : inWords(response));
+            Response response = Response.to(answer, task, truth, attempt -> exercise.judge(task, attempt, truth));
+            out.println(json ? ResponseJson.line(response) : inWords(response, exercise.inMarks()));
         }
         out.flush();
         return 0;
     }
 
-    private static String inWords(Response response) {
-        String marks = response.verdict().isEmpty() ? "" : ", " + NumberStyle.STANDARD.shortest(response.marks()) + " of " + response.of();
+    private static String inWords(Response response, Marks inMarks) {
+        String marks = response.verdict().isEmpty() ? "" : ", " + inMarks.of(response.marks()) + " of " + response.of();
         return response.answer() + "\n    " + response.outcome() + marks + ": " + response.message();
     }
 

@@ -141,11 +141,11 @@ final class ClassSide {
         }
     }
 
-    private static String said(Decision decision) {
+    private String said(Decision decision) {
         return decision.value().map(value -> switch (value) {
-            case Value.Points(double marks) -> MarksRow.shown(marks) + (marks == 1 ? " mark" : " marks");
+            case Value.Points(double marks) -> model.inMarks().counted(marks);
             case Value.Yes _ -> "yes";
-            case Value.Comment(String text, double off) -> "“" + text + "”" + (off == 0 ? "" : " −" + MarksRow.shown(off));
+            case Value.Comment(String text, double off) -> "“" + text + "”" + (off == 0 ? "" : " " + model.inMarks().off(off));
             case Value.Moment(long at) -> TYPED.format(Instant.ofEpochSecond(at).atZone(ZoneId.systemDefault()));
         }).orElse("as Hestra has it");
     }
@@ -200,7 +200,7 @@ final class ClassSide {
     }
 
     private void result(ClassResult result, MarkModel.Shown shown) {
-        right.getChildren().addAll(section("Marks"), new Spread(result.totals(), shown.work().exercise().marks()));
+        right.getChildren().addAll(section("Marks"), new Spread(result.totals(), shown.work().exercise().marks(), model.inMarks()));
         if (!result.minutes().isEmpty()) {
             right.getChildren().addAll(section("Time"), small("half worked " + Math.round(ClassResult.median(result.minutes()).orElse(0)) + " minutes or less; from " + result.minutes().getFirst() + " to " + result.minutes().getLast() + " minutes"));
         }

@@ -124,11 +124,11 @@ final class ClassTable {
         }
     }
 
-    private static final class TotalCell extends TableCell<Student, Double> {
+    private final class TotalCell extends TableCell<Student, Double> {
         @Override
         protected void updateItem(Double marks, boolean empty) {
             super.updateItem(marks, empty);
-            setText(empty || marks == null ? null : MarksRow.shown(marks));
+            setText(empty || marks == null ? null : model.inMarks().of(marks));
         }
     }
 

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -25,6 +27,7 @@ import hestra.marking.Matter;
 import hestra.marking.Student;
 import hestra.marking.Value;
 import hestra.marking.Whom;
+import hestra.numbers.Marks;
 import hestra.task.Task;
 
 /** Comments on what is in hand: those that stand there, those used before to be used again, and a new one. */
@@ -48,6 +51,7 @@ final class CommentBox extends VBox {
     }
 
     private final MarkModel model;
+    private final Consumer<String> say;
     private final ComboBox<On> on = new ComboBox<>();
     private final FlowPane chips = new FlowPane(6, 6);
     private final VBox said = new VBox(5);
@@ -58,8 +62,9 @@ final class CommentBox extends VBox {
     private Optional<String> edited = Optional.empty();
     private Optional<MarkModel.Shown> shown = Optional.empty();
 
-    CommentBox(MarkModel model) {
+    CommentBox(MarkModel model, Consumer<String> say) {
         this.model = model;
+        this.say = say;
         getStyleClass().add("comment-box");
         Label title = new Label("Comment");
         title.getStyleClass().add("mark-section");
@@ -168,7 +173,7 @@ final class CommentBox extends VBox {
         Button change = QuietButton.of("comment-change-" + id, "Change", "Changes it everywhere it stands", () -> {
             edited = Optional.of(id);
             text.setText(comment.text());
-            off.setText(comment.off() == 0 ? "" : MarksRow.shown(comment.off()));
+            off.setText(comment.off() == 0 ? "" : model.inMarks().of(comment.off()));
             add.setText("Change it everywhere");
             begin();
         });
@@ -203,8 +208,8 @@ final class CommentBox extends VBox {
         }
     }
 
-    private static String said(Value.Comment comment) {
-        return comment.text() + (comment.off() == 0 ? "" : " (−" + MarksRow.shown(comment.off()) + ")");
+    private String said(Value.Comment comment) {
+        return comment.text() + (comment.off() == 0 ? "" : " (" + model.inMarks().off(comment.off()) + ")");
     }
 
     private void write() {
@@ -212,15 +217,14 @@ final class CommentBox extends VBox {
         if (words.isEmpty() || shown.isEmpty() || shown.get().student().isEmpty()) {
             return;
         }
-        double takes;
-        try {
-            takes = off.getText().isBlank() ? 0 : Math.clamp(Double.parseDouble(off.getText().strip().replace(',', '.')), 0, 100);
-        } catch (NumberFormatException e) {
+        OptionalDouble takes = off.getText().isBlank() ? OptionalDouble.of(0) : Marks.read(off.getText(), Value.Comment.MOST_OFF);
+        if (takes.isEmpty()) {
+            say.accept("\u201c" + off.getText().strip() + "\u201d is not a number of marks from 0 to " + Value.Comment.MOST_OFF + ".");
             off.requestFocus();
             off.selectAll();
             return;
         }
-        Value.Comment comment = new Value.Comment(words.substring(0, Math.min(words.length(), Value.Comment.LONGEST)), takes);
+        Value.Comment comment = new Value.Comment(words.substring(0, Math.min(words.length(), Value.Comment.LONGEST)), takes.getAsDouble());
         if (edited.isPresent()) {
             model.decide("a comment changed", Choice.of(new Matter.Wording(edited.get()), comment));
         } else {

@@ -19,12 +19,12 @@ import javafx.scene.layout.VBox;
 import hestra.desktop.figure.SmallPlot;
 import hestra.desktop.look.Look;
 import hestra.desktop.parts.QuietButton;
+import hestra.exercise.Attempts;
 import hestra.feedback.Mistake;
 import hestra.feedback.Outcome;
 import hestra.feedback.Verdict;
 import hestra.marking.AnswerGroup;
 import hestra.marking.Award;
-import hestra.marking.Given;
 import hestra.marking.MarkingHistory.Choice;
 import hestra.marking.Matter;
 import hestra.marking.Standing;
@@ -151,10 +151,10 @@ final class GroupCard extends VBox {
     }
 
     private void inHand(Task task, AnswerGroup group, MarkModel.Shown shown, Award award) {
-        Given given = group.first();
+        Attempts given = group.first();
         double now = shown.work().marking().value(new Matter.Marks(task.id(), group.whom())) instanceof Optional<Value> value && value.orElse(null) instanceof Value.Points(double marks) ? marks
-                : award.decided() ? award.marks() : given.proposed();
-        MarksRow row = new MarksRow("group", task.terms().marks(), now, award.decided(), marks -> give(task, group.whom(), marks));
+                : award.decided() ? award.marks() : given.earned();
+        MarksRow row = new MarksRow("group", model.inMarks(), task.terms().marks(), now, award.decided(), marks -> give(task, group.whom(), marks));
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         Label keys = small(group.students().size() > 1 ? "Space: next student · 0–9 marks" : "0–9 marks");
@@ -165,7 +165,7 @@ final class GroupCard extends VBox {
         getChildren().add(line);
         FlowPane more = new FlowPane(6, 5);
         if (!award.decided()) {
-            more.getChildren().add(QuietButton.of("group-confirm", task.isReadByPerson() ? "Give " + MarksRow.shown(given.proposed()) + " as proposed" : "Confirm " + MarksRow.shown(given.proposed()), "Enter: these marks stand", () -> give(task, group.whom(), given.proposed())));
+            more.getChildren().add(QuietButton.of("group-confirm", task.isReadByPerson() ? "Give " + model.inMarks().of(given.earned()) + " as proposed" : "Confirm " + model.inMarks().of(given.earned()), "Enter: these marks stand", () -> give(task, group.whom(), given.earned())));
         } else {
             more.getChildren().add(QuietButton.of("group-withdraw", group.apart() ? "Put back with the others" : "Back to what Hestra says", "Delete: take the decision back", () -> withdraw(model, task, group)));
         }
@@ -173,7 +173,7 @@ final class GroupCard extends VBox {
             shown.student().ifPresent(student -> more.getChildren().add(QuietButton.of("group-take-out", "Mark " + shown.name(student) + " apart", "O: take this student’s answer out and mark it by itself", () -> takeOut(model, task, student))));
         }
         if (!group.verdict().map(Verdict::isRight).orElse(false) && !task.isReadByPerson()) {
-            more.getChildren().add(QuietButton.of("group-all", "Same marks for everybody", "Gives all who answered this task, right or wrong, " + MarksRow.shown(now) + " marks", () -> give(task, new Whom.All(), now)));
+            more.getChildren().add(QuietButton.of("group-all", "Same marks for everybody", "Gives all who answered this task, right or wrong, " + model.inMarks().counted(now), () -> give(task, new Whom.All(), now)));
         }
         getChildren().add(more);
         getChildren().add(small(names(group, shown)));
@@ -199,8 +199,8 @@ final class GroupCard extends VBox {
         model.shown().groups().stream().filter(it -> it.apart() && it.students().contains(model.shown().work().roll().student(student.key()).orElse(student))).findFirst().ifPresent(model::turnTo);
     }
 
-    private static String given(Award award, Task task) {
-        String marks = MarksRow.shown(award.marks()) + " of " + Counted.of(task.terms().marks(), "mark");
+    private String given(Award award, Task task) {
+        String marks = model.inMarks().outOf(award.marks(), task.terms().marks());
         return award.standing() == Standing.UNREAD ? "proposed: " + marks : award.decided() ? "given: " + marks : marks;
     }
 

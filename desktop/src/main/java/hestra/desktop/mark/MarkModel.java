@@ -19,6 +19,7 @@ import hestra.marking.MarkingHistory.Choice;
 import hestra.marking.Received;
 import hestra.marking.Standing;
 import hestra.marking.Student;
+import hestra.numbers.Marks;
 import hestra.task.Task;
 
 /** The one place where a marking changes: decisions go in, and every view of Mark watches what follows. Used on the JavaFX thread. */
@@ -88,6 +89,11 @@ final class MarkModel {
 
     Exercise exercise() {
         return exercise;
+    }
+
+    /** How marks are written. */
+    Marks inMarks() {
+        return exercise.inMarks();
     }
 
     /** What decides what is right. */

@@ -30,11 +30,11 @@ import hestra.desktop.parts.Kept;
 import hestra.desktop.parts.KeptDivider;
 import hestra.desktop.parts.Notices;
 import hestra.documents.exercise.HandIns;
+import hestra.exercise.Attempts;
 import hestra.exercise.Exercise;
 import hestra.marking.AnswerGroup;
 import hestra.marking.ClassKey;
 import hestra.marking.ClassWork;
-import hestra.marking.Given;
 import hestra.marking.Marking;
 import hestra.marking.MarkingHistory.Choice;
 import hestra.marking.Matter;
@@ -110,7 +110,7 @@ public final class MarkView implements AutoCloseable {
         this.table = new ClassTable(model);
         this.side = new ClassSide(model);
         this.card = new StudentCard(model, handIn, look);
-        this.comments = new CommentBox(model);
+        this.comments = new CommentBox(model, notices::say);
         names.setId("mark-nameless");
         names.setOnAction(_ -> model.showNames(!names.isSelected()));
         leftScroll.setFitToWidth(true);
@@ -284,7 +284,7 @@ public final class MarkView implements AutoCloseable {
         if (tab != MarkState.Tab.CLASS) {
             card.show(shown);
             comments.show(shown);
-            spread.getChildren().setAll(section("So far"), new Spread(shown.work().roll().students().stream().map(shown.work()::total).toList(), exercise.marks()));
+            spread.getChildren().setAll(section("So far"), new Spread(shown.work().roll().students().stream().map(shown.work()::total).toList(), exercise.marks(), model.inMarks()));
         }
         watcher.accept(this);
         Platform.runLater(this::keepKeyboard);
@@ -395,10 +395,10 @@ public final class MarkView implements AutoCloseable {
         Optional<AnswerGroup> group = shown.group();
         Optional<Student> student = shown.student();
         shown.task().ifPresent(task -> {
-            Optional<Given> given = shown.state().tab() == MarkState.Tab.TASKS ? group.map(AnswerGroup::first) : student.map(it -> it.marked().at(task.id()));
+            Optional<Attempts> given = shown.state().tab() == MarkState.Tab.TASKS ? group.map(AnswerGroup::first) : student.map(it -> it.marked().at(task.id()));
             boolean decided = shown.state().tab() == MarkState.Tab.TASKS ? group.filter(it -> shown.work().award(it, task).decided()).isPresent() : student.filter(it -> shown.work().award(it, task.id()).decided()).isPresent();
             if (!decided) {
-                given.filter(it -> !it.isBlank()).ifPresent(it -> give(task, it.proposed(), shown));
+                given.filter(it -> !it.isEmpty()).ifPresent(it -> give(task, it.earned(), shown));
             }
         });
         if (shown.state().tab() == MarkState.Tab.TASKS) {

@@ -1,7 +1,6 @@
 package hestra.desktop.mark;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.function.DoubleConsumer;
 import java.util.stream.DoubleStream;
 import javafx.css.PseudoClass;
@@ -14,9 +13,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 
 import hestra.desktop.parts.Tip;
-import hestra.numbers.DecimalMark;
-import hestra.numbers.NumberReading;
-import hestra.numbers.NumberStyle;
+import hestra.numbers.Marks;
 
 /** Gives marks: a button for each whole number, or a few where there are many, and a field for any other. */
 final class MarksRow extends HBox {
@@ -30,12 +27,13 @@ final class MarksRow extends HBox {
      * A row.
      *
      * @param id names its nodes
+     * @param inMarks how marks are written
      * @param most the most marks
      * @param marks what is given, by a person or by Hestra
      * @param decided whether a person gave them
      * @param give takes other marks
      */
-    MarksRow(String id, int most, double marks, boolean decided, DoubleConsumer give) {
+    MarksRow(String id, Marks inMarks, int most, double marks, boolean decided, DoubleConsumer give) {
         getStyleClass().add("marks-row");
         setAlignment(Pos.CENTER_LEFT);
         Label label = new Label("marks");
@@ -43,9 +41,9 @@ final class MarksRow extends HBox {
         getChildren().add(label);
         List<Double> offered = (most < MOST_BUTTONS ? DoubleStream.iterate(0, it -> it <= most, it -> it + 1) : DoubleStream.of(0, most / 2.0, most)).boxed().toList();
         for (double value : offered) {
-            String text = shown(value);
+            String text = inMarks.of(value);
             Button button = new Button(text);
-            button.setId(id + "-give-" + text.replace('.', '-'));
+            button.setId(id + "-give-" + text.replace('.', '-').replace(',', '-'));
             button.getStyleClass().setAll("mark-button");
             button.setMinWidth(Region.USE_PREF_SIZE);
             button.pseudoClassStateChanged(value == marks && decided ? CHOSEN : PROPOSED, value == marks);
@@ -55,30 +53,21 @@ final class MarksRow extends HBox {
             button.setFocusTraversable(false);
             getChildren().add(button);
         }
-        getChildren().add(field(id, most, marks, offered, give));
+        getChildren().add(field(id, inMarks, most, marks, offered, give));
     }
 
-    private static Node field(String id, int most, double marks, List<Double> offered, DoubleConsumer give) {
-        TextField field = new TextField(offered.contains(marks) ? "" : shown(marks));
+    private static Node field(String id, Marks inMarks, int most, double marks, List<Double> offered, DoubleConsumer give) {
+        TextField field = new TextField(offered.contains(marks) ? "" : inMarks.of(marks));
         field.setId(id + "-marks");
         field.setPromptText("other");
         field.setPrefColumnCount(FIELD_LETTERS);
         field.getStyleClass().add("marks-field");
-        Tip.set(field, "Any marks from 0 to " + most + ", such as 1.5");
-        field.setOnAction(_ -> read(field.getText(), most).ifPresentOrElse(give::accept, () -> {
+        Tip.set(field, "Any marks from 0 to " + most + ", such as " + inMarks.of(1.5));
+        field.setOnAction(_ -> Marks.read(field.getText(), most).ifPresentOrElse(give::accept, () -> {
             field.selectAll();
             Tip.set(field, "Type a number from 0 to " + most + ".");
-            field.setText(shown(marks));
+            field.setText(inMarks.of(marks));
         }));
         return field;
-    }
-
-    private static Optional<Double> read(String text, int most) {
-        DecimalMark mark = text.indexOf(',') >= 0 ? DecimalMark.COMMA : DecimalMark.POINT;
-        return NumberReading.ofAnswer(text, mark) instanceof NumberReading.Value value && value.value() >= 0 && value.value() <= most ? Optional.of(value.value()) : Optional.empty();
-    }
-
-    static String shown(double marks) {
-        return NumberStyle.STANDARD.shortest(Math.round(marks * 100) / 100.0);
     }
 }

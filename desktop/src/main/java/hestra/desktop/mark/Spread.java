@@ -13,13 +13,14 @@ import hestra.desktop.parts.Tip;
 import hestra.marking.ClassResult;
 import hestra.marking.Tally;
 import hestra.numbers.Counted;
+import hestra.numbers.Marks;
 
 /** The marks of a class as bars, with the median below them. */
 final class Spread extends VBox {
 
     private static final double HEIGHT = 52;
 
-    Spread(List<Double> totals, int most) {
+    Spread(List<Double> totals, int most, Marks marks) {
         getStyleClass().add("spread");
         List<Tally> tallies = Tally.of(totals, most);
         int highest = Math.max(1, tallies.stream().mapToInt(Tally::count).max().orElse(1));
@@ -36,12 +37,12 @@ final class Spread extends VBox {
             bar.setPrefHeight(height);
             bar.setMaxHeight(height);
             HBox.setHgrow(bar, Priority.ALWAYS);
-            Tip.set(bar, MarksRow.shown(tally.from()) + " to " + MarksRow.shown(tally.to()) + " marks: " + Counted.of(tally.count(), "student"));
+            Tip.set(bar, marks.of(tally.from()) + " to " + marks.of(tally.to()) + " marks: " + Counted.of(tally.count(), "student"));
             bar.setMaxWidth(Double.MAX_VALUE);
             bars.getChildren().add(bar);
         }
         OptionalDouble median = ClassResult.median(totals.stream().sorted().toList());
-        Label middle = small(median.isEmpty() ? "" : "median " + MarksRow.shown(median.getAsDouble()) + " of " + most);
+        Label middle = small(median.isEmpty() ? "" : "median " + marks.of(median.getAsDouble()) + " of " + most);
         Region left = new Region();
         Region right = new Region();
         HBox.setHgrow(left, Priority.ALWAYS);

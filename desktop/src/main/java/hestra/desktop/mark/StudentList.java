@@ -61,7 +61,7 @@ final class StudentList extends ListView<Student> {
             Label stands = new Label(signs);
             stands.getStyleClass().add("mark-signs");
             stands.setMinWidth(0);
-            Label total = new Label(MarksRow.shown(shown.work().total(student)));
+            Label total = new Label(model.inMarks().of(shown.work().total(student)));
             total.getStyleClass().add("mark-total");
             total.setMinWidth(Region.USE_PREF_SIZE);
             Region gap = new Region();

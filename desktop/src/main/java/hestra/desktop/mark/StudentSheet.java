@@ -21,9 +21,9 @@ import hestra.desk.OwnSheet;
 import hestra.desktop.look.Look;
 import hestra.desktop.notes.PieceView;
 import hestra.documents.page.NotePieces;
+import hestra.exercise.Attempts;
 import hestra.feedback.Verdict;
 import hestra.marking.Award;
-import hestra.marking.Given;
 import hestra.marking.MarkingHistory.Choice;
 import hestra.marking.Matter;
 import hestra.marking.Standing;
@@ -71,7 +71,7 @@ final class StudentSheet {
         Student here = shown.student().get();
         Label title = new Label(shown.name(here));
         title.getStyleClass().add("group-title");
-        list.add(title, small(MarksRow.shown(shown.work().total(here)) + " of " + Counted.of(shown.work().exercise().marks(), "mark")
+        list.add(title, small(model.inMarks().outOf(shown.work().total(here), shown.work().exercise().marks())
                 + (here.earlier() == 0 ? "" : " · replaces " + Counted.of(here.earlier(), "earlier hand-in")) + (here.handedIn().note().isEmpty() ? "" : " · " + here.handedIn().note())));
         shown.work().comments(here).forEach(id -> shown.work().comment(id).ifPresent(comment -> list.add(said(comment.text()))));
         int number = 1;
@@ -114,12 +114,12 @@ final class StudentSheet {
 
     private VBox card(Task task, int number, Student here, MarkModel.Shown shown) {
         boolean inHand = shown.task().filter(task::equals).isPresent();
-        Given given = here.marked().at(task.id());
+        Attempts given = here.marked().at(task.id());
         Award award = shown.work().award(here, task.id());
         Label title = new Label(number + " · " + task.terms().title());
         title.getStyleClass().add("mark-task-title");
         title.setMinWidth(0);
-        Label marks = new Label(award.standing().sign() + " " + MarksRow.shown(award.marks()) + " of " + task.terms().marks());
+        Label marks = new Label(award.standing().sign() + " " + model.inMarks().of(award.marks()) + " of " + task.terms().marks());
         marks.getStyleClass().add("group-count");
         marks.setMinWidth(Region.USE_PREF_SIZE);
         Region gap = new Region();
@@ -136,19 +136,19 @@ final class StudentSheet {
         if (inHand) {
             card.getChildren().add(small(shown.prompt(task)));
         }
-        Label answer = new Label(given.isBlank() ? "nothing given" : given.inWords());
-        answer.getStyleClass().add(given.isBlank() ? "group-other" : "group-answer");
+        Label answer = new Label(given.isEmpty() ? "nothing given" : given.inWords());
+        answer.getStyleClass().add(given.isEmpty() ? "group-other" : "group-answer");
         answer.setWrapText(true);
         answer.setMinHeight(Region.USE_PREF_SIZE);
         card.getChildren().add(answer);
-        if (task.keepsSection() && !given.isBlank()) {
+        if (task.keepsSection() && !given.isEmpty()) {
             VBox kept = new VBox(5);
             kept.setId("kept-" + task.id());
             sections.put(task, kept);
             card.getChildren().add(kept);
         }
-        if (!given.isBlank()) {
-            card.getChildren().add(small((given.tries() > 1 ? given.tries() + " tries · " : "") + given.verdict().map(Verdict::message).orElse("") + (award.standing() == Standing.UNREAD ? " To be read by you." : "")));
+        if (!given.isEmpty()) {
+            card.getChildren().add(small((given.count() > 1 ? given.count() + " tries · " : "") + given.verdict().map(Verdict::message).orElse("") + (award.standing() == Standing.UNREAD ? " To be read by you." : "")));
         }
         award.comments().forEach(id -> shown.work().comment(id).ifPresent(comment -> card.getChildren().add(said(comment.text()))));
         if (inHand) {
@@ -160,7 +160,7 @@ final class StudentSheet {
     private HBox marks(Task task, Student here, Award award, MarkModel.Shown shown) {
         Optional<Value> own = shown.work().marking().value(new Matter.Marks(task.id(), new Whom.One(here.key())));
         double now = own.orElse(null) instanceof Value.Points(double marks) ? marks : award.marks();
-        HBox row = new HBox(8, new MarksRow("student", task.terms().marks(), now, award.decided(), marks -> give(model, task, here, marks)));
+        HBox row = new HBox(8, new MarksRow("student", model.inMarks(), task.terms().marks(), now, award.decided(), marks -> give(model, task, here, marks)));
         row.setAlignment(Pos.CENTER_LEFT);
         if (own.isPresent()) {
             Button back = new Button("Back with the others");

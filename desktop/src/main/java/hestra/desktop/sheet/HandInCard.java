@@ -95,9 +95,9 @@ final class HandInCard extends VBox {
         present(marks, all && exercise.closing().marks() && !told.isEmpty());
         if (marks.isVisible()) {
             int of = told.stream().mapToInt(state -> state.task().terms().marks()).sum();
-            double earned = Math.round(told.stream().mapToDouble(TaskState::earned).sum() * 100) / 100.0;
+            double earned = told.stream().mapToDouble(TaskState::earned).sum();
             int hidden = findings.tasks().size() - told.size();
-            marks.setText(findings.style().shortest(earned) + " of " + Counted.of(of, "mark") + (hidden == 0 ? "." : "; " + Counted.of(hidden, "task is", "tasks are") + " still to be marked."));
+            marks.setText(exercise.inMarks().outOf(earned, of) + (hidden == 0 ? "." : "; " + Counted.of(hidden, "task is", "tasks are") + " still to be marked."));
         }
     }
 }

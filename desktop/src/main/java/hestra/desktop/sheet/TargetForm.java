@@ -21,7 +21,6 @@ import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.RadioList;
 import hestra.desktop.parts.Tip;
 import hestra.feedback.Outcome;
-import hestra.targets.Held;
 import hestra.targets.Reason;
 import hestra.task.Answer;
 import hestra.task.ReachTarget;
@@ -75,7 +74,7 @@ final class TargetForm extends TaskForm {
 
     private void showAnswer(Findings findings) {
         if (reasons == null) {
-            reasons = new RadioList<>(id() + "-reason", "", target.reasons(findings.truth()), Reason::inWords, Enum::name, reason -> draft(new Answer.Reached(Held.NOTHING, Optional.of(reason))));
+            reasons = new RadioList<>(id() + "-reason", "", target.reasons(findings.truth()), Reason::inWords, Enum::name, reason -> draft(new Answer.Reached(standing(Answer.Reached.class).held(), Optional.of(reason))));
             getChildren().add(reasons);
         }
         Optional<Reason> said = standing(Answer.Reached.class).cannot();

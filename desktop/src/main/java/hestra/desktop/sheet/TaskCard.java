@@ -29,15 +29,15 @@ import hestra.desktop.notes.NotesBox;
 import hestra.desktop.parts.FocusMark;
 import hestra.desktop.parts.ProseView;
 import hestra.desktop.parts.Tip;
+import hestra.exercise.Attempts;
 import hestra.exercise.LiveText;
 import hestra.exercise.Part;
 import hestra.feedback.Outcome;
 import hestra.feedback.Verdict;
 import hestra.numbers.Counted;
-import hestra.numbers.NumberStyle;
+import hestra.numbers.Marks;
 import hestra.task.Aid;
 import hestra.task.AnswerPlace;
-import hestra.task.Bench;
 import hestra.task.Hint;
 import hestra.task.Task;
 import hestra.task.Terms;
@@ -198,9 +198,8 @@ final class TaskCard extends VBox {
             model.apply(new Edit.TurnTo(Optional.of(task.id())));
         }
         model.apply(new Edit.Check(task.id()));
-        Optional<String> unfinished = attempts() > before ? Optional.empty() : unfinished();
-        missing.setText(unfinished.orElse(""));
-        present(missing, unfinished.isPresent());
+        Optional<String> unfinished = attempts() > before ? Optional.empty() : model.findings().unready(task);
+        sayMissing(unfinished);
         if (unfinished.isEmpty()) {
             checked.accept(this);
         }
@@ -211,6 +210,11 @@ final class TaskCard extends VBox {
             // What was done is still there to be looked at; the next task may be about other data.
             FocusMark.give(again.isVisible() ? again : goOn);
         }
+    }
+
+    private void sayMissing(Optional<String> why) {
+        missing.setText(why.orElse(""));
+        present(missing, why.isPresent());
     }
 
     /** Whether one looks at what was done before going on to the next task. */
@@ -227,11 +231,6 @@ final class TaskCard extends VBox {
         return model.desk().work().attemptsAt(task.id()).size();
     }
 
-    private Optional<String> unfinished() {
-        Bench bench = model.findings().bench(task);
-        return task.unfinished(task.standing(bench), bench.truth());
-    }
-
     /** Whether it says what an answer lacks, which may change with every edit. */
     boolean saysWhatIsMissing() {
         return missing.isVisible();
@@ -245,8 +244,8 @@ final class TaskCard extends VBox {
         title.setText(state.number() + " · " + asked.title());
         terms.setText(terms(asked));
         present(inside, inHand);
-        if (missing.isVisible() && unfinished().isEmpty()) {
-            present(missing, false);
+        if (missing.isVisible()) {
+            sayMissing(findings.unready(task));
         }
         present(goOn, inHand && staysOpen() && state.done() && state.isTriedIn(findings.work().round()));
         present(check, !goOn.isVisible());
@@ -261,7 +260,7 @@ final class TaskCard extends VBox {
         showRounds(findings, state, shown);
         Optional<Verdict> now = state.verdict();
         present(verdict, now.isPresent());
-        now.ifPresent(it -> verdict.setText(shown ? said(it, state) : saved(asked)));
+        now.ifPresent(it -> verdict.setText(shown ? said(it, state) + counts(state, findings) : saved(asked)));
         showHelps(findings, inHand, state);
         for (Outcome outcome : Outcome.values()) {
             boolean is = shown && now.filter(it -> it.outcome() == outcome).isPresent();
@@ -286,7 +285,7 @@ final class TaskCard extends VBox {
         present(help, inHand && taken < all.size() && !state.done());
         if (help.isVisible()) {
             double cost = all.get(taken).cost();
-            help.setText((taken == 0 ? "Hint" : "Next hint") + (cost == 0 ? "" : " (\u2212" + findings.style().shortest(cost) + (cost == 1 ? " mark)" : " marks)")));
+            help.setText((taken == 0 ? "Hint" : "Next hint") + (cost == 0 ? "" : " (" + findings.exercise().inMarks().off(cost) + ")"));
         }
     }
 
@@ -314,16 +313,17 @@ final class TaskCard extends VBox {
     private void showRounds(Findings findings, TaskState state, boolean shown) {
         boolean plays = task.terms().playing() == Terms.Playing.NEW_DATA;
         boolean here = findings.part().indexOf(task.id()) >= 0;
-        present(again, plays && here && findings.written().hasRounds() && state.isTriedIn(findings.work().round()) && state.triesLeft() > 0);
+        present(again, plays && here && findings.written().hasRounds() && (state.isTriedIn(findings.work().round()) || findings.isShown(task)) && state.triesLeft() > 0);
         present(rounds, plays && shown && state.verdicts().size() > 1);
         if (rounds.isVisible()) {
-            NumberStyle style = findings.style();
-            rounds.setText("Rounds: " + state.verdicts().stream().map(it -> style.shortest(it.earned())).collect(Collectors.joining(", ")) + " of " + Counted.of(task.terms().marks(), "mark")
+            Marks marks = findings.exercise().inMarks();
+            rounds.setText("Rounds: " + state.verdicts().stream().map(it -> marks.of(it.earned())).collect(Collectors.joining(", ")) + " of " + Counted.of(task.terms().marks(), "mark")
                     + ". " + (task.terms().counting() == Terms.Counting.BEST ? "The best counts." : "The last counts."));
         }
     }
 
     private void playAgain() {
+        sayMissing(Optional.empty());
         int round = model.findings().work().round().orElse(0) + 1;
         model.apply(new WorkEdit.PlayAgain(round));
         model.apply(new Edit.TurnTo(Optional.of(task.id())));
@@ -334,7 +334,7 @@ final class TaskCard extends VBox {
     private String said(Verdict verdict, TaskState state) {
         boolean over = state.triesLeft() == 0 && !state.right();
         String text = !over ? verdict.inFull() : switch (task.terms().afterwards()) {
-            case ANSWER -> verdict.message() + rightAnswer();
+            case ANSWER -> verdict.message() + rightAnswer(state);
             case HINT -> verdict.inFull();
             case NOTHING -> "";
         };
@@ -342,8 +342,15 @@ final class TaskCard extends VBox {
         return (verdict.outcome().sign() + " " + word + text).strip() + opened(state);
     }
 
-    private String rightAnswer() {
-        String answer = model.desk().exercise().isSealed(task) ? "" : task.rightAnswer(model.findings().truth());
+    /** Which answer counts, where that is not the newest. */
+    private static String counts(TaskState state, Findings findings) {
+        Attempts attempts = state.attempts();
+        return !attempts.countsEarlier() ? "" : attempts.counted().map(it -> " What counts is the better answer before it: " + it.verdict().outcome().sign() + " "
+                + findings.exercise().inMarks().outOf(attempts.earned(), state.task().terms().marks()) + ".").orElse("");
+    }
+
+    private String rightAnswer(TaskState state) {
+        String answer = model.desk().exercise().isSealed(task) ? "" : state.attempts().newest().map(it -> task.rightAnswer(it.truth())).orElse("");
         return answer.isEmpty() ? "" : " The answer: " + answer + ".";
     }
 

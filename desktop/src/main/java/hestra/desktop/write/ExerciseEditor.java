@@ -28,6 +28,7 @@ import hestra.exercise.Closing;
 import hestra.exercise.Exercise;
 import hestra.exercise.LiveText;
 import hestra.exercise.Part;
+import hestra.exercise.PartMarks;
 import hestra.feedback.KeptPoints;
 import hestra.fit.CurveFamily;
 import hestra.fit.EquationForm;
@@ -48,6 +49,7 @@ final class ExerciseEditor extends VBox implements Editor {
     private final RemarkList remarks;
     private final VBox points = new VBox();
     private final Choices<DecimalMark> mark;
+    private final Choices<PartMarks> partMarks;
     private final ComboBox<Optional<Terms.Showing>> verdicts = new ComboBox<>();
     private final Choices<Boolean> order;
     private final Choices<Boolean> letters;
@@ -113,6 +115,7 @@ final class ExerciseEditor extends VBox implements Editor {
         closingMarks.setOnAction(_ -> close(new Closing(model.desk().exercise().closing().text(), closingMarks.isSelected()), Optional.empty()));
         remarks = new RemarkList(model, _ -> true, true);
         mark = new Choices<>("write-mark", List.of(DecimalMark.values()), it -> it == DecimalMark.POINT ? "point: 0.5" : "comma: 0,5", it -> model.apply(new ExerciseEdit.WriteMark(it)));
+        partMarks = new Choices<>("write-part-marks", List.of(PartMarks.values()), PartMarks::inWords, it -> model.apply(new ExerciseEdit.RoundMarks(it)));
         verdicts.setId("write-verdicts");
         verdicts.getItems().add(Optional.empty());
         Stream.of(Terms.Showing.values()).map(Optional::of).forEach(verdicts.getItems()::add);
@@ -125,7 +128,7 @@ final class ExerciseEditor extends VBox implements Editor {
         });
         Label hint = new Label("Click a task on the left to change it.");
         hint.getStyleClass().add("small");
-        getChildren().addAll(title, hint, remarks, label("where the data come from"), place, label("decimal sign"), mark, label("verdicts of all tasks"), verdicts, label("once all is answered, students read"), closing, new LiveValueList(model, closing.area(), () -> model.desk().exercise().first()), closingMarks, ofPart,
+        getChildren().addAll(title, hint, remarks, label("where the data come from"), place, label("decimal sign"), mark, label("marks of what is right in part, rounded to"), partMarks, label("verdicts of all tasks"), verdicts, label("once all is answered, students read"), closing, new LiveValueList(model, closing.area(), () -> model.desk().exercise().first()), closingMarks, ofPart,
                 label("closed until a task opens it"), held,
                 label("in the plot, points may be"), points, label("curves that can be chosen beside the line"), families, label("the plot shows to begin with"), frame, label("equations are written"), equations, label("exponentials are written"), base, label("digits in the numbers of curves"), digits,
                 label("answers that are right for the points a student kept, others set aside"), kept);
@@ -153,6 +156,7 @@ final class ExerciseEditor extends VBox implements Editor {
             ((CheckBox) points.getChildren().get(i)).setSelected(part.rules().allows(PointChange.values()[i]));
         }
         mark.show(Optional.of(exercise.mark()));
+        partMarks.show(Optional.of(exercise.partMarks()));
         verdicts.setValue(common(exercise));
         order.show(Optional.of(part.rules().form().constantFirst()));
         letters.show(Optional.of(part.rules().form().names()));

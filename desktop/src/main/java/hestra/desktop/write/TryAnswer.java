@@ -10,9 +10,9 @@ import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.FocusMark;
 import hestra.feedback.Mistake;
 import hestra.feedback.Outcome;
-import hestra.numbers.NumberStyle;
 import hestra.task.Response;
 import hestra.task.Task;
+import hestra.task.Truth;
 
 import static hestra.desktop.parts.Presence.present;
 
@@ -54,17 +54,19 @@ final class TryAnswer extends VBox {
         present(verdict, any);
         present(message, any);
         if (any) {
-            Response response = Response.to(field.getText().strip(), fields.task().orElseThrow(), model.findings().writtenTruth());
+            Task task = fields.task().orElseThrow();
+            Truth truth = model.findings().writtenTruth();
+            Response response = Response.to(field.getText().strip(), task, truth, attempt -> model.findings().exercise().judge(task, attempt, truth));
             String named = response.mistakes().stream().map(Mistake::inWords).collect(Collectors.joining(", or "));
             verdict.setText(outcome(response) + (named.isEmpty() ? "" : " \u00b7 recognised: " + named));
             message.setText(response.message());
         }
     }
 
-    private static String outcome(Response response) {
+    private String outcome(Response response) {
         return response.verdict().map(it -> {
             Outcome outcome = it.outcome();
-            return outcome.sign() + " " + outcome.word() + ", " + NumberStyle.STANDARD.shortest(response.marks()) + " of " + response.of();
+            return outcome.sign() + " " + outcome.word() + ", " + model.findings().exercise().inMarks().of(response.marks()) + " of " + response.of();
         }).orElse("cannot be read: no try is used up");
     }
 }

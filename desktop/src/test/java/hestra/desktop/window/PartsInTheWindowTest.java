@@ -84,6 +84,8 @@ class PartsInTheWindowTest {
                 person.click("flask-predict-trust-" + i + "-trust");
             }
             for (int tries = 0; tries < 3; tries++) {
+                person.click("flask-predict-at-0");
+                person.type("1");
                 person.click("check-flask-predict");
             }
             assertThat(person.model().findings().taskInHand()).contains("gulls-look");

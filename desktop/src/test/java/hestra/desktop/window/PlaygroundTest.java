@@ -154,8 +154,6 @@ class PlaygroundTest {
         try (Person person = at("by-eye")) {
             person.press(KeyCode.ENTER);
             assertThat(person.focused()).isEqualTo("plot");
-            person.press(KeyCode.CONTROL, KeyCode.ENTER);
-            assertThat(person.text("verdict-by-eye-line")).as("level as it is laid in").startsWith("✗");
             person.press(KeyCode.H);
             for (int i = 0; i < 300 && height(person, 0) < 6.2; i++) {
                 person.press(KeyCode.ALT, KeyCode.UP);
@@ -166,6 +164,22 @@ class PlaygroundTest {
             }
             person.press(KeyCode.CONTROL, KeyCode.ENTER);
             assertThat(person.text("verdict-by-eye-line")).startsWith("✓");
+        }
+    }
+
+    @Test
+    void onceTheBestLineIsSeenOneGoesOnWithNewData() throws IOException {
+        try (Person person = at("by-eye")) {
+            person.press(KeyCode.ENTER);
+            person.press(KeyCode.CONTROL, KeyCode.ENTER);
+            assertThat(person.text("verdict-by-eye-line")).as("level as it is laid in").startsWith("✗");
+            person.press(KeyCode.H);
+            person.press(KeyCode.ALT, KeyCode.UP);
+            person.click("check-by-eye-line");
+            assertThat(person.text("missing-by-eye-line")).contains("The best line is shown for these data. Play again with new data");
+            assertThat(person.model().findings().task("by-eye-line").attempts().count()).as("costs no try").isEqualTo(1);
+            person.click("again-by-eye-line");
+            assertThat(person.sees("missing-by-eye-line")).isFalse();
         }
     }
 

@@ -28,6 +28,7 @@ import hestra.exercise.Copy;
 import hestra.exercise.Exercise;
 import hestra.exercise.Issue;
 import hestra.exercise.Part;
+import hestra.exercise.PartMarks;
 import hestra.exercise.PlotRules;
 import hestra.exercise.Provenance;
 import hestra.exercise.Varying;
@@ -59,17 +60,19 @@ public final class ExerciseFile {
     /** The exercise without its data, as it stands in {@code exercise.json}. */
     record Document(String format, int version, String id, String title, String place, String heading, DecimalMark mark, List<PartDocument> parts,
             @JsonInclude(JsonInclude.Include.NON_ABSENT) Optional<Exercise.Purpose> purpose, @JsonInclude(JsonInclude.Include.NON_ABSENT) Optional<Issue> issue,
-            @JsonInclude(JsonInclude.Include.NON_ABSENT) Optional<Copy> copy, @JsonInclude(JsonInclude.Include.NON_ABSENT) Optional<Closing> atEnd) {
+            @JsonInclude(JsonInclude.Include.NON_ABSENT) Optional<Copy> copy, @JsonInclude(JsonInclude.Include.NON_ABSENT) Optional<Closing> atEnd,
+            @JsonInclude(JsonInclude.Include.NON_ABSENT) Optional<PartMarks> parting) {
 
         static Document of(Exercise exercise) {
             return new Document(FORMAT, version(exercise), exercise.id(), exercise.title(), exercise.place(), exercise.heading(), exercise.mark(),
                     exercise.parts().stream().map(PartDocument::of).toList(),
-                    Optional.of(exercise.purpose()).filter(_ -> exercise.isStudy()), Optional.of(exercise.issue()).filter(issue -> !issue.equals(Issue.NONE)), exercise.copy(), exercise.atEnd());
+                    Optional.of(exercise.purpose()).filter(_ -> exercise.isStudy()), Optional.of(exercise.issue()).filter(issue -> !issue.equals(Issue.NONE)), exercise.copy(), exercise.atEnd(),
+                    exercise.parting());
         }
 
         /** The earliest that can hold it. */
         private static int version(Exercise exercise) {
-            boolean given = !exercise.issue().equals(Issue.NONE) || exercise.isCopy() || exercise.atEnd().isPresent()
+            boolean given = !exercise.issue().equals(Issue.NONE) || exercise.isCopy() || exercise.atEnd().isPresent() || exercise.parting().isPresent()
                     || exercise.parts().stream().anyMatch(part -> part.differing().isPresent() || part.rules().families().isPresent());
             return given ? VERSION : exercise.isStudy() ? OF_STUDIES : OF_EXERCISES;
         }
@@ -80,7 +83,7 @@ public final class ExerciseFile {
                 throw new IllegalArgumentException(parts.size() + " parts and " + rows.size() + " tables");
             }
             Exercise exercise = new Exercise(id, title, place, heading, mark, IntStream.range(0, parts.size()).mapToObj(i -> parts.get(i).with(rows.get(i))).toList(),
-                    purpose.orElse(Exercise.Purpose.EXERCISE), issue.orElse(Issue.NONE), copy, atEnd);
+                    purpose.orElse(Exercise.Purpose.EXERCISE), issue.orElse(Issue.NONE), copy, atEnd, parting);
             if (exercise.blocks().size() > Exercise.MOST_BLOCKS || exercise.tasks().size() > Exercise.MOST_TASKS) {
                 throw new IllegalArgumentException(exercise.blocks().size() + " blocks, " + exercise.tasks().size() + " of them tasks, are too many");
             }

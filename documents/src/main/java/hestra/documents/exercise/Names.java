@@ -111,6 +111,7 @@ final class Names {
         name("publish", ExerciseEdit.Publish.class);
         name("go-back-to", ExerciseEdit.GoBackTo.class);
         name("write-mark", ExerciseEdit.WriteMark.class);
+        name("round-marks", ExerciseEdit.RoundMarks.class);
         name("write-closing", ExerciseEdit.WriteClosing.class);
         name("show-verdicts", ExerciseEdit.ShowVerdicts.class);
         // TableEdit

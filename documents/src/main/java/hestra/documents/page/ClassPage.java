@@ -66,7 +66,7 @@ public final class ClassPage {
 
     private static List<Piece.Values.Value> values(ClassResult result) {
         List<Piece.Values.Value> values = new ArrayList<>();
-        median(result.totals()).ifPresent(it -> values.add(new Piece.Values.Value("median of the marks", WriteUp.shown(it) + " of " + result.work().exercise().marks())));
+        median(result.totals()).ifPresent(it -> values.add(new Piece.Values.Value("median of the marks", result.work().exercise().inMarks().of(it) + " of " + result.work().exercise().marks())));
         median(result.minutes()).ifPresent(it -> values.add(new Piece.Values.Value("median of the time", Counted.of(Math.round(it), "minute") + " (" + result.minutes().getFirst() + " to " + result.minutes().getLast() + ")")));
         return values;
     }
@@ -92,13 +92,13 @@ public final class ClassPage {
     }
 
     private static List<Line> spread(ClassResult result) {
-        return Tally.of(result.totals(), result.work().exercise().marks()).stream().map(it -> new Line(List.of(WriteUp.shown(it.from()) + " to " + WriteUp.shown(it.to()), Integer.toString(it.count())), false)).toList();
+        return Tally.of(result.totals(), result.work().exercise().marks()).stream().map(it -> new Line(List.of(result.work().exercise().inMarks().of(it.from()) + " to " + result.work().exercise().inMarks().of(it.to()), Integer.toString(it.count())), false)).toList();
     }
 
     private static Line everybody(ClassWork work, Student student, int place, boolean named) {
         List<String> cells = new ArrayList<>(List.of(named ? student.name() : Integer.toString(place + 1)));
         work.exercise().tasks().forEach(task -> cells.add(work.award(student, task.id()).standing().sign()));
-        cells.add(WriteUp.shown(work.total(student)));
+        cells.add(work.exercise().inMarks().of(work.total(student)));
         return new Line(cells, false);
     }
 }

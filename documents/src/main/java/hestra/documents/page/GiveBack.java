@@ -24,18 +24,17 @@ import hestra.documents.exercise.HandInFile;
 import hestra.documents.exercise.Publication;
 import hestra.documents.file.Progress;
 import hestra.documents.file.Result;
+import hestra.exercise.Attempts;
 import hestra.exercise.Exercise;
 import hestra.feedback.Outcome;
 import hestra.feedback.Verdict;
 import hestra.marking.Award;
 import hestra.marking.ClassKey;
 import hestra.marking.ClassWork;
-import hestra.marking.Given;
 import hestra.marking.HandIn;
 import hestra.marking.Standing;
 import hestra.marking.Student;
 import hestra.marking.Value;
-import hestra.numbers.Counted;
 import hestra.task.Task;
 import hestra.task.Truth;
 
@@ -79,7 +78,7 @@ public final class GiveBack {
         List<Piece> first = new ArrayList<>();
         comments(work.comments(student)).forEach(comment -> first.add(new Piece.Comment(comment)));
         List<String> about = List.of(exercise.heading().isBlank() ? "" : exercise.title(), variant(student), student.marked().script().pace().map(pace -> "handed in " + when(pace.handedIn())).orElse(""),
-                student.late() ? "late" : "", "marked " + date, WriteUp.shown(work.total(student)) + " of " + Counted.of(work.exercise().marks(), "mark"));
+                student.late() ? "late" : "", "marked " + date, work.exercise().inMarks().outOf(work.total(student), work.exercise().marks()));
         return WriteUp.marked(findings, about, first, state -> told(student, state, findings));
     }
 
@@ -102,9 +101,9 @@ public final class GiveBack {
         if (work.exercise().task(task.id()).isEmpty()) {
             return WriteUp.Told.NOTHING;
         }
-        Given given = student.marked().at(task.id());
+        Attempts given = student.marked().at(task.id());
         Award award = work.award(student, task.id());
-        String marks = WriteUp.shown(award.marks()) + " of " + Counted.of(work.exercise().task(task.id()).orElseThrow().terms().marks(), "mark") + (award.standing() == Standing.UNREAD ? ", still to be read" : "");
+        String marks = work.exercise().inMarks().outOf(award.marks(), work.exercise().task(task.id()).orElseThrow().terms().marks()) + (award.standing() == Standing.UNREAD ? ", still to be read" : "");
         Truth truth = findings.at(findings.exercise().partOf(task.id()).orElseThrow()).truth();
         String answer = withKey && given.verdict().filter(Verdict::isRight).isEmpty() ? task.rightAnswer(truth) : "";
         // Where a person decided otherwise, what Hestra said of it would only confuse.
@@ -122,11 +121,11 @@ public final class GiveBack {
     }
 
     private List<String> comments(List<String> ids) {
-        return ids.stream().flatMap(id -> work.comment(id).stream()).map(GiveBack::said).toList();
+        return ids.stream().flatMap(id -> work.comment(id).stream()).map(this::said).toList();
     }
 
-    private static String said(Value.Comment comment) {
-        return comment.text() + (comment.off() == 0 ? "" : " (\u2212" + WriteUp.shown(comment.off()) + (comment.off() == 1 ? " mark)" : " marks)"));
+    private String said(Value.Comment comment) {
+        return comment.text() + (comment.off() == 0 ? "" : " (" + work.exercise().inMarks().off(comment.off()) + ")");
     }
 
     /**

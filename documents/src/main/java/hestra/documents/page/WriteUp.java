@@ -18,9 +18,7 @@ import hestra.feedback.Outcome;
 import hestra.figure.Layer;
 import hestra.figure.PlotContent;
 import hestra.figure.ScatterPlot;
-import hestra.numbers.Counted;
-import hestra.numbers.NumberStyle;
-import hestra.task.Attempt;
+import hestra.numbers.Marks;
 import hestra.task.Subject;
 import hestra.task.Task;
 import hestra.task.Terms;
@@ -76,9 +74,9 @@ public final class WriteUp {
         return student.isBlank() ? "no name" : student.strip();
     }
 
-    private static Told told(TaskState state, boolean handedIn) {
-        return state.verdict().filter(_ -> mayBeTold(state, handedIn))
-                .map(it -> new Told(Optional.of(it.outcome()), it.message(), shown(state.earned()) + " of " + Counted.of(state.task().terms().marks(), "mark"), List.of(), "")).orElse(Told.NOTHING);
+    private static Told told(TaskState state, boolean handedIn, Marks inMarks) {
+        return state.attempts().verdict().filter(_ -> mayBeTold(state, handedIn))
+                .map(it -> new Told(Optional.of(it.outcome()), it.message(), inMarks.outOf(state.earned(), state.task().terms().marks()), List.of(), "")).orElse(Told.NOTHING);
     }
 
     /** The page of a desk as it stands; {@code date} is today in words. Verdicts that come after handing in are not on it. */
@@ -94,7 +92,7 @@ public final class WriteUp {
     private static Page page(Findings findings, String date, boolean handedIn) {
         int begun = findings.desk().work().checks().begun();
         List<Piece> pieces = new ArrayList<>();
-        WriteUp writeUp = new WriteUp(state -> told(state, handedIn));
+        WriteUp writeUp = new WriteUp(state -> told(state, handedIn, findings.exercise().inMarks()));
         findings.exercise().parts().forEach(part -> writeUp.part(findings.at(part), pieces));
         if (!findings.tasks().isEmpty()) {
             pieces.add(new Piece.Room("Comments"));
@@ -107,15 +105,11 @@ public final class WriteUp {
     private static String marks(Findings findings, boolean handedIn) {
         boolean told = !findings.tasks().isEmpty() && findings.tasks().stream().allMatch(state -> mayBeTold(state, handedIn));
         boolean any = findings.tasks().stream().anyMatch(TaskState::isTried);
-        return told && any ? shown(findings.earned()) + " of " + Counted.of(findings.exercise().marks(), "mark") : "";
+        return told && any ? findings.exercise().inMarks().outOf(findings.earned(), findings.exercise().marks()) : "";
     }
 
     private static boolean mayBeTold(TaskState state, boolean handedIn) {
         return handedIn && state.task().terms().verdict() != Terms.Showing.AFTER_MARKING || state.task().terms().isTold(state.done());
-    }
-
-    static String shown(double marks) {
-        return NumberStyle.STANDARD.shortest(Math.round(marks * 100) / 100.0);
     }
 
     private void part(Findings findings, List<Piece> pieces) {
@@ -131,6 +125,9 @@ public final class WriteUp {
                 figure(findings, shown, pieces);
             }
             pieces.add(piece(block, findings));
+            if (block instanceof Block.Asked(Task task) && task.subject() != Subject.NOTHING && findings.isChangedSince(findings.task(task.id()))) {
+                pieces.add(new Piece.Remark("The data were changed after this was answered: the plot shows them as they are now."));
+            }
             if (block instanceof Block.Asked(Task task) && task.equals(section.orElse(null))) {
                 pieces.addAll(NotePieces.ofSheet(findings));
             }
@@ -181,10 +178,9 @@ public final class WriteUp {
 
     private Piece answered(TaskState state, Findings findings) {
         Task task = state.task();
-        List<Attempt> attempts = findings.desk().work().attemptsAt(task.id()).stream().filter(attempt -> task.takes(attempt.answer())).toList();
         Told told = telling.of(state);
-        List<String> answer = attempts.isEmpty() ? List.of("not answered") : task.inWords(attempts.getLast().answer(), findings.truth());
-        String tries = attempts.size() > 1 ? attempts.size() + " tries" : "";
+        List<String> answer = state.attempts().counted().map(it -> task.inWords(it.attempt().answer(), it.truth())).orElse(List.of("not answered"));
+        String tries = state.attempts().count() > 1 ? state.attempts().count() + " tries" + (state.attempts().countsEarlier() ? ", the best one here" : "") : "";
         return new Piece.Answered(state.number(), task.terms().title(), fill(task.terms().prompt(), findings), answer, told.outcome(), told.verdict(),
                 String.join(" · ", Stream.of(tries, told.marks()).filter(text -> !text.isEmpty()).toList()), told.comments(), told.key());
     }

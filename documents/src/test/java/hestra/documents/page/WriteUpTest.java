@@ -31,6 +31,7 @@ import hestra.documents.picture.PictureFile;
 import hestra.exercise.Block;
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;
+import hestra.exercise.PartMarks;
 import hestra.feedback.Quantity;
 import hestra.figure.Ink;
 import hestra.figure.Layer;
@@ -201,11 +202,19 @@ class WriteUpTest {
     }
 
     @Test
-    void marksOfAClassHaveTwoDecimalPlaces(@TempDir Path folder) throws IOException {
+    void marksOfAClassAreRoundedAsTheExerciseSays(@TempDir Path folder) throws IOException {
         Describe describe = new Describe(Kelp.describe().terms().withMarks(1), Kelp.describe().key());
         Answer.Described three = Answer.Described.NOTHING.with(Direction.RISING).with(Form.STRAIGHT).with(Strength.STRONG).with(Unusual.NONE);
-        HandInFile.write(HandIn.of(Desk.open(Kelp.exercise(describe)).apply(new Edit.Draft("describe", three)).apply(new Edit.Check("describe")).apply(new Edit.Name("Ida"))), folder.resolve("a.handin"));
-        assertThat(csv(folder, Optional.empty()).lines().skip(1).findFirst()).contains("Ida,0.75,0.75,1,");
+        for (PartMarks to : PartMarks.values()) {
+            HandInFile.write(HandIn.of(Desk.open(Kelp.exercise(describe).with(to)).apply(new Edit.Draft("describe", three)).apply(new Edit.Check("describe")).apply(new Edit.Name("Ida"))), folder.resolve("a.handin"));
+            String marks = switch (to) {
+                case WHOLE -> "0";
+                case HALVES -> "0.5";
+                case QUARTERS -> "0.75";
+                case TENTHS -> "0.8";
+            };
+            assertThat(csv(folder, Optional.empty()).lines().skip(1).findFirst()).contains("Ida," + marks + "," + marks + ",1,");
+        }
     }
 
     @Test

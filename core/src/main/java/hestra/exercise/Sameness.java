@@ -1,4 +1,4 @@
-package hestra.marking;
+package hestra.exercise;
 
 import java.text.Normalizer;
 import java.util.List;

@@ -1,0 +1,40 @@
+package hestra.exercise;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.regex.Pattern;
+
+import hestra.feedback.Verdict;
+import hestra.task.Attempt;
+import hestra.task.Sketch;
+import hestra.task.Task;
+import hestra.task.Truth;
+
+/**
+ * An answer with all that is said of it: worked out where it was judged, with the data that it was given on.
+ *
+ * @param attempt the answer
+ * @param verdict on it
+ * @param group what it says, see {@link Sameness}: answers of one group say the same
+ * @param words what was answered, as it is read; without unseen signs, which may turn text round
+ * @param nearness how near a curve by eye came, as a multiple of the least sum of squares; nothing for any other answer
+ * @param sketch what it looks like; nothing where it was not made in a plot
+ * @param truth what is right in the data that it was given on
+ */
+public record Judged(Attempt attempt, Verdict verdict, String group, String words, OptionalDouble nearness, Optional<Sketch> sketch, Truth truth) {
+
+    private static final Pattern UNSEEN = Pattern.compile("\\p{Cf}");
+
+    /**
+     * Judges an answer of the kind that a task asks for. The same answer always gets the same verdict.
+     *
+     * @param exercise in which the task stands
+     * @param truth what is right in the data that it was given on
+     */
+    public static Judged of(Exercise exercise, Task task, Attempt attempt, Truth truth) {
+        Verdict verdict = exercise.judge(task, attempt, truth);
+        String words = UNSEEN.matcher(String.join("; ", task.inWords(attempt.answer(), truth))).replaceAll("");
+        return new Judged(attempt, verdict, Sameness.of(task, attempt.answer(), verdict, truth), words,
+                task.nearness(attempt.answer(), truth), task.sketch(attempt.answer(), truth), truth);
+    }
+}
