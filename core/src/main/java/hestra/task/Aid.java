@@ -6,6 +6,7 @@ import java.util.Set;
 /** Something that an exercise can hold back until a task is done. */
 public enum Aid {
     TRIAL("line by eye"),
+    TRIAL_SQUARES("sum of squares by eye"),
     LINE("line of least squares"),
     CURVES("further curves"),
     EQUATION("equation"),

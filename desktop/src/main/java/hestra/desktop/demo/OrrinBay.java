@@ -116,7 +116,7 @@ public final class OrrinBay {
                 Each morning Mirre Aldous fills a flask for the boat. One day she left a thermometer in it and read, every four *minutes*, \
                 how many degrees the tea was above the room. {n} readings were taken.""",
                 made(recipe, new Variable("minutes", "time since filling", "min"), new Variable("excess", "temperature above the room", "\u00b0C")),
-                describe(Direction.FALLING, Form.CURVED, Strength.STRONG, Unusual.NONE, EnumSet.of(Aid.TRIAL)),
+                describe(Direction.FALLING, Form.CURVED, Strength.STRONG, Unusual.NONE, EnumSet.of(Aid.TRIAL, Aid.TRIAL_SQUARES)),
                 new ByEye(Terms.of("by-eye", "A curve by eye", "A line will not do. Lay an exponential curve through the points by eye: it falls quickly at first, and then more and more slowly.", 2)
                         .opening(EnumSet.of(Aid.LINE, Aid.CURVES, Aid.R, Aid.R_SQUARED, Aid.RESIDUALS)), new Curve.Exponential(FittedOn.VALUES), 1.5, 3),
                 new Question(Terms.of("r", "Is r a reason?", "Fit the line all the same and look at its r and at the residuals. Is this true or not, and why: *r of the line is close to −1, so the line describes the cooling well.*", 2)
@@ -150,7 +150,7 @@ public final class OrrinBay {
                 new TryOut(Terms.of("try", "Lift the boulder", "Lift the point of the lone boulder by 5 mm and look at the slope. Put it back, and lift a place in the middle by as much.", 4),
                         List.of(new TryOut.Move(22, 0, 5), new TryOut.Move(11, 0, 5)), Quantity.SLOPE, 3, Optional.of(TryReason.FAR_FROM_MEAN)),
                 read("slope", "Read the slope", "Put the boulder back. By how much does the height change with each step of the index?", Quantity.SLOPE, 3),
-                new NumberQuestion(Terms.of("without", "Without the boulder", "Now set the boulder aside, with a reason, and read the slope of the other places.", 2).opening(EnumSet.of(Aid.R_SQUARED, Aid.TRIAL, Aid.CURVES, Aid.PREDICTION))
+                new NumberQuestion(Terms.of("without", "Without the boulder", "Now set the boulder aside, with a reason, and read the slope of the other places.", 2).opening(EnumSet.of(Aid.R_SQUARED, Aid.TRIAL, Aid.TRIAL_SQUARES, Aid.CURVES, Aid.PREDICTION))
                         .withHelps(List.of(new Hint("Click the boulder, then *Set aside…* below the table.", 0))), slopeWithout(made(recipe, EXPOSURE, SHELL).table, 22), new Rounding.Places(3), ""),
                 new Predict(Terms.of("predict", "How tall will they be?", "Put the boulder back. Predict the tallest limpet at each exposure by the line of all the places, with the 95 % interval of a single place. "
                         + "Which would you trust, and which cannot be?", 6).withHelps(List.of(new Hint("Type the exposure below the readings: both intervals stand there.", 0), new Hint("Can a shell be less than 0 mm tall?", 0.5))),
@@ -173,7 +173,7 @@ public final class OrrinBay {
                 new DrawIt(Terms.of("draw", "Draw the plot", "Put the age of the stones along and the ring upward, call the axes what they are, *years* and *diameter* in *mm*, give the plot a title, "
                         + "and choose a scale that shows the rings well.", 4), true, true),
                 describe(Direction.RISING, Form.CURVED, Strength.STRONG, Unusual.NONE, EnumSet.of(Aid.LINE, Aid.CURVES, Aid.RESIDUALS, Aid.R_SQUARED)),
-                new ChooseCurve(Terms.of("curve", "Which curve?", "Lichen grows quickly at first and then more and more slowly. Fit these curves. Which would you use?", 3).opening(EnumSet.of(Aid.EQUATION, Aid.TRIAL, Aid.R, Aid.PREDICTION)),
+                new ChooseCurve(Terms.of("curve", "Which curve?", "Lichen grows quickly at first and then more and more slowly. Fit these curves. Which would you use?", 3).opening(EnumSet.of(Aid.EQUATION, Aid.TRIAL, Aid.TRIAL_SQUARES, Aid.R, Aid.PREDICTION)),
                         List.of(new Curve.Line(), new Curve.Polynomial(2), new Curve.Logarithmic()), ChooseCurve.By.AUTHOR, 2, EnumSet.of(CurveReason.ENDS, CurveReason.KNOWN, CurveReason.SIMPLE), false),
                 new NumberQuestion(Terms.of("n", "Count the stones", "How many stones is the logarithmic curve fitted to? One of them cannot be used. Why?", 1)
                         .withHelps(List.of(new Hint("What is the logarithm of 0?", 0))), LICHEN.n(), new Rounding.Places(0), ""),
@@ -205,7 +205,7 @@ public final class OrrinBay {
                 read("r2", "Read R\u00b2 of the line", "What share of the variation in mass does the line explain?", Quantity.R_SQUARED, 3),
                 new Explain(Terms.of("share", "Say it in words", "What does this share mean for the crabs?", 3), Optional.of(Explaining.of(Aspect.About.R_SQUARED).withXNames(List.of("carapace")).withYNames(List.of("claw", "weight"))
                         .withModel(percent(made(recipe, new Variable("width", "carapace width", "mm"), new Variable("mass", "claw mass", "g")).table) + " of the variation in claw mass is explained by the width of the carapace, along a straight line."))),
-                new ReadValue(Terms.of("power", "Read the power", "Fit a power curve, directly. How does the mass grow with the width: what is b in a \u00b7 x^b? Mass that grew like the body of a crab would have 3.", 2).opening(EnumSet.of(Aid.PREDICTION, Aid.TRIAL)),
+                new ReadValue(Terms.of("power", "Read the power", "Fit a power curve, directly. How does the mass grow with the width: what is b in a \u00b7 x^b? Mass that grew like the body of a crab would have 3.", 2).opening(EnumSet.of(Aid.PREDICTION, Aid.TRIAL, Aid.TRIAL_SQUARES)),
                         Quantity.COEFFICIENT_B, new Rounding.Places(2)).with(Asking.USUAL.of(POWER)),
                 new Predict(Terms.of("predict", "Predict", "Predict the mass of the claw with the power curve. Which of these would you trust?", 6), List.of(30.0, 55.0, 110.0), new Rounding.Places(1)).with(Asking.USUAL.of(POWER).fromRounded(true))),
                 "A power curve, with scatter that grows with the animal.");
@@ -227,7 +227,7 @@ public final class OrrinBay {
                         + "Why does so little come of all of them together?", 3), CalculationCells.Way.SUMS, java.util.Set.of("dx", "dy", "dxy"), java.util.Set.of(1, 6, 22, 26), 1),
                 new CheckConditions(Terms.of("conditions", "What do the residuals say?", "Look at the residuals of the line. Which of these hold?", 2).opening(EnumSet.of(Aid.CURVES, Aid.R_SQUARED)), EnumSet.of(FitCondition.LINEARITY, FitCondition.EQUAL_SPREAD),
                         EnumSet.of(FitCondition.LINEARITY), true),
-                new ChooseCurve(Terms.of("curve", "Which curve?", "Fit these curves. Which of them describes the trays best?", 3).opening(EnumSet.of(Aid.PREDICTION, Aid.TRIAL)), List.of(new Curve.Line(), new Curve.Polynomial(2), new Curve.Logarithmic()),
+                new ChooseCurve(Terms.of("curve", "Which curve?", "Fit these curves. Which of them describes the trays best?", 3).opening(EnumSet.of(Aid.PREDICTION, Aid.TRIAL, Aid.TRIAL_SQUARES)), List.of(new Curve.Line(), new Curve.Polynomial(2), new Curve.Logarithmic()),
                         ChooseCurve.By.ADJUSTED_R_SQUARED, 0, EnumSet.of(CurveReason.RESIDUALS, CurveReason.ADJUSTED, CurveReason.SMALLEST_S), true),
                 new ReadValue(Terms.of("s", "How far off is it?", "How far from the quadratic are the trays, typically? Give s.", 2), Quantity.RESIDUAL_STANDARD_ERROR, new Rounding.Significant(3)).with(Asking.USUAL.of(new Curve.Polynomial(2)))),
                 "An optimum: r is near 0 and the two are closely related; the residual pattern gives it away.");
@@ -255,7 +255,7 @@ public final class OrrinBay {
                 new WriteSection(Terms.of("letter", "Write to the harbour master", "Write a short letter to the harbour master: what was counted, what came out, and what may be said of it. Keep the plot with the line in it, and the readings.", 4),
                         EnumSet.of(WantedFigure.PLOT_WITH_LINE, WantedFigure.READINGS), 40));
         // The line by eye comes before anything is opened.
-        return new Set(gulls.withFirst(part -> part.withHeld(EnumSet.complementOf(EnumSet.of(Aid.TRIAL)))),
+        return new Set(gulls.withFirst(part -> part.withHeld(EnumSet.complementOf(EnumSet.of(Aid.TRIAL, Aid.TRIAL_SQUARES)))),
                 "Weak and messy: \u201cthe data cannot say\u201d is the right answer.");
     }
 

@@ -53,7 +53,7 @@ public final class Plans {
      */
     public record Plan(Exercise exercise, String about) {}
 
-    private static final Set<Aid> LINE_BY_EYE = EnumSet.of(Aid.TRIAL);
+    private static final Set<Aid> LINE_BY_EYE = EnumSet.of(Aid.TRIAL, Aid.TRIAL_SQUARES);
     private static final Set<Aid> THE_LINE = EnumSet.of(Aid.LINE, Aid.EQUATION, Aid.R, Aid.R_SQUARED, Aid.RESIDUALS);
     private static final int FEW = 8;
 

@@ -72,7 +72,7 @@ public final class Playground {
         Task task = new ByEye(Terms.of("by-eye-line", "By eye, against the best", "Put a line through the points by eye. Once you check it, the line of least squares appears beside yours. "
                 + "Then try again with new points: the best of three rounds counts.", 2).withPlaying(Terms.Playing.NEW_DATA), new Curve.Line(), 1.1, 1.5);
         return new Part("by-eye", "A line by eye", sample.table(), Roles.FIRST_EXPLAINS, new Provenance.Made(recipe),
-                EnumSet.complementOf(EnumSet.of(Aid.TRIAL)), rules(Set.of()),
+                EnumSet.complementOf(EnumSet.of(Aid.TRIAL, Aid.TRIAL_SQUARES)), rules(Set.of()),
                 List.of(new Block.Prose("by-eye-text", "How well do you see a line? Yours is judged by its sum of squares, as a multiple of the least that any line has."), new Block.Asked(task)));
     }
 

@@ -111,7 +111,7 @@ public final class ReadingsView extends VBox {
         Optional<TrialFit> trial = findings.curveInHand().filter(TrialFit.class::isInstance).map(TrialFit.class::cast);
         title.setText(Words.capitalized(trial.map(TrialFit::inWords)
                 .orElseGet(() -> curveInWords(findings))) + " · " + Counted.of(points, "point"));
-        present(trialBars, trial.isPresent());
+        present(trialBars, trial.isPresent() && findings.isOpen(Aid.TRIAL_SQUARES));
         present(values, trial.isEmpty());
         if (trial.isPresent()) {
             tried(findings, trial.get());
@@ -148,7 +148,8 @@ public final class ReadingsView extends VBox {
     private void tried(Findings findings, TrialFit trial) {
         present(equation, true);
         equation.show(findings.narrowEquation(trial));
-        say(letters(findings) + "Sum of squared residuals" + (trial.isDefinedOnAll() ? ":" : ", of the points where the curve is defined:"));
+        say(letters(findings) + (!findings.isOpen(Aid.TRIAL_SQUARES) ? "Sum of squares by eye: it is held back. " + findings.whatOpens(Aid.TRIAL_SQUARES) + "."
+                : "Sum of squared residuals" + (trial.isDefinedOnAll() ? ":" : ", of the points where the curve is defined:")));
         showBar(false);
         trialBars.show(findings, trial);
     }

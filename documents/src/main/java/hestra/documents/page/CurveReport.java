@@ -50,6 +50,7 @@ final class CurveReport {
     List<Value> values(CurveOnData curve) {
         return switch (curve) {
             case CurveFit fit -> values(fit);
+            case TrialFit _ when !findings.isOpen(Aid.TRIAL_SQUARES) -> List.of();
             case TrialFit trial -> List.of(new Value("sum of squared residuals", style.show(trial.sumOfSquares())));
         };
     }
