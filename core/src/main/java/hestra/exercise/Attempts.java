@@ -26,6 +26,8 @@ public record Attempts(List<Judged> all, OptionalInt countedAt, boolean isSolved
     /** Nothing was given. */
     public static final Attempts NONE = new Attempts(List.of(), OptionalInt.empty(), false);
 
+    private static final String NO_PRINT = ":blank";
+
     public Attempts {
         all = List.copyOf(all);
     }
@@ -95,6 +97,11 @@ public record Attempts(List<Judged> all, OptionalInt countedAt, boolean isSolved
         return counted().map(Judged::group).orElse(Sameness.BLANK);
     }
 
+    /** Tells the one that counts, with its verdict, from others, see {@link Judged#print}; for nothing given it is always the same. */
+    public String print() {
+        return counted().map(Judged::print).orElse(NO_PRINT);
+    }
+
     /** What counts, as it is read; empty where there is nothing. */
     public String inWords() {
         return counted().map(Judged::words).orElse("");
@@ -108,5 +115,15 @@ public record Attempts(List<Judged> all, OptionalInt countedAt, boolean isSolved
     /** All mistakes that were recognised in any of them, each once. */
     public List<Mistake> mistakes() {
         return all.stream().flatMap(it -> it.verdict().mistakes().stream()).distinct().toList();
+    }
+
+    /** The mistakes that were most likely made: of two of which each would explain an answer the first. Each once. */
+    public List<Mistake> likelyMistakes() {
+        return all.stream().flatMap(it -> it.verdict().mistakes().stream().limit(1)).distinct().toList();
+    }
+
+    /** What else would explain answers in which a mistake was most likely made. */
+    public List<Mistake> orMistakes(Mistake likely) {
+        return all.stream().map(it -> it.verdict().mistakes()).filter(it -> it.indexOf(likely) == 0).flatMap(it -> it.stream().skip(1)).distinct().toList();
     }
 }

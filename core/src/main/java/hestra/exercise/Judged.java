@@ -1,5 +1,9 @@
 package hestra.exercise;
 
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.regex.Pattern;
@@ -19,10 +23,12 @@ import hestra.task.Truth;
  * @param words what was answered, as it is read; without unseen signs, which may turn text round
  * @param nearness how near a curve by eye came, as a multiple of the least sum of squares; nothing for any other answer
  * @param sketch what it looks like; nothing where it was not made in a plot
+ * @param print tells the answer with its verdict from others: of its words, then of the outcome and what it earns
  * @param truth what is right in the data that it was given on
  */
-public record Judged(Attempt attempt, Verdict verdict, String group, String words, OptionalDouble nearness, Optional<Sketch> sketch, Truth truth) {
+public record Judged(Attempt attempt, Verdict verdict, String group, String words, OptionalDouble nearness, Optional<Sketch> sketch, String print, Truth truth) {
 
+    private static final int PRINT_BYTES = 8;
     private static final Pattern UNSEEN = Pattern.compile("\\p{Cf}");
 
     /**
@@ -35,6 +41,20 @@ public record Judged(Attempt attempt, Verdict verdict, String group, String word
         Verdict verdict = exercise.judge(task, attempt, truth);
         String words = UNSEEN.matcher(String.join("; ", task.inWords(attempt.answer(), truth))).replaceAll("");
         return new Judged(attempt, verdict, Sameness.of(task, attempt.answer(), verdict, truth), words,
-                task.nearness(attempt.answer(), truth), task.sketch(attempt.answer(), truth), truth);
+                task.nearness(attempt.answer(), truth), task.sketch(attempt.answer(), truth), print(words, verdict), truth);
+    }
+
+    /** Eight bytes of a digest are enough that no two answers of a class have the same by chance, and a person's own words stand in no marking. */
+    private static String print(String words, Verdict verdict) {
+        try {
+            MessageDigest digest = MessageDigest.getInstance("SHA-256");
+            words.chars().forEach(letter -> {
+                digest.update((byte) (letter >> Byte.SIZE));
+                digest.update((byte) letter);
+            });
+            return HexFormat.of().formatHex(digest.digest(), 0, PRINT_BYTES) + ":" + verdict.outcome().name().toLowerCase(Locale.ROOT) + ":" + verdict.earned();
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("every Java has this digest", e);
+        }
     }
 }

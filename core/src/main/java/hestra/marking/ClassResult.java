@@ -8,7 +8,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.stream.Collectors;
 
 import hestra.exercise.Attempts;
@@ -38,10 +40,19 @@ public record ClassResult(ClassWork work, List<OfTask> tasks, List<Double> total
      * @param task the task
      * @param number its number, from 1
      * @param standings how many stand where
-     * @param mistakes who made which, in whichever try; those of most first
+     * @param mistakes who most likely made which, in whichever try; those of most first
+     * @param possible what else would explain these answers
      * @param nearness how near each curve by eye came, as a multiple of the least sum of squares, from the nearest
      */
-    public record OfTask(Task task, int number, Map<Standing, Integer> standings, Map<Mistake, List<Student>> mistakes, List<Double> nearness) {
+    public record OfTask(Task task, int number, Map<Standing, Integer> standings, Map<Mistake, List<Student>> mistakes, Map<Mistake, Set<Mistake>> possible,
+            List<Double> nearness) {
+
+        /** A mistake in words, with what else would explain the answers. */
+        public String inWords(Mistake mistake) {
+            Set<Mistake> others = possible.getOrDefault(mistake, Set.of());
+            return mistake.inWords() + (others.isEmpty() ? "" : " (or " + others.stream().map(Mistake::inWords).collect(Collectors.joining(", ")) + ")");
+        }
+
 
         public int count(Standing standing) {
             return standings.getOrDefault(standing, 0);
@@ -61,16 +72,20 @@ public record ClassResult(ClassWork work, List<OfTask> tasks, List<Double> total
         for (Task task : work.exercise().tasks()) {
             Map<Standing, Integer> standings = new EnumMap<>(Standing.class);
             Map<Mistake, List<Student>> made = new TreeMap<>();
+            Map<Mistake, Set<Mistake>> possible = new TreeMap<>();
             List<Double> near = new ArrayList<>();
             for (Student student : students) {
                 Attempts given = student.marked().at(task.id());
                 standings.merge(work.award(student, task.id()).standing(), 1, Integer::sum);
-                given.mistakes().forEach(mistake -> made.computeIfAbsent(mistake, _ -> new ArrayList<>()).add(student));
+                given.likelyMistakes().forEach(mistake -> {
+                    made.computeIfAbsent(mistake, _ -> new ArrayList<>()).add(student);
+                    possible.computeIfAbsent(mistake, _ -> new TreeSet<>()).addAll(given.orMistakes(mistake));
+                });
                 given.counted().ifPresent(it -> it.nearness().ifPresent(near::add));
             }
             Map<Mistake, List<Student>> sorted = new LinkedHashMap<>();
             made.entrySet().stream().sorted(Comparator.comparing(it -> -it.getValue().size())).forEach(it -> sorted.put(it.getKey(), List.copyOf(it.getValue())));
-            tasks.add(new OfTask(task, tasks.size() + 1, standings, sorted, near.stream().sorted().toList()));
+            tasks.add(new OfTask(task, tasks.size() + 1, standings, sorted, possible, near.stream().sorted().toList()));
         }
         return new ClassResult(work, tasks, students.stream().map(work::total).sorted().toList(),
                 students.stream().flatMap(student -> student.marked().script().pace().stream()).map(Pace::minutes).sorted().toList());
@@ -109,7 +124,7 @@ public record ClassResult(ClassWork work, List<OfTask> tasks, List<Double> total
     }
 
     private static Optional<String> commonest(OfTask task) {
-        return task.mistakes().entrySet().stream().findFirst().filter(it -> it.getValue().size() >= SEVERAL).map(it -> it.getValue().size() + " had “" + it.getKey().inWords() + "”");
+        return task.mistakes().entrySet().stream().findFirst().filter(it -> it.getValue().size() >= SEVERAL).map(it -> it.getValue().size() + " had “" + task.inWords(it.getKey()) + "”");
     }
 
     private static String named(OfTask task) {

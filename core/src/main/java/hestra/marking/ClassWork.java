@@ -3,6 +3,7 @@ package hestra.marking;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 import hestra.exercise.Attempts;
@@ -27,7 +29,9 @@ public final class ClassWork {
     private final Marking marking;
     private final Map<String, Map<String, Award>> awards = new HashMap<>();
     private final Map<String, Set<String>> commentsOn = new HashMap<>();
-    private final Map<String, Map<Whom, Double>> decidedAt = new HashMap<>();
+    /** The decisions on the marks of a task that stand, by whose answers they are about. */
+    private final Map<String, Map<Whom, List<Decision>>> decidedAt = new HashMap<>();
+    private final Map<String, Set<String>> aloneAt = new HashMap<>();
     private final Map<String, List<AnswerGroup>> groups = new HashMap<>();
 
     private ClassWork(Exercise exercise, Roll roll, Marking marking) {
@@ -35,11 +39,12 @@ public final class ClassWork {
         this.roll = roll;
         this.marking = marking;
         // What has been decided at a task: little, where there are many answers.
-        marking.decisions().keySet().forEach(matter -> {
-            if (matter instanceof Matter.Said(String task, Whom _, String comment)) {
-                commentsOn.computeIfAbsent(task, _ -> new TreeSet<>()).add(comment);
-            } else if (matter instanceof Matter.Marks(String task, Whom whom)) {
-                marking.value(matter, Value.Points.class).ifPresent(points -> decidedAt.computeIfAbsent(task, _ -> new HashMap<>()).put(whom, points.marks()));
+        marking.decisions().forEach((matter, decisions) -> {
+            switch (matter) {
+                case Matter.Said(String task, Whom _, String comment) -> commentsOn.computeIfAbsent(task, _ -> new TreeSet<>()).add(comment);
+                case Matter.Marks(String task, Whom whom) -> decidedAt.computeIfAbsent(task, _ -> new HashMap<>()).put(whom, decisions);
+                case Matter.Alone(String task, String student) when marking.value(matter).isPresent() -> aloneAt.computeIfAbsent(task, _ -> new HashSet<>()).add(student);
+                case Matter.Alone _, Matter.Wording _, Matter.Apart _, Matter.Due _ -> { }
             }
         });
         for (Task task : exercise.tasks()) {
@@ -73,30 +78,105 @@ public final class ClassWork {
 
     private Award award(Student student, Task task) {
         Attempts given = student.marked().at(task.id());
-        Optional<Double> decided = decided(task.id(), student, given);
+        List<Decision> decisions = decided(task, student, given);
+        Optional<Double> decided = decided(decisions);
         List<String> comments = comments(task.id(), student, given);
         double before = decided.orElse(given.earned());
-        double marks = Math.max(0, Math.min(task.terms().marks(), before) - comments.stream().mapToDouble(it -> comment(it).map(Value.Comment::off).orElse(0.0)).sum());
-        boolean unread = task.isReadByPerson() && !given.isEmpty() && decided.isEmpty();
-        Standing standing = unread ? Standing.UNREAD : given.isEmpty() && decided.isEmpty() ? Standing.BLANK
-                : task.terms().marks() == 0 ? given.verdict().map(it -> Standing.values()[it.outcome().ordinal()]).orElse(Standing.BLANK)
-                : marks >= task.terms().marks() ? Standing.RIGHT : marks > 0 ? Standing.NEARLY : Standing.WRONG;
-        return new Award(marks, standing, decided.isPresent(), comments);
+        double off = comments.stream().mapToDouble(it -> comment(it).map(Value.Comment::off).orElse(0.0)).sum();
+        double marks = Math.max(0, Math.min(task.terms().marks(), before) - off);
+        boolean disputed = decisions.stream().map(it -> it.value().map(value -> ((Value.Points) value).marks())).distinct().count() > 1;
+        return new Award(marks, standing(task, given, decided.isPresent(), marks), decided.isPresent(), comments, disputed ? decisions : List.of());
     }
 
-    /** From the most particular to the most general. */
-    private static Stream<Whom> whose(Student student, Attempts given) {
-        return Stream.of(new Whom.One(student.key()), new Whom.Group(given.group()), new Whom.All());
+    private static Standing standing(Task task, Attempts given, boolean decided, double marks) {
+        if (task.isReadByPerson() && !given.isEmpty() && !decided) {
+            return Standing.UNREAD;
+        }
+        if (given.isEmpty() && !decided) {
+            return Standing.BLANK;
+        }
+        if (task.terms().marks() == 0) {
+            return given.verdict().map(it -> Standing.values()[it.outcome().ordinal()]).orElse(Standing.BLANK);
+        }
+        return marks >= task.terms().marks() ? Standing.RIGHT : marks > 0 ? Standing.NEARLY : Standing.WRONG;
     }
 
-    private Optional<Double> decided(String task, Student student, Attempts given) {
-        Map<Whom, Double> here = decidedAt.getOrDefault(task, Map.of());
-        return here.isEmpty() ? Optional.empty() : whose(student, given).filter(here::containsKey).map(here::get).findFirst();
+    /** From the most particular to the most general. Whoever's answer is marked by itself is in no group. */
+    private Stream<Whom> whose(Student student, String task, Attempts given) {
+        Stream<Whom> one = Stream.of(new Whom.One(student.key()));
+        boolean alone = aloneAt.getOrDefault(task, Set.of()).contains(student.key());
+        return Stream.concat(alone ? one : Stream.concat(one, Stream.of(new Whom.Group(given.group()))), Stream.of(new Whom.All()));
+    }
+
+    /** The marks that a person gave for a student's answer, before comments take something off. */
+    public Optional<Double> decided(Task task, Student student) {
+        return decided(decided(task, student, student.marked().at(task.id())));
+    }
+
+    private static Optional<Double> decided(List<Decision> decisions) {
+        return decisions.isEmpty() ? Optional.empty() : decisions.getLast().value().map(value -> ((Value.Points) value).marks());
+    }
+
+    /** The decisions on an answer: those of the most particular kind that hold for it, several where markers decided without knowing of each other. */
+    private List<Decision> decided(Task task, Student student, Attempts given) {
+        Map<Whom, List<Decision>> here = decidedAt.getOrDefault(task.id(), Map.of());
+        return here.isEmpty() ? List.of() : whose(student, task.id(), given).map(whom -> holding(here.getOrDefault(whom, List.of()), given, task))
+                .filter(list -> !list.isEmpty()).findFirst().orElse(List.of());
+    }
+
+    /** Of decisions on one matter those that hold for an answer; one that was taken back, beside another that was not, says something too. */
+    private static List<Decision> holding(List<Decision> decisions, Attempts given, Task task) {
+        List<Decision> holding = decisions.stream().filter(it -> it.value().isEmpty() || it.value().get() instanceof Value.Points points && points.on().holds(given, task)).toList();
+        return holding.stream().allMatch(it -> it.value().isEmpty()) ? List.of() : holding;
     }
 
     private List<String> comments(String task, Student student, Attempts given) {
         Set<String> here = commentsOn.getOrDefault(task, Set.of());
-        return here.isEmpty() ? List.of() : here.stream().filter(comment -> comment(comment).isPresent() && whose(student, given).anyMatch(whom -> marking.value(new Matter.Said(task, whom, comment)).isPresent())).toList();
+        return here.isEmpty() ? List.of() : here.stream().filter(comment -> comment(comment).isPresent()
+                && whose(student, task, given).anyMatch(whom -> marking.value(new Matter.Said(task, whom, comment), Value.Yes.class).filter(it -> it.on().isEmpty() || it.on().get().isOn(given)).isPresent())).toList();
+    }
+
+    /**
+     * The decisions on a task that no longer stand on some of the answers that they were made on, since these are judged otherwise now or
+     * the task has other marks, and nobody has decided anew.
+     */
+    public List<Turned> turned(Task task) {
+        List<Turned> turned = new ArrayList<>();
+        decidedAt.getOrDefault(task.id(), Map.of()).forEach((whom, decisions) -> decisions.forEach(decision -> {
+            if (decision.value().orElse(null) instanceof Value.Points points) {
+                List<Student> students = roll.students().stream().filter(student -> isTurned(task, whom, points, student)).toList();
+                if (!students.isEmpty()) {
+                    turned.add(new Turned(task, decision, points, students));
+                }
+            }
+        }));
+        return turned.stream().sorted(Comparator.comparing(it -> it.decision().matter().toString() + it.decision().by())).toList();
+    }
+
+    private boolean isTurned(Task task, Whom whom, Value.Points points, Student student) {
+        Attempts given = student.marked().at(task.id());
+        boolean may = switch (whom) {
+            case Whom.One(String key) -> key.equals(student.key());
+            // The group that it stood in then may be another one now.
+            case Whom.Group _ -> !aloneAt.getOrDefault(task.id(), Set.of()).contains(student.key());
+            case Whom.All _ -> true;
+        };
+        return may && points.on().isTurned(student, task) && decided(task, student, given).isEmpty();
+    }
+
+    /** How many answers there are on which markers differ. */
+    public int disputed() {
+        return exercise.tasks().stream().mapToInt(this::disputed).sum();
+    }
+
+    /** The same of one task. */
+    public int disputed(Task task) {
+        return (int) awards.get(task.id()).values().stream().filter(Award::isDisputed).count();
+    }
+
+    /** The students whose answers a decision would be about. */
+    public List<Student> students(Task task, Whom whom) {
+        return roll.students().stream().filter(student -> whose(student, task.id(), student.marked().at(task.id())).anyMatch(whom::equals)).toList();
     }
 
     /** A comment by its id; nothing for one that is no more. */
@@ -141,20 +221,24 @@ public final class ClassWork {
         List<AnswerGroup> list = new ArrayList<>();
         for (Student student : roll.students()) {
             Attempts given = student.marked().at(task.id());
-            if (isApart(student, task.id())) {
+            if (isApart(student, task)) {
                 list.add(new AnswerGroup(given.group(), List.of(student), given, true));
             } else {
                 together.computeIfAbsent(given.group(), _ -> new ArrayList<>()).add(student);
             }
         }
         together.forEach((group, students) -> list.add(new AnswerGroup(group, students, students.getFirst().marked().at(task.id()), false)));
-        list.sort(Comparator.comparingInt(AnswerGroup::rank).thenComparing(it -> -it.students().size()).thenComparing(it -> it.first().mistakes().isEmpty()).thenComparing(AnswerGroup::group).thenComparing(AnswerGroup::apart).thenComparing(it -> it.students().getFirst().key()));
+        list.sort(Comparator.comparingInt(AnswerGroup::rank).thenComparing(it -> -it.students().size()).thenComparing(it -> it.first().mistakes().isEmpty())
+                .thenComparing(AnswerGroup::group).thenComparing(AnswerGroup::apart).thenComparing(it -> it.students().getFirst().key()));
+        Map<String, Long> headings = list.stream().filter(it -> !it.apart()).collect(Collectors.groupingBy(AnswerGroup::heading, Collectors.counting()));
+        list.replaceAll(it -> it.apart() || it.isBlank() || headings.getOrDefault(it.heading(), 0L) < 2 ? it : it.toldByWords());
         return List.copyOf(list);
     }
 
-    /** Whether somebody decided on a student's answer by itself. */
-    public boolean isApart(Student student, String task) {
-        return decidedAt.getOrDefault(task, Map.of()).containsKey(new Whom.One(student.key()));
+    /** Whether a student's answer is marked by itself: it was taken out of its group, or somebody decided on it. */
+    public boolean isApart(Student student, Task task) {
+        List<Decision> own = decidedAt.getOrDefault(task.id(), Map.of()).getOrDefault(new Whom.One(student.key()), List.of());
+        return aloneAt.getOrDefault(task.id(), Set.of()).contains(student.key()) || !holding(own, student.marked().at(task.id()), task).isEmpty();
     }
 
     /** What a group earns, as long as all in it earn the same but for what was taken off some. */

@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /**
@@ -71,6 +73,24 @@ public record Marking(String exercise, Map<Matter, List<Decision>> decisions) {
         return new Marking(exercise, changed);
     }
 
+    /**
+     * Without the decisions that came with another marking: those that were here before stand again, and what has been decided since stays.
+     *
+     * @param before how it was before they came
+     */
+    Marking without(Marking brought, Marking before) {
+        Set<Decision> theirs = new HashSet<>(brought.all());
+        theirs.removeAll(before.all());
+        return of(exercise, Stream.concat(before.all().stream(), all().stream().filter(it -> !theirs.contains(it))).toList());
+    }
+
+    /** With these decisions standing beside each other at their matters, and no others. */
+    Marking disputing(Map<Matter, List<Decision>> disputed) {
+        Map<Matter, List<Decision>> changed = new HashMap<>(decisions);
+        changed.putAll(disputed);
+        return new Marking(exercise, changed);
+    }
+
     /** With all that another marking of the same exercise holds. */
     public Marking with(Marking other) {
         return of(exercise, Stream.concat(all().stream(), other.all().stream()).toList());
@@ -83,8 +103,12 @@ public record Marking(String exercise, Map<Matter, List<Decision>> decisions) {
 
     /** The matters on which markers decided differently without knowing of each other, with their decisions. */
     public List<List<Decision>> conflicts() {
-        return decisions.entrySet().stream().filter(it -> it.getValue().stream().map(Decision::value).distinct().count() > 1).sorted(Comparator.comparing(it -> it.getKey().toString()))
-                .map(Map.Entry::getValue).toList();
+        return decisions.entrySet().stream().filter(it -> isConflict(it.getValue())).sorted(Comparator.comparing(it -> it.getKey().toString())).map(Map.Entry::getValue).toList();
+    }
+
+    private static boolean isConflict(List<Decision> list) {
+        return list.stream().anyMatch(one -> list.stream().anyMatch(other -> one.value().isPresent() != other.value().isPresent()
+                || one.value().isPresent() && one.value().get().isAgainst(other.value().get())));
     }
 
     public boolean isEmpty() {

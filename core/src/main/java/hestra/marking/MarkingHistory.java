@@ -1,7 +1,9 @@
 package hestra.marking;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -12,13 +14,28 @@ public final class MarkingHistory {
 
     private static final int MOST = 1000;
 
+    /** What was done at one time. */
+    private sealed interface Change {
+
+        /** "marks", for "Undo marks". */
+        String words();
+    }
+
     /**
-     * What was decided at one time.
+     * Something was decided.
      *
-     * @param words "marks", for "Undo marks"
      * @param before what was decided before, matter by matter
+     * @param disputed the decisions that stood beside each other before, by their matter
      */
-    private record Change(String words, List<Choice> before) {}
+    private record Decided(String words, List<Choice> before, Map<Matter, List<Decision>> disputed) implements Change {}
+
+    /**
+     * Another marking was put in.
+     *
+     * @param brought that marking
+     * @param before how it was before
+     */
+    private record Joined(String words, Marking brought, Marking before) implements Change {}
 
     /** A matter with what is to be decided of it; nothing to take a decision back. */
     public record Choice(Matter matter, Optional<Value> value) {
@@ -77,20 +94,31 @@ public final class MarkingHistory {
     /** The history with matters decided at one time; this same one where that changes nothing. */
     public MarkingHistory decide(String words, List<Choice> choices) {
         Marking now = decided(present, choices);
-        return now == present ? this : new MarkingHistory(now, by, pushed(past, new Change(words, asBefore(choices))), List.of());
+        return now == present ? this : new MarkingHistory(now, by, pushed(past, asBefore(words, choices)), List.of());
     }
 
-    /** The same after another marking was put together with it; what was decided in this sitting can still be taken back. */
+    /** The same after another marking was put together with it, which is one step like a decision; this same one where that brings nothing. */
     public MarkingHistory with(Marking other) {
-        return new MarkingHistory(present.with(other), by, past, future);
+        Marking now = present.with(other);
+        return now.equals(present) ? this : new MarkingHistory(now, by, pushed(past, new Joined("putting another marking in", other, present)), List.of());
     }
 
     public MarkingHistory undo() {
-        return past.isEmpty() ? this : new MarkingHistory(decided(present, past.getLast().before()), by, past.subList(0, past.size() - 1), pushed(future, new Change(past.getLast().words(), asBefore(past.getLast().before()))));
+        return past.isEmpty() ? this : switch (past.getLast()) {
+            case Decided decided -> new MarkingHistory(backTo(decided), by, shorter(past), pushed(future, asBefore(decided.words, decided.before)));
+            case Joined joined -> new MarkingHistory(present.without(joined.brought, joined.before), by, shorter(past), pushed(future, joined));
+        };
     }
 
     public MarkingHistory redo() {
-        return future.isEmpty() ? this : new MarkingHistory(decided(present, future.getLast().before()), by, pushed(past, new Change(future.getLast().words(), asBefore(future.getLast().before()))), future.subList(0, future.size() - 1));
+        return future.isEmpty() ? this : switch (future.getLast()) {
+            case Decided decided -> new MarkingHistory(backTo(decided), by, pushed(past, asBefore(decided.words, decided.before)), shorter(future));
+            case Joined joined -> new MarkingHistory(present.with(joined.brought), by, pushed(past, new Joined(joined.words, joined.brought, present)), shorter(future));
+        };
+    }
+
+    private static List<Change> shorter(List<Change> list) {
+        return list.subList(0, list.size() - 1);
     }
 
     private Marking decided(Marking marking, List<Choice> choices) {
@@ -101,8 +129,17 @@ public final class MarkingHistory {
         return now;
     }
 
-    private List<Choice> asBefore(List<Choice> choices) {
-        return choices.stream().map(choice -> new Choice(choice.matter(), present.value(choice.matter()))).toList();
+    /** What was decided before is decided again; what was disputed before is so again. */
+    private Marking backTo(Decided change) {
+        List<Choice> plain = change.before.stream().filter(it -> !change.disputed.containsKey(it.matter())).toList();
+        return decided(present, plain).disputing(change.disputed);
+    }
+
+    /** How some matters stand now. */
+    private Decided asBefore(String words, List<Choice> choices) {
+        Map<Matter, List<Decision>> disputed = new HashMap<>();
+        choices.forEach(choice -> Optional.ofNullable(present.decisions().get(choice.matter())).filter(it -> it.size() > 1).ifPresent(it -> disputed.put(choice.matter(), it)));
+        return new Decided(words, choices.stream().map(choice -> new Choice(choice.matter(), present.value(choice.matter()))).toList(), disputed);
     }
 
     private static List<Change> pushed(List<Change> list, Change change) {

@@ -19,6 +19,9 @@ public sealed interface Matter {
     /** Whether a hand-in counts as that of somebody else with the same name, by the name of its file. */
     record Apart(String file) implements Matter {}
 
+    /** Whether the answer of a student to a task is marked by itself: no decision on its group is one on it. */
+    record Alone(String task, String student) implements Matter {}
+
     /** When hand-ins are due. */
     record Due() implements Matter {}
 }

@@ -1,21 +1,62 @@
 package hestra.marking;
 
 import java.util.Objects;
+import java.util.Optional;
 
 /** What was decided. */
 public sealed interface Value {
 
-    /** So many marks. */
-    record Points(double marks) implements Value {
+    /** What it says, whatever the answers are that it says it of. */
+    default Object says() {
+        return this;
+    }
+
+    /** Whether both cannot stand beside each other: they say different things of the same. */
+    default boolean isAgainst(Value other) {
+        return !says().equals(other.says());
+    }
+
+    /**
+     * So many marks.
+     *
+     * @param on the answers that they were given for
+     */
+    record Points(double marks, Ground on) implements Value {
         public Points {
+            Objects.requireNonNull(on);
             if (!(marks >= 0) || marks > 100) {
                 throw new IllegalArgumentException("marks " + marks);
             }
         }
+
+        @Override
+        public Object says() {
+            return marks;
+        }
+
+        @Override
+        public boolean isAgainst(Value other) {
+            return !(other instanceof Points points) || marks != points.marks && on.meets(points.on);
+        }
     }
 
-    /** That it is so. */
-    record Yes() implements Value {}
+    /**
+     * That it is so.
+     *
+     * @param on the answers of which it was said; nothing where it is of no answer
+     */
+    record Yes(Optional<Ground> on) implements Value {
+
+        /** That it is so, of no answer in particular. */
+        public Yes() {
+            this(Optional.empty());
+        }
+
+        @Override
+        public Object says() {
+            return true;
+        }
+    }
 
     /**
      * A comment.

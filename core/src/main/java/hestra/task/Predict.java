@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 
 import hestra.data.Variable;
@@ -109,19 +110,20 @@ public record Predict(Terms terms, List<Double> at, Rounding rounding, Optional<
 
     /** What the line says at those. */
     private static List<Double> usualOfY(Truth truth) {
-        return usual(truth).stream().flatMap(x -> truth.evidence().predicted(new Curve.Line(), x).stream().boxed()).map(it -> new Rounding.Significant(3).apply(it).doubleValue()).distinct().toList();
+        return usual(truth).stream().flatMap(x -> truth.evidence().predicted(new Curve.Line(), x).stream().boxed()).filter(Double::isFinite).map(it -> new Rounding.Significant(3).apply(it).doubleValue()).filter(Double::isFinite).distinct().toList();
     }
 
     /** Two values among the data and one far outside, rounded to whole steps. */
     private static List<Double> usual(Truth truth) {
         return truth.evidence().fit().line().map(line -> {
             double low = line.support().low();
-            double span = line.support().high() - low;
-            List<Double> all = List.of(low + 0.4 * span, low + 0.8 * span, low + 1.5 * span);
+            double high = line.support().high();
+            // So written that data as wide as numbers go have some that are numbers.
+            List<Double> all = DoubleStream.of(0.6 * low + 0.4 * high, 0.2 * low + 0.8 * high, 1.5 * high - 0.5 * low).filter(Double::isFinite).boxed().toList();
             // As few digits as tell them apart: years are not all 2000.
             for (int digits = 2; digits < 15; digits++) {
                 Rounding rounding = new Rounding.Significant(digits);
-                List<Double> rounded = all.stream().map(it -> rounding.apply(it).doubleValue()).distinct().toList();
+                List<Double> rounded = all.stream().map(it -> rounding.apply(it).doubleValue()).filter(Double::isFinite).distinct().toList();
                 if (rounded.size() == all.size() && line.support().contains(rounded.get(0)) && line.support().contains(rounded.get(1))) {
                     return rounded;
                 }

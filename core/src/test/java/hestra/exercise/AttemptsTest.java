@@ -33,6 +33,9 @@ class AttemptsTest {
 
     private static final ReadValue READ = Kelp.read(Quantity.SLOPE, new Rounding.Places(2));
 
+    /** How many histories; many more in the campaign. */
+    private static final int HISTORIES = Integer.getInteger("hestra.histories", 500);
+
     private static Attempt typed(String text) {
         return new Attempt(new Answer.Typed(text), Set.of());
     }
@@ -85,7 +88,7 @@ class AttemptsTest {
     void sheetHandInAndMarkingTellTheSame() {
         Random random = new Random(27);
         String[] texts = {"0.52", "1.95", "0.5", "0.519", "1.92", "abc", ""};
-        for (int i = 0; i < 3_000; i++) {
+        for (int i = 0; i < HISTORIES; i++) {
             Task task = READ.with(READ.terms().withTries(random.nextInt(4)).withCounting(Terms.Counting.values()[random.nextInt(2)]).withHelps(List.of(new Hint("Divide.", random.nextInt(2)))));
             Exercise exercise = Kelp.exercise(task);
             Desk desk = Desk.open(exercise);

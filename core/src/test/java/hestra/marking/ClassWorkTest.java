@@ -73,8 +73,9 @@ class ClassWorkTest {
         return work.roll().students().stream().filter(it -> it.name().equals(name)).findFirst().orElseThrow();
     }
 
-    private static Optional<Value> points(double marks) {
-        return Optional.of(new Value.Points(marks));
+    /** Marks given for answers as they are. */
+    private static Marking give(ClassWork work, Task task, Whom whom, double marks, String by) {
+        return work.marking().decide(new Matter.Marks(task.id(), whom), Optional.of(new Value.Points(marks, Ground.of(task, work.students(task, whom)))), by);
     }
 
     @Test
@@ -104,7 +105,7 @@ class ClassWorkTest {
         assertThat(work.award(student(work, "Ida"), "explain")).extracting(Award::marks, Award::standing, Award::decided).containsExactly(6.0, Standing.UNREAD, false);
         assertThat(work.reading()).isEqualTo(new ClassWork.Reading(3, 0, 2, 2));
         Whom group = work.groups(EXPLAIN).getFirst().whom();
-        ClassWork read = work(work.marking().decide(new Matter.Marks("explain", group), points(5), "ann"));
+        ClassWork read = work(give(work, EXPLAIN, group, 5, "ann"));
         assertThat(read.award(student(read, "Pim"), "explain")).extracting(Award::marks, Award::standing, Award::decided).containsExactly(5.0, Standing.NEARLY, true);
         assertThat(read.reading()).isEqualTo(new ClassWork.Reading(3, 2, 2, 1));
     }
@@ -114,13 +115,13 @@ class ClassWorkTest {
         handIn("Ida", "", "0.9");
         handIn("Pim", "", "0.9");
         handIn("Tove", "", "7");
-        Marking all = Marking.none(EXERCISE.id()).decide(new Matter.Marks("read", new Whom.All()), points(1), "ann");
+        Marking all = give(work(), READ, new Whom.All(), 1, "ann");
         ClassWork work = work(all);
         assertThat(work.roll().students()).allSatisfy(student -> assertThat(work.award(student, "read").marks()).isEqualTo(1));
-        Marking group = all.decide(new Matter.Marks("read", work.groups(READ).getFirst().whom()), points(2), "ann");
+        Marking group = give(work, READ, work.groups(READ).getFirst().whom(), 2, "ann");
         assertThat(work(group).award(student(work, "Ida"), "read").marks()).isEqualTo(2);
         assertThat(work(group).award(student(work, "Tove"), "read").marks()).isEqualTo(1);
-        ClassWork one = work(group.decide(new Matter.Marks("read", new Whom.One(student(work, "Ida").key())), points(0), "ann"));
+        ClassWork one = work(give(work(group), READ, new Whom.One(student(work, "Ida").key()), 0, "ann"));
         assertThat(one.award(student(one, "Ida"), "read").marks()).isZero();
         assertThat(one.award(student(one, "Pim"), "read").marks()).isEqualTo(2);
         assertThat(one.groups(READ)).as("taken out, it stands alone").filteredOn(AnswerGroup::apart).singleElement().extracting(it -> it.students().getFirst().name()).isEqualTo("Ida");

@@ -21,8 +21,14 @@ class MarkingTest {
     private static final Matter IDA = new Matter.Marks("explain", new Whom.One("ida fenn"));
     private static final Matter ALL = new Matter.Marks("explain", new Whom.All());
 
+    private static final Ground GROUND = new Ground(3, Set.of("00:right:3.0"), Set.of("00000000"));
+
     private static Optional<Value> points(double marks) {
-        return Optional.of(new Value.Points(marks));
+        return Optional.of(given(marks));
+    }
+
+    private static Value.Points given(double marks) {
+        return new Value.Points(marks, GROUND);
     }
 
     private static final Marking NONE = Marking.none("kelp");
@@ -132,7 +138,7 @@ class MarkingTest {
     @Test
     void everythingCanBeTakenBackAndDecidedAgain() {
         MarkingHistory history = MarkingHistory.of(NONE.decide(IDA, points(1), "bo"), "ann");
-        MarkingHistory decided = history.decide("marks", List.of(Choice.of(IDA, new Value.Points(2)), Choice.of(ALL, new Value.Points(3)))).decide("a comment", List.of(Choice.of(new Matter.Wording("c1"), new Value.Comment("Why?", 0.5))));
+        MarkingHistory decided = history.decide("marks", List.of(Choice.of(IDA, given(2)), Choice.of(ALL, given(3)))).decide("a comment", List.of(Choice.of(new Matter.Wording("c1"), new Value.Comment("Why?", 0.5))));
         assertThat(decided.undoable()).contains("a comment");
         MarkingHistory undone = decided.undo().undo();
         assertThat(undone.present().value(IDA)).isEqualTo(points(1));
@@ -143,13 +149,37 @@ class MarkingTest {
         assertThat(again.present().value(new Matter.Wording("c1"))).contains(new Value.Comment("Why?", 0.5));
         assertThat(again.redo()).isSameAs(again);
         assertThat(undone.present().with(decided.present())).as("to take back is to decide: older versions do not bring it back").isEqualTo(undone.present());
-        assertThat(history.decide("nothing", List.of(Choice.of(IDA, new Value.Points(1))))).isSameAs(history);
+        assertThat(history.decide("nothing", List.of(Choice.of(IDA, given(1))))).isSameAs(history);
+    }
+
+    @Test
+    void anotherMarkingIsPutInAndTakenOutInOneStep() {
+        Marking bo = NONE.decide(IDA, points(3), "bo").decide(ALL, points(1), "bo");
+        MarkingHistory ann = MarkingHistory.of(NONE, "ann").decide("marks", List.of(Choice.of(IDA, given(2))));
+        MarkingHistory joined = ann.with(bo);
+        assertThat(joined.undoable()).contains("putting another marking in");
+        assertThat(joined.present().conflicts()).hasSize(1);
+        assertThat(joined.with(bo)).as("nothing new").isSameAs(joined);
+        MarkingHistory later = joined.decide("marks", List.of(Choice.of(ALL, given(0))));
+        assertThat(later.undo().undo().present().value(IDA)).isEqualTo(points(2));
+        assertThat(joined.undo().present()).isEqualTo(ann.present());
+        assertThat(joined.undo().redo().present()).isEqualTo(joined.present());
+        assertThat(joined.decide("marks", List.of(Choice.of(IDA, given(0)))).undo().present().conflicts()).as("what was settled is disputed again").hasSize(1);
+        assertThat(joined.undo().undo().present().value(IDA)).as("and what was decided before it can be taken back").isEmpty();
+    }
+
+    @Test
+    void marksOfOtherAnswersAreNoConflict() {
+        Value.Points others = new Value.Points(1, new Ground(3, Set.of("11:right:3.0"), Set.of("11111111")));
+        Marking both = NONE.decide(ALL, points(3), "ann").with(NONE.decide(ALL, Optional.of(others), "bo"));
+        assertThat(both.conflicts()).isEmpty();
+        assertThat(NONE.decide(ALL, points(3), "ann").with(NONE.decide(ALL, Optional.of(new Value.Points(1, GROUND)), "bo")).conflicts()).hasSize(1);
     }
 
     @Test
     void aDecisionIsNotMadeOfNonsense() {
-        assertThatThrownBy(() -> new Value.Points(Double.NaN)).isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> new Value.Points(-1)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> given(Double.NaN)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> given(-1)).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> new Value.Comment("x", -1)).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> new Decision(IDA, points(1), " ", 1, Map.of())).isInstanceOf(IllegalArgumentException.class);
     }

@@ -227,6 +227,13 @@ class PredictTest {
     }
 
     @Test
+    void amongDataAsWideAsNumbersGoWhatIsProposedAreNumbers() {
+        List<Row> rows = List.of(Row.of(cell(-1.7e308), cell(-1.7e308)), Row.of(cell(0), cell(1e300)), Row.of(cell(1.7e308), cell(1.7e308)));
+        Truth wide = Truth.of(TRUTH.data().withRows(rows), Roles.FIRST_EXPLAINS, DecimalMark.POINT, List.of(), KeptPoints.FULL);
+        assertThat(((Predict) Predict.KIND.create("predict", wide)).at()).isNotEmpty().allMatch(Double::isFinite);
+    }
+
+    @Test
     void whatWasAnsweredIsListed() {
         Answer.Predicted first = Answer.Predicted.NOTHING.with("4.0").withLow("2.7").with(Trust.TRUSTED);
         Answer.Predicted second = Answer.Predicted.NOTHING.with(Trust.MEANINGLESS);

@@ -17,8 +17,10 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 import hestra.desktop.parts.Tip;
+import hestra.marking.AnswerGroup;
 import hestra.marking.ClassResult;
 import hestra.marking.Decision;
+import hestra.marking.Ground;
 import hestra.marking.MarkingHistory.Choice;
 import hestra.marking.Matter;
 import hestra.marking.Roll;
@@ -143,7 +145,7 @@ final class ClassSide {
 
     private String said(Decision decision) {
         return decision.value().map(value -> switch (value) {
-            case Value.Points(double marks) -> model.inMarks().counted(marks);
+            case Value.Points(double marks, Ground _) -> model.inMarks().counted(marks);
             case Value.Yes _ -> "yes";
             case Value.Comment(String text, double off) -> "“" + text + "”" + (off == 0 ? "" : " " + model.inMarks().off(off));
             case Value.Moment(long at) -> TYPED.format(Instant.ofEpochSecond(at).atZone(ZoneId.systemDefault()));
@@ -152,9 +154,10 @@ final class ClassSide {
 
     private static String about(Matter matter, MarkModel.Shown shown) {
         return switch (matter) {
-            case Matter.Marks(String task, Whom whom) -> "Marks of " + named(task, shown) + ", " + whose(whom, shown);
-            case Matter.Said(String task, Whom whom, String _) -> "A comment on " + (task.isEmpty() ? "the whole work" : named(task, shown)) + ", " + whose(whom, shown);
+            case Matter.Marks(String task, Whom whom) -> "Marks of " + named(task, shown) + ", " + whose(task, whom, shown);
+            case Matter.Said(String task, Whom whom, String _) -> "A comment on " + (task.isEmpty() ? "the whole work" : named(task, shown)) + ", " + whose(task, whom, shown);
             case Matter.Wording _ -> "What a comment says";
+            case Matter.Alone(String task, String student) -> named(task, shown) + " of " + whose(task, new Whom.One(student), shown) + " marked apart";
             case Matter.Apart(String file) -> file + " as somebody else’s";
             case Matter.Due _ -> "When work was due";
         };
@@ -165,10 +168,11 @@ final class ClassSide {
         return place < 0 ? "a task that is gone" : "task " + (place + 1);
     }
 
-    private static String whose(Whom whom, MarkModel.Shown shown) {
+    private static String whose(String task, Whom whom, MarkModel.Shown shown) {
         return switch (whom) {
             case Whom.One(String student) -> shown.work().roll().student(student).map(shown::name).orElse("a student who is not here");
-            case Whom.Group(String _) -> "a group of answers";
+            case Whom.Group(String group) -> shown.work().exercise().task(task).stream().flatMap(it -> shown.work().groups(it).stream()).filter(it -> !it.apart() && it.group().equals(group))
+                    .findFirst().map(AnswerGroup::heading).orElse("answers that nobody here gave");
             case Whom.All _ -> "everybody";
         };
     }
@@ -212,7 +216,7 @@ final class ClassSide {
         for (ClassResult.OfTask task : result.tasks()) {
             for (var made : task.mistakes().entrySet()) {
                 any = true;
-                Label mistake = new Label(task.number() + " · " + made.getKey().inWords() + ": " + made.getValue().size());
+                Label mistake = new Label(task.number() + " · " + task.inWords(made.getKey()) + ": " + made.getValue().size());
                 mistake.setWrapText(true);
                 mistake.setMinHeight(Region.USE_PREF_SIZE);
                 right.getChildren().add(new VBox(1, mistake, small(names(made.getValue(), shown))));

@@ -127,6 +127,11 @@ final class CommentBox extends VBox {
         };
     }
 
+    /** That it is said of the answers as they are; of the whole work, whatever stands in it. */
+    private Value.Yes said(Matter.Said matter) {
+        return model.exercise().task(matter.task()).map(task -> model.said(task, matter.whom())).orElse(new Value.Yes());
+    }
+
     void show(MarkModel.Shown now) {
         shown = Optional.of(now);
         boolean tasks = now.state().tab() == MarkState.Tab.TASKS;
@@ -197,7 +202,7 @@ final class CommentBox extends VBox {
         chip.setId("comment-use-" + id);
         chip.getStyleClass().setAll("comment-chip");
         Tip.set(chip, whole + " (Alt+" + number + ")");
-        chip.setOnAction(_ -> model.decide("a comment", Choice.of(matter(now, id), new Value.Yes())));
+        chip.setOnAction(_ -> model.decide("a comment", Choice.of(matter(now, id), said(matter(now, id)))));
         return chip;
     }
 
@@ -229,7 +234,7 @@ final class CommentBox extends VBox {
             model.decide("a comment changed", Choice.of(new Matter.Wording(edited.get()), comment));
         } else {
             String id = fresh();
-            model.decide("a comment", Choice.of(new Matter.Wording(id), comment), Choice.of(matter(shown.get(), id), new Value.Yes()));
+            model.decide("a comment", Choice.of(new Matter.Wording(id), comment), Choice.of(matter(shown.get(), id), said(matter(shown.get(), id))));
         }
         stopEditing();
     }

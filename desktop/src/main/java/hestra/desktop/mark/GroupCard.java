@@ -20,11 +20,10 @@ import hestra.desktop.figure.SmallPlot;
 import hestra.desktop.look.Look;
 import hestra.desktop.parts.QuietButton;
 import hestra.exercise.Attempts;
-import hestra.feedback.Mistake;
-import hestra.feedback.Outcome;
 import hestra.feedback.Verdict;
 import hestra.marking.AnswerGroup;
 import hestra.marking.Award;
+import hestra.marking.Decision;
 import hestra.marking.MarkingHistory.Choice;
 import hestra.marking.Matter;
 import hestra.marking.Standing;
@@ -62,6 +61,13 @@ final class GroupCard extends VBox {
         });
         Award award = shown.work().award(group, task);
         getChildren().add(head(group, award));
+        group.students().stream().map(it -> shown.work().award(it, task.id())).filter(Award::isDisputed).findFirst().ifPresent(it -> {
+            Label dispute = new Label(inDispute(it.disputed()));
+            dispute.getStyleClass().add("group-dispute");
+            dispute.setWrapText(true);
+            dispute.setMinHeight(USE_PREF_SIZE);
+            getChildren().add(dispute);
+        });
         texts(task, group, shown, inHand);
         if (!group.isBlank()) {
             plots(task, group);
@@ -75,11 +81,11 @@ final class GroupCard extends VBox {
                 getChildren().add(small(given(award, task)));
             }
         }
-        setAccessibleText(told(group) + ", " + Counted.of(group.students().size(), "student"));
+        setAccessibleText(group.heading() + ", " + Counted.of(group.students().size(), "student"));
     }
 
     private HBox head(AnswerGroup group, Award award) {
-        Label told = new Label(told(group));
+        Label told = new Label(group.heading());
         told.getStyleClass().add("verdict");
         told.setWrapText(true);
         told.setMinHeight(USE_PREF_SIZE);
@@ -97,24 +103,6 @@ final class GroupCard extends VBox {
             head.getChildren().add(2, done);
         }
         return head;
-    }
-
-    /** "✓ both variables · number", "≈ all but “on average”", "✗ variables the wrong way round". */
-    private static String told(AnswerGroup group) {
-        if (group.isBlank()) {
-            return "nothing given";
-        }
-        Verdict verdict = group.verdict().orElseThrow();
-        String sign = verdict.outcome().sign() + " ";
-        if (!verdict.mistakes().isEmpty()) {
-            return sign + verdict.mistakes().stream().map(Mistake::inWords).collect(Collectors.joining(" or "));
-        }
-        List<String> right = verdict.parts().stream().filter(it -> it.outcome() == Outcome.RIGHT).map(Verdict.Part::name).toList();
-        List<String> missing = verdict.parts().stream().filter(it -> it.outcome() != Outcome.RIGHT).map(Verdict.Part::name).toList();
-        if (verdict.parts().isEmpty()) {
-            return sign + (verdict.isRight() ? "right" : verdict.outcome() == Outcome.NEARLY ? "not quite" : "wrong");
-        }
-        return sign + (missing.isEmpty() ? String.join(" · ", right) : missing.size() <= right.size() ? "all but " + String.join(", ", missing) : right.isEmpty() ? "not right: " + String.join(", ", missing) : String.join(" · ", right) + "; not " + String.join(", ", missing));
     }
 
     /** What was answered, each text once; the answer of the student in hand first and darker. */
@@ -152,8 +140,7 @@ final class GroupCard extends VBox {
 
     private void inHand(Task task, AnswerGroup group, MarkModel.Shown shown, Award award) {
         Attempts given = group.first();
-        double now = shown.work().marking().value(new Matter.Marks(task.id(), group.whom())) instanceof Optional<Value> value && value.orElse(null) instanceof Value.Points(double marks) ? marks
-                : award.decided() ? award.marks() : given.earned();
+        double now = award.decided() ? shown.work().decided(task, group.students().getFirst()).orElse(award.marks()) : given.earned();
         MarksRow row = new MarksRow("group", model.inMarks(), task.terms().marks(), now, award.decided(), marks -> give(task, group.whom(), marks));
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
@@ -163,10 +150,12 @@ final class GroupCard extends VBox {
         HBox line = new HBox(8, row, gap, keys);
         line.setAlignment(Pos.CENTER_LEFT);
         getChildren().add(line);
+        disputes(task, group, shown);
         FlowPane more = new FlowPane(6, 5);
         if (!award.decided()) {
             more.getChildren().add(QuietButton.of("group-confirm", task.isReadByPerson() ? "Give " + model.inMarks().of(given.earned()) + " as proposed" : "Confirm " + model.inMarks().of(given.earned()), "Enter: these marks stand", () -> give(task, group.whom(), given.earned())));
-        } else {
+        }
+        if (award.decided() || group.apart()) {
             more.getChildren().add(QuietButton.of("group-withdraw", group.apart() ? "Put back with the others" : "Back to what Hestra says", "Delete: take the decision back", () -> withdraw(model, task, group)));
         }
         if (!group.apart() && group.students().size() > 1) {
@@ -179,23 +168,44 @@ final class GroupCard extends VBox {
         getChildren().add(small(names(group, shown)));
     }
 
+    /** Whom the markers are that differ, and what each gave: one press settles it for all of these answers. */
+    private void disputes(Task task, AnswerGroup group, MarkModel.Shown shown) {
+        List<Decision> disputed = group.students().stream().map(it -> shown.work().award(it, task.id())).filter(Award::isDisputed).findFirst().map(Award::disputed).orElse(List.of());
+        if (disputed.isEmpty()) {
+            return;
+        }
+        FlowPane row = new FlowPane(6, 5);
+        for (Decision decision : disputed) {
+            decision.value().map(it -> ((Value.Points) it).marks()).ifPresent(marks -> row.getChildren().add(QuietButton.of("dispute-" + row.getChildren().size(), decision.by() + ": " + model.inMarks().counted(marks),
+                    "Settles it: these marks stand. A digit key settles it too", () -> give(task, group.whom(), marks))));
+        }
+        getChildren().add(row);
+    }
+
+    /** "Ann gave 3 marks, Bo 1 mark." */
+    private String inDispute(List<Decision> disputed) {
+        return "Marked differently: " + disputed.stream().map(it -> it.by() + " " + it.value().map(value -> model.inMarks().counted(((Value.Points) value).marks())).orElse("as Hestra has it")).collect(Collectors.joining(", ")) + ".";
+    }
+
     private void give(Task task, Whom whom, double marks) {
-        model.decide("marks of task " + (model.exercise().indexOf(task.id()) + 1), Choice.of(new Matter.Marks(task.id(), whom), new Value.Points(marks)));
+        model.give(task, whom, marks);
     }
 
     /** Takes the decision on answers back. */
     static void withdraw(MarkModel model, Task task, AnswerGroup group) {
         List<Choice> choices = new ArrayList<>(List.of(Choice.none(new Matter.Marks(task.id(), group.whom()))));
+        if (group.apart()) {
+            choices.add(Choice.none(new Matter.Alone(task.id(), group.students().getFirst().key())));
+        }
         if (!group.apart() && model.history().present().value(new Matter.Marks(task.id(), group.whom())).isEmpty()) {
             choices.add(Choice.none(new Matter.Marks(task.id(), new Whom.All())));
         }
         model.decide("marks taken back", choices);
     }
 
-    /** Has the answer of one student marked by itself from now on: with what it has, until something else is given. */
+    /** Has the answer of one student marked by itself from now on: nothing is decided on it by that. */
     static void takeOut(MarkModel model, Task task, Student student) {
-        double marks = model.shown().work().award(student, task.id()).marks();
-        model.decide("an answer marked apart", Choice.of(new Matter.Marks(task.id(), new Whom.One(student.key())), new Value.Points(marks)));
+        model.decide("an answer marked apart", Choice.of(new Matter.Alone(task.id(), student.key()), new Value.Yes()));
         model.shown().groups().stream().filter(it -> it.apart() && it.students().contains(model.shown().work().roll().student(student.key()).orElse(student))).findFirst().ifPresent(model::turnTo);
     }
 

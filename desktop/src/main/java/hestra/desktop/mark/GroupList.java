@@ -2,11 +2,16 @@ package hestra.desktop.mark;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
 
 import hestra.desktop.look.Look;
+import hestra.desktop.parts.QuietButton;
 import hestra.marking.AnswerGroup;
+import hestra.marking.Turned;
 import hestra.numbers.Counted;
 import hestra.task.Key;
 import hestra.task.Task;
@@ -46,6 +51,7 @@ final class GroupList {
         title.setWrapText(true);
         title.setMinHeight(Label.USE_PREF_SIZE);
         list.add(title, small(about(asked, shown)));
+        shown.work().turned(asked).forEach(it -> list.add(turned(it, shown)));
         List<AnswerGroup> groups = shown.groups();
         // Of very many only those about the one in hand are shown: nobody reads hundreds at once.
         int from = groups.size() <= MOST ? 0 : Math.clamp(shown.group().map(groups::indexOf).orElse(0) - MOST / 3, 0, groups.size() - MOST);
@@ -68,6 +74,25 @@ final class GroupList {
             task = Optional.of(asked.id());
             list.toTop();
         }
+    }
+
+    /** A decision that was made under another key or other marks: it stands again, or the answers are looked at again. */
+    private VBox turned(Turned turned, MarkModel.Shown shown) {
+        String marks = model.inMarks().counted(turned.points().marks());
+        Label words = new Label(turned.decision().by() + " gave " + marks + " for " + Counted.of(turned.students().size(), "answer") + (turned.isOfOtherMarks()
+                ? " when this task had " + Counted.of(turned.points().on().of(), "mark") + "; it has " + turned.task().terms().marks() + " now." : " under another key: they are judged otherwise now.")
+                + " Until you say, they are as Hestra has them.");
+        words.setWrapText(true);
+        words.setMinHeight(Label.USE_PREF_SIZE);
+        FlowPane choices = new FlowPane(6, 5);
+        choices.getChildren().add(QuietButton.of("turned-keep", "Keep " + marks, "The marks stand for these answers as they are judged now", () -> model.keep(turned, false)));
+        if (turned.isOfOtherMarks()) {
+            choices.getChildren().add(QuietButton.of("turned-scale", "Scale to " + model.inMarks().counted(turned.scaled()), "The marks grow or shrink with those of the task", () -> model.keep(turned, true)));
+        }
+        choices.getChildren().add(QuietButton.of("turned-again", "Look again", "The decision is let go on these answers", () -> model.lookAgain(turned)));
+        VBox box = new VBox(5, words, small(turned.students().stream().limit(MOST).map(shown::name).collect(Collectors.joining(" · "))), choices);
+        box.getStyleClass().add("turned-card");
+        return box;
     }
 
     private String about(Task asked, MarkModel.Shown shown) {

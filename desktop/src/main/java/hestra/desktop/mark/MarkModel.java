@@ -13,12 +13,17 @@ import hestra.marking.AnswerGroup;
 import hestra.marking.ClassKey;
 import hestra.marking.ClassResult;
 import hestra.marking.ClassWork;
+import hestra.marking.Ground;
 import hestra.marking.Marking;
 import hestra.marking.MarkingHistory;
 import hestra.marking.MarkingHistory.Choice;
+import hestra.marking.Matter;
 import hestra.marking.Received;
 import hestra.marking.Standing;
 import hestra.marking.Student;
+import hestra.marking.Turned;
+import hestra.marking.Value;
+import hestra.marking.Whom;
 import hestra.numbers.Marks;
 import hestra.task.Task;
 
@@ -178,6 +183,43 @@ final class MarkModel {
         history = history.with(other);
         keep.run();
         tell();
+    }
+
+    /** Gives marks for answers to a task, as they are now. */
+    void give(Task task, Whom whom, double marks) {
+        decide("marks of task " + (exercise.indexOf(task.id()) + 1), Choice.of(new Matter.Marks(task.id(), whom), points(task, whom, marks)));
+    }
+
+    private Value.Points points(Task task, Whom whom, double marks) {
+        return new Value.Points(marks, Ground.of(task, shown().work().students(task, whom)));
+    }
+
+    /** That something is said of answers to a task, as they are now. */
+    Value.Yes said(Task task, Whom whom) {
+        return new Value.Yes(Optional.of(Ground.of(task, shown().work().students(task, whom))));
+    }
+
+    /**
+     * Has a decision stand on answers that are judged otherwise now than when it was made.
+     *
+     * @param scaled whether the marks are to grow or shrink with those of the task
+     */
+    void keep(Turned turned, boolean scaled) {
+        double marks = Math.min(turned.task().terms().marks(), scaled ? turned.scaled() : turned.points().marks());
+        List<Choice> choices = new ArrayList<>(List.of(dropped(turned)));
+        turned.students().forEach(student -> choices.add(Choice.of(new Matter.Marks(turned.task().id(), new Whom.One(student.key())), new Value.Points(marks, Ground.of(turned.task(), List.of(student))))));
+        decide("decisions kept under another key", choices);
+    }
+
+    /** Lets go of a decision on answers that are judged otherwise now: they are as Hestra has them, and to be looked at again. */
+    void lookAgain(Turned turned) {
+        decide("decisions let go", dropped(turned));
+    }
+
+    /** It goes on standing on those of its answers that are as they were; where there are none, it is taken back. */
+    private static Choice dropped(Turned turned) {
+        Ground left = turned.points().on().without(turned.students());
+        return left.students().isEmpty() ? Choice.none(turned.decision().matter()) : Choice.of(turned.decision().matter(), new Value.Points(turned.points().marks(), left));
     }
 
     void decide(String words, Choice... choices) {

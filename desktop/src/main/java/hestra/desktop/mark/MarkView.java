@@ -249,7 +249,11 @@ public final class MarkView implements AutoCloseable {
 
     /** Puts the decisions of another marker in. */
     public void join(Path marks) {
-        folder.ifPresentOrElse(it -> it.join(marks), () -> notices.say("Open the folder with the hand-ins first."));
+        folder.ifPresentOrElse(it -> {
+            it.join(marks);
+            // What was chosen in a menu leaves the keyboard there.
+            Platform.runLater(this::begin);
+        }, () -> notices.say("Open the folder with the hand-ins first."));
     }
 
     /** Saves the marking somewhere else too, for another marker. */
@@ -384,7 +388,7 @@ public final class MarkView implements AutoCloseable {
 
     private void give(Task task, double marks, MarkModel.Shown shown) {
         if (shown.state().tab() == MarkState.Tab.TASKS) {
-            shown.group().filter(it -> !it.isBlank()).ifPresent(group -> model.decide("marks of task " + (exercise.indexOf(task.id()) + 1), Choice.of(new Matter.Marks(task.id(), group.whom()), new Value.Points(marks))));
+            shown.group().filter(it -> !it.isBlank()).ifPresent(group -> model.give(task, group.whom(), marks));
         } else {
             shown.student().ifPresent(student -> StudentSheet.give(model, task, student, marks));
         }

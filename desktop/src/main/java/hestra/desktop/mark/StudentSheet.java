@@ -158,15 +158,15 @@ final class StudentSheet {
     }
 
     private HBox marks(Task task, Student here, Award award, MarkModel.Shown shown) {
-        Optional<Value> own = shown.work().marking().value(new Matter.Marks(task.id(), new Whom.One(here.key())));
-        double now = own.orElse(null) instanceof Value.Points(double marks) ? marks : award.marks();
+        boolean own = shown.work().isApart(here, task);
+        double now = shown.work().decided(task, here).orElse(award.marks());
         HBox row = new HBox(8, new MarksRow("student", model.inMarks(), task.terms().marks(), now, award.decided(), marks -> give(model, task, here, marks)));
         row.setAlignment(Pos.CENTER_LEFT);
-        if (own.isPresent()) {
+        if (own) {
             Button back = new Button("Back with the others");
             back.setId("student-withdraw");
             back.getStyleClass().setAll("quiet");
-            back.setOnAction(_ -> model.decide("marks taken back", List.of(Choice.none(new Matter.Marks(task.id(), new Whom.One(here.key()))))));
+            back.setOnAction(_ -> model.decide("marks taken back", List.of(Choice.none(new Matter.Marks(task.id(), new Whom.One(here.key()))), Choice.none(new Matter.Alone(task.id(), here.key())))));
             row.getChildren().add(back);
         }
         return row;
@@ -174,6 +174,6 @@ final class StudentSheet {
 
     /** Gives marks for the answer of one student. */
     static void give(MarkModel model, Task task, Student student, double marks) {
-        model.decide("marks of task " + (model.exercise().indexOf(task.id()) + 1), Choice.of(new Matter.Marks(task.id(), new Whom.One(student.key())), new Value.Points(marks)));
+        model.give(task, new Whom.One(student.key()), marks);
     }
 }

@@ -2,6 +2,7 @@ package hestra.desktop.mark;
 
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.stream.Stream;
 import javafx.css.PseudoClass;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
@@ -61,7 +62,7 @@ final class TaskList extends VBox {
         Map<Mistake, Integer> made = new EnumMap<>(Mistake.class);
         for (Student student : shown.work().roll().students()) {
             counts.merge(shown.work().award(student, task.id()).standing(), 1, Integer::sum);
-            student.marked().at(task.id()).mistakes().forEach(mistake -> made.merge(mistake, 1, Integer::sum));
+            student.marked().at(task.id()).likelyMistakes().forEach(mistake -> made.merge(mistake, 1, Integer::sum));
         }
         Label title = new Label(number + " · " + task.terms().title());
         title.getStyleClass().add("mark-task-title");
@@ -74,6 +75,16 @@ final class TaskList extends VBox {
             note.getStyleClass().add("small");
             box.getChildren().add(note);
         });
+        int disputed = shown.work().disputed(task);
+        int turned = shown.work().turned(task).stream().mapToInt(it -> it.students().size()).sum();
+        Stream.of(disputed == 0 ? "" : Counted.of(disputed, "answer") + " marked differently", turned == 0 ? "" : Counted.of(turned, "answer") + " decided under another key")
+                .filter(it -> !it.isEmpty()).forEach(it -> {
+                    Label due = new Label(it);
+                    due.getStyleClass().addAll("small", "mark-due-note");
+                    due.setWrapText(true);
+                    due.setMinHeight(USE_PREF_SIZE);
+                    box.getChildren().add(due);
+                });
         box.setId("mark-task-" + task.id());
         box.getStyleClass().setAll(ROW);
         box.setFocusTraversable(true);

@@ -64,19 +64,34 @@ final class GiveBackBoard extends Board {
         this(work, actions, new VBox());
     }
 
+    /** Something that is still open when everything is given back. */
+    private static Label open(String id, String words) {
+        Label open = new Label("≈ " + words);
+        open.setWrapText(true);
+        open.setMinHeight(Region.USE_PREF_SIZE);
+        open.getStyleClass().add("remark");
+        open.setId(id);
+        return open;
+    }
+
     private GiveBackBoard(ClassWork work, Actions actions, VBox contents) {
         super("give-back-board", "Give back", Counted.of(work.roll().students().size(), "student") + ". Sending the pages is up to you.", contents);
         this.actions = actions;
         contents.getStyleClass().add("publish");
         contents.setPrefWidth(WIDTH);
         ClassWork.Reading reading = work.reading();
+        int turned = work.exercise().tasks().stream().flatMap(task -> work.turned(task).stream()).mapToInt(it -> it.students().size()).sum();
         if (reading.left() > 0) {
-            Label left = new Label("≈ " + Counted.of(reading.answers() - reading.done(), "answer is", "answers are") + " still to be read. They are given back with the marks that are proposed, and say so.");
-            left.setWrapText(true);
-            left.setMinHeight(Region.USE_PREF_SIZE);
-            left.getStyleClass().add("remark");
-            left.setId("give-unread");
-            contents.getChildren().add(left);
+            contents.getChildren().add(open("give-unread", Counted.of(reading.answers() - reading.done(), "answer is", "answers are")
+                    + " still to be read. They are given back with the marks that are proposed, and say so."));
+        }
+        if (work.disputed() > 0) {
+            contents.getChildren().add(open("give-disputed", Counted.of(work.disputed(), "answer is", "answers are")
+                    + " marked differently by two markers. They are given back with the marks that stand last. Settle them first: the tasks say which."));
+        }
+        if (turned > 0) {
+            contents.getChildren().add(open("give-turned", Counted.of(turned, "answer was", "answers were")
+                    + " decided under another key. They are given back as Hestra has them. Keep what was decided or look again first: the tasks say which."));
         }
         papers = new Choices<>("give-paper", List.of(Paper.values()), Paper::title, it -> paper = it);
         papers.show(Optional.of(paper));

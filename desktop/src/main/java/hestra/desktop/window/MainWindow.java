@@ -134,6 +134,8 @@ public final class MainWindow {
         String known = settings.text(MarkView.MARKER, "");
         String name = known.isBlank() ? "marker-" + UUID.randomUUID().toString().substring(0, 4) : known;
         settings.put(MarkView.MARKER, name);
+        // At once: decisions made before a kill are this marker's after it too.
+        settings.save();
         return name;
     }
 

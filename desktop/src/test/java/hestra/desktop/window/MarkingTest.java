@@ -27,9 +27,12 @@ import hestra.desk.WorkEdit;
 import hestra.desktop.demo.KelpBlades;
 import hestra.desktop.demo.KelpClass;
 import hestra.desktop.demo.OrrinBay;
+import hestra.desktop.files.Settings;
+import hestra.desktop.mark.MarkView;
 import hestra.desktop.tour.FxThread;
 import hestra.documents.exercise.ExerciseFile;
 import hestra.documents.exercise.HandInFile;
+import hestra.documents.exercise.HandIns;
 import hestra.documents.exercise.MarksFile;
 import hestra.documents.exercise.Publication;
 import hestra.documents.file.Progress;
@@ -41,6 +44,7 @@ import hestra.exercise.Varying;
 import hestra.feedback.Mistake;
 import hestra.marking.ClassWork;
 import hestra.marking.Decision;
+import hestra.marking.Ground;
 import hestra.marking.HandIn;
 import hestra.marking.Marking;
 import hestra.marking.MarkingKey;
@@ -157,7 +161,7 @@ class MarkingTest {
         }
         Path kept = hands.resolve("Kelp blades.marks");
         MarksFile marks = ((Result.Done<MarksFile>) MarksFile.read(kept)).value();
-        assertThat(marks.marking().value(new Matter.Marks("explain", new Whom.Group("right")))).contains(new Value.Points(3));
+        assertThat(marks.marking().value(new Matter.Marks("explain", new Whom.Group("right")))).hasValueSatisfying(value -> assertThat(value.says()).isEqualTo(3.0));
         assertThat(marks.marking().all()).extracting(Decision::value).anyMatch(value -> value.equals(Optional.of(new Value.Comment("why so", 0))));
         try (Person again = opened(hands)) {
             assertThat(again.text("mark-reading")).as("found again").contains("done").doesNotContain("; 0 done");
@@ -332,18 +336,33 @@ class MarkingTest {
         }
     }
 
+    /** With marks for all that are right at a task. */
+    private static Marking given(Marking marking, Path hands, String task, double marks, String by) {
+        ClassWork work = ((Result.Done<ClassWork>) HandIns.ofFolder(hands, Optional.of(KELP), _ -> marking)).value();
+        Task asked = KELP.task(task).orElseThrow();
+        Whom right = new Whom.Group("right");
+        return marking.decide(new Matter.Marks(task, right), Optional.of(new Value.Points(marks, Ground.of(asked, work.students(asked, right)))), by);
+    }
+
     @Test
     void twoMarkersPutTheirHalvesTogetherAndDecideWhereTheyDiffer() throws IOException {
         Path hands = handIns();
         Path other = folder.resolve("other.marks");
-        Matter all = new Matter.Marks("explain", new Whom.Group("right"));
-        new MarksFile("Kelp blades", Marking.none(KELP.id()).decide(all, Optional.of(new Value.Points(1)), "bo").decide(new Matter.Marks("r", new Whom.Group("right")), Optional.of(new Value.Points(1)), "bo"), List.of()).write(other);
+        new MarksFile("Kelp blades", given(given(Marking.none(KELP.id()), hands, "explain", 1, "bo"), hands, "r", 1, "bo"), List.of()).write(other);
         try (Person person = opened(hands)) {
             person.press(KeyCode.DIGIT3);
             person.willChoose(other);
             person.choose("menu", "Put a marking in…");
             person.settle();
             assertThat(person.text("notice")).contains("marked differently");
+            assertThat(person.texts("group-dispute")).as("on the card").singleElement().asString().startsWith("Marked differently: ").contains("bo 1 mark").contains("3 marks");
+            assertThat(person.texts("mark-due-note")).as("in the list").anyMatch(it -> it.contains("marked differently"));
+            person.press(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(work(person).disputed()).as("a merge is one step").isZero();
+            person.press(KeyCode.CONTROL, KeyCode.Y);
+            person.press(KeyCode.DIGIT1);
+            assertThat(work(person).disputed()).as("settled by a key").isZero();
+            person.press(KeyCode.CONTROL, KeyCode.Z);
             person.click("mark-tab-class");
             person.click("conflict-1-0");
             assertThat(person.sees("conflict-1-0")).isFalse();
@@ -353,6 +372,46 @@ class MarkingTest {
             person.choose("menu", "Save the marking as…");
         }
         assertThat(((Result.Done<MarksFile>) MarksFile.read(folder.resolve("out.marks"))).value().marking().conflicts()).isEmpty();
+    }
+
+    @Test
+    void whatAChangedKeyOrOtherMarksTurnOverIsAskedAndNeverCarriedOver() throws IOException {
+        Path hands = handIns();
+        Task slope = KELP.task("slope").orElseThrow();
+        new MarksFile("Kelp blades", given(given(Marking.none(KELP.id()), hands, "slope", 1, "bo"), hands, "r", 0, "bo"), List.of()).write(hands.resolve("Kelp blades.marks"));
+        Exercise raised = KELP.withFirst(part -> part.withTasks((Task task) -> task.id().equals("slope") ? task.with(task.terms().withMarks(2 * slope.terms().marks())) : task));
+        try (Person person = Person.at(raised, folder.resolve("state"))) {
+            person.click("view-mark");
+            person.willChoose(hands);
+            person.click("mark-choose");
+            person.settle();
+            Student ida = student(work(person), "Ida Fenn");
+            assertThat(work(person).award(ida, "slope")).as("as Hestra has it until somebody says").extracting(it -> it.marks(), it -> it.decided()).containsExactly(4.0, false);
+            assertThat(work(person).award(ida, "r").decided()).as("what did not change stands").isTrue();
+            assertThat(person.texts("mark-due-note")).anyMatch(it -> it.contains("decided under another key"));
+            person.click("give-back");
+            assertThat(person.text("give-turned")).contains("decided under another key");
+            person.press(KeyCode.ESCAPE);
+            person.click("mark-task-slope");
+            person.click("turned-scale");
+            assertThat(work(person).award(ida, "slope")).extracting(it -> it.marks(), it -> it.decided()).containsExactly(2.0, true);
+            assertThat(person.sees("turned-scale")).isFalse();
+            person.press(KeyCode.CONTROL, KeyCode.Z);
+            person.click("turned-again");
+            assertThat(work(person).award(ida, "slope").decided()).isFalse();
+            assertThat(work(person).turned(raised.task("slope").orElseThrow())).isEmpty();
+        }
+    }
+
+    @Test
+    void aMarkerKeepsTheNameOverAKill() throws IOException {
+        Path state = folder.resolve("state");
+        try (Person person = Person.at(KELP, state)) {
+            person.click("view-mark");
+            person.settle();
+            String name = Settings.in(state).text(MarkView.MARKER, "");
+            assertThat(name).as("kept before anything is decided").startsWith("marker-");
+        }
     }
 
     @Test

@@ -29,7 +29,7 @@ public record MarksFile(String title, Marking marking, List<String> strange) {
     public static final String ENDING = ".marks";
 
     private static final String FORMAT = "hestra-marking";
-    private static final int VERSION = 1;
+    private static final int VERSION = 2;
     private static final long MOST_BYTES = 64 * Archive.MEGABYTE;
 
     /** The first line. */

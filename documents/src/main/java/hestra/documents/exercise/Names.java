@@ -186,6 +186,7 @@ final class Names {
         name("wording", Matter.Wording.class);
         name("apart", Matter.Apart.class);
         name("due", Matter.Due.class);
+        name("alone", Matter.Alone.class);
         name("points", Value.Points.class);
         name("yes", Value.Yes.class);
         name("comment", Value.Comment.class);

@@ -41,7 +41,7 @@ public final class ClassPage {
         pieces.add(new Piece.Values("", values(result)));
         pieces.add(new Piece.Heading(2, "Tasks"));
         pieces.add(new Piece.Table("", "", headings(), result.tasks().stream().map(task -> line(task)).toList()));
-        List<Line> mistakes = result.tasks().stream().flatMap(task -> task.mistakes().entrySet().stream().map(it -> new Line(List.of(Integer.toString(task.number()), it.getKey().inWords(), Integer.toString(it.getValue().size()),
+        List<Line> mistakes = result.tasks().stream().flatMap(task -> task.mistakes().entrySet().stream().map(it -> new Line(List.of(Integer.toString(task.number()), task.inWords(it.getKey()), Integer.toString(it.getValue().size()),
                 names(it.getValue(), students, named)), false))).toList();
         if (!mistakes.isEmpty()) {
             pieces.add(new Piece.Heading(2, "Recognised mistakes"));

@@ -34,6 +34,7 @@ import hestra.marking.ClassKey;
 import hestra.marking.ClassResult;
 import hestra.marking.ClassWork;
 import hestra.marking.Decision;
+import hestra.marking.Ground;
 import hestra.marking.HandIn;
 import hestra.marking.Marking;
 import hestra.marking.MarkingKey;
@@ -46,6 +47,7 @@ import hestra.marking.Whom;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
 import hestra.task.Answer;
+import hestra.task.Task;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.apache.poi.ss.usermodel.CellType;
@@ -83,12 +85,19 @@ class MarkingFilesTest {
     }
 
     private static final Marking NONE = Marking.none(EXERCISE.id());
+    private static final Ground GROUND = new Ground(2, Set.of("0011223344556677:right:2.0", "8899aabbccddeeff:right:2.0"), Set.of("0a0b0c0d"));
+
+    /** Marks for the answers to the number, as they are. */
+    private static Marking give(ClassWork work, Whom whom, double marks, String by) {
+        Task read = work.exercise().task("read").orElseThrow();
+        return work.marking().decide(new Matter.Marks("read", whom), Optional.of(new Value.Points(marks, Ground.of(read, work.students(read, whom)))), by);
+    }
 
     @Test
     void aMarkingIsReadAsItWasWrittenALineADecision() throws IOException {
-        Marking marking = NONE.decide(new Matter.Marks("read", new Whom.Group("right")), Optional.of(new Value.Points(1.5)), "ann").decide(new Matter.Said("", new Whom.One("ida fenn"), "ann-1"), Optional.of(new Value.Yes()), "ann")
-                .decide(new Matter.Wording("ann-1"), Optional.of(new Value.Comment("Why “so”?\nLook again.", 0.5)), "ann").decide(new Matter.Due(), Optional.of(new Value.Moment(1_700_000_000)), "bo").decide(new Matter.Apart("a.handin"), Optional.of(new Value.Yes()), "bo")
-                .decide(new Matter.Marks("read", new Whom.All()), Optional.of(new Value.Points(2)), "bo").decide(new Matter.Marks("read", new Whom.All()), Optional.empty(), "ann");
+        Marking marking = NONE.decide(new Matter.Marks("read", new Whom.Group("right")), Optional.of(new Value.Points(1.5, GROUND)), "ann").decide(new Matter.Said("", new Whom.One("ida fenn"), "ann-1"), Optional.of(new Value.Yes()), "ann")
+                .decide(new Matter.Wording("ann-1"), Optional.of(new Value.Comment("Why “so”?\nLook again.", 0.5)), "ann").decide(new Matter.Due(), Optional.of(new Value.Moment(1_700_000_000)), "bo").decide(new Matter.Apart("a.handin"), Optional.of(new Value.Yes()), "bo").decide(new Matter.Alone("read", "pim"), Optional.of(new Value.Yes(Optional.of(GROUND))), "bo")
+                .decide(new Matter.Marks("read", new Whom.All()), Optional.of(new Value.Points(2, GROUND)), "bo").decide(new Matter.Marks("read", new Whom.All()), Optional.empty(), "ann");
         Path file = folder.resolve("kelp.marks");
         new MarksFile("Kelp", marking, List.of()).write(file);
         assertThat(done(MarksFile.read(file))).isEqualTo(new MarksFile("Kelp", marking, List.of()));
@@ -161,7 +170,7 @@ class MarkingFilesTest {
         handIn("ida.handin", "Ida Fenn", "0.9", "On average a blade gets 0.515 cm longer with each day.");
         ClassWork first = work(NONE);
         Student ida = first.roll().students().getFirst();
-        Marking marking = NONE.decide(new Matter.Marks("read", new Whom.Group(ida.marked().at("read").group())), Optional.of(new Value.Points(2)), "ann").decide(new Matter.Wording("c"), Optional.of(new Value.Comment("0.9 will do this time", 0.5)), "ann")
+        Marking marking = give(first, new Whom.Group(ida.marked().at("read").group()), 2, "ann").decide(new Matter.Wording("c"), Optional.of(new Value.Comment("0.9 will do this time", 0.5)), "ann")
                 .decide(new Matter.Said("read", new Whom.One(ida.key()), "c"), Optional.of(new Value.Yes()), "ann").decide(new Matter.Wording("w"), Optional.of(new Value.Comment("A careful piece of work.", 0)), "ann")
                 .decide(new Matter.Said("", new Whom.One(ida.key()), "w"), Optional.of(new Value.Yes()), "ann");
         ClassWork work = work(marking);
@@ -268,8 +277,8 @@ class MarkingFilesTest {
 
     @Test
     void mergedMarkingsHoldTheDecisionsOfBoth() {
-        MarksFile ann = new MarksFile("Kelp", NONE.decide(new Matter.Marks("read", new Whom.All()), Optional.of(new Value.Points(1)), "ann"), List.of("odd 1"));
-        MarksFile bo = new MarksFile("Kelp", NONE.decide(new Matter.Marks("read", new Whom.All()), Optional.of(new Value.Points(2)), "bo"), List.of("odd 2", "odd 1"));
+        MarksFile ann = new MarksFile("Kelp", NONE.decide(new Matter.Marks("read", new Whom.All()), Optional.of(new Value.Points(1, GROUND)), "ann"), List.of("odd 1"));
+        MarksFile bo = new MarksFile("Kelp", NONE.decide(new Matter.Marks("read", new Whom.All()), Optional.of(new Value.Points(2, GROUND)), "bo"), List.of("odd 2", "odd 1"));
         assertThat(ann.with(bo).strange()).containsExactly("odd 1", "odd 2");
         assertThat(ann.with(bo).marking()).isEqualTo(bo.with(ann).marking());
         assertThat(ann.with(bo).marking().conflicts()).singleElement().satisfies(conflict -> assertThat(conflict).extracting(Decision::by).containsExactly("ann", "bo"));
