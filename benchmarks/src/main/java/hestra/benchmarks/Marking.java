@@ -42,6 +42,7 @@ import hestra.exercise.Part;
 import hestra.marking.AnswerGroup;
 import hestra.marking.ClassKey;
 import hestra.marking.ClassWork;
+import hestra.marking.Ground;
 import hestra.marking.HandIn;
 import hestra.marking.Matter;
 import hestra.marking.Pace;
@@ -210,7 +211,7 @@ public final class Marking {
             Task task = now.exercise().tasks().get(i % TASKS);
             AnswerGroup group = now.groups(task).getFirst();
             long from = System.nanoTime();
-            now = ClassWork.of(now.exercise(), now.roll().students().stream().<Received>map(it -> it.handedIn()).toList(), now.marking().decide(new Matter.Marks(task.id(), group.whom()), Optional.of(new Value.Points(1)), "a"));
+            now = ClassWork.of(now.exercise(), now.roll().students().stream().<Received>map(it -> it.handedIn()).toList(), now.marking().decide(new Matter.Marks(task.id(), group.whom()), Optional.of(new Value.Points(1, Ground.of(task, now.students(task, group.whom())))), "a"));
             now.groups(task);
             now.reading();
             times.add((System.nanoTime() - from) / MILLISECOND);

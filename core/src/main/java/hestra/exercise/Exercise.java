@@ -15,6 +15,7 @@ import hestra.numbers.DecimalMark;
 import hestra.numbers.Marks;
 import hestra.task.Aid;
 import hestra.task.Attempt;
+import hestra.task.Seal;
 import hestra.task.Task;
 import hestra.task.Terms;
 import hestra.task.Truth;
@@ -260,6 +261,11 @@ public record Exercise(String id, String title, String place, String heading, De
         return atEnd.orElse(Closing.NONE);
     }
 
+    /** Why nothing can be written, drawn, printed or marked by it, as a sentence, where it is a student's copy; nothing where it is the author's own. */
+    public Optional<String> refusesAuthors() {
+        return isCopy() ? Optional.of("This is a student\u2019s copy of \u201c" + title + "\u201d: its keys are left out or sealed. Use your own exercise, from which it was published.") : Optional.empty();
+    }
+
     /** Whether it is a student's copy, which is worked in and not written. */
     public boolean isCopy() {
         return copy.isPresent();
@@ -276,8 +282,13 @@ public record Exercise(String id, String title, String place, String heading, De
     }
 
     private Verdict unrounded(Task task, Attempt attempt, Truth truth) {
-        return copy.flatMap(it -> it.seal(task)).map(seal -> seal.judge(task, task.pieces(attempt.answer(), truth)).costing(task.terms().costOf(attempt.hints().orElse(0))))
-                .orElseGet(() -> task.judge(attempt, truth));
+        Optional<Seal> seal = copy.flatMap(it -> it.seal(task));
+        if (seal.isEmpty() || attempt.shown().isPresent()) {
+            return task.judge(attempt, truth);
+        }
+        List<String> pieces = task.pieces(attempt.answer(), truth);
+        Verdict verdict = task.isSealedInPart(truth) ? seal.get().judge(task, pieces, task.judged(attempt, truth)) : seal.get().judge(task, pieces);
+        return verdict.costing(task.terms().costOf(attempt.hints().orElse(0)));
     }
 
     /** With the part of the same id replaced. */

@@ -2,10 +2,12 @@ package hestra.marking;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 
 /**
  * The class: whose work is marked, and the files that are not, each with why. Of several hand-ins of one student the latest counts that
@@ -44,8 +46,16 @@ public record Roll(List<Student> students, List<Aside> asides) {
         List<Student> students = new ArrayList<>();
         byStudent.forEach((key, all) -> students.add(counted(key, all, due, asides)));
         students.sort(Comparator.comparing(Student::name, String.CASE_INSENSITIVE_ORDER).thenComparing(Student::key));
+        numbered(students);
         asides.sort(Comparator.comparing(Aside::file));
         return new Roll(students, asides);
+    }
+
+    /** Two of one name are told apart by numbers. */
+    private static void numbered(List<Student> students) {
+        Map<String, Long> named = students.stream().collect(Collectors.groupingBy(Student::name, Collectors.counting()));
+        Map<String, Integer> numbers = new HashMap<>();
+        students.replaceAll(student -> named.get(student.name()) < 2 ? student : student.called(student.name() + " (" + numbers.merge(student.name(), 1, Integer::sum) + ")"));
     }
 
     private static Student counted(String key, List<Received.HandedIn> all, Optional<Long> due, List<Aside> asides) {

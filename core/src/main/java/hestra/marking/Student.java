@@ -20,6 +20,11 @@ public record Student(String key, String name, Received.HandedIn handedIn, boole
         return handedIn.marked();
     }
 
+    /** The same, shown under another name. */
+    Student called(String other) {
+        return new Student(key, other, handedIn, late, earlier);
+    }
+
     /** What tells the student of a hand-in from others: the name, whatever its capitals and spaces, and the variant. Work without a name is told by its file. */
     static String keyOf(Received.HandedIn handedIn, boolean apart) {
         Script script = handedIn.marked().script();

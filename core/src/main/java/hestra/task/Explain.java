@@ -149,4 +149,11 @@ public record Explain(Terms terms, Optional<Explaining> how) implements Task {
     public List<OnPaper> onPaper(Truth truth) {
         return List.of(explaining().frame().isBlank() ? new OnPaper.Lines(3) : new OnPaper.Gaps(SentenceFrame.of(explaining().frame())));
     }
+
+    /** A model sentence is in a copy only where the student is shown it after the last try. */
+    @Override
+    public Task bare() {
+        boolean shown = terms.isTold(true) && terms.afterwards() == Terms.Afterwards.ANSWER;
+        return shown ? this : new Explain(terms.isTold(true) ? terms : terms.withHint(""), how.map(it -> it.withModel("")));
+    }
 }

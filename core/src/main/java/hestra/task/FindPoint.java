@@ -22,7 +22,7 @@ import hestra.fit.Trial;
  * The student points at one point or several in the plot, and says what to do about them and why.
  *
  * @param sort which are to be found
- * @param count how many, at least 1; with points that the author names it is as many as those are
+ * @param count how many, at least 1; with points that the author names as many as those are, where they are there
  * @param rows the rows, from 0, that the author names; for a mistyped value only where no task of the part gives a slip out
  * @param action what is to be done about them; nothing where that is not asked
  * @param reason why; nothing where that is not asked
@@ -77,7 +77,8 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
     /** How many points are to be found. */
     public int wanted(Truth truth) {
         return switch (sort) {
-            case MISTYPED, CHOSEN -> Math.max(1, named(truth).size());
+            // In a student's copy the rows are left out, and how many there are is not.
+            case MISTYPED, CHOSEN -> named(truth).isEmpty() ? count : named(truth).size();
             case MOST_INFLUENTIAL, HIGHEST_LEVERAGE, LARGEST_RESIDUAL -> count;
         };
     }
@@ -250,5 +251,41 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
         action.ifPresent(_ -> all.add(new OnPaper.Choices(new ChoiceRow("what to do", "", Stream.of(PointAction.values()).map(PointAction::inWords).toList(), false))));
         reason.ifPresent(_ -> all.add(new OnPaper.Choices(new ChoiceRow("why", "", Stream.of(PointReason.values()).map(PointReason::inWords).toList(), false))));
         return all;
+    }
+
+    /** Whether its points are those that the author names, and not such as can be worked out. */
+    private boolean namesRows(Truth truth) {
+        return sort == PointSort.CHOSEN || sort == PointSort.MISTYPED && truth.slips().isEmpty();
+    }
+
+    @Override
+    public Optional<Sealing> sealing(Truth truth) {
+        List<Sealing.Piece> pieces = new ArrayList<>();
+        if (namesRows(truth)) {
+            pieces.add(new Sealing.Piece("point", named(truth).isEmpty() ? Set.of() : Set.of(piece(named(truth)))));
+        }
+        action.ifPresent(key -> pieces.add(new Sealing.Piece("what to do", Set.of(key.name()))));
+        reason.ifPresent(key -> pieces.add(new Sealing.Piece("why", Set.of(key.name()))));
+        // That something is asked stays; which is right goes.
+        FindPoint blank = new FindPoint(terms, sort, wanted(truth), Set.of(), action.map(_ -> PointAction.values()[0]), reason.map(_ -> PointReason.values()[0]));
+        return pieces.isEmpty() ? Optional.empty() : Optional.of(new Sealing(blank, pieces));
+    }
+
+    @Override
+    public boolean isSealedInPart(Truth truth) {
+        return !namesRows(truth);
+    }
+
+    @Override
+    public List<String> pieces(Answer answer, Truth truth) {
+        Answer.Pointed given = answer.as(Answer.Pointed.class);
+        List<String> pieces = new ArrayList<>(namesRows(truth) ? List.of(piece(given.rows())) : List.of());
+        action.ifPresent(_ -> pieces.add(given.action().map(Enum::name).orElse("")));
+        reason.ifPresent(_ -> pieces.add(given.reason().map(Enum::name).orElse("")));
+        return pieces;
+    }
+
+    private static String piece(Set<Integer> rows) {
+        return rows.stream().sorted().map(String::valueOf).collect(Collectors.joining(" "));
     }
 }

@@ -246,6 +246,13 @@ public record Question(Terms terms, Sort sort, List<Option> options, boolean isT
         return sort == Sort.LONG_TEXT ? Optional.empty() : Optional.of(new Sealing(new Question(terms, sort, options.stream().map(Question::bare).toList(), true, List.of()), keyInPieces()));
     }
 
+    @Override
+    public Task bare() {
+        // What was accepted or offered while it was a question of another sort is still there.
+        Question rest = sort == Sort.LONG_TEXT ? new Question(terms, sort, List.of(), true, List.of()) : this;
+        return terms.isTold(true) ? rest : rest.with(terms.withHint(""));
+    }
+
     private List<Sealing.Piece> keyInPieces() {
         Set<String> right = IntStream.range(0, options.size()).filter(i -> options.get(i).right).mapToObj(Integer::toString).collect(Collectors.toSet());
         return switch (sort) {

@@ -7,12 +7,14 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 
 import javax.crypto.SecretKeyFactory;
 import javax.crypto.spec.PBEKeySpec;
 
 import hestra.feedback.Outcome;
 import hestra.feedback.Verdict;
+import hestra.numbers.Words;
 
 /**
  * A key that can be compared with and not be read: for each piece of an answer the digests of what is right, by PBKDF2 with HMAC-SHA-256
@@ -62,14 +64,32 @@ public record Seal(String salt, List<Lock> locks) {
         return new Seal(hex, locks);
     }
 
-    /** Which of the pieces of an answer are right; a piece that is missing is not. */
-    public Verdict judge(Task task, List<String> pieces) {
-        int marks = task.terms().marks();
+    private List<Verdict.Part> parts(List<String> pieces) {
         List<Verdict.Part> parts = new ArrayList<>();
         for (int i = 0; i < locks.size(); i++) {
             boolean right = i < pieces.size() && locks.get(i).digests().contains(digest(salt, i, pieces.get(i)));
             parts.add(new Verdict.Part(locks.get(i).name(), right ? Outcome.RIGHT : Outcome.WRONG, ""));
         }
+        return parts;
+    }
+
+    /**
+     * The verdict on an answer of which the key is sealed in part.
+     *
+     * @param computed the verdict on all of it; what it says of the pieces that are sealed here counts for nothing
+     */
+    public Verdict judge(Task task, List<String> pieces, Verdict computed) {
+        Map<String, Verdict.Part> sealed = parts(pieces).stream().collect(Collectors.toMap(Verdict.Part::name, it -> it));
+        List<Verdict.Part> parts = computed.parts().stream().map(it -> sealed.getOrDefault(it.name(), it)).toList();
+        List<String> said = parts.stream().filter(it -> it.outcome() != Outcome.RIGHT)
+                .map(it -> it.note().isEmpty() ? "\u201c" + Words.capitalized(it.name()) + "\u201d is not right yet." : it.note()).toList();
+        return Verdict.ofParts(task.terms().marks(), parts, said.isEmpty() ? "Right." : String.join(" ", said)).recognising(computed.mistakes()).advising(computed.advice());
+    }
+
+    /** Which of the pieces of an answer are right; a piece that is missing is not. */
+    public Verdict judge(Task task, List<String> pieces) {
+        int marks = task.terms().marks();
+        List<Verdict.Part> parts = parts(pieces);
         long right = parts.stream().filter(part -> part.outcome() == Outcome.RIGHT).count();
         if (parts.size() == 1) {
             return right == 1 ? Verdict.right(marks, "Right.") : Verdict.wrong("This is not right.");

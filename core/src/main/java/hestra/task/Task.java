@@ -270,6 +270,16 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
         return Optional.empty();
     }
 
+    /** Whether only a part of its key was set by hand and sealed: the rest is judged by what is computed. */
+    default boolean isSealedInPart(Truth truth) {
+        return false;
+    }
+
+    /** The task as a student's copy has it: without what tells its key and is not needed for what the student is told in working on it. */
+    default Task bare() {
+        return terms().isTold(true) ? this : with(terms().withHint(""));
+    }
+
     /** The pieces of an answer that are compared with a key that was set by hand, each in one form of writing. */
     default List<String> pieces(Answer answer, Truth truth) {
         return List.of();

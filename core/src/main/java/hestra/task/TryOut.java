@@ -290,4 +290,19 @@ public record TryOut(Terms terms, List<Move> moves, Quantity watched, int places
     public Task inStep(Truth before, Truth now) {
         return moves.equals(usual(before)) ? new TryOut(terms, usual(now), watched, places, reason) : this;
     }
+
+    @Override
+    public Optional<Sealing> sealing(Truth truth) {
+        return reason.map(key -> new Sealing(new TryOut(terms, moves, watched, places, Optional.of(TryReason.values()[0])), List.of(new Sealing.Piece("why", Set.of(key.name())))));
+    }
+
+    @Override
+    public boolean isSealedInPart(Truth truth) {
+        return true;
+    }
+
+    @Override
+    public List<String> pieces(Answer answer, Truth truth) {
+        return List.of(answer.as(Answer.Tried.class).reason().map(Enum::name).orElse(""));
+    }
 }

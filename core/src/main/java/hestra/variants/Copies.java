@@ -51,7 +51,7 @@ public final class Copies {
         Truth truth = part.truth(whole.mark());
         boolean playsOn = part.tasks().stream().anyMatch(task -> task.terms().playing() == Terms.Playing.NEW_DATA);
         boolean keepsHow = part.provenance() instanceof Provenance.Made ? playsOn : part.tasks().stream().anyMatch(Task::readsPicture);
-        Part without = part.withTasks(task -> task.sealing(truth).map(sealing -> sealed(sealing, seals, salts)).orElse(task));
+        Part without = part.withTasks((Task task) -> task.sealing(truth).map(sealing -> sealed(sealing, seals, salts)).orElse(task).bare());
         return keepsHow ? without : without.withColumns(without.data(), without.roles(), new Provenance.ByHand());
     }
 

@@ -162,7 +162,7 @@ class ClassWorkTest {
         assertThat(student(due, "Pim").late()).as("all are late, so the latest counts").isTrue();
         assertThat(due.roll().asides()).allMatch(Roll.Aside::another).extracting(Roll.Aside::why).anyMatch(why -> why.startsWith("Handed in late")).anyMatch(why -> why.startsWith("An earlier"));
         ClassWork two = work(Marking.none(EXERCISE.id()).decide(new Matter.Apart("1.handin"), Optional.of(new Value.Yes()), "ann"));
-        assertThat(two.roll().students()).as("two of one name").extracting(Student::name).containsExactly("Ida Fenn", "Ida Fenn", "Pim");
+        assertThat(two.roll().students()).as("two of one name").extracting(Student::name).containsExactly("Ida Fenn (1)", "Ida Fenn (2)", "Pim");
     }
 
     @Test

@@ -4,7 +4,10 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.Stream;
 
 import hestra.Kelp;
 import hestra.desk.Desk;
@@ -28,11 +31,21 @@ import hestra.task.ChooseCurve;
 import hestra.task.CurveReason;
 import hestra.task.Describe;
 import hestra.task.Description;
+import hestra.task.Explain;
+import hestra.task.Explaining;
+import hestra.task.FindPoint;
 import hestra.task.FitCondition;
 import hestra.task.NumberQuestion;
+import hestra.task.PointAction;
+import hestra.task.PointReason;
+import hestra.task.PointSort;
 import hestra.task.Question;
+import hestra.task.Seen;
 import hestra.task.Task;
 import hestra.task.Terms;
+import hestra.task.Truth;
+import hestra.task.TryOut;
+import hestra.task.TryReason;
 import org.junit.jupiter.api.Test;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -150,6 +163,51 @@ class CopiesTest {
         wrong.set(normality, Set.of(0));
         wrong.set(conditions, Set.of(conditions));
         agree(task, new Answer.Chosen(right, ""), new Answer.Chosen(wrong, ""));
+    }
+
+    private static Answer.Pointed pointed(Set<Integer> rows, PointAction action, PointReason reason) {
+        return new Answer.Pointed(rows, Optional.of(action), Optional.of(reason));
+    }
+
+    @Test
+    void pointsThatTheAuthorChoseAndWhatToDoAboutThem() {
+        PointAction does = PointAction.BOTH;
+        PointAction other = PointAction.SET_ASIDE;
+        PointReason why = PointReason.DECIDES;
+        PointReason elseWhy = Stream.of(PointReason.values()).filter(it -> it != why).findFirst().orElseThrow();
+        FindPoint chosen = new FindPoint(terms("f"), PointSort.CHOSEN, 1, Set.of(1, 3), Optional.of(does), Optional.of(why));
+        agree(chosen, pointed(Set.of(1, 3), does, why), pointed(Set.of(1, 2), does, why), pointed(Set.of(1, 3), other, elseWhy), pointed(Set.of(0, 2), other, elseWhy));
+        FindPoint blank = (FindPoint) copy(Kelp.exercise(chosen)).task("f").orElseThrow();
+        assertThat(blank.rows()).isEmpty();
+        assertThat(blank.wanted(Kelp.truth(Kelp.exercise(blank)))).as("how many stays").isEqualTo(2);
+        // The residual of row 1 is 0.12, of the others 0.11 at most: that part is computed, the rest is sealed.
+        FindPoint found = new FindPoint(terms("f"), PointSort.LARGEST_RESIDUAL, 1, Set.of(), Optional.of(does), Optional.of(why));
+        agree(found, pointed(Set.of(0), does, why), pointed(Set.of(4), other, elseWhy), pointed(Set.of(0), does, elseWhy), pointed(Set.of(4), does, why));
+    }
+
+    @Test
+    void theReasonOfWhatIsTried() {
+        TryReason why = TryReason.values()[1];
+        TryOut task = new TryOut(terms("t"), List.of(new TryOut.Move(4, 0, 2)), Quantity.SLOPE, 1, Optional.of(why));
+        List<Seen> seen = List.of(new Seen(4, 10, 9.2));
+        // ȳ grows by 0.4; Sxy by 4 · 2 = 8 (x̄ = 6), Sxx = 40: the slope grows by 0.2.
+        agree(task, new Answer.Tried(seen, List.of("0.2"), OptionalInt.empty(), Optional.of(why)), new Answer.Tried(seen, List.of("0.2"), OptionalInt.empty(), Optional.of(TryReason.values()[0])),
+                new Answer.Tried(seen, List.of("7"), OptionalInt.empty(), Optional.of(why)));
+    }
+
+    @Test
+    void whatIsNeededForNoVerdictAtOnceIsNotInACopy() {
+        Terms after = terms("e").withVerdict(Terms.Showing.AFTER_MARKING).withHint("The unit is centimetres.");
+        Explain explain = new Explain(after, Optional.of(Explaining.SLOPE.withModel("A blade grows half a centimetre a day.")));
+        Explain bare = (Explain) copy(Kelp.exercise(explain)).task("e").orElseThrow();
+        assertThat(bare.explaining().model()).isEmpty();
+        assertThat(bare.terms().hint()).isEmpty();
+        Explain shown = new Explain(terms("e"), explain.how());
+        assertThat(((Explain) copy(Kelp.exercise(shown)).task("e").orElseThrow()).explaining().model()).as("shown after the last try").isNotEmpty();
+        Question text = question(Question.Sort.LONG_TEXT, true, true, false, false);
+        Question left = (Question) copy(Kelp.exercise(text)).task("q").orElseThrow();
+        assertThat(left.accepted()).isEmpty();
+        assertThat(left.options()).isEmpty();
     }
 
     @Test

@@ -5,7 +5,6 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
 
-import hestra.documents.exercise.ExerciseFile;
 import hestra.documents.exercise.RemarkJson;
 import hestra.documents.file.Result;
 import hestra.exercise.Exercise;
@@ -32,7 +31,7 @@ public final class CheckCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        return switch (ExerciseFile.read(file)) {
+        return switch (OwnExercise.read(file)) {
             case Result.Refused<Exercise>(String message) -> {
                 spec.commandLine().getErr().println(message);
                 yield 1;

@@ -8,7 +8,6 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 
-import hestra.documents.exercise.ExerciseFile;
 import hestra.documents.file.Progress;
 import hestra.documents.file.Result;
 import hestra.documents.page.Handout;
@@ -52,7 +51,7 @@ public final class HandoutCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         List<Integer> numbers = numbers();
-        return switch (ExerciseFile.read(file).then(exercise -> write(exercise, numbers))) {
+        return switch (OwnExercise.read(file).then(exercise -> write(exercise, numbers))) {
             case Result.Refused<Integer>(String message) -> {
                 spec.commandLine().getErr().println(message);
                 yield 1;

@@ -10,7 +10,7 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 
 import hestra.desktop.files.Exchange;
-import hestra.documents.exercise.ExerciseFile;
+import hestra.documents.exercise.DueTime;
 import hestra.documents.exercise.Gradebook;
 import hestra.documents.exercise.HandIns;
 import hestra.documents.exercise.MarksFile;
@@ -27,6 +27,8 @@ import hestra.marking.ClassKey;
 import hestra.marking.ClassResult;
 import hestra.marking.ClassWork;
 import hestra.marking.Marking;
+import hestra.marking.Matter;
+import hestra.marking.Value;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -65,6 +67,12 @@ public final class MarkCommand implements Callable<Integer> {
     @Option(names = "--names", paramLabel = "LIST", description = "a list of names (.csv, .xlsx or text), in whose order the table is to be")
     private Path names;
 
+    /** Whether a page could not be written. */
+    private boolean failed;
+
+    @Option(names = "--due", paramLabel = "TIME", description = "when hand-ins were due, such as \"2026-11-24 18:00\" by the clock here: what came later is late, and an earlier one in time counts")
+    private String due;
+
     @Option(names = "--class", paramLabel = "F.html", description = "write the class on one page to F")
     private Path classPage;
 
@@ -74,13 +82,17 @@ public final class MarkCommand implements Callable<Integer> {
             spec.commandLine().getErr().println("Name your own exercise with --exercise: what is given back is worked out from it, not from a copy that came back.");
             return 1;
         }
+        if (due != null && DueTime.read(due).isEmpty()) {
+            spec.commandLine().getErr().println("\u201c" + due + "\u201d is not a time. Type it like this: --due \"" + DueTime.EXAMPLE + "\".");
+            return 1;
+        }
         Result<ClassWork> marked = exercise().then(exercise -> decisions().then(found -> refusal(found, exercise).<Result<ClassWork>>map(Result::refused)
-                .orElseGet(() -> HandIns.ofFolder(folder, exercise, it -> found.map(MarksFile::marking).filter(marking -> marking.exercise().equals(it.id())).orElse(Marking.none(it.id()))))));
+                .orElseGet(() -> HandIns.ofFolder(folder, exercise, it -> dueBy(found.map(MarksFile::marking).filter(marking -> marking.exercise().equals(it.id())).orElse(Marking.none(it.id())))))));
         return switch (marked.then(work -> listed().then(list -> given(work, list)))) {
             case Result.Done<String>(String csv) -> {
                 spec.commandLine().getOut().print(csv);
                 spec.commandLine().getOut().flush();
-                yield 0;
+                yield failed ? 1 : 0;
             }
             case Result.Refused<String>(String message) -> {
                 spec.commandLine().getErr().println(message);
@@ -89,8 +101,13 @@ public final class MarkCommand implements Callable<Integer> {
         };
     }
 
+    /** A marking with the time that was given on the command line, which goes before its own. */
+    private Marking dueBy(Marking marking) {
+        return due == null ? marking : marking.decide(new Matter.Due(), DueTime.read(due).map(Value.Moment::new), "command line");
+    }
+
     private Result<Optional<Exercise>> exercise() {
-        return own == null ? Result.done(Optional.empty()) : ExerciseFile.read(own).then(read -> Result.done(Optional.of(read)));
+        return own == null ? Result.done(Optional.empty()) : OwnExercise.read(own).then(read -> Result.done(Optional.of(read)));
     }
 
     private Result<Optional<MarksFile>> decisions() {
@@ -119,7 +136,9 @@ public final class MarkCommand implements Callable<Integer> {
                 FileWriting.write(classPage, HtmlPage.of(ClassPage.of(ClassResult.of(work), Exchange.today(), true)));
             }
             if (giveBack != null) {
-                new GiveBack(work, decides, key, Exchange.today()).write(folder, giveBack, pdf ? EnumSet.allOf(GiveBack.Form.class) : EnumSet.of(GiveBack.Form.HTML), Paper.A4, Progress.UNWATCHED);
+                List<String> failures = new GiveBack(work, decides, key, Exchange.today()).write(folder, giveBack, pdf ? EnumSet.allOf(GiveBack.Form.class) : EnumSet.of(GiveBack.Form.HTML), Paper.A4, Progress.UNWATCHED).failures();
+                failures.forEach(spec.commandLine().getErr()::println);
+                failed = !failures.isEmpty();
             }
             return Result.done(Gradebook.csv(work, list));
         } catch (IOException e) {

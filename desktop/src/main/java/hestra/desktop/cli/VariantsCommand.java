@@ -53,7 +53,7 @@ public final class VariantsCommand implements Callable<Integer> {
         if (readers.names == null && (readers.count < 1 || readers.count > Copy.MOST_VARIANTS)) {
             throw new ParameterException(spec.commandLine(), "Ask for 1 to " + Copy.MOST_VARIANTS + " variants.");
         }
-        return switch (ExerciseFile.read(file).then(this::write)) {
+        return switch (OwnExercise.read(file).then(this::write)) {
             case Result.Refused<Publication>(String message) -> {
                 spec.commandLine().getErr().println(message);
                 yield 1;
@@ -63,8 +63,8 @@ public final class VariantsCommand implements Callable<Integer> {
     }
 
     private Result<Publication> write(Exercise exercise) {
-        if (exercise.isCopy() || exercise.isStudy()) {
-            return Result.refused(file.getFileName() + " is " + (exercise.isCopy() ? "a student's copy" : "a study") + ". Publish the exercise itself.");
+        if (exercise.isStudy()) {
+            return Result.refused(file.getFileName() + " is a study. Publish an exercise.");
         }
         Result<Publication.Readers> wanted = readers.names == null ? Result.done(new Publication.Readers.Count(readers.count)) : NameList.read(readers.names).then(list -> {
             list.notes().forEach(spec.commandLine().getErr()::println);

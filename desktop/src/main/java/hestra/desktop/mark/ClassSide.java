@@ -1,12 +1,6 @@
 package hestra.desktop.mark;
 
-import java.time.Instant;
-import java.time.LocalDateTime;
-import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
-import java.time.format.DateTimeParseException;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.scene.control.Button;
@@ -17,6 +11,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 import hestra.desktop.parts.Tip;
+import hestra.documents.exercise.DueTime;
 import hestra.marking.AnswerGroup;
 import hestra.marking.ClassResult;
 import hestra.marking.Decision;
@@ -37,7 +32,6 @@ import static hestra.desktop.parts.Presence.present;
 /** What belongs to the class as a whole: when work was due, files that are not marked, what two markers decided differently; and which mistakes were made by whom. */
 final class ClassSide {
 
-    private static final DateTimeFormatter TYPED = DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm", Locale.ENGLISH);
     private static final int MOST_NAMED = 10;
 
     private final MarkModel model;
@@ -61,7 +55,7 @@ final class ClassSide {
             }
         });
         due.setId("mark-due");
-        due.setPromptText("2026-11-24 18:00");
+        due.setPromptText(DueTime.EXAMPLE);
         Tip.set(due, "Year-month-day hour:minute. Of several hand-ins of one student the latest by then counts; Enter sets it");
         due.setOnAction(_ -> setDue());
         due.focusedProperty().addListener((_, _, focused) -> {
@@ -88,17 +82,12 @@ final class ClassSide {
             }
             return;
         }
-        try {
-            long at = LocalDateTime.parse(text.length() == 10 ? text + " 23:59" : text, TYPED).atZone(ZoneId.systemDefault()).toEpochSecond();
-            if (!before.equals(Optional.of(at))) {
-                model.decide("the due time", Choice.of(new Matter.Due(), new Value.Moment(at)));
-            }
-            dueNote.setText("");
-            present(dueNote, false);
-        } catch (DateTimeParseException e) {
-            dueNote.setText("Type it like this: 2026-11-24 18:00.");
-            present(dueNote, true);
+        Optional<Long> at = DueTime.read(text);
+        if (at.isPresent() && !before.equals(at)) {
+            model.decide("the due time", Choice.of(new Matter.Due(), new Value.Moment(at.get())));
         }
+        dueNote.setText(at.isPresent() ? "" : "Type it like this: " + DueTime.EXAMPLE + ".");
+        present(dueNote, at.isEmpty());
     }
 
     private static Optional<Long> due(MarkModel.Shown shown) {
@@ -107,7 +96,7 @@ final class ClassSide {
 
     void show(MarkModel.Shown shown) {
         if (!due.isFocused()) {
-            due.setText(due(shown).map(at -> TYPED.format(Instant.ofEpochSecond(at).atZone(ZoneId.systemDefault()))).orElse(""));
+            due.setText(due(shown).map(DueTime::written).orElse(""));
         }
         present(dueNote, !dueNote.getText().isEmpty());
         left.getChildren().setAll(section("Due"), due, dueNote, small("Hand-ins after this are late. It goes by the clock of the student’s computer."));
@@ -148,7 +137,7 @@ final class ClassSide {
             case Value.Points(double marks, Ground _) -> model.inMarks().counted(marks);
             case Value.Yes _ -> "yes";
             case Value.Comment(String text, double off) -> "“" + text + "”" + (off == 0 ? "" : " " + model.inMarks().off(off));
-            case Value.Moment(long at) -> TYPED.format(Instant.ofEpochSecond(at).atZone(ZoneId.systemDefault()));
+            case Value.Moment(long at) -> DueTime.written(at);
         }).orElse("as Hestra has it");
     }
 
@@ -185,11 +174,11 @@ final class ClassSide {
         left.getChildren().add(section("Not marked: " + asides.size()));
         for (int i = 0; i < asides.size(); i++) {
             Roll.Aside aside = asides.get(i);
-            Label file = new Label(Student.shown(aside.file(), "a file"));
+            Label file = new Label(shown.state().nameless() ? "a file" : Student.shown(aside.file(), "a file"));
             file.getStyleClass().add("aside-file");
             file.setWrapText(true);
             file.setMinHeight(Region.USE_PREF_SIZE);
-            VBox box = new VBox(2, file, small(seen(aside.why())));
+            VBox box = new VBox(2, file, small(shown.state().nameless() ? "Why it is not marked is said while names are shown." : seen(aside.why())));
             // Two people may have one name.
             if (aside.another()) {
                 Button apart = new Button("It is somebody else’s");

@@ -78,7 +78,7 @@ final class ClassTable {
             build(tasks);
         }
         List<TableColumn<Student, ?>> order = List.copyOf(table.getSortOrder());
-        table.getItems().setAll(shown.work().roll().students());
+        table.getItems().setAll(shown.ordered(shown.work().roll().students()));
         table.getSortOrder().setAll(order);
         table.sort();
         table.refresh();

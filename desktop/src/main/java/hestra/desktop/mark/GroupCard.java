@@ -215,7 +215,7 @@ final class GroupCard extends VBox {
     }
 
     private static String names(AnswerGroup group, MarkModel.Shown shown) {
-        String names = group.students().stream().limit(MOST_NAMES).map(shown::name).collect(Collectors.joining(" · "));
+        String names = shown.ordered(group.students()).stream().limit(MOST_NAMES).map(shown::name).collect(Collectors.joining(" · "));
         return names + (group.students().size() > MOST_NAMES ? " and " + (group.students().size() - MOST_NAMES) + " more" : "");
     }
 }

@@ -1,6 +1,7 @@
 package hestra.desktop.mark;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -51,7 +52,7 @@ final class MarkModel {
 
         /** The student in hand: while answers are looked at, one of those who gave them. */
         Optional<Student> student() {
-            List<Student> all = state.tab() == MarkState.Tab.TASKS ? group().map(AnswerGroup::students).orElse(List.of()) : work.roll().students();
+            List<Student> all = ordered(state.tab() == MarkState.Tab.TASKS ? group().map(AnswerGroup::students).orElse(List.of()) : work.roll().students());
             return all.stream().filter(it -> state.student().filter(it.key()::equals).isPresent()).findFirst().or(() -> all.stream().findFirst());
         }
 
@@ -63,7 +64,16 @@ final class MarkModel {
 
         /** What a student is called, or a number while names are hidden. */
         String name(Student student) {
-            return state.nameless() ? "Student " + (work.roll().indexOf(student.key()) + 1) : student.name();
+            return state.nameless() ? "Student " + (unnamed(work.roll().students()).indexOf(student) + 1) : student.name();
+        }
+
+        /** Students in the order in which they are shown: while names are hidden, not that of the alphabet. */
+        List<Student> ordered(List<Student> students) {
+            return state.nameless() ? unnamed(students) : students;
+        }
+
+        private static List<Student> unnamed(List<Student> students) {
+            return students.stream().sorted(Comparator.<Student>comparingInt(it -> Integer.reverse(it.key().hashCode())).thenComparing(Student::key)).toList();
         }
     }
 
@@ -281,7 +291,7 @@ final class MarkModel {
     /** The next or an earlier student: in the group, where answers are looked at, round and round. */
     void stepStudent(int by) {
         boolean tasks = shown().state().tab() == MarkState.Tab.TASKS;
-        List<Student> all = tasks ? shown().group().map(AnswerGroup::students).orElse(List.of()) : shown().work().roll().students();
+        List<Student> all = shown().ordered(tasks ? shown().group().map(AnswerGroup::students).orElse(List.of()) : shown().work().roll().students());
         shown().student().ifPresent(student -> {
             int to = all.indexOf(student) + by;
             turnTo(all.get(tasks ? Math.floorMod(to, all.size()) : Math.clamp(to, 0, all.size() - 1)));

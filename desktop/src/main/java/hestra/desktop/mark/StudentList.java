@@ -32,8 +32,8 @@ final class StudentList extends ListView<Student> {
 
     void show(MarkModel.Shown shown) {
         showing = true;
-        if (!getItems().equals(shown.work().roll().students())) {
-            getItems().setAll(shown.work().roll().students());
+        if (!getItems().equals(shown.ordered(shown.work().roll().students()))) {
+            getItems().setAll(shown.ordered(shown.work().roll().students()));
         } else {
             refresh();
         }

@@ -4,12 +4,14 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.concurrent.Task;
 
@@ -42,6 +44,9 @@ import hestra.numbers.Counted;
 
 /** The hand-ins of a class: opened, marked by several people, and given back. */
 final class MarkFiling {
+
+    /** So many of the pages that could not be written are named. */
+    private static final int MOST_SAID = 5;
 
     private static final FileDialogs.Kind MARKING = new FileDialogs.Kind("Marking", MarksFile.ENDING);
     private static final FileDialogs.Kind NAMES = new FileDialogs.Kind("A list of names", DataFile.ENDINGS);
@@ -227,34 +232,38 @@ final class MarkFiling {
     private void write(ClassWork work, GiveBackBoard.Wanted wanted, Path folder) {
         Path handIns = window.mark().folder().orElseThrow();
         String today = Exchange.today();
-        Task<Integer> task = new Task<>() {
+        Task<GiveBack.Written> task = new Task<>() {
             @Override
-            protected Integer call() throws IOException {
+            protected GiveBack.Written call() throws IOException {
                 // A key of its own: that of the window is the window's thread's.
                 ClassKey key = ClassKey.of(work.exercise());
                 String title = Publication.safe(work.exercise().title(), "Exercise");
-                int files = 0;
+                List<Path> files = new ArrayList<>();
                 for (String ending : wanted.gradebooks()) {
-                    Gradebook.write(work, wanted.names(), folder.resolve(title + ", marks" + ending));
-                    files++;
+                    files.add(folder.resolve(title + ", marks" + ending));
+                    Gradebook.write(work, wanted.names(), files.getLast());
                 }
                 if (wanted.classPage()) {
-                    FileWriting.write(folder.resolve(title + ", class.html"), HtmlPage.of(ClassPage.of(ClassResult.of(work), today, true)));
-                    files++;
+                    files.add(folder.resolve(title + ", class.html"));
+                    FileWriting.write(files.getLast(), HtmlPage.of(ClassPage.of(ClassResult.of(work), today, true)));
                 }
                 Set<GiveBack.Form> forms = EnumSet.noneOf(GiveBack.Form.class);
                 forms.addAll(wanted.pages());
-                return files + (forms.isEmpty() ? 0 : new GiveBack(work, key, wanted.withKey(), today).write(handIns, folder, forms, wanted.paper(), share -> {
+                GiveBack.Written pages = forms.isEmpty() ? new GiveBack.Written(List.of(), List.of()) : new GiveBack(work, key, wanted.withKey(), today).write(handIns, folder, forms, wanted.paper(), share -> {
                     updateProgress(share, 1);
                     return !isCancelled();
-                }).size());
+                });
+                files.addAll(pages.files());
+                return new GiveBack.Written(files, pages.failures());
             }
         };
         running++;
         notices.follow("Writing what is given back…", task);
         task.setOnSucceeded(_ -> {
             running--;
-            notices.say(Counted.of(task.getValue(), "file") + " in " + folder + ".");
+            List<String> failures = task.getValue().failures();
+            notices.say(Counted.of(task.getValue().files().size(), "file") + " in " + folder + "." + (failures.isEmpty() ? ""
+                    : " " + Counted.of(failures.size(), "page") + " could not be written: " + failures.stream().limit(MOST_SAID).collect(Collectors.joining(" ")) + (failures.size() > MOST_SAID ? " …" : "")));
         });
         task.setOnCancelled(_ -> {
             running--;

@@ -43,6 +43,8 @@ import hestra.marking.Whom;
 import hestra.numbers.Rounding;
 import hestra.task.Aid;
 import hestra.task.Task;
+import hestra.variants.Copies;
+import hestra.variants.Variants;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.slf4j.LoggerFactory;
@@ -277,6 +279,28 @@ class CommandLineTest {
     }
 
     @Test
+    void whatIsDueIsSaidOnTheCommandLineAsInTheWindow() throws IOException {
+        Path hands = folder.resolve("hands");
+        KelpClass.write(hands, 28);
+        assertThat(run("mark", hands, "--due", "2026-11-24 18:00")).isZero();
+        assertThat(out.toString().lines().filter(line -> line.contains("Handed in late."))).singleElement().asString().startsWith(KelpClass.LATE);
+        assertThat(run("mark", hands, "--due", "tomorrow")).isEqualTo(1);
+        assertThat(err.toString()).contains("Type it like this");
+    }
+
+    @Test
+    void aStudentsCopyIsRefusedWhereverAnAuthorsExerciseIsNeeded() throws IOException {
+        Path copy = folder.resolve("copy.hestra");
+        ExerciseFile.write(Copies.of(Variants.draw(KelpBlades.exercise(), 0), 1, "Ida Fenn", _ -> new byte[16]), copy);
+        for (Object[] command : new Object[][] {{"handout", copy, "--key", "--out", folder.resolve("key.pdf")}, {"check", copy}, {"variants", copy, "--count", "2", "--out", folder.resolve("copies")},
+                {"mark", folder, "--exercise", copy}}) {
+            assertThat(run(command)).as("%s", command[0]).isEqualTo(1);
+            assertThat(err.toString()).as("%s", command[0]).contains("This is a student’s copy of “Kelp blades”");
+        }
+        assertThat(folder.resolve("key.pdf")).doesNotExist();
+    }
+
+    @Test
     void openRefusesAFileThatIsNoExercise() throws IOException {
         assertThat(run("open", Files.writeString(folder.resolve("x.hestra"), "?"))).isEqualTo(1);
         assertThat(err.toString()).contains("not a Hestra file");
@@ -322,7 +346,7 @@ class CommandLineTest {
         assertThat(out.toString()).as("nothing was changed since").contains("2 copies of edition 1");
         assertThat(folder.resolve("named").toFile().list()).containsExactlyInAnyOrder("Kelp, Ida Fenn.hestra", "Kelp, Tavi_Roon.hestra", "for the instructor");
         assertThat(run("variants", copies.resolve("Kelp, variant 1.hestra"), "--count", "2", "--out", copies)).isEqualTo(1);
-        assertThat(err.toString()).contains("is a student's copy. Publish the exercise itself.");
+        assertThat(err.toString()).contains("This is a student’s copy");
         assertThat(run("variants", file, "--count", "0", "--out", copies)).isEqualTo(2);
         assertThat(run("variants", file, "--out", copies)).isEqualTo(2);
         assertThat(run("variants", folder.resolve("none.hestra"), "--count", "2", "--out", copies)).isEqualTo(1);

@@ -9,6 +9,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 import hestra.documents.file.FileWriting;
@@ -33,6 +35,7 @@ public final class Gradebook {
     /** The endings of the files that it can be written as. */
     public static final List<String> ENDINGS = List.of(".csv", ".xlsx");
 
+    private static final Pattern SURNAME_FIRST = Pattern.compile("([^,]+), *([^,]+)");
     private static final double HUNDRED = 100;
     private static final int WIDEST = 40;
     private static final int LETTER = 256;
@@ -49,10 +52,10 @@ public final class Gradebook {
         List<List<String>> records = new ArrayList<>();
         records.add(Stream.of(Stream.of("name"), exercise.tasks().stream().map(task -> task.terms().title()), Stream.of("total", "of", "note")).flatMap(it -> it).toList());
         Map<String, List<Student>> byName = new HashMap<>();
-        work.roll().students().forEach(student -> byName.computeIfAbsent(plain(student.name()), _ -> new ArrayList<>()).add(student));
+        work.roll().students().forEach(student -> byName.computeIfAbsent(plain(student.handedIn().marked().script().student()), _ -> new ArrayList<>()).add(student));
         Set<String> written = new HashSet<>();
         for (String name : names) {
-            List<Student> called = byName.getOrDefault(plain(Student.shown(name, "")), List.of()).stream().filter(it -> written.add(it.key())).toList();
+            List<Student> called = byName.getOrDefault(plain(name), List.of()).stream().filter(it -> written.add(it.key())).toList();
             called.forEach(student -> records.add(line(work, student)));
             if (called.isEmpty()) {
                 records.add(Stream.of(Stream.of(name), exercise.tasks().stream().map(_ -> ""), Stream.of("", Integer.toString(exercise.marks()), "nothing handed in")).flatMap(it -> it).toList());
@@ -65,8 +68,11 @@ public final class Gradebook {
         return records;
     }
 
+    /** A name by which a line of a list finds its student: small letters, and "Lindqvist, Bo" as "bo lindqvist". */
     private static String plain(String name) {
-        return name.toLowerCase(Locale.ROOT);
+        String shown = Student.shown(name, "").toLowerCase(Locale.ROOT);
+        Matcher turned = SURNAME_FIRST.matcher(shown);
+        return turned.matches() ? turned.group(2) + " " + turned.group(1) : shown;
     }
 
     private static List<String> line(ClassWork work, Student student) {

@@ -30,6 +30,7 @@ import hestra.marking.Marked;
 import hestra.marking.Marking;
 import hestra.marking.MarkingKey;
 import hestra.marking.Received;
+import hestra.marking.Roll;
 import hestra.marking.Script;
 import hestra.numbers.Counted;
 
@@ -86,9 +87,16 @@ public final class HandIns {
                 return Result.refused(folder + " holds no hand-ins (files ending in " + HandInFile.ENDING + ").");
             }
             Optional<HandIns> reader = own.map(it -> of(ClassKey.of(it))).or(() -> firstOf(files).map(HandIns::byTheirCopies));
-            return reader.map(it -> Result.done(ClassWork.of(it.exercise(), it.read(files), marking.apply(it.exercise()))))
+            return reader.map(it -> ofSome(folder, ClassWork.of(it.exercise(), it.read(files), marking.apply(it.exercise()))))
                     .orElseGet(() -> Result.refused("None of the hand-ins in " + folder + " can be read. " + ((Result.Refused<HandIn>) HandInFile.read(files.getFirst())).message()));
         });
+    }
+
+    /** The class, where there is work of it; else why there is none. */
+    private static Result<ClassWork> ofSome(Path folder, ClassWork work) {
+        List<Roll.Aside> asides = work.roll().asides();
+        return work.roll().students().isEmpty() && !asides.isEmpty() ? Result.refused("None of the " + Counted.of(asides.size(), "hand-in") + " in " + folder + " is work on “" + work.exercise().title() + "”. "
+                + asides.getFirst().file() + ": " + asides.getFirst().why()) : Result.done(work);
     }
 
     /** The exercise that the first of some hand-ins is a copy of. */

@@ -1,6 +1,7 @@
 package hestra.documents.exercise;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.security.SecureRandom;
@@ -41,7 +42,8 @@ public record Publication(Edition edition, List<Path> files, List<Variant.Missed
     public static final String OF_INSTRUCTOR = "for the instructor";
 
     private static final SecureRandom CHANCE = new SecureRandom();
-    private static final int MOST_OF_NAME = 80;
+    /** A name of a file may have 255 bytes: two such parts, what stands between them, a number and an ending fit. */
+    private static final int MOST_OF_NAME = 100;
 
     /** For whom the copies are. */
     public sealed interface Readers {
@@ -146,10 +148,25 @@ public record Publication(Edition edition, List<Path> files, List<Variant.Missed
         return file;
     }
 
+    /** So much of a text, by whole letters, as has no more than {@value #MOST_OF_NAME} bytes in UTF-8. */
+    private static String inBytes(String text) {
+        int bytes = 0;
+        int end = 0;
+        while (end < text.length()) {
+            int letter = text.codePointAt(end);
+            bytes += Character.toString(letter).getBytes(StandardCharsets.UTF_8).length;
+            if (bytes > MOST_OF_NAME) {
+                return text.substring(0, end).strip();
+            }
+            end += Character.charCount(letter);
+        }
+        return text;
+    }
+
     /** A text as a part of a file's name: its letters, digits and a few marks; "_" for anything else, and {@code empty} where nothing of it is left. */
     public static String safe(String text, String empty) {
         String safe = Normalizer.normalize(text, Normalizer.Form.NFC).replaceAll("[^\\p{L}\\p{M}\\p{N} ,.()'_-]+", "_").strip().replaceAll("[. ]+$", "");
-        String cut = safe.length() > MOST_OF_NAME ? safe.substring(0, safe.offsetByCodePoints(0, Math.min(MOST_OF_NAME, safe.codePointCount(0, safe.length())))).strip() : safe;
+        String cut = inBytes(safe);
         return cut.codePoints().noneMatch(Character::isLetterOrDigit) ? empty : cut;
     }
 }

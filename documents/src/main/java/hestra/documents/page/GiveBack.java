@@ -1,7 +1,6 @@
 package hestra.documents.page;
 
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.time.LocalDateTime;
@@ -37,6 +36,8 @@ import hestra.marking.Student;
 import hestra.marking.Value;
 import hestra.task.Task;
 import hestra.task.Truth;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /**
  * The pages that students get back: the sheet with their answers, plots, marks and comments, and the key where that is wanted. What is
@@ -56,6 +57,7 @@ public final class GiveBack {
         }
     }
 
+    private static final Logger LOG = LoggerFactory.getLogger(GiveBack.class);
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMMM yyyy, HH:mm", Locale.ENGLISH);
 
     private final ClassWork work;
@@ -129,48 +131,62 @@ public final class GiveBack {
     }
 
     /**
-     * Writes the pages of all students into a folder, which is made where it is not there.
+     * What was written.
+     *
+     * @param files in the order of the class
+     * @param failures a sentence for each student whose page could not be written, with the reason
+     */
+    public record Written(List<Path> files, List<String> failures) {
+        public Written {
+            files = List.copyOf(files);
+            failures = List.copyOf(failures);
+        }
+    }
+
+    /**
+     * Writes the pages of all students into a folder, which is made where it is not there. Each is by itself: what fails for one is
+     * listed, and the others are written.
      *
      * @param handIns the folder of their hand-ins
      * @param progress is told from several threads
-     * @return the files, in the order of the class; those whose hand-in can no longer be opened have none
-     * @throws IOException if one cannot be written; those before it are there
      * @throws Progress.Stopped where that is wanted
      */
-    public List<Path> write(Path handIns, Path folder, Set<Form> forms, Paper paper, Progress progress) throws IOException {
+    public Written write(Path handIns, Path folder, Set<Form> forms, Paper paper, Progress progress) {
         Set<String> taken = new HashSet<>();
         Map<Student, String> names = new LinkedHashMap<>();
         work.roll().students().forEach(student -> names.put(student, free(Publication.safe(work.exercise().title(), "Exercise") + ", " + Publication.safe(student.name(), "student"), taken)));
         AtomicInteger done = new AtomicInteger();
-        try {
-            // A page is much work, and each is by itself.
-            return names.entrySet().parallelStream().flatMap(entry -> {
-                List<Path> written = write(entry.getKey(), entry.getValue(), handIns, folder, forms, paper);
-                progress.tell((double) done.incrementAndGet() / names.size());
-                return written.stream();
-            }).toList();
-        } catch (UncheckedIOException e) {
-            throw e.getCause();
-        }
+        // A page is much work, and each is by itself.
+        List<Written> all = names.entrySet().parallelStream().map(entry -> {
+            Written written = write(entry.getKey(), entry.getValue(), handIns, folder, forms, paper);
+            progress.tell((double) done.incrementAndGet() / names.size());
+            return written;
+        }).toList();
+        return new Written(all.stream().flatMap(it -> it.files.stream()).toList(), all.stream().flatMap(it -> it.failures.stream()).toList());
     }
 
-    private List<Path> write(Student student, String name, Path handIns, Path folder, Set<Form> forms, Paper paper) {
+    private Written write(Student student, String name, Path handIns, Path folder, Set<Form> forms, Paper paper) {
         List<Path> written = new ArrayList<>();
-        if (HandInFile.read(handIns.resolve(student.handedIn().file())) instanceof Result.Done<HandIn>(HandIn handIn)) {
-            Page page = page(student, handIn);
-            for (Form form : Form.values()) {
-                if (forms.contains(form)) {
-                    Path file = folder.resolve(name + form.ending);
-                    try {
-                        PageFile.write(page, paper, file);
-                    } catch (IOException e) {
-                        throw new UncheckedIOException(e);
+        try {
+            return switch (HandInFile.read(handIns.resolve(student.handedIn().file()))) {
+                case Result.Refused<HandIn>(String message) -> new Written(List.of(), List.of(student.name() + ": " + message));
+                case Result.Done<HandIn>(HandIn handIn) -> {
+                    Page page = page(student, handIn);
+                    for (Form form : Form.values()) {
+                        if (forms.contains(form)) {
+                            Path file = folder.resolve(name + form.ending);
+                            PageFile.write(page, paper, file);
+                            written.add(file);
+                        }
                     }
-                    written.add(file);
+                    yield new Written(written, List.of());
                 }
-            }
+            };
+        } catch (IOException | RuntimeException | StackOverflowError e) {
+            // It was made by a stranger: whatever it is that fails, it fails for this one.
+            LOG.warn("The page of {} cannot be written", student.handedIn().file(), e);
+            return new Written(written, List.of(student.name() + ": the page could not be written (" + (e.getMessage() == null ? e.getClass().getSimpleName() : e.getMessage()) + ")."));
         }
-        return written;
     }
 
     private static String free(String name, Set<String> taken) {

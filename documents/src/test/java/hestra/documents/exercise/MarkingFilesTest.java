@@ -151,7 +151,7 @@ class MarkingFilesTest {
         String ofClass = HtmlPage.of(ClassPage.of(ClassResult.of(work), "today", true));
         assertThat(ofClass).doesNotContain("<script>alert").contains("&lt;script&gt;");
         Path back = folder.resolve("back");
-        List<Path> pages = new GiveBack(work, key, true, "today").write(folder.resolve("hands"), back, EnumSet.allOf(GiveBack.Form.class), Paper.A4, Progress.UNWATCHED);
+        List<Path> pages = new GiveBack(work, key, true, "today").write(folder.resolve("hands"), back, EnumSet.allOf(GiveBack.Form.class), Paper.A4, Progress.UNWATCHED).files();
         assertThat(pages).hasSize(6).allSatisfy(page -> assertThat(page.getParent()).isEqualTo(back));
         for (Path page : pages) {
             if (page.toString().endsWith(".html")) {
@@ -247,8 +247,35 @@ class MarkingFilesTest {
         handIn("a.handin", "Ida", "0.52", "x");
         Path blocked = Files.writeString(folder.resolve("back"), "a file where the folder should be");
         ClassWork work = work(NONE);
-        assertThatThrownBy(() -> new GiveBack(work, ClassKey.of(EXERCISE), true, "").write(folder.resolve("hands"), blocked, EnumSet.of(GiveBack.Form.HTML), Paper.A4, Progress.UNWATCHED)).isInstanceOf(IOException.class).isNotInstanceOf(UncheckedIOException.class);
+GiveBack.Written written = new GiveBack(work, ClassKey.of(EXERCISE), true, "").write(folder.resolve("hands"), blocked, EnumSet.of(GiveBack.Form.HTML), Paper.A4, Progress.UNWATCHED);
+        assertThat(written.files()).isEmpty();
+        assertThat(written.failures()).singleElement().asString().startsWith("Ida: the page could not be written");
         assertThat(Files.readString(blocked)).startsWith("a file where");
+    }
+
+    @Test
+    void whatFailsForOneStudentIsListedAndTheOthersGetTheirPages() throws IOException {
+        handIn("a.handin", "Ida", "0.52", "x");
+        handIn("b.handin", "\ud83d\udc1a".repeat(80), "0.52", "x");
+        handIn("c.handin", "Tove " + "\u6d77".repeat(90), "0.52", "x");
+        ClassWork work = work(NONE);
+        Files.delete(folder.resolve("hands").resolve("a.handin"));
+        GiveBack.Written written = new GiveBack(work, ClassKey.of(EXERCISE), true, "").write(folder.resolve("hands"), folder.resolve("back"), EnumSet.of(GiveBack.Form.HTML), Paper.A4, Progress.UNWATCHED);
+        assertThat(written.files()).as("names are cut by bytes").hasSize(2).allMatch(Files::exists);
+        assertThat(written.failures()).singleElement().asString().startsWith("Ida: ");
+    }
+
+    @Test
+    void aListByFamilyNamesFindsTheStudents() throws IOException {
+        handIn("a.handin", "Bo Lindqvist", "0.52", "x");
+        assertThat(Gradebook.csv(work(NONE), List.of("Lindqvist, Bo")).lines().toList()).hasSize(2).last().asString().startsWith("Bo Lindqvist,2");
+    }
+
+    @Test
+    void aFolderOfAnotherExerciseIsSaidInALine() throws IOException {
+        handIn("a.handin", "Ida", "0.52", "x");
+        Result<ClassWork> read = HandIns.ofFolder(folder.resolve("hands"), Optional.of(EXERCISE.called("another")), it -> Marking.none(it.id()));
+        assertThat(read).isInstanceOfSatisfying(Result.Refused.class, refused -> assertThat(refused.message()).contains("None of the 1 hand-in").contains("another exercise"));
     }
 
     @Test
