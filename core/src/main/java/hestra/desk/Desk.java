@@ -187,7 +187,7 @@ public record Desk(Exercise exercise, Work work, Pointing pointing) {
         }
         Exercise changed = edited.inStepWith(exercise);
         Work following = work.following(exercise, changed);
-        return new Desk(changed, following, following.beginning() == work.beginning() ? pointing : Pointing.AT_NOTHING);
+        return new Desk(changed, following, following.beginning() == work.beginning() ? pointing : pointing.atNoRow());
     }
 
     /** The selected rows. */

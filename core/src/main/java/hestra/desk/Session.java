@@ -31,21 +31,27 @@ public record Session(History history, Findings findings) {
         return new Session(history, Findings.of(history.present()));
     }
 
-    /** Rows that were pointed at in one part are no rows of another. */
-    private Session after(History changed) {
+    /**
+     * What is in hand stays in hand: the part that was does, whatever an edit does to its data or its tasks, as long as it is there. Only
+     * turning to something, checking, undoing and starting again lead elsewhere. Rows that were pointed at in one part are no rows of another.
+     */
+    private Session after(History changed, Edit edit) {
         Findings next = findings.next(changed.present());
-        if (next.part().id().equals(findings.part().id())) {
+        String part = findings.part().id();
+        if (next.part().id().equals(part)) {
             return new Session(changed, next);
         }
-        History atNoRow = changed.pointing(changed.present().pointing().atNoRow());
-        return new Session(atNoRow, findings.next(atNoRow.present()));
+        boolean holds = edit instanceof Edit.Lasting && !(edit instanceof Edit.StartAgain) && changed.present().exercise().part(part).isPresent();
+        Pointing pointing = changed.present().pointing();
+        History pointed = changed.pointing(holds ? pointing.at(part) : pointing.atNoRow());
+        return new Session(pointed, findings.next(pointed.present()));
     }
 
     /** Makes an edit, or finds that it cannot be made. */
     public Outcome apply(Edit edit) {
         try {
             History changed = history.apply(edit);
-            return changed == history ? new Outcome.Nothing() : new Outcome.Made(after(changed));
+            return changed == history ? new Outcome.Nothing() : new Outcome.Made(after(changed, edit));
         } catch (RuntimeException | VirtualMachineError e) {
             return new Outcome.Refused(e);
         }

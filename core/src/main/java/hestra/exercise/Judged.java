@@ -9,6 +9,8 @@ import java.util.OptionalDouble;
 import java.util.regex.Pattern;
 
 import hestra.feedback.Verdict;
+import hestra.numbers.Counted;
+import hestra.task.AnswerPlace;
 import hestra.task.Attempt;
 import hestra.task.Sketch;
 import hestra.task.Task;
@@ -39,7 +41,8 @@ public record Judged(Attempt attempt, Verdict verdict, String group, String word
      */
     public static Judged of(Exercise exercise, Task task, Attempt attempt, Truth truth) {
         Verdict verdict = exercise.judge(task, attempt, truth);
-        String words = UNSEEN.matcher(String.join("; ", task.inWords(attempt.answer(), truth))).replaceAll("");
+        String aside = attempt.setAside().isEmpty() || task.place() != AnswerPlace.SHEET ? "" : " (" + Counted.of(attempt.setAside().size(), "row") + " set aside)";
+        String words = UNSEEN.matcher(String.join("; ", task.inWords(attempt.answer(), truth))).replaceAll("") + aside;
         return new Judged(attempt, verdict, Sameness.of(task, attempt.answer(), verdict, truth), words,
                 task.nearness(attempt.answer(), truth), task.sketch(attempt.answer(), truth), print(words, verdict), truth);
     }

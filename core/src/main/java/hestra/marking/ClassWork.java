@@ -44,7 +44,7 @@ public final class ClassWork {
                 case Matter.Said(String task, Whom _, String comment) -> commentsOn.computeIfAbsent(task, _ -> new TreeSet<>()).add(comment);
                 case Matter.Marks(String task, Whom whom) -> decidedAt.computeIfAbsent(task, _ -> new HashMap<>()).put(whom, decisions);
                 case Matter.Alone(String task, String student) when marking.value(matter).isPresent() -> aloneAt.computeIfAbsent(task, _ -> new HashSet<>()).add(student);
-                case Matter.Alone _, Matter.Wording _, Matter.Apart _, Matter.Due _ -> { }
+                case Matter.Alone _, Matter.Wording _, Matter.Apart _, Matter.Counts _, Matter.Due _ -> { }
             }
         });
         for (Task task : exercise.tasks()) {

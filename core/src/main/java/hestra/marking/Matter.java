@@ -22,6 +22,9 @@ public sealed interface Matter {
     /** Whether the answer of a student to a task is marked by itself: no decision on its group is one on it. */
     record Alone(String task, String student) implements Matter {}
 
+    /** Whether a hand-in is the one of its student that counts, by the name of its file, whatever is doubted of it. */
+    record Counts(String file) implements Matter {}
+
     /** When hand-ins are due. */
     record Due() implements Matter {}
 }

@@ -1,5 +1,7 @@
 package hestra.marking;
 
+import java.util.List;
+
 /** A file among the hand-ins of a class. */
 public sealed interface Received {
 
@@ -12,8 +14,22 @@ public sealed interface Received {
      * @param modified when the file was written last, in seconds since 1970, UTC
      * @param marked what is in it
      * @param note what is to be said about it; may be empty
+     * @param doubts what it claims of itself and cannot be, a sentence each: it takes no other's place until a marker says so
      */
-    record HandedIn(String file, long modified, Marked marked, String note) implements Received {
+    record HandedIn(String file, long modified, Marked marked, String note, List<String> doubts) implements Received {
+
+        public HandedIn {
+            doubts = List.copyOf(doubts);
+        }
+
+        /** One of which nothing is doubted. */
+        public HandedIn(String file, long modified, Marked marked, String note) {
+            this(file, modified, marked, note, List.of());
+        }
+
+        public boolean isDoubted() {
+            return !doubts.isEmpty();
+        }
 
         /** When it was handed in, by the student's clock; by that of the file where it does not say. */
         public long at() {

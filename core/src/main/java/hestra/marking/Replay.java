@@ -2,6 +2,7 @@ package hestra.marking;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.Collectors;
@@ -45,6 +46,15 @@ public record Replay(List<Moment> moments, boolean whole) {
 
     public Replay {
         moments = List.copyOf(moments);
+    }
+
+    /** Whether the steps, where all could be made again, lead to these answers, by the id of the task. */
+    public boolean leadsTo(Map<String, List<Attempt>> answers) {
+        return !whole || moments.isEmpty() || bare(moments.getLast().desk().work().attempts()).equals(bare(answers));
+    }
+
+    private static Map<String, List<Attempt>> bare(Map<String, List<Attempt>> answers) {
+        return answers.entrySet().stream().filter(it -> !it.getValue().isEmpty()).collect(Collectors.toMap(Map.Entry::getKey, it -> it.getValue().stream().map(Attempt::onAnyData).toList()));
     }
 
     /** Makes the steps again on the instructor's exercise. */

@@ -44,7 +44,7 @@ public record Roll(List<Student> students, List<Aside> asides) {
         }
         Optional<Long> due = marking.value(new Matter.Due(), Value.Moment.class).map(Value.Moment::at);
         List<Student> students = new ArrayList<>();
-        byStudent.forEach((key, all) -> students.add(counted(key, all, due, asides)));
+        byStudent.forEach((key, all) -> entries(key, all, marking, due, asides, students));
         students.sort(Comparator.comparing(Student::name, String.CASE_INSENSITIVE_ORDER).thenComparing(Student::key));
         numbered(students);
         asides.sort(Comparator.comparing(Aside::file));
@@ -56,6 +56,25 @@ public record Roll(List<Student> students, List<Aside> asides) {
         Map<String, Long> named = students.stream().collect(Collectors.groupingBy(Student::name, Collectors.counting()));
         Map<String, Integer> numbers = new HashMap<>();
         students.replaceAll(student -> named.get(student.name()) < 2 ? student : student.called(student.name() + " (" + numbers.merge(student.name(), 1, Integer::sum) + ")"));
+    }
+
+    /**
+     * The entry of a student. What a hand-in claims of itself decides nothing: one of which something is doubted stands beside the
+     * others of the student, and neither takes the other's place, until a marker says which counts.
+     */
+    private static void entries(String key, List<Received.HandedIn> all, Marking marking, Optional<Long> due, List<Aside> asides, List<Student> students) {
+        Optional<Received.HandedIn> chosen = all.stream().filter(it -> marking.value(new Matter.Counts(it.file())).isPresent()).findFirst();
+        if (chosen.isPresent()) {
+            Received.HandedIn one = chosen.get();
+            students.add(counted(key, List.of(one), due, asides));
+            all.stream().filter(it -> it != one).forEach(it -> asides.add(new Aside(it.file(), "You have chosen " + one.file() + " in its place.", true)));
+            return;
+        }
+        List<Received.HandedIn> plain = all.stream().filter(it -> !it.isDoubted()).toList();
+        if (!plain.isEmpty()) {
+            students.add(counted(key, plain, due, asides));
+        }
+        all.stream().filter(Received.HandedIn::isDoubted).forEach(it -> students.add(counted(all.size() == 1 ? key : key + " @" + it.file(), List.of(it), due, asides)));
     }
 
     private static Student counted(String key, List<Received.HandedIn> all, Optional<Long> due, List<Aside> asides) {

@@ -1,6 +1,7 @@
 package hestra.marking;
 
 import java.text.Normalizer;
+import java.util.List;
 import java.util.Locale;
 
 /**
@@ -16,6 +17,11 @@ public record Student(String key, String name, Received.HandedIn handedIn, boole
 
     private static final int LONGEST_NAME = 80;
 
+    /** What is doubted of the work: it stands beside other work of the same name until a marker says which counts. */
+    public List<String> doubts() {
+        return handedIn.doubts();
+    }
+
     public Marked marked() {
         return handedIn.marked();
     }
@@ -25,10 +31,19 @@ public record Student(String key, String name, Received.HandedIn handedIn, boole
         return new Student(key, other, handedIn, late, earlier);
     }
 
+    /** Whether two names are one, whatever their capitals and spaces. */
+    public static boolean isSameName(String one, String other) {
+        return plain(one).equals(plain(other));
+    }
+
+    private static String plain(String name) {
+        return Normalizer.normalize(shown(name, ""), Normalizer.Form.NFKC).toLowerCase(Locale.ROOT);
+    }
+
     /** What tells the student of a hand-in from others: the name, whatever its capitals and spaces, and the variant. Work without a name is told by its file. */
     static String keyOf(Received.HandedIn handedIn, boolean apart) {
         Script script = handedIn.marked().script();
-        String name = Normalizer.normalize(shown(script.student(), ""), Normalizer.Form.NFKC).toLowerCase(Locale.ROOT);
+        String name = plain(script.student());
         int variant = script.copy().map(Script.Copied::variant).orElse(0);
         return (name.isEmpty() ? "file " + handedIn.file() : name) + (variant > 0 ? " #" + variant : "") + (apart ? " @" + handedIn.file() : "");
     }

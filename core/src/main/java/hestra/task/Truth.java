@@ -32,6 +32,8 @@ import hestra.targets.Held;
 public final class Truth {
 
     private static final int USUAL_DIGITS = 4;
+    /** An answer for the points that were kept counts where at least this share of them was: of two points r is always 1. */
+    private static final double LEAST_KEPT = 0.5;
 
     private final DataTable data;
     private final Roles roles;
@@ -204,10 +206,12 @@ public final class Truth {
                 : List.of(evidence(), without(setAside));
     }
 
-    /** The true data without the points that were set aside, where others were than those with a slip. */
+    /** The true data without the points that were set aside, where others were than those with a slip, and no more than half of all. */
     Optional<Evidence> kept(Attempt attempt) {
         Set<Integer> setAside = attempt.setAside().stream().filter(row -> row < data.size()).collect(Collectors.toSet());
-        return slips().containsAll(setAside) ? Optional.empty() : Optional.of(without(setAside));
+        Pairs all = pairs();
+        long kept = IntStream.range(0, all.size()).filter(i -> !setAside.contains(all.row(i))).count();
+        return slips().containsAll(setAside) || kept < LEAST_KEPT * all.size() ? Optional.empty() : Optional.of(without(setAside));
     }
 
     private Evidence without(Set<Integer> setAside) {

@@ -2,11 +2,14 @@ package hestra.desk;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 
 import hestra.Kelp;
 import hestra.data.TableEdit;
+import hestra.exercise.Exercise;
+import hestra.exercise.Part;
 import hestra.figure.Figure;
 import hestra.figure.Layout;
 import hestra.figure.Mark;
@@ -95,6 +98,41 @@ class SessionTest {
                 session = Session.of(History.of(Desk.open(Kelp.whole())));
             }
         }
+    }
+
+    @Test
+    void whatIsInHandStaysInHandWhateverIsEdited() {
+        RandomEdits edits = new RandomEdits(SEED + 2);
+        Exercise two = Kelp.whole();
+        two = two.withPartAt(1, two.fresh(two.first()));
+        for (Part part : two.parts()) {
+            Session session = after(Session.of(History.of(Desk.open(two))), new Edit.GoTo(part.id()));
+            for (int i = 0; i < EDITS / 4; i++) {
+                Edit edit = edits.next(session.history().present());
+                Edit here = edit instanceof Edit.Local local ? new Edit.InPart(part.id(), local) : edit;
+                if (here instanceof Edit.Lasting && !(here instanceof Edit.StartAgain)) {
+                    session = after(session, here);
+                    if (session.history().present().exercise().part(part.id()).isEmpty()) {
+                        session = after(Session.of(History.of(Desk.open(two))), new Edit.GoTo(part.id()));
+                    }
+                    assertThat(session.findings().part().id()).as("after %s", here).isEqualTo(part.id());
+                }
+            }
+        }
+    }
+
+    @Test
+    void aPartWhoseTaskIsTakenOutOrWhoseDataComeInStaysInHand() {
+        Exercise whole = Kelp.whole();
+        Exercise two = whole.withPartAt(1, whole.fresh(whole.first()));
+        Part second = two.parts().get(1);
+        String task = second.tasks().getLast().id();
+        Session turned = after(Session.of(History.of(Desk.open(two))), new Edit.TurnTo(Optional.of(task)));
+        assertThat(after(turned, new ExerciseEdit.RemoveBlock(task)).findings().part().id()).isEqualTo(second.id());
+        Edit data = new Edit.InPart(second.id(), new PartEdit.WriteColumns(Kelp.table().withoutRows(Set.of(0, 1)), Kelp.whole().first().roles()));
+        Session filled = after(turned, data);
+        assertThat(filled.findings().part().id()).as("after other data").isEqualTo(second.id());
+        assertThat(filled.findings().taskInHand()).contains(task);
     }
 
     @Test

@@ -165,6 +165,37 @@ class ClassWorkTest {
         assertThat(two.roll().students()).as("two of one name").extracting(Student::name).containsExactly("Ida Fenn (1)", "Ida Fenn (2)", "Pim");
     }
 
+    private void doubted(String student, long at, String number) {
+        Received.HandedIn last = handIn(student, at, "", number);
+        files.set(files.size() - 1, new Received.HandedIn(last.file(), 0, last.marked(), "", List.of("It says that it was handed in at a time that has not come yet.")));
+    }
+
+    @Test
+    void whatAHandInClaimsOfItselfTakesNoOthersPlace() {
+        handIn("Ida", 100, "", "0.52");
+        doubted("Ida", 253_402_300_799L, "7");
+        ClassWork both = work();
+        assertThat(both.roll().students()).extracting(Student::name).containsExactly("Ida (1)", "Ida (2)");
+        assertThat(both.award(both.roll().students().getFirst(), "read").marks()).as("the real one").isEqualTo(2);
+        ClassWork chosen = work(both.marking().decide(new Matter.Counts("2.handin"), Optional.of(new Value.Yes()), "ann"));
+        assertThat(chosen.roll().students()).singleElement().satisfies(it -> assertThat(it.handedIn().file()).isEqualTo("2.handin"));
+        assertThat(chosen.roll().asides()).singleElement().satisfies(it -> assertThat(it.why()).contains("You have chosen 2.handin"));
+        ClassWork first = work(both.marking().decide(new Matter.Counts("1.handin"), Optional.of(new Value.Yes()), "ann"));
+        assertThat(first.roll().students()).singleElement().satisfies(it -> assertThat(it.handedIn().file()).isEqualTo("1.handin"));
+    }
+
+    @Test
+    void ofTwoPointsThatWereKeptNothingCounts() {
+        // Rows 1 and 2 alone: (3.9 − 3.1) ÷ 2 = 0.40; rows 1 to 4: x̄ = 5, Sxx = 20, Sxy = 9.8, so 0.49.
+        Map<Set<Integer>, Double> kept = Map.of(Set.of(2, 3, 4), 0.0, Set.of(4), 2.0);
+        Map<Set<Integer>, String> values = Map.of(Set.of(2, 3, 4), "0.40", Set.of(4), "0.49");
+        kept.forEach((aside, marks) -> {
+            Script script = new Script("Ida", EXERCISE.id(), "Kelp", Optional.empty(), Map.of("read", List.of(new Attempt(new Answer.Typed(values.get(aside)), aside))), 1, Optional.empty());
+            assertThat(Marked.of(script, KEY.key(script)).at("read").earned()).as("%s", aside).isEqualTo(marks);
+            assertThat(Marked.of(script, KEY.key(script)).at("read").inWords()).as("said beside the answer").contains("set aside");
+        });
+    }
+
     @Test
     void theResultSaysWhatToGoThroughAgain() {
         handIn("Ida", WELL, "1.93", "0.52");

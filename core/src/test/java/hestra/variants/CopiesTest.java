@@ -14,6 +14,7 @@ import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desk.ExerciseEdit;
 import hestra.exercise.Block;
+import hestra.exercise.Copy;
 import hestra.exercise.Exercise;
 import hestra.exercise.Varying;
 import hestra.feedback.Outcome;
@@ -208,6 +209,45 @@ class CopiesTest {
         Question left = (Question) copy(Kelp.exercise(text)).task("q").orElseThrow();
         assertThat(left.accepted()).isEmpty();
         assertThat(left.options()).isEmpty();
+    }
+
+    /** Two keys of each kind of task whose key is set by hand, all else alike. */
+    private static List<List<Task>> twoKeysEach(Terms.Showing when) {
+        Terms t = terms("q").withVerdict(when);
+        Description proposed = Description.proposedFor(Kelp.truth(Kelp.exercise()).pairs());
+        Description falling = new Description(Description.Direction.FALLING, proposed.form(), proposed.strength(), proposed.unusual());
+        Description none = new Description(Description.Direction.NEITHER, proposed.form(), proposed.strength(), proposed.unusual());
+        List<Curve> offered = List.of(new Curve.Line(), new Curve.Polynomial(2));
+        List<List<Task>> pairs = new ArrayList<>();
+        pairs.add(List.of(new NumberQuestion(t, 5, new Rounding.Places(1), ""), new NumberQuestion(t, 6, new Rounding.Places(1), "")));
+        for (Question.Sort sort : Question.Sort.values()) {
+            pairs.add(List.of(question(sort, true, true, false, false).with(t), question(sort, false, false, true, false).with(t)));
+        }
+        pairs.add(List.of(new Question(t, Question.Sort.SHORT_TEXT, List.of(), true, List.of("residual")), new Question(t, Question.Sort.SHORT_TEXT, List.of(), true, List.of("leverage"))));
+        pairs.add(List.of(new Describe(t, falling), new Describe(t, none)));
+        pairs.add(List.of(new ChooseCurve(t, offered, ChooseCurve.By.AUTHOR, 1, EnumSet.of(CurveReason.RESIDUALS), false), new ChooseCurve(t, offered, ChooseCurve.By.AUTHOR, 0, EnumSet.of(CurveReason.SIMPLE), false)));
+        pairs.add(List.of(new CheckConditions(t, EnumSet.allOf(FitCondition.class), EnumSet.of(FitCondition.NORMALITY), true), new CheckConditions(t, EnumSet.allOf(FitCondition.class), EnumSet.of(FitCondition.LINEARITY), true)));
+        for (PointSort sort : PointSort.values()) {
+            pairs.add(List.of(new FindPoint(t, sort, 1, Set.of(1), Optional.of(PointAction.MEND), Optional.of(PointReason.SLIP)), new FindPoint(t, sort, 1, Set.of(3), Optional.of(PointAction.KEEP), Optional.of(PointReason.DECIDES))));
+        }
+        List<TryOut.Move> moves = List.of(new TryOut.Move(4, 0, 2));
+        pairs.add(List.of(new TryOut(t, moves, Quantity.SLOPE, 1, Optional.of(TryReason.values()[0])), new TryOut(t, moves, Quantity.SLOPE, 1, Optional.of(TryReason.values()[1]))));
+        return pairs;
+    }
+
+    /** Whatever is found in a copy is found in that of another key too: but for the digests, no byte of it depends on what was set by hand. */
+    @Test
+    void copiesOfOtherKeysAreTheSameButForTheirDigests() {
+        for (Terms.Showing when : Terms.Showing.values()) {
+            for (List<Task> two : twoKeysEach(when)) {
+                List<Exercise> copies = two.stream().map(task -> copy(Kelp.exercise(task))).toList();
+                List<Exercise> unsealed = copies.stream().map(it -> it.with(Optional.of(new Copy(0, 1, "Ida Fenn", Map.of())))).toList();
+                assertThat(unsealed.getFirst()).as("%s", two).isEqualTo(unsealed.getLast());
+                if (when == Terms.Showing.AFTER_MARKING) {
+                    assertThat(copies.getFirst()).as("no digest either: %s", two).isEqualTo(copies.getLast());
+                }
+            }
+        }
     }
 
     @Test

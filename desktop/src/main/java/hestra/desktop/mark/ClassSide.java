@@ -105,6 +105,7 @@ final class ClassSide {
         }
         left.getChildren().addAll(section("You mark as"), marker);
         conflicts(shown);
+        doubts(shown);
         asides(shown);
         right.getChildren().clear();
         shown.result().ifPresent(result -> result(result, shown));
@@ -148,6 +149,7 @@ final class ClassSide {
             case Matter.Wording _ -> "What a comment says";
             case Matter.Alone(String task, String student) -> named(task, shown) + " of " + whose(task, new Whom.One(student), shown) + " marked apart";
             case Matter.Apart(String file) -> file + " as somebody else’s";
+            case Matter.Counts(String file) -> "That " + file + " counts";
             case Matter.Due _ -> "When work was due";
         };
     }
@@ -164,6 +166,30 @@ final class ClassSide {
                     .findFirst().map(AnswerGroup::heading).orElse("answers that nobody here gave");
             case Whom.All _ -> "everybody";
         };
+    }
+
+    /** Work of which something is doubted stands beside other work of the same name until one is chosen. */
+    private void doubts(MarkModel.Shown shown) {
+        List<Student> doubted = shown.work().roll().students().stream().filter(it -> !it.doubts().isEmpty()).toList();
+        if (doubted.isEmpty()) {
+            return;
+        }
+        left.getChildren().add(section("Doubtful: " + doubted.size()));
+        for (int i = 0; i < doubted.size(); i++) {
+            Student student = doubted.get(i);
+            Label name = new Label(shown.name(student));
+            name.getStyleClass().add("aside-file");
+            Button counts = new Button("This one counts");
+            counts.setId("doubt-counts-" + i);
+            counts.getStyleClass().setAll("quiet");
+            Tip.set(counts, "Its work is marked as this student\u2019s, and no other of the same name");
+            counts.setOnAction(_ -> model.decide("which hand-in counts", Choice.of(new Matter.Counts(student.handedIn().file()), new Value.Yes())));
+            VBox box = new VBox(2, name, small(String.join(" ", student.doubts())));
+            if (shown.work().marking().value(new Matter.Counts(student.handedIn().file())).isEmpty()) {
+                box.getChildren().add(counts);
+            }
+            left.getChildren().add(box);
+        }
     }
 
     private void asides(MarkModel.Shown shown) {

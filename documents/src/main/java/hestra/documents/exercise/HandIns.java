@@ -16,6 +16,7 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicReferenceArray;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -32,6 +33,7 @@ import hestra.marking.MarkingKey;
 import hestra.marking.Received;
 import hestra.marking.Roll;
 import hestra.marking.Script;
+import hestra.marking.Student;
 import hestra.numbers.Counted;
 
 /**
@@ -45,6 +47,8 @@ public final class HandIns {
 
     private static final int TOGETHER = 48;
     private static final long MILLISECONDS = 1000;
+    /** By so many seconds a student's clock may be ahead of this one: a day, which a wrong time zone does not reach. */
+    private static final long CLOCKS_DIFFER = 86_400;
 
     private final Exercise exercise;
     private final int print;
@@ -196,16 +200,38 @@ public final class HandIns {
             return Result.done(new Received.Refused(name, "This is work on another exercise, “" + script.title() + "”. Mark it by itself."));
         }
         long modified = modified(file);
+        List<String> doubts = doubts(script, System.currentTimeMillis() / MILLISECONDS);
         String begun = script.begun() > 1 ? "Begun " + script.begun() + " times." : "";
         if (key.isPresent()) {
             Marked marked = Marked.of(script, key.get().key(script));
-            return Result.done(new Received.HandedIn(name, modified, marked, (note(file, light, key.get()) + " " + begun).strip()));
+            return Result.done(new Received.HandedIn(name, modified, marked, said(note(file, light, key.get()), doubts, begun), doubts));
         }
         return HandInFile.read(file).then(handIn -> {
             MarkingKey own = copies.computeIfAbsent(handIn.exercise(), MarkingKey::of);
             String which = script.copy().map(HandIns::which).orElse(handIn.exercise().equals(exercise) ? "" : "Its copy of the exercise differs from the first one's.");
-            return Result.done(new Received.HandedIn(name, modified, Marked.of(script, own), (which + (which.isEmpty() ? "" : " Marked by its own copy.") + " " + begun).strip()));
+            return Result.done(new Received.HandedIn(name, modified, Marked.of(script, own), said(which + (which.isEmpty() ? "" : " Marked by its own copy."), doubts, begun), doubts));
         });
+    }
+
+    private static String said(String note, List<String> doubts, String begun) {
+        return Stream.of(Stream.of(note), doubts.stream(), Stream.of(begun)).flatMap(it -> it).filter(it -> !it.isEmpty()).collect(Collectors.joining(" "));
+    }
+
+    /**
+     * What a hand-in claims of itself that cannot be: it is pointed out, and the work takes no other's place by it.
+     *
+     * @param now in seconds since 1970, UTC
+     */
+    static List<String> doubts(Script script, long now) {
+        List<String> doubts = new ArrayList<>();
+        if (script.pace().filter(pace -> pace.handedIn() > now + CLOCKS_DIFFER).isPresent()) {
+            doubts.add("It says that it was handed in at a time that has not come yet.");
+        }
+        String copyOf = script.copy().map(Script.Copied::name).orElse("");
+        if (!copyOf.isBlank() && !Student.isSameName(copyOf, script.student())) {
+            doubts.add("It was done on the copy made for " + Student.shown(copyOf, "somebody") + ".");
+        }
+        return doubts;
     }
 
     private static String which(Script.Copied copy) {

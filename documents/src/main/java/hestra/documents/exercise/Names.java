@@ -187,6 +187,7 @@ final class Names {
         name("apart", Matter.Apart.class);
         name("due", Matter.Due.class);
         name("alone", Matter.Alone.class);
+        name("counts", Matter.Counts.class);
         name("points", Value.Points.class);
         name("yes", Value.Yes.class);
         name("comment", Value.Comment.class);

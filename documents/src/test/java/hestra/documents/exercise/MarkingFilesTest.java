@@ -39,8 +39,10 @@ import hestra.marking.HandIn;
 import hestra.marking.Marking;
 import hestra.marking.MarkingKey;
 import hestra.marking.Matter;
+import hestra.marking.Pace;
 import hestra.marking.Received;
 import hestra.marking.Replay;
+import hestra.marking.Script;
 import hestra.marking.Student;
 import hestra.marking.Value;
 import hestra.marking.Whom;
@@ -263,6 +265,20 @@ GiveBack.Written written = new GiveBack(work, ClassKey.of(EXERCISE), true, "").w
         GiveBack.Written written = new GiveBack(work, ClassKey.of(EXERCISE), true, "").write(folder.resolve("hands"), folder.resolve("back"), EnumSet.of(GiveBack.Form.HTML), Paper.A4, Progress.UNWATCHED);
         assertThat(written.files()).as("names are cut by bytes").hasSize(2).allMatch(Files::exists);
         assertThat(written.failures()).singleElement().asString().startsWith("Ida: ");
+    }
+
+    @Test
+    void claimsThatCannotBeArePointedOut() {
+        long now = 1_790_000_000;
+        Script.Copied copy = new Script.Copied(1, 0, "Ida Fenn");
+        assertThat(HandIns.doubts(script("ida  FENN", copy, now), now)).isEmpty();
+        assertThat(HandIns.doubts(script("Pim", copy, now), now)).singleElement().asString().contains("the copy made for Ida Fenn");
+        assertThat(HandIns.doubts(script("Ida Fenn", copy, 253_402_300_799L), now)).singleElement().asString().contains("has not come yet");
+        assertThat(HandIns.doubts(script("Ida Fenn", copy, now + 3600), now)).as("clocks differ").isEmpty();
+    }
+
+    private static Script script(String student, Script.Copied copy, long at) {
+        return new Script(student, "kelp", "Kelp", Optional.of(copy), Map.of(), 1, Optional.of(new Pace(0, at, 60, Map.of())));
     }
 
     @Test
