@@ -10,7 +10,6 @@ import java.util.regex.Pattern;
 
 import hestra.feedback.Verdict;
 import hestra.numbers.Counted;
-import hestra.task.AnswerPlace;
 import hestra.task.Attempt;
 import hestra.task.Sketch;
 import hestra.task.Task;
@@ -41,7 +40,9 @@ public record Judged(Attempt attempt, Verdict verdict, String group, String word
      */
     public static Judged of(Exercise exercise, Task task, Attempt attempt, Truth truth) {
         Verdict verdict = exercise.judge(task, attempt, truth);
-        String aside = attempt.setAside().isEmpty() || task.place() != AnswerPlace.SHEET ? "" : " (" + Counted.of(attempt.setAside().size(), "row") + " set aside)";
+        // A number may be right for the points that were kept alone: how many those are not is said beside it.
+        int out = task.numbers(truth).isEmpty() ? 0 : truth.setAsideBesideSlips(attempt);
+        String aside = out == 0 ? "" : " (" + Counted.of(out, "row") + " set aside)";
         String words = UNSEEN.matcher(String.join("; ", task.inWords(attempt.answer(), truth))).replaceAll("") + aside;
         return new Judged(attempt, verdict, Sameness.of(task, attempt.answer(), verdict, truth), words,
                 task.nearness(attempt.answer(), truth), task.sketch(attempt.answer(), truth), print(words, verdict), truth);

@@ -206,6 +206,11 @@ public final class Truth {
                 : List.of(evidence(), without(setAside));
     }
 
+    /** How many rows of the true data were set aside for an attempt, but those with a slip. */
+    public int setAsideBesideSlips(Attempt attempt) {
+        return (int) attempt.setAside().stream().filter(row -> row < data.size() && !slips().contains(row)).count();
+    }
+
     /** The true data without the points that were set aside, where others were than those with a slip, and no more than half of all. */
     Optional<Evidence> kept(Attempt attempt) {
         Set<Integer> setAside = attempt.setAside().stream().filter(row -> row < data.size()).collect(Collectors.toSet());

@@ -124,7 +124,7 @@ final class GroupCard extends VBox {
             getChildren().add(text);
         }
         if (list.size() > most) {
-            getChildren().add(small("and " + (list.size() - most) + " more ways to say it"));
+            getChildren().add(small("and " + Counted.of(list.size() - most, "more way", "more ways") + " to say it"));
         }
     }
 

@@ -210,9 +210,9 @@ final class HandInFolder implements AutoCloseable {
                 int before = model.history().present().all().size();
                 strange = Stream.concat(strange.stream(), other.strange().stream()).distinct().toList();
                 model.join(other.marking());
-                int conflicts = model.history().present().conflicts().size();
+                int disputed = model.shown().work().disputed();
                 notices.say(Counted.of(model.history().present().all().size() - before, "decision") + " of " + file.getFileName() + " put in."
-                        + (conflicts == 0 ? "" : " " + Counted.of(conflicts, "answer was", "answers were") + " marked differently by both: they are listed under “class”."));
+                        + (disputed == 0 ? "" : " " + Counted.of(disputed, "answer was", "answers were") + " marked differently by both: the tasks say which."));
             }
         }
     }

@@ -77,7 +77,7 @@ final class TaskList extends VBox {
         });
         int disputed = shown.work().disputed(task);
         int turned = shown.work().turned(task).stream().mapToInt(it -> it.students().size()).sum();
-        Stream.of(disputed == 0 ? "" : Counted.of(disputed, "answer") + " marked differently", turned == 0 ? "" : Counted.of(turned, "answer") + " decided under another key")
+        Stream.of(disputed == 0 ? "" : Counted.of(disputed, "answer") + " marked differently", turned == 0 ? "" : Counted.of(turned, "answer") + " to be decided again")
                 .filter(it -> !it.isEmpty()).forEach(it -> {
                     Label due = new Label(it);
                     due.getStyleClass().addAll("small", "mark-due-note");

@@ -388,7 +388,7 @@ class MarkingTest {
             Student ida = student(work(person), "Ida Fenn");
             assertThat(work(person).award(ida, "slope")).as("as Hestra has it until somebody says").extracting(it -> it.marks(), it -> it.decided()).containsExactly(4.0, false);
             assertThat(work(person).award(ida, "r").decided()).as("what did not change stands").isTrue();
-            assertThat(person.texts("mark-due-note")).anyMatch(it -> it.contains("decided under another key"));
+            assertThat(person.texts("mark-due-note")).anyMatch(it -> it.contains("to be decided again"));
             person.click("give-back");
             assertThat(person.text("give-turned")).contains("decided under another key");
             person.press(KeyCode.ESCAPE);
