@@ -772,7 +772,8 @@ final class Person implements AutoCloseable {
 
     /** Scrolls what holds a node until it can be seen, as a person would. */
     private void reveal(String id) throws IOException {
-        FxThread.call(() -> {
+        boolean scrolled = FxThread.call(() -> {
+            boolean moved = false;
             Node node = node(id);
             for (Node it = node.getParent(); it != null; it = it.getParent()) {
                 if (it instanceof ScrollPane pane && pane.getContent() != null) {
@@ -781,13 +782,16 @@ final class Person implements AutoCloseable {
                     double top = pane.getVvalue() * Math.max(0, room);
                     boolean seen = inside.getMinY() >= top && inside.getMaxY() <= top + pane.getViewportBounds().getHeight();
                     if (room > 0 && !seen) {
+                        moved = true;
                         pane.setVvalue(Math.clamp((inside.getCenterY() - pane.getViewportBounds().getHeight() / 2) / room, 0, 1));
                     }
                 }
             }
-            return null;
+            return moved;
         });
-        settle();
+        if (scrolled) {
+            settle();
+        }
     }
 
     /** Waits until JavaFX has done what is waiting. */
