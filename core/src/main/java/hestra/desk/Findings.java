@@ -41,6 +41,7 @@ import hestra.task.Aid;
 import hestra.task.Answer;
 import hestra.task.Bench;
 import hestra.task.FillIn;
+import hestra.task.Subject;
 import hestra.task.Task;
 import hestra.task.Truth;
 import hestra.tracing.Picture;
@@ -180,6 +181,11 @@ public final class Findings {
         PartWork there = desk.work().part(at);
         return state.attempts().counted().map(Judged::attempt)
                 .filter(it -> it.basis().isPresent() && (!it.round().equals(there.round()) || it.basis().getAsInt() != there.table().print())).isPresent();
+    }
+
+    /** Whether the answer that counts at a task is about a plot that is another one now. */
+    public boolean isOnOtherData(TaskState state) {
+        return state.task().subject() != Subject.NOTHING && isChangedSince(state);
     }
 
     /** Whether what a task of the part in hand asks to be found by eye has been shown for the data that there are. */

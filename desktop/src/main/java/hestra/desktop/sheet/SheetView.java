@@ -64,7 +64,7 @@ public final class SheetView extends ScrollPane implements Sheet {
 
     /** All that the sheet depends on; while a card says what an answer lacks, on all that is done. */
     private record State(Exercise exercise, Part part, List<TaskState> tasks, Map<String, Answer> drafts, Optional<Roles> roles, OptionalInt round, boolean hasTrial, OwnSheet notes, String student,
-            Optional<String> inHand, Optional<Work> watched) {}
+            Optional<String> inHand, List<String> changed, Optional<Work> watched) {}
 
     /** The sheet; {@code go} puts the keyboard where a task is answered. */
     public SheetView(DeskModel model, Look look, Consumer<AnswerPlace> go, Consumer<String> notice, Runnable onHandIn) {
@@ -91,7 +91,7 @@ public final class SheetView extends ScrollPane implements Sheet {
         // While a point is dragged nothing on the sheet changes; laying it out again would cost every frame.
         Work work = findings.desk().work();
         State state = new State(findings.exercise(), findings.part(), findings.tasks(), work.drafts(), findings.work().roles(), findings.work().round(), findings.work().curves().trial().isPresent(), findings.work().sheet(), work.student(),
-                findings.taskInHand(), Optional.of(work).filter(_ -> cards.stream().anyMatch(TaskCard::saysWhatIsMissing)));
+                findings.taskInHand(), findings.tasks().stream().filter(findings::isOnOtherData).map(it -> it.task().id()).toList(), Optional.of(work).filter(_ -> cards.stream().anyMatch(TaskCard::saysWhatIsMissing)));
         if (state.equals(shown)) {
             cards.stream().filter(TaskCard::isLive).forEach(card -> card.showLive(findings));
             return;

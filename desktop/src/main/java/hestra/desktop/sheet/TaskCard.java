@@ -260,7 +260,7 @@ final class TaskCard extends VBox {
         showRounds(findings, state, shown);
         Optional<Verdict> now = state.verdict();
         present(verdict, now.isPresent());
-        now.ifPresent(it -> verdict.setText(shown ? said(it, state) + counts(state, findings) : saved(asked)));
+        now.ifPresent(it -> verdict.setText((shown ? said(it, state) + counts(state, findings) : saved(asked)) + changed(state, findings)));
         showHelps(findings, inHand, state);
         for (Outcome outcome : Outcome.values()) {
             boolean is = shown && now.filter(it -> it.outcome() == outcome).isPresent();
@@ -340,6 +340,11 @@ final class TaskCard extends VBox {
         };
         String word = text.startsWith(verdict.outcome().word()) || verdict.isRight() ? "" : verdict.outcome().word() + ". ";
         return (verdict.outcome().sign() + " " + word + text).strip() + opened(state);
+    }
+
+    /** That the plot is no longer the one that the answer was about. */
+    private static String changed(TaskState state, Findings findings) {
+        return findings.isOnOtherData(state) ? " The data have been changed since." : "";
     }
 
     /** Which answer counts, where that is not the newest. */

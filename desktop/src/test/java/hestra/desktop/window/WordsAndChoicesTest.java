@@ -9,7 +9,9 @@ import java.util.Set;
 import javafx.scene.input.KeyCode;
 
 import hestra.Kelp;
+import hestra.data.TableEdit;
 import hestra.desk.Edit;
+import hestra.desk.WorkEdit;
 import hestra.exercise.Exercise;
 import hestra.feedback.Quantity;
 import hestra.fit.Curve;
@@ -75,6 +77,19 @@ class WordsAndChoicesTest {
             pasted(person, "equation-equation", "y = 0.515x + 1.95");
             person.press(KeyCode.ENTER);
             assertThat(person.text("verdict-equation")).isEqualTo("\u2713 Right.");
+        }
+    }
+
+    @Test
+    void anAnswerSaysThatItsDataHaveBeenChangedSince() throws IOException {
+        try (Person person = at(new WriteEquation(terms("equation"), new Curve.Line(), 3))) {
+            pasted(person, "equation-equation", "y = 0.515x + 1.95");
+            person.press(KeyCode.ENTER);
+            assertThat(person.text("verdict-equation")).startsWith("✓").doesNotContain("changed");
+            person.apply(new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "99")));
+            assertThat(person.text("verdict-equation")).contains("The data have been changed since.");
+            person.press(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(person.text("verdict-equation")).doesNotContain("changed");
         }
     }
 

@@ -125,7 +125,7 @@ public final class WriteUp {
                 figure(findings, shown, pieces);
             }
             pieces.add(piece(block, findings));
-            if (block instanceof Block.Asked(Task task) && task.subject() != Subject.NOTHING && findings.isChangedSince(findings.task(task.id()))) {
+            if (block instanceof Block.Asked(Task task) && findings.isOnOtherData(findings.task(task.id()))) {
                 pieces.add(new Piece.Remark("The data were changed after this was answered: the plot shows them as they are now."));
             }
             if (block instanceof Block.Asked(Task task) && task.equals(section.orElse(null))) {
