@@ -36,7 +36,8 @@ public record Student(String key, String name, Received.HandedIn handedIn, boole
         return plain(one).equals(plain(other));
     }
 
-    private static String plain(String name) {
+    /** A name by which it is found: in small letters, on one line, without anything unseen. */
+    public static String plain(String name) {
         return Normalizer.normalize(shown(name, ""), Normalizer.Form.NFKC).toLowerCase(Locale.ROOT);
     }
 

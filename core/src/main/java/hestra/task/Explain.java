@@ -154,6 +154,6 @@ public record Explain(Terms terms, Optional<Explaining> how) implements Task {
     @Override
     public Task bare() {
         boolean shown = terms.isTold(true) && terms.afterwards() == Terms.Afterwards.ANSWER;
-        return shown ? this : new Explain(terms.isTold(true) ? terms : terms.withHint(""), how.map(it -> it.withModel("")));
+        return shown ? this : new Explain(terms.bare(), how.map(it -> it.withModel("")));
     }
 }

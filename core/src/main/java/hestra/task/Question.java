@@ -249,8 +249,7 @@ public record Question(Terms terms, Sort sort, List<Option> options, boolean isT
     @Override
     public Task bare() {
         // What was accepted or offered while it was a question of another sort is still there.
-        Question rest = sort == Sort.LONG_TEXT ? new Question(terms, sort, List.of(), true, List.of()) : this;
-        return terms.isTold(true) ? rest : rest.with(terms.withHint(""));
+        return sort == Sort.LONG_TEXT ? new Question(terms.bare(), sort, List.of(), true, List.of()) : with(terms.bare());
     }
 
     private List<Sealing.Piece> keyInPieces() {

@@ -277,7 +277,7 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
 
     /** The task as a student's copy has it: without what tells its key and is not needed for what the student is told in working on it. */
     default Task bare() {
-        return terms().isTold(true) ? this : with(terms().withHint(""));
+        return with(terms().bare());
     }
 
     /** The pieces of an answer that are compared with a key that was set by hand, each in one form of writing. */

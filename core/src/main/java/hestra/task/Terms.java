@@ -114,6 +114,11 @@ public record Terms(
         return verdict == Showing.AT_ONCE || verdict == Showing.AFTER_LAST_TRY && done;
     }
 
+    /** The terms as a student's copy has them: a hint that is said with a verdict is not there where no verdict is told before handing in. */
+    public Terms bare() {
+        return isTold(true) ? this : withHint("");
+    }
+
     public static final int MOST_MARKS = 100;
     public static final int MOST_TRIES = 20;
 

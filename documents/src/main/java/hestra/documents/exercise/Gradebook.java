@@ -22,7 +22,8 @@ import hestra.marking.Roll;
 import hestra.marking.Standing;
 import hestra.marking.Student;
 import hestra.numbers.Counted;
-import hestra.numbers.NumberStyle;
+import hestra.numbers.DecimalMark;
+import hestra.numbers.Marks;
 import hestra.task.Task;
 import org.apache.poi.ss.usermodel.Cell;
 import org.apache.poi.ss.usermodel.Row;
@@ -36,7 +37,8 @@ public final class Gradebook {
     public static final List<String> ENDINGS = List.of(".csv", ".xlsx");
 
     private static final Pattern SURNAME_FIRST = Pattern.compile("([^,]+), *([^,]+)");
-    private static final double HUNDRED = 100;
+    /** A table is read by other programs: with a point, whatever the exercise says. */
+    private static final Marks MARKS = new Marks(DecimalMark.POINT);
     private static final int WIDEST = 40;
     private static final int LETTER = 256;
 
@@ -70,7 +72,7 @@ public final class Gradebook {
 
     /** A name by which a line of a list finds its student: small letters, and "Lindqvist, Bo" as "bo lindqvist". */
     private static String plain(String name) {
-        String shown = Student.shown(name, "").toLowerCase(Locale.ROOT);
+        String shown = Student.plain(name);
         Matcher turned = SURNAME_FIRST.matcher(shown);
         return turned.matches() ? turned.group(2) + " " + turned.group(1) : shown;
     }
@@ -78,18 +80,13 @@ public final class Gradebook {
     private static List<String> line(ClassWork work, Student student) {
         List<String> fields = new ArrayList<>(List.of(student.name()));
         List<Task> tasks = work.exercise().tasks();
-        tasks.forEach(task -> fields.add(shown(work.award(student, task.id()).marks())));
+        tasks.forEach(task -> fields.add(MARKS.of(work.award(student, task.id()).marks())));
         long unread = tasks.stream().filter(task -> work.award(student, task.id()).standing() == Standing.UNREAD).count();
-        fields.add(shown(work.total(student)));
+        fields.add(MARKS.of(work.total(student)));
         fields.add(Integer.toString(work.exercise().marks()));
         fields.add(String.join(" ", Stream.of(student.handedIn().note(), student.late() ? "Handed in late." : "",
                 unread == 0 ? "" : Counted.of(unread, "answer is", "answers are") + " still to be read; the marks are proposed.").filter(it -> !it.isEmpty()).toList()));
         return fields;
-    }
-
-    /** Marks to two places at most, without zeros at the end. */
-    public static String shown(double marks) {
-        return NumberStyle.STANDARD.shortest(Math.round(marks * HUNDRED) / HUNDRED);
     }
 
     /** As comma-separated text. Nothing in it is taken for a formula by the program that it is opened in. */
