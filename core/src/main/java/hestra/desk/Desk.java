@@ -125,7 +125,7 @@ public record Desk(Exercise exercise, Work work, Pointing pointing) {
     }
 
     /** Whether somebody who gave these answers to a task has been told what would have been right, for data that stay the same. */
-    boolean isTold(Task task, List<Attempt> made) {
+    private boolean isTold(Task task, List<Attempt> made) {
         boolean tells = task.terms().afterwards() == Terms.Afterwards.ANSWER && task.terms().isTold(true) || !task.revealed().isEmpty();
         return tells && !playsOn(task) && triesLeft(task, made) == 0 && !isSolved(task, made);
     }

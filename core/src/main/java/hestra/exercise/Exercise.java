@@ -186,7 +186,7 @@ public record Exercise(String id, String title, String place, String heading, De
             return this;
         }
         Set<Aid> held = new HashSet<>(part.get().held());
-        part.get().tasks().stream().takeWhile(task -> !task.id().equals(taskId)).forEach(task -> held.removeAll(task.terms().opens()));
+        held.removeAll(part.get().openBefore(task(taskId).orElseThrow()));
         return with(part.get().withHeld(held));
     }
 
@@ -283,7 +283,7 @@ public record Exercise(String id, String title, String place, String heading, De
 
     private Verdict unrounded(Task task, Attempt attempt, Truth truth) {
         Optional<Seal> seal = copy.flatMap(it -> it.seal(task));
-        if (seal.isEmpty() || attempt.shown().isPresent()) {
+        if (seal.isEmpty()) {
             return task.judge(attempt, truth);
         }
         List<String> pieces = task.pieces(attempt.answer(), truth);

@@ -152,14 +152,10 @@ public record Part(String id, String heading, DataTable data, Roles roles, Prove
 
     /** Where a task calls for something that no task before it opens: most likely a slip of the author's. */
     public List<Shut> shut() {
-        List<Shut> shut = new ArrayList<>();
-        Set<Aid> open = Aid.all();
-        open.removeAll(held);
-        for (Task task : tasks()) {
-            task.needs().stream().filter(aid -> !open.contains(aid)).sorted().forEach(aid -> shut.add(new Shut(task, aid, opener(aid))));
-            open.addAll(task.terms().opens());
-        }
-        return shut;
+        return tasks().stream().flatMap(task -> {
+            Set<Aid> open = openBefore(task);
+            return task.needs().stream().filter(aid -> !open.contains(aid)).sorted().map(aid -> new Shut(task, aid, opener(aid)));
+        }).toList();
     }
 
     private Set<Aid> opened() {

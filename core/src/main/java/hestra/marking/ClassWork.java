@@ -44,7 +44,7 @@ public final class ClassWork {
                 case Matter.Said(String task, Whom _, String comment) -> commentsOn.computeIfAbsent(task, _ -> new TreeSet<>()).add(comment);
                 case Matter.Marks(String task, Whom whom) -> decidedAt.computeIfAbsent(task, _ -> new HashMap<>()).put(whom, decisions);
                 case Matter.Alone(String task, String student) when marking.value(matter).isPresent() -> aloneAt.computeIfAbsent(task, _ -> new HashSet<>()).add(student);
-                case Matter.Alone _, Matter.Wording _, Matter.Apart _, Matter.Counts _, Matter.Due _ -> { }
+                case Matter.Alone _, Matter.Wording _, Matter.Apart _, Matter.Counts _, Matter.LeftOut _, Matter.LookedAgain _, Matter.Due _ -> { }
             }
         });
         for (Task task : exercise.tasks()) {
@@ -161,7 +161,8 @@ public final class ClassWork {
             case Whom.Group _ -> !aloneAt.getOrDefault(task.id(), Set.of()).contains(student.key());
             case Whom.All _ -> true;
         };
-        return may && points.on().isTurned(student, task) && decided(task, student, given).isEmpty();
+        boolean seen = marking.value(new Matter.LookedAgain(task.id(), student.key()), Value.Yes.class).flatMap(Value.Yes::on).filter(it -> it.holds(given, task)).isPresent();
+        return may && !seen && points.on().isTurned(student, task) && decided(task, student, given).isEmpty();
     }
 
     /** How many answers there are on which markers differ. */
@@ -241,9 +242,20 @@ public final class ClassWork {
         return aloneAt.getOrDefault(task.id(), Set.of()).contains(student.key()) || !holding(own, student.marked().at(task.id()), task).isEmpty();
     }
 
-    /** What a group earns, as long as all in it earn the same but for what was taken off some. */
+    /** What a group earns: where answers have joined it since it was marked, those that nobody has decided on, so that it is not taken for done. */
     public Award award(AnswerGroup group, Task task) {
-        return award(group.students().getFirst(), task.id());
+        List<Award> all = group.students().stream().map(student -> award(student, task.id())).toList();
+        return all.stream().filter(it -> !it.decided()).findFirst().orElse(all.getFirst());
+    }
+
+    /** How many of a group somebody has decided on. */
+    public int decided(AnswerGroup group, Task task) {
+        return (int) group.students().stream().filter(student -> award(student, task.id()).decided()).count();
+    }
+
+    /** The marks that a group is offered: those that were given to some of it, else what Hestra proposes. */
+    public double offered(AnswerGroup group, Task task) {
+        return group.students().stream().flatMap(student -> decided(task, student).stream()).findFirst().orElse(group.first().earned());
     }
 
     /** How many answers there are that a person has to read, and how many of them have been. */
@@ -254,11 +266,11 @@ public final class ClassWork {
         int left = 0;
         for (Task task : exercise.tasks().stream().filter(Task::isReadByPerson).toList()) {
             for (AnswerGroup group : groups(task).stream().filter(it -> !it.isBlank()).toList()) {
-                boolean unread = award(group, task).standing() == Standing.UNREAD;
+                int unread = (int) group.students().stream().filter(student -> award(student, task.id()).standing() == Standing.UNREAD).count();
                 all += group.students().size();
-                done += unread ? 0 : group.students().size();
+                done += group.students().size() - unread;
                 groups++;
-                left += unread ? 1 : 0;
+                left += unread == 0 ? 0 : 1;
             }
         }
         return new Reading(all, done, groups, left);

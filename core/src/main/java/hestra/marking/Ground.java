@@ -62,11 +62,4 @@ public record Ground(int of, Set<String> answers, Set<String> students) {
     boolean meets(Ground other) {
         return of == other.of && !Collections.disjoint(answers, other.answers);
     }
-
-    /** The same without the answers of some students. */
-    public Ground without(Collection<Student> some) {
-        Set<String> left = new TreeSet<>(students);
-        some.forEach(student -> left.remove(print(student)));
-        return new Ground(of, answers, left);
-    }
 }

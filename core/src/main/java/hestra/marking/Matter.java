@@ -22,8 +22,14 @@ public sealed interface Matter {
     /** Whether the answer of a student to a task is marked by itself: no decision on its group is one on it. */
     record Alone(String task, String student) implements Matter {}
 
-    /** Whether a hand-in is the one of its student that counts, by the name of its file, whatever is doubted of it. */
+    /** Whether a hand-in is its student's, by the name of its file, whatever is doubted of it. */
     record Counts(String file) implements Matter {}
+
+    /** Whether a hand-in is left out, by the name of its file. */
+    record LeftOut(String file) implements Matter {}
+
+    /** Whether an answer of a student to a task was let go that had been decided on under another key, and is as Hestra has it now. */
+    record LookedAgain(String task, String student) implements Matter {}
 
     /** When hand-ins are due. */
     record Due() implements Matter {}

@@ -31,9 +31,9 @@ public sealed interface Received {
             return !doubts.isEmpty();
         }
 
-        /** When it was handed in, by the student's clock; by that of the file where it does not say. */
+        /** When it was handed in, by the student's clock; by that of the file where it does not say, or says what is doubted. */
         public long at() {
-            return marked.script().pace().map(Pace::handedIn).orElse(modified);
+            return marked.script().pace().map(Pace::handedIn).filter(_ -> !isDoubted()).orElse(modified);
         }
     }
 

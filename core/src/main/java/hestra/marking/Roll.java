@@ -25,7 +25,15 @@ public record Roll(List<Student> students, List<Aside> asides) {
      * @param why a sentence
      * @param another whether it is another hand-in of somebody whose work counts: or of somebody else of the same name
      */
-    public record Aside(String file, String why, boolean another) {}
+    public record Aside(String file, String why, boolean another) {
+
+        /** Whether a marker has left it out, and can take it in again. */
+        public boolean isLeftOut() {
+            return why.equals(LEFT_OUT);
+        }
+    }
+
+    private static final String LEFT_OUT = "You have left it out.";
 
     public Roll {
         students = List.copyOf(students);
@@ -39,6 +47,8 @@ public record Roll(List<Student> students, List<Aside> asides) {
         for (Received file : files) {
             switch (file) {
                 case Received.Refused(String name, String why) -> asides.add(new Aside(name, why, false));
+                case Received.HandedIn(String name, long _, Marked _, String _, List<String> _) when marking.value(new Matter.LeftOut(name)).isPresent() ->
+                        asides.add(new Aside(name, LEFT_OUT, false));
                 case Received.HandedIn handedIn -> byStudent.computeIfAbsent(Student.keyOf(handedIn, marking.value(new Matter.Apart(handedIn.file())).isPresent()), _ -> new ArrayList<>()).add(handedIn);
             }
         }
@@ -59,22 +69,15 @@ public record Roll(List<Student> students, List<Aside> asides) {
     }
 
     /**
-     * The entry of a student. What a hand-in claims of itself decides nothing: one of which something is doubted stands beside the
-     * others of the student, and neither takes the other's place, until a marker says which counts.
+     * The entries of a name. What a hand-in claims of itself decides nothing: one of which something is doubted stands beside the others,
+     * and neither takes the other's place, until a marker says that it is the student's, or leaves it out.
      */
     private static void entries(String key, List<Received.HandedIn> all, Marking marking, Optional<Long> due, List<Aside> asides, List<Student> students) {
-        Optional<Received.HandedIn> chosen = all.stream().filter(it -> marking.value(new Matter.Counts(it.file())).isPresent()).findFirst();
-        if (chosen.isPresent()) {
-            Received.HandedIn one = chosen.get();
-            students.add(counted(key, List.of(one), due, asides));
-            all.stream().filter(it -> it != one).forEach(it -> asides.add(new Aside(it.file(), "You have chosen " + one.file() + " in its place.", true)));
-            return;
+        Map<Boolean, List<Received.HandedIn>> doubted = all.stream().collect(Collectors.partitioningBy(it -> it.isDoubted() && marking.value(new Matter.Counts(it.file())).isEmpty()));
+        if (!doubted.get(false).isEmpty()) {
+            students.add(counted(key, doubted.get(false), due, asides));
         }
-        List<Received.HandedIn> plain = all.stream().filter(it -> !it.isDoubted()).toList();
-        if (!plain.isEmpty()) {
-            students.add(counted(key, plain, due, asides));
-        }
-        all.stream().filter(Received.HandedIn::isDoubted).forEach(it -> students.add(counted(all.size() == 1 ? key : key + " @" + it.file(), List.of(it), due, asides)));
+        doubted.get(true).forEach(it -> students.add(counted(all.size() == 1 ? key : key + " @" + it.file(), List.of(it), due, asides)));
     }
 
     private static Student counted(String key, List<Received.HandedIn> all, Optional<Long> due, List<Aside> asides) {

@@ -39,7 +39,7 @@ public record Marks(DecimalMark mark) {
      */
     public static OptionalDouble read(String text, double most) {
         DecimalMark typed = text.indexOf(DecimalMark.COMMA.sign()) >= 0 ? DecimalMark.COMMA : DecimalMark.POINT;
-        boolean fits = NumberReading.ofAnswer(text, typed) instanceof NumberReading.Value value && !value.percent() && value.unit().isEmpty() && value.value() >= 0 && value.value() <= most;
-        return fits ? OptionalDouble.of(((NumberReading.Value) NumberReading.ofAnswer(text, typed)).value()) : OptionalDouble.empty();
+        return NumberReading.ofAnswer(text, typed) instanceof NumberReading.Value value && !value.percent() && value.unit().isEmpty()
+                && value.value() >= 0 && value.value() <= most ? OptionalDouble.of(value.value()) : OptionalDouble.empty();
     }
 }

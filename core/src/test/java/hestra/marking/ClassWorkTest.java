@@ -177,11 +177,12 @@ class ClassWorkTest {
         ClassWork both = work();
         assertThat(both.roll().students()).extracting(Student::name).containsExactly("Ida (1)", "Ida (2)");
         assertThat(both.award(both.roll().students().getFirst(), "read").marks()).as("the real one").isEqualTo(2);
-        ClassWork chosen = work(both.marking().decide(new Matter.Counts("2.handin"), Optional.of(new Value.Yes()), "ann"));
-        assertThat(chosen.roll().students()).singleElement().satisfies(it -> assertThat(it.handedIn().file()).isEqualTo("2.handin"));
-        assertThat(chosen.roll().asides()).singleElement().satisfies(it -> assertThat(it.why()).contains("You have chosen 2.handin"));
-        ClassWork first = work(both.marking().decide(new Matter.Counts("1.handin"), Optional.of(new Value.Yes()), "ann"));
-        assertThat(first.roll().students()).singleElement().satisfies(it -> assertThat(it.handedIn().file()).isEqualTo("1.handin"));
+        ClassWork theirs = work(both.marking().decide(new Matter.Counts("2.handin"), Optional.of(new Value.Yes()), "ann"));
+        assertThat(theirs.roll().students()).as("like any other, by the time of its file").singleElement().satisfies(it -> assertThat(it.handedIn().file()).isEqualTo("1.handin"));
+        assertThat(theirs.roll().asides()).singleElement().satisfies(it -> assertThat(it.file()).isEqualTo("2.handin"));
+        ClassWork without = work(both.marking().decide(new Matter.LeftOut("2.handin"), Optional.of(new Value.Yes()), "ann"));
+        assertThat(without.roll().students()).singleElement().satisfies(it -> assertThat(it.handedIn().file()).isEqualTo("1.handin"));
+        assertThat(without.roll().asides()).singleElement().satisfies(it -> assertThat(it.isLeftOut()).isTrue());
     }
 
     @Test

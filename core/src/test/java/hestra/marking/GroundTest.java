@@ -97,6 +97,32 @@ class GroundTest {
     }
 
     @Test
+    void aGroupThatOthersJoinIsNotDone() {
+        answers.put("Ida", "0.52");
+        Marking marking = give(work(), new Whom.Group("right"), 1, "ann");
+        answers.put("Adam", "0.52 cm per day");
+        ClassWork later = work(SLOPE, marking);
+        AnswerGroup group = later.groups(task(later)).getFirst();
+        assertThat(group.students()).hasSize(2);
+        assertThat(later.award(group, task(later)).decided()).isFalse();
+        assertThat(later.decided(group, task(later))).isEqualTo(1);
+        assertThat(later.offered(group, task(later))).as("what the others of it were given").isEqualTo(1);
+    }
+
+    @Test
+    void lettingGoTakesNobodysDecision() {
+        answers.put("Ida", "0.52");
+        ClassWork slope = work();
+        Marking marking = give(slope, new Whom.Group("right"), 1, "bo");
+        ClassWork changed = work(INTERCEPT, marking);
+        Student ida = student(changed, "Ida");
+        Marking seen = marking.decide(new Matter.LookedAgain("read", ida.key()), Optional.of(new Value.Yes(Optional.of(Ground.of(task(changed), List.of(ida))))), "ann");
+        assertThat(work(INTERCEPT, seen).turned(task(changed))).isEmpty();
+        assertThat(marks(work(SLOPE, seen), "Ida")).as("under the key of then it stands").isEqualTo(1);
+        assertThat(work(OF_FOUR, seen).turned(OF_FOUR.tasks().getFirst())).as("what is turned over once more is asked once more").hasSize(1);
+    }
+
+    @Test
     void aStudentWhoHandsInAgainIsNotHeldToWhatWasDecidedOnAnotherAnswer() {
         answers.put("Ida", "7");
         ClassWork first = work();

@@ -7,9 +7,11 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
+import hestra.desktop.parts.QuietButton;
 import hestra.desktop.parts.Tip;
 import hestra.documents.exercise.DueTime;
 import hestra.marking.AnswerGroup;
@@ -149,7 +151,9 @@ final class ClassSide {
             case Matter.Wording _ -> "What a comment says";
             case Matter.Alone(String task, String student) -> named(task, shown) + " of " + whose(task, new Whom.One(student), shown) + " marked apart";
             case Matter.Apart(String file) -> file + " as somebody else’s";
-            case Matter.Counts(String file) -> "That " + file + " counts";
+            case Matter.Counts(String file) -> "Whether " + file + " is its student\u2019s";
+            case Matter.LeftOut(String file) -> "Whether " + file + " is left out";
+            case Matter.LookedAgain(String task, String student) -> named(task, shown) + " of " + whose(task, new Whom.One(student), shown) + " let go";
             case Matter.Due _ -> "When work was due";
         };
     }
@@ -170,7 +174,7 @@ final class ClassSide {
 
     /** Work of which something is doubted stands beside other work of the same name until one is chosen. */
     private void doubts(MarkModel.Shown shown) {
-        List<Student> doubted = shown.work().roll().students().stream().filter(it -> !it.doubts().isEmpty()).toList();
+        List<Student> doubted = shown.work().roll().students().stream().filter(it -> !it.doubts().isEmpty() && shown.work().marking().value(new Matter.Counts(it.handedIn().file())).isEmpty()).toList();
         if (doubted.isEmpty()) {
             return;
         }
@@ -179,17 +183,16 @@ final class ClassSide {
             Student student = doubted.get(i);
             Label name = new Label(shown.name(student));
             name.getStyleClass().add("aside-file");
-            Button counts = new Button("This one counts");
-            counts.setId("doubt-counts-" + i);
-            counts.getStyleClass().setAll("quiet");
-            Tip.set(counts, "Its work is marked as this student\u2019s, and no other of the same name");
-            counts.setOnAction(_ -> model.decide("which hand-in counts", Choice.of(new Matter.Counts(student.handedIn().file()), new Value.Yes())));
-            VBox box = new VBox(2, name, small(String.join(" ", student.doubts())));
-            if (shown.work().marking().value(new Matter.Counts(student.handedIn().file())).isEmpty()) {
-                box.getChildren().add(counts);
-            }
-            left.getChildren().add(box);
+            String file = student.handedIn().file();
+            Button theirs = decides("doubt-counts-" + i, "It is theirs", "It is taken like any other hand-in of this student", Choice.of(new Matter.Counts(file), new Value.Yes()));
+            Button out = decides("doubt-out-" + i, "Leave it out", "It is not marked", Choice.of(new Matter.LeftOut(file), new Value.Yes()));
+            left.getChildren().add(new VBox(2, name, small(String.join(" ", student.doubts())), new HBox(6, theirs, out)));
         }
+    }
+
+    /** A button that decides what becomes of a hand-in. */
+    private Button decides(String id, String text, String says, Choice choice) {
+        return QuietButton.of(id, text, says, () -> model.decide("what becomes of a hand-in", choice));
     }
 
     private void asides(MarkModel.Shown shown) {
@@ -207,12 +210,9 @@ final class ClassSide {
             VBox box = new VBox(2, file, small(shown.state().nameless() ? "Why it is not marked is said while names are shown." : seen(aside.why())));
             // Two people may have one name.
             if (aside.another()) {
-                Button apart = new Button("It is somebody else’s");
-                apart.setId("aside-apart-" + i);
-                apart.getStyleClass().setAll("quiet");
-                Tip.set(apart, "Two students have this name: this hand-in is marked too");
-                apart.setOnAction(_ -> model.decide("a hand-in as somebody else’s", Choice.of(new Matter.Apart(aside.file()), new Value.Yes())));
-                box.getChildren().add(apart);
+                box.getChildren().add(decides("aside-apart-" + i, "It is somebody else’s", "Two students have this name: this hand-in is marked too", Choice.of(new Matter.Apart(aside.file()), new Value.Yes())));
+            } else if (aside.isLeftOut()) {
+                box.getChildren().add(decides("aside-in-" + i, "Take it in", "It is marked again", Choice.none(new Matter.LeftOut(aside.file()))));
             }
             left.getChildren().add(box);
         }

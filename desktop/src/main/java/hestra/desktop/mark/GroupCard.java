@@ -19,7 +19,6 @@ import javafx.scene.layout.VBox;
 import hestra.desktop.figure.SmallPlot;
 import hestra.desktop.look.Look;
 import hestra.desktop.parts.QuietButton;
-import hestra.exercise.Attempts;
 import hestra.feedback.Verdict;
 import hestra.marking.AnswerGroup;
 import hestra.marking.Award;
@@ -60,7 +59,7 @@ final class GroupCard extends VBox {
             }
         });
         Award award = shown.work().award(group, task);
-        getChildren().add(head(group, award));
+        getChildren().add(head(task, group, shown));
         group.students().stream().map(it -> shown.work().award(it, task.id())).filter(Award::isDisputed).findFirst().ifPresent(it -> {
             Label dispute = new Label(inDispute(it.disputed()));
             dispute.getStyleClass().add("group-dispute");
@@ -84,7 +83,7 @@ final class GroupCard extends VBox {
         setAccessibleText(group.heading() + ", " + Counted.of(group.students().size(), "student"));
     }
 
-    private HBox head(AnswerGroup group, Award award) {
+    private HBox head(Task task, AnswerGroup group, MarkModel.Shown shown) {
         Label told = new Label(group.heading());
         told.getStyleClass().add("verdict");
         told.setWrapText(true);
@@ -96,8 +95,9 @@ final class GroupCard extends VBox {
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         HBox head = new HBox(8, told, gap, count);
-        if (award.standing() != Standing.UNREAD && award.decided()) {
-            Label done = new Label("marked");
+        int marked = shown.work().decided(group, task);
+        if (marked > 0) {
+            Label done = new Label(marked == group.students().size() ? "marked" : marked + " of " + group.students().size() + " marked");
             done.getStyleClass().add("group-done");
             done.setMinWidth(USE_PREF_SIZE);
             head.getChildren().add(2, done);
@@ -139,8 +139,7 @@ final class GroupCard extends VBox {
     }
 
     private void inHand(Task task, AnswerGroup group, MarkModel.Shown shown, Award award) {
-        Attempts given = group.first();
-        double now = award.decided() ? shown.work().decided(task, group.students().getFirst()).orElse(award.marks()) : given.earned();
+        double now = shown.work().offered(group, task);
         MarksRow row = new MarksRow("group", model.inMarks(), task.terms().marks(), now, award.decided(), marks -> give(task, group.whom(), marks));
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
@@ -153,7 +152,7 @@ final class GroupCard extends VBox {
         disputes(task, group, shown);
         FlowPane more = new FlowPane(6, 5);
         if (!award.decided()) {
-            more.getChildren().add(QuietButton.of("group-confirm", task.isReadByPerson() ? "Give " + model.inMarks().of(given.earned()) + " as proposed" : "Confirm " + model.inMarks().of(given.earned()), "Enter: these marks stand", () -> give(task, group.whom(), given.earned())));
+            more.getChildren().add(QuietButton.of("group-confirm", task.isReadByPerson() ? "Give " + model.inMarks().of(now) + " as proposed" : "Confirm " + model.inMarks().of(now), "Enter: these marks stand", () -> give(task, group.whom(), now)));
         }
         if (award.decided() || group.apart()) {
             more.getChildren().add(QuietButton.of("group-withdraw", group.apart() ? "Put back with the others" : "Back to what Hestra says", "Delete: take the decision back", () -> withdraw(model, task, group)));

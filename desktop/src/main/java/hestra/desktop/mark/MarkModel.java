@@ -216,20 +216,14 @@ final class MarkModel {
      */
     void keep(Turned turned, boolean scaled) {
         double marks = Math.min(turned.task().terms().marks(), scaled ? turned.scaled() : turned.points().marks());
-        List<Choice> choices = new ArrayList<>(List.of(dropped(turned)));
-        turned.students().forEach(student -> choices.add(Choice.of(new Matter.Marks(turned.task().id(), new Whom.One(student.key())), new Value.Points(marks, Ground.of(turned.task(), List.of(student))))));
-        decide("decisions kept under another key", choices);
+        decide("decisions kept under another key", turned.students().stream()
+                .map(student -> Choice.of(new Matter.Marks(turned.task().id(), new Whom.One(student.key())), new Value.Points(marks, Ground.of(turned.task(), List.of(student))))).toList());
     }
 
-    /** Lets go of a decision on answers that are judged otherwise now: they are as Hestra has them, and to be looked at again. */
+    /** Lets go of a decision on answers that are judged otherwise now: they are as Hestra has them. Where it still holds it stands. */
     void lookAgain(Turned turned) {
-        decide("decisions let go", dropped(turned));
-    }
-
-    /** It goes on standing on those of its answers that are as they were; where there are none, it is taken back. */
-    private static Choice dropped(Turned turned) {
-        Ground left = turned.points().on().without(turned.students());
-        return left.students().isEmpty() ? Choice.none(turned.decision().matter()) : Choice.of(turned.decision().matter(), new Value.Points(turned.points().marks(), left));
+        decide("decisions let go", turned.students().stream()
+                .map(student -> Choice.of(new Matter.LookedAgain(turned.task().id(), student.key()), new Value.Yes(Optional.of(Ground.of(turned.task(), List.of(student)))))).toList());
     }
 
     void decide(String words, Choice... choices) {

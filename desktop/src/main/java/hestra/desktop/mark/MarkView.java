@@ -30,7 +30,6 @@ import hestra.desktop.parts.Kept;
 import hestra.desktop.parts.KeptDivider;
 import hestra.desktop.parts.Notices;
 import hestra.documents.exercise.HandIns;
-import hestra.exercise.Attempts;
 import hestra.exercise.Exercise;
 import hestra.marking.AnswerGroup;
 import hestra.marking.ClassKey;
@@ -399,10 +398,10 @@ public final class MarkView implements AutoCloseable {
         Optional<AnswerGroup> group = shown.group();
         Optional<Student> student = shown.student();
         shown.task().ifPresent(task -> {
-            Optional<Attempts> given = shown.state().tab() == MarkState.Tab.TASKS ? group.map(AnswerGroup::first) : student.map(it -> it.marked().at(task.id()));
-            boolean decided = shown.state().tab() == MarkState.Tab.TASKS ? group.filter(it -> shown.work().award(it, task).decided()).isPresent() : student.filter(it -> shown.work().award(it, task.id()).decided()).isPresent();
-            if (!decided) {
-                given.filter(it -> !it.isEmpty()).ifPresent(it -> give(task, it.earned(), shown));
+            if (shown.state().tab() == MarkState.Tab.TASKS) {
+                group.filter(it -> !it.isBlank() && !shown.work().award(it, task).decided()).ifPresent(it -> give(task, shown.work().offered(it, task), shown));
+            } else {
+                student.filter(it -> !it.marked().at(task.id()).isEmpty() && !shown.work().award(it, task.id()).decided()).ifPresent(it -> give(task, it.marked().at(task.id()).earned(), shown));
             }
         });
         if (shown.state().tab() == MarkState.Tab.TASKS) {

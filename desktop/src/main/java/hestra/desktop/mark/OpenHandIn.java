@@ -2,10 +2,12 @@ package hestra.desktop.mark;
 
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 
@@ -43,7 +45,7 @@ final class OpenHandIn {
     }
 
     /** A hand-in as it is looked at, on the exercise that decides what is right. */
-    record Contents(Findings findings, Replay replay) {}
+    record Contents(Findings findings, Replay replay, boolean strays) {}
 
     private final ClassKey key;
     private final boolean own;
@@ -107,6 +109,16 @@ final class OpenHandIn {
         }
         Exercise exercise = instructors.orElse(handIn.exercise());
         Findings findings = Findings.of(handIn.on(exercise).desk());
-        return Optional.of(new Contents(findings, Replay.of(MarkingKey.of(exercise), HandInFile.steps(file, exercise.mark()))));
+        Replay replay = Replay.of(MarkingKey.of(exercise), HandInFile.steps(file, exercise.mark()));
+        return Optional.of(new Contents(findings, replay, isAskedAlike(handIn.exercise(), exercise) && !replay.leadsTo(handIn.attempts())));
+    }
+
+    /** Whether steps made on one exercise come to the same on another: with other data or other tries they may not, and nobody is to blame. */
+    private static boolean isAskedAlike(Exercise one, Exercise other) {
+        return asked(one).equals(asked(other));
+    }
+
+    private static List<Object> asked(Exercise exercise) {
+        return exercise.parts().stream().<Object>flatMap(part -> Stream.concat(Stream.of(part.data()), part.tasks().stream().map(task -> task.id() + " " + task.terms().tries()))).toList();
     }
 }

@@ -90,8 +90,7 @@ final class StudentCard extends VBox {
         findings = hand.contents().map(OpenHandIn.Contents::findings);
         Replay replay = hand.contents().map(OpenHandIn.Contents::replay).orElse(new Replay(List.of(), true));
         boolean known = !replay.moments().isEmpty();
-        how.setText(hand.contents().isEmpty() ? "This hand-in can no longer be opened." : known ? "How it was done" + (!replay.whole() ? ", up to a step that cannot be followed" : replay.leadsTo(hand.contents().get().findings().desk().work().attempts()) ? ""
-                : ". \u26a0 The steps do not lead to these answers.") : "How it was done is not in this hand-in.");
+        how.setText(hand.contents().isEmpty() ? "This hand-in can no longer be opened." : known ? "How it was done" + (!replay.whole() ? ", up to a step that cannot be followed" : hand.contents().get().strays() ? ". \u26a0 The steps do not lead to these answers." : "") : "How it was done is not in this hand-in.");
         if (known) {
             steps.getChildren().add(new StepLine(replay, step -> goTo(replay.moments().get(step))));
         }

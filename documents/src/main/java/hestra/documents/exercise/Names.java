@@ -188,6 +188,8 @@ final class Names {
         name("due", Matter.Due.class);
         name("alone", Matter.Alone.class);
         name("counts", Matter.Counts.class);
+        name("left-out", Matter.LeftOut.class);
+        name("looked-again", Matter.LookedAgain.class);
         name("points", Value.Points.class);
         name("yes", Value.Yes.class);
         name("comment", Value.Comment.class);

@@ -179,8 +179,10 @@ public final class WriteUp {
     private Piece answered(TaskState state, Findings findings) {
         Task task = state.task();
         Told told = telling.of(state);
-        List<String> answer = state.attempts().counted().map(it -> task.inWords(it.attempt().answer(), it.truth())).orElse(List.of("not answered"));
-        String tries = state.attempts().count() > 1 ? state.attempts().count() + " tries" + (state.attempts().countsEarlier() ? ", the best one here" : "") : "";
+        // Which of several counts says which is better: while no verdict is told, the newest stands here.
+        boolean untold = told.equals(Told.NOTHING);
+        List<String> answer = (untold ? state.attempts().newest() : state.attempts().counted()).map(it -> task.inWords(it.attempt().answer(), it.truth())).orElse(List.of("not answered"));
+        String tries = state.attempts().count() > 1 ? state.attempts().count() + " tries" + (!untold && state.attempts().countsEarlier() ? ", the best one here" : "") : "";
         return new Piece.Answered(state.number(), task.terms().title(), fill(task.terms().prompt(), findings), answer, told.outcome(), told.verdict(),
                 String.join(" · ", Stream.of(tries, told.marks()).filter(text -> !text.isEmpty()).toList()), told.comments(), told.key());
     }

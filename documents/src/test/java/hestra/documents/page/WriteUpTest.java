@@ -49,6 +49,7 @@ import hestra.task.Description.Direction;
 import hestra.task.Description.Form;
 import hestra.task.Description.Strength;
 import hestra.task.Description.Unusual;
+import hestra.task.ReadValue;
 import hestra.task.Task;
 import hestra.task.Terms;
 import hestra.tracing.Picture;
@@ -199,6 +200,19 @@ class WriteUpTest {
                 line -> assertThat(line).isEqualTo("\"Tove, Marsh\",1,0,1,8,"),
                 line -> assertThat(line).startsWith("c.handin,,,,,").contains("not a Hestra file"),
                 line -> assertThat(line).startsWith("e.handin,,,,,").contains("another exercise"));
+    }
+
+    @Test
+    void aPageThatTellsNoVerdictDoesNotTellWhichAnswerIsTheBetter() {
+        ReadValue read = Kelp.read(Quantity.SLOPE, new Rounding.Places(2));
+        for (Terms.Showing when : List.of(Terms.Showing.AT_ONCE, Terms.Showing.AFTER_MARKING)) {
+            Desk desk = Desk.open(Kelp.exercise(read.with(read.terms().withVerdict(when)))).apply(new Edit.Draft("read", new Answer.Typed("0.52"))).apply(new Edit.Check("read"))
+                    .apply(new Edit.Draft("read", new Answer.Typed("1.95"))).apply(new Edit.Check("read"));
+            String page = HtmlPage.of(WriteUp.ofHandIn(Findings.of(desk), "today"));
+            boolean told = when == Terms.Showing.AT_ONCE;
+            assertThat(page.contains("the best one here")).as("%s", when).isEqualTo(told);
+            assertThat(page).as("%s", when).contains(told ? ">0.52<" : ">1.95<").doesNotContain(told ? ">1.95<" : ">0.52<");
+        }
     }
 
     @Test
