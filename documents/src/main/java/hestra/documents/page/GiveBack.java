@@ -182,11 +182,17 @@ public final class GiveBack {
                     yield new Written(written, List.of());
                 }
             };
-        } catch (IOException | RuntimeException | StackOverflowError e) {
+        } catch (IOException e) {
+            return failed(student, written, e);
+        } catch (RuntimeException | StackOverflowError e) {
             // It was made by a stranger: whatever it is that fails, it fails for this one.
-            LOG.warn("The page of {} cannot be written", student.handedIn().file(), e);
-            return new Written(written, List.of(student.name() + ": the page could not be written (" + (e.getMessage() == null ? e.getClass().getSimpleName() : e.getMessage()) + ")."));
+            LOG.warn("The page of {} cannot be made", student.handedIn().file(), e);
+            return failed(student, written, e);
         }
+    }
+
+    private static Written failed(Student student, List<Path> written, Throwable why) {
+        return new Written(written, List.of(student.name() + ": the page could not be written (" + (why.getMessage() == null ? why.getClass().getSimpleName() : why.getMessage()) + ")."));
     }
 
     private static String free(String name, Set<String> taken) {
