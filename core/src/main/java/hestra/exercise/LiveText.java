@@ -5,12 +5,16 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 import hestra.data.Variable;
@@ -34,8 +38,12 @@ public final class LiveText {
      */
     public record Value(String name, String what, String now) {}
 
-    /** A live value in a part: what it stands for, and how it is found. */
-    private record Source(String what, Function<Here, String> value) {}
+    /** A live value in a part: what it stands for, how it is found, and which value of the data it is, where it is one. */
+    private record Source(String what, Function<Here, String> value, Optional<Quantity> quantity) {
+        Source(String what, Function<Here, String> value) {
+            this(what, value, Optional.empty());
+        }
+    }
 
     /** The part in which values are looked up, and what is right in it. */
     private record Here(Part part, Truth truth) {
@@ -57,12 +65,12 @@ public final class LiveText {
 
     private static Map<String, Source> sources() {
         Map<String, Source> all = new LinkedHashMap<>();
-        all.put("{n}", new Source("number of pairs", here -> Integer.toString(here.part.pairs().n())));
+        all.put("{n}", new Source("number of pairs", here -> Integer.toString(here.part.pairs().n()), Optional.of(Quantity.N)));
         variable(all, "x", "the explanatory variable", Part::x);
         variable(all, "y", "the response", Part::y);
         for (Quantity quantity : Quantity.values()) {
             if (quantity != Quantity.N && (quantity.of() == Quantity.Of.DATA || quantity.of() == Quantity.Of.LINE || quantity == Quantity.R_SQUARED || quantity == Quantity.RESIDUAL_STANDARD_ERROR)) {
-                all.put("{" + Words.dashed(quantity.name()) + "}", new Source(quantity.inWords(), here -> here.number(quantity)));
+                all.put("{" + Words.dashed(quantity.name()) + "}", new Source(quantity.inWords(), here -> here.number(quantity), Optional.of(quantity)));
             }
         }
         return all;
@@ -77,6 +85,11 @@ public final class LiveText {
     /** What stands in braces in a text like a live value and is none; not what stands in code. */
     public static List<String> unknown(String text) {
         return MEANT.matcher(text.replaceAll("`[^`]*`", "")).results().map(MatchResult::group).filter(it -> !SOURCES.containsKey(it)).distinct().toList();
+    }
+
+    /** The values of the data and their line that a text tells. */
+    public static Set<Quantity> told(String text) {
+        return MEANT.matcher(text).results().map(MatchResult::group).map(SOURCES::get).filter(Objects::nonNull).flatMap(it -> it.quantity.stream()).collect(Collectors.toSet());
     }
 
     /** The live values whose name or meaning holds some words, with what each is in a part; those whose name begins so come first. */

@@ -123,12 +123,23 @@ public record Part(String id, String heading, DataTable data, Roles roles, Prove
         return Pairs.of(data, roles);
     }
 
-    /** The aids that are open from the beginning or opened by the tasks before one. */
+    /** The aids that are open from the beginning or opened by the tasks before one, and not hidden by a task that is still to be done then. */
     public Set<Aid> openBefore(Task task) {
         Set<Aid> open = Aid.all();
         open.removeAll(held);
-        tasks().stream().takeWhile(it -> !it.id().equals(task.id())).forEach(it -> open.addAll(it.terms().opens()));
+        tasksBefore(task).forEach(it -> open.addAll(it.terms().opens()));
+        tasks().stream().skip(tasksBefore(task).size()).forEach(it -> open.removeAll(it.hides()));
         return open;
+    }
+
+    /** The task that hides an aid from one before it: the first, from that one on, in the way of whose answer the aid would be. */
+    public Optional<Task> hider(Task from, Aid aid) {
+        return tasks().stream().skip(tasksBefore(from).size()).filter(it -> it.hides().contains(aid)).findFirst();
+    }
+
+    /** The tasks that stand before one. */
+    public List<Task> tasksBefore(Task task) {
+        return tasks().stream().takeWhile(it -> !it.id().equals(task.id())).toList();
     }
 
     /** The task whose doing opens an aid: the first that names it. */

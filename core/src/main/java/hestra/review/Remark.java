@@ -46,7 +46,25 @@ public record Remark(Sort sort, Optional<String> part, Optional<String> task, St
         /** A block is of a kind that is not known here. */
         NOT_KNOWN,
         /** There is nothing to do at all. */
-        NOTHING_ASKED
+        NOTHING_ASKED,
+        /** A task hides the plot or an aid from one that comes before it and is about it. */
+        HIDDEN_BEFORE,
+        /** A task is about pairs that a later one has typed. */
+        TYPED_LATER,
+        /** What a task asks to be found by eye can be seen before. */
+        SEEN_BEFORE,
+        /** A target cannot be met with the points and by the rules of the part. */
+        OUT_OF_REACH,
+        /** A text, a figure or another task tells what a task asks for. */
+        TOLD;
+
+        /** Whether a student could not do what is asked, or could not be judged: what is so should not be given out. */
+        public boolean isUnfinished() {
+            return switch (this) {
+                case NO_KEY, AID_CLOSED, BARRED, CURVE_NOT_OFFERED, UNKNOWN_VALUE, EMPTY, NOT_KNOWN, NOTHING_ASKED, HIDDEN_BEFORE, TYPED_LATER -> true;
+                case WORTH_NOTHING, NEVER_OPENED, ON_THE_EDGE, MISTAKE_IS_RIGHT, TEXT_DISAGREES, FIXED_KEY, MISTAKES_ALIKE, SEEN_BEFORE, OUT_OF_REACH, TOLD -> false;
+            };
+        }
     }
 
     /**

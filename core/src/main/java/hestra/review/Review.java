@@ -43,6 +43,11 @@ public final class Review {
         this.exercise = exercise;
     }
 
+    /** What of an exercise is unfinished: a student could not do it, or could not be judged. */
+    public static List<Remark> unfinished(Exercise exercise) {
+        return of(exercise).stream().filter(it -> it.sort().isUnfinished()).toList();
+    }
+
     /** All that there is to say of an exercise, in the order of its sheet. */
     public static List<Remark> of(Exercise exercise) {
         Review review = new Review(exercise);
@@ -126,7 +131,10 @@ public final class Review {
             add(Remark.Sort.BARRED, part, id, name + " is done by moving, adding or removing points, and the plot does not allow that here.", Optional.of(new Remark.Mend("Allow it", in(part, new PartEdit.WriteRules(allowing(part.rules()))))));
         }
         notOffered(part, task, name);
-        part.shut().stream().filter(it -> it.task().equals(task)).forEach(it -> shut(part, it, name));
+        part.shut().stream().filter(it -> it.task().equals(task)).filter(it -> part.hider(task, it.aid()).isEmpty()).forEach(it -> shut(part, it, name));
+        remarks.addAll(Order.of(exercise, part, task));
+        task.outOfReach(truth).filter(_ -> task.canBeDoneWith(part.rules().points())).ifPresent(why -> add(Remark.Sort.OUT_OF_REACH, part, id, name + " cannot be done with these points and by these rules. " + why, Optional.empty()));
+        remarks.addAll(Told.of(exercise, part, task, truth));
         if (task.hasFixedNumber() && part.varying().way() != Varying.Way.SAME) {
             add(Remark.Sort.FIXED_KEY, part, id, name + ": the number is the same for all, and the data differ from student to student. Ask for a value that is read instead, or give all the same data.",
                     Optional.of(new Remark.Mend("The same data for all", in(part, new PartEdit.Vary(part.varying().with(Varying.Way.SAME))))));

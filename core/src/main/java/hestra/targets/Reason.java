@@ -20,6 +20,11 @@ public enum Reason {
         this.words = words;
     }
 
+    /** Whether it lies with the points that are given out, so that with others the same conditions might hold. */
+    public boolean isOfPoints() {
+        return this == COUNT || this == FIXED;
+    }
+
     /** A sentence that says it. */
     public String inWords() {
         return words;

@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 
 import hestra.feedback.Outcome;
+import hestra.feedback.Quantity;
 import hestra.feedback.Verdict;
 
 /**
@@ -33,6 +34,17 @@ public record Describe(Terms terms, Description key) implements Task {
     @Override
     public Task inStep(Truth before, Truth now) {
         return key.equals(Description.proposedFor(before.pairsWithSlips())) ? new Describe(terms, Description.proposedFor(now.pairsWithSlips())) : this;
+    }
+
+    /** The sign of either is the direction. */
+    @Override
+    public boolean asksFor(Quantity quantity) {
+        return quantity == Quantity.R || quantity == Quantity.SLOPE || quantity == Quantity.R_SQUARED;
+    }
+
+    @Override
+    public boolean isToldByPlot(Set<Aid> drawn) {
+        return drawn.contains(Aid.LINE);
     }
 
     @Override

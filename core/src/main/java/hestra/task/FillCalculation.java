@@ -14,11 +14,13 @@ import java.util.stream.Collectors;
 
 import hestra.data.TableEdit;
 import hestra.feedback.Outcome;
+import hestra.feedback.Quantity;
 import hestra.feedback.Verdict;
 import hestra.fit.Fit;
 import hestra.numbers.Counted;
 import hestra.numbers.NumberReading;
 import hestra.numbers.Rounding;
+import hestra.numbers.Words;
 import hestra.working.CalculationCells;
 
 /**
@@ -66,6 +68,12 @@ public record FillCalculation(Terms terms, CalculationCells.Way way, Set<String>
     @Override
     public AnswerPlace place() {
         return AnswerPlace.CALCULATION;
+    }
+
+    /** Its groups are called as values are. */
+    @Override
+    public boolean asksFor(Quantity quantity) {
+        return asked.contains(Words.dashed(quantity.name()));
     }
 
     @Override

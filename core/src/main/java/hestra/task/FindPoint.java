@@ -241,6 +241,11 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
     }
 
     @Override
+    public Set<Integer> toFind(Truth truth) {
+        return right(truth).stream().flatMap(Set::stream).collect(Collectors.toSet());
+    }
+
+    @Override
     public Set<Integer> namedRows() {
         return rows;
     }

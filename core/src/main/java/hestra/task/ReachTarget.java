@@ -140,7 +140,22 @@ public record ReachTarget(Terms terms, List<Condition> conditions) implements Ta
 
     /** Why it can't be done, as far as that can be proved; none where it may be possible. */
     public List<Proof> proofs(Truth truth) {
-        return Proofs.of(conditions, start(truth));
+        return proved(truth).stream().map(proof -> new Proof(proof.reason(), proof.conditions().stream().filter(i -> i < conditions.size()).toList())).toList();
+    }
+
+    /** All that is proved with the rules of the plot taken as further conditions, which they are: their places come after those of the others. */
+    private List<Proof> proved(Truth truth) {
+        List<Condition> all = new ArrayList<>(conditions);
+        Stream.of(PointChange.values()).filter(change -> !truth.allowed().contains(change)).forEach(change -> all.add(new Condition(new Measure.Changed(change), Band.atMost(0))));
+        return Proofs.of(all, start(truth));
+    }
+
+    /** What the conditions themselves rule out may be meant so; what the points and the rules alone rule out most likely is not. */
+    @Override
+    public Optional<String> outOfReach(Truth truth) {
+        List<Proof> proved = truth.data().size() > Held.MOST_POINTS ? List.of() : proved(truth);
+        boolean meant = proved.stream().anyMatch(it -> !it.reason().isOfPoints() && it.conditions().stream().allMatch(i -> i < conditions.size()));
+        return proved.isEmpty() || meant ? Optional.empty() : Optional.of(inWords(proved.getFirst()));
     }
 
     /** The reasons that a student chooses from, the right ones among them. */
@@ -220,8 +235,14 @@ public record ReachTarget(Terms terms, List<Condition> conditions) implements Ta
 
     /** Why it can't be done, a sentence or two for each proof, with the numbers of the conditions that clash; none where it may be possible. */
     public List<String> whyNot(Truth truth) {
-        return proofs(truth).stream().map(it -> "It can\u2019t be done (" + (it.conditions().size() == 1 ? "condition " : "conditions ")
-                + String.join(" and ", it.conditions().stream().map(i -> Integer.toString(i + 1)).toList()) + "). " + it.reason().inWords()).toList();
+        return proved(truth).stream().map(this::inWords).toList();
+    }
+
+    private String inWords(Proof proof) {
+        List<String> clashing = new ArrayList<>(proof.conditions().stream().filter(i -> i < conditions.size()).map(i -> Integer.toString(i + 1)).toList());
+        boolean byRules = clashing.size() < proof.conditions().size();
+        return "It can\u2019t be done (" + (clashing.size() == 1 ? "condition " : "conditions ") + String.join(" and ", clashing) + (byRules ? ", with what may be done to points here" : "") + "). "
+                + proof.reason().inWords();
     }
 
     @Override

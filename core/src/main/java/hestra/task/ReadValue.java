@@ -6,6 +6,7 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 import hestra.data.TableEdit;
 import hestra.feedback.NumberJudge;
@@ -27,7 +28,7 @@ import hestra.numbers.Rounding;
  */
 public record ReadValue(Terms terms, Quantity quantity, Rounding rounding, Optional<Asking> more) implements ByTyping {
 
-    static final Kind KIND = new Kind("read-value", "Read a value", Kind.Group.NUMBERS, ReadValue.class, (id, _) -> new ReadValue(
+    static final Kind KIND = new Kind("read-value", "Read a value", Kind.Group.NUMBERS, ReadValue.class, Stream.of(Quantity.values()).map(Quantity::inWords).collect(Collectors.joining(" ")), (id, _) -> new ReadValue(
             Terms.of(id, Quantity.SLOPE.title(), Quantity.SLOPE.prompt(), 2), Quantity.SLOPE, Quantity.SLOPE.usualRounding(OptionalDouble.empty())));
 
     private static final int FULL_DIGITS = 6;
@@ -142,6 +143,11 @@ public record ReadValue(Terms terms, Quantity quantity, Rounding rounding, Optio
         List<Key.Recognised> recognised = NumberAnswer.recognised(truth, sought(), rounding);
         return new Key(style.show(value.getAsDouble(), rounding) + (unit.isEmpty() ? "" : " " + unit), true,
                 style.withDigits(FULL_DIGITS).show(value.getAsDouble()), recognised);
+    }
+
+    @Override
+    public boolean asksFor(Quantity asked) {
+        return quantity == asked && (quantity.of() == Quantity.Of.DATA || asking().ofCurve() instanceof Curve.Line);
     }
 
     @Override

@@ -10,6 +10,7 @@ import hestra.data.DataTable;
 import hestra.data.PointChange;
 import hestra.data.TableEdit;
 import hestra.feedback.NumberJudge;
+import hestra.feedback.Quantity;
 import hestra.feedback.Verdict;
 import hestra.fit.Curve;
 import hestra.numbers.DecimalMark;
@@ -258,6 +259,27 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
     /** The task with the numbers that it gives out as texts written otherwise. */
     default Task rewritten(UnaryOperator<String> written) {
         return this;
+    }
+
+    /** The rows, from 0, that it leaves to be found; none where it asks for no rows, or they cannot be told. */
+    default Set<Integer> toFind(Truth truth) {
+        return slips();
+    }
+
+    /** Whether a value of the data or their line is, or is part of, what it asks for. */
+    default boolean asksFor(Quantity quantity) {
+        return false;
+    }
+
+    /** Whether the answer can be read off a plot of the true data in which these aids are drawn. */
+    default boolean isToldByPlot(Set<Aid> drawn) {
+        return hidesPlot() || drawsByRoles() || !slips().isEmpty() || hides().stream().anyMatch(drawn::contains) || !shownBy().isEmpty() && drawn.containsAll(shownBy())
+                || drawn.contains(Aid.EQUATION) && (asksFor(Quantity.SLOPE) || asksFor(Quantity.INTERCEPT));
+    }
+
+    /** Why it cannot be done with the points that are given out and by the rules of the plot, though others might allow it: a sentence or two; nothing where that is not so. */
+    default Optional<String> outOfReach(Truth truth) {
+        return Optional.empty();
     }
 
     /** Whether its key is a number that the author gave, whatever the data say. */

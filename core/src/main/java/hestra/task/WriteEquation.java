@@ -11,6 +11,7 @@ import hestra.equations.TypedEquation;
 import hestra.feedback.Evidence;
 import hestra.feedback.Mistake;
 import hestra.feedback.Outcome;
+import hestra.feedback.Quantity;
 import hestra.feedback.Verdict;
 import hestra.fit.Coefficient;
 import hestra.fit.Curve;
@@ -61,6 +62,11 @@ public record WriteEquation(Terms terms, Curve curve, int digits) implements ByT
     @Override
     public Optional<Curve> writes() {
         return Optional.of(curve);
+    }
+
+    @Override
+    public boolean asksFor(Quantity quantity) {
+        return curve instanceof Curve.Line && (quantity == Quantity.SLOPE || quantity == Quantity.INTERCEPT);
     }
 
     @Override

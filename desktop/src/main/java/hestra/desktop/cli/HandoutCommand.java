@@ -48,10 +48,13 @@ public final class HandoutCommand implements Callable<Integer> {
     @Option(names = "--letter", description = "on Letter paper; A4 otherwise")
     private boolean letter;
 
+    @Option(names = "--unfinished", description = "go on though something in the exercise is unfinished")
+    private boolean unfinished;
+
     @Override
     public Integer call() {
         List<Integer> numbers = numbers();
-        return switch (OwnExercise.read(file).then(exercise -> write(exercise, numbers))) {
+        return switch (OwnExercise.read(file).then(it -> OwnExercise.finished(it, unfinished)).then(exercise -> write(exercise, numbers))) {
             case Result.Refused<Integer>(String message) -> {
                 spec.commandLine().getErr().println(message);
                 yield 1;

@@ -13,7 +13,6 @@ import hestra.documents.file.Result;
 import hestra.documents.table.NameList;
 import hestra.exercise.Copy;
 import hestra.exercise.Exercise;
-import hestra.numbers.Counted;
 import picocli.CommandLine.ArgGroup;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -39,6 +38,9 @@ public final class VariantsCommand implements Callable<Integer> {
     @Option(names = "--out", paramLabel = "DIR", required = true, description = "the folder for the copies; made where it is not there")
     private Path out;
 
+    @Option(names = "--unfinished", description = "go on though something in the exercise is unfinished")
+    private boolean unfinished;
+
     /** For whom the copies are. */
     private static final class Readers {
         @Option(names = "--count", paramLabel = "N", description = "so many variants, numbered from 1")
@@ -53,7 +55,7 @@ public final class VariantsCommand implements Callable<Integer> {
         if (readers.names == null && (readers.count < 1 || readers.count > Copy.MOST_VARIANTS)) {
             throw new ParameterException(spec.commandLine(), "Ask for 1 to " + Copy.MOST_VARIANTS + " variants.");
         }
-        return switch (OwnExercise.read(file).then(this::write)) {
+        return switch (OwnExercise.read(file).then(it -> OwnExercise.finished(it, unfinished)).then(this::write)) {
             case Result.Refused<Publication>(String message) -> {
                 spec.commandLine().getErr().println(message);
                 yield 1;
@@ -84,7 +86,8 @@ public final class VariantsCommand implements Callable<Integer> {
     private int tell(Publication publication) {
         PrintWriter text = spec.commandLine().getOut();
         publication.missed().forEach(missed -> text.println(missed.message()));
-        text.println(Counted.of(publication.files().size(), "copy", "copies") + " of edition " + publication.edition().number() + " in " + out + ".");
+        text.println(publication.inWords() + " in " + out + ". The edition is kept in " + file.getFileName()
+                + ", so that what comes back can be marked.");
         text.flush();
         return publication.missed().isEmpty() ? 0 : 1;
     }

@@ -140,19 +140,19 @@ public final class OrrinBay {
                 new Oddities(0, 0, Optional.of(new FarPoint(92, 21)), 0), 1, 0, 0, 1);
         return new Set(exercise("limpets", "Limpets", "Do waves keep limpets flat?", """
                 Where waves break hard a tall shell is torn off. Tavi Roon gave {n} places along the shore an *exposure* index and measured the \
-                *height* of the tallest limpet at each. The last place is a lone boulder far out.""",
+                *height* of the tallest limpet at each. One of the places is a lone boulder.""",
                 made(recipe, EXPOSURE, SHELL),
                 new Describe(Terms.of("describe", "Describe what you see", "Look at the plot before any line is drawn. What do the points show, apart from any that stand alone?", 4)
                         .opening(EnumSet.of(Aid.LINE, Aid.EQUATION, Aid.RESIDUALS, Aid.R)), new Description(Direction.FALLING, Form.STRAIGHT, Strength.STRONG, Unusual.ONE)),
                 read("r", "Read r", "How closely do all the points together follow the line?", Quantity.R, 3),
                 new FindPoint(Terms.of("lever", "Which place could pull the line most?", "One place could pull the line more than any other, whatever its height. Click it, and say what you would do about it.", 3),
                         PointSort.HIGHEST_LEVERAGE, 1, java.util.Set.of(), Optional.of(PointAction.BOTH), Optional.of(PointReason.TRUE_VALUE)),
-                new TryOut(Terms.of("try", "Lift the boulder", "Lift the point of the lone boulder by 5 mm and look at the slope. Put it back, and lift a place in the middle by as much.", 4),
+                new TryOut(Terms.of("try", "Lift two places", "Lift the place that you found by 5 mm and look at the slope. Put it back, and lift a place in the middle by as much.", 4),
                         List.of(new TryOut.Move(22, 0, 5), new TryOut.Move(11, 0, 5)), Quantity.SLOPE, 3, Optional.of(TryReason.FAR_FROM_MEAN)),
-                read("slope", "Read the slope", "Put the boulder back. By how much does the height change with each step of the index?", Quantity.SLOPE, 3),
-                new NumberQuestion(Terms.of("without", "Without the boulder", "Now set the boulder aside, with a reason, and read the slope of the other places.", 2).opening(EnumSet.of(Aid.R_SQUARED, Aid.TRIAL, Aid.TRIAL_SQUARES, Aid.CURVES, Aid.PREDICTION))
-                        .withHelps(List.of(new Hint("Click the boulder, then *Set aside…* below the table.", 0))), slopeWithout(made(recipe, EXPOSURE, SHELL).table, 22), new Rounding.Places(3), ""),
-                new Predict(Terms.of("predict", "How tall will they be?", "Put the boulder back. Predict the tallest limpet at each exposure by the line of all the places, with the 95 % interval of a single place. "
+                read("slope", "Read the slope", "Put the points back where they were. By how much does the height change with each step of the index?", Quantity.SLOPE, 3),
+                new NumberQuestion(Terms.of("without", "Without it", "Now set the place that could pull the line most aside, with a reason, and read the slope of the others.", 2).opening(EnumSet.of(Aid.R_SQUARED, Aid.TRIAL, Aid.TRIAL_SQUARES, Aid.CURVES, Aid.PREDICTION))
+                        .withHelps(List.of(new Hint("Click its point, then *Set aside…* below the table.", 0))), slopeWithout(made(recipe, EXPOSURE, SHELL).table, 22), new Rounding.Places(3), ""),
+                new Predict(Terms.of("predict", "How tall will they be?", "Take the point back. Predict the tallest limpet at each exposure by the line of all the places, with the 95 % interval of a single place. "
                         + "Which would you trust, and which cannot be?", 6).withHelps(List.of(new Hint("Type the exposure below the readings: both intervals stand there.", 0), new Hint("Can a shell be less than 0 mm tall?", 0.5))),
                         List.of(25.0, 50.0, 180.0), new Rounding.Places(1)).with(Predicting.USUAL.with(Optional.of(Predicting.Band.SINGLE)).withMeaning(true)),
                 new Explain(Terms.of("explain", "Say it in words", "What does the slope of all the places say about limpets?", 3), Optional.of(Explaining.of(Aspect.About.SLOPE).withXNames(List.of("wave", "exposed")).withYNames(List.of("limpet", "shell"))

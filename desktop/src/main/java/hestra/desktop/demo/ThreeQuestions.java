@@ -22,6 +22,7 @@ import hestra.task.Description.Strength;
 import hestra.task.Description.Unusual;
 import hestra.task.Explain;
 import hestra.task.Predict;
+import hestra.task.Question;
 import hestra.task.ReadValue;
 import hestra.task.Task;
 import hestra.task.Terms;
@@ -49,9 +50,12 @@ public final class ThreeQuestions {
     private static Part flask() {
         return part("cooling-flask", "How long does the tea stay hot?", List.of(
                 text("flask-text", "A thermometer in the boat’s flask was read every four *minutes*: {n} readings of how many degrees the tea was above the room."),
-                asked(describe("flask-look", Direction.FALLING, Form.CURVED, Strength.STRONG, Unusual.NONE)),
                 text("flask-line", "Here is the line of least squares with its residuals. Look at how they run."),
                 new Block.Plot("flask-figure", Set.of(Layer.LINE, Layer.RESIDUALS), Optional.empty(), "The line through all {n} readings"),
+                asked(new Question(Terms.of("flask-look", "Does a line describe it?", "Look at the residuals from left to right. What do they say about the line?", 2).opening(EnumSet.allOf(Aid.class)), Question.Sort.ONE,
+                        List.of(new Question.Option("It misses a bend: they are above 0 at both ends and below it in the middle.", true, ""),
+                                new Question.Option("Nothing against it: they are above and below 0 without a pattern.", false, "Count how many in a row are on the same side."),
+                                new Question.Option("The scatter grows: they spread further and further to the right.", false, "Look at which side of 0 they are on, not only at their size.")), true, List.of())),
                 asked(new Predict(Terms.of("flask-predict", "What does the line say?", "Predict with the line. Which of these would you trust?", 6),
                         List.of(10.0, 30.0, 90.0), new Rounding.Places(1)))));
     }

@@ -1,6 +1,8 @@
 package hestra.desktop.window;
 
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
@@ -129,9 +131,14 @@ final class PublishBoard extends Board {
 
     /** What Write points out: it can be published all the same. */
     private void unfinished(VBox contents) {
-        List<Remark> remarks = Review.of(exercise);
+        List<Remark> remarks = new ArrayList<>(Review.of(exercise));
         if (remarks.isEmpty()) {
             return;
+        }
+        remarks.sort(Comparator.comparing(it -> !it.sort().isUnfinished()));
+        if (remarks.getFirst().sort().isUnfinished()) {
+            publish.setText("Publish it unfinished\u2026");
+            publish.getStyleClass().setAll("button");
         }
         VBox list = new VBox(4);
         list.setId("publish-remarks");

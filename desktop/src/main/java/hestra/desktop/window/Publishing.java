@@ -137,7 +137,7 @@ final class Publishing {
         if (kept) {
             window.filing().save();
         }
-        notices.say(Counted.of(published.files().size(), "copy", "copies") + " of edition " + published.edition().number() + " in " + folder + "." + missed
+        notices.say(published.inWords() + " in " + folder + "." + missed
                 + (kept ? "" : " Save the exercise too (Ctrl+S): it holds the edition, by which hand-ins are marked."));
     }
 }

@@ -280,7 +280,7 @@ final class Outline {
         Truth truth = truth(part);
         for (Kind kind : Kinds.ALL) {
             Task example = kind.create("example", truth);
-            offers.add(new PlusCard.Offer(kind.code(), kind.title(), LiveText.fill(example.terms().prompt(), part, exercise.mark()), () -> actions.add(spot, new Block.Asked(kind.create(fresh("task"), truth(part))))));
+            offers.add(new PlusCard.Offer(kind.code(), kind.title(), LiveText.fill(example.terms().prompt(), part, exercise.mark()), kind.also(), () -> actions.add(spot, new Block.Asked(kind.create(fresh("task"), truth(part))))));
         }
         offers.add(new PlusCard.Offer("picture", "Picture", "a PNG or JPEG file, with a caption", () -> pictures.choose(picture -> actions.add(spot, new Block.Illustration(fresh("picture"), picture, "", "")))));
         offers.add(new PlusCard.Offer("figure", "Figure", "the plot of this part, with or without line and residuals", () -> actions.add(spot, new Block.Plot(fresh("figure"), Set.of(), Optional.empty(), ""))));

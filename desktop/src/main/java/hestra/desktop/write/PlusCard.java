@@ -36,10 +36,15 @@ final class PlusCard extends VBox {
      * @param code names it among the others
      * @param title what it is called
      * @param example what it is like, in a few words
+     * @param also what else it is found by
      */
-    record Offer(String code, String title, String example, Runnable add) {
+    record Offer(String code, String title, String example, String also, Runnable add) {
+        Offer(String code, String title, String example, Runnable add) {
+            this(code, title, example, "", add);
+        }
+
         private boolean isFoundBy(String words) {
-            String text = (title + " " + example).toLowerCase(Locale.ROOT);
+            String text = (title + " " + example + " " + also).toLowerCase(Locale.ROOT);
             return List.of(words.toLowerCase(Locale.ROOT).strip().split("\\s+")).stream().allMatch(text::contains);
         }
     }
@@ -93,10 +98,11 @@ final class PlusCard extends VBox {
         light(0);
     }
 
-    /** What begins so comes before what is called so, and that before what only asks so. */
+    /** What is called exactly so comes first, then what begins so, then what has it in its title, in its example, and what is found by it otherwise. */
     private static int rank(Offer offer, String words) {
         String title = offer.title().toLowerCase(Locale.ROOT);
-        return title.startsWith(words) ? 0 : title.contains(words) ? 1 : 2;
+        List<Boolean> ranks = List.of(title.equals(words), title.startsWith(words), title.contains(words), offer.example().toLowerCase(Locale.ROOT).contains(words), true);
+        return ranks.indexOf(true);
     }
 
     private Button row(Offer offer) {

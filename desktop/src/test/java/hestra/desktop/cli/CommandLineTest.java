@@ -336,7 +336,7 @@ class CommandLineTest {
         ExerciseFile.write(Kelp.exercise(Kelp.read(Quantity.SLOPE, new Rounding.Places(3))).withFirst(part -> part.withHeld(Set.of()).with(Varying.NONE.with(Varying.Way.SOME_ROWS).withRows(4))), file);
         Path copies = folder.resolve("copies");
         assertThat(run("variants", file, "--count", "3", "--out", copies)).isZero();
-        assertThat(out.toString()).isEqualToNormalizingNewlines("3 copies of edition 1 in " + copies + ".\n");
+        assertThat(out.toString()).isEqualToNormalizingNewlines("3 copies of edition 1 in " + copies + ". The edition is kept in kelp.hestra, so that what comes back can be marked.\n");
         assertThat(copies.toFile().list()).containsExactlyInAnyOrder("Kelp, variant 1.hestra", "Kelp, variant 2.hestra", "Kelp, variant 3.hestra");
         Exercise kept = ((Result.Done<Exercise>) ExerciseFile.read(file)).value();
         assertThat(kept.issue().editions()).hasSize(1);
@@ -353,10 +353,36 @@ class CommandLineTest {
     }
 
     @Test
+    void copiesThatAreAllTheSameAreSaidToBe() throws IOException {
+        Path file = folder.resolve("kelp.hestra");
+        ExerciseFile.write(Kelp.exercise(Kelp.read(Quantity.SLOPE, new Rounding.Places(3))).withFirst(part -> part.withHeld(Set.of())), file);
+        assertThat(run("variants", file, "--count", "3", "--out", folder.resolve("copies"))).isZero();
+        assertThat(out.toString()).contains("3 copies of edition 1, all with the same data, in ");
+        assertThat(run("variants", file, "--count", "1", "--out", folder.resolve("one"))).isZero();
+        assertThat(out.toString()).contains("1 copy of edition 1 in ");
+    }
+
+    @Test
+    void whatIsUnfinishedIsGivenOutOnlyByWhoKnowsIt() throws IOException {
+        Path file = folder.resolve("kelp.hestra");
+        ExerciseFile.write(Kelp.exercise(Kelp.read(Quantity.SLOPE, new Rounding.Places(3))), file);
+        Path copies = folder.resolve("copies");
+        Path pdf = folder.resolve("kelp.pdf");
+        for (Object[] command : new Object[][] {{"variants", file, "--count", "2", "--out", copies}, {"handout", file, "--out", pdf}}) {
+            assertThat(run(command)).isEqualTo(1);
+            assertThat(err.toString()).contains("Task 1 calls for the equation, which is still closed then: no task opens it.\nNothing was written: this is not finished. Mend it in Write, or give --unfinished to go on all the same.");
+        }
+        assertThat(copies).doesNotExist();
+        assertThat(pdf).doesNotExist();
+        assertThat(run("variants", file, "--count", "2", "--unfinished", "--out", copies)).isZero();
+        assertThat(run("handout", file, "--unfinished", "--out", pdf)).isZero();
+    }
+
+    @Test
     void wishesThatCannotBeMetAreSaidAndExitWithOne() throws IOException {
         Path file = folder.resolve("kelp.hestra");
         Wish never = new Wish.Between(Reading.of(Quantity.R), OptionalDouble.empty(), OptionalDouble.of(-0.5));
-        ExerciseFile.write(Kelp.exercise(Kelp.explain()).withFirst(part -> part.with(Varying.NONE.with(Varying.Way.SOME_ROWS).withRows(4).withWishes(List.of(never)))), file);
+        ExerciseFile.write(Kelp.exercise(Kelp.explain()).withFirst(part -> part.withHeld(Set.of()).with(Varying.NONE.with(Varying.Way.SOME_ROWS).withRows(4).withWishes(List.of(never)))), file);
         assertThat(run("variants", file, "--count", "2", "--out", folder.resolve("copies"))).isEqualTo(1);
         assertThat(out.toString()).contains("Variant 1: \u201ccorrelation r at most \u22120.5\u201d was not met; in the nearest draw correlation r is 0.9", "Variant 2:", "2 copies of edition 1");
     }

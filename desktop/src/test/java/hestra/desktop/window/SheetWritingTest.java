@@ -87,6 +87,10 @@ class SheetWritingTest {
             person.type("zzz");
             person.press(KeyCode.ENTER);
             assertThat(person.sees("plus-card")).as("nothing is called so, and nothing happens").isTrue();
+            person.press(KeyCode.CONTROL, KeyCode.A);
+            person.type("slope");
+            assertThat(person.sees("plus-read-value")).as("a value that can be read is found by its name").isTrue();
+            person.press(KeyCode.CONTROL, KeyCode.A);
             person.press(KeyCode.ESCAPE);
             assertThat(person.focused()).isEqualTo("add-part-1-0");
             person.choose("add-part-1-0", "Formula");

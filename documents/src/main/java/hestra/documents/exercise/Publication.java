@@ -21,6 +21,7 @@ import hestra.documents.table.DataExport;
 import hestra.documents.table.DelimitedText;
 import hestra.exercise.Edition;
 import hestra.exercise.Exercise;
+import hestra.numbers.Counted;
 import hestra.task.Seal;
 import hestra.task.Task;
 import hestra.variants.Copies;
@@ -33,8 +34,9 @@ import hestra.variants.Variants;
  * @param edition the edition that was given out
  * @param files the copies, in their order
  * @param missed the wishes that could not be met
+ * @param alike whether all have the same data
  */
-public record Publication(Edition edition, List<Path> files, List<Variant.Missed> missed) {
+public record Publication(Edition edition, List<Path> files, List<Variant.Missed> missed, boolean alike) {
 
     /** The name of the file with the gradebook's empty columns. */
     public static final String GRADEBOOK = "gradebook.csv";
@@ -85,6 +87,11 @@ public record Publication(Edition edition, List<Path> files, List<Variant.Missed
         missed = List.copyOf(missed);
     }
 
+    /** How many of which edition: "3 copies of edition 2, all with the same data,". */
+    public String inWords() {
+        return Counted.of(files.size(), "copy", "copies") + " of edition " + edition.number() + (alike && files.size() > 1 ? ", all with the same data," : "");
+    }
+
     /**
      * Writes the copies.
      *
@@ -115,7 +122,7 @@ public record Publication(Edition edition, List<Path> files, List<Variant.Missed
         if (readers instanceof Readers.Named) {
             FileWriting.write(Files.createDirectories(folder.resolve(OF_INSTRUCTOR)).resolve(GRADEBOOK), gradebook(exercise, names));
         }
-        return new Publication(edition, files, missed);
+        return new Publication(edition, files, missed, alike);
     }
 
     private static byte[] salt() {
