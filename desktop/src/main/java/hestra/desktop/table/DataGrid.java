@@ -337,8 +337,9 @@ public final class DataGrid extends VBox {
     }
 
     private void show(int row, int column) {
-        view.scrollTo(Math.max(0, row - 1));
-        cursor.goTo(row, column);
+        int there = Math.min(row, source.table().size());
+        view.scrollTo(Math.max(0, there - 1));
+        cursor.goTo(there, column);
     }
 
     /** Goes on from a cell that was typed into. */

@@ -50,9 +50,12 @@ final class PasteStrip extends VBox {
     private final RowField firstRow;
     private final RowField lastRow;
     private final HBox rows;
+    private final Choices<Boolean> replaces;
+    private final HBox replacing;
     private TextShape shape;
+    private int taken;
 
-    PasteStrip(Consumer<TextShape> said, Consumer<List<Integer>> chosen, IntConsumer turned, Consumer<RowRange> limited) {
+    PasteStrip(Consumer<TextShape> said, Consumer<List<Integer>> chosen, IntConsumer turned, Consumer<RowRange> limited, Consumer<Boolean> replaced) {
         this.said = said;
         this.turned = turned;
         this.chosen = chosen;
@@ -93,7 +96,9 @@ final class PasteStrip extends VBox {
         lastRow = new RowField("paste-last-row", "the last row to take", () -> limited.accept(range()));
         rows = new HBox(pair("rows", firstRow), pair("to", lastRow));
         rows.getStyleClass().add("paste-pair");
-        FlowPane guesses = new FlowPane(pair("first line", headed), pair("decimals", mark), series, rows);
+        replaces = new Choices<>("paste-replaces", List.of(true, false), it -> it ? "take the place of all" : "go in among them", replaced);
+        replacing = pair("new rows", replaces);
+        FlowPane guesses = new FlowPane(replacing, pair("first line", headed), pair("decimals", mark), series, rows);
         guesses.getStyleClass().add("paste-flow");
         getChildren().addAll(top, sheets, guesses, separators, columnPane, notes);
         hide();
@@ -106,7 +111,7 @@ final class PasteStrip extends VBox {
     /** Shows how a text was understood and which of its columns were taken; of a file with several sheets also which of them. */
     void show(TextData data, List<Integer> kept, List<String> names, int current, RowRange range) {
         shape = data.shape();
-        int taken = range.of(data.block().rows()).size();
+        taken = range.of(data.block().rows()).size();
         present(rows, data.block().rows().size() >= FEWEST_TO_CHOOSE);
         firstRow.show(Math.min(range.first(), Math.max(1, data.block().rows().size())));
         lastRow.show(Math.min(range.last(), data.block().rows().size()));
@@ -121,6 +126,15 @@ final class PasteStrip extends VBox {
         notes.setText(String.join(" · ", data.notes()));
         present(notes, !data.notes().isEmpty());
         present(this, true);
+    }
+
+    /** Shows whether what was taken stands in the place of all that was there, where it could be meant so. */
+    void showReplacing(boolean possible, boolean replaced, int before) {
+        present(replacing, possible);
+        replaces.show(Optional.of(replaced));
+        if (replaced) {
+            title.setText(Counted.of(taken, "row") + " in the place of the " + before + " that were here. Click anything that was read wrongly.");
+        }
     }
 
     private RowRange range() {

@@ -43,6 +43,9 @@ final class Pasting {
     private long number;
     private DataTable before;
     private boolean ownColumns;
+    /** Whether it could as well be meant to take the place of all that is there, and whether it does. */
+    private boolean mayReplace;
+    private boolean replaces;
     /** The table as the paste left it; nothing while none can be read otherwise. */
     private DataTable after;
     /** How often it was said otherwise how a paste is read, or another was made: an older word on it is overtaken, a paste never is. */
@@ -51,7 +54,7 @@ final class Pasting {
     Pasting(GridSource source, Consumer<String> notice) {
         this.source = source;
         this.notice = notice;
-        this.strip = new PasteStrip(this::reshape, this::keep, this::turnTo, this::limit);
+        this.strip = new PasteStrip(this::reshape, this::keep, this::turnTo, this::limit, this::replace);
     }
 
     Node strip() {
@@ -63,7 +66,7 @@ final class Pasting {
         String copied = Clipboard.getSystemClipboard().getString();
         DataFile.Part text = new DataFile.Part("", copied == null ? "" : copied, Optional.empty());
         DecimalMark mark = source.mark();
-        read(text.text(), () -> text.understand(mark), () -> true, data -> take(new DataFile.Taken(List.of(text), data), atRow, atColumn, placed));
+        read(text.text(), () -> text.understand(mark), () -> true, data -> take(new DataFile.Taken(List.of(text), data), atRow, atColumn, false, placed));
     }
 
     /** Reads text, at once or, where it is long, beside the window's work, and hands on what it holds if it is wanted by then. */
@@ -100,23 +103,43 @@ final class Pasting {
 
     /** Takes the first table of a file likewise; the strip lets the others be taken in its place. */
     void take(DataFile.Taken taken, int atRow, int atColumn, Runnable placed) {
+        take(taken, atRow, atColumn, true, placed);
+    }
+
+    private void take(DataFile.Taken taken, int atRow, int atColumn, boolean fromFile, Runnable placed) {
         TextData data = taken.first();
-        if (atRow + data.block().rows().size() > DataTable.MOST_ROWS) {
+        boolean replacing = mayReplace(data, atRow, atColumn, fromFile);
+        if ((replacing ? 0 : atRow) + data.block().rows().size() > DataTable.MOST_ROWS) {
             notice.accept("There is no room for " + Counted.of(data.block().rows().size(), "more row", "more rows") + ".");
             return;
         }
         said++;
         parts = List.copyOf(taken.parts());
         part = 0;
-        row = atRow;
+        // Where a file's rows do not take the place of all, they go below: a file has no place of its own.
+        row = replacing && fromFile ? source.table().size() : atRow;
         column = data.block().width() >= source.table().width() ? 0 : atColumn;
         kept = null;
         range = RowRange.ALL;
         number = source.newPaste();
         before = source.table();
         ownColumns = source.takesColumns();
+        mayReplace = replacing;
+        replaces = replacing && (fromFile || data.shape().headed() || 2 * data.block().rows().size() >= before.size());
         put(data);
         placed.run();
+    }
+
+    /** Whether a block may be meant to take the place of all that is there: a file's always, what is pasted where it begins at the first cell and is as wide as the table or brings headings. */
+    private boolean mayReplace(TextData data, int atRow, int atColumn, boolean fromFile) {
+        boolean overAll = atRow == 0 && (data.block().width() >= source.table().width() || atColumn == 0 && data.shape().headed());
+        return source.ownsColumns() && !source.takesColumns() && data.block().width() >= 2 && data.block().rows().size() >= 2 && (fromFile || overAll);
+    }
+
+    private void replace(boolean all) {
+        replaces = all;
+        kept = null;
+        again(shape);
     }
 
     private void turnTo(int other) {
@@ -178,14 +201,15 @@ final class Pasting {
         Block block = data.block();
         List<Integer> all = IntStream.range(0, block.width()).boxed().toList();
         if (kept == null || kept.stream().anyMatch(it -> it >= block.width())) {
-            kept = ownColumns ? all : PastedColumns.wanted(before.variables().subList(column, before.width()), block);
+            kept = ownColumns || replaces ? all : PastedColumns.wanted(before.variables().subList(column, before.width()), block);
         }
         after = null;
         Block taken = data.withColumns(kept);
-        source.paste(number, before, row, column, new Block(taken.headings(), range.of(taken.rows())), ownColumns);
+        source.paste(number, before, replaces ? 0 : row, replaces ? 0 : column, new Block(taken.headings(), range.of(taken.rows())), ownColumns || replaces);
         after = source.table();
         if (isWorthTelling(data, all)) {
             strip.show(data, kept, parts.stream().map(DataFile.Part::name).toList(), part, range);
+            strip.showReplacing(mayReplace, replaces, before.size());
         } else {
             strip.hide();
         }
@@ -195,6 +219,6 @@ final class Pasting {
         DecimalMark mark = data.shape().mark();
         boolean marksMatter = mark != source.mark() && parts.get(part).mark().isEmpty() && text().indexOf(mark.sign()) >= 0;
         boolean plain = data.shape().separator() == Separator.TAB || data.shape().separator() == Separator.NONE;
-        return parts.size() > 1 || !plain || marksMatter || data.shape().headed() || data.shape().skipped() > 0 || !data.notes().isEmpty() || !kept.equals(all);
+        return mayReplace || parts.size() > 1 || !plain || marksMatter || data.shape().headed() || data.shape().skipped() > 0 || !data.notes().isEmpty() || !kept.equals(all);
     }
 }

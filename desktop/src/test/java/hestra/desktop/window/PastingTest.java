@@ -5,9 +5,12 @@ import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import javafx.scene.input.KeyCode;
 
 import hestra.data.DataTable;
+import hestra.data.Roles;
 import hestra.data.TableEdit;
 import hestra.desk.WorkEdit;
 import hestra.desktop.demo.KelpBlades;
@@ -137,6 +140,59 @@ class PastingTest {
             assertThat(person.model().findings().part().x().name()).isEqualTo("salinity");
             person.press(KeyCode.CONTROL, KeyCode.Z);
             assertThat(person.model().findings().part().data().size()).isZero();
+        }
+    }
+
+    /** Twelve pairs pasted over a plan's twenty-four: the plan's last twelve are not left standing below them. */
+    @Test
+    void whatIsPastedOverAllOfAPartsDataTakesItsPlace() throws IOException {
+        String twelve = IntStream.rangeClosed(1, 12).mapToObj(i -> i + "\t" + (40 - i)).collect(Collectors.joining("\n"));
+        try (Person person = Person.at(KelpBlades.exercise(), folder)) {
+            person.click("view-write");
+            person.click("write-data");
+            DataTable kelp = person.model().findings().part().data();
+            Roles roles = person.model().findings().part().roles();
+            paste(person, "cell-0-0", twelve);
+            assertThat(person.model().findings().part().data().size()).isEqualTo(12);
+            assertThat(person.model().findings().part().data().variables()).as("without headings they are called as before").isEqualTo(kelp.variables());
+            assertThat(person.model().findings().part().roles()).isEqualTo(roles);
+            assertThat(person.firstLabel("paste-strip")).contains("12 rows in the place of the 24 that were here.");
+            person.click("paste-replaces-go-in-among-them");
+            assertThat(person.model().findings().part().data().size()).as("the other reading is one click away").isEqualTo(24);
+            assertThat(person.model().findings().part().data().rows().subList(12, 24)).isEqualTo(kelp.rows().subList(12, 24));
+            person.click("paste-replaces-take-the-place-of-all");
+            assertThat(person.model().findings().part().data().size()).isEqualTo(12);
+            person.press(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(person.model().findings().part().data()).isEqualTo(kelp);
+
+            paste(person, "cell-0-0", "crates\twage\n3\t40\n5\t46\n8\t70\n");
+            assertThat(person.model().findings().part().data().size()).as("other variables are no rows of these, however few").isEqualTo(3);
+            assertThat(person.model().findings().part().x().name()).isEqualTo("crates");
+            person.press(KeyCode.CONTROL, KeyCode.Z);
+            paste(person, "cell-0-0", "1\t2\n3\t4");
+            assertThat(person.model().findings().part().data().size()).as("two rows written over two of many").isEqualTo(24);
+            person.click("paste-replaces-take-the-place-of-all");
+            assertThat(person.model().findings().part().data().size()).isEqualTo(2);
+            person.press(KeyCode.CONTROL, KeyCode.Z);
+            paste(person, "cell-3-0", twelve);
+            assertThat(person.model().findings().part().data().size()).as("in the middle they go in where they are put").isEqualTo(24);
+            assertThat(person.sees("paste-strip")).isFalse();
+        }
+    }
+
+    @Test
+    void aFileOpenedIntoAFilledTableTakesItsPlace() throws IOException {
+        Path file = Files.writeString(folder.resolve("quay.csv"), "crates,wage\n" + "3,40\n5,46\n".repeat(20));
+        try (Person person = Person.at(KelpBlades.exercise(), folder)) {
+            person.click("view-write");
+            person.click("write-data");
+            person.willChoose(file);
+            person.press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.O);
+            person.until("the file is there", () -> person.sees("paste-strip"));
+            assertThat(person.model().findings().part().data().size()).isEqualTo(40);
+            assertThat(person.model().findings().part().y().name()).isEqualTo("wage");
+            person.click("paste-replaces-go-in-among-them");
+            assertThat(person.model().findings().part().data().size()).as("below the 24").isEqualTo(64);
         }
     }
 
