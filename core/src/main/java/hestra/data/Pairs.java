@@ -3,6 +3,7 @@ package hestra.data;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.OptionalInt;
 import java.util.function.DoubleUnaryOperator;
@@ -233,6 +234,17 @@ public final class Pairs {
     /** With every x and y put through a function that gives finite values for them. */
     public Pairs mapped(DoubleUnaryOperator ofX, DoubleUnaryOperator ofY) {
         return new Pairs(xs().map(ofX).toArray(), ys().map(ofY).toArray(), counts, rows, leftOut);
+    }
+
+    /** The same measured in halves of what they span, from the middle of that: both coordinates lie between −1 and 1, or are 0 where all are equal. */
+    public Pairs withinOne() {
+        return mapped(withinOne(xs().summaryStatistics()), withinOne(ys().summaryStatistics()));
+    }
+
+    private static DoubleUnaryOperator withinOne(DoubleSummaryStatistics values) {
+        double middle = values.getMin() / 2 + values.getMax() / 2;
+        double half = values.getMax() / 2 - values.getMin() / 2;
+        return half == 0 ? _ -> 0 : value -> (value - middle) / half;
     }
 
     public DoubleStream xs() {

@@ -1,8 +1,6 @@
 package hestra.task;
 
 import hestra.data.Pairs;
-import hestra.fit.LeastSquares;
-import hestra.fit.LineFit;
 
 /**
  * What a scatter plot shows, by choices.
@@ -96,31 +94,8 @@ public record Description(Direction direction, Form form, Strength strength, Unu
                 + unusual.inWords();
     }
 
-    /**
-     * A description proposed from the data, for the instructor to confirm: direction from the sign of r, strength from
-     * |r| (strong from 0.8, weak below 0.5), form straight unless the pattern is too weak to tell. A point more than three
-     * residual standard errors off the line counts as unusual.
-     */
+    /** A description proposed from the data, for the instructor to confirm: what an eye sees in them, see {@link Sight}. */
     public static Description proposedFor(Pairs pairs) {
-        if (!(LeastSquares.line(pairs) instanceof LineFit line) || line.r().isEmpty()) {
-            return new Description(Direction.NEITHER, Form.NONE, Strength.WEAK,
-                    Unusual.NONE);
-        }
-        double r = line.r().getAsDouble();
-        double size = Math.abs(r);
-        boolean pattern = size >= 0.3;
-        double s = line.residualStandardError().orElse(0);
-        long unusual = 0;
-        for (int i = 0; i < pairs.size(); i++) {
-            unusual += Math.abs(line.residualOf(pairs.x(i), pairs.y(i))) > 3 * s ? 1 : 0;
-        }
-        return new Description(
-                !pattern ? Direction.NEITHER
-                        : r > 0 ? Direction.RISING : Direction.FALLING,
-                pattern ? Form.STRAIGHT : Form.NONE,
-                size >= 0.8 ? Strength.STRONG
-                        : size >= 0.5 ? Strength.MODERATE : Strength.WEAK,
-                s == 0 || unusual == 0 ? Unusual.NONE
-                        : unusual == 1 ? Unusual.ONE : Unusual.SEVERAL);
+        return Sight.of(pairs);
     }
 }

@@ -209,8 +209,8 @@ class DeskTest {
         Desk desk = Desk.open(exercise).apply(new ExerciseEdit.AddBlock("part-1", 1, new Block.Asked(proposed)));
         Task slip = new FindSlip(Kelp.slip().terms(), 4, 1, "720");
         Desk slipped = desk.apply(new ExerciseEdit.AddBlock("part-1", 2, new Block.Asked(slip)));
-        // With 720 in the place of 7.2 the line misses every point by far, and r falls from 0.998 to 0.71.
-        assertThat(((Describe) slipped.exercise().task("describe").orElseThrow()).key().strength()).isEqualTo(Strength.MODERATE);
+        // With 720 in the place of 7.2 four points are left on a line, and one far off it.
+        assertThat(((Describe) slipped.exercise().task("describe").orElseThrow()).key().unusual()).isEqualTo(Unusual.ONE);
         assertThat(slipped.apply(new ExerciseEdit.RemoveBlock("slip")).exercise().task("describe")).contains(proposed);
         Task own = Kelp.describe();
         Desk kept = Desk.open(exercise).apply(new ExerciseEdit.AddBlock("part-1", 1, new Block.Asked(own))).apply(new ExerciseEdit.AddBlock("part-1", 2, new Block.Asked(slip)));
