@@ -2,6 +2,7 @@ package hestra.exercise;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * An exercise as it was published once, kept so that hand-ins of it can still be marked when it has been changed.
@@ -11,12 +12,19 @@ import java.util.Map;
  * @param seed what the variants were drawn from
  * @param redrawn how often single variants had been drawn anew by then
  * @param parts its parts as they were
+ * @param readers for whom copies were made by name; nothing where nobody was named
  */
-public record Edition(int number, int variants, long seed, Map<Integer, Integer> redrawn, List<Part> parts) {
+public record Edition(int number, int variants, long seed, Map<Integer, Integer> redrawn, List<Part> parts, Optional<ClassList> readers) {
+
+    /** An edition of which no copy was made by name. */
+    public Edition(int number, int variants, long seed, Map<Integer, Integer> redrawn, List<Part> parts) {
+        this(number, variants, seed, redrawn, parts, Optional.empty());
+    }
 
     public Edition {
         redrawn = Map.copyOf(redrawn);
         parts = List.copyOf(parts);
+        readers = readers.filter(it -> !it.isEmpty());
         if (number < 1 || variants < 0 || variants > Copy.MOST_VARIANTS || parts.isEmpty()) {
             throw new IllegalArgumentException("edition " + number + " of " + variants + " variants");
         }
@@ -29,7 +37,17 @@ public record Edition(int number, int variants, long seed, Map<Integer, Integer>
 
     /** The same, of which so many variants have been given out by now. */
     public Edition ofAtLeast(int count) {
-        return new Edition(number, Math.max(variants, count), seed, redrawn, parts);
+        return new Edition(number, Math.max(variants, count), seed, redrawn, parts, readers);
+    }
+
+    /** For whom copies were made by name. */
+    public ClassList named() {
+        return readers.orElse(ClassList.NONE);
+    }
+
+    /** The same, of which copies have been made for these too. */
+    public Edition with(ClassList further) {
+        return new Edition(number, variants, seed, redrawn, parts, Optional.of(named().and(further)));
     }
 
     /** The exercise as it was then. */

@@ -31,6 +31,11 @@ public record Issue(long seed, Map<Integer, Integer> redrawn, List<Edition> edit
         return editions.stream().filter(it -> it.number() == number).findFirst();
     }
 
+    /** For whom copies of any edition were made by name. */
+    public ClassList readers() {
+        return editions.stream().map(Edition::named).reduce(ClassList.NONE, ClassList::and);
+    }
+
     /** The number of the edition that would be published next. */
     public int next() {
         return editions.isEmpty() ? 1 : editions.getLast().number() + 1;

@@ -12,9 +12,11 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 import hestra.exercise.Attempts;
+import hestra.exercise.ClassList;
 import hestra.exercise.Exercise;
 import hestra.task.Task;
 
@@ -69,6 +71,16 @@ public final class ClassWork {
 
     public Marking marking() {
         return marking;
+    }
+
+    /** What the list of those for whom copies were made says of a student beside the name: "number 4711, group B"; empty where it says nothing, or of several of that name. */
+    public String listed(Student student) {
+        ClassList list = exercise.issue().readers();
+        int variant = student.marked().script().copy().map(Script.Copied::variant).orElse(0);
+        List<ClassList.Entry> named = list.entries().stream().filter(it -> Student.isSameName(it.name(), student.marked().script().student())).toList();
+        List<ClassList.Entry> theirs = named.size() <= 1 ? named : named.stream().filter(it -> it.variant() == variant).toList();
+        return theirs.size() != 1 ? "" : IntStream.range(0, list.headings().size()).filter(i -> !theirs.getFirst().further().get(i).isBlank())
+                .mapToObj(i -> list.headings().get(i) + " " + theirs.getFirst().further().get(i)).collect(Collectors.joining(", "));
     }
 
     /** What a student's answer to a task earns. */

@@ -1,6 +1,8 @@
 package hestra.marking;
 
 import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** A file among the hand-ins of a class. */
 public sealed interface Received {
@@ -25,6 +27,11 @@ public sealed interface Received {
         /** One of which nothing is doubted. */
         public HandedIn(String file, long modified, Marked marked, String note) {
             this(file, modified, marked, note, List.of());
+        }
+
+        /** The same with more that is doubted, which its note says too. */
+        public HandedIn doubting(List<String> more) {
+            return new HandedIn(file, modified, marked, Stream.concat(Stream.of(note), more.stream()).filter(it -> !it.isEmpty()).collect(Collectors.joining(" ")), Stream.concat(doubts.stream(), more.stream()).toList());
         }
 
         public boolean isDoubted() {

@@ -50,11 +50,7 @@ public record Replay(List<Moment> moments, boolean whole) {
 
     /** Whether the steps, where all could be made again, lead to these answers, by the id of the task. */
     public boolean leadsTo(Map<String, List<Attempt>> answers) {
-        return !whole || moments.isEmpty() || bare(moments.getLast().desk().work().attempts()).equals(bare(answers));
-    }
-
-    private static Map<String, List<Attempt>> bare(Map<String, List<Attempt>> answers) {
-        return answers.entrySet().stream().filter(it -> !it.getValue().isEmpty()).collect(Collectors.toMap(Map.Entry::getKey, it -> it.getValue().stream().map(Attempt::onAnyData).toList()));
+        return !whole || moments.isEmpty() || Retraced.areSame(moments.getLast().desk().work().attempts(), answers);
     }
 
     /** Makes the steps again on the instructor's exercise. */

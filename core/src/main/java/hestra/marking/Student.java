@@ -3,6 +3,8 @@ package hestra.marking;
 import java.text.Normalizer;
 import java.util.List;
 import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * Somebody whose work is marked.
@@ -16,6 +18,7 @@ import java.util.Locale;
 public record Student(String key, String name, Received.HandedIn handedIn, boolean late, int earlier) {
 
     private static final int LONGEST_NAME = 80;
+    private static final Pattern SURNAME_FIRST = Pattern.compile("([^,]+), *([^,]+)");
 
     /** What is doubted of the work: it stands beside other work of the same name until a marker says which counts. */
     public List<String> doubts() {
@@ -36,9 +39,11 @@ public record Student(String key, String name, Received.HandedIn handedIn, boole
         return plain(one).equals(plain(other));
     }
 
-    /** A name by which it is found: in small letters, on one line, without anything unseen. */
+    /** A name by which it is found: in small letters, on one line, without anything unseen, and "Lindqvist, Bo" as "bo lindqvist". */
     public static String plain(String name) {
-        return Normalizer.normalize(shown(name, ""), Normalizer.Form.NFKC).toLowerCase(Locale.ROOT);
+        String small = Normalizer.normalize(shown(name, ""), Normalizer.Form.NFKC).toLowerCase(Locale.ROOT);
+        Matcher turned = SURNAME_FIRST.matcher(small);
+        return turned.matches() ? turned.group(2) + " " + turned.group(1) : small;
     }
 
     /** What tells the student of a hand-in from others: the name, whatever its capitals and spaces, and the variant. Work without a name is told by its file. */

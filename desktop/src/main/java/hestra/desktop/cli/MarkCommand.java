@@ -22,6 +22,7 @@ import hestra.documents.page.GiveBack;
 import hestra.documents.page.HtmlPage;
 import hestra.documents.page.Paper;
 import hestra.documents.table.NameList;
+import hestra.exercise.ClassList;
 import hestra.exercise.Exercise;
 import hestra.marking.ClassKey;
 import hestra.marking.ClassResult;
@@ -118,12 +119,12 @@ public final class MarkCommand implements Callable<Integer> {
         return found.filter(it -> exercise.isPresent() && !it.marking().exercise().equals(exercise.get().id())).map(it -> marks + " is a marking of another exercise, “" + it.title() + "”.");
     }
 
-    private Result<List<String>> listed() {
-        return names == null ? Result.done(List.of()) : NameList.read(names).then(list -> Result.done(list.names()));
+    private Result<ClassList> listed() {
+        return names == null ? Result.done(ClassList.NONE) : NameList.read(names).then(list -> Result.done(list.list()));
     }
 
     /** Writes what is wanted, and says the marks. */
-    private Result<String> given(ClassWork work, List<String> list) {
+    private Result<String> given(ClassWork work, ClassList list) {
         try {
             ClassKey decides = ClassKey.of(work.exercise());
             if (gradebook != null) {

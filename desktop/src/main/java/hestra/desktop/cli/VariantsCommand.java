@@ -70,7 +70,7 @@ public final class VariantsCommand implements Callable<Integer> {
         }
         Result<Publication.Readers> wanted = readers.names == null ? Result.done(new Publication.Readers.Count(readers.count)) : NameList.read(readers.names).then(list -> {
             list.notes().forEach(spec.commandLine().getErr()::println);
-            return Result.done(new Publication.Readers.Named(list.names()));
+            return Result.done(new Publication.Readers.Named(list.list()));
         });
         return wanted.then(it -> {
             try {

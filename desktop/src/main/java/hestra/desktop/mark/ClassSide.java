@@ -186,7 +186,7 @@ final class ClassSide {
             String file = student.handedIn().file();
             Button theirs = decides("doubt-counts-" + i, "It is theirs", "It is taken like any other hand-in of this student", Choice.of(new Matter.Counts(file), new Value.Yes()));
             Button out = decides("doubt-out-" + i, "Leave it out", "It is not marked", Choice.of(new Matter.LeftOut(file), new Value.Yes()));
-            left.getChildren().add(new VBox(2, name, small(String.join(" ", student.doubts())), new HBox(6, theirs, out)));
+            left.getChildren().add(new VBox(2, name, small(shown.state().nameless() ? "What is doubtful is said while names are shown." : String.join(" ", student.doubts())), new HBox(6, theirs, out)));
         }
     }
 

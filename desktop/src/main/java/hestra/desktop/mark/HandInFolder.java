@@ -24,6 +24,7 @@ import hestra.documents.exercise.MarksFile;
 import hestra.documents.exercise.Publication;
 import hestra.documents.file.Result;
 import hestra.marking.Marking;
+import hestra.marking.Received;
 import hestra.numbers.Counted;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -38,6 +39,7 @@ final class HandInFolder implements AutoCloseable {
     private static final Duration LOOK_AGAIN = Duration.seconds(2);
     private static final Duration CALM = Duration.millis(250);
     private static final long PATIENCE_SECONDS = 20;
+    private static final int AT_A_TIME = 24;
 
     private final MarkModel model;
     private final HandIns reader;
@@ -52,7 +54,7 @@ final class HandInFolder implements AutoCloseable {
     private List<String> strange = List.of();
     private Optional<Task<?>> reading = Optional.empty();
     private int busy;
-    private boolean closed;
+    private volatile boolean closed;
     private boolean failed;
 
     /**
@@ -139,6 +141,7 @@ final class HandInFolder implements AutoCloseable {
             known.putAll(change.stamps());
             model.lose(change.gone());
             tell(first, change);
+            retrace(change.fresh());
             again();
         });
         task.setOnCancelled(_ -> {
@@ -158,6 +161,32 @@ final class HandInFolder implements AutoCloseable {
         });
         if (!line.isShutdown()) {
             line.execute(task);
+        }
+    }
+
+    /** Goes through the steps of what has come in, a few files at a time so that decisions are kept between them. */
+    private void retrace(List<Path> fresh) {
+        for (int from = 0; from < fresh.size(); from += AT_A_TIME) {
+            List<String> names = fresh.subList(from, Math.min(fresh.size(), from + AT_A_TIME)).stream().map(it -> it.getFileName().toString()).toList();
+            List<Received> some = model.received(names);
+            Task<List<Received>> task = new Task<>() {
+                @Override
+                protected List<Received> call() {
+                    return closed ? List.of() : reader.retraced(folder, some);
+                }
+            };
+            busy++;
+            task.setOnSucceeded(_ -> {
+                busy--;
+                model.doubt(task.getValue());
+            });
+            task.setOnFailed(_ -> {
+                busy--;
+                LOG.warn("the steps of {} cannot be gone through", names, task.getException());
+            });
+            if (!line.isShutdown()) {
+                line.execute(task);
+            }
         }
     }
 

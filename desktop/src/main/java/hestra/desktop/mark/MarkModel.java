@@ -3,8 +3,10 @@ package hestra.desktop.mark;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 
@@ -160,6 +162,27 @@ final class MarkModel {
             files.add(file);
         });
         if (!some.isEmpty()) {
+            tell();
+        }
+    }
+
+    /** What is known of files, by their names; those that are not there are left out. */
+    List<Received> received(List<String> names) {
+        return files.stream().filter(it -> names.contains(it.file())).toList();
+    }
+
+    /** Files of which something has come to be doubted; one that has come in again since is another. */
+    void doubt(List<Received> some) {
+        Map<String, Received> doubted = some.stream().filter(it -> it instanceof Received.HandedIn handedIn && handedIn.isDoubted()).collect(Collectors.toMap(Received::file, it -> it));
+        boolean changes = false;
+        for (int i = 0; i < files.size(); i++) {
+            Received known = files.get(i);
+            if (doubted.get(known.file()) instanceof Received.HandedIn now && known instanceof Received.HandedIn before && now.marked() == before.marked() && !now.doubts().equals(before.doubts())) {
+                files.set(i, now);
+                changes = true;
+            }
+        }
+        if (changes) {
             tell();
         }
     }

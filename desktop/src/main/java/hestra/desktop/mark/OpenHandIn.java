@@ -2,12 +2,10 @@ package hestra.desktop.mark;
 
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
-import java.util.stream.Stream;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 
@@ -20,6 +18,7 @@ import hestra.marking.ClassKey;
 import hestra.marking.HandIn;
 import hestra.marking.MarkingKey;
 import hestra.marking.Replay;
+import hestra.marking.Retraced;
 import hestra.marking.Student;
 
 /** The whole hand-in of the student in hand: read beside the window's thread, and kept for when that student comes into hand again. */
@@ -110,15 +109,6 @@ final class OpenHandIn {
         Exercise exercise = instructors.orElse(handIn.exercise());
         Findings findings = Findings.of(handIn.on(exercise).desk());
         Replay replay = Replay.of(MarkingKey.of(exercise), HandInFile.steps(file, exercise.mark()));
-        return Optional.of(new Contents(findings, replay, isAskedAlike(handIn.exercise(), exercise) && !replay.leadsTo(handIn.attempts())));
-    }
-
-    /** Whether steps made on one exercise come to the same on another: with other data or other tries they may not, and nobody is to blame. */
-    private static boolean isAskedAlike(Exercise one, Exercise other) {
-        return asked(one).equals(asked(other));
-    }
-
-    private static List<Object> asked(Exercise exercise) {
-        return exercise.parts().stream().<Object>flatMap(part -> Stream.concat(Stream.of(part.data()), part.tasks().stream().map(task -> task.id() + " " + task.terms().tries()))).toList();
+        return Optional.of(new Contents(findings, replay, Retraced.isAskedAlike(handIn.exercise(), exercise) && !replay.leadsTo(handIn.attempts())));
     }
 }

@@ -71,7 +71,8 @@ final class StudentSheet {
         Student here = shown.student().get();
         Label title = new Label(shown.name(here));
         title.getStyleClass().add("group-title");
-        list.add(title, small(model.inMarks().outOf(shown.work().total(here), shown.work().exercise().marks())
+        String listed = shown.state().nameless() ? "" : shown.work().listed(here);
+        list.add(title, small((listed.isEmpty() ? "" : listed + " · ") + model.inMarks().outOf(shown.work().total(here), shown.work().exercise().marks())
                 + (here.earlier() == 0 ? "" : " · replaces " + Counted.of(here.earlier(), "earlier hand-in")) + (here.handedIn().note().isEmpty() ? "" : " · " + here.handedIn().note())));
         shown.work().comments(here).forEach(id -> shown.work().comment(id).ifPresent(comment -> list.add(said(comment.text()))));
         int number = 1;

@@ -54,6 +54,7 @@ import hestra.documents.page.PageFile;
 import hestra.documents.page.Paper;
 import hestra.documents.page.WriteUp;
 import hestra.exercise.Block;
+import hestra.exercise.ClassList;
 import hestra.exercise.Exercise;
 import hestra.exercise.Varying;
 import hestra.exercise.Wish;
@@ -422,7 +423,7 @@ public final class Tour {
         }
         say("Answers", tasks);
         if (HandIns.ofFolder(folder, Optional.of(exercise), it -> Marking.none(it.id())) instanceof Result.Done<ClassWork>(ClassWork work)) {
-            say("Marks of this folder", List.of("```", Gradebook.csv(work, List.of()).strip(), "```"));
+            say("Marks of this folder", List.of("```", Gradebook.csv(work, ClassList.NONE).strip(), "```"));
         }
     }
 

@@ -18,6 +18,7 @@ import hestra.documents.file.Result;
 import hestra.documents.page.GiveBack;
 import hestra.documents.page.Paper;
 import hestra.documents.table.NameList;
+import hestra.exercise.ClassList;
 import hestra.marking.ClassWork;
 import hestra.numbers.Counted;
 
@@ -36,7 +37,7 @@ final class GiveBackBoard extends Board {
      * @param gradebooks the endings of the gradebooks
      * @param names in whose order the gradebook is to be; none for by name
      */
-    record Wanted(List<GiveBack.Form> pages, boolean withKey, Paper paper, List<String> gradebooks, List<String> names, boolean classPage) {}
+    record Wanted(List<GiveBack.Form> pages, boolean withKey, Paper paper, List<String> gradebooks, ClassList names, boolean classPage) {}
 
     /** What can be done from here. */
     interface Actions {
@@ -57,7 +58,7 @@ final class GiveBackBoard extends Board {
     private final Choices<Paper> papers;
     private final Label note = new Label();
     private Paper paper = Paper.A4;
-    private List<String> names = List.of();
+    private ClassList names = ClassList.NONE;
     private final Button write = new Button("Choose a folder and write…");
 
     GiveBackBoard(ClassWork work, Actions actions) {
@@ -140,8 +141,8 @@ final class GiveBackBoard extends Board {
             switch (NameList.read(file)) {
                 case Result.Refused<NameList>(String message) -> note.setText(message);
                 case Result.Done<NameList>(NameList list) -> {
-                    names = list.names();
-                    note.setText("In the order of " + Counted.of(names.size(), "name") + ". " + String.join(" ", list.notes()));
+                    names = list.list();
+                    note.setText("In the order of " + Counted.of(names.entries().size(), "name") + ". " + String.join(" ", list.notes()));
                 }
             }
         });

@@ -22,6 +22,7 @@ import hestra.documents.exercise.Publication;
 import hestra.documents.file.Result;
 import hestra.documents.page.Paper;
 import hestra.documents.table.NameList;
+import hestra.exercise.ClassList;
 import hestra.exercise.Copy;
 import hestra.exercise.Exercise;
 import hestra.numbers.Counted;
@@ -172,7 +173,7 @@ final class PublishBoard extends Board {
             switch (NameList.read(file)) {
                 case Result.Refused<NameList>(String message) -> note.setText(message);
                 case Result.Done<NameList>(NameList list) -> {
-                    names.setText(String.join("\n", list.names()));
+                    names.setText(list.text());
                     note.setText(String.join(" ", list.notes()));
                 }
             }
@@ -181,7 +182,7 @@ final class PublishBoard extends Board {
 
     /** For whom, as it is chosen; nothing while there are no names. */
     private Optional<Publication.Readers> readers() {
-        Supplier<Optional<Publication.Readers>> named = () -> NameList.of(names.getText()) instanceof Result.Done<NameList>(NameList list) ? Optional.of(new Publication.Readers.Named(list.names())) : Optional.empty();
+        Supplier<Optional<Publication.Readers>> named = () -> NameList.of(names.getText()) instanceof Result.Done<NameList>(NameList list) ? Optional.of(new Publication.Readers.Named(list.list())) : Optional.empty();
         return switch (chosen) {
             case NAMED -> named.get();
             case NUMBERED -> Optional.of(new Publication.Readers.Count(count.getValue()));
@@ -202,7 +203,7 @@ final class PublishBoard extends Board {
         summary.setText("Edition " + edition + (again ? ", as it was published before: " : ": ") + readers.map(it -> switch (it) {
             case Publication.Readers.All _ -> "one copy.";
             case Publication.Readers.Count(int number) -> Counted.of(number, "copy", "copies") + ".";
-            case Publication.Readers.Named(List<String> list) -> Counted.of(list.size(), "copy", "copies") + ", and " + Publication.GRADEBOOK + " with a line for each name, in the folder \u201c" + Publication.OF_INSTRUCTOR + "\u201d.";
+            case Publication.Readers.Named(ClassList list) -> Counted.of(list.entries().size(), "copy", "copies") + ", and " + Publication.GRADEBOOK + " with a line for each name, in the folder \u201c" + Publication.OF_INSTRUCTOR + "\u201d.";
         }).orElse("no names yet."));
         publish.setDisable(readers.isEmpty());
     }

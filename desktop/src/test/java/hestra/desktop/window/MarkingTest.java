@@ -3,6 +3,7 @@ package hestra.desktop.window;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -38,6 +39,7 @@ import hestra.documents.exercise.Publication;
 import hestra.documents.file.Progress;
 import hestra.documents.file.Result;
 import hestra.exercise.Block;
+import hestra.exercise.ClassList;
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;
 import hestra.exercise.Varying;
@@ -49,12 +51,14 @@ import hestra.marking.HandIn;
 import hestra.marking.Marking;
 import hestra.marking.MarkingKey;
 import hestra.marking.Matter;
+import hestra.marking.Pace;
 import hestra.marking.Replay;
 import hestra.marking.Standing;
 import hestra.marking.Student;
 import hestra.marking.Value;
 import hestra.marking.Whom;
 import hestra.task.Answer;
+import hestra.task.Attempt;
 import hestra.task.Keepable;
 import hestra.task.ReadValue;
 import hestra.task.Task;
@@ -344,6 +348,49 @@ class MarkingTest {
         return marking.decide(new Matter.Marks(task, right), Optional.of(new Value.Points(marks, Ground.of(asked, work.students(asked, right)))), by);
     }
 
+    /** A hand-in under somebody's name with another answer, later than the real one; and one from a time that has not come. */
+    private static void forge(Path hands, String name, String answer, long handedIn) throws IOException {
+        Path file = hands.resolve("Kelp blades, " + name + ".handin");
+        HandIn real = ((Result.Done<HandIn>) HandInFile.read(file)).value();
+        Map<String, List<Attempt>> answers = new HashMap<>(real.attempts());
+        answers.put("slope", List.of(new Attempt(new Answer.Typed(answer), Set.of())));
+        HandIn forged = new HandIn(name, real.exercise(), real.tables(), answers, real.works(), 1, real.pace().map(it -> new Pace(it.begun(), handedIn, it.worked(), it.checks())));
+        HandInFile.write(forged, HandInFile.steps(file, KELP.mark()), hands.resolve("again, " + name + ".handin"));
+    }
+
+    /** The real ones stand beside the forged ones, whatever those claim, until the marker says which counts; other decisions and another marker's stay what they are. */
+    @Test
+    void forgedHandInsTakeNobodysPlace() throws IOException {
+        Path hands = handIns();
+        long later = ((Result.Done<HandIn>) HandInFile.read(hands.resolve("Kelp blades, Runa Feld.handin"))).value().pace().orElseThrow().handedIn() + 60;
+        forge(hands, "Runa Feld", "0.98", later);
+        forge(hands, "Ida Fenn", "7", 253_402_300_799L);
+        Path other = folder.resolve("other.marks");
+        new MarksFile("Kelp blades", given(Marking.none(KELP.id()), hands, "r", 1, "bo"), List.of()).write(other);
+        try (Person person = opened(hands)) {
+            person.until("the steps have been gone through", () -> work(person).roll().students().stream().filter(it -> !it.doubts().isEmpty()).count() == 2);
+            assertThat(work(person).roll().students()).hasSize(28);
+            assertThat(work(person).award(student(work(person), "Ida Fenn (1)"), "slope").marks()).isEqualTo(2);
+            Student forged = work(person).roll().students().stream().filter(it -> it.handedIn().file().equals("again, Runa Feld.handin")).findFirst().orElseThrow();
+            assertThat(forged.doubts()).containsExactly("Its steps do not lead to its answers: task 5.");
+            person.willChoose(other);
+            person.choose("menu", "Put a marking in…");
+            person.click("mark-tab-class");
+            for (int i = 0; i < 2; i++) {
+                person.click("doubt-out-0");
+            }
+            ClassWork work = work(person);
+            assertThat(work.roll().students()).hasSize(26);
+            assertThat(work.award(student(work, "Ida Fenn"), "slope").marks()).isEqualTo(2);
+            assertThat(work.award(student(work, "Runa Feld"), "slope").marks()).as("x on y at the only try, as it was").isZero();
+            assertThat(work.award(student(work, "Ida Fenn"), "r").marks()).as("what the other marker gave").isEqualTo(1);
+            person.press(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(work(person).roll().students()).as("leaving one out is taken back like anything else").hasSize(27);
+            person.click("doubt-counts-0");
+            assertThat(work(person).roll().students()).as("it is theirs: the later one counts").hasSize(26);
+        }
+    }
+
     @Test
     void twoMarkersPutTheirHalvesTogetherAndDecideWhereTheyDiffer() throws IOException {
         Path hands = handIns();
@@ -454,7 +501,7 @@ class MarkingTest {
     @Test
     void variantsAreMarkedAndShownWithTheDataThatEachStudentHad() throws IOException {
         Exercise varied = OrrinBay.sets().get(2).exercise().withFirst(part -> part.with(Varying.NONE.with(Varying.Way.NEW_DATA)));
-        Publication published = Publication.write(varied, new Publication.Readers.Named(List.of("Ida Fenn", "Pim Oster")), folder.resolve("copies"), Progress.UNWATCHED);
+        Publication published = Publication.write(varied, new Publication.Readers.Named(ClassList.of(List.of("Ida Fenn", "Pim Oster"))), folder.resolve("copies"), Progress.UNWATCHED);
         Exercise own = new ExerciseEdit.Publish(published.edition()).appliedTo(varied);
         Path hands = Files.createDirectory(folder.resolve("hands"));
         String task = own.tasks().stream().filter(ReadValue.class::isInstance).findFirst().orElseThrow().id();

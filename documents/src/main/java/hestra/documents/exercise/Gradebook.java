@@ -9,13 +9,13 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 import hestra.documents.file.FileWriting;
 import hestra.documents.table.DataExport;
 import hestra.documents.table.DelimitedText;
+import hestra.exercise.ClassList;
 import hestra.exercise.Exercise;
 import hestra.marking.ClassWork;
 import hestra.marking.Roll;
@@ -36,7 +36,6 @@ public final class Gradebook {
     /** The endings of the files that it can be written as. */
     public static final List<String> ENDINGS = List.of(".csv", ".xlsx");
 
-    private static final Pattern SURNAME_FIRST = Pattern.compile("([^,]+), *([^,]+)");
     /** A table is read by other programs: with a point, whatever the exercise says. */
     private static final Marks MARKS = new Marks(DecimalMark.POINT);
     private static final int WIDEST = 40;
@@ -47,38 +46,46 @@ public final class Gradebook {
     /**
      * A line of headings, then a line each student, then one for each file that is not marked.
      *
-     * @param names those of a class list, in whose order the lines are to be; those without work get an empty line. None for the students by name
+     * @param list a class list, in whose order the lines are to be, with its further columns; those without work get an empty line. Where it is
+     *     empty, that of the names for whom copies were made, if there were such, and else the students by name
      */
-    public static List<List<String>> records(ClassWork work, List<String> names) {
+    public static List<List<String>> records(ClassWork work, ClassList list) {
         Exercise exercise = work.exercise();
+        ClassList wanted = list.isEmpty() ? exercise.issue().readers() : list;
+        List<String> nothing = wanted.headings().stream().map(_ -> "").toList();
         List<List<String>> records = new ArrayList<>();
-        records.add(Stream.of(Stream.of("name"), exercise.tasks().stream().map(task -> task.terms().title()), Stream.of("total", "of", "note")).flatMap(it -> it).toList());
+        records.add(Stream.of(Stream.of("name"), wanted.headings().stream(), exercise.tasks().stream().map(task -> task.terms().title()), Stream.of("total", "of", "note")).flatMap(it -> it).toList());
         Map<String, List<Student>> byName = new HashMap<>();
-        work.roll().students().forEach(student -> byName.computeIfAbsent(plain(student.handedIn().marked().script().student()), _ -> new ArrayList<>()).add(student));
+        work.roll().students().forEach(student -> byName.computeIfAbsent(Student.plain(student.handedIn().marked().script().student()), _ -> new ArrayList<>()).add(student));
+        Map<String, Long> named = wanted.entries().stream().collect(Collectors.groupingBy(entry -> Student.plain(entry.name()), Collectors.counting()));
         Set<String> written = new HashSet<>();
-        for (String name : names) {
-            List<Student> called = byName.getOrDefault(plain(name), List.of()).stream().filter(it -> written.add(it.key())).toList();
-            called.forEach(student -> records.add(line(work, student)));
+        for (ClassList.Entry entry : wanted.entries()) {
+            List<Student> left = byName.getOrDefault(Student.plain(entry.name()), List.of()).stream().filter(it -> !written.contains(it.key())).toList();
+            boolean last = named.merge(Student.plain(entry.name()), -1L, Long::sum) == 0;
+            List<Student> called = last ? left : theirs(entry, left);
+            called.forEach(student -> {
+                written.add(student.key());
+                records.add(line(work, student, entry.further()));
+            });
             if (called.isEmpty()) {
-                records.add(Stream.of(Stream.of(name), exercise.tasks().stream().map(_ -> ""), Stream.of("", Integer.toString(exercise.marks()), "nothing handed in")).flatMap(it -> it).toList());
+                records.add(Stream.of(Stream.of(entry.name()), entry.further().stream(), exercise.tasks().stream().map(_ -> ""), Stream.of("", Integer.toString(exercise.marks()), "nothing handed in")).flatMap(it -> it).toList());
             }
         }
-        work.roll().students().stream().filter(student -> written.add(student.key())).forEach(student -> records.add(line(work, student)));
+        work.roll().students().stream().filter(student -> written.add(student.key())).forEach(student -> records.add(line(work, student, nothing)));
         for (Roll.Aside aside : work.roll().asides()) {
-            records.add(Stream.of(Stream.of(aside.file()), exercise.tasks().stream().map(_ -> ""), Stream.of("", "", aside.why())).flatMap(it -> it).toList());
+            records.add(Stream.of(Stream.of(aside.file()), nothing.stream(), exercise.tasks().stream().map(_ -> ""), Stream.of("", "", aside.why())).flatMap(it -> it).toList());
         }
         return records;
     }
 
-    /** A name by which a line of a list finds its student: small letters, and "Lindqvist, Bo" as "bo lindqvist". */
-    private static String plain(String name) {
-        String shown = Student.plain(name);
-        Matcher turned = SURNAME_FIRST.matcher(shown);
-        return turned.matches() ? turned.group(2) + " " + turned.group(1) : shown;
+    /** Of students of one name, of which the list has several, those with the variant of a line. */
+    private static List<Student> theirs(ClassList.Entry entry, List<Student> students) {
+        return students.stream().filter(it -> it.handedIn().marked().script().copy().filter(copy -> copy.variant() == entry.variant()).isPresent()).toList();
     }
 
-    private static List<String> line(ClassWork work, Student student) {
+    private static List<String> line(ClassWork work, Student student, List<String> further) {
         List<String> fields = new ArrayList<>(List.of(student.name()));
+        fields.addAll(further);
         List<Task> tasks = work.exercise().tasks();
         tasks.forEach(task -> fields.add(MARKS.of(work.award(student, task.id()).marks())));
         long unread = tasks.stream().filter(task -> work.award(student, task.id()).standing() == Standing.UNREAD).count();
@@ -90,14 +97,14 @@ public final class Gradebook {
     }
 
     /** As comma-separated text. Nothing in it is taken for a formula by the program that it is opened in. */
-    public static String csv(ClassWork work, List<String> names) {
-        return DelimitedText.text(records(work, names).stream().map(fields -> fields.stream().map(DataExport::harmless).toList()));
+    public static String csv(ClassWork work, ClassList list) {
+        return DelimitedText.text(records(work, list).stream().map(fields -> fields.stream().map(DataExport::harmless).toList()));
     }
 
     /** Writes it as the ending of the file says: .xlsx, else comma-separated text. */
-    public static void write(ClassWork work, List<String> names, Path file) throws IOException {
+    public static void write(ClassWork work, ClassList list, Path file) throws IOException {
         if (file.toString().toLowerCase(Locale.ROOT).endsWith(".xlsx")) {
-            List<List<String>> records = records(work, names);
+            List<List<String>> records = records(work, list);
             FileWriting.write(file, out -> {
                 try (SXSSFWorkbook workbook = new SXSSFWorkbook()) {
                     fill(workbook.createSheet("Marks"), records);
@@ -105,7 +112,7 @@ public final class Gradebook {
                 }
             });
         } else {
-            FileWriting.write(file, csv(work, names));
+            FileWriting.write(file, csv(work, list));
         }
     }
 

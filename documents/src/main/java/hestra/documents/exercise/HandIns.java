@@ -16,14 +16,19 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicReferenceArray;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
+import hestra.desk.Step;
 import hestra.documents.file.Archive;
 import hestra.documents.file.Progress;
 import hestra.documents.file.Result;
+import hestra.exercise.ClassList;
+import hestra.exercise.Edition;
 import hestra.exercise.Exercise;
+import hestra.exercise.Issue;
 import hestra.marking.ClassKey;
 import hestra.marking.ClassWork;
 import hestra.marking.HandIn;
@@ -31,6 +36,7 @@ import hestra.marking.Marked;
 import hestra.marking.Marking;
 import hestra.marking.MarkingKey;
 import hestra.marking.Received;
+import hestra.marking.Retraced;
 import hestra.marking.Roll;
 import hestra.marking.Script;
 import hestra.marking.Student;
@@ -47,6 +53,7 @@ public final class HandIns {
 
     private static final int TOGETHER = 48;
     private static final long MILLISECONDS = 1000;
+    private static final int MOST_NAMED = 3;
     /** By so many seconds a student's clock may be ahead of this one: a day, which a wrong time zone does not reach. */
     private static final long CLOCKS_DIFFER = 86_400;
 
@@ -91,7 +98,7 @@ public final class HandIns {
                 return Result.refused(folder + " holds no hand-ins (files ending in " + HandInFile.ENDING + ").");
             }
             Optional<HandIns> reader = own.map(it -> of(ClassKey.of(it))).or(() -> firstOf(files).map(HandIns::byTheirCopies));
-            return reader.map(it -> ofSome(folder, ClassWork.of(it.exercise(), it.read(files), marking.apply(it.exercise()))))
+            return reader.map(it -> ofSome(folder, ClassWork.of(it.exercise(), it.retraced(folder, it.read(files)), marking.apply(it.exercise()))))
                     .orElseGet(() -> Result.refused("None of the hand-ins in " + folder + " can be read. " + ((Result.Refused<HandIn>) HandInFile.read(files.getFirst())).message()));
         });
     }
@@ -184,6 +191,26 @@ public final class HandIns {
         return all;
     }
 
+    /**
+     * Files that have been read, with what is doubted of them once their steps have been gone through. That takes its time: each is read whole.
+     *
+     * @param folder in which they lie
+     */
+    public List<Received> retraced(Path folder, List<Received> files) {
+        // What decides is worked out by one thread, all else by any.
+        List<Supplier<Received>> works = files.stream().map(file -> file instanceof Received.HandedIn handedIn ? retracing(folder, handedIn) : (Supplier<Received>) () -> file).toList();
+        return works.parallelStream().map(Supplier::get).toList();
+    }
+
+    private Supplier<Received> retracing(Path folder, Received.HandedIn handedIn) {
+        Script script = handedIn.marked().script();
+        Path file = folder.resolve(handedIn.file());
+        Optional<Exercise> decides = key.map(it -> it.key(script).exercise());
+        boolean given = key.flatMap(it -> it.edition(script)).isPresent();
+        return () -> HandInFile.read(file) instanceof Result.Done<HandIn>(HandIn handIn)
+                ? handedIn.doubting(Retraced.doubts(handIn, HandInFile.steps(file, handIn.exercise().mark()), decides.orElse(handIn.exercise()), given)) : handedIn;
+    }
+
     private Received received(Path file, Result<HandInFile.Light> script) {
         String name = file.getFileName().toString();
         Result<Received> marked = Result.guarded(name, () -> script.then(read -> received(file, read)));
@@ -200,7 +227,7 @@ public final class HandIns {
             return Result.done(new Received.Refused(name, "This is work on another exercise, “" + script.title() + "”. Mark it by itself."));
         }
         long modified = modified(file);
-        List<String> doubts = doubts(script, System.currentTimeMillis() / MILLISECONDS);
+        List<String> doubts = doubts(script, exercise.issue(), System.currentTimeMillis() / MILLISECONDS);
         String begun = script.begun() > 1 ? "Begun " + script.begun() + " times." : "";
         if (key.isPresent()) {
             Marked marked = Marked.of(script, key.get().key(script));
@@ -220,9 +247,10 @@ public final class HandIns {
     /**
      * What a hand-in claims of itself that cannot be: it is pointed out, and the work takes no other's place by it.
      *
+     * @param given how the exercise was given out
      * @param now in seconds since 1970, UTC
      */
-    static List<String> doubts(Script script, long now) {
+    static List<String> doubts(Script script, Issue given, long now) {
         List<String> doubts = new ArrayList<>();
         if (script.pace().filter(pace -> pace.handedIn() > now + CLOCKS_DIFFER).isPresent()) {
             doubts.add("It says that it was handed in at a time that has not come yet.");
@@ -231,7 +259,21 @@ public final class HandIns {
         if (!copyOf.isBlank() && !Student.isSameName(copyOf, script.student())) {
             doubts.add("It was done on the copy made for " + Student.shown(copyOf, "somebody") + ".");
         }
+        script.copy().ifPresent(copy -> given.edition(copy.edition()).flatMap(edition -> doubted(copy, script.student(), edition)).ifPresent(doubts::add));
         return doubts;
+    }
+
+    /** What is wrong with the variant of a copy, by the list of those for whom the edition was made. */
+    private static Optional<String> doubted(Script.Copied copy, String student, Edition edition) {
+        if (copy.variant() > edition.variants()) {
+            return Optional.of("No variant " + copy.variant() + " of edition " + edition.number() + " was given out.");
+        }
+        List<ClassList.Entry> withIt = edition.named().entries().stream().filter(it -> it.variant() == copy.variant()).toList();
+        if (!withIt.isEmpty() && withIt.stream().noneMatch(it -> Student.isSameName(it.name(), student))) {
+            return Optional.of("Variant " + copy.variant() + " was made for " + withIt.stream().map(it -> Student.shown(it.name(), "somebody")).distinct().limit(MOST_NAMED).collect(Collectors.joining(" or ")) + ".");
+        }
+        Optional<ClassList.Entry> theirs = edition.named().entries().stream().filter(it -> Student.isSameName(it.name(), student)).findFirst();
+        return theirs.filter(_ -> withIt.isEmpty() && copy.variant() > 0).map(it -> "Variant " + it.variant() + " was made for " + Student.shown(it.name(), "somebody") + ", and this is variant " + copy.variant() + ".");
     }
 
     private static String which(Script.Copied copy) {

@@ -19,6 +19,7 @@ import hestra.documents.file.FileWriting;
 import hestra.documents.file.Progress;
 import hestra.documents.table.DataExport;
 import hestra.documents.table.DelimitedText;
+import hestra.exercise.ClassList;
 import hestra.exercise.Edition;
 import hestra.exercise.Exercise;
 import hestra.numbers.Counted;
@@ -57,18 +58,14 @@ public record Publication(Edition edition, List<Path> files, List<Variant.Missed
         record Count(int count) implements Readers {}
 
         /** A copy for each name; the first has variant 1. */
-        record Named(List<String> names) implements Readers {
-            public Named {
-                names = List.copyOf(names);
-            }
-        }
+        record Named(ClassList list) implements Readers {}
 
         /** The names of the copies, in their order; empty ones where nobody is named. */
         default List<String> namesOfCopies() {
             return switch (this) {
                 case All _ -> List.of("");
                 case Count(int count) -> Stream.generate(() -> "").limit(count).toList();
-                case Named(List<String> all) -> all;
+                case Named(ClassList list) -> list.names();
             };
         }
 
@@ -77,7 +74,7 @@ public record Publication(Edition edition, List<Path> files, List<Variant.Missed
             return switch (this) {
                 case All _ -> 0;
                 case Count(int count) -> count;
-                case Named(List<String> names) -> names.size();
+                case Named(ClassList list) -> list.entries().size();
             };
         }
     }
@@ -119,8 +116,9 @@ public record Publication(Edition edition, List<Path> files, List<Variant.Missed
             files.add(file);
             progress.tell((i + 1.0) / count);
         }
-        if (readers instanceof Readers.Named) {
-            FileWriting.write(Files.createDirectories(folder.resolve(OF_INSTRUCTOR)).resolve(GRADEBOOK), gradebook(exercise, names));
+        if (readers instanceof Readers.Named(ClassList list)) {
+            FileWriting.write(Files.createDirectories(folder.resolve(OF_INSTRUCTOR)).resolve(GRADEBOOK), gradebook(exercise, list));
+            return new Publication(edition.with(list), files, missed, alike);
         }
         return new Publication(edition, files, missed, alike);
     }
@@ -131,15 +129,12 @@ public record Publication(Edition edition, List<Path> files, List<Variant.Missed
         return salt;
     }
 
-    /** A line a name with its variant; a column a task, still empty. */
-    static String gradebook(Exercise exercise, List<String> names) {
+    /** A line a name with what the list says of it and its variant; a column a task, still empty. */
+    static String gradebook(Exercise exercise, ClassList list) {
         List<List<String>> records = new ArrayList<>();
-        records.add(Stream.of(Stream.of("name", "variant"), exercise.tasks().stream().map(Task::terms).map(it -> it.title()), Stream.of("total")).flatMap(it -> it).toList());
-        for (int i = 0; i < names.size(); i++) {
-            List<String> line = new ArrayList<>(List.of(names.get(i), Integer.toString(i + 1)));
-            exercise.tasks().forEach(_ -> line.add(""));
-            line.add("");
-            records.add(line);
+        records.add(Stream.of(Stream.of("name"), list.headings().stream(), Stream.of("variant"), exercise.tasks().stream().map(Task::terms).map(it -> it.title()), Stream.of("total")).flatMap(it -> it).toList());
+        for (ClassList.Entry entry : list.entries()) {
+            records.add(Stream.of(Stream.of(entry.name()), entry.further().stream(), Stream.of(Integer.toString(entry.variant())), exercise.tasks().stream().map(_ -> ""), Stream.of("")).flatMap(it -> it).toList());
         }
         return DelimitedText.text(records.stream().map(line -> line.stream().map(DataExport::harmless).toList()));
     }

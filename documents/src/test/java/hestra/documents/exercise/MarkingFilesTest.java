@@ -2,7 +2,6 @@ package hestra.documents.exercise;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -17,8 +16,8 @@ import java.util.Set;
 import hestra.Kelp;
 import hestra.data.Cell;
 import hestra.data.TableEdit;
-import hestra.desk.Desk;
 import hestra.desk.Edit;
+import hestra.desk.ExerciseEdit;
 import hestra.desk.Step;
 import hestra.desk.WorkEdit;
 import hestra.documents.file.Archive;
@@ -28,14 +27,18 @@ import hestra.documents.page.ClassPage;
 import hestra.documents.page.GiveBack;
 import hestra.documents.page.HtmlPage;
 import hestra.documents.page.Paper;
+import hestra.documents.table.NameList;
+import hestra.exercise.ClassList;
+import hestra.exercise.Copy;
+import hestra.exercise.Edition;
 import hestra.exercise.Exercise;
+import hestra.exercise.Issue;
 import hestra.feedback.Quantity;
 import hestra.marking.ClassKey;
 import hestra.marking.ClassResult;
 import hestra.marking.ClassWork;
 import hestra.marking.Decision;
 import hestra.marking.Ground;
-import hestra.marking.HandIn;
 import hestra.marking.Marking;
 import hestra.marking.MarkingKey;
 import hestra.marking.Matter;
@@ -76,10 +79,8 @@ class MarkingFilesTest {
     }
 
     private Path handIn(String file, String student, String number, String sentence) throws IOException {
-        Desk desk = Desk.open(EXERCISE).apply(new Edit.Name(student)).apply(new Edit.Draft("read", new Answer.Typed(number))).apply(new Edit.Check("read")).apply(new Edit.Draft("explain", new Answer.Sentence(sentence))).apply(new Edit.Check("explain"));
-        Path written = folder.resolve("hands").resolve(file);
-        HandInFile.write(HandIn.of(desk), written);
-        return written;
+        return Worked.handIn(EXERCISE, folder.resolve("hands").resolve(file), new Edit.Name(student), new Edit.Draft("read", new Answer.Typed(number)), new Edit.Check("read"), new Edit.Draft("explain", new Answer.Sentence(sentence)),
+                new Edit.Check("explain"));
     }
 
     private ClassWork work(Marking marking) {
@@ -141,9 +142,9 @@ class MarkingFilesTest {
         handIn("c.handin", "\u202eneff \u200badI", "0.52", "x");
         ClassWork work = work(NONE);
         assertThat(work.roll().students()).extracting(Student::name).doesNotContain("\u202e").contains("neff adI");
-        assertThat(Gradebook.csv(work, List.of()).lines().map(line -> line.charAt(0) == '"' ? line.charAt(1) : line.charAt(0))).doesNotContain('=');
+        assertThat(Gradebook.csv(work, ClassList.NONE).lines().map(line -> line.charAt(0) == '"' ? line.charAt(1) : line.charAt(0))).doesNotContain('=');
         Path book = folder.resolve("marks.xlsx");
-        Gradebook.write(work, List.of(), book);
+        Gradebook.write(work, ClassList.NONE, book);
         try (XSSFWorkbook workbook = new XSSFWorkbook(new ByteArrayInputStream(Files.readAllBytes(book)))) {
             Sheet sheet = workbook.getSheetAt(0);
             sheet.forEach(row -> row.forEach(cell -> assertThat(cell.getCellType()).isNotEqualTo(CellType.FORMULA)));
@@ -187,8 +188,7 @@ class MarkingFilesTest {
     @Test
     void aChangedExerciseInAHandInChangesNothing() throws IOException {
         Exercise easier = EXERCISE.withFirst(part -> part.withData(Kelp.table().withCell(0, 1, Cell.of("99", DecimalMark.POINT))));
-        Desk desk = Desk.open(easier.withTexts("You have won", "", "All right!")).apply(new Edit.Name("Ida")).apply(new Edit.Draft("read", new Answer.Typed("-11.5"))).apply(new Edit.Check("read"));
-        HandInFile.write(HandIn.of(desk), folder.resolve("hands").resolve("a.handin"));
+        Worked.handIn(easier.withTexts("You have won", "", "All right!"), folder.resolve("hands").resolve("a.handin"), new Edit.Name("Ida"), new Edit.Draft("read", new Answer.Typed("-11.5")), new Edit.Check("read"));
         ClassWork work = work(NONE);
         assertThat(work.total(work.roll().students().getFirst())).isZero();
         assertThat(work.roll().students().getFirst().handedIn().note()).contains("differs from yours");
@@ -210,7 +210,7 @@ class MarkingFilesTest {
         handIn("a.handin", "Ida Fenn", "0.52", "x");
         handIn("b.handin", "Tove Marsh", "7", "x");
         Files.writeString(folder.resolve("hands").resolve("c.handin"), "broken");
-        List<List<String>> records = Gradebook.records(work(NONE), List.of("Tove Marsh", "Pim Oster", "IDA fenn"));
+        List<List<String>> records = Gradebook.records(work(NONE), ClassList.of(List.of("Tove Marsh", "Pim Oster", "IDA fenn")));
         assertThat(records).extracting(List::getFirst).containsExactly("name", "Tove Marsh", "Pim Oster", "Ida Fenn", "c.handin");
         assertThat(records.get(2)).endsWith("", "8", "nothing handed in");
         assertThat(records.get(3).get(1)).isEqualTo("2");
@@ -271,10 +271,62 @@ GiveBack.Written written = new GiveBack(work, ClassKey.of(EXERCISE), true, "").w
     void claimsThatCannotBeArePointedOut() {
         long now = 1_790_000_000;
         Script.Copied copy = new Script.Copied(1, 0, "Ida Fenn");
-        assertThat(HandIns.doubts(script("ida  FENN", copy, now), now)).isEmpty();
-        assertThat(HandIns.doubts(script("Pim", copy, now), now)).singleElement().asString().contains("the copy made for Ida Fenn");
-        assertThat(HandIns.doubts(script("Ida Fenn", copy, 253_402_300_799L), now)).singleElement().asString().contains("has not come yet");
-        assertThat(HandIns.doubts(script("Ida Fenn", copy, now + 3600), now)).as("clocks differ").isEmpty();
+        assertThat(HandIns.doubts(script("ida  FENN", copy, now), Issue.NONE, now)).isEmpty();
+        assertThat(HandIns.doubts(script("Pim", copy, now), Issue.NONE, now)).singleElement().asString().contains("the copy made for Ida Fenn");
+        assertThat(HandIns.doubts(script("Ida Fenn", copy, 253_402_300_799L), Issue.NONE, now)).singleElement().asString().contains("has not come yet");
+        assertThat(HandIns.doubts(script("Ida Fenn", copy, now + 3600), Issue.NONE, now)).as("clocks differ").isEmpty();
+    }
+
+    @Test
+    void aVariantThatWasMadeForAnotherIsPointedOut() {
+        long now = 1_790_000_000;
+        Edition edition = new Edition(1, 4, 7, Map.of(), EXERCISE.parts()).with(ClassList.of(List.of("Ida Fenn", "Roon, Tavi")));
+        Issue given = Issue.NONE.publishing(edition);
+        assertThat(HandIns.doubts(script("Ida Fenn", new Script.Copied(1, 1, ""), now), given, now)).as("the name was taken out of the copy").isEmpty();
+        assertThat(HandIns.doubts(script("tavi roon", new Script.Copied(1, 2, ""), now), given, now)).isEmpty();
+        assertThat(HandIns.doubts(script("Ida Fenn", new Script.Copied(1, 2, ""), now), given, now)).containsExactly("Variant 2 was made for Roon, Tavi.");
+        assertThat(HandIns.doubts(script("Ida Fenn", new Script.Copied(1, 2, "Ida Fenn"), now), given, now)).as("both put right but the variant").containsExactly("Variant 2 was made for Roon, Tavi.");
+        assertThat(HandIns.doubts(script("Ida Fenn", new Script.Copied(1, 4, ""), now), given, now)).containsExactly("Variant 1 was made for Ida Fenn, and this is variant 4.");
+        assertThat(HandIns.doubts(script("Pim", new Script.Copied(1, 4, ""), now), given, now)).as("a numbered copy for anybody").isEmpty();
+        assertThat(HandIns.doubts(script("Pim", new Script.Copied(1, 5, ""), now), given, now)).containsExactly("No variant 5 of edition 1 was given out.");
+        assertThat(HandIns.doubts(script("Ida Fenn", new Script.Copied(2, 9, ""), now), given, now)).as("nothing is known of that edition").isEmpty();
+    }
+
+    /** A number and a group come in with the list, stand in the exercise and in Mark, and come out in the gradebook. */
+    @Test
+    void whatElseAListSaysComesOutAgain() throws IOException {
+        handIn("a.handin", "Ida Fenn", "0.52", "x");
+        ClassList list = ((Result.Done<NameList>) NameList.of("number\tname\tgroup\n007\tRoon, Tavi\tA\n4711\tIda Fenn\tB\n")).value().list();
+        assertThat(list.headings()).containsExactly("number", "group");
+        Exercise given = EXERCISE.with(EXERCISE.issue().publishing(new Edition(1, 2, 7, Map.of(), EXERCISE.parts()).with(list)));
+        ClassWork work = ((Result.Done<ClassWork>) HandIns.ofFolder(folder.resolve("hands"), Optional.of(given), it -> Marking.none(it.id()))).value();
+        List<List<String>> records = Gradebook.records(work, ClassList.NONE);
+        assertThat(records.getFirst()).startsWith("name", "number", "group");
+        assertThat(records.get(1)).startsWith("Roon, Tavi", "007", "A").endsWith("nothing handed in");
+        assertThat(records.get(2)).startsWith("Ida Fenn", "4711", "B", "2");
+        assertThat(work.listed(work.roll().students().getFirst())).isEqualTo("number 4711, group B");
+        assertThat(Gradebook.records(work, ClassList.of(List.of("Ida Fenn"))).getFirst()).as("another list has what it says").doesNotContain("number");
+        ExerciseFile.write(given, folder.resolve("own.hestra"));
+        assertThat(ExerciseFile.read(folder.resolve("own.hestra"))).isEqualTo(Result.done(given));
+    }
+
+    /** Two of one name on a list are told apart by the variants that were made for them. */
+    @Test
+    void twoOfOneNameKeepTheirOwnLines() throws IOException {
+        ClassList list = ((Result.Done<NameList>) NameList.of("name,number\nIda Fenn,1\nPim,2\nIda Fenn,3\n")).value().list();
+        Exercise plain = EXERCISE.with(Optional.<Copy>empty());
+        Publication publication = Publication.write(plain, new Publication.Readers.Named(list), folder.resolve("copies"), Progress.UNWATCHED);
+        Exercise own = new ExerciseEdit.Publish(publication.edition()).appliedTo(plain);
+        Path hands = Files.createDirectories(folder.resolve("hands"));
+        for (int i : new int[] {2, 0}) {
+            Exercise copy = ((Result.Done<Exercise>) ExerciseFile.read(publication.files().get(i))).value();
+            Worked.handIn(copy, hands.resolve(i + ".handin"), new Edit.Draft("read", new Answer.Typed(i == 2 ? "0.52" : "7")), new Edit.Check("read"), new Edit.Name("Ida Fenn"));
+        }
+        List<List<String>> records = Gradebook.records(((Result.Done<ClassWork>) HandIns.ofFolder(hands, Optional.of(own), it -> Marking.none(it.id()))).value(), ClassList.NONE);
+        assertThat(records.get(1)).startsWith("Ida Fenn (1)", "1", "0");
+        assertThat(records.get(2)).startsWith("Pim", "2").endsWith("nothing handed in");
+        assertThat(records.get(3)).startsWith("Ida Fenn (2)", "3", "2");
+        assertThat(records).hasSize(4);
     }
 
     private static Script script(String student, Script.Copied copy, long at) {
@@ -284,7 +336,7 @@ GiveBack.Written written = new GiveBack(work, ClassKey.of(EXERCISE), true, "").w
     @Test
     void aListByFamilyNamesFindsTheStudents() throws IOException {
         handIn("a.handin", "Bo Lindqvist", "0.52", "x");
-        assertThat(Gradebook.csv(work(NONE), List.of("Lindqvist, Bo")).lines().toList()).hasSize(2).last().asString().startsWith("Bo Lindqvist,2");
+        assertThat(Gradebook.csv(work(NONE), ClassList.of(List.of("Lindqvist, Bo"))).lines().toList()).hasSize(2).last().asString().startsWith("Bo Lindqvist,2");
     }
 
     @Test

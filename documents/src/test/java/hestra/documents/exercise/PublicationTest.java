@@ -15,12 +15,12 @@ import com.networknt.schema.JsonSchemaFactory;
 import com.networknt.schema.SpecVersion;
 import hestra.Kelp;
 import hestra.data.DataTable;
-import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desk.ExerciseEdit;
 import hestra.documents.file.Archive;
 import hestra.documents.file.Progress;
 import hestra.documents.file.Result;
+import hestra.exercise.ClassList;
 import hestra.exercise.Copy;
 import hestra.exercise.Exercise;
 import hestra.exercise.Issue;
@@ -31,7 +31,6 @@ import hestra.feedback.Quantity;
 import hestra.feedback.Reading;
 import hestra.fit.Curve;
 import hestra.marking.ClassWork;
-import hestra.marking.HandIn;
 import hestra.marking.Marking;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
@@ -115,7 +114,7 @@ class PublicationTest {
         ExerciseFile.write(exercise, folder.resolve("own.hestra"));
         String own = String.join("\n", done(Archive.read(folder.resolve("own.hestra"))).entries().values());
         assertThat(own).contains("zymurgite", "48151.62", "2.7183", "Quixotic", "new-data");
-        Path file = Publication.write(exercise, new Publication.Readers.Named(List.of("Ida Fenn")), folder, Progress.UNWATCHED).files().getFirst();
+        Path file = Publication.write(exercise, new Publication.Readers.Named(ClassList.of(List.of("Ida Fenn"))), folder, Progress.UNWATCHED).files().getFirst();
         String text = String.join("\n", done(Archive.read(file)).entries().values());
         assertThat(text).contains("Ida Fenn", "seals").doesNotContain("zymurgite", "48151", "2.7183", "Quixotic", "new-data", "recipe", "seed", "\"right\" : true");
         assertThat(problems(done(Archive.read(file)).entries().get("exercise.json"))).isEmpty();
@@ -124,7 +123,7 @@ class PublicationTest {
     @Test
     void namesMakeSafeFileNamesAndAGradebook() throws IOException {
         List<String> names = List.of("Ida Fenn", "ida fenn", "Tavi/Roon", "../..", "\ud83e\udd80", "=cmd()", "x".repeat(300));
-        Publication publication = Publication.write(varied(), new Publication.Readers.Named(names), folder, Progress.UNWATCHED);
+        Publication publication = Publication.write(varied(), new Publication.Readers.Named(ClassList.of(names)), folder, Progress.UNWATCHED);
         assertThat(publication.files().stream().map(file -> file.getFileName().toString())).startsWith("Kelp, Ida Fenn.hestra", "Kelp, ida fenn (2).hestra", "Kelp, Tavi_Roon.hestra", "Kelp, student.hestra", "Kelp, student (2).hestra");
         assertThat(publication.files()).allSatisfy(file -> {
             assertThat(file.getParent()).isEqualTo(folder);
@@ -155,7 +154,7 @@ class PublicationTest {
         for (int k = 1; k <= 4; k++) {
             Exercise copy = done(ExerciseFile.read(publication.files().get(k - 1)));
             int n = copy.first().data().size();
-            HandInFile.write(HandIn.of(Desk.open(copy).apply(new Edit.Draft("read", new Answer.Typed(Integer.toString(k == 2 ? n + 1 : n)))).apply(new Edit.Check("read")).apply(new Edit.Name("student " + k))), hands.resolve(k + ".handin"));
+            Worked.handIn(copy, hands.resolve(k + ".handin"), new Edit.Draft("read", new Answer.Typed(Integer.toString(k == 2 ? n + 1 : n))), new Edit.Check("read"), new Edit.Name("student " + k));
         }
         ClassWork work = marked(hands, Optional.of(own));
         assertThat(totals(work)).containsExactly(2.0, 0.0, 2.0, 2.0);

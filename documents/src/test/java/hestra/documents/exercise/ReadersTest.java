@@ -39,6 +39,7 @@ import hestra.documents.table.DataExport;
 import hestra.documents.table.DataFile;
 import hestra.documents.table.TextData;
 import hestra.exercise.Block;
+import hestra.exercise.ClassList;
 import hestra.exercise.Exercise;
 import hestra.fit.Curve;
 import hestra.marking.ClassWork;
@@ -154,7 +155,7 @@ class ReadersTest {
         Files.write(one.resolve("one.handin"), input);
         Result<ClassWork> marks = HandIns.ofFolder(one, Optional.of(Kelp.whole()), exercise -> Marking.none(exercise.id()));
         HandInFile.steps(one.resolve("one.handin"), DecimalMark.POINT);
-        return marks instanceof Result.Done<ClassWork>(ClassWork read) && !Gradebook.csv(read, List.of()).isEmpty() && !read.roll().students().isEmpty();
+        return marks instanceof Result.Done<ClassWork>(ClassWork read) && !Gradebook.csv(read, ClassList.NONE).isEmpty() && !read.roll().students().isEmpty();
     }
 
     private boolean replayed(byte[] input) throws IOException {

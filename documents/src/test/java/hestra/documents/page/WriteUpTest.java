@@ -23,12 +23,13 @@ import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
 import hestra.desk.WorkEdit;
 import hestra.documents.exercise.Gradebook;
-import hestra.documents.exercise.HandInFile;
 import hestra.documents.exercise.HandIns;
+import hestra.documents.exercise.Worked;
 import hestra.documents.file.Result;
 import hestra.documents.picture.Palette;
 import hestra.documents.picture.PictureFile;
 import hestra.exercise.Block;
+import hestra.exercise.ClassList;
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;
 import hestra.exercise.PartMarks;
@@ -39,7 +40,6 @@ import hestra.figure.Slot;
 import hestra.figure.StripKind;
 import hestra.fit.Curve;
 import hestra.marking.ClassWork;
-import hestra.marking.HandIn;
 import hestra.marking.Marking;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
@@ -177,12 +177,11 @@ class WriteUpTest {
     }
 
     private static void handIn(Path folder, String file, String student, String answer, Exercise exercise) throws IOException {
-        HandInFile.write(HandIn.of(Desk.open(exercise).apply(new Edit.Draft("read", new Answer.Typed(answer)))
-                .apply(new Edit.Check("read")).apply(new Edit.Name(student))), folder.resolve(file));
+        Worked.handIn(exercise, folder.resolve(file), new Edit.Draft("read", new Answer.Typed(answer)), new Edit.Check("read"), new Edit.Name(student));
     }
 
     private static String csv(Path folder, Optional<Exercise> own) {
-        return Gradebook.csv(((Result.Done<ClassWork>) HandIns.ofFolder(folder, own, exercise -> Marking.none(exercise.id()))).value(), List.of());
+        return Gradebook.csv(((Result.Done<ClassWork>) HandIns.ofFolder(folder, own, exercise -> Marking.none(exercise.id()))).value(), ClassList.NONE);
     }
 
     @Test
@@ -220,7 +219,7 @@ class WriteUpTest {
         Describe describe = new Describe(Kelp.describe().terms().withMarks(1), Kelp.describe().key());
         Answer.Described three = Answer.Described.NOTHING.with(Direction.RISING).with(Form.STRAIGHT).with(Strength.STRONG).with(Unusual.NONE);
         for (PartMarks to : PartMarks.values()) {
-            HandInFile.write(HandIn.of(Desk.open(Kelp.exercise(describe).with(to)).apply(new Edit.Draft("describe", three)).apply(new Edit.Check("describe")).apply(new Edit.Name("Ida"))), folder.resolve("a.handin"));
+            Worked.handIn(Kelp.exercise(describe).with(to), folder.resolve("a.handin"), new Edit.Draft("describe", three), new Edit.Check("describe"), new Edit.Name("Ida"));
             String marks = switch (to) {
                 case WHOLE -> "0";
                 case HALVES -> "0.5";

@@ -71,4 +71,16 @@ class NameListTest {
         assertThat(NameList.of(" \n\n")).isEqualTo(Result.refused("There are no names in it. Put one name on each line."));
         assertThat(NameList.of("x\n".repeat(5001))).isEqualTo(Result.refused("There are 5001 names; up to 5000 can be taken."));
     }
+
+    @Test
+    void theOtherColumnsAreKept() {
+        NameList list = list("number;first name;last name;group\n12;Ida;Fenn;B\n;Tavi;Roon;\n");
+        assertThat(list.names()).containsExactly("Ida Fenn", "Tavi Roon");
+        assertThat(list.list().headings()).containsExactly("number", "group");
+        assertThat(list.list().entries().getFirst().further()).containsExactly("12", "B");
+        assertThat(list.list().entries().getLast().further()).containsExactly("", "");
+        assertThat(list(list.text()).list()).as("as a text it reads as the same").isEqualTo(list.list());
+        assertThat(list("Ida Fenn\t12\nTavi Roon\t13\n").list().headings()).as("without headings").containsExactly("column 2");
+        assertThat(list("name,,x,x\nIda,,1,2\n").list().headings()).as("an empty column is none, and two of one name are two").containsExactly("x", "x (4)");
+    }
 }
