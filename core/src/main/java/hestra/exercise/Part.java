@@ -109,7 +109,7 @@ public record Part(String id, String heading, DataTable data, Roles roles, Prove
     /** What is right in the data. */
     public Truth truth(DecimalMark mark) {
         // Where the student's own points are to come, they may come.
-        Truth truth = Truth.of(data, roles, mark, tasks(), rules.kept()).allowing(isOwn() ? EnumSet.allOf(PointChange.class) : rules.points());
+        Truth truth = Truth.of(data, roles, mark, tasks(), rules.kept()).keeping(rules.share()).allowing(isOwn() ? EnumSet.allOf(PointChange.class) : rules.points());
         return provenance instanceof Provenance.Traced ? truth.withPicture() : truth;
     }
 

@@ -7,6 +7,7 @@ import java.util.Set;
 
 import hestra.data.PointChange;
 import hestra.feedback.KeptPoints;
+import hestra.feedback.KeptShare;
 import hestra.figure.Frame;
 import hestra.fit.Curve;
 import hestra.fit.CurveFamily;
@@ -23,17 +24,19 @@ import hestra.fit.EquationForm;
  * @param kept how answers count that are right for the points alone that a student kept
  * @param frame the part of the plane that the plot shows to begin with; nothing for the one that fits the data
  * @param families the families of curves that are offered beside the line; nothing for all
+ * @param keeping how many of the points have to be kept for such an answer to count; nothing for half of them
  */
-public record PlotRules(Set<PointChange> points, EquationForm form, OptionalInt digits, KeptPoints kept, Optional<Frame> frame, Optional<Set<CurveFamily>> families) {
+public record PlotRules(Set<PointChange> points, EquationForm form, OptionalInt digits, KeptPoints kept, Optional<Frame> frame, Optional<Set<CurveFamily>> families, Optional<KeptShare> keeping) {
 
     public static final int FEWEST_DIGITS = 2;
     public static final int MOST_DIGITS = 15;
 
     /** Points may be moved and removed; equations have names and the constant first. */
-    public static final PlotRules USUAL = new PlotRules(EnumSet.of(PointChange.MOVE, PointChange.REMOVE), EquationForm.USUAL, OptionalInt.empty(), KeptPoints.FULL, Optional.empty(), Optional.empty());
+    public static final PlotRules USUAL = new PlotRules(EnumSet.of(PointChange.MOVE, PointChange.REMOVE), EquationForm.USUAL, OptionalInt.empty(), KeptPoints.FULL, Optional.empty(), Optional.empty(), Optional.empty());
 
     public PlotRules {
         points = Set.copyOf(points);
+        keeping = keeping.filter(it -> it != KeptShare.HALF);
         families = families.filter(it -> it.size() < CurveFamily.values().length).map(Set::copyOf);
         if (digits.isPresent() && (digits.getAsInt() < FEWEST_DIGITS || digits.getAsInt() > MOST_DIGITS)) {
             throw new IllegalArgumentException(digits.getAsInt() + " digits; " + FEWEST_DIGITS + " to " + MOST_DIGITS + " can be shown");
@@ -42,7 +45,7 @@ public record PlotRules(Set<PointChange> points, EquationForm form, OptionalInt 
 
     /** Rules with as many digits as are needed. */
     public PlotRules(Set<PointChange> points, EquationForm form) {
-        this(points, form, OptionalInt.empty(), KeptPoints.FULL, Optional.empty(), Optional.empty());
+        this(points, form, OptionalInt.empty(), KeptPoints.FULL, Optional.empty(), Optional.empty(), Optional.empty());
     }
 
     public boolean allows(PointChange change) {
@@ -61,7 +64,7 @@ public record PlotRules(Set<PointChange> points, EquationForm form, OptionalInt 
 
     /** The same with these families offered. */
     public PlotRules offering(Set<CurveFamily> some) {
-        return new PlotRules(points, form, digits, kept, frame, Optional.of(some));
+        return new PlotRules(points, form, digits, kept, frame, Optional.of(some), keeping);
     }
 
     /** The same with a change of points allowed, or not. */
@@ -73,22 +76,31 @@ public record PlotRules(Set<PointChange> points, EquationForm form, OptionalInt 
         } else {
             changed.remove(change);
         }
-        return new PlotRules(changed, form, digits, kept, frame, families);
+        return new PlotRules(changed, form, digits, kept, frame, families, keeping);
     }
 
     public PlotRules with(EquationForm newForm) {
-        return new PlotRules(points, newForm, digits, kept, frame, families);
+        return new PlotRules(points, newForm, digits, kept, frame, families, keeping);
     }
 
     public PlotRules withDigits(OptionalInt count) {
-        return new PlotRules(points, form, count, kept, frame, families);
+        return new PlotRules(points, form, count, kept, frame, families, keeping);
     }
 
     public PlotRules with(KeptPoints counted) {
-        return new PlotRules(points, form, digits, counted, frame, families);
+        return new PlotRules(points, form, digits, counted, frame, families, keeping);
+    }
+
+    /** How many of the points have to be kept. */
+    public KeptShare share() {
+        return keeping.orElse(KeptShare.HALF);
+    }
+
+    public PlotRules with(KeptShare least) {
+        return new PlotRules(points, form, digits, kept, frame, families, Optional.of(least));
     }
 
     public PlotRules showing(Optional<Frame> part) {
-        return new PlotRules(points, form, digits, kept, part, families);
+        return new PlotRules(points, form, digits, kept, part, families, keeping);
     }
 }

@@ -19,6 +19,7 @@ import hestra.data.Variable;
 import hestra.feedback.Asked;
 import hestra.feedback.Evidence;
 import hestra.feedback.KeptPoints;
+import hestra.feedback.KeptShare;
 import hestra.feedback.Sought;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberStyle;
@@ -32,8 +33,6 @@ import hestra.targets.Held;
 public final class Truth {
 
     private static final int USUAL_DIGITS = 4;
-    /** An answer for the points that were kept counts where at least this share of them was: of two points r is always 1. */
-    private static final double LEAST_KEPT = 0.5;
 
     private final DataTable data;
     private final Roles roles;
@@ -42,6 +41,7 @@ public final class Truth {
     private final KeptPoints counted;
     private final boolean picture;
     private final Set<PointChange> allowed;
+    private final KeptShare share;
     private final Map<Set<Integer>, Evidence> without = new HashMap<>();
     private Evidence evidence;
     private Set<Integer> slips;
@@ -49,7 +49,8 @@ public final class Truth {
     private Optional<Evidence> withSlips = Optional.empty();
     private Optional<Evidence> withSetAside;
 
-    private Truth(DataTable data, Roles roles, DecimalMark mark, List<Task> tasks, KeptPoints counted, boolean picture, Set<PointChange> allowed) {
+    private Truth(DataTable data, Roles roles, DecimalMark mark, List<Task> tasks, KeptPoints counted, boolean picture, Set<PointChange> allowed, KeptShare share) {
+        this.share = share;
         this.picture = picture;
         this.allowed = Set.copyOf(allowed);
         this.counted = counted;
@@ -69,17 +70,22 @@ public final class Truth {
      * @param counted how answers count that are right for the points alone that a student kept
      */
     public static Truth of(DataTable data, Roles roles, DecimalMark mark, List<Task> tasks, KeptPoints counted) {
-        return new Truth(data, roles, mark, tasks, counted, false, EnumSet.allOf(PointChange.class));
+        return new Truth(data, roles, mark, tasks, counted, false, EnumSet.allOf(PointChange.class), KeptShare.HALF);
     }
 
     /** The same of data that were read off a picture. */
     public Truth withPicture() {
-        return new Truth(data, roles, mark, tasks, counted, true, allowed);
+        return new Truth(data, roles, mark, tasks, counted, true, allowed, share);
     }
 
     /** The same where these changes of points count, and no others, however they are made. */
     public Truth allowing(Set<PointChange> changes) {
-        return new Truth(data, roles, mark, tasks, counted, picture, changes);
+        return new Truth(data, roles, mark, tasks, counted, picture, changes, share);
+    }
+
+    /** The same where answers that are right for the points a student kept count only with so many of them. */
+    public Truth keeping(KeptShare least) {
+        return new Truth(data, roles, mark, tasks, counted, picture, allowed, least);
     }
 
     /** The changes of points that count. */
@@ -211,12 +217,12 @@ public final class Truth {
         return (int) attempt.setAside().stream().filter(row -> row < data.size() && !slips().contains(row)).count();
     }
 
-    /** The true data without the points that were set aside, where others were than those with a slip, and no more than half of all. */
+    /** The true data without the points that were set aside, where others were than those with a slip, and no more than may be. */
     Optional<Evidence> kept(Attempt attempt) {
         Set<Integer> setAside = attempt.setAside().stream().filter(row -> row < data.size()).collect(Collectors.toSet());
         Pairs all = pairs();
         long kept = IntStream.range(0, all.size()).filter(i -> !setAside.contains(all.row(i))).count();
-        return slips().containsAll(setAside) || kept < LEAST_KEPT * all.size() ? Optional.empty() : Optional.of(without(setAside));
+        return slips().containsAll(setAside) || !share.holds(kept, all.size()) ? Optional.empty() : Optional.of(without(setAside));
     }
 
     private Evidence without(Set<Integer> setAside) {

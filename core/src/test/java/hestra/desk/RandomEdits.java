@@ -26,6 +26,7 @@ import hestra.exercise.Part;
 import hestra.exercise.PlotRules;
 import hestra.exercise.Varying;
 import hestra.exercise.Wish;
+import hestra.feedback.KeptShare;
 import hestra.figure.Below;
 import hestra.figure.Dress;
 import hestra.figure.Frame;
@@ -100,7 +101,7 @@ public final class RandomEdits {
             case 18 -> new PartEdit.WriteTable(table(desk.exercise().first().data()));
             case 19 -> random.nextInt(3) == 0 ? brought(desk) : new PartEdit.WriteColumns(random.nextBoolean() ? Kelp.table() : desk.exercise().first().data(), roles(desk));
             case 20 -> random.nextBoolean() ? new PartEdit.WriteRoles(roles(desk)) : new PartEdit.WriteHeld(some(Aid.class));
-            case 21 -> new PartEdit.WriteRules(new PlotRules(some(PointChange.class), new EquationForm(random.nextBoolean(), random.nextBoolean())));
+            case 21 -> new PartEdit.WriteRules(new PlotRules(some(PointChange.class), new EquationForm(random.nextBoolean(), random.nextBoolean())).with(KeptShare.values()[random.nextInt(3)]));
             case 22 -> taskEdit(desk);
             case 23 -> new Edit.Pasted(random.nextInt(4), random.nextBoolean() ? new WorkEdit.ChangeTable(table(Kelp.work(desk).table())) : new PartEdit.WriteTable(table(desk.exercise().first().data())));
             case 24 -> new PartEdit.WriteRecipe(Recipe.simple().withSeed(random.nextInt(9)));

@@ -30,6 +30,7 @@ import hestra.exercise.LiveText;
 import hestra.exercise.Part;
 import hestra.exercise.PartMarks;
 import hestra.feedback.KeptPoints;
+import hestra.feedback.KeptShare;
 import hestra.fit.CurveFamily;
 import hestra.fit.EquationForm;
 import hestra.numbers.DecimalMark;
@@ -56,6 +57,7 @@ final class ExerciseEditor extends VBox implements Editor {
     private final Choices<EquationForm.Base> base;
     private final DigitsMenu digits;
     private final Choices<KeptPoints> kept;
+    private final Choices<KeptShare> share;
     private final FrameFields frame;
     private final VBox families = new VBox();
     private final InPlaceText closing;
@@ -96,6 +98,7 @@ final class ExerciseEditor extends VBox implements Editor {
         digits = DigitsMenu.inForm("write-digits", count -> model.apply(new PartEdit.WriteRules(model.findings().written().rules().withDigits(count))));
         kept = new Choices<>("kept-points", List.of(KeptPoints.values()), KeptPoints::inWords,
                 it -> model.apply(new PartEdit.WriteRules(model.findings().written().rules().with(it))));
+        share = new Choices<>("kept-share", List.of(KeptShare.values()), KeptShare::inWords, it -> model.apply(new PartEdit.WriteRules(model.findings().written().rules().with(it))));
         frame = new FrameFields(() -> model.desk().exercise().mark(), () -> FixedPlot.truth(model.desk().exercise(), model.findings().written()).frame(),
                 it -> model.apply(new PartEdit.WriteRules(model.findings().written().rules().showing(it))));
         HBox equations = new HBox(8, order, letters);
@@ -131,7 +134,7 @@ final class ExerciseEditor extends VBox implements Editor {
         getChildren().addAll(title, hint, remarks, label("where the data come from"), place, label("decimal sign"), mark, label("marks of what is right in part, rounded to"), partMarks, label("verdicts of all tasks"), verdicts, label("once all is answered, students read"), closing, new LiveValueList(model, closing.area(), () -> model.desk().exercise().first()), closingMarks, ofPart,
                 label("closed until a task opens it"), held,
                 label("in the plot, points may be"), points, label("curves that can be chosen beside the line"), families, label("the plot shows to begin with"), frame, label("equations are written"), equations, label("exponentials are written"), base, label("digits in the numbers of curves"), digits,
-                label("answers that are right for the points a student kept, others set aside"), kept);
+                label("answers that are right for the points a student kept, others set aside with a reason"), kept, label("as long as of all points are kept at least"), share);
         watching = model.watch(this::show);
     }
 
@@ -163,6 +166,7 @@ final class ExerciseEditor extends VBox implements Editor {
         base.show(Optional.of(part.rules().form().base()));
         digits.show(part.rules().digits());
         kept.show(Optional.of(part.rules().kept()));
+        share.show(Optional.of(part.rules().share()));
         frame.show(part.rules().frame());
         for (CurveFamily family : CurveFamily.values()) {
             ((CheckBox) families.getChildren().get(family.ordinal())).setSelected(part.rules().offered().contains(family));

@@ -40,6 +40,7 @@ import hestra.exercise.Exercise;
 import hestra.exercise.PlotRules;
 import hestra.exercise.Varying;
 import hestra.exercise.Wish;
+import hestra.feedback.KeptShare;
 import hestra.feedback.Quantity;
 import hestra.feedback.Reading;
 import hestra.figure.Below;
@@ -96,7 +97,7 @@ class JournalFileTest {
             new PlotEdit.ShowForm(new EquationForm(false, true, EquationForm.Base.E)), new PlotEdit.ShowLevel(0.99), new PlotEdit.DressPlot(Dress.USUAL.withPoints(Hue.RED).with(Slot.FIRST, Hue.BLACK)),
             new WorkEdit.BringColumns(Kelp.table().withVariable(0, Variable.ofDates("day", new Dates("2024-02-27", Dates.Step.DAYS))), Roles.FIRST_EXPLAINS),
             new PlotEdit.DressPlot(Dress.USUAL.with(Sign.LOZENGE).withLines(Dress.Size.LARGE).withBlackOnWhite(true)),
-            new PartEdit.WriteRules(new PlotRules(Set.of(PointChange.ADD, PointChange.REMOVE), new EquationForm(false, false))), new WorkEdit.AddPoint(9, 6.5), new WorkEdit.RemovePoints(List.of(0, 2)),
+            new PartEdit.WriteRules(new PlotRules(Set.of(PointChange.ADD, PointChange.REMOVE), new EquationForm(false, false)).with(KeptShare.NINE_TENTHS)), new WorkEdit.AddPoint(9, 6.5), new WorkEdit.RemovePoints(List.of(0, 2)),
             new PlotEdit.ShowFrame(Optional.of(new Frame(0, 1, -2, 3))), new PlotEdit.ShowFrame(Optional.empty()),
             new Edit.Draft("describe", Answer.Described.NOTHING.withSentence("rising")), new Edit.Draft("roles", new Answer.RolesChosen(Optional.empty())),
             new Edit.Check("roles"), new Edit.TakeHint("roles"), new Edit.Name("Ida"), new Edit.Undo(), new Edit.Redo(),
