@@ -58,15 +58,15 @@ final class Told {
 
     private void look(Block block) {
         switch (block) {
-            case Block.Prose(String _, String text) -> value("a text of this part", text);
-            case Block.Formula(String _, String formula) -> value("a formula of this part", formula);
-            case Block.Printed(String _, String caption) -> value("the text below the printed table", caption);
-            case Block.Illustration(String _, var _, String caption, String alternative) -> value("the text below a picture", caption + " " + alternative);
+            case Block.Prose(String _, String text) -> value("A text of this part", text);
+            case Block.Formula(String _, String formula) -> value("A formula of this part", formula);
+            case Block.Printed(String _, String caption) -> value("The text below the printed table", caption);
+            case Block.Illustration(String _, var _, String caption, String alternative) -> value("The text below a picture", caption + " " + alternative);
             case Block.Plot plot -> {
-                value("the text below a figure", plot.caption());
+                value("The text below a figure", plot.caption());
                 figure(plot);
             }
-            case Block.Asked(Task other) when other.id().equals(task.id()) -> value("its own prompt", other.terms().title() + " " + other.terms().prompt());
+            case Block.Asked(Task other) when other.id().equals(task.id()) -> value("Its own prompt", other.terms().title() + " " + other.terms().prompt());
             case Block.Asked(Task other) -> other(other);
             case Block.Strange _ -> { }
         }
@@ -75,7 +75,7 @@ final class Told {
     private void other(Task other) {
         String called = "task " + (exercise.indexOf(other.id()) + 1);
         String texts = Stream.concat(Stream.of(other.terms().title(), other.terms().prompt(), other.terms().hint()), other.terms().helps().stream().map(Hint::text)).collect(Collectors.joining(" "));
-        value("what " + called + " says", texts);
+        value("What " + called + " says", texts);
         Set<Integer> found = task.toFind(truth);
         if (found.stream().anyMatch(other.namedRows()::contains) && other.toFind(truth).isEmpty()) {
             List<String> things = things(other);
@@ -98,7 +98,7 @@ final class Told {
     private void value(String where, String text) {
         List<String> tells = LiveText.told(text).stream().filter(task::asksFor).sorted().map(Quantity::inWords).toList();
         if (!tells.isEmpty()) {
-            told.add(name() + ": its answer can be read before it is given, in " + where + ", which tells the " + String.join(" and the ", tells) + ".");
+            told.add(name() + ": its answer can be read before it is given. " + where + " tells the " + String.join(" and the ", tells) + ".");
         }
     }
 
@@ -109,7 +109,7 @@ final class Told {
             drawn.remove(Aid.EQUATION);
         }
         if (task.isToldByPlot(drawn)) {
-            told.add(name() + ": its answer can be seen before it is given, in a figure of this part, which shows the true data" + (drawn.contains(Aid.LINE) ? " and their line" : "") + ".");
+            told.add(name() + ": its answer can be seen before it is given. A figure of this part shows the true data" + (drawn.contains(Aid.LINE) ? " and their line" : "") + ".");
         }
     }
 

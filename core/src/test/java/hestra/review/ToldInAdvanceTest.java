@@ -54,11 +54,11 @@ class ToldInAdvanceTest {
 
     @Test
     void aLiveValueOfWhatIsAskedForTellsIt() {
-        assertThat(told(saying("It grows {slope} cm a day.", SLOPE))).containsExactly("Task 1: its answer can be read before it is given, in a text of this part, which tells the slope of the line of least squares.");
+        assertThat(told(saying("It grows {slope} cm a day.", SLOPE))).containsExactly("Task 1: its answer can be read before it is given. A text of this part tells the slope of the line of least squares.");
         assertThat(told(saying("On {n} days, r was {r}.", SLOPE))).isEmpty();
-        assertThat(told(open(SLOPE.with(SLOPE.terms().withPrompt("Is it {slope}?"))))).containsExactly("Task 1: its answer can be read before it is given, in its own prompt, which tells the slope of the line of least squares.");
+        assertThat(told(open(SLOPE.with(SLOPE.terms().withPrompt("Is it {slope}?"))))).containsExactly("Task 1: its answer can be read before it is given. Its own prompt tells the slope of the line of least squares.");
         assertThat(told(open(SLOPE, Kelp.explain().with(Terms.of("say", "Say it", "The slope is {slope}. What does it mean?", 2))))).containsExactly(
-                "Task 1: its answer can be read before it is given, in what task 2 says, which tells the slope of the line of least squares.");
+                "Task 1: its answer can be read before it is given. What task 2 says tells the slope of the line of least squares.");
         assertThat(told(saying("r is {r}.", Kelp.describe()))).as("its sign is the direction").hasSize(1);
         assertThat(told(with(open(SLOPE), new Block.Formula("f", "ŷ = {intercept} + {slope} x")))).hasSize(1);
     }
@@ -76,7 +76,7 @@ class ToldInAdvanceTest {
     @Test
     void aFigureWithTheLineTellsWhatIsToBeSeenWithoutIt() {
         ByEye byEye = new ByEye(Terms.of("eye", "By eye", "Lay a line.", 2), new Curve.Line(), 1.1, 1.5);
-        assertThat(told(showing(byEye, Layer.LINE))).containsExactly("Task 1: its answer can be seen before it is given, in a figure of this part, which shows the true data and their line.");
+        assertThat(told(showing(byEye, Layer.LINE))).containsExactly("Task 1: its answer can be seen before it is given. A figure of this part shows the true data and their line.");
         assertThat(told(showing(byEye))).isEmpty();
         assertThat(told(showing(Kelp.describe(), Layer.LINE))).hasSize(1);
         assertThat(told(showing(Kelp.describe()))).isEmpty();

@@ -43,6 +43,8 @@ class Board extends StackPane {
         scroll = new ScrollPane(contents);
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        // What is shown changes while it stands there, and its lines wrap.
+        contents.layoutBoundsProperty().addListener((_, _, now) -> scroll.setPrefViewportHeight(Math.ceil(now.getHeight())));
         VBox board = new VBox(top, scroll);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         board.getStyleClass().add("board");
