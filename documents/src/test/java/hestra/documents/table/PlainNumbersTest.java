@@ -21,6 +21,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 /** What is read in the quick way is what the usual way makes of the same text. */
 class PlainNumbersTest {
 
+    private static final int TEXTS = Integer.getInteger("hestra.texts", 1500);
+
     private static final List<String> PLAIN = List.of("0", "7", "-3", "007", "1.5", "1.50", "-0.25", "-0", "123456789012345", "1234567890123456", "0.12345678901234567890", " 4", "5 ", "2015");
     private static final List<String> WORDS = List.of("", "", "NA", "n/a", "-", "Pool A", "data", "Source", "cm");
     private static final List<String> ODD = List.of("1e5", "5 cm", "1,234", "1 234", "½", "3rd", "2024-01-05", "+4", "x2", "\"6\"", "\"a", "1.", ".5", "7\u00a0", "-", "1/2", "[5]", "NA[1]", "٣", "(8)", "5%", "−9");
@@ -66,7 +68,7 @@ class PlainNumbersTest {
     @Test
     void bothWaysComeToTheSame() {
         int compared = 0;
-        for (int seed = 0; seed < 4000; seed++) {
+        for (int seed = 0; seed < TEXTS; seed++) {
             compared += isTheSame(new Random(seed)) ? 1 : 0;
         }
         assertThat(compared).as("texts that were read in both ways").isGreaterThan(1000);
