@@ -28,7 +28,7 @@ public record Decision(Matter matter, Optional<Value> value, String by, int coun
     }
 
     /** Whether it was made knowing of another. */
-    boolean replaces(Decision other) {
+    public boolean replaces(Decision other) {
         return other.by.equals(by) ? other.count < count : other.count <= over.getOrDefault(other.by, 0);
     }
 }

@@ -84,6 +84,12 @@ public record Marking(String exercise, Map<Matter, List<Decision>> decisions) {
         return of(exercise, Stream.concat(before.all().stream(), all().stream().filter(it -> !theirs.contains(it))).toList());
     }
 
+    /** Without these decisions. */
+    public Marking without(Collection<Decision> some) {
+        Set<Decision> others = new HashSet<>(some);
+        return others.isEmpty() ? this : of(exercise, all().stream().filter(it -> !others.contains(it)).toList());
+    }
+
     /** With these decisions standing beside each other at their matters, and no others. */
     Marking disputing(Map<Matter, List<Decision>> disputed) {
         Map<Matter, List<Decision>> changed = new HashMap<>(decisions);

@@ -103,6 +103,11 @@ public final class MarkingHistory {
         return now.equals(present) ? this : new MarkingHistory(now, by, pushed(past, new Joined("putting another marking in", other, present)), List.of());
     }
 
+    /** The same where another window of the same marker has decided more or taken something back: that is no step of this one. */
+    public MarkingHistory along(List<Decision> come, List<Decision> gone) {
+        return new MarkingHistory(present.without(gone).with(Marking.of(present.exercise(), come)), by, past, future);
+    }
+
     public MarkingHistory undo() {
         return past.isEmpty() ? this : switch (past.getLast()) {
             case Decided decided -> new MarkingHistory(backTo(decided), by, shorter(past), pushed(future, asBefore(decided.words, decided.before)));

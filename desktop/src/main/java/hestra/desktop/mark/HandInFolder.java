@@ -3,14 +3,17 @@ package hestra.desktop.mark;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.animation.Animation;
 import javafx.animation.PauseTransition;
@@ -20,18 +23,21 @@ import javafx.util.Duration;
 
 import hestra.desktop.parts.Notices;
 import hestra.documents.exercise.HandIns;
+import hestra.documents.exercise.KeptMarking;
 import hestra.documents.exercise.MarksFile;
 import hestra.documents.exercise.Publication;
 import hestra.documents.file.Result;
 import hestra.marking.Marking;
 import hestra.marking.Received;
+import hestra.marking.Student;
 import hestra.numbers.Counted;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
 /**
- * The folder of hand-ins that is marked: read beside the window's thread, looked at again and again for what comes later, and the place
- * where the marking is kept. Used on the window's thread.
+ * The folder of hand-ins that is marked: read beside the window's thread, and looked at again and again for what comes later. The marking is kept
+ * in Hestra's own folder, with a copy beside the hand-ins for sharing; a marking that lies among them is a stranger's file and is offered, never
+ * taken. Used on the window's thread.
  */
 final class HandInFolder implements AutoCloseable {
 
@@ -39,38 +45,49 @@ final class HandInFolder implements AutoCloseable {
     private static final Duration LOOK_AGAIN = Duration.seconds(2);
     private static final Duration CALM = Duration.millis(250);
     private static final long PATIENCE_SECONDS = 20;
+    private static final Duration RETRY = Duration.seconds(5);
     private static final int AT_A_TIME = 24;
+    private static final int MOST_MARKINGS = 50;
+    private static final int MOST_NAMED = 3;
+    private static final KeptMarking.News NO_NEWS = new KeptMarking.News(List.of(), List.of());
 
     private final MarkModel model;
     private final HandIns reader;
     private final Notices notices;
     private final Path folder;
     private String afterwards;
-    private final Path marks;
+    private final KeptMarking kept;
+    private final Map<Path, Long> offered = new HashMap<>();
+    private Optional<Path> beside = Optional.empty();
     private final ExecutorService line = Executors.newSingleThreadExecutor(Thread.ofPlatform().daemon().name("hand-ins").factory());
     private final PauseTransition later = new PauseTransition(LOOK_AGAIN);
     private final PauseTransition calm = new PauseTransition(CALM);
+    private final PauseTransition retry = new PauseTransition(RETRY);
     private final Map<Path, Long> known = new HashMap<>();
     private List<String> strange = List.of();
     private Optional<Task<?>> reading = Optional.empty();
     private int busy;
     private volatile boolean closed;
-    private boolean failed;
+    private boolean missing;
+    private boolean failing;
 
     /**
      * A folder of hand-ins.
      *
      * @param reader reads them, on another thread, and no other does
+     * @param own where markings are kept
      * @param afterwards is said once they have been read; empty for nothing
      */
-    HandInFolder(MarkModel model, HandIns reader, Path folder, Notices notices, String afterwards) {
+    HandInFolder(MarkModel model, HandIns reader, Path folder, Path own, Notices notices, String afterwards) {
         this.afterwards = afterwards;
         this.model = model;
         this.reader = reader;
         this.folder = folder;
         this.notices = notices;
-        this.marks = folder.resolve(Publication.safe(model.exercise().title(), "Marking") + MarksFile.ENDING);
+        String name = Publication.safe(model.exercise().title(), "Marking");
+        this.kept = KeptMarking.at(own.resolve(name + " " + Integer.toHexString((model.exercise().id() + "\n" + folder.toAbsolutePath().normalize()).hashCode()) + MarksFile.ENDING));
         calm.setOnFinished(_ -> save());
+        retry.setOnFinished(_ -> save());
         later.setOnFinished(_ -> look(false));
         model.keepBy(calm::playFromStart);
     }
@@ -81,7 +98,7 @@ final class HandInFolder implements AutoCloseable {
 
     /** Where the marking is kept. */
     Path marks() {
-        return marks;
+        return kept.file();
     }
 
     /** Whether something is still being read or kept. */
@@ -89,27 +106,66 @@ final class HandInFolder implements AutoCloseable {
         return busy > 0 || calm.getStatus() == Animation.Status.RUNNING;
     }
 
-    /** Reads the marking that lies there, and then all hand-ins. */
+    /** Reads the marking that is kept, and then all hand-ins. */
     void open() {
-        if (Files.exists(marks)) {
-            switch (MarksFile.read(marks)) {
-                case Result.Refused<MarksFile>(String message) -> {
-                    failed = true;
-                    afterwards = message + " Your marking is not kept as you go: move that file away and open the folder again.";
+        switch (kept.open()) {
+            case Result.Refused<Optional<MarksFile>>(String message) -> {
+                Path aside = kept.file().resolveSibling(kept.file().getFileName() + ".damaged");
+                try {
+                    Files.move(kept.file(), aside, StandardCopyOption.REPLACE_EXISTING);
+                } catch (IOException e) {
+                    LOG.warn("{} cannot be put aside", kept.file(), e);
                 }
-                case Result.Done<MarksFile>(MarksFile found) -> {
-                    strange = found.strange();
-                    if (found.marking().exercise().equals(model.exercise().id())) {
-                        model.begin(found.marking());
-                    }
-                }
+                afterwards = message + " It was put aside as " + aside + ", and a new marking begins.";
             }
+            case Result.Done<Optional<MarksFile>>(Optional<MarksFile> found) -> found.filter(it -> it.marking().exercise().equals(model.exercise().id())).ifPresent(it -> {
+                strange = it.strange();
+                model.begin(it.marking());
+            });
         }
         look(true);
     }
 
+    /** Offers a marking that lies among the hand-ins, once each time that it is another: whoever put it there may be anybody. */
+    private void offer(List<Path> lying) {
+        for (Path file : lying) {
+            long stamp = stamp(file);
+            boolean fresh = !Optional.ofNullable(offered.put(file, stamp)).filter(it -> it == stamp).isPresent();
+            if (fresh && !beside.filter(file::equals).isPresent() && !KeptMarking.holdsNothingBeyond(file, model.history().present())) {
+                switch (MarksFile.read(file)) {
+                    case Result.Refused<MarksFile>(String message) -> notices.say(message + " It lies among the hand-ins and was left as it is.");
+                    case Result.Done<MarksFile>(MarksFile found) when found.marking().exercise().equals(model.exercise().id()) -> {
+                        offer(file, found);
+                        return;
+                    }
+                    case Result.Done<MarksFile> _ -> { }
+                }
+            }
+        }
+    }
+
+    private void offer(Path file, MarksFile found) {
+        String by = found.marking().all().stream().map(it -> Student.shown(it.by(), "somebody")).distinct().limit(MOST_NAMED).collect(Collectors.joining(", "));
+        notices.ask("A marking by " + by + " lies among the hand-ins: " + file.getFileName() + ", " + Counted.of(found.marking().all().size(), "decision") + ". Put it in only if you know who put it there.",
+                new Notices.Choice("Leave it", () -> { }), new Notices.Choice("Put it in", () -> join(file)));
+    }
+
+    private static long stamp(Path file) {
+        try {
+            return Files.getLastModifiedTime(file).toMillis() * 31 + Files.size(file);
+        } catch (IOException e) {
+            return 0;
+        }
+    }
+
     /** A file of the folder that has changed. */
-    private record Change(List<Path> fresh, List<String> gone, Map<Path, Long> stamps) {}
+    private record Change(List<Path> fresh, List<String> gone, Map<Path, Long> stamps, List<Path> markings, KeptMarking.News news) {
+
+        /** Whether all that was there is gone at once: then it is the folder that is gone, or what it stood on. */
+        boolean isGone() {
+            return !gone.isEmpty() && stamps.isEmpty();
+        }
+    }
 
     /** Reads what is new; the first time with a bar that shows how far it is. */
     private void look(boolean first) {
@@ -137,11 +193,19 @@ final class HandInFolder implements AutoCloseable {
         task.setOnSucceeded(_ -> {
             busy--;
             Change change = task.getValue();
+            model.goAlong(change.news());
+            if (change.isGone()) {
+                miss();
+                again();
+                return;
+            }
+            missing = false;
             known.clear();
             known.putAll(change.stamps());
             model.lose(change.gone());
             tell(first, change);
             retrace(change.fresh());
+            offer(change.markings());
             again();
         });
         task.setOnCancelled(_ -> {
@@ -153,9 +217,11 @@ final class HandInFolder implements AutoCloseable {
         });
         task.setOnFailed(_ -> {
             busy--;
-            LOG.warn("{} cannot be looked at", folder, task.getException());
             if (first) {
+                LOG.warn("{} cannot be looked at", folder, task.getException());
                 notices.say("The hand-ins could not be read: " + task.getException().getMessage() + ".");
+            } else {
+                miss();
             }
             again();
         });
@@ -187,6 +253,15 @@ final class HandInFolder implements AutoCloseable {
             if (!line.isShutdown()) {
                 line.execute(task);
             }
+        }
+    }
+
+    /** Says once that the folder is not there; what was read and decided stays, and goes on when it is back. */
+    private void miss() {
+        if (!missing) {
+            missing = true;
+            LOG.warn("{} is not there any more", folder);
+            notices.say("The hand-ins are no longer in " + folder + ". What was read of them stays here, and your decisions are kept; it goes on when they are back.");
         }
     }
 
@@ -224,7 +299,11 @@ final class HandInFolder implements AutoCloseable {
                 fresh.add(file);
             }
         }
-        return new Change(fresh, before.keySet().stream().filter(it -> !stamps.containsKey(it)).map(it -> it.getFileName().toString()).toList(), stamps);
+        List<Path> markings;
+        try (Stream<Path> listed = Files.list(folder)) {
+            markings = listed.filter(file -> file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(MarksFile.ENDING) && Files.isRegularFile(file)).limit(MOST_MARKINGS).sorted().toList();
+        }
+        return new Change(fresh, before.keySet().stream().filter(it -> !stamps.containsKey(it)).map(it -> it.getFileName().toString()).toList(), stamps, markings, kept.news());
     }
 
     /** Puts the decisions of another file in. */
@@ -247,26 +326,59 @@ final class HandInFolder implements AutoCloseable {
     }
 
     private void save() {
-        if (failed) {
-            return;
-        }
         Marking marking = model.history().present();
         MarksFile file = new MarksFile(model.exercise().title(), marking, strange);
+        Path copy = besideFor(marking);
         busy++;
         line.execute(() -> {
             Optional<IOException> trouble = Optional.empty();
+            KeptMarking.News theirs = NO_NEWS;
             try {
-                file.write(marks);
+                theirs = kept.keep(file);
             } catch (IOException e) {
-                LOG.error("{} cannot be written", marks, e);
+                LOG.error("{} cannot be written", kept.file(), e);
                 trouble = Optional.of(e);
             }
+            try {
+                if (Files.isDirectory(folder)) {
+                    file.write(copy);
+                }
+            } catch (IOException e) {
+                // It is for sharing alone; what is kept is kept elsewhere.
+                LOG.info("{} cannot be written", copy, e);
+            }
             Optional<IOException> told = trouble;
+            KeptMarking.News news = theirs;
             Platform.runLater(() -> {
                 busy--;
-                told.ifPresent(e -> notices.say("Your marking could not be kept in " + marks + ": " + e.getMessage() + ". Make room there, or save it elsewhere from the menu. The next decision tries again."));
+                model.goAlong(news);
+                told.ifPresentOrElse(this::failing, () -> failing = false);
             });
         });
+    }
+
+    /** Says once that the marking cannot be kept, and tries again until it can. */
+    private void failing(IOException why) {
+        if (!failing) {
+            notices.say("Your marking could not be kept in " + kept.file() + ": " + why.getMessage() + ". Make room there, or save it elsewhere from the menu. It is tried again every few seconds.");
+        }
+        failing = true;
+        if (!closed) {
+            retry.playFromStart();
+        }
+    }
+
+    /** The copy for sharing, by the marker's name: beside one of that name that holds anything else. */
+    private Path besideFor(Marking marking) {
+        String name = Publication.safe(model.exercise().title(), "Marking") + ", " + Publication.safe(model.history().by(), "marker");
+        if (beside.isEmpty() || !beside.get().getFileName().toString().startsWith(name)) {
+            Path free = folder.resolve(name + MarksFile.ENDING);
+            for (int i = 2; Files.exists(free) && !KeptMarking.holdsNothingBeyond(free, marking); i++) {
+                free = folder.resolve(name + " (" + i + ")" + MarksFile.ENDING);
+            }
+            beside = Optional.of(free);
+        }
+        return beside.get();
     }
 
     /** Writes the marking somewhere else too. */
@@ -281,9 +393,10 @@ final class HandInFolder implements AutoCloseable {
         }
         closed = true;
         later.stop();
+        retry.stop();
         // Not by an interrupt: what is written after it would suffer.
         reading.ifPresent(it -> it.cancel(false));
-        if (calm.getStatus() == Animation.Status.RUNNING) {
+        if (calm.getStatus() == Animation.Status.RUNNING || failing) {
             calm.stop();
             save();
         }

@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 
+import hestra.documents.exercise.KeptMarking;
 import hestra.exercise.Exercise;
 import hestra.exercise.LiveText;
 import hestra.marking.AnswerGroup;
@@ -208,6 +209,14 @@ final class MarkModel {
                 turnTo(task);
                 shown().groups().stream().filter(group -> work.award(group, task).standing() == Standing.UNREAD).findFirst().ifPresent(this::turnTo);
             });
+        }
+    }
+
+    /** What another window on the same marking has done. */
+    void goAlong(KeptMarking.News news) {
+        if (!news.isNone()) {
+            history = history.along(news.come(), news.gone());
+            tell();
         }
     }
 

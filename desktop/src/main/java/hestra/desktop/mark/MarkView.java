@@ -80,6 +80,7 @@ public final class MarkView implements AutoCloseable {
     private final VBox rightBox = new VBox();
     private final SplitPane pane;
     private final StackPane root = new StackPane();
+    private final Path markings;
     private Optional<HandInFolder> folder = Optional.empty();
     private Optional<MarkState.Tab> shownTab = Optional.empty();
     private Consumer<MarkView> watcher = _ -> { };
@@ -91,11 +92,13 @@ public final class MarkView implements AutoCloseable {
      * @param own whether the exercise is the instructor's own, which decides what is right; else each hand-in is marked by the copy that it holds
      * @param by who marks
      * @param kept remembers the widths of the columns
+     * @param markings the folder in which markings are kept
      * @param chooseFolder asks for the folder of the hand-ins
      */
-    public MarkView(Exercise exercise, boolean own, String by, Look look, Kept kept, Notices notices, Runnable chooseFolder) {
+    public MarkView(Exercise exercise, boolean own, String by, Look look, Kept kept, Path markings, Notices notices, Runnable chooseFolder) {
         this.exercise = exercise;
         this.own = own;
+        this.markings = markings;
         this.notices = notices;
         this.chooseFolder = chooseFolder;
         this.model = new MarkModel(exercise, Marking.none(exercise.id()), by);
@@ -190,7 +193,7 @@ public final class MarkView implements AutoCloseable {
             model.lose(model.shown().work().roll().asides().stream().map(it -> it.file()).toList());
             model.begin(Marking.none(exercise.id()));
         }
-        HandInFolder opened = new HandInFolder(model, own ? HandIns.of(ClassKey.of(exercise)) : HandIns.byTheirCopies(exercise), chosen, notices, own ? "" : BY_COPIES);
+        HandInFolder opened = new HandInFolder(model, own ? HandIns.of(ClassKey.of(exercise)) : HandIns.byTheirCopies(exercise), chosen, markings, notices, own ? "" : BY_COPIES);
         folder = Optional.of(opened);
         root.getChildren().setAll(pane);
         opened.open();

@@ -124,7 +124,7 @@ public final class MainWindow {
     }
 
     private MarkView markView(Exercise exercise, boolean own) {
-        MarkView made = new MarkView(exercise, own && !exercise.isCopy(), marker(), look.alongside(), settings, notices, () -> marking.chooseFolder());
+        MarkView made = new MarkView(exercise, own && !exercise.isCopy(), marker(), look.alongside(), settings, settings.folder().resolve("markings"), notices, () -> marking.chooseFolder());
         made.watchBy(_ -> bar.show(model().findings()));
         return made;
     }

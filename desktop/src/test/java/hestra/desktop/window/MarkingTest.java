@@ -84,6 +84,13 @@ class MarkingTest {
         return hands;
     }
 
+    /** Where a window keeps its marking: in its own folder. */
+    private Path ofWindow() throws IOException {
+        try (Stream<Path> files = Files.list(folder.resolve("state").resolve("markings"))) {
+            return files.filter(file -> file.toString().endsWith(".marks")).findFirst().orElseThrow();
+        }
+    }
+
     private Person opened(Path hands) throws IOException {
         Person person = Person.at(KELP, folder.resolve("state"));
         person.click("view-mark");
@@ -163,9 +170,12 @@ class MarkingTest {
             assertThat(person.isIn("mark-task-predict", "in-hand")).isTrue();
             person.settle();
         }
-        Path kept = hands.resolve("Kelp blades.marks");
+        Path kept = ofWindow();
         MarksFile marks = ((Result.Done<MarksFile>) MarksFile.read(kept)).value();
         assertThat(marks.marking().value(new Matter.Marks("explain", new Whom.Group("right")))).hasValueSatisfying(value -> assertThat(value.says()).isEqualTo(3.0));
+        try (Stream<Path> beside = Files.list(hands)) {
+            assertThat(beside.filter(file -> file.toString().endsWith(".marks")).map(file -> ((Result.Done<MarksFile>) MarksFile.read(file)).value())).as("a copy for sharing").containsExactly(marks);
+        }
         assertThat(marks.marking().all()).extracting(Decision::value).anyMatch(value -> value.equals(Optional.of(new Value.Comment("why so", 0))));
         try (Person again = opened(hands)) {
             assertThat(again.text("mark-reading")).as("found again").contains("done").doesNotContain("; 0 done");
@@ -432,6 +442,7 @@ class MarkingTest {
             person.willChoose(hands);
             person.click("mark-choose");
             person.settle();
+            person.click("choice-1");
             Student ida = student(work(person), "Ida Fenn");
             assertThat(work(person).award(ida, "slope")).as("as Hestra has it until somebody says").extracting(it -> it.marks(), it -> it.decided()).containsExactly(4.0, false);
             assertThat(work(person).award(ida, "r").decided()).as("what did not change stands").isTrue();
@@ -555,16 +566,70 @@ class MarkingTest {
     }
 
     @Test
-    void aMarkingThatCannotBeReadIsLeftAsItIsAndThatIsSaid() throws IOException {
+    void aMarkingThatCannotBeReadIsPutAsideAndThatIsSaid() throws IOException {
         Path hands = handIns();
-        Path kept = Files.writeString(hands.resolve("Kelp blades.marks"), "torn");
+        Path lying = Files.writeString(hands.resolve("Kelp blades.marks"), "torn");
         try (Person person = opened(hands)) {
-            assertThat(person.text("notice")).contains("is damaged").contains("not kept as you go");
+            assertThat(person.text("notice")).contains("is damaged").contains("was left as it is");
             person.click("group-give-3");
             person.settle();
-            assertThat(work(person).reading().done()).as("marked all the same").isPositive();
         }
-        assertThat(Files.readString(kept)).isEqualTo("torn");
+        assertThat(Files.readString(lying)).isEqualTo("torn");
+        Path kept = Files.writeString(ofWindow(), "torn");
+        try (Person person = opened(hands)) {
+            assertThat(work(person).reading().done()).isZero();
+            person.click("group-give-3");
+            person.settle();
+        }
+        assertThat(Files.readString(kept.resolveSibling(kept.getFileName() + ".damaged"))).isEqualTo("torn");
+        assertThat(MarksFile.read(kept)).isInstanceOf(Result.Done.class);
+    }
+
+    /** A file that came with the hand-ins is a stranger's, whatever it is called: what it says is offered, not taken. */
+    @Test
+    void aMarkingAmongTheHandInsIsOfferedAndNeverTaken() throws IOException {
+        Path hands = handIns();
+        Path planted = hands.resolve("Kelp blades.marks");
+        new MarksFile("Kelp blades", given(Marking.none(KELP.id()), hands, "slope", 1, "Ida Fenn\u202e"), List.of()).write(planted);
+        byte[] before = Files.readAllBytes(planted);
+        try (Person person = opened(hands)) {
+            assertThat(work(person).award(student(work(person), "Ida Fenn"), "slope").marks()).isEqualTo(2);
+            assertThat(person.text("notice")).contains("A marking by Ida Fenn lies among the hand-ins: Kelp blades.marks").doesNotContain("\u202e");
+            person.click("choice-0");
+            person.press(KeyCode.DIGIT3);
+            person.settle();
+            assertThat(work(person).award(student(work(person), "Ida Fenn"), "slope").marks()).isEqualTo(2);
+        }
+        assertThat(planted).as("it is nobody's to write over").hasBinaryContent(before);
+        try (Person person = opened(hands)) {
+            person.click("choice-1");
+            assertThat(work(person).award(student(work(person), "Ida Fenn"), "slope").marks()).as("put in by the marker").isEqualTo(1);
+            person.press(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(work(person).award(student(work(person), "Ida Fenn"), "slope").marks()).isEqualTo(2);
+        }
+    }
+
+    /** What lies beneath the hand-ins may go: a stick that is pulled out leaves an empty folder, or none. */
+    @Test
+    void aFolderThatIsGoneLosesNothing() throws IOException {
+        Path hands = handIns();
+        Path away = folder.resolve("away");
+        try (Person person = opened(hands)) {
+            Files.move(hands, away);
+            person.until("it is missed", () -> person.text("notice").startsWith("The hand-ins are no longer in"));
+            person.press(KeyCode.DIGIT3);
+            person.settle();
+            assertThat(work(person).roll().students()).hasSize(26);
+            assertThat(hands).as("it is not made anew").doesNotExist();
+            Files.createDirectory(hands);
+            person.pause();
+            assertThat(work(person).roll().students()).as("an empty place is no class without work").hasSize(26);
+            Files.delete(hands);
+            Files.move(away, hands);
+            Files.delete(hands.resolve("Kelp blades, Runa Feld.handin"));
+            person.until("it goes on", () -> work(person).roll().students().size() == 25);
+        }
+        assertThat(((Result.Done<MarksFile>) MarksFile.read(ofWindow())).value().marking().all()).isNotEmpty();
     }
 
     @Test

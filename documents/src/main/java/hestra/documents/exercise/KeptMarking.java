@@ -1,0 +1,131 @@
+package hestra.documents.exercise;
+
+import java.io.IOException;
+import java.nio.channels.FileChannel;
+import java.nio.channels.FileLock;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.locks.ReentrantLock;
+import java.util.stream.Stream;
+
+import hestra.documents.file.Result;
+import hestra.marking.Decision;
+import hestra.marking.Marking;
+
+/**
+ * A marking kept in a file that another window may keep too: whatever either decides is in it, and comes to the other. What is taken back is
+ * taken out again, and nothing that only the other has decided. Used by one thread at a time.
+ */
+public final class KeptMarking {
+
+    /** Of two windows in one program; those of two programs are told apart by a lock beside the file. */
+    private static final ReentrantLock HERE = new ReentrantLock();
+
+    private final Path file;
+    /** What is known to stand in the file. */
+    private Set<Decision> known = Set.of();
+    private long stamp;
+
+    private KeptMarking(Path file) {
+        this.file = file;
+    }
+
+    public static KeptMarking at(Path file) {
+        return new KeptMarking(file);
+    }
+
+    public Path file() {
+        return file;
+    }
+
+    /**
+     * What another window has done since the file was looked at last.
+     *
+     * @param come what it has decided
+     * @param gone what it has taken back out
+     */
+    public record News(List<Decision> come, List<Decision> gone) {
+
+        public boolean isNone() {
+            return come.isEmpty() && gone.isEmpty();
+        }
+
+        /** A marking with this done to it. */
+        Marking after(Marking marking) {
+            return isNone() ? marking : marking.without(gone).with(Marking.of(marking.exercise(), come));
+        }
+    }
+
+    /** What is kept there by now; nothing where nothing is yet. */
+    public Result<Optional<MarksFile>> open() {
+        return Files.exists(file) ? MarksFile.read(file).then(found -> Result.done(Optional.of(seen(found)))) : Result.done(Optional.empty());
+    }
+
+    private MarksFile seen(MarksFile found) {
+        known = new HashSet<>(found.marking().all());
+        stamp = stamp();
+        return found;
+    }
+
+    private long stamp() {
+        try {
+            return Files.getLastModifiedTime(file).toMillis() * 31 + Files.size(file);
+        } catch (IOException e) {
+            return 0;
+        }
+    }
+
+    /**
+     * Keeps a marking.
+     *
+     * @return what another window has done since, which is kept too
+     * @throws IOException if it cannot be written; the file is as it was then
+     */
+    public News keep(MarksFile mine) throws IOException {
+        HERE.lock();
+        try {
+            Files.createDirectories(file.toAbsolutePath().getParent());
+            try (FileChannel channel = FileChannel.open(file.resolveSibling(file.getFileName() + ".lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE); FileLock _ = channel.lock()) {
+                Optional<MarksFile> there = Files.exists(file) && MarksFile.read(file) instanceof Result.Done<MarksFile>(MarksFile found) ? Optional.of(found) : Optional.empty();
+                News news = there.map(this::since).orElse(new News(List.of(), List.of()));
+                List<String> strange = Stream.concat(mine.strange().stream(), there.stream().flatMap(it -> it.strange().stream())).distinct().toList();
+                MarksFile whole = new MarksFile(mine.title(), news.after(mine.marking()), strange);
+                whole.write(file);
+                seen(whole);
+                return news;
+            }
+        } finally {
+            HERE.unlock();
+        }
+    }
+
+    /** What another window has done since it was looked at last. */
+    public News news() {
+        if (stamp() == stamp || !(MarksFile.read(file) instanceof Result.Done<MarksFile>(MarksFile found))) {
+            return new News(List.of(), List.of());
+        }
+        News news = since(found);
+        seen(found);
+        return news;
+    }
+
+    private News since(MarksFile there) {
+        List<Decision> come = new ArrayList<>(there.marking().all());
+        come.removeAll(known);
+        Set<Decision> gone = new HashSet<>(known);
+        gone.removeAll(new HashSet<>(there.marking().all()));
+        // What another decision has replaced is not there either, and is not taken back by that.
+        return new News(come, gone.stream().filter(it -> come.stream().noneMatch(other -> other.replaces(it))).toList());
+    }
+
+    /** Whether a file holds nothing that a marking does not hold or has replaced, so that the one may be written over the other. */
+    public static boolean holdsNothingBeyond(Path file, Marking marking) {
+        return MarksFile.read(file) instanceof Result.Done<MarksFile>(MarksFile found) && found.marking().exercise().equals(marking.exercise()) && marking.with(found.marking()).equals(marking) && found.strange().isEmpty();
+    }
+}
