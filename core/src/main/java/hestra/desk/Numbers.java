@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 
+import hestra.exercise.PlotRules;
 import hestra.fit.EquationForm;
 
 /**
@@ -14,6 +15,12 @@ import hestra.fit.EquationForm;
  * @param level the level of intervals, between 0.5 and 1
  */
 public record Numbers(OptionalInt digits, Optional<EquationForm> form, OptionalDouble level) {
+
+    public Numbers {
+        if (digits.isPresent() && (digits.getAsInt() < PlotRules.FEWEST_DIGITS || digits.getAsInt() > PlotRules.MOST_DIGITS) || level.isPresent() && !(level.getAsDouble() >= 0.5 && level.getAsDouble() < 1)) {
+            throw new IllegalArgumentException(digits + " digits at the level " + level);
+        }
+    }
 
     /** Nothing chosen. */
     static final Numbers UNCHOSEN = new Numbers(OptionalInt.empty(), Optional.empty(), OptionalDouble.empty());

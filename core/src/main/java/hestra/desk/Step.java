@@ -6,4 +6,19 @@ package hestra.desk;
  * @param at seconds since 1970, UTC, by the clock of whoever made it; 0 where that is not known
  * @param edit what was done, or taken back
  */
-public record Step(long at, Edit edit) {}
+public record Step(long at, Edit edit) {
+
+    /** The last second of the year 9999, the last that can be shown. */
+    public static final long LATEST = 253_402_300_799L;
+
+    public Step {
+        if (at < 0 || at > LATEST) {
+            throw new IllegalArgumentException("a time of " + at);
+        }
+    }
+
+    /** An edit at a time that a clock or a file says; where that cannot be, it is not known. */
+    public static Step at(long said, Edit edit) {
+        return new Step(said < 0 || said > LATEST ? 0 : said, edit);
+    }
+}

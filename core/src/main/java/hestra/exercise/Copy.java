@@ -22,7 +22,7 @@ public record Copy(int variant, int edition, String name, Map<String, Seal> seal
     public Copy {
         seals = Map.copyOf(seals);
         name = name.strip();
-        if (variant < 0 || variant > MOST_VARIANTS || edition < 1) {
+        if (variant < 0 || variant > MOST_VARIANTS || edition < 1 || edition > Edition.MOST) {
             throw new IllegalArgumentException("variant " + variant + ", edition " + edition);
         }
     }

@@ -16,6 +16,9 @@ import java.util.Optional;
  */
 public record Edition(int number, int variants, long seed, Map<Integer, Integer> redrawn, List<Part> parts, Optional<ClassList> readers) {
 
+    /** The most editions that an exercise can have. */
+    public static final int MOST = 1_000_000;
+
     /** An edition of which no copy was made by name. */
     public Edition(int number, int variants, long seed, Map<Integer, Integer> redrawn, List<Part> parts) {
         this(number, variants, seed, redrawn, parts, Optional.empty());
@@ -25,7 +28,7 @@ public record Edition(int number, int variants, long seed, Map<Integer, Integer>
         redrawn = Map.copyOf(redrawn);
         parts = List.copyOf(parts);
         readers = readers.filter(it -> !it.isEmpty());
-        if (number < 1 || variants < 0 || variants > Copy.MOST_VARIANTS || parts.isEmpty()) {
+        if (number < 1 || number > MOST || variants < 0 || variants > Copy.MOST_VARIANTS || parts.isEmpty()) {
             throw new IllegalArgumentException("edition " + number + " of " + variants + " variants");
         }
     }

@@ -21,6 +21,9 @@ public record Pace(long begun, long handedIn, long worked, Map<String, List<Long
     private static final int MINUTE = 60;
 
     public Pace {
+        if (begun < 0 || begun > Step.LATEST || handedIn < 0 || handedIn > Step.LATEST || worked < 0 || worked > Step.LATEST || checks.values().stream().anyMatch(list -> list.stream().anyMatch(at -> at == null || at < 0 || at > Step.LATEST))) {
+            throw new IllegalArgumentException("times that cannot be");
+        }
         checks = checks.entrySet().stream().collect(Collectors.toUnmodifiableMap(Map.Entry::getKey, it -> List.copyOf(it.getValue())));
     }
 

@@ -3,6 +3,8 @@ package hestra.marking;
 import java.util.Objects;
 import java.util.Optional;
 
+import hestra.desk.Step;
+
 /** What was decided. */
 public sealed interface Value {
 
@@ -80,5 +82,11 @@ public sealed interface Value {
     }
 
     /** A time, in seconds since 1970, UTC. */
-    record Moment(long at) implements Value {}
+    record Moment(long at) implements Value {
+        public Moment {
+            if (at < 0 || at > Step.LATEST) {
+                throw new IllegalArgumentException("a time of " + at);
+            }
+        }
+    }
 }

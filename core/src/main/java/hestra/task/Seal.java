@@ -48,8 +48,8 @@ public record Seal(String salt, List<Lock> locks) {
 
     public Seal {
         locks = List.copyOf(locks);
-        if (salt.length() != 2 * SALT_BYTES) {
-            throw new IllegalArgumentException("a salt of " + salt.length() / 2 + " bytes");
+        if (!salt.matches("[0-9a-f]{" + 2 * SALT_BYTES + "}")) {
+            throw new IllegalArgumentException("no salt of " + SALT_BYTES + " bytes");
         }
     }
 

@@ -17,6 +17,7 @@ import hestra.data.DataTable;
 import hestra.data.Pairs;
 import hestra.data.Subset;
 import hestra.data.Variable;
+import hestra.documents.file.FileReading;
 import hestra.documents.file.Result;
 import hestra.documents.page.FitJson;
 import hestra.documents.table.DataFile;
@@ -150,7 +151,7 @@ public final class FitCommand implements Callable<Integer> {
     private Result<TextData> understood(List<DataFile.Part> parts) {
         Optional<DataFile.Part> part = sheet == null ? Optional.of(parts.getFirst()) : parts.stream().filter(it -> it.name().equals(sheet)).findFirst();
         if (part.isEmpty()) {
-            return Result.refused("There is no sheet “" + sheet + "” in " + file.getFileName() + ". Its sheets are: "
+            return Result.refused("There is no sheet “" + sheet + "” in " + FileReading.name(file) + ". Its sheets are: "
                     + String.join(", ", parts.stream().map(DataFile.Part::name).toList()) + ".");
         }
         return part.get().understand(DecimalMark.POINT).then(guessed -> {
@@ -237,7 +238,7 @@ public final class FitCommand implements Callable<Integer> {
         if (missing.isPresent()) {
             String headings = block.headings().map(it -> "Its headings are: " + String.join(", ", it) + ".")
                     .orElse("It has no headings; name columns by number, 1 to " + block.width() + ".");
-            return Result.refused("There is no column “" + missing.get() + "” in " + file.getFileName() + ". " + headings);
+            return Result.refused("There is no column “" + missing.get() + "” in " + FileReading.name(file) + ". " + headings);
         }
         return x.getAsInt() == y.getAsInt()
                 ? Result.refused("--explanatory and --response name the same column. A curve needs two.")

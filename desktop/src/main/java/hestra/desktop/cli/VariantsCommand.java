@@ -8,6 +8,7 @@ import java.util.concurrent.Callable;
 import hestra.desk.ExerciseEdit;
 import hestra.documents.exercise.ExerciseFile;
 import hestra.documents.exercise.Publication;
+import hestra.documents.file.FileReading;
 import hestra.documents.file.Progress;
 import hestra.documents.file.Result;
 import hestra.documents.table.NameList;
@@ -66,7 +67,7 @@ public final class VariantsCommand implements Callable<Integer> {
 
     private Result<Publication> write(Exercise exercise) {
         if (exercise.isStudy()) {
-            return Result.refused(file.getFileName() + " is a study. Publish an exercise.");
+            return Result.refused(FileReading.name(file) + " is a study. Publish an exercise.");
         }
         Result<Publication.Readers> wanted = readers.names == null ? Result.done(new Publication.Readers.Count(readers.count)) : NameList.read(readers.names).then(list -> {
             list.notes().forEach(spec.commandLine().getErr()::println);
@@ -86,7 +87,7 @@ public final class VariantsCommand implements Callable<Integer> {
     private int tell(Publication publication) {
         PrintWriter text = spec.commandLine().getOut();
         publication.missed().forEach(missed -> text.println(missed.message()));
-        text.println(publication.inWords() + " in " + out + ". The edition is kept in " + file.getFileName()
+        text.println(publication.inWords() + " in " + out + ". The edition is kept in " + FileReading.name(file)
                 + ", so that what comes back can be marked.");
         text.flush();
         return publication.missed().isEmpty() ? 0 : 1;

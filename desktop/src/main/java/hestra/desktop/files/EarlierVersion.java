@@ -18,6 +18,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 import hestra.documents.exercise.ExerciseFile;
+import hestra.documents.file.FileReading;
 import hestra.exercise.Exercise;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -62,7 +63,7 @@ public record EarlierVersion(Path file, Instant when) {
     }
 
     private static Optional<Instant> at(Path file) {
-        String name = file.getFileName().toString();
+        String name = FileReading.name(file);
         try {
             return name.endsWith(ExerciseFile.ENDING) ? Optional.of(STAMP.parse(name.substring(0, name.length() - ExerciseFile.ENDING.length()), Instant::from)) : Optional.empty();
         } catch (DateTimeParseException e) {

@@ -23,6 +23,7 @@ import hestra.desk.Step;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Notices;
 import hestra.documents.exercise.HandInFile;
+import hestra.documents.file.FileReading;
 import hestra.documents.file.FileWriting;
 import hestra.documents.file.Result;
 import hestra.documents.page.HtmlPage;
@@ -94,7 +95,7 @@ public final class Exchange implements Pictures {
                 });
             }
         };
-        notices.follow("Reading " + file.getFileName() + "…", task);
+        notices.follow("Reading " + FileReading.name(file) + "…", task);
         task.setOnSucceeded(_ -> {
             switch (task.getValue()) {
                 case Result.Refused<DataFile.Taken>(String message) -> notices.say(message);
@@ -104,8 +105,8 @@ public final class Exchange implements Pictures {
                 }
             }
         });
-        task.setOnCancelled(_ -> notices.say(file.getFileName() + " was not opened; nothing has changed."));
-        task.setOnFailed(_ -> notices.say(file.getFileName() + " could not be read: " + task.getException().getMessage()));
+        task.setOnCancelled(_ -> notices.say(FileReading.name(file) + " was not opened; nothing has changed."));
+        task.setOnFailed(_ -> notices.say(FileReading.name(file) + " could not be read: " + task.getException().getMessage()));
         Thread.ofPlatform().daemon().name("reading data").start(task);
     }
 
@@ -124,7 +125,7 @@ public final class Exchange implements Pictures {
 
     @Override
     public void read(Path file, Consumer<Picture> then) {
-        picture(file.getFileName().toString(), () -> PictureFile.read(file), then);
+        picture(FileReading.name(file), () -> PictureFile.read(file), then);
     }
 
     private void picture(String name, Callable<Result<Picture>> reading, Consumer<Picture> then) {
@@ -182,7 +183,7 @@ public final class Exchange implements Pictures {
     private void save(FileDialogs.Kind kind, String name, String what, Writing writing) {
         dialogs.save(kind, lastFolder(), name).ifPresent(file -> {
             remember(file);
-            background.run("Saving " + file.getFileName() + "…", () -> {
+            background.run("Saving " + FileReading.name(file) + "…", () -> {
                 writing.to(file);
                 return file;
             }, _ -> notices.say(what + (what.endsWith("data") ? " are in " : " is in ") + file + "."),
@@ -213,7 +214,7 @@ public final class Exchange implements Pictures {
             FileWriting.write(page, HtmlPage.of(WriteUp.ofHandIn(Findings.of(desk), today())));
             return file;
         }, _ -> notices.say("Handed in as " + file + ". Give this file to your instructor. The write-up beside it, "
-                + page.getFileName() + ", is for you to read or print."),
+                + FileReading.name(page) + ", is for you to read or print."),
                 failure -> notices.say("The hand-in could not be written to " + file + ": " + failure.getMessage() + ". Choose another place."));
     }
 
@@ -228,6 +229,6 @@ public final class Exchange implements Pictures {
     }
 
     public Path lastFolder() {
-        return Path.of(settings.text("folder", System.getProperty("user.home")));
+        return settings.path("folder").orElseGet(() -> Path.of(System.getProperty("user.home")));
     }
 }

@@ -7,6 +7,7 @@ import java.util.Optional;
 import hestra.desk.Desk;
 import hestra.documents.exercise.HestraFile;
 import hestra.documents.exercise.JournalFile;
+import hestra.documents.file.FileReading;
 import hestra.documents.file.Result;
 
 /**
@@ -27,14 +28,14 @@ public record LastOpen(Optional<Desk> desk, Optional<Path> file, Optional<Path> 
     public static void remember(Settings settings, OpenDesk open) {
         settings.put(JOURNAL, open.journalFile().orElseGet(() -> OpenDesk.journalOf(settings.folder(), open.history().present().exercise(), 1)));
         settings.put(FILE, open.file().map(Path::toString).orElse(""));
-        open.journalFile().ifPresent(journal -> open.file().ifPresent(file -> settings.put(FILE_OF + journal.getFileName(), file)));
+        open.journalFile().ifPresent(journal -> open.file().ifPresent(file -> settings.put(FILE_OF + FileReading.name(journal), file)));
         settings.save();
     }
 
     /** What the settings say was open: from its file, or where it has none from its journal. */
     public static LastOpen in(Settings settings) {
-        Optional<Path> file = path(settings, FILE).filter(Files::exists);
-        Optional<Path> journal = path(settings, JOURNAL).filter(Files::exists);
+        Optional<Path> file = settings.path(FILE).filter(Files::exists);
+        Optional<Path> journal = settings.path(JOURNAL).filter(Files::exists);
         if (file.isPresent() && HestraFile.read(file.get()) instanceof Result.Done<Desk>(Desk desk)) {
             return new LastOpen(Optional.of(desk), file, journal);
         }
@@ -43,10 +44,6 @@ public record LastOpen(Optional<Desk> desk, Optional<Path> file, Optional<Path> 
 
     /** The file that the work of a journal was opened from or saved to, where that is still there. */
     public static Optional<Path> fileOf(Settings settings, Path journal) {
-        return path(settings, FILE_OF + journal.getFileName()).filter(Files::exists);
-    }
-
-    private static Optional<Path> path(Settings settings, String key) {
-        return Optional.of(settings.text(key, "")).filter(text -> !text.isEmpty()).map(Path::of);
+        return settings.path(FILE_OF + FileReading.name(journal)).filter(Files::exists);
     }
 }

@@ -175,7 +175,7 @@ public final class OpenDesk implements AutoCloseable {
     /** Records an edit; the first failure is told, from another thread than the window's. */
     public void record(Edit edit, Consumer<String> notice) {
         idle = false;
-        Step step = new Step(Instant.now().getEpochSecond(), edit);
+        Step step = Step.at(Instant.now().getEpochSecond(), edit);
         steps.add(step);
         journal.ifPresent(it -> it.add(step, failure -> notice.accept("Your work can no longer be kept as you go (" + failure.getMessage()
                 + "). Save or hand in before you close the window.")));

@@ -2,13 +2,16 @@ package hestra.desktop.files;
 
 import java.io.IOException;
 import java.io.OutputStreamWriter;
-import java.io.Reader;
+import java.io.StringReader;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
+import java.util.Optional;
 import java.util.Properties;
 
 import hestra.desktop.parts.Kept;
+import hestra.documents.file.FileReading;
 import hestra.documents.file.FileWriting;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -21,6 +24,7 @@ public final class Settings implements Kept {
 
     private static final Logger LOG = LoggerFactory.getLogger(Settings.class);
     private static final String FILE = "settings.properties";
+    private static final long MOST_BYTES = 4L << 20;
 
     private final Path folder;
     private final Properties values = new Properties();
@@ -35,8 +39,8 @@ public final class Settings implements Kept {
         Settings settings = new Settings(folder);
         Path file = folder.resolve(FILE);
         if (Files.exists(file)) {
-            try (Reader in = Files.newBufferedReader(file)) {
-                settings.values.load(in);
+            try {
+                settings.values.load(new StringReader(new String(FileReading.bytes(file, MOST_BYTES).orElse(new byte[0]), StandardCharsets.UTF_8)));
             } catch (IOException | IllegalArgumentException e) {
                 LOG.warn("The settings in {} cannot be read; starting with the usual ones", file, e);
             }
@@ -65,6 +69,16 @@ public final class Settings implements Kept {
 
     public Path folder() {
         return folder;
+    }
+
+    /** A path that is remembered; nothing where none is, or what stands there is none on this machine. */
+    public Optional<Path> path(String key) {
+        try {
+            return Optional.of(text(key, "")).filter(it -> !it.isBlank()).map(Path::of);
+        } catch (InvalidPathException e) {
+            LOG.info("{} is no path here", key, e);
+            return Optional.empty();
+        }
     }
 
     @Override

@@ -26,6 +26,7 @@ import hestra.documents.exercise.HandIns;
 import hestra.documents.exercise.KeptMarking;
 import hestra.documents.exercise.MarksFile;
 import hestra.documents.exercise.Publication;
+import hestra.documents.file.FileReading;
 import hestra.documents.file.Result;
 import hestra.marking.Marking;
 import hestra.marking.Received;
@@ -110,7 +111,7 @@ final class HandInFolder implements AutoCloseable {
     void open() {
         switch (kept.open()) {
             case Result.Refused<Optional<MarksFile>>(String message) -> {
-                Path aside = kept.file().resolveSibling(kept.file().getFileName() + ".damaged");
+                Path aside = kept.file().resolveSibling(FileReading.name(kept.file()) + ".damaged");
                 try {
                     Files.move(kept.file(), aside, StandardCopyOption.REPLACE_EXISTING);
                 } catch (IOException e) {
@@ -146,7 +147,7 @@ final class HandInFolder implements AutoCloseable {
 
     private void offer(Path file, MarksFile found) {
         String by = found.marking().all().stream().map(it -> Student.shown(it.by(), "somebody")).distinct().limit(MOST_NAMED).collect(Collectors.joining(", "));
-        notices.ask("A marking by " + by + " lies among the hand-ins: " + file.getFileName() + ", " + Counted.of(found.marking().all().size(), "decision") + ". Put it in only if you know who put it there.",
+        notices.ask("A marking by " + by + " lies among the hand-ins: " + FileReading.name(file) + ", " + Counted.of(found.marking().all().size(), "decision") + ". Put it in only if you know who put it there.",
                 new Notices.Choice("Leave it", () -> { }), new Notices.Choice("Put it in", () -> join(file)));
     }
 
@@ -188,7 +189,7 @@ final class HandInFolder implements AutoCloseable {
         busy++;
         reading = Optional.of(task);
         if (first) {
-            notices.follow("Reading the hand-ins in " + folder.getFileName() + "…", task);
+            notices.follow("Reading the hand-ins in " + FileReading.name(folder) + "…", task);
         }
         task.setOnSucceeded(_ -> {
             busy--;
@@ -233,7 +234,7 @@ final class HandInFolder implements AutoCloseable {
     /** Goes through the steps of what has come in, a few files at a time so that decisions are kept between them. */
     private void retrace(List<Path> fresh) {
         for (int from = 0; from < fresh.size(); from += AT_A_TIME) {
-            List<String> names = fresh.subList(from, Math.min(fresh.size(), from + AT_A_TIME)).stream().map(it -> it.getFileName().toString()).toList();
+            List<String> names = fresh.subList(from, Math.min(fresh.size(), from + AT_A_TIME)).stream().map(it -> FileReading.name(it)).toList();
             List<Received> some = model.received(names);
             Task<List<Received>> task = new Task<>() {
                 @Override
@@ -301,9 +302,9 @@ final class HandInFolder implements AutoCloseable {
         }
         List<Path> markings;
         try (Stream<Path> listed = Files.list(folder)) {
-            markings = listed.filter(file -> file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(MarksFile.ENDING) && Files.isRegularFile(file)).limit(MOST_MARKINGS).sorted().toList();
+            markings = listed.filter(file -> FileReading.name(file).toLowerCase(Locale.ROOT).endsWith(MarksFile.ENDING) && Files.isRegularFile(file)).limit(MOST_MARKINGS).sorted().toList();
         }
-        return new Change(fresh, before.keySet().stream().filter(it -> !stamps.containsKey(it)).map(it -> it.getFileName().toString()).toList(), stamps, markings, kept.news());
+        return new Change(fresh, before.keySet().stream().filter(it -> !stamps.containsKey(it)).map(it -> FileReading.name(it)).toList(), stamps, markings, kept.news());
     }
 
     /** Puts the decisions of another file in. */
@@ -312,14 +313,14 @@ final class HandInFolder implements AutoCloseable {
             case Result.Refused<MarksFile>(String message) -> notices.say(message);
             case Result.Done<MarksFile>(MarksFile other) -> {
                 if (!other.marking().exercise().equals(model.exercise().id())) {
-                    notices.say(file.getFileName() + " is a marking of another exercise, “" + other.title() + "”.");
+                    notices.say(FileReading.name(file) + " is a marking of another exercise, “" + other.title() + "”.");
                     return;
                 }
                 int before = model.history().present().all().size();
                 strange = Stream.concat(strange.stream(), other.strange().stream()).distinct().toList();
                 model.join(other.marking());
                 int disputed = model.shown().work().disputed();
-                notices.say(Counted.of(model.history().present().all().size() - before, "decision") + " of " + file.getFileName() + " put in."
+                notices.say(Counted.of(model.history().present().all().size() - before, "decision") + " of " + FileReading.name(file) + " put in."
                         + (disputed == 0 ? "" : " " + Counted.of(disputed, "answer was", "answers were") + " marked differently by both: the tasks say which."));
             }
         }
@@ -371,7 +372,7 @@ final class HandInFolder implements AutoCloseable {
     /** The copy for sharing, by the marker's name: beside one of that name that holds anything else. */
     private Path besideFor(Marking marking) {
         String name = Publication.safe(model.exercise().title(), "Marking") + ", " + Publication.safe(model.history().by(), "marker");
-        if (beside.isEmpty() || !beside.get().getFileName().toString().startsWith(name)) {
+        if (beside.isEmpty() || !FileReading.name(beside.get()).startsWith(name)) {
             Path free = folder.resolve(name + MarksFile.ENDING);
             for (int i = 2; Files.exists(free) && !KeptMarking.holdsNothingBeyond(free, marking); i++) {
                 free = folder.resolve(name + " (" + i + ")" + MarksFile.ENDING);

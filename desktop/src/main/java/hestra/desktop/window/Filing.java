@@ -28,6 +28,7 @@ import hestra.documents.exercise.ExerciseFile;
 import hestra.documents.exercise.HandInFile;
 import hestra.documents.exercise.HestraFile;
 import hestra.documents.exercise.JournalFile;
+import hestra.documents.file.FileReading;
 import hestra.documents.file.Result;
 import hestra.documents.page.Paper;
 import hestra.documents.picture.PictureFile;
@@ -95,7 +96,7 @@ final class Filing {
 
     /** Begins a study of a file of data. */
     void openStudy(Path file) {
-        exchange.openData(file, taken -> study(file.getFileName().toString().replaceFirst("\\.[^.]*$", ""), () -> window.work().take(taken)));
+        exchange.openData(file, taken -> study(FileReading.name(file).replaceFirst("\\.[^.]*$", ""), () -> window.work().take(taken)));
     }
 
     private void study(String title, Runnable then) {
@@ -152,7 +153,7 @@ final class Filing {
     }
 
     private void open(Path file, MainWindow.View view) {
-        background.run("Opening " + file.getFileName() + "…", () -> read(file), result -> {
+        background.run("Opening " + FileReading.name(file) + "…", () -> read(file), result -> {
             switch (result) {
                 case Result.Refused<OpenDesk>(String message) -> notices.say(message);
                 case Result.Done<OpenDesk>(OpenDesk desk) -> {
@@ -160,7 +161,7 @@ final class Filing {
                     window.goOverTo(desk, view);
                 }
             }
-        }, failure -> notices.say(file.getFileName() + " could not be opened: " + failure.getMessage() + "."));
+        }, failure -> notices.say(FileReading.name(file) + " could not be opened: " + failure.getMessage() + "."));
     }
 
     private Result<OpenDesk> read(Path file) {
@@ -184,7 +185,7 @@ final class Filing {
     private void save(Path file) {
         Desk now = window.model().desk();
         OpenDesk desk = window.open();
-        background.run("Saving " + file.getFileName() + "…", () -> {
+        background.run("Saving " + FileReading.name(file) + "…", () -> {
             HestraFile.write(now, file);
             if (!now.exercise().isStudy()) {
                 EarlierVersion.keep(settings.folder(), now.exercise(), Clock.systemUTC());
@@ -321,7 +322,7 @@ final class Filing {
             exchange.openData(file, this::take);
         } else {
             String title = window.model().desk().exercise().title();
-            notices.ask(file.getFileName() + ": what is to be done with it? Put into the table, it takes the place of what stands there from the selected cell on; undo takes it back. "
+            notices.ask(FileReading.name(file) + ": what is to be done with it? Put into the table, it takes the place of what stands there from the selected cell on; undo takes it back. "
                     + "Looked at by itself, it opens as a study; “" + title + "” is kept as it is.", new Notices.Choice("Look at it by itself", () -> openStudy(file)),
                     new Notices.Choice("Put it into this table", () -> exchange.openData(file, this::take)));
         }

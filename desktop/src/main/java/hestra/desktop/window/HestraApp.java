@@ -2,8 +2,10 @@ package hestra.desktop.window;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Supplier;
 import javafx.animation.AnimationTimer;
@@ -148,8 +150,8 @@ public final class HestraApp {
         stage.setTitle(prepared.open().isNothing() ? "Hestra" : MainWindow.title(exercise));
         stage.setMinWidth(Math.min(LEAST_WIDTH, screen.getWidth()));
         stage.setMinHeight(Math.min(LEAST_HEIGHT, screen.getHeight()));
-        stage.setWidth(Math.min(settings.number("window.width", WIDTH), screen.getWidth()));
-        stage.setHeight(Math.min(settings.number("window.height", HEIGHT), screen.getHeight()));
+        stage.setWidth(Math.clamp(settings.number("window.width", WIDTH), stage.getMinWidth(), screen.getWidth()));
+        stage.setHeight(Math.clamp(settings.number("window.height", HEIGHT), stage.getMinHeight(), screen.getHeight()));
         stage.setOnHidden(_ -> closed.complete(null));
         stage.show();
         afterFirstFrame(() -> {
@@ -163,6 +165,7 @@ public final class HestraApp {
                 if (start.isLast() && window.isFinished()) {
                     window.show(MainWindow.View.START);
                 }
+                outlast(window);
                 window.begin();
                 start.data().ifPresent(window.filing()::openStudy);
                 start.handIns().ifPresent(place -> window.marking().open(() -> place.in(settings.folder())));
@@ -192,6 +195,21 @@ public final class HestraApp {
             prepared.open().close();
             return window(prepared.withStart(MainWindow.cannotBeOpened(prepared.open().history().present().exercise().title(), prepared.open().journalFile())), dialogs, look);
         }
+    }
+
+    /**
+     * Whatever goes wrong on the window's thread is logged and said, each thing once, and the window goes on: the desk is what it was before, since it is
+     * changed as a whole or not at all.
+     */
+    static void outlast(MainWindow window) {
+        Set<String> said = new HashSet<>();
+        Thread.currentThread().setUncaughtExceptionHandler((_, failure) -> {
+            LOG.error("Something went wrong in the window", failure);
+            StackTraceElement[] at = failure.getStackTrace();
+            if (said.add(failure.getClass() + (at.length == 0 ? "" : at[0].toString()))) {
+                window.say("Something went wrong here and was not done. Your work is as it was before; what happened stands in the log.");
+            }
+        });
     }
 
     /** Runs an action once a frame has been handed to the renderer, which draws it meanwhile. */

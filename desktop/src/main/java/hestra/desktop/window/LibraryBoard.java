@@ -38,7 +38,7 @@ final class LibraryBoard extends Board {
     private final TextField find = new TextField();
     private final Label where = new Label();
     private final VBox list = new VBox(6);
-    private final Newest<List<Shelved>> reading = new Newest<>("library");
+    private final Newest<Shelved.Shelf> reading = new Newest<>("library");
     private List<Shelved> all = List.of();
 
     /**
@@ -106,17 +106,18 @@ final class LibraryBoard extends Board {
 
     private void read() {
         String kept = settings.text(FOLDER, "");
-        Path folder = Path.of(kept.isBlank() ? "." : kept);
-        if (kept.isBlank() || !Files.isDirectory(folder)) {
+        Optional<Path> known = settings.path(FOLDER).filter(Files::isDirectory);
+        if (known.isEmpty()) {
             where.setText(kept.isBlank() ? "Choose the folder in which you keep your exercises." : kept + " is not there any more. Choose another folder.");
             all = List.of();
             list.getChildren().clear();
             return;
         }
+        Path folder = known.get();
         where.setText("Reading " + folder + "\u2026");
         reading.run(() -> Shelved.in(folder), found -> {
-            all = found;
-            where.setText(Counted.of(found.size(), "exercise") + " in " + folder);
+            all = found.exercises();
+            where.setText(Counted.of(all.size(), "exercise") + " in " + folder + found.beyond());
             fill();
         }, failure -> where.setText(folder + " cannot be read: " + failure.getMessage() + "."));
     }

@@ -29,6 +29,7 @@ import hestra.documents.exercise.HandIns;
 import hestra.documents.exercise.JournalFile;
 import hestra.documents.exercise.MarksFile;
 import hestra.documents.exercise.Publication;
+import hestra.documents.file.FileReading;
 import hestra.documents.file.FileWriting;
 import hestra.documents.file.Progress;
 import hestra.documents.file.Result;
@@ -40,6 +41,7 @@ import hestra.exercise.Exercise;
 import hestra.marking.ClassKey;
 import hestra.marking.ClassResult;
 import hestra.marking.ClassWork;
+import hestra.marking.Student;
 import hestra.numbers.Counted;
 
 /** The hand-ins of a class: opened, marked by several people, and given back. */
@@ -85,14 +87,14 @@ final class MarkFiling {
 
     /** Copies a file into a folder; beside one of the same name that is another, and not at all where it is there already. */
     private static void copyInto(Path folder, Path file) throws IOException {
-        String name = file.getFileName().toString();
+        String name = FileReading.name(file);
         String stem = name.substring(0, name.length() - HandInFile.ENDING.length());
         Path to = folder.resolve(name);
         for (int i = 2; Files.exists(to) && Files.mismatch(file, to) >= 0; i++) {
             to = folder.resolve(stem + " (" + i + ")" + HandInFile.ENDING);
         }
         if (!Files.exists(to)) {
-            try (InputStream in = Files.newInputStream(file)) {
+            try (InputStream in = FileReading.open(file)) {
                 FileWriting.write(to, in::transferTo);
             }
         }
@@ -124,9 +126,6 @@ final class MarkFiling {
 
     /** What a folder is marked with. */
     private sealed interface With {
-        /** What is open in the window. */
-        record Here() implements With {}
-
         /** Work of the instructor's own that is in the list of recent work. */
         record Journal(Path journal) implements With {}
 
@@ -134,16 +133,39 @@ final class MarkFiling {
         record Copy(Exercise exercise) implements With {}
     }
 
-    /** Opens the folder of a class: with the exercise that is open where it is that one's, else with the one that is known here. */
+    /** Opens the folder of a class: with the exercise that is open; else with the one that its hand-ins are work on, and where they are work on several, the person says which. */
     void open(Path folder) {
         Optional<Exercise> open = window.isOpen() && !window.isWorkedInAlone() ? Optional.of(window.model().desk().exercise()) : Optional.empty();
-        background.run("Looking at " + folder.getFileName() + "…", () -> with(folder, open), result -> {
+        background.run("Looking at " + FileReading.name(folder) + "…", () -> HandIns.in(folder).then(files -> Result.done(open.filter(it -> HandIns.isAnyOf(files, it.id())).map(it -> List.of(new HandIns.Of(it.id(), it.title(), files))).orElseGet(() -> HandIns.exercises(files)))), result -> {
+            switch (result) {
+                case Result.Refused<List<HandIns.Of>>(String message) -> notices.say(message);
+                case Result.Done<List<HandIns.Of>>(List<HandIns.Of> found) -> choose(folder, open, found);
+            }
+        }, failure -> notices.say("The hand-ins could not be read: " + failure.getMessage() + "."));
+    }
+
+    private void choose(Path folder, Optional<Exercise> open, List<HandIns.Of> found) {
+        if (open.isPresent() && (found.isEmpty() || found.stream().anyMatch(it -> it.exercise().equals(open.get().id())))) {
+            exchange.remember(folder.resolve("x"));
+            window.mark().open(folder);
+        } else if (found.isEmpty()) {
+            notices.say(folder + " holds no hand-ins that can be read (files ending in " + HandInFile.ENDING + "). Open your exercise first to wait for them.");
+        } else if (open.isEmpty() && found.size() == 1) {
+            open(folder, found.getFirst());
+        } else {
+            String none = open.map(it -> "None of the hand-ins in " + FileReading.name(folder) + " is work on “" + it.title() + "”. ").orElse("The hand-ins in " + FileReading.name(folder) + " are work on several exercises. ");
+            notices.ask(none + "Which exercise is to be marked?", found.stream().limit(MOST_SAID).map(it -> new Notices.Choice("“" + Student.shown(it.title(), "no title") + "” (" + it.files().size() + ")", () -> open(folder, it))).toArray(Notices.Choice[]::new));
+        }
+    }
+
+    /** Opens the folder with an exercise that its hand-ins are work on: the instructor's own where that is known here. */
+    private void open(Path folder, HandIns.Of of) {
+        background.run("Opening the exercise…", () -> with(of), result -> {
             switch (result) {
                 case Result.Refused<With>(String message) -> notices.say(message);
                 case Result.Done<With>(With with) -> {
                     exchange.remember(folder.resolve("x"));
                     switch (with) {
-                        case With.Here _ -> window.mark().open(folder);
                         case With.Journal(Path journal) -> background.run("Opening your exercise…", () -> OpenDesk.resumed(journal, LastOpen.fileOf(settings, journal)), desk -> goOver(desk, folder),
                                 _ -> notices.say("Your exercise is open in another window. Mark the hand-ins there."));
                         case With.Copy(Exercise exercise) -> goOver(OpenDesk.passing(Desk.open(exercise), "This is the copy of the exercise that came with the hand-ins. What you change here is not kept."), folder);
@@ -159,23 +181,15 @@ final class MarkFiling {
         }
     }
 
-    private Result<With> with(Path folder, Optional<Exercise> open) {
-        return HandIns.in(folder).then(files -> {
-            Optional<Exercise> first = HandIns.firstOf(files);
-            if (first.isEmpty() && open.isEmpty()) {
-                return Result.refused(files.isEmpty() ? folder + " holds no hand-ins (files ending in " + HandInFile.ENDING + "). Open your exercise first to wait for them." : "None of the hand-ins in " + folder + " can be read.");
-            }
-            if (first.isEmpty() || open.filter(it -> it.id().equals(first.get().id())).isPresent()) {
-                return Result.done(new With.Here());
-            }
-            return Result.done(own(first.get()).<With>map(With.Journal::new).orElseGet(() -> new With.Copy(first.get())));
-        });
+    private Result<With> with(HandIns.Of of) {
+        return own(of.exercise()).map(journal -> Result.<With>done(new With.Journal(journal))).orElseGet(() -> HandIns.firstOf(of.files()).map(exercise -> Result.<With>done(new With.Copy(exercise)))
+                .orElseGet(() -> Result.refused("None of the hand-ins can be read.")));
     }
 
     /** The instructor's own exercise among the recent work. */
-    private Optional<Path> own(Exercise copy) {
+    private Optional<Path> own(String id) {
         try (Stream<Path> journals = Files.list(OpenDesk.journals(settings.folder()))) {
-            return journals.filter(file -> file.toString().endsWith(JournalFile.ENDING)).filter(file -> JournalFile.begun(file).map(Desk::exercise).filter(it -> it.id().equals(copy.id()) && !it.isCopy()).isPresent()).findFirst();
+            return journals.filter(file -> file.toString().endsWith(JournalFile.ENDING)).filter(file -> JournalFile.begun(file).map(Desk::exercise).filter(it -> it.id().equals(id) && !it.isCopy()).isPresent()).findFirst();
         } catch (IOException e) {
             return Optional.empty();
         }

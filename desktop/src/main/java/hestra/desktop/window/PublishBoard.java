@@ -18,6 +18,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 import hestra.desktop.parts.Choices;
+import hestra.desktop.parts.Count;
 import hestra.documents.exercise.Publication;
 import hestra.documents.file.Result;
 import hestra.documents.page.Paper;
@@ -58,7 +59,7 @@ final class PublishBoard extends Board {
     private final Exercise exercise;
     private final Actions actions;
     private final Choices<String> whom;
-    private final Spinner<Integer> count = new Spinner<>(1, Copy.MOST_VARIANTS, USUAL);
+    private final Spinner<Integer> count = Count.field("publish-count", 1, Copy.MOST_VARIANTS, USUAL, 96);
     private final TextArea names = new TextArea();
     private final Label note = new Label();
     private final Label summary = new Label();
@@ -82,9 +83,6 @@ final class PublishBoard extends Board {
         boolean alike = Variants.areAlike(exercise);
         chosen = alike ? FOR_ALL : NUMBERED;
         whom = new Choices<>("publish-whom", List.of(FOR_ALL, NUMBERED, NAMED), it -> it, this::choose);
-        count.setId("publish-count");
-        count.setEditable(true);
-        count.setPrefWidth(96);
         count.valueProperty().addListener((_, _, _) -> tell());
         counted = new HBox(8, small("so many, numbered from 1"), count);
         counted.setAlignment(Pos.CENTER_LEFT);

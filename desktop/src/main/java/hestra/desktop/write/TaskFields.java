@@ -17,6 +17,7 @@ import javafx.scene.layout.VBox;
 
 import hestra.desk.ExerciseEdit;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.Count;
 import hestra.desktop.parts.FocusMark;
 import hestra.desktop.parts.TypingRun;
 import hestra.exercise.Block;
@@ -101,10 +102,7 @@ final class TaskFields {
     /** A field for a whole number. */
     Spinner<Integer> spinner(String spinnerId, int least, int greatest, Function<Task, Integer> now,
             BiFunction<Task, Integer, Task> changed) {
-        Spinner<Integer> spinner = new Spinner<>(least, greatest, least);
-        spinner.setEditable(true);
-        spinner.setId(spinnerId);
-        spinner.setPrefWidth(96);
+        Spinner<Integer> spinner = Count.field(spinnerId, least, greatest, least, 96);
         spinner.valueProperty().addListener((_, _, value) -> {
             if (value != null) {
                 change(task -> changed.apply(task, value));

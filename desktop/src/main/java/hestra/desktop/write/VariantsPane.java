@@ -27,6 +27,7 @@ import hestra.desk.Findings;
 import hestra.desktop.figure.SmallPlot;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.Count;
 import hestra.desktop.parts.Newest;
 import hestra.desktop.parts.Tip;
 import hestra.exercise.Exercise;
@@ -59,7 +60,7 @@ final class VariantsPane {
     private final DeskModel model;
     private final Look look;
     private final VaryForm form;
-    private final Spinner<Integer> count = new Spinner<>(1, MOST_SHOWN, AT_FIRST);
+    private final Spinner<Integer> count = Count.field("variants-count", 1, MOST_SHOWN, AT_FIRST, 84);
     private final Label told = new Label();
     private final FlowPane plots = new FlowPane();
     private final VariantCard card;
@@ -79,9 +80,6 @@ final class VariantsPane {
         this.look = look;
         this.form = new VaryForm(model);
         this.card = new VariantCard(model, look, trial);
-        count.setId("variants-count");
-        count.setEditable(true);
-        count.setPrefWidth(84);
         count.valueProperty().addListener((_, _, _) -> pause.playFromStart());
         told.setId("variants-told");
         told.setWrapText(true);

@@ -509,6 +509,37 @@ class MarkingTest {
         }
     }
 
+    /** A hand-in of another exercise, first by its name, decides nothing: what is open is marked, and else the person says what. */
+    @Test
+    void whatIsMarkedIsTheInstructorsChoice() throws IOException {
+        Path hands = handIns();
+        Exercise other = OrrinBay.sets().get(1).exercise();
+        HandInFile.write(HandIn.of(Desk.open(other).apply(new Edit.Name("A stranger"))), hands.resolve("aaa.handin"));
+        try (Person person = opened(hands)) {
+            assertThat(person.window().model().desk().exercise().id()).isEqualTo(KELP.id());
+            assertThat(work(person).roll().students()).hasSize(26);
+        }
+        try (Person person = Person.atStart(folder.resolve("empty"))) {
+            person.willChoose(hands);
+            person.click("start-mark");
+            person.settle();
+            assertThat(person.text("notice")).contains("are work on several exercises. Which exercise is to be marked?");
+            assertThat(person.text("choice-0")).isEqualTo("“Kelp blades” (27)");
+            assertThat(person.text("choice-1")).endsWith("(1)");
+            person.click("choice-0");
+            person.settle();
+            assertThat(work(person).roll().students()).hasSize(26);
+        }
+        try (Person person = Person.at(OrrinBay.sets().getLast().exercise(), folder.resolve("third"))) {
+            person.click("view-mark");
+            person.willChoose(hands);
+            person.click("mark-choose");
+            person.settle();
+            assertThat(person.text("notice")).contains("None of the hand-ins in hands is work on");
+            assertThat(person.window().model().desk().exercise().id()).as("nothing is gone over to by itself").isEqualTo(OrrinBay.sets().getLast().exercise().id());
+        }
+    }
+
     @Test
     void variantsAreMarkedAndShownWithTheDataThatEachStudentHad() throws IOException {
         Exercise varied = OrrinBay.sets().get(2).exercise().withFirst(part -> part.with(Varying.NONE.with(Varying.Way.NEW_DATA)));

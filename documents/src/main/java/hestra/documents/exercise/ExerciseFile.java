@@ -20,6 +20,7 @@ import hestra.data.Roles;
 import hestra.data.Row;
 import hestra.data.Variable;
 import hestra.documents.file.Archive;
+import hestra.documents.file.FileReading;
 import hestra.documents.file.Result;
 import hestra.documents.table.DelimitedText;
 import hestra.exercise.Block;
@@ -110,7 +111,7 @@ public final class ExerciseFile {
 
     /** Opens an exercise. */
     public static Result<Exercise> read(Path file) {
-        String name = file.getFileName().toString();
+        String name = FileReading.name(file);
         return Result.guarded(name, () -> Archive.read(file).then(archive -> from(archive, name)));
     }
 

@@ -22,6 +22,7 @@ import hestra.desk.PartWork;
 import hestra.desk.Step;
 import hestra.desk.Steps;
 import hestra.documents.file.Archive;
+import hestra.documents.file.FileReading;
 import hestra.documents.file.Result;
 import hestra.documents.table.DelimitedText;
 import hestra.exercise.Exercise;
@@ -63,7 +64,7 @@ public final class HandInFile {
 
     /** Opens a hand-in. */
     public static Result<HandIn> read(Path file) {
-        String name = file.getFileName().toString();
+        String name = FileReading.name(file);
         return Result.guarded(name, () -> Archive.read(file).then(archive -> ExerciseFile.from(archive, name).then(exercise ->
                 archive.text(WORK, name).then(work -> from(archive, exercise, work, name)))));
     }
@@ -151,7 +152,7 @@ public final class HandInFile {
     }
 
     static Result<Light> light(Path file, Copies copies) {
-        String name = file.getFileName().toString();
+        String name = FileReading.name(file);
         return Result.guarded(name, () -> begun(file).then(archive -> archive.text(ExerciseFile.JSON, name).then(exercise -> archive.text(WORK, name).then(work -> {
             try {
                 Copies.Copy copy = copies.of(exercise);
@@ -204,7 +205,7 @@ public final class HandInFile {
 
     /** How a hand-in came about; nothing where it does not say, or not in a way that can be read to its end. */
     public static List<Step> steps(Path file, DecimalMark mark) {
-        String name = file.getFileName().toString();
+        String name = FileReading.name(file);
         Result<List<Step>> read = Result.guarded(name, () -> Archive.read(file).then(archive -> archive.text(STEPS, name)).then(text -> {
             List<Optional<Step>> steps = text.lines().limit(Steps.MOST + 1L).map(line -> JournalReplay.step(line, mark)).toList();
             boolean whole = steps.size() <= Steps.MOST && steps.stream().allMatch(Optional::isPresent);

@@ -6,7 +6,9 @@ import java.nio.file.Files;
 import java.nio.file.NotDirectoryException;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -23,6 +25,7 @@ import java.util.stream.Stream;
 
 import hestra.desk.Step;
 import hestra.documents.file.Archive;
+import hestra.documents.file.FileReading;
 import hestra.documents.file.Progress;
 import hestra.documents.file.Result;
 import hestra.exercise.ClassList;
@@ -97,7 +100,8 @@ public final class HandIns {
             if (files.isEmpty()) {
                 return Result.refused(folder + " holds no hand-ins (files ending in " + HandInFile.ENDING + ").");
             }
-            Optional<HandIns> reader = own.map(it -> of(ClassKey.of(it))).or(() -> firstOf(files).map(HandIns::byTheirCopies));
+            // Of several exercises that of most hand-ins, whatever the others are called.
+            Optional<HandIns> reader = own.map(it -> of(ClassKey.of(it))).or(() -> exercises(files).stream().findFirst().flatMap(it -> firstOf(it.files())).map(HandIns::byTheirCopies));
             return reader.map(it -> ofSome(folder, ClassWork.of(it.exercise(), it.retraced(folder, it.read(files)), marking.apply(it.exercise()))))
                     .orElseGet(() -> Result.refused("None of the hand-ins in " + folder + " can be read. " + ((Result.Refused<HandIn>) HandInFile.read(files.getFirst())).message()));
         });
@@ -108,6 +112,31 @@ public final class HandIns {
         List<Roll.Aside> asides = work.roll().asides();
         return work.roll().students().isEmpty() && !asides.isEmpty() ? Result.refused("None of the " + Counted.of(asides.size(), "hand-in") + " in " + folder + " is work on “" + work.exercise().title() + "”. "
                 + asides.getFirst().file() + ": " + asides.getFirst().why()) : Result.done(work);
+    }
+
+    /**
+     * The hand-ins of a folder that are work on one exercise.
+     *
+     * @param exercise its id
+     * @param title what the first of them calls it
+     */
+    public record Of(String exercise, String title, List<Path> files) {}
+
+    /** On which exercises some hand-ins are work, that of most of them first; those that cannot be read are left out. */
+    public static List<Of> exercises(List<Path> files) {
+        List<Result<Script>> scripts = files.parallelStream().map(HandInFile::script).toList();
+        Map<String, Of> found = new LinkedHashMap<>();
+        for (int i = 0; i < files.size(); i++) {
+            if (scripts.get(i) instanceof Result.Done<Script>(Script script)) {
+                found.computeIfAbsent(script.exercise(), id -> new Of(id, script.title(), new ArrayList<>())).files().add(files.get(i));
+            }
+        }
+        return found.values().stream().sorted(Comparator.comparingInt((Of of) -> of.files().size()).reversed()).toList();
+    }
+
+    /** Whether some hand-in is work on an exercise. */
+    public static boolean isAnyOf(List<Path> files, String exercise) {
+        return files.parallelStream().anyMatch(file -> HandInFile.script(file) instanceof Result.Done<Script>(Script script) && script.exercise().equals(exercise));
     }
 
     /** The exercise that the first of some hand-ins is a copy of. */
@@ -123,7 +152,7 @@ public final class HandIns {
     /** The hand-ins in a folder, by name; files of other kinds are left alone. */
     public static Result<List<Path>> in(Path folder) {
         try (Stream<Path> listed = Files.list(folder)) {
-            List<Path> files = listed.filter(file -> file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(HandInFile.ENDING)).limit(MOST + 1L).sorted().toList();
+            List<Path> files = listed.filter(file -> FileReading.name(file).toLowerCase(Locale.ROOT).endsWith(HandInFile.ENDING)).limit(MOST + 1L).sorted().toList();
             return files.size() > MOST ? Result.refused(folder + " holds more than " + MOST + " hand-ins. Put them into several folders.") : Result.done(files);
         } catch (NotDirectoryException e) {
             return Result.refused(folder + " is not a folder. Name the folder that holds the hand-ins.");
@@ -212,7 +241,7 @@ public final class HandIns {
     }
 
     private Received received(Path file, Result<HandInFile.Light> script) {
-        String name = file.getFileName().toString();
+        String name = FileReading.name(file);
         Result<Received> marked = Result.guarded(name, () -> script.then(read -> received(file, read)));
         return switch (marked) {
             case Result.Done<Received>(Received done) -> done;
@@ -222,7 +251,7 @@ public final class HandIns {
 
     private Result<Received> received(Path file, HandInFile.Light light) {
         Script script = light.script();
-        String name = file.getFileName().toString();
+        String name = FileReading.name(file);
         if (!script.exercise().equals(exercise.id())) {
             return Result.done(new Received.Refused(name, "This is work on another exercise, “" + script.title() + "”. Mark it by itself."));
         }

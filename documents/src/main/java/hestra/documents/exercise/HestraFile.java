@@ -9,6 +9,7 @@ import java.util.Optional;
 import com.fasterxml.jackson.databind.JsonNode;
 import hestra.desk.Desk;
 import hestra.documents.file.Archive;
+import hestra.documents.file.FileReading;
 import hestra.documents.file.Result;
 import hestra.exercise.Exercise;
 
@@ -29,7 +30,7 @@ public final class HestraFile {
 
     /** Opens a file: an exercise as it is found by a student, a study as it was left. */
     public static Result<Desk> read(Path file) {
-        String name = file.getFileName().toString();
+        String name = FileReading.name(file);
         return Result.guarded(name, () -> Archive.read(file).then(archive -> ExerciseFile.from(archive, name).then(exercise ->
                 exercise.isStudy() ? archive.text(STUDY, name).then(json -> study(exercise, json, name)) : Result.done(Desk.open(exercise)))));
     }

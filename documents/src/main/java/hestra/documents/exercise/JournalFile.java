@@ -19,6 +19,7 @@ import hestra.desk.Session;
 import hestra.desk.Step;
 import hestra.desk.Steps;
 import hestra.desk.Work;
+import hestra.documents.file.FileReading;
 import hestra.documents.file.FileWriting;
 import hestra.exercise.Exercise;
 import hestra.numbers.Counted;
@@ -74,7 +75,7 @@ public final class JournalFile implements AutoCloseable {
         private static final long serialVersionUID = 1;
 
         InUse(Path file) {
-            super("another window works on " + file.getFileName());
+            super("another window works on " + FileReading.name(file));
         }
     }
 
@@ -149,7 +150,7 @@ public final class JournalFile implements AutoCloseable {
     private static Opened goOn(JournalLock lock, Path file, JournalReplay replay) throws IOException {
         Optional<String> trouble = Optional.empty();
         if (!replay.whole()) {
-            Path kept = file.resolveSibling(file.getFileName() + "." + free(file, "damaged"));
+            Path kept = file.resolveSibling(FileReading.name(file) + "." + free(file, "damaged"));
             Files.copy(file, kept);
             trouble = Optional.of("The end of your journal is damaged. Your work is here up to that place (" + steps(replay.edits()) + "); the whole journal is kept as " + kept + ".");
         }
@@ -170,14 +171,14 @@ public final class JournalFile implements AutoCloseable {
 
     /** Moves a journal to another name: one that ends like a journal's where it can be opened again. */
     private static Path aside(Path file, String why) throws IOException {
-        String name = file.getFileName().toString();
+        String name = FileReading.name(file);
         Path kept = file.resolveSibling("earlier".equals(why) ? name.replaceFirst("\\.jsonl$", "") + "." + free(file, why) + ENDING : name + "." + free(file, why));
         return Files.move(file, kept, StandardCopyOption.ATOMIC_MOVE);
     }
 
     /** "damaged-2", where there is a damaged copy already. */
     private static String free(Path file, String why) {
-        String name = file.getFileName().toString();
+        String name = FileReading.name(file);
         int number = 1;
         while (Files.exists(file.resolveSibling(name + "." + why + "-" + number))
                 || Files.exists(file.resolveSibling(name.replaceFirst("\\.jsonl$", "") + "." + why + "-" + number + ENDING))) {

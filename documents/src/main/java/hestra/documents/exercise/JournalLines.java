@@ -7,9 +7,10 @@ import java.io.InputStream;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
+
+import hestra.documents.file.FileReading;
 
 /** The lines of a journal, one by one, with the place in the file to which each reaches: one bad line spoils none before it. */
 final class JournalLines implements AutoCloseable {
@@ -25,7 +26,7 @@ final class JournalLines implements AutoCloseable {
     }
 
     static JournalLines of(Path file) throws IOException {
-        return new JournalLines(new BufferedInputStream(Files.newInputStream(file), 1 << 16));
+        return new JournalLines(new BufferedInputStream(FileReading.open(file), 1 << 16));
     }
 
     /** The next line that is whole and is text; nothing at the end, and where the next one is neither. */

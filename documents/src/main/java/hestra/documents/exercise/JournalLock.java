@@ -9,6 +9,8 @@ import java.util.HashSet;
 import java.util.Optional;
 import java.util.Set;
 
+import hestra.documents.file.FileReading;
+
 /**
  * Keeps a journal to one window, of this program or of another that runs beside it. The lock is on a file of its own beside the
  * journal, which nobody ever reads: on many systems a process that closes any file loses all its locks on it, so a lock on the journal
@@ -29,7 +31,7 @@ final class JournalLock implements AutoCloseable {
 
     /** Locks a journal until this is closed; nothing where another window has it. Its folder has to be there. */
     static Optional<JournalLock> of(Path journal) throws IOException {
-        Path file = journal.resolveSibling(journal.getFileName() + ".lock").toAbsolutePath().normalize();
+        Path file = journal.resolveSibling(FileReading.name(journal) + ".lock").toAbsolutePath().normalize();
         synchronized (HELD) {
             if (!HELD.add(file)) {
                 return Optional.empty();

@@ -137,7 +137,7 @@ record JournalReplay(Desk begun, Session session, Steps steps, int edits, long l
     /** An edit with its time, which older journals do not have. */
     static Optional<Step> step(String line, DecimalMark mark) {
         Matcher stamped = STAMPED.matcher(line);
-        return stamped.matches() ? edit(stamped.group(2), mark).map(edit -> new Step(Long.parseLong(stamped.group(1)), edit)) : edit(line, mark).map(edit -> new Step(0, edit));
+        return stamped.matches() ? edit(stamped.group(2), mark).map(edit -> Step.at(Long.parseLong(stamped.group(1)), edit)) : edit(line, mark).map(edit -> new Step(0, edit));
     }
 
     /** The line of an edit with its time. */

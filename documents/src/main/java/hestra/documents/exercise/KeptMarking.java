@@ -14,6 +14,7 @@ import java.util.Set;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.stream.Stream;
 
+import hestra.documents.file.FileReading;
 import hestra.documents.file.Result;
 import hestra.marking.Decision;
 import hestra.marking.Marking;
@@ -91,7 +92,7 @@ public final class KeptMarking {
         HERE.lock();
         try {
             Files.createDirectories(file.toAbsolutePath().getParent());
-            try (FileChannel channel = FileChannel.open(file.resolveSibling(file.getFileName() + ".lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE); FileLock _ = channel.lock()) {
+            try (FileChannel channel = FileChannel.open(file.resolveSibling(FileReading.name(file) + ".lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE); FileLock _ = channel.lock()) {
                 Optional<MarksFile> there = Files.exists(file) && MarksFile.read(file) instanceof Result.Done<MarksFile>(MarksFile found) ? Optional.of(found) : Optional.empty();
                 News news = there.map(this::since).orElse(new News(List.of(), List.of()));
                 List<String> strange = Stream.concat(mine.strange().stream(), there.stream().flatMap(it -> it.strange().stream())).distinct().toList();

@@ -2,13 +2,13 @@ package hestra.documents.exercise;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import hestra.documents.file.Archive;
+import hestra.documents.file.FileReading;
 import hestra.documents.file.FileWriting;
 import hestra.documents.file.Result;
 import hestra.marking.Decision;
@@ -41,13 +41,10 @@ public record MarksFile(String title, Marking marking, List<String> strange) {
 
     /** Reads a marking. A line that is not understood is kept as it is and spoils no other. */
     public static Result<MarksFile> read(Path file) {
-        String name = file.getFileName().toString();
+        String name = FileReading.name(file);
         return Result.guarded(name, () -> {
             try {
-                if (Files.size(file) > MOST_BYTES) {
-                    return Result.refused(name + " is too large for a marking.");
-                }
-                return parsed(new String(Files.readAllBytes(file), StandardCharsets.UTF_8), name);
+                return FileReading.bytes(file, MOST_BYTES).map(bytes -> parsed(new String(bytes, StandardCharsets.UTF_8), name)).orElseGet(() -> Result.refused(name + " is too large for a marking."));
             } catch (IOException e) {
                 return Result.refused(Archive.cannotRead(file, e));
             }

@@ -8,10 +8,8 @@ import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.AccessDeniedException;
-import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
-import java.nio.file.attribute.BasicFileAttributes;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -52,15 +50,11 @@ public record Archive(Map<String, String> entries) {
 
     private static Result<Archive> read(Path file, String last) {
         try {
-            BasicFileAttributes attributes = Files.readAttributes(file, BasicFileAttributes.class);
-            if (attributes.isDirectory()) {
-                return Result.refused(file.getFileName() + " is a folder, not a file.");
+            if (FileReading.size(file) > MOST_BYTES) {
+                return Result.refused(FileReading.name(file) + " is too large to be opened (over " + MOST_BYTES / MEGABYTE + " MB).");
             }
-            if (attributes.size() > MOST_BYTES) {
-                return Result.refused(file.getFileName() + " is too large to be opened (over " + MOST_BYTES / MEGABYTE + " MB).");
-            }
-            try (InputStream in = new BufferedInputStream(Files.newInputStream(file), BUFFER)) {
-                return read(in, file.getFileName().toString(), last);
+            try (InputStream in = new BufferedInputStream(FileReading.open(file), BUFFER)) {
+                return read(in, FileReading.name(file), last);
             }
         } catch (IOException e) {
             return Result.refused(cannotRead(file, e));
@@ -150,6 +144,7 @@ public record Archive(Map<String, String> entries) {
     public static String cannotRead(Path file, IOException e) {
         return switch (e) {
             case NoSuchFileException _ -> file + " is not there. Check the name and the folder.";
+            case FileReading.NotAFile it -> FileReading.name(file) + " cannot be opened: " + it.getMessage() + ".";
             case AccessDeniedException _ -> file + " may not be read. Check its permissions.";
             default -> file + " could not be read: " + e.getMessage();
         };

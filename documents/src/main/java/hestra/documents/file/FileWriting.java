@@ -35,8 +35,8 @@ public final class FileWriting {
      * @throws IOException if it cannot be written; a file that was there before is as it was
      */
     public static void write(Path file, Contents contents) throws IOException {
-        // A link stays one: what it leads to is written.
-        Path place = Files.isSymbolicLink(file) && Files.exists(file) ? file.toRealPath() : file.toAbsolutePath();
+        // Never through a link: whoever put one there does not say what is written over.
+        Path place = file.toAbsolutePath();
         Path folder = Optional.ofNullable(place.getParent()).orElseThrow(() -> new IOException("it is not a file"));
         Files.createDirectories(folder);
         Path beside = folder.resolve(".hestra-" + UUID.randomUUID() + ".part");

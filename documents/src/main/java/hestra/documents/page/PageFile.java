@@ -5,6 +5,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 
+import hestra.documents.file.FileReading;
 import hestra.documents.file.FileWriting;
 
 /** Pages as files; the ending says as what. */
@@ -17,13 +18,13 @@ public final class PageFile {
 
     /** Whether a page can be saved under a name. */
     public static boolean isOne(Path file) {
-        String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
+        String name = FileReading.name(file).toLowerCase(Locale.ROOT);
         return ENDINGS.stream().anyMatch(name::endsWith);
     }
 
     /** Saves a page. */
     public static void write(Page page, Paper paper, Path file) throws IOException {
-        String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
+        String name = FileReading.name(file).toLowerCase(Locale.ROOT);
         if (name.endsWith(".pdf")) {
             FileWriting.write(file, out -> PdfPage.write(page, paper, out));
         } else if (name.endsWith(".odt")) {

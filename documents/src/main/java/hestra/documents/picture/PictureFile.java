@@ -4,7 +4,6 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Iterator;
 import java.util.List;
@@ -16,6 +15,7 @@ import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 
 import hestra.documents.file.Archive;
+import hestra.documents.file.FileReading;
 import hestra.documents.file.Result;
 import hestra.tracing.Picture;
 
@@ -33,15 +33,9 @@ public final class PictureFile {
 
     /** Reads a picture's file. */
     public static Result<Picture> read(Path file) {
-        String name = String.valueOf(file.getFileName());
+        String name = String.valueOf(FileReading.name(file));
         try {
-            if (Files.isDirectory(file)) {
-                return Result.refused(name + " is a folder, not a picture.");
-            }
-            if (Files.size(file) > Picture.MOST_BYTES) {
-                return Result.refused(name + " is too large (over 8 MB). Save it smaller, or as JPEG, and use that.");
-            }
-            return of(Files.readAllBytes(file), name);
+            return FileReading.bytes(file, Picture.MOST_BYTES).map(bytes -> of(bytes, name)).orElseGet(() -> Result.refused(name + " is too large (over 8 MB). Save it smaller, or as JPEG, and use that."));
         } catch (IOException e) {
             return Result.refused(Archive.cannotRead(file, e));
         }

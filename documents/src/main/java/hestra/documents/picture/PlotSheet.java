@@ -18,6 +18,7 @@ import java.util.Optional;
 import javax.imageio.ImageIO;
 
 import de.rototor.pdfbox.graphics2d.PdfBoxGraphics2D;
+import hestra.documents.file.FileReading;
 import hestra.documents.file.FileWriting;
 import hestra.figure.Figure;
 import hestra.figure.Ink;
@@ -63,7 +64,7 @@ public record PlotSheet(Figure plot, Optional<Figure> strip, Optional<String> eq
 
     /** Saves the plot; the ending says as what. */
     public void write(Path file) throws IOException {
-        String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
+        String name = FileReading.name(file).toLowerCase(Locale.ROOT);
         if (name.endsWith(".svg")) {
             FileWriting.write(file, "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n" + svg());
         } else if (name.endsWith(".pdf")) {

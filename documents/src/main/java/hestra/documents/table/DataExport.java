@@ -13,6 +13,7 @@ import com.github.miachm.sods.SpreadSheet;
 import hestra.data.Cell;
 import hestra.data.DataTable;
 import hestra.data.Variable;
+import hestra.documents.file.FileReading;
 import hestra.documents.file.FileWriting;
 import org.apache.commons.compress.archivers.zip.Zip64Mode;
 import org.apache.poi.xssf.streaming.SXSSFRow;
@@ -34,7 +35,7 @@ public final class DataExport {
 
     /** Writes the table. */
     public static void write(DataTable table, Path file) throws IOException {
-        String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
+        String name = FileReading.name(file).toLowerCase(Locale.ROOT);
         if (name.endsWith(".xlsx")) {
             FileWriting.write(file, out -> workbook(table, out));
         } else if (name.endsWith(".ods")) {

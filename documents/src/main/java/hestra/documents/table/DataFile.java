@@ -2,13 +2,13 @@ package hestra.documents.table;
 
 import java.io.IOException;
 import java.io.InputStream;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
 import hestra.documents.file.Archive;
+import hestra.documents.file.FileReading;
 import hestra.documents.file.Progress;
 import hestra.documents.file.Result;
 import hestra.documents.file.TextFile;
@@ -58,31 +58,28 @@ public final class DataFile {
     /** Reads a file and understands its first table; stopped work is refused like a file that cannot be read. */
     public static Result<Taken> take(Path file, DecimalMark own, Progress progress) {
         try {
-            return Result.guarded(file.getFileName().toString(),
+            return Result.guarded(FileReading.name(file),
                     () -> read(file).then(parts -> parts.getFirst().understand(own, progress).then(first -> Result.done(new Taken(parts, first)))));
         } catch (Progress.Stopped e) {
-            return Result.refused(file.getFileName() + " was not opened; nothing has changed.");
+            return Result.refused(FileReading.name(file) + " was not opened; nothing has changed.");
         }
     }
 
     /** The tables of a file, at least one, those that are not empty; or why it cannot be read. */
     public static Result<List<Part>> read(Path file) {
-        return Result.guarded(file.getFileName().toString(), () -> tables(file));
+        return Result.guarded(FileReading.name(file), () -> tables(file));
     }
 
     private static Result<List<Part>> tables(Path file) {
-        String name = file.getFileName().toString();
+        String name = FileReading.name(file);
         try {
-            if (Files.isDirectory(file)) {
-                return Result.refused(name + " is a folder, not a file.");
-            }
-            if (Files.size(file) > MOST_BYTES) {
+            if (FileReading.size(file) > MOST_BYTES) {
                 return Result.refused(name + " is larger than 64 MB. Take a part of it.");
             }
             return switch (kind(file)) {
                 case ZIP -> name.toLowerCase(Locale.ROOT).endsWith(".ods") ? OpenDocumentSheets.read(file) : Workbook.read(file);
                 case COMPOUND -> Result.refused(name + " is locked by a password or is an old .xls. Save it as .xlsx without a password and open that.");
-                case OTHER -> TextFile.text(Files.readAllBytes(file), name).then(text -> text.isBlank() ? Result.refused(name + " is empty.")
+                case OTHER -> TextFile.text(FileReading.bytes(file, MOST_BYTES).orElse(new byte[0]), name).then(text -> text.isBlank() ? Result.refused(name + " is empty.")
                         : Result.done(List.of(new Part("", text, Optional.empty()))));
             };
         } catch (IOException e) {
@@ -98,7 +95,7 @@ public final class DataFile {
 
     /** By its first bytes: names lie. */
     private static Kind kind(Path file) throws IOException {
-        try (InputStream in = Files.newInputStream(file)) {
+        try (InputStream in = FileReading.open(file)) {
             byte[] first = in.readNBytes(4);
             if (first.length == 4 && first[0] == 'P' && first[1] == 'K' && (first[2] == 3 || first[2] == 5)) {
                 return Kind.ZIP;

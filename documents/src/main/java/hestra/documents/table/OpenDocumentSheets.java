@@ -16,6 +16,7 @@ import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
 
+import hestra.documents.file.FileReading;
 import hestra.documents.file.Result;
 
 /**
@@ -32,7 +33,7 @@ final class OpenDocumentSheets {
     private OpenDocumentSheets() {}
 
     static Result<List<DataFile.Part>> read(Path file) {
-        String name = file.getFileName().toString();
+        String name = FileReading.name(file);
         try (ZipFile zip = new ZipFile(file.toFile())) {
             ZipEntry content = zip.getEntry(CONTENT);
             if (content == null) {

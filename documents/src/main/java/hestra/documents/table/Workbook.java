@@ -9,6 +9,7 @@ import java.util.Locale;
 
 import javax.xml.parsers.ParserConfigurationException;
 
+import hestra.documents.file.FileReading;
 import hestra.documents.file.Result;
 import org.apache.poi.openxml4j.exceptions.OpenXML4JException;
 import org.apache.poi.openxml4j.opc.OPCPackage;
@@ -46,7 +47,7 @@ final class Workbook {
     private Workbook() {}
 
     static Result<List<DataFile.Part>> read(Path file) {
-        String name = file.getFileName().toString();
+        String name = FileReading.name(file);
         try (OPCPackage archive = OPCPackage.open(file.toFile(), PackageAccess.READ)) {
             XSSFReader reader = new XSSFReader(archive);
             ReadOnlySharedStringsTable strings = new ReadOnlySharedStringsTable(archive);
