@@ -1,8 +1,10 @@
 package hestra.desktop.files;
 
 import java.io.IOException;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.Optional;
+import java.util.concurrent.ScheduledThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 
@@ -11,53 +13,88 @@ import hestra.documents.exercise.JournalFile;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
-/** Writes edits to a journal in the order in which they are made, beside the window's thread, which does not wait for it. */
+/**
+ * Writes edits to a journal in the order in which they are made, beside the window's thread, which does not wait for it. What cannot be written
+ * is held and tried again, with growing pauses, until it can: a disk that is full for a moment costs nothing.
+ */
 public final class JournalWriter implements AutoCloseable {
 
     private static final Logger LOG = LoggerFactory.getLogger(JournalWriter.class);
     private static final int PATIENCE_SECONDS = 30;
+    private static final long FIRST_PAUSE = 500;
+    private static final long LONGEST_PAUSE = 20_000;
 
     private final JournalFile journal;
-    private final ExecutorService thread = Executors.newSingleThreadExecutor(Thread.ofPlatform().daemon().name("journal").factory());
-    private volatile boolean failed;
+    private final ScheduledThreadPoolExecutor thread = new ScheduledThreadPoolExecutor(1, Thread.ofPlatform().daemon().name("journal").factory());
+    private final Deque<Step> held = new ArrayDeque<>();
+    private Consumer<Optional<IOException>> watcher = _ -> { };
+    private long pause = FIRST_PAUSE;
+    private volatile boolean failing;
 
     public JournalWriter(JournalFile journal) {
         this.journal = journal;
+        // Closing does not wait for the next try: it makes one.
+        thread.setExecuteExistingDelayedTasksAfterShutdownPolicy(false);
     }
 
-    public boolean hasFailed() {
-        return failed;
+    /** Whether edits are held that could not be written yet. */
+    public boolean isFailing() {
+        return failing;
     }
 
-    /**
-     * Has an edit written. The first failure is told, on the thread that writes; after it nothing more is written. What comes
-     * once the desk was put away, such as a long text that was read meanwhile, is let go.
-     */
-    public void add(Step step, Consumer<IOException> onFailure) {
+    /** Has it told, on the thread that writes, that nothing can be written and why, and that all has been written again. To be said before the first edit. */
+    public void watchBy(Consumer<Optional<IOException>> watching) {
+        watcher = watching;
+    }
+
+    /** Has an edit written. What comes once the desk was put away, such as a long text that was read meanwhile, is let go. */
+    public void add(Step step) {
         if (thread.isShutdown()) {
             return;
         }
         thread.execute(() -> {
-            if (failed) {
-                return;
-            }
-            try {
-                journal.add(step);
-            } catch (IOException e) {
-                failed = true;
-                LOG.error("The journal cannot be written", e);
-                onFailure.accept(e);
+            held.add(step);
+            if (!failing) {
+                write();
             }
         });
     }
 
-    /** Waits until all is written, and closes the journal. */
+    private void write() {
+        try {
+            while (!held.isEmpty()) {
+                journal.add(held.peek());
+                held.remove();
+            }
+            if (failing) {
+                failing = false;
+                pause = FIRST_PAUSE;
+                watcher.accept(Optional.empty());
+            }
+        } catch (IOException e) {
+            if (!failing) {
+                failing = true;
+                LOG.error("The journal cannot be written", e);
+                watcher.accept(Optional.of(e));
+            }
+            if (!thread.isShutdown()) {
+                thread.schedule(this::write, pause, TimeUnit.MILLISECONDS);
+                pause = Math.min(LONGEST_PAUSE, 2 * pause);
+            }
+        }
+    }
+
+    /** Waits until all is written, tries once more what could not be, and closes the journal. */
     @Override
     public void close() {
+        thread.execute(this::write);
         thread.shutdown();
         try {
             if (!thread.awaitTermination(PATIENCE_SECONDS, TimeUnit.SECONDS)) {
                 LOG.error("The journal takes too long to be written");
+            }
+            if (!held.isEmpty()) {
+                LOG.error("{} edits could not be kept", held.size());
             }
             journal.close();
         } catch (IOException e) {

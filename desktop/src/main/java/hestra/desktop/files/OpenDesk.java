@@ -156,7 +156,7 @@ public final class OpenDesk implements AutoCloseable {
 
     /** Whether edits are being kept. */
     public boolean isKept() {
-        return journal.filter(it -> !it.hasFailed()).isPresent();
+        return journal.filter(it -> !it.isFailing()).isPresent();
     }
 
     public Optional<Path> file() {
@@ -172,13 +172,17 @@ public final class OpenDesk implements AutoCloseable {
         file = Optional.of(saved);
     }
 
-    /** Records an edit; the first failure is told, from another thread than the window's. */
-    public void record(Edit edit, Consumer<String> notice) {
+    /** Has it told, from another thread than the window's, when edits cannot be kept any more, with the reason, and when they are again. */
+    public void watchKeeping(Consumer<Optional<String>> watching) {
+        journal.ifPresent(it -> it.watchBy(failure -> watching.accept(failure.map(IOException::getMessage))));
+    }
+
+    /** Records an edit. */
+    public void record(Edit edit) {
         idle = false;
         Step step = Step.at(Instant.now().getEpochSecond(), edit);
         steps.add(step);
-        journal.ifPresent(it -> it.add(step, failure -> notice.accept("Your work can no longer be kept as you go (" + failure.getMessage()
-                + "). Save or hand in before you close the window.")));
+        journal.ifPresent(it -> it.add(step));
     }
 
     @Override

@@ -139,17 +139,26 @@ public final class MainWindow {
         return name;
     }
 
+    /** Whether edits are made that cannot be kept for now. */
+    boolean isUnkept() {
+        return !here.desk().isKept() && !here.desk().isNothing() && here.desk().journalFile().isPresent();
+    }
+
     /** The model of an open desk, which keeps every edit from here on. */
     private DeskModel modelOf(OpenDesk desk) {
         DeskModel made = new DeskModel(desk.history());
         made.recordTo(edit -> record(desk, edit));
         made.sayRefusalsTo(notices::say);
+        desk.watchKeeping(failure -> Platform.runLater(() -> {
+            notices.say(failure.map(why -> "Your work cannot be kept as you go (" + why + "). It is tried again and again; save or hand in before you close the window.").orElse("Your work is kept again, all of it."));
+            bar.show(model().findings());
+        }));
         return made;
     }
 
     private void record(OpenDesk desk, Edit edit) {
         boolean wasIdle = desk.isIdle();
-        desk.record(edit, message -> Platform.runLater(() -> notices.say(message)));
+        desk.record(edit);
         if (wasIdle && !desk.isIdle()) {
             LastOpen.remember(settings, desk);
         }

@@ -59,6 +59,7 @@ final class TopBar extends StackPane {
     private final Button giveBack = new Button("Give back\u2026");
     private final Button back = new Button("Back to Write");
     private final Label trying = new Label("trying it as a student");
+    private final Label unkept = new Label("not kept");
     private Subscription following = Subscription.EMPTY;
 
     TopBar(MainWindow window) {
@@ -72,7 +73,7 @@ final class TopBar extends StackPane {
         start.setAccessibleText("Start");
         Tip.set(start, "Start: all that can be begun or gone on with (Alt+Home)");
         start.setOnAction(_ -> window.goToStart());
-        HBox left = new HBox(start, title, place, trying);
+        HBox left = new HBox(start, title, place, trying, unkept);
         holdVisible(left);
         left.setAlignment(Pos.CENTER_LEFT);
         left.getStyleClass().add("bar-left");
@@ -90,6 +91,9 @@ final class TopBar extends StackPane {
         back.getStyleClass().add("secondary");
         trying.getStyleClass().add("bar-trying");
         trying.setId("trying");
+        unkept.getStyleClass().add("bar-trying");
+        unkept.setId("unkept");
+        unkept.setAccessibleText("Your work is not kept as you go: Hestra's folder cannot be written");
         main(save, "save", "Save the exercise as a file (Ctrl+S)", () -> window.filing().save());
         main(publish, "publish", "Write students\u2019 copies into a folder", () -> window.publishing().begin());
         main(giveBack, "give-back", "Write a page for each student, the gradebook and the class on one page", () -> window.marking().giveBack());
@@ -154,6 +158,7 @@ final class TopBar extends StackPane {
         present(handIn, window.view() == View.WORK && !findings.tasks().isEmpty() && !window.isTrying());
         present(back, window.isTrying());
         present(trying, window.isTrying());
+        present(unkept, window.isUnkept());
         present(place, !window.isTrying());
         present(tryIt, window.view() == View.WRITE);
         present(save, window.view() == View.WRITE);

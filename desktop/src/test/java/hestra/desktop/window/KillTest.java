@@ -157,7 +157,8 @@ class KillTest {
             assertThat(first.isKept()).isTrue();
             assertThat(second.isKept()).isTrue();
             List<String> notices = new ArrayList<>();
-            second.record(new WorkEdit.ChangeTable(new TableEdit.Type(21, 0, "7")), notices::add);
+            second.watchKeeping(failure -> failure.ifPresent(notices::add));
+            second.record(new WorkEdit.ChangeTable(new TableEdit.Type(21, 0, "7")));
             assertThat(notices).isEmpty();
         }
         try (OpenDesk again = OpenDesk.of(folder, KelpBlades.exercise(), Optional.empty())) {
@@ -170,7 +171,7 @@ class KillTest {
         Path file = Files.writeString(folder.resolve("file"), "in the way");
         try (OpenDesk open = OpenDesk.of(file, KelpBlades.exercise(), Optional.empty())) {
             assertThat(open.isKept()).isFalse();
-            open.record(new Edit.Name("Ida"), notice -> { });
+            open.record(new Edit.Name("Ida"));
         }
     }
 }

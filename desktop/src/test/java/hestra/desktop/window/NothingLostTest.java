@@ -7,6 +7,11 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.BlockingQueue;
+import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.stream.IntStream;
 import javafx.scene.input.KeyCode;
 
 import hestra.data.TableEdit;
@@ -35,6 +40,7 @@ import org.junit.jupiter.api.io.TempDir;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.doAnswer;
 import static org.mockito.Mockito.doThrow;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.times;
@@ -236,19 +242,82 @@ class NothingLostTest {
         }
     }
 
+    /** Three values are typed while the disk is full, one when there is room again: all four are kept, in their order. */
     @Test
-    void aDiskThatIsFullIsToldOnceAndTheDeskGoesOn() throws Exception {
-        JournalFile full = mock(JournalFile.class);
-        doThrow(new IOException("no space left on device")).when(full).add(any());
-        List<String> told = Collections.synchronizedList(new ArrayList<>());
-        JournalWriter writer = new JournalWriter(full);
-        writer.add(new Step(1, new Edit.Name("Ida")), failure -> told.add(failure.getMessage()));
-        writer.add(new Step(2, new Edit.Name("Ida F")), failure -> told.add(failure.getMessage()));
+    void aDiskThatIsFullForAMomentCostsNothing() throws Exception {
+        JournalFile journal = mock(JournalFile.class);
+        AtomicBoolean full = new AtomicBoolean(true);
+        List<Step> written = Collections.synchronizedList(new ArrayList<>());
+        doAnswer(call -> {
+            if (full.get()) {
+                throw new IOException("no space left on device");
+            }
+            written.add(call.getArgument(0));
+            return null;
+        }).when(journal).add(any());
+        BlockingQueue<Optional<String>> told = new LinkedBlockingQueue<>();
+        List<Step> steps = IntStream.range(1, 5).mapToObj(i -> new Step(i, new Edit.Name("Ida " + i))).toList();
+        try (JournalWriter writer = new JournalWriter(journal)) {
+            writer.watchBy(failure -> told.add(failure.map(IOException::getMessage)));
+            steps.subList(0, 3).forEach(writer::add);
+            assertThat(told.poll(1, TimeUnit.MINUTES)).contains("no space left on device");
+            assertThat(writer.isFailing()).isTrue();
+            full.set(false);
+            assertThat(told.poll(1, TimeUnit.MINUTES)).as("all is written").isEmpty();
+            writer.add(steps.get(3));
+        }
+        assertThat(written).isEqualTo(steps);
+        assertThat(told).as("each is told once").isEmpty();
+        verify(journal).close();
+    }
+
+    @Test
+    void whatIsStillHeldIsTriedOnceMoreOnClosing() throws Exception {
+        JournalFile journal = mock(JournalFile.class);
+        doThrow(new IOException("full")).doNothing().when(journal).add(any());
+        JournalWriter writer = new JournalWriter(journal);
+        writer.add(new Step(1, new Edit.Name("Ida")));
         writer.close();
-        assertThat(told).containsExactly("no space left on device");
-        verify(full, times(1)).add(any());
-        verify(full).close();
-        assertThat(writer.hasFailed()).isTrue();
+        verify(journal, times(2)).add(any());
+        verify(journal).close();
+    }
+
+    /** A journal whose folder is removed while it is open is written there again, with all that was in it. */
+    @Test
+    void aFolderThatIsRemovedComesBackWithAllThatWasDone() throws IOException {
+        Path home = folder.resolve("home");
+        Path file = home.resolve("kelp.jsonl");
+        try (JournalFile journal = JournalFile.open(file, Desk.open(KelpBlades.exercise())).journal()) {
+            journal.add(new Step(1, new Edit.Name("Ida")));
+            Files.delete(file);
+            journal.add(new Step(2, new Edit.Name("Ida Fenn")));
+        }
+        assertThat(JournalFile.look(file).orElseThrow().now().work().student()).isEqualTo("Ida Fenn");
+    }
+
+    @Test
+    void theTopBarSaysAsLongAsNothingIsKept() throws IOException {
+        Path state = folder.resolve("kept");
+        try (Person person = Person.entering(KelpBlades.exercise(), state)) {
+            assertThat(person.sees("unkept")).isFalse();
+            Path journal = person.window().open().journalFile().orElseThrow();
+            Path aside = journal.resolveSibling("aside");
+            Files.move(journal, aside);
+            Files.createDirectory(journal);
+            person.click("cell-21-0");
+            person.type("38");
+            person.press(KeyCode.ENTER);
+            person.until("it is said in the bar", () -> person.sees("unkept"));
+            Files.delete(journal);
+            person.until("it is kept again", () -> !person.sees("unkept"));
+            person.click("cell-21-1");
+            person.type("34.1");
+            person.press(KeyCode.ENTER);
+        }
+        try (Person person = Person.at(KelpBlades.exercise(), state)) {
+            assertThat(person.model().findings().work().table().cell(21, 0).text()).isEqualTo("38");
+            assertThat(person.model().findings().work().table().cell(21, 1).text()).isEqualTo("34.1");
+        }
     }
 
     @Test

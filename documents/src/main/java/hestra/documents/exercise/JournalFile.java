@@ -2,12 +2,14 @@ package hestra.documents.exercise;
 
 import java.io.IOException;
 import java.nio.ByteBuffer;
+import java.nio.channels.Channels;
 import java.nio.channels.FileChannel;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.BasicFileAttributes;
 import java.util.List;
 import java.util.Optional;
 
@@ -51,11 +53,26 @@ public final class JournalFile implements AutoCloseable {
     }
 
     private final JournalLock lock;
-    private final FileChannel channel;
+    private final Path file;
+    private FileChannel channel;
+    /** Tells the file from another of its name; nothing where the platform does not tell. */
+    private Optional<Object> key;
 
-    private JournalFile(JournalLock lock, FileChannel channel) {
+    private JournalFile(JournalLock lock, Path file) throws IOException {
         this.lock = lock;
-        this.channel = channel;
+        this.file = file;
+        this.channel = opened(file);
+        this.key = key(file);
+    }
+
+    private static FileChannel opened(Path file) throws IOException {
+        FileChannel channel = FileChannel.open(file, StandardOpenOption.READ, StandardOpenOption.WRITE);
+        channel.position(channel.size());
+        return channel;
+    }
+
+    private static Optional<Object> key(Path file) throws IOException {
+        return Optional.ofNullable(Files.readAttributes(file, BasicFileAttributes.class).fileKey());
     }
 
     /**
@@ -157,6 +174,7 @@ public final class JournalFile implements AutoCloseable {
         JournalFile journal = appending(lock, file);
         if (!replay.whole()) {
             journal.channel.truncate(replay.length());
+            journal.channel.position(replay.length());
         }
         return new Opened(journal, replay.session().history(), replay.steps(), replay.edits(), trouble);
     }
@@ -166,7 +184,7 @@ public final class JournalFile implements AutoCloseable {
     }
 
     private static JournalFile appending(JournalLock lock, Path file) throws IOException {
-        return new JournalFile(lock, FileChannel.open(file, StandardOpenOption.WRITE, StandardOpenOption.APPEND));
+        return new JournalFile(lock, file);
     }
 
     /** Moves a journal to another name: one that ends like a journal's where it can be opened again. */
@@ -187,12 +205,39 @@ public final class JournalFile implements AutoCloseable {
         return why + "-" + number;
     }
 
-    /** Writes an edit; when this returns, the edit outlives the program. */
+    /**
+     * Writes an edit; when this returns, the edit outlives the program. Where it cannot be written, nothing of it is.
+     *
+     * @throws IOException where the disk is full, or the file's place is gone
+     */
     public void add(Step step) throws IOException {
+        stand();
+        long end = channel.position();
         ByteBuffer bytes = ByteBuffer.wrap((JournalReplay.line(step) + "\n").getBytes(StandardCharsets.UTF_8));
-        while (bytes.hasRemaining()) {
-            channel.write(bytes);
+        try {
+            while (bytes.hasRemaining()) {
+                channel.write(bytes);
+            }
+        } catch (IOException e) {
+            channel.truncate(end);
+            channel.position(end);
+            throw e;
         }
+    }
+
+    /** Sees that the file still stands in its place: one that was removed, with its folder or without, takes whatever is written and is gone with the program. It is written there again. */
+    private void stand() throws IOException {
+        if (Files.exists(file) && key(file).equals(key)) {
+            return;
+        } else if (Files.exists(file)) {
+            throw new IOException("another file stands in the place of " + file);
+        }
+        long size = channel.size();
+        FileWriting.write(file, out -> channel.transferTo(0, size, Channels.newChannel(out)));
+        FileChannel before = channel;
+        channel = opened(file);
+        key = key(file);
+        before.close();
     }
 
     @Override
