@@ -5,7 +5,7 @@
 set -eu
 cd "$(dirname "$0")/.."
 seed="${1:-20261126}"
-mvn -B test -pl core,documents,desktop -Dtest='ReadersTest,SessionTest,GlobalMinimumTest,KillTest,AttemptsTest,GroundTest,ForgedTest,FirstHourTest,RecognitionTest,ProofsTest,PlainNumbersTest' -Dsurefire.failIfNoSpecifiedTests=false -Dhestra.args=-Xmx1g \
+mvn -B test -pl core,documents,desktop -Dtest='ReadersTest,SessionTest,GlobalMinimumTest,KillTest,AttemptsTest,GroundTest,ForgedTest,FirstHourTest,LetGoTest,RecognitionTest,ProofsTest,PlainNumbersTest' -Dsurefire.failIfNoSpecifiedTests=false -Dhestra.args=-Xmx1g \
   -Dhestra.seed="$seed" -Dhestra.mutations="${MUTATIONS:-1000000}" -Dhestra.kills="${KILLS:-1000}" \
-  -Dhestra.edits="${EDITS:-20000}" -Dhestra.problems="${PROBLEMS:-2000}" -Dhestra.histories="${HISTORIES:-100000}" -Dhestra.forgeries=1000 -Dhestra.exercises-done=100 -Dhestra.data-sets=3000 -Dhestra.targets=100000 -Dhestra.texts=4000 \
+  -Dhestra.edits="${EDITS:-20000}" -Dhestra.problems="${PROBLEMS:-2000}" -Dhestra.histories="${HISTORIES:-100000}" -Dhestra.forgeries=1000 -Dhestra.exercises-done=100 -Dhestra.data-sets=3000 -Dhestra.targets=100000 -Dhestra.texts=4000 -Dhestra.desks=50 \
   | grep -E 'minima found|random edits|inputs, |^seed |kills, every|Tests run:|FAIL|BUILD'

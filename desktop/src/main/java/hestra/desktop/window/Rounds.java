@@ -1,5 +1,6 @@
 package hestra.desktop.window;
 
+import java.lang.ref.WeakReference;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -14,8 +15,8 @@ import hestra.desktop.parts.FocusMark;
 final class Rounds {
 
     private final Supplier<List<Place>> places;
-    /** By what belongs to a place. */
-    private final Map<Node, Node> remembered = new WeakHashMap<>();
+    /** By what belongs to a place; held by neither end, since each leads to the other. */
+    private final Map<Node, WeakReference<Node>> remembered = new WeakHashMap<>();
 
     Rounds(Supplier<List<Place>> places) {
         this.places = places;
@@ -27,12 +28,12 @@ final class Rounds {
         Optional<Node> owner = Optional.ofNullable(scene.getFocusOwner());
         int at = owner.map(node -> indexOf(all, node)).orElse(-1);
         if (at >= 0) {
-            remembered.put(all.get(at).nodes().getFirst(), owner.get());
+            remembered.put(all.get(at).nodes().getFirst(), new WeakReference<>(owner.get()));
         }
         for (int i = 1; i <= all.size(); i++) {
             int from = at < 0 && backward ? 0 : at;
             Place place = all.get(Math.floorMod(from + (backward ? -i : i), all.size()));
-            Optional<Node> entry = Optional.ofNullable(remembered.get(place.nodes().getFirst())).filter(node -> place.holds(node) && canTake(node)).or(place.entry())
+            Optional<Node> entry = Optional.ofNullable(remembered.get(place.nodes().getFirst())).map(WeakReference::get).filter(node -> place.holds(node) && canTake(node)).or(place.entry())
                     .filter(Rounds::canTake);
             if (entry.isPresent()) {
                 FocusMark.give(entry.get());
