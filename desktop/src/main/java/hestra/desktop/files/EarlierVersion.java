@@ -15,6 +15,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 import hestra.documents.exercise.ExerciseFile;
@@ -27,12 +29,15 @@ import org.slf4j.LoggerFactory;
  * An exercise as it was saved once, kept in Hestra's own folder.
  *
  * @param file where it lies
+ * @param count the how manieth it is: a clock may be set back, or two be saved within a second
  * @param when when it was saved
  */
-public record EarlierVersion(Path file, Instant when) {
+public record EarlierVersion(Path file, int count, Instant when) {
 
     private static final Logger LOG = LoggerFactory.getLogger(EarlierVersion.class);
     private static final DateTimeFormatter STAMP = DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss", Locale.ROOT).withZone(ZoneOffset.UTC);
+    /** The count, which the first Hestras did not write, and the time. */
+    private static final Pattern NAME = Pattern.compile("(?:(\\d{1,9})-)?(\\d{8}-\\d{6})" + Pattern.quote(ExerciseFile.ENDING));
     /** So many are kept; of more, the oldest go. */
     private static final int MOST = 40;
 
@@ -40,7 +45,8 @@ public record EarlierVersion(Path file, Instant when) {
     public static void keep(Path own, Exercise exercise, Clock clock) {
         try {
             Path folder = Files.createDirectories(folder(own, exercise));
-            ExerciseFile.write(exercise, folder.resolve(STAMP.format(clock.instant()) + ExerciseFile.ENDING));
+            int count = of(own, exercise).stream().mapToInt(EarlierVersion::count).max().orElse(0) + 1;
+            ExerciseFile.write(exercise, folder.resolve(count + "-" + STAMP.format(clock.instant()) + ExerciseFile.ENDING));
             List<EarlierVersion> all = of(own, exercise);
             for (EarlierVersion old : all.subList(Math.min(MOST, all.size()), all.size())) {
                 Files.deleteIfExists(old.file);
@@ -54,18 +60,18 @@ public record EarlierVersion(Path file, Instant when) {
     public static List<EarlierVersion> of(Path own, Exercise exercise) {
         List<EarlierVersion> all = new ArrayList<>();
         try (Stream<Path> files = Files.list(folder(own, exercise))) {
-            files.forEach(file -> at(file).ifPresent(when -> all.add(new EarlierVersion(file, when))));
+            files.forEach(file -> of(file).ifPresent(all::add));
         } catch (IOException e) {
             return List.of();
         }
-        all.sort(Comparator.comparing((EarlierVersion it) -> it.when).reversed());
+        all.sort(Comparator.comparing(EarlierVersion::count).thenComparing(EarlierVersion::when).reversed());
         return all;
     }
 
-    private static Optional<Instant> at(Path file) {
-        String name = FileReading.name(file);
+    private static Optional<EarlierVersion> of(Path file) {
+        Matcher name = NAME.matcher(FileReading.name(file));
         try {
-            return name.endsWith(ExerciseFile.ENDING) ? Optional.of(STAMP.parse(name.substring(0, name.length() - ExerciseFile.ENDING.length()), Instant::from)) : Optional.empty();
+            return name.matches() ? Optional.of(new EarlierVersion(file, name.group(1) == null ? 0 : Integer.parseInt(name.group(1)), STAMP.parse(name.group(2), Instant::from))) : Optional.empty();
         } catch (DateTimeParseException e) {
             return Optional.empty();
         }

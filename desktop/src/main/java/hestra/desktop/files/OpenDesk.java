@@ -15,6 +15,7 @@ import hestra.desk.History;
 import hestra.desk.Step;
 import hestra.desk.Steps;
 import hestra.documents.exercise.JournalFile;
+import hestra.documents.file.FileReading;
 import hestra.exercise.Exercise;
 import hestra.marking.HandIn;
 import hestra.numbers.DecimalMark;
@@ -38,12 +39,14 @@ public final class OpenDesk implements AutoCloseable {
     private final int restored;
     private final Optional<String> trouble;
     private Optional<Path> file;
+    private long stamp;
     private boolean idle;
     private final boolean passing;
 
     private OpenDesk(Optional<Path> file, Optional<Path> journalFile, JournalFile.Opened opened, Optional<String> trouble, boolean apart, boolean passing) {
         this.passing = passing;
         this.file = file;
+        this.stamp = file.map(FileReading::stamp).orElse(0L);
         this.journalFile = journalFile;
         this.journal = Optional.ofNullable(opened.journal()).map(JournalWriter::new);
         this.history = opened.history();
@@ -168,7 +171,14 @@ public final class OpenDesk implements AutoCloseable {
         return journalFile;
     }
 
+    /** Whether something else has written the file since it was opened or saved here. */
+    public boolean isOvertakenAt(Path place) {
+        long now = FileReading.stamp(place);
+        return file.filter(place::equals).isPresent() && now != 0 && now != stamp;
+    }
+
     public void savedAs(Path saved) {
+        stamp = FileReading.stamp(saved);
         file = Optional.of(saved);
     }
 

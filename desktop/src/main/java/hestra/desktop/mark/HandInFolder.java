@@ -130,7 +130,7 @@ final class HandInFolder implements AutoCloseable {
     /** Offers a marking that lies among the hand-ins, once each time that it is another: whoever put it there may be anybody. */
     private void offer(List<Path> lying) {
         for (Path file : lying) {
-            long stamp = stamp(file);
+            long stamp = FileReading.stamp(file);
             boolean fresh = !Optional.ofNullable(offered.put(file, stamp)).filter(it -> it == stamp).isPresent();
             if (fresh && !beside.filter(file::equals).isPresent() && !KeptMarking.holdsNothingBeyond(file, model.history().present())) {
                 switch (MarksFile.read(file)) {
@@ -149,14 +149,6 @@ final class HandInFolder implements AutoCloseable {
         String by = found.marking().all().stream().map(it -> Student.shown(it.by(), "somebody")).distinct().limit(MOST_NAMED).collect(Collectors.joining(", "));
         notices.ask("A marking by " + by + " lies among the hand-ins: " + FileReading.name(file) + ", " + Counted.of(found.marking().all().size(), "decision") + ". Put it in only if you know who put it there.",
                 new Notices.Choice("Leave it", () -> { }), new Notices.Choice("Put it in", () -> join(file)));
-    }
-
-    private static long stamp(Path file) {
-        try {
-            return Files.getLastModifiedTime(file).toMillis() * 31 + Files.size(file);
-        } catch (IOException e) {
-            return 0;
-        }
     }
 
     /** A file of the folder that has changed. */
@@ -294,7 +286,7 @@ final class HandInFolder implements AutoCloseable {
         Map<Path, Long> stamps = new HashMap<>();
         List<Path> fresh = new ArrayList<>();
         for (Path file : now) {
-            long stamp = Files.exists(file) ? Files.getLastModifiedTime(file).toMillis() * 31 + Files.size(file) : 0;
+            long stamp = FileReading.stamp(file);
             stamps.put(file, stamp);
             if (!Optional.ofNullable(before.get(file)).filter(it -> it == stamp).isPresent()) {
                 fresh.add(file);

@@ -34,6 +34,7 @@ import hestra.documents.page.Paper;
 import hestra.documents.picture.PictureFile;
 import hestra.documents.table.DataFile;
 import hestra.documents.table.TextData;
+import hestra.exercise.Edition;
 import hestra.exercise.Exercise;
 import hestra.numbers.DecimalMark;
 import hestra.tracing.Picture;
@@ -183,22 +184,47 @@ final class Filing {
     }
 
     private void save(Path file) {
+        if (window.open().isOvertakenAt(file)) {
+            notices.ask(FileReading.name(file) + " has been saved by another window or program since you opened it here. Saved over, what stands there is kept under “Earlier versions”.",
+                    new Notices.Choice("Save over it", () -> write(file)), new Notices.Choice("Save as…", this::saveAs));
+        } else {
+            write(file);
+        }
+    }
+
+    /** What was saved, and the editions that another window or program had published in the meantime. */
+    private record Saved(Path file, List<Edition> published) {}
+
+    private void write(Path file) {
         Desk now = window.model().desk();
         OpenDesk desk = window.open();
+        boolean overtaken = desk.isOvertakenAt(file);
         background.run("Saving " + FileReading.name(file) + "…", () -> {
-            HestraFile.write(now, file);
+            List<Edition> published = overtaken ? overtaking(file, now.exercise()) : List.of();
+            Exercise whole = published.stream().reduce(now.exercise(), (exercise, edition) -> new ExerciseEdit.Publish(edition).appliedTo(exercise), (one, _) -> one);
+            HestraFile.write(new Desk(whole, now.work(), now.pointing()), file);
             if (!now.exercise().isStudy()) {
-                EarlierVersion.keep(settings.folder(), now.exercise(), Clock.systemUTC());
+                EarlierVersion.keep(settings.folder(), whole, Clock.systemUTC());
             }
-            return file;
+            return new Saved(file, published);
         }, saved -> {
-            desk.savedAs(saved);
-            exchange.remember(saved);
+            desk.savedAs(saved.file());
+            exchange.remember(saved.file());
             if (desk == window.open()) {
+                saved.published().forEach(edition -> window.model().apply(new ExerciseEdit.Publish(edition)));
                 LastOpen.remember(settings, desk);
             }
-            notices.say("Saved as " + saved + ".");
+            notices.say("Saved as " + saved.file() + ".");
         }, failure -> notices.say((now.exercise().isStudy() ? "Your study" : "The exercise") + " could not be saved as " + file + ": " + failure.getMessage() + ". It stays here as it is. Choose another place by “Save as…” in the menu."));
+    }
+
+    /** Keeps what another has saved, and finds the editions that it has published: hand-ins of them are still to be marked. */
+    private List<Edition> overtaking(Path file, Exercise own) {
+        if (!(ExerciseFile.read(file) instanceof Result.Done<Exercise>(Exercise there)) || there.isStudy() || !there.id().equals(own.id())) {
+            return List.of();
+        }
+        EarlierVersion.keep(settings.folder(), there, Clock.systemUTC());
+        return there.issue().editions().stream().filter(it -> own.issue().edition(it.number()).isEmpty()).toList();
     }
 
     /** Shows the versions that were saved earlier, and brings one back. */

@@ -20,6 +20,7 @@ import hestra.documents.exercise.ExerciseFile;
 import hestra.documents.file.Result;
 import hestra.exercise.Copy;
 import hestra.exercise.Exercise;
+import hestra.variants.Copies;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -101,5 +102,48 @@ class LibraryTest {
         assertThat(((Result.Done<Exercise>) ExerciseFile.read(kept.getLast().file())).value().title()).isEqualTo("Version 5");
         assertThat(kept.getFirst().when(LocalDate.of(2026, 5, 3), ZoneOffset.UTC)).isEqualTo("today at 10:44");
         assertThat(EarlierVersion.of(folder, Kelp.whole().called("other"))).isEmpty();
+    }
+
+    /** A clock that was set back, and two saves within a second: each is a version, and the one saved last is the newest. */
+    @Test
+    void theOrderIsThatInWhichTheyWereSavedWhateverTheClockSays() {
+        Instant now = Instant.parse("2026-05-03T10:00:00Z");
+        for (int i = 0; i < 41; i++) {
+            EarlierVersion.keep(folder, Kelp.whole().withTexts("Version " + i, "", ""), Clock.fixed(now, ZoneOffset.UTC));
+        }
+        EarlierVersion.keep(folder, Kelp.whole().withTexts("Set back", "", ""), Clock.fixed(now.minus(Duration.ofDays(400)), ZoneOffset.UTC));
+        List<EarlierVersion> kept = EarlierVersion.of(folder, Kelp.whole());
+        assertThat(kept).hasSize(40);
+        assertThat(((Result.Done<Exercise>) ExerciseFile.read(kept.getFirst().file())).value().title()).isEqualTo("Set back");
+        assertThat(((Result.Done<Exercise>) ExerciseFile.read(kept.getLast().file())).value().title()).isEqualTo("Version 2");
+    }
+
+    /** `variants` publishes from the file while a window has it open: the window says so before it saves over it, and loses neither the edition nor what stood there. */
+    @Test
+    void aFileThatChangedMeanwhileIsSaidAndItsEditionsAreKept() throws IOException {
+        Path file = folder.resolve("kelp.hestra");
+        ExerciseFile.write(Kelp.whole(), file);
+        try (Person person = Person.atStart(folder.resolve("state"))) {
+            person.willChoose(file);
+            person.press(KeyCode.CONTROL, KeyCode.O);
+            person.settle();
+            person.click("view-write");
+            Exercise elsewhere = new ExerciseEdit.Publish(Copies.edition(Kelp.whole().withTexts("Elsewhere", "", ""), 3)).appliedTo(Kelp.whole().withTexts("Elsewhere", "", ""));
+            ExerciseFile.write(elsewhere, file);
+            person.press(KeyCode.CONTROL, KeyCode.S);
+            person.settle();
+            assertThat(person.text("notice")).contains("has been saved by another window or program");
+            assertThat(ExerciseFile.read(file)).as("nothing is written before").isEqualTo(Result.done(elsewhere));
+            person.click("choice-0");
+            person.settle();
+            Exercise saved = ((Result.Done<Exercise>) ExerciseFile.read(file)).value();
+            assertThat(saved.title()).isEqualTo(Kelp.whole().title());
+            assertThat(saved.issue().editions()).as("by which hand-ins are marked").isEqualTo(elsewhere.issue().editions());
+            assertThat(person.model().desk().exercise().issue().editions()).isEqualTo(elsewhere.issue().editions());
+            assertThat(EarlierVersion.of(folder.resolve("state"), Kelp.whole())).extracting(it -> ((Result.Done<Exercise>) ExerciseFile.read(it.file())).value().title()).containsExactly(Kelp.whole().title(), "Elsewhere");
+            person.press(KeyCode.CONTROL, KeyCode.S);
+            person.settle();
+            assertThat(person.text("notice")).as("its own saving is nobody else's").startsWith("Saved as");
+        }
     }
 }

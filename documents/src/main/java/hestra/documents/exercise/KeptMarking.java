@@ -70,16 +70,8 @@ public final class KeptMarking {
 
     private MarksFile seen(MarksFile found) {
         known = new HashSet<>(found.marking().all());
-        stamp = stamp();
+        stamp = FileReading.stamp(file);
         return found;
-    }
-
-    private long stamp() {
-        try {
-            return Files.getLastModifiedTime(file).toMillis() * 31 + Files.size(file);
-        } catch (IOException e) {
-            return 0;
-        }
     }
 
     /**
@@ -108,7 +100,7 @@ public final class KeptMarking {
 
     /** What another window has done since it was looked at last. */
     public News news() {
-        if (stamp() == stamp || !(MarksFile.read(file) instanceof Result.Done<MarksFile>(MarksFile found))) {
+        if (FileReading.stamp(file) == stamp || !(MarksFile.read(file) instanceof Result.Done<MarksFile>(MarksFile found))) {
             return new News(List.of(), List.of());
         }
         News news = since(found);

@@ -44,6 +44,15 @@ public final class FileReading {
         return attributes.size();
     }
 
+    /** Tells a file from what it was before, by when it was written and how large it is; 0 where it is not there. */
+    public static long stamp(Path file) {
+        try {
+            return Files.getLastModifiedTime(file).toMillis() * 31 + Files.size(file);
+        } catch (IOException e) {
+            return 0;
+        }
+    }
+
     /** Opens a file. */
     public static InputStream open(Path file) throws IOException {
         size(file);
