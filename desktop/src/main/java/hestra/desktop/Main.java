@@ -4,6 +4,7 @@ import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 
 import hestra.desktop.cli.CheckCommand;
@@ -17,6 +18,7 @@ import hestra.desktop.cli.OpenCommand;
 import hestra.desktop.cli.ReportCommand;
 import hestra.desktop.cli.VariantsCommand;
 import hestra.desktop.window.HestraApp;
+import org.slf4j.LoggerFactory;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -56,7 +58,12 @@ public final class Main implements Callable<Integer> {
 
     /** The commands, with what they print going here: exit code 0, 1 where a thing cannot be done, 2 for wrong usage. */
     public static CommandLine commandLine(PrintWriter out, PrintWriter err) {
-        return new CommandLine(new Main()).setOut(out).setErr(err);
+        // What goes wrong and is foreseen nowhere ends in a sentence too; the log has the rest.
+        return new CommandLine(new Main()).setOut(out).setErr(err).setExecutionExceptionHandler((failure, command, _) -> {
+            LoggerFactory.getLogger(Main.class).debug("{} failed", command.getCommandName(), failure);
+            command.getErr().println("This could not be done: " + Optional.ofNullable(failure.getMessage()).filter(it -> !it.isBlank()).orElse(failure.getClass().getSimpleName()) + ". Nothing else was changed.");
+            return 1;
+        });
     }
 
     @Override

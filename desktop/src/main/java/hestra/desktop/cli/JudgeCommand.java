@@ -9,7 +9,6 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
 
-import hestra.documents.exercise.ExerciseFile;
 import hestra.documents.exercise.ResponseJson;
 import hestra.documents.file.Result;
 import hestra.exercise.Exercise;
@@ -54,7 +53,7 @@ public final class JudgeCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        return switch (ExerciseFile.read(file)) {
+        return switch (OwnExercise.read(file)) {
             case Result.Refused<Exercise>(String message) -> refuse(message);
             case Result.Done<Exercise>(Exercise exercise) -> judged(exercise);
         };

@@ -89,7 +89,8 @@ public final class MarkCommand implements Callable<Integer> {
         }
         Result<ClassWork> marked = exercise().then(exercise -> decisions().then(found -> refusal(found, exercise).<Result<ClassWork>>map(Result::refused)
                 .orElseGet(() -> HandIns.ofFolder(folder, exercise, it -> dueBy(found.map(MarksFile::marking).filter(marking -> marking.exercise().equals(it.id())).orElse(Marking.none(it.id())))))));
-        return switch (marked.then(work -> listed().then(list -> given(work, list)))) {
+        return switch (marked.then(work -> own == null && work.exercise().isCopy() ? Result.refused("These are hand-ins of students’ copies. Name your own exercise with --exercise: copies hold no keys to mark them by.") : Result.done(work))
+                .then(work -> listed().then(list -> given(work, list)))) {
             case Result.Done<String>(String csv) -> {
                 spec.commandLine().getOut().print(csv);
                 spec.commandLine().getOut().flush();

@@ -293,11 +293,26 @@ class CommandLineTest {
         Path copy = folder.resolve("copy.hestra");
         ExerciseFile.write(Copies.of(Variants.draw(KelpBlades.exercise(), 0), 1, "Ida Fenn", _ -> new byte[16]), copy);
         for (Object[] command : new Object[][] {{"handout", copy, "--key", "--out", folder.resolve("key.pdf")}, {"check", copy}, {"variants", copy, "--count", "2", "--out", folder.resolve("copies")},
-                {"mark", folder, "--exercise", copy}}) {
+                {"mark", folder, "--exercise", copy}, {"judge", copy, "--task", "slope", "--answer", "0.87"}}) {
             assertThat(run(command)).as("%s", command[0]).isEqualTo(1);
             assertThat(err.toString()).as("%s", command[0]).contains("This is a student’s copy of “Kelp blades”");
         }
         assertThat(folder.resolve("key.pdf")).doesNotExist();
+        Path hands = Files.createDirectories(folder.resolve("own"));
+        HandInFile.write(HandIn.of(Desk.open(((Result.Done<Exercise>) ExerciseFile.read(copy)).value()).apply(new Edit.Name("Ida"))), hands.resolve("mine.handin"));
+        assertThat(run("mark", hands)).as("nobody's own marks before their time").isEqualTo(1);
+        assertThat(err.toString()).contains("Name your own exercise with --exercise");
+    }
+
+    /** Whatever a command comes upon ends in a sentence. */
+    @Test
+    void theRootOfTheDiskIsNoFileToAnyCommand() {
+        Path root = folder.getRoot();
+        for (Object[] command : new Object[][] {{"check", root}, {"judge", root, "--task", "a", "--answer", "1"}, {"fit", root, "--explanatory", "x", "--response", "y"}, {"report", root, "--out", folder.resolve("r.html")},
+                {"variants", root, "--count", "1", "--out", folder.resolve("c")}, {"handout", root, "--out", folder.resolve("h.pdf")}, {"mark", folder, "--exercise", root}}) {
+            assertThat(run(command)).as("%s", command[0]).isEqualTo(1);
+            assertThat(err.toString()).as("%s", command[0]).contains("it is a folder, not a file").doesNotContain("Exception");
+        }
     }
 
     @Test
