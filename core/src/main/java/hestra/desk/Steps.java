@@ -2,6 +2,7 @@ package hestra.desk;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * How work came about: every edit since the exercise was opened, with what was typed letter by letter in one step. Grows as work goes
@@ -31,11 +32,8 @@ public final class Steps {
             steps.clear();
             return;
         }
-        if (!steps.isEmpty() && step.edit() instanceof Edit.Lasting now && steps.getLast().edit() instanceof Edit.Lasting before && now.continues(before)) {
-            steps.set(steps.size() - 1, new Step(step.at(), now.joinedTo(before)));
-        } else {
-            steps.add(step);
-        }
+        Optional<Step> joined = steps.isEmpty() ? Optional.empty() : steps.getLast().joined(step);
+        joined.ifPresentOrElse(it -> steps.set(steps.size() - 1, it), () -> steps.add(step));
     }
 
     private static boolean isAuthors(Edit edit) {

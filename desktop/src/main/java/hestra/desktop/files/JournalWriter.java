@@ -15,7 +15,8 @@ import org.slf4j.LoggerFactory;
 
 /**
  * Writes edits to a journal in the order in which they are made, beside the window's thread, which does not wait for it. What cannot be written
- * is held and tried again, with growing pauses, until it can: a disk that is full for a moment costs nothing.
+ * is held and tried again, with growing pauses, until it can: a disk that is full for a moment costs nothing. The first edit of a run, as of a text
+ * that is typed, is written at once, and what goes on with it as what it came to, less than a second later.
  */
 public final class JournalWriter implements AutoCloseable {
 
@@ -23,10 +24,14 @@ public final class JournalWriter implements AutoCloseable {
     private static final int PATIENCE_SECONDS = 30;
     private static final long FIRST_PAUSE = 500;
     private static final long LONGEST_PAUSE = 20_000;
+    private static final long CALM = 800;
 
     private final JournalFile journal;
     private final ScheduledThreadPoolExecutor thread = new ScheduledThreadPoolExecutor(1, Thread.ofPlatform().daemon().name("journal").factory());
     private final Deque<Step> held = new ArrayDeque<>();
+    /** What goes on with the edit before it, and is still gone on with. */
+    private Optional<Step> run = Optional.empty();
+    private Optional<Step> last = Optional.empty();
     private Consumer<Optional<IOException>> watcher = _ -> { };
     private long pause = FIRST_PAUSE;
     private volatile boolean failing;
@@ -52,12 +57,36 @@ public final class JournalWriter implements AutoCloseable {
         if (thread.isShutdown()) {
             return;
         }
-        thread.execute(() -> {
-            held.add(step);
-            if (!failing) {
-                write();
+        thread.execute(() -> take(step));
+    }
+
+    private void take(Step step) {
+        Optional<Step> longer = run.flatMap(it -> it.joined(step));
+        if (longer.isPresent()) {
+            run = longer;
+        } else {
+            endRun();
+            if (last.flatMap(it -> it.joined(step)).isPresent()) {
+                run = Optional.of(step);
+                if (!thread.isShutdown()) {
+                    thread.schedule(this::endRun, CALM, TimeUnit.MILLISECONDS);
+                }
+            } else {
+                held.add(step);
             }
-        });
+        }
+        last = Optional.of(step);
+        if (!failing) {
+            write();
+        }
+    }
+
+    private void endRun() {
+        run.ifPresent(held::add);
+        run = Optional.empty();
+        if (!failing) {
+            write();
+        }
     }
 
     private void write() {
@@ -87,7 +116,11 @@ public final class JournalWriter implements AutoCloseable {
     /** Waits until all is written, tries once more what could not be, and closes the journal. */
     @Override
     public void close() {
-        thread.execute(this::write);
+        thread.execute(() -> {
+            run.ifPresent(held::add);
+            run = Optional.empty();
+            write();
+        });
         thread.shutdown();
         try {
             if (!thread.awaitTermination(PATIENCE_SECONDS, TimeUnit.SECONDS)) {

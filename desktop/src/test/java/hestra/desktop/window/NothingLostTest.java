@@ -34,6 +34,7 @@ import hestra.documents.exercise.ExerciseFile;
 import hestra.documents.exercise.JournalFile;
 import hestra.exercise.Exercise;
 import hestra.task.Aid;
+import hestra.task.Answer;
 import hestra.task.Task;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -256,7 +257,7 @@ class NothingLostTest {
             return null;
         }).when(journal).add(any());
         BlockingQueue<Optional<String>> told = new LinkedBlockingQueue<>();
-        List<Step> steps = IntStream.range(1, 5).mapToObj(i -> new Step(i, new Edit.Name("Ida " + i))).toList();
+        List<Step> steps = IntStream.range(1, 5).mapToObj(i -> new Step(i, new Edit.TakeHint("task " + i))).toList();
         try (JournalWriter writer = new JournalWriter(journal)) {
             writer.watchBy(failure -> told.add(failure.map(IOException::getMessage)));
             steps.subList(0, 3).forEach(writer::add);
@@ -269,6 +270,30 @@ class NothingLostTest {
         assertThat(written).isEqualTo(steps);
         assertThat(told).as("each is told once").isEmpty();
         verify(journal).close();
+    }
+
+    /** Five hundred letters are a few lines in the journal, and come back as one step with all of them. */
+    @Test
+    void aRunOfTypingIsKeptAsWhatItCameTo() throws IOException {
+        Path file = folder.resolve("kelp.jsonl");
+        Desk begun = Desk.open(KelpBlades.exercise());
+        StringBuilder text = new StringBuilder();
+        try (JournalWriter writer = new JournalWriter(JournalFile.open(file, begun).journal())) {
+            writer.add(new Step(1, new Edit.Name("Ida")));
+            for (int i = 0; i < 500; i++) {
+                text.append((char) ('a' + i % 26));
+                writer.add(new Step(2 + i, new Edit.Draft("explain", new Answer.Sentence(text.toString()), Optional.of("run 1"))));
+            }
+            writer.add(new Step(600, new Edit.Check("explain")));
+            writer.add(new Step(601, new Edit.Undo()));
+        }
+        assertThat(Files.readAllLines(file)).as("a header, and few lines").hasSizeLessThan(60);
+        try (JournalFile again = JournalFile.open(file, begun).journal()) {
+            History history = JournalFile.look(file).map(left -> History.of(left.now())).orElseThrow();
+            assertThat(history.present().work().drafts()).as("undone as one").doesNotContainKey("explain");
+            assertThat(history.present().work().attemptsAt("explain").getFirst().answer()).isEqualTo(new Answer.Sentence(text.toString()));
+            assertThat(again).isNotNull();
+        }
     }
 
     @Test
