@@ -55,7 +55,7 @@ class ClassWorkTest {
             read.add(attempt(new Answer.Typed(number)));
         }
         Script script = new Script(student, EXERCISE.id(), "Kelp", Optional.empty(), Map.of("read", read, "explain", sentence.isEmpty() ? List.of() : List.of(attempt(new Answer.Sentence(sentence)))), 1,
-                Optional.of(new Pace(0, at, 60 * at, Map.of())));
+                Optional.of(new Pace(0, at, Math.min(3600, 60 * at), Map.of())));
         Received.HandedIn handedIn = new Received.HandedIn((files.size() + 1) + ".handin", 0, Marked.of(script, KEY.key(script)), "");
         files.add(handedIn);
         return handedIn;
