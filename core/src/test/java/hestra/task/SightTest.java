@@ -18,7 +18,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 /** What is proposed for a scatter plot is what an eye sees in it. */
 class SightTest {
 
-    private static final int DRAWS = 400;
+    private static final int DRAWS = 150;
     private static final int PLACES = 24;
 
     /** So many points along x with a scatter that is drawn always in the same way. */

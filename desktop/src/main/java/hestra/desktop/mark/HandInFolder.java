@@ -3,7 +3,6 @@ package hestra.desktop.mark;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -27,6 +26,7 @@ import hestra.documents.exercise.KeptMarking;
 import hestra.documents.exercise.MarksFile;
 import hestra.documents.exercise.Publication;
 import hestra.documents.file.FileReading;
+import hestra.documents.file.FileWriting;
 import hestra.documents.file.Result;
 import hestra.marking.Marking;
 import hestra.marking.Received;
@@ -111,13 +111,12 @@ final class HandInFolder implements AutoCloseable {
     void open() {
         switch (kept.open()) {
             case Result.Refused<Optional<MarksFile>>(String message) -> {
-                Path aside = kept.file().resolveSibling(FileReading.name(kept.file()) + ".damaged");
                 try {
-                    Files.move(kept.file(), aside, StandardCopyOption.REPLACE_EXISTING);
+                    afterwards = message + " It was put aside as " + FileWriting.putAside(kept.file()) + ", and a new marking begins.";
                 } catch (IOException e) {
                     LOG.warn("{} cannot be put aside", kept.file(), e);
+                    afterwards = message + " A new marking begins in its place.";
                 }
-                afterwards = message + " It was put aside as " + aside + ", and a new marking begins.";
             }
             case Result.Done<Optional<MarksFile>>(Optional<MarksFile> found) -> found.filter(it -> it.marking().exercise().equals(model.exercise().id())).ifPresent(it -> {
                 strange = it.strange();

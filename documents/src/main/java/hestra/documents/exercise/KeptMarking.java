@@ -1,17 +1,13 @@
 package hestra.documents.exercise;
 
 import java.io.IOException;
-import java.nio.channels.FileChannel;
-import java.nio.channels.FileLock;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardOpenOption;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.locks.ReentrantLock;
 import java.util.stream.Stream;
 
 import hestra.documents.file.FileReading;
@@ -25,8 +21,8 @@ import hestra.marking.Marking;
  */
 public final class KeptMarking {
 
-    /** Of two windows in one program; those of two programs are told apart by a lock beside the file. */
-    private static final ReentrantLock HERE = new ReentrantLock();
+    private static final int TRIES = 200;
+    private static final long PAUSE_MILLISECONDS = 20;
 
     private final Path file;
     /** What is known to stand in the file. */
@@ -81,21 +77,33 @@ public final class KeptMarking {
      * @throws IOException if it cannot be written; the file is as it was then
      */
     public News keep(MarksFile mine) throws IOException {
-        HERE.lock();
-        try {
-            Files.createDirectories(file.toAbsolutePath().getParent());
-            try (FileChannel channel = FileChannel.open(file.resolveSibling(FileReading.name(file) + ".lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE); FileLock _ = channel.lock()) {
-                Optional<MarksFile> there = Files.exists(file) && MarksFile.read(file) instanceof Result.Done<MarksFile>(MarksFile found) ? Optional.of(found) : Optional.empty();
-                News news = there.map(this::since).orElse(new News(List.of(), List.of()));
-                List<String> strange = Stream.concat(mine.strange().stream(), there.stream().flatMap(it -> it.strange().stream())).distinct().toList();
-                MarksFile whole = new MarksFile(mine.title(), news.after(mine.marking()), strange);
-                whole.write(file);
-                seen(whole);
-                return news;
-            }
-        } finally {
-            HERE.unlock();
+        Files.createDirectories(file.toAbsolutePath().getParent());
+        try (JournalLock _ = locked()) {
+            Optional<MarksFile> there = Files.exists(file) && MarksFile.read(file) instanceof Result.Done<MarksFile>(MarksFile found) ? Optional.of(found) : Optional.empty();
+            News news = there.map(this::since).orElse(new News(List.of(), List.of()));
+            List<String> strange = Stream.concat(mine.strange().stream(), there.stream().flatMap(it -> it.strange().stream())).distinct().toList();
+            MarksFile whole = new MarksFile(mine.title(), news.after(mine.marking()), strange);
+            whole.write(file);
+            seen(whole);
+            return news;
         }
+    }
+
+    /** The lock of the file, which another window holds for a moment only. */
+    private JournalLock locked() throws IOException {
+        for (int i = 0; i < TRIES; i++) {
+            Optional<JournalLock> lock = JournalLock.of(file);
+            if (lock.isPresent()) {
+                return lock.get();
+            }
+            try {
+                Thread.sleep(PAUSE_MILLISECONDS);
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+                throw new IOException("it was stopped");
+            }
+        }
+        throw new IOException("another window is writing it");
     }
 
     /** What another window has done since it was looked at last. */

@@ -69,6 +69,11 @@ public final class FileWriting {
         write(file, out -> out.write(text.getBytes(StandardCharsets.UTF_8)));
     }
 
+    /** Puts a file aside that cannot be read, beside its place, over one that was put aside before. */
+    public static Path putAside(Path file) throws IOException {
+        return Files.move(file, file.resolveSibling(FileReading.name(file) + ".damaged"), StandardCopyOption.REPLACE_EXISTING);
+    }
+
     private static void moveOver(Path written, Path place) throws IOException {
         try {
             Files.move(written, place, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);

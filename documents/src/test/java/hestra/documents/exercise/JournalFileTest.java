@@ -114,7 +114,7 @@ class JournalFileTest {
             new ExerciseEdit.WriteMark(DecimalMark.COMMA), new PartEdit.WriteColumns(Kelp.whole().with(DecimalMark.COMMA).first().data().withCell(0, 1, Cell.of("1,234", DecimalMark.COMMA)), Roles.FIRST_EXPLAINS), new ExerciseEdit.GoBackTo(Kelp.whole().withTexts("Earlier", "", "").withFirst(part -> part.withData(part.data().withCell(1, 1, Cell.of("1,234.5", DecimalMark.POINT))))),
             new PartEdit.WriteColumns(Kelp.table(), new Roles(1, 0)));
 
-    private static final int MUTATIONS = Integer.getInteger("hestra.mutations", 150);
+    private static final int MUTATIONS = Integer.getInteger("hestra.mutations", 80);
     private static final long SEED = Long.getLong("hestra.seed", 20_261_126);
 
     @TempDir

@@ -21,7 +21,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 /** What is read in the quick way is what the usual way makes of the same text. */
 class PlainNumbersTest {
 
-    private static final int TEXTS = Integer.getInteger("hestra.texts", 1500);
+    private static final int TEXTS = Integer.getInteger("hestra.texts", 600);
 
     private static final List<String> PLAIN = List.of("0", "7", "-3", "007", "1.5", "1.50", "-0.25", "-0", "123456789012345", "1234567890123456", "0.12345678901234567890", " 4", "5 ", "2015");
     private static final List<String> WORDS = List.of("", "", "NA", "n/a", "-", "Pool A", "data", "Source", "cm");
