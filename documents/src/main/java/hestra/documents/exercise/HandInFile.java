@@ -216,9 +216,7 @@ public final class HandInFile {
 
     /** A file name for a student's hand-in, safe on any system: "Kelp blades, Ida Fenn.handin". */
     public static String fileName(HandIn handIn) {
-        String name = handIn.exercise().title() + ", " + handIn.student();
-        String safe = name.replaceAll("[^\\p{L}\\p{N} ,.()_-]", "_").strip();
-        return (safe.length() > 100 ? safe.substring(0, 100).strip() : safe) + ENDING;
+        return Publication.safe(handIn.exercise().title(), "Exercise") + ", " + Publication.safe(handIn.student(), "student") + ENDING;
     }
 
     private static String tableOf(int part) {
