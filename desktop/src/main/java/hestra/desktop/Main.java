@@ -58,10 +58,10 @@ public final class Main implements Callable<Integer> {
 
     /** The commands, with what they print going here: exit code 0, 1 where a thing cannot be done, 2 for wrong usage. */
     public static CommandLine commandLine(PrintWriter out, PrintWriter err) {
-        // What goes wrong and is foreseen nowhere ends in a sentence too; the log has the rest.
+        // What goes wrong and is foreseen nowhere ends in a sentence too, and in the log of who asks for all of it.
         return new CommandLine(new Main()).setOut(out).setErr(err).setExecutionExceptionHandler((failure, command, _) -> {
             LoggerFactory.getLogger(Main.class).debug("{} failed", command.getCommandName(), failure);
-            command.getErr().println("This could not be done: " + Optional.ofNullable(failure.getMessage()).filter(it -> !it.isBlank()).orElse(failure.getClass().getSimpleName()) + ". Nothing else was changed.");
+            command.getErr().println("This could not be done: " + Optional.ofNullable(failure.getMessage()).filter(it -> !it.isBlank()).orElse(failure.getClass().getSimpleName()) + ".");
             return 1;
         });
     }

@@ -76,7 +76,12 @@ public final class VariantsCommand implements Callable<Integer> {
         return wanted.then(it -> {
             try {
                 Publication publication = Publication.write(exercise, it, out, Progress.UNWATCHED);
-                ExerciseFile.write(new ExerciseEdit.Publish(publication.edition()).appliedTo(exercise), file);
+                // As it stands by now: a window may have saved it while the copies were written.
+                Exercise now = ExerciseFile.read(file) instanceof Result.Done<Exercise>(Exercise there) && there.id().equals(exercise.id()) ? there : exercise;
+                if (!now.issue().mayHold(publication.edition())) {
+                    return Result.refused("Another edition " + publication.edition().number() + " was published from " + FileReading.name(file) + " while these copies were written. Do not give out those in " + out + ": write them again.");
+                }
+                ExerciseFile.write(new ExerciseEdit.Publish(publication.edition()).appliedTo(now), file);
                 return Result.done(publication);
             } catch (IOException e) {
                 return Result.refused("The copies cannot be written: " + e.getMessage());

@@ -5,10 +5,13 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
@@ -58,7 +61,7 @@ final class HandInFolder implements AutoCloseable {
     private final Path folder;
     private String afterwards;
     private final KeptMarking kept;
-    private final Map<Path, Long> offered = new HashMap<>();
+    private final Set<Path> offered = new HashSet<>();
     private Optional<Path> beside = Optional.empty();
     private final ExecutorService line = Executors.newSingleThreadExecutor(Thread.ofPlatform().daemon().name("hand-ins").factory());
     private final PauseTransition later = new PauseTransition(LOOK_AGAIN);
@@ -126,28 +129,37 @@ final class HandInFolder implements AutoCloseable {
         look(true);
     }
 
-    /** Offers a marking that lies among the hand-ins, once each time that it is another: whoever put it there may be anybody. */
+    /**
+     * Offers the markings that lie among the hand-ins, each once while the folder is open: whoever put them there may be anybody, and another
+     * marker's copy is written again with every decision.
+     */
     private void offer(List<Path> lying) {
+        Map<Path, MarksFile> found = new LinkedHashMap<>();
         for (Path file : lying) {
-            long stamp = FileReading.stamp(file);
-            boolean fresh = !Optional.ofNullable(offered.put(file, stamp)).filter(it -> it == stamp).isPresent();
-            if (fresh && !beside.filter(file::equals).isPresent() && !KeptMarking.holdsNothingBeyond(file, model.history().present())) {
+            if (offered.add(file) && !beside.filter(file::equals).isPresent() && !KeptMarking.holdsNothingBeyond(file, model.history().present())) {
                 switch (MarksFile.read(file)) {
                     case Result.Refused<MarksFile>(String message) -> notices.say(message + " It lies among the hand-ins and was left as it is.");
-                    case Result.Done<MarksFile>(MarksFile found) when found.marking().exercise().equals(model.exercise().id()) -> {
-                        offer(file, found);
-                        return;
-                    }
+                    case Result.Done<MarksFile>(MarksFile marking) when marking.marking().exercise().equals(model.exercise().id()) -> found.put(file, marking);
                     case Result.Done<MarksFile> _ -> { }
                 }
             }
         }
+        if (!found.isEmpty()) {
+            offer(found);
+        }
     }
 
-    private void offer(Path file, MarksFile found) {
-        String by = found.marking().all().stream().map(it -> Student.shown(it.by(), "somebody")).distinct().limit(MOST_NAMED).collect(Collectors.joining(", "));
-        notices.ask("A marking by " + by + " lies among the hand-ins: " + FileReading.name(file) + ", " + Counted.of(found.marking().all().size(), "decision") + ". Put it in only if you know who put it there.",
-                new Notices.Choice("Leave it", () -> { }), new Notices.Choice("Put it in", () -> join(file)));
+    private void offer(Map<Path, MarksFile> found) {
+        boolean one = found.size() == 1;
+        List<Notices.Choice> choices = new ArrayList<>(List.of(new Notices.Choice(one ? "Leave it" : "Leave them", () -> { })));
+        found.keySet().stream().limit(MOST_NAMED).forEach(file -> choices.add(new Notices.Choice(one ? "Put it in" : "Put " + FileReading.name(file) + " in", () -> join(file))));
+        String each = found.entrySet().stream().limit(MOST_NAMED).map(it -> "A marking by " + by(it.getValue()) + " lies among the hand-ins: " + FileReading.name(it.getKey()) + ", "
+                + Counted.of(it.getValue().marking().all().size(), "decision") + ".").collect(Collectors.joining(" "));
+        notices.ask(each + (one ? " Put it in" : " Put one in") + " only if you know who put it there.", choices.toArray(Notices.Choice[]::new));
+    }
+
+    private static String by(MarksFile file) {
+        return file.marking().all().stream().map(it -> Student.shown(it.by(), "somebody")).distinct().limit(MOST_NAMED).collect(Collectors.joining(", "));
     }
 
     /** A file of the folder that has changed. */
@@ -233,6 +245,9 @@ final class HandInFolder implements AutoCloseable {
                     return closed ? List.of() : reader.retraced(folder, some);
                 }
             };
+            if (line.isShutdown()) {
+                return;
+            }
             busy++;
             task.setOnSucceeded(_ -> {
                 busy--;
@@ -242,9 +257,7 @@ final class HandInFolder implements AutoCloseable {
                 busy--;
                 LOG.warn("the steps of {} cannot be gone through", names, task.getException());
             });
-            if (!line.isShutdown()) {
-                line.execute(task);
-            }
+            line.execute(task);
         }
     }
 

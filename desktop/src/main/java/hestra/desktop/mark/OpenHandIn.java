@@ -2,6 +2,7 @@ package hestra.desktop.mark;
 
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -10,6 +11,7 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 
 import hestra.desk.Findings;
+import hestra.desk.Step;
 import hestra.desktop.parts.Newest;
 import hestra.documents.exercise.HandInFile;
 import hestra.documents.file.Result;
@@ -103,12 +105,12 @@ final class OpenHandIn {
     }
 
     private static Optional<Contents> opened(Optional<Exercise> instructors, Path file) {
-        if (!(HandInFile.read(file) instanceof Result.Done<HandIn>(HandIn handIn))) {
+        if (!(HandInFile.whole(file) instanceof Result.Done<HandInFile.Whole>(HandInFile.Whole(HandIn handIn, List<Step> steps)))) {
             return Optional.empty();
         }
         Exercise exercise = instructors.orElse(handIn.exercise());
         Findings findings = Findings.of(handIn.on(exercise).desk());
-        Replay replay = Replay.of(MarkingKey.of(exercise), HandInFile.steps(file, exercise.mark()));
+        Replay replay = Replay.of(MarkingKey.of(exercise), steps);
         return Optional.of(new Contents(findings, replay, Retraced.isAskedAlike(handIn.exercise(), exercise) && !replay.leadsTo(handIn.attempts())));
     }
 }

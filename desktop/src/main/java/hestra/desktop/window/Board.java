@@ -43,7 +43,7 @@ class Board extends StackPane {
         scroll = new ScrollPane(contents);
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        // What is shown changes while it stands there, and its lines wrap.
+        // As high as its contents, whose lines wrap, and which change while it stands there.
         contents.layoutBoundsProperty().addListener((_, _, now) -> scroll.setPrefViewportHeight(Math.ceil(now.getHeight())));
         VBox board = new VBox(top, scroll);
         VBox.setVgrow(scroll, Priority.ALWAYS);
@@ -72,11 +72,6 @@ class Board extends StackPane {
         applyCss();
         getParent().layout();
         first().requestFocus();
-    }
-
-    /** Makes the board as high as its contents, whose lines wrap: how high they are is known only with their width. */
-    final void fit() {
-        scroll.setPrefViewportHeight(scroll.getContent().prefHeight(scroll.getViewportBounds().getWidth()));
     }
 
     /** What has the keyboard when it has come. */

@@ -1,6 +1,7 @@
 package hestra.desktop.window;
 
 import java.io.File;
+import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.List;
@@ -185,7 +186,9 @@ final class Filing {
 
     private void save(Path file) {
         if (window.open().isOvertakenAt(file)) {
-            notices.ask(FileReading.name(file) + " has been saved by another window or program since you opened it here. Saved over, what stands there is kept under “Earlier versions”.",
+            boolean versions = !window.model().desk().exercise().isStudy();
+            notices.ask(FileReading.name(file) + " has been saved by another window or program since you opened it here. "
+                    + (versions ? "Saved over, what stands there is kept under “Earlier versions”." : "Saved over, what stands there is gone: save under another name to keep both."),
                     new Notices.Choice("Save over it", () -> write(file)), new Notices.Choice("Save as…", this::saveAs));
         } else {
             write(file);
@@ -219,9 +222,13 @@ final class Filing {
     }
 
     /** Keeps what another has saved, and finds the editions that it has published: hand-ins of them are still to be marked. */
-    private List<Edition> overtaking(Path file, Exercise own) {
+    private List<Edition> overtaking(Path file, Exercise own) throws IOException {
         if (!(ExerciseFile.read(file) instanceof Result.Done<Exercise>(Exercise there)) || there.isStudy() || !there.id().equals(own.id())) {
             return List.of();
+        }
+        Optional<Edition> clash = there.issue().editions().stream().filter(it -> !own.issue().mayHold(it)).findFirst();
+        if (clash.isPresent()) {
+            throw new IOException("an edition " + clash.get().number() + " was published from each, and they differ, so that hand-ins could not be told apart");
         }
         EarlierVersion.keep(settings.folder(), there, Clock.systemUTC());
         return there.issue().editions().stream().filter(it -> own.issue().edition(it.number()).isEmpty()).toList();

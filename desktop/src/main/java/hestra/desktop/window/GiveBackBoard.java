@@ -162,12 +162,6 @@ final class GiveBackBoard extends Board {
     }
 
     @Override
-    void open() {
-        super.open();
-        fit();
-    }
-
-    @Override
     Node first() {
         return write;
     }

@@ -41,12 +41,6 @@ final class NumbersBoard extends Board {
         super("numbers-board", "How the numbers are worked out", "Where there is more than one way to work a number out, Hestra does it like this.", columns());
     }
 
-    @Override
-    void open() {
-        super.open();
-        fit();
-    }
-
     private static Node columns() {
         VBox left = new VBox(group("Summaries and rounding", SUMMARIES));
         VBox right = new VBox(14, group("Curves", CURVES), group("Looking at what is left over", CHECKS));

@@ -47,7 +47,7 @@ class LetGoTest {
     }
 
     @Test
-    void whatIsLeftIsLetGo() throws IOException, InterruptedException {
+    void whatIsLeftIsLetGo() throws IOException {
         List<Exercise> exercises = new ArrayList<>(OrrinBay.sets().stream().map(OrrinBay.Set::exercise).toList());
         exercises.add(KelpBlades.exercise());
         Map<String, WeakReference<?>> left = new LinkedHashMap<>();
@@ -65,11 +65,10 @@ class LetGoTest {
                 person.pause();
             }
             work(person);
-            for (int i = 0; i < 40 && left.values().stream().anyMatch(it -> it.get() != null); i++) {
+            person.until("all that was left is let go", () -> {
                 System.gc();
-                person.pause();
-                Thread.sleep(50);
-            }
+                return left.values().stream().allMatch(it -> it.get() == null);
+            });
             assertThat(left.entrySet().stream().filter(it -> it.getValue().get() != null).map(Map.Entry::getKey)).as("still held").isEmpty();
         }
     }

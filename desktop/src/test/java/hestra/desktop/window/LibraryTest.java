@@ -16,6 +16,7 @@ import javafx.scene.input.KeyCode;
 import hestra.Kelp;
 import hestra.desk.ExerciseEdit;
 import hestra.desktop.files.EarlierVersion;
+import hestra.desktop.tour.FxThread;
 import hestra.documents.exercise.ExerciseFile;
 import hestra.documents.file.Result;
 import hestra.exercise.Copy;
@@ -145,5 +146,32 @@ class LibraryTest {
             person.settle();
             assertThat(person.text("notice")).as("its own saving is nobody else's").startsWith("Saved as");
         }
+    }
+
+    /** Two different editions of one number: whichever were lost, hand-ins of it would be marked by the other. */
+    @Test
+    void twoEditionsOfOneNumberAreNotSavedOverEachOther() throws IOException {
+        Path file = folder.resolve("kelp.hestra");
+        ExerciseFile.write(Kelp.whole(), file);
+        Exercise changed = Kelp.whole().withFirst(part -> part.withHeading("Another heading"));
+        Exercise elsewhere = new ExerciseEdit.Publish(Copies.edition(changed, 3)).appliedTo(changed);
+        try (Person person = Person.atStart(folder.resolve("state"))) {
+            person.willChoose(file);
+            person.press(KeyCode.CONTROL, KeyCode.O);
+            person.settle();
+            FxThread.call(() -> {
+                person.model().apply(new ExerciseEdit.Publish(Copies.edition(Kelp.whole(), 3)));
+                return true;
+            });
+            ExerciseFile.write(elsewhere, file);
+            person.press(KeyCode.CONTROL, KeyCode.S);
+            person.settle();
+            person.click("choice-0");
+            person.settle();
+            assertThat(person.text("notice")).contains("an edition 1 was published from each, and they differ");
+            assertThat(ExerciseFile.read(file)).isEqualTo(Result.done(elsewhere));
+        }
+        assertThat(elsewhere.issue().mayHold(elsewhere.issue().editions().getFirst().ofAtLeast(9))).as("more of the same copies").isTrue();
+        assertThat(elsewhere.issue().mayHold(Copies.edition(Kelp.whole(), 3))).isFalse();
     }
 }

@@ -640,6 +640,27 @@ class MarkingTest {
         }
     }
 
+    /** Several are asked for at once, each once: another marker's copy is written again with every decision, and would ask each time. */
+    @Test
+    void eachMarkingIsOfferedOnce() throws IOException {
+        Path hands = handIns();
+        MarksFile bo = new MarksFile("Kelp blades", given(Marking.none(KELP.id()), hands, "slope", 1, "bo"), List.of());
+        bo.write(hands.resolve("a.marks"));
+        new MarksFile("Kelp blades", given(Marking.none(KELP.id()), hands, "r", 1, "cy"), List.of()).write(hands.resolve("b.marks"));
+        try (Person person = opened(hands)) {
+            assertThat(person.text("notice")).contains("A marking by bo", "A marking by cy").endsWith("Put one in only if you know who put it there.");
+            assertThat(person.text("choice-2")).isEqualTo("Put b.marks in");
+            person.click("choice-2");
+            assertThat(work(person).award(student(work(person), "Ida Fenn"), "r").marks()).isEqualTo(1);
+            assertThat(work(person).award(student(work(person), "Ida Fenn"), "slope").marks()).isEqualTo(2);
+            new MarksFile("Kelp blades", given(bo.marking(), hands, "explain", 1, "bo"), List.of()).write(hands.resolve("a.marks"));
+            Files.copy(hands.resolve("Kelp blades, Runa Feld.handin"), hands.resolve("later.handin"));
+            person.until("the folder was looked at again", () -> work(person).roll().asides().stream().anyMatch(it -> it.file().equals("later.handin")) || work(person).roll().students().stream().anyMatch(it -> it.handedIn().file().equals("later.handin")));
+            person.settle();
+            assertThat(person.sees("choice-0")).as("it does not ask again").isFalse();
+        }
+    }
+
     /** What lies beneath the hand-ins may go: a stick that is pulled out leaves an empty folder, or none. */
     @Test
     void aFolderThatIsGoneLosesNothing() throws IOException {

@@ -65,8 +65,11 @@ public final class HandInFile {
     /** Opens a hand-in. */
     public static Result<HandIn> read(Path file) {
         String name = FileReading.name(file);
-        return Result.guarded(name, () -> Archive.read(file).then(archive -> ExerciseFile.from(archive, name).then(exercise ->
-                archive.text(WORK, name).then(work -> from(archive, exercise, work, name)))));
+        return Result.guarded(name, () -> Archive.read(file).then(archive -> from(archive, name)));
+    }
+
+    private static Result<HandIn> from(Archive archive, String name) {
+        return ExerciseFile.from(archive, name).then(exercise -> archive.text(WORK, name).then(work -> from(archive, exercise, work, name)));
     }
 
     /** Writes a hand-in of which it is not known how it came about. */
@@ -203,15 +206,28 @@ public final class HandInFile {
         return document.attempts().values().stream().anyMatch(list -> list.size() > MOST_ATTEMPTS);
     }
 
+    /**
+     * A hand-in with how it came about.
+     *
+     * @param steps none where it does not say, or not in a way that can be read to its end
+     */
+    public record Whole(HandIn handIn, List<Step> steps) {}
+
+    /** Opens a hand-in with its steps. */
+    public static Result<Whole> whole(Path file) {
+        String name = FileReading.name(file);
+        return Result.guarded(name, () -> Archive.read(file).then(archive -> from(archive, name).then(handIn -> Result.done(new Whole(handIn, steps(archive, handIn.exercise().mark()))))));
+    }
+
     /** How a hand-in came about; nothing where it does not say, or not in a way that can be read to its end. */
     public static List<Step> steps(Path file, DecimalMark mark) {
-        String name = FileReading.name(file);
-        Result<List<Step>> read = Result.guarded(name, () -> Archive.read(file).then(archive -> archive.text(STEPS, name)).then(text -> {
-            List<Optional<Step>> steps = text.lines().limit(Steps.MOST + 1L).map(line -> JournalReplay.step(line, mark)).toList();
-            boolean whole = steps.size() <= Steps.MOST && steps.stream().allMatch(Optional::isPresent);
-            return Result.done(whole ? steps.stream().map(Optional::orElseThrow).toList() : List.<Step>of());
-        }));
-        return read instanceof Result.Done<List<Step>>(List<Step> steps) ? steps : List.of();
+        return Result.guarded(FileReading.name(file), () -> Archive.read(file).then(archive -> Result.done(steps(archive, mark)))) instanceof Result.Done<List<Step>>(List<Step> steps) ? steps : List.of();
+    }
+
+    private static List<Step> steps(Archive archive, DecimalMark mark) {
+        List<Optional<Step>> steps = archive.entries().getOrDefault(STEPS, "").lines().limit(Steps.MOST + 1L).map(line -> JournalReplay.step(line, mark)).toList();
+        boolean whole = steps.size() <= Steps.MOST && steps.stream().allMatch(Optional::isPresent);
+        return whole ? steps.stream().map(Optional::orElseThrow).toList() : List.of();
     }
 
     /** A file name for a student's hand-in, safe on any system: "Kelp blades, Ida Fenn.handin". */

@@ -236,8 +236,8 @@ public final class HandIns {
         Path file = folder.resolve(handedIn.file());
         Optional<Exercise> decides = key.map(it -> it.key(script).exercise());
         boolean given = key.flatMap(it -> it.edition(script)).isPresent();
-        return () -> HandInFile.read(file) instanceof Result.Done<HandIn>(HandIn handIn)
-                ? handedIn.doubting(Retraced.doubts(handIn, HandInFile.steps(file, handIn.exercise().mark()), decides.orElse(handIn.exercise()), given)) : handedIn;
+        return () -> HandInFile.whole(file) instanceof Result.Done<HandInFile.Whole>(HandInFile.Whole(HandIn handIn, List<Step> steps))
+                ? handedIn.doubting(Retraced.doubts(handIn, steps, decides.orElse(handIn.exercise()), given)) : handedIn;
     }
 
     private Received received(Path file, Result<HandInFile.Light> script) {

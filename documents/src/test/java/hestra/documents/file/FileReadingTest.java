@@ -6,7 +6,6 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.TimeUnit;
 import java.util.function.Function;
 import java.util.stream.Stream;
 
@@ -42,7 +41,7 @@ class FileReadingTest {
     @EnabledOnOs(OS.LINUX)
     void aPipeOrADeviceIsNotOpened() throws IOException, InterruptedException {
         Path pipe = folder.resolve("x.handin");
-        assertThat(new ProcessBuilder("mkfifo", pipe.toString()).start().waitFor(10, TimeUnit.SECONDS)).isTrue();
+        assertThat(new ProcessBuilder("mkfifo", pipe.toString()).start().waitFor()).isZero();
         for (Path odd : List.of(pipe, Path.of("/dev/zero"))) {
             for (Function<Path, Result<?>> way : ways()) {
                 Result<?> read = assertTimeoutPreemptively(Duration.ofSeconds(60), () -> way.apply(odd));
