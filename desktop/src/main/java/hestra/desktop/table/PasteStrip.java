@@ -96,7 +96,7 @@ final class PasteStrip extends VBox {
         lastRow = new RowField("paste-last-row", "the last row to take", () -> limited.accept(range()));
         rows = new HBox(pair("rows", firstRow), pair("to", lastRow));
         rows.getStyleClass().add("paste-pair");
-        replaces = new Choices<>("paste-replaces", List.of(true, false), it -> it ? "take the place of all" : "go in among them", replaced);
+        replaces = new Choices<>("paste-replaces", List.of(true, false), it -> it ? "replace all" : "go among them", replaced);
         replacing = pair("new rows", replaces);
         FlowPane guesses = new FlowPane(replacing, pair("first line", headed), pair("decimals", mark), series, rows);
         guesses.getStyleClass().add("paste-flow");

@@ -157,10 +157,10 @@ class PastingTest {
             assertThat(person.model().findings().part().data().variables()).as("without headings they are called as before").isEqualTo(kelp.variables());
             assertThat(person.model().findings().part().roles()).isEqualTo(roles);
             assertThat(person.firstLabel("paste-strip")).contains("12 rows in the place of the 24 that were here.");
-            person.click("paste-replaces-go-in-among-them");
+            person.click("paste-replaces-go-among-them");
             assertThat(person.model().findings().part().data().size()).as("the other reading is one click away").isEqualTo(24);
             assertThat(person.model().findings().part().data().rows().subList(12, 24)).isEqualTo(kelp.rows().subList(12, 24));
-            person.click("paste-replaces-take-the-place-of-all");
+            person.click("paste-replaces-replace-all");
             assertThat(person.model().findings().part().data().size()).isEqualTo(12);
             person.press(KeyCode.CONTROL, KeyCode.Z);
             assertThat(person.model().findings().part().data()).isEqualTo(kelp);
@@ -171,7 +171,7 @@ class PastingTest {
             person.press(KeyCode.CONTROL, KeyCode.Z);
             paste(person, "cell-0-0", "1\t2\n3\t4");
             assertThat(person.model().findings().part().data().size()).as("two rows written over two of many").isEqualTo(24);
-            person.click("paste-replaces-take-the-place-of-all");
+            person.click("paste-replaces-replace-all");
             assertThat(person.model().findings().part().data().size()).isEqualTo(2);
             person.press(KeyCode.CONTROL, KeyCode.Z);
             paste(person, "cell-3-0", twelve);
@@ -191,7 +191,7 @@ class PastingTest {
             person.until("the file is there", () -> person.sees("paste-strip"));
             assertThat(person.model().findings().part().data().size()).isEqualTo(40);
             assertThat(person.model().findings().part().y().name()).isEqualTo("wage");
-            person.click("paste-replaces-go-in-among-them");
+            person.click("paste-replaces-go-among-them");
             assertThat(person.model().findings().part().data().size()).as("below the 24").isEqualTo(64);
         }
     }
