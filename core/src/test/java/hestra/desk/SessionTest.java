@@ -25,7 +25,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 class SessionTest {
 
     private static final Layout SIZE = new Layout(600, 400, 1);
-    private static final int USUAL = 1_200;
+    private static final int USUAL = 600;
     private static final int EDITS = Integer.getInteger("hestra.edits", USUAL);
     private static final long SEED = Long.getLong("hestra.seed", 20_261_126);
 

@@ -34,7 +34,7 @@ class AttemptsTest {
     private static final ReadValue READ = Kelp.read(Quantity.SLOPE, new Rounding.Places(2));
 
     /** How many histories; many more in the campaign. */
-    private static final int HISTORIES = Integer.getInteger("hestra.histories", 500);
+    private static final int HISTORIES = Integer.getInteger("hestra.histories", 200);
 
     private static Attempt typed(String text) {
         return new Attempt(new Answer.Typed(text), Set.of());

@@ -38,7 +38,7 @@ import static org.assertj.core.api.Assertions.assertThat;
  */
 class RecognitionBarTest {
 
-    private static final int DATA_SETS = Integer.getInteger("hestra.data-sets", 60);
+    private static final int DATA_SETS = Integer.getInteger("hestra.data-sets", 30);
     private static final Variable X = new Variable("days", "time since settling", "days");
     private static final Variable Y = new Variable("length", "blade length", "cm");
     private static final Curve QUADRATIC = new Curve.Polynomial(2);

@@ -23,7 +23,7 @@ import static org.assertj.core.api.Assertions.within;
  */
 class GlobalMinimumTest {
 
-    private static final int PROBLEMS = Integer.getInteger("hestra.problems", 300);
+    private static final int PROBLEMS = Integer.getInteger("hestra.problems", 120);
     private static final long SEED = Long.getLong("hestra.seed", 20_261_126);
     private static final double GOLDEN = (Math.sqrt(5) - 1) / 2;
 

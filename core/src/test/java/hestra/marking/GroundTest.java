@@ -30,7 +30,7 @@ class GroundTest {
     private static final Exercise OF_FOUR = Kelp.exercise(SLOPE.tasks().getFirst().with(SLOPE.tasks().getFirst().terms().withMarks(4)));
 
     /** How many histories; many more in the campaign. */
-    private static final int HISTORIES = Integer.getInteger("hestra.histories", 200);
+    private static final int HISTORIES = Integer.getInteger("hestra.histories", 100);
 
     private final Map<Exercise, MarkingKey> keys = new HashMap<>();
     private final Map<String, String> answers = new LinkedHashMap<>();

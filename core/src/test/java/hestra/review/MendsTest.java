@@ -24,7 +24,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 /** What is proposed does mend: on many exercises put together at random. */
 class MendsTest {
 
-    private static final int EXERCISES = Integer.getInteger("hestra.exercises", 120);
+    private static final int EXERCISES = Integer.getInteger("hestra.exercises", 60);
     private static final int MOST_MENDS = 200;
 
     private static Set<Aid> some(Random random) {

@@ -28,7 +28,7 @@ import static org.assertj.core.api.Assertions.assertThat;
  */
 class RecognitionTest {
 
-    private static final int DATA_SETS = Integer.getInteger("hestra.data-sets", 1200);
+    private static final int DATA_SETS = Integer.getInteger("hestra.data-sets", 400);
     private static final Rounding ROUNDING = new Rounding.Significant(4);
 
     private final Random random = new Random(10_000);

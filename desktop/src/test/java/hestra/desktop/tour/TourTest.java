@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 
-import hestra.desktop.Main;
 import hestra.documents.exercise.ExerciseFile;
 import hestra.documents.exercise.HandInFile;
 import hestra.documents.exercise.HestraFile;
@@ -30,8 +29,8 @@ class TourTest {
         Path into = folder.resolve("tour");
         Path said = folder.resolve("said.txt");
         Process tour = new ProcessBuilder(List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-Dglass.platform=Headless", "-Dprism.order=sw",
-                "-Djavafx.animation.pulse=500", "-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC",
-                "--enable-native-access=ALL-UNNAMED", "--sun-misc-unsafe-memory-access=allow", "-cp", System.getProperty("java.class.path"), Main.class.getName(),
+                "-Djavafx.animation.pulse=500", "-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-XX:+EnableDynamicAgentLoading",
+                "--enable-native-access=ALL-UNNAMED", "--sun-misc-unsafe-memory-access=allow", "-cp", System.getProperty("java.class.path"), Unseen.class.getName(),
                 "demo", "--offscreen", into.toString())).redirectErrorStream(true).redirectOutput(said.toFile()).start();
         try {
             // How long that takes is the machine's affair; the limit is for one that would last for good.

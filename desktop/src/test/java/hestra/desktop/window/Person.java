@@ -77,7 +77,7 @@ final class Person implements AutoCloseable {
     /** A wait ends with what was awaited; this is for a fault that would let it last for good. */
     private static final Duration PATIENCE = Duration.ofMinutes(3);
     private static final int A_MOMENT = 2_000_000;
-    private static final int DOUBLE_CLICK = 600_000_000;
+    private static final int AWAY = 40;
 
     private static final Map<Character, KeyCode> KEYS = Map.of('.', KeyCode.PERIOD, ',', KeyCode.COMMA, ' ', KeyCode.SPACE,
             '-', KeyCode.MINUS, ';', KeyCode.SEMICOLON, '/', KeyCode.SLASH);
@@ -167,10 +167,6 @@ final class Person implements AutoCloseable {
 
     private static Person at(OpenDesk desk, Path state) throws IOException {
         UnseenScreen.start();
-        FxThread.call(() -> {
-            Looks.prepare();
-            return null;
-        });
         return new Person(desk, state);
     }
 
@@ -369,9 +365,14 @@ final class Person implements AutoCloseable {
         settle();
     }
 
-    /** Waits as long as two clicks may be apart and still be a double click. */
+    /** Moves the mouse away, so that the next click is one of its own and not the second of a double click. */
     void rest() throws IOException {
-        LockSupport.parkNanos(DOUBLE_CLICK);
+        FxThread.call(() -> {
+            Point2D here = robot.getMousePosition();
+            robot.mouseMove(here.add(AWAY, AWAY));
+            robot.mouseMove(here);
+            return null;
+        });
         settle();
     }
 

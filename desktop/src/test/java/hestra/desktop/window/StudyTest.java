@@ -362,8 +362,7 @@ class StudyTest {
         try (Person person = Person.at(Kelp.whole(), folder)) {
             assertThat(person.sees("calculations")).isFalse();
             person.press(KeyCode.CONTROL, KeyCode.B);
-            person.await("overview-0");
-            person.rest();
+            person.until("the numbers stand there", () -> !person.texts("overview-number").isEmpty());
             assertThat(person.texts("overview-number")).contains("–").doesNotContain("0.515");
         }
     }
