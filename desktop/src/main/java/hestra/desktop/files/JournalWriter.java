@@ -81,6 +81,16 @@ public final class JournalWriter implements AutoCloseable {
         }
     }
 
+    /** Has what is typed from here on kept apart from what was typed before, as it stands in a file that was saved. */
+    public void settle() {
+        if (!thread.isShutdown()) {
+            thread.execute(() -> {
+                endRun();
+                last = Optional.empty();
+            });
+        }
+    }
+
     private void endRun() {
         run.ifPresent(held::add);
         run = Optional.empty();

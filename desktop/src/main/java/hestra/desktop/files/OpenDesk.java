@@ -177,7 +177,9 @@ public final class OpenDesk implements AutoCloseable {
         return file.filter(place::equals).isPresent() && now != 0 && now != stamp;
     }
 
+    /** It was saved: a journal in which what was saved does not stand is another's. */
     public void savedAs(Path saved) {
+        journal.ifPresent(JournalWriter::settle);
         stamp = FileReading.stamp(saved);
         file = Optional.of(saved);
     }

@@ -12,11 +12,13 @@ import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import javafx.scene.input.KeyCode;
 
 import hestra.data.TableEdit;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
+import hestra.desk.ExerciseEdit;
 import hestra.desk.History;
 import hestra.desk.Step;
 import hestra.desk.Work;
@@ -294,6 +296,23 @@ class NothingLostTest {
             assertThat(history.present().work().attemptsAt("explain").getFirst().answer()).isEqualTo(new Answer.Sentence(text.toString()));
             assertThat(again).isNotNull();
         }
+    }
+
+    /** What is saved in the middle of typing stands in the journal as it was saved, or the file would seem to be of another version. */
+    @Test
+    void whatWasSavedWhileTypingIsFoundAgain() throws IOException {
+        Path file = folder.resolve("kelp.jsonl");
+        Desk begun = Desk.open(KelpBlades.exercise());
+        List<Edit> edits = Stream.of("a", "ab", "abc", "abcd").<Edit>map(text -> new ExerciseEdit.WriteTexts(text, "", "", Optional.of("run 1"))).toList();
+        try (JournalWriter writer = new JournalWriter(JournalFile.open(file, begun).journal())) {
+            edits.subList(0, 3).forEach(edit -> writer.add(new Step(1, edit)));
+            writer.settle();
+            writer.add(new Step(2, edits.get(3)));
+        }
+        JournalFile.Opened opened = JournalFile.open(file, Desk.open(KelpBlades.exercise().withTexts("abc", "", "")));
+        opened.journal().close();
+        assertThat(opened.trouble()).isEmpty();
+        assertThat(opened.history().present().exercise().title()).isEqualTo("abcd");
     }
 
     @Test

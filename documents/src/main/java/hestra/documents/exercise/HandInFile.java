@@ -99,7 +99,7 @@ public final class HandInFile {
                 Optional.of(variables), Optional.empty(), handIn.pace())));
         entries.put(DESK, Json.line(new DeskDocument(parts(handIn))));
         if (!steps.isEmpty()) {
-            entries.put(STEPS, steps.stream().map(step -> JournalReplay.line(step) + "\n").collect(Collectors.joining()));
+            entries.put(STEPS, steps.stream().map(step -> EditLines.full(step) + "\n").collect(Collectors.joining()));
         }
         new Archive(entries).write(file, Archive.MOST_BYTES);
     }
@@ -225,7 +225,7 @@ public final class HandInFile {
     }
 
     private static List<Step> steps(Archive archive, DecimalMark mark) {
-        List<Optional<Step>> steps = archive.entries().getOrDefault(STEPS, "").lines().limit(Steps.MOST + 1L).map(line -> JournalReplay.step(line, mark)).toList();
+        List<Optional<Step>> steps = archive.entries().getOrDefault(STEPS, "").lines().limit(Steps.MOST + 1L).map(line -> JournalReplay.step(EditLines.Stamped.of(line), mark)).toList();
         boolean whole = steps.size() <= Steps.MOST && steps.stream().allMatch(Optional::isPresent);
         return whole ? steps.stream().map(Optional::orElseThrow).toList() : List.of();
     }

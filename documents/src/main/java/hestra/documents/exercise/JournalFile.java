@@ -12,6 +12,7 @@ import java.nio.file.StandardOpenOption;
 import java.nio.file.attribute.BasicFileAttributes;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import hestra.data.Row;
@@ -25,6 +26,8 @@ import hestra.documents.file.FileReading;
 import hestra.documents.file.FileWriting;
 import hestra.exercise.Exercise;
 import hestra.numbers.Counted;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /**
  * The journal of a desk: the exercise it began with on the first line, then an edit a line, each written as it is made.
@@ -36,10 +39,14 @@ import hestra.numbers.Counted;
  */
 public final class JournalFile implements AutoCloseable {
 
+    private static final Logger LOG = LoggerFactory.getLogger(JournalFile.class);
+
     /** The ending of a journal's name. */
     public static final String ENDING = ".jsonl";
 
-    static final int VERSION = 2;
+    /** The newest; of version 2 there are no lines that say what changed. */
+    static final int VERSION = 3;
+    static final Set<Integer> READABLE = Set.of(2, VERSION);
 
     /** The first line; with what had been done already in a study that was opened from its file. */
     record Header(int journal, ExerciseFile.Document exercise, List<List<Row>> rows,
@@ -54,12 +61,15 @@ public final class JournalFile implements AutoCloseable {
 
     private final JournalLock lock;
     private final Path file;
+    private final EditLines lines = new EditLines();
     private FileChannel channel;
+    private boolean added;
     /** Tells the file from another of its name; nothing where the platform does not tell. */
     private Optional<Object> key;
 
-    private JournalFile(JournalLock lock, Path file) throws IOException {
+    private JournalFile(JournalLock lock, Path file, String place) throws IOException {
         this.lock = lock;
+        this.lines.goOnFrom(place);
         this.file = file;
         this.channel = opened(file);
         this.key = key(file);
@@ -161,7 +171,7 @@ public final class JournalFile implements AutoCloseable {
         Exercise exercise = begun.exercise();
         FileWriting.write(file, Json.line(new Header(VERSION, ExerciseFile.Document.of(exercise), exercise.parts().stream().map(part -> part.data().rows()).toList(),
                 StudyDocument.of(begun).filter(_ -> !begun.work().equals(Work.begin(exercise))))) + "\n");
-        return new Opened(appending(lock, file), history, new Steps(), 0, trouble);
+        return new Opened(new JournalFile(lock, file, ""), history, new Steps(), 0, trouble);
     }
 
     private static Opened goOn(JournalLock lock, Path file, JournalReplay replay) throws IOException {
@@ -171,7 +181,7 @@ public final class JournalFile implements AutoCloseable {
             Files.copy(file, kept);
             trouble = Optional.of("The end of your journal is damaged. Your work is here up to that place (" + steps(replay.edits()) + "); the whole journal is kept as " + kept + ".");
         }
-        JournalFile journal = appending(lock, file);
+        JournalFile journal = new JournalFile(lock, file, replay.place());
         if (!replay.whole()) {
             journal.channel.truncate(replay.length());
             journal.channel.position(replay.length());
@@ -181,10 +191,6 @@ public final class JournalFile implements AutoCloseable {
 
     private static String steps(int count) {
         return Counted.of(count, "step");
-    }
-
-    private static JournalFile appending(JournalLock lock, Path file) throws IOException {
-        return new JournalFile(lock, file);
     }
 
     /** Moves a journal to another name: one that ends like a journal's where it can be opened again. */
@@ -211,9 +217,20 @@ public final class JournalFile implements AutoCloseable {
      * @throws IOException where the disk is full, or the file's place is gone
      */
     public void add(Step step) throws IOException {
+        String place = lines.place();
+        try {
+            append(lines.next(step));
+            added = true;
+        } catch (IOException e) {
+            lines.goOnFrom(place);
+            throw e;
+        }
+    }
+
+    private void append(String line) throws IOException {
         stand();
         long end = channel.position();
-        ByteBuffer bytes = ByteBuffer.wrap((JournalReplay.line(step) + "\n").getBytes(StandardCharsets.UTF_8));
+        ByteBuffer bytes = ByteBuffer.wrap((line + "\n").getBytes(StandardCharsets.UTF_8));
         try {
             while (bytes.hasRemaining()) {
                 channel.write(bytes);
@@ -240,10 +257,26 @@ public final class JournalFile implements AutoCloseable {
         before.close();
     }
 
+    /** Closes it, and notes at its end what it is about, so that nobody has to read it for that. */
     @Override
     public void close() throws IOException {
         try (lock) {
+            if (added) {
+                note();
+            }
+        } finally {
             channel.close();
+        }
+    }
+
+    private void note() {
+        Optional<JournalSummary> about = JournalSummary.of(file);
+        if (about.isPresent()) {
+            try {
+                append(about.get().line());
+            } catch (IOException e) {
+                LOG.debug("{} has no note of what it is about, so it is read through for that", file, e);
+            }
         }
     }
 

@@ -18,8 +18,10 @@ final class JournalLines implements AutoCloseable {
     private static final int LONGEST = 256 * 1024 * 1024;
 
     private final InputStream in;
+    private final EditLines edits = new EditLines();
     private long read;
     private long end;
+    private boolean atEnd;
 
     private JournalLines(InputStream in) {
         this.in = in;
@@ -49,6 +51,32 @@ final class JournalLines implements AutoCloseable {
             bytes.write(next);
         }
         return Optional.empty();
+    }
+
+    /** The edit of the next line; what says what the journal is about is passed over. Nothing at the end, and where the next line is no edit's. */
+    Optional<EditLines.Stamped> nextEdit() throws IOException {
+        long before = end;
+        Optional<String> line = next();
+        while (line.filter(JournalSummary::isOne).isPresent()) {
+            before = end;
+            line = next();
+        }
+        Optional<EditLines.Stamped> edit = line.flatMap(edits::read);
+        if (edit.isEmpty()) {
+            atEnd = line.isEmpty();
+            end = before;
+        }
+        return edit;
+    }
+
+    /** Whether nothing but whole lines was found before the last one that was asked for and not there. */
+    boolean isAtEnd() {
+        return atEnd;
+    }
+
+    /** From where lines go on, see {@link EditLines}. */
+    String place() {
+        return edits.place();
     }
 
     /** How many bytes the lines take that have been given out. */

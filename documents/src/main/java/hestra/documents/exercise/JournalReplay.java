@@ -5,8 +5,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.function.Function;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import hestra.desk.Desk;
@@ -28,11 +26,9 @@ import hestra.numbers.DecimalMark;
  * @param length how many bytes the good lines take
  * @param whole whether that is all there is
  * @param met whether what was asked for stood on the desk at some time
+ * @param place from where the lines go on, see {@link EditLines}
  */
-record JournalReplay(Desk begun, Session session, Steps steps, int edits, long length, boolean whole, boolean met) {
-
-    /** The line of an edit with its time. */
-    private static final Pattern STAMPED = Pattern.compile("\\{\"at\":(\\d{1,15}),\"edit\":(.*)}", Pattern.DOTALL);
+record JournalReplay(Desk begun, Session session, Steps steps, int edits, long length, boolean whole, boolean met, String place) {
 
     /** How the line of an edit begins that holds an exercise of its own. */
     private static final String BROUGHT_BACK = "{\"kind\":\"" + Names.all().get(ExerciseEdit.GoBackTo.class) + "\"";
@@ -60,7 +56,8 @@ record JournalReplay(Desk begun, Session session, Steps steps, int edits, long l
             long length = lines.end();
             int edits = 0;
             Steps steps = new Steps();
-            for (Optional<String> line = lines.next(); line.isPresent(); line = lines.next()) {
+            String place = lines.place();
+            for (Optional<EditLines.Stamped> line = lines.nextEdit(); line.isPresent(); line = lines.nextEdit()) {
                 Optional<Step> step = step(line.get(), history.present().exercise().mark());
                 Optional<History> next = step.map(Step::edit).flatMap(careful ? after(session.orElseThrow()) : after(history));
                 if (next.isEmpty()) {
@@ -74,13 +71,18 @@ record JournalReplay(Desk begun, Session session, Steps steps, int edits, long l
                 Desk now = history.present();
                 met = met || asked.filter(it -> isThere(it, now)).isPresent();
                 length = lines.end();
+                place = lines.place();
                 edits++;
             }
+            if (lines.isAtEnd()) {
+                length = lines.end();
+            }
+            String last = place;
             boolean whole = length == Files.size(file);
             int made = edits;
             boolean known = met;
             long good = length;
-            return (careful ? session : session(history)).map(end -> new JournalReplay(first, end, steps, made, good, whole, known));
+            return (careful ? session : session(history)).map(end -> new JournalReplay(first, end, steps, made, good, whole, known, last));
         }
     }
 
@@ -120,7 +122,7 @@ record JournalReplay(Desk begun, Session session, Steps steps, int edits, long l
         try {
             JsonNode tree = Json.tree(line);
             boolean old = VersionOne.is(tree, "journal");
-            if (!old && tree.path("journal").asInt() != JournalFile.VERSION) {
+            if (!old && !JournalFile.READABLE.contains(tree.path("journal").asInt())) {
                 return Optional.empty();
             }
             JournalFile.Header header = Json.read(old ? VersionOne.header(tree) : tree, JournalFile.Header.class, markOf(tree.path("exercise")));
@@ -135,14 +137,8 @@ record JournalReplay(Desk begun, Session session, Steps steps, int edits, long l
     }
 
     /** An edit with its time, which older journals do not have. */
-    static Optional<Step> step(String line, DecimalMark mark) {
-        Matcher stamped = STAMPED.matcher(line);
-        return stamped.matches() ? edit(stamped.group(2), mark).map(edit -> Step.at(Long.parseLong(stamped.group(1)), edit)) : edit(line, mark).map(edit -> new Step(0, edit));
-    }
-
-    /** The line of an edit with its time. */
-    static String line(Step step) {
-        return "{\"at\":" + step.at() + ",\"edit\":" + Json.line(step.edit()) + "}";
+    static Optional<Step> step(EditLines.Stamped stamped, DecimalMark mark) {
+        return edit(stamped.edit(), mark).map(edit -> Step.at(stamped.at(), edit));
     }
 
     /** An edit; its cells are written as the exercise writes numbers by then, those of a version that is brought back as that did. */

@@ -59,6 +59,15 @@ public final class FileReading {
         return Files.newInputStream(file);
     }
 
+    /** The end of a file, as many bytes as that at the most. */
+    public static byte[] end(Path file, int most) throws IOException {
+        long size = size(file);
+        try (InputStream in = Files.newInputStream(file)) {
+            in.skipNBytes(Math.max(0, size - most));
+            return in.readNBytes(most);
+        }
+    }
+
     /**
      * All of a file; nothing where it has more bytes than may be.
      */

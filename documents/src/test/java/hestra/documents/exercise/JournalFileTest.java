@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Random;
 import java.util.Set;
 import java.util.stream.Stream;
 
@@ -32,6 +33,7 @@ import hestra.desk.PlotEdit;
 import hestra.desk.RandomEdits;
 import hestra.desk.SheetEdit;
 import hestra.desk.Step;
+import hestra.desk.Steps;
 import hestra.desk.WorkEdit;
 import hestra.exercise.Block;
 import hestra.exercise.Closing;
@@ -127,6 +129,12 @@ class JournalFileTest {
         file = folder.resolve("journals").resolve("kelp.jsonl");
     }
 
+    /** What stands in the journal of a program that was killed: all but what is noted on closing. */
+    private byte[] unnoted() throws IOException {
+        List<String> lines = Files.readAllLines(file);
+        return (String.join("\n", lines.subList(0, lines.size() - 1)) + "\n").getBytes(StandardCharsets.UTF_8);
+    }
+
     private History written(List<Edit> edits) throws IOException {
         try (JournalFile journal = JournalFile.open(file, Desk.open(Kelp.whole())).journal()) {
             History history = History.of(Desk.open(Kelp.whole()));
@@ -166,7 +174,7 @@ class JournalFileTest {
     @Test
     void aLineCutShortByACrashIsLeftOutAndWrittenOver() throws IOException {
         written(List.of(new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "9")), new WorkEdit.ChangeTable(new TableEdit.Type(1, 1, "8"))));
-        byte[] bytes = Files.readAllBytes(file);
+        byte[] bytes = unnoted();
         Files.write(file, Arrays.copyOf(bytes, bytes.length - 9));
         try (JournalFile journal = JournalFile.open(file, Desk.open(Kelp.whole())).journal()) {
             journal.add(new Step(1_700_000_000, new WorkEdit.ChangeTable(new TableEdit.Type(2, 1, "7"))));
@@ -192,7 +200,7 @@ class JournalFileTest {
     @Test
     void oneBadByteSpoilsNoLineBeforeIt() throws IOException {
         written(List.of(new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "9")), new Edit.Name("Ida"), new WorkEdit.ChangeTable(new TableEdit.Type(1, 1, "8"))));
-        byte[] bytes = Files.readAllBytes(file);
+        byte[] bytes = unnoted();
         bytes[bytes.length - 5] = (byte) 0xE2;
         Files.write(file, bytes);
         JournalFile.Opened opened = reopened(Kelp.whole());
@@ -321,5 +329,91 @@ class JournalFileTest {
 
     private static Exercise saying(String prose) {
         return Kelp.whole().withFirst(part -> part.withBlock(new Block.Prose("text-1", prose)));
+    }
+
+    /** A long text is written once, and what is typed into it as what changed. */
+    @Test
+    void aLongTextIsKeptOnceAndItsChangesByThemselves() throws IOException {
+        Random random = new Random(SEED);
+        StringBuilder text = new StringBuilder("The blades grew. ".repeat(400));
+        List<Edit> edits = new ArrayList<>();
+        for (int i = 0; i < 300; i++) {
+            int at = random.nextInt(text.length());
+            switch (random.nextInt(4)) {
+                case 0 -> text.insert(at, "\n\"“é” \\ 🐚🐌");
+                case 1 -> text.delete(at, Math.min(text.length(), at + 3));
+                case 2 -> text.append("a🐚");
+                default -> text.setCharAt(at, '\uDC1A');
+            }
+            edits.add(i % 7 == 0 ? new Edit.Name("Ida " + i) : new ExerciseEdit.ChangeBlock(new Block.Prose("text-1", text.toString()), Optional.of("run " + i / 20)));
+        }
+        History history = written(edits);
+        assertThat(Files.size(file)).as("%d letters three hundred times", text.length()).isLessThan(60L * text.length());
+        JournalFile.Opened opened = reopened(Kelp.whole());
+        assertThat(opened.restored()).isEqualTo(300);
+        assertThat(opened.history().present().exercise().block("text-1").orElseThrow().toString().length()).isEqualTo(history.present().exercise().block("text-1").orElseThrow().toString().length());
+        opened.journal().close();
+    }
+
+    /** Whatever is done, closed in between and gone on with: it is as if every line stood there in full. */
+    @Test
+    void whatIsWrittenAsChangesIsReadAsItWas() throws IOException {
+        for (int round = 0; round < 8; round++) {
+            Files.deleteIfExists(file);
+            RandomEdits random = new RandomEdits(SEED + round);
+            History history = History.of(Desk.open(Kelp.whole()));
+            Steps steps = new Steps();
+            int made = 0;
+            for (int sitting = 0; sitting < 3; sitting++) {
+                JournalFile.Opened before = JournalFile.open(file, Desk.open(Kelp.whole()));
+                assertThat(before.trouble()).as("round %d, edits %d, journal %s", round, before.restored(), folder).isEmpty();
+                try (JournalFile journal = before.journal()) {
+                    for (int i = 0; i < 40; i++) {
+                        Step step = new Step(1_700_000_000 + i, random.next(history.present()));
+                        history = history.apply(step.edit());
+                        if (!(step.edit() instanceof Edit.Passing)) {
+                            steps.add(step);
+                            journal.add(step);
+                            made++;
+                        }
+                    }
+                }
+            }
+            JournalFile.Opened opened = JournalFile.resume(file);
+            opened.journal().close();
+            assertThat(opened.trouble()).as("round %d", round).isEmpty();
+            assertThat(opened.restored()).isEqualTo(made);
+            assertThat(opened.history().present().exercise()).isEqualTo(history.present().exercise());
+            assertThat(opened.history().present().work()).isEqualTo(history.present().work());
+            assertThat(opened.history().undoable()).isEqualTo(history.undoable());
+            assertThat(opened.steps().all()).isEqualTo(steps.all());
+        }
+    }
+
+    /** What recent work asks for stands at the end of a journal that was closed, and is looked for in one that was not. */
+    @Test
+    void whatAJournalIsAboutStandsAtItsEnd() throws IOException {
+        written(List.of(new Edit.Name("Ida"), new ExerciseEdit.WriteTexts("Blades", "Skerry", "", Optional.empty()), new Edit.Name("Ida Fenn")));
+        JournalSummary about = new JournalSummary("Blades", "Skerry", 3);
+        assertThat(JournalSummary.of(file)).contains(about);
+        List<String> lines = Files.readAllLines(file);
+        assertThat(JournalSummary.isOne(lines.getLast())).isTrue();
+        Files.write(file, lines.subList(0, lines.size() - 1));
+        assertThat(JournalSummary.of(file)).as("after a kill").contains(about);
+        Files.writeString(file, String.join("\n", lines.subList(1, lines.size())) + "\n");
+        assertThat(JournalSummary.of(file)).as("nothing but the end is read").contains(about);
+    }
+
+    @Test
+    void aChangeOfWhatIsNotThereEndsTheReplay() throws IOException {
+        written(List.of(new Edit.Name("Ida")));
+        Files.write(file, unnoted());
+        long good = Files.size(file);
+        Files.writeString(file, "{\"at\":1,\"keep\":[20,90],\"put\":\"x\"}\n", StandardOpenOption.APPEND);
+        JournalFile.Opened opened = reopened(Kelp.whole());
+        assertThat(opened.restored()).isEqualTo(1);
+        assertThat(opened.trouble()).hasValueSatisfying(it -> assertThat(it).contains("damaged"));
+        opened.journal().close();
+        assertThat(Files.size(file)).isEqualTo(good);
     }
 }
