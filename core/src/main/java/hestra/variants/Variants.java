@@ -33,6 +33,9 @@ public final class Variants {
     /** How often the data of a part are drawn before the nearest are taken. */
     public static final int MOST_DRAWS = 500;
 
+    /** How many rows may be drawn for one variant of a part, so that a wish that cannot be met ends in about two seconds. Counted, not timed: a variant is the same on any machine. */
+    private static final int MOST_ROWS = 200_000;
+
     private final Exercise exercise;
     private final DecimalMark mark;
     private final int number;
@@ -73,7 +76,8 @@ public final class Variants {
         Part nearest = null;
         double least = Double.POSITIVE_INFINITY;
         String refusal = "";
-        for (int i = 0; i < (once ? 1 : MOST_DRAWS); i++) {
+        int draws = once ? 1 : Math.clamp(MOST_ROWS / Math.max(1, part.data().rows().size()), 1, MOST_DRAWS);
+        for (int i = 0; i < draws; i++) {
             Draw draw = once(part, random);
             refusal = draw.refusal;
             if (draw.part.isEmpty()) {
@@ -92,7 +96,7 @@ public final class Variants {
             missed.add(new Variant.Missed(part.id(), "Variant " + number + " could not be drawn: " + refusal));
             return part;
         }
-        tell(nearest, wishes, missed);
+        tell(nearest, wishes, draws, missed);
         return nearest;
     }
 
@@ -106,11 +110,11 @@ public final class Variants {
         return off > 0 && off >= least ? off : off + wishes.stream().filter(Wish::isOfTasks).mapToDouble(wish -> wish.shortfall(part, truth)).sum();
     }
 
-    private void tell(Part part, List<Wish> wishes, List<Variant.Missed> missed) {
+    private void tell(Part part, List<Wish> wishes, int draws, List<Variant.Missed> missed) {
         Truth truth = part.truth(mark);
         NumberStyle style = truth.style();
         wishes.stream().filter(wish -> !(wish.shortfall(part, truth) == 0)).forEach(wish -> missed.add(new Variant.Missed(part.id(),
-                "Variant " + number + ": \u201c" + wish.inWords(style) + "\u201d was not met; in the nearest draw " + wish.found(part, truth) + ".")));
+                "Variant " + number + ": \u201c" + wish.inWords(style) + "\u201d was not met" + (draws == 1 ? "" : " in " + draws + " draws") + "; in the nearest draw " + wish.found(part, truth) + ".")));
     }
 
     private Draw once(Part part, Random random) {

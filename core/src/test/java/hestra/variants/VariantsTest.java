@@ -53,9 +53,13 @@ class VariantsTest {
     private static final Recipe FALLING = Recipe.simple().with(MeanCurve.line(45, -0.4)).with(new Scatter(Scatter.Shape.NORMAL, 3, false));
 
     private static Exercise made(Varying varying, Task... tasks) {
+        return made(varying, FALLING, tasks);
+    }
+
+    private static Exercise made(Varying varying, Recipe recipe, Task... tasks) {
         Part part = Kelp.exercise(tasks).first();
-        Sample sample = ((Sample.Done) Sample.of(FALLING, part.x(), part.y(), DecimalMark.POINT)).sample();
-        return Kelp.exercise(tasks).withFirst(it -> it.withColumns(sample.table(), sample.roles(), new Provenance.Made(FALLING)).with(varying));
+        Sample sample = ((Sample.Done) Sample.of(recipe, part.x(), part.y(), DecimalMark.POINT)).sample();
+        return Kelp.exercise(tasks).withFirst(it -> it.withColumns(sample.table(), sample.roles(), new Provenance.Made(recipe)).with(varying));
     }
 
     private static Varying newData(Wish... wishes) {
@@ -152,10 +156,19 @@ class VariantsTest {
     void whatCannotBeReachedIsSaidWithTheNearest() {
         Variant variant = Variants.draw(made(newData(r(0.5, 0.9))), 4);
         assertThat(variant.missed()).hasSize(1);
-        assertThat(variant.missed().getFirst().message()).startsWith("Variant 4: \u201ccorrelation r between 0.5 and 0.9\u201d was not met; in the nearest draw correlation r is \u2212");
+        assertThat(variant.missed().getFirst().message()).startsWith("Variant 4: \u201ccorrelation r between 0.5 and 0.9\u201d was not met in 500 draws; in the nearest draw correlation r is \u2212");
         double found = r(pairs(variant));
         double usual = IntStream.rangeClosed(1, 20).mapToDouble(k -> r(pairs(Variants.draw(made(newData()), k)))).max().orElseThrow();
         assertThat(found).as("the nearest of many draws").isGreaterThan(usual - 0.05);
+    }
+
+    /** As many rows are drawn for a variant of ten thousand pairs as for one of a few hundred, so that it ends in good time. */
+    @Test
+    void ofManyPairsFewerAreDrawn() {
+        Exercise exercise = made(newData(new Wish.Between(Reading.of(Quantity.R), OptionalDouble.of(0.999_999), OptionalDouble.empty())), FALLING.withPairs(10_000));
+        assertThat(Variants.draw(exercise, 1).missed().getFirst().message()).contains("was not met in 20 draws; in the nearest draw");
+        Exercise some = made(newData(new Wish.Between(Reading.of(Quantity.R), OptionalDouble.of(0.999_999), OptionalDouble.empty())), FALLING.withPairs(400));
+        assertThat(Variants.draw(some, 1).missed().getFirst().message()).contains("in 500 draws");
     }
 
     @Test

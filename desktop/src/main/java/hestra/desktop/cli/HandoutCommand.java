@@ -84,14 +84,19 @@ public final class HandoutCommand implements Callable<Integer> {
 
     private Result<Integer> write(Exercise exercise, List<Integer> numbers) {
         Paper paper = letter ? Paper.LETTER : Paper.A4;
-        List<Variant> variants = numbers.stream().map(number -> Variants.draw(exercise, number)).toList();
-        try {
+        try (Followed followed = new Followed("Printing", spec.commandLine().getErr())) {
+            List<Variant> variants = numbers.stream().map(number -> {
+                followed.tell(0);
+                return Variants.draw(exercise, number);
+            }).toList();
             if (key) {
-                Handout.writeKey(exercise, variants, paper, out, Progress.UNWATCHED);
+                Handout.writeKey(exercise, variants, paper, out, followed);
             } else {
-                Handout.write(exercise, variants, List.of(), paper, out, Progress.UNWATCHED);
+                Handout.write(exercise, variants, List.of(), paper, out, followed);
             }
             return Result.done(variants.size());
+        } catch (Progress.Stopped e) {
+            return Result.refused("Stopped. Nothing was written.");
         } catch (IOException e) {
             return Result.refused(out + " cannot be written: " + e.getMessage() + ".");
         }

@@ -7,6 +7,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.Callable;
 
 import hestra.desktop.files.Exchange;
@@ -138,11 +139,16 @@ public final class MarkCommand implements Callable<Integer> {
                 FileWriting.write(classPage, HtmlPage.of(ClassPage.of(ClassResult.of(work), Exchange.today(), true)));
             }
             if (giveBack != null) {
-                List<String> failures = new GiveBack(work, decides, key, Exchange.today()).write(folder, giveBack, pdf ? EnumSet.allOf(GiveBack.Form.class) : EnumSet.of(GiveBack.Form.HTML), Paper.A4, Progress.UNWATCHED).failures();
-                failures.forEach(spec.commandLine().getErr()::println);
-                failed = !failures.isEmpty();
+                try (Followed followed = new Followed("Giving back", spec.commandLine().getErr())) {
+                    Set<GiveBack.Form> forms = pdf ? EnumSet.allOf(GiveBack.Form.class) : EnumSet.of(GiveBack.Form.HTML);
+                    List<String> failures = new GiveBack(work, decides, key, Exchange.today()).write(folder, giveBack, forms, Paper.A4, followed).failures();
+                    failures.forEach(spec.commandLine().getErr()::println);
+                    failed = !failures.isEmpty();
+                }
             }
             return Result.done(Gradebook.csv(work, list));
+        } catch (Progress.Stopped e) {
+            return Result.refused("Stopped. What was written by then is in " + giveBack + ".");
         } catch (IOException e) {
             return Result.refused("Not all could be written: " + e.getMessage() + ".");
         }

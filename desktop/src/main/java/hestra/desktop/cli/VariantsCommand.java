@@ -74,8 +74,8 @@ public final class VariantsCommand implements Callable<Integer> {
             return Result.done(new Publication.Readers.Named(list.list()));
         });
         return wanted.then(it -> {
-            try {
-                Publication publication = Publication.write(exercise, it, out, Progress.UNWATCHED);
+            try (Followed followed = new Followed("Writing copies", spec.commandLine().getErr())) {
+                Publication publication = Publication.write(exercise, it, out, followed);
                 // As it stands by now: a window may have saved it while the copies were written.
                 Exercise now = ExerciseFile.read(file) instanceof Result.Done<Exercise>(Exercise there) && there.id().equals(exercise.id()) ? there : exercise;
                 if (!now.issue().mayHold(publication.edition())) {
@@ -83,6 +83,8 @@ public final class VariantsCommand implements Callable<Integer> {
                 }
                 ExerciseFile.write(new ExerciseEdit.Publish(publication.edition()).appliedTo(now), file);
                 return Result.done(publication);
+            } catch (Progress.Stopped e) {
+                return Result.refused("Stopped. What was written by then is in " + out + "; no edition was published.");
             } catch (IOException e) {
                 return Result.refused("The copies cannot be written: " + e.getMessage());
             }

@@ -399,7 +399,7 @@ class CommandLineTest {
         Wish never = new Wish.Between(Reading.of(Quantity.R), OptionalDouble.empty(), OptionalDouble.of(-0.5));
         ExerciseFile.write(Kelp.exercise(Kelp.explain()).withFirst(part -> part.withHeld(Set.of()).with(Varying.NONE.with(Varying.Way.SOME_ROWS).withRows(4).withWishes(List.of(never)))), file);
         assertThat(run("variants", file, "--count", "2", "--out", folder.resolve("copies"))).isEqualTo(1);
-        assertThat(out.toString()).contains("Variant 1: \u201ccorrelation r at most \u22120.5\u201d was not met; in the nearest draw correlation r is 0.9", "Variant 2:", "2 copies of edition 1");
+        assertThat(out.toString()).contains("Variant 1: \u201ccorrelation r at most \u22120.5\u201d was not met in 500 draws; in the nearest draw correlation r is 0.9", "Variant 2:", "2 copies of edition 1");
     }
 
     @Test
