@@ -150,8 +150,9 @@ public final class HestraApp {
         stage.setTitle(prepared.open().isNothing() ? "Hestra" : MainWindow.title(exercise));
         stage.setMinWidth(Math.min(LEAST_WIDTH, screen.getWidth()));
         stage.setMinHeight(Math.min(LEAST_HEIGHT, screen.getHeight()));
-        stage.setWidth(Math.clamp(settings.number("window.width", WIDTH), stage.getMinWidth(), screen.getWidth()));
-        stage.setHeight(Math.clamp(settings.number("window.height", HEIGHT), stage.getMinHeight(), screen.getHeight()));
+        // A screen may be smaller than the least window.
+        stage.setWidth(Math.max(stage.getMinWidth(), Math.min(settings.number("window.width", WIDTH), screen.getWidth())));
+        stage.setHeight(Math.max(stage.getMinHeight(), Math.min(settings.number("window.height", HEIGHT), screen.getHeight())));
         stage.setOnHidden(_ -> closed.complete(null));
         stage.show();
         afterFirstFrame(() -> {

@@ -213,6 +213,17 @@ public final class HandInFile {
      */
     public record Whole(HandIn handIn, List<Step> steps) {}
 
+    /**
+     * A hand-in that was marked, on what it is marked by. Marks depend on the answers alone: where the rest is damaged, such as the student's copy of the exercise, the answers stand on
+     * the exercise as it was given out.
+     */
+    public static Result<HandIn> marked(Path file, Exercise exercise) {
+        return switch (read(file)) {
+            case Result.Done<HandIn>(HandIn handIn) -> Result.done(handIn.on(exercise));
+            case Result.Refused<HandIn> _ -> script(file).then(script -> Result.done(new HandIn(script.student(), exercise, Map.of(), script.attempts(), Map.of(), script.begun(), script.pace())));
+        };
+    }
+
     /** Opens a hand-in with its steps. */
     public static Result<Whole> whole(Path file) {
         String name = FileReading.name(file);

@@ -168,7 +168,7 @@ public final class GiveBack {
     private Written write(Student student, String name, Path handIns, Path folder, Set<Form> forms, Paper paper) {
         List<Path> written = new ArrayList<>();
         try {
-            return switch (HandInFile.read(handIns.resolve(student.handedIn().file()))) {
+            return switch (HandInFile.marked(handIns.resolve(student.handedIn().file()), exercise(student))) {
                 case Result.Refused<HandIn>(String message) -> new Written(List.of(), List.of(student.name() + ": " + message));
                 case Result.Done<HandIn>(HandIn handIn) -> {
                     Page page = page(student, handIn);

@@ -97,7 +97,7 @@ class ReadersTest {
         return text.getBytes(StandardCharsets.UTF_8);
     }
 
-    private static HandIn handIn() {
+    static HandIn handIn() {
         WriteSection section = new WriteSection(Terms.of("report", "Write it up", "Write.", 2), Set.of(WantedFigure.PLOT_WITH_LINE), 3);
         WriteEquation equation = new WriteEquation(Terms.of("equation", "Write it", "Write it.", 2), new Curve.Line(), 3);
         Exercise exercise = Kelp.whole().withFirst(part -> part.withBlockAt(99, new Block.Asked(section)).withBlockAt(99, new Block.Asked(equation))
