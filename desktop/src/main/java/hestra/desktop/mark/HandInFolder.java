@@ -62,7 +62,7 @@ final class HandInFolder implements AutoCloseable {
     private String afterwards;
     private final KeptMarking kept;
     private final Set<Path> offered = new HashSet<>();
-    private Optional<Path> beside = Optional.empty();
+    private volatile Optional<Path> beside = Optional.empty();
     private final ExecutorService line = Executors.newSingleThreadExecutor(Thread.ofPlatform().daemon().name("hand-ins").factory());
     private final PauseTransition later = new PauseTransition(LOOK_AGAIN);
     private final PauseTransition calm = new PauseTransition(CALM);
@@ -333,7 +333,7 @@ final class HandInFolder implements AutoCloseable {
     private void save() {
         Marking marking = model.history().present();
         MarksFile file = new MarksFile(model.exercise().title(), marking, strange);
-        Path copy = besideFor(marking);
+        String by = model.history().by();
         busy++;
         line.execute(() -> {
             Optional<IOException> trouble = Optional.empty();
@@ -346,11 +346,11 @@ final class HandInFolder implements AutoCloseable {
             }
             try {
                 if (Files.isDirectory(folder)) {
-                    file.write(copy);
+                    file.write(besideFor(marking, by));
                 }
             } catch (IOException e) {
                 // It is for sharing alone; what is kept is kept elsewhere.
-                LOG.info("{} cannot be written", copy, e);
+                LOG.info("The marking cannot be written beside the hand-ins", e);
             }
             Optional<IOException> told = trouble;
             KeptMarking.News news = theirs;
@@ -374,11 +374,11 @@ final class HandInFolder implements AutoCloseable {
     }
 
     /** The copy for sharing, by the marker's name: beside one of that name that holds anything else. */
-    private Path besideFor(Marking marking) {
-        String name = Publication.safe(model.exercise().title(), "Marking") + ", " + Publication.safe(model.history().by(), "marker");
+    private Path besideFor(Marking marking, String by) throws IOException {
+        String name = Publication.safe(model.exercise().title(), "Marking") + ", " + Publication.safe(by, "marker");
         if (beside.isEmpty() || !FileReading.name(beside.get()).startsWith(name)) {
             Path free = folder.resolve(name + MarksFile.ENDING);
-            for (int i = 2; Files.exists(free) && !KeptMarking.holdsNothingBeyond(free, marking); i++) {
+            for (int i = 2; FileReading.isThere(free) && !KeptMarking.holdsNothingBeyond(free, marking); i++) {
                 free = folder.resolve(name + " (" + i + ")" + MarksFile.ENDING);
             }
             beside = Optional.of(free);

@@ -90,10 +90,10 @@ final class MarkFiling {
         String name = FileReading.name(file);
         String stem = name.substring(0, name.length() - HandInFile.ENDING.length());
         Path to = folder.resolve(name);
-        for (int i = 2; Files.exists(to) && Files.mismatch(file, to) >= 0; i++) {
+        for (int i = 2; FileReading.isThere(to) && Files.mismatch(file, to) >= 0; i++) {
             to = folder.resolve(stem + " (" + i + ")" + HandInFile.ENDING);
         }
-        if (!Files.exists(to)) {
+        if (!FileReading.isThere(to)) {
             try (InputStream in = FileReading.open(file)) {
                 FileWriting.write(to, in::transferTo);
             }

@@ -117,7 +117,7 @@ public final class JournalFile implements AutoCloseable {
      */
     public static Opened open(Path file, Desk begun) throws IOException {
         return locked(file, lock -> {
-            if (!Files.exists(file) || Files.size(file) == 0) {
+            if (!FileReading.isThere(file) || Files.size(file) == 0) {
                 return begin(lock, file, begun, Optional.empty());
             }
             Optional<JournalReplay> replay = JournalReplay.of(file, Optional.of(begun));
@@ -201,11 +201,11 @@ public final class JournalFile implements AutoCloseable {
     }
 
     /** "damaged-2", where there is a damaged copy already. */
-    private static String free(Path file, String why) {
+    private static String free(Path file, String why) throws IOException {
         String name = FileReading.name(file);
         int number = 1;
-        while (Files.exists(file.resolveSibling(name + "." + why + "-" + number))
-                || Files.exists(file.resolveSibling(name.replaceFirst("\\.jsonl$", "") + "." + why + "-" + number + ENDING))) {
+        while (FileReading.isThere(file.resolveSibling(name + "." + why + "-" + number))
+                || FileReading.isThere(file.resolveSibling(name.replaceFirst("\\.jsonl$", "") + "." + why + "-" + number + ENDING))) {
             number++;
         }
         return why + "-" + number;
@@ -244,9 +244,10 @@ public final class JournalFile implements AutoCloseable {
 
     /** Sees that the file still stands in its place: one that was removed, with its folder or without, takes whatever is written and is gone with the program. It is written there again. */
     private void stand() throws IOException {
-        if (Files.exists(file) && key(file).equals(key)) {
+        boolean there = FileReading.isThere(file);
+        if (there && key(file).equals(key)) {
             return;
-        } else if (Files.exists(file)) {
+        } else if (there) {
             throw new IOException("another file stands in the place of " + file);
         }
         long size = channel.size();

@@ -79,7 +79,7 @@ public final class KeptMarking {
     public News keep(MarksFile mine) throws IOException {
         Files.createDirectories(file.toAbsolutePath().getParent());
         try (JournalLock _ = locked()) {
-            Optional<MarksFile> there = Files.exists(file) && MarksFile.read(file) instanceof Result.Done<MarksFile>(MarksFile found) ? Optional.of(found) : Optional.empty();
+            Optional<MarksFile> there = FileReading.isThere(file) ? Optional.of(read()) : Optional.empty();
             News news = there.map(this::since).orElse(new News(List.of(), List.of()));
             List<String> strange = Stream.concat(mine.strange().stream(), there.stream().flatMap(it -> it.strange().stream())).distinct().toList();
             MarksFile whole = new MarksFile(mine.title(), news.after(mine.marking()), strange);
@@ -87,6 +87,14 @@ public final class KeptMarking {
             seen(whole);
             return news;
         }
+    }
+
+    /** What stands in the file; where it cannot be read nothing is written over it either. */
+    private MarksFile read() throws IOException {
+        return switch (MarksFile.read(file)) {
+            case Result.Done<MarksFile>(MarksFile found) -> found;
+            case Result.Refused<MarksFile>(String message) -> throw new IOException(message);
+        };
     }
 
     /** The lock of the file, which another window holds for a moment only. */

@@ -3,6 +3,7 @@ package hestra.documents.file;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
+import java.nio.file.LinkOption;
 import java.nio.file.Path;
 import java.nio.file.attribute.BasicFileAttributes;
 import java.util.Optional;
@@ -51,6 +52,20 @@ public final class FileReading {
         } catch (IOException e) {
             return 0;
         }
+    }
+
+    /**
+     * Whether something stands in a place: to be asked before anything is begun there.
+     *
+     * @throws IOException where that cannot be told: what is there must not be taken for what is not
+     */
+    public static boolean isThere(Path place) throws IOException {
+        if (Files.exists(place, LinkOption.NOFOLLOW_LINKS)) {
+            return true;
+        } else if (Files.notExists(place, LinkOption.NOFOLLOW_LINKS)) {
+            return false;
+        }
+        throw new IOException("it cannot be told whether " + place + " is there");
     }
 
     /** Opens a file. */

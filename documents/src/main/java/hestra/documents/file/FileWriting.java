@@ -80,7 +80,7 @@ public final class FileWriting {
         } catch (AtomicMoveNotSupportedException e) {
             // Where one cannot be put over the other at once, the old one steps aside and comes back if that fails.
             Path old = place.resolveSibling(".hestra-" + UUID.randomUUID() + ".old");
-            boolean replaces = Files.exists(place);
+            boolean replaces = FileReading.isThere(place);
             if (replaces) {
                 Files.move(place, old);
             }
