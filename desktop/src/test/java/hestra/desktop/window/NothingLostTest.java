@@ -1,6 +1,7 @@
 package hestra.desktop.window;
 
 import java.io.IOException;
+import java.lang.Thread.UncaughtExceptionHandler;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -13,6 +14,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import javafx.application.Platform;
 import javafx.scene.input.KeyCode;
 
 import hestra.data.TableEdit;
@@ -337,6 +339,32 @@ class NothingLostTest {
             journal.add(new Step(2, new Edit.Name("Ida Fenn")));
         }
         assertThat(JournalFile.look(file).orElseThrow().now().work().student()).isEqualTo("Ida Fenn");
+    }
+
+    /** A fault of the program's own is said once, and the window goes on with the desk as it was. */
+    @Test
+    void whateverGoesWrongTheWindowGoesOn() throws IOException {
+        try (Person person = Person.entering(KelpBlades.exercise(), folder.resolve("outlast"))) {
+            UncaughtExceptionHandler before = FxThread.call(() -> {
+                UncaughtExceptionHandler usual = Thread.currentThread().getUncaughtExceptionHandler();
+                HestraApp.outlast(person.window());
+                return usual;
+            });
+            Desk desk = person.model().desk();
+            for (int i = 0; i < 3; i++) {
+                Platform.runLater(() -> {
+                    throw new IllegalStateException("a fault on purpose");
+                });
+            }
+            person.awaitText("notice", "Something went wrong here and was not done");
+            assertThat(person.model().desk()).isEqualTo(desk);
+            person.press(KeyCode.F1);
+            assertThat(person.sees("keys")).as("it goes on").isTrue();
+            FxThread.call(() -> {
+                Thread.currentThread().setUncaughtExceptionHandler(before);
+                return null;
+            });
+        }
     }
 
     @Test
