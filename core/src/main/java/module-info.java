@@ -16,7 +16,9 @@ module hestra.core {
     exports hestra.overview;
     exports hestra.recipe;
     exports hestra.review;
+    exports hestra.sentences;
     exports hestra.summary;
+    exports hestra.targets;
     exports hestra.task;
     exports hestra.tracing;
     exports hestra.variants;

@@ -1,9 +1,20 @@
 package hestra.desktop;
 
+import java.io.IOException;
+import java.lang.module.ModuleDescriptor;
+import java.lang.module.ModuleFinder;
+import java.net.URISyntaxException;
 import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.Arrays;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -14,11 +25,15 @@ import com.tngtech.archunit.core.domain.properties.HasName;
 import com.tngtech.archunit.core.domain.properties.HasOwner;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.lang.ArchCondition;
+import hestra.numbers.Counted;
 import org.junit.jupiter.api.Test;
 
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAnyPackage;
+import static com.tngtech.archunit.lang.conditions.ArchConditions.onlyDependOnClassesThat;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
-import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.assertj.core.api.Assertions.assertThat;
 
 /** The arrows of the house point down only. */
 class ArchitectureTest {
@@ -28,35 +43,65 @@ class ArchitectureTest {
             .withImportOption(location -> !location.contains("tests.jar"))
             .importPackages("hestra");
 
-    /** The packages of core from the bottom up: each may know those before it. */
-    private static final String[] CORE = {"numbers", "data", "summary", "fit", "working", "recipe", "tracing", "figure", "feedback", "targets", "task", "exercise", "variants", "desk", "review", "overview", "marking"};
+    /** The packages of core from the bottom up: each may know those before it, so that there are no cycles. */
+    private static final List<String> CORE = List.of("numbers", "units", "data", "summary", "fit", "sentences", "equations", "working", "recipe", "tracing", "figure", "feedback",
+            "targets", "task", "exercise", "variants", "desk", "review", "overview", "marking");
 
-    private static String[] packages(int from) {
-        String[] above = new String[CORE.length - from];
-        for (int i = from; i < CORE.length; i++) {
-            above[i - from] = "hestra." + CORE[i] + "..";
-        }
-        return above;
+    private static String[] core(int from) {
+        return CORE.subList(from, CORE.size()).stream().map(it -> "hestra." + it).toArray(String[]::new);
     }
 
     @Test
     void eachPackageOfCoreKnowsOnlyThoseBelowIt() {
-        for (int i = 0; i < CORE.length - 1; i++) {
-            noClasses().that().resideInAPackage("hestra." + CORE[i] + "..")
-                    .should().dependOnClassesThat().resideInAnyPackage(packages(i + 1)).check(HOUSE);
+        for (int i = 0; i < CORE.size() - 1; i++) {
+            noClasses().that().resideInAPackage("hestra." + CORE.get(i)).should().dependOnClassesThat().resideInAnyPackage(core(i + 1)).check(HOUSE);
         }
+        classes().that().resideOutsideOfPackages("hestra.documents..", "hestra.desktop..").should().resideInAnyPackage(core(0)).check(HOUSE);
     }
 
     @Test
     void coreHasNoInterfaceNoFilesNoClockAndNoRandomness() {
-        noClasses().that().resideInAnyPackage(packages(0)).should().dependOnClassesThat().resideInAnyPackage(
-                "hestra.documents..", "hestra.desktop..", "javafx..", "java.awt..", "java.io..", "java.nio..",
-                "com.fasterxml..", "org.slf4j..").check(HOUSE);
+        ArchCondition<JavaClass> knowNothingElse = onlyDependOnClassesThat(resideInAnyPackage(Stream.concat(Arrays.stream(core(0)),
+                Stream.of("java.lang..", "java.util..", "java.math", "java.text", "java.time..", "java.security..", "javax.crypto..", "java.nio.charset", "org.apache.commons.statistics..")).toArray(String[]::new)));
+        // The words of sentences stand beside the class that reads them, as a resource.
+        classes().that().resideInAnyPackage(core(0)).and().doNotHaveSimpleName("WordList").should(knowNothingElse).check(HOUSE);
         // Dates may be counted, but what day it is now is nothing that the core knows.
-        noClasses().that().resideInAnyPackage(packages(0)).should().dependOnClassesThat().haveFullyQualifiedName("java.time.Clock")
+        noClasses().that().resideInAnyPackage(core(0)).should().dependOnClassesThat().haveFullyQualifiedName("java.time.Clock")
                 .orShould().callMethod(LocalDate.class, "now").orShould().callMethod(LocalDateTime.class, "now").check(HOUSE);
-        noClasses().that().resideInAnyPackage(packages(0)).should().callMethod(System.class, "nanoTime")
+        noClasses().that().resideInAnyPackage(core(0)).should().callMethod(System.class, "nanoTime")
                 .orShould().callMethod(System.class, "currentTimeMillis").orShould().callMethod(Math.class, "random").check(HOUSE);
+    }
+
+    /** What a module does not export is its own, though it stands on the class path here. */
+    @Test
+    void ofCoreOthersKnowWhatItExports() throws URISyntaxException {
+        Path core = Path.of(Counted.class.getProtectionDomain().getCodeSource().getLocation().toURI());
+        Set<String> exported = ModuleFinder.of(core).find("hestra.core").orElseThrow().descriptor().exports().stream().map(ModuleDescriptor.Exports::source).collect(Collectors.toSet());
+        String[] own = Arrays.stream(core(0)).filter(it -> !exported.contains(it)).toArray(String[]::new);
+        noClasses().that().resideOutsideOfPackages(core(0)).should().dependOnClassesThat().resideInAnyPackage(own).allowEmptyShould(true).check(HOUSE);
+    }
+
+    /** The map that a newcomer reads. */
+    @Test
+    void everyPackageStandsInTheTableOfContributingAndNoOther() throws IOException {
+        Set<String> told = new TreeSet<>();
+        String module = "";
+        for (String line : Files.readAllLines(Path.of("..", "CONTRIBUTING.md"))) {
+            Matcher row = Pattern.compile("\\| (?:`(core|documents|desktop)`)? *\\| ((?:`\\w+`(?:, )?)+) \\|.*").matcher(line);
+            if (row.matches()) {
+                module = row.group(1) == null ? module : row.group(1);
+                for (String name : row.group(2).split(", ")) {
+                    told.add("hestra." + (module.equals("core") ? "" : module + ".") + name.replace("`", ""));
+                }
+            }
+        }
+        assertThat(told).isEqualTo(HOUSE.stream().map(JavaClass::getPackageName).filter(it -> !it.equals("hestra.desktop")).collect(Collectors.toCollection(TreeSet::new)));
+    }
+
+    /** Each says what is in it. */
+    @Test
+    void everyPackageHasAWordAboutItself() {
+        assertThat(HOUSE.stream().map(JavaClass::getPackageName).distinct().filter(it -> !HOUSE.contain(it + ".package-info")).toList()).isEmpty();
     }
 
     /** The packages of documents from the bottom up. */
@@ -103,10 +148,5 @@ class ArchitectureTest {
         noClasses().that().resideOutsideOfPackage("hestra.documents.file..").and().doNotHaveSimpleName("JournalFile").and().doNotHaveSimpleName("JournalLock")
                 .should().callMethodWhere(JavaCall.Predicates.target(HasOwner.Predicates.With.owner(JavaClass.Predicates.equivalentTo(Files.class)))
                         .and(JavaCall.Predicates.target(HasName.Predicates.nameMatching("write|writeString|newBufferedWriter|newOutputStream|copy|move")))).check(HOUSE);
-    }
-
-    @Test
-    void thereAreNoCyclesBetweenThePackagesOfCore() {
-        slices().matching("hestra.(numbers|data|summary|fit|working|recipe|tracing|figure|feedback|targets|task|exercise|variants|desk|review|overview|marking)..").should().beFreeOfCycles().check(HOUSE);
     }
 }

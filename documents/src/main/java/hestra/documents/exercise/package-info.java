@@ -1,2 +1,5 @@
-/** Exercises, hand-ins, journals and the marks of a class as files: JSON in archives, and what the members of each family are called in it. */
+/**
+ * Exercises, studies, hand-ins, journals and markings as files: JSON in archives, and what the members of each family are called in it;
+ * and the folder of a class.
+ */
 package hestra.documents.exercise;
