@@ -57,7 +57,10 @@ public final class Kelp {
                 List.of(tasks), Aid.all(), DecimalMark.POINT);
     }
 
-    /** The exercise with a task of every kind there is, with the settings that a new one has; their ids are the codes of the kinds. */
+    /**
+     * The exercise with a task of every kind there is, with the settings that a new one has; their ids are the codes of the
+     * kinds.
+     */
     public static Exercise ofEveryKind() {
         Truth truth = truth(exercise());
         return exercise(Kinds.ALL.stream().map(kind -> kind.create(kind.code(), truth)).toArray(Task[]::new));

@@ -73,7 +73,10 @@ public final class DragFrames {
 
     private DragFrames() {}
 
-    /** The processor time that a frame took in what was measured last, of all threads: frames wait for the screen, and hide what is left of their time. */
+    /**
+     * The processor time that a frame took in what was measured last, of all threads: frames wait for the screen, and hide what
+     * is left of their time.
+     */
     private static double workAFrame;
 
     /** What happens in each frame; frames are counted from 0. */
@@ -129,7 +132,8 @@ public final class DragFrames {
 
     private static void window(int points, List<Long> bare) throws IOException {
         Path state = Files.createTempDirectory("hestra-frames");
-        MainWindow window = FxThread.call(() -> new MainWindow(OpenDesk.of(state, many(points), Optional.empty()), Settings.in(state), null, new Look()));
+        MainWindow window = FxThread.call(() -> new MainWindow(OpenDesk.of(state, many(points), Optional.empty()),
+                Settings.in(state), null, new Look()));
         Stage stage = FxThread.call(() -> {
             Stage opened = new Stage();
             opened.setX(0);
@@ -144,9 +148,11 @@ public final class DragFrames {
         PlotView plot = (PlotView) stage.getScene().lookup("#plot");
         Robot robot = FxThread.call(Robot::new);
         report(points + " points, nothing moves", frames(points, _ -> { }), bare);
-        Point2D start = FxThread.call(() -> plot.spot(points / 2).map(spot -> plot.localToScreen(spot.x(), spot.y())).orElseThrow());
+        Point2D start = FxThread.call(() -> plot.spot(points / 2)
+                .map(spot -> plot.localToScreen(spot.x(), spot.y())).orElseThrow());
         dragged(points, robot, start, 20, points + " points, one is dragged", bare);
-        Point2D ground = FxThread.call(() -> plot.localToScreen(plot.figure().area().left() + 8, plot.figure().area().top() + 90));
+        Point2D ground = FxThread.call(() -> plot.localToScreen(plot.figure().area().left() + 8,
+                plot.figure().area().top() + 90));
         dragged(points, robot, ground, 0, points + " points, the view is dragged", bare);
         FxThread.call(() -> {
             ((Button) stage.getScene().lookup("#all-numbers")).fire();
@@ -154,7 +160,8 @@ public final class DragFrames {
         });
         FxThread.settle();
         // The numbers take their room beside the plot, so the point stands elsewhere.
-        Point2D beside = FxThread.call(() -> plot.spot(points / 2).map(spot -> plot.localToScreen(spot.x(), spot.y())).orElseThrow());
+        Point2D beside = FxThread.call(() -> plot.spot(points / 2)
+                .map(spot -> plot.localToScreen(spot.x(), spot.y())).orElseThrow());
         dragged(points, robot, beside, 20, points + " points, one is dragged, all numbers beside it", bare);
         FxThread.call(() -> {
             ((Button) stage.getScene().lookup("#all-numbers")).fire();
@@ -170,12 +177,16 @@ public final class DragFrames {
 
     /** A point is dragged while a target of five conditions shows how each of them stands. */
     private static void target(int points, List<Long> bare) throws IOException {
-        Task task = new ReachTarget(Terms.of("target", "Reach it", "Reach it.", 2), List.of(new Condition(new Measure.Value(Quantity.SLOPE), Band.atMost(0.5)),
-                new Condition(new Measure.Value(Quantity.R), Band.between(0.5, 0.6)), new Condition(new Measure.OfPoint(OptionalInt.empty(), PointMeasure.LEVERAGE), Band.atLeast(0.3)),
-                new Condition(new Measure.OfPoint(OptionalInt.of(points / 2), PointMeasure.INFLUENCE), Band.atMost(0.1)), new Condition(new Measure.Touched(Set.of(points / 2)), Band.atMost(0))));
+        Task task = new ReachTarget(Terms.of("target", "Reach it", "Reach it.", 2),
+                List.of(new Condition(new Measure.Value(Quantity.SLOPE), Band.atMost(0.5)),
+                new Condition(new Measure.Value(Quantity.R), Band.between(0.5, 0.6)),
+                        new Condition(new Measure.OfPoint(OptionalInt.empty(), PointMeasure.LEVERAGE), Band.atLeast(0.3)),
+                new Condition(new Measure.OfPoint(OptionalInt.of(points / 2), PointMeasure.INFLUENCE), Band.atMost(0.1)),
+                        new Condition(new Measure.Touched(Set.of(points / 2)), Band.atMost(0))));
         Path state = Files.createTempDirectory("hestra-frames");
         Exercise exercise = many(points).withFirst(part -> part.withTasks(List.of(task)));
-        MainWindow window = FxThread.call(() -> new MainWindow(OpenDesk.of(state, exercise, Optional.empty()), Settings.in(state), null, new Look()));
+        MainWindow window = FxThread.call(() -> new MainWindow(OpenDesk.of(state, exercise, Optional.empty()), Settings.in(state),
+                null, new Look()));
         Stage stage = FxThread.call(() -> {
             Stage opened = new Stage();
             opened.setX(0);
@@ -188,7 +199,8 @@ public final class DragFrames {
         FxThread.settle();
         PlotView plot = (PlotView) stage.getScene().lookup("#plot");
         Robot robot = FxThread.call(Robot::new);
-        Point2D start = FxThread.call(() -> plot.spot(points / 2).map(spot -> plot.localToScreen(spot.x(), spot.y())).orElseThrow());
+        Point2D start = FxThread.call(() -> plot.spot(points / 2)
+                .map(spot -> plot.localToScreen(spot.x(), spot.y())).orElseThrow());
         dragged(points, robot, start, 20, points + " points, one is dragged, a target of five conditions beside it", bare);
         FxThread.call(() -> {
             stage.hide();
@@ -196,13 +208,15 @@ public final class DragFrames {
         });
     }
 
-    private static void dragged(int points, Robot robot, Point2D start, double lift, String what, List<Long> bare) throws IOException {
+    private static void dragged(int points, Robot robot, Point2D start, double lift, String what, List<Long> bare)
+            throws IOException {
         FxThread.call(() -> {
             robot.mouseMove(start);
             robot.mousePress(MouseButton.PRIMARY);
             return null;
         });
-        report(what, frames(points, frame -> robot.mouseMove(start.add(60 * Math.sin(frame / 9.0), 90 * Math.cos(frame / 7.0) - lift))), bare);
+        report(what, frames(points, frame -> robot.mouseMove(start.add(60 * Math.sin(frame / 9.0),
+                90 * Math.cos(frame / 7.0) - lift))), bare);
         FxThread.call(() -> {
             robot.mouseRelease(MouseButton.PRIMARY);
             return null;
@@ -211,7 +225,8 @@ public final class DragFrames {
 
     private static ScrollEvent wheel(PlotView plot, int frame) {
         Point2D at = plot.localToScene(plot.figure().area().left() + 250, plot.figure().area().top() + 200);
-        return new ScrollEvent(ScrollEvent.SCROLL, at.getX(), at.getY(), 0, 0, false, false, false, false, false, false, 0, frame / 10 % 2 == 0 ? 20 : -20, 0, 0,
+        return new ScrollEvent(ScrollEvent.SCROLL, at.getX(), at.getY(), 0, 0, false, false, false, false, false, false, 0,
+                frame / 10 % 2 == 0 ? 20 : -20, 0, 0,
                 ScrollEvent.HorizontalTextScrollUnits.NONE, 0, ScrollEvent.VerticalTextScrollUnits.NONE, 0, 0, null);
     }
 
@@ -279,7 +294,9 @@ public final class DragFrames {
 
     private static void report(String what, List<Long> intervals, List<Long> bare) {
         PrintStream out = System.out;
-        out.printf("%s: median frame %.1f ms (%.2f x the bare canvas), 95 %% %.1f ms (%.2f x); %.1f ms of processor time a frame%n", what, at(intervals, 50) / MILLISECOND,
-                (double) at(intervals, 50) / at(bare, 50), at(intervals, 95) / MILLISECOND, (double) at(intervals, 95) / at(bare, 95), workAFrame);
+        out.printf("%s: median frame %.1f ms (%.2f x the bare canvas), 95 %% %.1f ms (%.2f x); %.1f ms of processor time a "
+                + "frame%n", what, at(intervals, 50) / MILLISECOND,
+                (double) at(intervals, 50) / at(bare, 50), at(intervals, 95) / MILLISECOND,
+                        (double) at(intervals, 95) / at(bare, 95), workAFrame);
     }
 }

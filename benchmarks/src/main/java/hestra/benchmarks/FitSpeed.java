@@ -22,7 +22,8 @@ public final class FitSpeed {
 
     public static void main(String[] arguments) throws RunnerException {
         Map<String, Double> times = new HashMap<>();
-        for (RunResult result : new Runner(new OptionsBuilder().include(Fits.class.getName()).verbosity(VerboseMode.SILENT).build()).run()) {
+        for (RunResult result : new Runner(new OptionsBuilder().include(Fits.class.getName())
+                .verbosity(VerboseMode.SILENT).build()).run()) {
             String name = result.getParams().getBenchmark();
             times.put(name.substring(name.lastIndexOf('.') + 1), result.getPrimaryResult().getStatistics().getPercentile(50));
         }

@@ -33,8 +33,8 @@ import hestra.task.Truth;
 import hestra.task.WriteEquation;
 
 /**
- * How long it takes to judge an answer to each kind of task that is done by hand, on 100 points, once warm; beside it, in the same run, a
- * line through them. The ratios are to that.
+ * How long it takes to judge an answer to each kind of task that is done by hand, on 100 points, once warm; beside it, in the
+ * same run, a line through them. The ratios are to that.
  */
 public final class Judging {
 
@@ -49,16 +49,19 @@ public final class Judging {
         Random random = new Random(1000);
         List<Row> rows = new ArrayList<>();
         for (int i = 0; i < POINTS; i++) {
-            rows.add(Row.of(Cell.of(i, DecimalMark.POINT), Cell.of(Math.round((5 + 0.8 * i + 8 * random.nextGaussian()) * 10) / 10.0, DecimalMark.POINT)));
+            rows.add(Row.of(Cell.of(i, DecimalMark.POINT),
+                    Cell.of(Math.round((5 + 0.8 * i + 8 * random.nextGaussian()) * 10) / 10.0, DecimalMark.POINT)));
         }
         DataTable table = new DataTable(List.of(new Variable("days", "", "days"), new Variable("length", "", "cm")), rows);
-        Exercise bare = Exercise.ofOnePart("judging", "Judging", "", "Judging", "", table, Roles.FIRST_EXPLAINS, List.of(), Set.of(), DecimalMark.POINT);
+        Exercise bare = Exercise.ofOnePart("judging", "Judging", "", "Judging", "", table, Roles.FIRST_EXPLAINS, List.of(),
+                Set.of(), DecimalMark.POINT);
         Truth truth = bare.first().truth(DecimalMark.POINT).withPicture();
         double line = micros(() -> LeastSquares.line(truth.pairs()));
         System.out.printf("a line through %d points: %.1f \u00b5s%n", POINTS, line);
         for (Kind kind : Kinds.ALL) {
             Task task = kind.create("task-1", truth);
-            Desk desk = Desk.open(bare.withFirst(part -> part.withTasks(List.of(task)))).apply(new PlotEdit.Try(Trial.level(new Curve.Line(), new Interval(0, POINTS), 40, 30), 1));
+            Desk desk = Desk.open(bare.withFirst(part -> part.withTasks(List.of(task))))
+                    .apply(new PlotEdit.Try(Trial.level(new Curve.Line(), new Interval(0, POINTS), 40, 30), 1));
             Attempt attempt = desk.bench(desk.exercise().first()).attempt(task);
             double judged = micros(() -> task.judge(attempt, truth));
             System.out.printf("%s: %.1f \u00b5s, %.1f x the line%n", kind.title(), judged, judged / line);
@@ -71,7 +74,8 @@ public final class Judging {
     private static double handIn(Truth truth) {
         Terms terms = Terms.of("task-1", "t", "p", 2);
         double marks = 0;
-        for (Quantity quantity : List.of(Quantity.SLOPE, Quantity.INTERCEPT, Quantity.R, Quantity.R_SQUARED, Quantity.RESIDUAL_STANDARD_ERROR)) {
+        for (Quantity quantity : List.of(Quantity.SLOPE, Quantity.INTERCEPT, Quantity.R, Quantity.R_SQUARED,
+                Quantity.RESIDUAL_STANDARD_ERROR)) {
             ReadValue read = new ReadValue(terms, quantity, new Rounding.Significant(4));
             for (String text : List.of(read.key(truth).text(), "0.8123 cm", "17.77")) {
                 marks += judged(read, text, truth);
@@ -80,7 +84,8 @@ public final class Judging {
         for (String text : List.of("length = 5 + 0.8 days", "y = 0.5 + 5.8 x")) {
             marks += judged(new WriteEquation(terms, new Curve.Line(), 3), text, truth);
         }
-        for (String text : List.of("On average the length grows by 0.8 cm for each further day.", "Each day causes the length to be exactly 0.8 cm more.", "Length and days go together.")) {
+        for (String text : List.of("On average the length grows by 0.8 cm for each further day.",
+                "Each day causes the length to be exactly 0.8 cm more.", "Length and days go together.")) {
             marks += judged(new Explain(terms), text, truth);
         }
         return marks;

@@ -52,7 +52,10 @@ import hestra.task.Answer;
 import hestra.task.ReadValue;
 import hestra.task.Task;
 
-/** What a marker waits for: 1,000 hand-ins of 20 tasks opened and marked beside the bare reading of their JSON, a decision on a group, 200 pages given back. */
+/**
+ * What a marker waits for: 1,000 hand-ins of 20 tasks opened and marked beside the bare reading of their JSON, a decision on a
+ * group, 200 pages given back.
+ */
 public final class Marking {
 
     private static final PrintStream OUT = System.out;
@@ -66,8 +69,9 @@ public final class Marking {
     private Marking() {}
 
     /**
-     * The whole, or with an argument and the folder: writes the hand-ins ({@code write}), reads their JSON alone once ({@code bare}), or opens
-     * and marks them once ({@code marked}), and says how many milliseconds it took in a program that has only just begun.
+     * The whole, or with an argument and the folder: writes the hand-ins ({@code write}), reads their JSON alone once
+     * ({@code bare}), or opens and marks them once ({@code marked}), and says how many milliseconds it took in a program that has
+     * only just begun.
      */
     public static void main(String[] arguments) throws IOException {
         Exercise exercise = twenty();
@@ -109,7 +113,8 @@ public final class Marking {
         double ours = median(marked.subList(WARM_UP, marked.size()));
         Runtime.getRuntime().gc();
         long heap = (Runtime.getRuntime().totalMemory() - Runtime.getRuntime().freeMemory()) >> 20;
-        OUT.printf("%d hand-ins of %d tasks, %d KB each, warm: JSON alone %.0f ms, opened and marked %.0f ms, ratio %.2f (bar 1.5); %d MB held%n", files.size(), exercise.tasks().size(), Files.size(files.getFirst()) >> 10, usual, ours,
+        OUT.printf("%d hand-ins of %d tasks, %d KB each, warm: JSON alone %.0f ms, opened and marked %.0f ms, ratio %.2f (bar "
+                + "1.5); %d MB held%n", files.size(), exercise.tasks().size(), Files.size(files.getFirst()) >> 10, usual, ours,
                 ours / usual, heap);
         decisions(work[0]);
         back(work[0], folder);
@@ -143,14 +148,16 @@ public final class Marking {
             times.add(FxThread.call(() -> {
                 Parent root = (Parent) window.mark().node();
                 long pressed = System.nanoTime();
-                Event.fireEvent(root.lookup("#mark-groups"), new KeyEvent(KeyEvent.KEY_PRESSED, "", "", key, false, false, false, false));
+                Event.fireEvent(root.lookup("#mark-groups"),
+                        new KeyEvent(KeyEvent.KEY_PRESSED, "", "", key, false, false, false, false));
                 root.applyCss();
                 root.layout();
                 return (System.nanoTime() - pressed) / MILLISECOND;
             }));
             FxThread.settle();
         }
-        OUT.printf("in the window: the first hundred after %.0f ms; to the next group: median %.1f ms, the slowest %.1f ms (bar 50)%n", first, median(times), times.stream().mapToDouble(Double::doubleValue).max().orElse(0));
+        OUT.printf("in the window: the first hundred after %.0f ms; to the next group: median %.1f ms, the slowest %.1f ms "
+                + "(bar 50)%n", first, median(times), times.stream().mapToDouble(Double::doubleValue).max().orElse(0));
         FxThread.stop();
     }
 
@@ -165,7 +172,8 @@ public final class Marking {
         int i = 0;
         while (exercise.tasks().size() < TASKS) {
             Part last = exercise.parts().getLast();
-            exercise = exercise.with(last.withBlockAt(last.blocks().size(), exercise.fresh(new Block.Asked(values.get(i++ % values.size())))));
+            exercise = exercise.with(last.withBlockAt(last.blocks().size(),
+                    exercise.fresh(new Block.Asked(values.get(i++ % values.size())))));
         }
         return exercise;
     }
@@ -175,10 +183,14 @@ public final class Marking {
         for (Task task : exercise.tasks()) {
             if (task instanceof ReadValue) {
                 String key = task.key(exercise.first().truth(exercise.mark())).text().split(" ")[0].replace('−', '-');
-                steps.add(new Step(1_700_000_100, new Edit.Draft(task.id(), new Answer.Typed(number % 3 == 0 ? key : number % 3 == 1 ? "1" : "0." + number))));
+                steps.add(new Step(1_700_000_100, new Edit.Draft(task.id(), new Answer.Typed(number % 3 == 0 ? key
+                        : number % 3 == 1 ? "1"
+                        : "0." + number))));
                 steps.add(new Step(1_700_000_110, new Edit.Check(task.id())));
             } else if (task.isReadByPerson()) {
-                steps.add(new Step(1_700_000_120, new Edit.Draft(task.id(), new Answer.Sentence("On average the shell height falls by " + (number % 7) + " mm for each step of wave exposure."))));
+                steps.add(new Step(1_700_000_120, new Edit.Draft(task.id(),
+                        new Answer.Sentence("On average the shell height falls by " + (number % 7)
+                                + " mm for each step of wave exposure."))));
                 steps.add(new Step(1_700_000_130, new Edit.Check(task.id())));
             }
         }
@@ -211,19 +223,25 @@ public final class Marking {
             Task task = now.exercise().tasks().get(i % TASKS);
             AnswerGroup group = now.groups(task).getFirst();
             long from = System.nanoTime();
-            now = ClassWork.of(now.exercise(), now.roll().students().stream().<Received>map(it -> it.handedIn()).toList(), now.marking().decide(new Matter.Marks(task.id(), group.whom()), Optional.of(new Value.Points(1, Ground.of(task, now.students(task, group.whom())))), "a"));
+            now = ClassWork.of(now.exercise(), now.roll().students().stream().<Received>map(it -> it.handedIn()).toList(),
+                    now.marking().decide(new Matter.Marks(task.id(), group.whom()),
+                            Optional.of(new Value.Points(1, Ground.of(task, now.students(task, group.whom())))), "a"));
             now.groups(task);
             now.reading();
             times.add((System.nanoTime() - from) / MILLISECOND);
         }
-        OUT.printf("a decision on a group of %d hand-ins, with all that follows: median %.1f ms (bar 50 to the next group)%n", work.roll().students().size(), median(times));
+        OUT.printf("a decision on a group of %d hand-ins, with all that follows: median %.1f ms (bar 50 to the next group)%n",
+                work.roll().students().size(), median(times));
     }
 
     private static void back(ClassWork work, Path folder) throws IOException {
-        ClassWork some = ClassWork.of(work.exercise(), IntStream.range(0, PAGES).<Received>mapToObj(i -> work.roll().students().get(i).handedIn()).toList(), work.marking());
+        ClassWork some = ClassWork.of(work.exercise(),
+                IntStream.range(0, PAGES).<Received>mapToObj(i -> work.roll().students().get(i).handedIn()).toList(),
+                work.marking());
         Path out = Files.createTempDirectory("hestra-back");
         long from = System.nanoTime();
-        new GiveBack(some, ClassKey.of(work.exercise()), true, "today").write(folder, out, EnumSet.copyOf(Set.of(GiveBack.Form.HTML)), Paper.A4, Progress.UNWATCHED);
+        new GiveBack(some, ClassKey.of(work.exercise()), true, "today")
+                .write(folder, out, EnumSet.copyOf(Set.of(GiveBack.Form.HTML)), Paper.A4, Progress.UNWATCHED);
         OUT.printf("%d pages given back as HTML: %.1f s (bar 20 s)%n", PAGES, (System.nanoTime() - from) / MILLISECOND / 1000);
     }
 }

@@ -22,8 +22,9 @@ import hestra.numbers.DecimalMark;
 
 /**
  * Opens a CSV of a million rows of two numbers, from the file to the table, and reads the same file barely: record by record
- * with the same library, each field parsed as a double and nothing kept. The two take turns; their medians are compared. Measured values,
- * which come up again and again; values of which no two are alike; and measured ones of which one in a thousand is missing and says so.
+ * with the same library, each field parsed as a double and nothing kept. The two take turns; their medians are compared. Measured
+ * values, which come up again and again; values of which no two are alike; and measured ones of which one in a thousand is
+ * missing and says so.
  */
 public final class OpenSpeed {
 
@@ -74,7 +75,8 @@ public final class OpenSpeed {
                 opened[turn] = timed(() -> (double) open(file).size());
             }
             PrintStream out = System.out;
-            out.printf("%s: bare reading %.0f ms, opening %.0f ms, ratio %.2f; greatest heap %d MB%n", values.name().toLowerCase(Locale.ROOT).replace('_', ' '), median(bare), median(opened), median(opened) / median(bare),
+            out.printf("%s: bare reading %.0f ms, opening %.0f ms, ratio %.2f; greatest heap %d MB%n", values.name()
+                    .toLowerCase(Locale.ROOT).replace('_', ' '), median(bare), median(opened), median(opened) / median(bare),
                     Runtime.getRuntime().maxMemory() >> 20);
         } finally {
             Files.delete(file);
@@ -111,7 +113,8 @@ public final class OpenSpeed {
     private static DataTable open(Path file) {
         return switch (DataFile.take(file, DecimalMark.POINT, Progress.UNWATCHED)) {
             case Result.Refused<DataFile.Taken>(String message) -> throw new IllegalStateException(message);
-            case Result.Done<DataFile.Taken>(DataFile.Taken taken) -> DelimitedText.table(taken.first().block(), List.of(), DecimalMark.POINT);
+            case Result.Done<DataFile.Taken>(DataFile.Taken taken) ->
+                    DelimitedText.table(taken.first().block(), List.of(), DecimalMark.POINT);
         };
     }
 

@@ -44,7 +44,8 @@ public final class Reports {
             }
             long cold = times.getFirst();
             List<Long> warm = times.subList(WARMING, ROUNDS).stream().sorted().toList();
-            out.printf("%s: first %d ms, warm %d ms (median of %d), %d KB%n", ending, cold, warm.get(warm.size() / 2), warm.size(), Files.size(folder.resolve("report" + ending)) / 1024);
+            out.printf("%s: first %d ms, warm %d ms (median of %d), %d KB%n", ending, cold, warm.get(warm.size() / 2),
+                    warm.size(), Files.size(folder.resolve("report" + ending)) / 1024);
         }
     }
 }

@@ -33,8 +33,9 @@ import hestra.desktop.window.MainWindow;
 import hestra.exercise.Exercise;
 
 /**
- * Pastes ten thousand rows into the table of the real window and tells how long it takes until the plot has been drawn anew, the first time alone where an argument says so;
- * then scrolls that table and types into it, something each frame, and tells how long the frames take.
+ * Pastes ten thousand rows into the table of the real window and tells how long it takes until the plot has been drawn anew, the
+ * first time alone where an argument says so; then scrolls that table and types into it, something each frame, and tells how long
+ * the frames take.
  */
 public final class TableFrames {
 
@@ -52,7 +53,9 @@ public final class TableFrames {
         MainWindow[] window = new MainWindow[1];
         Stage stage = FxThread.call(() -> {
             Looks.prepare();
-            Exercise exercise = Exercise.blank("long").withFirst(part -> part.withData(DataTable.empty(Variable.named("days"), Variable.named("length"))).withHeld(Set.of()));
+            Exercise exercise = Exercise.blank("long")
+                    .withFirst(part -> part.withData(DataTable.empty(Variable.named("days"), Variable.named("length")))
+                            .withHeld(Set.of()));
             window[0] = new MainWindow(OpenDesk.of(state, exercise, Optional.empty()), Settings.in(state), null, new Look());
             Stage opened = new Stage();
             opened.setX(0);
@@ -95,7 +98,8 @@ public final class TableFrames {
             FxThread.stop();
             return;
         }
-        OUT.printf("pasting %d rows: first %.0f ms, median %.0f ms to the frame after the one that shows them%n", ROWS, pasting.getFirst(), median(pasting));
+        OUT.printf("pasting %d rows: first %.0f ms, median %.0f ms to the frame after the one that shows them%n", ROWS,
+                pasting.getFirst(), median(pasting));
         report("nothing moves", frames(_ -> { }));
         report("scrolling", frames(frame -> grid.scrollTo(Math.min(ROWS - 30, frame * 40))));
         FxThread.call(() -> {
@@ -104,7 +108,8 @@ public final class TableFrames {
             return null;
         });
         FxThread.settle();
-        report("typing a digit or Enter each frame", frames(frame -> robot.keyType(frame % 4 == 3 ? KeyCode.ENTER : KeyCode.DIGIT5)));
+        report("typing a digit or Enter each frame",
+                frames(frame -> robot.keyType(frame % 4 == 3 ? KeyCode.ENTER : KeyCode.DIGIT5)));
         FxThread.stop();
     }
 

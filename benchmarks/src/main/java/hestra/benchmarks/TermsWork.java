@@ -22,8 +22,9 @@ import hestra.documents.exercise.JournalSummary;
 import hestra.exercise.Block;
 
 /**
- * How large the journal of a term's work becomes and how long it takes to open and to be listed among recent work: a text of 20,000 letters
- * that is typed at five a second, written at each pause, as the window does, and 2,000 cells. Opening is also told as a multiple of opening the exercise's file.
+ * How large the journal of a term's work becomes and how long it takes to open and to be listed among recent work: a text of
+ * 20,000 letters that is typed at five a second, written at each pause, as the window does, and 2,000 cells. Opening is also told
+ * as a multiple of opening the exercise's file.
  */
 public final class TermsWork {
 
@@ -43,10 +44,12 @@ public final class TermsWork {
         try (JournalFile journal = JournalFile.open(file, begun).journal()) {
             for (int i = 0; i < LETTERS; i += AT_ONCE) {
                 text.append(i % 60 == 0 ? ".\n\nIt" : " kelp".substring(0, AT_ONCE));
-                journal.add(new Step(i, new ExerciseEdit.ChangeBlock(new Block.Prose("text-1", text.toString()), Optional.of("run " + i / 100))));
+                journal.add(new Step(i, new ExerciseEdit.ChangeBlock(new Block.Prose("text-1", text.toString()),
+                        Optional.of("run " + i / 100))));
             }
             for (int i = 0; i < CELLS; i++) {
-                journal.add(new Step(LETTERS + i, new Edit.InPart("part-1", new WorkEdit.ChangeTable(new TableEdit.Type(i % 20, 1, Integer.toString(i))))));
+                journal.add(new Step(LETTERS + i, new Edit.InPart("part-1",
+                        new WorkEdit.ChangeTable(new TableEdit.Type(i % 20, 1, Integer.toString(i))))));
             }
         }
         Path saved = folder.resolve("kelp.exercise");
@@ -54,7 +57,8 @@ public final class TermsWork {
         long reference = median(() -> timed(() -> ExerciseFile.read(saved)));
         long opening = median(() -> timed(() -> JournalFile.resume(file).journal().close()));
         long listing = median(() -> timed(() -> JournalSummary.of(file)));
-        out.printf("the journal: %,d KB; opened in %d ms, %.1f x opening the exercise's file (%d ms); listed in %.2f ms (bars: 5,000 KB and 1,000 ms)%n",
+        out.printf("the journal: %,d KB; opened in %d ms, %.1f x opening the exercise's file (%d ms); listed in %.2f ms (bars: "
+                + "5,000 KB and 1,000 ms)%n",
                 Files.size(file) / 1024, opening / 1_000_000, (double) opening / reference, reference / 1_000_000, listing / 1e6);
     }
 

@@ -43,8 +43,8 @@ import hestra.variants.Variant;
 import hestra.variants.Variants;
 
 /**
- * What an author waits for in Write: variants with wishes beside plain copies, a large exercise beside the demo's, a handout, and the
- * frames while a text is typed. With "typing" the last alone.
+ * What an author waits for in Write: variants with wishes beside plain copies, a large exercise beside the demo's, a handout, and
+ * the frames while a text is typed. With "typing" the last alone.
  */
 public final class Workshop {
 
@@ -66,8 +66,10 @@ public final class Workshop {
     public static void main(String[] arguments) throws IOException {
         // Keys that are computed: sealed ones are the same work in both.
         Exercise plain = OrrinBay.sets().get(2).exercise();
-        Exercise varied = plain.withFirst(part -> part.with(Varying.NONE.with(Varying.Way.NEW_DATA).withRanges(List.of(new Range(Parameter.B, -0.5, -0.3)))
-                .withWishes(List.of(new Wish.Between(Reading.of(Quantity.R), OptionalDouble.of(-0.85), OptionalDouble.of(-0.7)), new Wish.KeysClear()))));
+        Exercise varied = plain.withFirst(part -> part.with(Varying.NONE.with(Varying.Way.NEW_DATA)
+                .withRanges(List.of(new Range(Parameter.B, -0.5, -0.3)))
+                .withWishes(List.of(new Wish.Between(Reading.of(Quantity.R), OptionalDouble.of(-0.85), OptionalDouble.of(-0.7)),
+                new Wish.KeysClear()))));
         if (arguments.length > 0 && arguments[0].equals("typing")) {
             FxThread.start();
             FxThread.call(() -> {
@@ -84,7 +86,8 @@ public final class Workshop {
             copies.add(timed(() -> published(plain)));
             variants.add(timed(() -> published(varied)));
         }
-        OUT.printf("%d copies written: plain %.0f ms, variants with two wishes %.0f ms, ratio %.2f (bar 2)%n", COPIES, median(copies), median(variants), median(variants) / median(copies));
+        OUT.printf("%d copies written: plain %.0f ms, variants with two wishes %.0f ms, ratio %.2f (bar 2)%n", COPIES,
+                median(copies), median(variants), median(variants) / median(copies));
         opening(plain);
         printing(varied);
         typing(plain);
@@ -131,7 +134,8 @@ public final class Workshop {
             one.add(timed(() -> opened(small, state)));
             other.add(timed(() -> opened(big, state)));
         }
-        OUT.printf("opened in Write: the demo exercise %.0f ms, %d tasks in %d parts %.0f ms, ratio %.2f (bar 1.3)%n", median(one), large.tasks().size(), parts.size(), median(other), median(other) / median(one));
+        OUT.printf("opened in Write: the demo exercise %.0f ms, %d tasks in %d parts %.0f ms, ratio %.2f (bar 1.3)%n",
+                median(one), large.tasks().size(), parts.size(), median(other), median(other) / median(one));
         Files.delete(small);
         Files.delete(big);
     }
@@ -167,11 +171,13 @@ public final class Workshop {
         List<Double> times = new ArrayList<>();
         for (int turn = 0; turn < TURNS; turn++) {
             times.add(timed(() -> {
-                List<Variant> variants = IntStream.rangeClosed(1, PRINTED).mapToObj(number -> Variants.draw(varied, number)).toList();
+                List<Variant> variants = IntStream.rangeClosed(1, PRINTED)
+                        .mapToObj(number -> Variants.draw(varied, number)).toList();
                 Handout.write(varied, variants, List.of(), Paper.A4, file, Progress.UNWATCHED);
             }));
         }
-        OUT.printf("a handout of %d variants: first %.1f s, median %.1f s, %d KB (bar 10 s)%n", PRINTED, times.getFirst() / 1000, median(times) / 1000, Files.size(file) >> 10);
+        OUT.printf("a handout of %d variants: first %.1f s, median %.1f s, %d KB (bar 10 s)%n", PRINTED, times.getFirst() / 1000,
+                median(times) / 1000, Files.size(file) >> 10);
         Files.delete(file);
     }
 
@@ -209,7 +215,8 @@ public final class Workshop {
         });
         List<Double> waits = done.join();
         Collections.sort(waits);
-        OUT.printf("a letter typed into a text, from the key to the next frame: median %.1f ms, 95 %% below %.1f ms (bar 20)%n", waits.get(waits.size() / 2), waits.get(waits.size() * 95 / 100));
+        OUT.printf("a letter typed into a text, from the key to the next frame: median %.1f ms, 95 %% below %.1f ms (bar 20)%n",
+                waits.get(waits.size() / 2), waits.get(waits.size() * 95 / 100));
         FxThread.call(() -> {
             stage.hide();
             return Optional.empty();

@@ -52,7 +52,8 @@ public sealed interface Cell {
 
     /** Whether both are the same number, however it is written, or both are empty. */
     default boolean saysTheSameAs(Cell other) {
-        return this instanceof Measured(String _, double value) && other instanceof Measured(String _, double otherValue) && value == otherValue
+        return this instanceof Measured(String _, double value) && other instanceof Measured(String _, double otherValue)
+                && value == otherValue
                 || isEmpty() && other.isEmpty();
     }
 

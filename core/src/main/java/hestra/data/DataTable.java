@@ -45,7 +45,10 @@ public record DataTable(List<Variable> variables, List<Row> rows) {
         return new DataTable(List.of(variables), List.of());
     }
 
-    /** A number that tells these rows from others, with what is set aside: the same on every machine. Different rows have the same one by chance only. */
+    /**
+     * A number that tells these rows from others, with what is set aside: the same on every machine. Different rows have the same
+     * one by chance only.
+     */
     public int print() {
         int print = 1;
         for (Row row : rows) {
@@ -82,7 +85,8 @@ public record DataTable(List<Variable> variables, List<Row> rows) {
     /** A cell's text as it is read: as it was typed, or the date that its number stands for. */
     public String shown(int row, int column) {
         Cell cell = cell(row, column);
-        return cell instanceof Cell.Measured(String _, double value) && variable(column).dates().isPresent() ? variable(column).dates().get().show(value) : cell.text();
+        return cell instanceof Cell.Measured(String _, double value) && variable(column).dates().isPresent()
+                ? variable(column).dates().get().show(value) : cell.text();
     }
 
     public DataTable withCell(int row, int column, Cell cell) {
@@ -146,7 +150,8 @@ public record DataTable(List<Variable> variables, List<Row> rows) {
     DataTable withoutColumn(int index) {
         List<Variable> headings = new ArrayList<>(variables);
         headings.remove(index);
-        return new DataTable(headings, rows.stream().map(row -> row.rearranged(headings.size(), column -> column < index ? column : column + 1)).toList());
+        return new DataTable(headings, rows.stream()
+                .map(row -> row.rearranged(headings.size(), column -> column < index ? column : column + 1)).toList());
     }
 
     /** With each column at its place after. */
@@ -155,7 +160,8 @@ public record DataTable(List<Variable> variables, List<Row> rows) {
         for (int column = 0; column < width(); column++) {
             before[placeAfter.applyAsInt(column)] = column;
         }
-        return new DataTable(Moved.list(variables, placeAfter), rows.stream().map(row -> row.rearranged(width(), column -> before[column])).toList());
+        return new DataTable(Moved.list(variables, placeAfter), rows.stream()
+                .map(row -> row.rearranged(width(), column -> before[column])).toList());
     }
 
     /** With a row set aside for a reason, or taken back where there is none. An empty row stays as it is. */
@@ -177,7 +183,10 @@ public record DataTable(List<Variable> variables, List<Row> rows) {
         return new DataTable(changed, rows);
     }
 
-    /** The one row that is another object than in a table of the same headings and as many rows; nothing where that is none or several. */
+    /**
+     * The one row that is another object than in a table of the same headings and as many rows; nothing where that is none or
+     * several.
+     */
     public OptionalInt onlyRowOtherThanIn(DataTable before) {
         if (before.size() != size() || !before.variables.equals(variables)) {
             return OptionalInt.empty();

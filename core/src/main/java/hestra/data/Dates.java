@@ -62,7 +62,8 @@ public record Dates(String start, Step step) {
             return Optional.empty();
         }
         try {
-            return Optional.of(LocalDateTime.of(number(date, 1, 0), number(date, 2, 1), number(date, 3, 1), number(date, 4, 0), number(date, 5, 0), number(date, 6, 0)));
+            return Optional.of(LocalDateTime.of(number(date, 1, 0), number(date, 2, 1), number(date, 3, 1), number(date, 4, 0),
+                    number(date, 5, 0), number(date, 6, 0)));
         } catch (DateTimeException e) {
             return Optional.empty();
         }
@@ -109,7 +110,9 @@ public record Dates(String start, Step step) {
     public String show(double value) {
         LocalDateTime date = date(value);
         boolean midnight = step == Step.YEARS || date.toLocalTime().toSecondOfDay() == 0;
-        return midnight ? date.toLocalDate().toString() : date.toLocalDate() + " " + "%02d:%02d".formatted(date.getHour(), date.getMinute());
+        return midnight
+                ? date.toLocalDate().toString()
+                : date.toLocalDate() + " " + "%02d:%02d".formatted(date.getHour(), date.getMinute());
     }
 
     /** "days since 1 Mar 2024". */

@@ -149,7 +149,8 @@ public final class Pairs {
         if (countColumn.isEmpty()) {
             return OptionalInt.of(1);
         }
-        return row.cell(countColumn.getAsInt()) instanceof Cell.Measured(String _, double value) && value >= 1 && value <= MOST_COUNT && value == Math.rint(value)
+        return row.cell(countColumn.getAsInt()) instanceof Cell.Measured(String _, double value) && value >= 1
+                && value <= MOST_COUNT && value == Math.rint(value)
                 ? OptionalInt.of((int) value) : OptionalInt.empty();
     }
 
@@ -219,7 +220,8 @@ public final class Pairs {
 
     /** Without the pairs of one row of the table. */
     public Pairs without(int row) {
-        return only(new Subset("without row " + (row + 1), IntStream.of(rows).filter(it -> it != row).boxed().collect(Collectors.toSet())));
+        return only(new Subset("without row " + (row + 1), IntStream.of(rows).filter(it -> it != row).boxed()
+                .collect(Collectors.toSet())));
     }
 
     /** With the i-th pair somewhere else, at finite values. */
@@ -236,7 +238,10 @@ public final class Pairs {
         return new Pairs(xs().map(ofX).toArray(), ys().map(ofY).toArray(), counts, rows, leftOut);
     }
 
-    /** The same measured in halves of what they span, from the middle of that: both coordinates lie between −1 and 1, or are 0 where all are equal. */
+    /**
+     * The same measured in halves of what they span, from the middle of that: both coordinates lie between −1 and 1, or are 0
+     * where all are equal.
+     */
     public Pairs withinOne() {
         return mapped(withinOne(xs().summaryStatistics()), withinOne(ys().summaryStatistics()));
     }

@@ -64,7 +64,8 @@ public record Roles(int explanatory, int response, OptionalInt label, OptionalIn
      */
     public static Roles likelyIn(DataTable table) {
         int[] numeric = IntStream.range(0, table.width())
-                .filter(column -> count(table, column, Cell.Measured.class) > count(table, column, Cell.Unreadable.class)).limit(2).toArray();
+                .filter(column -> count(table, column, Cell.Measured.class) > count(table, column, Cell.Unreadable.class))
+                .limit(2).toArray();
         if (numeric.length < 2) {
             return FIRST_EXPLAINS;
         }
@@ -80,7 +81,8 @@ public record Roles(int explanatory, int response, OptionalInt label, OptionalIn
     private static boolean areNames(DataTable table, int column) {
         long words = count(table, column, Cell.Unreadable.class);
         return words > table.size() / 2 && count(table, column, Cell.Measured.class) == 0
-                && table.rows().stream().map(row -> row.cell(column)).filter(Cell.Unreadable.class::isInstance).map(Cell::text).distinct().count() == words;
+                && table.rows().stream().map(row -> row.cell(column)).filter(Cell.Unreadable.class::isInstance)
+                .map(Cell::text).distinct().count() == words;
     }
 
     /** What a column is for. */
@@ -132,7 +134,8 @@ public record Roles(int explanatory, int response, OptionalInt label, OptionalIn
 
     /** Whether every column is one of so many. */
     public boolean isWithin(int width) {
-        return Math.max(explanatory, response) < width && Math.max(label.orElse(0), Math.max(group.orElse(0), count.orElse(0))) < width;
+        return Math.max(explanatory, response) < width
+                && Math.max(label.orElse(0), Math.max(group.orElse(0), count.orElse(0))) < width;
     }
 
     /** Whether a column holds numbers by its use, so that words in it are mistakes. */
@@ -165,7 +168,8 @@ public record Roles(int explanatory, int response, OptionalInt label, OptionalIn
 
     private static OptionalInt after(OptionalInt column, IntUnaryOperator placeAfter, int x, int y) {
         OptionalInt moved = column.isPresent() ? OptionalInt.of(placeAfter.applyAsInt(column.getAsInt())) : column;
-        return moved.isPresent() && (moved.getAsInt() < 0 || moved.getAsInt() == x || moved.getAsInt() == y) ? OptionalInt.empty() : moved;
+        return moved.isPresent() && (moved.getAsInt() < 0 || moved.getAsInt() == x || moved.getAsInt() == y)
+                ? OptionalInt.empty() : moved;
     }
 
     private static boolean is(OptionalInt use, int column) {

@@ -66,9 +66,13 @@ public record Row(List<Cell> cells, Optional<String> setAside, int origin) {
         return new Row(cells, reason, origin);
     }
 
-    /** The row with its numbers written for another decimal mark: as they were typed where that can be read so, else in the shortest way. Texts stay. */
+    /**
+     * The row with its numbers written for another decimal mark: as they were typed where that can be read so, else in the
+     * shortest way. Texts stay.
+     */
     public Row rewritten(UnaryOperator<String> written, DecimalMark mark) {
-        return new Row(cells.stream().map(cell -> cell instanceof Cell.Measured measured ? rewritten(measured, written, mark) : cell).toList(), setAside, origin);
+        return new Row(cells.stream().map(cell -> cell instanceof Cell.Measured measured ? rewritten(measured, written,
+                mark) : cell).toList(), setAside, origin);
     }
 
     private static Cell rewritten(Cell.Measured cell, UnaryOperator<String> written, DecimalMark mark) {
@@ -84,12 +88,14 @@ public record Row(List<Cell> cells, Optional<String> setAside, int origin) {
     /** The row with the cells of another after its own, but one of them. */
     Row joined(int width, Row other, int without, int otherWidth) {
         IntStream own = IntStream.range(0, width);
-        return new Row(Stream.concat(own.mapToObj(this::cell), IntStream.range(0, otherWidth).filter(column -> column != without).mapToObj(other::cell)).toList(),
+        return new Row(Stream.concat(own.mapToObj(this::cell), IntStream.range(0, otherWidth).filter(column -> column != without)
+                .mapToObj(other::cell)).toList(),
                 setAside, origin);
     }
 
     /** The row over so many columns, each of which held the cell of another column before; −1 for an empty one. */
     Row rearranged(int width, IntUnaryOperator before) {
-        return new Row(IntStream.range(0, width).map(before).mapToObj(column -> column < 0 ? Cell.EMPTY : cell(column)).toList(), setAside, origin);
+        return new Row(IntStream.range(0, width).map(before).mapToObj(column -> column < 0 ? Cell.EMPTY : cell(column)).toList(),
+                setAside, origin);
     }
 }

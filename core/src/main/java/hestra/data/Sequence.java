@@ -36,7 +36,9 @@ public record Sequence(BigDecimal first, BigDecimal step, int places) {
         BigDecimal member = first.add(step.multiply(BigDecimal.valueOf(k)));
         double value = member.doubleValue();
         // As long as all the others where it is plainly written, however long it is worked out to.
-        return Math.abs(value) >= Cell.LEAST_LONG ? Double.isFinite(value) ? Cell.of(value, mark) : Cell.EMPTY
-                : Cell.of(member.setScale(places, RoundingMode.HALF_EVEN).toPlainString().replace('.', mark.sign()), mark);
+        if (Math.abs(value) >= Cell.LEAST_LONG) {
+            return Double.isFinite(value) ? Cell.of(value, mark) : Cell.EMPTY;
+        }
+        return Cell.of(member.setScale(places, RoundingMode.HALF_EVEN).toPlainString().replace('.', mark.sign()), mark);
     }
 }

@@ -52,14 +52,16 @@ public sealed interface TableEdit {
 
         @Override
         public DataTable appliedTo(DataTable table, DecimalMark mark) {
-            return table.hasRoomAt(row, column) ? table.withCell(row, column, Cell.of(table.variable(column).typed(text, mark), mark)) : table;
+            return table.hasRoomAt(row, column)
+                    ? table.withCell(row, column, Cell.of(table.variable(column).typed(text, mark), mark)) : table;
         }
     }
 
     /** A block of texts is pasted, its first at a cell; what goes beyond the last column or the greatest row is dropped. */
     record Paste(int row, int column, List<List<String>> block) implements TableEdit {
         private List<Cell> cells(DataTable table, List<String> line, DecimalMark mark) {
-            return IntStream.range(0, line.size()).mapToObj(i -> Cell.of(column + i < table.width() ? table.variable(column + i).typed(line.get(i), mark) : line.get(i), mark)).toList();
+            return IntStream.range(0, line.size()).mapToObj(i -> Cell.of(column + i < table.width() ? table.variable(column + i)
+                    .typed(line.get(i), mark) : line.get(i), mark)).toList();
         }
 
         @Override
@@ -273,7 +275,8 @@ public sealed interface TableEdit {
 
         @Override
         public DataTable appliedTo(DataTable table, DecimalMark mark) {
-            return at >= 0 && at <= table.width() && table.width() < DataTable.MOST_COLUMNS ? table.withColumnInserted(at, variable) : table;
+            return at >= 0 && at <= table.width() && table.width() < DataTable.MOST_COLUMNS
+                    ? table.withColumnInserted(at, variable) : table;
         }
 
         @Override

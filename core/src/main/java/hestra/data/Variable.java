@@ -67,7 +67,10 @@ public record Variable(String name, String label, String unit, Optional<Limits> 
         return named(text);
     }
 
-    /** The same called as a heading says, "length (cm)". Dates stay dates: the heading is what they are of, and their unit what they are counted in. */
+    /**
+     * The same called as a heading says, "length (cm)". Dates stay dates: the heading is what they are of, and their unit what
+     * they are counted in.
+     */
     public Variable called(String heading) {
         Variable typed = fromHeading(heading);
         return dates.isPresent() ? withLabel(typed.name) : withName(typed.name).withUnit(typed.unit);
@@ -78,7 +81,10 @@ public record Variable(String name, String label, String unit, Optional<Limits> 
         return dates.isPresent() ? described() : unit.isEmpty() ? name : name + " (" + unit + ")";
     }
 
-    /** The same called as a heading with what it is says, "length (cm): blade length"; without a colon what it is stays. Dates as in {@link #called}. */
+    /**
+     * The same called as a heading with what it is says, "length (cm): blade length"; without a colon what it is stays. Dates as
+     * in {@link #called}.
+     */
     public Variable calledInFull(String heading) {
         String typed = heading + " ";
         int colon = dates.isPresent() ? -1 : typed.indexOf(": ");
@@ -118,7 +124,8 @@ public record Variable(String name, String label, String unit, Optional<Limits> 
 
     /** The title of an axis whose ticks stand for so many powers of ten of the unit; the same as without where that is empty. */
     public String axisTitle(String powers) {
-        return powers.isEmpty() || dates.isPresent() ? axisTitle() : described() + " (" + powers + (unit.isEmpty() ? "" : " " + unit) + ")";
+        return powers.isEmpty() || dates.isPresent()
+                ? axisTitle() : described() + " (" + powers + (unit.isEmpty() ? "" : " " + unit) + ")";
     }
 
     /** The unit with a space before it, for setting after a number; empty for none. */
@@ -138,6 +145,7 @@ public record Variable(String name, String label, String unit, Optional<Limits> 
 
     /** What a typed text is in a column of this variable: a date stands for its number. */
     String typed(String text, DecimalMark mark) {
-        return dates.map(it -> it.read(text)).filter(OptionalDouble::isPresent).map(it -> Cell.of(it.getAsDouble(), mark).text()).orElse(text);
+        return dates.map(it -> it.read(text)).filter(OptionalDouble::isPresent)
+                .map(it -> Cell.of(it.getAsDouble(), mark).text()).orElse(text);
     }
 }

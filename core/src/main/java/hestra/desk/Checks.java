@@ -14,11 +14,13 @@ import hestra.task.Seen;
  * again is known to have done so.
  *
  * @param beginnings for each time that work was begun, oldest first: the attempts at each task, oldest first, by task id
- * @param seen what single points did since the work was begun last, by the id of the part: it was seen, even where the move was taken back
+ * @param seen what single points did since the work was begun last, by the id of the part: it was seen, even where the move was
+ *     taken back
  * @param hints how many helps were asked for at each task since the work was begun last, by task id
  * @param begun how often the student began, at least 1
  */
-public record Checks(List<Map<String, List<Attempt>>> beginnings, int begun, Map<String, List<Seen>> seen, Map<String, Integer> hints) {
+public record Checks(List<Map<String, List<Attempt>>> beginnings, int begun, Map<String, List<Seen>> seen,
+        Map<String, Integer> hints) {
 
     /** The work was begun once and nothing has been checked. */
     public static final Checks NONE = new Checks(List.of(Map.of()), 1, Map.of(), Map.of());
@@ -64,7 +66,9 @@ public record Checks(List<Map<String, List<Attempt>>> beginnings, int begun, Map
         return new Checks(beginnings, begun, seen, all);
     }
 
-    /** With what has been told after these answers to a task: they count in each beginning, but where the task had been solved. */
+    /**
+     * With what has been told after these answers to a task: they count in each beginning, but where the task had been solved.
+     */
     Checks telling(String taskId, List<Attempt> told, Predicate<List<Attempt>> isSolved) {
         List<Map<String, List<Attempt>>> all = beginnings.stream().map(made -> {
             List<Attempt> here = made.getOrDefault(taskId, List.of());

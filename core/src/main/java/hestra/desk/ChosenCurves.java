@@ -45,9 +45,11 @@ record ChosenCurves(Pairs observed, Pairs pairs, Map<Slot, Fit> fits, Optional<T
     private static ChosenCurves of(Pairs observed, Pairs pairs, CurveState state, ChosenCurves known, CurveState before) {
         Map<Slot, Fit> fits = new EnumMap<>(Slot.class);
         fits.put(Slot.LINE, known == null ? LeastSquares.line(pairs) : known.fits.get(Slot.LINE));
-        state.further().forEach((slot, curve) -> fits.put(slot, known != null && curve.equals(before.further().get(slot)) ? known.fits.get(slot)
+        state.further().forEach((slot, curve) -> fits.put(slot,
+                known != null && curve.equals(before.further().get(slot)) ? known.fits.get(slot)
                 : LeastSquares.fit(curve, pairs)));
-        return new ChosenCurves(observed, pairs, fits, known != null && state.trial().equals(before.trial()) ? known.trial : state.trial().flatMap(it -> it.on(pairs)));
+        return new ChosenCurves(observed, pairs, fits, known != null && state.trial()
+                .equals(before.trial()) ? known.trial : state.trial().flatMap(it -> it.on(pairs)));
     }
 
     Fit line() {
@@ -56,7 +58,8 @@ record ChosenCurves(Pairs observed, Pairs pairs, Map<Slot, Fit> fits, Optional<T
 
     /** The curve in a place; nothing where there is none or the data cannot carry it. */
     Optional<CurveOnData> at(Slot slot) {
-        return slot == Slot.TRIAL ? trial.map(it -> it) : Optional.ofNullable(fits.get(slot)).flatMap(Fit::curveFit).map(it -> it);
+        return slot == Slot.TRIAL
+                ? trial.map(it -> it) : Optional.ofNullable(fits.get(slot)).flatMap(Fit::curveFit).map(it -> it);
     }
 
     /** The places with a curve in them, the line first. */

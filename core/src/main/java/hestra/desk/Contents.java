@@ -57,11 +57,13 @@ final class Contents {
     PlotContent plot() {
         Optional<TaskState> hiding = findings.hidesPlot();
         if (hiding.isPresent()) {
-            return hidden(findings.x(), findings.y(), "The plot appears here once task " + hiding.get().number() + " is done:\n" + hiding.get().task().terms().title() + ".");
+            return hidden(findings.x(), findings.y(), "The plot appears here once task " + hiding.get()
+                    .number() + " is done:\n" + hiding.get().task().terms().title() + ".");
         }
         Optional<TaskState> drawing = findings.drawsPlot();
         if (drawing.isPresent()) {
-            return hidden(NAMELESS, NAMELESS, "The plot is drawn by your choice in task " + drawing.get().number() + ":\n" + drawing.get().task().terms().title());
+            return hidden(NAMELESS, NAMELESS, "The plot is drawn by your choice in task " + drawing.get()
+                    .number() + ":\n" + drawing.get().task().terms().title());
         }
         Optional<DrawnCurve> inHand = findings.curveInHand().map(curve -> drawn(findings.slotInHand(), curve));
         List<DrawnCurve> shown = new ArrayList<>();
@@ -70,7 +72,8 @@ final class Contents {
                 curves.at(slot).ifPresent(curve -> shown.add(drawn(slot, curve)));
             }
         }
-        findings.best().ifPresent(best -> findings.work().curves().free().ifPresent(slot -> shown.add(new DrawnCurve(slot, best, "best", Optional.empty()))));
+        findings.best().ifPresent(best -> findings.work().curves().free()
+                .ifPresent(slot -> shown.add(new DrawnCurve(slot, best, "best", Optional.empty()))));
         return content(layers(), shown, inHand, notice());
     }
 
@@ -78,28 +81,34 @@ final class Contents {
     private PlotContent hidden(Variable x, Variable y, String notice) {
         PlotState plot = findings.work().plot();
         Frame empty = Frame.around(DoubleStream.empty(), DoubleStream.empty());
-        return new PlotContent(new Plane(x, y, empty), findings.precision(), List.of(), List.of(), Set.of(), List.of(), Optional.empty(), Handles.NONE, Influence.NONE,
-                Set.of(Layer.POINTS), plot.dress(), ReadingLines.NONE, Selection.NONE, OptionalInt.empty(), notice, findings.level());
+        return new PlotContent(new Plane(x, y, empty), findings.precision(), List.of(), List.of(), Set.of(), List.of(),
+                Optional.empty(), Handles.NONE, Influence.NONE,
+                Set.of(Layer.POINTS), plot.dress(), ReadingLines.NONE, Selection.NONE, OptionalInt.empty(), notice,
+                        findings.level());
     }
 
     private String notice() {
         if (observed.points().isEmpty() && findings.work().table().size() > 0) {
             DataTable table = findings.work().table();
             Roles roles = findings.work().drawnRoles();
-            Optional<Variable> words = IntStream.of(roles.explanatory(), roles.response()).filter(column -> ColumnOverview.of(table, column).kind() == ColumnOverview.Kind.WORDS)
+            Optional<Variable> words = IntStream.of(roles.explanatory(), roles.response())
+                    .filter(column -> ColumnOverview.of(table, column).kind() == ColumnOverview.Kind.WORDS)
                     .mapToObj(table::variable).findFirst();
             if (words.isPresent()) {
                 return "There are no numbers in " + words.get().name() + ".\nClick the axis to choose another column.";
             }
         }
         if (observed.points().isEmpty()) {
-            return findings.exercise().isStudy() ? "Type or paste two columns into the table on the right,\nor open a file of data (Ctrl+Shift+O)."
-                    : findings.part().rules().allows(PointChange.ADD) ? "Double click here to put a point,\nor type it into the table on the right."
+            return findings.exercise().isStudy()
+                    ? "Type or paste two columns into the table on the right,\nor open a file of data (Ctrl+Shift+O)."
+                    : findings.part().rules().allows(PointChange.ADD)
+                    ? "Double click here to put a point,\nor type it into the table on the right."
                     : "Points appear here as you type them\ninto the table on the right.";
         }
         PlotState plot = findings.work().plot();
         boolean noX = observed.points().stream().noneMatch(it -> plot.x().holds(it.x()));
-        return "A logarithmic axis has places for values above 0 only,\nand there are none of " + (noX ? findings.x() : findings.y()).name()
+        return "A logarithmic axis has places for values above 0 only,\nand there are none of "
+                + (noX ? findings.x() : findings.y()).name()
                 + ". Click the axis to make it linear.";
     }
 
@@ -126,7 +135,8 @@ final class Contents {
         }
         if (!findings.isShown(findings.slotInHand())) {
             // What belongs to a curve that is hidden is hidden with it.
-            layers.removeAll(EnumSet.of(Layer.RESIDUALS, Layer.SQUARES, Layer.DEVIATIONS, Layer.LEVERAGE, Layer.MEAN_INTERVAL, Layer.PREDICTION_INTERVAL));
+            layers.removeAll(EnumSet.of(Layer.RESIDUALS, Layer.SQUARES, Layer.DEVIATIONS, Layer.LEVERAGE, Layer.MEAN_INTERVAL,
+                    Layer.PREDICTION_INTERVAL));
         }
         if (!findings.isOpen(Aid.PREDICTION)) {
             layers.removeAll(EnumSet.of(Layer.MEAN_INTERVAL, Layer.PREDICTION_INTERVAL));
@@ -135,7 +145,8 @@ final class Contents {
     }
 
     private DrawnCurve drawn(Slot slot, CurveOnData curve) {
-        boolean named = findings.work().layers().contains(Layer.EQUATIONS) && (slot == Slot.TRIAL || findings.isOpen(Aid.EQUATION));
+        boolean named = findings.work().layers().contains(Layer.EQUATIONS)
+                && (slot == Slot.TRIAL || findings.isOpen(Aid.EQUATION));
         return new DrawnCurve(slot, curve, named ? Equation.inLetters(curve, findings.precision(), findings.form()).plain() : "",
                 Optional.ofNullable(findings.work().curves().labels().get(slot)));
     }
@@ -143,23 +154,29 @@ final class Contents {
     private PlotContent content(Set<Layer> layers, List<DrawnCurve> shown, Optional<DrawnCurve> inHand, String notice) {
         PlotState plot = findings.work().plot();
         Handles handles = shown.stream().anyMatch(it -> it.slot() == Slot.TRIAL)
-                ? new Handles(findings.work().curves().trial().orElseThrow().handles(), findings.desk().pointing().handle()) : Handles.NONE;
-        return new PlotContent(new Plane(findings.x(), findings.y(), findings.frame(), plot.x(), plot.y()), findings.precision(), observed.points(),
-                observed.groups(), findings.work().curves().only(), shown, inHand, handles, layers.contains(Layer.LEVERAGE) ? influence() : Influence.NONE, layers, plot.dress(), reading(),
+                ? new Handles(findings.work().curves().trial().orElseThrow().handles(), findings.desk()
+                .pointing().handle()) : Handles.NONE;
+        return new PlotContent(new Plane(findings.x(), findings.y(), findings.frame(), plot.x(), plot.y()), findings.precision(),
+                observed.points(),
+                observed.groups(), findings.work().curves().only(), shown, inHand, handles, layers.contains(Layer.LEVERAGE)
+                        ? influence() : Influence.NONE, layers, plot.dress(), reading(),
                 findings.desk().selection(), findings.desk().hovered(), notice, findings.level());
     }
 
     private ReadingLines reading() {
         ReadingState state = findings.work().reading();
-        return findings.isOpen(Aid.PREDICTION) && findings.isShown(findings.slotInHand()) ? new ReadingLines(state.atX(), state.atY(),
-                findings.inverse().map(it -> it.solutions().stream().map(Inverse.Solution::x).toList()).orElse(List.of()), state.pinned())
+        return findings.isOpen(Aid.PREDICTION) && findings.isShown(findings.slotInHand())
+                ? new ReadingLines(state.atX(), state.atY(),
+                findings.inverse().map(it -> it.solutions().stream().map(Inverse.Solution::x).toList()).orElse(List.of()),
+                        state.pinned())
                 : ReadingLines.NONE;
     }
 
     /** What each point does to the fit in hand, and the fit without the point that is pointed at. */
     private Influence influence() {
         Pairs pairs = curves.pairs();
-        Optional<CurveFit> fit = findings.curveInHand().isEmpty() ? Optional.empty() : findings.fitInHand().flatMap(Fit::curveFit);
+        Optional<CurveFit> fit = findings.curveInHand().isEmpty()
+                ? Optional.empty() : findings.fitInHand().flatMap(Fit::curveFit);
         if (fit.isEmpty() || pairs.size() > MOST_LEVERAGES) {
             return Influence.NONE;
         }

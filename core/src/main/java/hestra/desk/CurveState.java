@@ -24,10 +24,12 @@ import hestra.fit.Trial;
  * @param labels where equations were put by hand
  * @param only the rows whose points alone the curves are fitted to; empty for all
  */
-public record CurveState(Map<Slot, Curve> further, Set<Slot> hidden, Slot inHand, Optional<Trial> trial, Map<Slot, LabelPlace> labels, Set<Integer> only) {
+public record CurveState(Map<Slot, Curve> further, Set<Slot> hidden, Slot inHand, Optional<Trial> trial,
+        Map<Slot, LabelPlace> labels, Set<Integer> only) {
 
     /** The line alone. */
-    public static final CurveState LINE_ALONE = new CurveState(Map.of(), Set.of(), Slot.LINE, Optional.empty(), Map.of(), Set.of());
+    public static final CurveState LINE_ALONE = new CurveState(Map.of(), Set.of(), Slot.LINE, Optional.empty(), Map.of(),
+            Set.of());
 
     public CurveState {
         further = ordered(further);
@@ -42,7 +44,8 @@ public record CurveState(Map<Slot, Curve> further, Set<Slot> hidden, Slot inHand
 
     /** The same after a change of the table: the rows that were chosen are followed. */
     CurveState following(TableEdit change) {
-        return only.isEmpty() ? this : fittedOnlyTo(only.stream().map(change::rowAfter).filter(row -> row >= 0).collect(Collectors.toSet()));
+        return only.isEmpty()
+                ? this : fittedOnlyTo(only.stream().map(change::rowAfter).filter(row -> row >= 0).collect(Collectors.toSet()));
     }
 
     /** In the order of their places, so that they come in that order everywhere. */
@@ -83,12 +86,14 @@ public record CurveState(Map<Slot, Curve> further, Set<Slot> hidden, Slot inHand
         Map<Slot, LabelPlace> rest = new EnumMap<>(Slot.class);
         rest.putAll(labels);
         rest.remove(slot);
-        return new CurveState(curves, hiding(slot, false), inHand == slot ? Slot.LINE : inHand, slot == Slot.TRIAL ? Optional.empty() : trial, rest, only);
+        return new CurveState(curves, hiding(slot, false), inHand == slot ? Slot.LINE : inHand,
+                slot == Slot.TRIAL ? Optional.empty() : trial, rest, only);
     }
 
     CurveState with(Trial newTrial) {
         boolean fresh = trial.isEmpty() || !trial.get().curve().equals(newTrial.curve());
-        return new CurveState(further, hiding(Slot.TRIAL, false), fresh ? Slot.TRIAL : inHand, Optional.of(newTrial), labels, only);
+        return new CurveState(further, hiding(Slot.TRIAL, false), fresh ? Slot.TRIAL : inHand, Optional.of(newTrial), labels,
+                only);
     }
 
     CurveState shown(Slot slot, boolean shown) {

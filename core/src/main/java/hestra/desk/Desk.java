@@ -62,7 +62,9 @@ public record Desk(Exercise exercise, Work work, Pointing pointing) {
     Bench bench(Part part, Truth truth) {
         PartWork here = work.part(part);
         Drawing drawing = new Drawing(here.plot().dress().title(), here.plot().frame().or(() -> part.rules().frame()));
-        return new Bench(truth, here.table(), here.roles(), work.drafts(), new Handiwork(here.curves().trial(), drawing, work.seen(part), here.tracing(), Sections.of(part, this)), here.round());
+        return new Bench(truth, here.table(), here.roles(), work.drafts(),
+                new Handiwork(here.curves().trial(), drawing, work.seen(part), here.tracing(), Sections.of(part, this)),
+                here.round());
     }
 
     /** What a task may see of the work. */
@@ -98,7 +100,8 @@ public record Desk(Exercise exercise, Work work, Pointing pointing) {
                 .or(() -> work.attemptsAt(task.id()).stream().reduce((_, last) -> last).filter(attempt::asksTheSameAs)
                         .map(_ -> "This is the answer that you have just checked. Checking it again costs no try."))
                 .or(() -> playsOn(task) && isShown(task, bench.round())
-                        ? Optional.of("The best " + task.compared().map(Curve::familyInWords).orElse("line") + " is shown for these data. Play again with new data to place another.")
+                        ? Optional.of("The best " + task.compared().map(Curve::familyInWords)
+                        .orElse("line") + " is shown for these data. Play again with new data to place another.")
                         : Optional.empty());
     }
 
@@ -108,8 +111,9 @@ public record Desk(Exercise exercise, Work work, Pointing pointing) {
     }
 
     /**
-     * Whether what a task asks to be found by eye has been shown for the data of a round: by another task, by the task itself, or when the
-     * work was begun before. Where its author lets it be seen from the beginning or before the task, that is the author's own affair.
+     * Whether what a task asks to be found by eye has been shown for the data of a round: by another task, by the task itself, or
+     * when the work was begun before. Where its author lets it be seen from the beginning or before the task, that is the
+     * author's own affair.
      */
     boolean isShown(Task task, OptionalInt round) {
         Set<Aid> showing = task.shownBy();
@@ -121,23 +125,30 @@ public record Desk(Exercise exercise, Work work, Pointing pointing) {
     /** With what has been told of a task by now: it stays told, whichever of the times that work was begun is gone on with. */
     private Desk telling(Task task) {
         List<Attempt> made = work.attemptsAt(task.id());
-        return isTold(task, made) ? with(work.with(work.checks().telling(task.id(), made, other -> isSolved(task, other)))) : this;
+        return isTold(task, made)
+                ? with(work.with(work.checks().telling(task.id(), made, other -> isSolved(task, other)))) : this;
     }
 
-    /** Whether somebody who gave these answers to a task has been told what would have been right, for data that stay the same. */
+    /**
+     * Whether somebody who gave these answers to a task has been told what would have been right, for data that stay the same.
+     */
     private boolean isTold(Task task, List<Attempt> made) {
-        boolean tells = task.terms().afterwards() == Terms.Afterwards.ANSWER && task.terms().isTold(true) || !task.revealed().isEmpty();
+        boolean tells = task.terms().afterwards() == Terms.Afterwards.ANSWER && task.terms().isTold(true)
+                || !task.revealed().isEmpty();
         return tells && !playsOn(task) && triesLeft(task, made) == 0 && !isSolved(task, made);
     }
 
     /** The work begun afresh. */
     Desk begunAgain() {
-        Map<String, List<Attempt>> told = exercise.tasks().stream().filter(task -> isTold(task, work.attemptsAt(task.id()))).collect(Collectors.toMap(Task::id, task -> work.attemptsAt(task.id())));
+        Map<String, List<Attempt>> told = exercise.tasks().stream().filter(task -> isTold(task, work.attemptsAt(task.id())))
+                .collect(Collectors.toMap(Task::id, task -> work.attemptsAt(task.id())));
         Work fresh = Work.begin(exercise, work.checks().begunAgain(told));
         for (Part part : exercise.parts()) {
             if (part.tasks().stream().anyMatch(task -> playsOn(task) && !work.attemptsAt(task.id()).isEmpty())) {
-                int round = part.tasks().stream().flatMap(task -> work.attemptsAt(task.id()).stream()).mapToInt(attempt -> attempt.round().orElse(0)).max().orElse(0);
-                fresh = fresh.with(part, fresh.part(part).inRound(Math.max(round, work.part(part).round().orElse(0)) + 1, part, exercise.mark()));
+                int round = part.tasks().stream().flatMap(task -> work.attemptsAt(task.id()).stream())
+                        .mapToInt(attempt -> attempt.round().orElse(0)).max().orElse(0);
+                fresh = fresh.with(part, fresh.part(part)
+                        .inRound(Math.max(round, work.part(part).round().orElse(0)) + 1, part, exercise.mark()));
             }
         }
         return new Desk(exercise, fresh, Pointing.AT_NOTHING);
@@ -157,7 +168,8 @@ public record Desk(Exercise exercise, Work work, Pointing pointing) {
     }
 
     private Desk helped(String taskId) {
-        return exercise.task(taskId).filter(it -> work.helpsAt(it) < it.terms().helps().size()).map(it -> with(work.with(work.checks().helping(taskId, work.helpsAt(it) + 1)))).orElse(this);
+        return exercise.task(taskId).filter(it -> work.helpsAt(it) < it.terms().helps().size())
+                .map(it -> with(work.with(work.checks().helping(taskId, work.helpsAt(it) + 1)))).orElse(this);
     }
 
     /** How often a task may still be checked; a large number where it is not limited. */
@@ -173,7 +185,8 @@ public record Desk(Exercise exercise, Work work, Pointing pointing) {
 
     /** What was given out for a row, which may have gone elsewhere since; nothing where it was not given. */
     static Optional<Row> asGiven(DataTable given, Row row) {
-        return row.origin() == Row.OWN ? Optional.empty() : Optional.of(given.row(row.origin())).filter(it -> it.origin() == row.origin());
+        return row.origin() == Row.OWN
+                ? Optional.empty() : Optional.of(given.row(row.origin())).filter(it -> it.origin() == row.origin());
     }
 
     Desk with(Work changed) {

@@ -17,7 +17,10 @@ public sealed interface Edit {
     /** An edit that changes what is kept: it can be undone and is journalled. It says itself what comes of it. */
     sealed interface Lasting extends Edit permits Local, ExerciseEdit, InPart, Pasted, Draft, Name, StartAgain {
 
-        /** The desk afterwards. An edit that names what is not there changes nothing, so that a journal can be replayed whatever it holds. */
+        /**
+         * The desk afterwards. An edit that names what is not there changes nothing, so that a journal can be replayed whatever
+         * it holds.
+         */
         Desk appliedTo(Desk desk);
 
         /** What it does, for "Undo …". */
@@ -149,7 +152,8 @@ public sealed interface Edit {
     /**
      * An answer is begun or changed.
      *
-     * @param run names the run of typing in one field, all of which is undone together; nothing for a choice, which stands by itself
+     * @param run names the run of typing in one field, all of which is undone together; nothing for a choice, which stands by
+     *     itself
      */
     record Draft(String task, Answer answer, Optional<String> run) implements Lasting {
 
@@ -204,8 +208,8 @@ public sealed interface Edit {
     }
 
     /**
-     * The work starts again from the exercise as it stands; that it was begun once more is kept, whatever is undone. What was told stays
-     * told: a task whose answer was shown keeps its answers, and one that is played in rounds goes on with new data.
+     * The work starts again from the exercise as it stands; that it was begun once more is kept, whatever is undone. What was
+     * told stays told: a task whose answer was shown keeps its answers, and one that is played in rounds goes on with new data.
      */
     record StartAgain() implements Lasting {
         @Override

@@ -13,8 +13,8 @@ import hestra.numbers.DecimalMark;
 import hestra.task.Terms;
 
 /**
- * Something that the author does to the exercise as a whole: its texts, its parts, and the blocks of their sheets, which are named by
- * their ids wherever they stand. One that names what is not there changes nothing.
+ * Something that the author does to the exercise as a whole: its texts, its parts, and the blocks of their sheets, which are
+ * named by their ids wherever they stand. One that names what is not there changes nothing.
  */
 public sealed interface ExerciseEdit extends Edit.Lasting {
 
@@ -63,9 +63,11 @@ public sealed interface ExerciseEdit extends Edit.Lasting {
 
         @Override
         public Exercise appliedTo(Exercise exercise) {
-            boolean fits = exercise.parts().size() < Exercise.MOST_PARTS && exercise.blocks().size() + part.blocks().size() <= Exercise.MOST_BLOCKS
+            boolean fits = exercise.parts().size() < Exercise.MOST_PARTS
+                    && exercise.blocks().size() + part.blocks().size() <= Exercise.MOST_BLOCKS
                     && exercise.tasks().size() + part.tasks().size() <= Exercise.MOST_TASKS;
-            boolean known = exercise.part(part.id()).isPresent() || part.blocks().stream().anyMatch(block -> exercise.block(block.id()).isPresent());
+            boolean known = exercise.part(part.id()).isPresent()
+                    || part.blocks().stream().anyMatch(block -> exercise.block(block.id()).isPresent());
             return fits && !known ? exercise.withPartAt(index, part) : exercise;
         }
     }
@@ -106,16 +108,19 @@ public sealed interface ExerciseEdit extends Edit.Lasting {
 
         @Override
         public Exercise appliedTo(Exercise exercise) {
-            boolean full = exercise.blocks().size() >= Exercise.MOST_BLOCKS || block instanceof Block.Asked && exercise.tasks().size() >= Exercise.MOST_TASKS;
+            boolean full = exercise.blocks().size() >= Exercise.MOST_BLOCKS
+                    || block instanceof Block.Asked && exercise.tasks().size() >= Exercise.MOST_TASKS;
             boolean known = exercise.block(block.id()).isPresent() || exercise.part(block.id()).isPresent();
-            return full || known ? exercise : exercise.part(part).map(it -> exercise.with(it.withBlockAt(index, block))).orElse(exercise);
+            return full || known
+                    ? exercise : exercise.part(part).map(it -> exercise.with(it.withBlockAt(index, block))).orElse(exercise);
         }
     }
 
     /**
      * The author changes a block, named by its id.
      *
-     * @param run names the run of typing in one field, all of which is undone together; nothing for a choice, which stands by itself
+     * @param run names the run of typing in one field, all of which is undone together; nothing for a choice, which stands by
+     *     itself
      */
     record ChangeBlock(Block block, Optional<String> run) implements ExerciseEdit {
 
@@ -131,7 +136,8 @@ public sealed interface ExerciseEdit extends Edit.Lasting {
 
         @Override
         public boolean continues(Edit.Lasting before) {
-            return before instanceof ChangeBlock other && other.block.id().equals(block.id()) && run.isPresent() && other.run.equals(run);
+            return before instanceof ChangeBlock other && other.block.id().equals(block.id()) && run.isPresent()
+                    && other.run.equals(run);
         }
 
         @Override
@@ -206,7 +212,8 @@ public sealed interface ExerciseEdit extends Edit.Lasting {
 
         @Override
         public Exercise appliedTo(Exercise exercise) {
-            return exercise.issue().edition(edition.number()).equals(Optional.of(edition)) ? exercise : exercise.with(exercise.issue().publishing(edition));
+            return exercise.issue().edition(edition.number()).equals(Optional.of(edition))
+                    ? exercise : exercise.with(exercise.issue().publishing(edition));
         }
     }
 

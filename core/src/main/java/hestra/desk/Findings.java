@@ -53,8 +53,8 @@ import hestra.working.Calculations;
 import hestra.working.Results;
 
 /**
- * All that follows from a desk: computed once for each change, or when it is first asked for, and shared by every view. Used by one
- * thread at a time.
+ * All that follows from a desk: computed once for each change, or when it is first asked for, and shared by every view. Used by
+ * one thread at a time.
  */
 public final class Findings {
 
@@ -87,24 +87,28 @@ public final class Findings {
     private Findings(Desk desk, Findings before) {
         this.desk = desk;
         boolean sameExercise = before != null && before.desk.exercise() == desk.exercise();
-        this.tasks = sameExercise && before.desk.work().attempts() == desk.work().attempts() && before.desk.work().checks().hints().equals(desk.work().checks().hints()) ? before.tasks
+        this.tasks = sameExercise && before.desk.work().attempts() == desk.work().attempts()
+                && before.desk.work().checks().hints().equals(desk.work().checks().hints()) ? before.tasks
                 : before == null ? TaskStates.of(desk) : TaskStates.next(desk, before.desk, before.tasks);
         Part asWritten = partInHand(before);
         this.work = desk.work().part(asWritten);
         Findings here = before != null && before.part.id().equals(asWritten.id()) ? before : null;
         this.asWritten = asWritten;
-        this.part = here != null && here.asWritten == asWritten && here.work.round().equals(work.round()) ? here.part : asWritten.inRound(work.round(), desk.exercise().mark());
+        this.part = here != null && here.asWritten == asWritten && here.work.round().equals(work.round())
+                ? here.part : asWritten.inRound(work.round(), desk.exercise().mark());
         boolean samePart = here != null && here.part == part && sameExercise;
         this.truth = samePart ? here.truth : part.truth(desk.exercise().mark());
         this.given = samePart ? here.given : truth.given();
-        this.observed = here == null ? Observed.of(work.table(), work.drawnRoles()) : here.observed.next(work.table(), work.drawnRoles());
+        this.observed = here == null
+                ? Observed.of(work.table(), work.drawnRoles()) : here.observed.next(work.table(), work.drawnRoles());
         this.curves = here == null ? ChosenCurves.of(observed.pairs(), work.curves())
                 : here.curves.next(observed.pairs(), work.curves(), here.work.curves());
         this.open = samePart && before.tasks == tasks && here.work.shut().equals(work.shut()) ? here.open : open();
         this.fillIn = samePart && here.taskInHand().equals(taskInHand()) ? here.fillIn : null;
         this.best = samePart && before.tasks == tasks ? here.best : null;
         boolean sameData = here != null && here.observed == observed;
-        this.framing = Framing.of(observed, work.plot(), part.rules().frame(), sameData ? Optional.of(here.framing) : Optional.empty());
+        this.framing = Framing.of(observed, work.plot(), part.rules().frame(),
+                sameData ? Optional.of(here.framing) : Optional.empty());
         this.frame = framing.frame(work.reading().atX(), curveInHand(), visibleLine().filter(_ -> isShown(Slot.LINE)));
     }
 
@@ -118,7 +122,8 @@ public final class Findings {
     /** The part that was turned to, or that of the task in hand; where nothing is left to do, the one before stays. */
     private Part partInHand(Findings before) {
         Exercise exercise = desk.exercise();
-        return desk.pointing().part().flatMap(exercise::part).or(() -> desk.task().flatMap(exercise::partOf)).or(() -> taskInHand().flatMap(exercise::partOf))
+        return desk.pointing().part().flatMap(exercise::part).or(() -> desk.task().flatMap(exercise::partOf))
+                .or(() -> taskInHand().flatMap(exercise::partOf))
                 .or(() -> Optional.ofNullable(before).flatMap(it -> exercise.part(it.part.id()))).orElse(exercise.first());
     }
 
@@ -139,7 +144,8 @@ public final class Findings {
 
     /** What follows from the work as it stood when something was kept; for what follows the plot, these findings. */
     public Findings of(Note.Shown note) {
-        return note.frozen().map(state -> Findings.of(new Desk(exercise(), desk.work().with(part, state), Pointing.AT_NOTHING.at(part.id())))).orElse(this);
+        return note.frozen().map(state -> Findings.of(new Desk(exercise(), desk.work().with(part, state),
+                Pointing.AT_NOTHING.at(part.id())))).orElse(this);
     }
 
     public Desk desk() {
@@ -180,7 +186,8 @@ public final class Findings {
         Part at = exercise().partOf(state.task().id()).orElseThrow();
         PartWork there = desk.work().part(at);
         return state.attempts().counted().map(Judged::attempt)
-                .filter(it -> it.basis().isPresent() && (!it.round().equals(there.round()) || it.basis().getAsInt() != there.table().print())).isPresent();
+                .filter(it -> it.basis().isPresent() && (!it.round().equals(there.round())
+                || it.basis().getAsInt() != there.table().print())).isPresent();
     }
 
     /** Whether the answer that counts at a task is about a plot that is another one now. */
@@ -206,8 +213,10 @@ public final class Findings {
     /** The best fit of the curve that was placed by eye, once a round has been checked. */
     Optional<CurveOnData> best() {
         if (best == null) {
-            best = tasks.stream().filter(state -> part.indexOf(state.task().id()) >= 0 && state.reveals(work.round())).flatMap(state -> state.task().compared().stream()).findFirst()
-                    .filter(curve -> !(curve instanceof Curve.Line)).flatMap(curve -> LeastSquares.fit(curve, truth.pairs()).curveFit());
+            best = tasks.stream().filter(state -> part.indexOf(state.task().id()) >= 0 && state.reveals(work.round()))
+                    .flatMap(state -> state.task().compared().stream()).findFirst()
+                    .filter(curve -> !(curve instanceof Curve.Line))
+                    .flatMap(curve -> LeastSquares.fit(curve, truth.pairs()).curveFit());
         }
         return best;
     }
@@ -272,7 +281,8 @@ public final class Findings {
 
     /** Whether the curve in a place is drawn. */
     public boolean isShown(Slot slot) {
-        return isOpen(slot) && (slot == Slot.LINE ? work().layers().contains(Layer.LINE) : !work().curves().hidden().contains(slot));
+        return isOpen(slot) && (slot == Slot.LINE ? work().layers().contains(Layer.LINE) : !work().curves().hidden()
+                .contains(slot));
     }
 
     /** The curve in hand where there is one and it is not held back. */
@@ -309,7 +319,8 @@ public final class Findings {
     public boolean hasPattern() {
         if (pattern == null) {
             pattern = fitInHand().flatMap(Fit::curveFit).flatMap(fit -> Residuals.of(fit, pairs())).filter(residuals ->
-                    residuals.lackOfFit().map(lack -> lack.p() < CLEAR).orElseGet(() -> residuals.runs().filter(runs -> runs.p() < CLEAR).isPresent())).isPresent();
+                    residuals.lackOfFit().map(lack -> lack.p() < CLEAR)
+                            .orElseGet(() -> residuals.runs().filter(runs -> runs.p() < CLEAR).isPresent())).isPresent();
         }
         return pattern;
     }
@@ -318,7 +329,8 @@ public final class Findings {
     public Precision precision() {
         if (precision == null) {
             Roles roles = work().drawnRoles();
-            precision = new Precision(style(), digits().isPresent(), Fineness.of(work().table(), roles.explanatory()), Fineness.of(work().table(), roles.response()));
+            precision = new Precision(style(), digits().isPresent(), Fineness.of(work().table(), roles.explanatory()),
+                    Fineness.of(work().table(), roles.response()));
         }
         return precision;
     }
@@ -328,7 +340,10 @@ public final class Findings {
         return new NumberStyle(exercise().mark(), digits().orElse(USUAL_DIGITS));
     }
 
-    /** How many digits the numbers of curves are to have: as chosen at the readings, or by the author; nothing for as many as are needed. */
+    /**
+     * How many digits the numbers of curves are to have: as chosen at the readings, or by the author; nothing for as many as are
+     * needed.
+     */
     public OptionalInt digits() {
         return work.plot().numbers().digits().isPresent() ? work.plot().numbers().digits() : part.rules().digits();
     }
@@ -362,7 +377,10 @@ public final class Findings {
         return tasks.stream().filter(state -> state.task().id().equals(id)).findFirst().orElseThrow();
     }
 
-    /** The task in hand: the one turned to, or the first that is not done, in the part that was turned to; nothing when all are done. */
+    /**
+     * The task in hand: the one turned to, or the first that is not done, in the part that was turned to; nothing when all are
+     * done.
+     */
     public Optional<String> taskInHand() {
         Optional<Part> there = desk.pointing().part().flatMap(exercise()::part);
         return desk.task().filter(id -> exercise().task(id).isPresent())
@@ -373,30 +391,37 @@ public final class Findings {
     /** The calculation that is filled in for the task in hand. */
     public Optional<FillIn> fillIn() {
         if (fillIn == null) {
-            fillIn = taskInHand().filter(id -> part.indexOf(id) >= 0).flatMap(exercise()::task).flatMap(task -> task.fillIn(truth));
+            fillIn = taskInHand().filter(id -> part.indexOf(id) >= 0).flatMap(exercise()::task)
+                    .flatMap(task -> task.fillIn(truth));
         }
         return fillIn;
     }
 
     /** What stands below the plot: what was chosen, or the calculation that is to be filled in. */
     public Below below() {
-        return fillIn().map(it -> it.way() == CalculationCells.Way.SUMS ? Below.SUMS : Below.MATRICES).orElse(work.plot().below());
+        return fillIn().map(it -> it.way() == CalculationCells.Way.SUMS ? Below.SUMS : Below.MATRICES)
+                .orElse(work.plot().below());
     }
 
     /** The picture that points are read off for the task in hand. */
     public Optional<Picture> picture() {
-        boolean reads = taskInHand().filter(id -> part.indexOf(id) >= 0).flatMap(exercise()::task).filter(Task::readsPicture).isPresent();
-        return reads && asWritten.provenance() instanceof Provenance.Traced(Picture picture, Tracing _) ? Optional.of(picture) : Optional.empty();
+        boolean reads = taskInHand().filter(id -> part.indexOf(id) >= 0).flatMap(exercise()::task)
+                .filter(Task::readsPicture).isPresent();
+        return reads && asWritten.provenance() instanceof Provenance.Traced(Picture picture, Tracing _)
+                ? Optional.of(picture) : Optional.empty();
     }
 
     /** The task that must be done before the plot is shown; nothing where it is shown. */
     Optional<TaskState> hidesPlot() {
-        return tasks.stream().filter(state -> state.task().hidesPlot() && !state.done() && part.indexOf(state.task().id()) >= 0).findFirst();
+        return tasks.stream().filter(state -> state.task().hidesPlot() && !state.done() && part.indexOf(state.task().id()) >= 0)
+                .findFirst();
     }
 
     /** The task in which the roles are chosen by which the plot is drawn; nothing where they are. */
     Optional<TaskState> drawsPlot() {
-        return work.roles().isPresent() ? Optional.empty() : tasks.stream().filter(state -> state.task().drawsByRoles() && part.indexOf(state.task().id()) >= 0).findFirst();
+        return work.roles().isPresent()
+                ? Optional.empty()
+                : tasks.stream().filter(state -> state.task().drawsByRoles() && part.indexOf(state.task().id()) >= 0).findFirst();
     }
 
     public boolean isOpen(Aid aid) {
@@ -430,7 +455,9 @@ public final class Findings {
         Optional<CurveOnData> curve = isOpen(Aid.PREDICTION) ? curves.at(slotInHand()) : Optional.empty();
         return curve.flatMap(it -> switch (it) {
             case CurveFit fitted -> fitted.predicted(x, level());
-            case TrialFit tried -> tried.fitted(x).stream().boxed().findFirst().map(value -> new Prediction(x, value, tried.support().contains(x),
+            case TrialFit tried ->
+                    tried.fitted(x).stream().boxed().findFirst()
+                    .map(value -> new Prediction(x, value, tried.support().contains(x),
                     tried.support().distanceTo(x), Optional.empty(), Optional.empty()));
         });
     }
@@ -447,7 +474,10 @@ public final class Findings {
     /** What a calculation line comes to, with the lines before it by their names. */
     public Calculation.Outcome calculated(CalculationLine line) {
         if (calculations == null) {
-            calculations = Calculations.of(work.sheet().lines(), new Results(curveInHand().isEmpty() ? new Fit.None("There is no curve in hand.") : fitInHand().orElseGet(this::fit), pairs()), exercise().mark());
+            calculations = Calculations.of(work.sheet().lines(),
+                    new Results(curveInHand().isEmpty()
+                            ? new Fit.None("There is no curve in hand.") : fitInHand().orElseGet(this::fit), pairs()), exercise()
+                    .mark());
         }
         return calculations.outcome(line);
     }
@@ -473,7 +503,8 @@ public final class Findings {
 
     /** What looks wrong in the table, but what a task still asks to be found, and what the table says of itself anyway. */
     public List<Suspicion> suspicions() {
-        boolean givesAway = tasks.stream().anyMatch(state -> state.task().hidesSuspicions() && !state.done() && part.indexOf(state.task().id()) >= 0);
+        boolean givesAway = tasks.stream().anyMatch(state -> state.task().hidesSuspicions() && !state.done()
+                && part.indexOf(state.task().id()) >= 0);
         return EntryChecks.of(work().table(), work().drawnRoles(), exercise().mark()).stream().filter(it -> switch (it.kind()) {
             case NOT_A_NUMBER, INCOMPLETE, UNEQUAL_LENGTHS -> false;
             case HEADING_INSIDE, SAME_PAIR -> true;
@@ -497,7 +528,10 @@ public final class Findings {
         return plot;
     }
 
-    /** What the scatter plot shows with these layers and nothing else, on a frame that fits the data; without curves beside the line where they are not wanted. */
+    /**
+     * What the scatter plot shows with these layers and nothing else, on a frame that fits the data; without curves beside the
+     * line where they are not wanted.
+     */
     public PlotContent showing(Set<Layer> layers, boolean curvesToo) {
         PartWork shown = work.with(work.plot().showing(layers).with(Optional.<Frame>empty())).with(ReadingState.NONE);
         PartWork bare = curvesToo ? shown : shown.with(CurveState.LINE_ALONE.fittedOnlyTo(work.curves().only()));

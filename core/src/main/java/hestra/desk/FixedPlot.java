@@ -22,7 +22,8 @@ public final class FixedPlot {
         Set<Layer> layers = EnumSet.of(Layer.POINTS);
         layers.addAll(plot.layers());
         PlotState state = work.plot().showing(layers).with(plot.frame());
-        return Findings.of(bare.desk().with(bare.desk().work().with(bare.part(), work.with(state)))).plot().atRest("This part has no data yet.");
+        return Findings.of(bare.desk().with(bare.desk().work().with(bare.part(), work.with(state)))).plot()
+                .atRest("This part has no data yet.");
     }
 
     /** What follows from the true data of a part by themselves: nothing is asked, and nothing held back. */

@@ -54,8 +54,10 @@ final class Framing {
 
     /** Taller where the line, over all the range of the data, does not lie within what fits the points. */
     private Frame withLine(Frame fitting, Optional<LineFit> line) {
-        double[] ends = line.map(it -> new double[] {it.at(it.support().low()), it.at(it.support().high())}).orElse(new double[0]);
-        boolean within = DoubleStream.of(ends).allMatch(y -> y >= fitting.yLow() && y <= fitting.yHigh() || !(Math.abs(y) < GREATEST));
+        double[] ends = line.map(it -> new double[] {it.at(it.support().low()), it.at(it.support().high())})
+                .orElse(new double[0]);
+        boolean within = DoubleStream.of(ends).allMatch(y -> y >= fitting.yLow() && y <= fitting.yHigh()
+                || !(Math.abs(y) < GREATEST));
         return within ? fitting : Frame.around(xs(), plot.x(), DoubleStream.concat(ys(), DoubleStream.of(ends)), plot.y());
     }
 
@@ -68,7 +70,8 @@ final class Framing {
         Pairs pairs = observed.pairs();
         DoubleSummaryStatistics x = pairs.xs().summaryStatistics();
         DoubleSummaryStatistics y = pairs.ys().summaryStatistics();
-        return observed.points().stream().filter(point -> !point.setAside() || pairs.n() == 0 || isNear(point.x(), x) && isNear(point.y(), y));
+        return observed.points().stream().filter(point -> !point.setAside() || pairs.n() == 0
+                || isNear(point.x(), x) && isNear(point.y(), y));
     }
 
     /** Whether a value lies no further from the others than they lie apart. */
@@ -90,7 +93,8 @@ final class Framing {
             return fitting;
         }
         OptionalDouble fitted = curve.get().fitted(at.getAsDouble());
-        boolean drawable = fitted.isPresent() && Math.abs(fitted.getAsDouble()) < GREATEST && Math.abs(at.getAsDouble()) < GREATEST;
+        boolean drawable = fitted.isPresent() && Math.abs(fitted.getAsDouble()) < GREATEST
+                && Math.abs(at.getAsDouble()) < GREATEST;
         return drawable ? Frame.around(DoubleStream.concat(xs(), DoubleStream.of(at.getAsDouble())), plot.x(),
                 DoubleStream.concat(ys(), DoubleStream.of(fitted.getAsDouble())), plot.y()) : fitting;
     }

@@ -99,7 +99,8 @@ public final class History {
         }
         Desk before = upToDate(link.desk, pasted);
         // It stays a step even where it changes nothing, so that it can be read in yet another way.
-        History again = new History(asBegun(before.apply(pasted), since.isEmpty() ? present : since.peek().desk), Link.of(before, pasted, link.next), null);
+        History again = new History(asBegun(before.apply(pasted), since.isEmpty() ? present : since.peek().desk),
+                Link.of(before, pasted, link.next), null);
         while (!since.isEmpty()) {
             Link next = since.pop();
             History made = again.apply(next.edit);
@@ -143,11 +144,14 @@ public final class History {
                 : new History(upToDate(future.desk, future.edit), Link.of(present, future.edit, past), future.next);
     }
 
-    /** A desk of another time, with what is pointed at and all that has been checked by now, at the part in which an edit happens. */
+    /**
+     * A desk of another time, with what is pointed at and all that has been checked by now, at the part in which an edit happens.
+     */
     private Desk upToDate(Desk desk, Edit.Lasting edit) {
         Pointing pointing = present.pointing();
         boolean single = desk.exercise().parts().size() == 1;
-        Optional<String> at = single ? Optional.empty() : edit.where(desk.exercise()).filter(part -> desk.exercise().part(part).isPresent());
+        Optional<String> at = single
+                ? Optional.empty() : edit.where(desk.exercise()).filter(part -> desk.exercise().part(part).isPresent());
         boolean there = at.isEmpty() || pointing.task().flatMap(desk.exercise()::partOf).map(Part::id).equals(at);
         return new Desk(desk.exercise(), desk.work().with(present.work().checks()), there ? pointing : pointing.at(at.get()));
     }

@@ -17,7 +17,8 @@ import hestra.fit.EquationForm;
 public record Numbers(OptionalInt digits, Optional<EquationForm> form, OptionalDouble level) {
 
     public Numbers {
-        if (digits.isPresent() && (digits.getAsInt() < PlotRules.FEWEST_DIGITS || digits.getAsInt() > PlotRules.MOST_DIGITS) || level.isPresent() && !(level.getAsDouble() >= 0.5 && level.getAsDouble() < 1)) {
+        if (digits.isPresent() && (digits.getAsInt() < PlotRules.FEWEST_DIGITS || digits.getAsInt() > PlotRules.MOST_DIGITS)
+                || level.isPresent() && !(level.getAsDouble() >= 0.5 && level.getAsDouble() < 1)) {
             throw new IllegalArgumentException(digits + " digits at the level " + level);
         }
     }

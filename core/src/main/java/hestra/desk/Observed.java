@@ -44,7 +44,8 @@ record Observed(DataTable table, Roles roles, Pairs pairs, List<String> groups, 
             return this;
         }
         OptionalInt row = changedRoles.equals(roles) ? changed.onlyRowOtherThanIn(table) : OptionalInt.empty();
-        return (row.isPresent() ? moved(changed, row.getAsInt()) : Optional.<Observed>empty()).orElseGet(() -> of(changed, changedRoles));
+        return (row.isPresent() ? moved(changed, row.getAsInt()) : Optional.<Observed>empty())
+                .orElseGet(() -> of(changed, changedRoles));
     }
 
     private Optional<Observed> moved(DataTable changed, int row) {
@@ -52,7 +53,8 @@ record Observed(DataTable table, Roles roles, Pairs pairs, List<String> groups, 
                 && Stream.of(roles.label(), roles.group(), roles.count()).flatMap(column -> column.stream().boxed())
                     .allMatch(column -> changed.cell(row, column).equals(table.cell(row, column)));
         int pair = pairs.indexOfRow(row);
-        int point = Collections.binarySearch(points, new PlotContent.Point(row, 0, 0, false), Comparator.comparingInt(PlotContent.Point::row));
+        int point = Collections.binarySearch(points, new PlotContent.Point(row, 0, 0, false),
+                Comparator.comparingInt(PlotContent.Point::row));
         if (!sameOtherwise || pair < 0 || point < 0 || !(changed.cell(row, roles.explanatory()) instanceof Cell.Measured x)
                 || !(changed.cell(row, roles.response()) instanceof Cell.Measured y)) {
             return Optional.empty();
@@ -74,9 +76,11 @@ record Observed(DataTable table, Roles roles, Pairs pairs, List<String> groups, 
         List<PlotContent.Point> points = new ArrayList<>();
         for (int i = 0; i < table.size(); i++) {
             Row row = table.row(i);
-            if (row.cell(roles.explanatory()) instanceof Cell.Measured x && row.cell(roles.response()) instanceof Cell.Measured y) {
+            if (row.cell(roles.explanatory()) instanceof Cell.Measured x
+                    && row.cell(roles.response()) instanceof Cell.Measured y) {
                 points.add(new PlotContent.Point(i, x.value(), y.value(), row.isSetAside(), text(row, roles.label()),
-                        indices.getOrDefault(text(row, roles.group()), groups.size()), Pairs.countOf(row, roles.count()).orElse(1)));
+                        indices.getOrDefault(text(row, roles.group()), groups.size()),
+                                Pairs.countOf(row, roles.count()).orElse(1)));
             }
         }
         return List.copyOf(points);

@@ -64,7 +64,8 @@ public record OwnSheet(List<Note> notes, List<CalculationLine> lines) {
     }
 
     private static Keepable.Numbered numbered(Optional<Note> note) {
-        return note.filter(Note.Kept.class::isInstance).map(it -> ((Note.Kept) it).what().numbered()).orElse(Keepable.Numbered.NOT);
+        return note.filter(Note.Kept.class::isInstance).map(it -> ((Note.Kept) it).what().numbered())
+                .orElse(Keepable.Numbered.NOT);
     }
 
     /** "Figure 2", "Table 1"; empty for a note that is not counted. */
@@ -148,7 +149,9 @@ public record OwnSheet(List<Note> notes, List<CalculationLine> lines) {
     /** With all that follows the plot kept as it is in a state, since the plot will not be able to show it any more. */
     OwnSheet frozenAt(PartWork state) {
         boolean follows = notes.stream().anyMatch(OwnSheet::follows);
-        return follows ? withNotes(notes.stream().map(note -> follows(note) ? ((Note.Shown) note).with(Optional.of(state)) : note).toList()) : this;
+        return follows
+                ? withNotes(notes.stream().map(note -> follows(note) ? ((Note.Shown) note).with(Optional.of(state)) : note)
+                        .toList()) : this;
     }
 
     private static boolean follows(Note note) {

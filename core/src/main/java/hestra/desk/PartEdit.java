@@ -19,7 +19,10 @@ import hestra.tracing.Picture;
 import hestra.tracing.PictureAxes;
 import hestra.tracing.Tracing;
 
-/** Something that the author does to a part of the exercise. Each edit says itself what comes of it; one that names what is not there changes nothing. */
+/**
+ * Something that the author does to a part of the exercise. Each edit says itself what comes of it; one that names what is not
+ * there changes nothing.
+ */
 public sealed interface PartEdit extends Edit.Local {
 
     /** The part after the edit; the same object where it changes nothing. */
@@ -66,7 +69,9 @@ public sealed interface PartEdit extends Edit.Local {
         }
     }
 
-    /** The exercise's data are made by a recipe; the variables keep their names. Where none can be made by it, nothing changes. */
+    /**
+     * The exercise's data are made by a recipe; the variables keep their names. Where none can be made by it, nothing changes.
+     */
     record WriteRecipe(Recipe recipe) implements PartEdit {
         @Override
         public String inWords() {
@@ -113,7 +118,8 @@ public sealed interface PartEdit extends Edit.Local {
 
         @Override
         public Part appliedTo(Part part, DecimalMark mark) {
-            if (!(part.provenance() instanceof Provenance.Traced(Picture picture, Tracing before)) || tracing.points().size() > Tracing.MOST_POINTS) {
+            if (!(part.provenance() instanceof Provenance.Traced(Picture picture, Tracing before))
+                    || tracing.points().size() > Tracing.MOST_POINTS) {
                 return part;
             }
             Provenance.Traced now = new Provenance.Traced(picture, tracing);

@@ -32,7 +32,8 @@ import hestra.tracing.Tracing;
  * @param round the round of playing that these data are of, from 1; nothing for the data as they were given out
  * @param shut the aids that were closed, where this is how the work stood when something was kept; none for the work as it is now
  */
-public record PartWork(DataTable table, Optional<Roles> roles, Roles unchosen, PlotState plot, CurveState curves, ReadingState reading, OwnSheet sheet, OptionalInt round,
+public record PartWork(DataTable table, Optional<Roles> roles, Roles unchosen, PlotState plot, CurveState curves,
+        ReadingState reading, OwnSheet sheet, OptionalInt round,
         Optional<Tracing> tracing, Set<Aid> shut) {
 
     public PartWork {
@@ -43,7 +44,8 @@ public record PartWork(DataTable table, Optional<Roles> roles, Roles unchosen, P
     static PartWork begin(Part part, DecimalMark mark) {
         boolean asksRoles = part.tasks().stream().anyMatch(Task::leavesRoles);
         return new PartWork(part.truth(mark).given(), asksRoles ? Optional.empty() : Optional.of(part.roles()),
-                inOrder(part.roles()), PlotState.USUAL, CurveState.LINE_ALONE, ReadingState.NONE, OwnSheet.EMPTY, OptionalInt.empty(), Optional.empty(), Set.of());
+                inOrder(part.roles()), PlotState.USUAL, CurveState.LINE_ALONE, ReadingState.NONE, OwnSheet.EMPTY,
+                        OptionalInt.empty(), Optional.empty(), Set.of());
     }
 
     /** The two columns in the order of the table: which explains is for the student to say. */
@@ -53,7 +55,8 @@ public record PartWork(DataTable table, Optional<Roles> roles, Roles unchosen, P
 
     /** As it goes into a hand-in: where each row came from mattered while the answers were taken from the table. */
     public PartWork handedIn() {
-        return new PartWork(table.withRows(table.rows().stream().map(row -> row.givenAs(Row.OWN)).toList()), roles, unchosen, plot, curves, reading, sheet, OptionalInt.empty(), Optional.empty(), Set.of());
+        return new PartWork(table.withRows(table.rows().stream().map(row -> row.givenAs(Row.OWN)).toList()), roles, unchosen,
+                plot, curves, reading, sheet, OptionalInt.empty(), Optional.empty(), Set.of());
     }
 
     /** The roles by which the plot is drawn: the chosen ones, or else the two columns in the order of the table. */
@@ -79,7 +82,8 @@ public record PartWork(DataTable table, Optional<Roles> roles, Roles unchosen, P
     /** The work in another round: its data, and everything else as at the beginning, but what the plot shows. */
     PartWork inRound(int number, Part part, DecimalMark mark) {
         PartWork fresh = begin(part.inRound(OptionalInt.of(number), mark), mark);
-        return new PartWork(fresh.table, roles.or(fresh::roles), fresh.unchosen, plot.with(Optional.<Frame>empty()), curves.without(Slot.TRIAL), ReadingState.NONE, sheet, OptionalInt.of(number), tracing, shut);
+        return new PartWork(fresh.table, roles.or(fresh::roles), fresh.unchosen, plot.with(Optional.<Frame>empty()),
+                curves.without(Slot.TRIAL), ReadingState.NONE, sheet, OptionalInt.of(number), tracing, shut);
     }
 
     /** Whether both began from the same rows and roles, so that what was done with the one can go on with the other. */
@@ -101,13 +105,15 @@ public record PartWork(DataTable table, Optional<Roles> roles, Roles unchosen, P
 
     /** With the roles changed as other columns are there; what was placed among the old ones goes. */
     PartWork withColumns(UnaryOperator<Roles> change) {
-        PartWork changed = new PartWork(table, roles, inOrder(change.apply(unchosen)), plot, curves, reading, sheet, round, tracing, shut);
+        PartWork changed = new PartWork(table, roles, inOrder(change.apply(unchosen)), plot, curves, reading, sheet, round,
+                tracing, shut);
         return changed.withRoles(roles.map(change));
     }
 
     /** With points read off a picture, which are the table from then on. */
     PartWork with(Tracing laid, DecimalMark mark) {
-        return new PartWork(table.withRows(laid.rows(mark)), roles, unchosen, plot, curves, reading, sheet, round, Optional.of(laid), shut);
+        return new PartWork(table.withRows(laid.rows(mark)), roles, unchosen, plot, curves, reading, sheet, round,
+                Optional.of(laid), shut);
     }
 
     PartWork with(OwnSheet changed) {
@@ -116,7 +122,8 @@ public record PartWork(DataTable table, Optional<Roles> roles, Roles unchosen, P
 
     /** With these aids closed, as they are where something is kept now. */
     PartWork shutting(Set<Aid> aids) {
-        return aids.equals(shut) ? this : new PartWork(table, roles, unchosen, plot, curves, reading, sheet, round, tracing, Set.copyOf(aids));
+        return aids.equals(shut)
+                ? this : new PartWork(table, roles, unchosen, plot, curves, reading, sheet, round, tracing, Set.copyOf(aids));
     }
 
     /** As it stands now, for something that is kept: everything but what has been kept so far. */

@@ -130,7 +130,8 @@ public sealed interface PlotEdit extends WorkEdit {
 
         @Override
         public PartWork appliedTo(PartWork work) {
-            return work.curves().further().containsKey(slot) && work.curves().slotOf(curve).isEmpty() ? work.with(work.curves().with(slot, curve)) : work;
+            return work.curves().further().containsKey(slot) && work.curves().slotOf(curve).isEmpty()
+                    ? work.with(work.curves().with(slot, curve)) : work;
         }
     }
 
@@ -156,7 +157,8 @@ public sealed interface PlotEdit extends WorkEdit {
 
         @Override
         public PartWork appliedTo(PartWork work) {
-            return slot == Slot.LINE ? work.with(work.plot().with(Layer.LINE, shown)) : work.with(work.curves().shown(slot, shown));
+            return slot == Slot.LINE
+                    ? work.with(work.plot().with(Layer.LINE, shown)) : work.with(work.curves().shown(slot, shown));
         }
     }
 
@@ -169,7 +171,8 @@ public sealed interface PlotEdit extends WorkEdit {
 
         @Override
         public PartWork appliedTo(PartWork work) {
-            return rows.stream().allMatch(row -> row >= 0 && row < work.table().size()) ? work.with(work.curves().fittedOnlyTo(rows)) : work;
+            return rows.stream().allMatch(row -> row >= 0 && row < work.table().size())
+                    ? work.with(work.curves().fittedOnlyTo(rows)) : work;
         }
     }
 
@@ -296,7 +299,8 @@ public sealed interface PlotEdit extends WorkEdit {
 
         @Override
         public PartWork appliedTo(PartWork work) {
-            return digits.isEmpty() || digits.getAsInt() >= PlotRules.FEWEST_DIGITS && digits.getAsInt() <= PlotRules.MOST_DIGITS ? work.with(work.plot().with(work.plot().numbers().withDigits(digits))) : work;
+            return digits.isEmpty() || digits.getAsInt() >= PlotRules.FEWEST_DIGITS && digits.getAsInt() <= PlotRules.MOST_DIGITS
+                    ? work.with(work.plot().with(work.plot().numbers().withDigits(digits))) : work;
         }
     }
 

@@ -24,13 +24,15 @@ import hestra.figure.StripKind;
  * @param dress how the plot looks
  * @param numbers how the numbers of curves are shown
  */
-public record PlotState(Set<Layer> layers, Optional<Frame> frame, Spacing x, Spacing y, StripKind strip, Below below, int unfolded, Dress dress,
+public record PlotState(Set<Layer> layers, Optional<Frame> frame, Spacing x, Spacing y, StripKind strip, Below below,
+        int unfolded, Dress dress,
         Numbers numbers) {
 
     private static final int FIRST_COLUMNS = 2;
 
     /** What is shown to begin with. */
-    public static final PlotState USUAL = new PlotState(Layer.usual(), Optional.empty(), Spacing.LINEAR, Spacing.LINEAR, StripKind.AGAINST_X, Below.RESIDUALS, FIRST_COLUMNS, Dress.USUAL, Numbers.UNCHOSEN);
+    public static final PlotState USUAL = new PlotState(Layer.usual(), Optional.empty(), Spacing.LINEAR, Spacing.LINEAR,
+            StripKind.AGAINST_X, Below.RESIDUALS, FIRST_COLUMNS, Dress.USUAL, Numbers.UNCHOSEN);
 
     public PlotState {
         layers = layers.isEmpty() ? Set.of() : Set.copyOf(EnumSet.copyOf(layers));
@@ -58,7 +60,8 @@ public record PlotState(Set<Layer> layers, Optional<Frame> frame, Spacing x, Spa
 
     /** With another spacing along or upward; what is shown fits the data again. */
     PlotState with(boolean along, Spacing spacing) {
-        return new PlotState(layers, Optional.empty(), along ? spacing : x, along ? y : spacing, strip, below, unfolded, dress, numbers);
+        return new PlotState(layers, Optional.empty(), along ? spacing : x, along ? y : spacing, strip, below, unfolded, dress,
+                numbers);
     }
 
     PlotState with(StripKind kind) {

@@ -15,16 +15,19 @@ import hestra.data.TableEdit;
  * @param task the id of the task that was turned to; nothing for the first that is not done
  * @param part the id of the part that was turned to otherwise than by a task; nothing for that of the task in hand
  */
-public record Pointing(Selection selection, OptionalInt hovered, OptionalInt handle, Optional<String> task, Optional<String> part) {
+public record Pointing(Selection selection, OptionalInt hovered, OptionalInt handle, Optional<String> task,
+        Optional<String> part) {
 
     /** At nothing. */
-    public static final Pointing AT_NOTHING = new Pointing(Selection.NONE, OptionalInt.empty(), OptionalInt.empty(), Optional.empty(), Optional.empty());
+    public static final Pointing AT_NOTHING = new Pointing(Selection.NONE, OptionalInt.empty(), OptionalInt.empty(),
+            Optional.empty(), Optional.empty());
 
     Pointing after(Edit.Passing edit) {
         return switch (edit) {
             case Edit.Select(Selection rows) -> new Pointing(rows, hovered, OptionalInt.empty(), task, part);
             case Edit.Hover(OptionalInt row) -> new Pointing(selection, row, handle, task, part);
-            case Edit.TakeHandle(OptionalInt index) -> new Pointing(index.isPresent() ? Selection.NONE : selection, hovered, index, task, part);
+            case Edit.TakeHandle(OptionalInt index) ->
+                    new Pointing(index.isPresent() ? Selection.NONE : selection, hovered, index, task, part);
             case Edit.TurnTo(Optional<String> id) -> new Pointing(selection, hovered, handle, id, Optional.empty());
             case Edit.GoTo(String id) -> at(id);
         };
@@ -33,7 +36,8 @@ public record Pointing(Selection selection, OptionalInt hovered, OptionalInt han
     /** The same rows where they stand after a change of the table. */
     Pointing following(TableEdit change) {
         int over = hovered.isPresent() ? change.rowAfter(hovered.getAsInt()) : -1;
-        return new Pointing(selection.following(change::rowAfter), over < 0 ? OptionalInt.empty() : OptionalInt.of(over), handle, task, part);
+        return new Pointing(selection.following(change::rowAfter), over < 0 ? OptionalInt.empty() : OptionalInt.of(over), handle,
+                task, part);
     }
 
     /** The same at a part. */

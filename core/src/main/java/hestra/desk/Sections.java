@@ -24,10 +24,12 @@ final class Sections {
         if (!part.hasSection()) {
             return Answer.Section.NOTHING;
         }
-        String text = work.sheet().notes().stream().filter(Note.Text.class::isInstance).map(note -> ((Note.Text) note).text()).collect(Collectors.joining("\n\n"));
+        String text = work.sheet().notes().stream().filter(Note.Text.class::isInstance).map(note -> ((Note.Text) note).text())
+                .collect(Collectors.joining("\n\n"));
         boolean follows = work.sheet().notes().stream().anyMatch(note -> note instanceof Note.Shown shown && shown.follows());
         PartWork now = follows ? work.shutting(TaskStates.closed(part, desk)) : work;
-        List<KeptFigure> figures = work.sheet().notes().stream().filter(Note.Kept.class::isInstance).map(Note.Kept.class::cast).map(kept -> figure(kept, kept.frozen().orElse(now))).toList();
+        List<KeptFigure> figures = work.sheet().notes().stream().filter(Note.Kept.class::isInstance).map(Note.Kept.class::cast)
+                .map(kept -> figure(kept, kept.frozen().orElse(now))).toList();
         return new Answer.Section(text, figures);
     }
 
@@ -36,9 +38,12 @@ final class Sections {
         CurveState curves = state.curves();
         boolean line = !shut.contains(Aid.LINE) && state.layers().contains(Layer.LINE);
         boolean further = !shut.contains(Aid.CURVES) && !shut.contains(Aid.LINE);
-        List<Curve> others = further ? curves.further().entrySet().stream().filter(it -> !curves.hidden().contains(it.getKey())).map(Map.Entry::getValue).toList() : List.of();
+        List<Curve> others = further
+                ? curves.further().entrySet().stream().filter(it -> !curves.hidden().contains(it.getKey()))
+                .map(Map.Entry::getValue).toList() : List.of();
         boolean trial = !shut.contains(Aid.TRIAL) && curves.trial().isPresent() && !curves.hidden().contains(Slot.TRIAL);
-        boolean residuals = !shut.contains(Aid.RESIDUALS) && (line || !others.isEmpty() || trial) && (state.layers().contains(Layer.RESIDUALS) || state.layers().contains(Layer.SQUARES));
+        boolean residuals = !shut.contains(Aid.RESIDUALS) && (line || !others.isEmpty() || trial)
+                && (state.layers().contains(Layer.RESIDUALS) || state.layers().contains(Layer.SQUARES));
         return new KeptFigure(kept.what(), line, others, trial, residuals);
     }
 }

@@ -1,8 +1,8 @@
 package hestra.desk;
 
 /**
- * A desk that is being worked on: its history, and what follows from it. This is the one place where an edit is made: it is worked
- * out to its end before anything is kept of it, so an edit that cannot be computed with leaves everything as it was.
+ * A desk that is being worked on: its history, and what follows from it. This is the one place where an edit is made: it is
+ * worked out to its end before anything is kept of it, so an edit that cannot be computed with leaves everything as it was.
  *
  * @param history the desk with all that came before it
  * @param findings what follows from the desk
@@ -32,8 +32,9 @@ public record Session(History history, Findings findings) {
     }
 
     /**
-     * What is in hand stays in hand: the part that was does, whatever an edit does to its data or its tasks, as long as it is there. Only
-     * turning to something, checking, undoing and starting again lead elsewhere. Rows that were pointed at in one part are no rows of another.
+     * What is in hand stays in hand: the part that was does, whatever an edit does to its data or its tasks, as long as it is
+     * there. Only turning to something, checking, undoing and starting again lead elsewhere. Rows that were pointed at in one
+     * part are no rows of another.
      */
     private Session after(History changed, Edit edit) {
         Findings next = findings.next(changed.present());
@@ -41,7 +42,8 @@ public record Session(History history, Findings findings) {
         if (next.part().id().equals(part)) {
             return new Session(changed, next);
         }
-        boolean holds = edit instanceof Edit.Lasting && !(edit instanceof Edit.StartAgain) && changed.present().exercise().part(part).isPresent();
+        boolean holds = edit instanceof Edit.Lasting && !(edit instanceof Edit.StartAgain)
+                && changed.present().exercise().part(part).isPresent();
         Pointing pointing = changed.present().pointing();
         History pointed = changed.pointing(holds ? pointing.at(part) : pointing.atNoRow());
         return new Session(pointed, findings.next(pointed.present()));

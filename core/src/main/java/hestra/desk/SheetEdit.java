@@ -10,7 +10,10 @@ import hestra.numbers.DecimalMark;
 import hestra.task.Keepable;
 import hestra.working.CalculationLine;
 
-/** Something that a person does to a sheet of their own. What is put in has the id {@link OwnSheet#freshId}. One that names what is not there changes nothing. */
+/**
+ * Something that a person does to a sheet of their own. What is put in has the id {@link OwnSheet#freshId}. One that names what
+ * is not there changes nothing.
+ */
 public sealed interface SheetEdit extends WorkEdit {
 
     /** The longest text of a note, far more than a person types. */
@@ -27,7 +30,8 @@ public sealed interface SheetEdit extends WorkEdit {
     @Override
     default Desk appliedIn(Part part, Desk desk) {
         PartWork before = desk.work().part(part);
-        PartWork after = appliedTo(keeps() ? before.shutting(TaskStates.closed(part, desk)) : before, part, desk.exercise().mark());
+        PartWork after = appliedTo(keeps() ? before.shutting(TaskStates.closed(part, desk)) : before,
+                part, desk.exercise().mark());
         return new Desk(desk.exercise(), desk.work().with(part, after.shutting(Set.of())), desk.pointing());
     }
 
@@ -67,7 +71,8 @@ public sealed interface SheetEdit extends WorkEdit {
 
         @Override
         public boolean continues(Edit.Lasting before) {
-            return before instanceof ChangeText other && other.note.equals(note) && sameRun(run, other.run) || before instanceof Write begun && sameRun(run, begun.run);
+            return before instanceof ChangeText other && other.note.equals(note) && sameRun(run, other.run)
+                    || before instanceof Write begun && sameRun(run, begun.run);
         }
 
         @Override
@@ -77,7 +82,8 @@ public sealed interface SheetEdit extends WorkEdit {
 
         @Override
         public OwnSheet appliedTo(OwnSheet sheet, PartWork work) {
-            return text.length() > LONGEST ? sheet : sheet.with(note, it -> it instanceof Note.Text ? new Note.Text(note, text) : it);
+            return text.length() > LONGEST
+                    ? sheet : sheet.with(note, it -> it instanceof Note.Text ? new Note.Text(note, text) : it);
         }
     }
 
@@ -99,7 +105,8 @@ public sealed interface SheetEdit extends WorkEdit {
 
         @Override
         public OwnSheet appliedTo(OwnSheet sheet, PartWork work) {
-            return sheet.with(at, new Note.Kept(sheet.freshId(), what, follows ? Optional.empty() : Optional.of(work.asItStands()), ""));
+            return sheet.with(at,
+                    new Note.Kept(sheet.freshId(), what, follows ? Optional.empty() : Optional.of(work.asItStands()), ""));
         }
     }
 
@@ -135,7 +142,8 @@ public sealed interface SheetEdit extends WorkEdit {
 
         @Override
         public OwnSheet appliedTo(OwnSheet sheet, PartWork work) {
-            return text.length() > LONGEST ? sheet : sheet.with(note, it -> it instanceof Note.Kept kept ? kept.captioned(text) : it);
+            return text.length() > LONGEST
+                    ? sheet : sheet.with(note, it -> it instanceof Note.Kept kept ? kept.captioned(text) : it);
         }
     }
 
@@ -184,7 +192,10 @@ public sealed interface SheetEdit extends WorkEdit {
         }
     }
 
-    /** The plot comes back as it stood when something was kept, with the data of then. What is kept stays; what followed the plot follows it there. */
+    /**
+     * The plot comes back as it stood when something was kept, with the data of then. What is kept stays; what followed the plot
+     * follows it there.
+     */
     record BringBack(String note) implements SheetEdit {
         @Override
         public String inWords() {
@@ -198,7 +209,8 @@ public sealed interface SheetEdit extends WorkEdit {
 
         @Override
         public PartWork appliedTo(PartWork work, Part part, DecimalMark mark) {
-            return work.sheet().note(note).filter(Note.Shown.class::isInstance).flatMap(it -> ((Note.Shown) it).frozen()).map(work::asItStood).orElse(work);
+            return work.sheet().note(note).filter(Note.Shown.class::isInstance).flatMap(it -> ((Note.Shown) it).frozen())
+                    .map(work::asItStood).orElse(work);
         }
     }
 

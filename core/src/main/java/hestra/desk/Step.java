@@ -19,9 +19,12 @@ public record Step(long at, Edit edit) {
         }
     }
 
-    /** This step and the next one as one, where that goes on with this, as a letter does with a text; nothing where they are two. */
+    /**
+     * This step and the next one as one, where that goes on with this, as a letter does with a text; nothing where they are two.
+     */
     public Optional<Step> joined(Step next) {
-        return edit instanceof Edit.Lasting before && next.edit instanceof Edit.Lasting now && now.continues(before) ? Optional.of(new Step(next.at, now.joinedTo(before))) : Optional.empty();
+        return edit instanceof Edit.Lasting before && next.edit instanceof Edit.Lasting now && now.continues(before)
+                ? Optional.of(new Step(next.at, now.joinedTo(before))) : Optional.empty();
     }
 
     /** An edit at a time that a clock or a file says; where that cannot be, it is not known. */

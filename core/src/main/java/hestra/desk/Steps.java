@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * How work came about: every edit since the exercise was opened, with what was typed letter by letter in one step. Grows as work goes
- * on; used by one thread at a time.
+ * How work came about: every edit since the exercise was opened, with what was typed letter by letter in one step. Grows as work
+ * goes on; used by one thread at a time.
  */
 public final class Steps {
 
@@ -22,7 +22,10 @@ public final class Steps {
     /** None so far. */
     public Steps() {}
 
-    /** Takes down what was done. An edit of the author's makes another exercise of it, so that its steps are no longer a student's. */
+    /**
+     * Takes down what was done. An edit of the author's makes another exercise of it, so that its steps are no longer a
+     * student's.
+     */
     public void add(Step step) {
         if (!whole) {
             return;

@@ -37,7 +37,8 @@ final class TaskStates {
             for (Task task : part.tasks()) {
                 int place = states.size();
                 List<Attempt> made = desk.work().attemptsAt(task.id());
-                boolean same = place < known.size() && desk.exercise() == before.exercise() && before.work().attemptsAt(task.id()) == made;
+                boolean same = place < known.size() && desk.exercise() == before.exercise()
+                        && before.work().attemptsAt(task.id()) == made;
                 Attempts attempts = same ? known.get(place).attempts() : judged(desk.exercise(), task, made, truths);
                 states.add(new TaskState(task, place + 1, attempts, desk.triesLeft(task), desk.work().helpsAt(task)));
             }

@@ -35,7 +35,8 @@ public record Work(Map<String, PartWork> parts, Map<String, Answer> drafts, Chec
 
     /** The work before anything is done and answered. */
     public static Work begin(Exercise exercise) {
-        return new Work(exercise.parts().stream().collect(Collectors.toMap(Part::id, part -> PartWork.begin(part, exercise.mark()))),
+        return new Work(exercise.parts().stream()
+                .collect(Collectors.toMap(Part::id, part -> PartWork.begin(part, exercise.mark()))),
                 Map.of(), Checks.NONE, 0, exercise.copy().map(Copy::name).orElse(""));
     }
 
@@ -74,11 +75,13 @@ public record Work(Map<String, PartWork> parts, Map<String, Answer> drafts, Chec
     /** With what is to be remembered of a change of a part's table, where a task asks for that. */
     Work remembering(Part part, PartWork before, DecimalMark mark) {
         PartWork now = part(part);
-        if (now.table() == before.table() || part.tasks().stream().noneMatch(Task::watchesMoves) || now.table().size() > Held.MOST_POINTS) {
+        if (now.table() == before.table() || part.tasks().stream().noneMatch(Task::watchesMoves)
+                || now.table().size() > Held.MOST_POINTS) {
             return this;
         }
         List<Seen> earlier = now.round().equals(before.round()) ? seen(part) : List.of();
-        List<Seen> after = Seen.after(earlier, now.table(), part.inRound(now.round(), mark).truth(mark).given(), now.drawnRoles());
+        List<Seen> after = Seen.after(earlier, now.table(), part.inRound(now.round(), mark).truth(mark).given(),
+                now.drawnRoles());
         return after.equals(earlier) ? this : with(checks.seeing(part.id(), after));
     }
 
@@ -124,7 +127,8 @@ public record Work(Map<String, PartWork> parts, Map<String, Answer> drafts, Chec
             if (old.isPresent() && !startsTheSame(before.part(part.id()).orElseThrow(), part, changed)) {
                 return begin(changed, checks.forAnotherExercise());
             }
-            all.put(part.id(), old.map(it -> named(it, before.part(part.id()).orElseThrow(), part)).orElseGet(() -> PartWork.begin(part, changed.mark())));
+            all.put(part.id(), old.map(it -> named(it, before.part(part.id()).orElseThrow(), part))
+                    .orElseGet(() -> PartWork.begin(part, changed.mark())));
         }
         return new Work(all, drafts, checks, beginning, student);
     }
@@ -136,6 +140,7 @@ public record Work(Map<String, PartWork> parts, Map<String, Answer> drafts, Chec
     }
 
     private static boolean startsTheSame(Part before, Part now, Exercise exercise) {
-        return now.asksTheSameAs(before) || PartWork.begin(now, exercise.mark()).startsLike(PartWork.begin(before, exercise.mark()));
+        return now.asksTheSameAs(before) || PartWork.begin(now, exercise.mark())
+                .startsLike(PartWork.begin(before, exercise.mark()));
     }
 }

@@ -18,9 +18,14 @@ import hestra.task.Task;
 import hestra.task.Terms;
 import hestra.tracing.Tracing;
 
-/** Something that a student does with the data of a part. Each edit says itself what comes of it; one that names what is not there changes nothing. */
-public sealed interface WorkEdit extends Edit.Local permits PlotEdit, SheetEdit, WorkEdit.ChangeTable, WorkEdit.Restore, WorkEdit.MovePoint, WorkEdit.AddPoint,
-        WorkEdit.RemovePoints, WorkEdit.BringColumns, WorkEdit.ChooseRoles, WorkEdit.PlayAgain, WorkEdit.PutBack, WorkEdit.ReadPicture {
+/**
+ * Something that a student does with the data of a part. Each edit says itself what comes of it; one that names what is not there
+ * changes nothing.
+ */
+public sealed interface WorkEdit extends Edit.Local
+        permits PlotEdit, SheetEdit, WorkEdit.ChangeTable, WorkEdit.Restore, WorkEdit.MovePoint, WorkEdit.AddPoint,
+        WorkEdit.RemovePoints, WorkEdit.BringColumns, WorkEdit.ChooseRoles, WorkEdit.PlayAgain, WorkEdit.PutBack,
+                WorkEdit.ReadPicture {
 
     /** The work on a part after the edit; the same object where it changes nothing. */
     PartWork appliedTo(PartWork work, Part part, DecimalMark mark);
@@ -36,17 +41,22 @@ public sealed interface WorkEdit extends Edit.Local permits PlotEdit, SheetEdit,
         PartWork after = appliedTo(before, part, desk.exercise().mark());
         Pointing pointing = after.table() == before.table() ? desk.pointing() : rowChange(before).map(desk.pointing()::following)
                 .orElseGet(() -> after.table().size() < before.table().size() ? desk.pointing().atNoRow() : desk.pointing());
-        return new Desk(desk.exercise(), desk.work().with(part, after).remembering(part, before, desk.exercise().mark()), pointing);
+        return new Desk(desk.exercise(), desk.work().with(part, after).remembering(part, before, desk.exercise().mark()),
+                pointing);
     }
 
-    /** The work with its table changed. Columns may be named; they come and go only where the data are the student's own. Chosen rows and roles are followed. */
+    /**
+     * The work with its table changed. Columns may be named; they come and go only where the data are the student's own. Chosen
+     * rows and roles are followed.
+     */
     private static PartWork changed(PartWork work, Part part, TableEdit change, DecimalMark mark) {
         DataTable changed = change.appliedTo(work.table(), mark);
         boolean sameColumns = changed.variables().equals(work.table().variables()) || change instanceof TableEdit.Name;
         if (changed == work.table() || !sameColumns && !part.isOwn()) {
             return work;
         }
-        PartWork after = work.withTable(changed).with(work.curves().following(change)).with(takesAnAxis(change, work.drawnRoles()) ? work.sheet().frozenAt(work.asItStands()) : work.sheet());
+        PartWork after = work.withTable(changed).with(work.curves().following(change))
+                .with(takesAnAxis(change, work.drawnRoles()) ? work.sheet().frozenAt(work.asItStands()) : work.sheet());
         return sameColumns ? after : after.withColumns(roles -> roles.following(change::columnAfter, changed));
     }
 
@@ -119,11 +129,13 @@ public sealed interface WorkEdit extends Edit.Local permits PlotEdit, SheetEdit,
 
         @Override
         public PartWork appliedTo(PartWork work, Part part, DecimalMark mark) {
-            if (!part.rules().allows(PointChange.MOVE) || row < 0 || row >= work.table().size() || !Double.isFinite(x) || !Double.isFinite(y)) {
+            if (!part.rules().allows(PointChange.MOVE) || row < 0 || row >= work.table().size() || !Double.isFinite(x)
+                    || !Double.isFinite(y)) {
                 return work;
             }
             Roles roles = work.drawnRoles();
-            return work.withTable(work.table().withCell(row, roles.explanatory(), Cell.of(x, mark)).withCell(row, roles.response(), Cell.of(y, mark)));
+            return work.withTable(work.table().withCell(row, roles.explanatory(), Cell.of(x, mark))
+                    .withCell(row, roles.response(), Cell.of(y, mark)));
         }
     }
 
@@ -136,7 +148,8 @@ public sealed interface WorkEdit extends Edit.Local permits PlotEdit, SheetEdit,
 
         @Override
         public PartWork appliedTo(PartWork work, Part part, DecimalMark mark) {
-            return part.rules().allows(PointChange.ADD) && Double.isFinite(x) && Double.isFinite(y) ? changed(work, part, paste(work, mark), mark) : work;
+            return part.rules().allows(PointChange.ADD) && Double.isFinite(x) && Double.isFinite(y)
+                    ? changed(work, part, paste(work, mark), mark) : work;
         }
 
         private TableEdit paste(PartWork work, DecimalMark mark) {
@@ -159,7 +172,8 @@ public sealed interface WorkEdit extends Edit.Local permits PlotEdit, SheetEdit,
 
         @Override
         public String inWords() {
-            return rows.size() == 1 ? "removing the point of row " + (rows.getFirst() + 1) : "removing " + rows.size() + " points";
+            return rows.size() == 1
+                    ? "removing the point of row " + (rows.getFirst() + 1) : "removing " + rows.size() + " points";
         }
 
         @Override
@@ -199,7 +213,8 @@ public sealed interface WorkEdit extends Edit.Local permits PlotEdit, SheetEdit,
 
         @Override
         public PartWork appliedTo(PartWork work, Part part, DecimalMark mark) {
-            boolean may = part.hasRounds() && part.tasks().stream().anyMatch(task -> task.terms().playing() == Terms.Playing.NEW_DATA);
+            boolean may = part.hasRounds() && part.tasks().stream().anyMatch(task -> task.terms()
+                    .playing() == Terms.Playing.NEW_DATA);
             return may && round >= 1 ? work.inRound(round, part, mark) : work;
         }
     }

@@ -13,15 +13,17 @@ import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberReading;
 
 /**
- * Reads an equation: names or ŷ and x, terms in any order, ×, · or * or nothing between factors, powers as ^ or ², e^(…), exp, ln, log₁₀ and
- * roots, either decimal mark.
+ * Reads an equation: names or ŷ and x, terms in any order, ×, · or * or nothing between factors, powers as ^ or ², e^(…), exp,
+ * ln, log₁₀ and roots, either decimal mark.
  */
 public final class EquationReader {
 
     private static final int LONGEST = 400;
     private static final int DEEPEST = 40;
     private static final Pattern TOKEN = Pattern.compile(
-            "\\s*(?:(?<number>(?:\\d+(?:[.,]\\d+)?|[.,]\\d+)(?:[eE][-+]?\\d{1,3}(?![\\d.,]))?)|(?<raised>[\u207b\u207a]?[\u2070\u00b9\u00b2\u00b3\u2074-\u2079]+|\u02e3)|(?<name>log_?10|[\\p{L}\\p{M}_]+(?:-hat\\b)?)|(?<sign>\\*\\*|[-+*/^()=\u00b7\u00d7\u2212\u2013:\u221a\u2248]))");
+            "\\s*(?:(?<number>(?:\\d+(?:[.,]\\d+)?|[.,]\\d+)(?:[eE][-+]?\\d{1,3}(?![\\d.,]))?)|"
+                    + "(?<raised>[\u207b\u207a]?[\u2070\u00b9\u00b2\u00b3\u2074-\u2079]+|\u02e3)|(?<name>log_?10|"
+                    + "[\\p{L}\\p{M}_]+(?:-hat\\b)?)|(?<sign>\\*\\*|[-+*/^()=\u00b7\u00d7\u2212\u2013:\u221a\u2248]))");
     private static final String RAISED = "\u2070\u00b9\u00b2\u00b3\u2074\u2075\u2076\u2077\u2078\u2079";
 
     /** What was read, or why not. */
@@ -72,7 +74,8 @@ public final class EquationReader {
     }
 
     private TypedEquation equation(String text) {
-        String plain = Normalizer.normalize(text, Normalizer.Form.NFC).replaceAll("\\p{Cf}", "").replace("\u2081\u2080", "10").strip();
+        String plain = Normalizer.normalize(text, Normalizer.Form.NFC).replaceAll("\\p{Cf}", "")
+                .replace("\u2081\u2080", "10").strip();
         if (plain.length() > LONGEST) {
             throw new Stop("This is far too long for an equation.");
         }
@@ -84,7 +87,9 @@ public final class EquationReader {
         if (named.indexOf('=', equals + 1) >= 0) {
             throw new Stop("There are two equals signs here. Give one equation.");
         }
-        TypedEquation.Side left = side(named.substring(0, equals)).orElseThrow(() -> new Stop("\u201c" + shortened(plain.substring(0, Math.max(1, Math.max(plain.indexOf('='), plain.indexOf('\u2248')))))
+        TypedEquation.Side left = side(named.substring(0, equals))
+                .orElseThrow(() -> new Stop("\u201c" + shortened(plain.substring(0,
+                        Math.max(1, Math.max(plain.indexOf('='), plain.indexOf('\u2248')))))
                 + "\u201d is none of the two variables. Begin with " + y.name() + " = or \u0177 =."));
         tokens = tokens(named.substring(equals + 1), left);
         if (tokens.isEmpty()) {
@@ -99,11 +104,13 @@ public final class EquationReader {
 
     /** Which variable the text before the equals sign is. */
     private static Optional<TypedEquation.Side> side(String text) {
-        String bare = text.replaceAll("\\([^()]*\\)", "").strip().replaceAll("(?i)^(?:the\\s+)?(?:predicted|estimated|mean|average|expected|fitted)\\s+", "").strip();
+        String bare = text.replaceAll("\\([^()]*\\)", "").strip()
+                .replaceAll("(?i)^(?:the\\s+)?(?:predicted|estimated|mean|average|expected|fitted)\\s+", "").strip();
         if (bare.equals("Y") || bare.matches("(?i)\u0177|y|y[-_ ]?hat|f")) {
             return Optional.of(TypedEquation.Side.Y);
         }
-        return bare.equals("X") || bare.matches("(?i)x|x\u0302|x[-_ ]?hat") ? Optional.of(TypedEquation.Side.X) : Optional.empty();
+        return bare.equals("X") || bare.matches("(?i)x|x\u0302|x[-_ ]?hat")
+                ? Optional.of(TypedEquation.Side.X) : Optional.empty();
     }
 
     private static String shortened(String text) {
@@ -114,7 +121,8 @@ public final class EquationReader {
     /** With the variables' names and labels, which may be of several words, as the one letters X and Y. */
     private String named(String text) {
         String named = text;
-        List<String[]> names = new ArrayList<>(List.of(new String[] {x.label(), "X"}, new String[] {y.label(), "Y"}, new String[] {x.name(), "X"}, new String[] {y.name(), "Y"}));
+        List<String[]> names = new ArrayList<>(List.of(new String[] {x.label(), "X"}, new String[] {y.label(), "Y"},
+                new String[] {x.name(), "X"}, new String[] {y.name(), "Y"}));
         names.removeIf(it -> it[0].isBlank() || it[0].equalsIgnoreCase("e"));
         names.sort((one, other) -> other[0].length() - one[0].length());
         for (String[] name : names) {
@@ -184,7 +192,8 @@ public final class EquationReader {
             names(name.substring(0, name.length() - 1), left, all);
             names(name.substring(name.length() - 1), left, all);
         } else {
-            throw new Stop("\u201c" + shortened(name) + "\u201d is a name that is not known here. The variables are " + x.name() + " and " + y.name() + ", or x and \u0177.");
+            throw new Stop("\u201c" + shortened(name) + "\u201d is a name that is not known here. The variables are " + x.name()
+                    + " and " + y.name() + ", or x and \u0177.");
         }
     }
 
@@ -326,6 +335,7 @@ public final class EquationReader {
                 case NumberReading.Blank _ -> throw new Stop("A number is missing.");
             };
         }
-        throw new Stop(at >= tokens.size() ? "Something is missing at the end." : "\u201c" + tokens.get(at).text() + "\u201d cannot be read at this place.");
+        throw new Stop(at >= tokens.size()
+                ? "Something is missing at the end." : "\u201c" + tokens.get(at).text() + "\u201d cannot be read at this place.");
     }
 }

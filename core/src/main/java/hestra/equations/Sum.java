@@ -48,12 +48,15 @@ record Sum(List<Term> terms) {
 
     /** The number it is; nothing where it depends on x. */
     Optional<Double> constant() {
-        return terms.isEmpty() ? Optional.of(0.0) : terms.size() == 1 && terms.getFirst().isConstant() ? Optional.of(terms.getFirst().coefficient()) : Optional.empty();
+        return terms.isEmpty() ? Optional.of(0.0)
+                : terms.size() == 1 && terms.getFirst().isConstant() ? Optional.of(terms.getFirst().coefficient())
+                : Optional.empty();
     }
 
     /** Its value at x; not a number where a term is not defined there. */
     double at(double x) {
-        return terms.stream().mapToDouble(it -> it.coefficient() * Math.pow(x, it.power()) * Math.exp(it.rate() * x) * (it.logs() == 0 ? 1 : Math.pow(Math.log(x), it.logs()))).sum();
+        return terms.stream().mapToDouble(it -> it.coefficient() * Math.pow(x,
+                it.power()) * Math.exp(it.rate() * x) * (it.logs() == 0 ? 1 : Math.pow(Math.log(x), it.logs()))).sum();
     }
 
     Sum plus(Sum other) {
@@ -75,7 +78,10 @@ record Sum(List<Term> terms) {
     }
 
     Sum times(double factor) {
-        return factor == 0 ? of(0) : new Sum(terms.stream().map(it -> new Term(it.coefficient() * factor, it.power(), it.rate(), it.logs())).toList());
+        return factor == 0
+                ? of(0)
+                : new Sum(terms.stream().map(it -> new Term(it.coefficient() * factor, it.power(), it.rate(), it.logs()))
+                        .toList());
     }
 
     /** The product; nothing where it has too many terms. */
@@ -83,7 +89,8 @@ record Sum(List<Term> terms) {
         Sum product = of(0);
         for (Term one : terms) {
             for (Term two : other.terms) {
-                product = product.plus(new Sum(List.of(new Term(one.coefficient() * two.coefficient(), one.power() + two.power(), one.rate() + two.rate(), one.logs() + two.logs()))));
+                product = product.plus(new Sum(List.of(new Term(one.coefficient() * two.coefficient(), one.power() + two.power(),
+                        one.rate() + two.rate(), one.logs() + two.logs()))));
             }
         }
         return product.terms.size() > MOST_TERMS ? Optional.empty() : Optional.of(product);
@@ -115,7 +122,9 @@ record Sum(List<Term> terms) {
         if (terms.size() == 1 && (terms.getFirst().logs() == 0 || power == Math.rint(power))) {
             Term term = terms.getFirst();
             boolean possible = term.coefficient() > 0 || power == Math.rint(power);
-            return possible ? Optional.of(new Sum(List.of(new Term(Math.pow(term.coefficient(), power), term.power() * power, term.rate() * power, (int) Math.rint(term.logs() * power))))) : Optional.empty();
+            return possible
+                    ? Optional.of(new Sum(List.of(new Term(Math.pow(term.coefficient(), power), term.power() * power,
+                            term.rate() * power, (int) Math.rint(term.logs() * power))))) : Optional.empty();
         }
         if (power != Math.rint(power) || power < 0 || power > MOST_POWER) {
             return Optional.empty();
@@ -165,6 +174,7 @@ record Sum(List<Term> terms) {
 
     /** The coefficient of the terms of a kind; 0 for none. */
     double coefficient(double power, double rate, int logs) {
-        return terms.stream().filter(it -> it.isOfKind(new Term(1, power, rate, logs))).mapToDouble(Term::coefficient).findFirst().orElse(0);
+        return terms.stream().filter(it -> it.isOfKind(new Term(1, power, rate, logs)))
+                .mapToDouble(Term::coefficient).findFirst().orElse(0);
     }
 }

@@ -14,8 +14,8 @@ import hestra.task.Sketch;
 import hestra.task.Task;
 
 /**
- * The attempts at a task, judged: each by what is right in the data of its own round. This is the one place that says which of them
- * counts and what it earns; the sheet, the write-up, Mark, the page given back and the gradebook all tell this.
+ * The attempts at a task, judged: each by what is right in the data of its own round. This is the one place that says which of
+ * them counts and what it earns; the sheet, the write-up, Mark, the page given back and the gradebook all tell this.
  *
  * @param all the attempts that can count, oldest first: within the tries that there are, and of the kind that is asked for
  * @param countedAt the place of the one that counts, from 0; nothing where there is none
@@ -47,7 +47,8 @@ public record Attempts(List<Judged> all, OptionalInt countedAt, boolean isSolved
         }
         return switch (task.terms().counting()) {
             case LAST -> new Attempts(judged, OptionalInt.of(judged.size() - 1), judged.getLast().verdict().isRight());
-            case BEST -> new Attempts(judged, OptionalInt.of(best(judged)), judged.stream().anyMatch(it -> it.verdict().isRight()));
+            case BEST -> new Attempts(judged, OptionalInt.of(best(judged)), judged.stream()
+                    .anyMatch(it -> it.verdict().isRight()));
         };
     }
 
@@ -97,7 +98,10 @@ public record Attempts(List<Judged> all, OptionalInt countedAt, boolean isSolved
         return counted().map(Judged::group).orElse(Sameness.BLANK);
     }
 
-    /** Tells the one that counts, with its verdict, from others, see {@link Judged#print}; for nothing given it is always the same. */
+    /**
+     * Tells the one that counts, with its verdict, from others, see {@link Judged#print}; for nothing given it is always the
+     * same.
+     */
     public String print() {
         return counted().map(Judged::print).orElse(NO_PRINT);
     }
@@ -124,6 +128,7 @@ public record Attempts(List<Judged> all, OptionalInt countedAt, boolean isSolved
 
     /** What else would explain answers in which a mistake was most likely made. */
     public List<Mistake> orMistakes(Mistake likely) {
-        return all.stream().map(it -> it.verdict().mistakes()).filter(it -> it.indexOf(likely) == 0).flatMap(it -> it.stream().skip(1)).distinct().toList();
+        return all.stream().map(it -> it.verdict().mistakes()).filter(it -> it.indexOf(likely) == 0)
+                .flatMap(it -> it.stream().skip(1)).distinct().toList();
     }
 }

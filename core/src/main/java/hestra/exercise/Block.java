@@ -21,8 +21,10 @@ public sealed interface Block {
     default Block called(String other) {
         return switch (this) {
             case Prose(String _, String text) -> new Prose(other, text);
-            case Illustration(String _, Picture picture, String caption, String alternative) -> new Illustration(other, picture, caption, alternative);
-            case Plot(String _, Set<Layer> layers, Optional<Frame> frame, String caption) -> new Plot(other, layers, frame, caption);
+            case Illustration(String _, Picture picture, String caption, String alternative) ->
+                    new Illustration(other, picture, caption, alternative);
+            case Plot(String _, Set<Layer> layers, Optional<Frame> frame, String caption) ->
+                    new Plot(other, layers, frame, caption);
             case Printed(String _, String caption) -> new Printed(other, caption);
             case Formula(String _, String formula) -> new Formula(other, formula);
             case Asked(Task task) -> new Asked(task.with(task.terms().withId(other)));
@@ -124,8 +126,8 @@ public sealed interface Block {
     }
 
     /**
-     * A block of a kind that is not known here: made by a newer Hestra, or by hand. It is kept as it stands in its file, shown as what it
-     * is, and can be moved and taken out.
+     * A block of a kind that is not known here: made by a newer Hestra, or by hand. It is kept as it stands in its file, shown as
+     * what it is, and can be moved and taken out.
      *
      * @param called what its kind is called in the file
      * @param json all of it, as it stands there

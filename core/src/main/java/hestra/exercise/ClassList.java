@@ -43,7 +43,8 @@ public record ClassList(List<String> headings, List<Entry> entries) {
 
     /** Names with nothing further, the first of which gets variant 1. */
     public static ClassList of(List<String> names) {
-        return new ClassList(List.of(), IntStream.range(0, names.size()).mapToObj(i -> new Entry(names.get(i), i + 1, List.of())).toList());
+        return new ClassList(List.of(), IntStream.range(0, names.size())
+                .mapToObj(i -> new Entry(names.get(i), i + 1, List.of())).toList());
     }
 
     public List<String> names() {
@@ -59,8 +60,10 @@ public record ClassList(List<String> headings, List<Entry> entries) {
         Set<String> all = new LinkedHashSet<>(headings);
         all.addAll(later.headings);
         List<String> wide = List.copyOf(all);
-        List<Entry> kept = entries.stream().filter(entry -> later.entries.stream().noneMatch(it -> it.variant == entry.variant && it.name.equals(entry.name))).toList();
-        return new ClassList(wide, Stream.concat(kept.stream().map(it -> under(wide, it)), later.entries.stream().map(it -> later.under(wide, it))).toList());
+        List<Entry> kept = entries.stream().filter(entry -> later.entries.stream()
+                .noneMatch(it -> it.variant == entry.variant && it.name.equals(entry.name))).toList();
+        return new ClassList(wide, Stream.concat(kept.stream().map(it -> under(wide, it)), later.entries.stream()
+                .map(it -> later.under(wide, it))).toList());
     }
 
     private Entry under(List<String> wide, Entry entry) {

@@ -14,7 +14,8 @@ import java.util.Optional;
  * @param parts its parts as they were
  * @param readers for whom copies were made by name; nothing where nobody was named
  */
-public record Edition(int number, int variants, long seed, Map<Integer, Integer> redrawn, List<Part> parts, Optional<ClassList> readers) {
+public record Edition(int number, int variants, long seed, Map<Integer, Integer> redrawn, List<Part> parts,
+        Optional<ClassList> readers) {
 
     /** The most editions that an exercise can have. */
     public static final int MOST = 1_000_000;

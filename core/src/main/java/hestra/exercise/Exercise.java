@@ -35,7 +35,8 @@ import hestra.task.Truth;
  * @param atEnd what stands at the foot of the sheet once all is answered; nothing where that is nothing
  * @param parting to what the marks of answers are rounded that are right in part; nothing for halves
  */
-public record Exercise(String id, String title, String place, String heading, DecimalMark mark, List<Part> parts, Purpose purpose, Issue issue, Optional<Copy> copy, Optional<Closing> atEnd,
+public record Exercise(String id, String title, String place, String heading, DecimalMark mark, List<Part> parts, Purpose purpose,
+        Issue issue, Optional<Copy> copy, Optional<Closing> atEnd,
         Optional<PartMarks> parting) {
 
     /** What an exercise is for. */
@@ -67,7 +68,8 @@ public record Exercise(String id, String title, String place, String heading, De
         if (ids.stream().distinct().count() < ids.size()) {
             throw new IllegalArgumentException("two parts, blocks or tasks with the same id");
         }
-        if (purpose == Purpose.STUDY && (parts.size() > 1 || !parts.getFirst().blocks().isEmpty() || !parts.getFirst().held().isEmpty() || !parts.getFirst().isOwn())) {
+        if (purpose == Purpose.STUDY && (parts.size() > 1 || !parts.getFirst().blocks().isEmpty()
+                || !parts.getFirst().held().isEmpty() || !parts.getFirst().isOwn())) {
             throw new IllegalArgumentException("a study that asks or holds something back");
         }
     }
@@ -87,7 +89,8 @@ public record Exercise(String id, String title, String place, String heading, De
     }
 
     /** An exercise of one part with a text and then tasks, whose data were not made here, with the usual rules. */
-    public static Exercise ofOnePart(String id, String title, String place, String heading, String prose, DataTable data, Roles roles, List<Task> tasks,
+    public static Exercise ofOnePart(String id, String title, String place, String heading, String prose, DataTable data,
+            Roles roles, List<Task> tasks,
             Set<Aid> held, DecimalMark mark) {
         List<Block> blocks = new ArrayList<>();
         blocks.add(new Block.Prose("text-1", prose));
@@ -98,7 +101,8 @@ public record Exercise(String id, String title, String place, String heading, De
 
     /** An exercise of one part with two empty columns, an empty text and nothing asked yet. */
     public static Exercise blank(String id) {
-        return new Exercise(id, "New exercise", "", "", DecimalMark.POINT, List.of(Part.blank(FIRST_PART).withBlockAt(0, new Block.Prose("text-1", ""))));
+        return new Exercise(id, "New exercise", "", "", DecimalMark.POINT,
+                List.of(Part.blank(FIRST_PART).withBlockAt(0, new Block.Prose("text-1", ""))));
     }
 
     /** A study of data that are to come. */
@@ -211,14 +215,16 @@ public record Exercise(String id, String title, String place, String heading, De
             return this;
         }
         UnaryOperator<String> written = text -> text.replace(mark.sign(), other.sign());
-        List<Part> rewritten = parts.stream().map(part -> part.withData(part.data().withRows(part.data().rows().stream().map(row -> row.rewritten(written, other)).toList()))
+        List<Part> rewritten = parts.stream().map(part -> part.withData(part.data()
+                .withRows(part.data().rows().stream().map(row -> row.rewritten(written, other)).toList()))
                 .withTasks((Task task) -> task.rewritten(written))).toList();
         return new Exercise(id, title, place, heading, other, rewritten, purpose, issue, copy, atEnd, parting);
     }
 
     /** With every verdict shown at the same time. */
     public Exercise showing(Terms.Showing when) {
-        return withParts(parts.stream().map(part -> part.withTasks((Task task) -> task.with(task.terms().withVerdict(when)))).toList());
+        return withParts(parts.stream().map(part -> part.withTasks((Task task) -> task.with(task.terms().withVerdict(when))))
+                .toList());
     }
 
     public Exercise withTexts(String newTitle, String newPlace, String newHeading) {
@@ -261,9 +267,15 @@ public record Exercise(String id, String title, String place, String heading, De
         return atEnd.orElse(Closing.NONE);
     }
 
-    /** Why nothing can be written, drawn, printed or marked by it, as a sentence, where it is a student's copy; nothing where it is the author's own. */
+    /**
+     * Why nothing can be written, drawn, printed or marked by it, as a sentence, where it is a student's copy; nothing where it
+     * is the author's own.
+     */
     public Optional<String> refusesAuthors() {
-        return isCopy() ? Optional.of("This is a student\u2019s copy of \u201c" + title + "\u201d: its keys are left out or sealed. Use your own exercise, from which it was published.") : Optional.empty();
+        return isCopy()
+                ? Optional.of("This is a student\u2019s copy of \u201c" + title
+                        + "\u201d: its keys are left out or sealed. Use your own exercise, from which it was published.")
+                : Optional.empty();
     }
 
     /** Whether it is a student's copy, which is worked in and not written. */
@@ -276,7 +288,9 @@ public record Exercise(String id, String title, String place, String heading, De
         return copy.flatMap(it -> it.seal(task)).isPresent();
     }
 
-    /** The verdict on an attempt: in a copy, by the sealed key where there is one; its marks are rounded here and nowhere else. */
+    /**
+     * The verdict on an attempt: in a copy, by the sealed key where there is one; its marks are rounded here and nowhere else.
+     */
     public Verdict judge(Task task, Attempt attempt, Truth truth) {
         return partMarks().rounded(unrounded(task, attempt, truth), task.terms().marks());
     }
@@ -287,7 +301,8 @@ public record Exercise(String id, String title, String place, String heading, De
             return task.judge(attempt, truth);
         }
         List<String> pieces = task.pieces(attempt.answer(), truth);
-        Verdict verdict = task.isSealedInPart(truth) ? seal.get().judge(task, pieces, task.judged(attempt, truth)) : seal.get().judge(task, pieces);
+        Verdict verdict = task.isSealedInPart(truth)
+                ? seal.get().judge(task, pieces, task.judged(attempt, truth)) : seal.get().judge(task, pieces);
         return verdict.costing(task.terms().costOf(attempt.hints().orElse(0)));
     }
 
@@ -298,7 +313,8 @@ public record Exercise(String id, String title, String place, String heading, De
 
     /** With what hangs together changed in step with the rest, after an edit of the author's. */
     public Exercise inStepWith(Exercise before) {
-        return withParts(parts.stream().map(part -> before.part(part.id()).map(it -> part.inStepWith(it, mark)).orElse(part)).toList());
+        return withParts(parts.stream().map(part -> before.part(part.id()).map(it -> part.inStepWith(it, mark)).orElse(part))
+                .toList());
     }
 
     /** With the first part changed. */

@@ -31,7 +31,10 @@ public record Issue(long seed, Map<Integer, Integer> redrawn, List<Edition> edit
         return editions.stream().filter(it -> it.number() == number).findFirst();
     }
 
-    /** Whether an edition is none yet, or asks the same as the one of its number: hand-ins of two different ones could not be told apart. */
+    /**
+     * Whether an edition is none yet, or asks the same as the one of its number: hand-ins of two different ones could not be told
+     * apart.
+     */
     public boolean mayHold(Edition other) {
         return edition(other.number()).filter(it -> !it.isSameAs(other)).isEmpty();
     }

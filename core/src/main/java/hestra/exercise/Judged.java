@@ -27,7 +27,8 @@ import hestra.task.Truth;
  * @param print tells the answer with its verdict from others: of its words, then of the outcome and what it earns
  * @param truth what is right in the data that it was given on
  */
-public record Judged(Attempt attempt, Verdict verdict, String group, String words, OptionalDouble nearness, Optional<Sketch> sketch, String print, Truth truth) {
+public record Judged(Attempt attempt, Verdict verdict, String group, String words, OptionalDouble nearness,
+        Optional<Sketch> sketch, String print, Truth truth) {
 
     private static final int PRINT_BYTES = 8;
     private static final Pattern UNSEEN = Pattern.compile("\\p{Cf}");
@@ -48,7 +49,10 @@ public record Judged(Attempt attempt, Verdict verdict, String group, String word
                 task.nearness(attempt.answer(), truth), task.sketch(attempt.answer(), truth), print(words, verdict), truth);
     }
 
-    /** Eight bytes of a digest are enough that no two answers of a class have the same by chance, and a person's own words stand in no marking. */
+    /**
+     * Eight bytes of a digest are enough that no two answers of a class have the same by chance, and a person's own words stand
+     * in no marking.
+     */
     private static String print(String words, Verdict verdict) {
         try {
             MessageDigest digest = MessageDigest.getInstance("SHA-256");
@@ -56,7 +60,8 @@ public record Judged(Attempt attempt, Verdict verdict, String group, String word
                 digest.update((byte) (letter >> Byte.SIZE));
                 digest.update((byte) letter);
             });
-            return HexFormat.of().formatHex(digest.digest(), 0, PRINT_BYTES) + ":" + verdict.outcome().name().toLowerCase(Locale.ROOT) + ":" + verdict.earned();
+            return HexFormat.of().formatHex(digest.digest(), 0, PRINT_BYTES) + ":" + verdict.outcome().name()
+                    .toLowerCase(Locale.ROOT) + ":" + verdict.earned();
         } catch (NoSuchAlgorithmException e) {
             throw new IllegalStateException("every Java has this digest", e);
         }

@@ -24,8 +24,9 @@ import hestra.numbers.Words;
 import hestra.task.Truth;
 
 /**
- * Texts with live values: {x} and {y} for what the variables are, {x.name}, {x.unit} and so on for their parts, {n} for the number of
- * pairs, and every reading of the data and their line, such as {slope} and {r}. A variant has its own. Anything else in braces stays as it is.
+ * Texts with live values: {x} and {y} for what the variables are, {x.name}, {x.unit} and so on for their parts, {n} for the
+ * number of pairs, and every reading of the data and their line, such as {slope} and {r}. A variant has its own. Anything else in
+ * braces stays as it is.
  */
 public final class LiveText {
 
@@ -69,8 +70,10 @@ public final class LiveText {
         variable(all, "x", "the explanatory variable", Part::x);
         variable(all, "y", "the response", Part::y);
         for (Quantity quantity : Quantity.values()) {
-            if (quantity != Quantity.N && (quantity.of() == Quantity.Of.DATA || quantity.of() == Quantity.Of.LINE || quantity == Quantity.R_SQUARED || quantity == Quantity.RESIDUAL_STANDARD_ERROR)) {
-                all.put("{" + Words.dashed(quantity.name()) + "}", new Source(quantity.inWords(), here -> here.number(quantity), Optional.of(quantity)));
+            if (quantity != Quantity.N && (quantity.of() == Quantity.Of.DATA || quantity.of() == Quantity.Of.LINE
+                    || quantity == Quantity.R_SQUARED || quantity == Quantity.RESIDUAL_STANDARD_ERROR)) {
+                all.put("{" + Words.dashed(quantity.name()) + "}",
+                        new Source(quantity.inWords(), here -> here.number(quantity), Optional.of(quantity)));
             }
         }
         return all;
@@ -84,22 +87,28 @@ public final class LiveText {
 
     /** What stands in braces in a text like a live value and is none; not what stands in code. */
     public static List<String> unknown(String text) {
-        return MEANT.matcher(text.replaceAll("`[^`]*`", "")).results().map(MatchResult::group).filter(it -> !SOURCES.containsKey(it)).distinct().toList();
+        return MEANT.matcher(text.replaceAll("`[^`]*`", "")).results().map(MatchResult::group)
+                .filter(it -> !SOURCES.containsKey(it)).distinct().toList();
     }
 
     /** The values of the data and their line that a text tells. */
     public static Set<Quantity> told(String text) {
-        return MEANT.matcher(text).results().map(MatchResult::group).map(SOURCES::get).filter(Objects::nonNull).flatMap(it -> it.quantity.stream()).collect(Collectors.toSet());
+        return MEANT.matcher(text).results().map(MatchResult::group).map(SOURCES::get).filter(Objects::nonNull)
+                .flatMap(it -> it.quantity.stream()).collect(Collectors.toSet());
     }
 
-    /** The live values whose name or meaning holds some words, with what each is in a part; those whose name begins so come first. */
+    /**
+     * The live values whose name or meaning holds some words, with what each is in a part; those whose name begins so come first.
+     */
     public static List<Value> matching(String words, Part part, DecimalMark mark) {
         Here here = new Here(part, part.truth(mark));
         String wanted = words.toLowerCase(Locale.ROOT);
         List<String> begin = KNOWN.stream().filter(name -> name.startsWith("{" + wanted)).toList();
-        Stream<String> hold = KNOWN.stream().filter(name -> !begin.contains(name) && (name.contains(wanted) || SOURCES.get(name).what.toLowerCase(Locale.ROOT).contains(wanted)));
+        Stream<String> hold = KNOWN.stream().filter(name -> !begin.contains(name)
+                && (name.contains(wanted) || SOURCES.get(name).what.toLowerCase(Locale.ROOT).contains(wanted)));
         List<Value> values = new ArrayList<>();
-        Stream.concat(begin.stream(), hold).forEach(name -> values.add(new Value(name, SOURCES.get(name).what, SOURCES.get(name).value.apply(here))));
+        Stream.concat(begin.stream(), hold).forEach(name -> values.add(new Value(name, SOURCES.get(name).what, SOURCES.get(name)
+                .value.apply(here))));
         return values;
     }
 
@@ -118,7 +127,9 @@ public final class LiveText {
             Source source = SOURCES.get(found.group());
             String value = source == null ? "" : source.value.apply(here);
             boolean nameless = source != null && found.group().endsWith(".unit}");
-            return Matcher.quoteReplacement(source == null || value.isEmpty() && !nameless ? found.group() : value.isEmpty() ? "" : marked.apply(value));
+            return Matcher.quoteReplacement(source == null || value.isEmpty() && !nameless ? found.group()
+                    : value.isEmpty() ? ""
+                    : marked.apply(value));
         });
     }
 }

@@ -35,7 +35,8 @@ import hestra.task.Truth;
  * @param blocks the sheet
  * @param differing how its data differ from variant to variant; nothing where they do not
  */
-public record Part(String id, String heading, DataTable data, Roles roles, Provenance provenance, Set<Aid> held, PlotRules rules, List<Block> blocks,
+public record Part(String id, String heading, DataTable data, Roles roles, Provenance provenance, Set<Aid> held, PlotRules rules,
+        List<Block> blocks,
         Optional<Varying> differing) {
 
     /** How far apart the seeds of two rounds lie: further than anyone counts up by hand. */
@@ -54,13 +55,15 @@ public record Part(String id, String heading, DataTable data, Roles roles, Prove
     }
 
     /** A part whose data are the same in all variants. */
-    public Part(String id, String heading, DataTable data, Roles roles, Provenance provenance, Set<Aid> held, PlotRules rules, List<Block> blocks) {
+    public Part(String id, String heading, DataTable data, Roles roles, Provenance provenance, Set<Aid> held, PlotRules rules,
+            List<Block> blocks) {
         this(id, heading, data, roles, provenance, held, rules, blocks, Optional.empty());
     }
 
     /** A part with two empty columns and nothing asked yet. Nothing is held back before a task is there that opens it. */
     public static Part blank(String id) {
-        return new Part(id, "", DataTable.empty(Variable.named("x"), Variable.named("y")), Roles.FIRST_EXPLAINS, new Provenance.ByHand(), Set.of(),
+        return new Part(id, "", DataTable.empty(Variable.named("x"), Variable.named("y")), Roles.FIRST_EXPLAINS,
+                new Provenance.ByHand(), Set.of(),
                 PlotRules.USUAL, List.of());
     }
 
@@ -92,13 +95,16 @@ public record Part(String id, String heading, DataTable data, Roles roles, Prove
         return tasks().stream().anyMatch(Task::keepsSection);
     }
 
-    /** The part in a round of playing: with other data of its recipe, where it has one. The same round has the same data for ever. */
+    /**
+     * The part in a round of playing: with other data of its recipe, where it has one. The same round has the same data for ever.
+     */
     public Part inRound(OptionalInt round, DecimalMark mark) {
         if (round.isEmpty() || !(provenance instanceof Provenance.Made(Recipe recipe))) {
             return this;
         }
         Recipe again = recipe.withSeed(recipe.seed() + ROUND * round.getAsInt());
-        return Sample.of(again, x(), y(), mark) instanceof Sample.Done(Sample sample) ? withColumns(sample.table(), sample.roles(), new Provenance.Made(again)) : this;
+        return Sample.of(again, x(), y(), mark) instanceof Sample.Done(Sample sample)
+                ? withColumns(sample.table(), sample.roles(), new Provenance.Made(again)) : this;
     }
 
     /** Whether other data can be made for it. */
@@ -109,7 +115,8 @@ public record Part(String id, String heading, DataTable data, Roles roles, Prove
     /** What is right in the data. */
     public Truth truth(DecimalMark mark) {
         // Where the student's own points are to come, they may come.
-        Truth truth = Truth.of(data, roles, mark, tasks(), rules.kept()).keeping(rules.share()).allowing(isOwn() ? EnumSet.allOf(PointChange.class) : rules.points());
+        Truth truth = Truth.of(data, roles, mark, tasks(), rules.kept()).keeping(rules.share())
+                .allowing(isOwn() ? EnumSet.allOf(PointChange.class) : rules.points());
         return provenance instanceof Provenance.Traced ? truth.withPicture() : truth;
     }
 
@@ -123,7 +130,10 @@ public record Part(String id, String heading, DataTable data, Roles roles, Prove
         return Pairs.of(data, roles);
     }
 
-    /** The aids that are open from the beginning or opened by the tasks before one, and not hidden by a task that is still to be done then. */
+    /**
+     * The aids that are open from the beginning or opened by the tasks before one, and not hidden by a task that is still to be
+     * done then.
+     */
     public Set<Aid> openBefore(Task task) {
         Set<Aid> open = Aid.all();
         open.removeAll(held);
@@ -132,7 +142,9 @@ public record Part(String id, String heading, DataTable data, Roles roles, Prove
         return open;
     }
 
-    /** The task that hides an aid from one before it: the first, from that one on, in the way of whose answer the aid would be. */
+    /**
+     * The task that hides an aid from one before it: the first, from that one on, in the way of whose answer the aid would be.
+     */
     public Optional<Task> hider(Task from, Aid aid) {
         return tasks().stream().skip(tasksBefore(from).size()).filter(it -> it.hides().contains(aid)).findFirst();
     }
@@ -173,7 +185,10 @@ public record Part(String id, String heading, DataTable data, Roles roles, Prove
         return tasks().stream().flatMap(task -> task.terms().opens().stream()).collect(Collectors.toSet());
     }
 
-    /** With what hangs together changed in step with the rest: what a task has come to open is held back, what none opens any more is not; proposed keys follow the data. */
+    /**
+     * With what hangs together changed in step with the rest: what a task has come to open is held back, what none opens any more
+     * is not; proposed keys follow the data.
+     */
     public Part inStepWith(Part before, DecimalMark mark) {
         Set<Aid> now = opened();
         Set<Aid> earlier = before.opened();
@@ -204,12 +219,17 @@ public record Part(String id, String heading, DataTable data, Roles roles, Prove
         return new Part(id, text, data, roles, provenance, held, rules, blocks, differing);
     }
 
-    /** With its data changed: the roles follow their columns, and tasks the places they name. A change that may not be changes nothing. */
+    /**
+     * With its data changed: the roles follow their columns, and tasks the places they name. A change that may not be changes
+     * nothing.
+     */
     public Part withTableEdited(TableEdit change, DecimalMark mark) {
         // To set a point aside is the student's to do: the true data are all true.
         boolean setsAside = change instanceof TableEdit.SetAside || change instanceof TableEdit.TakeBack;
         DataTable changed = setsAside ? data : change.appliedTo(data, mark);
-        return changed == data ? this : withColumns(changed, roles.following(change::columnAfter, changed)).withTasks(task -> task.following(change));
+        return changed == data
+                ? this
+                : withColumns(changed, roles.following(change::columnAfter, changed)).withTasks(task -> task.following(change));
     }
 
     public Part withData(DataTable table) {
@@ -269,7 +289,8 @@ public record Part(String id, String heading, DataTable data, Roles roles, Prove
 
     /** With each task changed. */
     public Part withTasks(UnaryOperator<Task> change) {
-        return withBlocks(blocks.stream().map(block -> block instanceof Block.Asked(Task task) ? new Block.Asked(change.apply(task)) : block).toList());
+        return withBlocks(blocks.stream()
+                .map(block -> block instanceof Block.Asked(Task task) ? new Block.Asked(change.apply(task)) : block).toList());
     }
 
     /** With these tasks in the place of those there were, and the other blocks before them. */

@@ -26,7 +26,8 @@ public enum PartMarks {
     }
 
     /**
-     * A verdict with its marks rounded, halves up: the one place where that is done. An answer that is not right does not come to all marks by it.
+     * A verdict with its marks rounded, halves up: the one place where that is done. An answer that is not right does not come to
+     * all marks by it.
      *
      * @param most the task's marks
      */

@@ -14,32 +14,36 @@ import hestra.fit.CurveFamily;
 import hestra.fit.EquationForm;
 
 /**
- * What an exercise lets be done in its plot, how it writes equations, and what it makes of points that are set aside. The table stays the student's own: these are rules
- * for gestures on the plot, where a point is changed without a thought.
+ * What an exercise lets be done in its plot, how it writes equations, and what it makes of points that are set aside. The table
+ * stays the student's own: these are rules for gestures on the plot, where a point is changed without a thought.
  *
  * @param points what may be done to points
  * @param form how equations are written
- * @param digits how many significant digits the numbers of curves have, {@value #FEWEST_DIGITS} to {@value #MOST_DIGITS}; nothing for as
+ * @param digits how many significant digits the numbers of curves have, {@value #FEWEST_DIGITS} to {@value #MOST_DIGITS}; nothing
+ *     for as
  *     many as are needed
  * @param kept how answers count that are right for the points alone that a student kept
  * @param frame the part of the plane that the plot shows to begin with; nothing for the one that fits the data
  * @param families the families of curves that are offered beside the line; nothing for all
  * @param keeping how many of the points have to be kept for such an answer to count; nothing for half of them
  */
-public record PlotRules(Set<PointChange> points, EquationForm form, OptionalInt digits, KeptPoints kept, Optional<Frame> frame, Optional<Set<CurveFamily>> families, Optional<KeptShare> keeping) {
+public record PlotRules(Set<PointChange> points, EquationForm form, OptionalInt digits, KeptPoints kept, Optional<Frame> frame,
+        Optional<Set<CurveFamily>> families, Optional<KeptShare> keeping) {
 
     public static final int FEWEST_DIGITS = 2;
     public static final int MOST_DIGITS = 15;
 
     /** Points may be moved and removed; equations have names and the constant first. */
-    public static final PlotRules USUAL = new PlotRules(EnumSet.of(PointChange.MOVE, PointChange.REMOVE), EquationForm.USUAL, OptionalInt.empty(), KeptPoints.FULL, Optional.empty(), Optional.empty(), Optional.empty());
+    public static final PlotRules USUAL = new PlotRules(EnumSet.of(PointChange.MOVE, PointChange.REMOVE), EquationForm.USUAL,
+            OptionalInt.empty(), KeptPoints.FULL, Optional.empty(), Optional.empty(), Optional.empty());
 
     public PlotRules {
         points = Set.copyOf(points);
         keeping = keeping.filter(it -> it != KeptShare.HALF);
         families = families.filter(it -> it.size() < CurveFamily.values().length).map(Set::copyOf);
         if (digits.isPresent() && (digits.getAsInt() < FEWEST_DIGITS || digits.getAsInt() > MOST_DIGITS)) {
-            throw new IllegalArgumentException(digits.getAsInt() + " digits; " + FEWEST_DIGITS + " to " + MOST_DIGITS + " can be shown");
+            throw new IllegalArgumentException(digits.getAsInt() + " digits; " + FEWEST_DIGITS + " to " + MOST_DIGITS
+                    + " can be shown");
         }
     }
 

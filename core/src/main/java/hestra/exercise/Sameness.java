@@ -15,8 +15,8 @@ import hestra.task.Task;
 import hestra.task.Truth;
 
 /**
- * When two answers to a task say the same: both are right, or the same mistakes were recognised in both, or the same parts of both are
- * right, or else they read the same. In words, so that it means the same in every marking of the exercise.
+ * When two answers to a task say the same: both are right, or the same mistakes were recognised in both, or the same parts of
+ * both are right, or else they read the same. In words, so that it means the same in every marking of the exercise.
  */
 final class Sameness {
 
@@ -38,13 +38,18 @@ final class Sameness {
         if (verdict.isRight() && !(task.isReadByPerson() && verdict.parts().isEmpty())) {
             return outcome;
         }
-        return String.join(":", outcome, mistakes, parts, told && !(task.isReadByPerson() && verdict.parts().isEmpty()) ? "" : canonical(task.inWords(answer, truth), truth.mark()));
+        return String.join(":", outcome, mistakes, parts,
+                told && !(task.isReadByPerson() && verdict.parts().isEmpty())
+                ? "" : canonical(task.inWords(answer, truth), truth.mark()));
     }
 
     /** The same text for answers that read the same: small letters, single spaces, numbers by their values. */
     private static String canonical(List<String> lines, DecimalMark mark) {
-        String text = Normalizer.normalize(String.join(" ", lines), Normalizer.Form.NFKC).toLowerCase(Locale.ROOT).replaceAll("[\\s\\p{Z}]+", " ").strip();
-        String read = NumberReading.ofAnswer(text, mark) instanceof NumberReading.Value value ? value.typed().stripTrailingZeros().toPlainString() + (value.percent() ? "%" : "") + value.unit() : text.replaceAll("[.!]+$", "");
+        String text = Normalizer.normalize(String.join(" ", lines), Normalizer.Form.NFKC).toLowerCase(Locale.ROOT)
+                .replaceAll("[\\s\\p{Z}]+", " ").strip();
+        String read = NumberReading.ofAnswer(text, mark) instanceof NumberReading.Value value
+                ? value.typed().stripTrailingZeros().toPlainString() + (value.percent() ? "%" : "") + value.unit()
+                : text.replaceAll("[.!]+$", "");
         return read.length() > LONGEST ? read.substring(0, LONGEST) + "…" + Integer.toHexString(read.hashCode()) : read;
     }
 }

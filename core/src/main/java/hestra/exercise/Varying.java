@@ -39,7 +39,8 @@ public record Varying(Way way, List<Range> ranges, int rows, List<Telling> telli
     /**
      * Other names for the two variables.
      *
-     * @param x what the explanatory variable is called, with its unit in brackets and, behind a colon, what it is; empty for no other name
+     * @param x what the explanatory variable is called, with its unit in brackets and, behind a colon, what it is; empty for no
+     *     other name
      * @param y likewise the response
      */
     public record Telling(String x, String y) {
@@ -64,7 +65,8 @@ public record Varying(Way way, List<Range> ranges, int rows, List<Telling> telli
         tellings = List.copyOf(tellings);
         wishes = List.copyOf(wishes);
         if (rows < FEWEST_ROWS || ranges.size() > MOST || tellings.size() > MOST || wishes.size() > MOST) {
-            throw new IllegalArgumentException(rows + " rows, " + ranges.size() + " ranges, " + tellings.size() + " names, " + wishes.size() + " wishes");
+            throw new IllegalArgumentException(rows + " rows, " + ranges.size() + " ranges, " + tellings.size() + " names, "
+                    + wishes.size() + " wishes");
         }
     }
 

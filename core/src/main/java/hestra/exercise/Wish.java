@@ -13,7 +13,8 @@ import hestra.task.Truth;
 public sealed interface Wish {
 
     /**
-     * By how much a part misses it: 0 where it is met, and more the further off; infinite where the data do not define what it is about.
+     * By how much a part misses it: 0 where it is met, and more the further off; infinite where the data do not define what it is
+     * about.
      *
      * @param part the part with its data as they were drawn
      * @param truth what is right in them
@@ -52,7 +53,8 @@ public sealed interface Wish {
             if (value.isEmpty()) {
                 return Double.POSITIVE_INFINITY;
             }
-            double off = Math.max(low.orElse(Double.NEGATIVE_INFINITY) - value.getAsDouble(), value.getAsDouble() - high.orElse(Double.POSITIVE_INFINITY));
+            double off = Math.max(low.orElse(Double.NEGATIVE_INFINITY) - value.getAsDouble(),
+                    value.getAsDouble() - high.orElse(Double.POSITIVE_INFINITY));
             return off <= 0 ? 0 : off / unit();
         }
 
@@ -66,14 +68,19 @@ public sealed interface Wish {
         @Override
         public String inWords(NumberStyle style) {
             String what = reading.inWords();
-            return low.isPresent() && high.isPresent() ? what + " between " + style.shortest(low.getAsDouble()) + " and " + style.shortest(high.getAsDouble())
-                    : low.isPresent() ? what + " at least " + style.shortest(low.getAsDouble()) : what + " at most " + high.stream().mapToObj(style::shortest).findFirst().orElse("");
+            return low.isPresent() && high.isPresent()
+                    ? what + " between " + style.shortest(low.getAsDouble()) + " and " + style.shortest(high.getAsDouble())
+                    : low.isPresent()
+                    ? what + " at least " + style.shortest(low.getAsDouble())
+                    : what + " at most " + high.stream().mapToObj(style::shortest).findFirst().orElse("");
         }
 
         @Override
         public String found(Part part, Truth truth) {
             OptionalDouble value = truth.evidence().value(reading);
-            return value.isPresent() ? reading.inWords() + " is " + truth.style().show(value.getAsDouble()) : reading.inWords() + " is not defined";
+            return value.isPresent()
+                    ? reading.inWords() + " is " + truth.style().show(value.getAsDouble())
+                    : reading.inWords() + " is not defined";
         }
     }
 
@@ -89,7 +96,8 @@ public sealed interface Wish {
         private OptionalDouble difference(Truth truth) {
             Optional<OptionalDouble> one = adjusted(better, truth);
             Optional<OptionalDouble> other = adjusted(than, truth);
-            return one.isPresent() && other.isPresent() && one.get().isPresent() && other.get().isPresent() ? OptionalDouble.of(one.get().getAsDouble() - other.get().getAsDouble()) : OptionalDouble.empty();
+            return one.isPresent() && other.isPresent() && one.get().isPresent() && other.get().isPresent()
+                    ? OptionalDouble.of(one.get().getAsDouble() - other.get().getAsDouble()) : OptionalDouble.empty();
         }
 
         private static Optional<OptionalDouble> adjusted(Curve curve, Truth truth) {
@@ -99,18 +107,21 @@ public sealed interface Wish {
         @Override
         public double shortfall(Part part, Truth truth) {
             OptionalDouble found = difference(truth);
-            return found.isEmpty() ? Double.POSITIVE_INFINITY : Math.max(0, by - found.getAsDouble()) / Math.max(Math.abs(by), 0.01);
+            return found.isEmpty()
+                    ? Double.POSITIVE_INFINITY : Math.max(0, by - found.getAsDouble()) / Math.max(Math.abs(by), 0.01);
         }
 
         @Override
         public String inWords(NumberStyle style) {
-            return "adjusted R² of the " + better.inWords() + " above that of the " + than.inWords() + " by " + style.shortest(by);
+            return "adjusted R² of the " + better.inWords() + " above that of the " + than.inWords() + " by "
+                    + style.shortest(by);
         }
 
         @Override
         public String found(Part part, Truth truth) {
             OptionalDouble found = difference(truth);
-            return found.isPresent() ? "it is above by " + truth.style().show(found.getAsDouble()) : "one of the two cannot be fitted";
+            return found.isPresent()
+                    ? "it is above by " + truth.style().show(found.getAsDouble()) : "one of the two cannot be fitted";
         }
     }
 
@@ -120,7 +131,8 @@ public sealed interface Wish {
         private static final double CLEAR = 0.1;
 
         private static long near(Part part, Truth truth) {
-            return part.tasks().stream().flatMap(task -> task.numbers(truth).stream()).filter(judge -> judge.isNearHalf(CLEAR)).count();
+            return part.tasks().stream().flatMap(task -> task.numbers(truth).stream())
+                    .filter(judge -> judge.isNearHalf(CLEAR)).count();
         }
 
         @Override
@@ -149,7 +161,8 @@ public sealed interface Wish {
     record MistakesTold() implements Wish {
 
         private static long alike(Part part, Truth truth) {
-            return part.tasks().stream().flatMap(task -> task.numbers(truth).stream()).mapToLong(judge -> judge.alike().size()).sum();
+            return part.tasks().stream().flatMap(task -> task.numbers(truth).stream())
+                    .mapToLong(judge -> judge.alike().size()).sum();
         }
 
         @Override

@@ -20,7 +20,8 @@ import hestra.numbers.Rounding;
  * @param x the variable that explains
  * @param y the variable that responds
  */
-public record Asked(Sought what, How how, List<Evidence> accepted, Optional<Evidence> kept, KeptPoints counted, Optional<Evidence> withSlips, Optional<Evidence> withSetAside,
+public record Asked(Sought what, How how, List<Evidence> accepted, Optional<Evidence> kept, KeptPoints counted,
+        Optional<Evidence> withSlips, Optional<Evidence> withSetAside,
         Variable x, Variable y) {
 
     /**
@@ -71,6 +72,7 @@ public record Asked(Sought what, How how, List<Evidence> accepted, Optional<Evid
 
     /** The same number asked for in another unit, of which each is so many of this one. */
     Asked inUnit(double ratio, Rounding rounding) {
-        return new Asked(new Sought.InUnit(what, ratio), new How(rounding, false, how.fromRounded()), accepted, kept, counted, withSlips, withSetAside, x, y);
+        return new Asked(new Sought.InUnit(what, ratio), new How(rounding, false, how.fromRounded()), accepted, kept, counted,
+                withSlips, withSetAside, x, y);
     }
 }

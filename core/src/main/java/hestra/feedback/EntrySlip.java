@@ -44,7 +44,8 @@ public enum EntrySlip {
         if (right.length() == wrong.length() + 1 && isOneShorter(wrong, right)) {
             return Optional.of(DIGIT_LOST);
         }
-        return wrong.length() == right.length() + 1 && isOneShorter(right, wrong) ? Optional.of(DIGIT_TOO_MANY) : Optional.empty();
+        return wrong.length() == right.length() + 1 && isOneShorter(right, wrong)
+                ? Optional.of(DIGIT_TOO_MANY) : Optional.empty();
     }
 
     private static String digits(String text) {
@@ -66,7 +67,8 @@ public enum EntrySlip {
         while (first < right.length() && right.charAt(first) == wrong.charAt(first)) {
             first++;
         }
-        return first + 1 < right.length() && right.charAt(first) == wrong.charAt(first + 1) && right.charAt(first + 1) == wrong.charAt(first)
+        return first + 1 < right.length() && right.charAt(first) == wrong.charAt(first + 1)
+                && right.charAt(first + 1) == wrong.charAt(first)
                 && right.substring(first + 2).equals(wrong.substring(first + 2));
     }
 

@@ -22,8 +22,8 @@ import hestra.fit.LineFit;
 import hestra.summary.Summary;
 
 /**
- * A set of pairs that an answer may rest on, with its line and other curves: the true data, the true data without a row that was rightly
- * set aside, or the data with the slip still in. What was worked out is kept; used by one thread at a time.
+ * A set of pairs that an answer may rest on, with its line and other curves: the true data, the true data without a row that was
+ * rightly set aside, or the data with the slip still in. What was worked out is kept; used by one thread at a time.
  */
 public final class Evidence {
 
@@ -94,9 +94,13 @@ public final class Evidence {
         return line;
     }
 
-    /** A curve through the pairs, or why there is none. Rows for which it is not defined take no part: the student has to set them aside. */
+    /**
+     * A curve through the pairs, or why there is none. Rows for which it is not defined take no part: the student has to set them
+     * aside.
+     */
     public Fit fit(Curve curve) {
-        return curve instanceof Curve.Line ? line : fits.computeIfAbsent(curve, it -> LeastSquares.fit(it, LeastSquares.usable(it, pairs)));
+        return curve instanceof Curve.Line
+                ? line : fits.computeIfAbsent(curve, it -> LeastSquares.fit(it, LeastSquares.usable(it, pairs)));
     }
 
     Optional<LineFit> line() {

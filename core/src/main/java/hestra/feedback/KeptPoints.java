@@ -1,8 +1,8 @@
 package hestra.feedback;
 
 /**
- * How an answer counts that is right for the points that a student kept, others being set aside for a reason that was given. It is
- * true to what stands on the student's screen, so it is never just wrong.
+ * How an answer counts that is right for the points that a student kept, others being set aside for a reason that was given. It
+ * is true to what stands on the student's screen, so it is never just wrong.
  */
 public enum KeptPoints {
     FULL("count as right"),

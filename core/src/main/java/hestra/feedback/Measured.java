@@ -78,7 +78,8 @@ public record Measured(int y, int x, boolean difference, Kind kind) {
     /** The same amount in other units of x, or of y; none where it is not known what it is measured in. */
     DoubleStream inOtherUnits(double value, Variable xs, Variable ys) {
         return kind != Kind.MEASURED ? DoubleStream.empty()
-                : DoubleStream.concat(OtherUnits.ratios(UnitReader.ofVariable(xs.unit()), x), OtherUnits.ratios(UnitReader.ofVariable(ys.unit()), y)).map(ratio -> value * ratio);
+                : DoubleStream.concat(OtherUnits.ratios(UnitReader.ofVariable(xs.unit()), x),
+                OtherUnits.ratios(UnitReader.ofVariable(ys.unit()), y)).map(ratio -> value * ratio);
     }
 
     /** Whether it has a unit to be given. */

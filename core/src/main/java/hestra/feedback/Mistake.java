@@ -12,9 +12,9 @@ import hestra.fit.Curve;
 import hestra.numbers.Rounding;
 
 /**
- * A mistake that is recognised from the wrong value or action that it produces: its name in files, its words, what to say about it, its
- * rank and how it is recognised. Of several that fit, those of the lowest rank are named first. In what is said, {x} and {y} stand for
- * the variables, {unit} for the unit and {rounding} for the rounding that was asked for.
+ * A mistake that is recognised from the wrong value or action that it produces: its name in files, its words, what to say about
+ * it, its rank and how it is recognised. Of several that fit, those of the lowest rank are named first. In what is said, {x} and
+ * {y} stand for the variables, {unit} for the unit and {rounding} for the rounding that was asked for.
  */
 public enum Mistake {
     AXES_EXCHANGED("axes-exchanged", "variables the wrong way round",
@@ -35,16 +35,21 @@ public enum Mistake {
 
     SIGN_LOST("sign-lost", "sign lost",
             "The size is right. Does {y} go up or down as {x} goes up?",
-            1, new Slip((what, data) -> what.quantity() != null && what.quantity().hasDirection() ? what.in(data).stream().map(it -> -it) : Slips.nothing())),
+            1, new Slip((what, data) -> what.quantity() != null && what.quantity().hasDirection()
+                    ? what.in(data).stream().map(it -> -it) : Slips.nothing())),
 
     RESIDUAL_REVERSED("residual-reversed", "predicted less observed",
             "This is the predicted value less the observed one. A residual is the other way round: observed less predicted.",
-            1, new Slip((what, data) -> Slips.made(what, data, List.of(Quantity.RESIDUAL, Quantity.STANDARDISED_RESIDUAL), it -> -it))),
+            1, new Slip((what, data) -> Slips.made(what, data, List.of(Quantity.RESIDUAL, Quantity.STANDARDISED_RESIDUAL),
+                    it -> -it))),
 
     PERCENT_AND_PROPORTION("percent-and-proportion", "percent and proportion mixed up",
-            "Percent and proportion are mixed up here: one is a hundred times the other. Write the percent sign, or give a number from 0 to 1.",
-            1, new Slip((what, data) -> Slips.made(what, data, List.of(Quantity.R_SQUARED, Quantity.ADJUSTED_R_SQUARED, Quantity.R, Quantity.SLOPE_P), it -> it * 100),
-                    (what, data) -> Slips.made(what, data, List.of(Quantity.R_SQUARED, Quantity.ADJUSTED_R_SQUARED, Quantity.R), it -> it / 100))),
+            "Percent and proportion are mixed up here: one is a hundred times the other. Write the percent sign, or give a "
+                    + "number from 0 to 1.",
+            1, new Slip((what, data) -> Slips.made(what, data,
+                    List.of(Quantity.R_SQUARED, Quantity.ADJUSTED_R_SQUARED, Quantity.R, Quantity.SLOPE_P), it -> it * 100),
+                    (what, data) -> Slips.made(what, data, List.of(Quantity.R_SQUARED, Quantity.ADJUSTED_R_SQUARED, Quantity.R),
+                            it -> it / 100))),
 
     ADJUSTED_FOR_R_SQUARED("adjusted-for-r-squared", "adjusted R² for R²",
             "This is the adjusted R². R² itself stands beside it.",
@@ -56,16 +61,20 @@ public enum Mistake {
 
     N_FOR_N_MINUS_1("n-for-n-minus-1", "n for n \u2212 1, or the reverse",
             "The deviation was divided by the other of n and n \u2212 1. Which of them is asked for?",
-            1, new Slip((what, data) -> Slips.instead(what, data, Quantity.DEVIATION_X, Quantity.DEVIATION_OF_ALL_X), (what, data) -> Slips.instead(what, data, Quantity.DEVIATION_Y, Quantity.DEVIATION_OF_ALL_Y),
-                    (what, data) -> Slips.instead(what, data, Quantity.DEVIATION_OF_ALL_X, Quantity.DEVIATION_X), (what, data) -> Slips.instead(what, data, Quantity.DEVIATION_OF_ALL_Y, Quantity.DEVIATION_Y),
-                    (what, data) -> Slips.made(what, data, List.of(Quantity.COVARIANCE), it -> it * (data.pairs().n() - 1) / data.pairs().n()))),
+            1, new Slip((what, data) -> Slips.instead(what, data, Quantity.DEVIATION_X, Quantity.DEVIATION_OF_ALL_X),
+                    (what, data) -> Slips.instead(what, data, Quantity.DEVIATION_Y, Quantity.DEVIATION_OF_ALL_Y),
+                    (what, data) -> Slips.instead(what, data, Quantity.DEVIATION_OF_ALL_X, Quantity.DEVIATION_X),
+                            (what, data) -> Slips.instead(what, data, Quantity.DEVIATION_OF_ALL_Y, Quantity.DEVIATION_Y),
+                    (what, data) -> Slips.made(what, data, List.of(Quantity.COVARIANCE),
+                            it -> it * (data.pairs().n() - 1) / data.pairs().n()))),
 
     STEP_FORGOTTEN("step-forgotten", "a square, a root or a division forgotten",
             "A step of the formula is missing: a square, the root or the division. Go through the formula step by step.",
             1, new Slip(Slips::stepForgotten)),
 
     WRONG_DIVISOR("wrong-divisor", "divided by another number",
-            "The squares were divided by another number. For the residual standard error divide by n less the number of coefficients.",
+            "The squares were divided by another number. For the residual standard error divide by n less the number of "
+                    + "coefficients.",
             1, new Slip(Slips::wrongDivisor)),
 
     DISTANCES_FOR_SQUARES("distances-for-squares", "distances added up, not squares",
@@ -81,7 +90,8 @@ public enum Mistake {
             1, new Slip(Slips::leftOnLogScale)),
 
     WRONG_FORMULA("wrong-formula", "another formula, or a term or a square left out",
-            "A step is missing, or another formula was used. Write the equation down, put the given number into it, and go on term by term.",
+            "A step is missing, or another formula was used. Write the equation down, put the given number into it, and go on "
+                    + "term by term.",
             2, new Slip(Slips::wrongFormula)),
 
     WRONG_SIDE("wrong-side", "the number put in for the other variable",
@@ -89,7 +99,8 @@ public enum Mistake {
             2, new Slip(Slips::wrongSide)),
 
     OTHER_INTERVAL("other-interval", "the interval of the mean for that of a single value, or the reverse",
-            "This is an end of the other interval. The interval of the mean response is narrow; that of a single response has the spread about the curve in it too.",
+            "This is an end of the other interval. The interval of the mean response is narrow; that of a single response has "
+                    + "the spread about the curve in it too.",
             1, new Slip(Slips::otherInterval)),
 
     NEIGHBOURING_ROW("neighbouring-row", "the value of a neighbouring row",
@@ -103,8 +114,10 @@ public enum Mistake {
     FORCED_THROUGH_ORIGIN("forced-through-origin", "line forced through the origin",
             "This comes from a line forced through 0. The line of least squares need not pass through 0.",
             2, new Slip((what, data) -> what.equals(new Sought.Value(Quantity.SLOPE)) ? data.slopeThroughOrigin().stream()
-                    : what instanceof Sought.Prediction(double x, Curve.Line _) ? data.slopeThroughOrigin().stream().map(it -> it * x)
-                    : what instanceof Sought.Reached(double y, Curve.Line _) ? data.slopeThroughOrigin().stream().map(it -> y / it) : Slips.nothing())),
+                    : what instanceof Sought.Prediction(double x, Curve.Line _)
+                    ? data.slopeThroughOrigin().stream().map(it -> it * x)
+                    : what instanceof Sought.Reached(double y, Curve.Line _)
+                    ? data.slopeThroughOrigin().stream().map(it -> y / it) : Slips.nothing())),
 
     TWO_POINTS("two-points", "two points taken instead of all",
             "This comes from the line through two points alone. The line of least squares takes all of them.",
@@ -151,7 +164,8 @@ public enum Mistake {
             1, new Choice()),
 
     P_AS_CHANCE_OF_NONE("p-as-chance-of-none", "p taken for the chance that there is no relation",
-            "p is worked out as if there were no relation: it is the chance of a slope at least this far from 0 then. It is not the chance that there is no relation.",
+            "p is worked out as if there were no relation: it is the chance of a slope at least this far from 0 then. It is "
+                    + "not the chance that there is no relation.",
             1, new Choice()),
 
     DECISION_REVERSED("decision-reversed", "decision the wrong way round",
@@ -183,7 +197,8 @@ public enum Mistake {
             5, new Slip(RowSlips.LEFT_OUT::values)),
 
     ROW_TOO_MANY("row-too-many", "a row too many",
-            "This comes out with a row too many: one taken twice, or a heading or an empty cell taken as 0. Count the pairs that you used.",
+            "This comes out with a row too many: one taken twice, or a heading or an empty cell taken as 0. Count the pairs "
+                    + "that you used.",
             5, new Slip(RowSlips.TOO_MANY::values)),
 
     NEIGHBOURS_EXCHANGED("neighbours-exchanged", "two neighbours exchanged",
@@ -211,7 +226,8 @@ public enum Mistake {
             3, new Slip(Slips::powersOfTen)),
 
     OTHER_UNIT("other-unit", "the value in another unit",
-            "This is the value in another unit: {x.name} or {y.name} was taken in another unit than that of the data. Look at the headings of the table.",
+            "This is the value in another unit: {x.name} or {y.name} was taken in another unit than that of the data. Look at "
+                    + "the headings of the table.",
             3, new InAnotherUnit()),
 
     WRONG_ROUNDING("wrong-rounding", "wrong number of places",
@@ -282,7 +298,8 @@ public enum Mistake {
 
     private String say(Variable x, Variable y, Rounding asked) {
         String rounding = asked.inWords();
-        return says.replace("{x.name}", x.name()).replace("{y.name}", y.name()).replace("{x}", x.described()).replace("{y}", y.described())
+        return says.replace("{x.name}", x.name()).replace("{y.name}", y.name()).replace("{x}", x.described())
+                .replace("{y}", y.described())
                 .replace("{rounding}", rounding.isEmpty() ? new Rounding.Significant(3).inWords() : rounding);
     }
 
@@ -322,10 +339,13 @@ public enum Mistake {
             return wrongValues(inner, asked).map(it -> it / ratio);
         }
         return switch (sign) {
-            case Slip(List<Wrong> wrongs) -> asked.sources().flatMapToDouble(data -> wrongs.stream().flatMapToDouble(it -> it.of(what, data)));
+            case Slip(List<Wrong> wrongs) ->
+                    asked.sources().flatMapToDouble(data -> wrongs.stream().flatMapToDouble(it -> it.of(what, data)));
             case InOtherData _ -> asked.withSlips().stream().flatMapToDouble(data -> what.in(data).stream());
             case WithSetAside _ -> asked.withSetAside().stream().flatMapToDouble(data -> what.in(data).stream());
-            case InAnotherUnit _ -> asked.sources().flatMapToDouble(what::all).flatMap(value -> what.measured().inOtherUnits(value, asked.x(), asked.y()));
+            case InAnotherUnit _ ->
+                    asked.sources().flatMapToDouble(what::all)
+                    .flatMap(value -> what.measured().inOtherUnits(value, asked.x(), asked.y()));
             case Writing _, Choice _ -> DoubleStream.empty();
         };
     }
@@ -333,12 +353,14 @@ public enum Mistake {
     /** What to tell the student about mistakes of which each would explain the answer. */
     public static String say(List<Mistake> mistakes, Variable x, Variable y, Rounding rounding) {
         return mistakes.size() == 1 ? mistakes.getFirst().say(x, y, rounding)
-                : "Two mistakes would explain this: " + String.join(", or ", mistakes.stream().map(Mistake::inWords).toList()) + ". Look at both.";
+                : "Two mistakes would explain this: " + String.join(", or ", mistakes.stream().map(Mistake::inWords).toList())
+                + ". Look at both.";
     }
 
     /** Those that a choice or a sentence can show, not a number alone. */
     public static List<Mistake> ofChoices() {
-        return Stream.of(values()).filter(it -> it.sign instanceof Choice || it == AXES_EXCHANGED || it == R_FOR_R_SQUARED || it == R_SQUARED_FOR_R || it == SIGN_LOST).toList();
+        return Stream.of(values()).filter(it -> it.sign instanceof Choice || it == AXES_EXCHANGED || it == R_FOR_R_SQUARED
+                || it == R_SQUARED_FOR_R || it == SIGN_LOST).toList();
     }
 
     /** The mistake of this name in files. */
@@ -346,7 +368,8 @@ public enum Mistake {
         return Stream.of(values()).filter(it -> it.id.equals(id)).findFirst();
     }
 
-    private static final Map<Integer, List<Mistake>> BY_RANK = Stream.of(values()).filter(Mistake::isOfValue).collect(Collectors.groupingBy(Mistake::rank));
+    private static final Map<Integer, List<Mistake>> BY_RANK = Stream.of(values()).filter(Mistake::isOfValue)
+            .collect(Collectors.groupingBy(Mistake::rank));
 
     /** All of a rank that are recognised from a wrong value. */
     static List<Mistake> ofRank(int rank) {

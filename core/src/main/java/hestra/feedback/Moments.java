@@ -6,9 +6,9 @@ import hestra.data.Pairs;
 import hestra.fit.Curve;
 
 /**
- * Counts, means and sums of squares and products about the means, from which all values of a line follow; they are brought up to date
- * for a point added or taken out, so that each slip in the data can be tried in turn. In plain doubles: what is recognised is looked at to
- * a few digits.
+ * Counts, means and sums of squares and products about the means, from which all values of a line follow; they are brought up to
+ * date for a point added or taken out, so that each slip in the data can be tried in turn. In plain doubles: what is recognised
+ * is looked at to a few digits.
  *
  * @param n how many observations
  * @param meanX x̄
@@ -16,7 +16,8 @@ import hestra.fit.Curve;
  * @param sxx Σ(x − x̄)²
  * @param sxy Σ(x − x̄)(y − ȳ)
  * @param syy Σ(y − ȳ)²
- * @see "T. F. Chan, G. H. Golub, R. J. LeVeque, Algorithms for computing the sample variance, The American Statistician 37 (1983)"
+ * @see "T. F. Chan, G. H. Golub, R. J. LeVeque, Algorithms for computing the sample variance, The American Statistician 37
+ *     (1983)"
  */
 record Moments(double n, double meanX, double meanY, double sxx, double sxy, double syy) {
 
@@ -47,7 +48,8 @@ record Moments(double n, double meanX, double meanY, double sxx, double sxy, dou
         double dx = x - meanX;
         double dy = y - meanY;
         double share = count * n / now;
-        return new Moments(now, meanX + dx * count / now, meanY + dy * count / now, sxx + dx * dx * share, sxy + dx * dy * share, syy + dy * dy * share);
+        return new Moments(now, meanX + dx * count / now, meanY + dy * count / now, sxx + dx * dx * share, sxy + dx * dy * share,
+                syy + dy * dy * share);
     }
 
     /** With another point in the place of one. */

@@ -19,9 +19,9 @@ import hestra.numbers.Rounding;
 /**
  * Judges one number against its key, and against the wrong values that mistakes produce.
  *
- * <p>A number is right when it equals the key rounded as asked, halves either way; in another unit of the same kind too. A mistake is named
- * only when the number fits its wrong value within rounding and does not fit the key. Where two fit, both are named; of more, those of the
- * lowest rank.
+ * <p>A number is right when it equals the key rounded as asked, halves either way; in another unit of the same kind too. A
+ * mistake is named only when the number fits its wrong value within rounding and does not fit the key. Where two fit, both are
+ * named; of more, those of the lowest rank.
  */
 public final class NumberJudge {
 
@@ -93,12 +93,15 @@ public final class NumberJudge {
      */
     public record Wrong(Mistake mistake, double value) {}
 
-    /** The mistakes of one value that would be recognised in these data, each with its first value that can be told from the key. */
+    /**
+     * The mistakes of one value that would be recognised in these data, each with its first value that can be told from the key.
+     */
     public List<Wrong> distinguishable() {
         List<Wrong> wrongs = new ArrayList<>();
         for (Mistake mistake : Mistake.values()) {
             if (mistake.isOfValue() && mistake.rank() <= LAST_SHOWN_RANK) {
-                wrong().finite(mistake).filter(wrong -> keys.stream().noneMatch(key -> rounding.apply(key).compareTo(rounding.apply(wrong)) == 0))
+                wrong().finite(mistake).filter(wrong -> keys.stream().noneMatch(key -> rounding.apply(key)
+                        .compareTo(rounding.apply(wrong)) == 0))
                         .boxed().findFirst().ifPresent(value -> wrongs.add(new Wrong(mistake, value)));
             }
         }
@@ -109,12 +112,18 @@ public final class NumberJudge {
     /** How near a half, in steps of the last digit, a key is decided by a hair. */
     private static final double EDGE = 0.03;
 
-    /** Whether the first key lies within a few hundredths of a rounding step of a half, so that a digit more or less on the way decides how it is rounded. */
+    /**
+     * Whether the first key lies within a few hundredths of a rounding step of a half, so that a digit more or less on the way
+     * decides how it is rounded.
+     */
     public boolean isOnTheEdge() {
         return isNearHalf(EDGE);
     }
 
-    /** Whether the first key lies within this share of a rounding step of a half; not where it is exact, so that halves either way are right. */
+    /**
+     * Whether the first key lies within this share of a rounding step of a half; not where it is exact, so that halves either way
+     * are right.
+     */
     public boolean isNearHalf(double share) {
         if (rounding instanceof Rounding.Free || keys.isEmpty()) {
             return false;
@@ -128,17 +137,24 @@ public final class NumberJudge {
     /** The plain mistakes that give the right answer at the rounding that is asked for, though not in full. */
     public List<Mistake> alike() {
         return keys.isEmpty() ? List.of() : Mistake.ofRank(FIRST_RANK).stream().filter(mistake -> wrong().finite(mistake)
-                .anyMatch(wrong -> keys.stream().anyMatch(key -> rounding.apply(key).compareTo(rounding.apply(wrong)) == 0 && Math.abs(wrong - key) > HAIR * Math.abs(key)))).toList();
+                .anyMatch(wrong -> keys.stream().anyMatch(key -> rounding.apply(key).compareTo(rounding.apply(wrong)) == 0
+                && Math.abs(wrong - key) > HAIR * Math.abs(key)))).toList();
     }
 
-    /** The plain mistakes that give the same wrong number as another at the rounding that is asked for, though not in full: each set of them. */
+    /**
+     * The plain mistakes that give the same wrong number as another at the rounding that is asked for, though not in full: each
+     * set of them.
+     */
     public List<List<Mistake>> alikeAmongThemselves() {
         Map<BigDecimal, Map<Mistake, Double>> given = new TreeMap<>();
         for (Mistake mistake : Mistake.ofRank(FIRST_RANK)) {
-            wrong().finite(mistake).filter(wrong -> keys.stream().noneMatch(key -> rounding.apply(key).compareTo(rounding.apply(wrong)) == 0))
-                    .boxed().findFirst().ifPresent(wrong -> given.computeIfAbsent(rounding.apply(wrong).stripTrailingZeros(), _ -> new EnumMap<>(Mistake.class)).put(mistake, wrong));
+            wrong().finite(mistake).filter(wrong -> keys.stream().noneMatch(key -> rounding.apply(key)
+                    .compareTo(rounding.apply(wrong)) == 0))
+                    .boxed().findFirst().ifPresent(wrong -> given.computeIfAbsent(rounding.apply(wrong).stripTrailingZeros(),
+                    _ -> new EnumMap<>(Mistake.class)).put(mistake, wrong));
         }
-        return given.values().stream().filter(it -> it.size() > 1).filter(it -> differ(it.values())).map(it -> List.copyOf(it.keySet())).toList();
+        return given.values().stream().filter(it -> it.size() > 1).filter(it -> differ(it.values()))
+                .map(it -> List.copyOf(it.keySet())).toList();
     }
 
     /** Whether some of these differ by more than the rounding of doubles: what is equal in full is told apart by no rounding. */
@@ -166,10 +182,13 @@ public final class NumberJudge {
             case WRONG -> 0;
         };
         return switch (finding.by()) {
-            case KEPT -> Verdict.of(finding.outcome(), earned, "Right for the points you kept." + (finding.isRight() ? "" : " With all the points it is another value."));
+            case KEPT -> Verdict.of(finding.outcome(), earned,
+                    "Right for the points you kept." + (finding.isRight() ? "" : " With all the points it is another value."));
             case ROUNDED -> Verdict.right(marks, "Right, worked out from rounded coefficients.");
             case KEY -> finding.isRight() ? Verdict.right(marks, "Right.")
-                    : finding.mistakes().isEmpty() ? Verdict.wrong(isNot).advising(advice) : Verdict.of(finding.outcome(), earned, say(finding)).recognising(finding.mistakes());
+                    : finding.mistakes().isEmpty()
+                    ? Verdict.wrong(isNot).advising(advice)
+                    : Verdict.of(finding.outcome(), earned, say(finding)).recognising(finding.mistakes());
         };
     }
 
@@ -184,7 +203,8 @@ public final class NumberJudge {
         return switch (TypedUnit.of(given, asked.what(), asked.x(), asked.y())) {
             case TypedUnit.None _ -> {
                 Finding finding = number(given.percent() ? typed.movePointLeft(2) : typed);
-                boolean missing = finding.isRight() && asked.how().unit() && !given.percent() && given.unit().isEmpty() && asked.what().measured().hasUnit(asked.x(), asked.y());
+                boolean missing = finding.isRight() && asked.how().unit() && !given.percent() && given.unit().isEmpty()
+                        && asked.what().measured().hasUnit(asked.x(), asked.y());
                 yield missing ? named(List.of(Mistake.UNIT_MISSING)) : finding;
             }
             case TypedUnit.Same _ -> number(typed);
@@ -195,7 +215,8 @@ public final class NumberJudge {
             }
             case TypedUnit.Percent _ -> {
                 Finding finding = number(typed);
-                yield finding.isRight() || number(typed.movePointLeft(2)).isRight() ? named(List.of(Mistake.PERCENT_AND_PROPORTION)) : finding;
+                yield finding.isRight() || number(typed.movePointLeft(2)).isRight()
+                        ? named(List.of(Mistake.PERCENT_AND_PROPORTION)) : finding;
             }
         };
     }
@@ -208,10 +229,13 @@ public final class NumberJudge {
         } else {
             int digits = keys.isEmpty() ? TELLING_DIGITS : Math.max(1, rounding.apply(keys.getFirst()).precision());
             Rounding there = rounding instanceof Rounding.Places ? new Rounding.Significant(Math.min(digits, 15)) : rounding;
-            boolean exact = typed.precision() >= digits && keys.stream().anyMatch(key -> fits(typed, key / ratio, new Rounding.Places(Math.clamp(typed.scale(), 0, 12))));
+            boolean exact = typed.precision() >= digits
+                    && keys.stream().anyMatch(key -> fits(typed, key / ratio,
+                            new Rounding.Places(Math.clamp(typed.scale(), 0, 12))));
             finding = exact ? Finding.RIGHT : new NumberJudge(asked.inUnit(ratio, there)).number(typed);
         }
-        return !finding.isRight() && keys.stream().anyMatch(key -> isRight(typed, key)) ? named(List.of(Mistake.UNIT_SLIP)) : finding;
+        return !finding.isRight() && keys.stream().anyMatch(key -> isRight(typed, key))
+                ? named(List.of(Mistake.UNIT_SLIP)) : finding;
     }
 
     /** Judges a number in the unit that is asked for. */
@@ -222,7 +246,8 @@ public final class NumberJudge {
         if (asked.keysOfKept().stream().anyMatch(key -> isRight(typed, key))) {
             return Finding.ofKept(asked.counted());
         }
-        if (asked.how().fromRounded() && asked.sources().flatMapToDouble(this::fromRounded).anyMatch(value -> isRight(typed, value))) {
+        if (asked.how().fromRounded() && asked.sources().flatMapToDouble(this::fromRounded)
+                .anyMatch(value -> isRight(typed, value))) {
             return Finding.FROM_ROUNDED;
         }
         int digits = typed.signum() == 0 ? 1 : typed.precision();
@@ -247,7 +272,8 @@ public final class NumberJudge {
     private DoubleStream fromRounded(Evidence data) {
         Sought what = asked.what() instanceof Sought.InUnit(Sought inner, double _) ? inner : asked.what();
         double ratio = asked.what() instanceof Sought.InUnit(Sought _, double by) ? by : 1;
-        return List.of(new Rounding.Significant(3), new Rounding.Significant(4), new Rounding.Significant(5), new Rounding.Places(2), new Rounding.Places(3), new Rounding.Places(4)).stream()
+        return List.of(new Rounding.Significant(3), new Rounding.Significant(4), new Rounding.Significant(5),
+                new Rounding.Places(2), new Rounding.Places(3), new Rounding.Places(4)).stream()
                 .flatMapToDouble(it -> Slips.roundedEarly(what, data, it)).map(it -> it / ratio);
     }
 
@@ -256,7 +282,8 @@ public final class NumberJudge {
         List<Mistake> fitting = new ArrayList<>();
         double value = typed.doubleValue();
         double reach = reach(value, how);
-        for (int rank = FIRST_RANK; rank <= lastRank && fitting.size() < MOST_NAMED && !fitting.contains(Mistake.SLIP_STILL_IN); rank++) {
+        for (int rank = FIRST_RANK; rank <= lastRank && fitting.size() < MOST_NAMED && !fitting.contains(Mistake.SLIP_STILL_IN);
+                rank++) {
             if (rank > LAST_SINGLE_RANK && digits < TELLING_DIGITS) {
                 break;
             }
@@ -310,7 +337,9 @@ public final class NumberJudge {
     /** How far a value may lie off a number that it could be rounded to: a quick look that spares the exact one. */
     private static double reach(double typed, Rounding rounding) {
         int digits = rounding instanceof Rounding.Significant(int count) ? count : TELLING_DIGITS;
-        return rounding instanceof Rounding.Places(int count) ? Math.pow(10, -count) : typed == 0 ? Double.MIN_NORMAL : Math.pow(10, Math.floor(Math.log10(Math.abs(typed))) - digits + 2);
+        return rounding instanceof Rounding.Places(int count) ? Math.pow(10, -count)
+                : typed == 0 ? Double.MIN_NORMAL
+                : Math.pow(10, Math.floor(Math.log10(Math.abs(typed))) - digits + 2);
     }
 
     /** Whether a number is the value so rounded; a value a hair below a half, by a double's own error, counts as one. */

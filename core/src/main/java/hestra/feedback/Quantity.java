@@ -19,13 +19,23 @@ import hestra.summary.Summary;
 
 /** A value that a student can be asked to read. */
 public enum Quantity {
-    SLOPE("slope of the line of least squares", "Read the slope", "By how much does {y} change for one more {x.name}, on average?", Of.LINE, Measured.slope(), line(line -> line.slope().value())),
-    INTERCEPT("intercept of the line of least squares", "Read the intercept", "What is the intercept of the line of least squares?", Of.LINE, Measured.Y, line(line -> line.intercept().value())),
-    R("correlation r", "Read r", "What is the correlation r of {x.name} and {y.name}?", Of.DATA, Measured.NUMBER, here -> here.data().line().map(LineFit::r).orElse(OptionalDouble.empty())),
-    R_SQUARED("coefficient of determination R²", "Read R²", "What share of the variation in {y.name} goes with {x.name}? Give R².", Of.CURVE, Measured.NUMBER, curveMaybe(fit -> fit.goodness().rSquared())),
-    RESIDUAL_STANDARD_ERROR("residual standard error s", "Read s", "How far from the line are the points, typically? Give the residual standard error s.", Of.CURVE, Measured.Y, curveMaybe(fit -> fit.goodness().residualStandardError())),
-    N("number of points n", "Count the points", "How many points is the line fitted to?", Of.DATA, Measured.COUNT, here -> OptionalDouble.of(here.data().pairs().n())),
-    MEAN_X("mean of the explanatory variable", "Mean of x", "What is the mean of {x.name}?", Of.DATA, Measured.X, x(Summary::mean)),
+    SLOPE("slope of the line of least squares", "Read the slope",
+            "By how much does {y} change for one more {x.name}, on average?", Of.LINE, Measured.slope(),
+            line(line -> line.slope().value())),
+    INTERCEPT("intercept of the line of least squares", "Read the intercept",
+            "What is the intercept of the line of least squares?", Of.LINE, Measured.Y, line(line -> line.intercept().value())),
+    R("correlation r", "Read r", "What is the correlation r of {x.name} and {y.name}?", Of.DATA, Measured.NUMBER,
+            here -> here.data().line().map(LineFit::r).orElse(OptionalDouble.empty())),
+    R_SQUARED("coefficient of determination R²", "Read R²",
+            "What share of the variation in {y.name} goes with {x.name}? Give R².", Of.CURVE, Measured.NUMBER,
+            curveMaybe(fit -> fit.goodness().rSquared())),
+    RESIDUAL_STANDARD_ERROR("residual standard error s", "Read s",
+            "How far from the line are the points, typically? Give the residual standard error s.", Of.CURVE, Measured.Y,
+            curveMaybe(fit -> fit.goodness().residualStandardError())),
+    N("number of points n", "Count the points", "How many points is the line fitted to?", Of.DATA, Measured.COUNT,
+            here -> OptionalDouble.of(here.data().pairs().n())),
+    MEAN_X("mean of the explanatory variable", "Mean of x", "What is the mean of {x.name}?", Of.DATA, Measured.X,
+            x(Summary::mean)),
     MEAN_Y("mean of the response", "Mean of y", "What is the mean of {y.name}?", Of.DATA, Measured.Y, y(Summary::mean)),
 
     ADJUSTED_R_SQUARED("adjusted R²", Of.CURVE, Measured.NUMBER, curveMaybe(fit -> fit.goodness().adjustedRSquared())),
@@ -42,21 +52,28 @@ public enum Quantity {
     INTERCEPT_P("p of the intercept", Of.LINE, Measured.NUMBER, lineMaybe(line -> line.intercept().p())),
     SLOPE_LOW("lower end of the interval of the slope", Of.LEVEL, Measured.slope(), interval(LineFit::slope, Interval::low)),
     SLOPE_HIGH("upper end of the interval of the slope", Of.LEVEL, Measured.slope(), interval(LineFit::slope, Interval::high)),
-    INTERCEPT_LOW("lower end of the interval of the intercept", Of.LEVEL, Measured.Y, interval(LineFit::intercept, Interval::low)),
-    INTERCEPT_HIGH("upper end of the interval of the intercept", Of.LEVEL, Measured.Y, interval(LineFit::intercept, Interval::high)),
+    INTERCEPT_LOW("lower end of the interval of the intercept", Of.LEVEL, Measured.Y,
+            interval(LineFit::intercept, Interval::low)),
+    INTERCEPT_HIGH("upper end of the interval of the intercept", Of.LEVEL, Measured.Y,
+            interval(LineFit::intercept, Interval::high)),
     R_LOW("lower end of the interval of r", Of.LEVEL, Measured.NUMBER, intervalOfR(0)),
     R_HIGH("upper end of the interval of r", Of.LEVEL, Measured.NUMBER, intervalOfR(1)),
     RANK_CORRELATION("rank correlation", Of.DATA, Measured.NUMBER, bothMaybe(Association::spearman)),
-    F("F of the curve", Of.CURVE, Measured.NUMBER, curveMaybe(fit -> fit.fTest().map(FTest::f).map(OptionalDouble::of).orElse(OptionalDouble.empty()))),
+    F("F of the curve", Of.CURVE, Measured.NUMBER,
+            curveMaybe(fit -> fit.fTest().map(FTest::f).map(OptionalDouble::of).orElse(OptionalDouble.empty()))),
     SSE("sum of squared residuals SSE", Of.CURVE, Measured.Y_SQUARED, curve(fit -> fit.goodness().sse())),
     SST("total sum of squares SST", Of.CURVE, Measured.Y_SQUARED, curve(fit -> fit.goodness().sst())),
     SSR("explained sum of squares SSR", Of.CURVE, Measured.Y_SQUARED, curve(fit -> fit.goodness().ssr())),
     MEDIAN_X("median of the explanatory variable", Of.DATA, Measured.X, x(Summary::median)),
     MEDIAN_Y("median of the response", Of.DATA, Measured.Y, y(Summary::median)),
-    DEVIATION_X("standard deviation of the explanatory variable (n \u2212 1)", Of.DATA, Measured.DIFFERENCE_X, xMaybe(Summary::standardDeviation)),
-    DEVIATION_Y("standard deviation of the response (n \u2212 1)", Of.DATA, Measured.DIFFERENCE_Y, yMaybe(Summary::standardDeviation)),
-    DEVIATION_OF_ALL_X("standard deviation of the explanatory variable (n)", Of.DATA, Measured.DIFFERENCE_X, x(Summary::standardDeviationOfAll)),
-    DEVIATION_OF_ALL_Y("standard deviation of the response (n)", Of.DATA, Measured.DIFFERENCE_Y, y(Summary::standardDeviationOfAll)),
+    DEVIATION_X("standard deviation of the explanatory variable (n \u2212 1)", Of.DATA, Measured.DIFFERENCE_X,
+            xMaybe(Summary::standardDeviation)),
+    DEVIATION_Y("standard deviation of the response (n \u2212 1)", Of.DATA, Measured.DIFFERENCE_Y,
+            yMaybe(Summary::standardDeviation)),
+    DEVIATION_OF_ALL_X("standard deviation of the explanatory variable (n)", Of.DATA, Measured.DIFFERENCE_X,
+            x(Summary::standardDeviationOfAll)),
+    DEVIATION_OF_ALL_Y("standard deviation of the response (n)", Of.DATA, Measured.DIFFERENCE_Y,
+            y(Summary::standardDeviationOfAll)),
     LOWER_QUARTILE_X("lower quartile of the explanatory variable", Of.DATA, Measured.X, x(Summary::lowerQuartile)),
     UPPER_QUARTILE_X("upper quartile of the explanatory variable", Of.DATA, Measured.X, x(Summary::upperQuartile)),
     LOWER_QUARTILE_Y("lower quartile of the response", Of.DATA, Measured.Y, y(Summary::lowerQuartile)),
@@ -79,10 +96,14 @@ public enum Quantity {
     STANDARDISED_RESIDUAL("standardised residual of a row", Of.ROW, Measured.NUMBER, point(Diagnostics.Point::standardised)),
     LEVERAGE("leverage of a row", Of.ROW, Measured.NUMBER, point(Diagnostics.Point::leverage)),
     COOKS_DISTANCE("influence of a row (Cook's distance)", Of.ROW, Measured.NUMBER, point(Diagnostics.Point::cooksDistance)),
-    MEAN_LOW("lower end of the interval of the mean response", Of.PLACE, Measured.Y, prediction(it -> it.meanInterval().map(Interval::low))),
-    MEAN_HIGH("upper end of the interval of the mean response", Of.PLACE, Measured.Y, prediction(it -> it.meanInterval().map(Interval::high))),
-    SINGLE_LOW("lower end of the interval of a single response", Of.PLACE, Measured.Y, prediction(it -> it.predictionInterval().map(Interval::low))),
-    SINGLE_HIGH("upper end of the interval of a single response", Of.PLACE, Measured.Y, prediction(it -> it.predictionInterval().map(Interval::high)));
+    MEAN_LOW("lower end of the interval of the mean response", Of.PLACE, Measured.Y,
+            prediction(it -> it.meanInterval().map(Interval::low))),
+    MEAN_HIGH("upper end of the interval of the mean response", Of.PLACE, Measured.Y,
+            prediction(it -> it.meanInterval().map(Interval::high))),
+    SINGLE_LOW("lower end of the interval of a single response", Of.PLACE, Measured.Y,
+            prediction(it -> it.predictionInterval().map(Interval::low))),
+    SINGLE_HIGH("upper end of the interval of a single response", Of.PLACE, Measured.Y,
+            prediction(it -> it.predictionInterval().map(Interval::high)));
 
     /** What else has to be said for a value to be known. */
     public enum Of {
@@ -159,11 +180,15 @@ public enum Quantity {
         return value.isPresent() && Double.isFinite(value.getAsDouble()) ? value : OptionalDouble.empty();
     }
 
-    /** How it is usually asked for: three digits; r and R² with as many places, at least three, as keep them from being rounded to 1. */
+    /**
+     * How it is usually asked for: three digits; r and R² with as many places, at least three, as keep them from being rounded to
+     * 1.
+     */
     public Rounding usualRounding(OptionalDouble value) {
         return switch (this) {
             case N -> new Rounding.Places(0);
-            case R, R_SQUARED, ADJUSTED_R_SQUARED, RANK_CORRELATION, R_LOW, R_HIGH -> new Rounding.Places(placesBelowOne(Math.abs(value.orElse(0))));
+            case R, R_SQUARED, ADJUSTED_R_SQUARED, RANK_CORRELATION, R_LOW, R_HIGH ->
+                    new Rounding.Places(placesBelowOne(Math.abs(value.orElse(0))));
             default -> new Rounding.Significant(3);
         };
     }
@@ -179,7 +204,8 @@ public enum Quantity {
     /** Whether its sign says which way the line goes, or is easily lost. */
     boolean hasDirection() {
         return switch (this) {
-            case SLOPE, INTERCEPT, R, SLOPE_T, INTERCEPT_T, SLOPE_LOW, SLOPE_HIGH, INTERCEPT_LOW, INTERCEPT_HIGH, R_LOW, R_HIGH, RANK_CORRELATION, SXY, COVARIANCE, COEFFICIENT_A, COEFFICIENT_B, COEFFICIENT_C,
+            case SLOPE, INTERCEPT, R, SLOPE_T, INTERCEPT_T, SLOPE_LOW, SLOPE_HIGH, INTERCEPT_LOW, INTERCEPT_HIGH, R_LOW, R_HIGH,
+                    RANK_CORRELATION, SXY, COVARIANCE, COEFFICIENT_A, COEFFICIENT_B, COEFFICIENT_C,
                     COEFFICIENT_D, COEFFICIENT_K -> true;
             default -> false;
         };
@@ -222,17 +248,20 @@ public enum Quantity {
         return curveMaybe(fit -> {
             Optional<Coefficient> named = fit.coefficients().stream().filter(it -> it.name().equals(letter)).findFirst();
             boolean lettered = fit.coefficients().stream().anyMatch(it -> it.name().equals("a"));
-            return named.or(() -> !lettered && place >= 0 && place < fit.coefficients().size() ? Optional.of(fit.coefficients().get(place)) : Optional.empty())
+            return named.or(() -> !lettered && place >= 0 && place < fit.coefficients().size()
+                    ? Optional.of(fit.coefficients().get(place)) : Optional.empty())
                     .map(it -> OptionalDouble.of(it.value())).orElse(OptionalDouble.empty());
         });
     }
 
     private static Worked interval(Function<LineFit, Coefficient> coefficient, ToDoubleFunction<Interval> end) {
-        return here -> here.data().line().flatMap(line -> coefficient.apply(line).interval(here.what().level())).map(it -> OptionalDouble.of(end.applyAsDouble(it))).orElse(OptionalDouble.empty());
+        return here -> here.data().line().flatMap(line -> coefficient.apply(line).interval(here.what().level()))
+                .map(it -> OptionalDouble.of(end.applyAsDouble(it))).orElse(OptionalDouble.empty());
     }
 
     private static Worked intervalOfR(int end) {
-        return here -> Association.of(here.data().pairs()).flatMap(it -> it.intervalOfR(here.what().level())).map(it -> OptionalDouble.of(it[end])).orElse(OptionalDouble.empty());
+        return here -> Association.of(here.data().pairs()).flatMap(it -> it.intervalOfR(here.what().level()))
+                .map(it -> OptionalDouble.of(it[end])).orElse(OptionalDouble.empty());
     }
 
     private static Worked x(ToDoubleFunction<Summary> value) {
@@ -261,11 +290,14 @@ public enum Quantity {
 
     private static Worked point(Function<Diagnostics.Point, OptionalDouble> value) {
         return here -> here.what().row().isEmpty() ? OptionalDouble.empty()
-                : here.data().points(here.what().curve()).stream().filter(it -> it.row() == here.what().row().getAsInt()).findFirst().map(value).orElse(OptionalDouble.empty());
+                : here.data().points(here.what().curve()).stream().filter(it -> it.row() == here.what().row().getAsInt())
+                .findFirst().map(value).orElse(OptionalDouble.empty());
     }
 
     private static Worked prediction(Function<Prediction, Optional<Double>> end) {
         return here -> here.what().at().isEmpty() ? OptionalDouble.empty()
-                : here.data().fit(here.what().curve()).curveFit().flatMap(fit -> fit.predicted(here.what().at().getAsDouble(), here.what().level())).flatMap(end).map(OptionalDouble::of).orElse(OptionalDouble.empty());
+                : here.data().fit(here.what().curve()).curveFit()
+                .flatMap(fit -> fit.predicted(here.what().at().getAsDouble(), here.what().level())).flatMap(end)
+                .map(OptionalDouble::of).orElse(OptionalDouble.empty());
     }
 }

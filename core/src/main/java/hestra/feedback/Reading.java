@@ -18,7 +18,8 @@ import hestra.fit.Prediction;
 public record Reading(Quantity quantity, Curve curve, OptionalInt row, OptionalDouble at, double level) {
 
     public Reading {
-        if (!(level > 0 && level < 1) || row.isPresent() && row.getAsInt() < 0 || at.isPresent() && !Double.isFinite(at.getAsDouble())) {
+        if (!(level > 0 && level < 1) || row.isPresent() && row.getAsInt() < 0
+                || at.isPresent() && !Double.isFinite(at.getAsDouble())) {
             throw new IllegalArgumentException("level " + level + ", row " + row + ", at " + at);
         }
     }
@@ -59,8 +60,12 @@ public record Reading(Quantity quantity, Curve curve, OptionalInt row, OptionalD
         String words = quantity.inWords();
         return switch (quantity.of()) {
             case DATA, LINE, LEVEL -> words;
-            case CURVE -> isOfLine() ? words : words.contains("the curve") ? words.replace("the curve", "the " + curve.inWords()) : words.contains("curve") ? words : words + " of the " + curve.inWords();
-            case ROW -> words.replace("a row", "row " + row.stream().map(it -> it + 1).findFirst().orElse(0)) + (isOfLine() ? "" : " from the " + curve.inWords());
+            case CURVE -> isOfLine() ? words
+                    : words.contains("the curve") ? words.replace("the curve", "the " + curve.inWords())
+                    : words.contains("curve") ? words
+                    : words + " of the " + curve.inWords();
+            case ROW -> words.replace("a row", "row " + row.stream().map(it -> it + 1).findFirst().orElse(0))
+                    + (isOfLine() ? "" : " from the " + curve.inWords());
             case PLACE -> words + (isOfLine() ? "" : " of the " + curve.inWords());
         };
     }

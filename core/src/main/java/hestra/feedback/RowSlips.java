@@ -8,7 +8,9 @@ import java.util.stream.Stream;
 
 import hestra.data.Pairs;
 
-/** What comes out with a slip in the rows of the data, each row tried. Each way of slipping is worked out once for a set of data. */
+/**
+ * What comes out with a slip in the rows of the data, each row tried. Each way of slipping is worked out once for a set of data.
+ */
 enum RowSlips {
     /** With a row left out. */
     LEFT_OUT {
@@ -25,7 +27,8 @@ enum RowSlips {
         Stream<Moments> made(Evidence data) {
             Pairs pairs = data.pairs();
             Stream<Moments> emptied = data.emptied().stream().map(it -> data.moments().with(it.x(), it.y(), 1));
-            return Stream.concat(Stream.concat(Stream.of(data.moments().with(0, 0, 1)), emptied), rows(data).mapToObj(i -> data.moments().with(pairs.x(i), pairs.y(i), 1)));
+            return Stream.concat(Stream.concat(Stream.of(data.moments().with(0, 0, 1)), emptied), rows(data)
+                    .mapToObj(i -> data.moments().with(pairs.x(i), pairs.y(i), 1)));
         }
     },
 
@@ -41,7 +44,9 @@ enum RowSlips {
             }
             double[] down = IntStream.range(0, n).mapToDouble(i -> y[(i + n - 1) % n]).toArray();
             double[] up = IntStream.range(0, n).mapToDouble(i -> y[(i + 1) % n]).toArray();
-            return Stream.of(Moments.of(x, down), Moments.of(x, up), Moments.of(Arrays.copyOfRange(x, 1, n), Arrays.copyOf(y, n - 1)), Moments.of(Arrays.copyOf(x, n - 1), Arrays.copyOfRange(y, 1, n)));
+            return Stream.of(Moments.of(x, down), Moments.of(x, up),
+                    Moments.of(Arrays.copyOfRange(x, 1, n), Arrays.copyOf(y, n - 1)),
+                    Moments.of(Arrays.copyOf(x, n - 1), Arrays.copyOfRange(y, 1, n)));
         }
     },
 
@@ -51,7 +56,8 @@ enum RowSlips {
         Stream<Moments> made(Evidence data) {
             Pairs pairs = data.pairs();
             return rows(data).limit(Math.max(0, pairs.size() - 1)).mapToObj(i -> data.moments()
-                    .replaced(pairs.x(i), pairs.y(i), pairs.x(i), pairs.y(i + 1), 1).replaced(pairs.x(i + 1), pairs.y(i + 1), pairs.x(i + 1), pairs.y(i), 1));
+                    .replaced(pairs.x(i), pairs.y(i), pairs.x(i), pairs.y(i + 1), 1)
+                    .replaced(pairs.x(i + 1), pairs.y(i + 1), pairs.x(i + 1), pairs.y(i), 1));
         }
     },
 
@@ -66,7 +72,8 @@ enum RowSlips {
             double[] y = data.pairs().ys().toArray();
             double[] xUp = Arrays.stream(x).sorted().toArray();
             double[] yUp = Arrays.stream(y).sorted().toArray();
-            return Stream.of(Moments.of(x, yUp), Moments.of(x, reversed(yUp)), Moments.of(xUp, y), Moments.of(reversed(xUp), y), Moments.of(xUp, yUp));
+            return Stream.of(Moments.of(x, yUp), Moments.of(x, reversed(yUp)), Moments.of(xUp, y), Moments.of(reversed(xUp), y),
+                    Moments.of(xUp, yUp));
         }
     },
 
@@ -87,8 +94,10 @@ enum RowSlips {
         Stream<Moments> made(Evidence data) {
             Pairs pairs = data.pairs();
             return rows(data).boxed().flatMap(i -> Stream.concat(
-                    exchangedDigits(pairs.x(i)).mapToObj(x -> data.moments().replaced(pairs.x(i), pairs.y(i), x, pairs.y(i), pairs.count(i))),
-                    exchangedDigits(pairs.y(i)).mapToObj(y -> data.moments().replaced(pairs.x(i), pairs.y(i), pairs.x(i), y, pairs.count(i)))));
+                    exchangedDigits(pairs.x(i)).mapToObj(x -> data.moments()
+                            .replaced(pairs.x(i), pairs.y(i), x, pairs.y(i), pairs.count(i))),
+                    exchangedDigits(pairs.y(i)).mapToObj(y -> data.moments()
+                            .replaced(pairs.x(i), pairs.y(i), pairs.x(i), y, pairs.count(i)))));
         }
     };
 
@@ -115,7 +124,8 @@ enum RowSlips {
         return IntStream.range(0, digits.length() - 1).mapToObj(i -> {
             int next = digits.charAt(i + 1) == '.' ? i + 2 : i + 1;
             char a = digits.charAt(i);
-            if (!Character.isDigit(a) || next >= digits.length() || !Character.isDigit(digits.charAt(next)) || digits.charAt(next) == a) {
+            if (!Character.isDigit(a) || next >= digits.length() || !Character.isDigit(digits.charAt(next))
+                    || digits.charAt(next) == a) {
                 return "";
             }
             StringBuilder changed = new StringBuilder(digits);

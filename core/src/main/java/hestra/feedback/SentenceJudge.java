@@ -13,8 +13,8 @@ import hestra.sentences.Topic;
 import hestra.sentences.WordList;
 
 /**
- * Judges a sentence by what can be decided for sure: the student is told what is missing, never that the sentence is bad. What a careful
- * marker could dispute is left to the marker.
+ * Judges a sentence by what can be decided for sure: the student is told what is missing, never that the sentence is bad. What a
+ * careful marker could dispute is left to the marker.
  *
  * @param about what it is about
  * @param facts what is true of that
@@ -36,19 +36,23 @@ public record SentenceJudge(Aspect.About about, Facts facts, Topic topic, WordLi
         if (text.isBlank()) {
             return Verdict.wrong("Write a sentence.");
         }
-        List<Rubric.Finding> findings = Rubric.findings(about, Said.of(text.substring(0, Math.min(text.length(), LONGEST)), topic, words), facts, off);
+        List<Rubric.Finding> findings = Rubric.findings(about,
+                Said.of(text.substring(0, Math.min(text.length(), LONGEST)), topic, words), facts, off);
         List<Verdict.Part> parts = new ArrayList<>();
         List<String> missing = new ArrayList<>();
         for (Rubric.Finding finding : findings) {
             boolean found = finding.found() == Rubric.Found.YES;
-            parts.add(new Verdict.Part(finding.aspect().inWords(), found ? Outcome.RIGHT : Outcome.WRONG, found ? "" : finding.todo()));
+            parts.add(new Verdict.Part(finding.aspect().inWords(), found ? Outcome.RIGHT : Outcome.WRONG,
+                    found ? "" : finding.todo()));
             if (!found) {
                 missing.add(finding.todo());
             }
         }
         String message = missing.isEmpty() ? "Everything that can be checked is there. Your instructor reads it too."
-                : (parts.size() - missing.size()) + " of " + parts.size() + " found. Still to do: " + String.join("; ", missing) + ".";
-        List<Mistake> mistakes = findings.stream().filter(it -> it.found() == Rubric.Found.NO).flatMap(it -> mistake(it.aspect())).toList();
+                : (parts.size() - missing.size()) + " of " + parts.size() + " found. Still to do: " + String.join("; ", missing)
+                + ".";
+        List<Mistake> mistakes = findings.stream().filter(it -> it.found() == Rubric.Found.NO)
+                .flatMap(it -> mistake(it.aspect())).toList();
         return Verdict.ofParts(marks, parts, message).recognising(mistakes);
     }
 

@@ -67,7 +67,8 @@ public sealed interface Sought {
 
         @Override
         public DoubleStream all(Evidence data) {
-            return data.curve(curve).map(it -> Inverse.of(it, y).solutions().stream().mapToDouble(Inverse.Solution::x)).orElse(DoubleStream.empty());
+            return data.curve(curve).map(it -> Inverse.of(it, y).solutions().stream().mapToDouble(Inverse.Solution::x))
+                    .orElse(DoubleStream.empty());
         }
 
         @Override

@@ -57,17 +57,20 @@ sealed interface TypedUnit {
         boolean counts = what instanceof Sought.Given ? false : what.measured().restsOnCounts(x, y);
         Unit unit = what.measured().difference() ? read.get().unit().ofDifference() : read.get().unit();
         Unit asked = right.get();
-        List<String> strange = read.get().unknown().stream().filter(it -> !asked.powers().containsKey("~" + UnitReader.stem(it))).toList();
+        List<String> strange = read.get().unknown().stream()
+                .filter(it -> !asked.powers().containsKey("~" + UnitReader.stem(it))).toList();
         if (counts) {
             // Of an amount that has a unit, only what it is for one of may be called anything.
             String numerator = what.measured().y() != 0 ? y.unit() : what.measured().x() != 0 ? x.unit() : "";
             Unit typedUnit = read.get().unit();
-            List<String> above = strange.stream().filter(it -> typedUnit.powers().getOrDefault("~" + UnitReader.stem(it), 0) > 0).toList();
+            List<String> above = strange.stream().filter(it -> typedUnit.powers().getOrDefault("~" + UnitReader.stem(it), 0) > 0)
+                    .toList();
             if (!numerator.isBlank() && !above.isEmpty() && unit.measured().powers().isEmpty()) {
                 return new Unknown(above.getFirst());
             }
             unit = unit.measured();
-            return unit.equals(Unit.NONE) || unit.isOfSameKind(asked.measured()) || isLessOfCount(unit, what, x, y) ? compared(unit, asked.measured()) : new Wrong();
+            return unit.equals(Unit.NONE) || unit.isOfSameKind(asked.measured()) || isLessOfCount(unit, what, x, y)
+                    ? compared(unit, asked.measured()) : new Wrong();
         }
         if (!strange.isEmpty()) {
             return new Unknown(strange.getFirst());

@@ -4,7 +4,10 @@ import java.util.EnumMap;
 import java.util.Map;
 import java.util.stream.DoubleStream;
 
-/** What mistakes give for what is asked of some data: each worked out once, since a class is asked the same. Used by one thread at a time. */
+/**
+ * What mistakes give for what is asked of some data: each worked out once, since a class is asked the same. Used by one thread at
+ * a time.
+ */
 final class WrongValues {
 
     private final Asked asked;

@@ -62,7 +62,8 @@ final class CurveMarks {
             product();
         }
         leverage();
-        content.influence().without().ifPresent(curve -> marks.addAll(CurvePath.of(curve, x.low(), x.high(), content.plane(), area,
+        content.influence().without().ifPresent(curve -> marks.addAll(CurvePath.of(curve, x.low(), x.high(), content.plane(),
+                area,
                 Stroke.dashed(content.inHand().map(it -> content.dress().ink(it.slot())).orElse(Ink.BEST), 1.4, 3, 3))));
         content.curves().forEach(this::curve);
         return marks;
@@ -89,7 +90,8 @@ final class CurveMarks {
 
     private static Mark edged(Mark piece) {
         return switch (piece) {
-            case Mark.Line(double x1, double y1, double x2, double y2, Stroke stroke) -> new Mark.Line(x1, y1, x2, y2, Stroke.solid(Ink.SURFACE, stroke.width() + 3));
+            case Mark.Line(double x1, double y1, double x2, double y2, Stroke stroke) ->
+                    new Mark.Line(x1, y1, x2, y2, Stroke.solid(Ink.SURFACE, stroke.width() + 3));
             case Mark.Path(Places places, Stroke stroke) -> new Mark.Path(places, Stroke.solid(Ink.SURFACE, stroke.width() + 3));
             default -> piece;
         };
@@ -107,7 +109,9 @@ final class CurveMarks {
                 marks.add(new Mark.Line(area.left(), py, area.right(), py, Stroke.dashed(Ink.MUTED, 1.4, 2, 4))));
     }
 
-    /** The two means, and the rectangle that the point in hand spans with them: filled as observed where the product is above 0. */
+    /**
+     * The two means, and the rectangle that the point in hand spans with them: filled as observed where the product is above 0.
+     */
     private void product() {
         OptionalDouble meanX = content.meanX();
         OptionalDouble meanY = content.meanY();
@@ -120,7 +124,8 @@ final class CurveMarks {
         marks.add(new Mark.Line(px, area.top(), px, area.bottom(), stroke));
         marks.add(new Mark.Line(area.left(), py, area.right(), py, stroke));
         OptionalInt row = content.current();
-        content.points().stream().filter(it -> row.isPresent() && it.row() == row.getAsInt() && content.takesPart(it) && x.contains(it.x()) && y.contains(it.y())).forEach(it -> {
+        content.points().stream().filter(it -> row.isPresent() && it.row() == row.getAsInt() && content.takesPart(it)
+                && x.contains(it.x()) && y.contains(it.y())).forEach(it -> {
             double left = Math.min(px, x.pixel(it.x()));
             double top = Math.min(py, y.pixel(it.y()));
             double width = Math.abs(px - x.pixel(it.x()));
@@ -148,7 +153,8 @@ final class CurveMarks {
             OptionalDouble fitted = isDrawn(point) ? curve.fitted(point.x()) : OptionalDouble.empty();
             fitted.ifPresent(value -> {
                 double px = x.pixel(point.x());
-                upright(x.value(px - ASIDE), mean.getAsDouble(), value, Stroke.solid(content.dress().ink(content.inHand().orElseThrow().slot()), 2.4));
+                upright(x.value(px - ASIDE), mean.getAsDouble(), value,
+                        Stroke.solid(content.dress().ink(content.inHand().orElseThrow().slot()), 2.4));
                 upright(x.value(px + ASIDE), value, point.y(), Stroke.solid(Ink.RESIDUAL, 1.6));
             });
         }
@@ -166,7 +172,8 @@ final class CurveMarks {
     private void squares(CurveOnData curve) {
         for (Point point : content.points()) {
             OptionalDouble fitted = isDrawn(point) ? curve.fitted(point.x()) : OptionalDouble.empty();
-            if (fitted.isEmpty() || !content.plane().ySpacing().holds(fitted.getAsDouble()) || !content.plane().ySpacing().holds(point.y())) {
+            if (fitted.isEmpty() || !content.plane().ySpacing().holds(fitted.getAsDouble())
+                    || !content.plane().ySpacing().holds(point.y())) {
                 continue;
             }
             double px = x.pixel(point.x());
@@ -197,7 +204,10 @@ final class CurveMarks {
         }
     }
 
-    /** The ground between the two ends of an interval, along the whole plot, in as many parts as it takes where there is none between. */
+    /**
+     * The ground between the two ends of an interval, along the whole plot, in as many parts as it takes where there is none
+     * between.
+     */
     private void band(CurveFit fit, Function<Prediction, Optional<Interval>> which, Ink ink) {
         List<double[]> upper = new ArrayList<>();
         List<double[]> lower = new ArrayList<>();
@@ -263,7 +273,8 @@ final class CurveMarks {
             marks.add(new Mark.Box(px - BAR / 2, top, BAR, area.bottom() - top, 0, Ink.MUTED, 0.75));
             double cook = point.cooksDistance().orElse(0);
             if (cook >= NOTABLE && y.contains(point.y())) {
-                marks.add(new Mark.Ring(px, y.pixel(point.y()), Layout.RADIUS * 2.6, Stroke.solid(Ink.WRONG, cook >= GOVERNING ? 2.6 : 1.2)));
+                marks.add(new Mark.Ring(px, y.pixel(point.y()), Layout.RADIUS * 2.6,
+                        Stroke.solid(Ink.WRONG, cook >= GOVERNING ? 2.6 : 1.2)));
             }
         }
     }

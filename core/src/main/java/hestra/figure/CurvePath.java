@@ -84,7 +84,8 @@ final class CurvePath {
     private void line(double x1, double y1, double x2, double y2) {
         double[] part = part(y1, y2);
         if (part.length > 0) {
-            marks.add(new Mark.Line(x1 + part[0] * (x2 - x1), y1 + part[0] * (y2 - y1), x1 + part[1] * (x2 - x1), y1 + part[1] * (y2 - y1), stroke));
+            marks.add(new Mark.Line(x1 + part[0] * (x2 - x1), y1 + part[0] * (y2 - y1), x1 + part[1] * (x2 - x1),
+                    y1 + part[1] * (y2 - y1), stroke));
         }
     }
 

@@ -34,14 +34,17 @@ final class DateTicks {
         for (int step : MONTHS) {
             if (days <= step * DAYS_OF_MONTH) {
                 LocalDate first = low.withDayOfMonth(1).withMonth((low.getMonthValue() - 1) / step * step + 1);
-                return from(scale, dates, first, high, step, ChronoUnit.MONTHS, low.getYear() == high.getYear() ? "MMM" : "MMM yyyy");
+                return from(scale, dates, first, high, step, ChronoUnit.MONTHS,
+                        low.getYear() == high.getYear() ? "MMM" : "MMM yyyy");
             }
         }
         int step = (int) Math.max(1, Ticks.niceAbove(days / DAYS_OF_YEAR));
-        return from(scale, dates, LocalDate.of(Math.floorDiv(low.getYear(), step) * step, 1, 1), high, step, ChronoUnit.YEARS, "yyyy");
+        return from(scale, dates, LocalDate.of(Math.floorDiv(low.getYear(), step) * step, 1, 1), high, step, ChronoUnit.YEARS,
+                "yyyy");
     }
 
-    private static List<Tick> from(Scale scale, Dates dates, LocalDate first, LocalDate last, int step, ChronoUnit unit, String form) {
+    private static List<Tick> from(Scale scale, Dates dates, LocalDate first, LocalDate last, int step, ChronoUnit unit,
+            String form) {
         DateTimeFormatter text = DateTimeFormatter.ofPattern(form, Locale.ENGLISH);
         List<Tick> ticks = new ArrayList<>();
         for (LocalDate date = first; !date.isAfter(last) && ticks.size() < MOST; date = date.plus(step, unit)) {

@@ -16,10 +16,12 @@ import java.util.Optional;
  * @param pointHue the colour of points; nothing for the usual one
  * @param curveHues the colours of curves, by their places; nothing where all have their own
  */
-public record Dress(Sign sign, Size points, Size lines, boolean grid, boolean blackOnWhite, String title, Optional<Hue> pointHue, Optional<Map<Slot, Hue>> curveHues) {
+public record Dress(Sign sign, Size points, Size lines, boolean grid, boolean blackOnWhite, String title, Optional<Hue> pointHue,
+        Optional<Map<Slot, Hue>> curveHues) {
 
     /** Blue discs and a faint grid. */
-    public static final Dress USUAL = new Dress(Sign.DISC, Size.USUAL, Size.USUAL, true, false, "", Optional.empty(), Optional.empty());
+    public static final Dress USUAL = new Dress(Sign.DISC, Size.USUAL, Size.USUAL, true, false, "", Optional.empty(),
+            Optional.empty());
 
     private static final int LONGEST_TITLE = 160;
 

@@ -94,9 +94,11 @@ final class EquationLabels {
         String base = raised < 0 ? text : text.substring(0, raised);
         double left = box.left() + size * 0.3;
         double foot = box.bottom() - size * 0.36;
-        marks.add(new Mark.Label(left, foot, base, Face.STRONG, size, content.dress().textInk(curve.slot()), Anchor.START, false));
+        marks.add(new Mark.Label(left, foot, base, Face.STRONG, size, content.dress().textInk(curve.slot()), Anchor.START,
+                false));
         if (raised >= 0) {
-            marks.add(new Mark.Label(left + width(base, size) + size * 0.06, foot - size * 0.42, exponent(text.substring(raised + 1)), Face.STRONG, size * RAISED,
+            marks.add(new Mark.Label(left + width(base, size) + size * 0.06, foot - size * 0.42,
+                    exponent(text.substring(raised + 1)), Face.STRONG, size * RAISED,
                     content.dress().textInk(curve.slot()), Anchor.START, false));
         }
     }
@@ -142,14 +144,17 @@ final class EquationLabels {
         double least = Double.POSITIVE_INFINITY;
         for (int i = 0; i < TRIES && least > 0; i++) {
             double px = area.right() - area.width() * (0.02 + 0.9 * i / TRIES);
-            double py = curve.curve().fitted(x.value(px)).stream().filter(content.plane().ySpacing()::holds).map(y::pixel).findFirst().orElse(Double.NaN);
+            double py = curve.curve().fitted(x.value(px)).stream().filter(content.plane().ySpacing()::holds).map(y::pixel)
+                    .findFirst().orElse(Double.NaN);
             if (!(py > area.top() && py < area.bottom())) {
                 continue;
             }
             for (double side : new double[] {-1, 1, -FURTHER, FURTHER}) {
                 Area probe = box(0, 0, curve, size);
                 double left = px - probe.width();
-                double foot = side < 0 ? Math.min(py, pixel(curve, left)) + side * GAP : Math.max(py, pixel(curve, left)) + side * GAP + probe.height();
+                double foot = side < 0
+                        ? Math.min(py, pixel(curve, left)) + side * GAP
+                        : Math.max(py, pixel(curve, left)) + side * GAP + probe.height();
                 Area box = box(left, foot, curve, size);
                 double cost = cost(box, least) + 0.01 * i + (Math.abs(side) - 1) * 0.1;
                 if (box.left() >= area.left() && box.top() >= area.top() && box.bottom() <= area.bottom() && cost < least) {
@@ -169,7 +174,8 @@ final class EquationLabels {
         for (int across = 0; across <= ACROSS; across++) {
             double left = area.left() + (area.width() - probe.width()) * across / ACROSS;
             for (int down = 0; down <= DOWN; down++) {
-                Area box = new Area(left, area.top() + (area.height() - probe.height()) * down / DOWN, probe.width(), probe.height());
+                Area box = new Area(left, area.top() + (area.height() - probe.height()) * down / DOWN, probe.width(),
+                        probe.height());
                 double away = Math.abs(box.top() + box.height() / 2 - pixel(curve, left + box.width() / 2)) / area.height();
                 double here = away * FAR;
                 if (here < least && box.isWithin(area)) {
@@ -183,7 +189,8 @@ final class EquationLabels {
     }
 
     private double pixel(DrawnCurve curve, double px) {
-        return curve.curve().fitted(x.value(px)).stream().filter(content.plane().ySpacing()::holds).map(y::pixel).findFirst().orElse((area.top() + area.bottom()) / 2);
+        return curve.curve().fitted(x.value(px)).stream().filter(content.plane().ySpacing()::holds).map(y::pixel).findFirst()
+                .orElse((area.top() + area.bottom()) / 2);
     }
 
     /** How much a label in this place would cover; counted no further than to a bound from which it is too much anyway. */

@@ -38,8 +38,10 @@ public record Figure(
         OptionalDouble levelLine) {
 
     /** A figure in which only points can be taken hold of. */
-    Figure(double width, double height, Area area, Scale x, Scale y, List<Mark> ground, List<Mark> lines, List<Mark> points, List<Mark> front, Spots spots) {
-        this(width, height, area, x, y, List.copyOf(ground), List.copyOf(lines), List.copyOf(points), List.copyOf(front), spots, Targets.NONE,
+    Figure(double width, double height, Area area, Scale x, Scale y, List<Mark> ground, List<Mark> lines, List<Mark> points,
+            List<Mark> front, Spots spots) {
+        this(width, height, area, x, y, List.copyOf(ground), List.copyOf(lines), List.copyOf(points), List.copyOf(front), spots,
+                Targets.NONE,
                 OptionalDouble.empty(), OptionalDouble.empty());
     }
 
@@ -143,12 +145,14 @@ public record Figure(
         if (readingLine.isPresent() && Math.abs(readingLine.getAsDouble() - px) <= LINE_REACH) {
             return Optional.of(new Hit.OnReadingLine(true));
         }
-        return levelLine.isPresent() && Math.abs(levelLine.getAsDouble() - py) <= LINE_REACH ? Optional.of(new Hit.OnReadingLine(false)) : Optional.empty();
+        return levelLine.isPresent() && Math.abs(levelLine.getAsDouble() - py) <= LINE_REACH
+                ? Optional.of(new Hit.OnReadingLine(false)) : Optional.empty();
     }
 
     /** What is shown when the figure is dragged by so many pixels; nothing where that is too far to compute with. */
     public Optional<Frame> moved(double dx, double dy) {
-        return Frame.of(x.value(area.left() - dx), x.value(area.right() - dx), y.value(area.bottom() - dy), y.value(area.top() - dy));
+        return Frame.of(x.value(area.left() - dx), x.value(area.right() - dx), y.value(area.bottom() - dy),
+                y.value(area.top() - dy));
     }
 
     /** What is shown when the figure is made larger (factor below 1) or smaller about a pixel that stays in its place. */

@@ -86,12 +86,14 @@ public record Frame(double xLow, double xHigh, double yLow, double yHigh) {
         double step = Ticks.niceStep((high - low) / (STEPS - 1));
         double roundLow = Math.floor(low / step + 1e-9) * step;
         double roundHigh = Math.ceil(high / step - 1e-9) * step;
-        return roundHigh > roundLow && Double.isFinite(roundHigh - roundLow) ? new double[] {roundLow, roundHigh} : halved(low, high);
+        return roundHigh > roundLow && Double.isFinite(roundHigh - roundLow)
+                ? new double[] {roundLow, roundHigh} : halved(low, high);
     }
 
     /** Edges whose distance is a number: where the whole range of numbers is used, what lies beyond half of it is not in view. */
     private static double[] halved(double low, double high) {
-        return Double.isFinite(high - low) && high > low ? new double[] {low, high} : new double[] {Math.max(low, -FURTHEST / 2), Math.min(high, FURTHEST / 2)};
+        return Double.isFinite(high - low) && high > low
+                ? new double[] {low, high} : new double[] {Math.max(low, -FURTHEST / 2), Math.min(high, FURTHEST / 2)};
     }
 
     /** A frame with these edges; nothing where it would be too small or too large to compute with. */
@@ -111,7 +113,9 @@ public record Frame(double xLow, double xHigh, double yLow, double yHigh) {
 
     /** This frame with an edge at zero: the lower one, or the upper one where all lies below zero. */
     public Frame fromZero(boolean along) {
-        Optional<Frame> begun = along ? of(xHigh > 0 ? 0 : xLow, xHigh > 0 ? xHigh : 0, yLow, yHigh) : of(xLow, xHigh, yHigh > 0 ? 0 : yLow, yHigh > 0 ? yHigh : 0);
+        Optional<Frame> begun = along
+                ? of(xHigh > 0 ? 0 : xLow, xHigh > 0 ? xHigh : 0, yLow, yHigh)
+                : of(xLow, xHigh, yHigh > 0 ? 0 : yLow, yHigh > 0 ? yHigh : 0);
         return begun.orElse(this);
     }
 

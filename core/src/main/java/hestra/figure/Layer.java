@@ -15,7 +15,9 @@ public enum Layer {
     DEVIATIONS("Deviations", "how far each point lies from the mean: one part explained by the selected curve, one left over"),
     MEAN_INTERVAL("Mean interval", "where the mean response at each x lies, at the level of confidence chosen at the readings"),
     PREDICTION_INTERVAL("Prediction interval", "where a single new response at each x lies, at the level chosen at the readings"),
-    PRODUCTS("Products", "the rectangle of the selected point with the two means: Sxy is the sum of such areas, those at the other corners subtracted"),
+    PRODUCTS("Products",
+            "the rectangle of the selected point with the two means: Sxy is the sum of such areas, those at the other corners "
+            + "subtracted"),
     LEVERAGE("Leverage", "how strongly each point can pull the selected curve; a ring marks a point that does"),
     SMOOTH("Smooth", "a smooth line through the residuals, which shows a pattern in them");
 

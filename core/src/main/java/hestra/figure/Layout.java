@@ -81,7 +81,8 @@ public record Layout(double width, double height, double type) {
 
     /** The message of an empty plot, over as many lines as it has. */
     void notice(List<Mark> ground, Area area, String text) {
-        List<String> lines = Stream.of(text.split("\n")).flatMap(line -> wrapped(line, NOTICE_SIZE, MOST_NOTICE_LINES).stream()).toList();
+        List<String> lines = Stream.of(text.split("\n"))
+                .flatMap(line -> wrapped(line, NOTICE_SIZE, MOST_NOTICE_LINES).stream()).toList();
         double leading = size(20);
         double y = area.top() + area.height() / 2 - leading * (lines.size() - 1) / 2 + size(4);
         for (String line : lines) {

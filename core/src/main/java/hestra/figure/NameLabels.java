@@ -68,6 +68,7 @@ final class NameLabels {
             }
         }
         found.ifPresent(taken::add);
-        return found.map(box -> new Mark.Label(box.left(), box.top() + size * 0.83, point.name, Face.TEXT, size, Ink.INK, Anchor.START, false));
+        return found.map(box -> new Mark.Label(box.left(), box.top() + size * 0.83, point.name, Face.TEXT, size, Ink.INK,
+                Anchor.START, false));
     }
 }

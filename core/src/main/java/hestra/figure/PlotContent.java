@@ -82,20 +82,24 @@ public record PlotContent(
 
     /** The same, but for what is pointed at and read: as the instructor sees it. */
     public PlotContent atRest(String newNotice) {
-        return new PlotContent(plane, precision, points, groups, only, curves, inHand, Handles.NONE, Influence.NONE, layers, dress, ReadingLines.NONE, Selection.NONE, OptionalInt.empty(),
+        return new PlotContent(plane, precision, points, groups, only, curves, inHand, Handles.NONE, Influence.NONE, layers,
+                dress, ReadingLines.NONE, Selection.NONE, OptionalInt.empty(),
                 newNotice, level);
     }
 
     /** The same as it stands on a sheet: what is read off it stays, what is pointed at and held does not. */
     public PlotContent kept() {
-        return new PlotContent(plane, precision, points, groups, only, curves, inHand, Handles.NONE, influence, layers, dress, reading, Selection.NONE, OptionalInt.empty(),
+        return new PlotContent(plane, precision, points, groups, only, curves, inHand, Handles.NONE, influence, layers, dress,
+                reading, Selection.NONE, OptionalInt.empty(),
                 notice, level);
     }
 
     /** The same without the equations beside the curves, for a small figure that has no room for them. */
     public PlotContent withoutEquations() {
-        List<DrawnCurve> bare = curves.stream().map(curve -> new DrawnCurve(curve.slot(), curve.curve(), "", Optional.empty())).toList();
-        return new PlotContent(plane, precision, points, groups, only, bare, inHand, handles, influence, layers, dress, reading, selection, hovered, notice, level);
+        List<DrawnCurve> bare = curves.stream().map(curve -> new DrawnCurve(curve.slot(), curve.curve(), "", Optional.empty()))
+                .toList();
+        return new PlotContent(plane, precision, points, groups, only, bare, inHand, handles, influence, layers, dress, reading,
+                selection, hovered, notice, level);
     }
 
     /** Whether there are so many points that they are drawn as a cloud. */

@@ -14,7 +14,8 @@ import java.util.OptionalDouble;
 public record ReadingLines(OptionalDouble atX, OptionalDouble atY, List<Double> solutions, List<Double> kept) {
 
     /** Nothing is read. */
-    public static final ReadingLines NONE = new ReadingLines(OptionalDouble.empty(), OptionalDouble.empty(), List.of(), List.of());
+    public static final ReadingLines NONE = new ReadingLines(OptionalDouble.empty(), OptionalDouble.empty(), List.of(),
+            List.of());
 
     /** Read at an x. */
     public static ReadingLines at(double x) {

@@ -52,9 +52,11 @@ final class ReadingMarks {
     }
 
     List<Mark> all() {
-        content.inHand().ifPresent(curve -> content.reading().kept().stream().limit(MOST_KEPT).forEach(at -> curve.curve().fitted(at).stream()
+        content.inHand().ifPresent(curve -> content.reading().kept().stream().limit(MOST_KEPT)
+                .forEach(at -> curve.curve().fitted(at).stream()
                 .filter(fitted -> x.contains(at) && y.contains(fitted)).forEach(fitted ->
-                        marks.add(new Mark.Diamond(x.pixel(at), y.pixel(fitted), 4.5, Stroke.solid(content.dress().ink(curve.slot()), 1.6))))));
+                        marks.add(new Mark.Diamond(x.pixel(at), y.pixel(fitted), 4.5,
+                                Stroke.solid(content.dress().ink(curve.slot()), 1.6))))));
         level().ifPresent(py -> {
             marks.add(new Mark.Line(area.left() - 6, py, area.right(), py, Stroke.solid(Ink.INK, 1.3)));
             content.inHand().ifPresent(curve -> inverse(curve, content.reading().atY().getAsDouble(), py));
@@ -74,14 +76,20 @@ final class ReadingMarks {
             return;
         }
         if (y.contains(fitted.getAsDouble())) {
-            marks.add(new Mark.Diamond(px, y.pixel(fitted.getAsDouble()), 6.5, Stroke.solid(content.dress().ink(drawn.slot()), 2)));
+            marks.add(new Mark.Diamond(px, y.pixel(fitted.getAsDouble()), 6.5,
+                    Stroke.solid(content.dress().ink(drawn.slot()), 2)));
         }
         double beyond = curve.support().distanceTo(at);
-        callout(px, "x = " + content.x().shown(at, content.style()) + " → ŷ = " + content.precision().predicted(fitted.getAsDouble()) + content.y().unitAfterNumber(),
-                beyond == 0 ? "" : "≈ " + short3().shortest(rounded(beyond)) + content.x().unitAfterNumber() + " beyond the data");
+        callout(px, "x = " + content.x().shown(at, content.style()) + " → ŷ = " + content.precision()
+                .predicted(fitted.getAsDouble()) + content.y().unitAfterNumber(),
+                beyond == 0
+                        ? "" : "≈ " + short3().shortest(rounded(beyond)) + content.x().unitAfterNumber() + " beyond the data");
     }
 
-    /** Beside the upright line, at its top and on its left where that covers no point and nothing that is written; else where it covers the least. */
+    /**
+     * Beside the upright line, at its top and on its left where that covers no point and nothing that is written; else where it
+     * covers the least.
+     */
     private void callout(double px, String value, String note) {
         double width = width(value, note);
         Area best = null;
@@ -97,7 +105,8 @@ final class ReadingMarks {
                 }
             }
         }
-        double left = best == null ? area.left() : Math.clamp(best.left(), area.left(), Math.max(area.left(), area.right() - width));
+        double left = best == null
+                ? area.left() : Math.clamp(best.left(), area.left(), Math.max(area.left(), area.right() - width));
         box(new Area(left, best == null ? area.top() : best.top(), width, height(note)), value, note);
     }
 
@@ -106,12 +115,14 @@ final class ReadingMarks {
         Interval support = drawn.curve().support();
         for (double solution : solutions) {
             if (x.contains(solution)) {
-                marks.add(new Mark.Line(x.pixel(solution), py, x.pixel(solution), area.bottom(), Stroke.dashed(Ink.INK, 1, 3, 3)));
+                marks.add(new Mark.Line(x.pixel(solution), py, x.pixel(solution), area.bottom(),
+                        Stroke.dashed(Ink.INK, 1, 3, 3)));
                 marks.add(new Mark.Diamond(x.pixel(solution), py, 6.5, Stroke.solid(content.dress().ink(drawn.slot()), 2)));
             }
         }
         List<String> named = solutions.stream().limit(MOST_NAMED).map(content.precision()::reached).toList();
-        String value = "y = " + content.style().shortest(at) + (named.isEmpty() ? " is not reached" : " ← x = " + String.join(" or ", named))
+        String value = "y = " + content.style().shortest(at) + (named.isEmpty() ? " is not reached" : " ← x = "
+                + String.join(" or ", named))
                 + (solutions.size() > MOST_NAMED ? " …" : named.isEmpty() ? "" : content.x().unitAfterNumber());
         long outside = solutions.stream().filter(it -> !support.contains(it)).count();
         String note = outside == 0 ? "" : outside == solutions.size() ? "beyond the data" : outside + " of them beyond the data";
@@ -139,7 +150,8 @@ final class ReadingMarks {
     /** How many points a box in this place would cover; something written counts as very many. */
     private long covered(Area place) {
         long texts = COSTS_OF_A_TEXT * written.stream().filter(place.grownBy(ROOM)::meets).count();
-        return texts + (content.isCloudy() ? 0 : content.points().stream().filter(it -> place.contains(x.pixel(it.x()), y.pixel(it.y()))).count());
+        return texts + (content.isCloudy()
+                ? 0 : content.points().stream().filter(it -> place.contains(x.pixel(it.x()), y.pixel(it.y()))).count());
     }
 
     private double width(String value, String note) {
@@ -155,9 +167,11 @@ final class ReadingMarks {
         double top = place.top();
         written.add(place);
         marks.add(new Mark.Box(left, top, place.width(), place.height(), 4, Ink.CALLOUT, 1));
-        marks.add(new Mark.Label(left + layout.size(12), top + layout.size(20), value, Face.FIGURES, layout.size(13.5), Ink.CALLOUT_TEXT, Anchor.START, false));
+        marks.add(new Mark.Label(left + layout.size(12), top + layout.size(20), value, Face.FIGURES, layout.size(13.5),
+                Ink.CALLOUT_TEXT, Anchor.START, false));
         if (!note.isEmpty()) {
-            marks.add(new Mark.Label(left + layout.size(12), top + layout.size(37), note, Face.TEXT, layout.size(12), Ink.CALLOUT_NOTE, Anchor.START, false));
+            marks.add(new Mark.Label(left + layout.size(12), top + layout.size(37), note, Face.TEXT, layout.size(12),
+                    Ink.CALLOUT_NOTE, Anchor.START, false));
         }
     }
 

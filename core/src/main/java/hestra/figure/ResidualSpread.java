@@ -36,8 +36,10 @@ final class ResidualSpread {
         Ticks ticks = Ticks.along(x, (int) Math.clamp(area.width() / (75 * layout.type()), 3, 10));
         for (double tick : ticks.values()) {
             boolean isZero = Math.abs(tick) < ticks.step() / 2;
-            ground.add(new Mark.Line(x.pixel(tick), area.top(), x.pixel(tick), area.bottom(), Stroke.solid(isZero ? Ink.MUTED : Ink.GRID, isZero ? 1.3 : 1)));
-            layout.tick(ground, x.pixel(tick), area.bottom() + layout.size(17), ticks.label(tick, content.style()), Anchor.MIDDLE);
+            ground.add(new Mark.Line(x.pixel(tick), area.top(), x.pixel(tick), area.bottom(),
+                    Stroke.solid(isZero ? Ink.MUTED : Ink.GRID, isZero ? 1.3 : 1)));
+            layout.tick(ground, x.pixel(tick), area.bottom() + layout.size(17), ticks.label(tick, content.style()),
+                    Anchor.MIDDLE);
         }
         layout.title(ground, area.left() + area.width() / 2, area.bottom() + layout.size(34), title.apply(ticks), false);
         return kind == StripKind.DOTS ? dots(residuals, x) : bars(residuals, x, step);
@@ -70,7 +72,8 @@ final class ResidualSpread {
                 front.add(new Mark.Ring(px, py, ResidualStrip.RADIUS * 2, Stroke.solid(Ink.RESIDUAL, 1.5)));
             }
         }
-        return new Figure(layout.width(), layout.height(), area, x, new Scale(0, highest, area.bottom(), area.top()), ground, List.of(), marks, front, spots.done());
+        return new Figure(layout.width(), layout.height(), area, x, new Scale(0, highest, area.bottom(), area.top()), ground,
+                List.of(), marks, front, spots.done());
     }
 
     private Figure bars(PlottedResiduals residuals, Scale x, double step) {

@@ -51,13 +51,16 @@ public final class ResidualStrip {
         if (content.inHand().isEmpty()) {
             layout.notice(ground, area, content.notice());
             Scale x = content.plane().along(area);
-            return new Figure(layout.width(), layout.height(), area, x, new Scale(-1, 1, area.bottom(), area.top()), ground, List.of(), List.of(), List.of(), Spots.NONE);
+            return new Figure(layout.width(), layout.height(), area, x, new Scale(-1, 1, area.bottom(), area.top()), ground,
+                    List.of(), List.of(), List.of(), Spots.NONE);
         }
         PlottedResiduals residuals = PlottedResiduals.of(content, content.inHand().get().curve());
         Scale values = values(residuals);
         return switch (kind) {
             case AGAINST_X -> scattered(residuals, residuals.xs(), content.plane().along(area), values);
-            case AGAINST_FITTED -> scattered(residuals, along(residuals.fitted()), values, "fitted " + content.y().described(), content.y().unit());
+            case AGAINST_FITTED ->
+                    scattered(residuals, along(residuals.fitted()), values, "fitted " + content.y()
+                            .described(), content.y().unit());
             case IN_ORDER -> scattered(residuals, along(residuals.rows()), values, "row", "");
             case NORMAL -> {
                 double[] quantiles = quantiles(residuals);
@@ -83,7 +86,8 @@ public final class ResidualStrip {
         Ticks ticks = Ticks.along(x, (int) Math.clamp(area.width() / (75 * layout.type()), 3, 10));
         for (double tick : ticks.values()) {
             ground.add(new Mark.Line(x.pixel(tick), area.top(), x.pixel(tick), area.bottom(), Stroke.solid(Ink.GRID, 1)));
-            layout.tick(ground, x.pixel(tick), area.bottom() + layout.size(17), ticks.label(tick, content.style()), Anchor.MIDDLE);
+            layout.tick(ground, x.pixel(tick), area.bottom() + layout.size(17), ticks.label(tick, content.style()),
+                    Anchor.MIDDLE);
         }
         layout.title(ground, area.left() + area.width() / 2, area.bottom() + layout.size(34),
                 new Variable(title, "", unit).axisTitle(ticks.powerInWords()), false);
@@ -127,7 +131,8 @@ public final class ResidualStrip {
 
     private void smooth(PlottedResiduals residuals, double[] places, Scale x, Scale y, List<Mark> front) {
         List<double[]> pixels = Smooth.of(places, residuals.values()).stream()
-                .filter(it -> x.contains(it.x()) && y.contains(it.y())).map(it -> new double[] {x.pixel(it.x()), y.pixel(it.y())}).toList();
+                .filter(it -> x.contains(it.x()) && y.contains(it.y()))
+                .map(it -> new double[] {x.pixel(it.x()), y.pixel(it.y())}).toList();
         if (pixels.size() > 1) {
             front.addFirst(new Mark.Path(Places.of(pixels), SMOOTH));
         }
@@ -152,7 +157,8 @@ public final class ResidualStrip {
         Along along = along(quantiles);
         Scale x = new Scale(along.low, along.high, area.left(), area.right());
         double reach = spread == 0 ? along.high : Math.min(along.high, y.high() / spread);
-        lines.add(new Mark.Line(x.pixel(-reach), y.pixel(-reach * spread), x.pixel(reach), y.pixel(reach * spread), Stroke.dashed(Ink.MUTED, 1.4, 5, 4)));
+        lines.add(new Mark.Line(x.pixel(-reach), y.pixel(-reach * spread), x.pixel(reach), y.pixel(reach * spread),
+                Stroke.dashed(Ink.MUTED, 1.4, 5, 4)));
     }
 
     /** Symmetric about zero, a little larger than the largest residual. */
@@ -173,7 +179,8 @@ public final class ResidualStrip {
         for (double tick : ticks.values()) {
             double py = y.pixel(tick);
             boolean isZero = Math.abs(tick) < ticks.step() / 2;
-            ground.add(new Mark.Line(area.left(), py, area.right(), py, Stroke.solid(isZero ? Ink.MUTED : Ink.GRID, isZero ? 1.3 : 1)));
+            ground.add(new Mark.Line(area.left(), py, area.right(), py,
+                    Stroke.solid(isZero ? Ink.MUTED : Ink.GRID, isZero ? 1.3 : 1)));
             layout.tick(ground, area.left() - 9, py + layout.size(4), ticks.label(tick, content.style()), Anchor.END);
         }
         layout.title(ground, layout.size(15), area.top() + area.height() / 2, title(ticks), true);

@@ -9,7 +9,10 @@ import hestra.figure.Figure.Area;
 import hestra.figure.Mark.Anchor;
 import hestra.numbers.NumberStyle;
 
-/** Describes how a number varies from sample to sample: a dot for each on a scale, stacked where they meet, and a line at the true one. */
+/**
+ * Describes how a number varies from sample to sample: a dot for each on a scale, stacked where they meet, and a line at the true
+ * one.
+ */
 public final class SampleStrip {
 
     private static final double TOP = 6;
@@ -37,7 +40,8 @@ public final class SampleStrip {
             layout.tick(ground, x.pixel(tick), area.bottom() + layout.size(17), ticks.label(tick, style), Anchor.MIDDLE);
         }
         List<Mark> lines = new ArrayList<>();
-        truth.ifPresent(value -> lines.add(new Mark.Line(x.pixel(value), area.top(), x.pixel(value), area.bottom(), Stroke.dashed(Ink.BEST, 2, 6, 4))));
+        truth.ifPresent(value -> lines.add(new Mark.Line(x.pixel(value), area.top(), x.pixel(value), area.bottom(),
+                Stroke.dashed(Ink.BEST, 2, 6, 4))));
         List<Mark> dots = new ArrayList<>();
         List<double[]> placed = new ArrayList<>();
         for (int i = 0; i < values.size(); i++) {
@@ -48,9 +52,11 @@ public final class SampleStrip {
             }
             placed.add(new double[] {px, py});
             boolean newest = i == values.size() - 1;
-            dots.add(new Mark.Dot(px, py, newest ? RADIUS + 1 : RADIUS, Sign.DISC, newest ? Ink.TRIAL : Ink.OBSERVED, Ink.SURFACE));
+            dots.add(new Mark.Dot(px, py, newest ? RADIUS + 1 : RADIUS, Sign.DISC, newest ? Ink.TRIAL : Ink.OBSERVED,
+                    Ink.SURFACE));
         }
-        return new Figure(layout.width(), layout.height(), area, x, new Scale(0, 1, area.bottom(), area.top()), ground, lines, dots, List.of(), Spots.NONE);
+        return new Figure(layout.width(), layout.height(), area, x, new Scale(0, 1, area.bottom(), area.top()), ground, lines,
+                dots, List.of(), Spots.NONE);
     }
 
     private static boolean meetsAny(List<double[]> placed, double px, double py) {
@@ -60,7 +66,8 @@ public final class SampleStrip {
     private static double[] range(double... values) {
         double low = DoubleStream.of(values).min().orElse(0);
         double high = DoubleStream.of(values).max().orElse(1);
-        double span = high - low > 1e-9 * Math.max(Math.abs(low), Math.abs(high)) ? high - low : Math.max(Math.abs(low), 1e-3) * 0.5;
+        double span = high - low > 1e-9 * Math.max(Math.abs(low), Math.abs(high))
+                ? high - low : Math.max(Math.abs(low), 1e-3) * 0.5;
         return new double[] {low - ROOM * span, high + ROOM * span};
     }
 }

@@ -70,7 +70,8 @@ public final class ScatterPlot {
         }
         this.layout = layout;
         this.title = layout.wrapped(content.dress().title(), TITLE, MOST_TITLE_LINES);
-        this.area = layout.area(TOP + layout.size((content.groups().isEmpty() ? 0 : LEGEND) + TITLE_LINE * title.size()), BOTTOM * layout.type());
+        this.area = layout.area(TOP + layout.size((content.groups().isEmpty() ? 0 : LEGEND) + TITLE_LINE * title.size()),
+                BOTTOM * layout.type());
         this.x = content.plane().along(area);
         this.y = content.plane().upward(area);
     }
@@ -97,14 +98,16 @@ public final class ScatterPlot {
         if (least <= greatest && without < content.points().size()) {
             ribbon(least, greatest);
             if (without > 0) {
-                layout.title(ground, area.left() + area.width() / 2, area.top() + layout.size(18), Counted.of(without, "point is", "points are")
+                layout.title(ground, area.left() + area.width() / 2, area.top() + layout.size(18),
+                        Counted.of(without, "point is", "points are")
                         + " not shown: a logarithmic axis has no place for 0 and below", false);
             }
         } else if (!content.notice().isEmpty()) {
             layout.notice(ground, area, content.notice());
         }
         points();
-        EquationLabels labels = new EquationLabels(content, layout, area, drawn.stream().filter(Mark.Box.class::isInstance).map(Mark.Box.class::cast)
+        EquationLabels labels = new EquationLabels(content, layout, area, drawn.stream()
+                .filter(Mark.Box.class::isInstance).map(Mark.Box.class::cast)
                 .map(box -> new Area(box.x(), box.y(), box.width(), box.height())).toList());
         front.addAll(labels.all());
         boxes.addAll(labels.targets());
@@ -114,7 +117,8 @@ public final class ScatterPlot {
         ReadingMarks reading = new ReadingMarks(content, layout, area, boxes.stream().map(Targets.Boxed::box).toList());
         front.addAll(reading.all());
         return new Figure(layout.width(), layout.height(), area, x, y, List.copyOf(ground), List.copyOf(lines),
-                List.copyOf(points), List.copyOf(front), spots, new Targets(boxes, curves.drawn()), reading.upright(), reading.level());
+                List.copyOf(points), List.copyOf(front), spots, new Targets(boxes, curves.drawn()), reading.upright(),
+                        reading.level());
     }
 
     private void axes() {
@@ -137,13 +141,15 @@ public final class ScatterPlot {
             }
             layout.tick(ground, area.left() - 9, py + layout.size(4), tick.text(), Anchor.END);
         }
-        layout.title(ground, area.left() + area.width() / 2, area.bottom() + layout.size(42), content.x().axisTitle(along.powerInWords()), false);
+        layout.title(ground, area.left() + area.width() / 2, area.bottom() + layout.size(42), content.x()
+                .axisTitle(along.powerInWords()), false);
         layout.title(ground, layout.size(15), area.top() + area.height() / 2, content.y().axisTitle(upward.powerInWords()), true);
     }
 
     private List<Tick> ticks(Variable variable, Ticks numbers, Scale scale, int about) {
         return variable.dates().filter(_ -> scale.spacing() == Spacing.LINEAR).map(dates -> DateTicks.along(scale, dates, about))
-                .orElseGet(() -> numbers.values().stream().map(value -> new Tick(value, numbers.label(value, content.style()))).toList());
+                .orElseGet(() -> numbers.values().stream()
+                .map(value -> new Tick(value, numbers.label(value, content.style()))).toList());
     }
 
     /** How far the data reach along x, with the two ends named. */
@@ -180,17 +186,20 @@ public final class ScatterPlot {
             return px > box.left() && px < box.right() && CurveMarks.leverageTop(point, area) < box.bottom();
         });
         return onABar || curvePieces.stream().anyMatch(box::isCrossedBy)
-                || !content.isCloudy() && content.points().stream().anyMatch(point -> box.contains(x.pixel(point.x()), y.pixel(point.y())));
+                || !content.isCloudy() && content.points().stream().anyMatch(point -> box.contains(x.pixel(point.x()),
+                y.pixel(point.y())));
     }
 
     /** The title, over one line or two. */
     private List<Targets.Boxed> title() {
         for (int line = 0; line < title.size(); line++) {
-            ground.add(new Mark.Label(area.left() + area.width() / 2, layout.size(TITLE_LINE * (line + 0.9)), title.get(line), Face.STRONG, layout.size(TITLE),
+            ground.add(new Mark.Label(area.left() + area.width() / 2, layout.size(TITLE_LINE * (line + 0.9)), title.get(line),
+                    Face.STRONG, layout.size(TITLE),
                     Ink.INK, Anchor.MIDDLE, false));
         }
         return title.isEmpty() ? List.of()
-                : List.of(new Targets.Boxed(new Hit.OnTitle(), new Area(area.left(), 0, area.width(), layout.size(TITLE_LINE * title.size()) + TOP / 2)));
+                : List.of(new Targets.Boxed(new Hit.OnTitle(),
+                new Area(area.left(), 0, area.width(), layout.size(TITLE_LINE * title.size()) + TOP / 2)));
     }
 
     private void points() {
@@ -240,7 +249,8 @@ public final class ScatterPlot {
         }
         many.forEach((at, count) -> {
             if (count > 1) {
-                points.add(new Mark.Label(x.pixel(at.x) + content.dress().radius() + 2, y.pixel(at.y) - content.dress().radius(), "×" + count, Face.FIGURES,
+                points.add(new Mark.Label(x.pixel(at.x) + content.dress().radius() + 2, y.pixel(at.y) - content.dress().radius(),
+                        "×" + count, Face.FIGURES,
                         layout.size(TOGETHER), content.dress().ink(), Anchor.START, false));
             }
         });
@@ -272,7 +282,8 @@ public final class ScatterPlot {
         for (int group = 0; group < content.groups().size(); group++) {
             String name = content.groups().get(group);
             ground.add(new Mark.Dot(at, middle, Layout.RADIUS, Sign.of(group), content.dress().ink(), Ink.PAPER));
-            ground.add(new Mark.Label(at + layout.size(9), middle + layout.size(4), name, Face.TEXT, layout.size(12.5), Ink.INK, Anchor.START, false));
+            ground.add(new Mark.Label(at + layout.size(9), middle + layout.size(4), name, Face.TEXT, layout.size(12.5), Ink.INK,
+                    Anchor.START, false));
             at += layout.size(9 + 20 + 6.6 * name.length());
         }
     }
@@ -280,8 +291,10 @@ public final class ScatterPlot {
     /** A ring about a point, so many of a usual point's radii outside it, however large it is. */
     private void halo(int row, double aside, double width) {
         double own = mostObserved == 1 ? content.dress().radius()
-                : content.points().stream().filter(point -> point.row() == row).findFirst().map(this::radius).orElse(content.dress().radius());
-        spots.ofRow(row).ifPresent(spot -> front.add(new Mark.Ring(spot.x(), spot.y(), own + aside * content.dress().radius(), Stroke.solid(content.dress().ink(), width))));
+                : content.points().stream().filter(point -> point.row() == row).findFirst().map(this::radius)
+                .orElse(content.dress().radius());
+        spots.ofRow(row).ifPresent(spot -> front.add(new Mark.Ring(spot.x(), spot.y(), own + aside * content.dress().radius(),
+                Stroke.solid(content.dress().ink(), width))));
     }
 
     /** Where the curve tried by eye is held: squares at the places that it passes through. */
@@ -292,9 +305,11 @@ public final class ScatterPlot {
             if (x.contains(handle.x()) && y.contains(handle.y())) {
                 double px = x.pixel(handle.x());
                 double py = y.pixel(handle.y());
-                front.add(new Mark.Box(px - HANDLE, py - HANDLE, 2 * HANDLE, 2 * HANDLE, 0, content.handles().isInHand(i) ? Ink.TRIAL : Ink.SURFACE, 1));
+                front.add(new Mark.Box(px - HANDLE, py - HANDLE, 2 * HANDLE, 2 * HANDLE, 0, content.handles()
+                        .isInHand(i) ? Ink.TRIAL : Ink.SURFACE, 1));
                 front.add(new Mark.Outline(px - HANDLE, py - HANDLE, 2 * HANDLE, 2 * HANDLE, Stroke.solid(Ink.TRIAL, 2)));
-                boxes.add(new Targets.Boxed(new Hit.OnHandle(i), new Area(px - HANDLE - 3, py - HANDLE - 3, 2 * HANDLE + 6, 2 * HANDLE + 6)));
+                boxes.add(new Targets.Boxed(new Hit.OnHandle(i),
+                        new Area(px - HANDLE - 3, py - HANDLE - 3, 2 * HANDLE + 6, 2 * HANDLE + 6)));
             }
         }
         return boxes;

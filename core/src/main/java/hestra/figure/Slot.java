@@ -39,6 +39,8 @@ public enum Slot {
 
     /** How it is drawn beyond the data: a solid line is dashed there, a dashed one thinner. */
     Stroke beyond() {
-        return stroke.dash().isEmpty() ? Stroke.dashed(stroke.ink(), stroke.width() - 0.3, 8, 5) : new Stroke(stroke.ink(), stroke.width() - 1, stroke.dash());
+        return stroke.dash().isEmpty()
+                ? Stroke.dashed(stroke.ink(), stroke.width() - 0.3, 8, 5)
+                : new Stroke(stroke.ink(), stroke.width() - 1, stroke.dash());
     }
 }

@@ -52,23 +52,28 @@ public record SmallPlot(String x, String y, Pairs points, Optional<Straight> lin
         for (double value : across.values()) {
             double at = along.pixel(value);
             ground.add(new Mark.Line(at, area.top(), at, area.bottom(), Stroke.solid(Ink.GRID, 1)));
-            ground.add(new Mark.Label(at, area.bottom() + layout.size(TICK_SIZE + 2), across.label(value, style), Mark.Face.FIGURES, layout.size(TICK_SIZE), Ink.MUTED, Mark.Anchor.MIDDLE, false));
+            ground.add(new Mark.Label(at, area.bottom() + layout.size(TICK_SIZE + 2), across.label(value, style),
+                    Mark.Face.FIGURES, layout.size(TICK_SIZE), Ink.MUTED, Mark.Anchor.MIDDLE, false));
         }
         Ticks up = Ticks.along(upward, TICKS);
         for (double value : up.values()) {
             double at = upward.pixel(value);
             ground.add(new Mark.Line(area.left(), at, area.right(), at, Stroke.solid(Ink.GRID, 1)));
-            ground.add(new Mark.Label(area.left() - 4, at + layout.size(TICK_SIZE) / 3, up.label(value, style), Mark.Face.FIGURES, layout.size(TICK_SIZE), Ink.MUTED, Mark.Anchor.END, false));
+            ground.add(new Mark.Label(area.left() - 4, at + layout.size(TICK_SIZE) / 3, up.label(value, style), Mark.Face.FIGURES,
+                    layout.size(TICK_SIZE), Ink.MUTED, Mark.Anchor.END, false));
         }
         ground.add(new Mark.Line(area.left(), area.bottom(), area.right(), area.bottom(), Stroke.solid(Ink.RULE, 1)));
         ground.add(new Mark.Line(area.left(), area.top(), area.left(), area.bottom(), Stroke.solid(Ink.RULE, 1)));
-        ground.add(title(x, area.left() + area.width() / 2, layout.height() - 3, area.width() + layout.size(LEFT), layout, false));
+        ground.add(title(x, area.left() + area.width() / 2, layout.height() - 3, area.width() + layout.size(LEFT), layout,
+                false));
         ground.add(title(y, layout.size(TITLE_SIZE), area.top() + area.height() / 2, area.height(), layout, true));
         List<Mark> lines = line.flatMap(it -> drawn(it, along, upward)).<List<Mark>>map(List::of).orElse(List.of());
         List<Mark> dots = new ArrayList<>();
         for (int i = 0; i < points.size(); i += 1 + points.size() / MOST) {
-            if (points.x(i) >= frame.xLow() && points.x(i) <= frame.xHigh() && points.y(i) >= frame.yLow() && points.y(i) <= frame.yHigh()) {
-                dots.add(new Mark.Dot(along.pixel(points.x(i)), upward.pixel(points.y(i)), RADIUS, Sign.DISC, Ink.OBSERVED, Ink.SURFACE));
+            if (points.x(i) >= frame.xLow() && points.x(i) <= frame.xHigh() && points.y(i) >= frame.yLow()
+                    && points.y(i) <= frame.yHigh()) {
+                dots.add(new Mark.Dot(along.pixel(points.x(i)), upward.pixel(points.y(i)), RADIUS, Sign.DISC, Ink.OBSERVED,
+                        Ink.SURFACE));
             }
         }
         return new Figure(layout.width(), layout.height(), area, along, upward, ground, lines, dots, List.of(), Spots.NONE);
@@ -86,8 +91,10 @@ public record SmallPlot(String x, String y, Pairs points, Optional<Straight> lin
             right = points.x(i) > points.x(right) ? i : right;
         }
         NumberStyle short3 = style.withDigits(3);
-        return Counted.of(points.size(), "point") + ", from " + short3.show(points.y(left)) + " at " + short3.show(points.x(left)) + " to " + short3.show(points.y(right)) + " at " + short3.show(points.x(right))
-                + line.map(it -> "; the line goes from " + short3.show(it.at(frame.xLow())) + " to " + short3.show(it.at(frame.xHigh()))).orElse("");
+        return Counted.of(points.size(), "point") + ", from " + short3.show(points.y(left)) + " at " + short3.show(points.x(left))
+                + " to " + short3.show(points.y(right)) + " at " + short3.show(points.x(right))
+                + line.map(it -> "; the line goes from " + short3.show(it.at(frame.xLow())) + " to "
+                + short3.show(it.at(frame.xHigh()))).orElse("");
     }
 
     private static Mark title(String text, double at, double y, double room, Layout layout, boolean upward) {
@@ -106,7 +113,10 @@ public record SmallPlot(String x, String y, Pairs points, Optional<Straight> lin
             from = Math.max(from, Math.min(one, other));
             to = Math.min(to, Math.max(one, other));
         }
-        boolean within = from < to && straight.at((from + to) / 2) >= frame.yLow() && straight.at((from + to) / 2) <= frame.yHigh();
-        return within ? Optional.of(new Mark.Line(along.pixel(from), upward.pixel(straight.at(from)), along.pixel(to), upward.pixel(straight.at(to)), Stroke.solid(Ink.BEST, 1.8))) : Optional.empty();
+        boolean within = from < to && straight.at((from + to) / 2) >= frame.yLow()
+                && straight.at((from + to) / 2) <= frame.yHigh();
+        return within
+                ? Optional.of(new Mark.Line(along.pixel(from), upward.pixel(straight.at(from)), along.pixel(to),
+                        upward.pixel(straight.at(to)), Stroke.solid(Ink.BEST, 1.8))) : Optional.empty();
     }
 }

@@ -7,7 +7,9 @@ import java.util.stream.Stream;
 
 import hestra.figure.Figure.Spot;
 
-/** Where the points of a figure stand, in the order of the table: a hundred thousand of them are kept and searched in a moment. */
+/**
+ * Where the points of a figure stand, in the order of the table: a hundred thousand of them are kept and searched in a moment.
+ */
 public final class Spots {
 
     /** No points. */
@@ -83,7 +85,8 @@ public final class Spots {
 
     @Override
     public boolean equals(Object other) {
-        return other == this || other instanceof Spots it && Arrays.equals(rows, it.rows) && Arrays.equals(xs, it.xs) && Arrays.equals(ys, it.ys);
+        return other == this || other instanceof Spots it && Arrays.equals(rows, it.rows) && Arrays.equals(xs, it.xs)
+                && Arrays.equals(ys, it.ys);
     }
 
     @Override

@@ -33,14 +33,17 @@ public final class Thumbnail {
      *
      * @param frame the part of the plane that is shown; nothing for the one that the points fill
      */
-    public static Figure describe(Pairs pairs, List<Trial.Handle> marked, Optional<Trial> trial, Optional<Frame> frame, Layout layout) {
+    public static Figure describe(Pairs pairs, List<Trial.Handle> marked, Optional<Trial> trial, Optional<Frame> frame,
+            Layout layout) {
         Area area = new Area(ROOM, ROOM, Math.max(1, layout.width() - 2 * ROOM), Math.max(1, layout.height() - 2 * ROOM));
         double[] x = pairs.xs().toArray();
         double[] y = pairs.ys().toArray();
         DoubleSummaryStatistics across = pairs.xs().summaryStatistics();
         DoubleSummaryStatistics up = pairs.ys().summaryStatistics();
-        Scale along = scale(frame.map(Frame::xLow).orElse(across.getMin()), frame.map(Frame::xHigh).orElse(across.getMax()), area.left(), area.right());
-        Scale upward = scale(frame.map(Frame::yLow).orElse(up.getMin()), frame.map(Frame::yHigh).orElse(up.getMax()), area.bottom(), area.top());
+        Scale along = scale(frame.map(Frame::xLow).orElse(across.getMin()), frame.map(Frame::xHigh).orElse(across.getMax()),
+                area.left(), area.right());
+        Scale upward = scale(frame.map(Frame::yLow).orElse(up.getMin()), frame.map(Frame::yHigh).orElse(up.getMax()),
+                area.bottom(), area.top());
         List<Mark> dots = new ArrayList<>();
         trial.flatMap(it -> it.on(pairs)).ifPresent(fit -> curve(fit, along, upward, area, dots));
         int step = 1 + x.length / MOST;
@@ -53,7 +56,8 @@ public final class Thumbnail {
             dots.add(new Mark.Ring(along.pixel(place.x()), upward.pixel(place.y()), MARKED, Stroke.solid(Ink.RESIDUAL, 1.8)));
         }
         List<Mark> ground = List.of(new Mark.Box(0, 0, layout.width(), layout.height(), 4, Ink.SURFACE, 1),
-                new Mark.Line(ROOM / 2, layout.height() - ROOM / 2, layout.width() - ROOM / 2, layout.height() - ROOM / 2, Stroke.solid(Ink.RULE, 1)),
+                new Mark.Line(ROOM / 2, layout.height() - ROOM / 2, layout.width() - ROOM / 2, layout.height() - ROOM / 2,
+                        Stroke.solid(Ink.RULE, 1)),
                 new Mark.Line(ROOM / 2, ROOM / 2, ROOM / 2, layout.height() - ROOM / 2, Stroke.solid(Ink.RULE, 1)));
         return new Figure(layout.width(), layout.height(), area, along, upward, ground, List.of(), dots, List.of(), Spots.NONE);
     }

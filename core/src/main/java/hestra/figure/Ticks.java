@@ -27,7 +27,8 @@ public record Ticks(double step, List<Double> values) {
 
     /** The ticks of a scale, about as many as are wanted. */
     public static Ticks along(Scale scale, int about) {
-        return scale.spacing() == Spacing.LINEAR ? between(scale.low(), scale.high(), about) : decades(scale.low(), scale.high(), about);
+        return scale.spacing() == Spacing.LINEAR
+                ? between(scale.low(), scale.high(), about) : decades(scale.low(), scale.high(), about);
     }
 
     private static Ticks decades(double low, double high, int about) {

@@ -112,7 +112,8 @@ public final class BasisFit implements LinearFit {
         Optional<Goodness> goodness = Goodness.of(pairs.n(), p, sse, sst, yPower);
         Optional<List<Coefficient>> coefficients = coefficients(basis, ofColumns, inverse, sse, pairs.n() - p, yPower);
         return goodness.isEmpty() || coefficients.isEmpty() ? LeastSquares.TOO_LARGE
-                : new BasisFit(curve, basis, ofColumns, inverse, yPower, coefficients.get(), goodness.get(), Interval.support(pairs));
+                : new BasisFit(curve, basis, ofColumns, inverse, yPower, coefficients.get(), goodness.get(),
+                Interval.support(pairs));
     }
 
     private static void weigh(double[] hi, double[] lo, int count) {
@@ -133,7 +134,8 @@ public final class BasisFit implements LinearFit {
             return Optional.of(LeastSquares.TOO_LARGE);
         }
         return Math.abs(factor.at(j, j).hi()) > LEAST_SHARE * column ? Optional.empty()
-                : Optional.of(new Fit.None("On these x the terms of the curve cannot be separated: one of them is a combination of the others. "
+                : Optional.of(new Fit.None("On these x the terms of the curve cannot be separated: one of them is a "
+                + "combination of the others. "
                         + "Leave a term out, or take x over a wider range."));
     }
 

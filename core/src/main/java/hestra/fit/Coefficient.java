@@ -13,7 +13,8 @@ import hestra.numbers.Probability;
  * @param value the estimate
  * @param standardError its standard error; nothing where no degrees of freedom are left or none is given for it
  * @param degreesOfFreedom n − p
- * @param rounding what the rounding of typed decimals to doubles alone may make of a coefficient that is 0; 0 where it is not known
+ * @param rounding what the rounding of typed decimals to doubles alone may make of a coefficient that is 0; 0 where it is not
+ *     known
  */
 public record Coefficient(String name, double value, OptionalDouble standardError, int degreesOfFreedom, double rounding) {
 
@@ -49,7 +50,8 @@ public record Coefficient(String name, double value, OptionalDouble standardErro
 
     /** t = value ÷ standard error; nothing where the standard error is missing or zero. */
     public OptionalDouble t() {
-        if (standardError.isEmpty() || standardError.getAsDouble() == 0 || !Double.isFinite(value / standardError.getAsDouble())) {
+        if (standardError.isEmpty() || standardError.getAsDouble() == 0
+                || !Double.isFinite(value / standardError.getAsDouble())) {
             return OptionalDouble.empty();
         }
         return OptionalDouble.of(value / standardError.getAsDouble());

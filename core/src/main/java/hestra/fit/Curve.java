@@ -82,8 +82,8 @@ public sealed interface Curve {
     }
 
     /**
-     * By how much ŷ at x changes where a coefficient changes by one, for each coefficient of the equation, with these values of them; 0
-     * for one that the equation is not written with.
+     * By how much ŷ at x changes where a coefficient changes by one, for each coefficient of the equation, with these values of
+     * them; 0 for one that the equation is not written with.
      */
     default double[] weights(double[] coefficients, double x) {
         return switch (this) {
@@ -91,7 +91,8 @@ public sealed interface Curve {
             case ThroughOrigin _ -> new double[] {x};
             case Polynomial(int degree) -> IntStream.rangeClosed(0, degree).mapToDouble(j -> Math.pow(x, j)).toArray();
             case Logarithmic _ -> new double[] {1, Math.log(x)};
-            case OwnTerms(List<Term> terms) -> terms.stream().mapToDouble(term -> term.isDefined(x) ? term.at(x).hi() : 0).toArray();
+            case OwnTerms(List<Term> terms) ->
+                    terms.stream().mapToDouble(term -> term.isDefined(x) ? term.at(x).hi() : 0).toArray();
             case Exponential _ -> {
                 double raised = Math.pow(coefficients[1], x);
                 yield new double[] {raised, coefficients[0] * x * raised / coefficients[1], 0};
@@ -127,7 +128,8 @@ public sealed interface Curve {
 
     /** The curve of a {@linkplain #key key}; nothing where there is none. */
     static Optional<Curve> ofKey(String key) {
-        return key.endsWith(ON_LOGARITHMS) ? of(key.substring(0, key.length() - ON_LOGARITHMS.length()), FittedOn.LOGARITHMS) : of(key, FittedOn.VALUES);
+        return key.endsWith(ON_LOGARITHMS)
+                ? of(key.substring(0, key.length() - ON_LOGARITHMS.length()), FittedOn.LOGARITHMS) : of(key, FittedOn.VALUES);
     }
 
     /** Its family in words, of whichever fit: "line" where {@link #inWords} says that of least squares. */
@@ -140,7 +142,9 @@ public sealed interface Curve {
         return switch (this) {
             case Line _ -> "line of least squares";
             case ThroughOrigin _ -> "line through the origin";
-            case Polynomial(int degree) -> degree == 2 ? "quadratic curve" : degree == 3 ? "cubic curve" : "polynomial of degree " + degree;
+            case Polynomial(int degree) -> degree == 2 ? "quadratic curve"
+                    : degree == 3 ? "cubic curve"
+                    : "polynomial of degree " + degree;
             case Exponential(FittedOn on) -> "exponential curve" + inWords(on);
             case Power(FittedOn on) -> "power curve" + inWords(on);
             case Logarithmic _ -> "logarithmic curve";

@@ -70,7 +70,8 @@ public final class Diagnostics {
         double e = fit.residual(x, y).orElseThrow();
         return switch (fit) {
             case LinearFit linear -> linear(linear, new Point(pairs.row(i), pairs.count(i), x, y, fitted, e, linear.leverage(x),
-                    OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty(), List.of(), OptionalDouble.empty()), pairs, mean);
+                    OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty(), List.of(), OptionalDouble.empty()),
+                            pairs, mean);
             case LogScaleFit _, DirectFit _ -> new Point(pairs.row(i), pairs.count(i), x, y, fitted, e, OptionalDouble.empty(),
                     OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty(), List.of(), OptionalDouble.empty());
         };
@@ -92,7 +93,8 @@ public final class Diagnostics {
         if (s > 0 && h < ALL) {
             standardised = OptionalDouble.of(e / (s * Math.sqrt(1 - h)));
             cook = OptionalDouble.of(e / s * (e / s) * h / (goodness.coefficients() * (1 - h) * (1 - h)));
-            // Where the row was observed several times, one of these observations is taken out here, and the row as a whole below.
+            // Where the row was observed several times, one of these observations is taken out here, and the row as a whole
+            // below.
             double rest = f == 1 ? without.sse : goodness.sse() - e * e / (1 - h);
             int degrees = goodness.degreesOfFreedom() - 1;
             if (degrees > 0 && rest > NOTHING * goodness.sse()) {

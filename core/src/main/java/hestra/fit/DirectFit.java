@@ -28,7 +28,8 @@ public final class DirectFit implements CurveFit {
     private final Goodness goodness;
     private final Interval support;
 
-    private DirectFit(Curve curve, Nonlinear form, double[] parameters, double[][] factor, Scaled scaled, List<Coefficient> coefficients,
+    private DirectFit(Curve curve, Nonlinear form, double[] parameters, double[][] factor, Scaled scaled,
+            List<Coefficient> coefficients,
             Goodness goodness, Interval support) {
         this.curve = curve;
         this.form = form;
@@ -60,7 +61,8 @@ public final class DirectFit implements CurveFit {
         int p = form.size();
         int power = scaled.power();
         double[][] factor = Tangent.factor(form, parameters, scaled.pairs());
-        Optional<Goodness> goodness = SquaresOnY.of(pairs.mapped(x -> x, y -> y - scaled.level()), p, x -> Math.scalb(form.value(parameters, form.u(x)), power));
+        Optional<Goodness> goodness = SquaresOnY.of(pairs.mapped(x -> x, y -> y - scaled.level()), p,
+                x -> Math.scalb(form.value(parameters, form.u(x)), power));
         if (goodness.isEmpty()) {
             return OUT_OF_RANGE;
         }
@@ -73,7 +75,8 @@ public final class DirectFit implements CurveFit {
             }
             OptionalDouble error = OptionalDouble.empty();
             if (pairs.n() > p) {
-                double relative = Math.sqrt(Tangent.whitened(factor, named.gradient())) * Math.scalb(goodness.get().residualStandardError().orElseThrow(), -power);
+                double relative = Math.sqrt(Tangent.whitened(factor, named.gradient())) * Math.scalb(goodness.get()
+                        .residualStandardError().orElseThrow(), -power);
                 error = Finite.of(Math.scalb(named.scale(), unit) * relative);
             }
             coefficients.add(new Coefficient(named.name(), value, error, pairs.n() - p));

@@ -17,13 +17,15 @@ final class Domain {
 
     /** The refusal of the pairs that fail a condition, or an empty text where none does. */
     static String refusal(Pairs pairs, Curve curve, String needed, IntPredicate isFine) {
-        List<Integer> rows = IntStream.range(0, pairs.size()).filter(i -> !isFine.test(i)).map(i -> pairs.row(i) + 1).boxed().toList();
+        List<Integer> rows = IntStream.range(0, pairs.size()).filter(i -> !isFine.test(i))
+                .map(i -> pairs.row(i) + 1).boxed().toList();
         if (rows.isEmpty()) {
             return "";
         }
         boolean direct = needed.startsWith("y") && rows.size() < pairs.size();
         String name = curve instanceof Curve.OwnTerms ? "curve of these terms" : bare(curve);
-        return "%s %s needs %s; %s %s not. Set %s aside, %schoose another curve.".formatted(Words.capitalized(Words.article(name)), name, needed, named(rows), rows.size() == 1 ? "does" : "do",
+        return "%s %s needs %s; %s %s not. Set %s aside, %schoose another curve.".formatted(
+                Words.capitalized(Words.article(name)), name, needed, named(rows), rows.size() == 1 ? "does" : "do",
                 rows.size() == 1 ? "it" : "them", direct ? "fit the curve directly, or " : "or ");
     }
 
@@ -48,7 +50,8 @@ final class Domain {
             return "row " + rows.getFirst();
         }
         int shown = Math.min(rows.size(), MOST_NAMED);
-        String first = String.join(", ", rows.subList(0, rows.size() > shown ? shown : shown - 1).stream().map(String::valueOf).toList());
+        String first = String.join(", ", rows.subList(0, rows.size() > shown ? shown : shown - 1).stream()
+                .map(String::valueOf).toList());
         return "rows " + first + " and " + (rows.size() > shown ? rows.size() - shown + " more" : rows.get(shown - 1));
     }
 

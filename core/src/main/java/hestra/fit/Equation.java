@@ -56,7 +56,8 @@ public record Equation(String response, List<Piece> pieces) {
 
     /** The same with as many digits as are needed or asked for. */
     public static Equation of(CurveOnData fit, Variable x, Variable y, Precision precision, EquationForm form) {
-        return new Equation(form.names() ? y.name() : "y", new Writer(form.names() ? x.name() : "x", precision, fit, form).pieces(fit.curve()));
+        return new Equation(form.names() ? y.name() : "y",
+                new Writer(form.names() ? x.name() : "x", precision, fit, form).pieces(fit.curve()));
     }
 
     /** The equation of a curve in the letters x and ŷ, for places where names would be too long. */
@@ -69,11 +70,14 @@ public record Equation(String response, List<Piece> pieces) {
         StringBuilder text = new StringBuilder(response).append(" = ");
         for (Piece piece : pieces) {
             switch (piece.kind) {
-                case SIGN -> text.append(text.toString().endsWith("= ") || text.toString().endsWith("(") ? piece.text : " " + piece.text + " ");
+                case SIGN -> text.append(text.toString().endsWith("= ") || text.toString().endsWith("(")
+                        ? piece.text : " " + piece.text + " ");
                 case FIGURE, NAME, BRACKET -> text.append(piece.text);
                 case FUNCTION -> text.append(piece.text).append(piece.text.equals("ln") ? " " : "");
                 case RAISED_FIGURE -> text.append(NumberStyle.raised(piece.text));
-                case RAISED_NAME -> text.append(piece.text.equals("x") ? "ˣ" : piece.text.indexOf('·') >= 0 ? "^(" + piece.text + ")" : "^" + piece.text);
+                case RAISED_NAME -> text.append(piece.text.equals("x") ? "ˣ"
+                        : piece.text.indexOf('·') >= 0 ? "^(" + piece.text + ")"
+                        : "^" + piece.text);
             }
         }
         return text.toString();

@@ -22,6 +22,7 @@ public record FTest(double f, int above, int below, double p) {
             return Optional.empty();
         }
         double f = goodness.ssr() / above / (goodness.sse() / below);
-        return Double.isFinite(f) && f >= 0 ? Optional.of(new FTest(f, above, below, Probability.upperF(f, above, below))) : Optional.empty();
+        return Double.isFinite(f) && f >= 0
+                ? Optional.of(new FTest(f, above, below, Probability.upperF(f, above, below))) : Optional.empty();
     }
 }

@@ -32,7 +32,8 @@ public record Goodness(int n, int coefficients, double sse, double sst, double s
         Goodness goodness = new Goodness(n, coefficients, sse.scaled(2 * power).toDouble(), sst.scaled(2 * power).toDouble(),
                 sst.minus(sse).scaled(2 * power).toDouble(), rSquared, s);
         boolean finite = Double.isFinite(goodness.sse) && Double.isFinite(goodness.sst) && Double.isFinite(goodness.ssr)
-                && Double.isFinite(rSquared.orElse(0)) && (goodness.sst > 0 || sst.hi() == 0) && (goodness.sse > 0 || sse.hi() == 0);
+                && Double.isFinite(rSquared.orElse(0)) && (goodness.sst > 0 || sst.hi() == 0)
+                && (goodness.sse > 0 || sse.hi() == 0);
         return finite ? Optional.of(goodness) : Optional.empty();
     }
 

@@ -11,9 +11,9 @@ import hestra.data.Pairs;
 import hestra.fit.VariableProjection.Best;
 
 /**
- * Fits an exponential or power curve directly on y. For each rate of growth the factor that leaves the least squares is known, so only the
- * rate is searched: over its whole range, from the middle out by ever longer steps, until nothing but the last points could still
- * change the squares. Where they are least only in the limit of an ever steeper curve there is no minimum.
+ * Fits an exponential or power curve directly on y. For each rate of growth the factor that leaves the least squares is known, so
+ * only the rate is searched: over its whole range, from the middle out by ever longer steps, until nothing but the last points
+ * could still change the squares. Where they are least only in the limit of an ever steeper curve there is no minimum.
  */
 final class GrowthFit {
 
@@ -66,8 +66,11 @@ final class GrowthFit {
         Nonlinear.Growth form = new Nonlinear.Growth(logX, low / 2 + high / 2, width);
         DirectFit.Scaled scaled = DirectFit.Scaled.of(form, pairs, 0);
         Optional<Best> least = least(scaled.pairs());
-        return least.map(it -> DirectFit.at(curve, form, new double[] {it.linear()[0] * Math.exp(-Math.abs(it.rate())), it.rate()}, scaled, pairs))
-                .orElseGet(() -> new Fit.None("No curve of this kind leaves the least squares: they keep falling as it bends ever more, towards one that only the last "
+        return least.map(it -> DirectFit.at(curve, form,
+                new double[] {it.linear()[0] * Math.exp(-Math.abs(it.rate())), it.rate()}, scaled, pairs))
+                .orElseGet(() ->
+                new Fit.None("No curve of this kind leaves the least squares: they keep falling as it bends ever more, towards "
+                + "one that only the last "
                         + "points decide. Choose another curve, or the log scale."));
     }
 
@@ -82,12 +85,13 @@ final class GrowthFit {
         Look look = Look.at(looked, few);
         double[] squares = Arrays.stream(rates).map(look::squares).toArray();
         double limit = Math.min(atEnd(pairs, places[0]), atEnd(pairs, places[places.length - 1]));
-        return Valleys.least(projection, rates, squares).filter(it -> it.sse() <= limit * AT_LIMIT || limit == 0 && it.sse() == 0);
+        return Valleys.least(projection, rates, squares)
+                .filter(it -> it.sse() <= limit * AT_LIMIT || limit == 0 && it.sse() == 0);
     }
 
     /**
-     * A first look at what a rate leaves, from sums over the points at the end where the curve is not nothing; the long way where the
-     * sums have lost their digits.
+     * A first look at what a rate leaves, from sums over the points at the end where the curve is not nothing; the long way where
+     * the sums have lost their digits.
      *
      * @param u ascending
      * @param y the values there
@@ -98,7 +102,8 @@ final class GrowthFit {
     private record Look(double[] u, double[] y, double[] count, double all, VariableProjection projection) {
 
         static Look at(Pairs pairs, VariableProjection projection) {
-            int[] order = IntStream.range(0, pairs.size()).boxed().sorted(Comparator.comparingDouble(pairs::x)).mapToInt(Integer::intValue).toArray();
+            int[] order = IntStream.range(0, pairs.size()).boxed().sorted(Comparator.comparingDouble(pairs::x))
+                    .mapToInt(Integer::intValue).toArray();
             double[] y = Arrays.stream(order).mapToDouble(pairs::y).toArray();
             double[] count = Arrays.stream(order).mapToDouble(pairs::count).toArray();
             double all = IntStream.range(0, y.length).mapToDouble(i -> count[i] * y[i] * y[i]).sum();
@@ -173,6 +178,7 @@ final class GrowthFit {
         int[] filled = IntStream.range(0, MOST_POINTS).filter(k -> n[k] > 0).toArray();
         double most = Arrays.stream(n).max().orElse(1);
         int[] counts = Arrays.stream(filled).map(k -> (int) Math.max(1, Math.round(n[k] / most * Pairs.MOST_COUNT))).toArray();
-        return Pairs.of(Arrays.stream(filled).mapToDouble(k -> x[k]).toArray(), Arrays.stream(filled).mapToDouble(k -> y[k]).toArray(), counts);
+        return Pairs.of(Arrays.stream(filled).mapToDouble(k -> x[k]).toArray(), Arrays.stream(filled)
+                .mapToDouble(k -> y[k]).toArray(), counts);
     }
 }

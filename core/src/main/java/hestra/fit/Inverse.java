@@ -50,7 +50,8 @@ public record Inverse(List<Solution> solutions, boolean everywhere, Interval wit
         return switch (fit.curve()) {
             case Curve.Line _ -> {
                 LineFit line = (LineFit) fit;
-                yield straight(fit, line.slope().value(), y, line.meanX() + (y - line.meanY()) / line.slope().value(), line.meanY());
+                yield straight(fit, line.slope().value(), y, line.meanX() + (y - line.meanY()) / line.slope().value(),
+                        line.meanY());
             }
             case Curve.ThroughOrigin _ -> straight(fit, c[0], y, y / c[0], 0);
             case Curve.Exponential _ -> straight(fit, c[2], y, growing(y / c[0], c[2]), c[0]);
@@ -114,7 +115,8 @@ public record Inverse(List<Solution> solutions, boolean everywhere, Interval wit
         Interval range = searched.get();
         DoubleUnaryOperator less = x -> fit.fitted(x).stream().map(value -> value - y).findFirst().orElse(Double.NaN);
         DoubleUnaryOperator slope = x -> IntStream.range(0, c.length).mapToDouble(j -> c[j] * terms.get(j).slope(x)).sum();
-        DoubleUnaryOperator size = x -> Math.abs(y) + IntStream.range(0, c.length).mapToDouble(j -> Math.abs(c[j] * terms.get(j).at(x).hi())).sum();
+        DoubleUnaryOperator size = x -> Math.abs(y) + IntStream.range(0, c.length)
+                .mapToDouble(j -> Math.abs(c[j] * terms.get(j).at(x).hi())).sum();
         List<Double> places = turns(less, slope, range);
         List<Double> found = new ArrayList<>();
         for (int i = 0; i + 1 < places.size(); i++) {
@@ -136,7 +138,10 @@ public record Inverse(List<Solution> solutions, boolean everywhere, Interval wit
         return Math.abs(less.applyAsDouble(x)) <= ROUNDING * size.applyAsDouble(x);
     }
 
-    /** Places between which a function neither turns nor ends: those of a grid, and where its derivative changes sign between them. */
+    /**
+     * Places between which a function neither turns nor ends: those of a grid, and where its derivative changes sign between
+     * them.
+     */
     private static List<Double> turns(DoubleUnaryOperator less, DoubleUnaryOperator slope, Interval range) {
         List<Double> places = new ArrayList<>();
         double before = range.low();
@@ -192,7 +197,8 @@ public record Inverse(List<Solution> solutions, boolean everywhere, Interval wit
 
     /** The roots of the polynomial, in x. */
     private static double[] roots(Shifted polynomial) {
-        return Arrays.stream(roots(polynomial.coefficients())).map(t -> Math.scalb(t, polynomial.power()) + polynomial.centre()).toArray();
+        return Arrays.stream(roots(polynomial.coefficients()))
+                .map(t -> Math.scalb(t, polynomial.power()) + polynomial.centre()).toArray();
     }
 
     /**

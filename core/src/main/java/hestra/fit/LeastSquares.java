@@ -38,15 +38,18 @@ public final class LeastSquares {
         return switch (curve) {
             case Curve.Line _ -> line(pairs);
             case Curve.ThroughOrigin _, Curve.Polynomial _, Curve.Logarithmic _, Curve.OwnTerms _ -> BasisFit.of(curve, pairs);
-            case Curve.Exponential(Curve.FittedOn on) -> on == Curve.FittedOn.LOGARITHMS ? LogScaleFit.of(curve, pairs) : GrowthFit.of(curve, pairs);
-            case Curve.Power(Curve.FittedOn on) -> on == Curve.FittedOn.LOGARITHMS ? LogScaleFit.of(curve, pairs) : GrowthFit.of(curve, pairs);
+            case Curve.Exponential(Curve.FittedOn on) ->
+                    on == Curve.FittedOn.LOGARITHMS ? LogScaleFit.of(curve, pairs) : GrowthFit.of(curve, pairs);
+            case Curve.Power(Curve.FittedOn on) ->
+                    on == Curve.FittedOn.LOGARITHMS ? LogScaleFit.of(curve, pairs) : GrowthFit.of(curve, pairs);
             case Curve.Wave _ -> WaveFit.of(pairs);
         };
     }
 
     /** The pairs that a curve can be fitted to: without those for which it is not defined, such as x = 0 for a logarithm. */
     public static Pairs usable(Curve curve, Pairs pairs) {
-        Set<Integer> rows = IntStream.range(0, pairs.size()).filter(i -> Domain.allows(curve, pairs.x(i), pairs.y(i))).mapToObj(pairs::row).collect(Collectors.toSet());
+        Set<Integer> rows = IntStream.range(0, pairs.size()).filter(i -> Domain.allows(curve, pairs.x(i), pairs.y(i)))
+                .mapToObj(pairs::row).collect(Collectors.toSet());
         return rows.size() == pairs.size() ? pairs : pairs.only(new Subset("outside what the curve is defined for", rows));
     }
 

@@ -46,7 +46,8 @@ public final class LineFit implements LinearFit {
         }
     }
 
-    private LineFit(Centred centred, Coefficient intercept, Coefficient slope, OptionalDouble r, Goodness goodness, Interval support) {
+    private LineFit(Centred centred, Coefficient intercept, Coefficient slope, OptionalDouble r, Goodness goodness,
+            Interval support) {
         this.centred = centred;
         this.intercept = intercept;
         this.slope = slope;

@@ -29,7 +29,8 @@ public sealed interface LinearFit extends CurveFit permits LineFit, BasisFit {
     default Optional<double[][]> covariance() {
         OptionalDouble s = goodness().residualStandardError();
         return s.isEmpty() ? Optional.empty() : inverse().map(inverse -> Arrays.stream(inverse)
-                .map(row -> Arrays.stream(row).map(entry -> s.getAsDouble() * entry * s.getAsDouble()).toArray()).toArray(double[][]::new));
+                .map(row -> Arrays.stream(row).map(entry -> s.getAsDouble() * entry * s.getAsDouble()).toArray())
+                .toArray(double[][]::new));
     }
 
     /** Whether the curve has a constant term, so that its residuals sum to zero. */

@@ -28,7 +28,8 @@ public final class LogScaleFit implements CurveFit {
     private final Goodness goodness;
     private final Interval support;
 
-    private LogScaleFit(Curve curve, LineFit line, boolean logX, List<Coefficient> coefficients, Goodness goodness, Interval support) {
+    private LogScaleFit(Curve curve, LineFit line, boolean logX, List<Coefficient> coefficients, Goodness goodness,
+            Interval support) {
         this.curve = curve;
         this.line = line;
         this.logX = logX;
@@ -94,7 +95,8 @@ public final class LogScaleFit implements CurveFit {
     public Optional<Interval> interval(Coefficient coefficient, double level) {
         return switch (coefficient.name()) {
             case "a" -> line.interval(line.intercept(), level).flatMap(LogScaleFit::raised);
-            case "b" -> logX ? line.interval(line.slope(), level) : line.interval(line.slope(), level).flatMap(LogScaleFit::raised);
+            case "b" -> logX
+                    ? line.interval(line.slope(), level) : line.interval(line.slope(), level).flatMap(LogScaleFit::raised);
             default -> line.interval(line.slope(), level);
         };
     }
@@ -155,7 +157,8 @@ public final class LogScaleFit implements CurveFit {
     public List<String> remarks() {
         List<String> remarks = new ArrayList<>();
         remarks.add("Fitted on the log scale" + (logX ? " of both variables" : " of y") + "; R² and s are on the scale of y"
-                + line.rSquared().stream().mapToObj(it -> ", r² of the transformed pairs stands beside them").findFirst().orElse("") + ".");
+                + line.rSquared().stream().mapToObj(it -> ", r² of the transformed pairs stands beside them")
+                .findFirst().orElse("") + ".");
         remarks.addAll(Remarks.of(this, false));
         return List.copyOf(remarks);
     }

@@ -28,7 +28,8 @@ public final class MovingLine {
     /** Takes hold of the i-th of at least three pairs, observed once. */
     public static MovingLine of(Pairs pairs, int moving) {
         if (pairs.size() < 3 || pairs.count(moving) != 1) {
-            throw new IllegalArgumentException(pairs.size() + " pairs, the " + moving + "-th observed " + pairs.count(moving) + " times");
+            throw new IllegalArgumentException(pairs.size() + " pairs, the " + moving + "-th observed " + pairs.count(moving)
+                    + " times");
         }
         double least = Double.POSITIVE_INFINITY;
         double greatest = Double.NEGATIVE_INFINITY;
@@ -50,8 +51,11 @@ public final class MovingLine {
         PairSums moved = sums.replaced(pairs.x(moving), pairs.y(moving), x, y);
         double sxx = moved.sxx().hi();
         double syy = moved.syy().hi();
-        boolean tellsEnough = sxx > TINY * sums.sxx().hi() && syy > TINY * sums.syy().hi() && Double.isFinite(sxx) && Double.isFinite(syy)
+        boolean tellsEnough = sxx > TINY * sums.sxx().hi() && syy > TINY * sums.syy().hi() && Double.isFinite(sxx)
+                && Double.isFinite(syy)
                 && 1 - moved.sxy().hi() / sxx * (moved.sxy().hi() / syy) > TINY;
-        return tellsEnough ? LeastSquares.line(moved, support, () -> pairs.withMoved(moving, x, y)) : LeastSquares.line(pairs.withMoved(moving, x, y));
+        return tellsEnough
+                ? LeastSquares.line(moved, support, () -> pairs.withMoved(moving, x, y))
+                : LeastSquares.line(pairs.withMoved(moving, x, y));
     }
 }

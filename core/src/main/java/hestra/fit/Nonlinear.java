@@ -157,7 +157,8 @@ sealed interface Nonlinear {
             return List.of(new Named("a", Measure.LEVEL, parameters[0], 1, new double[] {1, 0, 0, 0}),
                     new Named("b", Measure.SIZE, b, 1, new double[] {0, sign * p / b, q / b, 0}),
                     new Named("c", Measure.OTHER, c, 1, new double[] {0, 0, 0, sign / half}),
-                    new Named("d", Measure.OTHER, d, 1, new double[] {0, -sign * q / (b * b), p / (b * b), -sign * centre / half}));
+                    new Named("d", Measure.OTHER, d, 1, new double[] {0, -sign * q / (b * b), p / (b * b),
+                            -sign * centre / half}));
         }
     }
 }

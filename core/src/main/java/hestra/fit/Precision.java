@@ -7,9 +7,9 @@ import hestra.data.Fineness;
 import hestra.numbers.NumberStyle;
 
 /**
- * With how many digits the numbers of a curve are shown. What is asked is shown. Where nothing is asked, an equation has digits enough,
- * four at least, that the ŷ it gives over the range of the data is right to the last digit of the measured y, and a prediction has one
- * digit more than the data.
+ * With how many digits the numbers of a curve are shown. What is asked is shown. Where nothing is asked, an equation has digits
+ * enough, four at least, that the ŷ it gives over the range of the data is right to the last digit of the measured y, and a
+ * prediction has one digit more than the data.
  *
  * @param style the decimal mark, and the digits where they are asked or are the least
  * @param asked whether these digits are asked for, no more and no fewer
@@ -58,10 +58,14 @@ public record Precision(NumberStyle style, boolean asked, Fineness x, Fineness y
         return digits;
     }
 
-    /** How many digits the logarithm of a coefficient has that is shown with so many: as many as tell the coefficient as finely, unless digits are asked for. */
+    /**
+     * How many digits the logarithm of a coefficient has that is shown with so many: as many as tell the coefficient as finely,
+     * unless digits are asked for.
+     */
     int digitsOfLogarithm(int digits, double logarithm) {
         // A change of ln b by d changes b by the share d.
-        return asked || logarithm == 0 ? digits : (int) Math.clamp(digits + Math.floor(Math.log10(Math.abs(logarithm))) + 2, 2, MOST_DIGITS);
+        return asked || logarithm == 0
+                ? digits : (int) Math.clamp(digits + Math.floor(Math.log10(Math.abs(logarithm))) + 2, 2, MOST_DIGITS);
     }
 
     /** By how much ŷ changes at the most, over the range of the data, where a coefficient of the equation changes by one. */

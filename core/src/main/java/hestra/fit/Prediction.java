@@ -35,7 +35,8 @@ public record Prediction(
         Optional<Interval> mean = Optional.empty();
         Optional<Interval> single = Optional.empty();
         if (goodness.residualStandardError().isPresent()) {
-            double reach = Probability.quantileOfT(level, goodness.degreesOfFreedom()) * goodness.residualStandardError().getAsDouble();
+            double reach = Probability.quantileOfT(level, goodness.degreesOfFreedom()) * goodness.residualStandardError()
+                    .getAsDouble();
             mean = Interval.around(fitted, reach * Math.sqrt(leverage));
             single = Interval.around(fitted, reach * Math.sqrt(1 + leverage));
         }

@@ -18,7 +18,8 @@ import hestra.summary.Summary;
  * @param summary their five numbers, sum and sum of squares
  * @param normal the residuals in ascending order, each with the standard normal quantile at its plotting position
  *     (i − 3/8) ÷ (n + 1/4)
- * @param runs what the signs say, taken in the order of x; nothing where all have one sign, the fit is exact, or {@code lackOfFit} says it
+ * @param runs what the signs say, taken in the order of x; nothing where all have one sign, the fit is exact, or
+ *     {@code lackOfFit} says it
  * @param lackOfFit what points of equal x say, where there are many of them
  * @see "G. Blom, Statistical Estimates and Transformed Beta-Variables, 1958, for the plotting positions"
  */
@@ -35,8 +36,8 @@ public record Residuals(Summary summary, List<Quantile> normal, Optional<Runs> r
     public record Quantile(int row, double residual, double quantile) {}
 
     /**
-     * Runs of residuals of one sign along x, those of equal x taken together by their mean. Too few speak for a curve that bends another
-     * way.
+     * Runs of residuals of one sign along x, those of equal x taken together by their mean. Too few speak for a curve that bends
+     * another way.
      *
      * @param above residuals above 0
      * @param below residuals below 0; those that are 0 are passed over
@@ -125,7 +126,8 @@ public record Residuals(Summary summary, List<Quantile> normal, Optional<Runs> r
 
         /** Those of each x, in the order of x: an order that the data fix, whatever the residuals are. */
         static List<AtOneX> of(double[] residuals, Pairs pairs) {
-            Integer[] order = IntStream.range(0, pairs.size()).boxed().sorted(Comparator.comparingDouble(pairs::x)).toArray(Integer[]::new);
+            Integer[] order = IntStream.range(0, pairs.size()).boxed()
+                    .sorted(Comparator.comparingDouble(pairs::x)).toArray(Integer[]::new);
             List<AtOneX> places = new ArrayList<>();
             for (int from = 0; from < order.length;) {
                 int to = from;
@@ -137,7 +139,9 @@ public record Residuals(Summary summary, List<Quantile> normal, Optional<Runs> r
                     to++;
                 }
                 double mean = sum / count;
-                double apart = IntStream.range(from, to).mapToDouble(i -> pairs.count(order[i]) * (residuals[order[i]] - mean) * (residuals[order[i]] - mean)).sum();
+                double apart = IntStream.range(from, to)
+                        .mapToDouble(i -> pairs.count(order[i]) * (residuals[order[i]] - mean) * (residuals[order[i]] - mean))
+                        .sum();
                 places.add(new AtOneX(count, mean, apart));
                 from = to;
             }
@@ -169,8 +173,10 @@ public record Residuals(Summary summary, List<Quantile> normal, Optional<Runs> r
             normal.add(new Quantile(pairs.row(order[k]), residuals[order[k]], normalQuantile(k, size)));
         }
         List<AtOneX> places = fit.goodness().sse() == 0 ? List.of() : AtOneX.of(residuals, pairs);
-        Optional<LackOfFit> lackOfFit = 2 * places.size() <= fit.n() && !places.isEmpty() ? LackOfFit.of(fit, places) : Optional.empty();
-        Optional<Runs> runs = lackOfFit.isPresent() ? Optional.empty() : Runs.of(places.stream().mapToDouble(AtOneX::mean).toArray());
+        Optional<LackOfFit> lackOfFit = 2 * places.size() <= fit.n() && !places.isEmpty()
+                ? LackOfFit.of(fit, places) : Optional.empty();
+        Optional<Runs> runs = lackOfFit.isPresent()
+                ? Optional.empty() : Runs.of(places.stream().mapToDouble(AtOneX::mean).toArray());
         return Summary.of(residuals).map(summary -> new Residuals(summary, List.copyOf(normal), runs, lackOfFit));
     }
 }

@@ -6,10 +6,10 @@ import java.util.stream.IntStream;
 import hestra.data.Pairs;
 
 /**
- * The squares that the best wave of each frequency leaves, over a grid of frequencies. The angle at a point grows by the same step from
- * one frequency to the next, so its sine and cosine are turned, not computed anew, and the three coefficients come from sums; where those
- * sums cannot tell them apart, the squares are worked out the long way. Where there are very many points, evenly taken ones stand
- * for all.
+ * The squares that the best wave of each frequency leaves, over a grid of frequencies. The angle at a point grows by the same
+ * step from one frequency to the next, so its sine and cosine are turned, not computed anew, and the three coefficients come from
+ * sums; where those sums cannot tell them apart, the squares are worked out the long way. Where there are very many points,
+ * evenly taken ones stand for all.
  *
  * @param rates the frequencies, ascending
  * @param squares what each leaves

@@ -66,7 +66,8 @@ public record Trial(Curve curve, List<Handle> handles) {
     }
 
     private Optional<CurveFit> through() {
-        Pairs through = Pairs.of(handles.stream().mapToDouble(Handle::x).toArray(), handles.stream().mapToDouble(Handle::y).toArray());
+        Pairs through = Pairs.of(handles.stream().mapToDouble(Handle::x).toArray(), handles.stream()
+                .mapToDouble(Handle::y).toArray());
         return LeastSquares.fit(curve, through).curveFit();
     }
 }

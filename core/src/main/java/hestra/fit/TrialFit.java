@@ -35,7 +35,8 @@ public final class TrialFit implements CurveOnData {
     /** Where the curve has a value, inside and outside the data. */
     public Inverse where(double y) {
         Inverse found = Inverse.of(through, y);
-        return new Inverse(found.solutions().stream().map(it -> new Inverse.Solution(it.x(), support.contains(it.x()), support.distanceTo(it.x()))).toList(),
+        return new Inverse(found.solutions().stream()
+                .map(it -> new Inverse.Solution(it.x(), support.contains(it.x()), support.distanceTo(it.x()))).toList(),
                 found.everywhere(), found.within());
     }
 

@@ -14,9 +14,10 @@ import hestra.numbers.Probability;
 /**
  * A line or another polynomial that most points follow, whatever a few others do, and which those are.
  *
- * <p>It begins with the three quarters of the points that lie nearest to one curve (least trimmed squares) and takes in the others, the
- * nearest first, until the next one lies too far off for chance: at the level 0.01 for all points together. A point that is off a line by less
- * than a thirtieth of what the others span upward is never left out: no eye sees that; off another polynomial, by less than a sixth: a curve bends in its own way.
+ * <p>It begins with the three quarters of the points that lie nearest to one curve (least trimmed squares) and takes in the
+ * others, the nearest first, until the next one lies too far off for chance: at the level 0.01 for all points together. A point
+ * that is off a line by less than a thirtieth of what the others span upward is never left out: no eye sees that; off another
+ * polynomial, by less than a sixth: a curve bends in its own way.
  *
  * @param kept the points that follow it, by their places among the pairs, in order
  * @param apart those that do not
@@ -55,8 +56,8 @@ public record TrimmedFit(List<Integer> kept, List<Integer> apart) {
         }
 
         /**
-         * The coefficients, the constant first, of the polynomial of least squares through some of the points; null where there is none. Numbers
-         * between −1 and 1 need no more care than doubles give.
+         * The coefficients, the constant first, of the polynomial of least squares through some of the points; null where there
+         * is none. Numbers between −1 and 1 need no more care than doubles give.
          */
         double[] fitted(int degree, int[] some) {
             int size = degree + 1;
@@ -103,13 +104,14 @@ public record TrimmedFit(List<Integer> kept, List<Integer> apart) {
 
         /** Points by how far they lie from a curve, the nearest first. */
         int[] byDistance(double[] curve, int[] some) {
-            return IntStream.of(some).boxed().sorted(Comparator.<Integer>comparingDouble(i -> off(curve, i)).thenComparing(Comparator.naturalOrder())).mapToInt(Integer::intValue).toArray();
+            return IntStream.of(some).boxed().sorted(Comparator.<Integer>comparingDouble(i -> off(curve, i))
+                    .thenComparing(Comparator.naturalOrder())).mapToInt(Integer::intValue).toArray();
         }
     }
 
     /**
-     * The points that follow a polynomial and those that do not; all follow it where there are fewer than {@value #FEWEST}, or one more for each further
-     * degree, or no such curve.
+     * The points that follow a polynomial and those that do not; all follow it where there are fewer than {@value #FEWEST}, or
+     * one more for each further degree, or no such curve.
      *
      * @param degree 1 to {@value #MOST_DEGREE}
      */
@@ -120,7 +122,8 @@ public record TrimmedFit(List<Integer> kept, List<Integer> apart) {
         int[] all = IntStream.range(0, pairs.size()).toArray();
         Cloud cloud = Cloud.of(pairs);
         Optional<int[]> core = pairs.size() < FEWEST + degree - 1 ? Optional.empty() : core(degree, cloud, all);
-        return core.map(it -> forward(degree, cloud, it, all)).orElseGet(() -> new TrimmedFit(IntStream.of(all).boxed().toList(), List.of()));
+        return core.map(it -> forward(degree, cloud, it, all))
+                .orElseGet(() -> new TrimmedFit(IntStream.of(all).boxed().toList(), List.of()));
     }
 
     /** The three quarters of the points that lie nearest to one curve. */
@@ -161,10 +164,12 @@ public record TrimmedFit(List<Integer> kept, List<Integer> apart) {
     private static List<int[]> starts(int count, int[] among) {
         int n = among.length;
         if (count == 2 && n * (n - 1) / 2 <= MOST_STARTS) {
-            return IntStream.range(0, n).boxed().flatMap(i -> IntStream.range(i + 1, n).mapToObj(j -> new int[] {among[i], among[j]})).toList();
+            return IntStream.range(0, n).boxed().flatMap(i -> IntStream.range(i + 1, n)
+                    .mapToObj(j -> new int[] {among[i], among[j]})).toList();
         }
         Random drawn = new Random(n);
-        return IntStream.range(0, MOST_STARTS).mapToObj(_ -> drawn.ints(0, n).distinct().limit(count).map(i -> among[i]).toArray()).toList();
+        return IntStream.range(0, MOST_STARTS).mapToObj(_ -> drawn.ints(0, n).distinct().limit(count).map(i -> among[i])
+                .toArray()).toList();
     }
 
     private static double at(double[] c, double x) {
@@ -173,7 +178,8 @@ public record TrimmedFit(List<Integer> kept, List<Integer> apart) {
 
     /** The sum of the smallest squares of so many points. */
     private static double squares(Cloud cloud, double[] curve, int[] points, int few) {
-        return IntStream.of(points).mapToDouble(i -> cloud.y[i] - at(curve, cloud.x[i])).map(e -> e * e).sorted().limit(few).sum();
+        return IntStream.of(points).mapToDouble(i -> cloud.y[i] - at(curve, cloud.x[i]))
+                .map(e -> e * e).sorted().limit(few).sum();
     }
 
     /** Takes in one point after the other, of many a few at a time, until the next one is too far off. */
@@ -184,14 +190,18 @@ public record TrimmedFit(List<Integer> kept, List<Integer> apart) {
             int[] inside = kept;
             double[] curve = cloud.fitted(degree, inside);
             int[] outside = IntStream.of(all).filter(i -> Arrays.binarySearch(inside, i) < 0).toArray();
-            int[] next = curve == null ? outside : IntStream.of(cloud.byDistance(curve, outside)).limit(batch).filter(i -> !isFarOff(curve, cloud, inside, i, degree)).toArray();
+            int[] next = curve == null
+                    ? outside
+                    : IntStream.of(cloud.byDistance(curve, outside)).limit(batch)
+                    .filter(i -> !isFarOff(curve, cloud, inside, i, degree)).toArray();
             if (next.length == 0) {
                 break;
             }
             kept = IntStream.concat(IntStream.of(inside), IntStream.of(next)).sorted().toArray();
         }
         int[] inside = kept;
-        return new TrimmedFit(IntStream.of(inside).boxed().toList(), IntStream.of(all).filter(i -> Arrays.binarySearch(inside, i) < 0).boxed().toList());
+        return new TrimmedFit(IntStream.of(inside).boxed().toList(), IntStream.of(all)
+                .filter(i -> Arrays.binarySearch(inside, i) < 0).boxed().toList());
     }
 
     private static boolean isFarOff(double[] curve, Cloud cloud, int[] kept, int next, int degree) {

@@ -8,8 +8,8 @@ import java.util.Optional;
 import hestra.fit.VariableProjection.Best;
 
 /**
- * The least of the squares along the rate, over a whole range of it: every valley of a grid, the deepest first, is closed in on where
- * the derivative changes sign, to the end of the arithmetic.
+ * The least of the squares along the rate, over a whole range of it: every valley of a grid, the deepest first, is closed in on
+ * where the derivative changes sign, to the end of the arithmetic.
  */
 final class Valleys {
 
@@ -105,7 +105,8 @@ final class Valleys {
         for (int step = 0; step < MOST_STEPS; step++) {
             boolean slow = step % 3 == 2 && high.rate() - low.rate() > width / 2;
             width = step % 3 == 2 ? high.rate() - low.rate() : width;
-            double next = slow ? low.rate() / 2 + high.rate() / 2 : low.rate() + (high.rate() - low.rate()) * (atLow / (atLow - atHigh));
+            double next = slow
+                    ? low.rate() / 2 + high.rate() / 2 : low.rate() + (high.rate() - low.rate()) * (atLow / (atLow - atHigh));
             if (!(next > low.rate()) || !(next < high.rate())) {
                 next = low.rate() / 2 + high.rate() / 2;
             }

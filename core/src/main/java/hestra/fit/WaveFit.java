@@ -7,10 +7,10 @@ import hestra.fit.VariableProjection.Best;
 import hestra.numbers.Accumulator;
 
 /**
- * Finds a wave. For each frequency the best constant, sine and cosine follow by linear least squares, so only the frequency is searched:
- * from hardly any bend over the range of x, in steps of a twentieth of a cycle, up to half a cycle for each step between different x,
- * and no further than {@value #MOST_CYCLES} cycles: faster waves are not looked for. Where the squares are least only in the limit of an
- * ever longer wave, which is a parabola, or at the fast end of the range, there is no wave.
+ * Finds a wave. For each frequency the best constant, sine and cosine follow by linear least squares, so only the frequency is
+ * searched: from hardly any bend over the range of x, in steps of a twentieth of a cycle, up to half a cycle for each step
+ * between different x, and no further than {@value #MOST_CYCLES} cycles: faster waves are not looked for. Where the squares are
+ * least only in the limit of an ever longer wave, which is a parabola, or at the fast end of the range, there is no wave.
  *
  * @see <a href="https://doi.org/10.1007/BF00648343">N. R. Lomb, Least-squares frequency analysis of unequally spaced data,
  *     Astrophysics and Space Science 39 (1976)</a>
@@ -27,8 +27,8 @@ final class WaveFit {
     private WaveFit() {}
 
     /**
-     * The columns 1, sin(w u) ÷ w and (1 − cos(w u)) ÷ w²: those of every wave, in a form that becomes 1, u and u² ÷ 2 as the wave grows
-     * long, and does not lose its digits on the way.
+     * The columns 1, sin(w u) ÷ w and (1 − cos(w u)) ÷ w²: those of every wave, in a form that becomes 1, u and u² ÷ 2 as the
+     * wave grows long, and does not lose its digits on the way.
      */
     private enum Waving implements VariableProjection.Family {
         COLUMNS;
@@ -96,9 +96,11 @@ final class WaveFit {
             return DirectFit.at(curve, form, parameters(least.get()), scaled, pairs);
         }
         return new Fit.None(fast < parabola
-                ? "No wave that these x can show leaves the least squares: they keep falling as it becomes faster, to less than two points a cycle. "
+                ? "No wave that these x can show leaves the least squares: they keep falling as it becomes faster, to less "
+                + "than two points a cycle. "
                     + "Choose another curve, or measure at more x."
-                : "No wave leaves the least squares: they are least for one far longer than the data reach, which is all but a parabola. Choose a quadratic curve.");
+                : "No wave leaves the least squares: they are least for one far longer than the data reach, which is all but a "
+                + "parabola. Choose a quadratic curve.");
     }
 
     private static double mean(Pairs pairs) {

@@ -37,7 +37,8 @@ public record AnswerGroup(String group, List<Student> students, Attempts first, 
     }
 
     private static String shortened(String text) {
-        return text.codePointCount(0, text.length()) <= LONGEST_QUOTE ? text : text.substring(0, text.offsetByCodePoints(0, LONGEST_QUOTE)).strip() + "…";
+        return text.codePointCount(0, text.length()) <= LONGEST_QUOTE
+                ? text : text.substring(0, text.offsetByCodePoints(0, LONGEST_QUOTE)).strip() + "…";
     }
 
     public boolean isBlank() {
@@ -89,7 +90,8 @@ public record AnswerGroup(String group, List<Student> students, Attempts first, 
         if (right.isEmpty()) {
             return "not right: " + String.join(", ", missing);
         }
-        return missing.size() <= right.size() ? "all but " + String.join(", ", missing) : String.join(" · ", right) + "; not " + String.join(", ", missing);
+        return missing.size() <= right.size()
+                ? "all but " + String.join(", ", missing) : String.join(" · ", right) + "; not " + String.join(", ", missing);
     }
 
     private static List<String> named(Verdict verdict, Outcome outcome) {

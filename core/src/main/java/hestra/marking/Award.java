@@ -9,7 +9,8 @@ import java.util.List;
  * @param standing where it stands
  * @param decided whether a person decided the marks
  * @param comments the ids of the comments on it, in their order
- * @param disputed the decisions of markers who gave it different marks without knowing of each other, the one that counts until then last; none where all agree
+ * @param disputed the decisions of markers who gave it different marks without knowing of each other, the one that counts until
+ *     then last; none where all agree
  */
 public record Award(double marks, Standing standing, boolean decided, List<String> comments, List<Decision> disputed) {
     public Award {

@@ -9,8 +9,8 @@ import hestra.exercise.Exercise;
 import hestra.variants.Variants;
 
 /**
- * What decides on the hand-ins of a class: the instructor's own exercise, in the edition that a student had and with the data of the
- * student's variant. Each is worked out once. Used by one thread at a time.
+ * What decides on the hand-ins of a class: the instructor's own exercise, in the edition that a student had and with the data of
+ * the student's variant. Each is worked out once. Used by one thread at a time.
  */
 public final class ClassKey {
 
@@ -32,7 +32,10 @@ public final class ClassKey {
         return own;
     }
 
-    /** The edition that a hand-in was done on; nothing where it was not of a published copy, or the exercise no longer knows the edition. */
+    /**
+     * The edition that a hand-in was done on; nothing where it was not of a published copy, or the exercise no longer knows the
+     * edition.
+     */
     public Optional<Edition> edition(Script script) {
         return script.copy().flatMap(copy -> own.issue().edition(copy.edition()));
     }

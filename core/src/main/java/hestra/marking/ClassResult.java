@@ -44,13 +44,15 @@ public record ClassResult(ClassWork work, List<OfTask> tasks, List<Double> total
      * @param possible what else would explain these answers
      * @param nearness how near each curve by eye came, as a multiple of the least sum of squares, from the nearest
      */
-    public record OfTask(Task task, int number, Map<Standing, Integer> standings, Map<Mistake, List<Student>> mistakes, Map<Mistake, Set<Mistake>> possible,
+    public record OfTask(Task task, int number, Map<Standing, Integer> standings, Map<Mistake, List<Student>> mistakes,
+            Map<Mistake, Set<Mistake>> possible,
             List<Double> nearness) {
 
         /** A mistake in words, with what else would explain the answers. */
         public String inWords(Mistake mistake) {
             Set<Mistake> others = possible.getOrDefault(mistake, Set.of());
-            return mistake.inWords() + (others.isEmpty() ? "" : " (or " + others.stream().map(Mistake::inWords).collect(Collectors.joining(", ")) + ")");
+            return mistake.inWords() + (others.isEmpty() ? "" : " (or " + others.stream().map(Mistake::inWords)
+                    .collect(Collectors.joining(", ")) + ")");
         }
 
 
@@ -84,34 +86,44 @@ public record ClassResult(ClassWork work, List<OfTask> tasks, List<Double> total
                 given.counted().ifPresent(it -> it.nearness().ifPresent(near::add));
             }
             Map<Mistake, List<Student>> sorted = new LinkedHashMap<>();
-            made.entrySet().stream().sorted(Comparator.comparing(it -> -it.getValue().size())).forEach(it -> sorted.put(it.getKey(), List.copyOf(it.getValue())));
+            made.entrySet().stream().sorted(Comparator.comparing(it -> -it.getValue().size()))
+                    .forEach(it -> sorted.put(it.getKey(), List.copyOf(it.getValue())));
             tasks.add(new OfTask(task, tasks.size() + 1, standings, sorted, possible, near.stream().sorted().toList()));
         }
         return new ClassResult(work, tasks, students.stream().map(work::total).sorted().toList(),
-                students.stream().flatMap(student -> student.marked().script().pace().stream()).map(Pace::minutes).sorted().toList());
+                students.stream().flatMap(student -> student.marked().script().pace().stream())
+                        .map(Pace::minutes).sorted().toList());
     }
 
     /** The middle of values that are sorted; nothing of none. */
     public static OptionalDouble median(List<? extends Number> sorted) {
         int n = sorted.size();
-        return n == 0 ? OptionalDouble.empty() : OptionalDouble.of((sorted.get((n - 1) / 2).doubleValue() + sorted.get(n / 2).doubleValue()) / 2);
+        return n == 0
+                ? OptionalDouble.empty()
+                : OptionalDouble.of((sorted.get((n - 1) / 2).doubleValue() + sorted.get(n / 2).doubleValue()) / 2);
     }
 
     /** What to go through again, in a few sentences; what the figures say and no more. */
     public String inWords() {
         int n = work.roll().students().size();
-        List<OfTask> judged = tasks.stream().filter(it -> it.task().terms().marks() > 0 && it.count(Standing.UNREAD) == 0).toList();
+        List<OfTask> judged = tasks.stream().filter(it -> it.task().terms().marks() > 0 && it.count(Standing.UNREAD) == 0)
+                .toList();
         if (n == 0 || judged.isEmpty()) {
             return n == 0 ? "No work has come in yet." : "Nothing can be said before the answers have been read.";
         }
         List<String> sentences = new ArrayList<>();
-        judged.stream().filter(it -> it.right() < BADLY).sorted(Comparator.comparingDouble(OfTask::right)).limit(MOST_NAMED).forEach(it -> sentences.add((sentences.isEmpty() ? "Go through task " : "Then task ") + named(it)
-                + (sentences.isEmpty() ? ", again: " : ": ") + it.count(Standing.RIGHT) + " of " + n + " got it right" + commonest(it).map(words -> ", and " + words).orElse("") + "."));
+        judged.stream().filter(it -> it.right() < BADLY).sorted(Comparator.comparingDouble(OfTask::right)).limit(MOST_NAMED)
+                .forEach(it -> sentences.add((sentences.isEmpty() ? "Go through task " : "Then task ") + named(it)
+                + (sentences.isEmpty() ? ", again: " : ": ") + it.count(Standing.RIGHT) + " of " + n + " got it right"
+                + commonest(it).map(words -> ", and " + words).orElse("") + "."));
         if (sentences.isEmpty()) {
             sentences.add("Every task was done by more than half of the class; nothing stands out to be gone through again.");
-            judged.stream().filter(it -> commonest(it).isPresent()).max(Comparator.comparingInt(it -> it.mistakes().values().iterator().next().size())).ifPresent(it -> sentences.add("In task " + named(it) + ", " + commonest(it).orElseThrow() + "."));
+            judged.stream().filter(it -> commonest(it).isPresent())
+                    .max(Comparator.comparingInt(it -> it.mistakes().values().iterator().next().size()))
+                    .ifPresent(it -> sentences.add("In task " + named(it) + ", " + commonest(it).orElseThrow() + "."));
         }
-        judged.stream().filter(it -> it.count(Standing.BLANK) * 4 >= n).forEach(it -> sentences.add("Task " + named(it) + ", was left out by " + it.count(Standing.BLANK) + "."));
+        judged.stream().filter(it -> it.count(Standing.BLANK) * 4 >= n)
+                .forEach(it -> sentences.add("Task " + named(it) + ", was left out by " + it.count(Standing.BLANK) + "."));
         List<String> well = judged.stream().filter(it -> it.right() >= WELL).map(it -> Integer.toString(it.number())).toList();
         if (!well.isEmpty() && well.size() < judged.size()) {
             sentences.add((well.size() == 1 ? "Task " : "Tasks ") + listed(well) + " went well.");
@@ -124,7 +136,8 @@ public record ClassResult(ClassWork work, List<OfTask> tasks, List<Double> total
     }
 
     private static Optional<String> commonest(OfTask task) {
-        return task.mistakes().entrySet().stream().findFirst().filter(it -> it.getValue().size() >= SEVERAL).map(it -> it.getValue().size() + " had “" + task.inWords(it.getKey()) + "”");
+        return task.mistakes().entrySet().stream().findFirst().filter(it -> it.getValue().size() >= SEVERAL)
+                .map(it -> it.getValue().size() + " had “" + task.inWords(it.getKey()) + "”");
     }
 
     private static String named(OfTask task) {
@@ -133,6 +146,8 @@ public record ClassResult(ClassWork work, List<OfTask> tasks, List<Double> total
 
     /** "1, 2 and 3". */
     private static String listed(List<String> words) {
-        return words.size() == 1 ? words.getFirst() : words.stream().limit(words.size() - 1L).collect(Collectors.joining(", ")) + " and " + words.getLast();
+        return words.size() == 1
+                ? words.getFirst()
+                : words.stream().limit(words.size() - 1L).collect(Collectors.joining(", ")) + " and " + words.getLast();
     }
 }

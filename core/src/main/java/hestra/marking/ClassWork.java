@@ -21,8 +21,9 @@ import hestra.exercise.Exercise;
 import hestra.task.Task;
 
 /**
- * A class with what has been decided of its work: everything that is shown while it is marked follows from this. A decision on one
- * student's answer goes before one on its group, that before one on all, and all before what Hestra proposes. Used by one thread at a time.
+ * A class with what has been decided of its work: everything that is shown while it is marked follows from this. A decision on
+ * one student's answer goes before one on its group, that before one on all, and all before what Hestra proposes. Used by one
+ * thread at a time.
  */
 public final class ClassWork {
 
@@ -43,10 +44,14 @@ public final class ClassWork {
         // What has been decided at a task: little, where there are many answers.
         marking.decisions().forEach((matter, decisions) -> {
             switch (matter) {
-                case Matter.Said(String task, Whom _, String comment) -> commentsOn.computeIfAbsent(task, _ -> new TreeSet<>()).add(comment);
-                case Matter.Marks(String task, Whom whom) -> decidedAt.computeIfAbsent(task, _ -> new HashMap<>()).put(whom, decisions);
-                case Matter.Alone(String task, String student) when marking.value(matter).isPresent() -> aloneAt.computeIfAbsent(task, _ -> new HashSet<>()).add(student);
-                case Matter.Alone _, Matter.Wording _, Matter.Apart _, Matter.Counts _, Matter.LeftOut _, Matter.LookedAgain _, Matter.Due _ -> { }
+                case Matter.Said(String task, Whom _, String comment) ->
+                        commentsOn.computeIfAbsent(task, _ -> new TreeSet<>()).add(comment);
+                case Matter.Marks(String task, Whom whom) ->
+                        decidedAt.computeIfAbsent(task, _ -> new HashMap<>()).put(whom, decisions);
+                case Matter.Alone(String task, String student) when marking.value(matter).isPresent() ->
+                        aloneAt.computeIfAbsent(task, _ -> new HashSet<>()).add(student);
+                case Matter.Alone _, Matter.Wording _, Matter.Apart _, Matter.Counts _, Matter.LeftOut _, Matter.LookedAgain _,
+                        Matter.Due _ -> { }
             }
         });
         for (Task task : exercise.tasks()) {
@@ -73,14 +78,20 @@ public final class ClassWork {
         return marking;
     }
 
-    /** What the list of those for whom copies were made says of a student beside the name: "number 4711, group B"; empty where it says nothing, or of several of that name. */
+    /**
+     * What the list of those for whom copies were made says of a student beside the name: "number 4711, group B"; empty where it
+     * says nothing, or of several of that name.
+     */
     public String listed(Student student) {
         ClassList list = exercise.issue().readers();
         int variant = student.marked().script().copy().map(Script.Copied::variant).orElse(0);
-        List<ClassList.Entry> named = list.entries().stream().filter(it -> Student.isSameName(it.name(), student.marked().script().student())).toList();
+        List<ClassList.Entry> named = list.entries().stream()
+                .filter(it -> Student.isSameName(it.name(), student.marked().script().student())).toList();
         List<ClassList.Entry> theirs = named.size() <= 1 ? named : named.stream().filter(it -> it.variant() == variant).toList();
-        return theirs.size() != 1 ? "" : IntStream.range(0, list.headings().size()).filter(i -> !theirs.getFirst().further().get(i).isBlank())
-                .mapToObj(i -> list.headings().get(i) + " " + theirs.getFirst().further().get(i)).collect(Collectors.joining(", "));
+        return theirs.size() != 1
+                ? "" : IntStream.range(0, list.headings().size()).filter(i -> !theirs.getFirst().further().get(i).isBlank())
+                .mapToObj(i -> list.headings().get(i) + " " + theirs.getFirst().further().get(i))
+                .collect(Collectors.joining(", "));
     }
 
     /** What a student's answer to a task earns. */
@@ -96,8 +107,10 @@ public final class ClassWork {
         double before = decided.orElse(given.earned());
         double off = comments.stream().mapToDouble(it -> comment(it).map(Value.Comment::off).orElse(0.0)).sum();
         double marks = Math.max(0, Math.min(task.terms().marks(), before) - off);
-        boolean disputed = decisions.stream().map(it -> it.value().map(value -> ((Value.Points) value).marks())).distinct().count() > 1;
-        return new Award(marks, standing(task, given, decided.isPresent(), marks), decided.isPresent(), comments, disputed ? decisions : List.of());
+        boolean disputed = decisions.stream().map(it -> it.value().map(value -> ((Value.Points) value).marks())).distinct()
+                .count() > 1;
+        return new Award(marks, standing(task, given, decided.isPresent(), marks), decided.isPresent(), comments,
+                disputed ? decisions : List.of());
     }
 
     private static Standing standing(Task task, Attempts given, boolean decided, double marks) {
@@ -117,7 +130,8 @@ public final class ClassWork {
     private Stream<Whom> whose(Student student, String task, Attempts given) {
         Stream<Whom> one = Stream.of(new Whom.One(student.key()));
         boolean alone = aloneAt.getOrDefault(task, Set.of()).contains(student.key());
-        return Stream.concat(alone ? one : Stream.concat(one, Stream.of(new Whom.Group(given.group()))), Stream.of(new Whom.All()));
+        return Stream.concat(alone ? one : Stream.concat(one, Stream.of(new Whom.Group(given.group()))),
+                Stream.of(new Whom.All()));
     }
 
     /** The marks that a person gave for a student's answer, before comments take something off. */
@@ -129,40 +143,53 @@ public final class ClassWork {
         return decisions.isEmpty() ? Optional.empty() : decisions.getLast().value().map(value -> ((Value.Points) value).marks());
     }
 
-    /** The decisions on an answer: those of the most particular kind that hold for it, several where markers decided without knowing of each other. */
+    /**
+     * The decisions on an answer: those of the most particular kind that hold for it, several where markers decided without
+     * knowing of each other.
+     */
     private List<Decision> decided(Task task, Student student, Attempts given) {
         Map<Whom, List<Decision>> here = decidedAt.getOrDefault(task.id(), Map.of());
-        return here.isEmpty() ? List.of() : whose(student, task.id(), given).map(whom -> holding(here.getOrDefault(whom, List.of()), given, task))
+        return here.isEmpty()
+                ? List.of()
+                : whose(student, task.id(), given).map(whom -> holding(here.getOrDefault(whom, List.of()), given, task))
                 .filter(list -> !list.isEmpty()).findFirst().orElse(List.of());
     }
 
-    /** Of decisions on one matter those that hold for an answer; one that was taken back, beside another that was not, says something too. */
+    /**
+     * Of decisions on one matter those that hold for an answer; one that was taken back, beside another that was not, says
+     * something too.
+     */
     private static List<Decision> holding(List<Decision> decisions, Attempts given, Task task) {
-        List<Decision> holding = decisions.stream().filter(it -> it.value().isEmpty() || it.value().get() instanceof Value.Points points && points.on().holds(given, task)).toList();
+        List<Decision> holding = decisions.stream()
+                .filter(it -> it.value().isEmpty() || it.value().get() instanceof Value.Points points
+                        && points.on().holds(given, task)).toList();
         return holding.stream().allMatch(it -> it.value().isEmpty()) ? List.of() : holding;
     }
 
     private List<String> comments(String task, Student student, Attempts given) {
         Set<String> here = commentsOn.getOrDefault(task, Set.of());
         return here.isEmpty() ? List.of() : here.stream().filter(comment -> comment(comment).isPresent()
-                && whose(student, task, given).anyMatch(whom -> marking.value(new Matter.Said(task, whom, comment), Value.Yes.class).filter(it -> it.on().isEmpty() || it.on().get().isOn(given)).isPresent())).toList();
+                && whose(student, task, given).anyMatch(whom -> marking.value(new Matter.Said(task, whom, comment),
+                Value.Yes.class).filter(it -> it.on().isEmpty() || it.on().get().isOn(given)).isPresent())).toList();
     }
 
     /**
-     * The decisions on a task that no longer stand on some of the answers that they were made on, since these are judged otherwise now or
-     * the task has other marks, and nobody has decided anew.
+     * The decisions on a task that no longer stand on some of the answers that they were made on, since these are judged
+     * otherwise now or the task has other marks, and nobody has decided anew.
      */
     public List<Turned> turned(Task task) {
         List<Turned> turned = new ArrayList<>();
         decidedAt.getOrDefault(task.id(), Map.of()).forEach((whom, decisions) -> decisions.forEach(decision -> {
             if (decision.value().orElse(null) instanceof Value.Points points) {
-                List<Student> students = roll.students().stream().filter(student -> isTurned(task, whom, points, student)).toList();
+                List<Student> students = roll.students().stream()
+                        .filter(student -> isTurned(task, whom, points, student)).toList();
                 if (!students.isEmpty()) {
                     turned.add(new Turned(task, decision, points, students));
                 }
             }
         }));
-        return turned.stream().sorted(Comparator.comparing(it -> it.decision().matter().toString() + it.decision().by())).toList();
+        return turned.stream().sorted(Comparator.comparing(it -> it.decision().matter().toString() + it.decision().by()))
+                .toList();
     }
 
     private boolean isTurned(Task task, Whom whom, Value.Points points, Student student) {
@@ -173,7 +200,8 @@ public final class ClassWork {
             case Whom.Group _ -> !aloneAt.getOrDefault(task.id(), Set.of()).contains(student.key());
             case Whom.All _ -> true;
         };
-        boolean seen = marking.value(new Matter.LookedAgain(task.id(), student.key()), Value.Yes.class).flatMap(Value.Yes::on).filter(it -> it.holds(given, task)).isPresent();
+        boolean seen = marking.value(new Matter.LookedAgain(task.id(), student.key()), Value.Yes.class).flatMap(Value.Yes::on)
+                .filter(it -> it.holds(given, task)).isPresent();
         return may && !seen && points.on().isTurned(student, task) && decided(task, student, given).isEmpty();
     }
 
@@ -189,7 +217,8 @@ public final class ClassWork {
 
     /** The students whose answers a decision would be about. */
     public List<Student> students(Task task, Whom whom) {
-        return roll.students().stream().filter(student -> whose(student, task.id(), student.marked().at(task.id())).anyMatch(whom::equals)).toList();
+        return roll.students().stream().filter(student -> whose(student, task.id(), student.marked().at(task.id()))
+                .anyMatch(whom::equals)).toList();
     }
 
     /** A comment by its id; nothing for one that is no more. */
@@ -217,14 +246,21 @@ public final class ClassWork {
             }
         });
         for (Student student : roll.students()) {
-            Stream.concat(comments(student).stream(), exercise.tasks().stream().flatMap(task -> award(student, task.id()).comments().stream())).forEach(id -> used.merge(id, 1, Integer::sum));
+            Stream.concat(comments(student).stream(), exercise.tasks().stream()
+                    .flatMap(task -> award(student, task.id()).comments().stream()))
+                    .forEach(id -> used.merge(id, 1, Integer::sum));
         }
         Map<String, Integer> sorted = new LinkedHashMap<>();
-        used.entrySet().stream().sorted(Map.Entry.<String, Integer>comparingByValue().reversed().thenComparing(it -> comment(it.getKey()).map(Value.Comment::text).orElse(""))).forEach(it -> sorted.put(it.getKey(), it.getValue()));
+        used.entrySet().stream().sorted(Map.Entry.<String, Integer>comparingByValue().reversed()
+                .thenComparing(it -> comment(it.getKey()).map(Value.Comment::text).orElse("")))
+                .forEach(it -> sorted.put(it.getKey(), it.getValue()));
         return sorted;
     }
 
-    /** The answers to a task, those together that say the same: right ones first, then the most frequent first. An answer of which somebody decided by itself stands alone. */
+    /**
+     * The answers to a task, those together that say the same: right ones first, then the most frequent first. An answer of which
+     * somebody decided by itself stands alone.
+     */
     public List<AnswerGroup> groups(Task task) {
         return groups.computeIfAbsent(task.id(), _ -> grouped(task));
     }
@@ -240,10 +276,14 @@ public final class ClassWork {
                 together.computeIfAbsent(given.group(), _ -> new ArrayList<>()).add(student);
             }
         }
-        together.forEach((group, students) -> list.add(new AnswerGroup(group, students, students.getFirst().marked().at(task.id()), false)));
-        list.sort(Comparator.comparingInt(AnswerGroup::rank).thenComparing(it -> -it.students().size()).thenComparing(it -> it.first().mistakes().isEmpty())
-                .thenComparing(AnswerGroup::group).thenComparing(AnswerGroup::apart).thenComparing(it -> it.students().getFirst().key()));
-        Map<String, Long> headings = list.stream().filter(it -> !it.apart()).collect(Collectors.groupingBy(AnswerGroup::heading, Collectors.counting()));
+        together.forEach((group, students) -> list.add(new AnswerGroup(group, students, students.getFirst().marked()
+                .at(task.id()), false)));
+        list.sort(Comparator.comparingInt(AnswerGroup::rank).thenComparing(it -> -it.students().size())
+                .thenComparing(it -> it.first().mistakes().isEmpty())
+                .thenComparing(AnswerGroup::group).thenComparing(AnswerGroup::apart)
+                .thenComparing(it -> it.students().getFirst().key()));
+        Map<String, Long> headings = list.stream().filter(it -> !it.apart())
+                .collect(Collectors.groupingBy(AnswerGroup::heading, Collectors.counting()));
         list.replaceAll(it -> it.apart() || it.isBlank() || headings.getOrDefault(it.heading(), 0L) < 2 ? it : it.toldByWords());
         return List.copyOf(list);
     }
@@ -251,10 +291,14 @@ public final class ClassWork {
     /** Whether a student's answer is marked by itself: it was taken out of its group, or somebody decided on it. */
     public boolean isApart(Student student, Task task) {
         List<Decision> own = decidedAt.getOrDefault(task.id(), Map.of()).getOrDefault(new Whom.One(student.key()), List.of());
-        return aloneAt.getOrDefault(task.id(), Set.of()).contains(student.key()) || !holding(own, student.marked().at(task.id()), task).isEmpty();
+        return aloneAt.getOrDefault(task.id(), Set.of()).contains(student.key())
+                || !holding(own, student.marked().at(task.id()), task).isEmpty();
     }
 
-    /** What a group earns: where answers have joined it since it was marked, those that nobody has decided on, so that it is not taken for done. */
+    /**
+     * What a group earns: where answers have joined it since it was marked, those that nobody has decided on, so that it is not
+     * taken for done.
+     */
     public Award award(AnswerGroup group, Task task) {
         List<Award> all = group.students().stream().map(student -> award(student, task.id())).toList();
         return all.stream().filter(it -> !it.decided()).findFirst().orElse(all.getFirst());
@@ -267,7 +311,8 @@ public final class ClassWork {
 
     /** The marks that a group is offered: those that were given to some of it, else what Hestra proposes. */
     public double offered(AnswerGroup group, Task task) {
-        return group.students().stream().flatMap(student -> decided(task, student).stream()).findFirst().orElse(group.first().earned());
+        return group.students().stream().flatMap(student -> decided(task, student).stream()).findFirst()
+                .orElse(group.first().earned());
     }
 
     /** How many answers there are that a person has to read, and how many of them have been. */
@@ -278,7 +323,8 @@ public final class ClassWork {
         int left = 0;
         for (Task task : exercise.tasks().stream().filter(Task::isReadByPerson).toList()) {
             for (AnswerGroup group : groups(task).stream().filter(it -> !it.isBlank()).toList()) {
-                int unread = (int) group.students().stream().filter(student -> award(student, task.id()).standing() == Standing.UNREAD).count();
+                int unread = (int) group.students().stream()
+                        .filter(student -> award(student, task.id()).standing() == Standing.UNREAD).count();
                 all += group.students().size();
                 done += group.students().size() - unread;
                 groups++;

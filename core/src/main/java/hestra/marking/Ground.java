@@ -9,8 +9,8 @@ import hestra.exercise.Attempts;
 import hestra.task.Task;
 
 /**
- * The answers that a decision was made on, as they were: it holds for these and for those that are the same to the letter and in their
- * verdict, and for no others, whatever group those come to stand in.
+ * The answers that a decision was made on, as they were: it holds for these and for those that are the same to the letter and in
+ * their verdict, and for no others, whatever group those come to stand in.
  *
  * @param of the marks that the task had
  * @param answers a print of each, see {@link hestra.exercise.Judged#print}
@@ -51,7 +51,8 @@ public record Ground(int of, Set<String> answers, Set<String> students) {
     /** Whether it was made on a student's answer of these words, which is judged otherwise now or whose task had other marks. */
     boolean isTurned(Student student, Task task) {
         Attempts given = student.marked().at(task.id());
-        return !holds(given, task) && students.contains(print(student)) && answers.stream().anyMatch(print -> words(print).equals(words(given.print())));
+        return !holds(given, task) && students.contains(print(student))
+                && answers.stream().anyMatch(print -> words(print).equals(words(given.print())));
     }
 
     private static String words(String print) {

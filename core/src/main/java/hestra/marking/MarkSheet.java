@@ -33,7 +33,8 @@ public record MarkSheet(String student, List<Double> marks, int of) {
 
     /** The same for many hand-ins against one exercise, whose truth is then worked out once. */
     public static MarkSheet of(HandIn handIn, MarkingKey key) {
-        return new MarkSheet(handIn.student(), Marked.of(handIn.script(), key).given().values().stream().map(Attempts::earned).toList(), key.exercise().marks());
+        return new MarkSheet(handIn.student(), Marked.of(handIn.script(), key).given().values().stream().map(Attempts::earned)
+                .toList(), key.exercise().marks());
     }
 
     public double total() {

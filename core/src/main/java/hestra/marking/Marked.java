@@ -22,8 +22,8 @@ public record Marked(Script script, Map<String, Attempts> given) {
     }
 
     /**
-     * Marks answers. Nothing in the hand-in decides what is right. A task that it does not know, or answers in another kind, earns
-     * nothing.
+     * Marks answers. Nothing in the hand-in decides what is right. A task that it does not know, or answers in another kind,
+     * earns nothing.
      */
     public static Marked of(Script script, MarkingKey key) {
         Map<String, Attempts> given = new LinkedHashMap<>();

@@ -13,11 +13,12 @@ import java.util.Set;
 import java.util.stream.Stream;
 
 /**
- * The decisions and comments of those who mark a class: none of the answers themselves. Immutable. Put together with another marking
- * it is the same whichever comes first, and nothing of either is lost.
+ * The decisions and comments of those who mark a class: none of the answers themselves. Immutable. Put together with another
+ * marking it is the same whichever comes first, and nothing of either is lost.
  *
  * @param exercise the id of the exercise
- * @param decisions by their matter, those that no other replaces: one, or several where markers decided without knowing of each other
+ * @param decisions by their matter, those that no other replaces: one, or several where markers decided without knowing of each
+ *     other
  */
 public record Marking(String exercise, Map<Matter, List<Decision>> decisions) {
 
@@ -74,7 +75,8 @@ public record Marking(String exercise, Map<Matter, List<Decision>> decisions) {
     }
 
     /**
-     * Without the decisions that came with another marking: those that were here before stand again, and what has been decided since stays.
+     * Without the decisions that came with another marking: those that were here before stand again, and what has been decided
+     * since stays.
      *
      * @param before how it was before they came
      */
@@ -104,12 +106,14 @@ public record Marking(String exercise, Map<Matter, List<Decision>> decisions) {
 
     /** All decisions, in the order of their matters in words. */
     public List<Decision> all() {
-        return decisions.entrySet().stream().sorted(Comparator.comparing(it -> it.getKey().toString())).flatMap(it -> it.getValue().stream()).toList();
+        return decisions.entrySet().stream().sorted(Comparator.comparing(it -> it.getKey().toString()))
+                .flatMap(it -> it.getValue().stream()).toList();
     }
 
     /** The matters on which markers decided differently without knowing of each other, with their decisions. */
     public List<List<Decision>> conflicts() {
-        return decisions.entrySet().stream().filter(it -> isConflict(it.getValue())).sorted(Comparator.comparing(it -> it.getKey().toString())).map(Map.Entry::getValue).toList();
+        return decisions.entrySet().stream().filter(it -> isConflict(it.getValue()))
+                .sorted(Comparator.comparing(it -> it.getKey().toString())).map(Map.Entry::getValue).toList();
     }
 
     private static boolean isConflict(List<Decision> list) {

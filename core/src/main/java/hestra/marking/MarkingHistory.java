@@ -97,10 +97,15 @@ public final class MarkingHistory {
         return now == present ? this : new MarkingHistory(now, by, pushed(past, asBefore(words, choices)), List.of());
     }
 
-    /** The same after another marking was put together with it, which is one step like a decision; this same one where that brings nothing. */
+    /**
+     * The same after another marking was put together with it, which is one step like a decision; this same one where that brings
+     * nothing.
+     */
     public MarkingHistory with(Marking other) {
         Marking now = present.with(other);
-        return now.equals(present) ? this : new MarkingHistory(now, by, pushed(past, new Joined("putting another marking in", other, present)), List.of());
+        return now.equals(present)
+                ? this
+                : new MarkingHistory(now, by, pushed(past, new Joined("putting another marking in", other, present)), List.of());
     }
 
     /** The same where another window of the same marker has decided more or taken something back: that is no step of this one. */
@@ -110,15 +115,22 @@ public final class MarkingHistory {
 
     public MarkingHistory undo() {
         return past.isEmpty() ? this : switch (past.getLast()) {
-            case Decided decided -> new MarkingHistory(backTo(decided), by, shorter(past), pushed(future, asBefore(decided.words, decided.before)));
-            case Joined joined -> new MarkingHistory(present.without(joined.brought, joined.before), by, shorter(past), pushed(future, joined));
+            case Decided decided ->
+                    new MarkingHistory(backTo(decided), by, shorter(past),
+                            pushed(future, asBefore(decided.words, decided.before)));
+            case Joined joined ->
+                    new MarkingHistory(present.without(joined.brought, joined.before), by, shorter(past), pushed(future, joined));
         };
     }
 
     public MarkingHistory redo() {
         return future.isEmpty() ? this : switch (future.getLast()) {
-            case Decided decided -> new MarkingHistory(backTo(decided), by, pushed(past, asBefore(decided.words, decided.before)), shorter(future));
-            case Joined joined -> new MarkingHistory(present.with(joined.brought), by, pushed(past, new Joined(joined.words, joined.brought, present)), shorter(future));
+            case Decided decided ->
+                    new MarkingHistory(backTo(decided), by, pushed(past, asBefore(decided.words, decided.before)),
+                            shorter(future));
+            case Joined joined ->
+                    new MarkingHistory(present.with(joined.brought), by,
+                            pushed(past, new Joined(joined.words, joined.brought, present)), shorter(future));
         };
     }
 
@@ -143,8 +155,10 @@ public final class MarkingHistory {
     /** How some matters stand now. */
     private Decided asBefore(String words, List<Choice> choices) {
         Map<Matter, List<Decision>> disputed = new HashMap<>();
-        choices.forEach(choice -> Optional.ofNullable(present.decisions().get(choice.matter())).filter(it -> it.size() > 1).ifPresent(it -> disputed.put(choice.matter(), it)));
-        return new Decided(words, choices.stream().map(choice -> new Choice(choice.matter(), present.value(choice.matter()))).toList(), disputed);
+        choices.forEach(choice -> Optional.ofNullable(present.decisions().get(choice.matter())).filter(it -> it.size() > 1)
+                .ifPresent(it -> disputed.put(choice.matter(), it)));
+        return new Decided(words, choices.stream()
+                .map(choice -> new Choice(choice.matter(), present.value(choice.matter()))).toList(), disputed);
     }
 
     private static List<Change> pushed(List<Change> list, Change change) {

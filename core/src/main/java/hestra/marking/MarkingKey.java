@@ -13,8 +13,8 @@ import hestra.task.Task;
 import hestra.task.Truth;
 
 /**
- * The exercise that decides what is right, with what is true in its parts: worked out once, however many hand-ins are marked. Used by
- * one thread at a time.
+ * The exercise that decides what is right, with what is true in its parts: worked out once, however many hand-ins are marked.
+ * Used by one thread at a time.
  */
 public final class MarkingKey {
 

@@ -28,7 +28,10 @@ public sealed interface Matter {
     /** Whether a hand-in is left out, by the name of its file. */
     record LeftOut(String file) implements Matter {}
 
-    /** Whether an answer of a student to a task was let go that had been decided on under another key, and is as Hestra has it now. */
+    /**
+     * Whether an answer of a student to a task was let go that had been decided on under another key, and is as Hestra has it
+     * now.
+     */
     record LookedAgain(String task, String student) implements Matter {}
 
     /** When hand-ins are due. */

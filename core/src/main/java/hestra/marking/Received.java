@@ -31,7 +31,8 @@ public sealed interface Received {
 
         /** The same with more that is doubted, which its note says too. */
         public HandedIn doubting(List<String> more) {
-            return new HandedIn(file, modified, marked, Stream.concat(Stream.of(note), more.stream()).filter(it -> !it.isEmpty()).collect(Collectors.joining(" ")), Stream.concat(doubts.stream(), more.stream()).toList());
+            return new HandedIn(file, modified, marked, Stream.concat(Stream.of(note), more.stream()).filter(it -> !it.isEmpty())
+                    .collect(Collectors.joining(" ")), Stream.concat(doubts.stream(), more.stream()).toList());
         }
 
         public boolean isDoubted() {

@@ -42,7 +42,8 @@ public record Replay(List<Moment> moments, boolean whole) {
      * @param row the first row of that part's table that is another one than before, from 0; nothing where none is
      * @param desk the desk afterwards
      */
-    public record Moment(long at, String words, Optional<Outcome> checked, boolean mends, Optional<Part> part, OptionalInt row, Desk desk) {}
+    public record Moment(long at, String words, Optional<Outcome> checked, boolean mends, Optional<Part> part, OptionalInt row,
+            Desk desk) {}
 
     public Replay {
         moments = List.copyOf(moments);
@@ -71,9 +72,11 @@ public record Replay(List<Moment> moments, boolean whole) {
     }
 
     private static Moment moment(Step step, History before, Desk after, MarkingKey key) {
-        Optional<Outcome> checked = step.edit() instanceof Edit.Check(String task) ? outcome(task, before.present(), after, key) : Optional.empty();
+        Optional<Outcome> checked = step.edit() instanceof Edit.Check(String task)
+                ? outcome(task, before.present(), after, key) : Optional.empty();
         Optional<Part> part = part(step.edit(), before.present(), after);
-        return new Moment(step.at(), words(step.edit(), before, key.exercise(), checked), checked, mends(step.edit()), part, part.map(it -> changed(it, before.present(), after)).orElse(OptionalInt.empty()), after);
+        return new Moment(step.at(), words(step.edit(), before, key.exercise(), checked), checked, mends(step.edit()), part,
+                part.map(it -> changed(it, before.present(), after)).orElse(OptionalInt.empty()), after);
     }
 
     /** That of the task, or the one in which something is different now. */
@@ -84,13 +87,18 @@ public record Replay(List<Moment> moments, boolean whole) {
             case Edit.Draft draft -> Optional.of(draft.task());
             default -> Optional.empty();
         };
-        return task.flatMap(after.exercise()::partOf).or(() -> after.exercise().parts().stream().filter(part -> before.work().part(part) != after.work().part(part)).findFirst());
+        return task.flatMap(after.exercise()::partOf)
+                .or(() -> after.exercise().parts().stream()
+                        .filter(part -> before.work().part(part) != after.work().part(part)).findFirst());
     }
 
     private static OptionalInt changed(Part part, Desk before, Desk after) {
         DataTable from = before.work().part(part).table();
         DataTable to = after.work().part(part).table();
-        return from == to ? OptionalInt.empty() : IntStream.range(0, Math.max(from.size(), to.size())).filter(row -> from.row(row) != to.row(row) && !from.row(row).equals(to.row(row))).findFirst();
+        return from == to
+                ? OptionalInt.empty()
+                : IntStream.range(0, Math.max(from.size(), to.size()))
+                .filter(row -> from.row(row) != to.row(row) && !from.row(row).equals(to.row(row))).findFirst();
     }
 
     /** How the attempt was judged that a check made; nothing where it made none. */
@@ -102,14 +110,18 @@ public record Replay(List<Moment> moments, boolean whole) {
 
     private static String words(Edit edit, History before, Exercise exercise, Optional<Outcome> checked) {
         return switch (edit) {
-            case Edit.Check(String task) -> named(task, exercise) + (checked.isEmpty() ? " not ready to be checked" : " checked: " + checked.get().sign());
+            case Edit.Check(String task) ->
+                    named(task, exercise) + (checked.isEmpty() ? " not ready to be checked" : " checked: " + checked.get()
+                            .sign());
             case Edit.TakeHint(String task) -> "hint for " + named(task, exercise);
             case Edit.Draft draft -> "answering " + named(draft.task(), exercise);
             case Edit.Undo _ -> "taken back: " + before.undoable().orElse("nothing");
             case Edit.Redo _ -> "done again: " + before.redoable().orElse("nothing");
             case Edit.InPart(String _, Edit.Local local) -> words(local, before, exercise, checked);
-            case WorkEdit.ChangeTable(TableEdit.Type(int row, int _, String text)) -> "row " + (row + 1) + ": \u201c" + text + "\u201d typed";
-            case WorkEdit.ChangeTable(TableEdit.SetAside(List<Integer> rows, String reason)) -> rows(rows) + " set aside: " + reason;
+            case WorkEdit.ChangeTable(TableEdit.Type(int row, int _, String text)) ->
+                    "row " + (row + 1) + ": \u201c" + text + "\u201d typed";
+            case WorkEdit.ChangeTable(TableEdit.SetAside(List<Integer> rows, String reason)) ->
+                    rows(rows) + " set aside: " + reason;
             case WorkEdit.ChangeTable(TableEdit.TakeBack(List<Integer> rows)) -> rows(rows) + " taken back in";
             case Edit.Lasting lasting -> lasting.inWords();
             case Edit.Passing _ -> "";
@@ -117,7 +129,8 @@ public record Replay(List<Moment> moments, boolean whole) {
     }
 
     private static String rows(List<Integer> rows) {
-        return (rows.size() == 1 ? "row " : "rows ") + rows.stream().limit(MOST_ROWS).map(row -> Integer.toString(row + 1)).collect(Collectors.joining(", ")) + (rows.size() > MOST_ROWS ? " …" : "");
+        return (rows.size() == 1 ? "row " : "rows ") + rows.stream().limit(MOST_ROWS).map(row -> Integer.toString(row + 1))
+                .collect(Collectors.joining(", ")) + (rows.size() > MOST_ROWS ? " …" : "");
     }
 
     private static String named(String task, Exercise exercise) {

@@ -10,8 +10,8 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 
 /**
- * The class: whose work is marked, and the files that are not, each with why. Of several hand-ins of one student the latest counts that
- * is in time; where all are late, the latest.
+ * The class: whose work is marked, and the files that are not, each with why. Of several hand-ins of one student the latest
+ * counts that is in time; where all are late, the latest.
  *
  * @param students by name
  * @param asides by file
@@ -47,9 +47,12 @@ public record Roll(List<Student> students, List<Aside> asides) {
         for (Received file : files) {
             switch (file) {
                 case Received.Refused(String name, String why) -> asides.add(new Aside(name, why, false));
-                case Received.HandedIn(String name, long _, Marked _, String _, List<String> _) when marking.value(new Matter.LeftOut(name)).isPresent() ->
+                case Received.HandedIn(String name, long _, Marked _, String _,
+                        List<String> _) when marking.value(new Matter.LeftOut(name)).isPresent() ->
                         asides.add(new Aside(name, LEFT_OUT, false));
-                case Received.HandedIn handedIn -> byStudent.computeIfAbsent(Student.keyOf(handedIn, marking.value(new Matter.Apart(handedIn.file())).isPresent()), _ -> new ArrayList<>()).add(handedIn);
+                case Received.HandedIn handedIn ->
+                        byStudent.computeIfAbsent(Student.keyOf(handedIn, marking.value(new Matter.Apart(handedIn.file()))
+                                .isPresent()), _ -> new ArrayList<>()).add(handedIn);
             }
         }
         Optional<Long> due = marking.value(new Matter.Due(), Value.Moment.class).map(Value.Moment::at);
@@ -65,28 +68,37 @@ public record Roll(List<Student> students, List<Aside> asides) {
     private static void numbered(List<Student> students) {
         Map<String, Long> named = students.stream().collect(Collectors.groupingBy(Student::name, Collectors.counting()));
         Map<String, Integer> numbers = new HashMap<>();
-        students.replaceAll(student -> named.get(student.name()) < 2 ? student : student.called(student.name() + " (" + numbers.merge(student.name(), 1, Integer::sum) + ")"));
+        students.replaceAll(student -> named.get(student.name()) < 2
+                ? student : student.called(student.name() + " (" + numbers.merge(student.name(), 1, Integer::sum) + ")"));
     }
 
     /**
-     * The entries of a name. What a hand-in claims of itself decides nothing: one of which something is doubted stands beside the others,
-     * and neither takes the other's place, until a marker says that it is the student's, or leaves it out.
+     * The entries of a name. What a hand-in claims of itself decides nothing: one of which something is doubted stands beside the
+     * others, and neither takes the other's place, until a marker says that it is the student's, or leaves it out.
      */
-    private static void entries(String key, List<Received.HandedIn> all, Marking marking, Optional<Long> due, List<Aside> asides, List<Student> students) {
-        Map<Boolean, List<Received.HandedIn>> doubted = all.stream().collect(Collectors.partitioningBy(it -> it.isDoubted() && marking.value(new Matter.Counts(it.file())).isEmpty()));
+    private static void entries(String key, List<Received.HandedIn> all, Marking marking, Optional<Long> due, List<Aside> asides,
+            List<Student> students) {
+        Map<Boolean, List<Received.HandedIn>> doubted = all.stream()
+                .collect(Collectors.partitioningBy(it -> it.isDoubted()
+                        && marking.value(new Matter.Counts(it.file())).isEmpty()));
         if (!doubted.get(false).isEmpty()) {
             students.add(counted(key, doubted.get(false), due, asides));
         }
-        doubted.get(true).forEach(it -> students.add(counted(all.size() == 1 ? key : key + " @" + it.file(), List.of(it), due, asides)));
+        doubted.get(true).forEach(it -> students.add(counted(all.size() == 1 ? key : key + " @" + it.file(), List.of(it), due,
+                asides)));
     }
 
     private static Student counted(String key, List<Received.HandedIn> all, Optional<Long> due, List<Aside> asides) {
-        Comparator<Received.HandedIn> latest = Comparator.comparingLong(Received.HandedIn::at).thenComparing(Received.HandedIn::file);
-        Received.HandedIn counts = all.stream().filter(it -> due.isEmpty() || it.at() <= due.get()).max(latest).orElseGet(() -> all.stream().max(latest).orElseThrow());
+        Comparator<Received.HandedIn> latest = Comparator.comparingLong(Received.HandedIn::at)
+                .thenComparing(Received.HandedIn::file);
+        Received.HandedIn counts = all.stream().filter(it -> due.isEmpty() || it.at() <= due.get()).max(latest)
+                .orElseGet(() -> all.stream().max(latest).orElseThrow());
         String name = Student.shown(counts.marked().script().student(), "no name (" + counts.file() + ")");
         all.stream().filter(it -> it != counts).forEach(it -> asides.add(new Aside(it.file(), it.at() > counts.at()
-                ? "Handed in late by " + name + "; " + counts.file() + ", handed in before, counts." : "An earlier hand-in of " + name + "; " + counts.file() + " counts.", true)));
-        return new Student(key, name, counts, due.filter(it -> counts.at() > it).isPresent(), (int) all.stream().filter(it -> it != counts && it.at() <= counts.at()).count());
+                ? "Handed in late by " + name + "; " + counts.file() + ", handed in before, counts." : "An earlier hand-in of "
+                + name + "; " + counts.file() + " counts.", true)));
+        return new Student(key, name, counts, due.filter(it -> counts.at() > it).isPresent(), (int) all.stream()
+                .filter(it -> it != counts && it.at() <= counts.at()).count());
     }
 
     /** A student by the key. */

@@ -8,8 +8,8 @@ import hestra.exercise.Copy;
 import hestra.task.Attempt;
 
 /**
- * The answers of a student, as far as marks depend on them. Of a hand-in nothing else is needed to mark it, so that a class is soon
- * read; the whole of it is opened when somebody looks at it.
+ * The answers of a student, as far as marks depend on them. Of a hand-in nothing else is needed to mark it, so that a class is
+ * soon read; the whole of it is opened when somebody looks at it.
  *
  * @param student the name it was handed in under; may be empty
  * @param exercise the id of the exercise
@@ -19,7 +19,8 @@ import hestra.task.Attempt;
  * @param begun how often work was begun, at least 1
  * @param pace when it was done; nothing in a hand-in of an older kind
  */
-public record Script(String student, String exercise, String title, Optional<Copied> copy, Map<String, List<Attempt>> attempts, int begun, Optional<Pace> pace) {
+public record Script(String student, String exercise, String title, Optional<Copied> copy, Map<String, List<Attempt>> attempts,
+        int begun, Optional<Pace> pace) {
 
     /**
      * Which copy.

@@ -39,25 +39,33 @@ public record Student(String key, String name, Received.HandedIn handedIn, boole
         return plain(one).equals(plain(other));
     }
 
-    /** A name by which it is found: in small letters, on one line, without anything unseen, and "Lindqvist, Bo" as "bo lindqvist". */
+    /**
+     * A name by which it is found: in small letters, on one line, without anything unseen, and "Lindqvist, Bo" as "bo lindqvist".
+     */
     public static String plain(String name) {
         String small = Normalizer.normalize(shown(name, ""), Normalizer.Form.NFKC).toLowerCase(Locale.ROOT);
         Matcher turned = SURNAME_FIRST.matcher(small);
         return turned.matches() ? turned.group(2) + " " + turned.group(1) : small;
     }
 
-    /** What tells the student of a hand-in from others: the name, whatever its capitals and spaces, and the variant. Work without a name is told by its file. */
+    /**
+     * What tells the student of a hand-in from others: the name, whatever its capitals and spaces, and the variant. Work without
+     * a name is told by its file.
+     */
     static String keyOf(Received.HandedIn handedIn, boolean apart) {
         Script script = handedIn.marked().script();
         String name = plain(script.student());
         int variant = script.copy().map(Script.Copied::variant).orElse(0);
-        return (name.isEmpty() ? "file " + handedIn.file() : name) + (variant > 0 ? " #" + variant : "") + (apart ? " @" + handedIn.file() : "");
+        return (name.isEmpty() ? "file " + handedIn.file() : name) + (variant > 0 ? " #" + variant : "")
+                + (apart ? " @" + handedIn.file() : "");
     }
 
     /** A name as it is shown: one line, nothing unseen, not longer than anybody's. */
     public static String shown(String name, String nameless) {
-        String seen = name.replaceAll("[\\s\\p{Z}]+", " ").replaceAll("[\\p{Cc}\\p{Cf}\\p{Co}\\p{Cn}]", "").replaceAll(" +", " ").strip();
-        String cut = seen.codePointCount(0, seen.length()) <= LONGEST_NAME ? seen : seen.substring(0, seen.offsetByCodePoints(0, LONGEST_NAME)) + "…";
+        String seen = name.replaceAll("[\\s\\p{Z}]+", " ").replaceAll("[\\p{Cc}\\p{Cf}\\p{Co}\\p{Cn}]", "")
+                .replaceAll(" +", " ").strip();
+        String cut = seen.codePointCount(0, seen.length()) <= LONGEST_NAME
+                ? seen : seen.substring(0, seen.offsetByCodePoints(0, LONGEST_NAME)) + "…";
         return cut.isEmpty() ? nameless : cut;
     }
 }

@@ -15,7 +15,10 @@ public record Tally(double from, double to, int count) {
     /** Into how many parts the marks are divided at most. */
     public static final int MOST = 10;
 
-    /** The spread of marks from 0 to the most that can be earned: parts of equal width, a whole number of marks where there are enough. */
+    /**
+     * The spread of marks from 0 to the most that can be earned: parts of equal width, a whole number of marks where there are
+     * enough.
+     */
     public static List<Tally> of(List<Double> totals, int most) {
         int parts = Math.clamp(most, 1, MOST);
         double width = Math.max(1, most) / (double) parts;

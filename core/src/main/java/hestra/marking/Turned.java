@@ -5,8 +5,8 @@ import java.util.List;
 import hestra.task.Task;
 
 /**
- * A decision that was made under another key, another edition, or other marks: it no longer stands on some of the answers that it was made
- * on, until somebody says that it shall, or looks again.
+ * A decision that was made under another key, another edition, or other marks: it no longer stands on some of the answers that it
+ * was made on, until somebody says that it shall, or looks again.
  *
  * @param task the task
  * @param decision the decision

@@ -7,24 +7,32 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * An answer as it is typed, without what may stand before its number: a name ("slope", "R² ="), a sign such as ≈, or a word such as
- * "about". "minus" is a sign; words that make another statement of it, such as "less than", stay, so that it is refused.
+ * An answer as it is typed, without what may stand before its number: a name ("slope", "R² ="), a sign such as ≈, or a word such
+ * as "about". "minus" is a sign; words that make another statement of it, such as "less than", stay, so that it is refused.
  */
 final class AnswerText {
 
     private static final String R_SQUARED = "(?:adj(?:usted|\\.)?\\s*)?[rR]\\s*(?:\\^\\s*)?(?:2|\u00b2)(?!\\d|[.,]\\d)";
-    private static final Pattern NAMED_R_SQUARED = Pattern.compile("^(?:[\\p{L}\\s,]*\\s)?" + R_SQUARED + "\\s*(?:(?:[=\u2248:~\u2243\u2245]|is|was|of|equals)\\s*)*(?=[^\\s=])", Pattern.CASE_INSENSITIVE);
-    private static final Pattern WORDS = Pattern.compile("^((?:[\\p{L}\\p{M}'\u2019_]+(?:[.-](?=\\s|\\p{L}))?\\s*)+)(?:\\([^()\\d]{0,40}\\)\\s*)?(?=[-+\u2212\u2013(.,\\d\u00bd\u00bc\u00be=\u2248:~\u2243\u2245])");
+    private static final Pattern NAMED_R_SQUARED = Pattern.compile("^(?:[\\p{L}\\s,]*\\s)?" + R_SQUARED
+            + "\\s*(?:(?:[=\u2248:~\u2243\u2245]|is|was|of|equals)\\s*)*(?=[^\\s=])", Pattern.CASE_INSENSITIVE);
+    private static final Pattern WORDS = Pattern.compile("^((?:[\\p{L}\\p{M}'\u2019_]+(?:[.-](?=\\s|"
+            + "\\p{L}))?\\s*)+)(?:\\([^()\\d]{0,40}\\)\\s*)?(?=[-+\u2212\u2013(.,\\d\u00bd\u00bc\u00be=\u2248:~\u2243\u2245])");
     private static final Pattern SIGN = Pattern.compile("^[=\u2248:~\u2243\u2245]+\\s*");
-    private static final Pattern SAID_SIGN = Pattern.compile("^(minus|negative|plus|positive)\\s+(?=[.,\\d\u00bd\u00bc\u00be])", Pattern.CASE_INSENSITIVE);
-    private static final Pattern CHAIN = Pattern.compile("^[^=\u2248,;]*[=\u2248]?[^=\u2248,;]*\\d\\s*[-+\u2212\u00b7*\u00d7/x][^=\u2248;]*[=\u2248](?=[^=\u2248]*\\d)");
-    private static final Set<String> OTHER_STATEMENTS = Set.of("not", "no", "less", "more", "under", "over", "below", "above", "between", "than", "least", "most", "never", "greater", "smaller", "fewer", "from",
-            "without", "except", "e", "half", "or", "either", "neither", "nor", "hundred", "thousand", "x", "point", "power", "times", "sqrt", "root", "log", "ln", "exp");
+    private static final Pattern SAID_SIGN = Pattern.compile("^(minus|negative|plus|positive)\\s+(?=[.,\\d\u00bd\u00bc\u00be])",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern CHAIN = Pattern.compile("^[^=\u2248,;]*[=\u2248]?[^=\u2248,;]*\\d\\s*"
+            + "[-+\u2212\u00b7*\u00d7/x][^=\u2248;]*[=\u2248](?=[^=\u2248]*\\d)");
+    private static final Set<String> OTHER_STATEMENTS = Set.of("not", "no", "less", "more", "under", "over", "below", "above",
+            "between", "than", "least", "most", "never", "greater", "smaller", "fewer", "from",
+            "without", "except", "e", "half", "or", "either", "neither", "nor", "hundred", "thousand", "x", "point", "power",
+                    "times", "sqrt", "root", "log", "ln", "exp");
     private static final Set<String> SIGNS = Set.of("minus", "negative", "plus", "positive");
     private static final int MOST_WORDS = 8;
     /** Words that turn a number the other way: "it falls by 0.27". */
-    private static final Pattern FALLS = Pattern.compile("(?i)\\b(?:falls?|fell|decreas(?:es?|ed)|drops?|dropped|declines?|declined|(?:goes |went )?down)\\b");
-    private static final Pattern LESS = Pattern.compile("(?i)^([.,]?\\d[\\d.,]*\\s*[^\\d]*?)\\s*\\b(?:lower|less|fewer|shorter|smaller|down|flatter)\\b([^\\d]*)$");
+    private static final Pattern FALLS =
+            Pattern.compile("(?i)\\b(?:falls?|fell|decreas(?:es?|ed)|drops?|dropped|declines?|declined|(?:goes |went )?down)\\b");
+    private static final Pattern LESS = Pattern.compile("(?i)^([.,]?\\d[\\d.,]*\\s*[^\\d]*?)\\s*\\b(?:lower|less|fewer|shorter|"
+            + "smaller|down|flatter)\\b([^\\d]*)$");
     private static final Pattern BRACKETED = Pattern.compile("^\\(\\s*([^()]*\\d[^()]*)\\)\\s*([^()\\d]*)$");
     private static final Pattern ENDS_A_SENTENCE = Pattern.compile(".*[\\p{L}\\d%\u00b2\u00b3)][.!;]$");
     private static final Pattern BEGINS_WITH_NUMBER = Pattern.compile("[-+\u2212\u2013]?[.,]?\\d.*[^.!;)]", Pattern.DOTALL);
@@ -35,7 +43,8 @@ final class AnswerText {
     /** The text from its number on; unchanged where something else than a name stands before it. */
     static String fromNumber(String text) {
         String plain = Normalizer.normalize(text, Normalizer.Form.NFC).replaceAll("\\p{Cf}", "").strip();
-        if (BEGINS_WITH_NUMBER.matcher(plain).matches() && plain.indexOf('=') < 0 && plain.indexOf('\u2248') < 0 && !LESS.matcher(plain).matches()) {
+        if (BEGINS_WITH_NUMBER.matcher(plain).matches() && plain.indexOf('=') < 0 && plain.indexOf('\u2248') < 0
+                && !LESS.matcher(plain).matches()) {
             return plain;
         }
         Matcher chain = CHAIN.matcher(plain);

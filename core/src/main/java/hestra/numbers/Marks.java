@@ -39,7 +39,8 @@ public record Marks(DecimalMark mark) {
      */
     public static OptionalDouble read(String text, double most) {
         DecimalMark typed = text.indexOf(DecimalMark.COMMA.sign()) >= 0 ? DecimalMark.COMMA : DecimalMark.POINT;
-        return NumberReading.ofAnswer(text, typed) instanceof NumberReading.Value value && !value.percent() && value.unit().isEmpty()
+        return NumberReading.ofAnswer(text, typed) instanceof NumberReading.Value value && !value.percent()
+                && value.unit().isEmpty()
                 && value.value() >= 0 && value.value() <= most ? OptionalDouble.of(value.value()) : OptionalDouble.empty();
     }
 }

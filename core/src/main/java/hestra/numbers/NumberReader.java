@@ -6,7 +6,9 @@ import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** The grammar behind {@link NumberReading}. What it does not know for certain it refuses: a number is never read as another one. */
+/**
+ * The grammar behind {@link NumberReading}. What it does not know for certain it refuses: a number is never read as another one.
+ */
 final class NumberReader {
 
     private static final String SPACE = "[ \\u00a0\\u2009\\u202f]";
@@ -15,8 +17,10 @@ final class NumberReader {
             (?<digits>(?:\\d[\\d.,' \\u00a0\\u2009\\u202f]*|[.,]\\d+))\
             (?<power>\\s*(?:[eE]\\s*(?<e>[+-]?\\d{1,5})|[×x*·]\\s*10\\s*(?:\\^|\\*\\*)\\s*\\(?(?<ten>[+-]?\\d{1,5})\\)?))?\
             (?<rest>.*)""", Pattern.DOTALL);
-    private static final Pattern FRACTION = Pattern.compile("([+-]?\\d{1,12})\\s*/\\s*(\\d{1,12})(?![\\d.,/])\\s*(.*)", Pattern.DOTALL);
-    private static final Pattern VULGAR = Pattern.compile("([+-]?)\\s*(\\d{0,12})\\s*([¼½¾⅐⅑⅒⅓⅔⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞])\\s*(.*)", Pattern.DOTALL);
+    private static final Pattern FRACTION = Pattern.compile("([+-]?\\d{1,12})\\s*/\\s*(\\d{1,12})(?![\\d.,/])\\s*(.*)",
+            Pattern.DOTALL);
+    private static final Pattern VULGAR = Pattern.compile("([+-]?)\\s*(\\d{0,12})\\s*([¼½¾⅐⅑⅒⅓⅔⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞])\\s*(.*)",
+            Pattern.DOTALL);
     private static final String VULGAR_SIGNS = "¼½¾⅐⅑⅒⅓⅔⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞";
     private static final int[] ABOVE = {1, 1, 3, 1, 1, 1, 1, 2, 1, 2, 3, 4, 1, 5, 1, 3, 5, 7};
     private static final int[] BELOW = {4, 2, 4, 7, 9, 10, 3, 3, 5, 5, 5, 5, 6, 6, 8, 8, 8, 8};
@@ -25,7 +29,8 @@ final class NumberReader {
     private static final char ARABIC_DECIMAL = '\u066b';
     private static final char ARABIC_THOUSANDS = '\u066c';
     /** Two numbers with words, a dash or a comma between them. */
-    private static final Pattern SEVERAL = Pattern.compile("\\d[\\d.,]*\\s*(?:[;,]\\s|\\p{L}[^\\d]*\\s|\u00b1|[-\u2013]|\\s)\\s*\\d");
+    private static final Pattern SEVERAL =
+            Pattern.compile("\\d[\\d.,]*\\s*(?:[;,]\\s|\\p{L}[^\\d]*\\s|\u00b1|[-\u2013]|\\s)\\s*\\d");
     private static final int LONGEST = 200;
     private static final int LONGEST_SIMPLE = 30;
     private static final int EXACT_LETTERS = 15;
@@ -53,8 +58,9 @@ final class NumberReader {
     }
 
     /**
-     * What a simple text says: the nearest double. Up to 15 digits are a whole number that a double holds, as it holds the power of ten
-     * they are parted by, so one division is rightly rounded (Clinger, 1990); that takes a tenth of the time of the general way.
+     * What a simple text says: the nearest double. Up to 15 digits are a whole number that a double holds, as it holds the power
+     * of ten they are parted by, so one division is rightly rounded (Clinger, 1990); that takes a tenth of the time of the
+     * general way.
      */
     static double simpleValue(String text, DecimalMark mark) {
         long digits = 0;
@@ -174,7 +180,8 @@ final class NumberReader {
                     : null;
         }
         if (points + commas > 1) {
-            return !spaced && joined.matches("[1-9]\\d{0,2}(?:([.,])\\d{3})(?:\\1\\d{3})+") ? new Split(joined.replaceAll("[.,]", "")) : null;
+            return !spaced && joined.matches("[1-9]\\d{0,2}(?:([.,])\\d{3})(?:\\1\\d{3})+")
+                    ? new Split(joined.replaceAll("[.,]", "")) : null;
         }
         if (points + commas == 1) {
             char sign = points == 1 ? '.' : ',';
@@ -201,7 +208,8 @@ final class NumberReader {
         if (lower.matches("[+-]?(nan|inf|infinity|∞)")) {
             return new NumberReading.Unreadable("“" + shown + "” cannot be measured. Type a number, or leave the cell empty.");
         }
-        return new NumberReading.Unreadable("“" + shown + "” is not " + (SEVERAL.matcher(text).find() ? "one number." : "a number."));
+        return new NumberReading.Unreadable("“" + shown + "” is not "
+                + (SEVERAL.matcher(text).find() ? "one number." : "a number."));
     }
 
     /** With plain digits, plain signs, and a power of ten behind a ^. */

@@ -37,9 +37,9 @@ public sealed interface NumberReading {
 
     /**
      * Reads a measured value: digits of any script with either decimal mark where that is unambiguous, any kind of minus sign,
-     * e-notation or × 10ⁿ, a sign such as ½; thousands may be grouped by spaces, or by the other mark where the decimal mark shows
-     * which is which, and a group never follows a leading 0. No unit, fraction or percent. A number beyond the range of a double, or
-     * so small that it would turn into zero, is refused, and so is whatever could be meant as another number.
+     * e-notation or × 10ⁿ, a sign such as ½; thousands may be grouped by spaces, or by the other mark where the decimal mark
+     * shows which is which, and a group never follows a leading 0. No unit, fraction or percent. A number beyond the range of a
+     * double, or so small that it would turn into zero, is refused, and so is whatever could be meant as another number.
      */
     static NumberReading ofMeasurement(String text, DecimalMark mark) {
         return NumberReader.read(text, mark, false);
@@ -61,8 +61,8 @@ public sealed interface NumberReading {
     }
 
     /**
-     * Whether a text may be what a number is measured in, such as "cm per day", "m²" or "°C": not if it belongs to the number itself,
-     * as "thousand" does, a sign of arithmetic, or another number.
+     * Whether a text may be what a number is measured in, such as "cm per day", "m²" or "°C": not if it belongs to the number
+     * itself, as "thousand" does, a sign of arithmetic, or another number.
      */
     static boolean isUnit(String text) {
         return Units.isUnit(text);

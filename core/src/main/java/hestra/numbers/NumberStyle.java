@@ -86,7 +86,8 @@ public record NumberStyle(DecimalMark mark, int digits) {
     public String percent(double share) {
         double size = Math.abs(share);
         int more = digits;
-        while (size < 1 && more < MOST_DIGITS && new Rounding.Significant(more).apply(100 * size).compareTo(BigDecimal.valueOf(100)) >= 0) {
+        while (size < 1 && more < MOST_DIGITS && new Rounding.Significant(more).apply(100 * size)
+                .compareTo(BigDecimal.valueOf(100)) >= 0) {
             more++;
         }
         return withDigits(more).show(100 * share);

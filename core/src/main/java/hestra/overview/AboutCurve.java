@@ -43,9 +43,13 @@ final class AboutCurve {
         List<Line> lines = new ArrayList<>();
         if (!all.isEmpty()) {
             lines.add(line("estimate", all, it -> new Entry(style.show(it.shown()), estimate(fit.orElseThrow(), it))));
-            lines.add(line("standard error", all, it -> new Entry(style.withDigits(3).show(it.standardError()), it.standardError().isEmpty() ? NO_POINTS_LEFT
-                    : "With other points of the same kind, the estimate would typically come out about this far from where it is.")));
-            lines.add(line("t", all, it -> new Entry(style.withDigits(3).show(it.t()), it.t().isEmpty() ? NO_POINTS_LEFT : "The estimate divided by its standard error: how many standard errors it lies from 0.")));
+            lines.add(line("standard error", all, it -> new Entry(style.withDigits(3).show(it.standardError()), it.standardError()
+                    .isEmpty() ? NO_POINTS_LEFT
+                    : "With other points of the same kind, the estimate would typically come out about this far from where it "
+                    + "is.")));
+            lines.add(line("t", all, it -> new Entry(style.withDigits(3).show(it.t()), it.t()
+                    .isEmpty()
+                    ? NO_POINTS_LEFT : "The estimate divided by its standard error: how many standard errors it lies from 0.")));
             lines.add(line("p", all, it -> new Entry(style.withDigits(3).show(it.p()), chance(it))));
             lines.add(line(findings.levelInWords() + " interval from", all, it -> end(it, Interval::low)));
             lines.add(line("to", all, it -> end(it, Interval::high)));
@@ -58,8 +62,11 @@ final class AboutCurve {
     }
 
     private Entry end(Coefficient coefficient, ToDoubleFunction<Interval> end) {
-        return fit.orElseThrow().interval(coefficient, findings.level()).map(it -> new Entry(style.show(end.applyAsDouble(it)), "If the curve is of the right kind, the true value plausibly lies between "
-                + style.show(it.low()) + " and " + style.show(it.high()) + (it.low() > 0 || it.high() < 0 ? ". 0 does not lie there." : ". 0 lies there too.")))
+        return fit.orElseThrow().interval(coefficient, findings.level())
+                .map(it -> new Entry(style.show(end.applyAsDouble(it)),
+                        "If the curve is of the right kind, the true value plausibly lies between "
+                + style.show(it.low()) + " and " + style.show(it.high())
+                + (it.low() > 0 || it.high() < 0 ? ". 0 does not lie there." : ". 0 lies there too.")))
                 .orElse(new Entry(NumberStyle.UNDEFINED, NO_POINTS_LEFT));
     }
 
@@ -82,8 +89,14 @@ final class AboutCurve {
         if (coefficient.equals(line.slope())) {
             String unit = Quantity.SLOPE.unit(findings.x(), findings.y());
             double slope = coefficient.shown();
-            String change = slope == 0 ? "does not change" : (slope > 0 ? "goes up" : "goes down") + " by " + style.show(Math.abs(slope)) + (unit.isEmpty() ? "" : findings.y().unitAfterNumber());
-            String more = findings.x().unit().isEmpty() ? "one more of " + x() : "one more " + Quantity.singular(findings.x().unit()) + (findings.x().unit().equals(x()) ? "" : " of " + x());
+            String change = slope == 0
+                    ? "does not change"
+                    : (slope > 0 ? "goes up" : "goes down") + " by " + style.show(Math.abs(slope))
+                    + (unit.isEmpty() ? "" : findings.y().unitAfterNumber());
+            String more = findings.x().unit().isEmpty()
+                    ? "one more of " + x()
+                    : "one more " + Quantity.singular(findings.x().unit())
+                    + (findings.x().unit().equals(x()) ? "" : " of " + x());
             return "With " + more + ", " + y() + " " + change + " on average.";
         }
         boolean among = line.support().contains(0);
@@ -104,27 +117,40 @@ final class AboutCurve {
     Section fit() {
         List<Line> lines = new ArrayList<>();
         fit.ifPresent(it -> {
-            lines.add(held(Aid.R_SQUARED, "R²", new Entry(style.share(it.goodness().rSquared()), it.goodness().rSquared().isPresent()
-                    ? style.withDigits(3).percent(it.goodness().rSquared().getAsDouble()) + " % of the variation in " + y() + " goes with " + x() + " along this curve; the rest is left over."
+            lines.add(held(Aid.R_SQUARED, "R²", new Entry(style.share(it.goodness().rSquared()), it.goodness().rSquared()
+                    .isPresent()
+                    ? style.withDigits(3).percent(it.goodness().rSquared().getAsDouble()) + " % of the variation in " + y()
+                    + " goes with " + x() + " along this curve; the rest is left over."
                     : "All values of " + y() + " are the same: there is no variation to explain.")));
             lines.add(held(Aid.R_SQUARED, "adjusted R²", new Entry(style.share(it.goodness().adjustedRSquared()),
                     "R² made a little smaller for each coefficient, so that curves with more of them can be compared fairly.")));
-            lines.add(held(Aid.EQUATION, "s", new Entry(style.show(it.goodness().residualStandardError()), it.goodness().residualStandardError().isPresent()
-                    ? "The points typically lie about " + style.show(it.goodness().residualStandardError()) + findings.y().unitAfterNumber() + " above or below the curve."
+            lines.add(held(Aid.EQUATION, "s", new Entry(style.show(it.goodness().residualStandardError()), it.goodness()
+                    .residualStandardError().isPresent()
+                    ? "The points typically lie about " + style.show(it.goodness().residualStandardError()) + findings.y()
+                    .unitAfterNumber() + " above or below the curve."
                     : "No points are left over to tell how far they lie from the curve.")));
-            lines.add(held(Aid.EQUATION, "degrees of freedom", new Entry(Integer.toString(it.degreesOfFreedom()), Counted.of(it.n(), "point") + " less "
+            lines.add(held(Aid.EQUATION, "degrees of freedom",
+                    new Entry(Integer.toString(it.degreesOfFreedom()), Counted.of(it.n(), "point") + " less "
                     + Counted.of(it.coefficients().size(), "coefficient") + ".")));
             it.fTest().ifPresent(test -> test(test, lines));
-            lines.add(held(Aid.R_SQUARED, "SSE, left over", new Entry(style.show(it.goodness().sse()), "The squared residuals added up: what the curve does not explain. Least squares makes this as small as it can be.")));
-            lines.add(held(Aid.R_SQUARED, "SST, in all", new Entry(style.show(it.goodness().sst()), "The squared distances of " + y() + " from its mean added up: all there is to explain.")));
+            lines.add(held(Aid.R_SQUARED, "SSE, left over",
+                    new Entry(style.show(it.goodness().sse()),
+                            "The squared residuals added up: what the curve does not explain. Least squares makes this as "
+                    + "small as it can be.")));
+            lines.add(held(Aid.R_SQUARED, "SST, in all",
+                    new Entry(style.show(it.goodness().sst()),
+                            "The squared distances of " + y() + " from its mean added up: all there is to explain.")));
         });
         return new Section("How well it fits", List.of(""), lines);
     }
 
     private void test(FTest test, List<Line> lines) {
-        lines.add(held(Aid.R_SQUARED, "F", new Entry(style.show(test.f()), "The variation explained by each coefficient but the constant, in units of what is left over by each point: with "
+        lines.add(held(Aid.R_SQUARED, "F", new Entry(style.show(test.f()),
+                "The variation explained by each coefficient but the constant, in units of what is left over by each point: with "
                 + test.above() + " and " + test.below() + " degrees of freedom.")));
-        lines.add(held(Aid.R_SQUARED, "p of F", new Entry(style.withDigits(3).show(test.p()), "An F this large would come up " + Chance.inWords(test.p()) + " if " + y() + " had nothing to do with " + x() + ".")));
+        lines.add(held(Aid.R_SQUARED, "p of F", new Entry(style.withDigits(3).show(test.p()),
+                "An F this large would come up " + Chance.inWords(test.p()) + " if " + y() + " had nothing to do with " + x()
+                + ".")));
     }
 
     private Line held(Aid aid, String name, Entry entry) {
@@ -135,14 +161,25 @@ final class AboutCurve {
         List<Line> lines = new ArrayList<>();
         if (findings.residualsAreOpen()) {
             fit.flatMap(it -> Residuals.of(it, findings.pairs())).map(Residuals::summary).ifPresent(it -> {
-                lines.add(Line.of("least", residual(it.least(), "The point farthest below the curve lies " + distance(it.least()) + " below it.")));
-                lines.add(Line.of("lower quartile", residual(it.lowerQuartile(), "About a quarter of the residuals are less than this.")));
-                lines.add(Line.of("median", residual(it.median(), "Half of the residuals are less than this. Near 0 where as many points lie above the curve as below.")));
-                lines.add(Line.of("upper quartile", residual(it.upperQuartile(), "About a quarter of the residuals are more than this.")));
-                lines.add(Line.of("greatest", residual(it.greatest(), "The point farthest above the curve lies " + distance(it.greatest()) + " above it.")));
-                lines.add(Line.of("mean", residual(it.mean(), "What is left over above and below cancels where the curve has a constant: then this is 0.")));
+                lines.add(Line.of("least", residual(it.least(), "The point farthest below the curve lies " + distance(it.least())
+                        + " below it.")));
+                lines.add(Line.of("lower quartile", residual(it.lowerQuartile(),
+                        "About a quarter of the residuals are less than this.")));
+                lines.add(Line.of("median",
+                        residual(it.median(),
+                                "Half of the residuals are less than this. Near 0 where as many points lie above the curve as "
+                        + "below.")));
+                lines.add(Line.of("upper quartile", residual(it.upperQuartile(),
+                        "About a quarter of the residuals are more than this.")));
+                lines.add(Line.of("greatest", residual(it.greatest(), "The point farthest above the curve lies "
+                        + distance(it.greatest()) + " above it.")));
+                lines.add(Line.of("mean",
+                        residual(it.mean(),
+                                "What is left over above and below cancels where the curve has a constant: then this is 0.")));
                 OptionalDouble spread = it.standardDeviation();
-                lines.add(Line.of("standard deviation (n − 1)", new Entry(spread.isEmpty() ? NumberStyle.UNDEFINED : findings.precision().y().show(spread.getAsDouble(), FINER, style),
+                lines.add(Line.of("standard deviation (n − 1)",
+                        new Entry(spread.isEmpty()
+                                ? NumberStyle.UNDEFINED : findings.precision().y().show(spread.getAsDouble(), FINER, style),
                         "How far residuals typically lie from their mean. s divides by the degrees of freedom instead.")));
             });
         }

@@ -18,7 +18,9 @@ final class Chance {
             of *= 10;
         }
         long times = Math.round(p * of);
-        return times == 0 ? "less than once in a million times" : times == of ? "almost every time" : "about " + (times == 1 ? "once" : times + " times") + " in " + grouped(of);
+        return times == 0 ? "less than once in a million times"
+                : times == of ? "almost every time"
+                : "about " + (times == 1 ? "once" : times + " times") + " in " + grouped(of);
     }
 
     private static String grouped(long number) {

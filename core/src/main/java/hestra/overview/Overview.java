@@ -5,8 +5,8 @@ import java.util.List;
 import hestra.desk.Findings;
 
 /**
- * The numbers of two variables and of the curve in hand, each with a sentence that says what it means for these data. What an exercise holds back is a dash with what
- * opens it.
+ * The numbers of two variables and of the curve in hand, each with a sentence that says what it means for these data. What an
+ * exercise holds back is a dash with what opens it.
  *
  * @param variables the two by themselves
  * @param association how they go together
@@ -18,7 +18,8 @@ public record Overview(Section variables, Section association, Section coefficie
 
     public static Overview of(Findings findings) {
         AboutCurve curve = new AboutCurve(findings);
-        return new Overview(new AboutVariables(findings).section(), new AboutAssociation(findings).section(), curve.coefficients(), curve.fit(), curve.residuals());
+        return new Overview(new AboutVariables(findings).section(), new AboutAssociation(findings).section(),
+                curve.coefficients(), curve.fit(), curve.residuals());
     }
 
     /** All sections, those without lines too. */

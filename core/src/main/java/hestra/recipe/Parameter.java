@@ -56,7 +56,8 @@ public enum Parameter {
     /** Its value in a recipe; nothing where the recipe has none. */
     public OptionalDouble in(Recipe recipe) {
         return switch (this) {
-            case A, B, C, D -> ordinal() < recipe.truth().coefficients().size() ? OptionalDouble.of(recipe.truth().coefficients().get(ordinal())) : OptionalDouble.empty();
+            case A, B, C, D -> ordinal() < recipe.truth().coefficients().size()
+                    ? OptionalDouble.of(recipe.truth().coefficients().get(ordinal())) : OptionalDouble.empty();
             case SCATTER -> recipe.targetR().isPresent() ? OptionalDouble.empty() : OptionalDouble.of(recipe.scatter().size());
             case TARGET_R -> recipe.targetR();
             case PAIRS -> OptionalDouble.of(recipe.n());
@@ -65,7 +66,8 @@ public enum Parameter {
                 case Along.Between(double low, double _) -> OptionalDouble.of(low);
                 case Along.About _ -> OptionalDouble.empty();
             };
-            case X_TO -> recipe.along() instanceof Along.Between(double _, double high) ? OptionalDouble.of(high) : OptionalDouble.empty();
+            case X_TO -> recipe.along() instanceof Along.Between(double _, double high)
+                    ? OptionalDouble.of(high) : OptionalDouble.empty();
             case APART -> recipe.groups() > 1 ? OptionalDouble.of(recipe.apart()) : OptionalDouble.empty();
             case FAR_X -> recipe.oddities().far().map(far -> OptionalDouble.of(far.x())).orElse(OptionalDouble.empty());
             case FAR_OFF -> recipe.oddities().far().map(far -> OptionalDouble.of(far.off())).orElse(OptionalDouble.empty());
@@ -82,7 +84,8 @@ public enum Parameter {
             case SCATTER -> recipe.with(new Scatter(recipe.scatter().shape(), value, recipe.scatter().grows()));
             case TARGET_R -> recipe.aimingAt(OptionalDouble.of(value));
             case PAIRS -> recipe.withPairs((int) Math.round(value));
-            case X_FROM -> recipe.with(recipe.along() instanceof Along.Steps(double _, double step) ? new Along.Steps(value, step) : new Along.Between(value, X_TO.in(recipe).orElse(value)));
+            case X_FROM -> recipe.with(recipe.along() instanceof Along.Steps(double _, double step)
+                    ? new Along.Steps(value, step) : new Along.Between(value, X_TO.in(recipe).orElse(value)));
             case X_TO -> recipe.with(new Along.Between(X_FROM.in(recipe).orElse(value), value));
             case APART -> recipe.withApart(value);
             case FAR_X -> recipe.with(far(recipe, new Oddities.FarPoint(value, FAR_OFF.in(recipe).orElse(0))));

@@ -27,8 +27,8 @@ public record Range(Parameter parameter, double low, double high) {
     }
 
     /**
-     * A value of it, each as likely as another. It is a short number: a multiple of a power of ten, of which 100 to 1,000 lie between
-     * the bounds, so that the author reads in the recipe what was drawn.
+     * A value of it, each as likely as another. It is a short number: a multiple of a power of ten, of which 100 to 1,000 lie
+     * between the bounds, so that the author reads in the recipe what was drawn.
      */
     public double draw(RandomGenerator random) {
         double value = low + (high - low) * random.nextDouble();

@@ -21,7 +21,8 @@ import hestra.fit.Curve;
  * @param placesX decimal places of x, as its instrument shows
  * @param placesY decimal places of y
  */
-public record Recipe(long seed, int n, Along along, MeanCurve truth, Scatter scatter, OptionalDouble targetR, Oddities oddities, int groups, double apart,
+public record Recipe(long seed, int n, Along along, MeanCurve truth, Scatter scatter, OptionalDouble targetR, Oddities oddities,
+        int groups, double apart,
         int placesX, int placesY) {
 
     /** The most pairs that can be made. */
@@ -34,7 +35,8 @@ public record Recipe(long seed, int n, Along along, MeanCurve truth, Scatter sca
 
     /** A line with a little scatter, to begin with. */
     public static Recipe simple() {
-        return new Recipe(1, 24, new Along.Steps(1, 1), MeanCurve.line(5, 2), new Scatter(Scatter.Shape.NORMAL, 3, false), OptionalDouble.empty(),
+        return new Recipe(1, 24, new Along.Steps(1, 1), MeanCurve.line(5, 2), new Scatter(Scatter.Shape.NORMAL, 3, false),
+                OptionalDouble.empty(),
                 Oddities.NONE, 1, 0, 0, 1);
     }
 
@@ -96,7 +98,8 @@ public record Recipe(long seed, int n, Along along, MeanCurve truth, Scatter sca
             return Optional.of("r lies between \u22121 and 1.");
         } else if (groups < 1 || groups > MOST_GROUPS || !Double.isFinite(apart)) {
             return Optional.of("There may be 1 to " + MOST_GROUPS + " groups.");
-        } else if (oddities.outliers() < 0 || oddities.outliers() > n || oddities.missing() < 0 || oddities.missing() > n || !Double.isFinite(oddities.offBy())) {
+        } else if (oddities.outliers() < 0 || oddities.outliers() > n || oddities.missing() < 0 || oddities.missing() > n
+                || !Double.isFinite(oddities.offBy())) {
             return Optional.of("There cannot be more outliers or missing cells than pairs.");
         } else if (placesX < 0 || placesX > MOST_PLACES || placesY < 0 || placesY > MOST_PLACES) {
             return Optional.of("Decimal places go from 0 to " + MOST_PLACES + ".");

@@ -61,13 +61,16 @@ public record Sample(DataTable table, Roles roles, double scatter) {
         if (problem.isPresent()) {
             return new Refused(problem.get());
         }
-        double[] xs = Arrays.stream(recipe.along().values(recipe.n(), stream(recipe, X))).map(value -> rounded(value, recipe.placesX())).toArray();
+        double[] xs = Arrays.stream(recipe.along().values(recipe.n(), stream(recipe, X)))
+                .map(value -> rounded(value, recipe.placesX())).toArray();
         int[] groups = IntStream.range(0, xs.length).map(i -> i % recipe.groups()).toArray();
         shuffle(groups, stream(recipe, GROUPS));
-        double[] level = IntStream.range(0, xs.length).mapToDouble(i -> recipe.truth().at(xs[i]) + groups[i] * recipe.apart()).toArray();
+        double[] level = IntStream.range(0, xs.length)
+                .mapToDouble(i -> recipe.truth().at(xs[i]) + groups[i] * recipe.apart()).toArray();
         for (int i = 0; i < xs.length; i++) {
             if (!Double.isFinite(level[i])) {
-                return new Refused("The curve has no value at x = " + BigDecimal.valueOf(xs[i]).stripTrailingZeros().toPlainString() + ". Choose other values of x.");
+                return new Refused("The curve has no value at x = " + BigDecimal.valueOf(xs[i]).stripTrailingZeros()
+                        .toPlainString() + ". Choose other values of x.");
             }
         }
         double[] deviations = recipe.scatter().deviations(xs, stream(recipe, DEVIATIONS));
@@ -76,7 +79,8 @@ public record Sample(DataTable table, Roles roles, double scatter) {
             deviations = uncorrelated(uncorrelated(centred(deviations), centred(xs)), uncorrelated(centred(level), centred(xs)));
             OptionalDouble found = sizeFor(recipe.targetR().getAsDouble(), xs, level, deviations);
             if (found.isEmpty()) {
-                return new Refused(Arrays.stream(deviations).allMatch(it -> it == 0) ? "For a target r give more pairs." : outOfReach(xs, level, recipe.targetR().getAsDouble()));
+                return new Refused(Arrays.stream(deviations).allMatch(it -> it == 0)
+                        ? "For a target r give more pairs." : outOfReach(xs, level, recipe.targetR().getAsDouble()));
             }
             size = found.getAsDouble();
         }
@@ -85,12 +89,14 @@ public record Sample(DataTable table, Roles roles, double scatter) {
             ys[i] = level[i] + size * deviations[i];
         }
         moveOutliers(ys, size, recipe);
-        return Arrays.stream(ys).allMatch(Double::isFinite) ? new Done(new Sample(table(recipe, xs, ys, groups, List.of(x, y), mark),
+        return Arrays.stream(ys).allMatch(Double::isFinite)
+                ? new Done(new Sample(table(recipe, xs, ys, groups, List.of(x, y), mark),
                 roles(recipe), size)) : new Refused("The values become too large. Choose smaller coefficients.");
     }
 
     private static Roles roles(Recipe recipe) {
-        return recipe.groups() == 1 ? Roles.FIRST_EXPLAINS : new Roles(0, 1, OptionalInt.empty(), OptionalInt.of(2), OptionalInt.empty());
+        return recipe.groups() == 1
+                ? Roles.FIRST_EXPLAINS : new Roles(0, 1, OptionalInt.empty(), OptionalInt.of(2), OptionalInt.empty());
     }
 
     /** Chance for one part of the recipe alone. */
@@ -133,7 +139,8 @@ public record Sample(DataTable table, Roles roles, double scatter) {
      */
     private static OptionalDouble sizeFor(double target, double[] xs, double[] level, double[] deviations) {
         double bare = r(xs, level, deviations, 0);
-        boolean within = Math.abs(target) <= Math.abs(bare) + REACHED && (target == 0 || Math.signum(target) == Math.signum(bare));
+        boolean within = Math.abs(target) <= Math.abs(bare) + REACHED
+                && (target == 0 || Math.signum(target) == Math.signum(bare));
         if (!within || target == 0) {
             return OptionalDouble.empty();
         }
@@ -168,8 +175,10 @@ public record Sample(DataTable table, Roles roles, double scatter) {
             return "r = 0 needs a curve that neither rises nor falls. Aim near 0, such as 0.05.";
         }
         return Math.signum(bare) == Math.signum(target) || bare == 0
-                ? "Without any scatter this curve has r = " + most.toPlainString().replace('-', '\u2212') + "; with scatter r is nearer to 0."
-                : "This curve " + (bare > 0 ? "rises" : "falls") + ": its r is " + (bare > 0 ? "above" : "below") + " 0. Change the sign of the target or of the slope.";
+                ? "Without any scatter this curve has r = " + most.toPlainString()
+                .replace('-', '\u2212') + "; with scatter r is nearer to 0."
+                : "This curve " + (bare > 0 ? "rises" : "falls") + ": its r is " + (bare > 0 ? "above" : "below")
+                + " 0. Change the sign of the target or of the slope.";
     }
 
     private static void moveOutliers(double[] ys, double size, Recipe recipe) {
@@ -209,7 +218,8 @@ public record Sample(DataTable table, Roles roles, double scatter) {
     private static Row row(Recipe recipe, double x, double y, int group, DecimalMark mark) {
         Cell cellX = cell(x, recipe.placesX(), mark);
         Cell cellY = cell(y, recipe.placesY(), mark);
-        return recipe.groups() > 1 ? Row.of(cellX, cellY, Cell.of(String.valueOf((char) ('A' + group)), mark)) : Row.of(cellX, cellY);
+        return recipe.groups() > 1
+                ? Row.of(cellX, cellY, Cell.of(String.valueOf((char) ('A' + group)), mark)) : Row.of(cellX, cellY);
     }
 
     private static Cell cell(double value, int places, DecimalMark mark) {

@@ -73,13 +73,17 @@ final class Order {
     /** The plot, or an aid, is kept from those that need it. */
     private Optional<Remark> hides() {
         List<Task> fromPlot = task.hidesPlot() ? before.stream().filter(Order::looksAtPlot).toList() : List.of();
-        List<Task> fromAids = before.stream().filter(it -> it.needs().stream().anyMatch(aid -> part.hider(it, aid).filter(task::equals).isPresent())).toList();
+        List<Task> fromAids = before.stream().filter(it -> it.needs().stream()
+                .anyMatch(aid -> part.hider(it, aid).filter(task::equals).isPresent())).toList();
         List<Task> from = fromPlot.isEmpty() ? fromAids : fromPlot;
         if (from.isEmpty()) {
             return Optional.empty();
         }
-        String what = fromPlot.isEmpty() ? "the " + task.hides().stream().sorted().map(Aid::inWords).collect(Collectors.joining(" and the ")) : "the plot";
-        return Optional.of(remark(Remark.Sort.HIDDEN_BEFORE, name() + " hides " + what + " until it is done, and " + named(from) + which(from) + (from.size() == 1 ? "calls" : "call") + " for "
+        String what = fromPlot.isEmpty()
+                ? "the " + task.hides().stream().sorted().map(Aid::inWords).collect(Collectors.joining(" and the ")) : "the plot";
+        return Optional.of(remark(Remark.Sort.HIDDEN_BEFORE,
+                name() + " hides " + what + " until it is done, and " + named(from) + which(from)
+                + (from.size() == 1 ? "calls" : "call") + " for "
                 + (task.hides().size() > 1 && fromPlot.isEmpty() ? "them." : "it."), earlier(from.getFirst())));
     }
 
@@ -94,14 +98,22 @@ final class Order {
             return Optional.empty();
         }
         Truth all = part.truth(exercise.mark());
-        Truth without = part.withData(part.data().withRows(part.data().rows().subList(0, part.data().size() - left))).truth(exercise.mark());
-        List<Task> needing = before.stream().filter(it -> it.leavesToType() == 0 && it.slips().isEmpty() && needsAll(it, all, without)).toList();
-        return needing.isEmpty() ? Optional.empty() : Optional.of(remark(Remark.Sort.TYPED_LATER, name() + " has " + (left == part.data().size() ? "all the pairs" : left == 1 ? "the last pair" : "the last "
-                + Counted.of(left, "pair")) + " typed, and " + named(needing) + which(needing) + (needing.size() == 1 ? "is" : "are") + " about all of them.", earlier(needing.getFirst())));
+        Truth without = part.withData(part.data().withRows(part.data().rows().subList(0, part.data().size() - left)))
+                .truth(exercise.mark());
+        List<Task> needing = before.stream().filter(it -> it.leavesToType() == 0 && it.slips().isEmpty()
+                && needsAll(it, all, without)).toList();
+        return needing.isEmpty()
+                ? Optional.empty()
+                : Optional.of(remark(Remark.Sort.TYPED_LATER, name() + " has " + (left == part.data().size() ? "all the pairs"
+                : left == 1 ? "the last pair"
+                : "the last "
+                + Counted.of(left, "pair")) + " typed, and " + named(needing) + which(needing)
+                + (needing.size() == 1 ? "is" : "are") + " about all of them.", earlier(needing.getFirst())));
     }
 
     private static boolean needsAll(Task it, Truth all, Truth without) {
-        return it.place() == AnswerPlace.PLOT && it.subject() == Subject.CURVE || it.key(all).computed() && !it.key(all).text().equals(it.key(without).text());
+        return it.place() == AnswerPlace.PLOT && it.subject() == Subject.CURVE
+                || it.key(all).computed() && !it.key(all).text().equals(it.key(without).text());
     }
 
     /** What is to be found by eye is seen before. */
@@ -113,21 +125,30 @@ final class Order {
         List<Task> openers = before.stream().filter(it -> it.terms().opens().stream().anyMatch(showing::contains)).toList();
         boolean held = part.held().containsAll(showing);
         String best = "the best " + task.compared().map(Curve::familyInWords).orElse("line");
-        String why = held && !openers.isEmpty() ? named(openers) + (openers.size() == 1 ? " opens it." : " open it.") : "it is open from the beginning.";
-        return Optional.of(remark(Remark.Sort.SEEN_BEFORE, name() + " is to be done by eye, and " + best + " can be seen before: " + why, held && !openers.isEmpty() ? earlier(openers.getFirst()) : closed(showing)));
+        String why = held && !openers.isEmpty()
+                ? named(openers) + (openers.size() == 1 ? " opens it." : " open it.") : "it is open from the beginning.";
+        return Optional.of(remark(Remark.Sort.SEEN_BEFORE,
+                name() + " is to be done by eye, and " + best + " can be seen before: " + why,
+                held && !openers.isEmpty() ? earlier(openers.getFirst()) : closed(showing)));
     }
 
     /** The task put before another, where none of those that it passes has to come first. */
     private Optional<Remark.Mend> earlier(Task other) {
         List<Task> passed = before.subList(before.indexOf(other), before.size());
-        boolean barred = passed.stream().anyMatch(it -> it.hidesPlot() && looksAtPlot(task) || it.leavesToType() > 0 && task.leavesToType() == 0 || task.needs().stream().anyMatch(it.terms().opens()::contains)
+        boolean barred = passed.stream().anyMatch(it -> it.hidesPlot() && looksAtPlot(task)
+                || it.leavesToType() > 0 && task.leavesToType() == 0
+                || task.needs().stream().anyMatch(it.terms().opens()::contains)
                 || !it.shownBy().isEmpty() && task.terms().opens().containsAll(it.shownBy()));
-        return barred ? Optional.empty() : Optional.of(new Remark.Mend("Put it before task " + number(other), new ExerciseEdit.MoveBlock(task.id(), part.id(), part.indexOf(other.id()))));
+        return barred
+                ? Optional.empty()
+                : Optional.of(new Remark.Mend("Put it before task " + number(other),
+                        new ExerciseEdit.MoveBlock(task.id(), part.id(), part.indexOf(other.id()))));
     }
 
     /** What shows it closed, where nothing before calls for that. */
     private Optional<Remark.Mend> closed(Set<Aid> showing) {
-        if (before.stream().anyMatch(it -> it.needs().stream().anyMatch(showing::contains) || it.terms().opens().stream().anyMatch(showing::contains))) {
+        if (before.stream().anyMatch(it -> it.needs().stream().anyMatch(showing::contains)
+                || it.terms().opens().stream().anyMatch(showing::contains))) {
             return Optional.empty();
         }
         Set<Aid> held = EnumSet.copyOf(showing);

@@ -61,8 +61,10 @@ public record Remark(Sort sort, Optional<String> part, Optional<String> task, St
         /** Whether a student could not do what is asked, or could not be judged: what is so should not be given out. */
         public boolean isUnfinished() {
             return switch (this) {
-                case NO_KEY, AID_CLOSED, BARRED, CURVE_NOT_OFFERED, UNKNOWN_VALUE, EMPTY, NOT_KNOWN, NOTHING_ASKED, HIDDEN_BEFORE, TYPED_LATER -> true;
-                case WORTH_NOTHING, NEVER_OPENED, ON_THE_EDGE, MISTAKE_IS_RIGHT, TEXT_DISAGREES, FIXED_KEY, MISTAKES_ALIKE, SEEN_BEFORE, OUT_OF_REACH, TOLD -> false;
+                case NO_KEY, AID_CLOSED, BARRED, CURVE_NOT_OFFERED, UNKNOWN_VALUE, EMPTY, NOT_KNOWN, NOTHING_ASKED, HIDDEN_BEFORE,
+                        TYPED_LATER -> true;
+                case WORTH_NOTHING, NEVER_OPENED, ON_THE_EDGE, MISTAKE_IS_RIGHT, TEXT_DISAGREES, FIXED_KEY, MISTAKES_ALIKE,
+                        SEEN_BEFORE, OUT_OF_REACH, TOLD -> false;
             };
         }
     }

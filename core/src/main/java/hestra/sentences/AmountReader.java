@@ -65,10 +65,12 @@ final class AmountReader {
                 while (next < text.size() && text.word(next).matches("of|a|an|the")) {
                     next++;
                 }
-                if (read.get().length() == 1 && text.word(at).equals("one") && clauses.isCondition(at) && !isUnitSoon(next) && !isByOne(at)) {
+                if (read.get().length() == 1 && text.word(at).equals("one") && clauses.isCondition(at) && !isUnitSoon(next)
+                        && !isByOne(at)) {
                     return Optional.empty();
                 }
-            } else if (token.word().matches("a|an") && at + 1 < text.size() && mentions.unitLength(at + 1) > 0 && (clauses.isCondition(at) || isCompared(at + 1 + mentions.unitLength(at + 1)))) {
+            } else if (token.word().matches("a|an") && at + 1 < text.size() && mentions.unitLength(at + 1) > 0
+                    && (clauses.isCondition(at) || isCompared(at + 1 + mentions.unitLength(at + 1)))) {
                 value = BigDecimal.ONE;
                 bare = true;
             } else if (Mentions.isPeriodic(token.word())) {
@@ -78,7 +80,8 @@ final class AmountReader {
                 value = BigDecimal.ONE;
                 next = at + text.length(Sense.EACH, at);
                 bare = true;
-                if (next < text.size() && (text.token(next).kind() == Token.Kind.NUMBER || NumberWords.at(text.words(), next).isPresent())) {
+                if (next < text.size() && (text.token(next).kind() == Token.Kind.NUMBER
+                        || NumberWords.at(text.words(), next).isPresent())) {
                     return Optional.empty();
                 }
             } else {
@@ -86,7 +89,8 @@ final class AmountReader {
             }
         }
         int skipped = 0;
-        while (next < text.size() && skipped < 3 && mentions.unitLength(next) == 0 && (text.length(Sense.FURTHER, next) > 0 || text.word(next).equals("of") && skipped > 0)) {
+        while (next < text.size() && skipped < 3 && mentions.unitLength(next) == 0
+                && (text.length(Sense.FURTHER, next) > 0 || text.word(next).equals("of") && skipped > 0)) {
             next++;
             skipped++;
         }
@@ -97,7 +101,8 @@ final class AmountReader {
             next += mentions.unitLength(next);
         }
         boolean step = topic.x().unit().isBlank() && skipped > 0 && names(next).filter(Amount.Side.X::equals).isPresent();
-        if (inWords && found.isEmpty() && !percent && !step && !isByOne(at) && !clauses.isCondition(at) && !(next < text.size() && (mentions.isX(next) || mentions.isY(next)))) {
+        if (inWords && found.isEmpty() && !percent && !step && !isByOne(at) && !clauses.isCondition(at)
+                && !(next < text.size() && (mentions.isX(next) || mentions.isY(next)))) {
             return Optional.empty();
         }
         boolean per = clauses.isCondition(at);
@@ -105,7 +110,8 @@ final class AmountReader {
             // "Not each day."
             return Optional.empty();
         }
-        return Optional.of(new Amount(value, inWords && !bare, percent, found, step ? Amount.Side.X : side(at, next, found, per), per, at, next));
+        return Optional.of(new Amount(value, inWords && !bare, percent, found, step ? Amount.Side.X : side(at, next, found, per),
+                per, at, next));
     }
 
     /** Whether a word says that one is more or less than another: "a millimetre wider". */
@@ -113,7 +119,9 @@ final class AmountReader {
         return text.length(Sense.UP, at) > 0 || text.length(Sense.DOWN, at) > 0;
     }
 
-    /** The variable whose name follows, behind nothing but "up the", "further along the" and the like: "one step up the index". */
+    /**
+     * The variable whose name follows, behind nothing but "up the", "further along the" and the like: "one step up the index".
+     */
     private Optional<Amount.Side> names(int from) {
         for (int i = from; i < Math.min(text.size(), from + NEAR); i++) {
             if (mentions.isCalledX(i) != mentions.isCalledY(i)) {
@@ -132,10 +140,13 @@ final class AmountReader {
     }
 
     private boolean isUnitSoon(int from) {
-        return IntStream.range(from, Math.min(text.size(), from + NEAR)).anyMatch(i -> mentions.unitLength(i) > 0 || mentions.isX(i) || text.length(Sense.FURTHER, i) > 0);
+        return IntStream.range(from, Math.min(text.size(), from + NEAR))
+                .anyMatch(i -> mentions.unitLength(i) > 0 || mentions.isX(i) || text.length(Sense.FURTHER, i) > 0);
     }
 
-    /** Which variable an amount is of: the one that is named right behind it; else by its unit; else by the clause it stands in. */
+    /**
+     * Which variable an amount is of: the one that is named right behind it; else by its unit; else by the clause it stands in.
+     */
     private Amount.Side side(int from, int to, Optional<Unit> found, boolean per) {
         for (int i = to; i < Math.min(text.size(), to + NEAR) && !text.token(i).isMark(); i++) {
             boolean close = i == to || text.word(to).matches("of|in") || i == to + 1 && text.length(Sense.FURTHER, to) > 0;
@@ -149,7 +160,8 @@ final class AmountReader {
         boolean isX = found.filter(it -> it.isOfSameKind(topic.unitOfX())).isPresent();
         boolean isY = found.filter(it -> it.isOfSameKind(topic.unitOfY())).isPresent();
         boolean xBehind = to < text.size() && mentions.isX(to) && !mentions.isY(to);
-        if (!per && isX && isY && found.get().equalTo(topic.unitOfX()) && !found.get().equalTo(topic.unitOfY()) && (xBehind || nearestBefore(from) == Amount.Side.X)) {
+        if (!per && isX && isY && found.get().equalTo(topic.unitOfX()) && !found.get().equalTo(topic.unitOfY())
+                && (xBehind || nearestBefore(from) == Amount.Side.X)) {
             return Amount.Side.X;
         }
         if (isX != isY && !topic.unitOfX().isOfSameKind(topic.unitOfY())) {

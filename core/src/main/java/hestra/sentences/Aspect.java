@@ -32,9 +32,11 @@ public enum Aspect {
     CHANCE("chance", "say that it is a chance"),
     IF_NONE("if there were no relation", "say that it holds if there were no relation between the two"),
     AS_FAR("of a slope like this", "say of what it is the chance: of a slope at least this far from 0"),
-    NOT_OF_NONE("not the chance of no relation", "it is not the chance that there is no relation: it is worked out as if there were none"),
+    NOT_OF_NONE("not the chance of no relation",
+            "it is not the chance that there is no relation: it is worked out as if there were none"),
     DECISION("decision", "say what follows: do the data speak against no relation, or could there be none"),
-    DECISION_WAY("decision the right way", "turn the decision round: a small p speaks against no relation, a large one leaves it possible"),
+    DECISION_WAY("decision the right way",
+            "turn the decision round: a small p speaks against no relation, a large one leaves it possible"),
     NO_CAUSE("no cause", "claim no cause: the data show that the two go together, not why");
 
     private final String words;
@@ -54,7 +56,9 @@ public enum Aspect {
     String todo(Topic topic) {
         String unitOfX = UnitReader.stem(topic.x().unit());
         String unit = topic.y().unit().isEmpty() ? "" : topic.x().unit().isEmpty() ? ", " + topic.y().unit() : "";
-        return todo.replace("{unit}", unit).replace("{x.unit1}", topic.x().unit().isEmpty() ? topic.x().name() : topic.x().unit().length() > 3 ? unitOfX : topic.x().unit())
+        return todo.replace("{unit}", unit).replace("{x.unit1}", topic.x().unit().isEmpty() ? topic.x().name()
+                : topic.x().unit().length() > 3 ? unitOfX
+                : topic.x().unit())
                 .replace("{x}", topic.x().described()).replace("{y}", topic.y().described());
     }
 

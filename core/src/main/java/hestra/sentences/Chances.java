@@ -31,8 +31,11 @@ final class Chances {
     }
 
     private boolean isSupposed(int at) {
-        return IntStream.range(Math.max(0, at - REACH), at).filter(i -> !isParted(i, at)).anyMatch(i -> text.isOf(Sense.WHEN, i) && !text.word(i).equals("as") || text.word(i).matches("were|under|even|with|without|by"))
-                || text.word(at).equals("slope") && text.size() > at + 1 && text.word(at + 1).matches("were|was") || text.word(at).matches("were|was");
+        return IntStream.range(Math.max(0, at - REACH), at).filter(i -> !isParted(i, at))
+                .anyMatch(i -> text.isOf(Sense.WHEN, i) && !text.word(i).equals("as")
+                        || text.word(i).matches("were|under|even|with|without|by"))
+                || text.word(at).equals("slope") && text.size() > at + 1 && text.word(at + 1).matches("were|was")
+                || text.word(at).matches("were|was");
     }
 
     /** Whether a sentence ends between two places. */
@@ -55,7 +58,8 @@ final class Chances {
             }
             if (text.word(i).matches("slopes?|data|results?|samples?|lines?|seeing|getting|finding|such|with")) {
                 // It is the chance of that.
-                return text.word(i).startsWith("result") && IntStream.range(i, Math.min(text.size(), i + SOON + 2)).anyMatch(this::isByChance);
+                return text.word(i).startsWith("result")
+                        && IntStream.range(i, Math.min(text.size(), i + SOON + 2)).anyMatch(this::isByChance);
             }
         }
         return false;
@@ -64,8 +68,10 @@ final class Chances {
     /** "No relation is true with a probability of …". */
     private boolean isNoneTrue(int at) {
         int behind = at + text.length(Sense.NO_RELATION, at);
-        return behind > at && !text.isDenied(at) && IntStream.range(behind, Math.min(text.size(), behind + SOON)).anyMatch(i -> text.word(i).matches("true|correct|right|holds"))
-                && IntStream.range(behind, Math.min(text.size(), behind + REACH)).anyMatch(i -> text.word(i).matches("chance|probability|likelihood|%"));
+        return behind > at && !text.isDenied(at) && IntStream.range(behind, Math.min(text.size(), behind + SOON))
+                .anyMatch(i -> text.word(i).matches("true|correct|right|holds"))
+                && IntStream.range(behind, Math.min(text.size(), behind + REACH))
+                .anyMatch(i -> text.word(i).matches("chance|probability|likelihood|%"));
     }
 
     /** "due to chance", "by chance", "just chance". */
@@ -84,7 +90,8 @@ final class Chances {
                 keeps |= !turned;
             } else if (isConcluded(i)) {
                 keeps = true;
-            } else if (text.isOf(Sense.AGAINST, i) && !isWithin(Sense.NO_RELATION, i) && !(i > 0 && text.isOf(Sense.AGAINST, i - 1)) && !isWithin(Sense.COMPATIBLE, i)) {
+            } else if (text.isOf(Sense.AGAINST, i) && !isWithin(Sense.NO_RELATION, i)
+                    && !(i > 0 && text.isOf(Sense.AGAINST, i - 1)) && !isWithin(Sense.COMPATIBLE, i)) {
                 boolean turned = text.isDenied(i) ^ isOfRelation(i);
                 against |= !turned;
                 keeps |= turned;
@@ -101,7 +108,8 @@ final class Chances {
     /** "So there is no relation." */
     private boolean isConcluded(int at) {
         return text.isOf(Sense.NO_RELATION, at) && at > 0 && text.word(at - 1).matches("is|are")
-                && IntStream.range(Math.max(0, at - SOON - 2), at).anyMatch(i -> text.word(i).matches("so|therefore|thus|hence|conclude|means|shows?")) && !isSupposed(at);
+                && IntStream.range(Math.max(0, at - SOON - 2), at)
+                .anyMatch(i -> text.word(i).matches("so|therefore|thus|hence|conclude|means|shows?")) && !isSupposed(at);
     }
 
     /** "reject that there is a relation": the wrong thing is rejected. */

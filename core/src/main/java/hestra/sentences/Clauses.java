@@ -4,8 +4,8 @@ import java.util.Arrays;
 import java.util.Set;
 
 /**
- * Which words of a text say for what something holds ("for each cm of height", "when the height is 0", "in 10 days"), and which say what
- * holds then.
+ * Which words of a text say for what something holds ("for each cm of height", "when the height is 0", "in 10 days"), and which
+ * say what holds then.
  */
 final class Clauses {
 
@@ -42,10 +42,12 @@ final class Clauses {
                 i = phrase(i, i + each);
             } else if (when > 0) {
                 i = clause(i, i + when);
-            } else if (text.word(i).matches("a|an") && i > 0 && i + 1 < text.size() && mentions.isUnit(i - 1) && mentions.isUnit(i + 1)) {
+            } else if (text.word(i).matches("a|an") && i > 0 && i + 1 < text.size() && mentions.isUnit(i - 1)
+                    && mentions.isUnit(i + 1)) {
                 // "0.83 cm a day".
                 i = phrase(i, i + 1);
-            } else if (amount > 0 && (!text.word(i).equals("with") || i == 0 || text.token(i - 1).isMark()) && isPhrase(i + amount, true)) {
+            } else if (amount > 0 && (!text.word(i).equals("with") || i == 0 || text.token(i - 1).isMark())
+                    && isPhrase(i + amount, true)) {
                 i = phrase(i, i + amount);
             } else {
                 i++;
@@ -63,7 +65,8 @@ final class Clauses {
 
     /** Whether a unit or a variable follows soon, behind a number where one must stand there. */
     private boolean isPhrase(int from, boolean counted) {
-        if (counted && (from >= text.size() || text.token(from).kind() != Token.Kind.NUMBER && NumberWords.at(text.words(), from).isEmpty())) {
+        if (counted && (from >= text.size() || text.token(from).kind() != Token.Kind.NUMBER
+                && NumberWords.at(text.words(), from).isEmpty())) {
             return false;
         }
         for (int i = from; i < Math.min(text.size(), from + LOOK_AHEAD) && !text.token(i).isMark(); i++) {
@@ -82,10 +85,14 @@ final class Clauses {
         while (i < text.size() && !text.token(i).isMark()) {
             boolean further = text.length(Sense.FURTHER, i) > 0;
             boolean other = seenX && mentions.isY(i) || seenY && mentions.isX(i);
-            boolean article = seen && ARTICLES.contains(text.word(i)) && i + 1 < text.size() && !(i > 0 && text.word(i - 1).matches("of|in|that")) && !(mentions.isX(i + 1) && !seenX);
-            boolean verb = seen && !further && !mentions.isX(i) && !mentions.isY(i) && !mentions.isUnit(i) && text.length(Sense.VERB, i) > 0;
+            boolean article = seen && ARTICLES.contains(text.word(i)) && i + 1 < text.size()
+                    && !(i > 0 && text.word(i - 1).matches("of|in|that")) && !(mentions.isX(i + 1) && !seenX);
+            boolean verb = seen && !further && !mentions.isX(i) && !mentions.isY(i) && !mentions.isUnit(i)
+                    && text.length(Sense.VERB, i) > 0;
             boolean number = seen && text.token(i).kind() == Token.Kind.NUMBER;
-            boolean ends = other || article || verb || number || seen && (PRONOUNS.contains(text.word(i)) || text.length(Sense.AVERAGE, i) > 0 || text.length(Sense.EACH, i) > 0 && text.word(i).equals("per"));
+            boolean ends = other || article || verb || number
+                    || seen && (PRONOUNS.contains(text.word(i)) || text.length(Sense.AVERAGE, i) > 0
+                            || text.length(Sense.EACH, i) > 0 && text.word(i).equals("per"));
             if (ends) {
                 break;
             }

@@ -44,7 +44,9 @@ final class Mentions {
         unitLength = new int[text.size()];
         unit = new Unit[text.size()];
         IntStream.range(0, text.size()).forEach(this::findUnit);
-        boolean calledByUnit = UnitReader.read(topic.x().name(), Set.of()).filter(it -> it.unknown().isEmpty() && it.unit().isOfSameKind(topic.unitOfX())).isPresent() && !topic.x().unit().isBlank();
+        boolean calledByUnit = UnitReader.read(topic.x().name(), Set.of())
+                .filter(it -> it.unknown().isEmpty() && it.unit().isOfSameKind(topic.unitOfX())).isPresent()
+                && !topic.x().unit().isBlank();
         for (int i = 0; calledByUnit && i < text.size(); i++) {
             // "Minutes" are named by "per min".
             x[i] |= unit[i] != null && unit[i].isOfSameKind(topic.unitOfX());
@@ -123,8 +125,12 @@ final class Mentions {
         boolean[] found = new boolean[text.size()];
         for (int i = 0; i < found.length; i++) {
             String word = text.word(i);
-            found[i] = text.token(i).kind() == Token.Kind.WORD && (kin.contains(word) && !otherKin.contains(word) || DAILY.contains(word) && stems.contains(period(word)) || stems.contains(UnitReader.stem(word)) || stems.contains(UnitReader.stem(word.replaceAll("'s?$", "")))
-                    || stems.stream().anyMatch(stem -> stem.length() >= 5 && word.length() <= stem.length() + 3 && word.startsWith(stem.substring(0, stem.length() - 1))));
+            found[i] = text.token(i).kind() == Token.Kind.WORD
+                    && (kin.contains(word) && !otherKin.contains(word) || DAILY.contains(word) && stems.contains(period(word))
+                            || stems.contains(UnitReader.stem(word))
+                            || stems.contains(UnitReader.stem(word.replaceAll("'s?$", "")))
+                    || stems.stream().anyMatch(stem -> stem.length() >= 5 && word.length() <= stem.length() + 3
+                    && word.startsWith(stem.substring(0, stem.length() - 1))));
         }
         return found;
     }
@@ -149,16 +155,21 @@ final class Mentions {
         }
         boolean symbol = token.text().length() <= 2;
         String before = at > 0 ? text.word(at - 1) : "";
-        boolean placed = at > 0 && (text.token(at - 1).kind() == Token.Kind.NUMBER || UNIT_CONTEXT.contains(before) || text.length(Sense.FURTHER, at - 1) > 0);
+        boolean placed = at > 0 && (text.token(at - 1).kind() == Token.Kind.NUMBER || UNIT_CONTEXT.contains(before)
+                || text.length(Sense.FURTHER, at - 1) > 0);
         if (symbol && !placed || token.word().equals("in") || token.word().equals("a") || token.word().equals("an")) {
             return;
         }
-        int length = token.word().matches("degrees?") && at + 1 < text.size() && text.word(at + 1).matches("celsius|centigrade|c|fahrenheit") ? 2 : 1;
-        UnitReader.ofWord(length == 2 ? text.word(at + 1).startsWith("f") ? "fahrenheit" : "celsius" : token.text()).filter(it -> !it.equals(Unit.NONE)).ifPresent(it -> put(at, length, it));
+        int length = token.word().matches("degrees?") && at + 1 < text.size()
+                && text.word(at + 1).matches("celsius|centigrade|c|fahrenheit") ? 2 : 1;
+        String degrees = length == 2 && text.word(at + 1).startsWith("f") ? "fahrenheit" : "celsius";
+        UnitReader.ofWord(length == 2 ? degrees : token.text()).filter(it -> !it.equals(Unit.NONE))
+                .ifPresent(it -> put(at, length, it));
     }
 
     private boolean same(List<String> parts, int at) {
-        return IntStream.range(0, parts.size()).allMatch(i -> UnitReader.stem(parts.get(i)).equals(UnitReader.stem(text.word(at + i))));
+        return IntStream.range(0, parts.size()).allMatch(i -> UnitReader.stem(parts.get(i))
+                .equals(UnitReader.stem(text.word(at + i))));
     }
 
     private void put(int at, int length, Unit found) {

@@ -9,13 +9,20 @@ import java.util.Optional;
 /** Numbers in words: "three tenths", "half a", "twenty-five", "a hundred", "nought point two nine". */
 final class NumberWords {
 
-    private static final Map<String, Integer> SMALL = Map.ofEntries(Map.entry("zero", 0), Map.entry("nought", 0), Map.entry("one", 1), Map.entry("two", 2), Map.entry("three", 3), Map.entry("four", 4), Map.entry("five", 5),
-            Map.entry("six", 6), Map.entry("seven", 7), Map.entry("eight", 8), Map.entry("nine", 9), Map.entry("ten", 10), Map.entry("eleven", 11), Map.entry("twelve", 12), Map.entry("thirteen", 13),
-            Map.entry("fourteen", 14), Map.entry("fifteen", 15), Map.entry("sixteen", 16), Map.entry("seventeen", 17), Map.entry("eighteen", 18), Map.entry("nineteen", 19), Map.entry("twenty", 20),
-            Map.entry("thirty", 30), Map.entry("forty", 40), Map.entry("fifty", 50), Map.entry("sixty", 60), Map.entry("seventy", 70), Map.entry("eighty", 80), Map.entry("ninety", 90));
-    private static final Map<String, Integer> PARTS = Map.ofEntries(Map.entry("half", 2), Map.entry("halves", 2), Map.entry("third", 3), Map.entry("thirds", 3), Map.entry("quarter", 4), Map.entry("quarters", 4),
-            Map.entry("fifth", 5), Map.entry("fifths", 5), Map.entry("sixth", 6), Map.entry("sixths", 6), Map.entry("eighth", 8), Map.entry("eighths", 8), Map.entry("tenth", 10), Map.entry("tenths", 10),
-            Map.entry("hundredth", 100), Map.entry("hundredths", 100), Map.entry("thousandth", 1000), Map.entry("thousandths", 1000));
+    private static final Map<String, Integer> SMALL = Map.ofEntries(Map.entry("zero", 0), Map.entry("nought", 0),
+            Map.entry("one", 1), Map.entry("two", 2), Map.entry("three", 3), Map.entry("four", 4), Map.entry("five", 5),
+            Map.entry("six", 6), Map.entry("seven", 7), Map.entry("eight", 8), Map.entry("nine", 9), Map.entry("ten", 10),
+                    Map.entry("eleven", 11), Map.entry("twelve", 12), Map.entry("thirteen", 13),
+            Map.entry("fourteen", 14), Map.entry("fifteen", 15), Map.entry("sixteen", 16), Map.entry("seventeen", 17),
+                    Map.entry("eighteen", 18), Map.entry("nineteen", 19), Map.entry("twenty", 20),
+            Map.entry("thirty", 30), Map.entry("forty", 40), Map.entry("fifty", 50), Map.entry("sixty", 60),
+                    Map.entry("seventy", 70), Map.entry("eighty", 80), Map.entry("ninety", 90));
+    private static final Map<String, Integer> PARTS = Map.ofEntries(Map.entry("half", 2), Map.entry("halves", 2),
+            Map.entry("third", 3), Map.entry("thirds", 3), Map.entry("quarter", 4), Map.entry("quarters", 4),
+            Map.entry("fifth", 5), Map.entry("fifths", 5), Map.entry("sixth", 6), Map.entry("sixths", 6), Map.entry("eighth", 8),
+                    Map.entry("eighths", 8), Map.entry("tenth", 10), Map.entry("tenths", 10),
+            Map.entry("hundredth", 100), Map.entry("hundredths", 100), Map.entry("thousandth", 1000),
+                    Map.entry("thousandths", 1000));
 
     private NumberWords() {}
 
@@ -46,7 +53,8 @@ final class NumberWords {
         if (PARTS.containsKey(word(words, next))) {
             return new Read(share(whole.value, PARTS.get(word(words, next))), whole.length + 1);
         }
-        if (word(words, next).equals("and") && (word(words, next + 1).equals("a") || word(words, next + 1).equals("one")) && PARTS.containsKey(word(words, next + 2))) {
+        if (word(words, next).equals("and") && (word(words, next + 1).equals("a") || word(words, next + 1).equals("one"))
+                && PARTS.containsKey(word(words, next + 2))) {
             return new Read(whole.value.add(share(BigDecimal.ONE, PARTS.get(word(words, next + 2)))), whole.length + 3);
         }
         return whole;

@@ -39,7 +39,10 @@ public final class Rubric {
      */
     public record Finding(Aspect aspect, Found found, String todo) {}
 
-    /** An amount of y for an amount of x that is the slope: with their units taken as they are written, or by the bare numbers alone. */
+    /**
+     * An amount of y for an amount of x that is the slope: with their units taken as they are written, or by the bare numbers
+     * alone.
+     */
     private record Per(Amount y, Optional<Amount> x, boolean withUnits) {}
 
     private Rubric(Aspect.About about, Said said, Facts facts) {
@@ -69,21 +72,36 @@ public final class Rubric {
             case VARIABLES -> found(said.namesX() && said.namesY());
             case RESPONSE -> found(said.namesY());
             case WAY_ROUND -> said.isWrongWayRound() ? Found.NO : Found.UNSURE;
-            case NUMBER -> about == Aspect.About.P ? found(said.amounts().stream().anyMatch(this::isP)) : found(about == Aspect.About.SLOPE ? slope.isPresent() : value().isPresent());
-            case UNIT -> about == Aspect.About.SLOPE ? found(hasUnitsOfSlope()) : topic.y().unit().isBlank() ? Found.UNSURE : found(value().or(this::anyOfY).filter(it -> isIn(it, topic.unitOfY())).isPresent());
+            case NUMBER -> about == Aspect.About.P
+                    ? found(said.amounts().stream().anyMatch(this::isP))
+                    : found(about == Aspect.About.SLOPE ? slope.isPresent() : value().isPresent());
+            case UNIT -> about == Aspect.About.SLOPE ? found(hasUnitsOfSlope())
+                    : topic.y().unit().isBlank() ? Found.UNSURE
+                    : found(value().or(this::anyOfY).filter(it -> isIn(it, topic.unitOfY())).isPresent());
             case DIRECTION -> about == Aspect.About.R ? direction() : way();
             case STRENGTH -> strength();
             case LINEAR -> found(said.says(Sense.LINEAR));
             case SHARE -> share();
             case VARIATION -> found(said.says(Sense.VARIATION));
-            case OF_RESPONSE -> said.says(Sense.VARIATION) ? said.firstBehind(Sense.VARIATION, VARIABLE_REACH).map(it -> found(it == Amount.Side.Y)).orElse(said.namesY() ? Found.UNSURE : Found.NO) : found(said.namesY());
+            case OF_RESPONSE ->
+                    said.says(Sense.VARIATION)
+                    ? said.firstBehind(Sense.VARIATION, VARIABLE_REACH).map(it -> found(it == Amount.Side.Y))
+                    .orElse(said.namesY() ? Found.UNSURE : Found.NO) : found(said.namesY());
             case GOES_WITH -> found(said.namesX() && said.says(Sense.EXPLAINED));
-            case NOT_OF_POINTS -> said.amounts().stream().anyMatch(it -> said.follows(it, Sense.OF_POINTS, 1) && !said.denies(it)) ? Found.NO : Found.YES;
+            case NOT_OF_POINTS ->
+                    said.amounts().stream().anyMatch(it -> said.follows(it, Sense.OF_POINTS, 1) && !said.denies(it))
+                    ? Found.NO : Found.YES;
             case NOT_ACCURACY -> found(!said.affirms(Sense.ACCURATE));
             case AT_ZERO -> found(said.says(Sense.ZERO) || said.amounts().stream().anyMatch(it -> it.value().signum() == 0));
-            case MEANING -> facts.inside() ? Found.UNSURE : found(said.says(Sense.BEYOND) || said.says(Sense.MEANINGLESS) || said.saysThatNoneWasMeasured());
-            case PLACE -> found(said.amounts().stream().anyMatch(it -> it.isAbout(facts.at() / ratio(it.unit(), topic.unitOfX())) || it.value().doubleValue() == facts.at()));
-            case REACH -> found(facts.inside() ? said.says(Sense.INSIDE) || said.says(Sense.BEYOND) && !said.affirms(Sense.BEYOND) : said.affirms(Sense.BEYOND) || said.says(Sense.MEANINGLESS) || said.saysThatNoneWasMeasured());
+            case MEANING -> facts.inside()
+                    ? Found.UNSURE
+                    : found(said.says(Sense.BEYOND) || said.says(Sense.MEANINGLESS) || said.saysThatNoneWasMeasured());
+            case PLACE -> found(said.amounts().stream()
+                    .anyMatch(it -> it.isAbout(facts.at() / ratio(it.unit(), topic.unitOfX()))
+                            || it.value().doubleValue() == facts.at()));
+            case REACH -> found(facts.inside()
+                    ? said.says(Sense.INSIDE) || said.says(Sense.BEYOND) && !said.affirms(Sense.BEYOND)
+                    : said.affirms(Sense.BEYOND) || said.says(Sense.MEANINGLESS) || said.saysThatNoneWasMeasured());
             case TYPICAL -> found(said.says(Sense.TYPICAL));
             case DISTANCE -> found(said.says(Sense.DISTANCE));
             case PREDICTION -> found(said.says(Sense.AVERAGE) && !said.affirms(Sense.CERTAIN));
@@ -102,7 +120,8 @@ public final class Rubric {
     }
 
     private Stream<Amount> ofY() {
-        return said.amounts().stream().filter(it -> it.side() == Amount.Side.Y && !it.percent() && !said.follows(it, Sense.VARIATION, 3));
+        return said.amounts().stream().filter(it -> it.side() == Amount.Side.Y && !it.percent()
+                && !said.follows(it, Sense.VARIATION, 3));
     }
 
     private List<Amount> ofX() {
@@ -140,8 +159,10 @@ public final class Rubric {
             }
         }
         // Days of a length that was asked for in centimetres: the number stands on the wrong side.
-        said.amounts().stream().filter(it -> !it.per() && it.side() == Amount.Side.X && it.unit().isPresent() && it.isAbout(facts.value())).map(it -> new Per(it, Optional.empty(), false)).forEach(all::add);
-        return all.stream().filter(this::hasUnits).findFirst().or(() -> all.stream().filter(Per::withUnits).findFirst()).or(() -> all.stream().findFirst());
+        said.amounts().stream().filter(it -> !it.per() && it.side() == Amount.Side.X && it.unit().isPresent()
+                && it.isAbout(facts.value())).map(it -> new Per(it, Optional.empty(), false)).forEach(all::add);
+        return all.stream().filter(this::hasUnits).findFirst().or(() -> all.stream().filter(Per::withUnits).findFirst())
+                .or(() -> all.stream().findFirst());
     }
 
     private boolean hasUnits(Per per) {
@@ -161,8 +182,10 @@ public final class Rubric {
 
     /** The amount that is the value; at the value's own place where it is a prediction. */
     private Optional<Amount> value() {
-        return said.amounts().stream().filter(it -> !it.percent() && it.isAbout(facts.value() / ratio(it.unit(), topic.unitOfY()))).findFirst()
-                .or(() -> facts.value() == 0 ? said.amounts().stream().filter(it -> it.value().signum() == 0).findFirst() : Optional.empty());
+        return said.amounts().stream().filter(it -> !it.percent() && it.isAbout(facts.value() / ratio(it.unit(),
+                topic.unitOfY()))).findFirst()
+                .or(() -> facts.value() == 0
+                ? said.amounts().stream().filter(it -> it.value().signum() == 0).findFirst() : Optional.empty());
     }
 
     private Optional<Amount> anyOfY() {
@@ -190,12 +213,15 @@ public final class Rubric {
     /** Whether an amount is p, as a part or in percent, or a bound that it lies below. */
     private boolean isP(Amount amount) {
         double p = amount.percent() ? facts.value() * 100 : facts.value();
-        return amount.isAbout(p) || amount.value().signum() > 0 && amount.isRounded(p) || isOutOf(amount, p) || said.isBound(amount) && amount.value().doubleValue() > p && amount.value().doubleValue() <= (amount.percent() ? 100 * GREATEST_BOUND : GREATEST_BOUND);
+        return amount.isAbout(p) || amount.value().signum() > 0 && amount.isRounded(p) || isOutOf(amount, p)
+                || said.isBound(amount) && amount.value().doubleValue() > p
+                && amount.value().doubleValue() <= (amount.percent() ? 100 * GREATEST_BOUND : GREATEST_BOUND);
     }
 
     /** "2 of 1000". */
     private boolean isOutOf(Amount part, double p) {
-        return said.amounts().stream().filter(whole -> whole.from() > part.to() && whole.from() <= part.to() + 3 && whole.value().doubleValue() >= 20)
+        return said.amounts().stream().filter(whole -> whole.from() > part.to() && whole.from() <= part.to() + 3
+                && whole.value().doubleValue() >= 20)
                 .anyMatch(whole -> Math.abs(part.value().doubleValue() - p * whole.value().doubleValue()) <= 0.5);
     }
 

@@ -77,7 +77,8 @@ public final class Said {
 
     /** "No blade that old was measured." */
     boolean saysThatNoneWasMeasured() {
-        return IntStream.range(0, text.size()).anyMatch(i -> text.word(i).matches("measured|observed|recorded|seen|counted|weighed") && text.isDenied(i));
+        return IntStream.range(0, text.size()).anyMatch(i -> text.word(i)
+                .matches("measured|observed|recorded|seen|counted|weighed") && text.isDenied(i));
     }
 
     /** Whether it claims a cause: not where that is denied or left open, nor where "makes" only gives an amount. */
@@ -107,7 +108,8 @@ public final class Said {
                 continue;
             }
             boolean denied = text.isDenied(i);
-            up |= text.isOf(Sense.UP, i) && !denied && !(text.isOf(Sense.DOWN, i) && text.length(Sense.DOWN, i) >= text.length(Sense.UP, i));
+            up |= text.isOf(Sense.UP, i) && !denied
+                    && !(text.isOf(Sense.DOWN, i) && text.length(Sense.DOWN, i) >= text.length(Sense.UP, i));
             down |= text.isOf(Sense.DOWN, i) && !denied;
             if (text.isOf(Sense.CHANGE, i)) {
                 int place = i;
@@ -128,17 +130,22 @@ public final class Said {
 
     /** Whether a word is a name itself: "growth" goes no way where that is what is measured. */
     private boolean isCalled(int at) {
-        return (mentions.isX(at) || mentions.isY(at)) && (topic.stemsOfX().contains(UnitReader.stem(text.word(at))) || topic.stemsOfY().contains(UnitReader.stem(text.word(at))) || !text.isOf(Sense.UP, at) && !text.isOf(Sense.DOWN, at));
+        return (mentions.isX(at) || mentions.isY(at))
+                && (topic.stemsOfX().contains(UnitReader.stem(text.word(at)))
+                        || topic.stemsOfY().contains(UnitReader.stem(text.word(at)))
+                        || !text.isOf(Sense.UP, at) && !text.isOf(Sense.DOWN, at));
     }
 
     /** "more or less" goes neither way. */
     private boolean isIdiom(int at) {
-        return text.word(at).equals("more") && at + 2 < text.size() && text.word(at + 1).equals("or") && text.word(at + 2).equals("less")
+        return text.word(at).equals("more") && at + 2 < text.size() && text.word(at + 1).equals("or")
+                && text.word(at + 2).equals("less")
                 || text.word(at).equals("less") && at >= 2 && text.word(at - 1).equals("or") && text.word(at - 2).equals("more");
     }
 
     private boolean isOfX(int at) {
-        return amounts.stream().anyMatch(it -> it.side() == Amount.Side.X && at >= it.from() && at < it.to() + 1 && (at < it.to() || text.length(Sense.FURTHER, at) > 0));
+        return amounts.stream().anyMatch(it -> it.side() == Amount.Side.X && at >= it.from() && at < it.to() + 1
+                && (at < it.to() || text.length(Sense.FURTHER, at) > 0));
     }
 
     /** What it makes of a chance. */
@@ -148,15 +155,20 @@ public final class Said {
 
     /** Whether the number of an amount is a bound: "below 0.001". */
     boolean isBound(Amount amount) {
-        return IntStream.range(Math.max(0, amount.from() - 2), amount.from()).anyMatch(i -> text.word(i).matches("below|under|less|smaller|most"));
+        return IntStream.range(Math.max(0, amount.from() - 2), amount.from())
+                .anyMatch(i -> text.word(i).matches("below|under|less|smaller|most"));
     }
 
     /** Whether it is no sentence but a list of words. */
     boolean isBareList() {
         long commas = text.tokens().stream().filter(it -> it.kind() == Token.Kind.COMMA).count();
         long content = text.tokens().stream().filter(it -> !it.isMark()).count();
-        boolean verb = IntStream.range(0, text.size()).anyMatch(i -> text.isOf(Sense.VERB, i) || text.word(i).matches("\\p{L}{3,}(?:es|ed|ing)"));
-        long small = text.words().stream().filter(it -> it.matches("the|a|an|of|for|each|per|by|with|on|in|to|is|are|and|that|this|as|when|if|it|every|about")).count();
+        boolean verb = IntStream.range(0, text.size())
+                .anyMatch(i -> text.isOf(Sense.VERB, i) || text.word(i).matches("\\p{L}{3,}(?:es|ed|ing)"));
+        long small = text.words().stream()
+                .filter(it ->
+                        it.matches("the|a|an|of|for|each|per|by|with|on|in|to|is|are|and|that|this|as|when|if|it|every|about"))
+                .count();
         return content > 0 && !verb && (small == 0 || commas * 3 >= content);
     }
 
@@ -164,7 +176,8 @@ public final class Said {
     Optional<Amount.Side> firstBehind(Sense sense, int reach) {
         BitSet shared = new BitSet(text.size());
         for (Amount amount : amounts) {
-            IntStream.range(amount.to(), Math.min(text.size(), amount.to() + NEAR)).filter(i -> text.isOf(sense, i)).findFirst().ifPresent(shared::set);
+            IntStream.range(amount.to(), Math.min(text.size(), amount.to() + NEAR)).filter(i -> text.isOf(sense, i))
+                    .findFirst().ifPresent(shared::set);
         }
         boolean ofAmount = !shared.isEmpty();
         for (int i = 0; i < text.size(); i++) {
@@ -176,7 +189,8 @@ public final class Said {
                     return Optional.of(mentions.side(j));
                 }
             }
-            for (int j = i + length; length > 0 && j < Math.min(text.size(), i + length + reach) && text.token(j).kind() != Token.Kind.STOP; j++) {
+            for (int j = i + length; length > 0 && j < Math.min(text.size(), i + length + reach)
+                    && text.token(j).kind() != Token.Kind.STOP; j++) {
                 if (mentions.isOne(j)) {
                     return Optional.of(mentions.side(j));
                 }
@@ -192,7 +206,8 @@ public final class Said {
 
     /** Whether a word of a sense follows an amount within so many words. */
     boolean follows(Amount amount, Sense sense, int reach) {
-        return IntStream.range(amount.to(), Math.min(text.size(), amount.to() + reach)).takeWhile(i -> text.token(i).kind() != Token.Kind.STOP).anyMatch(i -> text.isOf(sense, i));
+        return IntStream.range(amount.to(), Math.min(text.size(), amount.to() + reach))
+                .takeWhile(i -> text.token(i).kind() != Token.Kind.STOP).anyMatch(i -> text.isOf(sense, i));
     }
 
     /** Whether a unit of this kind stands anywhere. */

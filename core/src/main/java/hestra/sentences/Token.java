@@ -29,28 +29,40 @@ record Token(Kind kind, String text, String word) {
     }
 
     private static final Pattern TOKEN = Pattern.compile(
-            "(?<number>(?<![\\p{L}\\d])[-+\u2212\u2013]?(?:\\d+(?:[.,]\\d+)*|[.,]\\d+)(?![\\d\\p{L}]|[.,]\\d)(?:\\s*[\u00d7x]\\s*10(?:\\^[-\u2212]?\\d+|[\u207b\u2070\u00b9\u00b2\u00b3\u2074-\u2079]+))?)"
-                    + "|(?<percent>%|per ?cent\\b|percent\\b)|(?<word>\u00b0\\s?\\p{L}+|\u00b0|[\\p{L}\\p{M}][\\p{L}\\p{M}\u00b2\u00b3]*(?:['\u2019-]\\p{L}+)*|\\d+\\p{L}+)|(?<slash>/)|(?<stop>[.!?]+)|(?<comma>[,;:()\u2014\u2013])|(?<other>.)",
+            "(?<number>(?<![\\p{L}\\d])[-+\u2212\u2013]?(?:\\d+(?:[.,]\\d+)*|[.,]\\d+)(?![\\d\\p{L}]|"
+                    + "[.,]\\d)(?:\\s*[\u00d7x]\\s*10(?:\\^[-\u2212]?\\d+|[\u207b\u2070\u00b9\u00b2\u00b3\u2074-\u2079]+))?)"
+                    + "|(?<percent>%|per ?cent\\b|percent\\b)|(?<word>\u00b0\\s?\\p{L}+|\u00b0|"
+                            + "[\\p{L}\\p{M}][\\p{L}\\p{M}\u00b2\u00b3]*(?:['\u2019-]\\p{L}+)*|\\d+\\p{L}+)|(?<slash>/)|"
+                            + "(?<stop>[.!?]+)|(?<comma>[,;:()\u2014\u2013])|(?<other>.)",
             Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE | Pattern.DOTALL);
 
     private static final Pattern UNSEEN = Pattern.compile("\\p{Cf}");
     /** "3cm" */
     private static final Pattern GLUED = Pattern.compile("(?<=\\d)(?=(?!x\\s?10)\\p{L})");
     /** "one-unit", "10-day" */
-    private static final Pattern JOINED_TO_A_NUMBER = Pattern.compile("(?i)(?<=\\b(?:one|two|three|four|five|six|seven|eight|nine|ten|hundred|\\d))-(?=\\p{L})");
+    private static final Pattern JOINED_TO_A_NUMBER =
+            Pattern.compile("(?i)(?<=\\b(?:one|two|three|four|five|six|seven|eight|nine|ten|hundred|\\d))-(?=\\p{L})");
 
     /** The tokens of a text; "3cm" is a number and a word. */
     static List<Token> of(String text) {
-        String bare = UNSEEN.matcher(Normalizer.normalize(text, Normalizer.Form.NFC)).replaceAll("").replace("<", " below ").replace("\u2264", " at most ");
+        String bare = UNSEEN.matcher(Normalizer.normalize(text, Normalizer.Form.NFC)).replaceAll("").replace("<", " below ")
+                .replace("\u2264", " at most ");
         String plain = JOINED_TO_A_NUMBER.matcher(GLUED.matcher(bare).replaceAll(" ").replace('\u2019', '\'')).replaceAll(" ");
         List<Token> tokens = new ArrayList<>();
         Matcher matcher = TOKEN.matcher(plain);
         while (matcher.find()) {
             String found = matcher.group();
-            Kind kind = matcher.group("number") != null ? Kind.NUMBER : matcher.group("percent") != null ? Kind.PERCENT : matcher.group("word") != null ? Kind.WORD
-                    : matcher.group("slash") != null ? Kind.SLASH : matcher.group("stop") != null ? Kind.STOP : matcher.group("comma") != null ? Kind.COMMA : null;
+            Kind kind = matcher.group("number") != null ? Kind.NUMBER
+                    : matcher.group("percent") != null ? Kind.PERCENT
+                    : matcher.group("word") != null ? Kind.WORD
+                    : matcher.group("slash") != null ? Kind.SLASH
+                    : matcher.group("stop") != null ? Kind.STOP
+                    : matcher.group("comma") != null ? Kind.COMMA
+                    : null;
             if (kind != null) {
-                String word = kind == Kind.SLASH ? "per" : kind == Kind.PERCENT ? "%" : found.toLowerCase(Locale.ROOT).replace("\u2212", "-").replace("\u2013", "-");
+                String word = kind == Kind.SLASH ? "per"
+                        : kind == Kind.PERCENT ? "%"
+                        : found.toLowerCase(Locale.ROOT).replace("\u2212", "-").replace("\u2013", "-");
                 tokens.add(new Token(kind, found, word));
             }
         }

@@ -26,7 +26,8 @@ public record Topic(Variable x, Variable y, List<String> xNames, List<String> yN
     private static final Pattern NO_WORD = Pattern.compile("[^\\p{L}\\p{M}0-9]+");
     private static final int SHORTEST_TELLING_WORD = 3;
     /** Words of a label that tell nothing of what is measured. */
-    private static final Set<String> EMPTY_WORDS = Set.of("the", "and", "per", "for", "since", "above", "below", "from", "with", "each", "noon", "index", "number", "largest", "value", "total", "time", "mean", "average", "rate", "level");
+    private static final Set<String> EMPTY_WORDS = Set.of("the", "and", "per", "for", "since", "above", "below", "from", "with",
+            "each", "noon", "index", "number", "largest", "value", "total", "time", "mean", "average", "rate", "level");
 
     private static final Set<String> JOINING = Set.of("the", "and", "of", "a", "an", "in", "on");
 

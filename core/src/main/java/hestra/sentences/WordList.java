@@ -16,8 +16,8 @@ import java.util.Set;
 import java.util.stream.Stream;
 
 /**
- * The words and phrases of a language, by what they are looked for as. Read from a text: a heading, a colon, and what belongs to it with
- * commas between; a * at the end of a word stands for any ending, # begins a remark. A heading may come more than once.
+ * The words and phrases of a language, by what they are looked for as. Read from a text: a heading, a colon, and what belongs to
+ * it with commas between; a * at the end of a word stands for any ending, # begins a remark. A heading may come more than once.
  */
 public final class WordList {
 
@@ -28,7 +28,10 @@ public final class WordList {
     private final Map<Sense, Phrases> phrases;
     private final List<String> lines;
 
-    /** The phrases of one sense: those whose first word is whole, by that word; and those whose first word is a stem, by its first letter. */
+    /**
+     * The phrases of one sense: those whose first word is whole, by that word; and those whose first word is a stem, by its first
+     * letter.
+     */
     private record Phrases(Map<String, List<String[]>> whole, Map<String, List<String[]>> stems) {}
 
     private WordList(List<String> lines) {
@@ -75,14 +78,19 @@ public final class WordList {
             return;
         }
         int colon = text.indexOf(':');
-        Sense sense = Stream.of(Sense.values()).filter(it -> colon > 0 && it.heading().equals(text.substring(0, colon).strip().toLowerCase(Locale.ROOT))).findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("Line " + number + ": \u201c" + (text.length() > 30 ? text.substring(0, 29) + "\u2026" : text) + "\u201d has no heading that is known. Headings are "
+        Sense sense = Stream.of(Sense.values()).filter(it -> colon > 0
+                && it.heading().equals(text.substring(0, colon).strip().toLowerCase(Locale.ROOT))).findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("Line " + number + ": \u201c"
+                + (text.length() > 30 ? text.substring(0, 29) + "\u2026" : text)
+                + "\u201d has no heading that is known. Headings are "
                         + String.join(", ", Stream.of(Sense.values()).map(Sense::heading).toList()) + "."));
         for (String phrase : text.substring(colon + 1).split(",")) {
             String[] words = phrase.strip().toLowerCase(Locale.ROOT).split("\\s+");
             if (!words[0].isEmpty()) {
                 Phrases of = phrases.get(sense);
-                (words[0].endsWith("*") ? of.stems.computeIfAbsent(first(words[0]), _ -> new ArrayList<>()) : of.whole.computeIfAbsent(words[0], _ -> new ArrayList<>())).add(words);
+                (words[0].endsWith("*")
+                        ? of.stems.computeIfAbsent(first(words[0]), _ -> new ArrayList<>())
+                        : of.whole.computeIfAbsent(words[0], _ -> new ArrayList<>())).add(words);
             }
         }
     }
@@ -90,7 +98,8 @@ public final class WordList {
     /** The words that may stand for one of these: "higher" for a height. */
     Set<String> kin(Set<String> stems) {
         Set<String> kin = new HashSet<>();
-        phrases.get(Sense.KIN).whole.values().stream().flatMap(List::stream).filter(words -> stems.contains(words[0])).forEach(words -> kin.addAll(List.of(words)));
+        phrases.get(Sense.KIN).whole.values().stream().flatMap(List::stream).filter(words -> stems.contains(words[0]))
+                .forEach(words -> kin.addAll(List.of(words)));
         return kin;
     }
 

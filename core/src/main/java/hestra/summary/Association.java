@@ -22,7 +22,8 @@ import hestra.numbers.Probability;
  * @param p two-sided p of r under no correlation, by t = r √((n − 2) ÷ (1 − r²)); nothing when n &lt; 3 or |r| = 1
  * @param spearman r of the ranks, with mid-ranks for equal values; nothing where all x or all y are equal
  */
-public record Association(int n, double sumOfProducts, double sxx, double syy, double sxy, double covariance, double covarianceOfAll,
+public record Association(int n, double sumOfProducts, double sxx, double syy, double sxy, double covariance,
+        double covarianceOfAll,
         OptionalDouble r, OptionalDouble p, OptionalDouble spearman) {
 
     /**
@@ -43,7 +44,8 @@ public record Association(int n, double sumOfProducts, double sxx, double syy, d
         }
         OptionalDouble r = r(sums);
         return Optional.of(new Association(n, products, sxx, syy, both.toDouble(), both.dividedBy(n - 1).toDouble(),
-                both.dividedBy(n).toDouble(), r, r.isPresent() ? p(sums, n) : OptionalDouble.empty(), r(PairSums.of(Ranks.of(pairs)))));
+                both.dividedBy(n).toDouble(), r, r.isPresent()
+                        ? p(sums, n) : OptionalDouble.empty(), r(PairSums.of(Ranks.of(pairs)))));
     }
 
     private static double products(Pairs pairs) {
@@ -58,7 +60,8 @@ public record Association(int n, double sumOfProducts, double sxx, double syy, d
         DoubleDouble sxx = sums.sxx();
         DoubleDouble syy = sums.syy();
         return sxx.hi() > 0 && syy.hi() > 0
-                ? OptionalDouble.of(Math.clamp(sums.sxy().dividedBy(sxx.sqrt().times(syy.sqrt())).toDouble(), -1, 1)) : OptionalDouble.empty();
+                ? OptionalDouble.of(Math.clamp(sums.sxy().dividedBy(sxx.sqrt().times(syy.sqrt())).toDouble(), -1,
+                1)) : OptionalDouble.empty();
     }
 
     private static OptionalDouble p(PairSums sums, int n) {

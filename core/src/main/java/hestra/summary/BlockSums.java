@@ -77,7 +77,8 @@ final class BlockSums {
             vv.add(vv0);
             vv.add(vv1);
         }
-        PairSums sums = new PairSums(new PairSums.Frame(centreX, centreY, 0, 0), n, u.sum(), v.sum(), uu.sum(), uv.sum(), vv.sum());
+        PairSums sums = new PairSums(new PairSums.Frame(centreX, centreY, 0, 0), n, u.sum(), v.sum(), uu.sum(), uv.sum(),
+                vv.sum());
         if (!isEnough(sums, uu.sum().hi(), vv.sum().hi(), centreX, centreY)) {
             return Optional.empty();
         }
@@ -85,7 +86,8 @@ final class BlockSums {
         if (left * MOST_MAGNIFIED >= 1) {
             return Optional.of(sums);
         }
-        return left >= LEAST_LEFT ? Optional.of(sums.withSquaredResiduals(squaredResiduals(pairs, sums, centreX, centreY))) : Optional.empty();
+        return left >= LEAST_LEFT
+                ? Optional.of(sums.withSquaredResiduals(squaredResiduals(pairs, sums, centreX, centreY))) : Optional.empty();
     }
 
     /** The squared residuals about the line, one by one, in blocks as before. */
@@ -118,7 +120,8 @@ final class BlockSums {
         double sxx = sums.sxx().hi();
         double sxy = sums.sxy().hi();
         double syy = sums.syy().hi();
-        if (!(isSafe(sxx) && isSafe(syy) && isSafe(Math.abs(sxy)) && Math.abs(centreX) < GREATEST_SAFE && Math.abs(centreY) < GREATEST_SAFE)) {
+        if (!(isSafe(sxx) && isSafe(syy) && isSafe(Math.abs(sxy)) && Math.abs(centreX) < GREATEST_SAFE
+                && Math.abs(centreY) < GREATEST_SAFE)) {
             return false;
         }
         double ofCentre = Math.max(uu / sxx, vv / syy);

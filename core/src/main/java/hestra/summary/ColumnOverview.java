@@ -58,8 +58,14 @@ public record ColumnOverview(Kind kind, int filled, int missing, int words, Opti
                 }
             }
         }
-        Kind kind = numbers == 0 ? words == 0 ? Kind.EMPTY : Kind.WORDS : words > 0 ? Kind.MIXED : whole ? Kind.WHOLE_NUMBERS : Kind.NUMBERS;
+        Kind withoutNumbers = words == 0 ? Kind.EMPTY : Kind.WORDS;
+        Kind kind = numbers == 0 ? withoutNumbers
+                : words > 0 ? Kind.MIXED
+                : whole ? Kind.WHOLE_NUMBERS
+                : Kind.NUMBERS;
         return new ColumnOverview(kind, numbers + words, table.size() - numbers - words, words,
-                numbers == 0 ? OptionalDouble.empty() : OptionalDouble.of(least), numbers == 0 ? OptionalDouble.empty() : OptionalDouble.of(greatest));
+                numbers == 0
+                        ? OptionalDouble.empty()
+                        : OptionalDouble.of(least), numbers == 0 ? OptionalDouble.empty() : OptionalDouble.of(greatest));
     }
 }

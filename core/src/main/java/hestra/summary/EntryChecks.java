@@ -81,7 +81,8 @@ public final class EntryChecks {
         List<Suspicion> alike = found.stream().filter(it -> it.kind() == kind).toList();
         if (alike.size() > MOST_ALIKE) {
             found.removeAll(alike);
-            found.add(Suspicion.several(alike, alike.size() + " " + words + ", the first is row " + (alike.getFirst().row() + 1) + "."));
+            found.add(Suspicion.several(alike, alike.size() + " " + words + ", the first is row " + (alike.getFirst().row() + 1)
+                    + "."));
         }
     }
 
@@ -97,10 +98,12 @@ public final class EntryChecks {
             Cell x = table.cell(row, roles.explanatory());
             Cell y = table.cell(row, roles.response());
             if (isHeading(row)) {
-                found.add(new Suspicion(Kind.HEADING_INSIDE, row, 0, "Row " + (row + 1) + " looks like a line of headings among the data."));
+                found.add(new Suspicion(Kind.HEADING_INSIDE, row, 0,
+                        "Row " + (row + 1) + " looks like a line of headings among the data."));
             } else if (x instanceof Cell.Unreadable || y instanceof Cell.Unreadable) {
                 int column = x instanceof Cell.Unreadable ? roles.explanatory() : roles.response();
-                found.add(new Suspicion(Kind.NOT_A_NUMBER, row, column, "Row " + (row + 1) + ": " + ((Cell.Unreadable) table.cell(row, column)).why()));
+                found.add(new Suspicion(Kind.NOT_A_NUMBER, row, column,
+                        "Row " + (row + 1) + ": " + ((Cell.Unreadable) table.cell(row, column)).why()));
             } else if (x.isEmpty() != y.isEmpty()) {
                 int column = x.isEmpty() ? roles.explanatory() : roles.response();
                 found.add(new Suspicion(Kind.INCOMPLETE, row, column, "Row " + (row + 1) + " has no " + name(column) + "."));
@@ -113,9 +116,11 @@ public final class EntryChecks {
         for (int column = 0; column < table.width(); column++) {
             Optional<Variable.Limits> limits = table.variable(column).possible();
             for (int row = 0; row < table.size() && limits.isPresent(); row++) {
-                if (!table.row(row).isSetAside() && table.cell(row, column) instanceof Cell.Measured(String text, double value) && !limits.get().allow(value)) {
+                if (!table.row(row).isSetAside() && table.cell(row, column) instanceof Cell.Measured(String text, double value)
+                        && !limits.get().allow(value)) {
                     found.add(new Suspicion(Kind.IMPOSSIBLE, row, column, "Row " + (row + 1) + ": " + name(column) + " " + text
-                            + table.variable(column).unitAfterNumber() + " is impossible; it lies between " + style.shortest(limits.get().least())
+                            + table.variable(column).unitAfterNumber() + " is impossible; it lies between "
+                            + style.shortest(limits.get().least())
                             + " and " + style.shortest(limits.get().greatest()) + "."));
                 }
             }
@@ -124,9 +129,11 @@ public final class EntryChecks {
 
     /** Whether a row says in words what the columns are called, or words in both columns. */
     private boolean isHeading(int row) {
-        return table.cell(row, roles.explanatory()) instanceof Cell.Unreadable x && table.cell(row, roles.response()) instanceof Cell.Unreadable y
+        return table.cell(row, roles.explanatory()) instanceof Cell.Unreadable x
+                && table.cell(row, roles.response()) instanceof Cell.Unreadable y
                 && (named(x, roles.explanatory()) || named(y, roles.response())
-                || x.text().chars().allMatch(c -> Character.isLetter(c) || c == ' ') && y.text().chars().allMatch(c -> Character.isLetter(c) || c == ' '));
+                || x.text().chars().allMatch(c -> Character.isLetter(c) || c == ' ')
+                && y.text().chars().allMatch(c -> Character.isLetter(c) || c == ' '));
     }
 
     private boolean named(Cell.Unreadable cell, int column) {
@@ -143,7 +150,8 @@ public final class EntryChecks {
         int longer = x > y ? roles.explanatory() : roles.response();
         int shorter = x > y ? roles.response() : roles.explanatory();
         found.removeIf(it -> it.kind() == Kind.INCOMPLETE && it.row() > Math.min(x, y));
-        found.add(new Suspicion(Kind.UNEQUAL_LENGTHS, Math.min(x, y) + 1, shorter, name(longer) + " goes down to row " + (Math.max(x, y) + 1) + ", "
+        found.add(new Suspicion(Kind.UNEQUAL_LENGTHS, Math.min(x, y) + 1, shorter,
+                name(longer) + " goes down to row " + (Math.max(x, y) + 1) + ", "
                 + name(shorter) + " only to row " + (Math.min(x, y) + 1) + ". Is something missing?"));
     }
 
@@ -163,7 +171,8 @@ public final class EntryChecks {
                     && table.cell(row, roles.response()) instanceof Cell.Measured y) {
                 Integer before = first.putIfAbsent(List.of(x.value(), y.value()), row);
                 if (before != null) {
-                    again.add(new Suspicion(Kind.SAME_PAIR, row, roles.explanatory(), "Row " + (row + 1) + " is the same pair as row " + (before + 1) + "."));
+                    again.add(new Suspicion(Kind.SAME_PAIR, row, roles.explanatory(),
+                            "Row " + (row + 1) + " is the same pair as row " + (before + 1) + "."));
                 }
             }
         }
@@ -175,8 +184,10 @@ public final class EntryChecks {
         if (n <= NEIGHBOURS) {
             return;
         }
-        int[] alongX = IntStream.range(0, n).boxed().sorted(Comparator.comparingDouble(pairs::x)).mapToInt(Integer::intValue).toArray();
-        check(alongX, pairs, roles.response(), IntStream.of(alongX).mapToDouble(pairs::x).toArray(), IntStream.of(alongX).mapToDouble(pairs::y).toArray());
+        int[] alongX = IntStream.range(0, n).boxed().sorted(Comparator.comparingDouble(pairs::x))
+                .mapToInt(Integer::intValue).toArray();
+        check(alongX, pairs, roles.response(), IntStream.of(alongX).mapToDouble(pairs::x).toArray(), IntStream.of(alongX)
+                .mapToDouble(pairs::y).toArray());
         // An x that is far off has no neighbours along x: it is held against its neighbours in the table.
         int[] asTyped = IntStream.range(0, n).toArray();
         check(asTyped, pairs, roles.explanatory(), IntStream.of(asTyped).asDoubleStream().toArray(), pairs.xs().toArray());
@@ -221,8 +232,10 @@ public final class EntryChecks {
         for (int power : new int[] {1, 2, 3, -1, -2, -3}) {
             double moved = value / Math.pow(10, power);
             if (Math.abs(moved - expected) < near) {
-                found.add(new Suspicion(Kind.SCALE, row, column, "Row " + (row + 1) + ": " + name(column) + " " + style.shortest(value) + " is far from its neighbours; "
-                        + style.shortest(Double.parseDouble(String.format(Locale.ROOT, "%.12g", moved))) + " would fit. A slipped decimal point?"));
+                found.add(new Suspicion(Kind.SCALE, row, column,
+                        "Row " + (row + 1) + ": " + name(column) + " " + style.shortest(value) + " is far from its neighbours; "
+                        + style.shortest(Double.parseDouble(String.format(Locale.ROOT, "%.12g", moved)))
+                        + " would fit. A slipped decimal point?"));
                 return;
             }
         }
@@ -230,7 +243,8 @@ public final class EntryChecks {
 
     private static double medianSlope(double[] x, double[] y) {
         double[] slopes = IntStream.range(0, x.length).boxed()
-                .flatMap(i -> IntStream.range(i + 1, x.length).filter(k -> x[k] != x[i]).mapToObj(k -> (y[k] - y[i]) / (x[k] - x[i])))
+                .flatMap(i -> IntStream.range(i + 1, x.length).filter(k -> x[k] != x[i])
+                .mapToObj(k -> (y[k] - y[i]) / (x[k] - x[i])))
                 .mapToDouble(Double::doubleValue).toArray();
         return slopes.length == 0 ? 0 : median(slopes);
     }
@@ -253,7 +267,8 @@ public final class EntryChecks {
             OptionalDouble moved = r(pairs, step);
             if (moved.isPresent() && asItStands.isPresent() && Math.abs(moved.getAsDouble()) > STRONG
                     && Math.abs(asItStands.getAsDouble()) < MUCH_WEAKER * Math.abs(moved.getAsDouble())) {
-                found.add(new Suspicion(Kind.SLIPPED, 0, roles.response(), "With " + name(roles.response()) + " moved one row " + (step > 0 ? "up" : "down")
+                found.add(new Suspicion(Kind.SLIPPED, 0, roles.response(),
+                        "With " + name(roles.response()) + " moved one row " + (step > 0 ? "up" : "down")
                         + ", the pairs correlate more strongly. Is one column shifted by a row?"));
             }
         }
@@ -264,6 +279,7 @@ public final class EntryChecks {
         int n = pairs.size() - Math.abs(step);
         double[] x = IntStream.range(0, n).mapToDouble(i -> pairs.x(i + Math.max(0, -step))).toArray();
         double[] y = IntStream.range(0, n).mapToDouble(i -> pairs.y(i + Math.max(0, step))).toArray();
-        return Association.of(Pairs.of(Arrays.copyOf(x, n), Arrays.copyOf(y, n))).map(Association::r).orElse(OptionalDouble.empty());
+        return Association.of(Pairs.of(Arrays.copyOf(x, n), Arrays.copyOf(y, n))).map(Association::r)
+                .orElse(OptionalDouble.empty());
     }
 }

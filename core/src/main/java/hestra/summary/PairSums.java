@@ -133,7 +133,8 @@ public final class PairSums {
             vvRest += ((vv - (s - bb)) + (p - bb)) + (Math.fma(b, b, -p) + 2 * b * bRest);
             vv = s;
         }
-        return new PairSums(frame, pairs.size(), DoubleDouble.sum(u, uRest), DoubleDouble.sum(v, vRest), DoubleDouble.sum(uu, uuRest),
+        return new PairSums(frame, pairs.size(), DoubleDouble.sum(u, uRest), DoubleDouble.sum(v, vRest),
+                DoubleDouble.sum(uu, uuRest),
                 DoubleDouble.sum(uv, uvRest), DoubleDouble.sum(vv, vvRest));
     }
 

@@ -13,11 +13,13 @@ final class Ranks {
     /** The pairs with both variables replaced by their ranks. */
     static Pairs of(Pairs pairs) {
         int[] counts = IntStream.range(0, pairs.size()).map(pairs::count).toArray();
-        return Pairs.of(ranks(pairs.xs().toArray(), counts), ranks(pairs.ys().toArray(), counts), pairs.hasCounts() ? counts : null);
+        return Pairs.of(ranks(pairs.xs().toArray(), counts), ranks(pairs.ys().toArray(), counts),
+                pairs.hasCounts() ? counts : null);
     }
 
     private static double[] ranks(double[] values, int[] counts) {
-        Integer[] order = IntStream.range(0, values.length).boxed().sorted(Comparator.comparingDouble(i -> values[i])).toArray(Integer[]::new);
+        Integer[] order = IntStream.range(0, values.length).boxed()
+                .sorted(Comparator.comparingDouble(i -> values[i])).toArray(Integer[]::new);
         double[] ranks = new double[values.length];
         long before = 0;
         for (int start = 0; start < order.length; ) {

@@ -33,7 +33,8 @@ public record Summary(int n, double sum, double sumOfSquares, double mean, Optio
         double standardDeviationOfAll, double least, double lowerQuartile, double median, double upperQuartile, double greatest) {
 
     /** The rule of the quartiles, for saying which was used. */
-    public static final String QUARTILES = "Quartiles are the medians of the lower and the upper half; a middle value belongs to neither.";
+    public static final String QUARTILES =
+            "Quartiles are the medians of the lower and the upper half; a middle value belongs to neither.";
 
     /** x of the pairs; nothing where there are none or the sum of squares leaves the range of a double. */
     public static Optional<Summary> ofX(Pairs pairs) {
@@ -85,7 +86,8 @@ public record Summary(int n, double sum, double sumOfSquares, double mean, Optio
     }
 
     private Summary ofOne() {
-        return new Summary(n, sum, sumOfSquares, mean, standardDeviation, standardDeviationOfAll, least, least, least, least, least);
+        return new Summary(n, sum, sumOfSquares, mean, standardDeviation, standardDeviationOfAll, least, least, least, least,
+                least);
     }
 
     /** Values in ascending order, each as often as it was observed, without writing them out. */

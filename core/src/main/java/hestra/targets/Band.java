@@ -50,7 +50,8 @@ public record Band(OptionalDouble low, OptionalDouble high) {
     public Band and(Band other) {
         double least = Math.max(least(), other.least());
         double most = Math.min(most(), other.most());
-        return new Band(Double.isFinite(least) ? OptionalDouble.of(least) : OptionalDouble.empty(), Double.isFinite(most) ? OptionalDouble.of(most) : OptionalDouble.empty());
+        return new Band(Double.isFinite(least) ? OptionalDouble.of(least) : OptionalDouble.empty(),
+                Double.isFinite(most) ? OptionalDouble.of(most) : OptionalDouble.empty());
     }
 
     double least() {
@@ -64,7 +65,8 @@ public record Band(OptionalDouble low, OptionalDouble high) {
     /** "from 0.8 to 1", "at least 0.9", "5". */
     public String inWords(NumberStyle style) {
         if (low.isPresent() && high.isPresent()) {
-            return low.equals(high) ? style.shortest(least()) : "from " + style.shortest(least()) + " to " + style.shortest(most());
+            return low.equals(high)
+                    ? style.shortest(least()) : "from " + style.shortest(least()) + " to " + style.shortest(most());
         } else if (low.isPresent()) {
             return "at least " + style.shortest(least());
         }

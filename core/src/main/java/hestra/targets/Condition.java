@@ -45,9 +45,11 @@ public record Condition(Measure measure, Band band, boolean fromStart, Optional<
         return label.orElseGet(() -> {
             if (measure instanceof Measure.Touched(Set<Integer> but) && band.most() < 1) {
                 return but.isEmpty() ? "the given points stay where they are"
-                        : "only point " + String.join(", ", but.stream().sorted().map(row -> Integer.toString(row + 1)).toList()) + " is moved or removed";
+                        : "only point " + String.join(", ", but.stream().sorted().map(row -> Integer.toString(row + 1)).toList())
+                        + " is moved or removed";
             }
-            return fromStart ? measure.inWords() + " changed by " + band.inWords(style) : measure.inWords() + ": " + band.inWords(style);
+            return fromStart
+                    ? measure.inWords() + " changed by " + band.inWords(style) : measure.inWords() + ": " + band.inWords(style);
         });
     }
 

@@ -54,7 +54,8 @@ public record Held(List<Point> points, Optional<Trial> byEye) {
 
     /** The points as pairs. */
     public Pairs pairs() {
-        return Pairs.of(points.stream().mapToDouble(Point::x).toArray(), points.stream().mapToDouble(Point::y).toArray(), points.stream().mapToInt(Point::count).toArray());
+        return Pairs.of(points.stream().mapToDouble(Point::x).toArray(), points.stream().mapToDouble(Point::y).toArray(),
+                points.stream().mapToInt(Point::count).toArray());
     }
 
     /** How many rows were given out, as far as points stand in them. */
@@ -62,7 +63,10 @@ public record Held(List<Point> points, Optional<Trial> byEye) {
         return points.stream().mapToInt(Point::origin).max().orElse(Row.OWN) + 1;
     }
 
-    /** The place of a point among these: that of a given row, or, beyond the last of those, of the points that were added, in their order; −1 where there is none. */
+    /**
+     * The place of a point among these: that of a given row, or, beyond the last of those, of the points that were added, in
+     * their order; −1 where there is none.
+     */
     int placeOf(int row, int given) {
         if (row < given) {
             return points.stream().map(Point::origin).toList().indexOf(row);

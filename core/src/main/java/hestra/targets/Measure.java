@@ -54,7 +54,8 @@ public sealed interface Measure {
 
         /** Where points lie off the line it is not 1, however near: a double may round it up to that. */
         private static OptionalDouble notQuiteOne(OptionalDouble value, Situation now) {
-            return value.isPresent() && Math.abs(value.getAsDouble()) >= 1 && now.line().orElseThrow().sse() > 0 ? OptionalDouble.of(Math.copySign(Math.nextDown(1.0), value.getAsDouble())) : value;
+            return value.isPresent() && Math.abs(value.getAsDouble()) >= 1 && now.line().orElseThrow().sse() > 0
+                    ? OptionalDouble.of(Math.copySign(Math.nextDown(1.0), value.getAsDouble())) : value;
         }
 
         private static OptionalDouble mean(DoubleStream values, Situation now) {
@@ -103,7 +104,8 @@ public sealed interface Measure {
     /**
      * What the line makes of a point, or the greatest of all.
      *
-     * @param row of what was given out, from 0; those beyond count the points that were added, in the order of the table; nothing for the greatest
+     * @param row of what was given out, from 0; those beyond count the points that were added, in the order of the table; nothing
+     *     for the greatest
      */
     record OfPoint(OptionalInt row, PointMeasure measure) implements Measure {
         public OfPoint {
@@ -172,7 +174,8 @@ public sealed interface Measure {
         @Override
         public String inWords() {
             return but.isEmpty() ? "given points moved or removed"
-                    : "points moved or removed other than point " + String.join(", ", but.stream().sorted().map(row -> Integer.toString(row + 1)).toList());
+                    : "points moved or removed other than point "
+                    + String.join(", ", but.stream().sorted().map(row -> Integer.toString(row + 1)).toList());
         }
 
         @Override
@@ -188,7 +191,8 @@ public sealed interface Measure {
             Optional<CurveFit> fitted = LeastSquares.fit(curve, now.pairs()).curveFit();
             OptionalDouble bent = fitted.map(it -> it.goodness().adjustedRSquared()).orElse(OptionalDouble.empty());
             OptionalDouble straight = now.line().map(LineFit::adjustedRSquared).orElse(OptionalDouble.empty());
-            return bent.isPresent() && straight.isPresent() ? OptionalDouble.of(bent.getAsDouble() - straight.getAsDouble()) : OptionalDouble.empty();
+            return bent.isPresent() && straight.isPresent()
+                    ? OptionalDouble.of(bent.getAsDouble() - straight.getAsDouble()) : OptionalDouble.empty();
         }
 
         @Override
@@ -201,13 +205,17 @@ public sealed interface Measure {
     record ByEye() implements Measure {
         @Override
         public OptionalDouble of(Situation now) {
-            Optional<TrialFit> tried = now.held().byEye().filter(it -> it.curve() instanceof Curve.Line).flatMap(it -> it.on(now.pairs()));
-            return tried.isEmpty() || now.line().isEmpty() ? OptionalDouble.empty() : ratio(tried.get().sumOfSquares(), now.line().get().sse());
+            Optional<TrialFit> tried = now.held().byEye().filter(it -> it.curve() instanceof Curve.Line)
+                    .flatMap(it -> it.on(now.pairs()));
+            return tried.isEmpty() || now.line().isEmpty()
+                    ? OptionalDouble.empty() : ratio(tried.get().sumOfSquares(), now.line().get().sse());
         }
 
         /** A multiple of the least, which nothing is below; nothing where the least is 0 and this is not. */
         public static OptionalDouble ratio(double squares, double least) {
-            return squares <= least ? OptionalDouble.of(1) : least == 0 ? OptionalDouble.empty() : OptionalDouble.of(squares / least);
+            return squares <= least ? OptionalDouble.of(1)
+                    : least == 0 ? OptionalDouble.empty()
+                    : OptionalDouble.of(squares / least);
         }
 
         @Override
@@ -231,7 +239,8 @@ public sealed interface Measure {
             double least = now.diagnostics().stream().mapToDouble(Diagnostics.Point::y).min().orElse(0);
             double greatest = now.diagnostics().stream().mapToDouble(Diagnostics.Point::y).max().orElse(0);
             double near = Tolerance.of(least, greatest);
-            return OptionalDouble.of(now.diagnostics().stream().filter(it -> above ? it.residual() >= -near : it.residual() <= near).count());
+            return OptionalDouble.of(now.diagnostics().stream()
+                    .filter(it -> above ? it.residual() >= -near : it.residual() <= near).count());
         }
 
         @Override
@@ -257,7 +266,8 @@ public sealed interface Measure {
             return now.line().map(line -> {
                 double miss = Math.abs(line.at(line.meanX()) - line.meanY());
                 double[] ys = now.pairs().ys().toArray();
-                return OptionalDouble.of(miss <= Tolerance.of(DoubleStream.of(ys).min().orElse(0), DoubleStream.of(ys).max().orElse(0)) ? 0 : miss);
+                return OptionalDouble.of(miss <= Tolerance.of(DoubleStream.of(ys).min().orElse(0), DoubleStream.of(ys)
+                        .max().orElse(0)) ? 0 : miss);
             }).orElse(OptionalDouble.empty());
         }
 

@@ -15,8 +15,8 @@ import hestra.data.PointChange;
 import hestra.feedback.Quantity;
 
 /**
- * Looks for reasons why conditions can never hold together. What is found is proved: no points whatever meet such conditions. Where
- * nothing is found they may still be hard, or impossible for a reason that is not looked for.
+ * Looks for reasons why conditions can never hold together. What is found is proved: no points whatever meet such conditions.
+ * Where nothing is found they may still be hard, or impossible for a reason that is not looked for.
  */
 public final class Proofs {
 
@@ -66,7 +66,8 @@ public final class Proofs {
             for (int j = i + 1; j < conditions.size(); j++) {
                 Condition one = conditions.get(i);
                 Condition other = conditions.get(j);
-                if (one.measure().equals(other.measure()) && one.fromStart() == other.fromStart() && one.band().and(other.band()).isEmpty()) {
+                if (one.measure().equals(other.measure()) && one.fromStart() == other.fromStart()
+                        && one.band().and(other.band()).isEmpty()) {
                     prove(Reason.OPPOSITE, i, j);
                 }
             }
@@ -79,11 +80,14 @@ public final class Proofs {
         if (band.isEmpty()) {
             prove(Reason.OPPOSITE, i);
         } else if (condition.isSize() && band.most() < 0) {
-            prove(condition.measure() instanceof Measure.Value(Quantity quantity) && quantity == Quantity.R_SQUARED && !condition.fromStart() ? Reason.WITHIN_ONE : Reason.BELOW_ZERO, i);
+            prove(condition.measure() instanceof Measure.Value(Quantity quantity) && quantity == Quantity.R_SQUARED
+                    && !condition.fromStart() ? Reason.WITHIN_ONE : Reason.BELOW_ZERO, i);
         } else if (!condition.fromStart()) {
             switch (condition.measure()) {
-                case Measure.Value(Quantity quantity) when quantity == Quantity.R && band.and(Band.between(-1, 1)).isEmpty() -> prove(Reason.WITHIN_ONE, i);
-                case Measure.Value(Quantity quantity) when quantity == Quantity.R_SQUARED && band.least() > 1 -> prove(Reason.WITHIN_ONE, i);
+                case Measure.Value(Quantity quantity) when quantity == Quantity.R && band.and(Band.between(-1, 1)).isEmpty() ->
+                        prove(Reason.WITHIN_ONE, i);
+                case Measure.Value(Quantity quantity) when quantity == Quantity.R_SQUARED && band.least() > 1 ->
+                        prove(Reason.WITHIN_ONE, i);
                 case Measure.ByEye _ when band.most() < 1 -> prove(Reason.LEAST, i);
                 case Measure.OnSide _ when band.most() < 1 -> prove(Reason.MEAN_POINT, i);
                 case Measure.PastMean _ when band.least() > 0 -> prove(Reason.MEAN_POINT, i);
@@ -196,7 +200,8 @@ public final class Proofs {
     }
 
     private void unlessOpposite(List<Integer> about) {
-        if (found.stream().noneMatch(it -> (it.reason() == Reason.OPPOSITE || it.reason() == Reason.BELOW_ZERO) && about.containsAll(it.conditions()))) {
+        if (found.stream().noneMatch(it -> (it.reason() == Reason.OPPOSITE || it.reason() == Reason.BELOW_ZERO)
+                && about.containsAll(it.conditions()))) {
             prove(Reason.COUNT, about.toArray(Integer[]::new));
         }
     }
@@ -206,14 +211,16 @@ public final class Proofs {
         if (n.isEmpty()) {
             return;
         }
-        for (int i : places(it -> !it.fromStart() && it.measure() instanceof Measure.OfPoint(OptionalInt _, PointMeasure what) && what == PointMeasure.LEVERAGE)) {
+        for (int i : places(it -> !it.fromStart() && it.measure() instanceof Measure.OfPoint(OptionalInt _, PointMeasure what)
+                && what == PointMeasure.LEVERAGE)) {
             Condition condition = conditions.get(i);
             boolean greatest = condition.measure() instanceof Measure.OfPoint(OptionalInt row, PointMeasure _) && row.isEmpty();
             double least = (greatest && countsAlone() ? 2 : 1) / n.most;
             double most = condition.band().most();
             boolean tooLow = Double.isInfinite(n.most) ? most <= 0 : most < least - ROUNDING;
             if (condition.band().least() > 1 + ROUNDING || tooLow && most >= 0) {
-                prove(Reason.LEVERAGE, Stream.concat(Stream.of(i), Double.isInfinite(n.most) ? Stream.of() : places(N, ADDED, REMOVED).stream()).toArray(Integer[]::new));
+                prove(Reason.LEVERAGE, Stream.concat(Stream.of(i), Double.isInfinite(n.most) ? Stream.of() : places(N, ADDED,
+                        REMOVED).stream()).toArray(Integer[]::new));
             }
         }
     }
@@ -224,7 +231,8 @@ public final class Proofs {
         List<Held.Point> stay = new ArrayList<>();
         List<Integer> touched = places(it -> !it.fromStart() && it.measure() instanceof Measure.Touched && it.band().most() < 1);
         boolean still = of(MOVED).most() < 1 && of(REMOVED).most() < 1;
-        Set<Integer> free = touched.stream().map(i -> ((Measure.Touched) conditions.get(i).measure()).but()).reduce((one, other) -> one.stream().filter(other::contains).collect(Collectors.toSet()))
+        Set<Integer> free = touched.stream().map(i -> ((Measure.Touched) conditions.get(i).measure()).but())
+                .reduce((one, other) -> one.stream().filter(other::contains).collect(Collectors.toSet()))
                 .orElse(still ? Set.of() : rows);
         because.addAll(touched);
         if (still) {
@@ -254,7 +262,8 @@ public final class Proofs {
     private static boolean isPerfect(Condition condition) {
         Band band = condition.band();
         return condition.measure().equals(R_SQUARED) && band.least() >= 1 && band.most() >= 1
-                || condition.measure().equals(R) && (band.least() >= 1 && band.least() <= 1 || band.most() <= -1 && band.most() >= -1)
+                || condition.measure().equals(R) && (band.least() >= 1 && band.least() <= 1
+                || band.most() <= -1 && band.most() >= -1)
                 || condition.measure().equals(S) && band.most() == 0;
     }
 

@@ -15,8 +15,8 @@ import hestra.fit.Diagnostics;
 import hestra.fit.LineFit;
 
 /**
- * Points as they stand beside those that were given out: all that conditions look at. What is asked for is worked out once. Used by one
- * thread at a time.
+ * Points as they stand beside those that were given out: all that conditions look at. What is asked for is worked out once. Used
+ * by one thread at a time.
  */
 public final class Situation {
 

@@ -165,7 +165,8 @@ public sealed interface Answer {
 
         /** Whether no number is given since it is said to have no meaning. */
         boolean isLeftOut() {
-            return trusted.filter(Trust.MEANINGLESS::equals).isPresent() && (text.isBlank() || NONE.contains(text.strip().toLowerCase(Locale.ROOT)));
+            return trusted.filter(Trust.MEANINGLESS::equals).isPresent()
+                    && (text.isBlank() || NONE.contains(text.strip().toLowerCase(Locale.ROOT)));
         }
     }
 
@@ -354,7 +355,8 @@ public sealed interface Answer {
      * @param yUnit its unit
      * @param frame the part of the plane that is shown; nothing for the one that fits the data
      */
-    record Drawn(Optional<Roles> roles, String title, String xName, String xUnit, String yName, String yUnit, Optional<Frame> frame) implements Answer {
+    record Drawn(Optional<Roles> roles, String title, String xName, String xUnit, String yName, String yUnit,
+            Optional<Frame> frame) implements Answer {
         @Override
         public boolean isBlank() {
             return roles.isEmpty();

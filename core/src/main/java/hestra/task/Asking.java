@@ -21,13 +21,16 @@ import hestra.numbers.Rounding;
  * @param unit whether the unit is asked for
  * @param fromRounded whether a value that is worked out from rounded coefficients counts as right
  */
-public record Asking(Optional<Curve> curve, OptionalInt row, OptionalDouble at, OptionalDouble level, boolean unit, boolean fromRounded) {
+public record Asking(Optional<Curve> curve, OptionalInt row, OptionalDouble at, OptionalDouble level, boolean unit,
+        boolean fromRounded) {
 
     /** A value of the line, without its unit, from coefficients in full. */
-    public static final Asking USUAL = new Asking(Optional.empty(), OptionalInt.empty(), OptionalDouble.empty(), OptionalDouble.empty(), false, false);
+    public static final Asking USUAL = new Asking(Optional.empty(), OptionalInt.empty(), OptionalDouble.empty(),
+            OptionalDouble.empty(), false, false);
 
     public Asking {
-        if (row.isPresent() && row.getAsInt() < 0 || at.isPresent() && !Double.isFinite(at.getAsDouble()) || level.isPresent() && !(level.getAsDouble() > 0 && level.getAsDouble() < 1)) {
+        if (row.isPresent() && row.getAsInt() < 0 || at.isPresent() && !Double.isFinite(at.getAsDouble())
+                || level.isPresent() && !(level.getAsDouble() > 0 && level.getAsDouble() < 1)) {
             throw new IllegalArgumentException("row " + row + ", at " + at + ", level " + level);
         }
     }

@@ -14,10 +14,13 @@ import hestra.data.DataTable;
  * @param round the round it was given in, from 1; nothing for the data as they were given out
  * @param hints how many helps had been asked for by then; nothing for none
  * @param own the equation that the student had checked by then, where a prediction may be made from it, right or wrong
- * @param basis tells the student's data as they stood then from others, see {@link DataTable#print}; nothing where that is not known
- * @param shown whether what was to be found had been shown for these data by then: such an answer counts for nothing; nothing for no
+ * @param basis tells the student's data as they stood then from others, see {@link DataTable#print}; nothing where that is not
+ *     known
+ * @param shown whether what was to be found had been shown for these data by then: such an answer counts for nothing; nothing for
+ *     no
  */
-public record Attempt(Answer answer, Set<Integer> setAside, OptionalInt round, OptionalInt hints, Optional<String> own, OptionalInt basis, Optional<Boolean> shown) {
+public record Attempt(Answer answer, Set<Integer> setAside, OptionalInt round, OptionalInt hints, Optional<String> own,
+        OptionalInt basis, Optional<Boolean> shown) {
     public Attempt {
         setAside = Set.copyOf(setAside);
         shown = shown.filter(it -> it);
@@ -60,6 +63,7 @@ public record Attempt(Answer answer, Set<Integer> setAside, OptionalInt round, O
 
     /** Whether it says the same of the same as another, however many helps there were between them. */
     public boolean asksTheSameAs(Attempt other) {
-        return answer.equals(other.answer) && setAside.equals(other.setAside) && round.equals(other.round) && own.equals(other.own);
+        return answer.equals(other.answer) && setAside.equals(other.setAside) && round.equals(other.round)
+                && own.equals(other.own);
     }
 }

@@ -19,7 +19,8 @@ import hestra.data.Roles;
  * @param handiwork what was done by hand
  * @param round the round of playing, from 1; nothing for the data as they were given out
  */
-public record Bench(Truth truth, DataTable table, Optional<Roles> roles, Map<String, Answer> drafts, Handiwork handiwork, OptionalInt round) {
+public record Bench(Truth truth, DataTable table, Optional<Roles> roles, Map<String, Answer> drafts, Handiwork handiwork,
+        OptionalInt round) {
 
     public Bench {
         drafts = Map.copyOf(drafts);
@@ -41,7 +42,10 @@ public record Bench(Truth truth, DataTable table, Optional<Roles> roles, Map<Str
         return draft != null && nothing.getClass() == draft.getClass() ? draft : nothing;
     }
 
-    /** The answer to a task as it stands, with the rows that are set aside: by their places in the printed table, and beyond its end where they are not of it. */
+    /**
+     * The answer to a task as it stands, with the rows that are set aside: by their places in the printed table, and beyond its
+     * end where they are not of it.
+     */
     public Attempt attempt(Task task) {
         Placement placement = placement();
         Set<Integer> setAside = new TreeSet<>();

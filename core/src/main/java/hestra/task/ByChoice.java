@@ -38,7 +38,8 @@ public sealed interface ByChoice extends Task permits Question, ChooseCurve, Che
         List<ChoiceRow> rows = rows(truth);
         for (int i = 0; i < rows.size(); i++) {
             if (chosen.at(i).isEmpty()) {
-                return Optional.of(rows.size() == 1 ? "Choose first." : "Choose for \u201c" + rows.get(i).name() + "\u201d first.");
+                return Optional.of(rows.size() == 1
+                        ? "Choose first." : "Choose for \u201c" + rows.get(i).name() + "\u201d first.");
             }
             int last = rows.get(i).options().size() - 1;
             if (chosen.at(i).stream().anyMatch(it -> it < 0 || it > last)) {
@@ -60,7 +61,8 @@ public sealed interface ByChoice extends Task permits Question, ChooseCurve, Che
         if (rows.isEmpty()) {
             return Optional.of(new Answer.Chosen(List.of(), text));
         }
-        String[] pieces = rows.size() == 1 && textPrompt().isEmpty() ? new String[] {text} : text.strip().split("\\s*[;\\n]\\s*", rows.size() + 1);
+        String[] pieces = rows.size() == 1 && textPrompt().isEmpty()
+                ? new String[] {text} : text.strip().split("\\s*[;\\n]\\s*", rows.size() + 1);
         List<Set<Integer>> picks = new ArrayList<>();
         for (int i = 0; i < rows.size(); i++) {
             Optional<Set<Integer>> picked = i < pieces.length ? picked(rows.get(i), pieces[i]) : Optional.of(Set.of());
@@ -93,8 +95,12 @@ public sealed interface ByChoice extends Task permits Question, ChooseCurve, Che
     @Override
     default String expected(Truth truth) {
         List<ChoiceRow> rows = rows(truth);
-        String first = rows.isEmpty() ? "" : " Choose " + ChoiceText.listed(rows.getFirst().options(), it -> it) + (rows.getFirst().several() ? "; several with commas between" : "") + ".";
-        return "This is none of the choices." + first + (rows.size() > 1 ? " Put semicolons between the " + rows.size() + " choices." : "");
+        String first = rows.isEmpty()
+                ? ""
+                : " Choose " + ChoiceText.listed(rows.getFirst().options(), it -> it)
+                + (rows.getFirst().several() ? "; several with commas between" : "") + ".";
+        return "This is none of the choices." + first
+                + (rows.size() > 1 ? " Put semicolons between the " + rows.size() + " choices." : "");
     }
 
     @Override
@@ -104,7 +110,8 @@ public sealed interface ByChoice extends Task permits Question, ChooseCurve, Che
         List<String> lines = new ArrayList<>();
         for (int i = 0; i < rows.size(); i++) {
             List<String> options = rows.get(i).options();
-            String picked = String.join(", ", chosen.at(i).stream().filter(it -> it >= 0 && it < options.size()).map(options::get).toList());
+            String picked = String.join(", ", chosen.at(i).stream()
+                    .filter(it -> it >= 0 && it < options.size()).map(options::get).toList());
             lines.add((rows.size() == 1 ? "" : rows.get(i).name() + ": ") + (picked.isEmpty() ? "\u2013" : picked));
         }
         if (!chosen.text().isBlank()) {

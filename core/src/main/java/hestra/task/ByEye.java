@@ -19,7 +19,8 @@ import hestra.numbers.Rounding;
 import hestra.targets.Measure;
 
 /**
- * The student places a line, or a curve of a named family, by eye: judged by its sum of squared residuals as a multiple of the least.
+ * The student places a line, or a curve of a named family, by eye: judged by its sum of squared residuals as a multiple of the
+ * least.
  *
  * @param curve the family
  * @param full up to this multiple it earns all marks, at least 1
@@ -28,11 +29,13 @@ import hestra.targets.Measure;
 public record ByEye(Terms terms, Curve curve, double full, double half) implements Task {
 
     static final Kind KIND = new Kind("by-eye", "Line or curve by eye", Kind.Group.PLOT, ByEye.class, (id, _) -> new ByEye(
-            Terms.of(id, "A line by eye", "Put a line into the plot, and drag its two squares until it fits the points as well as you can.", 2),
+            Terms.of(id, "A line by eye",
+                    "Put a line into the plot, and drag its two squares until it fits the points as well as you can.", 2),
             new Curve.Line(), 1.1, 1.5));
 
     /** The families that can be placed by hand. */
-    public static final List<Curve> FAMILIES = List.of(new Curve.Line(), new Curve.Polynomial(2), new Curve.Exponential(Curve.FittedOn.VALUES), new Curve.Power(Curve.FittedOn.VALUES),
+    public static final List<Curve> FAMILIES = List.of(new Curve.Line(), new Curve.Polynomial(2),
+            new Curve.Exponential(Curve.FittedOn.VALUES), new Curve.Power(Curve.FittedOn.VALUES),
             new Curve.Logarithmic());
 
     public ByEye {
@@ -100,11 +103,14 @@ public record ByEye(Terms terms, Curve curve, double full, double half) implemen
     public Optional<String> unfinished(Answer answer, Truth truth) {
         Optional<Trial> trial = answer.as(Answer.Placed.class).trial();
         if (trial.isEmpty()) {
-            return Optional.of("Put a " + family() + " into the plot first: press the button above, or T in the plot for a line.");
+            return Optional.of("Put a " + family()
+                    + " into the plot first: press the button above, or T in the plot for a line.");
         } else if (!trial.get().curve().equals(curve)) {
-            return Optional.of("What stands in the plot is a " + trial.get().curve().familyInWords() + ". Place a " + family() + ".");
+            return Optional.of("What stands in the plot is a " + trial.get().curve()
+                    .familyInWords() + ". Place a " + family() + ".");
         }
-        return trial.get().on(truth.pairs()).filter(TrialFit::isDefinedOnAll).isEmpty() ? Optional.of("This curve does not run past all the points. Move its handles.") : Optional.empty();
+        return trial.get().on(truth.pairs()).filter(TrialFit::isDefinedOnAll).isEmpty()
+                ? Optional.of("This curve does not run past all the points. Move its handles.") : Optional.empty();
     }
 
     @Override
@@ -119,9 +125,11 @@ public record ByEye(Terms terms, Curve curve, double full, double half) implemen
 
     /** The sum of squares of a trial as a multiple of the least; nothing where that says nothing. */
     private OptionalDouble ratio(Optional<Trial> trial, Truth truth) {
-        Optional<TrialFit> placed = trial.filter(it -> it.curve().equals(curve)).flatMap(it -> it.on(truth.pairs())).filter(TrialFit::isDefinedOnAll);
+        Optional<TrialFit> placed = trial.filter(it -> it.curve().equals(curve)).flatMap(it -> it.on(truth.pairs()))
+                .filter(TrialFit::isDefinedOnAll);
         Optional<CurveFit> best = LeastSquares.fit(curve, truth.pairs()).curveFit();
-        return placed.isEmpty() || best.isEmpty() ? OptionalDouble.empty() : Measure.ByEye.ratio(placed.get().sumOfSquares(), best.get().sumOfSquares());
+        return placed.isEmpty() || best.isEmpty()
+                ? OptionalDouble.empty() : Measure.ByEye.ratio(placed.get().sumOfSquares(), best.get().sumOfSquares());
     }
 
     @Override
@@ -129,21 +137,24 @@ public record ByEye(Terms terms, Curve curve, double full, double half) implemen
         Optional<Trial> trial = attempt.answer().as(Answer.Placed.class).trial();
         OptionalDouble ratio = ratio(trial, truth);
         if (ratio.isEmpty()) {
-            return Verdict.wrong(LeastSquares.fit(curve, truth.pairs()) instanceof Fit.None(String reason) ? reason : "The points lie exactly on the best " + family() + ", and this one does not.");
+            return Verdict.wrong(LeastSquares.fit(curve, truth.pairs()) instanceof Fit.None(String reason)
+                    ? reason : "The points lie exactly on the best " + family() + ", and this one does not.");
         }
         String multiple = shown(ratio.getAsDouble(), truth.style()) + " \u00d7 the least";
         String message = "Your squares add up to " + multiple + ".";
         if (ratio.getAsDouble() <= full) {
             return Verdict.right(terms.marks(), message);
         }
-        Verdict verdict = ratio.getAsDouble() <= half ? Verdict.of(Outcome.NEARLY, terms.marks() / 2.0, message) : Verdict.wrong(message);
+        Verdict verdict = ratio.getAsDouble() <= half
+                ? Verdict.of(Outcome.NEARLY, terms.marks() / 2.0, message) : Verdict.wrong(message);
         return verdict.advising(whereTheyDiffer(trial.orElseThrow(), truth));
     }
 
     /** A multiple with two decimal places; one that is above a band is never rounded down to it. */
     private String shown(double ratio, NumberStyle style) {
         Rounding places = new Rounding.Places(2);
-        boolean hides = ratio > full && places.apply(ratio).doubleValue() <= full || ratio > half && places.apply(ratio).doubleValue() <= half;
+        boolean hides = ratio > full && places.apply(ratio).doubleValue() <= full
+                || ratio > half && places.apply(ratio).doubleValue() <= half;
         return hides ? style.show(ratio, new Rounding.Places(4)) : style.show(ratio, places);
     }
 
@@ -162,14 +173,20 @@ public record ByEye(Terms terms, Curve curve, double full, double half) implemen
                 worst = i;
             }
         }
-        return worst < 0 ? "" : "The squares differ most at row " + (pairs.row(worst) + 1) + ", where " + truth.x().name() + " is " + truth.style().shortest(pairs.x(worst)) + ": your "
-                + family() + " runs too " + (placed.residual(pairs.x(worst), pairs.y(worst)).orElse(0) > 0 ? "low" : "high") + " there.";
+        return worst < 0
+                ? ""
+                : "The squares differ most at row " + (pairs.row(worst) + 1) + ", where " + truth.x()
+                .name() + " is " + truth.style().shortest(pairs.x(worst)) + ": your "
+                + family() + " runs too " + (placed.residual(pairs.x(worst), pairs.y(worst)).orElse(0) > 0 ? "low" : "high")
+                + " there.";
     }
 
     @Override
     public Key key(Truth truth) {
         return LeastSquares.fit(curve, truth.pairs()) instanceof Fit.None(String reason) ? Key.missing(reason)
-                : Key.of("all marks up to " + truth.style().shortest(full) + " \u00d7 the least sum of squares, half of them up to " + truth.style().shortest(half) + " \u00d7");
+                : Key.of("all marks up to " + truth.style()
+                .shortest(full) + " \u00d7 the least sum of squares, half of them up to " + truth.style()
+                .shortest(half) + " \u00d7");
     }
 
     /** It is seen in the plot. */
@@ -182,7 +199,9 @@ public record ByEye(Terms terms, Curve curve, double full, double half) implemen
     public List<String> inWords(Answer answer, Truth truth) {
         Optional<Trial> trial = answer.as(Answer.Placed.class).trial();
         OptionalDouble ratio = ratio(trial, truth);
-        return List.of(trial.isEmpty() ? "nothing placed" : ratio.isEmpty() ? "a " + trial.get().curve().familyInWords() + " by eye" : "a " + family() + " by eye: "
+        return List.of(trial.isEmpty() ? "nothing placed"
+                : ratio.isEmpty() ? "a " + trial.get().curve().familyInWords() + " by eye"
+                : "a " + family() + " by eye: "
                 + shown(ratio.getAsDouble(), truth.style()) + " \u00d7 the least squares");
     }
 

@@ -28,7 +28,8 @@ import hestra.summary.Association;
  * @param failing those of them that do not hold, as the instructor confirmed them
  * @param signs whether it is asked, too, by what is seen that one does not hold
  */
-public record CheckConditions(Terms terms, Set<FitCondition> asked, Set<FitCondition> failing, boolean signs) implements ByChoice {
+public record CheckConditions(Terms terms, Set<FitCondition> asked, Set<FitCondition> failing, boolean signs)
+        implements ByChoice {
 
     /** A test below this level says that a condition does not hold. */
     private static final double LEVEL = 0.01;
@@ -38,8 +39,10 @@ public record CheckConditions(Terms terms, Set<FitCondition> asked, Set<FitCondi
     private static final List<String> HOLDS = List.of("holds", "does not hold");
     private static final String ALL_HOLD = "nothing of this kind: all hold";
 
-    static final Kind KIND = new Kind("check-conditions", "Check the conditions", Kind.Group.WORDS, CheckConditions.class, (id, truth) -> new CheckConditions(
-            Terms.of(id, "Check the conditions", "Look at the residuals. Which of these hold for the line?", 4), EnumSet.allOf(FitCondition.class), proposed(truth.pairs()), false));
+    static final Kind KIND = new Kind("check-conditions", "Check the conditions", Kind.Group.WORDS, CheckConditions.class,
+            (id, truth) -> new CheckConditions(
+            Terms.of(id, "Check the conditions", "Look at the residuals. Which of these hold for the line?", 4),
+                    EnumSet.allOf(FitCondition.class), proposed(truth.pairs()), false));
 
     public CheckConditions {
         asked = Set.copyOf(asked);
@@ -50,9 +53,9 @@ public record CheckConditions(Terms terms, Set<FitCondition> asked, Set<FitCondi
     }
 
     /**
-     * The conditions that a test finds broken: linearity where the square of x adds to the line, equal spread where the sizes of the
-     * residuals go with x, normality where a residual is more than 3.5 standard ones off, independence where neighbours, in the order
-     * of x, are alike; the first two at the level 0.01.
+     * The conditions that a test finds broken: linearity where the square of x adds to the line, equal spread where the sizes of
+     * the residuals go with x, normality where a residual is more than 3.5 standard ones off, independence where neighbours, in
+     * the order of x, are alike; the first two at the level 0.01.
      */
     static Set<FitCondition> proposed(Pairs pairs) {
         Set<FitCondition> broken = EnumSet.noneOf(FitCondition.class);
@@ -63,18 +66,23 @@ public record CheckConditions(Terms terms, Set<FitCondition> asked, Set<FitCondi
         if (bent.map(it -> it.coefficients().getLast()).map(Coefficient::p).filter(it -> it.orElse(1) < LEVEL).isPresent()) {
             broken.add(FitCondition.LINEARITY);
         }
-        int[] order = IntStream.range(0, pairs.size()).boxed().sorted((i, j) -> Double.compare(pairs.x(i), pairs.x(j))).mapToInt(it -> it).toArray();
+        int[] order = IntStream.range(0, pairs.size()).boxed().sorted((i, j) -> Double.compare(pairs.x(i), pairs.x(j)))
+                .mapToInt(it -> it).toArray();
         double[] x = IntStream.of(order).mapToDouble(pairs::x).toArray();
-        double[] residuals = IntStream.of(order).mapToDouble(i -> (bent.isPresent() && broken.contains(FitCondition.LINEARITY) ? bent.get().residual(pairs.x(i), pairs.y(i)).orElse(0) : line.residualOf(pairs.x(i), pairs.y(i)))).toArray();
+        double[] residuals = IntStream.of(order).mapToDouble(i -> (bent.isPresent()
+                && broken.contains(FitCondition.LINEARITY)
+                ? bent.get().residual(pairs.x(i), pairs.y(i)).orElse(0) : line.residualOf(pairs.x(i), pairs.y(i)))).toArray();
         double[] sizes = IntStream.range(0, residuals.length).mapToDouble(i -> Math.abs(residuals[i])).toArray();
-        Association.of(Pairs.of(x, sizes)).filter(it -> it.p().orElse(1) < LEVEL).ifPresent(_ -> broken.add(FitCondition.EQUAL_SPREAD));
+        Association.of(Pairs.of(x, sizes)).filter(it -> it.p().orElse(1) < LEVEL)
+                .ifPresent(_ -> broken.add(FitCondition.EQUAL_SPREAD));
         double s = line.residualStandardError().orElse(0);
         if (s > 0 && IntStream.range(0, sizes.length).anyMatch(i -> sizes[i] > LONG_TAIL * s)) {
             broken.add(FitCondition.NORMALITY);
         }
         double[] next = IntStream.range(1, residuals.length).mapToDouble(i -> residuals[i]).toArray();
         double[] before = IntStream.range(0, residuals.length - 1).mapToDouble(i -> residuals[i]).toArray();
-        Association.of(Pairs.of(before, next)).filter(it -> it.r().orElse(0) > ALIKE).ifPresent(_ -> broken.add(FitCondition.INDEPENDENCE));
+        Association.of(Pairs.of(before, next)).filter(it -> it.r().orElse(0) > ALIKE)
+                .ifPresent(_ -> broken.add(FitCondition.INDEPENDENCE));
         return broken;
     }
 
@@ -119,7 +127,8 @@ public record CheckConditions(Terms terms, Set<FitCondition> asked, Set<FitCondi
         List<ChoiceRow> rows = new ArrayList<>();
         inOrder().forEach(it -> rows.add(new ChoiceRow(it.inWords(), it.statement(), HOLDS, false)));
         if (signs) {
-            rows.add(new ChoiceRow("seen by", "What in the pictures says so?", Stream.concat(inOrder().stream().map(FitCondition::sign), Stream.of(ALL_HOLD)).toList(), true));
+            rows.add(new ChoiceRow("seen by", "What in the pictures says so?",
+                    Stream.concat(inOrder().stream().map(FitCondition::sign), Stream.of(ALL_HOLD)).toList(), true));
         }
         return rows;
     }
@@ -138,14 +147,17 @@ public record CheckConditions(Terms terms, Set<FitCondition> asked, Set<FitCondi
             }
         }
         if (signs) {
-            Set<Integer> key = new TreeSet<>(IntStream.range(0, conditions.size()).filter(i -> failing.contains(conditions.get(i))).boxed().toList());
+            Set<Integer> key = new TreeSet<>(IntStream.range(0, conditions.size())
+                    .filter(i -> failing.contains(conditions.get(i))).boxed().toList());
             boolean right = given.at(conditions.size()).equals(key.isEmpty() ? Set.of(conditions.size()) : key);
             parts.add(new Verdict.Part("seen by", right ? Outcome.RIGHT : Outcome.WRONG, ""));
             if (!right) {
                 wrong.add("by what it is seen");
             }
         }
-        return Verdict.ofParts(terms.marks(), parts, wrong.isEmpty() ? "Right." : (parts.size() - wrong.size()) + " of " + parts.size() + " are right.").advising(wrong.isEmpty() ? "" : "Look at the residuals again: " + String.join(", ", wrong) + ".");
+        return Verdict.ofParts(terms.marks(), parts,
+                wrong.isEmpty() ? "Right." : (parts.size() - wrong.size()) + " of " + parts.size() + " are right.")
+                .advising(wrong.isEmpty() ? "" : "Look at the residuals again: " + String.join(", ", wrong) + ".");
     }
 
     @Override
@@ -153,12 +165,14 @@ public record CheckConditions(Terms terms, Set<FitCondition> asked, Set<FitCondi
         if (truth.evidence().fit() instanceof Fit.None(String reason)) {
             return Key.missing(reason);
         }
-        return Key.of(String.join(" \u00b7 ", inOrder().stream().map(it -> it.inWords() + (failing.contains(it) ? " \u2717" : " \u2713")).toList()));
+        return Key.of(String.join(" \u00b7 ", inOrder().stream()
+                .map(it -> it.inWords() + (failing.contains(it) ? " \u2717" : " \u2713")).toList()));
     }
 
     @Override
     public String rightAnswer(Truth truth) {
-        return String.join("; ", inOrder().stream().map(it -> it.inWords() + ": " + HOLDS.get(failing.contains(it) ? 1 : 0)).toList());
+        return String.join("; ", inOrder().stream()
+                .map(it -> it.inWords() + ": " + HOLDS.get(failing.contains(it) ? 1 : 0)).toList());
     }
 
     /** Only where it is not the proposed one, which anyone can work out who has the data. */
@@ -172,7 +186,8 @@ public record CheckConditions(Terms terms, Set<FitCondition> asked, Set<FitCondi
         inOrder().forEach(it -> pieces.add(new Sealing.Piece(it.inWords(), Set.of(failing.contains(it) ? "1" : "0"))));
         if (signs) {
             List<FitCondition> conditions = inOrder();
-            String seen = IntStream.range(0, conditions.size()).filter(i -> failing.contains(conditions.get(i))).mapToObj(Integer::toString).collect(Collectors.joining(" "));
+            String seen = IntStream.range(0, conditions.size()).filter(i -> failing.contains(conditions.get(i)))
+                    .mapToObj(Integer::toString).collect(Collectors.joining(" "));
             pieces.add(new Sealing.Piece("seen by", Set.of(seen.isEmpty() ? Integer.toString(conditions.size()) : seen)));
         }
         return Optional.of(new Sealing(failing(proposed), pieces));
@@ -181,6 +196,8 @@ public record CheckConditions(Terms terms, Set<FitCondition> asked, Set<FitCondi
     @Override
     public List<String> pieces(Answer answer, Truth truth) {
         Answer.Chosen given = answer.as(Answer.Chosen.class);
-        return IntStream.range(0, rows(truth).size()).mapToObj(i -> new TreeSet<>(given.at(i)).stream().map(String::valueOf).collect(Collectors.joining(" "))).toList();
+        return IntStream.range(0, rows(truth).size())
+                .mapToObj(i -> new TreeSet<>(given.at(i)).stream().map(String::valueOf).collect(Collectors.joining(" ")))
+                .toList();
     }
 }

@@ -22,7 +22,8 @@ final class ChoiceText {
     static <E> Optional<E> find(List<E> all, Function<E, String> words, String text) {
         String typed = plain(text);
         Optional<E> same = all.stream().filter(it -> plain(words.apply(it)).equals(typed)).findFirst();
-        List<E> holding = typed.length() < 2 ? List.of() : all.stream().filter(it -> plain(words.apply(it)).contains(typed)).toList();
+        List<E> holding = typed.length() < 2
+                ? List.of() : all.stream().filter(it -> plain(words.apply(it)).contains(typed)).toList();
         return same.isPresent() ? same : holding.size() == 1 ? Optional.of(holding.getFirst()) : Optional.empty();
     }
 
@@ -32,14 +33,16 @@ final class ChoiceText {
         if (typed.matches("[a-z]") && typed.charAt(0) - 'a' < all.size()) {
             return Optional.of(typed.charAt(0) - 'a');
         }
-        return find(all, words, text).map(all::indexOf).or(() -> typed.matches("\\d{1,3}") && Integer.parseInt(typed) >= 1 && Integer.parseInt(typed) <= all.size()
+        return find(all, words, text).map(all::indexOf)
+                .or(() -> typed.matches("\\d{1,3}") && Integer.parseInt(typed) >= 1 && Integer.parseInt(typed) <= all.size()
                 ? Optional.of(Integer.parseInt(typed) - 1) : Optional.empty());
     }
 
     /** What could have been typed, for a message. */
     static <E> String listed(List<E> all, Function<E, String> words) {
         List<String> shown = all.stream().map(words).map(it -> "\u201c" + it + "\u201d").toList();
-        return shown.size() < 2 ? String.join("", shown) : String.join(", ", shown.subList(0, shown.size() - 1)) + " or " + shown.getLast();
+        return shown.size() < 2
+                ? String.join("", shown) : String.join(", ", shown.subList(0, shown.size() - 1)) + " or " + shown.getLast();
     }
 
     private static String plain(String text) {

@@ -25,7 +25,8 @@ import hestra.numbers.Words;
  * @param reasons those that are right, of which one must be given; none where no reason is asked for
  * @param sentence whether a sentence is asked for too, which the instructor reads
  */
-public record ChooseCurve(Terms terms, List<Curve> offered, By by, int chosen, Set<CurveReason> reasons, boolean sentence) implements ByChoice {
+public record ChooseCurve(Terms terms, List<Curve> offered, By by, int chosen, Set<CurveReason> reasons, boolean sentence)
+        implements ByChoice {
 
     /** How the right curve is found. */
     public enum By {
@@ -47,14 +48,18 @@ public record ChooseCurve(Terms terms, List<Curve> offered, By by, int chosen, S
     private static final String NONE = "none: the data do not say";
 
     static final Kind KIND = new Kind("choose-curve", "Choose a curve", Kind.Group.WORDS, ChooseCurve.class, (id, truth) -> {
-        List<Curve> usual = List.of(new Curve.Line(), new Curve.Polynomial(2), new Curve.Exponential(Curve.FittedOn.VALUES), new Curve.Logarithmic());
-        return new ChooseCurve(Terms.of(id, "Choose a curve", "Fit several curves. Which of them describes the points best, and why?", 3), usual, By.ADJUSTED_R_SQUARED, 0, EnumSet.of(CurveReason.RESIDUALS, CurveReason.ADJUSTED, CurveReason.SMALLEST_S), false);
+        List<Curve> usual = List.of(new Curve.Line(), new Curve.Polynomial(2), new Curve.Exponential(Curve.FittedOn.VALUES),
+                new Curve.Logarithmic());
+        return new ChooseCurve(Terms.of(id, "Choose a curve",
+                "Fit several curves. Which of them describes the points best, and why?", 3), usual, By.ADJUSTED_R_SQUARED, 0,
+                EnumSet.of(CurveReason.RESIDUALS, CurveReason.ADJUSTED, CurveReason.SMALLEST_S), false);
     });
 
     public ChooseCurve {
         offered = List.copyOf(offered);
         reasons = Set.copyOf(reasons);
-        if (offered.isEmpty() || offered.size() > MOST_CURVES || offered.stream().distinct().count() < offered.size() || chosen < 0 || chosen > offered.size()) {
+        if (offered.isEmpty() || offered.size() > MOST_CURVES || offered.stream().distinct().count() < offered.size()
+                || chosen < 0 || chosen > offered.size()) {
             throw new IllegalArgumentException(offered + ", " + chosen);
         }
     }
@@ -108,13 +113,17 @@ public record ChooseCurve(Terms terms, List<Curve> offered, By by, int chosen, S
 
     /** The curves to choose from in words, and none of them. */
     public List<String> options() {
-        return Stream.concat(offered.stream().map(it -> it instanceof Curve.Line ? "line" : it.inWords()), Stream.of(NONE)).toList();
+        return Stream.concat(offered.stream().map(it -> it instanceof Curve.Line ? "line" : it.inWords()), Stream.of(NONE))
+                .toList();
     }
 
     @Override
     public List<ChoiceRow> rows(Truth truth) {
         ChoiceRow curve = new ChoiceRow("curve", "", options(), false);
-        return reasons.isEmpty() ? List.of(curve) : List.of(curve, new ChoiceRow("reason", "because", Stream.of(CurveReason.values()).map(CurveReason::inWords).toList(), false));
+        return reasons.isEmpty()
+                ? List.of(curve)
+                : List.of(curve, new ChoiceRow("reason", "because", Stream.of(CurveReason.values())
+                        .map(CurveReason::inWords).toList(), false));
     }
 
     @Override
@@ -130,11 +139,13 @@ public record ChooseCurve(Terms terms, List<Curve> offered, By by, int chosen, S
     /** The place of the right one; nothing where the rule finds none. */
     private Optional<Integer> right(Truth truth) {
         return by == By.AUTHOR ? Optional.of(chosen)
-                : IntStream.range(0, offered.size()).boxed().filter(i -> adjusted(i, truth) > Double.NEGATIVE_INFINITY).max(Comparator.comparingDouble(i -> adjusted(i, truth)));
+                : IntStream.range(0, offered.size()).boxed().filter(i -> adjusted(i, truth) > Double.NEGATIVE_INFINITY)
+                .max(Comparator.comparingDouble(i -> adjusted(i, truth)));
     }
 
     private double adjusted(int place, Truth truth) {
-        return truth.evidence().fit(offered.get(place)).curveFit().map(CurveFit::goodness).map(it -> it.adjustedRSquared().orElse(Double.NEGATIVE_INFINITY)).orElse(Double.NEGATIVE_INFINITY);
+        return truth.evidence().fit(offered.get(place)).curveFit().map(CurveFit::goodness)
+                .map(it -> it.adjustedRSquared().orElse(Double.NEGATIVE_INFINITY)).orElse(Double.NEGATIVE_INFINITY);
     }
 
     @Override
@@ -145,16 +156,21 @@ public record ChooseCurve(Terms terms, List<Curve> offered, By by, int chosen, S
         parts.add(new Verdict.Part("curve", curve ? Outcome.RIGHT : Outcome.WRONG, ""));
         boolean why = true;
         if (!reasons.isEmpty()) {
-            why = given.at(1).stream().filter(it -> it < CurveReason.values().length).anyMatch(it -> reasons.contains(CurveReason.values()[it]));
+            why = given.at(1).stream().filter(it -> it < CurveReason.values().length)
+                    .anyMatch(it -> reasons.contains(CurveReason.values()[it]));
             parts.add(new Verdict.Part("reason", why ? Outcome.RIGHT : Outcome.WRONG, ""));
         }
-        String message = curve && why ? "Right." : curve ? "The curve is right. The reason is not the best one." : "Another one describes the points better. Compare their residuals.";
+        String message = curve && why ? "Right."
+                : curve ? "The curve is right. The reason is not the best one."
+                : "Another one describes the points better. Compare their residuals.";
         return Verdict.ofParts(terms.marks(), parts, sentence ? message + " Your instructor reads your sentence." : message);
     }
 
     @Override
     public Key key(Truth truth) {
-        return right(truth).map(it -> Key.of(options().get(it) + (reasons.isEmpty() ? "" : ", because " + String.join(" or ", Stream.of(CurveReason.values()).filter(reasons::contains).map(CurveReason::inWords).toList()))))
+        return right(truth).map(it -> Key.of(options().get(it) + (reasons.isEmpty() ? "" : ", because "
+                + String.join(" or ", Stream.of(CurveReason.values()).filter(reasons::contains)
+                        .map(CurveReason::inWords).toList()))))
                 .orElseGet(() -> Key.missing("none of the curves can be fitted"));
     }
 
@@ -169,9 +185,11 @@ public record ChooseCurve(Terms terms, List<Curve> offered, By by, int chosen, S
         if (by != By.AUTHOR) {
             return Optional.empty();
         }
-        List<Sealing.Piece> pieces = new ArrayList<>(List.of(new Sealing.Piece(reasons.isEmpty() ? "" : "curve", Set.of(Integer.toString(chosen)))));
+        List<Sealing.Piece> pieces = new ArrayList<>(List.of(new Sealing.Piece(reasons.isEmpty() ? "" : "curve",
+                Set.of(Integer.toString(chosen)))));
         if (!reasons.isEmpty()) {
-            pieces.add(new Sealing.Piece("reason", reasons.stream().map(it -> Integer.toString(it.ordinal())).collect(Collectors.toSet())));
+            pieces.add(new Sealing.Piece("reason", reasons.stream().map(it -> Integer.toString(it.ordinal()))
+                    .collect(Collectors.toSet())));
         }
         // A reason has to be left, since without one none would be asked for.
         Set<CurveReason> anyReason = reasons.isEmpty() ? Set.of() : Set.of(CurveReason.values()[0]);
@@ -181,6 +199,7 @@ public record ChooseCurve(Terms terms, List<Curve> offered, By by, int chosen, S
     @Override
     public List<String> pieces(Answer answer, Truth truth) {
         Answer.Chosen given = answer.as(Answer.Chosen.class);
-        return IntStream.range(0, rows(truth).size()).mapToObj(i -> given.at(i).stream().map(String::valueOf).collect(Collectors.joining(" "))).toList();
+        return IntStream.range(0, rows(truth).size())
+                .mapToObj(i -> given.at(i).stream().map(String::valueOf).collect(Collectors.joining(" "))).toList();
     }
 }

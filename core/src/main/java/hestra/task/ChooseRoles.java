@@ -11,7 +11,8 @@ import hestra.feedback.Verdict;
 /** The student says which variable explains and which responds. */
 public record ChooseRoles(Terms terms) implements Task {
 
-    static final Kind KIND = new Kind("choose-roles", "Choose roles", Kind.Group.DATA, ChooseRoles.class, (id, _) -> new ChooseRoles(
+    static final Kind KIND = new Kind("choose-roles", "Choose roles", Kind.Group.DATA, ChooseRoles.class,
+            (id, _) -> new ChooseRoles(
             Terms.of(id, "Which explains, which responds?", "One of the two variables could depend on the other. Which?", 1)));
 
     @Override
@@ -65,12 +66,14 @@ public record ChooseRoles(Terms terms) implements Task {
 
     @Override
     public String expected(Truth truth) {
-        return "Say which variable explains the other, such as \u201c" + truth.y().name() + " explains " + truth.x().name() + "\u201d.";
+        return "Say which variable explains the other, such as \u201c" + truth.y()
+                .name() + " explains " + truth.x().name() + "\u201d.";
     }
 
     @Override
     public Optional<String> unfinished(Answer answer, Truth truth) {
-        return answer.as(Answer.RolesChosen.class).roles().isEmpty() ? Optional.of("Say first which variable explains and which responds.") : Optional.empty();
+        return answer.as(Answer.RolesChosen.class).roles().isEmpty()
+                ? Optional.of("Say first which variable explains and which responds.") : Optional.empty();
     }
 
     @Override
@@ -84,13 +87,15 @@ public record ChooseRoles(Terms terms) implements Task {
             return Verdict.right(terms.marks(), truth.x().described() + " explains, " + truth.y().described() + " responds.");
         }
         return chosen.hasAxesOf(truth.roles().swapped())
-                ? Verdict.wrong("It is the other way round.").advising("Which of the two could depend on the other?").recognising(List.of(Mistake.AXES_EXCHANGED))
+                ? Verdict.wrong("It is the other way round.").advising("Which of the two could depend on the other?")
+                .recognising(List.of(Mistake.AXES_EXCHANGED))
                 : Verdict.wrong("Another pair of variables is meant here.");
     }
 
     @Override
     public Key key(Truth truth) {
-        return Key.of(truth.x().name() + " → " + truth.y().name()).recognising(List.of(new Key.Recognised(Mistake.AXES_EXCHANGED, truth.y().name() + " → " + truth.x().name())));
+        return Key.of(truth.x().name() + " → " + truth.y().name())
+                .recognising(List.of(new Key.Recognised(Mistake.AXES_EXCHANGED, truth.y().name() + " → " + truth.x().name())));
     }
 
     @Override

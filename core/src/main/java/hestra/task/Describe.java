@@ -18,7 +18,8 @@ import hestra.feedback.Verdict;
 public record Describe(Terms terms, Description key) implements Task {
 
     static final Kind KIND = new Kind("describe", "Describe", Kind.Group.PLOT, Describe.class, (id, truth) -> new Describe(
-            Terms.of(id, "Describe what you see", "Look at the plot before any line is drawn. What do the points show?", 4).opening(Aid.all()),
+            Terms.of(id, "Describe what you see", "Look at the plot before any line is drawn. What do the points show?", 4)
+                    .opening(Aid.all()),
             Description.proposedFor(truth.pairsWithSlips())));
 
     @Override
@@ -33,7 +34,8 @@ public record Describe(Terms terms, Description key) implements Task {
 
     @Override
     public Task inStep(Truth before, Truth now) {
-        return key.equals(Description.proposedFor(before.pairsWithSlips())) ? new Describe(terms, Description.proposedFor(now.pairsWithSlips())) : this;
+        return key.equals(Description.proposedFor(before.pairsWithSlips()))
+                ? new Describe(terms, Description.proposedFor(now.pairsWithSlips())) : this;
     }
 
     /** The sign of either is the direction. */
@@ -110,7 +112,8 @@ public record Describe(Terms terms, Description key) implements Task {
         List<String> wrong = parts.stream().filter(part -> part.outcome() != Outcome.RIGHT).map(Verdict.Part::name).toList();
         int right = parts.size() - wrong.size();
         String message = wrong.isEmpty() ? "All four choices fit the plot." : right + " of 4 choices fit the plot.";
-        return Verdict.ofParts(terms.marks(), parts, message).advising(wrong.isEmpty() ? "" : "Look again at: " + String.join(", ", wrong) + ".");
+        return Verdict.ofParts(terms.marks(), parts, message)
+                .advising(wrong.isEmpty() ? "" : "Look again at: " + String.join(", ", wrong) + ".");
     }
 
     private static <T> Verdict.Part part(String name, Optional<T> given, T key) {
@@ -126,7 +129,8 @@ public record Describe(Terms terms, Description key) implements Task {
     public List<String> inWords(Answer answer, Truth truth) {
         Answer.Described described = answer.as(Answer.Described.class);
         List<String> lines = new ArrayList<>();
-        lines.add(String.join(" · ", List.of(words(described.direction()), words(described.form()), words(described.strength()), "unusual: " + words(described.unusual()))));
+        lines.add(String.join(" · ", List.of(words(described.direction()), words(described.form()), words(described.strength()),
+                "unusual: " + words(described.unusual()))));
         if (!described.sentence().isBlank()) {
             lines.add(described.sentence());
         }
@@ -142,7 +146,8 @@ public record Describe(Terms terms, Description key) implements Task {
     public Optional<Sealing> sealing(Truth truth) {
         Description proposed = Description.proposedFor(truth.pairsWithSlips());
         return key.equals(proposed) ? Optional.empty() : Optional.of(new Sealing(new Describe(terms, proposed), List.of(
-                piece("direction", key.direction()), piece("form", key.form()), piece("strength", key.strength()), piece("unusual points", key.unusual()))));
+                piece("direction", key.direction()), piece("form", key.form()), piece("strength", key.strength()),
+                        piece("unusual points", key.unusual()))));
     }
 
     private static Sealing.Piece piece(String name, Enum<?> choice) {
@@ -152,12 +157,14 @@ public record Describe(Terms terms, Description key) implements Task {
     @Override
     public List<String> pieces(Answer answer, Truth truth) {
         Answer.Described given = answer.as(Answer.Described.class);
-        return Stream.<Optional<? extends Enum<?>>>of(given.direction(), given.form(), given.strength(), given.unusual()).map(it -> it.map(Enum::name).orElse("")).toList();
+        return Stream.<Optional<? extends Enum<?>>>of(given.direction(), given.form(), given.strength(), given.unusual())
+                .map(it -> it.map(Enum::name).orElse("")).toList();
     }
 
     @Override
     public List<OnPaper> onPaper(Truth truth) {
-        return List.of(row("direction", Description.Direction.values()), row("form", Description.Form.values()), row("strength", Description.Strength.values()),
+        return List.of(row("direction", Description.Direction.values()), row("form", Description.Form.values()),
+                row("strength", Description.Strength.values()),
                 row("unusual points", Description.Unusual.values()), new OnPaper.Lines(2));
     }
 

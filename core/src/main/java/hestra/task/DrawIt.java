@@ -27,7 +27,9 @@ import hestra.numbers.NumberStyle;
 public record DrawIt(Terms terms, boolean blank, boolean titled) implements Task {
 
     static final Kind KIND = new Kind("draw-it", "Draw the plot", Kind.Group.DATA, DrawIt.class, (id, _) -> new DrawIt(
-            Terms.of(id, "Draw the plot", "Put the variables on their axes, write names, units and a title, and choose a scale that shows the data well.", 3), false, true));
+            Terms.of(id, "Draw the plot",
+                    "Put the variables on their axes, write names, units and a title, and choose a scale that shows the data "
+                    + "well.", 3), false, true));
 
     /** Data that fill less of an axis than this are too small to be read. */
     private static final double LEAST_SHARE = 0.5;
@@ -79,7 +81,8 @@ public record DrawIt(Terms terms, boolean blank, boolean titled) implements Task
         Optional<Roles> roles = bench.roles().filter(it -> it.isWithin(bench.table().width()));
         Optional<Variable> x = roles.map(it -> bench.table().variable(it.explanatory()));
         Optional<Variable> y = roles.map(it -> bench.table().variable(it.response()));
-        return new Answer.Drawn(roles, bench.handiwork().drawing().title(), x.map(Variable::name).orElse(""), x.map(Variable::unit).orElse(""), y.map(Variable::name).orElse(""), y.map(Variable::unit).orElse(""),
+        return new Answer.Drawn(roles, bench.handiwork().drawing().title(), x.map(Variable::name).orElse(""),
+                x.map(Variable::unit).orElse(""), y.map(Variable::name).orElse(""), y.map(Variable::unit).orElse(""),
                 bench.handiwork().drawing().frame());
     }
 
@@ -90,15 +93,18 @@ public record DrawIt(Terms terms, boolean blank, boolean titled) implements Task
 
     @Override
     public Optional<String> unfinished(Answer answer, Truth truth) {
-        return answer.as(Answer.Drawn.class).roles().isEmpty() ? Optional.of("Say first which variable goes along and which upward.") : Optional.empty();
+        return answer.as(Answer.Drawn.class).roles().isEmpty()
+                ? Optional.of("Say first which variable goes along and which upward.") : Optional.empty();
     }
 
     @Override
     public Verdict judged(Attempt attempt, Truth truth) {
         Answer.Drawn drawn = attempt.answer().as(Answer.Drawn.class);
         Parts parts = Parts.none();
-        boolean exchanged = drawn.roles().filter(it -> it.hasAxesOf(truth.roles().swapped()) && !it.hasAxesOf(truth.roles())).isPresent();
-        parts.add("axes", drawn.roles().filter(it -> it.hasAxesOf(truth.roles())).isPresent(), exchanged ? "The axes are the wrong way round: the variable that explains goes along."
+        boolean exchanged = drawn.roles().filter(it -> it.hasAxesOf(truth.roles().swapped()) && !it.hasAxesOf(truth.roles()))
+                .isPresent();
+        parts.add("axes", drawn.roles().filter(it -> it.hasAxesOf(truth.roles())).isPresent(),
+                exchanged ? "The axes are the wrong way round: the variable that explains goes along."
                 : "Other columns belong on the axes.");
         if (titled) {
             parts.add("title", !drawn.title().isBlank(), "The plot has no title yet.");
@@ -107,21 +113,27 @@ public record DrawIt(Terms terms, boolean blank, boolean titled) implements Task
             // Where the axes are exchanged the names are judged for what stands there.
             Variable along = exchanged ? truth.y() : truth.x();
             Variable upward = exchanged ? truth.x() : truth.y();
-            parts.add("names", isCalled(drawn.xName(), along) && isCalled(drawn.yName(), upward), isCalled(drawn.xName(), along) ? "The upward axis is not called what it shows."
+            parts.add("names", isCalled(drawn.xName(), along) && isCalled(drawn.yName(), upward),
+                    isCalled(drawn.xName(), along) ? "The upward axis is not called what it shows."
                     : "The axis along is not called what it shows.");
-            parts.add("units", isIn(drawn.xUnit(), along) && isIn(drawn.yUnit(), upward), "A unit is missing, or is not the one of the data.");
+            parts.add("units", isIn(drawn.xUnit(), along) && isIn(drawn.yUnit(), upward),
+                    "A unit is missing, or is not the one of the data.");
         }
         Pairs pairs = exchanged ? truth.pairs().swapped() : truth.pairs();
         boolean inView = drawn.frame().isEmpty() || isInView(pairs, drawn.frame().get());
         parts.add("all points in view", inView, "Some points lie outside of what the plot shows.");
-        parts.add("data fill the plot", drawn.frame().isEmpty() || inView && fills(pairs, drawn.frame().get()), "The data fill less than half of an axis. Make the scale larger.");
-        return parts.verdict(terms.marks(), "The plot is drawn as it should be.").recognising(exchanged ? List.of(Mistake.AXES_EXCHANGED) : List.of());
+        parts.add("data fill the plot", drawn.frame().isEmpty() || inView && fills(pairs, drawn.frame().get()),
+                "The data fill less than half of an axis. Make the scale larger.");
+        return parts.verdict(terms.marks(), "The plot is drawn as it should be.")
+                .recognising(exchanged ? List.of(Mistake.AXES_EXCHANGED) : List.of());
     }
 
     /** Whether a name says what a variable is: its short name or what it is in full, or a word of that. */
     private static boolean isCalled(String name, Variable variable) {
         String said = plain(name);
-        return !said.isEmpty() && (said.equals(plain(variable.name())) || Arrays.asList(plain(variable.label()).split(" ")).containsAll(Arrays.asList(said.split(" "))) || said.contains(plain(variable.name())));
+        return !said.isEmpty() && (said.equals(plain(variable.name()))
+                || Arrays.asList(plain(variable.label()).split(" ")).containsAll(Arrays.asList(said.split(" ")))
+                || said.contains(plain(variable.name())));
     }
 
     private static boolean isIn(String unit, Variable variable) {
@@ -133,7 +145,8 @@ public record DrawIt(Terms terms, boolean blank, boolean titled) implements Task
     }
 
     private static boolean isInView(Pairs pairs, Frame frame) {
-        return IntStream.range(0, pairs.size()).allMatch(i -> pairs.x(i) >= frame.xLow() && pairs.x(i) <= frame.xHigh() && pairs.y(i) >= frame.yLow() && pairs.y(i) <= frame.yHigh());
+        return IntStream.range(0, pairs.size()).allMatch(i -> pairs.x(i) >= frame.xLow() && pairs.x(i) <= frame.xHigh()
+                && pairs.y(i) >= frame.yLow() && pairs.y(i) <= frame.yHigh());
     }
 
     private static boolean fills(Pairs pairs, Frame frame) {
@@ -146,7 +159,9 @@ public record DrawIt(Terms terms, boolean blank, boolean titled) implements Task
     @Override
     public Key key(Truth truth) {
         return truth.pairs().size() == 0 ? Key.missing("there are no points to draw")
-                : Key.of(truth.x().name() + " along, " + truth.y().name() + " upward" + (blank ? "; names and units" : "") + (titled ? "; a title" : "") + "; all points in view, on half of each axis or more");
+                : Key.of(truth.x().name() + " along, " + truth.y()
+                .name() + " upward" + (blank ? "; names and units" : "") + (titled ? "; a title" : "")
+                + "; all points in view, on half of each axis or more");
     }
 
     @Override
@@ -158,21 +173,27 @@ public record DrawIt(Terms terms, boolean blank, boolean titled) implements Task
     public List<String> inWords(Answer answer, Truth truth) {
         Answer.Drawn drawn = answer.as(Answer.Drawn.class);
         NumberStyle style = truth.style();
-        return List.of(drawn.roles().isEmpty() ? "no axes chosen" : named(drawn.xName(), drawn.xUnit()) + " along, " + named(drawn.yName(), drawn.yUnit()) + " upward",
+        return List.of(drawn.roles().isEmpty()
+                ? "no axes chosen"
+                : named(drawn.xName(), drawn.xUnit()) + " along, " + named(drawn.yName(), drawn.yUnit()) + " upward",
                 drawn.title().isBlank() ? "no title" : "title: " + drawn.title(),
-                drawn.frame().map(it -> "shows " + style.shortest(it.xLow()) + " to " + style.shortest(it.xHigh()) + " along, " + style.shortest(it.yLow()) + " to " + style.shortest(it.yHigh()) + " upward")
+                drawn.frame().map(it -> "shows " + style.shortest(it.xLow()) + " to " + style.shortest(it.xHigh()) + " along, "
+                        + style.shortest(it.yLow()) + " to " + style.shortest(it.yHigh()) + " upward")
                         .orElse("the scale fits the data"));
     }
 
     @Override
     public Optional<Sketch> sketch(Answer answer, Truth truth) {
         Answer.Drawn drawn = answer.as(Answer.Drawn.class);
-        return drawn.roles().filter(it -> it.isWithin(truth.data().width())).map(it -> Sketch.of(seenBy(it, truth)).within(drawn.frame()));
+        return drawn.roles().filter(it -> it.isWithin(truth.data().width()))
+                .map(it -> Sketch.of(seenBy(it, truth)).within(drawn.frame()));
     }
 
     private static Pairs seenBy(Roles roles, Truth truth) {
         Pairs right = truth.evidence().pairs();
-        return roles.hasAxesOf(truth.roles()) ? right : roles.hasAxesOf(truth.roles().swapped()) ? right.swapped() : Pairs.of(truth.data(), roles);
+        return roles.hasAxesOf(truth.roles()) ? right
+                : roles.hasAxesOf(truth.roles().swapped()) ? right.swapped()
+                : Pairs.of(truth.data(), roles);
     }
 
     private static String named(String name, String unit) {

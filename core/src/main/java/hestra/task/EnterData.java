@@ -19,7 +19,8 @@ import hestra.numbers.Counted;
 public record EnterData(Terms terms, int count) implements Task {
 
     static final Kind KIND = new Kind("enter-data", "Enter data", Kind.Group.DATA, EnterData.class, (id, truth) -> new EnterData(
-            Terms.of(id, "Enter the last pairs", "Type the last pairs of the printed table into the table on the right.", 1), Math.clamp(truth.data().size(), 1, 3)));
+            Terms.of(id, "Enter the last pairs", "Type the last pairs of the printed table into the table on the right.", 1),
+                    Math.clamp(truth.data().size(), 1, 3)));
 
     /** The whole table. */
     public static final int WHOLE = 100_000;
@@ -62,7 +63,8 @@ public record EnterData(Terms terms, int count) implements Task {
     @Override
     public Answer standing(Bench bench) {
         return new Answer.Entered(bench.placement().placesOf(rows(bench.truth())).stream()
-                .map(row -> IntStream.range(0, bench.table().width()).mapToObj(column -> bench.table().cell(row, column).text()).toList()).toList());
+                .map(row -> IntStream.range(0, bench.table().width())
+                .mapToObj(column -> bench.table().cell(row, column).text()).toList()).toList());
     }
 
     @Override
@@ -98,21 +100,28 @@ public record EnterData(Terms terms, int count) implements Task {
                 Cell printed = truth.data().cell(row, column);
                 boolean agrees = entered.saysTheSameAs(printed);
                 if (!agrees) {
-                    differing.add(name + (text.isBlank() ? " (empty)" : EntrySlip.between(printed, entered).map(slip -> " (" + slip.inWords() + ")").orElse("")));
+                    differing.add(name + (text.isBlank()
+                            ? " (empty)"
+                            : EntrySlip.between(printed, entered).map(slip -> " (" + slip.inWords() + ")").orElse("")));
                 }
                 parts.add(new Verdict.Part(name, agrees ? Outcome.RIGHT : Outcome.WRONG, ""));
             }
         }
         String message = differing.isEmpty()
-                ? (isWhole() ? "The table agrees" : rows.size() == 1 ? "The last pair agrees" : "The last " + inWords(rows.size()) + " pairs agree") + " with the printed table."
-                : "Not as in the printed table: " + String.join("; ", differing.subList(0, Math.min(MOST_NAMED, differing.size()))) + (differing.size() > MOST_NAMED ? "; and " + (differing.size() - MOST_NAMED) + " more" : "") + ".";
+                ? (isWhole() ? "The table agrees"
+                : rows.size() == 1 ? "The last pair agrees"
+                : "The last " + inWords(rows.size()) + " pairs agree") + " with the printed table."
+                : "Not as in the printed table: " + String.join("; ", differing.subList(0,
+                Math.min(MOST_NAMED, differing.size())))
+                + (differing.size() > MOST_NAMED ? "; and " + (differing.size() - MOST_NAMED) + " more" : "") + ".";
         return Verdict.ofParts(terms.marks(), parts, message).advising(differing.isEmpty() ? "" : "Compare them with it.");
     }
 
     @Override
     public Key key(Truth truth) {
         if (isWhole()) {
-            return truth.data().size() == 0 ? Key.missing("there are no data yet") : Key.of("the whole table, " + Counted.of(truth.data().size(), "row"));
+            return truth.data().size() == 0
+                    ? Key.missing("there are no data yet") : Key.of("the whole table, " + Counted.of(truth.data().size(), "row"));
         }
         return truth.data().size() < count ? Key.missing("needs at least " + Counted.of(count, "row") + " of data")
                 : Key.of(count == 1 ? "the last pair" : "the last " + count + " pairs");

@@ -22,7 +22,8 @@ import hestra.sentences.Topic;
  */
 public record Explain(Terms terms, Optional<Explaining> how) implements Task {
 
-    static final Kind KIND = new Kind("explain", "Explain in words", Kind.Group.WORDS, Explain.class, (id, _) -> new Explain(Terms.of(id, "Say it in words", "What does the slope mean here?", 3)));
+    static final Kind KIND = new Kind("explain", "Explain in words", Kind.Group.WORDS, Explain.class,
+            (id, _) -> new Explain(Terms.of(id, "Say it in words", "What does the slope mean here?", 3)));
 
     /** A slope is explained. */
     public Explain(Terms terms) {
@@ -96,7 +97,10 @@ public record Explain(Terms terms, Optional<Explaining> how) implements Task {
         if (explaining().gapped().isPresent() && !SentenceFrame.isWhole(text)) {
             return Optional.of("Fill in every gap first.");
         }
-        return text.chars().anyMatch(Character::isLetter) ? Optional.empty() : Optional.of("Write a sentence first, in words: what does the " + explaining().about().inWords() + " say about " + truth.y().described() + "?");
+        return text.chars().anyMatch(Character::isLetter)
+                ? Optional.empty()
+                : Optional.of("Write a sentence first, in words: what does the " + explaining().about()
+                        .inWords() + " say about " + truth.y().described() + "?");
     }
 
     @Override
@@ -108,7 +112,9 @@ public record Explain(Terms terms, Optional<Explaining> how) implements Task {
         }
         double at = explaining().about() == Aspect.About.PREDICTION ? place(truth) : 0;
         Topic topic = new Topic(truth.x(), truth.y(), explaining().xNames(), explaining().yNames(), truth.mark());
-        return new SentenceJudge(explaining().about(), new Facts(value.getAsDouble(), at, truth.evidence().supports(explaining().ofCurve(), at)), topic, explaining().list(), explaining().off()).judge(sentence, terms.marks());
+        return new SentenceJudge(explaining().about(),
+                new Facts(value.getAsDouble(), at, truth.evidence().supports(explaining().ofCurve(), at)), topic, explaining()
+                .list(), explaining().off()).judge(sentence, terms.marks());
     }
 
     private OptionalDouble value(Truth truth) {
@@ -131,7 +137,9 @@ public record Explain(Terms terms, Optional<Explaining> how) implements Task {
     @Override
     public Key key(Truth truth) {
         long checks = Aspect.switchable(explaining().about()).stream().filter(it -> !explaining().off().contains(it)).count();
-        return value(truth).isEmpty() ? Key.missing(truth.evidence().fit(explaining().ofCurve()) instanceof Fit.None(String reason) ? reason : "not defined for this data") : Key.of(checks + " checks, the rest by you");
+        return value(truth).isEmpty()
+                ? Key.missing(truth.evidence().fit(explaining().ofCurve()) instanceof Fit.None(String reason)
+                        ? reason : "not defined for this data") : Key.of(checks + " checks, the rest by you");
     }
 
     /** There is more than one good sentence: the author's own, where there is one. */
@@ -147,7 +155,8 @@ public record Explain(Terms terms, Optional<Explaining> how) implements Task {
 
     @Override
     public List<OnPaper> onPaper(Truth truth) {
-        return List.of(explaining().frame().isBlank() ? new OnPaper.Lines(3) : new OnPaper.Gaps(SentenceFrame.of(explaining().frame())));
+        return List.of(explaining().frame().isBlank()
+                ? new OnPaper.Lines(3) : new OnPaper.Gaps(SentenceFrame.of(explaining().frame())));
     }
 
     /** A model sentence is in a copy only where the student is shown it after the last try. */

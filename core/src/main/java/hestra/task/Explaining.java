@@ -19,10 +19,12 @@ import hestra.sentences.WordList;
  * @param yNames what else the response may be called
  * @param off what is not looked at
  * @param model a good sentence, shown after the last try; may be empty
- * @param words words of the author's own, as in the word files: a heading, a colon and words with commas between, a line each; may be empty
+ * @param words words of the author's own, as in the word files: a heading, a colon and words with commas between, a line each;
+ *     may be empty
  * @param frame the sentence that is filled in, its gaps written ___; empty for a sentence of the student's own
  */
-public record Explaining(Aspect.About about, Optional<Curve> curve, OptionalDouble at, List<String> xNames, List<String> yNames, Set<Aspect> off, String model, String words, String frame) {
+public record Explaining(Aspect.About about, Optional<Curve> curve, OptionalDouble at, List<String> xNames, List<String> yNames,
+        Set<Aspect> off, String model, String words, String frame) {
 
     /** A slope, looked at in full, without a model. */
     public static final Explaining SLOPE = of(Aspect.About.SLOPE);
@@ -39,7 +41,8 @@ public record Explaining(Aspect.About about, Optional<Curve> curve, OptionalDoub
     }
 
     public Explaining about(Aspect.About other) {
-        return new Explaining(other, isOfAnyCurve(other) ? curve : Optional.empty(), at, xNames, yNames, Set.of(), model, words, frame.equals(SentenceFrame.usual(about)) ? SentenceFrame.usual(other) : frame);
+        return new Explaining(other, isOfAnyCurve(other) ? curve : Optional.empty(), at, xNames, yNames, Set.of(), model, words,
+                frame.equals(SentenceFrame.usual(about)) ? SentenceFrame.usual(other) : frame);
     }
 
     /** At another place; nothing for the mean. */
@@ -48,7 +51,8 @@ public record Explaining(Aspect.About about, Optional<Curve> curve, OptionalDoub
     }
 
     public Explaining of(Curve other) {
-        return new Explaining(about, other instanceof Curve.Line ? Optional.empty() : Optional.of(other), at, xNames, yNames, off, model, words, frame);
+        return new Explaining(about, other instanceof Curve.Line ? Optional.empty() : Optional.of(other), at, xNames, yNames, off,
+                model, words, frame);
     }
 
     /** Of which curve. */

@@ -31,7 +31,8 @@ import hestra.working.CalculationCells;
  * @param rows the rows of the data, from 0, in which columns are left out; empty for all
  * @param places to how many decimal places
  */
-public record FillCalculation(Terms terms, CalculationCells.Way way, Set<String> asked, Set<Integer> rows, int places) implements Task {
+public record FillCalculation(Terms terms, CalculationCells.Way way, Set<String> asked, Set<Integer> rows, int places)
+        implements Task {
 
     /** The most cells that one task asks for. */
     public static final int MOST_CELLS = 200;
@@ -43,8 +44,10 @@ public record FillCalculation(Terms terms, CalculationCells.Way way, Set<String>
     /** A double may be off the half of a last place by its own rounding. */
     private static final double HAIR = 1e-9;
 
-    static final Kind KIND = new Kind("fill-calculation", "Fill the calculation", Kind.Group.NUMBERS, FillCalculation.class, (id, _) -> new FillCalculation(
-            Terms.of(id, "Calculate it by hand", "Fill the empty cells of the calculation, column by column.", 4), CalculationCells.Way.SUMS, Set.of("sum-dxx", "sum-dxy", "slope", "intercept"),
+    static final Kind KIND = new Kind("fill-calculation", "Fill the calculation", Kind.Group.NUMBERS, FillCalculation.class,
+            (id, _) -> new FillCalculation(
+            Terms.of(id, "Calculate it by hand", "Fill the empty cells of the calculation, column by column.", 4),
+                    CalculationCells.Way.SUMS, Set.of("sum-dxx", "sum-dxy", "slope", "intercept"),
             Set.of(), 2));
 
     public FillCalculation {
@@ -83,12 +86,15 @@ public record FillCalculation(Terms terms, CalculationCells.Way way, Set<String>
 
     @Override
     public Task following(TableEdit change) {
-        return new FillCalculation(terms, way, asked, rows.stream().map(change::rowAfter).filter(row -> row >= 0).collect(Collectors.toSet()), places);
+        return new FillCalculation(terms, way, asked, rows.stream().map(change::rowAfter).filter(row -> row >= 0)
+                .collect(Collectors.toSet()), places);
     }
 
     @Override
     public Optional<FillIn> fillIn(Truth truth) {
-        return CalculationCells.of(way, truth.pairs()).map(cells -> new FillIn(way, cells, cells.cells().stream().filter(cell -> isAsked(cell, truth)).map(CalculationCells.Cell::id).toList(), rounding()))
+        return CalculationCells.of(way, truth.pairs())
+                .map(cells -> new FillIn(way, cells, cells.cells().stream().filter(cell -> isAsked(cell, truth))
+                        .map(CalculationCells.Cell::id).toList(), rounding()))
                 .filter(it -> !it.asked().isEmpty() && it.asked().size() <= MOST_CELLS);
     }
 
@@ -120,17 +126,22 @@ public record FillCalculation(Terms terms, CalculationCells.Way way, Set<String>
         }
         long empty = fill.get().asked().stream().filter(id -> filled.text(id).isBlank()).count();
         if (empty > 0) {
-            return Optional.of(empty == fill.get().asked().size() ? "Fill in the empty cells of the calculation below the plot." : Counted.of(empty, "cell is", "cells are") + " still empty.");
+            return Optional.of(empty == fill.get().asked().size()
+                    ? "Fill in the empty cells of the calculation below the plot."
+                    : Counted.of(empty, "cell is", "cells are") + " still empty.");
         }
-        return fill.get().asked().stream().filter(id -> number(filled, id, truth).isEmpty()).findFirst().map(id -> name(fill.get(), id) + ": type a number.");
+        return fill.get().asked().stream().filter(id -> number(filled, id, truth).isEmpty()).findFirst()
+                .map(id -> name(fill.get(), id) + ": type a number.");
     }
 
     private static String name(FillIn fill, String id) {
-        return fill.cells().cells().stream().filter(cell -> cell.id().equals(id)).findFirst().map(CalculationCells.Cell::name).orElse(id);
+        return fill.cells().cells().stream().filter(cell -> cell.id().equals(id)).findFirst()
+                .map(CalculationCells.Cell::name).orElse(id);
     }
 
     private static OptionalDouble number(Answer.Filled filled, String id, Truth truth) {
-        return NumberReading.ofAnswer(filled.text(id), truth.mark()) instanceof NumberReading.Value value ? OptionalDouble.of(value.value()) : OptionalDouble.empty();
+        return NumberReading.ofAnswer(filled.text(id), truth.mark()) instanceof NumberReading.Value value
+                ? OptionalDouble.of(value.value()) : OptionalDouble.empty();
     }
 
     private boolean fits(double typed, double value) {
@@ -160,13 +171,21 @@ public record FillCalculation(Terms terms, CalculationCells.Way way, Set<String>
                 wrong.add(name(fill.get(), id) + slip(own.get(id), cells.from(id, own)));
             }
             String group = cells.group(id.contains(":") ? id.substring(0, id.indexOf(':')) : id).title();
-            groups.merge(group, isRight || isCarried ? Outcome.RIGHT : Outcome.WRONG, (one, other) -> one == other ? one : Outcome.NEARLY);
+            groups.merge(group, isRight || isCarried ? Outcome.RIGHT : Outcome.WRONG,
+                    (one, other) -> one == other ? one : Outcome.NEARLY);
         }
         int all = fill.get().asked().size();
-        List<Verdict.Part> parts = groups.entrySet().stream().map(it -> new Verdict.Part(it.getKey(), it.getValue(), "")).toList();
-        String message = right == all ? all == 1 ? "The cell is right." : "All " + all + " cells are right." : right + " of " + all + " cells are right. Look again at "
-                + String.join("; ", wrong.subList(0, Math.min(MOST_NAMED, wrong.size()))) + (wrong.size() > MOST_NAMED ? "; and " + (wrong.size() - MOST_NAMED) + " more" : "") + ".";
-        String counted = carried == 0 ? "" : " " + Counted.of(carried, "cell counts", "cells count") + " because what went wrong before was taken on rightly.";
+        List<Verdict.Part> parts = groups.entrySet().stream()
+                .map(it -> new Verdict.Part(it.getKey(), it.getValue(), "")).toList();
+        String allRight = all == 1 ? "The cell is right." : "All " + all + " cells are right.";
+        String message = right == all ? allRight
+                : right + " of " + all + " cells are right. Look again at "
+                + String.join("; ", wrong.subList(0, Math.min(MOST_NAMED, wrong.size())))
+                + (wrong.size() > MOST_NAMED ? "; and " + (wrong.size() - MOST_NAMED) + " more" : "") + ".";
+        String counted = carried == 0
+                ? ""
+                : " " + Counted.of(carried, "cell counts", "cells count")
+                + " because what went wrong before was taken on rightly.";
         Outcome outcome = right == all ? Outcome.RIGHT : right == 0 ? Outcome.WRONG : Outcome.NEARLY;
         return new Verdict(outcome, terms.marks() * (double) right / all, message + counted, "", List.of(), parts);
     }
@@ -178,7 +197,8 @@ public record FillCalculation(Terms terms, CalculationCells.Way way, Set<String>
         } else if (fits(-typed, value)) {
             return " (its sign)";
         }
-        return fits(Math.rint(typed * Math.pow(10, places)) / Math.pow(10, places), value) || Math.abs(typed - value) <= 0.01 * Math.abs(value) ? " (its rounding)" : "";
+        return fits(Math.rint(typed * Math.pow(10, places)) / Math.pow(10, places), value)
+                || Math.abs(typed - value) <= 0.01 * Math.abs(value) ? " (its rounding)" : "";
     }
 
     @Override
@@ -188,34 +208,42 @@ public record FillCalculation(Terms terms, CalculationCells.Way way, Set<String>
         }
         Optional<CalculationCells> cells = CalculationCells.of(way, truth.pairs());
         if (cells.isEmpty()) {
-            return Key.missing(truth.evidence().fit() instanceof Fit.None(String reason) ? reason : truth.pairs().hasCounts() ? "points that were observed several times are not calculated by hand"
+            return Key.missing(truth.evidence().fit() instanceof Fit.None(String reason) ? reason
+                    : truth.pairs().hasCounts() ? "points that were observed several times are not calculated by hand"
                     : "these values are too large or too small to be written out");
         }
         long count = cells.get().cells().stream().filter(cell -> isAsked(cell, truth)).count();
         if (count == 0 || count > MOST_CELLS) {
-            return Key.missing(count == 0 ? "choose what is left out for the student" : count + " cells are asked for; " + MOST_CELLS + " may be. Choose fewer columns, or rows");
+            return Key.missing(count == 0
+                    ? "choose what is left out for the student"
+                    : count + " cells are asked for; " + MOST_CELLS + " may be. Choose fewer columns, or rows");
         }
         FillIn fill = fillIn(truth).orElseThrow();
-        List<String> shown = fill.asked().stream().filter(id -> !id.contains(":") || way == CalculationCells.Way.MATRICES).map(id -> name(fill, id) + " " + truth.style().show(cells.get().value(id), rounding())).toList();
+        List<String> shown = fill.asked().stream().filter(id -> !id.contains(":") || way == CalculationCells.Way.MATRICES)
+                .map(id -> name(fill, id) + " " + truth.style().show(cells.get().value(id), rounding())).toList();
         return Key.of(Counted.of(count, "cell") + (shown.isEmpty() ? "" : ": " + String.join(" \u00b7 ", shown)));
     }
 
     /** It stands in the calculation itself. */
     @Override
     public String rightAnswer(Truth truth) {
-        return fillIn(truth).map(fill -> fill.asked().stream().filter(id -> !id.contains(":")).map(id -> name(fill, id) + " is " + truth.style().show(fill.cells().value(id), rounding()))
+        return fillIn(truth).map(fill -> fill.asked().stream().filter(id -> !id.contains(":"))
+                .map(id -> name(fill, id) + " is " + truth.style().show(fill.cells().value(id), rounding()))
                 .collect(Collectors.joining(", "))).orElse("");
     }
 
     @Override
     public List<String> inWords(Answer answer, Truth truth) {
         Answer.Filled filled = answer.as(Answer.Filled.class);
-        return fillIn(truth).map(fill -> fill.asked().stream().map(id -> name(fill, id) + ": " + (filled.text(id).isBlank() ? "\u2013" : filled.text(id))).toList()).orElse(List.of());
+        return fillIn(truth).map(fill -> fill.asked().stream().map(id -> name(fill, id) + ": "
+                + (filled.text(id).isBlank() ? "\u2013" : filled.text(id))).toList()).orElse(List.of());
     }
 
     @Override
     public List<OnPaper> onPaper(Truth truth) {
         Optional<FillIn> fill = fillIn(truth);
-        return fill.filter(it -> it.asked().size() <= MOST_BLANKS).map(it -> it.asked().stream().<OnPaper>map(id -> new OnPaper.Blank(name(it, id), "")).toList()).orElse(List.of(new OnPaper.Lines(ROOM_TO_WORK)));
+        return fill.filter(it -> it.asked().size() <= MOST_BLANKS)
+                .map(it -> it.asked().stream().<OnPaper>map(id -> new OnPaper.Blank(name(it, id), "")).toList())
+                .orElse(List.of(new OnPaper.Lines(ROOM_TO_WORK)));
     }
 }

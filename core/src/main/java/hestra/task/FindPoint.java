@@ -27,12 +27,14 @@ import hestra.fit.Trial;
  * @param action what is to be done about them; nothing where that is not asked
  * @param reason why; nothing where that is not asked
  */
-public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> rows, Optional<PointAction> action, Optional<PointReason> reason) implements Task {
+public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> rows, Optional<PointAction> action,
+        Optional<PointReason> reason) implements Task {
 
     public static final int MOST = 10;
 
     static final Kind KIND = new Kind("find-point", "Find the point", Kind.Group.PLOT, FindPoint.class, (id, _) -> new FindPoint(
-            Terms.of(id, "Find the point", "Which point changes the line most? Click it.", 2), PointSort.MOST_INFLUENTIAL, 1, Set.of(), Optional.empty(), Optional.empty()));
+            Terms.of(id, "Find the point", "Which point changes the line most? Click it.", 2), PointSort.MOST_INFLUENTIAL, 1,
+                    Set.of(), Optional.empty(), Optional.empty()));
 
     /** Two points that stand out by amounts as near as this are not told apart. */
     private static final double TIED = 1e-9;
@@ -71,7 +73,8 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
 
     @Override
     public Task following(TableEdit change) {
-        return new FindPoint(terms, sort, count, rows.stream().map(change::rowAfter).filter(row -> row >= 0).collect(Collectors.toSet()), action, reason);
+        return new FindPoint(terms, sort, count, rows.stream().map(change::rowAfter).filter(row -> row >= 0)
+                .collect(Collectors.toSet()), action, reason);
     }
 
     /** How many points are to be found. */
@@ -84,7 +87,8 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
     }
 
     private Set<Integer> named(Truth truth) {
-        return sort == PointSort.MISTYPED && !truth.slips().isEmpty() ? truth.slips() : rows.stream().filter(row -> row < truth.data().size()).collect(Collectors.toSet());
+        return sort == PointSort.MISTYPED && !truth.slips().isEmpty()
+                ? truth.slips() : rows.stream().filter(row -> row < truth.data().size()).collect(Collectors.toSet());
     }
 
     /** The rows of points that are right, in the true data or in those with a slip still in; none where they cannot be told. */
@@ -92,14 +96,18 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
         if (sort == PointSort.MISTYPED || sort == PointSort.CHOSEN) {
             return named(truth).isEmpty() ? List.of() : List.of(named(truth));
         }
-        return Stream.of(truth.pairs(), truth.pairsWithSlips()).map(pairs -> foremost(sort, pairs)).flatMap(Optional::stream).distinct().toList();
+        return Stream.of(truth.pairs(), truth.pairsWithSlips()).map(pairs -> foremost(sort, pairs))
+                .flatMap(Optional::stream).distinct().toList();
     }
 
     /** The rows of the points that stand out most in a way; nothing where there are too few or the last of them is tied. */
     private Optional<Set<Integer>> foremost(PointSort how, Pairs pairs) {
-        List<Map.Entry<Integer, Double>> sizes = how.sizes(pairs).entrySet().stream().sorted(Map.Entry.<Integer, Double>comparingByValue().reversed()).toList();
+        List<Map.Entry<Integer, Double>> sizes = how.sizes(pairs).entrySet().stream()
+                .sorted(Map.Entry.<Integer, Double>comparingByValue().reversed()).toList();
         boolean told = sizes.size() > count && sizes.get(count - 1).getValue() > sizes.get(count).getValue() * (1 + TIED);
-        return told ? Optional.of(sizes.subList(0, count).stream().map(Map.Entry::getKey).collect(Collectors.toSet())) : Optional.empty();
+        return told
+                ? Optional.of(sizes.subList(0, count).stream().map(Map.Entry::getKey).collect(Collectors.toSet()))
+                : Optional.empty();
     }
 
     /** The answer with the points of these rows of the student's table marked, and everything else as it was given before. */
@@ -133,7 +141,8 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
     @Override
     public Optional<Answer> typed(String text, Truth truth) {
         String[] pieces = text.strip().split("\\s*[;\\n]\\s*");
-        Set<Integer> rows = Pattern.compile("\\d{1,6}").matcher(pieces[0]).results().map(it -> Integer.parseInt(it.group()) - 1).filter(it -> it >= 0).collect(Collectors.toSet());
+        Set<Integer> rows = Pattern.compile("\\d{1,6}").matcher(pieces[0]).results().map(it -> Integer.parseInt(it.group()) - 1)
+                .filter(it -> it >= 0).collect(Collectors.toSet());
         Answer.Pointed pointed = new Answer.Pointed(rows, Optional.empty(), Optional.empty());
         for (int i = 1; i < pieces.length; i++) {
             Optional<PointAction> action = ChoiceText.find(List.of(PointAction.values()), PointAction::inWords, pieces[i]);
@@ -149,7 +158,9 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
 
     @Override
     public String expected(Truth truth) {
-        return "Give the row, such as \u201crow 3\u201d" + (action.isPresent() || reason.isPresent() ? ", then what to do about it and why, with semicolons between." : ".");
+        return "Give the row, such as \u201crow 3\u201d"
+                + (action.isPresent() || reason.isPresent()
+                        ? ", then what to do about it and why, with semicolons between." : ".");
     }
 
     @Override
@@ -157,8 +168,11 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
         Answer.Pointed given = answer.as(Answer.Pointed.class);
         int wanted = wanted(truth);
         if (given.rows().size() != wanted) {
-            return Optional.of(wanted == 1 ? given.rows().isEmpty() ? "Click the point in the plot first." : "One point is asked for. Click it by itself."
-                    : "Mark " + wanted + " points: click one, then the others with Ctrl held down. " + given.rows().size() + " marked so far.");
+            String one = given.rows().isEmpty()
+                    ? "Click the point in the plot first." : "One point is asked for. Click it by itself.";
+            return Optional.of(wanted == 1 ? one
+                    : "Mark " + wanted + " points: click one, then the others with Ctrl held down. " + given.rows()
+                    .size() + " marked so far.");
         } else if (action.isPresent() && given.action().isEmpty()) {
             return Optional.of("Say what is to be done about it.");
         }
@@ -171,20 +185,25 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
         List<Set<Integer>> right = right(truth);
         boolean found = right.contains(given.rows());
         Optional<PointSort> other = found ? Optional.empty() : standingOutOtherwise(given.rows(), truth);
-        Parts parts = Parts.none().add("point", found, other.map(it -> "This is " + it.named() + ", not " + sort.named() + ".").orElseGet(() -> isNot(given.rows(), right)));
+        Parts parts = Parts.none().add("point", found, other.map(it -> "This is " + it.named() + ", not " + sort.named() + ".")
+                .orElseGet(() -> isNot(given.rows(), right)));
         if (found) {
             parts.say(given.rows().size() == 1 ? "You found the point." : "You found the points.");
         }
-        action.ifPresent(key -> parts.add("what to do", given.action().filter(key::equals).isPresent(), "What to do about it is not right yet."));
-        reason.ifPresent(key -> parts.add("why", given.reason().filter(key::equals).isPresent(), "The reason is not the best one."));
-        return parts.verdict(terms.marks(), "").recognising(other.isPresent() ? List.of(Mistake.ANOTHER_POINT) : List.of()).advising(found ? "" : advice());
+        action.ifPresent(key -> parts.add("what to do", given.action().filter(key::equals).isPresent(),
+                "What to do about it is not right yet."));
+        reason.ifPresent(key -> parts.add("why", given.reason().filter(key::equals).isPresent(),
+                "The reason is not the best one."));
+        return parts.verdict(terms.marks(), "").recognising(other.isPresent() ? List.of(Mistake.ANOTHER_POINT) : List.of())
+                .advising(found ? "" : advice());
     }
 
     private String isNot(Set<Integer> rows, List<Set<Integer>> right) {
         if (rows.size() == 1) {
             return "This is not " + sort.named() + ".";
         }
-        return right.stream().noneMatch(it -> rows.stream().anyMatch(it::contains)) ? "None of these is one of them." : "Some of these are right, not all.";
+        return right.stream().noneMatch(it -> rows.stream().anyMatch(it::contains))
+                ? "None of these is one of them." : "Some of these are right, not all.";
     }
 
     private String advice() {
@@ -199,7 +218,8 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
 
     /** In which other way these points stand out most. */
     private Optional<PointSort> standingOutOtherwise(Set<Integer> rows, Truth truth) {
-        return Stream.of(PointSort.MOST_INFLUENTIAL, PointSort.HIGHEST_LEVERAGE, PointSort.LARGEST_RESIDUAL).filter(it -> it != sort && rows.size() == 1 && wanted(truth) == 1)
+        return Stream.of(PointSort.MOST_INFLUENTIAL, PointSort.HIGHEST_LEVERAGE, PointSort.LARGEST_RESIDUAL)
+                .filter(it -> it != sort && rows.size() == 1 && wanted(truth) == 1)
                 .filter(it -> foremost(it, truth.pairs()).filter(rows::equals).isPresent()).findFirst();
     }
 
@@ -210,17 +230,25 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
             return Key.missing(switch (sort) {
                 case MISTYPED -> "no task of this part gives out a mistyped value, and no row is named";
                 case CHOSEN -> "no row is named";
-                case MOST_INFLUENTIAL, HIGHEST_LEVERAGE, LARGEST_RESIDUAL -> truth.evidence().fit() instanceof Fit.None(String why) ? why : "two points stand out by as much as each other";
+                case MOST_INFLUENTIAL, HIGHEST_LEVERAGE, LARGEST_RESIDUAL ->
+                        truth.evidence().fit() instanceof Fit.None(String why)
+                        ? why : "two points stand out by as much as each other";
             });
         }
-        String what = Stream.of(Optional.of(rowsInWords(right.getFirst())), action.map(PointAction::inWords), reason.map(PointReason::inWords)).flatMap(Optional::stream).collect(Collectors.joining(" · "));
-        List<Key.Recognised> recognised = wanted(truth) > 1 ? List.of() : Stream.of(PointSort.MOST_INFLUENTIAL, PointSort.HIGHEST_LEVERAGE, PointSort.LARGEST_RESIDUAL).filter(it -> it != sort)
-                .flatMap(it -> foremost(it, truth.pairs()).stream()).filter(it -> !right.contains(it)).distinct().map(it -> new Key.Recognised(Mistake.ANOTHER_POINT, rowsInWords(it))).toList();
+        String what = Stream.of(Optional.of(rowsInWords(right.getFirst())), action.map(PointAction::inWords),
+                reason.map(PointReason::inWords)).flatMap(Optional::stream).collect(Collectors.joining(" · "));
+        List<Key.Recognised> recognised = wanted(truth) > 1
+                ? List.of()
+                : Stream.of(PointSort.MOST_INFLUENTIAL, PointSort.HIGHEST_LEVERAGE, PointSort.LARGEST_RESIDUAL)
+                .filter(it -> it != sort)
+                .flatMap(it -> foremost(it, truth.pairs()).stream()).filter(it -> !right.contains(it)).distinct()
+                .map(it -> new Key.Recognised(Mistake.ANOTHER_POINT, rowsInWords(it))).toList();
         return Key.of(what).recognising(recognised);
     }
 
     private static String rowsInWords(Set<Integer> rows) {
-        return (rows.size() == 1 ? "row " : "rows ") + rows.stream().sorted().map(row -> Integer.toString(row + 1)).collect(Collectors.joining(", "));
+        return (rows.size() == 1 ? "row " : "rows ") + rows.stream().sorted().map(row -> Integer.toString(row + 1))
+                .collect(Collectors.joining(", "));
     }
 
     @Override
@@ -236,7 +264,8 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
     @Override
     public Optional<Sketch> sketch(Answer answer, Truth truth) {
         Pairs pairs = truth.withSlips().orElseGet(truth::evidence).pairs();
-        return Optional.of(Sketch.of(pairs).marking(answer.as(Answer.Pointed.class).rows().stream().map(pairs::indexOfRow).filter(place -> place >= 0)
+        return Optional.of(Sketch.of(pairs).marking(answer.as(Answer.Pointed.class).rows().stream().map(pairs::indexOfRow)
+                .filter(place -> place >= 0)
                 .map(place -> new Trial.Handle(pairs.x(place), pairs.y(place))).toList()));
     }
 
@@ -253,8 +282,10 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
     @Override
     public List<OnPaper> onPaper(Truth truth) {
         List<OnPaper> all = new ArrayList<>(List.of(new OnPaper.Blank(count == 1 ? "row" : "rows", "")));
-        action.ifPresent(_ -> all.add(new OnPaper.Choices(new ChoiceRow("what to do", "", Stream.of(PointAction.values()).map(PointAction::inWords).toList(), false))));
-        reason.ifPresent(_ -> all.add(new OnPaper.Choices(new ChoiceRow("why", "", Stream.of(PointReason.values()).map(PointReason::inWords).toList(), false))));
+        action.ifPresent(_ -> all.add(new OnPaper.Choices(new ChoiceRow("what to do", "", Stream.of(PointAction.values())
+                .map(PointAction::inWords).toList(), false))));
+        reason.ifPresent(_ -> all.add(new OnPaper.Choices(new ChoiceRow("why", "", Stream.of(PointReason.values())
+                .map(PointReason::inWords).toList(), false))));
         return all;
     }
 
@@ -272,7 +303,8 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
         action.ifPresent(key -> pieces.add(new Sealing.Piece("what to do", Set.of(key.name()))));
         reason.ifPresent(key -> pieces.add(new Sealing.Piece("why", Set.of(key.name()))));
         // That something is asked stays; which is right goes.
-        FindPoint blank = new FindPoint(terms, sort, wanted(truth), Set.of(), action.map(_ -> PointAction.values()[0]), reason.map(_ -> PointReason.values()[0]));
+        FindPoint blank = new FindPoint(terms, sort, wanted(truth), Set.of(), action.map(_ -> PointAction.values()[0]),
+                reason.map(_ -> PointReason.values()[0]));
         return pieces.isEmpty() ? Optional.empty() : Optional.of(new Sealing(blank, pieces));
     }
 

@@ -102,7 +102,8 @@ public record FindSlip(Terms terms, int row, int column, String shown) implement
         Set<Integer> others = new TreeSet<>();
         for (int printed = 0; printed < truth.data().size(); printed++) {
             int place = placement.placeOf(printed);
-            if (!own.contains(printed) && (place < 0 || table.row(place).isSetAside() || !agrees(truth.data(), printed, table, place))) {
+            if (!own.contains(printed) && (place < 0 || table.row(place).isSetAside()
+                    || !agrees(truth.data(), printed, table, place))) {
                 others.add(printed);
             }
         }
@@ -143,13 +144,15 @@ public record FindSlip(Terms terms, int row, int column, String shown) implement
         boolean excused = given.reason().filter(reason -> !reason.isBlank()).isPresent();
         if (!mended && !excused) {
             return now.saysTheSameAs(Cell.of(shown, truth.mark()))
-                    ? Verdict.wrong("One value still differs from the printed table.").advising("Which point stands far from the others?")
+                    ? Verdict.wrong("One value still differs from the printed table.")
+                    .advising("Which point stands far from the others?")
                     : Verdict.wrong("You found the row. Its value is not yet what the printed table says.");
         }
         if (!given.othersChanged().isEmpty()) {
             String rows = String.join(", ", given.othersChanged().stream().map(it -> Integer.toString(it + 1)).toList());
             return Verdict.of(Outcome.NEARLY, terms.marks() / 2.0,
-                    "You found the mistyped value, but something else no longer agrees with the printed table: row " + rows + ".");
+                    "You found the mistyped value, but something else no longer agrees with the printed table: row " + rows
+                            + ".");
         }
         return Verdict.right(terms.marks(), mended ? "Row " + (row + 1) + " now agrees with the printed table."
                 : "Row " + (row + 1) + " is set aside, and your reason is kept.");
@@ -157,7 +160,8 @@ public record FindSlip(Terms terms, int row, int column, String shown) implement
 
     @Override
     public Key key(Truth truth) {
-        return row >= truth.data().size() || column >= truth.data().width() ? Key.missing("row " + (row + 1) + " is not in the data")
+        return row >= truth.data().size() || column >= truth.data().width()
+                ? Key.missing("row " + (row + 1) + " is not in the data")
                 : Key.of("row " + (row + 1) + ": " + shown + " → " + truth.data().cell(row, column).text());
     }
 
@@ -175,7 +179,8 @@ public record FindSlip(Terms terms, int row, int column, String shown) implement
     /** A slip that was the proposed one is so for other data too. */
     @Override
     public Task inStep(Truth before, Truth now) {
-        return now.data().size() > 0 && before.data().size() > 0 && equals(fresh(id(), before).with(terms)) ? fresh(id(), now).with(terms) : this;
+        return now.data().size() > 0 && before.data().size() > 0 && equals(fresh(id(), before).with(terms))
+                ? fresh(id(), now).with(terms) : this;
     }
 
     @Override

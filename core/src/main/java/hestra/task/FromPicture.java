@@ -21,8 +21,8 @@ import hestra.summary.Association;
 import hestra.tracing.Tracing;
 
 /**
- * The student reads points off the picture that lies under the part's data: lays the axes on it and places the points, and, where that is
- * asked, fits a curve to them.
+ * The student reads points off the picture that lies under the part's data: lays the axes on it and places the points, and, where
+ * that is asked, fits a curve to them.
  *
  * @param within how far off a point may be, as a share of what the data span, above 0
  * @param curve the curve whose coefficients are looked at; nothing for the points alone
@@ -30,8 +30,11 @@ import hestra.tracing.Tracing;
  */
 public record FromPicture(Terms terms, double within, Optional<Curve> curve, double band) implements Task {
 
-    static final Kind KIND = new Kind("from-picture", "From a picture", Kind.Group.DATA, FromPicture.class, (id, _) -> new FromPicture(
-            Terms.of(id, "Read the points off the picture", "Lay the axes on the picture: drag x\u2081, x\u2082, y\u2081 and y\u2082 to places whose values you can read, and type those values. "
+    static final Kind KIND = new Kind("from-picture", "From a picture", Kind.Group.DATA, FromPicture.class,
+            (id, _) -> new FromPicture(
+            Terms.of(id, "Read the points off the picture",
+                    "Lay the axes on the picture: drag x\u2081, x\u2082, y\u2081 and y\u2082 to places whose values you can "
+                    + "read, and type those values. "
                     + "Then click each point.", 4), 0.03, Optional.empty(), 0.1));
 
     /** How nearly straight the values of an axis must run against the true ones for the axis to be what is wrong. */
@@ -103,7 +106,8 @@ public record FromPicture(Terms terms, double within, Optional<Curve> curve, dou
 
     @Override
     public Verdict judged(Attempt attempt, Truth truth) {
-        Optional<Tracing> tracing = attempt.answer().as(Answer.ReadOff.class).tracing().filter(it -> it.axes().problem().isEmpty());
+        Optional<Tracing> tracing = attempt.answer().as(Answer.ReadOff.class).tracing()
+                .filter(it -> it.axes().problem().isEmpty());
         Pairs right = right(truth);
         if (tracing.isEmpty() || right.size() == 0) {
             return Verdict.wrong("Nothing can be read off yet.");
@@ -118,8 +122,12 @@ public record FromPicture(Terms terms, double within, Optional<Curve> curve, dou
         // Each point is a part of the whole, so that most of them earn most of the marks.
         double share = (double) Math.max(0, found - extra) / right.size();
         boolean all = found == right.size() && extra == 0;
-        parts.add(new Verdict.Part("points", all ? Outcome.RIGHT : share > 0 ? Outcome.NEARLY : Outcome.WRONG, found + " of " + right.size()));
-        notes.add(all ? "All " + right.size() + " points are where they should be." : found + " of " + Counted.of(right.size(), "point") + " are where they should be"
+        parts.add(new Verdict.Part("points", all ? Outcome.RIGHT
+                : share > 0 ? Outcome.NEARLY
+                : Outcome.WRONG, found + " of " + right.size()));
+        notes.add(all
+                ? "All " + right.size() + " points are where they should be."
+                : found + " of " + Counted.of(right.size(), "point") + " are where they should be"
                 + (extra > 0 ? ", and " + Counted.of(extra, "point is", "points are") + " somewhere else." : "."));
         if (!all) {
             notes.addAll(wrongAxes(right, own));
@@ -128,17 +136,21 @@ public record FromPicture(Terms terms, double within, Optional<Curve> curve, dou
         if (curve.isPresent()) {
             boolean near = coefficientsAreNear(right, own);
             parts.add(new Verdict.Part(curve.get().inWords(), near ? Outcome.RIGHT : Outcome.WRONG, ""));
-            notes.add(near ? "The " + curve.get().inWords() + " through them comes out as it should." : "The " + curve.get().inWords() + " through them comes out differently.");
+            notes.add(near
+                    ? "The " + curve.get().inWords() + " through them comes out as it should."
+                    : "The " + curve.get().inWords() + " through them comes out differently.");
             fitted = (share + (near ? 1 : 0)) / 2;
             all &= near;
         }
         Outcome outcome = all ? Outcome.RIGHT : fitted > 0 ? Outcome.NEARLY : Outcome.WRONG;
-        return new Verdict(outcome, terms.marks() * (all ? 1 : fitted), String.join(" ", notes), all ? "" : "Use the magnifier, and check what you typed for the axes.", List.of(), parts);
+        return new Verdict(outcome, terms.marks() * (all ? 1 : fitted), String.join(" ", notes),
+                all ? "" : "Use the magnifier, and check what you typed for the axes.", List.of(), parts);
     }
 
     @Override
     public Optional<Sketch> sketch(Answer answer, Truth truth) {
-        return answer.as(Answer.ReadOff.class).tracing().filter(it -> it.axes().problem().isEmpty()).map(it -> Sketch.of(pairs(it, truth)));
+        return answer.as(Answer.ReadOff.class).tracing().filter(it -> it.axes().problem().isEmpty())
+                .map(it -> Sketch.of(pairs(it, truth)));
     }
 
     private static double span(DoubleStream values) {
@@ -169,7 +181,10 @@ public record FromPicture(Terms terms, double within, Optional<Curve> curve, dou
         return found;
     }
 
-    /** The axes whose values run straight against the right ones, but are not those: it is the axis that is laid or labelled wrongly. */
+    /**
+     * The axes whose values run straight against the right ones, but are not those: it is the axis that is laid or labelled
+     * wrongly.
+     */
     private List<String> wrongAxes(Pairs right, Pairs own) {
         List<String> notes = new ArrayList<>();
         if (right.size() == own.size() && right.size() > 2) {
@@ -188,7 +203,8 @@ public record FromPicture(Terms terms, double within, Optional<Curve> curve, dou
         double[] other = own.sorted().toArray();
         OptionalDouble r = Association.of(Pairs.of(one, other)).map(Association::r).orElse(OptionalDouble.empty());
         double span = span(Arrays.stream(one));
-        return r.isPresent() && r.getAsDouble() > STRAIGHT && IntStream.range(0, one.length).anyMatch(i -> Math.abs(one[i] - other[i]) > within * span);
+        return r.isPresent() && r.getAsDouble() > STRAIGHT
+                && IntStream.range(0, one.length).anyMatch(i -> Math.abs(one[i] - other[i]) > within * span);
     }
 
     private boolean coefficientsAreNear(Pairs right, Pairs own) {
@@ -210,7 +226,8 @@ public record FromPicture(Terms terms, double within, Optional<Curve> curve, dou
             return Key.missing("no points have been placed in the picture yet");
         }
         return curve.isPresent() && LeastSquares.fit(curve.get(), right) instanceof Fit.None(String reason) ? Key.missing(reason)
-                : Key.of(Counted.of(right.size(), "point") + ", each within " + truth.style().shortest(within * 100) + " % of what the data span" + curve.map(it -> "; the coefficients of the "
+                : Key.of(Counted.of(right.size(), "point") + ", each within " + truth.style()
+                .shortest(within * 100) + " % of what the data span" + curve.map(it -> "; the coefficients of the "
                         + it.inWords() + " within " + truth.style().shortest(band * 100) + " %").orElse(""));
     }
 

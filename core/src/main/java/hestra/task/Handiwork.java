@@ -15,10 +15,12 @@ import hestra.tracing.Tracing;
  * @param tracing what was laid on the part's picture
  * @param section what was written and kept on the part's own sheet
  */
-public record Handiwork(Optional<Trial> trial, Drawing drawing, List<Seen> seen, Optional<Tracing> tracing, Answer.Section section) {
+public record Handiwork(Optional<Trial> trial, Drawing drawing, List<Seen> seen, Optional<Tracing> tracing,
+        Answer.Section section) {
 
     /** Nothing was done by hand. */
-    public static final Handiwork NONE = new Handiwork(Optional.empty(), Drawing.BY_ITSELF, List.of(), Optional.empty(), Answer.Section.NOTHING);
+    public static final Handiwork NONE = new Handiwork(Optional.empty(), Drawing.BY_ITSELF, List.of(), Optional.empty(),
+            Answer.Section.NOTHING);
 
     public Handiwork {
         seen = List.copyOf(seen);

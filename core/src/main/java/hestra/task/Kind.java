@@ -12,7 +12,8 @@ import java.util.function.BiFunction;
  * @param also what an author may look for it by beside its title: what it can ask for
  * @param fresh a task of the kind, with an id of its own and settings that suit the data
  */
-public record Kind(String code, String title, Group group, Class<? extends Task> type, String also, BiFunction<String, Truth, Task> fresh) {
+public record Kind(String code, String title, Group group, Class<? extends Task> type, String also,
+        BiFunction<String, Truth, Task> fresh) {
 
     /** A kind that is found by its title. */
     public Kind(String code, String title, Group group, Class<? extends Task> type, BiFunction<String, Truth, Task> fresh) {

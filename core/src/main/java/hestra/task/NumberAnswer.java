@@ -23,7 +23,8 @@ final class NumberAnswer {
         return switch (NumberReading.ofAnswer(attempt.answer().as(Answer.Typed.class).text(), truth.mark())) {
             case NumberReading.Blank _ -> Verdict.wrong("Type a number.");
             case NumberReading.Unreadable unreadable -> Verdict.wrong(unreadable.reason());
-            case NumberReading.Value typed -> new NumberJudge(truth.asked(what, how, attempt)).verdict(typed, marks, isNot, advice);
+            case NumberReading.Value typed ->
+                    new NumberJudge(truth.asked(what, how, attempt)).verdict(typed, marks, isNot, advice);
         };
     }
 
@@ -37,9 +38,11 @@ final class NumberAnswer {
     static Optional<String> unfinished(String text, Truth truth, Sought what, Rounding rounding, String whenBlank) {
         return switch (NumberReading.ofAnswer(text, truth.mark())) {
             case NumberReading.Blank _ -> Optional.of(whenBlank);
-            case NumberReading.Unreadable(String reason) -> Optional.of(reason + " Type one number, such as " + example(truth, what, rounding) + ".");
+            case NumberReading.Unreadable(String reason) ->
+                    Optional.of(reason + " Type one number, such as " + example(truth, what, rounding) + ".");
             case NumberReading.Value value -> UnitCheck.unknown(value, what, truth.x(), truth.y())
-                    .map(word -> "\u201c" + word + "\u201d is not a unit that can be read here. Type the number as in " + example(truth, what, rounding) + ", or without a unit.");
+                    .map(word -> "\u201c" + word + "\u201d is not a unit that can be read here. Type the number as in "
+                    + example(truth, what, rounding) + ", or without a unit.");
         };
     }
 

@@ -20,7 +20,8 @@ import hestra.numbers.Rounding;
  */
 public record NumberQuestion(Terms terms, double key, Rounding rounding, String unit) implements ByTyping {
 
-    static final Kind KIND = new Kind("number-question", "Question: a number", Kind.Group.NUMBERS, NumberQuestion.class, (id, truth) -> new NumberQuestion(
+    static final Kind KIND = new Kind("number-question", "Question: a number", Kind.Group.NUMBERS, NumberQuestion.class,
+            (id, truth) -> new NumberQuestion(
             Terms.of(id, "A question", "How many pairs are there?", 1), truth.pairs().n(), new Rounding.Free(), ""));
 
     public NumberQuestion {
@@ -50,7 +51,8 @@ public record NumberQuestion(Terms terms, double key, Rounding rounding, String 
 
     @Override
     public Verdict judged(Attempt attempt, Truth truth) {
-        return NumberAnswer.judge(attempt, truth, sought(), Asked.How.rounded(rounding), terms.marks(), "This is not the number that is asked for.", "");
+        return NumberAnswer.judge(attempt, truth, sought(), Asked.How.rounded(rounding), terms.marks(),
+                "This is not the number that is asked for.", "");
     }
 
     @Override
@@ -65,17 +67,20 @@ public record NumberQuestion(Terms terms, double key, Rounding rounding, String 
 
     @Override
     public Key key(Truth truth) {
-        return Key.of(truth.style().show(key, rounding) + (unit.isEmpty() ? "" : " " + unit)).recognising(NumberAnswer.recognised(truth, sought(), rounding));
+        return Key.of(truth.style().show(key, rounding) + (unit.isEmpty() ? "" : " " + unit))
+                .recognising(NumberAnswer.recognised(truth, sought(), rounding));
     }
 
     @Override
     public Optional<Sealing> sealing(Truth truth) {
-        return Optional.of(new Sealing(new NumberQuestion(terms, 0, rounding, unit), List.of(new Sealing.Piece("", Set.of(written(key))))));
+        return Optional.of(new Sealing(new NumberQuestion(terms, 0, rounding, unit),
+                List.of(new Sealing.Piece("", Set.of(written(key))))));
     }
 
     @Override
     public List<String> pieces(Answer answer, Truth truth) {
-        return NumberReading.ofAnswer(answer.as(Answer.Typed.class).text(), truth.mark()) instanceof NumberReading.Value typed ? List.of(written(typed.value())) : List.of();
+        return NumberReading.ofAnswer(answer.as(Answer.Typed.class).text(), truth.mark()) instanceof NumberReading.Value typed
+                ? List.of(written(typed.value())) : List.of();
     }
 
     private String written(double value) {

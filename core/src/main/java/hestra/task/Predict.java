@@ -32,21 +32,27 @@ import hestra.numbers.Rounding;
  * @param more by which curve, and how they are to be given; nothing for the line
  * @param asked what is to be given beside the numbers, and how it counts; nothing for a judgement with each
  */
-public record Predict(Terms terms, List<Double> at, Rounding rounding, Optional<Asking> more, Optional<Predicting> asked) implements Task {
+public record Predict(Terms terms, List<Double> at, Rounding rounding, Optional<Asking> more, Optional<Predicting> asked)
+        implements Task {
 
     /** The most x values asked. */
     public static final int MOST = 12;
 
     private static final String PROMPT_OF_Y = "Predict {y} at each value. Which predictions would you trust?";
-    private static final String PROMPT_OF_X = "For which {x} does it predict each of these values? Which answers would you trust?";
+    private static final String PROMPT_OF_X =
+            "For which {x} does it predict each of these values? Which answers would you trust?";
 
     static final Kind KIND = new Kind("predict", "Predict", Kind.Group.NUMBERS, Predict.class, (id, truth) -> new Predict(
             Terms.of(id, "Predict", PROMPT_OF_Y, 6), usual(truth), new Rounding.Places(1)));
 
-    private static final Pattern JUDGED = Pattern.compile("[,\\s]*(?:\\b(?:(?:has )?no meaning|meaningless|impossible|none|yes|no|not to be trusted|to be trusted|not trusted|don[\u2019']?t trust|don[\u2019']?t|do not trust|trusted|trust|inside|outside)\\b|\u2713|\u2717)\\s*\\.?$",
+    private static final Pattern JUDGED =
+            Pattern.compile("[,\\s]*(?:\\b(?:(?:has )?no meaning|meaningless|impossible|none|yes|no|not to be trusted|to be "
+            + "trusted|not trusted|don[\u2019']?t trust|don[\u2019']?t|do not "
+            + "trust|trusted|trust|inside|outside)\\b|\u2713|\u2717)\\s*\\.?$",
             Pattern.CASE_INSENSITIVE);
     /** An interval behind a number: "(5.2 to 7.0)". */
-    private static final Pattern INTERVAL = Pattern.compile("[(\\[]\\s*(?<low>.+?)\\s*(?:\\bto\\b|\u2026|\u2013|\\.\\.\\.?|\\band\\b)\\s*(?<high>.+?)\\s*[)\\]]\\s*$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern INTERVAL = Pattern.compile("[(\\[]\\s*(?<low>.+?)\\s*(?:\\bto\\b|\u2026|\u2013|\\.\\.\\.?|"
+            + "\\band\\b)\\s*(?<high>.+?)\\s*[)\\]]\\s*$", Pattern.CASE_INSENSITIVE);
 
     /** Predictions by the line. */
     public Predict(Terms terms, List<Double> at, Rounding rounding) {
@@ -83,11 +89,15 @@ public record Predict(Terms terms, List<Double> at, Rounding rounding, Optional<
         return new Predict(terms, at, other, more, asked);
     }
 
-    /** The other way round: values of the other variable are proposed with it, and a prompt that was not the author's own changes too. */
+    /**
+     * The other way round: values of the other variable are proposed with it, and a prompt that was not the author's own changes
+     * too.
+     */
     public Predict going(Predicting.Way way, Truth truth) {
         boolean ofX = way == Predicting.Way.X_FROM_Y;
         String usual = ofX ? PROMPT_OF_Y : PROMPT_OF_X;
-        Predict other = terms.prompt().equals(usual) ? new Predict(terms.withPrompt(ofX ? PROMPT_OF_X : PROMPT_OF_Y), at, rounding, more, asked) : this;
+        Predict other = terms.prompt().equals(usual)
+                ? new Predict(terms.withPrompt(ofX ? PROMPT_OF_X : PROMPT_OF_Y), at, rounding, more, asked) : this;
         Predict changed = other.with(asks().with(way));
         return way == asks().way() ? this : changed.at(ofX ? usualOfY(truth) : usual(truth));
     }
@@ -110,7 +120,9 @@ public record Predict(Terms terms, List<Double> at, Rounding rounding, Optional<
 
     /** What the line says at those. */
     private static List<Double> usualOfY(Truth truth) {
-        return usual(truth).stream().flatMap(x -> truth.evidence().predicted(new Curve.Line(), x).stream().boxed()).filter(Double::isFinite).map(it -> new Rounding.Significant(3).apply(it).doubleValue()).filter(Double::isFinite).distinct().toList();
+        return usual(truth).stream().flatMap(x -> truth.evidence().predicted(new Curve.Line(), x).stream().boxed())
+                .filter(Double::isFinite).map(it -> new Rounding.Significant(3).apply(it).doubleValue())
+                .filter(Double::isFinite).distinct().toList();
     }
 
     /** Two values among the data and one far outside, rounded to whole steps. */
@@ -119,12 +131,15 @@ public record Predict(Terms terms, List<Double> at, Rounding rounding, Optional<
             double low = line.support().low();
             double high = line.support().high();
             // So written that data as wide as numbers go have some that are numbers.
-            List<Double> all = DoubleStream.of(0.6 * low + 0.4 * high, 0.2 * low + 0.8 * high, 1.5 * high - 0.5 * low).filter(Double::isFinite).boxed().toList();
+            List<Double> all = DoubleStream.of(0.6 * low + 0.4 * high, 0.2 * low + 0.8 * high, 1.5 * high - 0.5 * low)
+                    .filter(Double::isFinite).boxed().toList();
             // As few digits as tell them apart: years are not all 2000.
             for (int digits = 2; digits < 15; digits++) {
                 Rounding rounding = new Rounding.Significant(digits);
-                List<Double> rounded = all.stream().map(it -> rounding.apply(it).doubleValue()).filter(Double::isFinite).distinct().toList();
-                if (rounded.size() == all.size() && line.support().contains(rounded.get(0)) && line.support().contains(rounded.get(1))) {
+                List<Double> rounded = all.stream().map(it -> rounding.apply(it).doubleValue())
+                        .filter(Double::isFinite).distinct().toList();
+                if (rounded.size() == all.size() && line.support().contains(rounded.get(0))
+                        && line.support().contains(rounded.get(1))) {
                     return rounded;
                 }
             }
@@ -181,28 +196,37 @@ public record Predict(Terms terms, List<Double> at, Rounding rounding, Optional<
         Matcher judged = JUDGED.matcher(piece);
         boolean has = asks().trust() && judged.find();
         String number = (has ? piece.substring(0, judged.start()) : piece).replaceAll("^\\s*(?:at|for)\\s+[^:]*:", "").strip();
-        Answer.Predicted predicted = new Answer.Predicted(number, has ? Optional.of(judgement(judged.group().toLowerCase(Locale.ROOT))) : Optional.empty());
+        Answer.Predicted predicted = new Answer.Predicted(number,
+                has ? Optional.of(judgement(judged.group().toLowerCase(Locale.ROOT))) : Optional.empty());
         Matcher interval = INTERVAL.matcher(number);
         return asks().band().isPresent() && interval.find()
-                ? predicted.with(number.substring(0, interval.start()).strip()).withLow(interval.group("low")).withHigh(interval.group("high")) : predicted;
+                ? predicted.with(number.substring(0, interval.start()).strip()).withLow(interval.group("low"))
+                .withHigh(interval.group("high")) : predicted;
     }
 
     private static Trust judgement(String words) {
-        return words.matches(".*(?:meaning|impossible|none).*") ? Trust.MEANINGLESS : words.matches(".*(?:not|n['\u2019]?t|\\bno\\b|outside|\u2717).*") ? Trust.DOUBTED : Trust.TRUSTED;
+        return words.matches(".*(?:meaning|impossible|none).*") ? Trust.MEANINGLESS
+                : words.matches(".*(?:not|n['\u2019]?t|\\bno\\b|outside|\u2717).*") ? Trust.DOUBTED
+                : Trust.TRUSTED;
     }
 
     @Override
     public String expected(Truth truth) {
-        String interval = asks().band().isPresent() ? " (" + truth.style().shortest(1.1) + " to " + truth.style().shortest(1.9) + ")" : "";
-        return "Give a number for each " + (asks().way() == Predicting.Way.X_FROM_Y ? "y" : "x") + (interval.isEmpty() ? "" : ", its interval") + (asks().trust() ? ", and whether to trust it" : "")
-                + ", with semicolons between, such as \u201c" + truth.style().shortest(1.5) + interval + (asks().trust() ? " yes" : "") + "; " + truth.style().shortest(2.5) + interval + (asks().trust() ? " no" : "") + "\u201d.";
+        String interval = asks().band().isPresent()
+                ? " (" + truth.style().shortest(1.1) + " to " + truth.style().shortest(1.9) + ")" : "";
+        return "Give a number for each " + (asks().way() == Predicting.Way.X_FROM_Y ? "y" : "x")
+                + (interval.isEmpty() ? "" : ", its interval") + (asks().trust() ? ", and whether to trust it" : "")
+                + ", with semicolons between, such as \u201c" + truth.style()
+                .shortest(1.5) + interval + (asks().trust() ? " yes" : "") + "; " + truth.style()
+                .shortest(2.5) + interval + (asks().trust() ? " no" : "") + "\u201d.";
     }
 
     @Override
     public Optional<String> unfinished(Answer answer, Truth truth) {
         Answer.Predictions given = answer.as(Answer.Predictions.class);
         List<PredictedPlace> places = places(truth);
-        return IntStream.range(0, at.size()).mapToObj(i -> places.get(i).unfinished(given.at(i))).flatMap(Optional::stream).findFirst();
+        return IntStream.range(0, at.size()).mapToObj(i -> places.get(i).unfinished(given.at(i)))
+                .flatMap(Optional::stream).findFirst();
     }
 
     /** The curve whose own equation a prediction may be made from, where that counts. */
@@ -215,12 +239,15 @@ public record Predict(Terms terms, List<Double> at, Rounding rounding, Optional<
     public Verdict judged(Attempt attempt, Truth truth) {
         Answer.Predictions given = attempt.answer().as(Answer.Predictions.class);
         List<PredictedPlace> all = places(truth);
-        List<PredictedPlace> places = IntStream.range(0, at.size()).mapToObj(i -> all.get(i).judge(given.at(i), attempt)).toList();
+        List<PredictedPlace> places = IntStream.range(0, at.size())
+                .mapToObj(i -> all.get(i).judge(given.at(i), attempt)).toList();
         List<Verdict.Part> parts = places.stream().flatMap(it -> it.parts().stream()).toList();
         List<Mistake> recognised = places.stream().flatMap(it -> it.mistakes().stream()).distinct().toList();
         String notes = places.stream().flatMap(it -> it.notes().stream()).collect(Collectors.joining(" "));
         long right = parts.stream().filter(part -> part.outcome() == Outcome.RIGHT).count();
-        String message = right == parts.size() ? (asks().trust() ? "All predictions and judgements are right. " : "All predictions are right. ") + notes : right + " of " + parts.size() + " are right. " + notes;
+        String message = right == parts.size()
+                ? (asks().trust() ? "All predictions and judgements are right. " : "All predictions are right. ") + notes
+                : right + " of " + parts.size() + " are right. " + notes;
         return Verdict.ofParts(terms.marks(), parts, message.strip()).recognising(recognised);
     }
 
@@ -237,7 +264,8 @@ public record Predict(Terms terms, List<Double> at, Rounding rounding, Optional<
     @Override
     public Key key(Truth truth) {
         return truth.evidence().fit(asking().ofCurve()) instanceof Fit.None(String reason) ? Key.missing(reason)
-                : Key.of(String.join(" \u00b7 ", places(truth).stream().map(PredictedPlace::key).toList())).recognising(recognised(truth));
+                : Key.of(String.join(" \u00b7 ", places(truth).stream().map(PredictedPlace::key).toList()))
+                .recognising(recognised(truth));
     }
 
     /** Each mistake with what it gives at each place; nothing where it cannot be told from the key. */
@@ -246,16 +274,19 @@ public record Predict(Terms terms, List<Double> at, Rounding rounding, Optional<
         List<PredictedPlace> places = places(truth);
         for (int i = 0; i < at.size(); i++) {
             for (Key.Recognised one : places.get(i).recognised()) {
-                List<String> all = answers.computeIfAbsent(one.mistake(), _ -> new ArrayList<>(Collections.nCopies(at.size(), "\u2013")));
+                List<String> all = answers.computeIfAbsent(one.mistake(),
+                        _ -> new ArrayList<>(Collections.nCopies(at.size(), "\u2013")));
                 all.set(i, one.answer());
             }
         }
-        return answers.entrySet().stream().map(it -> new Key.Recognised(it.getKey(), String.join(" \u00b7 ", it.getValue()))).toList();
+        return answers.entrySet().stream().map(it -> new Key.Recognised(it.getKey(), String.join(" \u00b7 ", it.getValue())))
+                .toList();
     }
 
     @Override
     public String rightAnswer(Truth truth) {
-        return truth.evidence().fit(asking().ofCurve()).curveFit().isEmpty() ? "" : String.join("; ", places(truth).stream().map(PredictedPlace::rightAnswer).toList());
+        return truth.evidence().fit(asking().ofCurve()).curveFit().isEmpty()
+                ? "" : String.join("; ", places(truth).stream().map(PredictedPlace::rightAnswer).toList());
     }
 
     @Override
@@ -266,7 +297,8 @@ public record Predict(Terms terms, List<Double> at, Rounding rounding, Optional<
     }
 
     private static String inWords(Answer.Predicted given) {
-        String interval = given.low().isEmpty() && given.high().isEmpty() ? "" : " (" + given.low().orElse("\u2013") + " to " + given.high().orElse("\u2013") + ")";
+        String interval = given.low().isEmpty() && given.high().isEmpty()
+                ? "" : " (" + given.low().orElse("\u2013") + " to " + given.high().orElse("\u2013") + ")";
         String judged = given.trusted().map(it -> switch (it) {
             case TRUSTED -> ", trusted";
             case DOUBTED -> ", not trusted";

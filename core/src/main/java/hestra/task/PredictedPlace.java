@@ -37,7 +37,8 @@ final class PredictedPlace {
         this.task = task;
         this.given = given;
         this.truth = truth;
-        this.sought = task.asks().way() == Predicting.Way.X_FROM_Y ? new Sought.Reached(given, curve()) : new Sought.Prediction(given, curve());
+        this.sought = task.asks().way() == Predicting.Way.X_FROM_Y
+                ? new Sought.Reached(given, curve()) : new Sought.Prediction(given, curve());
     }
 
     private Curve curve() {
@@ -64,7 +65,9 @@ final class PredictedPlace {
     private Trust trust(Evidence data, double value) {
         double x = ofX() ? value : given;
         boolean supported = data.supports(curve(), x);
-        return task.asks().meaning() && against(value).isPresent() ? Trust.MEANINGLESS : supported ? Trust.TRUSTED : Trust.DOUBTED;
+        return task.asks().meaning() && against(value).isPresent() ? Trust.MEANINGLESS
+                : supported ? Trust.TRUSTED
+                : Trust.DOUBTED;
     }
 
     /** What to think where the curve has no value. */
@@ -79,7 +82,8 @@ final class PredictedPlace {
 
     private Optional<String> against(Variable variable, double value) {
         NumberStyle style = truth.style();
-        return variable.possible().filter(it -> !it.allow(value)).map(it -> variable.described() + " lies between " + style.shortest(it.least()) + " and "
+        return variable.possible().filter(it -> !it.allow(value))
+                .map(it -> variable.described() + " lies between " + style.shortest(it.least()) + " and "
                 + style.shortest(it.greatest()) + variable.unitAfterNumber() + ", so there is no such thing");
     }
 
@@ -98,13 +102,16 @@ final class PredictedPlace {
             return "none" + (task.asks().trust() ? " " + ofNone().sign() : "");
         }
         String judged = task.asks().trust() ? " " : "";
-        return String.join(" or ", DoubleStream.of(values).mapToObj(it -> shown(it) + interval() + judged + (task.asks().trust() ? trust(truth.evidence(), it).sign() : "")).toList());
+        return String.join(" or ", DoubleStream.of(values)
+                .mapToObj(it -> shown(it) + interval() + judged + (task.asks().trust() ? trust(truth.evidence(), it).sign() : ""))
+                .toList());
     }
 
     /** The same as it is told to a student. */
     String rightAnswer() {
         double[] values = sought.all(truth.evidence()).toArray();
-        String numbers = values.length == 0 ? "none" : String.join(" or ", DoubleStream.of(values).mapToObj(it -> shown(it) + interval()).toList());
+        String numbers = values.length == 0
+                ? "none" : String.join(" or ", DoubleStream.of(values).mapToObj(it -> shown(it) + interval()).toList());
         Trust trust = values.length == 0 ? ofNone() : trust(truth.evidence(), values[0]);
         return name() + " " + numbers + (task.asks().trust() ? ", " + trust.inFull() : "");
     }
@@ -138,7 +145,8 @@ final class PredictedPlace {
         Optional<String> problem = NumberAnswer.unfinished(answer.text(), truth, sought, task.rounding(), "type a number.");
         List<String> typed = answer.ends();
         for (int i = 0; i < ends().size() && problem.isEmpty(); i++) {
-            problem = NumberAnswer.unfinished(typed.get(i), truth, ends().get(i), task.rounding(), "give both ends of the interval.");
+            problem = NumberAnswer.unfinished(typed.get(i), truth, ends().get(i), task.rounding(),
+                    "give both ends of the interval.");
         }
         if (problem.isEmpty() && task.asks().trust() && answer.trusted().isEmpty()) {
             problem = Optional.of("say whether you would trust the prediction.");
@@ -170,14 +178,17 @@ final class PredictedPlace {
 
     private boolean isMeaningless(Evidence data) {
         double[] values = sought.all(data).toArray();
-        return values.length == 0 ? ofNone() == Trust.MEANINGLESS : DoubleStream.of(values).allMatch(it -> trust(data, it) == Trust.MEANINGLESS);
+        return values.length == 0
+                ? ofNone() == Trust.MEANINGLESS : DoubleStream.of(values).allMatch(it -> trust(data, it) == Trust.MEANINGLESS);
     }
 
     private void number(String text, Sought what, String name, Attempt attempt, boolean carries) {
         NumberJudge judge = new NumberJudge(truth.asked(what, task.asking().how(task.rounding()), attempt));
         NumberReading reading = NumberReading.ofAnswer(text, truth.mark());
-        NumberJudge.Finding finding = reading instanceof NumberReading.Value typed ? judge.judge(typed) : NumberJudge.Finding.unexplained();
-        if (finding.outcome() != Outcome.RIGHT && carries && reading instanceof NumberReading.Value typed && isOwn(typed, attempt)) {
+        NumberJudge.Finding finding = reading instanceof NumberReading.Value typed
+                ? judge.judge(typed) : NumberJudge.Finding.unexplained();
+        if (finding.outcome() != Outcome.RIGHT && carries && reading instanceof NumberReading.Value typed
+                && isOwn(typed, attempt)) {
             Outcome outcome = task.asks().own() == OwnEquation.FULL ? Outcome.RIGHT : Outcome.NEARLY;
             parts.add(new Verdict.Part(name, outcome, "Right for the equation that you wrote."));
             notes.add(Words.capitalized(name) + ": right for the equation that you wrote, but not for that of the data.");
@@ -191,19 +202,23 @@ final class PredictedPlace {
         } else if (finding.outcome() == Outcome.NEARLY) {
             notes.add(Words.capitalized(name) + ": right for the points you kept. With all the points it is another value.");
         } else if (finding.outcome() == Outcome.WRONG) {
-            notes.add(Words.capitalized(name) + (carries ? ": this is not what the " + inWords(curve()) + " predicts." : ": this is not where the interval " + task.asks().band().orElseThrow().inWords() + " ends."));
+            notes.add(Words.capitalized(name) + (carries ? ": this is not what the " + inWords(curve())
+                    + " predicts."
+                    : ": this is not where the interval " + task.asks().band().orElseThrow().inWords() + " ends."));
         }
     }
 
     /** Whether a number is what the student's own equation gives. */
     private boolean isOwn(NumberReading.Value typed, Attempt attempt) {
         if (task.asks().own() == OwnEquation.NOT || attempt.own().isEmpty()
-                || !(EquationReader.read(attempt.own().get(), truth.x(), truth.y(), truth.mark()) instanceof EquationReader.Done(TypedEquation own)) || own.isTurnedRound()) {
+                || !(EquationReader.read(attempt.own().get(), truth.x(), truth.y(),
+                truth.mark()) instanceof EquationReader.Done(TypedEquation own)) || own.isTurnedRound()) {
             return false;
         }
         OptionalDouble value = ofX() ? own.reaching(given) : own.at(given);
         String unit = sought.measured().unit(truth.x(), truth.y());
-        return value.isPresent() && new NumberJudge(truth.asked(new Sought.Given(value.getAsDouble(), unit), task.asking().how(task.rounding()))).judge(typed).outcome() == Outcome.RIGHT;
+        return value.isPresent() && new NumberJudge(truth.asked(new Sought.Given(value.getAsDouble(), unit), task.asking()
+                .how(task.rounding()))).judge(typed).outcome() == Outcome.RIGHT;
     }
 
     private void trust(Answer.Predicted answer, List<Evidence> accepted) {
@@ -228,19 +243,23 @@ final class PredictedPlace {
     }
 
     private OptionalDouble meant(Evidence data, String text) {
-        double typed = NumberReading.ofAnswer(text, truth.mark()) instanceof NumberReading.Value value ? value.value() : Double.NaN;
-        return sought.all(data).boxed().min((a, b) -> Double.compare(Math.abs(a - typed), Math.abs(b - typed))).map(OptionalDouble::of).orElse(OptionalDouble.empty());
+        double typed = NumberReading.ofAnswer(text, truth.mark()) instanceof NumberReading.Value value
+                ? value.value() : Double.NaN;
+        return sought.all(data).boxed().min((a, b) -> Double.compare(Math.abs(a - typed), Math.abs(b - typed)))
+                .map(OptionalDouble::of).orElse(OptionalDouble.empty());
     }
 
     private String why(Trust right, Trust thought, Evidence data, String text) {
         String curve = inWords(curve());
         return switch (right) {
             case TRUSTED -> "this lies among the data, so the " + curve + " may be trusted here.";
-            case DOUBTED -> thought == Trust.MEANINGLESS ? "there could be such a value. It lies outside the data, so it is not to be trusted."
+            case DOUBTED -> thought == Trust.MEANINGLESS
+                    ? "there could be such a value. It lies outside the data, so it is not to be trusted."
                     : "this lies outside the data. Nothing measured says that the " + curve + " goes on like this.";
             case MEANINGLESS -> {
                 OptionalDouble meant = meant(data, text);
-                yield meant.isPresent() ? against(meant.getAsDouble()).map(it -> it + ".").orElse("") : "the " + curve + " has no such value.";
+                yield meant.isPresent()
+                        ? against(meant.getAsDouble()).map(it -> it + ".").orElse("") : "the " + curve + " has no such value.";
             }
         };
     }

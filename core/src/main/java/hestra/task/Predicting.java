@@ -10,7 +10,8 @@ import hestra.feedback.Quantity;
  * @param way what is given and what is predicted
  * @param band the interval that is to be given with each; nothing for none
  * @param trust whether each is to be judged
- * @param meaning whether a prediction may be said to have no meaning: where a variable would be what it cannot be, or the curve has no such value
+ * @param meaning whether a prediction may be said to have no meaning: where a variable would be what it cannot be, or the curve
+ *     has no such value
  * @param own how a prediction counts that was made from an own wrong equation
  */
 public record Predicting(Way way, Optional<Band> band, boolean trust, boolean meaning, OwnEquation own) {

@@ -82,12 +82,15 @@ public record Question(Terms terms, Sort sort, List<Option> options, boolean isT
 
         /** What is told who gets it wrong: the author's own words, or else those of the mistake that it shows; may be empty. */
         private String told(Truth truth) {
-            return says.isBlank() ? shows.map(it -> Mistake.say(List.of(it), truth.x(), truth.y(), new Rounding.Free())).orElse("") : says;
+            return says.isBlank()
+                    ? shows.map(it -> Mistake.say(List.of(it), truth.x(), truth.y(), new Rounding.Free())).orElse("") : says;
         }
     }
 
     static final Kind KIND = new Kind("question", "Question", Kind.Group.WORDS, Question.class, (id, _) -> new Question(
-            Terms.of(id, "A question", "What does r measure?", 1), Sort.ONE, List.of(new Option("how closely the points follow a straight line", true, ""), new Option("how steep the line is", false, "The slope says how steep the line is."),
+            Terms.of(id, "A question", "What does r measure?", 1), Sort.ONE,
+                    List.of(new Option("how closely the points follow a straight line", true, ""),
+                            new Option("how steep the line is", false, "The slope says how steep the line is."),
                     new Option("whether one causes the other", false, "No number of the plot says that.")), true, List.of()));
 
     private static final List<String> TRUE_OR_NOT = List.of("true", "not true");
@@ -140,7 +143,9 @@ public record Question(Terms terms, Sort sort, List<Option> options, boolean isT
         return switch (sort) {
             case ONE -> List.of(new ChoiceRow("choice", "", texts(), false));
             case SEVERAL -> List.of(new ChoiceRow("choices", "Choose all that are right.", texts(), true));
-            case TRUE_BECAUSE -> List.of(new ChoiceRow("statement", "", TRUE_OR_NOT, false), new ChoiceRow("reason", "because", texts(), false));
+            case TRUE_BECAUSE ->
+                    List.of(new ChoiceRow("statement", "", TRUE_OR_NOT, false),
+                            new ChoiceRow("reason", "because", texts(), false));
             case SHORT_TEXT, LONG_TEXT -> List.of();
         };
     }
@@ -166,7 +171,8 @@ public record Question(Terms terms, Sort sort, List<Option> options, boolean isT
             case ONE -> one(chosen.at(0), truth);
             case SEVERAL -> several(chosen.at(0), truth);
             case TRUE_BECAUSE -> trueBecause(chosen, truth);
-            case SHORT_TEXT -> accepted.stream().anyMatch(it -> plain(it).equals(plain(chosen.text()))) ? Verdict.right(terms.marks(), "Right.") : Verdict.wrong("This is not the word that is asked for.");
+            case SHORT_TEXT -> accepted.stream().anyMatch(it -> plain(it).equals(plain(chosen.text())))
+                    ? Verdict.right(terms.marks(), "Right.") : Verdict.wrong("This is not the word that is asked for.");
             // Nothing of it is decided here: the marks stand as a proposal.
             case LONG_TEXT -> Verdict.right(terms.marks(), "Written. Your instructor reads it and gives the marks.");
         };
@@ -178,12 +184,15 @@ public record Question(Terms terms, Sort sort, List<Option> options, boolean isT
         }
         Option option = options.get(picked.iterator().next());
         String told = option.told(truth);
-        return option.right ? Verdict.right(terms.marks(), "Right.") : Verdict.wrong(told.isBlank() ? "This is not right." : told).recognising(shown(picked));
+        return option.right
+                ? Verdict.right(terms.marks(), "Right.")
+                : Verdict.wrong(told.isBlank() ? "This is not right." : told).recognising(shown(picked));
     }
 
     /** The mistakes that are shown by what was chosen wrongly. */
     private List<Mistake> shown(Set<Integer> picked) {
-        return picked.stream().filter(it -> it < options.size()).map(options::get).filter(it -> !it.right).flatMap(it -> it.shows.stream()).distinct().toList();
+        return picked.stream().filter(it -> it < options.size()).map(options::get).filter(it -> !it.right)
+                .flatMap(it -> it.shows.stream()).distinct().toList();
     }
 
     private Verdict several(Set<Integer> picked, Truth truth) {
@@ -198,16 +207,24 @@ public record Question(Terms terms, Sort sort, List<Option> options, boolean isT
             }
         }
         long right = parts.stream().filter(it -> it.outcome() == Outcome.RIGHT).count();
-        return Verdict.ofParts(terms.marks(), parts, right == parts.size() ? "Right." : (right + " of " + parts.size() + " are chosen, or left out, rightly. " + String.join(" ", says)).strip()).recognising(shown(picked));
+        return Verdict.ofParts(terms.marks(), parts,
+                right == parts.size()
+                ? "Right."
+                : (right + " of " + parts.size() + " are chosen, or left out, rightly. " + String.join(" ", says)).strip())
+                .recognising(shown(picked));
     }
 
     private Verdict trueBecause(Answer.Chosen chosen, Truth truth) {
         boolean statement = chosen.at(0).contains(isTrue ? 0 : 1);
         Optional<Option> reason = chosen.at(1).stream().filter(it -> it < options.size()).map(options::get).findFirst();
         boolean why = reason.filter(Option::right).isPresent();
-        List<Verdict.Part> parts = List.of(new Verdict.Part("statement", statement ? Outcome.RIGHT : Outcome.WRONG, ""), new Verdict.Part("reason", why ? Outcome.RIGHT : Outcome.WRONG, ""));
-        String says = reason.filter(it -> !it.right).map(it -> it.told(truth)).filter(it -> !it.isBlank()).orElse(why ? "" : "The reason is not the best one.");
-        return Verdict.ofParts(terms.marks(), parts, statement && why ? "Right." : ((statement ? "" : "Think again whether it is true. ") + says).strip()).recognising(shown(chosen.at(1)));
+        List<Verdict.Part> parts = List.of(new Verdict.Part("statement", statement ? Outcome.RIGHT : Outcome.WRONG, ""),
+                new Verdict.Part("reason", why ? Outcome.RIGHT : Outcome.WRONG, ""));
+        String says = reason.filter(it -> !it.right).map(it -> it.told(truth)).filter(it -> !it.isBlank())
+                .orElse(why ? "" : "The reason is not the best one.");
+        return Verdict.ofParts(terms.marks(), parts,
+                statement && why ? "Right." : ((statement ? "" : "Think again whether it is true. ") + says).strip())
+                .recognising(shown(chosen.at(1)));
     }
 
     private static String plain(String text) {
@@ -217,16 +234,24 @@ public record Question(Terms terms, Sort sort, List<Option> options, boolean isT
     @Override
     public Optional<String> lacks() {
         return sort.hasOptions() && options.size() < 2 ? Optional.of("there is nothing to choose from yet.")
-                : sort.hasOptions() && options.stream().anyMatch(it -> it.text().isBlank()) ? Optional.of("one of the choices is empty.") : Optional.empty();
+                : sort.hasOptions() && options.stream().anyMatch(it -> it.text().isBlank())
+                ? Optional.of("one of the choices is empty.") : Optional.empty();
     }
 
     @Override
     public Key key(Truth truth) {
         List<String> right = options.stream().filter(Option::right).map(Option::text).toList();
         return switch (sort) {
-            case ONE, SEVERAL -> right.isEmpty() && sort == Sort.ONE ? Key.missing("none of the choices is marked as right") : Key.of(right.isEmpty() ? "none of them" : String.join("; ", right));
-            case TRUE_BECAUSE -> right.isEmpty() ? Key.missing("none of the reasons is marked as right") : Key.of((isTrue ? "true" : "not true") + ", because " + String.join(" or ", right));
-            case SHORT_TEXT -> accepted.isEmpty() ? Key.missing("no text is given that is right") : Key.of(String.join(" or ", accepted));
+            case ONE, SEVERAL ->
+                    right.isEmpty() && sort == Sort.ONE
+                    ? Key.missing("none of the choices is marked as right")
+                    : Key.of(right.isEmpty() ? "none of them" : String.join("; ", right));
+            case TRUE_BECAUSE ->
+                    right.isEmpty()
+                    ? Key.missing("none of the reasons is marked as right")
+                    : Key.of((isTrue ? "true" : "not true") + ", because " + String.join(" or ", right));
+            case SHORT_TEXT -> accepted.isEmpty()
+                    ? Key.missing("no text is given that is right") : Key.of(String.join(" or ", accepted));
             case LONG_TEXT -> Key.of("read by you");
         };
     }
@@ -243,7 +268,10 @@ public record Question(Terms terms, Sort sort, List<Option> options, boolean isT
 
     @Override
     public Optional<Sealing> sealing(Truth truth) {
-        return sort == Sort.LONG_TEXT ? Optional.empty() : Optional.of(new Sealing(new Question(terms, sort, options.stream().map(Question::bare).toList(), true, List.of()), keyInPieces()));
+        return sort == Sort.LONG_TEXT
+                ? Optional.empty()
+                : Optional.of(new Sealing(new Question(terms, sort, options.stream().map(Question::bare).toList(), true,
+                        List.of()), keyInPieces()));
     }
 
     @Override
@@ -253,11 +281,14 @@ public record Question(Terms terms, Sort sort, List<Option> options, boolean isT
     }
 
     private List<Sealing.Piece> keyInPieces() {
-        Set<String> right = IntStream.range(0, options.size()).filter(i -> options.get(i).right).mapToObj(Integer::toString).collect(Collectors.toSet());
+        Set<String> right = IntStream.range(0, options.size()).filter(i -> options.get(i).right)
+                .mapToObj(Integer::toString).collect(Collectors.toSet());
         return switch (sort) {
             case ONE -> List.of(new Sealing.Piece("", right));
-            case SEVERAL -> options.stream().map(option -> new Sealing.Piece(option.text, Set.of(Boolean.toString(option.right)))).toList();
-            case TRUE_BECAUSE -> List.of(new Sealing.Piece("statement", Set.of(isTrue ? "0" : "1")), new Sealing.Piece("reason", right));
+            case SEVERAL -> options.stream().map(option -> new Sealing.Piece(option.text, Set.of(Boolean.toString(option.right))))
+                    .toList();
+            case TRUE_BECAUSE ->
+                    List.of(new Sealing.Piece("statement", Set.of(isTrue ? "0" : "1")), new Sealing.Piece("reason", right));
             case SHORT_TEXT -> List.of(new Sealing.Piece("", accepted.stream().map(Question::plain).collect(Collectors.toSet())));
             case LONG_TEXT -> List.of();
         };

@@ -38,8 +38,10 @@ public record ReachTarget(Terms terms, List<Condition> conditions) implements Ta
     /** How many reasons a student chooses from. */
     private static final int REASONS = 5;
 
-    static final Kind KIND = new Kind("reach-target", "Reach a target", Kind.Group.PLOT, ReachTarget.class, (id, truth) -> new ReachTarget(
-            Terms.of(id, "Reach a target", "Move the points until all this holds.", 2), List.of(new Condition(new Measure.Value(Quantity.R), Band.atLeast(0.9)))));
+    static final Kind KIND = new Kind("reach-target", "Reach a target", Kind.Group.PLOT, ReachTarget.class,
+            (id, truth) -> new ReachTarget(
+            Terms.of(id, "Reach a target", "Move the points until all this holds.", 2),
+                    List.of(new Condition(new Measure.Value(Quantity.R), Band.atLeast(0.9)))));
 
     public ReachTarget {
         conditions = List.copyOf(conditions);
@@ -87,7 +89,10 @@ public record ReachTarget(Terms terms, List<Condition> conditions) implements Ta
     public Answer standing(Bench bench) {
         DataTable table = bench.table();
         boolean tooMany = table.size() > Held.MOST_POINTS;
-        Held held = tooMany ? Held.NOTHING : Held.of(table, bench.roles().orElse(bench.truth().roles()), looksAtTrial() ? bench.handiwork().trial() : Optional.empty());
+        Held held = tooMany
+                ? Held.NOTHING
+                : Held.of(table, bench.roles().orElse(bench.truth().roles()),
+                        looksAtTrial() ? bench.handiwork().trial() : Optional.empty());
         Answer.Reached begun = bench.draft(this, Answer.Reached.NOTHING).as(Answer.Reached.class);
         // Whoever goes on moving points no longer says that it can't be done.
         return new Answer.Reached(held, begun.cannot().filter(_ -> begun.held().equals(held)));
@@ -95,7 +100,8 @@ public record ReachTarget(Terms terms, List<Condition> conditions) implements Ta
 
     @Override
     public Optional<Sketch> sketch(Answer answer, Truth truth) {
-        return Optional.of(answer.as(Answer.Reached.class).held()).filter(it -> !it.points().isEmpty()).map(held -> Sketch.of(held.pairs()).with(held.byEye()));
+        return Optional.of(answer.as(Answer.Reached.class).held()).filter(it -> !it.points().isEmpty())
+                .map(held -> Sketch.of(held.pairs()).with(held.byEye()));
     }
 
     @Override
@@ -125,42 +131,58 @@ public record ReachTarget(Terms terms, List<Condition> conditions) implements Ta
         }).toList();
     }
 
-    /** What was changed though it may not be, as a sentence that says what to do; nothing where all was allowed. The rules bind the points, however they are changed. */
+    /**
+     * What was changed though it may not be, as a sentence that says what to do; nothing where all was allowed. The rules bind
+     * the points, however they are changed.
+     */
     private static Optional<String> barred(Answer.Reached answer, Truth truth) {
         Situation now = Situation.of(answer.held(), start(truth));
-        return Stream.of(PointChange.values()).filter(change -> !truth.allowed().contains(change) && now.changed(change) > 0).findFirst().map(change -> {
+        return Stream.of(PointChange.values()).filter(change -> !truth.allowed().contains(change) && now.changed(change) > 0)
+                .findFirst().map(change -> {
             String points = Counted.of(now.changed(change), "point");
             return switch (change) {
-                case ADD -> "No points may be added here, and " + points + (now.changed(change) == 1 ? " was" : " were") + ". Take away what was added, in the plot or in the table.";
-                case MOVE -> "No points may be moved here, and " + points + (now.changed(change) == 1 ? " was" : " were") + ". Put them back.";
-                case REMOVE -> "No points may be removed or set aside here, and " + points + (now.changed(change) == 1 ? " is" : " are") + " missing. Put the points back.";
+                case ADD -> "No points may be added here, and " + points + (now.changed(change) == 1 ? " was" : " were")
+                        + ". Take away what was added, in the plot or in the table.";
+                case MOVE -> "No points may be moved here, and " + points + (now.changed(change) == 1 ? " was" : " were")
+                        + ". Put them back.";
+                case REMOVE -> "No points may be removed or set aside here, and " + points
+                        + (now.changed(change) == 1 ? " is" : " are") + " missing. Put the points back.";
             };
         });
     }
 
     /** Why it can't be done, as far as that can be proved; none where it may be possible. */
     public List<Proof> proofs(Truth truth) {
-        return proved(truth).stream().map(proof -> new Proof(proof.reason(), proof.conditions().stream().filter(i -> i < conditions.size()).toList())).toList();
+        return proved(truth).stream().map(proof -> new Proof(proof.reason(), proof.conditions().stream()
+                .filter(i -> i < conditions.size()).toList())).toList();
     }
 
-    /** All that is proved with the rules of the plot taken as further conditions, which they are: their places come after those of the others. */
+    /**
+     * All that is proved with the rules of the plot taken as further conditions, which they are: their places come after those of
+     * the others.
+     */
     private List<Proof> proved(Truth truth) {
         List<Condition> all = new ArrayList<>(conditions);
-        Stream.of(PointChange.values()).filter(change -> !truth.allowed().contains(change)).forEach(change -> all.add(new Condition(new Measure.Changed(change), Band.atMost(0))));
+        Stream.of(PointChange.values()).filter(change -> !truth.allowed().contains(change))
+                .forEach(change -> all.add(new Condition(new Measure.Changed(change), Band.atMost(0))));
         return Proofs.of(all, start(truth));
     }
 
-    /** What the conditions themselves rule out may be meant so; what the points and the rules alone rule out most likely is not. */
+    /**
+     * What the conditions themselves rule out may be meant so; what the points and the rules alone rule out most likely is not.
+     */
     @Override
     public Optional<String> outOfReach(Truth truth) {
         List<Proof> proved = truth.data().size() > Held.MOST_POINTS ? List.of() : proved(truth);
-        boolean meant = proved.stream().anyMatch(it -> !it.reason().isOfPoints() && it.conditions().stream().allMatch(i -> i < conditions.size()));
+        boolean meant = proved.stream().anyMatch(it -> !it.reason().isOfPoints()
+                && it.conditions().stream().allMatch(i -> i < conditions.size()));
         return proved.isEmpty() || meant ? Optional.empty() : Optional.of(inWords(proved.getFirst()));
     }
 
     /** The reasons that a student chooses from, the right ones among them. */
     public List<Reason> reasons(Truth truth) {
-        Set<Reason> right = proofs(truth).stream().map(Proof::reason).collect(Collectors.toCollection(() -> EnumSet.noneOf(Reason.class)));
+        Set<Reason> right = proofs(truth).stream().map(Proof::reason)
+                .collect(Collectors.toCollection(() -> EnumSet.noneOf(Reason.class)));
         Set<Reason> offered = EnumSet.noneOf(Reason.class);
         offered.addAll(right);
         // The others are the same for every target, so that none stands out.
@@ -187,7 +209,8 @@ public record ReachTarget(Terms terms, List<Condition> conditions) implements Ta
         long holding = standings.stream().filter(Standing::holds).count();
         return holding == standings.size() ? Optional.empty() : Optional.of(truth.data().size() > Held.MOST_POINTS ? tooMany()
                 : holding + " of " + conditions.size() + " conditions hold. Not yet: "
-                        + String.join("; ", standings.stream().filter(it -> !it.holds()).map(it -> it.condition().inWords(truth.style())).toList()) + ".");
+                        + String.join("; ", standings.stream().filter(it -> !it.holds())
+                        .map(it -> it.condition().inWords(truth.style())).toList()) + ".");
     }
 
     private static String tooMany() {
@@ -206,17 +229,22 @@ public record ReachTarget(Terms terms, List<Condition> conditions) implements Ta
             return Verdict.wrong(barred.get());
         }
         List<Standing> standings = standings(reached, truth);
-        List<Verdict.Part> parts = standings.stream().map(it -> new Verdict.Part(it.condition().inWords(truth.style()), it.holds() ? Outcome.RIGHT : Outcome.WRONG, "")).toList();
+        List<Verdict.Part> parts = standings.stream()
+                .map(it -> new Verdict.Part(it.condition().inWords(truth.style()), it.holds() ? Outcome.RIGHT : Outcome.WRONG,
+                        "")).toList();
         boolean all = standings.stream().allMatch(Standing::holds);
         return Verdict.ofParts(terms.marks(), parts, all ? "The target is reached." : "Not all conditions hold.");
     }
 
     private Verdict judgedReason(Reason given, List<Proof> proofs) {
         if (proofs.isEmpty()) {
-            return Verdict.wrong("Nothing rules it out: it can be done.").advising("Keep moving points, and watch which condition is furthest off.");
+            return Verdict.wrong("Nothing rules it out: it can be done.")
+                    .advising("Keep moving points, and watch which condition is furthest off.");
         }
-        return proofs.stream().anyMatch(it -> it.reason() == given) ? Verdict.right(terms.marks(), "Right, it can\u2019t be done. " + given.inWords())
-                : Verdict.of(Outcome.NEARLY, terms.marks() / 2.0, "It can\u2019t be done, but not for this reason.").advising("What do the conditions ask for, and which of them can never hold?");
+        return proofs.stream().anyMatch(it -> it.reason() == given)
+                ? Verdict.right(terms.marks(), "Right, it can\u2019t be done. " + given.inWords())
+                : Verdict.of(Outcome.NEARLY, terms.marks() / 2.0, "It can\u2019t be done, but not for this reason.")
+                .advising("What do the conditions ask for, and which of them can never hold?");
     }
 
     @Override
@@ -233,15 +261,20 @@ public record ReachTarget(Terms terms, List<Condition> conditions) implements Ta
         return Key.of("nothing rules it out; " + holding + " of " + conditions.size() + " hold at the start");
     }
 
-    /** Why it can't be done, a sentence or two for each proof, with the numbers of the conditions that clash; none where it may be possible. */
+    /**
+     * Why it can't be done, a sentence or two for each proof, with the numbers of the conditions that clash; none where it may be
+     * possible.
+     */
     public List<String> whyNot(Truth truth) {
         return proved(truth).stream().map(this::inWords).toList();
     }
 
     private String inWords(Proof proof) {
-        List<String> clashing = new ArrayList<>(proof.conditions().stream().filter(i -> i < conditions.size()).map(i -> Integer.toString(i + 1)).toList());
+        List<String> clashing = new ArrayList<>(proof.conditions().stream().filter(i -> i < conditions.size())
+                .map(i -> Integer.toString(i + 1)).toList());
         boolean byRules = clashing.size() < proof.conditions().size();
-        return "It can\u2019t be done (" + (clashing.size() == 1 ? "condition " : "conditions ") + String.join(" and ", clashing) + (byRules ? ", with what may be done to points here" : "") + "). "
+        return "It can\u2019t be done (" + (clashing.size() == 1 ? "condition " : "conditions ") + String.join(" and ", clashing)
+                + (byRules ? ", with what may be done to points here" : "") + "). "
                 + proof.reason().inWords();
     }
 
@@ -257,11 +290,15 @@ public record ReachTarget(Terms terms, List<Condition> conditions) implements Ta
         if (reached.cannot().isPresent()) {
             return List.of("it can\u2019t be done: " + reached.cannot().get().inWords());
         }
-        List<String> lines = new ArrayList<>(standings(reached, truth).stream().map(it -> it.condition().inWords(truth.style()) + it.value().stream()
-                .mapToObj(value -> " (" + (it.condition().measure().isCount() ? truth.style().shortest(value) : truth.style().show(value)) + ")").collect(Collectors.joining())).toList());
+        List<String> lines = new ArrayList<>(standings(reached, truth).stream()
+                .map(it -> it.condition().inWords(truth.style()) + it.value().stream()
+                .mapToObj(value -> " (" + (it.condition().measure().isCount() ? truth.style().shortest(value) : truth.style()
+                .show(value)) + ")").collect(Collectors.joining())).toList());
         List<Held.Point> points = reached.held().points();
         if (!points.isEmpty() && points.size() <= MOST_LISTED) {
-            lines.add("with the points " + points.stream().map(it -> "(" + truth.style().shortest(it.x()) + "; " + truth.style().shortest(it.y()) + ")").collect(Collectors.joining(" ")));
+            lines.add("with the points " + points.stream()
+                    .map(it -> "(" + truth.style().shortest(it.x()) + "; " + truth.style().shortest(it.y()) + ")")
+                    .collect(Collectors.joining(" ")));
         }
         return lines;
     }

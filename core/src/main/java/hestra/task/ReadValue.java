@@ -28,8 +28,10 @@ import hestra.numbers.Rounding;
  */
 public record ReadValue(Terms terms, Quantity quantity, Rounding rounding, Optional<Asking> more) implements ByTyping {
 
-    static final Kind KIND = new Kind("read-value", "Read a value", Kind.Group.NUMBERS, ReadValue.class, Stream.of(Quantity.values()).map(Quantity::inWords).collect(Collectors.joining(" ")), (id, _) -> new ReadValue(
-            Terms.of(id, Quantity.SLOPE.title(), Quantity.SLOPE.prompt(), 2), Quantity.SLOPE, Quantity.SLOPE.usualRounding(OptionalDouble.empty())));
+    static final Kind KIND = new Kind("read-value", "Read a value", Kind.Group.NUMBERS, ReadValue.class,
+            Stream.of(Quantity.values()).map(Quantity::inWords).collect(Collectors.joining(" ")), (id, _) -> new ReadValue(
+            Terms.of(id, Quantity.SLOPE.title(), Quantity.SLOPE.prompt(), 2), Quantity.SLOPE,
+                    Quantity.SLOPE.usualRounding(OptionalDouble.empty())));
 
     private static final int FULL_DIGITS = 6;
 
@@ -93,7 +95,8 @@ public record ReadValue(Terms terms, Quantity quantity, Rounding rounding, Optio
         changed = terms.prompt().equals(quantity.prompt()) ? changed.withPrompt(now.prompt()) : changed;
         boolean usual = rounding.equals(quantity.usualRounding(truth.evidence().value(reading())));
         Asking asking = suited(now, truth);
-        return new ReadValue(changed, now, usual ? now.usualRounding(truth.evidence().value(asking.reading(now))) : rounding).with(asking);
+        return new ReadValue(changed, now, usual ? now.usualRounding(truth.evidence().value(asking.reading(now))) : rounding)
+                .with(asking);
     }
 
     /** What is said of it, with a row and a place where the quantity wants them. */
@@ -103,13 +106,15 @@ public record ReadValue(Terms terms, Quantity quantity, Rounding rounding, Optio
             asking = asking.ofRow(truth.pairs().size() == 0 ? 0 : truth.pairs().row(0));
         }
         return now.of() == Quantity.Of.PLACE && asking.at().isEmpty()
-                ? asking.at(new Rounding.Significant(2).apply(truth.evidence().value(Quantity.MEAN_X).orElse(1)).doubleValue()) : asking;
+                ? asking.at(new Rounding.Significant(2)
+                .apply(truth.evidence().value(Quantity.MEAN_X).orElse(1)).doubleValue()) : asking;
     }
 
     @Override
     public Task following(TableEdit change) {
         OptionalInt row = asking().row();
-        return row.isEmpty() || change.rowAfter(row.getAsInt()) < 0 ? this : with(asking().ofRow(change.rowAfter(row.getAsInt())));
+        return row.isEmpty() || change.rowAfter(row.getAsInt()) < 0
+                ? this : with(asking().ofRow(change.rowAfter(row.getAsInt())));
     }
 
     @Override
@@ -119,7 +124,8 @@ public record ReadValue(Terms terms, Quantity quantity, Rounding rounding, Optio
 
     @Override
     public Verdict judged(Attempt attempt, Truth truth) {
-        return NumberAnswer.judge(attempt, truth, sought(), asking().how(rounding), terms.marks(), "This is not the " + reading().inWords() + ".", "Look at the readings again.");
+        return NumberAnswer.judge(attempt, truth, sought(), asking().how(rounding), terms.marks(), "This is not the " + reading()
+                .inWords() + ".", "Look at the readings again.");
     }
 
     @Override
@@ -136,7 +142,8 @@ public record ReadValue(Terms terms, Quantity quantity, Rounding rounding, Optio
     public Key key(Truth truth) {
         OptionalDouble value = truth.evidence().value(reading());
         if (value.isEmpty()) {
-            return Key.missing(truth.evidence().fit(asking().ofCurve()) instanceof Fit.None(String reason) ? reason : "not defined for this data");
+            return Key.missing(truth.evidence().fit(asking().ofCurve()) instanceof Fit.None(String reason)
+                    ? reason : "not defined for this data");
         }
         NumberStyle style = truth.style();
         String unit = quantity.unit(truth.x(), truth.y());

@@ -56,6 +56,7 @@ public record Response(String answer, Optional<Verdict> verdict, int of, String 
 
     /** The parts that are missing or not right. */
     public List<String> missing() {
-        return verdict.map(it -> it.parts().stream().filter(part -> part.outcome() != Outcome.RIGHT).map(Verdict.Part::name).toList()).orElse(List.of());
+        return verdict.map(it -> it.parts().stream().filter(part -> part.outcome() != Outcome.RIGHT)
+                .map(Verdict.Part::name).toList()).orElse(List.of());
     }
 }

@@ -17,8 +17,8 @@ import hestra.feedback.Verdict;
 import hestra.numbers.Words;
 
 /**
- * A key that can be compared with and not be read: for each piece of an answer the digests of what is right, by PBKDF2 with HMAC-SHA-256
- * (RFC 8018) and a salt of its own.
+ * A key that can be compared with and not be read: for each piece of an answer the digests of what is right, by PBKDF2 with
+ * HMAC-SHA-256 (RFC 8018) and a salt of its own.
  *
  * @param salt 16 bytes in hexadecimal
  * @param locks one for each piece
@@ -59,7 +59,8 @@ public record Seal(String salt, List<Lock> locks) {
         List<Lock> locks = new ArrayList<>();
         for (int i = 0; i < sealing.pieces().size(); i++) {
             int place = i;
-            locks.add(new Lock(sealing.pieces().get(i).name(), sealing.pieces().get(i).right().stream().map(text -> digest(hex, place, text)).toList()));
+            locks.add(new Lock(sealing.pieces().get(i).name(), sealing.pieces().get(i).right().stream()
+                    .map(text -> digest(hex, place, text)).toList()));
         }
         return new Seal(hex, locks);
     }
@@ -82,8 +83,10 @@ public record Seal(String salt, List<Lock> locks) {
         Map<String, Verdict.Part> sealed = parts(pieces).stream().collect(Collectors.toMap(Verdict.Part::name, it -> it));
         List<Verdict.Part> parts = computed.parts().stream().map(it -> sealed.getOrDefault(it.name(), it)).toList();
         List<String> said = parts.stream().filter(it -> it.outcome() != Outcome.RIGHT)
-                .map(it -> it.note().isEmpty() ? "\u201c" + Words.capitalized(it.name()) + "\u201d is not right yet." : it.note()).toList();
-        return Verdict.ofParts(task.terms().marks(), parts, said.isEmpty() ? "Right." : String.join(" ", said)).recognising(computed.mistakes()).advising(computed.advice());
+                .map(it -> it.note().isEmpty() ? "\u201c" + Words.capitalized(it.name()) + "\u201d is not right yet." : it.note())
+                .toList();
+        return Verdict.ofParts(task.terms().marks(), parts, said.isEmpty() ? "Right." : String.join(" ", said))
+                .recognising(computed.mistakes()).advising(computed.advice());
     }
 
     /** Which of the pieces of an answer are right; a piece that is missing is not. */
@@ -108,7 +111,8 @@ public record Seal(String salt, List<Lock> locks) {
     private static String worked(String salt, String text) {
         try {
             PBEKeySpec spec = new PBEKeySpec(text.toCharArray(), HexFormat.of().parseHex(salt), ROUNDS, BITS);
-            return HexFormat.of().formatHex(SecretKeyFactory.getInstance("PBKDF2WithHmacSHA256").generateSecret(spec).getEncoded());
+            return HexFormat.of().formatHex(SecretKeyFactory.getInstance("PBKDF2WithHmacSHA256").generateSecret(spec)
+                    .getEncoded());
         } catch (GeneralSecurityException e) {
             throw new IllegalStateException("every Java has this function", e);
         }

@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Set;
 
 /**
- * A task whose key was set by hand, taken apart: the task without its key, and the key in pieces, so that a copy can tell right from wrong
- * without saying what is right.
+ * A task whose key was set by hand, taken apart: the task without its key, and the key in pieces, so that a copy can tell right
+ * from wrong without saying what is right.
  *
  * @param blank the task with nothing in it that tells its key
  * @param pieces what the key asks of each piece of an answer, in the order of {@link Task#pieces}

@@ -28,11 +28,14 @@ public record Seen(int row, double x, double y) {
     public static List<Seen> after(List<Seen> before, DataTable table, DataTable given, Roles roles) {
         Held start = Held.of(given, roles, Optional.empty());
         Held now = Held.of(table, roles, Optional.empty());
-        boolean same = now.points().size() == start.points().size() && IntStream.range(0, start.points().size()).allMatch(i -> now.points().get(i).origin() == start.points().get(i).origin());
+        boolean same = now.points().size() == start.points().size()
+                && IntStream.range(0, start.points().size())
+                .allMatch(i -> now.points().get(i).origin() == start.points().get(i).origin());
         if (!same) {
             return before;
         }
-        List<Held.Point> moved = IntStream.range(0, start.points().size()).filter(i -> !now.points().get(i).equals(start.points().get(i))).mapToObj(i -> now.points().get(i)).toList();
+        List<Held.Point> moved = IntStream.range(0, start.points().size())
+                .filter(i -> !now.points().get(i).equals(start.points().get(i))).mapToObj(i -> now.points().get(i)).toList();
         if (moved.size() > 1) {
             return before;
         }

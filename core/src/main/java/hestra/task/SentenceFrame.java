@@ -9,7 +9,8 @@ import java.util.stream.Collectors;
 import hestra.sentences.Aspect;
 
 /**
- * A sentence with gaps, in which the student fills in what is missing. What is filled in makes a sentence that is read like any other.
+ * A sentence with gaps, in which the student fills in what is missing. What is filled in makes a sentence that is read like any
+ * other.
  *
  * @param pieces what stands before, between and behind the gaps
  */
@@ -66,7 +67,9 @@ public record SentenceFrame(List<String> pieces) {
             case R -> "There is a ___, ___ linear relationship between ___ and ___.";
             case INTERCEPT -> "When ___ is 0, ___ is predicted to be about ___.";
             case S -> "The points lie typically about ___ from the line.";
-            case P -> "If there were no relation between ___ and ___, the chance of a slope at least this far from 0 would be ___. So the data ___ no relation.";
+            case P ->
+                    "If there were no relation between ___ and ___, the chance of a slope at least this far from 0 would be "
+                    + "___. So the data ___ no relation.";
             case PREDICTION -> "At ___, ___ is predicted to be about ___, and that lies ___ the data.";
         };
     }

@@ -24,10 +24,11 @@ import hestra.task.Description.Unusual;
 /**
  * What an eye sees in a scatter plot: the pattern of most points, whatever a few do that stand apart.
  *
- * <p>The form is straight unless a parabola through the points that belong together is better for sure (F of its square at the level 0.01) and
- * visibly (a fifth of the squares less); direction is the sign of r for a line, and of the rank correlation for a curve; strength is |r| for a
- * line and the root of R² for a curve: strong from 0.8, weak below 0.5, no pattern below 0.3. Points stand apart that do not follow
- * ({@link TrimmedFit}: a line, or a cubic in x or in a root of it), and those alone at one end of x, with a gap of more than half of what all the others span.
+ * <p>The form is straight unless a parabola through the points that belong together is better for sure (F of its square at the
+ * level 0.01) and visibly (a fifth of the squares less); direction is the sign of r for a line, and of the rank correlation for a
+ * curve; strength is |r| for a line and the root of R² for a curve: strong from 0.8, weak below 0.5, no pattern below 0.3. Points
+ * stand apart that do not follow ({@link TrimmedFit}: a line, or a cubic in x or in a root of it), and those alone at one end of
+ * x, with a gap of more than half of what all the others span.
  */
 final class Sight {
 
@@ -55,7 +56,9 @@ final class Sight {
             return new Description(Direction.NEITHER, Form.NONE, Strength.WEAK, Unusual.NONE);
         }
         int step = 1 + (pairs.size() - 1) / MOST_LOOKED_AT;
-        return new Sight((step <= 1 ? pairs : some(pairs, IntStream.range(0, pairs.size()).filter(i -> i % step == 0).boxed().toList())).withinOne()).description();
+        return new Sight((step <= 1
+                ? pairs : some(pairs, IntStream.range(0, pairs.size()).filter(i -> i % step == 0).boxed().toList())).withinOne())
+                .description();
     }
 
     private static Pairs some(Pairs pairs, List<Integer> places) {
@@ -71,19 +74,27 @@ final class Sight {
         Pairs together = some(pairs, seen.kept());
         OptionalDouble r = Association.of(together).map(Association::r).orElse(OptionalDouble.empty());
         OptionalDouble ranks = Association.of(together).map(Association::spearman).orElse(OptionalDouble.empty());
-        double size = curved ? Math.sqrt(bend(together).flatMap(it -> it.goodness().rSquared().stream().boxed().findFirst()).orElse(0.0)) : Math.abs(r.orElse(0));
+        double size = curved
+                ? Math.sqrt(bend(together).flatMap(it -> it.goodness().rSquared().stream().boxed().findFirst()).orElse(0.0))
+                : Math.abs(r.orElse(0));
         Unusual unusual = unusual(seen);
         if (!(size >= PATTERN)) {
             return new Description(Direction.NEITHER, Form.NONE, Strength.WEAK, unusual);
         }
         double way = curved ? ranks.orElse(0) : r.orElse(0);
         Direction direction = Math.abs(way) < PATTERN ? Direction.NEITHER : way > 0 ? Direction.RISING : Direction.FALLING;
-        return new Description(direction, curved ? Form.CURVED : Form.STRAIGHT, size >= STRONG ? Strength.STRONG : size >= MODERATE ? Strength.MODERATE : Strength.WEAK, unusual);
+        return new Description(direction, curved ? Form.CURVED : Form.STRAIGHT, size >= STRONG ? Strength.STRONG
+                : size >= MODERATE ? Strength.MODERATE
+                : Strength.WEAK, unusual);
     }
 
-    /** What follows a curve of some kind: a cubic, or one that is steep at the left or at the right end, whichever most points follow. */
+    /**
+     * What follows a curve of some kind: a cubic, or one that is steep at the left or at the right end, whichever most points
+     * follow.
+     */
     private TrimmedFit alongCurve() {
-        return Stream.<DoubleUnaryOperator>of(x -> x, x -> Math.sqrt(Math.max(0, 1 + x)), x -> Math.sqrt(Math.max(0, 1 - x))).map(along -> TrimmedFit.of(3, pairs.mapped(along, y -> y)))
+        return Stream.<DoubleUnaryOperator>of(x -> x, x -> Math.sqrt(Math.max(0, 1 + x)), x -> Math.sqrt(Math.max(0, 1 - x)))
+                .map(along -> TrimmedFit.of(3, pairs.mapped(along, y -> y)))
                 .min(Comparator.comparingInt(it -> it.apart().size())).orElseThrow();
     }
 
@@ -91,7 +102,10 @@ final class Sight {
         return LeastSquares.fit(new Curve.Polynomial(2), points).curveFit();
     }
 
-    /** Whether a parabola through the points that follow is better than the line, for sure and visibly; one alone far to a side says nothing of that. */
+    /**
+     * Whether a parabola through the points that follow is better than the line, for sure and visibly; one alone far to a side
+     * says nothing of that.
+     */
     private boolean isBent(TrimmedFit followed) {
         List<Integer> alone = alone().toList();
         Pairs points = some(pairs, followed.kept().stream().filter(i -> !alone.contains(i)).toList());
@@ -103,7 +117,8 @@ final class Sight {
         double bent = bend(points).get().goodness().sse();
         int freedom = points.size() - 3;
         boolean exact = bent == 0;
-        return straight > 0 && straight - bent > GAIN * straight && (exact || Probability.upperF((straight - bent) / (bent / freedom), 1, freedom) < LEVEL);
+        return straight > 0 && straight - bent > GAIN * straight
+                && (exact || Probability.upperF((straight - bent) / (bent / freedom), 1, freedom) < LEVEL);
     }
 
     private Unusual unusual(TrimmedFit seen) {
@@ -116,7 +131,8 @@ final class Sight {
         if (pairs.size() < FEWEST_TO_BE_ALONE) {
             return Stream.empty();
         }
-        int[] order = IntStream.range(0, pairs.size()).boxed().sorted(Comparator.comparingDouble(pairs::x)).mapToInt(Integer::intValue).toArray();
+        int[] order = IntStream.range(0, pairs.size()).boxed().sorted(Comparator.comparingDouble(pairs::x))
+                .mapToInt(Integer::intValue).toArray();
         double[] x = Arrays.stream(order).mapToDouble(pairs::x).toArray();
         int last = x.length - 1;
         Stream.Builder<Integer> alone = Stream.builder();

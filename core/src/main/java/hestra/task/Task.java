@@ -17,10 +17,11 @@ import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
 
 /**
- * What is asked. A kind of task is one room: its file holds all that it knows of itself, and nothing outside asks which kind a task is,
- * but the form in which it is answered and the fields in which it is written.
+ * What is asked. A kind of task is one room: its file holds all that it knows of itself, and nothing outside asks which kind a
+ * task is, but the form in which it is answered and the fields in which it is written.
  */
-public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip, Predict, Explain, ByEye, ReachTarget, FindPoint, MatchPlot, FillCalculation, DrawIt, TryOut, FromPicture, WriteSection, ByChoice, ByTyping {
+public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip, Predict, Explain, ByEye, ReachTarget, FindPoint,
+        MatchPlot, FillCalculation, DrawIt, TryOut, FromPicture, WriteSection, ByChoice, ByTyping {
 
     /** What it has in common with all tasks of its kind. */
     Kind kind();
@@ -42,7 +43,8 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
     boolean takes(Answer answer);
 
     /**
-     * What an answer still lacks before it can be judged, as a sentence; nothing where it is complete. An unfinished answer costs no try.
+     * What an answer still lacks before it can be judged, as a sentence; nothing where it is complete. An unfinished answer costs
+     * no try.
      *
      * @throws IllegalArgumentException if the answer is not of this kind
      */
@@ -55,7 +57,8 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
      */
     default Verdict judge(Attempt attempt, Truth truth) {
         if (attempt.shown().isPresent()) {
-            return Verdict.wrong(judged(attempt, truth).message() + " What you were to find was shown by then: only what you placed before counts.");
+            return Verdict.wrong(judged(attempt, truth)
+                    .message() + " What you were to find was shown by then: only what you placed before counts.");
         }
         Verdict verdict = judged(attempt, truth).costing(terms().costOf(attempt.hints().orElse(0)));
         boolean explained = verdict.isRight() || !verdict.mistakes().isEmpty();
@@ -63,8 +66,8 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
     }
 
     /**
-     * An answer as one would type it: a number, a sentence, a choice by its text; nothing where the text is none that this task could be
-     * answered with, or where it is answered by what is done in the table or on the plot.
+     * An answer as one would type it: a number, a sentence, a choice by its text; nothing where the text is none that this task
+     * could be answered with, or where it is answered by what is done in the table or on the plot.
      */
     default Optional<Answer> typed(String text, Truth truth) {
         return Optional.empty();
@@ -77,7 +80,9 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
 
     /** What is expected of an answer that is typed, as a sentence, with an example. */
     default String expected(Truth truth) {
-        return place() == AnswerPlace.SHEET ? "This cannot be answered by typing." : "This is done in the table or on the plot; it cannot be answered by typing.";
+        return place() == AnswerPlace.SHEET
+                ? "This cannot be answered by typing."
+                : "This is done in the table or on the plot; it cannot be answered by typing.";
     }
 
     /** The verdict as the kind has it, before the author's own hint is given in the place of the usual advice. */
@@ -179,7 +184,10 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
         return false;
     }
 
-    /** Whether the part's plot is drawn only once the student has said which variable explains: drawn before, it would say so itself. */
+    /**
+     * Whether the part's plot is drawn only once the student has said which variable explains: drawn before, it would say so
+     * itself.
+     */
     default boolean drawsByRoles() {
         return false;
     }
@@ -218,7 +226,10 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
         return Optional.empty();
     }
 
-    /** How near a curve by eye comes to the best one: its sum of squares as a multiple of the least; nothing where no curve is placed. */
+    /**
+     * How near a curve by eye comes to the best one: its sum of squares as a multiple of the least; nothing where no curve is
+     * placed.
+     */
     default OptionalDouble nearness(Answer answer, Truth truth) {
         return OptionalDouble.empty();
     }
@@ -273,11 +284,15 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
 
     /** Whether the answer can be read off a plot of the true data in which these aids are drawn. */
     default boolean isToldByPlot(Set<Aid> drawn) {
-        return hidesPlot() || drawsByRoles() || !slips().isEmpty() || hides().stream().anyMatch(drawn::contains) || !shownBy().isEmpty() && drawn.containsAll(shownBy())
+        return hidesPlot() || drawsByRoles() || !slips().isEmpty() || hides().stream().anyMatch(drawn::contains)
+                || !shownBy().isEmpty() && drawn.containsAll(shownBy())
                 || drawn.contains(Aid.EQUATION) && (asksFor(Quantity.SLOPE) || asksFor(Quantity.INTERCEPT));
     }
 
-    /** Why it cannot be done with the points that are given out and by the rules of the plot, though others might allow it: a sentence or two; nothing where that is not so. */
+    /**
+     * Why it cannot be done with the points that are given out and by the rules of the plot, though others might allow it: a
+     * sentence or two; nothing where that is not so.
+     */
     default Optional<String> outOfReach(Truth truth) {
         return Optional.empty();
     }
@@ -297,7 +312,10 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
         return false;
     }
 
-    /** The task as a student's copy has it: without what tells its key and is not needed for what the student is told in working on it. */
+    /**
+     * The task as a student's copy has it: without what tells its key and is not needed for what the student is told in working
+     * on it.
+     */
     default Task bare() {
         return with(terms().bare());
     }

@@ -22,7 +22,8 @@ import java.util.Set;
  * @param hints helps that the student may ask for, one after the other; nothing for none
  */
 public record Terms(
-        String id, String title, String prompt, int marks, int tries, Set<Aid> opens, String hint, Showing verdict, Opening opening, Afterwards afterwards,
+        String id, String title, String prompt, int marks, int tries, Set<Aid> opens, String hint, Showing verdict,
+                Opening opening, Afterwards afterwards,
         Playing playing, Counting counting, Optional<List<Hint>> hints) {
 
     /** When a task opens what it opens. */
@@ -114,7 +115,10 @@ public record Terms(
         return verdict == Showing.AT_ONCE || verdict == Showing.AFTER_LAST_TRY && done;
     }
 
-    /** The terms as a student's copy has them: a hint that is said with a verdict is not there where no verdict is told before handing in. */
+    /**
+     * The terms as a student's copy has them: a hint that is said with a verdict is not there where no verdict is told before
+     * handing in.
+     */
     public Terms bare() {
         return isTold(true) ? this : withHint("");
     }
@@ -135,7 +139,8 @@ public record Terms(
 
     /** Terms with the usual settings: verdict at once, three tries, opens nothing; the answer is told after the last try. */
     public static Terms of(String id, String title, String prompt, int marks) {
-        return new Terms(id, title, prompt, marks, 3, Set.of(), "", Showing.AT_ONCE, Opening.DONE, Afterwards.ANSWER, Playing.ONCE, Counting.BEST, Optional.empty());
+        return new Terms(id, title, prompt, marks, 3, Set.of(), "", Showing.AT_ONCE, Opening.DONE, Afterwards.ANSWER,
+                Playing.ONCE, Counting.BEST, Optional.empty());
     }
 
     /** Helps that the student may ask for, one after the other. */
@@ -149,7 +154,8 @@ public record Terms(
     }
 
     public Terms withHelps(List<Hint> helps) {
-        return new Terms(id, title, prompt, marks, tries, opens, hint, verdict, opening, afterwards, playing, counting, Optional.of(helps));
+        return new Terms(id, title, prompt, marks, tries, opens, hint, verdict, opening, afterwards, playing, counting,
+                Optional.of(helps));
     }
 
     /** The same of another task. */

@@ -27,8 +27,8 @@ import hestra.targets.Held;
 
 /**
  * What is right in the data of a part: the true table, what of it is given out, and the lines that answers may rest on. Keys are
- * worked out from it when they are asked for, so they are never stale. What was worked out is kept, however many answers are judged;
- * used by one thread at a time.
+ * worked out from it when they are asked for, so they are never stale. What was worked out is kept, however many answers are
+ * judged; used by one thread at a time.
  */
 public final class Truth {
 
@@ -49,7 +49,8 @@ public final class Truth {
     private Optional<Evidence> withSlips = Optional.empty();
     private Optional<Evidence> withSetAside;
 
-    private Truth(DataTable data, Roles roles, DecimalMark mark, List<Task> tasks, KeptPoints counted, boolean picture, Set<PointChange> allowed, KeptShare share) {
+    private Truth(DataTable data, Roles roles, DecimalMark mark, List<Task> tasks, KeptPoints counted, boolean picture,
+            Set<PointChange> allowed, KeptShare share) {
         this.share = share;
         this.picture = picture;
         this.allowed = Set.copyOf(allowed);
@@ -197,7 +198,8 @@ public final class Truth {
     private Optional<Evidence> withSetAside() {
         if (withSetAside == null) {
             withSetAside = Optional.of(data).filter(it -> it.rows().stream().anyMatch(Row::isSetAside))
-                    .map(it -> Evidence.of(Pairs.of(it.withRows(it.rows().stream().map(row -> new Row(row.cells(), Optional.empty(), row.origin())).toList()), roles)));
+                    .map(it -> Evidence.of(Pairs.of(it.withRows(it.rows().stream()
+                    .map(row -> new Row(row.cells(), Optional.empty(), row.origin())).toList()), roles)));
         }
         return withSetAside;
     }
@@ -217,12 +219,15 @@ public final class Truth {
         return (int) attempt.setAside().stream().filter(row -> row < data.size() && !slips().contains(row)).count();
     }
 
-    /** The true data without the points that were set aside, where others were than those with a slip, and no more than may be. */
+    /**
+     * The true data without the points that were set aside, where others were than those with a slip, and no more than may be.
+     */
     Optional<Evidence> kept(Attempt attempt) {
         Set<Integer> setAside = attempt.setAside().stream().filter(row -> row < data.size()).collect(Collectors.toSet());
         Pairs all = pairs();
         long kept = IntStream.range(0, all.size()).filter(i -> !setAside.contains(all.row(i))).count();
-        return slips().containsAll(setAside) || !share.holds(kept, all.size()) ? Optional.empty() : Optional.of(without(setAside));
+        return slips().containsAll(setAside) || !share.holds(kept, all.size())
+                ? Optional.empty() : Optional.of(without(setAside));
     }
 
     private Evidence without(Set<Integer> setAside) {

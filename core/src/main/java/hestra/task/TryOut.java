@@ -25,8 +25,8 @@ import hestra.numbers.NumberStyle;
 import hestra.numbers.Rounding;
 
 /**
- * The student tries out what moves of points do to a value, one at a time and each from the start, and says by how much each changed it,
- * which changed it more, and why. It is judged by the moves that were really made.
+ * The student tries out what moves of points do to a value, one at a time and each from the start, and says by how much each
+ * changed it, which changed it more, and why. It is judged by the moves that were really made.
  *
  * @param moves what is to be tried, one to four
  * @param watched the value that is looked at
@@ -44,7 +44,8 @@ public record TryOut(Terms terms, List<Move> moves, Quantity watched, int places
     private static final double HAIR = 1e-9;
 
     /** What may be watched. */
-    public static final List<Quantity> WATCHED = List.of(Quantity.SLOPE, Quantity.INTERCEPT, Quantity.R, Quantity.R_SQUARED, Quantity.RESIDUAL_STANDARD_ERROR);
+    public static final List<Quantity> WATCHED = List.of(Quantity.SLOPE, Quantity.INTERCEPT, Quantity.R, Quantity.R_SQUARED,
+            Quantity.RESIDUAL_STANDARD_ERROR);
 
     /**
      * One move.
@@ -62,7 +63,9 @@ public record TryOut(Terms terms, List<Move> moves, Quantity watched, int places
     }
 
     static final Kind KIND = new Kind("try-out", "Try it out", Kind.Group.PLOT, TryOut.class, (id, truth) -> new TryOut(
-            Terms.of(id, "Try it out", "Lift the last point, put it back, then lift one in the middle by as much. What does each do to the slope?", 3), usual(truth), Quantity.SLOPE, 2,
+            Terms.of(id, "Try it out",
+                    "Lift the last point, put it back, then lift one in the middle by as much. What does each do to the slope?",
+                    3), usual(truth), Quantity.SLOPE, 2,
             Optional.of(TryReason.FAR_FROM_MEAN)));
 
     public TryOut {
@@ -77,8 +80,12 @@ public record TryOut(Terms terms, List<Move> moves, Quantity watched, int places
         Pairs pairs = truth.pairs();
         List<Integer> order = IntStream.range(0, pairs.size()).boxed().sorted(Comparator.comparingDouble(pairs::x)).toList();
         DoubleSummaryStatistics y = pairs.ys().summaryStatistics();
-        double lift = pairs.size() == 0 || y.getMax() == y.getMin() ? 1 : new Rounding.Significant(1).apply((y.getMax() - y.getMin()) / 5).doubleValue();
-        return order.size() < 3 ? List.of(new Move(0, 0, lift)) : List.of(new Move(pairs.row(order.getLast()), 0, lift), new Move(pairs.row(order.get(order.size() / 2)), 0, lift));
+        double lift = pairs.size() == 0 || y.getMax() == y.getMin()
+                ? 1 : new Rounding.Significant(1).apply((y.getMax() - y.getMin()) / 5).doubleValue();
+        return order.size() < 3
+                ? List.of(new Move(0, 0, lift))
+                : List.of(new Move(pairs.row(order.getLast()), 0, lift),
+                        new Move(pairs.row(order.get(order.size() / 2)), 0, lift));
     }
 
     @Override
@@ -127,7 +134,8 @@ public record TryOut(Terms terms, List<Move> moves, Quantity watched, int places
 
     @Override
     public Task following(TableEdit change) {
-        List<Move> kept = moves.stream().filter(it -> change.rowAfter(it.row) >= 0).map(it -> new Move(change.rowAfter(it.row), it.dx, it.dy)).toList();
+        List<Move> kept = moves.stream().filter(it -> change.rowAfter(it.row) >= 0)
+                .map(it -> new Move(change.rowAfter(it.row), it.dx, it.dy)).toList();
         return kept.isEmpty() ? this : new TryOut(terms, kept, watched, places, reason);
     }
 
@@ -151,7 +159,8 @@ public record TryOut(Terms terms, List<Move> moves, Quantity watched, int places
         }
         DoubleSummaryStatistics x = truth.pairs().xs().summaryStatistics();
         DoubleSummaryStatistics y = truth.pairs().ys().summaryStatistics();
-        return seen.stream().filter(it -> it.row() == asked.row && isAbout(it.x() - truth.pairs().x(at), asked.dx, x.getMax() - x.getMin())
+        return seen.stream().filter(it -> it.row() == asked.row && isAbout(it.x() - truth.pairs().x(at), asked.dx,
+                x.getMax() - x.getMin())
                 && isAbout(it.y() - truth.pairs().y(at), asked.dy, y.getMax() - y.getMin())).reduce((_, newest) -> newest);
     }
 
@@ -164,7 +173,8 @@ public record TryOut(Terms terms, List<Move> moves, Quantity watched, int places
         Pairs pairs = truth.pairs();
         OptionalDouble before = truth.evidence().value(watched);
         OptionalDouble after = Evidence.of(pairs.withMoved(pairs.indexOfRow(seen.row()), seen.x(), seen.y())).value(watched);
-        return before.isPresent() && after.isPresent() ? OptionalDouble.of(after.getAsDouble() - before.getAsDouble()) : OptionalDouble.empty();
+        return before.isPresent() && after.isPresent()
+                ? OptionalDouble.of(after.getAsDouble() - before.getAsDouble()) : OptionalDouble.empty();
     }
 
     @Override
@@ -172,11 +182,13 @@ public record TryOut(Terms terms, List<Move> moves, Quantity watched, int places
         Answer.Tried tried = answer.as(Answer.Tried.class);
         for (int i = 0; i < moves.size(); i++) {
             if (made(i, tried.seen(), truth).isEmpty()) {
-                return Optional.of("Make this move first, with all other points where they were given: " + inWords(i, truth) + ".");
+                return Optional.of("Make this move first, with all other points where they were given: " + inWords(i, truth)
+                        + ".");
             }
         }
         for (int i = 0; i < moves.size(); i++) {
-            Optional<String> lacks = NumberAnswer.unfinished(tried.amount(i), truth, new Sought.Value(watched), rounding(), "Type by how much the " + name() + " changed.");
+            Optional<String> lacks = NumberAnswer.unfinished(tried.amount(i), truth, new Sought.Value(watched), rounding(),
+                    "Type by how much the " + name() + " changed.");
             if (lacks.isPresent()) {
                 return lacks;
             }
@@ -207,7 +219,8 @@ public record TryOut(Terms terms, List<Move> moves, Quantity watched, int places
             ways.add((asked.dy > 0 ? "up by " : "down by ") + style.shortest(Math.abs(asked.dy)) + truth.y().unitAfterNumber());
         }
         if (asked.dx != 0) {
-            ways.add((asked.dx > 0 ? "to the right by " : "to the left by ") + style.shortest(Math.abs(asked.dx)) + truth.x().unitAfterNumber());
+            ways.add((asked.dx > 0 ? "to the right by " : "to the left by ") + style.shortest(Math.abs(asked.dx)) + truth.x()
+                    .unitAfterNumber());
         }
         return "the point of row " + (asked.row + 1) + " " + String.join(" and ", ways);
     }
@@ -222,18 +235,24 @@ public record TryOut(Terms terms, List<Move> moves, Quantity watched, int places
             OptionalDouble change = made.map(it -> change(it, truth)).orElse(OptionalDouble.empty());
             changes[i] = Math.abs(change.orElse(Double.NaN));
             // What is no number fits nothing.
-            double typed = NumberReading.ofAnswer(tried.amount(i), truth.mark()) instanceof NumberReading.Value value ? value.value() : Double.NaN;
+            double typed = NumberReading.ofAnswer(tried.amount(i), truth.mark()) instanceof NumberReading.Value value
+                    ? value.value() : Double.NaN;
             boolean right = change.isPresent() && fits(typed, change.getAsDouble());
             boolean signLost = !right && change.isPresent() && fits(-typed, change.getAsDouble());
             // "It changed by 0.05" leaves open which way.
             boolean size = signLost && typed > 0;
-            parts.add("change by move " + (i + 1), right || size, "Move " + (i + 1) + (signLost ? ": the size is right, its sign is not." : ": this is not by how much the " + name() + " changed. Compare it before and after."));
+            parts.add("change by move " + (i + 1), right || size,
+                    "Move " + (i + 1) + (signLost
+                            ? ": the size is right, its sign is not."
+                            : ": this is not by how much the " + name() + " changed. Compare it before and after."));
         }
         if (moves.size() > 1) {
-            int most = IntStream.range(0, changes.length).boxed().max(Comparator.comparingDouble(i -> Double.isNaN(changes[i]) ? -1 : changes[i])).orElseThrow();
+            int most = IntStream.range(0, changes.length).boxed()
+                    .max(Comparator.comparingDouble(i -> Double.isNaN(changes[i]) ? -1 : changes[i])).orElseThrow();
             parts.add("which more", tried.most().isPresent() && tried.most().getAsInt() == most, "Another move changed it more.");
         }
-        reason.ifPresent(key -> parts.add("why", tried.reason().filter(key::equals).isPresent(), "The reason is not the best one."));
+        reason.ifPresent(key -> parts.add("why", tried.reason().filter(key::equals).isPresent(),
+                "The reason is not the best one."));
         return parts.verdict(terms.marks(), "Right, by your own moves.");
     }
 
@@ -246,13 +265,18 @@ public record TryOut(Terms terms, List<Move> moves, Quantity watched, int places
         List<String> changes = new ArrayList<>();
         for (Move move : moves) {
             int at = truth.pairs().indexOfRow(move.row);
-            OptionalDouble change = at < 0 ? OptionalDouble.empty() : change(new Seen(move.row, truth.pairs().x(at) + move.dx, truth.pairs().y(at) + move.dy), truth);
+            OptionalDouble change = at < 0
+                    ? OptionalDouble.empty()
+                    : change(new Seen(move.row, truth.pairs().x(at) + move.dx, truth.pairs().y(at) + move.dy), truth);
             if (change.isEmpty()) {
-                return Key.missing(at < 0 ? "row " + (move.row + 1) + " is no point of the data" : truth.evidence().fit() instanceof Fit.None(String why) ? why : "not defined for this data");
+                return Key.missing(at < 0 ? "row " + (move.row + 1) + " is no point of the data"
+                        : truth.evidence().fit() instanceof Fit.None(String why) ? why
+                        : "not defined for this data");
             }
             changes.add(truth.style().show(change.getAsDouble(), rounding()));
         }
-        return Key.of("if made exactly: " + String.join(" \u00b7 ", changes) + reason.map(it -> " \u00b7 " + it.inWords()).orElse(""));
+        return Key.of("if made exactly: " + String.join(" \u00b7 ", changes) + reason.map(it -> " \u00b7 " + it.inWords())
+                .orElse(""));
     }
 
     @Override
@@ -271,7 +295,8 @@ public record TryOut(Terms terms, List<Move> moves, Quantity watched, int places
     @Override
     public Optional<Sketch> sketch(Answer answer, Truth truth) {
         List<Seen> seen = answer.as(Answer.Tried.class).seen();
-        return Optional.of(Sketch.of(truth.evidence().pairs()).marking(IntStream.range(0, moves.size()).boxed().flatMap(move -> made(move, seen, truth).stream())
+        return Optional.of(Sketch.of(truth.evidence().pairs())
+                .marking(IntStream.range(0, moves.size()).boxed().flatMap(move -> made(move, seen, truth).stream())
                 .map(it -> new Trial.Handle(it.x(), it.y())).toList()));
     }
 
@@ -293,7 +318,8 @@ public record TryOut(Terms terms, List<Move> moves, Quantity watched, int places
 
     @Override
     public Optional<Sealing> sealing(Truth truth) {
-        return reason.map(key -> new Sealing(new TryOut(terms, moves, watched, places, Optional.of(TryReason.values()[0])), List.of(new Sealing.Piece("why", Set.of(key.name())))));
+        return reason.map(key -> new Sealing(new TryOut(terms, moves, watched, places, Optional.of(TryReason.values()[0])),
+                List.of(new Sealing.Piece("why", Set.of(key.name())))));
     }
 
     @Override

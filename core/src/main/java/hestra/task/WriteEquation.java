@@ -37,11 +37,15 @@ public record WriteEquation(Terms terms, Curve curve, int digits) implements ByT
     private static final double HAIR = 1e-9;
 
     /** The curves that can be asked for. */
-    public static final List<Curve> CURVES = List.of(new Curve.Line(), new Curve.Polynomial(2), new Curve.Polynomial(3), new Curve.Exponential(Curve.FittedOn.VALUES), new Curve.Exponential(Curve.FittedOn.LOGARITHMS),
-            new Curve.Power(Curve.FittedOn.VALUES), new Curve.Power(Curve.FittedOn.LOGARITHMS), new Curve.Logarithmic(), new Curve.ThroughOrigin());
+    public static final List<Curve> CURVES = List.of(new Curve.Line(), new Curve.Polynomial(2), new Curve.Polynomial(3),
+            new Curve.Exponential(Curve.FittedOn.VALUES), new Curve.Exponential(Curve.FittedOn.LOGARITHMS),
+            new Curve.Power(Curve.FittedOn.VALUES), new Curve.Power(Curve.FittedOn.LOGARITHMS), new Curve.Logarithmic(),
+                    new Curve.ThroughOrigin());
 
-    static final Kind KIND = new Kind("write-equation", "Write the equation", Kind.Group.NUMBERS, WriteEquation.class, (id, _) -> new WriteEquation(
-            Terms.of(id, "Write the equation", "Write the equation of the line of least squares.", 3), new Curve.Line(), USUAL_DIGITS));
+    static final Kind KIND = new Kind("write-equation", "Write the equation", Kind.Group.NUMBERS, WriteEquation.class,
+            (id, _) -> new WriteEquation(
+            Terms.of(id, "Write the equation", "Write the equation of the line of least squares.", 3), new Curve.Line(),
+                    USUAL_DIGITS));
 
     public WriteEquation {
         if (!CURVES.contains(curve) || digits < LEAST_DIGITS || digits > MOST_DIGITS) {
@@ -89,7 +93,8 @@ public record WriteEquation(Terms terms, Curve curve, int digits) implements ByT
             return Optional.of("Type the equation first.");
         }
         return read(answer, truth) instanceof EquationReader.Refused(String reason)
-                ? Optional.of(reason + " Type an equation, such as " + truth.y().name() + " = " + truth.style().shortest(1.5) + " + " + truth.style().shortest(2.5) + " \u00b7 " + truth.x().name() + ".") : Optional.empty();
+                ? Optional.of(reason + " Type an equation, such as " + truth.y().name() + " = " + truth.style()
+                .shortest(1.5) + " + " + truth.style().shortest(2.5) + " \u00b7 " + truth.x().name() + ".") : Optional.empty();
     }
 
     @Override
@@ -100,7 +105,8 @@ public record WriteEquation(Terms terms, Curve curve, int digits) implements ByT
         List<Evidence> sources = new ArrayList<>(truth.accepted(attempt));
         truth.kept(attempt).ifPresent(sources::add);
         if (typed.isTurnedRound()) {
-            return Verdict.wrong("This gives " + truth.x().described() + " by " + truth.y().described() + ". It is " + truth.y().described() + " that is to be given by " + truth.x().described() + ".")
+            return Verdict.wrong("This gives " + truth.x().described() + " by " + truth.y().described() + ". It is " + truth.y()
+                    .described() + " that is to be given by " + truth.x().described() + ".")
                     .recognising(List.of(Mistake.AXES_EXCHANGED));
         }
         Optional<double[]> given = typed.coefficients(curve);
@@ -108,7 +114,8 @@ public record WriteEquation(Terms terms, Curve curve, int digits) implements ByT
             String found = typed.family().map(it -> "This is the equation of " + Words.withArticle(family(it)) + ". ").orElse("");
             return Verdict.wrong(found + Words.capitalized(Words.withArticle(family(curve))) + " is asked for.");
         }
-        if (sources.stream().anyMatch(it -> it.fit(curve).curveFit().filter(fit -> areAll(given.get(), values(fit))).isPresent())) {
+        if (sources.stream().anyMatch(it -> it.fit(curve).curveFit().filter(fit -> areAll(given.get(), values(fit)))
+                .isPresent())) {
             return Verdict.right(terms.marks(), "Right.");
         }
         List<Mistake> found = mistakes(given.get(), truth, sources);
@@ -144,9 +151,12 @@ public record WriteEquation(Terms terms, Curve curve, int digits) implements ByT
                 wrong.add(name);
             }
         }
-        boolean tooShort = found.isEmpty() && IntStream.range(0, asked()).allMatch(i -> isRounded(given[i], key[i]) || i == 1 && key.length > 2 && isRounded(given[2], key[2]));
+        boolean tooShort = found.isEmpty() && IntStream.range(0, asked())
+                .allMatch(i -> isRounded(given[i], key[i]) || i == 1 && key.length > 2 && isRounded(given[2], key[2]));
         if (tooShort) {
-            return Verdict.of(Outcome.NEARLY, terms.marks() / 2.0, "The equation is right, but the coefficients are rounded too far: give " + digits + " significant digits.").recognising(List.of(Mistake.WRONG_ROUNDING));
+            return Verdict.of(Outcome.NEARLY, terms.marks() / 2.0,
+                    "The equation is right, but the coefficients are rounded too far: give " + digits + " significant digits.")
+                    .recognising(List.of(Mistake.WRONG_ROUNDING));
         }
         String message = found.isEmpty() ? "The form is right. Look again at: " + String.join(", ", wrong) + "."
                 : Mistake.say(found, truth.x(), truth.y(), new Rounding.Significant(digits));
@@ -168,7 +178,8 @@ public record WriteEquation(Terms terms, Curve curve, int digits) implements ByT
 
     private boolean isOne(double[] given, double[] key, int i) {
         // The base or the rate of an exponential: either may be what was rounded.
-        return isNear(given[i], key[i]) || curve instanceof Curve.Exponential && i == 1 && key.length > 2 && isNear(given[2], key[2]);
+        return isNear(given[i], key[i]) || curve instanceof Curve.Exponential && i == 1 && key.length > 2
+                && isNear(given[2], key[2]);
     }
 
     private boolean isNear(double given, double key) {
@@ -193,7 +204,8 @@ public record WriteEquation(Terms terms, Curve curve, int digits) implements ByT
             if (key.length == 0) {
                 continue;
             }
-            data.swapped().fit(curve).curveFit().filter(it -> areAll(given, values(it))).ifPresent(_ -> add(found, Mistake.AXES_EXCHANGED));
+            data.swapped().fit(curve).curveFit().filter(it -> areAll(given, values(it)))
+                    .ifPresent(_ -> add(found, Mistake.AXES_EXCHANGED));
             if (curve instanceof Curve.Line && areAll(given, new double[] {key[1], key[0]})) {
                 add(found, Mistake.SLOPE_AND_INTERCEPT_EXCHANGED);
             }
@@ -205,13 +217,17 @@ public record WriteEquation(Terms terms, Curve curve, int digits) implements ByT
                 }
             }
             if (curve instanceof Curve.Line) {
-                LeastSquares.slopeThroughOrigin(data.pairs()).stream().filter(it -> areAll(given, new double[] {0, it})).forEach(_ -> add(found, Mistake.FORCED_THROUGH_ORIGIN));
+                LeastSquares.slopeThroughOrigin(data.pairs()).stream().filter(it -> areAll(given, new double[] {0, it}))
+                        .forEach(_ -> add(found, Mistake.FORCED_THROUGH_ORIGIN));
             }
-            if (curve instanceof Curve.Exponential && key.length > 2 && (areAll(given, new double[] {key[0], key[2], Double.NaN}) || areAll(given, new double[] {key[0], Math.exp(key[1]), key[1]}))) {
+            if (curve instanceof Curve.Exponential && key.length > 2
+                    && (areAll(given, new double[] {key[0], key[2], Double.NaN})
+                            || areAll(given, new double[] {key[0], Math.exp(key[1]), key[1]}))) {
                 add(found, Mistake.BASE_AND_RATE);
             }
         }
-        truth.withSlips().flatMap(it -> it.fit(curve).curveFit()).filter(it -> areAll(given, values(it))).ifPresent(_ -> add(found, Mistake.SLIP_STILL_IN));
+        truth.withSlips().flatMap(it -> it.fit(curve).curveFit()).filter(it -> areAll(given, values(it)))
+                .ifPresent(_ -> add(found, Mistake.SLIP_STILL_IN));
         return found.size() > 2 ? found.subList(0, 2) : found;
     }
 
@@ -225,7 +241,8 @@ public record WriteEquation(Terms terms, Curve curve, int digits) implements ByT
     public Key key(Truth truth) {
         return switch (truth.evidence().fit(curve)) {
             case Fit.None(String reason) -> Key.missing(reason);
-            case CurveFit fit -> Key.of(Equation.of(fit, truth.x(), truth.y(), truth.style().withDigits(Math.max(digits, 2))).plain());
+            case CurveFit fit ->
+                    Key.of(Equation.of(fit, truth.x(), truth.y(), truth.style().withDigits(Math.max(digits, 2))).plain());
         };
     }
 

@@ -12,8 +12,8 @@ import hestra.feedback.Verdict;
 import hestra.numbers.Counted;
 
 /**
- * The student writes a section of a report on the sheet of the part: text, and figures kept of the plot. That the figures are there and show what was
- * asked is looked at; the text is for a person to read.
+ * The student writes a section of a report on the sheet of the part: text, and figures kept of the plot. That the figures are
+ * there and show what was asked is looked at; the text is for a person to read.
  *
  * @param figures which figures are asked for
  * @param words how many words the text is to have at least
@@ -24,8 +24,11 @@ public record WriteSection(Terms terms, Set<WantedFigure> figures, int words) im
 
     private static final int ROOM = 10;
 
-    static final Kind KIND = new Kind("write-section", "Write a section", Kind.Group.WORDS, WriteSection.class, (id, _) -> new WriteSection(
-            Terms.of(id, "Write it up", "Write a short report: what you asked, what you did, what came out, and how far it can be trusted. Keep the figures that it needs.", 6),
+    static final Kind KIND = new Kind("write-section", "Write a section", Kind.Group.WORDS, WriteSection.class,
+            (id, _) -> new WriteSection(
+            Terms.of(id, "Write it up",
+                    "Write a short report: what you asked, what you did, what came out, and how far it can be trusted. Keep "
+                    + "the figures that it needs.", 6),
             EnumSet.of(WantedFigure.PLOT_WITH_LINE, WantedFigure.RESIDUALS), 40));
 
     public WriteSection {
@@ -105,7 +108,9 @@ public record WriteSection(Terms terms, Set<WantedFigure> figures, int words) im
     @Override
     public Optional<String> unfinished(Answer answer, Truth truth) {
         Answer.Section section = answer.as(Answer.Section.class);
-        return section.isBlank() ? Optional.of("Write something first, or keep a figure: \u201cKeep plot\u201d puts the plot as it is now into your section.") : Optional.empty();
+        return section.isBlank()
+                ? Optional.of("Write something first, or keep a figure: \u201cKeep plot\u201d puts the plot as it is now into "
+                + "your section.") : Optional.empty();
     }
 
     @Override
@@ -115,7 +120,8 @@ public record WriteSection(Terms terms, Set<WantedFigure> figures, int words) im
         List<String> missing = new ArrayList<>();
         wanted().forEach(figure -> {
             boolean kept = section.figures().stream().anyMatch(figure::isShownBy);
-            parts.add(new Verdict.Part(figure.inWords(), kept ? Outcome.RIGHT : Outcome.WRONG, kept ? "" : "This is not kept yet."));
+            parts.add(new Verdict.Part(figure.inWords(), kept ? Outcome.RIGHT : Outcome.WRONG,
+                    kept ? "" : "This is not kept yet."));
             if (!kept) {
                 missing.add("keep " + figure.inWords());
             }
@@ -123,15 +129,19 @@ public record WriteSection(Terms terms, Set<WantedFigure> figures, int words) im
         if (words > 0) {
             int written = section.words();
             boolean enough = written >= words;
-            parts.add(new Verdict.Part("text", enough ? Outcome.RIGHT : Outcome.WRONG, enough ? "" : Counted.of(written, "word") + " of " + words));
+            parts.add(new Verdict.Part("text", enough ? Outcome.RIGHT : Outcome.WRONG,
+                    enough ? "" : Counted.of(written, "word") + " of " + words));
             if (!enough) {
-                missing.add("write at least " + Counted.of(words, "word") + " (there " + (written == 1 ? "is " : "are ") + written + ")");
+                missing.add("write at least " + Counted.of(words, "word") + " (there " + (written == 1 ? "is " : "are ") + written
+                        + ")");
             }
         }
         if (parts.isEmpty()) {
             return Verdict.right(terms.marks(), "Written. Your instructor reads it and gives the marks.");
         }
-        String message = missing.isEmpty() ? "All that was asked for is there. Your instructor reads it and gives the marks." : "Still to do: " + String.join("; ", missing) + ".";
+        String message = missing.isEmpty()
+                ? "All that was asked for is there. Your instructor reads it and gives the marks."
+                : "Still to do: " + String.join("; ", missing) + ".";
         return Verdict.ofParts(terms.marks(), parts, message);
     }
 
@@ -153,7 +163,8 @@ public record WriteSection(Terms terms, Set<WantedFigure> figures, int words) im
     @Override
     public List<String> inWords(Answer answer, Truth truth) {
         Answer.Section section = answer.as(Answer.Section.class);
-        String kept = section.figures().isEmpty() ? "no figures" : "kept: " + String.join("; ", section.figures().stream().map(KeptFigure::inWords).toList());
+        String kept = section.figures().isEmpty()
+                ? "no figures" : "kept: " + String.join("; ", section.figures().stream().map(KeptFigure::inWords).toList());
         return section.text().isBlank() ? List.of(kept) : List.of(section.text(), kept);
     }
 

@@ -38,7 +38,8 @@ public record PictureAxes(KnownAxis x, KnownAxis y) {
         if (Math.hypot(ux, uy) < LEAST_LENGTH || Math.hypot(wx, wy) < LEAST_LENGTH) {
             return Optional.of("The two known points of an axis must lie apart.");
         }
-        return Math.abs(ux * wy - uy * wx) < LEAST_SINE * lengths ? Optional.of("The two axes must not run the same way.") : Optional.empty();
+        return Math.abs(ux * wy - uy * wx) < LEAST_SINE * lengths
+                ? Optional.of("The two axes must not run the same way.") : Optional.empty();
     }
 
     /** What a place means; only where there is no {@linkplain #problem problem}. */
@@ -46,7 +47,10 @@ public record PictureAxes(KnownAxis x, KnownAxis y) {
         return new Value(x.value(share(place, x.first(), true)), y.value(share(place, y.first(), false)));
     }
 
-    /** How far along one axis a place lies from a point on it, in lengths between its two known points, measured parallel to the other. */
+    /**
+     * How far along one axis a place lies from a point on it, in lengths between its two known points, measured parallel to the
+     * other.
+     */
     private double share(Place place, Place from, boolean alongX) {
         double ux = x.second().x() - x.first().x();
         double uy = x.second().y() - x.first().y();

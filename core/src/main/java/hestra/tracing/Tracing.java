@@ -55,6 +55,7 @@ public record Tracing(PictureAxes axes, List<Place> points) {
     }
 
     private static Cell cell(double value, int places, DecimalMark mark) {
-        return Double.isFinite(value) ? Cell.of(new Rounding.Places(places).apply(value).toPlainString().replace('.', mark.sign()), mark) : Cell.EMPTY;
+        return Double.isFinite(value)
+                ? Cell.of(new Rounding.Places(places).apply(value).toPlainString().replace('.', mark.sign()), mark) : Cell.EMPTY;
     }
 }

@@ -14,9 +14,12 @@ final class UnitNames {
 
     private static final Map<String, Unit> SYMBOLS = new HashMap<>();
     private static final Map<String, Unit> NAMES = new HashMap<>();
-    private static final Map<String, Double> PREFIXES = Map.ofEntries(Map.entry("G", 1e9), Map.entry("M", 1e6), Map.entry("k", 1e3), Map.entry("h", 1e2), Map.entry("d", 1e-1),
-            Map.entry("c", 1e-2), Map.entry("m", 1e-3), Map.entry("\u00b5", 1e-6), Map.entry("\u03bc", 1e-6), Map.entry("u", 1e-6), Map.entry("n", 1e-9));
-    private static final Map<String, Double> LONG_PREFIXES = Map.of("giga", 1e9, "mega", 1e6, "kilo", 1e3, "hecto", 1e2, "deci", 1e-1, "centi", 1e-2, "milli", 1e-3, "micro", 1e-6, "nano", 1e-9);
+    private static final Map<String, Double> PREFIXES = Map.ofEntries(Map.entry("G", 1e9), Map.entry("M", 1e6),
+            Map.entry("k", 1e3), Map.entry("h", 1e2), Map.entry("d", 1e-1),
+            Map.entry("c", 1e-2), Map.entry("m", 1e-3), Map.entry("\u00b5", 1e-6), Map.entry("\u03bc", 1e-6),
+                    Map.entry("u", 1e-6), Map.entry("n", 1e-9));
+    private static final Map<String, Double> LONG_PREFIXES = Map.of("giga", 1e9, "mega", 1e6, "kilo", 1e3, "hecto", 1e2, "deci",
+            1e-1, "centi", 1e-2, "milli", 1e-3, "micro", 1e-6, "nano", 1e-9);
 
     static {
         Unit metre = Unit.counted("m");

@@ -13,15 +13,20 @@ import java.util.regex.Pattern;
 /** Reads what a number is measured in: "mm per cm", "cm/d", "m²", "grams for each millimetre". */
 public final class UnitReader {
 
-    private static final Pattern TOKEN = Pattern.compile("\\s*(?:(?<word>[\\p{L}%\u2030\u00b0\u00b5'\u2019]+(?:-\\p{L}+)*)|(?<power>\\^?\\s*[-+\u2212]?\\d+|[\u207b\u207a]?[\u00b9\u00b2\u00b3\u2070\u2074-\u2079]+)|(?<divided>/)|(?<times>[\u00b7*\u00d7])|(?<other>.))");
+    private static final Pattern TOKEN = Pattern.compile("\\s*(?:(?<word>[\\p{L}%\u2030\u00b0\u00b5'\u2019]+(?:-\\p{L}+)*)|"
+            + "(?<power>\\^?\\s*[-+\u2212]?\\d+|[\u207b\u207a]?[\u00b9\u00b2\u00b3\u2070\u2074-\u2079]+)|(?<divided>/)|"
+            + "(?<times>[\u00b7*\u00d7])|(?<other>.))");
     private static final Pattern END = Pattern.compile("[.,;!]+$");
     private static final Pattern PER_CENT = Pattern.compile("(?i)per cent\\b");
     private static final Pattern DEGREE_APART = Pattern.compile("\u00b0\\s+(?=[CF]\\b)");
-    private static final Pattern NAMED_DEGREES = Pattern.compile("(?i)(?:degrees?|deg\\.?)\\s+(?:celsius|centigrade|c|fahrenheit|f)\\b");
+    private static final Pattern NAMED_DEGREES =
+            Pattern.compile("(?i)(?:degrees?|deg\\.?)\\s+(?:celsius|centigrade|c|fahrenheit|f)\\b");
     private static final Pattern INCH = Pattern.compile("(?i)in(?:\\s*(?:[/\u00b7*^]|per\\b|[\u00b2\u00b3]).*)?\\.?");
     private static final Set<String> DIVIDED = Set.of("per", "each", "every", "a", "an", "one", "single");
-    private static final Set<String> BETWEEN = Set.of("for", "in", "with", "of", "the", "on", "to", "by", "and", "average", "about", "more", "further", "extra", "additional", "added", "roughly", "approximately", "units", "unit",
-            "longer", "taller", "heavier", "wider", "larger", "higher", "greater", "bigger", "long", "high", "wide", "tall", "thick", "deep", "old", "predicted", "mean", "expected", "rise", "increase", "growth", "gain", "above");
+    private static final Set<String> BETWEEN = Set.of("for", "in", "with", "of", "the", "on", "to", "by", "and", "average",
+            "about", "more", "further", "extra", "additional", "added", "roughly", "approximately", "units", "unit",
+            "longer", "taller", "heavier", "wider", "larger", "higher", "greater", "bigger", "long", "high", "wide", "tall",
+                    "thick", "deep", "old", "predicted", "mean", "expected", "rise", "increase", "growth", "gain", "above");
     private static final Set<String> SQUARED = Set.of("square", "squared", "sq");
     private static final Set<String> CUBED = Set.of("cubic", "cubed", "cu");
 
@@ -65,7 +70,8 @@ public final class UnitReader {
         Unit last = Unit.NONE;
         int lastSign = 1;
         boolean named = text.toLowerCase(Locale.ROOT).contains("deg") && NAMED_DEGREES.matcher(text).find();
-        Matcher matcher = TOKEN.matcher(DEGREE_APART.matcher(PER_CENT.matcher(END.matcher(text.strip()).replaceAll("")).replaceAll("percent")).replaceAll("\u00b0"));
+        Matcher matcher = TOKEN.matcher(DEGREE_APART.matcher(PER_CENT.matcher(END.matcher(text.strip()).replaceAll(""))
+                .replaceAll("percent")).replaceAll("\u00b0"));
         int at = 0;
         while (matcher.find() && matcher.start() == at) {
             at = matcher.end();
@@ -92,7 +98,8 @@ public final class UnitReader {
                     }
                 } else {
                     boolean inch = lower.equals("in") && matcher.start() == 0 && INCH.matcher(text.strip()).matches();
-                    Optional<Unit> known = inch ? UnitNames.find("inch") : degrees(named, word, lower).or(() -> UnitNames.find(word));
+                    Optional<Unit> known = inch
+                            ? UnitNames.find("inch") : degrees(named, word, lower).or(() -> UnitNames.find(word));
                     boolean isCounted = known.isEmpty();
                     if (isCounted && (BETWEEN.contains(lower) || leftOut.contains(stem(lower)))) {
                         continue;
@@ -145,6 +152,7 @@ public final class UnitReader {
         if (lower.length() > 4 && lower.endsWith("ies")) {
             return lower.substring(0, lower.length() - 3) + "y";
         }
-        return lower.length() > 3 && lower.endsWith("s") && !lower.endsWith("ss") ? lower.substring(0, lower.length() - 1) : lower;
+        return lower.length() > 3 && lower.endsWith("s") && !lower.endsWith("ss")
+                ? lower.substring(0, lower.length() - 1) : lower;
     }
 }

@@ -19,8 +19,8 @@ import hestra.task.Terms;
 import hestra.task.Truth;
 
 /**
- * Students' copies: what a student needs and no more. A copy has the data of its variant and not how they were made; a key that was set by
- * hand is in it only as digests, and not at all where its verdict comes from the instructor.
+ * Students' copies: what a student needs and no more. A copy has the data of its variant and not how they were made; a key that
+ * was set by hand is in it only as digests, and not at all where its verdict comes from the instructor.
  */
 public final class Copies {
 
@@ -30,7 +30,8 @@ public final class Copies {
     public static Edition edition(Exercise exercise, int variants) {
         Issue issue = exercise.issue();
         Edition next = new Edition(issue.next(), variants, issue.seed(), issue.redrawn(), exercise.parts());
-        return issue.editions().isEmpty() || !next.isSameAs(issue.editions().getLast()) ? next : issue.editions().getLast().ofAtLeast(variants);
+        return issue.editions().isEmpty() || !next.isSameAs(issue.editions().getLast())
+                ? next : issue.editions().getLast().ofAtLeast(variants);
     }
 
     /**
@@ -38,27 +39,33 @@ public final class Copies {
      *
      * @param edition of which edition it is
      * @param name for whom; empty for anybody
-     * @param salts for the id of a task, {@value Seal#SALT_BYTES} bytes of chance: the same for all copies of one publication, whose digests are then worked out once
+     * @param salts for the id of a task, {@value Seal#SALT_BYTES} bytes of chance: the same for all copies of one publication,
+     *     whose digests are then worked out once
      */
     public static Exercise of(Variant variant, int edition, String name, Function<String, byte[]> salts) {
         Exercise whole = variant.exercise();
         Map<String, Seal> seals = new HashMap<>();
-        Exercise bare = whole.with(Issue.NONE).withParts(whole.parts().stream().map(part -> bare(part, whole, seals, salts)).toList());
+        Exercise bare = whole.with(Issue.NONE).withParts(whole.parts().stream().map(part -> bare(part, whole, seals, salts))
+                .toList());
         return bare.with(Optional.of(new Copy(variant.number(), edition, name, seals)));
     }
 
     private static Part bare(Part part, Exercise whole, Map<String, Seal> seals, Function<String, byte[]> salts) {
         Truth truth = part.truth(whole.mark());
         boolean playsOn = part.tasks().stream().anyMatch(task -> task.terms().playing() == Terms.Playing.NEW_DATA);
-        boolean keepsHow = part.provenance() instanceof Provenance.Made ? playsOn : part.tasks().stream().anyMatch(Task::readsPicture);
-        Part without = part.withTasks((Task task) -> task.sealing(truth).map(sealing -> sealed(sealing, seals, salts)).orElse(task).bare());
+        boolean keepsHow = part.provenance() instanceof Provenance.Made
+                ? playsOn : part.tasks().stream().anyMatch(Task::readsPicture);
+        Part without = part.withTasks((Task task) -> task.sealing(truth)
+                .map(sealing -> sealed(sealing, seals, salts)).orElse(task).bare());
         return keepsHow ? without : without.withColumns(without.data(), without.roles(), new Provenance.ByHand());
     }
 
     private static Task sealed(Sealing sealing, Map<String, Seal> seals, Function<String, byte[]> salts) {
         Task blank = sealing.blank();
-        boolean told = blank.terms().verdict() != Terms.Showing.AFTER_MARKING || blank.terms().opening() != Terms.Opening.GIVEN && !blank.terms().opens().isEmpty();
-        seals.put(blank.id(), told ? Seal.of(sealing, salts.apply(blank.id())) : Seal.of(new Sealing(blank, sealing.pieces().stream().map(it -> new Sealing.Piece(it.name(), Set.of())).toList()), salts.apply(blank.id())));
+        boolean told = blank.terms().verdict() != Terms.Showing.AFTER_MARKING
+                || blank.terms().opening() != Terms.Opening.GIVEN && !blank.terms().opens().isEmpty();
+        seals.put(blank.id(), told ? Seal.of(sealing, salts.apply(blank.id())) : Seal.of(new Sealing(blank, sealing.pieces()
+                .stream().map(it -> new Sealing.Piece(it.name(), Set.of())).toList()), salts.apply(blank.id())));
         return blank;
     }
 }

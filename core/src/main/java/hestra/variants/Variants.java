@@ -33,7 +33,10 @@ public final class Variants {
     /** How often the data of a part are drawn before the nearest are taken. */
     public static final int MOST_DRAWS = 500;
 
-    /** How many rows may be drawn for one variant of a part, so that a wish that cannot be met ends in about two seconds. Counted, not timed: a variant is the same on any machine. */
+    /**
+     * How many rows may be drawn for one variant of a part, so that a wish that cannot be met ends in about two seconds. Counted,
+     * not timed: a variant is the same on any machine.
+     */
     private static final int MOST_ROWS = 200_000;
 
     private final Exercise exercise;
@@ -57,12 +60,15 @@ public final class Variants {
      * @param number from 1; 0 for the exercise as it stands
      */
     public static Variant draw(Exercise exercise, int number) {
-        Exercise plain = exercise.with(Issue.NONE).withParts(exercise.parts().stream().map(part -> part.with(Varying.NONE)).toList());
+        Exercise plain = exercise.with(Issue.NONE)
+                .withParts(exercise.parts().stream().map(part -> part.with(Varying.NONE)).toList());
         if (number == 0) {
             return new Variant(0, plain, List.of());
         }
         List<Variant.Missed> missed = new ArrayList<>();
-        List<Part> parts = exercise.parts().stream().map(part -> part.varying().isSame() && part.varying().wishes().isEmpty() ? part : new Variants(exercise, number).drawn(part, missed)).toList();
+        List<Part> parts = exercise.parts().stream()
+                .map(part -> part.varying().isSame() && part.varying().wishes().isEmpty()
+                        ? part : new Variants(exercise, number).drawn(part, missed)).toList();
         return new Variant(number, plain.withParts(parts.stream().map(part -> part.with(Varying.NONE)).toList()), missed);
     }
 
@@ -72,7 +78,8 @@ public final class Variants {
     private Part drawn(Part part, List<Variant.Missed> missed) {
         Random random = new Random(seed(part));
         List<Wish> wishes = part.varying().wishes();
-        boolean once = part.varying().way() == Varying.Way.SAME || part.varying().way() == Varying.Way.NEW_DATA && !part.hasRounds();
+        boolean once = part.varying().way() == Varying.Way.SAME
+                || part.varying().way() == Varying.Way.NEW_DATA && !part.hasRounds();
         Part nearest = null;
         double least = Double.POSITIVE_INFINITY;
         String refusal = "";
@@ -107,14 +114,18 @@ public final class Variants {
         }
         Truth truth = part.truth(mark);
         double off = wishes.stream().filter(wish -> !wish.isOfTasks()).mapToDouble(wish -> wish.shortfall(part, truth)).sum();
-        return off > 0 && off >= least ? off : off + wishes.stream().filter(Wish::isOfTasks).mapToDouble(wish -> wish.shortfall(part, truth)).sum();
+        return off > 0 && off >= least
+                ? off : off + wishes.stream().filter(Wish::isOfTasks).mapToDouble(wish -> wish.shortfall(part, truth)).sum();
     }
 
     private void tell(Part part, List<Wish> wishes, int draws, List<Variant.Missed> missed) {
         Truth truth = part.truth(mark);
         NumberStyle style = truth.style();
-        wishes.stream().filter(wish -> !(wish.shortfall(part, truth) == 0)).forEach(wish -> missed.add(new Variant.Missed(part.id(),
-                "Variant " + number + ": \u201c" + wish.inWords(style) + "\u201d was not met" + (draws == 1 ? "" : " in " + draws + " draws") + "; in the nearest draw " + wish.found(part, truth) + ".")));
+        wishes.stream().filter(wish -> !(wish.shortfall(part, truth) == 0))
+                .forEach(wish -> missed.add(new Variant.Missed(part.id(),
+                "Variant " + number + ": \u201c" + wish.inWords(style) + "\u201d was not met"
+                        + (draws == 1 ? "" : " in " + draws + " draws") + "; in the nearest draw " + wish.found(part, truth)
+                        + ".")));
     }
 
     private Draw once(Part part, Random random) {
@@ -142,11 +153,16 @@ public final class Variants {
         Recipe again = other.withSeed(random.nextLong());
         return switch (Sample.of(again, part.x(), part.y(), mark)) {
             case Sample.Refused(String message) -> new Draw(Optional.empty(), message);
-            case Sample.Done(Sample sample) -> new Draw(Optional.of(part.withColumns(sample.table(), sample.roles(), new Provenance.Made(again)).inStepWith(part, mark)), "");
+            case Sample.Done(Sample sample) ->
+                    new Draw(Optional.of(part.withColumns(sample.table(), sample.roles(), new Provenance.Made(again))
+                            .inStepWith(part, mark)), "");
         };
     }
 
-    /** Some of the rows that make a pair, in their order. Those that a task names or leaves to the student stay, and so do those without a pair. */
+    /**
+     * Some of the rows that make a pair, in their order. Those that a task names or leaves to the student stay, and so do those
+     * without a pair.
+     */
     private Part someRows(Part part, Random random) {
         Pairs pairs = part.pairs();
         Set<Integer> kept = new HashSet<>(part.truth(mark).leftToType());

@@ -133,7 +133,10 @@ public final class CalculationCells {
         return values.get(id);
     }
 
-    /** What a cell comes to where others hold these values in the place of the right ones; not a number where it cannot be worked out. */
+    /**
+     * What a cell comes to where others hold these values in the place of the right ones; not a number where it cannot be worked
+     * out.
+     */
     public double from(String id, Map<String, Double> own) {
         return made.get(id).from(other -> own.getOrDefault(other, values.get(other)));
     }
@@ -182,13 +185,17 @@ public final class CalculationCells {
         product(pairs, "dyy", "(y − ȳ)²", "dy", "dy");
         sum(pairs, "sum-dyy", "Syy = Σ(y − ȳ)²", "dyy");
         put("slope", "b = Sxy ÷ Sxx", "slope", "b", value -> value.applyAsDouble("sum-dxy") / value.applyAsDouble("sum-dxx"));
-        put("intercept", "a = ȳ − b x̄", "intercept", "a", value -> value.applyAsDouble("mean-y") - value.applyAsDouble("slope") * value.applyAsDouble("mean-x"));
-        put("r", "r = Sxy ÷ √(Sxx · Syy)", "r", "r", value -> syy(value) == 0 ? 0 : value.applyAsDouble("sum-dxy") / Math.sqrt(value.applyAsDouble("sum-dxx") * syy(value)));
+        put("intercept", "a = ȳ − b x̄", "intercept", "a",
+                value -> value.applyAsDouble("mean-y") - value.applyAsDouble("slope") * value.applyAsDouble("mean-x"));
+        put("r", "r = Sxy ÷ √(Sxx · Syy)", "r", "r",
+                value -> syy(value) == 0
+                ? 0 : value.applyAsDouble("sum-dxy") / Math.sqrt(value.applyAsDouble("sum-dxx") * syy(value)));
         column(pairs, "fitted", "ŷ", i -> value -> value.applyAsDouble("intercept") + value.applyAsDouble("slope") * pairs.x(i));
         column(pairs, "e", "y − ŷ", i -> value -> pairs.y(i) - value.applyAsDouble(at("fitted", i)));
         product(pairs, "ee", "(y − ŷ)²", "e", "e");
         sum(pairs, "sum-ee", "SSE = Σ(y − ŷ)²", "ee");
-        put("r-squared", "R² = 1 − SSE ÷ Syy", "r-squared", "R²", value -> syy(value) == 0 ? 0 : 1 - value.applyAsDouble("sum-ee") / syy(value));
+        put("r-squared", "R² = 1 − SSE ÷ Syy", "r-squared", "R²",
+                value -> syy(value) == 0 ? 0 : 1 - value.applyAsDouble("sum-ee") / syy(value));
         put("s", "s = √(SSE ÷ (n − 2))", "s", "s", value -> n <= 2 ? 0 : Math.sqrt(value.applyAsDouble("sum-ee") / (n - 2)));
         List<String> columns = List.of("x", "y", "dx", "dy", "dxx", "dxy", "dyy", "fitted", "e", "ee");
         List<List<String>> rows = new ArrayList<>();
@@ -203,7 +210,8 @@ public final class CalculationCells {
         }
         grids.add(new Grid("", columns.stream().map(it -> groups.get(it).title).toList(), names, rows));
         List<String> single = List.of("mean-x", "mean-y", "slope", "intercept", "r", "r-squared", "s");
-        grids.add(new Grid("", List.of(), single.stream().map(it -> groups.get(it).title).toList(), single.stream().map(List::of).toList()));
+        grids.add(new Grid("", List.of(), single.stream().map(it -> groups.get(it).title).toList(),
+                single.stream().map(List::of).toList()));
     }
 
     private static double syy(ToDoubleFunction<String> value) {
@@ -225,21 +233,31 @@ public final class CalculationCells {
         put("xx", xx, "xx:2:2", xx + ", second row, second column", _ -> total(pairs, (x, _) -> DoubleDouble.product(x, x)));
         put("xy", "X′y", "xy:1", "X′y, first entry", _ -> total(pairs, (_, y) -> DoubleDouble.of(y)));
         put("xy", "X′y", "xy:2", "X′y, second entry", _ -> total(pairs, DoubleDouble::product));
-        put("det", "determinant of X′X", "det", "the determinant", value -> value.applyAsDouble("xx:1:1") * value.applyAsDouble("xx:2:2") - value.applyAsDouble("xx:1:2") * value.applyAsDouble("xx:2:1"));
+        put("det", "determinant of X′X", "det", "the determinant",
+                value -> value.applyAsDouble("xx:1:1") * value.applyAsDouble("xx:2:2") - value.applyAsDouble("xx:1:2")
+                * value.applyAsDouble("xx:2:1"));
         String inverse = "(X′X)⁻¹";
-        put("inverse", inverse, "inverse:1:1", inverse + ", first row, first column", value -> value.applyAsDouble("xx:2:2") / value.applyAsDouble("det"));
-        put("inverse", inverse, "inverse:1:2", inverse + ", first row, second column", value -> -value.applyAsDouble("xx:1:2") / value.applyAsDouble("det"));
-        put("inverse", inverse, "inverse:2:1", inverse + ", second row, first column", value -> -value.applyAsDouble("xx:2:1") / value.applyAsDouble("det"));
-        put("inverse", inverse, "inverse:2:2", inverse + ", second row, second column", value -> value.applyAsDouble("xx:1:1") / value.applyAsDouble("det"));
+        put("inverse", inverse, "inverse:1:1", inverse + ", first row, first column",
+                value -> value.applyAsDouble("xx:2:2") / value.applyAsDouble("det"));
+        put("inverse", inverse, "inverse:1:2", inverse + ", first row, second column",
+                value -> -value.applyAsDouble("xx:1:2") / value.applyAsDouble("det"));
+        put("inverse", inverse, "inverse:2:1", inverse + ", second row, first column",
+                value -> -value.applyAsDouble("xx:2:1") / value.applyAsDouble("det"));
+        put("inverse", inverse, "inverse:2:2", inverse + ", second row, second column",
+                value -> value.applyAsDouble("xx:1:1") / value.applyAsDouble("det"));
         String b = "b = (X′X)⁻¹X′y";
-        put("b", b, "b:1", "a", value -> value.applyAsDouble("inverse:1:1") * value.applyAsDouble("xy:1") + value.applyAsDouble("inverse:1:2") * value.applyAsDouble("xy:2"));
-        put("b", b, "b:2", "b", value -> value.applyAsDouble("inverse:2:1") * value.applyAsDouble("xy:1") + value.applyAsDouble("inverse:2:2") * value.applyAsDouble("xy:2"));
+        put("b", b, "b:1", "a", value -> value.applyAsDouble("inverse:1:1") * value.applyAsDouble("xy:1")
+                + value.applyAsDouble("inverse:1:2") * value.applyAsDouble("xy:2"));
+        put("b", b, "b:2", "b", value -> value.applyAsDouble("inverse:2:1") * value.applyAsDouble("xy:1")
+                + value.applyAsDouble("inverse:2:2") * value.applyAsDouble("xy:2"));
         List<String> names = IntStream.range(0, n).mapToObj(i -> Integer.toString(pairs.row(i) + 1)).toList();
-        grids.add(new Grid("", List.of("x", "y"), names, IntStream.range(0, n).mapToObj(i -> List.of(at("x", i), at("y", i))).toList()));
+        grids.add(new Grid("", List.of("x", "y"), names, IntStream.range(0, n)
+                .mapToObj(i -> List.of(at("x", i), at("y", i))).toList()));
         grids.add(new Grid(xx, List.of(), List.of(), List.of(List.of("xx:1:1", "xx:1:2"), List.of("xx:2:1", "xx:2:2"))));
         grids.add(new Grid("X′y", List.of(), List.of(), List.of(List.of("xy:1"), List.of("xy:2"))));
         grids.add(new Grid("determinant", List.of(), List.of(), List.of(List.of("det"))));
-        grids.add(new Grid(inverse, List.of(), List.of(), List.of(List.of("inverse:1:1", "inverse:1:2"), List.of("inverse:2:1", "inverse:2:2"))));
+        grids.add(new Grid(inverse, List.of(), List.of(),
+                List.of(List.of("inverse:1:1", "inverse:1:2"), List.of("inverse:2:1", "inverse:2:2"))));
         grids.add(new Grid(b, List.of(), List.of("a", "b"), List.of(List.of("b:1"), List.of("b:2"))));
     }
 

@@ -19,6 +19,8 @@ public record CalculationLine(String name, String formula) {
     /** Takes a typed line apart: what stands before the first equals sign is its name. */
     public static CalculationLine typed(String text) {
         int equals = text.indexOf('=');
-        return equals < 0 ? new CalculationLine("", text.strip()) : new CalculationLine(text.substring(0, equals).strip(), text.substring(equals + 1).strip());
+        return equals < 0
+                ? new CalculationLine("", text.strip())
+                : new CalculationLine(text.substring(0, equals).strip(), text.substring(equals + 1).strip());
     }
 }

@@ -12,7 +12,10 @@ import hestra.numbers.DecimalMark;
 import hestra.working.Calculation.Outcome;
 import hestra.working.Calculation.Problem;
 
-/** Calculation lines worked out one after another: each may use the names of those before it. Large and small letters of names are the same. */
+/**
+ * Calculation lines worked out one after another: each may use the names of those before it. Large and small letters of names are
+ * the same.
+ */
 public final class Calculations {
 
     private static final String NAME = "[\\p{L}][\\p{L}\\p{N}_]*";

@@ -49,7 +49,8 @@ final class FormulaParser {
 
     /** Whether a name, in small letters, stands for a result, a function or the data. */
     static boolean isTaken(String name) {
-        return List.of("sum", "mean", "x", "y").contains(name) || Arrays.stream(Function.values()).anyMatch(it -> it.inText().equals(name)) || Results.isName(name);
+        return List.of("sum", "mean", "x", "y").contains(name)
+                || Arrays.stream(Function.values()).anyMatch(it -> it.inText().equals(name)) || Results.isName(name);
     }
 
     Expression whole() {
@@ -154,7 +155,8 @@ final class FormulaParser {
             next++;
         }
         if (next + 1 < text.length() && (text.charAt(next) == 'e' || text.charAt(next) == 'E')) {
-            int after = text.charAt(next + 1) == '-' || text.charAt(next + 1) == '+' || text.charAt(next + 1) == NumberStyle.MINUS ? next + 2 : next + 1;
+            int after = text.charAt(next + 1) == '-' || text.charAt(next + 1) == '+' || text.charAt(next + 1) == NumberStyle.MINUS
+                    ? next + 2 : next + 1;
             if (after < text.length() && Character.isDigit(text.charAt(after))) {
                 digits.append('e').append(text.charAt(next + 1) == NumberStyle.MINUS ? '-' : text.charAt(next + 1));
                 for (next += 2; next < text.length() && Character.isDigit(text.charAt(next)); next++) {

@@ -67,15 +67,20 @@ public record MatrixWorking(List<String> terms, List<List<Double>> x, List<List<
 
     /** The sum of the diagonal of the hat matrix: as many as there are coefficients, but for rounding. */
     public double trace() {
-        return IntStream.range(0, hat.size()).mapToObj(i -> DoubleDouble.of(hat.get(i).get(i))).reduce(DoubleDouble.ZERO, DoubleDouble::plus).toDouble();
+        return IntStream.range(0, hat.size()).mapToObj(i -> DoubleDouble.of(hat.get(i).get(i)))
+                .reduce(DoubleDouble.ZERO, DoubleDouble::plus).toDouble();
     }
 
     /** ŷ = H y, a column. */
     public List<Double> fitted() {
-        return hat.stream().map(row -> IntStream.range(0, row.size()).mapToObj(k -> DoubleDouble.product(row.get(k), y.get(k))).reduce(DoubleDouble.ZERO, DoubleDouble::plus).toDouble()).toList();
+        return hat.stream().map(row -> IntStream.range(0, row.size()).mapToObj(k -> DoubleDouble.product(row.get(k), y.get(k)))
+                .reduce(DoubleDouble.ZERO, DoubleDouble::plus).toDouble()).toList();
     }
 
-    /** The entry of H H − H that is largest in size: 0 but for rounding, since what has been projected once is not moved by projecting it again. */
+    /**
+     * The entry of H H − H that is largest in size: 0 but for rounding, since what has been projected once is not moved by
+     * projecting it again.
+     */
     public double unevenness() {
         double largest = 0;
         for (int i = 0; i < hat.size(); i++) {

@@ -89,7 +89,8 @@ public record Results(Fit fit, Pairs pairs) {
         }
         int index = letter.charAt(0) - 'a';
         boolean lettered = coefficients.stream().anyMatch(it -> it.name().equals("a"));
-        return !lettered && index < coefficients.size() ? OptionalDouble.of(coefficients.get(index).value()) : OptionalDouble.empty();
+        return !lettered && index < coefficients.size()
+                ? OptionalDouble.of(coefficients.get(index).value()) : OptionalDouble.empty();
     }
 
     private Optional<Association> association() {

@@ -51,7 +51,8 @@ public record SumsWorking(List<Row> rows, List<OptionalDouble> sums, List<Step> 
     }
 
     /** The columns in the order in which a class unfolds them: deviations, their squares and products, then the residuals. */
-    public static final List<Column> UNFOLDING = List.of(Column.X, Column.Y, Column.DEVIATION_X, Column.DEVIATION_Y, Column.DEVIATION_X_SQUARED, Column.PRODUCT,
+    public static final List<Column> UNFOLDING = List.of(Column.X, Column.Y, Column.DEVIATION_X, Column.DEVIATION_Y,
+            Column.DEVIATION_X_SQUARED, Column.PRODUCT,
             Column.DEVIATION_Y_SQUARED, Column.FITTED, Column.RESIDUAL, Column.RESIDUAL_SQUARED);
 
     /**
@@ -104,7 +105,8 @@ public record SumsWorking(List<Row> rows, List<OptionalDouble> sums, List<Step> 
         double dx = x - line.meanX();
         double dy = y - line.meanY();
         double e = line.residualOf(x, y);
-        return new Row(pairs.row(i), pairs.count(i), List.of(x, y, x * x, y * y, x * y, dx, dy, dx * dx, dy * dy, dx * dy, line.at(x), e, e * e));
+        return new Row(pairs.row(i), pairs.count(i),
+                List.of(x, y, x * x, y * y, x * y, dx, dy, dx * dx, dy * dy, dx * dy, line.at(x), e, e * e));
     }
 
     private static OptionalDouble sum(List<Row> rows, Column column) {
@@ -149,6 +151,7 @@ public record SumsWorking(List<Row> rows, List<OptionalDouble> sums, List<Step> 
                 new Step("correlation", "r = Sxy ÷ √(Sxx · Syy)", line.r(), Column.DEVIATION_Y_SQUARED),
                 new Step("sum of squared residuals", "SSE = Σ(y − ŷ)²", OptionalDouble.of(line.sse()), Column.RESIDUAL_SQUARED),
                 new Step("coefficient of determination", "R² = 1 − SSE ÷ Syy", line.rSquared(), Column.RESIDUAL_SQUARED),
-                new Step("residual standard error", "s = √(SSE ÷ (n − 2))", line.residualStandardError(), Column.RESIDUAL_SQUARED));
+                new Step("residual standard error", "s = √(SSE ÷ (n − 2))", line.residualStandardError(),
+                        Column.RESIDUAL_SQUARED));
     }
 }

@@ -59,7 +59,9 @@ class DatesTest {
         DataTable typed = new TableEdit.Type(0, 0, "2024-03-01").appliedTo(table, DecimalMark.COMMA);
         assertThat(typed.cell(0, 0)).isEqualTo(Cell.of("3", DecimalMark.COMMA));
         assertThat(typed.shown(0, 0)).isEqualTo("2024-03-01");
-        DataTable pasted = new TableEdit.Paste(1, 0, java.util.List.of(java.util.List.of("2024-03-02", "7"), java.util.List.of("9", "8"))).appliedTo(typed, DecimalMark.POINT);
+        DataTable pasted = new TableEdit.Paste(1, 0,
+                java.util.List.of(java.util.List.of("2024-03-02", "7"), java.util.List.of("9", "8")))
+                .appliedTo(typed, DecimalMark.POINT);
         assertThat(pasted.cell(1, 0).text()).isEqualTo("4");
         assertThat(pasted.shown(2, 0)).as("a number stays one: nine days").isEqualTo("2024-03-07");
         assertThat(table.variable(0).axisTitle()).isEqualTo("day");
@@ -72,7 +74,8 @@ class DatesTest {
         Variable day = Variable.ofDates("day", DAYS);
         assertThat(day.called(day.heading())).as("nothing is lost where nothing is changed").isEqualTo(day);
         assertThat(day.called("date of the storm")).isEqualTo(day.withLabel("date of the storm"));
-        Variable length = new Variable("length", "blade length", "cm").withPossible(java.util.Optional.of(new Variable.Limits(0, 90)));
+        Variable length = new Variable("length", "blade length", "cm")
+                .withPossible(java.util.Optional.of(new Variable.Limits(0, 90)));
         assertThat(length.called(length.heading())).isEqualTo(length);
         assertThat(length.called("size (mm)")).isEqualTo(length.withName("size").withUnit("mm"));
     }

@@ -14,11 +14,13 @@ class JoinTest {
 
     private static DataTable table(String headings, String... lines) {
         DataTable table = DataTable.empty(List.of(headings.split(" ")).stream().map(Variable::named).toArray(Variable[]::new));
-        return new TableEdit.Paste(0, 0, List.of(lines).stream().map(line -> List.of(line.split(" ", -1))).toList()).appliedTo(table, DecimalMark.POINT);
+        return new TableEdit.Paste(0, 0, List.of(lines).stream().map(line -> List.of(line.split(" ", -1))).toList())
+                .appliedTo(table, DecimalMark.POINT);
     }
 
     private static final DataTable TRAYS = table("tray shoots", "Ash 9", "Birch 13", "Elm 15", "Birch 14", "Yew 3");
-    private static final DataTable DEPTHS = table("depth where shoots", "30 birch 1", "41 ELM 2", "25 Fir 3", "44 Elm 4", "28 Ash 5");
+    private static final DataTable DEPTHS = table("depth where shoots", "30 birch 1", "41 ELM 2", "25 Fir 3", "44 Elm 4",
+            "28 Ash 5");
 
     @Test
     void theColumnsWithTheMostInCommonAreTheKeys() {
@@ -30,7 +32,8 @@ class JoinTest {
     void everyRowStaysAndFindsItsOther() {
         Join join = Join.of(TRAYS, DEPTHS, new Keys(0, 1));
         assertThat(join.table().variables()).extracting(Variable::name).containsExactly("tray", "shoots", "depth", "shoots 2");
-        assertThat(IntStream.range(0, 5).mapToObj(row -> join.table().cell(row, 2).text())).containsExactly("28", "30", "41", "30", "");
+        assertThat(IntStream.range(0, 5).mapToObj(row -> join.table().cell(row, 2).text()))
+                .containsExactly("28", "30", "41", "30", "");
         assertThat(join.matched()).isEqualTo(4);
     }
 

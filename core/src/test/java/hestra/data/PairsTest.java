@@ -65,6 +65,7 @@ class PairsTest {
     @Test
     void arraysMustMatchAndBeFinite() {
         assertThatThrownBy(() -> Pairs.of(new double[1], new double[2])).isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> Pairs.of(new double[] {Double.NaN}, new double[] {1})).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> Pairs.of(new double[] {Double.NaN}, new double[] {1}))
+                .isInstanceOf(IllegalArgumentException.class);
     }
 }

@@ -18,7 +18,8 @@ class RolesTest {
 
     private static DataTable table(String headings, String... lines) {
         DataTable table = DataTable.empty(List.of(headings.split(" ")).stream().map(Variable::named).toArray(Variable[]::new));
-        return new TableEdit.Paste(0, 0, List.of(lines).stream().map(line -> List.of(line.split(" "))).toList()).appliedTo(table, DecimalMark.POINT);
+        return new TableEdit.Paste(0, 0, List.of(lines).stream().map(line -> List.of(line.split(" "))).toList())
+                .appliedTo(table, DecimalMark.POINT);
     }
 
     @Test
@@ -47,7 +48,8 @@ class RolesTest {
     }
 
     @Property
-    void noColumnEverHasTwoUses(@ForAll @Size(max = 12) List<@IntRange(max = 4) Integer> columns, @ForAll @Size(max = 12) List<Use> uses) {
+    void noColumnEverHasTwoUses(@ForAll @Size(max = 12) List<@IntRange(max = 4) Integer> columns,
+            @ForAll @Size(max = 12) List<Use> uses) {
         Roles roles = Roles.FIRST_EXPLAINS;
         for (int i = 0; i < Math.min(columns.size(), uses.size()); i++) {
             roles = roles.with(columns.get(i), uses.get(i));
@@ -60,7 +62,8 @@ class RolesTest {
 
     @Test
     void twoUsesOfOneColumnAreRefused() {
-        assertThatThrownBy(() -> new Roles(0, 1, OptionalInt.of(1), OptionalInt.empty(), OptionalInt.empty())).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Roles(0, 1, OptionalInt.of(1), OptionalInt.empty(), OptionalInt.empty()))
+                .isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> new Roles(2, 2)).isInstanceOf(IllegalArgumentException.class);
     }
 
@@ -83,6 +86,7 @@ class RolesTest {
     void anAxisWhoseColumnIsRemovedGetsAnotherOfNumbers() {
         DataTable table = table("rope days length mass", "Ash 1 2.5 7", "Birch 2 3.5 9");
         TableEdit removed = new TableEdit.RemoveColumn(1);
-        assertThat(new Roles(1, 3).following(removed::columnAfter, removed.appliedTo(table, DecimalMark.POINT))).isEqualTo(new Roles(1, 2));
+        assertThat(new Roles(1, 3).following(removed::columnAfter, removed.appliedTo(table, DecimalMark.POINT)))
+                .isEqualTo(new Roles(1, 2));
     }
 }

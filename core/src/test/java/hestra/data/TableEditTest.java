@@ -75,7 +75,8 @@ class TableEditTest {
             if (changed != six) {
                 int place = edit.rowAfter(watched);
                 assertThat(place < 0 ? "gone" : changed.cell(place, 0).text()).as(edit.toString())
-                        .isEqualTo(edit instanceof TableEdit.RemoveRows(List<Integer> rows) && rows.contains(watched) ? "gone" : Integer.toString(watched));
+                        .isEqualTo(edit instanceof TableEdit.RemoveRows(List<Integer> rows) && rows.contains(watched)
+                        ? "gone" : Integer.toString(watched));
             }
         }
     }
@@ -88,7 +89,8 @@ class TableEditTest {
         DataTable moved = new TableEdit.MoveColumn(2, -2).appliedTo(three, DecimalMark.POINT);
         assertThat(moved.variables()).extracting(Variable::name).containsExactly("rope", "days", "length");
         assertThat(column(moved, 0)).containsExactly("a", "b", "c", "d");
-        assertThat(new TableEdit.RemoveColumn(2).appliedTo(moved, DecimalMark.POINT).variables()).extracting(Variable::name).containsExactly("rope", "days");
+        assertThat(new TableEdit.RemoveColumn(2).appliedTo(moved, DecimalMark.POINT).variables()).extracting(Variable::name)
+                .containsExactly("rope", "days");
     }
 
     @Test
@@ -114,8 +116,10 @@ class TableEditTest {
 
     @Test
     void aSequenceIsWrittenWithTheExercisesMarkAndTypedPlaces() {
-        DataTable begun = new TableEdit.Paste(0, 0, List.of(List.of("1,50"), List.of("2,00"))).appliedTo(DataTable.empty(Variable.named("x"), Variable.named("y")), DecimalMark.COMMA);
-        assertThat(column(new TableEdit.Fill(0, 0, 3, 0).appliedTo(begun, DecimalMark.COMMA), 0)).containsExactly("1,50", "2,00", "2,50", "3,00");
+        DataTable begun = new TableEdit.Paste(0, 0, List.of(List.of("1,50"), List.of("2,00")))
+                .appliedTo(DataTable.empty(Variable.named("x"), Variable.named("y")), DecimalMark.COMMA);
+        assertThat(column(new TableEdit.Fill(0, 0, 3, 0).appliedTo(begun, DecimalMark.COMMA), 0))
+                .containsExactly("1,50", "2,00", "2,50", "3,00");
     }
 
     @Test
@@ -125,9 +129,12 @@ class TableEditTest {
 
     @Test
     void anEditOutsideTheTableChangesNothing() {
-        for (TableEdit edit : List.of(new TableEdit.Type(-1, 0, "9"), new TableEdit.Type(0, 2, "9"), new TableEdit.Type(DataTable.MOST_ROWS, 0, "9"),
-                new TableEdit.Paste(0, -1, List.of(List.of("9"))), new TableEdit.Name(7, Variable.named("x")), new TableEdit.MoveColumn(1, 1),
-                new TableEdit.InsertColumn(5, Variable.named("x")), new TableEdit.RemoveRows(List.of(17)), new TableEdit.SetAside(20, "gone"))) {
+        for (TableEdit edit : List.of(new TableEdit.Type(-1, 0, "9"), new TableEdit.Type(0, 2, "9"),
+                new TableEdit.Type(DataTable.MOST_ROWS, 0, "9"),
+                new TableEdit.Paste(0, -1, List.of(List.of("9"))), new TableEdit.Name(7, Variable.named("x")),
+                        new TableEdit.MoveColumn(1, 1),
+                new TableEdit.InsertColumn(5, Variable.named("x")), new TableEdit.RemoveRows(List.of(17)),
+                        new TableEdit.SetAside(20, "gone"))) {
             assertThat(after(edit)).as(edit.toString()).isEqualTo(KELP);
         }
     }
@@ -139,7 +146,8 @@ class TableEditTest {
             given.add(KELP.row(row).givenAs(row));
         }
         DataTable table = KELP.withRows(given);
-        for (TableEdit edit : List.of(new TableEdit.MoveRows(0, 0, 3), new TableEdit.InsertRows(0, 1), new TableEdit.Type(1, 0, "77"),
+        for (TableEdit edit : List.of(new TableEdit.MoveRows(0, 0, 3), new TableEdit.InsertRows(0, 1),
+                new TableEdit.Type(1, 0, "77"),
                 new TableEdit.SetAside(1, "odd"), new TableEdit.RemoveRows(List.of(2)))) {
             table = edit.appliedTo(table, DecimalMark.POINT);
         }

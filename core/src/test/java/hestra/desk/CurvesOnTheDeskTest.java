@@ -34,7 +34,8 @@ import static org.assertj.core.api.Assertions.within;
 class CurvesOnTheDeskTest {
 
     private static final Curve QUADRATIC = new Curve.Polynomial(2);
-    private static final Trial LINE_BY_EYE = new Trial(new Curve.Line(), List.of(new Trial.Handle(2, 3), new Trial.Handle(10, 7)));
+    private static final Trial LINE_BY_EYE = new Trial(new Curve.Line(),
+            List.of(new Trial.Handle(2, 3), new Trial.Handle(10, 7)));
 
     private static Desk open() {
         return open(Set.of());
@@ -58,30 +59,36 @@ class CurvesOnTheDeskTest {
 
     @Test
     void anAddedCurveIsInHandAndTheNumbersAreIts() {
-        Findings findings = Findings.of(after(open(), new PlotEdit.AddCurve(QUADRATIC), new PlotEdit.ReadAt(OptionalDouble.of(7))));
+        Findings findings = Findings.of(after(open(), new PlotEdit.AddCurve(QUADRATIC),
+                new PlotEdit.ReadAt(OptionalDouble.of(7))));
         assertThat(findings.slotInHand()).isEqualTo(Slot.FIRST);
         double fitted = LeastSquares.fit(QUADRATIC, findings.pairs()).curveFit().orElseThrow().fitted(7).orElseThrow();
         assertThat(findings.prediction().orElseThrow().fitted()).isEqualTo(fitted);
-        assertThat(findings.residual(0).orElseThrow()).isEqualTo(3.1 - findings.curveInHand().orElseThrow().fitted(2).orElseThrow(), within(1e-12));
+        assertThat(findings.residual(0).orElseThrow())
+                .isEqualTo(3.1 - findings.curveInHand().orElseThrow().fitted(2).orElseThrow(), within(1e-12));
         assertThat(drawn(findings.desk())).containsExactly(Slot.LINE, Slot.FIRST);
         assertThat(findings.plot().inHand().orElseThrow().equation()).startsWith("ŷ = ");
     }
 
     @Test
     void aCurveThatIsThereIsTakenInHandAndAFifthHasNoPlace() {
-        Desk four = after(open(), new PlotEdit.AddCurve(QUADRATIC), new PlotEdit.AddCurve(new Curve.Polynomial(3)), new PlotEdit.AddCurve(new Curve.Logarithmic()),
+        Desk four = after(open(), new PlotEdit.AddCurve(QUADRATIC), new PlotEdit.AddCurve(new Curve.Polynomial(3)),
+                new PlotEdit.AddCurve(new Curve.Logarithmic()),
                 new PlotEdit.AddCurve(new Curve.ThroughOrigin()));
         assertThat(Kelp.work(four).curves().further()).hasSize(4);
         assertThat(four.apply(new PlotEdit.AddCurve(new Curve.Wave()))).isEqualTo(four);
         assertThat(Kelp.work(four.apply(new PlotEdit.AddCurve(QUADRATIC))).curves().inHand()).isEqualTo(Slot.FIRST);
         assertThat(Kelp.work(four.apply(new PlotEdit.AddCurve(new Curve.Line()))).curves().inHand()).isEqualTo(Slot.LINE);
-        Desk freed = after(four, new PlotEdit.RemoveCurve(Slot.SECOND), new PlotEdit.AddCurve(new Curve.Power(FittedOn.LOGARITHMS)));
-        assertThat(Kelp.work(freed).curves().slotOf(new Curve.Power(FittedOn.LOGARITHMS))).as("the place that was freed").contains(Slot.SECOND);
+        Desk freed = after(four, new PlotEdit.RemoveCurve(Slot.SECOND),
+                new PlotEdit.AddCurve(new Curve.Power(FittedOn.LOGARITHMS)));
+        assertThat(Kelp.work(freed).curves().slotOf(new Curve.Power(FittedOn.LOGARITHMS)))
+                .as("the place that was freed").contains(Slot.SECOND);
     }
 
     @Test
     void whatIsRemovedOrHiddenIsNotDrawnAndTheLineComesIntoHand() {
-        Desk desk = after(open(), new PlotEdit.AddCurve(QUADRATIC), new PlotEdit.PutLabel(Slot.FIRST, new LabelPlace(0.5, 0.5, 1), 1));
+        Desk desk = after(open(), new PlotEdit.AddCurve(QUADRATIC),
+                new PlotEdit.PutLabel(Slot.FIRST, new LabelPlace(0.5, 0.5, 1), 1));
         assertThat(drawn(after(desk, new PlotEdit.ShowCurve(Slot.FIRST, false)))).containsExactly(Slot.LINE);
         assertThat(drawn(after(desk, new PlotEdit.ShowCurve(Slot.LINE, false)))).containsExactly(Slot.FIRST);
         Desk removed = desk.apply(new PlotEdit.RemoveCurve(Slot.FIRST));
@@ -96,7 +103,8 @@ class CurvesOnTheDeskTest {
         Desk desk = after(open(Set.of(Aid.CURVES)), new PlotEdit.AddCurve(QUADRATIC), new PlotEdit.Try(LINE_BY_EYE, 1));
         assertThat(drawn(desk)).containsExactly(Slot.LINE, Slot.TRIAL);
         assertThat(Findings.of(desk).curveAt(Slot.FIRST)).isEmpty();
-        Desk blind = after(open(Set.of(Aid.LINE, Aid.RESIDUALS, Aid.EQUATION)), new PlotEdit.AddCurve(QUADRATIC), new PlotEdit.TakeInHand(Slot.FIRST));
+        Desk blind = after(open(Set.of(Aid.LINE, Aid.RESIDUALS, Aid.EQUATION)), new PlotEdit.AddCurve(QUADRATIC),
+                new PlotEdit.TakeInHand(Slot.FIRST));
         assertThat(drawn(blind)).as("without the line no curve either").isEmpty();
         assertThat(Findings.of(blind).curveInHand()).isEmpty();
         assertThat(Findings.of(blind).residual(0)).isEmpty();
@@ -106,7 +114,8 @@ class CurvesOnTheDeskTest {
 
     @Test
     void aTrialShowsItsOwnResidualsAndGivesNothingAway() {
-        Findings findings = Findings.of(after(open(Set.of(Aid.LINE, Aid.RESIDUALS, Aid.EQUATION)), new PlotEdit.Try(LINE_BY_EYE, 1)));
+        Findings findings = Findings.of(after(open(Set.of(Aid.LINE, Aid.RESIDUALS, Aid.EQUATION)),
+                new PlotEdit.Try(LINE_BY_EYE, 1)));
         assertThat(findings.slotInHand()).isEqualTo(Slot.TRIAL);
         assertThat(findings.residual(0).orElseThrow()).as("3.1 against 3 at day 2").isEqualTo(0.1, within(1e-12));
         assertThat(findings.strip().inHand()).isPresent();
@@ -122,7 +131,8 @@ class CurvesOnTheDeskTest {
         }
         assertThat(Kelp.work(history.apply(new Edit.Undo()).present()).curves().trial()).contains(LINE_BY_EYE);
         Trial impossible = LINE_BY_EYE.withHandle(1, new Trial.Handle(2, 9));
-        assertThat(history.present().apply(new PlotEdit.Try(impossible, 3))).as("two handles at one x").isEqualTo(history.present());
+        assertThat(history.present().apply(new PlotEdit.Try(impossible, 3))).as("two handles at one x")
+                .isEqualTo(history.present());
     }
 
     @Test
@@ -139,7 +149,8 @@ class CurvesOnTheDeskTest {
 
     @Test
     void aLogarithmicAxisFitsTheDataAgainAndForgetsAFrameBelowZero() {
-        Desk desk = after(open(), new PlotEdit.ShowFrame(Optional.of(new Frame(-5, 5, -5, 5))), new PlotEdit.SpaceAxis(true, Spacing.LOGARITHMIC));
+        Desk desk = after(open(), new PlotEdit.ShowFrame(Optional.of(new Frame(-5, 5, -5, 5))),
+                new PlotEdit.SpaceAxis(true, Spacing.LOGARITHMIC));
         assertThat(Findings.of(desk).frame().xLow()).isPositive();
         Desk forced = desk.apply(new PlotEdit.ShowFrame(Optional.of(new Frame(-5, 5, 1, 5))));
         assertThat(Findings.of(forced).frame().xLow()).as("no place for it on the axis").isPositive();
@@ -152,9 +163,12 @@ class CurvesOnTheDeskTest {
     @Test
     void theLevelReadingLineFindsEveryPlace() {
         Findings findings = Findings.of(after(open(), new PlotEdit.ReadAtY(OptionalDouble.of(5.04))));
-        assertThat(findings.inverse().orElseThrow().solutions()).singleElement().satisfies(it -> assertThat(it.x()).as("the mean of x at the mean of y").isEqualTo(6, within(1e-9)));
-        assertThat(Findings.of(after(open(Set.of(Aid.PREDICTION)), new PlotEdit.ReadAtY(OptionalDouble.of(5)))).inverse()).isEmpty();
-        assertThat(Kelp.work(after(open(), new PlotEdit.Pin(List.of(1.0, 2.0, 1.0)))).reading().pinned()).containsExactly(1.0, 2.0);
+        assertThat(findings.inverse().orElseThrow().solutions()).singleElement()
+                .satisfies(it -> assertThat(it.x()).as("the mean of x at the mean of y").isEqualTo(6, within(1e-9)));
+        assertThat(Findings.of(after(open(Set.of(Aid.PREDICTION)), new PlotEdit.ReadAtY(OptionalDouble.of(5)))).inverse())
+                .isEmpty();
+        assertThat(Kelp.work(after(open(), new PlotEdit.Pin(List.of(1.0, 2.0, 1.0)))).reading().pinned())
+                .containsExactly(1.0, 2.0);
         assertThat(Kelp.work(after(open(), new PlotEdit.Pin(List.of(Double.NaN)))).reading().pinned()).isEmpty();
     }
 
@@ -179,27 +193,31 @@ class CurvesOnTheDeskTest {
         assertThat(Kelp.work(inserted).curves().only()).containsExactlyInAnyOrder(0, 3, 4);
         Desk removed = inserted.apply(new WorkEdit.ChangeTable(new TableEdit.RemoveRows(List.of(0))));
         assertThat(Kelp.work(removed).curves().only()).containsExactlyInAnyOrder(2, 3);
-        assertThat(Findings.of(desk).next(desk.apply(new PlotEdit.FitOnly(Set.of()))).fit().line().orElseThrow().slope().value()).isEqualTo(0.515, within(1e-12));
+        assertThat(Findings.of(desk).next(desk.apply(new PlotEdit.FitOnly(Set.of()))).fit().line().orElseThrow().slope().value())
+                .isEqualTo(0.515, within(1e-12));
         assertThat(desk.apply(new PlotEdit.FitOnly(Set.of(99)))).isEqualTo(desk);
     }
 
     @Test
     void neitherLeverageNorTheMeanGivesAHeldBackLineAway() {
-        Desk desk = after(open(Set.of(Aid.LINE)), new PlotEdit.ShowLayer(Layer.LEVERAGE, true), new PlotEdit.ShowLayer(Layer.MEAN, true), new Edit.Hover(OptionalInt.of(4)));
+        Desk desk = after(open(Set.of(Aid.LINE)), new PlotEdit.ShowLayer(Layer.LEVERAGE, true),
+                new PlotEdit.ShowLayer(Layer.MEAN, true), new Edit.Hover(OptionalInt.of(4)));
         assertThat(Findings.of(desk).plot().influence().points()).isEmpty();
         assertThat(Findings.of(desk).plot().influence().without()).as("the line without a point is nearly the line").isEmpty();
         assertThat(Findings.of(desk).plot().layers()).doesNotContain(Layer.MEAN);
     }
 
     private static Desk ruled(PlotRules rules) {
-        Exercise exercise = Kelp.whole().withFirst(part -> part.withTasks(List.of())).withFirst(part -> part.withHeld(Set.of())).withFirst(part -> part.withRules(rules));
+        Exercise exercise = Kelp.whole().withFirst(part -> part.withTasks(List.of())).withFirst(part -> part.withHeld(Set.of()))
+                .withFirst(part -> part.withRules(rules));
         return Desk.open(exercise);
     }
 
     @Test
     void whatMayBeDoneToPointsIsTheExercisesChoice() {
         Desk fixed = ruled(new PlotRules(Set.of(), EquationForm.USUAL));
-        assertThat(after(fixed, new WorkEdit.MovePoint(0, 3, 3, 1), new WorkEdit.AddPoint(3, 3), new WorkEdit.RemovePoints(List.of(0)))).isEqualTo(fixed);
+        assertThat(after(fixed, new WorkEdit.MovePoint(0, 3, 3, 1), new WorkEdit.AddPoint(3, 3),
+                new WorkEdit.RemovePoints(List.of(0)))).isEqualTo(fixed);
         Desk free = ruled(PlotRules.USUAL.with(PointChange.ADD, true));
         Desk added = free.apply(new WorkEdit.AddPoint(12, 8.5));
         assertThat(Findings.of(added).pairs().n()).isEqualTo(6);
@@ -211,8 +229,10 @@ class CurvesOnTheDeskTest {
     @Test
     void equationsAreWrittenAsTheClassWritesThem() {
         // Sxy 20.6 and Sxx 40 give the slope 0.515, and the means 6 and 5.04 the intercept 1.95.
-        for (Map.Entry<EquationForm, String> form : Map.of(EquationForm.USUAL, "length = 1.950 + 0.5150 · days", new EquationForm(false, true), "length = 0.5150 · days + 1.950",
-                new EquationForm(true, false), "y = 1.950 + 0.5150 · x", new EquationForm(false, false), "y = 0.5150 · x + 1.950").entrySet()) {
+        for (Map.Entry<EquationForm, String> form : Map.of(EquationForm.USUAL, "length = 1.950 + 0.5150 · days",
+                new EquationForm(false, true), "length = 0.5150 · days + 1.950",
+                new EquationForm(true, false), "y = 1.950 + 0.5150 · x", new EquationForm(false, false), "y = 0.5150 · x + 1.950")
+                        .entrySet()) {
             Findings findings = Findings.of(ruled(PlotRules.USUAL.with(form.getKey())));
             assertThat(findings.equation(findings.curveInHand().orElseThrow()).plain()).isEqualTo(form.getValue());
         }

@@ -63,23 +63,31 @@ class DeskTest {
 
     @Test
     void typedAndPastedTextsBecomeCells() {
-        Desk desk = after(Kelp.whole(), new WorkEdit.ChangeTable(new TableEdit.Type(4, 0, "10")), new WorkEdit.ChangeTable(new TableEdit.Type(4, 1, "oops")),
+        Desk desk = after(Kelp.whole(), new WorkEdit.ChangeTable(new TableEdit.Type(4, 0, "10")),
+                new WorkEdit.ChangeTable(new TableEdit.Type(4, 1, "oops")),
                 new WorkEdit.ChangeTable(new TableEdit.Paste(5, 0, List.of(List.of("12", "8,1"), List.of("14")))));
         assertThat(Kelp.work(desk).table().cell(4, 1)).isInstanceOf(Cell.Unreadable.class);
         assertThat(Kelp.work(desk).table().cell(5, 1)).isEqualTo(new Cell.Measured("8,1", 8.1));
         assertThat(Findings.of(desk).pairs().n()).isEqualTo(5);
-        assertThat(Kelp.work(after(Kelp.exercise(), new WorkEdit.ChangeTable(new TableEdit.Clear(0, 0, 99, 1)))).table().size()).isZero();
-        assertThat(Kelp.work(after(Kelp.exercise(), new WorkEdit.ChangeTable(new TableEdit.Clear(1, 1, 1, 1)))).table().cell(1, 1)).isEqualTo(Cell.EMPTY);
+        assertThat(Kelp.work(after(Kelp.exercise(), new WorkEdit.ChangeTable(new TableEdit.Clear(0, 0, 99, 1)))).table().size())
+                .isZero();
+        assertThat(Kelp.work(after(Kelp.exercise(), new WorkEdit.ChangeTable(new TableEdit.Clear(1, 1, 1, 1)))).table()
+                .cell(1, 1)).isEqualTo(Cell.EMPTY);
     }
 
     @Test
     void editsOfRowsAndTasksThatAreNotThereChangeNothing() {
         Desk desk = Desk.open(Kelp.whole());
-        List<Edit> nowhere = List.of(new WorkEdit.ChangeTable(new TableEdit.Type(-1, 0, "1")), new WorkEdit.ChangeTable(new TableEdit.Type(0, 9, "1")),
-                new WorkEdit.ChangeTable(new TableEdit.Type(DataTable.MOST_ROWS, 0, "1")), new WorkEdit.MovePoint(77, 1, 1, 1), new WorkEdit.MovePoint(0, Double.NaN, 1, 1),
+        List<Edit> nowhere = List.of(new WorkEdit.ChangeTable(new TableEdit.Type(-1, 0, "1")),
+                new WorkEdit.ChangeTable(new TableEdit.Type(0, 9, "1")),
+                new WorkEdit.ChangeTable(new TableEdit.Type(DataTable.MOST_ROWS, 0, "1")), new WorkEdit.MovePoint(77, 1, 1, 1),
+                        new WorkEdit.MovePoint(0, Double.NaN, 1, 1),
                 new WorkEdit.ChooseRoles(new Roles(0, 7)), new Edit.Draft("none", new Answer.Typed("1")), new Edit.Check("none"),
-                new PlotEdit.ReadAt(OptionalDouble.of(Double.POSITIVE_INFINITY)), new PartEdit.WriteTable(new TableEdit.Name(9, Variable.named("x"))),
-                new ExerciseEdit.MoveBlock("none", "part-1", 1), new ExerciseEdit.RemoveBlock("none"), new WorkEdit.ChangeTable(new TableEdit.TakeBack(50)), new WorkEdit.ChangeTable(new TableEdit.RemoveRows(List.of(99))),
+                new PlotEdit.ReadAt(OptionalDouble.of(Double.POSITIVE_INFINITY)),
+                        new PartEdit.WriteTable(new TableEdit.Name(9, Variable.named("x"))),
+                new ExerciseEdit.MoveBlock("none", "part-1", 1), new ExerciseEdit.RemoveBlock("none"),
+                        new WorkEdit.ChangeTable(new TableEdit.TakeBack(50)),
+                        new WorkEdit.ChangeTable(new TableEdit.RemoveRows(List.of(99))),
                 new ExerciseEdit.AddBlock("part-1", 1, new Block.Asked(Kelp.roles())), new PartEdit.WriteRoles(new Roles(0, 5)));
         for (Edit edit : nowhere) {
             assertThat(desk.apply(edit)).as(edit.toString()).isEqualTo(desk);
@@ -97,14 +105,16 @@ class DeskTest {
     void aPointThatIsSetAsideLeavesTheFitAndComesBack() {
         Desk aside = after(Kelp.exercise(), new WorkEdit.ChangeTable(new TableEdit.SetAside(2, "misread")));
         assertThat(Findings.of(aside).fit().line().orElseThrow().n()).isEqualTo(4);
-        assertThat(Findings.of(aside.apply(new WorkEdit.ChangeTable(new TableEdit.TakeBack(2)))).fit().line().orElseThrow().n()).isEqualTo(5);
+        assertThat(Findings.of(aside.apply(new WorkEdit.ChangeTable(new TableEdit.TakeBack(2)))).fit().line().orElseThrow().n())
+                .isEqualTo(5);
     }
 
     @Test
     void theFrameFollowsThePointsThatTakePartAndKeepsThoseSetAsideNearby() {
         Desk far = after(Kelp.exercise(), new WorkEdit.MovePoint(2, 6, 500, 1));
         assertThat(Findings.of(far).frame().yHigh()).isGreaterThan(500);
-        assertThat(Findings.of(far.apply(new WorkEdit.ChangeTable(new TableEdit.SetAside(2, "far off")))).frame().yHigh()).isLessThan(20);
+        assertThat(Findings.of(far.apply(new WorkEdit.ChangeTable(new TableEdit.SetAside(2, "far off")))).frame().yHigh())
+                .isLessThan(20);
         Frame near = Findings.of(after(Kelp.exercise(), new WorkEdit.ChangeTable(new TableEdit.SetAside(4, "nearby")))).frame();
         assertThat(near.yHigh()).isGreaterThan(7.2);
     }
@@ -123,7 +133,8 @@ class DeskTest {
     @Test
     void noTryIsSpentOnAnUnfinishedAnswerAndNoneIsLeftAfterTheLast() {
         ReadValue read = Kelp.read(Quantity.SLOPE, new Rounding.Places(2));
-        Desk desk = after(Kelp.exercise(read), new Edit.Check("read"), new Edit.Draft("read", new Answer.Typed("abc")), new Edit.Check("read"));
+        Desk desk = after(Kelp.exercise(read), new Edit.Check("read"), new Edit.Draft("read", new Answer.Typed("abc")),
+                new Edit.Check("read"));
         assertThat(desk.work().attempts()).isEmpty();
         Desk spent = desk;
         for (int i = 0; i < 5; i++) {
@@ -141,14 +152,16 @@ class DeskTest {
         Desk twice = once.apply(new Edit.Check("read")).apply(new Edit.TurnTo(Optional.of("read"))).apply(new Edit.Check("read"));
         assertThat(twice.work().attemptsAt("read")).hasSize(1);
         assertThat(Findings.of(twice).unready(read)).hasValueSatisfying(why -> assertThat(why).contains("just checked"));
-        Desk back = once.apply(new Edit.Draft("read", new Answer.Typed("8"))).apply(new Edit.Check("read")).apply(seven).apply(new Edit.Check("read"));
+        Desk back = once.apply(new Edit.Draft("read", new Answer.Typed("8"))).apply(new Edit.Check("read")).apply(seven)
+                .apply(new Edit.Check("read"));
         assertThat(back.work().attemptsAt("read")).hasSize(3);
     }
 
     @Test
     void theBestAttemptCounts() {
         Describe describe = Kelp.describe();
-        Desk desk = after(Kelp.exercise(describe), new Edit.Draft("describe", described().with(Strength.WEAK)), new Edit.Check("describe"),
+        Desk desk = after(Kelp.exercise(describe), new Edit.Draft("describe", described().with(Strength.WEAK)),
+                new Edit.Check("describe"),
                 new Edit.Draft("describe", described().with(Strength.WEAK).with(Form.CURVED)), new Edit.Check("describe"));
         assertThat(Findings.of(desk).task("describe").earned()).isEqualTo(3);
     }
@@ -162,7 +175,8 @@ class DeskTest {
         assertThat(closed.residual(0)).isEmpty();
         assertThat(closed.whatOpens(Aid.R)).isEqualTo("Opens with task 3, Describe");
         Task asking = Kelp.describe().with(Kelp.describe().terms().withTitle("What do you see?"));
-        assertThat(Findings.of(Desk.open(Kelp.exercise(asking))).whatOpens(Aid.R)).as("a sentence may end behind a question").isEqualTo("Opens with task 1, \u201cWhat do you see?\u201d");
+        assertThat(Findings.of(Desk.open(Kelp.exercise(asking))).whatOpens(Aid.R)).as("a sentence may end behind a question")
+                .isEqualTo("Opens with task 1, \u201cWhat do you see?\u201d");
         assertThat(closed.strip().notice()).contains("task 3");
         Desk wrong = desk.apply(new Edit.Draft("describe", described().with(Strength.WEAK))).apply(new Edit.Check("describe"));
         assertThat(Aid.all()).as("any description, however wrong, does not do").noneMatch(Findings.of(wrong)::isOpen);
@@ -178,7 +192,8 @@ class DeskTest {
             Task task = Kelp.describe().with(Kelp.describe().terms().withTries(2).opening(opening));
             Desk desk = Desk.open(Kelp.exercise(task));
             Desk once = desk.apply(new Edit.Draft("describe", described().with(Strength.WEAK))).apply(new Edit.Check("describe"));
-            Desk twice = once.apply(new Edit.Draft("describe", described().with(Strength.WEAK).with(Form.CURVED))).apply(new Edit.Check("describe"));
+            Desk twice = once.apply(new Edit.Draft("describe", described().with(Strength.WEAK).with(Form.CURVED)))
+                    .apply(new Edit.Check("describe"));
             List<Boolean> open = Stream.of(desk, once, twice).map(it -> Findings.of(it).isOpen(Aid.R)).toList();
             assertThat(open).as(opening.inWords()).isEqualTo(switch (opening) {
                 case RIGHT -> List.of(false, false, false);
@@ -194,7 +209,8 @@ class DeskTest {
         assertThat(Aid.all()).allMatch(Findings.of(Desk.open(blank))::isOpen);
         Desk described = Desk.open(blank).apply(new ExerciseEdit.AddBlock("part-1", 1, new Block.Asked(Kelp.describe())));
         assertThat(described.exercise().first().held()).isEqualTo(Aid.all());
-        Desk less = described.apply(new ExerciseEdit.ChangeBlock(new Block.Asked(Kelp.describe().with(Kelp.describe().terms().opening(Set.of(Aid.LINE, Aid.R))))));
+        Desk less = described.apply(new ExerciseEdit.ChangeBlock(new Block.Asked(Kelp.describe()
+                .with(Kelp.describe().terms().opening(Set.of(Aid.LINE, Aid.R))))));
         assertThat(less.exercise().first().held()).containsExactlyInAnyOrder(Aid.LINE, Aid.R);
         assertThat(less.apply(new ExerciseEdit.RemoveBlock("describe")).exercise().first().held()).isEmpty();
         Desk byHand = Desk.open(blank).apply(new Edit.InPart("part-1", new PartEdit.WriteHeld(Set.of(Aid.EQUATION))));
@@ -213,13 +229,16 @@ class DeskTest {
         assertThat(((Describe) slipped.exercise().task("describe").orElseThrow()).key().unusual()).isEqualTo(Unusual.ONE);
         assertThat(slipped.apply(new ExerciseEdit.RemoveBlock("slip")).exercise().task("describe")).contains(proposed);
         Task own = Kelp.describe();
-        Desk kept = Desk.open(exercise).apply(new ExerciseEdit.AddBlock("part-1", 1, new Block.Asked(own))).apply(new ExerciseEdit.AddBlock("part-1", 2, new Block.Asked(slip)));
+        Desk kept = Desk.open(exercise).apply(new ExerciseEdit.AddBlock("part-1", 1, new Block.Asked(own)))
+                .apply(new ExerciseEdit.AddBlock("part-1", 2, new Block.Asked(slip)));
         assertThat(kept.exercise().task("describe")).as("what the author chose stays").contains(own);
     }
 
     @Test
     void theAnswerToDataTasksIsTheTableAsItStands() {
-        Desk desk = after(Kelp.whole(), new WorkEdit.ChangeTable(new TableEdit.Type(4, 0, "10")), new WorkEdit.ChangeTable(new TableEdit.Type(4, 1, "7.2")), new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "9")));
+        Desk desk = after(Kelp.whole(), new WorkEdit.ChangeTable(new TableEdit.Type(4, 0, "10")),
+                new WorkEdit.ChangeTable(new TableEdit.Type(4, 1, "7.2")),
+                new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "9")));
         assertThat(desk.standing(Kelp.enter(1))).isEqualTo(new Answer.Entered(List.of(List.of("10", "7.2"))));
         assertThat(desk.standing(Kelp.slip())).isEqualTo(new Answer.Treated("50", Optional.empty(), List.of(0)));
         assertThat(desk.apply(new WorkEdit.ChangeTable(new TableEdit.SetAside(Kelp.SLIP_ROW, "why"))).standing(Kelp.slip()))
@@ -250,12 +269,15 @@ class DeskTest {
     void layersAndFrameAreShownAsChosen() {
         Exercise open = Kelp.exercise().withFirst(part -> part.withHeld(Set.of()));
         Frame frame = new Frame(0, 5, 0, 5);
-        Desk desk = after(open, new PlotEdit.ShowLayer(Layer.SQUARES, true), new PlotEdit.ShowLayer(Layer.LINE, false), new PlotEdit.ShowFrame(Optional.of(frame)));
-        assertThat(Findings.of(desk).plot().layers()).as("the squares of a line that is hidden are hidden with it").doesNotContain(Layer.LINE, Layer.SQUARES, Layer.RESIDUALS);
+        Desk desk = after(open, new PlotEdit.ShowLayer(Layer.SQUARES, true), new PlotEdit.ShowLayer(Layer.LINE, false),
+                new PlotEdit.ShowFrame(Optional.of(frame)));
+        assertThat(Findings.of(desk).plot().layers()).as("the squares of a line that is hidden are hidden with it")
+                .doesNotContain(Layer.LINE, Layer.SQUARES, Layer.RESIDUALS);
         assertThat(Findings.of(desk.apply(new PlotEdit.ShowLayer(Layer.LINE, true))).plot().layers()).contains(Layer.SQUARES);
         assertThat(Findings.of(desk).frame()).isEqualTo(frame);
         assertThat(Findings.of(desk.apply(new PlotEdit.ShowFrame(Optional.empty()))).frame()).isNotEqualTo(frame);
-        assertThat(Findings.of(after(Kelp.whole(), new PlotEdit.ShowLayer(Layer.SQUARES, true))).plot().layers()).doesNotContain(Layer.SQUARES);
+        assertThat(Findings.of(after(Kelp.whole(), new PlotEdit.ShowLayer(Layer.SQUARES, true))).plot().layers())
+                .doesNotContain(Layer.SQUARES);
     }
 
     @Test
@@ -270,9 +292,12 @@ class DeskTest {
 
     @Test
     void theInstructorWritesTextsVariablesAndTasks() {
-        Desk desk = after(Kelp.exercise(), new ExerciseEdit.WriteTexts("T", "P", "H"), new ExerciseEdit.ChangeBlock(new Block.Prose("text-1", "prose"), Optional.of("text-1")),
-                new PartEdit.WriteTable(new TableEdit.Name(1, new Variable("mass", "", "g"))), new ExerciseEdit.AddBlock("part-1", 1, new Block.Asked(Kelp.explain())),
-                new ExerciseEdit.AddBlock("part-1", 1, new Block.Asked(Kelp.roles())), new ExerciseEdit.MoveBlock("explain", "part-1", 1), new PartEdit.WriteHeld(Set.of()));
+        Desk desk = after(Kelp.exercise(), new ExerciseEdit.WriteTexts("T", "P", "H"),
+                new ExerciseEdit.ChangeBlock(new Block.Prose("text-1", "prose"), Optional.of("text-1")),
+                new PartEdit.WriteTable(new TableEdit.Name(1, new Variable("mass", "", "g"))),
+                        new ExerciseEdit.AddBlock("part-1", 1, new Block.Asked(Kelp.explain())),
+                new ExerciseEdit.AddBlock("part-1", 1, new Block.Asked(Kelp.roles())),
+                        new ExerciseEdit.MoveBlock("explain", "part-1", 1), new PartEdit.WriteHeld(Set.of()));
         assertThat(desk.exercise().title()).isEqualTo("T");
         assertThat(desk.exercise().first().y().name()).isEqualTo("mass");
         assertThat(Kelp.work(desk).table().variable(1).name()).isEqualTo("mass");
@@ -284,17 +309,21 @@ class DeskTest {
     @Test
     void otherDataBeginTheWorkAfreshAndOtherTextsDoNot() {
         Desk worked = after(Kelp.exercise(), new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "9")));
-        assertThat(Kelp.work(worked.apply(new ExerciseEdit.ChangeBlock(new Block.Prose("text-1", "new"), Optional.of("text-1")))).table().cell(0, 1).text()).isEqualTo("9");
-        assertThat(Kelp.work(worked.apply(new PartEdit.WriteColumns(Kelp.table().withoutRows(List.of(4)), Roles.FIRST_EXPLAINS))).table().cell(0, 1).text()).isEqualTo("3.1");
+        assertThat(Kelp.work(worked.apply(new ExerciseEdit.ChangeBlock(new Block.Prose("text-1", "new"), Optional.of("text-1"))))
+                .table().cell(0, 1).text()).isEqualTo("9");
+        assertThat(Kelp.work(worked.apply(new PartEdit.WriteColumns(Kelp.table().withoutRows(List.of(4)), Roles.FIRST_EXPLAINS)))
+                .table().cell(0, 1).text()).isEqualTo("3.1");
         assertThat(Kelp.work(worked.apply(new Edit.StartAgain())).table()).isEqualTo(Kelp.truth(Kelp.exercise()).given());
     }
 
     @Test
     void hoverAndSelectionGoWithRowsThatGo() {
-        Desk desk = after(Kelp.exercise(), new Edit.Select(OptionalInt.of(3)), new WorkEdit.ChangeTable(new TableEdit.RemoveRows(List.of(3))));
+        Desk desk = after(Kelp.exercise(), new Edit.Select(OptionalInt.of(3)),
+                new WorkEdit.ChangeTable(new TableEdit.RemoveRows(List.of(3))));
         assertThat(desk.selected()).isEmpty();
         assertThat(Kelp.work(desk).table().size()).isEqualTo(4);
-        assertThat(Kelp.work(after(Kelp.exercise(), new WorkEdit.ChangeTable(new TableEdit.InsertRows(1, 1)))).table().row(1).isEmpty()).isTrue();
+        assertThat(Kelp.work(after(Kelp.exercise(), new WorkEdit.ChangeTable(new TableEdit.InsertRows(1, 1))))
+                .table().row(1).isEmpty()).isTrue();
     }
 
     @Test
@@ -305,7 +334,8 @@ class DeskTest {
                 new WorkEdit.ChangeTable(new TableEdit.Type(Kelp.SLIP_ROW + 1, 1, "5.0")))) {
             desk = desk.apply(edit);
         }
-        assertThat(desk.standing(Kelp.enter(2))).isEqualTo(new Answer.Entered(List.of(List.of("7", "9.0"), List.of("8", "10.0"))));
+        assertThat(desk.standing(Kelp.enter(2))).isEqualTo(new Answer.Entered(List.of(List.of("7", "9.0"),
+                List.of("8", "10.0"))));
         assertThat(desk.standing(Kelp.slip())).isEqualTo(new Answer.Treated("5.0", Optional.empty(), List.of()));
     }
 
@@ -335,8 +365,10 @@ class DeskTest {
         assertThat(Findings.of(named).x().name()).isEqualTo("z");
         assertThat(named.exercise()).as("the exercise's own stay").isEqualTo(desk.exercise());
         Desk heading = named.apply(new Edit.InPart("part-1", new PartEdit.WriteHeading("Part one", Optional.empty())));
-        assertThat(Findings.of(heading).x().name()).as("what the author does elsewhere leaves the student's names").isEqualTo("z");
-        assertThat(Findings.of(heading.apply(new Edit.InPart("part-1", new PartEdit.WriteTable(new TableEdit.Name(0, Variable.named("t")))))).x().name()).isEqualTo("t");
+        assertThat(Findings.of(heading).x().name())
+                .as("what the author does elsewhere leaves the student's names").isEqualTo("z");
+        assertThat(Findings.of(heading.apply(new Edit.InPart("part-1",
+                new PartEdit.WriteTable(new TableEdit.Name(0, Variable.named("t")))))).x().name()).isEqualTo("t");
     }
 
     @Test
@@ -347,9 +379,12 @@ class DeskTest {
         assertThat(Findings.of(wider).x().name()).isEqualTo("length");
         assertThat(Findings.of(wider).pairs().n()).isEqualTo(5);
         Desk chosen = wider.apply(new WorkEdit.ChooseRoles(new Roles(0, 2)));
-        assertThat(Findings.of(chosen).y().name()).as("a column that the student put in can stand on an axis").isEqualTo("length");
-        assertThat(Kelp.work(wider.apply(new WorkEdit.ChangeTable(new TableEdit.RemoveColumn(0)))).table()).isEqualTo(Kelp.table());
-        assertThat(desk.apply(new WorkEdit.BringColumns(Kelp.table(), new Roles(0, 5)))).as("roles beyond the columns").isEqualTo(desk);
+        assertThat(Findings.of(chosen).y().name())
+                .as("a column that the student put in can stand on an axis").isEqualTo("length");
+        assertThat(Kelp.work(wider.apply(new WorkEdit.ChangeTable(new TableEdit.RemoveColumn(0)))).table())
+                .isEqualTo(Kelp.table());
+        assertThat(desk.apply(new WorkEdit.BringColumns(Kelp.table(), new Roles(0, 5))))
+                .as("roles beyond the columns").isEqualTo(desk);
     }
 
     @Test
@@ -361,12 +396,15 @@ class DeskTest {
 
     @Test
     void namesGroupsAndCountsComeFromTheirColumns() {
-        DataTable table = DataTable.empty(Variable.named("rope"), Variable.named("days"), Variable.named("length"), Variable.named("shore"), Variable.named("n"));
-        table = new TableEdit.Paste(0, 0, List.of(List.of("Ash", "1", "2", "north", "1"), List.of("Birch", "2", "4", "south", "3"), List.of("Elm", "3", "7", "north", "x")))
+        DataTable table = DataTable.empty(Variable.named("rope"), Variable.named("days"), Variable.named("length"),
+                Variable.named("shore"), Variable.named("n"));
+        table = new TableEdit.Paste(0, 0, List.of(List.of("Ash", "1", "2", "north", "1"),
+                List.of("Birch", "2", "4", "south", "3"), List.of("Elm", "3", "7", "north", "x")))
                 .appliedTo(table, DecimalMark.POINT);
         DataTable whole = table;
         Roles roles = new Roles(1, 2, OptionalInt.of(0), OptionalInt.of(3), OptionalInt.of(4));
-        Findings findings = Findings.of(Desk.open(Exercise.blank("ropes").withFirst(part -> part.withColumns(whole, roles)).withFirst(part -> part.withHeld(Set.of()))));
+        Findings findings = Findings.of(Desk.open(Exercise.blank("ropes").withFirst(part -> part.withColumns(whole, roles))
+                .withFirst(part -> part.withHeld(Set.of()))));
         assertThat(findings.pairs().n()).as("one and three, and one whose count is no number").isEqualTo(4);
         assertThat(findings.pairs().leftOut()).extracting(Pairs.LeftOut::reason).containsExactly(Pairs.Reason.COUNT);
         assertThat(findings.plot().groups()).containsExactly("north", "south");
@@ -379,10 +417,14 @@ class DeskTest {
     void whateverIsDoneFindingsFromTheOnesBeforeAreThoseFromScratch() {
         Desk desk = Desk.open(Kelp.exercise());
         Findings findings = Findings.of(desk);
-        List<Edit> edits = List.of(new WorkEdit.MovePoint(1, 4.5, 7, 1), new WorkEdit.MovePoint(1, 4.6, 7.25, 1), new WorkEdit.ChangeTable(new TableEdit.Type(2, 1, "abc")),
-                new WorkEdit.ChangeTable(new TableEdit.Type(2, 1, "5.5")), new WorkEdit.ChangeTable(new TableEdit.SetAside(0, "odd")), new WorkEdit.MovePoint(0, 1, 1, 2),
-                new WorkEdit.ChangeTable(new TableEdit.TakeBack(0)), new PlotEdit.ShowFrame(Optional.of(new Frame(0, 5, 0, 5))), new WorkEdit.MovePoint(3, 40, 50, 3),
-                new PlotEdit.ShowFrame(Optional.empty()), new WorkEdit.ChangeTable(new TableEdit.MoveRows(0, 1, 2)), new WorkEdit.ChangeTable(new TableEdit.Type(9, 0, "12")),
+        List<Edit> edits = List.of(new WorkEdit.MovePoint(1, 4.5, 7, 1), new WorkEdit.MovePoint(1, 4.6, 7.25, 1),
+                new WorkEdit.ChangeTable(new TableEdit.Type(2, 1, "abc")),
+                new WorkEdit.ChangeTable(new TableEdit.Type(2, 1, "5.5")),
+                        new WorkEdit.ChangeTable(new TableEdit.SetAside(0, "odd")), new WorkEdit.MovePoint(0, 1, 1, 2),
+                new WorkEdit.ChangeTable(new TableEdit.TakeBack(0)), new PlotEdit.ShowFrame(Optional.of(new Frame(0, 5, 0, 5))),
+                        new WorkEdit.MovePoint(3, 40, 50, 3),
+                new PlotEdit.ShowFrame(Optional.empty()), new WorkEdit.ChangeTable(new TableEdit.MoveRows(0, 1, 2)),
+                        new WorkEdit.ChangeTable(new TableEdit.Type(9, 0, "12")),
                 new WorkEdit.ChangeTable(new TableEdit.Type(9, 1, "9")));
         for (Edit edit : edits) {
             desk = desk.apply(edit);
@@ -399,16 +441,21 @@ class DeskTest {
     void whatATaskAsksToBeFoundIsNotPointedOut() {
         DataTable table = DataTable.empty(Variable.named("days"), Variable.named("length"));
         for (int i = 0; i < 12; i++) {
-            table = new TableEdit.Paste(i, 0, List.of(List.of(Integer.toString(i + 1), i == 5 ? "8.0" : Double.toString(2 + i * 1.2)))).appliedTo(table, DecimalMark.POINT);
+            table = new TableEdit.Paste(i, 0, List.of(List.of(Integer.toString(i + 1),
+                    i == 5 ? "8.0" : Double.toString(2 + i * 1.2)))).appliedTo(table, DecimalMark.POINT);
         }
         FindSlip slip = new FindSlip(Kelp.slip().terms(), 5, 1, "80");
         DataTable whole = table;
-        Exercise exercise = Exercise.blank("slips").withFirst(part -> part.withData(whole)).withFirst(part -> part.withTasks(List.of(slip)));
+        Exercise exercise = Exercise.blank("slips").withFirst(part -> part.withData(whole))
+                .withFirst(part -> part.withTasks(List.of(slip)));
         Desk asked = Desk.open(exercise);
         assertThat(Findings.of(asked).suspicions()).isEmpty();
-        Desk free = Desk.open(exercise.withFirst(part -> part.withTasks(List.of()))).apply(new WorkEdit.ChangeTable(new TableEdit.Type(5, 1, "80")));
+        Desk free = Desk.open(exercise.withFirst(part -> part.withTasks(List.of())))
+                .apply(new WorkEdit.ChangeTable(new TableEdit.Type(5, 1, "80")));
         assertThat(Findings.of(free).suspicions()).extracting(Suspicion::kind).containsExactly(Suspicion.Kind.SCALE);
-        Desk mended = asked.apply(new WorkEdit.ChangeTable(new TableEdit.Type(5, 1, "8.0"))).apply(new Edit.Check(slip.id())).apply(new WorkEdit.ChangeTable(new TableEdit.Type(7, 1, "104")));
-        assertThat(Findings.of(mended).suspicions()).as("once it is found, others are").extracting(Suspicion::row).containsExactly(7);
+        Desk mended = asked.apply(new WorkEdit.ChangeTable(new TableEdit.Type(5, 1, "8.0"))).apply(new Edit.Check(slip.id()))
+                .apply(new WorkEdit.ChangeTable(new TableEdit.Type(7, 1, "104")));
+        assertThat(Findings.of(mended).suspicions()).as("once it is found, others are")
+                .extracting(Suspicion::row).containsExactly(7);
     }
 }

@@ -44,27 +44,32 @@ class FramingTest {
     @Test
     void aFrameThatWasChosenStaysWhateverIsRead() {
         Frame chosen = new Frame(3, 9, 1, 7);
-        assertThat(after(new PlotEdit.ShowFrame(Optional.of(chosen)), new PlotEdit.ReadAt(OptionalDouble.of(60))).frame()).isEqualTo(chosen);
+        assertThat(after(new PlotEdit.ShowFrame(Optional.of(chosen)), new PlotEdit.ReadAt(OptionalDouble.of(60))).frame())
+                .isEqualTo(chosen);
     }
 
     @Test
     void aChosenFrameThatALogarithmicAxisCannotShowGivesWayToTheData() {
-        Findings findings = after(new PlotEdit.SpaceAxis(true, Spacing.LOGARITHMIC), new PlotEdit.ShowFrame(Optional.of(new Frame(-5, 20, 1, 12))));
+        Findings findings = after(new PlotEdit.SpaceAxis(true, Spacing.LOGARITHMIC),
+                new PlotEdit.ShowFrame(Optional.of(new Frame(-5, 20, 1, 12))));
         assertThat(findings.frame().xLow()).isPositive();
     }
 
     @Test
     void aPointSetAsideFarOffIsNotShownAndOneNearByIs() {
-        Findings far = after(new WorkEdit.ChangeTable(new TableEdit.Type(4, 0, "900")), new WorkEdit.ChangeTable(new TableEdit.SetAside(4, "misread")));
+        Findings far = after(new WorkEdit.ChangeTable(new TableEdit.Type(4, 0, "900")),
+                new WorkEdit.ChangeTable(new TableEdit.SetAside(4, "misread")));
         assertThat(far.frame().xHigh()).isLessThan(100);
-        Findings near = after(new WorkEdit.ChangeTable(new TableEdit.Type(4, 0, "13")), new WorkEdit.ChangeTable(new TableEdit.SetAside(4, "misread")));
+        Findings near = after(new WorkEdit.ChangeTable(new TableEdit.Type(4, 0, "13")),
+                new WorkEdit.ChangeTable(new TableEdit.SetAside(4, "misread")));
         assertThat(near.frame().xHigh()).isGreaterThanOrEqualTo(13);
     }
 
     /** The line of (0, 9), (1, 0.2), (2, 0.1), (3, 0) goes below 0 at the right: 6.57 − 2.83 · 3. */
     @Test
     void theLineIsInViewOverTheWholeRangeOfTheData() {
-        Findings findings = after(new WorkEdit.ChangeTable(new TableEdit.Paste(0, 0, List.of(List.of("0", "9"), List.of("1", "0.2"), List.of("2", "0.1"), List.of("3", "0"),
+        Findings findings = after(new WorkEdit.ChangeTable(new TableEdit.Paste(0, 0,
+                List.of(List.of("0", "9"), List.of("1", "0.2"), List.of("2", "0.1"), List.of("3", "0"),
                 List.of("", "")))));
         assertThat(findings.fit().line().orElseThrow().at(3)).isNegative();
         assertThat(findings.frame().yLow()).isLessThanOrEqualTo(findings.fit().line().orElseThrow().at(3));
@@ -74,7 +79,8 @@ class FramingTest {
 
     @Test
     void anAxisOfWordsSaysSo() {
-        Findings words = after(new WorkEdit.ChangeTable(new TableEdit.Paste(0, 0, List.of(List.of("a", "1"), List.of("b", "2"), List.of("c", "3"), List.of("d", "4"), List.of("e", "5")))));
+        Findings words = after(new WorkEdit.ChangeTable(new TableEdit.Paste(0, 0,
+                List.of(List.of("a", "1"), List.of("b", "2"), List.of("c", "3"), List.of("d", "4"), List.of("e", "5")))));
         assertThat(words.plot().notice()).contains("no numbers in days");
     }
 }

@@ -22,7 +22,9 @@ class HintsTest {
 
     private static Exercise exercise() {
         Task read = Kelp.read(Quantity.SLOPE, new Rounding.Places(2));
-        return Kelp.exercise(read.with(read.terms().withMarks(2).withHelps(List.of(new Hint("Look at the equation.", 0), new Hint("It multiplies {x.name}.", 0.5), new Hint("It is a half.", 3)))));
+        return Kelp.exercise(read.with(read.terms().withMarks(2)
+                .withHelps(List.of(new Hint("Look at the equation.", 0), new Hint("It multiplies {x.name}.", 0.5),
+                        new Hint("It is a half.", 3)))));
     }
 
     private static Desk after(Edit... edits) {
@@ -50,7 +52,8 @@ class HintsTest {
         assertThat(earned(after(HINT, answer("0.52"), CHECK))).as("the first is free").isEqualTo(2);
         assertThat(earned(after(HINT, HINT, answer("0.52"), CHECK))).isEqualTo(1.5);
         assertThat(earned(after(HINT, HINT, HINT, answer("0.52"), CHECK))).as("never below 0").isZero();
-        assertThat(earned(after(answer("0.52"), CHECK, HINT, HINT, answer("0.5"), CHECK))).as("the best answer was given before").isEqualTo(2);
+        assertThat(earned(after(answer("0.52"), CHECK, HINT, HINT, answer("0.5"), CHECK)))
+                .as("the best answer was given before").isEqualTo(2);
     }
 
     @Test
@@ -72,7 +75,8 @@ class HintsTest {
         Desk desk = after(HINT, HINT, answer("0.52"), CHECK, new Edit.Name("Ida"));
         HandIn handIn = HandIn.of(desk);
         assertThat(MarkSheet.of(handIn, exercise()).total()).isEqualTo(1.5);
-        assertThat(handIn.desk().work().helpsAt(desk.exercise().tasks().getFirst())).as("opened again, they are known").isEqualTo(2);
+        assertThat(handIn.desk().work().helpsAt(desk.exercise().tasks().getFirst()))
+                .as("opened again, they are known").isEqualTo(2);
     }
 
     @Test

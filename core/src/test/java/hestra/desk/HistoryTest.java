@@ -47,7 +47,8 @@ class HistoryTest {
 
     @Test
     void theMovesOfOneDragAreUndoneTogether() {
-        History dragged = after(new WorkEdit.MovePoint(0, 3, 4, 1), new WorkEdit.MovePoint(0, 3.5, 4, 1), new WorkEdit.MovePoint(0, 4, 5, 1));
+        History dragged = after(new WorkEdit.MovePoint(0, 3, 4, 1), new WorkEdit.MovePoint(0, 3.5, 4, 1),
+                new WorkEdit.MovePoint(0, 4, 5, 1));
         assertThat(dragged.apply(new Edit.Undo()).present()).isEqualTo(BEGUN.present());
         History two = after(new WorkEdit.MovePoint(0, 3, 4, 1), new WorkEdit.MovePoint(0, 4, 5, 2));
         assertThat(Kelp.work(two.apply(new Edit.Undo()).present()).table().cell(0, 0).text()).isEqualTo("3");
@@ -57,8 +58,10 @@ class HistoryTest {
     void lettersOfOneAnswerAreUndoneTogetherAndAnotherAnswerIsNot() {
         Optional<String> first = Optional.of("number 1");
         Optional<String> second = Optional.of("sentence 1");
-        History typed = after(new Edit.Draft("read", new Answer.Typed("0"), first), new Edit.Draft("read", new Answer.Typed("0.5"), first),
-                new Edit.Draft("explain", new Answer.Sentence("On"), second), new Edit.Draft("explain", new Answer.Sentence("On average"), second));
+        History typed = after(new Edit.Draft("read", new Answer.Typed("0"), first),
+                new Edit.Draft("read", new Answer.Typed("0.5"), first),
+                new Edit.Draft("explain", new Answer.Sentence("On"), second),
+                        new Edit.Draft("explain", new Answer.Sentence("On average"), second));
         History once = typed.apply(new Edit.Undo());
         assertThat(once.present().work().drafts()).containsOnlyKeys("read");
         assertThat(once.apply(new Edit.Undo()).present().work().drafts()).isEmpty();
@@ -67,16 +70,19 @@ class HistoryTest {
     @Test
     void oneUndoTakesBackOneRunOfTypingInOneFieldAndNoMore() {
         Task task = Kelp.explain();
-        History changed = after(new ExerciseEdit.ChangeBlock(new Block.Asked(titled(task, "A")), Optional.of("title 1")), new ExerciseEdit.ChangeBlock(new Block.Asked(titled(task, "Ab")), Optional.of("title 1")),
+        History changed = after(new ExerciseEdit.ChangeBlock(new Block.Asked(titled(task, "A")), Optional.of("title 1")),
+                new ExerciseEdit.ChangeBlock(new Block.Asked(titled(task, "Ab")), Optional.of("title 1")),
                 new ExerciseEdit.ChangeBlock(new Block.Asked(titled(task, "Ab").with(titled(task, "Ab").terms().withMarks(9)))),
-                new ExerciseEdit.ChangeBlock(new Block.Asked(titled(task, "Abc").with(titled(task, "Abc").terms().withMarks(9))), Optional.of("title 2")));
+                new ExerciseEdit.ChangeBlock(new Block.Asked(titled(task, "Abc").with(titled(task, "Abc").terms().withMarks(9))),
+                        Optional.of("title 2")));
         History once = changed.apply(new Edit.Undo());
         assertThat(explained(once).terms().title()).isEqualTo("Ab");
         assertThat(explained(once).terms().marks()).isEqualTo(9);
         History twice = once.apply(new Edit.Undo());
         assertThat(explained(twice).terms().marks()).isEqualTo(task.terms().marks());
         assertThat(explained(twice.apply(new Edit.Undo())).terms().title()).isEqualTo(task.terms().title());
-        History texts = after(new ExerciseEdit.WriteTexts("T", "", "", Optional.of("title 1")), new ExerciseEdit.WriteTexts("T", "P", "", Optional.of("place 1")));
+        History texts = after(new ExerciseEdit.WriteTexts("T", "", "", Optional.of("title 1")),
+                new ExerciseEdit.WriteTexts("T", "P", "", Optional.of("place 1")));
         assertThat(texts.apply(new Edit.Undo()).present().exercise().title()).isEqualTo("T");
     }
 
@@ -102,18 +108,21 @@ class HistoryTest {
     @Test
     void startingAgainIsCountedAndUndoneWithoutGivingTriesBack() {
         Edit answer = new Edit.Draft("read", new Answer.Typed("7"));
-        History again = after(answer, new Edit.Check("read"), new Edit.StartAgain(), answer, new Edit.Check("read"), new Edit.Draft("read", new Answer.Typed("8"), Optional.empty()), new Edit.Check("read"));
+        History again = after(answer, new Edit.Check("read"), new Edit.StartAgain(), answer, new Edit.Check("read"),
+                new Edit.Draft("read", new Answer.Typed("8"), Optional.empty()), new Edit.Check("read"));
         assertThat(again.present().work().checks().begun()).isEqualTo(2);
         assertThat(again.present().work().attemptsAt("read")).hasSize(2);
         History back = again.apply(new Edit.Undo()).apply(new Edit.Undo()).apply(new Edit.Undo());
         assertThat(back.present().work().attemptsAt("read")).hasSize(1);
         assertThat(back.present().work().checks().begun()).isEqualTo(2);
-        assertThat(back.apply(new Edit.Redo()).present().work().attemptsAt("read")).as("the tries of the second time are still used").hasSize(2);
+        assertThat(back.apply(new Edit.Redo()).present().work().attemptsAt("read"))
+                .as("the tries of the second time are still used").hasSize(2);
     }
 
     @Test
     void aPasteReadInAnotherWayTakesItsPlaceAndWhatCameAfterStays() {
-        Edit first = new Edit.Pasted(5, new WorkEdit.ChangeTable(new TableEdit.Paste(5, 0, List.of(List.of("days", "length"), List.of("12", "8.1")))));
+        Edit first = new Edit.Pasted(5, new WorkEdit.ChangeTable(new TableEdit.Paste(5, 0,
+                List.of(List.of("days", "length"), List.of("12", "8.1")))));
         Edit second = new Edit.Pasted(5, new WorkEdit.ChangeTable(new TableEdit.Paste(5, 0, List.of(List.of("12", "8.1")))));
         History read = after(first, new Edit.Name("Ida"), second);
         assertThat(read.present().work().student()).isEqualTo("Ida");
@@ -130,7 +139,8 @@ class HistoryTest {
     @Test
     void rowsMovedFurtherAfterAPasteAreMovedAsFarWhenItIsReadAnew() {
         Edit paste = new Edit.Pasted(6, new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "9")));
-        History moved = after(paste, new WorkEdit.ChangeTable(new TableEdit.MoveRows(0, 0, 1)), new WorkEdit.ChangeTable(new TableEdit.MoveRows(1, 1, 1)),
+        History moved = after(paste, new WorkEdit.ChangeTable(new TableEdit.MoveRows(0, 0, 1)),
+                new WorkEdit.ChangeTable(new TableEdit.MoveRows(1, 1, 1)),
                 new Edit.Pasted(6, new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "8"))));
         assertThat(Kelp.work(moved.present()).table().cell(2, 1).text()).isEqualTo("8");
     }
@@ -139,21 +149,25 @@ class HistoryTest {
     void namesReadingLineAndViewGoOnFromOneAnother() {
         Frame frame = new Frame(0, 1, 0, 1);
         assertThat(after(new Edit.Name("I"), new Edit.Name("Ida")).apply(new Edit.Undo()).undoable()).isEmpty();
-        assertThat(after(new PlotEdit.ReadAt(OptionalDouble.of(1)), new PlotEdit.ReadAt(OptionalDouble.of(2))).apply(new Edit.Undo()).undoable()).isEmpty();
-        History viewed = after(new PlotEdit.ShowFrame(Optional.of(frame)), new PlotEdit.ShowFrame(Optional.of(new Frame(1, 2, 1, 2))), new PlotEdit.ShowFrame(Optional.empty()));
+        assertThat(after(new PlotEdit.ReadAt(OptionalDouble.of(1)), new PlotEdit.ReadAt(OptionalDouble.of(2)))
+                .apply(new Edit.Undo()).undoable()).isEmpty();
+        History viewed = after(new PlotEdit.ShowFrame(Optional.of(frame)),
+                new PlotEdit.ShowFrame(Optional.of(new Frame(1, 2, 1, 2))), new PlotEdit.ShowFrame(Optional.empty()));
         assertThat(Kelp.work(viewed.apply(new Edit.Undo()).present()).frame()).contains(new Frame(1, 2, 1, 2));
     }
 
     @Test
     void anEditAfterUndoForgetsWhatWasUndone() {
-        History other = after(new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "9")), new Edit.Undo(), new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "8")));
+        History other = after(new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "9")), new Edit.Undo(),
+                new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "8")));
         assertThat(other.redoable()).isEmpty();
         assertThat(Kelp.work(other.present()).table().cell(0, 1).text()).isEqualTo("8");
     }
 
     @Test
     void selectingAndPointingIsNotUndone() {
-        History pointed = after(new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "9")), new Edit.Select(OptionalInt.of(2)), new Edit.Hover(OptionalInt.of(1)));
+        History pointed = after(new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "9")), new Edit.Select(OptionalInt.of(2)),
+                new Edit.Hover(OptionalInt.of(1)));
         History undone = pointed.apply(new Edit.Undo());
         assertThat(undone.present().selected()).hasValue(2);
         assertThat(undone.present().work()).isEqualTo(BEGUN.present().work());

@@ -23,8 +23,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 /** Which equation of the student's own a prediction goes on from. */
 class OwnEquationTest {
 
-    private static final WriteEquation EQUATION = new WriteEquation(Terms.of("equation", "Write it", "Write it.", 2), new Curve.Line(), 3);
-    private static final Predict PREDICT = new Predict(Terms.of("predict", "Predict", "Predict.", 2), List.of(4.0), new Rounding.Places(1)).with(Predicting.USUAL.counting(OwnEquation.FULL));
+    private static final WriteEquation EQUATION = new WriteEquation(Terms.of("equation", "Write it", "Write it.", 2),
+            new Curve.Line(), 3);
+    private static final Predict PREDICT = new Predict(Terms.of("predict", "Predict", "Predict.", 2), List.of(4.0),
+            new Rounding.Places(1)).with(Predicting.USUAL.counting(OwnEquation.FULL));
 
     private static Desk open(Predict predict) {
         return Desk.open(Kelp.exercise(EQUATION, predict));
@@ -36,7 +38,8 @@ class OwnEquationTest {
 
     private static Optional<String> own(Desk desk) {
         Answer.Predictions answer = new Answer.Predictions(List.of(new Answer.Predicted("5.0", Optional.of(Trust.TRUSTED))));
-        return desk.apply(new Edit.Draft("predict", answer)).apply(new Edit.Check("predict")).work().attemptsAt("predict").getLast().own();
+        return desk.apply(new Edit.Draft("predict", answer)).apply(new Edit.Check("predict")).work()
+                .attemptsAt("predict").getLast().own();
     }
 
     @Test
@@ -44,7 +47,8 @@ class OwnEquationTest {
         assertThat(own(open(PREDICT))).as("none was written").isEmpty();
         assertThat(own(written(open(PREDICT), "y = 3 + 0.5x"))).contains("y = 3 + 0.5x");
         assertThat(own(written(written(open(PREDICT), "y = 3 + 0.5x"), "y = 2.5 + 0.5x"))).contains("y = 2.5 + 0.5x");
-        assertThat(own(open(PREDICT).apply(new Edit.Draft("equation", new Answer.Typed("y = 3 + 0.5x"))))).as("it was not checked").isEmpty();
+        assertThat(own(open(PREDICT).apply(new Edit.Draft("equation", new Answer.Typed("y = 3 + 0.5x")))))
+                .as("it was not checked").isEmpty();
     }
 
     @Test

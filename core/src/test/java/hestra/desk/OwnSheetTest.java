@@ -28,7 +28,8 @@ class OwnSheetTest {
     private static final OwnSheet.Spot END = OwnSheet.Spot.before(Integer.MAX_VALUE);
 
     private static Desk study() {
-        return Desk.open(Exercise.study("reeds", "Reeds", DecimalMark.POINT)).apply(new WorkEdit.BringColumns(Kelp.table(), Roles.FIRST_EXPLAINS));
+        return Desk.open(Exercise.study("reeds", "Reeds", DecimalMark.POINT))
+                .apply(new WorkEdit.BringColumns(Kelp.table(), Roles.FIRST_EXPLAINS));
     }
 
     private static Desk after(Desk desk, Edit... edits) {
@@ -63,15 +64,18 @@ class OwnSheetTest {
 
     @Test
     void aStudyAsksNothing() {
-        assertThatThrownBy(() -> new Exercise("a", "A", "", "", DecimalMark.POINT, Kelp.exercise(Kelp.explain()).parts(), Exercise.Purpose.STUDY)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Exercise("a", "A", "", "", DecimalMark.POINT, Kelp.exercise(Kelp.explain()).parts(),
+                Exercise.Purpose.STUDY)).isInstanceOf(IllegalArgumentException.class);
         Desk study = study();
         Session session = Session.of(History.of(study));
-        assertThat(session.apply(new ExerciseEdit.AddBlock("part-1", 0, new Block.Prose("text-9", "no")))).isInstanceOf(Session.Outcome.Refused.class);
+        assertThat(session.apply(new ExerciseEdit.AddBlock("part-1", 0, new Block.Prose("text-9", "no"))))
+                .isInstanceOf(Session.Outcome.Refused.class);
     }
 
     @Test
     void aFrozenFigureStaysAndOneThatFollowsChangesWithThePlot() {
-        Desk desk = after(study(), keep(Keepable.FIGURE, false), keep(Keepable.FIGURE, true), new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "9")), new PlotEdit.ShowLayer(Layer.LINE, false));
+        Desk desk = after(study(), keep(Keepable.FIGURE, false), keep(Keepable.FIGURE, true),
+                new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "9")), new PlotEdit.ShowLayer(Layer.LINE, false));
         Findings now = Findings.of(desk);
         Note.Shown frozen = (Note.Shown) sheet(desk).notes().getFirst();
         Note.Shown following = (Note.Shown) sheet(desk).notes().getLast();
@@ -79,14 +83,17 @@ class OwnSheetTest {
         assertThat(now.of(frozen).work().layers()).contains(Layer.LINE);
         assertThat(now.of(following)).isSameAs(now);
         Desk more = after(desk, keep(Keepable.FIGURE, false));
-        assertThat(((Note.Shown) sheet(more).notes().getLast()).frozen().orElseThrow().sheet().notes()).as("what is kept holds nothing that was kept before").isEmpty();
+        assertThat(((Note.Shown) sheet(more).notes().getLast()).frozen().orElseThrow().sheet().notes())
+                .as("what is kept holds nothing that was kept before").isEmpty();
         assertThat(now.fit().line().orElseThrow().slope().value()).isNotEqualTo(0.515);
     }
 
     @Test
     void figuresAndTablesAreCountedByThemselvesInTheirOrder() {
-        Desk desk = after(study(), keep(Keepable.FIGURE, false), write("Between."), keep(Keepable.SUMMARY, false), keep(Keepable.EQUATION, false), keep(Keepable.RESIDUALS, false));
-        assertThat(sheet(desk).notes().stream().map(note -> sheet(desk).label(note.id()))).containsExactly("Figure 1", "", "Table 1", "", "Figure 2");
+        Desk desk = after(study(), keep(Keepable.FIGURE, false), write("Between."), keep(Keepable.SUMMARY, false),
+                keep(Keepable.EQUATION, false), keep(Keepable.RESIDUALS, false));
+        assertThat(sheet(desk).notes().stream().map(note -> sheet(desk).label(note.id())))
+                .containsExactly("Figure 1", "", "Table 1", "", "Figure 2");
         Desk moved = after(desk, new SheetEdit.Move("note-5", -9));
         assertThat(sheet(moved).label("note-5")).isEqualTo("Figure 1");
         assertThat(sheet(moved).label("note-1")).isEqualTo("Figure 2");
@@ -109,9 +116,11 @@ class OwnSheetTest {
 
     @Test
     void bringingBackRestoresPlotAndDataAndKeepsTheSheet() {
-        Desk then = after(study(), new PlotEdit.ShowLayer(Layer.SQUARES, true), new PlotEdit.AddCurve(new Curve.Polynomial(2)), new PlotEdit.ReadAt(OptionalDouble.of(7)));
+        Desk then = after(study(), new PlotEdit.ShowLayer(Layer.SQUARES, true), new PlotEdit.AddCurve(new Curve.Polynomial(2)),
+                new PlotEdit.ReadAt(OptionalDouble.of(7)));
         Desk kept = after(then, keep(Keepable.FIGURE, false));
-        Desk later = after(kept, new WorkEdit.ChangeTable(new TableEdit.RemoveRows(List.of(0, 1))), new PlotEdit.RemoveCurve(Slot.FIRST), new PlotEdit.ShowLayer(Layer.SQUARES, false), write("Later."),
+        Desk later = after(kept, new WorkEdit.ChangeTable(new TableEdit.RemoveRows(List.of(0, 1))),
+                new PlotEdit.RemoveCurve(Slot.FIRST), new PlotEdit.ShowLayer(Layer.SQUARES, false), write("Later."),
                 new SheetEdit.WriteLine(0, CalculationLine.typed("n"), Optional.empty()));
         Desk back = after(later, new SheetEdit.BringBack("note-1"));
         assertThat(Kelp.work(back).table()).isEqualTo(Kelp.work(then).table());
@@ -120,13 +129,16 @@ class OwnSheetTest {
         assertThat(Kelp.work(back).reading()).isEqualTo(Kelp.work(then).reading());
         assertThat(sheet(back)).as("texts and lines written since stay").isEqualTo(sheet(later));
         Desk following = after(later, keep(Keepable.FIGURE, true));
-        assertThat(following.apply(new SheetEdit.BringBack("note-3"))).as("what follows the plot has nothing to bring back").isEqualTo(following);
+        assertThat(following.apply(new SheetEdit.BringBack("note-3")))
+                .as("what follows the plot has nothing to bring back").isEqualTo(following);
     }
 
     @Test
     void aFigureWhoseColumnIsTakenAwayIsKeptAsItWas() {
-        DataTable three = new DataTable(List.of(Variable.named("a"), Variable.named("b"), Variable.named("c")), Kelp.table().rows());
-        Desk desk = after(Desk.open(Exercise.study("s", "S", DecimalMark.POINT)), new WorkEdit.BringColumns(three, new Roles(0, 1)), keep(Keepable.FIGURE, true));
+        DataTable three = new DataTable(List.of(Variable.named("a"), Variable.named("b"), Variable.named("c")), Kelp.table()
+                .rows());
+        Desk desk = after(Desk.open(Exercise.study("s", "S", DecimalMark.POINT)),
+                new WorkEdit.BringColumns(three, new Roles(0, 1)), keep(Keepable.FIGURE, true));
         Desk other = after(desk, new WorkEdit.ChangeTable(new TableEdit.RemoveColumn(2)));
         assertThat(((Note.Shown) sheet(other).notes().getFirst()).follows()).as("a column that takes no part").isTrue();
         Desk gone = after(desk, new WorkEdit.ChangeTable(new TableEdit.RemoveColumn(1)));
@@ -141,20 +153,25 @@ class OwnSheetTest {
     void aRunOfTypingIsUndoneTogetherWithTheNoteItBegan() {
         History history = History.of(study());
         Optional<String> run = Optional.of("write-on 1");
-        history = history.apply(new SheetEdit.Write(END, "R", run)).apply(new SheetEdit.ChangeText("note-1", "Re", run)).apply(new SheetEdit.ChangeText("note-1", "Reed", run));
+        history = history.apply(new SheetEdit.Write(END, "R", run)).apply(new SheetEdit.ChangeText("note-1", "Re", run))
+                .apply(new SheetEdit.ChangeText("note-1", "Reed", run));
         assertThat(sheet(history.present()).notes()).containsExactly(new Note.Text("note-1", "Reed"));
         History undone = history.apply(new Edit.Undo());
         assertThat(sheet(undone.present()).notes()).isEmpty();
         assertThat(sheet(undone.apply(new Edit.Redo()).present()).notes()).containsExactly(new Note.Text("note-1", "Reed"));
-        History other = history.apply(new SheetEdit.ChangeText("note-1", "Reeds", Optional.of("write-on 2"))).apply(new Edit.Undo());
-        assertThat(sheet(other.present()).notes()).as("another run is another step").containsExactly(new Note.Text("note-1", "Reed"));
+        History other = history.apply(new SheetEdit.ChangeText("note-1", "Reeds", Optional.of("write-on 2")))
+                .apply(new Edit.Undo());
+        assertThat(sheet(other.present()).notes()).as("another run is another step")
+                .containsExactly(new Note.Text("note-1", "Reed"));
     }
 
     @Test
     void whatIsNotThereChangesNothing() {
         Desk desk = after(study(), write("Here."));
-        for (SheetEdit edit : List.of(new SheetEdit.ChangeText("note-9", "x", Optional.empty()), new SheetEdit.Caption("note-1", "x", Optional.empty()), new SheetEdit.Follow("note-1", true),
-                new SheetEdit.Move("note-9", 1), new SheetEdit.Remove("note-9"), new SheetEdit.BringBack("note-1"), new SheetEdit.RemoveLine(0), new SheetEdit.WriteLine(3, CalculationLine.typed("n"), Optional.empty()))) {
+        for (SheetEdit edit : List.of(new SheetEdit.ChangeText("note-9", "x", Optional.empty()),
+                new SheetEdit.Caption("note-1", "x", Optional.empty()), new SheetEdit.Follow("note-1", true),
+                new SheetEdit.Move("note-9", 1), new SheetEdit.Remove("note-9"), new SheetEdit.BringBack("note-1"),
+                        new SheetEdit.RemoveLine(0), new SheetEdit.WriteLine(3, CalculationLine.typed("n"), Optional.empty()))) {
             assertThat(desk.apply(edit)).as(edit.toString()).isEqualTo(desk);
         }
     }
@@ -170,12 +187,14 @@ class OwnSheetTest {
 
     @Test
     void askingAboutAStudyTakesDataTextsAndFiguresAlong() {
-        Desk desk = after(study(), write("We measured."), new PlotEdit.ShowLayer(Layer.LINE, false), keep(Keepable.FIGURE, false), new SheetEdit.Caption("note-2", "As it was.", Optional.empty()), keep(Keepable.SUMMARY, false),
+        Desk desk = after(study(), write("We measured."), new PlotEdit.ShowLayer(Layer.LINE, false), keep(Keepable.FIGURE, false),
+                new SheetEdit.Caption("note-2", "As it was.", Optional.empty()), keep(Keepable.SUMMARY, false),
                 new WorkEdit.ChangeTable(new TableEdit.SetAside(List.of(1), "odd")));
         Exercise exercise = FromStudy.exercise(desk, "new");
         assertThat(exercise.isStudy()).isFalse();
         assertThat(exercise.first().data()).isEqualTo(Kelp.table());
-        assertThat(exercise.first().blocks()).satisfiesExactly(block -> assertThat(((Block.Prose) block).text()).isEqualTo("We measured."), block -> {
+        assertThat(exercise.first().blocks()).satisfiesExactly(block -> assertThat(((Block.Prose) block).text())
+                .isEqualTo("We measured."), block -> {
             assertThat(((Block.Plot) block).caption()).isEqualTo("As it was.");
             assertThat(((Block.Plot) block).layers()).doesNotContain(Layer.LINE);
         });
@@ -184,14 +203,18 @@ class OwnSheetTest {
 
     @Test
     void calculationLinesUseOneAnotherByName() {
-        Desk desk = after(study(), new SheetEdit.WriteLine(0, CalculationLine.typed("at20 = slope * 20 + intercept"), Optional.empty()),
+        Desk desk = after(study(), new SheetEdit.WriteLine(0, CalculationLine.typed("at20 = slope * 20 + intercept"),
+                Optional.empty()),
                 new SheetEdit.WriteLine(1, CalculationLine.typed("at20 - mean_y"), Optional.empty()));
         Findings findings = Findings.of(desk);
         // 12.25 − 5.04
         assertThat(findings.calculated(sheet(desk).lines().get(1))).isEqualTo(new Calculation.Value(12.25 - 5.04));
-        Desk kept = after(desk, new SheetEdit.KeepLine(END, sheet(desk).lines().get(1)), new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "9")));
+        Desk kept = after(desk, new SheetEdit.KeepLine(END, sheet(desk).lines().get(1)),
+                new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "9")));
         Note.Calculated note = (Note.Calculated) sheet(kept).notes().getFirst();
-        assertThat(Findings.of(kept).of(note).calculated(note.line())).as("it stays as it was kept").isEqualTo(new Calculation.Value(12.25 - 5.04));
-        assertThat(sheet(after(kept, new SheetEdit.RemoveLine(0))).lines()).containsExactly(CalculationLine.typed("at20 - mean_y"));
+        assertThat(Findings.of(kept).of(note).calculated(note.line())).as("it stays as it was kept")
+                .isEqualTo(new Calculation.Value(12.25 - 5.04));
+        assertThat(sheet(after(kept, new SheetEdit.RemoveLine(0))).lines())
+                .containsExactly(CalculationLine.typed("at20 - mean_y"));
     }
 }

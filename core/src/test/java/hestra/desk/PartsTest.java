@@ -29,17 +29,21 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 /** An exercise of two parts with data of their own: the second has twice the lengths of the first. */
 class PartsTest {
 
-    private static final ReadValue FIRST = new ReadValue(Terms.of("first", "Slope", "Slope?", 2).opening(Set.of(Aid.R)), Quantity.SLOPE, new Rounding.Places(3));
-    private static final ReadValue SECOND = new ReadValue(Terms.of("second", "Slope", "Slope?", 2).opening(Set.of(Aid.LINE)), Quantity.SLOPE, new Rounding.Places(3));
+    private static final ReadValue FIRST = new ReadValue(Terms.of("first", "Slope", "Slope?", 2).opening(Set.of(Aid.R)),
+            Quantity.SLOPE, new Rounding.Places(3));
+    private static final ReadValue SECOND = new ReadValue(Terms.of("second", "Slope", "Slope?", 2).opening(Set.of(Aid.LINE)),
+            Quantity.SLOPE, new Rounding.Places(3));
 
     private static Exercise exercise() {
         Exercise one = Kelp.exercise(FIRST).withFirst(part -> part.withHeading("Short"));
-        Part other = one.first().withBlocks(List.of(new Block.Prose("text-2", "More about {n} blades."), new Block.Asked(SECOND))).withHeading("Long");
+        Part other = one.first().withBlocks(List.of(new Block.Prose("text-2", "More about {n} blades."), new Block.Asked(SECOND)))
+                .withHeading("Long");
         for (int i = 0; i < Kelp.DAYS.length; i++) {
             int row = i;
             other = other.withData(other.data().withCell(row, 1, Cell.of(2 * Kelp.LENGTHS[row], DecimalMark.POINT)));
         }
-        return one.withPartAt(1, new Part("part-2", "Long", other.data(), other.roles(), other.provenance(), Aid.all(), other.rules(), other.blocks()));
+        return one.withPartAt(1, new Part("part-2", "Long", other.data(), other.roles(), other.provenance(), Aid.all(),
+                other.rules(), other.blocks()));
     }
 
     private static Session after(Session session, Edit... edits) {
@@ -69,7 +73,8 @@ class PartsTest {
 
     @Test
     void theKeyOfATaskComesFromTheDataOfItsOwnPart() {
-        Session session = after(open(), answer("first", "0.515"), new Edit.Check("first"), answer("second", "1.03"), new Edit.Check("second"));
+        Session session = after(open(), answer("first", "0.515"), new Edit.Check("first"), answer("second", "1.03"),
+                new Edit.Check("second"));
         assertThat(session.findings().tasks()).allMatch(TaskState::done);
         assertThat(session.findings().earned()).isEqualTo(4);
         assertThat(session.findings().task("second").number()).isEqualTo(2);
@@ -105,7 +110,8 @@ class PartsTest {
 
     @Test
     void whatIsDoneInOnePartLeavesTheOtherAsItWas() {
-        Session session = after(open(), type("part-2", 0, 1, "9"), new Edit.InPart("part-2", new PlotEdit.ShowLayer(Layer.SQUARES, true)));
+        Session session = after(open(), type("part-2", 0, 1, "9"),
+                new Edit.InPart("part-2", new PlotEdit.ShowLayer(Layer.SQUARES, true)));
         assertThat(first(session, "part-1")).isEqualTo("3.1");
         assertThat(first(session, "part-2")).isEqualTo("9");
         Findings there = session.findings().at(session.findings().exercise().parts().getLast());
@@ -116,7 +122,8 @@ class PartsTest {
 
     @Test
     void undoRunsThroughAllPartsAndShowsWhereItWorks() {
-        Session session = after(open(), type("part-1", 0, 1, "1"), type("part-2", 0, 1, "2"), type("part-1", 1, 1, "3"), new Edit.GoTo("part-2"));
+        Session session = after(open(), type("part-1", 0, 1, "1"), type("part-2", 0, 1, "2"), type("part-1", 1, 1, "3"),
+                new Edit.GoTo("part-2"));
         Session one = after(session, new Edit.Undo());
         assertThat(one.findings().part().id()).isEqualTo("part-1");
         Session two = after(one, new Edit.Undo());
@@ -151,21 +158,25 @@ class PartsTest {
     @Test
     void theAuthorAddsMovesAndRemovesPartsAndBlocks() {
         Session session = after(open(), new ExerciseEdit.AddPart(0, Part.blank("part-3")), new ExerciseEdit.MovePart("part-2", 0),
-                new ExerciseEdit.AddBlock("part-3", 0, new Block.Printed("table-1", "")), new ExerciseEdit.MoveBlock("text-2", "part-3", 5));
+                new ExerciseEdit.AddBlock("part-3", 0, new Block.Printed("table-1", "")),
+                        new ExerciseEdit.MoveBlock("text-2", "part-3", 5));
         Exercise exercise = session.findings().exercise();
         assertThat(exercise.parts()).extracting(Part::id).containsExactly("part-2", "part-3", "part-1");
         assertThat(exercise.part("part-3").orElseThrow().blocks()).extracting(Block::id).containsExactly("table-1", "text-2");
         assertThat(exercise.indexOf("first")).isEqualTo(1);
-        Session less = after(session, new ExerciseEdit.RemovePart("part-2"), new ExerciseEdit.RemoveBlock("table-1"), new ExerciseEdit.RemovePart("part-1"),
+        Session less = after(session, new ExerciseEdit.RemovePart("part-2"), new ExerciseEdit.RemoveBlock("table-1"),
+                new ExerciseEdit.RemovePart("part-1"),
                 new ExerciseEdit.RemovePart("part-3"));
         assertThat(less.findings().exercise().parts()).as("the last one stays").extracting(Part::id).containsExactly("part-3");
-        assertThat(after(session, new ExerciseEdit.AddBlock("part-1", 0, new Block.Formula("first", "x"))).findings().exercise()).as("an id that is taken").isEqualTo(exercise);
+        assertThat(after(session, new ExerciseEdit.AddBlock("part-1", 0, new Block.Formula("first", "x"))).findings().exercise())
+                .as("an id that is taken").isEqualTo(exercise);
     }
 
     @Test
     void workOnTheOtherPartsGoesOnWhenAPartIsAddedOrRenamed() {
         Session session = after(open(), type("part-2", 0, 1, "9"), answer("first", "0.5"), new Edit.Check("first"),
-                new ExerciseEdit.AddPart(2, Part.blank("part-3")), new Edit.InPart("part-1", new PartEdit.WriteHeading("Other", Optional.empty())));
+                new ExerciseEdit.AddPart(2, Part.blank("part-3")),
+                        new Edit.InPart("part-1", new PartEdit.WriteHeading("Other", Optional.empty())));
         assertThat(first(session, "part-2")).isEqualTo("9");
         assertThat(session.findings().task("first").isTried()).isTrue();
         Session changed = after(session, new Edit.InPart("part-2", new PartEdit.WriteTable(new TableEdit.Type(0, 1, "7"))));
@@ -177,7 +188,8 @@ class PartsTest {
     void noTwoThingsHaveTheSameId() {
         Exercise exercise = exercise();
         assertThatThrownBy(() -> exercise.withPartAt(0, exercise.first())).isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> exercise.withFirst(part -> part.withBlockAt(0, new Block.Formula("second", "x")))).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> exercise.withFirst(part -> part.withBlockAt(0, new Block.Formula("second", "x"))))
+                .isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> exercise.withParts(List.of())).isInstanceOf(IllegalArgumentException.class);
     }
 
@@ -185,8 +197,10 @@ class PartsTest {
     void aFigureOnTheSheetShowsTheTrueDataAsTheAuthorChose() {
         Exercise exercise = exercise();
         Block.Plot figure = new Block.Plot("figure-1", Set.of(Layer.LINE), Optional.empty(), "");
-        assertThat(FixedPlot.of(exercise, exercise.parts().getLast(), figure).curves()).as("although the line is held back").hasSize(1);
+        assertThat(FixedPlot.of(exercise, exercise.parts().getLast(), figure).curves())
+                .as("although the line is held back").hasSize(1);
         assertThat(FixedPlot.of(exercise, exercise.parts().getLast(), figure).points().getFirst().y()).isEqualTo(6.2);
-        assertThat(FixedPlot.of(exercise, exercise.first(), new Block.Plot("figure-1", Set.of(), Optional.empty(), "")).curves()).isEmpty();
+        assertThat(FixedPlot.of(exercise, exercise.first(), new Block.Plot("figure-1", Set.of(), Optional.empty(), "")).curves())
+                .isEmpty();
     }
 }

@@ -60,11 +60,15 @@ import hestra.tracing.Place;
 import hestra.tracing.Tracing;
 import hestra.working.CalculationLine;
 
-/** Edits of every kind as chance gives them, sensible ones and wild ones: rows that are not there, numbers at the end of what a double holds. */
+/**
+ * Edits of every kind as chance gives them, sensible ones and wild ones: rows that are not there, numbers at the end of what a
+ * double holds.
+ */
 public final class RandomEdits {
 
     private static final double[] WILD = {0, -0.0, 1e-320, -1e-300, 1.7e308, -1.7e308, 1e300, 9e15, 1e-12, 1, -1, 0.1};
-    private static final String[] TEXTS = {"", " ", "abc", "3,5", "1.7e308", "-1.7e308", "4.9e-324", "1e400", "NaN", "12%", "0", "−4", "1 234", "1/2", "=1+1", "ŷ", "\u00a0", "x\ny"};
+    private static final String[] TEXTS = {"", " ", "abc", "3,5", "1.7e308", "-1.7e308", "4.9e-324", "1e400", "NaN", "12%", "0",
+            "−4", "1 234", "1/2", "=1+1", "ŷ", "\u00a0", "x\ny"};
 
     private final Random random;
 
@@ -86,7 +90,8 @@ public final class RandomEdits {
             case 6 -> new WorkEdit.Restore(row(Kelp.work(desk).table()));
             case 7, 8 -> new WorkEdit.MovePoint(row(Kelp.work(desk).table()), number(), number(), random.nextInt(3));
             case 9 -> switch (random.nextInt(5)) {
-                case 2 -> new WorkEdit.ReadPicture(new Tracing(PictureAxes.within(200, 100), List.of(new Place(number(), number()))), random.nextInt(3));
+                case 2 -> new WorkEdit.ReadPicture(new Tracing(PictureAxes.within(200, 100),
+                        List.of(new Place(number(), number()))), random.nextInt(3));
                 case 0 -> new WorkEdit.PlayAgain(random.nextInt(4));
                 case 1 -> new WorkEdit.PutBack();
                 default -> new WorkEdit.AddPoint(number(), number());
@@ -99,11 +104,18 @@ public final class RandomEdits {
             case 16 -> new ExerciseEdit.WriteTexts(text(), text(), text(), run());
             case 17 -> new ExerciseEdit.ChangeBlock(new Block.Prose("text-1", text()), run());
             case 18 -> new PartEdit.WriteTable(table(desk.exercise().first().data()));
-            case 19 -> random.nextInt(3) == 0 ? brought(desk) : new PartEdit.WriteColumns(random.nextBoolean() ? Kelp.table() : desk.exercise().first().data(), roles(desk));
+            case 19 -> random.nextInt(3) == 0
+                    ? brought(desk)
+                    : new PartEdit.WriteColumns(random.nextBoolean() ? Kelp.table() : desk.exercise().first().data(),
+                            roles(desk));
             case 20 -> random.nextBoolean() ? new PartEdit.WriteRoles(roles(desk)) : new PartEdit.WriteHeld(some(Aid.class));
-            case 21 -> new PartEdit.WriteRules(new PlotRules(some(PointChange.class), new EquationForm(random.nextBoolean(), random.nextBoolean())).with(KeptShare.values()[random.nextInt(3)]));
+            case 21 -> new PartEdit.WriteRules(new PlotRules(some(PointChange.class),
+                    new EquationForm(random.nextBoolean(), random.nextBoolean())).with(KeptShare.values()[random.nextInt(3)]));
             case 22 -> taskEdit(desk);
-            case 23 -> new Edit.Pasted(random.nextInt(4), random.nextBoolean() ? new WorkEdit.ChangeTable(table(Kelp.work(desk).table())) : new PartEdit.WriteTable(table(desk.exercise().first().data())));
+            case 23 -> new Edit.Pasted(random.nextInt(4),
+                    random.nextBoolean()
+                    ? new WorkEdit.ChangeTable(table(Kelp.work(desk).table()))
+                    : new PartEdit.WriteTable(table(desk.exercise().first().data())));
             case 24 -> new PartEdit.WriteRecipe(Recipe.simple().withSeed(random.nextInt(9)));
             case 25 -> passing(desk);
             case 26 -> partEdit(desk);
@@ -116,7 +128,8 @@ public final class RandomEdits {
     private Edit sheet(Desk desk) {
         OwnSheet sheet = Kelp.work(desk).sheet();
         OwnSheet.Spot spot = new OwnSheet.Spot(random.nextInt(6) - 1, random.nextInt(12) - 2);
-        String note = sheet.notes().isEmpty() || random.nextInt(8) == 0 ? "note-9" : sheet.notes().get(random.nextInt(sheet.notes().size())).id();
+        String note = sheet.notes().isEmpty() || random.nextInt(8) == 0
+                ? "note-9" : sheet.notes().get(random.nextInt(sheet.notes().size())).id();
         CalculationLine line = CalculationLine.typed(random.nextBoolean() ? text() : "q = slope * " + random.nextInt(9));
         return switch (random.nextInt(12)) {
             case 0 -> new SheetEdit.Write(spot, text() + "\n\n" + text(), run());
@@ -135,25 +148,39 @@ public final class RandomEdits {
 
     /** Columns that come with what is pasted, dates among them; where the data were given out they are refused. */
     private Edit brought(Desk desk) {
-        DataTable dated = Kelp.table().withVariable(0, Variable.ofDates("day", new Dates("2024-02-27", one(Dates.Step.values()))));
-        return random.nextBoolean() ? new WorkEdit.BringColumns(dated, roles(desk)) : new PartEdit.WriteColumns(random.nextBoolean() ? dated : DataTable.empty(Variable.named("x"), Variable.named("y")), Roles.FIRST_EXPLAINS);
+        DataTable dated = Kelp.table().withVariable(0, Variable.ofDates("day",
+                new Dates("2024-02-27", one(Dates.Step.values()))));
+        return random.nextBoolean()
+                ? new WorkEdit.BringColumns(dated, roles(desk))
+                : new PartEdit.WriteColumns(random.nextBoolean()
+                        ? dated : DataTable.empty(Variable.named("x"), Variable.named("y")), Roles.FIRST_EXPLAINS);
     }
 
     private String partId(Desk desk) {
-        return random.nextInt(6) == 0 ? "nowhere" : desk.exercise().parts().get(random.nextInt(desk.exercise().parts().size())).id();
+        return random.nextInt(6) == 0
+                ? "nowhere" : desk.exercise().parts().get(random.nextInt(desk.exercise().parts().size())).id();
     }
 
     private Edit partEdit(Desk desk) {
         String fresh = desk.exercise().freshId("part");
         return switch (random.nextInt(9)) {
-            case 6 -> new PartEdit.Vary(new Varying(one(Varying.Way.values()), List.of(new Range(one(Parameter.values()), -1, random.nextInt(5))), 3 + random.nextInt(3),
-                    List.of(new Varying.Telling(text(), text())), List.of(new Wish.KeysClear(), new Wish.Better(new Curve.Line(), new Curve.ThroughOrigin(), random.nextInt(3)))), run());
-            case 7 -> random.nextInt(4) == 0 ? new ExerciseEdit.GoBackTo(Kelp.whole()) : random.nextInt(4) == 0 ? new ExerciseEdit.ShowVerdicts(one(Terms.Showing.values())) : random.nextBoolean() ? new ExerciseEdit.DrawAnew(random.nextInt(4)) : new ExerciseEdit.DrawFrom(random.nextLong());
-            case 8 -> new ExerciseEdit.Publish(new Edition(1 + random.nextInt(3), random.nextInt(5), 1, Map.of(2, 1), desk.exercise().parts()));
-            case 0, 1 -> new ExerciseEdit.AddPart(random.nextInt(3) - 1, Part.blank(fresh).withData(Kelp.table()).withBlockAt(0, new Block.Prose(fresh + "-text", text())));
+            case 6 -> new PartEdit.Vary(new Varying(one(Varying.Way.values()),
+                    List.of(new Range(one(Parameter.values()), -1, random.nextInt(5))), 3 + random.nextInt(3),
+                    List.of(new Varying.Telling(text(), text())),
+                            List.of(new Wish.KeysClear(), new Wish.Better(new Curve.Line(), new Curve.ThroughOrigin(),
+                                    random.nextInt(3)))), run());
+            case 7 -> random.nextInt(4) == 0 ? new ExerciseEdit.GoBackTo(Kelp.whole())
+                    : random.nextInt(4) == 0 ? new ExerciseEdit.ShowVerdicts(one(Terms.Showing.values()))
+                    : random.nextBoolean() ? new ExerciseEdit.DrawAnew(random.nextInt(4))
+                    : new ExerciseEdit.DrawFrom(random.nextLong());
+            case 8 -> new ExerciseEdit.Publish(new Edition(1 + random.nextInt(3), random.nextInt(5), 1, Map.of(2, 1),
+                    desk.exercise().parts()));
+            case 0, 1 -> new ExerciseEdit.AddPart(random.nextInt(3) - 1, Part.blank(fresh).withData(Kelp.table())
+                    .withBlockAt(0, new Block.Prose(fresh + "-text", text())));
             case 2 -> new ExerciseEdit.MovePart(partId(desk), random.nextInt(4) - 1);
             case 3 -> new ExerciseEdit.RemovePart(partId(desk));
-            case 4 -> new ExerciseEdit.AddBlock(partId(desk), random.nextInt(4) - 1, new Block.Plot(desk.exercise().freshId("figure"), some(Layer.class), frame(), text()));
+            case 4 -> new ExerciseEdit.AddBlock(partId(desk), random.nextInt(4) - 1,
+                    new Block.Plot(desk.exercise().freshId("figure"), some(Layer.class), frame(), text()));
             default -> new PartEdit.WriteHeading(text(), run());
         };
     }
@@ -164,7 +191,8 @@ public final class RandomEdits {
         int column = column(table);
         return switch (random.nextInt(14)) {
             case 0, 1, 2 -> new TableEdit.Type(row, column, cell());
-            case 3 -> new TableEdit.Paste(row, column, IntStream.range(0, random.nextInt(4)).mapToObj(_ -> IntStream.range(0, random.nextInt(4)).mapToObj(_ -> cell()).toList()).toList());
+            case 3 -> new TableEdit.Paste(row, column, IntStream.range(0, random.nextInt(4))
+                    .mapToObj(_ -> IntStream.range(0, random.nextInt(4)).mapToObj(_ -> cell()).toList()).toList());
             case 4 -> new TableEdit.Clear(row, column, row(table), column(table));
             case 5 -> new TableEdit.Fill(row, column, Math.min(row(table), 500), column(table));
             case 6 -> new TableEdit.InsertRows(row, 1 + random.nextInt(3));
@@ -173,7 +201,8 @@ public final class RandomEdits {
             case 9 -> new TableEdit.SetAside(rows(table), text());
             case 10 -> new TableEdit.TakeBack(rows(table));
             case 11 -> new TableEdit.Name(column, new Variable(text(), text(), text()));
-            case 12 -> random.nextBoolean() ? new TableEdit.InsertColumn(column, Variable.named(text())) : new TableEdit.RemoveColumn(column);
+            case 12 -> random.nextBoolean()
+                    ? new TableEdit.InsertColumn(column, Variable.named(text())) : new TableEdit.RemoveColumn(column);
             default -> new TableEdit.MoveColumn(column, random.nextInt(5) - 2);
         };
     }
@@ -192,9 +221,11 @@ public final class RandomEdits {
         Slot slot = one(Slot.values());
         OptionalDouble place = random.nextInt(4) == 0 ? OptionalDouble.empty() : OptionalDouble.of(number());
         return switch (random.nextInt(19)) {
-            case 16 -> new PlotEdit.ShowForm(new EquationForm(random.nextBoolean(), random.nextBoolean(), one(EquationForm.Base.values())));
+            case 16 -> new PlotEdit.ShowForm(new EquationForm(random.nextBoolean(), random.nextBoolean(),
+                    one(EquationForm.Base.values())));
             case 17 -> new PlotEdit.ShowLevel(random.nextInt(4) == 0 ? number() : 0.5 + random.nextDouble() / 2);
-            case 18 -> new PlotEdit.DressPlot(Dress.USUAL.withPoints(one(Hue.values())).with(slot, one(Hue.values())).with(one(Sign.values())));
+            case 18 -> new PlotEdit.DressPlot(Dress.USUAL.withPoints(one(Hue.values()))
+                    .with(slot, one(Hue.values())).with(one(Sign.values())));
             case 0 -> new PlotEdit.ShowLayer(one(Layer.values()), random.nextBoolean());
             case 1 -> new PlotEdit.ReadAt(place);
             case 2 -> new PlotEdit.ReadAtY(place);
@@ -205,10 +236,14 @@ public final class RandomEdits {
             case 8 -> new PlotEdit.ShowCurve(slot, random.nextBoolean());
             case 9 -> new PlotEdit.FitOnly(Set.copyOf(rows(Kelp.work(desk).table())));
             case 10 -> new PlotEdit.TakeInHand(slot);
-            case 11 -> new PlotEdit.Try(new Trial(random.nextBoolean() ? new Curve.Line() : new Curve.Exponential(FittedOn.LOGARITHMS), List.of(new Trial.Handle(number(), number()), new Trial.Handle(number(), number()))), random.nextInt(3));
-            case 12 -> new PlotEdit.PutLabel(slot, new LabelPlace(random.nextDouble(), random.nextDouble(), 1), random.nextInt(3));
+            case 11 -> new PlotEdit.Try(new Trial(random.nextBoolean()
+                    ? new Curve.Line() : new Curve.Exponential(FittedOn.LOGARITHMS),
+                    List.of(new Trial.Handle(number(), number()), new Trial.Handle(number(), number()))), random.nextInt(3));
+            case 12 -> new PlotEdit.PutLabel(slot, new LabelPlace(random.nextDouble(), random.nextDouble(), 1),
+                    random.nextInt(3));
             case 13 -> new PlotEdit.SpaceAxis(random.nextBoolean(), one(Spacing.values()));
-            case 14 -> random.nextBoolean() ? new PlotEdit.ShowStrip(one(StripKind.values())) : new PlotEdit.ShowBelow(one(Below.values()));
+            case 14 -> random.nextBoolean()
+                    ? new PlotEdit.ShowStrip(one(StripKind.values())) : new PlotEdit.ShowBelow(one(Below.values()));
             default -> new PlotEdit.ShowFrame(frame());
         };
     }
@@ -222,8 +257,10 @@ public final class RandomEdits {
     }
 
     private Curve curve() {
-        List<Curve> curves = List.of(new Curve.Line(), new Curve.ThroughOrigin(), new Curve.Polynomial(2 + random.nextInt(5)), new Curve.Exponential(one(FittedOn.values())),
-                new Curve.Power(one(FittedOn.values())), new Curve.Logarithmic(), new Curve.OwnTerms(List.of(Term.ONE, Term.ROOT)));
+        List<Curve> curves = List.of(new Curve.Line(), new Curve.ThroughOrigin(), new Curve.Polynomial(2 + random.nextInt(5)),
+                new Curve.Exponential(one(FittedOn.values())),
+                new Curve.Power(one(FittedOn.values())), new Curve.Logarithmic(),
+                        new Curve.OwnTerms(List.of(Term.ONE, Term.ROOT)));
         return curves.get(random.nextInt(curves.size()));
     }
 
@@ -232,7 +269,8 @@ public final class RandomEdits {
             case 0 -> new Answer.Typed(cell());
             case 4 -> new Answer.Reached(Held.NOTHING, Optional.of(one(Reason.values())));
             case 1 -> new Answer.Sentence(text());
-            case 2 -> new Answer.Predictions(List.of(new Answer.Predicted(cell(), Optional.of(random.nextBoolean() ? Trust.TRUSTED : Trust.DOUBTED))));
+            case 2 -> new Answer.Predictions(List.of(new Answer.Predicted(cell(),
+                    Optional.of(random.nextBoolean() ? Trust.TRUSTED : Trust.DOUBTED))));
             default -> Answer.Described.NOTHING.with(one(Description.Direction.values())).with(one(Description.Form.values()))
                     .with(one(Description.Strength.values())).with(one(Description.Unusual.values()));
         };
@@ -242,15 +280,19 @@ public final class RandomEdits {
     private Edit taskEdit(Desk desk) {
         Exercise exercise = desk.exercise();
         return switch (random.nextInt(4)) {
-            case 0 -> new ExerciseEdit.AddBlock(partId(desk), random.nextInt(5) - 1, new Block.Asked(new EnterData(Kelp.explain().terms().withTitle(text()), 1 + random.nextInt(3))));
+            case 0 -> new ExerciseEdit.AddBlock(partId(desk), random.nextInt(5) - 1,
+                    new Block.Asked(new EnterData(Kelp.explain().terms().withTitle(text()), 1 + random.nextInt(3))));
             case 1 -> new ExerciseEdit.RemoveBlock(taskId(desk));
             case 2 -> new ExerciseEdit.MoveBlock(taskId(desk), partId(desk), random.nextInt(9) - 2);
-            default -> exercise.tasks().isEmpty() ? new ExerciseEdit.ChangeBlock(new Block.Prose("text-1", text()), run()) : change(exercise.tasks().get(random.nextInt(exercise.tasks().size())));
+            default -> exercise.tasks().isEmpty()
+                    ? new ExerciseEdit.ChangeBlock(new Block.Prose("text-1", text()), run())
+                    : change(exercise.tasks().get(random.nextInt(exercise.tasks().size())));
         };
     }
 
     private Edit change(Task task) {
-        return new ExerciseEdit.ChangeBlock(new Block.Asked(random.nextBoolean() ? task.with(task.terms().withTitle(text())) : task.with(task.terms().withTries(random.nextInt(3)))), run());
+        return new ExerciseEdit.ChangeBlock(new Block.Asked(random.nextBoolean()
+                ? task.with(task.terms().withTitle(text())) : task.with(task.terms().withTries(random.nextInt(3)))), run());
     }
 
     private Optional<String> run() {

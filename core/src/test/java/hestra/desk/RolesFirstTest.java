@@ -20,7 +20,8 @@ class RolesFirstTest {
         assertThat(findings.plot().points()).isEmpty();
         assertThat(findings.plot().plane().x().axisTitle()).isEmpty();
         assertThat(findings.plot().plane().y().axisTitle()).isEmpty();
-        assertThat(findings.plot().notice()).isEqualTo("The plot is drawn by your choice in task 1:\n" + Kelp.roles().terms().title());
+        assertThat(findings.plot().notice()).isEqualTo("The plot is drawn by your choice in task 1:\n" + Kelp.roles().terms()
+                .title());
         assertThat(findings.strip().inHand()).as("residuals would tell too").isEmpty();
     }
 
@@ -30,7 +31,8 @@ class RolesFirstTest {
         Findings turned = Findings.of(desk.apply(new WorkEdit.ChooseRoles(Roles.FIRST_EXPLAINS.swapped())));
         assertThat(turned.plot().points()).isNotEmpty();
         assertThat(turned.plot().plane().x().name()).isEqualTo("length");
-        assertThat(Findings.of(desk.apply(new WorkEdit.ChooseRoles(Roles.FIRST_EXPLAINS))).plot().plane().x().name()).isEqualTo("days");
+        assertThat(Findings.of(desk.apply(new WorkEdit.ChooseRoles(Roles.FIRST_EXPLAINS))).plot().plane().x().name())
+                .isEqualTo("days");
     }
 
     @Test

@@ -21,7 +21,9 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-/** Whatever is done to a desk, it can be shown, and every step of it can be undone. {@code -Dhestra.edits} says how many edits. */
+/**
+ * Whatever is done to a desk, it can be shown, and every step of it can be undone. {@code -Dhestra.edits} says how many edits.
+ */
 class SessionTest {
 
     private static final Layout SIZE = new Layout(600, 400, 1);
@@ -42,7 +44,8 @@ class SessionTest {
         Findings findings = session.findings();
         Figure plot = ScatterPlot.describe(findings.plot(), SIZE);
         Figure strip = ResidualStrip.describe(findings.strip(), findings.work().plot().strip(), SIZE);
-        Stream.of(plot, strip).flatMap(it -> Stream.of(it.ground(), it.lines(), it.points(), it.front())).flatMap(List::stream).forEach(SessionTest::assertDrawable);
+        Stream.of(plot, strip).flatMap(it -> Stream.of(it.ground(), it.lines(), it.points(), it.front())).flatMap(List::stream)
+                .forEach(SessionTest::assertDrawable);
         findings.curveInHand().ifPresent(curve -> assertThat(findings.equation(curve).plain()).doesNotContain("Infinity"));
         findings.prediction();
         findings.inverse();
@@ -51,9 +54,13 @@ class SessionTest {
 
     private static void assertDrawable(Mark mark) {
         boolean fine = switch (mark) {
-            case Mark.Line line -> Double.isFinite(line.x1()) && Double.isFinite(line.y1()) && Double.isFinite(line.x2()) && Double.isFinite(line.y2());
+            case Mark.Line line ->
+                    Double.isFinite(line.x1()) && Double.isFinite(line.y1()) && Double.isFinite(line.x2())
+                    && Double.isFinite(line.y2());
             case Mark.Dot dot -> Double.isFinite(dot.x()) && Double.isFinite(dot.y());
-            case Mark.Label label -> Double.isFinite(label.x()) && Double.isFinite(label.y()) && (label.face() != Mark.Face.FIGURES || !label.text().contains("NaN") && !label.text().contains("Infinity"));
+            case Mark.Label label ->
+                    Double.isFinite(label.x()) && Double.isFinite(label.y())
+                    && (label.face() != Mark.Face.FIGURES || !label.text().contains("NaN") && !label.text().contains("Infinity"));
             default -> true;
         };
         assertThat(fine).as(mark.toString()).isTrue();
@@ -129,7 +136,8 @@ class SessionTest {
         String task = second.tasks().getLast().id();
         Session turned = after(Session.of(History.of(Desk.open(two))), new Edit.TurnTo(Optional.of(task)));
         assertThat(after(turned, new ExerciseEdit.RemoveBlock(task)).findings().part().id()).isEqualTo(second.id());
-        Edit data = new Edit.InPart(second.id(), new PartEdit.WriteColumns(Kelp.table().withoutRows(Set.of(0, 1)), Kelp.whole().first().roles()));
+        Edit data = new Edit.InPart(second.id(), new PartEdit.WriteColumns(Kelp.table().withoutRows(Set.of(0, 1)), Kelp.whole()
+                .first().roles()));
         Session filled = after(turned, data);
         assertThat(filled.findings().part().id()).as("after other data").isEqualTo(second.id());
         assertThat(filled.findings().taskInHand()).contains(task);
@@ -149,7 +157,8 @@ class SessionTest {
             assertUnwinds(history);
         }
         if (EDITS > USUAL) {
-            System.out.println(steps + " random edits, each undone to the start and made again, equal at each step, seed " + SEED);
+            System.out.println(steps + " random edits, each undone to the start and made again, equal at each step, seed "
+                    + SEED);
         }
     }
 

@@ -40,7 +40,8 @@ class StepsTest {
     @Test
     void whatIsTypedLetterByLetterIsOneStep() {
         Steps steps = of(TYPED, draft("0"), draft("0."), draft("0.5"), new Edit.Check("read"));
-        assertThat(steps.all()).containsExactly(new Step(100, TYPED), new Step(103, draft("0.5")), new Step(104, new Edit.Check("read")));
+        assertThat(steps.all()).containsExactly(new Step(100, TYPED), new Step(103, draft("0.5")),
+                new Step(104, new Edit.Check("read")));
     }
 
     @Test
@@ -74,7 +75,9 @@ class StepsTest {
     }
 
     private static boolean isAuthors(Edit edit) {
-        return edit instanceof Edit.InPart(String _, Edit.Local local) && local instanceof PartEdit || edit instanceof Edit.Pasted(long _, Edit.Lasting pasted) && (pasted instanceof ExerciseEdit || isAuthors(pasted) || pasted instanceof PartEdit);
+        return edit instanceof Edit.InPart(String _, Edit.Local local) && local instanceof PartEdit
+                || edit instanceof Edit.Pasted(long _, Edit.Lasting pasted)
+                && (pasted instanceof ExerciseEdit || isAuthors(pasted) || pasted instanceof PartEdit);
     }
 
     @Test
@@ -85,7 +88,8 @@ class StepsTest {
 
     @Test
     void pausesAreNoWork() {
-        List<Step> steps = List.of(new Step(1000, TYPED), new Step(1060, TYPED), new Step(1060 + Steps.PAUSE_SECONDS + 1, TYPED), new Step(2000, new Edit.Check("read")), new Step(1990, TYPED));
+        List<Step> steps = List.of(new Step(1000, TYPED), new Step(1060, TYPED), new Step(1060 + Steps.PAUSE_SECONDS + 1, TYPED),
+                new Step(2000, new Edit.Check("read")), new Step(1990, TYPED));
         // 60 s, then a pause, then 2000 − 1361 = 639 s, which is a pause too, and a clock that was set back.
         assertThat(Steps.worked(steps)).isEqualTo(60);
         Pace pace = Pace.of(steps, 5000);

@@ -41,7 +41,8 @@ class ToldTest {
     private static final ReadValue READ = Kelp.read(Quantity.SLOPE, new Rounding.Places(2));
 
     private static Task eye(Terms.Playing playing) {
-        return new ByEye(Terms.of("eye", "By eye", "Place a line.", 2).withTries(2).withPlaying(playing), new Curve.Line(), 1.1, 1.5);
+        return new ByEye(Terms.of("eye", "By eye", "Place a line.", 2).withTries(2).withPlaying(playing), new Curve.Line(), 1.1,
+                1.5);
     }
 
     /** The slope is asked after the line by eye, and opens the best line with any answer. */
@@ -51,7 +52,8 @@ class ToldTest {
     }
 
     private static Edit.Local place(double intercept, double slope) {
-        return new PlotEdit.Try(new Trial(new Curve.Line(), List.of(new Trial.Handle(0, intercept), new Trial.Handle(10, intercept + 10 * slope))), 1);
+        return new PlotEdit.Try(new Trial(new Curve.Line(),
+                List.of(new Trial.Handle(0, intercept), new Trial.Handle(10, intercept + 10 * slope))), 1);
     }
 
     private static Desk best(Desk desk) {
@@ -71,7 +73,8 @@ class ToldTest {
         Desk opened = answered(desk, "7");
         assertThat(Findings.of(opened).isOpen(Aid.LINE)).isTrue();
         Desk laid = best(opened).apply(CHECK_EYE);
-        assertThat(Findings.of(laid).task("eye")).extracting(TaskState::earned, TaskState::right, TaskState::done).containsExactly(0.0, false, true);
+        assertThat(Findings.of(laid).task("eye")).extracting(TaskState::earned, TaskState::right, TaskState::done)
+                .containsExactly(0.0, false, true);
         assertThat(Findings.of(laid).task("eye").verdict().orElseThrow().message()).contains("shown by then");
         assertThat(Findings.of(best(desk).apply(CHECK_EYE)).task("eye").earned()).as("before it was open").isEqualTo(2);
     }
@@ -93,12 +96,15 @@ class ToldTest {
     @Test
     void inRoundsOneGoesOnWithNewDataOnWhichTheBestLineIsClosed() {
         Recipe recipe = Recipe.simple().withSeed(3);
-        Sample sample = ((Sample.Done) Sample.of(recipe, Kelp.table().variable(0), Kelp.table().variable(1), DecimalMark.POINT)).sample();
-        Exercise exercise = eyeThenRead(Terms.Playing.NEW_DATA).withFirst(part -> part.withColumns(sample.table(), sample.roles(), new Provenance.Made(recipe)));
+        Sample sample = ((Sample.Done) Sample.of(recipe, Kelp.table().variable(0), Kelp.table().variable(1), DecimalMark.POINT))
+                .sample();
+        Exercise exercise = eyeThenRead(Terms.Playing.NEW_DATA)
+                .withFirst(part -> part.withColumns(sample.table(), sample.roles(), new Provenance.Made(recipe)));
         Desk opened = answered(Desk.open(exercise), "7");
         Desk refused = best(opened).apply(CHECK_EYE);
         assertThat(refused.work().attemptsAt("eye")).as("costs no try").isEmpty();
-        assertThat(Findings.of(refused).unready(exercise.task("eye").orElseThrow()).orElse("")).contains("Play again with new data");
+        assertThat(Findings.of(refused).unready(exercise.task("eye").orElseThrow()).orElse(""))
+                .contains("Play again with new data");
         Desk next = opened.apply(new WorkEdit.PlayAgain(1));
         assertThat(Findings.of(next).isOpen(Aid.LINE)).as("the new data's line is not shown").isFalse();
         Desk placed = best(next).apply(CHECK_EYE);
@@ -111,16 +117,19 @@ class ToldTest {
     void startingAgainGivesNoFreshTriesAfterTheAnswerWasTold() {
         Desk told = answered(answered(answered(Desk.open(Kelp.exercise(READ)), "7"), "8"), "9");
         Desk again = answered(told.apply(new Edit.StartAgain()), "0.52");
-        assertThat(Findings.of(again).task("read")).extracting(TaskState::earned, TaskState::triesLeft, TaskState::done).containsExactly(0.0, 0, true);
+        assertThat(Findings.of(again).task("read")).extracting(TaskState::earned, TaskState::triesLeft, TaskState::done)
+                .containsExactly(0.0, 0, true);
         Task silent = READ.with(READ.terms().withAfterwards(Terms.Afterwards.HINT));
         Desk untold = answered(answered(answered(Desk.open(Kelp.exercise(silent)), "7"), "8"), "9");
-        assertThat(Findings.of(answered(untold.apply(new Edit.StartAgain()), "0.52")).earned()).as("where nothing was told").isEqualTo(2);
+        assertThat(Findings.of(answered(untold.apply(new Edit.StartAgain()), "0.52")).earned())
+                .as("where nothing was told").isEqualTo(2);
     }
 
     @Test
     void whatIsToldAfterABeginningIsToldBeforeItToo() {
         History begun = History.of(Desk.open(Kelp.exercise(READ)));
-        for (Edit edit : List.of(draft("7"), new Edit.Check("read"), new Edit.StartAgain(), draft("1"), new Edit.Check("read"), draft("2"), new Edit.Check("read"), draft("3"), new Edit.Check("read"))) {
+        for (Edit edit : List.of(draft("7"), new Edit.Check("read"), new Edit.StartAgain(), draft("1"), new Edit.Check("read"),
+                draft("2"), new Edit.Check("read"), draft("3"), new Edit.Check("read"))) {
             begun = begun.apply(edit);
         }
         History back = begun;
@@ -145,10 +154,12 @@ class ToldTest {
 
     @Test
     void whoeverGoesOnMovingPointsNoLongerSaysThatItCannotBeDone() {
-        ReachTarget target = new ReachTarget(Terms.of("target", "Reach it", "Do it.", 2), List.of(new Condition(new Measure.Value(Quantity.SLOPE), Band.atLeast(0.6))));
+        ReachTarget target = new ReachTarget(Terms.of("target", "Reach it", "Do it.", 2),
+                List.of(new Condition(new Measure.Value(Quantity.SLOPE), Band.atLeast(0.6))));
         Desk desk = Desk.open(Kelp.exercise(target));
         Answer.Reached now = (Answer.Reached) desk.standing(target);
-        Desk claimed = desk.apply(new Edit.Draft("target", new Answer.Reached(now.held(), Optional.of(Reason.LEVERAGE)))).apply(new Edit.Check("target"));
+        Desk claimed = desk.apply(new Edit.Draft("target", new Answer.Reached(now.held(), Optional.of(Reason.LEVERAGE))))
+                .apply(new Edit.Check("target"));
         assertThat(claimed.work().attemptsAt("target")).hasSize(1);
         Desk reached = claimed.apply(new WorkEdit.MovePoint(4, 10, 12, 1));
         assertThat(((Answer.Reached) reached.standing(target)).cannot()).isEmpty();
@@ -157,7 +168,8 @@ class ToldTest {
 
     @Test
     void rulesBindThePointsHoweverTheyAreChanged() {
-        ReachTarget target = new ReachTarget(Terms.of("target", "Reach it", "Do it.", 2), List.of(new Condition(new Measure.Value(Quantity.N), Band.atLeast(6))));
+        ReachTarget target = new ReachTarget(Terms.of("target", "Reach it", "Do it.", 2),
+                List.of(new Condition(new Measure.Value(Quantity.N), Band.atLeast(6))));
         Exercise exercise = Kelp.exercise(target);
         Edit paste = new WorkEdit.ChangeTable(new TableEdit.Paste(5, 0, List.of(List.of("12", "8.1"), List.of("14", "9.0"))));
         Desk pasted = Desk.open(exercise).apply(paste);
@@ -165,8 +177,10 @@ class ToldTest {
         assertThat(pasted.apply(new Edit.Check("target")).work().attempts()).isEmpty();
         Exercise adding = exercise.withFirst(part -> part.withRules(part.rules().with(PointChange.ADD, true)));
         assertThat(Findings.of(Desk.open(adding).apply(paste).apply(new Edit.Check("target"))).earned()).isEqualTo(2);
-        ReachTarget fewer = new ReachTarget(target.terms(), List.of(new Condition(new Measure.Value(Quantity.N), Band.atMost(4))));
-        Exercise fixed = Kelp.exercise(fewer).withFirst(part -> part.withRules(new PlotRules(Set.of(PointChange.MOVE), part.rules().form())));
+        ReachTarget fewer = new ReachTarget(target.terms(),
+                List.of(new Condition(new Measure.Value(Quantity.N), Band.atMost(4))));
+        Exercise fixed = Kelp.exercise(fewer).withFirst(part -> part.withRules(new PlotRules(Set.of(PointChange.MOVE),
+                part.rules().form())));
         Desk aside = Desk.open(fixed).apply(new WorkEdit.ChangeTable(new TableEdit.SetAside(List.of(1), "odd")));
         assertThat(Findings.of(aside).unready(fewer).orElse("")).contains("may be removed or set aside");
     }

@@ -26,9 +26,14 @@ class EquationReaderTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"length = 4.1 + 0.83 days", "length = 4.1 + 0.83 · days", "length = 0.83*days + 4.1", "ŷ = 4.1 + 0.83x", "y = 0.83 x + 4.1", "y-hat = 0.83·x + 4.1", "y\u0302 = 0.83 × x + 4.1", "Length = 0.83 x days + 4.1",
-        "predicted length = 4.1 + 0.83 × days", "blade length = 4.1 + 0.83 · time since settling", "length (cm) = 4,1 + 0,83 days", "ŷ(x) = 4.1 + .83x", "f(x) = 4.1 + 83/100 x", "length-hat = 4.1 + days · 0.83", "y = 4.1 − (−0.83) x",
-        "y = 4.1 + 8.3 × 10⁻¹ x", "y = 4.1 + 8.3e-1x", "y ≈ 4.1 + 0.83 x.", "Length=4.1+0.83Days", "y = 0.83 (x + 4.93975903614457831)"})
+    @ValueSource(strings = {"length = 4.1 + 0.83 days", "length = 4.1 + 0.83 · days", "length = 0.83*days + 4.1",
+            "ŷ = 4.1 + 0.83x", "y = 0.83 x + 4.1", "y-hat = 0.83·x + 4.1", "y\u0302 = 0.83 × x + 4.1",
+            "Length = 0.83 x days + 4.1",
+        "predicted length = 4.1 + 0.83 × days", "blade length = 4.1 + 0.83 · time since settling",
+                "length (cm) = 4,1 + 0,83 days", "ŷ(x) = 4.1 + .83x", "f(x) = 4.1 + 83/100 x", "length-hat = 4.1 + days · 0.83",
+                "y = 4.1 − (−0.83) x",
+        "y = 4.1 + 8.3 × 10⁻¹ x", "y = 4.1 + 8.3e-1x", "y ≈ 4.1 + 0.83 x.", "Length=4.1+0.83Days",
+                "y = 0.83 (x + 4.93975903614457831)"})
     void aLineIsReadHoweverItIsWritten(String text) {
         double[] c = read(text).coefficients(new Curve.Line()).orElseThrow();
         assertThat(c[0]).as(text).isCloseTo(4.1, offset(1e-9));
@@ -37,7 +42,8 @@ class EquationReaderTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"y = -22 + 5.2x - 0.11x^2", "y = 5.2x − 0.11x² − 22", "shoots = -0.11*x**2 + 5.2*x - 22", "y = -22 + x(5.2 - 0.11 x)"})
+    @CsvSource({"y = -22 + 5.2x - 0.11x^2", "y = 5.2x − 0.11x² − 22", "shoots = -0.11*x**2 + 5.2*x - 22",
+            "y = -22 + x(5.2 - 0.11 x)"})
     void aQuadratic(String text) {
         double[] c = read(text.replace("shoots", "length")).coefficients(new Curve.Polynomial(2)).orElseThrow();
         assertThat(c).containsExactly(new double[] {-22, 5.2, -0.11}, offset(1e-12));
@@ -45,7 +51,9 @@ class EquationReaderTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"y = 62 · 0.958^x", "y = 62*0.958^days", "y = 62 (0.958)^x", "y = 62 · 0.958ˣ", "y = 62 e^(-0.042907501 x)", "y = 62 exp(-0.042907501x)", "y = 62·e^-0.042907501x", "y = e^(4.12713438504509 − 0.042907501 x)", "length = 62 · 0.958^(days)"})
+    @ValueSource(strings = {"y = 62 · 0.958^x", "y = 62*0.958^days", "y = 62 (0.958)^x", "y = 62 · 0.958ˣ",
+            "y = 62 e^(-0.042907501 x)", "y = 62 exp(-0.042907501x)", "y = 62·e^-0.042907501x",
+            "y = e^(4.12713438504509 − 0.042907501 x)", "length = 62 · 0.958^(days)"})
     void anExponential(String text) {
         double[] c = read(text).coefficients(new Curve.Exponential(Curve.FittedOn.VALUES)).orElseThrow();
         assertThat(c[0]).as(text).isCloseTo(62, offset(1e-7));
@@ -61,7 +69,8 @@ class EquationReaderTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"y = -9 + 12.5 ln x", "y = 12.5 ln(x) - 9", "y = 12.5·lnx − 9", "y = -9 + 12.5 ln(days)", "y = -9 + 28.7823136624 log10(x)"})
+    @ValueSource(strings = {"y = -9 + 12.5 ln x", "y = 12.5 ln(x) - 9", "y = 12.5·lnx − 9", "y = -9 + 12.5 ln(days)",
+            "y = -9 + 28.7823136624 log10(x)"})
     void aLogarithm(String text) {
         double[] c = read(text).coefficients(new Curve.Logarithmic()).orElseThrow();
         assertThat(c).as(text).containsExactly(new double[] {-9, 12.5}, offset(1e-8));
@@ -75,7 +84,8 @@ class EquationReaderTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"4.1 + 0.83 x", "y = ", "mass = 4 + 2 x", "y = 4 + 2 mass", "y = 4 + (2 x", "y = 4 + * x", "y = 4 = 2 x", "y = 1 / (1 + x)", "y = 4 + 2 y", "y = ln(−2)", "y = 4 # x", "y = x^x", "y = 2 x +"})
+    @ValueSource(strings = {"4.1 + 0.83 x", "y = ", "mass = 4 + 2 x", "y = 4 + 2 mass", "y = 4 + (2 x", "y = 4 + * x",
+            "y = 4 = 2 x", "y = 1 / (1 + x)", "y = 4 + 2 y", "y = ln(−2)", "y = 4 # x", "y = x^x", "y = 2 x +"})
     void whatIsNoneIsRefusedWithAReason(String text) {
         assertThat(reading(text)).as(text).isInstanceOf(EquationReader.Refused.class);
         assertThat(((EquationReader.Refused) reading(text)).reason()).endsWith(".");

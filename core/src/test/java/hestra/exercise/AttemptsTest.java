@@ -80,7 +80,8 @@ class AttemptsTest {
     @Test
     void thoseBeyondTheLastTryAndOfAnotherKindCountForNothing() {
         assertThat(attempts(READ, typed("7"), typed("8"), typed("9"), typed("0.52")).isSolved()).isFalse();
-        assertThat(attempts(READ, new Attempt(new Answer.RolesChosen(Optional.of(Roles.FIRST_EXPLAINS)), Set.of()))).isEqualTo(Attempts.NONE);
+        assertThat(attempts(READ, new Attempt(new Answer.RolesChosen(Optional.of(Roles.FIRST_EXPLAINS)), Set.of())))
+                .isEqualTo(Attempts.NONE);
     }
 
     /** Random histories of answers: the sheet, the hand-in opened again and the marking say the same of each task. */
@@ -89,7 +90,9 @@ class AttemptsTest {
         Random random = new Random(27);
         String[] texts = {"0.52", "1.95", "0.5", "0.519", "1.92", "abc", ""};
         for (int i = 0; i < HISTORIES; i++) {
-            Task task = READ.with(READ.terms().withTries(random.nextInt(4)).withCounting(Terms.Counting.values()[random.nextInt(2)]).withHelps(List.of(new Hint("Divide.", random.nextInt(2)))));
+            Task task = READ.with(READ.terms().withTries(random.nextInt(4))
+                    .withCounting(Terms.Counting.values()[random.nextInt(2)])
+                    .withHelps(List.of(new Hint("Divide.", random.nextInt(2)))));
             Exercise exercise = Kelp.exercise(task);
             Desk desk = Desk.open(exercise);
             List<Edit> done = new ArrayList<>();
@@ -107,8 +110,10 @@ class AttemptsTest {
             Attempts marked = Marked.of(handIn.script(), MarkingKey.of(exercise)).at("read");
             TaskState opened = Findings.of(handIn.on(exercise).desk()).task("read");
             assertThat(Map.of("words", marked.inWords(), "earned", marked.earned(), "tries", marked.count())).as("%s", done)
-                    .isEqualTo(Map.of("words", sheet.attempts().inWords(), "earned", sheet.earned(), "tries", sheet.attempts().count()))
-                    .isEqualTo(Map.of("words", opened.attempts().inWords(), "earned", opened.earned(), "tries", opened.attempts().count()));
+                    .isEqualTo(Map.of("words", sheet.attempts().inWords(), "earned", sheet.earned(),
+                    "tries", sheet.attempts().count()))
+                    .isEqualTo(Map.of("words", opened.attempts().inWords(), "earned", opened.earned(),
+                    "tries", opened.attempts().count()));
         }
     }
 }

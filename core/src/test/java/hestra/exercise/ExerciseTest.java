@@ -39,7 +39,8 @@ class ExerciseTest {
 
     @Test
     void withoutSuchTasksTheTableIsGivenAsItIs() {
-        assertThat(Kelp.truth(Kelp.exercise()).given().rows()).extracting(Row::cells).isEqualTo(Kelp.table().rows().stream().map(Row::cells).toList());
+        assertThat(Kelp.truth(Kelp.exercise()).given().rows()).extracting(Row::cells)
+                .isEqualTo(Kelp.table().rows().stream().map(Row::cells).toList());
         assertThat(Kelp.truth(Kelp.exercise()).given().rows()).extracting(Row::origin).containsExactly(0, 1, 2, 3, 4);
     }
 
@@ -59,10 +60,12 @@ class ExerciseTest {
         Exercise exercise = Kelp.exercise(Kelp.roles(), Kelp.explain());
         Exercise added = exercise.withFirst(part -> part.withBlockAt(2, new Block.Asked(Kelp.describe())));
         assertThat(added.tasks()).extracting(Task::id).containsExactly("roles", "describe", "explain");
-        assertThat(added.withFirst(part -> part.withBlockAt(99, new Block.Asked(Kelp.slip()))).tasks().getLast().id()).isEqualTo("slip");
+        assertThat(added.withFirst(part -> part.withBlockAt(99, new Block.Asked(Kelp.slip()))).tasks().getLast().id())
+                .isEqualTo("slip");
         assertThat(added.withFirst(part -> part.withoutBlock("roles")).indexOf("explain")).isEqualTo(1);
         Task changed = Kelp.describe().with(Kelp.describe().terms().withTitle("Other"));
-        assertThat(added.withFirst(part -> part.withBlock(new Block.Asked(changed))).task("describe").orElseThrow().terms().title()).isEqualTo("Other");
+        assertThat(added.withFirst(part -> part.withBlock(new Block.Asked(changed))).task("describe").orElseThrow()
+                .terms().title()).isEqualTo("Other");
         assertThat(exercise.marks()).isEqualTo(7);
     }
 
@@ -79,27 +82,35 @@ class ExerciseTest {
         assertThat(Kelp.exercise(Kelp.describe(), slope).first().shut()).isEmpty();
         assertThat(Kelp.exercise(Kelp.roles()).first().shut()).as("nothing is called for: that may be meant").isEmpty();
         assertThat(Kelp.exercise(slope).first().shut()).containsExactly(new Part.Shut(slope, Aid.EQUATION, Optional.empty()));
-        assertThat(Kelp.exercise(slope, Kelp.describe()).first().shut()).containsExactly(new Part.Shut(slope, Aid.EQUATION, Optional.of(Kelp.describe())));
+        assertThat(Kelp.exercise(slope, Kelp.describe()).first().shut())
+                .containsExactly(new Part.Shut(slope, Aid.EQUATION, Optional.of(Kelp.describe())));
         assertThat(Kelp.exercise(slope).withFirst(part -> part.withHeld(Set.of(Aid.R))).first().shut()).isEmpty();
-        assertThat(Kelp.exercise(Kelp.describe()).first().opener(Aid.R)).hasValueSatisfying(task -> assertThat(task.id()).isEqualTo("describe"));
+        assertThat(Kelp.exercise(Kelp.describe()).first().opener(Aid.R))
+                .hasValueSatisfying(task -> assertThat(task.id()).isEqualTo("describe"));
     }
 
     @Test
     void proseTakesLiveValues() {
         Part part = Kelp.exercise().first();
-        assertThat(LiveText.fill("{n} values of {y} in {y.unit} by {x.name}, {other}", part, DecimalMark.POINT)).isEqualTo("5 values of blade length in cm by days, {other}");
+        assertThat(LiveText.fill("{n} values of {y} in {y.unit} by {x.name}, {other}", part, DecimalMark.POINT))
+                .isEqualTo("5 values of blade length in cm by days, {other}");
         // b = 0.515, a = 1.95; r² = 20.6² / (40 · 10.652) = 0.995963, r = 0.997980.
-        assertThat(LiveText.fill("{slope} {intercept} {r} {mean-x}", part, DecimalMark.COMMA)).as("to four digits, as readings are").isEqualTo("0,5150 1,950 0,9980 6,000");
+        assertThat(LiveText.fill("{slope} {intercept} {r} {mean-x}", part, DecimalMark.COMMA))
+                .as("to four digits, as readings are").isEqualTo("0,5150 1,950 0,9980 6,000");
         assertThat(LiveText.fill("{n} {r}", part, DecimalMark.POINT, it -> "<" + it + ">")).isEqualTo("<5> <0.9980>");
-        assertThat(LiveText.fill("{r} of {n}", part.withData(part.data().withRows(List.of())), DecimalMark.POINT)).as("what is not defined stays as it is written").isEqualTo("{r} of 0");
+        assertThat(LiveText.fill("{r} of {n}", part.withData(part.data().withRows(List.of())), DecimalMark.POINT))
+                .as("what is not defined stays as it is written").isEqualTo("{r} of 0");
     }
 
     @Test
     void liveValuesAreFoundByNameAndByMeaning() {
         Part part = Kelp.exercise().first();
-        assertThat(LiveText.matching("sl", part, DecimalMark.POINT).getFirst()).isEqualTo(new LiveText.Value("{slope}", "slope of the line of least squares", "0.5150"));
-        assertThat(LiveText.matching("median of the resp", part, DecimalMark.POINT)).extracting(LiveText.Value::now).containsExactly("5.000");
-        assertThat(LiveText.matching("", part, DecimalMark.POINT)).extracting(LiveText.Value::name).containsExactlyElementsOf(LiveText.KNOWN);
+        assertThat(LiveText.matching("sl", part, DecimalMark.POINT).getFirst())
+                .isEqualTo(new LiveText.Value("{slope}", "slope of the line of least squares", "0.5150"));
+        assertThat(LiveText.matching("median of the resp", part, DecimalMark.POINT))
+                .extracting(LiveText.Value::now).containsExactly("5.000");
+        assertThat(LiveText.matching("", part, DecimalMark.POINT)).extracting(LiveText.Value::name)
+                .containsExactlyElementsOf(LiveText.KNOWN);
         assertThat(LiveText.unknown("{slope} {sloppy} `{code}` { not one }")).containsExactly("{sloppy}");
     }
 
@@ -119,13 +130,15 @@ class ExerciseTest {
         assertThatThrownBy(() -> Kelp.enter(0)).isInstanceOf(IllegalArgumentException.class);
         Terms terms = Terms.of("a", "t", "p", 1);
         assertThatThrownBy(() -> new Predict(terms, List.of(), new Rounding.Free())).isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> new Predict(terms, List.of(Double.NaN), new Rounding.Free())).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Predict(terms, List.of(Double.NaN), new Rounding.Free()))
+                .isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> new FindSlip(terms, -1, 0, "")).isInstanceOf(IllegalArgumentException.class);
     }
 
     @Test
     void predictionsGrowAsTheyAreGiven() {
-        Answer.Predictions given = new Answer.Predictions(List.of()).with(2, new Answer.Predicted("4.0", Optional.of(Trust.TRUSTED)));
+        Answer.Predictions given = new Answer.Predictions(List.of())
+                .with(2, new Answer.Predicted("4.0", Optional.of(Trust.TRUSTED)));
         assertThat(given.given()).hasSize(3);
         assertThat(given.at(0)).isEqualTo(Answer.Predicted.NOTHING);
         assertThat(given.at(7)).isEqualTo(Answer.Predicted.NOTHING);
@@ -135,7 +148,9 @@ class ExerciseTest {
     @Test
     void aSlipAndTheRolesFollowTheirRowsAndColumns() {
         Exercise exercise = Kelp.exercise(Kelp.slip());
-        Exercise changed = exercise.withFirst(part -> part.withTableEdited(new TableEdit.InsertRows(0, 2), DecimalMark.POINT)).withFirst(part -> part.withTableEdited(new TableEdit.InsertColumn(0, Variable.named("rope")), DecimalMark.POINT));
+        Exercise changed = exercise.withFirst(part -> part.withTableEdited(new TableEdit.InsertRows(0, 2), DecimalMark.POINT))
+                .withFirst(part -> part.withTableEdited(new TableEdit.InsertColumn(0, Variable.named("rope")),
+                        DecimalMark.POINT));
         FindSlip slip = (FindSlip) changed.tasks().getFirst();
         assertThat(slip.row()).isEqualTo(Kelp.SLIP_ROW + 2);
         assertThat(slip.column()).isEqualTo(2);
@@ -145,7 +160,8 @@ class ExerciseTest {
 
     @Test
     void anotherDecimalMarkRewritesNumbersAndChangesNoValue() {
-        Exercise exercise = Kelp.exercise(Kelp.slip()).withFirst(part -> part.withTableEdited(new TableEdit.Type(0, 1, "1,234.5"), DecimalMark.POINT));
+        Exercise exercise = Kelp.exercise(Kelp.slip())
+                .withFirst(part -> part.withTableEdited(new TableEdit.Type(0, 1, "1,234.5"), DecimalMark.POINT));
         assertThat(exercise.first().pairs().y(0)).isEqualTo(1234.5);
         Exercise comma = new ExerciseEdit.WriteMark(DecimalMark.COMMA).appliedTo(exercise);
         assertThat(comma.mark()).isEqualTo(DecimalMark.COMMA);
@@ -158,6 +174,7 @@ class ExerciseTest {
     @Test
     void verdictsOfAllTasksAreSetAtOnce() {
         Exercise exercise = new ExerciseEdit.ShowVerdicts(Terms.Showing.AFTER_MARKING).appliedTo(Kelp.whole());
-        assertThat(exercise.tasks()).allMatch(task -> task.terms().verdict() == Terms.Showing.AFTER_MARKING).hasSameSizeAs(Kelp.whole().tasks());
+        assertThat(exercise.tasks()).allMatch(task -> task.terms().verdict() == Terms.Showing.AFTER_MARKING)
+                .hasSameSizeAs(Kelp.whole().tasks());
     }
 }

@@ -16,7 +16,8 @@ class PlotRulesTest {
     void allCurvesAreOfferedUnlessSomeAreNamed() {
         assertThat(Curve.all()).allMatch(PlotRules.USUAL::offers);
         PlotRules some = PlotRules.USUAL.offering(Set.of(CurveFamily.EXPONENTIAL, CurveFamily.HIGHER));
-        assertThat(Curve.all()).filteredOn(some::offers).extracting(Curve::key).containsExactlyInAnyOrder("line", "poly4", "poly5", "poly6", "exponential", "exponential-on-logarithms");
+        assertThat(Curve.all()).filteredOn(some::offers).extracting(Curve::key)
+                .containsExactlyInAnyOrder("line", "poly4", "poly5", "poly6", "exponential", "exponential-on-logarithms");
         assertThat(PlotRules.USUAL.offering(Set.of()).offers(new Curve.Line())).as("the line is always there").isTrue();
     }
 

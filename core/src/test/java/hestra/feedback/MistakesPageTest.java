@@ -20,13 +20,19 @@ class MistakesPageTest {
         return """
                 # Recognised mistakes
 
-                Made from the registry (`hestra.feedback.Mistake`) by `mvn -B -pl core test -Dtest=MistakesPageTest -Dhestra.write-docs=true`; a test fails while
-                it is out of date. A mistake is named only when the answer fits what it gives and does not fit the key. {x}, {y} and {rounding} stand for the
+                Made from the registry (`hestra.feedback.Mistake`) by `mvn -B -pl core test -Dtest=MistakesPageTest \
+                -Dhestra.write-docs=true`; a test fails while
+                it is out of date. A mistake is named only when the answer fits what it gives and does not fit the key. {x}, \
+                {y} and {rounding} stand for the
                 variables and the rounding that is asked for. How often each is recognised stands in [feedback.md](feedback.md).
 
                 | name in files | mistake | what the student is told | recognised by |
                 | --- | --- | --- | --- |
-                """ + Stream.of(Mistake.values()).map(it -> "| `" + it.id() + "` | " + it.inWords() + " | " + it.says() + " | " + it.recognisedBy() + " |").collect(Collectors.joining("\n")) + "\n";
+                """ + Stream.of(Mistake.values()).map(MistakesPageTest::line).collect(Collectors.joining("\n")) + "\n";
+    }
+
+    private static String line(Mistake it) {
+        return "| `" + it.id() + "` | " + it.inWords() + " | " + it.says() + " | " + it.recognisedBy() + " |";
     }
 
     @Test
@@ -39,7 +45,8 @@ class MistakesPageTest {
 
     @Test
     void everyMistakeHasANameWordsAndSomethingToSay() {
-        assertThat(Mistake.values()).extracting(Mistake::id).doesNotHaveDuplicates().allMatch(it -> it.matches("[a-z0-9]+(?:-[a-z0-9]+)*"));
+        assertThat(Mistake.values()).extracting(Mistake::id).doesNotHaveDuplicates()
+                .allMatch(it -> it.matches("[a-z0-9]+(?:-[a-z0-9]+)*"));
         assertThat(Mistake.values()).allSatisfy(it -> {
             assertThat(it.inWords()).isNotBlank().doesNotEndWith(".");
             assertThat(it.says()).matches("(?s)[A-Z0-9{p].*[.?]");

@@ -31,8 +31,9 @@ import org.junit.jupiter.api.Test;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /**
- * The bar: on many generated data sets, each mistake is recognised, alone or as one of two that are named, where its value can be told from
- * the key; and a right answer is never called a mistake, however it is written. What mistakes give is worked out by {@link Textbook}.
+ * The bar: on many generated data sets, each mistake is recognised, alone or as one of two that are named, where its value can be
+ * told from the key; and a right answer is never called a mistake, however it is written. What mistakes give is worked out by
+ * {@link Textbook}.
  *
  * <p>With {@code -Dhestra.data-sets=10000 -Dhestra.write-docs=true} the table in {@code docs/feedback.md} is made anew.
  */
@@ -56,19 +57,30 @@ class RecognitionBarTest {
 
     static {
         RULES.put(Mistake.AXES_EXCHANGED, (data, _) -> new Case(value(Quantity.SLOPE), data.slope(), data.swapped().slope()));
-        RULES.put(Mistake.SLOPE_AND_INTERCEPT_EXCHANGED, (data, _) -> new Case(value(Quantity.SLOPE), data.slope(), data.intercept()));
+        RULES.put(Mistake.SLOPE_AND_INTERCEPT_EXCHANGED,
+                (data, _) -> new Case(value(Quantity.SLOPE), data.slope(), data.intercept()));
         RULES.put(Mistake.R_FOR_R_SQUARED, (data, _) -> new Case(value(Quantity.R_SQUARED), data.rSquared(), data.r()));
-        RULES.put(Mistake.R_SQUARED_FOR_R, (data, random) -> new Case(value(Quantity.R), data.r(), random.nextBoolean() ? data.rSquared() : -data.rSquared()));
+        RULES.put(Mistake.R_SQUARED_FOR_R, (data, random) -> new Case(value(Quantity.R), data.r(),
+                random.nextBoolean() ? data.rSquared() : -data.rSquared()));
         RULES.put(Mistake.SIGN_LOST, (data, _) -> new Case(value(Quantity.SLOPE), data.slope(), -data.slope()));
-        RULES.put(Mistake.RESIDUAL_REVERSED, (data, _) -> new Case(row(Quantity.RESIDUAL, 2), data.residual(2), -data.residual(2)));
-        RULES.put(Mistake.PERCENT_AND_PROPORTION, (data, _) -> new Case(value(Quantity.R_SQUARED), data.rSquared(), data.rSquared() * 100));
-        RULES.put(Mistake.ADJUSTED_FOR_R_SQUARED, (data, _) -> new Case(value(Quantity.R_SQUARED), data.rSquared(), data.adjusted()));
-        RULES.put(Mistake.R_SQUARED_FOR_ADJUSTED, (data, _) -> new Case(value(Quantity.ADJUSTED_R_SQUARED), data.adjusted(), data.rSquared()));
-        RULES.put(Mistake.N_FOR_N_MINUS_1, (data, _) -> new Case(value(Quantity.DEVIATION_Y), data.deviationOfY(), Math.sqrt(data.syy() / data.n())));
-        RULES.put(Mistake.STEP_FORGOTTEN, (data, random) -> random.nextBoolean() ? new Case(value(Quantity.RESIDUAL_STANDARD_ERROR), data.s(), data.sse() / (data.n() - 2))
+        RULES.put(Mistake.RESIDUAL_REVERSED, (data, _) -> new Case(row(Quantity.RESIDUAL, 2), data.residual(2),
+                -data.residual(2)));
+        RULES.put(Mistake.PERCENT_AND_PROPORTION,
+                (data, _) -> new Case(value(Quantity.R_SQUARED), data.rSquared(), data.rSquared() * 100));
+        RULES.put(Mistake.ADJUSTED_FOR_R_SQUARED,
+                (data, _) -> new Case(value(Quantity.R_SQUARED), data.rSquared(), data.adjusted()));
+        RULES.put(Mistake.R_SQUARED_FOR_ADJUSTED,
+                (data, _) -> new Case(value(Quantity.ADJUSTED_R_SQUARED), data.adjusted(), data.rSquared()));
+        RULES.put(Mistake.N_FOR_N_MINUS_1, (data, _) -> new Case(value(Quantity.DEVIATION_Y), data.deviationOfY(),
+                Math.sqrt(data.syy() / data.n())));
+        RULES.put(Mistake.STEP_FORGOTTEN,
+                (data, random) -> random.nextBoolean()
+                ? new Case(value(Quantity.RESIDUAL_STANDARD_ERROR), data.s(), data.sse() / (data.n() - 2))
                 : new Case(value(Quantity.DEVIATION_Y), data.deviationOfY(), data.syy() / (data.n() - 1)));
-        RULES.put(Mistake.WRONG_DIVISOR, (data, random) -> new Case(value(Quantity.RESIDUAL_STANDARD_ERROR), data.s(), Math.sqrt(data.sse() / (data.n() - random.nextInt(2)))));
-        RULES.put(Mistake.DISTANCES_FOR_SQUARES, (data, _) -> new Case(value(Quantity.SSE), data.sse(), IntStream.range(0, data.n()).mapToDouble(i -> Math.abs(data.residual(i))).sum()));
+        RULES.put(Mistake.WRONG_DIVISOR, (data, random) -> new Case(value(Quantity.RESIDUAL_STANDARD_ERROR), data.s(),
+                Math.sqrt(data.sse() / (data.n() - random.nextInt(2)))));
+        RULES.put(Mistake.DISTANCES_FOR_SQUARES, (data, _) -> new Case(value(Quantity.SSE), data.sse(),
+                IntStream.range(0, data.n()).mapToDouble(i -> Math.abs(data.residual(i))).sum()));
         RULES.put(Mistake.BASE_AND_RATE, (data, _) -> {
             double rate = data.mapped(Math::log).slope();
             return new Case(new Sought.Value(Reading.of(Quantity.COEFFICIENT_K).of(EXPONENTIAL)), rate, Math.exp(rate));
@@ -79,9 +91,11 @@ class RecognitionBarTest {
         });
         RULES.put(Mistake.WRONG_FORMULA, (data, random) -> {
             double[] c = data.quadratic();
-            return new Case(new Sought.Prediction(30, QUADRATIC), c[0] + c[1] * 30 + c[2] * 900, random.nextBoolean() ? c[0] + c[1] * 30 : c[0] + c[1] * 30 + c[2] * 30);
+            return new Case(new Sought.Prediction(30, QUADRATIC), c[0] + c[1] * 30 + c[2] * 900,
+                    random.nextBoolean() ? c[0] + c[1] * 30 : c[0] + c[1] * 30 + c[2] * 30);
         });
-        RULES.put(Mistake.WRONG_SIDE, (data, _) -> new Case(new Sought.Prediction(40), data.at(40), (40 - data.intercept()) / data.slope()));
+        RULES.put(Mistake.WRONG_SIDE, (data, _) -> new Case(new Sought.Prediction(40), data.at(40),
+                (40 - data.intercept()) / data.slope()));
         RULES.put(Mistake.OTHER_INTERVAL, (data, random) -> {
             // Half of each interval is t s times the root of h, and of 1 + h; at the level 0.95 with n − 2 degrees of freedom.
             double h = 1.0 / data.n() + Math.pow(40 - data.meanX(), 2) / data.sxx();
@@ -89,21 +103,29 @@ class RecognitionBarTest {
             boolean mean = random.nextBoolean();
             double narrow = data.at(40) + reach * Math.sqrt(h);
             double wide = data.at(40) + reach * Math.sqrt(1 + h);
-            return new Case(new Sought.Value(Reading.of(mean ? Quantity.MEAN_HIGH : Quantity.SINGLE_HIGH).at(40)), mean ? narrow : wide, mean ? wide : narrow);
+            return new Case(new Sought.Value(Reading.of(mean ? Quantity.MEAN_HIGH : Quantity.SINGLE_HIGH).at(40)),
+                    mean ? narrow : wide, mean ? wide : narrow);
         });
-        RULES.put(Mistake.NEIGHBOURING_ROW, (data, random) -> new Case(row(Quantity.RESIDUAL, 2), data.residual(2), data.residual(random.nextBoolean() ? 1 : 3)));
+        RULES.put(Mistake.NEIGHBOURING_ROW, (data, random) -> new Case(row(Quantity.RESIDUAL, 2), data.residual(2),
+                data.residual(random.nextBoolean() ? 1 : 3)));
         RULES.put(Mistake.FORCED_THROUGH_ORIGIN, (data, _) -> new Case(value(Quantity.SLOPE), data.slope(), throughOrigin(data)));
-        RULES.put(Mistake.TWO_POINTS, (data, _) -> new Case(value(Quantity.SLOPE), data.slope(), (data.y()[data.n() - 1] - data.y()[0]) / (data.x()[data.n() - 1] - data.x()[0])));
+        RULES.put(Mistake.TWO_POINTS, (data, _) -> new Case(value(Quantity.SLOPE), data.slope(),
+                (data.y()[data.n() - 1] - data.y()[0]) / (data.x()[data.n() - 1] - data.x()[0])));
         RULES.put(Mistake.ROUNDED_TOO_EARLY, (data, random) -> {
             int places = 1 + random.nextInt(2);
-            return new Case(new Sought.Prediction(40), data.at(40), rounded(data.intercept(), places) + rounded(data.slope(), places) * 40);
+            return new Case(new Sought.Prediction(40), data.at(40),
+                    rounded(data.intercept(), places) + rounded(data.slope(), places) * 40);
         });
-        RULES.put(Mistake.ANOTHER_CURVE, (data, _) -> new Case(value(Quantity.R_SQUARED), data.rSquared(), data.rSquaredOfQuadratic()));
+        RULES.put(Mistake.ANOTHER_CURVE, (data, _) -> new Case(value(Quantity.R_SQUARED), data.rSquared(),
+                data.rSquaredOfQuadratic()));
         RULES.put(Mistake.COLUMN_SORTED, (data, _) -> new Case(value(Quantity.SLOPE), data.slope(), data.sorted().slope()));
         RULES.put(Mistake.PAIRS_SLIPPED, (data, _) -> new Case(value(Quantity.SLOPE), data.slope(), data.slipped().slope()));
-        RULES.put(Mistake.ROW_LEFT_OUT, (data, random) -> new Case(value(Quantity.SLOPE), data.slope(), data.without(random.nextInt(data.n())).slope()));
-        RULES.put(Mistake.ROW_TOO_MANY, (data, random) -> new Case(value(Quantity.SLOPE), data.slope(), twice(data, random).slope()));
-        RULES.put(Mistake.NEIGHBOURS_EXCHANGED, (data, random) -> new Case(value(Quantity.SLOPE), data.slope(), data.exchanged(random.nextInt(data.n() - 1)).slope()));
+        RULES.put(Mistake.ROW_LEFT_OUT, (data, random) -> new Case(value(Quantity.SLOPE), data.slope(),
+                data.without(random.nextInt(data.n())).slope()));
+        RULES.put(Mistake.ROW_TOO_MANY, (data, random) -> new Case(value(Quantity.SLOPE), data.slope(), twice(data, random)
+                .slope()));
+        RULES.put(Mistake.NEIGHBOURS_EXCHANGED, (data, random) -> new Case(value(Quantity.SLOPE), data.slope(),
+                data.exchanged(random.nextInt(data.n() - 1)).slope()));
         RULES.put(Mistake.DECIMAL_MOVED, (data, random) -> {
             int row = random.nextInt(data.n());
             return new Case(value(Quantity.SLOPE), data.slope(), data.withY(row, data.y()[row] * 10).slope());
@@ -112,10 +134,13 @@ class RecognitionBarTest {
             int row = random.nextInt(data.n());
             return new Case(value(Quantity.SLOPE), data.slope(), data.withY(row, exchangedDigits(data.y()[row])).slope());
         });
-        RULES.put(Mistake.POWER_OF_TEN, (data, random) -> new Case(value(Quantity.MEAN_Y), data.meanY(), data.meanY() * Math.pow(10, random.nextBoolean() ? 1 : -2)));
+        RULES.put(Mistake.POWER_OF_TEN, (data, random) -> new Case(value(Quantity.MEAN_Y), data.meanY(),
+                data.meanY() * Math.pow(10, random.nextBoolean() ? 1 : -2)));
         // Days are asked for; taken are hours or weeks.
-        RULES.put(Mistake.OTHER_UNIT, (data, random) -> new Case(value(Quantity.SLOPE), data.slope(), random.nextBoolean() ? data.slope() * 7 : data.slope() / 24));
-        RULES.put(Mistake.CUT_OFF, (data, _) -> new Case(value(Quantity.SLOPE), data.slope(), new BigDecimal(data.slope()).round(new MathContext(4, RoundingMode.DOWN)).doubleValue()));
+        RULES.put(Mistake.OTHER_UNIT, (data, random) -> new Case(value(Quantity.SLOPE), data.slope(),
+                random.nextBoolean() ? data.slope() * 7 : data.slope() / 24));
+        RULES.put(Mistake.CUT_OFF, (data, _) -> new Case(value(Quantity.SLOPE), data.slope(), new BigDecimal(data.slope())
+                .round(new MathContext(4, RoundingMode.DOWN)).doubleValue()));
     }
 
     private static final Map<Integer, Double> T = new HashMap<>();
@@ -210,7 +235,8 @@ class RecognitionBarTest {
 
     private static NumberJudge judge(Sought what, Textbook data, Rounding rounding) {
         Evidence evidence = Evidence.of(Pairs.of(data.x(), data.y()));
-        return new NumberJudge(new Asked(what, Asked.How.rounded(rounding), List.of(evidence), Optional.empty(), KeptPoints.FULL, Optional.empty(), Optional.empty(), X, Y));
+        return new NumberJudge(new Asked(what, Asked.How.rounded(rounding), List.of(evidence), Optional.empty(), KeptPoints.FULL,
+                Optional.empty(), Optional.empty(), X, Y));
     }
 
     private static Textbook suited(Mistake mistake, Textbook data) {
@@ -235,12 +261,16 @@ class RecognitionBarTest {
             if (!Double.isFinite(one.wrong) || !Double.isFinite(one.key)) {
                 continue;
             }
-            String text = mistake == Mistake.CUT_OFF ? rounding.apply(new BigDecimal(one.key), RoundingMode.DOWN).toPlainString() : rounding.apply(one.wrong).toPlainString();
+            String text = mistake == Mistake.CUT_OFF
+                    ? rounding.apply(new BigDecimal(one.key), RoundingMode.DOWN).toPlainString()
+                    : rounding.apply(one.wrong).toPlainString();
             if (text.equals(rounding.apply(one.key).toPlainString())) {
                 continue;
             }
             told++;
-            recognised += judge(one.what, data, rounding).judge((NumberReading.Value) NumberReading.ofAnswer(text, DecimalMark.POINT)).mistakes().contains(mistake) ? 1 : 0;
+            recognised += judge(one.what, data, rounding)
+                    .judge((NumberReading.Value) NumberReading.ofAnswer(text, DecimalMark.POINT)).mistakes().contains(mistake)
+                    ? 1 : 0;
         }
         return new Rate(recognised, told);
     }
@@ -252,7 +282,8 @@ class RecognitionBarTest {
         for (Mistake mistake : RULES.keySet()) {
             Rate rate = rate(mistake, 4);
             Rate finer = rate(mistake, 6);
-            table.add(String.format(Locale.ROOT, "| %s | %d | %.2f %% | %.2f %% |", mistake.inWords(), rate.told, 100 * rate.share(), 100 * finer.share()));
+            table.add(String.format(Locale.ROOT, "| %s | %d | %.2f %% | %.2f %% |", mistake.inWords(), rate.told,
+                    100 * rate.share(), 100 * finer.share()));
             if (rate.share() < 0.99 && !(SHARED.contains(mistake) && finer.share() >= 0.99)) {
                 below.add(mistake + " " + rate + " " + finer);
             }
@@ -263,16 +294,23 @@ class RecognitionBarTest {
         }
     }
 
-    /** Mistakes that leave the value so near to the key that several rows, or several of these mistakes, give the same four digits. */
-    private static final Set<Mistake> SHARED = EnumSet.of(Mistake.ROW_LEFT_OUT, Mistake.ROW_TOO_MANY, Mistake.NEIGHBOURS_EXCHANGED, Mistake.DECIMAL_MOVED, Mistake.DIGITS_EXCHANGED);
+    /**
+     * Mistakes that leave the value so near to the key that several rows, or several of these mistakes, give the same four
+     * digits.
+     */
+    private static final Set<Mistake> SHARED = EnumSet.of(Mistake.ROW_LEFT_OUT, Mistake.ROW_TOO_MANY,
+            Mistake.NEIGHBOURS_EXCHANGED, Mistake.DECIMAL_MOVED, Mistake.DIGITS_EXCHANGED);
 
     private static void write(List<String> table) throws IOException {
         String text = """
                 # How well mistakes are recognised
 
-                Each mistake was made on %,d generated data sets of 6 to 29 points, where its value can be told from the key when both are rounded as asked.
-                "Recognised" means named alone or as one of two. What each mistake gives was worked out in the test by the textbook's sums, apart from the
-                program. Mistakes in single rows leave values so near to the key that other rows and other slips give the same four digits; with six digits
+                Each mistake was made on %,d generated data sets of 6 to 29 points, where its value can be told from the key \
+                when both are rounded as asked.
+                "Recognised" means named alone or as one of two. What each mistake gives was worked out in the test by the \
+                textbook's sums, apart from the
+                program. Mistakes in single rows leave values so near to the key that other rows and other slips give the same \
+                four digits; with six digits
                 they are told apart.
 
                 Made again by:
@@ -290,13 +328,17 @@ class RecognitionBarTest {
         Random random = new Random(77);
         for (int i = 0; i < DATA_SETS; i++) {
             Textbook data = generated(random);
-            Map<Quantity, Double> keys = Map.of(Quantity.SLOPE, data.slope(), Quantity.INTERCEPT, data.intercept(), Quantity.R, data.r(), Quantity.R_SQUARED, data.rSquared(), Quantity.RESIDUAL_STANDARD_ERROR, data.s(),
-                    Quantity.SSE, data.sse(), Quantity.DEVIATION_Y, data.deviationOfY(), Quantity.ADJUSTED_R_SQUARED, data.adjusted());
+            Map<Quantity, Double> keys = Map.of(Quantity.SLOPE, data.slope(), Quantity.INTERCEPT, data.intercept(), Quantity.R,
+                    data.r(), Quantity.R_SQUARED, data.rSquared(), Quantity.RESIDUAL_STANDARD_ERROR, data.s(),
+                    Quantity.SSE, data.sse(), Quantity.DEVIATION_Y, data.deviationOfY(), Quantity.ADJUSTED_R_SQUARED,
+                            data.adjusted());
             keys.forEach((quantity, key) -> {
                 for (String text : written(new Rounding.Significant(4).apply(key), quantity)) {
                     assertThat(NumberReading.ofAnswer(text, DecimalMark.POINT)).as(text).isInstanceOf(NumberReading.Value.class);
-                    NumberJudge.Finding finding = judge(new Sought.Value(quantity), data, new Rounding.Significant(4)).judge((NumberReading.Value) NumberReading.ofAnswer(text, DecimalMark.POINT));
-                    assertThat(finding.outcome()).as("%s for %s of %s: %s", text, key, quantity, finding.mistakes()).isEqualTo(Outcome.RIGHT);
+                    NumberJudge.Finding finding = judge(new Sought.Value(quantity), data, new Rounding.Significant(4))
+                            .judge((NumberReading.Value) NumberReading.ofAnswer(text, DecimalMark.POINT));
+                    assertThat(finding.outcome()).as("%s for %s of %s: %s", text, key, quantity, finding.mistakes())
+                            .isEqualTo(Outcome.RIGHT);
                     assertThat(finding.mistakes()).isEmpty();
                 }
             });
@@ -309,9 +351,18 @@ class RecognitionBarTest {
         String bare = value.abs().toPlainString();
         String sign = value.signum() < 0 ? "-" : "";
         String unit = quantity.unit(X, Y);
-        List<String> all = new ArrayList<>(List.of(plain, "= " + plain, "≈ " + plain, "b = " + plain, quantity.inWords().replaceAll("[^a-zA-Z ]", "") + ": " + plain, "about " + plain, "(" + plain + ")", plain + ".", " " + plain + " ",
-                value.signum() < 0 ? "minus " + bare : "+" + bare, value.signum() < 0 ? "\u2212" + bare : bare, value.signum() < 0 ? "\u2013" + bare : bare, sign + bare.replaceFirst("^0\\.", "."), value.round(new MathContext(4)).unscaledValue() + "e" + -value.scale()));
-        all.removeIf(it -> it.contains("0.") && it.contains("..") || it.contains("..") || it.matches(".*\\d\\.$") && plain.indexOf('.') < 0);
+        List<String> all = new ArrayList<>(List.of(plain, "= " + plain, "≈ " + plain, "b = " + plain, quantity.inWords()
+                .replaceAll("[^a-zA-Z ]", "") + ": " + plain, "about " + plain, "(" + plain + ")", plain + ".", " " + plain + " ",
+                value.signum() < 0
+                        ? "minus " + bare
+                        : "+" + bare, value.signum() < 0
+                        ? "\u2212" + bare
+                        : bare, value.signum() < 0
+                        ? "\u2013" + bare
+                        : bare, sign + bare.replaceFirst("^0\\.", "."), value.round(new MathContext(4))
+                        .unscaledValue() + "e" + -value.scale()));
+        all.removeIf(it -> it.contains("0.") && it.contains("..") || it.contains("..")
+                || it.matches(".*\\d\\.$") && plain.indexOf('.') < 0);
         if (!unit.isEmpty()) {
             all.add(plain + " " + unit);
             all.add(plain + unit.replace(" per ", "/"));
@@ -332,6 +383,7 @@ class RecognitionBarTest {
             }
         }
         ofValue.removeAll(RULES.keySet());
-        assertThat(ofValue).as("tested elsewhere: they need a slip, points set aside, or a very small p").containsExactlyInAnyOrder(Mistake.SLIP_STILL_IN, Mistake.SET_ASIDE_USED, Mistake.MANTISSA_OF_P);
+        assertThat(ofValue).as("tested elsewhere: they need a slip, points set aside, or a very small p")
+                .containsExactlyInAnyOrder(Mistake.SLIP_STILL_IN, Mistake.SET_ASIDE_USED, Mistake.MANTISSA_OF_P);
     }
 }

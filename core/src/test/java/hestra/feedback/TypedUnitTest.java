@@ -27,14 +27,17 @@ class TypedUnitTest {
     private static final Pairs PAIRS = Pairs.of(new double[] {1, 2, 3, 4, 5}, new double[] {3.288, 3.576, 3.864, 4.152, 4.44});
 
     private static NumberJudge.Finding judge(Quantity quantity, Variable x, Variable y, String text, boolean unit) {
-        Asked asked = new Asked(new Sought.Value(quantity), new Asked.How(new Rounding.Places(3), unit, false), List.of(Evidence.of(PAIRS)), Optional.empty(), KeptPoints.FULL, Optional.empty(), Optional.empty(), x, y);
+        Asked asked = new Asked(new Sought.Value(quantity), new Asked.How(new Rounding.Places(3), unit, false),
+                List.of(Evidence.of(PAIRS)), Optional.empty(), KeptPoints.FULL, Optional.empty(), Optional.empty(), x, y);
         return new NumberJudge(asked).judge((NumberReading.Value) NumberReading.ofAnswer(text, DecimalMark.POINT));
     }
 
     @ParameterizedTest
     @CsvSource({
-        "0.288 mm per cm, RIGHT", "0.288 mm/cm, RIGHT", "0.288 millimetres for each centimetre, RIGHT", "0.288, RIGHT", "0.288 kg, NEARLY", "0.288 cm per mm, NEARLY", "0.288 mm, NEARLY", "28.8 %, WRONG",
-        "0.288 %, WRONG", "0.0288 cm/cm, RIGHT", "28.8 mm per m, RIGHT", "0.288 mm of height per cm of diameter, RIGHT", "0.288 mm per cm on average, RIGHT",
+        "0.288 mm per cm, RIGHT", "0.288 mm/cm, RIGHT", "0.288 millimetres for each centimetre, RIGHT", "0.288, RIGHT",
+                "0.288 kg, NEARLY", "0.288 cm per mm, NEARLY", "0.288 mm, NEARLY", "28.8 %, WRONG",
+        "0.288 %, WRONG", "0.0288 cm/cm, RIGHT", "28.8 mm per m, RIGHT", "0.288 mm of height per cm of diameter, RIGHT",
+                "0.288 mm per cm on average, RIGHT",
     })
     void ofASlope(String text, Outcome outcome) {
         assertThat(judge(Quantity.SLOPE, DIAMETER, HEIGHT, text, false).outcome()).as(text).isEqualTo(outcome);
@@ -43,27 +46,34 @@ class TypedUnitTest {
     @Test
     void aWrongUnitIsARecognisedMistake() {
         assertThat(judge(Quantity.SLOPE, DIAMETER, HEIGHT, "0.288 kg", false).mistakes()).containsExactly(Mistake.UNIT_SLIP);
-        assertThat(judge(Quantity.SLOPE, DIAMETER, HEIGHT, "0.288 cm per mm", false).mistakes()).containsExactly(Mistake.UNIT_SLIP);
-        assertThat(judge(Quantity.SLOPE, DIAMETER, HEIGHT, "28.8 %", false).mistakes()).containsExactly(Mistake.PERCENT_AND_PROPORTION);
+        assertThat(judge(Quantity.SLOPE, DIAMETER, HEIGHT, "0.288 cm per mm", false).mistakes())
+                .containsExactly(Mistake.UNIT_SLIP);
+        assertThat(judge(Quantity.SLOPE, DIAMETER, HEIGHT, "28.8 %", false).mistakes())
+                .containsExactly(Mistake.PERCENT_AND_PROPORTION);
         assertThat(judge(Quantity.SLOPE, DIAMETER, HEIGHT, "0.288", true).mistakes()).containsExactly(Mistake.UNIT_MISSING);
         assertThat(judge(Quantity.SLOPE, DIAMETER, HEIGHT, "0.288 mm/cm", true).outcome()).isEqualTo(Outcome.RIGHT);
-        assertThat(judge(Quantity.SLOPE, INDEX, GULLS, "0.288", true).outcome()).as("there is no unit to give").isEqualTo(Outcome.RIGHT);
+        assertThat(judge(Quantity.SLOPE, INDEX, GULLS, "0.288", true).outcome())
+                .as("there is no unit to give").isEqualTo(Outcome.RIGHT);
     }
 
     @ParameterizedTest
-    @CsvSource({"0.288 mm per step, RIGHT", "0.288 mm, RIGHT", "0.288 mm per unit of the index, RIGHT", "0.288 kg, NEARLY", "0.0288 cm per point, RIGHT"})
+    @CsvSource({"0.288 mm per step, RIGHT", "0.288 mm, RIGHT", "0.288 mm per unit of the index, RIGHT", "0.288 kg, NEARLY",
+            "0.0288 cm per point, RIGHT"})
     void anIndexHasNoUnitButMayBeNamed(String text, Outcome outcome) {
         assertThat(judge(Quantity.SLOPE, INDEX, HEIGHT, text, false).outcome()).as(text).isEqualTo(outcome);
     }
 
     @ParameterizedTest
-    @CsvSource({"0.288 gulls per minute, RIGHT", "0.288 birds per minute, RIGHT", "0.288 cm, NEARLY", "17.28 gulls per hour, RIGHT", "0.0048 per second, RIGHT"})
+    @CsvSource({"0.288 gulls per minute, RIGHT", "0.288 birds per minute, RIGHT", "0.288 cm, NEARLY",
+            "17.28 gulls per hour, RIGHT", "0.0048 per second, RIGHT"})
     void whatIsCountedMayBeNamed(String text, Outcome outcome) {
         assertThat(judge(Quantity.SLOPE, MINUTES, GULLS, text, false).outcome()).as(text).isEqualTo(outcome);
     }
 
     @ParameterizedTest
-    @CsvSource({"SLOPE, 0.288 K per min, RIGHT", "SLOPE, 0.288 degrees per minute, RIGHT", "INTERCEPT, 3.000 °C, RIGHT", "INTERCEPT, 3.000 degrees Celsius, RIGHT", "INTERCEPT, 3.000 K, NEARLY", "SLOPE, 17.28 °C per hour, RIGHT", "N, 5 cm, NEARLY",
+    @CsvSource({"SLOPE, 0.288 K per min, RIGHT", "SLOPE, 0.288 degrees per minute, RIGHT", "INTERCEPT, 3.000 °C, RIGHT",
+            "INTERCEPT, 3.000 degrees Celsius, RIGHT", "INTERCEPT, 3.000 K, NEARLY", "SLOPE, 17.28 °C per hour, RIGHT",
+            "N, 5 cm, NEARLY",
         "N, 5 readings, RIGHT", "R_SQUARED, 1.000 mm, NEARLY", "MEAN_X, 180 s, RIGHT", "MEAN_X, 0.05 h, RIGHT"})
     void ofTemperaturesTimesAndCounts(Quantity quantity, String text, Outcome outcome) {
         assertThat(judge(quantity, MINUTES, EXCESS, text, false).outcome()).as(text).isEqualTo(outcome);
@@ -74,7 +84,8 @@ class TypedUnitTest {
         NumberReading.Value bananas = (NumberReading.Value) NumberReading.ofAnswer("0.288 bananas", DecimalMark.POINT);
         assertThat(UnitCheck.unknown(bananas, new Sought.Value(Quantity.SLOPE), DIAMETER, HEIGHT)).hasValue("bananas");
         NumberReading.Value known = (NumberReading.Value) NumberReading.ofAnswer("0.288 kg", DecimalMark.POINT);
-        assertThat(UnitCheck.unknown(bananas, new Sought.Value(Quantity.SLOPE), INDEX, HEIGHT)).as("an index has steps, not bananas").hasValue("bananas");
+        assertThat(UnitCheck.unknown(bananas, new Sought.Value(Quantity.SLOPE), INDEX, HEIGHT))
+                .as("an index has steps, not bananas").hasValue("bananas");
         assertThat(UnitCheck.unknown(known, new Sought.Value(Quantity.SLOPE), DIAMETER, HEIGHT)).isEmpty();
     }
 }

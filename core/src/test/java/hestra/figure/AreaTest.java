@@ -19,9 +19,11 @@ class AreaTest {
     }
 
     @Property
-    void aLineOfWhichAPlaceLiesInsideCrosses(@ForAll @DoubleRange(min = 0, max = 60) double x1, @ForAll @DoubleRange(min = 0, max = 60) double y1,
+    void aLineOfWhichAPlaceLiesInsideCrosses(@ForAll @DoubleRange(min = 0, max = 60) double x1,
+            @ForAll @DoubleRange(min = 0, max = 60) double y1,
             @ForAll @DoubleRange(min = 0, max = 60) double x2, @ForAll @DoubleRange(min = 0, max = 60) double y2) {
-        boolean inside = IntStream.rangeClosed(0, 500).anyMatch(i -> BOX.contains(x1 + (x2 - x1) * i / 500, y1 + (y2 - y1) * i / 500));
+        boolean inside = IntStream.rangeClosed(0, 500)
+                .anyMatch(i -> BOX.contains(x1 + (x2 - x1) * i / 500, y1 + (y2 - y1) * i / 500));
         if (inside) {
             assertThat(BOX.isCrossedBy(line(x1, y1, x2, y2))).isTrue();
         } else {

@@ -95,7 +95,9 @@ final class Contents {
     }
 
     PlotContent content() {
-        return new PlotContent(plane, new Precision(NumberStyle.STANDARD, false, new Fineness(0), new Fineness(1)), points, groups, only, curves, inHand, handles, influence, layers, dress, reading, Selection.of(selected), OptionalInt.empty(), notice, 0.95);
+        return new PlotContent(plane, new Precision(NumberStyle.STANDARD, false, new Fineness(0), new Fineness(1)), points,
+                groups, only, curves, inHand, handles, influence, layers, dress, reading, Selection.of(selected),
+                OptionalInt.empty(), notice, 0.95);
     }
 
     Figure figure() {

@@ -36,7 +36,8 @@ class CurvesOnThePlotTest {
         CurveFit fit = fit(new Curve.Polynomial(2));
         Figure figure = parabola().figure();
         List<Mark.Path> paths = marks(figure.lines(), Mark.Path.class);
-        assertThat(paths).hasSize(3).extracting(Mark.Path::stroke).containsExactly(Slot.FIRST.beyond(), Slot.FIRST.stroke(), Slot.FIRST.beyond());
+        assertThat(paths).hasSize(3).extracting(Mark.Path::stroke)
+                .containsExactly(Slot.FIRST.beyond(), Slot.FIRST.stroke(), Slot.FIRST.beyond());
         for (Mark.Path path : paths) {
             for (int i = 1; i < path.places().size() - 1; i++) {
                 double x = figure.x().value(path.places().x(i));
@@ -48,7 +49,8 @@ class CurvesOnThePlotTest {
 
     @Test
     void aCurveIsInterruptedWhereItIsNotDefinedAndCutOffAtTheFrame() {
-        Figure figure = new Contents(EnumSet.of(Layer.POINTS)).holding(Slot.SECOND, fit(new Curve.Logarithmic()), "").with(new Frame(-10, 20, 3, 6)).figure();
+        Figure figure = new Contents(EnumSet.of(Layer.POINTS)).holding(Slot.SECOND, fit(new Curve.Logarithmic()), "")
+                .with(new Frame(-10, 20, 3, 6)).figure();
         List<Mark.Path> paths = marks(figure.lines(), Mark.Path.class);
         assertThat(paths).isNotEmpty().allSatisfy(path -> {
             for (int i = 0; i < path.places().size(); i++) {
@@ -60,7 +62,8 @@ class CurvesOnThePlotTest {
 
     @Test
     void aLineBendsWhereAnAxisIsLogarithmicAndAPowerCurveIsStraightWhereBothAre() {
-        Figure figure = Contents.withLine(Layer.usual()).with(new Frame(1, 20, 1, 20)).with(Spacing.LOGARITHMIC, Spacing.LINEAR).figure();
+        Figure figure = Contents.withLine(Layer.usual()).with(new Frame(1, 20, 1, 20))
+                .with(Spacing.LOGARITHMIC, Spacing.LINEAR).figure();
         assertThat(marks(figure.lines(), Mark.Path.class)).hasSize(3);
         CurveFit power = fit(new Curve.Power(Curve.FittedOn.LOGARITHMS));
         Figure straight = new Contents(EnumSet.of(Layer.POINTS)).holding(Slot.THIRD, power, "").with(new Frame(1, 20, 1, 20))
@@ -74,9 +77,11 @@ class CurvesOnThePlotTest {
 
     @Test
     void pointsWithoutAPlaceOnALogarithmicAxisAreCountedAndNoneSaysWhatToDo() {
-        Contents contents = new Contents(EnumSet.of(Layer.POINTS)).with(new Frame(1, 20, 0, 12)).with(Spacing.LOGARITHMIC, Spacing.LINEAR);
+        Contents contents = new Contents(EnumSet.of(Layer.POINTS)).with(new Frame(1, 20, 0, 12))
+                .with(Spacing.LOGARITHMIC, Spacing.LINEAR);
         contents.points.add(new PlotContent.Point(6, 0, 3, false));
-        assertThat(texts(contents.figure().ground())).contains("1 point is not shown: a logarithmic axis has no place for 0 and below");
+        assertThat(texts(contents.figure().ground()))
+                .contains("1 point is not shown: a logarithmic axis has no place for 0 and below");
         contents.points = List.of(new PlotContent.Point(0, -1, 3, false));
         contents.notice = "above 0 only";
         assertThat(texts(contents.figure().ground())).contains("above 0 only");
@@ -89,15 +94,18 @@ class CurvesOnThePlotTest {
         double x = figure.x().value(corners.x(40));
         double half = (corners.y(corners.size() - 41) - corners.y(40)) * figure.y().perPixel(0) / 2;
         // Days 2, 4, 6, 8, 10: mean 6, Sxx 40.
-        double expected = Probability.quantileOfT(0.95, 3) * Contents.LINE.residualStandardError().orElseThrow() * Math.sqrt(1 / 5.0 + (x - 6) * (x - 6) / 40);
+        double expected = Probability.quantileOfT(0.95, 3) * Contents.LINE.residualStandardError()
+                .orElseThrow() * Math.sqrt(1 / 5.0 + (x - 6) * (x - 6) / 40);
         assertThat(half).isEqualTo(expected, within(1e-9));
-        assertThat(marks(Contents.withLine(EnumSet.of(Layer.MEAN_INTERVAL, Layer.PREDICTION_INTERVAL)).figure().lines(), Mark.Region.class)).hasSize(2);
+        assertThat(marks(Contents.withLine(EnumSet.of(Layer.MEAN_INTERVAL, Layer.PREDICTION_INTERVAL)).figure().lines(),
+                Mark.Region.class)).hasSize(2);
     }
 
     @Test
     void deviationsAddUpFromTheMeanToThePoint() {
         Figure figure = Contents.withLine(EnumSet.of(Layer.POINTS, Layer.DEVIATIONS)).figure();
-        List<Mark.Line> uprights = marks(figure.lines(), Mark.Line.class).stream().filter(it -> Math.abs(it.x1() - it.x2()) < 1e-9).toList();
+        List<Mark.Line> uprights = marks(figure.lines(), Mark.Line.class).stream()
+                .filter(it -> Math.abs(it.x1() - it.x2()) < 1e-9).toList();
         assertThat(uprights).hasSize(10);
         assertThat(figure.y().value(uprights.get(0).y1())).as("the mean").isEqualTo(5.04, within(1e-9));
         assertThat(uprights.get(0).y2()).isEqualTo(uprights.get(1).y1(), within(1e-9));
@@ -114,14 +122,17 @@ class CurvesOnThePlotTest {
         List<Mark.Box> bars = marks(figure.lines(), Mark.Box.class);
         assertThat(bars).hasSize(5);
         // 1/5 + (18 − 5.6)² ÷ 197.2
-        assertThat(bars.get(4).height() / bars.get(0).height()).isEqualTo((0.2 + 12.4 * 12.4 / 197.2) / (0.2 + 4.6 * 4.6 / 197.2), within(1e-9));
-        assertThat(marks(figure.lines(), Mark.Ring.class)).singleElement().satisfies(ring -> assertThat(figure.x().value(ring.x())).isEqualTo(18, within(1e-9)));
+        assertThat(bars.get(4).height() / bars.get(0).height())
+                .isEqualTo((0.2 + 12.4 * 12.4 / 197.2) / (0.2 + 4.6 * 4.6 / 197.2), within(1e-9));
+        assertThat(marks(figure.lines(), Mark.Ring.class)).singleElement()
+                .satisfies(ring -> assertThat(figure.x().value(ring.x())).isEqualTo(18, within(1e-9)));
         assertThat(marks(figure.lines(), Mark.Path.class)).as("the curve without the point").isNotEmpty();
     }
 
     @Test
     void anEquationStandsByItsCurveAndCoversNoPoint() {
-        Contents contents = new Contents(EnumSet.of(Layer.POINTS, Layer.LINE, Layer.EQUATIONS)).holding(Slot.LINE, Contents.LINE, "ŷ = 0.86 + 0.59 x");
+        Contents contents = new Contents(EnumSet.of(Layer.POINTS, Layer.LINE, Layer.EQUATIONS))
+                .holding(Slot.LINE, Contents.LINE, "ŷ = 0.86 + 0.59 x");
         Figure figure = contents.figure();
         Figure.Area box = figure.targets().boxOf(Slot.LINE).orElseThrow();
         assertThat(box.left()).isGreaterThanOrEqualTo(figure.area().left());
@@ -176,7 +187,8 @@ class CurvesOnThePlotTest {
         contents.handles = new Handles(trial.handles(), OptionalInt.of(1));
         Figure figure = contents.figure();
         List<Mark.Box> filled = marks(figure.front(), Mark.Box.class).stream().filter(it -> it.fill() == Ink.TRIAL).toList();
-        assertThat(filled).singleElement().satisfies(box -> assertThat(box.x() + box.width() / 2).isEqualTo(figure.x().pixel(18), within(1e-9)));
+        assertThat(filled).singleElement().satisfies(box -> assertThat(box.x() + box.width() / 2)
+                .isEqualTo(figure.x().pixel(18), within(1e-9)));
     }
 
     @Test
@@ -233,7 +245,8 @@ class CurvesOnThePlotTest {
         assertThat(marks(figure.points(), Mark.Ring.class)).as("two not chosen and one set aside").hasSize(3);
         assertThat(marks(figure.lines(), Mark.Line.class)).as("residuals").hasSize(3);
         Mark.Hatch unsupported = marks(figure.ground(), Mark.Hatch.class).getFirst();
-        assertThat(figure.x().value(unsupported.x() + unsupported.width())).as("the chosen data begin at 4").isEqualTo(4, within(1e-9));
+        assertThat(figure.x().value(unsupported.x() + unsupported.width()))
+                .as("the chosen data begin at 4").isEqualTo(4, within(1e-9));
     }
 
     @Test
@@ -260,7 +273,8 @@ class CurvesOnThePlotTest {
         assertThat(strip.spots().size()).isEqualTo(2499);
         for (int row : new int[] {0, 700, 2400}) {
             PlotContent.Point point = contents.points.get(row);
-            assertThat(strip.y().value(strip.spots().ofRow(row).orElseThrow().y())).isEqualTo(point.y() - Contents.LINE.at(point.x()), within(1e-9));
+            assertThat(strip.y().value(strip.spots().ofRow(row).orElseThrow().y()))
+                    .isEqualTo(point.y() - Contents.LINE.at(point.x()), within(1e-9));
         }
     }
 
@@ -274,11 +288,13 @@ class CurvesOnThePlotTest {
             assertThat(dot.sign()).isEqualTo(Sign.LOZENGE);
             assertThat(dot.radius()).isGreaterThan(Layout.RADIUS);
         });
-        assertThat(marks(dressed.lines(), Mark.Line.class).get(1).stroke().width()).isEqualTo(1.4 * marks(usual.lines(), Mark.Line.class).get(1).stroke().width(), within(1e-9));
+        assertThat(marks(dressed.lines(), Mark.Line.class).get(1).stroke().width())
+                .isEqualTo(1.4 * marks(usual.lines(), Mark.Line.class).get(1).stroke().width(), within(1e-9));
         assertThat(marks(dressed.ground(), Mark.Line.class)).isEmpty();
         assertThat(dressed.spots()).isEqualTo(usual.spots());
         contents.groups = List.of("sheltered", "open");
-        assertThat(marks(contents.figure().points(), Mark.Dot.class)).as("groups keep their signs").extracting(Mark.Dot::sign).containsOnly(Sign.DISC);
+        assertThat(marks(contents.figure().points(), Mark.Dot.class)).as("groups keep their signs")
+                .extracting(Mark.Dot::sign).containsOnly(Sign.DISC);
     }
 
     @Test

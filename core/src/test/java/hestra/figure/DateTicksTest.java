@@ -19,6 +19,7 @@ class DateTicksTest {
         assertThat(ticks(days, 0, 6)).containsExactly("1 Mar", "2 Mar", "3 Mar", "4 Mar", "5 Mar", "6 Mar", "7 Mar");
         assertThat(ticks(days, 0, 180)).containsExactly("Mar", "Apr", "May", "Jun", "Jul", "Aug");
         assertThat(ticks(days, 200, 500)).contains("Jan 2025");
-        assertThat(ticks(new Dates("1990-06-15", Dates.Step.YEARS), 0, 30)).containsExactly("1995", "2000", "2005", "2010", "2015", "2020");
+        assertThat(ticks(new Dates("1990-06-15", Dates.Step.YEARS), 0, 30))
+                .containsExactly("1995", "2000", "2005", "2010", "2015", "2020");
     }
 }

@@ -68,7 +68,8 @@ class ScatterPlotTest {
     void theGroundOutsideTheDataIsHatchedAndTheReachOfTheDataNamed() {
         Figure figure = figure();
         assertThat(marks(figure.ground(), Mark.Hatch.class)).hasSize(2);
-        assertThat(texts(figure.ground())).contains("data from 2", "to 10 days", "time since settling (days)", "blade length (cm)");
+        assertThat(texts(figure.ground())).contains("data from 2", "to 10 days", "time since settling (days)",
+                "blade length (cm)");
     }
 
     @Test
@@ -173,7 +174,8 @@ class ScatterPlotTest {
 
     @Test
     void groupsHaveSignsOfTheirOwnAndALegend() {
-        Figure figure = ScatterPlot.describe(named(List.of(new PlotContent.Point(0, 5, 5, false, "", 0, 1), new PlotContent.Point(1, 9, 5, false, "", 1, 1)),
+        Figure figure = ScatterPlot.describe(named(List.of(new PlotContent.Point(0, 5, 5, false, "", 0, 1),
+                new PlotContent.Point(1, 9, 5, false, "", 1, 1)),
                 List.of("sheltered", "open")), SIZE);
         assertThat(marks(figure.points(), Mark.Dot.class)).extracting(Mark.Dot::sign).containsExactly(Sign.DISC, Sign.TRIANGLE);
         assertThat(marks(figure.ground(), Mark.Dot.class)).extracting(Mark.Dot::sign).containsExactly(Sign.DISC, Sign.TRIANGLE);
@@ -183,33 +185,38 @@ class ScatterPlotTest {
 
     @Test
     void aPairSeenFourTimesHasFourTimesTheArea() {
-        Figure figure = ScatterPlot.describe(named(List.of(new PlotContent.Point(0, 5, 5, false, "", 0, 1), new PlotContent.Point(1, 9, 5, false, "", 0, 4)), List.of()), SIZE);
+        Figure figure = ScatterPlot.describe(named(List.of(new PlotContent.Point(0, 5, 5, false, "", 0, 1),
+                new PlotContent.Point(1, 9, 5, false, "", 0, 4)), List.of()), SIZE);
         List<Mark.Dot> dots = marks(figure.points(), Mark.Dot.class);
         assertThat(dots.get(1).radius()).isEqualTo(2 * dots.get(0).radius());
     }
 
     @Test
     void evenAPairSeenAThousandTimesLeavesRoomForTheOthers() {
-        Figure figure = ScatterPlot.describe(named(List.of(new PlotContent.Point(0, 5, 5, false, "", 0, 1), new PlotContent.Point(1, 9, 5, false, "", 0, 1000)), List.of()), SIZE);
+        Figure figure = ScatterPlot.describe(named(List.of(new PlotContent.Point(0, 5, 5, false, "", 0, 1),
+                new PlotContent.Point(1, 9, 5, false, "", 0, 1000)), List.of()), SIZE);
         assertThat(marks(figure.points(), Mark.Dot.class)).extracting(Mark.Dot::radius).allMatch(radius -> radius <= 14.001);
     }
 
     @Property(tries = 200)
-    void namesNeverLieOnPointsOrOnOneAnother(@ForAll @Size(min = 1, max = 40) List<@DoubleRange(min = 0, max = 20) Double> xs, @ForAll Random random) {
+    void namesNeverLieOnPointsOrOnOneAnother(@ForAll @Size(min = 1, max = 40) List<@DoubleRange(min = 0, max = 20) Double> xs,
+            @ForAll Random random) {
         List<PlotContent.Point> points = new ArrayList<>();
         for (double x : xs) {
             points.add(new PlotContent.Point(points.size(), x, 20 * random.nextDouble(), false, "Rope " + points.size(), 0, 1));
         }
         Figure figure = ScatterPlot.describe(named(points, List.of()), SIZE);
         List<Mark.Label> names = marks(figure.points(), Mark.Label.class);
-        List<double[]> boxes = names.stream().map(name -> new double[] {name.x(), name.y() - 8, name.x() + 0.5 * name.size() * name.text().length(), name.y()}).toList();
+        List<double[]> boxes = names.stream().map(name -> new double[] {name.x(), name.y() - 8,
+                name.x() + 0.5 * name.size() * name.text().length(), name.y()}).toList();
         for (int i = 0; i < boxes.size(); i++) {
             double[] a = boxes.get(i);
             for (double[] b : boxes.subList(i + 1, boxes.size())) {
                 assertThat(a[0] < b[2] && a[2] > b[0] && a[1] < b[3] && a[3] > b[1]).as("two names").isFalse();
             }
             for (Mark.Dot dot : marks(figure.points(), Mark.Dot.class)) {
-                assertThat(dot.x() > a[0] && dot.x() < a[2] && dot.y() > a[1] && dot.y() < a[3]).as("a name on a point").isFalse();
+                assertThat(dot.x() > a[0] && dot.x() < a[2] && dot.y() > a[1] && dot.y() < a[3])
+                        .as("a name on a point").isFalse();
             }
         }
         assertThat(names).as("the first always finds a place").isNotEmpty();

@@ -32,13 +32,15 @@ class ThumbnailTest {
     @Test
     void placesAreSetOffByARing() {
         Figure figure = Thumbnail.describe(POINTS, List.of(new Trial.Handle(10, 10)), Optional.empty(), Optional.empty(), LAYOUT);
-        assertThat(figure.points().getLast()).isInstanceOfSatisfying(Mark.Ring.class, ring -> assertThat(List.of(ring.x(), ring.y())).containsExactly(108.0, 8.0));
+        assertThat(figure.points().getLast()).isInstanceOfSatisfying(Mark.Ring.class,
+                ring -> assertThat(List.of(ring.x(), ring.y())).containsExactly(108.0, 8.0));
     }
 
     @Test
     void aCurveByEyeIsDrawnAsFarAsItLiesWithin() {
         Trial steep = new Trial(new Curve.Line(), List.of(new Trial.Handle(0, 0), new Trial.Handle(5, 10)));
         Figure figure = Thumbnail.describe(POINTS, List.of(), Optional.of(steep), Optional.empty(), LAYOUT);
-        assertThat(figure.points()).filteredOn(Mark.Line.class::isInstance).isNotEmpty().allSatisfy(it -> assertThat(((Mark.Line) it).x2()).isLessThanOrEqualTo(58 + 1e-9));
+        assertThat(figure.points()).filteredOn(Mark.Line.class::isInstance).isNotEmpty()
+                .allSatisfy(it -> assertThat(((Mark.Line) it).x2()).isLessThanOrEqualTo(58 + 1e-9));
     }
 }

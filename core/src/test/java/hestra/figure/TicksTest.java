@@ -31,7 +31,8 @@ class TicksTest {
             double tolerance = ticks.step() * 1e-6;
             assertThat(ticks.values()).allMatch(tick -> tick >= low - tolerance && tick <= high + tolerance);
             for (int k = 1; k < ticks.values().size(); k++) {
-                assertThat(ticks.values().get(k) - ticks.values().get(k - 1)).isEqualTo(ticks.step(), within(ticks.step() * 1e-3));
+                assertThat(ticks.values().get(k) - ticks.values().get(k - 1))
+                        .isEqualTo(ticks.step(), within(ticks.step() * 1e-3));
             }
         }
     }
@@ -71,7 +72,8 @@ class TicksTest {
         assertThat(large.powerInWords()).isEqualTo("10⁹");
         Ticks small = Ticks.between(-3e-7, 5e-7, 5);
         assertThat(small.values().stream().map(it -> small.label(it, NumberStyle.STANDARD))).containsExactly("−2", "0", "2", "4");
-        assertThat(new Variable("shoots", "height of the shoots", "mm").axisTitle(small.powerInWords())).isEqualTo("height of the shoots (10⁻⁷ mm)");
+        assertThat(new Variable("shoots", "height of the shoots", "mm").axisTitle(small.powerInWords()))
+                .isEqualTo("height of the shoots (10⁻⁷ mm)");
         assertThat(new Variable("shoots", "", "").axisTitle("10⁻⁷")).isEqualTo("shoots (10⁻⁷)");
         assertThat(Ticks.between(0, 60, 7).power()).isZero();
         Random random = new Random(9);
@@ -79,7 +81,8 @@ class TicksTest {
             double low = random.nextGaussian() * Math.pow(10, random.nextInt(30) - 15);
             Ticks ticks = Ticks.between(low, low + Math.abs(low) * (0.01 + random.nextDouble()) + 1e-300, 6);
             for (double tick : ticks.values()) {
-                double read = Double.parseDouble(ticks.label(tick, NumberStyle.STANDARD).replace(NumberStyle.MINUS, '-')) * Math.pow(10, ticks.power());
+                double read = Double.parseDouble(ticks.label(tick, NumberStyle.STANDARD)
+                        .replace(NumberStyle.MINUS, '-')) * Math.pow(10, ticks.power());
                 assertThat(read).as("text times power is the value").isCloseTo(tick, within(Math.abs(ticks.step()) * 1e-6));
             }
         }
@@ -136,9 +139,12 @@ class TicksTest {
 
     @Test
     void ticksOfALogarithmicAxisAreRoundAndInside() {
-        assertThat(Ticks.along(new Scale(1, 1000, 0, 300, Spacing.LOGARITHMIC), 4).values()).containsExactly(1.0, 10.0, 100.0, 1000.0);
-        assertThat(Ticks.along(new Scale(1, 20, 0, 300, Spacing.LOGARITHMIC), 6).values()).containsExactly(1.0, 2.0, 5.0, 10.0, 20.0);
-        assertThat(Ticks.along(new Scale(40, 60, 0, 300, Spacing.LOGARITHMIC), 5).values()).as("part of a decade").contains(45.0, 50.0, 55.0);
+        assertThat(Ticks.along(new Scale(1, 1000, 0, 300, Spacing.LOGARITHMIC), 4).values())
+                .containsExactly(1.0, 10.0, 100.0, 1000.0);
+        assertThat(Ticks.along(new Scale(1, 20, 0, 300, Spacing.LOGARITHMIC), 6).values())
+                .containsExactly(1.0, 2.0, 5.0, 10.0, 20.0);
+        assertThat(Ticks.along(new Scale(40, 60, 0, 300, Spacing.LOGARITHMIC), 5).values())
+                .as("part of a decade").contains(45.0, 50.0, 55.0);
         assertThat(Ticks.along(new Scale(1e-300, 1e300, 0, 300, Spacing.LOGARITHMIC), 5).values()).hasSizeBetween(3, 7);
         Ticks ticks = Ticks.along(new Scale(0.001, 1e8, 0, 300, Spacing.LOGARITHMIC), 5);
         assertThat(ticks.values().stream().map(it -> ticks.label(it, NumberStyle.STANDARD)).toList()).doesNotHaveDuplicates();
@@ -152,9 +158,11 @@ class TicksTest {
             values[0] = -values[0];
             Frame frame = Frame.around(DoubleStream.of(values), Spacing.LOGARITHMIC, DoubleStream.of(values), Spacing.LINEAR);
             assertThat(frame.xLow()).isPositive();
-            assertThat(DoubleStream.of(values).filter(it -> it > 0).allMatch(it -> it >= frame.xLow() && it <= frame.xHigh())).isTrue();
+            assertThat(DoubleStream.of(values).filter(it -> it > 0).allMatch(it -> it >= frame.xLow() && it <= frame.xHigh()))
+                    .isTrue();
             assertThat(frame.yLow()).isLessThanOrEqualTo(values[0]);
         }
-        assertThat(Frame.around(DoubleStream.of(0, -3), Spacing.LOGARITHMIC, DoubleStream.of(1), Spacing.LINEAR).xLow()).isPositive();
+        assertThat(Frame.around(DoubleStream.of(0, -3), Spacing.LOGARITHMIC, DoubleStream.of(1), Spacing.LINEAR).xLow())
+                .isPositive();
     }
 }

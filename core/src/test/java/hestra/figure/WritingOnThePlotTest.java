@@ -28,7 +28,8 @@ class WritingOnThePlotTest {
             contents.reading = new ReadingLines(OptionalDouble.of(at), OptionalDouble.of(at), List.of(at), List.of());
             Figure figure = contents.figure();
             Figure.Area label = figure.targets().boxOf(Slot.FIRST).orElseThrow();
-            List<Mark.Box> callouts = marks(figure.front(), Mark.Box.class).stream().filter(it -> it.fill() == Ink.CALLOUT).toList();
+            List<Mark.Box> callouts = marks(figure.front(), Mark.Box.class).stream()
+                    .filter(it -> it.fill() == Ink.CALLOUT).toList();
             assertThat(callouts).as("at " + at).hasSize(2).allSatisfy(box ->
                     assertThat(new Figure.Area(box.x(), box.y(), box.width(), box.height()).meets(label)).isFalse());
         }
@@ -38,10 +39,12 @@ class WritingOnThePlotTest {
     void theNotesOfHowFarTheDataReachStandClearOfACurve() {
         // Falls to the foot of the plot where the data end.
         Pairs falling = Pairs.of(new double[] {2, 6, 10, 14, 18}, new double[] {10, 8, 5, 3, 0.5});
-        Contents contents = new Contents(EnumSet.of(Layer.POINTS, Layer.LINE)).holding(Slot.LINE, LeastSquares.line(falling).line().orElseThrow(), "");
+        Contents contents = new Contents(EnumSet.of(Layer.POINTS, Layer.LINE))
+                .holding(Slot.LINE, LeastSquares.line(falling).line().orElseThrow(), "");
         contents.points = List.of(new PlotContent.Point(0, 2, 10, false), new PlotContent.Point(1, 18, 11, false));
         Figure figure = contents.figure();
-        Mark.Label end = marks(figure.ground(), Mark.Label.class).stream().filter(it -> it.text().startsWith("to 18")).findFirst().orElseThrow();
+        Mark.Label end = marks(figure.ground(), Mark.Label.class).stream()
+                .filter(it -> it.text().startsWith("to 18")).findFirst().orElseThrow();
         Figure.Area box = new Figure.Area(end.x() - 40, end.y() - 10, 40, 12);
         assertThat(figure.lines().stream().flatMap(Mark::segments)).noneMatch(box::isCrossedBy);
     }
@@ -92,6 +95,7 @@ class WritingOnThePlotTest {
         Figure figure = contents.figure();
         Figure.Area one = figure.targets().boxOf(Slot.FIRST).orElseThrow();
         Figure.Area other = figure.targets().boxOf(Slot.LINE).orElseThrow();
-        assertThat(one.right() <= other.left() || other.right() <= one.left() || one.bottom() <= other.top() || other.bottom() <= one.top()).isTrue();
+        assertThat(one.right() <= other.left() || other.right() <= one.left() || one.bottom() <= other.top()
+                || other.bottom() <= one.top()).isTrue();
     }
 }

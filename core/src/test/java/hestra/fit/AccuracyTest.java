@@ -48,12 +48,14 @@ class AccuracyTest {
 
     private static void check(Problem problem, int degree) {
         CurveFit fit = fit(degree == 1 ? new Curve.Line() : new Curve.Polynomial(degree), problem);
-        ExactLeastSquares exact = new ExactLeastSquares(problem.x, problem.y, problem.counts, IntStream.rangeClosed(0, degree).toArray());
+        ExactLeastSquares exact = new ExactLeastSquares(problem.x, problem.y, problem.counts,
+                IntStream.rangeClosed(0, degree).toArray());
         compare(problem, degree == 1 ? "line" : "degree " + degree, fit, exact);
     }
 
     private static void checkOrigin(Problem problem) {
-        compare(problem, "line through the origin", fit(new Curve.ThroughOrigin(), problem), new ExactLeastSquares(problem.x, problem.y, problem.counts, new int[] {1}));
+        compare(problem, "line through the origin", fit(new Curve.ThroughOrigin(), problem),
+                new ExactLeastSquares(problem.x, problem.y, problem.counts, new int[] {1}));
     }
 
     private static CurveFit fit(Curve curve, Problem problem) {
@@ -66,13 +68,15 @@ class AccuracyTest {
             Coefficient coefficient = fit.coefficients().get(k);
             agree(group, 0, problem.name + " " + coefficient.name(), coefficient.value(), exact.coefficient(k).decimal());
             if (coefficient.standardError().isPresent()) {
-                agree(group, 1, problem.name + " error of " + coefficient.name(), coefficient.standardError().getAsDouble(), exact.standardError(k));
+                agree(group, 1, problem.name + " error of " + coefficient.name(), coefficient.standardError().getAsDouble(),
+                        exact.standardError(k));
             }
         }
         agree(group, 2, problem.name + " R²", fit.goodness().rSquared().orElseThrow(), exact.rSquared().decimal());
         agree(group, 3, problem.name + " SSE", fit.goodness().sse(), exact.sse().decimal());
         if (fit.degreesOfFreedom() > 0) {
-            agree(group, 3, problem.name + " s", fit.goodness().residualStandardError().orElseThrow(), exact.residualStandardError());
+            agree(group, 3, problem.name + " s", fit.goodness().residualStandardError().orElseThrow(),
+                    exact.residualStandardError());
         }
     }
 
@@ -145,7 +149,8 @@ class AccuracyTest {
      * @see "R. H. Wampler, A report on the accuracy of some widely used least squares computer programs, JASA 65 (1970)"
      */
     private static List<Problem> publicProblems() {
-        long[] noise = {759, -2048, 2048, -2048, 2523, -2048, 2048, -2048, 1838, -2048, 2048, -2048, 1838, -2048, 2048, -2048, 2523, -2048, 2048, -2048, 759};
+        long[] noise = {759, -2048, 2048, -2048, 2523, -2048, 2048, -2048, 1838, -2048, 2048, -2048, 1838, -2048, 2048, -2048,
+                2523, -2048, 2048, -2048, 759};
         double[] x = IntStream.rangeClosed(0, 20).mapToDouble(i -> i).toArray();
         List<Problem> problems = new ArrayList<>();
         for (int size : new int[] {1, 100, 10_000}) {
@@ -164,8 +169,11 @@ class AccuracyTest {
 
     @AfterAll
     static void writeTheTable() throws IOException {
-        StringBuilder table = new StringBuilder("| problems | curve | coefficients | standard errors | R² | SSE, s |\n| --- | --- | --- | --- | --- | --- |\n");
-        FEWEST.forEach((group, fewest) -> table.append("| ").append(group).append(String.format(Locale.ROOT, " | %.1f | %.1f | %.1f | %.1f |%n",
+        StringBuilder table =
+                new StringBuilder("| problems | curve | coefficients | standard errors | R² | SSE, s |\n| --- | --- | --- | "
+                + "--- | --- | --- |\n");
+        FEWEST.forEach((group, fewest) -> table.append("| ").append(group)
+                .append(String.format(Locale.ROOT, " | %.1f | %.1f | %.1f | %.1f |%n",
                 fewest[0], fewest[1], fewest[2], fewest[3])));
         Files.createDirectories(Path.of("target"));
         Files.writeString(Path.of("target", "accuracy.md"), table);

@@ -62,7 +62,8 @@ class CurvesTest {
     void anExactCubicIsFoundWithNothingLeftOver() {
         CurveFit fit = fit(new Curve.Polynomial(3), pairs(x(-2, -1, 0, 1, 2, 5), t -> 1 - 2 * t + 0.5 * t * t * t));
         assertThat(fit.coefficients().stream().map(Coefficient::name)).containsExactly("intercept", "x", "x^2", "x^3");
-        assertThat(fit.coefficients().stream().mapToDouble(Coefficient::value).toArray()).containsExactly(new double[] {1, -2, 0, 0.5}, within(1e-15));
+        assertThat(fit.coefficients().stream().mapToDouble(Coefficient::value).toArray())
+                .containsExactly(new double[] {1, -2, 0, 0.5}, within(1e-15));
         assertThat(fit.goodness().rSquared()).hasValue(1);
         assertThat(fit.goodness().sse()).isZero();
         assertThat(fit.fTest()).isEmpty();
@@ -95,7 +96,9 @@ class CurvesTest {
         assertThat(equation(fit)).matches("warmth = \\d+\\.\\d+ · 0\\.\\d+\\^minutes");
     }
 
-    /** The direct minimum found in another way: the rate at which the slope of the squares, the factor taken out, changes sign. */
+    /**
+     * The direct minimum found in another way: the rate at which the slope of the squares, the factor taken out, changes sign.
+     */
     private static double[] minimumByHalving(double[] x, double[] y, double low, double high) {
         DoubleUnaryOperator factor = k -> {
             double ey = 0;
@@ -108,7 +111,8 @@ class CurvesTest {
         };
         DoubleUnaryOperator slope = k -> {
             double a = factor.applyAsDouble(k);
-            return -IntStream.range(0, x.length).mapToDouble(i -> (y[i] - a * Math.exp(k * x[i])) * a * x[i] * Math.exp(k * x[i])).sum();
+            return -IntStream.range(0, x.length).mapToDouble(i -> (y[i] - a * Math.exp(k * x[i])) * a * x[i] * Math.exp(k * x[i]))
+                    .sum();
         };
         double from = low;
         double to = high;
@@ -134,7 +138,8 @@ class CurvesTest {
             double[] y = noisy(x, t -> 20 * Math.exp(rate * t), noise, random);
             double[] expected = minimumByHalving(x, y, rate - 0.3, rate + 0.3);
             CurveFit fit = fit(new Curve.Exponential(VALUES), Pairs.of(x, y));
-            assertThat(value(fit, "k")).as("problem %d", problem).isEqualTo(expected[1], within(1e-8 * Math.max(0.01, Math.abs(expected[1]))));
+            assertThat(value(fit, "k")).as("problem %d", problem)
+                    .isEqualTo(expected[1], within(1e-8 * Math.max(0.01, Math.abs(expected[1]))));
             assertThat(value(fit, "a")).isEqualTo(expected[0], within(1e-8 * expected[0]));
         }
     }
@@ -171,7 +176,8 @@ class CurvesTest {
             for (double phase : new double[] {-3, -1, 0.2, 2}) {
                 double[] x = IntStream.range(0, 60).mapToDouble(i -> 2026 + i * 0.2).toArray();
                 double noise = 0.05;
-                CurveFit fit = fit(new Curve.Wave(), pairs(x, t -> 7 + 3 * Math.sin(frequency * (t - 2026) + phase) + noise * random.nextGaussian()));
+                CurveFit fit = fit(new Curve.Wave(), pairs(x, t -> 7 + 3 * Math.sin(frequency * (t - 2026) + phase)
+                        + noise * random.nextGaussian()));
                 assertThat(value(fit, "c")).isEqualTo(frequency, within(0.02));
                 assertThat(value(fit, "a")).isEqualTo(7, within(0.5));
                 assertThat(value(fit, "b")).isEqualTo(3, within(0.5));
@@ -186,7 +192,8 @@ class CurvesTest {
     @Test
     void decayIsNoWaveAndALesserMinimumIsNotPassedOffAsOne() {
         double[] minutes = x(0, 2, 4, 6, 8, 10, 15, 20, 30);
-        assertThat(refusal(new Curve.Wave(), pairs(minutes, t -> 61 * Math.exp(-0.095 * t)))).contains("least for one far longer");
+        assertThat(refusal(new Curve.Wave(), pairs(minutes, t -> 61 * Math.exp(-0.095 * t))))
+                .contains("least for one far longer");
     }
 
     @Test
@@ -200,10 +207,13 @@ class CurvesTest {
         CurveFit own = fit(new Curve.OwnTerms(List.of(Term.ONE, Term.LN)), Pairs.of(years, rings));
         assertThat(own.goodness()).isEqualTo(log.goodness());
         assertThat(equation(log)).matches("warmth = \\d\\.\\d+ \\+ \\d\\.\\d+ · ln minutes");
-        CurveFit every = fit(new Curve.OwnTerms(List.of(Term.X_CUBED, Term.ROOT, Term.INVERSE, Term.EXP)), pairs(x(0.5, 1, 1.5, 2, 3, 4),
+        CurveFit every = fit(new Curve.OwnTerms(List.of(Term.X_CUBED, Term.ROOT, Term.INVERSE, Term.EXP)),
+                pairs(x(0.5, 1, 1.5, 2, 3, 4),
                 t -> 2 * t * t * t - 3 * Math.sqrt(t) + 5 / t + 0.25 * Math.exp(t)));
-        assertThat(every.coefficients().stream().mapToDouble(Coefficient::value).toArray()).containsExactly(new double[] {2, -3, 5, 0.25}, within(1e-9));
-        assertThat(equation(every)).isEqualTo("warmth = 2.000 · minutes³ − 3.000 · √minutes + 5.000 ÷ minutes + 0.2500 · e^minutes");
+        assertThat(every.coefficients().stream().mapToDouble(Coefficient::value).toArray())
+                .containsExactly(new double[] {2, -3, 5, 0.25}, within(1e-9));
+        assertThat(equation(every))
+                .isEqualTo("warmth = 2.000 · minutes³ − 3.000 · √minutes + 5.000 ÷ minutes + 0.2500 · e^minutes");
     }
 
     @Test
@@ -233,7 +243,8 @@ class CurvesTest {
             LinearFit fit = (LinearFit) fit(curve, pairs);
             double[][] covariance = fit.covariance().orElseThrow();
             for (int k = 0; k < covariance.length; k++) {
-                assertThat(Math.sqrt(covariance[k][k])).isEqualTo(fit.coefficients().get(k).standardError().orElseThrow(), within(1e-12));
+                assertThat(Math.sqrt(covariance[k][k]))
+                        .isEqualTo(fit.coefficients().get(k).standardError().orElseThrow(), within(1e-12));
             }
         }
         // For the line: cov(a, b) = −x̄ var(b).
@@ -244,22 +255,27 @@ class CurvesTest {
     @Test
     void rowsOutsideACurvesDomainAreNamed() {
         Pairs pairs = Pairs.of(x(0, 1, 2, 3), x(5, -1, 0, 2));
-        assertThat(refusal(new Curve.Logarithmic(), pairs)).isEqualTo("A logarithmic curve needs x above 0; row 1 does not. Set it aside, or choose another curve.");
-        assertThat(refusal(new Curve.Exponential(LOGARITHMS), pairs)).contains("y above 0; rows 2 and 3 do not").contains("fit the curve directly");
+        assertThat(refusal(new Curve.Logarithmic(), pairs))
+                .isEqualTo("A logarithmic curve needs x above 0; row 1 does not. Set it aside, or choose another curve.");
+        assertThat(refusal(new Curve.Exponential(LOGARITHMS), pairs)).contains("y above 0; rows 2 and 3 do not")
+                .contains("fit the curve directly");
         assertThat(refusal(new Curve.Power(VALUES), pairs)).contains("x above 0").doesNotContain("directly");
         assertThat(refusal(new Curve.OwnTerms(List.of(Term.ONE, Term.INVERSE)), pairs)).contains("x other than 0; row 1");
-        assertThat(refusal(new Curve.Exponential(LOGARITHMS), pairs(IntStream.range(0, 20).asDoubleStream().toArray(), t -> -1))).contains("rows 1, 2, 3, 4, 5, 6 and 14 more");
+        assertThat(refusal(new Curve.Exponential(LOGARITHMS), pairs(IntStream.range(0, 20).asDoubleStream().toArray(), t -> -1)))
+                .contains("rows 1, 2, 3, 4, 5, 6 and 14 more");
     }
 
     @Test
     void tooFewDifferentXNamesBothNumbers() {
-        assertThat(refusal(new Curve.Polynomial(3), Pairs.of(x(1, 1, 2, 2, 3), x(1, 2, 3, 4, 5)))).contains("4 coefficients").contains("only 3");
+        assertThat(refusal(new Curve.Polynomial(3), Pairs.of(x(1, 1, 2, 2, 3), x(1, 2, 3, 4, 5))))
+                .contains("4 coefficients").contains("only 3");
     }
 
     @Test
     void termsThatAreMixturesOfOneAnotherCannotBeToldApart() {
         // √x and x agree at 0 and 1.
-        assertThat(refusal(new Curve.OwnTerms(List.of(Term.X, Term.ROOT)), Pairs.of(x(0, 1, 1), x(1, 2, 3)))).contains("cannot be separated");
+        assertThat(refusal(new Curve.OwnTerms(List.of(Term.X, Term.ROOT)), Pairs.of(x(0, 1, 1), x(1, 2, 3))))
+                .contains("cannot be separated");
     }
 
     @Test
@@ -289,8 +305,10 @@ class CurvesTest {
     @MethodSource("everyCurve")
     void badInputGivesAReasonOrFiniteNumbers(Curve curve) {
         double most = Double.MAX_VALUE;
-        double[][] xs = {{}, {1}, {1, 2}, {1, 1}, {1, 1, 1, 1, 1, 1, 1, 1, 1}, {1, 2, 3, 4, 5, 6, 7, 8, 9}, {1e300, 2e300, 3e300, 4e300, 5e300, 6e300, 7e300, 8e300, 9e300},
-            {-most, most, 1, 2, 3, 4, 5, 6, 7}, {1e-310, 2e-310, 3e-310, 4e-310, 5e-310, 6e-310, 7e-310, 8e-310, 9e-310}, {-3, -2, -1, 0, 1, 2, 3, 4, 5}};
+        double[][] xs = {{}, {1}, {1, 2}, {1, 1}, {1, 1, 1, 1, 1, 1, 1, 1, 1}, {1, 2, 3, 4, 5, 6, 7, 8, 9},
+                {1e300, 2e300, 3e300, 4e300, 5e300, 6e300, 7e300, 8e300, 9e300},
+            {-most, most, 1, 2, 3, 4, 5, 6, 7}, {1e-310, 2e-310, 3e-310, 4e-310, 5e-310, 6e-310, 7e-310, 8e-310, 9e-310},
+                    {-3, -2, -1, 0, 1, 2, 3, 4, 5}};
         double[] ys = {3, 1, 4, 1.5, 9, 2, 6, 5, 3.5};
         for (double[] x : xs) {
             for (double scale : new double[] {0, 1, -1, 1e300, 1e-300, 1e-320}) {
@@ -302,12 +320,15 @@ class CurvesTest {
                         assertFinite(found.coefficients().stream().mapToDouble(Coefficient::value));
                         assertFinite(found.coefficients().stream().flatMapToDouble(it -> it.standardError().stream()));
                         assertFinite(found.coefficients().stream().flatMapToDouble(it -> it.p().stream()));
-                        assertFinite(DoubleStream.of(found.goodness().sse(), found.goodness().sst(), found.goodness().rSquared().orElse(0),
-                                found.goodness().residualStandardError().orElse(0), found.goodness().adjustedRSquared().orElse(0)));
+                        assertFinite(DoubleStream.of(found.goodness().sse(), found.goodness().sst(),
+                                found.goodness().rSquared().orElse(0),
+                                found.goodness().residualStandardError().orElse(0), found.goodness()
+                                        .adjustedRSquared().orElse(0)));
                         for (double at : new double[] {-1e308, -1, 0, 1, 5, 1e308}) {
                             Optional<Prediction> prediction = found.predicted(at, 0.95);
                             assertFinite(prediction.stream().mapToDouble(Prediction::fitted));
-                            assertFinite(prediction.stream().flatMap(it -> it.meanInterval().stream()).flatMapToDouble(it -> DoubleStream.of(it.low(), it.high())));
+                            assertFinite(prediction.stream().flatMap(it -> it.meanInterval().stream())
+                                    .flatMapToDouble(it -> DoubleStream.of(it.low(), it.high())));
                             assertFinite(Inverse.of(found, at).solutions().stream().mapToDouble(Inverse.Solution::x));
                         }
                     }
@@ -321,7 +342,8 @@ class CurvesTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"line", "origin", "quadratic", "cubic", "poly4", "poly5", "poly6", "exponential", "power", "log", "wave", "terms:1,x^2,ln(x)"})
+    @ValueSource(strings = {"line", "origin", "quadratic", "cubic", "poly4", "poly5", "poly6", "exponential", "power", "log",
+            "wave", "terms:1,x^2,ln(x)"})
     void aCurveIsReadFromTheNameItGives(String code) {
         assertThat(Curve.of(code, LOGARITHMS).orElseThrow().code()).isEqualTo(code);
     }

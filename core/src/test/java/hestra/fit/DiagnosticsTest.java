@@ -19,7 +19,8 @@ class DiagnosticsTest {
     private static final double[] Y = {2.5, 3, 6.5, 8, 14.5, 12};
 
     static Stream<Curve> linearCurves() {
-        return Stream.of(new Curve.Line(), new Curve.ThroughOrigin(), new Curve.Polynomial(2), new Curve.Polynomial(3), new Curve.Logarithmic(),
+        return Stream.of(new Curve.Line(), new Curve.ThroughOrigin(), new Curve.Polynomial(2), new Curve.Polynomial(3),
+                new Curve.Logarithmic(),
                 new Curve.OwnTerms(List.of(Term.ROOT, Term.X)));
     }
 
@@ -59,7 +60,8 @@ class DiagnosticsTest {
     void leveragesOfAllObservationsAddUpToTheNumberOfCoefficients(Curve curve) {
         Pairs pairs = Pairs.of(X, Y, new int[] {1, 3, 1, 2, 4, 1});
         CurveFit fit = LeastSquares.fit(curve, pairs).curveFit().orElseThrow();
-        double sum = Diagnostics.of(fit, pairs).stream().mapToDouble(point -> point.count() * point.leverage().orElseThrow()).sum();
+        double sum = Diagnostics.of(fit, pairs).stream()
+                .mapToDouble(point -> point.count() * point.leverage().orElseThrow()).sum();
         assertThat(sum).isEqualTo(curve.coefficients(), within(1e-12));
     }
 
@@ -81,7 +83,8 @@ class DiagnosticsTest {
     @Test
     void aPointThatAloneDeterminesACoefficientHasNothingSaidOfItsAbsence() {
         Pairs pairs = Pairs.of(new double[] {1, 1, 1, 5}, new double[] {1, 2, 3, 9});
-        Diagnostics.Point last = Diagnostics.of(LeastSquares.fit(new Curve.Line(), pairs).curveFit().orElseThrow(), pairs).getLast();
+        Diagnostics.Point last = Diagnostics.of(LeastSquares.fit(new Curve.Line(), pairs).curveFit().orElseThrow(), pairs)
+                .getLast();
         assertThat(last.leverage()).hasValueCloseTo(1.0, within(1e-14));
         assertThat(last.change()).isEmpty();
         assertThat(last.standardised()).isEmpty();
@@ -93,7 +96,8 @@ class DiagnosticsTest {
     void curvesThatAreNotLinearHaveResidualsButNoLeverage() {
         Pairs pairs = Pairs.of(X, Y);
         for (Curve.FittedOn on : Curve.FittedOn.values()) {
-            Diagnostics.Point first = Diagnostics.of(LeastSquares.fit(new Curve.Exponential(on), pairs).curveFit().orElseThrow(), pairs).getFirst();
+            Diagnostics.Point first = Diagnostics.of(LeastSquares.fit(new Curve.Exponential(on), pairs).curveFit().orElseThrow(),
+                    pairs).getFirst();
             assertThat(first.residual()).isEqualTo(first.y() - first.fitted());
             assertThat(first.leverage()).isEmpty();
         }
@@ -102,9 +106,11 @@ class DiagnosticsTest {
     @Test
     void residualsOfALineSumToZeroAndStandInOrderAtTheirPositions() {
         Pairs pairs = Pairs.of(X, Y);
-        Residuals residuals = Residuals.of(LeastSquares.fit(new Curve.Line(), pairs).curveFit().orElseThrow(), pairs).orElseThrow();
+        Residuals residuals = Residuals.of(LeastSquares.fit(new Curve.Line(), pairs).curveFit().orElseThrow(), pairs)
+                .orElseThrow();
         assertThat(residuals.summary().sum()).isEqualTo(0, within(1e-13));
-        assertThat(residuals.normal()).isSortedAccordingTo(java.util.Comparator.comparingDouble(Residuals.Quantile::residual)).hasSize(6);
+        assertThat(residuals.normal()).isSortedAccordingTo(java.util.Comparator.comparingDouble(Residuals.Quantile::residual))
+                .hasSize(6);
         assertThat(residuals.normal().getFirst().quantile()).isEqualTo(-residuals.normal().getLast().quantile(), within(1e-12));
         // The first of six stands at (1 − 3/8) ÷ 6.25 = 0.1, whose normal quantile is in every table.
         assertThat(residuals.normal().getFirst().quantile()).isEqualTo(-1.2815515655446004, within(1e-12));
@@ -114,12 +120,14 @@ class DiagnosticsTest {
     void aBendIsSeenInTheRunsOfTheSigns() {
         double[] x = IntStream.range(0, 12).mapToDouble(i -> i).toArray();
         Pairs bent = Pairs.of(x, IntStream.range(0, 12).mapToDouble(i -> i * i).toArray());
-        Residuals.Runs runs = Residuals.of(LeastSquares.fit(new Curve.Line(), bent).curveFit().orElseThrow(), bent).orElseThrow().runs().orElseThrow();
+        Residuals.Runs runs = Residuals.of(LeastSquares.fit(new Curve.Line(), bent).curveFit().orElseThrow(), bent)
+                .orElseThrow().runs().orElseThrow();
         assertThat(runs.runs()).isEqualTo(3);
         assertThat(runs.hintsAtAnotherCurve()).isTrue();
         Random random = new Random(3);
         Pairs straight = Pairs.of(x, IntStream.range(0, 12).mapToDouble(i -> i + random.nextGaussian()).toArray());
-        assertThat(Residuals.of(LeastSquares.fit(new Curve.Line(), straight).curveFit().orElseThrow(), straight).orElseThrow().runs().orElseThrow()
+        assertThat(Residuals.of(LeastSquares.fit(new Curve.Line(), straight).curveFit().orElseThrow(), straight)
+                .orElseThrow().runs().orElseThrow()
                 .hintsAtAnotherCurve()).isFalse();
     }
 
@@ -128,7 +136,8 @@ class DiagnosticsTest {
     }
 
     private static boolean hints(Residuals residuals) {
-        return residuals.runs().map(Residuals.Runs::hintsAtAnotherCurve).or(() -> residuals.lackOfFit().map(Residuals.LackOfFit::hintsAtAnotherCurve)).orElse(false);
+        return residuals.runs().map(Residuals.Runs::hintsAtAnotherCurve)
+                .or(() -> residuals.lackOfFit().map(Residuals.LackOfFit::hintsAtAnotherCurve)).orElse(false);
     }
 
     @Test
@@ -155,18 +164,22 @@ class DiagnosticsTest {
         assertThat(bent.runs()).isEmpty();
         assertThat(hints(bent)).isTrue();
         int[] shuffled = {2, 0, 1, 5, 4, 3, 7, 8, 6, 9, 11, 10, 12, 13, 14, 17, 16, 15, 18, 20, 19, 22, 23, 21};
-        Residuals other = of(Pairs.of(IntStream.of(shuffled).mapToDouble(i -> x[i]).toArray(), IntStream.of(shuffled).mapToDouble(i -> y[i]).toArray()));
+        Residuals other = of(Pairs.of(IntStream.of(shuffled).mapToDouble(i -> x[i]).toArray(), IntStream.of(shuffled)
+                .mapToDouble(i -> y[i]).toArray()));
         assertThat(other.lackOfFit().orElseThrow().p()).isCloseTo(bent.lackOfFit().orElseThrow().p(), within(1e-12));
         double[] few = {0, 1, 2, 2, 3, 4, 5, 6, 7, 8};
         double[] values = {0, 1.2, 3.8, 4.4, 9, 16.3, 25, 36, 49, 64};
         Residuals runs = of(Pairs.of(few, values));
-        assertThat(runs.runs().orElseThrow().above() + runs.runs().orElseThrow().below()).as("two points of one x are one").isEqualTo(9);
+        assertThat(runs.runs().orElseThrow().above() + runs.runs().orElseThrow().below())
+                .as("two points of one x are one").isEqualTo(9);
     }
 
     @Test
     void lackOfFitIsTheFOfTheMeansAgainstThePoints() {
-        // Means 1, 4, 1 at x = 0, 1, 2, two points each 1 away from theirs: the line is flat at 2, and F = (2(1 + 4 + 1) ÷ 1) ÷ (6 ÷ 3) = 6.
-        Residuals.LackOfFit lack = of(Pairs.of(new double[] {0, 0, 1, 1, 2, 2}, new double[] {0, 2, 3, 5, 0, 2})).lackOfFit().orElseThrow();
+        // Means 1, 4, 1 at x = 0, 1, 2, two points each 1 away from theirs: the line is flat at 2, and F = (2(1 + 4 + 1) ÷ 1) ÷
+        // (6 ÷ 3) = 6.
+        Residuals.LackOfFit lack = of(Pairs.of(new double[] {0, 0, 1, 1, 2, 2}, new double[] {0, 2, 3, 5, 0, 2})).lackOfFit()
+                .orElseThrow();
         assertThat(lack.f()).isCloseTo(6, within(1e-12));
         assertThat(List.of(lack.above(), lack.below())).containsExactly(1, 3);
         assertThat(lack.p()).isCloseTo(0.0917, within(5e-4));
@@ -177,14 +190,16 @@ class DiagnosticsTest {
         double[] x = {1, 2, 3, 4, 5, 6, 7, 8};
         double[] y = {1e9 + 3, 1e9 + 5, 1e9 + 7, 1e9 + 9, 1e9 + 40, 1e9 + 13.000001, 1e9 + 15, 1e9 + 17};
         Pairs pairs = Pairs.of(x, y);
-        List<Diagnostics.Point> points = Diagnostics.of(LeastSquares.fit(new Curve.Line(), pairs).curveFit().orElseThrow(), pairs);
+        List<Diagnostics.Point> points = Diagnostics.of(LeastSquares.fit(new Curve.Line(), pairs).curveFit().orElseThrow(),
+                pairs);
         for (int i = 0; i < x.length; i++) {
             int left = i;
             double[] otherX = IntStream.range(0, 8).filter(k -> k != left).mapToDouble(k -> x[k]).toArray();
             double[] otherY = IntStream.range(0, 8).filter(k -> k != left).mapToDouble(k -> y[k]).toArray();
             ExactLeastSquares exact = new ExactLeastSquares(otherX, otherY, 0, 1);
             double leftOver = Fraction.of(1).minus(exact.rSquared()).decimal().doubleValue();
-            assertThat(1 - points.get(i).rSquaredWithout().orElseThrow()).as("without %d", i).isCloseTo(leftOver, within(1e-10 * leftOver + 2e-16));
+            assertThat(1 - points.get(i).rSquaredWithout().orElseThrow()).as("without %d", i)
+                    .isCloseTo(leftOver, within(1e-10 * leftOver + 2e-16));
             double s = Math.sqrt(exact.sse().decimal().doubleValue() / 5);
             double expected = points.get(i).residual() / (s * Math.sqrt(1 - points.get(i).leverage().orElseThrow()));
             assertThat(points.get(i).studentised()).as("studentised %d", i).satisfies(it -> {
@@ -220,7 +235,8 @@ class DiagnosticsTest {
                 LineFit quick = line.at(toX, toY).line().orElseThrow();
                 LineFit full = LeastSquares.line(pairs.withMoved(moving, toX, toY)).line().orElseThrow();
                 assertThat(quick.slope().value()).isEqualTo(full.slope().value(), within(1e-14 * Math.abs(full.slope().value())));
-                assertThat(quick.intercept().value()).isEqualTo(full.intercept().value(), within(1e-14 * Math.abs(full.intercept().value())));
+                assertThat(quick.intercept().value()).isEqualTo(full.intercept().value(),
+                        within(1e-14 * Math.abs(full.intercept().value())));
                 assertThat(quick.sse()).isEqualTo(full.sse(), within(1e-13 * full.sse()));
                 assertThat(quick.support()).isEqualTo(full.support());
             }

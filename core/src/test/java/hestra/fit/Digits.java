@@ -27,6 +27,7 @@ final class Digits {
     }
 
     static void assertAgree(double least, String what, double actual, BigDecimal exact) {
-        assertThat(agreeing(actual, exact)).as("%s: %s, exactly %s", what, actual, exact.round(new MathContext(18))).isGreaterThanOrEqualTo(least);
+        assertThat(agreeing(actual, exact)).as("%s: %s, exactly %s", what, actual, exact.round(new MathContext(18)))
+                .isGreaterThanOrEqualTo(least);
     }
 }

@@ -68,12 +68,15 @@ final class ExactLeastSquares {
 
     private static int unit(double[] values) {
         return Arrays.stream(values).filter(v -> v != 0)
-                .mapToInt(v -> Math.getExponent(v) - 52 + Long.numberOfTrailingZeros(Double.doubleToLongBits(v) | 1L << 52)).min().orElse(0);
+                .mapToInt(v -> Math.getExponent(v) - 52 + Long.numberOfTrailingZeros(Double.doubleToLongBits(v) | 1L << 52)).min()
+                .orElse(0);
     }
 
     private static BigInteger whole(double value, int unit) {
         BigDecimal decimal = new BigDecimal(value);
-        return (unit >= 0 ? decimal.divide(new BigDecimal(BigInteger.TWO.pow(unit))) : decimal.multiply(new BigDecimal(BigInteger.TWO.pow(-unit))))
+        return (unit >= 0
+                ? decimal.divide(new BigDecimal(BigInteger.TWO.pow(unit)))
+                : decimal.multiply(new BigDecimal(BigInteger.TWO.pow(-unit))))
                 .toBigIntegerExact();
     }
 
@@ -122,7 +125,9 @@ final class ExactLeastSquares {
     }
 
     private static Fraction twoTo(int power) {
-        return power >= 0 ? new Fraction(BigInteger.TWO.pow(power), BigInteger.ONE) : new Fraction(BigInteger.ONE, BigInteger.TWO.pow(-power));
+        return power >= 0
+                ? new Fraction(BigInteger.TWO.pow(power), BigInteger.ONE)
+                : new Fraction(BigInteger.ONE, BigInteger.TWO.pow(-power));
     }
 
     private Fraction scaled(int k) {
@@ -146,7 +151,8 @@ final class ExactLeastSquares {
     }
 
     Fraction sst() {
-        return new Fraction(sumYy, BigInteger.ONE).minus(new Fraction(sumY.multiply(sumY), BigInteger.valueOf(n))).times(twoTo(2 * yUnit));
+        return new Fraction(sumYy, BigInteger.ONE)
+                .minus(new Fraction(sumY.multiply(sumY), BigInteger.valueOf(n))).times(twoTo(2 * yUnit));
     }
 
     Fraction rSquared() {
@@ -158,6 +164,7 @@ final class ExactLeastSquares {
     }
 
     BigDecimal standardError(int k) {
-        return sse().over(n - powers.length).times(new Fraction(adjugate[k][k], determinant)).times(twoTo(-2 * xUnit * powers[k])).root();
+        return sse().over(n - powers.length).times(new Fraction(adjugate[k][k], determinant))
+                .times(twoTo(-2 * xUnit * powers[k])).root();
     }
 }

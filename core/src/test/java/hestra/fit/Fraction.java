@@ -58,6 +58,8 @@ record Fraction(BigInteger top, BigInteger bottom) {
 
     /** The root, to forty digits. */
     BigDecimal root() {
-        return isZero() ? BigDecimal.ZERO : new BigDecimal(top).divide(new BigDecimal(bottom), new MathContext(60)).sqrt(new MathContext(40));
+        return isZero()
+                ? BigDecimal.ZERO
+                : new BigDecimal(top).divide(new BigDecimal(bottom), new MathContext(60)).sqrt(new MathContext(40));
     }
 }

@@ -88,7 +88,8 @@ class GlobalMinimumTest {
         Coefficient k = fit.coefficients().get(2);
         assertThat(a.value()).isLessThan(1e-162);
         // a is the factor at 2015.5 times e^(−2015.5 k), so its relative error is that of the exponent, almost alone.
-        assertThat(a.standardError().orElseThrow() / a.value()).isEqualTo(2015.5 * k.standardError().orElseThrow(), within(0.02 * 2015.5 * k.standardError().orElseThrow()));
+        assertThat(a.standardError().orElseThrow() / a.value())
+                .isEqualTo(2015.5 * k.standardError().orElseThrow(), within(0.02 * 2015.5 * k.standardError().orElseThrow()));
     }
 
     /** The least squares found among the valleys, and those of the limits at both ends of the range. */
@@ -117,7 +118,8 @@ class GlobalMinimumTest {
         double reach = 60 / Math.min(places[1], 1 - places[places.length - 2]);
         int steps = 4000;
         double bend = Math.log(2 * reach + 1) / steps;
-        double[] rates = IntStream.rangeClosed(-steps, steps).mapToDouble(i -> Math.signum(i) * Math.expm1(Math.abs(i) * bend) / 2).toArray();
+        double[] rates = IntStream.rangeClosed(-steps, steps)
+                .mapToDouble(i -> Math.signum(i) * Math.expm1(Math.abs(i) * bend) / 2).toArray();
         double limit = Math.min(atEnd(u, y, 0), atEnd(u, y, 1));
         return new Found(valleys(squares, rates), limit);
     }
@@ -133,10 +135,12 @@ class GlobalMinimumTest {
         double mean = Arrays.stream(y).average().orElseThrow();
         double[] u = Arrays.stream(x).map(v -> (v - low) / (high - low) * 2 - 1).toArray();
         double[] v = Arrays.stream(y).map(t -> t - mean).toArray();
-        DoubleUnaryOperator squares = w -> reflected(new double[][] {column(u, _ -> 1), column(u, t -> Math.sin(w * t)), column(u, t -> Math.cos(w * t))}, v);
+        DoubleUnaryOperator squares = w -> reflected(new double[][] {column(u, _ -> 1), column(u, t -> Math.sin(w * t)),
+                column(u, t -> Math.cos(w * t))}, v);
         double fastest = Math.PI * Math.min(40, (Arrays.stream(x).distinct().count() - 1) / 2.0);
         int steps = (int) Math.ceil(fastest / (Math.PI / 150));
-        double[] rates = IntStream.rangeClosed(0, steps).mapToDouble(i -> 0.05 + (fastest * (1 - 1e-4) - 0.05) * i / steps).toArray();
+        double[] rates = IntStream.rangeClosed(0, steps)
+                .mapToDouble(i -> 0.05 + (fastest * (1 - 1e-4) - 0.05) * i / steps).toArray();
         double parabola = reflected(new double[][] {column(u, _ -> 1), u.clone(), column(u, t -> t * t)}, v);
         return new Found(valleys(squares, rates), Math.min(parabola, squares.applyAsDouble(rates[rates.length - 1])));
     }
@@ -207,7 +211,10 @@ class GlobalMinimumTest {
         return Math.min(atA, atB);
     }
 
-    /** Sets of all sorts: small whole numbers, growth with a little and with much noise, levels, outliers, x in clusters and far apart, repeated x. */
+    /**
+     * Sets of all sorts: small whole numbers, growth with a little and with much noise, levels, outliers, x in clusters and far
+     * apart, repeated x.
+     */
     private static double[][] problem(Random random, boolean positive) {
         int n = 4 + random.nextInt(random.nextInt(4) == 0 ? 40 : 9);
         double[] x = new double[n];
@@ -247,7 +254,8 @@ class GlobalMinimumTest {
         int found = 0;
         List<String> missed = new ArrayList<>();
         while (asked < PROBLEMS) {
-            Curve curve = List.of(new Curve.Exponential(FittedOn.VALUES), new Curve.Power(FittedOn.VALUES), new Curve.Wave()).get(asked % 3);
+            Curve curve = List.of(new Curve.Exponential(FittedOn.VALUES), new Curve.Power(FittedOn.VALUES), new Curve.Wave())
+                    .get(asked % 3);
             double[][] problem = problem(random, curve instanceof Curve.Power);
             double[] x = problem[0];
             double[] y = problem[1];
@@ -256,21 +264,26 @@ class GlobalMinimumTest {
                 continue;
             }
             asked++;
-            Found sought = curve instanceof Curve.Wave ? wave(x, y) : growth(curve instanceof Curve.Power ? Arrays.stream(x).map(Math::log).toArray() : x, y);
+            Found sought = curve instanceof Curve.Wave
+                    ? wave(x, y) : growth(curve instanceof Curve.Power ? Arrays.stream(x).map(Math::log).toArray() : x, y);
             double rounding = 1e-13 * Arrays.stream(y).map(v -> v * v).sum();
             boolean fine = switch (fit(curve, x, y)) {
                 case CurveFit fit -> fit.goodness().sse() <= Math.min(sought.least, sought.limit) * (1 + 1e-10) + rounding
                         && (fit.goodness().sse() >= sought.least * (1 - 1e-10) - rounding);
-                case Fit.None none -> sought.least >= sought.limit * (1 - 1e-9) - rounding || none.reason().contains("beyond what can be computed");
+                case Fit.None none ->
+                        sought.least >= sought.limit * (1 - 1e-9) - rounding
+                        || none.reason().contains("beyond what can be computed");
             };
             found += fine ? 1 : 0;
             if (!fine) {
-                missed.add("\n" + curve.code() + " x " + Arrays.toString(x) + " y " + Arrays.toString(y) + " sought " + sought + " got "
+                missed.add("\n" + curve.code() + " x " + Arrays.toString(x) + " y " + Arrays.toString(y) + " sought " + sought
+                        + " got "
                         + fit(curve, x, y).curveFit().map(it -> Double.toString(it.goodness().sse())).orElse("none"));
             }
         }
         if (PROBLEMS > 300) {
-            System.out.println(found + " of " + asked + " global minima found to 10 digits, seed " + SEED + String.join("", missed));
+            System.out.println(found + " of " + asked + " global minima found to 10 digits, seed " + SEED
+                    + String.join("", missed));
         }
         assertThat((double) found / asked).as(String.join("", missed)).isGreaterThanOrEqualTo(0.999);
     }

@@ -60,11 +60,14 @@ class InverseTest {
 
     @Test
     void growthPowerAndLogarithmsAreTurnedRound() {
-        assertThat(places(through(new Curve.Exponential(Curve.FittedOn.LOGARITHMS), to(5), t -> 3 * Math.pow(1.5, t)), 3 * Math.pow(1.5, 2.5)))
+        assertThat(places(through(new Curve.Exponential(Curve.FittedOn.LOGARITHMS), to(5), t -> 3 * Math.pow(1.5, t)),
+                3 * Math.pow(1.5, 2.5)))
                 .containsExactly(new double[] {2.5}, within(1e-12));
         assertThat(places(through(new Curve.Exponential(Curve.FittedOn.VALUES), to(5), t -> 3 * Math.pow(1.5, t)), -1)).isEmpty();
-        assertThat(places(through(new Curve.Power(Curve.FittedOn.LOGARITHMS), to(5), t -> 0.2 * t * t * t), 0.2 * 27)).containsExactly(new double[] {3}, within(1e-12));
-        assertThat(places(through(new Curve.Logarithmic(), to(5), t -> 1 + 2 * Math.log(t)), 1)).containsExactly(new double[] {1}, within(1e-12));
+        assertThat(places(through(new Curve.Power(Curve.FittedOn.LOGARITHMS), to(5), t -> 0.2 * t * t * t), 0.2 * 27))
+                .containsExactly(new double[] {3}, within(1e-12));
+        assertThat(places(through(new Curve.Logarithmic(), to(5), t -> 1 + 2 * Math.log(t)), 1))
+                .containsExactly(new double[] {1}, within(1e-12));
     }
 
     @Test
@@ -97,11 +100,13 @@ class InverseTest {
     @Test
     void whereOwnTermsOnlyTouchAValueThePlaceIsFoundAndZeroIsZero() {
         Curve curve = new Curve.OwnTerms(List.of(Term.X, Term.INVERSE));
-        CurveFit fit = LeastSquares.fit(curve, Pairs.of(new double[] {0.5, 1, 2, 4}, new double[] {2.5, 2, 2.5, 4.25})).curveFit().orElseThrow();
+        CurveFit fit = LeastSquares.fit(curve, Pairs.of(new double[] {0.5, 1, 2, 4}, new double[] {2.5, 2, 2.5, 4.25})).curveFit()
+                .orElseThrow();
         assertThat(Inverse.of(fit, 2).solutions()).singleElement().satisfies(it -> assertThat(it.x()).isCloseTo(1, within(1e-7)));
         assertThat(Inverse.of(fit, 2.5).solutions()).extracting(it -> Math.rint(it.x() * 1e9) / 1e9).containsExactly(0.5, 2.0);
         assertThat(Inverse.of(fit, 1.9).solutions()).isEmpty();
-        CurveFit through = LeastSquares.fit(new Curve.OwnTerms(List.of(Term.X, Term.X_CUBED)), Pairs.of(new double[] {-1, 1, 2, -2}, new double[] {-3, 3, 20, -20})).curveFit().orElseThrow();
+        CurveFit through = LeastSquares.fit(new Curve.OwnTerms(List.of(Term.X, Term.X_CUBED)),
+                Pairs.of(new double[] {-1, 1, 2, -2}, new double[] {-3, 3, 20, -20})).curveFit().orElseThrow();
         assertThat(Inverse.of(through, 0).solutions()).extracting(Inverse.Solution::x).containsExactly(0.0);
     }
 
@@ -111,7 +116,8 @@ class InverseTest {
         CurveFit wave = through(new Curve.Wave(), x, t -> Math.sin(t));
         Inverse half = Inverse.of(wave, 0.5);
         double[] expected = IntStream.rangeClosed(-2, 3).boxed()
-                .flatMapToDouble(k -> DoubleStream.of(2 * k * Math.PI + Math.PI / 6, 2 * k * Math.PI + 5 * Math.PI / 6)).filter(t -> t >= -12 && t <= 24).toArray();
+                .flatMapToDouble(k -> DoubleStream.of(2 * k * Math.PI + Math.PI / 6, 2 * k * Math.PI + 5 * Math.PI / 6))
+                .filter(t -> t >= -12 && t <= 24).toArray();
         assertThat(half.solutions().stream().mapToDouble(Inverse.Solution::x).toArray()).containsExactly(expected, within(1e-7));
         assertThat(half.within()).isEqualTo(new Interval(-12, 24));
         assertThat(half.solutions().stream().filter(Inverse.Solution::inside)).hasSize(4);
@@ -120,7 +126,8 @@ class InverseTest {
     @Property(tries = 300)
     void everySolutionOfACubicHasTheValueAndNoneIsMissed(@ForAll @Size(3) List<@DoubleRange(min = -5, max = 5) Double> roots) {
         double[] x = {-6, -4, -1, 0, 2, 3, 6};
-        CurveFit fit = through(new Curve.Polynomial(3), x, t -> roots.stream().mapToDouble(root -> t - root).reduce(1, (a, b) -> a * b));
+        CurveFit fit = through(new Curve.Polynomial(3), x, t -> roots.stream()
+                .mapToDouble(root -> t - root).reduce(1, (a, b) -> a * b));
         double[] found = places(fit, 0);
         for (double place : found) {
             assertThat(fit.fitted(place).orElseThrow()).isEqualTo(0, within(1e-7));

@@ -52,7 +52,8 @@ class LeastSquaresTest {
         double beyond = x[0] + 3.7 * (x[x.length - 1] - x[0]);
         BigDecimal fitted = exact.at(beyond).decimal();
         assertThat(new BigDecimal(line.at(beyond)).subtract(fitted).abs())
-                .isLessThanOrEqualTo(fitted.abs().add(exact.intercept.decimal().abs().multiply(new BigDecimal("1e-6"))).multiply(THIRTEEN_DIGITS));
+                .isLessThanOrEqualTo(fitted.abs().add(exact.intercept.decimal().abs().multiply(new BigDecimal("1e-6")))
+                .multiply(THIRTEEN_DIGITS));
     }
 
     static Stream<Arguments> problems() {
@@ -147,9 +148,11 @@ class LeastSquaresTest {
                 none -> assertThat(none.reason()).contains("none yet"));
         assertThat(LeastSquares.line(Pairs.of(new double[] {1}, new double[] {1}))).isInstanceOfSatisfying(Fit.None.class,
                 none -> assertThat(none.reason()).contains("at least two"));
-        assertThat(LeastSquares.line(Pairs.of(new double[] {5, 5, 5}, new double[] {1, 2, 3}))).isInstanceOfSatisfying(Fit.None.class,
+        assertThat(LeastSquares.line(Pairs.of(new double[] {5, 5, 5}, new double[] {1, 2, 3})))
+                .isInstanceOfSatisfying(Fit.None.class,
                 none -> assertThat(none.reason()).contains("same x"));
-        assertThat(LeastSquares.line(Pairs.of(new double[] {1, 2, 3}, new double[] {1e200, -1e200, 3e200}))).isInstanceOfSatisfying(Fit.None.class,
+        assertThat(LeastSquares.line(Pairs.of(new double[] {1, 2, 3}, new double[] {1e200, -1e200, 3e200})))
+                .isInstanceOfSatisfying(Fit.None.class,
                 none -> assertThat(none.reason()).contains("too large"));
     }
 
@@ -185,8 +188,10 @@ class LeastSquaresTest {
         assertThat(inside.fitted()).isEqualTo(7.1, within(1e-13));
         assertThat(inside.inside()).isTrue();
         assertThat(inside.beyond()).isZero();
-        assertThat(inside.meanInterval().orElseThrow().high()).isEqualTo(7.1 + 3.182446305284263 * s * Math.sqrt(leverage), within(1e-9));
-        assertThat(inside.predictionInterval().orElseThrow().low()).isEqualTo(7.1 - 3.182446305284263 * s * Math.sqrt(1 + leverage), within(1e-9));
+        assertThat(inside.meanInterval().orElseThrow().high())
+                .isEqualTo(7.1 + 3.182446305284263 * s * Math.sqrt(leverage), within(1e-9));
+        assertThat(inside.predictionInterval().orElseThrow().low())
+                .isEqualTo(7.1 - 3.182446305284263 * s * Math.sqrt(1 + leverage), within(1e-9));
         Prediction outside = line.predict(-1, 0.95);
         assertThat(outside.inside()).isFalse();
         assertThat(outside.beyond()).isEqualTo(3);
@@ -232,9 +237,11 @@ class LeastSquaresTest {
         assertThat(fit.coefficients().get(0).value()).isCloseTo(2, within(1e-12));
         assertThat(fit.coefficients().get(1).value()).isCloseTo(3, within(1e-12));
         assertThat(LeastSquares.usable(new Curve.Line(), pairs)).isSameAs(pairs);
-        assertThat(rows(LeastSquares.usable(new Curve.Exponential(Curve.FittedOn.LOGARITHMS), pairs))).as("y above 0").containsExactly(0, 1, 2, 3);
+        assertThat(rows(LeastSquares.usable(new Curve.Exponential(Curve.FittedOn.LOGARITHMS), pairs)))
+                .as("y above 0").containsExactly(0, 1, 2, 3);
         assertThat(LeastSquares.usable(new Curve.Exponential(Curve.FittedOn.VALUES), pairs)).isSameAs(pairs);
         assertThat(rows(LeastSquares.usable(new Curve.Power(Curve.FittedOn.VALUES), pairs))).containsExactly(1, 2, 3);
-        assertThat(rows(LeastSquares.usable(new Curve.OwnTerms(List.of(Term.ONE, Term.ROOT)), pairs))).as("the root of 0 is 0").containsExactly(0, 1, 2, 3);
+        assertThat(rows(LeastSquares.usable(new Curve.OwnTerms(List.of(Term.ONE, Term.ROOT)), pairs)))
+                .as("the root of 0 is 0").containsExactly(0, 1, 2, 3);
     }
 }

@@ -38,7 +38,8 @@ class PrecisionTest {
 
     /** The numbers of an equation in the order in which they are written, signs before them included. */
     private static double[] numbers(String equation) {
-        Matcher matcher = Pattern.compile("([+\u2212]?) ?(\\d+(?:\\.\\d+)?)(?: × 10([⁻⁰¹²³⁴⁵⁶⁷⁸⁹]+))?").matcher(equation.replaceAll("x[²³⁴⁵⁶]", "x"));
+        Matcher matcher = Pattern.compile("([+\u2212]?) ?(\\d+(?:\\.\\d+)?)(?: × 10([⁻⁰¹²³⁴⁵⁶⁷⁸⁹]+))?")
+                .matcher(equation.replaceAll("x[²³⁴⁵⁶]", "x"));
         return matcher.results().mapToDouble(it -> Double.parseDouble((it.group(1).equals("\u2212") ? "-" : "") + it.group(2)
                 + (it.group(3) == null ? "" : "E" + plain(it.group(3))))).toArray();
     }
@@ -60,7 +61,8 @@ class PrecisionTest {
         }
         String predicted = needed(pairs).predicted(line.fitted(2015).orElseThrow());
         assertThat(Double.parseDouble(predicted)).isCloseTo(line.fitted(2015).orElseThrow(), within(0.05));
-        assertThat(Equation.of(line, X, Y, Precision.asked(NumberStyle.STANDARD), EquationForm.USUAL).plain()).as("four digits where four are asked").matches("y = \u2212\\d{3}\\d{3} \\+ \\d{3}\\.\\d · x");
+        assertThat(Equation.of(line, X, Y, Precision.asked(NumberStyle.STANDARD), EquationForm.USUAL).plain())
+                .as("four digits where four are asked").matches("y = \u2212\\d{3}\\d{3} \\+ \\d{3}\\.\\d · x");
     }
 
     @Test
@@ -68,7 +70,8 @@ class PrecisionTest {
         Random random = new Random(23);
         for (double start : new double[] {0, 40, 2015, -3}) {
             double[] x = IntStream.range(0, 15).mapToDouble(i -> start + i).toArray();
-            double[] y = Arrays.stream(x).map(t -> Math.round((7 + 2.345 * (t - start) + 0.2 * (t - start) * (t - start) + random.nextGaussian()) * 10) / 10.0).toArray();
+            double[] y = Arrays.stream(x).map(t -> Math.round((7 + 2.345 * (t - start) + 0.2 * (t - start) * (t - start)
+                    + random.nextGaussian()) * 10) / 10.0).toArray();
             Pairs pairs = Pairs.of(x, y);
             for (int degree = 1; degree <= 3; degree++) {
                 CurveFit fit = fit(degree == 1 ? new Curve.Line() : new Curve.Polynomial(degree), pairs);
@@ -79,7 +82,8 @@ class PrecisionTest {
                     for (int j = c.length - 1; j >= 0; j--) {
                         value = value * at + c[j];
                     }
-                    assertThat(value).as("%s at %s", equation(fit, pairs), at).isCloseTo(fit.fitted(at).orElseThrow(), within(0.0501));
+                    assertThat(value).as("%s at %s", equation(fit, pairs), at)
+                            .isCloseTo(fit.fitted(at).orElseThrow(), within(0.0501));
                 }
             }
         }
@@ -103,9 +107,11 @@ class PrecisionTest {
         Pairs tenths = Pairs.of(new double[] {1, 2, 3}, new double[] {8.1, 11.4, 20.25});
         assertThat(needed(tenths).predicted(48.9321)).isEqualTo("48.932");
         assertThat(needed(tenths).reached(7.7142)).isEqualTo("7.7");
-        assertThat(needed(Pairs.of(new double[] {1, 2}, new double[] {1e-7, 2.5e-7})).predicted(1.23456e-7)).isEqualTo("1.23 × 10⁻⁷");
+        assertThat(needed(Pairs.of(new double[] {1, 2}, new double[] {1e-7, 2.5e-7})).predicted(1.23456e-7))
+                .isEqualTo("1.23 × 10⁻⁷");
         assertThat(needed(tenths).predicted(0)).isEqualTo("0.000");
-        assertThat(new Precision(NumberStyle.STANDARD.withDigits(2), true, new Fineness(0), new Fineness(3)).predicted(48.9321)).isEqualTo("49");
+        assertThat(new Precision(NumberStyle.STANDARD.withDigits(2), true, new Fineness(0), new Fineness(3)).predicted(48.9321))
+                .isEqualTo("49");
     }
 
     @Test
@@ -115,9 +121,12 @@ class PrecisionTest {
         assertThat(line.intercept().value()).as("what the doubles give in full").isNotZero().isCloseTo(0, within(1e-14));
         assertThat(line.intercept().shown()).isZero();
         assertThat(equation(line, pairs)).startsWith("y = 0 + 2.0");
-        LineFit small = (LineFit) fit(new Curve.Line(), Pairs.of(new double[] {1, 2, 3, 4}, new double[] {1e-12, 2e-12, 3.1e-12, 4.2e-12}));
-        assertThat(small.coefficients()).as("small is not nothing").allSatisfy(it -> assertThat(it.shown()).isEqualTo(it.value()).isNotZero());
-        CurveFit quadratic = fit(new Curve.Polynomial(2), Pairs.of(new double[] {1, 2, 3, 4, 5}, new double[] {0.3, 0.6, 0.9, 1.2, 1.5}));
+        LineFit small = (LineFit) fit(new Curve.Line(),
+                Pairs.of(new double[] {1, 2, 3, 4}, new double[] {1e-12, 2e-12, 3.1e-12, 4.2e-12}));
+        assertThat(small.coefficients()).as("small is not nothing")
+                .allSatisfy(it -> assertThat(it.shown()).isEqualTo(it.value()).isNotZero());
+        CurveFit quadratic = fit(new Curve.Polynomial(2),
+                Pairs.of(new double[] {1, 2, 3, 4, 5}, new double[] {0.3, 0.6, 0.9, 1.2, 1.5}));
         assertThat(quadratic.coefficients().get(2).shown()).isZero();
     }
 

@@ -36,7 +36,8 @@ class TrialTest {
         Trial power = new Trial(new Curve.Power(Curve.FittedOn.VALUES), List.of(new Trial.Handle(1, 1), new Trial.Handle(5, 11)));
         assertThat(line.on(PAIRS).orElseThrow().inWords()).isEqualTo("line by eye");
         assertThat(power.on(PAIRS).orElseThrow().inWords()).isEqualTo("power curve by eye");
-        assertThat(LeastSquares.fit(new Curve.Line(), PAIRS).curveFit().orElseThrow().inWords()).isEqualTo("line of least squares");
+        assertThat(LeastSquares.fit(new Curve.Line(), PAIRS).curveFit().orElseThrow().inWords())
+                .isEqualTo("line of least squares");
     }
 
     @Test
@@ -47,7 +48,8 @@ class TrialTest {
             }
             Trial trial = Trial.level(curve, new Interval(1, 9), 10, 6);
             TrialFit fit = trial.on(PAIRS).orElseThrow();
-            assertThat(trial.handles()).as(curve.code()).allSatisfy(handle -> assertThat(fit.fitted(handle.x()).orElseThrow()).isEqualTo(handle.y(), within(1e-6)));
+            assertThat(trial.handles()).as(curve.code())
+                    .allSatisfy(handle -> assertThat(fit.fitted(handle.x()).orElseThrow()).isEqualTo(handle.y(), within(1e-6)));
         }
     }
 
@@ -55,7 +57,8 @@ class TrialTest {
     void noTrialIsBetterThanTheBestOfItsFamily() {
         double least = LeastSquares.line(PAIRS).line().orElseThrow().sse();
         for (int i = -20; i <= 20; i++) {
-            Trial trial = new Trial(new Curve.Line(), List.of(new Trial.Handle(1, 1.7 + i / 20.0), new Trial.Handle(4, 8.3 - i / 30.0)));
+            Trial trial = new Trial(new Curve.Line(),
+                    List.of(new Trial.Handle(1, 1.7 + i / 20.0), new Trial.Handle(4, 8.3 - i / 30.0)));
             assertThat(trial.on(PAIRS).orElseThrow().sumOfSquares()).isGreaterThanOrEqualTo(least - 1e-12);
         }
     }
@@ -64,10 +67,12 @@ class TrialTest {
     void handlesThatNoCurvePassesThroughAreNoTrial() {
         Trial line = new Trial(new Curve.Line(), List.of(new Trial.Handle(1, 1), new Trial.Handle(2, 2)));
         assertThat(line.withHandle(1, new Trial.Handle(1, 5)).isPossible()).as("two at one x").isFalse();
-        Trial growth = new Trial(new Curve.Exponential(Curve.FittedOn.LOGARITHMS), List.of(new Trial.Handle(1, 1), new Trial.Handle(2, 2)));
+        Trial growth = new Trial(new Curve.Exponential(Curve.FittedOn.LOGARITHMS),
+                List.of(new Trial.Handle(1, 1), new Trial.Handle(2, 2)));
         assertThat(growth.isPossible()).isTrue();
         assertThat(growth.withHandle(0, new Trial.Handle(1, -1)).isPossible()).as("below zero").isFalse();
-        assertThatThrownBy(() -> new Trial(new Curve.Line(), List.of(new Trial.Handle(1, 1)))).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Trial(new Curve.Line(), List.of(new Trial.Handle(1, 1))))
+                .isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> new Trial.Handle(Double.NaN, 1)).isInstanceOf(IllegalArgumentException.class);
     }
 

@@ -54,9 +54,12 @@ class ClassWorkTest {
         for (String number : numbers) {
             read.add(attempt(new Answer.Typed(number)));
         }
-        Script script = new Script(student, EXERCISE.id(), "Kelp", Optional.empty(), Map.of("read", read, "explain", sentence.isEmpty() ? List.of() : List.of(attempt(new Answer.Sentence(sentence)))), 1,
+        Script script = new Script(student, EXERCISE.id(), "Kelp", Optional.empty(),
+                Map.of("read", read, "explain",
+                        sentence.isEmpty() ? List.of() : List.of(attempt(new Answer.Sentence(sentence)))), 1,
                 Optional.of(new Pace(0, at, Math.min(3600, 60 * at), Map.of())));
-        Received.HandedIn handedIn = new Received.HandedIn((files.size() + 1) + ".handin", 0, Marked.of(script, KEY.key(script)), "");
+        Received.HandedIn handedIn = new Received.HandedIn((files.size() + 1) + ".handin", 0, Marked.of(script, KEY.key(script)),
+                "");
         files.add(handedIn);
         return handedIn;
     }
@@ -75,7 +78,8 @@ class ClassWorkTest {
 
     /** Marks given for answers as they are. */
     private static Marking give(ClassWork work, Task task, Whom whom, double marks, String by) {
-        return work.marking().decide(new Matter.Marks(task.id(), whom), Optional.of(new Value.Points(marks, Ground.of(task, work.students(task, whom)))), by);
+        return work.marking().decide(new Matter.Marks(task.id(), whom),
+                Optional.of(new Value.Points(marks, Ground.of(task, work.students(task, whom)))), by);
     }
 
     @Test
@@ -90,7 +94,8 @@ class ClassWorkTest {
         handIn("Bo", "", "7");
         List<AnswerGroup> groups = work().groups(READ);
         assertThat(groups).extracting(group -> group.students().stream().map(Student::name).toList())
-                .containsExactly(List.of("Ida", "Tove"), List.of("Pim", "Runa"), List.of("Ansel"), List.of("Bo"), List.of("Else"));
+                .containsExactly(List.of("Ida", "Tove"), List.of("Pim", "Runa"), List.of("Ansel"), List.of("Bo"),
+                List.of("Else"));
         assertThat(groups.get(2).first().mistakes()).contains(Mistake.AXES_EXCHANGED);
         assertThat(groups.getLast().isBlank()).isTrue();
     }
@@ -102,11 +107,13 @@ class ClassWorkTest {
         handIn("Tove", "The days make the blade grow 0.515 cm.");
         ClassWork work = work();
         assertThat(work.groups(EXPLAIN).getFirst().students()).extracting(Student::name).containsExactly("Ida", "Pim");
-        assertThat(work.award(student(work, "Ida"), "explain")).extracting(Award::marks, Award::standing, Award::decided).containsExactly(6.0, Standing.UNREAD, false);
+        assertThat(work.award(student(work, "Ida"), "explain")).extracting(Award::marks, Award::standing, Award::decided)
+                .containsExactly(6.0, Standing.UNREAD, false);
         assertThat(work.reading()).isEqualTo(new ClassWork.Reading(3, 0, 2, 2));
         Whom group = work.groups(EXPLAIN).getFirst().whom();
         ClassWork read = work(give(work, EXPLAIN, group, 5, "ann"));
-        assertThat(read.award(student(read, "Pim"), "explain")).extracting(Award::marks, Award::standing, Award::decided).containsExactly(5.0, Standing.NEARLY, true);
+        assertThat(read.award(student(read, "Pim"), "explain")).extracting(Award::marks, Award::standing, Award::decided)
+                .containsExactly(5.0, Standing.NEARLY, true);
         assertThat(read.reading()).isEqualTo(new ClassWork.Reading(3, 2, 2, 1));
     }
 
@@ -124,7 +131,8 @@ class ClassWorkTest {
         ClassWork one = work(give(work(group), READ, new Whom.One(student(work, "Ida").key()), 0, "ann"));
         assertThat(one.award(student(one, "Ida"), "read").marks()).isZero();
         assertThat(one.award(student(one, "Pim"), "read").marks()).isEqualTo(2);
-        assertThat(one.groups(READ)).as("taken out, it stands alone").filteredOn(AnswerGroup::apart).singleElement().extracting(it -> it.students().getFirst().name()).isEqualTo("Ida");
+        assertThat(one.groups(READ)).as("taken out, it stands alone").filteredOn(AnswerGroup::apart).singleElement()
+                .extracting(it -> it.students().getFirst().name()).isEqualTo("Ida");
     }
 
     @Test
@@ -132,16 +140,20 @@ class ClassWorkTest {
         handIn("Ida", "", "0.52");
         handIn("Pim", "", "0.52");
         handIn("Tove", "", "0.9");
-        Marking marking = Marking.none(EXERCISE.id()).decide(new Matter.Wording("a"), Optional.of(new Value.Comment("no unit", 0.5)), "ann").decide(new Matter.Wording("b"), Optional.of(new Value.Comment("late", 1)), "ann")
+        Marking marking = Marking.none(EXERCISE.id())
+                .decide(new Matter.Wording("a"), Optional.of(new Value.Comment("no unit", 0.5)), "ann")
+                .decide(new Matter.Wording("b"), Optional.of(new Value.Comment("late", 1)), "ann")
                 .decide(new Matter.Said("read", new Whom.Group("right"), "a"), Optional.of(new Value.Yes()), "ann");
         ClassWork work = work(marking);
         Student ida = student(work, "Ida");
         assertThat(work.award(ida, "read")).extracting(Award::marks, Award::comments).containsExactly(1.5, List.of("a"));
         assertThat(work.award(student(work, "Tove"), "read").comments()).isEmpty();
         assertThat(work.usedComments()).containsExactly(Map.entry("a", 2), Map.entry("b", 0));
-        ClassWork whole = work(marking.decide(new Matter.Said("", new Whom.One(ida.key()), "b"), Optional.of(new Value.Yes()), "ann"));
+        ClassWork whole = work(marking.decide(new Matter.Said("", new Whom.One(ida.key()), "b"), Optional.of(new Value.Yes()),
+                "ann"));
         assertThat(whole.total(student(whole, "Ida"))).isEqualTo(0.5);
-        ClassWork reworded = work(marking.decide(new Matter.Wording("a"), Optional.of(new Value.Comment("write the unit", 0)), "ann"));
+        ClassWork reworded = work(marking.decide(new Matter.Wording("a"), Optional.of(new Value.Comment("write the unit", 0)),
+                "ann"));
         assertThat(reworded.award(student(reworded, "Pim"), "read").marks()).as("changed in one place").isEqualTo(2);
     }
 
@@ -160,14 +172,18 @@ class ClassWorkTest {
         assertThat(ida.handedIn().file()).isEqualTo("2.handin");
         assertThat(ida.late()).isFalse();
         assertThat(student(due, "Pim").late()).as("all are late, so the latest counts").isTrue();
-        assertThat(due.roll().asides()).allMatch(Roll.Aside::another).extracting(Roll.Aside::why).anyMatch(why -> why.startsWith("Handed in late")).anyMatch(why -> why.startsWith("An earlier"));
-        ClassWork two = work(Marking.none(EXERCISE.id()).decide(new Matter.Apart("1.handin"), Optional.of(new Value.Yes()), "ann"));
-        assertThat(two.roll().students()).as("two of one name").extracting(Student::name).containsExactly("Ida Fenn (1)", "Ida Fenn (2)", "Pim");
+        assertThat(due.roll().asides()).allMatch(Roll.Aside::another).extracting(Roll.Aside::why)
+                .anyMatch(why -> why.startsWith("Handed in late")).anyMatch(why -> why.startsWith("An earlier"));
+        ClassWork two = work(Marking.none(EXERCISE.id())
+                .decide(new Matter.Apart("1.handin"), Optional.of(new Value.Yes()), "ann"));
+        assertThat(two.roll().students()).as("two of one name").extracting(Student::name)
+                .containsExactly("Ida Fenn (1)", "Ida Fenn (2)", "Pim");
     }
 
     private void doubted(String student, long at, String number) {
         Received.HandedIn last = handIn(student, at, "", number);
-        files.set(files.size() - 1, new Received.HandedIn(last.file(), 0, last.marked(), "", List.of("It says that it was handed in at a time that has not come yet.")));
+        files.set(files.size() - 1, new Received.HandedIn(last.file(), 0, last.marked(), "",
+                List.of("It says that it was handed in at a time that has not come yet.")));
     }
 
     @Test
@@ -178,10 +194,12 @@ class ClassWorkTest {
         assertThat(both.roll().students()).extracting(Student::name).containsExactly("Ida (1)", "Ida (2)");
         assertThat(both.award(both.roll().students().getFirst(), "read").marks()).as("the real one").isEqualTo(2);
         ClassWork theirs = work(both.marking().decide(new Matter.Counts("2.handin"), Optional.of(new Value.Yes()), "ann"));
-        assertThat(theirs.roll().students()).as("like any other, by the time of its file").singleElement().satisfies(it -> assertThat(it.handedIn().file()).isEqualTo("1.handin"));
+        assertThat(theirs.roll().students()).as("like any other, by the time of its file").singleElement()
+                .satisfies(it -> assertThat(it.handedIn().file()).isEqualTo("1.handin"));
         assertThat(theirs.roll().asides()).singleElement().satisfies(it -> assertThat(it.file()).isEqualTo("2.handin"));
         ClassWork without = work(both.marking().decide(new Matter.LeftOut("2.handin"), Optional.of(new Value.Yes()), "ann"));
-        assertThat(without.roll().students()).singleElement().satisfies(it -> assertThat(it.handedIn().file()).isEqualTo("1.handin"));
+        assertThat(without.roll().students()).singleElement()
+                .satisfies(it -> assertThat(it.handedIn().file()).isEqualTo("1.handin"));
         assertThat(without.roll().asides()).singleElement().satisfies(it -> assertThat(it.isLeftOut()).isTrue());
     }
 
@@ -191,9 +209,11 @@ class ClassWorkTest {
         Map<Set<Integer>, Double> kept = Map.of(Set.of(2, 3, 4), 0.0, Set.of(4), 2.0);
         Map<Set<Integer>, String> values = Map.of(Set.of(2, 3, 4), "0.40", Set.of(4), "0.49");
         kept.forEach((aside, marks) -> {
-            Script script = new Script("Ida", EXERCISE.id(), "Kelp", Optional.empty(), Map.of("read", List.of(new Attempt(new Answer.Typed(values.get(aside)), aside))), 1, Optional.empty());
+            Script script = new Script("Ida", EXERCISE.id(), "Kelp", Optional.empty(),
+                    Map.of("read", List.of(new Attempt(new Answer.Typed(values.get(aside)), aside))), 1, Optional.empty());
             assertThat(Marked.of(script, KEY.key(script)).at("read").earned()).as("%s", aside).isEqualTo(marks);
-            assertThat(Marked.of(script, KEY.key(script)).at("read").inWords()).as("said beside the answer").contains("set aside");
+            assertThat(Marked.of(script, KEY.key(script)).at("read").inWords())
+                    .as("said beside the answer").contains("set aside");
         });
     }
 
@@ -207,19 +227,24 @@ class ClassWorkTest {
         ClassResult result = ClassResult.of(work);
         ClassResult.OfTask read = result.tasks().getFirst();
         assertThat(read.standings()).isEqualTo(Map.of(Standing.RIGHT, 1, Standing.WRONG, 3));
-        assertThat(read.mistakes().get(Mistake.AXES_EXCHANGED)).as("in whichever try").extracting(Student::name).containsExactlyInAnyOrder("Ida", "Pim", "Tove");
-        assertThat(result.inWords()).isEqualTo("Go through task 1, “Read”, again: 1 of 4 got it right, and 3 had “variables the wrong way round”. 1 task is still to be read.");
+        assertThat(read.mistakes().get(Mistake.AXES_EXCHANGED)).as("in whichever try").extracting(Student::name)
+                .containsExactlyInAnyOrder("Ida", "Pim", "Tove");
+        assertThat(result.inWords())
+                .isEqualTo("Go through task 1, “Read”, again: 1 of 4 got it right, and 3 had “variables the wrong way round”. "
+                + "1 task is still to be read.");
         assertThat(result.minutes()).containsExactly(1L, 2L, 3L, 4L);
         assertThat(ClassResult.median(result.minutes())).hasValue(2.5);
         assertThat(ClassResult.median(List.of())).isEmpty();
-        assertThat(ClassResult.of(ClassWork.of(EXERCISE, List.of(), work.marking())).inWords()).isEqualTo("No work has come in yet.");
+        assertThat(ClassResult.of(ClassWork.of(EXERCISE, List.of(), work.marking())).inWords())
+                .isEqualTo("No work has come in yet.");
     }
 
     @Test
     void whatIsBeyondTheLastTryOrOfAnotherKindCountsForNothing() {
         handIn("Ida", "", "7", "8", "9", "0.52");
         assertThat(work().award(work().roll().students().getFirst(), "read").marks()).as("three tries").isZero();
-        Script odd = new Script("Odd", EXERCISE.id(), "Kelp", Optional.empty(), Map.of("read", List.of(attempt(new Answer.RolesChosen(Optional.of(Roles.FIRST_EXPLAINS))))), 1, Optional.empty());
+        Script odd = new Script("Odd", EXERCISE.id(), "Kelp", Optional.empty(),
+                Map.of("read", List.of(attempt(new Answer.RolesChosen(Optional.of(Roles.FIRST_EXPLAINS))))), 1, Optional.empty());
         assertThat(Marked.of(odd, KEY.key(odd)).at("read").isEmpty()).isTrue();
         assertThat(Marked.of(odd, KEY.key(odd)).at("gone")).isEqualTo(Attempts.NONE);
     }
@@ -227,21 +252,27 @@ class ClassWorkTest {
     @Test
     void ofAnswersThatEarnTheSameTheLastStands() {
         handIn("Ida", "", "7", "8");
-        assertThat(work().roll().students().getFirst().marked().at("read").counted().orElseThrow().attempt().answer()).isEqualTo(new Answer.Typed("8"));
+        assertThat(work().roll().students().getFirst().marked().at("read").counted().orElseThrow().attempt().answer())
+                .isEqualTo(new Answer.Typed("8"));
     }
 
     @Test
     void marksAreSpreadOverPartsOfEqualWidthAndTheMostCountsInTheLast() {
-        assertThat(Tally.of(List.of(0.0, 1.5, 2.0, 20.0, 19.9), 20)).hasSize(10).startsWith(new Tally(0, 2, 2), new Tally(2, 4, 1)).endsWith(new Tally(18, 20, 2));
+        assertThat(Tally.of(List.of(0.0, 1.5, 2.0, 20.0, 19.9), 20)).hasSize(10)
+                .startsWith(new Tally(0, 2, 2), new Tally(2, 4, 1)).endsWith(new Tally(18, 20, 2));
         assertThat(Tally.of(List.of(3.0), 3)).extracting(Tally::count).containsExactly(0, 0, 1);
         assertThat(Tally.of(List.of(), 0)).containsExactly(new Tally(0, 1, 0));
     }
 
     @Test
     void mistakesAreRecognisedInEachQuestionByItself() {
-        Exercise two = Kelp.exercise(Kelp.read(Quantity.SLOPE, new Rounding.Places(2)), Kelp.read(Quantity.INTERCEPT, new Rounding.Places(2)).with(Kelp.read(Quantity.INTERCEPT, new Rounding.Places(2)).terms().withId("other")));
+        Exercise two = Kelp.exercise(Kelp.read(Quantity.SLOPE, new Rounding.Places(2)),
+                Kelp.read(Quantity.INTERCEPT, new Rounding.Places(2))
+                .with(Kelp.read(Quantity.INTERCEPT, new Rounding.Places(2)).terms().withId("other")));
         // Each takes the other's value: 1.95 for the slope of 0.515, 0.52 for the intercept of 1.95.
-        Script script = new Script("Ida", "kelp", "Kelp", Optional.empty(), Map.of("read", List.of(attempt(new Answer.Typed("1.95"))), "other", List.of(attempt(new Answer.Typed("0.52")))), 1, Optional.empty());
+        Script script = new Script("Ida", "kelp", "Kelp", Optional.empty(),
+                Map.of("read", List.of(attempt(new Answer.Typed("1.95"))), "other", List.of(attempt(new Answer.Typed("0.52")))),
+                1, Optional.empty());
         Marked marked = Marked.of(script, MarkingKey.of(two));
         assertThat(marked.at("read").mistakes()).containsExactly(Mistake.SLOPE_AND_INTERCEPT_EXCHANGED);
         assertThat(marked.at("other").mistakes()).containsExactly(Mistake.SLOPE_AND_INTERCEPT_EXCHANGED);
@@ -251,21 +282,29 @@ class ClassWorkTest {
     void namesAreShownInOneLineWithoutAnythingUnseen() {
         assertThat(Student.shown("  Ida\n\u202eFenn\u0000 ", "-")).isEqualTo("Ida Fenn");
         assertThat(Student.shown("\u200b \t", "no name")).isEqualTo("no name");
-        assertThat(Student.shown("😀".repeat(100), "-").codePointCount(0, Student.shown("😀".repeat(100), "-").length())).isEqualTo(81);
+        assertThat(Student.shown("😀".repeat(100), "-").codePointCount(0, Student.shown("😀".repeat(100), "-").length()))
+                .isEqualTo(81);
     }
 
-    /** Of (0, 0), (1, 1), (2, 0) the line y = 1 leaves 2, the best one, y = 1/3, leaves 2/3; of (0, 0), (1, 2), (2, 0) it leaves 3 and 8/3. */
+    /**
+     * Of (0, 0), (1, 1), (2, 0) the line y = 1 leaves 2, the best one, y = 1/3, leaves 2/3; of (0, 0), (1, 2), (2, 0) it leaves 3
+     * and 8/3.
+     */
     @Test
     void howNearALineCameIsMeasuredOnTheDataThatTheStudentHad() {
         Trial level = new Trial(new Curve.Line(), List.of(new Trial.Handle(0, 1), new Trial.Handle(2, 1)));
         for (String middle : List.of("1", "2")) {
-            DataTable data = new DataTable(Kelp.table().variables(), Stream.of("0 0", "1 " + middle, "2 0").map(it -> it.split(" ")).map(it -> Row.of(Cell.of(it[0], DecimalMark.POINT), Cell.of(it[1], DecimalMark.POINT))).toList());
+            DataTable data = new DataTable(Kelp.table().variables(), Stream.of("0 0", "1 " + middle, "2 0")
+                    .map(it -> it.split(" ")).map(it -> Row.of(Cell.of(it[0], DecimalMark.POINT),
+                            Cell.of(it[1], DecimalMark.POINT))).toList());
             Exercise copy = byEye().withFirst(part -> part.withData(data));
-            Script script = new Script("student " + middle, copy.id(), "Kelp", Optional.empty(), Map.of("eye", List.of(attempt(new Answer.Placed(Optional.of(level))))), 1, Optional.empty());
+            Script script = new Script("student " + middle, copy.id(), "Kelp", Optional.empty(),
+                    Map.of("eye", List.of(attempt(new Answer.Placed(Optional.of(level))))), 1, Optional.empty());
             files.add(new Received.HandedIn(middle + ".handin", 0, Marked.of(script, MarkingKey.of(copy)), ""));
         }
         ClassWork work = ClassWork.of(byEye(), files, Marking.none(EXERCISE.id()));
-        assertThat(ClassResult.of(work).tasks().getFirst().nearness()).usingElementComparator(Comparator.comparingDouble(it -> Math.round(it * 1e9))).containsExactly(1.125, 3.0);
+        assertThat(ClassResult.of(work).tasks().getFirst().nearness())
+                .usingElementComparator(Comparator.comparingDouble(it -> Math.round(it * 1e9))).containsExactly(1.125, 3.0);
         assertThat(student(work, "student 1").marked().at("eye").sketch().orElseThrow().points().y(1)).isEqualTo(1);
         assertThat(student(work, "student 2").marked().at("eye").sketch().orElseThrow().points().y(1)).isEqualTo(2);
     }

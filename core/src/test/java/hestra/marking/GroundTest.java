@@ -27,7 +27,8 @@ class GroundTest {
 
     private static final Exercise SLOPE = Kelp.exercise(Kelp.read(Quantity.SLOPE, new Rounding.Places(2)));
     private static final Exercise INTERCEPT = Kelp.exercise(Kelp.read(Quantity.INTERCEPT, new Rounding.Places(2)));
-    private static final Exercise OF_FOUR = Kelp.exercise(SLOPE.tasks().getFirst().with(SLOPE.tasks().getFirst().terms().withMarks(4)));
+    private static final Exercise OF_FOUR = Kelp.exercise(SLOPE.tasks().getFirst()
+            .with(SLOPE.tasks().getFirst().terms().withMarks(4)));
 
     /** How many histories; many more in the campaign. */
     private static final int HISTORIES = Integer.getInteger("hestra.histories", 100);
@@ -40,7 +41,8 @@ class GroundTest {
         answers.forEach((name, text) -> {
             List<Attempt> made = text.isEmpty() ? List.of() : List.of(new Attempt(new Answer.Typed(text), Set.of()));
             Script script = new Script(name, exercise.id(), "Kelp", Optional.empty(), Map.of("read", made), 1, Optional.empty());
-            files.add(new Received.HandedIn(name + ".handin", 0, Marked.of(script, keys.computeIfAbsent(exercise, MarkingKey::of)), ""));
+            files.add(new Received.HandedIn(name + ".handin", 0,
+                    Marked.of(script, keys.computeIfAbsent(exercise, MarkingKey::of)), ""));
         });
         return ClassWork.of(exercise, files, marking);
     }
@@ -55,7 +57,8 @@ class GroundTest {
 
     private static Marking give(ClassWork work, Whom whom, double marks, String by) {
         Task task = task(work);
-        return work.marking().decide(new Matter.Marks("read", whom), Optional.of(new Value.Points(marks, Ground.of(task, work.students(task, whom)))), by);
+        return work.marking().decide(new Matter.Marks("read", whom), Optional.of(new Value.Points(marks,
+                Ground.of(task, work.students(task, whom)))), by);
     }
 
     private static double marks(ClassWork work, String name) {
@@ -116,10 +119,12 @@ class GroundTest {
         Marking marking = give(slope, new Whom.Group("right"), 1, "bo");
         ClassWork changed = work(INTERCEPT, marking);
         Student ida = student(changed, "Ida");
-        Marking seen = marking.decide(new Matter.LookedAgain("read", ida.key()), Optional.of(new Value.Yes(Optional.of(Ground.of(task(changed), List.of(ida))))), "ann");
+        Marking seen = marking.decide(new Matter.LookedAgain("read", ida.key()),
+                Optional.of(new Value.Yes(Optional.of(Ground.of(task(changed), List.of(ida))))), "ann");
         assertThat(work(INTERCEPT, seen).turned(task(changed))).isEmpty();
         assertThat(marks(work(SLOPE, seen), "Ida")).as("under the key of then it stands").isEqualTo(1);
-        assertThat(work(OF_FOUR, seen).turned(OF_FOUR.tasks().getFirst())).as("what is turned over once more is asked once more").hasSize(1);
+        assertThat(work(OF_FOUR, seen).turned(OF_FOUR.tasks().getFirst()))
+                .as("what is turned over once more is asked once more").hasSize(1);
     }
 
     @Test
@@ -152,11 +157,14 @@ class GroundTest {
         ClassWork work = work();
         Student ida = student(work, "Ida");
         Whom group = work.groups(task(work)).getFirst().whom();
-        Marking alone = give(work, group, 1, "ann").decide(new Matter.Alone("read", ida.key()), Optional.of(new Value.Yes()), "ann");
+        Marking alone = give(work, group, 1, "ann")
+                .decide(new Matter.Alone("read", ida.key()), Optional.of(new Value.Yes()), "ann");
         ClassWork apart = work(SLOPE, alone);
-        assertThat(apart.award(student(apart, "Ida"), "read")).extracting(Award::decided, Award::marks).containsExactly(false, 0.0);
+        assertThat(apart.award(student(apart, "Ida"), "read"))
+                .extracting(Award::decided, Award::marks).containsExactly(false, 0.0);
         assertThat(marks(apart, "Pim")).isEqualTo(1);
-        assertThat(apart.groups(task(apart))).filteredOn(AnswerGroup::apart).singleElement().extracting(AnswerGroup::whom).isEqualTo(new Whom.One(ida.key()));
+        assertThat(apart.groups(task(apart))).filteredOn(AnswerGroup::apart).singleElement().extracting(AnswerGroup::whom)
+                .isEqualTo(new Whom.One(ida.key()));
         assertThat(apart.students(task(apart), group)).extracting(Student::name).containsExactly("Pim");
     }
 
@@ -165,11 +173,13 @@ class GroundTest {
         answers.put("Ida", "0.9");
         answers.put("Pim", "7");
         ClassWork work = work();
-        Whom ida = work.groups(task(work)).stream().filter(it -> it.students().getFirst().name().equals("Ida")).findFirst().orElseThrow().whom();
+        Whom ida = work.groups(task(work)).stream().filter(it -> it.students().getFirst().name().equals("Ida"))
+                .findFirst().orElseThrow().whom();
         Marking both = give(work, ida, 2, "ann").with(give(work, ida, 1, "bo"));
         ClassWork disputed = work(SLOPE, both);
         assertThat(disputed.disputed()).isEqualTo(1);
-        assertThat(disputed.award(student(disputed, "Ida"), "read").disputed()).extracting(Decision::by).containsExactlyInAnyOrder("ann", "bo");
+        assertThat(disputed.award(student(disputed, "Ida"), "read").disputed()).extracting(Decision::by)
+                .containsExactlyInAnyOrder("ann", "bo");
         assertThat(disputed.award(student(disputed, "Pim"), "read").isDisputed()).isFalse();
         ClassWork settled = work(SLOPE, give(disputed, ida, 1, "ann"));
         assertThat(settled.disputed()).isZero();
@@ -181,7 +191,8 @@ class GroundTest {
         answers.put("Ida", "7");
         answers.put("Pim", "8");
         answers.put("Tove", "0.52");
-        assertThat(work().groups(task(work()))).extracting(AnswerGroup::heading).containsExactly("✓ right", "✗ wrong: “7”", "✗ wrong: “8”");
+        assertThat(work().groups(task(work()))).extracting(AnswerGroup::heading)
+                .containsExactly("✓ right", "✗ wrong: “7”", "✗ wrong: “8”");
     }
 
     @Test
@@ -191,7 +202,8 @@ class GroundTest {
         ClassWork work = work();
         Whom right = new Whom.Group("right");
         Marking said = work.marking().decide(new Matter.Wording("a"), Optional.of(new Value.Comment("Well seen.", 0)), "ann")
-                .decide(new Matter.Said("read", right, "a"), Optional.of(new Value.Yes(Optional.of(Ground.of(task(work), work.students(task(work), right))))), "ann");
+                .decide(new Matter.Said("read", right, "a"),
+                Optional.of(new Value.Yes(Optional.of(Ground.of(task(work), work.students(task(work), right))))), "ann");
         assertThat(work(SLOPE, said).award(student(work, "Ida"), "read").comments()).containsExactly("a");
         ClassWork changed = work(INTERCEPT, said);
         assertThat(changed.award(student(changed, "Pim"), "read").comments()).isEmpty();
@@ -223,10 +235,12 @@ class GroundTest {
                         ClassWork work = work(key, byAnn ? ann : bo);
                         if (!work.roll().students().isEmpty()) {
                             List<AnswerGroup> groups = work.groups(task(work));
-                            Whom whom = random.nextInt(4) == 0 ? new Whom.All() : groups.get(random.nextInt(groups.size())).whom();
+                            Whom whom = random.nextInt(4) == 0
+                                    ? new Whom.All() : groups.get(random.nextInt(groups.size())).whom();
                             double marks = 0.25 + step;
                             Marking next = give(work, whom, marks, byAnn ? "ann" : "bo");
-                            seen.put((byAnn ? "ann" : "bo") + marks, new HashSet<>(work.students(task(work), whom).stream().map(it -> asSeen(work, it)).toList()));
+                            seen.put((byAnn ? "ann" : "bo") + marks,
+                                    new HashSet<>(work.students(task(work), whom).stream().map(it -> asSeen(work, it)).toList()));
                             ann = byAnn ? next : ann;
                             bo = byAnn ? bo : next;
                         }
@@ -234,15 +248,18 @@ class GroundTest {
                 }
                 ClassWork work = work(key, ann);
                 Exercise now = key;
-                work.roll().students().forEach(student -> work.decided(task(work), student).ifPresent(marks -> assertThat(seen.entrySet())
+                work.roll().students().forEach(student -> work.decided(task(work), student)
+                        .ifPresent(marks -> assertThat(seen.entrySet())
                         .as("%s under %s has %s", asSeen(work, student), now.tasks(), marks)
-                        .anyMatch(it -> (it.getKey().equals("ann" + marks) || it.getKey().equals("bo" + marks)) && it.getValue().contains(asSeen(work, student)))));
+                        .anyMatch(it -> (it.getKey().equals("ann" + marks) || it.getKey().equals("bo" + marks))
+                        && it.getValue().contains(asSeen(work, student)))));
             }
         }
     }
 
     private static String asSeen(ClassWork work, Student student) {
         Attempts given = student.marked().at("read");
-        return given.inWords() + "|" + given.verdict().map(it -> it.outcome() + " " + it.earned()).orElse("-") + "|" + task(work).terms().marks();
+        return given.inWords() + "|" + given.verdict().map(it -> it.outcome() + " " + it.earned())
+                .orElse("-") + "|" + task(work).terms().marks();
     }
 }

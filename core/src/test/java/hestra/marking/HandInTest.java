@@ -18,7 +18,8 @@ class HandInTest {
         Desk done = Desk.open(Kelp.whole()).apply(new WorkEdit.ChangeTable(new TableEdit.Type(2, 1, "5.0")))
                 .apply(new WorkEdit.ChangeTable(new TableEdit.SetAside(0, "a dead blade")))
                 .apply(new WorkEdit.ChooseRoles(hestra.data.Roles.FIRST_EXPLAINS)).apply(new Edit.Check("roles"))
-                .apply(new Edit.Check("slip")).apply(new Edit.Draft("read", new Answer.Typed("0.52"))).apply(new Edit.Check("read"))
+                .apply(new Edit.Check("slip")).apply(new Edit.Draft("read", new Answer.Typed("0.52")))
+                .apply(new Edit.Check("read"))
                 .apply(new Edit.Name("Ida Fenn"));
         HandIn handIn = HandIn.of(done);
         Desk read = handIn.desk();

@@ -61,7 +61,8 @@ class MarkingTest {
         Marking settled = both.decide(IDA, points(2), "ann");
         assertThat(settled.conflicts()).isEmpty();
         assertThat(settled.with(bo).with(ann)).as("older versions that come later change nothing").isEqualTo(settled);
-        assertThat(NONE.decide(IDA, points(2), "ann").with(NONE.decide(IDA, points(2), "bo")).conflicts()).as("of one mind").isEmpty();
+        assertThat(NONE.decide(IDA, points(2), "ann").with(NONE.decide(IDA, points(2), "bo")).conflicts()).as("of one mind")
+                .isEmpty();
     }
 
     @Test
@@ -92,7 +93,8 @@ class MarkingTest {
             Marking after = before.decide(matter, value, "m" + marker);
             if (after != before) {
                 Decision made = after.decisions().get(matter).getLast();
-                Set<Made> known = new HashSet<>(seen.get(marker).stream().filter(it -> it.decision().matter().equals(matter)).toList());
+                Set<Made> known = new HashSet<>(seen.get(marker).stream()
+                        .filter(it -> it.decision().matter().equals(matter)).toList());
                 seen.get(marker).add(new Made(made, known));
                 markings.set(marker, after);
             }
@@ -106,7 +108,8 @@ class MarkingTest {
         Set<Decision> expected(int marker) {
             List<Made> all = seen.get(marker);
             Set<Decision> live = new HashSet<>();
-            all.stream().filter(it -> all.stream().noneMatch(other -> other.known().contains(it))).forEach(it -> live.add(it.decision()));
+            all.stream().filter(it -> all.stream().noneMatch(other -> other.known().contains(it)))
+                    .forEach(it -> live.add(it.decision()));
             return live;
         }
     }
@@ -120,7 +123,8 @@ class MarkingTest {
             if (random.nextInt(3) == 0) {
                 model.give(random.nextInt(3), random.nextInt(3));
             } else {
-                model.decide(random.nextInt(3), matters.get(random.nextInt(matters.size())), random.nextInt(4) == 0 ? Optional.empty() : points(random.nextInt(4)));
+                model.decide(random.nextInt(3), matters.get(random.nextInt(matters.size())),
+                        random.nextInt(4) == 0 ? Optional.empty() : points(random.nextInt(4)));
             }
         }
         for (int i = 0; i < 3; i++) {
@@ -138,7 +142,8 @@ class MarkingTest {
     @Test
     void everythingCanBeTakenBackAndDecidedAgain() {
         MarkingHistory history = MarkingHistory.of(NONE.decide(IDA, points(1), "bo"), "ann");
-        MarkingHistory decided = history.decide("marks", List.of(Choice.of(IDA, given(2)), Choice.of(ALL, given(3)))).decide("a comment", List.of(Choice.of(new Matter.Wording("c1"), new Value.Comment("Why?", 0.5))));
+        MarkingHistory decided = history.decide("marks", List.of(Choice.of(IDA, given(2)), Choice.of(ALL, given(3))))
+                .decide("a comment", List.of(Choice.of(new Matter.Wording("c1"), new Value.Comment("Why?", 0.5))));
         assertThat(decided.undoable()).contains("a comment");
         MarkingHistory undone = decided.undo().undo();
         assertThat(undone.present().value(IDA)).isEqualTo(points(1));
@@ -148,7 +153,8 @@ class MarkingTest {
         assertThat(again.present().value(IDA)).isEqualTo(points(2));
         assertThat(again.present().value(new Matter.Wording("c1"))).contains(new Value.Comment("Why?", 0.5));
         assertThat(again.redo()).isSameAs(again);
-        assertThat(undone.present().with(decided.present())).as("to take back is to decide: older versions do not bring it back").isEqualTo(undone.present());
+        assertThat(undone.present().with(decided.present()))
+                .as("to take back is to decide: older versions do not bring it back").isEqualTo(undone.present());
         assertThat(history.decide("nothing", List.of(Choice.of(IDA, given(1))))).isSameAs(history);
     }
 
@@ -164,7 +170,8 @@ class MarkingTest {
         assertThat(later.undo().undo().present().value(IDA)).isEqualTo(points(2));
         assertThat(joined.undo().present()).isEqualTo(ann.present());
         assertThat(joined.undo().redo().present()).isEqualTo(joined.present());
-        assertThat(joined.decide("marks", List.of(Choice.of(IDA, given(0)))).undo().present().conflicts()).as("what was settled is disputed again").hasSize(1);
+        assertThat(joined.decide("marks", List.of(Choice.of(IDA, given(0)))).undo().present().conflicts())
+                .as("what was settled is disputed again").hasSize(1);
         assertThat(joined.undo().undo().present().value(IDA)).as("and what was decided before it can be taken back").isEmpty();
     }
 
@@ -173,7 +180,8 @@ class MarkingTest {
         Value.Points others = new Value.Points(1, new Ground(3, Set.of("11:right:3.0"), Set.of("11111111")));
         Marking both = NONE.decide(ALL, points(3), "ann").with(NONE.decide(ALL, Optional.of(others), "bo"));
         assertThat(both.conflicts()).isEmpty();
-        assertThat(NONE.decide(ALL, points(3), "ann").with(NONE.decide(ALL, Optional.of(new Value.Points(1, GROUND)), "bo")).conflicts()).hasSize(1);
+        assertThat(NONE.decide(ALL, points(3), "ann")
+                .with(NONE.decide(ALL, Optional.of(new Value.Points(1, GROUND)), "bo")).conflicts()).hasSize(1);
     }
 
     @Test

@@ -27,7 +27,9 @@ class NumberReadingTest {
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {
         "28.6 | 28.6", "28,6 | 28.6", ".5 | 0.5", "5. | 5", "+3 | 3", "-3 | -3", "−3.5 | -3.5", "–3.5 | -3.5",
-        "1e3 | 1000", "1.5E-3 | 0.0015", "2 × 10^3 | 2000", "2 x 10^-2 | 0.02", "4.5·10⁻³ | 0.0045", "3*10^(2) | 300", "2 x 10**3 | 2000", "1½ | 1.5", "−3½ | -3.5", "¾ | 0.75", "2٣ | 23", "٣٫٥ | 3.5", "1 234,567 | 1234.567", "0,123 | 0.123",
+        "1e3 | 1000", "1.5E-3 | 0.0015", "2 × 10^3 | 2000", "2 x 10^-2 | 0.02", "4.5·10⁻³ | 0.0045", "3*10^(2) | 300",
+                "2 x 10**3 | 2000", "1½ | 1.5", "−3½ | -3.5", "¾ | 0.75", "2٣ | 23", "٣٫٥ | 3.5", "1 234,567 | 1234.567",
+                "0,123 | 0.123",
         "12 345 | 12345", "1 234 567.5 | 1234567.5", "1,234.5 | 1234.5", "1.234,5 | 1234.5", "1,234,567 | 1234567",
         "0,234 | 0.234", "12,34 | 12.34", "1234,567 | 1234.567", "1'234.5 | 1234.5", "0 | 0", "007 | 7",
     })
@@ -38,11 +40,14 @@ class NumberReadingTest {
     @ParameterizedTest
     @ValueSource(strings = {"", " ", "\t", "\u00a0 "})
     void nothingIsBlank(String text) {
-        assertThat(NumberReading.ofMeasurement(text.replace('\u00a0', ' '), DecimalMark.POINT)).isInstanceOf(NumberReading.Blank.class);
+        assertThat(NumberReading.ofMeasurement(text.replace('\u00a0', ' '), DecimalMark.POINT))
+                .isInstanceOf(NumberReading.Blank.class);
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"abc", "12..5", "1.2.3", "--3", "1e", "12 5", "3 cm", "50%", "3/4", "NaN", "Infinity", "1,2,3", "x", "1e999999999999", "٣x", "3*100", "20x100", "2 x 105", "3 × 10-4", "0.123.456", "0,123,456", "012 345", "3²", "+-5", "1 234 5", "1 234'567"})
+    @ValueSource(strings = {"abc", "12..5", "1.2.3", "--3", "1e", "12 5", "3 cm", "50%", "3/4", "NaN", "Infinity", "1,2,3", "x",
+            "1e999999999999", "٣x", "3*100", "20x100", "2 x 105", "3 × 10-4", "0.123.456", "0,123,456", "012 345", "3²", "+-5",
+            "1 234 5", "1 234'567"})
     void whatIsNoMeasuredValueIsRefusedWithAReason(String text) {
         NumberReading reading = NumberReading.ofMeasurement(text, DecimalMark.POINT);
         assertThat(reading).isInstanceOf(NumberReading.Unreadable.class);
@@ -54,13 +59,16 @@ class NumberReadingTest {
         NumberReading reading = NumberReading.ofMeasurement("1,234", DecimalMark.POINT);
         assertThat(((NumberReading.Unreadable) reading).reason()).contains("1.234").contains("1234");
         assertThat(NumberReading.ofMeasurement("1,234", DecimalMark.COMMA)).isInstanceOf(NumberReading.Value.class);
-        assertThat(((NumberReading.Unreadable) NumberReading.ofMeasurement("1.234", DecimalMark.COMMA)).reason()).contains("1,234");
+        assertThat(((NumberReading.Unreadable) NumberReading.ofMeasurement("1.234", DecimalMark.COMMA)).reason())
+                .contains("1,234");
     }
 
     @Test
     void numbersBeyondADoubleAreRefused() {
-        assertThat(((NumberReading.Unreadable) NumberReading.ofMeasurement("1e999", DecimalMark.POINT)).reason()).contains("larger");
-        assertThat(((NumberReading.Unreadable) NumberReading.ofMeasurement("1e-999", DecimalMark.POINT)).reason()).contains("smaller");
+        assertThat(((NumberReading.Unreadable) NumberReading.ofMeasurement("1e999", DecimalMark.POINT)).reason())
+                .contains("larger");
+        assertThat(((NumberReading.Unreadable) NumberReading.ofMeasurement("1e-999", DecimalMark.POINT)).reason())
+                .contains("smaller");
         assertThat(measured("0e-999")).isZero();
     }
 
@@ -81,14 +89,16 @@ class NumberReadingTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"3*100", "20x100", "2 x 105", "0.123.456", "1/2.5", "10/20/2020", "3²", "5 thousand", "5k", "5‰", "--5", "5 and a half", "5 x", "5 × 10", "3 cm 4", "5 e3 7", "5 = 5", "2 million cm"})
+    @ValueSource(strings = {"3*100", "20x100", "2 x 105", "0.123.456", "1/2.5", "10/20/2020", "3²", "5 thousand", "5k", "5‰",
+            "--5", "5 and a half", "5 x", "5 × 10", "3 cm 4", "5 e3 7", "5 = 5", "2 million cm"})
     void whatCouldBeAnotherNumberIsNoAnswer(String text) {
         assertThat(NumberReading.ofAnswer(text, DecimalMark.POINT)).as(text).isInstanceOf(NumberReading.Unreadable.class);
         assertThat(NumberReading.ofAnswer(text, DecimalMark.COMMA)).as(text).isInstanceOf(NumberReading.Unreadable.class);
     }
 
     @ParameterizedTest
-    @CsvSource({"1½ m,1.5,m", "5 percent,0.05,''", "5 per cent,0.05,''", "3 m^2,3,m^2", "3 m²,3,m²", "4 m s-1,4,m s-1", "5 K,5,K", "12.5°C,12.5,°C", "7 g/kg,7,g/kg", "3/4 %,0.0075,''", "2٣ cm,23,cm"})
+    @CsvSource({"1½ m,1.5,m", "5 percent,0.05,''", "5 per cent,0.05,''", "3 m^2,3,m^2", "3 m²,3,m²", "4 m s-1,4,m s-1", "5 K,5,K",
+            "12.5°C,12.5,°C", "7 g/kg,7,g/kg", "3/4 %,0.0075,''", "2٣ cm,23,cm"})
     void answersMayBeWrittenAsPeopleWriteThem(String text, double value, String unit) {
         assertThat(answered(text).value()).isEqualTo(value);
         assertThat(answered(text).unit()).isEqualTo(unit);
@@ -105,7 +115,8 @@ class NumberReadingTest {
     void simpleNumbersAreReadAsAnyOthers() {
         for (String text : new String[] {"0", "7", "-7", "007", "8.1", "-0.50", "123456789012345678901234567890"}) {
             assertThat(NumberReading.isSimple(text, DecimalMark.POINT)).as(text).isTrue();
-            assertThat(NumberReading.ofMeasurement(text, DecimalMark.POINT)).isEqualTo(NumberReading.ofMeasurement(" " + text, DecimalMark.POINT));
+            assertThat(NumberReading.ofMeasurement(text, DecimalMark.POINT))
+                    .isEqualTo(NumberReading.ofMeasurement(" " + text, DecimalMark.POINT));
         }
         for (String text : new String[] {"", "-", ".5", "5.", "1.2.3", "1,5", "+3", "1e5", "−3", " 4", "4 cm", "١"}) {
             assertThat(NumberReading.isSimple(text, DecimalMark.POINT)).as(text).isFalse();
@@ -120,7 +131,8 @@ class NumberReadingTest {
             BigDecimal number = BigDecimal.valueOf(random.nextLong() >> random.nextInt(60), random.nextInt(18));
             String text = number.toPlainString();
             assertThat(NumberReading.simpleValue(text, DecimalMark.POINT)).as(text).isEqualTo(number.doubleValue());
-            assertThat(NumberReading.simpleValue(text.replace('.', ','), DecimalMark.COMMA)).as(text).isEqualTo(number.doubleValue());
+            assertThat(NumberReading.simpleValue(text.replace('.', ','), DecimalMark.COMMA)).as(text)
+                    .isEqualTo(number.doubleValue());
         }
     }
 }

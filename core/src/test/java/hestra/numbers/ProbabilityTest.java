@@ -25,7 +25,8 @@ class ProbabilityTest {
         BigDecimal sum = BigDecimal.ZERO;
         for (int j = 0; j < above / 2; j++) {
             sum = sum.add(term);
-            term = term.multiply(BigDecimal.valueOf(below / 2.0 + j)).divide(BigDecimal.valueOf(j + 1), MANY).multiply(BigDecimal.ONE.subtract(x), MANY);
+            term = term.multiply(BigDecimal.valueOf(below / 2.0 + j)).divide(BigDecimal.valueOf(j + 1), MANY)
+                    .multiply(BigDecimal.ONE.subtract(x), MANY);
         }
         BigDecimal power = x.pow(below / 2, MANY);
         return (below % 2 == 0 ? power : power.multiply(x.sqrt(MANY), MANY)).multiply(sum, MANY);
@@ -40,7 +41,8 @@ class ProbabilityTest {
         BigDecimal sum = BigDecimal.ZERO;
         for (int j = 1; j <= degrees / 2; j++) {
             sum = sum.add(term);
-            term = term.multiply(BigDecimal.valueOf(2L * j - 1)).divide(BigDecimal.valueOf(2L * j), MANY).multiply(cosSquared, MANY);
+            term = term.multiply(BigDecimal.valueOf(2L * j - 1))
+                    .divide(BigDecimal.valueOf(2L * j), MANY).multiply(cosSquared, MANY);
         }
         return BigDecimal.ONE.subtract(sin.multiply(sum, MANY));
     }
@@ -51,14 +53,16 @@ class ProbabilityTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"0.3,2", "2.5,4", "12,10", "1E+30,10", "1E+60,4", "1E+75,4", "1E+149,2", "45,400", "55,1000", "95,100", "300,120", "2.6,9998"})
+    @CsvSource({"0.3,2", "2.5,4", "12,10", "1E+30,10", "1E+60,4", "1E+75,4", "1E+149,2", "45,400", "55,1000", "95,100", "300,120",
+            "2.6,9998"})
     void twoSidedPOfTHasTenDigitsFarIntoTheTail(String t, int degrees) {
         assertTenDigits(Probability.twoSidedT(Double.parseDouble(t), degrees), twoSidedT(t, degrees));
         assertTenDigits(Probability.twoSidedT(-Double.parseDouble(t), degrees), twoSidedT(t, degrees));
     }
 
     @ParameterizedTest
-    @CsvSource({"0.5,2,7", "4,2,20", "9.25,4,11", "1E+6,6,30", "1E+40,2,15", "1E+80,4,7", "700,2,500", "3000,2,400", "1500,4,391"})
+    @CsvSource({"0.5,2,7", "4,2,20", "9.25,4,11", "1E+6,6,30", "1E+40,2,15", "1E+80,4,7", "700,2,500", "3000,2,400",
+            "1500,4,391"})
     void upperPOfFHasTenDigitsFarIntoTheTail(String f, int above, int below) {
         assertTenDigits(Probability.upperF(Double.parseDouble(f), above, below), upperF(f, above, below));
     }

@@ -26,7 +26,8 @@ class OverviewTest {
     private static final Exercise OPEN = Kelp.exercise().withFirst(part -> part.withHeld(Set.of()));
 
     private static Entry entry(Section section, String name, int column) {
-        return section.lines().stream().filter(line -> line.name().equals(name)).findFirst().orElseThrow(() -> new AssertionError(name + " is not in " + section)).entries().get(column);
+        return section.lines().stream().filter(line -> line.name().equals(name)).findFirst()
+                .orElseThrow(() -> new AssertionError(name + " is not in " + section)).entries().get(column);
     }
 
     @Test
@@ -55,13 +56,18 @@ class OverviewTest {
     @Test
     void eachSentenceIsAboutTheseData() {
         Overview overview = Overview.of(Findings.of(Desk.open(OPEN)));
-        assertThat(entry(overview.coefficients(), "estimate", 1).meaning()).isEqualTo("With one more day, length goes up by 0.5150 cm on average.");
-        assertThat(entry(overview.coefficients(), "estimate", 0).meaning()).contains("Where days is 0").contains("No point is near there");
-        assertThat(entry(overview.coefficients(), "p", 1).meaning()).startsWith("A slope this far from 0 would come up about").endsWith("if the two were unrelated.");
-        assertThat(entry(overview.variables(), "median", 1).meaning()).isEqualTo("Half of the values of length lie below 5.000 cm, half above.");
+        assertThat(entry(overview.coefficients(), "estimate", 1).meaning())
+                .isEqualTo("With one more day, length goes up by 0.5150 cm on average.");
+        assertThat(entry(overview.coefficients(), "estimate", 0).meaning()).contains("Where days is 0")
+                .contains("No point is near there");
+        assertThat(entry(overview.coefficients(), "p", 1).meaning()).startsWith("A slope this far from 0 would come up about")
+                .endsWith("if the two were unrelated.");
+        assertThat(entry(overview.variables(), "median", 1).meaning())
+                .isEqualTo("Half of the values of length lie below 5.000 cm, half above.");
         assertThat(entry(overview.fit(), "R²", 0).meaning()).contains("99.6 % of the variation in length goes with days");
         assertThat(entry(overview.residuals(), "least", 0).meaning()).contains("lies 0.110 cm below it");
-        overview.sections().forEach(section -> section.lines().forEach(line -> assertThat(line.entries()).as(line.name()).allSatisfy(it -> {
+        overview.sections().forEach(section -> section.lines().forEach(line -> assertThat(line.entries()).as(line.name())
+                .allSatisfy(it -> {
             assertThat(it.meaning()).endsWith(".");
             assertThat(it.text()).isNotBlank();
         })));
@@ -76,7 +82,8 @@ class OverviewTest {
         assertThat(overview.fit().lines()).isEmpty();
         assertThat(overview.residuals().lines()).isEmpty();
         assertThat(overview.sections()).hasSize(2);
-        Overview half = Overview.of(Findings.of(Desk.open(Kelp.exercise().withFirst(part -> part.withHeld(Set.of(Aid.R_SQUARED))))));
+        Overview half = Overview.of(Findings.of(Desk.open(Kelp.exercise()
+                .withFirst(part -> part.withHeld(Set.of(Aid.R_SQUARED))))));
         assertThat(entry(half.fit(), "R²", 0).text()).isEqualTo("–");
         assertThat(entry(half.fit(), "F", 0).text()).as("R² follows from F").isEqualTo("–");
         assertThat(entry(half.fit(), "s", 0).text()).isNotEqualTo("–");
@@ -87,11 +94,15 @@ class OverviewTest {
         Overview none = Overview.of(Findings.of(Desk.open(Exercise.study("s", "S", DecimalMark.POINT))));
         assertThat(entry(none.variables(), "mean", 0).meaning()).contains("no pairs");
         assertThat(entry(none.association(), "r", 0).meaning()).contains("two points");
-        Overview one = Overview.of(Findings.of(Desk.open(OPEN.withFirst(part -> part.withData(Kelp.table().withRows(Kelp.table().rows().subList(0, 1)))))));
-        assertThat(entry(one.variables(), "standard deviation (n − 1)", 0)).isEqualTo(new Entry("–", "A single value has no spread."));
-        List<Row> equal = List.of(Row.of(Cell.of(1, DecimalMark.POINT), Cell.of(5, DecimalMark.POINT)), Row.of(Cell.of(2, DecimalMark.POINT), Cell.of(5, DecimalMark.POINT)),
+        Overview one = Overview.of(Findings.of(Desk.open(OPEN.withFirst(part -> part.withData(Kelp.table()
+                .withRows(Kelp.table().rows().subList(0, 1)))))));
+        assertThat(entry(one.variables(), "standard deviation (n − 1)", 0))
+                .isEqualTo(new Entry("–", "A single value has no spread."));
+        List<Row> equal = List.of(Row.of(Cell.of(1, DecimalMark.POINT), Cell.of(5, DecimalMark.POINT)),
+                Row.of(Cell.of(2, DecimalMark.POINT), Cell.of(5, DecimalMark.POINT)),
                 Row.of(Cell.of(3, DecimalMark.POINT), Cell.of(5, DecimalMark.POINT)));
-        Overview flat = Overview.of(Findings.of(Desk.open(OPEN.withFirst(part -> part.withData(new DataTable(List.of(Variable.named("x"), Variable.named("y")), equal))))));
+        Overview flat = Overview.of(Findings.of(Desk.open(OPEN.withFirst(part ->
+                part.withData(new DataTable(List.of(Variable.named("x"), Variable.named("y")), equal))))));
         assertThat(entry(flat.association(), "r", 0).meaning()).contains("the same");
         assertThat(entry(flat.coefficients(), "estimate", 1).meaning()).contains("does not change");
     }

@@ -88,7 +88,8 @@ class ReviewTest {
     void anAidThatIsStillClosedIsOpenedByTheTaskBefore() {
         Task slope = read(Quantity.SLOPE, 3);
         Exercise exercise = Kelp.exercise(Kelp.describe(), slope).withFirst(part -> part.withHeld(Set.of(Aid.EQUATION)));
-        Exercise opensNothing = exercise.withFirst(part -> part.withTasks(task -> task.with(task.terms().opening(Set.of()))).withHeld(Set.of(Aid.EQUATION)));
+        Exercise opensNothing = exercise.withFirst(part -> part.withTasks(task -> task.with(task.terms().opening(Set.of())))
+                .withHeld(Set.of(Aid.EQUATION)));
         Remark remark = only(opensNothing, Remark.Sort.AID_CLOSED);
         assertThat(remark.message()).isEqualTo("Task 2 calls for the equation, which is still closed then: no task opens it.");
         Exercise mended = mended(opensNothing, remark);
@@ -121,8 +122,10 @@ class ReviewTest {
 
     @Test
     void aTargetThatThePlotDoesNotAllowIsPointedOut() {
-        ReachTarget target = new ReachTarget(Terms.of("target", "Reach it", "Do it.", 2), List.of(new Condition(new Measure.Value(Quantity.SLOPE), Band.atLeast(0.6))));
-        Exercise exercise = open(target).withFirst(part -> part.withRules(part.rules().with(PointChange.MOVE, false).with(PointChange.ADD, false).with(PointChange.REMOVE, false)));
+        ReachTarget target = new ReachTarget(Terms.of("target", "Reach it", "Do it.", 2),
+                List.of(new Condition(new Measure.Value(Quantity.SLOPE), Band.atLeast(0.6))));
+        Exercise exercise = open(target).withFirst(part -> part.withRules(part.rules().with(PointChange.MOVE, false)
+                .with(PointChange.ADD, false).with(PointChange.REMOVE, false)));
         Remark remark = only(exercise, Remark.Sort.BARRED);
         assertThat(remarks(mended(exercise, remark))).isEmpty();
     }
@@ -131,7 +134,9 @@ class ReviewTest {
     private static Exercise withSlope(double slope, int places) {
         List<Row> rows = List.of(row(0, 0), row(1, slope), row(2, 2 * slope));
         DataTable table = DataTable.empty(new Variable("x", "", ""), new Variable("y", "", "")).withRows(rows);
-        return Exercise.ofOnePart("e", "E", "", "H", "", table, Roles.FIRST_EXPLAINS, List.of(new ReadValue(Terms.of("slope", "Slope", "Slope?", 1), Quantity.SLOPE, new Rounding.Places(places))), Set.of(), DecimalMark.POINT);
+        return Exercise.ofOnePart("e", "E", "", "H", "", table, Roles.FIRST_EXPLAINS,
+                List.of(new ReadValue(Terms.of("slope", "Slope", "Slope?", 1), Quantity.SLOPE, new Rounding.Places(places))),
+                Set.of(), DecimalMark.POINT);
     }
 
     private static Row row(double x, double y) {
@@ -145,7 +150,8 @@ class ReviewTest {
         assertThat(remark.message()).startsWith("Task 1: the value lies so near a half");
         assertThat(((ReadValue) mended(exercise, remark).tasks().getFirst()).rounding()).isEqualTo(new Rounding.Places(3));
         assertThat(remarks(withSlope(1.242, 2))).extracting(Remark::sort).doesNotContain(Remark.Sort.ON_THE_EDGE);
-        assertThat(remarks(withSlope(1.245, 2))).as("a half itself is right either way").extracting(Remark::sort).doesNotContain(Remark.Sort.ON_THE_EDGE);
+        assertThat(remarks(withSlope(1.245, 2))).as("a half itself is right either way").extracting(Remark::sort)
+                .doesNotContain(Remark.Sort.ON_THE_EDGE);
     }
 
     @Test
@@ -153,7 +159,8 @@ class ReviewTest {
         // r = 0.998 and R² = 0.996: at one place both are 1.0.
         Remark remark = only(open(read(Quantity.R_SQUARED, 1)), Remark.Sort.MISTAKE_IS_RIGHT);
         assertThat(remark.message()).contains("r for R²");
-        Exercise mended = mended(mended(open(read(Quantity.R_SQUARED, 1)), remark), only(mended(open(read(Quantity.R_SQUARED, 1)), remark), Remark.Sort.MISTAKE_IS_RIGHT));
+        Exercise mended = mended(mended(open(read(Quantity.R_SQUARED, 1)), remark),
+                only(mended(open(read(Quantity.R_SQUARED, 1)), remark), Remark.Sort.MISTAKE_IS_RIGHT));
         assertThat(remarks(mended)).extracting(Remark::sort).doesNotContain(Remark.Sort.MISTAKE_IS_RIGHT);
     }
 
@@ -168,49 +175,64 @@ class ReviewTest {
 
     @Test
     void liveValuesThatStandForNothingAreNamed() {
-        Exercise exercise = open(read(Quantity.SLOPE, 3)).withFirst(part -> part.withBlock(new Block.Prose("text-1", "There are {n} blades of {what}, and `{code}` is code.")));
+        Exercise exercise = open(read(Quantity.SLOPE, 3))
+                .withFirst(part -> part.withBlock(new Block.Prose("text-1",
+                        "There are {n} blades of {what}, and `{code}` is code.")));
         assertThat(remarks(exercise)).extracting(Remark::sort).contains(Remark.Sort.UNKNOWN_VALUE);
-        assertThat(remarks(exercise).stream().filter(it -> it.sort() == Remark.Sort.UNKNOWN_VALUE).findFirst().orElseThrow().message()).contains("{what}", "Type {").doesNotContain("{code}");
+        assertThat(remarks(exercise).stream().filter(it -> it.sort() == Remark.Sort.UNKNOWN_VALUE).findFirst().orElseThrow()
+                .message()).contains("{what}", "Type {").doesNotContain("{code}");
         Task asks = read(Quantity.SLOPE, 3);
-        assertThat(only(open(asks.with(asks.terms().withPrompt("How fast does {z} grow?"))), Remark.Sort.UNKNOWN_VALUE).message()).startsWith("Task 1 holds {z}");
+        assertThat(only(open(asks.with(asks.terms().withPrompt("How fast does {z} grow?"))), Remark.Sort.UNKNOWN_VALUE).message())
+                .startsWith("Task 1 holds {z}");
     }
 
     @Test
     void whatIsStillEmptyIsSaid() {
         Task task = read(Quantity.SLOPE, 3);
-        assertThat(only(open(task.with(task.terms().withPrompt(" "))), Remark.Sort.EMPTY).message()).contains("its prompt is empty");
-        Question question = new Question(Terms.of("q", "Q", "Why?", 1), Question.Sort.ONE, List.of(new Question.Option("because", true, ""), new Question.Option("", false, "")), true, List.of());
+        assertThat(only(open(task.with(task.terms().withPrompt(" "))), Remark.Sort.EMPTY).message())
+                .contains("its prompt is empty");
+        Question question = new Question(Terms.of("q", "Q", "Why?", 1), Question.Sort.ONE,
+                List.of(new Question.Option("because", true, ""), new Question.Option("", false, "")), true, List.of());
         assertThat(only(open(question), Remark.Sort.EMPTY).message()).isEqualTo("Task 1: one of the choices is empty.");
-        assertThat(remarks(open(question.with(List.<Question.Option>of())))).extracting(Remark::sort).containsExactly(Remark.Sort.NO_KEY, Remark.Sort.EMPTY);
+        assertThat(remarks(open(question.with(List.<Question.Option>of())))).extracting(Remark::sort)
+                .containsExactly(Remark.Sort.NO_KEY, Remark.Sort.EMPTY);
     }
 
     @Test
     void aTaskWithoutARightAnswerSaysWhy() {
-        Exercise exercise = Exercise.blank("none").withFirst(part -> part.withTasks(List.of(new WriteEquation(Terms.of("equation", "Write it", "Write it.", 2), new Curve.Line(), 3))));
+        Exercise exercise = Exercise.blank("none")
+                .withFirst(part -> part.withTasks(List.of(new WriteEquation(Terms.of("equation", "Write it", "Write it.", 2),
+                        new Curve.Line(), 3))));
         assertThat(only(exercise, Remark.Sort.NO_KEY).message()).startsWith("Task 1 has no right answer yet: ");
     }
 
     @Test
     void aNumberOfTheAuthorsDoesNotFitDataThatDiffer() {
-        Exercise exercise = open(new NumberQuestion(Terms.of("n", "How many?", "How many?", 1), 5, new Rounding.Free(), "")).withFirst(part -> part.with(Varying.NONE.with(Varying.Way.SOME_ROWS)));
+        Exercise exercise = open(new NumberQuestion(Terms.of("n", "How many?", "How many?", 1), 5, new Rounding.Free(), ""))
+                .withFirst(part -> part.with(Varying.NONE.with(Varying.Way.SOME_ROWS)));
         Remark remark = only(exercise, Remark.Sort.FIXED_KEY);
         assertThat(remark.message()).startsWith("Task 1: the number is the same for all");
         assertThat(remarks(mended(exercise, remark))).isEmpty();
         assertThat(remarks(exercise.withFirst(part -> part.with(Varying.NONE)))).isEmpty();
     }
 
-    /** The intercept is 1.95, and the slope with the variables exchanged Sxy/Syy = 20.6/10.652 = 1.934: to no places both are 2. */
+    /**
+     * The intercept is 1.95, and the slope with the variables exchanged Sxy/Syy = 20.6/10.652 = 1.934: to no places both are 2.
+     */
     @Test
     void mistakesThatCannotBeToldFromEachOtherAreNamed() {
-        Remark remark = remarks(open(read(Quantity.SLOPE, 0))).stream().filter(it -> it.sort() == Remark.Sort.MISTAKES_ALIKE).findFirst().orElseThrow();
-        assertThat(remark.message()).startsWith("Task 1: so rounded, these mistakes give the same number").contains("variables the wrong way round and slope and intercept exchanged");
+        Remark remark = remarks(open(read(Quantity.SLOPE, 0))).stream()
+                .filter(it -> it.sort() == Remark.Sort.MISTAKES_ALIKE).findFirst().orElseThrow();
+        assertThat(remark.message()).startsWith("Task 1: so rounded, these mistakes give the same number")
+                .contains("variables the wrong way round and slope and intercept exchanged");
         assertThat(remark.mend().orElseThrow().words()).isEqualTo("Ask for one more place");
         assertThat(remarks(open(read(Quantity.SLOPE, 6)))).extracting(Remark::sort).doesNotContain(Remark.Sort.MISTAKES_ALIKE);
     }
 
     @Test
     void aBlockThatIsNotKnownIsNamedAndCanBeTakenOut() {
-        Exercise exercise = open(read(Quantity.SLOPE, 3)).withFirst(part -> part.withBlockAt(0, new Block.Strange("film-1", "film", "{}")));
+        Exercise exercise = open(read(Quantity.SLOPE, 3))
+                .withFirst(part -> part.withBlockAt(0, new Block.Strange("film-1", "film", "{}")));
         Remark remark = only(exercise, Remark.Sort.NOT_KNOWN);
         assertThat(remark.message()).contains("film");
         assertThat(mended(exercise, remark).block("film-1")).isEmpty();
@@ -218,7 +240,8 @@ class ReviewTest {
 
     @Test
     void aTextThatSpeaksOfOtherDataIsNamed() {
-        Exercise exercise = open(read(Quantity.SLOPE, 3)).withFirst(part -> part.withBlock(new Block.Prose("text-1", "Here are 24 pairs, taken by 2 people.")));
+        Exercise exercise = open(read(Quantity.SLOPE, 3))
+                .withFirst(part -> part.withBlock(new Block.Prose("text-1", "Here are 24 pairs, taken by 2 people.")));
         Remark remark = only(exercise, Remark.Sort.TEXT_DISAGREES);
         assertThat(remark.message()).isEqualTo("A text speaks of 24 pairs, and the data have 5.");
         Exercise mended = mended(exercise, remark);
@@ -229,7 +252,8 @@ class ReviewTest {
 
     @Test
     void aCurveThatATaskAsksForIsToBeOffered() {
-        Exercise exercise = open(new WriteEquation(Terms.of("equation", "Write it", "Write the equation.", 2), new Curve.Polynomial(2), 3))
+        Exercise exercise = open(new WriteEquation(Terms.of("equation", "Write it", "Write the equation.", 2),
+                new Curve.Polynomial(2), 3))
                 .withFirst(part -> part.withRules(part.rules().offering(Set.of(CurveFamily.POWER))));
         Remark remark = only(exercise, Remark.Sort.CURVE_NOT_OFFERED);
         assertThat(remark.message()).contains("quadratic").doesNotContain("power");

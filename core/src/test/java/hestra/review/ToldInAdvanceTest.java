@@ -54,29 +54,40 @@ class ToldInAdvanceTest {
 
     @Test
     void aLiveValueOfWhatIsAskedForTellsIt() {
-        assertThat(told(saying("It grows {slope} cm a day.", SLOPE))).containsExactly("Task 1: its answer can be read before it is given. A text of this part tells the slope of the line of least squares.");
+        assertThat(told(saying("It grows {slope} cm a day.", SLOPE)))
+                .containsExactly("Task 1: its answer can be read before it is given. A text of this part tells the slope of "
+                + "the line of least squares.");
         assertThat(told(saying("On {n} days, r was {r}.", SLOPE))).isEmpty();
-        assertThat(told(open(SLOPE.with(SLOPE.terms().withPrompt("Is it {slope}?"))))).containsExactly("Task 1: its answer can be read before it is given. Its own prompt tells the slope of the line of least squares.");
-        assertThat(told(open(SLOPE, Kelp.explain().with(Terms.of("say", "Say it", "The slope is {slope}. What does it mean?", 2))))).containsExactly(
-                "Task 1: its answer can be read before it is given. What task 2 says tells the slope of the line of least squares.");
+        assertThat(told(open(SLOPE.with(SLOPE.terms().withPrompt("Is it {slope}?")))))
+                .containsExactly("Task 1: its answer can be read before it is given. Its own prompt tells the slope of the "
+                + "line of least squares.");
+        assertThat(told(open(SLOPE, Kelp.explain()
+                .with(Terms.of("say", "Say it", "The slope is {slope}. What does it mean?", 2))))).containsExactly(
+                "Task 1: its answer can be read before it is given. What task 2 says tells the slope of the line of least "
+                        + "squares.");
         assertThat(told(saying("r is {r}.", Kelp.describe()))).as("its sign is the direction").hasSize(1);
         assertThat(told(with(open(SLOPE), new Block.Formula("f", "ŷ = {intercept} + {slope} x")))).hasSize(1);
     }
 
     /** Each value that can be read as a live one tells the task that asks for it, and only that. */
     @ParameterizedTest
-    @EnumSource(value = Quantity.class, names = {"SLOPE", "INTERCEPT", "R", "R_SQUARED", "N", "MEAN_X", "MEDIAN_Y", "SXY", "RESIDUAL_STANDARD_ERROR"})
+    @EnumSource(value = Quantity.class, names = {"SLOPE", "INTERCEPT", "R", "R_SQUARED", "N", "MEAN_X", "MEDIAN_Y", "SXY",
+            "RESIDUAL_STANDARD_ERROR"})
     void everyValueThatCanBeReadIsTold(Quantity quantity) {
         String live = "{" + quantity.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-') + "}";
-        for (Quantity asked : List.of(Quantity.SLOPE, Quantity.INTERCEPT, Quantity.R, Quantity.R_SQUARED, Quantity.N, Quantity.MEAN_X, Quantity.MEDIAN_Y, Quantity.SXY, Quantity.RESIDUAL_STANDARD_ERROR)) {
-            assertThat(told(saying("It is " + live + ".", Kelp.read(asked, new Rounding.Places(4))))).as("%s said, %s asked for", quantity, asked).hasSize(asked == quantity ? 1 : 0);
+        for (Quantity asked : List.of(Quantity.SLOPE, Quantity.INTERCEPT, Quantity.R, Quantity.R_SQUARED, Quantity.N,
+                Quantity.MEAN_X, Quantity.MEDIAN_Y, Quantity.SXY, Quantity.RESIDUAL_STANDARD_ERROR)) {
+            assertThat(told(saying("It is " + live + ".", Kelp.read(asked, new Rounding.Places(4)))))
+                    .as("%s said, %s asked for", quantity, asked).hasSize(asked == quantity ? 1 : 0);
         }
     }
 
     @Test
     void aFigureWithTheLineTellsWhatIsToBeSeenWithoutIt() {
         ByEye byEye = new ByEye(Terms.of("eye", "By eye", "Lay a line.", 2), new Curve.Line(), 1.1, 1.5);
-        assertThat(told(showing(byEye, Layer.LINE))).containsExactly("Task 1: its answer can be seen before it is given. A figure of this part shows the true data and their line.");
+        assertThat(told(showing(byEye, Layer.LINE)))
+                .containsExactly("Task 1: its answer can be seen before it is given. A figure of this part shows the true data "
+                + "and their line.");
         assertThat(told(showing(byEye))).isEmpty();
         assertThat(told(showing(Kelp.describe(), Layer.LINE))).hasSize(1);
         assertThat(told(showing(Kelp.describe()))).isEmpty();
@@ -89,18 +100,25 @@ class ToldInAdvanceTest {
 
     @Test
     void aTaskThatNamesThePointToBeFoundTellsIt() {
-        FindPoint find = new FindPoint(Terms.of("find", "Which point pulls most?", "Click the point.", 2), PointSort.CHOSEN, 1, Set.of(4), Optional.empty(), Optional.empty());
-        TryOut lift = new TryOut(Terms.of("lift", "Lift the boulder", "Lift it, and look.", 2), List.of(new TryOut.Move(4, 0, 1)), Quantity.SLOPE, 2, Optional.empty());
-        assertThat(told(open(find, lift))).containsExactly("Task 1 asks for a point to be found, and task 2 speaks of it: “the boulder”. Students can read that first.");
+        FindPoint find = new FindPoint(Terms.of("find", "Which point pulls most?", "Click the point.", 2), PointSort.CHOSEN, 1,
+                Set.of(4), Optional.empty(), Optional.empty());
+        TryOut lift = new TryOut(Terms.of("lift", "Lift the boulder", "Lift it, and look.", 2), List.of(new TryOut.Move(4, 0, 1)),
+                Quantity.SLOPE, 2, Optional.empty());
+        assertThat(told(open(find, lift)))
+                .containsExactly("Task 1 asks for a point to be found, and task 2 speaks of it: “the boulder”. Students can "
+                + "read that first.");
         assertThat(told(open(find, lift.with(lift.terms().withTitle("Lift a point"))))).isEmpty();
         assertThat(told(open(find, lift.with(Terms.of("lift", "Lift a point", "Lift point 5 by 1 cm.", 2))))).hasSize(1);
-        assertThat(told(open(find, new TryOut(lift.terms(), List.of(new TryOut.Move(1, 0, 1)), Quantity.SLOPE, 2, Optional.empty())))).as("of another point").isEmpty();
+        assertThat(told(open(find, new TryOut(lift.terms(), List.of(new TryOut.Move(1, 0, 1)), Quantity.SLOPE, 2,
+                Optional.empty())))).as("of another point").isEmpty();
     }
 
     @Test
     void whatIsOnlyToldIsNotUnfinished() {
         assertThat(Review.unfinished(saying("It grows {slope} cm a day.", SLOPE))).isEmpty();
-        assertThat(Review.unfinished(open(SLOPE.with(SLOPE.terms().withPrompt(""))))).extracting(Remark::sort).containsExactly(Remark.Sort.EMPTY);
-        assertThat(Review.unfinished(open(SLOPE).withFirst(part -> part.withHeld(EnumSet.of(Aid.EQUATION))))).extracting(Remark::sort).containsExactly(Remark.Sort.AID_CLOSED);
+        assertThat(Review.unfinished(open(SLOPE.with(SLOPE.terms().withPrompt(""))))).extracting(Remark::sort)
+                .containsExactly(Remark.Sort.EMPTY);
+        assertThat(Review.unfinished(open(SLOPE).withFirst(part -> part.withHeld(EnumSet.of(Aid.EQUATION)))))
+                .extracting(Remark::sort).containsExactly(Remark.Sort.AID_CLOSED);
     }
 }

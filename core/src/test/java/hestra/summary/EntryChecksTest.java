@@ -22,13 +22,16 @@ class EntryChecksTest {
 
     private static DataTable table(String... rows) {
         return new DataTable(List.of(new Variable("days", "", ""), new Variable("length", "", "cm")), Arrays.stream(rows)
-                .map(row -> Row.of(Arrays.stream(row.split("\\|", -1)).map(text -> Cell.of(text, DecimalMark.POINT)).toArray(Cell[]::new))).toList());
+                .map(row -> Row.of(Arrays.stream(row.split("\\|", -1)).map(text -> Cell.of(text, DecimalMark.POINT))
+                .toArray(Cell[]::new))).toList());
     }
 
     /** Kelp that grows 0.8 cm a day from 5 cm, give or take 1 cm. */
     private static List<String> kelp(int n) {
         Random random = new Random(24);
-        return new ArrayList<>(IntStream.range(0, n).mapToObj(i -> (4 + 2 * i) + "|" + Math.round((5 + 0.8 * (4 + 2 * i) + 2 * random.nextDouble() - 1) * 10) / 10.0).toList());
+        return new ArrayList<>(IntStream.range(0, n)
+                .mapToObj(i -> (4 + 2 * i) + "|" + Math.round((5 + 0.8 * (4 + 2 * i) + 2 * random.nextDouble() - 1) * 10) / 10.0)
+                .toList());
     }
 
     private static List<Suspicion> check(List<String> rows) {
@@ -54,7 +57,8 @@ class EntryChecksTest {
             double slope = random.nextGaussian();
             double noise = Math.exp(3 * random.nextGaussian());
             List<String> rows = IntStream.range(0, 30)
-                    .mapToObj(i -> random.nextInt(1000) / 10.0 + "|" + Math.round((40 + slope * i + noise * random.nextGaussian()) * 100) / 100.0).toList();
+                    .mapToObj(i -> random.nextInt(1000) / 10.0 + "|"
+                    + Math.round((40 + slope * i + noise * random.nextGaussian()) * 100) / 100.0).toList();
             suspicions += check(rows).size();
         }
         assertThat(suspicions).isLessThanOrEqualTo(9);
@@ -169,6 +173,7 @@ class EntryChecksTest {
         rows.set(10, rows.get(10).split("\\|")[0] + "|242");
         DataTable table = table(rows.toArray(String[]::new));
         assertThat(EntryChecks.of(table, Roles.FIRST_EXPLAINS, DecimalMark.POINT)).hasSize(1);
-        assertThat(EntryChecks.of(table.withSetAside(10, Optional.of("misread")), Roles.FIRST_EXPLAINS, DecimalMark.POINT)).isEmpty();
+        assertThat(EntryChecks.of(table.withSetAside(10, Optional.of("misread")), Roles.FIRST_EXPLAINS, DecimalMark.POINT))
+                .isEmpty();
     }
 }

@@ -100,7 +100,8 @@ class SummaryTest {
     @Test
     void equalValuesShareTheMeanOfTheirRanks() {
         // y = 5, 5, 5, 9 has the ranks 2, 2, 2, 4; x the ranks 1, 2, 3, 4: Sxy = 3, Sxx = 5, Syy = 3.
-        assertThat(Association.of(pairs(1, 5, 2, 5, 3, 5, 4, 9)).orElseThrow().spearman()).hasValueCloseTo(3 / Math.sqrt(15), within(1e-15));
+        assertThat(Association.of(pairs(1, 5, 2, 5, 3, 5, 4, 9)).orElseThrow().spearman())
+                .hasValueCloseTo(3 / Math.sqrt(15), within(1e-15));
     }
 
     @Test

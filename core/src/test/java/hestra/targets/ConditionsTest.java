@@ -21,8 +21,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 /**
- * Conditions on five points whose numbers are worked out by hand: x = 0, 1, 2, 3, 4 and y = 1, 3, 2, 5, 4 have x̄ = 2, ȳ = 3, Sxx = 10, Sxy = 8, Syy = 10, so b = 0.8,
- * a = 1.4, r = 0.8, R² = 0.64, SSE = 3.6, s = √1.2; leverages 0.6, 0.3, 0.2, 0.3, 0.6.
+ * Conditions on five points whose numbers are worked out by hand: x = 0, 1, 2, 3, 4 and y = 1, 3, 2, 5, 4 have x̄ = 2, ȳ = 3, Sxx
+ * = 10, Sxy = 8, Syy = 10, so b = 0.8, a = 1.4, r = 0.8, R² = 0.64, SSE = 3.6, s = √1.2; leverages 0.6, 0.3, 0.2, 0.3, 0.6.
  */
 class ConditionsTest {
 
@@ -65,24 +65,30 @@ class ConditionsTest {
     void valuesOfPoints() {
         assertThat(value(new Measure.OfPoint(OptionalInt.of(0), PointMeasure.LEVERAGE), given())).isCloseTo(0.6, within(NEAR));
         assertThat(value(new Measure.OfPoint(OptionalInt.empty(), PointMeasure.LEVERAGE), given())).isCloseTo(0.6, within(NEAR));
-        assertThat(value(new Measure.OfPoint(OptionalInt.of(2), PointMeasure.RESIDUAL), given())).as("2 − (1.4 + 1.6)").isCloseTo(-1, within(NEAR));
-        assertThat(value(new Measure.OfPoint(OptionalInt.empty(), PointMeasure.RESIDUAL), given())).as("5 − (1.4 + 2.4), either way").isCloseTo(1.2, within(NEAR));
+        assertThat(value(new Measure.OfPoint(OptionalInt.of(2), PointMeasure.RESIDUAL), given()))
+                .as("2 − (1.4 + 1.6)").isCloseTo(-1, within(NEAR));
+        assertThat(value(new Measure.OfPoint(OptionalInt.empty(), PointMeasure.RESIDUAL), given()))
+                .as("5 − (1.4 + 2.4), either way").isCloseTo(1.2, within(NEAR));
         double cook = 0.16 / (2 * 1.2) * 0.6 / 0.16;
-        assertThat(value(new Measure.OfPoint(OptionalInt.of(0), PointMeasure.INFLUENCE), given())).as("e = −0.4, h = 0.6").isCloseTo(cook, within(NEAR));
-        assertThat(new Measure.OfPoint(OptionalInt.of(7), PointMeasure.LEVERAGE).of(Situation.of(given(), given()))).as("there is no eighth point").isEmpty();
+        assertThat(value(new Measure.OfPoint(OptionalInt.of(0), PointMeasure.INFLUENCE), given())).as("e = −0.4, h = 0.6")
+                .isCloseTo(cook, within(NEAR));
+        assertThat(new Measure.OfPoint(OptionalInt.of(7), PointMeasure.LEVERAGE).of(Situation.of(given(), given())))
+                .as("there is no eighth point").isEmpty();
     }
 
     @Test
     void anAddedPointIsNamedByTheNextRow() {
         Held now = with(given(), new Held.Point(Row.OWN, 10, 3, 1), new Held.Point(Row.OWN, 2, 3, 1));
         double sxx = 10 + 64 - 64.0 / 7;
-        assertThat(value(new Measure.OfPoint(OptionalInt.of(5), PointMeasure.LEVERAGE), now)).as("1/7 + (10 − 22/7)² / Sxx").isCloseTo(1 / 7.0 + Math.pow(10 - 22 / 7.0, 2) / sxx, within(NEAR));
+        assertThat(value(new Measure.OfPoint(OptionalInt.of(5), PointMeasure.LEVERAGE), now)).as("1/7 + (10 − 22/7)² / Sxx")
+                .isCloseTo(1 / 7.0 + Math.pow(10 - 22 / 7.0, 2) / sxx, within(NEAR));
         assertThat(value(new Measure.Changed(PointChange.ADD), now)).isEqualTo(2);
     }
 
     @Test
     void whatWasDoneIsCounted() {
-        Held now = new Held(List.of(new Held.Point(0, 0, 1.5, 1), new Held.Point(1, 1, 3, 1), new Held.Point(3, 3, 5, 1), new Held.Point(4, 4, 4, 1), new Held.Point(Row.OWN, 5, 5, 1)), Optional.empty());
+        Held now = new Held(List.of(new Held.Point(0, 0, 1.5, 1), new Held.Point(1, 1, 3, 1), new Held.Point(3, 3, 5, 1),
+                new Held.Point(4, 4, 4, 1), new Held.Point(Row.OWN, 5, 5, 1)), Optional.empty());
         assertThat(value(new Measure.Changed(PointChange.MOVE), now)).isEqualTo(1);
         assertThat(value(new Measure.Changed(PointChange.REMOVE), now)).isEqualTo(1);
         assertThat(value(new Measure.Changed(PointChange.ADD), now)).isEqualTo(1);
@@ -100,14 +106,16 @@ class ConditionsTest {
         assertThat(value(new Measure.PastMean(), given())).isEqualTo(0);
         Measure byEye = new Measure.ByEye();
         Trial level = new Trial(new Curve.Line(), List.of(new Trial.Handle(0, 3), new Trial.Handle(4, 3)));
-        assertThat(value(byEye, new Held(given().points(), Optional.of(level)))).as("Syy ÷ SSE").isCloseTo(10 / 3.6, within(NEAR));
+        assertThat(value(byEye, new Held(given().points(), Optional.of(level)))).as("Syy ÷ SSE")
+                .isCloseTo(10 / 3.6, within(NEAR));
         assertThat(byEye.of(Situation.of(given(), given()))).as("nothing placed").isEmpty();
     }
 
     @Test
     void pointsOffTheirLineHaveNoPerfectR() {
         Held far = held(0, 0, 1, 1, 1e9, 1e9, 2, 2.001);
-        assertThat(value(new Measure.Value(Quantity.R_SQUARED), far)).as("1 but for some 10⁻²⁴, which a double cannot hold").isLessThan(1);
+        assertThat(value(new Measure.Value(Quantity.R_SQUARED), far))
+                .as("1 but for some 10⁻²⁴, which a double cannot hold").isLessThan(1);
         assertThat(value(new Measure.Value(Quantity.R), far)).isLessThan(1);
         assertThat(value(new Measure.Value(Quantity.R_SQUARED), held(0, 0, 1, 1, 2, 2))).isEqualTo(1);
     }
@@ -127,7 +135,8 @@ class ConditionsTest {
     void bandsAndChangesFromTheStart() {
         Condition changed = new Condition(new Measure.Value(Quantity.SLOPE), Band.atLeast(0.5), true, Optional.empty());
         assertThat(changed.holds(Situation.of(given(), given()))).isFalse();
-        assertThat(changed.value(Situation.of(held(0, 5, 1, 3, 2, 2, 3, 5, 4, 4), given())).orElseThrow()).as("y of x = 0 up by 4: Sxy falls by 8").isCloseTo(0.8, within(NEAR));
+        assertThat(changed.value(Situation.of(held(0, 5, 1, 3, 2, 2, 3, 5, 4, 4), given())).orElseThrow())
+                .as("y of x = 0 up by 4: Sxy falls by 8").isCloseTo(0.8, within(NEAR));
         assertThat(changed.holds(Situation.of(held(0, 5, 1, 3, 2, 2, 3, 5, 4, 4), given()))).isTrue();
         Condition r = new Condition(new Measure.Value(Quantity.R), Band.between(0.7, 0.9));
         assertThat(r.holds(Situation.of(given(), given()))).isTrue();
@@ -140,12 +149,17 @@ class ConditionsTest {
     @Test
     void conditionsInWords() {
         NumberStyle style = NumberStyle.STANDARD;
-        assertThat(new Condition(new Measure.Value(Quantity.SLOPE), Band.between(-0.55, -0.45)).inWords(style)).isEqualTo("slope: from −0.55 to −0.45");
+        assertThat(new Condition(new Measure.Value(Quantity.SLOPE), Band.between(-0.55, -0.45)).inWords(style))
+                .isEqualTo("slope: from −0.55 to −0.45");
         assertThat(new Condition(new Measure.Value(Quantity.N), Band.exactly(5)).inWords(style)).isEqualTo("number of points: 5");
         assertThat(new Condition(new Measure.Value(Quantity.R), Band.atLeast(0.9)).inWords(style)).isEqualTo("r: at least 0.9");
-        assertThat(new Condition(new Measure.Value(Quantity.R), Band.atLeast(0.2), true, Optional.empty()).inWords(style)).isEqualTo("r changed by at least 0.2");
-        assertThat(new Condition(new Measure.Touched(Set.of(3)), Band.atMost(0)).inWords(style)).isEqualTo("only point 4 is moved or removed");
-        assertThat(new Condition(new Measure.OfPoint(OptionalInt.of(7), PointMeasure.LEVERAGE), Band.atLeast(0.8)).inWords(style)).isEqualTo("leverage of point 8: at least 0.8");
-        assertThat(new Condition(new Measure.Value(Quantity.R), Band.atLeast(0.9)).called("r is large").inWords(style)).isEqualTo("r is large");
+        assertThat(new Condition(new Measure.Value(Quantity.R), Band.atLeast(0.2), true, Optional.empty()).inWords(style))
+                .isEqualTo("r changed by at least 0.2");
+        assertThat(new Condition(new Measure.Touched(Set.of(3)), Band.atMost(0)).inWords(style))
+                .isEqualTo("only point 4 is moved or removed");
+        assertThat(new Condition(new Measure.OfPoint(OptionalInt.of(7), PointMeasure.LEVERAGE), Band.atLeast(0.8)).inWords(style))
+                .isEqualTo("leverage of point 8: at least 0.8");
+        assertThat(new Condition(new Measure.Value(Quantity.R), Band.atLeast(0.9)).called("r is large").inWords(style))
+                .isEqualTo("r is large");
     }
 }

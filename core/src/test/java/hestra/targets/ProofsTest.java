@@ -56,55 +56,66 @@ class ProofsTest {
 
     @Test
     void eachReasonByAnExample() {
-        proves(Reason.SAME_SIGN, List.of(0, 2), value(Quantity.SLOPE, Band.atMost(-0.1)), value(Quantity.N, Band.atLeast(5)), value(Quantity.R, Band.atLeast(0.2)));
+        proves(Reason.SAME_SIGN, List.of(0, 2), value(Quantity.SLOPE, Band.atMost(-0.1)), value(Quantity.N, Band.atLeast(5)),
+                value(Quantity.R, Band.atLeast(0.2)));
         proves(Reason.SAME_SIGN, List.of(0, 1), value(Quantity.SLOPE, Band.exactly(0)), value(Quantity.R, Band.atLeast(0.2)));
         proves(Reason.WITHIN_ONE, List.of(0), value(Quantity.R, Band.atLeast(1.01)));
         proves(Reason.WITHIN_ONE, List.of(0), value(Quantity.R, Band.atMost(-1.5)));
         proves(Reason.WITHIN_ONE, List.of(0), value(Quantity.R_SQUARED, Band.atLeast(1.1)));
         proves(Reason.WITHIN_ONE, List.of(0), value(Quantity.R_SQUARED, Band.atMost(-0.1)));
         proves(Reason.SQUARE, List.of(0, 1), value(Quantity.R, Band.atLeast(0.9)), value(Quantity.R_SQUARED, Band.atMost(0.8)));
-        proves(Reason.SQUARE, List.of(0, 1), value(Quantity.R, Band.between(-0.5, 0.3)), value(Quantity.R_SQUARED, Band.atLeast(0.26)));
+        proves(Reason.SQUARE, List.of(0, 1), value(Quantity.R, Band.between(-0.5, 0.3)),
+                value(Quantity.R_SQUARED, Band.atLeast(0.26)));
         proves(Reason.OFF_LINE, List.of(0, 1), STAY, value(Quantity.R_SQUARED, Band.exactly(1)));
         proves(Reason.OFF_LINE, List.of(0, 1), STAY, value(Quantity.R, Band.atMost(-1)));
-        proves(Reason.OFF_LINE, List.of(0, 1, 2), changed(PointChange.MOVE, Band.atMost(0)), changed(PointChange.REMOVE, Band.atMost(0)), value(Quantity.RESIDUAL_STANDARD_ERROR, Band.atMost(0)));
+        proves(Reason.OFF_LINE, List.of(0, 1, 2), changed(PointChange.MOVE, Band.atMost(0)),
+                changed(PointChange.REMOVE, Band.atMost(0)), value(Quantity.RESIDUAL_STANDARD_ERROR, Band.atMost(0)));
         proves(Reason.MEAN_POINT, List.of(0), new Condition(new Measure.OnSide(true), Band.atMost(0)));
         proves(Reason.MEAN_POINT, List.of(0), new Condition(new Measure.PastMean(), Band.atLeast(0.5)));
         proves(Reason.LEAST, List.of(0), new Condition(new Measure.ByEye(), Band.atMost(0.9)));
         proves(Reason.LEVERAGE, List.of(0), leverage(OptionalInt.of(2), Band.atLeast(1.2)));
-        proves(Reason.LEVERAGE, List.of(0, 1), value(Quantity.N, Band.atMost(6)), leverage(OptionalInt.empty(), Band.atMost(0.3)));
+        proves(Reason.LEVERAGE, List.of(0, 1), value(Quantity.N, Band.atMost(6)),
+                leverage(OptionalInt.empty(), Band.atMost(0.3)));
         proves(Reason.LEVERAGE, List.of(0, 1), value(Quantity.N, Band.atMost(6)), leverage(OptionalInt.of(1), Band.atMost(0.16)));
         proves(Reason.COUNT, List.of(0, 1), value(Quantity.N, Band.atLeast(8)), changed(PointChange.ADD, Band.atMost(2)));
         proves(Reason.COUNT, List.of(0), value(Quantity.N, Band.between(5.2, 5.8)));
         proves(Reason.COUNT, List.of(0), changed(PointChange.MOVE, Band.atLeast(6)));
         proves(Reason.COUNT, List.of(0, 1), value(Quantity.N, Band.atMost(1)), value(Quantity.SLOPE, Band.atLeast(1)));
-        proves(Reason.FIXED, List.of(0, 1, 2), STAY, changed(PointChange.ADD, Band.atMost(0)), value(Quantity.R, Band.atLeast(0.9)));
+        proves(Reason.FIXED, List.of(0, 1, 2), STAY, changed(PointChange.ADD, Band.atMost(0)),
+                value(Quantity.R, Band.atLeast(0.9)));
         proves(Reason.BELOW_ZERO, List.of(0), value(Quantity.RESIDUAL_STANDARD_ERROR, Band.atMost(-1)));
         proves(Reason.BELOW_ZERO, List.of(0), changed(PointChange.ADD, Band.atMost(-1)));
-        proves(Reason.OPPOSITE, List.of(0, 2), value(Quantity.R, Band.atLeast(0.9)), value(Quantity.N, Band.atLeast(5)), value(Quantity.R, Band.atMost(0.5)));
+        proves(Reason.OPPOSITE, List.of(0, 2), value(Quantity.R, Band.atLeast(0.9)), value(Quantity.N, Band.atLeast(5)),
+                value(Quantity.R, Band.atMost(0.5)));
         proves(Reason.OPPOSITE, List.of(0), value(Quantity.SLOPE, Band.between(2, 1)));
     }
 
     @Test
     void whatCanBeDoneIsNotCalledImpossible() {
-        assertThat(of(value(Quantity.R, Band.atLeast(0.9)), value(Quantity.R_SQUARED, Band.atMost(0.81)))).as("at 0.9 and 0.81 itself").isEmpty();
+        assertThat(of(value(Quantity.R, Band.atLeast(0.9)), value(Quantity.R_SQUARED, Band.atMost(0.81))))
+                .as("at 0.9 and 0.81 itself").isEmpty();
         assertThat(of(value(Quantity.R, Band.atLeast(1)))).as("on a line").isEmpty();
         assertThat(of(value(Quantity.SLOPE, Band.atMost(-0.1)), value(Quantity.R, Band.between(-1, 0.2)))).isEmpty();
         assertThat(of(leverage(OptionalInt.empty(), Band.atMost(0.3)))).as("more points").isEmpty();
         assertThat(of(leverage(OptionalInt.of(0), Band.atLeast(1)))).as("alone in its x").isEmpty();
-        assertThat(of(value(Quantity.N, Band.atMost(6)), leverage(OptionalInt.of(1), Band.atMost(0.2)))).as("one point alone may come down to a sixth").isEmpty();
+        assertThat(of(value(Quantity.N, Band.atMost(6)), leverage(OptionalInt.of(1), Band.atMost(0.2))))
+                .as("one point alone may come down to a sixth").isEmpty();
         assertThat(of(value(Quantity.SLOPE, Band.exactly(0)), value(Quantity.R, Band.exactly(0)))).as("level").isEmpty();
         assertThat(of(STAY, value(Quantity.R, Band.atLeast(0.9)))).isEmpty();
         assertThat(of(STAY, value(Quantity.N, Band.exactly(6)), value(Quantity.SLOPE, Band.atMost(-0.1)))).isEmpty();
-        assertThat(of(new Condition(new Measure.Touched(Set.of(0, 1, 2)), Band.atMost(0)), value(Quantity.R_SQUARED, Band.exactly(1)))).as("two that stay are on a line").isEmpty();
+        assertThat(of(new Condition(new Measure.Touched(Set.of(0, 1, 2)), Band.atMost(0)),
+                value(Quantity.R_SQUARED, Band.exactly(1)))).as("two that stay are on a line").isEmpty();
         assertThat(of(new Condition(new Measure.ByEye(), Band.atMost(1)))).isEmpty();
-        assertThat(Proofs.of(List.of(STAY, value(Quantity.R_SQUARED, Band.exactly(1))), held(0, 0.1, 1, 0.3, 2, 0.5))).as("0.1, 0.3, 0.5 lie on a line but for their last digit").hasSizeLessThanOrEqualTo(1);
+        assertThat(Proofs.of(List.of(STAY, value(Quantity.R_SQUARED, Band.exactly(1))), held(0, 0.1, 1, 0.3, 2, 0.5)))
+                .as("0.1, 0.3, 0.5 lie on a line but for their last digit").hasSizeLessThanOrEqualTo(1);
     }
 
     @Test
     void threePointsOnALineAreSeenToBe() {
         Held line = held(0, 1, 1, 3, 4, 9);
         assertThat(Proofs.of(List.of(STAY, value(Quantity.R_SQUARED, Band.exactly(1))), line)).isEmpty();
-        assertThat(Proofs.of(List.of(STAY, value(Quantity.R_SQUARED, Band.exactly(1))), held(1, 1, 1, 3))).extracting(Proof::reason).as("one above the other").containsExactly(Reason.OFF_LINE);
+        assertThat(Proofs.of(List.of(STAY, value(Quantity.R_SQUARED, Band.exactly(1))), held(1, 1, 1, 3)))
+                .extracting(Proof::reason).as("one above the other").containsExactly(Reason.OFF_LINE);
     }
 
     /** Conditions by chance, of all sorts, with ends that meet now and then. */
@@ -117,7 +128,8 @@ class ProofsTest {
                 case 2 -> new Measure.Value(Quantity.R);
                 case 3 -> new Measure.Value(Quantity.R_SQUARED);
                 case 4 -> new Measure.Value(Quantity.RESIDUAL_STANDARD_ERROR);
-                case 5 -> new Measure.OfPoint(random.nextBoolean() ? OptionalInt.of(random.nextInt(6)) : OptionalInt.empty(), PointMeasure.values()[random.nextInt(3)]);
+                case 5 -> new Measure.OfPoint(random.nextBoolean() ? OptionalInt.of(random.nextInt(6)) : OptionalInt.empty(),
+                        PointMeasure.values()[random.nextInt(3)]);
                 case 6 -> new Measure.Changed(PointChange.values()[random.nextInt(3)]);
                 case 7 -> new Measure.Touched(random.nextBoolean() ? Set.of() : Set.of(random.nextInt(5)));
                 case 8 -> new Measure.OnSide(random.nextBoolean());
@@ -144,15 +156,19 @@ class ProofsTest {
             if (random.nextInt(6) > 0) {
                 boolean moved = random.nextInt(3) == 0;
                 double x = moved ? random.nextInt(9) : point.x();
-                points.add(new Held.Point(point.origin(), x, how == 0 ? 3 + slope * x : moved ? random.nextDouble(0, 9) : point.y(), 1));
+                points.add(new Held.Point(point.origin(), x, how == 0 ? 3 + slope * x
+                        : moved ? random.nextDouble(0, 9)
+                        : point.y(), 1));
             }
         }
         for (int i = random.nextInt(5); i > 0; i--) {
             double x = how == 1 ? 4 : random.nextInt(12) - 1;
-            points.add(new Held.Point(Row.OWN, x, how == 0 ? 3 + slope * x : random.nextDouble(-3, 12) * (random.nextInt(10) == 0 ? 1e4 : 1), 1));
+            points.add(new Held.Point(Row.OWN, x, how == 0 ? 3 + slope * x : random.nextDouble(-3,
+                    12) * (random.nextInt(10) == 0 ? 1e4 : 1), 1));
         }
         Optional<Trial> trial = random.nextBoolean() ? Optional.empty()
-                : Optional.of(new Trial(new Curve.Line(), List.of(new Trial.Handle(0, random.nextDouble(0, 8)), new Trial.Handle(8, random.nextDouble(0, 8)))));
+                : Optional.of(new Trial(new Curve.Line(),
+                List.of(new Trial.Handle(0, random.nextDouble(0, 8)), new Trial.Handle(8, random.nextDouble(0, 8)))));
         return new Held(points, trial);
     }
 
@@ -187,7 +203,10 @@ class ProofsTest {
         double sum = 0;
         for (Condition condition : conditions) {
             OptionalDouble value = condition.value(situation);
-            sum += value.isEmpty() ? 10 : Math.max(0, Math.max(condition.band().least() - value.getAsDouble(), value.getAsDouble() - condition.band().most()));
+            sum += value.isEmpty()
+                    ? 10
+                    : Math.max(0, Math.max(condition.band().least() - value.getAsDouble(),
+                            value.getAsDouble() - condition.band().most()));
         }
         return sum;
     }
@@ -206,7 +225,8 @@ class ProofsTest {
                 if (random.nextInt(20) == 0) {
                     points.remove(at);
                 } else {
-                    points.set(at, new Held.Point(old.origin(), old.x() + step * random.nextGaussian(), old.y() + step * random.nextGaussian(), 1));
+                    points.set(at, new Held.Point(old.origin(), old.x() + step * random.nextGaussian(),
+                            old.y() + step * random.nextGaussian(), 1));
                 }
             }
             if (random.nextInt(20) == 0 && points.size() < 12) {

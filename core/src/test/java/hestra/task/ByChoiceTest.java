@@ -28,7 +28,8 @@ class ByChoiceTest {
 
     private static final Terms TERMS = Terms.of("ask", "Ask", "Ask.", 4);
     private static final Truth TRUTH = Kelp.truth(Kelp.exercise());
-    private static final List<Question.Option> OPTIONS = List.of(new Question.Option("how close the points are", true, ""), new Question.Option("how steep the line is", false, "That is the slope."),
+    private static final List<Question.Option> OPTIONS = List.of(new Question.Option("how close the points are", true, ""),
+            new Question.Option("how steep the line is", false, "That is the slope."),
             new Question.Option("which way it goes", true, "Its sign says that."));
 
     private static Verdict judge(Task task, Answer answer) {
@@ -82,7 +83,8 @@ class ByChoiceTest {
         assertThat(judge(word, new Answer.Chosen(List.of(), "unusual  point")).isRight()).isTrue();
         assertThat(judge(word, new Answer.Chosen(List.of(), "line")).outcome()).isEqualTo(Outcome.WRONG);
         assertThat(word.unfinished(Answer.Chosen.NOTHING, TRUTH)).hasValue("Write something first.");
-        assertThat(judge(question(Question.Sort.LONG_TEXT), new Answer.Chosen(List.of(), "I think so.")).message()).contains("instructor reads it");
+        assertThat(judge(question(Question.Sort.LONG_TEXT), new Answer.Chosen(List.of(), "I think so.")).message())
+                .contains("instructor reads it");
     }
 
     @Test
@@ -92,7 +94,8 @@ class ByChoiceTest {
         assertThat(question(Question.Sort.ONE).typed("B", TRUTH)).hasValue(chosen(1));
         assertThat(question(Question.Sort.ONE).typed("the", TRUTH)).as("two hold it").isEmpty();
         assertThat(question(Question.Sort.SEVERAL).typed("a, c", TRUTH)).hasValue(Answer.Chosen.NOTHING.with(0, Set.of(0, 2)));
-        assertThat(question(Question.Sort.TRUE_BECAUSE).typed("not true; how close the points are", TRUTH)).hasValue(chosen(1, 0));
+        assertThat(question(Question.Sort.TRUE_BECAUSE).typed("not true; how close the points are", TRUTH))
+                .hasValue(chosen(1, 0));
         assertThat(Response.to("something else", question(Question.Sort.ONE), TRUTH).outcome()).isEqualTo("unreadable");
         assertThat(Response.to("something else", question(Question.Sort.ONE), TRUTH).message()).contains("how steep the line is");
     }
@@ -102,11 +105,14 @@ class ByChoiceTest {
         double[] x = {1, 2, 3, 4, 5, 6, 7};
         double[] y = {2.1, 3.9, 9.2, 15.8, 25.1, 36.2, 48.9};
         Truth bent = Truth.of(table(x, y), Roles.FIRST_EXPLAINS, DecimalMark.POINT, List.of(), KeptPoints.FULL);
-        ChooseCurve task = new ChooseCurve(TERMS, List.of(new Curve.Line(), new Curve.Polynomial(2)), ChooseCurve.By.ADJUSTED_R_SQUARED, 0, EnumSet.of(CurveReason.RESIDUALS), false);
+        ChooseCurve task = new ChooseCurve(TERMS, List.of(new Curve.Line(), new Curve.Polynomial(2)),
+                ChooseCurve.By.ADJUSTED_R_SQUARED, 0, EnumSet.of(CurveReason.RESIDUALS), false);
         assertThat(task.key(bent).text()).startsWith("quadratic curve, because");
         assertThat(task.judge(new Attempt(chosen(1, CurveReason.RESIDUALS.ordinal()), Set.of()), bent).isRight()).isTrue();
-        assertThat(task.judge(new Attempt(chosen(1, CurveReason.SIMPLE.ordinal()), Set.of()), bent).outcome()).isEqualTo(Outcome.NEARLY);
-        assertThat(task.judge(new Attempt(chosen(0, CurveReason.RESIDUALS.ordinal()), Set.of()), bent).message()).contains("Another one");
+        assertThat(task.judge(new Attempt(chosen(1, CurveReason.SIMPLE.ordinal()), Set.of()), bent).outcome())
+                .isEqualTo(Outcome.NEARLY);
+        assertThat(task.judge(new Attempt(chosen(0, CurveReason.RESIDUALS.ordinal()), Set.of()), bent).message())
+                .contains("Another one");
         ChooseCurve none = task.with(ChooseCurve.By.AUTHOR).choosing(2);
         assertThat(none.key(bent).text()).startsWith("none: the data do not say");
         assertThat(none.offering(List.of(new Curve.Line())).chosen()).as("none stays none").isEqualTo(1);
@@ -142,12 +148,14 @@ class ByChoiceTest {
 
     @Test
     void conditionsAreJudgedOneByOneAndByWhatIsSeen() {
-        CheckConditions task = new CheckConditions(TERMS, EnumSet.of(FitCondition.LINEARITY, FitCondition.EQUAL_SPREAD), EnumSet.of(FitCondition.LINEARITY), true);
+        CheckConditions task = new CheckConditions(TERMS, EnumSet.of(FitCondition.LINEARITY, FitCondition.EQUAL_SPREAD),
+                EnumSet.of(FitCondition.LINEARITY), true);
         assertThat(task.rows(TRUTH)).extracting(ChoiceRow::name).containsExactly("straight", "equal spread", "seen by");
         assertThat(judge(task, chosen(1, 0, 0)).isRight()).isTrue();
         assertThat(judge(task, chosen(1, 1, 0)).message()).isEqualTo("2 of 3 are right.");
         assertThat(judge(task, chosen(1, 0, 2)).advice()).contains("by what it is seen");
         assertThat(task.key(TRUTH).text()).isEqualTo("straight \u2717 \u00b7 equal spread \u2713");
-        assertThat(task.inWords(chosen(1, 0, 0), TRUTH)).containsExactly("straight: does not hold", "equal spread: holds", "seen by: the residuals against x are bent");
+        assertThat(task.inWords(chosen(1, 0, 0), TRUTH))
+                .containsExactly("straight: does not hold", "equal spread: holds", "seen by: the residuals against x are bent");
     }
 }

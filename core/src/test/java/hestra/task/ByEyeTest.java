@@ -26,7 +26,8 @@ class ByEyeTest {
     }
 
     private static Answer placed(double y2, double y10) {
-        return new Answer.Placed(Optional.of(new Trial(new Curve.Line(), List.of(new Trial.Handle(2, y2), new Trial.Handle(10, y10)))));
+        return new Answer.Placed(Optional.of(new Trial(new Curve.Line(),
+                List.of(new Trial.Handle(2, y2), new Trial.Handle(10, y10)))));
     }
 
     private static Verdict judged(ByEye task, Answer answer) {
@@ -54,7 +55,8 @@ class ByEyeTest {
     @Test
     void whereTheSquaresDifferMostIsSaid() {
         // The residuals are 0.12 and so on less 0.1: those of rows 2 and 4 grow most, 0.21² − 0.11² = 0.032 at row 2.
-        assertThat(judged(task(1.1, 2.5), placed(3.08, 7.20)).advice()).contains("row 2").contains("days is 4").contains("too high");
+        assertThat(judged(task(1.1, 2.5), placed(3.08, 7.20)).advice()).contains("row 2")
+                .contains("days is 4").contains("too high");
     }
 
     @Test
@@ -65,15 +67,19 @@ class ByEyeTest {
 
     @Test
     void aMultipleAboveTheBandIsNotShownAsTheBand() {
-        // 0.0208 too high: SSE = 0.043 + 5 · 0.0208² = 0.0451632, 1.0503 times the least: above 1.05, which it would be rounded to.
+        // 0.0208 too high: SSE = 0.043 + 5 · 0.0208² = 0.0451632, 1.0503 times the least: above 1.05, which it would be rounded
+        // to.
         assertThat(judged(task(1.05, 2), placed(2.98 + 0.0208, 7.10 + 0.0208)).message()).contains("1.0503 × the least");
     }
 
     @Test
     void nothingPlacedOrAnotherCurveCostsNoTry() {
-        assertThat(task(1.1, 1.5).unfinished(new Answer.Placed(Optional.empty()), TRUTH)).hasValueSatisfying(it -> assertThat(it).contains("Put a line"));
-        Trial bent = new Trial(new Curve.Polynomial(2), List.of(new Trial.Handle(2, 3), new Trial.Handle(5, 3), new Trial.Handle(10, 7)));
-        assertThat(task(1.1, 1.5).unfinished(new Answer.Placed(Optional.of(bent)), TRUTH)).hasValueSatisfying(it -> assertThat(it).contains("quadratic").contains("Place a line"));
+        assertThat(task(1.1, 1.5).unfinished(new Answer.Placed(Optional.empty()), TRUTH))
+                .hasValueSatisfying(it -> assertThat(it).contains("Put a line"));
+        Trial bent = new Trial(new Curve.Polynomial(2),
+                List.of(new Trial.Handle(2, 3), new Trial.Handle(5, 3), new Trial.Handle(10, 7)));
+        assertThat(task(1.1, 1.5).unfinished(new Answer.Placed(Optional.of(bent)), TRUTH))
+                .hasValueSatisfying(it -> assertThat(it).contains("quadratic").contains("Place a line"));
         assertThat(task(1.1, 1.5).unfinished(placed(3, 7), TRUTH)).isEmpty();
     }
 
@@ -81,7 +87,8 @@ class ByEyeTest {
     void aCurveByEyeIsSetBesideTheBestOfItsFamily() {
         ByEye quadratic = new ByEye(Terms.of("eye", "By eye", "Put it.", 2), new Curve.Polynomial(2), 1.1, 1.5);
         CurveFit best = LeastSquares.fit(new Curve.Polynomial(2), TRUTH.pairs()).curveFit().orElseThrow();
-        Trial trial = new Trial(new Curve.Polynomial(2), List.of(2.0, 6.0, 10.0).stream().map(x -> new Trial.Handle(x, best.fitted(x).orElseThrow())).toList());
+        Trial trial = new Trial(new Curve.Polynomial(2), List.of(2.0, 6.0, 10.0).stream()
+                .map(x -> new Trial.Handle(x, best.fitted(x).orElseThrow())).toList());
         assertThat(judged(quadratic, new Answer.Placed(Optional.of(trial))).isRight()).isTrue();
         assertThat(quadratic.compared()).contains(new Curve.Polynomial(2));
     }

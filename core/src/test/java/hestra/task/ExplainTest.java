@@ -48,8 +48,10 @@ class ExplainTest {
         String swells = "On average the blade balloons by 0.52 cm each day.";
         assertThat(missing(Explaining.SLOPE, swells)).containsExactly("direction");
         assertThat(missing(Explaining.SLOPE.withWords("up: balloon*"), swells)).isEmpty();
-        assertThat(Explaining.problemWith("upward: balloon*")).hasValueSatisfying(it -> assertThat(it).contains("Line 1").contains("upward").contains("up, down"));
-        assertThat(missing(Explaining.SLOPE.withWords("nonsense"), swells)).as("what cannot be read changes nothing").containsExactly("direction");
+        assertThat(Explaining.problemWith("upward: balloon*"))
+                .hasValueSatisfying(it -> assertThat(it).contains("Line 1").contains("upward").contains("up, down"));
+        assertThat(missing(Explaining.SLOPE.withWords("nonsense"), swells)).as("what cannot be read changes nothing")
+                .containsExactly("direction");
     }
 
     @Test
@@ -63,23 +65,29 @@ class ExplainTest {
         SentenceFrame frame = SentenceFrame.of(SentenceFrame.usual(Aspect.About.SLOPE));
         assertThat(frame.gaps()).isEqualTo(4);
         String whole = frame.filled(List.of("day", "blade length", "0.52 cm", "more"));
-        assertThat(whole.replace("\u2060", "")).isEqualTo("For each further day, the blade length is predicted to be 0.52 cm more than before.");
+        assertThat(whole.replace("\u2060", ""))
+                .isEqualTo("For each further day, the blade length is predicted to be 0.52 cm more than before.");
         assertThat(frame.words(whole)).containsExactly("day", "blade length", "0.52 cm", "more");
         assertThat(frame.words(frame.filled(List.of("day", "", "", "")))).containsExactly("day", "", "", "");
         assertThat(frame.words("something else")).containsExactly("", "", "", "");
         Explaining gapped = Explaining.SLOPE.withFrame(SentenceFrame.usual(Aspect.About.SLOPE));
         assertThat(missing(gapped, whole)).isEmpty();
         assertThat(missing(gapped, frame.filled(List.of("cm", "days", "0.52", "more")))).contains("unit");
-        assertThat(of(gapped).unfinished(new Answer.Sentence(frame.filled(List.of("day"))), KELP)).hasValue("Fill in every gap first.");
-        assertThat(gapped.about(Aspect.About.R_SQUARED).frame()).as("a usual frame goes along").isEqualTo(SentenceFrame.usual(Aspect.About.R_SQUARED));
+        assertThat(of(gapped).unfinished(new Answer.Sentence(frame.filled(List.of("day"))), KELP))
+                .hasValue("Fill in every gap first.");
+        assertThat(gapped.about(Aspect.About.R_SQUARED).frame()).as("a usual frame goes along")
+                .isEqualTo(SentenceFrame.usual(Aspect.About.R_SQUARED));
         assertThat(Explaining.SLOPE.gapped()).isEmpty();
     }
 
     @Test
     void mistakesInWordsAreRecognised() {
-        assertThat(judge(Explaining.SLOPE, "Each day causes the blade to grow by about 0.52 cm.").mistakes()).containsExactly(Mistake.CAUSE_CLAIMED);
-        assertThat(judge(Explaining.SLOPE, "On average the days grow by 0.52 for each cm of length.").mistakes()).contains(Mistake.EXPLAINED_WRONG_WAY);
-        assertThat(judge(Explaining.of(Aspect.About.R_SQUARED), "The line by days is 99.6 % accurate for length.").mistakes()).contains(Mistake.R_SQUARED_AS_ACCURACY);
+        assertThat(judge(Explaining.SLOPE, "Each day causes the blade to grow by about 0.52 cm.").mistakes())
+                .containsExactly(Mistake.CAUSE_CLAIMED);
+        assertThat(judge(Explaining.SLOPE, "On average the days grow by 0.52 for each cm of length.").mistakes())
+                .contains(Mistake.EXPLAINED_WRONG_WAY);
+        assertThat(judge(Explaining.of(Aspect.About.R_SQUARED), "The line by days is 99.6 % accurate for length.").mistakes())
+                .contains(Mistake.R_SQUARED_AS_ACCURACY);
     }
 
     @Test

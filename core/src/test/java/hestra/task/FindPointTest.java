@@ -21,13 +21,15 @@ import org.junit.jupiter.api.Test;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /**
- * Points of the kelp: leverages 0.6, 0.3, 0.2, 0.3, 0.6, residuals 0.12, −0.11, −0.04, −0.07, 0.10. With a sixth point at 20 days, 9 cm, far
- * to the right and below the line, that one has the highest leverage and the most influence.
+ * Points of the kelp: leverages 0.6, 0.3, 0.2, 0.3, 0.6, residuals 0.12, −0.11, −0.04, −0.07, 0.10. With a sixth point at 20
+ * days, 9 cm, far to the right and below the line, that one has the highest leverage and the most influence.
  */
 class FindPointTest {
 
     private static final Truth KELP = Kelp.truth(Kelp.exercise());
-    private static final Truth FAR = Truth.of(Kelp.table().withRows(Stream.concat(Kelp.table().rows().stream(), Stream.of(Row.of(Cell.of("20", DecimalMark.POINT), Cell.of("9", DecimalMark.POINT)))).toList()),
+    private static final Truth FAR = Truth.of(Kelp.table()
+            .withRows(Stream.concat(Kelp.table().rows().stream(),
+                    Stream.of(Row.of(Cell.of("20", DecimalMark.POINT), Cell.of("9", DecimalMark.POINT)))).toList()),
             Roles.FIRST_EXPLAINS, DecimalMark.POINT, List.of(), KeptPoints.FULL);
 
     private static FindPoint task(PointSort sort, int count, Set<Integer> rows) {
@@ -59,13 +61,16 @@ class FindPointTest {
     @Test
     void severalOfTheForemostAreFound() {
         assertThat(judged(task(PointSort.LARGEST_RESIDUAL, 2, Set.of()), KELP, 0, 1).isRight()).isTrue();
-        assertThat(task(PointSort.LARGEST_RESIDUAL, 2, Set.of()).unfinished(new Answer.Pointed(Set.of(0), Optional.empty(), Optional.empty()), KELP))
+        assertThat(task(PointSort.LARGEST_RESIDUAL, 2, Set.of())
+                .unfinished(new Answer.Pointed(Set.of(0), Optional.empty(), Optional.empty()), KELP))
                 .hasValueSatisfying(it -> assertThat(it).contains("2 points").contains("1 marked"));
     }
 
     @Test
     void twoThatStandOutByAsMuchAreNoKey() {
-        Truth even = Truth.of(Kelp.table().withRows(IntStream.range(0, 5).mapToObj(i -> Row.of(Cell.of(Integer.toString(i), DecimalMark.POINT), Cell.of(Integer.toString(i * i), DecimalMark.POINT))).toList()),
+        Truth even = Truth.of(Kelp.table().withRows(IntStream.range(0, 5)
+                .mapToObj(i -> Row.of(Cell.of(Integer.toString(i), DecimalMark.POINT),
+                        Cell.of(Integer.toString(i * i), DecimalMark.POINT))).toList()),
                 Roles.FIRST_EXPLAINS, DecimalMark.POINT, List.of(), KeptPoints.FULL);
         assertThat(task(PointSort.HIGHEST_LEVERAGE, 1, Set.of()).key(even).computed()).as("0.6 at both ends").isFalse();
     }
@@ -76,16 +81,19 @@ class FindPointTest {
         assertThat(verdict.isRight()).isFalse();
         assertThat(verdict.message()).contains("most influential point");
         assertThat(verdict.mistakes()).containsExactly(Mistake.ANOTHER_POINT);
-        assertThat(task(PointSort.LARGEST_RESIDUAL, 1, Set.of()).key(FAR).recognised()).extracting(Key.Recognised::answer).contains("row 6");
+        assertThat(task(PointSort.LARGEST_RESIDUAL, 1, Set.of()).key(FAR).recognised())
+                .extracting(Key.Recognised::answer).contains("row 6");
     }
 
     @Test
     void whatToDoAndWhyArePartsOfTheAnswer() {
-        FindPoint task = new FindPoint(Terms.of("find", "Find", "Which?", 3), PointSort.HIGHEST_LEVERAGE, 1, Set.of(), Optional.of(PointAction.BOTH), Optional.of(PointReason.DECIDES));
+        FindPoint task = new FindPoint(Terms.of("find", "Find", "Which?", 3), PointSort.HIGHEST_LEVERAGE, 1, Set.of(),
+                Optional.of(PointAction.BOTH), Optional.of(PointReason.DECIDES));
         Answer.Pointed found = new Answer.Pointed(Set.of(5), Optional.empty(), Optional.empty());
         assertThat(task.unfinished(found, FAR)).contains("Say what is to be done about it.");
         assertThat(task.unfinished(found.with(PointAction.BOTH), FAR)).contains("Say why.");
-        assertThat(task.judge(new Attempt(found.with(PointAction.BOTH).with(PointReason.DECIDES), Set.of()), FAR).earned()).isEqualTo(3);
+        assertThat(task.judge(new Attempt(found.with(PointAction.BOTH).with(PointReason.DECIDES), Set.of()), FAR).earned())
+                .isEqualTo(3);
         Verdict partly = task.judge(new Attempt(found.with(PointAction.SET_ASIDE).with(PointReason.DECIDES), Set.of()), FAR);
         assertThat(partly.earned()).isEqualTo(2);
         assertThat(partly.message()).contains("You found the point").contains("What to do about it");
@@ -93,8 +101,11 @@ class FindPointTest {
 
     @Test
     void rowsAreFollowedWhereverTheyGo() {
-        Bench bench = new Bench(KELP, new TableEdit.MoveRows(0, 0, 2).appliedTo(KELP.given(), DecimalMark.POINT), Optional.empty(), Map.of());
-        assertThat(task(PointSort.LARGEST_RESIDUAL, 1, Set.of()).pointing(bench, List.of(2)).rows()).as("the first row stands third now").containsExactly(0);
-        assertThat(((FindPoint) task(PointSort.CHOSEN, 1, Set.of(1, 3)).following(new TableEdit.RemoveRows(List.of(1)))).rows()).containsExactly(2);
+        Bench bench = new Bench(KELP, new TableEdit.MoveRows(0, 0, 2).appliedTo(KELP.given(), DecimalMark.POINT),
+                Optional.empty(), Map.of());
+        assertThat(task(PointSort.LARGEST_RESIDUAL, 1, Set.of()).pointing(bench, List.of(2)).rows())
+                .as("the first row stands third now").containsExactly(0);
+        assertThat(((FindPoint) task(PointSort.CHOSEN, 1, Set.of(1, 3)).following(new TableEdit.RemoveRows(List.of(1)))).rows())
+                .containsExactly(2);
     }
 }

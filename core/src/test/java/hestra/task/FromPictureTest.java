@@ -31,10 +31,14 @@ import org.junit.jupiter.api.Test;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-/** The kelp read off a picture 100 by 100 pixels wide on which 10 pixels are a day, from the left, and a centimetre, from the foot. */
+/**
+ * The kelp read off a picture 100 by 100 pixels wide on which 10 pixels are a day, from the left, and a centimetre, from the
+ * foot.
+ */
 class FromPictureTest {
 
-    private static final PictureAxes AXES = new PictureAxes(new KnownAxis(new Place(0, 100), 0, new Place(100, 100), 10, false), new KnownAxis(new Place(0, 100), 0, new Place(0, 0), 10, false));
+    private static final PictureAxes AXES = new PictureAxes(new KnownAxis(new Place(0, 100), 0, new Place(100, 100), 10, false),
+            new KnownAxis(new Place(0, 100), 0, new Place(0, 0), 10, false));
     private static final Truth TRUTH = Kelp.truth(Kelp.exercise()).withPicture();
 
     private static FromPicture task(Optional<Curve> curve) {
@@ -42,7 +46,8 @@ class FromPictureTest {
     }
 
     private static List<Place> places(double right, double up) {
-        return IntStream.range(0, 5).mapToObj(i -> new Place(10 * Kelp.DAYS[i] + right, 100 - 10 * Kelp.LENGTHS[i] - up)).toList();
+        return IntStream.range(0, 5).mapToObj(i -> new Place(10 * Kelp.DAYS[i] + right, 100 - 10 * Kelp.LENGTHS[i] - up))
+                .toList();
     }
 
     private static Verdict judged(FromPicture task, PictureAxes axes, List<Place> places) {
@@ -52,7 +57,8 @@ class FromPictureTest {
     @Test
     void pointsWhereTheyShouldBeEarnAllMarks() {
         assertThat(judged(task(Optional.empty()), AXES, places(0, 0)).earned()).isEqualTo(4);
-        assertThat(judged(task(Optional.empty()), AXES, places(1, 1)).isRight()).as("0.1 of spans 8 and 4.1, rounded to a pixel's worth").isTrue();
+        assertThat(judged(task(Optional.empty()), AXES, places(1, 1)).isRight())
+                .as("0.1 of spans 8 and 4.1, rounded to a pixel's worth").isTrue();
         assertThat(judged(task(Optional.empty()), AXES, places(0, 3)).isRight()).as("0.3 of 4.1 is too much").isFalse();
     }
 
@@ -72,10 +78,14 @@ class FromPictureTest {
 
     @Test
     void onePointIsNotTwo() {
-        List<Row> rows = Stream.of("3.1", "3.1", "7.2").map(y -> Row.of(Cell.of(y.equals("7.2") ? "10" : "2", DecimalMark.POINT), Cell.of(y, DecimalMark.POINT))).toList();
-        Truth twins = Truth.of(Kelp.table().withRows(rows), Roles.FIRST_EXPLAINS, DecimalMark.POINT, List.of(), KeptPoints.FULL).withPicture();
+        List<Row> rows = Stream.of("3.1", "3.1", "7.2")
+                .map(y -> Row.of(Cell.of(y.equals("7.2") ? "10" : "2", DecimalMark.POINT), Cell.of(y, DecimalMark.POINT)))
+                .toList();
+        Truth twins = Truth.of(Kelp.table().withRows(rows), Roles.FIRST_EXPLAINS, DecimalMark.POINT, List.of(), KeptPoints.FULL)
+                .withPicture();
         Tracing one = new Tracing(AXES, List.of(places(0, 0).getFirst(), places(0, 0).getLast()));
-        assertThat(task(Optional.empty()).judge(new Attempt(new Answer.ReadOff(Optional.of(one)), Set.of()), twins).message()).contains("2 of 3 points");
+        assertThat(task(Optional.empty()).judge(new Attempt(new Answer.ReadOff(Optional.of(one)), Set.of()), twins).message())
+                .contains("2 of 3 points");
     }
 
     @Test
@@ -92,7 +102,8 @@ class FromPictureTest {
         assertThat(judged(task, AXES, places(0, 0)).earned()).isEqualTo(4);
         // Without the first point it is 1.71 + 0.545 x: the constant is off by more than a tenth.
         assertThat(judged(task, AXES, places(0, 0).subList(1, 5)).earned()).isCloseTo(0.8 / 2 * 4, within(1e-12));
-        // One point too few changes the points' half to 4 of 5; the line 2.05 + 0.49 x through the others stays within a tenth of 1.95 and 0.515.
+        // One point too few changes the points' half to 4 of 5; the line 2.05 + 0.49 x through the others stays within a tenth of
+        // 1.95 and 0.515.
         assertThat(judged(task, AXES, places(0, 0).subList(0, 4)).earned()).isCloseTo((0.8 + 1) / 2 * 4, within(1e-12));
     }
 
@@ -100,7 +111,8 @@ class FromPictureTest {
     void nothingPlacedAndAxesThatSayNothingCostNoTry() {
         assertThat(task(Optional.empty()).unfinished(new Answer.ReadOff(Optional.empty()), TRUTH)).isPresent();
         PictureAxes same = new PictureAxes(AXES.x(), AXES.y().withValues(3, 3, false));
-        assertThat(task(Optional.empty()).unfinished(new Answer.ReadOff(Optional.of(new Tracing(same, places(0, 0)))), TRUTH)).hasValueSatisfying(it -> assertThat(it).contains("must differ"));
+        assertThat(task(Optional.empty()).unfinished(new Answer.ReadOff(Optional.of(new Tracing(same, places(0, 0)))), TRUTH))
+                .hasValueSatisfying(it -> assertThat(it).contains("must differ"));
     }
 
     @Test
@@ -111,7 +123,9 @@ class FromPictureTest {
 
     @Test
     void whatIsPlacedIsTheStudentsTable() {
-        Exercise exercise = Kelp.exercise(task(Optional.empty())).withFirst(part -> part.withColumns(part.data(), part.roles(), new Provenance.Traced(Picture.of(new byte[] {1}), new Tracing(AXES, List.of()))));
+        Exercise exercise = Kelp.exercise(task(Optional.empty()))
+                .withFirst(part -> part.withColumns(part.data(), part.roles(),
+                        new Provenance.Traced(Picture.of(new byte[] {1}), new Tracing(AXES, List.of()))));
         Desk desk = Desk.open(exercise);
         assertThat(Kelp.work(desk).table().size()).as("nothing is given out").isZero();
         Desk read = desk.apply(new WorkEdit.ReadPicture(new Tracing(AXES, places(0, 0)), 1));
@@ -120,6 +134,7 @@ class FromPictureTest {
         assertThat(Findings.of(read.apply(new Edit.Check("picture"))).task("picture").right()).isTrue();
         assertThat(Findings.of(read).picture()).isPresent();
         Desk without = Desk.open(Kelp.exercise(task(Optional.empty())));
-        assertThat(without.apply(new WorkEdit.ReadPicture(new Tracing(AXES, places(0, 0)), 1))).as("no picture, nothing to read").isEqualTo(without);
+        assertThat(without.apply(new WorkEdit.ReadPicture(new Tracing(AXES, places(0, 0)), 1)))
+                .as("no picture, nothing to read").isEqualTo(without);
     }
 }

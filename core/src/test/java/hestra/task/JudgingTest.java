@@ -80,7 +80,8 @@ class JudgingTest {
     @Test
     void rForRSquaredAndBackAreNamed() {
         // R² = 20.6² / (40 · 10.652) = 0.995963…, r = 0.997980….
-        assertThat(read(Quantity.R_SQUARED, new Rounding.Places(4), "0.9980").mistakes()).containsExactly(Mistake.R_FOR_R_SQUARED);
+        assertThat(read(Quantity.R_SQUARED, new Rounding.Places(4), "0.9980").mistakes())
+                .containsExactly(Mistake.R_FOR_R_SQUARED);
         assertThat(read(Quantity.R, new Rounding.Places(4), "0.9960").mistakes()).containsExactly(Mistake.R_SQUARED_FOR_R);
         assertThat(read(Quantity.R_SQUARED, new Rounding.Places(4), "0.9960").isRight()).isTrue();
     }
@@ -92,7 +93,8 @@ class JudgingTest {
         assertThat(tooMany.mistakes()).containsExactly(Mistake.WRONG_ROUNDING);
         assertThat(tooMany.message()).contains("3 decimal places");
         assertThat(tooMany.earned()).isEqualTo(1);
-        assertThat(read(Quantity.R_SQUARED, new Rounding.Places(3), "0.995").mistakes()).as("adjusted R² is 0.9946").containsExactly(Mistake.ADJUSTED_FOR_R_SQUARED, Mistake.CUT_OFF);
+        assertThat(read(Quantity.R_SQUARED, new Rounding.Places(3), "0.995").mistakes()).as("adjusted R² is 0.9946")
+                .containsExactly(Mistake.ADJUSTED_FOR_R_SQUARED, Mistake.CUT_OFF);
         assertThat(read(Quantity.INTERCEPT, TWO, "2.0").mistakes()).containsExactly(Mistake.WRONG_ROUNDING);
     }
 
@@ -109,9 +111,11 @@ class JudgingTest {
         assertThat(plain.mistakes()).isEmpty();
         Task hinted = Kelp.read(Quantity.SLOPE, TWO).with(Kelp.read(Quantity.SLOPE, TWO).terms().withHint("Look at b."));
         assertThat(judge(hinted, new Answer.Typed("17.3")).advice()).isEqualTo("Look at b.");
-        assertThat(judge(hinted, new Answer.Typed("1.95")).inFull()).as("a mistake that is recognised says more than a hint").doesNotContain("Look at b.");
+        assertThat(judge(hinted, new Answer.Typed("1.95")).inFull()).as("a mistake that is recognised says more than a hint")
+                .doesNotContain("Look at b.");
         Task described = Kelp.describe().with(Kelp.describe().terms().withHint("Start on the left."));
-        assertThat(judge(described, new Answer.Described(Optional.of(Direction.FALLING), Optional.of(Form.STRAIGHT), Optional.of(Strength.STRONG), Optional.of(Unusual.ONE), "")).inFull())
+        assertThat(judge(described, new Answer.Described(Optional.of(Direction.FALLING), Optional.of(Form.STRAIGHT),
+                Optional.of(Strength.STRONG), Optional.of(Unusual.ONE), "")).inFull())
                 .as("every kind gives the author's hint").isEqualTo("3 of 4 choices fit the plot. Start on the left.");
     }
 
@@ -136,7 +140,8 @@ class JudgingTest {
         Predict predict = Kelp.predict(4);
         Answer.Predictions spoilt = new Answer.Predictions(List.of(new Answer.Predicted("13.0", Optional.of(Trust.TRUSTED))));
         assertThat(judge(Kelp.exercise(Kelp.slip(), predict), predict, spoilt).mistakes()).containsExactly(Mistake.SLIP_STILL_IN);
-        assertThat(judge(Kelp.exercise(predict), predict, spoilt).mistakes()).as("where no slip was to be found").containsExactly(Mistake.DECIMAL_MOVED);
+        assertThat(judge(Kelp.exercise(predict), predict, spoilt).mistakes()).as("where no slip was to be found")
+                .containsExactly(Mistake.DECIMAL_MOVED);
     }
 
     @Test
@@ -166,7 +171,8 @@ class JudgingTest {
     @Test
     void rolesTheWrongWayRoundAreNamed() {
         assertThat(judge(Kelp.roles(), new Answer.RolesChosen(Optional.of(Roles.FIRST_EXPLAINS))).earned()).isEqualTo(1);
-        assertThat(judge(Kelp.roles(), new Answer.RolesChosen(Optional.of(new Roles(1, 0)))).mistakes()).containsExactly(Mistake.AXES_EXCHANGED);
+        assertThat(judge(Kelp.roles(), new Answer.RolesChosen(Optional.of(new Roles(1, 0)))).mistakes())
+                .containsExactly(Mistake.AXES_EXCHANGED);
         assertThat(judge(Kelp.roles(), new Answer.RolesChosen(Optional.empty())).outcome()).isEqualTo(Outcome.WRONG);
     }
 
@@ -175,21 +181,27 @@ class JudgingTest {
     void aNumberThatIsRightForThePointsThatWereKeptIsNeverJustWrong() {
         Task task = Kelp.read(Quantity.SLOPE, TWO);
         Verdict full = judge(Kelp.exercise(task), task, new Answer.Typed("0.49"), 4);
-        assertThat(full).extracting(Verdict::outcome, Verdict::earned, Verdict::message).containsExactly(Outcome.RIGHT, 2.0, "Right for the points you kept.");
+        assertThat(full).extracting(Verdict::outcome, Verdict::earned, Verdict::message)
+                .containsExactly(Outcome.RIGHT, 2.0, "Right for the points you kept.");
         Exercise half = Kelp.exercise(task).withFirst(part -> part.withRules(part.rules().with(KeptPoints.HALF)));
-        assertThat(judge(half, task, new Answer.Typed("0.49"), 4)).extracting(Verdict::outcome, Verdict::earned).containsExactly(Outcome.NEARLY, 1.0);
-        assertThat(judge(half, task, new Answer.Typed("0.52"), 4).message()).as("the value of all points stays right").isEqualTo("Right.");
-        assertThat(judge(Kelp.exercise(task), task, new Answer.Typed("0.49")).outcome()).as("with no point set aside").isEqualTo(Outcome.WRONG);
+        assertThat(judge(half, task, new Answer.Typed("0.49"), 4)).extracting(Verdict::outcome, Verdict::earned)
+                .containsExactly(Outcome.NEARLY, 1.0);
+        assertThat(judge(half, task, new Answer.Typed("0.52"), 4).message())
+                .as("the value of all points stays right").isEqualTo("Right.");
+        assertThat(judge(Kelp.exercise(task), task, new Answer.Typed("0.49")).outcome())
+                .as("with no point set aside").isEqualTo(Outcome.WRONG);
         assertThat(judge(Kelp.exercise(task), task, new Answer.Typed("0.50"), 4).outcome()).isEqualTo(Outcome.WRONG);
         // x̄ = 5, ȳ = 4.5: ŷ at 4 is 4.5 − 0.49 = 4.01, at 20 it is 11.85.
         Task predict = Kelp.predict(4, 20);
-        Answer kept = new Answer.Predictions(List.of(new Answer.Predicted("4.0", Optional.of(Trust.TRUSTED)), new Answer.Predicted("11.9", Optional.of(Trust.DOUBTED))));
+        Answer kept = new Answer.Predictions(List.of(new Answer.Predicted("4.0", Optional.of(Trust.TRUSTED)),
+                new Answer.Predicted("11.9", Optional.of(Trust.DOUBTED))));
         assertThat(judge(Kelp.exercise(predict), predict, kept, 4).isRight()).isTrue();
     }
 
     @Test
     void aDescriptionIsJudgedChoiceByChoice() {
-        Answer.Described all = Answer.Described.NOTHING.with(Direction.RISING).with(Form.STRAIGHT).with(Strength.STRONG).with(Unusual.ONE);
+        Answer.Described all = Answer.Described.NOTHING.with(Direction.RISING).with(Form.STRAIGHT)
+                .with(Strength.STRONG).with(Unusual.ONE);
         assertThat(judge(Kelp.describe(), all).isRight()).isTrue();
         Verdict three = judge(Kelp.describe(), all.with(Strength.WEAK));
         assertThat(three.outcome()).isEqualTo(Outcome.NEARLY);
@@ -201,10 +213,12 @@ class JudgingTest {
     @Test
     void theSlipIsDealtWithByMendingOrBySettingAsideWithAReason() {
         assertThat(judge(Kelp.slip(), new Answer.Treated("5", Optional.empty(), List.of())).isRight()).isTrue();
-        assertThat(judge(Kelp.slip(), new Answer.Treated("50", Optional.of("ten times too large"), List.of())).isRight()).isTrue();
+        assertThat(judge(Kelp.slip(), new Answer.Treated("50", Optional.of("ten times too large"), List.of())).isRight())
+                .isTrue();
         assertThat(judge(Kelp.slip(), new Answer.Treated("50", Optional.of("  "), List.of())).outcome()).isEqualTo(Outcome.WRONG);
         assertThat(judge(Kelp.slip(), new Answer.Treated("50", Optional.empty(), List.of())).message()).contains("still differs");
-        assertThat(judge(Kelp.slip(), new Answer.Treated("4.9", Optional.empty(), List.of())).message()).contains("found the row");
+        assertThat(judge(Kelp.slip(), new Answer.Treated("4.9", Optional.empty(), List.of())).message())
+                .contains("found the row");
         Verdict other = judge(Kelp.slip(), new Answer.Treated("5.0", Optional.empty(), List.of(0)));
         assertThat(other.outcome()).isEqualTo(Outcome.NEARLY);
         assertThat(other.earned()).as("half the marks").isEqualTo(1);
@@ -234,19 +248,24 @@ class JudgingTest {
         assertThat(judge(task, predictions("4.0", true, "99", false)).mistakes()).isEmpty();
         assertThat(judge(task, predictions("4.0", true, "34.9", false)).mistakes()).containsExactly(Mistake.AXES_EXCHANGED);
         // Slope and intercept exchanged, 0.515 + 1.95 x: 8.315 at 4 and 39.515 at 20, a half.
-        assertThat(judge(task, predictions("8.3", true, "12.3", false)).mistakes()).containsExactly(Mistake.SLOPE_AND_INTERCEPT_EXCHANGED);
-        assertThat(judge(task, predictions("4.0", true, "39.5", false)).mistakes()).containsExactly(Mistake.SLOPE_AND_INTERCEPT_EXCHANGED);
+        assertThat(judge(task, predictions("8.3", true, "12.3", false)).mistakes())
+                .containsExactly(Mistake.SLOPE_AND_INTERCEPT_EXCHANGED);
+        assertThat(judge(task, predictions("4.0", true, "39.5", false)).mistakes())
+                .containsExactly(Mistake.SLOPE_AND_INTERCEPT_EXCHANGED);
     }
 
     @Test
     void anUnfinishedAnswerSaysWhatIsMissing() {
         Truth truth = Kelp.truth(Kelp.exercise(Kelp.enter(1)));
-        assertThat(Kelp.enter(1).unfinished(new Answer.Entered(List.of(List.of("10", ""))), truth)).hasValueSatisfying(it -> assertThat(it).contains("Row 5"));
+        assertThat(Kelp.enter(1).unfinished(new Answer.Entered(List.of(List.of("10", ""))), truth))
+                .hasValueSatisfying(it -> assertThat(it).contains("Row 5"));
         assertThat(Kelp.read(Quantity.R, TWO).unfinished(new Answer.Typed(""), truth)).isPresent();
-        assertThat(Kelp.read(Quantity.R, TWO).unfinished(new Answer.Typed("abc"), truth)).hasValueSatisfying(it -> assertThat(it).contains("abc"));
+        assertThat(Kelp.read(Quantity.R, TWO).unfinished(new Answer.Typed("abc"), truth))
+                .hasValueSatisfying(it -> assertThat(it).contains("abc"));
         assertThat(Kelp.read(Quantity.R, TWO).unfinished(new Answer.Typed("0.9"), truth)).isEmpty();
         assertThat(Kelp.describe().unfinished(Answer.Described.NOTHING.with(Form.CURVED), truth)).isPresent();
-        assertThat(Kelp.predict(4).unfinished(new Answer.Predictions(List.of(new Answer.Predicted("4", Optional.empty()))), truth)).hasValueSatisfying(
+        assertThat(Kelp.predict(4).unfinished(new Answer.Predictions(List.of(new Answer.Predicted("4", Optional.empty()))),
+                truth)).hasValueSatisfying(
                 it -> assertThat(it).contains("trust"));
         assertThat(Kelp.explain().unfinished(new Answer.Sentence(" "), truth)).isPresent();
         assertThat(Kelp.roles().unfinished(new Answer.RolesChosen(Optional.empty()), truth)).isPresent();
@@ -280,20 +299,24 @@ class JudgingTest {
         assertThat(Kelp.roles().key(Kelp.truth(exercise)).text()).isEqualTo("days → length");
         assertThat(Kelp.slip().key(Kelp.truth(exercise)).text()).isEqualTo("row 3: 50 → 5.0");
         assertThat(Kelp.enter(9).key(Kelp.truth(exercise)).computed()).isFalse();
-        assertThat(Kelp.enter(1).key(Kelp.truth(exercise.withFirst(part -> part.withData(exercise.first().data().withoutRows(List.of(0, 1, 2, 3, 4)))))).text()).contains("at least 1 row of data");
+        assertThat(Kelp.enter(1).key(Kelp.truth(exercise.withFirst(part -> part.withData(exercise.first().data()
+                .withoutRows(List.of(0, 1, 2, 3, 4)))))).text()).contains("at least 1 row of data");
         assertThat(Kelp.explain().key(Kelp.truth(exercise)).computed()).isTrue();
     }
 
     /** Four points whose correlation is r: r times x and what is at right angles to it. */
     private static Description ofCorrelation(double r) {
         double rest = Math.sqrt(1 - r * r);
-        return Description.proposedFor(Pairs.of(new double[] {-1, -1, 1, 1}, new double[] {rest - r, -rest - r, rest + r, -rest + r}));
+        return Description.proposedFor(Pairs.of(new double[] {-1, -1, 1, 1},
+                new double[] {rest - r, -rest - r, rest + r, -rest + r}));
     }
 
     @ParameterizedTest
     @CsvSource({
-        "0.29, NEITHER, NONE, WEAK", "0.31, RISING, STRAIGHT, WEAK", "0.49, RISING, STRAIGHT, WEAK", "0.51, RISING, STRAIGHT, MODERATE",
-        "0.79, RISING, STRAIGHT, MODERATE", "0.81, RISING, STRAIGHT, STRONG", "-0.29, NEITHER, NONE, WEAK", "-0.31, FALLING, STRAIGHT, WEAK",
+        "0.29, NEITHER, NONE, WEAK", "0.31, RISING, STRAIGHT, WEAK", "0.49, RISING, STRAIGHT, WEAK",
+                "0.51, RISING, STRAIGHT, MODERATE",
+        "0.79, RISING, STRAIGHT, MODERATE", "0.81, RISING, STRAIGHT, STRONG", "-0.29, NEITHER, NONE, WEAK",
+                "-0.31, FALLING, STRAIGHT, WEAK",
         "-0.81, FALLING, STRAIGHT, STRONG",
     })
     void directionFormAndStrengthFollowTheCorrelation(double r, Direction direction, Form form, Strength strength) {
@@ -303,7 +326,8 @@ class JudgingTest {
     @ParameterizedTest
     @CsvSource({"4.2, NONE", "4.95, ONE"})
     void aPointIsUnusualThreeResidualStandardErrorsAway(double centre, Unusual unusual) {
-        // At x = ±k stands 1 for odd k and −1 for even k, so there is no slope; the point at 0 then lies 2.87 or 3.12 times s away.
+        // At x = ±k stands 1 for odd k and −1 for even k, so there is no slope; the point at 0 then lies 2.87 or 3.12 times s
+        // away.
         double[] x = IntStream.rangeClosed(-10, 10).asDoubleStream().toArray();
         double[] y = IntStream.rangeClosed(-10, 10).mapToDouble(k -> k == 0 ? centre : k % 2 == 0 ? -1 : 1).toArray();
         assertThat(Description.proposedFor(Pairs.of(x, y)).unusual()).isEqualTo(unusual);
@@ -313,24 +337,30 @@ class JudgingTest {
     void aDescriptionIsProposedFromTheData() {
         assertThat(Description.proposedFor(Kelp.exercise().first().pairs())).isEqualTo(
                 new Description(Direction.RISING, Form.STRAIGHT, Strength.STRONG, Unusual.NONE));
-        assertThat(Description.proposedFor(Kelp.exercise().withFirst(part -> part.withData(Kelp.table().withoutRows(List.of(0, 1, 2, 3)))).first().pairs()).form())
+        assertThat(Description.proposedFor(Kelp.exercise()
+                .withFirst(part -> part.withData(Kelp.table().withoutRows(List.of(0, 1, 2, 3)))).first().pairs()).form())
                 .isEqualTo(Form.NONE);
     }
 
     @Test
     void answersAreSaidInWords() {
         Truth truth = Kelp.truth(Kelp.whole());
-        assertThat(Kelp.roles().inWords(new Answer.RolesChosen(Optional.of(new Roles(1, 0))), truth)).containsExactly("length explains, days responds");
-        assertThat(Kelp.slip().inWords(new Answer.Treated("5", Optional.of("misread"), List.of()), truth)).containsExactly("set aside: misread");
-        assertThat(Kelp.predict(4, 20).inWords(new Answer.Predictions(List.of(new Answer.Predicted("4.0", Optional.of(Trust.TRUSTED)))), truth))
+        assertThat(Kelp.roles().inWords(new Answer.RolesChosen(Optional.of(new Roles(1, 0))), truth))
+                .containsExactly("length explains, days responds");
+        assertThat(Kelp.slip().inWords(new Answer.Treated("5", Optional.of("misread"), List.of()), truth))
+                .containsExactly("set aside: misread");
+        assertThat(Kelp.predict(4, 20).inWords(new Answer.Predictions(List.of(new Answer.Predicted("4.0",
+                Optional.of(Trust.TRUSTED)))), truth))
                 .containsExactly("at 4: 4.0, trusted", "at 20: –");
     }
 
     @Test
     void twoMistakesThatFitAreBothNamed() {
         // y = x/2 exactly: the line of x on y has the slope 2, and so has the line with the slips in.
-        Asked asked = new Asked(new Sought.Value(Quantity.SLOPE), Asked.How.rounded(TWO), List.of(Evidence.of(Pairs.of(new double[] {0, 1, 2}, new double[] {0, 0.5, 1}))),
-                Optional.empty(), KeptPoints.FULL, Optional.of(Evidence.of(Pairs.of(new double[] {0, 1, 2}, new double[] {0, 2, 4}))), Optional.empty(), Kelp.table().variable(0), Kelp.table().variable(1));
+        Asked asked = new Asked(new Sought.Value(Quantity.SLOPE), Asked.How.rounded(TWO),
+                List.of(Evidence.of(Pairs.of(new double[] {0, 1, 2}, new double[] {0, 0.5, 1}))),
+                Optional.empty(), KeptPoints.FULL, Optional.of(Evidence.of(Pairs.of(new double[] {0, 1, 2},
+                        new double[] {0, 2, 4}))), Optional.empty(), Kelp.table().variable(0), Kelp.table().variable(1));
         NumberReading.Value two = (NumberReading.Value) NumberReading.ofAnswer("2.00", DecimalMark.POINT);
         Verdict verdict = new NumberJudge(asked).verdict(two, 4, "hint", "");
         assertThat(verdict.mistakes()).containsExactly(Mistake.AXES_EXCHANGED, Mistake.SLIP_STILL_IN);

@@ -18,10 +18,14 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 class KindsTest {
 
     /** An answer of each sort. */
-    private static final List<Answer> ANSWERS = List.of(new Answer.Entered(List.of()), new Answer.RolesChosen(Optional.empty()), Answer.Described.NOTHING,
-            new Answer.Treated("", Optional.empty(), List.of()), new Answer.Typed(""), new Answer.Predictions(List.of()), new Answer.Sentence(""), Answer.Reached.NOTHING,
-            new Answer.Placed(Optional.empty()), Answer.Pointed.NOTHING, new Answer.Picked(OptionalInt.empty()), Answer.Filled.NOTHING, Answer.Chosen.NOTHING,
-            new Answer.Drawn(Optional.empty(), "", "", "", "", "", Optional.empty()), Answer.Tried.NOTHING, new Answer.ReadOff(Optional.empty()), Answer.Section.NOTHING);
+    private static final List<Answer> ANSWERS = List.of(new Answer.Entered(List.of()), new Answer.RolesChosen(Optional.empty()),
+            Answer.Described.NOTHING,
+            new Answer.Treated("", Optional.empty(), List.of()), new Answer.Typed(""), new Answer.Predictions(List.of()),
+                    new Answer.Sentence(""), Answer.Reached.NOTHING,
+            new Answer.Placed(Optional.empty()), Answer.Pointed.NOTHING, new Answer.Picked(OptionalInt.empty()),
+                    Answer.Filled.NOTHING, Answer.Chosen.NOTHING,
+            new Answer.Drawn(Optional.empty(), "", "", "", "", "", Optional.empty()), Answer.Tried.NOTHING,
+                    new Answer.ReadOff(Optional.empty()), Answer.Section.NOTHING);
 
     private static Stream<Class<?>> members(Class<?> family) {
         return Stream.of(family.getPermittedSubclasses()).flatMap(it -> it.isSealed() ? members(it) : Stream.of(it));
@@ -29,7 +33,8 @@ class KindsTest {
 
     @Test
     void everyKindIsOffered() {
-        assertThat(Kinds.ALL.stream().<Class<?>>map(Kind::type)).containsExactlyInAnyOrderElementsOf(members(Task.class).toList());
+        assertThat(Kinds.ALL.stream().<Class<?>>map(Kind::type))
+                .containsExactlyInAnyOrderElementsOf(members(Task.class).toList());
         assertThat(Kinds.ALL).extracting(Kind::code).doesNotHaveDuplicates().allMatch(code -> code.matches("[a-z]+(-[a-z]+)*"));
         assertThat(Kinds.ALL).extracting(Kind::title).doesNotHaveDuplicates();
     }
@@ -52,7 +57,8 @@ class KindsTest {
     void aTaskTakesTheAnswerThatItMakesAndNoOther() {
         Truth truth = Kelp.truth(Kelp.ofEveryKind());
         Bench bench = new Bench(truth, truth.given(), Optional.empty(), Map.of());
-        assertThat(ANSWERS.stream().<Class<?>>map(Answer::getClass)).containsExactlyInAnyOrder(Answer.class.getPermittedSubclasses());
+        assertThat(ANSWERS.stream().<Class<?>>map(Answer::getClass))
+                .containsExactlyInAnyOrder(Answer.class.getPermittedSubclasses());
         for (Task task : Kelp.ofEveryKind().tasks()) {
             Answer own = task.standing(bench);
             assertThat(task.takes(own)).isTrue();
@@ -60,7 +66,8 @@ class KindsTest {
                 boolean takes = answer.getClass() == own.getClass();
                 assertThat(task.takes(answer)).isEqualTo(takes);
                 if (!takes) {
-                    assertThatThrownBy(() -> task.judge(new Attempt(answer, Set.of()), truth)).isInstanceOf(IllegalArgumentException.class);
+                    assertThatThrownBy(() -> task.judge(new Attempt(answer, Set.of()), truth))
+                            .isInstanceOf(IllegalArgumentException.class);
                     assertThatThrownBy(() -> task.inWords(answer, truth)).isInstanceOf(IllegalArgumentException.class);
                 }
             }

@@ -45,7 +45,8 @@ class MatchPlotTest {
     void theRightPlotIsAmongThemOnceAndAlwaysInTheSamePlace() {
         for (MatchPlot.Shown shown : MatchPlot.Shown.values()) {
             MatchPlot task = task(shown, WrongPlot.AXES, WrongPlot.SIGN, WrongPlot.INTERCEPT, WrongPlot.SCALE, WrongPlot.SLIP);
-            assertThat(task.options(TRUTH)).as(shown.inWords()).hasSizeBetween(3, 6).filteredOn(it -> it.wrong().isEmpty()).hasSize(1);
+            assertThat(task.options(TRUTH)).as(shown.inWords()).hasSizeBetween(3, 6)
+                    .filteredOn(it -> it.wrong().isEmpty()).hasSize(1);
             assertThat(place(task, Optional.empty())).isEqualTo(place(task, Optional.empty()));
             assertThat(judged(task, place(task, Optional.empty())).isRight()).isTrue();
         }
@@ -73,31 +74,41 @@ class MatchPlotTest {
         SmallPlot scale = points.options(TRUTH).get(place(points, Optional.of(WrongPlot.SCALE))).plot();
         assertThat(scale.points().y(4)).isCloseTo(72, within(1e-12));
         MatchPlot residuals = task(MatchPlot.Shown.RESIDUALS, WrongPlot.SIGN, WrongPlot.ANOTHER);
-        assertThat(residuals.options(TRUTH).get(place(residuals, Optional.empty())).plot().points().y(0)).isCloseTo(0.12, within(1e-12));
-        assertThat(residuals.options(TRUTH).get(place(residuals, Optional.of(WrongPlot.SIGN))).plot().points().y(0)).isCloseTo(-0.12, within(1e-12));
-        assertThat(residuals.options(TRUTH).get(place(residuals, Optional.of(WrongPlot.ANOTHER))).plot().points().y(0)).as("3.1 − 5.04").isCloseTo(-1.94, within(1e-12));
+        assertThat(residuals.options(TRUTH).get(place(residuals, Optional.empty())).plot().points().y(0))
+                .isCloseTo(0.12, within(1e-12));
+        assertThat(residuals.options(TRUTH).get(place(residuals, Optional.of(WrongPlot.SIGN))).plot().points().y(0))
+                .isCloseTo(-0.12, within(1e-12));
+        assertThat(residuals.options(TRUTH).get(place(residuals, Optional.of(WrongPlot.ANOTHER))).plot().points().y(0))
+                .as("3.1 − 5.04").isCloseTo(-1.94, within(1e-12));
         MatchPlot lines = task(MatchPlot.Shown.LINE, WrongPlot.SIGN);
-        assertThat(lines.options(TRUTH).get(place(lines, Optional.of(WrongPlot.SIGN))).plot().line().orElseThrow().slope()).isCloseTo(-0.515, within(1e-12));
+        assertThat(lines.options(TRUTH).get(place(lines, Optional.of(WrongPlot.SIGN))).plot().line().orElseThrow().slope())
+                .isCloseTo(-0.515, within(1e-12));
     }
 
     @Test
     void anErrorThatCannotBeSeenInTheDataIsLeftOutAndSaidSo() {
-        List<Row> rows = IntStream.of(1, 2, 3, 4).mapToObj(i -> Row.of(Cell.of(Integer.toString(i), DecimalMark.POINT), Cell.of(Integer.toString(i), DecimalMark.POINT))).toList();
+        List<Row> rows = IntStream.of(1, 2, 3, 4)
+                .mapToObj(i -> Row.of(Cell.of(Integer.toString(i), DecimalMark.POINT),
+                        Cell.of(Integer.toString(i), DecimalMark.POINT))).toList();
         Truth even = Truth.of(Kelp.table().withRows(rows), Roles.FIRST_EXPLAINS, DecimalMark.POINT, List.of(), KeptPoints.FULL);
         MatchPlot task = task(MatchPlot.Shown.POINTS, WrongPlot.AXES, WrongPlot.SIGN);
         assertThat(task.options(even)).as("x and y are the same numbers").hasSize(2);
         assertThat(task.key(even).text()).contains("1 error left out");
         assertThat(task(MatchPlot.Shown.POINTS, WrongPlot.AXES).key(even).computed()).isFalse();
-        List<Row> near = IntStream.of(1, 2, 3, 4).mapToObj(i -> Row.of(Cell.of(Integer.toString(i), DecimalMark.POINT), Cell.of(i + ".05", DecimalMark.POINT))).toList();
+        List<Row> near = IntStream.of(1, 2, 3, 4)
+                .mapToObj(i -> Row.of(Cell.of(Integer.toString(i), DecimalMark.POINT), Cell.of(i + ".05", DecimalMark.POINT)))
+                .toList();
         Truth nearly = Truth.of(Kelp.table().withRows(near), Roles.FIRST_EXPLAINS, DecimalMark.POINT, List.of(), KeptPoints.FULL);
-        assertThat(task(MatchPlot.Shown.POINTS, WrongPlot.AXES).options(nearly)).as("nobody sees a difference of 0.05 there").hasSize(1);
+        assertThat(task(MatchPlot.Shown.POINTS, WrongPlot.AXES).options(nearly))
+                .as("nobody sees a difference of 0.05 there").hasSize(1);
     }
 
     @Test
     void theRightPlotIsNotGivenAwayByThePlot() {
         assertThat(task(MatchPlot.Shown.POINTS, WrongPlot.SIGN).hidesPlot()).isTrue();
         assertThat(task(MatchPlot.Shown.RESIDUALS, WrongPlot.SIGN).hides()).containsExactly(Aid.RESIDUALS);
-        Exercise exercise = Kelp.exercise(task(MatchPlot.Shown.POINTS, WrongPlot.SIGN)).withFirst(part -> part.withHeld(Set.of()));
+        Exercise exercise = Kelp.exercise(task(MatchPlot.Shown.POINTS, WrongPlot.SIGN))
+                .withFirst(part -> part.withHeld(Set.of()));
         Desk desk = Desk.open(exercise);
         assertThat(Findings.of(desk).plot().points()).isEmpty();
         assertThat(Findings.of(desk).plot().notice()).contains("task 1");
@@ -109,7 +120,8 @@ class MatchPlotTest {
 
     @Test
     void aTaskThatHidesAnAidOpensItWhenDone() {
-        Exercise exercise = Kelp.exercise(task(MatchPlot.Shown.RESIDUALS, WrongPlot.SIGN)).withFirst(part -> part.withHeld(Set.of()));
+        Exercise exercise = Kelp.exercise(task(MatchPlot.Shown.RESIDUALS, WrongPlot.SIGN))
+                .withFirst(part -> part.withHeld(Set.of()));
         assertThat(Findings.of(Desk.open(exercise)).isOpen(Aid.RESIDUALS)).isFalse();
         assertThat(Findings.of(Desk.open(exercise)).whatOpens(Aid.RESIDUALS)).contains("task 1");
     }

@@ -18,7 +18,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 /** A question of the author's: how tall is the pier, 4.256 m, to two places. */
 class NumberQuestionTest {
 
-    private static final NumberQuestion PIER = new NumberQuestion(Terms.of("pier", "The pier", "How tall?", 2).withHint("Look at the sketch."), 4.256, new Rounding.Places(2), "m");
+    private static final NumberQuestion PIER = new NumberQuestion(Terms.of("pier", "The pier", "How tall?", 2)
+            .withHint("Look at the sketch."), 4.256, new Rounding.Places(2), "m");
 
     private static Verdict judged(String text) {
         return PIER.judge(new Attempt(new Answer.Typed(text), Set.of()), Kelp.truth(Kelp.exercise(PIER)));
@@ -32,9 +33,11 @@ class NumberQuestionTest {
 
     @Test
     void mistakesOfWritingAreNamedAndOthersGetTheHint() {
-        assertThat(judged("4.25")).extracting(Verdict::outcome, Verdict::mistakes).containsExactly(Outcome.NEARLY, List.of(Mistake.CUT_OFF));
+        assertThat(judged("4.25")).extracting(Verdict::outcome, Verdict::mistakes)
+                .containsExactly(Outcome.NEARLY, List.of(Mistake.CUT_OFF));
         assertThat(judged("4.3").mistakes()).containsExactly(Mistake.WRONG_ROUNDING);
-        assertThat(judged("9.9")).extracting(Verdict::outcome, Verdict::inFull).containsExactly(Outcome.WRONG, "This is not the number that is asked for. Look at the sketch.");
+        assertThat(judged("9.9")).extracting(Verdict::outcome, Verdict::inFull)
+                .containsExactly(Outcome.WRONG, "This is not the number that is asked for. Look at the sketch.");
     }
 
     @Test
@@ -46,6 +49,7 @@ class NumberQuestionTest {
     @Test
     void itsKeyIsWhatTheAuthorGave() {
         assertThat(PIER.key(Kelp.truth(Kelp.exercise(PIER))).text()).isEqualTo("4.26 m");
-        assertThatThrownBy(() -> new NumberQuestion(PIER.terms(), Double.NaN, PIER.rounding(), "")).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new NumberQuestion(PIER.terms(), Double.NaN, PIER.rounding(), ""))
+                .isInstanceOf(IllegalArgumentException.class);
     }
 }

@@ -26,19 +26,22 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 /**
- * Predictions with intervals, of x from y, and without a meaning. The data: x̄ = 3, ȳ = 4, Sxx = 10 and Sxy = 6, so ŷ = 2.2 + 0.6 x; SSE = 2.4 and
- * s² = 0.8 with 3 degrees of freedom; t = 3.1824 at 95 %. At x = 3 the mean lies within ±3.1824 · √(0.8 ÷ 5) = 1.273, a single y within
- * ±3.1824 · √(0.8 · 1.2) = 3.118.
+ * Predictions with intervals, of x from y, and without a meaning. The data: x̄ = 3, ȳ = 4, Sxx = 10 and Sxy = 6, so ŷ = 2.2 + 0.6
+ * x; SSE = 2.4 and s² = 0.8 with 3 degrees of freedom; t = 3.1824 at 95 %. At x = 3 the mean lies within ±3.1824 · √(0.8 ÷ 5) =
+ * 1.273, a single y within ±3.1824 · √(0.8 · 1.2) = 3.118.
  */
 class PredictTest {
 
-    private static final Truth TRUTH = truth(new Variable("dose", "", "mg", Optional.of(new Variable.Limits(0, 100)), Optional.empty()), new Variable("height", "", "cm", Optional.of(new Variable.Limits(0, 50)), Optional.empty()));
-    private static final Predict AT_3_AND_8 = new Predict(Terms.of("predict", "Predict", "Predict.", 4), List.of(3.0, 8.0), new Rounding.Places(2));
+    private static final Truth TRUTH = truth(new Variable("dose", "", "mg", Optional.of(new Variable.Limits(0, 100)),
+            Optional.empty()), new Variable("height", "", "cm", Optional.of(new Variable.Limits(0, 50)), Optional.empty()));
+    private static final Predict AT_3_AND_8 = new Predict(Terms.of("predict", "Predict", "Predict.", 4), List.of(3.0, 8.0),
+            new Rounding.Places(2));
 
     private static Truth truth(Variable x, Variable y) {
         double[][] pairs = {{1, 2}, {2, 4}, {3, 5}, {4, 4}, {5, 5}};
         List<Row> rows = IntStream.range(0, pairs.length).mapToObj(i -> Row.of(cell(pairs[i][0]), cell(pairs[i][1]))).toList();
-        return Truth.of(DataTable.empty(x, y).withRows(rows), Roles.FIRST_EXPLAINS, DecimalMark.POINT, List.of(), KeptPoints.FULL);
+        return Truth.of(DataTable.empty(x, y).withRows(rows), Roles.FIRST_EXPLAINS, DecimalMark.POINT, List.of(),
+                KeptPoints.FULL);
     }
 
     private static Cell cell(double value) {
@@ -72,7 +75,8 @@ class PredictTest {
     void theFeedbackSaysAtWhichValueItIsWrong() {
         Verdict second = judge(AT_3_AND_8, "4.00 yes; 9.99 no");
         assertThat(second.message()).contains("At 8: this is not what the line predicts.").doesNotContain("At 3:");
-        assertThat(second.parts()).filteredOn(it -> it.outcome() != Outcome.RIGHT).extracting(Verdict.Part::name).containsExactly("at 8");
+        assertThat(second.parts()).filteredOn(it -> it.outcome() != Outcome.RIGHT)
+                .extracting(Verdict.Part::name).containsExactly("at 8");
         Verdict first = judge(AT_3_AND_8, "2.40 yes; 7.00 no");
         // 0.6 + 2.2 · 3 = 7.2 has slope and intercept exchanged; 2.4 is none of these.
         assertThat(first.message()).contains("At 3:").doesNotContain("At 8:");
@@ -100,15 +104,18 @@ class PredictTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"6.67, WRONG_FORMULA", "10.33, WRONG_FORMULA", "4.60, WRONG_SIDE", "1.55, SLOPE_AND_INTERCEPT_EXCHANGED", "3.67, TWO_POINTS", "3.33, ROUNDED_TOO_EARLY"})
+    @CsvSource({"6.67, WRONG_FORMULA", "10.33, WRONG_FORMULA", "4.60, WRONG_SIDE", "1.55, SLOPE_AND_INTERCEPT_EXCHANGED",
+            "3.67, TWO_POINTS", "3.33, ROUNDED_TOO_EARLY"})
     void mistakesOfSolvingForXAreRecognised(String text, Mistake mistake) {
-        // 4 ÷ 0.6; (4 + 2.2) ÷ 0.6; 2.2 + 0.6 · 4; (4 − 0.6) ÷ 2.2; of the first and the last point (4 − 1.25) ÷ 0.75; with 2 for 2.2 (4 − 2) ÷ 0.6.
+        // 4 ÷ 0.6; (4 + 2.2) ÷ 0.6; 2.2 + 0.6 · 4; (4 − 0.6) ÷ 2.2; of the first and the last point (4 − 1.25) ÷ 0.75; with 2 for
+        // 2.2 (4 − 2) ÷ 0.6.
         assertThat(judge(fromY(4.0), text + " yes").mistakes()).contains(mistake);
     }
 
     @Test
     void theOtherRegressionIsRecognised() {
-        // x on y: Syy = 6, so the slope is 6 ÷ 6 = 1 and x = 3 + (y − 4): at 6 it says 5, and the line of y on x (6 − 2.2) ÷ 0.6 = 6.33.
+        // x on y: Syy = 6, so the slope is 6 ÷ 6 = 1 and x = 3 + (y − 4): at 6 it says 5, and the line of y on x (6 − 2.2) ÷ 0.6
+        // = 6.33.
         assertThat(judge(fromY(6.0), "5.00 yes").mistakes()).contains(Mistake.AXES_EXCHANGED);
         assertThat(judge(fromY(6.0), "6.33 no").isRight()).isTrue();
     }
@@ -133,7 +140,8 @@ class PredictTest {
         Verdict single = judge(mean, "4.00 (0.88 to 7.12) yes");
         assertThat(single.mistakes()).containsExactly(Mistake.OTHER_INTERVAL);
         assertThat(single.earned()).isEqualTo(2);
-        assertThat(judge(mean.with(mean.asks().with(Optional.of(Predicting.Band.SINGLE))), "4.00 (0.88 to 7.12) yes").isRight()).isTrue();
+        assertThat(judge(mean.with(mean.asks().with(Optional.of(Predicting.Band.SINGLE))), "4.00 (0.88 to 7.12) yes").isRight())
+                .isTrue();
         Answer without = mean.typed("4.00 yes", TRUTH).orElseThrow();
         assertThat(mean.unfinished(without, TRUTH)).contains("At 3: give both ends of the interval.");
     }
@@ -141,13 +149,15 @@ class PredictTest {
     @Test
     void anotherLevelHasOtherEnds() {
         // t = 2.3534 at 90 % with 3 degrees of freedom: 2.3534 · 0.4 = 0.941.
-        Predict ninety = AT_3_AND_8.at(List.of(3.0)).with(Predicting.USUAL.with(Optional.of(Predicting.Band.MEAN))).with(Asking.USUAL.atLevel(0.9));
+        Predict ninety = AT_3_AND_8.at(List.of(3.0)).with(Predicting.USUAL.with(Optional.of(Predicting.Band.MEAN)))
+                .with(Asking.USUAL.atLevel(0.9));
         assertThat(ninety.key(TRUTH).text()).isEqualTo("4.00 (3.06 to 4.94) ✓");
     }
 
     @Test
     void anIntervalOfXIsNotAsked() {
-        assertThatThrownBy(() -> new Predicting(Predicting.Way.X_FROM_Y, Optional.of(Predicting.Band.MEAN), true, false, OwnEquation.NOT)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Predicting(Predicting.Way.X_FROM_Y, Optional.of(Predicting.Band.MEAN), true, false,
+                OwnEquation.NOT)).isInstanceOf(IllegalArgumentException.class);
         assertThat(Predicting.USUAL.with(Optional.of(Predicting.Band.MEAN)).with(Predicting.Way.X_FROM_Y).band()).isEmpty();
     }
 
@@ -159,7 +169,8 @@ class PredictTest {
         assertThat(judge(task, "4.00 yes; -0.80 no meaning; 56.20 no meaning").isRight()).isTrue();
         assertThat(judge(task, "4.00 yes; no meaning; none").isRight()).isTrue();
         Verdict doubted = judge(task, "4.00 yes; -0.80 no; 56.20 no meaning");
-        assertThat(doubted.parts()).filteredOn(it -> it.outcome() != Outcome.RIGHT).extracting(Verdict.Part::name).containsExactly("at \u22125, trust");
+        assertThat(doubted.parts()).filteredOn(it -> it.outcome() != Outcome.RIGHT).extracting(Verdict.Part::name)
+                .containsExactly("at \u22125, trust");
         assertThat(doubted.message()).contains("dose lies between 0 and 100 mg, so there is no such thing.");
         Verdict leftOut = judge(task, "no meaning; no meaning; no meaning");
         assertThat(leftOut.earned()).isLessThan(4);
@@ -169,7 +180,8 @@ class PredictTest {
     @Test
     void aValueThatTheCurveNeverHasHasNoMeaning() {
         // A height of 9 cm lies above the top of the parabola.
-        Predict task = fromY(9.0).with(Asking.USUAL.of(new Curve.Polynomial(2))).with(Predicting.USUAL.with(Predicting.Way.X_FROM_Y).withMeaning(true));
+        Predict task = fromY(9.0).with(Asking.USUAL.of(new Curve.Polynomial(2)))
+                .with(Predicting.USUAL.with(Predicting.Way.X_FROM_Y).withMeaning(true));
         assertThat(task.key(TRUTH).text()).isEqualTo("none no meaning");
         assertThat(judge(task, "no meaning").isRight()).isTrue();
         Verdict trusted = judge(task, "12.00 trust");
@@ -216,19 +228,22 @@ class PredictTest {
         assertThat(turned.terms().prompt()).as("a prompt of the author's own stays").isEqualTo("Predict.");
         Predict fresh = (Predict) Predict.KIND.create("task-1", TRUTH);
         assertThat(fresh.going(Predicting.Way.X_FROM_Y, TRUTH).terms().prompt()).startsWith("For which {x}");
-        assertThat(fresh.going(Predicting.Way.X_FROM_Y, TRUTH).going(Predicting.Way.Y_FROM_X, TRUTH).terms()).isEqualTo(fresh.terms());
+        assertThat(fresh.going(Predicting.Way.X_FROM_Y, TRUTH).going(Predicting.Way.Y_FROM_X, TRUTH).terms())
+                .isEqualTo(fresh.terms());
         assertThat(turned.going(Predicting.Way.Y_FROM_X, TRUTH).at()).containsExactly(2.6, 4.2, 7.0);
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"4.00 yes; 7.00 don't", "4.00 ✓; 7.00 ✗", "at 3: 4.00, trusted; at 8: 7.00, not trusted", "4.00 inside; 7.00 outside", "4.00 cm to be trusted\n7.00 cm not to be trusted", "4.00 yes; 7.00 don’t trust"})
+    @ValueSource(strings = {"4.00 yes; 7.00 don't", "4.00 ✓; 7.00 ✗", "at 3: 4.00, trusted; at 8: 7.00, not trusted",
+            "4.00 inside; 7.00 outside", "4.00 cm to be trusted\n7.00 cm not to be trusted", "4.00 yes; 7.00 don’t trust"})
     void judgementsAreReadAsTheyAreTyped(String text) {
         assertThat(judge(AT_3_AND_8, text).isRight()).as(text).isTrue();
     }
 
     @Test
     void amongDataAsWideAsNumbersGoWhatIsProposedAreNumbers() {
-        List<Row> rows = List.of(Row.of(cell(-1.7e308), cell(-1.7e308)), Row.of(cell(0), cell(1e300)), Row.of(cell(1.7e308), cell(1.7e308)));
+        List<Row> rows = List.of(Row.of(cell(-1.7e308), cell(-1.7e308)), Row.of(cell(0), cell(1e300)),
+                Row.of(cell(1.7e308), cell(1.7e308)));
         Truth wide = Truth.of(TRUTH.data().withRows(rows), Roles.FIRST_EXPLAINS, DecimalMark.POINT, List.of(), KeptPoints.FULL);
         assertThat(((Predict) Predict.KIND.create("predict", wide)).at()).isNotEmpty().allMatch(Double::isFinite);
     }
@@ -237,6 +252,7 @@ class PredictTest {
     void whatWasAnsweredIsListed() {
         Answer.Predicted first = Answer.Predicted.NOTHING.with("4.0").withLow("2.7").with(Trust.TRUSTED);
         Answer.Predicted second = Answer.Predicted.NOTHING.with(Trust.MEANINGLESS);
-        assertThat(AT_3_AND_8.inWords(new Answer.Predictions(List.of(first, second)), TRUTH)).containsExactly("at 3: 4.0 (2.7 to –), trusted", "at 8: –, no meaning");
+        assertThat(AT_3_AND_8.inWords(new Answer.Predictions(List.of(first, second)), TRUTH))
+                .containsExactly("at 3: 4.0 (2.7 to –), trusted", "at 8: –, no meaning");
     }
 }

@@ -26,7 +26,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 class PredictingPropertiesTest {
 
     private static final int DATA_SETS = 150;
-    private static final List<Curve> CURVES = List.of(new Curve.Line(), new Curve.Polynomial(2), new Curve.Exponential(Curve.FittedOn.LOGARITHMS), new Curve.Power(Curve.FittedOn.LOGARITHMS), new Curve.Logarithmic());
+    private static final List<Curve> CURVES = List.of(new Curve.Line(), new Curve.Polynomial(2),
+            new Curve.Exponential(Curve.FittedOn.LOGARITHMS), new Curve.Power(Curve.FittedOn.LOGARITHMS),
+            new Curve.Logarithmic());
 
     private static Truth truth(Random random, DecimalMark mark) {
         double slope = (random.nextBoolean() ? 1 : -1) * (0.2 + random.nextDouble());
@@ -34,13 +36,16 @@ class PredictingPropertiesTest {
         for (int i = 0; i < 6 + random.nextInt(12); i++) {
             double x = 1 + i + random.nextInt(2);
             double y = 40 + slope * x + random.nextGaussian();
-            rows.add(Row.of(Cell.of(Double.toString(x).replace('.', mark.sign()), mark), Cell.of(String.format(Locale.ROOT, "%.2f", y).replace('.', mark.sign()), mark)));
+            rows.add(Row.of(Cell.of(Double.toString(x).replace('.', mark.sign()), mark),
+                    Cell.of(String.format(Locale.ROOT, "%.2f", y).replace('.', mark.sign()), mark)));
         }
-        return Truth.of(DataTable.empty(new Variable("days", "", "days"), new Variable("length", "", "cm")).withRows(rows), Roles.FIRST_EXPLAINS, mark, List.of(), KeptPoints.FULL);
+        return Truth.of(DataTable.empty(new Variable("days", "", "days"), new Variable("length", "", "cm")).withRows(rows),
+                Roles.FIRST_EXPLAINS, mark, List.of(), KeptPoints.FULL);
     }
 
     private static Predict task(Curve curve, Predicting asks, List<Double> at) {
-        return new Predict(Terms.of("predict", "Predict", "Predict.", 6), at, new Rounding.Places(2)).with(Asking.USUAL.of(curve)).with(asks);
+        return new Predict(Terms.of("predict", "Predict", "Predict.", 6), at, new Rounding.Places(2))
+                .with(Asking.USUAL.of(curve)).with(asks);
     }
 
     /** The key as a student would type it: the first of several x, words for the signs. */
@@ -68,9 +73,11 @@ class PredictingPropertiesTest {
             if (!forward.key(truth).computed()) {
                 continue;
             }
-            assertThat(judge(forward, typed(forward.key(truth).text()), truth).earned()).as("%d, %s: %s", seed, curve.inWords(), forward.key(truth).text()).isEqualTo(6);
+            assertThat(judge(forward, typed(forward.key(truth).text()), truth).earned())
+                    .as("%d, %s: %s", seed, curve.inWords(), forward.key(truth).text()).isEqualTo(6);
             Predict back = task(curve, Predicting.USUAL.with(Predicting.Way.X_FROM_Y).withMeaning(true), List.of(38.0, 42.0));
-            assertThat(judge(back, typed(back.key(truth).text()), truth).earned()).as("%d, %s back: %s", seed, curve.inWords(), back.key(truth).text()).isEqualTo(6);
+            assertThat(judge(back, typed(back.key(truth).text()), truth).earned())
+                    .as("%d, %s back: %s", seed, curve.inWords(), back.key(truth).text()).isEqualTo(6);
         }
     }
 
@@ -85,7 +92,8 @@ class PredictingPropertiesTest {
             pieces[wrong] = String.format(Locale.ROOT, "%.2f ", value + 3.37) + pieces[wrong].split(" ")[1];
             Verdict verdict = judge(task, String.join("; ", pieces), truth);
             assertThat(verdict.earned()).isEqualTo(5);
-            assertThat(verdict.parts()).filteredOn(it -> it.outcome() != Outcome.RIGHT).extracting(Verdict.Part::name).containsExactly("at " + List.of("3", "5", "40").get(wrong));
+            assertThat(verdict.parts()).filteredOn(it -> it.outcome() != Outcome.RIGHT).extracting(Verdict.Part::name)
+                    .containsExactly("at " + List.of("3", "5", "40").get(wrong));
             assertThat(verdict.message()).contains("At " + List.of("3", "5", "40").get(wrong) + ":");
         }
     }
@@ -98,7 +106,8 @@ class PredictingPropertiesTest {
             Predict single = mean.with(mean.asks().with(Optional.of(Predicting.Band.SINGLE)));
             assertThat(judge(mean, typed(mean.key(truth).text()), truth).isRight()).isTrue();
             assertThat(judge(single, typed(single.key(truth).text()), truth).isRight()).isTrue();
-            assertThat(judge(mean, typed(single.key(truth).text()), truth).isRight()).as("%d: %s for %s", seed, single.key(truth).text(), mean.key(truth).text()).isFalse();
+            assertThat(judge(mean, typed(single.key(truth).text()), truth).isRight())
+                    .as("%d: %s for %s", seed, single.key(truth).text(), mean.key(truth).text()).isFalse();
         }
     }
 
@@ -111,9 +120,11 @@ class PredictingPropertiesTest {
             double b = 1 + random.nextInt(9) / 8.0;
             Predict task = task(new Curve.Line(), Predicting.USUAL.judging(false).counting(OwnEquation.FULL), List.of(4.0, 9.0));
             String text = String.format(Locale.ROOT, "%.2f; %.2f", a + 4 * b, a + 9 * b);
-            Attempt own = new Attempt(task.typed(text, truth).orElseThrow(), Set.of()).from(Optional.of("length = " + a + " + " + b + " days"));
+            Attempt own = new Attempt(task.typed(text, truth).orElseThrow(), Set.of())
+                    .from(Optional.of("length = " + a + " + " + b + " days"));
             assertThat(task.judge(own, truth).isRight()).as("%d: %s + %s x", seed, a, b).isTrue();
-            Attempt other = new Attempt(task.typed(text, truth).orElseThrow(), Set.of()).from(Optional.of("length = " + (a + 1) + " + " + b + " days"));
+            Attempt other = new Attempt(task.typed(text, truth).orElseThrow(), Set.of())
+                    .from(Optional.of("length = " + (a + 1) + " + " + b + " days"));
             assertThat(task.judge(other, truth).isRight()).isFalse();
         }
     }

@@ -58,15 +58,18 @@ class ReachTargetTest {
 
     @Test
     void theStateInWhichItWasReachedIsToldInWords() {
-        Answer standing = task(RISES, new Condition(new Measure.Value(Quantity.N), Band.exactly(5))).standing(bench(TRUTH.given(), Map.of()));
-        assertThat(task(RISES, new Condition(new Measure.Value(Quantity.N), Band.exactly(5))).inWords(standing, TRUTH)).containsExactly("slope: at least 0.5 (0.5150)", "number of points: 5 (5)",
+        Answer standing = task(RISES, new Condition(new Measure.Value(Quantity.N), Band.exactly(5)))
+                .standing(bench(TRUTH.given(), Map.of()));
+        assertThat(task(RISES, new Condition(new Measure.Value(Quantity.N), Band.exactly(5))).inWords(standing, TRUTH))
+                .containsExactly("slope: at least 0.5 (0.5150)", "number of points: 5 (5)",
                 "with the points (2; 3.1) (4; 3.9) (6; 5) (8; 6) (10; 7.2)");
     }
 
     @Test
     void whatDoesNotHoldYetIsNamedAndCostsNoTry() {
         Answer standing = task(RISES, FALLS).standing(bench(TRUTH.given(), Map.of()));
-        assertThat(task(RISES, FALLS).unfinished(standing, TRUTH)).hasValueSatisfying(it -> assertThat(it).startsWith("1 of 2 conditions hold").contains("slope: at most −0.1"));
+        assertThat(task(RISES, FALLS).unfinished(standing, TRUTH))
+                .hasValueSatisfying(it -> assertThat(it).startsWith("1 of 2 conditions hold").contains("slope: at most −0.1"));
     }
 
     @Test
@@ -82,7 +85,8 @@ class ReachTargetTest {
     void whatCannotBeDoneIsRightWithItsReasonAndHalfRightWithAnother() {
         ReachTarget task = task(ABOVE);
         assertThat(task.reasons(TRUTH)).contains(Reason.MEAN_POINT).hasSize(5);
-        assertThat(task.judge(new Attempt(new Answer.Reached(Held.NOTHING, Optional.of(Reason.MEAN_POINT)), Set.of()), TRUTH).earned()).isEqualTo(4);
+        assertThat(task.judge(new Attempt(new Answer.Reached(Held.NOTHING, Optional.of(Reason.MEAN_POINT)), Set.of()), TRUTH)
+                .earned()).isEqualTo(4);
         Verdict other = task.judge(new Attempt(new Answer.Reached(Held.NOTHING, Optional.of(Reason.LEVERAGE)), Set.of()), TRUTH);
         assertThat(other.outcome()).isEqualTo(Outcome.NEARLY);
         assertThat(other.earned()).isEqualTo(2);
@@ -100,24 +104,29 @@ class ReachTargetTest {
 
     @Test
     void contradictoryConditionsAreNamedToTheAuthorWithTheirNumbers() {
-        assertThat(task(RISES, new Condition(new Measure.Value(Quantity.N), Band.atLeast(5)), FALLS).key(TRUTH).text()).contains("conditions 1 and 3").contains("contradict");
+        assertThat(task(RISES, new Condition(new Measure.Value(Quantity.N), Band.atLeast(5)), FALLS).key(TRUTH).text())
+                .contains("conditions 1 and 3").contains("contradict");
         assertThat(task(FALLS).key(TRUTH).text()).contains("nothing rules it out").contains("0 of 1");
     }
 
     @Test
     void moreThanAThousandPointsAreTooMany() {
         double[] x = IntStream.range(0, 1_001).asDoubleStream().toArray();
-        List<Row> rows = Arrays.stream(x).mapToObj(it -> Row.of(Cell.of(it, DecimalMark.POINT), Cell.of(it, DecimalMark.POINT))).toList();
+        List<Row> rows = Arrays.stream(x).mapToObj(it -> Row.of(Cell.of(it, DecimalMark.POINT), Cell.of(it, DecimalMark.POINT)))
+                .toList();
         Truth many = Truth.of(Kelp.table().withRows(rows), Roles.FIRST_EXPLAINS, DecimalMark.POINT, List.of(), KeptPoints.FULL);
         assertThat(task(RISES).key(many).computed()).isFalse();
         Answer standing = task(RISES).standing(new Bench(many, many.given(), Optional.empty(), Map.of()));
-        assertThat(task(RISES).unfinished(standing, many)).hasValueSatisfying(it -> assertThat(it).contains("more than 1000 points"));
+        assertThat(task(RISES).unfinished(standing, many))
+                .hasValueSatisfying(it -> assertThat(it).contains("more than 1000 points"));
     }
 
     @Test
     void withTooFewPointsNothingHoldsAndNothingFails() {
-        Truth one = Truth.of(Kelp.table().withRows(Kelp.table().rows().subList(0, 1)), Roles.FIRST_EXPLAINS, DecimalMark.POINT, List.of(), KeptPoints.FULL);
-        Answer.Reached standing = (Answer.Reached) task(RISES, ABOVE).standing(new Bench(one, one.given(), Optional.empty(), Map.of()));
+        Truth one = Truth.of(Kelp.table().withRows(Kelp.table().rows().subList(0, 1)), Roles.FIRST_EXPLAINS, DecimalMark.POINT,
+                List.of(), KeptPoints.FULL);
+        Answer.Reached standing = (Answer.Reached) task(RISES, ABOVE)
+                .standing(new Bench(one, one.given(), Optional.empty(), Map.of()));
         assertThat(task(RISES, ABOVE).standings(standing, one)).allMatch(it -> !it.holds() && it.value().isEmpty());
         assertThat(task(RISES).unfinished(standing, one)).hasValueSatisfying(it -> assertThat(it).contains("0 of 1"));
         assertThat(task(RISES).key(one).computed()).isTrue();
@@ -126,7 +135,9 @@ class ReachTargetTest {
     @Test
     void aLineByEyeBelongsToTheStateWhereAConditionLooksAtIt() {
         Trial best = new Trial(new Curve.Line(), List.of(new Trial.Handle(2, 2.98), new Trial.Handle(10, 7.10)));
-        Bench bench = new Bench(TRUTH, TRUTH.given(), Optional.empty(), Map.of(), new Handiwork(Optional.of(best), Drawing.BY_ITSELF, List.of(), Optional.empty(), Answer.Section.NOTHING), OptionalInt.empty());
+        Bench bench = new Bench(TRUTH, TRUTH.given(), Optional.empty(), Map.of(),
+                new Handiwork(Optional.of(best), Drawing.BY_ITSELF, List.of(), Optional.empty(), Answer.Section.NOTHING),
+                OptionalInt.empty());
         ReachTarget task = task(new Condition(new Measure.ByEye(), Band.atMost(1.01)));
         assertThat(task.unfinished(task.standing(bench), TRUTH)).isEmpty();
         assertThat(task.needs()).containsExactly(Aid.TRIAL);

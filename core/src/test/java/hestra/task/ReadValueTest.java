@@ -12,7 +12,8 @@ class ReadValueTest {
     private static final Truth TRUTH = Kelp.truth(Kelp.exercise());
 
     private static ReadValue slope() {
-        return (ReadValue) Kinds.ALL.stream().filter(kind -> kind.code().equals("read-value")).findFirst().orElseThrow().create("read", TRUTH);
+        return (ReadValue) Kinds.ALL.stream().filter(kind -> kind.code().equals("read-value")).findFirst()
+                .orElseThrow().create("read", TRUTH);
     }
 
     @Test
@@ -28,7 +29,8 @@ class ReadValueTest {
 
     @Test
     void whatTheAuthorWroteStays() {
-        ReadValue own = new ReadValue(slope().terms().withTitle("How fast?").withPrompt("Read it."), Quantity.SLOPE, new Rounding.Places(1));
+        ReadValue own = new ReadValue(slope().terms().withTitle("How fast?").withPrompt("Read it."), Quantity.SLOPE,
+                new Rounding.Places(1));
         assertThat(own.asking(Quantity.R, TRUTH)).isEqualTo(new ReadValue(own.terms(), Quantity.R, new Rounding.Places(1)));
     }
 
@@ -36,6 +38,7 @@ class ReadValueTest {
     void rSquaredNearOneGetsPlacesEnough() {
         assertThat(Quantity.R_SQUARED.usualRounding(java.util.OptionalDouble.of(0.99987))).isEqualTo(new Rounding.Places(4));
         assertThat(Quantity.R_SQUARED.usualRounding(java.util.OptionalDouble.of(0.4))).isEqualTo(new Rounding.Places(3));
-        assertThat(Quantity.R.usualRounding(java.util.OptionalDouble.of(-1))).as("a perfect line is 1 however it is rounded").isEqualTo(new Rounding.Places(3));
+        assertThat(Quantity.R.usualRounding(java.util.OptionalDouble.of(-1))).as("a perfect line is 1 however it is rounded")
+                .isEqualTo(new Rounding.Places(3));
     }
 }

@@ -73,7 +73,8 @@ class RecognitionTest {
             y[i] = Math.round((20 + slope * x[i] + 10 * noise * random.nextGaussian()) * 10) / 10.0;
             rows.add(Row.of(Cell.of(x[i], DecimalMark.POINT), Cell.of(y[i], DecimalMark.POINT)));
         }
-        return new DataSet(Kelp.exercise().withFirst(part -> part.withData(new DataTable(Kelp.table().variables(), rows))), Values.of(x, y));
+        return new DataSet(Kelp.exercise().withFirst(part -> part.withData(new DataTable(Kelp.table().variables(), rows))),
+                Values.of(x, y));
     }
 
     private static Verdict answered(Exercise exercise, Quantity quantity, String text) {

@@ -60,9 +60,12 @@ class SightTest {
 
     @Test
     void aBendIsSeenWhateverItsDirection() {
-        assertThat(of(along(PLACES, x -> 60 * Math.exp(-0.15 * x), 1, 1))).isEqualTo(description(Direction.FALLING, Form.CURVED, Strength.STRONG, Unusual.NONE));
-        assertThat(of(along(PLACES, x -> 12 * Math.log1p(x), 1, 1))).isEqualTo(description(Direction.RISING, Form.CURVED, Strength.STRONG, Unusual.NONE));
-        assertThat(of(along(PLACES, x -> (x - 11.5) * (x - 11.5), 4, 1))).as("a valley rises and falls").isEqualTo(description(Direction.NEITHER, Form.CURVED, Strength.STRONG, Unusual.NONE));
+        assertThat(of(along(PLACES, x -> 60 * Math.exp(-0.15 * x), 1, 1)))
+                .isEqualTo(description(Direction.FALLING, Form.CURVED, Strength.STRONG, Unusual.NONE));
+        assertThat(of(along(PLACES, x -> 12 * Math.log1p(x), 1, 1)))
+                .isEqualTo(description(Direction.RISING, Form.CURVED, Strength.STRONG, Unusual.NONE));
+        assertThat(of(along(PLACES, x -> (x - 11.5) * (x - 11.5), 4, 1))).as("a valley rises and falls")
+                .isEqualTo(description(Direction.NEITHER, Form.CURVED, Strength.STRONG, Unusual.NONE));
     }
 
     @Test
@@ -94,12 +97,14 @@ class SightTest {
 
     @Test
     void exactPointsAndThoseOfOneHeightAreTakenAsTheyAre() {
-        assertThat(of(along(PLACES, x -> 2 * x, 0, 1))).isEqualTo(description(Direction.RISING, Form.STRAIGHT, Strength.STRONG, Unusual.NONE));
+        assertThat(of(along(PLACES, x -> 2 * x, 0, 1)))
+                .isEqualTo(description(Direction.RISING, Form.STRAIGHT, Strength.STRONG, Unusual.NONE));
         assertThat(of(along(PLACES, _ -> 5, 0, 1)).form()).isEqualTo(Form.NONE);
         assertThat(of(along(PLACES, x -> 1e300 * (x - 12), 0, 1)).direction()).isEqualTo(Direction.RISING);
         assertThat(of(new double[0]).form()).isEqualTo(Form.NONE);
         assertThat(of(new double[] {1, 2}).direction()).isEqualTo(Direction.RISING);
-        assertThat(Description.proposedFor(Pairs.of(new double[PLACES], places(PLACES))).form()).as("all above each other").isEqualTo(Form.NONE);
+        assertThat(Description.proposedFor(Pairs.of(new double[PLACES], places(PLACES))).form())
+                .as("all above each other").isEqualTo(Form.NONE);
     }
 
     /** Chance alone is rarely taken for a bend or for a point apart: at most 4 in 100, where the level is 1 in 100 for each. */
@@ -130,8 +135,11 @@ class SightTest {
             double[] back = IntStream.range(0, 20).mapToDouble(i -> y[19 - i]).toArray();
             double[] xBack = IntStream.range(0, 20).mapToDouble(i -> 1000 * x[19 - i] - 7).toArray();
             assertThat(Description.proposedFor(Pairs.of(xBack, back))).as("seed %d", seed).isEqualTo(seen);
-            Description down = Description.proposedFor(Pairs.of(x, IntStream.range(0, 20).mapToDouble(i -> 5 - 0.25 * y[i]).toArray()));
-            Direction turned = seen.direction() == Direction.RISING ? Direction.FALLING : seen.direction() == Direction.FALLING ? Direction.RISING : Direction.NEITHER;
+            Description down = Description.proposedFor(Pairs.of(x, IntStream.range(0, 20)
+                    .mapToDouble(i -> 5 - 0.25 * y[i]).toArray()));
+            Direction turned = seen.direction() == Direction.RISING ? Direction.FALLING
+                    : seen.direction() == Direction.FALLING ? Direction.RISING
+                    : Direction.NEITHER;
             assertThat(down).as("seed %d", seed).isEqualTo(new Description(turned, seen.form(), seen.strength(), seen.unusual()));
         }
     }

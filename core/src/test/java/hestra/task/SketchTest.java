@@ -50,7 +50,8 @@ class SketchTest {
     @Test
     void aTargetShowsThePointsAsTheStudentLeftThem() {
         ReachTarget task = new ReachTarget(TERMS, List.of(new Condition(new Measure.Value(Quantity.SLOPE), Band.atMost(0.5))));
-        Sketch sketch = sketch(task, new Answer.Reached(new Held(List.of(new Held.Point(0, 1, 2, 1), new Held.Point(1, 3, 4, 1)), Optional.of(LINE)), Optional.empty()));
+        Sketch sketch = sketch(task, new Answer.Reached(new Held(List.of(new Held.Point(0, 1, 2, 1), new Held.Point(1, 3, 4, 1)),
+                Optional.of(LINE)), Optional.empty()));
         assertThat(sketch.points().xs().toArray()).containsExactly(1, 3);
         assertThat(sketch.byEye()).contains(LINE);
         assertThat(task.sketch(Answer.Reached.NOTHING, TRUTH)).isEmpty();
@@ -68,7 +69,8 @@ class SketchTest {
     void aWrongValueThatIsGivenOutStandsWhereTheStudentSawIt() {
         Truth slipped = Kelp.truth(Kelp.whole());
         FindPoint task = new FindPoint(TERMS, PointSort.MISTYPED, 1, Set.of(), Optional.empty(), Optional.empty());
-        Sketch sketch = task.sketch(new Answer.Pointed(Set.of(Kelp.SLIP_ROW), Optional.empty(), Optional.empty()), slipped).orElseThrow();
+        Sketch sketch = task.sketch(new Answer.Pointed(Set.of(Kelp.SLIP_ROW), Optional.empty(), Optional.empty()), slipped)
+                .orElseThrow();
         assertThat(sketch.marked()).hasSize(1);
         assertThat(sketch.marked().getFirst().y()).isNotEqualTo(Kelp.LENGTHS[Kelp.SLIP_ROW]);
     }
@@ -77,7 +79,8 @@ class SketchTest {
     void aPlotIsShownWithTheAxesAndTheScaleThatWereChosen() {
         DrawIt task = new DrawIt(TERMS, false, false);
         Frame frame = new Frame(0, 20, 0, 10);
-        Sketch sketch = sketch(task, new Answer.Drawn(Optional.of(Roles.FIRST_EXPLAINS.swapped()), "", "", "", "", "", Optional.of(frame)));
+        Sketch sketch = sketch(task, new Answer.Drawn(Optional.of(Roles.FIRST_EXPLAINS.swapped()), "", "", "", "", "",
+                Optional.of(frame)));
         assertThat(sketch.points().xs().toArray()).containsExactly(Kelp.LENGTHS);
         assertThat(sketch.frame()).contains(frame);
         assertThat(task.sketch(new Answer.Drawn(Optional.empty(), "", "", "", "", "", Optional.empty()), TRUTH)).isEmpty();
@@ -87,7 +90,8 @@ class SketchTest {
     void movesThatCountAreSetOff() {
         TryOut task = new TryOut(TERMS, List.of(new TryOut.Move(4, 0, 1)), Quantity.SLOPE, 2, Optional.empty());
         double up = Kelp.LENGTHS[4] + 1;
-        Sketch sketch = sketch(task, new Answer.Tried(List.of(new Seen(4, Kelp.DAYS[4], up), new Seen(1, Kelp.DAYS[1], 9)), List.of(), OptionalInt.empty(), Optional.empty()));
+        Sketch sketch = sketch(task, new Answer.Tried(List.of(new Seen(4, Kelp.DAYS[4], up), new Seen(1, Kelp.DAYS[1], 9)),
+                List.of(), OptionalInt.empty(), Optional.empty()));
         showsTheKelp(sketch);
         assertThat(sketch.marked()).containsExactly(new Trial.Handle(Kelp.DAYS[4], up));
     }
@@ -104,7 +108,8 @@ class SketchTest {
 
     @Test
     void pointsReadOffAPictureStandWhereTheyWereRead() {
-        PictureAxes axes = new PictureAxes(new KnownAxis(new Place(0, 100), 0, new Place(100, 100), 10, false), new KnownAxis(new Place(0, 100), 0, new Place(0, 0), 10, false));
+        PictureAxes axes = new PictureAxes(new KnownAxis(new Place(0, 100), 0, new Place(100, 100), 10, false),
+                new KnownAxis(new Place(0, 100), 0, new Place(0, 0), 10, false));
         FromPicture task = new FromPicture(TERMS, 0.03, Optional.empty(), 0.1);
         Sketch sketch = sketch(task, new Answer.ReadOff(Optional.of(new Tracing(axes, List.of(new Place(20, 70))))));
         assertThat(sketch.points().x(0)).isEqualTo(2);

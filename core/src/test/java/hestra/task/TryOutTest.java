@@ -19,12 +19,13 @@ import org.junit.jupiter.api.Test;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /**
- * Moves on the kelp, whose Sxx is 40: lifting the point at 10 days, 4 from the mean, by 1 changes the slope by 4 ÷ 40 = 0.1; the one at 6 days,
- * at the mean itself, by 0.
+ * Moves on the kelp, whose Sxx is 40: lifting the point at 10 days, 4 from the mean, by 1 changes the slope by 4 ÷ 40 = 0.1; the
+ * one at 6 days, at the mean itself, by 0.
  */
 class TryOutTest {
 
-    private static final TryOut TASK = new TryOut(Terms.of("try", "Try", "Try it.", 4), List.of(new TryOut.Move(4, 0, 1), new TryOut.Move(2, 0, 1)), Quantity.SLOPE, 3,
+    private static final TryOut TASK = new TryOut(Terms.of("try", "Try", "Try it.", 4),
+            List.of(new TryOut.Move(4, 0, 1), new TryOut.Move(2, 0, 1)), Quantity.SLOPE, 3,
             Optional.of(TryReason.FAR_FROM_MEAN));
     private static final Exercise EXERCISE = Kelp.exercise(TASK);
     private static final Truth TRUTH = Kelp.truth(EXERCISE);
@@ -82,28 +83,36 @@ class TryOutTest {
 
     @Test
     void itIsJudgedByTheMovesThatWereMade() {
-        Answer.Tried right = new Answer.Tried(standing(both()).seen(), List.of("0.1", "0"), OptionalInt.of(0), Optional.of(TryReason.FAR_FROM_MEAN));
+        Answer.Tried right = new Answer.Tried(standing(both()).seen(), List.of("0.1", "0"), OptionalInt.of(0),
+                Optional.of(TryReason.FAR_FROM_MEAN));
         assertThat(TASK.unfinished(right, TRUTH)).isEmpty();
         assertThat(TASK.judge(new Attempt(right, Set.of()), TRUTH).earned()).isEqualTo(4);
         // Lifted by 1.1 instead: 4 · 1.1 ÷ 40.
-        Answer.Tried other = new Answer.Tried(List.of(new Seen(4, 10, 8.3), new Seen(2, 6, 6)), List.of("0.11", "0"), OptionalInt.of(0), Optional.of(TryReason.FAR_FROM_MEAN));
+        Answer.Tried other = new Answer.Tried(List.of(new Seen(4, 10, 8.3), new Seen(2, 6, 6)), List.of("0.11", "0"),
+                OptionalInt.of(0), Optional.of(TryReason.FAR_FROM_MEAN));
         assertThat(TASK.judge(new Attempt(other, Set.of()), TRUTH).earned()).isEqualTo(4);
     }
 
     @Test
     void eachPartThatIsWrongIsSaid() {
         List<Seen> seen = standing(both()).seen();
-        Verdict verdict = TASK.judge(new Attempt(new Answer.Tried(seen, List.of("-0.1", "0.2"), OptionalInt.of(1), Optional.of(TryReason.HIGHER)), Set.of()), TRUTH);
+        Verdict verdict = TASK.judge(new Attempt(new Answer.Tried(seen, List.of("-0.1", "0.2"), OptionalInt.of(1),
+                Optional.of(TryReason.HIGHER)), Set.of()), TRUTH);
         assertThat(verdict.earned()).isEqualTo(0);
-        assertThat(verdict.message()).contains("Move 1: the size is right, its sign is not").contains("Move 2: this is not").contains("Another move").contains("reason");
-        assertThat(TASK.unfinished(new Answer.Tried(seen, List.of("0.1"), OptionalInt.empty(), Optional.empty()), TRUTH)).hasValueSatisfying(it -> assertThat(it).contains("slope changed"));
-        assertThat(TASK.unfinished(new Answer.Tried(seen, List.of("0.1", "0"), OptionalInt.empty(), Optional.empty()), TRUTH)).hasValueSatisfying(it -> assertThat(it).contains("which move"));
+        assertThat(verdict.message()).contains("Move 1: the size is right, its sign is not").contains("Move 2: this is not")
+                .contains("Another move").contains("reason");
+        assertThat(TASK.unfinished(new Answer.Tried(seen, List.of("0.1"), OptionalInt.empty(), Optional.empty()), TRUTH))
+                .hasValueSatisfying(it -> assertThat(it).contains("slope changed"));
+        assertThat(TASK.unfinished(new Answer.Tried(seen, List.of("0.1", "0"), OptionalInt.empty(), Optional.empty()), TRUTH))
+                .hasValueSatisfying(it -> assertThat(it).contains("which move"));
     }
 
     @Test
     void theKeyIsWhatTheMovesGiveWhenMadeExactly() {
         assertThat(TASK.key(TRUTH).text()).startsWith("if made exactly: 0.100 · 0.000");
-        assertThat(((TryOut) TASK.following(new TableEdit.RemoveRows(List.of(0)))).moves()).containsExactly(new TryOut.Move(3, 0, 1), new TryOut.Move(1, 0, 1));
-        assertThat(new TryOut(TASK.terms(), List.of(new TryOut.Move(17, 0, 1)), Quantity.SLOPE, 3, Optional.empty()).key(TRUTH).computed()).isFalse();
+        assertThat(((TryOut) TASK.following(new TableEdit.RemoveRows(List.of(0)))).moves())
+                .containsExactly(new TryOut.Move(3, 0, 1), new TryOut.Move(1, 0, 1));
+        assertThat(new TryOut(TASK.terms(), List.of(new TryOut.Move(17, 0, 1)), Quantity.SLOPE, 3, Optional.empty())
+                .key(TRUTH).computed()).isFalse();
     }
 }

@@ -42,7 +42,8 @@ class WriteEquationTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"length = 1.95 + 0.515 days", "y = 0.515x + 1.95", "ŷ = 1,95 + 0,515·x", "blade length = 0.515 × days + 1.95", "length=1.950+.515*days", "predicted length = 1.95 + 0.515 days"})
+    @ValueSource(strings = {"length = 1.95 + 0.515 days", "y = 0.515x + 1.95", "ŷ = 1,95 + 0,515·x",
+            "blade length = 0.515 × days + 1.95", "length=1.950+.515*days", "predicted length = 1.95 + 0.515 days"})
     void theLineIsRightHoweverItIsWritten(String text) {
         assertThat(line(text).outcome()).as(text).isEqualTo(Outcome.RIGHT);
         assertThat(line(text).earned()).isEqualTo(4);
@@ -65,7 +66,8 @@ class WriteEquationTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"y = 0.515 + 1.95x, SLOPE_AND_INTERCEPT_EXCHANGED", "y = 1.95 - 0.515x, SIGN_LOST", "y = 1.95 + 0.5x, WRONG_ROUNDING", "y = 2 + 0.5x, WRONG_ROUNDING"})
+    @CsvSource({"y = 0.515 + 1.95x, SLOPE_AND_INTERCEPT_EXCHANGED", "y = 1.95 - 0.515x, SIGN_LOST",
+            "y = 1.95 + 0.5x, WRONG_ROUNDING", "y = 2 + 0.5x, WRONG_ROUNDING"})
     void mistakesAreRecognised(String text, Mistake mistake) {
         assertThat(line(text).mistakes()).as(text).containsExactly(mistake);
     }
@@ -92,14 +94,16 @@ class WriteEquationTest {
     @Test
     void anotherFamilyIsNamed() {
         assertThat(line("y = 1 + 2x + 3x^2").message()).contains("quadratic").contains("line is asked for");
-        assertThat(judge(new Curve.Exponential(Curve.FittedOn.VALUES), "y = 1.95 + 0.515 x", KELP).message()).contains("line").contains("exponential curve is asked for");
+        assertThat(judge(new Curve.Exponential(Curve.FittedOn.VALUES), "y = 1.95 + 0.515 x", KELP).message()).contains("line")
+                .contains("exponential curve is asked for");
     }
 
     @Test
     void whatIsNoEquationCostsNoTryAndSaysWhatIsExpected() {
         WriteEquation task = new WriteEquation(TERMS, new Curve.Line(), 3);
         for (String text : List.of("0.515", "y = 3 + 2 mass", "length", "y = " + "1+".repeat(5000) + "x")) {
-            assertThat(task.unfinished(new Answer.Typed(text), KELP)).as(text.substring(0, Math.min(20, text.length()))).hasValueSatisfying(it -> assertThat(it).contains("such as length = 1.5 + 2.5 \u00b7 days"));
+            assertThat(task.unfinished(new Answer.Typed(text), KELP)).as(text.substring(0, Math.min(20, text.length())))
+                    .hasValueSatisfying(it -> assertThat(it).contains("such as length = 1.5 + 2.5 \u00b7 days"));
         }
         assertThat(task.unfinished(new Answer.Typed("y = 1 + 2x"), KELP)).isEmpty();
     }
@@ -107,14 +111,16 @@ class WriteEquationTest {
     @Test
     void theExampleIsWrittenWithTheMarkOfTheExercise() {
         Truth commas = Kelp.exercise().first().truth(DecimalMark.COMMA);
-        assertThat(new WriteEquation(TERMS, new Curve.Line(), 3).unfinished(new Answer.Typed("length"), commas)).hasValueSatisfying(it -> assertThat(it).contains("length = 1,5 + 2,5 \u00b7 days"));
+        assertThat(new WriteEquation(TERMS, new Curve.Line(), 3).unfinished(new Answer.Typed("length"), commas))
+                .hasValueSatisfying(it -> assertThat(it).contains("length = 1,5 + 2,5 \u00b7 days"));
         assertThat(Kelp.predict(4).expected(commas)).contains("1,5 yes; 2,5 no");
     }
 
     @Test
     void anExponentialByBaseOrRate() {
         // y = 3 · 2ˣ exactly.
-        DataTable table = new DataTable(List.of(Variable.named("t"), Variable.named("count")), IntStream.range(0, 6).mapToObj(i -> Row.of(Cell.of(i, DecimalMark.POINT), Cell.of(3 * Math.pow(2, i), DecimalMark.POINT))).toList());
+        DataTable table = new DataTable(List.of(Variable.named("t"), Variable.named("count")), IntStream.range(0, 6)
+                .mapToObj(i -> Row.of(Cell.of(i, DecimalMark.POINT), Cell.of(3 * Math.pow(2, i), DecimalMark.POINT))).toList());
         Exercise exercise = Kelp.exercise().withFirst(part -> part.withData(table));
         Truth truth = Kelp.truth(exercise);
         Curve curve = new Curve.Exponential(Curve.FittedOn.LOGARITHMS);
@@ -128,12 +134,16 @@ class WriteEquationTest {
     void aRowThatTheCurveCannotTakeIsLeftOutOfTheKey() {
         // y = 2 + 3 ln x at 1, 2 and 4, with a row at 0 that was measured all the same.
         double[][] pairs = {{0, 9}, {1, 2}, {2, 2 + 3 * Math.log(2)}, {4, 2 + 3 * Math.log(4)}};
-        List<Row> rows = Stream.of(pairs).map(it -> Row.of(Cell.of(Double.toString(it[0]), DecimalMark.POINT), Cell.of(Double.toString(it[1]), DecimalMark.POINT))).toList();
-        Truth truth = Truth.of(DataTable.empty(Variable.named("years"), Variable.named("ring")).withRows(rows), Roles.FIRST_EXPLAINS, DecimalMark.POINT, List.of(), KeptPoints.FULL);
+        List<Row> rows = Stream.of(pairs).map(it -> Row.of(Cell.of(Double.toString(it[0]), DecimalMark.POINT),
+                Cell.of(Double.toString(it[1]), DecimalMark.POINT))).toList();
+        Truth truth = Truth.of(DataTable.empty(Variable.named("years"), Variable.named("ring")).withRows(rows),
+                Roles.FIRST_EXPLAINS, DecimalMark.POINT, List.of(), KeptPoints.FULL);
         assertThat(new WriteEquation(TERMS, new Curve.Logarithmic(), 3).key(truth).computed()).isTrue();
         assertThat(judge(new Curve.Logarithmic(), "ring = 2 + 3 ln(years)", truth).isRight()).isTrue();
-        ReadValue coefficient = new ReadValue(TERMS, Quantity.COEFFICIENT_B, new Rounding.Places(2)).with(Asking.USUAL.of(new Curve.Logarithmic()));
+        ReadValue coefficient = new ReadValue(TERMS, Quantity.COEFFICIENT_B, new Rounding.Places(2))
+                .with(Asking.USUAL.of(new Curve.Logarithmic()));
         assertThat(coefficient.key(truth).text()).isEqualTo("3.00");
-        assertThat(coefficient.judge(new Attempt(new Answer.Typed("3.00"), Set.of(0)), truth).isRight()).as("the row was set aside").isTrue();
+        assertThat(coefficient.judge(new Attempt(new Answer.Typed("3.00"), Set.of(0)), truth).isRight())
+                .as("the row was set aside").isTrue();
     }
 }

@@ -28,7 +28,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 class WriteSectionTest {
 
     private static final Terms TERMS = Terms.of("report", "Write it up", "Write.", 6);
-    private static final WriteSection BOTH = new WriteSection(TERMS, Set.of(WantedFigure.PLOT_WITHOUT_CURVE, WantedFigure.PLOT_WITH_LINE), 5);
+    private static final WriteSection BOTH = new WriteSection(TERMS,
+            Set.of(WantedFigure.PLOT_WITHOUT_CURVE, WantedFigure.PLOT_WITH_LINE), 5);
 
     private static Desk open(Task... tasks) {
         return Desk.open(Kelp.exercise(tasks).withFirst(part -> part.withHeld(Set.of())));
@@ -50,7 +51,8 @@ class WriteSectionTest {
     void nothingWrittenAndNothingKeptCostsNoTry() {
         Desk desk = open(BOTH).apply(new Edit.Check("report"));
         assertThat(desk.work().attemptsAt("report")).isEmpty();
-        assertThat(BOTH.unfinished(section(desk), Kelp.truth(desk.exercise()))).hasValueSatisfying(it -> assertThat(it).contains("Keep plot"));
+        assertThat(BOTH.unfinished(section(desk), Kelp.truth(desk.exercise())))
+                .hasValueSatisfying(it -> assertThat(it).contains("Keep plot"));
     }
 
     @Test
@@ -59,9 +61,11 @@ class WriteSectionTest {
         assertThat(section(bare).figures()).containsExactly(new KeptFigure(Keepable.FIGURE, false, List.of(), false, false));
         Verdict first = verdict(bare);
         assertThat(first.outcome()).isEqualTo(Outcome.NEARLY);
-        assertThat(first.message()).isEqualTo("Still to do: keep the plot with the line of least squares; write at least 5 words (there are 0).");
+        assertThat(first.message())
+                .isEqualTo("Still to do: keep the plot with the line of least squares; write at least 5 words (there are 0).");
         assertThat(first.earned()).isEqualTo(2);
-        Desk whole = keep(bare.apply(new PlotEdit.ShowLayer(Layer.LINE, true)), Keepable.FIGURE).apply(new SheetEdit.Write(OwnSheet.Spot.before(0), "Blades grow half a centimetre a day.", Optional.empty()));
+        Desk whole = keep(bare.apply(new PlotEdit.ShowLayer(Layer.LINE, true)), Keepable.FIGURE)
+                .apply(new SheetEdit.Write(OwnSheet.Spot.before(0), "Blades grow half a centimetre a day.", Optional.empty()));
         assertThat(section(whole).figures()).extracting(KeptFigure::line).containsExactly(false, true);
         assertThat(verdict(whole).isRight()).isTrue();
         assertThat(verdict(whole).message()).contains("Your instructor reads it");
@@ -69,8 +73,10 @@ class WriteSectionTest {
 
     @Test
     void whatWasClosedWhenAFigureWasKeptStaysClosedInIt() {
-        ReadValue opens = (ReadValue) Kelp.read(Quantity.N, new Rounding.Places(0)).with(Terms.of("read", "Count", "n?", 1).opening(Set.of(Aid.LINE, Aid.EQUATION)));
-        Exercise exercise = Kelp.exercise(opens, BOTH).withFirst(part -> part.withHeld(Set.of(Aid.LINE, Aid.EQUATION, Aid.CURVES)));
+        ReadValue opens = (ReadValue) Kelp.read(Quantity.N, new Rounding.Places(0))
+                .with(Terms.of("read", "Count", "n?", 1).opening(Set.of(Aid.LINE, Aid.EQUATION)));
+        Exercise exercise = Kelp.exercise(opens, BOTH)
+                .withFirst(part -> part.withHeld(Set.of(Aid.LINE, Aid.EQUATION, Aid.CURVES)));
         Desk before = keep(keep(Desk.open(exercise), Keepable.FIGURE), Keepable.EQUATION);
         Desk after = before.apply(new Edit.Draft("read", new Answer.Typed("5"))).apply(new Edit.Check("read"));
         assertThat(Findings.of(after).isOpen(Aid.LINE)).isTrue();
@@ -97,18 +103,21 @@ class WriteSectionTest {
     @Test
     void furtherCurvesAndResidualsAreKnownToo() {
         Curve quadratic = new Curve.Polynomial(2);
-        Desk desk = keep(open(BOTH).apply(new PlotEdit.AddCurve(quadratic)).apply(new PlotEdit.ShowLayer(Layer.RESIDUALS, true)), Keepable.FIGURE);
+        Desk desk = keep(open(BOTH).apply(new PlotEdit.AddCurve(quadratic)).apply(new PlotEdit.ShowLayer(Layer.RESIDUALS, true)),
+                Keepable.FIGURE);
         KeptFigure figure = section(desk).figures().getFirst();
         assertThat(figure.curves()).containsExactly(quadratic);
         assertThat(figure.residuals()).isTrue();
         assertThat(WantedFigure.PLOT_WITH_CURVE.isShownBy(figure)).isTrue();
         assertThat(WantedFigure.RESIDUALS.isShownBy(figure)).as("bars in the plot are no residual plot").isFalse();
         assertThat(WantedFigure.PLOT_WITHOUT_CURVE.isShownBy(figure)).isFalse();
-        assertThat(BOTH.inWords(section(desk), Kelp.truth(desk.exercise()))).containsExactly("kept: the plot with the line of least squares, quadratic curve, residuals");
+        assertThat(BOTH.inWords(section(desk), Kelp.truth(desk.exercise())))
+                .containsExactly("kept: the plot with the line of least squares, quadratic curve, residuals");
     }
 
     @ParameterizedTest
-    @CsvSource({"STRIP, RESIDUALS", "RESIDUALS, RESIDUALS", "EQUATION, EQUATION", "READINGS, READINGS", "SUMMARY, SUMMARY", "COEFFICIENTS, COEFFICIENTS", "PREDICTIONS, PREDICTIONS", "SUMS, CALCULATION",
+    @CsvSource({"STRIP, RESIDUALS", "RESIDUALS, RESIDUALS", "EQUATION, EQUATION", "READINGS, READINGS", "SUMMARY, SUMMARY",
+            "COEFFICIENTS, COEFFICIENTS", "PREDICTIONS, PREDICTIONS", "SUMS, CALCULATION",
             "MATRICES, CALCULATION", "DATA, DATA"})
     void eachThingThatCanBeKeptIsWhatIsAskedFor(Keepable kept, WantedFigure wanted) {
         KeptFigure figure = new KeptFigure(kept, true, List.of(), false, true);
@@ -119,7 +128,8 @@ class WriteSectionTest {
     void wordsAreCountedAsAReaderCountsThem() {
         assertThat(new Answer.Section("On **average** 0.83 cm a day;\n\n- don't trust day 60.", List.of()).words()).isEqualTo(10);
         assertThat(new Answer.Section(" \u2013 ", List.of()).words()).isZero();
-        assertThat(BOTH.with(1).judge(new Attempt(new Answer.Section("One", List.of()), Set.of()), Kelp.truth(Kelp.exercise())).parts()).extracting(Verdict.Part::outcome).contains(Outcome.RIGHT);
+        assertThat(BOTH.with(1).judge(new Attempt(new Answer.Section("One", List.of()), Set.of()), Kelp.truth(Kelp.exercise()))
+                .parts()).extracting(Verdict.Part::outcome).contains(Outcome.RIGHT);
     }
 
     @Test
@@ -129,12 +139,14 @@ class WriteSectionTest {
         assertThat(verdict.isRight()).isTrue();
         assertThat(verdict.message()).contains("Your instructor reads it");
         assertThat(free.key(Kelp.truth(Kelp.exercise())).text()).isEqualTo("read by you");
-        assertThat(BOTH.key(Kelp.truth(Kelp.exercise())).text()).isEqualTo("the plot without a line; the plot with the line of least squares; at least 5 words; the rest by you");
+        assertThat(BOTH.key(Kelp.truth(Kelp.exercise())).text())
+                .isEqualTo("the plot without a line; the plot with the line of least squares; at least 5 words; the rest by you");
     }
 
     @Test
     void itNeedsTheAidsThatItsFiguresShow() {
         assertThat(BOTH.needs()).containsExactly(Aid.LINE);
-        assertThat(BOTH.with(Set.of(WantedFigure.READINGS, WantedFigure.PREDICTIONS)).needs()).containsExactlyInAnyOrder(Aid.R, Aid.R_SQUARED, Aid.PREDICTION);
+        assertThat(BOTH.with(Set.of(WantedFigure.READINGS, WantedFigure.PREDICTIONS)).needs())
+                .containsExactlyInAnyOrder(Aid.R, Aid.R_SQUARED, Aid.PREDICTION);
     }
 }

@@ -14,7 +14,8 @@ import static org.assertj.core.api.Assertions.within;
 
 class PictureAxesTest {
 
-    private static final PictureAxes UPRIGHT = new PictureAxes(new KnownAxis(new Place(100, 500), 0, new Place(600, 500), 50, false),
+    private static final PictureAxes UPRIGHT = new PictureAxes(new KnownAxis(new Place(100, 500), 0, new Place(600, 500), 50,
+            false),
             new KnownAxis(new Place(100, 500), 10, new Place(100, 100), 30, false));
 
     @Test
@@ -38,9 +39,11 @@ class PictureAxesTest {
     }
 
     @Property
-    void aPictureLaidAskewReadsTheSame(@ForAll @DoubleRange(min = -1.2, max = 1.2) double turn, @ForAll @DoubleRange(min = -20, max = 90) double x,
+    void aPictureLaidAskewReadsTheSame(@ForAll @DoubleRange(min = -1.2, max = 1.2) double turn,
+            @ForAll @DoubleRange(min = -20, max = 90) double x,
             @ForAll @DoubleRange(min = -20, max = 60) double y, @ForAll @DoubleRange(min = -0.4, max = 0.4) double shear) {
-        PictureAxes turned = new PictureAxes(UPRIGHT.x().withPlaces(askew(UPRIGHT.x().first(), turn, shear), askew(UPRIGHT.x().second(), turn, shear)),
+        PictureAxes turned = new PictureAxes(UPRIGHT.x()
+                .withPlaces(askew(UPRIGHT.x().first(), turn, shear), askew(UPRIGHT.x().second(), turn, shear)),
                 UPRIGHT.y().withPlaces(askew(UPRIGHT.y().first(), turn, shear), askew(UPRIGHT.y().second(), turn, shear)));
         Place place = askew(new Place(100 + 10 * x, 500 - 20 * (y - 10)), turn, shear);
         assertThat(turned.at(place).x()).isCloseTo(x, within(1e-9));
@@ -49,17 +52,22 @@ class PictureAxesTest {
 
     private static Place askew(Place place, double turn, double shear) {
         double x = place.x() + shear * place.y();
-        return new Place(x * Math.cos(turn) - place.y() * Math.sin(turn) + 37, x * Math.sin(turn) + place.y() * Math.cos(turn) - 12);
+        return new Place(x * Math.cos(turn) - place.y() * Math.sin(turn) + 37,
+                x * Math.sin(turn) + place.y() * Math.cos(turn) - 12);
     }
 
     @Test
     void whatCannotBeReadSaysWhatToDo() {
         assertThat(UPRIGHT.problem()).isEmpty();
         assertThat(new PictureAxes(UPRIGHT.x(), UPRIGHT.x()).problem()).hasValue("The two axes must not run the same way.");
-        assertThat(new PictureAxes(UPRIGHT.x().withValues(5, 5, false), UPRIGHT.y()).problem()).hasValue("The two values on the x axis must differ.");
-        assertThat(new PictureAxes(UPRIGHT.x(), UPRIGHT.y().withValues(0, 5, true)).problem()).hasValueSatisfying(it -> assertThat(it).contains("above 0").contains("y axis"));
-        assertThat(new PictureAxes(UPRIGHT.x().withValues(Double.NaN, 5, false), UPRIGHT.y()).problem()).hasValueSatisfying(it -> assertThat(it).startsWith("Type the two values"));
-        assertThat(new PictureAxes(UPRIGHT.x().withPlaces(new Place(1, 1), new Place(2, 1)), UPRIGHT.y()).problem()).hasValueSatisfying(it -> assertThat(it).contains("apart"));
+        assertThat(new PictureAxes(UPRIGHT.x().withValues(5, 5, false), UPRIGHT.y()).problem())
+                .hasValue("The two values on the x axis must differ.");
+        assertThat(new PictureAxes(UPRIGHT.x(), UPRIGHT.y().withValues(0, 5, true)).problem())
+                .hasValueSatisfying(it -> assertThat(it).contains("above 0").contains("y axis"));
+        assertThat(new PictureAxes(UPRIGHT.x().withValues(Double.NaN, 5, false), UPRIGHT.y()).problem())
+                .hasValueSatisfying(it -> assertThat(it).startsWith("Type the two values"));
+        assertThat(new PictureAxes(UPRIGHT.x().withPlaces(new Place(1, 1), new Place(2, 1)), UPRIGHT.y()).problem())
+                .hasValueSatisfying(it -> assertThat(it).contains("apart"));
     }
 
     @Test
@@ -68,6 +76,7 @@ class PictureAxesTest {
         assertThat(rows.get(0).cell(0).text()).as("10 pixels for 1").isEqualTo("25,3");
         assertThat(rows.get(0).cell(1).text()).as("20 pixels for 1").isEqualTo("19,92");
         assertThat(rows.get(1).cell(1).text()).isEqualTo("10,00");
-        assertThat(new Tracing(new PictureAxes(UPRIGHT.x(), UPRIGHT.x()), List.of(new Place(1, 1))).rows(DecimalMark.POINT)).isEmpty();
+        assertThat(new Tracing(new PictureAxes(UPRIGHT.x(), UPRIGHT.x()), List.of(new Place(1, 1))).rows(DecimalMark.POINT))
+                .isEmpty();
     }
 }

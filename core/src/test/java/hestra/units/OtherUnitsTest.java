@@ -12,7 +12,9 @@ class OtherUnitsTest {
 
     @Test
     void aMinuteIsSixtySecondsAndASixtiethOfAnHour() {
-        assertThat(ratios("min")).hasSize(4).usingComparatorWithPrecision(1e-12).contains(60.0).contains(1 / 60.0).usingComparatorWithPrecision(1e-15).contains(1 / 1440.0).usingComparatorWithPrecision(1e-15).contains(1 / 10080.0);
+        assertThat(ratios("min")).hasSize(4).usingComparatorWithPrecision(1e-12).contains(60.0).contains(1 / 60.0)
+                .usingComparatorWithPrecision(1e-15).contains(1 / 1440.0)
+                .usingComparatorWithPrecision(1e-15).contains(1 / 10080.0);
     }
 
     @Test
@@ -23,7 +25,8 @@ class OtherUnitsTest {
 
     @Test
     void whatIsPerAUnitIsTurnedRound() {
-        assertThat(OtherUnits.ratios(UnitReader.ofVariable("days"), -1).toArray()).usingComparatorWithPrecision(1e-12).contains(7.0).contains(1 / 24.0);
+        assertThat(OtherUnits.ratios(UnitReader.ofVariable("days"), -1).toArray()).usingComparatorWithPrecision(1e-12)
+                .contains(7.0).contains(1 / 24.0);
         assertThat(OtherUnits.ratios(UnitReader.ofVariable("days"), 0)).isEmpty();
         assertThat(ratios("")).isEmpty();
         assertThat(ratios("shoots")).isEmpty();

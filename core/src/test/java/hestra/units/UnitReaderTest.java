@@ -19,16 +19,20 @@ class UnitReaderTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {
-        "cm per day | cm/d", "cm per day | centimetres per day", "cm per day | cm a day", "cm per day | cm each day", "cm per day | cm for each further day", "cm per day | centimeters/day", "cm per day | cm d^-1",
-        "cm per day | cm·d⁻¹", "cm per day | cm in a day", "mm per cm | millimetre per centimetre", "g/kg | grams per kilogram", "m² | square metres", "m² | m^2", "m² | m squared", "cm³ | cubic centimetres", "°C | degrees Celsius",
-        "°C | deg C", "°C | ° C", "°C per min | degrees per minute", "min | minutes", "min | mins", "s | seconds", "years | yr", "h | hrs", "kg m s^-2 | N", "in | inches", "in/s | inches per second", "µm | um", "l | litres",
+        "cm per day | cm/d", "cm per day | centimetres per day", "cm per day | cm a day", "cm per day | cm each day",
+                "cm per day | cm for each further day", "cm per day | centimeters/day", "cm per day | cm d^-1",
+        "cm per day | cm·d⁻¹", "cm per day | cm in a day", "mm per cm | millimetre per centimetre", "g/kg | grams per kilogram",
+                "m² | square metres", "m² | m^2", "m² | m squared", "cm³ | cubic centimetres", "°C | degrees Celsius",
+        "°C | deg C", "°C | ° C", "°C per min | degrees per minute", "min | minutes", "min | mins", "s | seconds", "years | yr",
+                "h | hrs", "kg m s^-2 | N", "in | inches", "in/s | inches per second", "µm | um", "l | litres",
     })
     void theSameUnitIsReadFromEitherWay(String one, String other) {
         assertThat(read(one).equalTo(read(other))).as("%s = %s, %s", read(one), read(other), other).isTrue();
     }
 
     @ParameterizedTest
-    @CsvSource({"cm, m, 0.01", "mm per cm, cm per mm, 0.01", "g, kg, 0.001", "cm per day, mm per h, 0.41666666666666669", "min, h, 0.016666666666666666", "week, days, 7", "years, months, 12", "ml, l, 0.001", "g/kg, mg/g, 1"})
+    @CsvSource({"cm, m, 0.01", "mm per cm, cm per mm, 0.01", "g, kg, 0.001", "cm per day, mm per h, 0.41666666666666669",
+            "min, h, 0.016666666666666666", "week, days, 7", "years, months, 12", "ml, l, 0.001", "g/kg, mg/g, 1"})
     void unitsOfOneKindDifferByAFactor(String one, String other, double ratio) {
         assertThat(read(one).isOfSameKind(read(other))).isTrue();
         assertThat(read(one).scale() / read(other).scale()).isCloseTo(ratio, org.assertj.core.data.Offset.offset(1e-12));

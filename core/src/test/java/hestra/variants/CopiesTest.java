@@ -67,7 +67,8 @@ class CopiesTest {
     }
 
     private static Question question(Question.Sort sort, boolean isTrue, boolean... right) {
-        List<Question.Option> options = List.of(new Question.Option("one", right[0], "Not one."), new Question.Option("two", right[1], ""), new Question.Option("three", right[2], "Not three."));
+        List<Question.Option> options = List.of(new Question.Option("one", right[0], "Not one."),
+                new Question.Option("two", right[1], ""), new Question.Option("three", right[2], "Not three."));
         return new Question(terms("q"), sort, options, isTrue, List.of("the residual"));
     }
 
@@ -95,7 +96,8 @@ class CopiesTest {
             assertThat(sealed.outcome()).as("%s", answer).isEqualTo(own.outcome());
             assertThat(sealed.earned()).as("%s", answer).isEqualTo(own.earned());
             if (own.parts().size() > 1) {
-                assertThat(sealed.parts().stream().map(Verdict.Part::outcome).toList()).isEqualTo(own.parts().stream().map(Verdict.Part::outcome).toList());
+                assertThat(sealed.parts().stream().map(Verdict.Part::outcome).toList())
+                        .isEqualTo(own.parts().stream().map(Verdict.Part::outcome).toList());
             }
         }
     }
@@ -110,18 +112,22 @@ class CopiesTest {
     @Test
     void choices() {
         agree(question(Question.Sort.ONE, true, false, true, false), chosen(Set.of(0)), chosen(Set.of(1)), chosen(Set.of(2)));
-        agree(question(Question.Sort.SEVERAL, true, true, false, true), chosen(Set.of(0, 2)), chosen(Set.of(1)), chosen(Set.of(0)), chosen(Set.of(0, 1, 2)));
-        agree(question(Question.Sort.TRUE_BECAUSE, false, true, false, true), chosen(Set.of(1), Set.of(0)), chosen(Set.of(1), Set.of(2)), chosen(Set.of(0), Set.of(1)), chosen(Set.of(0), Set.of(0)));
+        agree(question(Question.Sort.SEVERAL, true, true, false, true), chosen(Set.of(0, 2)), chosen(Set.of(1)),
+                chosen(Set.of(0)), chosen(Set.of(0, 1, 2)));
+        agree(question(Question.Sort.TRUE_BECAUSE, false, true, false, true), chosen(Set.of(1), Set.of(0)),
+                chosen(Set.of(1), Set.of(2)), chosen(Set.of(0), Set.of(1)), chosen(Set.of(0), Set.of(0)));
     }
 
     @Test
     void aWord() {
-        agree(question(Question.Sort.SHORT_TEXT, true, false, false, false), new Answer.Chosen(List.of(), "Residual"), new Answer.Chosen(List.of(), "leverage"));
+        agree(question(Question.Sort.SHORT_TEXT, true, false, false, false), new Answer.Chosen(List.of(), "Residual"),
+                new Answer.Chosen(List.of(), "leverage"));
     }
 
     @Test
     void whatIsSaidOfAWrongChoiceDoesNotGiveItAway() {
-        Question blank = (Question) copy(Kelp.exercise(question(Question.Sort.ONE, true, false, true, false))).task("q").orElseThrow();
+        Question blank = (Question) copy(Kelp.exercise(question(Question.Sort.ONE, true, false, true, false))).task("q")
+                .orElseThrow();
         assertThat(blank.options()).allSatisfy(option -> {
             assertThat(option.right()).isFalse();
             assertThat(option.says()).isEmpty();
@@ -132,9 +138,11 @@ class CopiesTest {
     @Test
     void aDescriptionOfTheAuthorsOwnAndNotTheProposedOne() {
         Description proposed = Description.proposedFor(Kelp.truth(Kelp.exercise()).pairs());
-        Description own = new Description(Description.Direction.FALLING, proposed.form(), proposed.strength(), proposed.unusual());
+        Description own = new Description(Description.Direction.FALLING, proposed.form(), proposed.strength(),
+                proposed.unusual());
         agree(new Describe(terms("d"), own), described(proposed), described(own));
-        assertThat(copy(Kelp.exercise(new Describe(terms("d"), proposed))).isSealed(new Describe(terms("d"), proposed))).as("anyone can work it out").isFalse();
+        assertThat(copy(Kelp.exercise(new Describe(terms("d"), proposed))).isSealed(new Describe(terms("d"), proposed)))
+                .as("anyone can work it out").isFalse();
     }
 
     private static Answer.Described described(Description it) {
@@ -144,15 +152,18 @@ class CopiesTest {
     @Test
     void aCurveThatTheAuthorChose() {
         List<Curve> offered = List.of(new Curve.Line(), new Curve.Polynomial(2));
-        ChooseCurve task = new ChooseCurve(terms("c"), offered, ChooseCurve.By.AUTHOR, 1, EnumSet.of(CurveReason.RESIDUALS), false);
+        ChooseCurve task = new ChooseCurve(terms("c"), offered, ChooseCurve.By.AUTHOR, 1, EnumSet.of(CurveReason.RESIDUALS),
+                false);
         int right = CurveReason.RESIDUALS.ordinal();
-        agree(task, chosen(Set.of(1), Set.of(right)), chosen(Set.of(0), Set.of(right)), chosen(Set.of(1), Set.of(right == 0 ? 1 : 0)));
+        agree(task, chosen(Set.of(1), Set.of(right)), chosen(Set.of(0), Set.of(right)),
+                chosen(Set.of(1), Set.of(right == 0 ? 1 : 0)));
         agree(task.because(Set.of()), chosen(Set.of(1)), chosen(Set.of(0)), chosen(Set.of(2)));
     }
 
     @Test
     void conditionsThatTheAuthorConfirmed() {
-        CheckConditions task = new CheckConditions(terms("k"), EnumSet.allOf(FitCondition.class), EnumSet.of(FitCondition.NORMALITY), true);
+        CheckConditions task = new CheckConditions(terms("k"), EnumSet.allOf(FitCondition.class),
+                EnumSet.of(FitCondition.NORMALITY), true);
         int conditions = FitCondition.values().length;
         int normality = FitCondition.NORMALITY.ordinal();
         List<Set<Integer>> right = new ArrayList<>();
@@ -177,13 +188,15 @@ class CopiesTest {
         PointReason why = PointReason.DECIDES;
         PointReason elseWhy = Stream.of(PointReason.values()).filter(it -> it != why).findFirst().orElseThrow();
         FindPoint chosen = new FindPoint(terms("f"), PointSort.CHOSEN, 1, Set.of(1, 3), Optional.of(does), Optional.of(why));
-        agree(chosen, pointed(Set.of(1, 3), does, why), pointed(Set.of(1, 2), does, why), pointed(Set.of(1, 3), other, elseWhy), pointed(Set.of(0, 2), other, elseWhy));
+        agree(chosen, pointed(Set.of(1, 3), does, why), pointed(Set.of(1, 2), does, why), pointed(Set.of(1, 3), other, elseWhy),
+                pointed(Set.of(0, 2), other, elseWhy));
         FindPoint blank = (FindPoint) copy(Kelp.exercise(chosen)).task("f").orElseThrow();
         assertThat(blank.rows()).isEmpty();
         assertThat(blank.wanted(Kelp.truth(Kelp.exercise(blank)))).as("how many stays").isEqualTo(2);
         // The residual of row 1 is 0.12, of the others 0.11 at most: that part is computed, the rest is sealed.
         FindPoint found = new FindPoint(terms("f"), PointSort.LARGEST_RESIDUAL, 1, Set.of(), Optional.of(does), Optional.of(why));
-        agree(found, pointed(Set.of(0), does, why), pointed(Set.of(4), other, elseWhy), pointed(Set.of(0), does, elseWhy), pointed(Set.of(4), does, why));
+        agree(found, pointed(Set.of(0), does, why), pointed(Set.of(4), other, elseWhy), pointed(Set.of(0), does, elseWhy),
+                pointed(Set.of(4), does, why));
     }
 
     @Test
@@ -192,7 +205,8 @@ class CopiesTest {
         TryOut task = new TryOut(terms("t"), List.of(new TryOut.Move(4, 0, 2)), Quantity.SLOPE, 1, Optional.of(why));
         List<Seen> seen = List.of(new Seen(4, 10, 9.2));
         // ȳ grows by 0.4; Sxy by 4 · 2 = 8 (x̄ = 6), Sxx = 40: the slope grows by 0.2.
-        agree(task, new Answer.Tried(seen, List.of("0.2"), OptionalInt.empty(), Optional.of(why)), new Answer.Tried(seen, List.of("0.2"), OptionalInt.empty(), Optional.of(TryReason.values()[0])),
+        agree(task, new Answer.Tried(seen, List.of("0.2"), OptionalInt.empty(), Optional.of(why)),
+                new Answer.Tried(seen, List.of("0.2"), OptionalInt.empty(), Optional.of(TryReason.values()[0])),
                 new Answer.Tried(seen, List.of("7"), OptionalInt.empty(), Optional.of(why)));
     }
 
@@ -204,7 +218,8 @@ class CopiesTest {
         assertThat(bare.explaining().model()).isEmpty();
         assertThat(bare.terms().hint()).isEmpty();
         Explain shown = new Explain(terms("e"), explain.how());
-        assertThat(((Explain) copy(Kelp.exercise(shown)).task("e").orElseThrow()).explaining().model()).as("shown after the last try").isNotEmpty();
+        assertThat(((Explain) copy(Kelp.exercise(shown)).task("e").orElseThrow()).explaining().model())
+                .as("shown after the last try").isNotEmpty();
         Question text = question(Question.Sort.LONG_TEXT, true, true, false, false);
         Question left = (Question) copy(Kelp.exercise(text)).task("q").orElseThrow();
         assertThat(left.accepted()).isEmpty();
@@ -215,33 +230,46 @@ class CopiesTest {
     private static List<List<Task>> twoKeysEach(Terms.Showing when) {
         Terms t = terms("q").withVerdict(when);
         Description proposed = Description.proposedFor(Kelp.truth(Kelp.exercise()).pairs());
-        Description falling = new Description(Description.Direction.FALLING, proposed.form(), proposed.strength(), proposed.unusual());
-        Description none = new Description(Description.Direction.NEITHER, proposed.form(), proposed.strength(), proposed.unusual());
+        Description falling = new Description(Description.Direction.FALLING, proposed.form(), proposed.strength(),
+                proposed.unusual());
+        Description none = new Description(Description.Direction.NEITHER, proposed.form(), proposed.strength(),
+                proposed.unusual());
         List<Curve> offered = List.of(new Curve.Line(), new Curve.Polynomial(2));
         List<List<Task>> pairs = new ArrayList<>();
-        pairs.add(List.of(new NumberQuestion(t, 5, new Rounding.Places(1), ""), new NumberQuestion(t, 6, new Rounding.Places(1), "")));
+        pairs.add(List.of(new NumberQuestion(t, 5, new Rounding.Places(1), ""),
+                new NumberQuestion(t, 6, new Rounding.Places(1), "")));
         for (Question.Sort sort : Question.Sort.values()) {
-            pairs.add(List.of(question(sort, true, true, false, false).with(t), question(sort, false, false, true, false).with(t)));
+            pairs.add(List.of(question(sort, true, true, false, false).with(t),
+                    question(sort, false, false, true, false).with(t)));
         }
-        pairs.add(List.of(new Question(t, Question.Sort.SHORT_TEXT, List.of(), true, List.of("residual")), new Question(t, Question.Sort.SHORT_TEXT, List.of(), true, List.of("leverage"))));
+        pairs.add(List.of(new Question(t, Question.Sort.SHORT_TEXT, List.of(), true, List.of("residual")),
+                new Question(t, Question.Sort.SHORT_TEXT, List.of(), true, List.of("leverage"))));
         pairs.add(List.of(new Describe(t, falling), new Describe(t, none)));
-        pairs.add(List.of(new ChooseCurve(t, offered, ChooseCurve.By.AUTHOR, 1, EnumSet.of(CurveReason.RESIDUALS), false), new ChooseCurve(t, offered, ChooseCurve.By.AUTHOR, 0, EnumSet.of(CurveReason.SIMPLE), false)));
-        pairs.add(List.of(new CheckConditions(t, EnumSet.allOf(FitCondition.class), EnumSet.of(FitCondition.NORMALITY), true), new CheckConditions(t, EnumSet.allOf(FitCondition.class), EnumSet.of(FitCondition.LINEARITY), true)));
+        pairs.add(List.of(new ChooseCurve(t, offered, ChooseCurve.By.AUTHOR, 1, EnumSet.of(CurveReason.RESIDUALS), false),
+                new ChooseCurve(t, offered, ChooseCurve.By.AUTHOR, 0, EnumSet.of(CurveReason.SIMPLE), false)));
+        pairs.add(List.of(new CheckConditions(t, EnumSet.allOf(FitCondition.class), EnumSet.of(FitCondition.NORMALITY), true),
+                new CheckConditions(t, EnumSet.allOf(FitCondition.class), EnumSet.of(FitCondition.LINEARITY), true)));
         for (PointSort sort : PointSort.values()) {
-            pairs.add(List.of(new FindPoint(t, sort, 1, Set.of(1), Optional.of(PointAction.MEND), Optional.of(PointReason.SLIP)), new FindPoint(t, sort, 1, Set.of(3), Optional.of(PointAction.KEEP), Optional.of(PointReason.DECIDES))));
+            pairs.add(List.of(new FindPoint(t, sort, 1, Set.of(1), Optional.of(PointAction.MEND), Optional.of(PointReason.SLIP)),
+                    new FindPoint(t, sort, 1, Set.of(3), Optional.of(PointAction.KEEP), Optional.of(PointReason.DECIDES))));
         }
         List<TryOut.Move> moves = List.of(new TryOut.Move(4, 0, 2));
-        pairs.add(List.of(new TryOut(t, moves, Quantity.SLOPE, 1, Optional.of(TryReason.values()[0])), new TryOut(t, moves, Quantity.SLOPE, 1, Optional.of(TryReason.values()[1]))));
+        pairs.add(List.of(new TryOut(t, moves, Quantity.SLOPE, 1, Optional.of(TryReason.values()[0])),
+                new TryOut(t, moves, Quantity.SLOPE, 1, Optional.of(TryReason.values()[1]))));
         return pairs;
     }
 
-    /** Whatever is found in a copy is found in that of another key too: but for the digests, no byte of it depends on what was set by hand. */
+    /**
+     * Whatever is found in a copy is found in that of another key too: but for the digests, no byte of it depends on what was set
+     * by hand.
+     */
     @Test
     void copiesOfOtherKeysAreTheSameButForTheirDigests() {
         for (Terms.Showing when : Terms.Showing.values()) {
             for (List<Task> two : twoKeysEach(when)) {
                 List<Exercise> copies = two.stream().map(task -> copy(Kelp.exercise(task))).toList();
-                List<Exercise> unsealed = copies.stream().map(it -> it.with(Optional.of(new Copy(0, 1, "Ida Fenn", Map.of())))).toList();
+                List<Exercise> unsealed = copies.stream()
+                        .map(it -> it.with(Optional.of(new Copy(0, 1, "Ida Fenn", Map.of())))).toList();
                 assertThat(unsealed.getFirst()).as("%s", two).isEqualTo(unsealed.getLast());
                 if (when == Terms.Showing.AFTER_MARKING) {
                     assertThat(copies.getFirst()).as("no digest either: %s", two).isEqualTo(copies.getLast());
@@ -266,24 +294,33 @@ class CopiesTest {
 
     @Test
     void aChangedExerciseMarksAnEarlierEditionAsItWas() {
-        Exercise first = Kelp.exercise(new NumberQuestion(terms("n"), 5, new Rounding.Free(), ""), Kelp.read(Quantity.N, new Rounding.Places(0))).withFirst(part -> part.withHeld(Set.of()));
+        Exercise first = Kelp.exercise(new NumberQuestion(terms("n"), 5, new Rounding.Free(), ""),
+                Kelp.read(Quantity.N, new Rounding.Places(0))).withFirst(part -> part.withHeld(Set.of()));
         Exercise published = new ExerciseEdit.Publish(Copies.edition(first, 3)).appliedTo(first);
-        HandIn handIn = HandIn.of(Desk.open(Copies.of(Variants.draw(first, 2), 1, "Ida", _ -> salt())).apply(new Edit.Draft("n", new Answer.Typed("5"))).apply(new Edit.Check("n"))
+        HandIn handIn = HandIn.of(Desk.open(Copies.of(Variants.draw(first, 2), 1, "Ida", _ -> salt()))
+                .apply(new Edit.Draft("n", new Answer.Typed("5"))).apply(new Edit.Check("n"))
                 .apply(new Edit.Draft("read", new Answer.Typed("5"))).apply(new Edit.Check("read")));
-        Exercise changed = new ExerciseEdit.ChangeBlock(new Block.Asked(new NumberQuestion(terms("n"), 6, new Rounding.Free(), ""))).appliedTo(published)
+        Exercise changed = new ExerciseEdit.ChangeBlock(new Block.Asked(new NumberQuestion(terms("n"), 6, new Rounding.Free(),
+                ""))).appliedTo(published)
                 .withFirst(part -> part.withData(part.data().withoutRows(Set.of(0))));
         assertThat(MarkSheet.of(handIn, ClassKey.of(changed)).marks()).containsExactly(4.0, 2.0);
-        assertThat(MarkSheet.of(handIn, ClassKey.of(changed.with(first.issue()))).marks()).as("an edition that is not known is marked as things stand now").containsExactly(0.0, 0.0);
-        assertThat(Copies.edition(published, 2)).as("published again unchanged it is the same edition").isEqualTo(published.issue().editions().getFirst());
+        assertThat(MarkSheet.of(handIn, ClassKey.of(changed.with(first.issue()))).marks())
+                .as("an edition that is not known is marked as things stand now").containsExactly(0.0, 0.0);
+        assertThat(Copies.edition(published, 2)).as("published again unchanged it is the same edition")
+                .isEqualTo(published.issue().editions().getFirst());
         assertThat(Copies.edition(changed, 2).number()).isEqualTo(2);
     }
 
     @Test
     void eachIsMarkedByTheDataOfTheVariant() {
-        Exercise exercise = Kelp.exercise(Kelp.read(Quantity.N, new Rounding.Places(0))).withFirst(part -> part.withHeld(Set.of()).with(new Varying(Varying.Way.SOME_ROWS, List.of(), 3, List.of(), List.of())));
-        HandIn handIn = HandIn.of(Desk.open(Copies.of(Variants.draw(exercise, 4), 1, "", _ -> salt())).apply(new Edit.Draft("read", new Answer.Typed("3"))).apply(new Edit.Check("read")));
+        Exercise exercise = Kelp.exercise(Kelp.read(Quantity.N, new Rounding.Places(0)))
+                .withFirst(part -> part.withHeld(Set.of())
+                        .with(new Varying(Varying.Way.SOME_ROWS, List.of(), 3, List.of(), List.of())));
+        HandIn handIn = HandIn.of(Desk.open(Copies.of(Variants.draw(exercise, 4), 1, "", _ -> salt()))
+                .apply(new Edit.Draft("read", new Answer.Typed("3"))).apply(new Edit.Check("read")));
         assertThat(MarkSheet.of(handIn, ClassKey.of(exercise)).total()).isEqualTo(2);
-        HandIn ofTheWhole = new HandIn("x", exercise, Map.of(), Map.of("read", List.of(new Attempt(new Answer.Typed("3"), Set.of()))));
+        HandIn ofTheWhole = new HandIn("x", exercise, Map.of(),
+                Map.of("read", List.of(new Attempt(new Answer.Typed("3"), Set.of()))));
         assertThat(MarkSheet.of(ofTheWhole, ClassKey.of(exercise)).total()).as("without a copy by the exercise itself").isZero();
     }
 }

@@ -50,7 +50,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 /** Each student has data of their own, the same for ever, and as the author wished. */
 class VariantsTest {
 
-    private static final Recipe FALLING = Recipe.simple().with(MeanCurve.line(45, -0.4)).with(new Scatter(Scatter.Shape.NORMAL, 3, false));
+    private static final Recipe FALLING = Recipe.simple().with(MeanCurve.line(45, -0.4))
+            .with(new Scatter(Scatter.Shape.NORMAL, 3, false));
 
     private static Exercise made(Varying varying, Task... tasks) {
         return made(varying, FALLING, tasks);
@@ -59,7 +60,8 @@ class VariantsTest {
     private static Exercise made(Varying varying, Recipe recipe, Task... tasks) {
         Part part = Kelp.exercise(tasks).first();
         Sample sample = ((Sample.Done) Sample.of(recipe, part.x(), part.y(), DecimalMark.POINT)).sample();
-        return Kelp.exercise(tasks).withFirst(it -> it.withColumns(sample.table(), sample.roles(), new Provenance.Made(recipe)).with(varying));
+        return Kelp.exercise(tasks).withFirst(it -> it.withColumns(sample.table(), sample.roles(), new Provenance.Made(recipe))
+                .with(varying));
     }
 
     private static Varying newData(Wish... wishes) {
@@ -85,7 +87,8 @@ class VariantsTest {
     }
 
     @Property(tries = 40)
-    void wishesHoldInEveryVariantThatDoesNotSayOtherwise(@ForAll @LongRange(min = 0, max = 1_000_000) long seed, @ForAll @IntRange(min = 1, max = 300) int k) {
+    void wishesHoldInEveryVariantThatDoesNotSayOtherwise(@ForAll @LongRange(min = 0, max = 1_000_000) long seed,
+            @ForAll @IntRange(min = 1, max = 300) int k) {
         Exercise exercise = made(newData(r(-0.85, -0.7))).with(Issue.NONE.withSeed(seed));
         Variant variant = Variants.draw(exercise, k);
         assertThat(variant.missed()).isEmpty();
@@ -97,12 +100,14 @@ class VariantsTest {
         Exercise exercise = made(newData()).with(Issue.NONE.withSeed(seed));
         assertThat(Variants.draw(exercise, k)).isEqualTo(Variants.draw(exercise, k));
         Exercise withAnotherPart = exercise.withPartAt(0, Part.blank("part-0"));
-        assertThat(Variants.draw(withAnotherPart, k).exercise().parts().getLast()).as("a part more changes nothing in the others").isEqualTo(Variants.draw(exercise, k).exercise().first());
+        assertThat(Variants.draw(withAnotherPart, k).exercise().parts().getLast()).as("a part more changes nothing in the others")
+                .isEqualTo(Variants.draw(exercise, k).exercise().first());
     }
 
     @Test
     void theFirstOfAVariantIsTheSameOnEveryMachine() {
-        // Worked out from the definitions of the seeds, of java.util.Random and of the polar method, in another language. A machine that draws otherwise marks a class by other data than it was given.
+        // Worked out from the definitions of the seeds, of java.util.Random and of the polar method, in another language. A
+        // machine that draws otherwise marks a class by other data than it was given.
         DataTable table = Variants.draw(made(newData()), 1).exercise().first().data();
         assertThat(table.size()).isEqualTo(24);
         assertThat(IntStream.range(0, 4).mapToObj(i -> table.row(i).cell(1).text())).containsExactlyElementsOf(WRITTEN_DOWN);
@@ -130,14 +135,16 @@ class VariantsTest {
     @Property(tries = 100)
     void parametersStayWithinTheirRanges(@ForAll @IntRange(min = 1, max = 5000) int k) {
         Recipe far = FALLING.with(new Oddities(0, 0, Optional.of(new Oddities.FarPoint(90, 20)), 0));
-        Exercise exercise = made(newData().withRanges(List.of(new Range(Parameter.B, -0.5, -0.3), new Range(Parameter.PAIRS, 18, 26), new Range(Parameter.FAR_X, 80, 95))))
+        Exercise exercise = made(newData().withRanges(List.of(new Range(Parameter.B, -0.5, -0.3),
+                new Range(Parameter.PAIRS, 18, 26), new Range(Parameter.FAR_X, 80, 95))))
                 .withFirst(part -> part.withColumns(part.data(), part.roles(), new Provenance.Made(far)));
         Recipe drawn = ((Provenance.Made) Variants.draw(exercise, k).exercise().first().provenance()).recipe();
         assertThat(drawn.truth().coefficients().get(1)).isBetween(-0.5, -0.3);
         assertThat(drawn.truth().coefficients().get(0)).as("what has no range stays").isEqualTo(45);
         assertThat(drawn.n()).isBetween(18, 26);
         assertThat(drawn.oddities().far().orElseThrow().x()).isBetween(80.0, 95.0);
-        assertThat(Double.toString(drawn.truth().coefficients().get(1)).length()).as("a number that can be read").isLessThanOrEqualTo(7);
+        assertThat(Double.toString(drawn.truth().coefficients().get(1)).length())
+                .as("a number that can be read").isLessThanOrEqualTo(7);
     }
 
     @Test
@@ -156,18 +163,24 @@ class VariantsTest {
     void whatCannotBeReachedIsSaidWithTheNearest() {
         Variant variant = Variants.draw(made(newData(r(0.5, 0.9))), 4);
         assertThat(variant.missed()).hasSize(1);
-        assertThat(variant.missed().getFirst().message()).startsWith("Variant 4: \u201ccorrelation r between 0.5 and 0.9\u201d was not met in 500 draws; in the nearest draw correlation r is \u2212");
+        assertThat(variant.missed().getFirst().message())
+                .startsWith("Variant 4: \u201ccorrelation r between 0.5 and 0.9\u201d was not met in 500 draws; in the nearest "
+                + "draw correlation r is \u2212");
         double found = r(pairs(variant));
-        double usual = IntStream.rangeClosed(1, 20).mapToDouble(k -> r(pairs(Variants.draw(made(newData()), k)))).max().orElseThrow();
+        double usual = IntStream.rangeClosed(1, 20)
+                .mapToDouble(k -> r(pairs(Variants.draw(made(newData()), k)))).max().orElseThrow();
         assertThat(found).as("the nearest of many draws").isGreaterThan(usual - 0.05);
     }
 
     /** As many rows are drawn for a variant of ten thousand pairs as for one of a few hundred, so that it ends in good time. */
     @Test
     void ofManyPairsFewerAreDrawn() {
-        Exercise exercise = made(newData(new Wish.Between(Reading.of(Quantity.R), OptionalDouble.of(0.999_999), OptionalDouble.empty())), FALLING.withPairs(10_000));
-        assertThat(Variants.draw(exercise, 1).missed().getFirst().message()).contains("was not met in 20 draws; in the nearest draw");
-        Exercise some = made(newData(new Wish.Between(Reading.of(Quantity.R), OptionalDouble.of(0.999_999), OptionalDouble.empty())), FALLING.withPairs(400));
+        Exercise exercise = made(newData(new Wish.Between(Reading.of(Quantity.R), OptionalDouble.of(0.999_999),
+                OptionalDouble.empty())), FALLING.withPairs(10_000));
+        assertThat(Variants.draw(exercise, 1).missed().getFirst().message())
+                .contains("was not met in 20 draws; in the nearest draw");
+        Exercise some = made(newData(new Wish.Between(Reading.of(Quantity.R), OptionalDouble.of(0.999_999),
+                OptionalDouble.empty())), FALLING.withPairs(400));
         assertThat(Variants.draw(some, 1).missed().getFirst().message()).contains("in 500 draws");
     }
 
@@ -181,7 +194,8 @@ class VariantsTest {
             Pairs pairs = pairs(variant);
             double mx = pairs.xs().average().orElseThrow();
             double my = pairs.ys().average().orElseThrow();
-            double slope = IntStream.range(0, pairs.size()).mapToDouble(i -> (pairs.x(i) - mx) * (pairs.y(i) - my)).sum() / pairs.xs().map(x -> (x - mx) * (x - mx)).sum();
+            double slope = IntStream.range(0, pairs.size()).mapToDouble(i -> (pairs.x(i) - mx) * (pairs.y(i) - my))
+                    .sum() / pairs.xs().map(x -> (x - mx) * (x - mx)).sum();
             double rest = Math.abs(slope * 100 - Math.rint(slope * 100));
             assertThat(rest).as("slope %s", slope).isLessThan(0.4 + 1e-9);
         }
@@ -199,7 +213,8 @@ class VariantsTest {
 
     @Property(tries = 60)
     void someRowsAreRowsOfTheWhole(@ForAll @IntRange(min = 1, max = 500) int k) {
-        FindPoint find = (FindPoint) Kinds.ALL.stream().filter(kind -> kind.code().equals("find-point")).findFirst().orElseThrow().create("find", Kelp.truth(made(Varying.NONE)));
+        FindPoint find = (FindPoint) Kinds.ALL.stream().filter(kind -> kind.code().equals("find-point")).findFirst().orElseThrow()
+                .create("find", Kelp.truth(made(Varying.NONE)));
         FindPoint named = new FindPoint(find.terms(), PointSort.CHOSEN, 1, Set.of(20), find.action(), find.reason());
         Exercise exercise = made(Varying.NONE.with(Varying.Way.SOME_ROWS).withRows(10), named, Kelp.enter(2));
         Exercise variant = Variants.draw(exercise, k).exercise();
@@ -228,16 +243,21 @@ class VariantsTest {
 
     @Test
     void theSameStoryIsToldWithOtherNames() {
-        Exercise exercise = made(Varying.NONE.withTellings(List.of(new Varying.Telling("weeks (weeks): time in the tank", ""), new Varying.Telling("tides (tides)", "width (mm)"))));
+        Exercise exercise = made(Varying.NONE.withTellings(List.of(new Varying.Telling("weeks (weeks): time in the tank", ""),
+                new Varying.Telling("tides (tides)", "width (mm)"))));
         Set<String> names = new HashSet<>();
-        IntStream.rangeClosed(1, 30).mapToObj(k -> Variants.draw(exercise, k).exercise().first()).forEach(part -> names.add(part.x().axisTitle() + " / " + part.y().heading()));
-        assertThat(names).containsExactlyInAnyOrder("time in the tank (weeks) / length (cm)", "time since settling (tides) / width (mm)");
+        IntStream.rangeClosed(1, 30).mapToObj(k -> Variants.draw(exercise, k).exercise().first())
+                .forEach(part -> names.add(part.x().axisTitle() + " / " + part.y().heading()));
+        assertThat(names).containsExactlyInAnyOrder("time in the tank (weeks) / length (cm)",
+                "time since settling (tides) / width (mm)");
     }
 
     @Test
     void proposedKeysFollowTheData() {
         Desk desk = Desk.open(made(newData().withRanges(List.of(new Range(Parameter.B, 0.5, 2))), Kelp.enter(1)));
-        Exercise exercise = desk.exercise().withFirst(part -> part.withTasks(List.of(Kinds.ALL.stream().filter(kind -> kind.code().equals("describe")).findFirst().orElseThrow().create("describe", part.truth(DecimalMark.POINT)))));
+        Exercise exercise = desk.exercise().withFirst(part -> part.withTasks(List.of(Kinds.ALL.stream()
+                .filter(kind -> kind.code().equals("describe")).findFirst().orElseThrow()
+                .create("describe", part.truth(DecimalMark.POINT)))));
         assertThat(exercise.task("describe").orElseThrow().key(Kelp.truth(exercise)).text()).startsWith("falling");
         Exercise variant = Variants.draw(exercise, 1).exercise();
         assertThat(variant.task("describe").orElseThrow().key(Kelp.truth(variant)).text()).startsWith("rising");

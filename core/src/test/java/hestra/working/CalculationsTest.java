@@ -26,7 +26,8 @@ class CalculationsTest {
 
     @Test
     void aLineUsesTheNamesOfThoseBeforeItWhateverTheirLetters() {
-        assertThat(of("At10 = slope * 10 + intercept", "half = at10 / 2", "AT10 - half").outcomes()).containsExactly(new Calculation.Value(21), new Calculation.Value(10.5), new Calculation.Value(10.5));
+        assertThat(of("At10 = slope * 10 + intercept", "half = at10 / 2", "AT10 - half").outcomes())
+                .containsExactly(new Calculation.Value(21), new Calculation.Value(10.5), new Calculation.Value(10.5));
     }
 
     @Test
@@ -39,13 +40,15 @@ class CalculationsTest {
     @Test
     void aNameMustBeFreeAndAName() {
         List<Calculation.Outcome> outcomes = of("slope = 3", "2x = 3", "q = 1", "Q = 2", "sum = 1", "é_1 = 4").outcomes();
-        assertThat(outcomes.subList(0, 2)).extracting(CalculationsTest::problem).satisfiesExactly(it -> assertThat(it).contains("stands for something already"),
+        assertThat(outcomes.subList(0, 2)).extracting(CalculationsTest::problem)
+                .satisfiesExactly(it -> assertThat(it).contains("stands for something already"),
                 it -> assertThat(it).contains("a letter first"));
         assertThat(outcomes.get(2)).isEqualTo(new Calculation.Value(1));
         assertThat(problem(outcomes.get(3))).contains("a line above");
         assertThat(problem(outcomes.get(4))).contains("stands for something already");
         assertThat(outcomes.get(5)).isEqualTo(new Calculation.Value(4));
-        assertThat(of("q = 1", "Q = 2", "q + 1").outcomes().getLast()).as("the name stays with the line that had it first").isEqualTo(new Calculation.Value(2));
+        assertThat(of("q = 1", "Q = 2", "q + 1").outcomes().getLast()).as("the name stays with the line that had it first")
+                .isEqualTo(new Calculation.Value(2));
     }
 
     @Test

@@ -46,7 +46,8 @@ class WorkingTest {
     @Test
     void theStepsLeadFromTheSumsToTheLine() {
         SumsWorking working = SumsWorking.of(line(PAIRS), PAIRS).orElseThrow();
-        assertThat(working.steps().stream().map(SumsWorking.Step::name)).containsSubsequence("mean of x", "Sxx", "Sxy", "slope", "intercept", "correlation");
+        assertThat(working.steps().stream().map(SumsWorking.Step::name))
+                .containsSubsequence("mean of x", "Sxx", "Sxy", "slope", "intercept", "correlation");
         SumsWorking.Step slope = working.steps().stream().filter(step -> step.name().equals("slope")).findFirst().orElseThrow();
         assertThat(slope.value().orElseThrow()).isEqualTo(15 / 14.0, within(1e-15));
         assertThat(slope.formula()).contains("÷");
@@ -81,7 +82,8 @@ class WorkingTest {
 
     @Test
     void theHatMatrixOfACurveIsItsOwnSquare() {
-        MatrixWorking working = MatrixWorking.of((LinearFit) LeastSquares.fit(new Curve.Polynomial(2), PAIRS), PAIRS).orElseThrow();
+        MatrixWorking working = MatrixWorking.of((LinearFit) LeastSquares.fit(new Curve.Polynomial(2), PAIRS), PAIRS)
+                .orElseThrow();
         assertThat(working.terms()).containsExactly("1", "x", "x²");
         List<List<Double>> hat = working.hat();
         for (int i = 0; i < 4; i++) {
@@ -104,9 +106,11 @@ class WorkingTest {
         for (int i = 0; i < PAIRS.size(); i++) {
             assertThat(working.fitted().get(i)).isEqualTo(line.fitted(PAIRS.x(i)).orElseThrow(), within(1e-13));
         }
-        assertThat(MatrixWorking.of((LinearFit) LeastSquares.fit(new Curve.Polynomial(2), PAIRS), PAIRS).orElseThrow().trace()).isEqualTo(3, within(1e-13));
+        assertThat(MatrixWorking.of((LinearFit) LeastSquares.fit(new Curve.Polynomial(2), PAIRS), PAIRS).orElseThrow().trace())
+                .isEqualTo(3, within(1e-13));
         List<List<Double>> uneven = List.of(List.of(0.5, 0.0), List.of(0.0, 1.0));
-        MatrixWorking wrong = new MatrixWorking(List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), uneven, List.of(4.0, 3.0));
+        MatrixWorking wrong = new MatrixWorking(List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), uneven,
+                List.of(4.0, 3.0));
         assertThat(wrong.unevenness()).as("0.5 · 0.5 − 0.5").isEqualTo(0.25);
         assertThat(wrong.fitted()).containsExactly(2.0, 3.0);
     }

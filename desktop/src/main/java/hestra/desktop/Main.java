@@ -28,13 +28,15 @@ import picocli.CommandLine.Spec;
 /** The command line. Without a command, the desk opens where it was left. */
 @Command(name = "hestra", description = "Interactive exercises on two measured variables.",
         mixinStandardHelpOptions = true, version = "Hestra 0.1",
-        subcommands = {DemoCommand.class, OpenCommand.class, MarkCommand.class, JudgeCommand.class, CheckCommand.class, VariantsCommand.class, HandoutCommand.class, FitCommand.class, ReportCommand.class})
+        subcommands = {DemoCommand.class, OpenCommand.class, MarkCommand.class, JudgeCommand.class, CheckCommand.class,
+                VariantsCommand.class, HandoutCommand.class, FitCommand.class, ReportCommand.class})
 public final class Main implements Callable<Integer> {
 
     @Spec
     private CommandSpec spec;
 
-    @Parameters(arity = "0..1", paramLabel = "FILE", description = "data (.csv, .xlsx, .ods, text) to look at, or an exercise, a study or a hand-in to open")
+    @Parameters(arity = "0..1", paramLabel = "FILE",
+            description = "data (.csv, .xlsx, .ods, text) to look at, or an exercise, a study or a hand-in to open")
     private Path file;
 
     public static void main(String[] arguments) {
@@ -61,7 +63,8 @@ public final class Main implements Callable<Integer> {
         // What goes wrong and is foreseen nowhere ends in a sentence too, and in the log of who asks for all of it.
         return new CommandLine(new Main()).setOut(out).setErr(err).setExecutionExceptionHandler((failure, command, _) -> {
             LoggerFactory.getLogger(Main.class).debug("{} failed", command.getCommandName(), failure);
-            command.getErr().println("This could not be done: " + Optional.ofNullable(failure.getMessage()).filter(it -> !it.isBlank()).orElse(failure.getClass().getSimpleName()) + ".");
+            command.getErr().println("This could not be done: " + Optional.ofNullable(failure.getMessage())
+                    .filter(it -> !it.isBlank()).orElse(failure.getClass().getSimpleName()) + ".");
             return 1;
         });
     }
@@ -69,7 +72,8 @@ public final class Main implements Callable<Integer> {
     @Override
     public Integer call() {
         if (file != null && !Files.exists(file) && !file.toString().contains(".")) {
-            throw new CommandLine.ParameterException(spec.commandLine(), "There is no command and no file called “" + file + "”.");
+            throw new CommandLine.ParameterException(spec.commandLine(),
+                    "There is no command and no file called “" + file + "”.");
         }
         return spec.subcommands().get("open").execute(file == null ? new String[0] : new String[] {file.toString()});
     }

@@ -17,7 +17,10 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Looks an exercise through before it is given out, as Write does. */
-@Command(name = "check", description = "Look an exercise through before it is given out: what Write points out, a line each. Exits with 1 where there is something to look at.", mixinStandardHelpOptions = true, sortOptions = false)
+@Command(name = "check",
+        description =
+        "Look an exercise through before it is given out: what Write points out, a line each. Exits with 1 where there is "
+        + "something to look at.", mixinStandardHelpOptions = true, sortOptions = false)
 public final class CheckCommand implements Callable<Integer> {
 
     @Spec

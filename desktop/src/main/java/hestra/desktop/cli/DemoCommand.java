@@ -46,7 +46,10 @@ public final class DemoCommand implements Callable<Integer> {
         return 0;
     }
 
-    /** Mark on the made-up class, whose hand-ins are made where they are not there yet; what was marked of them before is found again. */
+    /**
+     * Mark on the made-up class, whose hand-ins are made where they are not there yet; what was marked of them before is found
+     * again.
+     */
     private static HestraApp.Start demoClass() {
         return HestraApp.Start.toMark(() -> Optional.of(Desk.open(KelpBlades.exercise())), state -> {
             Path hands = state.resolve("demo-class");

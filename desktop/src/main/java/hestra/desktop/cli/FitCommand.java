@@ -44,36 +44,45 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Fits a curve to two columns of a file. */
-@Command(name = "fit", description = "Fit a curve to two columns of a file of data: a text, or a workbook (.xlsx, .ods).", mixinStandardHelpOptions = true,
+@Command(name = "fit", description = "Fit a curve to two columns of a file of data: a text, or a workbook (.xlsx, .ods).",
+        mixinStandardHelpOptions = true,
         sortOptions = false)
 public final class FitCommand implements Callable<Integer> {
 
-    private static final Map<String, Separator> SEPARATORS = new TreeMap<>(Map.of("comma", Separator.COMMA, "semicolon", Separator.SEMICOLON, "tab", Separator.TAB,
+    private static final Map<String, Separator> SEPARATORS = new TreeMap<>(Map.of("comma", Separator.COMMA, "semicolon",
+            Separator.SEMICOLON, "tab", Separator.TAB,
             "bar", Separator.BAR, "space", Separator.SPACES, "wide-spaces", Separator.WIDE_SPACES, "nothing", Separator.NONE));
-    private static final Map<String, DecimalMark> MARKS = new TreeMap<>(Map.of("point", DecimalMark.POINT, "comma", DecimalMark.COMMA));
+    private static final Map<String, DecimalMark> MARKS = new TreeMap<>(Map.of("point", DecimalMark.POINT, "comma",
+            DecimalMark.COMMA));
 
     @Spec
     private CommandSpec spec;
 
-    @Parameters(paramLabel = "FILE", description = "read as the window reads it: any separator, encoding and decimal mark, with or without headings")
+    @Parameters(paramLabel = "FILE",
+            description = "read as the window reads it: any separator, encoding and decimal mark, with or without headings")
     private Path file;
 
-    @Option(names = "--explanatory", required = true, paramLabel = "NAME", description = "column of x: its heading, or its number from 1")
+    @Option(names = "--explanatory", required = true, paramLabel = "NAME",
+            description = "column of x: its heading, or its number from 1")
     private String explanatory;
 
-    @Option(names = "--response", required = true, paramLabel = "NAME", description = "column of y: its heading, or its number from 1")
+    @Option(names = "--response", required = true, paramLabel = "NAME",
+            description = "column of y: its heading, or its number from 1")
     private String response;
 
     @Option(names = "--sheet", paramLabel = "NAME", description = "the sheet of a workbook; the first one without this")
     private String sheet;
 
-    @Option(names = "--separator", paramLabel = "WHAT", description = "what stands between columns, where the guess is wrong: comma, semicolon, tab, bar, space, wide-spaces or nothing")
+    @Option(names = "--separator", paramLabel = "WHAT",
+            description =
+            "what stands between columns, where the guess is wrong: comma, semicolon, tab, bar, space, wide-spaces or nothing")
     private String separator;
 
     @Option(names = "--decimal", paramLabel = "MARK", description = "point or comma, where the guess is wrong")
     private String decimal;
 
-    @Option(names = "--headings", negatable = true, description = "whether the first line names the columns, where the guess is wrong")
+    @Option(names = "--headings", negatable = true,
+            description = "whether the first line names the columns, where the guess is wrong")
     private Boolean headings;
 
     @Option(names = "--count", paramLabel = "NAME", description = "column that says how often each row was observed")
@@ -96,7 +105,8 @@ public final class FitCommand implements Callable<Integer> {
     @Option(names = "--reach", split = ",", paramLabel = "Y", description = "y values to find x for, with commas between them")
     private List<String> reach = new ArrayList<>();
 
-    @Option(names = "--level", defaultValue = "0.95", paramLabel = "LEVEL", description = "level of the intervals, between 0 and 1")
+    @Option(names = "--level", defaultValue = "0.95", paramLabel = "LEVEL",
+            description = "level of the intervals, between 0 and 1")
     private double level;
 
     @Option(names = "--calculate", paramLabel = "FORMULA",
@@ -115,7 +125,8 @@ public final class FitCommand implements Callable<Integer> {
     @Option(names = "--summary", description = "means, spread, quartiles and correlation of the two variables")
     private boolean summary;
 
-    @Option(names = "--digits", paramLabel = "N", description = "significant digits of the text, 2 to 15; without this as many as are needed, four at least")
+    @Option(names = "--digits", paramLabel = "N",
+            description = "significant digits of the text, 2 to 15; without this as many as are needed, four at least")
     private Integer digits;
 
     @Option(names = "--json", description = "print JSON, numbers in full")
@@ -140,8 +151,10 @@ public final class FitCommand implements Callable<Integer> {
                 Pairs pairs = subset.map(all::only).orElse(all);
                 yield switch (LeastSquares.fit(chosen, pairs)) {
                     case Fit.None(String reason) -> refuse(reason + leftOut(pairs));
-                    case CurveFit fit -> print(new FitAnswer(fit, pairs, columns.variable(columns.x()), columns.variable(columns.y()), level,
-                            at, values, formulas.stream().map(text -> Calculation.read(text, DecimalMark.POINT)).toList(), parts()));
+                    case CurveFit fit ->
+                            print(new FitAnswer(fit, pairs, columns.variable(columns.x()), columns.variable(columns.y()), level,
+                            at, values, formulas.stream().map(text -> Calculation.read(text, DecimalMark.POINT)).toList(),
+                                    parts()));
                 };
             }
         };
@@ -149,7 +162,8 @@ public final class FitCommand implements Callable<Integer> {
 
     /** The table that is meant, understood as the window does, but for what was said otherwise. */
     private Result<TextData> understood(List<DataFile.Part> parts) {
-        Optional<DataFile.Part> part = sheet == null ? Optional.of(parts.getFirst()) : parts.stream().filter(it -> it.name().equals(sheet)).findFirst();
+        Optional<DataFile.Part> part = sheet == null
+                ? Optional.of(parts.getFirst()) : parts.stream().filter(it -> it.name().equals(sheet)).findFirst();
         if (part.isEmpty()) {
             return Result.refused("There is no sheet “" + sheet + "” in " + FileReading.name(file) + ". Its sheets are: "
                     + String.join(", ", parts.stream().map(DataFile.Part::name).toList()) + ".");
@@ -159,7 +173,8 @@ public final class FitCommand implements Callable<Integer> {
             shape = separator == null ? shape : shape.withSeparator(named("--separator", separator, SEPARATORS));
             shape = decimal == null ? shape : shape.withMark(named("--decimal", decimal, MARKS));
             shape = shape.withHeaded(headings == null ? shape.headed() || beginsWithTheNames(guessed) : headings);
-            return shape.equals(guessed.shape()) ? Result.done(guessed) : TextData.read(part.get().text(), shape, DecimalMark.POINT);
+            return shape.equals(guessed.shape())
+                    ? Result.done(guessed) : TextData.read(part.get().text(), shape, DecimalMark.POINT);
         });
     }
 
@@ -171,12 +186,15 @@ public final class FitCommand implements Callable<Integer> {
     }
 
     private <T> T named(String option, String name, Map<String, T> names) {
-        return Optional.ofNullable(names.get(name)).orElseThrow(() -> misused(option + " is “" + name + "”; it is one of " + String.join(", ", names.keySet()) + "."));
+        return Optional.ofNullable(names.get(name))
+                .orElseThrow(() -> misused(option + " is “" + name + "”; it is one of " + String.join(", ", names.keySet())
+                        + "."));
     }
 
     private Curve chosen() {
         Curve.FittedOn on = direct ? Curve.FittedOn.VALUES : Curve.FittedOn.LOGARITHMS;
-        Curve chosen = Curve.of(curve, on).orElseThrow(() -> misused("--curve is “" + curve + "”; there is no such curve. Curves are line, origin, "
+        Curve chosen = Curve.of(curve, on).orElseThrow(() -> misused("--curve is “" + curve
+                + "”; there is no such curve. Curves are line, origin, "
                 + "quadratic, cubic, poly4, poly5, poly6, exponential, power, log, wave, and terms:1,x,sqrt(x) and the like."));
         if (direct && !(chosen instanceof Curve.Exponential) && !(chosen instanceof Curve.Power)) {
             throw misused("--direct is for exponential and power curves; the " + chosen.inWords() + " is always fitted on y.");
@@ -211,7 +229,8 @@ public final class FitCommand implements Callable<Integer> {
                 throw misused("--only is “" + only + "”; name rows such as 1-12,15.");
             }
             String[] ends = part.strip().split("-");
-            for (int row = Integer.parseInt(ends[0]); row <= Math.min(Integer.parseInt(ends[ends.length - 1]), DataTable.MOST_ROWS); row++) {
+            for (int row = Integer.parseInt(ends[0]);
+                    row <= Math.min(Integer.parseInt(ends[ends.length - 1]), DataTable.MOST_ROWS); row++) {
                 rows.add(row - 1);
             }
         }
@@ -249,7 +268,8 @@ public final class FitCommand implements Callable<Integer> {
     private static OptionalInt column(Block block, String named) {
         List<String> headings = block.headings().orElse(List.of());
         for (int i = 0; i < headings.size(); i++) {
-            if (headings.get(i).strip().equals(named.strip()) || Variable.fromHeading(headings.get(i)).name().equals(named.strip())) {
+            if (headings.get(i).strip().equals(named.strip())
+                    || Variable.fromHeading(headings.get(i)).name().equals(named.strip())) {
                 return OptionalInt.of(i);
             }
         }
@@ -258,7 +278,9 @@ public final class FitCommand implements Callable<Integer> {
     }
 
     private static String leftOut(Pairs pairs) {
-        return pairs.leftOut().isEmpty() ? "" : " " + pairs.leftOut().size() + " of " + Counted.of(pairs.rowsInAll(), "row") + " left out; the first is row "
+        return pairs.leftOut().isEmpty()
+                ? ""
+                : " " + pairs.leftOut().size() + " of " + Counted.of(pairs.rowsInAll(), "row") + " left out; the first is row "
                 + (pairs.leftOut().getFirst().row() + 1) + " (" + pairs.leftOut().getFirst().reason().inWords() + ").";
     }
 

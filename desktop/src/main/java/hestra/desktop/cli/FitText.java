@@ -83,22 +83,28 @@ final class FitText {
         line("");
         TextTable table = new TextTable().row("", "value", "std. error", "t", "p", percent() + " interval");
         for (Coefficient coefficient : fit.coefficients()) {
-            table.row(coefficient.name(), coefficient.shown() == 0 ? "0" : show(coefficient.value()), show(coefficient.standardError()), show(coefficient.t()),
+            table.row(coefficient.name(), coefficient.shown() == 0 ? "0" : show(coefficient.value()),
+                    show(coefficient.standardError()), show(coefficient.t()),
                     show(coefficient.p()), ends(fit.interval(coefficient, answer.level())));
         }
         text.append(table);
         line("");
         String r = fit instanceof LineFit straight ? "r  " + style.share(straight.r()) + "   " : "";
-        String transformed = fit.transformedRSquared().isPresent() ? "   r² of the transformed pairs  " + show(fit.transformedRSquared()) : "";
-        line(r + "R²  " + style.share(fit.goodness().rSquared()) + "   adjusted R²  " + style.share(fit.goodness().adjustedRSquared()) + "   s  "
+        String transformed = fit.transformedRSquared().isPresent()
+                ? "   r² of the transformed pairs  " + show(fit.transformedRSquared()) : "";
+        line(r + "R²  " + style.share(fit.goodness().rSquared()) + "   adjusted R²  "
+                + style.share(fit.goodness().adjustedRSquared()) + "   s  "
                 + show(fit.goodness().residualStandardError()) + answer.y().unitAfterNumber() + transformed);
-        fit.fTest().ifPresent(test -> line("F  " + show(test.f()) + " on " + test.above() + " and " + test.below() + " degrees of freedom, "
+        fit.fTest().ifPresent(test -> line("F  " + show(test.f()) + " on " + test.above() + " and " + test.below()
+                + " degrees of freedom, "
                 + style.pInWords(test.p())));
         Pairs pairs = answer.pairs();
-        line("n  " + (pairs.hasCounts() ? pairs.n() + " observations, " + pairs.size() : String.valueOf(pairs.size())) + " of " + Counted.of(pairs.rowsInAll(), "row")
+        line("n  " + (pairs.hasCounts() ? pairs.n() + " observations, " + pairs.size() : String.valueOf(pairs.size())) + " of "
+                + Counted.of(pairs.rowsInAll(), "row")
                 + "   data from " + style.shortest(fit.support().low()) + " to " + style.shortest(fit.support().high())
                 + answer.x().unitAfterNumber());
-        pairs.leftOut().stream().limit(MOST_LEFT_OUT).forEach(row -> line("left out: row " + (row.row() + 1) + ", " + row.reason().inWords()));
+        pairs.leftOut().stream().limit(MOST_LEFT_OUT)
+                .forEach(row -> line("left out: row " + (row.row() + 1) + ", " + row.reason().inWords()));
         if (pairs.leftOut().size() > MOST_LEFT_OUT) {
             line("and " + (pairs.leftOut().size() - MOST_LEFT_OUT) + " more");
         }
@@ -108,14 +114,16 @@ final class FitText {
     private void predictions() {
         for (FitAnswer.PredictedAt at : answer.predictions()) {
             Optional<Prediction> prediction = at.prediction();
-            line("at " + style.shortest(at.x()) + ": " + prediction.map(it -> precision.predicted(it.fitted()) + answer.y().unitAfterNumber() + ", mean "
+            line("at " + style.shortest(at.x()) + ": "
+                    + prediction.map(it -> precision.predicted(it.fitted()) + answer.y().unitAfterNumber() + ", mean "
                     + predicted(it.meanInterval()) + ", single " + predicted(it.predictionInterval())
                     + (it.inside() ? "" : " (outside the data)")).orElse("the curve is not defined there"));
         }
     }
 
     private String predicted(Optional<Interval> interval) {
-        return interval.map(it -> precision.predicted(it.low()) + " to " + precision.predicted(it.high())).orElse(NumberStyle.UNDEFINED);
+        return interval.map(it -> precision.predicted(it.low()) + " to " + precision.predicted(it.high()))
+                .orElse(NumberStyle.UNDEFINED);
     }
 
     private void reached() {
@@ -123,21 +131,24 @@ final class FitText {
             Inverse places = reached.places();
             String where = places.everywhere() ? "everywhere" : places.solutions().isEmpty() ? "nowhere" + searched(places)
                     : String.join(", ", places.solutions().stream()
-                            .map(place -> "at " + precision.reached(place.x()) + answer.x().unitAfterNumber() + (place.inside() ? "" : " (outside the data)")).toList())
+                            .map(place -> "at " + precision.reached(place.x()) + answer.x()
+                            .unitAfterNumber() + (place.inside() ? "" : " (outside the data)")).toList())
                     + searched(places);
             line(answer.y().name() + " = " + style.shortest(reached.y()) + " is reached " + where);
         }
     }
 
     private String searched(Inverse places) {
-        return Double.isFinite(places.within().low()) ? "; looked for from " + show(places.within().low()) + " to " + show(places.within().high()) : "";
+        return Double.isFinite(places.within().low())
+                ? "; looked for from " + show(places.within().low()) + " to " + show(places.within().high()) : "";
     }
 
     private void calculated() {
         for (FitAnswer.Calculated calculated : answer.calculated()) {
             line(calculated.formula() + " = " + switch (calculated.outcome()) {
                 case Calculation.Value(double value) -> show(value);
-                case Calculation.Problem(int at, String message) -> NumberStyle.UNDEFINED + "   at letter " + (at + 1) + ": " + message;
+                case Calculation.Problem(int at, String message) ->
+                        NumberStyle.UNDEFINED + "   at letter " + (at + 1) + ": " + message;
             });
         }
     }
@@ -149,7 +160,8 @@ final class FitText {
         Optional<Summary> y = answer.summaryOfY();
         if (x.isPresent() && y.isPresent()) {
             List<List<String>> columns = List.of(values(x.get()), values(y.get()));
-            List<String> names = List.of("n", "mean", "standard deviation (n − 1)", "standard deviation (n)", "least", "lower quartile", "median",
+            List<String> names = List.of("n", "mean", "standard deviation (n − 1)", "standard deviation (n)", "least",
+                    "lower quartile", "median",
                     "upper quartile", "greatest", "Σ", "Σ of squares");
             for (int i = 0; i < names.size(); i++) {
                 table.row(names.get(i), columns.get(0).get(i), columns.get(1).get(i));
@@ -161,15 +173,19 @@ final class FitText {
     }
 
     private void association(Association association) {
-        line("Σxy  " + show(association.sumOfProducts()) + "   Sxx  " + show(association.sxx()) + "   Syy  " + show(association.syy())
+        line("Σxy  " + show(association.sumOfProducts()) + "   Sxx  " + show(association.sxx()) + "   Syy  "
+                + show(association.syy())
                 + "   Sxy  " + show(association.sxy()) + "   covariance  " + show(association.covariance()));
-        String interval = association.intervalOfR(answer.level()).map(ends -> ", " + percent() + " interval " + show(ends[0]) + " to " + show(ends[1])).orElse("");
+        String interval = association.intervalOfR(answer.level())
+                .map(ends -> ", " + percent() + " interval " + show(ends[0]) + " to " + show(ends[1])).orElse("");
         String p = association.p().isPresent() ? ", " + style.pInWords(association.p().getAsDouble()) : "";
-        line("Pearson’s r  " + show(association.r()) + p + interval + "   Spearman’s rank correlation  " + show(association.spearman()));
+        line("Pearson’s r  " + show(association.r()) + p + interval + "   Spearman’s rank correlation  "
+                + show(association.spearman()));
     }
 
     private List<String> values(Summary summary) {
-        return List.of(String.valueOf(summary.n()), show(summary.mean()), show(summary.standardDeviation()), show(summary.standardDeviationOfAll()), show(summary.least()),
+        return List.of(String.valueOf(summary.n()), show(summary.mean()), show(summary.standardDeviation()),
+                show(summary.standardDeviationOfAll()), show(summary.least()),
                 show(summary.lowerQuartile()), show(summary.median()), show(summary.upperQuartile()), show(summary.greatest()),
                 show(summary.sum()), show(summary.sumOfSquares()));
     }
@@ -181,7 +197,9 @@ final class FitText {
         for (Comparison.Row row : answer.comparison().rows()) {
             switch (row.fit()) {
                 case Fit.None(String reason) -> refused.add(reason);
-                case CurveFit fit -> table.row(row.curve().inWords(), String.valueOf(row.curve().coefficients()), show(fit.goodness().rSquared()),
+                case CurveFit fit ->
+                        table.row(row.curve().inWords(), String.valueOf(row.curve().coefficients()),
+                                show(fit.goodness().rSquared()),
                         show(fit.goodness().adjustedRSquared()), show(fit.goodness().residualStandardError()));
             }
         }
@@ -202,10 +220,12 @@ final class FitText {
         }
         TextTable table = new TextTable().row(headings);
         for (Diagnostics.Point point : points) {
-            List<String> cells = new ArrayList<>(List.of(String.valueOf(point.row() + 1), style.shortest(point.x()), style.shortest(point.y()),
+            List<String> cells = new ArrayList<>(List.of(String.valueOf(point.row() + 1), style.shortest(point.x()),
+                    style.shortest(point.y()),
                     show(point.fitted()), show(point.residual())));
             if (linear) {
-                cells.addAll(List.of(show(point.leverage()), show(point.standardised()), show(point.studentised()), show(point.cooksDistance())));
+                cells.addAll(List.of(show(point.leverage()), show(point.standardised()), show(point.studentised()),
+                        show(point.cooksDistance())));
                 for (int k = 0; k < names.size(); k++) {
                     cells.add(point.change().isEmpty() ? NumberStyle.UNDEFINED : show(point.change().get(k)));
                 }
@@ -222,14 +242,19 @@ final class FitText {
 
     private void residuals(Residuals residuals) {
         Summary summary = residuals.summary();
-        line("Residuals: least " + show(summary.least()) + ", lower quartile " + show(summary.lowerQuartile()) + ", median " + show(summary.median())
-                + ", upper quartile " + show(summary.upperQuartile()) + ", greatest " + show(summary.greatest()) + ", Σ of squares "
+        line("Residuals: least " + show(summary.least()) + ", lower quartile " + show(summary.lowerQuartile()) + ", median "
+                + show(summary.median())
+                + ", upper quartile " + show(summary.upperQuartile()) + ", greatest " + show(summary.greatest())
+                + ", Σ of squares "
                 + show(summary.sumOfSquares()));
-        residuals.lackOfFit().ifPresent(lack -> line("Points of equal x: their means lie " + (lack.hintsAtAnotherCurve() ? "far" : "not far") + " from the curve beside how far apart they lie, F = "
+        residuals.lackOfFit().ifPresent(lack -> line("Points of equal x: their means lie "
+                + (lack.hintsAtAnotherCurve() ? "far" : "not far") + " from the curve beside how far apart they lie, F = "
                 + style.show(lack.f()) + " on " + lack.above() + " and " + lack.below() + ", " + style.pInWords(lack.p())
                 + (lack.hintsAtAnotherCurve() ? ": another curve may fit better." : ".")));
-        residuals.runs().ifPresent(runs -> line("Signs along x: " + runs.runs() + " runs of " + runs.above() + " above and " + runs.below() + " below, "
-                + style.pInWords(runs.p()) + " for so few" + (runs.hintsAtAnotherCurve() ? ": another curve may fit better." : ".")));
+        residuals.runs().ifPresent(runs -> line("Signs along x: " + runs.runs() + " runs of " + runs.above() + " above and "
+                + runs.below() + " below, "
+                + style.pInWords(runs.p()) + " for so few"
+                + (runs.hintsAtAnotherCurve() ? ": another curve may fit better." : ".")));
     }
 
     private void working() {

@@ -7,8 +7,8 @@ import java.util.concurrent.TimeUnit;
 import hestra.documents.file.Progress;
 
 /**
- * Long work of a command: every few seconds it says how far it has come, on the stream of messages, and Ctrl+C ends it at the next place where
- * nothing is half done.
+ * Long work of a command: every few seconds it says how far it has come, on the stream of messages, and Ctrl+C ends it at the
+ * next place where nothing is half done.
  */
 final class Followed implements Progress, AutoCloseable {
 

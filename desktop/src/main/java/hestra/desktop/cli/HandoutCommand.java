@@ -25,7 +25,9 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Puts an exercise on paper. */
-@Command(name = "handout", description = "Write an exercise as a PDF to print: the sheets of its variants with room for the answers, or their keys.", mixinStandardHelpOptions = true, sortOptions = false)
+@Command(name = "handout",
+        description = "Write an exercise as a PDF to print: the sheets of its variants with room for the answers, or their keys.",
+        mixinStandardHelpOptions = true, sortOptions = false)
 public final class HandoutCommand implements Callable<Integer> {
 
     private static final Pattern SPAN = Pattern.compile("\\s*(\\d{1,4})\\s*(?:[-\u2013]\\s*(\\d{1,4})\\s*)?");
@@ -42,7 +44,8 @@ public final class HandoutCommand implements Callable<Integer> {
     @Option(names = "--key", description = "the key in its place: what is right, and wrong answers and what they come from")
     private boolean key;
 
-    @Option(names = "--variants", paramLabel = "1-30", description = "which variants; the exercise as it stands where none are named")
+    @Option(names = "--variants", paramLabel = "1-30",
+            description = "which variants; the exercise as it stands where none are named")
     private String span;
 
     @Option(names = "--letter", description = "on Letter paper; A4 otherwise")
@@ -54,13 +57,15 @@ public final class HandoutCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         List<Integer> numbers = numbers();
-        return switch (OwnExercise.read(file).then(it -> OwnExercise.finished(it, unfinished)).then(exercise -> write(exercise, numbers))) {
+        return switch (OwnExercise.read(file).then(it -> OwnExercise.finished(it, unfinished))
+                .then(exercise -> write(exercise, numbers))) {
             case Result.Refused<Integer>(String message) -> {
                 spec.commandLine().getErr().println(message);
                 yield 1;
             }
             case Result.Done<Integer>(Integer count) -> {
-                spec.commandLine().getOut().println((key ? "The key to " : "") + Counted.of(count, "variant") + " in " + out + ".");
+                spec.commandLine().getOut().println((key ? "The key to " : "") + Counted.of(count, "variant") + " in " + out
+                        + ".");
                 spec.commandLine().getOut().flush();
                 yield 0;
             }
@@ -79,7 +84,8 @@ public final class HandoutCommand implements Callable<Integer> {
                 return IntStream.rangeClosed(from, to).boxed().toList();
             }
         }
-        throw new ParameterException(spec.commandLine(), "Name the variants as 1-30 or as one number; they go from 1 to " + Copy.MOST_VARIANTS + ".");
+        throw new ParameterException(spec.commandLine(),
+                "Name the variants as 1-30 or as one number; they go from 1 to " + Copy.MOST_VARIANTS + ".");
     }
 
     private Result<Integer> write(Exercise exercise, List<Integer> numbers) {

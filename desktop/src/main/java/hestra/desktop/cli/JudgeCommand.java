@@ -25,7 +25,10 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Says how answers to a task would be judged: those of a student who has the true data, with nothing set aside. */
-@Command(name = "judge", description = "Say how answers to a task of an exercise would be judged: for a student who has the true data, with nothing set aside.", mixinStandardHelpOptions = true, sortOptions = false)
+@Command(name = "judge",
+        description =
+        "Say how answers to a task of an exercise would be judged: for a student who has the true data, with nothing set aside.",
+        mixinStandardHelpOptions = true, sortOptions = false)
 public final class JudgeCommand implements Callable<Integer> {
 
     @Spec
@@ -34,7 +37,8 @@ public final class JudgeCommand implements Callable<Integer> {
     @Parameters(paramLabel = "FILE", description = "the exercise (.hestra)")
     private Path file;
 
-    @Option(names = "--task", required = true, paramLabel = "ID", description = "the task; a wrong one lists those that there are")
+    @Option(names = "--task", required = true, paramLabel = "ID",
+            description = "the task; a wrong one lists those that there are")
     private String taskId;
 
     @ArgGroup(multiplicity = "1")
@@ -44,10 +48,12 @@ public final class JudgeCommand implements Callable<Integer> {
     private boolean json;
 
     private static final class Given {
-        @Option(names = "--answer", required = true, paramLabel = "TEXT", description = "an answer as one would type it: a number, an equation, a choice by its text, a sentence")
+        @Option(names = "--answer", required = true, paramLabel = "TEXT",
+                description = "an answer as one would type it: a number, an equation, a choice by its text, a sentence")
         private String answer;
 
-        @Option(names = "--answers", required = true, paramLabel = "ANSWERS", description = "a text file with an answer on each line")
+        @Option(names = "--answers", required = true, paramLabel = "ANSWERS",
+                description = "a text file with an answer on each line")
         private Path answers;
     }
 
@@ -67,7 +73,10 @@ public final class JudgeCommand implements Callable<Integer> {
                 }
             }
         }
-        return refuse(exercise.tasks().isEmpty() ? "This exercise asks nothing." : "There is no task “" + taskId + "” in this exercise. Its tasks are: " + String.join(", ", exercise.tasks().stream().map(Task::id).toList()) + ".");
+        return refuse(exercise.tasks().isEmpty()
+                ? "This exercise asks nothing."
+                : "There is no task “" + taskId + "” in this exercise. Its tasks are: "
+                + String.join(", ", exercise.tasks().stream().map(Task::id).toList()) + ".");
     }
 
     private int judged(Exercise exercise, Task task, Truth truth) {

@@ -38,7 +38,8 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Marks a folder of hand-ins: prints a line each, and writes what is given back. */
-@Command(name = "mark", description = "Mark a folder of hand-ins (.handin): one line of CSV each, and what is given back.", mixinStandardHelpOptions = true)
+@Command(name = "mark", description = "Mark a folder of hand-ins (.handin): one line of CSV each, and what is given back.",
+        mixinStandardHelpOptions = true)
 public final class MarkCommand implements Callable<Integer> {
 
     @Spec
@@ -66,13 +67,17 @@ public final class MarkCommand implements Callable<Integer> {
     @Option(names = "--gradebook", paramLabel = "F.csv|F.xlsx", description = "write the marks as a table to F")
     private Path gradebook;
 
-    @Option(names = "--names", paramLabel = "LIST", description = "a list of names (.csv, .xlsx or text), in whose order the table is to be")
+    @Option(names = "--names", paramLabel = "LIST",
+            description = "a list of names (.csv, .xlsx or text), in whose order the table is to be")
     private Path names;
 
     /** Whether a page could not be written. */
     private boolean failed;
 
-    @Option(names = "--due", paramLabel = "TIME", description = "when hand-ins were due, such as \"2026-11-24 18:00\" by the clock here: what came later is late, and an earlier one in time counts")
+    @Option(names = "--due", paramLabel = "TIME",
+            description =
+            "when hand-ins were due, such as \"2026-11-24 18:00\" by the clock here: what came later is late, and an earlier "
+            + "one in time counts")
     private String due;
 
     @Option(names = "--class", paramLabel = "F.html", description = "write the class on one page to F")
@@ -81,16 +86,24 @@ public final class MarkCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         if (own == null && (giveBack != null || classPage != null)) {
-            spec.commandLine().getErr().println("Name your own exercise with --exercise: what is given back is worked out from it, not from a copy that came back.");
+            spec.commandLine().getErr()
+                    .println("Name your own exercise with --exercise: what is given back is worked out from it, not from a "
+                    + "copy that came back.");
             return 1;
         }
         if (due != null && DueTime.read(due).isEmpty()) {
-            spec.commandLine().getErr().println("\u201c" + due + "\u201d is not a time. Type it like this: --due \"" + DueTime.EXAMPLE + "\".");
+            spec.commandLine().getErr().println("\u201c" + due + "\u201d is not a time. Type it like this: --due \""
+                    + DueTime.EXAMPLE + "\".");
             return 1;
         }
-        Result<ClassWork> marked = exercise().then(exercise -> decisions().then(found -> refusal(found, exercise).<Result<ClassWork>>map(Result::refused)
-                .orElseGet(() -> HandIns.ofFolder(folder, exercise, it -> dueBy(found.map(MarksFile::marking).filter(marking -> marking.exercise().equals(it.id())).orElse(Marking.none(it.id())))))));
-        return switch (marked.then(work -> own == null && work.exercise().isCopy() ? Result.refused("These are hand-ins of students’ copies. Name your own exercise with --exercise: copies hold no keys to mark them by.") : Result.done(work))
+        Result<ClassWork> marked = exercise().then(exercise -> decisions()
+                .then(found -> refusal(found, exercise).<Result<ClassWork>>map(Result::refused)
+                .orElseGet(() -> HandIns.ofFolder(folder, exercise,
+                it -> dueBy(found.map(MarksFile::marking).filter(marking -> marking.exercise().equals(it.id()))
+                        .orElse(Marking.none(it.id())))))));
+        return switch (marked.then(work -> own == null && work.exercise().isCopy()
+                ? Result.refused("These are hand-ins of students’ copies. Name your own exercise with --exercise: copies hold "
+                + "no keys to mark them by.") : Result.done(work))
                 .then(work -> listed().then(list -> given(work, list)))) {
             case Result.Done<String>(String csv) -> {
                 spec.commandLine().getOut().print(csv);
@@ -114,11 +127,14 @@ public final class MarkCommand implements Callable<Integer> {
     }
 
     private Result<Optional<MarksFile>> decisions() {
-        return marks == null ? Result.done(Optional.empty()) : !Files.exists(marks) ? Result.refused(marks + " is not there.") : MarksFile.read(marks).then(read -> Result.done(Optional.of(read)));
+        return marks == null ? Result.done(Optional.empty())
+                : !Files.exists(marks) ? Result.refused(marks + " is not there.")
+                : MarksFile.read(marks).then(read -> Result.done(Optional.of(read)));
     }
 
     private Optional<String> refusal(Optional<MarksFile> found, Optional<Exercise> exercise) {
-        return found.filter(it -> exercise.isPresent() && !it.marking().exercise().equals(exercise.get().id())).map(it -> marks + " is a marking of another exercise, “" + it.title() + "”.");
+        return found.filter(it -> exercise.isPresent() && !it.marking().exercise().equals(exercise.get().id()))
+                .map(it -> marks + " is a marking of another exercise, “" + it.title() + "”.");
     }
 
     private Result<ClassList> listed() {
@@ -141,7 +157,8 @@ public final class MarkCommand implements Callable<Integer> {
             if (giveBack != null) {
                 try (Followed followed = new Followed("Giving back", spec.commandLine().getErr())) {
                     Set<GiveBack.Form> forms = pdf ? EnumSet.allOf(GiveBack.Form.class) : EnumSet.of(GiveBack.Form.HTML);
-                    List<String> failures = new GiveBack(work, decides, key, Exchange.today()).write(folder, giveBack, forms, Paper.A4, followed).failures();
+                    List<String> failures = new GiveBack(work, decides, key, Exchange.today())
+                            .write(folder, giveBack, forms, Paper.A4, followed).failures();
                     failures.forEach(spec.commandLine().getErr()::println);
                     failed = !failures.isEmpty();
                 }

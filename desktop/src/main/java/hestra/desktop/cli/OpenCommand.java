@@ -19,7 +19,10 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Opens an exercise file, or what was open last. */
-@Command(name = "open", description = "Open an exercise or a study (.hestra), a hand-in to read it (.handin), or data to look at; without a file, what was open last.", mixinStandardHelpOptions = true)
+@Command(name = "open",
+        description =
+        "Open an exercise or a study (.hestra), a hand-in to read it (.handin), or data to look at; without a file, what was "
+        + "open last.", mixinStandardHelpOptions = true)
 public final class OpenCommand implements Callable<Integer> {
 
     @Spec
@@ -33,8 +36,10 @@ public final class OpenCommand implements Callable<Integer> {
         Result<HestraApp.Start> start = file == null ? Result.done(last())
                 : Files.isDirectory(file) ? Result.done(HestraApp.Start.toMark(Optional::empty, _ -> file.toAbsolutePath()))
                 : isData() ? data()
-                : file.toString().endsWith(HandInFile.ENDING) ? HandInFile.read(file).then(handIn -> Result.done(HestraApp.Start.toRead(handIn)))
-                : HestraFile.read(file).then(desk -> Result.done(new HestraApp.Start(() -> Optional.of(desk), Optional.of(file.toAbsolutePath()))));
+                : file.toString().endsWith(HandInFile.ENDING)
+                ? HandInFile.read(file).then(handIn -> Result.done(HestraApp.Start.toRead(handIn)))
+                : HestraFile.read(file).then(desk -> Result.done(new HestraApp.Start(() -> Optional.of(desk),
+                Optional.of(file.toAbsolutePath()))));
         Optional<String> missing = Display.missing();
         String refusal = start instanceof Result.Refused<HestraApp.Start>(String message) ? message : missing.orElse("");
         if (!refusal.isEmpty()) {
@@ -52,7 +57,8 @@ public final class OpenCommand implements Callable<Integer> {
 
     private Result<HestraApp.Start> data() {
         return Files.isReadable(file) && !Files.isDirectory(file) ? Result.done(HestraApp.Start.toLookAt(file.toAbsolutePath()))
-                : Result.refused(file + (Files.exists(file) ? " cannot be read." : " is not there.") + " Name a file of data, an exercise, a study or a hand-in.");
+                : Result.refused(file + (Files.exists(file) ? " cannot be read." : " is not there.")
+                + " Name a file of data, an exercise, a study or a hand-in.");
     }
 
     /** What was open last, or Start. */

@@ -22,7 +22,10 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Writes a report of a study or a hand-in. */
-@Command(name = "report", description = "Write a report of a study (.hestra) or a hand-in (.handin): a web page, a PDF or an OpenDocument text, as the ending of --out says.",
+@Command(name = "report",
+        description =
+        "Write a report of a study (.hestra) or a hand-in (.handin): a web page, a PDF or an OpenDocument text, as the ending "
+        + "of --out says.",
         mixinStandardHelpOptions = true)
 public final class ReportCommand implements Callable<Integer> {
 
@@ -32,10 +35,12 @@ public final class ReportCommand implements Callable<Integer> {
     @Parameters(paramLabel = "FILE", description = "the study or hand-in")
     private Path file;
 
-    @Option(names = "--out", required = true, paramLabel = "FILE", description = "where to: a name that ends in .html, .pdf or .odt")
+    @Option(names = "--out", required = true, paramLabel = "FILE",
+            description = "where to: a name that ends in .html, .pdf or .odt")
     private Path out;
 
-    @Option(names = "--paper", paramLabel = "PAPER", description = "${COMPLETION-CANDIDATES}; A4 unless said otherwise", defaultValue = "A4")
+    @Option(names = "--paper", paramLabel = "PAPER", description = "${COMPLETION-CANDIDATES}; A4 unless said otherwise",
+            defaultValue = "A4")
     private Paper paper;
 
     @Option(names = "--name", paramLabel = "NAME", description = "whose study it is", defaultValue = "")
@@ -44,7 +49,8 @@ public final class ReportCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         if (!PageFile.isOne(out)) {
-            return refused(out + " does not end in " + String.join(", ", PageFile.ENDINGS) + ". Choose one of these endings for --out.");
+            return refused(out + " does not end in " + String.join(", ", PageFile.ENDINGS)
+                    + ". Choose one of these endings for --out.");
         }
         return switch (page()) {
             case Result.Refused<Page>(String message) -> refused(message);
@@ -57,7 +63,8 @@ public final class ReportCommand implements Callable<Integer> {
         if (file.toString().endsWith(HandInFile.ENDING)) {
             return HandInFile.read(file).then(handIn -> Result.done(WriteUp.ofHandIn(Findings.of(handIn.desk()), date)));
         }
-        return HestraFile.read(file).then((Desk desk) -> Result.done(desk.exercise().isStudy() ? StudyPage.of(desk, name, date) : WriteUp.of(Findings.of(desk), date)));
+        return HestraFile.read(file).then((Desk desk) -> Result.done(desk.exercise()
+                .isStudy() ? StudyPage.of(desk, name, date) : WriteUp.of(Findings.of(desk), date)));
     }
 
     private int written(Page page) {

@@ -23,7 +23,10 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Publishes an exercise: writes students' copies, each with a variant of its own. */
-@Command(name = "variants", description = "Write students' copies of an exercise into a folder, each with a variant of its own. The edition is kept in FILE, so that hand-ins can be marked when the exercise has been "
+@Command(name = "variants",
+        description =
+        "Write students' copies of an exercise into a folder, each with a variant of its own. The edition is kept in FILE, so "
+        + "that hand-ins can be marked when the exercise has been "
         + "changed.", mixinStandardHelpOptions = true, sortOptions = false)
 public final class VariantsCommand implements Callable<Integer> {
 
@@ -36,7 +39,8 @@ public final class VariantsCommand implements Callable<Integer> {
     @ArgGroup(multiplicity = "1")
     private Readers readers;
 
-    @Option(names = "--out", paramLabel = "DIR", required = true, description = "the folder for the copies; made where it is not there")
+    @Option(names = "--out", paramLabel = "DIR", required = true,
+            description = "the folder for the copies; made where it is not there")
     private Path out;
 
     @Option(names = "--unfinished", description = "go on though something in the exercise is unfinished")
@@ -69,7 +73,8 @@ public final class VariantsCommand implements Callable<Integer> {
         if (exercise.isStudy()) {
             return Result.refused(FileReading.name(file) + " is a study. Publish an exercise.");
         }
-        Result<Publication.Readers> wanted = readers.names == null ? Result.done(new Publication.Readers.Count(readers.count)) : NameList.read(readers.names).then(list -> {
+        Result<Publication.Readers> wanted = readers.names == null
+                ? Result.done(new Publication.Readers.Count(readers.count)) : NameList.read(readers.names).then(list -> {
             list.notes().forEach(spec.commandLine().getErr()::println);
             return Result.done(new Publication.Readers.Named(list.list()));
         });
@@ -77,9 +82,12 @@ public final class VariantsCommand implements Callable<Integer> {
             try (Followed followed = new Followed("Writing copies", spec.commandLine().getErr())) {
                 Publication publication = Publication.write(exercise, it, out, followed);
                 // As it stands by now: a window may have saved it while the copies were written.
-                Exercise now = ExerciseFile.read(file) instanceof Result.Done<Exercise>(Exercise there) && there.id().equals(exercise.id()) ? there : exercise;
+                Exercise now = ExerciseFile.read(file) instanceof Result.Done<Exercise>(Exercise there)
+                        && there.id().equals(exercise.id()) ? there : exercise;
                 if (!now.issue().mayHold(publication.edition())) {
-                    return Result.refused("Another edition " + publication.edition().number() + " was published from " + FileReading.name(file) + " while these copies were written. Do not give out those in " + out + ": write them again.");
+                    return Result.refused("Another edition " + publication.edition()
+                            .number() + " was published from " + FileReading.name(file)
+                            + " while these copies were written. Do not give out those in " + out + ": write them again.");
                 }
                 ExerciseFile.write(new ExerciseEdit.Publish(publication.edition()).appliedTo(now), file);
                 return Result.done(publication);

@@ -12,7 +12,10 @@ import hestra.tracing.PictureAxes;
 import hestra.tracing.Place;
 import hestra.tracing.Tracing;
 
-/** A chart of the cooling flask, of which the numbers are lost, and where its author placed the points. The picture was drawn once, since type is drawn a little otherwise on each machine. */
+/**
+ * A chart of the cooling flask, of which the numbers are lost, and where its author placed the points. The picture was drawn
+ * once, since type is drawn a little otherwise on each machine.
+ */
 final class FlaskChart {
 
     private static final String PICTURE = "/demo/flask-chart.png";
@@ -20,7 +23,8 @@ final class FlaskChart {
     private static final double BOTTOM = 460.2;
     private static final double AT_60_MINUTES = 466.6;
     private static final double AT_60_DEGREES = 125.55;
-    private static final double[][] POINTS = {{66.5, 118.9}, {93.2, 166.3}, {119.8, 218.1}, {146.5, 253.8}, {173.2, 286.2}, {199.9, 313.0}, {226.5, 334.7}, {253.2, 358.1}, {279.9, 368.7}, {306.6, 389.9},
+    private static final double[][] POINTS = {{66.5, 118.9}, {93.2, 166.3}, {119.8, 218.1}, {146.5, 253.8}, {173.2, 286.2},
+            {199.9, 313.0}, {226.5, 334.7}, {253.2, 358.1}, {279.9, 368.7}, {306.6, 389.9},
             {333.2, 395.5}, {359.9, 408.9}, {386.6, 415.0}, {413.3, 420.0}, {439.9, 427.9}, {466.6, 435.7}};
 
     private FlaskChart() {}

@@ -60,7 +60,8 @@ public final class FlaskPicture {
     public Tracing tracing() {
         double left = figure.x().pixel(0);
         double bottom = figure.y().pixel(0);
-        PictureAxes axes = new PictureAxes(new KnownAxis(new Place(left, bottom), 0, new Place(figure.x().pixel(60), bottom), 60, false),
+        PictureAxes axes = new PictureAxes(new KnownAxis(new Place(left, bottom), 0, new Place(figure.x().pixel(60), bottom), 60,
+                false),
                 new KnownAxis(new Place(left, bottom), 0, new Place(left, figure.y().pixel(60)), 60, false));
         return new Tracing(axes, figure.spots().stream().limit(PLACED).map(spot -> new Place(spot.x(), spot.y())).toList());
     }

@@ -59,7 +59,8 @@ public final class KelpBlades {
                 new ChooseRoles(Terms.of("roles", "Which explains, which responds?",
                         "One of the two variables could depend on the other. The plot is drawn by your choice.", 1)),
                 new EnterData(Terms.of("enter", "Enter the last three pairs",
-                        "Type the last three pairs of the printed table into the table on the right, and watch where each point comes to stand.", 1), 3),
+                        "Type the last three pairs of the printed table into the table on the right, and watch where each "
+                                + "point comes to stand.", 1), 3),
                 new Describe(Terms.of("describe", "Describe what you see",
                         "Look at the plot before any line is drawn. What do the points show, apart from any that stand alone?", 4)
                         .opening(EnumSet.allOf(Aid.class)),

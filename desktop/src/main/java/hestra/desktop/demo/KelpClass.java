@@ -36,8 +36,8 @@ import hestra.task.Predict;
 import hestra.task.Trust;
 
 /**
- * A made-up class at Orrin Bay that has worked on "Kelp blades": 28 hand-ins, some right, some with each of the usual mistakes, one with
- * hardly anything, one handed in twice, one late and one that cannot be read. The same seed makes the same class.
+ * A made-up class at Orrin Bay that has worked on "Kelp blades": 28 hand-ins, some right, some with each of the usual mistakes,
+ * one with hardly anything, one handed in twice, one late and one that cannot be read. The same seed makes the same class.
  */
 public final class KelpClass {
 
@@ -50,16 +50,21 @@ public final class KelpClass {
     /** When the lesson began: Tuesday, 24 November 2026, 09:15 UTC. */
     public static final long BEGIN = Instant.parse("2026-11-24T09:15:00Z").getEpochSecond();
 
-    static final List<String> NAMES = List.of(TWICE, "Tove Marsh", "Ansel Birk", "Runa Feld", "Pim Oster", "Else Varr", "Bo Lindqvist", "Mara Tind", "Jory Pell", "Sunna Hale", "Odd Kester", "Liv Arden", "Nils Quay",
-            "Freya Stroud", "Tamsin Roe", "Kai Ferren", "Hedda Moss", "Ivo Sand", "Petra Wick", "Rolf Skerry", "Anja Thorn", "Milo Brandt", "Signe Vale", "Oskar Reef", "Dagny Holt", LATE);
+    static final List<String> NAMES = List.of(TWICE, "Tove Marsh", "Ansel Birk", "Runa Feld", "Pim Oster", "Else Varr",
+            "Bo Lindqvist", "Mara Tind", "Jory Pell", "Sunna Hale", "Odd Kester", "Liv Arden", "Nils Quay",
+            "Freya Stroud", "Tamsin Roe", "Kai Ferren", "Hedda Moss", "Ivo Sand", "Petra Wick", "Rolf Skerry", "Anja Thorn",
+                    "Milo Brandt", "Signe Vale", "Oskar Reef", "Dagny Holt", LATE);
 
     private static final int HANDED_IN_EARLY = 20;
     private static final int DAY = 24 * 60 * 60;
 
-    private static final List<String> GOOD = List.of("On average a blade gets %s cm longer with each day.", "A blade is predicted to be about %s cm longer for each day since it settled, on average.",
+    private static final List<String> GOOD = List.of("On average a blade gets %s cm longer with each day.",
+            "A blade is predicted to be about %s cm longer for each day since it settled, on average.",
             "For each day since settling, the blade length rises by %s cm on average.");
-    private static final List<String> OF_EVERY_BLADE = List.of("Every day a blade gets longer by %s cm.", "With each day since settling a blade gets %s cm longer.");
-    private static final List<String> CAUSE = List.of("The days make the blade grow by %s cm on average.", "More days cause the blades to get longer, %s cm per day on average.");
+    private static final List<String> OF_EVERY_BLADE = List.of("Every day a blade gets longer by %s cm.",
+            "With each day since settling a blade gets %s cm longer.");
+    private static final List<String> CAUSE = List.of("The days make the blade grow by %s cm on average.",
+            "More days cause the blades to get longer, %s cm per day on average.");
     private static final String OTHER = "The points are strongly correlated, r is 0.98.";
 
     private final Exercise exercise = KelpBlades.exercise();
@@ -145,14 +150,17 @@ public final class KelpClass {
         for (int row : exercise.first().truth(exercise.mark()).leftToType()) {
             for (int column = 0; column < data.width(); column++) {
                 String right = data.cell(row, column).text();
-                apply(new WorkEdit.ChangeTable(new TableEdit.Type(row, column, who == 12 && column == 1 ? right.replace(".", "") : right)));
+                apply(new WorkEdit.ChangeTable(new TableEdit.Type(row, column,
+                        who == 12 && column == 1 ? right.replace(".", "") : right)));
             }
         }
         apply(new Edit.Check("enter"));
     }
 
     private void describe(int who) {
-        Answer.Described described = Answer.Described.NOTHING.with(Direction.RISING).with(who % 11 == 5 ? Form.CURVED : Form.STRAIGHT).with(who % 6 == 2 ? Strength.MODERATE : Strength.STRONG).with(who % 7 == 3 ? Unusual.NONE : Unusual.ONE);
+        Answer.Described described = Answer.Described.NOTHING.with(Direction.RISING)
+                .with(who % 11 == 5 ? Form.CURVED : Form.STRAIGHT).with(who % 6 == 2 ? Strength.MODERATE : Strength.STRONG)
+                .with(who % 7 == 3 ? Unusual.NONE : Unusual.ONE);
         apply(new Edit.Draft("describe", described));
         apply(new Edit.Check("describe"));
         if (who % 7 == 3 && who % 2 == 1) {
@@ -164,7 +172,8 @@ public final class KelpClass {
     private void slip(int who) {
         String right = data.cell(KelpBlades.SLIP_ROW, 1).text();
         if (who % 8 == 6) {
-            apply(new WorkEdit.ChangeTable(new TableEdit.SetAside(KelpBlades.SLIP_ROW, who == 14 ? "it looks wrong" : "no blade is as long as that")));
+            apply(new WorkEdit.ChangeTable(new TableEdit.SetAside(KelpBlades.SLIP_ROW,
+                    who == 14 ? "it looks wrong" : "no blade is as long as that")));
         } else if (who % 13 == 10) {
             apply(new WorkEdit.ChangeTable(new TableEdit.Type(KelpBlades.SLIP_ROW, 1, right + "9")));
         } else {

@@ -33,36 +33,50 @@ public final class ThreeQuestions {
     private ThreeQuestions() {}
 
     public static Exercise exercise() {
-        return new Exercise("orrin-bay-three-questions", "Three questions", "Orrin Bay field station", "What does a line say, and when?", DecimalMark.POINT,
+        return new Exercise("orrin-bay-three-questions", "Three questions", "Orrin Bay field station",
+                "What does a line say, and when?", DecimalMark.POINT,
                 List.of(limpets(), flask(), gulls()));
     }
 
     private static Part limpets() {
         return part("limpets", "Do waves keep limpets flat?", List.of(
                 text("limpets-text", """
-                        Where waves break hard a tall shell is torn off. Tavi Roon gave {n} places along the shore an *exposure* index and measured the \
+                        Where waves break hard a tall shell is torn off. Tavi Roon gave {n} places along the shore an *exposure* \
+                        index and measured the \
                         *height* of the tallest limpet at each."""),
                 asked(describe("limpets-look", Direction.FALLING, Form.STRAIGHT, Strength.MODERATE, Unusual.ONE)),
-                asked(read("limpets-slope", "Read the slope", "By how much does the height change with each step of the index?", Quantity.SLOPE, 3)),
+                asked(read("limpets-slope", "Read the slope", "By how much does the height change with each step of the index?",
+                        Quantity.SLOPE, 3)),
                 asked(new Explain(Terms.of("limpets-say", "Say it in words", "What does the slope mean on the shore?", 3)))));
     }
 
     private static Part flask() {
         return part("cooling-flask", "How long does the tea stay hot?", List.of(
-                text("flask-text", "A thermometer in the boat’s flask was read every four *minutes*: {n} readings of how many degrees the tea was above the room."),
+                text("flask-text",
+                        "A thermometer in the boat’s flask was read every four *minutes*: {n} readings of how many degrees the "
+                        + "tea was above the room."),
                 text("flask-line", "Here is the line of least squares with its residuals. Look at how they run."),
-                new Block.Plot("flask-figure", Set.of(Layer.LINE, Layer.RESIDUALS), Optional.empty(), "The line through all {n} readings"),
-                asked(new Question(Terms.of("flask-look", "Does a line describe it?", "Look at the residuals from left to right. What do they say about the line?", 2).opening(EnumSet.allOf(Aid.class)), Question.Sort.ONE,
-                        List.of(new Question.Option("It misses a bend: they are above 0 at both ends and below it in the middle.", true, ""),
-                                new Question.Option("Nothing against it: they are above and below 0 without a pattern.", false, "Count how many in a row are on the same side."),
-                                new Question.Option("The scatter grows: they spread further and further to the right.", false, "Look at which side of 0 they are on, not only at their size.")), true, List.of())),
-                asked(new Predict(Terms.of("flask-predict", "What does the line say?", "Predict with the line. Which of these would you trust?", 6),
+                new Block.Plot("flask-figure", Set.of(Layer.LINE, Layer.RESIDUALS), Optional.empty(),
+                        "The line through all {n} readings"),
+                asked(new Question(Terms.of("flask-look", "Does a line describe it?",
+                        "Look at the residuals from left to right. What do they say about the line?", 2)
+                        .opening(EnumSet.allOf(Aid.class)), Question.Sort.ONE,
+                        List.of(new Question.Option("It misses a bend: they are above 0 at both ends and below it in the middle.",
+                                true, ""),
+                                new Question.Option("Nothing against it: they are above and below 0 without a pattern.", false,
+                                        "Count how many in a row are on the same side."),
+                                new Question.Option("The scatter grows: they spread further and further to the right.", false,
+                                        "Look at which side of 0 they are on, not only at their size.")), true, List.of())),
+                asked(new Predict(Terms.of("flask-predict", "What does the line say?",
+                        "Predict with the line. Which of these would you trust?", 6),
                         List.of(10.0, 30.0, 90.0), new Rounding.Places(1)))));
     }
 
     private static Part gulls() {
         return part("ferry-and-gulls", "Do passengers bring gulls?", List.of(
-                text("gulls-text", "The harbour master swears that gulls come for the sandwiches. On {n} days *passengers* of the noon ferry and *gulls* on the pier were counted."),
+                text("gulls-text",
+                        "The harbour master swears that gulls come for the sandwiches. On {n} days *passengers* of the noon "
+                        + "ferry and *gulls* on the pier were counted."),
                 new Block.Printed("gulls-table", "As the harbour master wrote it down"),
                 text("gulls-share", "The share of the variation in {y.name} that goes with {x.name} is"),
                 new Block.Formula("gulls-formula", "R² = 1 − Σ(y − ŷ)² / Σ(y − ȳ)²"),
@@ -71,7 +85,8 @@ public final class ThreeQuestions {
     }
 
     private static Part part(String set, String heading, List<Block> blocks) {
-        Part data = OrrinBay.sets().stream().map(it -> it.exercise()).filter(it -> it.id().endsWith(set)).findFirst().orElseThrow().first();
+        Part data = OrrinBay.sets().stream().map(it -> it.exercise()).filter(it -> it.id().endsWith(set))
+                .findFirst().orElseThrow().first();
         return new Part(set, heading, data.data(), data.roles(), data.provenance(), Aid.all(), PlotRules.USUAL, blocks);
     }
 
@@ -84,7 +99,8 @@ public final class ThreeQuestions {
     }
 
     private static Task describe(String id, Direction direction, Form form, Strength strength, Unusual unusual) {
-        return new Describe(Terms.of(id, "Describe what you see", "Look at the plot before any line is drawn. What do the points show?", 4)
+        return new Describe(Terms.of(id, "Describe what you see",
+                "Look at the plot before any line is drawn. What do the points show?", 4)
                 .opening(EnumSet.allOf(Aid.class)), new Description(direction, form, strength, unusual));
     }
 

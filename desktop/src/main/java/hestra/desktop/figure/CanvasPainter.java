@@ -68,7 +68,8 @@ final class CanvasPainter {
 
     private void wash(List<Mark> squares) {
         wash.draw(g, squares.stream().filter(Mark.Box.class::isInstance).map(Mark.Box.class::cast).toList(),
-                squares.stream().filter(Mark.Outline.class::isInstance).map(Mark.Outline.class::cast).toList(), colours.get(Ink.RESIDUAL));
+                squares.stream().filter(Mark.Outline.class::isInstance).map(Mark.Outline.class::cast).toList(),
+                        colours.get(Ink.RESIDUAL));
     }
 
     private void paint(Mark mark) {
@@ -129,7 +130,8 @@ final class CanvasPainter {
     private Dots dots(Mark.Dot dot) {
         for (int i = 0; i < kinds.size(); i++) {
             Mark.Dot kind = kinds.get(i);
-            if (kind.radius() == dot.radius() && kind.sign() == dot.sign() && kind.fill() == dot.fill() && kind.edge() == dot.edge()) {
+            if (kind.radius() == dot.radius() && kind.sign() == dot.sign() && kind.fill() == dot.fill()
+                    && kind.edge() == dot.edge()) {
                 return dots.get(i);
             }
         }

@@ -23,7 +23,8 @@ public final class SmallPlot {
 
     /** What an answer looks like. */
     public static Region of(Sketch sketch, Look look, double width, double height) {
-        return of(Optional.of(sketch.points()), layout -> Thumbnail.describe(sketch.points(), sketch.marked(), sketch.byEye(), sketch.frame(), layout), look, width, height);
+        return of(Optional.of(sketch.points()), layout -> Thumbnail.describe(sketch.points(), sketch.marked(), sketch.byEye(),
+                sketch.frame(), layout), look, width, height);
     }
 
     private static Region of(Optional<Pairs> pairs, Function<Layout, Figure> described, Look look, double width, double height) {

@@ -51,7 +51,8 @@ public final class TraceAxes {
 
     /** The fields, axis by axis. */
     public List<Node> nodes() {
-        return List.of(axis(pair("x\u2081 =", values[0]), pair("x\u2082 =", values[1]), logs[0]), axis(pair("y\u2081 =", values[2]), pair("y\u2082 =", values[3]), logs[1]));
+        return List.of(axis(pair("x\u2081 =", values[0]), pair("x\u2082 =", values[1]), logs[0]),
+                axis(pair("y\u2081 =", values[2]), pair("y\u2082 =", values[3]), logs[1]));
     }
 
     /** Shows what is known. */

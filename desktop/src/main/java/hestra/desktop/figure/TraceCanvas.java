@@ -110,7 +110,8 @@ public final class TraceCanvas extends Region {
     }
 
     private Place place(MouseEvent event) {
-        return new Place(Math.clamp((event.getX() - left()) / scale(), 0, image.getWidth()), Math.clamp((event.getY() - top()) / scale(), 0, image.getHeight()));
+        return new Place(Math.clamp((event.getX() - left()) / scale(), 0, image.getWidth()),
+                Math.clamp((event.getY() - top()) / scale(), 0, image.getHeight()));
     }
 
     private boolean isOnPicture(MouseEvent event) {
@@ -151,7 +152,8 @@ public final class TraceCanvas extends Region {
                 return Optional.of(new Grip.Point(i));
             }
         }
-        for (Grip.End end : new Grip.End[] {new Grip.End(true, false), new Grip.End(false, false), new Grip.End(true, true), new Grip.End(false, true)}) {
+        for (Grip.End end : new Grip.End[] {new Grip.End(true, false), new Grip.End(false, false), new Grip.End(true, true),
+                new Grip.End(false, true)}) {
             if (distance(place(end), place) <= reach) {
                 return Optional.of(end);
             }
@@ -315,7 +317,8 @@ public final class TraceCanvas extends Region {
         double fromY = Math.max(0, about.y() - half);
         double toX = Math.min(image.getWidth(), about.x() + half);
         double toY = Math.min(image.getHeight(), about.y() + half);
-        g.drawImage(image, fromX, fromY, toX - fromX, toY - fromY, corner + (fromX - about.x() + half) * power, 8 + (fromY - about.y() + half) * power,
+        g.drawImage(image, fromX, fromY, toX - fromX, toY - fromY, corner + (fromX - about.x() + half) * power,
+                8 + (fromY - about.y() + half) * power,
                 (toX - fromX) * power, (toY - fromY) * power);
         g.setStroke(colour(Ink.TRIAL));
         g.setLineWidth(1);

@@ -12,8 +12,8 @@ import javafx.util.Duration;
 import hestra.desktop.parts.Notices;
 
 /**
- * Reading and writing of files beside the window's thread, one after the other in the order in which it was asked for. Used on the
- * window's thread, on which its results come back.
+ * Reading and writing of files beside the window's thread, one after the other in the order in which it was asked for. Used on
+ * the window's thread, on which its results come back.
  */
 public final class Background implements AutoCloseable {
 

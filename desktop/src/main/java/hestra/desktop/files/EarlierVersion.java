@@ -35,7 +35,8 @@ import org.slf4j.LoggerFactory;
 public record EarlierVersion(Path file, int count, Instant when) {
 
     private static final Logger LOG = LoggerFactory.getLogger(EarlierVersion.class);
-    private static final DateTimeFormatter STAMP = DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss", Locale.ROOT).withZone(ZoneOffset.UTC);
+    private static final DateTimeFormatter STAMP = DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss", Locale.ROOT)
+            .withZone(ZoneOffset.UTC);
     /** The count, which the first Hestras did not write, and the time. */
     private static final Pattern NAME = Pattern.compile("(?:(\\d{1,9})-)?(\\d{8}-\\d{6})" + Pattern.quote(ExerciseFile.ENDING));
     /** So many are kept; of more, the oldest go. */
@@ -71,7 +72,9 @@ public record EarlierVersion(Path file, int count, Instant when) {
     private static Optional<EarlierVersion> of(Path file) {
         Matcher name = NAME.matcher(FileReading.name(file));
         try {
-            return name.matches() ? Optional.of(new EarlierVersion(file, name.group(1) == null ? 0 : Integer.parseInt(name.group(1)), STAMP.parse(name.group(2), Instant::from))) : Optional.empty();
+            return name.matches()
+                    ? Optional.of(new EarlierVersion(file, name.group(1) == null ? 0 : Integer.parseInt(name.group(1)),
+                            STAMP.parse(name.group(2), Instant::from))) : Optional.empty();
         } catch (DateTimeParseException e) {
             return Optional.empty();
         }
@@ -79,7 +82,8 @@ public record EarlierVersion(Path file, int count, Instant when) {
 
     private static Path folder(Path own, Exercise exercise) {
         String safe = exercise.id().replaceAll("[^A-Za-z0-9_-]", "_");
-        return own.resolve("earlier").resolve(safe.substring(0, Math.min(80, safe.length())) + "-" + Integer.toHexString(exercise.id().hashCode()));
+        return own.resolve("earlier").resolve(safe.substring(0, Math.min(80, safe.length())) + "-"
+                + Integer.toHexString(exercise.id().hashCode()));
     }
 
     /** "today at 14:05", or the day. */

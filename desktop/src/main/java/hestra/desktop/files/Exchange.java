@@ -41,7 +41,10 @@ import hestra.marking.Pace;
 import hestra.numbers.DecimalMark;
 import hestra.tracing.Picture;
 
-/** What comes from other programs and goes to them: data, pictures, plots, the write-up. It asks where, does it, and says what came of it. */
+/**
+ * What comes from other programs and goes to them: data, pictures, plots, the write-up. It asks where, does it, and says what
+ * came of it.
+ */
 public final class Exchange implements Pictures {
 
     private static final FileDialogs.Kind DATA = new FileDialogs.Kind("Data", DataFile.ENDINGS);
@@ -166,7 +169,8 @@ public final class Exchange implements Pictures {
     public void report(String ending, Paper paper, String author) {
         Desk desk = model.get().desk();
         String date = today();
-        FileDialogs.Kind kind = new FileDialogs.Kind("Report", Stream.concat(Stream.of(ending), PageFile.ENDINGS.stream().filter(other -> !other.equals(ending))).toList());
+        FileDialogs.Kind kind = new FileDialogs.Kind("Report",
+                Stream.concat(Stream.of(ending), PageFile.ENDINGS.stream().filter(other -> !other.equals(ending))).toList());
         // Findings of its own: those of the window are the window's thread's.
         save(kind, fileName("report") + ending, "The report", file -> PageFile.write(page(desk, author, date), paper, file));
     }
@@ -187,7 +191,8 @@ public final class Exchange implements Pictures {
                 writing.to(file);
                 return file;
             }, _ -> notices.say(what + (what.endsWith("data") ? " are in " : " is in ") + file + "."),
-                    failure -> notices.say(what + " could not be saved as " + file + ": " + failure.getMessage() + ". Choose another place."));
+                    failure -> notices.say(what + " could not be saved as " + file + ": " + failure.getMessage()
+                            + ". Choose another place."));
         });
     }
 
@@ -198,11 +203,13 @@ public final class Exchange implements Pictures {
      * @return whether it could be asked where to; not while there is no name to hand it in under
      */
     public boolean handIn(List<Step> steps) {
-        HandIn handIn = HandIn.of(model.get().desk(), steps.isEmpty() ? Optional.empty() : Optional.of(Pace.of(steps, Instant.now().getEpochSecond())));
+        HandIn handIn = HandIn.of(model.get().desk(),
+                steps.isEmpty() ? Optional.empty() : Optional.of(Pace.of(steps, Instant.now().getEpochSecond())));
         if (handIn.student().isBlank()) {
             return false;
         }
-        dialogs.save(HAND_IN, lastFolder(), HandInFile.fileName(handIn)).ifPresent(file -> handIn(handIn, steps, model.get().desk(), file));
+        dialogs.save(HAND_IN, lastFolder(), HandInFile.fileName(handIn))
+                .ifPresent(file -> handIn(handIn, steps, model.get().desk(), file));
         return true;
     }
 
@@ -215,7 +222,8 @@ public final class Exchange implements Pictures {
             return file;
         }, _ -> notices.say("Handed in as " + file + ". Give this file to your instructor. The write-up beside it, "
                 + FileReading.name(page) + ", is for you to read or print."),
-                failure -> notices.say("The hand-in could not be written to " + file + ": " + failure.getMessage() + ". Choose another place."));
+                failure -> notices.say("The hand-in could not be written to " + file + ": " + failure.getMessage()
+                        + ". Choose another place."));
     }
 
     /** The exercise's title as the name of a file. */

@@ -35,7 +35,8 @@ public record Glance(String about, Pairs pairs) {
     public static Optional<Glance> of(Path journal) {
         try {
             return Files.size(journal) > LARGE ? Optional.empty()
-                    : JournalFile.look(journal).map(left -> of(left.now(), !left.now().exercise().equals(left.begun().exercise()) && !left.now().exercise().isStudy()));
+                    : JournalFile.look(journal).map(left -> of(left.now(), !left.now().exercise().equals(left.begun().exercise())
+                    && !left.now().exercise().isStudy()));
         } catch (IOException e) {
             return Optional.empty();
         }
@@ -45,20 +46,23 @@ public record Glance(String about, Pairs pairs) {
         Exercise exercise = desk.exercise();
         PartWork first = desk.work().part(exercise.first());
         return new Glance(about(desk, written, first), first.table().size() > 0 ? Pairs.of(first.table(), first.drawnRoles())
-                : exercise.parts().stream().map(Part::pairs).filter(pairs -> pairs.size() > 0).findFirst().orElse(Pairs.of(first.table(), first.drawnRoles())));
+                : exercise.parts().stream().map(Part::pairs).filter(pairs -> pairs.size() > 0).findFirst()
+                .orElse(Pairs.of(first.table(), first.drawnRoles())));
     }
 
     private static String about(Desk desk, boolean written, PartWork first) {
         Exercise exercise = desk.exercise();
         if (exercise.isStudy()) {
             int figures = first.sheet().figures();
-            return "your data · " + Counted.of(Pairs.of(first.table(), first.drawnRoles()).n(), "pair") + (figures == 0 ? "" : " · " + Counted.of(figures, "figure") + " kept");
+            return "your data · " + Counted.of(Pairs.of(first.table(), first.drawnRoles()).n(), "pair")
+                    + (figures == 0 ? "" : " · " + Counted.of(figures, "figure") + " kept");
         }
         int tasks = exercise.tasks().size();
         if (written || tasks == 0) {
             return "writing · " + (tasks == 0 ? "no task yet" : Counted.of(tasks, "task"));
         }
         long done = Findings.of(desk).tasks().stream().filter(TaskState::done).count();
-        return "exercise · " + (done == tasks ? "all " + Counted.of(tasks, "task") + " done" : done + " of " + Counted.of(tasks, "task") + " done");
+        return "exercise · " + (done == tasks ? "all " + Counted.of(tasks, "task") + " done" : done + " of "
+                + Counted.of(tasks, "task") + " done");
     }
 }

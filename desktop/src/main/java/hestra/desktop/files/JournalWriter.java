@@ -14,9 +14,10 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
 /**
- * Writes edits to a journal in the order in which they are made, beside the window's thread, which does not wait for it. What cannot be written
- * is held and tried again, with growing pauses, until it can: a disk that is full for a moment costs nothing. The first edit of a run, as of a text
- * that is typed, is written at once, and what goes on with it as what it came to, less than a second later.
+ * Writes edits to a journal in the order in which they are made, beside the window's thread, which does not wait for it. What
+ * cannot be written is held and tried again, with growing pauses, until it can: a disk that is full for a moment costs nothing.
+ * The first edit of a run, as of a text that is typed, is written at once, and what goes on with it as what it came to, less than
+ * a second later.
  */
 public final class JournalWriter implements AutoCloseable {
 
@@ -27,7 +28,8 @@ public final class JournalWriter implements AutoCloseable {
     private static final long CALM = 800;
 
     private final JournalFile journal;
-    private final ScheduledThreadPoolExecutor thread = new ScheduledThreadPoolExecutor(1, Thread.ofPlatform().daemon().name("journal").factory());
+    private final ScheduledThreadPoolExecutor thread = new ScheduledThreadPoolExecutor(1, Thread.ofPlatform()
+            .daemon().name("journal").factory());
     private final Deque<Step> held = new ArrayDeque<>();
     /** What goes on with the edit before it, and is still gone on with. */
     private Optional<Step> run = Optional.empty();
@@ -47,7 +49,10 @@ public final class JournalWriter implements AutoCloseable {
         return failing;
     }
 
-    /** Has it told, on the thread that writes, that nothing can be written and why, and that all has been written again. To be said before the first edit. */
+    /**
+     * Has it told, on the thread that writes, that nothing can be written and why, and that all has been written again. To be
+     * said before the first edit.
+     */
     public void watchBy(Consumer<Optional<IOException>> watching) {
         watcher = watching;
     }

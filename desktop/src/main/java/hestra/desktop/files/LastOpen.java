@@ -26,9 +26,11 @@ public record LastOpen(Optional<Desk> desk, Optional<Path> file, Optional<Path> 
 
     /** Writes down what is open now. */
     public static void remember(Settings settings, OpenDesk open) {
-        settings.put(JOURNAL, open.journalFile().orElseGet(() -> OpenDesk.journalOf(settings.folder(), open.history().present().exercise(), 1)));
+        settings.put(JOURNAL, open.journalFile().orElseGet(() -> OpenDesk.journalOf(settings.folder(), open.history().present()
+                .exercise(), 1)));
         settings.put(FILE, open.file().map(Path::toString).orElse(""));
-        open.journalFile().ifPresent(journal -> open.file().ifPresent(file -> settings.put(FILE_OF + FileReading.name(journal), file)));
+        open.journalFile().ifPresent(journal -> open.file()
+                .ifPresent(file -> settings.put(FILE_OF + FileReading.name(journal), file)));
         settings.save();
     }
 

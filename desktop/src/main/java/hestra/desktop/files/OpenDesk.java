@@ -43,7 +43,8 @@ public final class OpenDesk implements AutoCloseable {
     private boolean idle;
     private final boolean passing;
 
-    private OpenDesk(Optional<Path> file, Optional<Path> journalFile, JournalFile.Opened opened, Optional<String> trouble, boolean apart, boolean passing) {
+    private OpenDesk(Optional<Path> file, Optional<Path> journalFile, JournalFile.Opened opened, Optional<String> trouble,
+            boolean apart, boolean passing) {
         this.passing = passing;
         this.file = file;
         this.stamp = file.map(FileReading::stamp).orElse(0L);
@@ -69,7 +70,9 @@ public final class OpenDesk implements AutoCloseable {
 
     /** Nothing: what stands behind Start while nothing is open. */
     public static OpenDesk nothing() {
-        return new OpenDesk(Optional.empty(), Optional.empty(), new JournalFile.Opened(null, History.of(Desk.open(Exercise.study("nothing", "Hestra", DecimalMark.POINT))), new Steps(), 0,
+        return new OpenDesk(Optional.empty(), Optional.empty(),
+                new JournalFile.Opened(null, History.of(Desk.open(Exercise.study("nothing", "Hestra", DecimalMark.POINT))),
+                        new Steps(), 0,
                 Optional.empty()), Optional.empty(), false, true);
     }
 
@@ -86,10 +89,12 @@ public final class OpenDesk implements AutoCloseable {
     /** The same of a desk as it stands in its file, with the journal that is to be gone on with where that can be had. */
     public static OpenDesk of(Path folder, Desk begun, Optional<Path> file, Optional<Path> last) {
         boolean apart = false;
-        for (Path journal : Stream.concat(last.stream(), IntStream.rangeClosed(1, MOST_WINDOWS).mapToObj(window -> journalOf(folder, begun.exercise(), window))).distinct().toList()) {
+        for (Path journal : Stream.concat(last.stream(), IntStream.rangeClosed(1, MOST_WINDOWS)
+                .mapToObj(window -> journalOf(folder, begun.exercise(), window))).distinct().toList()) {
             try {
                 JournalFile.Opened opened = JournalFile.open(journal, begun);
-                return new OpenDesk(file, Optional.of(journal), opened, opened.trouble().or(apart ? () -> Optional.of(APART) : Optional::empty), apart, false);
+                return new OpenDesk(file, Optional.of(journal), opened, opened.trouble()
+                        .or(apart ? () -> Optional.of(APART) : Optional::empty), apart, false);
             } catch (JournalFile.InUse e) {
                 apart = true;
             } catch (IOException e) {
@@ -97,7 +102,9 @@ public final class OpenDesk implements AutoCloseable {
             }
         }
         LOG.warn("No journal can be kept in {}", folder);
-        return new OpenDesk(file, Optional.empty(), new JournalFile.Opened(null, History.of(begun), new Steps(), 0, Optional.empty()), Optional.empty(), false, false);
+        return new OpenDesk(file, Optional.empty(),
+                new JournalFile.Opened(null, History.of(begun), new Steps(), 0, Optional.empty()), Optional.empty(), false,
+                false);
     }
 
     /**
@@ -112,12 +119,15 @@ public final class OpenDesk implements AutoCloseable {
 
     /** A desk that nothing is kept of: a hand-in that is read, an exercise that its author tries. */
     public static OpenDesk passing(Desk desk, String saying) {
-        return new OpenDesk(Optional.empty(), Optional.empty(), new JournalFile.Opened(null, History.of(desk), new Steps(), 0, Optional.empty()), Optional.of(saying), false, true);
+        return new OpenDesk(Optional.empty(), Optional.empty(),
+                new JournalFile.Opened(null, History.of(desk), new Steps(), 0, Optional.empty()), Optional.of(saying), false,
+                true);
     }
 
     /** Work that was handed in, to be read. */
     public static OpenDesk toRead(HandIn handIn) {
-        return passing(handIn.desk(), "This is the work that " + (handIn.student().isBlank() ? "somebody" : handIn.student()) + " handed in. What you change here is not kept.");
+        return passing(handIn.desk(), "This is the work that " + (handIn.student().isBlank() ? "somebody" : handIn.student())
+                + " handed in. What you change here is not kept.");
     }
 
     /** Where the journals are kept. */
@@ -127,7 +137,8 @@ public final class OpenDesk implements AutoCloseable {
 
     /** The journal's file for an exercise, or for a copy of it; a second window on the same has one of its own. */
     public static Path journalOf(Path folder, Exercise exercise, int window) {
-        String id = exercise.id() + exercise.copy().map(copy -> "-" + copy.edition() + "-" + copy.variant() + "-" + copy.name()).orElse("");
+        String id = exercise.id() + exercise.copy()
+                .map(copy -> "-" + copy.edition() + "-" + copy.variant() + "-" + copy.name()).orElse("");
         String safe = id.replaceAll("[^A-Za-z0-9_-]", "_");
         String name = safe.substring(0, Math.min(80, safe.length())) + "-" + Integer.toHexString(id.hashCode());
         return journals(folder).resolve(name + (window == 1 ? "" : "-" + window) + JournalFile.ENDING);
@@ -152,7 +163,10 @@ public final class OpenDesk implements AutoCloseable {
         return trouble;
     }
 
-    /** Whether it is not what was worked on last: another window has the exercise and nothing has been done in this one, or nothing is kept of it. */
+    /**
+     * Whether it is not what was worked on last: another window has the exercise and nothing has been done in this one, or
+     * nothing is kept of it.
+     */
     public boolean isIdle() {
         return idle || passing;
     }
@@ -184,7 +198,10 @@ public final class OpenDesk implements AutoCloseable {
         file = Optional.of(saved);
     }
 
-    /** Has it told, from another thread than the window's, when edits cannot be kept any more, with the reason, and when they are again. */
+    /**
+     * Has it told, from another thread than the window's, when edits cannot be kept any more, with the reason, and when they are
+     * again.
+     */
     public void watchKeeping(Consumer<Optional<String>> watching) {
         journal.ifPresent(it -> it.watchBy(failure -> watching.accept(failure.map(IOException::getMessage))));
     }

@@ -47,7 +47,8 @@ public record RecentWork(Path journal, String title, String place, Instant when)
 
     private static List<Path> newest(List<Path> files) {
         record Dated(Path file, Instant when) {}
-        return files.stream().map(file -> new Dated(file, modified(file))).sorted(Comparator.comparing(Dated::when).reversed()).limit(MOST).map(Dated::file).toList();
+        return files.stream().map(file -> new Dated(file, modified(file))).sorted(Comparator.comparing(Dated::when).reversed())
+                .limit(MOST).map(Dated::file).toList();
     }
 
     private static Optional<RecentWork> of(Path journal) {

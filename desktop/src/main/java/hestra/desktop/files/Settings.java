@@ -40,7 +40,8 @@ public final class Settings implements Kept {
         Path file = folder.resolve(FILE);
         if (Files.exists(file)) {
             try {
-                settings.values.load(new StringReader(new String(FileReading.bytes(file, MOST_BYTES).orElse(new byte[0]), StandardCharsets.UTF_8)));
+                settings.values.load(new StringReader(new String(FileReading.bytes(file, MOST_BYTES).orElse(new byte[0]),
+                        StandardCharsets.UTF_8)));
             } catch (IOException | IllegalArgumentException e) {
                 LOG.warn("The settings in {} cannot be read; starting with the usual ones", file, e);
             }
@@ -111,7 +112,8 @@ public final class Settings implements Kept {
         }
         changed = false;
         try {
-            FileWriting.write(folder.resolve(FILE), out -> values.store(new OutputStreamWriter(out, StandardCharsets.UTF_8), null));
+            FileWriting.write(folder.resolve(FILE),
+                    out -> values.store(new OutputStreamWriter(out, StandardCharsets.UTF_8), null));
         } catch (IOException e) {
             LOG.warn("The settings cannot be kept in {}", folder, e);
         }

@@ -51,7 +51,8 @@ public record Shelved(Path file, String title, String question, String about, Op
 
         /** What else is to be said of it, after its name; empty for nothing. */
         public String beyond() {
-            return (more == 0 ? "" : ". There are " + more + " files more, too many for one list: choose a folder in it.") + (unread == 0 ? "" : ". " + Counted.of(unread, "folder") + " in it could not be read.");
+            return (more == 0 ? "" : ". There are " + more + " files more, too many for one list: choose a folder in it.")
+                    + (unread == 0 ? "" : ". " + Counted.of(unread, "folder") + " in it could not be read.");
         }
     }
 
@@ -88,15 +89,19 @@ public record Shelved(Path file, String title, String question, String about, Op
 
     private static Optional<Shelved> of(Path file) {
         return switch (HestraFile.read(file)) {
-            case Result.Refused<Desk>(String message) -> Optional.of(new Shelved(file, FileReading.name(file), "", message, Optional.empty(), false));
-            case Result.Done<Desk>(Desk desk) -> desk.exercise().isCopy() ? Optional.empty() : Optional.of(of(file, desk.exercise()));
+            case Result.Refused<Desk>(String message) ->
+                    Optional.of(new Shelved(file, FileReading.name(file), "", message, Optional.empty(), false));
+            case Result.Done<Desk>(Desk desk) ->
+                    desk.exercise().isCopy() ? Optional.empty() : Optional.of(of(file, desk.exercise()));
         };
     }
 
     private static Shelved of(Path file, Exercise exercise) {
         String kinds = exercise.tasks().stream().map(task -> task.kind().title()).distinct().collect(Collectors.joining(", "));
-        String about = exercise.isStudy() ? "a study" : Counted.of(exercise.tasks().size(), "task") + (kinds.isEmpty() ? "" : ": " + kinds);
-        return new Shelved(file, exercise.title(), exercise.heading(), about, Optional.of(exercise.firstWithData().pairs()).filter(pairs -> pairs.size() > 0), true);
+        String about = exercise.isStudy()
+                ? "a study" : Counted.of(exercise.tasks().size(), "task") + (kinds.isEmpty() ? "" : ": " + kinds);
+        return new Shelved(file, exercise.title(), exercise.heading(), about, Optional.of(exercise.firstWithData().pairs())
+                .filter(pairs -> pairs.size() > 0), true);
     }
 
     /** Whether all of some words stand in what is shown of it. */

@@ -31,7 +31,10 @@ import static hestra.desktop.mark.Labels.seen;
 import static hestra.desktop.mark.Labels.small;
 import static hestra.desktop.parts.Presence.present;
 
-/** What belongs to the class as a whole: when work was due, files that are not marked, what two markers decided differently; and which mistakes were made by whom. */
+/**
+ * What belongs to the class as a whole: when work was due, files that are not marked, what two markers decided differently; and
+ * which mistakes were made by whom.
+ */
 final class ClassSide {
 
     private static final int MOST_NAMED = 10;
@@ -93,7 +96,8 @@ final class ClassSide {
     }
 
     private static Optional<Long> due(MarkModel.Shown shown) {
-        return shown.work().marking().value(new Matter.Due()).flatMap(it -> it instanceof Value.Moment(long at) ? Optional.of(at) : Optional.empty());
+        return shown.work().marking().value(new Matter.Due())
+                .flatMap(it -> it instanceof Value.Moment(long at) ? Optional.of(at) : Optional.empty());
     }
 
     void show(MarkModel.Shown shown) {
@@ -101,7 +105,8 @@ final class ClassSide {
             due.setText(due(shown).map(DueTime::written).orElse(""));
         }
         present(dueNote, !dueNote.getText().isEmpty());
-        left.getChildren().setAll(section("Due"), due, dueNote, small("Hand-ins after this are late. It goes by the clock of the student’s computer."));
+        left.getChildren().setAll(section("Due"), due, dueNote,
+                small("Hand-ins after this are late. It goes by the clock of the student’s computer."));
         if (!marker.isFocused()) {
             marker.setText(model.history().by());
         }
@@ -147,13 +152,16 @@ final class ClassSide {
     private static String about(Matter matter, MarkModel.Shown shown) {
         return switch (matter) {
             case Matter.Marks(String task, Whom whom) -> "Marks of " + named(task, shown) + ", " + whose(task, whom, shown);
-            case Matter.Said(String task, Whom whom, String _) -> "A comment on " + (task.isEmpty() ? "the whole work" : named(task, shown)) + ", " + whose(task, whom, shown);
+            case Matter.Said(String task, Whom whom, String _) ->
+                    "A comment on " + (task.isEmpty() ? "the whole work" : named(task, shown)) + ", " + whose(task, whom, shown);
             case Matter.Wording _ -> "What a comment says";
-            case Matter.Alone(String task, String student) -> named(task, shown) + " of " + whose(task, new Whom.One(student), shown) + " marked apart";
+            case Matter.Alone(String task, String student) ->
+                    named(task, shown) + " of " + whose(task, new Whom.One(student), shown) + " marked apart";
             case Matter.Apart(String file) -> file + " as somebody else’s";
             case Matter.Counts(String file) -> "Whether " + file + " is its student\u2019s";
             case Matter.LeftOut(String file) -> "Whether " + file + " is left out";
-            case Matter.LookedAgain(String task, String student) -> named(task, shown) + " of " + whose(task, new Whom.One(student), shown) + " let go";
+            case Matter.LookedAgain(String task, String student) ->
+                    named(task, shown) + " of " + whose(task, new Whom.One(student), shown) + " let go";
             case Matter.Due _ -> "When work was due";
         };
     }
@@ -165,8 +173,11 @@ final class ClassSide {
 
     private static String whose(String task, Whom whom, MarkModel.Shown shown) {
         return switch (whom) {
-            case Whom.One(String student) -> shown.work().roll().student(student).map(shown::name).orElse("a student who is not here");
-            case Whom.Group(String group) -> shown.work().exercise().task(task).stream().flatMap(it -> shown.work().groups(it).stream()).filter(it -> !it.apart() && it.group().equals(group))
+            case Whom.One(String student) ->
+                    shown.work().roll().student(student).map(shown::name).orElse("a student who is not here");
+            case Whom.Group(String group) ->
+                    shown.work().exercise().task(task).stream().flatMap(it -> shown.work().groups(it).stream())
+                    .filter(it -> !it.apart() && it.group().equals(group))
                     .findFirst().map(AnswerGroup::heading).orElse("answers that nobody here gave");
             case Whom.All _ -> "everybody";
         };
@@ -174,7 +185,9 @@ final class ClassSide {
 
     /** Work of which something is doubted stands beside other work of the same name until one is chosen. */
     private void doubts(MarkModel.Shown shown) {
-        List<Student> doubted = shown.work().roll().students().stream().filter(it -> !it.doubts().isEmpty() && shown.work().marking().value(new Matter.Counts(it.handedIn().file())).isEmpty()).toList();
+        List<Student> doubted = shown.work().roll().students().stream()
+                .filter(it -> !it.doubts().isEmpty() && shown.work().marking().value(new Matter.Counts(it.handedIn().file()))
+                        .isEmpty()).toList();
         if (doubted.isEmpty()) {
             return;
         }
@@ -184,9 +197,14 @@ final class ClassSide {
             Label name = new Label(shown.name(student));
             name.getStyleClass().add("aside-file");
             String file = student.handedIn().file();
-            Button theirs = decides("doubt-counts-" + i, "It is theirs", "It is taken like any other hand-in of this student", Choice.of(new Matter.Counts(file), new Value.Yes()));
-            Button out = decides("doubt-out-" + i, "Leave it out", "It is not marked", Choice.of(new Matter.LeftOut(file), new Value.Yes()));
-            left.getChildren().add(new VBox(2, name, small(shown.state().nameless() ? "What is doubtful is said while names are shown." : String.join(" ", student.doubts())), new HBox(6, theirs, out)));
+            Button theirs = decides("doubt-counts-" + i, "It is theirs", "It is taken like any other hand-in of this student",
+                    Choice.of(new Matter.Counts(file), new Value.Yes()));
+            Button out = decides("doubt-out-" + i, "Leave it out", "It is not marked",
+                    Choice.of(new Matter.LeftOut(file), new Value.Yes()));
+            left.getChildren().add(new VBox(2, name,
+                    small(shown.state().nameless()
+                            ? "What is doubtful is said while names are shown." : String.join(" ", student.doubts())),
+                    new HBox(6, theirs, out)));
         }
     }
 
@@ -207,24 +225,34 @@ final class ClassSide {
             file.getStyleClass().add("aside-file");
             file.setWrapText(true);
             file.setMinHeight(Region.USE_PREF_SIZE);
-            VBox box = new VBox(2, file, small(shown.state().nameless() ? "Why it is not marked is said while names are shown." : seen(aside.why())));
+            VBox box = new VBox(2, file,
+                    small(shown.state().nameless() ? "Why it is not marked is said while names are shown." : seen(aside.why())));
             // Two people may have one name.
             if (aside.another()) {
-                box.getChildren().add(decides("aside-apart-" + i, "It is somebody else’s", "Two students have this name: this hand-in is marked too", Choice.of(new Matter.Apart(aside.file()), new Value.Yes())));
+                box.getChildren().add(decides("aside-apart-" + i, "It is somebody else’s",
+                        "Two students have this name: this hand-in is marked too",
+                        Choice.of(new Matter.Apart(aside.file()), new Value.Yes())));
             } else if (aside.isLeftOut()) {
-                box.getChildren().add(decides("aside-in-" + i, "Take it in", "It is marked again", Choice.none(new Matter.LeftOut(aside.file()))));
+                box.getChildren().add(decides("aside-in-" + i, "Take it in", "It is marked again",
+                        Choice.none(new Matter.LeftOut(aside.file()))));
             }
             left.getChildren().add(box);
         }
     }
 
     private void result(ClassResult result, MarkModel.Shown shown) {
-        right.getChildren().addAll(section("Marks"), new Spread(result.totals(), shown.work().exercise().marks(), model.inMarks()));
+        right.getChildren().addAll(section("Marks"), new Spread(result.totals(), shown.work().exercise().marks(),
+                model.inMarks()));
         if (!result.minutes().isEmpty()) {
-            right.getChildren().addAll(section("Time"), small("half worked " + Math.round(ClassResult.median(result.minutes()).orElse(0)) + " minutes or less; from " + result.minutes().getFirst() + " to " + result.minutes().getLast() + " minutes"));
+            right.getChildren().addAll(section("Time"), small("half worked "
+                    + Math.round(ClassResult.median(result.minutes()).orElse(0)) + " minutes or less; from " + result.minutes()
+                    .getFirst() + " to " + result.minutes().getLast() + " minutes"));
         }
-        result.tasks().stream().filter(task -> !task.nearness().isEmpty()).forEach(task -> right.getChildren().addAll(section("Lines by eye, task " + task.number()),
-                small("half came to " + NumberStyle.STANDARD.places(ClassResult.median(task.nearness()).orElse(0), 2) + " × the least squares or nearer; the nearest " + NumberStyle.STANDARD.places(task.nearness().getFirst(), 2) + ", the furthest "
+        result.tasks().stream().filter(task -> !task.nearness().isEmpty())
+                .forEach(task -> right.getChildren().addAll(section("Lines by eye, task " + task.number()),
+                small("half came to " + NumberStyle.STANDARD.places(ClassResult.median(task.nearness()).orElse(0), 2)
+                        + " × the least squares or nearer; the nearest "
+                        + NumberStyle.STANDARD.places(task.nearness().getFirst(), 2) + ", the furthest "
                         + NumberStyle.STANDARD.places(task.nearness().getLast(), 2))));
         right.getChildren().add(section("Recognised mistakes"));
         boolean any = false;
@@ -243,7 +271,9 @@ final class ClassSide {
     }
 
     private static String names(List<Student> students, MarkModel.Shown shown) {
-        return students.stream().limit(MOST_NAMED).map(shown::name).collect(Collectors.joining(" · ")) + (students.size() > MOST_NAMED ? " and " + (students.size() - MOST_NAMED) + " more" : "");
+        return students.stream().limit(MOST_NAMED).map(shown::name)
+                .collect(Collectors.joining(" · ")) + (students.size() > MOST_NAMED ? " and " + (students.size() - MOST_NAMED)
+                        + " more" : "");
     }
 
 }

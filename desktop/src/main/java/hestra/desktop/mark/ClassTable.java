@@ -19,7 +19,10 @@ import hestra.marking.Standing;
 import hestra.marking.Student;
 import hestra.task.Task;
 
-/** Students by tasks: where every answer stands, as a sign in a tone. Sorted by any column; Enter or a double click opens a student. */
+/**
+ * Students by tasks: where every answer stands, as a sign in a tone. Sorted by any column; Enter or a double click opens a
+ * student.
+ */
 final class ClassTable {
 
     private static final double NAME = 190;
@@ -87,7 +90,8 @@ final class ClassTable {
     private void build(List<Task> tasks) {
         table.getColumns().clear();
         TableColumn<Student, String> names = new TableColumn<>("student");
-        names.setCellValueFactory(row -> new ReadOnlyObjectWrapper<>(model.shown().name(row.getValue()) + (row.getValue().late() ? " · late" : "")));
+        names.setCellValueFactory(row -> new ReadOnlyObjectWrapper<>(model.shown()
+                .name(row.getValue()) + (row.getValue().late() ? " · late" : "")));
         names.setCellFactory(_ -> new NameCell());
         names.setPrefWidth(NAME);
         table.getColumns().add(names);
@@ -98,7 +102,8 @@ final class ClassTable {
             Tip.set(head, task.terms().title());
             column.setGraphic(head);
             column.setId("class-task-" + task.id());
-            column.setCellValueFactory(row -> new ReadOnlyObjectWrapper<>(model.shown().work().award(row.getValue(), task.id()).standing()));
+            column.setCellValueFactory(row -> new ReadOnlyObjectWrapper<>(model.shown().work()
+                    .award(row.getValue(), task.id()).standing()));
             column.setCellFactory(_ -> new StandingCell(task));
             column.setPrefWidth(SIGN);
             table.getColumns().add(column);
@@ -147,7 +152,8 @@ final class ClassTable {
 
             setAccessibleText(empty || standing == null ? null : task.terms().title() + ": " + standing.word());
             for (Standing each : Standing.values()) {
-                pseudoClassStateChanged(PseudoClass.getPseudoClass(each.name().toLowerCase(Locale.ROOT)), !empty && each == standing);
+                pseudoClassStateChanged(PseudoClass.getPseudoClass(each.name().toLowerCase(Locale.ROOT)),
+                        !empty && each == standing);
             }
         }
     }

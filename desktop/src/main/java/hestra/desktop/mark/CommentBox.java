@@ -163,7 +163,8 @@ final class CommentBox extends VBox {
     private List<String> standing(MarkModel.Shown now) {
         ClassWork work = now.work();
         Student student = now.student().orElseThrow();
-        List<String> all = new ArrayList<>(now.task().filter(_ -> chosen != On.WHOLE).map(task -> work.award(student, task.id()).comments()).orElse(List.of()));
+        List<String> all = new ArrayList<>(now.task().filter(_ -> chosen != On.WHOLE)
+                .map(task -> work.award(student, task.id()).comments()).orElse(List.of()));
         if (chosen == On.WHOLE) {
             all.addAll(work.comments(student));
         }
@@ -182,7 +183,8 @@ final class CommentBox extends VBox {
             add.setText("Change it everywhere");
             begin();
         });
-        Button remove = QuietButton.of("comment-remove-" + id, "Take away", "Takes it away here; it can be used again", () -> remove(id, now));
+        Button remove = QuietButton.of("comment-remove-" + id, "Take away", "Takes it away here; it can be used again",
+                () -> remove(id, now));
         return new VBox(3, words, new HBox(6, change, remove));
     }
 
@@ -190,8 +192,10 @@ final class CommentBox extends VBox {
     private void remove(String id, MarkModel.Shown now) {
         Student student = now.student().orElseThrow();
         String task = chosen == On.WHOLE ? "" : now.task().map(Task::id).orElse("");
-        List<Whom> whose = List.of(new Whom.One(student.key()), new Whom.Group(student.marked().at(task).group()), new Whom.All());
-        model.decide("a comment taken away", whose.stream().map(whom -> new Matter.Said(task, whom, id)).filter(matter -> now.work().marking().value(matter).isPresent()).<Choice>map(Choice::none).toList());
+        List<Whom> whose = List.of(new Whom.One(student.key()), new Whom.Group(student.marked().at(task).group()),
+                new Whom.All());
+        model.decide("a comment taken away", whose.stream().map(whom -> new Matter.Said(task, whom, id))
+                .filter(matter -> now.work().marking().value(matter).isPresent()).<Choice>map(Choice::none).toList());
     }
 
     private Button chip(String id, int used, int number, MarkModel.Shown now) {
@@ -206,7 +210,10 @@ final class CommentBox extends VBox {
         return chip;
     }
 
-    /** Says once more what has been said before: the first of what is offered is number 1. Nothing where there is none of this number. */
+    /**
+     * Says once more what has been said before: the first of what is offered is number 1. Nothing where there is none of this
+     * number.
+     */
     void use(int number) {
         if (number >= 1 && number <= chips.getChildren().size()) {
             ((Button) chips.getChildren().get(number - 1)).fire();
@@ -224,17 +231,20 @@ final class CommentBox extends VBox {
         }
         OptionalDouble takes = off.getText().isBlank() ? OptionalDouble.of(0) : Marks.read(off.getText(), Value.Comment.MOST_OFF);
         if (takes.isEmpty()) {
-            say.accept("\u201c" + off.getText().strip() + "\u201d is not a number of marks from 0 to " + Value.Comment.MOST_OFF + ".");
+            say.accept("\u201c" + off.getText().strip() + "\u201d is not a number of marks from 0 to " + Value.Comment.MOST_OFF
+                    + ".");
             off.requestFocus();
             off.selectAll();
             return;
         }
-        Value.Comment comment = new Value.Comment(words.substring(0, Math.min(words.length(), Value.Comment.LONGEST)), takes.getAsDouble());
+        Value.Comment comment = new Value.Comment(words.substring(0, Math.min(words.length(), Value.Comment.LONGEST)),
+                takes.getAsDouble());
         if (edited.isPresent()) {
             model.decide("a comment changed", Choice.of(new Matter.Wording(edited.get()), comment));
         } else {
             String id = fresh();
-            model.decide("a comment", Choice.of(new Matter.Wording(id), comment), Choice.of(matter(shown.get(), id), said(matter(shown.get(), id))));
+            model.decide("a comment", Choice.of(new Matter.Wording(id), comment),
+                    Choice.of(matter(shown.get(), id), said(matter(shown.get(), id))));
         }
         stopEditing();
     }

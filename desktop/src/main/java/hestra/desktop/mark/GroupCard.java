@@ -60,7 +60,8 @@ final class GroupCard extends VBox {
         });
         Award award = shown.work().award(group, task);
         getChildren().add(head(task, group, shown));
-        group.students().stream().map(it -> shown.work().award(it, task.id())).filter(Award::isDisputed).findFirst().ifPresent(it -> {
+        group.students().stream().map(it -> shown.work().award(it, task.id())).filter(Award::isDisputed)
+                .findFirst().ifPresent(it -> {
             Label dispute = new Label(inDispute(it.disputed()));
             dispute.getStyleClass().add("group-dispute");
             dispute.setWrapText(true);
@@ -88,7 +89,8 @@ final class GroupCard extends VBox {
         told.getStyleClass().add("verdict");
         told.setWrapText(true);
         told.setMinHeight(USE_PREF_SIZE);
-        group.verdict().ifPresent(it -> told.pseudoClassStateChanged(PseudoClass.getPseudoClass(it.outcome().name().toLowerCase(Locale.ROOT)), true));
+        group.verdict().ifPresent(it -> told.pseudoClassStateChanged(PseudoClass.getPseudoClass(it.outcome().name()
+                .toLowerCase(Locale.ROOT)), true));
         Label count = new Label(group.apart() ? "taken out" : Counted.of(group.students().size(), "student"));
         count.getStyleClass().add("group-count");
         count.setMinWidth(USE_PREF_SIZE);
@@ -97,7 +99,8 @@ final class GroupCard extends VBox {
         HBox head = new HBox(8, told, gap, count);
         int marked = shown.work().decided(group, task);
         if (marked > 0) {
-            Label done = new Label(marked == group.students().size() ? "marked" : marked + " of " + group.students().size() + " marked");
+            Label done = new Label(marked == group.students().size()
+                    ? "marked" : marked + " of " + group.students().size() + " marked");
             done.getStyleClass().add("group-done");
             done.setMinWidth(USE_PREF_SIZE);
             head.getChildren().add(2, done);
@@ -132,7 +135,9 @@ final class GroupCard extends VBox {
     private void plots(Task task, AnswerGroup group) {
         FlowPane plots = new FlowPane(6, 6);
         // Those that look the same are drawn once.
-        group.students().stream().flatMap(student -> student.marked().at(task.id()).sketch().stream()).distinct().limit(MOST_PLOTS).forEach(sketch -> plots.getChildren().add(SmallPlot.of(sketch, look, PLOT_WIDTH, PLOT_HEIGHT)));
+        group.students().stream().flatMap(student -> student.marked().at(task.id()).sketch().stream()).distinct()
+                .limit(MOST_PLOTS).forEach(sketch -> plots.getChildren()
+                        .add(SmallPlot.of(sketch, look, PLOT_WIDTH, PLOT_HEIGHT)));
         if (!plots.getChildren().isEmpty()) {
             getChildren().add(plots);
         }
@@ -140,7 +145,8 @@ final class GroupCard extends VBox {
 
     private void inHand(Task task, AnswerGroup group, MarkModel.Shown shown, Award award) {
         double now = shown.work().offered(group, task);
-        MarksRow row = new MarksRow("group", model.inMarks(), task.terms().marks(), now, award.decided(), marks -> give(task, group.whom(), marks));
+        MarksRow row = new MarksRow("group", model.inMarks(), task.terms().marks(), now, award.decided(),
+                marks -> give(task, group.whom(), marks));
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         Label keys = small(group.students().size() > 1 ? "Space: next student · 0–9 marks" : "0–9 marks");
@@ -152,16 +158,24 @@ final class GroupCard extends VBox {
         disputes(task, group, shown);
         FlowPane more = new FlowPane(6, 5);
         if (!award.decided()) {
-            more.getChildren().add(QuietButton.of("group-confirm", task.isReadByPerson() ? "Give " + model.inMarks().of(now) + " as proposed" : "Confirm " + model.inMarks().of(now), "Enter: these marks stand", () -> give(task, group.whom(), now)));
+            more.getChildren().add(QuietButton.of("group-confirm", task.isReadByPerson() ? "Give " + model.inMarks()
+                    .of(now) + " as proposed" : "Confirm " + model.inMarks().of(now), "Enter: these marks stand",
+                    () -> give(task, group.whom(), now)));
         }
         if (award.decided() || group.apart()) {
-            more.getChildren().add(QuietButton.of("group-withdraw", group.apart() ? "Put back with the others" : "Back to what Hestra says", "Delete: take the decision back", () -> withdraw(model, task, group)));
+            more.getChildren().add(QuietButton.of("group-withdraw",
+                    group.apart() ? "Put back with the others" : "Back to what Hestra says", "Delete: take the decision back",
+                    () -> withdraw(model, task, group)));
         }
         if (!group.apart() && group.students().size() > 1) {
-            shown.student().ifPresent(student -> more.getChildren().add(QuietButton.of("group-take-out", "Mark " + shown.name(student) + " apart", "O: take this student’s answer out and mark it by itself", () -> takeOut(model, task, student))));
+            shown.student().ifPresent(student -> more.getChildren()
+                    .add(QuietButton.of("group-take-out", "Mark " + shown.name(student) + " apart",
+                            "O: take this student’s answer out and mark it by itself", () -> takeOut(model, task, student))));
         }
         if (!group.verdict().map(Verdict::isRight).orElse(false) && !task.isReadByPerson()) {
-            more.getChildren().add(QuietButton.of("group-all", "Same marks for everybody", "Gives all who answered this task, right or wrong, " + model.inMarks().counted(now), () -> give(task, new Whom.All(), now)));
+            more.getChildren().add(QuietButton.of("group-all", "Same marks for everybody",
+                    "Gives all who answered this task, right or wrong, " + model.inMarks().counted(now),
+                    () -> give(task, new Whom.All(), now)));
         }
         getChildren().add(more);
         getChildren().add(small(names(group, shown)));
@@ -169,13 +183,17 @@ final class GroupCard extends VBox {
 
     /** Whom the markers are that differ, and what each gave: one press settles it for all of these answers. */
     private void disputes(Task task, AnswerGroup group, MarkModel.Shown shown) {
-        List<Decision> disputed = group.students().stream().map(it -> shown.work().award(it, task.id())).filter(Award::isDisputed).findFirst().map(Award::disputed).orElse(List.of());
+        List<Decision> disputed = group.students().stream().map(it -> shown.work().award(it, task.id())).filter(Award::isDisputed)
+                .findFirst().map(Award::disputed).orElse(List.of());
         if (disputed.isEmpty()) {
             return;
         }
         FlowPane row = new FlowPane(6, 5);
         for (Decision decision : disputed) {
-            decision.value().map(it -> ((Value.Points) it).marks()).ifPresent(marks -> row.getChildren().add(QuietButton.of("dispute-" + row.getChildren().size(), decision.by() + ": " + model.inMarks().counted(marks),
+            decision.value().map(it -> ((Value.Points) it).marks())
+                    .ifPresent(marks -> row.getChildren()
+                            .add(QuietButton.of("dispute-" + row.getChildren().size(),
+                            decision.by() + ": " + model.inMarks().counted(marks),
                     "Settles it: these marks stand. A digit key settles it too", () -> give(task, group.whom(), marks))));
         }
         getChildren().add(row);
@@ -183,7 +201,9 @@ final class GroupCard extends VBox {
 
     /** "Ann gave 3 marks, Bo 1 mark." */
     private String inDispute(List<Decision> disputed) {
-        return "Marked differently: " + disputed.stream().map(it -> it.by() + " " + it.value().map(value -> model.inMarks().counted(((Value.Points) value).marks())).orElse("as Hestra has it")).collect(Collectors.joining(", ")) + ".";
+        return "Marked differently: " + disputed.stream()
+                .map(it -> it.by() + " " + it.value().map(value -> model.inMarks().counted(((Value.Points) value).marks()))
+                        .orElse("as Hestra has it")).collect(Collectors.joining(", ")) + ".";
     }
 
     private void give(Task task, Whom whom, double marks) {
@@ -205,7 +225,9 @@ final class GroupCard extends VBox {
     /** Has the answer of one student marked by itself from now on: nothing is decided on it by that. */
     static void takeOut(MarkModel model, Task task, Student student) {
         model.decide("an answer marked apart", Choice.of(new Matter.Alone(task.id(), student.key()), new Value.Yes()));
-        model.shown().groups().stream().filter(it -> it.apart() && it.students().contains(model.shown().work().roll().student(student.key()).orElse(student))).findFirst().ifPresent(model::turnTo);
+        model.shown().groups().stream().filter(it -> it.apart() && it.students()
+                .contains(model.shown().work().roll().student(student.key()).orElse(student)))
+                .findFirst().ifPresent(model::turnTo);
     }
 
     private String given(Award award, Task task) {
@@ -214,7 +236,8 @@ final class GroupCard extends VBox {
     }
 
     private static String names(AnswerGroup group, MarkModel.Shown shown) {
-        String names = shown.ordered(group.students()).stream().limit(MOST_NAMES).map(shown::name).collect(Collectors.joining(" · "));
+        String names = shown.ordered(group.students()).stream().limit(MOST_NAMES).map(shown::name)
+                .collect(Collectors.joining(" · "));
         return names + (group.students().size() > MOST_NAMES ? " and " + (group.students().size() - MOST_NAMES) + " more" : "");
     }
 }

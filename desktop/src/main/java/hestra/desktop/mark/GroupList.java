@@ -54,7 +54,8 @@ final class GroupList {
         shown.work().turned(asked).forEach(it -> list.add(turned(it, shown)));
         List<AnswerGroup> groups = shown.groups();
         // Of very many only those about the one in hand are shown: nobody reads hundreds at once.
-        int from = groups.size() <= MOST ? 0 : Math.clamp(shown.group().map(groups::indexOf).orElse(0) - MOST / 3, 0, groups.size() - MOST);
+        int from = groups.size() <= MOST
+                ? 0 : Math.clamp(shown.group().map(groups::indexOf).orElse(0) - MOST / 3, 0, groups.size() - MOST);
         int to = Math.min(groups.size(), from + MOST);
         if (from > 0) {
             list.add(small("… " + Counted.of(from, "group") + " above. ↑ goes there."));
@@ -79,18 +80,24 @@ final class GroupList {
     /** A decision that was made under another key or other marks: it stands again, or the answers are looked at again. */
     private VBox turned(Turned turned, MarkModel.Shown shown) {
         String marks = model.inMarks().counted(turned.points().marks());
-        Label words = new Label(turned.decision().by() + " gave " + marks + " for " + Counted.of(turned.students().size(), "answer") + (turned.isOfOtherMarks()
-                ? " when this task had " + Counted.of(turned.points().on().of(), "mark") + "; it has " + turned.task().terms().marks() + " now." : " under another key: they are judged otherwise now.")
+        Label words = new Label(turned.decision()
+                .by() + " gave " + marks + " for " + Counted.of(turned.students().size(), "answer") + (turned.isOfOtherMarks()
+                ? " when this task had " + Counted.of(turned.points().on().of(), "mark") + "; it has " + turned.task().terms()
+                .marks() + " now." : " under another key: they are judged otherwise now.")
                 + " Until you say, they are as Hestra has them.");
         words.setWrapText(true);
         words.setMinHeight(Label.USE_PREF_SIZE);
         FlowPane choices = new FlowPane(6, 5);
-        choices.getChildren().add(QuietButton.of("turned-keep", "Keep " + marks, "The marks stand for these answers as they are judged now", () -> model.keep(turned, false)));
+        choices.getChildren().add(QuietButton.of("turned-keep", "Keep " + marks,
+                "The marks stand for these answers as they are judged now", () -> model.keep(turned, false)));
         if (turned.isOfOtherMarks()) {
-            choices.getChildren().add(QuietButton.of("turned-scale", "Scale to " + model.inMarks().counted(turned.scaled()), "The marks grow or shrink with those of the task", () -> model.keep(turned, true)));
+            choices.getChildren().add(QuietButton.of("turned-scale", "Scale to " + model.inMarks().counted(turned.scaled()),
+                    "The marks grow or shrink with those of the task", () -> model.keep(turned, true)));
         }
-        choices.getChildren().add(QuietButton.of("turned-again", "Look again", "The decision is let go on these answers", () -> model.lookAgain(turned)));
-        VBox box = new VBox(5, words, small(turned.students().stream().limit(MOST).map(shown::name).collect(Collectors.joining(" · "))), choices);
+        choices.getChildren().add(QuietButton.of("turned-again", "Look again", "The decision is let go on these answers",
+                () -> model.lookAgain(turned)));
+        VBox box = new VBox(5, words, small(turned.students().stream().limit(MOST).map(shown::name)
+                .collect(Collectors.joining(" · "))), choices);
         box.getStyleClass().add("turned-card");
         return box;
     }
@@ -98,6 +105,8 @@ final class GroupList {
     private String about(Task asked, MarkModel.Shown shown) {
         Key key = asked.key(shown.work().exercise().partOf(asked.id()).orElseThrow().truth(shown.work().exercise().mark()));
         String right = !key.computed() ? "" : " · key " + key.text();
-        return Counted.of(asked.terms().marks(), "mark") + right + "\n" + shown.prompt(asked) + (shown.groups().size() > 1 ? " Answers that say the same stand together: mark one, and you have marked all of them." : "");
+        return Counted.of(asked.terms().marks(), "mark") + right + "\n" + shown.prompt(asked)
+                + (shown.groups().size() > 1
+                        ? " Answers that say the same stand together: mark one, and you have marked all of them." : "");
     }
 }

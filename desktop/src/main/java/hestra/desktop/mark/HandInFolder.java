@@ -39,9 +39,9 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
 /**
- * The folder of hand-ins that is marked: read beside the window's thread, and looked at again and again for what comes later. The marking is kept
- * in Hestra's own folder, with a copy beside the hand-ins for sharing; a marking that lies among them is a stranger's file and is offered, never
- * taken. Used on the window's thread.
+ * The folder of hand-ins that is marked: read beside the window's thread, and looked at again and again for what comes later. The
+ * marking is kept in Hestra's own folder, with a copy beside the hand-ins for sharing; a marking that lies among them is a
+ * stranger's file and is offered, never taken. Used on the window's thread.
  */
 final class HandInFolder implements AutoCloseable {
 
@@ -63,7 +63,8 @@ final class HandInFolder implements AutoCloseable {
     private final KeptMarking kept;
     private final Set<Path> offered = new HashSet<>();
     private volatile Optional<Path> beside = Optional.empty();
-    private final ExecutorService line = Executors.newSingleThreadExecutor(Thread.ofPlatform().daemon().name("hand-ins").factory());
+    private final ExecutorService line = Executors.newSingleThreadExecutor(Thread.ofPlatform()
+            .daemon().name("hand-ins").factory());
     private final PauseTransition later = new PauseTransition(LOOK_AGAIN);
     private final PauseTransition calm = new PauseTransition(CALM);
     private final PauseTransition retry = new PauseTransition(RETRY);
@@ -89,7 +90,9 @@ final class HandInFolder implements AutoCloseable {
         this.folder = folder;
         this.notices = notices;
         String name = Publication.safe(model.exercise().title(), "Marking");
-        this.kept = KeptMarking.at(own.resolve(name + " " + Integer.toHexString((model.exercise().id() + "\n" + folder.toAbsolutePath().normalize()).hashCode()) + MarksFile.ENDING));
+        this.kept = KeptMarking.at(own.resolve(name + " "
+                + Integer.toHexString((model.exercise().id() + "\n" + folder.toAbsolutePath().normalize()).hashCode())
+                + MarksFile.ENDING));
         calm.setOnFinished(_ -> save());
         retry.setOnFinished(_ -> save());
         later.setOnFinished(_ -> look(false));
@@ -115,13 +118,15 @@ final class HandInFolder implements AutoCloseable {
         switch (kept.open()) {
             case Result.Refused<Optional<MarksFile>>(String message) -> {
                 try {
-                    afterwards = message + " It was put aside as " + FileWriting.putAside(kept.file()) + ", and a new marking begins.";
+                    afterwards = message + " It was put aside as " + FileWriting.putAside(kept.file())
+                            + ", and a new marking begins.";
                 } catch (IOException e) {
                     LOG.warn("{} cannot be put aside", kept.file(), e);
                     afterwards = message + " A new marking begins in its place.";
                 }
             }
-            case Result.Done<Optional<MarksFile>>(Optional<MarksFile> found) -> found.filter(it -> it.marking().exercise().equals(model.exercise().id())).ifPresent(it -> {
+            case Result.Done<Optional<MarksFile>>(Optional<MarksFile> found) ->
+                    found.filter(it -> it.marking().exercise().equals(model.exercise().id())).ifPresent(it -> {
                 strange = it.strange();
                 model.begin(it.marking());
             });
@@ -130,16 +135,19 @@ final class HandInFolder implements AutoCloseable {
     }
 
     /**
-     * Offers the markings that lie among the hand-ins, each once while the folder is open: whoever put them there may be anybody, and another
-     * marker's copy is written again with every decision.
+     * Offers the markings that lie among the hand-ins, each once while the folder is open: whoever put them there may be anybody,
+     * and another marker's copy is written again with every decision.
      */
     private void offer(List<Path> lying) {
         Map<Path, MarksFile> found = new LinkedHashMap<>();
         for (Path file : lying) {
-            if (offered.add(file) && !beside.filter(file::equals).isPresent() && !KeptMarking.holdsNothingBeyond(file, model.history().present())) {
+            if (offered.add(file) && !beside.filter(file::equals).isPresent()
+                    && !KeptMarking.holdsNothingBeyond(file, model.history().present())) {
                 switch (MarksFile.read(file)) {
-                    case Result.Refused<MarksFile>(String message) -> notices.say(message + " It lies among the hand-ins and was left as it is.");
-                    case Result.Done<MarksFile>(MarksFile marking) when marking.marking().exercise().equals(model.exercise().id()) -> found.put(file, marking);
+                    case Result.Refused<MarksFile>(String message) ->
+                            notices.say(message + " It lies among the hand-ins and was left as it is.");
+                    case Result.Done<MarksFile>(MarksFile marking) when marking.marking().exercise()
+                            .equals(model.exercise().id()) -> found.put(file, marking);
                     case Result.Done<MarksFile> _ -> { }
                 }
             }
@@ -152,18 +160,25 @@ final class HandInFolder implements AutoCloseable {
     private void offer(Map<Path, MarksFile> found) {
         boolean one = found.size() == 1;
         List<Notices.Choice> choices = new ArrayList<>(List.of(new Notices.Choice(one ? "Leave it" : "Leave them", () -> { })));
-        found.keySet().stream().limit(MOST_NAMED).forEach(file -> choices.add(new Notices.Choice(one ? "Put it in" : "Put " + FileReading.name(file) + " in", () -> join(file))));
-        String each = found.entrySet().stream().limit(MOST_NAMED).map(it -> "A marking by " + by(it.getValue()) + " lies among the hand-ins: " + FileReading.name(it.getKey()) + ", "
+        found.keySet().stream().limit(MOST_NAMED)
+                .forEach(file -> choices.add(new Notices.Choice(one ? "Put it in" : "Put " + FileReading.name(file) + " in",
+                        () -> join(file))));
+        String each = found.entrySet().stream().limit(MOST_NAMED)
+                .map(it -> "A marking by " + by(it.getValue()) + " lies among the hand-ins: " + FileReading.name(it.getKey())
+                        + ", "
                 + Counted.of(it.getValue().marking().all().size(), "decision") + ".").collect(Collectors.joining(" "));
-        notices.ask(each + (one ? " Put it in" : " Put one in") + " only if you know who put it there.", choices.toArray(Notices.Choice[]::new));
+        notices.ask(each + (one ? " Put it in" : " Put one in") + " only if you know who put it there.",
+                choices.toArray(Notices.Choice[]::new));
     }
 
     private static String by(MarksFile file) {
-        return file.marking().all().stream().map(it -> Student.shown(it.by(), "somebody")).distinct().limit(MOST_NAMED).collect(Collectors.joining(", "));
+        return file.marking().all().stream().map(it -> Student.shown(it.by(), "somebody")).distinct().limit(MOST_NAMED)
+                .collect(Collectors.joining(", "));
     }
 
     /** A file of the folder that has changed. */
-    private record Change(List<Path> fresh, List<String> gone, Map<Path, Long> stamps, List<Path> markings, KeptMarking.News news) {
+    private record Change(List<Path> fresh, List<String> gone, Map<Path, Long> stamps, List<Path> markings,
+            KeptMarking.News news) {
 
         /** Whether all that was there is gone at once: then it is the folder that is gone, or what it stood on. */
         boolean isGone() {
@@ -237,7 +252,8 @@ final class HandInFolder implements AutoCloseable {
     /** Goes through the steps of what has come in, a few files at a time so that decisions are kept between them. */
     private void retrace(List<Path> fresh) {
         for (int from = 0; from < fresh.size(); from += AT_A_TIME) {
-            List<String> names = fresh.subList(from, Math.min(fresh.size(), from + AT_A_TIME)).stream().map(it -> FileReading.name(it)).toList();
+            List<String> names = fresh.subList(from, Math.min(fresh.size(), from + AT_A_TIME)).stream()
+                    .map(it -> FileReading.name(it)).toList();
             List<Received> some = model.received(names);
             Task<List<Received>> task = new Task<>() {
                 @Override
@@ -266,7 +282,8 @@ final class HandInFolder implements AutoCloseable {
         if (!missing) {
             missing = true;
             LOG.warn("{} is not there any more", folder);
-            notices.say("The hand-ins are no longer in " + folder + ". What was read of them stays here, and your decisions are kept; it goes on when they are back.");
+            notices.say("The hand-ins are no longer in " + folder
+                    + ". What was read of them stays here, and your decisions are kept; it goes on when they are back.");
         }
     }
 
@@ -278,7 +295,8 @@ final class HandInFolder implements AutoCloseable {
 
     private void tell(boolean first, Change change) {
         if (first && change.fresh().isEmpty()) {
-            notices.say((afterwards + " There are no hand-ins in " + folder + " yet (files ending in .handin). They appear here as they come in.").strip());
+            notices.say((afterwards + " There are no hand-ins in " + folder
+                    + " yet (files ending in .handin). They appear here as they come in.").strip());
         } else if (first) {
             notices.hide();
             if (!afterwards.isEmpty()) {
@@ -286,7 +304,8 @@ final class HandInFolder implements AutoCloseable {
             }
             model.beginReading();
         } else if (!change.fresh().isEmpty()) {
-            notices.say(Counted.of(change.fresh().size(), "hand-in") + (change.fresh().size() == 1 ? " has" : " have") + " come in.");
+            notices.say(Counted.of(change.fresh().size(), "hand-in") + (change.fresh().size() == 1 ? " has" : " have")
+                    + " come in.");
         }
     }
 
@@ -306,9 +325,11 @@ final class HandInFolder implements AutoCloseable {
         }
         List<Path> markings;
         try (Stream<Path> listed = Files.list(folder)) {
-            markings = listed.filter(file -> FileReading.name(file).toLowerCase(Locale.ROOT).endsWith(MarksFile.ENDING) && Files.isRegularFile(file)).limit(MOST_MARKINGS).sorted().toList();
+            markings = listed.filter(file -> FileReading.name(file).toLowerCase(Locale.ROOT).endsWith(MarksFile.ENDING)
+                    && Files.isRegularFile(file)).limit(MOST_MARKINGS).sorted().toList();
         }
-        return new Change(fresh, before.keySet().stream().filter(it -> !stamps.containsKey(it)).map(it -> FileReading.name(it)).toList(), stamps, markings, kept.news());
+        return new Change(fresh, before.keySet().stream().filter(it -> !stamps.containsKey(it)).map(it -> FileReading.name(it))
+                .toList(), stamps, markings, kept.news());
     }
 
     /** Puts the decisions of another file in. */
@@ -324,8 +345,12 @@ final class HandInFolder implements AutoCloseable {
                 strange = Stream.concat(strange.stream(), other.strange().stream()).distinct().toList();
                 model.join(other.marking());
                 int disputed = model.shown().work().disputed();
-                notices.say(Counted.of(model.history().present().all().size() - before, "decision") + " of " + FileReading.name(file) + " put in."
-                        + (disputed == 0 ? "" : " " + Counted.of(disputed, "answer was", "answers were") + " marked differently by both: the tasks say which."));
+                notices.say(Counted.of(model.history().present().all().size() - before, "decision") + " of "
+                        + FileReading.name(file) + " put in."
+                        + (disputed == 0
+                        ? ""
+                        : " " + Counted.of(disputed, "answer was", "answers were")
+                        + " marked differently by both: the tasks say which."));
             }
         }
     }
@@ -365,7 +390,8 @@ final class HandInFolder implements AutoCloseable {
     /** Says once that the marking cannot be kept, and tries again until it can. */
     private void failing(IOException why) {
         if (!failing) {
-            notices.say("Your marking could not be kept in " + kept.file() + ": " + why.getMessage() + ". Make room there, or save it elsewhere from the menu. It is tried again every few seconds.");
+            notices.say("Your marking could not be kept in " + kept.file() + ": " + why.getMessage()
+                    + ". Make room there, or save it elsewhere from the menu. It is tried again every few seconds.");
         }
         failing = true;
         if (!closed) {

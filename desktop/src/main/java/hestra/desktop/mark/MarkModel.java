@@ -31,7 +31,9 @@ import hestra.marking.Whom;
 import hestra.numbers.Marks;
 import hestra.task.Task;
 
-/** The one place where a marking changes: decisions go in, and every view of Mark watches what follows. Used on the JavaFX thread. */
+/**
+ * The one place where a marking changes: decisions go in, and every view of Mark watches what follows. Used on the JavaFX thread.
+ */
 final class MarkModel {
 
     /** All that the views show. */
@@ -50,19 +52,23 @@ final class MarkModel {
         /** The answers in hand. */
         Optional<AnswerGroup> group() {
             List<AnswerGroup> groups = groups();
-            return groups.stream().filter(it -> state.group().filter(MarkState.idOf(it)::equals).isPresent()).findFirst().or(() -> groups.stream().findFirst());
+            return groups.stream().filter(it -> state.group().filter(MarkState.idOf(it)::equals).isPresent()).findFirst()
+                    .or(() -> groups.stream().findFirst());
         }
 
         /** The student in hand: while answers are looked at, one of those who gave them. */
         Optional<Student> student() {
-            List<Student> all = ordered(state.tab() == MarkState.Tab.TASKS ? group().map(AnswerGroup::students).orElse(List.of()) : work.roll().students());
-            return all.stream().filter(it -> state.student().filter(it.key()::equals).isPresent()).findFirst().or(() -> all.stream().findFirst());
+            List<Student> all = ordered(state.tab() == MarkState.Tab.TASKS
+                    ? group().map(AnswerGroup::students).orElse(List.of()) : work.roll().students());
+            return all.stream().filter(it -> state.student().filter(it.key()::equals).isPresent()).findFirst()
+                    .or(() -> all.stream().findFirst());
         }
 
         /** What is asked, as it is read, without mark-up. */
         String prompt(Task task) {
             Exercise exercise = work.exercise();
-            return LiveText.fill(task.terms().prompt(), exercise.partOf(task.id()).orElseThrow(), exercise.mark()).replaceAll("[*_#]", "");
+            return LiveText.fill(task.terms().prompt(), exercise.partOf(task.id()).orElseThrow(), exercise.mark())
+                    .replaceAll("[*_#]", "");
         }
 
         /** What a student is called, or a number while names are hidden. */
@@ -76,7 +82,8 @@ final class MarkModel {
         }
 
         private static List<Student> unnamed(List<Student> students) {
-            return students.stream().sorted(Comparator.<Student>comparingInt(it -> Integer.reverse(it.key().hashCode())).thenComparing(Student::key)).toList();
+            return students.stream().sorted(Comparator.<Student>comparingInt(it -> Integer.reverse(it.key().hashCode()))
+                    .thenComparing(Student::key)).toList();
         }
     }
 
@@ -144,7 +151,8 @@ final class MarkModel {
 
     private void tell() {
         ClassWork work = ClassWork.of(exercise, files, history.present());
-        shown.set(new Shown(work, state, state.tab() == MarkState.Tab.CLASS ? Optional.of(ClassResult.of(work)) : Optional.empty()));
+        shown.set(new Shown(work, state,
+                state.tab() == MarkState.Tab.CLASS ? Optional.of(ClassResult.of(work)) : Optional.empty()));
     }
 
     private void point(MarkState other) {
@@ -174,11 +182,14 @@ final class MarkModel {
 
     /** Files of which something has come to be doubted; one that has come in again since is another. */
     void doubt(List<Received> some) {
-        Map<String, Received> doubted = some.stream().filter(it -> it instanceof Received.HandedIn handedIn && handedIn.isDoubted()).collect(Collectors.toMap(Received::file, it -> it));
+        Map<String, Received> doubted = some.stream()
+                .filter(it -> it instanceof Received.HandedIn handedIn && handedIn.isDoubted())
+                .collect(Collectors.toMap(Received::file, it -> it));
         boolean changes = false;
         for (int i = 0; i < files.size(); i++) {
             Received known = files.get(i);
-            if (doubted.get(known.file()) instanceof Received.HandedIn now && known instanceof Received.HandedIn before && now.marked() == before.marked() && !now.doubts().equals(before.doubts())) {
+            if (doubted.get(known.file()) instanceof Received.HandedIn now && known instanceof Received.HandedIn before
+                    && now.marked() == before.marked() && !now.doubts().equals(before.doubts())) {
                 files.set(i, now);
                 changes = true;
             }
@@ -205,9 +216,13 @@ final class MarkModel {
     void beginReading() {
         if (state.task().isEmpty()) {
             ClassWork work = shown().work();
-            exercise.tasks().stream().filter(Task::isReadByPerson).filter(task -> work.groups(task).stream().anyMatch(group -> work.award(group, task).standing() == Standing.UNREAD)).findFirst().ifPresent(task -> {
+            exercise.tasks().stream().filter(Task::isReadByPerson)
+                    .filter(task -> work.groups(task).stream()
+                            .anyMatch(group -> work.award(group, task).standing() == Standing.UNREAD))
+                    .findFirst().ifPresent(task -> {
                 turnTo(task);
-                shown().groups().stream().filter(group -> work.award(group, task).standing() == Standing.UNREAD).findFirst().ifPresent(this::turnTo);
+                shown().groups().stream().filter(group -> work.award(group, task).standing() == Standing.UNREAD)
+                        .findFirst().ifPresent(this::turnTo);
             });
         }
     }
@@ -229,7 +244,8 @@ final class MarkModel {
 
     /** Gives marks for answers to a task, as they are now. */
     void give(Task task, Whom whom, double marks) {
-        decide("marks of task " + (exercise.indexOf(task.id()) + 1), Choice.of(new Matter.Marks(task.id(), whom), points(task, whom, marks)));
+        decide("marks of task " + (exercise.indexOf(task.id()) + 1),
+                Choice.of(new Matter.Marks(task.id(), whom), points(task, whom, marks)));
     }
 
     private Value.Points points(Task task, Whom whom, double marks) {
@@ -249,13 +265,18 @@ final class MarkModel {
     void keep(Turned turned, boolean scaled) {
         double marks = Math.min(turned.task().terms().marks(), scaled ? turned.scaled() : turned.points().marks());
         decide("decisions kept under another key", turned.students().stream()
-                .map(student -> Choice.of(new Matter.Marks(turned.task().id(), new Whom.One(student.key())), new Value.Points(marks, Ground.of(turned.task(), List.of(student))))).toList());
+                .map(student -> Choice.of(new Matter.Marks(turned.task().id(), new Whom.One(student.key())),
+                new Value.Points(marks, Ground.of(turned.task(), List.of(student))))).toList());
     }
 
-    /** Lets go of a decision on answers that are judged otherwise now: they are as Hestra has them. Where it still holds it stands. */
+    /**
+     * Lets go of a decision on answers that are judged otherwise now: they are as Hestra has them. Where it still holds it
+     * stands.
+     */
     void lookAgain(Turned turned) {
         decide("decisions let go", turned.students().stream()
-                .map(student -> Choice.of(new Matter.LookedAgain(turned.task().id(), student.key()), new Value.Yes(Optional.of(Ground.of(turned.task(), List.of(student)))))).toList());
+                .map(student -> Choice.of(new Matter.LookedAgain(turned.task().id(), student.key()),
+                new Value.Yes(Optional.of(Ground.of(turned.task(), List.of(student)))))).toList());
     }
 
     void decide(String words, Choice... choices) {
@@ -317,7 +338,8 @@ final class MarkModel {
     /** The next or an earlier student: in the group, where answers are looked at, round and round. */
     void stepStudent(int by) {
         boolean tasks = shown().state().tab() == MarkState.Tab.TASKS;
-        List<Student> all = shown().ordered(tasks ? shown().group().map(AnswerGroup::students).orElse(List.of()) : shown().work().roll().students());
+        List<Student> all = shown().ordered(tasks ? shown().group().map(AnswerGroup::students).orElse(List.of()) : shown().work()
+                .roll().students());
         shown().student().ifPresent(student -> {
             int to = all.indexOf(student) + by;
             turnTo(all.get(tasks ? Math.floorMod(to, all.size()) : Math.clamp(to, 0, all.size() - 1)));

@@ -44,13 +44,18 @@ import hestra.task.Task;
 
 import static hestra.desktop.mark.Labels.section;
 
-/** The view of somebody who marks a class: tasks, students or the class at the left, what is in hand in the middle, and the student in hand at the right. */
+/**
+ * The view of somebody who marks a class: tasks, students or the class at the left, what is in hand in the middle, and the
+ * student in hand at the right.
+ */
 public final class MarkView implements AutoCloseable {
 
     /** Under which name it is remembered who marks. */
     public static final String MARKER = "marker";
 
-    private static final String BY_COPIES = "Your own exercise is not at hand, so each hand-in is marked by the copy that it holds. Open your exercise first where that is wanted.";
+    private static final String BY_COPIES =
+            "Your own exercise is not at hand, so each hand-in is marked by the copy that it holds. Open your exercise first "
+            + "where that is wanted.";
     /** The usual width of the window, and those of the columns at its sides. */
     private static final double WIDTH = 1280;
     private static final double LEFT = 300;
@@ -89,13 +94,15 @@ public final class MarkView implements AutoCloseable {
     /**
      * The view of the class of an exercise.
      *
-     * @param own whether the exercise is the instructor's own, which decides what is right; else each hand-in is marked by the copy that it holds
+     * @param own whether the exercise is the instructor's own, which decides what is right; else each hand-in is marked by the
+     *     copy that it holds
      * @param by who marks
      * @param kept remembers the widths of the columns
      * @param markings the folder in which markings are kept
      * @param chooseFolder asks for the folder of the hand-ins
      */
-    public MarkView(Exercise exercise, boolean own, String by, Look look, Kept kept, Path markings, Notices notices, Runnable chooseFolder) {
+    public MarkView(Exercise exercise, boolean own, String by, Look look, Kept kept, Path markings, Notices notices,
+            Runnable chooseFolder) {
         this.exercise = exercise;
         this.own = own;
         this.markings = markings;
@@ -131,7 +138,8 @@ public final class MarkView implements AutoCloseable {
         SplitPane.setResizableWithParent(right, false);
         pane.setId("mark");
         KeptDivider leftRoom = new KeptDivider(pane, 0, true, kept, () -> "mark-list", () -> LEFT * share(look));
-        KeptDivider rightRoom = new KeptDivider(pane, 1, false, kept, () -> "mark-student", () -> Math.max(LEAST_RIGHT, RIGHT * share(look)));
+        KeptDivider rightRoom = new KeptDivider(pane, 1, false, kept, () -> "mark-student",
+                () -> Math.max(LEAST_RIGHT, RIGHT * share(look)));
         look.typeProperty().addListener(_ -> {
             leftRoom.place();
             rightRoom.place();
@@ -157,7 +165,8 @@ public final class MarkView implements AutoCloseable {
     private Node empty() {
         Label title = new Label("Mark a class");
         title.getStyleClass().add("group-title");
-        Label what = new Label("Open the folder that your students’ hand-ins are in, or drop it here. Each is marked by " + (own ? "this exercise" : "the copy of the exercise that it holds") + "; what comes in later joins them.");
+        Label what = new Label("Open the folder that your students’ hand-ins are in, or drop it here. Each is marked by "
+                + (own ? "this exercise" : "the copy of the exercise that it holds") + "; what comes in later joins them.");
         what.setWrapText(true);
         what.setMinHeight(Region.USE_PREF_SIZE);
         Button choose = new Button("Choose a folder…");
@@ -193,7 +202,8 @@ public final class MarkView implements AutoCloseable {
             model.lose(model.shown().work().roll().asides().stream().map(it -> it.file()).toList());
             model.begin(Marking.none(exercise.id()));
         }
-        HandInFolder opened = new HandInFolder(model, own ? HandIns.of(ClassKey.of(exercise)) : HandIns.byTheirCopies(exercise), chosen, markings, notices, own ? "" : BY_COPIES);
+        HandInFolder opened = new HandInFolder(model, own ? HandIns.of(ClassKey.of(exercise)) : HandIns.byTheirCopies(exercise),
+                chosen, markings, notices, own ? "" : BY_COPIES);
         folder = Optional.of(opened);
         root.getChildren().setAll(pane);
         opened.open();
@@ -230,7 +240,10 @@ public final class MarkView implements AutoCloseable {
     public String inWords() {
         ClassWork work = work();
         int asides = work.roll().asides().size();
-        return folder.isEmpty() ? "" : Counted.of(work.roll().students().size() + (long) asides, "hand-in") + (asides == 0 ? "" : " · " + asides + " not marked");
+        return folder.isEmpty()
+                ? ""
+                : Counted.of(work.roll().students().size() + (long) asides, "hand-in")
+                + (asides == 0 ? "" : " · " + asides + " not marked");
     }
 
     public Optional<String> undoable() {
@@ -290,7 +303,8 @@ public final class MarkView implements AutoCloseable {
         if (tab != MarkState.Tab.CLASS) {
             card.show(shown);
             comments.show(shown);
-            spread.getChildren().setAll(section("So far"), new Spread(shown.work().roll().students().stream().map(shown.work()::total).toList(), exercise.marks(), model.inMarks()));
+            spread.getChildren().setAll(section("So far"), new Spread(shown.work().roll().students().stream()
+                    .map(shown.work()::total).toList(), exercise.marks(), model.inMarks()));
         }
         watcher.accept(this);
         Platform.runLater(this::keepKeyboard);
@@ -298,7 +312,8 @@ public final class MarkView implements AutoCloseable {
 
     /** What had the keyboard may be gone with what was shown before: the keys go on working. */
     private void keepKeyboard() {
-        if (pane.getScene() != null && (pane.getScene().getFocusOwner() == null || pane.getScene().getFocusOwner().getScene() == null)) {
+        if (pane.getScene() != null && (pane.getScene().getFocusOwner() == null
+                || pane.getScene().getFocusOwner().getScene() == null)) {
             begin();
         }
     }
@@ -316,7 +331,10 @@ public final class MarkView implements AutoCloseable {
         pane.setDividerPositions(dividers);
     }
 
-    /** Everything by keys, wherever nothing is being typed: digits give marks, arrows and Page Up and Down go on, Space shows the next student. */
+    /**
+     * Everything by keys, wherever nothing is being typed: digits give marks, arrows and Page Up and Down go on, Space shows the
+     * next student.
+     */
     private void key(KeyEvent event) {
         swallows = false;
         // What is typed into or chosen from has its keys to itself.
@@ -402,9 +420,11 @@ public final class MarkView implements AutoCloseable {
         Optional<Student> student = shown.student();
         shown.task().ifPresent(task -> {
             if (shown.state().tab() == MarkState.Tab.TASKS) {
-                group.filter(it -> !it.isBlank() && !shown.work().award(it, task).decided()).ifPresent(it -> give(task, shown.work().offered(it, task), shown));
+                group.filter(it -> !it.isBlank() && !shown.work().award(it, task).decided())
+                        .ifPresent(it -> give(task, shown.work().offered(it, task), shown));
             } else {
-                student.filter(it -> !it.marked().at(task.id()).isEmpty() && !shown.work().award(it, task.id()).decided()).ifPresent(it -> give(task, it.marked().at(task.id()).earned(), shown));
+                student.filter(it -> !it.marked().at(task.id()).isEmpty() && !shown.work().award(it, task.id()).decided())
+                        .ifPresent(it -> give(task, it.marked().at(task.id()).earned(), shown));
             }
         });
         if (shown.state().tab() == MarkState.Tab.TASKS) {

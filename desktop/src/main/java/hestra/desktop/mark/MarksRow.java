@@ -39,7 +39,9 @@ final class MarksRow extends HBox {
         Label label = new Label("marks");
         label.getStyleClass().add("small");
         getChildren().add(label);
-        List<Double> offered = (most < MOST_BUTTONS ? DoubleStream.iterate(0, it -> it <= most, it -> it + 1) : DoubleStream.of(0, most / 2.0, most)).boxed().toList();
+        List<Double> offered = (most < MOST_BUTTONS
+                ? DoubleStream.iterate(0, it -> it <= most, it -> it + 1) : DoubleStream.of(0, most / 2.0, most)).boxed()
+                .toList();
         for (double value : offered) {
             String text = inMarks.of(value);
             Button button = new Button(text);
@@ -47,8 +49,12 @@ final class MarksRow extends HBox {
             button.getStyleClass().setAll("mark-button");
             button.setMinWidth(Region.USE_PREF_SIZE);
             button.pseudoClassStateChanged(value == marks && decided ? CHOSEN : PROPOSED, value == marks);
-            button.setAccessibleText(text + " of " + most + (value == marks ? decided ? ", given" : ", proposed" : ""));
-            Tip.set(button, value == most ? "All marks (key " + text + ", or A)" : value == 0 ? "No marks (key 0)" : value == Math.rint(value) ? "Key " + text : text + " marks");
+            String standing = decided ? ", given" : ", proposed";
+            button.setAccessibleText(text + " of " + most + (value == marks ? standing : ""));
+            Tip.set(button, value == most ? "All marks (key " + text + ", or A)"
+                    : value == 0 ? "No marks (key 0)"
+                    : value == Math.rint(value) ? "Key " + text
+                    : text + " marks");
             button.setOnAction(_ -> give.accept(value));
             button.setFocusTraversable(false);
             getChildren().add(button);

@@ -23,7 +23,10 @@ import hestra.marking.Replay;
 import hestra.marking.Retraced;
 import hestra.marking.Student;
 
-/** The whole hand-in of the student in hand: read beside the window's thread, and kept for when that student comes into hand again. */
+/**
+ * The whole hand-in of the student in hand: read beside the window's thread, and kept for when that student comes into hand
+ * again.
+ */
 final class OpenHandIn {
 
     private static final int MOST_KEPT = 40;
@@ -105,12 +108,14 @@ final class OpenHandIn {
     }
 
     private static Optional<Contents> opened(Optional<Exercise> instructors, Path file) {
-        if (!(HandInFile.whole(file) instanceof Result.Done<HandInFile.Whole>(HandInFile.Whole(HandIn handIn, List<Step> steps)))) {
+        if (!(HandInFile.whole(file) instanceof Result.Done<HandInFile.Whole>(HandInFile.Whole(HandIn handIn,
+                List<Step> steps)))) {
             return Optional.empty();
         }
         Exercise exercise = instructors.orElse(handIn.exercise());
         Findings findings = Findings.of(handIn.on(exercise).desk());
         Replay replay = Replay.of(MarkingKey.of(exercise), steps);
-        return Optional.of(new Contents(findings, replay, Retraced.isAskedAlike(handIn.exercise(), exercise) && !replay.leadsTo(handIn.attempts())));
+        return Optional.of(new Contents(findings, replay,
+                Retraced.isAskedAlike(handIn.exercise(), exercise) && !replay.leadsTo(handIn.attempts())));
     }
 }

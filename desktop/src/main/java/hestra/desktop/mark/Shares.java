@@ -30,7 +30,8 @@ final class Shares extends Region {
     }
 
     private String inWords() {
-        return Stream.of(Standing.values()).filter(it -> counts.getOrDefault(it, 0) > 0).map(it -> counts.get(it) + " " + it.word()).collect(Collectors.joining(", "));
+        return Stream.of(Standing.values()).filter(it -> counts.getOrDefault(it, 0) > 0)
+                .map(it -> counts.get(it) + " " + it.word()).collect(Collectors.joining(", "));
     }
 
     @Override

@@ -37,7 +37,8 @@ final class Spread extends VBox {
             bar.setPrefHeight(height);
             bar.setMaxHeight(height);
             HBox.setHgrow(bar, Priority.ALWAYS);
-            Tip.set(bar, marks.of(tally.from()) + " to " + marks.of(tally.to()) + " marks: " + Counted.of(tally.count(), "student"));
+            Tip.set(bar, marks.of(tally.from()) + " to " + marks.of(tally.to()) + " marks: "
+                    + Counted.of(tally.count(), "student"));
             bar.setMaxWidth(Double.MAX_VALUE);
             bars.getChildren().add(bar);
         }

@@ -20,7 +20,10 @@ import javafx.scene.layout.VBox;
 import hestra.desktop.parts.Tip;
 import hestra.marking.Replay;
 
-/** How work came about, as a line in time: each step a mark on it, answers that were checked and rows that were mended set off. A click or the arrow keys go to a step. */
+/**
+ * How work came about, as a line in time: each step a mark on it, answers that were checked and rows that were mended set off. A
+ * click or the arrow keys go to a step.
+ */
 final class StepLine extends VBox {
 
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
@@ -59,7 +62,8 @@ final class StepLine extends VBox {
             }
             Region mark = new Region();
             mark.getStyleClass().add("step-mark");
-            mark.getStyleClass().add(moment.checked().map(it -> "step-" + it.name().toLowerCase(Locale.ROOT)).orElse(moment.mends() ? "step-mend" : "step-plain"));
+            mark.getStyleClass().add(moment.checked().map(it -> "step-" + it.name().toLowerCase(Locale.ROOT))
+                    .orElse(moment.mends() ? "step-mend" : "step-plain"));
             int step = i;
             mark.setOnMouseClicked(event -> {
                 goTo(step);
@@ -93,7 +97,8 @@ final class StepLine extends VBox {
     }
 
     private Label end(int step) {
-        Label label = new Label(step < 0 || replay.moments().get(step).at() == 0 ? "" : clock(replay.moments().get(step)).strip());
+        Label label = new Label(step < 0 || replay.moments().get(step).at() == 0
+                ? "" : clock(replay.moments().get(step)).strip());
         label.getStyleClass().add("small");
         label.setMinWidth(Region.USE_PREF_SIZE);
         return label;
@@ -122,7 +127,8 @@ final class StepLine extends VBox {
     /** The next step that stands out: an answer that was checked, or a row that was mended. */
     private int next(int by) {
         int to = at + by;
-        while (to > 0 && to < replay.moments().size() - 1 && replay.moments().get(to).checked().isEmpty() && !replay.moments().get(to).mends()) {
+        while (to > 0 && to < replay.moments().size() - 1 && replay.moments().get(to).checked().isEmpty()
+                && !replay.moments().get(to).mends()) {
             to += by;
         }
         return to;
@@ -139,7 +145,8 @@ final class StepLine extends VBox {
     }
 
     private void tell() {
-        words.setText(replay.moments().isEmpty() ? "" : (at + 1) + " of " + replay.moments().size() + " · " + replay.moments().get(at).words());
+        words.setText(replay.moments().isEmpty()
+                ? "" : (at + 1) + " of " + replay.moments().size() + " · " + replay.moments().get(at).words());
         for (int i = 0; i < marks.size(); i++) {
             marks.get(i).pseudoClassStateChanged(HERE_STYLE, steps.get(i) == at);
         }
@@ -152,7 +159,9 @@ final class StepLine extends VBox {
         long first = moments.getFirst().at();
         long last = moments.getLast().at();
         boolean timed = first > 0 && last > first && moments.get(step).at() >= first && moments.get(step).at() <= last;
-        return timed ? (double) (moments.get(step).at() - first) / (last - first) : moments.size() == 1 ? 0 : (double) step / (moments.size() - 1);
+        return timed ? (double) (moments.get(step).at() - first) / (last - first)
+                : moments.size() == 1 ? 0
+                : (double) step / (moments.size() - 1);
     }
 
     private int nearest(double x, double width) {
@@ -194,7 +203,8 @@ final class StepLine extends VBox {
         }
 
         private void put(Region mark, int step, double radius) {
-            mark.resizeRelocate(EDGE + place(step) * (getWidth() - 2 * EDGE) - radius, HEIGHT / 2 - radius, 2 * radius, 2 * radius);
+            mark.resizeRelocate(EDGE + place(step) * (getWidth() - 2 * EDGE) - radius, HEIGHT / 2 - radius, 2 * radius,
+                    2 * radius);
         }
     }
 }

@@ -49,7 +49,9 @@ final class StudentCard extends VBox {
         about.setWrapText(true);
         about.setMinHeight(USE_PREF_SIZE);
         about.setId("mark-about");
-        plot = new FigureView(look, layout -> findings.map(it -> ScatterPlot.describe(it.plot().atRest(it.work().table().size() == 0 ? "No data." : "Nothing is drawn yet."), layout)).orElseGet(() -> ScatterPlot.describe(Findings.of(Desk.open(model.exercise())).plot().atRest(""), layout)));
+        plot = new FigureView(look, layout -> findings.map(it -> ScatterPlot.describe(it.plot()
+                .atRest(it.work().table().size() == 0 ? "No data." : "Nothing is drawn yet."), layout))
+                .orElseGet(() -> ScatterPlot.describe(Findings.of(Desk.open(model.exercise())).plot().atRest(""), layout)));
         plot.setId("mark-plot");
         plot.setMinHeight(PLOT);
         plot.setPrefHeight(PLOT);
@@ -75,10 +77,14 @@ final class StudentCard extends VBox {
     }
 
     private static String about(Student student) {
-        return Stream.of(student.marked().script().copy().filter(it -> it.variant() > 0).map(it -> "variant " + it.variant()).orElse(""),
-                student.marked().script().pace().map(it -> "handed in " + GiveBack.when(it.handedIn())).orElse(""), student.late() ? "late" : "",
-                student.marked().script().pace().filter(it -> it.worked() > 0).map(it -> Counted.of(it.minutes(), "minute")).orElse(""),
-                student.marked().script().begun() > 1 ? "begun " + student.marked().script().begun() + " times" : "").filter(it -> !it.isEmpty()).collect(Collectors.joining(" · "));
+        return Stream.of(student.marked().script().copy().filter(it -> it.variant() > 0)
+                .map(it -> "variant " + it.variant()).orElse(""),
+                student.marked().script().pace().map(it -> "handed in " + GiveBack.when(it.handedIn())).orElse(""), student.late()
+                        ? "late" : "",
+                student.marked().script().pace().filter(it -> it.worked() > 0)
+                        .map(it -> Counted.of(it.minutes(), "minute")).orElse(""),
+                student.marked().script().begun() > 1 ? "begun " + student.marked().script().begun() + " times" : "")
+                        .filter(it -> !it.isEmpty()).collect(Collectors.joining(" · "));
     }
 
     private void fill(OpenHandIn.Shown hand) {
@@ -90,7 +96,11 @@ final class StudentCard extends VBox {
         findings = hand.contents().map(OpenHandIn.Contents::findings);
         Replay replay = hand.contents().map(OpenHandIn.Contents::replay).orElse(new Replay(List.of(), true));
         boolean known = !replay.moments().isEmpty();
-        how.setText(hand.contents().isEmpty() ? "This hand-in can no longer be opened." : known ? "How it was done" + (!replay.whole() ? ", up to a step that cannot be followed" : hand.contents().get().strays() ? ". \u26a0 The steps do not lead to these answers." : "") : "How it was done is not in this hand-in.");
+        how.setText(hand.contents().isEmpty() ? "This hand-in can no longer be opened."
+                : known ? "How it was done" + (!replay.whole() ? ", up to a step that cannot be followed"
+                        : hand.contents().get().strays() ? ". \u26a0 The steps do not lead to these answers."
+                        : "")
+                : "How it was done is not in this hand-in.");
         if (known) {
             steps.getChildren().add(new StepLine(replay, step -> goTo(replay.moments().get(step))));
         }
@@ -135,7 +145,9 @@ final class StudentCard extends VBox {
     private static String text(Findings now) {
         DataTable data = now.work().table();
         String heads = "row\t" + data.variables().stream().map(it -> it.name()).collect(Collectors.joining("\t"));
-        return heads + "\n" + IntStream.range(0, Math.min(MOST_ROWS, data.size())).mapToObj(row -> (row + 1) + "\t" + IntStream.range(0, data.width()).mapToObj(column -> data.row(row).cell(column).text()).collect(Collectors.joining("\t"))
+        return heads + "\n" + IntStream.range(0, Math.min(MOST_ROWS, data.size()))
+                .mapToObj(row -> (row + 1) + "\t" + IntStream.range(0, data.width())
+                        .mapToObj(column -> data.row(row).cell(column).text()).collect(Collectors.joining("\t"))
                 + data.row(row).setAside().map(reason -> "\tset aside: " + reason).orElse("")).collect(Collectors.joining("\n"));
     }
 }

@@ -57,7 +57,8 @@ final class StudentList extends ListView<Student> {
             Label name = new Label(shown.name(student) + (student.late() ? " · late" : ""));
             name.getStyleClass().add("mark-task-title");
             name.setMinWidth(0);
-            String signs = shown.work().exercise().tasks().stream().map(task -> shown.work().award(student, task.id()).standing().sign()).collect(Collectors.joining("  "));
+            String signs = shown.work().exercise().tasks().stream()
+                    .map(task -> shown.work().award(student, task.id()).standing().sign()).collect(Collectors.joining("  "));
             Label stands = new Label(signs);
             stands.getStyleClass().add("mark-signs");
             stands.setMinWidth(0);

@@ -72,8 +72,10 @@ final class StudentSheet {
         Label title = new Label(shown.name(here));
         title.getStyleClass().add("group-title");
         String listed = shown.state().nameless() ? "" : shown.work().listed(here);
-        list.add(title, small((listed.isEmpty() ? "" : listed + " · ") + model.inMarks().outOf(shown.work().total(here), shown.work().exercise().marks())
-                + (here.earlier() == 0 ? "" : " · replaces " + Counted.of(here.earlier(), "earlier hand-in")) + (here.handedIn().note().isEmpty() ? "" : " · " + here.handedIn().note())));
+        list.add(title, small((listed.isEmpty() ? "" : listed + " · ") + model.inMarks()
+                .outOf(shown.work().total(here), shown.work().exercise().marks())
+                + (here.earlier() == 0 ? "" : " · replaces " + Counted.of(here.earlier(), "earlier hand-in"))
+                + (here.handedIn().note().isEmpty() ? "" : " · " + here.handedIn().note())));
         shown.work().comments(here).forEach(id -> shown.work().comment(id).ifPresent(comment -> list.add(said(comment.text()))));
         int number = 1;
         for (Task task : shown.work().exercise().tasks()) {
@@ -94,7 +96,8 @@ final class StudentSheet {
     private void fill(Findings findings) {
         // Figures watch the look; those drawn before are to be forgotten with it.
         Look here = look.alongside();
-        sections.forEach((task, box) -> findings.exercise().partOf(task.id()).map(findings::at).ifPresent(part -> box.getChildren().setAll(kept(part, here))));
+        sections.forEach((task, box) -> findings.exercise().partOf(task.id()).map(findings::at)
+                .ifPresent(part -> box.getChildren().setAll(kept(part, here))));
     }
 
     private static List<Node> kept(Findings part, Look look) {
@@ -120,7 +123,8 @@ final class StudentSheet {
         Label title = new Label(number + " · " + task.terms().title());
         title.getStyleClass().add("mark-task-title");
         title.setMinWidth(0);
-        Label marks = new Label(award.standing().sign() + " " + model.inMarks().of(award.marks()) + " of " + task.terms().marks());
+        Label marks = new Label(award.standing().sign() + " " + model.inMarks()
+                .of(award.marks()) + " of " + task.terms().marks());
         marks.getStyleClass().add("group-count");
         marks.setMinWidth(Region.USE_PREF_SIZE);
         Region gap = new Region();
@@ -149,9 +153,11 @@ final class StudentSheet {
             card.getChildren().add(kept);
         }
         if (!given.isEmpty()) {
-            card.getChildren().add(small((given.count() > 1 ? given.count() + " tries · " : "") + given.verdict().map(Verdict::message).orElse("") + (award.standing() == Standing.UNREAD ? " To be read by you." : "")));
+            card.getChildren().add(small((given.count() > 1 ? given.count() + " tries · " : "") + given.verdict()
+                    .map(Verdict::message).orElse("") + (award.standing() == Standing.UNREAD ? " To be read by you." : "")));
         }
-        award.comments().forEach(id -> shown.work().comment(id).ifPresent(comment -> card.getChildren().add(said(comment.text()))));
+        award.comments().forEach(id -> shown.work().comment(id)
+                .ifPresent(comment -> card.getChildren().add(said(comment.text()))));
         if (inHand) {
             card.getChildren().add(marks(task, here, award, shown));
         }
@@ -161,13 +167,16 @@ final class StudentSheet {
     private HBox marks(Task task, Student here, Award award, MarkModel.Shown shown) {
         boolean own = shown.work().isApart(here, task);
         double now = shown.work().decided(task, here).orElse(award.marks());
-        HBox row = new HBox(8, new MarksRow("student", model.inMarks(), task.terms().marks(), now, award.decided(), marks -> give(model, task, here, marks)));
+        HBox row = new HBox(8, new MarksRow("student", model.inMarks(), task.terms().marks(), now, award.decided(),
+                marks -> give(model, task, here, marks)));
         row.setAlignment(Pos.CENTER_LEFT);
         if (own) {
             Button back = new Button("Back with the others");
             back.setId("student-withdraw");
             back.getStyleClass().setAll("quiet");
-            back.setOnAction(_ -> model.decide("marks taken back", List.of(Choice.none(new Matter.Marks(task.id(), new Whom.One(here.key()))), Choice.none(new Matter.Alone(task.id(), here.key())))));
+            back.setOnAction(_ -> model.decide("marks taken back",
+                    List.of(Choice.none(new Matter.Marks(task.id(), new Whom.One(here.key()))),
+                            Choice.none(new Matter.Alone(task.id(), here.key())))));
             row.getChildren().add(back);
         }
         return row;

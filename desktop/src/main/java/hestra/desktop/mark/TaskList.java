@@ -42,8 +42,12 @@ final class TaskList extends VBox {
         }
         ClassWork.Reading reading = shown.work().reading();
         long byHestra = shown.work().exercise().tasks().stream().filter(task -> !task.isReadByPerson()).count();
-        Label left = new Label("Marked by Hestra: " + byHestra + " of " + Counted.of(shown.work().exercise().tasks().size(), "task") + "."
-                + (reading.answers() == 0 ? "" : " To be read by you: " + Counted.of(reading.answers(), "answer") + " in " + Counted.of(reading.groups(), "group") + "; " + reading.done() + " done."));
+        Label left = new Label("Marked by Hestra: " + byHestra + " of "
+                + Counted.of(shown.work().exercise().tasks().size(), "task") + "."
+                + (reading.answers() == 0
+                ? ""
+                : " To be read by you: " + Counted.of(reading.answers(), "answer") + " in "
+                + Counted.of(reading.groups(), "group") + "; " + reading.done() + " done."));
         left.setId("mark-reading");
         left.getStyleClass().add("small");
         left.setWrapText(true);
@@ -77,7 +81,8 @@ final class TaskList extends VBox {
         });
         int disputed = shown.work().disputed(task);
         int turned = shown.work().turned(task).stream().mapToInt(it -> it.students().size()).sum();
-        Stream.of(disputed == 0 ? "" : Counted.of(disputed, "answer") + " marked differently", turned == 0 ? "" : Counted.of(turned, "answer") + " to be decided again")
+        Stream.of(disputed == 0 ? "" : Counted.of(disputed, "answer") + " marked differently",
+                turned == 0 ? "" : Counted.of(turned, "answer") + " to be decided again")
                 .filter(it -> !it.isEmpty()).forEach(it -> {
                     Label due = new Label(it);
                     due.getStyleClass().addAll("small", "mark-due-note");

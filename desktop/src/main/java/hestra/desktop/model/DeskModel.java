@@ -21,8 +21,8 @@ import org.slf4j.LoggerFactory;
  * The one place where the desk changes: edits go in, findings come out, and every view watches these. Used on the JavaFX
  * thread. Another desk has a model of its own, so nothing of one exercise is left standing in the views of another.
  *
- * <p>The views of one part have a model {@linkplain #of of that part}: it stands still while another part is in hand, so that they
- * find everything as it was left.
+ * <p>The views of one part have a model {@linkplain #of of that part}: it stands still while another part is in hand, so that
+ * they find everything as it was left.
  */
 public final class DeskModel {
 
@@ -77,8 +77,8 @@ public final class DeskModel {
     }
 
     /**
-     * Makes an edit. What changes nothing is neither kept nor recorded; what cannot be computed with is refused with a notice, and
-     * everything stays as it was.
+     * Makes an edit. What changes nothing is neither kept nor recorded; what cannot be computed with is refused with a notice,
+     * and everything stays as it was.
      */
     public void apply(Edit wanted) {
         Edit edit = inPart(wanted);
@@ -93,7 +93,8 @@ public final class DeskModel {
             }
             case Session.Outcome.Refused(Throwable why) -> {
                 LOG.error("{} cannot be made", edit.getClass().getSimpleName(), why);
-                open.notice.accept("This could not be done, and nothing has changed. If it was a number, try one that is not so large or so small.");
+                open.notice.accept("This could not be done, and nothing has changed. If it was a number, try one that is not "
+                        + "so large or so small.");
             }
         }
     }

@@ -34,7 +34,8 @@ public final class TrialStart {
             model.apply(new PlotEdit.ShowCurve(Slot.TRIAL, true));
             model.apply(new PlotEdit.TakeInHand(Slot.TRIAL));
         } else {
-            model.apply(new PlotEdit.Try(Trial.level(curve, within(findings), height(findings), rise(findings, curve)), model.newGesture()));
+            model.apply(new PlotEdit.Try(Trial.level(curve, within(findings), height(findings), rise(findings, curve)),
+                    model.newGesture()));
         }
     }
 
@@ -49,7 +50,8 @@ public final class TrialStart {
 
     private static double height(Findings findings) {
         Frame frame = findings.frame();
-        return findings.work().plot().y() == Spacing.LOGARITHMIC ? Math.sqrt(frame.yLow() * frame.yHigh()) : frame.yLow() / 2 + frame.yHigh() / 2;
+        return findings.work().plot().y() == Spacing.LOGARITHMIC
+                ? Math.sqrt(frame.yLow() * frame.yHigh()) : frame.yLow() / 2 + frame.yHigh() / 2;
     }
 
     private static double rise(Findings findings, Curve curve) {

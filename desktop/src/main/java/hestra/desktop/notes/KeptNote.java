@@ -67,7 +67,8 @@ final class KeptNote extends NoteView {
         caption.getStyleClass().add("small");
         caption.setWrapText(true);
         TypingRun[] run = new TypingRun[1];
-        captionText = new InPlaceText(note + "-caption", "Say what it shows", caption, caption::setText, it -> model.apply(new SheetEdit.Caption(note, it, run[0].now())));
+        captionText = new InPlaceText(note + "-caption", "Say what it shows", caption, caption::setText,
+                it -> model.apply(new SheetEdit.Caption(note, it, run[0].now())));
         run[0] = new TypingRun(captionText.area());
         captionText.area().setAccessibleText("caption");
         captionText.area().getStyleClass().add("caption-area");
@@ -102,7 +103,8 @@ final class KeptNote extends NoteView {
         open.getStyleClass().setAll("quiet");
         Tip.set(open, "bring the plot back as it is here (Enter)");
         open.setOnAction(_ -> actions.bringBack(note()));
-        HBox row = new HBox(4, open, follow, icon(Feather.ARROW_UP, "up", "move up (Alt+↑)", () -> model.apply(new SheetEdit.Move(note(), -1))),
+        HBox row = new HBox(4, open, follow, icon(Feather.ARROW_UP, "up", "move up (Alt+↑)",
+                () -> model.apply(new SheetEdit.Move(note(), -1))),
                 icon(Feather.ARROW_DOWN, "down", "move down (Alt+↓)", () -> model.apply(new SheetEdit.Move(note(), 1))),
                 icon(Feather.X, "remove", "take it off the sheet (Delete)", () -> actions.remove(note())));
         row.setAlignment(Pos.CENTER_LEFT);
@@ -127,7 +129,8 @@ final class KeptNote extends NoteView {
 
     /** Figures and tables always have room for a caption, others while they are in hand. */
     private void showCaption() {
-        present(captionText, !(drawn instanceof Note.Calculated) && (!label.isEmpty() || isEntered() || !captionText.area().getText().isBlank()));
+        present(captionText, !(drawn instanceof Note.Calculated) && (!label.isEmpty() || isEntered()
+                || !captionText.area().getText().isBlank()));
     }
 
     private void key(KeyEvent event) {
@@ -172,7 +175,9 @@ final class KeptNote extends NoteView {
         follow.setSelected(note.follows());
         present(open, !note.follows());
         pseudoClassStateChanged(FOLLOWING, note.follows());
-        String lost = note.follows() ? "follows the plot" : isLost(live) ? "Its columns are no longer in the table: it is kept as it was." : "";
+        String lost = note.follows() ? "follows the plot"
+                : isLost(live) ? "Its columns are no longer in the table: it is kept as it was."
+                : "";
         remark.setText(lost);
         present(remark, !lost.isEmpty());
         if (!sameLook) {
@@ -180,7 +185,8 @@ final class KeptNote extends NoteView {
             Look here = look.alongside();
             shown.getChildren().setAll(pieces(now, sheet).stream().map(piece -> PieceView.of(piece, here)).toList());
         }
-        setAccessibleText((label.isEmpty() ? "" : label + ". ") + (now instanceof Note.Kept kept ? kept.what().inWords() + ". " + kept.caption() : "a calculation"));
+        setAccessibleText((label.isEmpty() ? "" : label + ". ")
+                + (now instanceof Note.Kept kept ? kept.what().inWords() + ". " + kept.caption() : "a calculation"));
     }
 
     private List<Piece> pieces(Note now, OwnSheet sheet) {

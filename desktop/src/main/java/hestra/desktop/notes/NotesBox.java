@@ -36,7 +36,8 @@ import hestra.working.CalculationLine;
 public final class NotesBox extends VBox implements NoteActions {
 
     /** Said where a full sheet is to take one more. */
-    public static final String FULL = "A sheet holds up to " + OwnSheet.MOST + " texts and figures. Take one off before you keep another.";
+    public static final String FULL = "A sheet holds up to " + OwnSheet.MOST
+            + " texts and figures. Take one off before you keep another.";
 
     /** While something is dragged, what follows the plot is drawn a little after it. */
     private static final Duration CALM = Duration.millis(120);
@@ -81,14 +82,17 @@ public final class NotesBox extends VBox implements NoteActions {
         more.getStyleClass().addAll("quiet", "menu");
         more.setId(prefix + "keep-more");
         Tip.set(more, "Keep something else on the sheet");
-        for (Keepable what : List.of(Keepable.STRIP, Keepable.RESIDUALS, Keepable.SUMMARY, Keepable.COEFFICIENTS, Keepable.PREDICTIONS, Keepable.CORRELATIONS, Keepable.SUMS,
+        for (Keepable what : List.of(Keepable.STRIP, Keepable.RESIDUALS, Keepable.SUMMARY, Keepable.COEFFICIENTS,
+                Keepable.PREDICTIONS, Keepable.CORRELATIONS, Keepable.SUMS,
                 Keepable.MATRICES, Keepable.DATA)) {
             MenuItem item = new MenuItem(Words.capitalized(what.inWords()));
             item.setOnAction(_ -> Platform.runLater(() -> keepAndCaption(what)));
             more.getItems().add(item);
         }
-        FlowPane keepers = new FlowPane(6, 6, keeper("Keep plot", prefix + "keep-plot", Keepable.FIGURE, "Put the plot as it is now on the sheet (Ctrl+K)"),
-                keeper("equation", prefix + "keep-equation", Keepable.EQUATION, "Put the equation of the selected curve on the sheet (Ctrl+E)"),
+        FlowPane keepers = new FlowPane(6, 6, keeper("Keep plot", prefix + "keep-plot", Keepable.FIGURE,
+                "Put the plot as it is now on the sheet (Ctrl+K)"),
+                keeper("equation", prefix + "keep-equation", Keepable.EQUATION,
+                        "Put the equation of the selected curve on the sheet (Ctrl+E)"),
                 keeper("readings", prefix + "keep-readings", Keepable.READINGS, "Put r, R² and s on the sheet (Ctrl+R)"), more);
         keepers.getStyleClass().add("keepers");
         return keepers;
@@ -146,7 +150,8 @@ public final class NotesBox extends VBox implements NoteActions {
                 Optional<Node> focused = Optional.ofNullable(getScene()).map(it -> it.getFocusOwner());
                 notes.getChildren().setAll(wanted);
                 // A note that is moved is out of the window for a moment, and loses the keyboard.
-                focused.filter(it -> it.getScene() != null && it != getScene().getFocusOwner() && wanted.stream().anyMatch(view -> isIn(it, view))).ifPresent(Node::requestFocus);
+                focused.filter(it -> it.getScene() != null && it != getScene().getFocusOwner()
+                        && wanted.stream().anyMatch(view -> isIn(it, view))).ifPresent(Node::requestFocus);
             }
         } else if (views.values().stream().anyMatch(KeptNote.class::isInstance)) {
             following.playFromStart();
@@ -166,12 +171,15 @@ public final class NotesBox extends VBox implements NoteActions {
     private void follow() {
         Findings findings = model.findings();
         OwnSheet sheet = findings.work().sheet();
-        sheet.notes().stream().filter(note -> note instanceof Note.Shown).forEach(note -> Optional.ofNullable(views.get(note.id())).ifPresent(view -> view.show(note, sheet, findings)));
+        sheet.notes().stream().filter(note -> note instanceof Note.Shown)
+                .forEach(note -> Optional.ofNullable(views.get(note.id())).ifPresent(view -> view.show(note, sheet, findings)));
     }
 
     private NoteView made(Note note) {
         NoteView view = switch (note) {
-            case Note.Text _ -> new TextNote(note.id(), (text, typing) -> model.apply(new SheetEdit.ChangeText(note.id(), text, typing)), () -> left(note.id()));
+            case Note.Text _ ->
+                    new TextNote(note.id(), (text, typing) -> model.apply(new SheetEdit.ChangeText(note.id(), text, typing)),
+                            () -> left(note.id()));
             case Note.Kept _, Note.Calculated _ -> new KeptNote(note.id(), model, look, this);
         };
         view.focusWithinProperty().addListener((_, _, within) -> {
@@ -184,14 +192,16 @@ public final class NotesBox extends VBox implements NoteActions {
 
     /** A text from which everything was taken goes when the keyboard leaves it. */
     private void left(String id) {
-        Platform.runLater(() -> sheet().note(id).filter(note -> note instanceof Note.Text(String _, String text) && text.isBlank() && !views.get(id).isEntered())
+        Platform.runLater(() -> sheet().note(id).filter(note -> note instanceof Note.Text(String _, String text) && text.isBlank()
+                && !views.get(id).isEntered())
                 .ifPresent(_ -> model.apply(new SheetEdit.Remove(id))));
     }
 
     /** Where something is put in: where the keyboard is on the sheet, or was last. */
     private OwnSheet.Spot spot() {
         OwnSheet sheet = sheet();
-        return last.filter(views::containsKey).map(id -> views.get(id).spot(sheet.indexOf(id))).orElse(OwnSheet.Spot.before(sheet.notes().size()));
+        return last.filter(views::containsKey).map(id -> views.get(id).spot(sheet.indexOf(id)))
+                .orElse(OwnSheet.Spot.before(sheet.notes().size()));
     }
 
     /** Keeps something on the sheet, and leaves the keyboard where it is. */
@@ -232,7 +242,8 @@ public final class NotesBox extends VBox implements NoteActions {
         if (frozen) {
             boolean same = model.findings().work().table().equals(before);
             String name = sheet().label(note).isEmpty() ? "It" : sheet().label(note);
-            notice.accept(name + " is back in the plot" + (same ? "." : ", with the data as they were then. Undo brings back what you had."));
+            notice.accept(name + " is back in the plot"
+                    + (same ? "." : ", with the data as they were then. Undo brings back what you had."));
         }
     }
 

@@ -22,7 +22,10 @@ import hestra.desktop.parts.EquationView;
 import hestra.desktop.parts.Formula;
 import hestra.documents.page.Piece;
 
-/** A piece of a page as it stands on the sheet. Captions of figures and tables are the sheet's to show, since they are typed there. */
+/**
+ * A piece of a page as it stands on the sheet. Captions of figures and tables are the sheet's to show, since they are typed
+ * there.
+ */
 public final class PieceView {
 
     private static final int MOST_ROWS = 12;
@@ -48,7 +51,8 @@ public final class PieceView {
             case Piece.Comment(String text) -> small(text);
             case Piece.Heading(int _, String text) -> small(text);
             case Piece.Room(String title) -> small(title);
-            case Piece.Text _, Piece.Image _, Piece.Answered _ -> throw new IllegalArgumentException("not kept on a sheet: " + piece);
+            case Piece.Text _, Piece.Image _, Piece.Answered _ ->
+                    throw new IllegalArgumentException("not kept on a sheet: " + piece);
         };
     }
 
@@ -128,7 +132,8 @@ public final class PieceView {
                 grid.add(cell, column, row + 1);
             }
         });
-        return lines.size() <= MOST_ROWS ? grid : new VBox(grid, small("and " + (lines.size() - MOST_ROWS) + " more rows in the report"));
+        return lines.size() <= MOST_ROWS
+                ? grid : new VBox(grid, small("and " + (lines.size() - MOST_ROWS) + " more rows in the report"));
     }
 
     /** Holds a figure to a height that goes with its width. */

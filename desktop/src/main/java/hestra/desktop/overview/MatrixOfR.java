@@ -24,7 +24,10 @@ import hestra.figure.Thumbnail;
 import hestra.summary.CorrelationMatrix;
 import hestra.task.Aid;
 
-/** r of each pair of columns with its small plot, where there are more than two columns of numbers; one that is pressed puts its pair on the axes. */
+/**
+ * r of each pair of columns with its small plot, where there are more than two columns of numbers; one that is pressed puts its
+ * pair on the axes.
+ */
 final class MatrixOfR extends VBox {
 
     private static final PseudoClass ON_AXES = PseudoClass.getPseudoClass("on-axes");
@@ -73,13 +76,16 @@ final class MatrixOfR extends VBox {
             }
             CorrelationMatrix matrix = CorrelationMatrix.of(table, columns);
             for (Cell cell : cells) {
-                cell.button.setText(findings.style().withDigits(2).share(matrix.entries().get(columns.indexOf(cell.y)).get(columns.indexOf(cell.x))));
-                cell.button.setAccessibleText("r of " + table.variable(cell.x).name() + " and " + table.variable(cell.y).name() + ": " + cell.button.getText());
+                cell.button.setText(findings.style().withDigits(2)
+                        .share(matrix.entries().get(columns.indexOf(cell.y)).get(columns.indexOf(cell.x))));
+                cell.button.setAccessibleText("r of " + table.variable(cell.x).name() + " and " + table.variable(cell.y)
+                        .name() + ": " + cell.button.getText());
                 cell.picture.changed();
             }
         }
         Roles roles = findings.work().drawnRoles();
-        cells.forEach(cell -> cell.button.pseudoClassStateChanged(ON_AXES, roles.explanatory() == cell.x && roles.response() == cell.y));
+        cells.forEach(cell -> cell.button.pseudoClassStateChanged(ON_AXES,
+                roles.explanatory() == cell.x && roles.response() == cell.y));
         return headings.size() >= FEWEST;
     }
 

@@ -115,7 +115,8 @@ public final class OverviewPane extends BorderPane {
             }
             head.getChildren().add(keeping);
         }
-        head.getChildren().addAll(QuietButton.of("copy-overview", "Copy", "Copy all numbers as a table", () -> Clip.put(text())), QuietButton.of("close-overview", "Close", "Back to the sheet (Ctrl+B)", close));
+        head.getChildren().addAll(QuietButton.of("copy-overview", "Copy", "Copy all numbers as a table", () -> Clip.put(text())),
+                QuietButton.of("close-overview", "Close", "Back to the sheet (Ctrl+B)", close));
         head.setAlignment(Pos.CENTER_LEFT);
         head.getStyleClass().add("overview-head");
         return head;
@@ -177,7 +178,8 @@ public final class OverviewPane extends BorderPane {
 
     private void tell(NumberGrid.Place place) {
         place.grid().mark(place, true);
-        meaning.setText(place.grid().name(place) + ": " + place.grid().entry(place).text() + "\n" + place.grid().entry(place).meaning());
+        meaning.setText(place.grid().name(place) + ": " + place.grid().entry(place)
+                .text() + "\n" + place.grid().entry(place).meaning());
     }
 
     /** The arrow keys go through the numbers. */
@@ -207,7 +209,8 @@ public final class OverviewPane extends BorderPane {
         }
         int at = asked.map(place -> lines.indexOf(new NumberGrid.Place(place.grid(), place.line(), 0))).orElse(-1);
         NumberGrid.Place next = lines.get(Math.clamp((long) at + down + (at < 0 && down == 0 ? 1 : 0), 0, lines.size() - 1));
-        int column = Math.clamp((long) asked.map(NumberGrid.Place::column).orElse(0) + across, 0, next.grid().columns(next.line()) - 1);
+        int column = Math.clamp((long) asked.map(NumberGrid.Place::column).orElse(0) + across, 0,
+                next.grid().columns(next.line()) - 1);
         ask(new NumberGrid.Place(next.grid(), next.line(), column));
         bringIntoView(next.grid().number(next));
     }
@@ -226,7 +229,8 @@ public final class OverviewPane extends BorderPane {
         StringBuilder text = new StringBuilder();
         for (Section section : Overview.of(model.findings()).sections()) {
             text.append(section.title()).append('\t').append(String.join("\t", section.headings())).append('\n');
-            section.lines().forEach(line -> text.append(line.name()).append('\t').append(String.join("\t", line.entries().stream().map(it -> it.text()).toList())).append('\n'));
+            section.lines().forEach(line -> text.append(line.name()).append('\t')
+                    .append(String.join("\t", line.entries().stream().map(it -> it.text()).toList())).append('\n'));
             text.append('\n');
         }
         return text.toString();

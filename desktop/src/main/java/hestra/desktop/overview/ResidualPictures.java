@@ -21,7 +21,8 @@ import hestra.figure.StripKind;
 final class ResidualPictures extends TilePane {
 
     private static final PseudoClass IN_STRIP = PseudoClass.getPseudoClass("in-strip");
-    private static final List<StripKind> KINDS = List.of(StripKind.AGAINST_X, StripKind.AGAINST_FITTED, StripKind.IN_ORDER, StripKind.NORMAL);
+    private static final List<StripKind> KINDS = List.of(StripKind.AGAINST_X, StripKind.AGAINST_FITTED, StripKind.IN_ORDER,
+            StripKind.NORMAL);
     private static final double WIDTH = 176;
     private static final double HEIGHT = 118;
 
@@ -32,7 +33,8 @@ final class ResidualPictures extends TilePane {
         getStyleClass().add("residual-pictures");
         setPrefColumns(2);
         for (StripKind kind : KINDS) {
-            FigureView figure = new FigureView(look, layout -> ResidualStrip.describe(model.findings().strip().kept(), kind, layout));
+            FigureView figure = new FigureView(look,
+                    layout -> ResidualStrip.describe(model.findings().strip().kept(), kind, layout));
             figure.setPrefSize(WIDTH, HEIGHT);
             figure.setMinSize(WIDTH, HEIGHT);
             figure.setMouseTransparent(true);

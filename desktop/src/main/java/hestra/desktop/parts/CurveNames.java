@@ -29,8 +29,10 @@ public final class CurveNames {
     public static String in(Findings findings, Slot slot) {
         return switch (slot) {
             case LINE -> "Line";
-            case TRIAL -> findings.work().curves().trial().map(it -> it.curve() instanceof Curve.Line ? "By eye" : of(it.curve()) + " by eye").orElse("By eye");
-            case FIRST, SECOND, THIRD, FOURTH -> Optional.ofNullable(findings.work().curves().further().get(slot)).map(CurveNames::of).orElse("");
+            case TRIAL -> findings.work().curves().trial()
+                    .map(it -> it.curve() instanceof Curve.Line ? "By eye" : of(it.curve()) + " by eye").orElse("By eye");
+            case FIRST, SECOND, THIRD, FOURTH ->
+                    Optional.ofNullable(findings.work().curves().further().get(slot)).map(CurveNames::of).orElse("");
         };
     }
 }

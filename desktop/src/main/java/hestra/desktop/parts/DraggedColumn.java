@@ -28,6 +28,7 @@ public final class DraggedColumn {
 
     /** The column that is being dragged; nothing where something else is. */
     public static OptionalInt on(Dragboard board) {
-        return board.getContent(FORMAT) instanceof String text && text.matches("\\d{1,6}") ? OptionalInt.of(Integer.parseInt(text)) : OptionalInt.empty();
+        return board.getContent(FORMAT) instanceof String text && text.matches("\\d{1,6}")
+                ? OptionalInt.of(Integer.parseInt(text)) : OptionalInt.empty();
     }
 }

@@ -50,10 +50,12 @@ public final class EquationView extends FlowPane {
             getChildren().remove(1, getChildren().size());
             parts.clear();
             wanted.forEach(part -> parts.add(text(part.styleClass())));
-            for (int i = 0; i < parts.size(); i++) {
+            int next = 0;
+            while (next < parts.size()) {
                 // An exponent stays with what it is an exponent of.
-                boolean carries = i + 1 < parts.size() && wanted.get(i + 1).raised();
-                getChildren().add(carries ? together(parts.get(i), parts.get(++i)) : parts.get(i));
+                boolean carries = next + 1 < parts.size() && wanted.get(next + 1).raised();
+                getChildren().add(carries ? together(parts.get(next), parts.get(next + 1)) : parts.get(next));
+                next += carries ? 2 : 1;
             }
         }
         for (int i = 0; i < parts.size(); i++) {

@@ -52,6 +52,8 @@ public final class FocusMark {
         if (node.isFocusTraversable()) {
             return Optional.of(node);
         }
-        return node instanceof Parent parent ? parent.getChildrenUnmodifiable().stream().flatMap(child -> first(child).stream()).findFirst() : Optional.empty();
+        return node instanceof Parent parent
+                ? parent.getChildrenUnmodifiable().stream().flatMap(child -> first(child).stream()).findFirst()
+                : Optional.empty();
     }
 }

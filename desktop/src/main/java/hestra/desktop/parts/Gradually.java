@@ -6,8 +6,8 @@ import java.util.List;
 import javafx.application.Platform;
 
 /**
- * Work in steps, of which the first are done at once and the others while the window waits for nothing else: a long sheet is there
- * from its top on, and what is out of sight follows. Used on the window's thread.
+ * Work in steps, of which the first are done at once and the others while the window waits for nothing else: a long sheet is
+ * there from its top on, and what is out of sight follows. Used on the window's thread.
  */
 public final class Gradually {
 

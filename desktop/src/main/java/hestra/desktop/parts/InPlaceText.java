@@ -7,8 +7,8 @@ import javafx.scene.control.TextArea;
 import javafx.scene.layout.StackPane;
 
 /**
- * Text that is read as it is set, and typed where it stands: once the keyboard is in it, the text as it is typed takes the place of the
- * text as it is set.
+ * Text that is read as it is set, and typed where it stands: once the keyboard is in it, the text as it is typed takes the place
+ * of the text as it is set.
  */
 public final class InPlaceText extends StackPane {
 

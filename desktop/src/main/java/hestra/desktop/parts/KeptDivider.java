@@ -10,8 +10,8 @@ import javafx.scene.input.MouseEvent;
 
 
 /**
- * A divider that gives a part of the window as many pixels as it usually has, until a person drags it; from then on as many as that
- * person gave it, in later sittings too.
+ * A divider that gives a part of the window as many pixels as it usually has, until a person drags it; from then on as many as
+ * that person gave it, in later sittings too.
  */
 public final class KeptDivider {
 
@@ -44,7 +44,8 @@ public final class KeptDivider {
         this.key = () -> "room." + key.get();
         this.usual = usual;
         pane.addEventFilter(MouseEvent.MOUSE_DRAGGED, event -> {
-            // Everything that is dragged within the pane comes by here, frame by frame: all dividers are looked for only where it is one.
+            // Everything that is dragged within the pane comes by here, frame by frame: all dividers are looked for only where it
+            // is one.
             if (event.getTarget() instanceof Node node && node.getStyleClass().contains(DIVIDER) && node == divider()) {
                 Platform.runLater(this::keep);
             }
@@ -58,7 +59,8 @@ public final class KeptDivider {
     }
 
     private double room() {
-        return pane.getOrientation() == Orientation.HORIZONTAL ? pane.getWidth() - pane.snappedLeftInset() - pane.snappedRightInset()
+        return pane.getOrientation() == Orientation.HORIZONTAL
+                ? pane.getWidth() - pane.snappedLeftInset() - pane.snappedRightInset()
                 : pane.getHeight() - pane.snappedTopInset() - pane.snappedBottomInset();
     }
 
@@ -81,7 +83,8 @@ public final class KeptDivider {
         Platform.runLater(() -> {
             if (room() > 0 && pane.getDividers().size() > index) {
                 // Never so much that the part beside it would stand out of its place.
-                double wanted = Math.min(kept.number(key.get(), usual.getAsDouble()), room() - WIDE - least(pane.getItems().get(before ? index + 1 : index)));
+                double wanted = Math.min(kept.number(key.get(), usual.getAsDouble()),
+                        room() - WIDE - least(pane.getItems().get(before ? index + 1 : index)));
                 if (Math.abs(size() - wanted) > NEAR) {
                     pane.setDividerPosition(index, before ? wanted / room() : 1 - wanted / room());
                 }

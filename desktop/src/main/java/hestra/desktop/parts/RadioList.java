@@ -22,8 +22,12 @@ public final class RadioList<T> extends VBox {
     private final List<RadioButton> buttons = new ArrayList<>();
     private boolean showing;
 
-    /** A list under a title, which may be empty; each choice by hand is told. The ids of its buttons begin with that of the list and end with a name of the value. */
-    public RadioList(String id, String title, List<T> values, Function<T, String> words, Function<T, String> name, Consumer<T> chosen) {
+    /**
+     * A list under a title, which may be empty; each choice by hand is told. The ids of its buttons begin with that of the list
+     * and end with a name of the value.
+     */
+    public RadioList(String id, String title, List<T> values, Function<T, String> words, Function<T, String> name,
+            Consumer<T> chosen) {
         this.values = List.copyOf(values);
         setId(id);
         getStyleClass().add("reasons");

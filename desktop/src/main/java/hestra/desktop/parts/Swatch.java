@@ -31,11 +31,13 @@ public final class Swatch {
             case MEAN -> framed(styled(new Line(0, 7, 18, 7), "mean-mark"), LONG - 4);
             case NAMES -> framed(styled(new Text(1, 12, "a"), "name-mark"), SHORT);
             case EQUATIONS -> framed(styled(new Text(1, 11, "ŷ"), "name-mark"), SHORT);
-            case DEVIATIONS -> framed(new Pane(styled(new Line(5, 1, 5, 13), "best-mark"), styled(new Line(9, 4, 9, 13), "residual-mark")), SHORT);
+            case DEVIATIONS -> framed(new Pane(styled(new Line(5, 1, 5, 13), "best-mark"),
+                    styled(new Line(9, 4, 9, 13), "residual-mark")), SHORT);
             case MEAN_INTERVAL -> framed(styled(new Rectangle(0, 4, 18, 6), "band-mark"), LONG - 4);
             case PREDICTION_INTERVAL -> framed(styled(new Rectangle(0, 1, 18, 12), "band-mark"), LONG - 4);
             case PRODUCTS -> framed(styled(new Rectangle(1.5, 3, 12, 8), "product-mark"), SHORT);
-            case LEVERAGE -> framed(new Pane(styled(new Rectangle(2, 8, 3, 6), "leverage-mark"), styled(new Rectangle(8, 3, 3, 11), "leverage-mark")), SHORT);
+            case LEVERAGE -> framed(new Pane(styled(new Rectangle(2, 8, 3, 6), "leverage-mark"),
+                    styled(new Rectangle(8, 3, 3, 11), "leverage-mark")), SHORT);
             case SMOOTH -> framed(styled(new Polyline(0, 10, 5, 4, 10, 5, 16, 11), "smooth-mark"), LONG - 4);
         };
     }

@@ -4,8 +4,8 @@ import java.util.Optional;
 import javafx.scene.Node;
 
 /**
- * Names the runs of typing in one field, for edits that are undone together: a run goes on while the keyboard stays in the field, and
- * coming back to it begins another.
+ * Names the runs of typing in one field, for edits that are undone together: a run goes on while the keyboard stays in the field,
+ * and coming back to it begins another.
  */
 public final class TypingRun {
 

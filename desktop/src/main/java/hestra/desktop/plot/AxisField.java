@@ -44,7 +44,8 @@ final class AxisField extends PlaceField {
         Variable now = variable();
         Variable called = now.called(text);
         // What stands on the axis is the label, where there is one.
-        Variable named = now.label().isEmpty() || now.dates().isPresent() ? called : called.withName(now.name()).withLabel(called.name());
+        Variable named = now.label().isEmpty() || now.dates().isPresent()
+                ? called : called.withName(now.name()).withLabel(called.name());
         if (!text.isBlank() && !named.equals(now)) {
             model.apply(new WorkEdit.ChangeTable(new TableEdit.Name(column(), named)));
         }

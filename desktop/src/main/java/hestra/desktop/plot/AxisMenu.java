@@ -75,7 +75,8 @@ final class AxisMenu {
         CheckMenuItem logarithmic = new CheckMenuItem("Logarithmic");
         logarithmic.setId("axis-logarithmic");
         logarithmic.setSelected(spacing(along) == Spacing.LOGARITHMIC);
-        logarithmic.setOnAction(_ -> model.apply(new PlotEdit.SpaceAxis(along, logarithmic.isSelected() ? Spacing.LOGARITHMIC : Spacing.LINEAR)));
+        logarithmic.setOnAction(_ -> model.apply(new PlotEdit.SpaceAxis(along,
+                logarithmic.isSelected() ? Spacing.LOGARITHMIC : Spacing.LINEAR)));
         MenuItem fromZero = new MenuItem("From zero");
         fromZero.setId("axis-from-zero");
         fromZero.setDisable(spacing(along) == Spacing.LOGARITHMIC);

@@ -23,11 +23,13 @@ final class CurveActions extends ContextMenu {
         select.setDisable(!shown || findings.slotInHand() == slot);
         MenuItem hide = item("curve-hide", shown ? "Hide" : "Show", () -> model.apply(new PlotEdit.ShowCurve(slot, !shown)));
         hide.setDisable(!findings.isOpen(slot));
-        MenuItem copy = item("curve-copy", "Copy the equation", () -> model.findings().curveAt(slot).map(model.findings()::equation).map(Equation::plain).ifPresent(Clip::put));
+        MenuItem copy = item("curve-copy", "Copy the equation", () -> model.findings().curveAt(slot)
+                .map(model.findings()::equation).map(Equation::plain).ifPresent(Clip::put));
         copy.setDisable(findings.curveAt(slot).isEmpty() || slot != Slot.TRIAL && !findings.isOpen(Aid.EQUATION));
         Menu hues = new Menu("Colour");
         for (Hue hue : Hue.values()) {
-            hues.getItems().add(item("curve-hue-" + hue.inWords(), hue.inWords(), () -> model.apply(new PlotEdit.DressPlot(model.findings().work().plot().dress().with(slot, hue)))));
+            hues.getItems().add(item("curve-hue-" + hue.inWords(), hue.inWords(),
+                    () -> model.apply(new PlotEdit.DressPlot(model.findings().work().plot().dress().with(slot, hue)))));
         }
         getItems().addAll(select, hide, copy, hues);
         if (slot != Slot.LINE) {

@@ -25,11 +25,13 @@ import org.kordamp.ikonli.javafx.FontIcon;
 final class CurveMenu extends MenuButton {
 
     /** The families on offer; degree, way of fitting and terms are chosen at the readings. */
-    private static final List<Curve> FITTED = List.of(new Curve.Polynomial(2), new Curve.Polynomial(3), new Curve.Exponential(FittedOn.LOGARITHMS),
+    private static final List<Curve> FITTED = List.of(new Curve.Polynomial(2), new Curve.Polynomial(3),
+            new Curve.Exponential(FittedOn.LOGARITHMS),
             new Curve.Power(FittedOn.LOGARITHMS), new Curve.Logarithmic(), new Curve.Wave(), new Curve.ThroughOrigin(),
             new Curve.OwnTerms(List.of(Term.ONE, Term.X_SQUARED)));
 
-    private static final List<Curve> BY_EYE = List.of(new Curve.Line(), new Curve.ThroughOrigin(), new Curve.Polynomial(2), new Curve.Polynomial(3),
+    private static final List<Curve> BY_EYE = List.of(new Curve.Line(), new Curve.ThroughOrigin(), new Curve.Polynomial(2),
+            new Curve.Polynomial(3),
             new Curve.Exponential(FittedOn.LOGARITHMS), new Curve.Power(FittedOn.LOGARITHMS), new Curve.Logarithmic());
 
     private final DeskModel model;
@@ -80,7 +82,8 @@ final class CurveMenu extends MenuButton {
 
     private void add(Curve curve) {
         if (model.findings().work().curves().slotOf(curve).isEmpty() && model.findings().work().curves().free().isEmpty()) {
-            notice.accept("Four curves beside the line are as many as can be told apart. Remove one first: the cross on its chip does it.");
+            notice.accept("Four curves beside the line are as many as can be told apart. Remove one first: the cross on its "
+                    + "chip does it.");
             return;
         }
         model.apply(new PlotEdit.AddCurve(curve));

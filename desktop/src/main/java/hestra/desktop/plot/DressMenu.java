@@ -26,7 +26,8 @@ import org.kordamp.ikonli.javafx.FontIcon;
 /** How the plot looks: a few good choices. */
 public final class DressMenu extends MenuButton {
 
-    private static final Map<Sign, String> SIGNS = Map.of(Sign.DISC, "disc", Sign.TRIANGLE, "triangle", Sign.SQUARE, "square", Sign.WEDGE, "wedge",
+    private static final Map<Sign, String> SIGNS = Map.of(Sign.DISC, "disc", Sign.TRIANGLE, "triangle", Sign.SQUARE, "square",
+            Sign.WEDGE, "wedge",
             Sign.LOZENGE, "lozenge", Sign.BAR, "bar");
 
     private final DeskModel model;

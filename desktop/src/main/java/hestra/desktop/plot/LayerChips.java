@@ -168,9 +168,11 @@ public final class LayerChips extends FlowPane {
         chips.forEach((layer, chip) -> {
             if (layer != Layer.LINE) {
                 Optional<Aid> aid = aid(layer);
-                boolean open = aid.isEmpty() || findings.isOpen(aid.get()) || aid.get() == Aid.RESIDUALS && findings.residualsAreOpen();
+                boolean open = aid.isEmpty() || findings.isOpen(aid.get())
+                        || aid.get() == Aid.RESIDUALS && findings.residualsAreOpen();
                 boolean on = findings.work().layers().contains(layer);
-                boolean hasUse = layer == Layer.NAMES ? findings.work().drawnRoles().label().isPresent() : layer.isEveryday() || on && layer != Layer.EQUATIONS;
+                boolean hasUse = layer == Layer.NAMES
+                        ? findings.work().drawnRoles().label().isPresent() : layer.isEveryday() || on && layer != Layer.EQUATIONS;
                 present(chip, hasUse);
                 show(chip, on && open, open, open ? layer.meaning() : findings.whatOpens(aid.get()));
                 if (more.containsKey(layer)) {
@@ -183,7 +185,8 @@ public final class LayerChips extends FlowPane {
             boolean open = findings.isOpen(slot);
             present(chip, slot == Slot.LINE || open && findings.work().curves().has(slot));
             show(chip, findings.isShown(slot), open, open ? meaning(slot) : findings.whatOpens(Aid.LINE));
-            chip.pseudoClassStateChanged(IN_HAND, open && findings.isShown(slot) && findings.slotInHand() == slot && (slot == Slot.TRIAL || findings.work().curves().further().size() > 0));
+            chip.pseudoClassStateChanged(IN_HAND, open && findings.isShown(slot) && findings.slotInHand() == slot
+                    && (slot == Slot.TRIAL || findings.work().curves().further().size() > 0));
             chip.setText(CurveNames.in(findings, slot));
             Swatch.colour(chip.getGraphic(), findings.work().plot().dress().ink(slot));
         });

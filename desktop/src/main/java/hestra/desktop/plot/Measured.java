@@ -12,11 +12,15 @@ final class Measured {
 
     private Measured() {}
 
-    /** As the instrument of a column would show it: with as many decimal places as the others have, as far as a pixel tells them apart. */
+    /**
+     * As the instrument of a column would show it: with as many decimal places as the others have, as far as a pixel tells them
+     * apart.
+     */
     static double asMeasured(Findings findings, double value, Scale scale, int column) {
         int places = findings.work().table().places(column);
         int finest = finest(scale, value);
-        // Points that were never measured are put where somebody wants them: the first ones say nothing of how finely the others may lie.
+        // Points that were never measured are put where somebody wants them: the first ones say nothing of how finely the others
+        // may lie.
         boolean madeUp = findings.part().isOwn() && !findings.exercise().isStudy();
         return rounded(value, madeUp ? Math.max(places, finest - 1) : Math.min(places, finest));
     }

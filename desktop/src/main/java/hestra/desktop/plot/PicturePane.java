@@ -22,7 +22,9 @@ import hestra.tracing.Tracing;
 
 import static hestra.desktop.parts.Presence.present;
 
-/** The picture of a part, on which a student lays the axes and places the points; in the place of the plot while that is asked. */
+/**
+ * The picture of a part, on which a student lays the axes and places the points; in the place of the plot while that is asked.
+ */
 public final class PicturePane extends VBox {
 
     private final DeskModel model;
@@ -37,7 +39,8 @@ public final class PicturePane extends VBox {
         this.model = model;
         this.canvas = new TraceCanvas(look, this::changed);
         canvas.setId("picture");
-        this.known = new TraceAxes("picture", () -> model.desk().exercise().mark(), axes -> changed(tracing().withAxes(axes), false));
+        this.known = new TraceAxes("picture", () -> model.desk().exercise().mark(),
+                axes -> changed(tracing().withAxes(axes), false));
         getStyleClass().add("picture-pane");
         setId("picture-pane");
         FlowPane axes = new FlowPane();
@@ -83,7 +86,10 @@ public final class PicturePane extends VBox {
         canvas.show(picture.get(), tracing);
         known.show(tracing.axes());
         told.setText(tracing.axes().problem().orElseGet(() -> tracing.points().isEmpty()
-                ? "Drag x\u2081, x\u2082, y\u2081 and y\u2082 to places whose values you can read, and type those values above. Then click each point."
-                : Counted.of(tracing.points().size(), "point") + " placed; they are in the table. Arrow keys move the selected one, with Shift farther; Delete removes it; Tab goes to the next."));
+                ? "Drag x\u2081, x\u2082, y\u2081 and y\u2082 to places whose values you can read, and type those values "
+                + "above. Then click each point."
+                : Counted.of(tracing.points().size(), "point")
+                + " placed; they are in the table. Arrow keys move the selected one, with Shift farther; Delete removes it; "
+                + "Tab goes to the next."));
     }
 }

@@ -6,7 +6,10 @@ import javafx.scene.input.KeyCode;
 
 import static hestra.desktop.parts.Presence.present;
 
-/** A field that comes where a text of the plot stands: Enter keeps what is typed, so does going elsewhere, Escape leaves the text as it was. */
+/**
+ * A field that comes where a text of the plot stands: Enter keeps what is typed, so does going elsewhere, Escape leaves the text
+ * as it was.
+ */
 abstract class PlaceField extends TextField {
 
     /**

@@ -5,7 +5,9 @@ import javafx.scene.input.MouseEvent;
 import hestra.desktop.model.DeskModel;
 import hestra.figure.Figure;
 
-/** A press on the plot: a click, or a drag once the pointer has moved far enough. What was pressed on decides what comes of it. */
+/**
+ * A press on the plot: a click, or a drag once the pointer has moved far enough. What was pressed on decides what comes of it.
+ */
 abstract class PlotDrag {
 
     private static final double CLICK = 3;

@@ -28,7 +28,8 @@ final class PlotDrags {
 
     /** The press on something; what it does at once has been done. */
     static PlotDrag of(PlotView plot, DeskModel model, AxisMenu axes, Hit hit, MouseEvent press) {
-        boolean framing = (press.isShiftDown() || press.isShortcutDown()) && (hit instanceof Hit.OnGround || hit instanceof Hit.OnCurve || hit instanceof Hit.OnPoint);
+        boolean framing = (press.isShiftDown() || press.isShortcutDown())
+                && (hit instanceof Hit.OnGround || hit instanceof Hit.OnCurve || hit instanceof Hit.OnPoint);
         OptionalInt point = hit instanceof Hit.OnPoint(int row) ? OptionalInt.of(row) : OptionalInt.empty();
         if (framing) {
             return press.isShortcutDown() ? new Choosing(plot, model, press, point) : new Zooming(plot, model, press, point);
@@ -140,13 +141,17 @@ final class PlotDrags {
                 Trial.Handle handle = from.handles().get(i);
                 double x = figure().x().value(figure().x().pixel(handle.x()) + goneX(event));
                 double y = figure().y().value(figure().y().pixel(handle.y()) + goneY(event));
-                moved = moved.withHandle(i, new Trial.Handle(Measured.toThePixel(x, figure().x()), Measured.toThePixel(y, figure().y())));
+                moved = moved.withHandle(i, new Trial.Handle(Measured.toThePixel(x, figure().x()),
+                        Measured.toThePixel(y, figure().y())));
             }
             return moved;
         }
     }
 
-    /** The view: the part of the plane that is shown. A click takes the curve in hand that was pressed on, or lets go of all points. */
+    /**
+     * The view: the part of the plane that is shown. A click takes the curve in hand that was pressed on, or lets go of all
+     * points.
+     */
     private static final class View extends PlotDrag {
         private final Optional<Slot> curve;
 
@@ -156,7 +161,8 @@ final class PlotDrags {
             curve.ifPresent(slot -> model.apply(new PlotEdit.TakeInHand(slot)));
             boolean adds = model.findings().part().rules().allows(PointChange.ADD);
             if (press.getClickCount() == 2 && adds) {
-                model.apply(new WorkEdit.AddPoint(Measured.x(model.findings(), figure(), press.getX()), Measured.y(model.findings(), figure(), press.getY())));
+                model.apply(new WorkEdit.AddPoint(Measured.x(model.findings(), figure(), press.getX()),
+                        Measured.y(model.findings(), figure(), press.getY())));
             } else if (press.getClickCount() == 2 && curve.isEmpty()) {
                 model.apply(new PlotEdit.ShowFrame(Optional.empty()));
             }
@@ -165,7 +171,8 @@ final class PlotDrags {
         @Override
         void to(MouseEvent event) {
             plot().setCursor(Cursor.CLOSED_HAND);
-            figure().moved(goneX(event), goneY(event)).ifPresent(frame -> model().apply(new PlotEdit.ShowFrame(Optional.of(frame))));
+            figure().moved(goneX(event), goneY(event))
+                    .ifPresent(frame -> model().apply(new PlotEdit.ShowFrame(Optional.of(frame))));
         }
 
         @Override
@@ -190,7 +197,8 @@ final class PlotDrags {
 
         @Override
         void to(MouseEvent event) {
-            from.ifPresent(at -> model().apply(new PlotEdit.PutLabel(slot, new LabelPlace(at.across() + goneX(event) / figure().area().width(),
+            from.ifPresent(at -> model().apply(new PlotEdit.PutLabel(slot,
+                    new LabelPlace(at.across() + goneX(event) / figure().area().width(),
                     at.down() + goneY(event) / figure().area().height(), at.size()), gesture())));
         }
     }
@@ -206,8 +214,11 @@ final class PlotDrags {
 
         @Override
         void to(MouseEvent event) {
-            model().apply(upright ? new PlotEdit.ReadAt(OptionalDouble.of(Measured.reading(figure().x().value(withinX(event.getX())), figure().x())))
-                    : new PlotEdit.ReadAtY(OptionalDouble.of(Measured.reading(figure().y().value(withinY(event.getY())), figure().y()))));
+            model().apply(upright
+                    ? new PlotEdit.ReadAt(OptionalDouble.of(Measured.reading(figure().x()
+                            .value(withinX(event.getX())), figure().x())))
+                    : new PlotEdit.ReadAtY(OptionalDouble.of(Measured.reading(figure().y()
+                    .value(withinY(event.getY())), figure().y()))));
         }
     }
 
@@ -229,7 +240,8 @@ final class PlotDrags {
 
         @Override
         void dropped(MouseEvent event) {
-            if (event.getButton() == MouseButton.PRIMARY && plot().figure().hit(event.getX(), event.getY()) instanceof Hit.OnAxis(boolean other) && other != along) {
+            if (event.getButton() == MouseButton.PRIMARY
+                    && plot().figure().hit(event.getX(), event.getY()) instanceof Hit.OnAxis(boolean other) && other != along) {
                 axes.exchange();
             }
         }
@@ -294,7 +306,8 @@ final class PlotDrags {
         @Override
         void dropped(MouseEvent event) {
             zoomed = true;
-            figure().within(fromX(), fromY(), event.getX(), event.getY()).ifPresent(frame -> model().apply(new PlotEdit.ShowFrame(Optional.of(frame))));
+            figure().within(fromX(), fromY(), event.getX(), event.getY())
+                    .ifPresent(frame -> model().apply(new PlotEdit.ShowFrame(Optional.of(frame))));
         }
 
         @Override
@@ -333,7 +346,8 @@ final class PlotDrags {
             double right = Math.max(fromX(), event.getX());
             double top = Math.min(fromY(), event.getY());
             double bottom = Math.max(fromY(), event.getY());
-            return figure().spots().stream().filter(it -> it.x() >= left && it.x() <= right && it.y() >= top && it.y() <= bottom).map(Figure.Spot::row)
+            return figure().spots().stream().filter(it -> it.x() >= left && it.x() <= right && it.y() >= top && it.y() <= bottom)
+                    .map(Figure.Spot::row)
                     .collect(Collectors.toSet());
         }
     }

@@ -99,7 +99,8 @@ final class PlotKeys {
         Slot inHand = model.findings().slotInHand();
         if (!model.desk().selection().isEmpty()) {
             model.apply(new WorkEdit.RemovePoints(List.copyOf(model.desk().selection().rows())));
-            plot.hint(model.findings().part().rules().allows(PointChange.REMOVE) ? PlotView.AT_REST : "In this exercise points are not removed");
+            plot.hint(model.findings().part().rules().allows(PointChange.REMOVE)
+                    ? PlotView.AT_REST : "In this exercise points are not removed");
         } else if (inHand != Slot.LINE) {
             model.apply(new PlotEdit.RemoveCurve(inHand));
         }
@@ -128,7 +129,10 @@ final class PlotKeys {
                 .ifPresent(frame -> model.apply(new PlotEdit.ShowFrame(Optional.of(frame))));
     }
 
-    /** An arrow key: with Alt it moves the selected point or the trial, with Shift the reading lines, else it walks through the points. */
+    /**
+     * An arrow key: with Alt it moves the selected point or the trial, with Shift the reading lines, else it walks through the
+     * points.
+     */
     private void step(KeyEvent event, int along, int upward) {
         Optional<Spot> spot = inHand();
         if (event.isShiftDown()) {
@@ -186,7 +190,9 @@ final class PlotKeys {
         boolean one = handle.isPresent() && handle.getAsInt() < tried.handles().size();
         model.apply(new PlotEdit.ShowFrame(Optional.of(model.findings().frame())));
         model.apply(new PlotEdit.TakeInHand(Slot.TRIAL));
-        model.apply(new PlotEdit.Try(one ? handleMoved(tried, handle.getAsInt(), along, upward) : shiftedOrTilted(tried, along, upward), model.newGesture()));
+        model.apply(new PlotEdit.Try(one
+                ? handleMoved(tried, handle.getAsInt(), along, upward) : shiftedOrTilted(tried, along, upward),
+                model.newGesture()));
     }
 
     private Trial handleMoved(Trial tried, int index, int along, int upward) {
@@ -206,7 +212,8 @@ final class PlotKeys {
             Trial.Handle handle = tried.handles().get(i);
             double share = last == 0 ? 1 : 2.0 * i / last - 1;
             double pixels = NUDGE * (upward - along * share);
-            moved = moved.withHandle(i, new Trial.Handle(handle.x(), Measured.toThePixel(y.value(y.pixel(handle.y()) - pixels), y)));
+            moved = moved.withHandle(i, new Trial.Handle(handle.x(), Measured.toThePixel(y.value(y.pixel(handle.y()) - pixels),
+                    y)));
         }
         return moved;
     }
@@ -240,13 +247,15 @@ final class PlotKeys {
     private void fitToSelected() {
         Selection selection = model.desk().selection();
         model.apply(new PlotEdit.FitOnly(selection.isSeveral() ? selection.rows() : Set.of()));
-        plot.hint(selection.isSeveral() ? "Fitted to the selected points · F with none selected fits to all" : "Fitted to all points");
+        plot.hint(selection.isSeveral()
+                ? "Fitted to the selected points · F with none selected fits to all" : "Fitted to all points");
     }
 
     private void walk(Optional<Spot> from, int along, int upward) {
         next(from, along, upward).ifPresent(next -> {
             model.apply(new Edit.Select(Selection.of(next.row())));
-            plot.hint(PointText.of(model.findings(), next.row()) + (model.findings().part().rules().allows(PointChange.MOVE) ? " · Alt and arrows move it" : ""));
+            plot.hint(PointText.of(model.findings(), next.row())
+                    + (model.findings().part().rules().allows(PointChange.MOVE) ? " · Alt and arrows move it" : ""));
         });
     }
 

@@ -44,7 +44,8 @@ final class PlotMouse {
         });
         plot.addEventHandler(MouseEvent.MOUSE_PRESSED, this::pressed);
         plot.setOnContextMenuRequested(event -> {
-            Optional<Slot> slot = plot.figure() == null ? Optional.empty() : slotAt(plot.figure().hit(event.getX(), event.getY()));
+            Optional<Slot> slot = plot.figure() == null
+                    ? Optional.empty() : slotAt(plot.figure().hit(event.getX(), event.getY()));
             slot.ifPresent(it -> {
                 new CurveActions(model, it).show(plot, event.getScreenX(), event.getScreenY());
                 event.consume();
@@ -80,10 +81,14 @@ final class PlotMouse {
             case Hit.OnTitle _ -> "Click to change the title";
             case Hit.OnLabel _ -> "Drag moves the equation · the wheel makes it larger or smaller";
             case Hit.OnCurve(Slot slot) -> slot == Slot.TRIAL ? "Drag moves the curve by eye; drag its squares to tilt it"
-                    : "Click selects the " + findings.curveAt(slot).map(CurveOnData::inWords).orElse("curve") + " · right click: more";
-            case Hit.OnReadingLine(boolean upright) -> upright ? "Drag the reading line to predict at another " + findings.x().name()
+                    : "Click selects the " + findings.curveAt(slot).map(CurveOnData::inWords)
+                    .orElse("curve") + " · right click: more";
+            case Hit.OnReadingLine(boolean upright) ->
+                    upright ? "Drag the reading line to predict at another " + findings.x().name()
                     : "Drag the reading line to another " + findings.y().name();
-            case Hit.OnAxis(boolean along) -> plot.isOnAxisTitle(along, event.getX(), event.getY()) ? "Click: change the name and unit of this axis · drag to the other axis, or X: exchange them"
+            case Hit.OnAxis(boolean along) ->
+                    plot.isOnAxisTitle(along, event.getX(), event.getY())
+                    ? "Click: change the name and unit of this axis · drag to the other axis, or X: exchange them"
                     : "Click: choose the variable and the scale · drag to the other axis, or X: exchange them";
             case Hit.OnGround _ -> allows(PointChange.ADD) ? PlotView.ADDING : PlotView.AT_REST;
             case Hit.Outside _ -> PlotView.AT_REST;
@@ -133,7 +138,8 @@ final class PlotMouse {
         }
         if (figure.hit(event.getX(), event.getY()) instanceof Hit.OnLabel(Slot slot)) {
             double step = event.getDeltaY() > 0 ? LABEL_STEP : 1 / LABEL_STEP;
-            PlotDrags.place(model, figure, slot).ifPresent(at -> model.apply(new PlotEdit.PutLabel(slot, new LabelPlace(at.across(), at.down(), at.size() * step), model.newGesture())));
+            PlotDrags.place(model, figure, slot).ifPresent(at -> model.apply(new PlotEdit.PutLabel(slot,
+                    new LabelPlace(at.across(), at.down(), at.size() * step), model.newGesture())));
         } else {
             zoom(Math.pow(ZOOM, -event.getDeltaY()), event.getX(), event.getY());
         }

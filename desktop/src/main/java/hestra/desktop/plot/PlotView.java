@@ -59,7 +59,8 @@ public final class PlotView extends StackPane {
         this.model = model;
         this.look = look;
         this.axes = new AxisMenu(model, this::editAxis);
-        this.view = new FigureView(look, () -> DressMenu.palette(model, look), layout -> ScatterPlot.describe(model.findings().plot(), layout));
+        this.view = new FigureView(look, () -> DressMenu.palette(model, look),
+                layout -> ScatterPlot.describe(model.findings().plot(), layout));
         Pane overlay = new Pane(ghost, rubber, card);
         card.setManaged(false);
         overlay.setMouseTransparent(true);
@@ -76,9 +77,13 @@ public final class PlotView extends StackPane {
         setId("plot");
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
-        setAccessibleHelp("Left and right walk through the points along x, up and down in the order of the table; with Alt the arrow keys move the selected point, "
-                + "or the curve tried by eye; with Ctrl they select each point on the way, with Shift they move the reading lines. F fits to the selected points alone. T tries a line by eye, H selects one of its squares, C selects the next curve, "
-                + "P keeps the prediction, Delete removes the selected point or curve, plus and minus zoom, Home shows everything, X exchanges the axes.");
+        setAccessibleHelp("Left and right walk through the points along x, up and down in the order of the table; with Alt the "
+                + "arrow keys move the selected point, "
+                + "or the curve tried by eye; with Ctrl they select each point on the way, with Shift they move the reading "
+                + "lines. F fits to the selected points alone. T tries a line by eye, H selects one of its squares, C selects "
+                + "the next curve, "
+                + "P keeps the prediction, Delete removes the selected point or curve, plus and minus zoom, Home shows "
+                + "everything, X exchanges the axes.");
         model.watch(this::show);
         new PlotMouse(this, model, axes);
         keys = new PlotKeys(this, model, axes);
@@ -165,7 +170,8 @@ public final class PlotView extends StackPane {
                 setAccessibleText(PointText.ofSelected(findings));
             }
         } else {
-            setAccessibleText("Scatter plot of " + findings.y().described() + " against " + findings.x().described() + ", " + Counted.of(findings.pairs().n(), "point"));
+            setAccessibleText("Scatter plot of " + findings.y().described() + " against " + findings.x()
+                    .described() + ", " + Counted.of(findings.pairs().n(), "point"));
         }
         spoken = selected;
         view.changed();
@@ -186,7 +192,8 @@ public final class PlotView extends StackPane {
     /** A column that is dragged from its heading to an axis stands there. */
     private void columnDragged(DragEvent event) {
         OptionalInt column = DraggedColumn.on(event.getDragboard());
-        if (column.isEmpty() || view.figure() == null || !(view.figure().hit(event.getX(), event.getY()) instanceof Hit.OnAxis(boolean along))) {
+        if (column.isEmpty() || view.figure() == null
+                || !(view.figure().hit(event.getX(), event.getY()) instanceof Hit.OnAxis(boolean along))) {
             return;
         }
         event.acceptTransferModes(TransferMode.LINK);

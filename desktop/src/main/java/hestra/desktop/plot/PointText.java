@@ -27,8 +27,10 @@ final class PointText {
         text.append(": ").append(findings.x().name()).append(' ').append(table.shown(row, roles.explanatory()))
                 .append(", ").append(findings.y().name()).append(' ').append(table.shown(row, roles.response()));
         roles.group().ifPresent(column -> text.append(", ").append(table.cell(row, column).text()));
-        roles.count().ifPresent(column -> text.append(", ").append(table.cell(row, column).text()).append(table.cell(row, column).text().equals("1") ? " time" : " times"));
-        findings.curveInHand().filter(_ -> findings.residualsAreOpen()).ifPresent(curve -> text.append(fitted(findings, curve, row)));
+        roles.count().ifPresent(column -> text.append(", ").append(table.cell(row, column).text())
+                .append(table.cell(row, column).text().equals("1") ? " time" : " times"));
+        findings.curveInHand().filter(_ -> findings.residualsAreOpen())
+                .ifPresent(curve -> text.append(fitted(findings, curve, row)));
         return text.toString();
     }
 
@@ -48,7 +50,8 @@ final class PointText {
         }
         NumberStyle style = findings.style().withDigits(3);
         OptionalDouble fitted = curve.fitted(x.value());
-        OptionalDouble leverage = curve instanceof LinearFit linear && findings.isOpen(Aid.RESIDUALS) ? linear.leverage(x.value()) : OptionalDouble.empty();
+        OptionalDouble leverage = curve instanceof LinearFit linear && findings.isOpen(Aid.RESIDUALS)
+                ? linear.leverage(x.value()) : OptionalDouble.empty();
         return " · fitted " + style.show(fitted) + ", residual " + (residual.get() > 0 ? "+" : "") + style.show(residual.get())
                 + (leverage.isPresent() ? ", leverage " + style.withDigits(2).show(leverage) : "");
     }

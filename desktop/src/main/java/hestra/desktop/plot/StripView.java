@@ -40,7 +40,8 @@ public final class StripView extends VBox {
 
     public StripView(DeskModel model, Look look) {
         this.model = model;
-        this.view = new FigureView(look, () -> DressMenu.palette(model, look), layout -> ResidualStrip.describe(model.findings().strip(), model.findings().work().plot().strip(), layout));
+        this.view = new FigureView(look, () -> DressMenu.palette(model, look),
+                layout -> ResidualStrip.describe(model.findings().strip(), model.findings().work().plot().strip(), layout));
         MenuButton kinds = kinds();
         HBox head = new HBox(kinds);
         head.getStyleClass().add("strip-head");
@@ -70,7 +71,8 @@ public final class StripView extends VBox {
 
     /** Left and right walk through the points. */
     private void typed(KeyEvent event) {
-        boolean walks = event.getTarget() == this && view.figure() != null && (event.getCode() == KeyCode.LEFT || event.getCode() == KeyCode.RIGHT);
+        boolean walks = event.getTarget() == this && view.figure() != null
+                && (event.getCode() == KeyCode.LEFT || event.getCode() == KeyCode.RIGHT);
         if (walks) {
             List<Spot> spots = view.figure().spots().stream().toList();
             Optional<Spot> from = model.desk().selected().stream().boxed().findFirst().flatMap(view.figure().spots()::ofRow);
@@ -109,7 +111,8 @@ public final class StripView extends VBox {
     }
 
     private OptionalInt row(MouseEvent event) {
-        return view.figure() != null && view.figure().hit(event.getX() - view.getLayoutX(), event.getY() - view.getLayoutY()) instanceof Hit.OnPoint(int row)
+        return view.figure() != null && view.figure().hit(event.getX() - view.getLayoutX(),
+                event.getY() - view.getLayoutY()) instanceof Hit.OnPoint(int row)
                 ? OptionalInt.of(row)
                 : OptionalInt.empty();
     }

@@ -49,7 +49,8 @@ public final class TakeAway extends MenuButton {
      *
      * @param save asks where to save a plot and does it
      */
-    public TakeAway(DeskModel model, Look look, PlotView plot, StripView strip, Consumer<PlotSheet> save, Consumer<String> notice) {
+    public TakeAway(DeskModel model, Look look, PlotView plot, StripView strip, Consumer<PlotSheet> save,
+            Consumer<String> notice) {
         this.model = model;
         this.look = look;
         this.plot = plot;
@@ -66,7 +67,8 @@ public final class TakeAway extends MenuButton {
         MenuItem mathMl = item("Copy the equation as MathML", () -> copyEquation(EquationText::mathMl));
         MenuItem latex = item("Copy the equation as LaTeX", () -> copyEquation(EquationText::latex));
         MenuItem readings = item("Copy the readings as a table", this::copyReadings);
-        getItems().addAll(item("Copy the plot as a picture", this::copyPicture), item("Save the plot\u2026", () -> save.accept(sheet())), withStrip, withEquation,
+        getItems().addAll(item("Copy the plot as a picture", this::copyPicture),
+                item("Save the plot\u2026", () -> save.accept(sheet())), withStrip, withEquation,
                 new SeparatorMenuItem(), equation, mathMl, latex, readings);
         setOnShowing(_ -> {
             boolean open = equation().isPresent();
@@ -91,7 +93,8 @@ public final class TakeAway extends MenuButton {
         // Where the equation stands beside its curve it is in the picture already.
         boolean named = findings.work().layers().contains(Layer.EQUATIONS);
         return new PlotSheet(plot.figure(), residuals ? Optional.ofNullable(strip.figure()) : Optional.empty(),
-                withEquation.isSelected() && shown && !named ? equation().map(Equation::plain) : Optional.empty(), DressMenu.palette(model, look));
+                withEquation.isSelected() && shown && !named
+                        ? equation().map(Equation::plain) : Optional.empty(), DressMenu.palette(model, look));
     }
 
     private Optional<Equation> equation() {
@@ -141,7 +144,8 @@ public final class TakeAway extends MenuButton {
                 fit.goodness().rSquared().ifPresent(value -> lines.add("R\u00b2\t" + style.typed(value)));
             }
             lines.add("n\t" + fit.n());
-            findings.prediction().ifPresent(it -> lines.add(findings.y().name() + " at " + findings.x().name() + " " + style.typed(it.x()) + "\t" + style.typed(it.fitted())));
+            findings.prediction().ifPresent(it -> lines.add(findings.y().name() + " at " + findings.x()
+                    .name() + " " + style.typed(it.x()) + "\t" + style.typed(it.fitted())));
         });
         return lines;
     }

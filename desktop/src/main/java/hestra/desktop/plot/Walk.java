@@ -15,7 +15,10 @@ final class Walk {
 
     private Walk() {}
 
-    /** The next point in the order of x, or the one before for −1; from none the first or the last. Nothing where there are no points. */
+    /**
+     * The next point in the order of x, or the one before for −1; from none the first or the last. Nothing where there are no
+     * points.
+     */
     static Optional<Spot> along(List<Spot> spots, Optional<Spot> from, int by) {
         return next(spots, ALONG, from, by);
     }

@@ -33,12 +33,14 @@ import org.kordamp.ikonli.javafx.FontIcon;
 import static hestra.desktop.parts.Presence.present;
 
 /**
- * Lines of calculation over the results. A line may have a name, by which the lines below it use what it comes to. Not there while a result is
- * held back that could be read off here.
+ * Lines of calculation over the results. A line may have a name, by which the lines below it use what it comes to. Not there
+ * while a result is held back that could be read off here.
  */
 public final class CalculationsView extends VBox {
 
-    private static final String HELP = "Over slope, intercept, r, r2, s, n, mean_x, sd_y, sxy … and the data: sum(x*y), mean(x). A name before = can be used below.";
+    private static final String HELP =
+            "Over slope, intercept, r, r2, s, n, mean_x, sd_y, sxy … and the data: sum(x*y), mean(x). A name before = can be "
+            + "used below.";
 
     /** Digits of what is copied: as many as computing with doubles keeps. */
     private static final int COPIED = 13;
@@ -174,14 +176,16 @@ public final class CalculationsView extends VBox {
             wrong.setMinHeight(Region.USE_PREF_SIZE);
             HBox row = new HBox(2, value);
             row.setAlignment(Pos.CENTER_RIGHT);
-            keep.ifPresent(it -> row.getChildren().add(icon(Feather.BOOKMARK, "keep-line-" + index, "put it on your sheet", () -> it.accept(line))));
+            keep.ifPresent(it -> row.getChildren().add(icon(Feather.BOOKMARK, "keep-line-" + index, "put it on your sheet",
+                    () -> it.accept(line))));
             row.getChildren().addAll(icon(Feather.COPY, "copy-line-" + index, "copy it with its result", this::copy),
                     icon(Feather.X, "remove-line-" + index, "remove it", () -> model.apply(new SheetEdit.RemoveLine(index))));
             node = new VBox(2, text, row, wrong);
         }
 
         private void copy() {
-            Clip.put(line.text() + (outcome instanceof Calculation.Value(double number) ? " = " + model.findings().style().shortest(new Rounding.Significant(COPIED).apply(number).doubleValue()) : ""));
+            Clip.put(line.text() + (outcome instanceof Calculation.Value(double number) ? " = " + model.findings().style()
+                    .shortest(new Rounding.Significant(COPIED).apply(number).doubleValue()) : ""));
         }
 
         private static Node icon(Feather icon, String id, String tip, Runnable action) {

@@ -63,7 +63,8 @@ public final class ComparisonView extends VBox {
         boolean useful = slots.size() > 1 && findings.isOpen(Aid.R_SQUARED);
         present(this, useful);
         List<Object> now = List.of(slots.stream().map(slot -> findings.fitAt(slot).orElseThrow()).toList(), slots,
-                findings.work().curves().further(), findings.slotInHand(), useful, findings.isOpen(Aid.EQUATION), findings.style());
+                findings.work().curves().further(), findings.slotInHand(), useful, findings.isOpen(Aid.EQUATION),
+                        findings.style());
         if (now.equals(shown)) {
             return;
         }
@@ -104,8 +105,10 @@ public final class ComparisonView extends VBox {
         switch (fit) {
             case CurveFit curve -> {
                 Tip.set(name, "select the " + curve.curve().inWords());
-                grid.addRow(row, name, figure(share(curve.goodness().rSquared(), style, places)), figure(share(curve.goodness().adjustedRSquared(), style, places)),
-                        figure(findings.isOpen(Aid.EQUATION) ? style.show(curve.goodness().residualStandardError()) : NumberStyle.UNDEFINED));
+                grid.addRow(row, name, figure(share(curve.goodness().rSquared(), style, places)),
+                        figure(share(curve.goodness().adjustedRSquared(), style, places)),
+                        figure(findings.isOpen(Aid.EQUATION)
+                                ? style.show(curve.goodness().residualStandardError()) : NumberStyle.UNDEFINED));
             }
             case Fit.None(String reason) -> {
                 Tip.set(name, reason);

@@ -36,7 +36,8 @@ final class CurveOptions extends VBox {
 
     CurveOptions(DeskModel model) {
         this.model = model;
-        this.degree = new Choices<>("curve-degree", IntStream.rangeClosed(2, Curve.GREATEST_DEGREE).boxed().toList(), it -> Integer.toString(it),
+        this.degree = new Choices<>("curve-degree", IntStream.rangeClosed(2, Curve.GREATEST_DEGREE).boxed().toList(),
+                it -> Integer.toString(it),
                 it -> change(new Curve.Polynomial(it)));
         this.fittedOn = new Choices<>("curve-fitted-on", List.of(FittedOn.LOGARITHMS, FittedOn.VALUES),
                 it -> it == FittedOn.LOGARITHMS ? "on the log scale" : "directly on y", this::fitOn);
@@ -78,7 +79,8 @@ final class CurveOptions extends VBox {
     }
 
     private void fitOn(FittedOn on) {
-        change(model.findings().work().curves().further().get(model.findings().slotInHand()) instanceof Curve.Power ? new Curve.Power(on) : new Curve.Exponential(on));
+        change(model.findings().work().curves().further().get(model.findings().slotInHand()) instanceof Curve.Power
+                ? new Curve.Power(on) : new Curve.Exponential(on));
     }
 
     /** The terms that are ticked; the last one cannot be taken away. */

@@ -159,7 +159,8 @@ final class KeptPredictions extends VBox {
         }
         List<Double> pinned = new ArrayList<>(model.findings().work().reading().pinned());
         int n = (int) number;
-        IntStream.range(0, n).mapToDouble(i -> n == 1 ? first.getAsDouble() : first.getAsDouble() + (last.getAsDouble() - first.getAsDouble()) * i / (n - 1))
+        IntStream.range(0, n).mapToDouble(i -> n == 1 ? first.getAsDouble() : first.getAsDouble()
+                + (last.getAsDouble() - first.getAsDouble()) * i / (n - 1))
                 .map(x -> new Rounding.Significant(12).apply(x).doubleValue()).forEach(pinned::add);
         model.apply(new PlotEdit.Pin(pinned));
         several.setSelected(false);
@@ -181,7 +182,8 @@ final class KeptPredictions extends VBox {
         if (!grid.isManaged()) {
             return;
         }
-        grid.addRow(0, small(findings.x().name()), small("ŷ"), wrapped(findings.levelInWords() + " prediction interval"), new Label());
+        grid.addRow(0, small(findings.x().name()), small("ŷ"), wrapped(findings.levelInWords() + " prediction interval"),
+                new Label());
         for (int i = 0; i < Math.min(pinned.size(), MOST_SHOWN); i++) {
             row(findings, pinned.get(i), i + 1);
         }
@@ -196,13 +198,15 @@ final class KeptPredictions extends VBox {
         Button remove = new Button("×");
         remove.getStyleClass().setAll("remove");
         remove.setAccessibleText("remove the prediction at " + style.shortest(x));
-        remove.setOnAction(_ -> model.apply(new PlotEdit.Pin(findings.work().reading().pinned().stream().filter(it -> it != x).toList())));
+        remove.setOnAction(_ -> model.apply(new PlotEdit.Pin(findings.work().reading().pinned().stream()
+                .filter(it -> it != x).toList())));
         Label fitted = figure(prediction.map(it -> findings.precision().predicted(it.fitted())).orElse(NumberStyle.UNDEFINED));
         Label at = figure(findings.x().shown(x, style));
         boolean outside = prediction.isPresent() && !prediction.get().inside();
         at.pseudoClassStateChanged(PseudoClass.getPseudoClass("outside"), outside);
         Tip.set(at, outside ? "beyond the data" : "");
-        grid.addRow(row, at, fitted, figure(prediction.flatMap(Prediction::predictionInterval).map(it -> PredictionView.interval(it, findings)).orElse(NumberStyle.UNDEFINED)), remove);
+        grid.addRow(row, at, fitted, figure(prediction.flatMap(Prediction::predictionInterval)
+                .map(it -> PredictionView.interval(it, findings)).orElse(NumberStyle.UNDEFINED)), remove);
     }
 
     private static Label wrapped(String text) {
@@ -237,7 +241,8 @@ final class KeptPredictions extends VBox {
         List<Row> rows = findings.work().reading().pinned().stream().map(x -> {
             Optional<Prediction> prediction = findings.prediction(x);
             Optional<Interval> interval = prediction.flatMap(Prediction::predictionInterval);
-            return Row.of(Cell.of(x, mark), cell(prediction.map(Prediction::fitted), mark), cell(interval.map(Interval::low), mark), cell(interval.map(Interval::high), mark));
+            return Row.of(Cell.of(x, mark), cell(prediction.map(Prediction::fitted), mark),
+                    cell(interval.map(Interval::low), mark), cell(interval.map(Interval::high), mark));
         }).toList();
         return new DataTable(List.of(findings.x(), fitted, low, high), rows);
     }
@@ -250,11 +255,15 @@ final class KeptPredictions extends VBox {
     private void copy() {
         Findings findings = model.findings();
         NumberStyle style = findings.style();
-        StringBuilder text = new StringBuilder(String.join("\t", findings.x().axisTitle(), "predicted " + findings.y().axisTitle(), "low (" + findings.levelInWords() + ")", "high (" + findings.levelInWords() + ")", "inside the data")).append('\n');
+        StringBuilder text = new StringBuilder(String.join("\t", findings.x().axisTitle(), "predicted " + findings.y()
+                .axisTitle(), "low (" + findings.levelInWords() + ")", "high (" + findings.levelInWords() + ")",
+                "inside the data")).append('\n');
         for (double x : findings.work().reading().pinned()) {
             Optional<Prediction> prediction = findings.prediction(x);
-            text.append(style.typed(x)).append('\t').append(prediction.map(it -> style.typed(it.fitted())).orElse("")).append('\t')
-                    .append(prediction.flatMap(Prediction::predictionInterval).map(it -> style.typed(it.low()) + "\t" + style.typed(it.high())).orElse("\t"))
+            text.append(style.typed(x)).append('\t')
+                    .append(prediction.map(it -> style.typed(it.fitted())).orElse("")).append('\t')
+                    .append(prediction.flatMap(Prediction::predictionInterval)
+                    .map(it -> style.typed(it.low()) + "\t" + style.typed(it.high())).orElse("\t"))
                     .append('\t').append(prediction.map(it -> it.inside() ? "yes" : "no").orElse("")).append('\n');
         }
         Clip.put(text.toString());

@@ -29,7 +29,8 @@ final class NumberField extends TextField {
     }
 
     /** A field that takes something else than a number too: {@code other} reads it, or nothing. */
-    NumberField(String id, String meaning, Supplier<DecimalMark> mark, Function<String, OptionalDouble> other, Consumer<OptionalDouble> told, Consumer<String> refused) {
+    NumberField(String id, String meaning, Supplier<DecimalMark> mark, Function<String, OptionalDouble> other,
+            Consumer<OptionalDouble> told, Consumer<String> refused) {
         this.mark = mark;
         this.other = other;
         setId(id);
@@ -69,7 +70,8 @@ final class NumberField extends TextField {
 
     /** The value that is typed; nothing where it is none. */
     OptionalDouble value() {
-        return NumberReading.ofMeasurement(getText(), mark.get()) instanceof NumberReading.Value value ? OptionalDouble.of(value.value()) : OptionalDouble.empty();
+        return NumberReading.ofMeasurement(getText(), mark.get()) instanceof NumberReading.Value value
+                ? OptionalDouble.of(value.value()) : OptionalDouble.empty();
     }
 
     /** Shows a value, unless it is being typed. */

@@ -57,7 +57,9 @@ public final class PredictionView extends VBox {
     public PredictionView(DeskModel model, Consumer<DataTable> save, Optional<Consumer<Keepable>> keep) {
         this.model = model;
         getStyleClass().addAll("card", "prediction");
-        at = new NumberField("predict-at", "predict at", () -> model.desk().exercise().mark(), text -> model.findings().x().dates().map(it -> it.read(text)).orElse(OptionalDouble.empty()), x -> model.apply(new PlotEdit.ReadAt(x)), reason -> {
+        at = new NumberField("predict-at", "predict at", () -> model.desk().exercise().mark(), text -> model.findings().x()
+                .dates().map(it -> it.read(text)).orElse(OptionalDouble.empty()), x -> model.apply(new PlotEdit.ReadAt(x)),
+                reason -> {
             model.apply(new PlotEdit.ReadAt(OptionalDouble.empty()));
             say(reason, true);
         });
@@ -116,7 +118,8 @@ public final class PredictionView extends VBox {
     }
 
     private void keep() {
-        model.findings().work().readingAt().ifPresent(x -> model.apply(PlotEdit.Pin.beside(model.findings().work().reading(), x)));
+        model.findings().work().readingAt().ifPresent(x -> model.apply(PlotEdit.Pin.beside(model.findings().work().reading(),
+                x)));
     }
 
     private void show(Findings findings) {
@@ -135,25 +138,31 @@ public final class PredictionView extends VBox {
             say("Predictions will appear here. " + findings.whatOpens(Aid.PREDICTION) + ".", false);
             return;
         }
-        at.show(findings.work().readingAt().isPresent() ? findings.x().shown(findings.work().readingAt().getAsDouble(), findings.style()) : "");
+        at.show(findings.work().readingAt().isPresent()
+                ? findings.x().shown(findings.work().readingAt().getAsDouble(), findings.style()) : "");
         reaches.show(shown(findings, findings.work().reading().atY()));
         places.setText(findings.inverse().map(it -> places(findings, it)).orElse(NumberStyle.UNDEFINED));
-        fitted.setText(prediction.map(it -> findings.precision().predicted(it.fitted()) + findings.y().unitAfterNumber()).orElse(NumberStyle.UNDEFINED));
+        fitted.setText(prediction.map(it -> findings.precision().predicted(it.fitted()) + findings.y().unitAfterNumber())
+                .orElse(NumberStyle.UNDEFINED));
         if (prediction.isEmpty()) {
             boolean asked = findings.work().readingAt().isPresent() && findings.curveInHand().isPresent();
             say(asked ? "The selected curve is not defined there." : findings.curveInHand().isPresent()
                     ? "Type a value of " + findings.x().name() + ", or drag the reading line in the plot." : "", asked);
             return;
         }
-        say(impossible(findings, prediction.get()) + reach(findings, prediction.get()) + prediction.get().predictionInterval().map(it -> "\n" + findings.levelInWords() + " interval of the mean "
-                + prediction.get().meanInterval().map(mean -> interval(mean, findings)).orElse(NumberStyle.UNDEFINED) + ", of a single value " + interval(it, findings)).orElse(""),
+        say(impossible(findings, prediction.get()) + reach(findings, prediction.get()) + prediction.get().predictionInterval()
+                .map(it -> "\n" + findings.levelInWords() + " interval of the mean "
+                + prediction.get().meanInterval().map(mean -> interval(mean, findings))
+                .orElse(NumberStyle.UNDEFINED) + ", of a single value " + interval(it, findings)).orElse(""),
                 !prediction.get().inside() || findings.hasPattern() || !impossible(findings, prediction.get()).isEmpty());
     }
 
     /** What is to be said of a prediction that the author ruled out; empty where it is possible. */
     private static String impossible(Findings findings, Prediction prediction) {
-        return findings.y().possible().filter(it -> !it.allow(prediction.fitted())).map(it -> Words.capitalized(findings.y().described()) + " cannot be "
-                + findings.precision().predicted(prediction.fitted()) + findings.y().unitAfterNumber() + ": it lies between " + findings.style().shortest(it.least())
+        return findings.y().possible().filter(it -> !it.allow(prediction.fitted()))
+                .map(it -> Words.capitalized(findings.y().described()) + " cannot be "
+                + findings.precision().predicted(prediction.fitted()) + findings.y()
+                .unitAfterNumber() + ": it lies between " + findings.style().shortest(it.least())
                 + " and " + findings.style().shortest(it.greatest()) + findings.y().unitAfterNumber() + ".\n").orElse("");
     }
 
@@ -179,7 +188,8 @@ public final class PredictionView extends VBox {
         if (inverse.everywhere()) {
             return "every " + findings.x().name();
         }
-        List<String> solutions = inverse.solutions().stream().map(it -> findings.precision().reached(it.x()) + (it.inside() ? "" : " (outside)")).toList();
+        List<String> solutions = inverse.solutions().stream()
+                .map(it -> findings.precision().reached(it.x()) + (it.inside() ? "" : " (outside)")).toList();
         return solutions.isEmpty() ? "no " + findings.x().name() : String.join(", ", solutions) + findings.x().unitAfterNumber();
     }
 

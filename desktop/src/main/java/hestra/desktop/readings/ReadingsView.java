@@ -134,7 +134,8 @@ public final class ReadingsView extends VBox {
 
     /** Two in a row, without a gap where there is no r. */
     private void arrange() {
-        List<Value> order = r.isVisible() || ofLogarithms.isVisible() ? List.of(r, ofLogarithms, s, rSquared, n) : List.of(rSquared, s, n);
+        List<Value> order = r.isVisible() || ofLogarithms.isVisible()
+                ? List.of(r, ofLogarithms, s, rSquared, n) : List.of(rSquared, s, n);
         List<Value> shown = order.stream().filter(Node::isVisible).toList();
         for (int i = 0; i < shown.size(); i++) {
             GridPane.setConstraints(shown.get(i), i % 2, i / 2);
@@ -142,13 +143,15 @@ public final class ReadingsView extends VBox {
     }
 
     private static String curveInWords(Findings findings) {
-        return Optional.ofNullable(findings.work().curves().further().get(findings.slotInHand())).map(Curve::inWords).orElse("line of least squares");
+        return Optional.ofNullable(findings.work().curves().further().get(findings.slotInHand())).map(Curve::inWords)
+                .orElse("line of least squares");
     }
 
     private void tried(Findings findings, TrialFit trial) {
         present(equation, true);
         equation.show(findings.narrowEquation(trial));
-        say(letters(findings) + (!findings.isOpen(Aid.TRIAL_SQUARES) ? "Sum of squares by eye: it is held back. " + findings.whatOpens(Aid.TRIAL_SQUARES) + "."
+        say(letters(findings) + (!findings.isOpen(Aid.TRIAL_SQUARES) ? "Sum of squares by eye: it is held back. "
+                + findings.whatOpens(Aid.TRIAL_SQUARES) + "."
                 : "Sum of squared residuals" + (trial.isDefinedOnAll() ? ":" : ", of the points where the curve is defined:")));
         showBar(false);
         trialBars.show(findings, trial);
@@ -171,18 +174,22 @@ public final class ReadingsView extends VBox {
         OptionalDouble transformed = fit.transformedRSquared();
         present(r, fit instanceof LineFit);
         present(ofLogarithms, transformed.isPresent());
-        ofLogarithms.show(findings.isOpen(Aid.R_SQUARED), style.share(transformed), transformed.orElse(0), findings.whatOpens(Aid.R_SQUARED));
-        r.show(findings.isOpen(Aid.R), correlation.isPresent() ? style.share(correlation) : NumberStyle.UNDEFINED, correlation.orElse(0),
+        ofLogarithms.show(findings.isOpen(Aid.R_SQUARED), style.share(transformed), transformed.orElse(0),
+                findings.whatOpens(Aid.R_SQUARED));
+        r.show(findings.isOpen(Aid.R), correlation.isPresent() ? style.share(correlation) : NumberStyle.UNDEFINED,
+                correlation.orElse(0),
                 findings.whatOpens(Aid.R));
         OptionalDouble share = fit.goodness().rSquared();
         rSquared.show(findings.isOpen(Aid.R_SQUARED), style.share(share), share.orElse(0), findings.whatOpens(Aid.R_SQUARED));
         OptionalDouble error = fit.goodness().residualStandardError();
-        s.show(open, style.show(error) + (error.isPresent() ? findings.y().unitAfterNumber() : ""), error.orElse(0), findings.whatOpens(Aid.EQUATION));
+        s.show(open, style.show(error) + (error.isPresent() ? findings.y().unitAfterNumber() : ""), error.orElse(0),
+                findings.whatOpens(Aid.EQUATION));
         boolean shown = findings.isOpen(Aid.R_SQUARED) && share.isPresent() && share.getAsDouble() >= 0;
         showBar(shown);
         if (shown) {
             bar.show(share.getAsDouble(), findings.slotInHand());
-            this.share.setText(style.withDigits(3).percent(share.getAsDouble()) + " % of the variation in " + findings.y().name() + " goes with "
+            this.share.setText(style.withDigits(3).percent(share.getAsDouble()) + " % of the variation in " + findings.y()
+                    .name() + " goes with "
                     + findings.x().name() + (share.getAsDouble() == 1 ? "; nothing is left over." : "; the rest is left over."));
         }
     }
@@ -194,7 +201,8 @@ public final class ReadingsView extends VBox {
     /** What must be known beside the numbers; the rest stands behind the title. */
     private static String remark(Findings findings, CurveFit fit) {
         if (fit instanceof LineFit) {
-            return fit.goodness().rSquared().isEmpty() ? "All values of " + findings.y().name() + " are equal: the line is flat, r is not defined."
+            return fit.goodness().rSquared().isEmpty()
+                    ? "All values of " + findings.y().name() + " are equal: the line is flat, r is not defined."
                     : fit.n() == 2 ? "A line through two points passes through both: R² = 1 says nothing here." : "";
         }
         boolean grave = fit.degreesOfFreedom() == 0 || fit.goodness().rSquared().orElse(-1) < 0;

@@ -42,12 +42,15 @@ public final class BlockView extends VBox {
     public static BlockView of(Block block, Part part, Exercise exercise, Look look) {
         BlockView view = new BlockView(block, part, exercise.mark());
         switch (block) {
-            case Block.Prose(String _, String text) -> view.getChildren().add(new ProseView(LiveText.fill(text, part, exercise.mark())));
-            case Block.Illustration(String _, Picture picture, String caption, String alternative) -> view.captioned(picture(picture, alternative), caption);
+            case Block.Prose(String _, String text) ->
+                    view.getChildren().add(new ProseView(LiveText.fill(text, part, exercise.mark())));
+            case Block.Illustration(String _, Picture picture, String caption, String alternative) ->
+                    view.captioned(picture(picture, alternative), caption);
             case Block.Plot plot -> view.captioned(figure(plot, part, exercise, look), plot.caption());
             case Block.Printed(String _, String caption) -> view.captioned(new PrintedTable(part.data()), caption);
             case Block.Formula(String _, String formula) -> view.formula(LiveText.fill(formula, part, exercise.mark()));
-            case Block.Strange strange -> view.captioned(new Label(), "Here stands " + strange.inWords() + ". A newer Hestra can show it.");
+            case Block.Strange strange ->
+                    view.captioned(new Label(), "Here stands " + strange.inWords() + ". A newer Hestra can show it.");
             case Block.Asked _ -> throw new IllegalArgumentException("a task has a card");
         }
         return view;

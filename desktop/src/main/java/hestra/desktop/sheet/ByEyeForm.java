@@ -21,7 +21,8 @@ final class ByEyeForm extends TaskForm {
             new TrialStart(model).begin(task.curve());
             toPlot.run();
         });
-        Label how = new Label("Drag its squares, or the " + task.family() + " itself. By keys: H in the plot goes from one square to the next, Alt and the arrow keys move it.");
+        Label how = new Label("Drag its squares, or the " + task.family()
+                + " itself. By keys: H in the plot goes from one square to the next, Alt and the arrow keys move it.");
         how.getStyleClass().add("small");
         how.setWrapText(true);
         how.setMinHeight(USE_PREF_SIZE);

@@ -32,7 +32,8 @@ final class ChoicesForm extends TaskForm {
             ChoiceRow row = rows.get(i);
             getChildren().add(row.several() ? ticked(i, row) : isShort(row) ? sideBySide(i, row) : single(i, row));
         }
-        task.textPrompt().ifPresent(prompt -> text(prompt, task instanceof Question question && question.sort() == Question.Sort.SHORT_TEXT));
+        task.textPrompt().ifPresent(prompt -> text(prompt,
+                task instanceof Question question && question.sort() == Question.Sort.SHORT_TEXT));
     }
 
     private Answer.Chosen chosen() {
@@ -45,7 +46,8 @@ final class ChoicesForm extends TaskForm {
     }
 
     private VBox sideBySide(int row, ChoiceRow choice) {
-        Choices<Integer> choices = new Choices<>(id() + "-row-" + row, IntStream.range(0, choice.options().size()).boxed().toList(), choice.options()::get, option -> draft(chosen().with(row, Set.of(option))));
+        Choices<Integer> choices = new Choices<>(id() + "-row-" + row, IntStream.range(0, choice.options().size()).boxed()
+                .toList(), choice.options()::get, option -> draft(chosen().with(row, Set.of(option))));
         for (int i = 0; i < choices.getChildren().size(); i++) {
             choices.getChildren().get(i).setId(id() + "-row-" + row + "-" + i);
         }
@@ -63,7 +65,8 @@ final class ChoicesForm extends TaskForm {
     }
 
     private RadioList<Integer> single(int row, ChoiceRow choice) {
-        RadioList<Integer> list = new RadioList<>(id() + "-row-" + row, choice.prompt(), IntStream.range(0, choice.options().size()).boxed().toList(), choice.options()::get, it -> Integer.toString(it),
+        RadioList<Integer> list = new RadioList<>(id() + "-row-" + row, choice.prompt(),
+                IntStream.range(0, choice.options().size()).boxed().toList(), choice.options()::get, it -> Integer.toString(it),
                 option -> draft(chosen().with(row, Set.of(option))));
         list.getChildren().stream().filter(it -> it.isFocusTraversable()).findFirst().ifPresent(this::offerFirst);
         onShow(_ -> list.show(chosen().at(row).stream().findFirst()));

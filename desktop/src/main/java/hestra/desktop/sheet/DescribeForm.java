@@ -32,8 +32,10 @@ final class DescribeForm extends TaskForm {
         getChildren().addAll(grid, sentence);
     }
 
-    private <T extends Description.Choice> void choice(GridPane grid, int row, String name, T[] values, Function<Answer.Described, Optional<T>> part) {
-        Choices<T> choices = new Choices<>(id() + "-" + name.replace(' ', '-'), Arrays.asList(values), Description.Choice::inWords,
+    private <T extends Description.Choice> void choice(GridPane grid, int row, String name, T[] values,
+            Function<Answer.Described, Optional<T>> part) {
+        Choices<T> choices = new Choices<>(id() + "-" + name.replace(' ', '-'), Arrays.asList(values),
+                Description.Choice::inWords,
                 value -> draft(described().with(value)));
         VBox stacked = new VBox(formLabel(name), choices);
         stacked.getStyleClass().add("stacked");

@@ -44,7 +44,8 @@ final class DrawItForm extends TaskForm {
     }
 
     private void add(GridPane grid, int column) {
-        Choices<Use> choices = new Choices<>(id() + "-column-" + column, List.of(Use.EXPLAINS, Use.RESPONDS), use -> use == Use.EXPLAINS ? "along" : "upward",
+        Choices<Use> choices = new Choices<>(id() + "-column-" + column, List.of(Use.EXPLAINS, Use.RESPONDS),
+                use -> use == Use.EXPLAINS ? "along" : "upward",
                 use -> model().apply(new WorkEdit.ChooseRoles(model().findings().work().drawnRoles().with(column, use))));
         Label name = formLabel("");
         grid.addRow(grid.getRowCount(), name, choices);

@@ -24,7 +24,8 @@ final class EquationForm extends TaskForm {
         field.setOnAction(_ -> check());
         TypingRun run = new TypingRun(field);
         field.textProperty().addListener((_, _, text) -> draft(new Answer.Typed(text), run.now()));
-        Label how = new Label("With " + x.name() + " and " + y.name() + ", or x and \u0177. Powers as ^, such as x^2 or e^(0.1 x).");
+        Label how = new Label("With " + x.name() + " and " + y.name()
+                + ", or x and \u0177. Powers as ^, such as x^2 or e^(0.1 x).");
         how.getStyleClass().addAll("small", "muted-text");
         how.setWrapText(true);
         how.setMinHeight(USE_PREF_SIZE);

@@ -29,7 +29,8 @@ final class FillCalculationForm extends TaskForm {
         onShow(findings -> {
             Optional<FillIn> fill = task.fillIn(findings.truth());
             Answer.Filled filled = standing(Answer.Filled.class);
-            progress.setText(fill.map(it -> it.asked().stream().filter(id -> !filled.text(id).isBlank()).count() + " of " + Counted.of(it.asked().size(), "cell") + " filled. Tab goes from cell to cell.")
+            progress.setText(fill.map(it -> it.asked().stream().filter(id -> !filled.text(id).isBlank())
+                    .count() + " of " + Counted.of(it.asked().size(), "cell") + " filled. Tab goes from cell to cell.")
                     .orElse("There is nothing to fill in."));
         });
     }

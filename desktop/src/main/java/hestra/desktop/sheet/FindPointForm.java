@@ -19,7 +19,9 @@ import hestra.task.FindPoint;
 import hestra.task.PointAction;
 import hestra.task.PointReason;
 
-/** Which points are marked in the plot, and what is to be done about them. What is selected while the task is in hand is marked. */
+/**
+ * Which points are marked in the plot, and what is to be done about them. What is selected while the task is in hand is marked.
+ */
 final class FindPointForm extends TaskForm {
 
     private static final int MOST_SHOWN = 6;
@@ -37,17 +39,23 @@ final class FindPointForm extends TaskForm {
         Button plot = new Button("To the plot");
         plot.setId(id() + "-plot");
         plot.getStyleClass().add("quiet");
-        Tip.set(plot, "In the plot the arrow keys go from point to point; the one they stand at is marked. Ctrl and a click mark several");
+        Tip.set(plot,
+                "In the plot the arrow keys go from point to point; the one they stand at is marked. Ctrl and a click mark "
+                + "several");
         plot.setOnAction(_ -> toPlot.run());
         getChildren().addAll(marked, plot);
         offerFirst(plot);
-        task.action().ifPresent(_ -> list("what to do about it", "action", PointAction.values(), PointAction::inWords, Answer.Pointed::action, Answer.Pointed::with));
-        task.reason().ifPresent(_ -> list("why", "reason", PointReason.values(), PointReason::inWords, Answer.Pointed::reason, Answer.Pointed::with));
+        task.action().ifPresent(_ -> list("what to do about it", "action", PointAction.values(), PointAction::inWords,
+                Answer.Pointed::action, Answer.Pointed::with));
+        task.reason().ifPresent(_ -> list("why", "reason", PointReason.values(), PointReason::inWords, Answer.Pointed::reason,
+                Answer.Pointed::with));
         onShow(this::showLive);
     }
 
-    private <E extends Enum<E>> void list(String title, String name, E[] values, Function<E, String> words, Function<Answer.Pointed, Optional<E>> now, BiFunction<Answer.Pointed, E, Answer.Pointed> with) {
-        RadioList<E> list = new RadioList<>(id() + "-" + name, title, List.of(values), words, Enum::name, value -> draft(with.apply(standing(Answer.Pointed.class), value)));
+    private <E extends Enum<E>> void list(String title, String name, E[] values, Function<E, String> words,
+            Function<Answer.Pointed, Optional<E>> now, BiFunction<Answer.Pointed, E, Answer.Pointed> with) {
+        RadioList<E> list = new RadioList<>(id() + "-" + name, title, List.of(values), words, Enum::name,
+                value -> draft(with.apply(standing(Answer.Pointed.class), value)));
         getChildren().add(list);
         onShow(_ -> list.show(now.apply(standing(Answer.Pointed.class))));
     }
@@ -79,9 +87,13 @@ final class FindPointForm extends TaskForm {
         Answer.Pointed given = standing(Answer.Pointed.class);
         int wanted = task.wanted(findings.truth());
         if (given.rows().isEmpty()) {
-            return wanted == 1 ? "Click the point in the plot, or its row in the table." : "Click the " + wanted + " points in the plot: the first by itself, the others with Ctrl held down.";
+            return wanted == 1
+                    ? "Click the point in the plot, or its row in the table."
+                    : "Click the " + wanted + " points in the plot: the first by itself, the others with Ctrl held down.";
         }
-        String rows = given.rows().stream().limit(MOST_SHOWN).map(row -> Integer.toString(row + 1)).collect(Collectors.joining(", ")) + (given.rows().size() > MOST_SHOWN ? ", \u2026" : "");
-        return (given.rows().size() == 1 ? "Marked: row " : "Marked: rows ") + rows + (wanted > 1 ? " (" + given.rows().size() + " of " + wanted + ")" : "");
+        String rows = given.rows().stream().limit(MOST_SHOWN).map(row -> Integer.toString(row + 1))
+                .collect(Collectors.joining(", ")) + (given.rows().size() > MOST_SHOWN ? ", \u2026" : "");
+        return (given.rows().size() == 1 ? "Marked: row " : "Marked: rows ") + rows
+                + (wanted > 1 ? " (" + given.rows().size() + " of " + wanted + ")" : "");
     }
 }

@@ -47,7 +47,8 @@ final class GapsForm extends TaskForm {
         TextField field = new TextField();
         field.setId(id() + "-gap-" + place);
         field.setPrefColumnCount(GAP_COLUMNS);
-        field.setAccessibleText("gap " + (place + 1) + " of " + frame.gaps() + ": " + frame.filled(List.of()).replace(SentenceFrame.GAP, "gap").replace("\u2060", ""));
+        field.setAccessibleText("gap " + (place + 1) + " of " + frame.gaps() + ": " + frame.filled(List.of())
+                .replace(SentenceFrame.GAP, "gap").replace("\u2060", ""));
         field.setOnAction(_ -> check());
         TypingRun run = new TypingRun(field);
         field.textProperty().addListener((_, _, now) -> {

@@ -57,7 +57,9 @@ final class HandInCard extends VBox {
         marks.setWrapText(true);
         marks.setMinHeight(USE_PREF_SIZE);
         closing.setId("closing");
-        Label along = new Label("What goes along: your answers, tables and plots, what you kept, and the steps in which you got there, with their times. Not what you typed and took back letter by letter.");
+        Label along =
+                new Label("What goes along: your answers, tables and plots, what you kept, and the steps in which you got "
+                + "there, with their times. Not what you typed and took back letter by letter.");
         along.setId("goes-along");
         along.getStyleClass().add("small");
         along.setWrapText(true);
@@ -97,7 +99,8 @@ final class HandInCard extends VBox {
             int of = told.stream().mapToInt(state -> state.task().terms().marks()).sum();
             double earned = told.stream().mapToDouble(TaskState::earned).sum();
             int hidden = findings.tasks().size() - told.size();
-            marks.setText(exercise.inMarks().outOf(earned, of) + (hidden == 0 ? "." : "; " + Counted.of(hidden, "task is", "tasks are") + " still to be marked."));
+            marks.setText(exercise.inMarks().outOf(earned, of) + (hidden == 0 ? "." : "; "
+                    + Counted.of(hidden, "task is", "tasks are") + " still to be marked."));
         }
     }
 }

@@ -81,7 +81,8 @@ final class MatchPlotForm extends TaskForm {
             button.setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
             button.getStyleClass().setAll("small-plot");
             button.setId(id() + "-option-" + MatchPlot.letter(i));
-            button.setAccessibleText("Plot " + MatchPlot.letter(i) + ": " + plot.y() + " against " + plot.x() + ", " + plot.describeInWords(findings.style()));
+            button.setAccessibleText("Plot " + MatchPlot.letter(i) + ": " + plot.y() + " against " + plot.x() + ", "
+                    + plot.describeInWords(findings.style()));
             button.setMaxWidth(Double.MAX_VALUE);
             inside.prefWidthProperty().bind(grid.widthProperty().divide(COLUMNS).subtract(22));
             button.setOnAction(_ -> draft(new Answer.Picked(OptionalInt.of(option))));
@@ -93,7 +94,8 @@ final class MatchPlotForm extends TaskForm {
 
     private void typed(KeyEvent event) {
         int at = buttons.indexOf(getScene().getFocusOwner());
-        int letter = event.getCode().isLetterKey() && !event.isShortcutDown() && !event.isAltDown() ? event.getCode().getChar().charAt(0) - 'A' : -1;
+        int letter = event.getCode().isLetterKey() && !event.isShortcutDown() && !event.isAltDown()
+                ? event.getCode().getChar().charAt(0) - 'A' : -1;
         int to = switch (event.getCode()) {
             case LEFT -> at - 1;
             case RIGHT -> at + 1;

@@ -29,13 +29,16 @@ final class PredictForm extends TaskForm {
         asks = predict.asks();
         ofX = asks.way() == Predicting.Way.X_FROM_Y;
         asks.band().ifPresent(band -> {
-            Label what = new Label("from … to …: the " + model.findings().style().shortest(100 * predict.level()) + " % interval " + band.inWords());
+            Label what = new Label("from … to …: the " + model.findings().style()
+                    .shortest(100 * predict.level()) + " % interval " + band.inWords());
             what.getStyleClass().add("small");
             what.setWrapText(true);
             getChildren().add(what);
         });
         for (int i = 0; i < predict.at().size(); i++) {
-            add(i, model.findings().style().withDigits(15).shortest(predict.at().get(i)) + (ofX ? model.findings().part().y() : model.findings().part().x()).unitAfterNumber());
+            add(i, model.findings().style().withDigits(15)
+                    .shortest(predict.at().get(i)) + (ofX ? model.findings().part().y() : model.findings().part().x())
+                    .unitAfterNumber());
         }
     }
 
@@ -50,8 +53,11 @@ final class PredictForm extends TaskForm {
         offerFirst(field);
         if (asks.band().isPresent()) {
             // The two ends stay together, wherever the line breaks.
-            HBox interval = new HBox(new Label("from"), field(index, "low", "lower end of the interval " + place, it -> it.low().orElse(""), Answer.Predicted::withLow),
-                    new Label("to"), field(index, "high", "upper end of the interval " + place, it -> it.high().orElse(""), Answer.Predicted::withHigh), unit());
+            HBox interval = new HBox(new Label("from"),
+                    field(index, "low", "lower end of the interval " + place, it -> it.low().orElse(""),
+                            Answer.Predicted::withLow),
+                    new Label("to"), field(index, "high", "upper end of the interval " + place, it -> it.high().orElse(""),
+                            Answer.Predicted::withHigh), unit());
             interval.getStyleClass().add("prediction-interval");
             row.getStyleClass().add("with-interval");
             interval.setAlignment(Pos.CENTER_LEFT);
@@ -59,17 +65,20 @@ final class PredictForm extends TaskForm {
         }
         if (asks.trust()) {
             List<Trust> judgements = asks.meaning() ? List.of(Trust.values()) : List.of(Trust.TRUSTED, Trust.DOUBTED);
-            Choices<Trust> trust = new Choices<>(id() + "-trust-" + index, judgements, Trust::inWords, it -> draft(given().with(index, given().at(index).with(it))));
+            Choices<Trust> trust = new Choices<>(id() + "-trust-" + index, judgements, Trust::inWords,
+                    it -> draft(given().with(index, given().at(index).with(it))));
             row.getChildren().add(trust);
             onShow(_ -> trust.show(given().at(index).trusted()));
         }
     }
 
-    private TextField field(int index, String name, String said, Function<Answer.Predicted, String> now, BiFunction<Answer.Predicted, String, Answer.Predicted> changed) {
+    private TextField field(int index, String name, String said, Function<Answer.Predicted, String> now,
+            BiFunction<Answer.Predicted, String, Answer.Predicted> changed) {
         TextField field = numberField(id() + "-" + name + "-" + index);
         field.setAccessibleText(said);
         TypingRun run = new TypingRun(field);
-        field.textProperty().addListener((_, _, text) -> draft(given().with(index, changed.apply(given().at(index), text)), run.now()));
+        field.textProperty().addListener((_, _, text) -> draft(given().with(index, changed.apply(given().at(index), text)),
+                run.now()));
         onShow(_ -> put(field, now.apply(given().at(index))));
         return field;
     }

@@ -41,7 +41,10 @@ import hestra.task.Keepable;
 import hestra.task.Task;
 import hestra.working.CalculationLine;
 
-/** The exercise as it is read and answered: the blocks of all parts in one scroll, with a line down the margin that links the tasks. */
+/**
+ * The exercise as it is read and answered: the blocks of all parts in one scroll, with a line down the margin that links the
+ * tasks.
+ */
 public final class SheetView extends ScrollPane implements Sheet {
 
     /** How much of a sheet is there at once: more than the window shows. */
@@ -63,7 +66,8 @@ public final class SheetView extends ScrollPane implements Sheet {
     private Optional<String> inHand = Optional.empty();
 
     /** All that the sheet depends on; while a card says what an answer lacks, on all that is done. */
-    private record State(Exercise exercise, Part part, List<TaskState> tasks, Map<String, Answer> drafts, Optional<Roles> roles, OptionalInt round, boolean hasTrial, OwnSheet notes, String student,
+    private record State(Exercise exercise, Part part, List<TaskState> tasks, Map<String, Answer> drafts, Optional<Roles> roles,
+            OptionalInt round, boolean hasTrial, OwnSheet notes, String student,
             Optional<String> inHand, List<String> changed, Optional<Work> watched) {}
 
     /** The sheet; {@code go} puts the keyboard where a task is answered. */
@@ -90,8 +94,10 @@ public final class SheetView extends ScrollPane implements Sheet {
     private void show(Findings findings) {
         // While a point is dragged nothing on the sheet changes; laying it out again would cost every frame.
         Work work = findings.desk().work();
-        State state = new State(findings.exercise(), findings.part(), findings.tasks(), work.drafts(), findings.work().roles(), findings.work().round(), findings.work().curves().trial().isPresent(), findings.work().sheet(), work.student(),
-                findings.taskInHand(), findings.tasks().stream().filter(findings::isOnOtherData).map(it -> it.task().id()).toList(), Optional.of(work).filter(_ -> cards.stream().anyMatch(TaskCard::saysWhatIsMissing)));
+        State state = new State(findings.exercise(), findings.part(), findings.tasks(), work.drafts(), findings.work().roles(),
+                findings.work().round(), findings.work().curves().trial().isPresent(), findings.work().sheet(), work.student(),
+                findings.taskInHand(), findings.tasks().stream().filter(findings::isOnOtherData).map(it -> it.task().id())
+                        .toList(), Optional.of(work).filter(_ -> cards.stream().anyMatch(TaskCard::saysWhatIsMissing)));
         if (state.equals(shown)) {
             cards.stream().filter(TaskCard::isLive).forEach(card -> card.showLive(findings));
             return;
@@ -215,14 +221,16 @@ public final class SheetView extends ScrollPane implements Sheet {
     private void keep(Consumer<NotesBox> inHand, Function<OwnSheet.Spot, SheetEdit> atEnd, String what) {
         Findings findings = model.findings();
         Optional<Task> section = findings.part().tasks().stream().filter(Task::keepsSection).findFirst();
-        Optional<TaskCard> card = section.filter(task -> findings.taskInHand().equals(Optional.of(task.id()))).flatMap(task -> card(task.id()));
+        Optional<TaskCard> card = section.filter(task -> findings.taskInHand().equals(Optional.of(task.id())))
+                .flatMap(task -> card(task.id()));
         if (card.isPresent()) {
             card.get().notes().ifPresent(inHand);
         } else if (section.isPresent() && findings.work().sheet().isFull()) {
             notice.accept(NotesBox.FULL);
         } else if (section.isPresent()) {
             model.apply(atEnd.apply(OwnSheet.Spot.before(findings.work().sheet().notes().size())));
-            notice.accept(Words.capitalized(what) + ": kept for task " + (findings.exercise().indexOf(section.get().id()) + 1) + ", \u201c" + section.get().terms().title() + "\u201d.");
+            notice.accept(Words.capitalized(what) + ": kept for task " + (findings.exercise().indexOf(section.get().id()) + 1)
+                    + ", \u201c" + section.get().terms().title() + "\u201d.");
         }
     }
 
@@ -237,7 +245,8 @@ public final class SheetView extends ScrollPane implements Sheet {
             applyCss();
             layout();
             Bounds said = margin.sceneToLocal(card.verdict().localToScene(card.verdict().getLayoutBounds()));
-            bringIntoView(new BoundingBox(said.getMinX(), said.getMinY(), said.getWidth(), Math.max(said.getHeight(), card.getBoundsInParent().getMaxY() - said.getMinY())));
+            bringIntoView(new BoundingBox(said.getMinX(), said.getMinY(), said.getWidth(),
+                    Math.max(said.getHeight(), card.getBoundsInParent().getMaxY() - said.getMinY())));
         }));
     }
 

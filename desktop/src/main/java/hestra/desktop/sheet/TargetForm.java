@@ -74,7 +74,8 @@ final class TargetForm extends TaskForm {
 
     private void showAnswer(Findings findings) {
         if (reasons == null) {
-            reasons = new RadioList<>(id() + "-reason", "", target.reasons(findings.truth()), Reason::inWords, Enum::name, reason -> draft(new Answer.Reached(standing(Answer.Reached.class).held(), Optional.of(reason))));
+            reasons = new RadioList<>(id() + "-reason", "", target.reasons(findings.truth()), Reason::inWords, Enum::name,
+                    reason -> draft(new Answer.Reached(standing(Answer.Reached.class).held(), Optional.of(reason))));
             getChildren().add(reasons);
         }
         Optional<Reason> said = standing(Answer.Reached.class).cannot();
@@ -114,7 +115,10 @@ final class TargetForm extends TaskForm {
         return holding + " of " + lines.size() + (lines.size() == 1 ? " holds" : " hold");
     }
 
-    /** One condition: its sign, what it asks, and the value as it is. Its parts are so wide that none moves another while points are dragged. */
+    /**
+     * One condition: its sign, what it asks, and the value as it is. Its parts are so wide that none moves another while points
+     * are dragged.
+     */
     private static final class Line extends HBox {
         private static final double VALUE = 76;
         private final Label sign = new Label();
@@ -148,7 +152,8 @@ final class TargetForm extends TaskForm {
 
         void show(ReachTarget.Standing standing, Findings findings) {
             put(text, standing.condition().inWords(findings.style()));
-            put(value, standing.value().isEmpty() ? "\u2014" : standing.condition().measure().isCount() ? findings.style().shortest(standing.value().getAsDouble())
+            put(value, standing.value().isEmpty() ? "\u2014"
+                    : standing.condition().measure().isCount() ? findings.style().shortest(standing.value().getAsDouble())
                     : findings.style().show(standing.value().getAsDouble()));
             if (holds == null || holds != standing.holds()) {
                 holds = standing.holds();

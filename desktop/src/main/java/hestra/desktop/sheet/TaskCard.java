@@ -76,7 +76,8 @@ final class TaskCard extends VBox {
     private final VBox inside = new VBox();
 
     /** The card of a task; {@code checked} is told when an answer has been judged. */
-    TaskCard(DeskModel model, Task task, Consumer<TaskCard> checked, Consumer<AnswerPlace> go, Look look, Consumer<String> notice) {
+    TaskCard(DeskModel model, Task task, Consumer<TaskCard> checked, Consumer<AnswerPlace> go, Look look,
+            Consumer<String> notice) {
         this.checked = checked;
         this.notice = notice;
         this.go = go;
@@ -166,7 +167,9 @@ final class TaskCard extends VBox {
 
     /** Where the keyboard comes to when it comes to this card: where typing goes, or the first thing that can be pressed. */
     Node entry() {
-        return first().or(() -> check.isDisabled() ? inside.lookupAll("*").stream().filter(it -> it instanceof ButtonBase && it.isFocusTraversable() && !it.isDisabled() && isShown(it)).findFirst() : Optional.empty()).orElse(check);
+        return first().or(() -> check.isDisabled()
+                ? inside.lookupAll("*").stream().filter(it -> it instanceof ButtonBase && it.isFocusTraversable()
+                        && !it.isDisabled() && isShown(it)).findFirst() : Optional.empty()).orElse(check);
     }
 
     private static boolean isShown(Node node) {
@@ -251,7 +254,8 @@ final class TaskCard extends VBox {
         present(check, !goOn.isVisible());
         present(terms, inHand || !state.isTried());
         if (inHand) {
-            Part part = findings.part().indexOf(task.id()) >= 0 ? findings.part() : findings.exercise().partOf(task.id()).orElseThrow();
+            Part part = findings.part().indexOf(task.id()) >= 0
+                    ? findings.part() : findings.exercise().partOf(task.id()).orElseThrow();
             prompt.show(LiveText.fill(asked.prompt(), part, model.desk().exercise().mark()));
             body().show(findings);
             showReadiness(state);
@@ -260,7 +264,8 @@ final class TaskCard extends VBox {
         showRounds(findings, state, shown);
         Optional<Verdict> now = state.verdict();
         present(verdict, now.isPresent());
-        now.ifPresent(it -> verdict.setText((shown ? said(it, state) + counts(state, findings) : saved(asked)) + changed(state, findings)));
+        now.ifPresent(it -> verdict.setText((shown ? said(it, state) + counts(state, findings) : saved(asked))
+                + changed(state, findings)));
         showHelps(findings, inHand, state);
         for (Outcome outcome : Outcome.values()) {
             boolean is = shown && now.filter(it -> it.outcome() == outcome).isPresent();
@@ -281,18 +286,23 @@ final class TaskCard extends VBox {
         int taken = state.helps();
         Part part = findings.exercise().partOf(task.id()).orElseThrow();
         present(helps, inHand && taken > 0);
-        helps.setText(all.stream().limit(taken).map(it -> LiveText.fill(it.text(), part, model.desk().exercise().mark())).collect(Collectors.joining("\n")));
+        helps.setText(all.stream().limit(taken).map(it -> LiveText.fill(it.text(), part, model.desk().exercise().mark()))
+                .collect(Collectors.joining("\n")));
         present(help, inHand && taken < all.size() && !state.done());
         if (help.isVisible()) {
             double cost = all.get(taken).cost();
-            help.setText((taken == 0 ? "Hint" : "Next hint") + (cost == 0 ? "" : " (" + findings.exercise().inMarks().off(cost) + ")"));
+            help.setText((taken == 0 ? "Hint" : "Next hint")
+                    + (cost == 0 ? "" : " (" + findings.exercise().inMarks().off(cost) + ")"));
         }
     }
 
     private void showReadiness(TaskState state) {
         check.setDisable(state.triesLeft() == 0 || !body().isReady());
-        String left = state.triesLeft() == 0 ? "no tries left" : task.terms().tries() == 0 ? "" : Counted.of(state.triesLeft(), "try left", "tries left");
-        String text = Stream.of(state.triesLeft() == 0 ? "" : body().status(), left).filter(it -> !it.isEmpty()).collect(Collectors.joining(" · "));
+        String left = state.triesLeft() == 0 ? "no tries left"
+                : task.terms().tries() == 0 ? ""
+                : Counted.of(state.triesLeft(), "try left", "tries left");
+        String text = Stream.of(state.triesLeft() == 0 ? "" : body().status(), left).filter(it -> !it.isEmpty())
+                .collect(Collectors.joining(" · "));
         if (!text.equals(tries.getText())) {
             tries.setText(text);
         }
@@ -313,11 +323,13 @@ final class TaskCard extends VBox {
     private void showRounds(Findings findings, TaskState state, boolean shown) {
         boolean plays = task.terms().playing() == Terms.Playing.NEW_DATA;
         boolean here = findings.part().indexOf(task.id()) >= 0;
-        present(again, plays && here && findings.written().hasRounds() && (state.isTriedIn(findings.work().round()) || findings.isShown(task)) && state.triesLeft() > 0);
+        present(again, plays && here && findings.written().hasRounds()
+                && (state.isTriedIn(findings.work().round()) || findings.isShown(task)) && state.triesLeft() > 0);
         present(rounds, plays && shown && state.verdicts().size() > 1);
         if (rounds.isVisible()) {
             Marks marks = findings.exercise().inMarks();
-            rounds.setText("Rounds: " + state.verdicts().stream().map(it -> marks.of(it.earned())).collect(Collectors.joining(", ")) + " of " + Counted.of(task.terms().marks(), "mark")
+            rounds.setText("Rounds: " + state.verdicts().stream().map(it -> marks.of(it.earned()))
+                    .collect(Collectors.joining(", ")) + " of " + Counted.of(task.terms().marks(), "mark")
                     + ". " + (task.terms().counting() == Terms.Counting.BEST ? "The best counts." : "The last counts."));
         }
     }
@@ -350,12 +362,16 @@ final class TaskCard extends VBox {
     /** Which answer counts, where that is not the newest. */
     private static String counts(TaskState state, Findings findings) {
         Attempts attempts = state.attempts();
-        return !attempts.countsEarlier() ? "" : attempts.counted().map(it -> " What counts is the better answer before it: " + it.verdict().outcome().sign() + " "
+        return !attempts.countsEarlier()
+                ? ""
+                : attempts.counted().map(it -> " What counts is the better answer before it: " + it.verdict().outcome()
+                        .sign() + " "
                 + findings.exercise().inMarks().outOf(attempts.earned(), state.task().terms().marks()) + ".").orElse("");
     }
 
     private String rightAnswer(TaskState state) {
-        String answer = model.desk().exercise().isSealed(task) ? "" : state.attempts().newest().map(it -> task.rightAnswer(it.truth())).orElse("");
+        String answer = model.desk().exercise().isSealed(task)
+                ? "" : state.attempts().newest().map(it -> task.rightAnswer(it.truth())).orElse("");
         return answer.isEmpty() ? "" : " The answer: " + answer + ".";
     }
 

@@ -58,13 +58,18 @@ abstract class TaskForm extends VBox {
         getStyleClass().add("task-body");
     }
 
-    /** The form of a task; {@code check} checks the answer, {@code go} puts the keyboard where it is answered, {@code notice} says what happened. */
+    /**
+     * The form of a task; {@code check} checks the answer, {@code go} puts the keyboard where it is answered, {@code notice} says
+     * what happened.
+     */
     static TaskForm of(DeskModel model, Task task, Runnable check, Consumer<AnswerPlace> go, Look look, Consumer<String> notice) {
         return switch (task) {
             case EnterData _, FindSlip _ -> new PrintedForm(model, task, check);
             case ChooseRoles _ -> new RolesForm(model, task, check);
             case Describe _ -> new DescribeForm(model, task, check);
-            case ReadValue read -> new NumberForm(model, read, check, read.asking().unit() ? "with its unit" : read.quantity().unit(model.findings().part().x(), model.findings().part().y()));
+            case ReadValue read ->
+                    new NumberForm(model, read, check, read.asking().unit() ? "with its unit" : read.quantity()
+                            .unit(model.findings().part().x(), model.findings().part().y()));
             case Predict predict -> new PredictForm(model, predict, check);
             case NumberQuestion question -> new NumberForm(model, question, check, question.unit());
             case ByEye byEye -> new ByEyeForm(model, byEye, check, () -> go.accept(AnswerPlace.PLOT));

@@ -51,7 +51,8 @@ final class TryOutForm extends TaskForm {
         });
         getChildren().add(back);
         if (task.moves().size() > 1) {
-            Choices<Integer> most = new Choices<>(id() + "-most", IntStream.range(0, task.moves().size()).boxed().toList(), i -> "move " + (i + 1), i -> draft(tried().withMost(i)));
+            Choices<Integer> most = new Choices<>(id() + "-most", IntStream.range(0, task.moves().size()).boxed().toList(),
+                    i -> "move " + (i + 1), i -> draft(tried().withMost(i)));
             VBox stacked = new VBox(formLabel("which changed it more?"), most);
             stacked.getStyleClass().add("stacked");
             getChildren().add(stacked);
@@ -95,7 +96,8 @@ final class TryOutForm extends TaskForm {
     }
 
     private void why() {
-        RadioList<TryReason> list = new RadioList<>(id() + "-reason", "why?", List.of(TryReason.values()), TryReason::inWords, Enum::name, reason -> draft(tried().with(reason)));
+        RadioList<TryReason> list = new RadioList<>(id() + "-reason", "why?", List.of(TryReason.values()), TryReason::inWords,
+                Enum::name, reason -> draft(tried().with(reason)));
         getChildren().add(list);
         onShow(_ -> list.show(tried().reason()));
     }

@@ -25,7 +25,8 @@ final class SetCard {
 
     static Button of(OrrinBay.Set set, Look look, Runnable open) {
         Exercise exercise = set.exercise();
-        Region picture = SmallPlot.of(Optional.of(exercise.firstWithData().truth(exercise.mark()).pairsWithSlips()), look, WIDTH - 26, PICTURE);
+        Region picture = SmallPlot.of(Optional.of(exercise.firstWithData().truth(exercise.mark()).pairsWithSlips()), look,
+                WIDTH - 26, PICTURE);
         Label title = new Label(exercise.title());
         title.getStyleClass().add("task-title");
         Label story = new Label(exercise.heading());

@@ -28,7 +28,10 @@ import hestra.desktop.parts.Tip;
 
 import static hestra.desktop.parts.Presence.present;
 
-/** What the window shows when nothing is open: what can be begun, what was open last, and the exercises that come with the program. */
+/**
+ * What the window shows when nothing is open: what can be begun, what was open last, and the exercises that come with the
+ * program.
+ */
 public final class StartView extends HBox {
 
     private static final double LEFT = 372;
@@ -66,7 +69,8 @@ public final class StartView extends HBox {
         left.setMinWidth(LEFT);
         left.setMaxWidth(LEFT);
         left.getStyleClass().add("start-left");
-        VBox right = new VBox(whereYouWere, section("The exercises of Orrin Bay", "A made-up field station. Each has one lesson: open one to do it, or to change it.", shelf));
+        VBox right = new VBox(whereYouWere, section("The exercises of Orrin Bay",
+                "A made-up field station. Each has one lesson: open one to do it, or to change it.", shelf));
         right.getStyleClass().add("start-right");
         ScrollPane scroll = scroll(right);
         HBox.setHgrow(scroll, Priority.ALWAYS);
@@ -89,15 +93,24 @@ public final class StartView extends HBox {
         question.setWrapText(true);
         empty.getStyleClass().setAll("button", "check");
         empty.setOnAction(_ -> actions.emptyTable());
-        VBox data = card("Look at data", "Type, paste or open two columns. Plot, line, curves, r, R², predictions: nothing is held back. Your notes and figures become a report.",
+        VBox data = card("Look at data",
+                "Type, paste or open two columns. Plot, line, curves, r, R², predictions: nothing is held back. Your notes and "
+                + "figures become a report.",
                 empty, button("Paste", "start-paste", "Begin with the columns that you have copied (Ctrl+V)", actions::pasteData),
-                button("Open data…", "start-data", "A file from another program: text, CSV, .xlsx or .ods (Ctrl+Shift+O)", actions::openData));
+                button("Open data…", "start-data", "A file from another program: text, CSV, .xlsx or .ods (Ctrl+Shift+O)",
+                        actions::openData));
         data.getStyleClass().add("likeliest");
-        VBox exercise = card("Do an exercise", "Open the file that your instructor gave you, or drop it here.", button("Open…", "start-open", "An exercise, a hand-in, or your own study (Ctrl+O)", actions::openFile));
+        VBox exercise = card("Do an exercise", "Open the file that your instructor gave you, or drop it here.",
+                button("Open…", "start-open", "An exercise, a hand-in, or your own study (Ctrl+O)", actions::openFile));
         VBox write = card("Write an exercise", "From a ready exercise, whose data you exchange for your own, or from nothing.",
-                button("From a plan…", "start-plan", "Begin with a small complete exercise and put your own data in its place", actions::choosePlan), button("Empty", "start-write", "A new exercise (Ctrl+N)", actions::emptyExercise),
-                button("Library…", "start-library", "The exercises of a folder of yours, found by typing (Ctrl+L)", actions::library));
-        VBox mark = card("Mark hand-ins", "The hand-ins of a class: answers that say the same are marked together, and each student gets a page back.", button("Choose a folder…", "start-mark", "Read all hand-ins of a folder and mark them (Ctrl+M)", actions::markFolder));
+                button("From a plan…", "start-plan", "Begin with a small complete exercise and put your own data in its place",
+                        actions::choosePlan), button("Empty", "start-write", "A new exercise (Ctrl+N)", actions::emptyExercise),
+                button("Library…", "start-library", "The exercises of a folder of yours, found by typing (Ctrl+L)",
+                        actions::library));
+        VBox mark = card("Mark hand-ins",
+                "The hand-ins of a class: answers that say the same are marked together, and each student gets a page back.",
+                button("Choose a folder…", "start-mark", "Read all hand-ins of a folder and mark them (Ctrl+M)",
+                        actions::markFolder));
         VBox column = new VBox(question, data, exercise, write, mark);
         column.getStyleClass().add("start-begin");
         return column;
@@ -156,19 +169,25 @@ public final class StartView extends HBox {
         return recent.getChildren().isEmpty() ? empty : recent.getChildren().getFirst();
     }
 
-    /** Reads the list of recent work anew, and makes the cards of the exercises when it is first shown; both beside the window's thread. */
+    /**
+     * Reads the list of recent work anew, and makes the cards of the exercises when it is first shown; both beside the window's
+     * thread.
+     */
     public void refresh() {
         listed = false;
         Optional<Path> inUse = actions.inUse();
         readings.run(() -> {
-            List<RecentWork> works = RecentWork.in(folder).stream().filter(work -> !inUse.equals(Optional.of(work.journal()))).toList();
+            List<RecentWork> works = RecentWork.in(folder).stream()
+                    .filter(work -> !inUse.equals(Optional.of(work.journal()))).toList();
             List<RecentCard.Entry> entries = new ArrayList<>();
-            works.stream().limit(MOST_RECENT).forEach(work -> entries.add(new RecentCard.Entry(work.title(), work.when(LocalDate.now(), ZoneId.systemDefault()), Glance.of(work.journal()),
+            works.stream().limit(MOST_RECENT).forEach(work -> entries.add(new RecentCard.Entry(work.title(),
+                    work.when(LocalDate.now(), ZoneId.systemDefault()), Glance.of(work.journal()),
                     () -> actions.resume(work.journal()))));
             return new Read(entries, works.size() > MOST_RECENT);
         }, this::list);
         if (shelf.getChildren().isEmpty()) {
-            shelves.run(OrrinBay::shelf, sets -> shelf.getChildren().setAll(sets.stream().map(set -> SetCard.of(set, look, () -> actions.demo(set.exercise()))).toList()));
+            shelves.run(OrrinBay::shelf, sets -> shelf.getChildren()
+                    .setAll(sets.stream().map(set -> SetCard.of(set, look, () -> actions.demo(set.exercise()))).toList()));
         }
     }
 
@@ -177,10 +196,12 @@ public final class StartView extends HBox {
 
     private void list(Read read) {
         List<RecentCard.Entry> entries = new ArrayList<>();
-        actions.open().ifPresent(desk -> entries.add(new RecentCard.Entry(desk.exercise().title(), "open", Optional.of(Glance.of(desk)), actions::goBack)));
+        actions.open().ifPresent(desk -> entries.add(new RecentCard.Entry(desk.exercise().title(), "open",
+                Optional.of(Glance.of(desk)), actions::goBack)));
         entries.addAll(read.entries());
         boolean wasInList = recent.isFocusWithin();
-        recent.getChildren().setAll(IntStream.range(0, Math.min(MOST_RECENT, entries.size())).mapToObj(i -> RecentCard.of("recent-" + i, entries.get(i), look)).toList());
+        recent.getChildren().setAll(IntStream.range(0, Math.min(MOST_RECENT, entries.size()))
+                .mapToObj(i -> RecentCard.of("recent-" + i, entries.get(i), look)).toList());
         present(whereYouWere, !entries.isEmpty());
         present(all, read.more() || entries.size() > MOST_RECENT);
         listed = true;

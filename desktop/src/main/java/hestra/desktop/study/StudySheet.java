@@ -46,7 +46,8 @@ public final class StudySheet extends ScrollPane implements Sheet {
         heading.setWrapText(true);
         heading.setMinHeight(Region.USE_PREF_SIZE);
         TypingRun[] titleRun = new TypingRun[1];
-        title = new InPlaceText("study-title", "What do you want to know?", heading, heading::setText, text -> retitle(text, titleRun[0].now()));
+        title = new InPlaceText("study-title", "What do you want to know?", heading, heading::setText,
+                text -> retitle(text, titleRun[0].now()));
         titleRun[0] = new TypingRun(title.area());
         title.getStyleClass().add("study-title");
         title.area().setAccessibleText("title of your sheet");
@@ -87,7 +88,9 @@ public final class StudySheet extends ScrollPane implements Sheet {
             double content = list.getHeight();
             if (content > viewport) {
                 double from = getVvalue() * (content - viewport);
-                double to = bounds.getMaxY() + 20 > from + viewport ? Math.min(bounds.getMinY() - 10, bounds.getMaxY() + 20 - viewport) : Math.min(from, bounds.getMinY() - 10);
+                double to = bounds.getMaxY() + 20 > from + viewport
+                        ? Math.min(bounds.getMinY() - 10, bounds.getMaxY() + 20 - viewport)
+                        : Math.min(from, bounds.getMinY() - 10);
                 setVvalue(Math.clamp(to / (content - viewport), 0, 1));
             }
         });

@@ -9,7 +9,8 @@ record Area(int firstRow, int firstColumn, int lastRow, int lastColumn) {
 
     /** The least rectangle that holds this one and a cell. */
     Area with(int row, int column) {
-        return new Area(Math.min(firstRow, row), Math.min(firstColumn, column), Math.max(lastRow, row), Math.max(lastColumn, column));
+        return new Area(Math.min(firstRow, row), Math.min(firstColumn, column), Math.max(lastRow, row),
+                Math.max(lastColumn, column));
     }
 
     int rows() {

@@ -20,20 +20,22 @@ import hestra.numbers.DecimalMark;
 public record BroughtColumns(DataTable data, Roles roles) {
 
     /**
-     * What a block brings into a table whose columns are the person's own. Over an empty table, and where it takes the place of all, it brings all its
-     * columns, which without headings are taken for those that were there; at the table's first cell its headings name those that are there; else it
-     * brings none.
+     * What a block brings into a table whose columns are the person's own. Over an empty table, and where it takes the place of
+     * all, it brings all its columns, which without headings are taken for those that were there; at the table's first cell its
+     * headings name those that are there; else it brings none.
      *
      * @param whole whether the block may bring all its columns
      */
-    public static Optional<BroughtColumns> of(DataTable before, Roles roles, int row, int column, Block block, boolean whole, DecimalMark mark) {
+    public static Optional<BroughtColumns> of(DataTable before, Roles roles, int row, int column, Block block, boolean whole,
+            DecimalMark mark) {
         if (whole && block.width() >= 2) {
             DataTable brought = DelimitedText.table(block, before.variables(), mark);
             boolean named = block.headings().isEmpty() && brought.width() == before.width() && before.size() > 0;
             return Optional.of(new BroughtColumns(brought, named ? roles : Roles.likelyIn(brought)));
         }
         return row != 0 || column != 0 ? Optional.empty() : block.headings().map(headings ->
-                new BroughtColumns(named(new TableEdit.Paste(row, column, block.rows()).appliedTo(before, mark), headings), roles));
+                new BroughtColumns(named(new TableEdit.Paste(row, column, block.rows()).appliedTo(before, mark), headings),
+                        roles));
     }
 
     private static DataTable named(DataTable table, List<String> headings) {

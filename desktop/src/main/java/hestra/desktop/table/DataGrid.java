@@ -71,11 +71,13 @@ public final class DataGrid extends VBox {
      * @param lastColumn the text of that column for a row
      * @param notice is told what could not be done, in a sentence
      */
-    public DataGrid(GridSource source, GridHabits habits, String lastTitle, Function<Integer, String> lastColumn, Consumer<String> notice) {
+    public DataGrid(GridSource source, GridHabits habits, String lastTitle, Function<Integer, String> lastColumn,
+            Consumer<String> notice) {
         this.source = source;
         this.habits = habits;
         this.pasting = new Pasting(source, notice);
-        this.columns = new GridColumns(view, source, version, lastTitle, lastColumn, view::requestFocus, habits.typeProperty()::get);
+        this.columns = new GridColumns(view, source, version, lastTitle, lastColumn, view::requestFocus,
+                habits.typeProperty()::get);
         this.cursor = new GridCursor(view, columns, source, habits);
         this.actions = new GridActions(source, this::name).all();
         getStyleClass().add("data-grid");
@@ -85,7 +87,8 @@ public final class DataGrid extends VBox {
         view.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
         view.getSelectionModel().setCellSelectionEnabled(true);
         view.setPlaceholder(new Label("Type or paste the data here."));
-        view.setRowFactory(_ -> new GridRow(source, version, () -> hovered, row -> row == cursor.row() || selected.has(row), row -> onHover.accept(row)));
+        view.setRowFactory(_ -> new GridRow(source, version, () -> hovered, row -> row == cursor.row() || selected.has(row),
+                row -> onHover.accept(row)));
         view.setOnContextMenuRequested(event -> {
             if (menu == null) {
                 menu = new GridMenu(actions, this::act, cursor::selectedArea, PASTE, this::paste, habits);
@@ -102,7 +105,8 @@ public final class DataGrid extends VBox {
         view.addEventFilter(MouseEvent.MOUSE_PRESSED, this::dragged);
         view.addEventFilter(MouseEvent.MOUSE_DRAGGED, this::dragged);
         view.addEventHandler(MouseEvent.MOUSE_CLICKED, event -> {
-            if (event.getClickCount() == 2 && event.getButton() == MouseButton.PRIMARY && EditCell.at(event.getPickResult().getIntersectedNode()).isPresent()
+            if (event.getClickCount() == 2 && event.getButton() == MouseButton.PRIMARY
+                    && EditCell.at(event.getPickResult().getIntersectedNode()).isPresent()
                     && view.getEditingCell() == null) {
                 edit(null);
             }
@@ -229,7 +233,9 @@ public final class DataGrid extends VBox {
         Area area = cursor.selectedArea();
         int last = Math.min(area.lastRow(), source.table().size() - 1);
         boolean onData = cursor.row() >= 0 && cursor.row() < source.table().size();
-        Selection now = onData ? new Selection(OptionalInt.of(cursor.row()), new TreeSet<>(IntStream.rangeClosed(area.firstRow(), last).boxed().toList())) : Selection.NONE;
+        Selection now = onData
+                ? new Selection(OptionalInt.of(cursor.row()),
+                        new TreeSet<>(IntStream.rangeClosed(area.firstRow(), last).boxed().toList())) : Selection.NONE;
         if (!now.equals(selected)) {
             selected = now;
             onRows.accept(now);
@@ -243,7 +249,8 @@ public final class DataGrid extends VBox {
         if (cursor.row() < 0) {
             cursor.goTo(0, 0);
         }
-        Optional<GridAction> action = actions.stream().flatMap(List::stream).filter(it -> it.key() != null && it.key().match(event)).findFirst();
+        Optional<GridAction> action = actions.stream().flatMap(List::stream)
+                .filter(it -> it.key() != null && it.key().match(event)).findFirst();
         if (action.isPresent()) {
             act(action.get());
         } else if (PASTE.match(event)) {
@@ -304,7 +311,8 @@ public final class DataGrid extends VBox {
         cursor.stayAt(area.firstRow(), area.firstColumn());
         view.layout();
         opening = with;
-        // Only when that is asked for: a click on a cell that is in hand would open it, and what is typed next would not replace what is there.
+        // Only when that is asked for: a click on a cell that is in hand would open it, and what is typed next would not replace
+        // what is there.
         view.setEditable(true);
         view.edit(cursor.row(), columns.of(cursor.column()));
     }

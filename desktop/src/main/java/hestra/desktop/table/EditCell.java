@@ -31,7 +31,8 @@ final class EditCell extends GridCell {
      * @param paste pastes several cells into the table
      * @param leaving goes on from here
      */
-    EditCell(TableView<Integer> view, ObservableValue<Number> version, GridSource source, int column, Supplier<String> opening, Runnable paste,
+    EditCell(TableView<Integer> view, ObservableValue<Number> version, GridSource source, int column, Supplier<String> opening,
+            Runnable paste,
             Leaving leaving) {
         super(view, version, row -> source.table().shown(row, column), "value-cell");
         this.source = source;
@@ -60,7 +61,8 @@ final class EditCell extends GridCell {
 
     @Override
     protected String problem(int row) {
-        return source.roles().isMeasured(column) && source.table().cell(row, column) instanceof Cell.Unreadable(String _, String why) ? why : "";
+        return source.roles().isMeasured(column) && source.table().cell(row, column) instanceof Cell.Unreadable(String _,
+                String why) ? why : "";
     }
 
     @Override

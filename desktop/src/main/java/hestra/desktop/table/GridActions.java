@@ -46,17 +46,21 @@ final class GridActions {
                     return area;
                 }),
                 GridAction.of("Remove the row", "Alt+Delete", this::isInside, area -> {
-                    source.change(new TableEdit.RemoveRows(IntStream.rangeClosed(area.firstRow(), Math.min(area.lastRow(), table().size() - 1)).boxed().toList()));
+                    source.change(new TableEdit.RemoveRows(IntStream.rangeClosed(area.firstRow(),
+                            Math.min(area.lastRow(), table().size() - 1)).boxed().toList()));
                     return Area.of(area.firstRow(), area.firstColumn());
                 }),
-                GridAction.of("Move the row up", "Alt+Up", area -> isInside(area) && area.firstRow() > 0, area -> moveRows(area, -1)),
-                GridAction.of("Move the row down", "Alt+Down", area -> area.lastRow() < table().size() - 1, area -> moveRows(area, 1)));
+                GridAction.of("Move the row up", "Alt+Up", area -> isInside(area) && area.firstRow() > 0,
+                        area -> moveRows(area, -1)),
+                GridAction.of("Move the row down", "Alt+Down", area -> area.lastRow() < table().size() - 1,
+                        area -> moveRows(area, 1)));
         GridAction naming = GridAction.of("Name and unit of the column…", "Alt+N", _ -> true, area -> {
             name.accept(area.firstColumn());
             return area;
         });
         List<GridAction> columns = List.of(naming,
-                GridAction.of("Insert a column on the right", "Alt+Shift+Insert", _ -> source.ownsColumns() && table().width() < DataTable.MOST_COLUMNS, area -> {
+                GridAction.of("Insert a column on the right", "Alt+Shift+Insert", _ -> source.ownsColumns() && table()
+                        .width() < DataTable.MOST_COLUMNS, area -> {
                     source.change(new TableEdit.InsertColumn(area.lastColumn() + 1, Variable.named(freshName())));
                     return Area.of(area.firstRow(), area.lastColumn() + 1);
                 }),
@@ -64,15 +68,18 @@ final class GridActions {
                     source.change(new TableEdit.RemoveColumn(area.firstColumn()));
                     return Area.of(area.firstRow(), Math.max(0, area.firstColumn() - 1));
                 }),
-                GridAction.of("Move the column left", "Alt+Left", area -> source.ownsColumns() && area.firstColumn() > 0, area -> moveColumn(area, -1)),
-                GridAction.of("Move the column right", "Alt+Right", area -> source.ownsColumns() && area.firstColumn() < table().width() - 1, area -> moveColumn(area, 1)));
+                GridAction.of("Move the column left", "Alt+Left", area -> source.ownsColumns() && area.firstColumn() > 0,
+                        area -> moveColumn(area, -1)),
+                GridAction.of("Move the column right", "Alt+Right", area -> source.ownsColumns() && area.firstColumn() < table()
+                        .width() - 1, area -> moveColumn(area, 1)));
         return source.fitsCurves() ? List.of(cells, rows, columns, fits()) : List.of(cells, rows, columns);
     }
 
     private List<GridAction> fits() {
         return List.of(
                 GridAction.of("Fit curves to these rows alone", "Alt+F", area -> area.rows() > 1 && isInside(area), area -> {
-                    source.fitOnly(IntStream.rangeClosed(area.firstRow(), Math.min(area.lastRow(), table().size() - 1)).boxed().collect(Collectors.toSet()));
+                    source.fitOnly(IntStream.rangeClosed(area.firstRow(), Math.min(area.lastRow(), table().size() - 1)).boxed()
+                            .collect(Collectors.toSet()));
                     return area;
                 }),
                 GridAction.of("Fit curves to all rows", "Alt+Shift+F", _ -> true, area -> {
@@ -128,7 +135,8 @@ final class GridActions {
     }
 
     private boolean hasAny(int row, int firstColumn, int lastColumn) {
-        return IntStream.rangeClosed(firstColumn, lastColumn).mapToObj(column -> table().cell(row, column)).anyMatch(cell -> !(cell instanceof Cell.Empty));
+        return IntStream.rangeClosed(firstColumn, lastColumn).mapToObj(column -> table().cell(row, column))
+                .anyMatch(cell -> !(cell instanceof Cell.Empty));
     }
 
     private Area fill(Area area) {

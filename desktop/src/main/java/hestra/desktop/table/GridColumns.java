@@ -55,7 +55,8 @@ final class GridColumns {
      * @param afterNaming is run when a heading has been changed in place
      * @param type how large type is
      */
-    GridColumns(TableView<Integer> view, GridSource source, ObservableValue<Number> version, String lastTitle, Function<Integer, String> lastColumn,
+    GridColumns(TableView<Integer> view, GridSource source, ObservableValue<Number> version, String lastTitle,
+            Function<Integer, String> lastColumn,
             Runnable afterNaming, DoubleSupplier type) {
         this.view = view;
         this.source = source;
@@ -114,7 +115,8 @@ final class GridColumns {
     }
 
     private boolean hasLong(Function<Integer, String> text) {
-        return IntStream.range(0, Math.min(LOOKED_AT, source.table().size())).anyMatch(row -> text.apply(row).length() > GridCell.USUAL_LENGTH);
+        return IntStream.range(0, Math.min(LOOKED_AT, source.table().size()))
+                .anyMatch(row -> text.apply(row).length() > GridCell.USUAL_LENGTH);
     }
 
     /** The view's column of a data column. */

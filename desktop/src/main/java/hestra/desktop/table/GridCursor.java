@@ -47,7 +47,8 @@ final class GridCursor {
     void select(Area area) {
         goTo(area.firstRow(), area.firstColumn());
         if (!area.isOneCell()) {
-            view.getSelectionModel().selectRange(area.firstRow(), column(area.firstColumn()), Math.min(area.lastRow(), view.getItems().size() - 1), column(area.lastColumn()));
+            view.getSelectionModel().selectRange(area.firstRow(), column(area.firstColumn()),
+                    Math.min(area.lastRow(), view.getItems().size() - 1), column(area.lastColumn()));
         }
     }
 
@@ -92,7 +93,10 @@ final class GridCursor {
         }
     }
 
-    /** Goes down, to where the row was begun that Tab went across; or pair by pair: across a pair and from its last cell to the next pair. */
+    /**
+     * Goes down, to where the row was begun that Tab went across; or pair by pair: across a pair and from its last cell to the
+     * next pair.
+     */
     void enter(int row, int column, boolean backward) {
         int step = backward ? -1 : 1;
         if (!habits.isPairByPair()) {

@@ -68,7 +68,9 @@ final class GridHeading extends VBox {
     }
 
     private void tell(Variable variable) {
-        Tip.set(this, (variable.dates().isPresent() ? "Dates, counted as " + variable.name() + ". " : "") + "Double click, or Alt+N: type a name, a unit in brackets and, after a colon, what it is: length (cm): blade length"
+        Tip.set(this, (variable.dates().isPresent() ? "Dates, counted as " + variable.name() + ". " : "")
+                + "Double click, or Alt+N: type a name, a unit in brackets and, after a colon, what it is: length (cm): blade "
+                + "length"
                 + (source.fitsCurves() ? ". Drag to an axis of the plot to put the column there" : ""));
     }
 

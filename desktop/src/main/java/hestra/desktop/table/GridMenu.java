@@ -18,7 +18,8 @@ final class GridMenu extends ContextMenu {
      * @param act does an action
      * @param selected what is selected when the menu is opened
      */
-    GridMenu(List<List<GridAction>> actions, Consumer<GridAction> act, Supplier<Area> selected, KeyCombination pasteKey, Runnable paste, GridHabits habits) {
+    GridMenu(List<List<GridAction>> actions, Consumer<GridAction> act, Supplier<Area> selected, KeyCombination pasteKey,
+            Runnable paste, GridHabits habits) {
         for (List<GridAction> group : actions) {
             if (!getItems().isEmpty()) {
                 getItems().add(new SeparatorMenuItem());

@@ -26,7 +26,8 @@ final class GridRow extends TableRow<Integer> {
      * @param chosen whether a row has the keyboard or is selected
      * @param onHover is told when the pointer comes over this row or leaves it
      */
-    GridRow(GridSource source, ObservableValue<Number> version, Supplier<OptionalInt> pointedAt, IntPredicate chosen, Consumer<OptionalInt> onHover) {
+    GridRow(GridSource source, ObservableValue<Number> version, Supplier<OptionalInt> pointedAt, IntPredicate chosen,
+            Consumer<OptionalInt> onHover) {
         this.source = source;
         this.pointedAt = pointedAt;
         this.chosen = chosen;

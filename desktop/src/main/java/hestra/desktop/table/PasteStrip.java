@@ -55,7 +55,8 @@ final class PasteStrip extends VBox {
     private TextShape shape;
     private int taken;
 
-    PasteStrip(Consumer<TextShape> said, Consumer<List<Integer>> chosen, IntConsumer turned, Consumer<RowRange> limited, Consumer<Boolean> replaced) {
+    PasteStrip(Consumer<TextShape> said, Consumer<List<Integer>> chosen, IntConsumer turned, Consumer<RowRange> limited,
+            Consumer<Boolean> replaced) {
         this.said = said;
         this.turned = turned;
         this.chosen = chosen;
@@ -69,10 +70,12 @@ final class PasteStrip extends VBox {
         notes.setId("paste-notes");
         notes.setWrapText(true);
         notes.setMinHeight(USE_PREF_SIZE);
-        headed = new Choices<>("paste-headed", List.of(true, false), it -> it ? "names" : "data", it -> said.accept(shape.withHeaded(it)));
+        headed = new Choices<>("paste-headed", List.of(true, false), it -> it ? "names" : "data",
+                it -> said.accept(shape.withHeaded(it)));
         mark = new Choices<>("paste-mark", List.of(DecimalMark.values()), it -> it == DecimalMark.POINT ? "1.5" : "1,5",
                 it -> said.accept(shape.withMark(it)));
-        across = new Choices<>("paste-across", List.of(false, true), it -> it ? "across" : "down", it -> said.accept(shape.withAcross(it)));
+        across = new Choices<>("paste-across", List.of(false, true), it -> it ? "across" : "down",
+                it -> said.accept(shape.withAcross(it)));
         series = pair("series go", across);
         columns.getStyleClass().add("paste-flow");
         columnPane = new ScrollPane(columns);
@@ -133,7 +136,8 @@ final class PasteStrip extends VBox {
         present(replacing, possible);
         replaces.show(Optional.of(replaced));
         if (replaced) {
-            title.setText(Counted.of(taken, "row") + " in the place of the " + before + " that were here. Click anything that was read wrongly.");
+            title.setText(Counted.of(taken, "row") + " in the place of the " + before
+                    + " that were here. Click anything that was read wrongly.");
         }
     }
 
@@ -158,8 +162,10 @@ final class PasteStrip extends VBox {
 
     private void showSeparators(TextData data) {
         separators.getChildren().setAll(caption("columns by"));
-        Stream.of(Separator.values()).filter(it -> it == shape.separator() || it == Separator.NONE || data.mayBeSplitBy(it)).forEach(it -> {
-            ToggleButton button = toggle(it == Separator.NONE ? "one column" : it.inWords(), "paste-by-" + it.name().toLowerCase(java.util.Locale.ROOT));
+        Stream.of(Separator.values()).filter(it -> it == shape.separator() || it == Separator.NONE || data.mayBeSplitBy(it))
+                .forEach(it -> {
+            ToggleButton button = toggle(it == Separator.NONE ? "one column" : it.inWords(), "paste-by-" + it.name()
+                    .toLowerCase(java.util.Locale.ROOT));
             button.setSelected(it == shape.separator());
             button.setOnAction(_ -> said.accept(shape.withSeparator(it)));
             separators.getChildren().add(button);

@@ -21,9 +21,9 @@ import hestra.numbers.Counted;
 import hestra.numbers.DecimalMark;
 
 /**
- * Pastes text, or takes the tables of a file, into a table at once, as it is understood, and shows in a strip what was understood where there was anything to
- * guess. A paste is one edit with a number; a guess that is said otherwise takes its place under that number, so that one undo takes it
- * all back and whatever else was done since stays.
+ * Pastes text, or takes the tables of a file, into a table at once, as it is understood, and shows in a strip what was understood
+ * where there was anything to guess. A paste is one edit with a number; a guess that is said otherwise takes its place under that
+ * number, so that one undo takes it all back and whatever else was done since stays.
  */
 final class Pasting {
 
@@ -48,7 +48,10 @@ final class Pasting {
     private boolean replaces;
     /** The table as the paste left it; nothing while none can be read otherwise. */
     private DataTable after;
-    /** How often it was said otherwise how a paste is read, or another was made: an older word on it is overtaken, a paste never is. */
+    /**
+     * How often it was said otherwise how a paste is read, or another was made: an older word on it is overtaken, a paste never
+     * is.
+     */
     private int said;
 
     Pasting(GridSource source, Consumer<String> notice) {
@@ -66,7 +69,8 @@ final class Pasting {
         String copied = Clipboard.getSystemClipboard().getString();
         DataFile.Part text = new DataFile.Part("", copied == null ? "" : copied, Optional.empty());
         DecimalMark mark = source.mark();
-        read(text.text(), () -> text.understand(mark), () -> true, data -> take(new DataFile.Taken(List.of(text), data), atRow, atColumn, false, placed));
+        read(text.text(), () -> text.understand(mark), () -> true,
+                data -> take(new DataFile.Taken(List.of(text), data), atRow, atColumn, false, placed));
     }
 
     /** Reads text, at once or, where it is long, beside the window's work, and hands on what it holds if it is wanted by then. */
@@ -130,10 +134,15 @@ final class Pasting {
         placed.run();
     }
 
-    /** Whether a block may be meant to take the place of all that is there: a file's always, what is pasted where it begins at the first cell and is as wide as the table or brings headings. */
+    /**
+     * Whether a block may be meant to take the place of all that is there: a file's always, what is pasted where it begins at the
+     * first cell and is as wide as the table or brings headings.
+     */
     private boolean mayReplace(TextData data, int atRow, int atColumn, boolean fromFile) {
-        boolean overAll = atRow == 0 && (data.block().width() >= source.table().width() || atColumn == 0 && data.shape().headed());
-        return source.ownsColumns() && !source.takesColumns() && data.block().width() >= 2 && data.block().rows().size() >= 2 && (fromFile || overAll);
+        boolean overAll = atRow == 0 && (data.block().width() >= source.table().width()
+                || atColumn == 0 && data.shape().headed());
+        return source.ownsColumns() && !source.takesColumns() && data.block().width() >= 2 && data.block().rows().size() >= 2
+                && (fromFile || overAll);
     }
 
     private void replace(boolean all) {
@@ -150,7 +159,10 @@ final class Pasting {
         again(() -> parts.get(other).understand(mark));
     }
 
-    /** To be called when the table may have changed: once its cells are changed in another way, or the paste is undone, nothing is asked of it any more. */
+    /**
+     * To be called when the table may have changed: once its cells are changed in another way, or the paste is undone, nothing is
+     * asked of it any more.
+     */
     void tableChanged() {
         if (after != null && source.table() != after && !(source.holds(number) && source.table().rows().equals(after.rows()))) {
             close();
@@ -205,7 +217,8 @@ final class Pasting {
         }
         after = null;
         Block taken = data.withColumns(kept);
-        source.paste(number, before, replaces ? 0 : row, replaces ? 0 : column, new Block(taken.headings(), range.of(taken.rows())), ownColumns || replaces);
+        source.paste(number, before, replaces ? 0 : row, replaces ? 0 : column,
+                new Block(taken.headings(), range.of(taken.rows())), ownColumns || replaces);
         after = source.table();
         if (isWorthTelling(data, all)) {
             strip.show(data, kept, parts.stream().map(DataFile.Part::name).toList(), part, range);
@@ -219,6 +232,7 @@ final class Pasting {
         DecimalMark mark = data.shape().mark();
         boolean marksMatter = mark != source.mark() && parts.get(part).mark().isEmpty() && text().indexOf(mark.sign()) >= 0;
         boolean plain = data.shape().separator() == Separator.TAB || data.shape().separator() == Separator.NONE;
-        return mayReplace || parts.size() > 1 || !plain || marksMatter || data.shape().headed() || data.shape().skipped() > 0 || !data.notes().isEmpty() || !kept.equals(all);
+        return mayReplace || parts.size() > 1 || !plain || marksMatter || data.shape().headed() || data.shape().skipped() > 0
+                || !data.notes().isEmpty() || !kept.equals(all);
     }
 }

@@ -30,7 +30,8 @@ final class RowBar extends VBox {
 
     private final DeskModel model;
     private final Label title = new Label();
-    private final Button setAside = button("Set aside…", "leave the row out of the fit but keep it in the data; you give the reason");
+    private final Button setAside = button("Set aside…",
+            "leave the row out of the fit but keep it in the data; you give the reason");
     private final Button takeBack = button("Take back", "use the row in the fit again");
     private final Button insert = button("Insert above", "put an empty row above this one (Alt+Insert)");
     private final Button delete = button("Remove", "take the row out of the table (Alt+Delete)");
@@ -72,7 +73,8 @@ final class RowBar extends VBox {
         });
         takeBack.setOnAction(_ -> model.apply(new WorkEdit.ChangeTable(new TableEdit.TakeBack(rows()))));
         asGiven.setOnAction(_ -> selected().ifPresent(row -> model.apply(new WorkEdit.Restore(row))));
-        insert.setOnAction(_ -> selected().ifPresent(row -> model.apply(new WorkEdit.ChangeTable(new TableEdit.InsertRows(row, 1)))));
+        insert.setOnAction(_ -> selected().ifPresent(row -> model.apply(new WorkEdit.ChangeTable(new TableEdit.InsertRows(row,
+                1)))));
         delete.setOnAction(_ -> model.apply(new WorkEdit.ChangeTable(new TableEdit.RemoveRows(rows()))));
         fit.setOnAction(_ -> model.apply(new PlotEdit.FitOnly(Set.copyOf(rows()))));
         reason.setOnAction(_ -> given());
@@ -124,7 +126,9 @@ final class RowBar extends VBox {
         List<String> originals = several ? List.of() : originals(findings, row.get());
         present(insert, !several);
         present(fit, several);
-        title.setText(several ? rows().size() + " rows are selected." : "Row " + (row.get() + 1) + kept.map(why -> " is set aside: " + why).orElse("")
+        title.setText(several
+                ? rows().size() + " rows are selected."
+                : "Row " + (row.get() + 1) + kept.map(why -> " is set aside: " + why).orElse("")
                 + (originals.isEmpty() ? "" : (kept.isEmpty() ? ": as given, " : "; as given, ") + String.join(", ", originals)));
         present(asGiven, !originals.isEmpty());
         present(setAside, kept.isEmpty());
@@ -134,7 +138,8 @@ final class RowBar extends VBox {
 
     /** Why rows are set aside, where all of them are. */
     private static Optional<String> aside(DataTable table, List<Integer> rows) {
-        return rows.stream().allMatch(row -> table.row(row).isSetAside()) ? table.row(rows.getLast()).setAside() : Optional.empty();
+        return rows.stream().allMatch(row -> table.row(row).isSetAside())
+                ? table.row(rows.getLast()).setAside() : Optional.empty();
     }
 
     /** What stood in the cells that have been changed: "length 14.2". */

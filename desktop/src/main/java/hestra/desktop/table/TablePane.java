@@ -181,10 +181,12 @@ public final class TablePane extends VBox {
                     + (rows.size() > 6 ? ", …" : "");
             parts.add((rows.size() == 1 ? "row " : "rows ") + numbers + " " + reason.inWords());
             if (reason == Pairs.Reason.NOT_A_NUMBER) {
-                rows.stream().limit(2).forEach(row -> problems.add("Row " + (row.row() + 1) + ": " + row.detail() + " Left out until it is."));
+                rows.stream().limit(2).forEach(row -> problems.add("Row " + (row.row() + 1) + ": " + row.detail()
+                        + " Left out until it is."));
             }
         }
-        if (findings.exercise().isStudy() && pairs.n() > 0 && findings.work().table().variable(findings.work().drawnRoles().explanatory()).equals(UNNAMED_X)) {
+        if (findings.exercise().isStudy() && pairs.n() > 0
+                && findings.work().table().variable(findings.work().drawnRoles().explanatory()).equals(UNNAMED_X)) {
             parts.add("double-click a heading to name it");
         }
         return String.join(" · ", parts) + (problems.isEmpty() ? "" : "\n" + String.join("\n", problems));
@@ -209,7 +211,8 @@ public final class TablePane extends VBox {
 
         @Override
         public void paste(long number, DataTable before, int row, int column, Block block, boolean ownColumns) {
-            Optional<BroughtColumns> brought = ownsColumns() ? BroughtColumns.of(before, roles(), row, column, block, ownColumns, mark()) : Optional.empty();
+            Optional<BroughtColumns> brought = ownsColumns()
+                    ? BroughtColumns.of(before, roles(), row, column, block, ownColumns, mark()) : Optional.empty();
             model.apply(new Edit.Pasted(number, brought.<WorkEdit>map(it -> new WorkEdit.BringColumns(it.data(), it.roles()))
                     .orElseGet(() -> new WorkEdit.ChangeTable(new TableEdit.Paste(row, column, block.rows())))));
         }

@@ -118,7 +118,8 @@ public final class Tour {
         Path state = Files.createTempDirectory("hestra-tour");
         Stage stage = FxThread.call(() -> {
             Looks.prepare();
-            window = new MainWindow(OpenDesk.of(state, exercise, Optional.empty()), Settings.in(state), new NoDialogs(), new Look());
+            window = new MainWindow(OpenDesk.of(state, exercise, Optional.empty()), Settings.in(state), new NoDialogs(),
+                    new Look());
             Stage opened = new Stage();
             opened.setScene(window.scene(WIDTH, HEIGHT));
             opened.show();
@@ -188,7 +189,8 @@ public final class Tour {
         Picture report = flask.picture();
         step(() -> {
             apply(new ExerciseEdit.WriteTexts("Cooling flask", "from an old report", "How long does the tea stay hot?"));
-            apply(new ExerciseEdit.ChangeBlock(new Block.Prose("text-1", "A report from years ago shows how a flask of tea cooled on the pier. Its table is lost; its plot is not.")));
+            apply(new ExerciseEdit.ChangeBlock(new Block.Prose("text-1",
+                    "A report from years ago shows how a flask of tea cooled on the pier. Its table is lost; its plot is not.")));
             apply(new PartEdit.LayPicture(report, flask.tracing().axes()));
             apply(new PartEdit.Trace(flask.tracing(), 1));
             ((Toggle) stage.getScene().lookup("#write-trace")).setSelected(true);
@@ -206,7 +208,8 @@ public final class Tour {
         step(tour::compare);
         picture(stage, "13-curves.png");
         variants(stage);
-        say("Curves", List.of(window.model().findings().curveInHand().map(it -> window.model().findings().equation(it).plain()).orElse("no curve")));
+        say("Curves", List.of(window.model().findings().curveInHand()
+                .map(it -> window.model().findings().equation(it).plain()).orElse("no curve")));
     }
 
     /** What differs from student to student, what can be put in on the sheet, and the exercise on paper. */
@@ -215,7 +218,9 @@ public final class Tour {
         step(() -> window.show(MainWindow.View.WRITE));
         FxThread.settle();
         step(() -> {
-            apply(new PartEdit.Vary(Varying.NONE.with(Varying.Way.NEW_DATA).withRanges(List.of(new Range(Parameter.C, -0.13, -0.09), new Range(Parameter.PAIRS, 24, 30))).withWishes(List.of(new Wish.KeysClear(), bends))));
+            apply(new PartEdit.Vary(Varying.NONE.with(Varying.Way.NEW_DATA)
+                    .withRanges(List.of(new Range(Parameter.C, -0.13, -0.09), new Range(Parameter.PAIRS, 24, 30)))
+                    .withWishes(List.of(new Wish.KeysClear(), bends))));
             apply(new Edit.TurnTo(Optional.of("describe")));
             ((Toggle) stage.getScene().lookup("#write-variants")).setSelected(true);
         });
@@ -234,7 +239,8 @@ public final class Tour {
         picture(stage, "21-write-plus.png");
         Exercise varied = window.model().desk().exercise();
         Path handout = folder.resolve("handout.pdf");
-        Handout.write(varied, List.of(Variants.draw(varied, 1), Variants.draw(varied, 2)), List.of("Ida Fenn", "Tavi Roon"), Paper.A4, handout, Progress.UNWATCHED);
+        Handout.write(varied, List.of(Variants.draw(varied, 1), Variants.draw(varied, 2)), List.of("Ida Fenn", "Tavi Roon"),
+                Paper.A4, handout, Progress.UNWATCHED);
         written.add(handout);
         Path page = folder.resolve("22-handout.png");
         StudyTour.picture(handout, page);
@@ -272,14 +278,16 @@ public final class Tour {
     private void parts(Stage stage) throws IOException {
         step(window::openShelf);
         step(() -> ((Button) stage.getScene().lookup("#shelf-orrin-bay-three-questions")).fire());
-        say("Parts", window.model().desk().exercise().parts().stream().map(part -> part.heading() + " " + part.pairs().n() + " pairs, " + part.tasks().size() + " tasks.").toList());
+        say("Parts", window.model().desk().exercise().parts().stream()
+                .map(part -> part.heading() + " " + part.pairs().n() + " pairs, " + part.tasks().size() + " tasks.").toList());
     }
 
     /** Start, with the work of before on it; a study of data of one's own, all its numbers, and its report. */
     private void study(Stage stage) throws IOException {
         Desk study = ReedHeights.study();
         step(() -> window.goToStart());
-        while (FxThread.call(() -> stage.getScene().lookup("#recent-2") == null || stage.getScene().lookup("#start-orrin-bay-kelp-blades") == null)) {
+        while (FxThread.call(() -> stage.getScene().lookup("#recent-2") == null
+                || stage.getScene().lookup("#start-orrin-bay-kelp-blades") == null)) {
             FxThread.settle();
         }
         picture(stage, "16-start.png");
@@ -309,7 +317,8 @@ public final class Tour {
         step(() -> window.open(hands));
         step(() -> ((Button) stage.getScene().lookup("#group-give-3")).fire());
         step(() -> press(stage.getScene().lookup("#mark-groups"), KeyCode.DOWN));
-        step(() -> ((TextInputControl) stage.getScene().lookup("#comment-text")).setText("Say it of blades on average: not every blade does so."));
+        step(() -> ((TextInputControl) stage.getScene().lookup("#comment-text"))
+                .setText("Say it of blades on average: not every blade does so."));
         step(() -> ((Button) stage.getScene().lookup("#comment-add")).fire());
         picture(stage, "23-mark.png");
         step(() -> ((ButtonBase) stage.getScene().lookup("#mark-tab-by-student")).fire());
@@ -327,12 +336,14 @@ public final class Tour {
         Student student = work.roll().students().stream().filter(it -> it.name().equals("Runa Feld")).findFirst().orElseThrow();
         if (HandInFile.read(hands.resolve(student.handedIn().file())) instanceof Result.Done<HandIn>(HandIn handIn)) {
             Path page = folder.resolve("given-back.pdf");
-            PageFile.write(new GiveBack(work, ClassKey.of(work.exercise()), true, "1 December 2026").page(student, handIn), Paper.A4, page);
+            PageFile.write(new GiveBack(work, ClassKey.of(work.exercise()), true, "1 December 2026").page(student, handIn),
+                    Paper.A4, page);
             written.add(page);
             StudyTour.picture(page, folder.resolve("26-given-back.png"));
             written.add(folder.resolve("26-given-back.png"));
         }
-        say("A class", List.of(work.roll().students().size() + " students, " + work.roll().asides().size() + " files not marked.", FxThread.call(() -> ClassResult.of(work).inWords())));
+        say("A class", List.of(work.roll().students().size() + " students, " + work.roll().asides().size() + " files not marked.",
+                FxThread.call(() -> ClassResult.of(work).inWords())));
     }
 
     private static void press(Node node, KeyCode key) {
@@ -356,18 +367,22 @@ public final class Tour {
         int first = exercise.first().truth(exercise.mark()).leftToType().getFirst();
         for (int row : exercise.first().truth(exercise.mark()).leftToType()) {
             for (int column = 0; column < exercise.first().data().width(); column++) {
-                apply(new WorkEdit.ChangeTable(new TableEdit.Type(row, column, exercise.first().data().cell(row, column).text())));
+                apply(new WorkEdit.ChangeTable(new TableEdit.Type(row, column, exercise.first()
+                        .data().cell(row, column).text())));
             }
         }
         check("enter");
         apply(new Edit.Draft("describe", Answer.Described.NOTHING.with(Direction.RISING).with(Form.STRAIGHT)
-                .with(Strength.STRONG).with(Unusual.ONE).withSentence("Older blades are longer; one blade stands far above the rest.")));
+                .with(Strength.STRONG).with(Unusual.ONE)
+                .withSentence("Older blades are longer; one blade stands far above the rest.")));
         check("describe");
-        say("Entered", List.of("Rows " + (first + 1) + " to " + exercise.first().data().size() + " typed from the printed table.", equation()));
+        say("Entered", List.of("Rows " + (first + 1) + " to " + exercise.first().data().size() + " typed from the printed table.",
+                equation()));
     }
 
     private void mend() {
-        apply(new WorkEdit.ChangeTable(new TableEdit.Type(KelpBlades.SLIP_ROW, 1, exercise.first().data().cell(KelpBlades.SLIP_ROW, 1).text())));
+        apply(new WorkEdit.ChangeTable(new TableEdit.Type(KelpBlades.SLIP_ROW, 1, exercise.first().data()
+                .cell(KelpBlades.SLIP_ROW, 1).text())));
         check("slip");
     }
 
@@ -389,7 +404,8 @@ public final class Tour {
         Predict task = (Predict) exercise.task("predict").orElseThrow();
         var line = window.model().findings().fit().line().orElseThrow();
         List<Answer.Predicted> given = task.at().stream().map(x -> new Answer.Predicted(
-                NumberStyle.STANDARD.show(line.at(x), task.rounding()), Optional.of(line.support().contains(x) ? Trust.TRUSTED : Trust.DOUBTED))).toList();
+                NumberStyle.STANDARD.show(line.at(x), task.rounding()),
+                        Optional.of(line.support().contains(x) ? Trust.TRUSTED : Trust.DOUBTED))).toList();
         apply(new Edit.Draft("predict", new Answer.Predictions(given)));
         apply(new Edit.Select(OptionalInt.empty()));
         apply(new PlotEdit.ReadAt(OptionalDouble.of(60)));
@@ -422,7 +438,8 @@ public final class Tour {
                     + state.verdict().map(verdict -> verdict.outcome().sign() + " " + verdict.message()).orElse("not answered"));
         }
         say("Answers", tasks);
-        if (HandIns.ofFolder(folder, Optional.of(exercise), it -> Marking.none(it.id())) instanceof Result.Done<ClassWork>(ClassWork work)) {
+        if (HandIns.ofFolder(folder, Optional.of(exercise),
+                it -> Marking.none(it.id())) instanceof Result.Done<ClassWork>(ClassWork work)) {
             say("Marks of this folder", List.of("```", Gradebook.csv(work, ClassList.NONE).strip(), "```"));
         }
     }
@@ -439,7 +456,8 @@ public final class Tour {
     private String equation() {
         Findings findings = window.model().findings();
         return findings.fit().line().map(line -> findings.equation(line).plain()
-                + ", r = " + findings.style().show(line.r()) + ", R² = " + findings.style().show(line.rSquared())).orElse("no line");
+                + ", r = " + findings.style().show(line.r()) + ", R² = " + findings.style().show(line.rSquared()))
+                .orElse("no line");
     }
 
     private void say(String heading, List<String> lines) {

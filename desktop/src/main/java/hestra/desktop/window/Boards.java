@@ -36,8 +36,10 @@ final class Boards {
         this.over = over;
         this.settings = settings;
         this.filing = filing;
-        this.makers = Map.of(Kind.KEYS, KeysBoard::new, Kind.NUMBERS, NumbersBoard::new, Kind.RECENT, () -> new RecentBoard(settings.folder(), inUse, filing::resume),
-                Kind.LIBRARY, () -> new LibraryBoard(look, settings, filing::askForLibrary, filing::openToWrite), Kind.PLANS, () -> new PlanBoard(look, exercise -> filing.open(exercise, MainWindow.View.WRITE)));
+        this.makers = Map.of(Kind.KEYS, KeysBoard::new, Kind.NUMBERS, NumbersBoard::new, Kind.RECENT,
+                () -> new RecentBoard(settings.folder(), inUse, filing::resume),
+                Kind.LIBRARY, () -> new LibraryBoard(look, settings, filing::askForLibrary, filing::openToWrite), Kind.PLANS,
+                        () -> new PlanBoard(look, exercise -> filing.open(exercise, MainWindow.View.WRITE)));
     }
 
     /** Asks what kind of report is wanted, of a study or of an exercise. */

@@ -35,7 +35,8 @@ final class DemoShelf extends Board {
 
     private DemoShelf(Look look, BiConsumer<Exercise, MainWindow.View> chosen, FlowPane cards) {
         super("shelf", "The data sets of Orrin Bay",
-                "A made-up field station and its people. Each set opens as an exercise with its story; change it as you like.", cards);
+                "A made-up field station and its people. Each set opens as an exercise with its story; change it as you like.",
+                        cards);
         this.look = look;
         this.chosen = chosen;
         this.cards = cards;
@@ -59,7 +60,8 @@ final class DemoShelf extends Board {
 
     private Button card(OrrinBay.Set set) {
         Exercise exercise = set.exercise();
-        FigureView picture = new FigureView(look, layout -> Thumbnail.describe(exercise.firstWithData().truth(exercise.mark()).pairsWithSlips(), layout));
+        FigureView picture = new FigureView(look,
+                layout -> Thumbnail.describe(exercise.firstWithData().truth(exercise.mark()).pairsWithSlips(), layout));
         picture.setPrefSize(CARD - 26, PICTURE);
         picture.setMouseTransparent(true);
         Label title = new Label(exercise.title());

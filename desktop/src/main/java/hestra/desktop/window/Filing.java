@@ -45,7 +45,8 @@ final class Filing {
 
     private static final FileDialogs.Kind EXERCISE = new FileDialogs.Kind("Exercise", ExerciseFile.ENDING);
     private static final FileDialogs.Kind STUDY = new FileDialogs.Kind("Study", ExerciseFile.ENDING);
-    private static final FileDialogs.Kind OPENED = new FileDialogs.Kind("Exercise, study or hand-in", List.of(ExerciseFile.ENDING, HandInFile.ENDING));
+    private static final FileDialogs.Kind OPENED = new FileDialogs.Kind("Exercise, study or hand-in",
+            List.of(ExerciseFile.ENDING, HandInFile.ENDING));
 
     private final MainWindow window;
     private final Settings settings;
@@ -86,7 +87,8 @@ final class Filing {
         background.run("Reading what was copied…", () -> text.understand(mark), result -> {
             switch (result) {
                 case Result.Refused<TextData>(String message) -> notices.say(message);
-                case Result.Done<TextData>(TextData data) -> study(StudySheet.UNTITLED, () -> window.work().take(new DataFile.Taken(List.of(text), data)));
+                case Result.Done<TextData>(TextData data) ->
+                        study(StudySheet.UNTITLED, () -> window.work().take(new DataFile.Taken(List.of(text), data)));
             }
         }, failure -> notices.say("What was copied could not be read: " + failure.getMessage() + "."));
     }
@@ -98,7 +100,8 @@ final class Filing {
 
     /** Begins a study of a file of data. */
     void openStudy(Path file) {
-        exchange.openData(file, taken -> study(FileReading.name(file).replaceFirst("\\.[^.]*$", ""), () -> window.work().take(taken)));
+        exchange.openData(file, taken -> study(FileReading.name(file).replaceFirst("\\.[^.]*$", ""), () -> window.work()
+                .take(taken)));
     }
 
     private void study(String title, Runnable then) {
@@ -128,7 +131,8 @@ final class Filing {
 
     /** Goes on with earlier work. */
     void resume(Path journal) {
-        goOverTo("your earlier work", () -> OpenDesk.resumed(journal, LastOpen.fileOf(settings, journal)), MainWindow.View.WORK, () -> { });
+        goOverTo("your earlier work", () -> OpenDesk.resumed(journal, LastOpen.fileOf(settings, journal)), MainWindow.View.WORK,
+                () -> { });
     }
 
     private void goOverTo(String title, Callable<OpenDesk> opening, MainWindow.View view, Runnable then) {
@@ -167,8 +171,10 @@ final class Filing {
     }
 
     private Result<OpenDesk> read(Path file) {
-        return file.toString().toLowerCase(Locale.ROOT).endsWith(HandInFile.ENDING) ? HandInFile.read(file).then(handIn -> Result.done(OpenDesk.toRead(handIn)))
-                : HestraFile.read(file).then(desk -> Result.done(OpenDesk.of(settings.folder(), desk, Optional.of(file), Optional.empty())));
+        return file.toString().toLowerCase(Locale.ROOT).endsWith(HandInFile.ENDING)
+                ? HandInFile.read(file).then(handIn -> Result.done(OpenDesk.toRead(handIn)))
+                : HestraFile.read(file).then(desk -> Result.done(OpenDesk.of(settings.folder(), desk, Optional.of(file),
+                Optional.empty())));
     }
 
     /** Saves the exercise to its file, or asks for one. */
@@ -181,14 +187,18 @@ final class Filing {
             notices.say("Nothing is open that could be saved.");
             return;
         }
-        dialogs.save(window.model().desk().exercise().isStudy() ? STUDY : EXERCISE, exchange.lastFolder(), exchange.fileName(window.model().desk().exercise().isStudy() ? "study" : "exercise") + ExerciseFile.ENDING).ifPresent(this::save);
+        dialogs.save(window.model().desk().exercise().isStudy() ? STUDY : EXERCISE, exchange.lastFolder(),
+                exchange.fileName(window.model().desk().exercise().isStudy() ? "study" : "exercise") + ExerciseFile.ENDING)
+                .ifPresent(this::save);
     }
 
     private void save(Path file) {
         if (window.open().isOvertakenAt(file)) {
             boolean versions = !window.model().desk().exercise().isStudy();
             notices.ask(FileReading.name(file) + " has been saved by another window or program since you opened it here. "
-                    + (versions ? "Saved over, what stands there is kept under “Earlier versions”." : "Saved over, what stands there is gone: save under another name to keep both."),
+                    + (versions
+                    ? "Saved over, what stands there is kept under “Earlier versions”."
+                    : "Saved over, what stands there is gone: save under another name to keep both."),
                     new Notices.Choice("Save over it", () -> write(file)), new Notices.Choice("Save as…", this::saveAs));
         } else {
             write(file);
@@ -204,7 +214,8 @@ final class Filing {
         boolean overtaken = desk.isOvertakenAt(file);
         background.run("Saving " + FileReading.name(file) + "…", () -> {
             List<Edition> published = overtaken ? overtaking(file, now.exercise()) : List.of();
-            Exercise whole = published.stream().reduce(now.exercise(), (exercise, edition) -> new ExerciseEdit.Publish(edition).appliedTo(exercise), (one, _) -> one);
+            Exercise whole = published.stream().reduce(now.exercise(), (exercise, edition) -> new ExerciseEdit.Publish(edition)
+                    .appliedTo(exercise), (one, _) -> one);
             HestraFile.write(new Desk(whole, now.work(), now.pointing()), file);
             if (!now.exercise().isStudy()) {
                 EarlierVersion.keep(settings.folder(), whole, Clock.systemUTC());
@@ -218,17 +229,20 @@ final class Filing {
                 LastOpen.remember(settings, desk);
             }
             notices.say("Saved as " + saved.file() + ".");
-        }, failure -> notices.say((now.exercise().isStudy() ? "Your study" : "The exercise") + " could not be saved as " + file + ": " + failure.getMessage() + ". It stays here as it is. Choose another place by “Save as…” in the menu."));
+        }, failure -> notices.say((now.exercise().isStudy() ? "Your study" : "The exercise") + " could not be saved as " + file
+                + ": " + failure.getMessage() + ". It stays here as it is. Choose another place by “Save as…” in the menu."));
     }
 
     /** Keeps what another has saved, and finds the editions that it has published: hand-ins of them are still to be marked. */
     private List<Edition> overtaking(Path file, Exercise own) throws IOException {
-        if (!(ExerciseFile.read(file) instanceof Result.Done<Exercise>(Exercise there)) || there.isStudy() || !there.id().equals(own.id())) {
+        if (!(ExerciseFile.read(file) instanceof Result.Done<Exercise>(Exercise there)) || there.isStudy()
+                || !there.id().equals(own.id())) {
             return List.of();
         }
         Optional<Edition> clash = there.issue().editions().stream().filter(it -> !own.issue().mayHold(it)).findFirst();
         if (clash.isPresent()) {
-            throw new IOException("an edition " + clash.get().number() + " was published from each, and they differ, so that hand-ins could not be told apart");
+            throw new IOException("an edition " + clash.get()
+                    .number() + " was published from each, and they differ, so that hand-ins could not be told apart");
         }
         EarlierVersion.keep(settings.folder(), there, Clock.systemUTC());
         return there.issue().editions().stream().filter(it -> own.issue().edition(it.number()).isEmpty()).toList();
@@ -240,7 +254,8 @@ final class Filing {
             notices.say("Earlier versions are kept of exercises that you write. Open one first.");
             return;
         }
-        window.boards().versions(EarlierVersion.of(settings.folder(), window.model().desk().exercise()), version -> background.run("Opening an earlier version\u2026",
+        window.boards().versions(EarlierVersion.of(settings.folder(), window.model().desk().exercise()),
+                version -> background.run("Opening an earlier version\u2026",
                 () -> ExerciseFile.read(version.file()), result -> {
                     switch (result) {
                         case Result.Refused<Exercise>(String message) -> notices.say(message);
@@ -270,7 +285,8 @@ final class Filing {
     /** Asks for a file of data and joins it to the exercise's own. */
     void joinData() {
         if (!isWritten()) {
-            notices.say("Data are joined to those of an exercise, in Write. Open an exercise, or make one of your study by “Ask about it…”.");
+            notices.say("Data are joined to those of an exercise, in Write. Open an exercise, or make one of your study by "
+                    + "“Ask about it…”.");
             return;
         }
         exchange.openData(taken -> window.write().join(taken));
@@ -282,7 +298,8 @@ final class Filing {
             notices.say("There are no data to be saved yet.");
             return;
         }
-        exchange.saveData(window.view() == MainWindow.View.WRITE ? window.model().findings().part().data() : window.model().findings().work().table());
+        exchange.saveData(window.view() == MainWindow.View.WRITE
+                ? window.model().findings().part().data() : window.model().findings().work().table());
     }
 
     /** Asks what kind of report is wanted, and saves it. */
@@ -310,7 +327,8 @@ final class Filing {
 
     /** Whether what is open can be changed in Write. */
     private boolean isWritten() {
-        return window.isOpen() && (window.view() == MainWindow.View.WORK || window.view() == MainWindow.View.WRITE) && !window.isWorkedInAlone();
+        return window.isOpen() && (window.view() == MainWindow.View.WORK || window.view() == MainWindow.View.WRITE)
+                && !window.isWorkedInAlone();
     }
 
     private void take(DataFile.Taken taken) {
@@ -321,7 +339,10 @@ final class Filing {
         }
     }
 
-    /** A file dropped on the window: an exercise or a study is opened, a picture laid in, data are looked at by themselves or go into the table in view. */
+    /**
+     * A file dropped on the window: an exercise or a study is opened, a picture laid in, data are looked at by themselves or go
+     * into the table in view.
+     */
     void dropped(DragEvent event) {
         boolean files = event.getDragboard().hasFiles();
         if (files && event.getEventType() == DragEvent.DRAG_OVER) {
@@ -348,15 +369,19 @@ final class Filing {
     /** Data that were dropped: into an empty study, or as is chosen. */
     void droppedData(Path file) {
         boolean inWork = window.isOpen() && (window.view() == MainWindow.View.WORK || window.view() == MainWindow.View.WRITE);
-        boolean fresh = inWork && window.model().desk().exercise().isStudy() && window.model().findings().work().table().size() == 0;
+        boolean fresh = inWork && window.model().desk().exercise().isStudy()
+                && window.model().findings().work().table().size() == 0;
         if (!inWork) {
             openStudy(file);
         } else if (fresh) {
             exchange.openData(file, this::take);
         } else {
             String title = window.model().desk().exercise().title();
-            notices.ask(FileReading.name(file) + ": what is to be done with it? Put into the table, it takes the place of what stands there from the selected cell on; undo takes it back. "
-                    + "Looked at by itself, it opens as a study; “" + title + "” is kept as it is.", new Notices.Choice("Look at it by itself", () -> openStudy(file)),
+            notices.ask(FileReading.name(file)
+                    + ": what is to be done with it? Put into the table, it takes the place of what stands there from the "
+                    + "selected cell on; undo takes it back. "
+                    + "Looked at by itself, it opens as a study; “" + title + "” is kept as it is.",
+                    new Notices.Choice("Look at it by itself", () -> openStudy(file)),
                     new Notices.Choice("Put it into this table", () -> exchange.openData(file, this::take)));
         }
     }
@@ -365,6 +390,7 @@ final class Filing {
     void askAboutIt() {
         Exercise exercise = FromStudy.exercise(window.model().desk(), UUID.randomUUID().toString());
         goOverTo(exercise.title(), () -> OpenDesk.of(settings.folder(), exercise, Optional.empty()), MainWindow.View.WRITE, () ->
-                notices.say("This is a new exercise with your data and your text; add tasks on the left. Your study is kept: “Recent work…” in the menu brings it back."));
+                notices.say("This is a new exercise with your data and your text; add tasks on the left. Your study is kept: "
+                        + "“Recent work…” in the menu brings it back."));
     }
 }

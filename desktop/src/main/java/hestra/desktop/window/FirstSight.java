@@ -43,7 +43,8 @@ final class FirstSight extends StackPane {
         Region sheet = card(WorkView.SHEET - 64, 2 * CARD);
         Region plot = new Region();
         plot.getStyleClass().add("plot-ground");
-        VBox readings = new VBox(12, card(WorkView.RIGHT - 28, 2 * CARD), card(WorkView.RIGHT - 28, CARD), card(WorkView.RIGHT - 28, CARD));
+        VBox readings = new VBox(12, card(WorkView.RIGHT - 28, 2 * CARD), card(WorkView.RIGHT - 28, CARD),
+                card(WorkView.RIGHT - 28, CARD));
         HBox columns = new HBox(34, sheet, plot, readings);
         HBox.setHgrow(plot, Priority.ALWAYS);
         HBox.setMargin(plot, PLOT);

@@ -24,7 +24,10 @@ import hestra.numbers.Counted;
 
 import static hestra.desktop.parts.Presence.present;
 
-/** Asks what is to be given back: pages for the students, the gradebook, the class on one page. What is still to be read is said first. */
+/**
+ * Asks what is to be given back: pages for the students, the gradebook, the class on one page. What is still to be read is said
+ * first.
+ */
 final class GiveBackBoard extends Board {
 
     private static final double WIDTH = 560;
@@ -37,7 +40,8 @@ final class GiveBackBoard extends Board {
      * @param gradebooks the endings of the gradebooks
      * @param names in whose order the gradebook is to be; none for by name
      */
-    record Wanted(List<GiveBack.Form> pages, boolean withKey, Paper paper, List<String> gradebooks, ClassList names, boolean classPage) {}
+    record Wanted(List<GiveBack.Form> pages, boolean withKey, Paper paper, List<String> gradebooks, ClassList names,
+            boolean classPage) {}
 
     /** What can be done from here. */
     interface Actions {
@@ -76,23 +80,28 @@ final class GiveBackBoard extends Board {
     }
 
     private GiveBackBoard(ClassWork work, Actions actions, VBox contents) {
-        super("give-back-board", "Give back", Counted.of(work.roll().students().size(), "student") + ". Sending the pages is up to you.", contents);
+        super("give-back-board", "Give back", Counted.of(work.roll().students().size(), "student")
+                + ". Sending the pages is up to you.", contents);
         this.actions = actions;
         contents.getStyleClass().add("publish");
         contents.setPrefWidth(WIDTH);
         ClassWork.Reading reading = work.reading();
-        int turned = work.exercise().tasks().stream().flatMap(task -> work.turned(task).stream()).mapToInt(it -> it.students().size()).sum();
+        int turned = work.exercise().tasks().stream().flatMap(task -> work.turned(task).stream())
+                .mapToInt(it -> it.students().size()).sum();
         if (reading.left() > 0) {
-            contents.getChildren().add(open("give-unread", Counted.of(reading.answers() - reading.done(), "answer is", "answers are")
+            contents.getChildren().add(open("give-unread", Counted.of(reading.answers() - reading.done(), "answer is",
+                    "answers are")
                     + " still to be read. They are given back with the marks that are proposed, and say so."));
         }
         if (work.disputed() > 0) {
             contents.getChildren().add(open("give-disputed", Counted.of(work.disputed(), "answer is", "answers are")
-                    + " marked differently by two markers. They are given back with the marks that stand last. Settle them first: the tasks say which."));
+                    + " marked differently by two markers. They are given back with the marks that stand last. Settle them "
+                    + "first: the tasks say which."));
         }
         if (turned > 0) {
             contents.getChildren().add(open("give-turned", Counted.of(turned, "answer was", "answers were")
-                    + " decided under another key. They are given back as Hestra has them. Keep what was decided or look again first: the tasks say which."));
+                    + " decided under another key. They are given back as Hestra has them. Keep what was decided or look again "
+                    + "first: the tasks say which."));
         }
         papers = new Choices<>("give-paper", List.of(Paper.values()), Paper::title, it -> paper = it);
         papers.show(Optional.of(paper));
@@ -142,7 +151,8 @@ final class GiveBackBoard extends Board {
                 case Result.Refused<NameList>(String message) -> note.setText(message);
                 case Result.Done<NameList>(NameList list) -> {
                     names = list.list();
-                    note.setText("In the order of " + Counted.of(names.entries().size(), "name") + ". " + String.join(" ", list.notes()));
+                    note.setText("In the order of " + Counted.of(names.entries().size(), "name") + ". "
+                            + String.join(" ", list.notes()));
                 }
             }
         });

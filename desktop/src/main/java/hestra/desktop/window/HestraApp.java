@@ -42,7 +42,10 @@ public final class HestraApp {
 
     private HestraApp() {}
 
-    /** The desk, the settings and the typefaces, read while JavaFX starts; and what is to be said where the desk is not the one asked for. */
+    /**
+     * The desk, the settings and the typefaces, read while JavaFX starts; and what is to be said where the desk is not the one
+     * asked for.
+     */
     private record Prepared(Settings settings, OpenDesk open, List<byte[]> typefaces, Optional<String> problem) {
         /** Start in place of one that could not be shown. */
         private Prepared withStart(String why) {
@@ -58,9 +61,11 @@ public final class HestraApp {
      * @param journal the journal that is to be gone on with, where another one might be
      * @param handIn work that is to be read, in the place of all that
      * @param data a file of data to be looked at, in the place of all that
-     * @param handIns makes or finds the folder of hand-ins that is to be marked, within Hestra's own folder; nothing where none is
+     * @param handIns makes or finds the folder of hand-ins that is to be marked, within Hestra's own folder; nothing where none
+     *     is
      */
-    public record Start(Supplier<Optional<Desk>> desk, Optional<Path> file, Optional<Path> journal, Optional<HandIn> handIn, Optional<Path> data, Optional<InFolder> handIns) {
+    public record Start(Supplier<Optional<Desk>> desk, Optional<Path> file, Optional<Path> journal, Optional<HandIn> handIn,
+            Optional<Path> data, Optional<InFolder> handIns) {
 
         /** Finds a place in a folder. */
         @FunctionalInterface
@@ -75,12 +80,14 @@ public final class HestraApp {
 
         /** Work that was handed in. */
         public static Start toRead(HandIn handIn) {
-            return new Start(Optional::empty, Optional.empty(), Optional.empty(), Optional.of(handIn), Optional.empty(), Optional.empty());
+            return new Start(Optional::empty, Optional.empty(), Optional.empty(), Optional.of(handIn), Optional.empty(),
+                    Optional.empty());
         }
 
         /** Data to be looked at. */
         public static Start toLookAt(Path data) {
-            return new Start(Optional::empty, Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(data), Optional.empty());
+            return new Start(Optional::empty, Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(data),
+                    Optional.empty());
         }
 
         /** An exercise of which a class is to be marked. */
@@ -94,7 +101,8 @@ public final class HestraApp {
         }
 
         private OpenDesk open(Path folder) {
-            return handIn.map(OpenDesk::toRead).or(() -> desk.get().map(begun -> OpenDesk.of(folder, begun, file, journal))).orElseGet(OpenDesk::nothing);
+            return handIn.map(OpenDesk::toRead).or(() -> desk.get().map(begun -> OpenDesk.of(folder, begun, file, journal)))
+                    .orElseGet(OpenDesk::nothing);
         }
 
         /** What has been opened by its file or is given out with the program. */
@@ -122,7 +130,10 @@ public final class HestraApp {
         closed.join();
     }
 
-    /** Reads what was asked for, or where that cannot be worked with, Start and the reason: a program that does not start helps nobody. */
+    /**
+     * Reads what was asked for, or where that cannot be worked with, Start and the reason: a program that does not start helps
+     * nobody.
+     */
     private static Prepared prepare(Settings settings, Start start) {
         List<byte[]> typefaces = Looks.typefaces();
         try {
@@ -144,7 +155,8 @@ public final class HestraApp {
         look.typeProperty().set(Math.clamp(settings.number("type", 1), 1, 2));
         Rectangle2D screen = Screen.getPrimary().getVisualBounds();
         Exercise exercise = prepared.open().history().present().exercise();
-        Scene scene = new Scene(new FirstSight(prepared.open().isNothing() ? "Hestra" : exercise.title(), !prepared.open().isNothing(), look), WIDTH, HEIGHT);
+        Scene scene = new Scene(new FirstSight(prepared.open().isNothing() ? "Hestra" : exercise.title(), !prepared.open()
+                .isNothing(), look), WIDTH, HEIGHT);
         Looks.sheets(scene);
         stage.setScene(scene);
         stage.setTitle(prepared.open().isNothing() ? "Hestra" : MainWindow.title(exercise));
@@ -194,13 +206,14 @@ public final class HestraApp {
             }
             LOG.error("The window cannot be made", e);
             prepared.open().close();
-            return window(prepared.withStart(MainWindow.cannotBeOpened(prepared.open().history().present().exercise().title(), prepared.open().journalFile())), dialogs, look);
+            return window(prepared.withStart(MainWindow.cannotBeOpened(prepared.open().history().present().exercise().title(),
+                    prepared.open().journalFile())), dialogs, look);
         }
     }
 
     /**
-     * Whatever goes wrong on the window's thread is logged and said, each thing once, and the window goes on: the desk is what it was before, since it is
-     * changed as a whole or not at all.
+     * Whatever goes wrong on the window's thread is logged and said, each thing once, and the window goes on: the desk is what it
+     * was before, since it is changed as a whole or not at all.
      */
     static void outlast(MainWindow window) {
         Set<String> said = new HashSet<>();
@@ -208,7 +221,8 @@ public final class HestraApp {
             LOG.error("Something went wrong in the window", failure);
             StackTraceElement[] at = failure.getStackTrace();
             if (said.add(failure.getClass() + (at.length == 0 ? "" : at[0].toString()))) {
-                window.say("Something went wrong here and was not done. Your work is as it was before; what happened stands in the log.");
+                window.say("Something went wrong here and was not done. Your work is as it was before; what happened stands in "
+                        + "the log.");
             }
         });
     }

@@ -84,13 +84,17 @@ final class KeysBoard extends Board {
             new Line("Esc", "deselects, closes, goes back to the sheet"));
 
     KeysBoard() {
-        super("keys", "Mouse and keys", "There are no modes: what is under the pointer decides what a press does, and the line below the plot says so beforehand.",
+        super("keys", "Mouse and keys",
+                "There are no modes: what is under the pointer decides what a press does, and the line below the plot says so "
+                + "beforehand.",
                 columns());
     }
 
     private static Node columns() {
-        FlowPane columns = new FlowPane(new VBox(group("In the plot, with the mouse", MOUSE)), new VBox(group("In the plot, with keys", PLOT)),
-                new VBox(group("In the table", TABLE), group("On your own sheet", SHEET)), new VBox(group("Everywhere", EVERYWHERE), group("In Mark", MARK)));
+        FlowPane columns = new FlowPane(new VBox(group("In the plot, with the mouse", MOUSE)),
+                new VBox(group("In the plot, with keys", PLOT)),
+                new VBox(group("In the table", TABLE), group("On your own sheet", SHEET)),
+                        new VBox(group("Everywhere", EVERYWHERE), group("In Mark", MARK)));
         columns.setPrefWrapLength(WIDEST);
         columns.getStyleClass().add("keys-columns");
         columns.getChildren().forEach(it -> it.getStyleClass().add("keys-column"));

@@ -51,7 +51,8 @@ final class LibraryBoard extends Board {
         this(look, settings, askForFolder, chosen, new VBox(10));
     }
 
-    private LibraryBoard(Look look, Settings settings, Supplier<Optional<Path>> askForFolder, Consumer<Path> chosen, VBox contents) {
+    private LibraryBoard(Look look, Settings settings, Supplier<Optional<Path>> askForFolder, Consumer<Path> chosen,
+            VBox contents) {
         super("library", "Library", "The exercises of a folder of yours, and of the folders in it.", contents);
         this.look = look;
         this.settings = settings;
@@ -108,7 +109,9 @@ final class LibraryBoard extends Board {
         String kept = settings.text(FOLDER, "");
         Optional<Path> known = settings.path(FOLDER).filter(Files::isDirectory);
         if (known.isEmpty()) {
-            where.setText(kept.isBlank() ? "Choose the folder in which you keep your exercises." : kept + " is not there any more. Choose another folder.");
+            where.setText(kept.isBlank()
+                    ? "Choose the folder in which you keep your exercises."
+                    : kept + " is not there any more. Choose another folder.");
             all = List.of();
             list.getChildren().clear();
             return;

@@ -113,18 +113,22 @@ public final class MainWindow {
         } else if (!open.isKept() && !open.isNothing()) {
             notices.say("Your work cannot be kept as you go: Hestra’s folder (" + settings.folder() + ") cannot be written.");
         } else if (open.restored() > 0 && !model().desk().exercise().isStudy()) {
-            notices.say("Your earlier work is back. “Start again” in the menu starts from the beginning; undo brings the work back.");
+            notices.say("Your earlier work is back. “Start again” in the menu starts from the beginning; undo brings the work "
+                    + "back.");
         }
     }
 
     private Opened opened(OpenDesk desk) {
-        return new Opened(desk, modelOf(desk), model -> new WorkView(model, look.alongside(), settings, habits.alongside(), notices::say, this::handIn, exchange::savePlot, exchange::saveData),
-                model -> new WriteView(model, look.alongside(), settings, habits.alongside(), notices::say, exchange, this::tryIt),
+        return new Opened(desk, modelOf(desk), model -> new WorkView(model, look.alongside(), settings, habits.alongside(),
+                notices::say, this::handIn, exchange::savePlot, exchange::saveData),
+                model -> new WriteView(model, look.alongside(), settings, habits.alongside(), notices::say, exchange,
+                        this::tryIt),
                 model -> markView(model.desk().exercise(), !desk.isPassing()));
     }
 
     private MarkView markView(Exercise exercise, boolean own) {
-        MarkView made = new MarkView(exercise, own && !exercise.isCopy(), marker(), look.alongside(), settings, settings.folder().resolve("markings"), notices, () -> marking.chooseFolder());
+        MarkView made = new MarkView(exercise, own && !exercise.isCopy(), marker(), look.alongside(), settings, settings.folder()
+                .resolve("markings"), notices, () -> marking.chooseFolder());
         made.watchBy(_ -> bar.show(model().findings()));
         return made;
     }
@@ -150,7 +154,9 @@ public final class MainWindow {
         made.recordTo(edit -> record(desk, edit));
         made.sayRefusalsTo(notices::say);
         desk.watchKeeping(failure -> Platform.runLater(() -> {
-            notices.say(failure.map(why -> "Your work cannot be kept as you go (" + why + "). It is tried again and again; save or hand in before you close the window.").orElse("Your work is kept again, all of it."));
+            notices.say(failure.map(why -> "Your work cannot be kept as you go (" + why
+                    + "). It is tried again and again; save or hand in before you close the window.")
+                    .orElse("Your work is kept again, all of it."));
             bar.show(model().findings());
         }));
         return made;
@@ -314,7 +320,8 @@ public final class MainWindow {
     /** Whether nothing is left to do in what is open: all tasks are done, or nothing has been begun. */
     boolean isFinished() {
         Findings findings = model().findings();
-        boolean bare = findings.exercise().isStudy() && findings.work().table().size() == 0 && findings.work().sheet().notes().isEmpty();
+        boolean bare = findings.exercise().isStudy() && findings.work().table().size() == 0
+                && findings.work().sheet().notes().isEmpty();
         return bare || !findings.tasks().isEmpty() && findings.tasks().stream().allMatch(TaskState::done);
     }
 
@@ -378,14 +385,19 @@ public final class MainWindow {
         List<Place> places = new ArrayList<>(switch (view) {
             case START -> start.map(it -> List.of(new Place(List.of(it), () -> Optional.of(it.likeliest())))).orElse(List.of());
             case WORK -> here.work().places();
-            case WRITE -> here.write().places().stream().map(node -> new Place(List.of(node), () -> FocusMark.first(node))).toList();
-            case MARK -> here.mark().places().stream().map(node -> new Place(List.of(node), () -> FocusMark.first(node))).toList();
+            case WRITE -> here.write().places().stream()
+                    .map(node -> new Place(List.of(node), () -> FocusMark.first(node))).toList();
+            case MARK -> here.mark().places().stream()
+                    .map(node -> new Place(List.of(node), () -> FocusMark.first(node))).toList();
         });
         places.add(new Place(List.of(bar), bar::entry));
         return places;
     }
 
-    /** Starts the exercise being written as a student would find it, on a desk of its own: what its author did in Work stays as it is. */
+    /**
+     * Starts the exercise being written as a student would find it, on a desk of its own: what its author did in Work stays as it
+     * is.
+     */
     void tryIt() {
         tryIt(model().desk().exercise());
     }
@@ -473,7 +485,8 @@ public final class MainWindow {
 
     /** What is said of an exercise that cannot be shown. */
     static String cannotBeOpened(String title, Optional<Path> journal) {
-        return "“" + title + "” could not be opened." + journal.map(file -> " What you did in it is kept in " + file + ".").orElse("");
+        return "“" + title + "” could not be opened." + journal.map(file -> " What you did in it is kept in " + file + ".")
+                .orElse("");
     }
 
     /** Hands the work in: one file for the instructor, and the write-up beside it. */

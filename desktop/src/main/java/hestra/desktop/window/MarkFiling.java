@@ -61,7 +61,8 @@ final class MarkFiling {
     private final Background background;
     private int running;
 
-    MarkFiling(MainWindow window, Settings settings, FileDialogs dialogs, Notices notices, Exchange exchange, Background background) {
+    MarkFiling(MainWindow window, Settings settings, FileDialogs dialogs, Notices notices, Exchange exchange,
+            Background background) {
         this.window = window;
         this.settings = settings;
         this.dialogs = dialogs;
@@ -82,7 +83,8 @@ final class MarkFiling {
 
     /** Opens a folder that is to be made or found first. */
     void open(Callable<Path> place) {
-        background.run("Making the class…", place, this::open, failure -> notices.say("The class could not be made: " + failure.getMessage() + "."));
+        background.run("Making the class…", place, this::open,
+                failure -> notices.say("The class could not be made: " + failure.getMessage() + "."));
     }
 
     /** Copies a file into a folder; beside one of the same name that is another, and not at all where it is there already. */
@@ -119,7 +121,8 @@ final class MarkFiling {
                     copyInto(folder.get(), file);
                 }
                 return files;
-            }, _ -> notices.say(Counted.of(files.size(), "hand-in") + " copied into " + folder.get() + "."), failure -> notices.say("They could not be copied into " + folder.get() + ": " + failure.getMessage() + "."));
+            }, _ -> notices.say(Counted.of(files.size(), "hand-in") + " copied into " + folder.get() + "."),
+                    failure -> notices.say("They could not be copied into " + folder.get() + ": " + failure.getMessage() + "."));
         }
         return true;
     }
@@ -133,10 +136,17 @@ final class MarkFiling {
         record Copy(Exercise exercise) implements With {}
     }
 
-    /** Opens the folder of a class: with the exercise that is open; else with the one that its hand-ins are work on, and where they are work on several, the person says which. */
+    /**
+     * Opens the folder of a class: with the exercise that is open; else with the one that its hand-ins are work on, and where
+     * they are work on several, the person says which.
+     */
     void open(Path folder) {
-        Optional<Exercise> open = window.isOpen() && !window.isWorkedInAlone() ? Optional.of(window.model().desk().exercise()) : Optional.empty();
-        background.run("Looking at " + FileReading.name(folder) + "…", () -> HandIns.in(folder).then(files -> Result.done(open.filter(it -> HandIns.isAnyOf(files, it.id())).map(it -> List.of(new HandIns.Of(it.id(), it.title(), files))).orElseGet(() -> HandIns.exercises(files)))), result -> {
+        Optional<Exercise> open = window.isOpen() && !window.isWorkedInAlone()
+                ? Optional.of(window.model().desk().exercise()) : Optional.empty();
+        background.run("Looking at " + FileReading.name(folder) + "…", () -> HandIns.in(folder)
+                .then(files -> Result.done(open.filter(it -> HandIns.isAnyOf(files, it.id()))
+                        .map(it -> List.of(new HandIns.Of(it.id(), it.title(), files)))
+                        .orElseGet(() -> HandIns.exercises(files)))), result -> {
             switch (result) {
                 case Result.Refused<List<HandIns.Of>>(String message) -> notices.say(message);
                 case Result.Done<List<HandIns.Of>>(List<HandIns.Of> found) -> choose(folder, open, found);
@@ -149,12 +159,16 @@ final class MarkFiling {
             exchange.remember(folder.resolve("x"));
             window.mark().open(folder);
         } else if (found.isEmpty()) {
-            notices.say(folder + " holds no hand-ins that can be read (files ending in " + HandInFile.ENDING + "). Open your exercise first to wait for them.");
+            notices.say(folder + " holds no hand-ins that can be read (files ending in " + HandInFile.ENDING
+                    + "). Open your exercise first to wait for them.");
         } else if (open.isEmpty() && found.size() == 1) {
             open(folder, found.getFirst());
         } else {
-            String none = open.map(it -> "None of the hand-ins in " + FileReading.name(folder) + " is work on “" + it.title() + "”. ").orElse("The hand-ins in " + FileReading.name(folder) + " are work on several exercises. ");
-            notices.ask(none + "Which exercise is to be marked?", found.stream().limit(MOST_SAID).map(it -> new Notices.Choice("“" + Student.shown(it.title(), "no title") + "” (" + it.files().size() + ")", () -> open(folder, it))).toArray(Notices.Choice[]::new));
+            String none = open.map(it -> "None of the hand-ins in " + FileReading.name(folder) + " is work on “" + it.title()
+                    + "”. ").orElse("The hand-ins in " + FileReading.name(folder) + " are work on several exercises. ");
+            notices.ask(none + "Which exercise is to be marked?", found.stream().limit(MOST_SAID)
+                    .map(it -> new Notices.Choice("“" + Student.shown(it.title(), "no title") + "” (" + it.files().size() + ")",
+                            () -> open(folder, it))).toArray(Notices.Choice[]::new));
         }
     }
 
@@ -166,9 +180,15 @@ final class MarkFiling {
                 case Result.Done<With>(With with) -> {
                     exchange.remember(folder.resolve("x"));
                     switch (with) {
-                        case With.Journal(Path journal) -> background.run("Opening your exercise…", () -> OpenDesk.resumed(journal, LastOpen.fileOf(settings, journal)), desk -> goOver(desk, folder),
+                        case With.Journal(Path journal) ->
+                                background.run("Opening your exercise…",
+                                        () -> OpenDesk.resumed(journal, LastOpen.fileOf(settings, journal)),
+                                        desk -> goOver(desk, folder),
                                 _ -> notices.say("Your exercise is open in another window. Mark the hand-ins there."));
-                        case With.Copy(Exercise exercise) -> goOver(OpenDesk.passing(Desk.open(exercise), "This is the copy of the exercise that came with the hand-ins. What you change here is not kept."), folder);
+                        case With.Copy(Exercise exercise) ->
+                                goOver(OpenDesk.passing(Desk.open(exercise),
+                                        "This is the copy of the exercise that came with the hand-ins. What you change here is "
+                                + "not kept."), folder);
                     }
                 }
             }
@@ -182,14 +202,17 @@ final class MarkFiling {
     }
 
     private Result<With> with(HandIns.Of of) {
-        return own(of.exercise()).map(journal -> Result.<With>done(new With.Journal(journal))).orElseGet(() -> HandIns.firstOf(of.files()).map(exercise -> Result.<With>done(new With.Copy(exercise)))
+        return own(of.exercise()).map(journal -> Result.<With>done(new With.Journal(journal)))
+                .orElseGet(() -> HandIns.firstOf(of.files()).map(exercise -> Result.<With>done(new With.Copy(exercise)))
                 .orElseGet(() -> Result.refused("None of the hand-ins can be read.")));
     }
 
     /** The instructor's own exercise among the recent work. */
     private Optional<Path> own(String id) {
         try (Stream<Path> journals = Files.list(OpenDesk.journals(settings.folder()))) {
-            return journals.filter(file -> file.toString().endsWith(JournalFile.ENDING)).filter(file -> JournalFile.begun(file).map(Desk::exercise).filter(it -> it.id().equals(id) && !it.isCopy()).isPresent()).findFirst();
+            return journals.filter(file -> file.toString().endsWith(JournalFile.ENDING))
+                    .filter(file -> JournalFile.begun(file).map(Desk::exercise)
+                            .filter(it -> it.id().equals(id) && !it.isCopy()).isPresent()).findFirst();
         } catch (IOException e) {
             return Optional.empty();
         }
@@ -210,7 +233,8 @@ final class MarkFiling {
             notices.say("There is no marking yet: open the folder with the hand-ins first.");
             return;
         }
-        dialogs.save(MARKING, exchange.lastFolder(), Publication.safe(window.mark().work().exercise().title(), "Marking") + MarksFile.ENDING).ifPresent(file -> {
+        dialogs.save(MARKING, exchange.lastFolder(),
+                Publication.safe(window.mark().work().exercise().title(), "Marking") + MarksFile.ENDING).ifPresent(file -> {
             try {
                 window.mark().saveMarking(file);
                 notices.say("The marking is in " + file + ".");
@@ -226,14 +250,16 @@ final class MarkFiling {
             return;
         }
         if (!window.mark().isByOwn()) {
-            notices.say("Open your own exercise first, and mark the folder there: what is given back is worked out from it, not from a copy that came back.");
+            notices.say("Open your own exercise first, and mark the folder there: what is given back is worked out from it, "
+                    + "not from a copy that came back.");
             return;
         }
         ClassWork work = window.mark().work();
         window.boards().giveBack(work, new GiveBackBoard.Actions() {
             @Override
             public void write(GiveBackBoard.Wanted wanted) {
-                dialogs.folder("A folder for what is given back", exchange.lastFolder()).ifPresent(folder -> MarkFiling.this.write(window.mark().work(), wanted, folder));
+                dialogs.folder("A folder for what is given back", exchange.lastFolder())
+                        .ifPresent(folder -> MarkFiling.this.write(window.mark().work(), wanted, folder));
             }
 
             @Override
@@ -263,7 +289,10 @@ final class MarkFiling {
                 }
                 Set<GiveBack.Form> forms = EnumSet.noneOf(GiveBack.Form.class);
                 forms.addAll(wanted.pages());
-                GiveBack.Written pages = forms.isEmpty() ? new GiveBack.Written(List.of(), List.of()) : new GiveBack(work, key, wanted.withKey(), today).write(handIns, folder, forms, wanted.paper(), share -> {
+                GiveBack.Written pages = forms.isEmpty()
+                        ? new GiveBack.Written(List.of(), List.of())
+                        : new GiveBack(work, key, wanted.withKey(), today)
+                        .write(handIns, folder, forms, wanted.paper(), share -> {
                     updateProgress(share, 1);
                     return !isCancelled();
                 });
@@ -277,7 +306,8 @@ final class MarkFiling {
             running--;
             List<String> failures = task.getValue().failures();
             notices.say(Counted.of(task.getValue().files().size(), "file") + " in " + folder + "." + (failures.isEmpty() ? ""
-                    : " " + Counted.of(failures.size(), "page") + " could not be written: " + failures.stream().limit(MOST_SAID).collect(Collectors.joining(" ")) + (failures.size() > MOST_SAID ? " …" : "")));
+                    : " " + Counted.of(failures.size(), "page") + " could not be written: " + failures.stream().limit(MOST_SAID)
+                    .collect(Collectors.joining(" ")) + (failures.size() > MOST_SAID ? " …" : "")));
         });
         task.setOnCancelled(_ -> {
             running--;
@@ -286,7 +316,10 @@ final class MarkFiling {
         task.setOnFailed(_ -> {
             running--;
             Throwable why = task.getException();
-            notices.say(why instanceof Progress.Stopped ? "Stopped. What was written by then is in " + folder + "." : "Not all could be written: " + why.getMessage() + ". What was written by then is in " + folder + "; your marking is as it was.");
+            notices.say(why instanceof Progress.Stopped
+                    ? "Stopped. What was written by then is in " + folder + "."
+                    : "Not all could be written: " + why.getMessage() + ". What was written by then is in " + folder
+                    + "; your marking is as it was.");
         });
         Thread.ofPlatform().daemon().name("giving back").start(task);
     }

@@ -8,7 +8,10 @@ import hestra.desktop.mark.MarkView;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.write.WriteView;
 
-/** A desk that is open in the window: where it is kept, its model, and its views, each made when it is first shown, so that nothing of one desk is left standing in another. */
+/**
+ * A desk that is open in the window: where it is kept, its model, and its views, each made when it is first shown, so that
+ * nothing of one desk is left standing in another.
+ */
 final class Opened {
 
     private final OpenDesk desk;
@@ -21,7 +24,8 @@ final class Opened {
     private Optional<MarkView> mark = Optional.empty();
 
     /** {@code model} keeps its edits on the desk. */
-    Opened(OpenDesk desk, DeskModel model, Function<DeskModel, WorkView> makeWork, Function<DeskModel, WriteView> makeWrite, Function<DeskModel, MarkView> makeMark) {
+    Opened(OpenDesk desk, DeskModel model, Function<DeskModel, WorkView> makeWork, Function<DeskModel, WriteView> makeWrite,
+            Function<DeskModel, MarkView> makeMark) {
         this.desk = desk;
         this.model = model;
         this.makeWork = makeWork;

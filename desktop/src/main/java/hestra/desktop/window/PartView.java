@@ -44,8 +44,8 @@ import hestra.working.CalculationLine;
 import static hestra.desktop.parts.Presence.holdVisible;
 
 /**
- * What stands beside the sheet for one part: plot with the residual strip, table and readings. It stands still while another part is in
- * hand, so everything is found as it was left.
+ * What stands beside the sheet for one part: plot with the residual strip, table and readings. It stands still while another part
+ * is in hand, so everything is found as it was left.
  */
 final class PartView {
 
@@ -74,7 +74,8 @@ final class PartView {
     private final TablePane table;
 
     /** {@code model} is that of the part. */
-    PartView(DeskModel model, Look look, Settings settings, GridHabits habits, Consumer<String> notice, Consumer<PlotSheet> savePlot, Consumer<DataTable> saveTable,
+    PartView(DeskModel model, Look look, Settings settings, GridHabits habits, Consumer<String> notice,
+            Consumer<PlotSheet> savePlot, Consumer<DataTable> saveTable,
             Optional<Consumer<Keepable>> onKeep, Optional<Consumer<CalculationLine>> onKeepLine) {
         this.chips = new LayerChips(model, notice);
         this.plot = new PlotView(model, look);
@@ -85,10 +86,12 @@ final class PartView {
         this.dress = new DressMenu(model, look, plot);
         SplitPane figures = figures();
         this.plots = plots(figures);
-        this.stripRoom = new KeptDivider(figures, 0, false, settings, () -> working.isVisible() ? "working" : "strip", () -> working.isVisible() ? WORKING : STRIP * look.type());
+        this.stripRoom = new KeptDivider(figures, 0, false, settings, () -> working.isVisible() ? "working" : "strip",
+                () -> working.isVisible() ? WORKING : STRIP * look.type());
         this.table = new TablePane(model, habits, notice);
         this.prediction = new PredictionView(model, saveTable, onKeep);
-        VBox cards = new VBox(new ReadingsView(model), new ComparisonView(model), prediction, new CalculationsView(model, onKeepLine));
+        VBox cards = new VBox(new ReadingsView(model), new ComparisonView(model), prediction,
+                new CalculationsView(model, onKeepLine));
         holdVisible(cards);
         cards.getStyleClass().add("cards");
         this.readings = new CardScroll(cards);
@@ -107,7 +110,8 @@ final class PartView {
 
     /** Lights up the place where the task in hand is answered. */
     private void light(Findings findings) {
-        Optional<AnswerPlace> place = findings.taskInHand().filter(id -> findings.part().indexOf(id) >= 0).flatMap(findings.exercise()::task).map(Task::place);
+        Optional<AnswerPlace> place = findings.taskInHand().filter(id -> findings.part().indexOf(id) >= 0)
+                .flatMap(findings.exercise()::task).map(Task::place);
         boolean reads = findings.picture().isPresent();
         if (reads && upper.getChildren().size() == 1) {
             upper.getChildren().add(picture.get());
@@ -148,11 +152,13 @@ final class PartView {
     }
 
     Place plotPlace() {
-        return new Place(List.of(upper, chips, dress, takeAway), () -> Optional.of(plot.isVisible() ? plot : picture.get().entry()));
+        return new Place(List.of(upper, chips, dress, takeAway),
+                () -> Optional.of(plot.isVisible() ? plot : picture.get().entry()));
     }
 
     Place belowPlace() {
-        return new Place(List.of(strip, working), () -> strip.isVisible() ? Optional.of(strip) : working.entry().or(() -> FocusMark.first(working)));
+        return new Place(List.of(strip, working), () -> strip.isVisible() ? Optional.of(strip) : working.entry()
+                .or(() -> FocusMark.first(working)));
     }
 
     Place tablePlace() {

@@ -35,7 +35,9 @@ final class PlanBoard extends Board {
     }
 
     private PlanBoard(Look look, Consumer<Exercise> chosen, TilePane cards) {
-        super("plans", "Plans to start from", "Each is complete. Put your own data in its place, by paste, file or recipe: tasks and keys follow, and what no longer fits is pointed out.", cards);
+        super("plans", "Plans to start from",
+                "Each is complete. Put your own data in its place, by paste, file or recipe: tasks and keys follow, and what "
+                + "no longer fits is pointed out.", cards);
         this.cards = cards;
         cards.setPrefColumns(2);
         cards.setPrefTileWidth(CARD);
@@ -50,7 +52,8 @@ final class PlanBoard extends Board {
         Label about = new Label(plan.about());
         about.setWrapText(true);
         about.setMinHeight(Region.USE_PREF_SIZE);
-        Label kinds = new Label(exercise.tasks().stream().map(task -> task.kind().title()).distinct().collect(Collectors.joining(" \u00b7 ")));
+        Label kinds = new Label(exercise.tasks().stream().map(task -> task.kind().title()).distinct()
+                .collect(Collectors.joining(" \u00b7 ")));
         kinds.getStyleClass().add("small");
         kinds.setMinWidth(0);
         VBox text = new VBox(3, title, about, kinds);

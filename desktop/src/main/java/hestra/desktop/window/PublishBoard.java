@@ -34,7 +34,10 @@ import hestra.variants.Variants;
 
 import static hestra.desktop.parts.Presence.present;
 
-/** Asks for whom copies are wanted: one for all, so many variants, or one for each name of a list. What is unfinished is said first. */
+/**
+ * Asks for whom copies are wanted: one for all, so many variants, or one for each name of a list. What is unfinished is said
+ * first.
+ */
 final class PublishBoard extends Board {
 
     private static final double WIDTH = 620;
@@ -77,7 +80,8 @@ final class PublishBoard extends Board {
     }
 
     private PublishBoard(Exercise exercise, Actions actions, VBox contents) {
-        super("publish-board", "Publish", "Students\u2019 copies in a folder. They open in Work alone, and hold no key that you set by hand.", contents);
+        super("publish-board", "Publish",
+                "Students\u2019 copies in a folder. They open in Work alone, and hold no key that you set by hand.", contents);
         this.exercise = exercise;
         this.actions = actions;
         boolean alike = Variants.areAlike(exercise);
@@ -121,9 +125,12 @@ final class PublishBoard extends Board {
         contents.getStyleClass().add("publish");
         contents.setPrefWidth(WIDTH);
         unfinished(contents);
-        contents.getChildren().addAll(small("copies are for"), whom, counted, listed, new VBox(6, small("beside them, as PDF"), handout, key, onPaper), summary, publish);
+        contents.getChildren().addAll(small("copies are for"), whom, counted, listed,
+                new VBox(6, small("beside them, as PDF"), handout, key, onPaper), summary, publish);
         if (alike) {
-            contents.getChildren().add(small("All copies have the same data. What differs from student to student is set in Write, under \u201cVariants\u201d."));
+            contents.getChildren()
+                    .add(small("All copies have the same data. What differs from student to student is set in Write, under "
+                    + "\u201cVariants\u201d."));
         }
         choose(chosen);
     }
@@ -180,7 +187,9 @@ final class PublishBoard extends Board {
 
     /** For whom, as it is chosen; nothing while there are no names. */
     private Optional<Publication.Readers> readers() {
-        Supplier<Optional<Publication.Readers>> named = () -> NameList.of(names.getText()) instanceof Result.Done<NameList>(NameList list) ? Optional.of(new Publication.Readers.Named(list.list())) : Optional.empty();
+        Supplier<Optional<Publication.Readers>> named = () ->
+                NameList.of(names.getText()) instanceof Result.Done<NameList>(NameList list)
+                ? Optional.of(new Publication.Readers.Named(list.list())) : Optional.empty();
         return switch (chosen) {
             case NAMED -> named.get();
             case NUMBERED -> Optional.of(new Publication.Readers.Count(count.getValue()));
@@ -201,7 +210,9 @@ final class PublishBoard extends Board {
         summary.setText("Edition " + edition + (again ? ", as it was published before: " : ": ") + readers.map(it -> switch (it) {
             case Publication.Readers.All _ -> "one copy.";
             case Publication.Readers.Count(int number) -> Counted.of(number, "copy", "copies") + ".";
-            case Publication.Readers.Named(ClassList list) -> Counted.of(list.entries().size(), "copy", "copies") + ", and " + Publication.GRADEBOOK + " with a line for each name, in the folder \u201c" + Publication.OF_INSTRUCTOR + "\u201d.";
+            case Publication.Readers.Named(ClassList list) ->
+                    Counted.of(list.entries().size(), "copy", "copies") + ", and " + Publication.GRADEBOOK
+                    + " with a line for each name, in the folder \u201c" + Publication.OF_INSTRUCTOR + "\u201d.";
         }).orElse("no names yet."));
         publish.setDisable(readers.isEmpty());
     }

@@ -23,7 +23,9 @@ import hestra.numbers.Counted;
 import hestra.variants.Variant;
 import hestra.variants.Variants;
 
-/** Publishes the exercise that is being written: asks for whom, writes the copies beside the window's work, and keeps the edition. */
+/**
+ * Publishes the exercise that is being written: asks for whom, writes the copies beside the window's work, and keeps the edition.
+ */
 final class Publishing {
 
     private static final FileDialogs.Kind NAMES = new FileDialogs.Kind("A list of names", DataFile.ENDINGS);
@@ -66,7 +68,8 @@ final class Publishing {
     }
 
     private void chooseFolder(Exercise exercise, Publication.Readers readers, PublishBoard.Printed printed) {
-        dialogs.folder("A folder for the copies", exchange.lastFolder()).ifPresent(folder -> write(exercise, readers, printed, folder));
+        dialogs.folder("A folder for the copies", exchange.lastFolder())
+                .ifPresent(folder -> write(exercise, readers, printed, folder));
     }
 
     private void write(Exercise exercise, Publication.Readers readers, PublishBoard.Printed printed, Path folder) {
@@ -88,23 +91,28 @@ final class Publishing {
                 };
             }
         };
-        run("Writing " + Counted.of(Math.max(1, readers.variants()), "copy", "copies") + "\u2026", task, published -> done(published, folder),
-                "Stopped. What was written by then is in " + folder + "; no edition was published.", "The copies could not be written: ");
+        run("Writing " + Counted.of(Math.max(1, readers.variants()), "copy", "copies") + "\u2026", task,
+                published -> done(published, folder),
+                "Stopped. What was written by then is in " + folder + "; no edition was published.",
+                        "The copies could not be written: ");
     }
 
     /** Puts the variants on paper: the handout beside the copies, the key where students do not look. */
-    private static void print(Exercise exercise, Publication.Readers readers, PublishBoard.Printed printed, Path folder, IntFunction<Progress> progress) throws IOException {
+    private static void print(Exercise exercise, Publication.Readers readers, PublishBoard.Printed printed, Path folder,
+            IntFunction<Progress> progress) throws IOException {
         List<Variant> variants = IntStream.rangeClosed(readers.variants() == 0 ? 0 : 1, readers.variants()).mapToObj(number -> {
             progress.apply(1).tell(0);
             return Variants.draw(exercise, number);
         }).toList();
         String name = Publication.safe(exercise.title(), "Exercise");
         if (printed.handout()) {
-            Handout.write(exercise, variants, readers.namesOfCopies(), printed.paper(), folder.resolve(name + ", handout.pdf"), progress.apply(1));
+            Handout.write(exercise, variants, readers.namesOfCopies(), printed.paper(), folder.resolve(name + ", handout.pdf"),
+                    progress.apply(1));
         }
         if (printed.key()) {
             Path own = Files.createDirectories(folder.resolve(Publication.OF_INSTRUCTOR));
-            Handout.writeKey(exercise, variants, printed.paper(), own.resolve(name + ", key.pdf"), progress.apply(printed.handout() ? 2 : 1));
+            Handout.writeKey(exercise, variants, printed.paper(), own.resolve(name + ", key.pdf"),
+                    progress.apply(printed.handout() ? 2 : 1));
         }
     }
 
@@ -135,7 +143,10 @@ final class Publishing {
     /** The edition is kept in the exercise, so that what comes back can be marked when it has been changed. */
     private void done(Publication published, Path folder) {
         window.model().apply(new ExerciseEdit.Publish(published.edition()));
-        String missed = published.missed().isEmpty() ? "" : " In " + Counted.of((int) published.missed().stream().map(it -> it.message().split(":")[0]).distinct().count(), "variant") + " a wish was not met: " + published.missed().getFirst().message();
+        String missed = published.missed().isEmpty()
+                ? ""
+                : " In " + Counted.of((int) published.missed().stream().map(it -> it.message().split(":")[0]).distinct().count(),
+                        "variant") + " a wish was not met: " + published.missed().getFirst().message();
         boolean kept = window.open().file().isPresent();
         if (kept) {
             window.filing().save();

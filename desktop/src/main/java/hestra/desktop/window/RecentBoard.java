@@ -32,7 +32,10 @@ final class RecentBoard extends Board {
     private final VBox list;
     private final Newest<List<RecentWork>> reading = new Newest<>("recent work");
 
-    /** A board that tells which journal was chosen and then goes; {@code folder} is Hestra's own, and what is open now is not offered. */
+    /**
+     * A board that tells which journal was chosen and then goes; {@code folder} is Hestra's own, and what is open now is not
+     * offered.
+     */
     RecentBoard(Path folder, Supplier<Optional<Path>> openNow, Consumer<Path> chosen) {
         this(folder, openNow, chosen, new VBox());
     }
@@ -53,15 +56,18 @@ final class RecentBoard extends Board {
         list.getChildren().setAll(note("Looking…"));
         super.open();
         Optional<Path> now = openNow.get();
-        reading.run(() -> RecentWork.in(folder), works -> show(works.stream().filter(it -> !now.equals(Optional.of(it.journal()))).toList()),
-                _ -> list.getChildren().setAll(note("The list cannot be read. The work itself is in " + OpenDesk.journals(folder) + ".")));
+        reading.run(() -> RecentWork.in(folder), works -> show(works.stream().filter(it -> !now.equals(Optional.of(it.journal())))
+                .toList()),
+                _ -> list.getChildren().setAll(note("The list cannot be read. The work itself is in " + OpenDesk.journals(folder)
+                        + ".")));
     }
 
     private void show(List<RecentWork> works) {
         boolean waiting = getScene() != null && getScene().getFocusOwner() == first();
         list.getChildren().setAll(works.stream().map(this::line).toList());
         if (works.isEmpty()) {
-            list.getChildren().setAll(note("Nothing else yet. What you do in an exercise will appear here when you open another one."));
+            list.getChildren().setAll(note("Nothing else yet. What you do in an exercise will appear here when you open "
+                    + "another one."));
         } else if (waiting) {
             list.getChildren().getFirst().requestFocus();
         }

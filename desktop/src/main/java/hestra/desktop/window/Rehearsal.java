@@ -10,8 +10,8 @@ import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 
 /**
- * Goes once through what people do first, and closes the window: the launcher has this recorded, so that the program knows its way at every
- * start. Nothing that is done here stays, since the launcher lets it happen in a folder of its own.
+ * Goes once through what people do first, and closes the window: the launcher has this recorded, so that the program knows its
+ * way at every start. Nothing that is done here stays, since the launcher lets it happen in a folder of its own.
  */
 final class Rehearsal {
 
@@ -25,7 +25,8 @@ final class Rehearsal {
 
     private Rehearsal(MainWindow window) {
         this.window = window;
-        steps.addAll(List.of(() -> window.show(MainWindow.View.WRITE), () -> window.show(MainWindow.View.WORK), () -> window.show(MainWindow.View.START), this::pasteData,
+        steps.addAll(List.of(() -> window.show(MainWindow.View.WRITE), () -> window.show(MainWindow.View.WORK),
+                () -> window.show(MainWindow.View.START), this::pasteData,
                 () -> window.show(MainWindow.View.WORK), window::undo, Started::tellAndClose));
     }
 
@@ -55,7 +56,8 @@ final class Rehearsal {
 
     private void pasteData() {
         ClipboardContent content = new ClipboardContent();
-        content.putString("days\tlength (cm)\n" + IntStream.range(0, ROWS).mapToObj(i -> i / 10.0 + "\t" + (5 + i % 7 + i / 50) / 2.0).collect(Collectors.joining("\n")));
+        content.putString("days\tlength (cm)\n" + IntStream.range(0, ROWS)
+                .mapToObj(i -> i / 10.0 + "\t" + (5 + i % 7 + i / 50) / 2.0).collect(Collectors.joining("\n")));
         Clipboard.getSystemClipboard().setContent(content);
         window.filing().pasteData();
     }

@@ -36,12 +36,16 @@ final class ReportBoard extends Board {
     }
 
     private ReportBoard(Settings settings, boolean study, Chosen chosen, VBox contents) {
-        super("report-board", "Report", study ? "Everything that stands on your sheet, in that order." : "Your answers, the figures they are about, and your data.", contents);
+        super("report-board", "Report",
+                study
+                ? "Everything that stands on your sheet, in that order."
+                : "Your answers, the figures they are about, and your data.", contents);
         name.setId("report-name");
         name.setText(settings.text(NAME, ""));
         name.setPromptText("your name");
         name.setPrefColumnCount(26);
-        Choices<Paper> papers = new Choices<>("report-paper", List.of(Paper.values()), Paper::title, paper -> settings.put(PAPER, paper.name()));
+        Choices<Paper> papers = new Choices<>("report-paper", List.of(Paper.values()), Paper::title,
+                paper -> settings.put(PAPER, paper.name()));
         papers.show(Optional.of(paper(settings)));
         contents.getStyleClass().add("report-choices");
         contents.setPrefWidth(WIDTH);
@@ -52,11 +56,13 @@ final class ReportBoard extends Board {
         first = button("PDF…", "report-pdf", ".pdf", settings, chosen);
         contents.getChildren().addAll(line(first, "to print, or to hand in"),
                 line(button("Web page…", "report-html", ".html", settings, chosen), "one file that opens in any browser"),
-                line(button("OpenDocument text…", "report-odt", ".odt", settings, chosen), "to go on writing in a word processor"));
+                line(button("OpenDocument text…", "report-odt", ".odt", settings, chosen),
+                        "to go on writing in a word processor"));
     }
 
     private static Paper paper(Settings settings) {
-        return Arrays.stream(Paper.values()).filter(paper -> paper.name().equals(settings.text(PAPER, ""))).findFirst().orElse(Paper.A4);
+        return Arrays.stream(Paper.values()).filter(paper -> paper.name().equals(settings.text(PAPER, "")))
+                .findFirst().orElse(Paper.A4);
     }
 
     private static Node row(String text, Node field) {

@@ -33,7 +33,8 @@ final class Rounds {
         for (int i = 1; i <= all.size(); i++) {
             int from = at < 0 && backward ? 0 : at;
             Place place = all.get(Math.floorMod(from + (backward ? -i : i), all.size()));
-            Optional<Node> entry = Optional.ofNullable(remembered.get(place.nodes().getFirst())).map(WeakReference::get).filter(node -> place.holds(node) && canTake(node)).or(place.entry())
+            Optional<Node> entry = Optional.ofNullable(remembered.get(place.nodes().getFirst())).map(WeakReference::get)
+                    .filter(node -> place.holds(node) && canTake(node)).or(place.entry())
                     .filter(Rounds::canTake);
             if (entry.isPresent()) {
                 FocusMark.give(entry.get());

@@ -96,7 +96,8 @@ final class TopBar extends StackPane {
         unkept.setAccessibleText("Your work is not kept as you go: Hestra's folder cannot be written");
         main(save, "save", "Save the exercise as a file (Ctrl+S)", () -> window.filing().save());
         main(publish, "publish", "Write students\u2019 copies into a folder", () -> window.publishing().begin());
-        main(giveBack, "give-back", "Write a page for each student, the gradebook and the class on one page", () -> window.marking().giveBack());
+        main(giveBack, "give-back", "Write a page for each student, the gradebook and the class on one page",
+                () -> window.marking().giveBack());
         save.getStyleClass().add("secondary");
         tryIt.getStyleClass().add("secondary");
         undo.setOnAction(_ -> window.undo());
@@ -108,9 +109,11 @@ final class TopBar extends StackPane {
         HBox.setHgrow(gap, Priority.ALWAYS);
         // It lies over what stands at the left.
         gap.setMouseTransparent(true);
-        main(ask, "ask-about-it", "Make this the first part of a new exercise, and write tasks about it", () -> window.filing().askAboutIt());
+        main(ask, "ask-about-it", "Make this the first part of a new exercise, and write tasks about it",
+                () -> window.filing().askAboutIt());
         ask.getStyleClass().add("secondary");
-        main(report, "report", "One page of all that stands on the sheet: to read, to print or to go on writing (Ctrl+P)", () -> window.filing().report());
+        main(report, "report", "One page of all that stands on the sheet: to read, to print or to go on writing (Ctrl+P)",
+                () -> window.filing().report());
         HBox right = new HBox(gap, undo, redo, numbers, type, menu(), back, tryIt, save, publish, giveBack, handIn, ask, report);
         right.setAlignment(Pos.CENTER_RIGHT);
         right.getStyleClass().add("bar-right");
@@ -132,14 +135,19 @@ final class TopBar extends StackPane {
 
     /** What takes the keyboard first. */
     Optional<Node> entry() {
-        return Optional.ofNullable(views.get(window.view())).filter(_ -> middle.isVisible()).<Node>map(it -> it).or(() -> FocusMark.first(this));
+        return Optional.ofNullable(views.get(window.view())).filter(_ -> middle.isVisible()).<Node>map(it -> it)
+                .or(() -> FocusMark.first(this));
     }
 
     void show(Findings findings) {
         boolean start = window.view() == View.START;
         boolean study = findings.exercise().isStudy() && !start;
         title.setText(start ? "Hestra" : findings.exercise().title());
-        place.setText(start ? "" : study ? findings.exercise().heading().isBlank() ? "" : "your data" : window.view() == View.WRITE ? placeAndEdition(findings.exercise()) : findings.exercise().place());
+        String besideHeading = findings.exercise().heading().isBlank() ? "" : "your data";
+        place.setText(start ? ""
+                : study ? besideHeading
+                : window.view() == View.WRITE ? placeAndEdition(findings.exercise())
+                : findings.exercise().place());
         boolean mark = window.view() == View.MARK;
         if (mark) {
             place.setText(window.classInWords());
@@ -171,8 +179,10 @@ final class TopBar extends StackPane {
 
     /** Where the data come from, and which edition was published last. */
     private static String placeAndEdition(Exercise exercise) {
-        String edition = exercise.issue().editions().isEmpty() ? "" : "edition " + exercise.issue().editions().getLast().number() + " published";
-        return exercise.place().isBlank() || edition.isEmpty() ? exercise.place() + edition : exercise.place() + " \u00b7 " + edition;
+        String edition = exercise.issue().editions().isEmpty()
+                ? "" : "edition " + exercise.issue().editions().getLast().number() + " published";
+        return exercise.place().isBlank() || edition.isEmpty()
+                ? exercise.place() + edition : exercise.place() + " \u00b7 " + edition;
     }
 
     private ToggleButton tab(View view, String name) {

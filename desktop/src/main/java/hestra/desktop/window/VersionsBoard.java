@@ -23,7 +23,9 @@ final class VersionsBoard extends Board {
     }
 
     private VersionsBoard(List<EarlierVersion> versions, Consumer<EarlierVersion> chosen, VBox list) {
-        super("versions", "Earlier versions", "The exercise as you saved it, each time. One that you bring back takes the place of what is there; undo takes it back.", list);
+        super("versions", "Earlier versions",
+                "The exercise as you saved it, each time. One that you bring back takes the place of what is there; undo takes "
+                + "it back.", list);
         this.list = list;
         list.setPrefWidth(WIDTH);
         for (int i = 0; i < versions.size(); i++) {

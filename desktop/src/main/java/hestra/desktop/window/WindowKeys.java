@@ -25,7 +25,8 @@ final class WindowKeys {
     private static final KeyCombination REDO_TOO = KeyCombination.valueOf("Shortcut+Y");
     private static final KeyCombination START = KeyCombination.valueOf("Alt+Home");
     private static final KeyCombination NUMBERS = KeyCombination.valueOf("Shortcut+B");
-    private static final Map<KeyCombination, Keepable> KEEP = Map.of(KeyCombination.valueOf("Shortcut+K"), Keepable.FIGURE, KeyCombination.valueOf("Shortcut+E"), Keepable.EQUATION,
+    private static final Map<KeyCombination, Keepable> KEEP = Map.of(KeyCombination.valueOf("Shortcut+K"), Keepable.FIGURE,
+            KeyCombination.valueOf("Shortcut+E"), Keepable.EQUATION,
             KeyCombination.valueOf("Shortcut+R"), Keepable.READINGS);
     private static final KeyCombination PASTE = KeyCombination.valueOf("Shortcut+V");
 
@@ -42,7 +43,8 @@ final class WindowKeys {
 
     /** Undo and redo are the desk's, in text fields too: an answer is part of the work. A cell being typed is its own. */
     private void before(KeyEvent event) {
-        boolean typingCell = window.root().getScene().getFocusOwner() instanceof TextInputControl field && DataGrid.isCellEditor(field);
+        boolean typingCell = window.root().getScene().getFocusOwner() instanceof TextInputControl field
+                && DataGrid.isCellEditor(field);
         if (event.getCode() == ROUND) {
             rounds.go(window.root().getScene(), event.isShiftDown());
             event.consume();

@@ -58,11 +58,14 @@ final class WorkView {
     private final KeptDivider rightRoom;
     private PartView here;
 
-    WorkView(DeskModel model, Look look, Settings settings, GridHabits habits, Consumer<String> notice, Runnable onHandIn, Consumer<PlotSheet> savePlot,
+    WorkView(DeskModel model, Look look, Settings settings, GridHabits habits, Consumer<String> notice, Runnable onHandIn,
+            Consumer<PlotSheet> savePlot,
             Consumer<DataTable> saveTable) {
         this.look = look;
         this.make = part -> new PartView(model.of(part), look, settings, habits, notice, savePlot, saveTable,
-                keeps(model, part) ? Optional.of(this::keep) : Optional.empty(), keeps(model, part) ? Optional.of(this::keepLine) : Optional.empty());
+                keeps(model, part)
+                        ? Optional.of(this::keep)
+                        : Optional.empty(), keeps(model, part) ? Optional.of(this::keepLine) : Optional.empty());
         this.here = view(model.findings().part());
         boolean study = model.desk().exercise().isStudy();
         Runnable toTable = () -> here.table().focusNextEmpty();
@@ -79,8 +82,10 @@ final class WorkView {
         left.setPrefWidth(SHEET);
         pane.setDividerPositions(SHEET / WIDTH, 1 - RIGHT / WIDTH);
         leftRoom = new KeptDivider(pane, 0, true, settings, () -> showsOverview() ? "overview" : "sheet",
-                () -> Math.max(LEAST_SHEET * Math.clamp(look.type(), 1, MOST_OF_TYPE), (showsOverview() ? OVERVIEW : SHEET) * share()));
-        rightRoom = new KeptDivider(pane, 1, false, settings, () -> "right", () -> Math.max(LEAST_RIGHT, RIGHT * share()) + here.table().extraWidthProperty().get());
+                () -> Math.max(LEAST_SHEET * Math.clamp(look.type(), 1, MOST_OF_TYPE),
+                        (showsOverview() ? OVERVIEW : SHEET) * share()));
+        rightRoom = new KeptDivider(pane, 1, false, settings, () -> "right",
+                () -> Math.max(LEAST_RIGHT, RIGHT * share()) + here.table().extraWidthProperty().get());
         look.typeProperty().addListener(_ -> makeRoom());
         model.watch(this::show);
     }
@@ -120,7 +125,9 @@ final class WorkView {
         }
     }
 
-    /** Larger type needs more room at the sides, where the window has it to give; in a narrow window they give some to the plot. */
+    /**
+     * Larger type needs more room at the sides, where the window has it to give; in a narrow window they give some to the plot.
+     */
     private double share() {
         return Math.min(Math.max(look.type(), 1), pane.getWidth() / WIDTH);
     }
@@ -191,7 +198,8 @@ final class WorkView {
 
     /** The parts of the view, in the order in which a key goes round them. */
     List<Place> places() {
-        return List.of(new Place(List.of(left), () -> showsOverview() ? Optional.of(overview.get().entry()) : sheet.whereToType()), here.plotPlace(), here.belowPlace(), here.tablePlace(), here.readingsPlace());
+        return List.of(new Place(List.of(left), () -> showsOverview() ? Optional.of(overview.get()
+                .entry()) : sheet.whereToType()), here.plotPlace(), here.belowPlace(), here.tablePlace(), here.readingsPlace());
     }
 
     /** Takes the tables of a file into the student's table. */

@@ -30,8 +30,8 @@ import hestra.task.FillIn;
 import hestra.working.CalculationCells;
 
 /**
- * A calculation whose empty cells are filled in. Tab and Enter go from cell to cell in the order in which one works, whatever stands
- * where; Ctrl+Enter checks, as everywhere.
+ * A calculation whose empty cells are filled in. Tab and Enter go from cell to cell in the order in which one works, whatever
+ * stands where; Ctrl+Enter checks, as everywhere.
  */
 final class FillPane extends ScrollPane {
 
@@ -62,7 +62,8 @@ final class FillPane extends ScrollPane {
 
     /** The first cell that is still empty, or else the first. */
     Optional<Node> entry() {
-        return fields.values().stream().filter(it -> it.getText().isBlank()).findFirst().or(() -> fields.values().stream().findFirst()).map(it -> it);
+        return fields.values().stream().filter(it -> it.getText().isBlank()).findFirst()
+                .or(() -> fields.values().stream().findFirst()).map(it -> it);
     }
 
     void show(Findings findings) {
@@ -77,7 +78,8 @@ final class FillPane extends ScrollPane {
     }
 
     private Answer.Filled standing(Findings findings) {
-        return findings.exercise().task(task).map(findings::standing).filter(Answer.Filled.class::isInstance).map(it -> it.as(Answer.Filled.class)).orElse(Answer.Filled.NOTHING);
+        return findings.exercise().task(task).map(findings::standing).filter(Answer.Filled.class::isInstance)
+                .map(it -> it.as(Answer.Filled.class)).orElse(Answer.Filled.NOTHING);
     }
 
     private TextField field(String id) {
@@ -99,7 +101,8 @@ final class FillPane extends ScrollPane {
             }
         });
         field.addEventFilter(KeyEvent.KEY_PRESSED, event -> {
-            boolean onward = event.getCode() == KeyCode.TAB && !event.isControlDown() && !event.isShiftDown() || event.getCode() == KeyCode.ENTER && !event.isShortcutDown();
+            boolean onward = event.getCode() == KeyCode.TAB && !event.isControlDown() && !event.isShiftDown()
+                    || event.getCode() == KeyCode.ENTER && !event.isShortcutDown();
             boolean back = event.getCode() == KeyCode.TAB && event.isShiftDown() && !event.isControlDown();
             List<String> order = fill.asked();
             int to = order.indexOf(id) + (onward ? 1 : back ? -1 : 0);

@@ -63,12 +63,14 @@ final class MatrixPane {
 
     /** A large matrix in lines of text, of which only those in sight are drawn. */
     private static Node whole(String name, List<List<Double>> entries, NumberStyle style) {
-        List<List<String>> texts = entries.stream().map(line -> line.stream().map(entry -> shown(entry, style)).toList()).toList();
+        List<List<String>> texts = entries.stream()
+                .map(line -> line.stream().map(entry -> shown(entry, style)).toList()).toList();
         int wide = texts.stream().flatMap(List::stream).mapToInt(String::length).max().orElse(1);
         ListView<String> list = new ListView<>();
         list.setId("whole-hat-matrix");
         list.getStyleClass().add("whole-matrix");
-        list.getItems().setAll(texts.stream().map(line -> line.stream().map(text -> " ".repeat(wide - text.length()) + text).collect(Collectors.joining("  "))).toList());
+        list.getItems().setAll(texts.stream().map(line -> line.stream().map(text -> " ".repeat(wide - text.length()) + text)
+                .collect(Collectors.joining("  "))).toList());
         list.setPrefSize(WHOLE_WIDTH, WHOLE_HEIGHT);
         Label title = new Label(name);
         title.getStyleClass().add("small");
@@ -77,8 +79,10 @@ final class MatrixPane {
 
     /** What the hat matrix is known by. */
     private static Node facts(MatrixWorking working, NumberStyle style) {
-        Label trace = new Label("The diagonal of H adds up to " + style.show(working.trace()) + ":\nas many as there are coefficients.");
-        Label again = new Label("H·H − H should be 0. Its largest entry\nis " + style.withDigits(2).show(working.unevenness()) + (working.unevenness() == 0 ? "." : ": that is rounding."));
+        Label trace = new Label("The diagonal of H adds up to " + style.show(working.trace())
+                + ":\nas many as there are coefficients.");
+        Label again = new Label("H·H − H should be 0. Its largest entry\nis " + style.withDigits(2)
+                .show(working.unevenness()) + (working.unevenness() == 0 ? "." : ": that is rounding."));
         trace.setId("trace");
         again.setId("unevenness");
         VBox facts = new VBox(8, trace, again);

@@ -105,7 +105,8 @@ final class SumsTable extends HBox {
             next.setGraphic(Formula.onOneLine(said));
         }
         fold.setDisable(unfolded <= 2);
-        steps.getChildren().setAll(working.steps().stream().filter(step -> SumsWorking.UNFOLDING.indexOf(step.after()) < unfolded).map(this::step).toList());
+        steps.getChildren().setAll(working.steps().stream().filter(step -> SumsWorking.UNFOLDING.indexOf(step.after()) < unfolded)
+                .map(this::step).toList());
         rows.forEach(row -> mark(row, findings));
     }
 
@@ -115,8 +116,11 @@ final class SumsTable extends HBox {
         for (int i = 0; i < columns; i++) {
             int index = i;
             Column column = SumsWorking.UNFOLDING.get(i);
-            String heading = column == Column.X ? findings.x().name() : column == Column.Y ? findings.y().name() : column.heading();
-            made.add(column(heading, column == Column.PRODUCT ? WIDTH + 24 : WIDTH, line -> style.withDigits(5).shortest(rounded(line.values.get(index)))));
+            String heading = column == Column.X ? findings.x().name()
+                    : column == Column.Y ? findings.y().name()
+                    : column.heading();
+            made.add(column(heading, column == Column.PRODUCT ? WIDTH + 24 : WIDTH, line -> style.withDigits(5)
+                    .shortest(rounded(line.values.get(index)))));
         }
         table.getColumns().setAll(made);
         table.scrollToColumnIndex(columns);

@@ -77,7 +77,8 @@ public final class WorkingView extends BorderPane {
             onSheet.setId("keep-calculation");
             onSheet.getStyleClass().setAll("quiet");
             Tip.set(onSheet, "put the calculation on your sheet");
-            onSheet.setOnAction(_ -> it.accept(model.findings().work().plot().below() == Below.SUMS ? Keepable.SUMS : Keepable.MATRICES));
+            onSheet.setOnAction(_ -> it.accept(model.findings().work().plot().below() == Below.SUMS
+                    ? Keepable.SUMS : Keepable.MATRICES));
             head.getChildren().add(2, onSheet);
         });
         HBox.setHgrow(title, Priority.ALWAYS);
@@ -107,12 +108,14 @@ public final class WorkingView extends BorderPane {
             return;
         }
         filling = Optional.empty();
-        Optional<Aid> closed = Stream.of(Aid.LINE, Aid.EQUATION, Aid.R, Aid.R_SQUARED, Aid.RESIDUALS).filter(aid -> !findings.isOpen(aid)).findFirst();
+        Optional<Aid> closed = Stream.of(Aid.LINE, Aid.EQUATION, Aid.R, Aid.R_SQUARED, Aid.RESIDUALS)
+                .filter(aid -> !findings.isOpen(aid)).findFirst();
         if (closed.isPresent()) {
             say("The calculation will appear here. " + findings.whatOpens(closed.get()) + ".");
         } else if (below == Below.SUMS) {
             sums(findings);
-        } else if (shown == null || shown.pairs() != findings.pairs() || shown.slotInHand() != findings.slotInHand() || shown.fitInHand() != findings.fitInHand()
+        } else if (shown == null || shown.pairs() != findings.pairs() || shown.slotInHand() != findings.slotInHand()
+                || shown.fitInHand() != findings.fitInHand()
                 || !(getCenter() instanceof ScrollPane)) {
             matrices(findings);
         }
@@ -139,11 +142,13 @@ public final class WorkingView extends BorderPane {
     }
 
     private void sums(Findings findings) {
-        Optional<SumsWorking> working = findings.fit().line().filter(_ -> findings.pairs().size() <= MOST_ROWS).flatMap((LineFit line) -> SumsWorking.of(line, findings.pairs()));
+        Optional<SumsWorking> working = findings.fit().line().filter(_ -> findings.pairs().size() <= MOST_ROWS)
+                .flatMap((LineFit line) -> SumsWorking.of(line, findings.pairs()));
         if (working.isPresent()) {
             sums.show(findings, working.get());
             setCenter(sums);
-            offer(() -> WorkingText.sums(working.get(), findings.work().plot().unfolded(), findings.x().name(), findings.y().name(), findings.style()));
+            offer(() -> WorkingText.sums(working.get(), findings.work().plot().unfolded(), findings.x().name(),
+                    findings.y().name(), findings.style()));
         } else {
             say(findings.fit() instanceof Fit.None(String reason) ? reason : findings.pairs().size() > MOST_ROWS
                     ? "With more than " + MOST_ROWS + " points a calculation by hand is not written out."
@@ -162,7 +167,8 @@ public final class WorkingView extends BorderPane {
         } else {
             say(findings.fitInHand().filter(LinearFit.class::isInstance).isPresent()
                     ? "Matrices are written out for up to " + MatrixWorking.MOST + " points."
-                    : "Matrices solve curves that are sums of terms: select the line, a polynomial, a logarithmic curve or own terms.");
+                    : "Matrices solve curves that are sums of terms: select the line, a polynomial, a logarithmic curve or own "
+                    + "terms.");
         }
     }
 

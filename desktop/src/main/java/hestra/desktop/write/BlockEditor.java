@@ -46,13 +46,18 @@ final class BlockEditor extends VBox implements Editor {
         switch (block) {
             case Block.Illustration _ -> illustration(pictures);
             case Block.Plot _ -> plot();
-            case Block.Printed _ -> text(Block.Printed.class, "caption", "edit-caption", Block.Printed::caption, (_, it) -> new Block.Printed(id, it));
+            case Block.Printed _ ->
+                    text(Block.Printed.class, "caption", "edit-caption", Block.Printed::caption,
+                            (_, it) -> new Block.Printed(id, it));
             case Block.Formula _ -> {
-                text(Block.Formula.class, "formula, in plain text", "edit-formula", Block.Formula::formula, (_, it) -> new Block.Formula(id, it));
+                text(Block.Formula.class, "formula, in plain text", "edit-formula", Block.Formula::formula,
+                        (_, it) -> new Block.Formula(id, it));
                 hint("{x.name} and {y.name} stand for the variables. Copy signs such as ŷ, x̄, ², √ and · from here.");
             }
             case Block.Prose _ -> hint("Type the text in its place on the left.");
-            case Block.Strange _ -> hint("This Hestra does not know this kind of block. It is kept as it is in the file. You can move it or take it out; to change it, open the exercise in a newer Hestra.");
+            case Block.Strange _ ->
+                    hint("This Hestra does not know this kind of block. It is kept as it is in the file. You can move it or "
+                    + "take it out; to change it, open the exercise in a newer Hestra.");
             case Block.Asked _ -> throw new IllegalArgumentException("a task has an editor of its own");
         }
         watching = model.watch(this::show);
@@ -61,23 +66,28 @@ final class BlockEditor extends VBox implements Editor {
     private void illustration(Pictures pictures) {
         text(Block.Illustration.class, "caption", "edit-caption", Block.Illustration::caption,
                 (now, it) -> new Block.Illustration(id, now.picture(), it, now.alternative()));
-        text(Block.Illustration.class, "what it shows, for those who cannot see it", "edit-alternative", Block.Illustration::alternative,
+        text(Block.Illustration.class, "what it shows, for those who cannot see it", "edit-alternative",
+                Block.Illustration::alternative,
                 (now, it) -> new Block.Illustration(id, now.picture(), now.caption(), it));
         Button other = new Button("Another picture…");
         other.setId("edit-picture");
         other.setOnAction(_ -> pictures.choose(picture ->
-                change(Block.Illustration.class, now -> new Block.Illustration(id, picture, now.caption(), now.alternative()), Optional.empty())));
+                change(Block.Illustration.class, now -> new Block.Illustration(id, picture, now.caption(), now.alternative()),
+                        Optional.empty())));
         getChildren().add(other);
     }
 
     private void plot() {
-        text(Block.Plot.class, "caption", "edit-caption", Block.Plot::caption, (now, it) -> new Block.Plot(id, now.layers(), now.frame(), it));
+        text(Block.Plot.class, "caption", "edit-caption", Block.Plot::caption,
+                (now, it) -> new Block.Plot(id, now.layers(), now.frame(), it));
         VBox boxes = new VBox();
         boxes.getStyleClass().add("aid-list");
         for (Layer layer : LAYERS) {
             CheckBox box = new CheckBox(layer.title());
             box.setId("edit-layer-" + layer.name().toLowerCase(Locale.ROOT));
-            box.setOnAction(_ -> change(Block.Plot.class, now -> new Block.Plot(id, Ticked.with(now.layers(), layer, box.isSelected()), now.frame(), now.caption()), Optional.empty()));
+            box.setOnAction(_ -> change(Block.Plot.class,
+                    now -> new Block.Plot(id, Ticked.with(now.layers(), layer, box.isSelected()), now.frame(), now.caption()),
+                    Optional.empty()));
             shows.add(block -> box.setSelected(((Block.Plot) block).layers().contains(layer)));
             boxes.getChildren().add(box);
         }
@@ -89,7 +99,8 @@ final class BlockEditor extends VBox implements Editor {
         whole.setId("edit-frame-whole");
         whole.setOnAction(_ -> frame(Optional.empty()));
         shows.add(block -> whole.setDisable(((Block.Plot) block).frame().isEmpty()));
-        getChildren().addAll(TaskFields.label("beside the points"), boxes, TaskFields.label("what part of the plane"), new HBox(8, asInWork, whole));
+        getChildren().addAll(TaskFields.label("beside the points"), boxes, TaskFields.label("what part of the plane"),
+                new HBox(8, asInWork, whole));
     }
 
     private void frame(Optional<Frame> frame) {
@@ -103,7 +114,8 @@ final class BlockEditor extends VBox implements Editor {
         getChildren().add(hint);
     }
 
-    private <B extends Block> void text(Class<B> kind, String title, String fieldId, Function<B, String> now, BiFunction<B, String, Block> changed) {
+    private <B extends Block> void text(Class<B> kind, String title, String fieldId, Function<B, String> now,
+            BiFunction<B, String, Block> changed) {
         TextField field = new TextField();
         field.setId(fieldId);
         TypingRun run = new TypingRun(field);
@@ -119,7 +131,8 @@ final class BlockEditor extends VBox implements Editor {
 
     private <B extends Block> void change(Class<B> kind, Function<B, Block> change, Optional<String> run) {
         Optional<Block> before = model.desk().exercise().block(id);
-        before.map(kind::cast).map(change).filter(changed -> !before.get().equals(changed)).ifPresent(changed -> model.apply(new ExerciseEdit.ChangeBlock(changed, run)));
+        before.map(kind::cast).map(change).filter(changed -> !before.get().equals(changed))
+                .ifPresent(changed -> model.apply(new ExerciseEdit.ChangeBlock(changed, run)));
     }
 
     @Override

@@ -13,7 +13,9 @@ import hestra.desktop.model.DeskModel;
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;
 
-/** A block on the sheet that is written, which can be taken in hand, moved, doubled, copied and taken out, by mouse and by keys. */
+/**
+ * A block on the sheet that is written, which can be taken in hand, moved, doubled, copied and taken out, by mouse and by keys.
+ */
 final class BlockRow implements OutlineRow {
 
     private static final PseudoClass IN_HAND = PseudoClass.getPseudoClass("in-hand");

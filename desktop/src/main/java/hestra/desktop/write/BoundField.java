@@ -12,7 +12,10 @@ import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberReading;
 import hestra.numbers.NumberStyle;
 
-/** A field for a bound: a number as the exercise writes it, or nothing where it may be left empty. What is typed is kept while it says the same. */
+/**
+ * A field for a bound: a number as the exercise writes it, or nothing where it may be left empty. What is typed is kept while it
+ * says the same.
+ */
 final class BoundField extends TextField {
 
     private static final int DIGITS = 12;
@@ -27,7 +30,8 @@ final class BoundField extends TextField {
      * @param empty whether it may be left empty
      * @param typed takes what is typed, with the run of typing that it belongs to
      */
-    BoundField(String id, String what, boolean empty, Supplier<DecimalMark> mark, BiConsumer<OptionalDouble, Optional<String>> typed) {
+    BoundField(String id, String what, boolean empty, Supplier<DecimalMark> mark,
+            BiConsumer<OptionalDouble, Optional<String>> typed) {
         this.mark = mark;
         setId(id);
         setAccessibleText(what);
@@ -54,6 +58,7 @@ final class BoundField extends TextField {
 
     private Optional<OptionalDouble> value(String text) {
         return text.isBlank() ? Optional.of(OptionalDouble.empty())
-                : NumberReading.ofMeasurement(text, mark.get()) instanceof NumberReading.Value value ? Optional.of(OptionalDouble.of(value.value())) : Optional.empty();
+                : NumberReading.ofMeasurement(text, mark.get()) instanceof NumberReading.Value value
+                ? Optional.of(OptionalDouble.of(value.value())) : Optional.empty();
     }
 }

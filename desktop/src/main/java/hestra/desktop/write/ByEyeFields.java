@@ -30,12 +30,16 @@ final class ByEyeFields {
         Label problem = new Label();
         problem.getStyleClass().addAll("small", "problem-text");
         problem.setWrapText(true);
-        Consumer<Boolean> say = wrong -> problem.setText(wrong ? "Both are 1 or more, and the second is not below the first." : "");
+        Consumer<Boolean> say = wrong -> problem.setText(wrong
+                ? "Both are 1 or more, and the second is not below the first." : "");
         NumberText<ByEye> full = new NumberText<>(fields, model, "edit-full", false, task -> OptionalDouble.of(task.full()),
-                (task, value) -> new ByEye(task.terms(), task.curve(), value.getAsDouble(), Math.max(value.getAsDouble(), task.half())), value -> value >= 1, say);
+                (task, value) -> new ByEye(task.terms(), task.curve(), value.getAsDouble(),
+                        Math.max(value.getAsDouble(), task.half())), value -> value >= 1, say);
         NumberText<ByEye> half = new NumberText<>(fields, model, "edit-half", false, task -> OptionalDouble.of(task.half()),
-                (task, value) -> new ByEye(task.terms(), task.curve(), Math.min(value.getAsDouble(), task.full()), value.getAsDouble()), value -> value >= 1, say);
+                (task, value) -> new ByEye(task.terms(), task.curve(), Math.min(value.getAsDouble(), task.full()),
+                        value.getAsDouble()), value -> value >= 1, say);
         fields.add(TaskFields.label("which curve"), family, TaskFields.label("sum of squares as a multiple of the least"),
-                TaskFields.sideBySide(TaskFields.stacked("all marks up to", full.field()), TaskFields.stacked("half of them up to", half.field())), problem);
+                TaskFields.sideBySide(TaskFields.stacked("all marks up to", full.field()),
+                        TaskFields.stacked("half of them up to", half.field())), problem);
     }
 }

@@ -20,11 +20,13 @@ final class ChooseCurveFields {
     private ChooseCurveFields() {}
 
     static void add(KindFields<ChooseCurve> fields) {
-        VBox offered = Ticks.list(fields, "edit-offered", WriteEquation.CURVES, Curve::inWords, Curve::key, task -> Set.copyOf(task.offered()), (task, now) -> {
+        VBox offered = Ticks.list(fields, "edit-offered", WriteEquation.CURVES, Curve::inWords, Curve::key,
+                task -> Set.copyOf(task.offered()), (task, now) -> {
             List<Curve> curves = WriteEquation.CURVES.stream().filter(now::contains).toList();
             return curves.isEmpty() || curves.size() > ChooseCurve.MOST_CURVES ? task : task.offering(curves);
         });
-        Choices<ChooseCurve.By> by = new Choices<>("edit-by", List.of(ChooseCurve.By.values()), ChooseCurve.By::inWords, it -> fields.change(task -> task.with(it)));
+        Choices<ChooseCurve.By> by = new Choices<>("edit-by", List.of(ChooseCurve.By.values()), ChooseCurve.By::inWords,
+                it -> fields.change(task -> task.with(it)));
         ComboBox<String> chosen = new ComboBox<>();
         chosen.setId("edit-chosen");
         chosen.setMaxWidth(Double.MAX_VALUE);
@@ -41,8 +43,11 @@ final class ChooseCurveFields {
             chosen.setValue(task.options().get(task.chosen()));
             present(chosen, task.by() == ChooseCurve.By.AUTHOR);
         });
-        VBox reasons = Ticks.list(fields, "edit-reasons", List.of(CurveReason.values()), CurveReason::inWords, CurveReason::name, ChooseCurve::reasons, ChooseCurve::because);
-        fields.add(TaskFields.label("to choose from"), offered, TaskFields.label("right is"), by, chosen, TaskFields.label("reasons that are right (none: no reason is asked for)"), reasons,
-                Ticks.one(fields, "edit-sentence", "a sentence is asked for too, which you read", ChooseCurve::sentence, ChooseCurve::withSentence));
+        VBox reasons = Ticks.list(fields, "edit-reasons", List.of(CurveReason.values()), CurveReason::inWords, CurveReason::name,
+                ChooseCurve::reasons, ChooseCurve::because);
+        fields.add(TaskFields.label("to choose from"), offered, TaskFields.label("right is"), by, chosen,
+                TaskFields.label("reasons that are right (none: no reason is asked for)"), reasons,
+                Ticks.one(fields, "edit-sentence", "a sentence is asked for too, which you read", ChooseCurve::sentence,
+                        ChooseCurve::withSentence));
     }
 }

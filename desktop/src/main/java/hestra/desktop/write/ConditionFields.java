@@ -72,9 +72,12 @@ final class ConditionFields extends VBox {
         problem.getStyleClass().addAll("small", "problem-text");
         present(problem, false);
         Consumer<Boolean> say = wrong -> present(problem, wrong);
-        Node low = new NumberText<>(fields, model, prefix + "low", true, task -> of(task).band().low(), (task, value) -> with(task, it -> banded(it, new Band(value, it.band().high()))), _ -> true, say).field();
-        Node high = new NumberText<>(fields, model, prefix + "high", true, task -> of(task).band().high(), (task, value) -> with(task, it -> banded(it, new Band(it.band().low(), value))), _ -> true, say).field();
-        NumberText<ReachTarget> point = new NumberText<>(fields, model, prefix + "point", true, task -> point(of(task).measure()), (task, value) -> with(task, it -> ofPoint(it, value)),
+        Node low = new NumberText<>(fields, model, prefix + "low", true, task -> of(task).band().low(),
+                (task, value) -> with(task, it -> banded(it, new Band(value, it.band().high()))), _ -> true, say).field();
+        Node high = new NumberText<>(fields, model, prefix + "high", true, task -> of(task).band().high(),
+                (task, value) -> with(task, it -> banded(it, new Band(it.band().low(), value))), _ -> true, say).field();
+        NumberText<ReachTarget> point = new NumberText<>(fields, model, prefix + "point", true, task -> point(of(task).measure()),
+                (task, value) -> with(task, it -> ofPoint(it, value)),
                 value -> value >= 1 && value == Math.rint(value) && value < Held.MOST_POINTS, say);
         VBox pointBox = TaskFields.stacked("point", point.field());
         CheckBox change = new CheckBox("by how much it has changed since the start");
@@ -84,13 +87,16 @@ final class ConditionFields extends VBox {
         words.setId(prefix + "words");
         words.setPromptText("in your own words (may be left empty)");
         TypingRun run = new TypingRun(words);
-        words.textProperty().addListener((_, _, text) -> fields.change(task -> with(task, it -> it.called(text.strip())), run.now()));
-        getChildren().addAll(first, TaskFields.sideBySide(TaskFields.stacked("at least", low), TaskFields.stacked("at most", high), pointBox), change, words, problem);
+        words.textProperty().addListener((_, _, text) -> fields.change(task -> with(task, it -> it.called(text.strip())),
+                run.now()));
+        getChildren().addAll(first, TaskFields.sideBySide(TaskFields.stacked("at least", low),
+                TaskFields.stacked("at most", high), pointBox), change, words, problem);
         fields.onShow(task -> {
             if (place < task.conditions().size()) {
                 Condition now = of(task);
                 measure.setValue(sort(now.measure()));
-                present(pointBox, now.measure() instanceof Measure.Touched || now.measure() instanceof Measure.OfPoint(OptionalInt row, PointMeasure _) && row.isPresent());
+                present(pointBox, now.measure() instanceof Measure.Touched
+                        || now.measure() instanceof Measure.OfPoint(OptionalInt row, PointMeasure _) && row.isPresent());
                 change.setSelected(now.fromStart());
                 if (!words.getText().strip().equals(now.label().orElse(""))) {
                     words.setText(now.label().orElse(""));
@@ -101,7 +107,8 @@ final class ConditionFields extends VBox {
 
     private static List<Measure> measures() {
         List<Measure> all = new ArrayList<>();
-        for (Quantity quantity : List.of(Quantity.N, Quantity.SLOPE, Quantity.INTERCEPT, Quantity.R, Quantity.R_SQUARED, Quantity.RESIDUAL_STANDARD_ERROR)) {
+        for (Quantity quantity : List.of(Quantity.N, Quantity.SLOPE, Quantity.INTERCEPT, Quantity.R, Quantity.R_SQUARED,
+                Quantity.RESIDUAL_STANDARD_ERROR)) {
             all.add(new Measure.Value(quantity));
         }
         for (PointMeasure what : PointMeasure.values()) {
@@ -123,7 +130,8 @@ final class ConditionFields extends VBox {
     /** What is chosen in the list for a measure, whichever point it is of. */
     private static Measure sort(Measure measure) {
         return switch (measure) {
-            case Measure.OfPoint(OptionalInt row, PointMeasure what) when row.isPresent() -> new Measure.OfPoint(OptionalInt.of(0), what);
+            case Measure.OfPoint(OptionalInt row, PointMeasure what) when row.isPresent() ->
+                    new Measure.OfPoint(OptionalInt.of(0), what);
             case Measure.Touched _ -> new Measure.Touched(Set.of());
             default -> measure;
         };
@@ -140,7 +148,8 @@ final class ConditionFields extends VBox {
     private static OptionalDouble point(Measure measure) {
         return switch (measure) {
             case Measure.OfPoint(OptionalInt row, PointMeasure _) when row.isPresent() -> OptionalDouble.of(row.getAsInt() + 1);
-            case Measure.Touched(Set<Integer> but) when !but.isEmpty() -> OptionalDouble.of(but.stream().min(Integer::compare).orElseThrow() + 1);
+            case Measure.Touched(Set<Integer> but) when !but.isEmpty() ->
+                    OptionalDouble.of(but.stream().min(Integer::compare).orElseThrow() + 1);
             default -> OptionalDouble.empty();
         };
     }
@@ -148,7 +157,8 @@ final class ConditionFields extends VBox {
     private static Condition ofPoint(Condition condition, OptionalDouble number) {
         int row = (int) number.orElse(1) - 1;
         Measure changed = switch (condition.measure()) {
-            case Measure.OfPoint(OptionalInt was, PointMeasure what) when was.isPresent() -> new Measure.OfPoint(OptionalInt.of(row), what);
+            case Measure.OfPoint(OptionalInt was, PointMeasure what) when was.isPresent() ->
+                    new Measure.OfPoint(OptionalInt.of(row), what);
             case Measure.Touched _ -> new Measure.Touched(number.isPresent() ? Set.of(row) : Set.of());
             default -> condition.measure();
         };

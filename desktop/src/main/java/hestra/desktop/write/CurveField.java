@@ -17,7 +17,8 @@ final class CurveField {
     private CurveField() {}
 
     /** The list under a title; it is not yet added. */
-    static <T extends Task> VBox of(KindFields<T> fields, String title, Function<T, Curve> now, BiFunction<T, Curve, Task> changed) {
+    static <T extends Task> VBox of(KindFields<T> fields, String title, Function<T, Curve> now,
+            BiFunction<T, Curve, Task> changed) {
         ComboBox<Curve> curve = new ComboBox<>(FXCollections.observableArrayList(WriteEquation.CURVES));
         curve.setId("edit-curve");
         curve.setMaxWidth(Double.MAX_VALUE);
@@ -32,7 +33,8 @@ final class CurveField {
     }
 
     /** Adds the list. */
-    static <T extends Task> void add(KindFields<T> fields, String title, Function<T, Curve> now, BiFunction<T, Curve, Task> changed) {
+    static <T extends Task> void add(KindFields<T> fields, String title, Function<T, Curve> now,
+            BiFunction<T, Curve, Task> changed) {
         fields.add(of(fields, title, now, changed));
     }
 }

@@ -87,11 +87,17 @@ final class DataPane {
             checks.show(EntryChecks.of(checked, checkedRoles, findings.exercise().mark()));
         }
         Roles roles = part.roles();
-        long unreadable = part.data().rows().stream().flatMap(row -> Stream.of(row.cell(roles.explanatory()), row.cell(roles.response())))
+        long unreadable = part.data().rows().stream()
+                .flatMap(row -> Stream.of(row.cell(roles.explanatory()), row.cell(roles.response())))
                 .filter(Cell.Unreadable.class::isInstance).count();
         summary.setText(part.data().size() == 0
-                ? "Click a cell and paste the columns from a spreadsheet, or type them; or drop a file here: .csv, .xlsx or .ods, or choose one with Open data… (Ctrl+Shift+O)."
-                : Counted.of(part.pairs().n(), "pair") + (unreadable == 0 ? "" : " · " + Counted.of(unreadable, "cell is not a number; it is left out", "cells are not numbers; they are left out"))
+                ? "Click a cell and paste the columns from a spreadsheet, or type them; or drop a file here: .csv, .xlsx or "
+                + ".ods, or choose one with Open data… (Ctrl+Shift+O)."
+                : Counted.of(part.pairs().n(), "pair")
+                + (unreadable == 0
+                        ? ""
+                        : " · " + Counted.of(unreadable, "cell is not a number; it is left out",
+                        "cells are not numbers; they are left out"))
                     + ". This is the printed table; students get it as their tasks say.");
     }
 
@@ -119,7 +125,8 @@ final class DataPane {
         }
 
         private Edit.Lasting pasting(DataTable before, int row, int column, Block block, boolean ownColumns) {
-            return BroughtColumns.of(before, roles(), row, column, block, ownColumns, mark()).<Edit.Lasting>map(it -> new PartEdit.WriteColumns(it.data(), it.roles()))
+            return BroughtColumns.of(before, roles(), row, column, block, ownColumns,
+                    mark()).<Edit.Lasting>map(it -> new PartEdit.WriteColumns(it.data(), it.roles()))
                     .orElseGet(() -> new PartEdit.WriteTable(new TableEdit.Paste(row, column, block.rows())));
         }
 

@@ -33,7 +33,8 @@ final class DescribeFields {
         fields.add(proposed);
     }
 
-    private static <T extends Description.Choice> void choice(KindFields<Describe> fields, String title, T[] values, Function<Description, T> now,
+    private static <T extends Description.Choice> void choice(KindFields<Describe> fields, String title, T[] values,
+            Function<Description, T> now,
             BiFunction<Description, T, Description> changed) {
         Choices<T> choices = new Choices<>("edit-" + title.replace(' ', '-'), Arrays.asList(values), Description.Choice::inWords,
                 it -> fields.change(task -> new Describe(task.terms(), changed.apply(task.key(), it))));

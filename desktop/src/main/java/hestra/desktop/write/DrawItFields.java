@@ -24,7 +24,9 @@ final class DrawItFields {
             blank.setSelected(task.blank());
             titled.setSelected(task.titled());
         });
-        Label hint = new Label("For a scale that does not fit at first, give the plot a range to begin with: click the exercise, then \u201cthe plot shows to begin with\u201d.");
+        Label hint =
+                new Label("For a scale that does not fit at first, give the plot a range to begin with: click the exercise, "
+                + "then \u201cthe plot shows to begin with\u201d.");
         hint.getStyleClass().add("small");
         hint.setWrapText(true);
         fields.add(blank, titled, hint);

@@ -20,7 +20,8 @@ final class EnterDataFields {
     static void add(KindFields<EnterData> fields) {
         Choices<Boolean> whole = new Choices<>("edit-whole", List.of(false, true), it -> it ? "the whole table" : "the last rows",
                 it -> fields.change(task -> task.isWhole() == it ? task : new EnterData(task.terms(), it ? EnterData.WHOLE : 3)));
-        Node count = fields.spinner("edit-count", 1, MOST, task -> Math.min(MOST, task.count()), (task, number) -> task.isWhole() ? task : new EnterData(task.terms(), number));
+        Node count = fields.spinner("edit-count", 1, MOST, task -> Math.min(MOST, task.count()),
+                (task, number) -> task.isWhole() ? task : new EnterData(task.terms(), number));
         VBox counted = TaskFields.stacked("how many of the last rows", count);
         fields.onShow(task -> {
             whole.show(Optional.of(task.isWhole()));

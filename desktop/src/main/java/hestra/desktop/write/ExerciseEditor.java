@@ -39,7 +39,10 @@ import hestra.task.Terms;
 
 import static hestra.desktop.parts.Presence.present;
 
-/** What belongs to the exercise as a whole, and to the part in hand as a whole: what is held back at the start, and the rules of the plot. */
+/**
+ * What belongs to the exercise as a whole, and to the part in hand as a whole: what is held back at the start, and the rules of
+ * the plot.
+ */
 final class ExerciseEditor extends VBox implements Editor {
 
     private final DeskModel model;
@@ -82,43 +85,58 @@ final class ExerciseEditor extends VBox implements Editor {
         for (Aid aid : Aid.values()) {
             CheckBox box = new CheckBox(aid.inWords());
             box.setId("held-" + aid.name().toLowerCase(Locale.ROOT));
-            box.setOnAction(_ -> model.apply(new PartEdit.WriteHeld(Ticked.with(model.findings().written().held(), aid, box.isSelected()))));
+            box.setOnAction(_ -> model.apply(new PartEdit.WriteHeld(Ticked.with(model.findings().written().held(), aid,
+                    box.isSelected()))));
             held.getChildren().add(box);
         }
         points.getStyleClass().add("aid-list");
         for (PointChange change : PointChange.values()) {
             CheckBox box = new CheckBox(change.inWords());
             box.setId("points-" + change.name().toLowerCase(Locale.ROOT));
-            box.setOnAction(_ -> model.apply(new PartEdit.WriteRules(model.findings().written().rules().with(change, box.isSelected()))));
+            box.setOnAction(_ -> model.apply(new PartEdit.WriteRules(model.findings().written().rules()
+                    .with(change, box.isSelected()))));
             points.getChildren().add(box);
         }
-        order = new Choices<>("equation-order", List.of(true, false), it -> it ? "a + b x" : "b x + a", it -> write(form().withConstantFirst(it)));
-        letters = new Choices<>("equation-letters", List.of(true, false), it -> it ? "names" : "x and y", it -> write(form().withNames(it)));
-        base = new Choices<>("equation-base", List.of(EquationForm.Base.values()), it -> it == EquationForm.Base.OWN ? "a · b^x" : "a · e^(k x)", it -> write(form().with(it)));
-        digits = DigitsMenu.inForm("write-digits", count -> model.apply(new PartEdit.WriteRules(model.findings().written().rules().withDigits(count))));
+        order = new Choices<>("equation-order", List.of(true, false), it -> it ? "a + b x" : "b x + a",
+                it -> write(form().withConstantFirst(it)));
+        letters = new Choices<>("equation-letters", List.of(true, false), it -> it ? "names" : "x and y",
+                it -> write(form().withNames(it)));
+        base = new Choices<>("equation-base", List.of(EquationForm.Base.values()),
+                it -> it == EquationForm.Base.OWN ? "a · b^x" : "a · e^(k x)", it -> write(form().with(it)));
+        digits = DigitsMenu.inForm("write-digits",
+                count -> model.apply(new PartEdit.WriteRules(model.findings().written().rules().withDigits(count))));
         kept = new Choices<>("kept-points", List.of(KeptPoints.values()), KeptPoints::inWords,
                 it -> model.apply(new PartEdit.WriteRules(model.findings().written().rules().with(it))));
-        share = new Choices<>("kept-share", List.of(KeptShare.values()), KeptShare::inWords, it -> model.apply(new PartEdit.WriteRules(model.findings().written().rules().with(it))));
-        frame = new FrameFields(() -> model.desk().exercise().mark(), () -> FixedPlot.truth(model.desk().exercise(), model.findings().written()).frame(),
+        share = new Choices<>("kept-share", List.of(KeptShare.values()), KeptShare::inWords,
+                it -> model.apply(new PartEdit.WriteRules(model.findings().written().rules().with(it))));
+        frame = new FrameFields(() -> model.desk().exercise().mark(),
+                () -> FixedPlot.truth(model.desk().exercise(), model.findings().written()).frame(),
                 it -> model.apply(new PartEdit.WriteRules(model.findings().written().rules().showing(it))));
         HBox equations = new HBox(8, order, letters);
         families.getStyleClass().add("aid-list");
         for (CurveFamily family : CurveFamily.values()) {
             CheckBox box = new CheckBox(family.inWords());
             box.setId("offered-" + family.name().toLowerCase(Locale.ROOT).replace('_', '-'));
-            box.setOnAction(_ -> model.apply(new PartEdit.WriteRules(model.findings().written().rules().offering(Ticked.with(model.findings().written().rules().offered(), family, box.isSelected())))));
+            box.setOnAction(_ -> model.apply(new PartEdit.WriteRules(model.findings().written().rules()
+                    .offering(Ticked.with(model.findings().written().rules().offered(), family, box.isSelected())))));
             families.getChildren().add(box);
         }
         ProseView set = new ProseView("");
         TypingRun[] closingRun = new TypingRun[1];
-        closing = new InPlaceText("write-closing", "For example: what to read next.", set, text -> set.show(LiveText.fill(text, model.desk().exercise().first(), model.desk().exercise().mark(), ProseView::live)),
-                text -> close(new Closing(text.length() > Closing.LONGEST ? text.substring(0, Closing.LONGEST) : text, model.desk().exercise().closing().marks()), closingRun[0].now()));
+        closing = new InPlaceText("write-closing", "For example: what to read next.", set,
+                text -> set.show(LiveText.fill(text, model.desk().exercise().first(), model.desk().exercise().mark(),
+                        ProseView::live)),
+                text -> close(new Closing(text.length() > Closing.LONGEST ? text.substring(0, Closing.LONGEST) : text,
+                        model.desk().exercise().closing().marks()), closingRun[0].now()));
         closingRun[0] = new TypingRun(closing.area());
         closingMarks.setId("write-closing-marks");
-        closingMarks.setOnAction(_ -> close(new Closing(model.desk().exercise().closing().text(), closingMarks.isSelected()), Optional.empty()));
+        closingMarks.setOnAction(_ -> close(new Closing(model.desk().exercise().closing().text(), closingMarks.isSelected()),
+                Optional.empty()));
         remarks = new RemarkList(model, _ -> true, true);
-        mark = new Choices<>("write-mark", List.of(DecimalMark.values()), it -> it == DecimalMark.POINT ? "point: 0.5" : "comma: 0,5", it -> model.apply(new ExerciseEdit.WriteMark(it)));
-        partMarks = new Choices<>("write-part-marks", List.of(PartMarks.values()), PartMarks::inWords, it -> model.apply(new ExerciseEdit.RoundMarks(it)));
+        mark = new Choices<>("write-mark", List.of(DecimalMark.values()),
+                it -> it == DecimalMark.POINT ? "point: 0.5" : "comma: 0,5", it -> model.apply(new ExerciseEdit.WriteMark(it)));
+        partMarks = new Choices<>("write-part-marks", List.of(PartMarks.values()), PartMarks::inWords,
+                it -> model.apply(new ExerciseEdit.RoundMarks(it)));
         verdicts.setId("write-verdicts");
         verdicts.getItems().add(Optional.empty());
         Stream.of(Terms.Showing.values()).map(Optional::of).forEach(verdicts.getItems()::add);
@@ -131,10 +149,16 @@ final class ExerciseEditor extends VBox implements Editor {
         });
         Label hint = new Label("Click a task on the left to change it.");
         hint.getStyleClass().add("small");
-        getChildren().addAll(title, hint, remarks, label("where the data come from"), place, label("decimal sign"), mark, label("marks of what is right in part, rounded to"), partMarks, label("verdicts of all tasks"), verdicts, label("once all is answered, students read"), closing, new LiveValueList(model, closing.area(), () -> model.desk().exercise().first()), closingMarks, ofPart,
+        getChildren().addAll(title, hint, remarks, label("where the data come from"), place, label("decimal sign"), mark,
+                label("marks of what is right in part, rounded to"), partMarks, label("verdicts of all tasks"), verdicts,
+                label("once all is answered, students read"), closing,
+                new LiveValueList(model, closing.area(), () -> model.desk().exercise().first()), closingMarks, ofPart,
                 label("closed until a task opens it"), held,
-                label("in the plot, points may be"), points, label("curves that can be chosen beside the line"), families, label("the plot shows to begin with"), frame, label("equations are written"), equations, label("exponentials are written"), base, label("digits in the numbers of curves"), digits,
-                label("answers that are right for the points a student kept, others set aside with a reason"), kept, label("as long as of all points are kept at least"), share);
+                label("in the plot, points may be"), points, label("curves that can be chosen beside the line"), families,
+                        label("the plot shows to begin with"), frame, label("equations are written"), equations,
+                        label("exponentials are written"), base, label("digits in the numbers of curves"), digits,
+                label("answers that are right for the points a student kept, others set aside with a reason"), kept,
+                        label("as long as of all points are kept at least"), share);
         watching = model.watch(this::show);
     }
 

@@ -33,15 +33,19 @@ final class ExplainFields {
                 fields.change(task -> task.with(task.explaining().about(now)));
             }
         });
-        NumberText<Explain> at = new NumberText<>(fields, model, "edit-at", true, task -> task.explaining().at(), (task, x) -> task.with(task.explaining().at(x)), _ -> true, _ -> { });
+        NumberText<Explain> at = new NumberText<>(fields, model, "edit-at", true, task -> task.explaining().at(),
+                (task, x) -> task.with(task.explaining().at(x)), _ -> true, _ -> { });
         VBox atX = TaskFields.stacked("at x (empty: at the mean)", at.field());
-        VBox ofCurve = CurveField.of(fields, "of which curve", task -> task.explaining().ofCurve(), (task, curve) -> task.with(task.explaining().of(curve)));
+        VBox ofCurve = CurveField.of(fields, "of which curve", task -> task.explaining().ofCurve(),
+                (task, curve) -> task.with(task.explaining().of(curve)));
         VBox checks = new VBox();
         for (Aspect.About one : Aspect.About.values()) {
             List<Aspect> aspects = Aspect.switchable(one);
-            VBox list = Ticks.list(fields, "edit-looked-at-" + one.name().toLowerCase(Locale.ROOT), aspects, Aspect::inWords, Aspect::name,
+            VBox list = Ticks.list(fields, "edit-looked-at-" + one.name().toLowerCase(Locale.ROOT), aspects, Aspect::inWords,
+                    Aspect::name,
                     task -> aspects.stream().filter(it -> !task.explaining().off().contains(it)).collect(Collectors.toSet()),
-                    (task, on) -> task.with(task.explaining().without(aspects.stream().filter(it -> !on.contains(it)).collect(Collectors.toSet()))));
+                    (task, on) -> task.with(task.explaining()
+                            .without(aspects.stream().filter(it -> !on.contains(it)).collect(Collectors.toSet()))));
             fields.onShow(task -> present(list, task.explaining().about() == one));
             checks.getChildren().add(list);
         }
@@ -51,13 +55,20 @@ final class ExplainFields {
             present(atX, task.explaining().about() == Aspect.About.PREDICTION);
         });
         fields.add(TaskFields.label("what is explained"), about, ofCurve, atX);
-        fields.text("what else the explanatory variable may be called, with commas", "edit-x-names", task -> CommaList.write(task.explaining().xNames()), (task, text) -> task.with(task.explaining().withXNames(CommaList.read(text))));
-        fields.text("what else the response may be called, with commas", "edit-y-names", task -> CommaList.write(task.explaining().yNames()), (task, text) -> task.with(task.explaining().withYNames(CommaList.read(text))));
+        fields.text("what else the explanatory variable may be called, with commas", "edit-x-names",
+                task -> CommaList.write(task.explaining().xNames()),
+                (task, text) -> task.with(task.explaining().withXNames(CommaList.read(text))));
+        fields.text("what else the response may be called, with commas", "edit-y-names",
+                task -> CommaList.write(task.explaining().yNames()),
+                (task, text) -> task.with(task.explaining().withYNames(CommaList.read(text))));
         fields.add(TaskFields.label("what is looked at"), checks);
         fields.add(Ticks.one(fields, "edit-gapped", "as a sentence with gaps", task -> task.explaining().gapped().isPresent(),
-                (task, gapped) -> task.with(task.explaining().withFrame(gapped ? SentenceFrame.usual(task.explaining().about()) : ""))));
-        fields.text("the sentence with its gaps, each written ___", "edit-frame", task -> task.explaining().frame(), (task, text) -> task.with(task.explaining().withFrame(text)));
-        fields.text("words of your own, such as up: swells, balloons; a line or semicolon each", "edit-words", task -> task.explaining().words().replace("\n", "; "),
+                (task, gapped) -> task.with(task.explaining()
+                        .withFrame(gapped ? SentenceFrame.usual(task.explaining().about()) : ""))));
+        fields.text("the sentence with its gaps, each written ___", "edit-frame", task -> task.explaining().frame(),
+                (task, text) -> task.with(task.explaining().withFrame(text)));
+        fields.text("words of your own, such as up: swells, balloons; a line or semicolon each", "edit-words",
+                task -> task.explaining().words().replace("\n", "; "),
                 (task, text) -> task.with(task.explaining().withWords(text.replaceAll("\\s*;\\s*", "\n"))));
         Label problem = new Label();
         problem.getStyleClass().addAll("small", "problem-text");
@@ -69,6 +80,7 @@ final class ExplainFields {
             present(problem, wrong.isPresent());
         });
         fields.add(problem);
-        fields.text("a good sentence, shown after the last try", "edit-model", task -> task.explaining().model(), (task, text) -> task.with(task.explaining().withModel(text)));
+        fields.text("a good sentence, shown after the last try", "edit-model", task -> task.explaining().model(),
+                (task, text) -> task.with(task.explaining().withModel(text)));
     }
 }

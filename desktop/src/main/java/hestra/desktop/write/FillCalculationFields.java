@@ -26,7 +26,8 @@ final class FillCalculationFields {
     private FillCalculationFields() {}
 
     static void add(KindFields<FillCalculation> fields) {
-        Choices<CalculationCells.Way> way = new Choices<>("edit-way", List.of(CalculationCells.Way.values()), CalculationCells.Way::inWords, it -> fields.change(task -> task.way() == it ? task
+        Choices<CalculationCells.Way> way = new Choices<>("edit-way", List.of(CalculationCells.Way.values()),
+                CalculationCells.Way::inWords, it -> fields.change(task -> task.way() == it ? task
                 : new FillCalculation(task.terms(), it, usual(it), task.rows(), task.places())));
         fields.onShow(task -> way.show(Optional.of(task.way())));
         VBox asked = new VBox();
@@ -50,7 +51,8 @@ final class FillCalculationFields {
         rows.textProperty().addListener((_, _, text) -> {
             Optional<Set<Integer>> named = RowNumbers.read(text, CalculationCells.MOST_PAIRS);
             present(problem, named.isEmpty());
-            named.ifPresent(it -> fields.change(task -> new FillCalculation(task.terms(), task.way(), task.asked(), it, task.places()), run.now()));
+            named.ifPresent(it -> fields.change(task -> new FillCalculation(task.terms(), task.way(), task.asked(), it,
+                    task.places()), run.now()));
         });
         fields.onShow(task -> {
             if (RowNumbers.read(rows.getText(), CalculationCells.MOST_PAIRS).filter(task.rows()::equals).isEmpty()) {
@@ -61,7 +63,8 @@ final class FillCalculationFields {
         Node places = fields.spinner("edit-fill-places", 0, FillCalculation.MOST_PLACES, FillCalculation::places,
                 (task, count) -> new FillCalculation(task.terms(), task.way(), task.asked(), task.rows(), count));
         fields.add(TaskFields.label("calculated"), way, TaskFields.label("left out for the student"), asked,
-                TaskFields.sideBySide(TaskFields.stacked("decimal places", places), TaskFields.stacked("in columns, the rows", rows)), problem);
+                TaskFields.sideBySide(TaskFields.stacked("decimal places", places),
+                        TaskFields.stacked("in columns, the rows", rows)), problem);
     }
 
     private static Set<String> usual(CalculationCells.Way way) {

@@ -35,7 +35,8 @@ final class FindPointFields {
                 fields.change(task -> new FindPoint(task.terms(), now, task.count(), task.rows(), task.action(), task.reason()));
             }
         });
-        Node count = fields.spinner("edit-count", 1, FindPoint.MOST, FindPoint::count, (task, number) -> new FindPoint(task.terms(), task.sort(), number, task.rows(), task.action(), task.reason()));
+        Node count = fields.spinner("edit-count", 1, FindPoint.MOST, FindPoint::count,
+                (task, number) -> new FindPoint(task.terms(), task.sort(), number, task.rows(), task.action(), task.reason()));
         TextField rows = new TextField();
         rows.setId("edit-rows");
         rows.setPromptText("such as 4, 17");
@@ -46,7 +47,8 @@ final class FindPointFields {
         rows.textProperty().addListener((_, _, text) -> {
             Optional<Set<Integer>> named = RowNumbers.read(text, FindPoint.MOST);
             present(problem, named.isEmpty());
-            named.ifPresent(it -> fields.change(task -> new FindPoint(task.terms(), task.sort(), task.count(), it, task.action(), task.reason()), run.now()));
+            named.ifPresent(it -> fields.change(task -> new FindPoint(task.terms(), task.sort(), task.count(), it, task.action(),
+                    task.reason()), run.now()));
         });
         VBox counted = TaskFields.stacked("how many", count);
         VBox named = TaskFields.stacked("rows", rows);
@@ -61,9 +63,11 @@ final class FindPointFields {
             present(problem, byName && RowNumbers.read(rows.getText(), FindPoint.MOST).isEmpty());
         });
         fields.add(TaskFields.label("which point"), sort, counted, named, problem);
-        OptionalField.add(fields, "what is right to do about it", "edit-action", "not asked", List.of(PointAction.values()), PointAction::inWords, FindPoint::action,
+        OptionalField.add(fields, "what is right to do about it", "edit-action", "not asked", List.of(PointAction.values()),
+                PointAction::inWords, FindPoint::action,
                 (task, it) -> new FindPoint(task.terms(), task.sort(), task.count(), task.rows(), it, task.reason()));
-        OptionalField.add(fields, "and why", "edit-reason", "not asked", List.of(PointReason.values()), PointReason::inWords, FindPoint::reason,
+        OptionalField.add(fields, "and why", "edit-reason", "not asked", List.of(PointReason.values()), PointReason::inWords,
+                FindPoint::reason,
                 (task, it) -> new FindPoint(task.terms(), task.sort(), task.count(), task.rows(), task.action(), it));
     }
 }

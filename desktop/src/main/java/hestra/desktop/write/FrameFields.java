@@ -38,7 +38,8 @@ final class FrameFields extends VBox {
         this.mark = mark;
         this.changed = changed;
         getStyleClass().add("stacked");
-        fixed = new Choices<>("frame-fixed", List.of(false, true), it -> it ? "a fixed range" : "what fits the data", it -> changed.accept(it ? Optional.of(shown.orElseGet(now)) : Optional.empty()));
+        fixed = new Choices<>("frame-fixed", List.of(false, true), it -> it ? "a fixed range" : "what fits the data",
+                it -> changed.accept(it ? Optional.of(shown.orElseGet(now)) : Optional.empty()));
         for (String name : List.of("x-from", "x-to", "y-from", "y-to")) {
             TextField field = new TextField();
             field.setId("frame-" + name);
@@ -48,7 +49,8 @@ final class FrameFields extends VBox {
             field.textProperty().addListener((_, _, _) -> typed());
             ends.add(field);
         }
-        row.getChildren().addAll(new Label("x"), ends.get(0), new Label("to"), ends.get(1), new Label("y"), ends.get(2), new Label("to"), ends.get(3));
+        row.getChildren().addAll(new Label("x"), ends.get(0), new Label("to"), ends.get(1), new Label("y"), ends.get(2),
+                new Label("to"), ends.get(3));
         row.setAlignment(Pos.CENTER_LEFT);
         row.getStyleClass().add("side-by-side");
         problem.getStyleClass().addAll("small", "problem-text");
@@ -89,7 +91,8 @@ final class FrameFields extends VBox {
             }
             values.add(value.value());
         }
-        boolean ordered = values.get(0) < values.get(1) && values.get(2) < values.get(3) && Double.isFinite(values.get(1) - values.get(0)) && Double.isFinite(values.get(3) - values.get(2));
+        boolean ordered = values.get(0) < values.get(1) && values.get(2) < values.get(3)
+                && Double.isFinite(values.get(1) - values.get(0)) && Double.isFinite(values.get(3) - values.get(2));
         return ordered ? Optional.of(new Frame(values.get(0), values.get(1), values.get(2), values.get(3))) : Optional.empty();
     }
 }

@@ -26,13 +26,16 @@ final class FromPictureFields {
         present(problem, false);
         Consumer<Boolean> say = wrong -> present(problem, wrong);
         NumberText<FromPicture> within = new NumberText<>(fields, model, "edit-within", false, task -> percent(task.within()),
-                (task, value) -> new FromPicture(task.terms(), value.getAsDouble() / PERCENT, task.curve(), task.band()), value -> value > 0 && value <= PERCENT, say);
+                (task, value) -> new FromPicture(task.terms(), value.getAsDouble() / PERCENT, task.curve(), task.band()),
+                        value -> value > 0 && value <= PERCENT, say);
         NumberText<FromPicture> band = new NumberText<>(fields, model, "edit-band", false, task -> percent(task.band()),
-                (task, value) -> new FromPicture(task.terms(), task.within(), task.curve(), value.getAsDouble() / PERCENT), value -> value > 0 && value <= PERCENT, say);
+                (task, value) -> new FromPicture(task.terms(), task.within(), task.curve(), value.getAsDouble() / PERCENT),
+                        value -> value > 0 && value <= PERCENT, say);
         VBox bandBox = TaskFields.stacked("its coefficients within, %", band.field());
         fields.onShow(task -> present(bandBox, task.curve().isPresent()));
         fields.add(TaskFields.stacked("points within, % of what the data span", within.field()));
-        OptionalField.add(fields, "also looked at", "edit-picture-curve", "the points alone", ByEye.FAMILIES, Curve::inWords, FromPicture::curve,
+        OptionalField.add(fields, "also looked at", "edit-picture-curve", "the points alone", ByEye.FAMILIES, Curve::inWords,
+                FromPicture::curve,
                 (task, it) -> new FromPicture(task.terms(), task.within(), it, task.band()));
         fields.add(bandBox, problem);
     }

@@ -70,7 +70,8 @@ final class HintFields {
             cost.setAccessibleText("marks that hint " + (place + 1) + " costs");
             TypingRun counting = new TypingRun(cost);
             cost.textProperty().addListener((_, _, now) -> {
-                if (NumberReading.ofMeasurement(now, model.desk().exercise().mark()) instanceof NumberReading.Value value && value.value() >= 0 && value.value() <= Terms.MOST_MARKS) {
+                if (NumberReading.ofMeasurement(now, model.desk().exercise().mark()) instanceof NumberReading.Value value
+                        && value.value() >= 0 && value.value() <= Terms.MOST_MARKS) {
                     change(fields, counting, it -> new Hint(it.text(), value.value()));
                 }
             });
@@ -105,7 +106,8 @@ final class HintFields {
             if (!text.getText().equals(hint.text())) {
                 text.setText(hint.text());
             }
-            if (!(NumberReading.ofMeasurement(cost.getText(), model.desk().exercise().mark()) instanceof NumberReading.Value value && value.value() == hint.cost())) {
+            if (!(NumberReading.ofMeasurement(cost.getText(), model.desk().exercise().mark()) instanceof NumberReading.Value value
+                    && value.value() == hint.cost())) {
                 cost.setText(NumberStyle.STANDARD.shortest(hint.cost()));
             }
         }

@@ -25,7 +25,10 @@ import hestra.numbers.Counted;
 
 import static hestra.desktop.parts.Presence.present;
 
-/** Joins a second table to the exercise's data at once, by the columns that seem to belong together, and tells what matched; other columns are one choice away. */
+/**
+ * Joins a second table to the exercise's data at once, by the columns that seem to belong together, and tells what matched; other
+ * columns are one choice away.
+ */
 final class JoinStrip extends VBox {
 
     private static final int MOST_NAMED = 6;
@@ -91,7 +94,8 @@ final class JoinStrip extends VBox {
     }
 
     private void chosen() {
-        if (!showing && after != null && here.getSelectionModel().getSelectedIndex() >= 0 && there.getSelectionModel().getSelectedIndex() >= 0) {
+        if (!showing && after != null && here.getSelectionModel().getSelectedIndex() >= 0
+                && there.getSelectionModel().getSelectedIndex() >= 0) {
             after = null;
             model.apply(new Edit.Undo());
             join(new Keys(here.getSelectionModel().getSelectedIndex(), there.getSelectionModel().getSelectedIndex()));

@@ -90,11 +90,14 @@ final class KindFields<T extends Task> {
 
     /** A field for a text of one line. */
     void text(String title, String fieldId, Function<T, String> now, BiFunction<T, String, Task> changed) {
-        fields.text(title, fieldId, task -> now.apply(kind.cast(task)), (task, text) -> changed.apply(kind.cast(task), text), false);
+        fields.text(title, fieldId, task -> now.apply(kind.cast(task)), (task, text) -> changed.apply(kind.cast(task), text),
+                false);
     }
 
     /** A field for a whole number; it is not yet added. */
-    Spinner<Integer> spinner(String spinnerId, int least, int greatest, Function<T, Integer> now, BiFunction<T, Integer, Task> changed) {
-        return fields.spinner(spinnerId, least, greatest, task -> now.apply(kind.cast(task)), (task, count) -> changed.apply(kind.cast(task), count));
+    Spinner<Integer> spinner(String spinnerId, int least, int greatest, Function<T, Integer> now,
+            BiFunction<T, Integer, Task> changed) {
+        return fields.spinner(spinnerId, least, greatest, task -> now.apply(kind.cast(task)),
+                (task, count) -> changed.apply(kind.cast(task), count));
     }
 }

@@ -22,8 +22,8 @@ import hestra.exercise.Part;
 import static hestra.desktop.parts.Presence.present;
 
 /**
- * Offers the live values while a brace is open before the caret of a field: what each stands for and what it is now. The keyboard stays in
- * the field; arrows go along the list, Enter or Tab takes one, Escape puts the list away.
+ * Offers the live values while a brace is open before the caret of a field: what each stands for and what it is now. The keyboard
+ * stays in the field; arrows go along the list, Enter or Tab takes one, Escape puts the list away.
  */
 final class LiveValueList extends VBox {
 

@@ -32,7 +32,8 @@ final class MatchPlotFields {
             fields.onShow(task -> {
                 box.setSelected(task.wrongs().contains(wrong));
                 // One must be left, and there is room for so many.
-                box.setDisable(task.wrongs().equals(Set.of(wrong)) || task.wrongs().size() == MatchPlot.MOST && !task.wrongs().contains(wrong));
+                box.setDisable(task.wrongs().equals(Set.of(wrong))
+                        || task.wrongs().size() == MatchPlot.MOST && !task.wrongs().contains(wrong));
             });
             wrongs.getChildren().add(box);
         }

@@ -28,7 +28,8 @@ final class NumberQuestionFields {
         number.textProperty().addListener((_, _, text) -> {
             Optional<Double> value = value(text, model.desk().exercise().mark());
             problem.setText(value.isPresent() ? "" : "Type the right number.");
-            value.ifPresent(it -> fields.change(task -> new NumberQuestion(task.terms(), it, task.rounding(), task.unit()), run.now()));
+            value.ifPresent(it -> fields.change(task -> new NumberQuestion(task.terms(), it, task.rounding(), task.unit()),
+                    run.now()));
         });
         fields.onShow(task -> {
             if (value(number.getText(), model.desk().exercise().mark()).filter(it -> it == task.key()).isEmpty()) {
@@ -36,11 +37,14 @@ final class NumberQuestionFields {
             }
         });
         fields.add(TaskFields.label("the right number"), number, problem);
-        fields.text("its unit, if it has one", "edit-unit", NumberQuestion::unit, (task, unit) -> new NumberQuestion(task.terms(), task.key(), task.rounding(), unit));
-        RoundingFields.add(fields, NumberQuestion::rounding, (task, rounding) -> new NumberQuestion(task.terms(), task.key(), rounding, task.unit()));
+        fields.text("its unit, if it has one", "edit-unit", NumberQuestion::unit,
+                (task, unit) -> new NumberQuestion(task.terms(), task.key(), task.rounding(), unit));
+        RoundingFields.add(fields, NumberQuestion::rounding,
+                (task, rounding) -> new NumberQuestion(task.terms(), task.key(), rounding, task.unit()));
     }
 
     private static Optional<Double> value(String text, DecimalMark mark) {
-        return NumberReading.ofMeasurement(text, mark) instanceof NumberReading.Value value ? Optional.of(value.value()) : Optional.empty();
+        return NumberReading.ofMeasurement(text, mark) instanceof NumberReading.Value value
+                ? Optional.of(value.value()) : Optional.empty();
     }
 }

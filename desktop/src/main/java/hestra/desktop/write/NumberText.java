@@ -15,7 +15,10 @@ import hestra.numbers.NumberReading;
 import hestra.numbers.NumberStyle;
 import hestra.task.Task;
 
-/** A field for a number among the fields of a task: typed as the exercise writes numbers, kept as it was typed while it says the same. */
+/**
+ * A field for a number among the fields of a task: typed as the exercise writes numbers, kept as it was typed while it says the
+ * same.
+ */
 final class NumberText<T extends Task> {
 
     private static final int DIGITS = 12;
@@ -29,7 +32,8 @@ final class NumberText<T extends Task> {
      * @param may whether a number that is typed may be
      * @param problem is told what is wrong; empty where nothing is
      */
-    NumberText(KindFields<T> fields, DeskModel model, String fieldId, boolean empty, Function<T, OptionalDouble> now, BiFunction<T, OptionalDouble, Task> changed,
+    NumberText(KindFields<T> fields, DeskModel model, String fieldId, boolean empty, Function<T, OptionalDouble> now,
+            BiFunction<T, OptionalDouble, Task> changed,
             DoublePredicate may, Consumer<Boolean> problem) {
         this.mark = model.desk().exercise().mark();
         field.setId(fieldId);
@@ -55,6 +59,7 @@ final class NumberText<T extends Task> {
 
     private Optional<OptionalDouble> value(String text) {
         return text.isBlank() ? Optional.of(OptionalDouble.empty())
-                : NumberReading.ofMeasurement(text, mark) instanceof NumberReading.Value value ? Optional.of(OptionalDouble.of(value.value())) : Optional.empty();
+                : NumberReading.ofMeasurement(text, mark) instanceof NumberReading.Value value
+                ? Optional.of(OptionalDouble.of(value.value())) : Optional.empty();
     }
 }

@@ -15,7 +15,8 @@ final class OptionalField {
     private OptionalField() {}
 
     /** Adds the list under a title. */
-    static <T extends Task, V> void add(KindFields<T> fields, String title, String boxId, String nothing, List<V> values, Function<V, String> words, Function<T, Optional<V>> now,
+    static <T extends Task, V> void add(KindFields<T> fields, String title, String boxId, String nothing, List<V> values,
+            Function<V, String> words, Function<T, Optional<V>> now,
             BiFunction<T, Optional<V>, Task> changed) {
         ComboBox<Optional<V>> box = new ComboBox<>();
         box.getItems().add(Optional.empty());

@@ -38,7 +38,9 @@ import hestra.task.Truth;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
-/** The exercise from top to bottom: heading, and the parts with the blocks of their sheets, which can be added, moved and removed. */
+/**
+ * The exercise from top to bottom: heading, and the parts with the blocks of their sheets, which can be added, moved and removed.
+ */
 final class Outline {
 
     /** How much of the sheet is there at once: more than the window shows. */
@@ -136,7 +138,8 @@ final class Outline {
         put(title, exercise.title());
         put(heading, exercise.heading());
         // Where words alone have changed the rows stay: somebody is typing into one of them.
-        if (shown == null || !sameButForWords(exercise, shown) || !now.equals(inHand) || !findings.written().id().equals(partInHand)) {
+        if (shown == null || !sameButForWords(exercise, shown) || !now.equals(inHand)
+                || !findings.written().id().equals(partInHand)) {
             inHand = now;
             partInHand = findings.written().id();
             build(exercise, findings.written());
@@ -151,7 +154,8 @@ final class Outline {
 
     /** The exercise without what is typed in this view. */
     private static Exercise wordless(Exercise exercise) {
-        return exercise.withTexts("", "", "").withParts(exercise.parts().stream().map(part -> part.withHeading("").withBlocks(part.blocks().stream()
+        return exercise.withTexts("", "", "").withParts(exercise.parts().stream()
+                .map(part -> part.withHeading("").withBlocks(part.blocks().stream()
                 .map(Outline::wordless).toList())).toList());
     }
 
@@ -164,7 +168,8 @@ final class Outline {
     }
 
     private void build(Exercise exercise, Part here) {
-        Optional<String> focused = Optional.ofNullable(sheet.getScene()).map(Scene::getFocusOwner).filter(node -> node instanceof TextInputControl).map(Node::getId);
+        Optional<String> focused = Optional.ofNullable(sheet.getScene()).map(Scene::getFocusOwner)
+                .filter(node -> node instanceof TextInputControl).map(Node::getId);
         rows.clear();
         places.clear();
         plus = Optional.empty();
@@ -214,8 +219,10 @@ final class Outline {
         boolean taken = inHand.filter(block.id()::equals).isPresent();
         OutlineRow row = switch (block) {
             case Block.Prose prose -> new ProseRow(model, actions, part, prose, this::open);
-            case Block.Asked(Task task) -> new BlockRow(model, actions, part, block.id(), taken, new TaskRow(model, part, task, truth, taken));
-            case Block.Illustration _, Block.Plot _, Block.Printed _, Block.Formula _, Block.Strange _ -> new BlockRow(model, actions, part, block.id(), taken, new ShownRow(block, part, exercise, look));
+            case Block.Asked(Task task) ->
+                    new BlockRow(model, actions, part, block.id(), taken, new TaskRow(model, part, task, truth, taken));
+            case Block.Illustration _, Block.Plot _, Block.Printed _, Block.Formula _, Block.Strange _ ->
+                    new BlockRow(model, actions, part, block.id(), taken, new ShownRow(block, part, exercise, look));
         };
         row.node().setUserData(block.id());
         return row;
@@ -271,7 +278,8 @@ final class Outline {
         List<PlusCard.Offer> offers = new ArrayList<>();
         Exercise exercise = model.desk().exercise();
         Part part = exercise.part(spot.part()).orElse(exercise.first());
-        actions.copied().ifPresent(clipping -> offers.add(new PlusCard.Offer("paste", "Paste", clipping.inWords(), () -> actions.paste(clipping, spot))));
+        actions.copied().ifPresent(clipping -> offers.add(new PlusCard.Offer("paste", "Paste", clipping.inWords(),
+                () -> actions.paste(clipping, spot))));
         offers.add(new PlusCard.Offer("text", "Text", "what it is about, with live values", () -> {
             Block text = new Block.Prose(fresh("text"), "");
             model.apply(new ExerciseEdit.AddBlock(spot.part(), spot.index(), text));
@@ -280,12 +288,18 @@ final class Outline {
         Truth truth = truth(part);
         for (Kind kind : Kinds.ALL) {
             Task example = kind.create("example", truth);
-            offers.add(new PlusCard.Offer(kind.code(), kind.title(), LiveText.fill(example.terms().prompt(), part, exercise.mark()), kind.also(), () -> actions.add(spot, new Block.Asked(kind.create(fresh("task"), truth(part))))));
+            offers.add(new PlusCard.Offer(kind.code(), kind.title(),
+                    LiveText.fill(example.terms().prompt(), part, exercise.mark()), kind.also(),
+                    () -> actions.add(spot, new Block.Asked(kind.create(fresh("task"), truth(part))))));
         }
-        offers.add(new PlusCard.Offer("picture", "Picture", "a PNG or JPEG file, with a caption", () -> pictures.choose(picture -> actions.add(spot, new Block.Illustration(fresh("picture"), picture, "", "")))));
-        offers.add(new PlusCard.Offer("figure", "Figure", "the plot of this part, with or without line and residuals", () -> actions.add(spot, new Block.Plot(fresh("figure"), Set.of(), Optional.empty(), ""))));
-        offers.add(new PlusCard.Offer("table", "Printed table", "the data as they were written down", () -> actions.add(spot, new Block.Printed(fresh("table"), ""))));
-        offers.add(new PlusCard.Offer("formula", "Formula", "ŷ = a + b x", () -> actions.add(spot, new Block.Formula(fresh("formula"), "ŷ = a + b x"))));
+        offers.add(new PlusCard.Offer("picture", "Picture", "a PNG or JPEG file, with a caption",
+                () -> pictures.choose(picture -> actions.add(spot, new Block.Illustration(fresh("picture"), picture, "", "")))));
+        offers.add(new PlusCard.Offer("figure", "Figure", "the plot of this part, with or without line and residuals",
+                () -> actions.add(spot, new Block.Plot(fresh("figure"), Set.of(), Optional.empty(), ""))));
+        offers.add(new PlusCard.Offer("table", "Printed table", "the data as they were written down",
+                () -> actions.add(spot, new Block.Printed(fresh("table"), ""))));
+        offers.add(new PlusCard.Offer("formula", "Formula", "ŷ = a + b x",
+                () -> actions.add(spot, new Block.Formula(fresh("formula"), "ŷ = a + b x"))));
         offers.add(new PlusCard.Offer("part", "Part", "with data and a sheet of its own", this::addPart));
         return offers;
     }

@@ -31,7 +31,10 @@ interface OutlineRow {
      */
     record Tools(Runnable up, Runnable down, Runnable duplicate, Runnable remove) {}
 
-    /** A line with a name and what can be done to the row: the buttons are made when the pointer or the keyboard is first in it, since a long exercise has many rows. */
+    /**
+     * A line with a name and what can be done to the row: the buttons are made when the pointer or the keyboard is first in it,
+     * since a long exercise has many rows.
+     */
     static HBox tools(Label name, Tools tools, Region row, boolean inHand) {
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
@@ -40,8 +43,10 @@ interface OutlineRow {
         line.setAlignment(Pos.CENTER_LEFT);
         Runnable make = () -> {
             if (line.getChildren().size() == 2) {
-                line.getChildren().addAll(icon(Feather.CHEVRON_UP, "Move up (Alt+Up)", tools.up()), icon(Feather.CHEVRON_DOWN, "Move down (Alt+Down)", tools.down()),
-                        icon(Feather.COPY, "Put in the same once more (Ctrl+D)", tools.duplicate()), icon(Feather.TRASH_2, "Remove (Delete)", tools.remove()));
+                line.getChildren().addAll(icon(Feather.CHEVRON_UP, "Move up (Alt+Up)", tools.up()),
+                        icon(Feather.CHEVRON_DOWN, "Move down (Alt+Down)", tools.down()),
+                        icon(Feather.COPY, "Put in the same once more (Ctrl+D)", tools.duplicate()),
+                                icon(Feather.TRASH_2, "Remove (Delete)", tools.remove()));
             }
         };
         if (inHand) {

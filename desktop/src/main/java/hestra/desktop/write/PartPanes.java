@@ -45,7 +45,8 @@ final class PartPanes {
     private Findings truth;
 
     /** {@code model} is that of the part. */
-    PartPanes(DeskModel model, Look look, GridHabits habits, Consumer<String> notice, Pictures pictures, Consumer<Exercise> trial) {
+    PartPanes(DeskModel model, Look look, GridHabits habits, Consumer<String> notice, Pictures pictures,
+            Consumer<Exercise> trial) {
         this.model = model;
         this.data = new DataPane(model, habits, notice);
         this.plot = new FigureView(look, this::describe);
@@ -112,12 +113,17 @@ final class PartPanes {
         } else if (model.findings().written().provenance() instanceof Provenance.Made(Recipe made)) {
             model.apply(new PartEdit.WriteRecipe(made.next()));
         } else {
-            notice.accept("These data were not made by a recipe. Write a recipe under Make data; then this key draws a new sample.");
+            notice.accept("These data were not made by a recipe. Write a recipe under Make data; then this key draws a new "
+                    + "sample.");
         }
     }
 
     private void layoutMiddle() {
-        Node shown = showData.isSelected() ? data.node() : showRecipe.isSelected() ? recipe.node() : showTrace.isSelected() ? trace.node() : showVariants.isSelected() ? variants.node() : plot;
+        Node shown = showData.isSelected() ? data.node()
+                : showRecipe.isSelected() ? recipe.node()
+                : showTrace.isSelected() ? trace.node()
+                : showVariants.isSelected() ? variants.node()
+                : plot;
         VBox.setVgrow(shown, Priority.ALWAYS);
         if (middle.getChildren().size() > 1) {
             middle.getChildren().set(1, shown);

@@ -47,7 +47,8 @@ final class PartRow implements OutlineRow {
         Label number = new Label("PART " + (place + 1) + " OF " + exercise.parts().size());
         number.getStyleClass().add("part-number");
         Tools tools = new Tools(place == 0 ? null : () -> model.apply(new ExerciseEdit.MovePart(id, place - 1)),
-                place == exercise.parts().size() - 1 ? null : () -> model.apply(new ExerciseEdit.MovePart(id, place + 1)), () -> actions.duplicatePart(id),
+                place == exercise.parts().size() - 1
+                        ? null : () -> model.apply(new ExerciseEdit.MovePart(id, place + 1)), () -> actions.duplicatePart(id),
                 () -> model.apply(new ExerciseEdit.RemovePart(id)));
         row = new VBox();
         row.getChildren().addAll(OutlineRow.tools(number, tools, row, false), heading);

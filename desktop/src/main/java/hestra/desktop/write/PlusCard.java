@@ -20,8 +20,8 @@ import javafx.scene.layout.VBox;
 import static hestra.desktop.parts.Presence.present;
 
 /**
- * What can be put in at a place of the sheet, found by typing: every kind of task with an example of what it asks, and what else a sheet is
- * made of. Arrows go along it, Enter takes what is lit, Escape puts it away.
+ * What can be put in at a place of the sheet, found by typing: every kind of task with an example of what it asks, and what else
+ * a sheet is made of. Arrows go along it, Enter takes what is lit, Escape puts it away.
  */
 final class PlusCard extends VBox {
 
@@ -98,10 +98,14 @@ final class PlusCard extends VBox {
         light(0);
     }
 
-    /** What is called exactly so comes first, then what begins so, then what has it in its title, in its example, and what is found by it otherwise. */
+    /**
+     * What is called exactly so comes first, then what begins so, then what has it in its title, in its example, and what is
+     * found by it otherwise.
+     */
     private static int rank(Offer offer, String words) {
         String title = offer.title().toLowerCase(Locale.ROOT);
-        List<Boolean> ranks = List.of(title.equals(words), title.startsWith(words), title.contains(words), offer.example().toLowerCase(Locale.ROOT).contains(words), true);
+        List<Boolean> ranks = List.of(title.equals(words), title.startsWith(words), title.contains(words), offer.example()
+                .toLowerCase(Locale.ROOT).contains(words), true);
         return ranks.indexOf(true);
     }
 

@@ -23,7 +23,9 @@ import hestra.exercise.Part;
 /** A text as it will be read, its live values set off; once it is clicked, it is typed in its place. */
 final class ProseRow implements OutlineRow {
 
-    private static final String PROMPT = "The situation. *emphasis*, **strong**, - lists; { offers live values. Enter on an empty line offers what else there is.";
+    private static final String PROMPT =
+            "The situation. *emphasis*, **strong**, - lists; { offers live values. Enter on an empty line offers what else "
+            + "there is.";
 
     private final DeskModel model;
     private final String id;
@@ -38,7 +40,8 @@ final class ProseRow implements OutlineRow {
         this.model = model;
         this.id = prose.id();
         this.partId = part.id();
-        text = new InPlaceText("write-" + id, PROMPT, set, it -> set.show(LiveText.fill(it, part(), model.desk().exercise().mark(), ProseView::live)), this::typed);
+        text = new InPlaceText("write-" + id, PROMPT, set,
+                it -> set.show(LiveText.fill(it, part(), model.desk().exercise().mark(), ProseView::live)), this::typed);
         run = new TypingRun(area());
         text.show(prose.text());
         area().focusedProperty().addListener((_, _, focused) -> {
@@ -47,7 +50,8 @@ final class ProseRow implements OutlineRow {
             }
         });
         area().addEventFilter(KeyEvent.KEY_PRESSED, event -> {
-            boolean atEmptyEnd = area().getCaretPosition() == area().getLength() && (area().getText().isEmpty() || area().getText().endsWith("\n"));
+            boolean atEmptyEnd = area().getCaretPosition() == area().getLength()
+                    && (area().getText().isEmpty() || area().getText().endsWith("\n"));
             if (event.getCode() == KeyCode.ENTER && (atEmptyEnd || event.isShortcutDown()) && !event.isConsumed()) {
                 event.consume();
                 if (area().getText().endsWith("\n")) {

@@ -38,11 +38,13 @@ final class QuestionFields {
                 fields.change(task -> task.with(now));
             }
         });
-        Choices<Boolean> statement = new Choices<>("edit-statement", List.of(true, false), it -> it ? "true" : "not true", it -> fields.change(task -> task.whichIs(it)));
+        Choices<Boolean> statement = new Choices<>("edit-statement", List.of(true, false), it -> it ? "true" : "not true",
+                it -> fields.change(task -> task.whichIs(it)));
         VBox options = new VBox();
         options.getStyleClass().add("option-list");
         options.setFillWidth(true);
-        VBox whole = new VBox(TaskFields.label("choices: tick what is right; below each, what to say to who gets it wrong"), options, more(fields));
+        VBox whole = new VBox(TaskFields.label("choices: tick what is right; below each, what to say to who gets it wrong"),
+                options, more(fields));
         whole.getStyleClass().add("stacked");
         VBox ofStatement = TaskFields.stacked("the statement of the prompt is", statement);
         fields.add(TaskFields.label("how it is answered"), sort, ofStatement, whole);
@@ -50,7 +52,8 @@ final class QuestionFields {
         accepted.setId("edit-accepted");
         accepted.setPromptText("such as outlier, unusual point");
         TypingRun run = new TypingRun(accepted);
-        accepted.textProperty().addListener((_, _, text) -> fields.change(task -> task.accepting(CommaList.read(text)), run.now()));
+        accepted.textProperty().addListener((_, _, text) -> fields.change(task -> task.accepting(CommaList.read(text)),
+                run.now()));
         VBox ofText = TaskFields.stacked("texts that are right, with commas", accepted);
         fields.add(ofText);
         fields.onShow(task -> {
@@ -111,7 +114,8 @@ final class QuestionFields {
             shows.setId(rowId + "-shows");
             shows.getItems().add(Optional.empty());
             Mistake.ofChoices().forEach(it -> shows.getItems().add(Optional.of(it)));
-            shows.setConverter(new InWords<>(it -> it.map(mistake -> "shows: " + mistake.inWords()).orElse("shows no mistake of the list")));
+            shows.setConverter(new InWords<>(it -> it.map(mistake -> "shows: " + mistake.inWords())
+                    .orElse("shows no mistake of the list")));
             shows.setAccessibleText("the mistake that choice " + (place + 1) + " shows");
             Tip.set(shows, "The mistake that is recognised in who chooses this");
             shows.setMaxWidth(Double.MAX_VALUE);

@@ -30,11 +30,16 @@ final class ReadValueFields {
                 fields.change(task -> task.asking(now, model.findings().writtenTruth()));
             }
         });
-        Node row = fields.spinner("edit-row", 1, MOST_ROWS, task -> task.asking().row().orElse(0) + 1, (task, number) -> task.with(task.asking().ofRow(number - 1)));
-        NumberText<ReadValue> at = new NumberText<>(fields, model, "edit-at", false, task -> task.asking().at(), (task, x) -> task.with(task.asking().at(x.getAsDouble())), _ -> true, _ -> { });
-        NumberText<ReadValue> level = new NumberText<>(fields, model, "edit-level", false, task -> OptionalDouble.of(100 * task.reading().level()),
-                (task, percent) -> task.with(task.asking().atLevel(percent.getAsDouble() / 100)), it -> it > 0 && it < 100, _ -> { });
-        VBox ofCurve = CurveField.of(fields, "of which curve", task -> task.asking().ofCurve(), (task, curve) -> task.with(task.asking().of(curve)));
+        Node row = fields.spinner("edit-row", 1, MOST_ROWS, task -> task.asking().row().orElse(0) + 1,
+                (task, number) -> task.with(task.asking().ofRow(number - 1)));
+        NumberText<ReadValue> at = new NumberText<>(fields, model, "edit-at", false, task -> task.asking().at(),
+                (task, x) -> task.with(task.asking().at(x.getAsDouble())), _ -> true, _ -> { });
+        NumberText<ReadValue> level = new NumberText<>(fields, model, "edit-level", false,
+                task -> OptionalDouble.of(100 * task.reading().level()),
+                (task, percent) -> task.with(task.asking().atLevel(percent.getAsDouble() / 100)), it -> it > 0
+                        && it < 100, _ -> { });
+        VBox ofCurve = CurveField.of(fields, "of which curve", task -> task.asking().ofCurve(),
+                (task, curve) -> task.with(task.asking().of(curve)));
         VBox ofRow = TaskFields.stacked("of row", row);
         VBox atX = TaskFields.stacked("at x", at.field());
         VBox atLevel = TaskFields.stacked("level in %", level.field());
@@ -47,8 +52,11 @@ final class ReadValueFields {
             present(atLevel, of == Quantity.Of.PLACE || of == Quantity.Of.LEVEL);
         });
         fields.add(TaskFields.label("which value"), quantity, ofCurve, TaskFields.sideBySide(ofRow, atX, atLevel));
-        RoundingFields.add(fields, ReadValue::rounding, (task, rounding) -> new ReadValue(task.terms(), task.quantity(), rounding, task.more()));
-        fields.add(Ticks.one(fields, "edit-unit-asked", "the unit is asked for", task -> task.asking().unit(), (task, asked) -> task.with(task.asking().withUnit(asked))),
-                Ticks.one(fields, "edit-from-rounded", "a value from rounded coefficients counts as right", task -> task.asking().fromRounded(), (task, it) -> task.with(task.asking().fromRounded(it))));
+        RoundingFields.add(fields, ReadValue::rounding,
+                (task, rounding) -> new ReadValue(task.terms(), task.quantity(), rounding, task.more()));
+        fields.add(Ticks.one(fields, "edit-unit-asked", "the unit is asked for", task -> task.asking().unit(),
+                (task, asked) -> task.with(task.asking().withUnit(asked))),
+                Ticks.one(fields, "edit-from-rounded", "a value from rounded coefficients counts as right", task -> task.asking()
+                        .fromRounded(), (task, it) -> task.with(task.asking().fromRounded(it))));
     }
 }

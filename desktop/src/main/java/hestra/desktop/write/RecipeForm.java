@@ -50,10 +50,13 @@ final class RecipeForm extends VBox {
     private final TextField terms = new TextField();
     private final Label formula = new Label();
     private final List<TextField> coefficients = new ArrayList<>();
-    private final ComboBox<String> shape = combo("recipe-shape", List.of(Scatter.Shape.values()).stream().map(Scatter.Shape::inWords).toList());
-    private final TextField size = number("recipe-size", 4, "the standard deviation of the deviations from the curve, in the unit of the response");
+    private final ComboBox<String> shape = combo("recipe-shape", List.of(Scatter.Shape.values()).stream()
+            .map(Scatter.Shape::inWords).toList());
+    private final TextField size = number("recipe-size", 4,
+            "the standard deviation of the deviations from the curve, in the unit of the response");
     private final CheckBox grows = new CheckBox("grows with x");
-    private final TextField target = number("recipe-r", 4, "leave empty, or give the r that the sample should have: the scatter is then adjusted");
+    private final TextField target = number("recipe-r", 4,
+            "leave empty, or give the r that the sample should have: the scatter is then adjusted");
     private final TextField outliers = number("recipe-outliers", 3, "how many points to move off the curve");
     private final TextField offBy = number("recipe-off-by", 3, "by how many standard deviations, up or down by chance");
     private final TextField farX = number("recipe-far-x", 5, "x of one extra point, far from the others; leave empty for none");
@@ -65,7 +68,8 @@ final class RecipeForm extends VBox {
     private final TextField placesY = number("recipe-places-y", 3, "decimal places of y");
     private final HBox coefficientRow = new HBox();
     private DecimalMark mark = DecimalMark.POINT;
-    private final TextField seed = number("recipe-seed", 4, "which sample of this recipe: the same number gives the same data again; the next is Ctrl+G");
+    private final TextField seed = number("recipe-seed", 4,
+            "which sample of this recipe: the same number gives the same data again; the next is Ctrl+G");
     private boolean showing;
 
     /** A form that tells when something in it has been changed by hand. */
@@ -90,7 +94,8 @@ final class RecipeForm extends VBox {
                 row(pair("outliers", outliers), pair("off by", offBy), pair("far point at x =", farX), pair("off by", farOff)),
                 row(pair("empty cells", missing), pair("groups", groups), pair("apart by", apart)),
                 row(pair("decimals of x", placesX), pair("of y", placesY), pair("aim at r =", target)));
-        List.of(seed, n, first, second, terms, size, target, outliers, offBy, farX, farOff, missing, groups, apart, placesX, placesY)
+        List.of(seed, n, first, second, terms, size, target, outliers, offBy, farX, farOff, missing, groups, apart, placesX,
+                placesY)
                 .forEach(field -> field.textProperty().addListener(_ -> told()));
         grows.selectedProperty().addListener(_ -> told());
         shape.valueProperty().addListener(_ -> told());
@@ -163,13 +168,15 @@ final class RecipeForm extends VBox {
         if (family.isEmpty() || family.get().coefficients() != numbers.size()) {
             return Optional.empty();
         }
-        Scatter.Shape chosen = List.of(Scatter.Shape.values()).stream().filter(it -> it.inWords().equals(shape.getValue())).findFirst().orElseThrow();
+        Scatter.Shape chosen = List.of(Scatter.Shape.values()).stream()
+                .filter(it -> it.inWords().equals(shape.getValue())).findFirst().orElseThrow();
         Scatter scatter = new Scatter(chosen, reader.number(size), grows.isSelected());
         OptionalDouble r = target.getText().isBlank() ? OptionalDouble.empty() : OptionalDouble.of(reader.number(target));
         Optional<Oddities.FarPoint> far = farX.getText().isBlank() ? Optional.empty()
                 : Optional.of(new Oddities.FarPoint(reader.number(farX), farOff.getText().isBlank() ? 0 : reader.number(farOff)));
         Oddities odd = new Oddities(reader.whole(outliers), reader.number(offBy), far, reader.whole(missing));
-        Recipe recipe = new Recipe(reader.whole(seed), reader.whole(n), how, new MeanCurve(family.get(), numbers), scatter, r, odd, reader.whole(groups), reader.number(apart),
+        Recipe recipe = new Recipe(reader.whole(seed), reader.whole(n), how, new MeanCurve(family.get(), numbers), scatter, r,
+                odd, reader.whole(groups), reader.number(apart),
                 reader.whole(placesX), reader.whole(placesY));
         return reader.failed ? Optional.empty() : Optional.of(recipe);
     }

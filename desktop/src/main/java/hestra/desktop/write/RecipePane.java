@@ -131,7 +131,8 @@ final class RecipePane {
 
     /** The button says whether the sample that is shown is the one in the table. */
     private void sayWhetherUsed() {
-        boolean used = drawn.isPresent() && model.findings().written().provenance() instanceof Provenance.Made(Recipe recipe) && drawn.get().equals(recipe);
+        boolean used = drawn.isPresent() && model.findings().written().provenance() instanceof Provenance.Made(Recipe recipe)
+                && drawn.get().equals(recipe);
         use.setText(used ? "✓ In the table" : "Use these data");
         use.setDisable(used || drawn.isEmpty());
     }
@@ -176,20 +177,24 @@ final class RecipePane {
             }
             slopes.add(it.slope().value());
         });
-        String r = line.map(LineFit::r).filter(OptionalDouble::isPresent).map(it -> ", r = " + style().show(it.getAsDouble())).orElse("");
+        String r = line.map(LineFit::r).filter(OptionalDouble::isPresent)
+                .map(it -> ", r = " + style().show(it.getAsDouble())).orElse("");
         told.setText("Sample " + recipe.seed() + ": " + Counted.of(shown.pairs().n(), "pair") + r
                 + (recipe.targetR().isPresent() ? ", scatter " + style().show(sample.scatter()) : "") + ".");
         told.getStyleClass().setAll("label", "small");
         slopesTold.setText(slopes.size() < 2 ? "Slope of the line of least squares, sample by sample: press Ctrl+G for the next."
-                : "Slopes of " + slopes.size() + " samples, from " + style().show(slopes.stream().mapToDouble(Double::doubleValue).min().orElseThrow()) + " to "
+                : "Slopes of " + slopes.size() + " samples, from " + style()
+                .show(slopes.stream().mapToDouble(Double::doubleValue).min().orElseThrow()) + " to "
                     + style().show(slopes.stream().mapToDouble(Double::doubleValue).max().orElseThrow())
-                    + (trueSlope().isPresent() ? "; dashed: the true one, " + style().shortest(trueSlope().getAsDouble()) : "") + ".");
+                    + (trueSlope().isPresent() ? "; dashed: the true one, " + style().shortest(trueSlope().getAsDouble()) : "")
+                    + ".");
         plot.changed();
         strip.changed();
     }
 
     private OptionalDouble trueSlope() {
-        return drawn.filter(recipe -> recipe.truth().curve() instanceof Curve.Line).map(recipe -> OptionalDouble.of(recipe.truth().coefficients().get(1)))
+        return drawn.filter(recipe -> recipe.truth().curve() instanceof Curve.Line)
+                .map(recipe -> OptionalDouble.of(recipe.truth().coefficients().get(1)))
                 .orElse(OptionalDouble.empty());
     }
 

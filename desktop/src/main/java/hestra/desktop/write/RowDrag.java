@@ -57,7 +57,8 @@ final class RowDrag {
             return;
         }
         sheet.setCursor(Cursor.CLOSED_HAND);
-        Optional<Node> nearest = places.get().stream().min(Comparator.comparingDouble(node -> Math.abs(middle(node) - event.getSceneY())));
+        Optional<Node> nearest = places.get().stream()
+                .min(Comparator.comparingDouble(node -> Math.abs(middle(node) - event.getSceneY())));
         if (!nearest.equals(target)) {
             target.ifPresent(node -> node.pseudoClassStateChanged(TARGET, false));
             nearest.ifPresent(node -> node.pseudoClassStateChanged(TARGET, true));

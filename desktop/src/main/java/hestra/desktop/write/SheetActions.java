@@ -12,7 +12,9 @@ import hestra.exercise.Block;
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;
 
-/** What can be done with the blocks and parts of the sheets that are written: put in, doubled, copied, pasted, moved, taken out. */
+/**
+ * What can be done with the blocks and parts of the sheets that are written: put in, doubled, copied, pasted, moved, taken out.
+ */
 final class SheetActions {
 
     private final DeskModel model;

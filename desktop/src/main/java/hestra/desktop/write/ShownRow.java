@@ -28,7 +28,8 @@ final class ShownRow implements BlockRow.RowContents {
     public void fill(VBox row, OutlineRow.Tools tools) {
         Label kind = new Label(block.inWords());
         kind.getStyleClass().add("small");
-        row.getChildren().addAll(BlockView.of(block, part, exercise, look.alongside()), OutlineRow.tools(kind, tools, row, false));
+        row.getChildren().addAll(BlockView.of(block, part, exercise, look.alongside()),
+                OutlineRow.tools(kind, tools, row, false));
     }
 
     @Override

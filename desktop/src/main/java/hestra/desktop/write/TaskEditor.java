@@ -98,8 +98,10 @@ final class TaskEditor extends VBox implements Editor {
     }
 
     private void numbers() {
-        Node marks = fields.spinner("edit-marks", 0, Terms.MOST_MARKS, task -> task.terms().marks(), (task, count) -> task.with(task.terms().withMarks(count)));
-        Node tries = fields.spinner("edit-tries", 0, Terms.MOST_TRIES, task -> task.terms().tries(), (task, count) -> task.with(task.terms().withTries(count)));
+        Node marks = fields.spinner("edit-marks", 0, Terms.MOST_MARKS, task -> task.terms().marks(),
+                (task, count) -> task.with(task.terms().withMarks(count)));
+        Node tries = fields.spinner("edit-tries", 0, Terms.MOST_TRIES, task -> task.terms().tries(),
+                (task, count) -> task.with(task.terms().withTries(count)));
         fields.add(TaskFields.sideBySide(TaskFields.stacked("marks", marks), TaskFields.stacked("tries (0: any number)", tries)));
         ComboBox<Terms.Showing> verdict = new ComboBox<>(FXCollections.observableArrayList(Terms.Showing.values()));
         verdict.setId("edit-verdict");
@@ -112,7 +114,8 @@ final class TaskEditor extends VBox implements Editor {
         });
         fields.onShow(task -> verdict.setValue(task.terms().verdict()));
         fields.add(TaskFields.label("verdict"), verdict);
-        Choices<Terms.Afterwards> afterwards = new Choices<>("edit-afterwards", List.of(Terms.Afterwards.values()), Terms.Afterwards::inWords,
+        Choices<Terms.Afterwards> afterwards = new Choices<>("edit-afterwards", List.of(Terms.Afterwards.values()),
+                Terms.Afterwards::inWords,
                 what -> fields.change(task -> task.with(task.terms().withAfterwards(what))));
         fields.onShow(task -> {
             afterwards.show(Optional.of(task.terms().afterwards()));
@@ -124,7 +127,8 @@ final class TaskEditor extends VBox implements Editor {
     private void playing() {
         Choices<Terms.Playing> playing = new Choices<>("edit-playing", List.of(Terms.Playing.values()), Terms.Playing::inWords,
                 how -> fields.change(task -> task.with(task.terms().withPlaying(how))));
-        Choices<Terms.Counting> counting = new Choices<>("edit-counting", List.of(Terms.Counting.values()), Terms.Counting::inWords,
+        Choices<Terms.Counting> counting = new Choices<>("edit-counting", List.of(Terms.Counting.values()),
+                Terms.Counting::inWords,
                 which -> fields.change(task -> task.with(task.terms().withCounting(which))));
         fields.onShow(task -> {
             playing.show(Optional.of(task.terms().playing()));
@@ -169,7 +173,8 @@ final class TaskEditor extends VBox implements Editor {
         for (Aid aid : Aid.values()) {
             CheckBox box = new CheckBox(aid.inWords());
             box.setId("opens-" + aid.name().toLowerCase(Locale.ROOT));
-            box.setOnAction(_ -> fields.change(task -> task.with(task.terms().opening(Ticked.with(task.terms().opens(), aid, box.isSelected())))));
+            box.setOnAction(_ -> fields.change(task -> task.with(task.terms()
+                    .opening(Ticked.with(task.terms().opens(), aid, box.isSelected())))));
             fields.onShow(task -> box.setSelected(task.terms().opens().contains(aid)));
             grid.add(box, aid.ordinal() % 2, aid.ordinal() / 2);
         }

@@ -75,7 +75,8 @@ final class TaskRow implements BlockRow.RowContents {
             title.getStyleClass().addAll("sheet-field", "task-title");
             TypingRun run = new TypingRun(title);
             title.textProperty().addListener((_, _, text) -> change(terms -> terms.withTitle(text), run.now()));
-            prompt = new InPlaceText("edit-prompt", "What is to be done? { offers live values.", set, text -> set.show(LiveText.fill(text, part(), mark(), ProseView::live)), this::prompted);
+            prompt = new InPlaceText("edit-prompt", "What is to be done? { offers live values.", set,
+                    text -> set.show(LiveText.fill(text, part(), mark(), ProseView::live)), this::prompted);
             promptRun = new TypingRun(prompt.area());
             title.setOnKeyPressed(event -> {
                 if (event.getCode() == KeyCode.ENTER) {
@@ -138,7 +139,8 @@ final class TaskRow implements BlockRow.RowContents {
             title.setText(place + " \u00b7 " + (terms.title().isBlank() ? "no title yet" : terms.title()));
             number.setText(place + " \u00b7");
             int opens = terms.opens().size();
-            about.setText(task.kind().title() + " \u00b7 " + Counted.of(terms.marks(), "mark") + (opens == 0 ? "" : " \u00b7 opens " + Counted.of(opens, "aid")));
+            about.setText(task.kind().title() + " \u00b7 " + Counted.of(terms.marks(), "mark")
+                    + (opens == 0 ? "" : " \u00b7 opens " + Counted.of(opens, "aid")));
             typed.ifPresent(it -> it.show(terms));
         });
     }

@@ -16,7 +16,8 @@ final class Ticks {
     private Ticks() {}
 
     /** A box for each value of a set, below one another. */
-    static <T extends Task, V> VBox list(KindFields<T> fields, String listId, List<V> values, Function<V, String> words, Function<V, String> name, Function<T, Set<V>> now, BiFunction<T, Set<V>, Task> changed) {
+    static <T extends Task, V> VBox list(KindFields<T> fields, String listId, List<V> values, Function<V, String> words,
+            Function<V, String> name, Function<T, Set<V>> now, BiFunction<T, Set<V>, Task> changed) {
         VBox list = new VBox();
         list.setId(listId);
         list.getStyleClass().add("aid-list");
@@ -25,7 +26,8 @@ final class Ticks {
             box.setId(listId + "-" + name.apply(value).toLowerCase(Locale.ROOT).replace('_', '-'));
             box.setWrapText(true);
             box.setMinHeight(VBox.USE_PREF_SIZE);
-            box.setOnAction(_ -> fields.change(task -> changed.apply(task, Ticked.with(now.apply(task), value, box.isSelected()))));
+            box.setOnAction(_ -> fields.change(task -> changed.apply(task,
+                    Ticked.with(now.apply(task), value, box.isSelected()))));
             fields.onShow(task -> box.setSelected(now.apply(task).contains(value)));
             list.getChildren().add(box);
         }
@@ -33,7 +35,8 @@ final class Ticks {
     }
 
     /** One box. */
-    static <T extends Task> CheckBox one(KindFields<T> fields, String boxId, String words, Function<T, Boolean> now, BiFunction<T, Boolean, Task> changed) {
+    static <T extends Task> CheckBox one(KindFields<T> fields, String boxId, String words, Function<T, Boolean> now,
+            BiFunction<T, Boolean, Task> changed) {
         CheckBox box = new CheckBox(words);
         box.setId(boxId);
         box.setWrapText(true);

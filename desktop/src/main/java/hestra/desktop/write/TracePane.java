@@ -64,7 +64,8 @@ final class TracePane {
         this.known = new TraceAxes("trace", () -> model.desk().exercise().mark(), this::axesChanged);
         axes.getChildren().addAll(open, TraceAxes.pair("fade", fade));
         axes.getChildren().addAll(known.nodes());
-        empty.setText("Open or paste a picture of a plot.\n\nThen drag x\u2081 and x\u2082 to two ticks of the x axis whose values you know, "
+        empty.setText("Open or paste a picture of a plot.\n\nThen drag x\u2081 and x\u2082 to two ticks of the x axis whose "
+                + "values you know, "
                 + "y\u2081 and y\u2082 to two of the y axis, type those values above, and click each point of the plot.");
         empty.setWrapText(true);
         empty.getStyleClass().add("trace-empty");
@@ -121,8 +122,10 @@ final class TracePane {
         canvas.show(picture, tracing);
         known.show(tracing.axes());
         told.setText(tracing.axes().problem().orElseGet(() -> tracing.points().isEmpty()
-                ? "Drag x\u2081, x\u2082, y\u2081 and y\u2082 to places whose values you know and type those values; then click each point. Arrow keys move what is selected, Delete removes a point."
-                : Counted.of(tracing.points().size(), "point") + " placed; they are in the table. Arrow keys move the selected one, with Shift farther; Delete removes it."));
+                ? "Drag x\u2081, x\u2082, y\u2081 and y\u2082 to places whose values you know and type those values; then "
+                + "click each point. Arrow keys move what is selected, Delete removes a point."
+                : Counted.of(tracing.points().size(), "point")
+                + " placed; they are in the table. Arrow keys move the selected one, with Shift farther; Delete removes it."));
         told.pseudoClassStateChanged(WRONG, tracing.axes().problem().isPresent());
     }
 

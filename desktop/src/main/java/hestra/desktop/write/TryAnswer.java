@@ -16,7 +16,10 @@ import hestra.task.Truth;
 
 import static hestra.desktop.parts.Presence.present;
 
-/** "What would it say?": an answer is typed as a student would, and what the student would be told stands below. Nothing of it is kept. */
+/**
+ * "What would it say?": an answer is typed as a student would, and what the student would be told stands below. Nothing of it is
+ * kept.
+ */
 final class TryAnswer extends VBox {
 
     private final DeskModel model;
@@ -56,7 +59,8 @@ final class TryAnswer extends VBox {
         if (any) {
             Task task = fields.task().orElseThrow();
             Truth truth = model.findings().writtenTruth();
-            Response response = Response.to(field.getText().strip(), task, truth, attempt -> model.findings().exercise().judge(task, attempt, truth));
+            Response response = Response.to(field.getText().strip(), task, truth, attempt -> model.findings().exercise()
+                    .judge(task, attempt, truth));
             String named = response.mistakes().stream().map(Mistake::inWords).collect(Collectors.joining(", or "));
             verdict.setText(outcome(response) + (named.isEmpty() ? "" : " \u00b7 recognised: " + named));
             message.setText(response.message());
@@ -66,7 +70,8 @@ final class TryAnswer extends VBox {
     private String outcome(Response response) {
         return response.verdict().map(it -> {
             Outcome outcome = it.outcome();
-            return outcome.sign() + " " + outcome.word() + ", " + model.findings().exercise().inMarks().of(response.marks()) + " of " + response.of();
+            return outcome.sign() + " " + outcome.word() + ", " + model.findings().exercise().inMarks()
+                    .of(response.marks()) + " of " + response.of();
         }).orElse("cannot be read: no try is used up");
     }
 }

@@ -52,11 +52,16 @@ final class TryOutFields {
         Button more = new Button("Add a move");
         more.setId("add-move");
         more.getStyleClass().add("quiet");
-        more.setOnAction(_ -> fields.change(task -> new TryOut(task.terms(), Stream.concat(task.moves().stream(), Stream.of(task.moves().getLast())).toList(), task.watched(), task.places(), task.reason())));
+        more.setOnAction(_ -> fields.change(task -> new TryOut(task.terms(),
+                Stream.concat(task.moves().stream(), Stream.of(task.moves().getLast())).toList(), task.watched(), task.places(),
+                task.reason())));
         fields.onShow(task -> more.setDisable(task.moves().size() == TryOut.MOST_MOVES));
-        Node places = fields.spinner("edit-try-places", 0, TryOut.MOST_PLACES, TryOut::places, (task, count) -> new TryOut(task.terms(), task.moves(), task.watched(), count, task.reason()));
-        fields.add(TaskFields.label("moves, each from the start"), list, more, TaskFields.label("what is watched"), watched, TaskFields.stacked("decimal places", places));
-        OptionalField.add(fields, "why one changes it more", "edit-try-reason", "not asked", List.of(TryReason.values()), TryReason::inWords, TryOut::reason,
+        Node places = fields.spinner("edit-try-places", 0, TryOut.MOST_PLACES, TryOut::places,
+                (task, count) -> new TryOut(task.terms(), task.moves(), task.watched(), count, task.reason()));
+        fields.add(TaskFields.label("moves, each from the start"), list, more, TaskFields.label("what is watched"), watched,
+                TaskFields.stacked("decimal places", places));
+        OptionalField.add(fields, "why one changes it more", "edit-try-reason", "not asked", List.of(TryReason.values()),
+                TryReason::inWords, TryOut::reason,
                 (task, it) -> new TryOut(task.terms(), task.moves(), task.watched(), task.places(), it));
     }
 
@@ -65,12 +70,16 @@ final class TryOutFields {
         problem.getStyleClass().addAll("small", "problem-text");
         present(problem, false);
         Consumer<Boolean> say = wrong -> present(problem, wrong);
-        Node row = new NumberText<>(fields, model, "move-" + place + "-row", false, task -> OptionalDouble.of(of(task, place).row() + 1),
-                (task, value) -> with(task, place, it -> new Move((int) value.getAsDouble() - 1, it.dx(), it.dy())), value -> value >= 1 && value == Math.rint(value) && value < 1e6, say).field();
+        Node row = new NumberText<>(fields, model, "move-" + place + "-row", false,
+                task -> OptionalDouble.of(of(task, place).row() + 1),
+                (task, value) -> with(task, place, it -> new Move((int) value.getAsDouble() - 1, it.dx(), it.dy())),
+                        value -> value >= 1 && value == Math.rint(value) && value < 1e6, say).field();
         Node dx = new NumberText<>(fields, model, "move-" + place + "-dx", false, task -> OptionalDouble.of(of(task, place).dx()),
-                (task, value) -> with(task, place, it -> new Move(it.row(), value.getAsDouble(), it.dy())), _ -> true, say).field();
+                (task, value) -> with(task, place, it -> new Move(it.row(), value.getAsDouble(), it.dy())), _ -> true, say)
+                        .field();
         Node dy = new NumberText<>(fields, model, "move-" + place + "-dy", false, task -> OptionalDouble.of(of(task, place).dy()),
-                (task, value) -> with(task, place, it -> new Move(it.row(), it.dx(), value.getAsDouble())), _ -> true, say).field();
+                (task, value) -> with(task, place, it -> new Move(it.row(), it.dx(), value.getAsDouble())), _ -> true, say)
+                        .field();
         Button remove = new Button("\u00d7");
         remove.setId("move-" + place + "-remove");
         remove.getStyleClass().add("quiet");
@@ -82,7 +91,8 @@ final class TryOutFields {
             }
             return new TryOut(task.terms(), rest, task.watched(), task.places(), task.reason());
         }));
-        VBox box = new VBox(TaskFields.sideBySide(TaskFields.stacked("row", row), TaskFields.stacked("right by", dx), TaskFields.stacked("up by", dy), remove), problem);
+        VBox box = new VBox(TaskFields.sideBySide(TaskFields.stacked("row", row), TaskFields.stacked("right by", dx),
+                TaskFields.stacked("up by", dy), remove), problem);
         box.getStyleClass().add("condition-fields");
         return box;
     }

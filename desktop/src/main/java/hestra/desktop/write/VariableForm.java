@@ -111,7 +111,9 @@ final class VariableForm extends ScrollPane {
                 model.apply(new PartEdit.WriteRoles(now.with(column, uses.getValue())));
             }
         });
-        Tip.set(uses, "explains: x; responds: y; names: a label at each point; groups: a shape for each group; counts: how often each pair was observed");
+        Tip.set(uses,
+                "explains: x; responds: y; names: a label at each point; groups: a shape for each group; counts: how often "
+                + "each pair was observed");
         shows.add(() -> {
             Use now = model.findings().written().roles().useOf(column);
             // A column leaves an axis only when another takes its place.
@@ -145,7 +147,8 @@ final class VariableForm extends ScrollPane {
     static String inWords(ColumnOverview overview, int rows, NumberStyle style) {
         StringBuilder text = new StringBuilder(overview.counted());
         if (overview.least().isPresent()) {
-            text.append(", ").append(style.shortest(overview.least().getAsDouble())).append(" to ").append(style.shortest(overview.greatest().getAsDouble()));
+            text.append(", ").append(style.shortest(overview.least().getAsDouble())).append(" to ")
+                    .append(style.shortest(overview.greatest().getAsDouble()));
         }
         if (overview.missing() > 0 && overview.filled() > 0) {
             text.append(" · ").append(overview.missing()).append(" of ").append(rows).append(" missing");
@@ -164,7 +167,8 @@ final class VariableForm extends ScrollPane {
             Optional<Limits> limits = limits(least.getText(), greatest.getText());
             boolean cleared = least.getText().isBlank() && greatest.getText().isBlank();
             boolean fits = cleared || limits.isPresent();
-            least.pseudoClassStateChanged(PseudoClass.getPseudoClass("wrong"), !fits && !least.getText().isBlank() && !greatest.getText().isBlank());
+            least.pseudoClassStateChanged(PseudoClass.getPseudoClass("wrong"), !fits && !least.getText()
+                    .isBlank() && !greatest.getText().isBlank());
             if (fits && !limits.equals(variable(column).possible())) {
                 model.apply(new PartEdit.WriteTable(new TableEdit.Name(column, variable(column).withPossible(limits))));
             }
@@ -186,7 +190,8 @@ final class VariableForm extends ScrollPane {
 
     private Optional<Limits> limits(String least, String greatest) {
         DecimalMark mark = model.desk().exercise().mark();
-        return Cell.of(least, mark) instanceof Cell.Measured low && Cell.of(greatest, mark) instanceof Cell.Measured high && low.value() <= high.value()
+        return Cell.of(least, mark) instanceof Cell.Measured low && Cell.of(greatest, mark) instanceof Cell.Measured high
+                && low.value() <= high.value()
                 ? Optional.of(new Limits(low.value(), high.value())) : Optional.empty();
     }
 
@@ -198,7 +203,8 @@ final class VariableForm extends ScrollPane {
         field.setMinWidth(64);
         field.setMaxWidth(64);
         field.getStyleClass().add("number-field");
-        Tip.set(field, "the " + prompt + " possible value, from the unit and from what is measured; values outside are pointed out");
+        Tip.set(field, "the " + prompt
+                + " possible value, from the unit and from what is measured; values outside are pointed out");
         return field;
     }
 
@@ -210,7 +216,8 @@ final class VariableForm extends ScrollPane {
         return table().variable(column);
     }
 
-    private TextField field(String id, int column, Function<Variable, String> now, BiFunction<Variable, String, Variable> changed) {
+    private TextField field(String id, int column, Function<Variable, String> now,
+            BiFunction<Variable, String, Variable> changed) {
         TextField field = new TextField();
         field.setId(id);
         field.textProperty().addListener((_, _, text) -> {

@@ -73,8 +73,12 @@ final class VariantCard extends VBox {
         plot.setMinHeight(HEIGHT);
         plot.setPrefHeight(HEIGHT);
         plot.setMaxHeight(HEIGHT);
-        Button tried = QuietButton.of("variant-try-" + variant.number(), "Try it", "work through variant " + variant.number() + " as its student; nothing of it is kept", () -> trial.accept(variant.exercise()));
-        Button anew = QuietButton.of("variant-anew-" + variant.number(), "Draw anew", "give this variant other data; all others stay as they are", () -> model.apply(new ExerciseEdit.DrawAnew(variant.number())));
+        Button tried = QuietButton.of("variant-try-" + variant.number(), "Try it",
+                "work through variant " + variant.number() + " as its student; nothing of it is kept",
+                () -> trial.accept(variant.exercise()));
+        Button anew = QuietButton.of("variant-anew-" + variant.number(), "Draw anew",
+                "give this variant other data; all others stay as they are",
+                () -> model.apply(new ExerciseEdit.DrawAnew(variant.number())));
         VBox side = new VBox(6, title, plot, new HBox(8, tried, anew));
         HBox.setHgrow(side, Priority.ALWAYS);
         return side;

@@ -43,8 +43,8 @@ import hestra.variants.Variants;
 import static hestra.desktop.parts.Presence.present;
 
 /**
- * What differs from student to student: the fields, small plots of as many variants as the author wants to look at, each with the key of
- * the task in hand, and one of them, or two beside each other, larger.
+ * What differs from student to student: the fields, small plots of as many variants as the author wants to look at, each with the
+ * key of the task in hand, and one of them, or two beside each other, larger.
  */
 final class VariantsPane {
 
@@ -150,8 +150,11 @@ final class VariantsPane {
             partOf(variant).ifPresent(part -> shown.add(small(variant, part)));
         }
         plots.getChildren().setAll(shown);
-        List<String> missed = variants.stream().flatMap(it -> it.missed().stream()).filter(it -> it.part().equals(partId)).map(Variant.Missed::message).toList();
-        told.setText(missed.isEmpty() ? Counted.of(variants.size(), "variant") + wishes() + ". All drawn as wished." : "\u2248 " + String.join("\n\u2248 ", missed.stream().limit(MOST_TOLD).toList())
+        List<String> missed = variants.stream().flatMap(it -> it.missed().stream()).filter(it -> it.part().equals(partId))
+                .map(Variant.Missed::message).toList();
+        told.setText(missed.isEmpty()
+                ? Counted.of(variants.size(), "variant") + wishes() + ". All drawn as wished."
+                : "\u2248 " + String.join("\n\u2248 ", missed.stream().limit(MOST_TOLD).toList())
                 + (missed.size() > MOST_TOLD ? "\nand " + (missed.size() - MOST_TOLD) + " more" : ""));
         told.getStyleClass().setAll("label", missed.isEmpty() ? "variants-well" : "remark");
         mark();
@@ -168,7 +171,8 @@ final class VariantsPane {
 
     private Node small(Variant variant, Part part) {
         Region plot = SmallPlot.of(Optional.of(part.pairs()), look, PLOT_WIDTH, PLOT_HEIGHT);
-        Label under = new Label(variant.number() + " \u00b7 " + key(variant, part) + (variant.missed().isEmpty() ? "" : " \u2248"));
+        Label under = new Label(variant.number() + " \u00b7 " + key(variant, part)
+                + (variant.missed().isEmpty() ? "" : " \u2248"));
         under.getStyleClass().add("variant-under");
         VBox box = new VBox(plot, under);
         box.setAlignment(Pos.CENTER);
@@ -194,7 +198,8 @@ final class VariantsPane {
     /** The key of the task in hand where it is short, else r. */
     private String key(Variant variant, Part part) {
         Truth truth = part.truth(variant.exercise().mark());
-        Optional<String> ofTask = part.tasks().stream().filter(it -> inHand.equals(Optional.of(it.id()))).findFirst().map(task -> task.key(truth)).filter(Key::computed).map(Key::text).filter(it -> it.length() <= LONGEST_KEY);
+        Optional<String> ofTask = part.tasks().stream().filter(it -> inHand.equals(Optional.of(it.id()))).findFirst()
+                .map(task -> task.key(truth)).filter(Key::computed).map(Key::text).filter(it -> it.length() <= LONGEST_KEY);
         OptionalDouble r = truth.evidence().value(Quantity.R);
         return ofTask.orElseGet(() -> r.isPresent() ? "r " + style().places(r.getAsDouble(), 2) : "no r");
     }

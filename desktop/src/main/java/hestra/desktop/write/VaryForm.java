@@ -33,7 +33,8 @@ final class VaryForm extends VBox {
         wishes = new VaryWishes(model);
         names = new VaryNames(model);
         getStyleClass().add("vary-form");
-        way = new Choices<>("vary-way", List.of(Varying.Way.values()), Varying.Way::inWords, it -> ranges.change(varying -> varying.with(it)));
+        way = new Choices<>("vary-way", List.of(Varying.Way.values()), Varying.Way::inWords,
+                it -> ranges.change(varying -> varying.with(it)));
         note.setId("vary-note");
         note.getStyleClass().add("small");
         note.setWrapText(true);
@@ -56,8 +57,10 @@ final class VaryForm extends VBox {
         way.show(Optional.of(varying.way()));
         note.setText(switch (varying.way()) {
             case SAME -> "Everybody gets the data as they stand.";
-            case NEW_DATA -> isMade ? "Each has a new sample of the recipe. Its numbers may differ too, from where to where you say."
-                    : "These data were not made by a recipe, so all would have the same. Write a recipe under \u201cMake data\u201d, or give each some of the rows.";
+            case NEW_DATA -> isMade
+                    ? "Each has a new sample of the recipe. Its numbers may differ too, from where to where you say."
+                    : "These data were not made by a recipe, so all would have the same. Write a recipe under \u201cMake "
+                    + "data\u201d, or give each some of the rows.";
             case SOME_ROWS -> "Which rows is left to chance. Rows that a task names or leaves to be typed are always among them.";
         });
         present(ranges, varying.way() == Varying.Way.NEW_DATA && isMade);

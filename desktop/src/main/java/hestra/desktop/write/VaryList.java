@@ -17,7 +17,10 @@ import hestra.desktop.model.DeskModel;
 import hestra.exercise.Varying;
 import hestra.numbers.DecimalMark;
 
-/** A list of what differs from variant to variant, or has to be so in all: a row for each entry, anew whenever there are others, and below them what adds one. */
+/**
+ * A list of what differs from variant to variant, or has to be so in all: a row for each entry, anew whenever there are others,
+ * and below them what adds one.
+ */
 abstract class VaryList extends VBox {
 
     private final DeskModel model;

@@ -16,7 +16,9 @@ final class VaryNames extends VaryList {
 
     VaryNames(DeskModel model) {
         super(model);
-        getChildren().addAll(heading("other names for the same story"), box(), adder("+ other names", "vary-add-names", () -> change(varying -> varying.withTellings(plus(varying.tellings(), new Varying.Telling("", ""))))));
+        getChildren().addAll(heading("other names for the same story"), box(),
+                adder("+ other names", "vary-add-names",
+                        () -> change(varying -> varying.withTellings(plus(varying.tellings(), new Varying.Telling("", ""))))));
     }
 
     @Override
@@ -30,8 +32,10 @@ final class VaryNames extends VaryList {
     }
 
     private Node telling(int place) {
-        TextField x = name("vary-names-" + place + "-x", "like days (days)", place, (it, text) -> new Varying.Telling(text, it.y()));
-        TextField y = name("vary-names-" + place + "-y", "like width (mm)", place, (it, text) -> new Varying.Telling(it.x(), text));
+        TextField x = name("vary-names-" + place + "-x", "like days (days)", place,
+                (it, text) -> new Varying.Telling(text, it.y()));
+        TextField y = name("vary-names-" + place + "-y", "like width (mm)", place,
+                (it, text) -> new Varying.Telling(it.x(), text));
         onShow(() -> {
             if (place < varying().tellings().size()) {
                 Varying.Telling it = varying().tellings().get(place);
@@ -43,7 +47,8 @@ final class VaryNames extends VaryList {
                 }
             }
         });
-        return row(label("x"), x, label("y"), y, remover("vary-names-" + place + "-remove", () -> change(varying -> varying.withTellings(without(varying.tellings(), place)))));
+        return row(label("x"), x, label("y"), y, remover("vary-names-" + place + "-remove",
+                () -> change(varying -> varying.withTellings(without(varying.tellings(), place)))));
     }
 
     private TextField name(String id, String prompt, int place, BiFunction<Varying.Telling, String, Varying.Telling> changed) {

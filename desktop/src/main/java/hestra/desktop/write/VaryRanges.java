@@ -60,15 +60,19 @@ final class VaryRanges extends VaryList {
         Label name = new Label(parameter.inWords());
         name.setMinWidth(Region.USE_PREF_SIZE);
         Label now = label("");
-        BoundField low = new BoundField(id + "-low", parameter.inWords() + " from", false, this::mark, (value, run) -> bound(parameter, range -> range.from(value.getAsDouble(), range.high()), run));
-        BoundField high = new BoundField(id + "-high", parameter.inWords() + " to", false, this::mark, (value, run) -> bound(parameter, range -> range.from(range.low(), value.getAsDouble()), run));
+        BoundField low = new BoundField(id + "-low", parameter.inWords() + " from", false, this::mark,
+                (value, run) -> bound(parameter, range -> range.from(value.getAsDouble(), range.high()), run));
+        BoundField high = new BoundField(id + "-high", parameter.inWords() + " to", false, this::mark,
+                (value, run) -> bound(parameter, range -> range.from(range.low(), value.getAsDouble()), run));
         onShow(() -> rangeOf(parameter).ifPresent(it -> {
             OptionalDouble value = recipe().map(parameter::in).orElse(OptionalDouble.empty());
             now.setText(value.isPresent() ? "now " + shortest(value.getAsDouble()) : "");
             low.show(OptionalDouble.of(it.low()));
             high.show(OptionalDouble.of(it.high()));
         }));
-        return row(name, label("from"), low, label("to"), high, now, remover(id + "-remove", () -> change(varying -> varying.withRanges(varying.ranges().stream().filter(it -> it.parameter() != parameter).toList()))));
+        return row(name, label("from"), low, label("to"), high, now,
+                remover(id + "-remove", () -> change(varying -> varying.withRanges(varying.ranges().stream()
+                        .filter(it -> it.parameter() != parameter).toList()))));
     }
 
     /** What of the recipe may differ too: those numbers of it that do not yet. */
@@ -87,7 +91,8 @@ final class VaryRanges extends VaryList {
 
     /** The recipe of the part; nothing where its data were not made by one. */
     Optional<Recipe> recipe() {
-        return model().findings().written().provenance() instanceof Provenance.Made(Recipe recipe) ? Optional.of(recipe) : Optional.empty();
+        return model().findings().written().provenance() instanceof Provenance.Made(Recipe recipe)
+                ? Optional.of(recipe) : Optional.empty();
     }
 
     /** A fifth less and a fifth more than the recipe has, to begin with. */
@@ -96,7 +101,8 @@ final class VaryRanges extends VaryList {
         double width = now == 0 ? 1 : Math.abs(now) / 5;
         double low = rounded(now - width);
         double high = rounded(now + width);
-        return parameter.isWhole() ? new Range(parameter, Math.max(2, Math.round(low)), Math.round(high)) : new Range(parameter, low, high);
+        return parameter.isWhole()
+                ? new Range(parameter, Math.max(2, Math.round(low)), Math.round(high)) : new Range(parameter, low, high);
     }
 
     private static double rounded(double value) {
@@ -104,6 +110,7 @@ final class VaryRanges extends VaryList {
     }
 
     private void bound(Parameter parameter, UnaryOperator<Range> bounds, Optional<String> run) {
-        change(varying -> varying.withRanges(varying.ranges().stream().map(it -> it.parameter() == parameter ? bounds.apply(it) : it).toList()), run);
+        change(varying -> varying.withRanges(varying.ranges().stream()
+                .map(it -> it.parameter() == parameter ? bounds.apply(it) : it).toList()), run);
     }
 }

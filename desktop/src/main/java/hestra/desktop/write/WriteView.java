@@ -25,7 +25,10 @@ import hestra.exercise.Part;
 import hestra.task.Task;
 import hestra.tracing.Picture;
 
-/** The exercise as an instructor writes it: its parts and their sheets, the true data of the part in hand and their plot, and the block in hand. */
+/**
+ * The exercise as an instructor writes it: its parts and their sheets, the true data of the part in hand and their plot, and the
+ * block in hand.
+ */
 public final class WriteView {
 
     /** The usual width of the window, and those of the columns at its sides. */
@@ -46,7 +49,8 @@ public final class WriteView {
     private Optional<String> edited = Optional.of("-");
 
     /** The view; {@code trial} starts an exercise as a student finds it. */
-    public WriteView(DeskModel model, Look look, Kept kept, GridHabits habits, Consumer<String> notice, Pictures pictures, Consumer<Exercise> trial) {
+    public WriteView(DeskModel model, Look look, Kept kept, GridHabits habits, Consumer<String> notice, Pictures pictures,
+            Consumer<Exercise> trial) {
         this.model = model;
         this.pictures = pictures;
         this.trial = trial;
@@ -86,7 +90,10 @@ public final class WriteView {
         return pane;
     }
 
-    /** The parts of the view, in the order in which a key goes round them: what belongs to each, and what takes the keyboard first. */
+    /**
+     * The parts of the view, in the order in which a key goes round them: what belongs to each, and what takes the keyboard
+     * first.
+     */
     public List<Node> places() {
         return List.of(outline.node(), here.node(), right);
     }
@@ -143,6 +150,7 @@ public final class WriteView {
     }
 
     private Node editor(Block block) {
-        return block instanceof Block.Asked(Task task) ? new TaskEditor(model, task, trial) : new BlockEditor(model, block, pictures);
+        return block instanceof Block.Asked(Task task)
+                ? new TaskEditor(model, task, trial) : new BlockEditor(model, block, pictures);
     }
 }

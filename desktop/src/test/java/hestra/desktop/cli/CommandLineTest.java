@@ -71,14 +71,17 @@ class CommandLineTest {
     @Test
     void fitPrintsTheEquationAndWhatBelongsToIt() {
         assertThat(run("fit", KELP, "--explanatory", "days", "--response", "length", "--predict", "20,60")).isZero();
-        assertThat(out.toString()).contains("length = 4.107 + 0.8731 · days").contains("n  24 of 24 rows").contains("at 60:").contains("outside the data");
+        assertThat(out.toString()).contains("length = 4.107 + 0.8731 · days").contains("n  24 of 24 rows").contains("at 60:")
+                .contains("outside the data");
         assertThat(err.toString()).isEmpty();
     }
 
     @Test
     void fitPrintsJsonWithNumbersInFull() {
-        assertThat(run("fit", KELP, "--explanatory", "1", "--response", "2", "--predict", "20", "--level", "0.9", "--json")).isZero();
-        assertThat(out.toString()).startsWith("{").contains("\"curve\" : \"line\"").contains("\"explanatory\" : \"days\"").contains("0.873145476384");
+        assertThat(run("fit", KELP, "--explanatory", "1", "--response", "2", "--predict", "20", "--level", "0.9", "--json"))
+                .isZero();
+        assertThat(out.toString()).startsWith("{").contains("\"curve\" : \"line\"")
+                .contains("\"explanatory\" : \"days\"").contains("0.873145476384");
     }
 
     @Test
@@ -97,16 +100,19 @@ class CommandLineTest {
             text.append(i).append(";").append(2 * i).append(",5 cm\n");
             bare.append(i).append("|").append(1200 + i * i).append("\n");
         }
-        Path commas = Files.write(folder.resolve("latin.txt"), text.toString().replace("cm", "µm").getBytes(StandardCharsets.ISO_8859_1));
+        Path commas = Files.write(folder.resolve("latin.txt"), text.toString().replace("cm", "µm")
+                .getBytes(StandardCharsets.ISO_8859_1));
         assertThat(run("fit", commas, "--explanatory", "days", "--response", "length", "--json")).isZero();
         assertThat(out.toString()).contains("\"used\" : 12");
         Path sheets = folder.resolve("kelp.ods");
         DataExport.write(KelpBlades.exercise().first().data(), sheets);
-        assertThat(run("fit", sheets, "--explanatory", "days", "--response", "length", "--sheet", "Data")).as(err.toString()).isZero();
+        assertThat(run("fit", sheets, "--explanatory", "days", "--response", "length", "--sheet", "Data")).as(err.toString())
+                .isZero();
         assertThat(run("fit", sheets, "--explanatory", "days", "--response", "length", "--sheet", "Other")).isEqualTo(1);
         assertThat(err.toString()).contains("Other").contains("Data");
         Path bars = Files.writeString(folder.resolve("bars.txt"), bare);
-        assertThat(run("fit", bars, "--explanatory", "1", "--response", "2", "--headings")).as("a line of numbers as headings").isEqualTo(0);
+        assertThat(run("fit", bars, "--explanatory", "1", "--response", "2", "--headings"))
+                .as("a line of numbers as headings").isEqualTo(0);
         assertThat(run("fit", bars, "--explanatory", "1", "--response", "2", "--separator", "semicolon")).isEqualTo(1);
         assertThat(run("fit", bars, "--explanatory", "1", "--response", "2", "--separator", "dots")).isEqualTo(2);
         assertThat(err.toString()).contains("wide-spaces");
@@ -138,7 +144,8 @@ class CommandLineTest {
         Path damaged = Files.write(folder.resolve("damaged.xlsx"), Arrays.copyOf(bytes, bytes.length * 2 / 3));
         assertThat(run("fit", damaged, "--explanatory", "days", "--response", "length")).isEqualTo(1);
         assertThat(err.toString().lines()).singleElement().asString().contains("damaged.xlsx is damaged");
-        assertThat(LoggerFactory.getLogger("org.apache.poi.util.XMLHelper").isErrorEnabled()).as("and the library says nothing beside it").isFalse();
+        assertThat(LoggerFactory.getLogger("org.apache.poi.util.XMLHelper").isErrorEnabled())
+                .as("and the library says nothing beside it").isFalse();
     }
 
     @Test
@@ -147,7 +154,8 @@ class CommandLineTest {
         HestraFile.write(ReedHeights.study(), study);
         Path page = folder.resolve("reeds.html");
         assertThat(run("report", study, "--out", page, "--name", "Ida Fenn", "--paper", "LETTER")).isZero();
-        assertThat(Files.readString(page)).contains("Do reeds stand taller in deep water?").contains("Ida Fenn").contains("Figure 2.");
+        assertThat(Files.readString(page)).contains("Do reeds stand taller in deep water?")
+                .contains("Ida Fenn").contains("Figure 2.");
         Path pdf = folder.resolve("reeds.pdf");
         assertThat(run("report", study, "--out", pdf)).isZero();
         assertThat(Files.size(pdf)).isPositive();
@@ -184,23 +192,30 @@ class CommandLineTest {
 
     @Test
     void everyCurveCanBeFitted() {
-        for (String curve : List.of("line", "origin", "quadratic", "cubic", "poly4", "poly5", "poly6", "exponential", "power", "log", "wave", "terms:1,x,sqrt(x)")) {
+        for (String curve : List.of("line", "origin", "quadratic", "cubic", "poly4", "poly5", "poly6", "exponential", "power",
+                "log", "wave", "terms:1,x,sqrt(x)")) {
             assertThat(run("fit", KELP, "--explanatory", "days", "--response", "length", "--curve", curve)).as(curve).isZero();
             assertThat(out.toString()).startsWith("length = ").contains("R²");
-            assertThat(run("fit", KELP, "--explanatory", "days", "--response", "length", "--curve", curve, "--json")).as(curve).isZero();
+            assertThat(run("fit", KELP, "--explanatory", "days", "--response", "length", "--curve", curve, "--json")).as(curve)
+                    .isZero();
             assertThat(out.toString()).contains("\"curve\" : \"" + curve + "\"");
         }
-        assertThat(run("fit", KELP, "--explanatory", "days", "--response", "length", "--curve", "exponential", "--direct")).isZero();
+        assertThat(run("fit", KELP, "--explanatory", "days", "--response", "length", "--curve", "exponential", "--direct"))
+                .isZero();
         assertThat(out.toString()).contains("approximate");
-        assertThat(run("fit", KELP, "--explanatory", "days", "--response", "length", "--curve", "cubic", "--direct")).isEqualTo(2);
+        assertThat(run("fit", KELP, "--explanatory", "days", "--response", "length", "--curve", "cubic", "--direct"))
+                .isEqualTo(2);
     }
 
     @Test
     void whatElseIsAskedIsPrinted() {
-        assertThat(run("fit", KELP, "--explanatory", "days", "--response", "length", "--compare", "--diagnostics", "--working", "--summary",
+        assertThat(run("fit", KELP, "--explanatory", "days", "--response", "length", "--compare", "--diagnostics", "--working",
+                "--summary",
                 "--reach", "30", "--calculate", "slope * 10 + intercept", "--calculate", "slop", "--digits", "6")).isZero();
-        assertThat(out.toString()).contains("quadratic curve").contains("Cook’s distance").contains("(x − x̄)(y − ȳ)").contains("X'X").contains("upper quartile")
-                .contains("length = 30 is reached at").contains("slope * 10 + intercept = 12.83").contains("“slop” is not known").contains("0.873145");
+        assertThat(out.toString()).contains("quadratic curve").contains("Cook’s distance").contains("(x − x̄)(y − ȳ)")
+                .contains("X'X").contains("upper quartile")
+                .contains("length = 30 is reached at").contains("slope * 10 + intercept = 12.83")
+                .contains("“slop” is not known").contains("0.873145");
         assertThat(run("fit", KELP, "--explanatory", "days", "--response", "length", "--digits", "1")).isEqualTo(2);
     }
 
@@ -208,7 +223,8 @@ class CommandLineTest {
     void rowsCanBeChosenAndCounted() throws IOException {
         Path counted = Files.writeString(folder.resolve("c.csv"), "x,y,times\n1,2,3\n2,4,1\n3,5,2\n4,6,1.5\n");
         assertThat(run("fit", counted, "--explanatory", "x", "--response", "y", "--count", "times", "--json")).isZero();
-        assertThat(out.toString()).contains("\"observations\" : 6").contains("\"used\" : 3").contains("count is not a whole number");
+        assertThat(out.toString()).contains("\"observations\" : 6").contains("\"used\" : 3")
+                .contains("count is not a whole number");
         assertThat(run("fit", counted, "--explanatory", "x", "--response", "y", "--only", "1-2,4")).isZero();
         assertThat(out.toString()).contains("n  3 of 4 rows").contains("row 3, not among the chosen points");
         assertThat(run("fit", counted, "--explanatory", "x", "--response", "y", "--only", "one")).isEqualTo(2);
@@ -232,7 +248,8 @@ class CommandLineTest {
 
     @Test
     void markPrintsALineForEachHandIn() throws IOException {
-        HandInFile.write(HandIn.of(Desk.open(KelpBlades.exercise()).apply(new Edit.Name("Ida Fenn"))), folder.resolve("ida.handin"));
+        HandInFile.write(HandIn.of(Desk.open(KelpBlades.exercise()).apply(new Edit.Name("Ida Fenn"))),
+                folder.resolve("ida.handin"));
         Files.writeString(folder.resolve("odd.handin"), "?");
         Path own = folder.resolve("kelp.hestra");
         ExerciseFile.write(KelpBlades.exercise(), own);
@@ -251,14 +268,17 @@ class CommandLineTest {
         ExerciseFile.write(KelpBlades.exercise(), own);
         Path marks = folder.resolve("kelp.marks");
         Marking none = Marking.none(KelpBlades.exercise().id());
-        ClassWork work = ((Result.Done<ClassWork>) HandIns.ofFolder(hands, Optional.of(KelpBlades.exercise()), _ -> none)).value();
+        ClassWork work = ((Result.Done<ClassWork>) HandIns.ofFolder(hands, Optional.of(KelpBlades.exercise()), _ -> none))
+                .value();
         Task explain = work.exercise().task("explain").orElseThrow();
-        new MarksFile("Kelp blades", none.decide(new Matter.Marks("explain", new Whom.All()), Optional.of(new Value.Points(1, Ground.of(explain, work.roll().students()))), "ann"), List.of()).write(marks);
+        new MarksFile("Kelp blades", none.decide(new Matter.Marks("explain", new Whom.All()),
+                Optional.of(new Value.Points(1, Ground.of(explain, work.roll().students()))), "ann"), List.of()).write(marks);
         Path names = Files.writeString(folder.resolve("names.txt"), "Wen Aldous\nIda Fenn\n");
         Path back = folder.resolve("back");
         Path book = folder.resolve("marks.csv");
         Path page = folder.resolve("class.html");
-        assertThat(run("mark", hands, "--exercise", own, "--marks", marks, "--give-back", back, "--key", "--gradebook", book, "--names", names, "--class", page)).isZero();
+        assertThat(run("mark", hands, "--exercise", own, "--marks", marks, "--give-back", back, "--key", "--gradebook", book,
+                "--names", names, "--class", page)).isZero();
         // Ida has all 18 of the other tasks.
         assertThat(Files.readAllLines(book).get(2)).startsWith("Ida Fenn,1,1,4,2,2,2,6,1,19,21,");
         assertThat(Files.readAllLines(book).get(1)).startsWith("Wen Aldous,");
@@ -283,7 +303,8 @@ class CommandLineTest {
         Path hands = folder.resolve("hands");
         KelpClass.write(hands, 28);
         assertThat(run("mark", hands, "--due", "2026-11-24 18:00")).isZero();
-        assertThat(out.toString().lines().filter(line -> line.contains("Handed in late."))).singleElement().asString().startsWith(KelpClass.LATE);
+        assertThat(out.toString().lines().filter(line -> line.contains("Handed in late."))).singleElement()
+                .asString().startsWith(KelpClass.LATE);
         assertThat(run("mark", hands, "--due", "tomorrow")).isEqualTo(1);
         assertThat(err.toString()).contains("Type it like this");
     }
@@ -292,14 +313,16 @@ class CommandLineTest {
     void aStudentsCopyIsRefusedWhereverAnAuthorsExerciseIsNeeded() throws IOException {
         Path copy = folder.resolve("copy.hestra");
         ExerciseFile.write(Copies.of(Variants.draw(KelpBlades.exercise(), 0), 1, "Ida Fenn", _ -> new byte[16]), copy);
-        for (Object[] command : new Object[][] {{"handout", copy, "--key", "--out", folder.resolve("key.pdf")}, {"check", copy}, {"variants", copy, "--count", "2", "--out", folder.resolve("copies")},
+        for (Object[] command : new Object[][] {{"handout", copy, "--key", "--out", folder.resolve("key.pdf")}, {"check", copy},
+                {"variants", copy, "--count", "2", "--out", folder.resolve("copies")},
                 {"mark", folder, "--exercise", copy}, {"judge", copy, "--task", "slope", "--answer", "0.87"}}) {
             assertThat(run(command)).as("%s", command[0]).isEqualTo(1);
             assertThat(err.toString()).as("%s", command[0]).contains("This is a student’s copy of “Kelp blades”");
         }
         assertThat(folder.resolve("key.pdf")).doesNotExist();
         Path hands = Files.createDirectories(folder.resolve("own"));
-        HandInFile.write(HandIn.of(Desk.open(((Result.Done<Exercise>) ExerciseFile.read(copy)).value()).apply(new Edit.Name("Ida"))), hands.resolve("mine.handin"));
+        HandInFile.write(HandIn.of(Desk.open(((Result.Done<Exercise>) ExerciseFile.read(copy)).value())
+                .apply(new Edit.Name("Ida"))), hands.resolve("mine.handin"));
         assertThat(run("mark", hands)).as("nobody's own marks before their time").isEqualTo(1);
         assertThat(err.toString()).contains("Name your own exercise with --exercise");
     }
@@ -308,8 +331,10 @@ class CommandLineTest {
     @Test
     void theRootOfTheDiskIsNoFileToAnyCommand() {
         Path root = folder.getRoot();
-        for (Object[] command : new Object[][] {{"check", root}, {"judge", root, "--task", "a", "--answer", "1"}, {"fit", root, "--explanatory", "x", "--response", "y"}, {"report", root, "--out", folder.resolve("r.html")},
-                {"variants", root, "--count", "1", "--out", folder.resolve("c")}, {"handout", root, "--out", folder.resolve("h.pdf")}, {"mark", folder, "--exercise", root}}) {
+        for (Object[] command : new Object[][] {{"check", root}, {"judge", root, "--task", "a", "--answer", "1"},
+                {"fit", root, "--explanatory", "x", "--response", "y"}, {"report", root, "--out", folder.resolve("r.html")},
+                {"variants", root, "--count", "1", "--out", folder.resolve("c")},
+                        {"handout", root, "--out", folder.resolve("h.pdf")}, {"mark", folder, "--exercise", root}}) {
             assertThat(run(command)).as("%s", command[0]).isEqualTo(1);
             assertThat(err.toString()).as("%s", command[0]).contains("it is a folder, not a file").doesNotContain("Exception");
         }
@@ -332,15 +357,18 @@ class CommandLineTest {
     @Test
     void anExerciseIsLookedThrough() throws IOException {
         Path sound = folder.resolve("sound.hestra");
-        ExerciseFile.write(Kelp.exercise(Kelp.read(Quantity.SLOPE, new Rounding.Places(3))).withFirst(part -> part.withHeld(Set.of())), sound);
+        ExerciseFile.write(Kelp.exercise(Kelp.read(Quantity.SLOPE, new Rounding.Places(3)))
+                .withFirst(part -> part.withHeld(Set.of())), sound);
         assertThat(run("check", sound)).isZero();
         assertThat(out.toString()).contains("Nothing to look at.");
         Path closed = folder.resolve("closed.hestra");
-        ExerciseFile.write(Kelp.exercise(Kelp.read(Quantity.SLOPE, new Rounding.Places(3))).withFirst(part -> part.withHeld(Set.of(Aid.EQUATION))), closed);
+        ExerciseFile.write(Kelp.exercise(Kelp.read(Quantity.SLOPE, new Rounding.Places(3)))
+                .withFirst(part -> part.withHeld(Set.of(Aid.EQUATION))), closed);
         assertThat(run("check", closed)).isEqualTo(1);
         assertThat(out.toString()).contains("Task 1 calls for the equation, which is still closed then");
         assertThat(run("check", closed, "--json")).isEqualTo(1);
-        assertThat(out.toString().strip()).startsWith("{\"sort\":\"aid-closed\"").contains("\"task\":\"read\"").contains("\"mend\":\"Leave it open\"");
+        assertThat(out.toString().strip()).startsWith("{\"sort\":\"aid-closed\"").contains("\"task\":\"read\"")
+                .contains("\"mend\":\"Leave it open\"");
         assertThat(run("check", folder.resolve("none.hestra"))).isEqualTo(1);
         assertThat(err.toString()).contains("not there");
     }
@@ -348,18 +376,22 @@ class CommandLineTest {
     @Test
     void variantsAreWrittenAndTheEditionIsKept() throws IOException {
         Path file = folder.resolve("kelp.hestra");
-        ExerciseFile.write(Kelp.exercise(Kelp.read(Quantity.SLOPE, new Rounding.Places(3))).withFirst(part -> part.withHeld(Set.of()).with(Varying.NONE.with(Varying.Way.SOME_ROWS).withRows(4))), file);
+        ExerciseFile.write(Kelp.exercise(Kelp.read(Quantity.SLOPE, new Rounding.Places(3)))
+                .withFirst(part -> part.withHeld(Set.of()).with(Varying.NONE.with(Varying.Way.SOME_ROWS).withRows(4))), file);
         Path copies = folder.resolve("copies");
         assertThat(run("variants", file, "--count", "3", "--out", copies)).isZero();
-        assertThat(out.toString()).isEqualToNormalizingNewlines("3 copies of edition 1 in " + copies + ". The edition is kept in kelp.hestra, so that what comes back can be marked.\n");
-        assertThat(copies.toFile().list()).containsExactlyInAnyOrder("Kelp, variant 1.hestra", "Kelp, variant 2.hestra", "Kelp, variant 3.hestra");
+        assertThat(out.toString()).isEqualToNormalizingNewlines("3 copies of edition 1 in " + copies
+                + ". The edition is kept in kelp.hestra, so that what comes back can be marked.\n");
+        assertThat(copies.toFile().list()).containsExactlyInAnyOrder("Kelp, variant 1.hestra", "Kelp, variant 2.hestra",
+                "Kelp, variant 3.hestra");
         Exercise kept = ((Result.Done<Exercise>) ExerciseFile.read(file)).value();
         assertThat(kept.issue().editions()).hasSize(1);
         Path list = Files.writeString(folder.resolve("class.txt"), "Ida Fenn\n\nTavi/Roon\n");
         assertThat(run("variants", file, "--names", list, "--out", folder.resolve("named"))).isZero();
         assertThat(err.toString()).contains("1 line without a name left out.");
         assertThat(out.toString()).as("nothing was changed since").contains("2 copies of edition 1");
-        assertThat(folder.resolve("named").toFile().list()).containsExactlyInAnyOrder("Kelp, Ida Fenn.hestra", "Kelp, Tavi_Roon.hestra", "for the instructor");
+        assertThat(folder.resolve("named").toFile().list())
+                .containsExactlyInAnyOrder("Kelp, Ida Fenn.hestra", "Kelp, Tavi_Roon.hestra", "for the instructor");
         assertThat(run("variants", copies.resolve("Kelp, variant 1.hestra"), "--count", "2", "--out", copies)).isEqualTo(1);
         assertThat(err.toString()).contains("This is a student’s copy");
         assertThat(run("variants", file, "--count", "0", "--out", copies)).isEqualTo(2);
@@ -370,7 +402,8 @@ class CommandLineTest {
     @Test
     void copiesThatAreAllTheSameAreSaidToBe() throws IOException {
         Path file = folder.resolve("kelp.hestra");
-        ExerciseFile.write(Kelp.exercise(Kelp.read(Quantity.SLOPE, new Rounding.Places(3))).withFirst(part -> part.withHeld(Set.of())), file);
+        ExerciseFile.write(Kelp.exercise(Kelp.read(Quantity.SLOPE, new Rounding.Places(3)))
+                .withFirst(part -> part.withHeld(Set.of())), file);
         assertThat(run("variants", file, "--count", "3", "--out", folder.resolve("copies"))).isZero();
         assertThat(out.toString()).contains("3 copies of edition 1, all with the same data, in ");
         assertThat(run("variants", file, "--count", "1", "--out", folder.resolve("one"))).isZero();
@@ -383,9 +416,12 @@ class CommandLineTest {
         ExerciseFile.write(Kelp.exercise(Kelp.read(Quantity.SLOPE, new Rounding.Places(3))), file);
         Path copies = folder.resolve("copies");
         Path pdf = folder.resolve("kelp.pdf");
-        for (Object[] command : new Object[][] {{"variants", file, "--count", "2", "--out", copies}, {"handout", file, "--out", pdf}}) {
+        for (Object[] command : new Object[][] {{"variants", file, "--count", "2", "--out", copies},
+                {"handout", file, "--out", pdf}}) {
             assertThat(run(command)).isEqualTo(1);
-            assertThat(err.toString()).contains("Task 1 calls for the equation, which is still closed then: no task opens it.\nNothing was written: this is not finished. Mend it in Write, or give --unfinished to go on all the same.");
+            assertThat(err.toString())
+                    .contains("Task 1 calls for the equation, which is still closed then: no task opens it.\nNothing was "
+                    + "written: this is not finished. Mend it in Write, or give --unfinished to go on all the same.");
         }
         assertThat(copies).doesNotExist();
         assertThat(pdf).doesNotExist();
@@ -397,9 +433,13 @@ class CommandLineTest {
     void wishesThatCannotBeMetAreSaidAndExitWithOne() throws IOException {
         Path file = folder.resolve("kelp.hestra");
         Wish never = new Wish.Between(Reading.of(Quantity.R), OptionalDouble.empty(), OptionalDouble.of(-0.5));
-        ExerciseFile.write(Kelp.exercise(Kelp.explain()).withFirst(part -> part.withHeld(Set.of()).with(Varying.NONE.with(Varying.Way.SOME_ROWS).withRows(4).withWishes(List.of(never)))), file);
+        ExerciseFile.write(Kelp.exercise(Kelp.explain())
+                .withFirst(part -> part.withHeld(Set.of())
+                        .with(Varying.NONE.with(Varying.Way.SOME_ROWS).withRows(4).withWishes(List.of(never)))), file);
         assertThat(run("variants", file, "--count", "2", "--out", folder.resolve("copies"))).isEqualTo(1);
-        assertThat(out.toString()).contains("Variant 1: \u201ccorrelation r at most \u22120.5\u201d was not met in 500 draws; in the nearest draw correlation r is 0.9", "Variant 2:", "2 copies of edition 1");
+        assertThat(out.toString())
+                .contains("Variant 1: \u201ccorrelation r at most \u22120.5\u201d was not met in 500 draws; in the nearest "
+                + "draw correlation r is 0.9", "Variant 2:", "2 copies of edition 1");
     }
 
     @Test

@@ -41,8 +41,10 @@ class FollowedTest {
                 }
                 return followed.goesOn(share);
             };
-            Publication.Readers readers = new Publication.Readers.Named(ClassList.of(IntStream.range(0, 10).mapToObj(i -> "Ida " + i).toList()));
-            assertThatThrownBy(() -> Publication.write(Kelp.whole(), readers, folder, third)).isInstanceOf(Progress.Stopped.class);
+            Publication.Readers readers = new Publication.Readers.Named(ClassList.of(IntStream.range(0, 10)
+                    .mapToObj(i -> "Ida " + i).toList()));
+            assertThatThrownBy(() -> Publication.write(Kelp.whole(), readers, folder, third))
+                    .isInstanceOf(Progress.Stopped.class);
         }
         other.join();
         try (Stream<Path> files = Files.list(folder)) {

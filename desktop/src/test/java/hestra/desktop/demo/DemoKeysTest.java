@@ -47,7 +47,9 @@ class DemoKeysTest {
         String number = key.split(" ")[0];
         String unit = key.contains(" ") ? key.substring(key.indexOf(' ') + 1) : "";
         String plain = number.replace("\u2212", "-");
-        List<String> all = new ArrayList<>(List.of(number, plain, key, "= " + plain, "\u2248 " + number, "b = " + plain, "the value is " + plain, "about " + plain, "(" + plain + ")", plain + ".", plain.replace("-", "minus "), plain.replaceFirst("^(-?)0\\.", "$1.")));
+        List<String> all = new ArrayList<>(List.of(number, plain, key, "= " + plain, "\u2248 " + number, "b = " + plain,
+                "the value is " + plain, "about " + plain, "(" + plain + ")", plain + ".", plain.replace("-", "minus "),
+                plain.replaceFirst("^(-?)0\\.", "$1.")));
         if (!unit.isEmpty()) {
             all.add(plain + unit.replace(" per ", "/"));
         }
@@ -67,7 +69,8 @@ class DemoKeysTest {
             assertThat(habits(key.text())).hasSizeGreaterThanOrEqualTo(10);
             for (String text : habits(key.text())) {
                 Response response = Response.to(text, one.task, one.truth);
-                assertThat(response.outcome()).as("%s, %s: %s: %s", one.exercise, one.task.id(), text, response.message()).isEqualTo("right");
+                assertThat(response.outcome()).as("%s, %s: %s: %s", one.exercise, one.task.id(), text, response.message())
+                        .isEqualTo("right");
                 assertThat(response.mistakes()).isEmpty();
             }
         }
@@ -77,13 +80,17 @@ class DemoKeysTest {
     void equationsChoicesAndModelSentencesAreAccepted() {
         asked().filter(it -> it.task instanceof WriteEquation).forEach(one -> {
             String key = one.task.key(one.truth).text();
-            for (String text : List.of(key, key.replace(" \u00b7 ", "*"), key.replace(one.truth.y().name(), "\u0177").replace(one.truth.x().name(), "x"), key.replace("\u2212", "-"), key.replace(" ", ""))) {
+            for (String text : List.of(key, key.replace(" \u00b7 ", "*"), key.replace(one.truth.y().name(), "\u0177")
+                    .replace(one.truth.x().name(), "x"), key.replace("\u2212", "-"), key.replace(" ", ""))) {
                 assertThat(Response.to(text, one.task, one.truth).outcome()).as("%s: %s", one.exercise, text).isEqualTo("right");
             }
         });
-        asked().filter(it -> it.task instanceof Question question && question.sort() == Question.Sort.ONE).forEach(one -> assertThat(Response.to(one.task.key(one.truth).text(), one.task, one.truth).outcome()).isEqualTo("right"));
+        asked().filter(it -> it.task instanceof Question question && question.sort() == Question.Sort.ONE)
+                .forEach(one -> assertThat(Response.to(one.task.key(one.truth).text(), one.task, one.truth).outcome())
+                        .isEqualTo("right"));
         asked().filter(it -> it.task instanceof Explain && !it.task.rightAnswer(it.truth).isEmpty())
-                .forEach(one -> assertThat(Response.to(one.task.rightAnswer(one.truth), one.task, one.truth).missing()).as(one.exercise).isEmpty());
+                .forEach(one -> assertThat(Response.to(one.task.rightAnswer(one.truth), one.task, one.truth).missing())
+                .as(one.exercise).isEmpty());
     }
 
     @Test
@@ -92,7 +99,8 @@ class DemoKeysTest {
         List<Kind> all = new ArrayList<>(Kinds.ALL);
         all.removeAll(used);
         assertThat(all).as("kinds that the demo does not use").isEmpty();
-        List<List<String>> beginnings = OrrinBay.sets().stream().map(it -> it.exercise().tasks().stream().limit(4).map(task -> task.kind().code()).toList()).toList();
+        List<List<String>> beginnings = OrrinBay.sets().stream()
+                .map(it -> it.exercise().tasks().stream().limit(4).map(task -> task.kind().code()).toList()).toList();
         assertThat(beginnings).doesNotHaveDuplicates();
         assertThat(asked().anyMatch(it -> it.task instanceof EnterData)).isTrue();
     }
@@ -110,12 +118,16 @@ class DemoKeysTest {
 
     @Test
     void badInputIsAnsweredWithWhatIsExpectedAndCostsNoTry() {
-        List<String> odd = List.of("", "   ", "x".repeat(10_000), "1".repeat(10_000), "\u202e0.5\u202c and 0.6", "a\u0301\u0302\u0303", "3; 4; 5", "\u0000", "= = =", "(((((", "NaN");
-        asked().filter(it -> it.task instanceof ReadValue || it.task instanceof NumberQuestion || it.task instanceof WriteEquation).forEach(one -> odd.forEach(text -> {
+        List<String> odd = List.of("", "   ", "x".repeat(10_000), "1".repeat(10_000), "\u202e0.5\u202c and 0.6",
+                "a\u0301\u0302\u0303", "3; 4; 5", "\u0000", "= = =", "(((((", "NaN");
+        asked().filter(it -> it.task instanceof ReadValue || it.task instanceof NumberQuestion
+                || it.task instanceof WriteEquation).forEach(one -> odd.forEach(text -> {
             Response response = Response.to(text, one.task, one.truth);
-            assertThat(response.outcome()).as("%s: %s", one.task.id(), text.length() > 20 ? text.length() + " letters" : text).isEqualTo("unreadable");
+            assertThat(response.outcome()).as("%s: %s", one.task.id(), text.length() > 20 ? text.length() + " letters" : text)
+                    .isEqualTo("unreadable");
             assertThat(response.message()).endsWith(".").hasSizeLessThan(300);
         }));
-        asked().filter(it -> it.task.isTyped()).forEach(one -> odd.forEach(text -> assertThat(Response.to(text, one.task, one.truth).message()).isNotBlank()));
+        asked().filter(it -> it.task.isTyped()).forEach(one -> odd.forEach(text -> assertThat(Response.to(text, one.task,
+                one.truth).message()).isNotBlank()));
     }
 }

@@ -33,24 +33,34 @@ class PlansTest {
         assertThat(plan.exercise().tasks()).isNotEmpty();
     }
 
-    /** With the data of every set of Orrin Bay in their place, tasks and keys follow, or what does not fit is said with a mend. */
+    /**
+     * With the data of every set of Orrin Bay in their place, tasks and keys follow, or what does not fit is said with a mend.
+     */
     @ParameterizedTest
     @MethodSource("plans")
     void otherDataTakeThePlaceOfItsOwn(Plans.Plan plan) {
         for (OrrinBay.Set set : OrrinBay.sets()) {
             Part other = set.exercise().first();
-            Exercise exchanged = Desk.open(plan.exercise()).apply(new Edit.InPart(plan.exercise().first().id(), new PartEdit.WriteColumns(other.data(), other.roles()))).exercise().inStepWith(plan.exercise());
+            Exercise exchanged = Desk.open(plan.exercise())
+                    .apply(new Edit.InPart(plan.exercise().first().id(), new PartEdit.WriteColumns(other.data(), other.roles())))
+                    .exercise().inStepWith(plan.exercise());
             Part part = exchanged.first();
-            String texts = String.join(" ", part.blocks().stream().map(block -> block instanceof Block.Prose(String _, String text) ? LiveText.fill(text, part, exchanged.mark()) : "").toList());
-            assertThat(texts).as("nothing of the data it came with").doesNotContain(plan.exercise().first().x().equals(other.x()) ? "\ue000" : plan.exercise().first().x().described() + " and");
+            String texts = String.join(" ", part.blocks().stream()
+                    .map(block -> block instanceof Block.Prose(String _, String text)
+                            ? LiveText.fill(text, part, exchanged.mark()) : "").toList());
+            assertThat(texts).as("nothing of the data it came with")
+                    .doesNotContain(plan.exercise().first().x().equals(other.x())
+                            ? "\ue000" : plan.exercise().first().x().described() + " and");
             for (Task task : part.tasks()) {
                 Task before = plan.exercise().task(task.id()).orElseThrow();
                 if (before.equals(usual(before, plan.exercise().first()))) {
                     assertThat(task).as("what was proposed for its data is proposed for the others").isEqualTo(usual(task, part));
                 }
                 boolean computed = task.key(part.truth(exchanged.mark())).computed();
-                List<Remark> remarks = Review.of(exchanged).stream().filter(remark -> remark.isAbout(task.id()) && remark.sort() == Remark.Sort.NO_KEY).toList();
-                assertThat(computed || remarks.getFirst().mend().isPresent()).as("%s, %s", plan.exercise().title(), task.terms().title()).isTrue();
+                List<Remark> remarks = Review.of(exchanged).stream()
+                        .filter(remark -> remark.isAbout(task.id()) && remark.sort() == Remark.Sort.NO_KEY).toList();
+                assertThat(computed || remarks.getFirst().mend().isPresent())
+                        .as("%s, %s", plan.exercise().title(), task.terms().title()).isTrue();
             }
         }
     }

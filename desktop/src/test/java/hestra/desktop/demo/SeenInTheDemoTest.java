@@ -18,7 +18,9 @@ class SeenInTheDemoTest {
 
     static Stream<Arguments> described() {
         return Stream.concat(OrrinBay.sets().stream().map(OrrinBay.Set::exercise), Stream.of(KelpBlades.exercise()))
-                .flatMap(exercise -> exercise.parts().stream().flatMap(part -> part.tasks().stream().filter(Describe.class::isInstance).map(task -> Arguments.of(exercise.title(), exercise, part, task))));
+                .flatMap(exercise -> exercise.parts().stream()
+                .flatMap(part -> part.tasks().stream().filter(Describe.class::isInstance)
+                        .map(task -> Arguments.of(exercise.title(), exercise, part, task))));
     }
 
     @ParameterizedTest(name = "{0}")
@@ -30,6 +32,7 @@ class SeenInTheDemoTest {
         assertThat(proposed.form()).isEqualTo(seen.form());
         assertThat(proposed.strength()).isEqualTo(seen.strength());
         // The scrubbed stone is taken for one that stands apart; the exercise speaks of it only later.
-        assertThat(proposed.unusual()).isEqualTo(exercise.id().endsWith("lichen-rings") ? Description.Unusual.ONE : seen.unusual());
+        assertThat(proposed.unusual())
+                .isEqualTo(exercise.id().endsWith("lichen-rings") ? Description.Unusual.ONE : seen.unusual());
     }
 }

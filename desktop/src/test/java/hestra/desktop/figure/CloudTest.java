@@ -47,17 +47,20 @@ class CloudTest {
     void atTheEdgeAPointIsCutOffAndComesOutNowhereElse() {
         int[] left = covered(1, 0.5, 20.5);
         assertThat(at(left, 0, 20)).isEqualTo(255);
-        assertThat(IntStream.range(0, SIDE * SIDE).filter(i -> left[i] > 0)).allMatch(i -> i % SIDE <= 3 && Math.abs(i / SIDE - 20) <= 3);
+        assertThat(IntStream.range(0, SIDE * SIDE).filter(i -> left[i] > 0))
+                .allMatch(i -> i % SIDE <= 3 && Math.abs(i / SIDE - 20) <= 3);
         int[] corner = covered(1, SIDE - 0.5, SIDE - 0.5);
         assertThat(at(corner, SIDE - 1, SIDE - 1)).isEqualTo(255);
-        assertThat(IntStream.range(0, SIDE * SIDE).filter(i -> corner[i] > 0)).allMatch(i -> i % SIDE >= SIDE - 4 && i / SIDE >= SIDE - 4);
+        assertThat(IntStream.range(0, SIDE * SIDE).filter(i -> corner[i] > 0))
+                .allMatch(i -> i % SIDE >= SIDE - 4 && i / SIDE >= SIDE - 4);
     }
 
     @Test
     void aCloudIsDrawnAnewEachTime() {
         Cloud cloud = new Cloud();
         cloud.stamp(new Mark.Cloud(Places.of(new double[] {5.5}, new double[] {5.5}, 1), RADIUS, Ink.OBSERVED, 1), SIDE, SIDE);
-        int[] second = cloud.stamp(new Mark.Cloud(Places.of(new double[] {30.5}, new double[] {30.5}, 1), RADIUS, Ink.OBSERVED, 1), SIDE, SIDE);
+        int[] second = cloud.stamp(new Mark.Cloud(Places.of(new double[] {30.5}, new double[] {30.5}, 1), RADIUS, Ink.OBSERVED,
+                1), SIDE, SIDE);
         assertThat(at(second, 5, 5)).isZero();
         assertThat(at(second, 30, 30)).isEqualTo(255);
     }

@@ -19,7 +19,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 class SettingsTest {
 
     private static final int MUTATIONS = Integer.getInteger("hestra.settings", 300);
-    private static final List<String> WORDS = List.of("\0", "/", "\\u00e4", "\\uD800", "\\", "\\u12", "=", "NaN", "Infinity", "1e999", "-1", "../..", "\n", "#", "!", "ü", "𝔘", "", ":", "file:///x", "x".repeat(5_000));
+    private static final List<String> WORDS = List.of("\0", "/", "\\u00e4", "\\uD800", "\\", "\\u12", "=", "NaN", "Infinity",
+            "1e999", "-1", "../..", "\n", "#", "!", "ü", "𝔘", "", ":", "file:///x", "x".repeat(5_000));
 
     @TempDir
     private Path folder;

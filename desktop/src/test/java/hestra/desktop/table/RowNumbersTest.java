@@ -17,7 +17,8 @@ class RowNumbersTest {
         List<String> told = new ArrayList<>();
         rows.addListener((ListChangeListener<Integer>) change -> {
             while (change.next()) {
-                told.add(change.getFrom() + " to " + change.getTo() + ", added " + change.getAddedSize() + ", gone " + change.getRemoved());
+                told.add(change.getFrom() + " to " + change.getTo() + ", added " + change.getAddedSize() + ", gone "
+                        + change.getRemoved());
             }
         });
         rows.count(3);
@@ -26,7 +27,8 @@ class RowNumbersTest {
         rows.count(5);
         rows.count(2);
         assertThat(rows).containsExactly(0, 1);
-        assertThat(told).containsExactly("0 to 3, added 3, gone []", "3 to 5, added 2, gone []", "2 to 2, added 0, gone [2, 3, 4]");
+        assertThat(told).containsExactly("0 to 3, added 3, gone []", "3 to 5, added 2, gone []",
+                "2 to 2, added 0, gone [2, 3, 4]");
         assertThatThrownBy(() -> rows.get(2)).isInstanceOf(IndexOutOfBoundsException.class);
     }
 

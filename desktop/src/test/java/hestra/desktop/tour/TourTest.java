@@ -28,9 +28,11 @@ class TourTest {
     void theFullExampleRunsThroughWithoutADisplay() throws IOException, InterruptedException {
         Path into = folder.resolve("tour");
         Path said = folder.resolve("said.txt");
-        Process tour = new ProcessBuilder(List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-Dglass.platform=Headless", "-Dprism.order=sw",
+        Process tour = new ProcessBuilder(List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-Dglass.platform=Headless", "-Dprism.order=sw",
                 "-Djavafx.animation.pulse=500", "-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-XX:+EnableDynamicAgentLoading",
-                "--enable-native-access=ALL-UNNAMED", "--sun-misc-unsafe-memory-access=allow", "-cp", System.getProperty("java.class.path"), Unseen.class.getName(),
+                "--enable-native-access=ALL-UNNAMED", "--sun-misc-unsafe-memory-access=allow", "-cp",
+                        System.getProperty("java.class.path"), Unseen.class.getName(),
                 "demo", "--offscreen", into.toString())).redirectErrorStream(true).redirectOutput(said.toFile()).start();
         try {
             // How long that takes is the machine's affair; the limit is for one that would last for good.
@@ -42,11 +44,15 @@ class TourTest {
         }
         try (Stream<Path> files = Files.list(into)) {
             List<Path> all = files.toList();
-            assertThat(all.stream().filter(it -> it.toString().endsWith(".png"))).hasSize(PICTURES).allMatch(it -> it.toFile().length() > 10_000);
-            assertThat(all.stream().filter(it -> it.toString().endsWith(HandInFile.ENDING)).map(HandInFile::read)).hasSize(1).allMatch(Result.Done.class::isInstance);
-            assertThat(all.stream().filter(it -> it.toString().endsWith(ExerciseFile.ENDING)).map(HestraFile::read)).hasSize(2).allMatch(Result.Done.class::isInstance);
+            assertThat(all.stream().filter(it -> it.toString().endsWith(".png"))).hasSize(PICTURES)
+                    .allMatch(it -> it.toFile().length() > 10_000);
+            assertThat(all.stream().filter(it -> it.toString().endsWith(HandInFile.ENDING)).map(HandInFile::read)).hasSize(1)
+                    .allMatch(Result.Done.class::isInstance);
+            assertThat(all.stream().filter(it -> it.toString().endsWith(ExerciseFile.ENDING)).map(HestraFile::read)).hasSize(2)
+                    .allMatch(Result.Done.class::isInstance);
         }
-        assertThat(into.resolve("report.md")).content().contains("Do waves keep limpets flat? 23 pairs, 3 tasks.", "A recognised mistake");
+        assertThat(into.resolve("report.md")).content()
+                .contains("Do waves keep limpets flat? 23 pairs, 3 tasks.", "A recognised mistake");
     }
 
     private static List<String> names(Path folder) throws IOException {

@@ -25,13 +25,18 @@ class AxesTest {
     private Path folder;
 
     static Exercise trays() {
-        DataTable table = DataTable.empty(new Variable("tray", "", ""), new Variable("salinity", "salinity", "g/kg"), new Variable("shoots", "shoots per tray", ""),
+        DataTable table = DataTable.empty(new Variable("tray", "", ""), new Variable("salinity", "salinity", "g/kg"),
+                new Variable("shoots", "shoots per tray", ""),
                 new Variable("depth", "depth of the tray", "cm"), new Variable("shore", "", ""), new Variable("trays", "", ""));
-        table = new TableEdit.Paste(0, 0, List.of(List.of("Ash", "18", "9", "30", "north", "1"), List.of("Birch", "22", "13", "35", "south", "4"),
-                List.of("Cedar", "26", "16", "32", "north", "1"), List.of("Elm", "30", "15", "41", "south", "2"), List.of("Fir", "34", "11", "44", "north", "1"),
+        table = new TableEdit.Paste(0, 0, List.of(List.of("Ash", "18", "9", "30", "north", "1"),
+                List.of("Birch", "22", "13", "35", "south", "4"),
+                List.of("Cedar", "26", "16", "32", "north", "1"), List.of("Elm", "30", "15", "41", "south", "2"),
+                        List.of("Fir", "34", "11", "44", "north", "1"),
                 List.of("Gorse", "26.5", "16.5", "38", "south", "1"))).appliedTo(table, DecimalMark.POINT);
         DataTable trays = table;
-        return Exercise.blank("orrin-bay-trays").withFirst(part -> part.withColumns(trays, new Roles(1, 2, OptionalInt.of(0), OptionalInt.of(4), OptionalInt.of(5)))).withFirst(part -> part.withHeld(Set.of()));
+        return Exercise.blank("orrin-bay-trays").withFirst(part -> part.withColumns(trays,
+                new Roles(1, 2, OptionalInt.of(0), OptionalInt.of(4), OptionalInt.of(5))))
+                .withFirst(part -> part.withHeld(Set.of()));
     }
 
     @Test

@@ -42,7 +42,8 @@ class CurvesTest {
     private Path folder;
 
     private Person at(String set) throws IOException {
-        Exercise exercise = OrrinBay.sets().stream().map(OrrinBay.Set::exercise).filter(it -> it.id().contains(set)).findFirst().orElseThrow();
+        Exercise exercise = OrrinBay.sets().stream().map(OrrinBay.Set::exercise)
+                .filter(it -> it.id().contains(set)).findFirst().orElseThrow();
         return Person.at(exercise.withFirst(part -> part.withHeld(Set.of())), folder);
     }
 
@@ -59,7 +60,8 @@ class CurvesTest {
             assertThat(person.text("readings-title")).startsWith("Quadratic curve · 28 points");
             assertThat(person.text("reading-R2")).startsWith("0.9");
             assertThat(person.texts("comparison-figure")).as("shares to three places, one below another").hasSize(6)
-                    .satisfies(figures -> assertThat(List.of(figures.get(0), figures.get(1), figures.get(3), figures.get(4))).allMatch(it -> it.matches("−?0\\.\\d{3}")));
+                    .satisfies(figures -> assertThat(List.of(figures.get(0), figures.get(1), figures.get(3), figures.get(4)))
+                    .allMatch(it -> it.matches("−?0\\.\\d{3}")));
             person.click("curve-degree-3");
             assertThat(curves(person).further()).containsEntry(Slot.FIRST, new Curve.Polynomial(3));
             person.choose("add-curve", "Exponential");
@@ -68,7 +70,8 @@ class CurvesTest {
             double residual = person.model().findings().residual(3).orElseThrow();
             person.click("compare-first");
             assertThat(person.model().findings().slotInHand()).isEqualTo(Slot.FIRST);
-            assertThat(person.model().findings().residual(3).orElseThrow()).as("residuals are of the curve in hand").isNotEqualTo(residual);
+            assertThat(person.model().findings().residual(3).orElseThrow())
+                    .as("residuals are of the curve in hand").isNotEqualTo(residual);
             person.click("chip-first");
             assertThat(person.model().findings().isShown(Slot.FIRST)).as("its chip hides the one in hand").isFalse();
             person.focusPlot();
@@ -84,12 +87,14 @@ class CurvesTest {
         try (Person person = at("eelgrass")) {
             person.choose("add-curve", "Own terms");
             person.click("term-x");
-            assertThat(curves(person).further().get(Slot.FIRST)).isEqualTo(new Curve.OwnTerms(List.of(Term.ONE, Term.X, Term.X_SQUARED)));
+            assertThat(curves(person).further().get(Slot.FIRST))
+                    .isEqualTo(new Curve.OwnTerms(List.of(Term.ONE, Term.X, Term.X_SQUARED)));
             assertThat(person.model().findings().curveInHand().orElseThrow().coefficients()).hasSize(3);
             for (String term : List.of("term-x", "term-x-squared", "term-one")) {
                 person.click(term);
             }
-            assertThat(curves(person).further().get(Slot.FIRST)).as("the last term stays").isEqualTo(new Curve.OwnTerms(List.of(Term.ONE)));
+            assertThat(curves(person).further().get(Slot.FIRST)).as("the last term stays")
+                    .isEqualTo(new Curve.OwnTerms(List.of(Term.ONE)));
         }
     }
 
@@ -124,7 +129,8 @@ class CurvesTest {
             double x = (first.x() + last.x()) / 2 + (last.x() - first.x()) / 5;
             double y = person.model().findings().trial().orElseThrow().fitted(x).orElseThrow();
             person.drag(person.place(x, y), person.place(x, y + rise));
-            assertThat(curves(person).trial().orElseThrow().handles().getLast().y()).as("the body carries both").isCloseTo(last.y() - 3 * rise, within(rise / 10));
+            assertThat(curves(person).trial().orElseThrow().handles().getLast().y()).as("the body carries both")
+                    .isCloseTo(last.y() - 3 * rise, within(rise / 10));
             person.press(KeyCode.CONTROL, KeyCode.Z);
             assertThat(curves(person).trial()).as("one drag, one undo").contains(tilted);
             person.focusPlot();
@@ -215,7 +221,8 @@ class CurvesTest {
             assertThat(person.text("prediction-note")).contains("95 % interval of the mean");
             person.click("predict-reaches");
             person.type("30");
-            assertThat(person.text("reached-at")).as("up on one side of the optimum, down on the other").matches("1[0-9.]+, 3[0-9.]+ g/kg");
+            assertThat(person.text("reached-at")).as("up on one side of the optimum, down on the other")
+                    .matches("1[0-9.]+, 3[0-9.]+ g/kg");
             person.click("kept-several");
             person.click("grid-add");
             assertThat(person.model().findings().work().reading().pinned()).hasSize(6);
@@ -245,7 +252,8 @@ class CurvesTest {
             person.press(KeyCode.SHIFT, KeyCode.RIGHT);
             person.press(KeyCode.P);
             assertThat(person.model().findings().work().reading().pinned()).hasSize(1);
-            assertThat(OptionalDouble.of(person.model().findings().work().reading().pinned().getFirst())).isEqualTo(person.model().findings().work().readingAt());
+            assertThat(OptionalDouble.of(person.model().findings().work().reading().pinned().getFirst()))
+                    .isEqualTo(person.model().findings().work().readingAt());
         }
     }
 
@@ -288,7 +296,8 @@ class CurvesTest {
             person.press(KeyCode.ESCAPE);
             assertThat(person.model().findings().work().plot().dress().title()).isEqualTo("Tall limpets");
             person.choose("dress", "As usual");
-            assertThat(person.model().findings().work().plot().dress().title()).as("a title is no matter of looks").isEqualTo("Tall limpets");
+            assertThat(person.model().findings().work().plot().dress().title())
+                    .as("a title is no matter of looks").isEqualTo("Tall limpets");
         }
     }
 
@@ -316,7 +325,8 @@ class CurvesTest {
             person.focusPlot();
             BufferedImage with = picture(person, "with.png");
             Figure figure = person.figure();
-            List<Mark.Box> squares = figure.lines().stream().filter(it -> it instanceof Mark.Box box && box.fill() == Ink.RESIDUAL).map(Mark.Box.class::cast).toList();
+            List<Mark.Box> squares = figure.lines().stream()
+                    .filter(it -> it instanceof Mark.Box box && box.fill() == Ink.RESIDUAL).map(Mark.Box.class::cast).toList();
             assertThat(squares).hasSizeGreaterThan(20);
             Point2D corner = person.corner();
             int sampled = 0;
@@ -349,7 +359,8 @@ class CurvesTest {
         int covers = 0;
         for (Mark.Box box : squares) {
             boolean spans = x > box.x() - 2 && x < box.x() + box.width() + 2 && y > box.y() - 2 && y < box.y() + box.height() + 2;
-            boolean within = x > box.x() + 2 && x < box.x() + box.width() - 2 && y > box.y() + 2 && y < box.y() + box.height() - 2;
+            boolean within = x > box.x() + 2 && x < box.x() + box.width() - 2 && y > box.y() + 2
+                    && y < box.y() + box.height() - 2;
             if (spans && !within) {
                 return 0;
             }
@@ -362,7 +373,8 @@ class CurvesTest {
     private static boolean isWashed(int ground, int seen, int layers) {
         double through = Math.pow(1 - 0.14, layers);
         for (int shift = 0; shift <= 16; shift += 8) {
-            double expected = (ground >> shift & 0xFF) * through + (Palette.LIGHT.rgb(Ink.RESIDUAL) >> shift & 0xFF) * (1 - through);
+            double expected = (ground >> shift & 0xFF) * through
+                    + (Palette.LIGHT.rgb(Ink.RESIDUAL) >> shift & 0xFF) * (1 - through);
             if (Math.abs((seen >> shift & 0xFF) - expected) > 4) {
                 return false;
             }

@@ -27,7 +27,8 @@ class EnteringTest {
 
     private static List<List<String>> texts(Person person) {
         DataTable table = table(person);
-        return table.rows().stream().map(row -> IntStream.range(0, table.width()).mapToObj(column -> row.cell(column).text()).toList()).toList();
+        return table.rows().stream().map(row -> IntStream.range(0, table.width()).mapToObj(column -> row.cell(column).text())
+                .toList()).toList();
     }
 
     @Test
@@ -47,7 +48,8 @@ class EnteringTest {
             person.press(KeyCode.ENTER);
             person.type("46");
             person.press(KeyCode.ENTER);
-            assertThat(texts(person).getLast()).as("after an arrow key Enter goes straight down again").isEqualTo(List.of("", "46"));
+            assertThat(texts(person).getLast()).as("after an arrow key Enter goes straight down again")
+                    .isEqualTo(List.of("", "46"));
         }
     }
 
@@ -82,17 +84,20 @@ class EnteringTest {
         try (Person person = Person.at(Exercise.blank("own"), folder)) {
             person.copied("stone\tdepth (m)\tshells\nA\t2\t14\nB\t5\t9\nC\t7\t6\n");
             person.press(KeyCode.CONTROL, KeyCode.V);
-            assertThat(table(person).variables()).extracting(hestra.data.Variable::name).containsExactly("stone", "depth", "shells");
+            assertThat(table(person).variables()).extracting(hestra.data.Variable::name)
+                    .containsExactly("stone", "depth", "shells");
             assertThat(person.model().findings().x().axisTitle()).isEqualTo("depth (m)");
             assertThat(person.model().findings().pairs().n()).isEqualTo(3);
             person.press(KeyCode.CONTROL, KeyCode.Z);
-            assertThat(table(person)).isEqualTo(DataTable.empty(hestra.data.Variable.named("x"), hestra.data.Variable.named("y")));
+            assertThat(table(person)).isEqualTo(DataTable.empty(hestra.data.Variable.named("x"),
+                    hestra.data.Variable.named("y")));
         }
         try (Person person = Person.at(Kelp.exercise(), folder.resolve("given"))) {
             person.click("cell-0-0");
             person.copied("depth (m)\tshells\n2\t14\n5\t9\n");
             person.press(KeyCode.CONTROL, KeyCode.V);
-            assertThat(table(person).variables()).as("columns that were given out keep their names").isEqualTo(Kelp.table().variables());
+            assertThat(table(person).variables()).as("columns that were given out keep their names")
+                    .isEqualTo(Kelp.table().variables());
         }
     }
 

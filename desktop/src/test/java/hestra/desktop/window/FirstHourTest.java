@@ -68,7 +68,10 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-/** What somebody does who has the program for the first time: from an empty window to a prediction, with data in any shape, and the seven exercises. */
+/**
+ * What somebody does who has the program for the first time: from an empty window to a prediction, with data in any shape, and
+ * the seven exercises.
+ */
 class FirstHourTest {
 
     /** x̄ = 3, ȳ = 6, Sxx = 10, Sxy = 19: the slope is 1.9, the intercept 0.3, and ŷ at 6 is 11.7. */
@@ -118,7 +121,9 @@ class FirstHourTest {
         }
     }
 
-    /** One of the shapes in which people have their data, with how many pairs come of it and what the two axes are then called. */
+    /**
+     * One of the shapes in which people have their data, with how many pairs come of it and what the two axes are then called.
+     */
     private record Shape(String name, String text, int pairs, String x, String y) {
         @Override
         public String toString() {
@@ -133,8 +138,11 @@ class FirstHourTest {
                 new Shape("pairs", "(1, 2.5), (2, 3.7), (4, 6.1)", 3, "x", "y"),
                 new Shape("named lists", "days = 1, 2, 3, 4\ndepth = 2, 4, 5, 7\n", 4, "days", "depth"),
                 new Shape("a line of units", "days\tdepth\nd\tm\n1\t2\n2\t4\n3\t5\n", 3, "days (d)", "depth (m)"),
-                new Shape("rules and notes", "days  depth\n----  -----\n1     2\n2     4\n3     5\n\nSource: the pier\n", 3, "days", "depth"),
-                new Shape("footnotes and names", "town\tpeople\tboats\nOrrin[a]\t1,709,037[2]\t41\nFell\t1,012,450\t33\nWick\t1,201,118\t35\n", 3, "people", "boats"),
+                new Shape("rules and notes", "days  depth\n----  -----\n1     2\n2     4\n3     5\n\nSource: the pier\n", 3,
+                        "days", "depth"),
+                new Shape("footnotes and names",
+                        "town\tpeople\tboats\nOrrin[a]\t1,709,037[2]\t41\nFell\t1,012,450\t33\nWick\t1,201,118\t35\n", 3,
+                        "people", "boats"),
                 new Shape("two kinds of decimals", "days\tdepth\n1.5\t2,25\n2.5\t4,75\n3.5\t5,5\n", 3, "days", "depth"),
                 new Shape("ranks", "place\tboats\n1st\t14\n2nd\t11\n3rd\t8\n", 3, "place", "boats"));
     }
@@ -197,7 +205,8 @@ class FirstHourTest {
             }
             case ReadValue _, NumberQuestion _ -> person.type(plain(task.key(truth).text().split(" ")[0]));
             case Predict predict -> predict(person, predict, truth);
-            case Explain explain -> paste(person, explain.rightAnswer(truth).isEmpty() ? sentence(truth) : explain.rightAnswer(truth));
+            case Explain explain ->
+                    paste(person, explain.rightAnswer(truth).isEmpty() ? sentence(truth) : explain.rightAnswer(truth));
             case FindPoint find -> find(person, find, truth);
             case MatchPlot match -> person.click(match.id() + "-option-" + match.key(truth).text().split(" ")[1]);
             case ByEye byEye -> place(person, byEye, truth);
@@ -261,8 +270,10 @@ class FirstHourTest {
 
     private static void draw(Person person, DrawIt task, Truth truth) throws IOException {
         person.click(task.id() + "-column-" + truth.roles().explanatory() + "-along");
-        person.apply(new WorkEdit.ChangeTable(new TableEdit.Name(truth.roles().explanatory(), Variable.named(truth.x().name()).withUnit(truth.x().unit()))));
-        person.apply(new WorkEdit.ChangeTable(new TableEdit.Name(truth.roles().response(), Variable.named(truth.y().name()).withUnit(truth.y().unit()))));
+        person.apply(new WorkEdit.ChangeTable(new TableEdit.Name(truth.roles().explanatory(), Variable.named(truth.x().name())
+                .withUnit(truth.x().unit()))));
+        person.apply(new WorkEdit.ChangeTable(new TableEdit.Name(truth.roles().response(), Variable.named(truth.y().name())
+                .withUnit(truth.y().unit()))));
         person.apply(new PlotEdit.DressPlot(Dress.USUAL.withTitle("Rings")));
         person.shiftDrag(person.place(0, 0), person.place(130, 80));
     }
@@ -318,14 +329,18 @@ class FirstHourTest {
                 person.click(predict.id() + "-high-" + i);
                 person.type(plain(pieces[2]));
             }
-            person.click(predict.id() + "-trust-" + i + (key[i].endsWith("✓") ? "-trust" : key[i].endsWith("✗") ? "-don’t" : "-no-meaning"));
+            person.click(predict.id() + "-trust-" + i + (key[i].endsWith("✓") ? "-trust"
+                    : key[i].endsWith("✗") ? "-don’t"
+                    : "-no-meaning"));
         }
     }
 
     private static String sentence(Truth truth) {
         double slope = truth.evidence().fit().line().orElseThrow().slope().value();
-        return "On average " + truth.y().name() + " is predicted to be " + NumberStyle.STANDARD.show(Math.abs(slope)).replace(NumberStyle.MINUS, '-')
-                + (truth.y().unit().isEmpty() ? "" : " " + truth.y().unit()) + (slope < 0 ? " lower" : " higher") + " for each further " + truth.x().name()
+        return "On average " + truth.y().name() + " is predicted to be " + NumberStyle.STANDARD.show(Math.abs(slope))
+                .replace(NumberStyle.MINUS, '-')
+                + (truth.y().unit().isEmpty() ? "" : " " + truth.y().unit()) + (slope < 0 ? " lower" : " higher")
+                + " for each further " + truth.x().name()
                 + (truth.x().unit().isEmpty() ? "" : ", in " + truth.x().unit()) + ".";
     }
 
@@ -334,7 +349,8 @@ class FirstHourTest {
         Describe describe = Kelp.describe();
         Exercise exercise = Kelp.exercise(describe.with(describe.terms().withTries(1)), Kelp.explain());
         try (Person person = Person.at(exercise, folder)) {
-            Stream.of("describe-direction-falling", "describe-form-straight", "describe-strength-strong", "describe-unusual-points-one").forEach(id -> click(person, id));
+            Stream.of("describe-direction-falling", "describe-form-straight", "describe-strength-strong",
+                    "describe-unusual-points-one").forEach(id -> click(person, id));
             person.click("check-describe");
             assertThat(person.text("verdict-describe")).contains("The answer: rising").doesNotContain("Look again");
             assertThat(person.isInSight("verdict-describe")).as("the verdict is scrolled to").isTrue();
@@ -362,7 +378,8 @@ class FirstHourTest {
 
     @Test
     void aKeyGoesRoundThePartsOfTheWindowAndEachRemembersItsPlace() throws IOException {
-        try (Person person = Person.at(Kelp.exercise(Kelp.roles(), Kelp.explain()).withFirst(part -> part.withHeld(java.util.Set.of())), folder)) {
+        try (Person person = Person.at(Kelp.exercise(Kelp.roles(), Kelp.explain())
+                .withFirst(part -> part.withHeld(java.util.Set.of())), folder)) {
             List<String> round = round(person);
             assertThat(round).containsExactly("role-days-explains", "plot", "strip", "grid", "predict-at", "view-work");
             person.press(KeyCode.F6, KeyCode.F6);
@@ -404,21 +421,28 @@ class FirstHourTest {
             Answer.Chosen before = chosen;
             int options = rows.get(row).options().size();
             int place = row;
-            Set<Integer> best = IntStream.range(1, 1 << options).mapToObj(bits -> IntStream.range(0, options).filter(i -> (bits >> i & 1) == 1).boxed().collect(Collectors.toSet()))
-                    .filter(picks -> rows.get(place).several() || picks.size() == 1).max(Comparator.comparingLong(picks -> right(task, before.with(place, picks), truth))).orElseThrow();
+            Set<Integer> best = IntStream.range(1, 1 << options)
+                    .mapToObj(bits -> IntStream.range(0, options).filter(i -> (bits >> i & 1) == 1)
+                            .boxed().collect(Collectors.toSet()))
+                    .filter(picks -> rows.get(place).several() || picks.size() == 1)
+                    .max(Comparator.comparingLong(picks -> right(task, before.with(place, picks), truth))).orElseThrow();
             for (int option : best) {
                 person.click(task.id() + "-row-" + row + "-" + option);
             }
             chosen = chosen.with(row, best);
         }
         if (task.textPrompt().isPresent()) {
-            person.click(task.id() + (task instanceof Question question && question.sort() == Question.Sort.SHORT_TEXT ? "-text" : "-sentence"));
+            person.click(task.id() + (task instanceof Question question
+                    && question.sort() == Question.Sort.SHORT_TEXT ? "-text" : "-sentence"));
             person.type(task instanceof Question asked && !asked.accepted().isEmpty() ? asked.accepted().getFirst() : "It does.");
         }
     }
 
     private static long right(ByChoice task, Answer.Chosen chosen, Truth truth) {
         Verdict verdict = task.judge(new Attempt(chosen, Set.of()), truth);
-        return verdict.parts().isEmpty() ? verdict.isRight() ? 1 : 0 : verdict.parts().stream().filter(it -> it.outcome() == Outcome.RIGHT).count();
+        if (verdict.parts().isEmpty()) {
+            return verdict.isRight() ? 1 : 0;
+        }
+        return verdict.parts().stream().filter(it -> it.outcome() == Outcome.RIGHT).count();
     }
 }

@@ -17,7 +17,10 @@ import org.junit.jupiter.api.io.TempDir;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-/** Three exercises from an empty start to copies for a class, through the real interface: by mouse, by keys alone, and from a plan. */
+/**
+ * Three exercises from an empty start to copies for a class, through the real interface: by mouse, by keys alone, and from a
+ * plan.
+ */
 class FromNothingTest {
 
     private static final String SHEET = "depth (m)\tmussels\n1\t42\n2\t39\n3\t37\n4\t31\n5\t30\n6\t24\n7\t23\n8\t17\n";
@@ -66,7 +69,8 @@ class FromNothingTest {
             person.willChoose(copies);
             person.click("publish-go");
             person.rest();
-            assertThat(published()).containsExactly("Mussels, Ida Fenn.hestra", "Mussels, Tavi Roon.hestra", "for the instructor");
+            assertThat(published()).containsExactly("Mussels, Ida Fenn.hestra", "Mussels, Tavi Roon.hestra",
+                    "for the instructor");
         }
         Exercise copy = ((Result.Done<Exercise>) ExerciseFile.read(copies.resolve("Mussels, Tavi Roon.hestra"))).value();
         assertThat(copy.first().data().size()).isEqualTo(6);
@@ -114,7 +118,8 @@ class FromNothingTest {
             person.copied(SHEET);
             person.click("cell-0-0");
             person.press(KeyCode.CONTROL, KeyCode.V);
-            assertThat(exercise(person).tasks().get(1).key(person.model().findings().writtenTruth()).text()).as("the key follows").isNotEqualTo(key);
+            assertThat(exercise(person).tasks().get(1).key(person.model().findings().writtenTruth()).text())
+                    .as("the key follows").isNotEqualTo(key);
             person.click("publish");
             person.click("publish-handout");
             person.willChoose(copies);

@@ -52,7 +52,8 @@ class HandsOnTest {
 
     /** One task of a demo set by itself, everything open. */
     private Person at(String set, String task) throws IOException {
-        return Person.at(set(set).withFirst(part -> part.withTasks(part.tasks().stream().filter(it -> it.id().equals(task)).toList()).withHeld(Set.of())), folder);
+        return Person.at(set(set).withFirst(part -> part.withTasks(part.tasks().stream().filter(it -> it.id().equals(task))
+                .toList()).withHeld(Set.of())), folder);
     }
 
     @Test
@@ -135,11 +136,13 @@ class HandsOnTest {
             person.click("draw-column-1-along");
             person.press(KeyCode.CONTROL, KeyCode.ENTER);
             assertThat(person.text("verdict-draw")).contains("wrong way round").contains("no title").contains("less than half");
-            assertThat(person.model().findings().work().table().variable(0).name()).as("names are left to the student").isEqualTo("column 1");
+            assertThat(person.model().findings().work().table().variable(0).name())
+                    .as("names are left to the student").isEqualTo("column 1");
             person.click("draw-column-0-along");
             person.shiftDrag(person.place(0, 0), person.place(130, 80));
             person.press(KeyCode.CONTROL, KeyCode.ENTER);
-            assertThat(person.text("verdict-draw")).doesNotContain("wrong way round").doesNotContain("less than half").contains("no title");
+            assertThat(person.text("verdict-draw")).doesNotContain("wrong way round")
+                    .doesNotContain("less than half").contains("no title");
         }
     }
 
@@ -186,7 +189,8 @@ class HandsOnTest {
         try (Person person = at("lichen-rings", "draw")) {
             assertThat(person.focused()).isEqualTo("draw-column-0-along");
             person.press(KeyCode.SPACE);
-            assertThat(person.model().findings().work().roles()).hasValueSatisfying(roles -> assertThat(roles.explanatory()).isZero());
+            assertThat(person.model().findings().work().roles())
+                    .hasValueSatisfying(roles -> assertThat(roles.explanatory()).isZero());
             while (!person.focused().equals("plot")) {
                 person.press(KeyCode.F6);
             }
@@ -202,7 +206,8 @@ class HandsOnTest {
         Tracing whole = flask.tracing();
         Task task = new FromPicture(Terms.of("picture", "Read it off", "Read it off.", 3), 0.05, Optional.empty(), 0.1);
         Exercise traced = set("cooling-flask").withFirst(part -> part.withTasks(List.of(task)).withHeld(Set.of())
-                .withColumns(new DataTable(part.data().variables(), whole.rows(DecimalMark.POINT)), Roles.FIRST_EXPLAINS, new Provenance.Traced(picture(flask), whole)));
+                .withColumns(new DataTable(part.data().variables(), whole.rows(DecimalMark.POINT)), Roles.FIRST_EXPLAINS,
+                new Provenance.Traced(picture(flask), whole)));
         try (Person person = Person.at(traced, folder)) {
             assertThat(person.sees("picture-pane")).as("the picture stands in the place of the plot").isTrue();
             person.press(KeyCode.ENTER);
@@ -252,7 +257,8 @@ class HandsOnTest {
 
     @Test
     void theAuthorWritesConditionsAndIsToldOfAContradiction() throws IOException {
-        ReachTarget task = new ReachTarget(Terms.of("target", "Reach it", "Do it.", 2), List.of(new Condition(new Measure.Value(Quantity.SLOPE), Band.atLeast(0.5))));
+        ReachTarget task = new ReachTarget(Terms.of("target", "Reach it", "Do it.", 2),
+                List.of(new Condition(new Measure.Value(Quantity.SLOPE), Band.atLeast(0.5))));
         try (Person person = Person.at(Kelp.exercise(task), folder)) {
             person.click("view-write");
             person.apply(new Edit.TurnTo(Optional.of("target")));
@@ -275,7 +281,8 @@ class HandsOnTest {
 
     @Test
     void aTargetWhosePointsMayNotBeMovedIsPointedOut() throws IOException {
-        ReachTarget task = new ReachTarget(Terms.of("target", "Reach it", "Do it.", 2), List.of(new Condition(new Measure.Value(Quantity.SLOPE), Band.atLeast(0.6))));
+        ReachTarget task = new ReachTarget(Terms.of("target", "Reach it", "Do it.", 2),
+                List.of(new Condition(new Measure.Value(Quantity.SLOPE), Band.atLeast(0.6))));
         try (Person person = Person.at(Kelp.exercise(task).withFirst(part -> part.withHeld(Set.of())), folder)) {
             person.click("view-write");
             assertThat(person.texts("remark")).noneMatch(it -> it.contains("moving"));

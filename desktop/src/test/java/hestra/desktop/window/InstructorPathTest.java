@@ -56,7 +56,8 @@ class InstructorPathTest {
             person.click("write-text-1");
             person.type("Trays of eelgrass stood in water");
             assertThat(exercise(person).title()).isEqualTo("Eelgrass");
-            assertThat(exercise(person).first().blocks().getFirst()).isEqualTo(new Block.Prose("text-1", "Trays of eelgrass stood in water"));
+            assertThat(exercise(person).first().blocks().getFirst())
+                    .isEqualTo(new Block.Prose("text-1", "Trays of eelgrass stood in water"));
             pasteData(person);
             addTasks(person);
             tryItAndComeBack(person);

@@ -42,7 +42,10 @@ class KillTest {
     @TempDir
     Path folder;
 
-    /** The program to be killed: opens the demo in the real window, types numbers into a cell, and says each one and when it was typed. */
+    /**
+     * The program to be killed: opens the demo in the real window, types numbers into a cell, and says each one and when it was
+     * typed.
+     */
     static final class Typist {
         private Typist() {}
 
@@ -97,7 +100,8 @@ class KillTest {
         }
         long before = killedAt - CALM;
         assertThat(said).as("the typist goes on until it is killed").isNotEmpty();
-        return new Said((int) said.getLast()[0], (int) said.stream().filter(it -> it[1] < before).mapToLong(it -> it[0]).max().orElse(said.getFirst()[0]));
+        return new Said((int) said.getLast()[0], (int) said.stream().filter(it -> it[1] < before).mapToLong(it -> it[0])
+                .max().orElse(said.getFirst()[0]));
     }
 
     /** What a journal says was typed last. */
@@ -107,7 +111,8 @@ class KillTest {
             assertThat(file).isNotNull();
             int value = Integer.parseInt(Kelp.work(opened.history().present()).table().cell(21, 0).text());
             History before = opened.history().apply(new Edit.Undo());
-            assertThat(Kelp.work(before.present()).table().cell(21, 0).text()).isEqualTo(value % 1_000_000 == 0 ? "" : Integer.toString(value - 1));
+            assertThat(Kelp.work(before.present()).table().cell(21, 0).text())
+                    .isEqualTo(value % 1_000_000 == 0 ? "" : Integer.toString(value - 1));
             return value;
         }
     }
@@ -136,7 +141,8 @@ class KillTest {
                 assertThat(typed).isBetween(said.calm(), said.last() + 1);
                 worst = Math.max(worst, said.last() - typed);
                 LastOpen last = LastOpen.in(Settings.in(state));
-                assertThat(last.desk().map(Desk::exercise)).as("what was open is found again without naming it").contains(KelpBlades.exercise());
+                assertThat(last.desk().map(Desk::exercise)).as("what was open is found again without naming it")
+                        .contains(KelpBlades.exercise());
                 assertThat(last.file()).isEmpty();
             }
             if (KILLS > 2 && (kill % 100 == 99 || kill == KILLS - 1)) {

@@ -40,7 +40,8 @@ class KindsInTheWindowTest {
             person.click("view-write");
             for (Task task : Kelp.ofEveryKind().tasks()) {
                 turnTo(person, task);
-                assertThat(person.texts("editor-title")).as(task.id()).anyMatch(title -> title.startsWith(task.kind().title() + " · "));
+                assertThat(person.texts("editor-title")).as(task.id())
+                        .anyMatch(title -> title.startsWith(task.kind().title() + " · "));
             }
         }
     }

@@ -69,7 +69,8 @@ class LetGoTest {
                 System.gc();
                 return left.values().stream().allMatch(it -> it.get() == null);
             });
-            assertThat(left.entrySet().stream().filter(it -> it.getValue().get() != null).map(Map.Entry::getKey)).as("still held").isEmpty();
+            assertThat(left.entrySet().stream().filter(it -> it.getValue().get() != null).map(Map.Entry::getKey)).as("still held")
+                    .isEmpty();
         }
     }
 }

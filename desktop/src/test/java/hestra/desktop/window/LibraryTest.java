@@ -37,7 +37,8 @@ class LibraryTest {
     void anExerciseIsFoundByTypingAndOpenedToBeWritten() throws IOException {
         Path shelf = Files.createDirectories(folder.resolve("shelf").resolve("spring"));
         ExerciseFile.write(Kelp.whole().called("a").withTexts("Ropes", "", "How fast?"), shelf.resolve("ropes.hestra"));
-        ExerciseFile.write(Kelp.exercise(Kelp.explain()).called("b").withTexts("Barnacles", "", "How many?"), shelf.getParent().resolve("barnacles.hestra"));
+        ExerciseFile.write(Kelp.exercise(Kelp.explain()).called("b").withTexts("Barnacles", "", "How many?"), shelf.getParent()
+                .resolve("barnacles.hestra"));
         ExerciseFile.write(Kelp.whole().with(Optional.of(new Copy(3, 1, "Ida", Map.of()))), shelf.resolve("copy.hestra"));
         Files.writeString(shelf.resolve("torn.hestra"), "PK?");
         try (Person person = Person.atStart(folder.resolve("state"))) {
@@ -95,7 +96,8 @@ class LibraryTest {
     void theNewestFortyAreKept() {
         Instant start = Instant.parse("2026-05-03T10:00:00Z");
         for (int i = 0; i < 45; i++) {
-            EarlierVersion.keep(folder, Kelp.whole().withTexts("Version " + i, "", ""), Clock.fixed(start.plus(Duration.ofMinutes(i)), ZoneOffset.UTC));
+            EarlierVersion.keep(folder, Kelp.whole().withTexts("Version " + i, "", ""),
+                    Clock.fixed(start.plus(Duration.ofMinutes(i)), ZoneOffset.UTC));
         }
         List<EarlierVersion> kept = EarlierVersion.of(folder, Kelp.whole());
         assertThat(kept).hasSize(40);
@@ -112,14 +114,18 @@ class LibraryTest {
         for (int i = 0; i < 41; i++) {
             EarlierVersion.keep(folder, Kelp.whole().withTexts("Version " + i, "", ""), Clock.fixed(now, ZoneOffset.UTC));
         }
-        EarlierVersion.keep(folder, Kelp.whole().withTexts("Set back", "", ""), Clock.fixed(now.minus(Duration.ofDays(400)), ZoneOffset.UTC));
+        EarlierVersion.keep(folder, Kelp.whole().withTexts("Set back", "", ""),
+                Clock.fixed(now.minus(Duration.ofDays(400)), ZoneOffset.UTC));
         List<EarlierVersion> kept = EarlierVersion.of(folder, Kelp.whole());
         assertThat(kept).hasSize(40);
         assertThat(((Result.Done<Exercise>) ExerciseFile.read(kept.getFirst().file())).value().title()).isEqualTo("Set back");
         assertThat(((Result.Done<Exercise>) ExerciseFile.read(kept.getLast().file())).value().title()).isEqualTo("Version 2");
     }
 
-    /** `variants` publishes from the file while a window has it open: the window says so before it saves over it, and loses neither the edition nor what stood there. */
+    /**
+     * `variants` publishes from the file while a window has it open: the window says so before it saves over it, and loses
+     * neither the edition nor what stood there.
+     */
     @Test
     void aFileThatChangedMeanwhileIsSaidAndItsEditionsAreKept() throws IOException {
         Path file = folder.resolve("kelp.hestra");
@@ -129,7 +135,8 @@ class LibraryTest {
             person.press(KeyCode.CONTROL, KeyCode.O);
             person.settle();
             person.click("view-write");
-            Exercise elsewhere = new ExerciseEdit.Publish(Copies.edition(Kelp.whole().withTexts("Elsewhere", "", ""), 3)).appliedTo(Kelp.whole().withTexts("Elsewhere", "", ""));
+            Exercise elsewhere = new ExerciseEdit.Publish(Copies.edition(Kelp.whole().withTexts("Elsewhere", "", ""), 3))
+                    .appliedTo(Kelp.whole().withTexts("Elsewhere", "", ""));
             ExerciseFile.write(elsewhere, file);
             person.press(KeyCode.CONTROL, KeyCode.S);
             person.settle();
@@ -141,7 +148,9 @@ class LibraryTest {
             assertThat(saved.title()).isEqualTo(Kelp.whole().title());
             assertThat(saved.issue().editions()).as("by which hand-ins are marked").isEqualTo(elsewhere.issue().editions());
             assertThat(person.model().desk().exercise().issue().editions()).isEqualTo(elsewhere.issue().editions());
-            assertThat(EarlierVersion.of(folder.resolve("state"), Kelp.whole())).extracting(it -> ((Result.Done<Exercise>) ExerciseFile.read(it.file())).value().title()).containsExactly(Kelp.whole().title(), "Elsewhere");
+            assertThat(EarlierVersion.of(folder.resolve("state"), Kelp.whole()))
+                    .extracting(it -> ((Result.Done<Exercise>) ExerciseFile.read(it.file())).value().title())
+                    .containsExactly(Kelp.whole().title(), "Elsewhere");
             person.press(KeyCode.CONTROL, KeyCode.S);
             person.settle();
             assertThat(person.text("notice")).as("its own saving is nobody else's").startsWith("Saved as");
@@ -171,7 +180,8 @@ class LibraryTest {
             assertThat(person.text("notice")).contains("an edition 1 was published from each, and they differ");
             assertThat(ExerciseFile.read(file)).isEqualTo(Result.done(elsewhere));
         }
-        assertThat(elsewhere.issue().mayHold(elsewhere.issue().editions().getFirst().ofAtLeast(9))).as("more of the same copies").isTrue();
+        assertThat(elsewhere.issue().mayHold(elsewhere.issue().editions().getFirst().ofAtLeast(9)))
+                .as("more of the same copies").isTrue();
         assertThat(elsewhere.issue().mayHold(Copies.edition(Kelp.whole(), 3))).isFalse();
     }
 }

@@ -104,7 +104,8 @@ class LookingTest {
             person.moveTo(person.point(1));
             assertThat(person.text("point-card")).contains("days 4, length 3.9");
             person.drag(person.point(1), person.place(4, 6));
-            assertThat(person.text("point-card")).contains("length " + person.model().findings().work().table().cell(1, 1).text());
+            assertThat(person.text("point-card")).contains("length " + person.model().findings().work().table().cell(1, 1)
+                    .text());
         }
     }
 
@@ -130,14 +131,17 @@ class LookingTest {
     /** ŷ at 30 is 1.95 + 0.515 · 30 = 17.4. */
     @Test
     void aPredictionThatCannotBeIsSaidToBeSo() throws IOException {
-        Exercise bounded = OPEN.withFirst(part -> part.withData(part.data().withVariable(1, part.data().variable(1).withPossible(Optional.of(new Variable.Limits(0, 12))))));
+        Exercise bounded = OPEN.withFirst(part -> part.withData(part.data()
+                .withVariable(1, part.data().variable(1).withPossible(Optional.of(new Variable.Limits(0, 12))))));
         try (Person person = Person.at(bounded, folder)) {
             person.click("predict-at");
             person.type("30");
-            assertThat(person.text("prediction-note")).startsWith("Blade length cannot be 17.40 cm: it lies between 0 and 12 cm.");
+            assertThat(person.text("prediction-note"))
+                    .startsWith("Blade length cannot be 17.40 cm: it lies between 0 and 12 cm.");
             person.press(KeyCode.CONTROL, KeyCode.A);
             person.type("7");
-            assertThat(person.text("prediction-note")).startsWith("among the data").doesNotContain("cannot be").doesNotContain("pattern");
+            assertThat(person.text("prediction-note")).startsWith("among the data")
+                    .doesNotContain("cannot be").doesNotContain("pattern");
         }
     }
 

@@ -115,11 +115,14 @@ class MakingDataTest {
     @Test
     void theSevenSetsTeachWhatTheySay() {
         List<OrrinBay.Set> sets = OrrinBay.sets();
-        assertThat(sets).extracting(set -> set.exercise().title()).containsExactly("Kelp blades", "Cooling flask", "Limpets", "Lichen rings", "Crab claws", "Eelgrass", "Ferry and gulls");
+        assertThat(sets).extracting(set -> set.exercise().title())
+                .containsExactly("Kelp blades", "Cooling flask", "Limpets", "Lichen rings", "Crab claws", "Eelgrass",
+                        "Ferry and gulls");
         assertThat(sets).extracting(set -> set.exercise().id()).doesNotHaveDuplicates();
         for (OrrinBay.Set set : sets) {
             assertThat(set.exercise().first().shut()).as(set.exercise().title()).isEmpty();
-            assertThat(((Block.Prose) set.exercise().first().blocks().getFirst()).text()).contains("{n}", "*").hasSizeGreaterThan(100);
+            assertThat(((Block.Prose) set.exercise().first().blocks().getFirst()).text())
+                    .contains("{n}", "*").hasSizeGreaterThan(100);
         }
         assertThat(r(sets.get(2))).as("limpets").isBetween(-0.9, -0.5);
         assertThat(Math.abs(r(sets.get(5)))).as("eelgrass").isLessThan(0.35);

@@ -113,11 +113,14 @@ class MarkingTest {
         try (Person person = opened(handIns())) {
             ClassWork work = work(person);
             assertThat(work.roll().students()).hasSize(26);
-            assertThat(work.roll().asides()).extracting(it -> it.file()).containsExactly(KelpClass.BROKEN, "Kelp blades, " + KelpClass.TWICE + ", first.handin");
-            assertThat(work.roll().asides()).extracting(it -> it.why()).anyMatch(why -> why.contains("not a Hestra file")).anyMatch(why -> why.startsWith("An earlier hand-in of " + KelpClass.TWICE));
+            assertThat(work.roll().asides()).extracting(it -> it.file())
+                    .containsExactly(KelpClass.BROKEN, "Kelp blades, " + KelpClass.TWICE + ", first.handin");
+            assertThat(work.roll().asides()).extracting(it -> it.why()).anyMatch(why -> why.contains("not a Hestra file"))
+                    .anyMatch(why -> why.startsWith("An earlier hand-in of " + KelpClass.TWICE));
             // Worked out by hand from what each does in KelpClass: Ida (place 0) gets all right.
             Student ida = student(work, "Ida Fenn");
-            assertThat(KELP.tasks().stream().map(task -> work.award(ida, task.id()).marks())).containsExactly(1.0, 1.0, 4.0, 2.0, 2.0, 2.0, 6.0, 3.0);
+            assertThat(KELP.tasks().stream().map(task -> work.award(ida, task.id()).marks()))
+                    .containsExactly(1.0, 1.0, 4.0, 2.0, 2.0, 2.0, 6.0, 3.0);
             // Runa (3): x on y at the only try, a cause claimed, one unusual point missed and found again at the second try.
             Student runa = student(work, "Runa Feld");
             assertThat(work.award(runa, "slope").marks()).isZero();
@@ -128,7 +131,9 @@ class MarkingTest {
             assertThat(student(work, "Ansel Birk").marked().at("r").mistakes()).contains(Mistake.R_SQUARED_FOR_R);
             // Ivo (17) gave up after the first task, Jory (8) wrote no sentence.
             Student ivo = student(work, "Ivo Sand");
-            assertThat(KELP.tasks().stream().map(task -> work.award(ivo, task.id()).standing())).containsExactly(Standing.RIGHT, Standing.BLANK, Standing.BLANK, Standing.BLANK, Standing.BLANK, Standing.BLANK, Standing.BLANK, Standing.BLANK);
+            assertThat(KELP.tasks().stream().map(task -> work.award(ivo, task.id()).standing()))
+                    .containsExactly(Standing.RIGHT, Standing.BLANK, Standing.BLANK, Standing.BLANK, Standing.BLANK,
+                            Standing.BLANK, Standing.BLANK, Standing.BLANK);
             assertThat(work.award(student(work, "Jory Pell"), "explain").standing()).isEqualTo(Standing.BLANK);
         }
     }
@@ -140,7 +145,8 @@ class MarkingTest {
             assertThat(person.text("mark-reading")).contains("24 answers in 5 groups; 0 done");
             person.press(KeyCode.DIGIT2);
             ClassWork work = work(person);
-            assertThat(work.award(student(work, "Ida Fenn"), "explain")).extracting(it -> it.marks(), it -> it.decided()).containsExactly(2.0, true);
+            assertThat(work.award(student(work, "Ida Fenn"), "explain"))
+                    .extracting(it -> it.marks(), it -> it.decided()).containsExactly(2.0, true);
             person.press(KeyCode.A);
             person.press(KeyCode.ENTER);
             person.press(KeyCode.ENTER);
@@ -164,7 +170,8 @@ class MarkingTest {
             person.focus("comment-on");
             person.press(KeyCode.DOWN);
             person.press(KeyCode.ENTER);
-            assertThat(work(person).groups(KELP.task("explain").orElseThrow())).as("a list has its keys to itself").filteredOn(it -> it.apart()).hasSize(1);
+            assertThat(work(person).groups(KELP.task("explain").orElseThrow())).as("a list has its keys to itself")
+                    .filteredOn(it -> it.apart()).hasSize(1);
             person.focus("mark-groups");
             person.press(KeyCode.PAGE_UP);
             assertThat(person.isIn("mark-task-predict", "in-hand")).isTrue();
@@ -172,11 +179,15 @@ class MarkingTest {
         }
         Path kept = ofWindow();
         MarksFile marks = ((Result.Done<MarksFile>) MarksFile.read(kept)).value();
-        assertThat(marks.marking().value(new Matter.Marks("explain", new Whom.Group("right")))).hasValueSatisfying(value -> assertThat(value.says()).isEqualTo(3.0));
+        assertThat(marks.marking().value(new Matter.Marks("explain", new Whom.Group("right"))))
+                .hasValueSatisfying(value -> assertThat(value.says()).isEqualTo(3.0));
         try (Stream<Path> beside = Files.list(hands)) {
-            assertThat(beside.filter(file -> file.toString().endsWith(".marks")).map(file -> ((Result.Done<MarksFile>) MarksFile.read(file)).value())).as("a copy for sharing").containsExactly(marks);
+            assertThat(beside.filter(file -> file.toString().endsWith(".marks"))
+                    .map(file -> ((Result.Done<MarksFile>) MarksFile.read(file)).value()))
+                    .as("a copy for sharing").containsExactly(marks);
         }
-        assertThat(marks.marking().all()).extracting(Decision::value).anyMatch(value -> value.equals(Optional.of(new Value.Comment("why so", 0))));
+        assertThat(marks.marking().all()).extracting(Decision::value)
+                .anyMatch(value -> value.equals(Optional.of(new Value.Comment("why so", 0))));
         try (Person again = opened(hands)) {
             assertThat(again.text("mark-reading")).as("found again").contains("done").doesNotContain("; 0 done");
         }
@@ -277,10 +288,12 @@ class MarkingTest {
             person.click("mark-due");
             person.insert("2026-11-24 18:00");
             person.press(KeyCode.ENTER);
-            assertThat(work(person).roll().students().stream().filter(Student::late).map(Student::name)).containsExactly(KelpClass.LATE);
+            assertThat(work(person).roll().students().stream().filter(Student::late).map(Student::name))
+                    .containsExactly(KelpClass.LATE);
             person.click("aside-apart-1");
             assertThat(work(person).roll().students()).hasSize(27);
-            assertThat(work(person).roll().students().stream().map(Student::name)).filteredOn(it -> it.startsWith("Ida Fenn (")).hasSize(2);
+            assertThat(work(person).roll().students().stream().map(Student::name))
+                    .filteredOn(it -> it.startsWith("Ida Fenn (")).hasSize(2);
             person.press(KeyCode.CONTROL, KeyCode.Z);
             assertThat(work(person).roll().students()).hasSize(26);
         }
@@ -326,8 +339,12 @@ class MarkingTest {
     void whatWasKeptInASectionIsSeenAndStepsShowThePartInWhichTheyWereMade() throws IOException {
         Part first = KELP.first();
         Task section = new WriteSection(Terms.of("report", "Write it up", "Write.", 6), Set.of(), 5);
-        Exercise own = KELP.withPartAt(1, new Part("second", "Second", first.data().withVariable(0, new Variable("tides", "", "")), first.roles(), first.provenance(), Set.of(), first.rules(), List.of(new Block.Asked(section))));
-        List<Step> steps = Stream.<Edit>of(new Edit.Name("Ida Fenn"), new Edit.InPart("second", new WorkEdit.ChangeTable(new TableEdit.Type(2, 1, "77.7"))), new Edit.InPart("second", new SheetEdit.Keep(OwnSheet.Spot.before(0), Keepable.FIGURE, false)),
+        Exercise own = KELP.withPartAt(1, new Part("second", "Second", first.data()
+                .withVariable(0, new Variable("tides", "", "")), first.roles(), first.provenance(), Set.of(), first.rules(),
+                List.of(new Block.Asked(section))));
+        List<Step> steps = Stream.<Edit>of(new Edit.Name("Ida Fenn"),
+                new Edit.InPart("second", new WorkEdit.ChangeTable(new TableEdit.Type(2, 1, "77.7"))),
+                new Edit.InPart("second", new SheetEdit.Keep(OwnSheet.Spot.before(0), Keepable.FIGURE, false)),
                 new Edit.Check("report")).map(edit -> new Step(0, edit)).toList();
         History history = History.of(Desk.open(own));
         for (Step step : steps) {
@@ -355,7 +372,8 @@ class MarkingTest {
         ClassWork work = ((Result.Done<ClassWork>) HandIns.ofFolder(hands, Optional.of(KELP), _ -> marking)).value();
         Task asked = KELP.task(task).orElseThrow();
         Whom right = new Whom.Group("right");
-        return marking.decide(new Matter.Marks(task, right), Optional.of(new Value.Points(marks, Ground.of(asked, work.students(asked, right)))), by);
+        return marking.decide(new Matter.Marks(task, right),
+                Optional.of(new Value.Points(marks, Ground.of(asked, work.students(asked, right)))), by);
     }
 
     /** A hand-in under somebody's name with another answer, later than the real one; and one from a time that has not come. */
@@ -364,24 +382,31 @@ class MarkingTest {
         HandIn real = ((Result.Done<HandIn>) HandInFile.read(file)).value();
         Map<String, List<Attempt>> answers = new HashMap<>(real.attempts());
         answers.put("slope", List.of(new Attempt(new Answer.Typed(answer), Set.of())));
-        HandIn forged = new HandIn(name, real.exercise(), real.tables(), answers, real.works(), 1, real.pace().map(it -> new Pace(it.begun(), handedIn, it.worked(), it.checks())));
+        HandIn forged = new HandIn(name, real.exercise(), real.tables(), answers, real.works(), 1, real.pace()
+                .map(it -> new Pace(it.begun(), handedIn, it.worked(), it.checks())));
         HandInFile.write(forged, HandInFile.steps(file, KELP.mark()), hands.resolve("again, " + name + ".handin"));
     }
 
-    /** The real ones stand beside the forged ones, whatever those claim, until the marker says which counts; other decisions and another marker's stay what they are. */
+    /**
+     * The real ones stand beside the forged ones, whatever those claim, until the marker says which counts; other decisions and
+     * another marker's stay what they are.
+     */
     @Test
     void forgedHandInsTakeNobodysPlace() throws IOException {
         Path hands = handIns();
-        long later = ((Result.Done<HandIn>) HandInFile.read(hands.resolve("Kelp blades, Runa Feld.handin"))).value().pace().orElseThrow().handedIn() + 60;
+        long later = ((Result.Done<HandIn>) HandInFile.read(hands.resolve("Kelp blades, Runa Feld.handin"))).value().pace()
+                .orElseThrow().handedIn() + 60;
         forge(hands, "Runa Feld", "0.98", later);
         forge(hands, "Ida Fenn", "7", 253_402_300_799L);
         Path other = folder.resolve("other.marks");
         new MarksFile("Kelp blades", given(Marking.none(KELP.id()), hands, "r", 1, "bo"), List.of()).write(other);
         try (Person person = opened(hands)) {
-            person.until("the steps have been gone through", () -> work(person).roll().students().stream().filter(it -> !it.doubts().isEmpty()).count() == 2);
+            person.until("the steps have been gone through", () -> work(person).roll().students().stream()
+                    .filter(it -> !it.doubts().isEmpty()).count() == 2);
             assertThat(work(person).roll().students()).hasSize(28);
             assertThat(work(person).award(student(work(person), "Ida Fenn (1)"), "slope").marks()).isEqualTo(2);
-            Student forged = work(person).roll().students().stream().filter(it -> it.handedIn().file().equals("again, Runa Feld.handin")).findFirst().orElseThrow();
+            Student forged = work(person).roll().students().stream()
+                    .filter(it -> it.handedIn().file().equals("again, Runa Feld.handin")).findFirst().orElseThrow();
             assertThat(forged.doubts()).containsExactly("Its steps do not lead to its answers: task 5.");
             person.willChoose(other);
             person.choose("menu", "Put a marking in…");
@@ -405,14 +430,16 @@ class MarkingTest {
     void twoMarkersPutTheirHalvesTogetherAndDecideWhereTheyDiffer() throws IOException {
         Path hands = handIns();
         Path other = folder.resolve("other.marks");
-        new MarksFile("Kelp blades", given(given(Marking.none(KELP.id()), hands, "explain", 1, "bo"), hands, "r", 1, "bo"), List.of()).write(other);
+        new MarksFile("Kelp blades", given(given(Marking.none(KELP.id()), hands, "explain", 1, "bo"), hands, "r", 1, "bo"),
+                List.of()).write(other);
         try (Person person = opened(hands)) {
             person.press(KeyCode.DIGIT3);
             person.willChoose(other);
             person.choose("menu", "Put a marking in…");
             person.settle();
             assertThat(person.text("notice")).contains("marked differently");
-            assertThat(person.texts("group-dispute")).as("on the card").singleElement().asString().startsWith("Marked differently: ").contains("bo 1 mark").contains("3 marks");
+            assertThat(person.texts("group-dispute")).as("on the card").singleElement().asString()
+                    .startsWith("Marked differently: ").contains("bo 1 mark").contains("3 marks");
             assertThat(person.texts("mark-due-note")).as("in the list").anyMatch(it -> it.contains("marked differently"));
             person.press(KeyCode.CONTROL, KeyCode.Z);
             assertThat(work(person).disputed()).as("a merge is one step").isZero();
@@ -428,15 +455,18 @@ class MarkingTest {
             person.willChoose(folder.resolve("out.marks"));
             person.choose("menu", "Save the marking as…");
         }
-        assertThat(((Result.Done<MarksFile>) MarksFile.read(folder.resolve("out.marks"))).value().marking().conflicts()).isEmpty();
+        assertThat(((Result.Done<MarksFile>) MarksFile.read(folder.resolve("out.marks"))).value().marking().conflicts())
+                .isEmpty();
     }
 
     @Test
     void whatAChangedKeyOrOtherMarksTurnOverIsAskedAndNeverCarriedOver() throws IOException {
         Path hands = handIns();
         Task slope = KELP.task("slope").orElseThrow();
-        new MarksFile("Kelp blades", given(given(Marking.none(KELP.id()), hands, "slope", 1, "bo"), hands, "r", 0, "bo"), List.of()).write(hands.resolve("Kelp blades.marks"));
-        Exercise raised = KELP.withFirst(part -> part.withTasks((Task task) -> task.id().equals("slope") ? task.with(task.terms().withMarks(2 * slope.terms().marks())) : task));
+        new MarksFile("Kelp blades", given(given(Marking.none(KELP.id()), hands, "slope", 1, "bo"), hands, "r", 0, "bo"),
+                List.of()).write(hands.resolve("Kelp blades.marks"));
+        Exercise raised = KELP.withFirst(part -> part.withTasks((Task task) -> task.id().equals("slope")
+                ? task.with(task.terms().withMarks(2 * slope.terms().marks())) : task));
         try (Person person = Person.at(raised, folder.resolve("state"))) {
             person.click("view-mark");
             person.willChoose(hands);
@@ -444,7 +474,8 @@ class MarkingTest {
             person.settle();
             person.click("choice-1");
             Student ida = student(work(person), "Ida Fenn");
-            assertThat(work(person).award(ida, "slope")).as("as Hestra has it until somebody says").extracting(it -> it.marks(), it -> it.decided()).containsExactly(4.0, false);
+            assertThat(work(person).award(ida, "slope")).as("as Hestra has it until somebody says")
+                    .extracting(it -> it.marks(), it -> it.decided()).containsExactly(4.0, false);
             assertThat(work(person).award(ida, "r").decided()).as("what did not change stands").isTrue();
             assertThat(person.texts("mark-due-note")).anyMatch(it -> it.contains("to be decided again"));
             person.click("give-back");
@@ -452,7 +483,8 @@ class MarkingTest {
             person.press(KeyCode.ESCAPE);
             person.click("mark-task-slope");
             person.click("turned-scale");
-            assertThat(work(person).award(ida, "slope")).extracting(it -> it.marks(), it -> it.decided()).containsExactly(2.0, true);
+            assertThat(work(person).award(ida, "slope"))
+                    .extracting(it -> it.marks(), it -> it.decided()).containsExactly(2.0, true);
             assertThat(person.sees("turned-scale")).isFalse();
             person.press(KeyCode.CONTROL, KeyCode.Z);
             person.click("turned-again");
@@ -488,7 +520,8 @@ class MarkingTest {
         }
         String page = Files.readString(out.resolve("Kelp blades, Runa Feld.html"));
         assertThat(page).contains("Runa Feld").contains("The answer: 0.87").contains("<svg");
-        assertThat(Files.readString(out.resolve("Kelp blades, marks.csv")).lines().findFirst().orElseThrow()).startsWith("name,").endsWith("total,of,note");
+        assertThat(Files.readString(out.resolve("Kelp blades, marks.csv")).lines().findFirst().orElseThrow())
+                .startsWith("name,").endsWith("total,of,note");
         assertThat(Files.readString(out.resolve("Kelp blades, class.html"))).contains("variables the wrong way round");
         assertThat(Files.size(out.resolve("Kelp blades, marks.xlsx"))).isPositive();
     }
@@ -509,7 +542,9 @@ class MarkingTest {
         }
     }
 
-    /** A hand-in of another exercise, first by its name, decides nothing: what is open is marked, and else the person says what. */
+    /**
+     * A hand-in of another exercise, first by its name, decides nothing: what is open is marked, and else the person says what.
+     */
     @Test
     void whatIsMarkedIsTheInstructorsChoice() throws IOException {
         Path hands = handIns();
@@ -536,21 +571,26 @@ class MarkingTest {
             person.click("mark-choose");
             person.settle();
             assertThat(person.text("notice")).contains("None of the hand-ins in hands is work on");
-            assertThat(person.window().model().desk().exercise().id()).as("nothing is gone over to by itself").isEqualTo(OrrinBay.sets().getLast().exercise().id());
+            assertThat(person.window().model().desk().exercise().id()).as("nothing is gone over to by itself")
+                    .isEqualTo(OrrinBay.sets().getLast().exercise().id());
         }
     }
 
     @Test
     void variantsAreMarkedAndShownWithTheDataThatEachStudentHad() throws IOException {
         Exercise varied = OrrinBay.sets().get(2).exercise().withFirst(part -> part.with(Varying.NONE.with(Varying.Way.NEW_DATA)));
-        Publication published = Publication.write(varied, new Publication.Readers.Named(ClassList.of(List.of("Ida Fenn", "Pim Oster"))), folder.resolve("copies"), Progress.UNWATCHED);
+        Publication published = Publication.write(varied,
+                new Publication.Readers.Named(ClassList.of(List.of("Ida Fenn", "Pim Oster"))), folder.resolve("copies"),
+                Progress.UNWATCHED);
         Exercise own = new ExerciseEdit.Publish(published.edition()).appliedTo(varied);
         Path hands = Files.createDirectory(folder.resolve("hands"));
         String task = own.tasks().stream().filter(ReadValue.class::isInstance).findFirst().orElseThrow().id();
         for (Path file : published.files()) {
             Exercise copy = ((Result.Done<Exercise>) ExerciseFile.read(file)).value();
-            String right = copy.task(task).orElseThrow().key(copy.partOf(task).orElseThrow().truth(copy.mark())).text().split(" ")[0].replace('−', '-');
-            HandInFile.write(HandIn.of(Desk.open(copy).apply(new Edit.Draft(task, new Answer.Typed(right))).apply(new Edit.Check(task))), hands.resolve(file.getFileName().toString().replace(".hestra", ".handin")));
+            String right = copy.task(task).orElseThrow().key(copy.partOf(task).orElseThrow().truth(copy.mark())).text()
+                    .split(" ")[0].replace('−', '-');
+            HandInFile.write(HandIn.of(Desk.open(copy).apply(new Edit.Draft(task, new Answer.Typed(right)))
+                    .apply(new Edit.Check(task))), hands.resolve(file.getFileName().toString().replace(".hestra", ".handin")));
         }
         try (Person person = Person.at(own, folder.resolve("state"))) {
             person.click("view-mark");
@@ -559,7 +599,8 @@ class MarkingTest {
             person.settle();
             ClassWork work = work(person);
             assertThat(work.roll().students()).extracting(Student::name).containsExactly("Ida Fenn", "Pim Oster");
-            assertThat(work.roll().students()).allSatisfy(student -> assertThat(work.award(student, task).standing()).isEqualTo(Standing.RIGHT));
+            assertThat(work.roll().students()).allSatisfy(student -> assertThat(work.award(student, task).standing())
+                    .isEqualTo(Standing.RIGHT));
             person.click("mark-task-" + task);
             assertThat(person.text("mark-about")).contains("variant 1");
             assertThat(work.groups(own.task(task).orElseThrow())).as("different numbers, both right").hasSize(1);
@@ -570,7 +611,8 @@ class MarkingTest {
     void digitsAreTheirKeysWhateverLetterAKeyboardHasThere() throws IOException {
         try (Person person = opened(handIns())) {
             FxThread.call(() -> {
-                Event.fireEvent(person.window().root().lookup("#mark-groups"), new KeyEvent(KeyEvent.KEY_PRESSED, "é", "é", KeyCode.DIGIT2, false, false, false, false));
+                Event.fireEvent(person.window().root().lookup("#mark-groups"),
+                        new KeyEvent(KeyEvent.KEY_PRESSED, "é", "é", KeyCode.DIGIT2, false, false, false, false));
                 return null;
             });
             assertThat(work(person).award(student(work(person), "Ida Fenn"), "explain").marks()).isEqualTo(2);
@@ -621,11 +663,13 @@ class MarkingTest {
     void aMarkingAmongTheHandInsIsOfferedAndNeverTaken() throws IOException {
         Path hands = handIns();
         Path planted = hands.resolve("Kelp blades.marks");
-        new MarksFile("Kelp blades", given(Marking.none(KELP.id()), hands, "slope", 1, "Ida Fenn\u202e"), List.of()).write(planted);
+        new MarksFile("Kelp blades", given(Marking.none(KELP.id()), hands, "slope", 1, "Ida Fenn\u202e"), List.of())
+                .write(planted);
         byte[] before = Files.readAllBytes(planted);
         try (Person person = opened(hands)) {
             assertThat(work(person).award(student(work(person), "Ida Fenn"), "slope").marks()).isEqualTo(2);
-            assertThat(person.text("notice")).contains("A marking by Ida Fenn lies among the hand-ins: Kelp blades.marks").doesNotContain("\u202e");
+            assertThat(person.text("notice")).contains("A marking by Ida Fenn lies among the hand-ins: Kelp blades.marks")
+                    .doesNotContain("\u202e");
             person.click("choice-0");
             person.press(KeyCode.DIGIT3);
             person.settle();
@@ -634,28 +678,37 @@ class MarkingTest {
         assertThat(planted).as("it is nobody's to write over").hasBinaryContent(before);
         try (Person person = opened(hands)) {
             person.click("choice-1");
-            assertThat(work(person).award(student(work(person), "Ida Fenn"), "slope").marks()).as("put in by the marker").isEqualTo(1);
+            assertThat(work(person).award(student(work(person), "Ida Fenn"), "slope").marks())
+                    .as("put in by the marker").isEqualTo(1);
             person.press(KeyCode.CONTROL, KeyCode.Z);
             assertThat(work(person).award(student(work(person), "Ida Fenn"), "slope").marks()).isEqualTo(2);
         }
     }
 
-    /** Several are asked for at once, each once: another marker's copy is written again with every decision, and would ask each time. */
+    /**
+     * Several are asked for at once, each once: another marker's copy is written again with every decision, and would ask each
+     * time.
+     */
     @Test
     void eachMarkingIsOfferedOnce() throws IOException {
         Path hands = handIns();
         MarksFile bo = new MarksFile("Kelp blades", given(Marking.none(KELP.id()), hands, "slope", 1, "bo"), List.of());
         bo.write(hands.resolve("a.marks"));
-        new MarksFile("Kelp blades", given(Marking.none(KELP.id()), hands, "r", 1, "cy"), List.of()).write(hands.resolve("b.marks"));
+        new MarksFile("Kelp blades", given(Marking.none(KELP.id()), hands, "r", 1, "cy"), List.of())
+                .write(hands.resolve("b.marks"));
         try (Person person = opened(hands)) {
-            assertThat(person.text("notice")).contains("A marking by bo", "A marking by cy").endsWith("Put one in only if you know who put it there.");
+            assertThat(person.text("notice")).contains("A marking by bo", "A marking by cy")
+                    .endsWith("Put one in only if you know who put it there.");
             assertThat(person.text("choice-2")).isEqualTo("Put b.marks in");
             person.click("choice-2");
             assertThat(work(person).award(student(work(person), "Ida Fenn"), "r").marks()).isEqualTo(1);
             assertThat(work(person).award(student(work(person), "Ida Fenn"), "slope").marks()).isEqualTo(2);
-            new MarksFile("Kelp blades", given(bo.marking(), hands, "explain", 1, "bo"), List.of()).write(hands.resolve("a.marks"));
+            new MarksFile("Kelp blades", given(bo.marking(), hands, "explain", 1, "bo"), List.of())
+                    .write(hands.resolve("a.marks"));
             Files.copy(hands.resolve("Kelp blades, Runa Feld.handin"), hands.resolve("later.handin"));
-            person.until("the folder was looked at again", () -> work(person).roll().asides().stream().anyMatch(it -> it.file().equals("later.handin")) || work(person).roll().students().stream().anyMatch(it -> it.handedIn().file().equals("later.handin")));
+            person.until("the folder was looked at again", () -> work(person).roll().asides().stream()
+                    .anyMatch(it -> it.file().equals("later.handin"))
+                    || work(person).roll().students().stream().anyMatch(it -> it.handedIn().file().equals("later.handin")));
             person.settle();
             assertThat(person.sees("choice-0")).as("it does not ask again").isFalse();
         }
@@ -703,7 +756,8 @@ class MarkingTest {
     @Test
     void theStepsOfAHandInEndWhereItEnds() throws IOException {
         try (Stream<Path> files = Files.list(handIns())) {
-            Map<String, Boolean> same = files.filter(file -> HandInFile.read(file) instanceof Result.Done).collect(Collectors.toMap(file -> file.getFileName().toString(), MarkingTest::endsWhereItEnds));
+            Map<String, Boolean> same = files.filter(file -> HandInFile.read(file) instanceof Result.Done)
+                    .collect(Collectors.toMap(file -> file.getFileName().toString(), MarkingTest::endsWhereItEnds));
             assertThat(same).hasSize(27).allSatisfy((_, ends) -> assertThat(ends).isTrue());
         }
     }
@@ -712,7 +766,9 @@ class MarkingTest {
         var handIn = ((Result.Done<HandIn>) HandInFile.read(file)).value();
         var replay = Replay.of(MarkingKey.of(KELP), HandInFile.steps(file, KELP.mark()));
         var end = replay.moments().getLast().desk();
-        return replay.whole() && end.work().attempts().equals(handIn.attempts()) && end.work().part(KELP.first()).table().withRows(end.work().part(KELP.first()).table().rows().stream().map(row -> row.givenAs(Row.OWN)).toList())
+        return replay.whole() && end.work().attempts().equals(handIn.attempts())
+                && end.work().part(KELP.first()).table()
+                .withRows(end.work().part(KELP.first()).table().rows().stream().map(row -> row.givenAs(Row.OWN)).toList())
                 .equals(handIn.tables().get(KELP.first().id()));
     }
 }

@@ -73,7 +73,8 @@ class NothingLostTest {
             person.click("paste-headed-names");
             Work work = person.model().desk().work();
             assertThat(work.student()).isEqualToIgnoringCase("Ida");
-            assertThat(person.model().findings().work().table().size()).as("one row is a heading now, and none is there twice").isEqualTo(22);
+            assertThat(person.model().findings().work().table().size())
+                    .as("one row is a heading now, and none is there twice").isEqualTo(22);
             assertThat(person.model().findings().work().table().cell(21, 1).text()).isEqualTo("37.3");
         }
     }
@@ -86,7 +87,8 @@ class NothingLostTest {
                 assertThat(LastOpen.in(Settings.in(folder)).journal()).isEqualTo(first.journalFile());
                 second.click("student-name");
                 second.type("Ida");
-                assertThat(LastOpen.in(Settings.in(folder)).journal()).as("now it is").hasValueSatisfying(it -> assertThat(it.toString()).endsWith("-2.jsonl"));
+                assertThat(LastOpen.in(Settings.in(folder)).journal()).as("now it is")
+                        .hasValueSatisfying(it -> assertThat(it.toString()).endsWith("-2.jsonl"));
             }
         }
     }
@@ -107,7 +109,8 @@ class NothingLostTest {
             assertThat(person.model().desk().exercise().title()).as("the only other work").isEqualTo("Kelp blades");
             assertThat(person.model().desk().work().student()).isEqualTo("ida");
             // The journal of the window that was left is written beside the window's thread.
-            person.until("the journal of the window that was left", () -> !(RecentWork.in(folder).stream().noneMatch(it -> it.title().equals("Sea urchins"))));
+            person.until("the journal of the window that was left",
+                    () -> !(RecentWork.in(folder).stream().noneMatch(it -> it.title().equals("Sea urchins"))));
             assertThat(RecentWork.in(folder)).extracting(RecentWork::title).contains("Sea urchins", "Kelp blades");
         }
     }
@@ -206,7 +209,8 @@ class NothingLostTest {
 
     @Test
     void aSecondWindowSaysThatItIsApart() {
-        try (OpenDesk first = OpenDesk.of(folder, open(), Optional.empty()); OpenDesk second = OpenDesk.of(folder, open(), Optional.empty())) {
+        try (OpenDesk first = OpenDesk.of(folder, open(), Optional.empty());
+                OpenDesk second = OpenDesk.of(folder, open(), Optional.empty())) {
             assertThat(first.trouble()).isEmpty();
             assertThat(second.trouble()).hasValueSatisfying(it -> assertThat(it).contains("another window"));
             assertThat(second.journalFile()).isNotEqualTo(first.journalFile());
@@ -218,7 +222,8 @@ class NothingLostTest {
         Settings settings = Settings.in(folder);
         Path file = folder.resolve("kelp.hestra");
         ExerciseFile.write(open(), file);
-        try (OpenDesk first = OpenDesk.of(folder, open(), Optional.of(file)); OpenDesk second = OpenDesk.of(folder, open(), Optional.of(file))) {
+        try (OpenDesk first = OpenDesk.of(folder, open(), Optional.of(file));
+                OpenDesk second = OpenDesk.of(folder, open(), Optional.of(file))) {
             LastOpen.remember(settings, second);
             assertThat(LastOpen.in(Settings.in(folder)).journal()).isEqualTo(second.journalFile());
             assertThat(LastOpen.fileOf(settings, second.journalFile().orElseThrow())).contains(file);
@@ -239,9 +244,11 @@ class NothingLostTest {
         Path journal = folder.resolve("kelp.jsonl");
         when(desk.journalFile()).thenReturn(Optional.of(journal));
         try (Person person = Person.at(open(), folder.resolve("other"))) {
-            MainWindow window = FxThread.call(() -> HestraApp.window(desk, Settings.in(folder), mock(FileDialogs.class), new Look()));
+            MainWindow window = FxThread.call(() -> HestraApp.window(desk, Settings.in(folder), mock(FileDialogs.class),
+                    new Look()));
             assertThat(window.view()).isEqualTo(MainWindow.View.START);
-            assertThat(FxThread.call(() -> ((javafx.scene.control.Label) window.root().lookup("#notice")).getText())).contains("Kelp blades").contains(journal.toString());
+            assertThat(FxThread.call(() -> ((javafx.scene.control.Label) window.root().lookup("#notice")).getText()))
+                    .contains("Kelp blades").contains(journal.toString());
             verify(desk).close();
             assertThat(person.model()).isNotNull();
         }
@@ -286,7 +293,8 @@ class NothingLostTest {
             writer.add(new Step(1, new Edit.Name("Ida")));
             for (int i = 0; i < 500; i++) {
                 text.append((char) ('a' + i % 26));
-                writer.add(new Step(2 + i, new Edit.Draft("explain", new Answer.Sentence(text.toString()), Optional.of("run 1"))));
+                writer.add(new Step(2 + i, new Edit.Draft("explain", new Answer.Sentence(text.toString()),
+                        Optional.of("run 1"))));
             }
             writer.add(new Step(600, new Edit.Check("explain")));
             writer.add(new Step(601, new Edit.Undo()));
@@ -295,17 +303,22 @@ class NothingLostTest {
         try (JournalFile again = JournalFile.open(file, begun).journal()) {
             History history = JournalFile.look(file).map(left -> History.of(left.now())).orElseThrow();
             assertThat(history.present().work().drafts()).as("undone as one").doesNotContainKey("explain");
-            assertThat(history.present().work().attemptsAt("explain").getFirst().answer()).isEqualTo(new Answer.Sentence(text.toString()));
+            assertThat(history.present().work().attemptsAt("explain").getFirst().answer())
+                    .isEqualTo(new Answer.Sentence(text.toString()));
             assertThat(again).isNotNull();
         }
     }
 
-    /** What is saved in the middle of typing stands in the journal as it was saved, or the file would seem to be of another version. */
+    /**
+     * What is saved in the middle of typing stands in the journal as it was saved, or the file would seem to be of another
+     * version.
+     */
     @Test
     void whatWasSavedWhileTypingIsFoundAgain() throws IOException {
         Path file = folder.resolve("kelp.jsonl");
         Desk begun = Desk.open(KelpBlades.exercise());
-        List<Edit> edits = Stream.of("a", "ab", "abc", "abcd").<Edit>map(text -> new ExerciseEdit.WriteTexts(text, "", "", Optional.of("run 1"))).toList();
+        List<Edit> edits = Stream.of("a", "ab", "abc",
+                "abcd").<Edit>map(text -> new ExerciseEdit.WriteTexts(text, "", "", Optional.of("run 1"))).toList();
         try (JournalWriter writer = new JournalWriter(JournalFile.open(file, begun).journal())) {
             edits.subList(0, 3).forEach(edit -> writer.add(new Step(1, edit)));
             writer.settle();

@@ -34,7 +34,8 @@ class PartsInTheWindowTest {
     @Test
     void theSheetShowsAllPartsAndTheWindowThatOfTheTaskInHand() throws IOException {
         try (Person person = Person.at(ThreeQuestions.exercise(), folder)) {
-            assertThat(person.texts("part-title")).containsExactly("Do waves keep limpets flat?", "How long does the tea stay hot?", "Do passengers bring gulls?");
+            assertThat(person.texts("part-title")).containsExactly("Do waves keep limpets flat?",
+                    "How long does the tea stay hot?", "Do passengers bring gulls?");
             assertThat(person.texts("part-number")).containsExactly("PART 1 OF 3", "PART 2 OF 3", "PART 3 OF 3");
             assertThat(person.figure().spots().stream()).hasSize(23);
             person.click("predict-at");
@@ -76,7 +77,8 @@ class PartsInTheWindowTest {
 
     @Test
     void theNextTaskMayBeInTheNextPartAndTheKeyboardGoesThere() throws IOException {
-        Exercise two = ThreeQuestions.exercise().withParts(ThreeQuestions.exercise().parts().subList(1, 3)).withFirst(part -> part.withoutBlock("flask-look"));
+        Exercise two = ThreeQuestions.exercise().withParts(ThreeQuestions.exercise().parts().subList(1, 3))
+                .withFirst(part -> part.withoutBlock("flask-look"));
         try (Person person = Person.at(two, folder)) {
             for (int i = 0; i < 3; i++) {
                 person.click("flask-predict-at-" + i);
@@ -114,7 +116,8 @@ class PartsInTheWindowTest {
             assertThat(exercise(person).block("picture-1")).isPresent();
             person.click("edit-alternative");
             person.type("a pond");
-            assertThat(exercise(person).block("picture-1").map(block -> ((Block.Illustration) block).alternative())).contains("a pond");
+            assertThat(exercise(person).block("picture-1").map(block -> ((Block.Illustration) block).alternative()))
+                    .contains("a pond");
             person.click("add-part");
             assertThat(exercise(person).parts()).extracting(Part::id).containsExactly("part-1", "part-2");
             assertThat(person.model().findings().part().id()).isEqualTo("part-2");

@@ -30,7 +30,8 @@ class PastingTest {
 
     private static List<String> lastRows(Person person, int from) throws IOException {
         DataTable table = person.model().findings().work().table();
-        return table.rows().subList(from, table.size()).stream().map(row -> row.cell(0).text() + "|" + row.cell(1).text()).toList();
+        return table.rows().subList(from, table.size()).stream()
+                .map(row -> row.cell(0).text() + "|" + row.cell(1).text()).toList();
     }
 
     private static void paste(Person person, String cell, String text) throws IOException {
@@ -154,7 +155,8 @@ class PastingTest {
             Roles roles = person.model().findings().part().roles();
             paste(person, "cell-0-0", twelve);
             assertThat(person.model().findings().part().data().size()).isEqualTo(12);
-            assertThat(person.model().findings().part().data().variables()).as("without headings they are called as before").isEqualTo(kelp.variables());
+            assertThat(person.model().findings().part().data().variables())
+                    .as("without headings they are called as before").isEqualTo(kelp.variables());
             assertThat(person.model().findings().part().roles()).isEqualTo(roles);
             assertThat(person.firstLabel("paste-strip")).contains("12 rows in the place of the 24 that were here.");
             person.click("paste-replaces-go-among-them");
@@ -166,7 +168,8 @@ class PastingTest {
             assertThat(person.model().findings().part().data()).isEqualTo(kelp);
 
             paste(person, "cell-0-0", "crates\twage\n3\t40\n5\t46\n8\t70\n");
-            assertThat(person.model().findings().part().data().size()).as("other variables are no rows of these, however few").isEqualTo(3);
+            assertThat(person.model().findings().part().data().size())
+                    .as("other variables are no rows of these, however few").isEqualTo(3);
             assertThat(person.model().findings().part().x().name()).isEqualTo("crates");
             person.press(KeyCode.CONTROL, KeyCode.Z);
             paste(person, "cell-0-0", "1\t2\n3\t4");
@@ -175,7 +178,8 @@ class PastingTest {
             assertThat(person.model().findings().part().data().size()).isEqualTo(2);
             person.press(KeyCode.CONTROL, KeyCode.Z);
             paste(person, "cell-3-0", twelve);
-            assertThat(person.model().findings().part().data().size()).as("in the middle they go in where they are put").isEqualTo(24);
+            assertThat(person.model().findings().part().data().size())
+                    .as("in the middle they go in where they are put").isEqualTo(24);
             assertThat(person.sees("paste-strip")).isFalse();
         }
     }
@@ -271,7 +275,8 @@ class PastingTest {
 
     @Test
     void aFileThatIsNoDataIsToldAndLosesNothing() throws IOException {
-        Path file = Files.write(folder.resolve("picture.png"), new byte[] {(byte) 0x89, 'P', 'N', 'G', 1, 2, 3, 4, 5, 6, 0, 0, 0, 1});
+        Path file = Files.write(folder.resolve("picture.png"),
+                new byte[] {(byte) 0x89, 'P', 'N', 'G', 1, 2, 3, 4, 5, 6, 0, 0, 0, 1});
         try (Person person = Person.entering(KelpBlades.exercise(), folder)) {
             person.willChoose(file);
             person.choose("menu", "Open data…");
@@ -305,9 +310,11 @@ class PastingTest {
             person.willChoose(Files.writeString(folder.resolve("light.csv"), "name,light\nash,12\nBirch,15\nElm,9\nYew,7\n"));
             person.choose("menu", "Join data\u2026");
             person.until("the columns are joined", () -> person.model().findings().part().data().width() >= 7);
-            assertThat(person.text("join-told")).isEqualTo("3 of 6 rows matched. Not in the file: Cedar, Fir, Gorse. Only in the file: Yew.");
+            assertThat(person.text("join-told"))
+                    .isEqualTo("3 of 6 rows matched. Not in the file: Cedar, Fir, Gorse. Only in the file: Yew.");
             assertThat(person.model().findings().part().data().cell(3, 6).text()).isEqualTo("9");
-            assertThat(person.model().findings().part().roles()).as("the old columns keep their uses").isEqualTo(AxesTest.trays().first().roles());
+            assertThat(person.model().findings().part().roles()).as("the old columns keep their uses")
+                    .isEqualTo(AxesTest.trays().first().roles());
             person.press(KeyCode.CONTROL, KeyCode.Z);
             assertThat(person.model().findings().part().data()).isEqualTo(AxesTest.trays().first().data());
             assertThat(person.sees("join-strip")).isFalse();

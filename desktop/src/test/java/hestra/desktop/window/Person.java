@@ -211,10 +211,13 @@ final class Person implements AutoCloseable {
 
     /** What is on the screen, for messages of tests. */
     String state() throws IOException {
-        return FxThread.call(() -> "view " + window.view() + ", windows " + Window.getWindows() + ", active " + stage.isFocused());
+        return FxThread.call(() -> "view " + window.view() + ", windows " + Window.getWindows() + ", active "
+                + stage.isFocused());
     }
 
-    /** Drags files over the window and drops them on it. The machine's own dragging cannot be driven, so its board is a stand-in. */
+    /**
+     * Drags files over the window and drops them on it. The machine's own dragging cannot be driven, so its board is a stand-in.
+     */
     void drop(Path... files) throws IOException {
         FxThread.call(() -> {
             Dragboard board = mock(Dragboard.class);
@@ -222,9 +225,11 @@ final class Person implements AutoCloseable {
             when(board.getTransferModes()).thenReturn(EnumSet.of(TransferMode.COPY));
             when(board.getFiles()).thenReturn(Stream.of(files).map(Path::toFile).toList());
             for (EventType<DragEvent> type : List.of(DragEvent.DRAG_OVER, DragEvent.DRAG_DROPPED)) {
-                DragEvent event = new DragEvent(null, window.root(), type, board, 600, 400, 600, 400, TransferMode.COPY, null, window.root(), null);
+                DragEvent event = new DragEvent(null, window.root(), type, board, 600, 400, 600, 400, TransferMode.COPY, null,
+                        window.root(), null);
                 Event.fireEvent(window.root(), event);
-                assertThat(type == DragEvent.DRAG_OVER ? event.isAccepted() : event.isDropCompleted()).as("%s is taken", type).isTrue();
+                assertThat(type == DragEvent.DRAG_OVER ? event.isAccepted() : event.isDropCompleted())
+                        .as("%s is taken", type).isTrue();
             }
             return null;
         });
@@ -270,13 +275,15 @@ final class Person implements AutoCloseable {
     /**
      * Waits until something has come about beside the window's thread.
      *
-     * @throws AssertionError if it has not after as long as nobody would wait, saying what was awaited and what stood there instead
+     * @throws AssertionError if it has not after as long as nobody would wait, saying what was awaited and what stood there
+     *     instead
      */
     void until(String what, Callable<Boolean> hasCome) throws IOException {
         long end = System.nanoTime() + PATIENCE.toNanos();
         while (!hasCome(hasCome)) {
             if (System.nanoTime() > end) {
-                throw new AssertionError("waited for this: " + what + "; instead: " + state() + ", keyboard at " + focused() + ", texts " + texts("label"));
+                throw new AssertionError("waited for this: " + what + "; instead: " + state() + ", keyboard at " + focused()
+                        + ", texts " + texts("label"));
             }
             pause();
         }
@@ -314,8 +321,10 @@ final class Person implements AutoCloseable {
             press(KeyCode.ENTER);
             return;
         }
-        Optional<String> within = FxThread.call(() -> node(id) instanceof MenuButton menu ? menu.getItems().stream().filter(Menu.class::isInstance).map(Menu.class::cast)
-                .filter(it -> it.getItems().stream().anyMatch(one -> item.equals(one.getText()))).map(Menu::getText).findFirst() : Optional.<String>empty());
+        Optional<String> within = FxThread.call(() -> node(id) instanceof MenuButton menu
+                ? menu.getItems().stream().filter(Menu.class::isInstance).map(Menu.class::cast)
+                .filter(it -> it.getItems().stream().anyMatch(one -> item.equals(one.getText()))).map(Menu::getText)
+                .findFirst() : Optional.<String>empty());
         if (within.isPresent()) {
             chooseShown(within.get());
         }
@@ -325,7 +334,8 @@ final class Person implements AutoCloseable {
     /** What a menu offers, once it has been opened and put away again. */
     List<String> items(String id) throws IOException {
         click(id);
-        List<String> items = FxThread.call(() -> ((MenuButton) node(id)).getItems().stream().map(item -> Objects.toString(item.getText(), "")).toList());
+        List<String> items = FxThread.call(() -> ((MenuButton) node(id)).getItems().stream()
+                .map(item -> Objects.toString(item.getText(), "")).toList());
         press(KeyCode.ESCAPE);
         return items;
     }
@@ -347,7 +357,8 @@ final class Person implements AutoCloseable {
         settle();
         Point2D at = FxThread.call(() -> Window.getWindows().stream().filter(it -> it != stage && it.isShowing())
                 .flatMap(it -> it.getScene().getRoot().lookupAll(".menu-item").stream())
-                .filter(node -> node.lookupAll(".label").stream().anyMatch(label -> label instanceof Labeled text && item.equals(text.getText())))
+                .filter(node -> node.lookupAll(".label").stream()
+                .anyMatch(label -> label instanceof Labeled text && item.equals(text.getText())))
                 .findFirst().map(Person::middle).orElseThrow(() -> new AssertionError("no menu item " + item)));
         pressAt(at, 1);
     }
@@ -399,7 +410,9 @@ final class Person implements AutoCloseable {
         settle();
     }
 
-    /** Drags in the plot with the Shift key held: told to the plot itself, for a robot's mouse does not say what keys are held. */
+    /**
+     * Drags in the plot with the Shift key held: told to the plot itself, for a robot's mouse does not say what keys are held.
+     */
     void shiftDrag(Point2D from, Point2D to) throws IOException {
         dragHolding(from, to, true);
     }
@@ -418,7 +431,8 @@ final class Person implements AutoCloseable {
             Node plot = node("plot");
             for (var type : List.of(MouseEvent.MOUSE_PRESSED, MouseEvent.MOUSE_DRAGGED, MouseEvent.MOUSE_RELEASED)) {
                 Point2D at = plot.localToScene(plot.screenToLocal(type == MouseEvent.MOUSE_PRESSED ? from : to));
-                Event.fireEvent(plot, new MouseEvent(type, at.getX(), at.getY(), 0, 0, MouseButton.PRIMARY, 1, shift, !shift, false, false, true, false, false, false, false,
+                Event.fireEvent(plot, new MouseEvent(type, at.getX(), at.getY(), 0, 0, MouseButton.PRIMARY, 1, shift, !shift,
+                        false, false, true, false, false, false, false,
                         false, null));
             }
             return null;
@@ -471,7 +485,9 @@ final class Person implements AutoCloseable {
         settle();
     }
 
-    /** Types signs that the keyboard of the tests has not: into the field that has the keyboard, as one letter after the other. */
+    /**
+     * Types signs that the keyboard of the tests has not: into the field that has the keyboard, as one letter after the other.
+     */
     void insert(String signs) throws IOException {
         FxThread.call(() -> {
             TextInputControl field = (TextInputControl) stage.getScene().getFocusOwner();
@@ -533,7 +549,8 @@ final class Person implements AutoCloseable {
 
     /** The text of the first label inside something. */
     String firstLabel(String id) throws IOException {
-        return FxThread.call(() -> node(id).lookupAll(".label").stream().map(label -> ((Labeled) label).getText()).findFirst().orElseThrow());
+        return FxThread.call(() -> node(id).lookupAll(".label").stream()
+                .map(label -> ((Labeled) label).getText()).findFirst().orElseThrow());
     }
 
     /** How many things stand in the part of a style inside something. */
@@ -547,7 +564,8 @@ final class Person implements AutoCloseable {
 
     /** The texts of all labels of a style that are shown. */
     List<String> texts(String style) throws IOException {
-        return FxThread.call(() -> stage.getScene().getRoot().lookupAll("." + style).stream().map(Person::said).filter(Objects::nonNull).toList());
+        return FxThread.call(() -> stage.getScene().getRoot().lookupAll("." + style).stream().map(Person::said)
+                .filter(Objects::nonNull).toList());
     }
 
     /** What a label says, or what something that is drawn says to a screen reader. */
@@ -558,7 +576,8 @@ final class Person implements AutoCloseable {
     /** Moves the pointer over a row of a table, counted from 0. */
     void hoverRow(String id, int index) throws IOException {
         moveTo(FxThread.call(() -> node(id).lookupAll(".table-row-cell").stream()
-                .filter(it -> it instanceof IndexedCell<?> cell && cell.getIndex() == index && !cell.isEmpty() && isShown(cell)).findFirst()
+                .filter(it -> it instanceof IndexedCell<?> cell && cell.getIndex() == index && !cell.isEmpty() && isShown(cell))
+                .findFirst()
                 .map(Person::middle).orElseThrow(() -> new AssertionError("no row " + index + " in " + id))));
     }
 
@@ -620,9 +639,11 @@ final class Person implements AutoCloseable {
     private static void collect(Node node, Set<Node> reached, List<String> missed) {
         boolean usable = node.isVisible() && !node.isDisabled();
         // Among choices the arrow keys go on.
-        boolean byArrows = node instanceof ToggleButton choice && choice.getToggleGroup() != null && choice.getToggleGroup().getToggles().stream().anyMatch(reached::contains);
+        boolean byArrows = node instanceof ToggleButton choice && choice.getToggleGroup() != null
+                && choice.getToggleGroup().getToggles().stream().anyMatch(reached::contains);
         if (usable && node.isFocusTraversable() && !reached.contains(node) && !byArrows) {
-            missed.add(node.getClass().getSimpleName() + " " + node.getId() + " " + (node instanceof Labeled label ? label.getText() : ""));
+            missed.add(node.getClass().getSimpleName() + " " + node.getId() + " "
+                    + (node instanceof Labeled label ? label.getText() : ""));
         }
         if (usable && node instanceof Parent parent && !(node instanceof TableView<?>)) {
             parent.getChildrenUnmodifiable().forEach(child -> collect(child, reached, missed));
@@ -631,7 +652,8 @@ final class Person implements AutoCloseable {
 
     /** The id of what has the keyboard. */
     String focused() throws IOException {
-        return FxThread.call(() -> stage.getScene().getFocusOwner() == null ? "" : String.valueOf(stage.getScene().getFocusOwner().getId()));
+        return FxThread.call(() -> stage.getScene().getFocusOwner() == null
+                ? "" : String.valueOf(stage.getScene().getFocusOwner().getId()));
     }
 
     /** Where the point of a row stands on the screen. */
@@ -675,7 +697,8 @@ final class Person implements AutoCloseable {
         return FxThread.call(() -> {
             Bounds box = node(id).getLayoutBounds();
             double scale = Math.min(box.getWidth() / width, box.getHeight() / height);
-            return node(id).localToScreen((box.getWidth() - width * scale) / 2 + x * scale, (box.getHeight() - height * scale) / 2 + y * scale);
+            return node(id).localToScreen((box.getWidth() - width * scale) / 2 + x * scale,
+                    (box.getHeight() - height * scale) / 2 + y * scale);
         });
     }
 
@@ -693,7 +716,9 @@ final class Person implements AutoCloseable {
         return FxThread.call(() -> {
             PlotView plot = (PlotView) node("plot");
             Area area = plot.figure().area();
-            return along ? plot.localToScreen(area.left() + area.width() / 2, area.bottom() + 25) : plot.localToScreen(area.left() - 25, area.top() + area.height() / 2);
+            return along
+                    ? plot.localToScreen(area.left() + area.width() / 2, area.bottom() + 25)
+                    : plot.localToScreen(area.left() - 25, area.top() + area.height() / 2);
         });
     }
 
@@ -724,7 +749,8 @@ final class Person implements AutoCloseable {
 
     /** Whether the text of a button does not fit into it. */
     boolean isCutOff(String id) throws IOException {
-        return FxThread.call(() -> node(id).lookupAll(".text").stream().anyMatch(text -> text instanceof Text shown && node(id) instanceof Labeled label
+        return FxThread.call(() -> node(id).lookupAll(".text").stream()
+                .anyMatch(text -> text instanceof Text shown && node(id) instanceof Labeled label
                 && !shown.getText().equals(label.getText())));
     }
 
@@ -733,18 +759,21 @@ final class Person implements AutoCloseable {
         return FxThread.call(() -> {
             Bounds first = node(one).localToScene(node(one).getLayoutBounds());
             Bounds second = node(other).localToScene(node(other).getLayoutBounds());
-            return first.getMinX() < second.getMaxX() - 1 && second.getMinX() < first.getMaxX() - 1 && first.getMinY() < second.getMaxY() - 1 && second.getMinY() < first.getMaxY() - 1;
+            return first.getMinX() < second.getMaxX() - 1 && second.getMinX() < first.getMaxX() - 1
+                    && first.getMinY() < second.getMaxY() - 1 && second.getMinY() < first.getMaxY() - 1;
         });
     }
 
     /** Just right of the right edge of something, half way down. */
     Point2D edgeOf(String id) throws IOException {
-        return FxThread.call(() -> node(id).localToScreen(node(id).getLayoutBounds().getMaxX() + 0.5, node(id).getLayoutBounds().getHeight() / 2));
+        return FxThread.call(() -> node(id).localToScreen(node(id).getLayoutBounds().getMaxX() + 0.5, node(id).getLayoutBounds()
+                .getHeight() / 2));
     }
 
     /** Just below something, half way along. */
     Point2D footOf(String id) throws IOException {
-        return FxThread.call(() -> node(id).localToScreen(node(id).getLayoutBounds().getWidth() / 2, node(id).getLayoutBounds().getMaxY() + 2));
+        return FxThread.call(() -> node(id).localToScreen(node(id).getLayoutBounds().getWidth() / 2, node(id).getLayoutBounds()
+                .getMaxY() + 2));
     }
 
     void picture(Path file) throws IOException {

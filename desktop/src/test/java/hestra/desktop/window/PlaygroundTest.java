@@ -80,7 +80,8 @@ class PlaygroundTest {
             person.click("check-step-target");
             person.drag(person.point(0), person.place(1, 1));
             assertThat(person.text("verdict-step-target")).startsWith("✓");
-            assertThat(MarkSheet.of(HandIn.of(FxThread.call(() -> person.model().desk())), person.model().desk().exercise()).total()).isEqualTo(2);
+            assertThat(MarkSheet.of(HandIn.of(FxThread.call(() -> person.model().desk())), person.model().desk().exercise())
+                    .total()).isEqualTo(2);
         }
     }
 
@@ -111,7 +112,8 @@ class PlaygroundTest {
             for (int i = 0; i < 8 && !person.focused().equals("above-target-cannot"); i++) {
                 person.press(KeyCode.F6);
             }
-            assertThat(person.focused()).as("the sheet has a way in while nothing can be checked").isEqualTo("above-target-cannot");
+            assertThat(person.focused()).as("the sheet has a way in while nothing can be checked")
+                    .isEqualTo("above-target-cannot");
             person.press(KeyCode.SPACE);
             for (int i = 0; i < 20 && !person.focused().equals("above-target-reason-mean-point"); i++) {
                 person.press(person.focused().contains("reason") ? KeyCode.DOWN : KeyCode.TAB);
@@ -176,7 +178,8 @@ class PlaygroundTest {
             person.press(KeyCode.H);
             person.press(KeyCode.ALT, KeyCode.UP);
             person.click("check-by-eye-line");
-            assertThat(person.text("missing-by-eye-line")).contains("The best line is shown for these data. Play again with new data");
+            assertThat(person.text("missing-by-eye-line"))
+                    .contains("The best line is shown for these data. Play again with new data");
             assertThat(person.model().findings().task("by-eye-line").attempts().count()).as("costs no try").isEqualTo(1);
             person.click("again-by-eye-line");
             assertThat(person.sees("missing-by-eye-line")).isFalse();

@@ -23,10 +23,13 @@ import org.junit.jupiter.api.io.TempDir;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-/** Predictions in the window: with intervals, of x from y, without a meaning and from an own equation; by mouse and by keys alone. */
+/**
+ * Predictions in the window: with intervals, of x from y, without a meaning and from an own equation; by mouse and by keys alone.
+ */
 class PredictingTest {
 
-    private static final Predict PREDICT = new Predict(Terms.of("predict", "Predict", "Predict.", 4), List.of(4.0), new Rounding.Places(2));
+    private static final Predict PREDICT = new Predict(Terms.of("predict", "Predict", "Predict.", 4), List.of(4.0),
+            new Rounding.Places(2));
 
     @TempDir
     Path folder;
@@ -47,8 +50,8 @@ class PredictingTest {
 
     @Test
     void anIntervalIsTypedByKeysAlone() throws IOException {
-        // The line is 1.95 + 0.515 x: 4.01 at 4. SSE = 10.652 − 20.6² ÷ 40 = 0.043 with 3 degrees of freedom, t = 3.1824; with h = 1/5 + 4/40 the
-        // mean lies within 3.1824 · √(0.043 ÷ 3 · 0.3) = 0.2087.
+        // The line is 1.95 + 0.515 x: 4.01 at 4. SSE = 10.652 − 20.6² ÷ 40 = 0.043 with 3 degrees of freedom, t = 3.1824; with h
+        // = 1/5 + 4/40 the mean lies within 3.1824 · √(0.043 ÷ 3 · 0.3) = 0.2087.
         try (Person person = at(PREDICT.with(Predicting.USUAL.with(Optional.of(Predicting.Band.MEAN))))) {
             person.click("predict-at-0");
             person.type("4.01");
@@ -93,7 +96,8 @@ class PredictingTest {
             typed(person, "predict-at-0", "5.80");
             person.click("predict-trust-0-trust");
             person.click("check-predict");
-            assertThat(person.text("verdict-predict")).contains("All predictions and judgements are right. At 4: right for the equation that you wrote");
+            assertThat(person.text("verdict-predict"))
+                    .contains("All predictions and judgements are right. At 4: right for the equation that you wrote");
         }
     }
 
@@ -107,7 +111,8 @@ class PredictingTest {
             person.click("edit-meaning");
             person.click("edit-own-equation-earns-half");
             Predict set = (Predict) person.model().desk().exercise().task("predict").orElseThrow();
-            assertThat(set.asks()).isEqualTo(Predicting.USUAL.with(Optional.of(Predicting.Band.MEAN)).withMeaning(true).counting(OwnEquation.HALF));
+            assertThat(set.asks()).isEqualTo(Predicting.USUAL.with(Optional.of(Predicting.Band.MEAN)).withMeaning(true)
+                    .counting(OwnEquation.HALF));
             assertThat(set.level()).isEqualTo(0.9);
             person.click("edit-way-x-from-y");
             Predict turned = (Predict) person.model().desk().exercise().task("predict").orElseThrow();

@@ -33,8 +33,10 @@ class PublishingTest {
 
     private static Exercise made() {
         Exercise plain = Kelp.exercise(Kelp.read(Quantity.SLOPE, new Rounding.Places(1)));
-        Sample sample = ((Sample.Done) Sample.of(Recipe.simple(), plain.first().x(), plain.first().y(), DecimalMark.POINT)).sample();
-        return plain.withFirst(part -> part.withHeld(Set.of()).withColumns(sample.table(), sample.roles(), new Provenance.Made(Recipe.simple())));
+        Sample sample = ((Sample.Done) Sample.of(Recipe.simple(), plain.first().x(), plain.first().y(), DecimalMark.POINT))
+                .sample();
+        return plain.withFirst(part -> part.withHeld(Set.of())
+                .withColumns(sample.table(), sample.roles(), new Provenance.Made(Recipe.simple())));
     }
 
     private static Exercise read(Path file) {
@@ -65,7 +67,9 @@ class PublishingTest {
             person.awaitText("variants-told", "correlation r between 0.5 and 0.97");
             assertThat(person.model().desk().exercise().first().varying().wishes()).hasSize(2);
             person.press(KeyCode.CONTROL, KeyCode.Z);
-            assertThat(person.model().desk().exercise().first().varying().wishes().getLast().inWords(person.model().findings().style())).as("a number typed is one step").isEqualTo("correlation r at least 0.5");
+            assertThat(person.model().desk().exercise().first().varying().wishes().getLast()
+                    .inWords(person.model().findings().style())).as("a number typed is one step")
+                    .isEqualTo("correlation r at least 0.5");
             // They are drawn once more beside the window, and shown in the place of those before.
             person.awaitText("variants-told", "correlation r at least 0.5");
             person.click("variant-3");
@@ -94,12 +98,15 @@ class PublishingTest {
             assertThat(person.text("publish-summary")).isEqualTo("Edition 1: no names yet.");
             person.willChoose(list);
             person.click("publish-open-names");
-            assertThat(person.text("publish-summary")).isEqualTo("Edition 1: 2 copies, and gradebook.csv with a line for each name, in the folder “for the instructor”.");
+            assertThat(person.text("publish-summary"))
+                    .isEqualTo("Edition 1: 2 copies, and gradebook.csv with a line for each name, in the folder “for the "
+                    + "instructor”.");
             person.willChoose(copies);
             person.click("publish-go");
             person.rest();
             assertThat(person.text("notice")).startsWith("2 copies of edition 1 in " + copies + ". Save the exercise too");
-            assertThat(names(copies)).containsExactly("Kelp, Ida Fenn.hestra", "Kelp, Tavi Roon.hestra", "Kelp, handout.pdf", "for the instructor");
+            assertThat(names(copies)).containsExactly("Kelp, Ida Fenn.hestra", "Kelp, Tavi Roon.hestra", "Kelp, handout.pdf",
+                    "for the instructor");
             assertThat(names(copies.resolve("for the instructor"))).containsExactly("Kelp, key.pdf", "gradebook.csv");
             assertThat(person.model().desk().exercise().issue().editions()).hasSize(1);
         }

@@ -25,7 +25,8 @@ class RehearsalTest {
                 Rehearsal.goWhereAsked(person.window());
                 return null;
             });
-            person.until("every window is closed", () -> !(FxThread.call(() -> Window.getWindows().stream().anyMatch(Window::isShowing))));
+            person.until("every window is closed", () -> !(FxThread.call(() -> Window.getWindows().stream()
+                    .anyMatch(Window::isShowing))));
             assertThat(FxThread.call(() -> Window.getWindows().stream().anyMatch(Window::isShowing))).isFalse();
             assertThat(person.model().desk().exercise().isStudy()).as("the pasted data came into a study").isTrue();
         } finally {

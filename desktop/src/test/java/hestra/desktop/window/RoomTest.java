@@ -60,15 +60,19 @@ class RoomTest {
 
     @Test
     void longNumbersAndTheirResidualsAreSeenWhole() throws IOException {
-        DataTable tiny = new DataTable(Kelp.table().variables(), IntStream.range(0, 6).mapToObj(i -> Row.of(Cell.of(Integer.toString(2015 + i), DecimalMark.POINT), Cell.of("0.00001" + (i * i) % 7, DecimalMark.POINT))).toList());
+        DataTable tiny = new DataTable(Kelp.table().variables(), IntStream.range(0, 6)
+                .mapToObj(i -> Row.of(Cell.of(Integer.toString(2015 + i), DecimalMark.POINT),
+                        Cell.of("0.00001" + (i * i) % 7, DecimalMark.POINT))).toList());
         try (Person person = Person.at(open().withFirst(part -> part.withData(tiny)), folder)) {
             person.apply(new PlotEdit.ShowLayer(Layer.RESIDUALS, true));
             person.settle();
             FxThread.call(() -> {
                 TableView<?> grid = (TableView<?>) person.window().root().lookup("#grid");
-                double columns = grid.getColumns().stream().filter(TableColumn::isVisible).mapToDouble(TableColumn::getWidth).sum();
+                double columns = grid.getColumns().stream().filter(TableColumn::isVisible)
+                        .mapToDouble(TableColumn::getWidth).sum();
                 assertThat(columns).as("the columns stand within the table").isLessThanOrEqualTo(grid.getWidth());
-                assertThat(grid.lookupAll(".table-cell").stream().map(Labeled.class::cast).filter(cell -> !cell.getText().isEmpty() && cell.isVisible()))
+                assertThat(grid.lookupAll(".table-cell").stream().map(Labeled.class::cast)
+                        .filter(cell -> !cell.getText().isEmpty() && cell.isVisible()))
                         .allSatisfy(cell -> assertThat(((Text) cell.lookup(".text")).getText()).isEqualTo(cell.getText()));
                 return null;
             });

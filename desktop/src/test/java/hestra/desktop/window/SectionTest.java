@@ -34,7 +34,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 /** A section of a report, written and kept in the window; by mouse and by keys alone. */
 class SectionTest {
 
-    private static final WriteSection SECTION = new WriteSection(Terms.of("report", "Write it up", "Write.", 6), Set.of(WantedFigure.PLOT_WITHOUT_CURVE, WantedFigure.PLOT_WITH_LINE), 5);
+    private static final WriteSection SECTION = new WriteSection(Terms.of("report", "Write it up", "Write.", 6),
+            Set.of(WantedFigure.PLOT_WITHOUT_CURVE, WantedFigure.PLOT_WITH_LINE), 5);
 
     @TempDir
     Path folder;
@@ -62,7 +63,8 @@ class SectionTest {
             person.click("report-keep-plot");
             person.type("all blades");
             person.click("check-report");
-            assertThat(person.text("verdict-report")).contains("Still to do: keep the plot with the line of least squares; write at least 5 words (there are 3).");
+            assertThat(person.text("verdict-report"))
+                    .contains("Still to do: keep the plot with the line of least squares; write at least 5 words (there are 3).");
             person.apply(new PlotEdit.ShowLayer(Layer.LINE, true));
             person.click("report-keep-plot");
             person.click("report-write-on");
@@ -93,7 +95,8 @@ class SectionTest {
             person.type("first");
             person.press(KeyCode.CONTROL, KeyCode.K);
             person.press(KeyCode.CONTROL, KeyCode.E);
-            assertThat(sheet(person).notes()).extracting(note -> note.getClass().getSimpleName()).containsExactly("Text", "Kept", "Kept");
+            assertThat(sheet(person).notes()).extracting(note -> note.getClass().getSimpleName())
+                    .containsExactly("Text", "Kept", "Kept");
             person.press(KeyCode.CONTROL, KeyCode.Z);
             assertThat(sheet(person).notes()).hasSize(2);
             person.press(KeyCode.CONTROL, KeyCode.ENTER);
@@ -104,7 +107,8 @@ class SectionTest {
     @Test
     void aFullSectionSaysSoFromAnotherTaskToo() throws IOException {
         try (Person person = at(Kelp.read(Quantity.N, new Rounding.Places(0)), SECTION)) {
-            person.apply(Collections.nCopies(OwnSheet.MOST, new SheetEdit.Write(OwnSheet.Spot.before(0), "so", Optional.empty())));
+            person.apply(Collections.nCopies(OwnSheet.MOST,
+                    new SheetEdit.Write(OwnSheet.Spot.before(0), "so", Optional.empty())));
             assertThat(sheet(person).isFull()).isTrue();
             int full = sheet(person).notes().size();
             person.press(KeyCode.CONTROL, KeyCode.K);

@@ -22,7 +22,8 @@ class SelectingTest {
     Path folder;
 
     private Person atLimpets() throws IOException {
-        return Person.at(OrrinBay.sets().stream().map(OrrinBay.Set::exercise).filter(it -> it.id().contains("limpets")).findFirst().orElseThrow().withFirst(part -> part.withHeld(Set.of())), folder);
+        return Person.at(OrrinBay.sets().stream().map(OrrinBay.Set::exercise).filter(it -> it.id().contains("limpets"))
+                .findFirst().orElseThrow().withFirst(part -> part.withHeld(Set.of())), folder);
     }
 
     private static Selection selection(Person person) {
@@ -76,7 +77,8 @@ class SelectingTest {
             person.press(KeyCode.CONTROL, KeyCode.RIGHT);
             assertThat(selection(person).rows()).hasSize(3).contains(first);
             List<Double> xs = person.model().findings().pairs().xs().sorted().boxed().limit(3).toList();
-            assertThat(selection(person).rows().stream().map(row -> Double.parseDouble(person.model().findings().work().table().cell(row, 0).text())))
+            assertThat(selection(person).rows().stream()
+                    .map(row -> Double.parseDouble(person.model().findings().work().table().cell(row, 0).text())))
                     .as("the three of least exposure").containsExactlyInAnyOrderElementsOf(xs);
             person.press(KeyCode.F);
             assertThat(person.model().findings().pairs().n()).isEqualTo(3);

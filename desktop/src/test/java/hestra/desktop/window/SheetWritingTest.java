@@ -76,7 +76,8 @@ class SheetWritingTest {
             assertThat(person.sees("plus-card")).as("a line may go on").isFalse();
             person.press(KeyCode.ENTER);
             assertThat(person.focused()).isEqualTo("plus-find");
-            assertThat(exercise(person).block("text-1")).as("the empty line is gone").contains(new Block.Prose("text-1", "Prose."));
+            assertThat(exercise(person).block("text-1")).as("the empty line is gone")
+                    .contains(new Block.Prose("text-1", "Prose."));
             person.type("predict");
             person.press(KeyCode.DOWN);
             person.press(KeyCode.UP);
@@ -115,7 +116,8 @@ class SheetWritingTest {
             person.type("say how fast.");
             assertThat(exercise(person).task("read").orElseThrow().terms().prompt()).isEqualTo("say how fast.");
             person.press(KeyCode.CONTROL, KeyCode.Z);
-            assertThat(exercise(person).task("read").orElseThrow().terms().title()).as("one run of typing at a time").isEqualTo("How fast");
+            assertThat(exercise(person).task("read").orElseThrow().terms().title())
+                    .as("one run of typing at a time").isEqualTo("How fast");
         }
     }
 
@@ -126,7 +128,9 @@ class SheetWritingTest {
             person.click("outline-read");
             person.press(KeyCode.CONTROL, KeyCode.D);
             assertThat(ids(person)).containsExactly("text-1", "describe", "read", "task-1", "explain");
-            assertThat(((ReadValue) exercise(person).task("task-1").orElseThrow()).with(exercise(person).task("read").orElseThrow().terms())).isEqualTo(exercise(person).task("read").orElseThrow());
+            assertThat(((ReadValue) exercise(person).task("task-1").orElseThrow())
+                    .with(exercise(person).task("read").orElseThrow().terms()))
+                    .isEqualTo(exercise(person).task("read").orElseThrow());
             person.click("outline-describe");
             person.press(KeyCode.CONTROL, KeyCode.X);
             assertThat(ids(person)).containsExactly("text-1", "read", "task-1", "explain");
@@ -141,7 +145,8 @@ class SheetWritingTest {
             assertThat(ids(person)).as("one step").containsExactly("text-1", "read", "task-1", "explain", "task-2");
             person.click("write-heading");
             person.dragOver("outline-read", "add-part-1-3");
-            assertThat(ids(person)).as("downwards, to where it lit up").containsExactly("text-1", "task-1", "read", "explain", "task-2");
+            assertThat(ids(person)).as("downwards, to where it lit up")
+                    .containsExactly("text-1", "task-1", "read", "explain", "task-2");
             person.press(KeyCode.CONTROL, KeyCode.Z);
             person.click("outline-read");
             person.press(KeyCode.CONTROL, KeyCode.C);

@@ -43,7 +43,8 @@ class StartTest {
             assertThat(person.model().desk().exercise().isStudy()).isTrue();
             person.type("12");
             person.press(KeyCode.TAB);
-            assertThat(person.model().findings().work().table().cell(0, 0).text()).as("typing goes straight into the table").isEqualTo("12");
+            assertThat(person.model().findings().work().table().cell(0, 0).text())
+                    .as("typing goes straight into the table").isEqualTo("12");
         }
     }
 
@@ -80,7 +81,8 @@ class StartTest {
             person.await("recent-1");
             assertThat(person.texts("recent-title")).containsExactly("Your data", "Kelp blades");
             person.click("recent-1");
-            assertThat(person.model().findings().work().roles()).as("what was chosen is there").contains(KelpBlades.exercise().first().roles());
+            assertThat(person.model().findings().work().roles()).as("what was chosen is there")
+                    .contains(KelpBlades.exercise().first().roles());
         }
     }
 
@@ -101,7 +103,8 @@ class StartTest {
 
     @Test
     void aGlanceSaysWhatItIsAndHowFarItHasCome() {
-        Exercise exercise = Kelp.exercise(Kelp.read(Quantity.N, new Rounding.Places(0)), Kelp.explain()).withFirst(part -> part.withHeld(Set.of()));
+        Exercise exercise = Kelp.exercise(Kelp.read(Quantity.N, new Rounding.Places(0)), Kelp.explain())
+                .withFirst(part -> part.withHeld(Set.of()));
         Desk begun = Desk.open(exercise);
         assertThat(Glance.of(begun).about()).isEqualTo("exercise · 0 of 2 tasks done");
         Desk one = begun.apply(new Edit.Draft("read", new Answer.Typed("5"))).apply(new Edit.Check("read"));
@@ -123,7 +126,8 @@ class StartTest {
 
     @Test
     void whatHasNothingLeftToDoDoesNotStandInTheWayOfANewBeginning() throws IOException {
-        Exercise exercise = Kelp.exercise(Kelp.read(Quantity.N, new Rounding.Places(0))).withFirst(part -> part.withHeld(Set.of()));
+        Exercise exercise = Kelp.exercise(Kelp.read(Quantity.N, new Rounding.Places(0)))
+                .withFirst(part -> part.withHeld(Set.of()));
         try (Person person = Person.at(exercise, folder)) {
             assertThat(person.isFinished()).isFalse();
             person.apply(new Edit.Draft("read", new Answer.Typed("5")));
@@ -169,7 +173,8 @@ class StartTest {
             person.press(KeyCode.ALT, KeyCode.HOME);
             person.press(KeyCode.CONTROL, KeyCode.Z);
             person.press(KeyCode.ESCAPE);
-            assertThat(person.model().findings().work().table().size()).as("what is behind Start is not undone from there").isEqualTo(1);
+            assertThat(person.model().findings().work().table().size())
+                    .as("what is behind Start is not undone from there").isEqualTo(1);
             person.choose("menu", "Join data…");
             assertThat(person.text("notice")).contains("Ask about it");
             assertThat(person.view()).isEqualTo(MainWindow.View.WORK);

@@ -59,7 +59,8 @@ class StudentPathTest {
     @Test
     void fromTheFirstPairToTheHandIn() throws IOException {
         try (Person person = Person.at(KELP, folder)) {
-            assertThat(person.model().findings().plot().notice()).as("the plot does not say which explains").contains("drawn by your choice in task 1");
+            assertThat(person.model().findings().plot().notice()).as("the plot does not say which explains")
+                    .contains("drawn by your choice in task 1");
             assertThat(person.model().findings().plot().plane().x().name()).as("nor does an axis").isEmpty();
             assertThat(person.model().findings().plot().points()).isEmpty();
             person.click("role-length-explains");
@@ -91,7 +92,8 @@ class StudentPathTest {
             person.type("1.10");
             person.press(KeyCode.ENTER);
             assertThat(person.text("verdict-slope")).startsWith("✗").contains("wrong way round");
-            assertThat(person.model().findings().task("slope").verdict().orElseThrow().mistakes()).containsExactly(Mistake.AXES_EXCHANGED);
+            assertThat(person.model().findings().task("slope").verdict().orElseThrow().mistakes())
+                    .containsExactly(Mistake.AXES_EXCHANGED);
             person.press(KeyCode.CONTROL, KeyCode.A);
             person.type("0.87");
             person.press(KeyCode.ENTER);
@@ -216,7 +218,8 @@ class StudentPathTest {
             assertThat(cell(person, 22, 0).text()).isEqualTo("40");
             assertThat(cell(person, 22, 1).text()).isEqualTo("37..3");
             assertThat(findings.pairs().n()).isEqualTo(before);
-            assertThat(person.text("table-summary")).contains(before + " pairs").contains("row 22 incomplete").contains("row 23 not a number")
+            assertThat(person.text("table-summary")).contains(before + " pairs").contains("row 22 incomplete")
+                    .contains("row 23 not a number")
                     .contains("“37..3” is not a number");
             person.press(KeyCode.UP);
             person.press(KeyCode.DELETE);
@@ -248,7 +251,8 @@ class StudentPathTest {
             assertThat(person.focused()).isEqualTo("reason");
             person.type("ten times too large");
             person.press(KeyCode.ENTER);
-            assertThat(person.model().findings().work().table().row(KelpBlades.SLIP_ROW).setAside()).contains("ten times too large");
+            assertThat(person.model().findings().work().table().row(KelpBlades.SLIP_ROW).setAside())
+                    .contains("ten times too large");
             assertThat(person.text("table-summary")).contains("row 15 set aside");
             person.click("take-back");
             assertThat(person.model().findings().work().table().row(KelpBlades.SLIP_ROW).isSetAside()).isFalse();

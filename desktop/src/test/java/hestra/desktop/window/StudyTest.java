@@ -94,7 +94,8 @@ class StudyTest {
             person.click("report-html");
         }
         try (PDDocument pdf = Loader.loadPDF(report.toFile())) {
-            assertThat(new PDFTextStripper().getText(pdf)).contains("Reeds").contains("Ida").contains("They rise.").contains("Figure 1. With the line");
+            assertThat(new PDFTextStripper().getText(pdf)).contains("Reeds").contains("Ida").contains("They rise.")
+                    .contains("Figure 1. With the line");
         }
         assertThat(Files.readString(page)).contains("<h1>Reeds</h1>").contains("Figure 1.").contains("<math").contains("Ida ·");
     }
@@ -112,13 +113,15 @@ class StudyTest {
             person.press(KeyCode.ALT, KeyCode.N);
             write(person, "depth (cm): water depth");
             person.press(KeyCode.ENTER);
-            assertThat(person.model().findings().x()).extracting(it -> it.name(), it -> it.unit(), it -> it.label()).containsExactly("depth", "cm", "water depth");
+            assertThat(person.model().findings().x()).extracting(it -> it.name(), it -> it.unit(), it -> it.label())
+                    .containsExactly("depth", "cm", "water depth");
             person.press(KeyCode.CONTROL, KeyCode.K);
             assertThat(sheet(person).figures()).isEqualTo(1);
             assertThat(person.focused()).as("the keyboard stays where it was").isEqualTo("grid");
             person.press(KeyCode.CONTROL, KeyCode.E);
             person.press(KeyCode.CONTROL, KeyCode.R);
-            assertThat(sheet(person).notes().stream().map(note -> ((Note.Kept) note).what())).containsExactly(Keepable.FIGURE, Keepable.EQUATION, Keepable.READINGS);
+            assertThat(sheet(person).notes().stream().map(note -> ((Note.Kept) note).what()))
+                    .containsExactly(Keepable.FIGURE, Keepable.EQUATION, Keepable.READINGS);
             person.press(KeyCode.ESCAPE);
             assertThat(person.focused()).as("Escape leads to the sheet").isEqualTo("note-3");
             person.press(KeyCode.ALT, KeyCode.UP);
@@ -157,17 +160,20 @@ class StudyTest {
             person.click("chip-residuals");
             person.click("keep-plot");
             person.type("No residuals");
-            assertThat(sheet(person).notes().getFirst()).extracting(note -> ((Note.Kept) note).caption()).isEqualTo("No residuals");
+            assertThat(sheet(person).notes().getFirst())
+                    .extracting(note -> ((Note.Kept) note).caption()).isEqualTo("No residuals");
             person.click("chip-residuals");
             person.click("cell-0-1");
             person.type("99");
             person.press(KeyCode.ENTER);
-            assertThat(person.model().findings().of((Note.Shown) sheet(person).notes().getFirst()).work().table().cell(0, 1).text()).isEqualTo("30");
+            assertThat(person.model().findings().of((Note.Shown) sheet(person).notes().getFirst()).work().table()
+                    .cell(0, 1).text()).isEqualTo("30");
             person.click("note-1");
             person.click("note-1-open");
             assertThat(person.model().findings().work().layers()).doesNotContain(Layer.RESIDUALS);
             assertThat(person.model().findings().work().table().cell(0, 1).text()).isEqualTo("30");
-            assertThat(person.text("notice")).isEqualTo("Figure 1 is back in the plot, with the data as they were then. Undo brings back what you had.");
+            assertThat(person.text("notice"))
+                    .isEqualTo("Figure 1 is back in the plot, with the data as they were then. Undo brings back what you had.");
             person.click("undo");
             assertThat(person.model().findings().work().table().cell(0, 1).text()).isEqualTo("99");
             person.click("note-1");
@@ -188,7 +194,8 @@ class StudyTest {
             assertThat(person.model().findings().work().table().width()).isEqualTo(2);
             person.until("the sheet says that the column is gone", () -> person.texts("small").contains(GONE));
             assertThat(person.texts("small")).contains(GONE);
-            assertThat(person.model().findings().of((Note.Shown) sheet(person).notes().getFirst()).y().name()).isEqualTo("height");
+            assertThat(person.model().findings().of((Note.Shown) sheet(person).notes().getFirst()).y().name())
+                    .isEqualTo("height");
         }
     }
 
@@ -212,7 +219,8 @@ class StudyTest {
             assertThat(person.model().desk().exercise().title()).isEqualTo("Do they rise");
             person.press(KeyCode.CONTROL, KeyCode.A);
             person.press(KeyCode.DELETE);
-            assertThat(person.model().desk().exercise().title()).as("a title that is empty has a name all the same").isEqualTo("Your data");
+            assertThat(person.model().desk().exercise().title())
+                    .as("a title that is empty has a name all the same").isEqualTo("Your data");
         }
     }
 
@@ -245,7 +253,8 @@ class StudyTest {
             assertThat(person.model().desk().work()).isEqualTo(saved.work());
             person.willChoose(Files.createDirectory(folder.resolve("a folder.hestra")));
             person.press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.S);
-            assertThat(person.text("notice")).startsWith("Your study could not be saved").contains("stays here as it is").contains("another place");
+            assertThat(person.text("notice")).startsWith("Your study could not be saved")
+                    .contains("stays here as it is").contains("another place");
             assertThat(person.model().desk().work()).isEqualTo(saved.work());
         }
     }
@@ -256,7 +265,8 @@ class StudyTest {
         Path damaged = Files.write(folder.resolve("damaged.xlsx"), new byte[] {'P', 'K', 3, 4, 9});
         try (Person person = Person.at(Kelp.whole(), folder)) {
             person.drop(data);
-            assertThat(person.text("notice")).contains("reeds.csv").contains("Put into the table").contains("“Kelp” is kept as it is");
+            assertThat(person.text("notice")).contains("reeds.csv").contains("Put into the table")
+                    .contains("“Kelp” is kept as it is");
             assertThat(person.focused()).isEqualTo("choice-0");
             assertThat(person.model().desk().exercise()).isEqualTo(Kelp.whole());
             person.press(KeyCode.ENTER);

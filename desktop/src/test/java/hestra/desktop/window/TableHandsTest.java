@@ -26,7 +26,8 @@ class TableHandsTest {
 
     private static Exercise limpets() {
         DataTable table = DataTable.empty(new Variable("exposure", "", ""), new Variable("height", "shell height", "mm"));
-        table = new TableEdit.Paste(0, 0, List.of(List.of("10", "31.5"), List.of("20", "28.0"), List.of("30", "26.5"), List.of("40", "22.0")))
+        table = new TableEdit.Paste(0, 0, List.of(List.of("10", "31.5"), List.of("20", "28.0"), List.of("30", "26.5"),
+                List.of("40", "22.0")))
                 .appliedTo(table, DecimalMark.POINT);
         DataTable limpets = table;
         return Exercise.blank("orrin-bay-limpets").withFirst(part -> part.withData(limpets));

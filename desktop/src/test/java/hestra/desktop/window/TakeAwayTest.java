@@ -51,7 +51,8 @@ class TakeAwayTest {
 
     @Test
     void whatIsHeldBackCannotBeTakenAway() throws IOException {
-        Exercise closed = OPEN.withFirst(part -> part.withHeld(Set.of(Aid.EQUATION, Aid.R, Aid.R_SQUARED, Aid.RESIDUALS, Aid.LINE, Aid.PREDICTION)));
+        Exercise closed = OPEN.withFirst(part -> part.withHeld(Set.of(Aid.EQUATION, Aid.R, Aid.R_SQUARED, Aid.RESIDUALS, Aid.LINE,
+                Aid.PREDICTION)));
         try (Person person = Person.at(closed, folder)) {
             person.copied("before");
             person.choose("take-away", "Copy the equation as text");

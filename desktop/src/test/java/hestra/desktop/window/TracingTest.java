@@ -104,7 +104,8 @@ class TracingTest {
             person.press(KeyCode.CONTROL, KeyCode.S);
             Exercise read = ((Result.Done<Exercise>) ExerciseFile.read(file)).value();
             assertThat(read).isEqualTo(person.model().desk().exercise());
-            assertThat(((Provenance.Traced) read.first().provenance()).picture().bytes()).isEqualTo(Files.readAllBytes(folder.resolve("plot.png")));
+            assertThat(((Provenance.Traced) read.first().provenance()).picture().bytes())
+                    .isEqualTo(Files.readAllBytes(folder.resolve("plot.png")));
         }
     }
 

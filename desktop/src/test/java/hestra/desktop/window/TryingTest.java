@@ -43,7 +43,8 @@ class TryingTest {
             assertThat(Kelp.work(person.model().desk()).table().cell(0, 1).text()).isEqualTo("77");
             assertThat(Kelp.work(person.model().desk()).table().cell(1, 1).text()).isEqualTo("3.9");
         }
-        assertThat(Kelp.work(OpenDesk.of(folder, Kelp.exercise(Kelp.roles(), Kelp.explain()), java.util.Optional.empty()).history().present()).table().cell(0, 1).text())
+        assertThat(Kelp.work(OpenDesk.of(folder, Kelp.exercise(Kelp.roles(), Kelp.explain()), java.util.Optional.empty())
+                .history().present()).table().cell(0, 1).text())
                 .as("what was typed while trying is in no journal").isEqualTo("77");
     }
 
@@ -63,7 +64,8 @@ class TryingTest {
 
     @Test
     void aHandInOpensAsTheWorkThatItIs() throws IOException {
-        HandIn handIn = HandIn.of(hestra.desk.Desk.open(Kelp.exercise(Kelp.explain())).apply(new Edit.Draft("explain", new Answer.Sentence("They grow.")))
+        HandIn handIn = HandIn.of(hestra.desk.Desk.open(Kelp.exercise(Kelp.explain()))
+                .apply(new Edit.Draft("explain", new Answer.Sentence("They grow.")))
                 .apply(new Edit.Check("explain")).apply(new Edit.Name("Ida Fenn")));
         Path file = folder.resolve("ida.handin");
         HandInFile.write(handIn, file);
@@ -87,10 +89,12 @@ class TryingTest {
             person.insert("read on about {n} blades");
             person.click("write-closing-marks");
             person.press(KeyCode.CONTROL, KeyCode.Z);
-            assertThat(person.model().desk().exercise().closing()).as("a choice is undone by itself").isEqualTo(new Closing("read on about {n} blades", false));
+            assertThat(person.model().desk().exercise().closing()).as("a choice is undone by itself")
+                    .isEqualTo(new Closing("read on about {n} blades", false));
             person.click("write-closing-marks");
             person.click("try-it");
-            assertThat(person.items("add-curve")).contains("Quadratic", "Exponential").doesNotContain("Wave", "Own terms", "Power", "Cubic");
+            assertThat(person.items("add-curve")).contains("Quadratic", "Exponential")
+                    .doesNotContain("Wave", "Own terms", "Power", "Cubic");
             assertThat(person.sees("closing")).as("not all is answered yet").isFalse();
             person.click("role-days-explains");
             person.click("check-roles");

@@ -61,7 +61,8 @@ class WordsAndChoicesTest {
     }
 
     private static Question question(Question.Sort sort) {
-        return new Question(terms("ask"), sort, List.of(new Question.Option("how close the points are", true, ""), new Question.Option("how steep the line is", false, "That is the slope."),
+        return new Question(terms("ask"), sort, List.of(new Question.Option("how close the points are", true, ""),
+                new Question.Option("how steep the line is", false, "That is the slope."),
                 new Question.Option("which way it goes", true, "Its sign says that.")), false, List.of("outlier"));
     }
 
@@ -133,8 +134,10 @@ class WordsAndChoicesTest {
 
     @Test
     void aCurveIsChosenAndTheConditionsAreJudged() throws IOException {
-        ChooseCurve curve = new ChooseCurve(terms("curve"), List.of(new Curve.Line(), new Curve.Logarithmic()), ChooseCurve.By.AUTHOR, 0, EnumSet.of(CurveReason.SIMPLE), false);
-        CheckConditions conditions = new CheckConditions(terms("hold"), EnumSet.of(FitCondition.LINEARITY, FitCondition.NORMALITY), Set.of(), true);
+        ChooseCurve curve = new ChooseCurve(terms("curve"), List.of(new Curve.Line(), new Curve.Logarithmic()),
+                ChooseCurve.By.AUTHOR, 0, EnumSet.of(CurveReason.SIMPLE), false);
+        CheckConditions conditions = new CheckConditions(terms("hold"),
+                EnumSet.of(FitCondition.LINEARITY, FitCondition.NORMALITY), Set.of(), true);
         try (Person person = at(curve, conditions)) {
             person.click("curve-row-0-1");
             person.click("curve-row-1-" + CurveReason.SIMPLE.ordinal());
@@ -154,7 +157,8 @@ class WordsAndChoicesTest {
     @Test
     void aHintIsAskedForAndPaidFor() throws IOException {
         Task read = Kelp.read(Quantity.SLOPE, new Rounding.Places(2));
-        try (Person person = at(read.with(read.terms().withHelps(List.of(new Hint("It multiplies {x.name}.", 0), new Hint("It is a half.", 1)))))) {
+        try (Person person = at(read.with(read.terms()
+                .withHelps(List.of(new Hint("It multiplies {x.name}.", 0), new Hint("It is a half.", 1)))))) {
             assertThat(person.text("hint-read")).isEqualTo("Hint");
             person.click("hint-read");
             assertThat(person.text("hints-read")).isEqualTo("It multiplies days.");
@@ -227,7 +231,8 @@ class WordsAndChoicesTest {
             person.click("edit-add-hint");
             pasted(person, "edit-hint-0", "Look closely.");
             pasted(person, "edit-hint-0-cost", "0.5");
-            assertThat(person.model().desk().exercise().task("ask").orElseThrow().terms().helps()).containsExactly(new Hint("Look closely.", 0.5));
+            assertThat(person.model().desk().exercise().task("ask").orElseThrow().terms().helps())
+                    .containsExactly(new Hint("Look closely.", 0.5));
             for (int i = 0; i < 12; i++) {
                 person.press(KeyCode.CONTROL, KeyCode.Z);
             }

@@ -24,7 +24,8 @@ class WorkingTest {
     private Path folder;
 
     private Person at(String set, Set<Aid> held) throws IOException {
-        Exercise exercise = OrrinBay.sets().stream().map(OrrinBay.Set::exercise).filter(it -> it.id().contains(set)).findFirst().orElseThrow();
+        Exercise exercise = OrrinBay.sets().stream().map(OrrinBay.Set::exercise)
+                .filter(it -> it.id().contains(set)).findFirst().orElseThrow();
         return Person.at(exercise.withFirst(part -> part.withHeld(held)).withFirst(part -> part.withTasks(List.of())), folder);
     }
 
@@ -39,13 +40,15 @@ class WorkingTest {
             for (int i = 0; i < 4; i++) {
                 person.click("unfold");
             }
-            assertThat(person.texts("step")).anyMatch(it -> it.startsWith("b = Sxy ÷ Sxx = −0.27")).noneMatch(it -> it.startsWith("r ="));
+            assertThat(person.texts("step")).anyMatch(it -> it.startsWith("b = Sxy ÷ Sxx = −0.27"))
+                    .noneMatch(it -> it.startsWith("r ="));
             person.click("unfold");
             assertThat(person.texts("step")).anyMatch(it -> it.startsWith("r = "));
             person.press(KeyCode.CONTROL, KeyCode.Z);
             assertThat(person.model().findings().work().plot().unfolded()).isEqualTo(6);
             person.click("copy-calculation");
-            assertThat(person.clipboard().lines()).as("a heading, 23 pairs, the sums and the steps so far").hasSizeGreaterThan(26).contains("row\texposure\theight\tx − x̄\ty − ȳ\t(x − x̄)²\t(x − x̄)(y − ȳ)")
+            assertThat(person.clipboard().lines()).as("a heading, 23 pairs, the sums and the steps so far").hasSizeGreaterThan(26)
+                    .contains("row\texposure\theight\tx − x̄\ty − ȳ\t(x − x̄)²\t(x − x̄)(y − ȳ)")
                     .anyMatch(it -> it.startsWith("slope\tb = Sxy ÷ Sxx\t-0.27"));
             person.click("fold");
             assertThat(person.model().findings().work().plot().unfolded()).isEqualTo(2);

@@ -23,7 +23,8 @@ public final class DueTime {
     public static Optional<Long> read(String text) {
         String typed = text.strip();
         try {
-            return Optional.of(LocalDateTime.parse(typed.length() == DATE_ALONE ? typed + " 23:59" : typed, TYPED).atZone(ZoneId.systemDefault()).toEpochSecond());
+            return Optional.of(LocalDateTime.parse(typed.length() == DATE_ALONE ? typed + " 23:59" : typed, TYPED)
+                    .atZone(ZoneId.systemDefault()).toEpochSecond());
         } catch (DateTimeException e) {
             return Optional.empty();
         }

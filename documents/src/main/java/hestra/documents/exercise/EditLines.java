@@ -9,9 +9,9 @@ import com.fasterxml.jackson.databind.JsonNode;
 import hestra.desk.Step;
 
 /**
- * The lines of a journal's edits, one after the other: an edit in full, or, where it says for the most part what the edit before it said, as what
- * changed: how many letters of that one's beginning and end stay, and what stands between them. A long text that is typed is so kept once and
- * not at every pause.
+ * The lines of a journal's edits, one after the other: an edit in full, or, where it says for the most part what the edit before
+ * it said, as what changed: how many letters of that one's beginning and end stay, and what stands between them. A long text that
+ * is typed is so kept once and not at every pause.
  */
 final class EditLines {
 
@@ -50,7 +50,8 @@ final class EditLines {
         String put = Json.line(edit.substring(head, edit.length() - tail));
         boolean whole = put.length() + WORTH > edit.length();
         remember(edit);
-        return "{\"at\":" + step.at() + (whole ? ",\"edit\":" + edit : ",\"keep\":[" + head + "," + tail + "],\"put\":" + put) + "}";
+        return "{\"at\":" + step.at() + (whole ? ",\"edit\":" + edit : ",\"keep\":[" + head + "," + tail + "],\"put\":" + put)
+                + "}";
     }
 
     /** How many letters two texts begin with alike; no sign of two halves is taken apart. */
@@ -76,7 +77,8 @@ final class EditLines {
     Optional<Stamped> read(String line) {
         Matcher change = CHANGE.matcher(line);
         Optional<Stamped> read = change.lookingAt() && line.endsWith("}")
-                ? changed(Integer.parseInt(change.group(2)), Integer.parseInt(change.group(3)), line.substring(change.end(), line.length() - 1))
+                ? changed(Integer.parseInt(change.group(2)), Integer.parseInt(change.group(3)),
+                line.substring(change.end(), line.length() - 1))
                         .map(edit -> new Stamped(Long.parseLong(change.group(1)), edit))
                 : Optional.of(Stamped.of(line));
         read.ifPresent(it -> remember(it.edit));
@@ -93,7 +95,9 @@ final class EditLines {
         }
         try {
             JsonNode words = Json.tree(put);
-            return words.isTextual() ? Optional.of(before.substring(0, head) + words.textValue() + before.substring(before.length() - tail)) : Optional.empty();
+            return words.isTextual()
+                    ? Optional.of(before.substring(0, head) + words.textValue() + before.substring(before.length() - tail))
+                    : Optional.empty();
         } catch (IOException e) {
             return Optional.empty();
         }
@@ -108,7 +112,9 @@ final class EditLines {
 
         static Stamped of(String line) {
             Matcher whole = WHOLE.matcher(line);
-            return whole.lookingAt() && line.endsWith("}") ? new Stamped(Long.parseLong(whole.group(1)), line.substring(whole.end(), line.length() - 1)) : new Stamped(0, line);
+            return whole.lookingAt() && line.endsWith("}")
+                    ? new Stamped(Long.parseLong(whole.group(1)), line.substring(whole.end(), line.length() - 1))
+                    : new Stamped(0, line);
         }
     }
 }

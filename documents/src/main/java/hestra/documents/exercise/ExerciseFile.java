@@ -38,14 +38,18 @@ import hestra.task.Aid;
 
 /**
  * Exercises as files: a ZIP archive named {@code .hestra} of {@code exercise.json}, whose schema is
- * {@code docs/formats/exercise.schema.json}, and {@code data-1.csv} and so on with the printed table of each part. What would be too large to be opened again is not saved, and says so.
+ * {@code docs/formats/exercise.schema.json}, and {@code data-1.csv} and so on with the printed table of each part. What would be
+ * too large to be opened again is not saved, and says so.
  */
 public final class ExerciseFile {
 
     /** The ending of its name. */
     public static final String ENDING = ".hestra";
 
-    /** What an exercise may unpack to: less than half of what an archive may, so that a hand-in has room for the student's table beside it. */
+    /**
+     * What an exercise may unpack to: less than half of what an archive may, so that a hand-in has room for the student's table
+     * beside it.
+     */
     private static final long MOST_BYTES = 56 * Archive.MEGABYTE;
 
     static final String FORMAT = "hestra-exercise";
@@ -59,22 +63,29 @@ public final class ExerciseFile {
     private static final String OLD_DATA = "data.csv";
 
     /** The exercise without its data, as it stands in {@code exercise.json}. */
-    record Document(String format, int version, String id, String title, String place, String heading, DecimalMark mark, List<PartDocument> parts,
-            @JsonInclude(JsonInclude.Include.NON_ABSENT) Optional<Exercise.Purpose> purpose, @JsonInclude(JsonInclude.Include.NON_ABSENT) Optional<Issue> issue,
-            @JsonInclude(JsonInclude.Include.NON_ABSENT) Optional<Copy> copy, @JsonInclude(JsonInclude.Include.NON_ABSENT) Optional<Closing> atEnd,
+    record Document(String format, int version, String id, String title, String place, String heading, DecimalMark mark,
+            List<PartDocument> parts,
+            @JsonInclude(JsonInclude.Include.NON_ABSENT) Optional<Exercise.Purpose> purpose,
+                    @JsonInclude(JsonInclude.Include.NON_ABSENT) Optional<Issue> issue,
+            @JsonInclude(JsonInclude.Include.NON_ABSENT) Optional<Copy> copy,
+                    @JsonInclude(JsonInclude.Include.NON_ABSENT) Optional<Closing> atEnd,
             @JsonInclude(JsonInclude.Include.NON_ABSENT) Optional<PartMarks> parting) {
 
         static Document of(Exercise exercise) {
-            return new Document(FORMAT, version(exercise), exercise.id(), exercise.title(), exercise.place(), exercise.heading(), exercise.mark(),
+            return new Document(FORMAT, version(exercise), exercise.id(), exercise.title(), exercise.place(), exercise.heading(),
+                    exercise.mark(),
                     exercise.parts().stream().map(PartDocument::of).toList(),
-                    Optional.of(exercise.purpose()).filter(_ -> exercise.isStudy()), Optional.of(exercise.issue()).filter(issue -> !issue.equals(Issue.NONE)), exercise.copy(), exercise.atEnd(),
+                    Optional.of(exercise.purpose()).filter(_ -> exercise.isStudy()), Optional.of(exercise.issue())
+                            .filter(issue -> !issue.equals(Issue.NONE)), exercise.copy(), exercise.atEnd(),
                     exercise.parting());
         }
 
         /** The earliest that can hold it. */
         private static int version(Exercise exercise) {
-            boolean given = !exercise.issue().equals(Issue.NONE) || exercise.isCopy() || exercise.atEnd().isPresent() || exercise.parting().isPresent()
-                    || exercise.parts().stream().anyMatch(part -> part.differing().isPresent() || part.rules().families().isPresent());
+            boolean given = !exercise.issue().equals(Issue.NONE) || exercise.isCopy() || exercise.atEnd().isPresent()
+                    || exercise.parting().isPresent()
+                    || exercise.parts().stream().anyMatch(part -> part.differing().isPresent()
+                    || part.rules().families().isPresent());
             return given ? VERSION : exercise.isStudy() ? OF_STUDIES : OF_EXERCISES;
         }
 
@@ -83,18 +94,22 @@ public final class ExerciseFile {
             if (parts.size() > Exercise.MOST_PARTS || rows.size() != parts.size()) {
                 throw new IllegalArgumentException(parts.size() + " parts and " + rows.size() + " tables");
             }
-            Exercise exercise = new Exercise(id, title, place, heading, mark, IntStream.range(0, parts.size()).mapToObj(i -> parts.get(i).with(rows.get(i))).toList(),
+            Exercise exercise = new Exercise(id, title, place, heading, mark, IntStream.range(0, parts.size())
+                    .mapToObj(i -> parts.get(i).with(rows.get(i))).toList(),
                     purpose.orElse(Exercise.Purpose.EXERCISE), issue.orElse(Issue.NONE), copy, atEnd, parting);
             if (exercise.blocks().size() > Exercise.MOST_BLOCKS || exercise.tasks().size() > Exercise.MOST_TASKS) {
-                throw new IllegalArgumentException(exercise.blocks().size() + " blocks, " + exercise.tasks().size() + " of them tasks, are too many");
+                throw new IllegalArgumentException(exercise.blocks().size() + " blocks, " + exercise.tasks()
+                        .size() + " of them tasks, are too many");
             }
             return exercise;
         }
     }
 
     /** A part without its data. */
-    record PartDocument(String id, String heading, List<Variable> variables, Roles roles, Set<Aid> held, Optional<Provenance> provenance,
-            Optional<PlotRules> rules, List<Block> blocks, @JsonInclude(JsonInclude.Include.NON_ABSENT) Optional<Varying> differing) {
+    record PartDocument(String id, String heading, List<Variable> variables, Roles roles, Set<Aid> held,
+            Optional<Provenance> provenance,
+            Optional<PlotRules> rules, List<Block> blocks,
+                    @JsonInclude(JsonInclude.Include.NON_ABSENT) Optional<Varying> differing) {
 
         static PartDocument of(Part part) {
             return new PartDocument(part.id(), part.heading(), part.data().variables(), part.roles(), part.held(),
@@ -103,7 +118,8 @@ public final class ExerciseFile {
         }
 
         Part with(List<Row> rows) {
-            return new Part(id, heading, new DataTable(variables, rows), roles, provenance.orElse(new Provenance.ByHand()), held, rules.orElse(PlotRules.USUAL), blocks, differing);
+            return new Part(id, heading, new DataTable(variables, rows), roles, provenance.orElse(new Provenance.ByHand()), held,
+                    rules.orElse(PlotRules.USUAL), blocks, differing);
         }
     }
 
@@ -150,9 +166,11 @@ public final class ExerciseFile {
                 return Result.refused(refused.get());
             }
             boolean old = VersionOne.is(tree, "version");
-            Document document = Json.read(StrangeBlocks.wrapped(old ? VersionOne.exercise(tree) : tree), Document.class, DecimalMark.POINT);
+            Document document = Json.read(StrangeBlocks.wrapped(old ? VersionOne.exercise(tree) : tree), Document.class,
+                    DecimalMark.POINT);
             List<Integer> widths = document.parts().stream().map(part -> part.variables().size()).toList();
-            return tables(archive, i -> old ? OLD_DATA : dataOf(i), document.mark(), widths, name).then(rows -> whole(document, rows, name));
+            return tables(archive, i -> old ? OLD_DATA : dataOf(i), document.mark(), widths, name)
+                    .then(rows -> whole(document, rows, name));
         } catch (IOException e) {
             return Result.refused(damaged(name, JSON, e));
         }
@@ -167,7 +185,8 @@ public final class ExerciseFile {
     }
 
     /** The rows of a table for each part; {@code entry} names the file that holds it. */
-    static Result<List<List<Row>>> tables(Archive archive, IntFunction<String> entry, DecimalMark mark, List<Integer> widths, String name) {
+    static Result<List<List<Row>>> tables(Archive archive, IntFunction<String> entry, DecimalMark mark, List<Integer> widths,
+            String name) {
         List<List<Row>> all = new ArrayList<>();
         for (int i = 0; i < widths.size(); i++) {
             int width = widths.get(i);
@@ -201,11 +220,13 @@ public final class ExerciseFile {
             return Optional.of(name + " was made by a newer Hestra (its format is " + found + ", this one reads up to "
                     + version + "). Update Hestra to open it.");
         }
-        return found < 1 ? Optional.of(name + " does not say which version of the format it is. Ask for it again.") : Optional.empty();
+        return found < 1
+                ? Optional.of(name + " does not say which version of the format it is. Ask for it again.") : Optional.empty();
     }
 
     static String damaged(String name, String part, IOException e) {
-        String where = e instanceof JsonProcessingException json && json.getLocation() != null && json.getLocation().getLineNr() > 0 ? " near line " + json.getLocation().getLineNr() : "";
+        String where = e instanceof JsonProcessingException json && json.getLocation() != null
+                && json.getLocation().getLineNr() > 0 ? " near line " + json.getLocation().getLineNr() : "";
         return name + " is damaged: " + part + " cannot be understood" + where + ". Ask for it again.";
     }
 }

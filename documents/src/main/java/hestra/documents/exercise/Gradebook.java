@@ -46,7 +46,8 @@ public final class Gradebook {
     /**
      * A line of headings, then a line each student, then one for each file that is not marked.
      *
-     * @param list a class list, in whose order the lines are to be, with its further columns; those without work get an empty line. Where it is
+     * @param list a class list, in whose order the lines are to be, with its further columns; those without work get an empty
+     *     line. Where it is
      *     empty, that of the names for whom copies were made, if there were such, and else the students by name
      */
     public static List<List<String>> records(ClassWork work, ClassList list) {
@@ -54,13 +55,17 @@ public final class Gradebook {
         ClassList wanted = list.isEmpty() ? exercise.issue().readers() : list;
         List<String> nothing = wanted.headings().stream().map(_ -> "").toList();
         List<List<String>> records = new ArrayList<>();
-        records.add(Stream.of(Stream.of("name"), wanted.headings().stream(), exercise.tasks().stream().map(task -> task.terms().title()), Stream.of("total", "of", "note")).flatMap(it -> it).toList());
+        records.add(Stream.of(Stream.of("name"), wanted.headings().stream(), exercise.tasks().stream()
+                .map(task -> task.terms().title()), Stream.of("total", "of", "note")).flatMap(it -> it).toList());
         Map<String, List<Student>> byName = new HashMap<>();
-        work.roll().students().forEach(student -> byName.computeIfAbsent(Student.plain(student.handedIn().marked().script().student()), _ -> new ArrayList<>()).add(student));
-        Map<String, Long> named = wanted.entries().stream().collect(Collectors.groupingBy(entry -> Student.plain(entry.name()), Collectors.counting()));
+        work.roll().students().forEach(student -> byName.computeIfAbsent(Student.plain(student.handedIn().marked().script()
+                .student()), _ -> new ArrayList<>()).add(student));
+        Map<String, Long> named = wanted.entries().stream()
+                .collect(Collectors.groupingBy(entry -> Student.plain(entry.name()), Collectors.counting()));
         Set<String> written = new HashSet<>();
         for (ClassList.Entry entry : wanted.entries()) {
-            List<Student> left = byName.getOrDefault(Student.plain(entry.name()), List.of()).stream().filter(it -> !written.contains(it.key())).toList();
+            List<Student> left = byName.getOrDefault(Student.plain(entry.name()), List.of()).stream()
+                    .filter(it -> !written.contains(it.key())).toList();
             boolean last = named.merge(Student.plain(entry.name()), -1L, Long::sum) == 0;
             List<Student> called = last ? left : theirs(entry, left);
             called.forEach(student -> {
@@ -68,19 +73,23 @@ public final class Gradebook {
                 records.add(line(work, student, entry.further()));
             });
             if (called.isEmpty()) {
-                records.add(Stream.of(Stream.of(entry.name()), entry.further().stream(), exercise.tasks().stream().map(_ -> ""), Stream.of("", Integer.toString(exercise.marks()), "nothing handed in")).flatMap(it -> it).toList());
+                records.add(Stream.of(Stream.of(entry.name()), entry.further().stream(), exercise.tasks().stream().map(_ -> ""),
+                        Stream.of("", Integer.toString(exercise.marks()), "nothing handed in")).flatMap(it -> it).toList());
             }
         }
-        work.roll().students().stream().filter(student -> written.add(student.key())).forEach(student -> records.add(line(work, student, nothing)));
+        work.roll().students().stream().filter(student -> written.add(student.key()))
+                .forEach(student -> records.add(line(work, student, nothing)));
         for (Roll.Aside aside : work.roll().asides()) {
-            records.add(Stream.of(Stream.of(aside.file()), nothing.stream(), exercise.tasks().stream().map(_ -> ""), Stream.of("", "", aside.why())).flatMap(it -> it).toList());
+            records.add(Stream.of(Stream.of(aside.file()), nothing.stream(), exercise.tasks().stream().map(_ -> ""),
+                    Stream.of("", "", aside.why())).flatMap(it -> it).toList());
         }
         return records;
     }
 
     /** Of students of one name, of which the list has several, those with the variant of a line. */
     private static List<Student> theirs(ClassList.Entry entry, List<Student> students) {
-        return students.stream().filter(it -> it.handedIn().marked().script().copy().filter(copy -> copy.variant() == entry.variant()).isPresent()).toList();
+        return students.stream().filter(it -> it.handedIn().marked().script().copy()
+                .filter(copy -> copy.variant() == entry.variant()).isPresent()).toList();
     }
 
     private static List<String> line(ClassWork work, Student student, List<String> further) {
@@ -92,7 +101,8 @@ public final class Gradebook {
         fields.add(MARKS.of(work.total(student)));
         fields.add(Integer.toString(work.exercise().marks()));
         fields.add(String.join(" ", Stream.of(student.handedIn().note(), student.late() ? "Handed in late." : "",
-                unread == 0 ? "" : Counted.of(unread, "answer is", "answers are") + " still to be read; the marks are proposed.").filter(it -> !it.isEmpty()).toList()));
+                unread == 0 ? "" : Counted.of(unread, "answer is", "answers are") + " still to be read; the marks are proposed.")
+                        .filter(it -> !it.isEmpty()).toList()));
         return fields;
     }
 

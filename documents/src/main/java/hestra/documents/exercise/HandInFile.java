@@ -35,8 +35,9 @@ import hestra.task.Attempt;
 
 /**
  * Hand-ins as files: a ZIP archive named {@code .handin} of the exercise as in {@link ExerciseFile}, {@code work.json},
- * whose schema is {@code docs/formats/hand-in.schema.json}, {@code desk.json} with how each part was left, {@code steps.jsonl} with how it all came about, and {@code table-1.csv} and so on
- * with the student's table in each part. To mark it, {@code work.json} and a few words of the exercise are enough.
+ * whose schema is {@code docs/formats/hand-in.schema.json}, {@code desk.json} with how each part was left, {@code steps.jsonl}
+ * with how it all came about, and {@code table-1.csv} and so on with the student's table in each part. To mark it,
+ * {@code work.json} and a few words of the exercise are enough.
  */
 public final class HandInFile {
 
@@ -52,10 +53,14 @@ public final class HandInFile {
     private static final String OLD_TABLE = "table.csv";
     private static final int MOST_ATTEMPTS = 1000;
 
-    /** What the student did, as it stands in {@code work.json}: reasons for setting rows aside by part and by row from 0, and the columns as the student named them. Version 2 has the sheets of parts in which a section was written here. */
+    /**
+     * What the student did, as it stands in {@code work.json}: reasons for setting rows aside by part and by row from 0, and the
+     * columns as the student named them. Version 2 has the sheets of parts in which a section was written here.
+     */
     record Document(String format, int version, String student, Map<String, Map<Integer, String>> setAside,
             Map<String, List<Attempt>> attempts, OptionalInt begun, Optional<Map<String, List<Variable>>> variables,
-            @JsonInclude(JsonInclude.Include.NON_ABSENT) Optional<Map<String, StudyDocument>> sheets, @JsonInclude(JsonInclude.Include.NON_ABSENT) Optional<Pace> pace) {}
+            @JsonInclude(JsonInclude.Include.NON_ABSENT) Optional<Map<String, StudyDocument>> sheets,
+                    @JsonInclude(JsonInclude.Include.NON_ABSENT) Optional<Pace> pace) {}
 
     /** How each part was left, as it stands in {@code desk.json}. */
     record DeskDocument(Map<String, StudyDocument> parts) {}
@@ -69,7 +74,8 @@ public final class HandInFile {
     }
 
     private static Result<HandIn> from(Archive archive, String name) {
-        return ExerciseFile.from(archive, name).then(exercise -> archive.text(WORK, name).then(work -> from(archive, exercise, work, name)));
+        return ExerciseFile.from(archive, name).then(exercise -> archive.text(WORK, name)
+                .then(work -> from(archive, exercise, work, name)));
     }
 
     /** Writes a hand-in of which it is not known how it came about. */
@@ -95,7 +101,8 @@ public final class HandInFile {
             variables.put(part.id(), table.variables());
             entries.put(tableOf(i), DelimitedText.writeReadable(table));
         }
-        entries.put(WORK, Json.pretty(new Document(FORMAT, VERSION, handIn.student(), setAside, new TreeMap<>(handIn.attempts()), OptionalInt.of(handIn.begun()),
+        entries.put(WORK, Json.pretty(new Document(FORMAT, VERSION, handIn.student(), setAside, new TreeMap<>(handIn.attempts()),
+                OptionalInt.of(handIn.begun()),
                 Optional.of(variables), Optional.empty(), handIn.pace())));
         entries.put(DESK, Json.line(new DeskDocument(parts(handIn))));
         if (!steps.isEmpty()) {
@@ -123,7 +130,10 @@ public final class HandInFile {
         return light(file, new Copies()).then(light -> Result.done(light.script()));
     }
 
-    /** What the exercises in hand-ins say of themselves: a class hands in the same one again and again. Used by any number of threads. */
+    /**
+     * What the exercises in hand-ins say of themselves: a class hands in the same one again and again. Used by any number of
+     * threads.
+     */
     static final class Copies {
         private static final int MOST = 64;
 
@@ -151,15 +161,18 @@ public final class HandInFile {
 
     /** A hand-in up to its answers; all of it where they stand before the exercise. */
     private static Result<Archive> begun(Path file) {
-        return Archive.upTo(file, WORK).then(archive -> archive.entries().containsKey(ExerciseFile.JSON) ? Result.done(archive) : Archive.read(file));
+        return Archive.upTo(file, WORK).then(archive -> archive.entries()
+                .containsKey(ExerciseFile.JSON) ? Result.done(archive) : Archive.read(file));
     }
 
     static Result<Light> light(Path file, Copies copies) {
         String name = FileReading.name(file);
-        return Result.guarded(name, () -> begun(file).then(archive -> archive.text(ExerciseFile.JSON, name).then(exercise -> archive.text(WORK, name).then(work -> {
+        return Result.guarded(name, () -> begun(file)
+                .then(archive -> archive.text(ExerciseFile.JSON, name).then(exercise -> archive.text(WORK, name).then(work -> {
             try {
                 Copies.Copy copy = copies.of(exercise);
-                return script(copy.told(), work, name).then(script -> Result.done(new Light(script, copy.print() + printOfData(archive.entries()))));
+                return script(copy.told(), work, name)
+                        .then(script -> Result.done(new Light(script, copy.print() + printOfData(archive.entries()))));
             } catch (IOException e) {
                 return Result.refused(ExerciseFile.damaged(name, ExerciseFile.JSON, e));
             }
@@ -173,7 +186,8 @@ public final class HandInFile {
     }
 
     private static int printOfData(Map<String, String> entries) {
-        return entries.entrySet().stream().filter(it -> it.getKey().startsWith("data")).mapToInt(it -> it.getKey().hashCode() ^ print(it.getValue())).sum();
+        return entries.entrySet().stream().filter(it -> it.getKey().startsWith("data"))
+                .mapToInt(it -> it.getKey().hashCode() ^ print(it.getValue())).sum();
     }
 
     private static int print(String text) {
@@ -183,18 +197,23 @@ public final class HandInFile {
     private static Result<Script> script(JsonNode told, String work, String name) {
         try {
             JsonNode head = Json.first(work, Set.of("format", "version"));
-            Optional<String> refused = ExerciseFile.refusal(told, ExerciseFile.FORMAT, ExerciseFile.VERSION, name).or(() -> ExerciseFile.refusal(head, FORMAT, VERSION, name));
+            Optional<String> refused = ExerciseFile.refusal(told, ExerciseFile.FORMAT, ExerciseFile.VERSION, name)
+                    .or(() -> ExerciseFile.refusal(head, FORMAT, VERSION, name));
             if (refused.isPresent()) {
                 return Result.refused(refused.get());
             }
             DecimalMark mark = "comma".equals(told.path("mark").asText()) ? DecimalMark.COMMA : DecimalMark.POINT;
-            Document document = VersionOne.is(head, "version") ? Json.read(VersionOne.work(Json.tree(work)), Document.class, mark) : Json.read(work, Document.class, mark);
+            Document document = VersionOne.is(head, "version")
+                    ? Json.read(VersionOne.work(Json.tree(work)), Document.class, mark) : Json.read(work, Document.class, mark);
             if (tooMany(document)) {
                 return Result.refused(name + " holds more attempts than a person can make.");
             }
             JsonNode copy = told.path("copy");
-            Optional<Script.Copied> copied = copy.isObject() ? Optional.of(new Script.Copied(copy.path("edition").asInt(), copy.path("variant").asInt(), copy.path("name").asText(""))) : Optional.empty();
-            return Result.done(new Script(document.student(), told.path("id").asText(""), told.path("title").asText(""), copied, document.attempts(), document.begun().orElse(1), document.pace()));
+            Optional<Script.Copied> copied = copy.isObject()
+                    ? Optional.of(new Script.Copied(copy.path("edition").asInt(), copy.path("variant").asInt(), copy.path("name")
+                            .asText(""))) : Optional.empty();
+            return Result.done(new Script(document.student(), told.path("id").asText(""), told.path("title").asText(""), copied,
+                    document.attempts(), document.begun().orElse(1), document.pace()));
         } catch (IOException e) {
             return Result.refused(ExerciseFile.damaged(name, WORK, e));
         } catch (IllegalArgumentException e) {
@@ -214,36 +233,44 @@ public final class HandInFile {
     public record Whole(HandIn handIn, List<Step> steps) {}
 
     /**
-     * A hand-in that was marked, on what it is marked by. Marks depend on the answers alone: where the rest is damaged, such as the student's copy of the exercise, the answers stand on
-     * the exercise as it was given out.
+     * A hand-in that was marked, on what it is marked by. Marks depend on the answers alone: where the rest is damaged, such as
+     * the student's copy of the exercise, the answers stand on the exercise as it was given out.
      */
     public static Result<HandIn> marked(Path file, Exercise exercise) {
         return switch (read(file)) {
             case Result.Done<HandIn>(HandIn handIn) -> Result.done(handIn.on(exercise));
-            case Result.Refused<HandIn> _ -> script(file).then(script -> Result.done(new HandIn(script.student(), exercise, Map.of(), script.attempts(), Map.of(), script.begun(), script.pace())));
+            case Result.Refused<HandIn> _ ->
+                    script(file).then(script -> Result.done(new HandIn(script.student(), exercise, Map.of(), script.attempts(),
+                            Map.of(), script.begun(), script.pace())));
         };
     }
 
     /** Opens a hand-in with its steps. */
     public static Result<Whole> whole(Path file) {
         String name = FileReading.name(file);
-        return Result.guarded(name, () -> Archive.read(file).then(archive -> from(archive, name).then(handIn -> Result.done(new Whole(handIn, steps(archive, handIn.exercise().mark()))))));
+        return Result.guarded(name, () -> Archive.read(file)
+                .then(archive -> from(archive, name).then(handIn -> Result.done(new Whole(handIn,
+                        steps(archive, handIn.exercise().mark()))))));
     }
 
     /** How a hand-in came about; nothing where it does not say, or not in a way that can be read to its end. */
     public static List<Step> steps(Path file, DecimalMark mark) {
-        return Result.guarded(FileReading.name(file), () -> Archive.read(file).then(archive -> Result.done(steps(archive, mark)))) instanceof Result.Done<List<Step>>(List<Step> steps) ? steps : List.of();
+        return Result.guarded(FileReading.name(file), () -> Archive.read(file)
+                .then(archive -> Result.done(steps(archive, mark)))) instanceof Result.Done<List<Step>>(List<Step> steps)
+                ? steps : List.of();
     }
 
     private static List<Step> steps(Archive archive, DecimalMark mark) {
-        List<Optional<Step>> steps = archive.entries().getOrDefault(STEPS, "").lines().limit(Steps.MOST + 1L).map(line -> JournalReplay.step(EditLines.Stamped.of(line), mark)).toList();
+        List<Optional<Step>> steps = archive.entries().getOrDefault(STEPS, "").lines().limit(Steps.MOST + 1L)
+                .map(line -> JournalReplay.step(EditLines.Stamped.of(line), mark)).toList();
         boolean whole = steps.size() <= Steps.MOST && steps.stream().allMatch(Optional::isPresent);
         return whole ? steps.stream().map(Optional::orElseThrow).toList() : List.of();
     }
 
     /** A file name for a student's hand-in, safe on any system: "Kelp blades, Ida Fenn.handin". */
     public static String fileName(HandIn handIn) {
-        return Publication.safe(handIn.exercise().title(), "Exercise") + ", " + Publication.safe(handIn.student(), "student") + ENDING;
+        return Publication.safe(handIn.exercise().title(), "Exercise") + ", " + Publication.safe(handIn.student(), "student")
+                + ENDING;
     }
 
     private static String tableOf(int part) {
@@ -263,15 +290,19 @@ public final class HandInFile {
                 return Result.refused(name + " holds more attempts than a person can make.");
             }
             Map<String, List<Variable>> named = document.variables().orElse(Map.of());
-            List<List<Variable>> variables = exercise.parts().stream().map(part -> named.getOrDefault(part.id(), part.data().variables())).toList();
+            List<List<Variable>> variables = exercise.parts().stream()
+                    .map(part -> named.getOrDefault(part.id(), part.data().variables())).toList();
             List<Integer> widths = variables.stream().map(List::size).toList();
             return ExerciseFile.tables(archive, i -> old ? OLD_TABLE : tableOf(i), exercise.mark(), widths, name).then(rows -> {
                 Map<String, DataTable> tables = new HashMap<>();
                 for (int i = 0; i < rows.size(); i++) {
                     Part part = exercise.parts().get(i);
-                    tables.put(part.id(), table(variables.get(i), rows.get(i), document.setAside().getOrDefault(part.id(), Map.of())));
+                    tables.put(part.id(), table(variables.get(i), rows.get(i), document.setAside()
+                            .getOrDefault(part.id(), Map.of())));
                 }
-                return works(archive, document, tree.path("version").asInt() > OF_SECTIONS, exercise.mark(), name).then(works -> Result.done(new HandIn(document.student().strip(), exercise, tables, document.attempts(), works, document.begun().orElse(1), document.pace())));
+                return works(archive, document, tree.path("version").asInt() > OF_SECTIONS, exercise.mark(), name)
+                        .then(works -> Result.done(new HandIn(document.student().strip(), exercise, tables, document.attempts(),
+                                works, document.begun().orElse(1), document.pace())));
             });
         } catch (IOException e) {
             return Result.refused(ExerciseFile.damaged(name, WORK, e));
@@ -281,7 +312,8 @@ public final class HandInFile {
     }
 
     /** How each part was left; version 2 says it of parts with a section alone, and version 1 not at all. */
-    private static Result<Map<String, PartWork>> works(Archive archive, Document document, boolean apart, DecimalMark mark, String name) {
+    private static Result<Map<String, PartWork>> works(Archive archive, Document document, boolean apart, DecimalMark mark,
+            String name) {
         return apart ? archive.text(DESK, name).then(text -> {
             try {
                 return Result.done(works(Json.read(text, DeskDocument.class, mark).parts()));

@@ -46,8 +46,8 @@ import hestra.marking.Student;
 import hestra.numbers.Counted;
 
 /**
- * Reads the hand-ins of a class and has them marked. The instructor's own exercise decides what is right; where it is not at hand, each
- * hand-in is marked by the copy that it holds. Nothing in a file stops another. Used by one thread at a time.
+ * Reads the hand-ins of a class and has them marked. The instructor's own exercise decides what is right; where it is not at
+ * hand, each hand-in is marked by the copy that it holds. Nothing in a file stops another. Used by one thread at a time.
  */
 public final class HandIns {
 
@@ -92,8 +92,8 @@ public final class HandIns {
     }
 
     /**
-     * The hand-ins of a folder, of the instructor's exercise where that is at hand, else of the one that the first of them is a copy of;
-     * with no work in it where none can be read.
+     * The hand-ins of a folder, of the instructor's exercise where that is at hand, else of the one that the first of them is a
+     * copy of; with no work in it where none can be read.
      */
     public static Result<ClassWork> ofFolder(Path folder, Optional<Exercise> own, Function<Exercise, Marking> marking) {
         return in(folder).then(files -> {
@@ -101,16 +101,22 @@ public final class HandIns {
                 return Result.refused(folder + " holds no hand-ins (files ending in " + HandInFile.ENDING + ").");
             }
             // Of several exercises that of most hand-ins, whatever the others are called.
-            Optional<HandIns> reader = own.map(it -> of(ClassKey.of(it))).or(() -> exercises(files).stream().findFirst().flatMap(it -> firstOf(it.files())).map(HandIns::byTheirCopies));
-            return reader.map(it -> ofSome(folder, ClassWork.of(it.exercise(), it.retraced(folder, it.read(files)), marking.apply(it.exercise()))))
-                    .orElseGet(() -> Result.refused("None of the hand-ins in " + folder + " can be read. " + ((Result.Refused<HandIn>) HandInFile.read(files.getFirst())).message()));
+            Optional<HandIns> reader = own.map(it -> of(ClassKey.of(it)))
+                    .or(() -> exercises(files).stream().findFirst().flatMap(it -> firstOf(it.files()))
+                            .map(HandIns::byTheirCopies));
+            return reader.map(it -> ofSome(folder, ClassWork.of(it.exercise(), it.retraced(folder, it.read(files)),
+                    marking.apply(it.exercise()))))
+                    .orElseGet(() -> Result.refused("None of the hand-ins in " + folder + " can be read. "
+                    + ((Result.Refused<HandIn>) HandInFile.read(files.getFirst())).message()));
         });
     }
 
     /** The class, where there is work of it; else why there is none. */
     private static Result<ClassWork> ofSome(Path folder, ClassWork work) {
         List<Roll.Aside> asides = work.roll().asides();
-        return work.roll().students().isEmpty() && !asides.isEmpty() ? Result.refused("None of the " + Counted.of(asides.size(), "hand-in") + " in " + folder + " is work on “" + work.exercise().title() + "”. "
+        return work.roll().students().isEmpty() && !asides.isEmpty()
+                ? Result.refused("None of the " + Counted.of(asides.size(), "hand-in") + " in " + folder + " is work on “"
+                        + work.exercise().title() + "”. "
                 + asides.getFirst().file() + ": " + asides.getFirst().why()) : Result.done(work);
     }
 
@@ -128,7 +134,8 @@ public final class HandIns {
         Map<String, Of> found = new LinkedHashMap<>();
         for (int i = 0; i < files.size(); i++) {
             if (scripts.get(i) instanceof Result.Done<Script>(Script script)) {
-                found.computeIfAbsent(script.exercise(), id -> new Of(id, script.title(), new ArrayList<>())).files().add(files.get(i));
+                found.computeIfAbsent(script.exercise(), id -> new Of(id, script.title(), new ArrayList<>())).files()
+                        .add(files.get(i));
             }
         }
         return found.values().stream().sorted(Comparator.comparingInt((Of of) -> of.files().size()).reversed()).toList();
@@ -136,12 +143,15 @@ public final class HandIns {
 
     /** Whether some hand-in is work on an exercise. */
     public static boolean isAnyOf(List<Path> files, String exercise) {
-        return files.parallelStream().anyMatch(file -> HandInFile.script(file) instanceof Result.Done<Script>(Script script) && script.exercise().equals(exercise));
+        return files.parallelStream().anyMatch(file -> HandInFile.script(file) instanceof Result.Done<Script>(Script script)
+                && script.exercise().equals(exercise));
     }
 
     /** The exercise that the first of some hand-ins is a copy of. */
     public static Optional<Exercise> firstOf(List<Path> files) {
-        return files.stream().map(HandInFile::read).flatMap(read -> read instanceof Result.Done<HandIn>(HandIn handIn) ? Stream.of(handIn.exercise()) : Stream.empty()).findFirst();
+        return files.stream().map(HandInFile::read)
+                .flatMap(read -> read instanceof Result.Done<HandIn>(HandIn handIn)
+                        ? Stream.of(handIn.exercise()) : Stream.empty()).findFirst();
     }
 
     /** The exercise whose tasks are marked. */
@@ -152,8 +162,11 @@ public final class HandIns {
     /** The hand-ins in a folder, by name; files of other kinds are left alone. */
     public static Result<List<Path>> in(Path folder) {
         try (Stream<Path> listed = Files.list(folder)) {
-            List<Path> files = listed.filter(file -> FileReading.name(file).toLowerCase(Locale.ROOT).endsWith(HandInFile.ENDING)).limit(MOST + 1L).sorted().toList();
-            return files.size() > MOST ? Result.refused(folder + " holds more than " + MOST + " hand-ins. Put them into several folders.") : Result.done(files);
+            List<Path> files = listed.filter(file -> FileReading.name(file).toLowerCase(Locale.ROOT).endsWith(HandInFile.ENDING))
+                    .limit(MOST + 1L).sorted().toList();
+            return files.size() > MOST
+                    ? Result.refused(folder + " holds more than " + MOST + " hand-ins. Put them into several folders.")
+                    : Result.done(files);
         } catch (NotDirectoryException e) {
             return Result.refused(folder + " is not a folder. Name the folder that holds the hand-ins.");
         } catch (IOException e) {
@@ -197,7 +210,8 @@ public final class HandIns {
         Batch(List<Path> files) {
             this.files = files;
             this.lights = new AtomicReferenceArray<>(files.size());
-            this.helpers = Stream.generate(() -> CompletableFuture.runAsync(this::work)).limit(Math.max(1, Runtime.getRuntime().availableProcessors() - 1L)).toList();
+            this.helpers = Stream.generate(() -> CompletableFuture.runAsync(this::work))
+                    .limit(Math.max(1, Runtime.getRuntime().availableProcessors() - 1L)).toList();
         }
 
         private void work() {
@@ -221,13 +235,16 @@ public final class HandIns {
     }
 
     /**
-     * Files that have been read, with what is doubted of them once their steps have been gone through. That takes its time: each is read whole.
+     * Files that have been read, with what is doubted of them once their steps have been gone through. That takes its time: each
+     * is read whole.
      *
      * @param folder in which they lie
      */
     public List<Received> retraced(Path folder, List<Received> files) {
         // What decides is worked out by one thread, all else by any.
-        List<Supplier<Received>> works = files.stream().map(file -> file instanceof Received.HandedIn handedIn ? retracing(folder, handedIn) : (Supplier<Received>) () -> file).toList();
+        List<Supplier<Received>> works = files.stream()
+                .map(file -> file instanceof Received.HandedIn handedIn
+                        ? retracing(folder, handedIn) : (Supplier<Received>) () -> file).toList();
         return works.parallelStream().map(Supplier::get).toList();
     }
 
@@ -236,7 +253,8 @@ public final class HandIns {
         Path file = folder.resolve(handedIn.file());
         Optional<Exercise> decides = key.map(it -> it.key(script).exercise());
         boolean given = key.flatMap(it -> it.edition(script)).isPresent();
-        return () -> HandInFile.whole(file) instanceof Result.Done<HandInFile.Whole>(HandInFile.Whole(HandIn handIn, List<Step> steps))
+        return () -> HandInFile.whole(file) instanceof Result.Done<HandInFile.Whole>(HandInFile.Whole(HandIn handIn,
+                List<Step> steps))
                 ? handedIn.doubting(Retraced.doubts(handIn, steps, decides.orElse(handIn.exercise()), given)) : handedIn;
     }
 
@@ -253,24 +271,29 @@ public final class HandIns {
         Script script = light.script();
         String name = FileReading.name(file);
         if (!script.exercise().equals(exercise.id())) {
-            return Result.done(new Received.Refused(name, "This is work on another exercise, “" + script.title() + "”. Mark it by itself."));
+            return Result.done(new Received.Refused(name,
+                    "This is work on another exercise, “" + script.title() + "”. Mark it by itself."));
         }
         long modified = modified(file);
         List<String> doubts = doubts(script, exercise.issue(), System.currentTimeMillis() / MILLISECONDS);
         String begun = script.begun() > 1 ? "Begun " + script.begun() + " times." : "";
         if (key.isPresent()) {
             Marked marked = Marked.of(script, key.get().key(script));
-            return Result.done(new Received.HandedIn(name, modified, marked, said(note(file, light, key.get()), doubts, begun), doubts));
+            return Result.done(new Received.HandedIn(name, modified, marked, said(note(file, light, key.get()), doubts, begun),
+                    doubts));
         }
         return HandInFile.read(file).then(handIn -> {
             MarkingKey own = copies.computeIfAbsent(handIn.exercise(), MarkingKey::of);
-            String which = script.copy().map(HandIns::which).orElse(handIn.exercise().equals(exercise) ? "" : "Its copy of the exercise differs from the first one's.");
-            return Result.done(new Received.HandedIn(name, modified, Marked.of(script, own), said(which + (which.isEmpty() ? "" : " Marked by its own copy."), doubts, begun), doubts));
+            String which = script.copy().map(HandIns::which)
+                    .orElse(handIn.exercise().equals(exercise) ? "" : "Its copy of the exercise differs from the first one's.");
+            return Result.done(new Received.HandedIn(name, modified, Marked.of(script, own),
+                    said(which + (which.isEmpty() ? "" : " Marked by its own copy."), doubts, begun), doubts));
         });
     }
 
     private static String said(String note, List<String> doubts, String begun) {
-        return Stream.of(Stream.of(note), doubts.stream(), Stream.of(begun)).flatMap(it -> it).filter(it -> !it.isEmpty()).collect(Collectors.joining(" "));
+        return Stream.of(Stream.of(note), doubts.stream(), Stream.of(begun)).flatMap(it -> it).filter(it -> !it.isEmpty())
+                .collect(Collectors.joining(" "));
     }
 
     /**
@@ -288,7 +311,8 @@ public final class HandIns {
         if (!copyOf.isBlank() && !Student.isSameName(copyOf, script.student())) {
             doubts.add("It was done on the copy made for " + Student.shown(copyOf, "somebody") + ".");
         }
-        script.copy().ifPresent(copy -> given.edition(copy.edition()).flatMap(edition -> doubted(copy, script.student(), edition)).ifPresent(doubts::add));
+        script.copy().ifPresent(copy -> given.edition(copy.edition())
+                .flatMap(edition -> doubted(copy, script.student(), edition)).ifPresent(doubts::add));
         return doubts;
     }
 
@@ -299,29 +323,44 @@ public final class HandIns {
         }
         List<ClassList.Entry> withIt = edition.named().entries().stream().filter(it -> it.variant() == copy.variant()).toList();
         if (!withIt.isEmpty() && withIt.stream().noneMatch(it -> Student.isSameName(it.name(), student))) {
-            return Optional.of("Variant " + copy.variant() + " was made for " + withIt.stream().map(it -> Student.shown(it.name(), "somebody")).distinct().limit(MOST_NAMED).collect(Collectors.joining(" or ")) + ".");
+            return Optional.of("Variant " + copy.variant() + " was made for " + withIt.stream()
+                    .map(it -> Student.shown(it.name(), "somebody")).distinct().limit(MOST_NAMED)
+                    .collect(Collectors.joining(" or ")) + ".");
         }
-        Optional<ClassList.Entry> theirs = edition.named().entries().stream().filter(it -> Student.isSameName(it.name(), student)).findFirst();
-        return theirs.filter(_ -> withIt.isEmpty() && copy.variant() > 0).map(it -> "Variant " + it.variant() + " was made for " + Student.shown(it.name(), "somebody") + ", and this is variant " + copy.variant() + ".");
+        Optional<ClassList.Entry> theirs = edition.named().entries().stream()
+                .filter(it -> Student.isSameName(it.name(), student)).findFirst();
+        return theirs.filter(_ -> withIt.isEmpty() && copy.variant() > 0)
+                .map(it -> "Variant " + it.variant() + " was made for " + Student.shown(it.name(), "somebody")
+                        + ", and this is variant " + copy.variant() + ".");
     }
 
     private static String which(Script.Copied copy) {
         return (copy.variant() > 0 ? "Variant " + copy.variant() + " of edition " : "Edition ") + copy.edition() + ".";
     }
 
-    /** Whether a hand-in asks what the instructor's exercise asks. Where it is not written in the same letters, as by another version of the program, it is read; of those that are alike once. */
+    /**
+     * Whether a hand-in asks what the instructor's exercise asks. Where it is not written in the same letters, as by another
+     * version of the program, it is read; of those that are alike once.
+     */
     private boolean isSame(Path file, HandInFile.Light light) {
-        return light.print() == print || prints.computeIfAbsent(light.print(), _ -> HandInFile.read(file) instanceof Result.Done<HandIn>(HandIn handIn)
+        return light.print() == print || prints.computeIfAbsent(light.print(),
+                _ -> HandInFile.read(file) instanceof Result.Done<HandIn>(HandIn handIn)
                 && handIn.exercise().parts().equals(exercise.parts()) && handIn.exercise().mark() == exercise.mark());
     }
 
     private String note(Path file, HandInFile.Light light, ClassKey key) {
         Script script = light.script();
         if (script.copy().isPresent()) {
-            return which(script.copy().get()) + (key.edition(script).isEmpty() ? " Your exercise no longer holds this edition; marked with it as it is now." : "");
+            return which(script.copy().get())
+                    + (key.edition(script).isEmpty()
+                            ? " Your exercise no longer holds this edition; marked with it as it is now." : "");
         }
-        long gone = script.attempts().entrySet().stream().filter(it -> !it.getValue().isEmpty() && key.own().task(it.getKey()).isEmpty()).count();
-        return gone == 0 ? isSame(file, light) ? "" : "Its copy of the exercise differs from yours; marked with yours." : "It answers " + Counted.of(gone, "task") + " that your exercise no longer has.";
+        long gone = script.attempts().entrySet().stream()
+                .filter(it -> !it.getValue().isEmpty() && key.own().task(it.getKey()).isEmpty()).count();
+        if (gone == 0) {
+            return isSame(file, light) ? "" : "Its copy of the exercise differs from yours; marked with yours.";
+        }
+        return "It answers " + Counted.of(gone, "task") + " that your exercise no longer has.";
     }
 
     private static long modified(Path file) {

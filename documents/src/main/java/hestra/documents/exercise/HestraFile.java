@@ -14,8 +14,8 @@ import hestra.documents.file.Result;
 import hestra.exercise.Exercise;
 
 /**
- * Files named {@code .hestra}, whatever is in them: an exercise, see {@link ExerciseFile}, or a study, which has what was done in it beside that, in
- * {@code study.json}. Its schema is {@code docs/formats/study.schema.json}.
+ * Files named {@code .hestra}, whatever is in them: an exercise, see {@link ExerciseFile}, or a study, which has what was done in
+ * it beside that, in {@code study.json}. Its schema is {@code docs/formats/study.schema.json}.
  */
 public final class HestraFile {
 
@@ -32,14 +32,18 @@ public final class HestraFile {
     public static Result<Desk> read(Path file) {
         String name = FileReading.name(file);
         return Result.guarded(name, () -> Archive.read(file).then(archive -> ExerciseFile.from(archive, name).then(exercise ->
-                exercise.isStudy() ? archive.text(STUDY, name).then(json -> study(exercise, json, name)) : Result.done(Desk.open(exercise)))));
+                exercise.isStudy()
+                        ? archive.text(STUDY, name).then(json -> study(exercise, json, name))
+                        : Result.done(Desk.open(exercise)))));
     }
 
     private static Result<Desk> study(Exercise exercise, String json, String name) {
         try {
             JsonNode tree = Json.tree(json);
             Optional<String> refused = ExerciseFile.refusal(tree, FORMAT, VERSION, name);
-            return refused.isPresent() ? Result.refused(refused.get()) : Result.done(Json.read(tree, Document.class, exercise.mark()).work().on(exercise));
+            return refused.isPresent()
+                    ? Result.refused(refused.get())
+                    : Result.done(Json.read(tree, Document.class, exercise.mark()).work().on(exercise));
         } catch (IOException e) {
             return Result.refused(ExerciseFile.damaged(name, STUDY, e));
         } catch (IllegalArgumentException e) {

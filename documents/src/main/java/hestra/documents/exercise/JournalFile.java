@@ -31,8 +31,8 @@ import org.slf4j.LoggerFactory;
 
 /**
  * The journal of a desk: the exercise it began with on the first line, then an edit a line, each written as it is made.
- * After a crash the desk is what the journal says. Nothing is ever thrown away: a journal with a bad line in it gives the desk as the
- * lines before that line leave it, and is kept as it was in a copy; one that belongs to another version of the exercise is
+ * After a crash the desk is what the journal says. Nothing is ever thrown away: a journal with a bad line in it gives the desk as
+ * the lines before that line leave it, and is kept as it was in a copy; one that belongs to another version of the exercise is
  * kept under another name, from which it can be opened again.
  *
  * <p>Not for use by several threads at once. While it is open, no other window can open it.
@@ -107,8 +107,8 @@ public final class JournalFile implements AutoCloseable {
     }
 
     /**
-     * Opens the journal of what stands in a file and replays it, or begins one. A journal in which that never stood as it does now,
-     * since it is another version of it, is kept under another name and a new one is begun.
+     * Opens the journal of what stands in a file and replays it, or begins one. A journal in which that never stood as it does
+     * now, since it is another version of it, is kept under another name and a new one is begun.
      *
      * @param begun an exercise as it is found at first, or a study as it was saved
      *
@@ -123,11 +123,14 @@ public final class JournalFile implements AutoCloseable {
             Optional<JournalReplay> replay = JournalReplay.of(file, Optional.of(begun));
             if (replay.isEmpty()) {
                 Path kept = aside(file, "damaged");
-                return begin(lock, file, begun, Optional.of("The journal of your earlier work cannot be read. It is kept as " + kept + "."));
+                return begin(lock, file, begun, Optional.of("The journal of your earlier work cannot be read. It is kept as "
+                        + kept + "."));
             }
             if (!replay.get().met()) {
                 aside(file, "earlier");
-                return begin(lock, file, begun, Optional.of("This " + (begun.exercise().isStudy() ? "file" : "exercise") + " has changed since you worked on it, so it begins anew. Your earlier work is kept: “Recent work…” in the menu opens it."));
+                return begin(lock, file, begun, Optional.of("This " + (begun.exercise().isStudy() ? "file" : "exercise")
+                        + " has changed since you worked on it, so it begins anew. Your earlier work is kept: “Recent work…” "
+                        + "in the menu opens it."));
             }
             return goOn(lock, file, replay.get());
         });
@@ -169,7 +172,8 @@ public final class JournalFile implements AutoCloseable {
         // Worked out first: what cannot be shown is not begun.
         History history = Session.of(History.of(begun)).history();
         Exercise exercise = begun.exercise();
-        FileWriting.write(file, Json.line(new Header(VERSION, ExerciseFile.Document.of(exercise), exercise.parts().stream().map(part -> part.data().rows()).toList(),
+        FileWriting.write(file, Json.line(new Header(VERSION, ExerciseFile.Document.of(exercise), exercise.parts().stream()
+                .map(part -> part.data().rows()).toList(),
                 StudyDocument.of(begun).filter(_ -> !begun.work().equals(Work.begin(exercise))))) + "\n");
         return new Opened(new JournalFile(lock, file, ""), history, new Steps(), 0, trouble);
     }
@@ -179,7 +183,8 @@ public final class JournalFile implements AutoCloseable {
         if (!replay.whole()) {
             Path kept = file.resolveSibling(FileReading.name(file) + "." + free(file, "damaged"));
             Files.copy(file, kept);
-            trouble = Optional.of("The end of your journal is damaged. Your work is here up to that place (" + steps(replay.edits()) + "); the whole journal is kept as " + kept + ".");
+            trouble = Optional.of("The end of your journal is damaged. Your work is here up to that place ("
+                    + steps(replay.edits()) + "); the whole journal is kept as " + kept + ".");
         }
         JournalFile journal = new JournalFile(lock, file, replay.place());
         if (!replay.whole()) {
@@ -196,7 +201,8 @@ public final class JournalFile implements AutoCloseable {
     /** Moves a journal to another name: one that ends like a journal's where it can be opened again. */
     private static Path aside(Path file, String why) throws IOException {
         String name = FileReading.name(file);
-        Path kept = file.resolveSibling("earlier".equals(why) ? name.replaceFirst("\\.jsonl$", "") + "." + free(file, why) + ENDING : name + "." + free(file, why));
+        Path kept = file.resolveSibling("earlier".equals(why)
+                ? name.replaceFirst("\\.jsonl$", "") + "." + free(file, why) + ENDING : name + "." + free(file, why));
         return Files.move(file, kept, StandardCopyOption.ATOMIC_MOVE);
     }
 
@@ -205,7 +211,8 @@ public final class JournalFile implements AutoCloseable {
         String name = FileReading.name(file);
         int number = 1;
         while (FileReading.isThere(file.resolveSibling(name + "." + why + "-" + number))
-                || FileReading.isThere(file.resolveSibling(name.replaceFirst("\\.jsonl$", "") + "." + why + "-" + number + ENDING))) {
+                || FileReading.isThere(file.resolveSibling(name.replaceFirst("\\.jsonl$", "") + "." + why + "-" + number
+                + ENDING))) {
             number++;
         }
         return why + "-" + number;
@@ -242,7 +249,10 @@ public final class JournalFile implements AutoCloseable {
         }
     }
 
-    /** Sees that the file still stands in its place: one that was removed, with its folder or without, takes whatever is written and is gone with the program. It is written there again. */
+    /**
+     * Sees that the file still stands in its place: one that was removed, with its folder or without, takes whatever is written
+     * and is gone with the program. It is written there again.
+     */
     private void stand() throws IOException {
         boolean there = FileReading.isThere(file);
         if (there && key(file).equals(key)) {
@@ -286,7 +296,9 @@ public final class JournalFile implements AutoCloseable {
 
     /** Reads a journal without opening it; nothing where there is none or it cannot be read. */
     public static Optional<Left> look(Path file) throws IOException {
-        return Files.exists(file) ? JournalReplay.of(file, Optional.empty()).map(replay -> new Left(replay.begun(), replay.session().history().present())) : Optional.empty();
+        return Files.exists(file)
+                ? JournalReplay.of(file, Optional.empty())
+                .map(replay -> new Left(replay.begun(), replay.session().history().present())) : Optional.empty();
     }
 
     /** What a journal began with; nothing where there is no journal or it cannot be read. */

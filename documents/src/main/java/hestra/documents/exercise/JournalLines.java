@@ -53,7 +53,10 @@ final class JournalLines implements AutoCloseable {
         return Optional.empty();
     }
 
-    /** The edit of the next line; what says what the journal is about is passed over. Nothing at the end, and where the next line is no edit's. */
+    /**
+     * The edit of the next line; what says what the journal is about is passed over. Nothing at the end, and where the next line
+     * is no edit's.
+     */
     Optional<EditLines.Stamped> nextEdit() throws IOException {
         long before = end;
         Optional<String> line = next();

@@ -12,9 +12,9 @@ import java.util.Set;
 import hestra.documents.file.FileReading;
 
 /**
- * Keeps a journal, or another file that is gone on with, to one window, of this program or of another that runs beside it. The lock is on a file of its own beside the
- * journal, which nobody ever reads: on many systems a process that closes any file loses all its locks on it, so a lock on the journal
- * itself would be gone as soon as the journal had been read.
+ * Keeps a journal, or another file that is gone on with, to one window, of this program or of another that runs beside it. The
+ * lock is on a file of its own beside the journal, which nobody ever reads: on many systems a process that closes any file loses
+ * all its locks on it, so a lock on the journal itself would be gone as soon as the journal had been read.
  */
 final class JournalLock implements AutoCloseable {
 

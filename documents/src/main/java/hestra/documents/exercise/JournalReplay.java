@@ -82,13 +82,15 @@ record JournalReplay(Desk begun, Session session, Steps steps, int edits, long l
             int made = edits;
             boolean known = met;
             long good = length;
-            return (careful ? session : session(history)).map(end -> new JournalReplay(first, end, steps, made, good, whole, known, last));
+            return (careful ? session : session(history))
+                    .map(end -> new JournalReplay(first, end, steps, made, good, whole, known, last));
         }
     }
 
     /** Whether a desk shows what stands in a file: the exercise, and of a study also what was done in it. */
     private static boolean isThere(Desk asked, Desk now) {
-        return now.exercise().equals(asked.exercise()) && (!asked.exercise().isStudy() || now.work().parts().equals(asked.work().parts()));
+        return now.exercise().equals(asked.exercise())
+                && (!asked.exercise().isStudy() || now.work().parts().equals(asked.work().parts()));
     }
 
     private static Function<Edit, Optional<History>> after(History history) {
@@ -125,7 +127,8 @@ record JournalReplay(Desk begun, Session session, Steps steps, int edits, long l
             if (!old && !JournalFile.READABLE.contains(tree.path("journal").asInt())) {
                 return Optional.empty();
             }
-            JournalFile.Header header = Json.read(old ? VersionOne.header(tree) : tree, JournalFile.Header.class, markOf(tree.path("exercise")));
+            JournalFile.Header header = Json.read(old ? VersionOne.header(tree) : tree, JournalFile.Header.class,
+                    markOf(tree.path("exercise")));
             return Optional.of(header.desk());
         } catch (IOException | RuntimeException | StackOverflowError e) {
             return Optional.empty();
@@ -141,11 +144,14 @@ record JournalReplay(Desk begun, Session session, Steps steps, int edits, long l
         return edit(stamped.edit(), mark).map(edit -> Step.at(stamped.at(), edit));
     }
 
-    /** An edit; its cells are written as the exercise writes numbers by then, those of a version that is brought back as that did. */
+    /**
+     * An edit; its cells are written as the exercise writes numbers by then, those of a version that is brought back as that did.
+     */
     private static Optional<Edit> edit(String line, DecimalMark mark) {
         try {
             DecimalMark typed = line.startsWith(BROUGHT_BACK) ? markOf(Json.tree(line).path("version")) : mark;
-            return Optional.of(VersionOne.isOwnEdit(line) ? Json.read(VersionOne.edit(Json.tree(line)), Edit.class, typed) : Json.read(line, Edit.class, typed));
+            return Optional.of(VersionOne.isOwnEdit(line)
+                    ? Json.read(VersionOne.edit(Json.tree(line)), Edit.class, typed) : Json.read(line, Edit.class, typed));
         } catch (IOException | RuntimeException | StackOverflowError e) {
             return Optional.empty();
         }

@@ -10,7 +10,8 @@ import hestra.documents.file.FileReading;
 import hestra.numbers.DecimalMark;
 
 /**
- * What a journal is about, without making its edits again. One that was closed has it on its last line, which is all that is read of it then.
+ * What a journal is about, without making its edits again. One that was closed has it on its last line, which is all that is read
+ * of it then.
  *
  * @param title the title that the exercise was given last
  * @param place the place that it was given last
@@ -48,7 +49,8 @@ public record JournalSummary(String title, String place, int edits) {
     private static Optional<JournalSummary> noted(Path file) throws IOException {
         String text = new String(FileReading.end(file, LONGEST), StandardCharsets.UTF_8);
         String last = text.substring(text.lastIndexOf('\n', text.length() - 2) + 1);
-        return isOne(last) && last.endsWith("\n") ? Optional.of(Json.read(last, Line.class, DecimalMark.POINT).about) : Optional.empty();
+        return isOne(last) && last.endsWith("\n")
+                ? Optional.of(Json.read(last, Line.class, DecimalMark.POINT).about) : Optional.empty();
     }
 
     private static Optional<JournalSummary> readThrough(Path file) throws IOException {

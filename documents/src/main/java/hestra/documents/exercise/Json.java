@@ -66,15 +66,16 @@ import hestra.task.Trust;
 import hestra.tracing.Picture;
 
 /**
- * Our records as JSON. A sealed family's member is told by the property "kind", see {@link Names}; constants of enums are called as they are in
- * the code, in small letters. Result is strict: an unknown property is refused,
+ * Our records as JSON. A sealed family's member is told by the property "kind", see {@link Names}; constants of enums are called
+ * as they are in the code, in small letters. Result is strict: an unknown property is refused,
  * and so is a missing one, unless it may be nothing: so that a new property of that kind leaves older files readable.
  */
 public final class Json {
 
     private static final String MARK = "hestra.decimal-mark";
 
-    private static final Set<Class<?>> LATER = Set.of(Terms.Opening.class, Terms.Afterwards.class, KeptPoints.class, EquationForm.Base.class, Terms.Playing.class, Terms.Counting.class);
+    private static final Set<Class<?>> LATER = Set.of(Terms.Opening.class, Terms.Afterwards.class, KeptPoints.class,
+            EquationForm.Base.class, Terms.Playing.class, Terms.Counting.class);
 
     private static final JsonMapper MAPPER = mapper();
 
@@ -113,12 +114,18 @@ public final class Json {
         return MAPPER.readTree(json);
     }
 
-    /** The simple values of an object, and those of its members that are named; what else is in it is passed over, so that this is soon done. */
+    /**
+     * The simple values of an object, and those of its members that are named; what else is in it is passed over, so that this is
+     * soon done.
+     */
     static ObjectNode head(String json, Set<String> named) throws IOException {
         return members(json, (name, value) -> named.contains(name) || value.isScalarValue(), Integer.MAX_VALUE);
     }
 
-    /** The simple values of an object that are named, looked for no further than the last of them stands: what comes behind may be anything. */
+    /**
+     * The simple values of an object that are named, looked for no further than the last of them stands: what comes behind may be
+     * anything.
+     */
     static ObjectNode first(String json, Set<String> named) throws IOException {
         return members(json, (name, value) -> named.contains(name) && value.isScalarValue(), named.size());
     }
@@ -201,7 +208,8 @@ public final class Json {
     /** Kinds that were called otherwise in earlier files. */
     private static final class EarlierNames extends DeserializationProblemHandler {
         @Override
-        public JavaType handleUnknownTypeId(DeserializationContext context, JavaType base, String name, TypeIdResolver resolver, String message) {
+        public JavaType handleUnknownTypeId(DeserializationContext context, JavaType base, String name, TypeIdResolver resolver,
+                String message) {
             return base.hasRawClass(Task.class) && name.equals("explain-slope") ? context.constructType(Explain.class) : null;
         }
     }
@@ -256,7 +264,8 @@ public final class Json {
                 case VALUE_FALSE -> Trust.DOUBTED;
                 default -> {
                     String name = in.getValueAsString("");
-                    yield Stream.of(Trust.values()).filter(it -> nameOf(it).equals(name)).findFirst().orElseThrow(() -> context.weirdStringException(name, Trust.class, "no such judgement"));
+                    yield Stream.of(Trust.values()).filter(it -> nameOf(it).equals(name)).findFirst()
+                            .orElseThrow(() -> context.weirdStringException(name, Trust.class, "no such judgement"));
                 }
             };
         }

@@ -16,8 +16,8 @@ import hestra.marking.Decision;
 import hestra.marking.Marking;
 
 /**
- * A marking kept in a file that another window may keep too: whatever either decides is in it, and comes to the other. What is taken back is
- * taken out again, and nothing that only the other has decided. Used by one thread at a time.
+ * A marking kept in a file that another window may keep too: whatever either decides is in it, and comes to the other. What is
+ * taken back is taken out again, and nothing that only the other has decided. Used by one thread at a time.
  */
 public final class KeptMarking {
 
@@ -61,7 +61,8 @@ public final class KeptMarking {
 
     /** What is kept there by now; nothing where nothing is yet. */
     public Result<Optional<MarksFile>> open() {
-        return Files.exists(file) ? MarksFile.read(file).then(found -> Result.done(Optional.of(seen(found)))) : Result.done(Optional.empty());
+        return Files.exists(file)
+                ? MarksFile.read(file).then(found -> Result.done(Optional.of(seen(found)))) : Result.done(Optional.empty());
     }
 
     private MarksFile seen(MarksFile found) {
@@ -81,7 +82,8 @@ public final class KeptMarking {
         try (JournalLock _ = locked()) {
             Optional<MarksFile> there = FileReading.isThere(file) ? Optional.of(read()) : Optional.empty();
             News news = there.map(this::since).orElse(new News(List.of(), List.of()));
-            List<String> strange = Stream.concat(mine.strange().stream(), there.stream().flatMap(it -> it.strange().stream())).distinct().toList();
+            List<String> strange = Stream.concat(mine.strange().stream(), there.stream().flatMap(it -> it.strange().stream()))
+                    .distinct().toList();
             MarksFile whole = new MarksFile(mine.title(), news.after(mine.marking()), strange);
             whole.write(file);
             seen(whole);
@@ -133,8 +135,12 @@ public final class KeptMarking {
         return new News(come, gone.stream().filter(it -> come.stream().noneMatch(other -> other.replaces(it))).toList());
     }
 
-    /** Whether a file holds nothing that a marking does not hold or has replaced, so that the one may be written over the other. */
+    /**
+     * Whether a file holds nothing that a marking does not hold or has replaced, so that the one may be written over the other.
+     */
     public static boolean holdsNothingBeyond(Path file, Marking marking) {
-        return MarksFile.read(file) instanceof Result.Done<MarksFile>(MarksFile found) && found.marking().exercise().equals(marking.exercise()) && marking.with(found.marking()).equals(marking) && found.strange().isEmpty();
+        return MarksFile.read(file) instanceof Result.Done<MarksFile>(MarksFile found)
+                && found.marking().exercise().equals(marking.exercise()) && marking.with(found.marking()).equals(marking)
+                && found.strange().isEmpty();
     }
 }

@@ -16,8 +16,8 @@ import hestra.marking.Marking;
 import hestra.numbers.DecimalMark;
 
 /**
- * A marking as a file: text, a first line that says of which exercise, then a decision a line in the order of what they are about, so
- * that two versions can be compared and put together line by line. See {@code docs/formats/README.md}.
+ * A marking as a file: text, a first line that says of which exercise, then a decision a line in the order of what they are
+ * about, so that two versions can be compared and put together line by line. See {@code docs/formats/README.md}.
  *
  * @param title what the exercise is called
  * @param marking the decisions
@@ -44,7 +44,8 @@ public record MarksFile(String title, Marking marking, List<String> strange) {
         String name = FileReading.name(file);
         return Result.guarded(name, () -> {
             try {
-                return FileReading.bytes(file, MOST_BYTES).map(bytes -> parsed(new String(bytes, StandardCharsets.UTF_8), name)).orElseGet(() -> Result.refused(name + " is too large for a marking."));
+                return FileReading.bytes(file, MOST_BYTES).map(bytes -> parsed(new String(bytes, StandardCharsets.UTF_8), name))
+                        .orElseGet(() -> Result.refused(name + " is too large for a marking."));
             } catch (IOException e) {
                 return Result.refused(Archive.cannotRead(file, e));
             }
@@ -73,7 +74,8 @@ public record MarksFile(String title, Marking marking, List<String> strange) {
             }
             return Result.done(new MarksFile(header.title(), Marking.of(header.exercise(), decisions), strange));
         } catch (IOException e) {
-            return Result.refused(name + " is damaged: its first line cannot be understood. Ask for it again, or begin a new marking.");
+            return Result.refused(name
+                    + " is damaged: its first line cannot be understood. Ask for it again, or begin a new marking.");
         }
     }
 

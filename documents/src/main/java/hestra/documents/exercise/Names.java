@@ -23,8 +23,8 @@ import hestra.task.Answer;
 import hestra.task.Kinds;
 
 /**
- * What the members of each family are called in files, whatever their classes are called: a class may be renamed, a name in files may
- * not. Kinds of task say their own.
+ * What the members of each family are called in files, whatever their classes are called: a class may be renamed, a name in files
+ * may not. Kinds of task say their own.
  */
 final class Names {
 

@@ -30,7 +30,8 @@ import hestra.variants.Variant;
 import hestra.variants.Variants;
 
 /**
- * Copies of an exercise in a folder: one for all, one for each number, or one for each name, and the empty columns of a gradebook.
+ * Copies of an exercise in a folder: one for all, one for each number, or one for each name, and the empty columns of a
+ * gradebook.
  *
  * @param edition the edition that was given out
  * @param files the copies, in their order
@@ -86,7 +87,8 @@ public record Publication(Edition edition, List<Path> files, List<Variant.Missed
 
     /** How many of which edition: "3 copies of edition 2, all with the same data,". */
     public String inWords() {
-        return Counted.of(files.size(), "copy", "copies") + " of edition " + edition.number() + (alike && files.size() > 1 ? ", all with the same data," : "");
+        return Counted.of(files.size(), "copy", "copies") + " of edition " + edition.number()
+                + (alike && files.size() > 1 ? ", all with the same data," : "");
     }
 
     /**
@@ -117,7 +119,8 @@ public record Publication(Edition edition, List<Path> files, List<Variant.Missed
             progress.tell((i + 1.0) / count);
         }
         if (readers instanceof Readers.Named(ClassList list)) {
-            FileWriting.write(Files.createDirectories(folder.resolve(OF_INSTRUCTOR)).resolve(GRADEBOOK), gradebook(exercise, list));
+            FileWriting.write(Files.createDirectories(folder.resolve(OF_INSTRUCTOR)).resolve(GRADEBOOK),
+                    gradebook(exercise, list));
             return new Publication(edition.with(list), files, missed, alike);
         }
         return new Publication(edition, files, missed, alike);
@@ -132,16 +135,20 @@ public record Publication(Edition edition, List<Path> files, List<Variant.Missed
     /** A line a name with what the list says of it and its variant; a column a task, still empty. */
     static String gradebook(Exercise exercise, ClassList list) {
         List<List<String>> records = new ArrayList<>();
-        records.add(Stream.of(Stream.of("name"), list.headings().stream(), Stream.of("variant"), exercise.tasks().stream().map(Task::terms).map(it -> it.title()), Stream.of("total")).flatMap(it -> it).toList());
+        records.add(Stream.of(Stream.of("name"), list.headings().stream(), Stream.of("variant"), exercise.tasks().stream()
+                .map(Task::terms).map(it -> it.title()), Stream.of("total")).flatMap(it -> it).toList());
         for (ClassList.Entry entry : list.entries()) {
-            records.add(Stream.of(Stream.of(entry.name()), entry.further().stream(), Stream.of(Integer.toString(entry.variant())), exercise.tasks().stream().map(_ -> ""), Stream.of("")).flatMap(it -> it).toList());
+            records.add(Stream.of(Stream.of(entry.name()), entry.further().stream(), Stream.of(Integer.toString(entry.variant())),
+                    exercise.tasks().stream().map(_ -> ""), Stream.of("")).flatMap(it -> it).toList());
         }
         return DelimitedText.text(records.stream().map(line -> line.stream().map(DataExport::harmless).toList()));
     }
 
     /** "Kelp blades, Ida Fenn.hestra" or "Kelp blades, variant 07.hestra", safe on any system and not taken yet. */
     static String fileName(String title, String name, int number, int digits, Set<String> taken) {
-        String which = !name.isBlank() ? ", " + safe(name, "student") : number == 0 ? "" : ", variant " + String.format(Locale.ROOT, "%0" + digits + "d", number);
+        String which = !name.isBlank() ? ", " + safe(name, "student")
+                : number == 0 ? ""
+                : ", variant " + String.format(Locale.ROOT, "%0" + digits + "d", number);
         String base = safe(title, "Exercise") + which;
         String file = base + ExerciseFile.ENDING;
         for (int i = 2; !taken.add(file.toLowerCase(Locale.ROOT)); i++) {
@@ -165,9 +172,13 @@ public record Publication(Edition edition, List<Path> files, List<Variant.Missed
         return text;
     }
 
-    /** A text as a part of a file's name: its letters, digits and a few marks; "_" for anything else, and {@code empty} where nothing of it is left. */
+    /**
+     * A text as a part of a file's name: its letters, digits and a few marks; "_" for anything else, and {@code empty} where
+     * nothing of it is left.
+     */
     public static String safe(String text, String empty) {
-        String safe = Normalizer.normalize(text, Normalizer.Form.NFC).replaceAll("[^\\p{L}\\p{M}\\p{N} ,.()'_-]+", "_").strip().replaceAll("[. ]+$", "");
+        String safe = Normalizer.normalize(text, Normalizer.Form.NFC).replaceAll("[^\\p{L}\\p{M}\\p{N} ,.()'_-]+", "_")
+                .strip().replaceAll("[. ]+$", "");
         String cut = inBytes(safe);
         return cut.codePoints().noneMatch(Character::isLetterOrDigit) ? empty : cut;
     }

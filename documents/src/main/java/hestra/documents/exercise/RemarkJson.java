@@ -12,6 +12,7 @@ public final class RemarkJson {
     private RemarkJson() {}
 
     public static String line(Remark remark) {
-        return Json.line(new Line(Json.nameOf(remark.sort()), remark.part(), remark.task(), remark.message(), remark.mend().map(Remark.Mend::words)));
+        return Json.line(new Line(Json.nameOf(remark.sort()), remark.part(), remark.task(), remark.message(),
+                remark.mend().map(Remark.Mend::words)));
     }
 }

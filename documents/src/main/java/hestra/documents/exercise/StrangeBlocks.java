@@ -18,8 +18,10 @@ final class StrangeBlocks {
 
     private static final String KIND = "kind";
     private static final String TASK = "task";
-    private static final Set<String> BLOCKS = Stream.of(Block.class.getPermittedSubclasses()).map(Names.all()::get).collect(Collectors.toSet());
-    private static final Set<String> TASKS = Stream.concat(Kinds.ALL.stream().map(kind -> kind.code()), Stream.of("explain-slope")).collect(Collectors.toSet());
+    private static final Set<String> BLOCKS = Stream.of(Block.class.getPermittedSubclasses())
+            .map(Names.all()::get).collect(Collectors.toSet());
+    private static final Set<String> TASKS = Stream.concat(Kinds.ALL.stream().map(kind -> kind.code()),
+            Stream.of("explain-slope")).collect(Collectors.toSet());
 
     private StrangeBlocks() {}
 
@@ -33,7 +35,8 @@ final class StrangeBlocks {
 
     /** The text of a document with what was wrapped up as it stood. */
     static String unwrapped(Exercise exercise, String json) {
-        boolean any = Stream.concat(exercise.parts().stream(), exercise.issue().editions().stream().flatMap(edition -> edition.parts().stream())).flatMap(part -> part.blocks().stream())
+        boolean any = Stream.concat(exercise.parts().stream(), exercise.issue().editions().stream()
+                .flatMap(edition -> edition.parts().stream())).flatMap(part -> part.blocks().stream())
                 .anyMatch(Block.Strange.class::isInstance);
         if (!any) {
             return json;
@@ -65,7 +68,8 @@ final class StrangeBlocks {
         String id = (asked ? block.path(TASK).path("terms").path("id") : block.path("id")).asText();
         boolean known = asked ? TASKS.contains(called) : BLOCKS.contains(kind);
         return known || id.isBlank() || called.isBlank() ? block
-                : JsonNodeFactory.instance.objectNode().put(KIND, Names.all().get(Block.Strange.class)).put("id", id).put("called", called).put("json", block.toString());
+                : JsonNodeFactory.instance.objectNode().put(KIND, Names.all().get(Block.Strange.class)).put("id", id)
+                .put("called", called).put("json", block.toString());
     }
 
     private static JsonNode unwrap(JsonNode block) {

@@ -25,8 +25,8 @@ import hestra.task.Keepable;
 import hestra.working.CalculationLine;
 
 /**
- * What has been done in a study, as it stands in {@code study.json} and on the first line of its journal; or the section that was written in a part of an
- * exercise, as it stands in a hand-in. Tables stand in a list and are named by their
+ * What has been done in a study, as it stands in {@code study.json} and on the first line of its journal; or the section that was
+ * written in a part of an exercise, as it stands in a hand-in. Tables stand in a list and are named by their
  * places in it, since most of what is kept is of the same data.
  *
  * @param tables the tables, each once; the first is that of now
@@ -36,10 +36,12 @@ import hestra.working.CalculationLine;
 record StudyDocument(List<DataTable> tables, State now, List<Written> notes) {
 
     /** The work at one time, with its table by its place from 0. */
-    record State(int table, Optional<Roles> roles, Roles unchosen, PlotState plot, CurveState curves, ReadingState reading, List<CalculationLine> lines, Optional<Set<Aid>> shut) {}
+    record State(int table, Optional<Roles> roles, Roles unchosen, PlotState plot, CurveState curves, ReadingState reading,
+            List<CalculationLine> lines, Optional<Set<Aid>> shut) {}
 
     /** A note: a text, something that is kept, or a calculation line; without a state where it follows the plot. */
-    record Written(String id, Optional<String> text, Optional<Keepable> what, Optional<CalculationLine> line, Optional<State> frozen, Optional<String> caption) {}
+    record Written(String id, Optional<String> text, Optional<Keepable> what, Optional<CalculationLine> line,
+            Optional<State> frozen, Optional<String> caption) {}
 
     /** The work on a study; nothing for an exercise, whose file holds no work. */
     static Optional<StudyDocument> of(Desk desk) {
@@ -75,16 +77,20 @@ record StudyDocument(List<DataTable> tables, State now, List<Written> notes) {
     }
 
     private static State state(PartWork work, Tables tables) {
-        return new State(tables.place(work.table()), work.roles(), work.unchosen(), work.plot(), work.curves(), work.reading(), work.sheet().lines(), Optional.of(work.shut()).filter(it -> !it.isEmpty()));
+        return new State(tables.place(work.table()), work.roles(), work.unchosen(), work.plot(), work.curves(), work.reading(),
+                work.sheet().lines(), Optional.of(work.shut()).filter(it -> !it.isEmpty()));
     }
 
     private static Written written(Note note, Tables tables) {
         return switch (note) {
-            case Note.Text(String id, String text) -> new Written(id, Optional.of(text), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+            case Note.Text(String id, String text) ->
+                    new Written(id, Optional.of(text), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
             case Note.Kept(String id, Keepable what, Optional<PartWork> frozen, String caption) ->
-                new Written(id, Optional.empty(), Optional.of(what), Optional.empty(), frozen.map(it -> state(it, tables)), Optional.of(caption));
+                new Written(id, Optional.empty(), Optional.of(what), Optional.empty(), frozen.map(it -> state(it, tables)),
+                        Optional.of(caption));
             case Note.Calculated(String id, CalculationLine line, Optional<PartWork> frozen) ->
-                new Written(id, Optional.empty(), Optional.empty(), Optional.of(line), frozen.map(it -> state(it, tables)), Optional.empty());
+                new Written(id, Optional.empty(), Optional.empty(), Optional.of(line), frozen.map(it -> state(it, tables)),
+                        Optional.empty());
         };
     }
 
@@ -99,7 +105,8 @@ record StudyDocument(List<DataTable> tables, State now, List<Written> notes) {
             throw new IllegalArgumentException("the notes of a study do not belong here");
         }
         PartWork work = work();
-        return new Desk(study, new Work(Map.of(study.first().id(), work), Map.of(), fresh.work().checks(), 0, ""), Pointing.AT_NOTHING);
+        return new Desk(study, new Work(Map.of(study.first().id(), work), Map.of(), fresh.work().checks(), 0, ""),
+                Pointing.AT_NOTHING);
     }
 
     /**
@@ -122,7 +129,8 @@ record StudyDocument(List<DataTable> tables, State now, List<Written> notes) {
         if (!state.unchosen().isWithin(table.width()) || !state.roles().orElse(state.unchosen()).isWithin(table.width())) {
             throw new IllegalArgumentException("the axes name columns that are not there");
         }
-        return new PartWork(table, state.roles(), state.unchosen(), state.plot(), state.curves(), state.reading(), sheet, OptionalInt.empty(), Optional.empty(), state.shut().orElse(Set.of()));
+        return new PartWork(table, state.roles(), state.unchosen(), state.plot(), state.curves(), state.reading(), sheet,
+                OptionalInt.empty(), Optional.empty(), state.shut().orElse(Set.of()));
     }
 
     private Note note(Written written) {
@@ -130,7 +138,9 @@ record StudyDocument(List<DataTable> tables, State now, List<Written> notes) {
         if (written.text().isPresent()) {
             return new Note.Text(written.id(), written.text().get());
         }
-        return written.line().<Note>map(line -> new Note.Calculated(written.id(), line, frozen)).orElseGet(() -> new Note.Kept(written.id(),
-                written.what().orElseThrow(() -> new IllegalArgumentException("a note with nothing in it")), frozen, written.caption().orElse("")));
+        return written.line().<Note>map(line -> new Note.Calculated(written.id(), line, frozen))
+                .orElseGet(() -> new Note.Kept(written.id(),
+                written.what().orElseThrow(() -> new IllegalArgumentException("a note with nothing in it")), frozen,
+                        written.caption().orElse("")));
     }
 }

@@ -9,8 +9,8 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import hestra.exercise.Exercise;
 
 /**
- * Files of version 1, brought into the form of version 2. An exercise had one table and one text with the tasks below it: it becomes
- * an exercise of one part, whose sheet is that text and then the tasks.
+ * Files of version 1, brought into the form of version 2. An exercise had one table and one text with the tasks below it: it
+ * becomes an exercise of one part, whose sheet is that text and then the tasks.
  */
 final class VersionOne {
 
@@ -76,10 +76,15 @@ final class VersionOne {
     /** Such an edit. */
     static JsonNode edit(JsonNode old) {
         return switch (old.path("kind").asText()) {
-            case "add-task" -> MAKE.objectNode().put("kind", "add-block").put("part", Exercise.FIRST_PART).put("index", old.path("index").asInt() + 1)
+            case "add-task" -> MAKE.objectNode().put("kind", "add-block").put("part", Exercise.FIRST_PART)
+                    .put("index", old.path("index").asInt() + 1)
                     .set("block", task(old.path("task")));
-            case "change-task" -> MAKE.objectNode().put("kind", "change-block").<ObjectNode>set("block", task(old.path("task"))).set("run", old.path("run"));
-            case "move-task" -> MAKE.objectNode().put("kind", "move-block").put("block", old.path("task").asText()).put("part", Exercise.FIRST_PART)
+            case "change-task" ->
+                    MAKE.objectNode().put("kind", "change-block").<ObjectNode>set("block", task(old.path("task")))
+                    .set("run", old.path("run"));
+            case "move-task" ->
+                    MAKE.objectNode().put("kind", "move-block").put("block", old.path("task").asText())
+                    .put("part", Exercise.FIRST_PART)
                     .put("index", old.path("index").asInt() + 1);
             case "remove-task" -> MAKE.objectNode().put("kind", "remove-block").put("block", old.path("task").asText());
             case "write-prose" -> MAKE.objectNode().put("kind", "change-block").put("run", TEXT)

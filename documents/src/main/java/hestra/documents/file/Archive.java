@@ -43,7 +43,9 @@ public record Archive(Map<String, String> entries) {
         return read(file, "");
     }
 
-    /** Reads an archive up to an entry, with it; what stands behind that is not looked at. All of it where there is no such entry. */
+    /**
+     * Reads an archive up to an entry, with it; what stands behind that is not looked at. All of it where there is no such entry.
+     */
     public static Result<Archive> upTo(Path file, String last) {
         return read(file, last);
     }
@@ -51,7 +53,8 @@ public record Archive(Map<String, String> entries) {
     private static Result<Archive> read(Path file, String last) {
         try {
             if (FileReading.size(file) > MOST_BYTES) {
-                return Result.refused(FileReading.name(file) + " is too large to be opened (over " + MOST_BYTES / MEGABYTE + " MB).");
+                return Result.refused(FileReading.name(file) + " is too large to be opened (over " + MOST_BYTES / MEGABYTE
+                        + " MB).");
             }
             try (InputStream in = new BufferedInputStream(FileReading.open(file), BUFFER)) {
                 return read(in, FileReading.name(file), last);
@@ -86,7 +89,8 @@ public record Archive(Map<String, String> entries) {
                     return Result.refused(name + " unpacks to more than " + MOST_BYTES / MEGABYTE + " MB and was not opened.");
                 }
                 left -= bytes.get().length;
-                if (!entry.isDirectory() && entries.put(entry.getName(), new String(bytes.get(), StandardCharsets.UTF_8)) != null) {
+                if (!entry.isDirectory() && entries.put(entry.getName(), new String(bytes.get(),
+                        StandardCharsets.UTF_8)) != null) {
                     return Result.refused(name + " holds two files of the same name and was not opened.");
                 }
                 if (entry.getName().equals(last)) {

@@ -9,8 +9,8 @@ import java.nio.file.attribute.BasicFileAttributes;
 import java.util.Optional;
 
 /**
- * The one way in which a stranger's file is opened: an ordinary file of a size that was agreed on. A pipe or a device may never come to an
- * end, and one that says how large it is may lie.
+ * The one way in which a stranger's file is opened: an ordinary file of a size that was agreed on. A pipe or a device may never
+ * come to an end, and one that says how large it is may lie.
  */
 public final class FileReading {
 

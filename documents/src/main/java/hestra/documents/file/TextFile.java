@@ -48,7 +48,8 @@ public final class TextFile {
         if (evenNoughts * 5 > looked && oddNoughts == 0) {
             return new String(bytes, StandardCharsets.UTF_16BE);
         }
-        // Many times as fast as being strict; what it puts in the place of bytes that mean nothing may also stand in the text itself.
+        // Many times as fast as being strict; what it puts in the place of bytes that mean nothing may also stand in the text
+        // itself.
         String lenient = new String(bytes, StandardCharsets.UTF_8);
         if (lenient.indexOf('\ufffd') < 0) {
             return lenient;

@@ -24,15 +24,19 @@ final class Aligned {
 
         static Columns of(Piece.Table table) {
             List<List<String>> plain = IntStream.range(0, table.headings().size())
-                    .mapToObj(column -> table.lines().stream().map(line -> column < line.cells().size() ? line.cells().get(column) : "").toList()).toList();
+                    .mapToObj(column -> table.lines().stream()
+                    .map(line -> column < line.cells().size() ? line.cells().get(column) : "").toList()).toList();
             List<Boolean> numbers = plain.stream().map(Aligned::isNumbers).toList();
-            return new Columns(IntStream.range(0, plain.size()).mapToObj(column -> numbers.get(column) ? column(plain.get(column)) : plain.get(column)).toList(), numbers);
+            return new Columns(IntStream.range(0, plain.size())
+                    .mapToObj(column -> numbers.get(column) ? column(plain.get(column)) : plain.get(column)).toList(), numbers);
         }
     }
 
     /** Whether a column is of numbers: whatever stands in it is one, or a dash. */
     static boolean isNumbers(List<String> cells) {
-        return cells.stream().anyMatch(cell -> NUMBER.matcher(cell).matches()) && cells.stream().allMatch(cell -> cell.isBlank() || cell.equals("\u2013") || Character.isDigit(cell.charAt(cell.length() - 1)));
+        return cells.stream().anyMatch(cell -> NUMBER.matcher(cell).matches())
+                && cells.stream().allMatch(cell -> cell.isBlank() || cell.equals("\u2013")
+                        || Character.isDigit(cell.charAt(cell.length() - 1)));
     }
 
     /** The cells of a column, each with as many spaces after it as line it up with the others. */
@@ -56,6 +60,7 @@ final class Aligned {
     }
 
     private static String padding(int places, int most) {
-        return most == places ? "" : (places == 0 ? String.valueOf(POINT_SPACE) : "") + String.valueOf(FIGURE_SPACE).repeat(most - places);
+        return most == places
+                ? "" : (places == 0 ? String.valueOf(POINT_SPACE) : "") + String.valueOf(FIGURE_SPACE).repeat(most - places);
     }
 }

@@ -17,7 +17,10 @@ import hestra.numbers.NumberStyle;
 import hestra.numbers.Words;
 import hestra.task.Aid;
 
-/** What a page says of the curves: each that is drawn or in hand with its equation and numbers, and the predictions that were kept. */
+/**
+ * What a page says of the curves: each that is drawn or in hand with its equation and numbers, and the predictions that were
+ * kept.
+ */
 final class CurveReport {
 
     private final Findings findings;
@@ -77,7 +80,8 @@ final class CurveReport {
     private List<Line> predictions() {
         List<Line> rows = new ArrayList<>();
         for (double x : findings.work().reading().pinned()) {
-            findings.prediction(x).ifPresent(it -> rows.add(Line.of(findings.x().shown(x, style), findings.precision().predicted(it.fitted()), interval(it), it.inside() ? "" : "beyond the data")));
+            findings.prediction(x).ifPresent(it -> rows.add(Line.of(findings.x().shown(x, style), findings.precision()
+                    .predicted(it.fitted()), interval(it), it.inside() ? "" : "beyond the data")));
         }
         return rows;
     }
@@ -86,10 +90,12 @@ final class CurveReport {
     Optional<Piece> predictionTable(String label, String caption) {
         List<Line> lines = predictions();
         return lines.isEmpty() ? Optional.empty() : Optional.of(new Piece.Table(label, caption,
-                List.of(findings.x().heading(), "predicted " + findings.y().heading(), findings.levelInWords() + " interval of a single value", ""), lines));
+                List.of(findings.x().heading(), "predicted " + findings.y().heading(),
+                        findings.levelInWords() + " interval of a single value", ""), lines));
     }
 
     private String interval(Prediction prediction) {
-        return prediction.predictionInterval().map(it -> findings.precision().predicted(it.low()) + " to " + findings.precision().predicted(it.high())).orElse("");
+        return prediction.predictionInterval().map(it -> findings.precision().predicted(it.low()) + " to " + findings.precision()
+                .predicted(it.high())).orElse("");
     }
 }

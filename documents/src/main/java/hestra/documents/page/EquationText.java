@@ -51,6 +51,7 @@ public final class EquationText {
     }
 
     private static String name(String text) {
-        return "\\mathrm{" + text.replace("\\", "").replaceAll("([#$%&_{}])", "\\\\$1").replace("^", "").replace("~", "").replace(" ", "\\ ") + "}";
+        return "\\mathrm{" + text.replace("\\", "").replaceAll("([#$%&_{}])", "\\\\$1").replace("^", "")
+                .replace("~", "").replace(" ", "\\ ") + "}";
     }
 }

@@ -23,15 +23,20 @@ final class FigureText {
     static String of(Findings findings, boolean withCurves) {
         int points = findings.pairs().n();
         int aside = (int) findings.work().table().rows().stream().filter(row -> row.isSetAside()).count();
-        String curves = findings.slots().stream().filter(slot -> withCurves && findings.isShown(slot)).flatMap(slot -> findings.curveAt(slot).stream())
-                .map(curve -> curve.inWords() + (findings.isOpen(Aid.EQUATION) ? ": " + findings.equation(curve).plain() : "")).collect(Collectors.joining("; "));
-        return "Scatter plot of " + findings.y().described() + " against " + findings.x().described() + ", " + Counted.of(points, "point")
-                + (aside == 0 ? "" : " and " + aside + " set aside") + (curves.isEmpty() ? ", no curve." : ", with the " + curves + ".")
+        String curves = findings.slots().stream().filter(slot -> withCurves && findings.isShown(slot))
+                .flatMap(slot -> findings.curveAt(slot).stream())
+                .map(curve -> curve.inWords() + (findings.isOpen(Aid.EQUATION) ? ": " + findings.equation(curve).plain() : ""))
+                .collect(Collectors.joining("; "));
+        return "Scatter plot of " + findings.y().described() + " against " + findings.x()
+                .described() + ", " + Counted.of(points, "point")
+                + (aside == 0 ? "" : " and " + aside + " set aside")
+                + (curves.isEmpty() ? ", no curve." : ", with the " + curves + ".")
                 + (findings.work().layers().contains(Layer.RESIDUALS) && !curves.isEmpty() ? " Residuals are drawn." : "");
     }
 
     /** What a residual plot shows. */
     static String ofStrip(Findings findings, StripKind kind) {
-        return "Residuals of " + findings.y().described() + " from the " + findings.curveInHand().map(CurveOnData::inWords).orElse("curve") + ", " + kind.title() + ".";
+        return "Residuals of " + findings.y().described() + " from the " + findings.curveInHand().map(CurveOnData::inWords)
+                .orElse("curve") + ", " + kind.title() + ".";
     }
 }

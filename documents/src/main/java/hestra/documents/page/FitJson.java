@@ -57,7 +57,8 @@ public final class FitJson {
         goodness(document, fit);
         fit.fTest().ifPresent(test -> document.put("f_test", of(test)));
         document.put("support", List.of(fit.support().low(), fit.support().high()));
-        document.put("equation", Equation.of(fit, answer.x(), answer.y(), answer.precision(OptionalInt.empty()), EquationForm.USUAL).plain());
+        document.put("equation", Equation.of(fit, answer.x(), answer.y(), answer.precision(OptionalInt.empty()),
+                EquationForm.USUAL).plain());
         document.put("remarks", fit.remarks());
         document.put("predictions", answer.predictions().stream().map(FitJson::of).toList());
         if (!answer.reach().isEmpty()) {
@@ -73,7 +74,8 @@ public final class FitJson {
     private static void parts(Map<String, Object> document, FitAnswer answer) {
         if (answer.wants(Part.SUMMARY)) {
             document.put("summary", object("x", answer.summaryOfX().map(FitJson::of), "y", answer.summaryOfY().map(FitJson::of),
-                    "association", answer.association().map(association -> of(association, answer.level())), "quartiles", Summary.QUARTILES));
+                    "association", answer.association().map(association -> of(association, answer.level())), "quartiles",
+                            Summary.QUARTILES));
         }
         if (answer.wants(Part.COMPARISON)) {
             document.put("comparison", answer.comparison().rows().stream().map(row -> of(row, answer.level())).toList());
@@ -104,14 +106,16 @@ public final class FitJson {
         return switch (curve) {
             case Curve.Exponential(Curve.FittedOn on) -> Optional.of(Json.nameOf(on));
             case Curve.Power(Curve.FittedOn on) -> Optional.of(Json.nameOf(on));
-            case Curve.Line _, Curve.ThroughOrigin _, Curve.Polynomial _, Curve.Logarithmic _, Curve.Wave _, Curve.OwnTerms _ -> Optional.empty();
+            case Curve.Line _, Curve.ThroughOrigin _, Curve.Polynomial _, Curve.Logarithmic _, Curve.Wave _, Curve.OwnTerms _ ->
+                    Optional.empty();
         };
     }
 
     private static List<Object> coefficients(CurveFit fit, double level) {
         List<Object> terms = new ArrayList<>();
         for (Coefficient coefficient : fit.coefficients()) {
-            terms.add(object("name", coefficient.name(), "value", coefficient.value(), "standard_error", coefficient.standardError(),
+            terms.add(object("name", coefficient.name(), "value", coefficient.value(), "standard_error",
+                    coefficient.standardError(),
                     "t", coefficient.t(), "p", coefficient.p(), "interval", ends(fit.interval(coefficient, level))));
         }
         return terms;
@@ -137,7 +141,8 @@ public final class FitJson {
     private static Object of(FitAnswer.Calculated calculated) {
         return switch (calculated.outcome()) {
             case Calculation.Value(double value) -> object("formula", calculated.formula(), "value", value);
-            case Calculation.Problem(int at, String message) -> object("formula", calculated.formula(), "value", null, "at", at + 1, "reason", message);
+            case Calculation.Problem(int at, String message) ->
+                    object("formula", calculated.formula(), "value", null, "at", at + 1, "reason", message);
         };
     }
 
@@ -149,10 +154,13 @@ public final class FitJson {
     }
 
     private static Object of(Association association, double level) {
-        return object("n", association.n(), "sum_of_products", association.sumOfProducts(), "sxx", association.sxx(), "syy", association.syy(),
-                "sxy", association.sxy(), "covariance", association.covariance(), "covariance_of_all", association.covarianceOfAll(),
+        return object("n", association.n(), "sum_of_products", association.sumOfProducts(), "sxx", association.sxx(), "syy",
+                association.syy(),
+                "sxy", association.sxy(), "covariance", association.covariance(), "covariance_of_all",
+                        association.covarianceOfAll(),
                 "r", association.r(), "p", association.p(),
-                "interval_of_r", association.intervalOfR(level).map(ends -> List.of(ends[0], ends[1])), "spearman", association.spearman());
+                "interval_of_r", association.intervalOfR(level).map(ends -> List.of(ends[0], ends[1])), "spearman",
+                        association.spearman());
     }
 
     private static Object of(Comparison.Row row, double level) {
@@ -185,24 +193,29 @@ public final class FitJson {
                 "normal", residuals.normal().stream()
                         .map(it -> object("row", it.row() + 1, "residual", it.residual(), "quantile", it.quantile())).toList(),
                 "positions", Residuals.POSITIONS,
-                "lack_of_fit", residuals.lackOfFit().map(lack -> object("f", lack.f(), "df", List.of(lack.above(), lack.below()), "p", lack.p(), "hint", lack.hintsAtAnotherCurve())),
-                "runs", residuals.runs().map(runs -> object("above", runs.above(), "below", runs.below(), "runs", runs.runs(), "p", runs.p(),
+                "lack_of_fit", residuals.lackOfFit().map(lack -> object("f", lack.f(), "df", List.of(lack.above(), lack.below()),
+                        "p", lack.p(), "hint", lack.hintsAtAnotherCurve())),
+                "runs", residuals.runs().map(runs -> object("above", runs.above(), "below", runs.below(), "runs", runs.runs(),
+                        "p", runs.p(),
                         "hint", runs.hintsAtAnotherCurve())));
     }
 
     private static Object of(SumsWorking working) {
         List<Object> columns = new ArrayList<>();
         for (SumsWorking.Column column : SumsWorking.Column.values()) {
-            columns.add(object("heading", column.heading(), "values", working.rows().stream().map(row -> row.value(column)).toList(),
+            columns.add(object("heading", column.heading(), "values", working.rows().stream()
+                    .map(row -> row.value(column)).toList(),
                     "sum", working.sum(column)));
         }
         return object("rows", working.rows().stream().map(row -> row.row() + 1).toList(),
                 "counts", working.rows().stream().map(SumsWorking.Row::count).toList(), "columns", columns,
-                "steps", working.steps().stream().map(step -> object("name", step.name(), "formula", step.formula(), "value", step.value())).toList());
+                "steps", working.steps().stream().map(step -> object("name", step.name(), "formula", step.formula(), "value",
+                        step.value())).toList());
     }
 
     private static Object of(MatrixWorking matrices) {
-        return object("terms", matrices.terms(), "x", matrices.x(), "xx", matrices.xx(), "inverse", matrices.inverse(), "xy", matrices.xy(),
+        return object("terms", matrices.terms(), "x", matrices.x(), "xx", matrices.xx(), "inverse", matrices.inverse(), "xy",
+                matrices.xy(),
                 "coefficients", matrices.coefficients(), "hat", matrices.hat());
     }
 

@@ -40,8 +40,8 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
 /**
- * The pages that students get back: the sheet with their answers, plots, marks and comments, and the key where that is wanted. What is
- * asked and what is right is the instructor's own exercise's, whatever the hand-in says it is.
+ * The pages that students get back: the sheet with their answers, plots, marks and comments, and the key where that is wanted.
+ * What is asked and what is right is the instructor's own exercise's, whatever the hand-in says it is.
  */
 public final class GiveBack {
 
@@ -79,8 +79,11 @@ public final class GiveBack {
         Findings findings = Findings.of(handIn.on(exercise).desk());
         List<Piece> first = new ArrayList<>();
         comments(work.comments(student)).forEach(comment -> first.add(new Piece.Comment(comment)));
-        List<String> about = List.of(exercise.heading().isBlank() ? "" : exercise.title(), variant(student), student.marked().script().pace().map(pace -> "handed in " + when(pace.handedIn())).orElse(""),
-                student.late() ? "late" : "", "marked " + date, work.exercise().inMarks().outOf(work.total(student), work.exercise().marks()));
+        List<String> about = List.of(exercise.heading().isBlank() ? "" : exercise.title(), variant(student), student.marked()
+                .script().pace().map(pace -> "handed in " + when(pace.handedIn())).orElse(""),
+                student.late()
+                        ? "late"
+                        : "", "marked " + date, work.exercise().inMarks().outOf(work.total(student), work.exercise().marks()));
         return WriteUp.marked(findings, about, first, state -> told(student, state, findings));
     }
 
@@ -90,7 +93,8 @@ public final class GiveBack {
     }
 
     private static String variant(Student student) {
-        return student.marked().script().copy().filter(copy -> copy.variant() > 0).map(copy -> "variant " + copy.variant()).orElse("");
+        return student.marked().script().copy().filter(copy -> copy.variant() > 0)
+                .map(copy -> "variant " + copy.variant()).orElse("");
     }
 
     /** A time in words, as the clock here shows it. */
@@ -105,12 +109,15 @@ public final class GiveBack {
         }
         Attempts given = student.marked().at(task.id());
         Award award = work.award(student, task.id());
-        String marks = work.exercise().inMarks().outOf(award.marks(), work.exercise().task(task.id()).orElseThrow().terms().marks()) + (award.standing() == Standing.UNREAD ? ", still to be read" : "");
+        String marks = work.exercise().inMarks().outOf(award.marks(), work.exercise().task(task.id()).orElseThrow().terms()
+                .marks()) + (award.standing() == Standing.UNREAD ? ", still to be read" : "");
         Truth truth = findings.at(findings.exercise().partOf(task.id()).orElseThrow()).truth();
         String answer = withKey && given.verdict().filter(Verdict::isRight).isEmpty() ? task.rightAnswer(truth) : "";
         // Where a person decided otherwise, what Hestra said of it would only confuse.
-        boolean overruled = award.decided() && given.verdict().filter(it -> Math.abs(it.earned() - award.marks()) > 1e-9).isPresent();
-        return new WriteUp.Told(outcome(award), overruled ? "" : given.verdict().map(Verdict::message).orElse(""), marks, comments(award.comments()), answer);
+        boolean overruled = award.decided() && given.verdict().filter(it -> Math.abs(it.earned() - award.marks()) > 1e-9)
+                .isPresent();
+        return new WriteUp.Told(outcome(award), overruled ? "" : given.verdict().map(Verdict::message).orElse(""), marks,
+                comments(award.comments()), answer);
     }
 
     private static Optional<Outcome> outcome(Award award) {
@@ -144,8 +151,8 @@ public final class GiveBack {
     }
 
     /**
-     * Writes the pages of all students into a folder, which is made where it is not there. Each is by itself: what fails for one is
-     * listed, and the others are written.
+     * Writes the pages of all students into a folder, which is made where it is not there. Each is by itself: what fails for one
+     * is listed, and the others are written.
      *
      * @param handIns the folder of their hand-ins
      * @param progress is told from several threads
@@ -154,7 +161,8 @@ public final class GiveBack {
     public Written write(Path handIns, Path folder, Set<Form> forms, Paper paper, Progress progress) {
         Set<String> taken = new HashSet<>();
         Map<Student, String> names = new LinkedHashMap<>();
-        work.roll().students().forEach(student -> names.put(student, free(Publication.safe(work.exercise().title(), "Exercise") + ", " + Publication.safe(student.name(), "student"), taken)));
+        work.roll().students().forEach(student -> names.put(student, free(Publication.safe(work.exercise().title(), "Exercise")
+                + ", " + Publication.safe(student.name(), "student"), taken)));
         AtomicInteger done = new AtomicInteger();
         // A page is much work, and each is by itself.
         List<Written> all = names.entrySet().parallelStream().map(entry -> {
@@ -162,7 +170,8 @@ public final class GiveBack {
             progress.tell((double) done.incrementAndGet() / names.size());
             return written;
         }).toList();
-        return new Written(all.stream().flatMap(it -> it.files.stream()).toList(), all.stream().flatMap(it -> it.failures.stream()).toList());
+        return new Written(all.stream().flatMap(it -> it.files.stream()).toList(), all.stream()
+                .flatMap(it -> it.failures.stream()).toList());
     }
 
     private Written write(Student student, String name, Path handIns, Path folder, Set<Form> forms, Paper paper) {
@@ -192,10 +201,12 @@ public final class GiveBack {
     }
 
     private static Written failed(Student student, List<Path> written, Throwable why) {
-        return new Written(written, List.of(student.name() + ": the page could not be written (" + (why.getMessage() == null ? why.getClass().getSimpleName() : why.getMessage()) + ")."));
+        return new Written(written, List.of(student.name() + ": the page could not be written ("
+                + (why.getMessage() == null ? why.getClass().getSimpleName() : why.getMessage()) + ")."));
     }
 
     private static String free(String name, Set<String> taken) {
-        return Stream.iterate(1, i -> i + 1).map(i -> i == 1 ? name : name + " (" + i + ")").filter(it -> taken.add(it.toLowerCase(Locale.ROOT))).findFirst().orElseThrow();
+        return Stream.iterate(1, i -> i + 1).map(i -> i == 1 ? name : name + " (" + i + ")")
+                .filter(it -> taken.add(it.toLowerCase(Locale.ROOT))).findFirst().orElseThrow();
     }
 }

@@ -20,7 +20,10 @@ import org.apache.pdfbox.io.IOUtils;
 import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.apache.pdfbox.multipdf.PDFMergerUtility;
 
-/** An exercise on paper, as one PDF: the sheet of each variant with room for the answers, or its key. Each variant begins on a page of its own. */
+/**
+ * An exercise on paper, as one PDF: the sheet of each variant with room for the answers, or its key. Each variant begins on a
+ * page of its own.
+ */
 public final class Handout {
 
     private static final Template TEMPLATE = PageTemplate.template("handout");
@@ -45,13 +48,15 @@ public final class Handout {
      * @param names for whom each variant is, in their order; empty where nobody is named
      * @throws Progress.Stopped where that is wanted; then nothing is written
      */
-    public static void write(Exercise exercise, List<Variant> variants, List<String> names, Paper paper, Path file, Progress progress) throws IOException {
+    public static void write(Exercise exercise, List<Variant> variants, List<String> names, Paper paper, Path file,
+            Progress progress) throws IOException {
         Handout handout = new Handout(exercise, paper, false);
         FileWriting.write(file, out -> handout.pages(variants, names, progress, out));
     }
 
     /** Writes the key to it, with the keys of all variants at its end. */
-    public static void writeKey(Exercise exercise, List<Variant> variants, Paper paper, Path file, Progress progress) throws IOException {
+    public static void writeKey(Exercise exercise, List<Variant> variants, Paper paper, Path file, Progress progress)
+            throws IOException {
         Handout handout = new Handout(exercise, paper, true);
         FileWriting.write(file, out -> handout.pages(variants, List.of(), progress, out));
     }
@@ -60,7 +65,9 @@ public final class Handout {
         List<byte[]> documents = new ArrayList<>();
         for (int from = 0; from < variants.size(); from += AT_ONCE) {
             int to = Math.min(variants.size(), from + AT_ONCE);
-            documents.add(document(variants.subList(from, to), names.subList(Math.min(from, names.size()), Math.min(to, names.size())), key && to == variants.size() && variants.size() > 1 ? variants : List.of()));
+            documents.add(document(variants.subList(from, to),
+                    names.subList(Math.min(from, names.size()), Math.min(to, names.size())),
+                    key && to == variants.size() && variants.size() > 1 ? variants : List.of()));
             progress.tell((double) to / variants.size());
         }
         if (documents.size() == 1) {
@@ -79,7 +86,8 @@ public final class Handout {
         PdfDrawings drawings = new PdfDrawings(paper.textWidth());
         List<Map<String, Object>> sheets = new ArrayList<>();
         // What lines are broken by is the page without a name.
-        StringBuilder style = new StringBuilder(String.format(Locale.ROOT, "@page { size: %.1fmm %.1fmm; margin: %.0fmm; }%n", paper.width(), paper.height(), Paper.MARGIN));
+        StringBuilder style = new StringBuilder(String.format(Locale.ROOT, "@page { size: %.1fmm %.1fmm; margin: %.0fmm; }%n",
+                paper.width(), paper.height(), Paper.MARGIN));
         for (int i = 0; i < variants.size(); i++) {
             Variant variant = variants.get(i);
             sheets.add(sheet("v" + i, variant, i < names.size() ? names.get(i) : "", drawings));
@@ -95,7 +103,8 @@ public final class Handout {
             sheets.add(all);
             style.append(page("all", exercise.title() + " \u00b7 key"));
         }
-        String html = XmlText.clean(TEMPLATE.execute(Map.of("title", title(), "style", style + PageTemplate.resource("handout.css"), "sheets", sheets)));
+        String html = XmlText.clean(TEMPLATE.execute(Map.of("title", title(), "style",
+                style + PageTemplate.resource("handout.css"), "sheets", sheets)));
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         PdfPage.render(html, drawings, bytes);
         return bytes.toByteArray();
@@ -120,14 +129,17 @@ public final class Handout {
     }
 
     private String foot(Variant variant) {
-        String title = exercise.title().length() > LONGEST_FOOT ? exercise.title().substring(0, LONGEST_FOOT) + "\u2026" : exercise.title();
+        String title = exercise.title().length() > LONGEST_FOOT
+                ? exercise.title().substring(0, LONGEST_FOOT) + "\u2026" : exercise.title();
         return title + (key ? " \u00b7 key" : "") + (variant.number() == 0 ? "" : " \u00b7 " + variant.number());
     }
 
     /** The page of a variant, with what stands at its foot. */
     private String page(String name, String foot) {
         String text = "font-family: 'Source Sans 3'; font-size: 8.5pt; color: #444444;";
-        return String.format(Locale.ROOT, "@page %s { size: %.1fmm %.1fmm; margin: %.0fmm; @bottom-left { content: \"%s\"; %s } @bottom-right { content: counter(page) ' of ' counter(pages); %s } }%n",
+        return String.format(Locale.ROOT,
+                "@page %s { size: %.1fmm %.1fmm; margin: %.0fmm; @bottom-left { content: \"%s\"; %s } @bottom-right { content: "
+                + "counter(page) ' of ' counter(pages); %s } }%n",
                 name, paper.width(), paper.height(), Paper.MARGIN, escaped(foot), text, text);
     }
 

@@ -27,7 +27,10 @@ import hestra.task.Task;
 import hestra.task.Truth;
 import hestra.tracing.Picture;
 
-/** What stands on the handout of one variant, for the template: texts, data with empty axes, and each task with room for its answer. */
+/**
+ * What stands on the handout of one variant, for the template: texts, data with empty axes, and each task with room for its
+ * answer.
+ */
 final class HandoutPieces {
 
     private static final double RATIO = 0.55;
@@ -73,17 +76,21 @@ final class HandoutPieces {
 
     private void block(Block block, Part part, Truth truth) {
         switch (block) {
-            case Block.Prose(String _, String text) -> pieces.add(Map.of("text", Prose.html(LiveText.fill(text, part, exercise.mark()))));
+            case Block.Prose(String _, String text) ->
+                    pieces.add(Map.of("text", Prose.html(LiveText.fill(text, part, exercise.mark()))));
             case Block.Illustration(String _, Picture picture, String caption, String alternative) ->
-                pieces.add(Map.of("image", Map.of("source", source(picture.bytes()), "caption", LiveText.fill(caption, part, exercise.mark()), "alternative", alternative)));
+                pieces.add(Map.of("image", Map.of("source", source(picture.bytes()), "caption",
+                        LiveText.fill(caption, part, exercise.mark()), "alternative", alternative)));
             case Block.Plot plot -> {
                 PlotContent content = FixedPlot.of(exercise, part, plot);
                 String caption = LiveText.fill(plot.caption(), part, exercise.mark());
                 pieces.add(Map.of("figure", Map.of("caption", caption,
-                        "drawing", drawings.plot(new Piece.Plot(layout -> ScatterPlot.describe(content, layout), RATIO, "", "", caption.isBlank() ? "A plot of the data" : caption), 1))));
+                        "drawing", drawings.plot(new Piece.Plot(layout -> ScatterPlot.describe(content, layout), RATIO, "", "",
+                                caption.isBlank() ? "A plot of the data" : caption), 1))));
             }
             case Block.Printed(String _, String caption) -> data(truth.printed(), LiveText.fill(caption, part, exercise.mark()));
-            case Block.Formula(String _, String formula) -> pieces.add(Map.of("formula", LiveText.fill(formula, part, exercise.mark())));
+            case Block.Formula(String _, String formula) ->
+                    pieces.add(Map.of("formula", LiveText.fill(formula, part, exercise.mark())));
             case Block.Strange _ -> { }
             case Block.Asked(Task task) -> task(task, part, truth);
         }
@@ -98,19 +105,24 @@ final class HandoutPieces {
         int height = Math.max(1, (rows + beside - 1) / beside);
         List<Map<String, Object>> columns = new ArrayList<>();
         for (int from = 0; from < rows; from += height) {
-            columns.add(Map.of("headings", headings, "lines", IntStream.range(from, Math.min(rows, from + height)).mapToObj(row -> Map.of("cells",
-                    IntStream.range(0, table.width()).mapToObj(column -> table.row(row).cell(column).text()).toList())).toList()));
+            columns.add(Map.of("headings", headings, "lines", IntStream.range(from, Math.min(rows, from + height))
+                    .mapToObj(row -> Map.of("cells",
+                    IntStream.range(0, table.width()).mapToObj(column -> table.row(row).cell(column).text()).toList()))
+                            .toList()));
         }
-        String left = rows < table.size() ? "The first " + rows + " of " + Counted.of(table.size(), "row") + "; all are in the file." : "";
+        String left = rows < table.size()
+                ? "The first " + rows + " of " + Counted.of(table.size(), "row") + "; all are in the file." : "";
         boolean axesFit = columns.size() * table.width() <= 4;
-        pieces.add(Map.of("data", Map.of("columns", columns, "axes", axesFit ? List.of(axes()) : List.of(), "axesBelow", axesFit ? List.of() : List.of(axes()),
+        pieces.add(Map.of("data", Map.of("columns", columns, "axes", axesFit ? List.of(axes()) : List.of(), "axesBelow",
+                axesFit ? List.of() : List.of(axes()),
                 "note", (caption + " " + left).strip())));
     }
 
     private String axes() {
         double width = SQUARES_ACROSS * SQUARE;
         double height = SQUARES_UP * SQUARE;
-        return drawings.painting(graphics -> squares(graphics, width, height), width + 2, height + 2, "Empty squared paper for a plot");
+        return drawings.painting(graphics -> squares(graphics, width, height), width + 2, height + 2,
+                "Empty squared paper for a plot");
     }
 
     private static void squares(Graphics2D graphics, double width, double height) {
@@ -139,11 +151,17 @@ final class HandoutPieces {
     private static Map<String, Object> form(OnPaper form) {
         return switch (form) {
             case OnPaper.Lines(int count) -> Map.of("lines", IntStream.range(0, count).boxed().toList());
-            case OnPaper.Blank(String before, String after, boolean wide) -> Map.of("blank", Map.of("before", before, "after", after, "width", wide ? "wide" : "short"));
-            case OnPaper.Choices(ChoiceRow row) -> Map.of("choices", Map.of("name", asked(row).isEmpty() ? List.of() : List.of(asked(row)), "options", row.options()));
+            case OnPaper.Blank(String before, String after, boolean wide) ->
+                    Map.of("blank", Map.of("before", before, "after", after, "width", wide ? "wide" : "short"));
+            case OnPaper.Choices(ChoiceRow row) ->
+                    Map.of("choices", Map.of("name", asked(row).isEmpty() ? List.of() : List.of(asked(row)), "options",
+                            row.options()));
             case OnPaper.Grid(List<String> headings, List<String> lines) -> Map.of("grid", Map.of("headings", headings,
-                    "rows", lines.stream().map(name -> Map.of("name", name, "cells", headings.subList(1, headings.size()))).toList()));
-            case OnPaper.Gaps(SentenceFrame frame) -> Map.of("gaps", Map.of("pieces", IntStream.range(0, frame.pieces().size()).mapToObj(i -> Map.of("text", frame.pieces().get(i), "gap", i < frame.gaps())).toList()));
+                    "rows", lines.stream().map(name -> Map.of("name", name, "cells", headings.subList(1, headings.size())))
+                            .toList()));
+            case OnPaper.Gaps(SentenceFrame frame) ->
+                    Map.of("gaps", Map.of("pieces", IntStream.range(0, frame.pieces().size())
+                            .mapToObj(i -> Map.of("text", frame.pieces().get(i), "gap", i < frame.gaps())).toList()));
             case OnPaper.OnTheAxes _ -> Map.of("said", "Draw it on the squared paper. Label both axes with name and unit.");
             case OnPaper.InTheProgram _ -> Map.of("said", "This one is done in Hestra, not on paper.");
         };

@@ -29,7 +29,8 @@ public final class HtmlPage {
         public String plot(Piece.Plot plot, double share) {
             count++;
             double width = WIDTH * share;
-            return FigureImage.svg(plot.drawing().at(new Layout(width, width * plot.ratio(), 1)), Palette.LIGHT, plot.alternative(), count);
+            return FigureImage.svg(plot.drawing().at(new Layout(width, width * plot.ratio(), 1)), Palette.LIGHT,
+                    plot.alternative(), count);
         }
 
         @Override

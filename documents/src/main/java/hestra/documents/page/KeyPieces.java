@@ -42,7 +42,8 @@ final class KeyPieces {
         List<Map<String, Object>> pieces = new ArrayList<>();
         for (Part part : exercise.parts()) {
             if (exercise.parts().size() > 1) {
-                pieces.add(Map.of("heading", "Part " + (exercise.indexOf(part) + 1) + (part.heading().isBlank() ? "" : ": " + part.heading())));
+                pieces.add(Map.of("heading", "Part " + (exercise.indexOf(part) + 1)
+                        + (part.heading().isBlank() ? "" : ": " + part.heading())));
             }
             plot(exercise, part, drawings, pieces);
             if (!part.tasks().isEmpty()) {
@@ -58,13 +59,17 @@ final class KeyPieces {
             return;
         }
         PlotContent content = truth.showing(EnumSet.of(Layer.POINTS, Layer.LINE), true);
-        pieces.add(Map.of("figure", Map.of("caption", "", "drawing", drawings.plot(new Piece.Plot(layout -> ScatterPlot.describe(content, layout), RATIO, "", "", FigureText.of(truth)), 1))));
+        pieces.add(Map.of("figure",
+                Map.of("caption", "", "drawing", drawings.plot(new Piece.Plot(layout -> ScatterPlot.describe(content, layout),
+                        RATIO, "", "", FigureText.of(truth)), 1))));
         Optional<LineFit> line = truth.fit().line();
         if (line.isPresent() && truth.curveInHand().isPresent()) {
             pieces.add(Map.of("equation", Map.of("drawing", drawings.equation(truth.equation(truth.curveInHand().get())))));
             NumberStyle style = truth.style();
-            List<Map<String, String>> values = Stream.of(Map.of("name", "r", "value", style.show(line.get().r())), Map.of("name", "R\u00b2", "value", style.show(line.get().rSquared())),
-                    Map.of("name", "s", "value", style.show(line.get().residualStandardError()) + truth.y().unitAfterNumber()), Map.of("name", "n", "value", Integer.toString(truth.pairs().n()))).toList();
+            List<Map<String, String>> values = Stream.of(Map.of("name", "r", "value", style.show(line.get().r())),
+                    Map.of("name", "R\u00b2", "value", style.show(line.get().rSquared())),
+                    Map.of("name", "s", "value", style.show(line.get().residualStandardError()) + truth.y().unitAfterNumber()),
+                            Map.of("name", "n", "value", Integer.toString(truth.pairs().n()))).toList();
             pieces.add(Map.of("values", Map.of("list", values)));
         }
     }
@@ -73,8 +78,10 @@ final class KeyPieces {
         Truth truth = part.truth(exercise.mark());
         return part.tasks().stream().map(task -> {
             Key key = task.key(truth);
-            String wrong = String.join(" \u00b7 ", key.recognised().stream().limit(MOST_WRONG).map(it -> it.answer() + " " + it.mistake().inWords()).toList());
-            return Map.of("task", (exercise.indexOf(task.id()) + 1) + " " + task.terms().title(), "key", key.text(), "wrong", wrong, "marks", Integer.toString(task.terms().marks()));
+            String wrong = String.join(" \u00b7 ", key.recognised().stream().limit(MOST_WRONG)
+                    .map(it -> it.answer() + " " + it.mistake().inWords()).toList());
+            return Map.of("task", (exercise.indexOf(task.id()) + 1) + " " + task.terms().title(), "key", key.text(), "wrong",
+                    wrong, "marks", Integer.toString(task.terms().marks()));
         }).toList();
     }
 
@@ -82,14 +89,18 @@ final class KeyPieces {
     static List<Map<String, Object>> together(List<Variant> variants) {
         List<Task> tasks = variants.getFirst().exercise().tasks();
         List<Map<Integer, String>> keys = variants.stream().map(KeyPieces::keys).toList();
-        List<Integer> shown = IntStream.range(0, tasks.size()).filter(i -> keys.stream().allMatch(it -> it.get(i).length() <= LONGEST_SHORT)).boxed().toList();
+        List<Integer> shown = IntStream.range(0, tasks.size())
+                .filter(i -> keys.stream().allMatch(it -> it.get(i).length() <= LONGEST_SHORT)).boxed().toList();
         List<Map<String, Object>> tables = new ArrayList<>();
         for (int from = 0; from < shown.size(); from += MOST_COLUMNS) {
             List<Integer> columns = shown.subList(from, Math.min(shown.size(), from + MOST_COLUMNS));
             Map<String, Object> table = new HashMap<>();
             table.put("title", "All " + variants.size() + " variants");
-            table.put("headings", Stream.concat(Stream.of("variant"), columns.stream().map(i -> (i + 1) + " " + tasks.get(i).terms().title())).toList());
-            table.put("lines", IntStream.range(0, variants.size()).mapToObj(k -> Map.of("cells", Stream.concat(Stream.of(Integer.toString(variants.get(k).number())), columns.stream().map(i -> keys.get(k).get(i))).toList())).toList());
+            table.put("headings", Stream.concat(Stream.of("variant"), columns.stream()
+                    .map(i -> (i + 1) + " " + tasks.get(i).terms().title())).toList());
+            table.put("lines", IntStream.range(0, variants.size())
+                    .mapToObj(k -> Map.of("cells", Stream.concat(Stream.of(Integer.toString(variants.get(k).number())),
+                            columns.stream().map(i -> keys.get(k).get(i))).toList())).toList());
             tables.add(Map.of("all", table));
         }
         return tables;

@@ -13,16 +13,17 @@ final class MathMl {
 
     /** The response under its hat, equals, and the curve. */
     static String of(Equation equation) {
-        StringBuilder math = new StringBuilder("<math xmlns=\"http://www.w3.org/1998/Math/MathML\" display=\"block\" alttext=\"predicted ").append(XmlText.escaped(equation.plain())).append("\"><mover accent=\"true\"><mtext>")
+        StringBuilder math =
+                new StringBuilder("<math xmlns=\"http://www.w3.org/1998/Math/MathML\" display=\"block\" alttext=\"predicted ")
+                .append(XmlText.escaped(equation.plain())).append("\"><mover accent=\"true\"><mtext>")
                 .append(XmlText.escaped(equation.response())).append("</mtext><mo>^</mo></mover><mo>=</mo>");
         List<Piece> pieces = equation.pieces();
-        for (int i = 0; i < pieces.size(); i++) {
-            boolean isBase = i + 1 < pieces.size() && isRaised(pieces.get(i + 1));
-            if (isBase) {
-                math.append("<msup>").append(element(pieces.get(i))).append(element(pieces.get(++i))).append("</msup>");
-            } else {
-                math.append(element(pieces.get(i)));
-            }
+        int next = 0;
+        while (next < pieces.size()) {
+            boolean isBase = next + 1 < pieces.size() && isRaised(pieces.get(next + 1));
+            String element = element(pieces.get(next));
+            math.append(isBase ? "<msup>" + element + element(pieces.get(next + 1)) + "</msup>" : element);
+            next += isBase ? 2 : 1;
         }
         return math.append("</math>").toString();
     }
@@ -34,7 +35,8 @@ final class MathMl {
     private static String element(Piece piece) {
         int times = piece.kind() == Kind.RAISED_NAME ? piece.text().indexOf('·') : -1;
         if (times > 0) {
-            return "<mrow><mn>" + XmlText.escaped(piece.text().substring(0, times)) + "</mn><mo>·</mo><mtext>" + XmlText.escaped(piece.text().substring(times + 1)) + "</mtext></mrow>";
+            return "<mrow><mn>" + XmlText.escaped(piece.text().substring(0, times)) + "</mn><mo>·</mo><mtext>"
+                    + XmlText.escaped(piece.text().substring(times + 1)) + "</mtext></mrow>";
         }
         String name = switch (piece.kind()) {
             case FIGURE, RAISED_FIGURE -> "mn";

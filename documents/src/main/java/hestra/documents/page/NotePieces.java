@@ -70,12 +70,14 @@ public final class NotePieces {
     /** All that stands on a sheet, in its order. */
     static List<Piece> ofSheet(Findings findings) {
         OwnSheet sheet = findings.work().sheet();
-        return sheet.notes().stream().flatMap(note -> of(note, sheet, note instanceof Note.Shown shown ? findings.of(shown) : findings).stream()).toList();
+        return sheet.notes().stream().flatMap(note -> of(note, sheet,
+                note instanceof Note.Shown shown ? findings.of(shown) : findings).stream()).toList();
     }
 
     /** The plot, the equation and the readings as they are, for a page on which nothing else stands. */
     static List<Piece> asItIs(Findings findings) {
-        OwnSheet sheet = new OwnSheet(List.of(kept("a", Keepable.FIGURE), kept("b", Keepable.EQUATION), kept("c", Keepable.READINGS), kept("d", Keepable.DATA)), List.of());
+        OwnSheet sheet = new OwnSheet(List.of(kept("a", Keepable.FIGURE), kept("b", Keepable.EQUATION),
+                kept("c", Keepable.READINGS), kept("d", Keepable.DATA)), List.of());
         return sheet.notes().stream().flatMap(note -> of(note, sheet, findings).stream()).toList();
     }
 
@@ -87,8 +89,10 @@ public final class NotePieces {
         return switch (what) {
             case FIGURE -> List.of(plot(findings.plot().kept(), caption));
             case STRIP -> List.of(strip(findings.strip().kept(), findings.work().plot().strip(), STRIP_RATIO, label(), caption));
-            case RESIDUALS -> List.of(new Piece.Plots(Stream.of(StripKind.AGAINST_X, StripKind.AGAINST_FITTED, StripKind.IN_ORDER, StripKind.NORMAL)
-                    .map(kind -> strip(findings.strip().kept(), kind, SMALL_RATIO, "", kind.title())).toList(), label(), caption));
+            case RESIDUALS -> List.of(new Piece.Plots(Stream.of(StripKind.AGAINST_X, StripKind.AGAINST_FITTED, StripKind.IN_ORDER,
+                    StripKind.NORMAL)
+                    .map(kind -> strip(findings.strip().kept(), kind, SMALL_RATIO, "", kind.title())).toList(), label(),
+                    caption));
             case EQUATION -> equation(caption);
             case READINGS -> readings(caption);
             case SUMMARY -> summary(caption);
@@ -107,12 +111,14 @@ public final class NotePieces {
 
     private Piece.Plot plot(PlotContent content, String caption) {
         PlotContent small = content.withoutEquations();
-        return new Piece.Plot(layout -> ScatterPlot.describe(layout.width() < ROOM_FOR_EQUATIONS * layout.type() ? small : content, layout), RATIO,
+        return new Piece.Plot(layout -> ScatterPlot.describe(layout.width() < ROOM_FOR_EQUATIONS * layout.type()
+                ? small : content, layout), RATIO,
                 label(), caption, FigureText.of(findings));
     }
 
     private Piece.Plot strip(PlotContent content, StripKind kind, double ratio, String label, String caption) {
-        return new Piece.Plot(layout -> ResidualStrip.describe(content, kind, layout), ratio, label, caption, FigureText.ofStrip(findings, kind));
+        return new Piece.Plot(layout -> ResidualStrip.describe(content, kind, layout), ratio, label, caption,
+                FigureText.ofStrip(findings, kind));
     }
 
     private List<Piece> equation(String caption) {
@@ -121,7 +127,8 @@ public final class NotePieces {
             return List.of(new Piece.Remark(NOTHING));
         }
         Piece set = new Piece.Set(findings.narrowEquation(curve.get()), caption);
-        return findings.hasLongNames() ? List.of(set, new Piece.Remark("y: " + findings.y().name() + "; x: " + findings.x().name())) : List.of(set);
+        return findings.hasLongNames()
+                ? List.of(set, new Piece.Remark("y: " + findings.y().name() + "; x: " + findings.x().name())) : List.of(set);
     }
 
     private List<Piece> readings(String caption) {
@@ -130,16 +137,22 @@ public final class NotePieces {
             return List.of(new Piece.Remark(NOTHING));
         }
         List<Piece.Values.Value> values = new CurveReport(findings).values(curve.get());
-        String title = caption.isBlank() ? Words.capitalized(curve.get().inWords()) + ", " + Counted.of(findings.pairs().n(), "point") : caption;
+        String title = caption.isBlank()
+                ? Words.capitalized(curve.get().inWords()) + ", " + Counted.of(findings.pairs().n(), "point") : caption;
         return List.of(new Piece.Values(title, values));
     }
 
     private List<Piece> summary(String caption) {
         Overview overview = Overview.of(findings);
         List<Line> lines = new ArrayList<>();
-        overview.variables().lines().forEach(line -> lines.add(Line.of(line.name(), line.entries().getFirst().text(), line.entries().getLast().text())));
-        List<Piece.Values.Value> together = overview.association().lines().stream().map(line -> new Piece.Values.Value(line.name(), line.entries().getFirst().text())).toList();
-        return List.of(new Piece.Table(label(), caption.isBlank() ? "Summary of " + findings.x().name() + " and " + findings.y().name() : caption, List.of("", overview.variables().headings().getFirst(), overview.variables().headings().getLast()), lines),
+        overview.variables().lines().forEach(line -> lines.add(Line.of(line.name(), line.entries().getFirst().text(),
+                line.entries().getLast().text())));
+        List<Piece.Values.Value> together = overview.association().lines().stream()
+                .map(line -> new Piece.Values.Value(line.name(), line.entries().getFirst().text())).toList();
+        return List.of(new Piece.Table(label(), caption.isBlank() ? "Summary of " + findings.x().name() + " and " + findings.y()
+                .name()
+                : caption, List.of("", overview.variables().headings().getFirst(), overview.variables().headings().getLast()),
+                lines),
                 new Piece.Values("", together));
     }
 
@@ -150,15 +163,19 @@ public final class NotePieces {
             return List.of(new Piece.Remark(NOTHING));
         }
         List<String> headings = Stream.concat(Stream.of(""), section.lines().stream().map(Section.Line::name)).toList();
-        List<Line> lines = IntStream.range(0, section.headings().size()).mapToObj(i -> new Line(Stream.concat(Stream.of(section.headings().get(i)),
+        List<Line> lines = IntStream.range(0, section.headings().size())
+                .mapToObj(i -> new Line(Stream.concat(Stream.of(section.headings().get(i)),
                 section.lines().stream().map(line -> line.entries().get(i).text())).toList(), false)).toList();
         return List.of(new Piece.Table(label(), caption.isBlank() ? section.title() : caption, headings, lines),
-                new Piece.Values("", overview.fit().lines().stream().map(line -> new Piece.Values.Value(line.name(), line.entries().getFirst().text())).toList()));
+                new Piece.Values("", overview.fit().lines().stream()
+                        .map(line -> new Piece.Values.Value(line.name(), line.entries().getFirst().text())).toList()));
     }
 
     private List<Piece> predictions(String caption) {
-        String title = caption.isBlank() ? "Predictions of the " + findings.curveInHand().map(CurveOnData::inWords).orElse("curve") : caption;
-        return List.of(new CurveReport(findings).predictionTable(label(), title).orElse(new Piece.Remark("No predictions are kept yet. Keep one by the bookmark beside it.")));
+        String title = caption.isBlank()
+                ? "Predictions of the " + findings.curveInHand().map(CurveOnData::inWords).orElse("curve") : caption;
+        return List.of(new CurveReport(findings).predictionTable(label(), title)
+                .orElse(new Piece.Remark("No predictions are kept yet. Keep one by the bookmark beside it.")));
     }
 
     private Piece correlations(String caption) {
@@ -170,7 +187,8 @@ public final class NotePieces {
         List<Line> lines = new ArrayList<>();
         for (int i = 0; i < columns.size(); i++) {
             List<String> cells = new ArrayList<>(List.of(table.variable(columns.get(i)).name()));
-            matrix.entries().get(i).forEach(entry -> cells.add(findings.isOpen(Aid.R) ? findings.style().withDigits(3).share(entry) : NumberStyle.UNDEFINED));
+            matrix.entries().get(i).forEach(entry -> cells.add(findings.isOpen(Aid.R) ? findings.style().withDigits(3)
+                    .share(entry) : NumberStyle.UNDEFINED));
             lines.add(new Line(cells, false));
         }
         return new Piece.Table(label(), caption.isBlank() ? "r of each pair of columns" : caption, headings, lines);
@@ -195,10 +213,13 @@ public final class NotePieces {
             if (row.cell(roles.explanatory()).isEmpty() && row.cell(roles.response()).isEmpty()) {
                 continue;
             }
-            List<String> cells = new ArrayList<>(Arrays.asList(Integer.toString(i + 1), table.shown(i, roles.explanatory()), table.shown(i, roles.response())));
+            List<String> cells = new ArrayList<>(Arrays.asList(Integer.toString(i + 1), table.shown(i, roles.explanatory()),
+                    table.shown(i, roles.response())));
             if (residuals) {
-                boolean measured = row.cell(roles.explanatory()) instanceof Cell.Measured && row.cell(roles.response()) instanceof Cell.Measured;
-                cells.add(measured ? findings.residual(i).map(it -> findings.precision().y().show(it, 1, findings.style())).orElse("") : "");
+                boolean measured = row.cell(roles.explanatory()) instanceof Cell.Measured
+                        && row.cell(roles.response()) instanceof Cell.Measured;
+                cells.add(measured
+                        ? findings.residual(i).map(it -> findings.precision().y().show(it, 1, findings.style())).orElse("") : "");
             }
             if (reasons) {
                 cells.add(row.setAside().map(reason -> "set aside: " + reason).orElse(""));

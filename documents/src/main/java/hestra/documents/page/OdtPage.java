@@ -23,7 +23,10 @@ import org.odftoolkit.odfdom.doc.OdfTextDocument;
 import org.odftoolkit.odfdom.dom.OdfDocumentNamespace;
 import org.w3c.dom.Element;
 
-/** A page as an OpenDocument text, to be gone on with in a word processor: headings, lists and tables are what they say they are, figures are pictures with their text. */
+/**
+ * A page as an OpenDocument text, to be gone on with in a word processor: headings, lists and tables are what they say they are,
+ * figures are pictures with their text.
+ */
 public final class OdtPage {
 
     private static final double WIDTH = 620;
@@ -80,8 +83,10 @@ public final class OdtPage {
             case Piece.Heading(int level, String text) -> writer.heading(level, text);
             case Piece.Text(String markup) -> writer.prose(Prose.parse(markup), writer.body());
             case Piece.Plot plot -> captioned(plot.label(), plot.caption(), () -> plot(plot, writer.body(), 1));
-            case Piece.Plots(List<Piece.Plot> plots, String label, String caption) -> captioned(label, caption, () -> tiles(plots));
-            case Piece.Image(Picture picture, String caption, String alternative) -> captioned("", caption, () -> image(picture, alternative));
+            case Piece.Plots(List<Piece.Plot> plots, String label, String caption) ->
+                    captioned(label, caption, () -> tiles(plots));
+            case Piece.Image(Picture picture, String caption, String alternative) ->
+                    captioned("", caption, () -> image(picture, alternative));
             case Piece.Table table -> table(table);
             case Piece.Set(Equation equation, String after) -> {
                 equation(equation);
@@ -94,7 +99,8 @@ public final class OdtPage {
                 if (!title.isBlank()) {
                     writer.paragraph("Remark", title);
                 }
-                writer.paragraph("Standard", String.join("  ·  ", values.stream().map(value -> value.name() + " " + value.value()).toList()));
+                writer.paragraph("Standard", String.join("  ·  ", values.stream().map(value -> value.name() + " " + value.value())
+                        .toList()));
             }
             case Piece.Answered answered -> answered(answered);
             case Piece.Remark(String text) -> writer.paragraph("Remark", text);
@@ -159,7 +165,8 @@ public final class OdtPage {
         double width = WIDTH * share;
         Figure figure = plot.drawing().at(new Layout(width, width * plot.ratio(), 1));
         pictures++;
-        String svg = "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n" + FigureImage.svg(figure, Palette.ON_WHITE, plot.alternative(), pictures);
+        String svg = "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n"
+                + FigureImage.svg(figure, Palette.ON_WHITE, plot.alternative(), pictures);
         byte[] png = new PlotSheet(figure, Optional.empty(), Optional.empty(), Palette.ON_WHITE).png();
         Element frame = frame(parent, textWidth * share, textWidth * share * plot.ratio(), plot.alternative());
         // A vector first, and the same in pixels for programs that show no vectors.
@@ -252,7 +259,8 @@ public final class OdtPage {
         Element header = writer.element(TABLE, "table:table-header-rows");
         Element first = writer.element(TABLE, "table:table-row");
         for (int column = 0; column < width; column++) {
-            writer.paragraph(cell(first, "HeadCell"), set.numbers().get(column) ? "TableNumberHeading" : "TableHeading", described.headings().get(column));
+            writer.paragraph(cell(first, "HeadCell"), set.numbers().get(column) ? "TableNumberHeading" : "TableHeading",
+                    described.headings().get(column));
         }
         header.appendChild(first);
         table.appendChild(header);
@@ -260,7 +268,8 @@ public final class OdtPage {
             Element line = writer.element(TABLE, "table:table-row");
             boolean struck = described.lines().get(row).struckOut();
             for (int column = 0; column < width; column++) {
-                Element paragraph = writer.paragraph(cell(line, "Cell"), set.numbers().get(column) ? "TableNumber" : "TableWords", struck && set.numbers().get(column) ? "" : set.cells().get(column).get(row));
+                Element paragraph = writer.paragraph(cell(line, "Cell"), set.numbers().get(column) ? "TableNumber" : "TableWords",
+                        struck && set.numbers().get(column) ? "" : set.cells().get(column).get(row));
                 if (struck && set.numbers().get(column)) {
                     String text = set.cells().get(column).get(row);
                     int end = Aligned.end(text);
@@ -295,7 +304,9 @@ public final class OdtPage {
         object.setAttributeNS(XLINK, "xlink:actuate", "onLoad");
         frame.appendChild(object);
         // For programs that set no formulas.
-        addImage(frame, "ObjectReplacements/" + path + ".svg", ("<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n" + picture.svg(Palette.ON_WHITE, formulas)).getBytes(StandardCharsets.UTF_8), "image/svg+xml");
+        addImage(frame, "ObjectReplacements/" + path + ".svg",
+                ("<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n" + picture.svg(Palette.ON_WHITE, formulas))
+                .getBytes(StandardCharsets.UTF_8), "image/svg+xml");
         describe(frame, "predicted " + equation.plain());
         paragraph.appendChild(frame);
     }

@@ -28,7 +28,8 @@ final class OdtStyles {
 
     /** Adds all of them, and sets the paper. */
     void add(Paper paper) {
-        paragraph("Standard", "", "fo:font-family", "Source Sans 3", "fo:font-size", "11pt", "fo:line-height", "140%", "fo:margin-bottom", "0.2cm");
+        paragraph("Standard", "", "fo:font-family", "Source Sans 3", "fo:font-size", "11pt", "fo:line-height", "140%",
+                "fo:margin-bottom", "0.2cm");
         heading(1, "20pt");
         heading(2, "14pt");
         heading(3, "12pt");
@@ -36,7 +37,8 @@ final class OdtStyles {
         paragraph("Remark", "Standard", "fo:font-size", "10pt", "fo:color", "#5C6873");
         paragraph("Formula", "Standard", "fo:font-family", "Source Serif 4", "fo:font-size", "12pt", "fo:margin-left", "0.5cm");
         paragraph("Figure", "Standard", "fo:margin-top", "0.3cm", "fo:margin-bottom", "0.1cm", "fo:keep-with-next", "always");
-        paragraph("Answer", "Standard", "fo:margin-left", "0.5cm", "fo:border-left", "0.06cm solid #DAD5C9", "fo:padding-left", "0.3cm");
+        paragraph("Answer", "Standard", "fo:margin-left", "0.5cm", "fo:border-left", "0.06cm solid #DAD5C9", "fo:padding-left",
+                "0.3cm");
         paragraph("Room", "Standard", "fo:border", "0.02cm solid #5C6873", "fo:padding", "0.2cm", "fo:margin-bottom", "3cm");
         paragraph("TableWords", "Standard", "fo:font-size", "10pt", "fo:margin-bottom", "0cm");
         paragraph("TableNumber", "Standard", "fo:font-size", "10pt", "fo:margin-bottom", "0cm", "fo:text-align", "end");
@@ -67,7 +69,8 @@ final class OdtStyles {
     }
 
     private void heading(int level, String size) {
-        Element style = paragraph("Heading_20_" + level, "Standard", "fo:font-family", "Source Serif 4", "fo:font-size", size, "fo:font-weight", "bold", "fo:margin-top", "0.5cm",
+        Element style = paragraph("Heading_20_" + level, "Standard", "fo:font-family", "Source Serif 4", "fo:font-size", size,
+                "fo:font-weight", "bold", "fo:margin-top", "0.5cm",
                 "fo:margin-bottom", "0.15cm", "fo:keep-with-next", "always");
         style.setAttributeNS(STYLE, "style:display-name", "Heading " + level);
         style.setAttributeNS(STYLE, "style:default-outline-level", Integer.toString(level));

@@ -87,7 +87,8 @@ final class OdtWriter {
 
     private void list(ListBlock block, Element into) {
         Element list = element(TEXT, "text:list");
-        list.setAttributeNS(TEXT, "text:style-name", block instanceof BulletList || !(block instanceof OrderedList) ? "Bullets" : "Numbers");
+        list.setAttributeNS(TEXT, "text:style-name",
+                block instanceof BulletList || !(block instanceof OrderedList) ? "Bullets" : "Numbers");
         for (Node item = block.getFirstChild(); item != null; item = item.getNext()) {
             Element entry = element(TEXT, "text:list-item");
             prose(item, entry);
@@ -121,7 +122,10 @@ final class OdtWriter {
     private static String text(Node node) {
         StringBuilder text = new StringBuilder();
         for (Node child = node.getFirstChild(); child != null; child = child.getNext()) {
-            text.append(child instanceof Text it ? it.getLiteral() : child instanceof Code it ? it.getLiteral() : child instanceof SoftLineBreak ? " " : text(child));
+            text.append(child instanceof Text it ? it.getLiteral()
+                    : child instanceof Code it ? it.getLiteral()
+                    : child instanceof SoftLineBreak ? " "
+                    : text(child));
         }
         return text.toString();
     }

@@ -57,14 +57,20 @@ final class PageTemplate {
         return switch (piece) {
             case Piece.Heading(int level, String text) -> Map.of(level <= 2 ? "heading2" : "heading3", text);
             case Piece.Text(String markup) -> Map.of("text", Prose.html(markup));
-            case Piece.Plot plot -> Map.of("figure", captioned(plot.label(), plot.caption(), Map.of("drawing", drawings.plot(plot, 1))));
-            case Piece.Plots(List<Piece.Plot> plots, String label, String caption) -> Map.of("figures", captioned(label, caption, Map.of("rows", tiles(plots))));
+            case Piece.Plot plot ->
+                    Map.of("figure", captioned(plot.label(), plot.caption(), Map.of("drawing", drawings.plot(plot, 1))));
+            case Piece.Plots(List<Piece.Plot> plots, String label, String caption) ->
+                    Map.of("figures", captioned(label, caption, Map.of("rows", tiles(plots))));
             case Piece.Image(var picture, String caption, String alternative) ->
-                Map.of("image", captioned("", caption, Map.of("source", HandoutPieces.source(picture.bytes()), "alternative", alternative)));
+                Map.of("image", captioned("", caption,
+                        Map.of("source", HandoutPieces.source(picture.bytes()), "alternative", alternative)));
             case Piece.Table table -> Map.of("table", captioned(table.label(), table.caption(), table(table)));
-            case Piece.Set(Equation equation, String after) -> Map.of("equation", Map.of("drawing", drawings.equation(equation), "after", after.isBlank() ? List.of() : List.of(after)));
+            case Piece.Set(Equation equation, String after) ->
+                    Map.of("equation", Map.of("drawing", drawings.equation(equation), "after",
+                            after.isBlank() ? List.of() : List.of(after)));
             case Piece.Formula(String text) -> Map.of("formula", text);
-            case Piece.Values(String title, List<Piece.Values.Value> values) -> Map.of("values", Map.of("title", title.isBlank() ? List.of() : List.of(title),
+            case Piece.Values(String title, List<Piece.Values.Value> values) ->
+                    Map.of("values", Map.of("title", title.isBlank() ? List.of() : List.of(title),
                     "list", values.stream().map(value -> Map.of("name", value.name(), "value", value.value())).toList()));
             case Piece.Answered answered -> Map.of("answered", answered(answered));
             case Piece.Remark(String text) -> Map.of("remark", text);
@@ -82,7 +88,9 @@ final class PageTemplate {
     }
 
     private List<Map<String, Object>> tiles(List<Piece.Plot> plots) {
-        return IntStream.iterate(0, i -> i < plots.size(), i -> i + TILES).mapToObj(from -> Map.<String, Object>of("tiles", plots.subList(from, Math.min(plots.size(), from + TILES)).stream()
+        return IntStream.iterate(0, i -> i < plots.size(), i -> i + TILES)
+                .mapToObj(from -> Map.<String, Object>of("tiles",
+                        plots.subList(from, Math.min(plots.size(), from + TILES)).stream()
                 .map(plot -> Map.of("drawing", drawings.plot(plot, 1.0 / TILES), "caption", plot.caption())).toList())).toList();
     }
 
@@ -97,10 +105,13 @@ final class PageTemplate {
             lines.add(Map.of("struckOut", aside, "cells", IntStream.range(0, width).mapToObj(column -> {
                 String aligned = set.cells().get(column).get(at);
                 int end = Aligned.end(aligned);
-                return Map.of("text", aligned.substring(0, end), "padding", aligned.substring(end), "align", aligns.get(column), "struck", aside && set.numbers().get(column));
+                return Map.of("text", aligned.substring(0, end), "padding", aligned.substring(end), "align", aligns.get(column),
+                        "struck", aside && set.numbers().get(column));
             }).toList()));
         }
-        return Map.of("headings", IntStream.range(0, width).mapToObj(column -> Map.of("text", table.headings().get(column), "align", aligns.get(column))).toList(), "lines", lines,
+        return Map.of("headings", IntStream.range(0, width)
+                .mapToObj(column -> Map.of("text", table.headings().get(column), "align", aligns.get(column))).toList(), "lines",
+                lines,
                 "length", table.lines().size() <= SHORT ? "short" : "long");
     }
 
@@ -129,7 +140,8 @@ final class PageTemplate {
     }
 
     private static Reader reader(String name) {
-        return new InputStreamReader(Objects.requireNonNull(PageTemplate.class.getResourceAsStream("/hestra/documents/page/" + name + ".html")), StandardCharsets.UTF_8);
+        return new InputStreamReader(Objects.requireNonNull(PageTemplate.class.getResourceAsStream("/hestra/documents/page/"
+                + name + ".html")), StandardCharsets.UTF_8);
     }
 
     private static Template template() {

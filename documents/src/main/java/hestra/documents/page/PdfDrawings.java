@@ -43,14 +43,16 @@ final class PdfDrawings implements PageTemplate.Drawings, FSObjectDrawerFactory,
     public String plot(Piece.Plot plot, double share) {
         double width = (textWidth * share - (share < 1 ? 8 : 0)) / PIXEL;
         Figure figure = plot.drawing().at(new Layout(width, width * plot.ratio(), 1));
-        return element(new Drawing(graphics -> FigurePainter.paint(figure, graphics, Palette.ON_WHITE), width, width * PIXEL, width * plot.ratio() * PIXEL), plot.alternative());
+        return element(new Drawing(graphics -> FigurePainter.paint(figure, graphics, Palette.ON_WHITE), width, width * PIXEL,
+                width * plot.ratio() * PIXEL), plot.alternative());
     }
 
     @Override
     public String equation(Equation equation) {
         EquationPicture picture = new EquationPicture(equation);
         double scale = Math.min(1, textWidth / picture.width());
-        return element(new Drawing(graphics -> picture.paint(graphics, Palette.ON_WHITE), picture.width(), picture.width() * scale, picture.height() * scale), "predicted " + equation.plain());
+        return element(new Drawing(graphics -> picture.paint(graphics, Palette.ON_WHITE), picture.width(),
+                picture.width() * scale, picture.height() * scale), "predicted " + equation.plain());
     }
 
     /** Whatever is painted, width and height in points. */
@@ -60,7 +62,9 @@ final class PdfDrawings implements PageTemplate.Drawings, FSObjectDrawerFactory,
 
     private String element(Drawing drawing, String alternative) {
         all.add(drawing);
-        return String.format(Locale.ROOT, "<object type=\"%s\" data=\"%d\" alt=\"%s\" title=\"%s\" style=\"display: block; width: %.2fpt; height: %.2fpt\"></object>", KIND, all.size() - 1,
+        return String.format(Locale.ROOT,
+                "<object type=\"%s\" data=\"%d\" alt=\"%s\" title=\"%s\" style=\"display: block; width: %.2fpt; height: "
+                + "%.2fpt\"></object>", KIND, all.size() - 1,
                 XmlText.escaped(alternative), XmlText.escaped(alternative), drawing.width(), drawing.height());
     }
 
@@ -75,7 +79,8 @@ final class PdfDrawings implements PageTemplate.Drawings, FSObjectDrawerFactory,
     }
 
     @Override
-    public Map<Shape, String> drawObject(Element element, double x, double y, double width, double height, OutputDevice device, RenderingContext context, int dotsPerPixel) {
+    public Map<Shape, String> drawObject(Element element, double x, double y, double width, double height, OutputDevice device,
+            RenderingContext context, int dotsPerPixel) {
         Drawing drawing = all.get(Integer.parseInt(element.getAttribute("data")));
         OutputDeviceGraphicsDrawer drawer = graphics -> {
             double scale = width / dotsPerPixel / drawing.own();

@@ -8,7 +8,9 @@ import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.util.XRLog;
 
-/** A page as a PDF: figures and equations as vectors with their text beside them, headings and tables tagged for screen readers. */
+/**
+ * A page as a PDF: figures and equations as vectors with their text beside them, headings and tables tagged for screen readers.
+ */
 public final class PdfPage {
 
     private PdfPage() {}
@@ -16,9 +18,12 @@ public final class PdfPage {
     /** Writes the page for some paper. */
     public static void write(Page page, Paper paper, OutputStream out) throws IOException {
         PdfDrawings drawn = new PdfDrawings(paper.textWidth());
-        String size = String.format(Locale.ROOT, "@page { size: %.1fmm %.1fmm; margin: %.0fmm; @bottom-center { content: counter(page) ' / ' counter(pages); font-family: 'Source Sans 3'; font-size: 9pt; } }\n",
+        String size = String.format(Locale.ROOT,
+                "@page { size: %.1fmm %.1fmm; margin: %.0fmm; @bottom-center { content: counter(page) ' / ' counter(pages); "
+                + "font-family: 'Source Sans 3'; font-size: 9pt; } }\n",
                 paper.width(), paper.height(), Paper.MARGIN);
-        render(new PageTemplate(drawn).fill(page, "", size + PageTemplate.resource("print.css")).replaceFirst("<!DOCTYPE html>\\s*", ""), drawn, out);
+        render(new PageTemplate(drawn).fill(page, "", size + PageTemplate.resource("print.css"))
+                .replaceFirst("<!DOCTYPE html>\\s*", ""), drawn, out);
     }
 
     /** Writes a page that has been laid out as HTML, with what is drawn on it. */
@@ -26,7 +31,8 @@ public final class PdfPage {
         XRLog.setLoggingEnabled(false);
         PdfRendererBuilder builder = new PdfRendererBuilder();
         for (Typefaces face : Typefaces.values()) {
-            builder.useFont(face::openPlain, face.family(), face.weight(), face.italic() ? FontStyle.ITALIC : FontStyle.NORMAL, true);
+            builder.useFont(face::openPlain, face.family(), face.weight(), face.italic() ? FontStyle.ITALIC : FontStyle.NORMAL,
+                    true);
         }
         // What figures call it, which know no weights.
         builder.useFont(Typefaces.STRONG::openPlain, "Source Sans 3 Semibold", Typefaces.TEXT.weight(), FontStyle.NORMAL, true);

@@ -98,14 +98,16 @@ public sealed interface Piece {
      * @param comments what a marker says of it
      * @param key what would have been right; empty where that is not told
      */
-    record Answered(int number, String title, String prompt, List<String> answer, Optional<Outcome> outcome, String verdict, String marks, List<String> comments, String key) implements Piece {
+    record Answered(int number, String title, String prompt, List<String> answer, Optional<Outcome> outcome, String verdict,
+            String marks, List<String> comments, String key) implements Piece {
         public Answered {
             answer = List.copyOf(answer);
             comments = List.copyOf(comments);
         }
 
         /** An answer that nobody has marked yet. */
-        public Answered(int number, String title, String prompt, List<String> answer, Optional<Outcome> outcome, String verdict, String marks) {
+        public Answered(int number, String title, String prompt, List<String> answer, Optional<Outcome> outcome, String verdict,
+                String marks) {
             this(number, title, prompt, answer, outcome, verdict, marks, List.of(), "");
         }
     }

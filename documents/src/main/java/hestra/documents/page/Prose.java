@@ -13,8 +13,8 @@ import org.commonmark.renderer.html.UrlSanitizer;
 
 /**
  * Light mark-up: paragraphs, emphasis, lists and small headings, after the CommonMark standard. Raw HTML is shown as text,
- * links lead only to the web. A text that no person writes, nested many times over or a single paragraph of many pages, is taken as
- * plain paragraphs, since to work out its mark-up could take for ever.
+ * links lead only to the web. A text that no person writes, nested many times over or a single paragraph of many pages, is taken
+ * as plain paragraphs, since to work out its mark-up could take for ever.
  */
 public final class Prose {
 
@@ -22,7 +22,8 @@ public final class Prose {
     private static final int DEEPEST = 60;
 
     private static final Parser PARSER = Parser.builder().build();
-    private static final HtmlRenderer HTML = HtmlRenderer.builder().escapeHtml(true).sanitizeUrls(true).urlSanitizer(new WebOnly()).omitSingleParagraphP(false).build();
+    private static final HtmlRenderer HTML = HtmlRenderer.builder().escapeHtml(true).sanitizeUrls(true)
+            .urlSanitizer(new WebOnly()).omitSingleParagraphP(false).build();
 
     private Prose() {}
 

@@ -11,7 +11,8 @@ public final class StudyPage {
     private StudyPage() {}
 
     /**
-     * The page of a study as it stands. Where nothing is on its sheet yet, it has the plot, the equation and the readings as they are now.
+     * The page of a study as it stands. Where nothing is on its sheet yet, it has the plot, the equation and the readings as they
+     * are now.
      *
      * @param author whose it is; may be empty
      * @param date today in words
@@ -21,6 +22,7 @@ public final class StudyPage {
         List<Piece> kept = NotePieces.ofSheet(findings);
         List<Piece> pieces = kept.isEmpty() ? NotePieces.asItIs(findings) : kept;
         String heading = study.exercise().heading().strip();
-        return new Page(heading.isEmpty() ? study.exercise().title() : heading, author.strip(), List.of(study.exercise().place(), date), pieces);
+        return new Page(heading.isEmpty() ? study.exercise().title() : heading, author.strip(),
+                List.of(study.exercise().place(), date), pieces);
     }
 }

@@ -27,7 +27,8 @@ enum Typefaces {
     FIGURES("Source Code Pro", 400, false, "SourceCodePro-Regular.ttf");
 
     /** The parts of a typeface that a browser asks for. */
-    private static final List<String> KEPT = List.of("head", "hhea", "loca", "maxp", "cvt ", "prep", "glyf", "hmtx", "fpgm", "gasp", "OS/2", "name", "post", "cmap");
+    private static final List<String> KEPT = List.of("head", "hhea", "loca", "maxp", "cvt ", "prep", "glyf", "hmtx", "fpgm",
+            "gasp", "OS/2", "name", "post", "cmap");
 
     /** Where the directory of an OpenType file has the number of its tables and their records, and how long each is. */
     private static final int TABLE_COUNT = 4;
@@ -79,8 +80,8 @@ enum Typefaces {
     }
 
     /**
-     * The typeface for text on a PDF: its table of substitutions goes by a name that nothing looks for. The library asks that table about
-     * every single text, which takes nine tenths of the time of a page, for ligatures that nobody misses.
+     * The typeface for text on a PDF: its table of substitutions goes by a name that nothing looks for. The library asks that
+     * table about every single text, which takes nine tenths of the time of a page, for ligatures that nobody misses.
      */
     InputStream openPlain() {
         try (InputStream in = open()) {
@@ -99,9 +100,13 @@ enum Typefaces {
         }
     }
 
-    /** Rules of a style sheet that bring the typefaces with them, each with the letters of a text and those of the alphabet alone. Pages of one class have the same letters, so what was made last is kept. */
+    /**
+     * Rules of a style sheet that bring the typefaces with them, each with the letters of a text and those of the alphabet alone.
+     * Pages of one class have the same letters, so what was made last is kept.
+     */
     static String embedded(String text) {
-        String others = text.codePoints().filter(letter -> letter > LAST_PLAIN).distinct().sorted().collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append).toString();
+        String others = text.codePoints().filter(letter -> letter > LAST_PLAIN).distinct().sorted()
+                .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append).toString();
         synchronized (MADE) {
             return MADE.computeIfAbsent(others, Typefaces::rules);
         }
@@ -110,8 +115,10 @@ enum Typefaces {
     private static String rules(String text) {
         StringBuilder rules = new StringBuilder();
         for (Typefaces face : List.of(TEXT, STRONG, SLANTED, HEADINGS, MATHEMATICS)) {
-            rules.append("@font-face { font-family: \"").append(face.family).append("\"; font-weight: ").append(face.weight).append("; font-style: ")
-                    .append(face.italic ? "italic" : "normal").append("; src: url(data:font/ttf;base64,").append(Base64.getEncoder().encodeToString(face.subset(text))).append("); }\n");
+            rules.append("@font-face { font-family: \"").append(face.family).append("\"; font-weight: ")
+                    .append(face.weight).append("; font-style: ")
+                    .append(face.italic ? "italic" : "normal").append("; src: url(data:font/ttf;base64,")
+                    .append(Base64.getEncoder().encodeToString(face.subset(text))).append("); }\n");
         }
         return rules.toString();
     }
@@ -121,7 +128,8 @@ enum Typefaces {
         try (InputStream in = open(); TrueTypeFont font = new TTFParser().parse(new RandomAccessReadBuffer(in.readAllBytes()))) {
             TTFSubsetter subsetter = new TTFSubsetter(font, KEPT);
             var letters = font.getUnicodeCmapLookup();
-            text.codePoints().distinct().filter(letter -> letter >= ' ' && letters.getGlyphId(letter) > 0).forEach(subsetter::add);
+            text.codePoints().distinct().filter(letter -> letter >= ' ' && letters.getGlyphId(letter) > 0)
+                    .forEach(subsetter::add);
             for (int letter = ' '; letter <= LAST_PLAIN; letter++) {
                 subsetter.add(letter);
             }

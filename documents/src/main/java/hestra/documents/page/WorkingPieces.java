@@ -28,7 +28,8 @@ final class WorkingPieces {
 
     /** The table of sums as far as it is unfolded, and the steps below it. */
     static List<Piece> sums(Findings findings, String label, String caption) {
-        Optional<SumsWorking> working = findings.fit().line().filter(_ -> findings.pairs().size() <= MOST_ROWS).flatMap(line -> SumsWorking.of(line, findings.pairs()));
+        Optional<SumsWorking> working = findings.fit().line().filter(_ -> findings.pairs().size() <= MOST_ROWS)
+                .flatMap(line -> SumsWorking.of(line, findings.pairs()));
         if (working.isEmpty()) {
             return List.of(new Piece.Remark(NONE));
         }
@@ -36,12 +37,17 @@ final class WorkingPieces {
         List<Column> columns = SumsWorking.UNFOLDING.stream().limit(findings.work().plot().unfolded()).toList();
         List<Line> lines = new ArrayList<>();
         for (SumsWorking.Row row : working.get().rows()) {
-            lines.add(new Line(Stream.concat(Stream.of(Integer.toString(row.row() + 1)), columns.stream().map(column -> style.show(row.value(column)))).toList(), false));
+            lines.add(new Line(Stream.concat(Stream.of(Integer.toString(row.row() + 1)), columns.stream()
+                    .map(column -> style.show(row.value(column)))).toList(), false));
         }
-        lines.add(new Line(Stream.concat(Stream.of("Σ"), columns.stream().map(column -> sum(working.get().sum(column), style))).toList(), false));
+        lines.add(new Line(Stream.concat(Stream.of("Σ"), columns.stream().map(column -> sum(working.get().sum(column), style)))
+                .toList(), false));
         List<Piece> pieces = new ArrayList<>();
-        pieces.add(new Piece.Table(label, caption.isBlank() ? "The calculation by sums" : caption, Stream.concat(Stream.of("row"), columns.stream().map(column ->
-                column == Column.X ? findings.x().heading() : column == Column.Y ? findings.y().heading() : column.heading())).toList(), lines));
+        pieces.add(new Piece.Table(label, caption.isBlank() ? "The calculation by sums" : caption,
+                Stream.concat(Stream.of("row"), columns.stream().map(column ->
+                column == Column.X ? findings.x().heading()
+                        : column == Column.Y ? findings.y().heading()
+                        : column.heading())).toList(), lines));
         working.get().steps().stream().filter(step -> columns.contains(step.after()))
                 .forEach(step -> pieces.add(new Piece.Formula(step.formula() + " = " + style.show(step.value()))));
         return pieces;
@@ -53,7 +59,8 @@ final class WorkingPieces {
 
     /** The matrices, each a table. */
     static List<Piece> matrices(Findings findings, String label, String caption) {
-        Optional<MatrixWorking> working = findings.fitInHand().flatMap(Fit::curveFit).filter(LinearFit.class::isInstance).map(LinearFit.class::cast)
+        Optional<MatrixWorking> working = findings.fitInHand().flatMap(Fit::curveFit)
+                .filter(LinearFit.class::isInstance).map(LinearFit.class::cast)
                 .flatMap(fit -> MatrixWorking.of(fit, findings.pairs()));
         if (working.isEmpty()) {
             return List.of(new Piece.Remark(NONE));
@@ -61,20 +68,26 @@ final class WorkingPieces {
         NumberStyle style = findings.style();
         MatrixWorking matrices = working.get();
         List<Double> fitted = matrices.fitted();
-        List<Piece> pieces = new ArrayList<>(List.of(matrix(label, caption.isBlank() ? "X′X" : caption + ": X′X", matrices.terms(), matrices.xx(), style),
+        List<Piece> pieces = new ArrayList<>(List.of(matrix(label, caption.isBlank() ? "X′X" : caption + ": X′X",
+                matrices.terms(), matrices.xx(), style),
                 matrix("", "(X′X)⁻¹", matrices.terms(), matrices.inverse(), style),
                 matrix("", "X′y and the coefficients b = (X′X)⁻¹X′y", List.of("X′y", "b"),
-                        IntStream.range(0, matrices.xy().size()).mapToObj(i -> List.of(matrices.xy().get(i), matrices.coefficients().get(i))).toList(), style)));
+                        IntStream.range(0, matrices.xy().size())
+                                .mapToObj(i -> List.of(matrices.xy().get(i), matrices.coefficients().get(i))).toList(), style)));
         if (matrices.hat().size() <= MOST_HAT) {
-            pieces.add(matrix("", "The hat matrix H = X(X′X)⁻¹X′", Collections.nCopies(matrices.hat().size(), ""), matrices.hat(), style));
+            pieces.add(matrix("", "The hat matrix H = X(X′X)⁻¹X′", Collections.nCopies(matrices.hat().size(), ""), matrices.hat(),
+                    style));
         }
-        pieces.add(matrix("", "y, and ŷ = Hy", List.of("y", "ŷ"), IntStream.range(0, matrices.y().size()).mapToObj(i -> List.of(matrices.y().get(i), fitted.get(i))).toList(), style));
-        pieces.add(new Piece.Remark("The diagonal of H adds up to " + style.show(matrices.trace()) + ", the number of coefficients. The largest entry of H·H − H, which should be 0, is "
+        pieces.add(matrix("", "y, and ŷ = Hy", List.of("y", "ŷ"), IntStream.range(0, matrices.y().size())
+                .mapToObj(i -> List.of(matrices.y().get(i), fitted.get(i))).toList(), style));
+        pieces.add(new Piece.Remark("The diagonal of H adds up to " + style.show(matrices.trace())
+                + ", the number of coefficients. The largest entry of H·H − H, which should be 0, is "
                 + style.withDigits(2).show(matrices.unevenness()) + "."));
         return pieces;
     }
 
     private static Piece matrix(String label, String caption, List<String> headings, List<List<Double>> rows, NumberStyle style) {
-        return new Piece.Table(label, caption, headings, rows.stream().map(row -> new Line(row.stream().map(style::show).toList(), false)).toList());
+        return new Piece.Table(label, caption, headings, rows.stream()
+                .map(row -> new Line(row.stream().map(style::show).toList(), false)).toList());
     }
 }

@@ -22,7 +22,9 @@ public final class WorkingText {
      */
     public static String sums(SumsWorking working, int columns, String x, String y, NumberStyle style) {
         List<Column> shown = SumsWorking.UNFOLDING.stream().limit(columns).toList();
-        StringBuilder text = new StringBuilder(line("row", shown.stream().map(it -> it == Column.X ? x : it == Column.Y ? y : it.heading())));
+        StringBuilder text = new StringBuilder(line("row", shown.stream().map(it -> it == Column.X ? x
+                : it == Column.Y ? y
+                : it.heading())));
         for (SumsWorking.Row row : working.rows()) {
             text.append(line(Integer.toString(row.row() + 1), shown.stream().map(column -> style.typed(row.value(column)))));
         }
@@ -38,7 +40,8 @@ public final class WorkingText {
                 + matrix("(X′X)⁻¹", working.inverse(), style) + matrix("X′y", column(working.xy()), style)
                 + matrix("b = (X′X)⁻¹X′y", column(working.coefficients()), style)
                 + matrix("hat matrix H = X(X′X)⁻¹X′", working.hat(), style) + matrix("ŷ = Hy", column(working.fitted()), style)
-                + "trace of H\t" + style.typed(working.trace()) + "\nlargest entry of H·H − H\t" + style.typed(working.unevenness()) + "\n";
+                + "trace of H\t" + style.typed(working.trace()) + "\nlargest entry of H·H − H\t"
+                + style.typed(working.unevenness()) + "\n";
     }
 
     private static List<List<Double>> column(List<Double> entries) {
@@ -46,7 +49,8 @@ public final class WorkingText {
     }
 
     private static String matrix(String name, List<List<Double>> rows, NumberStyle style) {
-        return name + "\n" + rows.stream().map(row -> row.stream().map(style::typed).collect(Collectors.joining("\t")) + "\n").collect(Collectors.joining()) + "\n";
+        return name + "\n" + rows.stream().map(row -> row.stream().map(style::typed).collect(Collectors.joining("\t")) + "\n")
+                .collect(Collectors.joining()) + "\n";
     }
 
     private static String typed(OptionalDouble value, NumberStyle style) {

@@ -25,8 +25,8 @@ import hestra.task.Terms;
 import hestra.tracing.Picture;
 
 /**
- * A student's work as a page: the sheet with the answers, the figures that the tasks were about or that were kept, and the data. Whatever else happened to be open is not on it,
- * nor is what is held back.
+ * A student's work as a page: the sheet with the answers, the figures that the tasks were about or that were kept, and the data.
+ * Whatever else happened to be open is not on it, nor is what is held back.
  */
 public final class WriteUp {
 
@@ -76,7 +76,8 @@ public final class WriteUp {
 
     private static Told told(TaskState state, boolean handedIn, Marks inMarks) {
         return state.attempts().verdict().filter(_ -> mayBeTold(state, handedIn))
-                .map(it -> new Told(Optional.of(it.outcome()), it.message(), inMarks.outOf(state.earned(), state.task().terms().marks()), List.of(), "")).orElse(Told.NOTHING);
+                .map(it -> new Told(Optional.of(it.outcome()), it.message(),
+                inMarks.outOf(state.earned(), state.task().terms().marks()), List.of(), "")).orElse(Told.NOTHING);
     }
 
     /** The page of a desk as it stands; {@code date} is today in words. Verdicts that come after handing in are not on it. */
@@ -98,7 +99,8 @@ public final class WriteUp {
             pieces.add(new Piece.Room("Comments"));
         }
         return new Page(titleOf(findings), nameOf(findings),
-                List.of(findings.exercise().heading().isBlank() ? "" : findings.exercise().title(), findings.exercise().place(), date, begun > 1 ? "begun " + begun + " times" : "", marks(findings, handedIn)), pieces);
+                List.of(findings.exercise().heading().isBlank() ? "" : findings.exercise().title(), findings.exercise().place(),
+                        date, begun > 1 ? "begun " + begun + " times" : "", marks(findings, handedIn)), pieces);
     }
 
     /** The marks of all, where all may be seen. */
@@ -109,7 +111,8 @@ public final class WriteUp {
     }
 
     private static boolean mayBeTold(TaskState state, boolean handedIn) {
-        return handedIn && state.task().terms().verdict() != Terms.Showing.AFTER_MARKING || state.task().terms().isTold(state.done());
+        return handedIn && state.task().terms().verdict() != Terms.Showing.AFTER_MARKING
+                || state.task().terms().isTold(state.done());
     }
 
     private void part(Findings findings, List<Piece> pieces) {
@@ -126,7 +129,8 @@ public final class WriteUp {
             }
             pieces.add(piece(block, findings));
             if (block instanceof Block.Asked(Task task) && findings.isOnOtherData(findings.task(task.id()))) {
-                pieces.add(new Piece.Remark("The data were changed after this was answered: the plot shows them as they are now."));
+                pieces.add(new Piece.Remark("The data were changed after this was answered: the plot shows them as they are "
+                        + "now."));
             }
             if (block instanceof Block.Asked(Task task) && task.equals(section.orElse(null))) {
                 pieces.addAll(NotePieces.ofSheet(findings));
@@ -148,9 +152,11 @@ public final class WriteUp {
     /** The plot as an answer is about it: the points, and with a curve those that are shown, with what may be seen of them. */
     private static void figure(Findings findings, Subject subject, List<Piece> pieces) {
         Set<Layer> layers = EnumSet.of(Layer.POINTS);
-        findings.work().layers().stream().filter(layer -> layer == Layer.NAMES || subject == Subject.CURVE && (layer == Layer.LINE || layer == Layer.EQUATIONS)).forEach(layers::add);
+        findings.work().layers().stream().filter(layer -> layer == Layer.NAMES
+                || subject == Subject.CURVE && (layer == Layer.LINE || layer == Layer.EQUATIONS)).forEach(layers::add);
         PlotContent content = findings.showing(layers, subject == Subject.CURVE);
-        pieces.add(new Piece.Plot(layout -> ScatterPlot.describe(content, layout), RATIO, "", "", FigureText.of(findings, subject == Subject.CURVE)));
+        pieces.add(new Piece.Plot(layout -> ScatterPlot.describe(content, layout), RATIO, "", "",
+                FigureText.of(findings, subject == Subject.CURVE)));
         if (subject == Subject.CURVE) {
             pieces.addAll(new CurveReport(findings).pieces());
         }
@@ -159,13 +165,19 @@ public final class WriteUp {
     private Piece piece(Block block, Findings findings) {
         return switch (block) {
             case Block.Prose(String _, String text) -> new Piece.Text(fill(text, findings));
-            case Block.Illustration(String _, Picture picture, String caption, String alternative) -> new Piece.Image(picture, fill(caption, findings), alternative);
+            case Block.Illustration(String _, Picture picture, String caption, String alternative) ->
+                    new Piece.Image(picture, fill(caption, findings), alternative);
             case Block.Plot plot -> {
                 PlotContent content = FixedPlot.of(findings.exercise(), findings.part(), plot);
-                yield new Piece.Plot(layout -> ScatterPlot.describe(content, layout), RATIO, "", fill(plot.caption(), findings), plot.caption().isBlank() ? "A plot of the data" : fill(plot.caption(), findings));
+                yield new Piece.Plot(layout -> ScatterPlot.describe(content, layout), RATIO, "", fill(plot.caption(), findings),
+                        plot.caption().isBlank() ? "A plot of the data" : fill(plot.caption(), findings));
             }
-            case Block.Printed(String _, String caption) -> new Piece.Table("", fill(caption, findings), findings.part().data().variables().stream().map(it -> it.name()).toList(),
-                    findings.part().data().rows().stream().map(row -> new Line(IntStream.range(0, findings.part().data().width()).mapToObj(column -> row.cell(column).text()).toList(), false)).toList());
+            case Block.Printed(String _, String caption) ->
+                    new Piece.Table("", fill(caption, findings), findings.part().data().variables().stream()
+                            .map(it -> it.name()).toList(),
+                    findings.part().data().rows().stream()
+                            .map(row -> new Line(IntStream.range(0, findings.part().data().width())
+                                    .mapToObj(column -> row.cell(column).text()).toList(), false)).toList());
             case Block.Formula(String _, String formula) -> new Piece.Formula(fill(formula, findings));
             case Block.Strange strange -> new Piece.Remark("Here stands " + strange.inWords() + ".");
             case Block.Asked(Task task) -> answered(findings.task(task.id()), findings);
@@ -181,9 +193,14 @@ public final class WriteUp {
         Told told = telling.of(state);
         // Which of several counts says which is better: while no verdict is told, the newest stands here.
         boolean untold = told.equals(Told.NOTHING);
-        List<String> answer = (untold ? state.attempts().newest() : state.attempts().counted()).map(it -> task.inWords(it.attempt().answer(), it.truth())).orElse(List.of("not answered"));
-        String tries = state.attempts().count() > 1 ? state.attempts().count() + " tries" + (!untold && state.attempts().countsEarlier() ? ", the best one here" : "") : "";
-        return new Piece.Answered(state.number(), task.terms().title(), fill(task.terms().prompt(), findings), answer, told.outcome(), told.verdict(),
-                String.join(" · ", Stream.of(tries, told.marks()).filter(text -> !text.isEmpty()).toList()), told.comments(), told.key());
+        List<String> answer = (untold ? state.attempts().newest() : state.attempts().counted())
+                .map(it -> task.inWords(it.attempt().answer(), it.truth())).orElse(List.of("not answered"));
+        String tries = state.attempts().count() > 1
+                ? state.attempts().count() + " tries" + (!untold && state.attempts().countsEarlier() ? ", the best one here" : "")
+                : "";
+        return new Piece.Answered(state.number(), task.terms().title(), fill(task.terms().prompt(), findings), answer,
+                told.outcome(), told.verdict(),
+                String.join(" · ", Stream.of(tries, told.marks()).filter(text -> !text.isEmpty()).toList()), told.comments(),
+                        told.key());
     }
 }

@@ -13,7 +13,10 @@ import java.util.List;
 import hestra.figure.Ink;
 import hestra.fit.Equation;
 
-/** An equation drawn as mathematics: the response under its hat, exponents raised. Its letters are shapes, so it looks the same everywhere. */
+/**
+ * An equation drawn as mathematics: the response under its hat, exponents raised. Its letters are shapes, so it looks the same
+ * everywhere.
+ */
 public final class EquationPicture {
 
     private static final double SIZE = 14;

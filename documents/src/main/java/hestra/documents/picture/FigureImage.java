@@ -36,7 +36,8 @@ public final class FigureImage {
      * @param number tells it from the other pictures of the page
      */
     public static String svg(Figure figure, Palette palette, String description, int number) {
-        return svg(graphics -> FigurePainter.paint(figure, graphics, palette), figure.width(), figure.height(), description, number);
+        return svg(graphics -> FigurePainter.paint(figure, graphics, palette), figure.width(), figure.height(), description,
+                number);
     }
 
     /** Whatever is painted, likewise. */

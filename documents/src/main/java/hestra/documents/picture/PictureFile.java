@@ -35,7 +35,9 @@ public final class PictureFile {
     public static Result<Picture> read(Path file) {
         String name = String.valueOf(FileReading.name(file));
         try {
-            return FileReading.bytes(file, Picture.MOST_BYTES).map(bytes -> of(bytes, name)).orElseGet(() -> Result.refused(name + " is too large (over 8 MB). Save it smaller, or as JPEG, and use that."));
+            return FileReading.bytes(file, Picture.MOST_BYTES).map(bytes -> of(bytes, name))
+                    .orElseGet(() -> Result.refused(name
+                            + " is too large (over 8 MB). Save it smaller, or as JPEG, and use that."));
         } catch (IOException e) {
             return Result.refused(Archive.cannotRead(file, e));
         }
@@ -48,7 +50,8 @@ public final class PictureFile {
             return Result.refused(refused.get());
         }
         try {
-            return ImageIO.read(new ByteArrayInputStream(bytes)) == null ? Result.refused(damaged(name)) : Result.done(Picture.of(bytes));
+            return ImageIO.read(new ByteArrayInputStream(bytes)) == null
+                    ? Result.refused(damaged(name)) : Result.done(Picture.of(bytes));
         } catch (IOException | RuntimeException e) {
             // Readers of pictures throw all sorts of exceptions at damaged ones.
             return Result.refused(damaged(name));
@@ -75,7 +78,8 @@ public final class PictureFile {
                 long width = reader.getWidth(0);
                 long height = reader.getHeight(0);
                 return width > LONGEST_SIDE || height > LONGEST_SIDE || width * height > MOST_PIXELS
-                        ? Optional.of(name + " is too large (" + width + " × " + height + " pixels). Save it smaller, up to 12000 pixels a side and 40 million in all.")
+                        ? Optional.of(name + " is too large (" + width + " × " + height
+                        + " pixels). Save it smaller, up to 12000 pixels a side and 40 million in all.")
                         : Optional.empty();
             } finally {
                 reader.dispose();
@@ -90,7 +94,9 @@ public final class PictureFile {
         try {
             ByteArrayOutputStream out = new ByteArrayOutputStream();
             ImageIO.write(image, "png", out);
-            return out.size() > Picture.MOST_BYTES ? Result.refused("The picture on the clipboard is too large. Copy a part of it.") : of(out.toByteArray(), "The picture");
+            return out.size() > Picture.MOST_BYTES
+                    ? Result.refused("The picture on the clipboard is too large. Copy a part of it.")
+                    : of(out.toByteArray(), "The picture");
         } catch (IOException e) {
             return Result.refused("The picture on the clipboard could not be taken: " + e.getMessage());
         }

@@ -76,7 +76,8 @@ public record PlotSheet(Figure plot, Optional<Figure> strip, Optional<String> eq
 
     /** The plot as a PNG file, at twice the fineness of the screen. */
     public byte[] png() throws IOException {
-        BufferedImage image = new BufferedImage((int) Math.ceil(width() * FINENESS), (int) Math.ceil(height() * FINENESS), BufferedImage.TYPE_INT_RGB);
+        BufferedImage image = new BufferedImage((int) Math.ceil(width() * FINENESS), (int) Math.ceil(height() * FINENESS),
+                BufferedImage.TYPE_INT_RGB);
         Graphics2D graphics = image.createGraphics();
         graphics.scale(FINENESS, FINENESS);
         paint(graphics);
@@ -113,7 +114,8 @@ public record PlotSheet(Figure plot, Optional<Figure> strip, Optional<String> eq
             graphics.setColor(new Color(palette.rgb(Ink.INK)));
             Font font = FigurePainter.textFont().deriveFont((float) EQUATION_SIZE);
             int raised = text.indexOf('^');
-            GlyphVector base = font.createGlyphVector(graphics.getFontRenderContext(), raised < 0 ? text : text.substring(0, raised));
+            GlyphVector base = font.createGlyphVector(graphics.getFontRenderContext(),
+                    raised < 0 ? text : text.substring(0, raised));
             float left = (float) plot.area().left();
             float foot = (float) (EQUATION_HEIGHT - 10);
             // As shapes, so that it looks the same where the typeface is missing.
@@ -121,7 +123,8 @@ public record PlotSheet(Figure plot, Optional<Figure> strip, Optional<String> eq
             if (raised >= 0) {
                 String exponent = text.substring(raised + 1).replaceAll("^\\((.*)\\)$", "$1");
                 Font small = font.deriveFont((float) (EQUATION_SIZE * RAISED));
-                graphics.fill(small.createGlyphVector(graphics.getFontRenderContext(), exponent).getOutline(left + (float) base.getLogicalBounds().getWidth() + 1, foot - (float) EQUATION_SIZE * 0.42f));
+                graphics.fill(small.createGlyphVector(graphics.getFontRenderContext(), exponent)
+                        .getOutline(left + (float) base.getLogicalBounds().getWidth() + 1, foot - (float) EQUATION_SIZE * 0.42f));
             }
         });
         graphics.translate(0, above());

@@ -52,7 +52,8 @@ final class SlimSvg {
     private static void hoist(Element element) {
         List<Element> run = new ArrayList<>();
         for (Element child : children(element)) {
-            boolean goesOn = child.getTagName().equals("circle") && (run.isEmpty() || DRESS.stream().allMatch(sameAs(run.getFirst(), child)));
+            boolean goesOn = child.getTagName().equals("circle")
+                    && (run.isEmpty() || DRESS.stream().allMatch(sameAs(run.getFirst(), child)));
             if (!goesOn) {
                 group(run);
                 run.clear();

@@ -47,7 +47,8 @@ public final class DataExport {
 
     /** The table as comma-separated text, numbers with a decimal point. */
     static String csv(DataTable table) {
-        Stream<List<String>> rows = table.rows().stream().map(row -> IntStream.range(0, table.width()).mapToObj(column -> stored(row.cell(column))).toList());
+        Stream<List<String>> rows = table.rows().stream()
+                .map(row -> IntStream.range(0, table.width()).mapToObj(column -> stored(row.cell(column))).toList());
         return DelimitedText.text(Stream.concat(Stream.of(headings(table).stream().map(DataExport::harmless).toList()), rows));
     }
 
@@ -69,7 +70,8 @@ public final class DataExport {
     }
 
     private static String heading(Variable variable) {
-        return variable.unit().isEmpty() || variable.unit().equals(variable.name()) ? variable.name() : variable.name() + " (" + variable.unit() + ")";
+        return variable.unit().isEmpty() || variable.unit().equals(variable.name())
+                ? variable.name() : variable.name() + " (" + variable.unit() + ")";
     }
 
     private static void workbook(DataTable table, OutputStream out) throws IOException {

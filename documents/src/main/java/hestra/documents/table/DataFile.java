@@ -59,7 +59,8 @@ public final class DataFile {
     public static Result<Taken> take(Path file, DecimalMark own, Progress progress) {
         try {
             return Result.guarded(FileReading.name(file),
-                    () -> read(file).then(parts -> parts.getFirst().understand(own, progress).then(first -> Result.done(new Taken(parts, first)))));
+                    () -> read(file).then(parts -> parts.getFirst().understand(own, progress)
+                            .then(first -> Result.done(new Taken(parts, first)))));
         } catch (Progress.Stopped e) {
             return Result.refused(FileReading.name(file) + " was not opened; nothing has changed.");
         }
@@ -78,8 +79,10 @@ public final class DataFile {
             }
             return switch (kind(file)) {
                 case ZIP -> name.toLowerCase(Locale.ROOT).endsWith(".ods") ? OpenDocumentSheets.read(file) : Workbook.read(file);
-                case COMPOUND -> Result.refused(name + " is locked by a password or is an old .xls. Save it as .xlsx without a password and open that.");
-                case OTHER -> TextFile.text(FileReading.bytes(file, MOST_BYTES).orElse(new byte[0]), name).then(text -> text.isBlank() ? Result.refused(name + " is empty.")
+                case COMPOUND -> Result.refused(name
+                        + " is locked by a password or is an old .xls. Save it as .xlsx without a password and open that.");
+                case OTHER -> TextFile.text(FileReading.bytes(file, MOST_BYTES).orElse(new byte[0]), name)
+                        .then(text -> text.isBlank() ? Result.refused(name + " is empty.")
                         : Result.done(List.of(new Part("", text, Optional.empty()))));
             };
         } catch (IOException e) {

@@ -20,9 +20,12 @@ import hestra.numbers.DecimalMark;
 final class DateColumn {
 
     /** Day before month where both would do, as most of the world writes it; the note says so. */
-    private static final List<DateTimeFormatter> FORMS = List.of("yyyy-M-d[[' ']['T']H:mm[:ss]]", "yyyy/M/d[ H:mm[:ss]]", "d.M.yyyy[ H:mm[:ss]]", "d/M/yyyy[ H:mm[:ss]]", "M/d/yyyy[ H:mm[:ss]]",
-            "d-M-yyyy[ H:mm[:ss]]", "d MMM yyyy", "d MMMM yyyy", "MMM d, yyyy", "MMMM d, yyyy", "yyyy-MM", "MMM yyyy", "MMMM yyyy").stream()
-            .map(form -> new DateTimeFormatterBuilder().parseCaseInsensitive().appendPattern(form).toFormatter(Locale.ENGLISH)).toList();
+    private static final List<DateTimeFormatter> FORMS = List.of("yyyy-M-d[[' ']['T']H:mm[:ss]]", "yyyy/M/d[ H:mm[:ss]]",
+            "d.M.yyyy[ H:mm[:ss]]", "d/M/yyyy[ H:mm[:ss]]", "M/d/yyyy[ H:mm[:ss]]",
+            "d-M-yyyy[ H:mm[:ss]]", "d MMM yyyy", "d MMMM yyyy", "MMM d, yyyy", "MMMM d, yyyy", "yyyy-MM", "MMM yyyy",
+                    "MMMM yyyy").stream()
+            .map(form -> new DateTimeFormatterBuilder().parseCaseInsensitive().appendPattern(form).toFormatter(Locale.ENGLISH))
+            .toList();
     private static final int SHORTEST = 6;
     private static final int LONGEST = 24;
     private static final int FEWEST = 2;
@@ -44,7 +47,8 @@ final class DateColumn {
         if (filled.size() < FEWEST) {
             return Optional.empty();
         }
-        Optional<DateTimeFormatter> form = FORMS.stream().filter(it -> filled.stream().allMatch(cell -> date(cell, it).isPresent())).findFirst();
+        Optional<DateTimeFormatter> form = FORMS.stream()
+                .filter(it -> filled.stream().allMatch(cell -> date(cell, it).isPresent())).findFirst();
         form.ifPresent(it -> {
             for (List<String> row : rows) {
                 if (column < row.size() && !row.get(column).isEmpty()) {
@@ -82,7 +86,8 @@ final class DateColumn {
 
     private static String written(LocalDateTime date) {
         boolean midnight = date.toLocalTime().toSecondOfDay() == 0;
-        return date.toLocalDate() + (midnight ? "" : " %02d:%02d:%02d".formatted(date.getHour(), date.getMinute(), date.getSecond()));
+        return date.toLocalDate() + (midnight ? "" : " %02d:%02d:%02d".formatted(date.getHour(), date.getMinute(),
+                date.getSecond()));
     }
 
     /** How the dates of a column that was read are counted; nothing where it is not one of dates. */

@@ -21,8 +21,8 @@ import hestra.documents.file.Result;
 import hestra.numbers.DecimalMark;
 
 /**
- * Tables as comma-separated text, as they stand in Hestra's own files, and blocks of texts on their way to a table. Text from elsewhere
- * is understood by {@link TextData}.
+ * Tables as comma-separated text, as they stand in Hestra's own files, and blocks of texts on their way to a table. Text from
+ * elsewhere is understood by {@link TextData}.
  */
 public final class DelimitedText {
 
@@ -47,7 +47,8 @@ public final class DelimitedText {
 
     /** The table as comma-separated text with a line of headings, cells as they were typed. */
     public static String write(DataTable table) {
-        Stream<List<String>> rows = table.rows().stream().map(row -> IntStream.range(0, table.width()).mapToObj(column -> row.cell(column).text()).toList());
+        Stream<List<String>> rows = table.rows().stream()
+                .map(row -> IntStream.range(0, table.width()).mapToObj(column -> row.cell(column).text()).toList());
         return text(Stream.concat(Stream.of(table.variables().stream().map(Variable::name).toList()), rows));
     }
 
@@ -71,7 +72,8 @@ public final class DelimitedText {
         String text = write(table);
         long cells = TextLines.cells(text, Separator.COMMA);
         if (cells > MOST_CELLS) {
-            throw new IOException("its table has about " + cells + " cells, and at most " + DataTable.MOST_CELLS + " can be opened again. Take some rows out first");
+            throw new IOException("its table has about " + cells + " cells, and at most " + DataTable.MOST_CELLS
+                    + " can be opened again. Take some rows out first");
         }
         return text;
     }

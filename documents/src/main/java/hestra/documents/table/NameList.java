@@ -19,8 +19,8 @@ import hestra.exercise.Copy;
 import hestra.numbers.Counted;
 
 /**
- * A list of names: pasted, or from a file of text or a workbook. A column that is headed "name" or "student" is taken, first and last names
- * are put together, and else the first column that holds words; the other columns are kept as they are.
+ * A list of names: pasted, or from a file of text or a workbook. A column that is headed "name" or "student" is taken, first and
+ * last names are put together, and else the first column that holds words; the other columns are kept as they are.
  *
  * @param list the names in their order, each as it will be shown, with what else is said of them
  * @param notes what was left out or changed, as short sentences
@@ -31,7 +31,8 @@ public record NameList(ClassList list, List<String> notes) {
     public static final int MOST_LETTERS = 100;
     private static final int MOST_FURTHER = 20;
 
-    private static final Set<String> WHOLE = Set.of("name", "names", "student", "students", "full name", "student name", "participant");
+    private static final Set<String> WHOLE = Set.of("name", "names", "student", "students", "full name", "student name",
+            "participant");
     private static final Set<String> FIRST = Set.of("first name", "firstname", "given name", "forename");
     private static final Set<String> LAST = Set.of("last name", "lastname", "surname", "family name");
 
@@ -59,9 +60,11 @@ public record NameList(ClassList list, List<String> notes) {
             }
             cut += name.codePointCount(0, name.length()) > MOST_LETTERS ? 1 : 0;
             if (entries.size() < Copy.MOST_VARIANTS) {
-                entries.add(new ClassList.Entry(shortened(name), entries.size() + 1, line.further.stream().map(NameList::plain).map(NameList::shortened).toList()));
+                entries.add(new ClassList.Entry(shortened(name), entries.size() + 1, line.further.stream().map(NameList::plain)
+                        .map(NameList::shortened).toList()));
             } else {
-                return Result.refused("There are %d names; up to %d can be taken.".formatted(found.lines.stream().filter(it -> !plain(it.name).isEmpty()).count(), Copy.MOST_VARIANTS));
+                return Result.refused("There are %d names; up to %d can be taken.".formatted(found.lines.stream()
+                        .filter(it -> !plain(it.name).isEmpty()).count(), Copy.MOST_VARIANTS));
             }
         }
         if (entries.isEmpty()) {
@@ -79,7 +82,9 @@ public record NameList(ClassList list, List<String> notes) {
     /** The list as a text that reads as the same list: a name a line, or lines of cells below their headings. */
     public String text() {
         Stream<String> head = list.headings().isEmpty() ? Stream.of() : Stream.of("name\t" + String.join("\t", list.headings()));
-        return Stream.concat(head, list.entries().stream().map(it -> it.name() + it.further().stream().map(cell -> "\t" + cell).collect(Collectors.joining()))).collect(Collectors.joining("\n"));
+        return Stream.concat(head, list.entries().stream()
+                .map(it -> it.name() + it.further().stream().map(cell -> "\t" + cell).collect(Collectors.joining())))
+                .collect(Collectors.joining("\n"));
     }
 
     /** A line of a list: a name as it is written, and what else is said. */
@@ -100,7 +105,8 @@ public record NameList(ClassList list, List<String> notes) {
         names.forEach(name -> counts.merge(name.toLowerCase(Locale.ROOT), 1, Integer::sum));
         List<String> twice = names.stream().distinct().filter(name -> counts.get(name.toLowerCase(Locale.ROOT)) > 1).toList();
         if (!twice.isEmpty()) {
-            notes.add("More than once in the list: " + String.join(", ", twice.stream().limit(5).toList()) + (twice.size() > 5 ? " and others" : "") + ". Each gets a copy of their own.");
+            notes.add("More than once in the list: " + String.join(", ", twice.stream().limit(5).toList())
+                    + (twice.size() > 5 ? " and others" : "") + ". Each gets a copy of their own.");
         }
         return notes;
     }
@@ -108,7 +114,8 @@ public record NameList(ClassList list, List<String> notes) {
     private static Separator separator(String text) {
         String first = text.lines().filter(line -> !line.isBlank()).findFirst().orElse("");
         return Stream.of(Separator.TAB, Separator.SEMICOLON).filter(it -> first.indexOf(it.sign()) >= 0).findFirst()
-                .orElseGet(() -> text.lines().filter(line -> !line.isBlank()).allMatch(line -> line.indexOf(',') >= 0) ? Separator.COMMA : Separator.NONE);
+                .orElseGet(() -> text.lines().filter(line -> !line.isBlank()).allMatch(line -> line.indexOf(',') >= 0)
+                ? Separator.COMMA : Separator.NONE);
     }
 
     private static Found taken(List<List<String>> lines) {
@@ -117,7 +124,8 @@ public record NameList(ClassList list, List<String> notes) {
             return new Found(List.of(), List.of());
         }
         List<String> head = filled.getFirst().stream().map(it -> it.toLowerCase(Locale.ROOT).replace('_', ' ').strip()).toList();
-        List<List<String>> rest = filled.subList(1, filled.size()).reversed().stream().dropWhile(TextLines::isBlank).toList().reversed();
+        List<List<String>> rest = filled.subList(1, filled.size()).reversed().stream()
+                .dropWhile(TextLines::isBlank).toList().reversed();
         OptionalInt whole = column(head, WHOLE);
         OptionalInt first = column(head, FIRST);
         OptionalInt last = column(head, LAST);
@@ -129,7 +137,9 @@ public record NameList(ClassList list, List<String> notes) {
         }
         List<List<String>> all = filled.reversed().stream().dropWhile(TextLines::isBlank).toList().reversed();
         int width = all.stream().mapToInt(List::size).max().orElse(1);
-        List<Integer> worded = IntStream.range(0, width).filter(column -> 2 * all.stream().filter(line -> isWord(cell(line, column))).count() > all.size()).boxed().toList();
+        List<Integer> worded = IntStream.range(0, width)
+                .filter(column -> 2 * all.stream().filter(line -> isWord(cell(line, column))).count() > all.size()).boxed()
+                .toList();
         // "Fenn, Ida": two columns of words and nothing else are one name.
         if (width == 2 && worded.size() == 2) {
             return found(List.of(), all, List.of(0, 1), ", ");
@@ -138,17 +148,23 @@ public record NameList(ClassList list, List<String> notes) {
         return found(List.of(), all, List.of(taken), "");
     }
 
-    /** The lines with the name put together from some columns, and the others as further ones: those in which something stands. */
+    /**
+     * The lines with the name put together from some columns, and the others as further ones: those in which something stands.
+     */
     private static Found found(List<String> head, List<List<String>> lines, List<Integer> named, String between) {
         int width = Math.max(head.size(), lines.stream().mapToInt(List::size).max().orElse(0));
-        List<Integer> others = IntStream.range(0, width).filter(column -> !named.contains(column) && lines.stream().anyMatch(line -> !cell(line, column).isBlank())).limit(MOST_FURTHER).boxed().toList();
+        List<Integer> others = IntStream.range(0, width)
+                .filter(column -> !named.contains(column) && lines.stream().anyMatch(line -> !cell(line, column).isBlank()))
+                .limit(MOST_FURTHER).boxed().toList();
         List<String> headings = new ArrayList<>();
         for (int column : others) {
             String heading = plain(cell(head, column));
             String called = heading.isEmpty() ? "column " + (column + 1) : shortened(heading);
             headings.add(headings.contains(called) ? called + " (" + (column + 1) + ")" : called);
         }
-        return new Found(headings, lines.stream().map(line -> new Line(named.stream().map(column -> cell(line, column)).filter(it -> !it.isBlank()).collect(Collectors.joining(between)),
+        return new Found(headings, lines.stream()
+                .map(line -> new Line(named.stream().map(column -> cell(line, column)).filter(it -> !it.isBlank())
+                        .collect(Collectors.joining(between)),
                 others.stream().map(column -> cell(line, column)).toList())).toList());
     }
 
@@ -170,6 +186,7 @@ public record NameList(ClassList list, List<String> notes) {
     }
 
     private static String shortened(String name) {
-        return name.codePointCount(0, name.length()) <= MOST_LETTERS ? name : name.substring(0, name.offsetByCodePoints(0, MOST_LETTERS)).strip();
+        return name.codePointCount(0, name.length()) <= MOST_LETTERS
+                ? name : name.substring(0, name.offsetByCodePoints(0, MOST_LETTERS)).strip();
     }
 }

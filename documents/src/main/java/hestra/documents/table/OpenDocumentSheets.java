@@ -46,7 +46,8 @@ final class OpenDocumentSheets {
         } catch (SheetRows.TooLarge e) {
             return Result.refused(name + " was not opened: " + e.getMessage() + ". Take a part of it.");
         } catch (IOException | XMLStreamException | IllegalArgumentException e) {
-            return Result.refused(name + " is damaged, locked by a password or no spreadsheet. Save it again as .ods or as CSV and open that.");
+            return Result.refused(name
+                    + " is damaged, locked by a password or no spreadsheet. Save it again as .ods or as CSV and open that.");
         }
     }
 

@@ -19,8 +19,9 @@ import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberReading;
 
 /**
- * A text of many numbers as they are typed, with words such as "NA" here and there, as programs write them by the million: made into rows
- * at once, with no texts in between, several pieces side by side. Any other text is left to {@link TextData}, which comes to the same for these.
+ * A text of many numbers as they are typed, with words such as "NA" here and there, as programs write them by the million: made
+ * into rows at once, with no texts in between, several pieces side by side. Any other text is left to {@link TextData}, which
+ * comes to the same for these.
  */
 final class PlainNumbers {
 
@@ -30,7 +31,10 @@ final class PlainNumbers {
 
     private static final int OFTEN = 4096;
     private static final int USUAL_WIDTH = 8;
-    /** So many letters are told from all others by one number: their digits, how many letters they are, where the decimal mark stands and whether there is a sign. */
+    /**
+     * So many letters are told from all others by one number: their digits, how many letters they are, where the decimal mark
+     * stands and whether there is a sign.
+     */
     private static final int MOST_LETTERS = 15;
     private static final int LETTERS_AT = 50;
     private static final int PLACE_AT = 54;
@@ -62,11 +66,13 @@ final class PlainNumbers {
     /**
      * The rows of a text from a place on, which begins a line.
      *
-     * @return nothing where a line holds no number or is longer than another, or a cell something that is to be looked at more closely, and where there is more than can
+     * @return nothing where a line holds no number or is longer than another, or a cell something that is to be looked at more
+     *     closely, and where there is more than can
      *     be taken in
      */
     static Optional<PlainRows> read(String text, int from, Separator separator, DecimalMark mark, Progress progress) {
-        return text.length() < LONG || !separator.mayBeQuoted() || separator.sign() == mark.sign() ? Optional.empty() : read(text, from, separator.sign(), mark, PIECE, progress);
+        return text.length() < LONG || !separator.mayBeQuoted() || separator.sign() == mark.sign()
+                ? Optional.empty() : read(text, from, separator.sign(), mark, PIECE, progress);
     }
 
     /** The same in pieces of about so many letters. */
@@ -77,11 +83,13 @@ final class PlainNumbers {
         }
         PlainNumbers all = new PlainNumbers(text, end, separator, mark, progress);
         int[] cuts = all.cuts(from, letters);
-        List<Piece> pieces = IntStream.range(0, cuts.length - 1).parallel().mapToObj(i -> all.piece(cuts[i], cuts[i + 1])).toList();
+        List<Piece> pieces = IntStream.range(0, cuts.length - 1).parallel()
+                .mapToObj(i -> all.piece(cuts[i], cuts[i + 1])).toList();
         int rows = pieces.stream().mapToInt(piece -> piece.rows.size()).sum();
         int width = pieces.isEmpty() ? 0 : pieces.getFirst().width;
         boolean even = pieces.stream().allMatch(piece -> piece.width == width);
-        boolean fits = rows <= DataTable.MOST_ROWS && width <= TextData.MOST_COLUMNS && (long) rows * width <= DataTable.MOST_CELLS;
+        boolean fits = rows <= DataTable.MOST_ROWS && width <= TextData.MOST_COLUMNS
+                && (long) rows * width <= DataTable.MOST_CELLS;
         if (!all.plain.get() || rows == 0 || !even || !fits) {
             return Optional.empty();
         }
@@ -140,7 +148,10 @@ final class PlainNumbers {
         return new Piece(rows, usual);
     }
 
-    /** Reads numbers one after another. Those that were written alike are one cell, as far as they have come up lately: of a million most have. */
+    /**
+     * Reads numbers one after another. Those that were written alike are one cell, as far as they have come up lately: of a
+     * million most have.
+     */
     private final class Numbers {
         private final long[] keys = new long[SLOTS];
         private final Cell[] seen = new Cell[SLOTS];
@@ -210,7 +221,8 @@ final class PlainNumbers {
 
         /** Nothing for what may be a number, a date or a rank, is quoted, or has the mark of a footnote. */
         private Optional<Cell> wordCell(String word) {
-            boolean plainWord = word.chars().noneMatch(c -> Character.isDigit(c) || Character.getType(c) == Character.OTHER_NUMBER || c == ']' || c == '"')
+            boolean plainWord = word.chars().noneMatch(c -> Character.isDigit(c) || Character.getType(c) == Character.OTHER_NUMBER
+                    || c == ']' || c == '"')
                     && Stream.of(DecimalMark.values()).allMatch(it -> CellText.of(word, it, it).isEmpty());
             return plainWord ? Optional.of(Cell.of(word, mark)) : Optional.empty();
         }

@@ -7,7 +7,10 @@ import java.util.RandomAccess;
 import hestra.data.Row;
 import hestra.numbers.DecimalMark;
 
-/** Lines of a text that are rows of a table already, see {@link PlainNumbers}: the texts of a line are made when they are asked for. */
+/**
+ * Lines of a text that are rows of a table already, see {@link PlainNumbers}: the texts of a line are made when they are asked
+ * for.
+ */
 final class PlainRows extends AbstractList<List<String>> implements RandomAccess {
 
     private final List<Row> rows;

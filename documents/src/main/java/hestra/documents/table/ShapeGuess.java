@@ -30,7 +30,10 @@ final class ShapeGuess {
     private static final int MOST_SERIES = 6;
     private static final int LEAST_ACROSS = 4;
 
-    /** Which cells of the sample are numbers under a mark: each is looked at by several questions, and reading it takes most of the time. */
+    /**
+     * Which cells of the sample are numbers under a mark: each is looked at by several questions, and reading it takes most of
+     * the time.
+     */
     private static final class Numbers {
         private final DecimalMark mark;
         private final Map<String, Optional<CellText>> known = new HashMap<>();
@@ -81,8 +84,11 @@ final class ShapeGuess {
                 Numbers numbers = by(mark);
                 boolean across = isAcross(lines.subList(skipped, lines.size()), numbers);
                 boolean headed = across ? !numbers.are(lines.get(skipped).getFirst()) : isHeaded(lines, skipped, numbers);
-                double score = score(lines.subList(skipped, lines.size()), numbers) + (mark == own ? OWN_MARK : 0) + (separator == Separator.TAB ? TABS : 0) - EARLIER * separator.ordinal()
-                        - (skipped > 0 && !headed ? NAME_OF_ONE_COLUMN : 0) - (separator == Separator.COMMA && areFractions(lines) ? SEVERAL_COLUMNS + 2 * OWN_MARK : 0);
+                double score = score(lines.subList(skipped, lines.size()), numbers) + (mark == own ? OWN_MARK : 0)
+                        + (separator == Separator.TAB ? TABS : 0) - EARLIER * separator.ordinal()
+                        - (skipped > 0 && !headed
+                                ? NAME_OF_ONE_COLUMN
+                                : 0) - (separator == Separator.COMMA && areFractions(lines) ? SEVERAL_COLUMNS + 2 * OWN_MARK : 0);
                 if (score > most) {
                     most = score;
                     best = new TextShape(separator, mark, headed, skipped, across);
@@ -92,11 +98,16 @@ final class ShapeGuess {
         return best;
     }
 
-    /** Whether a comma between two numbers looks like a decimal one: it always stands after a 0, or before digits that begin with one. */
+    /**
+     * Whether a comma between two numbers looks like a decimal one: it always stands after a 0, or before digits that begin with
+     * one.
+     */
     private static boolean areFractions(List<List<String>> lines) {
         List<List<String>> filled = lines.stream().filter(line -> !TextLines.isBlank(line)).toList();
-        boolean pairs = filled.stream().allMatch(line -> line.size() == 2 && line.getFirst().matches("[-+\u2212]?\\d+") && line.getLast().matches("\\d+"));
-        return pairs && (filled.stream().allMatch(line -> line.getFirst().matches("[-+\u2212]?0")) || filled.stream().anyMatch(line -> line.getLast().matches("0\\d+")));
+        boolean pairs = filled.stream().allMatch(line -> line.size() == 2 && line.getFirst().matches("[-+\u2212]?\\d+")
+                && line.getLast().matches("\\d+"));
+        return pairs && (filled.stream().allMatch(line -> line.getFirst().matches("[-+\u2212]?0"))
+                || filled.stream().anyMatch(line -> line.getLast().matches("0\\d+")));
     }
 
     private static String sample(String text) {
@@ -114,7 +125,8 @@ final class ShapeGuess {
         Map<Integer, Integer> widths = new HashMap<>();
         lines.stream().filter(line -> !TextLines.isBlank(line)).forEach(line -> widths.merge(line.size(), 1, Integer::sum));
         return widths.entrySet().stream()
-                .max(Map.Entry.<Integer, Integer>comparingByValue().thenComparing(Map.Entry.comparingByKey())).map(Map.Entry::getKey).orElse(1);
+                .max(Map.Entry.<Integer, Integer>comparingByValue().thenComparing(Map.Entry.comparingByKey()))
+                .map(Map.Entry::getKey).orElse(1);
     }
 
     /**
@@ -137,7 +149,10 @@ final class ShapeGuess {
         return width > 1 && alone && line.stream().noneMatch(cell -> points.isBare(cell));
     }
 
-    /** Whether each line is a series: few lines, each longer than there are lines, all of numbers but perhaps for a name at the front of every one. */
+    /**
+     * Whether each line is a series: few lines, each longer than there are lines, all of numbers but perhaps for a name at the
+     * front of every one.
+     */
     private static boolean isAcross(List<List<String>> lines, Numbers numbers) {
         List<List<String>> filled = lines.stream().filter(line -> !TextLines.isBlank(line)).toList();
         if (filled.size() < 2 || filled.size() > MOST_SERIES) {

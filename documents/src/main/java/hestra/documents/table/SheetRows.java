@@ -33,7 +33,8 @@ final class SheetRows {
             cells -= moreCells;
             letters -= moreLetters;
             if (cells < 0) {
-                throw new TooLarge("the sheet “" + sheet + "” has too many cells (more than " + DataTable.MOST_CELLS + " with those before it)");
+                throw new TooLarge("the sheet “" + sheet + "” has too many cells (more than " + DataTable.MOST_CELLS
+                        + " with those before it)");
             }
             if (letters < 0) {
                 throw new TooLarge("the sheet “" + sheet + "” has too much text in it");

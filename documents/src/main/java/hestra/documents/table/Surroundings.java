@@ -12,8 +12,8 @@ import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberReading;
 
 /**
- * What stands in and about the rows of a table and is no data: a second line of headings with units, blank lines, notes below, marks of
- * footnotes.
+ * What stands in and about the rows of a table and is no data: a second line of headings with units, blank lines, notes below,
+ * marks of footnotes.
  */
 final class Surroundings {
 
@@ -25,8 +25,12 @@ final class Surroundings {
 
     private Surroundings() {}
 
-    /** The rows without what is no data, and headings with the units that stood below them; says what was left out. Only a text with square brackets has footnotes. */
-    static List<List<String>> without(List<List<String>> rows, List<String> headings, DecimalMark mark, boolean bracketed, List<String> notes) {
+    /**
+     * The rows without what is no data, and headings with the units that stood below them; says what was left out. Only a text
+     * with square brackets has footnotes.
+     */
+    static List<List<String>> without(List<List<String>> rows, List<String> headings, DecimalMark mark, boolean bracketed,
+            List<String> notes) {
         List<List<String>> data = withoutUnits(rows, headings, mark, notes);
         data = withoutNotes(data, mark, notes);
         data = withoutBlanks(data, notes);
@@ -37,13 +41,15 @@ final class Surroundings {
     }
 
     /** A line below the headings in which every cell is empty or a unit, and one at least is one. */
-    private static List<List<String>> withoutUnits(List<List<String>> rows, List<String> headings, DecimalMark mark, List<String> notes) {
+    private static List<List<String>> withoutUnits(List<List<String>> rows, List<String> headings, DecimalMark mark,
+            List<String> notes) {
         if (headings.isEmpty() || rows.size() < 2) {
             return rows;
         }
         List<String> second = rows.getFirst();
         boolean units = second.stream().anyMatch(cell -> !cell.isBlank()) && IntStream.range(0, second.size()).allMatch(column ->
-                second.get(column).isBlank() || isUnit(second.get(column)) && isOfNumbers(rows.subList(1, rows.size()), column, mark));
+                second.get(column).isBlank() || isUnit(second.get(column))
+                        && isOfNumbers(rows.subList(1, rows.size()), column, mark));
         if (!units) {
             return rows;
         }
@@ -65,21 +71,25 @@ final class Surroundings {
 
     private static boolean isOfNumbers(List<List<String>> rows, int column, DecimalMark mark) {
         long filled = rows.stream().limit(20).filter(row -> column < row.size() && !row.get(column).isBlank()).count();
-        long numbers = rows.stream().limit(20).filter(row -> column < row.size() && CellText.of(row.get(column), mark, mark).isPresent()).count();
+        long numbers = rows.stream().limit(20).filter(row -> column < row.size()
+                && CellText.of(row.get(column), mark, mark).isPresent()).count();
         return numbers * 2 > filled;
     }
 
     /** Lines at the end with one text in them, where the others have several cells. */
     private static List<List<String>> withoutNotes(List<List<String>> rows, DecimalMark mark, List<String> notes) {
         int end = rows.size();
-        while (end > 1 && rows.size() - end < MOST_NOTES && (isBlank(rows.get(end - 1)) || isNote(rows.get(end - 1), mark)) && rows.get(0).size() > 1) {
+        while (end > 1 && rows.size() - end < MOST_NOTES && (isBlank(rows.get(end - 1)) || isNote(rows.get(end - 1), mark))
+                && rows.get(0).size() > 1) {
             end--;
         }
-        List<String> left = rows.subList(end, rows.size()).stream().filter(row -> !isBlank(row)).map(row -> quoted(String.join(" ", row).strip())).toList();
+        List<String> left = rows.subList(end, rows.size()).stream().filter(row -> !isBlank(row))
+                .map(row -> quoted(String.join(" ", row).strip())).toList();
         if (left.isEmpty() || end < 2 && isNote(rows.getFirst(), mark)) {
             return rows;
         }
-        notes.add("left out below: " + left.stream().limit(MOST_LISTED).collect(Collectors.joining(", ")) + (left.size() > MOST_LISTED ? " …" : ""));
+        notes.add("left out below: " + left.stream().limit(MOST_LISTED)
+                .collect(Collectors.joining(", ")) + (left.size() > MOST_LISTED ? " …" : ""));
         return rows.subList(0, end);
     }
 
@@ -93,7 +103,8 @@ final class Surroundings {
         String first = row.getFirst();
         boolean words = first.chars().filter(Character::isLetter).count() > 2 && CellText.of(first, mark, mark).isEmpty();
         boolean alone = row.stream().filter(cell -> !cell.isBlank()).count() == 1 && row.size() == 1;
-        boolean named = first.matches("(?iU)(source|sources|note|notes|data|footnote|\\*|†|\\d+\\)|\\[\\w{1,2}\\])[^:.\\d]{0,8}(?:[:.].*)?");
+        boolean named = first.matches("(?iU)(source|sources|note|notes|data|footnote|\\*|†|\\d+\\)|"
+                + "\\[\\w{1,2}\\])[^:.\\d]{0,8}(?:[:.].*)?");
         return words && (alone || named);
     }
 

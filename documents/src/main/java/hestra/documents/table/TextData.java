@@ -40,7 +40,9 @@ public record TextData(TextShape shape, Block block, List<String> notes, String 
     /** The same, told how far it has come. */
     static Result<TextData> understand(String text, DecimalMark own, Progress progress) {
         TextForms forms = TextForms.of(plain(text));
-        return forms.text().isBlank() ? Result.refused("There is no text to take data from.") : read(forms, ShapeGuess.of(forms.text(), own), own, progress);
+        return forms.text().isBlank()
+                ? Result.refused("There is no text to take data from.")
+                : read(forms, ShapeGuess.of(forms.text(), own), own, progress);
     }
 
     /** Reads a text as it is said to be. */
@@ -61,7 +63,8 @@ public record TextData(TextShape shape, Block block, List<String> notes, String 
         }
         long cells = TextLines.cells(text, shape.separator());
         if (cells > DataTable.MOST_CELLS) {
-            return Result.refused("There are about %d cells; up to %d can be taken in. Take a part of it.".formatted(cells, DataTable.MOST_CELLS));
+            return Result.refused("There are about %d cells; up to %d can be taken in. Take a part of it.".formatted(cells,
+                    DataTable.MOST_CELLS));
         }
         List<List<String>> lines = TextLines.split(text, shape.separator(), share -> progress.goesOn(share * SPLITTING));
         while (!lines.isEmpty() && TextLines.isBlank(lines.getLast())) {
@@ -69,12 +72,14 @@ public record TextData(TextShape shape, Block block, List<String> notes, String 
         }
         int start = Math.min(shape.skipped(), lines.size());
         if (lines.size() - start > DataTable.MOST_ROWS + 1) {
-            return Result.refused("There are %d rows; up to %d can be taken in.".formatted(lines.size() - start, DataTable.MOST_ROWS));
+            return Result.refused("There are %d rows; up to %d can be taken in.".formatted(lines.size() - start,
+                    DataTable.MOST_ROWS));
         }
         List<String> notes = new ArrayList<>(forms.notes());
         noteAbove(lines.subList(0, start), notes);
         if (shape.across()) {
-            lines = TextForms.across(lines.subList(start, lines.size()).stream().filter(line -> !TextLines.isBlank(line)).toList());
+            lines = TextForms.across(lines.subList(start, lines.size()).stream()
+                    .filter(line -> !TextLines.isBlank(line)).toList());
             start = 0;
             notes.add("each line is read as a column");
         }
@@ -83,13 +88,15 @@ public record TextData(TextShape shape, Block block, List<String> notes, String 
         }
         boolean headed = shape.headed() && lines.size() > start;
         List<String> headings = headed ? new ArrayList<>(lines.get(start)) : List.of();
-        List<List<String>> rows = Surroundings.without(lines.subList(start + (headed ? 1 : 0), lines.size()), headings, shape.mark(), text.indexOf(']') >= 0, notes);
+        List<List<String>> rows = Surroundings.without(lines.subList(start + (headed ? 1 : 0), lines.size()), headings,
+                shape.mark(), text.indexOf(']') >= 0, notes);
         int width = Math.max(headings.size(), rows.stream().mapToInt(List::size).max().orElse(0));
         for (int column = 0; column < width; column++) {
             progress.tell(SPLITTING + (1 - SPLITTING) * column / width);
             DecimalMark mark = markOf(rows, column, shape.mark());
             if (mark != shape.mark()) {
-                notes.add(nameOf(headings, column) + " is read with decimal " + (mark == DecimalMark.COMMA ? "commas" : "points"));
+                notes.add(nameOf(headings, column) + " is read with decimal "
+                        + (mark == DecimalMark.COMMA ? "commas" : "points"));
             }
             clean(rows, column, mark, own, headings, notes);
         }
@@ -97,7 +104,10 @@ public record TextData(TextShape shape, Block block, List<String> notes, String 
                 List.copyOf(rows)), List.copyOf(notes), signs(text)));
     }
 
-    /** What is nothing but numbers below its headings; nothing for any other text. There are no dates, ranks, units or notes in it to be looked for. */
+    /**
+     * What is nothing but numbers below its headings; nothing for any other text. There are no dates, ranks, units or notes in it
+     * to be looked for.
+     */
     private static Optional<TextData> ofNumbers(String text, TextShape shape, Progress progress) {
         int above = shape.skipped() + (shape.headed() ? 1 : 0);
         int start = 0;
@@ -113,7 +123,8 @@ public record TextData(TextShape shape, Block block, List<String> notes, String 
             }
             List<String> notes = new ArrayList<>();
             noteAbove(lines.subList(0, shape.skipped()), notes);
-            Optional<List<String>> headings = shape.headed() ? Optional.of(lines.getLast().stream().map(Surroundings::withoutFootnote).toList()) : Optional.empty();
+            Optional<List<String>> headings = shape.headed()
+                    ? Optional.of(lines.getLast().stream().map(Surroundings::withoutFootnote).toList()) : Optional.empty();
             return Optional.of(new TextData(shape, new Block(headings, rows), List.copyOf(notes), signs(text)));
         });
     }
@@ -133,7 +144,9 @@ public record TextData(TextShape shape, Block block, List<String> notes, String 
         return text.startsWith("\ufeff") ? text.substring(1) : text;
     }
 
-    /** The decimal mark of a column: that of the text, unless some of its cells are no numbers by that and all are by the other. */
+    /**
+     * The decimal mark of a column: that of the text, unless some of its cells are no numbers by that and all are by the other.
+     */
     private static DecimalMark markOf(List<List<String>> rows, int column, DecimalMark usual) {
         DecimalMark other = usual == DecimalMark.POINT ? DecimalMark.COMMA : DecimalMark.POINT;
         boolean strange = false;
@@ -156,7 +169,8 @@ public record TextData(TextShape shape, Block block, List<String> notes, String 
     }
 
     /** Brings the numbers of a column into the form in which they are typed, where the column is one of numbers. */
-    private static void clean(List<List<String>> rows, int column, DecimalMark from, DecimalMark to, List<String> headings, List<String> notes) {
+    private static void clean(List<List<String>> rows, int column, DecimalMark from, DecimalMark to, List<String> headings,
+            List<String> notes) {
         Optional<String> since = DateColumn.read(rows, column);
         if (since.isPresent()) {
             notes.add(nameOf(headings, column) + " is read as dates: " + since.get());
@@ -194,7 +208,8 @@ public record TextData(TextShape shape, Block block, List<String> notes, String 
         String name = nameOf(headings, column);
         boolean mixed = units.size() > 1;
         if (mixed) {
-            notes.add(name + " has " + String.join(" and ", units.keySet().stream().sorted().toList()) + ": those cells stay as they are");
+            notes.add(name + " has " + String.join(" and ", units.keySet().stream().sorted().toList())
+                    + ": those cells stay as they are");
         }
         rewritten.forEach((row, cell) -> {
             if (!mixed || cell.unit().isEmpty()) {
@@ -221,7 +236,10 @@ public record TextData(TextShape shape, Block block, List<String> notes, String 
     /** The same without some of its columns. */
     public Block withColumns(List<Integer> kept) {
         boolean isAll = IntStream.range(0, block.width()).boxed().toList().equals(kept);
-        return isAll ? block : new Block(block.headings().map(headings -> pick(headings, kept)), block.rows().stream().map(row -> pick(row, kept)).toList());
+        return isAll
+                ? block
+                : new Block(block.headings().map(headings -> pick(headings, kept)), block.rows().stream()
+                        .map(row -> pick(row, kept)).toList());
     }
 
     private static List<String> pick(List<String> cells, List<Integer> kept) {

@@ -11,8 +11,8 @@ import java.util.stream.Collectors;
 import hestra.numbers.Counted;
 
 /**
- * Forms in which people write data that are no table yet, rewritten as one: pairs in brackets, a line of values for each variable. Lines
- * that only rule a table off are left out.
+ * Forms in which people write data that are no table yet, rewritten as one: pairs in brackets, a line of values for each
+ * variable. Lines that only rule a table off are left out.
  *
  * @param text rows and columns
  * @param notes what was rewritten and left out, as short sentences
@@ -24,7 +24,8 @@ record TextForms(String text, List<String> notes) {
     private static final Pattern RULE = Pattern.compile("[\\s|+:;,┼│├┤]*(?:[-=_*─━═]{3,}[\\s|+:;,┼│├┤]*)+");
     private static final Pattern PAIR = Pattern.compile("\\(([^()]*)\\)|\\[([^\\[\\]]*)\\]");
     private static final Pattern BETWEEN = Pattern.compile("[\\s,;{}\\[\\]…]*");
-    private static final Pattern NAMED = Pattern.compile("\\s*(?<name>\\p{L}[^=:;,\\t\\d]{0,40}\\d?[^=:;,\\t\\d]{0,20}?)\\s*[=:]\\s*(?<values>.*\\S)\\s*");
+    private static final Pattern NAMED =
+            Pattern.compile("\\s*(?<name>\\p{L}[^=:;,\\t\\d]{0,40}\\d?[^=:;,\\t\\d]{0,20}?)\\s*[=:]\\s*(?<values>.*\\S)\\s*");
     private static final Pattern NUMBER = Pattern.compile("[-+\u2212]?\\d[\\d.,]*(?:[eE][-+]?\\d+)?");
     private static final int MOST_SERIES = 12;
 
@@ -53,7 +54,8 @@ record TextForms(String text, List<String> notes) {
         while (start < text.length()) {
             int end = text.indexOf('\n', start);
             end = end < 0 ? text.length() : end;
-            if (end > start && !Character.isLetterOrDigit(text.charAt(start)) && RULE.matcher(text.substring(start, end)).matches()) {
+            if (end > start && !Character.isLetterOrDigit(text.charAt(start))
+                    && RULE.matcher(text.substring(start, end)).matches()) {
                 return true;
             }
             start = end + 1;
@@ -77,7 +79,8 @@ record TextForms(String text, List<String> notes) {
             return Optional.empty();
         }
         String inner = text.strip();
-        boolean enclosed = inner.startsWith("[(") && inner.endsWith(")]") || inner.startsWith("[[") && inner.endsWith("]]") || inner.startsWith("{") && inner.endsWith("}");
+        boolean enclosed = inner.startsWith("[(") && inner.endsWith(")]") || inner.startsWith("[[") && inner.endsWith("]]")
+                || inner.startsWith("{") && inner.endsWith("}");
         inner = enclosed ? inner.substring(1, inner.length() - 1) : inner;
         Matcher pair = PAIR.matcher(inner);
         List<String> rows = new ArrayList<>();
@@ -85,13 +88,15 @@ record TextForms(String text, List<String> notes) {
         while (pair.find()) {
             String within = pair.group(1) == null ? pair.group(2) : pair.group(1);
             List<String> cells = cells(within);
-            if (!BETWEEN.matcher(inner.substring(end, pair.start())).matches() || cells.size() < 2 || !cells.stream().allMatch(cell -> NUMBER.matcher(cell).matches())) {
+            if (!BETWEEN.matcher(inner.substring(end, pair.start())).matches() || cells.size() < 2
+                    || !cells.stream().allMatch(cell -> NUMBER.matcher(cell).matches())) {
                 return Optional.empty();
             }
             rows.add(String.join("\t", cells));
             end = pair.end();
         }
-        return rows.size() < 2 || !BETWEEN.matcher(inner.substring(end)).matches() ? Optional.empty() : Optional.of(String.join("\n", rows));
+        return rows.size() < 2 || !BETWEEN.matcher(inner.substring(end)).matches()
+                ? Optional.empty() : Optional.of(String.join("\n", rows));
     }
 
     /** "x = 1, 2, 3" over "y = 4, 5, 6" as columns; nothing where a line is not like that. */
@@ -106,7 +111,8 @@ record TextForms(String text, List<String> notes) {
             if (!named.matches()) {
                 return Optional.empty();
             }
-            List<String> values = cells(named.group("values").replaceAll("^[\\[({]|[\\])}]$", "").replaceAll("[,;]?\\s*(?:…|\\.\\.\\.)$", ""));
+            List<String> values = cells(named.group("values").replaceAll("^[\\[({]|[\\])}]$", "")
+                    .replaceAll("[,;]?\\s*(?:…|\\.\\.\\.)$", ""));
             if (values.size() < 2 || !values.stream().allMatch(value -> NUMBER.matcher(value).matches())) {
                 return Optional.empty();
             }
@@ -119,7 +125,10 @@ record TextForms(String text, List<String> notes) {
 
     /** Values in a line: by semicolons where there are any, else by commas and spaces. */
     private static List<String> cells(String text) {
-        String separator = text.indexOf(';') >= 0 ? "\\s*;\\s*" : text.matches(".*,\\s.*") ? "\\s*,\\s+" : text.indexOf(',') >= 0 && !text.strip().matches(".*\\s.*") ? "," : "\\s+";
+        String separator = text.indexOf(';') >= 0 ? "\\s*;\\s*"
+                : text.matches(".*,\\s.*") ? "\\s*,\\s+"
+                : text.indexOf(',') >= 0 && !text.strip().matches(".*\\s.*") ? ","
+                : "\\s+";
         return Arrays.stream(text.strip().split(separator)).map(String::strip).toList();
     }
 

@@ -42,7 +42,9 @@ final class TextLines {
         for (int i = 0; i < text.length(); i++) {
             char c = text.charAt(i);
             // Of several spaces that follow one another one counts.
-            boolean separates = spaced ? c == ' ' && i > 0 && text.charAt(i - 1) != ' ' && text.charAt(i - 1) != '\n' : c == sign && separator != Separator.NONE;
+            boolean separates = spaced
+                    ? c == ' ' && i > 0 && text.charAt(i - 1) != ' ' && text.charAt(i - 1) != '\n'
+                    : c == sign && separator != Separator.NONE;
             cells += separates || c == '\n' ? 1 : 0;
         }
         return cells;

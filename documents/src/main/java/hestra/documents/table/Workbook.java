@@ -58,7 +58,8 @@ final class Workbook {
                 try (InputStream sheet = sheets.next()) {
                     SheetRows rows = new SheetRows(sheets.getSheetName(), room);
                     XMLReader xml = XMLHelper.newXMLReader();
-                    xml.setContentHandler(new XSSFSheetXMLHandler(reader.getStylesTable(), strings, new Cells(rows), new StoredValues(), false));
+                    xml.setContentHandler(new XSSFSheetXMLHandler(reader.getStylesTable(), strings, new Cells(rows),
+                            new StoredValues(), false));
                     xml.parse(new InputSource(sheet));
                     if (!rows.isEmpty()) {
                         parts.add(rows.part());
@@ -68,7 +69,8 @@ final class Workbook {
             return parts.isEmpty() ? Result.refused(name + " has nothing in it.") : Result.done(List.copyOf(parts));
         } catch (SheetRows.TooLarge e) {
             return Result.refused(name + " was not opened: " + e.getMessage() + ". Take a part of it.");
-        } catch (OpenXML4JException | IOException | SAXException | ParserConfigurationException | RuntimeException | VirtualMachineError e) {
+        } catch (OpenXML4JException | IOException | SAXException | ParserConfigurationException
+                | RuntimeException | VirtualMachineError e) {
             // What the library throws at a file from a stranger says nothing to whoever opened it.
             LOG.debug("{} cannot be read", file, e);
             return Result.refused(name + " is damaged or is no workbook. Save it again as .xlsx or as CSV and open that.");

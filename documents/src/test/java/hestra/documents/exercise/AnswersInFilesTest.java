@@ -59,8 +59,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 /** Answers, and what is asked of them, as they stand in files. */
 class AnswersInFilesTest {
 
-    private static final Predict PREDICT = new Predict(Terms.of("predict", "Predict", "Predict.", 4), List.of(4.0, 20.0), new Rounding.Places(1));
-    private static final WriteEquation EQUATION = new WriteEquation(Terms.of("equation", "Write it", "Write it.", 2), new Curve.Line(), 3);
+    private static final Predict PREDICT = new Predict(Terms.of("predict", "Predict", "Predict.", 4), List.of(4.0, 20.0),
+            new Rounding.Places(1));
+    private static final WriteEquation EQUATION = new WriteEquation(Terms.of("equation", "Write it", "Write it.", 2),
+            new Curve.Line(), 3);
 
     @TempDir
     private Path folder;
@@ -72,12 +74,18 @@ class AnswersInFilesTest {
 
     @Test
     void whatIsAskedOfAnswersReadsBackAndFollowsTheSchema() throws IOException {
-        Predicting all = Predicting.USUAL.with(Optional.of(Predicting.Band.SINGLE)).withMeaning(true).judging(false).counting(OwnEquation.HALF);
+        Predicting all = Predicting.USUAL.with(Optional.of(Predicting.Band.SINGLE)).withMeaning(true)
+                .judging(false).counting(OwnEquation.HALF);
         Question shows = new Question(Terms.of("question", "What is p?", "What is p?", 1), Question.Sort.ONE,
-                List.of(new Question.Option("the chance that there is no relation", false, "", Optional.of(Mistake.P_AS_CHANCE_OF_NONE)), new Question.Option("something else", true, "")), true, List.of());
-        Explain curved = new Explain(Terms.of("curved", "Explain", "Explain.", 2)).with(Explaining.of(Aspect.About.R_SQUARED).of(new Curve.Polynomial(2)));
+                List.of(new Question.Option("the chance that there is no relation", false, "",
+                        Optional.of(Mistake.P_AS_CHANCE_OF_NONE)), new Question.Option("something else", true, "")), true,
+                        List.of());
+        Explain curved = new Explain(Terms.of("curved", "Explain", "Explain.", 2))
+                .with(Explaining.of(Aspect.About.R_SQUARED).of(new Curve.Polynomial(2)));
         Explain p = new Explain(Terms.of("p", "Explain p", "Explain.", 2)).with(Explaining.of(Aspect.About.P));
-        List<Task> tasks = List.of(PREDICT.with(all).with(Asking.USUAL.atLevel(0.9)), PREDICT.with(Predicting.USUAL.with(Predicting.Way.X_FROM_Y)).with(Terms.of("back", "Back", "Back.", 1)), shows, curved, p);
+        List<Task> tasks = List.of(PREDICT.with(all).with(Asking.USUAL.atLevel(0.9)),
+                PREDICT.with(Predicting.USUAL.with(Predicting.Way.X_FROM_Y)).with(Terms.of("back", "Back", "Back.", 1)), shows,
+                curved, p);
         Exercise exercise = Kelp.exercise(tasks.toArray(Task[]::new));
         Path file = folder.resolve("kelp.hestra");
         ExerciseFile.write(exercise, file);
@@ -89,7 +97,8 @@ class AnswersInFilesTest {
     @CsvSource({"true, TRUSTED", "false, DOUBTED", "'\"trusted\"', TRUSTED", "'\"meaningless\"', MEANINGLESS"})
     void aJudgementOfEarlierFilesWasYesOrNo(String written, Trust trust) throws IOException {
         String json = "{\"kind\":\"predictions\",\"given\":[{\"text\":\"4.0\",\"trusted\":" + written + "}]}";
-        assertThat(Json.read(json, Answer.class, DecimalMark.POINT)).isEqualTo(new Answer.Predictions(List.of(new Answer.Predicted("4.0", Optional.of(trust)))));
+        assertThat(Json.read(json, Answer.class, DecimalMark.POINT))
+                .isEqualTo(new Answer.Predictions(List.of(new Answer.Predicted("4.0", Optional.of(trust)))));
     }
 
     @Test
@@ -99,7 +108,8 @@ class AnswersInFilesTest {
         Desk desk = Desk.open(exercise)
                 .apply(new Edit.Draft("equation", new Answer.Typed("y = 3 + 0.5x"))).apply(new Edit.Check("equation"))
                 .apply(new Edit.Draft("equation", new Answer.Typed("y = 2.5 + 0.5x"))).apply(new Edit.Check("equation"))
-                .apply(new Edit.Draft("predict", new Answer.Predictions(List.of(first, Answer.Predicted.NOTHING.with("12.5").with(Trust.DOUBTED))))).apply(new Edit.Check("predict"))
+                .apply(new Edit.Draft("predict", new Answer.Predictions(List.of(first, Answer.Predicted.NOTHING.with("12.5")
+                .with(Trust.DOUBTED))))).apply(new Edit.Check("predict"))
                 .apply(new Edit.Name("Ida Fenn"));
         Attempt attempt = desk.work().attemptsAt("predict").getLast();
         assertThat(attempt.own()).contains("y = 2.5 + 0.5x");
@@ -113,12 +123,15 @@ class AnswersInFilesTest {
 
     @Test
     void aSectionGoesAlongWithItsFiguresAndIsThereWhenTheHandInIsRead() throws IOException {
-        WriteSection section = new WriteSection(Terms.of("report", "Write it up", "Write.", 2), Set.of(WantedFigure.PLOT_WITHOUT_CURVE), 3);
+        WriteSection section = new WriteSection(Terms.of("report", "Write it up", "Write.", 2),
+                Set.of(WantedFigure.PLOT_WITHOUT_CURVE), 3);
         Exercise exercise = Kelp.exercise(section).withFirst(part -> part.withHeld(Set.of(Aid.LINE)));
         Desk desk = Desk.open(exercise)
                 .apply(new SheetEdit.Write(OwnSheet.Spot.before(0), "It grows by half a centimetre.", Optional.empty()))
-                .apply(new SheetEdit.Keep(OwnSheet.Spot.before(1), Keepable.FIGURE, false)).apply(new SheetEdit.Caption("note-2", "All blades", Optional.empty()))
-                .apply(new SheetEdit.Keep(OwnSheet.Spot.before(2), Keepable.DATA, true)).apply(new Edit.Check("report")).apply(new Edit.Name("Ida Fenn"));
+                .apply(new SheetEdit.Keep(OwnSheet.Spot.before(1), Keepable.FIGURE, false))
+                .apply(new SheetEdit.Caption("note-2", "All blades", Optional.empty()))
+                .apply(new SheetEdit.Keep(OwnSheet.Spot.before(2), Keepable.DATA, true)).apply(new Edit.Check("report"))
+                .apply(new Edit.Name("Ida Fenn"));
         Path file = folder.resolve("ida.handin");
         HandInFile.write(HandIn.of(desk), file);
         assertThat(problems("hand-in", ((Result.Done<Archive>) Archive.read(file)).value().entries().get("work.json"))).isEmpty();
@@ -129,7 +142,8 @@ class AnswersInFilesTest {
             assertThat(((Note.Kept) note).caption()).isEqualTo("All blades");
             assertThat(((Note.Kept) note).frozen().orElseThrow().shut()).as("the line was closed then").containsExactly(Aid.LINE);
         });
-        assertThat(read.standing(section)).as("the figures say of themselves what they show").isEqualTo(desk.work().attemptsAt("report").getLast().answer());
+        assertThat(read.standing(section)).as("the figures say of themselves what they show")
+                .isEqualTo(desk.work().attemptsAt("report").getLast().answer());
     }
 
     @Test
@@ -147,8 +161,10 @@ class AnswersInFilesTest {
 
     @Test
     void aHandInSaysHowItCameAboutAndIsMarkedWithoutReadingThat() throws IOException {
-        List<Step> steps = List.of(new Step(1_700_000_000, new WorkEdit.ChangeTable(new TableEdit.Type(1, 1, "3,95"))), new Step(1_700_000_060, new Edit.Draft("equation", new Answer.Typed("length = 1.95 + 0.515 days"))),
-                new Step(1_700_000_090, new Edit.Check("equation")), new Step(1_700_000_095, new Edit.Undo()), new Step(1_700_000_100, new Edit.Name("Ida Fenn")));
+        List<Step> steps = List.of(new Step(1_700_000_000, new WorkEdit.ChangeTable(new TableEdit.Type(1, 1, "3,95"))),
+                new Step(1_700_000_060, new Edit.Draft("equation", new Answer.Typed("length = 1.95 + 0.515 days"))),
+                new Step(1_700_000_090, new Edit.Check("equation")), new Step(1_700_000_095, new Edit.Undo()),
+                        new Step(1_700_000_100, new Edit.Name("Ida Fenn")));
         History history = History.of(Desk.open(Kelp.exercise(EQUATION)));
         for (Step step : steps) {
             history = history.apply(step.edit());
@@ -166,7 +182,8 @@ class AnswersInFilesTest {
     @Test
     void stepsThatCannotBeReadAreLeftOut() throws IOException {
         Path file = folder.resolve("ida.handin");
-        HandInFile.write(HandIn.of(Desk.open(Kelp.exercise(EQUATION))), List.of(new Step(1, new Edit.Name("Ida")), new Step(2, new Edit.Undo())), file);
+        HandInFile.write(HandIn.of(Desk.open(Kelp.exercise(EQUATION))),
+                List.of(new Step(1, new Edit.Name("Ida")), new Step(2, new Edit.Undo())), file);
         Map<String, String> entries = new HashMap<>(((Result.Done<Archive>) Archive.read(file)).value().entries());
         entries.put("steps.jsonl", entries.get("steps.jsonl").replace("undo", "fly"));
         new Archive(entries).write(file, Archive.MOST_BYTES);

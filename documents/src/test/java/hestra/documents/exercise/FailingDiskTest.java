@@ -34,8 +34,9 @@ import org.junit.jupiter.api.io.TempDir;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /**
- * A disk of which the n-th thing that is asked fails, for every n, and one of which everything from the n-th on does: nothing is ever half-written, what was there
- * before is there as it was, what was confirmed is there, and nothing is thrown but that it cannot be done.
+ * A disk of which the n-th thing that is asked fails, for every n, and one of which everything from the n-th on does: nothing is
+ * ever half-written, what was there before is there as it was, what was confirmed is there, and nothing is thrown but that it
+ * cannot be done.
  */
 class FailingDiskTest {
 
@@ -100,7 +101,8 @@ class FailingDiskTest {
                 Exercise there = done(ExerciseFile.read(file));
                 assertThat(there).as(when).isIn(before, after);
                 assertThat(!confirmed || there.equals(after)).as(when + ": what was confirmed is there").isTrue();
-                assertThat(names(fresh).stream().filter(it -> !it.startsWith(".hestra-"))).as(when).containsExactly("kelp.hestra");
+                assertThat(names(fresh).stream().filter(it -> !it.startsWith(".hestra-"))).as(when)
+                        .containsExactly("kelp.hestra");
             };
         });
     }
@@ -181,7 +183,9 @@ class FailingDiskTest {
             } catch (IOException e) {
                 assertThat(e.getMessage()).isNotBlank();
             }
-            GiveBack.Written written = new GiveBack(work, ClassKey.of(own), false, "3 May 2026").write(disk.path(hands), disk.path(fresh.resolve("back")), EnumSet.of(GiveBack.Form.HTML), Paper.A4, Progress.UNWATCHED);
+            GiveBack.Written written = new GiveBack(work, ClassKey.of(own), false, "3 May 2026")
+                    .write(disk.path(hands), disk.path(fresh.resolve("back")), EnumSet.of(GiveBack.Form.HTML), Paper.A4,
+                            Progress.UNWATCHED);
             return when -> {
                 assertThat(written.files().size() + written.failures().size()).as(when).isEqualTo(1);
                 for (Path file : written.files()) {
@@ -189,7 +193,8 @@ class FailingDiskTest {
                 }
                 if (Files.exists(out)) {
                     for (String name : names(out)) {
-                        assertThat(!name.endsWith(ExerciseFile.ENDING) || ExerciseFile.read(out.resolve(name)) instanceof Result.Done).as(when + ": " + name).isTrue();
+                        assertThat(!name.endsWith(ExerciseFile.ENDING)
+                                || ExerciseFile.read(out.resolve(name)) instanceof Result.Done).as(when + ": " + name).isTrue();
                     }
                 }
             };

@@ -100,13 +100,20 @@ class FilesTest {
 
     /** An exercise of two parts with all kinds of blocks. */
     static Exercise rich() {
-        Terms terms = Terms.of("r2", "Read R²", "“Quotes”, <tags> & ünïcode", 3).withHint("look").withVerdict(Terms.Showing.AFTER_HANDING_IN);
-        Exercise one = Kelp.whole().withFirst(part -> part.withBlockAt(4, new Block.Asked(new ReadValue(terms, Quantity.R_SQUARED, new Rounding.Significant(3))))
-                .withBlockAt(0, new Block.Asked(new ReadValue(Terms.of("free", "Count", "n?", 1).withTries(0), Quantity.N, new Rounding.Free()))));
-        DataTable other = DataTable.empty(Variable.named("width"), new Variable("mass", "claw mass", "g"), Variable.named("crab")).withCell(2, 1, Cell.of("3.20", DecimalMark.POINT));
-        return one.withPartAt(1, new Part("claws", "Claws & more", other, Roles.FIRST_EXPLAINS, new Provenance.ByHand(), Set.of(Aid.R), PlotRules.USUAL, List.of(
-                new Block.Prose("text-2", "*Second* part"), new Block.Illustration("picture-1", picture(), "A claw", "a claw beside a ruler"),
-                new Block.Plot("figure-1", Set.of(Layer.LINE, Layer.MEAN), Optional.of(new Frame(0, 10, -1, 5)), "Drawn"), new Block.Plot("figure-2", Set.of(), Optional.empty(), ""),
+        Terms terms = Terms.of("r2", "Read R²", "“Quotes”, <tags> & ünïcode", 3).withHint("look")
+                .withVerdict(Terms.Showing.AFTER_HANDING_IN);
+        Exercise one = Kelp.whole().withFirst(part -> part.withBlockAt(4,
+                new Block.Asked(new ReadValue(terms, Quantity.R_SQUARED, new Rounding.Significant(3))))
+                .withBlockAt(0, new Block.Asked(new ReadValue(Terms.of("free", "Count", "n?", 1).withTries(0), Quantity.N,
+                new Rounding.Free()))));
+        DataTable other = DataTable.empty(Variable.named("width"), new Variable("mass", "claw mass", "g"), Variable.named("crab"))
+                .withCell(2, 1, Cell.of("3.20", DecimalMark.POINT));
+        return one.withPartAt(1, new Part("claws", "Claws & more", other, Roles.FIRST_EXPLAINS, new Provenance.ByHand(),
+                Set.of(Aid.R), PlotRules.USUAL, List.of(
+                new Block.Prose("text-2", "*Second* part"),
+                        new Block.Illustration("picture-1", picture(), "A claw", "a claw beside a ruler"),
+                new Block.Plot("figure-1", Set.of(Layer.LINE, Layer.MEAN), Optional.of(new Frame(0, 10, -1, 5)), "Drawn"),
+                        new Block.Plot("figure-2", Set.of(), Optional.empty(), ""),
                 new Block.Printed("table-1", "As printed"), new Block.Formula("formula-1", "b = r · sy / sx"),
                 new Block.Asked(new ReadValue(Terms.of("n2", "Count", "n?", 1), Quantity.N, new Rounding.Places(0))))));
     }
@@ -117,12 +124,15 @@ class FilesTest {
 
     private static HandIn handIn() {
         Desk desk = Desk.open(rich())
-                .apply(new WorkEdit.ChangeTable(new TableEdit.Type(4, 0, "10"))).apply(new WorkEdit.ChangeTable(new TableEdit.Type(4, 1, "7..2"))).apply(new Edit.Check("enter"))
-                .apply(new WorkEdit.ChangeTable(new TableEdit.SetAside(Kelp.SLIP_ROW, "misread, \"surely\""))).apply(new Edit.Check("slip"))
+                .apply(new WorkEdit.ChangeTable(new TableEdit.Type(4, 0, "10")))
+                .apply(new WorkEdit.ChangeTable(new TableEdit.Type(4, 1, "7..2"))).apply(new Edit.Check("enter"))
+                .apply(new WorkEdit.ChangeTable(new TableEdit.SetAside(Kelp.SLIP_ROW, "misread, \"surely\"")))
+                .apply(new Edit.Check("slip"))
                 .apply(new Edit.Draft("read", new Answer.Typed("0.52"))).apply(new Edit.Check("read"))
                 .apply(new Edit.Draft("describe", Answer.Described.NOTHING.with(Form.CURVED)))
                 .apply(new Edit.Draft("explain", new Answer.Sentence("It grows."))).apply(new Edit.Check("explain"))
-                .apply(new Edit.Draft("predict", new Answer.Predictions(List.of(new Answer.Predicted("4.0", Optional.of(Trust.TRUSTED)),
+                .apply(new Edit.Draft("predict", new Answer.Predictions(List.of(new Answer.Predicted("4.0",
+                Optional.of(Trust.TRUSTED)),
                         new Answer.Predicted("12.3", Optional.of(Trust.DOUBTED)))))).apply(new Edit.Check("predict"))
                 .apply(new WorkEdit.ChangeTable(new TableEdit.Name(1, new Variable("length", "how long", "mm"))))
                 .apply(new Edit.Name("Ida Fenn"));
@@ -179,7 +189,8 @@ class FilesTest {
         HandIn odd = new HandIn("../../a/b\\c:d*?" + "x".repeat(300), rich(), Map.of("part-1", Kelp.table()), Map.of());
         assertThat(HandInFile.fileName(odd)).doesNotContain("/").endsWith(HandInFile.ENDING);
         HandIn hindi = HandIn.of(Desk.open(Kelp.whole()).apply(new Edit.Name("\u0915\u093f".repeat(60))));
-        assertThat(HandInFile.fileName(hindi).getBytes(StandardCharsets.UTF_8).length).as("names of files are bounded in bytes").isLessThan(255);
+        assertThat(HandInFile.fileName(hindi).getBytes(StandardCharsets.UTF_8).length)
+                .as("names of files are bounded in bytes").isLessThan(255);
     }
 
     @Test
@@ -195,19 +206,25 @@ class FilesTest {
 
     /** An exercise made by a recipe with everything in it, its columns put to every use. */
     private static Exercise made(Along along, MeanCurve truth) {
-        Recipe recipe = new Recipe(-3, 12, along, truth, new Scatter(Scatter.Shape.HEAVY_TAILED, 0.5, true), OptionalDouble.of(0.4),
+        Recipe recipe = new Recipe(-3, 12, along, truth, new Scatter(Scatter.Shape.HEAVY_TAILED, 0.5, true),
+                OptionalDouble.of(0.4),
                 new Oddities(2, 4.5, Optional.of(new Oddities.FarPoint(70, -3)), 1), 3, 2.5, 1, 3);
-        DataTable table = DataTable.empty(Variable.named("x").withPossible(Optional.of(new Variable.Limits(-1.5, 70))), Variable.ofDates("y", new Dates("2024-03-01", Dates.Step.YEARS)), Variable.named("name"),
+        DataTable table = DataTable.empty(Variable.named("x").withPossible(Optional.of(new Variable.Limits(-1.5, 70))),
+                Variable.ofDates("y", new Dates("2024-03-01", Dates.Step.YEARS)), Variable.named("name"),
                 Variable.named("group"), Variable.named("times"));
-        return Exercise.blank("made").withFirst(part -> part.withColumns(table, new Roles(0, 1, OptionalInt.of(2), OptionalInt.of(3), OptionalInt.of(4)), new Provenance.Made(recipe)))
-                .withFirst(part -> part.withRules(PlotRules.USUAL.with(PointChange.MOVE, false).with(new EquationForm(false, true, EquationForm.Base.E))));
+        return Exercise.blank("made").withFirst(part -> part.withColumns(table,
+                new Roles(0, 1, OptionalInt.of(2), OptionalInt.of(3), OptionalInt.of(4)), new Provenance.Made(recipe)))
+                .withFirst(part -> part.withRules(PlotRules.USUAL.with(PointChange.MOVE, false)
+                .with(new EquationForm(false, true, EquationForm.Base.E))));
     }
 
     @Test
     void recipesAndUsesOfColumnsReadBackAndFollowTheSchema() throws IOException {
-        List<Exercise> all = List.of(made(new Along.Steps(1, 0.5), MeanCurve.line(1, 2)), made(new Along.Between(1, 9), new MeanCurve(new Curve.Wave(), List.of(1.0, 2.0, 3.0, 0.5))),
+        List<Exercise> all = List.of(made(new Along.Steps(1, 0.5), MeanCurve.line(1, 2)),
+                made(new Along.Between(1, 9), new MeanCurve(new Curve.Wave(), List.of(1.0, 2.0, 3.0, 0.5))),
                 made(new Along.About(5, 1), new MeanCurve(new Curve.OwnTerms(List.of(Term.ONE, Term.ROOT)), List.of(1.0, 2.0))),
-                made(new Along.Between(1, 9), new MeanCurve(new Curve.Exponential(Curve.FittedOn.LOGARITHMS), List.of(1.0, 2.0))));
+                made(new Along.Between(1, 9), new MeanCurve(new Curve.Exponential(Curve.FittedOn.LOGARITHMS),
+                        List.of(1.0, 2.0))));
         Path file = folder.resolve("made.hestra");
         for (Exercise exercise : all) {
             ExerciseFile.write(exercise, file);
@@ -221,7 +238,8 @@ class FilesTest {
         Path file = folder.resolve("kelp.hestra");
         ExerciseFile.write(rich(), file);
         Map<String, String> entries = new LinkedHashMap<>(done(Archive.read(file)).entries());
-        String before = entries.get("exercise.json").replaceAll(",\\s*\"(label|group|count|possible|dates|provenance|rules|frame|round|more|how|curve|row|at|level|hints|asked|band|shows)\" : null", "");
+        String before = entries.get("exercise.json").replaceAll(",\\s*\"(label|group|count|possible|dates|provenance|rules|"
+                + "frame|round|more|how|curve|row|at|level|hints|asked|band|shows)\" : null", "");
         assertThat(before).doesNotContain("null");
         entries.put("exercise.json", before);
         assertThat(done(ExerciseFile.read(zip(entries)))).isEqualTo(rich());
@@ -230,15 +248,18 @@ class FilesTest {
     @Test
     void whatOlderFilesLeaveOutIsAsItWasThen() throws IOException {
         Task read = Kelp.read(Quantity.SLOPE, new Rounding.Places(2));
-        Exercise exercise = Kelp.exercise(read.with(read.terms().opening(Terms.Opening.GIVEN).withPlaying(Terms.Playing.NEW_DATA).withCounting(Terms.Counting.LAST))).withFirst(part -> part.withRules(part.rules().with(KeptPoints.HALF)
+        Exercise exercise = Kelp.exercise(read.with(read.terms().opening(Terms.Opening.GIVEN).withPlaying(Terms.Playing.NEW_DATA)
+                .withCounting(Terms.Counting.LAST))).withFirst(part -> part.withRules(part.rules().with(KeptPoints.HALF)
                 .with(part.rules().form().with(EquationForm.Base.E))));
         Path file = folder.resolve("kelp.hestra");
         ExerciseFile.write(exercise, file);
         assertThat(done(ExerciseFile.read(file))).isEqualTo(exercise);
         Map<String, String> entries = new LinkedHashMap<>(done(Archive.read(file)).entries());
-        entries.put("exercise.json", entries.get("exercise.json").replaceAll(",\\s*\"(opening|afterwards|kept|base|playing|counting)\" : \"[a-z-]+\"", ""));
+        entries.put("exercise.json", entries.get("exercise.json")
+                .replaceAll(",\\s*\"(opening|afterwards|kept|base|playing|counting)\" : \"[a-z-]+\"", ""));
         assertThat(entries.get("exercise.json")).doesNotContain("afterwards", "opening", "kept", "base", "playing", "counting");
-        assertThat(done(ExerciseFile.read(zip(entries)))).isEqualTo(Kelp.exercise(read.with(read.terms().withAfterwards(Terms.Afterwards.HINT))));
+        assertThat(done(ExerciseFile.read(zip(entries))))
+                .isEqualTo(Kelp.exercise(read.with(read.terms().withAfterwards(Terms.Afterwards.HINT))));
     }
 
     @Test
@@ -254,16 +275,21 @@ class FilesTest {
         Path file = folder.resolve("kelp.hestra");
         ExerciseFile.write(Kelp.exercise(Kelp.explain()), file);
         Map<String, String> entries = new LinkedHashMap<>(done(Archive.read(file)).entries());
-        String strange = "{\"kind\":\"task\",\"task\":{\"kind\":\"sing-it\",\"terms\":{\"id\":\"song\"},\"verses\":3,\"notes\":[null,1.5]}}";
-        entries.put("exercise.json", entries.get("exercise.json").replaceFirst("\"blocks\" : \\[", "\"blocks\" : [" + Matcher.quoteReplacement(strange + ",{\"kind\":\"film\",\"id\":\"film-1\",\"seconds\":12},")));
+        String strange = "{\"kind\":\"task\",\"task\":{\"kind\":\"sing-it\",\"terms\":{\"id\":\"song\"},"
+                + "\"verses\":3,\"notes\":[null,1.5]}}";
+        entries.put("exercise.json", entries.get("exercise.json")
+                .replaceFirst("\"blocks\" : \\[", "\"blocks\" : [" + Matcher.quoteReplacement(strange
+                        + ",{\"kind\":\"film\",\"id\":\"film-1\",\"seconds\":12},")));
         Exercise read = done(ExerciseFile.read(zip(entries)));
         assertThat(read.blocks()).extracting(Block::id).startsWith("song", "film-1").contains("explain");
         assertThat(read.blocks().getFirst().inWords()).isEqualTo("\u201csing-it\u201d, of a kind that is not known here");
         ExerciseFile.write(read, file);
-        assertThat(done(Archive.read(file)).entries().get("exercise.json").replaceAll("\\s+", "")).contains(strange).contains("\"kind\":\"film\",\"id\":\"film-1\",\"seconds\":12");
+        assertThat(done(Archive.read(file)).entries().get("exercise.json").replaceAll("\\s+", "")).contains(strange)
+                .contains("\"kind\":\"film\",\"id\":\"film-1\",\"seconds\":12");
         assertThat(done(ExerciseFile.read(file))).isEqualTo(read);
         entries.put("exercise.json", entries.get("exercise.json").replace("\"id\":\"song\"", "\"id\":7.5e3"));
-        assertThat(ExerciseFile.read(zip(entries))).as("an id of another shape is an id all the same").isInstanceOf(Result.Done.class);
+        assertThat(ExerciseFile.read(zip(entries))).as("an id of another shape is an id all the same")
+                .isInstanceOf(Result.Done.class);
     }
 
     @Test
@@ -343,17 +369,20 @@ class FilesTest {
     void whatWouldBeTooLargeToBeOpenedAgainIsNotSavedAndSaysSo() throws IOException {
         Path file = Files.writeString(folder.resolve("large.hestra"), "as it was");
         List<Row> wordy = Collections.nCopies(200, Row.of(Cell.of("x".repeat(400_000), DecimalMark.POINT)));
-        assertThatThrownBy(() -> ExerciseFile.write(Kelp.exercise().withFirst(part -> part.withData(Kelp.table().withRows(wordy))), file))
+        assertThatThrownBy(() -> ExerciseFile.write(Kelp.exercise()
+                .withFirst(part -> part.withData(Kelp.table().withRows(wordy))), file))
                 .isInstanceOf(IOException.class).hasMessageContaining("76 MB").hasMessageContaining("56 MB");
         List<Variable> columns = IntStream.range(0, 200).mapToObj(i -> Variable.named("v" + i)).toList();
         DataTable wide = new DataTable(columns, Collections.nCopies(20_100, Row.of(Cell.of("1", DecimalMark.POINT))));
-        assertThatThrownBy(() -> ExerciseFile.write(Kelp.exercise().withFirst(part -> part.withData(wide)), file)).isInstanceOf(IOException.class).hasMessageContaining("4000000");
+        assertThatThrownBy(() -> ExerciseFile.write(Kelp.exercise().withFirst(part -> part.withData(wide)), file))
+                .isInstanceOf(IOException.class).hasMessageContaining("4000000");
         assertThat(file).hasContent("as it was");
     }
 
     @Test
     void aSavedExerciseEqualsItsCopyWhateverItsRowsLackAtTheirEnds() throws IOException {
-        DataTable ragged = Kelp.table().withCell(4, 1, Cell.EMPTY).withCell(2, 0, Cell.EMPTY).withCell(2, 1, Cell.EMPTY).withCell(7, 0, Cell.of("12", DecimalMark.POINT));
+        DataTable ragged = Kelp.table().withCell(4, 1, Cell.EMPTY).withCell(2, 0, Cell.EMPTY).withCell(2, 1, Cell.EMPTY)
+                .withCell(7, 0, Cell.of("12", DecimalMark.POINT));
         RandomEdits edits = new RandomEdits(5);
         Path file = folder.resolve("copy.hestra");
         Exercise exercise = Kelp.whole().withFirst(part -> part.withData(ragged));
@@ -367,14 +396,16 @@ class FilesTest {
     @Test
     void aNewerFormatAsksForANewerHestra() throws IOException {
         String json = ExerciseFile.entries(rich()).get("exercise.json").replace("\"version\" : 2", "\"version\" : 7");
-        assertThat(refusal(ExerciseFile.read(zip(Map.of("exercise.json", json, "data-1.csv", "days,length\n"))))).contains("newer Hestra").contains("7");
+        assertThat(refusal(ExerciseFile.read(zip(Map.of("exercise.json", json, "data-1.csv", "days,length\n")))))
+                .contains("newer Hestra").contains("7");
         String other = json.replace("hestra-exercise", "something-else");
         assertThat(refusal(ExerciseFile.read(zip(Map.of("exercise.json", other, "data-1.csv", ""))))).contains("not an exercise");
     }
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {
-        "\"read-value\" | \"explain\"", "\"slope\" | \"slant\"", "\"tries\" : 3 | \"tries\" : 99", "\"marks\" : 2 | \"marks\" : null",
+        "\"read-value\" | \"explain\"", "\"slope\" | \"slant\"", "\"tries\" : 3 | \"tries\" : 99",
+                "\"marks\" : 2 | \"marks\" : null",
         "\"count\" : 2 | \"count\" : -4", "\"title\" : \"Kelp\" | \"title\" : null", "\"title\" : \"Kelp\", | ''",
         "\"explanatory\" : 0 | \"explanatory\" : 9", "\"explanatory\" : 0 | \"explanatory\" : 1", "\"held\" | \"unheard\"",
         "\"at\" : [ 4.0 | \"at\" : [ 1e999", "} | ",
@@ -390,7 +421,8 @@ class FilesTest {
 
     @Test
     void deeplyNestedJsonIsRefused() throws IOException {
-        assertThat(refusal(ExerciseFile.read(zip(Map.of("exercise.json", "[".repeat(100_000), "data-1.csv", ""))))).contains("damaged");
+        assertThat(refusal(ExerciseFile.read(zip(Map.of("exercise.json", "[".repeat(100_000), "data-1.csv", "")))))
+                .contains("damaged");
     }
 
     @Test
@@ -398,7 +430,8 @@ class FilesTest {
         Map<String, String> entries = ExerciseFile.entries(rich());
         assertThat(refusal(ExerciseFile.read(zip(Map.of("exercise.json", entries.get("exercise.json")))))).contains("data-1.csv");
         assertThat(refusal(HandInFile.read(zip(entries)))).contains("work.json");
-        assertThat(refusal(ExerciseFile.read(zip(Map.of("exercise.json", entries.get("exercise.json"), "data-1.csv", "a,b,c\n1,2,3\n"))))).contains("columns");
+        assertThat(refusal(ExerciseFile.read(zip(Map.of("exercise.json", entries.get("exercise.json"), "data-1.csv",
+                "a,b,c\n1,2,3\n"))))).contains("columns");
     }
 
     @Test
@@ -428,8 +461,10 @@ class FilesTest {
     @Test
     void aHandInOfOwnDataKeepsItsColumns() throws IOException {
         DataTable own = new DataTable(List.of(Variable.named("stone"), new Variable("depth", "", "m"), Variable.named("shells")),
-                List.of(Row.of(Cell.of("A", DecimalMark.POINT), Cell.of("2", DecimalMark.POINT), Cell.of("14", DecimalMark.POINT))));
-        HandIn handIn = HandIn.of(Desk.open(Exercise.blank("own")).apply(new WorkEdit.BringColumns(own, new Roles(1, 2))).apply(new Edit.Name("Ida Fenn")));
+                List.of(Row.of(Cell.of("A", DecimalMark.POINT), Cell.of("2", DecimalMark.POINT),
+                        Cell.of("14", DecimalMark.POINT))));
+        HandIn handIn = HandIn.of(Desk.open(Exercise.blank("own")).apply(new WorkEdit.BringColumns(own, new Roles(1, 2)))
+                .apply(new Edit.Name("Ida Fenn")));
         Path file = folder.resolve("own.handin");
         HandInFile.write(handIn, file);
         assertThat(HandInFile.read(file)).isEqualTo(Result.done(handIn));

@@ -43,8 +43,8 @@ import org.junit.jupiter.api.io.TempDir;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /**
- * Hand-ins that somebody has changed by a script: each field of a real one, in each of several ways. Whatever that does, it never raises the
- * marks without a word, and never takes the place of the real one.
+ * Hand-ins that somebody has changed by a script: each field of a real one, in each of several ways. Whatever that does, it never
+ * raises the marks without a word, and never takes the place of the real one.
  */
 class ForgedTest {
 
@@ -67,9 +67,13 @@ class ForgedTest {
     /** Work with mistakes in it: half of the marks, in all ways in which they are lost. */
     private static List<Edit> work() {
         return List.of(new Edit.Name("Ida Fenn"),
-                new Edit.InPart("part-1", new WorkEdit.ChangeTable(new TableEdit.Type(4, 0, "10"))), new Edit.InPart("part-1", new WorkEdit.ChangeTable(new TableEdit.Type(4, 1, "2.7"))), new Edit.Check("enter"),
+                new Edit.InPart("part-1", new WorkEdit.ChangeTable(new TableEdit.Type(4, 0, "10"))),
+                        new Edit.InPart("part-1", new WorkEdit.ChangeTable(new TableEdit.Type(4, 1, "2.7"))),
+                        new Edit.Check("enter"),
                 new Edit.InPart("part-1", new WorkEdit.ChooseRoles(Roles.FIRST_EXPLAINS)), new Edit.Check("roles"),
-                new Edit.Draft("describe", Answer.Described.NOTHING.with(Description.Direction.RISING).with(Description.Form.CURVED).with(Description.Strength.WEAK).with(Description.Unusual.ONE)), new Edit.Check("describe"),
+                new Edit.Draft("describe", Answer.Described.NOTHING.with(Description.Direction.RISING)
+                        .with(Description.Form.CURVED).with(Description.Strength.WEAK).with(Description.Unusual.ONE)),
+                        new Edit.Check("describe"),
                 new Edit.TakeHint("read"), new Edit.Draft("read", new Answer.Typed("0.52")), new Edit.Check("read"),
                 new Edit.Draft("r", new Answer.Typed("0.5")), new Edit.Check("r"),
                 new Edit.InPart("part-1", new WorkEdit.ChangeTable(new TableEdit.SetAside(List.of(1), "I think so"))),
@@ -82,7 +86,9 @@ class ForgedTest {
     }
 
     private static Path handIn(Exercise copy, Path file) throws IOException {
-        return Worked.handIn(copy, file, work().stream().map(edit -> edit instanceof Edit.InPart(String _, Edit.Local local) ? new Edit.InPart(copy.first().id(), local) : edit).toArray(Edit[]::new));
+        return Worked.handIn(copy, file, work().stream()
+                .map(edit -> edit instanceof Edit.InPart(String _, Edit.Local local)
+                        ? new Edit.InPart(copy.first().id(), local) : edit).toArray(Edit[]::new));
     }
 
     private ClassWork marked(Path hands, Exercise own) {
@@ -108,7 +114,8 @@ class ForgedTest {
     private List<JsonNode> others(JsonNode value) {
         List<JsonNode> all = new ArrayList<>();
         if (value.isTextual()) {
-            List.of("", "0.52", "0.998", "Tavi Roon", "straight", "strong", "none", "7.2", "true", "A").forEach(text -> all.add(mapper.valueToTree(text)));
+            List.of("", "0.52", "0.998", "Tavi Roon", "straight", "strong", "none", "7.2", "true", "A")
+                    .forEach(text -> all.add(mapper.valueToTree(text)));
         } else if (value.isNumber()) {
             List.of(0, 1, 2, 99, 253_402_300_799L, -1).forEach(number -> all.add(mapper.valueToTree(number)));
         } else if (value.isBoolean()) {
@@ -167,7 +174,8 @@ class ForgedTest {
                 without.remove(i);
                 all.put(name + " without line " + (i + 1), String.join("\n", without) + "\n");
                 List<String> other = new ArrayList<>(lines);
-                other.set(i, lines.get(i).replace("2.7", "7.2").replace("0.7", "0.998").replace("curved", "straight").replace("weak", "strong").replace("one", "none").replace("1", "2"));
+                other.set(i, lines.get(i).replace("2.7", "7.2").replace("0.7", "0.998").replace("curved", "straight")
+                        .replace("weak", "strong").replace("one", "none").replace("1", "2"));
                 all.put(name + " with another line " + (i + 1), String.join("\n", other) + "\n");
             }
         }
@@ -177,7 +185,8 @@ class ForgedTest {
     @Test
     void aChangedHandInNeverRaisesMarksWithoutAWordNorTakesTheRealOnesPlace() throws IOException {
         ClassList list = ClassList.of(List.of("Ida Fenn", "Tavi Roon", "Pim Oster"));
-        Publication publication = Publication.write(exercise(), new Publication.Readers.Named(list), folder.resolve("copies"), Progress.UNWATCHED);
+        Publication publication = Publication.write(exercise(), new Publication.Readers.Named(list), folder.resolve("copies"),
+                Progress.UNWATCHED);
         Exercise own = new ExerciseEdit.Publish(publication.edition()).appliedTo(exercise());
         Path hands = Files.createDirectories(folder.resolve("hands"));
         Path real = handIn(done(ExerciseFile.read(publication.files().getFirst())), hands.resolve("real.handin"));
@@ -201,8 +210,10 @@ class ForgedTest {
                 forged.put(entry.getKey(), change.getValue());
                 new Archive(order(entries, forged)).write(hands.resolve(FORGED), Archive.MOST_BYTES);
                 ClassWork work = marked(hands, own);
-                boolean stands = work.roll().students().stream().anyMatch(it -> it.handedIn().file().equals("real.handin") && work.total(it) == marks);
-                Optional<Student> other = work.roll().students().stream().filter(it -> it.handedIn().file().equals(FORGED)).findFirst();
+                boolean stands = work.roll().students().stream()
+                        .anyMatch(it -> it.handedIn().file().equals("real.handin") && work.total(it) == marks);
+                Optional<Student> other = work.roll().students().stream()
+                        .filter(it -> it.handedIn().file().equals(FORGED)).findFirst();
                 boolean more = other.filter(it -> work.total(it) > marks).isPresent();
                 raised += more ? 1 : 0;
                 if (more && other.get().doubts().isEmpty() || other.isPresent() && !stands && work.total(other.get()) != marks) {

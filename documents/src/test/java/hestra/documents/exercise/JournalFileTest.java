@@ -84,36 +84,76 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 class JournalFileTest {
 
     private static final List<Edit> EDITS = List.of(
-            new SheetEdit.Write(OwnSheet.Spot.before(0), "One “two”.\n\nThree.", Optional.of("write-on 1")), new SheetEdit.ChangeText("note-1", "Four.\n\nFive.", Optional.empty()),
-            new SheetEdit.Keep(new OwnSheet.Spot(0, 2), Keepable.FIGURE, false), new SheetEdit.Caption("note-2", "A caption", Optional.empty()), new SheetEdit.Follow("note-2", true),
-            new SheetEdit.Keep(OwnSheet.Spot.before(0), Keepable.READINGS, true), new SheetEdit.Move("note-2", -2), new SheetEdit.WriteLine(0, CalculationLine.typed("q = slope * 2"), Optional.empty()),
-            new SheetEdit.KeepLine(OwnSheet.Spot.before(9), CalculationLine.typed("q = slope * 2")), new SheetEdit.Follow("note-2", false), new SheetEdit.RemoveLine(0), new SheetEdit.Remove("note-1"),
-            new WorkEdit.ChangeTable(new TableEdit.Type(4, 0, "10")), new WorkEdit.ChangeTable(new TableEdit.Paste(4, 0, List.of(List.of("10", "7,2")))), new WorkEdit.ChangeTable(new TableEdit.Clear(0, 0, 0, 1)),
-            new WorkEdit.ChangeTable(new TableEdit.InsertRows(1, 1)), new WorkEdit.ChangeTable(new TableEdit.RemoveRows(List.of(1))), new WorkEdit.ChangeTable(new TableEdit.SetAside(2, "why “so”?")), new WorkEdit.ChangeTable(new TableEdit.TakeBack(2)),
-            new WorkEdit.PlayAgain(2), new WorkEdit.PutBack(), new WorkEdit.ReadPicture(new Tracing(PictureAxes.within(200, 100), List.of(new Place(3.5, 7))), 5), new WorkEdit.MovePoint(1, 4.5, 1e-7, 77), new WorkEdit.ChooseRoles(new Roles(1, 0)), new PlotEdit.ShowLayer(Layer.SQUARES, true),
-            new PlotEdit.ReadAt(OptionalDouble.of(52.5)), new PlotEdit.ReadAt(OptionalDouble.empty()), new PlotEdit.ReadAtY(OptionalDouble.of(-2e-9)), new PlotEdit.Pin(List.of(1.5, 2e9)),
-            new PlotEdit.AddCurve(new Curve.Polynomial(3)), new PlotEdit.AddCurve(new Curve.Power(FittedOn.LOGARITHMS)), new PlotEdit.ChangeCurve(Slot.SECOND, new Curve.Exponential(FittedOn.VALUES)),
-            new PlotEdit.AddCurve(new Curve.OwnTerms(List.of(Term.ONE, Term.ROOT))), new PlotEdit.RemoveCurve(Slot.FIRST), new PlotEdit.ShowCurve(Slot.SECOND, false), new PlotEdit.TakeInHand(Slot.THIRD),
-            new PlotEdit.Try(new Trial(new Curve.Exponential(FittedOn.LOGARITHMS), List.of(new Trial.Handle(1, 2), new Trial.Handle(3, 0.1))), 12),
-            new PlotEdit.PutLabel(Slot.TRIAL, new LabelPlace(0.25, 1, 1.5), 13), new PlotEdit.SpaceAxis(false, Spacing.LOGARITHMIC), new PlotEdit.ShowStrip(StripKind.NORMAL), new PlotEdit.FitOnly(Set.of(0, 2)), new PlotEdit.ShowBelow(Below.SUMS), new PlotEdit.Unfold(5),
-            new PlotEdit.ShowForm(new EquationForm(false, true, EquationForm.Base.E)), new PlotEdit.ShowLevel(0.99), new PlotEdit.DressPlot(Dress.USUAL.withPoints(Hue.RED).with(Slot.FIRST, Hue.BLACK)),
-            new WorkEdit.BringColumns(Kelp.table().withVariable(0, Variable.ofDates("day", new Dates("2024-02-27", Dates.Step.DAYS))), Roles.FIRST_EXPLAINS),
+            new SheetEdit.Write(OwnSheet.Spot.before(0), "One “two”.\n\nThree.", Optional.of("write-on 1")),
+                    new SheetEdit.ChangeText("note-1", "Four.\n\nFive.", Optional.empty()),
+            new SheetEdit.Keep(new OwnSheet.Spot(0, 2), Keepable.FIGURE, false),
+                    new SheetEdit.Caption("note-2", "A caption", Optional.empty()), new SheetEdit.Follow("note-2", true),
+            new SheetEdit.Keep(OwnSheet.Spot.before(0), Keepable.READINGS, true), new SheetEdit.Move("note-2", -2),
+                    new SheetEdit.WriteLine(0, CalculationLine.typed("q = slope * 2"), Optional.empty()),
+            new SheetEdit.KeepLine(OwnSheet.Spot.before(9), CalculationLine.typed("q = slope * 2")),
+                    new SheetEdit.Follow("note-2", false), new SheetEdit.RemoveLine(0), new SheetEdit.Remove("note-1"),
+            new WorkEdit.ChangeTable(new TableEdit.Type(4, 0, "10")),
+                    new WorkEdit.ChangeTable(new TableEdit.Paste(4, 0, List.of(List.of("10", "7,2")))),
+                    new WorkEdit.ChangeTable(new TableEdit.Clear(0, 0, 0, 1)),
+            new WorkEdit.ChangeTable(new TableEdit.InsertRows(1, 1)),
+                    new WorkEdit.ChangeTable(new TableEdit.RemoveRows(List.of(1))),
+                    new WorkEdit.ChangeTable(new TableEdit.SetAside(2, "why “so”?")),
+                    new WorkEdit.ChangeTable(new TableEdit.TakeBack(2)),
+            new WorkEdit.PlayAgain(2), new WorkEdit.PutBack(),
+                    new WorkEdit.ReadPicture(new Tracing(PictureAxes.within(200, 100), List.of(new Place(3.5, 7))), 5),
+                    new WorkEdit.MovePoint(1, 4.5, 1e-7, 77), new WorkEdit.ChooseRoles(new Roles(1, 0)),
+                    new PlotEdit.ShowLayer(Layer.SQUARES, true),
+            new PlotEdit.ReadAt(OptionalDouble.of(52.5)), new PlotEdit.ReadAt(OptionalDouble.empty()),
+                    new PlotEdit.ReadAtY(OptionalDouble.of(-2e-9)), new PlotEdit.Pin(List.of(1.5, 2e9)),
+            new PlotEdit.AddCurve(new Curve.Polynomial(3)), new PlotEdit.AddCurve(new Curve.Power(FittedOn.LOGARITHMS)),
+                    new PlotEdit.ChangeCurve(Slot.SECOND, new Curve.Exponential(FittedOn.VALUES)),
+            new PlotEdit.AddCurve(new Curve.OwnTerms(List.of(Term.ONE, Term.ROOT))), new PlotEdit.RemoveCurve(Slot.FIRST),
+                    new PlotEdit.ShowCurve(Slot.SECOND, false), new PlotEdit.TakeInHand(Slot.THIRD),
+            new PlotEdit.Try(new Trial(new Curve.Exponential(FittedOn.LOGARITHMS),
+                    List.of(new Trial.Handle(1, 2), new Trial.Handle(3, 0.1))), 12),
+            new PlotEdit.PutLabel(Slot.TRIAL, new LabelPlace(0.25, 1, 1.5), 13),
+                    new PlotEdit.SpaceAxis(false, Spacing.LOGARITHMIC), new PlotEdit.ShowStrip(StripKind.NORMAL),
+                    new PlotEdit.FitOnly(Set.of(0, 2)), new PlotEdit.ShowBelow(Below.SUMS), new PlotEdit.Unfold(5),
+            new PlotEdit.ShowForm(new EquationForm(false, true, EquationForm.Base.E)), new PlotEdit.ShowLevel(0.99),
+                    new PlotEdit.DressPlot(Dress.USUAL.withPoints(Hue.RED).with(Slot.FIRST, Hue.BLACK)),
+            new WorkEdit.BringColumns(Kelp.table().withVariable(0, Variable.ofDates("day",
+                    new Dates("2024-02-27", Dates.Step.DAYS))), Roles.FIRST_EXPLAINS),
             new PlotEdit.DressPlot(Dress.USUAL.with(Sign.LOZENGE).withLines(Dress.Size.LARGE).withBlackOnWhite(true)),
-            new PartEdit.WriteRules(new PlotRules(Set.of(PointChange.ADD, PointChange.REMOVE), new EquationForm(false, false)).with(KeptShare.NINE_TENTHS)), new WorkEdit.AddPoint(9, 6.5), new WorkEdit.RemovePoints(List.of(0, 2)),
+            new PartEdit.WriteRules(new PlotRules(Set.of(PointChange.ADD, PointChange.REMOVE), new EquationForm(false, false))
+                    .with(KeptShare.NINE_TENTHS)), new WorkEdit.AddPoint(9, 6.5), new WorkEdit.RemovePoints(List.of(0, 2)),
             new PlotEdit.ShowFrame(Optional.of(new Frame(0, 1, -2, 3))), new PlotEdit.ShowFrame(Optional.empty()),
-            new Edit.Draft("describe", Answer.Described.NOTHING.withSentence("rising")), new Edit.Draft("roles", new Answer.RolesChosen(Optional.empty())),
+            new Edit.Draft("describe", Answer.Described.NOTHING.withSentence("rising")),
+                    new Edit.Draft("roles", new Answer.RolesChosen(Optional.empty())),
             new Edit.Check("roles"), new Edit.TakeHint("roles"), new Edit.Name("Ida"), new Edit.Undo(), new Edit.Redo(),
-            new ExerciseEdit.WriteTexts("t", "p", "h"), new ExerciseEdit.WriteTexts("u", "p", "h", Optional.of("title 1")), new Edit.Pasted(8, new PartEdit.WriteTable(new TableEdit.Type(1, 1, "4"))), new Edit.Pasted(8, new PartEdit.WriteTable(new TableEdit.Type(1, 1, "3.9"))), new ExerciseEdit.ChangeBlock(new Block.Prose("text-1", "p\nq"), Optional.of("text-1")), new PartEdit.WriteTable(new TableEdit.Name(0, new Variable("a", "b", "c"))),
-            new PartEdit.WriteHeld(Set.of(Aid.R)), new PartEdit.WriteRoles(new Roles(1, 0)), new ExerciseEdit.AddBlock("part-1", 1, new Block.Asked(new Predict(Terms.of("again", "t", "p", 2), List.of(1.5, 2e9), new Rounding.Significant(3)))),
-            new ExerciseEdit.ChangeBlock(new Block.Asked(Kelp.explain().with(Kelp.explain().terms().withTitle("x")))), new ExerciseEdit.MoveBlock("explain", "part-1", 1),
+            new ExerciseEdit.WriteTexts("t", "p", "h"), new ExerciseEdit.WriteTexts("u", "p", "h", Optional.of("title 1")),
+                    new Edit.Pasted(8, new PartEdit.WriteTable(new TableEdit.Type(1, 1, "4"))),
+                    new Edit.Pasted(8, new PartEdit.WriteTable(new TableEdit.Type(1, 1, "3.9"))),
+                    new ExerciseEdit.ChangeBlock(new Block.Prose("text-1", "p\nq"), Optional.of("text-1")),
+                    new PartEdit.WriteTable(new TableEdit.Name(0, new Variable("a", "b", "c"))),
+            new PartEdit.WriteHeld(Set.of(Aid.R)), new PartEdit.WriteRoles(new Roles(1, 0)),
+                    new ExerciseEdit.AddBlock("part-1", 1,
+                            new Block.Asked(new Predict(Terms.of("again", "t", "p", 2), List.of(1.5, 2e9),
+                            new Rounding.Significant(3)))),
+            new ExerciseEdit.ChangeBlock(new Block.Asked(Kelp.explain().with(Kelp.explain().terms().withTitle("x")))),
+                    new ExerciseEdit.MoveBlock("explain", "part-1", 1),
             new ExerciseEdit.RemoveBlock("roles"), new PartEdit.WriteColumns(Kelp.table(), Roles.FIRST_EXPLAINS),
             new PartEdit.WriteColumns(Kelp.table(), new Roles(1, 0)), new Edit.StartAgain(),
             new SheetEdit.BringBack("note-2"),
-            new PartEdit.Vary(new Varying(Varying.Way.NEW_DATA, List.of(new Range(Parameter.FAR_X, -1, 2.5)), 4, List.of(new Varying.Telling("a (b): c", "")), List.of(new Wish.Between(Reading.of(Quantity.R), OptionalDouble.of(0.5),
-                    OptionalDouble.empty()), new Wish.Better(new Curve.Polynomial(2), new Curve.Line(), 0.05), new Wish.KeysClear(), new Wish.MistakesTold())), Optional.of("vary 1")),
-            new ExerciseEdit.DrawAnew(3), new ExerciseEdit.DrawFrom(-5), new ExerciseEdit.Publish(new Edition(1, 30, -5, Map.of(3, 1), Kelp.whole().parts())), new ExerciseEdit.ShowVerdicts(Terms.Showing.AFTER_MARKING),
-            new ExerciseEdit.WriteClosing(new Closing("Well done, {n} of them.", true), Optional.of("closing 1")), new PartEdit.WriteRules(PlotRules.USUAL.offering(Set.of(CurveFamily.OWN_TERMS, CurveFamily.WAVE))),
-            new ExerciseEdit.WriteMark(DecimalMark.COMMA), new PartEdit.WriteColumns(Kelp.whole().with(DecimalMark.COMMA).first().data().withCell(0, 1, Cell.of("1,234", DecimalMark.COMMA)), Roles.FIRST_EXPLAINS), new ExerciseEdit.GoBackTo(Kelp.whole().withTexts("Earlier", "", "").withFirst(part -> part.withData(part.data().withCell(1, 1, Cell.of("1,234.5", DecimalMark.POINT))))),
+            new PartEdit.Vary(new Varying(Varying.Way.NEW_DATA, List.of(new Range(Parameter.FAR_X, -1, 2.5)), 4,
+                    List.of(new Varying.Telling("a (b): c", "")),
+                    List.of(new Wish.Between(Reading.of(Quantity.R), OptionalDouble.of(0.5),
+                    OptionalDouble.empty()), new Wish.Better(new Curve.Polynomial(2), new Curve.Line(), 0.05),
+                            new Wish.KeysClear(), new Wish.MistakesTold())), Optional.of("vary 1")),
+            new ExerciseEdit.DrawAnew(3), new ExerciseEdit.DrawFrom(-5),
+                    new ExerciseEdit.Publish(new Edition(1, 30, -5, Map.of(3, 1), Kelp.whole().parts())),
+                    new ExerciseEdit.ShowVerdicts(Terms.Showing.AFTER_MARKING),
+            new ExerciseEdit.WriteClosing(new Closing("Well done, {n} of them.", true), Optional.of("closing 1")),
+                    new PartEdit.WriteRules(PlotRules.USUAL.offering(Set.of(CurveFamily.OWN_TERMS, CurveFamily.WAVE))),
+            new ExerciseEdit.WriteMark(DecimalMark.COMMA),
+                    new PartEdit.WriteColumns(Kelp.whole().with(DecimalMark.COMMA).first().data()
+                            .withCell(0, 1, Cell.of("1,234", DecimalMark.COMMA)), Roles.FIRST_EXPLAINS),
+                    new ExerciseEdit.GoBackTo(Kelp.whole().withTexts("Earlier", "", "")
+                            .withFirst(part -> part.withData(part.data().withCell(1, 1, Cell.of("1,234.5", DecimalMark.POINT))))),
             new PartEdit.WriteColumns(Kelp.table(), new Roles(1, 0)));
 
     private static final int MUTATIONS = Integer.getInteger("hestra.mutations", 80);
@@ -173,7 +213,8 @@ class JournalFileTest {
 
     @Test
     void aLineCutShortByACrashIsLeftOutAndWrittenOver() throws IOException {
-        written(List.of(new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "9")), new WorkEdit.ChangeTable(new TableEdit.Type(1, 1, "8"))));
+        written(List.of(new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "9")),
+                new WorkEdit.ChangeTable(new TableEdit.Type(1, 1, "8"))));
         byte[] bytes = unnoted();
         Files.write(file, Arrays.copyOf(bytes, bytes.length - 9));
         try (JournalFile journal = JournalFile.open(file, Desk.open(Kelp.whole())).journal()) {
@@ -188,7 +229,8 @@ class JournalFileTest {
     @Test
     void aLineThatIsNoEditEndsTheReplay() throws IOException {
         written(List.of(new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "9"))));
-        Files.writeString(file, "{\"kind\":\"unheard-of\"}\n{\"kind\":\"undo\"}\n", StandardCharsets.UTF_8, StandardOpenOption.APPEND);
+        Files.writeString(file, "{\"kind\":\"unheard-of\"}\n{\"kind\":\"undo\"}\n", StandardCharsets.UTF_8,
+                StandardOpenOption.APPEND);
         byte[] whole = Files.readAllBytes(file);
         JournalFile.Opened opened = reopened(Kelp.whole());
         assertThat(opened.restored()).isEqualTo(1);
@@ -199,7 +241,8 @@ class JournalFileTest {
 
     @Test
     void oneBadByteSpoilsNoLineBeforeIt() throws IOException {
-        written(List.of(new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "9")), new Edit.Name("Ida"), new WorkEdit.ChangeTable(new TableEdit.Type(1, 1, "8"))));
+        written(List.of(new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "9")), new Edit.Name("Ida"),
+                new WorkEdit.ChangeTable(new TableEdit.Type(1, 1, "8"))));
         byte[] bytes = unnoted();
         bytes[bytes.length - 5] = (byte) 0xE2;
         Files.write(file, bytes);
@@ -211,7 +254,8 @@ class JournalFileTest {
     @Test
     void aJournalThatEndsInAnEditThatCannotBeWorkedOutOpensWithoutIt() throws IOException {
         written(List.of(new Edit.Name("Ida")));
-        Files.writeString(file, "{\"kind\":\"pin\",\"at\":[null]}\n{\"kind\":\"name\",\"student\":\"Per\"}\n", StandardCharsets.UTF_8, StandardOpenOption.APPEND);
+        Files.writeString(file, "{\"kind\":\"pin\",\"at\":[null]}\n{\"kind\":\"name\",\"student\":\"Per\"}\n",
+                StandardCharsets.UTF_8, StandardOpenOption.APPEND);
         JournalFile.Opened opened = reopened(Kelp.whole());
         assertThat(opened.history().present().work().student()).isEqualTo("Ida");
     }
@@ -261,10 +305,13 @@ class JournalFileTest {
 
     @Test
     void aSavedExerciseIsFoundAgainInItsJournalWithWhatCameAfter() throws IOException {
-        written(List.of(new ExerciseEdit.ChangeBlock(new Block.Prose("text-1", "saved"), Optional.of("text-1")), new ExerciseEdit.ChangeBlock(new Block.Prose("text-1", "saved, and more"), Optional.of("text-1")), new Edit.Name("Ida")));
+        written(List.of(new ExerciseEdit.ChangeBlock(new Block.Prose("text-1", "saved"), Optional.of("text-1")),
+                new ExerciseEdit.ChangeBlock(new Block.Prose("text-1", "saved, and more"), Optional.of("text-1")),
+                new Edit.Name("Ida")));
         JournalFile.Opened opened = reopened(saying("saved"));
         assertThat(opened.restored()).isEqualTo(3);
-        assertThat(((Block.Prose) opened.history().present().exercise().block("text-1").orElseThrow()).text()).isEqualTo("saved, and more");
+        assertThat(((Block.Prose) opened.history().present().exercise().block("text-1").orElseThrow()).text())
+                .isEqualTo("saved, and more");
     }
 
     @Test
@@ -284,8 +331,10 @@ class JournalFileTest {
     void twoWindowsCannotWriteTheSameJournal() throws IOException {
         try (JournalFile first = JournalFile.open(file, Desk.open(Kelp.whole())).journal()) {
             assertThat(first).isNotNull();
-            assertThatThrownBy(() -> JournalFile.open(file, Desk.open(Kelp.whole()))).isInstanceOf(JournalFile.InUse.class).hasMessageContaining("another window");
-            assertThatThrownBy(() -> JournalFile.open(file, Desk.open(Kelp.whole()))).as("and asking for it does not give it free").isInstanceOf(JournalFile.InUse.class);
+            assertThatThrownBy(() -> JournalFile.open(file, Desk.open(Kelp.whole()))).isInstanceOf(JournalFile.InUse.class)
+                    .hasMessageContaining("another window");
+            assertThatThrownBy(() -> JournalFile.open(file, Desk.open(Kelp.whole())))
+                    .as("and asking for it does not give it free").isInstanceOf(JournalFile.InUse.class);
         }
     }
 
@@ -305,7 +354,8 @@ class JournalFileTest {
     }
 
     private Process holder() throws IOException {
-        return new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-cp", System.getProperty("java.class.path"),
+        return new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-cp",
+                System.getProperty("java.class.path"),
                 Holder.class.getName(), file.toString()).redirectError(ProcessBuilder.Redirect.INHERIT).start();
     }
 
@@ -345,13 +395,16 @@ class JournalFileTest {
                 case 2 -> text.append("a🐚");
                 default -> text.setCharAt(at, '\uDC1A');
             }
-            edits.add(i % 7 == 0 ? new Edit.Name("Ida " + i) : new ExerciseEdit.ChangeBlock(new Block.Prose("text-1", text.toString()), Optional.of("run " + i / 20)));
+            edits.add(i % 7 == 0
+                    ? new Edit.Name("Ida " + i)
+                    : new ExerciseEdit.ChangeBlock(new Block.Prose("text-1", text.toString()), Optional.of("run " + i / 20)));
         }
         History history = written(edits);
         assertThat(Files.size(file)).as("%d letters three hundred times", text.length()).isLessThan(60L * text.length());
         JournalFile.Opened opened = reopened(Kelp.whole());
         assertThat(opened.restored()).isEqualTo(300);
-        assertThat(opened.history().present().exercise().block("text-1").orElseThrow().toString().length()).isEqualTo(history.present().exercise().block("text-1").orElseThrow().toString().length());
+        assertThat(opened.history().present().exercise().block("text-1").orElseThrow().toString().length())
+                .isEqualTo(history.present().exercise().block("text-1").orElseThrow().toString().length());
         opened.journal().close();
     }
 
@@ -393,7 +446,8 @@ class JournalFileTest {
     /** What recent work asks for stands at the end of a journal that was closed, and is looked for in one that was not. */
     @Test
     void whatAJournalIsAboutStandsAtItsEnd() throws IOException {
-        written(List.of(new Edit.Name("Ida"), new ExerciseEdit.WriteTexts("Blades", "Skerry", "", Optional.empty()), new Edit.Name("Ida Fenn")));
+        written(List.of(new Edit.Name("Ida"), new ExerciseEdit.WriteTexts("Blades", "Skerry", "", Optional.empty()),
+                new Edit.Name("Ida Fenn")));
         JournalSummary about = new JournalSummary("Blades", "Skerry", 3);
         assertThat(JournalSummary.of(file)).contains(about);
         List<String> lines = Files.readAllLines(file);

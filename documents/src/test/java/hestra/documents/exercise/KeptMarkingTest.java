@@ -104,7 +104,8 @@ class KeptMarkingTest {
                 KeptMarking.News news = kept.get(i % 2).keep(file(windows.get(i % 2).get()));
                 windows.get(i % 2).updateAndGet(it -> it.along(news.come(), news.gone()));
             }
-            assertThat(windows.get(0).get().present()).as("seed %d", seed).isEqualTo(windows.get(1).get().present()).isEqualTo(read(file));
+            assertThat(windows.get(0).get().present()).as("seed %d", seed)
+                    .isEqualTo(windows.get(1).get().present()).isEqualTo(read(file));
         }
     }
 }

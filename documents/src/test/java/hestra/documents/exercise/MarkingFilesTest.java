@@ -67,7 +67,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 /** Markings as files, what is read of a class, and what is given back. */
 class MarkingFilesTest {
 
-    private static final Exercise EXERCISE = Kelp.exercise(Kelp.read(Quantity.SLOPE, new Rounding.Places(2)), Kelp.explain()).withFirst(part -> part.withHeld(Set.of()));
+    private static final Exercise EXERCISE = Kelp.exercise(Kelp.read(Quantity.SLOPE, new Rounding.Places(2)), Kelp.explain())
+            .withFirst(part -> part.withHeld(Set.of()));
     private static final String SCRIPT = "<script>alert(1)</script>";
     private static final String FORMULA = "=HYPERLINK(\"http://x\")";
 
@@ -79,7 +80,9 @@ class MarkingFilesTest {
     }
 
     private Path handIn(String file, String student, String number, String sentence) throws IOException {
-        return Worked.handIn(EXERCISE, folder.resolve("hands").resolve(file), new Edit.Name(student), new Edit.Draft("read", new Answer.Typed(number)), new Edit.Check("read"), new Edit.Draft("explain", new Answer.Sentence(sentence)),
+        return Worked.handIn(EXERCISE, folder.resolve("hands").resolve(file), new Edit.Name(student),
+                new Edit.Draft("read", new Answer.Typed(number)), new Edit.Check("read"),
+                new Edit.Draft("explain", new Answer.Sentence(sentence)),
                 new Edit.Check("explain"));
     }
 
@@ -88,19 +91,27 @@ class MarkingFilesTest {
     }
 
     private static final Marking NONE = Marking.none(EXERCISE.id());
-    private static final Ground GROUND = new Ground(2, Set.of("0011223344556677:right:2.0", "8899aabbccddeeff:right:2.0"), Set.of("0a0b0c0d"));
+    private static final Ground GROUND = new Ground(2, Set.of("0011223344556677:right:2.0", "8899aabbccddeeff:right:2.0"),
+            Set.of("0a0b0c0d"));
 
     /** Marks for the answers to the number, as they are. */
     private static Marking give(ClassWork work, Whom whom, double marks, String by) {
         Task read = work.exercise().task("read").orElseThrow();
-        return work.marking().decide(new Matter.Marks("read", whom), Optional.of(new Value.Points(marks, Ground.of(read, work.students(read, whom)))), by);
+        return work.marking().decide(new Matter.Marks("read", whom), Optional.of(new Value.Points(marks,
+                Ground.of(read, work.students(read, whom)))), by);
     }
 
     @Test
     void aMarkingIsReadAsItWasWrittenALineADecision() throws IOException {
-        Marking marking = NONE.decide(new Matter.Marks("read", new Whom.Group("right")), Optional.of(new Value.Points(1.5, GROUND)), "ann").decide(new Matter.Said("", new Whom.One("ida fenn"), "ann-1"), Optional.of(new Value.Yes()), "ann")
-                .decide(new Matter.Wording("ann-1"), Optional.of(new Value.Comment("Why “so”?\nLook again.", 0.5)), "ann").decide(new Matter.Due(), Optional.of(new Value.Moment(1_700_000_000)), "bo").decide(new Matter.Apart("a.handin"), Optional.of(new Value.Yes()), "bo").decide(new Matter.Alone("read", "pim"), Optional.of(new Value.Yes(Optional.of(GROUND))), "bo")
-                .decide(new Matter.Marks("read", new Whom.All()), Optional.of(new Value.Points(2, GROUND)), "bo").decide(new Matter.Marks("read", new Whom.All()), Optional.empty(), "ann");
+        Marking marking = NONE.decide(new Matter.Marks("read", new Whom.Group("right")),
+                Optional.of(new Value.Points(1.5, GROUND)), "ann")
+                .decide(new Matter.Said("", new Whom.One("ida fenn"), "ann-1"), Optional.of(new Value.Yes()), "ann")
+                .decide(new Matter.Wording("ann-1"), Optional.of(new Value.Comment("Why “so”?\nLook again.", 0.5)), "ann")
+                .decide(new Matter.Due(), Optional.of(new Value.Moment(1_700_000_000)), "bo")
+                .decide(new Matter.Apart("a.handin"), Optional.of(new Value.Yes()), "bo")
+                .decide(new Matter.Alone("read", "pim"), Optional.of(new Value.Yes(Optional.of(GROUND))), "bo")
+                .decide(new Matter.Marks("read", new Whom.All()), Optional.of(new Value.Points(2, GROUND)), "bo")
+                .decide(new Matter.Marks("read", new Whom.All()), Optional.empty(), "ann");
         Path file = folder.resolve("kelp.marks");
         new MarksFile("Kelp", marking, List.of()).write(file);
         assertThat(done(MarksFile.read(file))).isEqualTo(new MarksFile("Kelp", marking, List.of()));
@@ -114,7 +125,8 @@ class MarkingFilesTest {
         List<String> lines = new ArrayList<>(Files.readAllLines(file));
         lines.add(1, "{\"matter\":{\"kind\":\"grade\",\"letter\":\"A\"},\"by\":\"cy\"}");
         lines.add("torn {");
-        lines.add("{\"matter\":{\"kind\":\"due\"},\"value\":{\"kind\":\"points\",\"marks\":-1},\"by\":\"ann\",\"count\":1,\"over\":{}}");
+        lines.add("{\"matter\":{\"kind\":\"due\"},\"value\":{\"kind\":\"points\",\"marks\":-1},"
+                + "\"by\":\"ann\",\"count\":1,\"over\":{}}");
         Files.write(file, lines);
         MarksFile read = done(MarksFile.read(file));
         assertThat(read.marking().value(new Matter.Due())).contains(new Value.Moment(5));
@@ -142,7 +154,8 @@ class MarkingFilesTest {
         handIn("c.handin", "\u202eneff \u200badI", "0.52", "x");
         ClassWork work = work(NONE);
         assertThat(work.roll().students()).extracting(Student::name).doesNotContain("\u202e").contains("neff adI");
-        assertThat(Gradebook.csv(work, ClassList.NONE).lines().map(line -> line.charAt(0) == '"' ? line.charAt(1) : line.charAt(0))).doesNotContain('=');
+        assertThat(Gradebook.csv(work, ClassList.NONE).lines()
+                .map(line -> line.charAt(0) == '"' ? line.charAt(1) : line.charAt(0))).doesNotContain('=');
         Path book = folder.resolve("marks.xlsx");
         Gradebook.write(work, ClassList.NONE, book);
         try (XSSFWorkbook workbook = new XSSFWorkbook(new ByteArrayInputStream(Files.readAllBytes(book)))) {
@@ -154,11 +167,13 @@ class MarkingFilesTest {
         String ofClass = HtmlPage.of(ClassPage.of(ClassResult.of(work), "today", true));
         assertThat(ofClass).doesNotContain("<script>alert").contains("&lt;script&gt;");
         Path back = folder.resolve("back");
-        List<Path> pages = new GiveBack(work, key, true, "today").write(folder.resolve("hands"), back, EnumSet.allOf(GiveBack.Form.class), Paper.A4, Progress.UNWATCHED).files();
+        List<Path> pages = new GiveBack(work, key, true, "today")
+                .write(folder.resolve("hands"), back, EnumSet.allOf(GiveBack.Form.class), Paper.A4, Progress.UNWATCHED).files();
         assertThat(pages).hasSize(6).allSatisfy(page -> assertThat(page.getParent()).isEqualTo(back));
         for (Path page : pages) {
             if (page.toString().endsWith(".html")) {
-                assertThat(Files.readString(page)).doesNotContain("<script>alert").doesNotContain("<img src=x").doesNotContain("\u202e");
+                assertThat(Files.readString(page)).doesNotContain("<script>alert")
+                        .doesNotContain("<img src=x").doesNotContain("\u202e");
             } else {
                 try (var pdf = Loader.loadPDF(page.toFile())) {
                     assertThat(pdf.getDocumentCatalog().getOpenAction()).isNull();
@@ -173,26 +188,36 @@ class MarkingFilesTest {
         handIn("ida.handin", "Ida Fenn", "0.9", "On average a blade gets 0.515 cm longer with each day.");
         ClassWork first = work(NONE);
         Student ida = first.roll().students().getFirst();
-        Marking marking = give(first, new Whom.Group(ida.marked().at("read").group()), 2, "ann").decide(new Matter.Wording("c"), Optional.of(new Value.Comment("0.9 will do this time", 0.5)), "ann")
-                .decide(new Matter.Said("read", new Whom.One(ida.key()), "c"), Optional.of(new Value.Yes()), "ann").decide(new Matter.Wording("w"), Optional.of(new Value.Comment("A careful piece of work.", 0)), "ann")
+        Marking marking = give(first, new Whom.Group(ida.marked().at("read").group()), 2, "ann")
+                .decide(new Matter.Wording("c"), Optional.of(new Value.Comment("0.9 will do this time", 0.5)), "ann")
+                .decide(new Matter.Said("read", new Whom.One(ida.key()), "c"), Optional.of(new Value.Yes()), "ann")
+                .decide(new Matter.Wording("w"), Optional.of(new Value.Comment("A careful piece of work.", 0)), "ann")
                 .decide(new Matter.Said("", new Whom.One(ida.key()), "w"), Optional.of(new Value.Yes()), "ann");
         ClassWork work = work(marking);
         Path back = folder.resolve("back");
-        new GiveBack(work, ClassKey.of(EXERCISE), true, "3 May 2026").write(folder.resolve("hands"), back, EnumSet.of(GiveBack.Form.HTML), Paper.A4, Progress.UNWATCHED);
+        new GiveBack(work, ClassKey.of(EXERCISE), true, "3 May 2026")
+                .write(folder.resolve("hands"), back, EnumSet.of(GiveBack.Form.HTML), Paper.A4, Progress.UNWATCHED);
         String page = Files.readString(back.resolve("Kelp, Ida Fenn.html"));
-        assertThat(page).contains("Ida Fenn").contains("1.5 of 2 marks").contains("0.9 will do this time (−0.5 marks)").contains("A careful piece of work.").contains("The answer: 0.52").contains("still to be read").contains("7.5 of 8 marks").contains("3 May 2026");
+        assertThat(page).contains("Ida Fenn").contains("1.5 of 2 marks").contains("0.9 will do this time (−0.5 marks)")
+                .contains("A careful piece of work.").contains("The answer: 0.52").contains("still to be read")
+                .contains("7.5 of 8 marks").contains("3 May 2026");
         assertThat(page).as("what Hestra said was overruled").doesNotContain("This is not the slope");
-        assertThat(HtmlPage.of(new GiveBack(work, ClassKey.of(EXERCISE), false, "").page(work.roll().students().getFirst(), done(HandInFile.read(folder.resolve("hands").resolve("ida.handin")))))).doesNotContain("The answer:");
+        assertThat(HtmlPage.of(new GiveBack(work, ClassKey.of(EXERCISE), false, "")
+                .page(work.roll().students().getFirst(), done(HandInFile.read(folder.resolve("hands").resolve("ida.handin"))))))
+                .doesNotContain("The answer:");
     }
 
     @Test
     void aChangedExerciseInAHandInChangesNothing() throws IOException {
-        Exercise easier = EXERCISE.withFirst(part -> part.withData(Kelp.table().withCell(0, 1, Cell.of("99", DecimalMark.POINT))));
-        Worked.handIn(easier.withTexts("You have won", "", "All right!"), folder.resolve("hands").resolve("a.handin"), new Edit.Name("Ida"), new Edit.Draft("read", new Answer.Typed("-11.5")), new Edit.Check("read"));
+        Exercise easier = EXERCISE.withFirst(part -> part.withData(Kelp.table()
+                .withCell(0, 1, Cell.of("99", DecimalMark.POINT))));
+        Worked.handIn(easier.withTexts("You have won", "", "All right!"), folder.resolve("hands").resolve("a.handin"),
+                new Edit.Name("Ida"), new Edit.Draft("read", new Answer.Typed("-11.5")), new Edit.Check("read"));
         ClassWork work = work(NONE);
         assertThat(work.total(work.roll().students().getFirst())).isZero();
         assertThat(work.roll().students().getFirst().handedIn().note()).contains("differs from yours");
-        String page = HtmlPage.of(new GiveBack(work, ClassKey.of(EXERCISE), true, "").page(work.roll().students().getFirst(), done(HandInFile.read(folder.resolve("hands").resolve("a.handin")))));
+        String page = HtmlPage.of(new GiveBack(work, ClassKey.of(EXERCISE), true, "")
+                .page(work.roll().students().getFirst(), done(HandInFile.read(folder.resolve("hands").resolve("a.handin")))));
         assertThat(page).doesNotContain("You have won").doesNotContain("All right!").contains("The answer: 0.52");
     }
 
@@ -202,7 +227,8 @@ class MarkingFilesTest {
         Exercise shorter = EXERCISE.withFirst(part -> part.withoutBlock("explain"));
         ClassWork work = done(HandIns.ofFolder(folder.resolve("hands"), Optional.of(shorter), _ -> NONE));
         assertThat(work.total(work.roll().students().getFirst())).isEqualTo(2);
-        assertThat(work.roll().students().getFirst().handedIn().note()).isEqualTo("It answers 1 task that your exercise no longer has.");
+        assertThat(work.roll().students().getFirst().handedIn().note())
+                .isEqualTo("It answers 1 task that your exercise no longer has.");
     }
 
     @Test
@@ -249,7 +275,8 @@ class MarkingFilesTest {
         handIn("a.handin", "Ida", "0.52", "x");
         Path blocked = Files.writeString(folder.resolve("back"), "a file where the folder should be");
         ClassWork work = work(NONE);
-GiveBack.Written written = new GiveBack(work, ClassKey.of(EXERCISE), true, "").write(folder.resolve("hands"), blocked, EnumSet.of(GiveBack.Form.HTML), Paper.A4, Progress.UNWATCHED);
+GiveBack.Written written = new GiveBack(work, ClassKey.of(EXERCISE), true, "")
+        .write(folder.resolve("hands"), blocked, EnumSet.of(GiveBack.Form.HTML), Paper.A4, Progress.UNWATCHED);
         assertThat(written.files()).isEmpty();
         assertThat(written.failures()).singleElement().asString().startsWith("Ida: the page could not be written");
         assertThat(Files.readString(blocked)).startsWith("a file where");
@@ -262,7 +289,9 @@ GiveBack.Written written = new GiveBack(work, ClassKey.of(EXERCISE), true, "").w
         handIn("c.handin", "Tove " + "\u6d77".repeat(90), "0.52", "x");
         ClassWork work = work(NONE);
         Files.delete(folder.resolve("hands").resolve("a.handin"));
-        GiveBack.Written written = new GiveBack(work, ClassKey.of(EXERCISE), true, "").write(folder.resolve("hands"), folder.resolve("back"), EnumSet.of(GiveBack.Form.HTML), Paper.A4, Progress.UNWATCHED);
+        GiveBack.Written written = new GiveBack(work, ClassKey.of(EXERCISE), true, "")
+                .write(folder.resolve("hands"), folder.resolve("back"), EnumSet.of(GiveBack.Form.HTML), Paper.A4,
+                        Progress.UNWATCHED);
         assertThat(written.files()).as("names are cut by bytes").hasSize(2).allMatch(Files::exists);
         assertThat(written.failures()).singleElement().asString().startsWith("Ida: ");
     }
@@ -272,8 +301,10 @@ GiveBack.Written written = new GiveBack(work, ClassKey.of(EXERCISE), true, "").w
         long now = 1_790_000_000;
         Script.Copied copy = new Script.Copied(1, 0, "Ida Fenn");
         assertThat(HandIns.doubts(script("ida  FENN", copy, now), Issue.NONE, now)).isEmpty();
-        assertThat(HandIns.doubts(script("Pim", copy, now), Issue.NONE, now)).singleElement().asString().contains("the copy made for Ida Fenn");
-        assertThat(HandIns.doubts(script("Ida Fenn", copy, 253_402_300_799L), Issue.NONE, now)).singleElement().asString().contains("has not come yet");
+        assertThat(HandIns.doubts(script("Pim", copy, now), Issue.NONE, now)).singleElement().asString()
+                .contains("the copy made for Ida Fenn");
+        assertThat(HandIns.doubts(script("Ida Fenn", copy, 253_402_300_799L), Issue.NONE, now)).singleElement().asString()
+                .contains("has not come yet");
         assertThat(HandIns.doubts(script("Ida Fenn", copy, now + 3600), Issue.NONE, now)).as("clocks differ").isEmpty();
     }
 
@@ -282,30 +313,40 @@ GiveBack.Written written = new GiveBack(work, ClassKey.of(EXERCISE), true, "").w
         long now = 1_790_000_000;
         Edition edition = new Edition(1, 4, 7, Map.of(), EXERCISE.parts()).with(ClassList.of(List.of("Ida Fenn", "Roon, Tavi")));
         Issue given = Issue.NONE.publishing(edition);
-        assertThat(HandIns.doubts(script("Ida Fenn", new Script.Copied(1, 1, ""), now), given, now)).as("the name was taken out of the copy").isEmpty();
+        assertThat(HandIns.doubts(script("Ida Fenn", new Script.Copied(1, 1, ""), now), given, now))
+                .as("the name was taken out of the copy").isEmpty();
         assertThat(HandIns.doubts(script("tavi roon", new Script.Copied(1, 2, ""), now), given, now)).isEmpty();
-        assertThat(HandIns.doubts(script("Ida Fenn", new Script.Copied(1, 2, ""), now), given, now)).containsExactly("Variant 2 was made for Roon, Tavi.");
-        assertThat(HandIns.doubts(script("Ida Fenn", new Script.Copied(1, 2, "Ida Fenn"), now), given, now)).as("both put right but the variant").containsExactly("Variant 2 was made for Roon, Tavi.");
-        assertThat(HandIns.doubts(script("Ida Fenn", new Script.Copied(1, 4, ""), now), given, now)).containsExactly("Variant 1 was made for Ida Fenn, and this is variant 4.");
-        assertThat(HandIns.doubts(script("Pim", new Script.Copied(1, 4, ""), now), given, now)).as("a numbered copy for anybody").isEmpty();
-        assertThat(HandIns.doubts(script("Pim", new Script.Copied(1, 5, ""), now), given, now)).containsExactly("No variant 5 of edition 1 was given out.");
-        assertThat(HandIns.doubts(script("Ida Fenn", new Script.Copied(2, 9, ""), now), given, now)).as("nothing is known of that edition").isEmpty();
+        assertThat(HandIns.doubts(script("Ida Fenn", new Script.Copied(1, 2, ""), now), given, now))
+                .containsExactly("Variant 2 was made for Roon, Tavi.");
+        assertThat(HandIns.doubts(script("Ida Fenn", new Script.Copied(1, 2, "Ida Fenn"), now), given, now))
+                .as("both put right but the variant").containsExactly("Variant 2 was made for Roon, Tavi.");
+        assertThat(HandIns.doubts(script("Ida Fenn", new Script.Copied(1, 4, ""), now), given, now))
+                .containsExactly("Variant 1 was made for Ida Fenn, and this is variant 4.");
+        assertThat(HandIns.doubts(script("Pim", new Script.Copied(1, 4, ""), now), given, now))
+                .as("a numbered copy for anybody").isEmpty();
+        assertThat(HandIns.doubts(script("Pim", new Script.Copied(1, 5, ""), now), given, now))
+                .containsExactly("No variant 5 of edition 1 was given out.");
+        assertThat(HandIns.doubts(script("Ida Fenn", new Script.Copied(2, 9, ""), now), given, now))
+                .as("nothing is known of that edition").isEmpty();
     }
 
     /** A number and a group come in with the list, stand in the exercise and in Mark, and come out in the gradebook. */
     @Test
     void whatElseAListSaysComesOutAgain() throws IOException {
         handIn("a.handin", "Ida Fenn", "0.52", "x");
-        ClassList list = ((Result.Done<NameList>) NameList.of("number\tname\tgroup\n007\tRoon, Tavi\tA\n4711\tIda Fenn\tB\n")).value().list();
+        ClassList list = ((Result.Done<NameList>) NameList.of("number\tname\tgroup\n007\tRoon, Tavi\tA\n4711\tIda Fenn\tB\n"))
+                .value().list();
         assertThat(list.headings()).containsExactly("number", "group");
         Exercise given = EXERCISE.with(EXERCISE.issue().publishing(new Edition(1, 2, 7, Map.of(), EXERCISE.parts()).with(list)));
-        ClassWork work = ((Result.Done<ClassWork>) HandIns.ofFolder(folder.resolve("hands"), Optional.of(given), it -> Marking.none(it.id()))).value();
+        ClassWork work = ((Result.Done<ClassWork>) HandIns.ofFolder(folder.resolve("hands"), Optional.of(given),
+                it -> Marking.none(it.id()))).value();
         List<List<String>> records = Gradebook.records(work, ClassList.NONE);
         assertThat(records.getFirst()).startsWith("name", "number", "group");
         assertThat(records.get(1)).startsWith("Roon, Tavi", "007", "A").endsWith("nothing handed in");
         assertThat(records.get(2)).startsWith("Ida Fenn", "4711", "B", "2");
         assertThat(work.listed(work.roll().students().getFirst())).isEqualTo("number 4711, group B");
-        assertThat(Gradebook.records(work, ClassList.of(List.of("Ida Fenn"))).getFirst()).as("another list has what it says").doesNotContain("number");
+        assertThat(Gradebook.records(work, ClassList.of(List.of("Ida Fenn"))).getFirst())
+                .as("another list has what it says").doesNotContain("number");
         ExerciseFile.write(given, folder.resolve("own.hestra"));
         assertThat(ExerciseFile.read(folder.resolve("own.hestra"))).isEqualTo(Result.done(given));
     }
@@ -315,14 +356,17 @@ GiveBack.Written written = new GiveBack(work, ClassKey.of(EXERCISE), true, "").w
     void twoOfOneNameKeepTheirOwnLines() throws IOException {
         ClassList list = ((Result.Done<NameList>) NameList.of("name,number\nIda Fenn,1\nPim,2\nIda Fenn,3\n")).value().list();
         Exercise plain = EXERCISE.with(Optional.<Copy>empty());
-        Publication publication = Publication.write(plain, new Publication.Readers.Named(list), folder.resolve("copies"), Progress.UNWATCHED);
+        Publication publication = Publication.write(plain, new Publication.Readers.Named(list), folder.resolve("copies"),
+                Progress.UNWATCHED);
         Exercise own = new ExerciseEdit.Publish(publication.edition()).appliedTo(plain);
         Path hands = Files.createDirectories(folder.resolve("hands"));
         for (int i : new int[] {2, 0}) {
             Exercise copy = ((Result.Done<Exercise>) ExerciseFile.read(publication.files().get(i))).value();
-            Worked.handIn(copy, hands.resolve(i + ".handin"), new Edit.Draft("read", new Answer.Typed(i == 2 ? "0.52" : "7")), new Edit.Check("read"), new Edit.Name("Ida Fenn"));
+            Worked.handIn(copy, hands.resolve(i + ".handin"), new Edit.Draft("read", new Answer.Typed(i == 2 ? "0.52" : "7")),
+                    new Edit.Check("read"), new Edit.Name("Ida Fenn"));
         }
-        List<List<String>> records = Gradebook.records(((Result.Done<ClassWork>) HandIns.ofFolder(hands, Optional.of(own), it -> Marking.none(it.id()))).value(), ClassList.NONE);
+        List<List<String>> records = Gradebook.records(((Result.Done<ClassWork>) HandIns.ofFolder(hands, Optional.of(own),
+                it -> Marking.none(it.id()))).value(), ClassList.NONE);
         assertThat(records.get(1)).startsWith("Ida Fenn (1)", "1", "0");
         assertThat(records.get(2)).startsWith("Pim", "2").endsWith("nothing handed in");
         assertThat(records.get(3)).startsWith("Ida Fenn (2)", "3", "2");
@@ -336,14 +380,17 @@ GiveBack.Written written = new GiveBack(work, ClassKey.of(EXERCISE), true, "").w
     @Test
     void aListByFamilyNamesFindsTheStudents() throws IOException {
         handIn("a.handin", "Bo Lindqvist", "0.52", "x");
-        assertThat(Gradebook.csv(work(NONE), ClassList.of(List.of("Lindqvist, Bo"))).lines().toList()).hasSize(2).last().asString().startsWith("Bo Lindqvist,2");
+        assertThat(Gradebook.csv(work(NONE), ClassList.of(List.of("Lindqvist, Bo"))).lines().toList()).hasSize(2).last()
+                .asString().startsWith("Bo Lindqvist,2");
     }
 
     @Test
     void aFolderOfAnotherExerciseIsSaidInALine() throws IOException {
         handIn("a.handin", "Ida", "0.52", "x");
-        Result<ClassWork> read = HandIns.ofFolder(folder.resolve("hands"), Optional.of(EXERCISE.called("another")), it -> Marking.none(it.id()));
-        assertThat(read).isInstanceOfSatisfying(Result.Refused.class, refused -> assertThat(refused.message()).contains("None of the 1 hand-in").contains("another exercise"));
+        Result<ClassWork> read = HandIns.ofFolder(folder.resolve("hands"), Optional.of(EXERCISE.called("another")),
+                it -> Marking.none(it.id()));
+        assertThat(read).isInstanceOfSatisfying(Result.Refused.class, refused -> assertThat(refused.message())
+                .contains("None of the 1 hand-in").contains("another exercise"));
     }
 
     @Test
@@ -364,7 +411,9 @@ GiveBack.Written written = new GiveBack(work, ClassKey.of(EXERCISE), true, "").w
 
     @Test
     void stepsOfAStrangerDoNoHarm() {
-        List<Step> steps = List.of(new Step(1, new Edit.Name("x")), new Step(2, new WorkEdit.ChangeTable(new TableEdit.Paste(0, 0, Arrays.asList((List<String>) null, List.of("1"))))), new Step(3, new Edit.Undo()));
+        List<Step> steps = List.of(new Step(1, new Edit.Name("x")),
+                new Step(2, new WorkEdit.ChangeTable(new TableEdit.Paste(0, 0,
+                        Arrays.asList((List<String>) null, List.of("1"))))), new Step(3, new Edit.Undo()));
         Replay replay = Replay.of(MarkingKey.of(EXERCISE), steps);
         assertThat(replay.whole()).isFalse();
         assertThat(replay.moments()).hasSize(1);
@@ -372,11 +421,14 @@ GiveBack.Written written = new GiveBack(work, ClassKey.of(EXERCISE), true, "").w
 
     @Test
     void mergedMarkingsHoldTheDecisionsOfBoth() {
-        MarksFile ann = new MarksFile("Kelp", NONE.decide(new Matter.Marks("read", new Whom.All()), Optional.of(new Value.Points(1, GROUND)), "ann"), List.of("odd 1"));
-        MarksFile bo = new MarksFile("Kelp", NONE.decide(new Matter.Marks("read", new Whom.All()), Optional.of(new Value.Points(2, GROUND)), "bo"), List.of("odd 2", "odd 1"));
+        MarksFile ann = new MarksFile("Kelp", NONE.decide(new Matter.Marks("read", new Whom.All()),
+                Optional.of(new Value.Points(1, GROUND)), "ann"), List.of("odd 1"));
+        MarksFile bo = new MarksFile("Kelp", NONE.decide(new Matter.Marks("read", new Whom.All()),
+                Optional.of(new Value.Points(2, GROUND)), "bo"), List.of("odd 2", "odd 1"));
         assertThat(ann.with(bo).strange()).containsExactly("odd 1", "odd 2");
         assertThat(ann.with(bo).marking()).isEqualTo(bo.with(ann).marking());
-        assertThat(ann.with(bo).marking().conflicts()).singleElement().satisfies(conflict -> assertThat(conflict).extracting(Decision::by).containsExactly("ann", "bo"));
+        assertThat(ann.with(bo).marking().conflicts()).singleElement()
+                .satisfies(conflict -> assertThat(conflict).extracting(Decision::by).containsExactly("ann", "bo"));
     }
 
     @Test

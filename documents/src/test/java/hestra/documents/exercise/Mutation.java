@@ -5,10 +5,14 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
 
-/** Bytes as they may become on their way: cut short, overwritten, doubled, with parts taken out or exchanged for others that mean something. */
+/**
+ * Bytes as they may become on their way: cut short, overwritten, doubled, with parts taken out or exchanged for others that mean
+ * something.
+ */
 final class Mutation {
 
-    private static final List<String> WORDS = List.of("null", "[]", "{}", "-1", "1e999", "2147483648", "1.5", "\"\"", "true", "[null]", "\"x\"", "99999999999999999999", "\u0000", ",", "\"", "\n", "}{",
+    private static final List<String> WORDS = List.of("null", "[]", "{}", "-1", "1e999", "2147483648", "1.5", "\"\"", "true",
+            "[null]", "\"x\"", "99999999999999999999", "\u0000", ",", "\"", "\n", "}{",
             "[[[[[[[[", "<a>", "&amp;", "\t\t\t", ";;;", "1/0", "−5", "NaN");
 
     private final Random random;

@@ -67,15 +67,23 @@ import static org.assertj.core.api.Assertions.assertThat;
 /** Names in files stay as they are, whatever is renamed in the code: they are held by a list beside this test. */
 class NamesTest {
 
-    private static final List<Class<?>> FAMILIES = List.of(Edit.Final.class, Edit.Step.class, Edit.Lasting.class, TableEdit.class, Provenance.class, Wish.class, Along.class,
+    private static final List<Class<?>> FAMILIES = List.of(Edit.Final.class, Edit.Step.class, Edit.Lasting.class, TableEdit.class,
+            Provenance.class, Wish.class, Along.class,
             Answer.class, Measure.class, Rounding.class, Block.class, Matter.class, Value.class, Whom.class, Task.class);
-    private static final List<Class<? extends Enum<?>>> ENUMS = List.of(Aid.class, Quantity.class, DecimalMark.class, PointChange.class, Layer.class, Slot.class, Spacing.class,
-            StripKind.class, Below.class, Terms.Showing.class, Terms.Opening.class, Terms.Afterwards.class, Terms.Playing.class, Terms.Counting.class, Reason.class, PointMeasure.class, PointSort.class, PointAction.class, PointReason.class, WrongPlot.class, MatchPlot.Shown.class,
+    private static final List<Class<? extends Enum<?>>> ENUMS = List.of(Aid.class, Quantity.class, DecimalMark.class,
+            PointChange.class, Layer.class, Slot.class, Spacing.class,
+            StripKind.class, Below.class, Terms.Showing.class, Terms.Opening.class, Terms.Afterwards.class, Terms.Playing.class,
+                    Terms.Counting.class, Reason.class, PointMeasure.class, PointSort.class, PointAction.class, PointReason.class,
+                    WrongPlot.class, MatchPlot.Shown.class,
             CalculationCells.Way.class, TryReason.class, EquationForm.Base.class, KeptPoints.class,
-            Keepable.class, Exercise.Purpose.class, Description.Direction.class, Description.Form.class, Description.Strength.class, Description.Unusual.class, Aspect.class, Aspect.About.class, Question.Sort.class, ChooseCurve.By.class, CurveReason.class, FitCondition.class, Trust.class, OwnEquation.class, Predicting.Way.class, Predicting.Band.class, WantedFigure.class, Varying.Way.class, Parameter.class);
+            Keepable.class, Exercise.Purpose.class, Description.Direction.class, Description.Form.class,
+                    Description.Strength.class, Description.Unusual.class, Aspect.class, Aspect.About.class, Question.Sort.class,
+                    ChooseCurve.By.class, CurveReason.class, FitCondition.class, Trust.class, OwnEquation.class,
+                    Predicting.Way.class, Predicting.Band.class, WantedFigure.class, Varying.Way.class, Parameter.class);
 
     private static Stream<Class<?>> members(Class<?> family) {
-        return Stream.of(family.getPermittedSubclasses()).flatMap(member -> member.isSealed() ? members(member) : Stream.of(member));
+        return Stream.of(family.getPermittedSubclasses())
+                .flatMap(member -> member.isSealed() ? members(member) : Stream.of(member));
     }
 
     @Test
@@ -84,7 +92,8 @@ class NamesTest {
             assertThat(members(family)).allSatisfy(member -> assertThat(Names.all()).containsKey(member));
             assertThat(members(family).map(Names.all()::get)).doesNotHaveDuplicates();
         }
-        assertThat(Names.all().keySet()).containsExactlyInAnyOrderElementsOf(FAMILIES.stream().flatMap(NamesTest::members).toList());
+        assertThat(Names.all().keySet()).containsExactlyInAnyOrderElementsOf(FAMILIES.stream().flatMap(NamesTest::members)
+                .toList());
         assertThat(List.of(WorkEdit.class, PartEdit.class, ExerciseEdit.class)).allMatch(Class::isSealed);
     }
 

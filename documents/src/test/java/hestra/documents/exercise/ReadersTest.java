@@ -98,18 +98,26 @@ class ReadersTest {
     }
 
     static HandIn handIn() {
-        WriteSection section = new WriteSection(Terms.of("report", "Write it up", "Write.", 2), Set.of(WantedFigure.PLOT_WITH_LINE), 3);
+        WriteSection section = new WriteSection(Terms.of("report", "Write it up", "Write.", 2),
+                Set.of(WantedFigure.PLOT_WITH_LINE), 3);
         WriteEquation equation = new WriteEquation(Terms.of("equation", "Write it", "Write it.", 2), new Curve.Line(), 3);
-        Exercise exercise = Kelp.whole().withFirst(part -> part.withBlockAt(99, new Block.Asked(section)).withBlockAt(99, new Block.Asked(equation))
-                .withTasks(task -> task instanceof Predict predict ? predict.with(Predicting.USUAL.with(Optional.of(Predicting.Band.MEAN)).withMeaning(true).counting(OwnEquation.HALF)) : task));
+        Exercise exercise = Kelp.whole().withFirst(part -> part.withBlockAt(99, new Block.Asked(section))
+                .withBlockAt(99, new Block.Asked(equation))
+                .withTasks(task -> task instanceof Predict predict
+                ? predict.with(Predicting.USUAL.with(Optional.of(Predicting.Band.MEAN)).withMeaning(true)
+                        .counting(OwnEquation.HALF)) : task));
         return HandIn.of(Desk.open(exercise)
                 .apply(new Edit.Draft("equation", new Answer.Typed("y = 2 + 0.5x"))).apply(new Edit.Check("equation"))
-                .apply(new SheetEdit.Write(OwnSheet.Spot.before(0), "It grows by half a centimetre.", Optional.empty())).apply(new SheetEdit.Keep(OwnSheet.Spot.before(1), Keepable.FIGURE, false))
+                .apply(new SheetEdit.Write(OwnSheet.Spot.before(0), "It grows by half a centimetre.", Optional.empty()))
+                .apply(new SheetEdit.Keep(OwnSheet.Spot.before(1), Keepable.FIGURE, false))
                 .apply(new SheetEdit.Keep(OwnSheet.Spot.before(2), Keepable.READINGS, true)).apply(new Edit.Check("report"))
-                .apply(new WorkEdit.ChangeTable(new TableEdit.Type(4, 0, "10"))).apply(new WorkEdit.ChangeTable(new TableEdit.Type(4, 1, "7.2"))).apply(new Edit.Check("enter"))
+                .apply(new WorkEdit.ChangeTable(new TableEdit.Type(4, 0, "10")))
+                .apply(new WorkEdit.ChangeTable(new TableEdit.Type(4, 1, "7.2"))).apply(new Edit.Check("enter"))
                 .apply(new WorkEdit.ChangeTable(new TableEdit.SetAside(Kelp.SLIP_ROW, "misread"))).apply(new Edit.Check("slip"))
                 .apply(new Edit.Draft("explain", new Answer.Sentence("It grows."))).apply(new Edit.Check("explain"))
-                .apply(new Edit.Draft("predict", new Answer.Predictions(List.of(new Answer.Predicted("4.0", Optional.of(Trust.TRUSTED), Optional.of("3.8"), Optional.of("4.2")), Answer.Predicted.NOTHING.with(Trust.MEANINGLESS)))))
+                .apply(new Edit.Draft("predict", new Answer.Predictions(List.of(new Answer.Predicted("4.0",
+                Optional.of(Trust.TRUSTED), Optional.of("3.8"), Optional.of("4.2")),
+                Answer.Predicted.NOTHING.with(Trust.MEANINGLESS)))))
                 .apply(new Edit.Check("predict")).apply(new Edit.Name("Ida Fenn")));
     }
 
@@ -155,7 +163,8 @@ class ReadersTest {
         Files.write(one.resolve("one.handin"), input);
         Result<ClassWork> marks = HandIns.ofFolder(one, Optional.of(Kelp.whole()), exercise -> Marking.none(exercise.id()));
         HandInFile.steps(one.resolve("one.handin"), DecimalMark.POINT);
-        return marks instanceof Result.Done<ClassWork>(ClassWork read) && !Gradebook.csv(read, ClassList.NONE).isEmpty() && !read.roll().students().isEmpty();
+        return marks instanceof Result.Done<ClassWork>(ClassWork read) && !Gradebook.csv(read, ClassList.NONE).isEmpty()
+                && !read.roll().students().isEmpty();
     }
 
     private boolean replayed(byte[] input) throws IOException {
@@ -173,24 +182,34 @@ class ReadersTest {
 
     private List<Trial> trials() throws IOException {
         List<byte[]> texts = List.of(bytes("Kelp, counted in May\n\ndays;length (cm)\n38;34,1\n40;37,3\n41;1 234,5\n"),
-                bytes("days\tlength\n38\t34.1 cm\n40\t−37.3\n\"4\"\"1\"\t1,234.5\n"), bytes("id,date,x\nA,10/11/2026,1/2\nB,12/11/2026,1½\n"), bytes("1 2\n3 4\n5 x\n"),
+                bytes("days\tlength\n38\t34.1 cm\n40\t−37.3\n\"4\"\"1\"\t1,234.5\n"),
+                        bytes("id,date,x\nA,10/11/2026,1/2\nB,12/11/2026,1½\n"), bytes("1 2\n3 4\n5 x\n"),
                 "tray;salinity\nå;5,5\n".getBytes(StandardCharsets.UTF_16));
-        List<byte[]> numbers = List.of(bytes("1,234.5"), bytes("−0.80 cm"), bytes("2 × 10^5"), bytes("3½"), bytes("1e-9"), bytes("12 %"), bytes("٢٫٥"), bytes("10/20"), bytes("0.123.456"));
+        List<byte[]> numbers = List.of(bytes("1,234.5"), bytes("−0.80 cm"), bytes("2 × 10^5"), bytes("3½"), bytes("1e-9"),
+                bytes("12 %"), bytes("٢٫٥"), bytes("10/20"), bytes("0.123.456"));
         return List.of(
-                new Trial("numbers", 300, numbers, input -> NumberReading.ofAnswer(new String(input, StandardCharsets.UTF_8), DecimalMark.POINT) instanceof NumberReading.Value
-                        | NumberReading.ofMeasurement(new String(input, StandardCharsets.UTF_8), DecimalMark.COMMA) instanceof NumberReading.Value),
-                new Trial("clipboard text", 250, texts, input -> isDone(TextData.understand(new String(input, StandardCharsets.UTF_8), DecimalMark.POINT))),
+                new Trial("numbers", 300, numbers, input -> NumberReading.ofAnswer(new String(input, StandardCharsets.UTF_8),
+                        DecimalMark.POINT) instanceof NumberReading.Value
+                        | NumberReading.ofMeasurement(new String(input, StandardCharsets.UTF_8),
+                                DecimalMark.COMMA) instanceof NumberReading.Value),
+                new Trial("clipboard text", 250, texts,
+                        input -> isDone(TextData.understand(new String(input, StandardCharsets.UTF_8), DecimalMark.POINT))),
                 new Trial("text files", 170, texts, input -> readData("one.csv", input)),
-                new Trial("exercises", 90, List.of(written(".hestra")), input -> isDone(ExerciseFile.read(Files.write(folder.resolve("one.hestra"), input)))),
-                new Trial("studies", 90, List.of(written("-study.hestra")), input -> isDone(HestraFile.read(Files.write(folder.resolve("one.hestra"), input)))),
+                new Trial("exercises", 90, List.of(written(".hestra")),
+                        input -> isDone(ExerciseFile.read(Files.write(folder.resolve("one.hestra"), input)))),
+                new Trial("studies", 90, List.of(written("-study.hestra")),
+                        input -> isDone(HestraFile.read(Files.write(folder.resolve("one.hestra"), input)))),
                 new Trial("hand-ins, marked", 90, List.of(written(".handin")), this::marked),
                 new Trial("journals", 40, List.of(journal()), this::replayed),
                 new Trial(".xlsx", 20, List.of(written(".xlsx")), input -> readData("one.xlsx", input)),
                 new Trial(".ods", 20, List.of(written(".ods")), input -> readData("one.ods", input)),
-                new Trial("pictures", 20, List.of(png()), input -> isDone(PictureFile.read(Files.write(folder.resolve("one.png"), input)))));
+                new Trial("pictures", 20, List.of(png()),
+                        input -> isDone(PictureFile.read(Files.write(folder.resolve("one.png"), input)))));
     }
 
-    /** Damages the bytes, or, of an archive, most times what is packed in it, since few of its bytes can change and leave it one. */
+    /**
+     * Damages the bytes, or, of an archive, most times what is packed in it, since few of its bytes can change and leave it one.
+     */
     private static byte[] damaged(byte[] good, Mutation mutation, Random random) throws IOException {
         if (good[0] != 'P' || random.nextInt(4) == 0) {
             return mutation.of(good);
@@ -243,9 +262,11 @@ class ReadersTest {
             slowest = Math.max(slowest, slow);
         }
         if (MUTATIONS > USUAL) {
-            long heap = ManagementFactory.getMemoryPoolMXBeans().stream().filter(it -> it.getType() == MemoryType.HEAP).map(MemoryPoolMXBean::getPeakUsage).mapToLong(it -> it.getUsed()).sum();
+            long heap = ManagementFactory.getMemoryPoolMXBeans().stream().filter(it -> it.getType() == MemoryType.HEAP)
+                    .map(MemoryPoolMXBean::getPeakUsage).mapToLong(it -> it.getUsed()).sum();
             System.out.print(report);
-            System.out.printf("seed %d: %d failures, slowest %.2f s, most heap in use %d MB%n", SEED, failures.size(), slowest, heap >> 20);
+            System.out.printf("seed %d: %d failures, slowest %.2f s, most heap in use %d MB%n", SEED, failures.size(), slowest,
+                    heap >> 20);
         }
         assertThat(failures).isEmpty();
         assertThat(slowest).isLessThan(MOST_SECONDS);

@@ -39,7 +39,8 @@ public final class Strangers {
 
     /** A student's copy. */
     public static Path copy(Path folder) throws IOException {
-        return Publication.write(marked(), new Publication.Readers.Named(ClassList.of(List.of("Ida Fenn"))), folder.resolve("copies"), Progress.UNWATCHED).files().getFirst();
+        return Publication.write(marked(), new Publication.Readers.Named(ClassList.of(List.of("Ida Fenn"))),
+                folder.resolve("copies"), Progress.UNWATCHED).files().getFirst();
     }
 
     /** The instructor's own of the exercise that is handed in. */
@@ -50,7 +51,8 @@ public final class Strangers {
     public static Path handIn(Path folder) throws IOException {
         Path file = folder.resolve("good.handin");
         HandIn handIn = ReadersTest.handIn();
-        Worked.handIn(handIn.exercise(), file, new Edit.Draft("explain", new Answer.Sentence("It grows.")), new Edit.Check("explain"), new Edit.Name("Ida Fenn"));
+        Worked.handIn(handIn.exercise(), file, new Edit.Draft("explain", new Answer.Sentence("It grows.")),
+                new Edit.Check("explain"), new Edit.Name("Ida Fenn"));
         HandInFile.write(handIn, file);
         return file;
     }
@@ -59,16 +61,22 @@ public final class Strangers {
     public static Path marking(Path folder) throws IOException {
         Path hands = folder.resolve("hands");
         Exercise own = marked();
-        ClassWork work = ((Result.Done<ClassWork>) HandIns.ofFolder(hands, Optional.of(own), it -> Marking.none(it.id()))).value();
+        ClassWork work = ((Result.Done<ClassWork>) HandIns.ofFolder(hands, Optional.of(own), it -> Marking.none(it.id())))
+                .value();
         Student ida = work.roll().students().getFirst();
         Marking marking = Marking.none(own.id());
         for (String task : List.of("explain", "enter")) {
             Whom one = new Whom.One(ida.key());
-            marking = marking.decide(new Matter.Marks(task, one), Optional.of(new Value.Points(1, Ground.of(own.task(task).orElseThrow(), work.students(own.task(task).orElseThrow(), one)))), "ann")
-                    .decide(new Matter.Said(task, one, "c-" + task), Optional.of(new Value.Yes()), "ann").decide(new Matter.Wording("c-" + task), Optional.of(new Value.Comment("Why “so”? {slope}\nLook again.", 0.5)), "ann");
+            marking = marking.decide(new Matter.Marks(task, one),
+                    Optional.of(new Value.Points(1, Ground.of(own.task(task).orElseThrow(),
+                            work.students(own.task(task).orElseThrow(), one)))), "ann")
+                    .decide(new Matter.Said(task, one, "c-" + task), Optional.of(new Value.Yes()), "ann")
+                    .decide(new Matter.Wording("c-" + task),
+                            Optional.of(new Value.Comment("Why “so”? {slope}\nLook again.", 0.5)), "ann");
         }
         Path file = folder.resolve("good.marks");
-        new MarksFile(own.title(), marking.decide(new Matter.Due(), Optional.of(new Value.Moment(1_700_000_000)), "bo").decide(new Matter.Alone("explain", ida.key()), Optional.of(new Value.Yes()), "bo"), List.of()).write(file);
+        new MarksFile(own.title(), marking.decide(new Matter.Due(), Optional.of(new Value.Moment(1_700_000_000)), "bo")
+                .decide(new Matter.Alone("explain", ida.key()), Optional.of(new Value.Yes()), "bo"), List.of()).write(file);
         return file;
     }
 }

@@ -52,10 +52,14 @@ class StudyFileTest {
     /** A study with something of everything on its sheet. */
     static Desk rich() {
         Desk desk = blank();
-        for (Edit edit : List.of(new WorkEdit.BringColumns(Kelp.table(), Roles.FIRST_EXPLAINS), new ExerciseEdit.WriteTexts("Reeds", "", "Do they?"), new SheetEdit.Write(END, "One *two*.", Optional.empty()),
-                new SheetEdit.Keep(END, Keepable.FIGURE, false), new SheetEdit.Caption("note-2", "Before.", Optional.empty()), new WorkEdit.ChangeTable(new TableEdit.SetAside(List.of(2), "odd")),
-                new PlotEdit.AddCurve(new Curve.Polynomial(2)), new PlotEdit.ReadAt(OptionalDouble.of(7.5)), new PlotEdit.Pin(List.of(3.0, 20.0)), new PlotEdit.ShowLayer(Layer.SQUARES, true),
-                new PlotEdit.ShowDigits(OptionalInt.of(6)), new PlotEdit.TakeInHand(Slot.LINE), new SheetEdit.WriteLine(0, CalculationLine.typed("q = slope * 2"), Optional.empty()),
+        for (Edit edit : List.of(new WorkEdit.BringColumns(Kelp.table(), Roles.FIRST_EXPLAINS),
+                new ExerciseEdit.WriteTexts("Reeds", "", "Do they?"), new SheetEdit.Write(END, "One *two*.", Optional.empty()),
+                new SheetEdit.Keep(END, Keepable.FIGURE, false), new SheetEdit.Caption("note-2", "Before.", Optional.empty()),
+                        new WorkEdit.ChangeTable(new TableEdit.SetAside(List.of(2), "odd")),
+                new PlotEdit.AddCurve(new Curve.Polynomial(2)), new PlotEdit.ReadAt(OptionalDouble.of(7.5)),
+                        new PlotEdit.Pin(List.of(3.0, 20.0)), new PlotEdit.ShowLayer(Layer.SQUARES, true),
+                new PlotEdit.ShowDigits(OptionalInt.of(6)), new PlotEdit.TakeInHand(Slot.LINE),
+                        new SheetEdit.WriteLine(0, CalculationLine.typed("q = slope * 2"), Optional.empty()),
                 new SheetEdit.KeepLine(END, CalculationLine.typed("q = slope * 2")))) {
             desk = desk.apply(edit);
         }
@@ -76,7 +80,8 @@ class StudyFileTest {
 
     private static List<String> problems(String schema, String json) throws IOException {
         String text = Files.readString(Path.of("..", "docs", "formats", schema + ".schema.json"));
-        return JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012).getSchema(text).validate(Json.tree(json)).stream().map(it -> it.getMessage()).toList();
+        return JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012).getSchema(text).validate(Json.tree(json)).stream()
+                .map(it -> it.getMessage()).toList();
     }
 
     @Test
@@ -112,8 +117,10 @@ class StudyFileTest {
         HestraFile.write(rich(), file);
         JsonNode study = Json.tree(done(Archive.read(file)).entries().get("study.json"));
         assertThat(study.path("work").path("tables")).as("the data before a row was set aside, and since").hasSize(2);
-        HestraFile.write(rich().apply(new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "9"))).apply(new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "3.1"))), file);
-        assertThat(Json.tree(done(Archive.read(file)).entries().get("study.json")).path("work").path("tables")).as("one that is the same again").hasSize(2);
+        HestraFile.write(rich().apply(new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "9")))
+                .apply(new WorkEdit.ChangeTable(new TableEdit.Type(0, 1, "3.1"))), file);
+        assertThat(Json.tree(done(Archive.read(file)).entries().get("study.json")).path("work").path("tables"))
+                .as("one that is the same again").hasSize(2);
     }
 
     @Test
@@ -124,7 +131,8 @@ class StudyFileTest {
         assertThat(refusal(read(entries, "\"version\" : 1", "\"version\" : 2"))).contains("newer Hestra").contains("Update");
         assertThat(refusal(read(entries, "\"hestra-study\"", "\"other\""))).contains("not a study");
         assertThat(refusal(read(entries, "\"table\" : 1", "\"table\" : 7"))).contains("damaged");
-        assertThat(refusal(read(entries, "\"caption\" : \"Before.\"", "\"caption\" : "))).contains("damaged").contains("study.json");
+        assertThat(refusal(read(entries, "\"caption\" : \"Before.\"", "\"caption\" : ")))
+                .contains("damaged").contains("study.json");
         assertThat(refusal(read(entries, "\"note-2\"", "\"note-1\""))).contains("damaged");
         Map<String, String> without = new LinkedHashMap<>(entries);
         without.remove("study.json");
@@ -147,7 +155,8 @@ class StudyFileTest {
         HestraFile.write(blank(), file);
         assertThat(Json.tree(done(Archive.read(file)).entries().get("exercise.json")).path("version").asInt()).isEqualTo(3);
         HestraFile.write(Desk.open(Kelp.whole()), file);
-        assertThat(Json.tree(done(Archive.read(file)).entries().get("exercise.json")).path("version").asInt()).as("exercises are written as before").isEqualTo(2);
+        assertThat(Json.tree(done(Archive.read(file)).entries().get("exercise.json")).path("version").asInt())
+                .as("exercises are written as before").isEqualTo(2);
     }
 
     @Test

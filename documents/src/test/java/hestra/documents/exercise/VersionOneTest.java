@@ -22,7 +22,10 @@ import org.junit.jupiter.api.io.TempDir;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-/** Files of version 1, made by the program that wrote it: an exercise, a hand-in, and the journal of a student and then of the author. */
+/**
+ * Files of version 1, made by the program that wrote it: an exercise, a hand-in, and the journal of a student and then of the
+ * author.
+ */
 class VersionOneTest {
 
     @TempDir
@@ -47,9 +50,12 @@ class VersionOneTest {
         assertThat(exercise.parts()).hasSize(1);
         Part part = exercise.first();
         assertThat(part.id()).isEqualTo(Exercise.FIRST_PART);
-        assertThat(part.blocks().getFirst()).isInstanceOfSatisfying(Block.Prose.class, prose -> assertThat(prose.text()).startsWith("Young kelp settles on the harbour ropes"));
-        assertThat(part.tasks()).extracting(Task::id).containsExactly("enter", "roles", "describe", "slip", "slope", "r", "predict", "explain");
-        assertThat(part.tasks().getFirst()).isInstanceOfSatisfying(EnterData.class, enter -> assertThat(enter.count()).isEqualTo(3));
+        assertThat(part.blocks().getFirst()).isInstanceOfSatisfying(Block.Prose.class, prose -> assertThat(prose.text())
+                .startsWith("Young kelp settles on the harbour ropes"));
+        assertThat(part.tasks()).extracting(Task::id)
+                .containsExactly("enter", "roles", "describe", "slip", "slope", "r", "predict", "explain");
+        assertThat(part.tasks().getFirst()).isInstanceOfSatisfying(EnterData.class, enter -> assertThat(enter.count())
+                .isEqualTo(3));
         assertThat(part.held()).as("all that there was then").isEqualTo(EnumSet.complementOf(EnumSet.of(Aid.TRIAL_SQUARES)));
         assertThat(part.data().size()).isEqualTo(24);
         assertThat(part.data().cell(23, 1).text()).isEqualTo("42.1");
@@ -76,9 +82,12 @@ class VersionOneTest {
         assertThat(opened.trouble()).isEmpty();
         assertThat(opened.restored()).isEqualTo(24);
         Desk desk = opened.history().present();
-        // The author wrote other words, gave a task seven marks, added one, moved it to the front, removed another and typed a value.
-        assertThat(desk.exercise().tasks()).extracting(Task::id).isEqualTo(List.of("count", "enter", "describe", "slip", "slope", "r", "predict", "explain"));
-        assertThat(desk.exercise().first().blocks().getFirst()).isEqualTo(new Block.Prose("text-1", "Other words about {n} blades."));
+        // The author wrote other words, gave a task seven marks, added one, moved it to the front, removed another and typed a
+        // value.
+        assertThat(desk.exercise().tasks()).extracting(Task::id)
+                .isEqualTo(List.of("count", "enter", "describe", "slip", "slope", "r", "predict", "explain"));
+        assertThat(desk.exercise().first().blocks().getFirst())
+                .isEqualTo(new Block.Prose("text-1", "Other words about {n} blades."));
         assertThat(desk.exercise().tasks().getLast().terms().marks()).isEqualTo(7);
         assertThat(desk.exercise().first().data().cell(0, 1).text()).isEqualTo("2.5");
         assertThat(desk.exercise().title()).as("the last edit was undone").isEqualTo("Kelp blades");

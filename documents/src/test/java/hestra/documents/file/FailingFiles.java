@@ -33,7 +33,8 @@ import java.util.Set;
 import java.util.function.IntPredicate;
 
 /**
- * The machine's own files, of which the n-th thing that is asked of them fails: reading and writing, looking whether one is there, opening, moving, locking. Closing never fails.
+ * The machine's own files, of which the n-th thing that is asked of them fails: reading and writing, looking whether one is
+ * there, opening, moving, locking. Closing never fails.
  */
 public final class FailingFiles {
 
@@ -280,18 +281,21 @@ public final class FailingFiles {
         }
 
         @Override
-        public SeekableByteChannel newByteChannel(Path path, Set<? extends OpenOption> options, FileAttribute<?>... attributes) throws IOException {
+        public SeekableByteChannel newByteChannel(Path path, Set<? extends OpenOption> options, FileAttribute<?>... attributes)
+                throws IOException {
             return newFileChannel(path, options, attributes);
         }
 
         @Override
-        public FileChannel newFileChannel(Path path, Set<? extends OpenOption> options, FileAttribute<?>... attributes) throws IOException {
+        public FileChannel newFileChannel(Path path, Set<? extends OpenOption> options, FileAttribute<?>... attributes)
+                throws IOException {
             ask();
             return new Channel(its.newFileChannel(bare(path), options, attributes));
         }
 
         @Override
-        public DirectoryStream<Path> newDirectoryStream(Path path, DirectoryStream.Filter<? super Path> filter) throws IOException {
+        public DirectoryStream<Path> newDirectoryStream(Path path, DirectoryStream.Filter<? super Path> filter)
+                throws IOException {
             ask();
             DirectoryStream<Path> stream = its.newDirectoryStream(bare(path), it -> filter.accept(new Place(it)));
             return new DirectoryStream<>() {
@@ -372,7 +376,8 @@ public final class FailingFiles {
         }
 
         @Override
-        public <A extends BasicFileAttributes> A readAttributes(Path path, Class<A> type, LinkOption... options) throws IOException {
+        public <A extends BasicFileAttributes> A readAttributes(Path path, Class<A> type, LinkOption... options)
+                throws IOException {
             ask();
             return its.readAttributes(bare(path), type, options);
         }

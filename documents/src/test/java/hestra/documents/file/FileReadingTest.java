@@ -32,7 +32,8 @@ class FileReadingTest {
     private Path folder;
 
     private static List<Function<Path, Result<?>>> ways() {
-        return List.of(ExerciseFile::read, HestraFile::read, HandInFile::read, HandInFile::script, MarksFile::read, Archive::read, PictureFile::read, NameList::read, DataFile::read,
+        return List.of(ExerciseFile::read, HestraFile::read, HandInFile::read, HandInFile::script, MarksFile::read, Archive::read,
+                PictureFile::read, NameList::read, DataFile::read,
                 file -> DataFile.take(file, DecimalMark.POINT, Progress.UNWATCHED));
     }
 
@@ -45,7 +46,8 @@ class FileReadingTest {
         for (Path odd : List.of(pipe, Path.of("/dev/zero"))) {
             for (Function<Path, Result<?>> way : ways()) {
                 Result<?> read = assertTimeoutPreemptively(Duration.ofSeconds(60), () -> way.apply(odd));
-                assertThat(read).isInstanceOfSatisfying(Result.Refused.class, it -> assertThat(it.message()).contains("it is a pipe or a device, not a file"));
+                assertThat(read).isInstanceOfSatisfying(Result.Refused.class, it -> assertThat(it.message())
+                        .contains("it is a pipe or a device, not a file"));
             }
         }
     }
@@ -54,7 +56,8 @@ class FileReadingTest {
     void aFolderIsNoFileNorIsTheRootOfADisk() {
         for (Path odd : List.of(folder, folder.getRoot())) {
             for (Function<Path, Result<?>> way : ways()) {
-                assertThat(way.apply(odd)).isInstanceOfSatisfying(Result.Refused.class, it -> assertThat(it.message()).contains("it is a folder, not a file"));
+                assertThat(way.apply(odd)).isInstanceOfSatisfying(Result.Refused.class, it -> assertThat(it.message())
+                        .contains("it is a folder, not a file"));
             }
         }
         assertThat(FileReading.name(folder.getRoot())).isEqualTo(folder.getRoot().toString());

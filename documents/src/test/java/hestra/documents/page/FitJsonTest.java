@@ -49,7 +49,8 @@ class FitJsonTest {
         DataTable table = Kelp.table().withCell(5, 0, Cell.of("12", DecimalMark.POINT));
         Pairs pairs = Pairs.of(table, 0, 1);
         JsonNode json = json("line", pairs, List.of(20.0), Set.of());
-        assertThat(json.fieldNames()).toIterable().contains("curve", "explanatory", "response", "rows", "used", "left_out", "coefficients", "r",
+        assertThat(json.fieldNames()).toIterable()
+                .contains("curve", "explanatory", "response", "rows", "used", "left_out", "coefficients", "r",
                 "r_squared", "adjusted_r_squared", "residual_standard_error", "sse", "sst", "support", "equation", "predictions")
                 .doesNotContain("diagnostics", "working", "summary", "comparison", "r_squared_transformed", "fitted_on");
         assertThat(json.at("/left_out/0/row").asInt()).isEqualTo(6);
@@ -83,7 +84,8 @@ class FitJsonTest {
 
     @Test
     void coefficientsHaveTheAgreedNames() throws IOException {
-        assertThat(json("cubic", kelp(), List.of(), Set.of()).findValuesAsText("name")).containsExactly("intercept", "x", "x^2", "x^3");
+        assertThat(json("cubic", kelp(), List.of(), Set.of()).findValuesAsText("name"))
+                .containsExactly("intercept", "x", "x^2", "x^3");
         JsonNode exponential = json("exponential", kelp(), List.of(), Set.of());
         assertThat(exponential.findValuesAsText("name")).containsExactly("a", "b", "k");
         assertThat(exponential.get("fitted_on").asText()).isEqualTo("logarithms");
@@ -111,7 +113,8 @@ class FitJsonTest {
     @Test
     void anEquationIsSetAsMathematics() {
         String cubic = MathMl.of(Equation.of(fit("cubic", kelp()), DAYS, new Variable("a<b", "", ""), NumberStyle.STANDARD));
-        assertThat(cubic).contains("<mtext>a&lt;b</mtext>").contains("<msup><mtext>days</mtext><mn>3</mn></msup>").startsWith("<math").endsWith("</math>");
+        assertThat(cubic).contains("<mtext>a&lt;b</mtext>").contains("<msup><mtext>days</mtext><mn>3</mn></msup>")
+                .startsWith("<math").endsWith("</math>");
         String growth = MathMl.of(Equation.of(fit("exponential", kelp()), DAYS, LENGTH, NumberStyle.STANDARD));
         assertThat(growth).matches(".*<mo>·</mo><msup><mn>[0-9.]+</mn><mtext>days</mtext></msup></math>");
     }

@@ -44,8 +44,10 @@ class HandoutTest {
 
     private static Exercise varied(Task... tasks) {
         Exercise plain = Kelp.exercise(tasks);
-        Sample sample = ((Sample.Done) Sample.of(Recipe.simple(), plain.first().x(), plain.first().y(), DecimalMark.POINT)).sample();
-        return plain.withFirst(part -> part.withColumns(sample.table(), sample.roles(), new Provenance.Made(Recipe.simple())).with(Varying.NONE.with(Varying.Way.NEW_DATA)));
+        Sample sample = ((Sample.Done) Sample.of(Recipe.simple(), plain.first().x(), plain.first().y(), DecimalMark.POINT))
+                .sample();
+        return plain.withFirst(part -> part.withColumns(sample.table(), sample.roles(), new Provenance.Made(Recipe.simple()))
+                .with(Varying.NONE.with(Varying.Way.NEW_DATA)));
     }
 
     private static List<Variant> variants(Exercise exercise, int count) {
@@ -81,7 +83,8 @@ class HandoutTest {
                 protected void processTextPosition(TextPosition text) {
                     if (!text.getUnicode().isBlank()) {
                         assertThat(text.getX()).as(text.getUnicode()).isGreaterThan((float) MARGIN - 2);
-                        assertThat(text.getX() + text.getWidth()).as(text.getUnicode()).isLessThan(paper.getWidth() - (float) MARGIN + 2);
+                        assertThat(text.getX() + text.getWidth()).as(text.getUnicode())
+                                .isLessThan(paper.getWidth() - (float) MARGIN + 2);
                         assertThat(text.getY()).as(text.getUnicode()).isBetween(10f, paper.getHeight() - 10);
                     }
                 }
@@ -97,7 +100,8 @@ class HandoutTest {
         for (int i = 0; i < exercise.tasks().size(); i++) {
             assertThat(text).contains((i + 1) + " \u00b7 " + exercise.tasks().get(i).terms().title());
         }
-        assertThat(text).contains("direction", "rising", "unusual points", "trust it?", "explains", "cm per day", "Draw it on the squared paper", "done in Hestra, not on paper");
+        assertThat(text).contains("direction", "rising", "unusual points", "trust it?", "explains", "cm per day",
+                "Draw it on the squared paper", "done in Hestra, not on paper");
         nothingIsCutOff(file);
     }
 
@@ -117,9 +121,12 @@ class HandoutTest {
     void theTableIsPrintedOnceWithTheSlipInItAndAllItsRows() throws IOException {
         Exercise exercise = Kelp.exercise(Kelp.enter(2), Kelp.slip());
         List<String> pages = pages(handout(exercise, List.of(Variants.draw(exercise, 0)), List.of(), Paper.LETTER));
-        assertThat(pages.getFirst()).contains("days length (cm)".split(" ")).contains("3.1", "3.9", "50", "6.0", "7.2").doesNotContain("5.0 ");
-        Exercise placed = exercise.withFirst(part -> part.withBlockAt(0, new Block.Printed("table-1", "As it was written down.")));
-        assertThat(pages(handout(placed, List.of(Variants.draw(placed, 0)), List.of(), Paper.A4)).getFirst()).containsOnlyOnce("3.9");
+        assertThat(pages.getFirst()).contains("days length (cm)".split(" "))
+                .contains("3.1", "3.9", "50", "6.0", "7.2").doesNotContain("5.0 ");
+        Exercise placed = exercise.withFirst(part -> part.withBlockAt(0,
+                new Block.Printed("table-1", "As it was written down.")));
+        assertThat(pages(handout(placed, List.of(Variants.draw(placed, 0)), List.of(), Paper.A4)).getFirst())
+                .containsOnlyOnce("3.9");
     }
 
     @Test
@@ -132,8 +139,10 @@ class HandoutTest {
         for (int k = 1; k <= 3; k++) {
             Exercise variant = Variants.draw(exercise, k).exercise();
             Part part = variant.first();
-            assertThat(pages.get(k - 1)).contains("Key \u00b7 How fast?", "variant " + k, "sign lost", variant.tasks().getFirst().key(part.truth(DecimalMark.POINT)).text());
-            assertThat(pages.getLast()).contains(k + " " + variant.tasks().getFirst().key(part.truth(DecimalMark.POINT)).text().replace(" cm per day", ""));
+            assertThat(pages.get(k - 1)).contains("Key \u00b7 How fast?", "variant " + k, "sign lost", variant.tasks().getFirst()
+                    .key(part.truth(DecimalMark.POINT)).text());
+            assertThat(pages.getLast()).contains(k + " " + variant.tasks().getFirst().key(part.truth(DecimalMark.POINT)).text()
+                    .replace(" cm per day", ""));
         }
         assertThat(pages.getLast()).contains("All 3 variants");
         nothingIsCutOff(file);
@@ -155,7 +164,8 @@ class HandoutTest {
         Sample sample = ((Sample.Done) Sample.of(many, plain.first().x(), plain.first().y(), DecimalMark.POINT)).sample();
         Exercise exercise = plain.withFirst(part -> part.withData(sample.table()));
         Path file = handout(exercise, List.of(Variants.draw(exercise, 0)), List.of(), Paper.A4);
-        assertThat(String.join(" ", pages(file))).contains("The first 120 of 500 rows; all are in the file.", exercise.tasks().getFirst().terms().title());
+        assertThat(String.join(" ", pages(file)))
+                .contains("The first 120 of 500 rows; all are in the file.", exercise.tasks().getFirst().terms().title());
         nothingIsCutOff(file);
     }
 
@@ -163,7 +173,8 @@ class HandoutTest {
     void stoppedItLeavesNoFile() {
         Exercise exercise = varied(Kelp.explain());
         Path file = folder.resolve("stopped.pdf");
-        assertThatThrownBy(() -> Handout.write(exercise, variants(exercise, 8), List.of(), Paper.A4, file, _ -> false)).isInstanceOf(Progress.Stopped.class);
+        assertThatThrownBy(() -> Handout.write(exercise, variants(exercise, 8), List.of(), Paper.A4, file, _ -> false))
+                .isInstanceOf(Progress.Stopped.class);
         assertThat(Files.exists(file)).isFalse();
         assertThat(Set.of(folder.toFile().list())).isEmpty();
     }

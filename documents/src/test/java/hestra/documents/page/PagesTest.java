@@ -72,11 +72,16 @@ class PagesTest {
     }
 
     private static Desk study() {
-        return after(Desk.open(Exercise.study("reeds", "Reeds & <rushes>", DecimalMark.POINT)), new WorkEdit.BringColumns(Kelp.table(), Roles.FIRST_EXPLAINS),
-                new ExerciseEdit.WriteTexts("Reeds & <rushes>", "", "Reeds & <rushes>"), new SheetEdit.Write(END, "We *measured*:\n\n- here\n- there", Optional.empty()),
-                new PlotEdit.ShowLayer(Layer.LINE, false), keep(Keepable.FIGURE), new SheetEdit.Caption("note-2", "Without a line & rising", Optional.empty()),
-                new PlotEdit.ShowLayer(Layer.LINE, true), new WorkEdit.ChangeTable(new TableEdit.SetAside(List.of(4), "in the shade")), keep(Keepable.FIGURE),
-                keep(Keepable.EQUATION), keep(Keepable.READINGS), new PlotEdit.Pin(List.of(5.0, 20.0)), keep(Keepable.PREDICTIONS), keep(Keepable.COEFFICIENTS), keep(Keepable.RESIDUALS),
+        return after(Desk.open(Exercise.study("reeds", "Reeds & <rushes>", DecimalMark.POINT)),
+                new WorkEdit.BringColumns(Kelp.table(), Roles.FIRST_EXPLAINS),
+                new ExerciseEdit.WriteTexts("Reeds & <rushes>", "", "Reeds & <rushes>"),
+                        new SheetEdit.Write(END, "We *measured*:\n\n- here\n- there", Optional.empty()),
+                new PlotEdit.ShowLayer(Layer.LINE, false), keep(Keepable.FIGURE),
+                        new SheetEdit.Caption("note-2", "Without a line & rising", Optional.empty()),
+                new PlotEdit.ShowLayer(Layer.LINE, true),
+                        new WorkEdit.ChangeTable(new TableEdit.SetAside(List.of(4), "in the shade")), keep(Keepable.FIGURE),
+                keep(Keepable.EQUATION), keep(Keepable.READINGS), new PlotEdit.Pin(List.of(5.0, 20.0)),
+                        keep(Keepable.PREDICTIONS), keep(Keepable.COEFFICIENTS), keep(Keepable.RESIDUALS),
                 new SheetEdit.KeepLine(END, CalculationLine.typed("at20 = slope * 20")), keep(Keepable.DATA));
     }
 
@@ -94,10 +99,14 @@ class PagesTest {
     @Test
     void whatIsKeptOfACurveByEyeSaysThatItIsByEye() {
         Trial trial = new Trial(new Curve.Line(), List.of(new Trial.Handle(2, 3), new Trial.Handle(10, 7)));
-        Desk byEye = after(Desk.open(Exercise.study("reeds", "Reeds", DecimalMark.POINT)), new WorkEdit.BringColumns(Kelp.table(), Roles.FIRST_EXPLAINS), new PlotEdit.ShowLayer(Layer.LINE, false), new PlotEdit.Try(trial, 1),
-                new PlotEdit.TakeInHand(Slot.TRIAL), keep(Keepable.FIGURE), keep(Keepable.STRIP), keep(Keepable.READINGS), new PlotEdit.Pin(List.of(5.0)), keep(Keepable.PREDICTIONS));
+        Desk byEye = after(Desk.open(Exercise.study("reeds", "Reeds", DecimalMark.POINT)),
+                new WorkEdit.BringColumns(Kelp.table(), Roles.FIRST_EXPLAINS), new PlotEdit.ShowLayer(Layer.LINE, false),
+                new PlotEdit.Try(trial, 1),
+                new PlotEdit.TakeInHand(Slot.TRIAL), keep(Keepable.FIGURE), keep(Keepable.STRIP), keep(Keepable.READINGS),
+                        new PlotEdit.Pin(List.of(5.0)), keep(Keepable.PREDICTIONS));
         String html = HtmlPage.of(StudyPage.of(byEye, "Ida Fenn", DATE));
-        assertThat(html).contains("Line by eye, 5 points").contains("with the line by eye").contains("Predictions of the line by eye").doesNotContain("least squares");
+        assertThat(html).contains("Line by eye, 5 points").contains("with the line by eye")
+                .contains("Predictions of the line by eye").doesNotContain("least squares");
     }
 
     @Test
@@ -105,14 +114,17 @@ class PagesTest {
         String html = HtmlPage.of(page());
         Document page = xml(html.replaceFirst("<!DOCTYPE html>", ""));
         assertThat(page.getElementsByTagName("h1").item(0).getTextContent()).isEqualTo("Reeds & <rushes>");
-        assertThat(html).contains("Ida Fenn · 3 May 2026").contains("<em>measured</em>").contains("<li>").doesNotContainPattern("(src|href)=\"(?!data:)");
+        assertThat(html).contains("Ida Fenn · 3 May 2026").contains("<em>measured</em>").contains("<li>")
+                .doesNotContainPattern("(src|href)=\"(?!data:)");
         assertThat(page.getElementsByTagNameNS("*", "svg").getLength()).as("two figures and four residual plots").isEqualTo(6);
         for (int i = 0; i < 6; i++) {
             assertThat(((Element) page.getElementsByTagNameNS("*", "svg").item(i)).getAttribute("aria-label")).contains("length");
         }
         assertThat(page.getElementsByTagNameNS("*", "math").getLength()).isEqualTo(1);
-        assertThat(((Element) page.getElementsByTagNameNS("*", "math").item(0)).getAttribute("alttext")).startsWith("predicted").contains("days");
-        List<String> order = List.of("measured", "Figure 1.", "Without a line &amp; rising", "Figure 2.", "<math", "Table 1.", "Table 2.", "Figure 3.", "at20", "Table 3.");
+        assertThat(((Element) page.getElementsByTagNameNS("*", "math").item(0)).getAttribute("alttext"))
+                .startsWith("predicted").contains("days");
+        List<String> order = List.of("measured", "Figure 1.", "Without a line &amp; rising", "Figure 2.", "<math", "Table 1.",
+                "Table 2.", "Figure 3.", "at20", "Table 3.");
         assertThat(order.stream().map(html::indexOf)).doesNotContain(-1).isSorted();
         // 20 · 0.49, the slope without the row that was set aside.
         assertThat(page.getDocumentElement().getTextContent()).contains("at20 = slope * 20 = 9.8");
@@ -133,7 +145,8 @@ class PagesTest {
         PdfPage.write(page(), Paper.A4, out);
         try (PDDocument pdf = Loader.loadPDF(out.toByteArray())) {
             String text = new PDFTextStripper().getText(pdf);
-            assertThat(text).contains("Reeds & <rushes>").contains("Ida Fenn").contains("Without a line & rising").contains("set aside: in the shade").contains("at20 = slope * 20");
+            assertThat(text).contains("Reeds & <rushes>").contains("Ida Fenn").contains("Without a line & rising")
+                    .contains("set aside: in the shade").contains("at20 = slope * 20");
             assertThat(pdf.getPage(0).getMediaBox().getWidth()).isBetween(595f, 596f);
             assertThat(pdf.getDocumentInformation().getTitle()).isEqualTo("Reeds & <rushes>");
             assertThat(pdf.getDocumentCatalog().getLanguage()).isEqualTo("en");
@@ -142,8 +155,10 @@ class PagesTest {
             collect(pdf.getDocumentCatalog().getStructureTreeRoot(), elements);
             List<String> types = elements.stream().map(PDStructureElement::getStructureType).toList();
             assertThat(types).contains("H1", "Table", "TH", "TD", "L", "Figure");
-            List<String> alternatives = elements.stream().filter(it -> it.getStructureType().equals("Figure")).map(PDStructureElement::getAlternateDescription).toList();
-            assertThat(alternatives).as("six plots and an equation").hasSize(7).allSatisfy(it -> assertThat(it).contains("length"));
+            List<String> alternatives = elements.stream().filter(it -> it.getStructureType().equals("Figure"))
+                    .map(PDStructureElement::getAlternateDescription).toList();
+            assertThat(alternatives).as("six plots and an equation").hasSize(7)
+                    .allSatisfy(it -> assertThat(it).contains("length"));
             assertThat(alternatives.stream().filter(it -> it.startsWith("predicted"))).hasSize(1);
         }
         ByteArrayOutputStream letter = new ByteArrayOutputStream();
@@ -169,14 +184,16 @@ class PagesTest {
         BodyContentHandler text = new BodyContentHandler();
         Metadata metadata = new Metadata();
         new OpenDocumentParser().parse(Files.newInputStream(file), text, metadata, new ParseContext());
-        assertThat(text.toString()).contains("Reeds & <rushes>").contains("We measured:").contains("Without a line & rising").contains("in the shade").contains("at20 = slope * 20");
+        assertThat(text.toString()).contains("Reeds & <rushes>").contains("We measured:").contains("Without a line & rising")
+                .contains("in the shade").contains("at20 = slope * 20");
         assertThat(metadata.get("dc:title")).isEqualTo("Reeds & <rushes>");
         String content = entry(file, "content.xml");
         Document document = xml(content);
         String textSpace = "urn:oasis:names:tc:opendocument:xmlns:text:1.0";
         assertThat(document.getElementsByTagNameNS(textSpace, "h").getLength()).isEqualTo(1);
         assertThat(document.getElementsByTagNameNS(textSpace, "list-item").getLength()).isEqualTo(2);
-        assertThat(document.getElementsByTagNameNS(textSpace, "sequence").getLength()).as("three figures and three tables count themselves").isEqualTo(6);
+        assertThat(document.getElementsByTagNameNS(textSpace, "sequence").getLength())
+                .as("three figures and three tables count themselves").isEqualTo(6);
         assertThat(document.getElementsByTagNameNS("*", "desc").getLength()).as("six plots and an equation").isEqualTo(7);
         assertThat(entry(file, "mimetype")).isEqualTo("application/vnd.oasis.opendocument.text");
         assertThat(xml(entry(file, "Object 1/content.xml")).getDocumentElement().getLocalName()).isEqualTo("math");
@@ -184,9 +201,11 @@ class PagesTest {
         Document manifest = xml(entry(file, "META-INF/manifest.xml"));
         List<String> listed = new ArrayList<>();
         for (int i = 0; i < manifest.getElementsByTagNameNS("*", "file-entry").getLength(); i++) {
-            listed.add(((Element) manifest.getElementsByTagNameNS("*", "file-entry").item(i)).getAttributeNS("urn:oasis:names:tc:opendocument:xmlns:manifest:1.0", "full-path"));
+            listed.add(((Element) manifest.getElementsByTagNameNS("*", "file-entry").item(i))
+                    .getAttributeNS("urn:oasis:names:tc:opendocument:xmlns:manifest:1.0", "full-path"));
         }
-        for (String link : Pattern.compile("xlink:href=\"(?:\\./)?([^\"]+)\"").matcher(content).results().map(it -> it.group(1)).toList()) {
+        for (String link : Pattern.compile("xlink:href=\"(?:\\./)?([^\"]+)\"").matcher(content).results()
+                .map(it -> it.group(1)).toList()) {
             assertThat(listed).as("what is shown is in the file").anyMatch(it -> it.equals(link) || it.equals(link + "/"));
         }
     }
@@ -205,15 +224,18 @@ class PagesTest {
     @Test
     void aBlankStudyAndOneWithNothingOnItsSheetHaveReportsToo() throws IOException {
         for (Desk desk : List.of(Desk.open(Exercise.study("s", "Your data", DecimalMark.POINT)),
-                after(Desk.open(Exercise.study("s", "Your data", DecimalMark.POINT)), new WorkEdit.BringColumns(Kelp.table(), Roles.FIRST_EXPLAINS)))) {
+                after(Desk.open(Exercise.study("s", "Your data", DecimalMark.POINT)),
+                        new WorkEdit.BringColumns(Kelp.table(), Roles.FIRST_EXPLAINS)))) {
             for (String ending : PageFile.ENDINGS) {
                 Path file = folder.resolve("bare" + ending);
                 PageFile.write(StudyPage.of(desk, "", DATE), Paper.A4, file);
                 assertThat(Files.size(file)).isPositive();
             }
         }
-        Desk bare = after(Desk.open(Exercise.study("s", "Your data", DecimalMark.POINT)), new WorkEdit.BringColumns(Kelp.table(), Roles.FIRST_EXPLAINS));
-        assertThat(HtmlPage.of(StudyPage.of(bare, "", DATE))).as("plot, equation, readings and data, as they are").contains("<svg").contains("<math").contains(">7.2<");
+        Desk bare = after(Desk.open(Exercise.study("s", "Your data", DecimalMark.POINT)),
+                new WorkEdit.BringColumns(Kelp.table(), Roles.FIRST_EXPLAINS));
+        assertThat(HtmlPage.of(StudyPage.of(bare, "", DATE))).as("plot, equation, readings and data, as they are")
+                .contains("<svg").contains("<math").contains(">7.2<");
     }
 
     @Test
@@ -229,7 +251,8 @@ class PagesTest {
 
     @Test
     void numbersOfAColumnShareTheirPlaces() {
-        assertThat(Aligned.column(List.of("3", "12.5", "−0.25", "", "–"))).containsExactly("3\u2008\u2007\u2007", "12.5\u2007", "−0.25", "", "–");
+        assertThat(Aligned.column(List.of("3", "12.5", "−0.25", "", "–")))
+                .containsExactly("3\u2008\u2007\u2007", "12.5\u2007", "−0.25", "", "–");
         assertThat(Aligned.isNumbers(List.of("3", "", "–", "1.5 × 10⁻⁷"))).isFalse();
         assertThat(Aligned.isNumbers(List.of("3", "", "–", "1,5"))).isTrue();
         assertThat(Aligned.isNumbers(List.of("north", "2 south"))).isFalse();
@@ -238,7 +261,8 @@ class PagesTest {
 
     @Test
     void lettersThatNoTypefaceHasDoNotStopAPage() throws IOException {
-        Desk desk = after(study(), new SheetEdit.Write(END, "海草 😀 \u0001 ŷ", Optional.empty()), new ExerciseEdit.WriteTexts("葦", "", "葦"));
+        Desk desk = after(study(), new SheetEdit.Write(END, "海草 😀 \u0001 ŷ", Optional.empty()),
+                new ExerciseEdit.WriteTexts("葦", "", "葦"));
         for (String ending : PageFile.ENDINGS) {
             Path file = folder.resolve("odd" + ending);
             PageFile.write(StudyPage.of(desk, "\u0000", DATE), Paper.A4, file);

@@ -42,8 +42,8 @@ import org.junit.jupiter.api.io.TempDir;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /**
- * Files in which one value or a few are as far out as a value can be: whatever a reader accepts of them can be shown, printed, varied, marked and given back.
- * {@code -Dhestra.strangers} says how many of each sort, {@code -Dhestra.seed} which.
+ * Files in which one value or a few are as far out as a value can be: whatever a reader accepts of them can be shown, printed,
+ * varied, marked and given back. {@code -Dhestra.strangers} says how many of each sort, {@code -Dhestra.seed} which.
  */
 class StrangersTest {
 
@@ -52,8 +52,11 @@ class StrangersTest {
     private static final String DATE = "3 May 2026";
     private static final int ON_PAPER = 10;
 
-    private static final List<String> NUMBERS = List.of("0", "-1", "1", "2", "15", "32", "400", "2147483647", "-2147483648", "9223372036854775807", "253402300799", "0.5", "-0.0", "1e-320", "1e308", "-1e308", "1e15", "99999999999999999999");
-    private static final List<String> TEXTS = List.of("", " ", "x", "𝔘𝔫".repeat(60), "क्षि".repeat(40), "<b>&amp;{slope}", "{r} and {nothing}", "\u202Eright to left", "a\nb", "=1+1", "1e308", "−1e308", "1e-320", "CON", "../../x", "long ".repeat(2_000),
+    private static final List<String> NUMBERS = List.of("0", "-1", "1", "2", "15", "32", "400", "2147483647", "-2147483648",
+            "9223372036854775807", "253402300799", "0.5", "-0.0", "1e-320", "1e308", "-1e308", "1e15", "99999999999999999999");
+    private static final List<String> TEXTS = List.of("", " ", "x", "𝔘𝔫".repeat(60), "क्षि".repeat(40), "<b>&amp;{slope}",
+            "{r} and {nothing}", "\u202Eright to left", "a\nb", "=1+1", "1e308", "−1e308", "1e-320", "CON", "../../x",
+            "long ".repeat(2_000),
             "2024-02-30", "00000000", "true", "$x^2$", "# A heading", "|a|b|", "\uFFFF");
 
     @TempDir
@@ -148,8 +151,10 @@ class StrangersTest {
             PageFile.write(page, Paper.A4, folder.resolve("one.odt"));
         }
         if (!exercise.isStudy() && number % ON_PAPER == 1) {
-            Handout.write(exercise, List.of(Variants.draw(exercise, 0), Variants.draw(exercise, 1)), List.of(), Paper.A4, folder.resolve("handout.pdf"), Progress.UNWATCHED);
-            Handout.writeKey(exercise, List.of(Variants.draw(exercise, 1)), Paper.A4, folder.resolve("key.pdf"), Progress.UNWATCHED);
+            Handout.write(exercise, List.of(Variants.draw(exercise, 0), Variants.draw(exercise, 1)), List.of(), Paper.A4,
+                    folder.resolve("handout.pdf"), Progress.UNWATCHED);
+            Handout.writeKey(exercise, List.of(Variants.draw(exercise, 1)), Paper.A4, folder.resolve("key.pdf"),
+                    Progress.UNWATCHED);
         }
     }
 
@@ -169,13 +174,15 @@ class StrangersTest {
         Gradebook.csv(work, ClassList.NONE);
         HtmlPage.of(ClassPage.of(ClassResult.of(work), DATE, true));
         EnumSet<GiveBack.Form> forms = paper ? EnumSet.allOf(GiveBack.Form.class) : EnumSet.of(GiveBack.Form.HTML);
-        GiveBack.Written written = new GiveBack(work, ClassKey.of(work.exercise()), true, DATE).write(handIns, folder.resolve("back"), forms, Paper.A4, Progress.UNWATCHED);
+        GiveBack.Written written = new GiveBack(work, ClassKey.of(work.exercise()), true, DATE)
+                .write(handIns, folder.resolve("back"), forms, Paper.A4, Progress.UNWATCHED);
         assertThat(written.failures()).isEmpty();
         return !work.roll().students().isEmpty();
     }
 
     private void tried(String sort, Path good, String ending, Use use) throws IOException {
-        assertThat(use.of(Files.copy(good, folder.resolve("one" + ending), StandardCopyOption.REPLACE_EXISTING), 0)).as(sort + " as it is").isTrue();
+        assertThat(use.of(Files.copy(good, folder.resolve("one" + ending), StandardCopyOption.REPLACE_EXISTING), 0))
+                .as(sort + " as it is").isTrue();
         int accepted = 0;
         for (int i = 0; i < EACH; i++) {
             Path file = changed(good, ending);
@@ -183,7 +190,8 @@ class StrangersTest {
                 accepted += use.of(file, i) ? 1 : 0;
             } catch (Exception | AssertionError | StackOverflowError | OutOfMemoryError e) {
                 Path kept = Files.copy(file, Files.createTempDirectory("hestra-stranger").resolve(file.getFileName()));
-                failures.add(sort + " " + i + ", kept as " + kept + ": " + e.toString().lines().limit(6).toList() + " at " + List.of(e.getStackTrace()).subList(0, Math.min(6, e.getStackTrace().length)));
+                failures.add(sort + " " + i + ", kept as " + kept + ": " + e.toString().lines().limit(6)
+                        .toList() + " at " + List.of(e.getStackTrace()).subList(0, Math.min(6, e.getStackTrace().length)));
             }
         }
         if (EACH > 1_000) {
@@ -208,7 +216,8 @@ class StrangersTest {
             return givenBack(Optional.of(own), Marking.none(own.id()), hands, number % ON_PAPER == 0);
         });
         Files.copy(Strangers.handIn(folder), hands.resolve("one.handin"), StandardCopyOption.REPLACE_EXISTING);
-        tried("markings", Strangers.marking(folder), MarksFile.ENDING, (file, number) -> MarksFile.read(file) instanceof Result.Done<MarksFile>(MarksFile read)
+        tried("markings", Strangers.marking(folder), MarksFile.ENDING,
+                (file, number) -> MarksFile.read(file) instanceof Result.Done<MarksFile>(MarksFile read)
                 && givenBack(Optional.of(own), read.marking(), hands, number % ON_PAPER == 0));
         assertThat(failures).isEmpty();
     }

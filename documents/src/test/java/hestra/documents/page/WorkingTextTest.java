@@ -28,7 +28,8 @@ class WorkingTextTest {
                 "2\t1\t1\t0\t-1\t0\t0",
                 "3\t2\t2\t1\t0\t1\t0",
                 "Σ\t3\t6\t0\t0\t2\t-1");
-        assertThat(text.lines().filter(line -> line.startsWith("slope"))).singleElement().satisfies(line -> assertThat(line).endsWith("\t-0.5"));
+        assertThat(text.lines().filter(line -> line.startsWith("slope"))).singleElement()
+                .satisfies(line -> assertThat(line).endsWith("\t-0.5"));
     }
 
     @Test

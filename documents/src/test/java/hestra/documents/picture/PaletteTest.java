@@ -15,7 +15,8 @@ import static org.assertj.core.api.Assertions.within;
 /** The colours can be read, and told apart by everybody. */
 class PaletteTest {
 
-    private static final Map<String, Palette> PALETTES = Map.of("light", Palette.LIGHT, "dark", Palette.DARK, "print", Palette.PRINT);
+    private static final Map<String, Palette> PALETTES = Map.of("light", Palette.LIGHT, "dark", Palette.DARK, "print",
+            Palette.PRINT);
 
     /**
      * How the common forms of colour-blindness see: matrices for linear red, green and blue, after G. M. Machado, M. M. Oliveira
@@ -23,9 +24,12 @@ class PaletteTest {
      */
     private static final Map<String, double[][]> EYES = Map.of(
             "usual", new double[][] {{1, 0, 0}, {0, 1, 0}, {0, 0, 1}},
-            "protanopia", new double[][] {{0.152286, 1.052583, -0.204868}, {0.114503, 0.786281, 0.099216}, {-0.003882, -0.048116, 1.051998}},
-            "deuteranopia", new double[][] {{0.367322, 0.860646, -0.227968}, {0.280085, 0.672501, 0.047413}, {-0.011820, 0.042940, 0.968881}},
-            "tritanopia", new double[][] {{1.255528, -0.076749, -0.178779}, {-0.078411, 0.930809, 0.147602}, {0.004733, 0.691367, 0.303900}});
+            "protanopia", new double[][] {{0.152286, 1.052583, -0.204868}, {0.114503, 0.786281, 0.099216},
+                    {-0.003882, -0.048116, 1.051998}},
+            "deuteranopia", new double[][] {{0.367322, 0.860646, -0.227968}, {0.280085, 0.672501, 0.047413},
+                    {-0.011820, 0.042940, 0.968881}},
+            "tritanopia", new double[][] {{1.255528, -0.076749, -0.178779}, {-0.078411, 0.930809, 0.147602},
+                    {0.004733, 0.691367, 0.303900}});
 
     private static double[] linear(int rgb) {
         double[] linear = new double[3];
@@ -77,18 +81,22 @@ class PaletteTest {
         assertThat(contrast(0x777777, 0xFFFFFF)).isEqualTo(4.48, within(0.01));
         assertThat(distance(0xFFFFFF, 0x000000, EYES.get("usual"))).isEqualTo(100, within(0.01));
         assertThat(distance(0xFF0000, 0x00FF00, EYES.get("usual"))).isEqualTo(170.6, within(0.2));
-        assertThat(distance(0xD00000, 0x7A7A00, EYES.get("deuteranopia"))).as("red and olive").isLessThan(0.4 * distance(0xD00000, 0x7A7A00, EYES.get("usual")));
+        assertThat(distance(0xD00000, 0x7A7A00, EYES.get("deuteranopia"))).as("red and olive")
+                .isLessThan(0.4 * distance(0xD00000, 0x7A7A00, EYES.get("usual")));
     }
 
     @Test
     void textStandsOutFromItsGround() {
         PALETTES.forEach((name, palette) -> {
-            for (Ink ink : List.of(Ink.INK, Ink.MUTED, Ink.OBSERVED, Ink.BEST, Ink.NEARLY, Ink.WRONG, Ink.RIGHT, Ink.RESIDUAL, Ink.CURVE_A, Ink.CURVE_B, Ink.CURVE_C, Ink.CURVE_D)) {
-                assertThat(contrast(palette.rgb(ink), palette.rgb(Ink.SURFACE))).as(ink + ", " + name).isGreaterThanOrEqualTo(4.5);
+            for (Ink ink : List.of(Ink.INK, Ink.MUTED, Ink.OBSERVED, Ink.BEST, Ink.NEARLY, Ink.WRONG, Ink.RIGHT, Ink.RESIDUAL,
+                    Ink.CURVE_A, Ink.CURVE_B, Ink.CURVE_C, Ink.CURVE_D)) {
+                assertThat(contrast(palette.rgb(ink), palette.rgb(Ink.SURFACE)))
+                        .as(ink + ", " + name).isGreaterThanOrEqualTo(4.5);
             }
             assertThat(contrast(palette.rgb(Ink.CALLOUT_TEXT), palette.rgb(Ink.CALLOUT))).as(name).isGreaterThanOrEqualTo(4.5);
             assertThat(contrast(palette.rgb(Ink.CALLOUT_NOTE), palette.rgb(Ink.CALLOUT))).as(name).isGreaterThanOrEqualTo(4.5);
-            assertThat(contrast(palette.rgb(Ink.TRIAL), palette.rgb(Ink.SURFACE))).as("a line, " + name).isGreaterThanOrEqualTo(3);
+            assertThat(contrast(palette.rgb(Ink.TRIAL), palette.rgb(Ink.SURFACE)))
+                    .as("a line, " + name).isGreaterThanOrEqualTo(3);
         });
     }
 
@@ -98,7 +106,8 @@ class PaletteTest {
             for (Slot other : EnumSet.range(Slot.values()[one.ordinal()], Slot.FOURTH)) {
                 if (one != other && one.stroke().dash().equals(other.stroke().dash())) {
                     EYES.forEach((eye, matrix) -> List.of(Palette.LIGHT, Palette.DARK).forEach(palette ->
-                            assertThat(distance(palette.rgb(one.ink()), palette.rgb(other.ink()), matrix)).as(one + " and " + other + ", " + eye).isGreaterThan(20)));
+                            assertThat(distance(palette.rgb(one.ink()), palette.rgb(other.ink()), matrix))
+                                    .as(one + " and " + other + ", " + eye).isGreaterThan(20)));
                 }
             }
         }
@@ -107,12 +116,14 @@ class PaletteTest {
 
     @Test
     void whatLiesTogetherInThePlotIsToldApartByEveryEye() {
-        Set<Set<Ink>> together = Set.of(EnumSet.of(Ink.OBSERVED, Ink.RESIDUAL), EnumSet.of(Ink.BEST, Ink.RESIDUAL), EnumSet.of(Ink.OBSERVED, Ink.SET_ASIDE),
+        Set<Set<Ink>> together = Set.of(EnumSet.of(Ink.OBSERVED, Ink.RESIDUAL), EnumSet.of(Ink.BEST, Ink.RESIDUAL),
+                EnumSet.of(Ink.OBSERVED, Ink.SET_ASIDE),
                 EnumSet.of(Ink.OBSERVED, Ink.TRIAL), EnumSet.of(Ink.OBSERVED, Ink.BEST));
         for (Set<Ink> pair : together) {
             List<Ink> inks = List.copyOf(pair);
             EYES.forEach((eye, matrix) -> List.of(Palette.LIGHT, Palette.DARK).forEach(palette ->
-                    assertThat(distance(palette.rgb(inks.get(0)), palette.rgb(inks.get(1)), matrix)).as(pair + ", " + eye).isGreaterThan(9)));
+                    assertThat(distance(palette.rgb(inks.get(0)), palette.rgb(inks.get(1)), matrix))
+                            .as(pair + ", " + eye).isGreaterThan(9)));
         }
     }
 }

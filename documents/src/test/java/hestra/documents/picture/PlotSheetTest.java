@@ -56,16 +56,21 @@ class PlotSheetTest {
     private Path folder;
 
     private static Findings findings(int n) {
-        Recipe recipe = new Recipe(3, n, new Along.Between(0, 50), MeanCurve.line(5, 2), new Scatter(Scatter.Shape.NORMAL, 6, false), OptionalDouble.empty(), Oddities.NONE, 1, 0, 2, 2);
-        Sample sample = ((Sample.Done) Sample.of(recipe, new Variable("days", "", "d"), new Variable("length", "", "cm"), DecimalMark.POINT)).sample();
-        return Findings.of(Desk.open(Exercise.blank("sheet").withFirst(part -> part.withColumns(sample.table(), Roles.FIRST_EXPLAINS)).withFirst(part -> part.withHeld(Set.of()))));
+        Recipe recipe = new Recipe(3, n, new Along.Between(0, 50), MeanCurve.line(5, 2),
+                new Scatter(Scatter.Shape.NORMAL, 6, false), OptionalDouble.empty(), Oddities.NONE, 1, 0, 2, 2);
+        Sample sample = ((Sample.Done) Sample.of(recipe, new Variable("days", "", "d"), new Variable("length", "", "cm"),
+                DecimalMark.POINT)).sample();
+        return Findings.of(Desk.open(Exercise.blank("sheet")
+                .withFirst(part -> part.withColumns(sample.table(), Roles.FIRST_EXPLAINS))
+                .withFirst(part -> part.withHeld(Set.of()))));
     }
 
     private static PlotSheet sheet(int n, boolean everything) {
         Findings findings = findings(n);
         Figure plot = ScatterPlot.describe(findings.plot(), new Layout(610, 480, 1));
         Figure strip = ResidualStrip.describe(findings.strip(), StripKind.AGAINST_X, new Layout(610, 150, 1));
-        return new PlotSheet(plot, everything ? Optional.of(strip) : Optional.empty(), everything ? Optional.of("length = 5 + 2 · days") : Optional.empty(), Palette.LIGHT);
+        return new PlotSheet(plot, everything ? Optional.of(strip) : Optional.empty(),
+                everything ? Optional.of("length = 5 + 2 · days") : Optional.empty(), Palette.LIGHT);
     }
 
     @Test
@@ -75,7 +80,8 @@ class PlotSheetTest {
         assertThat(alone.getHeight()).isEqualTo(960);
         BufferedImage whole = ImageIO.read(new ByteArrayInputStream(sheet(20, true).png()));
         assertThat(whole.getHeight()).isEqualTo(2 * (34 + 480 + 6 + 150));
-        assertThat(colours(whole, Palette.LIGHT.rgb(Ink.RESIDUAL))).isGreaterThan(colours(alone, Palette.LIGHT.rgb(Ink.RESIDUAL)));
+        assertThat(colours(whole, Palette.LIGHT.rgb(Ink.RESIDUAL)))
+                .isGreaterThan(colours(alone, Palette.LIGHT.rgb(Ink.RESIDUAL)));
         assertThat(colours(alone, Palette.LIGHT.rgb(Ink.OBSERVED))).isGreaterThan(1000);
     }
 
@@ -133,8 +139,11 @@ class PlotSheetTest {
 
     @Test
     void equationsAreSetForLatex() {
-        assertThat(EquationText.latex(equation(new Curve.Line(), "length", NumberStyle.STANDARD))).isEqualTo("\\widehat{\\mathrm{length}} = 9.000 - 2.000 \\cdot \\mathrm{days}");
-        assertThat(EquationText.latex(equation(new Curve.Line(), "a_b %", new NumberStyle(DecimalMark.COMMA, 4)))).isEqualTo("\\widehat{\\mathrm{a\\_b\\ \\%}} = 9{,}000 - 2{,}000 \\cdot \\mathrm{days}");
-        assertThat(EquationText.mathMl(equation(new Curve.Line(), "length", NumberStyle.STANDARD))).contains("<mtext>days</mtext>");
+        assertThat(EquationText.latex(equation(new Curve.Line(), "length", NumberStyle.STANDARD)))
+                .isEqualTo("\\widehat{\\mathrm{length}} = 9.000 - 2.000 \\cdot \\mathrm{days}");
+        assertThat(EquationText.latex(equation(new Curve.Line(), "a_b %", new NumberStyle(DecimalMark.COMMA, 4))))
+                .isEqualTo("\\widehat{\\mathrm{a\\_b\\ \\%}} = 9{,}000 - 2{,}000 \\cdot \\mathrm{days}");
+        assertThat(EquationText.mathMl(equation(new Curve.Line(), "length", NumberStyle.STANDARD)))
+                .contains("<mtext>days</mtext>");
     }
 }

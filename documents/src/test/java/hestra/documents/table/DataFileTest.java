@@ -64,7 +64,8 @@ class DataFileTest {
         String text = "Tage;Länge (µm)\n4;8,1\n6;11,4\n";
         List<byte[]> encoded = List.of(text.getBytes(StandardCharsets.UTF_8), ("\ufeff" + text).getBytes(StandardCharsets.UTF_8),
                 ("\ufeff" + text).getBytes(StandardCharsets.UTF_16LE), ("\ufeff" + text).getBytes(StandardCharsets.UTF_16BE),
-                text.getBytes(StandardCharsets.UTF_16LE), text.getBytes(StandardCharsets.UTF_16BE), text.getBytes(Charset.forName("windows-1252")));
+                text.getBytes(StandardCharsets.UTF_16LE), text.getBytes(StandardCharsets.UTF_16BE),
+                        text.getBytes(Charset.forName("windows-1252")));
         for (byte[] bytes : encoded) {
             TextData data = understood(parts(written("lengths.csv", bytes)).getFirst(), DecimalMark.POINT);
             assertThat(data.block().headings()).contains(List.of("Tage", "Länge (µm)"));
@@ -137,36 +138,56 @@ class DataFileTest {
     }
 
     private static String content(String rows) {
-        return "<?xml version=\"1.0\"?><office:document-content xmlns:office=\"o\" xmlns:table=\"t\" xmlns:text=\"x\"><office:body><office:spreadsheet>"
-                + "<table:table table:name=\"Blades\">" + rows + "</table:table></office:spreadsheet></office:body></office:document-content>";
+        return "<?xml version=\"1.0\"?><office:document-content xmlns:office=\"o\" xmlns:table=\"t\" "
+                + "xmlns:text=\"x\"><office:body><office:spreadsheet>"
+                + "<table:table table:name=\"Blades\">" + rows
+                + "</table:table></office:spreadsheet></office:body></office:document-content>";
     }
 
     @Test
     void repeatedCellsAreTakenAndEmptyRepetitionsPassedOver() throws IOException {
-        String row = "<table:table-row table:number-rows-repeated=\"2\"><table:table-cell office:value-type=\"float\" office:value=\"7\""
-                + " table:number-columns-repeated=\"2\"/><table:table-cell table:number-columns-repeated=\"16000\"/></table:table-row>"
-                + "<table:table-row table:number-rows-repeated=\"1048574\"><table:table-cell table:number-columns-repeated=\"16384\"/></table:table-row>";
+        String row =
+                "<table:table-row table:number-rows-repeated=\"2\"><table:table-cell office:value-type=\"float\" "
+                + "office:value=\"7\""
+                + " table:number-columns-repeated=\"2\"/><table:table-cell "
+                + "table:number-columns-repeated=\"16000\"/></table:table-row>"
+                + "<table:table-row table:number-rows-repeated=\"1048574\"><table:table-cell "
+                + "table:number-columns-repeated=\"16384\"/></table:table-row>";
         assertThat(parts(zipped("r.ods", "content.xml", content(row))).getFirst().text()).isEqualTo("7\t7\n7\t7\n");
     }
 
     @Test
     void filesThatWouldFillTheMemoryAreRefused() throws IOException {
-        String bomb = "<table:table-row table:number-rows-repeated=\"90000\"><table:table-cell office:value-type=\"float\" office:value=\"7\""
+        String bomb =
+                "<table:table-row table:number-rows-repeated=\"90000\"><table:table-cell office:value-type=\"float\" "
+                + "office:value=\"7\""
                 + " table:number-columns-repeated=\"199\"/></table:table-row>";
         assertThat(refusal(zipped("b.ods", "content.xml", content(bomb)))).contains("cells");
         assertThat(refusal(zipped("w.ods", "content.xml", content(bomb.replace("199", "1000000"))))).contains("more than");
         assertThat(refusal(zipped("t.ods", "content.xml", content(bomb.replace("90000", "9000000"))))).contains("more than");
-        String wide = "<table:table-row><table:table-cell office:value-type=\"float\" office:value=\"7\" table:number-columns-repeated=\"300\"/></table:table-row>";
+        String wide =
+                "<table:table-row><table:table-cell office:value-type=\"float\" office:value=\"7\" "
+                + "table:number-columns-repeated=\"300\"/></table:table-row>";
         assertThat(refusal(zipped("c.ods", "content.xml", content(wide)))).contains("columns");
-        String number = "<table:table-row><table:table-cell office:value-type=\"float\" office:value=\"1E999999999\"/></table:table-row>";
+        String number =
+                "<table:table-row><table:table-cell office:value-type=\"float\" office:value=\"1E999999999\"/></table:table-row>";
         assertThat(parts(zipped("n.ods", "content.xml", content(number))).getFirst().text()).isEqualTo("1E999999999\n");
-        String wordy = "<table:table-row table:number-rows-repeated=\"900000\"><table:table-cell table:number-columns-repeated=\"2\"><text:p>" + "kelp ".repeat(400) + "</text:p></table:table-cell></table:table-row>";
+        String wordy =
+                "<table:table-row table:number-rows-repeated=\"900000\"><table:table-cell "
+                + "table:number-columns-repeated=\"2\"><text:p>" + "kelp ".repeat(400)
+                + "</text:p></table:table-cell></table:table-row>";
         assertThat(refusal(zipped("l.ods", "content.xml", content(wordy)))).contains("too much text");
-        assertThat(refusal(zipped("o.ods", "content.xml", content("<table:table-row><table:table-cell><text:p>" + "x".repeat(40_000) + "</text:p></table:table-cell></table:table-row>")))).contains("letters");
-        String far = "<table:table-row table:number-rows-repeated=\"60000\"><table:table-cell table:number-columns-repeated=\"198\"/><table:table-cell office:value-type=\"float\" office:value=\"7\"/></table:table-row>";
+        assertThat(refusal(zipped("o.ods", "content.xml",
+                content("<table:table-row><table:table-cell><text:p>" + "x".repeat(40_000)
+                        + "</text:p></table:table-cell></table:table-row>")))).contains("letters");
+        String far =
+                "<table:table-row table:number-rows-repeated=\"60000\"><table:table-cell "
+                + "table:number-columns-repeated=\"198\"/><table:table-cell office:value-type=\"float\" "
+                + "office:value=\"7\"/></table:table-row>";
         assertThat(refusal(zipped("f.ods", "content.xml", content(far)))).as("empty cells take room too").contains("cells");
         Path wideText = written("wide.csv", "1,".repeat(199).concat("1\n").repeat(20_100).getBytes(StandardCharsets.UTF_8));
-        assertThat(((Result.Refused<DataFile.Taken>) DataFile.take(wideText, DecimalMark.POINT, Progress.UNWATCHED)).message()).contains("4020001 cells");
+        assertThat(((Result.Refused<DataFile.Taken>) DataFile.take(wideText, DecimalMark.POINT, Progress.UNWATCHED)).message())
+                .contains("4020001 cells");
         assertThat(refusal(zipped("x.xlsx", "xl/workbook.xml", "0".repeat(30_000_000)))).contains("no workbook");
     }
 
@@ -188,8 +209,10 @@ class DataFileTest {
         assertThat(refusal(written("noise.csv", noise))).contains("not a text");
         assertThat(refusal(written("empty.csv", new byte[0]))).contains("is empty");
         assertThat(refusal(written("blank.csv", "  \n\n".getBytes(StandardCharsets.UTF_8)))).contains("is empty");
-        assertThat(refusal(written("old.xls", new byte[] {(byte) 0xD0, (byte) 0xCF, 0x11, (byte) 0xE0, 0, 0}))).contains("password");
-        assertThat(refusal(written("cut.xlsx", java.util.Arrays.copyOf(Files.readAllBytes(workbook()), 900)))).contains("damaged");
+        assertThat(refusal(written("old.xls", new byte[] {(byte) 0xD0, (byte) 0xCF, 0x11, (byte) 0xE0, 0, 0})))
+                .contains("password");
+        assertThat(refusal(written("cut.xlsx", java.util.Arrays.copyOf(Files.readAllBytes(workbook()), 900))))
+                .contains("damaged");
         assertThat(refusal(zipped("none.ods", "other.xml", "<a/>"))).contains("no OpenDocument");
         assertThat(refusal(folder.resolve("none.csv"))).contains("not there");
         assertThat(refusal(folder)).contains("folder");
@@ -197,8 +220,10 @@ class DataFileTest {
 
     @Test
     void aTableWrittenForOtherProgramsReadsBackTheSame() throws IOException {
-        DataTable table = new DataTable(List.of(new Variable("days", "", "days"), new Variable("length", "", "cm"), Variable.named("note")), List.of(
-                hestra.data.Row.of(Cell.of("4", DecimalMark.COMMA), Cell.of("8,125", DecimalMark.COMMA), Cell.of("=1+1", DecimalMark.COMMA)),
+        DataTable table = new DataTable(List.of(new Variable("days", "", "days"), new Variable("length", "", "cm"),
+                Variable.named("note")), List.of(
+                hestra.data.Row.of(Cell.of("4", DecimalMark.COMMA), Cell.of("8,125", DecimalMark.COMMA),
+                        Cell.of("=1+1", DecimalMark.COMMA)),
                 hestra.data.Row.of(Cell.of("-6", DecimalMark.COMMA), Cell.EMPTY, Cell.of("fine, \"so\"", DecimalMark.COMMA)),
                 hestra.data.Row.of(Cell.of("1e-7", DecimalMark.COMMA), Cell.of("1234567,5", DecimalMark.COMMA))));
         for (String ending : List.of(".csv", ".xlsx", ".ods")) {
@@ -220,7 +245,8 @@ class DataFileTest {
     @ValueSource(strings = {"=1+1", "+1+1", "-sum", "@sum"})
     void whatAnotherProgramWouldTakeForAFormulaIsWrittenAsText(String text) throws IOException {
         Path file = folder.resolve("data.csv");
-        DataExport.write(new DataTable(List.of(Variable.named("a"), Variable.named("b")), List.of(hestra.data.Row.of(Cell.of("2", DecimalMark.POINT), Cell.of(text, DecimalMark.POINT)))), file);
+        DataExport.write(new DataTable(List.of(Variable.named("a"), Variable.named("b")),
+                List.of(hestra.data.Row.of(Cell.of("2", DecimalMark.POINT), Cell.of(text, DecimalMark.POINT)))), file);
         assertThat(Files.readString(file)).contains(",'" + text);
     }
 
@@ -251,7 +277,8 @@ class DataFileTest {
         assertThat(((Result.Done<DataFile.Taken>) whole).value().first().block().rows()).hasSize(50_000);
         assertThat(told).hasSizeGreaterThan(10).allMatch(share -> share >= 0 && share <= 1);
         Result<DataFile.Taken> stopped = DataFile.take(file, DecimalMark.POINT, share -> share < 0.5);
-        assertThat(((Result.Refused<DataFile.Taken>) stopped).message()).isEqualTo("long.csv was not opened; nothing has changed.");
+        assertThat(((Result.Refused<DataFile.Taken>) stopped).message())
+                .isEqualTo("long.csv was not opened; nothing has changed.");
     }
 
     @Test
@@ -260,12 +287,14 @@ class DataFileTest {
         for (int i = 0; i < 300_000; i++) {
             text.append(i).append(',').append(i % 7 == 0 ? "" : Integer.toString(i * 3)).append(i % 2 == 0 ? "\r\n" : "\n");
         }
-        List<List<String>> rows = understood(parts(written("long.csv", text.toString().getBytes(StandardCharsets.UTF_8))).getFirst(), DecimalMark.POINT).block().rows();
+        List<List<String>> rows = understood(parts(written("long.csv", text.toString().getBytes(StandardCharsets.UTF_8)))
+                .getFirst(), DecimalMark.POINT).block().rows();
         assertThat(rows).hasSize(300_000);
         for (int i = 0; i < rows.size(); i += 997) {
             assertThat(rows.get(i)).containsExactly(Integer.toString(i), i % 7 == 0 ? "" : Integer.toString(i * 3));
         }
-        List<List<String>> quoted = understood(parts(written("quoted.csv", (text + "1,\"2\"\n").getBytes(StandardCharsets.UTF_8))).getFirst(), DecimalMark.POINT).block().rows();
+        List<List<String>> quoted = understood(parts(written("quoted.csv", (text + "1,\"2\"\n").getBytes(StandardCharsets.UTF_8)))
+                .getFirst(), DecimalMark.POINT).block().rows();
         assertThat(quoted.subList(0, rows.size())).isEqualTo(rows);
         assertThat(quoted.getLast()).containsExactly("1", "2");
     }

@@ -24,7 +24,8 @@ class DelimitedTextTest {
     @Test
     void aTableWrittenReadsBackAsTyped() {
         DataTable table = Kelp.table().withCell(1, 1, Cell.of("3,9 \"cm\"", DecimalMark.POINT));
-        List<List<String>> lines = ((Result.Done<List<List<String>>>) DelimitedText.parseWritten(DelimitedText.write(table))).value();
+        List<List<String>> lines = ((Result.Done<List<List<String>>>) DelimitedText.parseWritten(DelimitedText.write(table)))
+                .value();
         assertThat(lines.getFirst()).containsExactly("days", "length");
         assertThat(lines.get(2)).containsExactly("4", "3,9 \"cm\"");
         assertThat(lines).hasSize(6);

@@ -37,7 +37,8 @@ class NameListTest {
     void theColumnOfNamesOfATable() {
         assertThat(names("id,student,group\n17,Ida Fenn,A\n18,Tavi Roon,B\n")).containsExactly("Ida Fenn", "Tavi Roon");
         assertThat(names("Surname;First name;id\nFenn;Ida;17\nRoon;Tavi;18\n")).containsExactly("Ida Fenn", "Tavi Roon");
-        assertThat(names("17\tIda Fenn\n18\tTavi Roon\n")).as("without headings the first that holds words").containsExactly("Ida Fenn", "Tavi Roon");
+        assertThat(names("17\tIda Fenn\n18\tTavi Roon\n")).as("without headings the first that holds words")
+                .containsExactly("Ida Fenn", "Tavi Roon");
     }
 
     @Test
@@ -45,12 +46,14 @@ class NameListTest {
         NameList odd = list("Ida Fenn\n\nida fenn\n" + "x".repeat(300) + "\n\n");
         assertThat(odd.names()).hasSize(3);
         assertThat(odd.names().getLast()).hasSize(NameList.MOST_LETTERS);
-        assertThat(odd.notes()).containsExactly("1 line without a name left out.", "1 name cut to 100 letters.", "More than once in the list: Ida Fenn, ida fenn. Each gets a copy of their own.");
+        assertThat(odd.notes()).containsExactly("1 line without a name left out.", "1 name cut to 100 letters.",
+                "More than once in the list: Ida Fenn, ida fenn. Each gets a copy of their own.");
     }
 
     @Test
     void signsThatAreNotSeenGoAndOthersStay() {
-        assertThat(names("Ida\u202e nneF\nTavi/Roon\n\ud83e\udd80 Bo\n")).containsExactly("Ida nneF", "Tavi/Roon", "\ud83e\udd80 Bo");
+        assertThat(names("Ida\u202e nneF\nTavi/Roon\n\ud83e\udd80 Bo\n"))
+                .containsExactly("Ida nneF", "Tavi/Roon", "\ud83e\udd80 Bo");
     }
 
     @Test
@@ -81,6 +84,7 @@ class NameListTest {
         assertThat(list.list().entries().getLast().further()).containsExactly("", "");
         assertThat(list(list.text()).list()).as("as a text it reads as the same").isEqualTo(list.list());
         assertThat(list("Ida Fenn\t12\nTavi Roon\t13\n").list().headings()).as("without headings").containsExactly("column 2");
-        assertThat(list("name,,x,x\nIda,,1,2\n").list().headings()).as("an empty column is none, and two of one name are two").containsExactly("x", "x (4)");
+        assertThat(list("name,,x,x\nIda,,1,2\n").list().headings()).as("an empty column is none, and two of one name are two")
+                .containsExactly("x", "x (4)");
     }
 }

@@ -23,13 +23,16 @@ class PlainNumbersTest {
 
     private static final int TEXTS = Integer.getInteger("hestra.texts", 600);
 
-    private static final List<String> PLAIN = List.of("0", "7", "-3", "007", "1.5", "1.50", "-0.25", "-0", "123456789012345", "1234567890123456", "0.12345678901234567890", " 4", "5 ", "2015");
+    private static final List<String> PLAIN = List.of("0", "7", "-3", "007", "1.5", "1.50", "-0.25", "-0", "123456789012345",
+            "1234567890123456", "0.12345678901234567890", " 4", "5 ", "2015");
     private static final List<String> WORDS = List.of("", "", "NA", "n/a", "-", "Pool A", "data", "Source", "cm");
-    private static final List<String> ODD = List.of("1e5", "5 cm", "1,234", "1 234", "½", "3rd", "2024-01-05", "+4", "x2", "\"6\"", "\"a", "1.", ".5", "7\u00a0", "-", "1/2", "[5]", "NA[1]", "٣", "(8)", "5%", "−9");
+    private static final List<String> ODD = List.of("1e5", "5 cm", "1,234", "1 234", "½", "3rd", "2024-01-05", "+4", "x2",
+            "\"6\"", "\"a", "1.", ".5", "7\u00a0", "-", "1/2", "[5]", "NA[1]", "٣", "(8)", "5%", "−9");
     private static final List<Separator> SEPARATORS = List.of(Separator.TAB, Separator.SEMICOLON, Separator.COMMA, Separator.BAR);
 
     private static TextData read(String text, Separator separator) {
-        return ((Result.Done<TextData>) TextData.read(text, new TextShape(separator, DecimalMark.POINT, false, 0), DecimalMark.POINT)).value();
+        return ((Result.Done<TextData>) TextData.read(text, new TextShape(separator, DecimalMark.POINT, false, 0),
+                DecimalMark.POINT)).value();
     }
 
     private static DataTable usual(String text, Separator separator) {
@@ -78,7 +81,8 @@ class PlainNumbersTest {
     private static boolean isTheSame(Random random) {
         Separator separator = SEPARATORS.get(random.nextInt(4));
         List<String> cells = random.nextInt(3) == 0 ? together(together(PLAIN, WORDS), ODD) : together(PLAIN, WORDS);
-        String text = text(random, separator, cells.stream().filter(cell -> cell.indexOf(separator.sign()) < 0).toList(), random.nextBoolean());
+        String text = text(random, separator, cells.stream().filter(cell -> cell.indexOf(separator.sign()) < 0).toList(),
+                random.nextBoolean());
         Optional<PlainRows> quick = quick(text, separator, 1 + random.nextInt(60));
         boolean both = quick.isPresent() && !Surroundings.endInNotes(quick.get(), DecimalMark.POINT);
         if (both) {
@@ -99,7 +103,8 @@ class PlainNumbersTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"1e5", "5 cm", "1,234", "½", "3rd", "2024-01-05", "+4", "\"6\"", "\"a", "1.", ".5", "7\u00a0", "1/2", "[5]", "NA[1]", "٣", "(8)", "5%"})
+    @ValueSource(strings = {"1e5", "5 cm", "1,234", "½", "3rd", "2024-01-05", "+4", "\"6\"", "\"a", "1.", ".5", "7\u00a0", "1/2",
+            "[5]", "NA[1]", "٣", "(8)", "5%"})
     void whatIsToBeLookedAtMoreCloselyIsLeftToTheUsualWay(String cell) {
         assertThat(quick("1;2\n" + cell + ";2\n3;4", Separator.SEMICOLON, 100)).isEmpty();
     }
@@ -127,7 +132,8 @@ class PlainNumbersTest {
     @Test
     void moreDifferentNumbersThanAreRememberedStayApart() {
         List<String> written = IntStream.range(0, 100_000).mapToObj(i -> Integer.toString(i % 50_000)).toList();
-        assertThat(quick(String.join("\n", written), Separator.TAB, 1 << 20).orElseThrow().stream().map(List::getFirst)).isEqualTo(written);
+        assertThat(quick(String.join("\n", written), Separator.TAB, 1 << 20).orElseThrow().stream().map(List::getFirst))
+                .isEqualTo(written);
     }
 
     @Test
@@ -137,7 +143,8 @@ class PlainNumbersTest {
         assertThat(data.block().rows()).isInstanceOf(PlainRows.class).hasSize(200_000);
         assertThat(data.block().headings()).contains(List.of("days", "length [cm]"));
         assertThat(data.notes()).containsExactly("the line above the table left out");
-        assertThat(DelimitedText.table(data.block(), List.of(), DecimalMark.POINT).rows().getLast()).isEqualTo(DelimitedText.row(List.of("4", "10.5"), DecimalMark.POINT));
+        assertThat(DelimitedText.table(data.block(), List.of(), DecimalMark.POINT).rows().getLast())
+                .isEqualTo(DelimitedText.row(List.of("4", "10.5"), DecimalMark.POINT));
     }
 
     @Test
@@ -156,7 +163,8 @@ class PlainNumbersTest {
 
     @Test
     void itCanBeStopped() {
-        assertThatThrownBy(() -> PlainNumbers.read("1\n".repeat(10_000), 0, '\t', DecimalMark.POINT, 1 << 20, _ -> false)).isInstanceOf(Progress.Stopped.class);
+        assertThatThrownBy(() -> PlainNumbers.read("1\n".repeat(10_000), 0, '\t', DecimalMark.POINT, 1 << 20, _ -> false))
+                .isInstanceOf(Progress.Stopped.class);
     }
 
     @Test
