@@ -5,8 +5,8 @@ import java.util.List;
 import hestra.Kelp;
 import hestra.exercise.Exercise;
 import hestra.feedback.Quantity;
+import hestra.marking.ClassOfOne;
 import hestra.marking.HandIn;
-import hestra.marking.MarkSheet;
 import hestra.numbers.Rounding;
 import hestra.task.Answer;
 import hestra.task.Hint;
@@ -74,7 +74,7 @@ class HintsTest {
     void theMarkerTakesThemOffToo() {
         Desk desk = after(HINT, HINT, answer("0.52"), CHECK, new Edit.Name("Ida"));
         HandIn handIn = HandIn.of(desk);
-        assertThat(MarkSheet.of(handIn, exercise()).total()).isEqualTo(1.5);
+        assertThat(ClassOfOne.of(handIn, exercise()).total()).isEqualTo(1.5);
         assertThat(handIn.desk().work().helpsAt(desk.exercise().tasks().getFirst()))
                 .as("opened again, they are known").isEqualTo(2);
     }

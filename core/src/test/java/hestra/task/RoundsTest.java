@@ -23,8 +23,8 @@ import hestra.feedback.Verdict;
 import hestra.fit.Curve;
 import hestra.fit.Interval;
 import hestra.fit.Trial;
+import hestra.marking.ClassOfOne;
 import hestra.marking.HandIn;
-import hestra.marking.MarkSheet;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
 import hestra.recipe.Recipe;
@@ -88,7 +88,7 @@ class RoundsTest {
                     .apply(new WorkEdit.PlayAgain(1)), "1");
             double earned = counting == Terms.Counting.BEST ? 2 : 0;
             assertThat(Findings.of(desk).task("mean").earned()).isEqualTo(earned);
-            assertThat(MarkSheet.of(HandIn.of(desk), exercise).total()).as("in the marks as on the sheet").isEqualTo(earned);
+            assertThat(ClassOfOne.of(HandIn.of(desk), exercise).total()).as("in the marks as on the sheet").isEqualTo(earned);
         }
     }
 

@@ -22,8 +22,8 @@ import hestra.feedback.Quantity;
 import hestra.feedback.Verdict;
 import hestra.fit.Curve;
 import hestra.marking.ClassKey;
+import hestra.marking.ClassOfOne;
 import hestra.marking.HandIn;
-import hestra.marking.MarkSheet;
 import hestra.numbers.Rounding;
 import hestra.task.Answer;
 import hestra.task.Attempt;
@@ -303,8 +303,8 @@ class CopiesTest {
         Exercise changed = new ExerciseEdit.ChangeBlock(new Block.Asked(new NumberQuestion(terms("n"), 6, new Rounding.Free(),
                 ""))).appliedTo(published)
                 .withFirst(part -> part.withData(part.data().withoutRows(Set.of(0))));
-        assertThat(MarkSheet.of(handIn, ClassKey.of(changed)).marks()).containsExactly(4.0, 2.0);
-        assertThat(MarkSheet.of(handIn, ClassKey.of(changed.with(first.issue()))).marks())
+        assertThat(ClassOfOne.of(handIn, ClassKey.of(changed)).marks()).containsExactly(4.0, 2.0);
+        assertThat(ClassOfOne.of(handIn, ClassKey.of(changed.with(first.issue()))).marks())
                 .as("an edition that is not known is marked as things stand now").containsExactly(0.0, 0.0);
         assertThat(Copies.edition(published, 2)).as("published again unchanged it is the same edition")
                 .isEqualTo(published.issue().editions().getFirst());
@@ -318,9 +318,9 @@ class CopiesTest {
                         .with(new Varying(Varying.Way.SOME_ROWS, List.of(), 3, List.of(), List.of())));
         HandIn handIn = HandIn.of(Desk.open(Copies.of(Variants.draw(exercise, 4), 1, "", _ -> salt()))
                 .apply(new Edit.Draft("read", new Answer.Typed("3"))).apply(new Edit.Check("read")));
-        assertThat(MarkSheet.of(handIn, ClassKey.of(exercise)).total()).isEqualTo(2);
+        assertThat(ClassOfOne.of(handIn, ClassKey.of(exercise)).total()).isEqualTo(2);
         HandIn ofTheWhole = new HandIn("x", exercise, Map.of(),
                 Map.of("read", List.of(new Attempt(new Answer.Typed("3"), Set.of()))));
-        assertThat(MarkSheet.of(ofTheWhole, ClassKey.of(exercise)).total()).as("without a copy by the exercise itself").isZero();
+        assertThat(ClassOfOne.of(ofTheWhole, ClassKey.of(exercise)).total()).as("without a copy by the exercise itself").isZero();
     }
 }

@@ -30,8 +30,8 @@ import hestra.figure.Dress;
 import hestra.fit.CurveFit;
 import hestra.fit.LeastSquares;
 import hestra.fit.Trial;
+import hestra.marking.ClassOfOne;
 import hestra.marking.HandIn;
-import hestra.marking.MarkSheet;
 import hestra.numbers.NumberStyle;
 import hestra.task.Answer;
 import hestra.task.Attempt;
@@ -187,7 +187,7 @@ class FirstHourTest {
             person.press(KeyCode.ENTER);
         }
         HandIn handIn = ((Result.Done<HandIn>) HandInFile.read(file)).value();
-        assertThat(MarkSheet.of(handIn, exercise).total()).isEqualTo(exercise.marks());
+        assertThat(ClassOfOne.of(handIn, exercise).total()).isEqualTo(exercise.marks());
         assertThat(Files.readString(folder.resolve("done.html"))).contains("Tove Marsh");
     }
 

@@ -13,8 +13,8 @@ import hestra.exercise.Exercise;
 import hestra.fit.LeastSquares;
 import hestra.fit.LineFit;
 import hestra.fit.Trial;
+import hestra.marking.ClassOfOne;
 import hestra.marking.HandIn;
-import hestra.marking.MarkSheet;
 import hestra.task.Aid;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -80,7 +80,7 @@ class PlaygroundTest {
             person.click("check-step-target");
             person.drag(person.point(0), person.place(1, 1));
             assertThat(person.text("verdict-step-target")).startsWith("✓");
-            assertThat(MarkSheet.of(HandIn.of(FxThread.call(() -> person.model().desk())), person.model().desk().exercise())
+            assertThat(ClassOfOne.of(HandIn.of(FxThread.call(() -> person.model().desk())), person.model().desk().exercise())
                     .total()).isEqualTo(2);
         }
     }
@@ -263,7 +263,7 @@ class PlaygroundTest {
             assertThat(person.text("verdict-by-eye-line")).startsWith("✓").contains("1.00 × the least");
             assertThat(person.text("rounds-by-eye-line")).contains("0, 2 of 2 marks").contains("best counts");
             HandIn handIn = HandIn.of(FxThread.call(() -> person.model().desk()));
-            assertThat(MarkSheet.of(handIn, person.model().desk().exercise()).total()).isEqualTo(2);
+            assertThat(ClassOfOne.of(handIn, person.model().desk().exercise()).total()).isEqualTo(2);
         }
     }
 }

@@ -16,8 +16,8 @@ import hestra.documents.file.Result;
 import hestra.exercise.Exercise;
 import hestra.feedback.Mistake;
 import hestra.figure.Layer;
+import hestra.marking.ClassOfOne;
 import hestra.marking.HandIn;
-import hestra.marking.MarkSheet;
 import hestra.task.Aid;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -152,7 +152,7 @@ class StudentPathTest {
         assertThat(person.asked()).containsExactly("save Kelp blades, Tove Marsh.handin");
         HandIn handIn = ((Result.Done<HandIn>) HandInFile.read(file)).value();
         assertThat(handIn.student()).isEqualTo("Tove Marsh");
-        assertThat(MarkSheet.of(handIn, KELP).total()).isEqualTo(21);
+        assertThat(ClassOfOne.of(handIn, KELP).total()).isEqualTo(21);
         assertThat(Files.readString(folder.resolve("tove.html"))).contains("Tove Marsh").contains("<svg");
     }
 

@@ -12,8 +12,8 @@ import hestra.documents.file.Result;
 import hestra.exercise.Block;
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;
+import hestra.marking.ClassOfOne;
 import hestra.marking.HandIn;
-import hestra.marking.MarkSheet;
 import hestra.task.Aid;
 import hestra.task.EnterData;
 import hestra.task.Task;
@@ -71,7 +71,7 @@ class VersionOneTest {
         assertThat(handIn.tables().get(Exercise.FIRST_PART).size()).isEqualTo(24);
         assertThat(handIn.tables().get(Exercise.FIRST_PART).row(14).setAside()).contains("not what is printed");
         assertThat(handIn.attempts()).containsOnlyKeys("enter", "roles", "slope", "r");
-        assertThat(MarkSheet.of(handIn, exercise()).marks()).startsWith(1.0, 1.0);
+        assertThat(ClassOfOne.of(handIn, exercise()).marks()).startsWith(1.0, 1.0);
     }
 
     @Test

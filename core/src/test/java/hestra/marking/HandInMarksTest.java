@@ -17,7 +17,7 @@ import org.junit.jupiter.api.Test;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-class MarkSheetTest {
+class HandInMarksTest {
 
     private static final Exercise EXERCISE = Kelp.exercise(Kelp.roles(), Kelp.read(Quantity.SLOPE, new Rounding.Places(2)));
 
@@ -35,29 +35,29 @@ class MarkSheetTest {
                 .apply(new Edit.Draft("read", new Answer.Typed("0.52"))).apply(new Edit.Check("read"));
         HandIn handIn = HandIn.of(desk);
         assertThat(handIn.student()).isEqualTo("Ida Fenn");
-        MarkSheet marks = MarkSheet.of(handIn, EXERCISE);
+        ClassOfOne marks = ClassOfOne.of(handIn, EXERCISE);
         assertThat(marks.marks()).containsExactly(0.0, 2.0);
         assertThat(marks.total()).isEqualTo(2);
-        assertThat(marks.of()).isEqualTo(3);
+        assertThat(marks.work().exercise().marks()).isEqualTo(3);
     }
 
     @Test
     void theInstructorsExerciseDecidesNotTheHandIns() {
         Exercise other = EXERCISE.withFirst(part -> part.withData(Kelp.table().withoutRows(List.of(0))));
         HandIn handIn = with(Map.of("read", List.of(typed("0.52"))));
-        assertThat(MarkSheet.of(handIn, EXERCISE).total()).isEqualTo(2);
-        assertThat(MarkSheet.of(handIn, other).total()).isZero();
+        assertThat(ClassOfOne.of(handIn, EXERCISE).total()).isEqualTo(2);
+        assertThat(ClassOfOne.of(handIn, other).total()).isZero();
     }
 
     @Test
     void attemptsBeyondTheTriesAllowedDoNotCount() {
         HandIn handIn = with(Map.of("read", List.of(typed("1"), typed("2"), typed("3"), typed("0.52"))));
-        assertThat(MarkSheet.of(handIn, EXERCISE).total()).isZero();
+        assertThat(ClassOfOne.of(handIn, EXERCISE).total()).isZero();
     }
 
     @Test
     void unknownTasksAndAnswersOfAnotherKindEarnNothing() {
         HandIn handIn = with(Map.of("nowhere", List.of(typed("0.52")), "roles", Collections.nCopies(2, typed("0.52"))));
-        assertThat(MarkSheet.of(handIn, EXERCISE).total()).isZero();
+        assertThat(ClassOfOne.of(handIn, EXERCISE).total()).isZero();
     }
 }
