@@ -47,10 +47,13 @@ import hestra.variants.Copies;
 import hestra.variants.Variants;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.slf4j.LoggerFactory;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+@Execution(ExecutionMode.CONCURRENT)
 class CommandLineTest {
 
     private static final Path KELP = Path.of("..", "demo", "kelp-blades.csv");

@@ -14,11 +14,14 @@ import hestra.review.Remark;
 import hestra.review.Review;
 import hestra.task.Kinds;
 import hestra.task.Task;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+@Execution(ExecutionMode.CONCURRENT)
 class PlansTest {
 
     static List<Plans.Plan> plans() {
