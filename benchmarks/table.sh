@@ -9,7 +9,7 @@ cd "$here"
 ./hestra --version >/dev/null
 jdk="${HESTRA_JDK:-$(ls -d /usr/lib/jvm/*25* | head -n 1)}"
 # What was recorded holds for the very paths that the program is started with; what comes after them does no harm.
-target="$here/desktop/target"
+target="$here/desktop/target/run"
 fx=""
 libraries="$(ls "$target"/hestra-desktop-*.jar | grep -v -e "-tests.jar" | head -n 1)"
 for file in "$target"/lib/*.jar; do

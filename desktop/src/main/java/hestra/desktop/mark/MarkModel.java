@@ -11,6 +11,7 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 
 import hestra.documents.exercise.KeptMarking;
+import hestra.documents.page.Prose;
 import hestra.exercise.Exercise;
 import hestra.exercise.LiveText;
 import hestra.marking.AnswerGroup;
@@ -67,8 +68,7 @@ final class MarkModel {
         /** What is asked, as it is read, without mark-up. */
         String prompt(Task task) {
             Exercise exercise = work.exercise();
-            return LiveText.fill(task.terms().prompt(), exercise.partOf(task.id()).orElseThrow(), exercise.mark())
-                    .replaceAll("[*_#]", "");
+            return Prose.words(LiveText.fill(task.terms().prompt(), exercise.partOf(task.id()).orElseThrow(), exercise.mark()));
         }
 
         /** What a student is called, or a number while names are hidden. */

@@ -64,10 +64,6 @@ public final class DeskModel {
         });
     }
 
-    public ReadOnlyObjectProperty<Findings> findingsProperty() {
-        return findings.getReadOnlyProperty();
-    }
-
     public Findings findings() {
         return findings.get();
     }

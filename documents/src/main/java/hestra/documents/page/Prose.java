@@ -10,6 +10,8 @@ import org.commonmark.node.Text;
 import org.commonmark.parser.Parser;
 import org.commonmark.renderer.html.HtmlRenderer;
 import org.commonmark.renderer.html.UrlSanitizer;
+import org.commonmark.renderer.text.LineBreakRendering;
+import org.commonmark.renderer.text.TextContentRenderer;
 
 /**
  * Light mark-up: paragraphs, emphasis, lists and small headings, after the CommonMark standard. Raw HTML is shown as text,
@@ -22,6 +24,8 @@ public final class Prose {
     private static final int DEEPEST = 60;
 
     private static final Parser PARSER = Parser.builder().build();
+    private static final TextContentRenderer WORDS =
+            TextContentRenderer.builder().lineBreakRendering(LineBreakRendering.COMPACT).build();
     private static final HtmlRenderer HTML = HtmlRenderer.builder().escapeHtml(true).sanitizeUrls(true)
             .urlSanitizer(new WebOnly()).omitSingleParagraphP(false).build();
 
@@ -92,6 +96,11 @@ public final class Prose {
             document.appendChild(paragraph);
         }
         return document;
+    }
+
+    /** The words alone, without mark-up: “not *so* far” is “not so far”, and “2 * 3 * 4” as it stands. */
+    public static String words(String text) {
+        return WORDS.render(parse(text)).strip();
     }
 
     /** The text as HTML. Images are left out: a page stands by itself. */

@@ -35,4 +35,11 @@ class ProseTest {
                 .doesNotContain("data:").doesNotContain("javascript").doesNotContain("file:").doesNotContain("/local");
         assertThat(Prose.html("![p](https://orrin.example/p.png)")).doesNotContain("<img");
     }
+
+    @Test
+    void ofATextTheWordsAloneAreItsMarkUpTakenOffAndNothingElse() {
+        assertThat(Prose.words("Read *b*, **not** a.\n\nThen y_1 and 2 * 3 * 4 # five."))
+                .isEqualTo("Read b, not a.\nThen y_1 and 2 * 3 * 4 # five.");
+        assertThat(Prose.words("- one\n- two")).contains("one").contains("two").doesNotContain("*");
+    }
 }
