@@ -2,9 +2,11 @@ package hestra.task;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 import hestra.feedback.Asked;
 import hestra.feedback.NumberJudge;
+import hestra.feedback.Outcome;
 import hestra.feedback.Sought;
 import hestra.feedback.UnitCheck;
 import hestra.feedback.Verdict;
@@ -15,6 +17,7 @@ import hestra.numbers.Rounding;
 final class NumberAnswer {
 
     private static final double EXAMPLE = 1.5;
+    private static final int MOST_EXAMPLES = 10;
 
     private NumberAnswer() {}
 
@@ -46,11 +49,13 @@ final class NumberAnswer {
         };
     }
 
-    /** A number as it might be answered, that is not the right one. */
+    /** A number as it might be answered, that is not right. */
     private static String example(Truth truth, Sought what, Rounding rounding) {
-        double key = what.in(truth.evidence()).orElse(0);
-        double other = Math.abs(key - EXAMPLE) < 0.1 ? EXAMPLE * 2 : EXAMPLE;
+        NumberJudge judge = new NumberJudge(truth.asked(what, Asked.How.rounded(rounding)));
+        String number = Stream.iterate(EXAMPLE, it -> it * 2).limit(MOST_EXAMPLES).map(it -> truth.style().show(it, rounding))
+                .filter(text -> NumberReading.ofAnswer(text, truth.mark()) instanceof NumberReading.Value value
+                        && judge.verdict(value, 1, "", "").outcome() == Outcome.WRONG).findFirst().orElse("0");
         String unit = what instanceof Sought.Given(double _, String given) ? given : what.measured().unit(truth.x(), truth.y());
-        return truth.style().show(other, rounding) + (unit.isEmpty() ? "" : " " + unit);
+        return number + (unit.isEmpty() ? "" : " " + unit);
     }
 }

@@ -37,6 +37,14 @@ class ExerciseTest {
         assertThat(exercise.first().data().cell(Kelp.SLIP_ROW, 1)).isEqualTo(new Cell.Measured("5.0", 5));
     }
 
+    /** What two tasks leave to the student are the same last rows, not rows of each. */
+    @Test
+    void ofTwoTasksThatLeaveRowsTheOneThatLeavesMoreCounts() {
+        Task other = Kelp.enter(3).with(Terms.of("enter-more", "Enter more", "Type the others.", 1));
+        assertThat(Kelp.truth(Kelp.exercise(Kelp.enter(2), other)).leftToType()).containsExactly(2, 3, 4);
+        assertThat(Kelp.truth(Kelp.exercise(other, Kelp.enter(2))).given().size()).isEqualTo(2);
+    }
+
     @Test
     void withoutSuchTasksTheTableIsGivenAsItIs() {
         assertThat(Kelp.truth(Kelp.exercise()).given().rows()).extracting(Row::cells)

@@ -46,6 +46,22 @@ class NumberQuestionTest {
         assertThat(PIER.unfinished(new Answer.Typed("4.3 m"), Kelp.truth(Kelp.exercise(PIER)))).isEmpty();
     }
 
+    /** What is said of an answer that is no number has an example, which must not be right. */
+    @Test
+    void theExampleIsNeverRight() {
+        for (Rounding rounding : List.of(new Rounding.Places(0), new Rounding.Places(1), new Rounding.Significant(1),
+                new Rounding.Significant(4), new Rounding.Free())) {
+            for (int i = -400; i <= 400; i++) {
+                NumberQuestion asked = new NumberQuestion(Terms.of("n", "N", "How many?", 1), i / 50.0, rounding, "");
+                Truth truth = Kelp.truth(Kelp.exercise(asked));
+                String said = asked.unfinished(new Answer.Typed("tall"), truth).orElseThrow();
+                String example = said.replaceAll(".*such as |\\.$", "");
+                Verdict verdict = asked.judge(new Attempt(new Answer.Typed(example), Set.of()), truth);
+                assertThat(verdict.isRight()).as("%s for %s, %s", example, i / 50.0, rounding).isFalse();
+            }
+        }
+    }
+
     @Test
     void itsKeyIsWhatTheAuthorGave() {
         assertThat(PIER.key(Kelp.truth(Kelp.exercise(PIER))).text()).isEqualTo("4.26 m");
