@@ -35,6 +35,7 @@ import hestra.fit.Prediction;
 import hestra.fit.Residuals;
 import hestra.fit.TrialFit;
 import hestra.numbers.NumberStyle;
+import hestra.numbers.Once;
 import hestra.summary.EntryChecks;
 import hestra.summary.Suspicion;
 import hestra.task.Aid;
@@ -76,13 +77,13 @@ public final class Findings {
     private final Framing framing;
     private final Frame frame;
     /** Worked out when they are first asked for. */
-    private Precision precision;
-    private Boolean pattern;
-    private Calculations calculations;
-    private Optional<FillIn> fillIn;
-    private Optional<CurveOnData> best;
-    private PlotContent plot;
-    private PlotContent strip;
+    private final Once<Precision> precision = new Once<>();
+    private final Once<Boolean> pattern = new Once<>();
+    private final Once<Calculations> calculations = new Once<>();
+    private final Once<Optional<FillIn>> fillIn;
+    private final Once<Optional<CurveOnData>> best;
+    private final Once<PlotContent> plot = new Once<>();
+    private final Once<PlotContent> strip = new Once<>();
 
     private Findings(Desk desk, Findings before) {
         this.desk = desk;
@@ -104,8 +105,8 @@ public final class Findings {
         this.curves = here == null ? ChosenCurves.of(observed.pairs(), work.curves())
                 : here.curves.next(observed.pairs(), work.curves(), here.work.curves());
         this.open = samePart && before.tasks == tasks && here.work.shut().equals(work.shut()) ? here.open : open();
-        this.fillIn = samePart && here.taskInHand().equals(taskInHand()) ? here.fillIn : null;
-        this.best = samePart && before.tasks == tasks ? here.best : null;
+        this.fillIn = samePart && here.taskInHand().equals(taskInHand()) ? here.fillIn : new Once<>();
+        this.best = samePart && before.tasks == tasks ? here.best : new Once<>();
         boolean sameData = here != null && here.observed == observed;
         this.framing = Framing.of(observed, work.plot(), part.rules().frame(),
                 sameData ? Optional.of(here.framing) : Optional.empty());
@@ -212,13 +213,10 @@ public final class Findings {
 
     /** The best fit of the curve that was placed by eye, once a round has been checked. */
     Optional<CurveOnData> best() {
-        if (best == null) {
-            best = tasks.stream().filter(state -> part.indexOf(state.task().id()) >= 0 && state.reveals(work.round()))
+        return best.get(() -> tasks.stream().filter(state -> part.indexOf(state.task().id()) >= 0 && state.reveals(work.round()))
                     .flatMap(state -> state.task().compared().stream()).findFirst()
                     .filter(curve -> !(curve instanceof Curve.Line))
-                    .flatMap(curve -> LeastSquares.fit(curve, truth.pairs()).curveFit());
-        }
-        return best;
+                    .flatMap(curve -> LeastSquares.fit(curve, truth.pairs()).curveFit()));
     }
 
     /** The work on the part in hand. */
@@ -317,22 +315,16 @@ public final class Findings {
 
     /** Whether the residuals of the curve in hand show clearly that another one may fit better. */
     public boolean hasPattern() {
-        if (pattern == null) {
-            pattern = fitInHand().flatMap(Fit::curveFit).flatMap(fit -> Residuals.of(fit, pairs())).filter(residuals ->
+        return pattern.get(() -> fitInHand().flatMap(Fit::curveFit).flatMap(fit -> Residuals.of(fit, pairs())).filter(residuals ->
                     residuals.lackOfFit().map(lack -> lack.p() < CLEAR)
-                            .orElseGet(() -> residuals.runs().filter(runs -> runs.p() < CLEAR).isPresent())).isPresent();
-        }
-        return pattern;
+                            .orElseGet(() -> residuals.runs().filter(runs -> runs.p() < CLEAR).isPresent())).isPresent());
     }
 
     /** With how many digits the numbers of curves are shown. */
     public Precision precision() {
-        if (precision == null) {
-            Roles roles = work().drawnRoles();
-            precision = new Precision(style(), digits().isPresent(), Fineness.of(work().table(), roles.explanatory()),
-                    Fineness.of(work().table(), roles.response()));
-        }
-        return precision;
+        return precision.get(() -> new Precision(style(), digits().isPresent(),
+                Fineness.of(work().table(), work().drawnRoles().explanatory()),
+                Fineness.of(work().table(), work().drawnRoles().response())));
     }
 
     /** How numbers look. */
@@ -390,11 +382,8 @@ public final class Findings {
 
     /** The calculation that is filled in for the task in hand. */
     public Optional<FillIn> fillIn() {
-        if (fillIn == null) {
-            fillIn = taskInHand().filter(id -> part.indexOf(id) >= 0).flatMap(exercise()::task)
-                    .flatMap(task -> task.fillIn(truth));
-        }
-        return fillIn;
+        return fillIn.get(() -> taskInHand().filter(id -> part.indexOf(id) >= 0).flatMap(exercise()::task)
+                    .flatMap(task -> task.fillIn(truth)));
     }
 
     /** What stands below the plot: what was chosen, or the calculation that is to be filled in. */
@@ -473,13 +462,13 @@ public final class Findings {
 
     /** What a calculation line comes to, with the lines before it by their names. */
     public Calculation.Outcome calculated(CalculationLine line) {
-        if (calculations == null) {
-            calculations = Calculations.of(work.sheet().lines(),
-                    new Results(curveInHand().isEmpty()
-                            ? new Fit.None("There is no curve in hand.") : fitInHand().orElseGet(this::fit), pairs()), exercise()
-                    .mark());
-        }
-        return calculations.outcome(line);
+        return calculations.get(this::calculations).outcome(line);
+    }
+
+    private Calculations calculations() {
+        Fit inHand = curveInHand().isEmpty()
+                ? new Fit.None("There is no curve in hand.") : fitInHand().orElseGet(this::fit);
+        return Calculations.of(work.sheet().lines(), new Results(inHand, pairs()), exercise().mark());
     }
 
     /** The residual of a table row from the curve in hand; nothing where it takes no part or residuals are held back. */
@@ -522,10 +511,7 @@ public final class Findings {
 
     /** What the scatter plot shows. */
     public PlotContent plot() {
-        if (plot == null) {
-            plot = new Contents(this, observed, curves).plot();
-        }
-        return plot;
+        return plot.get(() -> new Contents(this, observed, curves).plot());
     }
 
     /**
@@ -540,9 +526,6 @@ public final class Findings {
 
     /** What the residual strip shows. */
     public PlotContent strip() {
-        if (strip == null) {
-            strip = new Contents(this, observed, curves).strip();
-        }
-        return strip;
+        return strip.get(() -> new Contents(this, observed, curves).strip());
     }
 }

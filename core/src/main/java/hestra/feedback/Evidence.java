@@ -19,6 +19,8 @@ import hestra.fit.Diagnostics;
 import hestra.fit.Fit;
 import hestra.fit.LeastSquares;
 import hestra.fit.LineFit;
+import hestra.numbers.Once;
+import hestra.numbers.Remembered;
 import hestra.summary.Summary;
 
 /**
@@ -31,14 +33,14 @@ public final class Evidence {
     private final Fit line;
     private final Map<Curve, Fit> fits = new HashMap<>();
     private final Map<Curve, List<Diagnostics.Point>> points = new HashMap<>();
-    private Optional<Summary> ofX;
-    private Optional<Summary> ofY;
-    private Evidence swapped;
+    private final Once<Optional<Summary>> ofX = new Once<>();
+    private final Once<Optional<Summary>> ofY = new Once<>();
+    private final Once<Evidence> swapped = new Once<>();
     private final Map<RowSlips, List<Moments>> slips = new EnumMap<>(RowSlips.class);
-    private Moments moments;
-    private OptionalDouble throughOrigin;
+    private final Once<Moments> moments = new Once<>();
+    private final Once<OptionalDouble> throughOrigin = new Once<>();
     private List<Emptied> emptied = List.of();
-    private final Map<Asked, WrongValues> wrong = new HashMap<>();
+    private final Remembered<Asked, WrongValues> wrong = new Remembered<>(MOST_ASKED);
 
     /** A pair of which one value is missing, with 0 in its place. */
     record Emptied(double x, double y) {}
@@ -53,10 +55,7 @@ public final class Evidence {
 
     /** What mistakes give for what is asked of these data. */
     WrongValues wrongValues(Asked asked) {
-        if (wrong.size() >= MOST_ASKED && !wrong.containsKey(asked)) {
-            wrong.clear();
-        }
-        return wrong.computeIfAbsent(asked, WrongValues::new);
+        return wrong.get(asked, WrongValues::new);
     }
 
     public static Evidence of(Pairs pairs) {
@@ -114,49 +113,30 @@ public final class Evidence {
 
     /** Each point as a curve sees it; none where there is no curve. */
     List<Diagnostics.Point> points(Curve curve) {
-        List<Diagnostics.Point> known = points.get(curve);
-        if (known == null) {
-            known = fit(curve).curveFit().map(it -> Diagnostics.of(it, LeastSquares.usable(curve, pairs))).orElse(List.of());
-            points.put(curve, known);
-        }
-        return known;
+        return points.computeIfAbsent(curve, _ -> fit(curve).curveFit()
+                .map(it -> Diagnostics.of(it, LeastSquares.usable(curve, pairs))).orElse(List.of()));
     }
 
     Optional<Summary> ofX() {
-        if (ofX == null) {
-            ofX = Summary.ofX(pairs);
-        }
-        return ofX;
+        return ofX.get(() -> Summary.ofX(pairs));
     }
 
     Optional<Summary> ofY() {
-        if (ofY == null) {
-            ofY = Summary.ofY(pairs);
-        }
-        return ofY;
+        return ofY.get(() -> Summary.ofY(pairs));
     }
 
     /** The slope of the line that is forced through the origin. */
     OptionalDouble slopeThroughOrigin() {
-        if (throughOrigin == null) {
-            throughOrigin = LeastSquares.slopeThroughOrigin(pairs);
-        }
-        return throughOrigin;
+        return throughOrigin.get(() -> LeastSquares.slopeThroughOrigin(pairs));
     }
 
     Moments moments() {
-        if (moments == null) {
-            moments = Moments.of(pairs);
-        }
-        return moments;
+        return moments.get(() -> Moments.of(pairs));
     }
 
     /** The same with the variables the wrong way round. */
     public Evidence swapped() {
-        if (swapped == null) {
-            swapped = of(pairs.swapped());
-        }
-        return swapped;
+        return swapped.get(() -> of(pairs.swapped()));
     }
 
     /** A value of these data or their line; nothing where they do not define it. */

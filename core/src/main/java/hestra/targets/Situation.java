@@ -13,6 +13,7 @@ import hestra.data.Row;
 import hestra.feedback.Evidence;
 import hestra.fit.Diagnostics;
 import hestra.fit.LineFit;
+import hestra.numbers.Once;
 
 /**
  * Points as they stand beside those that were given out: all that conditions look at. What is asked for is worked out once. Used
@@ -22,12 +23,12 @@ public final class Situation {
 
     private final Held held;
     private final Held start;
-    private Pairs pairs;
-    private Evidence evidence;
-    private List<Diagnostics.Point> diagnostics;
-    private Situation before;
-    private Map<Integer, Held.Point> given;
-    private Set<Integer> there;
+    private final Once<Pairs> pairs = new Once<>();
+    private final Once<Evidence> evidence = new Once<>();
+    private final Once<List<Diagnostics.Point>> diagnostics = new Once<>();
+    private final Once<Situation> before = new Once<>();
+    private final Once<Map<Integer, Held.Point>> given = new Once<>();
+    private final Once<Set<Integer>> there = new Once<>();
 
     private Situation(Held held, Held start) {
         this.held = held;
@@ -45,10 +46,7 @@ public final class Situation {
 
     /** The situation before anything was done. */
     Situation atStart() {
-        if (before == null) {
-            before = new Situation(start, start);
-        }
-        return before;
+        return before.get(() -> new Situation(start, start));
     }
 
     Held held() {
@@ -60,18 +58,12 @@ public final class Situation {
     }
 
     Pairs pairs() {
-        if (pairs == null) {
-            pairs = held.pairs();
-        }
-        return pairs;
+        return pairs.get(() -> held.pairs());
     }
 
     /** The points with their line. */
     Evidence evidence() {
-        if (evidence == null) {
-            evidence = Evidence.of(pairs());
-        }
-        return evidence;
+        return evidence.get(() -> Evidence.of(pairs()));
     }
 
     Optional<LineFit> line() {
@@ -80,10 +72,7 @@ public final class Situation {
 
     /** Leverage, influence and residual of each point, in their order; none without a line. */
     List<Diagnostics.Point> diagnostics() {
-        if (diagnostics == null) {
-            diagnostics = line().map(it -> Diagnostics.of(it, pairs())).orElse(List.of());
-        }
-        return diagnostics;
+        return diagnostics.get(() -> line().map(it -> Diagnostics.of(it, pairs())).orElse(List.of()));
     }
 
     /** How many points were changed in a way. */
@@ -101,11 +90,9 @@ public final class Situation {
     }
 
     private boolean isMoved(Held.Point point) {
-        if (given == null) {
-            given = new HashMap<>();
-            start.points().forEach(it -> given.put(it.origin(), it));
-        }
-        Held.Point from = given.get(point.origin());
+        Map<Integer, Held.Point> all = given.get(() -> start.points().stream()
+                .collect(Collectors.toMap(Held.Point::origin, it -> it, (_, last) -> last)));
+        Held.Point from = all.get(point.origin());
         return point.origin() != Row.OWN && from != null && (from.x() != point.x() || from.y() != point.y());
     }
 
@@ -120,10 +107,9 @@ public final class Situation {
     }
 
     private boolean isGone(Held.Point point) {
-        if (there == null) {
-            there = held.points().stream().map(Held.Point::origin).collect(Collectors.toSet());
-        }
-        return !there.contains(point.origin());
+        Set<Integer> origins =
+                there.get(() -> held.points().stream().map(Held.Point::origin).collect(Collectors.toSet()));
+        return !origins.contains(point.origin());
     }
 
     /** How many given points were moved or removed, but those of some rows. */

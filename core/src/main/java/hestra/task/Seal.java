@@ -6,7 +6,6 @@ import java.util.Arrays;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 
 import javax.crypto.SecretKeyFactory;
@@ -30,9 +29,6 @@ public record Seal(String salt, List<Lock> locks) {
 
     private static final int ROUNDS = 2_000;
     private static final int BITS = 256;
-    private static final int MOST_KNOWN = 2000;
-    /** What was worked out before: verdicts are asked for at every change of the desk. */
-    private static final Map<String, String> KNOWN = new ConcurrentHashMap<>();
 
     /**
      * One piece.
@@ -101,16 +97,8 @@ public record Seal(String salt, List<Lock> locks) {
     }
 
     private static String digest(String salt, int place, String text) {
-        String asked = salt + place + "\n" + text;
-        if (KNOWN.size() > MOST_KNOWN) {
-            KNOWN.clear();
-        }
-        return KNOWN.computeIfAbsent(asked, _ -> worked(salt, place + "\n" + text));
-    }
-
-    private static String worked(String salt, String text) {
         try {
-            PBEKeySpec spec = new PBEKeySpec(text.toCharArray(), HexFormat.of().parseHex(salt), ROUNDS, BITS);
+            PBEKeySpec spec = new PBEKeySpec((place + "\n" + text).toCharArray(), HexFormat.of().parseHex(salt), ROUNDS, BITS);
             return HexFormat.of().formatHex(SecretKeyFactory.getInstance("PBKDF2WithHmacSHA256").generateSecret(spec)
                     .getEncoded());
         } catch (GeneralSecurityException e) {

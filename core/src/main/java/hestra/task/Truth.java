@@ -23,6 +23,7 @@ import hestra.feedback.KeptShare;
 import hestra.feedback.Sought;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberStyle;
+import hestra.numbers.Once;
 import hestra.targets.Held;
 
 /**
@@ -43,11 +44,11 @@ public final class Truth {
     private final Set<PointChange> allowed;
     private final KeptShare share;
     private final Map<Set<Integer>, Evidence> without = new HashMap<>();
-    private Evidence evidence;
-    private Set<Integer> slips;
-    private Held start;
+    private final Once<Evidence> evidence = new Once<>();
+    private final Once<Set<Integer>> slips = new Once<>();
+    private final Once<Held> start = new Once<>();
     private Optional<Evidence> withSlips = Optional.empty();
-    private Optional<Evidence> withSetAside;
+    private final Once<Optional<Evidence>> withSetAside = new Once<>();
 
     private Truth(DataTable data, Roles roles, DecimalMark mark, List<Task> tasks, KeptPoints counted, boolean picture,
             Set<PointChange> allowed, KeptShare share) {
@@ -142,10 +143,7 @@ public final class Truth {
 
     /** The rows in which a wrong value is given out. */
     Set<Integer> slips() {
-        if (slips == null) {
-            slips = tasks.stream().flatMap(task -> task.slips().stream()).collect(Collectors.toUnmodifiableSet());
-        }
-        return slips;
+        return slips.get(() -> tasks.stream().flatMap(task -> task.slips().stream()).collect(Collectors.toUnmodifiableSet()));
     }
 
     /** The table that the student starts from: the true data with the slips in, without the rows left to type. */
@@ -165,10 +163,7 @@ public final class Truth {
 
     /** The points that the student starts from. */
     Held start() {
-        if (start == null) {
-            start = Held.of(given(), roles, Optional.empty());
-        }
-        return start;
+        return start.get(() -> Held.of(given(), roles, Optional.empty()));
     }
 
     private DataTable slipped() {
@@ -181,10 +176,7 @@ public final class Truth {
 
     /** The true data with their line. */
     public Evidence evidence() {
-        if (evidence == null) {
-            evidence = Evidence.of(data, roles);
-        }
-        return evidence;
+        return evidence.get(() -> Evidence.of(data, roles));
     }
 
     Optional<Evidence> withSlips() {
@@ -196,12 +188,9 @@ public final class Truth {
 
     /** The true data with the points that the author set aside, where there are such. */
     private Optional<Evidence> withSetAside() {
-        if (withSetAside == null) {
-            withSetAside = Optional.of(data).filter(it -> it.rows().stream().anyMatch(Row::isSetAside))
+        return withSetAside.get(() -> Optional.of(data).filter(it -> it.rows().stream().anyMatch(Row::isSetAside))
                     .map(it -> Evidence.of(Pairs.of(it.withRows(it.rows().stream()
-                    .map(row -> new Row(row.cells(), Optional.empty(), row.origin())).toList()), roles)));
-        }
-        return withSetAside;
+                    .map(row -> new Row(row.cells(), Optional.empty(), row.origin())).toList()), roles))));
     }
 
     /**

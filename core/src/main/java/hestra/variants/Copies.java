@@ -39,33 +39,32 @@ public final class Copies {
      *
      * @param edition of which edition it is
      * @param name for whom; empty for anybody
-     * @param salts for the id of a task, {@value Seal#SALT_BYTES} bytes of chance: the same for all copies of one publication,
-     *     whose digests are then worked out once
+     * @param sealer seals a key, with a salt of its own for each task
      */
-    public static Exercise of(Variant variant, int edition, String name, Function<String, byte[]> salts) {
+    public static Exercise of(Variant variant, int edition, String name, Function<Sealing, Seal> sealer) {
         Exercise whole = variant.exercise();
         Map<String, Seal> seals = new HashMap<>();
-        Exercise bare = whole.with(Issue.NONE).withParts(whole.parts().stream().map(part -> bare(part, whole, seals, salts))
+        Exercise bare = whole.with(Issue.NONE).withParts(whole.parts().stream().map(part -> bare(part, whole, seals, sealer))
                 .toList());
         return bare.with(Optional.of(new Copy(variant.number(), edition, name, seals)));
     }
 
-    private static Part bare(Part part, Exercise whole, Map<String, Seal> seals, Function<String, byte[]> salts) {
+    private static Part bare(Part part, Exercise whole, Map<String, Seal> seals, Function<Sealing, Seal> sealer) {
         Truth truth = part.truth(whole.mark());
         boolean playsOn = part.tasks().stream().anyMatch(task -> task.terms().playing() == Terms.Playing.NEW_DATA);
         boolean keepsHow = part.provenance() instanceof Provenance.Made
                 ? playsOn : part.tasks().stream().anyMatch(Task::readsPicture);
         Part without = part.withTasks((Task task) -> task.sealing(truth)
-                .map(sealing -> sealed(sealing, seals, salts)).orElse(task).bare());
+                .map(sealing -> sealed(sealing, seals, sealer)).orElse(task).bare());
         return keepsHow ? without : without.withColumns(without.data(), without.roles(), new Provenance.ByHand());
     }
 
-    private static Task sealed(Sealing sealing, Map<String, Seal> seals, Function<String, byte[]> salts) {
+    private static Task sealed(Sealing sealing, Map<String, Seal> seals, Function<Sealing, Seal> sealer) {
         Task blank = sealing.blank();
         boolean told = blank.terms().verdict() != Terms.Showing.AFTER_MARKING
                 || blank.terms().opening() != Terms.Opening.GIVEN && !blank.terms().opens().isEmpty();
-        seals.put(blank.id(), told ? Seal.of(sealing, salts.apply(blank.id())) : Seal.of(new Sealing(blank, sealing.pieces()
-                .stream().map(it -> new Sealing.Piece(it.name(), Set.of())).toList()), salts.apply(blank.id())));
+        seals.put(blank.id(), sealer.apply(told ? sealing : new Sealing(blank, sealing.pieces().stream()
+                .map(it -> new Sealing.Piece(it.name(), Set.of())).toList())));
         return blank;
     }
 }

@@ -82,6 +82,15 @@ class ClassWorkTest {
                 Optional.of(new Value.Points(marks, Ground.of(task, work.students(task, whom)))), by);
     }
 
+    /** A marking that was made when the task had more marks, or that came from elsewhere. */
+    @Test
+    void nobodyGetsMoreMarksThanATaskHas() {
+        handIn("Ida", "", "0.52");
+        ClassWork work = work(give(work(), READ, new Whom.All(), 99, "ann"));
+        assertThat(work.award(student(work, "Ida"), READ.id()).marks()).isEqualTo(READ.terms().marks());
+        assertThat(work.total(student(work, "Ida"))).isLessThanOrEqualTo(work.exercise().marks());
+    }
+
     @Test
     void answersThatSayTheSameStandTogetherRightOnesFirst() {
         handIn("Ida", "", "0.52");
@@ -215,6 +224,30 @@ class ClassWorkTest {
             assertThat(Marked.of(script, KEY.key(script)).at("read").inWords())
                     .as("said beside the answer").contains("set aside");
         });
+    }
+
+    @Test
+    void whoHandsInAtTheVerySecondIsInTime() {
+        handIn("Ida", 250, "", "0.52");
+        handIn("Pim", 251, "", "0.52");
+        ClassWork work = work(Marking.none(EXERCISE.id()).decide(new Matter.Due(), Optional.of(new Value.Moment(250)), "ann"));
+        assertThat(student(work, "Ida").late()).isFalse();
+        assertThat(student(work, "Pim").late()).isTrue();
+        handIn("Ida", 251, "", "7");
+        ClassWork again = work(work.marking());
+        assertThat(student(again, "Ida").handedIn().file()).as("the one in time counts").isEqualTo("1.handin");
+    }
+
+    /** A task is said to be left out from a quarter of the class on. */
+    @Test
+    void whatAQuarterLeavesOutIsSaid() {
+        handIn("Ida", WELL);
+        for (String name : List.of("Pim", "Tove", "Else")) {
+            handIn(name, WELL, "0.52");
+        }
+        assertThat(ClassResult.of(work()).inWords()).contains("was left out by 1.");
+        handIn("Runa", WELL, "0.52");
+        assertThat(ClassResult.of(work()).inWords()).as("1 of 5").doesNotContain("left out");
     }
 
     @Test

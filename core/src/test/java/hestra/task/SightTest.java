@@ -1,5 +1,6 @@
 package hestra.task;
 
+import java.util.Arrays;
 import java.util.Random;
 import java.util.function.DoubleUnaryOperator;
 import java.util.stream.IntStream;
@@ -11,6 +12,7 @@ import hestra.task.Description.Strength;
 import hestra.task.Description.Unusual;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -148,5 +150,24 @@ class SightTest {
     void manyPointsAreLookedAtInAMoment() {
         double[] y = along(100_000, x -> 0.001 * x, 30, 4);
         assertThat(of(y)).isEqualTo(description(Direction.RISING, Form.STRAIGHT, Strength.MODERATE, Unusual.NONE));
+    }
+
+    /** Strong is from |r| = 0.8 on: y = x and a zigzag that is nearly at right angles to it, so that r is known. */
+    @ParameterizedTest
+    @CsvSource({"0.62, MODERATE", "0.7, MODERATE", "0.77, MODERATE", "0.83, STRONG", "0.9, STRONG"})
+    void strongIsFromFourFifthsOn(double r, Strength strength) {
+        double[] x = IntStream.range(0, PLACES).asDoubleStream().toArray();
+        double[] away = new double[x.length];
+        // Over four neighbours +, −, −, + has no mean and no slope.
+        for (int i = 0; i < x.length; i++) {
+            away[i] = i % 4 == 0 || i % 4 == 3 ? 1 : -1;
+        }
+        double mean = Arrays.stream(x).average().orElseThrow();
+        double spread = Math.sqrt(Arrays.stream(x).map(it -> (it - mean) * (it - mean)).sum() / x.length);
+        double[] y = new double[x.length];
+        for (int i = 0; i < x.length; i++) {
+            y[i] = r * (x[i] - mean) / spread + Math.sqrt(1 - r * r) * away[i];
+        }
+        assertThat(of(y).strength()).isEqualTo(strength);
     }
 }

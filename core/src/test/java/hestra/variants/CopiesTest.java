@@ -16,6 +16,7 @@ import hestra.desk.ExerciseEdit;
 import hestra.exercise.Block;
 import hestra.exercise.Copy;
 import hestra.exercise.Exercise;
+import hestra.exercise.Provenance;
 import hestra.exercise.Varying;
 import hestra.feedback.Outcome;
 import hestra.feedback.Quantity;
@@ -41,12 +42,16 @@ import hestra.task.PointAction;
 import hestra.task.PointReason;
 import hestra.task.PointSort;
 import hestra.task.Question;
+import hestra.task.Seal;
 import hestra.task.Seen;
 import hestra.task.Task;
 import hestra.task.Terms;
-import hestra.task.Truth;
 import hestra.task.TryOut;
 import hestra.task.TryReason;
+import hestra.tracing.Picture;
+import hestra.tracing.PictureAxes;
+import hestra.tracing.Place;
+import hestra.tracing.Tracing;
 import org.junit.jupiter.api.Test;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -59,7 +64,7 @@ class CopiesTest {
     }
 
     private static Exercise copy(Exercise exercise) {
-        return Copies.of(Variants.draw(exercise, 0), 1, "Ida Fenn", _ -> salt());
+        return Copies.of(Variants.draw(exercise, 0), 1, "Ida Fenn", key -> Seal.of(key, salt()));
     }
 
     private static Terms terms(String id) {
@@ -226,6 +231,16 @@ class CopiesTest {
         assertThat(left.options()).isEmpty();
     }
 
+    /** Its points say what is right where a task reads them off; and where none does, a copy has no need of it. */
+    @Test
+    void aPictureThatIsNotReadOffStaysWithTheAuthor() {
+        Tracing tracing = new Tracing(PictureAxes.within(200, 100), List.of(new Place(3.5, 7)));
+        Exercise traced = Kelp.exercise(Kelp.roles()).withFirst(part -> part.withColumns(part.data(), part.roles(),
+                new Provenance.Traced(Picture.of(new byte[] {1}), tracing)));
+        assertThat(copy(traced).first().provenance()).isEqualTo(new Provenance.ByHand());
+        assertThat(copy(traced).first().data().rows()).isEqualTo(traced.first().data().rows());
+    }
+
     /** Two keys of each kind of task whose key is set by hand, all else alike. */
     private static List<List<Task>> twoKeysEach(Terms.Showing when) {
         Terms t = terms("q").withVerdict(when);
@@ -297,7 +312,7 @@ class CopiesTest {
         Exercise first = Kelp.exercise(new NumberQuestion(terms("n"), 5, new Rounding.Free(), ""),
                 Kelp.read(Quantity.N, new Rounding.Places(0))).withFirst(part -> part.withHeld(Set.of()));
         Exercise published = new ExerciseEdit.Publish(Copies.edition(first, 3)).appliedTo(first);
-        HandIn handIn = HandIn.of(Desk.open(Copies.of(Variants.draw(first, 2), 1, "Ida", _ -> salt()))
+        HandIn handIn = HandIn.of(Desk.open(Copies.of(Variants.draw(first, 2), 1, "Ida", key -> Seal.of(key, salt())))
                 .apply(new Edit.Draft("n", new Answer.Typed("5"))).apply(new Edit.Check("n"))
                 .apply(new Edit.Draft("read", new Answer.Typed("5"))).apply(new Edit.Check("read")));
         Exercise changed = new ExerciseEdit.ChangeBlock(new Block.Asked(new NumberQuestion(terms("n"), 6, new Rounding.Free(),
@@ -316,7 +331,7 @@ class CopiesTest {
         Exercise exercise = Kelp.exercise(Kelp.read(Quantity.N, new Rounding.Places(0)))
                 .withFirst(part -> part.withHeld(Set.of())
                         .with(new Varying(Varying.Way.SOME_ROWS, List.of(), 3, List.of(), List.of())));
-        HandIn handIn = HandIn.of(Desk.open(Copies.of(Variants.draw(exercise, 4), 1, "", _ -> salt()))
+        HandIn handIn = HandIn.of(Desk.open(Copies.of(Variants.draw(exercise, 4), 1, "", key -> Seal.of(key, salt())))
                 .apply(new Edit.Draft("read", new Answer.Typed("3"))).apply(new Edit.Check("read")));
         assertThat(ClassOfOne.of(handIn, ClassKey.of(exercise)).total()).isEqualTo(2);
         HandIn ofTheWhole = new HandIn("x", exercise, Map.of(),

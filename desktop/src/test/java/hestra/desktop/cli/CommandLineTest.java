@@ -42,6 +42,7 @@ import hestra.marking.Value;
 import hestra.marking.Whom;
 import hestra.numbers.Rounding;
 import hestra.task.Aid;
+import hestra.task.Seal;
 import hestra.task.Task;
 import hestra.variants.Copies;
 import hestra.variants.Variants;
@@ -315,7 +316,8 @@ class CommandLineTest {
     @Test
     void aStudentsCopyIsRefusedWhereverAnAuthorsExerciseIsNeeded() throws IOException {
         Path copy = folder.resolve("copy.hestra");
-        ExerciseFile.write(Copies.of(Variants.draw(KelpBlades.exercise(), 0), 1, "Ida Fenn", _ -> new byte[16]), copy);
+        ExerciseFile.write(Copies.of(Variants.draw(KelpBlades.exercise(), 0), 1, "Ida Fenn",
+                key -> Seal.of(key, new byte[Seal.SALT_BYTES])), copy);
         for (Object[] command : new Object[][] {{"handout", copy, "--key", "--out", folder.resolve("key.pdf")}, {"check", copy},
                 {"variants", copy, "--count", "2", "--out", folder.resolve("copies")},
                 {"mark", folder, "--exercise", copy}, {"judge", copy, "--task", "slope", "--answer", "0.87"}}) {

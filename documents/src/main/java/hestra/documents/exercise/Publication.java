@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Stream;
 
 import hestra.documents.file.FileWriting;
@@ -23,7 +24,9 @@ import hestra.exercise.ClassList;
 import hestra.exercise.Edition;
 import hestra.exercise.Exercise;
 import hestra.numbers.Counted;
+import hestra.numbers.Remembered;
 import hestra.task.Seal;
+import hestra.task.Sealing;
 import hestra.task.Task;
 import hestra.variants.Copies;
 import hestra.variants.Variant;
@@ -45,6 +48,7 @@ public record Publication(Edition edition, List<Path> files, List<Variant.Missed
     /** The folder for what students do not get, beside their copies. */
     public static final String OF_INSTRUCTOR = "for the instructor";
 
+    private static final int MOST_SEALS = 2_000;
     private static final SecureRandom CHANCE = new SecureRandom();
     /** A name of a file may have 255 bytes: two such parts, what stands between them, a number and an ending fit. */
     private static final int MOST_OF_NAME = 100;
@@ -103,7 +107,11 @@ public record Publication(Edition edition, List<Path> files, List<Variant.Missed
         List<String> names = readers.namesOfCopies();
         Set<String> taken = new HashSet<>();
         List<Path> files = new ArrayList<>();
+        // One salt for a task in all copies of a publication, so that equal keys are worked out once.
         Map<String, byte[]> salts = new HashMap<>();
+        Remembered<Sealing, Seal> seals = new Remembered<>(MOST_SEALS);
+        Function<Sealing, Seal> sealer = key -> seals.get(key,
+                it -> Seal.of(it, salts.computeIfAbsent(it.blank().id(), _ -> salt())));
         List<Variant.Missed> missed = new ArrayList<>();
         boolean alike = Variants.areAlike(exercise);
         Variant same = alike ? Variants.draw(exercise, 0) : null;
@@ -112,7 +120,7 @@ public record Publication(Edition edition, List<Path> files, List<Variant.Missed
             int number = readers.variants() == 0 ? 0 : i + 1;
             Variant variant = alike ? new Variant(number, same.exercise(), List.of()) : Variants.draw(exercise, number);
             missed.addAll(variant.missed());
-            Exercise copy = Copies.of(variant, edition.number(), names.get(i), task -> salts.computeIfAbsent(task, _ -> salt()));
+            Exercise copy = Copies.of(variant, edition.number(), names.get(i), sealer);
             Path file = folder.resolve(fileName(exercise.title(), names.get(i), number, String.valueOf(count).length(), taken));
             ExerciseFile.write(copy, file);
             files.add(file);
