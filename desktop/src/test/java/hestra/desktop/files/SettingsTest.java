@@ -18,7 +18,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 /** What is remembered is read as a stranger's file is: whatever stands in it, the program starts. */
 class SettingsTest {
 
-    private static final int MUTATIONS = Integer.getInteger("hestra.settings", 300);
+    private static final int MUTATIONS = Integer.getInteger("hestra.settings", 150);
     private static final List<String> WORDS = List.of("\0", "/", "\\u00e4", "\\uD800", "\\", "\\u12", "=", "NaN", "Infinity",
             "1e999", "-1", "../..", "\n", "#", "!", "ü", "𝔘", "", ":", "file:///x", "x".repeat(5_000));
 

@@ -411,7 +411,7 @@ class JournalFileTest {
     /** Whatever is done, closed in between and gone on with: it is as if every line stood there in full. */
     @Test
     void whatIsWrittenAsChangesIsReadAsItWas() throws IOException {
-        for (int round = 0; round < 8; round++) {
+        for (int round = 0; round < 3; round++) {
             Files.deleteIfExists(file);
             RandomEdits random = new RandomEdits(SEED + round);
             History history = History.of(Desk.open(Kelp.whole()));
