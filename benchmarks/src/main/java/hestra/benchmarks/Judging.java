@@ -1,7 +1,7 @@
 package hestra.benchmarks;
 
+import java.io.PrintStream;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
@@ -41,6 +41,7 @@ public final class Judging {
     private static final int POINTS = 100;
     private static final int WARM_UP = 300;
     private static final int TIMES = 300;
+    private static final PrintStream OUT = System.out;
     private static final double MICROSECOND = 1e3;
 
     private Judging() {}
@@ -57,17 +58,17 @@ public final class Judging {
                 Set.of(), DecimalMark.POINT);
         Truth truth = bare.first().truth(DecimalMark.POINT).withPicture();
         double line = micros(() -> LeastSquares.line(truth.pairs()));
-        System.out.printf("a line through %d points: %.1f \u00b5s%n", POINTS, line);
+        OUT.printf("a line through %d points: %.1f \u00b5s%n", POINTS, line);
         for (Kind kind : Kinds.ALL) {
             Task task = kind.create("task-1", truth);
             Desk desk = Desk.open(bare.withFirst(part -> part.withTasks(List.of(task))))
                     .apply(new PlotEdit.Try(Trial.level(new Curve.Line(), new Interval(0, POINTS), 40, 30), 1));
             Attempt attempt = desk.bench(desk.exercise().first()).attempt(task);
             double judged = micros(() -> task.judge(attempt, truth));
-            System.out.printf("%s: %.1f \u00b5s, %.1f x the line%n", kind.title(), judged, judged / line);
+            OUT.printf("%s: %.1f \u00b5s, %.1f x the line%n", kind.title(), judged, judged / line);
         }
         double handIn = micros(() -> handIn(truth));
-        System.out.printf("a hand-in of 20 tasks, right, wrong and in words: %.2f ms%n", handIn / 1000);
+        OUT.printf("a hand-in of 20 tasks, right, wrong and in words: %.2f ms%n", handIn / 1000);
     }
 
     /** Twenty answers: numbers that are right, that a mistake explains and that nothing does; equations and sentences. */
@@ -106,7 +107,6 @@ public final class Judging {
             work.run();
             times.add(System.nanoTime() - start);
         }
-        Collections.sort(times);
-        return times.get(TIMES / 2) / MICROSECOND;
+        return Times.median(times) / MICROSECOND;
     }
 }

@@ -85,16 +85,10 @@ public final class Marking {
         List<Path> files = List.of(folder.toFile().listFiles()).stream().map(File::toPath).sorted().toList();
         switch (what) {
             case "write" -> OUT.println(files.size());
-            case "bare" -> OUT.println(Math.round(timed(() -> read(files))));
-            case "marked" -> OUT.println(Math.round(timed(() -> mark(exercise, files))));
+            case "bare" -> OUT.println(Math.round(Times.timed(() -> read(files))));
+            case "marked" -> OUT.println(Math.round(Times.timed(() -> mark(exercise, files))));
             default -> all(exercise, files, folder);
         }
-    }
-
-    private static double timed(Runnable work) {
-        long from = System.nanoTime();
-        work.run();
-        return (System.nanoTime() - from) / MILLISECOND;
     }
 
     private static ClassWork mark(Exercise exercise, List<Path> files) {
@@ -106,11 +100,11 @@ public final class Marking {
         List<Double> marked = new ArrayList<>();
         ClassWork[] work = new ClassWork[1];
         for (int turn = 0; turn < WARM_UP + TURNS; turn++) {
-            bare.add(timed(() -> read(files)));
-            marked.add(timed(() -> work[0] = mark(exercise, files)));
+            bare.add(Times.timed(() -> read(files)));
+            marked.add(Times.timed(() -> work[0] = mark(exercise, files)));
         }
-        double usual = median(bare.subList(WARM_UP, bare.size()));
-        double ours = median(marked.subList(WARM_UP, marked.size()));
+        double usual = Times.median(bare.subList(WARM_UP, bare.size()));
+        double ours = Times.median(marked.subList(WARM_UP, marked.size()));
         Runtime.getRuntime().gc();
         long heap = (Runtime.getRuntime().totalMemory() - Runtime.getRuntime().freeMemory()) >> 20;
         OUT.printf("%d hand-ins of %d tasks, %d KB each, warm: JSON alone %.0f ms, opened and marked %.0f ms, ratio %.2f (bar "
@@ -157,12 +151,8 @@ public final class Marking {
             FxThread.settle();
         }
         OUT.printf("in the window: the first hundred after %.0f ms; to the next group: median %.1f ms, the slowest %.1f ms "
-                + "(bar 50)%n", first, median(times), times.stream().mapToDouble(Double::doubleValue).max().orElse(0));
+                + "(bar 50)%n", first, Times.median(times), times.stream().mapToDouble(Double::doubleValue).max().orElse(0));
         FxThread.stop();
-    }
-
-    private static double median(List<Double> times) {
-        return times.stream().sorted().toList().get(times.size() / 2);
     }
 
     /** An exercise of twenty tasks on one data set: values to be read, over and over, and the rest of its own. */
@@ -231,7 +221,7 @@ public final class Marking {
             times.add((System.nanoTime() - from) / MILLISECOND);
         }
         OUT.printf("a decision on a group of %d hand-ins, with all that follows: median %.1f ms (bar 50 to the next group)%n",
-                work.roll().students().size(), median(times));
+                work.roll().students().size(), Times.median(times));
     }
 
     private static void back(ClassWork work, Path folder) throws IOException {

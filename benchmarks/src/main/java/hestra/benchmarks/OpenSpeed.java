@@ -5,7 +5,6 @@ import java.io.PrintStream;
 import java.io.Writer;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Random;
@@ -76,7 +75,8 @@ public final class OpenSpeed {
             }
             PrintStream out = System.out;
             out.printf("%s: bare reading %.0f ms, opening %.0f ms, ratio %.2f; greatest heap %d MB%n", values.name()
-                    .toLowerCase(Locale.ROOT).replace('_', ' '), median(bare), median(opened), median(opened) / median(bare),
+                    .toLowerCase(Locale.ROOT).replace('_', ' '), Times.median(bare), Times.median(opened),
+                    Times.median(opened) / Times.median(bare),
                     Runtime.getRuntime().maxMemory() >> 20);
         } finally {
             Files.delete(file);
@@ -126,11 +126,5 @@ public final class OpenSpeed {
             throw new IllegalStateException("nothing was read");
         }
         return taken;
-    }
-
-    private static double median(double[] values) {
-        double[] sorted = values.clone();
-        Arrays.sort(sorted);
-        return sorted[sorted.length / 2];
     }
 }

@@ -99,7 +99,7 @@ public final class TableFrames {
             return;
         }
         OUT.printf("pasting %d rows: first %.0f ms, median %.0f ms to the frame after the one that shows them%n", ROWS,
-                pasting.getFirst(), median(pasting));
+                pasting.getFirst(), Times.median(pasting));
         report("nothing moves", frames(_ -> { }));
         report("scrolling", frames(frame -> grid.scrollTo(Math.min(ROWS - 30, frame * 40))));
         FxThread.call(() -> {
@@ -169,15 +169,9 @@ public final class TableFrames {
         return done.join();
     }
 
-    private static double median(List<Double> values) {
-        List<Double> sorted = new ArrayList<>(values);
-        Collections.sort(sorted);
-        return sorted.get(sorted.size() / 2);
-    }
-
     private static void report(String what, List<Double> intervals) {
         List<Double> sorted = new ArrayList<>(intervals);
         Collections.sort(sorted);
-        OUT.printf("%s: median frame %.1f ms, 90 %% %.1f ms%n", what, median(sorted), sorted.get(sorted.size() * 9 / 10));
+        OUT.printf("%s: median frame %.1f ms, 90 %% %.1f ms%n", what, Times.median(sorted), sorted.get(sorted.size() * 9 / 10));
     }
 }

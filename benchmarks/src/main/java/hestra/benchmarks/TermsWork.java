@@ -7,7 +7,6 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.LongSupplier;
 
 import hestra.data.TableEdit;
 import hestra.desk.Desk;
@@ -54,35 +53,19 @@ public final class TermsWork {
         }
         Path saved = folder.resolve("kelp.exercise");
         ExerciseFile.write(begun.exercise(), saved);
-        long reference = median(() -> timed(() -> ExerciseFile.read(saved)));
-        long opening = median(() -> timed(() -> JournalFile.resume(file).journal().close()));
-        long listing = median(() -> timed(() -> JournalSummary.of(file)));
-        out.printf("the journal: %,d KB; opened in %d ms, %.1f x opening the exercise's file (%d ms); listed in %.2f ms (bars: "
-                + "5,000 KB and 1,000 ms)%n",
-                Files.size(file) / 1024, opening / 1_000_000, (double) opening / reference, reference / 1_000_000, listing / 1e6);
+        double reference = median(() -> ExerciseFile.read(saved));
+        double opening = median(() -> JournalFile.resume(file).journal().close());
+        double listing = median(() -> JournalSummary.of(file));
+        out.printf("the journal: %,d KB; opened in %.0f ms, %.1f x opening the exercise's file (%.1f ms); "
+                + "listed in %.2f ms (bars: 5,000 KB and 1,000 ms)%n",
+                Files.size(file) / 1024, opening, opening / reference, reference, listing);
     }
 
-    /** Something that is timed. */
-    @FunctionalInterface
-    private interface Work {
-        void run() throws IOException;
-    }
-
-    private static long timed(Work work) {
-        long from = System.nanoTime();
-        try {
-            work.run();
-        } catch (IOException e) {
-            throw new IllegalStateException(e);
-        }
-        return System.nanoTime() - from;
-    }
-
-    private static long median(LongSupplier time) {
-        List<Long> times = new ArrayList<>();
+    private static double median(Times.Work work) throws IOException {
+        List<Double> times = new ArrayList<>();
         for (int round = 0; round < ROUNDS; round++) {
-            times.add(time.getAsLong());
+            times.add(Times.timed(work));
         }
-        return times.stream().sorted().toList().get(ROUNDS / 2);
+        return Times.median(times);
     }
 }

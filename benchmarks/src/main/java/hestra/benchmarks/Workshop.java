@@ -57,12 +57,6 @@ public final class Workshop {
 
     private Workshop() {}
 
-    /** Something that takes time. */
-    @FunctionalInterface
-    private interface Work {
-        void done() throws IOException;
-    }
-
     public static void main(String[] arguments) throws IOException {
         // Keys that are computed: sealed ones are the same work in both.
         Exercise plain = OrrinBay.sets().get(2).exercise();
@@ -83,11 +77,11 @@ public final class Workshop {
         List<Double> copies = new ArrayList<>();
         List<Double> variants = new ArrayList<>();
         for (int turn = 0; turn < TURNS; turn++) {
-            copies.add(timed(() -> published(plain)));
-            variants.add(timed(() -> published(varied)));
+            copies.add(Times.timed(() -> published(plain)));
+            variants.add(Times.timed(() -> published(varied)));
         }
         OUT.printf("%d copies written: plain %.0f ms, variants with two wishes %.0f ms, ratio %.2f (bar 2)%n", COPIES,
-                median(copies), median(variants), median(variants) / median(copies));
+                Times.median(copies), Times.median(variants), Times.median(variants) / Times.median(copies));
         opening(plain);
         printing(varied);
         typing(plain);
@@ -131,11 +125,12 @@ public final class Workshop {
             return null;
         });
         for (int turn = 0; turn < 2 * TURNS; turn++) {
-            one.add(timed(() -> opened(small, state)));
-            other.add(timed(() -> opened(big, state)));
+            one.add(Times.timed(() -> opened(small, state)));
+            other.add(Times.timed(() -> opened(big, state)));
         }
         OUT.printf("opened in Write: the demo exercise %.0f ms, %d tasks in %d parts %.0f ms, ratio %.2f (bar 1.3)%n",
-                median(one), large.tasks().size(), parts.size(), median(other), median(other) / median(one));
+                Times.median(one), large.tasks().size(), parts.size(), Times.median(other),
+                        Times.median(other) / Times.median(one));
         Files.delete(small);
         Files.delete(big);
     }
@@ -170,14 +165,14 @@ public final class Workshop {
         Path file = Files.createTempFile("hestra-handout", ".pdf");
         List<Double> times = new ArrayList<>();
         for (int turn = 0; turn < TURNS; turn++) {
-            times.add(timed(() -> {
+            times.add(Times.timed(() -> {
                 List<Variant> variants = IntStream.rangeClosed(1, PRINTED)
                         .mapToObj(number -> Variants.draw(varied, number)).toList();
                 Handout.write(varied, variants, List.of(), Paper.A4, file, Progress.UNWATCHED);
             }));
         }
         OUT.printf("a handout of %d variants: first %.1f s, median %.1f s, %d KB (bar 10 s)%n", PRINTED, times.getFirst() / 1000,
-                median(times) / 1000, Files.size(file) >> 10);
+                Times.median(times) / 1000, Files.size(file) >> 10);
         Files.delete(file);
     }
 
@@ -221,17 +216,5 @@ public final class Workshop {
             stage.hide();
             return Optional.empty();
         });
-    }
-
-    private static double timed(Work work) throws IOException {
-        long start = System.nanoTime();
-        work.done();
-        return (System.nanoTime() - start) / MILLISECOND;
-    }
-
-    private static double median(List<Double> values) {
-        List<Double> sorted = new ArrayList<>(values);
-        Collections.sort(sorted);
-        return sorted.get(sorted.size() / 2);
     }
 }

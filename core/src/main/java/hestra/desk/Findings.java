@@ -214,9 +214,9 @@ public final class Findings {
     /** The best fit of the curve that was placed by eye, once a round has been checked. */
     Optional<CurveOnData> best() {
         return best.get(() -> tasks.stream().filter(state -> part.indexOf(state.task().id()) >= 0 && state.reveals(work.round()))
-                    .flatMap(state -> state.task().compared().stream()).findFirst()
-                    .filter(curve -> !(curve instanceof Curve.Line))
-                    .flatMap(curve -> LeastSquares.fit(curve, truth.pairs()).curveFit()));
+                .flatMap(state -> state.task().compared().stream()).findFirst()
+                .filter(curve -> !(curve instanceof Curve.Line))
+                .flatMap(curve -> LeastSquares.fit(curve, truth.pairs()).curveFit()));
     }
 
     /** The work on the part in hand. */
@@ -316,8 +316,8 @@ public final class Findings {
     /** Whether the residuals of the curve in hand show clearly that another one may fit better. */
     public boolean hasPattern() {
         return pattern.get(() -> fitInHand().flatMap(Fit::curveFit).flatMap(fit -> Residuals.of(fit, pairs())).filter(residuals ->
-                    residuals.lackOfFit().map(lack -> lack.p() < CLEAR)
-                            .orElseGet(() -> residuals.runs().filter(runs -> runs.p() < CLEAR).isPresent())).isPresent());
+                residuals.lackOfFit().map(lack -> lack.p() < CLEAR)
+                        .orElseGet(() -> residuals.runs().filter(runs -> runs.p() < CLEAR).isPresent())).isPresent());
     }
 
     /** With how many digits the numbers of curves are shown. */
@@ -383,7 +383,7 @@ public final class Findings {
     /** The calculation that is filled in for the task in hand. */
     public Optional<FillIn> fillIn() {
         return fillIn.get(() -> taskInHand().filter(id -> part.indexOf(id) >= 0).flatMap(exercise()::task)
-                    .flatMap(task -> task.fillIn(truth)));
+                .flatMap(task -> task.fillIn(truth)));
     }
 
     /** What stands below the plot: what was chosen, or the calculation that is to be filled in. */

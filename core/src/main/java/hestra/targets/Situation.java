@@ -58,7 +58,7 @@ public final class Situation {
     }
 
     Pairs pairs() {
-        return pairs.get(() -> held.pairs());
+        return pairs.get(held::pairs);
     }
 
     /** The points with their line. */

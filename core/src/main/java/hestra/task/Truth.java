@@ -189,8 +189,8 @@ public final class Truth {
     /** The true data with the points that the author set aside, where there are such. */
     private Optional<Evidence> withSetAside() {
         return withSetAside.get(() -> Optional.of(data).filter(it -> it.rows().stream().anyMatch(Row::isSetAside))
-                    .map(it -> Evidence.of(Pairs.of(it.withRows(it.rows().stream()
-                    .map(row -> new Row(row.cells(), Optional.empty(), row.origin())).toList()), roles))));
+                .map(it -> Evidence.of(Pairs.of(it.withRows(it.rows().stream()
+                        .map(row -> new Row(row.cells(), Optional.empty(), row.origin())).toList()), roles))));
     }
 
     /**

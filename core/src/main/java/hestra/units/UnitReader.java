@@ -3,12 +3,12 @@ package hestra.units;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+
+import hestra.numbers.Remembered;
 
 /** Reads what a number is measured in: "mm per cm", "cm/d", "m²", "grams for each millimetre". */
 public final class UnitReader {
@@ -30,9 +30,9 @@ public final class UnitReader {
     private static final Set<String> SQUARED = Set.of("square", "squared", "sq");
     private static final Set<String> CUBED = Set.of("cubic", "cubed", "cu");
 
-    /** The units of variables that were read lately: they are asked for with every answer. */
-    private static final Map<String, Unit> VARIABLES = new ConcurrentHashMap<>();
     private static final int MOST_KEPT = 500;
+    /** The units of variables that were read lately: they are asked for with every answer. */
+    private static final Remembered<String, Unit> VARIABLES = new Remembered<>(MOST_KEPT);
 
     private UnitReader() {}
 
@@ -46,10 +46,7 @@ public final class UnitReader {
 
     /** The unit of a variable, as its author wrote it: words that are not known are what is counted. */
     public static Unit ofVariable(String text) {
-        if (VARIABLES.size() > MOST_KEPT) {
-            VARIABLES.clear();
-        }
-        return VARIABLES.computeIfAbsent(text, it -> read(it, Set.of()).map(Reading::unit).orElse(Unit.NONE));
+        return VARIABLES.get(text, it -> read(it, Set.of()).map(Reading::unit).orElse(Unit.NONE));
     }
 
     /** The unit that a single word or symbol is: "centimetres", "kg"; nothing where none is known. */

@@ -8,7 +8,7 @@ import hestra.documents.file.Progress;
 
 /**
  * Long work of a command: every few seconds it says how far it has come, on the stream of messages, and Ctrl+C ends it at the
- * next place where nothing is half done.
+ * next place where nothing is half done. The program ends when this is closed: what there is to be said of it is said before.
  */
 final class Followed implements Progress, AutoCloseable {
 
@@ -41,7 +41,7 @@ final class Followed implements Progress, AutoCloseable {
     }
 
     @Override
-    public boolean goesOn(double share) {
+    public synchronized boolean goesOn(double share) {
         if (System.nanoTime() - said > SAYING) {
             said = System.nanoTime();
             messages.println(doing + ": " + Math.round(PERCENT * share) + " %");

@@ -16,7 +16,6 @@ import hestra.exercise.Copy;
 import hestra.exercise.Exercise;
 import hestra.numbers.Counted;
 import hestra.variants.Variant;
-import hestra.variants.Variants;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -57,19 +56,21 @@ public final class HandoutCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         List<Integer> numbers = numbers();
-        return switch (OwnExercise.read(file).then(it -> OwnExercise.finished(it, unfinished))
-                .then(exercise -> write(exercise, numbers))) {
-            case Result.Refused<Integer>(String message) -> {
-                spec.commandLine().getErr().println(message);
-                yield 1;
-            }
-            case Result.Done<Integer>(Integer count) -> {
-                spec.commandLine().getOut().println((key ? "The key to " : "") + Counted.of(count, "variant") + " in " + out
-                        + ".");
-                spec.commandLine().getOut().flush();
-                yield 0;
-            }
-        };
+        try (Followed followed = new Followed("Printing", spec.commandLine().getErr())) {
+            return switch (OwnExercise.read(file).then(it -> OwnExercise.finished(it, unfinished))
+                    .then(exercise -> write(exercise, numbers, followed))) {
+                case Result.Refused<Integer>(String message) -> {
+                    spec.commandLine().getErr().println(message);
+                    yield 1;
+                }
+                case Result.Done<Integer>(Integer count) -> {
+                    spec.commandLine().getOut().println((key ? "The key to " : "") + Counted.of(count, "variant") + " in " + out
+                            + ".");
+                    spec.commandLine().getOut().flush();
+                    yield 0;
+                }
+            };
+        }
     }
 
     private List<Integer> numbers() {
@@ -88,13 +89,10 @@ public final class HandoutCommand implements Callable<Integer> {
                 "Name the variants as 1-30 or as one number; they go from 1 to " + Copy.MOST_VARIANTS + ".");
     }
 
-    private Result<Integer> write(Exercise exercise, List<Integer> numbers) {
+    private Result<Integer> write(Exercise exercise, List<Integer> numbers, Progress followed) {
         Paper paper = letter ? Paper.LETTER : Paper.A4;
-        try (Followed followed = new Followed("Printing", spec.commandLine().getErr())) {
-            List<Variant> variants = numbers.stream().map(number -> {
-                followed.tell(0);
-                return Variants.draw(exercise, number);
-            }).toList();
+        try {
+            List<Variant> variants = Handout.drawn(exercise, numbers, followed);
             if (key) {
                 Handout.writeKey(exercise, variants, paper, out, followed);
             } else {

@@ -101,20 +101,23 @@ public final class MarkCommand implements Callable<Integer> {
                 .orElseGet(() -> HandIns.ofFolder(folder, exercise,
                 it -> dueBy(found.map(MarksFile::marking).filter(marking -> marking.exercise().equals(it.id()))
                         .orElse(Marking.none(it.id())))))));
-        return switch (marked.then(work -> own == null && work.exercise().isCopy()
-                ? Result.refused("These are hand-ins of students’ copies. Name your own exercise with --exercise: copies hold "
-                + "no keys to mark them by.") : Result.done(work))
-                .then(work -> listed().then(list -> given(work, list)))) {
-            case Result.Done<String>(String csv) -> {
-                spec.commandLine().getOut().print(csv);
-                spec.commandLine().getOut().flush();
-                yield failed ? 1 : 0;
-            }
-            case Result.Refused<String>(String message) -> {
-                spec.commandLine().getErr().println(message);
-                yield 1;
-            }
-        };
+        try (Followed followed = new Followed("Giving back", spec.commandLine().getErr())) {
+            return switch (marked.then(work -> own == null && work.exercise().isCopy()
+                    ? Result.refused("These are hand-ins of students’ copies. Name your own exercise with --exercise: copies "
+                    + "hold "
+                    + "no keys to mark them by.") : Result.done(work))
+                    .then(work -> listed().then(list -> given(work, list, followed)))) {
+                case Result.Done<String>(String csv) -> {
+                    spec.commandLine().getOut().print(csv);
+                    spec.commandLine().getOut().flush();
+                    yield failed ? 1 : 0;
+                }
+                case Result.Refused<String>(String message) -> {
+                    spec.commandLine().getErr().println(message);
+                    yield 1;
+                }
+            };
+        }
     }
 
     /** A marking with the time that was given on the command line, which goes before its own. */
@@ -142,7 +145,7 @@ public final class MarkCommand implements Callable<Integer> {
     }
 
     /** Writes what is wanted, and says the marks. */
-    private Result<String> given(ClassWork work, ClassList list) {
+    private Result<String> given(ClassWork work, ClassList list, Progress followed) {
         try {
             ClassKey decides = ClassKey.of(work.exercise());
             if (gradebook != null) {
@@ -155,13 +158,11 @@ public final class MarkCommand implements Callable<Integer> {
                 FileWriting.write(classPage, HtmlPage.of(ClassPage.of(ClassResult.of(work), Exchange.today(), true)));
             }
             if (giveBack != null) {
-                try (Followed followed = new Followed("Giving back", spec.commandLine().getErr())) {
-                    Set<GiveBack.Form> forms = pdf ? EnumSet.allOf(GiveBack.Form.class) : EnumSet.of(GiveBack.Form.HTML);
-                    List<String> failures = new GiveBack(work, decides, key, Exchange.today())
-                            .write(folder, giveBack, forms, Paper.A4, followed).failures();
-                    failures.forEach(spec.commandLine().getErr()::println);
-                    failed = !failures.isEmpty();
-                }
+                Set<GiveBack.Form> forms = pdf ? EnumSet.allOf(GiveBack.Form.class) : EnumSet.of(GiveBack.Form.HTML);
+                List<String> failures = new GiveBack(work, decides, key, Exchange.today())
+                        .write(folder, giveBack, forms, Paper.A4, followed).failures();
+                failures.forEach(spec.commandLine().getErr()::println);
+                failed = !failures.isEmpty();
             }
             return Result.done(Gradebook.csv(work, list));
         } catch (Progress.Stopped e) {

@@ -60,16 +60,19 @@ public final class VariantsCommand implements Callable<Integer> {
         if (readers.names == null && (readers.count < 1 || readers.count > Copy.MOST_VARIANTS)) {
             throw new ParameterException(spec.commandLine(), "Ask for 1 to " + Copy.MOST_VARIANTS + " variants.");
         }
-        return switch (OwnExercise.read(file).then(it -> OwnExercise.finished(it, unfinished)).then(this::write)) {
-            case Result.Refused<Publication>(String message) -> {
-                spec.commandLine().getErr().println(message);
-                yield 1;
-            }
-            case Result.Done<Publication>(Publication publication) -> tell(publication);
-        };
+        try (Followed followed = new Followed("Writing copies", spec.commandLine().getErr())) {
+            return switch (OwnExercise.read(file).then(it -> OwnExercise.finished(it, unfinished))
+                    .then(it -> write(it, followed))) {
+                case Result.Refused<Publication>(String message) -> {
+                    spec.commandLine().getErr().println(message);
+                    yield 1;
+                }
+                case Result.Done<Publication>(Publication publication) -> tell(publication);
+            };
+        }
     }
 
-    private Result<Publication> write(Exercise exercise) {
+    private Result<Publication> write(Exercise exercise, Progress followed) {
         if (exercise.isStudy()) {
             return Result.refused(FileReading.name(file) + " is a study. Publish an exercise.");
         }
@@ -79,7 +82,7 @@ public final class VariantsCommand implements Callable<Integer> {
             return Result.done(new Publication.Readers.Named(list.list()));
         });
         return wanted.then(it -> {
-            try (Followed followed = new Followed("Writing copies", spec.commandLine().getErr())) {
+            try {
                 Publication publication = Publication.write(exercise, it, out, followed);
                 // As it stands by now: a window may have saved it while the copies were written.
                 Exercise now = ExerciseFile.read(file) instanceof Result.Done<Exercise>(Exercise there)

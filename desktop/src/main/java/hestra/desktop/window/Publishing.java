@@ -100,10 +100,8 @@ final class Publishing {
     /** Puts the variants on paper: the handout beside the copies, the key where students do not look. */
     private static void print(Exercise exercise, Publication.Readers readers, PublishBoard.Printed printed, Path folder,
             IntFunction<Progress> progress) throws IOException {
-        List<Variant> variants = IntStream.rangeClosed(readers.variants() == 0 ? 0 : 1, readers.variants()).mapToObj(number -> {
-            progress.apply(1).tell(0);
-            return Variants.draw(exercise, number);
-        }).toList();
+        List<Variant> variants = Handout.drawn(exercise,
+                IntStream.rangeClosed(readers.variants() == 0 ? 0 : 1, readers.variants()).boxed().toList(), progress.apply(1));
         String name = Publication.safe(exercise.title(), "Exercise");
         if (printed.handout()) {
             Handout.write(exercise, variants, readers.namesOfCopies(), printed.paper(), folder.resolve(name + ", handout.pdf"),

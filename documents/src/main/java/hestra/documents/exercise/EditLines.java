@@ -15,7 +15,7 @@ import hestra.desk.Step;
  */
 final class EditLines {
 
-    /** What is saved by a change has to be worth that the line cannot be read by itself. */
+    /** So many letters have to stay: a shorter line is not worth that it cannot be read by itself. */
     private static final int WORTH = 200;
 
     /** A longer edit, such as a file that was pasted, is not remembered. */
@@ -32,11 +32,6 @@ final class EditLines {
         return before;
     }
 
-    /** The line of an edit by itself. */
-    static String full(Step step) {
-        return "{\"at\":" + step.at() + ",\"edit\":" + Json.line(step.edit()) + "}";
-    }
-
     /** Goes on, or starts again, from a place. */
     void goOnFrom(String place) {
         before = place;
@@ -44,14 +39,18 @@ final class EditLines {
 
     /** The line of the next edit. */
     String next(Step step) {
-        String edit = Json.line(step.edit());
+        Stamped next = Stamped.of(step);
+        String whole = next.line();
+        String edit = next.edit;
         int head = head(before, edit);
         int tail = tail(before, edit, head);
-        String put = Json.line(edit.substring(head, edit.length() - tail));
-        boolean whole = put.length() + WORTH > edit.length();
         remember(edit);
-        return "{\"at\":" + step.at() + (whole ? ",\"edit\":" + edit : ",\"keep\":[" + head + "," + tail + "],\"put\":" + put)
-                + "}";
+        if (head + tail < WORTH) {
+            return whole;
+        }
+        String change = "{\"at\":" + next.at + ",\"keep\":[" + head + "," + tail + "],\"put\":"
+                + Json.line(edit.substring(head, edit.length() - tail)) + "}";
+        return change.length() < whole.length() ? change : whole;
     }
 
     /** How many letters two texts begin with alike; no sign of two halves is taken apart. */
@@ -109,6 +108,15 @@ final class EditLines {
      * @param at 0 in lines of older journals, which have none
      */
     record Stamped(long at, String edit) {
+
+        static Stamped of(Step step) {
+            return new Stamped(step.at(), Json.line(step.edit()));
+        }
+
+        /** The line by itself. */
+        String line() {
+            return "{\"at\":" + at + ",\"edit\":" + edit + "}";
+        }
 
         static Stamped of(String line) {
             Matcher whole = WHOLE.matcher(line);

@@ -106,7 +106,8 @@ public final class HandInFile {
                 Optional.of(variables), Optional.empty(), handIn.pace())));
         entries.put(DESK, Json.line(new DeskDocument(parts(handIn))));
         if (!steps.isEmpty()) {
-            entries.put(STEPS, steps.stream().map(step -> EditLines.full(step) + "\n").collect(Collectors.joining()));
+            entries.put(STEPS, steps.stream().map(step -> EditLines.Stamped.of(step).line() + "\n")
+                    .collect(Collectors.joining()));
         }
         new Archive(entries).write(file, Archive.MOST_BYTES);
     }

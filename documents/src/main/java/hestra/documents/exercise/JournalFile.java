@@ -63,12 +63,14 @@ public final class JournalFile implements AutoCloseable {
     private final Path file;
     private final EditLines lines = new EditLines();
     private FileChannel channel;
+    private JournalSummary about;
     private boolean added;
     /** Tells the file from another of its name; nothing where the platform does not tell. */
     private Optional<Object> key;
 
-    private JournalFile(JournalLock lock, Path file, String place) throws IOException {
+    private JournalFile(JournalLock lock, Path file, JournalSummary about, String place) throws IOException {
         this.lock = lock;
+        this.about = about;
         this.lines.goOnFrom(place);
         this.file = file;
         this.channel = opened(file);
@@ -175,7 +177,7 @@ public final class JournalFile implements AutoCloseable {
         FileWriting.write(file, Json.line(new Header(VERSION, ExerciseFile.Document.of(exercise), exercise.parts().stream()
                 .map(part -> part.data().rows()).toList(),
                 StudyDocument.of(begun).filter(_ -> !begun.work().equals(Work.begin(exercise))))) + "\n");
-        return new Opened(new JournalFile(lock, file, ""), history, new Steps(), 0, trouble);
+        return new Opened(new JournalFile(lock, file, JournalSummary.begun(exercise), ""), history, new Steps(), 0, trouble);
     }
 
     private static Opened goOn(JournalLock lock, Path file, JournalReplay replay) throws IOException {
@@ -184,14 +186,14 @@ public final class JournalFile implements AutoCloseable {
             Path kept = file.resolveSibling(FileReading.name(file) + "." + free(file, "damaged"));
             Files.copy(file, kept);
             trouble = Optional.of("The end of your journal is damaged. Your work is here up to that place ("
-                    + steps(replay.edits()) + "); the whole journal is kept as " + kept + ".");
+                    + steps(replay.about().edits()) + "); the whole journal is kept as " + kept + ".");
         }
-        JournalFile journal = new JournalFile(lock, file, replay.place());
+        JournalFile journal = new JournalFile(lock, file, replay.about(), replay.place());
         if (!replay.whole()) {
             journal.channel.truncate(replay.length());
             journal.channel.position(replay.length());
         }
-        return new Opened(journal, replay.session().history(), replay.steps(), replay.edits(), trouble);
+        return new Opened(journal, replay.session().history(), replay.steps(), replay.about().edits(), trouble);
     }
 
     private static String steps(int count) {
@@ -227,6 +229,7 @@ public final class JournalFile implements AutoCloseable {
         String place = lines.place();
         try {
             append(lines.next(step));
+            about = about.after(step.edit());
             added = true;
         } catch (IOException e) {
             lines.goOnFrom(place);
@@ -281,13 +284,10 @@ public final class JournalFile implements AutoCloseable {
     }
 
     private void note() {
-        Optional<JournalSummary> about = JournalSummary.of(file);
-        if (about.isPresent()) {
-            try {
-                append(about.get().line());
-            } catch (IOException e) {
-                LOG.debug("{} has no note of what it is about, so it is read through for that", file, e);
-            }
+        try {
+            append(about.line());
+        } catch (IOException e) {
+            LOG.debug("{} has no note of what it is about, so it is read through for that", file, e);
         }
     }
 

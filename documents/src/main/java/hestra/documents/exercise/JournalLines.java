@@ -21,7 +21,6 @@ final class JournalLines implements AutoCloseable {
     private final EditLines edits = new EditLines();
     private long read;
     private long end;
-    private boolean atEnd;
 
     private JournalLines(InputStream in) {
         this.in = in;
@@ -65,16 +64,10 @@ final class JournalLines implements AutoCloseable {
             line = next();
         }
         Optional<EditLines.Stamped> edit = line.flatMap(edits::read);
-        if (edit.isEmpty()) {
-            atEnd = line.isEmpty();
+        if (edit.isEmpty() && line.isPresent()) {
             end = before;
         }
         return edit;
-    }
-
-    /** Whether nothing but whole lines was found before the last one that was asked for and not there. */
-    boolean isAtEnd() {
-        return atEnd;
     }
 
     /** From where lines go on, see {@link EditLines}. */

@@ -22,13 +22,14 @@ import hestra.numbers.DecimalMark;
  * @param begun the desk it began with
  * @param session the desk as the good lines leave it
  * @param steps the edits that were made again, with their times
- * @param edits how many edits were made again
+ * @param about what it is about, and how many edits were made again
  * @param length how many bytes the good lines take
  * @param whole whether that is all there is
  * @param met whether what was asked for stood on the desk at some time
  * @param place from where the lines go on, see {@link EditLines}
  */
-record JournalReplay(Desk begun, Session session, Steps steps, int edits, long length, boolean whole, boolean met, String place) {
+record JournalReplay(Desk begun, Session session, Steps steps, JournalSummary about, long length, boolean whole, boolean met,
+        String place) {
 
     /** How the line of an edit begins that holds an exercise of its own. */
     private static final String BROUGHT_BACK = "{\"kind\":\"" + Names.all().get(ExerciseEdit.GoBackTo.class) + "\"";
@@ -54,10 +55,11 @@ record JournalReplay(Desk begun, Session session, Steps steps, int edits, long l
             }
             boolean met = asked.isEmpty() || isThere(asked.get(), first);
             long length = lines.end();
-            int edits = 0;
+            JournalSummary about = JournalSummary.begun(first.exercise());
             Steps steps = new Steps();
             String place = lines.place();
-            for (Optional<EditLines.Stamped> line = lines.nextEdit(); line.isPresent(); line = lines.nextEdit()) {
+            Optional<EditLines.Stamped> line = lines.nextEdit();
+            while (line.isPresent()) {
                 Optional<Step> step = step(line.get(), history.present().exercise().mark());
                 Optional<History> next = step.map(Step::edit).flatMap(careful ? after(session.orElseThrow()) : after(history));
                 if (next.isEmpty()) {
@@ -72,14 +74,15 @@ record JournalReplay(Desk begun, Session session, Steps steps, int edits, long l
                 met = met || asked.filter(it -> isThere(it, now)).isPresent();
                 length = lines.end();
                 place = lines.place();
-                edits++;
+                about = about.after(step.get().edit());
+                line = lines.nextEdit();
             }
-            if (lines.isAtEnd()) {
+            if (line.isEmpty()) {
                 length = lines.end();
             }
             String last = place;
             boolean whole = length == Files.size(file);
-            int made = edits;
+            JournalSummary made = about;
             boolean known = met;
             long good = length;
             return (careful ? session : session(history))

@@ -6,7 +6,11 @@ import java.nio.file.Path;
 import java.util.Optional;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import hestra.desk.Edit;
+import hestra.desk.ExerciseEdit;
+import hestra.desk.Step;
 import hestra.documents.file.FileReading;
+import hestra.exercise.Exercise;
 import hestra.numbers.DecimalMark;
 
 /**
@@ -19,7 +23,8 @@ import hestra.numbers.DecimalMark;
  */
 public record JournalSummary(String title, String place, int edits) {
 
-    private static final String TEXTS = "\"kind\":\"write-texts\"";
+    /** How an edit begins that gives another title or place. */
+    private static final String TEXTS = "{\"kind\":\"" + Names.all().get(ExerciseEdit.WriteTexts.class) + "\"";
     private static final String BEGINNING = "{\"about\":";
     private static final int LONGEST = 1 << 16;
 
@@ -60,21 +65,28 @@ public record JournalSummary(String title, String place, int edits) {
                 return Optional.empty();
             }
             JournalSummary summary = new JournalSummary(begun.path("title").asText(), begun.path("place").asText(), 0);
-            int edits = 0;
             for (Optional<EditLines.Stamped> line = lines.nextEdit(); line.isPresent(); line = lines.nextEdit()) {
-                edits++;
-                summary = summary.after(line.get().edit());
+                Optional<Step> texts = line.filter(it -> it.edit().startsWith(TEXTS))
+                        .flatMap(it -> JournalReplay.step(it, DecimalMark.POINT));
+                summary = texts.map(Step::edit).map(summary::after).orElseGet(summary::afterAnother);
             }
-            return Optional.of(new JournalSummary(summary.title, summary.place, edits));
+            return Optional.of(summary);
         }
     }
 
+    /** What a journal is about that begins with an exercise. */
+    static JournalSummary begun(Exercise exercise) {
+        return new JournalSummary(exercise.title(), exercise.place(), 0);
+    }
+
     /** The same after an edit. */
-    private JournalSummary after(String edit) throws IOException {
-        if (!edit.contains(TEXTS)) {
-            return this;
-        }
-        JsonNode texts = Json.tree(edit);
-        return new JournalSummary(texts.path("title").asText(), texts.path("place").asText(), 0);
+    JournalSummary after(Edit edit) {
+        return edit instanceof ExerciseEdit.WriteTexts texts
+                ? new JournalSummary(texts.title(), texts.place(), edits + 1) : afterAnother();
+    }
+
+    /** The same after an edit of anything but the title and the place. */
+    private JournalSummary afterAnother() {
+        return new JournalSummary(title, place, edits + 1);
     }
 }

@@ -16,6 +16,7 @@ import hestra.documents.file.FileWriting;
 import hestra.documents.file.Progress;
 import hestra.exercise.Exercise;
 import hestra.variants.Variant;
+import hestra.variants.Variants;
 import org.apache.pdfbox.io.IOUtils;
 import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.apache.pdfbox.multipdf.PDFMergerUtility;
@@ -39,6 +40,19 @@ public final class Handout {
         this.exercise = exercise;
         this.paper = paper;
         this.key = key;
+    }
+
+    /**
+     * The variants that are to be printed.
+     *
+     * @param numbers 0 for the exercise as it stands
+     * @throws Progress.Stopped where that is wanted: between one and the next
+     */
+    public static List<Variant> drawn(Exercise exercise, List<Integer> numbers, Progress progress) {
+        return numbers.stream().map(number -> {
+            progress.tell(0);
+            return Variants.draw(exercise, number);
+        }).toList();
     }
 
     /**
