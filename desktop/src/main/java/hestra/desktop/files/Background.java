@@ -7,13 +7,15 @@ import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
+import javafx.concurrent.Task;
 import javafx.util.Duration;
 
 import hestra.desktop.parts.Notices;
+import hestra.documents.file.Progress;
 
 /**
- * Reading and writing of files beside the window's thread, one after the other in the order in which it was asked for. Used on
- * the window's thread, on which its results come back.
+ * Reading and writing of files beside the window's thread: what is short one after the other in the order in which it was asked
+ * for, what is long on a thread of its own. Used on the window's thread, on which its results come back.
  */
 public final class Background implements AutoCloseable {
 
@@ -60,6 +62,47 @@ public final class Background implements AutoCloseable {
         } catch (VirtualMachineError e) {
             return () -> failed.accept(new IllegalStateException("it is too large", e));
         }
+    }
+
+    /** Long work, which tells how far it is. */
+    @FunctionalInterface
+    public interface LongWork<T> {
+        T done(Progress progress) throws Exception;
+    }
+
+    /**
+     * Does long work on a thread of its own; the foot of the window shows how far it is, with a button that stops it.
+     *
+     * @param doing what is said meanwhile
+     * @param then takes its result, on the window's thread
+     * @param stopped is run where it was stopped, on the window's thread
+     * @param failed takes what it threw, on the window's thread
+     */
+    public <T> void follow(String doing, LongWork<T> work, Consumer<T> then, Runnable stopped, Consumer<Throwable> failed) {
+        Task<T> task = new Task<>() {
+            @Override
+            protected T call() throws Exception {
+                return work.done(share -> {
+                    updateProgress(share, 1);
+                    return !isCancelled();
+                });
+            }
+        };
+        waiting++;
+        task.setOnSucceeded(_ -> {
+            waiting--;
+            then.accept(task.getValue());
+        });
+        task.setOnCancelled(_ -> {
+            waiting--;
+            stopped.run();
+        });
+        task.setOnFailed(_ -> {
+            waiting--;
+            failed.accept(task.getException());
+        });
+        notices.follow(doing, task);
+        Thread.ofPlatform().daemon().name("long work").start(task);
     }
 
     /** Whether something is still to be done or to come back. */

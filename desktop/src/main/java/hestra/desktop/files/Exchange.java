@@ -13,7 +13,6 @@ import java.util.concurrent.Callable;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
-import javafx.concurrent.Task;
 import javafx.scene.image.Image;
 
 import hestra.data.DataTable;
@@ -89,28 +88,16 @@ public final class Exchange implements Pictures {
     public void openData(Path file, Consumer<DataFile.Taken> then) {
         remember(file);
         DecimalMark mark = model.get().desk().exercise().mark();
-        Task<Result<DataFile.Taken>> task = new Task<>() {
-            @Override
-            protected Result<DataFile.Taken> call() {
-                return DataFile.take(file, mark, share -> {
-                    updateProgress(share, 1);
-                    return !isCancelled();
-                });
-            }
-        };
-        notices.follow("Reading " + FileReading.name(file) + "…", task);
-        task.setOnSucceeded(_ -> {
-            switch (task.getValue()) {
+        background.follow("Reading " + FileReading.name(file) + "…", progress -> DataFile.take(file, mark, progress), result -> {
+            switch (result) {
                 case Result.Refused<DataFile.Taken>(String message) -> notices.say(message);
                 case Result.Done<DataFile.Taken>(DataFile.Taken taken) -> {
                     notices.hide();
                     then.accept(taken);
                 }
             }
-        });
-        task.setOnCancelled(_ -> notices.say(FileReading.name(file) + " was not opened; nothing has changed."));
-        task.setOnFailed(_ -> notices.say(FileReading.name(file) + " could not be read: " + task.getException().getMessage()));
-        Thread.ofPlatform().daemon().name("reading data").start(task);
+        }, () -> notices.say(FileReading.name(file) + " was not opened; nothing has changed."),
+                failure -> notices.say(FileReading.name(file) + " could not be read: " + failure.getMessage()));
     }
 
     @Override

@@ -81,7 +81,7 @@ public final class MainWindow {
         this.look = look;
         this.exchange = new Exchange(this::model, settings, dialogs, notices, background);
         this.filing = new Filing(this, settings, dialogs, notices, exchange, background);
-        this.publishing = new Publishing(this, dialogs, notices, exchange);
+        this.publishing = new Publishing(this, dialogs, notices, exchange, background);
         this.marking = new MarkFiling(this, settings, dialogs, notices, exchange, background);
         this.here = opened(open);
         this.bar = new TopBar(this);
@@ -278,7 +278,7 @@ public final class MainWindow {
 
     /** Whether files are being read or written. */
     public boolean isBusy() {
-        return background.isBusy() || publishing.isBusy() || marking.isBusy() || here.isBusy();
+        return background.isBusy() || here.isBusy();
     }
 
     /** Says something at the foot of the window. */

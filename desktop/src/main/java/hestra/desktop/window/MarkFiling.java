@@ -13,7 +13,6 @@ import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import javafx.concurrent.Task;
 
 import hestra.desk.Desk;
 import hestra.desktop.files.Background;
@@ -31,7 +30,6 @@ import hestra.documents.exercise.MarksFile;
 import hestra.documents.exercise.Publication;
 import hestra.documents.file.FileReading;
 import hestra.documents.file.FileWriting;
-import hestra.documents.file.Progress;
 import hestra.documents.file.Result;
 import hestra.documents.page.ClassPage;
 import hestra.documents.page.GiveBack;
@@ -59,7 +57,6 @@ final class MarkFiling {
     private final Notices notices;
     private final Exchange exchange;
     private final Background background;
-    private int running;
 
     MarkFiling(MainWindow window, Settings settings, FileDialogs dialogs, Notices notices, Exchange exchange,
             Background background) {
@@ -69,11 +66,6 @@ final class MarkFiling {
         this.notices = notices;
         this.exchange = exchange;
         this.background = background;
-    }
-
-    /** Whether pages are being written. */
-    boolean isBusy() {
-        return running > 0;
     }
 
     /** Asks for the folder of a class and opens it. */
@@ -272,55 +264,35 @@ final class MarkFiling {
     private void write(ClassWork work, GiveBackBoard.Wanted wanted, Path folder) {
         Path handIns = window.mark().folder().orElseThrow();
         String today = Exchange.today();
-        Task<GiveBack.Written> task = new Task<>() {
-            @Override
-            protected GiveBack.Written call() throws IOException {
-                // A key of its own: that of the window is the window's thread's.
-                ClassKey key = ClassKey.of(work.exercise());
-                String title = Publication.safe(work.exercise().title(), "Exercise");
-                List<Path> files = new ArrayList<>();
-                for (String ending : wanted.gradebooks()) {
-                    files.add(folder.resolve(title + ", marks" + ending));
-                    Gradebook.write(work, wanted.names(), files.getLast());
-                }
-                if (wanted.classPage()) {
-                    files.add(folder.resolve(title + ", class.html"));
-                    FileWriting.write(files.getLast(), HtmlPage.of(ClassPage.of(ClassResult.of(work), today, true)));
-                }
-                Set<GiveBack.Form> forms = EnumSet.noneOf(GiveBack.Form.class);
-                forms.addAll(wanted.pages());
-                GiveBack.Written pages = forms.isEmpty()
-                        ? new GiveBack.Written(List.of(), List.of())
-                        : new GiveBack(work, key, wanted.withKey(), today)
-                        .write(handIns, folder, forms, wanted.paper(), share -> {
-                    updateProgress(share, 1);
-                    return !isCancelled();
-                });
-                files.addAll(pages.files());
-                return new GiveBack.Written(files, pages.failures());
+        background.follow("Writing what is given back…", progress -> {
+            // A key of its own: that of the window is the window's thread's.
+            ClassKey key = ClassKey.of(work.exercise());
+            String title = Publication.safe(work.exercise().title(), "Exercise");
+            List<Path> files = new ArrayList<>();
+            for (String ending : wanted.gradebooks()) {
+                files.add(folder.resolve(title + ", marks" + ending));
+                Gradebook.write(work, wanted.names(), files.getLast());
             }
-        };
-        running++;
-        notices.follow("Writing what is given back…", task);
-        task.setOnSucceeded(_ -> {
-            running--;
-            List<String> failures = task.getValue().failures();
-            notices.say(Counted.of(task.getValue().files().size(), "file") + " in " + folder + "." + (failures.isEmpty() ? ""
-                    : " " + Counted.of(failures.size(), "page") + " could not be written: " + failures.stream().limit(MOST_SAID)
-                    .collect(Collectors.joining(" ")) + (failures.size() > MOST_SAID ? " …" : "")));
-        });
-        task.setOnCancelled(_ -> {
-            running--;
-            notices.say("Stopped. What was written by then is in " + folder + ".");
-        });
-        task.setOnFailed(_ -> {
-            running--;
-            Throwable why = task.getException();
-            notices.say(why instanceof Progress.Stopped
-                    ? "Stopped. What was written by then is in " + folder + "."
-                    : "Not all could be written: " + why.getMessage() + ". What was written by then is in " + folder
-                    + "; your marking is as it was.");
-        });
-        Thread.ofPlatform().daemon().name("giving back").start(task);
+            if (wanted.classPage()) {
+                files.add(folder.resolve(title + ", class.html"));
+                FileWriting.write(files.getLast(), HtmlPage.of(ClassPage.of(ClassResult.of(work), today, true)));
+            }
+            Set<GiveBack.Form> forms = EnumSet.noneOf(GiveBack.Form.class);
+            forms.addAll(wanted.pages());
+            GiveBack.Written pages = forms.isEmpty()
+                    ? new GiveBack.Written(List.of(), List.of())
+                    : new GiveBack(work, key, wanted.withKey(), today).write(handIns, folder, forms, wanted.paper(), progress);
+            files.addAll(pages.files());
+            return new GiveBack.Written(files, pages.failures());
+        }, written -> notices.say(Counted.of(written.files().size(), "file") + " in " + folder + "."
+                + unwritten(written.failures())),
+                () -> notices.say("Stopped. What was written by then is in " + folder + "."),
+                failure -> notices.say("Not all could be written: " + failure.getMessage() + ". What was written by then is in "
+                        + folder + "; your marking is as it was."));
+    }
+
+    private static String unwritten(List<String> failures) {
+        return failures.isEmpty() ? "" : " " + Counted.of(failures.size(), "page") + " could not be written: "
+                + failures.stream().limit(MOST_SAID).collect(Collectors.joining(" ")) + (failures.size() > MOST_SAID ? " …" : "");
     }
 }

@@ -5,12 +5,11 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Consumer;
 import java.util.function.IntFunction;
 import java.util.stream.IntStream;
-import javafx.concurrent.Task;
 
 import hestra.desk.ExerciseEdit;
+import hestra.desktop.files.Background;
 import hestra.desktop.files.Exchange;
 import hestra.desktop.files.FileDialogs;
 import hestra.desktop.parts.Notices;
@@ -21,8 +20,6 @@ import hestra.documents.table.DataFile;
 import hestra.exercise.Exercise;
 import hestra.numbers.Counted;
 import hestra.variants.Variant;
-import hestra.variants.Variants;
-
 /**
  * Publishes the exercise that is being written: asks for whom, writes the copies beside the window's work, and keeps the edition.
  */
@@ -34,13 +31,14 @@ final class Publishing {
     private final FileDialogs dialogs;
     private final Notices notices;
     private final Exchange exchange;
-    private int running;
+    private final Background background;
 
-    Publishing(MainWindow window, FileDialogs dialogs, Notices notices, Exchange exchange) {
+    Publishing(MainWindow window, FileDialogs dialogs, Notices notices, Exchange exchange, Background background) {
         this.window = window;
         this.dialogs = dialogs;
         this.notices = notices;
         this.exchange = exchange;
+        this.background = background;
     }
 
     /** Asks for whom. */
@@ -73,28 +71,17 @@ final class Publishing {
     }
 
     private void write(Exercise exercise, Publication.Readers readers, PublishBoard.Printed printed, Path folder) {
-        Task<Publication> task = new Task<>() {
-            @Override
-            protected Publication call() throws IOException {
-                int works = 1 + (printed.handout() ? 1 : 0) + (printed.key() ? 1 : 0);
-                Publication publication = Publication.write(exercise, readers, folder, share(0, works));
-                if (printed.handout() || printed.key()) {
-                    print(exercise, readers, printed, folder, step -> share(step, works));
-                }
-                return publication;
+        background.follow("Writing " + Counted.of(Math.max(1, readers.variants()), "copy", "copies") + "\u2026", progress -> {
+            int works = 1 + (printed.handout() ? 1 : 0) + (printed.key() ? 1 : 0);
+            IntFunction<Progress> step = done -> share -> progress.goesOn((done + share) / works);
+            Publication publication = Publication.write(exercise, readers, folder, step.apply(0));
+            if (printed.handout() || printed.key()) {
+                print(exercise, readers, printed, folder, step);
             }
-
-            private Progress share(int done, int works) {
-                return share -> {
-                    updateProgress(done + share, works);
-                    return !isCancelled();
-                };
-            }
-        };
-        run("Writing " + Counted.of(Math.max(1, readers.variants()), "copy", "copies") + "\u2026", task,
-                published -> done(published, folder),
-                "Stopped. What was written by then is in " + folder + "; no edition was published.",
-                        "The copies could not be written: ");
+            return publication;
+        }, published -> done(published, folder),
+                () -> notices.say("Stopped. What was written by then is in " + folder + "; no edition was published."),
+                failure -> notices.say("The copies could not be written: " + failure.getMessage() + "."));
     }
 
     /** Puts the variants on paper: the handout beside the copies, the key where students do not look. */
@@ -112,30 +99,6 @@ final class Publishing {
             Handout.writeKey(exercise, variants, printed.paper(), own.resolve(name + ", key.pdf"),
                     progress.apply(printed.handout() ? 2 : 1));
         }
-    }
-
-    /** Long work, followed at the foot of the window, where it can be stopped. */
-    private <T> void run(String doing, Task<T> task, Consumer<T> then, String stopped, String failed) {
-        running++;
-        notices.follow(doing, task);
-        task.setOnSucceeded(_ -> {
-            running--;
-            then.accept(task.getValue());
-        });
-        task.setOnCancelled(_ -> {
-            running--;
-            notices.say(stopped);
-        });
-        task.setOnFailed(_ -> {
-            running--;
-            notices.say(failed + task.getException().getMessage() + ".");
-        });
-        Thread.ofPlatform().daemon().name("publishing").start(task);
-    }
-
-    /** Whether copies are being written. */
-    boolean isBusy() {
-        return running > 0;
     }
 
     /** The edition is kept in the exercise, so that what comes back can be marked when it has been changed. */
