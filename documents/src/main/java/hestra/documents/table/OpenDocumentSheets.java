@@ -91,11 +91,7 @@ final class OpenDocumentSheets {
             if (event == XMLStreamConstants.START_ELEMENT && xml.getLocalName().endsWith("table-cell")) {
                 int times = repeated(xml, "number-columns-repeated");
                 String text = cell(xml);
-                for (int again = 0; !text.isEmpty() && again < times; again++) {
-                    for (int below = 0; below < repeated; below++) {
-                        rows.put(first + below, column + again, text);
-                    }
-                }
+                rows.fill(first, column, repeated, times, text);
                 filled |= !text.isEmpty();
                 column = Math.addExact(column, times);
             }

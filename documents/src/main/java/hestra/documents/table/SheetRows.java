@@ -30,13 +30,17 @@ final class SheetRows {
         private long letters = MOST_LETTERS;
 
         private void take(String sheet, long moreCells, long moreLetters) {
+            demand(sheet, moreCells, moreLetters);
             cells -= moreCells;
             letters -= moreLetters;
-            if (cells < 0) {
+        }
+
+        private void demand(String sheet, long moreCells, long moreLetters) {
+            if (moreCells > cells) {
                 throw new TooLarge("the sheet “" + sheet + "” has too many cells (more than " + DataTable.MOST_CELLS
                         + " with those before it)");
             }
-            if (letters < 0) {
+            if (moreLetters > letters) {
                 throw new TooLarge("the sheet “" + sheet + "” has too much text in it");
             }
         }
@@ -52,20 +56,38 @@ final class SheetRows {
         this.room = room;
     }
 
-    /** Puts a text into a cell, rows and columns from 0; an empty text makes no row. */
-    void put(int row, int column, String text) {
+    /**
+     * Puts a text into the cells of a block, rows and columns from 0; an empty text makes no row. Whether there is room for all
+     * of them is seen before the first stands there.
+     */
+    void fill(int row, int column, int rowCount, int columnCount, String text) {
         if (text.isEmpty()) {
             return;
         }
-        if (row > DataTable.MOST_ROWS) {
+        if ((long) row + rowCount - 1 > DataTable.MOST_ROWS) {
             throw new TooLarge("the sheet “" + name + "” has more than " + DataTable.MOST_ROWS + " rows");
         }
-        if (column >= TextData.MOST_COLUMNS) {
+        if ((long) column + columnCount > TextData.MOST_COLUMNS) {
             throw new TooLarge("the sheet “" + name + "” has more than " + TextData.MOST_COLUMNS + " columns");
         }
         if (text.length() > LONGEST_CELL) {
             throw new TooLarge("a cell of the sheet “" + name + "” holds more than " + LONGEST_CELL + " letters");
         }
+        long cells = (long) rowCount * columnCount;
+        room.demand(name, cells, cells * text.length());
+        for (int below = 0; below < rowCount; below++) {
+            for (int beside = 0; beside < columnCount; beside++) {
+                set(row + below, column + beside, text);
+            }
+        }
+    }
+
+    /** Puts a text into a cell, as {@link #fill}. */
+    void put(int row, int column, String text) {
+        fill(row, column, 1, 1, text);
+    }
+
+    private void set(int row, int column, String text) {
         int before = row < rows.size() ? rows.get(row).size() : 0;
         // Empty cells on the way to it take room too.
         room.take(name, Math.max(1, column + 1 - before), text.length());

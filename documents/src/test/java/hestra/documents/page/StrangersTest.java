@@ -47,7 +47,7 @@ import static org.assertj.core.api.Assertions.assertThat;
  */
 class StrangersTest {
 
-    private static final int EACH = Integer.getInteger("hestra.strangers", 6);
+    private static final int EACH = Integer.getInteger("hestra.strangers", 2);
     private static final long SEED = Long.getLong("hestra.seed", 20_261_201);
     private static final String DATE = "3 May 2026";
     private static final int ON_PAPER = 10;
