@@ -96,7 +96,8 @@ final class HandInFolder implements AutoCloseable {
         calm.setOnFinished(_ -> save());
         retry.setOnFinished(_ -> save());
         later.setOnFinished(_ -> look(false));
-        model.keepBy(calm::playFromStart);
+        // Not anew at each decision: however quickly they come, none waits longer than that.
+        model.keepBy(calm::play);
     }
 
     Path folder() {
@@ -115,23 +116,30 @@ final class HandInFolder implements AutoCloseable {
 
     /** Reads the marking that is kept, and then all hand-ins. */
     void open() {
-        switch (kept.open()) {
-            case Result.Refused<Optional<MarksFile>>(String message) -> {
-                try {
-                    afterwards = message + " It was put aside as " + FileWriting.putAside(kept.file())
-                            + ", and a new marking begins.";
-                } catch (IOException e) {
-                    LOG.warn("{} cannot be put aside", kept.file(), e);
-                    afterwards = message + " A new marking begins in its place.";
-                }
+        try {
+            switch (kept.open()) {
+                case Result.Refused<Optional<MarksFile>>(String message) -> afterwards = message + " " + putAside();
+                case Result.Done<Optional<MarksFile>>(Optional<MarksFile> found) ->
+                        found.filter(it -> it.marking().exercise().equals(model.exercise().id())).ifPresent(it -> {
+                    strange = it.strange();
+                    model.begin(it.marking());
+                });
             }
-            case Result.Done<Optional<MarksFile>>(Optional<MarksFile> found) ->
-                    found.filter(it -> it.marking().exercise().equals(model.exercise().id())).ifPresent(it -> {
-                strange = it.strange();
-                model.begin(it.marking());
-            });
+        } catch (IOException e) {
+            LOG.warn("{} cannot be read", kept.file(), e);
+            afterwards = "What you have decided so far is kept in " + kept.file() + ", which cannot be read just now: "
+                    + e.getMessage() + ". It stays as it is; it comes back here, beside what you decide meanwhile, when it can.";
         }
         look(true);
+    }
+
+    private String putAside() {
+        try {
+            return "It was put aside as " + FileWriting.putAside(kept.file()) + ", and a new marking begins.";
+        } catch (IOException e) {
+            LOG.warn("{} cannot be put aside", kept.file(), e);
+            return "A new marking begins in its place.";
+        }
     }
 
     /**

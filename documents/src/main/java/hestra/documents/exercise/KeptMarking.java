@@ -59,10 +59,17 @@ public final class KeptMarking {
         }
     }
 
-    /** What is kept there by now; nothing where nothing is yet. */
-    public Result<Optional<MarksFile>> open() {
-        return Files.exists(file)
-                ? MarksFile.read(file).then(found -> Result.done(Optional.of(seen(found)))) : Result.done(Optional.empty());
+    /**
+     * What is kept there by now; nothing where nothing is yet.
+     *
+     * @throws IOException where it cannot be read just now: what stands there may be whole, and what is kept later is put
+     *     together with it
+     */
+    public Result<Optional<MarksFile>> open() throws IOException {
+        if (!FileReading.isThere(file)) {
+            return Result.done(Optional.empty());
+        }
+        return MarksFile.of(file).then(found -> Result.done(Optional.of(seen(found))));
     }
 
     private MarksFile seen(MarksFile found) {

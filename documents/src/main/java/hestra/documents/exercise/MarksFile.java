@@ -5,6 +5,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import hestra.documents.file.Archive;
@@ -41,15 +42,23 @@ public record MarksFile(String title, Marking marking, List<String> strange) {
 
     /** Reads a marking. A line that is not understood is kept as it is and spoils no other. */
     public static Result<MarksFile> read(Path file) {
+        try {
+            return of(file);
+        } catch (IOException e) {
+            return Result.refused(Archive.cannotRead(file, e));
+        }
+    }
+
+    /**
+     * Reads a marking, likewise.
+     *
+     * @throws IOException where its bytes cannot be had, which says nothing of what they are
+     */
+    static Result<MarksFile> of(Path file) throws IOException {
         String name = FileReading.name(file);
-        return Result.guarded(name, () -> {
-            try {
-                return FileReading.bytes(file, MOST_BYTES).map(bytes -> parsed(new String(bytes, StandardCharsets.UTF_8), name))
-                        .orElseGet(() -> Result.refused(name + " is too large for a marking."));
-            } catch (IOException e) {
-                return Result.refused(Archive.cannotRead(file, e));
-            }
-        });
+        Optional<byte[]> bytes = FileReading.bytes(file, MOST_BYTES);
+        return bytes.isEmpty() ? Result.refused(name + " is too large for a marking.")
+                : Result.guarded(name, () -> parsed(new String(bytes.get(), StandardCharsets.UTF_8), name));
     }
 
     private static Result<MarksFile> parsed(String text, String name) {

@@ -69,9 +69,13 @@ public final class FileWriting {
         write(file, out -> out.write(text.getBytes(StandardCharsets.UTF_8)));
     }
 
-    /** Puts a file aside that cannot be read, beside its place, over one that was put aside before. */
+    /** Puts a file aside that cannot be understood: beside its place, and beside what was put aside before. */
     public static Path putAside(Path file) throws IOException {
-        return Files.move(file, file.resolveSibling(FileReading.name(file) + ".damaged"), StandardCopyOption.REPLACE_EXISTING);
+        Path aside = file.resolveSibling(FileReading.name(file) + ".damaged");
+        for (int i = 2; FileReading.isThere(aside); i++) {
+            aside = file.resolveSibling(FileReading.name(file) + ".damaged-" + i);
+        }
+        return Files.move(file, aside);
     }
 
     private static void moveOver(Path written, Path place) throws IOException {

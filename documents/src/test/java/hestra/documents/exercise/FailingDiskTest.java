@@ -142,6 +142,25 @@ class FailingDiskTest {
         }
     }
 
+    /** What cannot be read just now is neither damaged nor not there: a marking taken for that would be begun anew. */
+    @Test
+    void aMarkingThatCannotBeReadJustNowIsNotTakenForDamaged() throws IOException {
+        Marking anns = Marking.none("kelp").decide(new Matter.LeftOut("a.handin"), Optional.of(new Value.Yes()), "ann");
+        forEveryPlace((disk, fresh) -> {
+            Path file = fresh.resolve("kelp.marks");
+            KeptMarking.at(file).keep(new MarksFile("Kelp", anns, List.of()));
+            Optional<Result<Optional<MarksFile>>> opened;
+            try {
+                opened = Optional.of(KeptMarking.at(disk.path(file)).open());
+            } catch (IOException e) {
+                opened = Optional.empty();
+            }
+            Optional<Result<Optional<MarksFile>>> found = opened;
+            return when -> assertThat(found.map(it -> done(it).orElseThrow().marking())).as(when).isIn(Optional.empty(),
+                    Optional.of(anns));
+        });
+    }
+
     @Test
     void nobodysDecisionIsLost() throws IOException {
         Marking none = Marking.none("kelp");

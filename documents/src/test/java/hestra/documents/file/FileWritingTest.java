@@ -3,6 +3,7 @@ package hestra.documents.file;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.stream.Stream;
 
 import org.junit.jupiter.api.Test;
@@ -66,5 +67,17 @@ class FileWritingTest {
             out.close();
         });
         assertThat(file).hasContent("x");
+    }
+
+    @Test
+    void whatIsPutAsideTakesNothingsPlace() throws IOException {
+        for (String text : List.of("first", "second", "third")) {
+            Path aside = FileWriting.putAside(Files.writeString(folder.resolve("kelp.marks"), text));
+            assertThat(aside).hasContent(text);
+        }
+        try (Stream<Path> files = Files.list(folder)) {
+            assertThat(files.map(it -> it.getFileName().toString()))
+                    .containsExactlyInAnyOrder("kelp.marks.damaged", "kelp.marks.damaged-2", "kelp.marks.damaged-3");
+        }
     }
 }
