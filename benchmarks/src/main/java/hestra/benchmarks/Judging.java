@@ -93,7 +93,7 @@ public final class Judging {
     }
 
     private static double judged(Task task, String text, Truth truth) {
-        return Response.to(text, task, truth).marks();
+        return Response.to(text, task, truth, attempt -> task.judge(attempt, truth)).marks();
     }
 
     /** The median of many times, in microseconds. */

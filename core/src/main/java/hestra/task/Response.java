@@ -20,11 +20,6 @@ import hestra.feedback.Verdict;
  */
 public record Response(String answer, Optional<Verdict> verdict, int of, String message) {
 
-    /** What is said to an answer to a task by itself. */
-    public static Response to(String answer, Task task, Truth truth) {
-        return to(answer, task, truth, attempt -> task.judge(attempt, truth));
-    }
-
     /** What is said to an answer; {@code judge} gives the verdict on it, as the exercise has it. */
     public static Response to(String answer, Task task, Truth truth, Function<Attempt, Verdict> judge) {
         int of = task.terms().marks();

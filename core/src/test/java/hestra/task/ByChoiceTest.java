@@ -96,8 +96,10 @@ class ByChoiceTest {
         assertThat(question(Question.Sort.SEVERAL).typed("a, c", TRUTH)).hasValue(Answer.Chosen.NOTHING.with(0, Set.of(0, 2)));
         assertThat(question(Question.Sort.TRUE_BECAUSE).typed("not true; how close the points are", TRUTH))
                 .hasValue(chosen(1, 0));
-        assertThat(Response.to("something else", question(Question.Sort.ONE), TRUTH).outcome()).isEqualTo("unreadable");
-        assertThat(Response.to("something else", question(Question.Sort.ONE), TRUTH).message()).contains("how steep the line is");
+        Task one = question(Question.Sort.ONE);
+        Response response = Response.to("something else", one, TRUTH, attempt -> one.judge(attempt, TRUTH));
+        assertThat(response.outcome()).isEqualTo("unreadable");
+        assertThat(response.message()).contains("how steep the line is");
     }
 
     @Test

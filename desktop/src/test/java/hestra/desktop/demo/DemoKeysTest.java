@@ -30,7 +30,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 /** The keys of the demo exercises, typed as people type them, are right; and the demo uses what there is. */
 class DemoKeysTest {
 
-    private record Asked(String exercise, Task task, Truth truth) {}
+    private record Asked(String exercise, Task task, Truth truth) {
+        Response response(String answer) {
+            return Response.to(answer, task, truth, attempt -> task.judge(attempt, truth));
+        }
+    }
 
     private static Stream<Asked> asked() {
         List<Asked> all = new ArrayList<>();
@@ -68,7 +72,7 @@ class DemoKeysTest {
             assertThat(key.computed()).as(one.exercise + ", " + one.task.id()).isTrue();
             assertThat(habits(key.text())).hasSizeGreaterThanOrEqualTo(10);
             for (String text : habits(key.text())) {
-                Response response = Response.to(text, one.task, one.truth);
+                Response response = one.response(text);
                 assertThat(response.outcome()).as("%s, %s: %s: %s", one.exercise, one.task.id(), text, response.message())
                         .isEqualTo("right");
                 assertThat(response.mistakes()).isEmpty();
@@ -82,14 +86,14 @@ class DemoKeysTest {
             String key = one.task.key(one.truth).text();
             for (String text : List.of(key, key.replace(" \u00b7 ", "*"), key.replace(one.truth.y().name(), "\u0177")
                     .replace(one.truth.x().name(), "x"), key.replace("\u2212", "-"), key.replace(" ", ""))) {
-                assertThat(Response.to(text, one.task, one.truth).outcome()).as("%s: %s", one.exercise, text).isEqualTo("right");
+                assertThat(one.response(text).outcome()).as("%s: %s", one.exercise, text).isEqualTo("right");
             }
         });
         asked().filter(it -> it.task instanceof Question question && question.sort() == Question.Sort.ONE)
-                .forEach(one -> assertThat(Response.to(one.task.key(one.truth).text(), one.task, one.truth).outcome())
+                .forEach(one -> assertThat(one.response(one.task.key(one.truth).text()).outcome())
                         .isEqualTo("right"));
         asked().filter(it -> it.task instanceof Explain && !it.task.rightAnswer(it.truth).isEmpty())
-                .forEach(one -> assertThat(Response.to(one.task.rightAnswer(one.truth), one.task, one.truth).missing())
+                .forEach(one -> assertThat(one.response(one.task.rightAnswer(one.truth)).missing())
                 .as(one.exercise).isEmpty());
     }
 
@@ -122,12 +126,12 @@ class DemoKeysTest {
                 "a\u0301\u0302\u0303", "3; 4; 5", "\u0000", "= = =", "(((((", "NaN");
         asked().filter(it -> it.task instanceof ReadValue || it.task instanceof NumberQuestion
                 || it.task instanceof WriteEquation).forEach(one -> odd.forEach(text -> {
-            Response response = Response.to(text, one.task, one.truth);
+            Response response = one.response(text);
             assertThat(response.outcome()).as("%s: %s", one.task.id(), text.length() > 20 ? text.length() + " letters" : text)
                     .isEqualTo("unreadable");
             assertThat(response.message()).endsWith(".").hasSizeLessThan(300);
         }));
-        asked().filter(it -> it.task.isTyped()).forEach(one -> odd.forEach(text -> assertThat(Response.to(text, one.task,
-                one.truth).message()).isNotBlank()));
+        asked().filter(it -> it.task.isTyped()).forEach(one -> odd.forEach(text -> assertThat(one.response(text).message())
+                .isNotBlank()));
     }
 }
