@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 import hestra.Kelp;
 import hestra.data.Cell;
@@ -254,6 +255,23 @@ class MarkingFilesTest {
         handIn("a.handin", "Ida", "0.52", "x");
         assertThat(done(HandIns.in(many))).hasSize(1);
         assertThat(work(NONE).roll().students()).hasSize(1);
+    }
+
+    /** Of an exercise that was changed after it was given out: what was answered is what stood there then. */
+    @Test
+    void aCopyThatDiffersFromOnesOwnIsToldAndNoOther() throws IOException {
+        handIn("a.handin", "Ida", "0.52", "x");
+        Map<String, Exercise> others = Map.of("mark", EXERCISE.with(DecimalMark.COMMA),
+                "data", EXERCISE.withFirst(part -> part.withTableEdited(new TableEdit.Type(3, 1, "77"),
+                        EXERCISE.mark())),
+                "title", EXERCISE.withTexts("Kelp again", EXERCISE.place(), EXERCISE.heading()));
+        for (Map.Entry<String, Exercise> other : others.entrySet()) {
+            Worked.handIn(other.getValue(), folder.resolve("hands").resolve(other.getKey() + ".handin"),
+                    new Edit.Name(other.getKey()));
+        }
+        Map<String, Boolean> told = work(NONE).roll().students().stream().collect(Collectors.toMap(Student::name,
+                it -> it.handedIn().note().contains("Its copy of the exercise differs from yours")));
+        assertThat(told).as("a title asks nothing").isEqualTo(Map.of("Ida", false, "mark", true, "data", true, "title", false));
     }
 
     @Test
