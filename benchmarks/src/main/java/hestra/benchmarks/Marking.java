@@ -42,12 +42,12 @@ import hestra.exercise.Part;
 import hestra.marking.AnswerGroup;
 import hestra.marking.ClassKey;
 import hestra.marking.ClassWork;
+import hestra.marking.DecisionSubject;
+import hestra.marking.DecisionValue;
 import hestra.marking.Ground;
 import hestra.marking.HandIn;
-import hestra.marking.Matter;
 import hestra.marking.Pace;
 import hestra.marking.Received;
-import hestra.marking.Value;
 import hestra.task.Answer;
 import hestra.task.ReadValue;
 import hestra.task.Task;
@@ -214,8 +214,8 @@ public final class Marking {
             AnswerGroup group = now.groups(task).getFirst();
             long from = System.nanoTime();
             now = ClassWork.of(now.exercise(), now.roll().students().stream().<Received>map(it -> it.handedIn()).toList(),
-                    now.marking().decide(new Matter.Marks(task.id(), group.whom()),
-                            Optional.of(new Value.Points(1, Ground.of(task, now.students(task, group.whom())))), "a"));
+                    now.marking().decide(new DecisionSubject.Marks(task.id(), group.whom()),
+                            Optional.of(new DecisionValue.Points(1, Ground.of(task, now.students(task, group.whom())))), "a"));
             now.groups(task);
             now.reading();
             times.add((System.nanoTime() - from) / MILLISECOND);

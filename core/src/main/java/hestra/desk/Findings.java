@@ -25,7 +25,7 @@ import hestra.fit.Curve;
 import hestra.fit.CurveFit;
 import hestra.fit.CurveOnData;
 import hestra.fit.Equation;
-import hestra.fit.EquationForm;
+import hestra.fit.EquationNotation;
 import hestra.fit.Fit;
 import hestra.fit.Inverse;
 import hestra.fit.LeastSquares;
@@ -294,7 +294,7 @@ public final class Findings {
     }
 
     /** How equations are written: as chosen at the readings, or by the author. */
-    public EquationForm form() {
+    public EquationNotation form() {
         return work.plot().numbers().form().orElse(part.rules().form());
     }
 
@@ -309,7 +309,7 @@ public final class Findings {
     }
 
     /** The equation of a curve in another form. */
-    public Equation equation(CurveOnData curve, EquationForm form) {
+    public Equation equation(CurveOnData curve, EquationNotation form) {
         return Equation.of(curve, x(), y(), precision(), form);
     }
 

@@ -5,7 +5,7 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 
 import hestra.exercise.PlotRules;
-import hestra.fit.EquationForm;
+import hestra.fit.EquationNotation;
 
 /**
  * How the numbers of curves are shown, as it was chosen at the readings; nothing where the exercise or the data decide.
@@ -14,7 +14,7 @@ import hestra.fit.EquationForm;
  * @param form how equations are written
  * @param level the level of intervals, between 0.5 and 1
  */
-public record Numbers(OptionalInt digits, Optional<EquationForm> form, OptionalDouble level) {
+public record Numbers(OptionalInt digits, Optional<EquationNotation> form, OptionalDouble level) {
 
     public Numbers {
         if (digits.isPresent() && (digits.getAsInt() < PlotRules.FEWEST_DIGITS || digits.getAsInt() > PlotRules.MOST_DIGITS)
@@ -30,7 +30,7 @@ public record Numbers(OptionalInt digits, Optional<EquationForm> form, OptionalD
         return new Numbers(count, form, level);
     }
 
-    Numbers with(EquationForm chosen) {
+    Numbers with(EquationNotation chosen) {
         return new Numbers(digits, Optional.of(chosen), level);
     }
 

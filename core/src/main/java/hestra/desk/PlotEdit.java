@@ -19,7 +19,7 @@ import hestra.figure.Slot;
 import hestra.figure.Spacing;
 import hestra.figure.StripKind;
 import hestra.fit.Curve;
-import hestra.fit.EquationForm;
+import hestra.fit.EquationNotation;
 import hestra.fit.Trial;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Words;
@@ -305,7 +305,7 @@ public sealed interface PlotEdit extends WorkEdit {
     }
 
     /** Equations are written in another form. */
-    record ShowForm(EquationForm form) implements PlotEdit {
+    record ShowForm(EquationNotation form) implements PlotEdit {
         @Override
         public String inWords() {
             return "changing how equations are written";

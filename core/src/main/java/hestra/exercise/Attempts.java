@@ -95,7 +95,7 @@ public record Attempts(List<Judged> all, OptionalInt countedAt, boolean isSolved
 
     /** What the one that counts says, see {@link Judged#group}. */
     public String group() {
-        return counted().map(Judged::group).orElse(Sameness.BLANK);
+        return counted().map(Judged::group).orElse(AnswerGrouping.BLANK);
     }
 
     /**

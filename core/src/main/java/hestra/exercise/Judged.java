@@ -20,7 +20,7 @@ import hestra.task.Truth;
  *
  * @param attempt the answer
  * @param verdict on it
- * @param group what it says, see {@link Sameness}: answers of one group say the same
+ * @param group what it says, see {@link AnswerGrouping}: answers of one group say the same
  * @param words what was answered, as it is read; without unseen signs, which may turn text round
  * @param nearness how near a curve by eye came, as a multiple of the least sum of squares; nothing for any other answer
  * @param sketch what it looks like; nothing where it was not made in a plot
@@ -45,7 +45,7 @@ public record Judged(Attempt attempt, Verdict verdict, String group, String word
         int out = task.numbers(truth).isEmpty() ? 0 : truth.setAsideBesideSlips(attempt);
         String aside = out == 0 ? "" : " (" + Counted.of(out, "row") + " set aside)";
         String words = UNSEEN.matcher(String.join("; ", task.inWords(attempt.answer(), truth))).replaceAll("") + aside;
-        return new Judged(attempt, verdict, Sameness.of(task, attempt.answer(), verdict, truth), words,
+        return new Judged(attempt, verdict, AnswerGrouping.of(task, attempt.answer(), verdict, truth), words,
                 task.nearness(attempt.answer(), truth), task.sketch(attempt.answer(), truth), print(words, verdict), truth);
     }
 

@@ -11,7 +11,7 @@ import hestra.feedback.KeptShare;
 import hestra.figure.Frame;
 import hestra.fit.Curve;
 import hestra.fit.CurveFamily;
-import hestra.fit.EquationForm;
+import hestra.fit.EquationNotation;
 
 /**
  * What an exercise lets be done in its plot, how it writes equations, and what it makes of points that are set aside. The table
@@ -27,14 +27,15 @@ import hestra.fit.EquationForm;
  * @param families the families of curves that are offered beside the line; nothing for all
  * @param keeping how many of the points have to be kept for such an answer to count; nothing for half of them
  */
-public record PlotRules(Set<PointChange> points, EquationForm form, OptionalInt digits, KeptPoints kept, Optional<Frame> frame,
+public record PlotRules(Set<PointChange> points, EquationNotation form, OptionalInt digits, KeptPoints kept,
+        Optional<Frame> frame,
         Optional<Set<CurveFamily>> families, Optional<KeptShare> keeping) {
 
     public static final int FEWEST_DIGITS = 2;
     public static final int MOST_DIGITS = 15;
 
     /** Points may be moved and removed; equations have names and the constant first. */
-    public static final PlotRules USUAL = new PlotRules(EnumSet.of(PointChange.MOVE, PointChange.REMOVE), EquationForm.USUAL,
+    public static final PlotRules USUAL = new PlotRules(EnumSet.of(PointChange.MOVE, PointChange.REMOVE), EquationNotation.USUAL,
             OptionalInt.empty(), KeptPoints.FULL, Optional.empty(), Optional.empty(), Optional.empty());
 
     public PlotRules {
@@ -48,7 +49,7 @@ public record PlotRules(Set<PointChange> points, EquationForm form, OptionalInt 
     }
 
     /** Rules with as many digits as are needed. */
-    public PlotRules(Set<PointChange> points, EquationForm form) {
+    public PlotRules(Set<PointChange> points, EquationNotation form) {
         this(points, form, OptionalInt.empty(), KeptPoints.FULL, Optional.empty(), Optional.empty(), Optional.empty());
     }
 
@@ -83,7 +84,7 @@ public record PlotRules(Set<PointChange> points, EquationForm form, OptionalInt 
         return new PlotRules(changed, form, digits, kept, frame, families, keeping);
     }
 
-    public PlotRules with(EquationForm newForm) {
+    public PlotRules with(EquationNotation newForm) {
         return new PlotRules(points, newForm, digits, kept, frame, families, keeping);
     }
 

@@ -40,7 +40,7 @@ public final class Evidence {
     private final Once<Moments> moments = new Once<>();
     private final Once<OptionalDouble> throughOrigin = new Once<>();
     private List<Emptied> emptied = List.of();
-    private final Remembered<Asked, WrongValues> wrong = new Remembered<>(MOST_ASKED);
+    private final Remembered<NumberCriteria, WrongValues> wrong = new Remembered<>(MOST_ASKED);
 
     /** A pair of which one value is missing, with 0 in its place. */
     record Emptied(double x, double y) {}
@@ -54,7 +54,7 @@ public final class Evidence {
     private static final int MOST_ASKED = 200;
 
     /** What mistakes give for what is asked of these data. */
-    WrongValues wrongValues(Asked asked) {
+    WrongValues wrongValues(NumberCriteria asked) {
         return wrong.get(asked, WrongValues::new);
     }
 

@@ -330,11 +330,11 @@ public enum Mistake {
     }
 
     /** The values that this mistake gives, for each set of data from which the answer may come. */
-    DoubleStream wrongValues(Asked asked) {
+    DoubleStream wrongValues(NumberCriteria asked) {
         return wrongValues(asked.what(), asked);
     }
 
-    private DoubleStream wrongValues(Sought what, Asked asked) {
+    private DoubleStream wrongValues(Sought what, NumberCriteria asked) {
         if (what instanceof Sought.InUnit(Sought inner, double ratio)) {
             return wrongValues(inner, asked).map(it -> it / ratio);
         }

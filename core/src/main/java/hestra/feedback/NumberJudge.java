@@ -34,13 +34,13 @@ public final class NumberJudge {
     private static final int LAST_SHOWN_RANK = 2;
     private static final double HAIR = 1e-9;
 
-    private final Asked asked;
+    private final NumberCriteria asked;
     private final Rounding rounding;
     private final List<Double> keys;
     /** Looked up where it is needed: a right answer needs it not. */
     private WrongValues wrong;
 
-    public NumberJudge(Asked asked) {
+    public NumberJudge(NumberCriteria asked) {
         this.asked = asked;
         this.rounding = asked.rounding();
         this.keys = asked.keys();

@@ -20,89 +20,90 @@ import hestra.summary.Summary;
 /** A value that a student can be asked to read. */
 public enum Quantity {
     SLOPE("slope of the line of least squares", "Read the slope",
-            "By how much does {y} change for one more {x.name}, on average?", Of.LINE, Measured.slope(),
+            "By how much does {y} change for one more {x.name}, on average?", Of.LINE, Dimensions.slope(),
             line(line -> line.slope().value())),
     INTERCEPT("intercept of the line of least squares", "Read the intercept",
-            "What is the intercept of the line of least squares?", Of.LINE, Measured.Y, line(line -> line.intercept().value())),
-    R("correlation r", "Read r", "What is the correlation r of {x.name} and {y.name}?", Of.DATA, Measured.NUMBER,
+            "What is the intercept of the line of least squares?", Of.LINE, Dimensions.Y, line(line -> line.intercept().value())),
+    R("correlation r", "Read r", "What is the correlation r of {x.name} and {y.name}?", Of.DATA, Dimensions.NUMBER,
             here -> here.data().line().map(LineFit::r).orElse(OptionalDouble.empty())),
     R_SQUARED("coefficient of determination R²", "Read R²",
-            "What share of the variation in {y.name} goes with {x.name}? Give R².", Of.CURVE, Measured.NUMBER,
+            "What share of the variation in {y.name} goes with {x.name}? Give R².", Of.CURVE, Dimensions.NUMBER,
             curveMaybe(fit -> fit.goodness().rSquared())),
     RESIDUAL_STANDARD_ERROR("residual standard error s", "Read s",
-            "How far from the line are the points, typically? Give the residual standard error s.", Of.CURVE, Measured.Y,
+            "How far from the line are the points, typically? Give the residual standard error s.", Of.CURVE, Dimensions.Y,
             curveMaybe(fit -> fit.goodness().residualStandardError())),
-    N("number of points n", "Count the points", "How many points is the line fitted to?", Of.DATA, Measured.COUNT,
+    N("number of points n", "Count the points", "How many points is the line fitted to?", Of.DATA, Dimensions.COUNT,
             here -> OptionalDouble.of(here.data().pairs().n())),
-    MEAN_X("mean of the explanatory variable", "Mean of x", "What is the mean of {x.name}?", Of.DATA, Measured.X,
+    MEAN_X("mean of the explanatory variable", "Mean of x", "What is the mean of {x.name}?", Of.DATA, Dimensions.X,
             x(Summary::mean)),
-    MEAN_Y("mean of the response", "Mean of y", "What is the mean of {y.name}?", Of.DATA, Measured.Y, y(Summary::mean)),
+    MEAN_Y("mean of the response", "Mean of y", "What is the mean of {y.name}?", Of.DATA, Dimensions.Y, y(Summary::mean)),
 
-    ADJUSTED_R_SQUARED("adjusted R²", Of.CURVE, Measured.NUMBER, curveMaybe(fit -> fit.goodness().adjustedRSquared())),
-    COEFFICIENT_A("coefficient a of the curve", Of.CURVE, Measured.OPEN, coefficient("a", 0)),
-    COEFFICIENT_B("coefficient b of the curve", Of.CURVE, Measured.OPEN, coefficient("b", 1)),
-    COEFFICIENT_C("coefficient c of the curve", Of.CURVE, Measured.OPEN, coefficient("c", 2)),
-    COEFFICIENT_D("coefficient d of the curve", Of.CURVE, Measured.OPEN, coefficient("d", 3)),
-    COEFFICIENT_K("rate k of the exponential curve", Of.CURVE, Measured.OPEN, coefficient("k", -1)),
-    SLOPE_ERROR("standard error of the slope", Of.LINE, Measured.slope(), lineMaybe(line -> line.slope().standardError())),
-    INTERCEPT_ERROR("standard error of the intercept", Of.LINE, Measured.Y, lineMaybe(line -> line.intercept().standardError())),
-    SLOPE_T("t of the slope", Of.LINE, Measured.NUMBER, lineMaybe(line -> line.slope().t())),
-    SLOPE_P("p of the slope", Of.LINE, Measured.NUMBER, lineMaybe(line -> line.slope().p())),
-    INTERCEPT_T("t of the intercept", Of.LINE, Measured.NUMBER, lineMaybe(line -> line.intercept().t())),
-    INTERCEPT_P("p of the intercept", Of.LINE, Measured.NUMBER, lineMaybe(line -> line.intercept().p())),
-    SLOPE_LOW("lower end of the interval of the slope", Of.LEVEL, Measured.slope(), interval(LineFit::slope, Interval::low)),
-    SLOPE_HIGH("upper end of the interval of the slope", Of.LEVEL, Measured.slope(), interval(LineFit::slope, Interval::high)),
-    INTERCEPT_LOW("lower end of the interval of the intercept", Of.LEVEL, Measured.Y,
+    ADJUSTED_R_SQUARED("adjusted R²", Of.CURVE, Dimensions.NUMBER, curveMaybe(fit -> fit.goodness().adjustedRSquared())),
+    COEFFICIENT_A("coefficient a of the curve", Of.CURVE, Dimensions.OPEN, coefficient("a", 0)),
+    COEFFICIENT_B("coefficient b of the curve", Of.CURVE, Dimensions.OPEN, coefficient("b", 1)),
+    COEFFICIENT_C("coefficient c of the curve", Of.CURVE, Dimensions.OPEN, coefficient("c", 2)),
+    COEFFICIENT_D("coefficient d of the curve", Of.CURVE, Dimensions.OPEN, coefficient("d", 3)),
+    COEFFICIENT_K("rate k of the exponential curve", Of.CURVE, Dimensions.OPEN, coefficient("k", -1)),
+    SLOPE_ERROR("standard error of the slope", Of.LINE, Dimensions.slope(), lineMaybe(line -> line.slope().standardError())),
+    INTERCEPT_ERROR("standard error of the intercept", Of.LINE, Dimensions.Y,
+            lineMaybe(line -> line.intercept().standardError())),
+    SLOPE_T("t of the slope", Of.LINE, Dimensions.NUMBER, lineMaybe(line -> line.slope().t())),
+    SLOPE_P("p of the slope", Of.LINE, Dimensions.NUMBER, lineMaybe(line -> line.slope().p())),
+    INTERCEPT_T("t of the intercept", Of.LINE, Dimensions.NUMBER, lineMaybe(line -> line.intercept().t())),
+    INTERCEPT_P("p of the intercept", Of.LINE, Dimensions.NUMBER, lineMaybe(line -> line.intercept().p())),
+    SLOPE_LOW("lower end of the interval of the slope", Of.LEVEL, Dimensions.slope(), interval(LineFit::slope, Interval::low)),
+    SLOPE_HIGH("upper end of the interval of the slope", Of.LEVEL, Dimensions.slope(), interval(LineFit::slope, Interval::high)),
+    INTERCEPT_LOW("lower end of the interval of the intercept", Of.LEVEL, Dimensions.Y,
             interval(LineFit::intercept, Interval::low)),
-    INTERCEPT_HIGH("upper end of the interval of the intercept", Of.LEVEL, Measured.Y,
+    INTERCEPT_HIGH("upper end of the interval of the intercept", Of.LEVEL, Dimensions.Y,
             interval(LineFit::intercept, Interval::high)),
-    R_LOW("lower end of the interval of r", Of.LEVEL, Measured.NUMBER, intervalOfR(0)),
-    R_HIGH("upper end of the interval of r", Of.LEVEL, Measured.NUMBER, intervalOfR(1)),
-    RANK_CORRELATION("rank correlation", Of.DATA, Measured.NUMBER, bothMaybe(Association::spearman)),
-    F("F of the curve", Of.CURVE, Measured.NUMBER,
+    R_LOW("lower end of the interval of r", Of.LEVEL, Dimensions.NUMBER, intervalOfR(0)),
+    R_HIGH("upper end of the interval of r", Of.LEVEL, Dimensions.NUMBER, intervalOfR(1)),
+    RANK_CORRELATION("rank correlation", Of.DATA, Dimensions.NUMBER, bothMaybe(Association::spearman)),
+    F("F of the curve", Of.CURVE, Dimensions.NUMBER,
             curveMaybe(fit -> fit.fTest().map(FTest::f).map(OptionalDouble::of).orElse(OptionalDouble.empty()))),
-    SSE("sum of squared residuals SSE", Of.CURVE, Measured.Y_SQUARED, curve(fit -> fit.goodness().sse())),
-    SST("total sum of squares SST", Of.CURVE, Measured.Y_SQUARED, curve(fit -> fit.goodness().sst())),
-    SSR("explained sum of squares SSR", Of.CURVE, Measured.Y_SQUARED, curve(fit -> fit.goodness().ssr())),
-    MEDIAN_X("median of the explanatory variable", Of.DATA, Measured.X, x(Summary::median)),
-    MEDIAN_Y("median of the response", Of.DATA, Measured.Y, y(Summary::median)),
-    DEVIATION_X("standard deviation of the explanatory variable (n \u2212 1)", Of.DATA, Measured.DIFFERENCE_X,
+    SSE("sum of squared residuals SSE", Of.CURVE, Dimensions.Y_SQUARED, curve(fit -> fit.goodness().sse())),
+    SST("total sum of squares SST", Of.CURVE, Dimensions.Y_SQUARED, curve(fit -> fit.goodness().sst())),
+    SSR("explained sum of squares SSR", Of.CURVE, Dimensions.Y_SQUARED, curve(fit -> fit.goodness().ssr())),
+    MEDIAN_X("median of the explanatory variable", Of.DATA, Dimensions.X, x(Summary::median)),
+    MEDIAN_Y("median of the response", Of.DATA, Dimensions.Y, y(Summary::median)),
+    DEVIATION_X("standard deviation of the explanatory variable (n \u2212 1)", Of.DATA, Dimensions.DIFFERENCE_X,
             xMaybe(Summary::standardDeviation)),
-    DEVIATION_Y("standard deviation of the response (n \u2212 1)", Of.DATA, Measured.DIFFERENCE_Y,
+    DEVIATION_Y("standard deviation of the response (n \u2212 1)", Of.DATA, Dimensions.DIFFERENCE_Y,
             yMaybe(Summary::standardDeviation)),
-    DEVIATION_OF_ALL_X("standard deviation of the explanatory variable (n)", Of.DATA, Measured.DIFFERENCE_X,
+    DEVIATION_OF_ALL_X("standard deviation of the explanatory variable (n)", Of.DATA, Dimensions.DIFFERENCE_X,
             x(Summary::standardDeviationOfAll)),
-    DEVIATION_OF_ALL_Y("standard deviation of the response (n)", Of.DATA, Measured.DIFFERENCE_Y,
+    DEVIATION_OF_ALL_Y("standard deviation of the response (n)", Of.DATA, Dimensions.DIFFERENCE_Y,
             y(Summary::standardDeviationOfAll)),
-    LOWER_QUARTILE_X("lower quartile of the explanatory variable", Of.DATA, Measured.X, x(Summary::lowerQuartile)),
-    UPPER_QUARTILE_X("upper quartile of the explanatory variable", Of.DATA, Measured.X, x(Summary::upperQuartile)),
-    LOWER_QUARTILE_Y("lower quartile of the response", Of.DATA, Measured.Y, y(Summary::lowerQuartile)),
-    UPPER_QUARTILE_Y("upper quartile of the response", Of.DATA, Measured.Y, y(Summary::upperQuartile)),
-    LEAST_X("least value of the explanatory variable", Of.DATA, Measured.X, x(Summary::least)),
-    GREATEST_X("greatest value of the explanatory variable", Of.DATA, Measured.X, x(Summary::greatest)),
-    LEAST_Y("least value of the response", Of.DATA, Measured.Y, y(Summary::least)),
-    GREATEST_Y("greatest value of the response", Of.DATA, Measured.Y, y(Summary::greatest)),
-    SUM_X("sum of the explanatory variable \u03a3x", Of.DATA, Measured.X, x(Summary::sum)),
-    SUM_Y("sum of the response \u03a3y", Of.DATA, Measured.Y, y(Summary::sum)),
-    SUM_X_SQUARED("sum of squares \u03a3x\u00b2", Of.DATA, Measured.X_SQUARED, x(Summary::sumOfSquares)),
-    SUM_Y_SQUARED("sum of squares \u03a3y\u00b2", Of.DATA, Measured.Y_SQUARED, y(Summary::sumOfSquares)),
-    SUM_OF_PRODUCTS("sum of products \u03a3xy", Of.DATA, Measured.PRODUCT, both(Association::sumOfProducts)),
-    SXX("sum of squares Sxx about the mean", Of.DATA, Measured.X_SQUARED, both(Association::sxx)),
-    SYY("sum of squares Syy about the mean", Of.DATA, Measured.Y_SQUARED, both(Association::syy)),
-    SXY("sum of products Sxy about the means", Of.DATA, Measured.PRODUCT, both(Association::sxy)),
-    COVARIANCE("covariance (n \u2212 1)", Of.DATA, Measured.PRODUCT, both(Association::covariance)),
-    FITTED("fitted value of a row", Of.ROW, Measured.Y, point(it -> OptionalDouble.of(it.fitted()))),
-    RESIDUAL("residual of a row", Of.ROW, Measured.DIFFERENCE_Y, point(it -> OptionalDouble.of(it.residual()))),
-    STANDARDISED_RESIDUAL("standardised residual of a row", Of.ROW, Measured.NUMBER, point(Diagnostics.Point::standardised)),
-    LEVERAGE("leverage of a row", Of.ROW, Measured.NUMBER, point(Diagnostics.Point::leverage)),
-    COOKS_DISTANCE("influence of a row (Cook's distance)", Of.ROW, Measured.NUMBER, point(Diagnostics.Point::cooksDistance)),
-    MEAN_LOW("lower end of the interval of the mean response", Of.PLACE, Measured.Y,
+    LOWER_QUARTILE_X("lower quartile of the explanatory variable", Of.DATA, Dimensions.X, x(Summary::lowerQuartile)),
+    UPPER_QUARTILE_X("upper quartile of the explanatory variable", Of.DATA, Dimensions.X, x(Summary::upperQuartile)),
+    LOWER_QUARTILE_Y("lower quartile of the response", Of.DATA, Dimensions.Y, y(Summary::lowerQuartile)),
+    UPPER_QUARTILE_Y("upper quartile of the response", Of.DATA, Dimensions.Y, y(Summary::upperQuartile)),
+    LEAST_X("least value of the explanatory variable", Of.DATA, Dimensions.X, x(Summary::least)),
+    GREATEST_X("greatest value of the explanatory variable", Of.DATA, Dimensions.X, x(Summary::greatest)),
+    LEAST_Y("least value of the response", Of.DATA, Dimensions.Y, y(Summary::least)),
+    GREATEST_Y("greatest value of the response", Of.DATA, Dimensions.Y, y(Summary::greatest)),
+    SUM_X("sum of the explanatory variable \u03a3x", Of.DATA, Dimensions.X, x(Summary::sum)),
+    SUM_Y("sum of the response \u03a3y", Of.DATA, Dimensions.Y, y(Summary::sum)),
+    SUM_X_SQUARED("sum of squares \u03a3x\u00b2", Of.DATA, Dimensions.X_SQUARED, x(Summary::sumOfSquares)),
+    SUM_Y_SQUARED("sum of squares \u03a3y\u00b2", Of.DATA, Dimensions.Y_SQUARED, y(Summary::sumOfSquares)),
+    SUM_OF_PRODUCTS("sum of products \u03a3xy", Of.DATA, Dimensions.PRODUCT, both(Association::sumOfProducts)),
+    SXX("sum of squares Sxx about the mean", Of.DATA, Dimensions.X_SQUARED, both(Association::sxx)),
+    SYY("sum of squares Syy about the mean", Of.DATA, Dimensions.Y_SQUARED, both(Association::syy)),
+    SXY("sum of products Sxy about the means", Of.DATA, Dimensions.PRODUCT, both(Association::sxy)),
+    COVARIANCE("covariance (n \u2212 1)", Of.DATA, Dimensions.PRODUCT, both(Association::covariance)),
+    FITTED("fitted value of a row", Of.ROW, Dimensions.Y, point(it -> OptionalDouble.of(it.fitted()))),
+    RESIDUAL("residual of a row", Of.ROW, Dimensions.DIFFERENCE_Y, point(it -> OptionalDouble.of(it.residual()))),
+    STANDARDISED_RESIDUAL("standardised residual of a row", Of.ROW, Dimensions.NUMBER, point(Diagnostics.Point::standardised)),
+    LEVERAGE("leverage of a row", Of.ROW, Dimensions.NUMBER, point(Diagnostics.Point::leverage)),
+    COOKS_DISTANCE("influence of a row (Cook's distance)", Of.ROW, Dimensions.NUMBER, point(Diagnostics.Point::cooksDistance)),
+    MEAN_LOW("lower end of the interval of the mean response", Of.PLACE, Dimensions.Y,
             prediction(it -> it.meanInterval().map(Interval::low))),
-    MEAN_HIGH("upper end of the interval of the mean response", Of.PLACE, Measured.Y,
+    MEAN_HIGH("upper end of the interval of the mean response", Of.PLACE, Dimensions.Y,
             prediction(it -> it.meanInterval().map(Interval::high))),
-    SINGLE_LOW("lower end of the interval of a single response", Of.PLACE, Measured.Y,
+    SINGLE_LOW("lower end of the interval of a single response", Of.PLACE, Dimensions.Y,
             prediction(it -> it.predictionInterval().map(Interval::low))),
-    SINGLE_HIGH("upper end of the interval of a single response", Of.PLACE, Measured.Y,
+    SINGLE_HIGH("upper end of the interval of a single response", Of.PLACE, Dimensions.Y,
             prediction(it -> it.predictionInterval().map(Interval::high)));
 
     /** What else has to be said for a value to be known. */
@@ -135,10 +136,10 @@ public enum Quantity {
     private final String title;
     private final String prompt;
     private final Of of;
-    private final Measured measured;
+    private final Dimensions measured;
     private final Worked worked;
 
-    Quantity(String words, String title, String prompt, Of of, Measured measured, Worked worked) {
+    Quantity(String words, String title, String prompt, Of of, Dimensions measured, Worked worked) {
         this.words = words;
         this.title = title;
         this.prompt = prompt;
@@ -147,7 +148,7 @@ public enum Quantity {
         this.worked = worked;
     }
 
-    Quantity(String words, Of of, Measured measured, Worked worked) {
+    Quantity(String words, Of of, Dimensions measured, Worked worked) {
         this(words, "Read the " + words, "What is the " + words + "?", of, measured, worked);
     }
 
@@ -171,7 +172,7 @@ public enum Quantity {
     }
 
     /** What it is measured in. */
-    public Measured measured() {
+    public Dimensions measured() {
         return measured;
     }
 

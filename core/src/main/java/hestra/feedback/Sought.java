@@ -18,7 +18,7 @@ public sealed interface Sought {
     }
 
     /** What it is measured in. */
-    Measured measured();
+    Dimensions measured();
 
     /** A value of the data or of a curve. */
     record Value(Reading reading) implements Sought {
@@ -34,7 +34,7 @@ public sealed interface Sought {
         }
 
         @Override
-        public Measured measured() {
+        public Dimensions measured() {
             return reading.quantity().measured();
         }
     }
@@ -53,8 +53,8 @@ public sealed interface Sought {
         }
 
         @Override
-        public Measured measured() {
-            return Measured.Y;
+        public Dimensions measured() {
+            return Dimensions.Y;
         }
     }
 
@@ -72,8 +72,8 @@ public sealed interface Sought {
         }
 
         @Override
-        public Measured measured() {
-            return Measured.X;
+        public Dimensions measured() {
+            return Dimensions.X;
         }
     }
 
@@ -85,8 +85,8 @@ public sealed interface Sought {
         }
 
         @Override
-        public Measured measured() {
-            return Measured.OPEN;
+        public Dimensions measured() {
+            return Dimensions.OPEN;
         }
     }
 
@@ -104,8 +104,8 @@ public sealed interface Sought {
         }
 
         @Override
-        public Measured measured() {
-            return Measured.OPEN;
+        public Dimensions measured() {
+            return Dimensions.OPEN;
         }
     }
 

@@ -10,10 +10,10 @@ import java.util.stream.DoubleStream;
  */
 final class WrongValues {
 
-    private final Asked asked;
+    private final NumberCriteria asked;
     private final Map<Mistake, double[]> known = new EnumMap<>(Mistake.class);
 
-    WrongValues(Asked asked) {
+    WrongValues(NumberCriteria asked) {
         this.asked = asked;
     }
 

@@ -35,7 +35,7 @@ final class CurveMarks {
     private final Scale x;
     private final Scale y;
     private final List<Mark> marks = new ArrayList<>();
-    private final List<Targets.Drawn> drawn = new ArrayList<>();
+    private final List<HitAreas.Drawn> drawn = new ArrayList<>();
 
     CurveMarks(PlotContent content, Area area) {
         this.content = content;
@@ -70,7 +70,7 @@ final class CurveMarks {
     }
 
     /** The curves as they were drawn, for finding them under the pointer. */
-    List<Targets.Drawn> drawn() {
+    List<HitAreas.Drawn> drawn() {
         return drawn;
     }
 
@@ -85,7 +85,7 @@ final class CurveMarks {
             pieces.forEach(piece -> marks.add(edged(piece)));
         }
         marks.addAll(pieces);
-        drawn.add(new Targets.Drawn(it.slot(), pieces));
+        drawn.add(new HitAreas.Drawn(it.slot(), pieces));
     }
 
     private static Mark edged(Mark piece) {

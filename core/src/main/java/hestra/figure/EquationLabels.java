@@ -43,7 +43,7 @@ final class EquationLabels {
     private final Area area;
     private final Scale x;
     private final Scale y;
-    private final List<Targets.Boxed> targets = new ArrayList<>();
+    private final List<HitAreas.Boxed> targets = new ArrayList<>();
     private final List<Area> shaded;
     private final double[] pointsX;
     private final double[] pointsY;
@@ -79,7 +79,7 @@ final class EquationLabels {
                 double size = layout.size(SIZE) * curve.label().map(LabelPlace::size).orElse(1.0);
                 Area box = curve.label().map(it -> put(it, curve, size)).orElseGet(() -> found(curve, size));
                 taken.add(box);
-                targets.add(new Targets.Boxed(new Hit.OnLabel(curve.slot()), box));
+                targets.add(new HitAreas.Boxed(new Hit.OnLabel(curve.slot()), box));
                 marks.add(new Mark.Box(box.left(), box.top(), box.width(), box.height(), 3, Ink.SURFACE, 0.86));
                 write(marks, box, curve, size);
             }
@@ -118,7 +118,7 @@ final class EquationLabels {
         return width * size;
     }
 
-    List<Targets.Boxed> targets() {
+    List<HitAreas.Boxed> targets() {
         return targets;
     }
 

@@ -33,7 +33,7 @@ public record Figure(
         List<Mark> points,
         List<Mark> front,
         Spots spots,
-        Targets targets,
+        HitAreas targets,
         OptionalDouble readingLine,
         OptionalDouble levelLine) {
 
@@ -41,7 +41,7 @@ public record Figure(
     Figure(double width, double height, Area area, Scale x, Scale y, List<Mark> ground, List<Mark> lines, List<Mark> points,
             List<Mark> front, Spots spots) {
         this(width, height, area, x, y, List.copyOf(ground), List.copyOf(lines), List.copyOf(points), List.copyOf(front), spots,
-                Targets.NONE,
+                HitAreas.NONE,
                 OptionalDouble.empty(), OptionalDouble.empty());
     }
 

@@ -100,7 +100,7 @@ public final class ResidualStrip {
         List<Mark> front = new ArrayList<>();
         Spots.Builder spots = new Spots.Builder(residuals.size());
         boolean cloudy = content.isCloudy();
-        Crowd crowd = new Crowd(cloudy ? residuals.size() : 0);
+        DensePoints crowd = new DensePoints(cloudy ? residuals.size() : 0);
         double zero = y.pixel(0);
         for (int i = 0; i < places.length; i++) {
             Point point = residuals.point(i);

@@ -91,7 +91,7 @@ public final class ScatterPlot {
             ground.add(new Mark.Outline(area.left(), area.top(), area.width(), area.height(), Stroke.solid(Ink.RULE, 1)));
         }
         legend();
-        List<Targets.Boxed> boxes = new ArrayList<>(title());
+        List<HitAreas.Boxed> boxes = new ArrayList<>(title());
         CurveMarks curves = new CurveMarks(content, area);
         drawn.addAll(curves.all());
         curvePieces.addAll(curves.drawn().stream().flatMap(it -> it.marks().stream()).flatMap(Mark::segments).toList());
@@ -114,10 +114,10 @@ public final class ScatterPlot {
         content.selection().rows().stream().limit(PlotContent.MOST_MARKS).forEach(row -> halo(row, 1.05, 1.6));
         content.hovered().ifPresent(row -> halo(row, 0.7, 1.1));
         boxes.addAll(handles());
-        ReadingMarks reading = new ReadingMarks(content, layout, area, boxes.stream().map(Targets.Boxed::box).toList());
+        ReadingMarks reading = new ReadingMarks(content, layout, area, boxes.stream().map(HitAreas.Boxed::box).toList());
         front.addAll(reading.all());
         return new Figure(layout.width(), layout.height(), area, x, y, List.copyOf(ground), List.copyOf(lines),
-                List.copyOf(points), List.copyOf(front), spots, new Targets(boxes, curves.drawn()), reading.upright(),
+                List.copyOf(points), List.copyOf(front), spots, new HitAreas(boxes, curves.drawn()), reading.upright(),
                         reading.level());
     }
 
@@ -191,14 +191,14 @@ public final class ScatterPlot {
     }
 
     /** The title, over one line or two. */
-    private List<Targets.Boxed> title() {
+    private List<HitAreas.Boxed> title() {
         for (int line = 0; line < title.size(); line++) {
             ground.add(new Mark.Label(area.left() + area.width() / 2, layout.size(TITLE_LINE * (line + 0.9)), title.get(line),
                     Face.STRONG, layout.size(TITLE),
                     Ink.INK, Anchor.MIDDLE, false));
         }
         return title.isEmpty() ? List.of()
-                : List.of(new Targets.Boxed(new Hit.OnTitle(),
+                : List.of(new HitAreas.Boxed(new Hit.OnTitle(),
                 new Area(area.left(), 0, area.width(), layout.size(TITLE_LINE * title.size()) + TOP / 2)));
     }
 
@@ -207,7 +207,7 @@ public final class ScatterPlot {
             return;
         }
         boolean cloudy = content.isCloudy();
-        Crowd crowd = new Crowd(cloudy ? content.points().size() : 0);
+        DensePoints crowd = new DensePoints(cloudy ? content.points().size() : 0);
         for (Point point : content.points()) {
             if (!x.contains(point.x()) || !y.contains(point.y())) {
                 continue;
@@ -298,8 +298,8 @@ public final class ScatterPlot {
     }
 
     /** Where the curve tried by eye is held: squares at the places that it passes through. */
-    private List<Targets.Boxed> handles() {
-        List<Targets.Boxed> boxes = new ArrayList<>();
+    private List<HitAreas.Boxed> handles() {
+        List<HitAreas.Boxed> boxes = new ArrayList<>();
         for (int i = 0; i < content.handles().places().size(); i++) {
             Trial.Handle handle = content.handles().places().get(i);
             if (x.contains(handle.x()) && y.contains(handle.y())) {
@@ -308,7 +308,7 @@ public final class ScatterPlot {
                 front.add(new Mark.Box(px - HANDLE, py - HANDLE, 2 * HANDLE, 2 * HANDLE, 0, content.handles()
                         .isInHand(i) ? Ink.TRIAL : Ink.SURFACE, 1));
                 front.add(new Mark.Outline(px - HANDLE, py - HANDLE, 2 * HANDLE, 2 * HANDLE, Stroke.solid(Ink.TRIAL, 2)));
-                boxes.add(new Targets.Boxed(new Hit.OnHandle(i),
+                boxes.add(new HitAreas.Boxed(new Hit.OnHandle(i),
                         new Area(px - HANDLE - 3, py - HANDLE - 3, 2 * HANDLE + 6, 2 * HANDLE + 6)));
             }
         }

@@ -46,22 +46,22 @@ public record Equation(String response, List<Piece> pieces) {
 
     /** The equation of a curve with the variables' names, the constant first. */
     public static Equation of(CurveOnData fit, Variable x, Variable y, NumberStyle style) {
-        return of(fit, x, y, style, EquationForm.USUAL);
+        return of(fit, x, y, style, EquationNotation.USUAL);
     }
 
     /** The equation of a curve in the form that a class uses. */
-    public static Equation of(CurveOnData fit, Variable x, Variable y, NumberStyle style, EquationForm form) {
+    public static Equation of(CurveOnData fit, Variable x, Variable y, NumberStyle style, EquationNotation form) {
         return of(fit, x, y, Precision.asked(style), form);
     }
 
     /** The same with as many digits as are needed or asked for. */
-    public static Equation of(CurveOnData fit, Variable x, Variable y, Precision precision, EquationForm form) {
+    public static Equation of(CurveOnData fit, Variable x, Variable y, Precision precision, EquationNotation form) {
         return new Equation(form.names() ? y.name() : "y",
                 new Writer(form.names() ? x.name() : "x", precision, fit, form).pieces(fit.curve()));
     }
 
     /** The equation of a curve in the letters x and ŷ, for places where names would be too long. */
-    public static Equation inLetters(CurveOnData fit, Precision precision, EquationForm form) {
+    public static Equation inLetters(CurveOnData fit, Precision precision, EquationNotation form) {
         return new Equation("ŷ", new Writer("x", precision, fit, form).pieces(fit.curve()));
     }
 
@@ -93,9 +93,9 @@ public record Equation(String response, List<Piece> pieces) {
         private final List<Coefficient> coefficients;
         private final List<Piece> pieces = new ArrayList<>();
 
-        private final EquationForm form;
+        private final EquationNotation form;
 
-        Writer(String x, Precision precision, CurveOnData fit, EquationForm form) {
+        Writer(String x, Precision precision, CurveOnData fit, EquationNotation form) {
             this.form = form;
             this.x = x;
             this.style = precision.style();
@@ -130,7 +130,7 @@ public record Equation(String response, List<Piece> pieces) {
         private void exponential() {
             figure(0);
             add(Kind.SIGN, TIMES);
-            if (form.base() == EquationForm.Base.OWN || !(value(1) > 0)) {
+            if (form.base() == EquationNotation.Base.OWN || !(value(1) > 0)) {
                 figure(1);
                 add(Kind.RAISED_NAME, x);
                 return;

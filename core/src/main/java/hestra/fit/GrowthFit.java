@@ -85,7 +85,7 @@ final class GrowthFit {
         Look look = Look.at(looked, few);
         double[] squares = Arrays.stream(rates).map(look::squares).toArray();
         double limit = Math.min(atEnd(pairs, places[0]), atEnd(pairs, places[places.length - 1]));
-        return Valleys.least(projection, rates, squares)
+        return MinimumSearch.least(projection, rates, squares)
                 .filter(it -> it.sse() <= limit * AT_LIMIT || limit == 0 && it.sse() == 0);
     }
 

@@ -89,7 +89,7 @@ final class WaveFit {
         double fastest = Math.PI * Math.min(MOST_CYCLES, (distinct - 1) / 2.0) * FAST_END;
         VariableProjection projection = new VariableProjection(Waving.COLUMNS, scaled.pairs());
         Spectrum spectrum = Spectrum.of(scaled.pairs(), projection, FIRST, STEP, fastest, MOST_POINTS);
-        Optional<Best> least = Valleys.least(projection, spectrum.rates(), spectrum.squares());
+        Optional<Best> least = MinimumSearch.least(projection, spectrum.rates(), spectrum.squares());
         double parabola = new VariableProjection(Parabola.COLUMNS, scaled.pairs()).at(0).sse();
         double fast = projection.at(fastest).sse();
         if (least.isPresent() && least.get().sse() <= Math.min(parabola, fast) * AT_LIMIT) {

@@ -56,8 +56,8 @@ public record AnswerGroup(String group, List<Student> students, Attempts first, 
     }
 
     /** Whose answers a decision on them is about. */
-    public Whom whom() {
-        return apart ? new Whom.One(students.getFirst().key()) : new Whom.Group(group);
+    public DecisionScope whom() {
+        return apart ? new DecisionScope.One(students.getFirst().key()) : new DecisionScope.Group(group);
     }
 
     /** "✓ both variables · number", "≈ all but “on average”", "✗ variables the wrong way round". */

@@ -36,13 +36,13 @@ public final class ClassKey {
      * The edition that a hand-in was done on; nothing where it was not of a published copy, or the exercise no longer knows the
      * edition.
      */
-    public Optional<Edition> edition(Script script) {
+    public Optional<Edition> edition(StudentAnswers script) {
         return script.copy().flatMap(copy -> own.issue().edition(copy.edition()));
     }
 
     /** What decides on a hand-in. */
-    public MarkingKey key(Script script) {
-        Optional<Script.Copied> copy = script.copy();
+    public MarkingKey key(StudentAnswers script) {
+        Optional<StudentAnswers.Copied> copy = script.copy();
         if (copy.isEmpty()) {
             return keys.computeIfAbsent(new Had(0, 0), _ -> MarkingKey.of(own));
         }

@@ -33,7 +33,7 @@ public final class ClassWork {
     private final Map<String, Map<String, Award>> awards = new HashMap<>();
     private final Map<String, Set<String>> commentsOn = new HashMap<>();
     /** The decisions on the marks of a task that stand, by whose answers they are about. */
-    private final Map<String, Map<Whom, List<Decision>>> decidedAt = new HashMap<>();
+    private final Map<String, Map<DecisionScope, List<Decision>>> decidedAt = new HashMap<>();
     private final Map<String, Set<String>> aloneAt = new HashMap<>();
     private final Map<String, List<AnswerGroup>> groups = new HashMap<>();
 
@@ -44,14 +44,15 @@ public final class ClassWork {
         // What has been decided at a task: little, where there are many answers.
         marking.decisions().forEach((matter, decisions) -> {
             switch (matter) {
-                case Matter.Said(String task, Whom _, String comment) ->
+                case DecisionSubject.Said(String task, DecisionScope _, String comment) ->
                         commentsOn.computeIfAbsent(task, _ -> new TreeSet<>()).add(comment);
-                case Matter.Marks(String task, Whom whom) ->
+                case DecisionSubject.Marks(String task, DecisionScope whom) ->
                         decidedAt.computeIfAbsent(task, _ -> new HashMap<>()).put(whom, decisions);
-                case Matter.Alone(String task, String student) when marking.value(matter).isPresent() ->
+                case DecisionSubject.Alone(String task, String student) when marking.value(matter).isPresent() ->
                         aloneAt.computeIfAbsent(task, _ -> new HashSet<>()).add(student);
-                case Matter.Alone _, Matter.Wording _, Matter.Apart _, Matter.Counts _, Matter.LeftOut _, Matter.LookedAgain _,
-                        Matter.Due _ -> { }
+                case DecisionSubject.Alone _, DecisionSubject.Wording _, DecisionSubject.Apart _, DecisionSubject.Counts _,
+                        DecisionSubject.LeftOut _, DecisionSubject.LookedAgain _,
+                        DecisionSubject.Due _ -> { }
             }
         });
         for (Task task : exercise.tasks()) {
@@ -84,7 +85,7 @@ public final class ClassWork {
      */
     public String listed(Student student) {
         ClassList list = exercise.issue().readers();
-        int variant = student.marked().script().copy().map(Script.Copied::variant).orElse(0);
+        int variant = student.marked().script().copy().map(StudentAnswers.Copied::variant).orElse(0);
         List<ClassList.Entry> named = list.entries().stream()
                 .filter(it -> Student.isSameName(it.name(), student.marked().script().student())).toList();
         List<ClassList.Entry> theirs = named.size() <= 1 ? named : named.stream().filter(it -> it.variant() == variant).toList();
@@ -105,9 +106,10 @@ public final class ClassWork {
         Optional<Double> decided = decided(decisions);
         List<String> comments = comments(task.id(), student, given);
         double before = decided.orElse(given.earned());
-        double off = comments.stream().mapToDouble(it -> comment(it).map(Value.Comment::off).orElse(0.0)).sum();
+        double off = comments.stream().mapToDouble(it -> comment(it).map(DecisionValue.Comment::off).orElse(0.0)).sum();
         double marks = Math.max(0, Math.min(task.terms().marks(), before) - off);
-        boolean disputed = decisions.stream().map(it -> it.value().map(value -> ((Value.Points) value).marks())).distinct()
+        boolean disputed = decisions.stream().map(it -> it.value().map(value -> ((DecisionValue.Points) value).marks()))
+                .distinct()
                 .count() > 1;
         return new Award(marks, standing(task, given, decided.isPresent(), marks), decided.isPresent(), comments,
                 disputed ? decisions : List.of());
@@ -127,11 +129,11 @@ public final class ClassWork {
     }
 
     /** From the most particular to the most general. Whoever's answer is marked by itself is in no group. */
-    private Stream<Whom> whose(Student student, String task, Attempts given) {
-        Stream<Whom> one = Stream.of(new Whom.One(student.key()));
+    private Stream<DecisionScope> whose(Student student, String task, Attempts given) {
+        Stream<DecisionScope> one = Stream.of(new DecisionScope.One(student.key()));
         boolean alone = aloneAt.getOrDefault(task, Set.of()).contains(student.key());
-        return Stream.concat(alone ? one : Stream.concat(one, Stream.of(new Whom.Group(given.group()))),
-                Stream.of(new Whom.All()));
+        return Stream.concat(alone ? one : Stream.concat(one, Stream.of(new DecisionScope.Group(given.group()))),
+                Stream.of(new DecisionScope.All()));
     }
 
     /** The marks that a person gave for a student's answer, before comments take something off. */
@@ -140,7 +142,8 @@ public final class ClassWork {
     }
 
     private static Optional<Double> decided(List<Decision> decisions) {
-        return decisions.isEmpty() ? Optional.empty() : decisions.getLast().value().map(value -> ((Value.Points) value).marks());
+        return decisions.isEmpty()
+                ? Optional.empty() : decisions.getLast().value().map(value -> ((DecisionValue.Points) value).marks());
     }
 
     /**
@@ -148,7 +151,7 @@ public final class ClassWork {
      * knowing of each other.
      */
     private List<Decision> decided(Task task, Student student, Attempts given) {
-        Map<Whom, List<Decision>> here = decidedAt.getOrDefault(task.id(), Map.of());
+        Map<DecisionScope, List<Decision>> here = decidedAt.getOrDefault(task.id(), Map.of());
         return here.isEmpty()
                 ? List.of()
                 : whose(student, task.id(), given).map(whom -> holding(here.getOrDefault(whom, List.of()), given, task))
@@ -161,7 +164,7 @@ public final class ClassWork {
      */
     private static List<Decision> holding(List<Decision> decisions, Attempts given, Task task) {
         List<Decision> holding = decisions.stream()
-                .filter(it -> it.value().isEmpty() || it.value().get() instanceof Value.Points points
+                .filter(it -> it.value().isEmpty() || it.value().get() instanceof DecisionValue.Points points
                         && points.on().holds(given, task)).toList();
         return holding.stream().allMatch(it -> it.value().isEmpty()) ? List.of() : holding;
     }
@@ -169,8 +172,8 @@ public final class ClassWork {
     private List<String> comments(String task, Student student, Attempts given) {
         Set<String> here = commentsOn.getOrDefault(task, Set.of());
         return here.isEmpty() ? List.of() : here.stream().filter(comment -> comment(comment).isPresent()
-                && whose(student, task, given).anyMatch(whom -> marking.value(new Matter.Said(task, whom, comment),
-                Value.Yes.class).filter(it -> it.on().isEmpty() || it.on().get().isOn(given)).isPresent())).toList();
+                && whose(student, task, given).anyMatch(whom -> marking.value(new DecisionSubject.Said(task, whom, comment),
+                DecisionValue.Yes.class).filter(it -> it.on().isEmpty() || it.on().get().isOn(given)).isPresent())).toList();
     }
 
     /**
@@ -180,7 +183,7 @@ public final class ClassWork {
     public List<Turned> turned(Task task) {
         List<Turned> turned = new ArrayList<>();
         decidedAt.getOrDefault(task.id(), Map.of()).forEach((whom, decisions) -> decisions.forEach(decision -> {
-            if (decision.value().orElse(null) instanceof Value.Points points) {
+            if (decision.value().orElse(null) instanceof DecisionValue.Points points) {
                 List<Student> students = roll.students().stream()
                         .filter(student -> isTurned(task, whom, points, student)).toList();
                 if (!students.isEmpty()) {
@@ -192,15 +195,16 @@ public final class ClassWork {
                 .toList();
     }
 
-    private boolean isTurned(Task task, Whom whom, Value.Points points, Student student) {
+    private boolean isTurned(Task task, DecisionScope whom, DecisionValue.Points points, Student student) {
         Attempts given = student.marked().at(task.id());
         boolean may = switch (whom) {
-            case Whom.One(String key) -> key.equals(student.key());
+            case DecisionScope.One(String key) -> key.equals(student.key());
             // The group that it stood in then may be another one now.
-            case Whom.Group _ -> !aloneAt.getOrDefault(task.id(), Set.of()).contains(student.key());
-            case Whom.All _ -> true;
+            case DecisionScope.Group _ -> !aloneAt.getOrDefault(task.id(), Set.of()).contains(student.key());
+            case DecisionScope.All _ -> true;
         };
-        boolean seen = marking.value(new Matter.LookedAgain(task.id(), student.key()), Value.Yes.class).flatMap(Value.Yes::on)
+        boolean seen = marking.value(new DecisionSubject.LookedAgain(task.id(), student.key()), DecisionValue.Yes.class)
+                .flatMap(DecisionValue.Yes::on)
                 .filter(it -> it.holds(given, task)).isPresent();
         return may && !seen && points.on().isTurned(student, task) && decided(task, student, given).isEmpty();
     }
@@ -216,14 +220,14 @@ public final class ClassWork {
     }
 
     /** The students whose answers a decision would be about. */
-    public List<Student> students(Task task, Whom whom) {
+    public List<Student> students(Task task, DecisionScope whom) {
         return roll.students().stream().filter(student -> whose(student, task.id(), student.marked().at(task.id()))
                 .anyMatch(whom::equals)).toList();
     }
 
     /** A comment by its id; nothing for one that is no more. */
-    public Optional<Value.Comment> comment(String id) {
-        return marking.value(new Matter.Wording(id), Value.Comment.class);
+    public Optional<DecisionValue.Comment> comment(String id) {
+        return marking.value(new DecisionSubject.Wording(id), DecisionValue.Comment.class);
     }
 
     /** The comments on the whole of a student's work. */
@@ -233,7 +237,7 @@ public final class ClassWork {
 
     /** All the marks that a student has earned. */
     public double total(Student student) {
-        double off = comments(student).stream().mapToDouble(it -> comment(it).map(Value.Comment::off).orElse(0.0)).sum();
+        double off = comments(student).stream().mapToDouble(it -> comment(it).map(DecisionValue.Comment::off).orElse(0.0)).sum();
         return Math.max(0, exercise.tasks().stream().mapToDouble(task -> award(student, task.id()).marks()).sum() - off);
     }
 
@@ -241,7 +245,7 @@ public final class ClassWork {
     public Map<String, Integer> usedComments() {
         Map<String, Integer> used = new TreeMap<>();
         marking.decisions().keySet().forEach(matter -> {
-            if (matter instanceof Matter.Wording(String id) && comment(id).isPresent()) {
+            if (matter instanceof DecisionSubject.Wording(String id) && comment(id).isPresent()) {
                 used.put(id, 0);
             }
         });
@@ -252,7 +256,7 @@ public final class ClassWork {
         }
         Map<String, Integer> sorted = new LinkedHashMap<>();
         used.entrySet().stream().sorted(Map.Entry.<String, Integer>comparingByValue().reversed()
-                .thenComparing(it -> comment(it.getKey()).map(Value.Comment::text).orElse("")))
+                .thenComparing(it -> comment(it.getKey()).map(DecisionValue.Comment::text).orElse("")))
                 .forEach(it -> sorted.put(it.getKey(), it.getValue()));
         return sorted;
     }
@@ -290,7 +294,8 @@ public final class ClassWork {
 
     /** Whether a student's answer is marked by itself: it was taken out of its group, or somebody decided on it. */
     public boolean isApart(Student student, Task task) {
-        List<Decision> own = decidedAt.getOrDefault(task.id(), Map.of()).getOrDefault(new Whom.One(student.key()), List.of());
+        List<Decision> own = decidedAt.getOrDefault(task.id(), Map.of())
+                .getOrDefault(new DecisionScope.One(student.key()), List.of());
         return aloneAt.getOrDefault(task.id(), Set.of()).contains(student.key())
                 || !holding(own, student.marked().at(task.id()), task).isEmpty();
     }
@@ -316,7 +321,7 @@ public final class ClassWork {
     }
 
     /** How many answers there are that a person has to read, and how many of them have been. */
-    public Reading reading() {
+    public ReadingProgress reading() {
         int all = 0;
         int done = 0;
         int groups = 0;
@@ -331,7 +336,7 @@ public final class ClassWork {
                 left += unread == 0 ? 0 : 1;
             }
         }
-        return new Reading(all, done, groups, left);
+        return new ReadingProgress(all, done, groups, left);
     }
 
     /**
@@ -342,5 +347,5 @@ public final class ClassWork {
      * @param groups how many groups they stand in
      * @param left how many groups are still to be marked
      */
-    public record Reading(int answers, int done, int groups, int left) {}
+    public record ReadingProgress(int answers, int done, int groups, int left) {}
 }

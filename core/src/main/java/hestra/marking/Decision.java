@@ -16,11 +16,11 @@ import java.util.Optional;
  * @see <a href="https://doi.org/10.1007/978-3-642-24550-3_29">M. Shapiro and others, Conflict-free replicated data types, 2011:
  *     the register that keeps concurrent values</a>
  */
-public record Decision(Matter matter, Optional<Value> value, String by, int count, Map<String, Integer> over) {
+public record Decision(DecisionSubject matter, Optional<DecisionValue> value, String by, int count, Map<String, Integer> over) {
 
     /** The order in which decisions on one matter stand: the last is the one that counts. */
     static final Comparator<Decision> ORDER = Comparator.comparingInt(Decision::count).thenComparing(Decision::by)
-            .thenComparing(it -> it.value().map(Value::toString).orElse(""));
+            .thenComparing(it -> it.value().map(DecisionValue::toString).orElse(""));
 
     public Decision {
         over = Map.copyOf(over);

@@ -48,8 +48,9 @@ public record HandIn(String student, Exercise exercise, Map<String, DataTable> t
     }
 
     /** The answers by themselves. */
-    public Script script() {
-        return new Script(student, exercise.id(), exercise.title(), exercise.copy().map(Script.Copied::of), attempts, begun,
+    public StudentAnswers script() {
+        return new StudentAnswers(student, exercise.id(), exercise.title(), exercise.copy().map(StudentAnswers.Copied::of),
+                attempts, begun,
                 pace);
     }
 

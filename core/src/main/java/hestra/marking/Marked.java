@@ -15,7 +15,7 @@ import hestra.task.Task;
  * @param script the answers
  * @param given what was given to each task of the instructor's exercise, by the id of the task, in the order of the sheet
  */
-public record Marked(Script script, Map<String, Attempts> given) {
+public record Marked(StudentAnswers script, Map<String, Attempts> given) {
 
     public Marked {
         given = Collections.unmodifiableMap(new LinkedHashMap<>(given));
@@ -25,7 +25,7 @@ public record Marked(Script script, Map<String, Attempts> given) {
      * Marks answers. Nothing in the hand-in decides what is right. A task that it does not know, or answers in another kind,
      * earns nothing.
      */
-    public static Marked of(Script script, MarkingKey key) {
+    public static Marked of(StudentAnswers script, MarkingKey key) {
         Map<String, Attempts> given = new LinkedHashMap<>();
         for (Task task : key.tasks()) {
             List<Attempt> attempts = script.attempts().getOrDefault(task.id(), List.of());

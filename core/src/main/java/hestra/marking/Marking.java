@@ -20,10 +20,10 @@ import java.util.stream.Stream;
  * @param decisions by their matter, those that no other replaces: one, or several where markers decided without knowing of each
  *     other
  */
-public record Marking(String exercise, Map<Matter, List<Decision>> decisions) {
+public record Marking(String exercise, Map<DecisionSubject, List<Decision>> decisions) {
 
     public Marking {
-        Map<Matter, List<Decision>> ordered = new LinkedHashMap<>();
+        Map<DecisionSubject, List<Decision>> ordered = new LinkedHashMap<>();
         decisions.forEach((matter, list) -> ordered.put(matter, list.stream().sorted(Decision.ORDER).toList()));
         decisions = Map.copyOf(ordered);
     }
@@ -35,7 +35,7 @@ public record Marking(String exercise, Map<Matter, List<Decision>> decisions) {
 
     /** The marking that holds these decisions. */
     public static Marking of(String exercise, Collection<Decision> all) {
-        Map<Matter, List<Decision>> live = new HashMap<>();
+        Map<DecisionSubject, List<Decision>> live = new HashMap<>();
         all.forEach(decision -> live.computeIfAbsent(decision.matter(), _ -> new ArrayList<>()).add(decision));
         live.replaceAll((_, list) -> unreplaced(list));
         return new Marking(exercise, live);
@@ -46,18 +46,18 @@ public record Marking(String exercise, Map<Matter, List<Decision>> decisions) {
     }
 
     /** What was decided; of several that stand beside each other, the one that counts until somebody decides between them. */
-    public Optional<Value> value(Matter matter) {
+    public Optional<DecisionValue> value(DecisionSubject matter) {
         List<Decision> found = decisions.getOrDefault(matter, List.of());
         return found.isEmpty() ? Optional.empty() : found.getLast().value();
     }
 
     /** What was decided, where it is of a kind. */
-    <V extends Value> Optional<V> value(Matter matter, Class<V> kind) {
+    <V extends DecisionValue> Optional<V> value(DecisionSubject matter, Class<V> kind) {
         return value(matter).filter(kind::isInstance).map(kind::cast);
     }
 
     /** With a matter decided, or a decision taken back. */
-    public Marking decide(Matter matter, Optional<Value> value, String by) {
+    public Marking decide(DecisionSubject matter, Optional<DecisionValue> value, String by) {
         List<Decision> before = decisions.getOrDefault(matter, List.of());
         if (before.size() == 1 && before.getFirst().value().equals(value) || before.isEmpty() && value.isEmpty()) {
             return this;
@@ -69,7 +69,7 @@ public record Marking(String exercise, Map<Matter, List<Decision>> decisions) {
         });
         int count = known.getOrDefault(by, 0) + 1;
         known.remove(by);
-        Map<Matter, List<Decision>> changed = new HashMap<>(decisions);
+        Map<DecisionSubject, List<Decision>> changed = new HashMap<>(decisions);
         changed.put(matter, List.of(new Decision(matter, value, by, count, known)));
         return new Marking(exercise, changed);
     }
@@ -93,8 +93,8 @@ public record Marking(String exercise, Map<Matter, List<Decision>> decisions) {
     }
 
     /** With these decisions standing beside each other at their matters, and no others. */
-    Marking disputing(Map<Matter, List<Decision>> disputed) {
-        Map<Matter, List<Decision>> changed = new HashMap<>(decisions);
+    Marking disputing(Map<DecisionSubject, List<Decision>> disputed) {
+        Map<DecisionSubject, List<Decision>> changed = new HashMap<>(decisions);
         changed.putAll(disputed);
         return new Marking(exercise, changed);
     }

@@ -27,7 +27,7 @@ public final class MarkingHistory {
      * @param before what was decided before, matter by matter
      * @param disputed the decisions that stood beside each other before, by their matter
      */
-    private record Decided(String words, List<Choice> before, Map<Matter, List<Decision>> disputed) implements Change {}
+    private record Decided(String words, List<Choice> before, Map<DecisionSubject, List<Decision>> disputed) implements Change {}
 
     /**
      * Another marking was put in.
@@ -38,14 +38,14 @@ public final class MarkingHistory {
     private record Joined(String words, Marking brought, Marking before) implements Change {}
 
     /** A matter with what is to be decided of it; nothing to take a decision back. */
-    public record Choice(Matter matter, Optional<Value> value) {
+    public record Choice(DecisionSubject matter, Optional<DecisionValue> value) {
 
-        public static Choice of(Matter matter, Value value) {
+        public static Choice of(DecisionSubject matter, DecisionValue value) {
             return new Choice(matter, Optional.of(value));
         }
 
         /** An earlier decision is taken back. */
-        public static Choice none(Matter matter) {
+        public static Choice none(DecisionSubject matter) {
             return new Choice(matter, Optional.empty());
         }
     }
@@ -154,7 +154,7 @@ public final class MarkingHistory {
 
     /** How some matters stand now. */
     private Decided asBefore(String words, List<Choice> choices) {
-        Map<Matter, List<Decision>> disputed = new HashMap<>();
+        Map<DecisionSubject, List<Decision>> disputed = new HashMap<>();
         choices.forEach(choice -> Optional.ofNullable(present.decisions().get(choice.matter())).filter(it -> it.size() > 1)
                 .ifPresent(it -> disputed.put(choice.matter(), it)));
         return new Decided(words, choices.stream()

@@ -48,14 +48,15 @@ public record Roll(List<Student> students, List<Aside> asides) {
             switch (file) {
                 case Received.Refused(String name, String why) -> asides.add(new Aside(name, why, false));
                 case Received.HandedIn(String name, long _, Marked _, String _,
-                        List<String> _) when marking.value(new Matter.LeftOut(name)).isPresent() ->
+                        List<String> _) when marking.value(new DecisionSubject.LeftOut(name)).isPresent() ->
                         asides.add(new Aside(name, LEFT_OUT, false));
                 case Received.HandedIn handedIn ->
-                        byStudent.computeIfAbsent(Student.keyOf(handedIn, marking.value(new Matter.Apart(handedIn.file()))
+                        byStudent.computeIfAbsent(Student.keyOf(handedIn,
+                                marking.value(new DecisionSubject.Apart(handedIn.file()))
                                 .isPresent()), _ -> new ArrayList<>()).add(handedIn);
             }
         }
-        Optional<Long> due = marking.value(new Matter.Due(), Value.Moment.class).map(Value.Moment::at);
+        Optional<Long> due = marking.value(new DecisionSubject.Due(), DecisionValue.Moment.class).map(DecisionValue.Moment::at);
         List<Student> students = new ArrayList<>();
         byStudent.forEach((key, all) -> entries(key, all, marking, due, asides, students));
         students.sort(Comparator.comparing(Student::name, String.CASE_INSENSITIVE_ORDER).thenComparing(Student::key));
@@ -80,7 +81,7 @@ public record Roll(List<Student> students, List<Aside> asides) {
             List<Student> students) {
         Map<Boolean, List<Received.HandedIn>> doubted = all.stream()
                 .collect(Collectors.partitioningBy(it -> it.isDoubted()
-                        && marking.value(new Matter.Counts(it.file())).isEmpty()));
+                        && marking.value(new DecisionSubject.Counts(it.file())).isEmpty()));
         if (!doubted.get(false).isEmpty()) {
             students.add(counted(key, doubted.get(false), due, asides));
         }

@@ -53,9 +53,9 @@ public record Student(String key, String name, Received.HandedIn handedIn, boole
      * a name is told by its file.
      */
     static String keyOf(Received.HandedIn handedIn, boolean apart) {
-        Script script = handedIn.marked().script();
+        StudentAnswers script = handedIn.marked().script();
         String name = plain(script.student());
-        int variant = script.copy().map(Script.Copied::variant).orElse(0);
+        int variant = script.copy().map(StudentAnswers.Copied::variant).orElse(0);
         return (name.isEmpty() ? "file " + handedIn.file() : name) + (variant > 0 ? " #" + variant : "")
                 + (apart ? " @" + handedIn.file() : "");
     }

@@ -13,7 +13,7 @@ import hestra.task.Task;
  * @param points what was given
  * @param students whose answers it was made on, which are judged otherwise now
  */
-public record Turned(Task task, Decision decision, Value.Points points, List<Student> students) {
+public record Turned(Task task, Decision decision, DecisionValue.Points points, List<Student> students) {
 
     public Turned {
         students = List.copyOf(students);

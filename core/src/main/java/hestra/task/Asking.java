@@ -4,7 +4,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 
-import hestra.feedback.Asked;
+import hestra.feedback.NumberCriteria;
 import hestra.feedback.Quantity;
 import hestra.feedback.Reading;
 import hestra.fit.Curve;
@@ -68,7 +68,7 @@ public record Asking(Optional<Curve> curve, OptionalInt row, OptionalDouble at, 
         return new Reading(quantity, ofCurve(), row, at, level.orElse(Prediction.USUAL_LEVEL));
     }
 
-    Asked.How how(Rounding rounding) {
-        return new Asked.How(rounding, unit, fromRounded);
+    NumberCriteria.How how(Rounding rounding) {
+        return new NumberCriteria.How(rounding, unit, fromRounded);
     }
 }

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-import hestra.feedback.Asked;
+import hestra.feedback.NumberCriteria;
 import hestra.feedback.NumberJudge;
 import hestra.feedback.Outcome;
 import hestra.feedback.Sought;
@@ -22,7 +22,8 @@ final class NumberAnswer {
     private NumberAnswer() {}
 
     /** The verdict on a number that is typed; where no mistake explains a wrong one, what it is not, and what to do. */
-    static Verdict judge(Attempt attempt, Truth truth, Sought what, Asked.How how, int marks, String isNot, String advice) {
+    static Verdict judge(Attempt attempt, Truth truth, Sought what, NumberCriteria.How how, int marks, String isNot,
+            String advice) {
         return switch (NumberReading.ofAnswer(attempt.answer().as(Answer.Typed.class).text(), truth.mark())) {
             case NumberReading.Blank _ -> Verdict.wrong("Type a number.");
             case NumberReading.Unreadable unreadable -> Verdict.wrong(unreadable.reason());
@@ -33,7 +34,7 @@ final class NumberAnswer {
 
     /** The mistakes that will be recognised in a number, each with what it gives. */
     static List<Key.Recognised> recognised(Truth truth, Sought what, Rounding rounding) {
-        return new NumberJudge(truth.asked(what, Asked.How.rounded(rounding))).distinguishable().stream()
+        return new NumberJudge(truth.asked(what, NumberCriteria.How.rounded(rounding))).distinguishable().stream()
                 .map(wrong -> new Key.Recognised(wrong.mistake(), truth.style().show(wrong.value(), rounding))).toList();
     }
 
@@ -51,7 +52,7 @@ final class NumberAnswer {
 
     /** A number as it might be answered, that is not right. */
     private static String example(Truth truth, Sought what, Rounding rounding) {
-        NumberJudge judge = new NumberJudge(truth.asked(what, Asked.How.rounded(rounding)));
+        NumberJudge judge = new NumberJudge(truth.asked(what, NumberCriteria.How.rounded(rounding)));
         String number = Stream.iterate(EXAMPLE, it -> it * 2).limit(MOST_EXAMPLES).map(it -> truth.style().show(it, rounding))
                 .filter(text -> NumberReading.ofAnswer(text, truth.mark()) instanceof NumberReading.Value value
                         && judge.verdict(value, 1, "", "").outcome() == Outcome.WRONG).findFirst().orElse("0");

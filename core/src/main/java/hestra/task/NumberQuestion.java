@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
-import hestra.feedback.Asked;
+import hestra.feedback.NumberCriteria;
 import hestra.feedback.NumberJudge;
 import hestra.feedback.Sought;
 import hestra.feedback.Verdict;
@@ -51,7 +51,7 @@ public record NumberQuestion(Terms terms, double key, Rounding rounding, String 
 
     @Override
     public Verdict judged(Attempt attempt, Truth truth) {
-        return NumberAnswer.judge(attempt, truth, sought(), Asked.How.rounded(rounding), terms.marks(),
+        return NumberAnswer.judge(attempt, truth, sought(), NumberCriteria.How.rounded(rounding), terms.marks(),
                 "This is not the number that is asked for.", "");
     }
 
@@ -62,7 +62,7 @@ public record NumberQuestion(Terms terms, double key, Rounding rounding, String 
 
     @Override
     public List<NumberJudge> numbers(Truth truth) {
-        return List.of(new NumberJudge(truth.asked(sought(), Asked.How.rounded(rounding))));
+        return List.of(new NumberJudge(truth.asked(sought(), NumberCriteria.How.rounded(rounding))));
     }
 
     @Override

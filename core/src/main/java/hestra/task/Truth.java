@@ -16,10 +16,10 @@ import hestra.data.PointChange;
 import hestra.data.Roles;
 import hestra.data.Row;
 import hestra.data.Variable;
-import hestra.feedback.Asked;
 import hestra.feedback.Evidence;
 import hestra.feedback.KeptPoints;
 import hestra.feedback.KeptShare;
+import hestra.feedback.NumberCriteria;
 import hestra.feedback.Sought;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberStyle;
@@ -224,12 +224,13 @@ public final class Truth {
     }
 
     /** All that decides on a number that an attempt gives. */
-    Asked asked(Sought what, Asked.How how, Attempt attempt) {
-        return new Asked(what, how, accepted(attempt), kept(attempt), counted, withSlips(), withSetAside(), x(), y());
+    NumberCriteria asked(Sought what, NumberCriteria.How how, Attempt attempt) {
+        return new NumberCriteria(what, how, accepted(attempt), kept(attempt), counted, withSlips(), withSetAside(), x(), y());
     }
 
     /** All that decides on a number, whoever gives it. */
-    Asked asked(Sought what, Asked.How how) {
-        return new Asked(what, how, List.of(evidence()), Optional.empty(), counted, withSlips(), withSetAside(), x(), y());
+    NumberCriteria asked(Sought what, NumberCriteria.How how) {
+        return new NumberCriteria(what, how, List.of(evidence()), Optional.empty(), counted, withSlips(), withSetAside(), x(),
+                y());
     }
 }

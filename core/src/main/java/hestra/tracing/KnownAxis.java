@@ -11,9 +11,9 @@ import java.util.Optional;
  * @param secondValue what it says there
  * @param logarithmic whether equal distances stand for equal ratios
  */
-public record KnownAxis(Place first, double firstValue, Place second, double secondValue, boolean logarithmic) {
+public record KnownAxis(PicturePoint first, double firstValue, PicturePoint second, double secondValue, boolean logarithmic) {
 
-    public KnownAxis withPlaces(Place newFirst, Place newSecond) {
+    public KnownAxis withPlaces(PicturePoint newFirst, PicturePoint newSecond) {
         return new KnownAxis(newFirst, firstValue, newSecond, secondValue, logarithmic);
     }
 

@@ -19,9 +19,9 @@ public record PictureAxes(KnownAxis x, KnownAxis y) {
 
     /** Axes along the left and lower edges of a picture, a tenth in, from 0 to 10 each: to be dragged to where they belong. */
     public static PictureAxes within(double width, double height) {
-        Place corner = new Place(width * 0.1, height * 0.9);
-        return new PictureAxes(new KnownAxis(corner, 0, new Place(width * 0.9, height * 0.9), 10, false),
-                new KnownAxis(corner, 0, new Place(width * 0.1, height * 0.1), 10, false));
+        PicturePoint corner = new PicturePoint(width * 0.1, height * 0.9);
+        return new PictureAxes(new KnownAxis(corner, 0, new PicturePoint(width * 0.9, height * 0.9), 10, false),
+                new KnownAxis(corner, 0, new PicturePoint(width * 0.1, height * 0.1), 10, false));
     }
 
     /** Why places cannot be read, as a sentence; nothing where they can. */
@@ -43,7 +43,7 @@ public record PictureAxes(KnownAxis x, KnownAxis y) {
     }
 
     /** What a place means; only where there is no {@linkplain #problem problem}. */
-    public Value at(Place place) {
+    public Value at(PicturePoint place) {
         return new Value(x.value(share(place, x.first(), true)), y.value(share(place, y.first(), false)));
     }
 
@@ -51,7 +51,7 @@ public record PictureAxes(KnownAxis x, KnownAxis y) {
      * How far along one axis a place lies from a point on it, in lengths between its two known points, measured parallel to the
      * other.
      */
-    private double share(Place place, Place from, boolean alongX) {
+    private double share(PicturePoint place, PicturePoint from, boolean alongX) {
         double ux = x.second().x() - x.first().x();
         double uy = x.second().y() - x.first().y();
         double wx = y.second().x() - y.first().x();
@@ -63,17 +63,17 @@ public record PictureAxes(KnownAxis x, KnownAxis y) {
     }
 
     /** The decimal places that x is read with: one pixel changes the last of them. */
-    public int placesX(Place at) {
+    public int placesX(PicturePoint at) {
         return places(perPixel(at, true));
     }
 
     /** The decimal places that y is read with. */
-    public int placesY(Place at) {
+    public int placesY(PicturePoint at) {
         return places(perPixel(at, false));
     }
 
     /** By how much a value changes on one pixel along its axis. */
-    private double perPixel(Place at, boolean alongX) {
+    private double perPixel(PicturePoint at, boolean alongX) {
         KnownAxis axis = alongX ? x : y;
         double dx = axis.second().x() - axis.first().x();
         double dy = axis.second().y() - axis.first().y();

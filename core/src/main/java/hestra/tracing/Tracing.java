@@ -14,7 +14,7 @@ import hestra.numbers.Rounding;
  * @param axes what places mean
  * @param points the points, in the order in which they were placed
  */
-public record Tracing(PictureAxes axes, List<Place> points) {
+public record Tracing(PictureAxes axes, List<PicturePoint> points) {
 
     /** The most points that are placed by hand. */
     public static final int MOST_POINTS = 5_000;
@@ -28,20 +28,20 @@ public record Tracing(PictureAxes axes, List<Place> points) {
     }
 
     /** With one more point. */
-    public Tracing with(Place place) {
-        List<Place> more = new ArrayList<>(points);
+    public Tracing with(PicturePoint place) {
+        List<PicturePoint> more = new ArrayList<>(points);
         more.add(place);
         return new Tracing(axes, more);
     }
 
-    public Tracing withMoved(int index, Place place) {
-        List<Place> moved = new ArrayList<>(points);
+    public Tracing withMoved(int index, PicturePoint place) {
+        List<PicturePoint> moved = new ArrayList<>(points);
         moved.set(index, place);
         return new Tracing(axes, moved);
     }
 
     public Tracing without(int index) {
-        List<Place> fewer = new ArrayList<>(points);
+        List<PicturePoint> fewer = new ArrayList<>(points);
         fewer.remove(index);
         return new Tracing(axes, fewer);
     }

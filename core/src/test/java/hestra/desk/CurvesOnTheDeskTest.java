@@ -21,7 +21,7 @@ import hestra.figure.Slot;
 import hestra.figure.Spacing;
 import hestra.fit.Curve;
 import hestra.fit.Curve.FittedOn;
-import hestra.fit.EquationForm;
+import hestra.fit.EquationNotation;
 import hestra.fit.LeastSquares;
 import hestra.fit.Trial;
 import hestra.task.Aid;
@@ -215,7 +215,7 @@ class CurvesOnTheDeskTest {
 
     @Test
     void whatMayBeDoneToPointsIsTheExercisesChoice() {
-        Desk fixed = ruled(new PlotRules(Set.of(), EquationForm.USUAL));
+        Desk fixed = ruled(new PlotRules(Set.of(), EquationNotation.USUAL));
         assertThat(after(fixed, new WorkEdit.MovePoint(0, 3, 3, 1), new WorkEdit.AddPoint(3, 3),
                 new WorkEdit.RemovePoints(List.of(0)))).isEqualTo(fixed);
         Desk free = ruled(PlotRules.USUAL.with(PointChange.ADD, true));
@@ -229,9 +229,10 @@ class CurvesOnTheDeskTest {
     @Test
     void equationsAreWrittenAsTheClassWritesThem() {
         // Sxy 20.6 and Sxx 40 give the slope 0.515, and the means 6 and 5.04 the intercept 1.95.
-        for (Map.Entry<EquationForm, String> form : Map.of(EquationForm.USUAL, "length = 1.950 + 0.5150 · days",
-                new EquationForm(false, true), "length = 0.5150 · days + 1.950",
-                new EquationForm(true, false), "y = 1.950 + 0.5150 · x", new EquationForm(false, false), "y = 0.5150 · x + 1.950")
+        for (Map.Entry<EquationNotation, String> form : Map.of(EquationNotation.USUAL, "length = 1.950 + 0.5150 · days",
+                new EquationNotation(false, true), "length = 0.5150 · days + 1.950",
+                new EquationNotation(true, false), "y = 1.950 + 0.5150 · x", new EquationNotation(false, false),
+                        "y = 0.5150 · x + 1.950")
                         .entrySet()) {
             Findings findings = Findings.of(ruled(PlotRules.USUAL.with(form.getKey())));
             assertThat(findings.equation(findings.curveInHand().orElseThrow()).plain()).isEqualTo(form.getValue());

@@ -39,7 +39,7 @@ import hestra.figure.Spacing;
 import hestra.figure.StripKind;
 import hestra.fit.Curve;
 import hestra.fit.Curve.FittedOn;
-import hestra.fit.EquationForm;
+import hestra.fit.EquationNotation;
 import hestra.fit.Term;
 import hestra.fit.Trial;
 import hestra.recipe.Parameter;
@@ -56,7 +56,7 @@ import hestra.task.Task;
 import hestra.task.Terms;
 import hestra.task.Trust;
 import hestra.tracing.PictureAxes;
-import hestra.tracing.Place;
+import hestra.tracing.PicturePoint;
 import hestra.tracing.Tracing;
 import hestra.working.CalculationLine;
 
@@ -91,7 +91,7 @@ public final class RandomEdits {
             case 7, 8 -> new WorkEdit.MovePoint(row(Kelp.work(desk).table()), number(), number(), random.nextInt(3));
             case 9 -> switch (random.nextInt(5)) {
                 case 2 -> new WorkEdit.ReadPicture(new Tracing(PictureAxes.within(200, 100),
-                        List.of(new Place(number(), number()))), random.nextInt(3));
+                        List.of(new PicturePoint(number(), number()))), random.nextInt(3));
                 case 0 -> new WorkEdit.PlayAgain(random.nextInt(4));
                 case 1 -> new WorkEdit.PutBack();
                 default -> new WorkEdit.AddPoint(number(), number());
@@ -110,7 +110,8 @@ public final class RandomEdits {
                             roles(desk));
             case 20 -> random.nextBoolean() ? new PartEdit.WriteRoles(roles(desk)) : new PartEdit.WriteHeld(some(Aid.class));
             case 21 -> new PartEdit.WriteRules(new PlotRules(some(PointChange.class),
-                    new EquationForm(random.nextBoolean(), random.nextBoolean())).with(KeptShare.values()[random.nextInt(3)]));
+                    new EquationNotation(random.nextBoolean(), random.nextBoolean()))
+                            .with(KeptShare.values()[random.nextInt(3)]));
             case 22 -> taskEdit(desk);
             case 23 -> new Edit.Pasted(random.nextInt(4),
                     random.nextBoolean()
@@ -221,8 +222,8 @@ public final class RandomEdits {
         Slot slot = one(Slot.values());
         OptionalDouble place = random.nextInt(4) == 0 ? OptionalDouble.empty() : OptionalDouble.of(number());
         return switch (random.nextInt(19)) {
-            case 16 -> new PlotEdit.ShowForm(new EquationForm(random.nextBoolean(), random.nextBoolean(),
-                    one(EquationForm.Base.values())));
+            case 16 -> new PlotEdit.ShowForm(new EquationNotation(random.nextBoolean(), random.nextBoolean(),
+                    one(EquationNotation.Base.values())));
             case 17 -> new PlotEdit.ShowLevel(random.nextInt(4) == 0 ? number() : 0.5 + random.nextDouble() / 2);
             case 18 -> new PlotEdit.DressPlot(Dress.USUAL.withPoints(one(Hue.values()))
                     .with(slot, one(Hue.values())).with(one(Sign.values())));

@@ -235,7 +235,8 @@ class RecognitionBarTest {
 
     private static NumberJudge judge(Sought what, Textbook data, Rounding rounding) {
         Evidence evidence = Evidence.of(Pairs.of(data.x(), data.y()));
-        return new NumberJudge(new Asked(what, Asked.How.rounded(rounding), List.of(evidence), Optional.empty(), KeptPoints.FULL,
+        return new NumberJudge(new NumberCriteria(what, NumberCriteria.How.rounded(rounding), List.of(evidence), Optional.empty(),
+                KeptPoints.FULL,
                 Optional.empty(), Optional.empty(), X, Y));
     }
 

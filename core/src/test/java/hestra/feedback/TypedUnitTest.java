@@ -27,7 +27,8 @@ class TypedUnitTest {
     private static final Pairs PAIRS = Pairs.of(new double[] {1, 2, 3, 4, 5}, new double[] {3.288, 3.576, 3.864, 4.152, 4.44});
 
     private static NumberJudge.Finding judge(Quantity quantity, Variable x, Variable y, String text, boolean unit) {
-        Asked asked = new Asked(new Sought.Value(quantity), new Asked.How(new Rounding.Places(3), unit, false),
+        NumberCriteria asked = new NumberCriteria(new Sought.Value(quantity),
+                new NumberCriteria.How(new Rounding.Places(3), unit, false),
                 List.of(Evidence.of(PAIRS)), Optional.empty(), KeptPoints.FULL, Optional.empty(), Optional.empty(), x, y);
         return new NumberJudge(asked).judge((NumberReading.Value) NumberReading.ofAnswer(text, DecimalMark.POINT));
     }

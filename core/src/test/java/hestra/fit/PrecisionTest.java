@@ -33,7 +33,7 @@ class PrecisionTest {
     }
 
     private static String equation(CurveFit fit, Pairs pairs) {
-        return Equation.of(fit, X, Y, needed(pairs), EquationForm.USUAL).plain();
+        return Equation.of(fit, X, Y, needed(pairs), EquationNotation.USUAL).plain();
     }
 
     /** The numbers of an equation in the order in which they are written, signs before them included. */
@@ -61,7 +61,7 @@ class PrecisionTest {
         }
         String predicted = needed(pairs).predicted(line.fitted(2015).orElseThrow());
         assertThat(Double.parseDouble(predicted)).isCloseTo(line.fitted(2015).orElseThrow(), within(0.05));
-        assertThat(Equation.of(line, X, Y, Precision.asked(NumberStyle.STANDARD), EquationForm.USUAL).plain())
+        assertThat(Equation.of(line, X, Y, Precision.asked(NumberStyle.STANDARD), EquationNotation.USUAL).plain())
                 .as("four digits where four are asked").matches("y = \u2212\\d{3}\\d{3} \\+ \\d{3}\\.\\d · x");
     }
 

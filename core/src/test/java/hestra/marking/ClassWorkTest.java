@@ -54,7 +54,7 @@ class ClassWorkTest {
         for (String number : numbers) {
             read.add(attempt(new Answer.Typed(number)));
         }
-        Script script = new Script(student, EXERCISE.id(), "Kelp", Optional.empty(),
+        StudentAnswers script = new StudentAnswers(student, EXERCISE.id(), "Kelp", Optional.empty(),
                 Map.of("read", read, "explain",
                         sentence.isEmpty() ? List.of() : List.of(attempt(new Answer.Sentence(sentence)))), 1,
                 Optional.of(new Pace(0, at, Math.min(3600, 60 * at), Map.of())));
@@ -77,16 +77,16 @@ class ClassWorkTest {
     }
 
     /** Marks given for answers as they are. */
-    private static Marking give(ClassWork work, Task task, Whom whom, double marks, String by) {
-        return work.marking().decide(new Matter.Marks(task.id(), whom),
-                Optional.of(new Value.Points(marks, Ground.of(task, work.students(task, whom)))), by);
+    private static Marking give(ClassWork work, Task task, DecisionScope whom, double marks, String by) {
+        return work.marking().decide(new DecisionSubject.Marks(task.id(), whom),
+                Optional.of(new DecisionValue.Points(marks, Ground.of(task, work.students(task, whom)))), by);
     }
 
     /** A marking that was made when the task had more marks, or that came from elsewhere. */
     @Test
     void nobodyGetsMoreMarksThanATaskHas() {
         handIn("Ida", "", "0.52");
-        ClassWork work = work(give(work(), READ, new Whom.All(), 99, "ann"));
+        ClassWork work = work(give(work(), READ, new DecisionScope.All(), 99, "ann"));
         assertThat(work.award(student(work, "Ida"), READ.id()).marks()).isEqualTo(READ.terms().marks());
         assertThat(work.total(student(work, "Ida"))).isLessThanOrEqualTo(work.exercise().marks());
     }
@@ -118,12 +118,12 @@ class ClassWorkTest {
         assertThat(work.groups(EXPLAIN).getFirst().students()).extracting(Student::name).containsExactly("Ida", "Pim");
         assertThat(work.award(student(work, "Ida"), "explain")).extracting(Award::marks, Award::standing, Award::decided)
                 .containsExactly(6.0, Standing.UNREAD, false);
-        assertThat(work.reading()).isEqualTo(new ClassWork.Reading(3, 0, 2, 2));
-        Whom group = work.groups(EXPLAIN).getFirst().whom();
+        assertThat(work.reading()).isEqualTo(new ClassWork.ReadingProgress(3, 0, 2, 2));
+        DecisionScope group = work.groups(EXPLAIN).getFirst().whom();
         ClassWork read = work(give(work, EXPLAIN, group, 5, "ann"));
         assertThat(read.award(student(read, "Pim"), "explain")).extracting(Award::marks, Award::standing, Award::decided)
                 .containsExactly(5.0, Standing.NEARLY, true);
-        assertThat(read.reading()).isEqualTo(new ClassWork.Reading(3, 2, 2, 1));
+        assertThat(read.reading()).isEqualTo(new ClassWork.ReadingProgress(3, 2, 2, 1));
     }
 
     @Test
@@ -131,13 +131,13 @@ class ClassWorkTest {
         handIn("Ida", "", "0.9");
         handIn("Pim", "", "0.9");
         handIn("Tove", "", "7");
-        Marking all = give(work(), READ, new Whom.All(), 1, "ann");
+        Marking all = give(work(), READ, new DecisionScope.All(), 1, "ann");
         ClassWork work = work(all);
         assertThat(work.roll().students()).allSatisfy(student -> assertThat(work.award(student, "read").marks()).isEqualTo(1));
         Marking group = give(work, READ, work.groups(READ).getFirst().whom(), 2, "ann");
         assertThat(work(group).award(student(work, "Ida"), "read").marks()).isEqualTo(2);
         assertThat(work(group).award(student(work, "Tove"), "read").marks()).isEqualTo(1);
-        ClassWork one = work(give(work(group), READ, new Whom.One(student(work, "Ida").key()), 0, "ann"));
+        ClassWork one = work(give(work(group), READ, new DecisionScope.One(student(work, "Ida").key()), 0, "ann"));
         assertThat(one.award(student(one, "Ida"), "read").marks()).isZero();
         assertThat(one.award(student(one, "Pim"), "read").marks()).isEqualTo(2);
         assertThat(one.groups(READ)).as("taken out, it stands alone").filteredOn(AnswerGroup::apart).singleElement()
@@ -150,18 +150,21 @@ class ClassWorkTest {
         handIn("Pim", "", "0.52");
         handIn("Tove", "", "0.9");
         Marking marking = Marking.none(EXERCISE.id())
-                .decide(new Matter.Wording("a"), Optional.of(new Value.Comment("no unit", 0.5)), "ann")
-                .decide(new Matter.Wording("b"), Optional.of(new Value.Comment("late", 1)), "ann")
-                .decide(new Matter.Said("read", new Whom.Group("right"), "a"), Optional.of(new Value.Yes()), "ann");
+                .decide(new DecisionSubject.Wording("a"), Optional.of(new DecisionValue.Comment("no unit", 0.5)), "ann")
+                .decide(new DecisionSubject.Wording("b"), Optional.of(new DecisionValue.Comment("late", 1)), "ann")
+                .decide(new DecisionSubject.Said("read", new DecisionScope.Group("right"), "a"),
+                Optional.of(new DecisionValue.Yes()), "ann");
         ClassWork work = work(marking);
         Student ida = student(work, "Ida");
         assertThat(work.award(ida, "read")).extracting(Award::marks, Award::comments).containsExactly(1.5, List.of("a"));
         assertThat(work.award(student(work, "Tove"), "read").comments()).isEmpty();
         assertThat(work.usedComments()).containsExactly(Map.entry("a", 2), Map.entry("b", 0));
-        ClassWork whole = work(marking.decide(new Matter.Said("", new Whom.One(ida.key()), "b"), Optional.of(new Value.Yes()),
+        ClassWork whole = work(marking.decide(new DecisionSubject.Said("", new DecisionScope.One(ida.key()), "b"),
+                Optional.of(new DecisionValue.Yes()),
                 "ann"));
         assertThat(whole.total(student(whole, "Ida"))).isEqualTo(0.5);
-        ClassWork reworded = work(marking.decide(new Matter.Wording("a"), Optional.of(new Value.Comment("write the unit", 0)),
+        ClassWork reworded = work(marking.decide(new DecisionSubject.Wording("a"),
+                Optional.of(new DecisionValue.Comment("write the unit", 0)),
                 "ann"));
         assertThat(reworded.award(student(reworded, "Pim"), "read").marks()).as("changed in one place").isEqualTo(2);
     }
@@ -176,7 +179,8 @@ class ClassWorkTest {
         assertThat(work.roll().students()).extracting(Student::name).containsExactly("Ida Fenn", "Pim");
         assertThat(work.roll().students().getFirst().handedIn().file()).isEqualTo("3.handin");
         assertThat(work.roll().asides()).hasSize(2);
-        ClassWork due = work(Marking.none(EXERCISE.id()).decide(new Matter.Due(), Optional.of(new Value.Moment(250)), "ann"));
+        ClassWork due = work(Marking.none(EXERCISE.id())
+                .decide(new DecisionSubject.Due(), Optional.of(new DecisionValue.Moment(250)), "ann"));
         Student ida = due.roll().students().getFirst();
         assertThat(ida.handedIn().file()).isEqualTo("2.handin");
         assertThat(ida.late()).isFalse();
@@ -184,7 +188,7 @@ class ClassWorkTest {
         assertThat(due.roll().asides()).allMatch(Roll.Aside::another).extracting(Roll.Aside::why)
                 .anyMatch(why -> why.startsWith("Handed in late")).anyMatch(why -> why.startsWith("An earlier"));
         ClassWork two = work(Marking.none(EXERCISE.id())
-                .decide(new Matter.Apart("1.handin"), Optional.of(new Value.Yes()), "ann"));
+                .decide(new DecisionSubject.Apart("1.handin"), Optional.of(new DecisionValue.Yes()), "ann"));
         assertThat(two.roll().students()).as("two of one name").extracting(Student::name)
                 .containsExactly("Ida Fenn (1)", "Ida Fenn (2)", "Pim");
     }
@@ -202,11 +206,13 @@ class ClassWorkTest {
         ClassWork both = work();
         assertThat(both.roll().students()).extracting(Student::name).containsExactly("Ida (1)", "Ida (2)");
         assertThat(both.award(both.roll().students().getFirst(), "read").marks()).as("the real one").isEqualTo(2);
-        ClassWork theirs = work(both.marking().decide(new Matter.Counts("2.handin"), Optional.of(new Value.Yes()), "ann"));
+        ClassWork theirs = work(both.marking().decide(new DecisionSubject.Counts("2.handin"),
+                Optional.of(new DecisionValue.Yes()), "ann"));
         assertThat(theirs.roll().students()).as("like any other, by the time of its file").singleElement()
                 .satisfies(it -> assertThat(it.handedIn().file()).isEqualTo("1.handin"));
         assertThat(theirs.roll().asides()).singleElement().satisfies(it -> assertThat(it.file()).isEqualTo("2.handin"));
-        ClassWork without = work(both.marking().decide(new Matter.LeftOut("2.handin"), Optional.of(new Value.Yes()), "ann"));
+        ClassWork without = work(both.marking().decide(new DecisionSubject.LeftOut("2.handin"),
+                Optional.of(new DecisionValue.Yes()), "ann"));
         assertThat(without.roll().students()).singleElement()
                 .satisfies(it -> assertThat(it.handedIn().file()).isEqualTo("1.handin"));
         assertThat(without.roll().asides()).singleElement().satisfies(it -> assertThat(it.isLeftOut()).isTrue());
@@ -218,7 +224,7 @@ class ClassWorkTest {
         Map<Set<Integer>, Double> kept = Map.of(Set.of(2, 3, 4), 0.0, Set.of(4), 2.0);
         Map<Set<Integer>, String> values = Map.of(Set.of(2, 3, 4), "0.40", Set.of(4), "0.49");
         kept.forEach((aside, marks) -> {
-            Script script = new Script("Ida", EXERCISE.id(), "Kelp", Optional.empty(),
+            StudentAnswers script = new StudentAnswers("Ida", EXERCISE.id(), "Kelp", Optional.empty(),
                     Map.of("read", List.of(new Attempt(new Answer.Typed(values.get(aside)), aside))), 1, Optional.empty());
             assertThat(Marked.of(script, KEY.key(script)).at("read").earned()).as("%s", aside).isEqualTo(marks);
             assertThat(Marked.of(script, KEY.key(script)).at("read").inWords())
@@ -230,7 +236,8 @@ class ClassWorkTest {
     void whoHandsInAtTheVerySecondIsInTime() {
         handIn("Ida", 250, "", "0.52");
         handIn("Pim", 251, "", "0.52");
-        ClassWork work = work(Marking.none(EXERCISE.id()).decide(new Matter.Due(), Optional.of(new Value.Moment(250)), "ann"));
+        ClassWork work = work(Marking.none(EXERCISE.id())
+                .decide(new DecisionSubject.Due(), Optional.of(new DecisionValue.Moment(250)), "ann"));
         assertThat(student(work, "Ida").late()).isFalse();
         assertThat(student(work, "Pim").late()).isTrue();
         handIn("Ida", 251, "", "7");
@@ -276,7 +283,7 @@ class ClassWorkTest {
     void whatIsBeyondTheLastTryOrOfAnotherKindCountsForNothing() {
         handIn("Ida", "", "7", "8", "9", "0.52");
         assertThat(work().award(work().roll().students().getFirst(), "read").marks()).as("three tries").isZero();
-        Script odd = new Script("Odd", EXERCISE.id(), "Kelp", Optional.empty(),
+        StudentAnswers odd = new StudentAnswers("Odd", EXERCISE.id(), "Kelp", Optional.empty(),
                 Map.of("read", List.of(attempt(new Answer.RolesChosen(Optional.of(Roles.FIRST_EXPLAINS))))), 1, Optional.empty());
         assertThat(Marked.of(odd, KEY.key(odd)).at("read").isEmpty()).isTrue();
         assertThat(Marked.of(odd, KEY.key(odd)).at("gone")).isEqualTo(Attempts.NONE);
@@ -303,7 +310,7 @@ class ClassWorkTest {
                 Kelp.read(Quantity.INTERCEPT, new Rounding.Places(2))
                 .with(Kelp.read(Quantity.INTERCEPT, new Rounding.Places(2)).terms().withId("other")));
         // Each takes the other's value: 1.95 for the slope of 0.515, 0.52 for the intercept of 1.95.
-        Script script = new Script("Ida", "kelp", "Kelp", Optional.empty(),
+        StudentAnswers script = new StudentAnswers("Ida", "kelp", "Kelp", Optional.empty(),
                 Map.of("read", List.of(attempt(new Answer.Typed("1.95"))), "other", List.of(attempt(new Answer.Typed("0.52")))),
                 1, Optional.empty());
         Marked marked = Marked.of(script, MarkingKey.of(two));
@@ -331,7 +338,7 @@ class ClassWorkTest {
                     .map(it -> it.split(" ")).map(it -> Row.of(Cell.of(it[0], DecimalMark.POINT),
                             Cell.of(it[1], DecimalMark.POINT))).toList());
             Exercise copy = byEye().withFirst(part -> part.withData(data));
-            Script script = new Script("student " + middle, copy.id(), "Kelp", Optional.empty(),
+            StudentAnswers script = new StudentAnswers("student " + middle, copy.id(), "Kelp", Optional.empty(),
                     Map.of("eye", List.of(attempt(new Answer.Placed(Optional.of(level))))), 1, Optional.empty());
             files.add(new Received.HandedIn(middle + ".handin", 0, Marked.of(script, MarkingKey.of(copy)), ""));
         }

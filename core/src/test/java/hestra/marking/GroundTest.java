@@ -40,7 +40,8 @@ class GroundTest {
         List<Received> files = new ArrayList<>();
         answers.forEach((name, text) -> {
             List<Attempt> made = text.isEmpty() ? List.of() : List.of(new Attempt(new Answer.Typed(text), Set.of()));
-            Script script = new Script(name, exercise.id(), "Kelp", Optional.empty(), Map.of("read", made), 1, Optional.empty());
+            StudentAnswers script = new StudentAnswers(name, exercise.id(), "Kelp", Optional.empty(), Map.of("read", made), 1,
+                    Optional.empty());
             files.add(new Received.HandedIn(name + ".handin", 0,
                     Marked.of(script, keys.computeIfAbsent(exercise, MarkingKey::of)), ""));
         });
@@ -55,9 +56,9 @@ class GroundTest {
         return work.exercise().tasks().getFirst();
     }
 
-    private static Marking give(ClassWork work, Whom whom, double marks, String by) {
+    private static Marking give(ClassWork work, DecisionScope whom, double marks, String by) {
         Task task = task(work);
-        return work.marking().decide(new Matter.Marks("read", whom), Optional.of(new Value.Points(marks,
+        return work.marking().decide(new DecisionSubject.Marks("read", whom), Optional.of(new DecisionValue.Points(marks,
                 Ground.of(task, work.students(task, whom)))), by);
     }
 
@@ -73,7 +74,7 @@ class GroundTest {
     void nothingIsCarriedToThoseWhoAreRightUnderAnotherKey() {
         answers.put("Ida", "0.52");
         answers.put("Pim", "1.95");
-        Marking noneForRight = give(work(), new Whom.Group("right"), 0, "ann");
+        Marking noneForRight = give(work(), new DecisionScope.Group("right"), 0, "ann");
         assertThat(marks(work(SLOPE, noneForRight), "Ida")).isZero();
         ClassWork changed = work(INTERCEPT, noneForRight);
         assertThat(marks(changed, "Pim")).as("right now").isEqualTo(2);
@@ -90,7 +91,7 @@ class GroundTest {
     @Test
     void whoeverAnswersLaterInOtherWordsIsNotDecidedAndInTheSameWordsIs() {
         answers.put("Ida", "0.52");
-        Marking marking = give(work(), new Whom.Group("right"), 1, "ann");
+        Marking marking = give(work(), new DecisionScope.Group("right"), 1, "ann");
         answers.put("Pim", "0.52");
         answers.put("Tove", "0.52 cm per day");
         ClassWork later = work(SLOPE, marking);
@@ -102,7 +103,7 @@ class GroundTest {
     @Test
     void aGroupThatOthersJoinIsNotDone() {
         answers.put("Ida", "0.52");
-        Marking marking = give(work(), new Whom.Group("right"), 1, "ann");
+        Marking marking = give(work(), new DecisionScope.Group("right"), 1, "ann");
         answers.put("Adam", "0.52 cm per day");
         ClassWork later = work(SLOPE, marking);
         AnswerGroup group = later.groups(task(later)).getFirst();
@@ -116,11 +117,11 @@ class GroundTest {
     void lettingGoTakesNobodysDecision() {
         answers.put("Ida", "0.52");
         ClassWork slope = work();
-        Marking marking = give(slope, new Whom.Group("right"), 1, "bo");
+        Marking marking = give(slope, new DecisionScope.Group("right"), 1, "bo");
         ClassWork changed = work(INTERCEPT, marking);
         Student ida = student(changed, "Ida");
-        Marking seen = marking.decide(new Matter.LookedAgain("read", ida.key()),
-                Optional.of(new Value.Yes(Optional.of(Ground.of(task(changed), List.of(ida))))), "ann");
+        Marking seen = marking.decide(new DecisionSubject.LookedAgain("read", ida.key()),
+                Optional.of(new DecisionValue.Yes(Optional.of(Ground.of(task(changed), List.of(ida))))), "ann");
         assertThat(work(INTERCEPT, seen).turned(task(changed))).isEmpty();
         assertThat(marks(work(SLOPE, seen), "Ida")).as("under the key of then it stands").isEqualTo(1);
         assertThat(work(OF_FOUR, seen).turned(OF_FOUR.tasks().getFirst()))
@@ -131,7 +132,7 @@ class GroundTest {
     void aStudentWhoHandsInAgainIsNotHeldToWhatWasDecidedOnAnotherAnswer() {
         answers.put("Ida", "7");
         ClassWork first = work();
-        Marking marking = give(first, new Whom.One(student(first, "Ida").key()), 1, "ann");
+        Marking marking = give(first, new DecisionScope.One(student(first, "Ida").key()), 1, "ann");
         answers.put("Ida", "0.52");
         ClassWork again = work(SLOPE, marking);
         assertThat(marks(again, "Ida")).isEqualTo(2);
@@ -141,7 +142,7 @@ class GroundTest {
     @Test
     void marksThatWereRaisedAskWhetherToScale() {
         answers.put("Ida", "0.9");
-        Marking marking = give(work(), new Whom.All(), 1, "ann");
+        Marking marking = give(work(), new DecisionScope.All(), 1, "ann");
         ClassWork raised = work(OF_FOUR, marking);
         assertThat(marks(raised, "Ida")).as("as Hestra has it until somebody says").isZero();
         assertThat(raised.turned(task(raised))).singleElement().satisfies(it -> {
@@ -156,15 +157,15 @@ class GroundTest {
         answers.put("Pim", "0.9");
         ClassWork work = work();
         Student ida = student(work, "Ida");
-        Whom group = work.groups(task(work)).getFirst().whom();
+        DecisionScope group = work.groups(task(work)).getFirst().whom();
         Marking alone = give(work, group, 1, "ann")
-                .decide(new Matter.Alone("read", ida.key()), Optional.of(new Value.Yes()), "ann");
+                .decide(new DecisionSubject.Alone("read", ida.key()), Optional.of(new DecisionValue.Yes()), "ann");
         ClassWork apart = work(SLOPE, alone);
         assertThat(apart.award(student(apart, "Ida"), "read"))
                 .extracting(Award::decided, Award::marks).containsExactly(false, 0.0);
         assertThat(marks(apart, "Pim")).isEqualTo(1);
         assertThat(apart.groups(task(apart))).filteredOn(AnswerGroup::apart).singleElement().extracting(AnswerGroup::whom)
-                .isEqualTo(new Whom.One(ida.key()));
+                .isEqualTo(new DecisionScope.One(ida.key()));
         assertThat(apart.students(task(apart), group)).extracting(Student::name).containsExactly("Pim");
     }
 
@@ -173,7 +174,7 @@ class GroundTest {
         answers.put("Ida", "0.9");
         answers.put("Pim", "7");
         ClassWork work = work();
-        Whom ida = work.groups(task(work)).stream().filter(it -> it.students().getFirst().name().equals("Ida"))
+        DecisionScope ida = work.groups(task(work)).stream().filter(it -> it.students().getFirst().name().equals("Ida"))
                 .findFirst().orElseThrow().whom();
         Marking both = give(work, ida, 2, "ann").with(give(work, ida, 1, "bo"));
         ClassWork disputed = work(SLOPE, both);
@@ -200,10 +201,11 @@ class GroundTest {
         answers.put("Ida", "0.52");
         answers.put("Pim", "1.95");
         ClassWork work = work();
-        Whom right = new Whom.Group("right");
-        Marking said = work.marking().decide(new Matter.Wording("a"), Optional.of(new Value.Comment("Well seen.", 0)), "ann")
-                .decide(new Matter.Said("read", right, "a"),
-                Optional.of(new Value.Yes(Optional.of(Ground.of(task(work), work.students(task(work), right))))), "ann");
+        DecisionScope right = new DecisionScope.Group("right");
+        Marking said = work.marking().decide(new DecisionSubject.Wording("a"),
+                Optional.of(new DecisionValue.Comment("Well seen.", 0)), "ann")
+                .decide(new DecisionSubject.Said("read", right, "a"),
+                Optional.of(new DecisionValue.Yes(Optional.of(Ground.of(task(work), work.students(task(work), right))))), "ann");
         assertThat(work(SLOPE, said).award(student(work, "Ida"), "read").comments()).containsExactly("a");
         ClassWork changed = work(INTERCEPT, said);
         assertThat(changed.award(student(changed, "Pim"), "read").comments()).isEmpty();
@@ -235,8 +237,8 @@ class GroundTest {
                         ClassWork work = work(key, byAnn ? ann : bo);
                         if (!work.roll().students().isEmpty()) {
                             List<AnswerGroup> groups = work.groups(task(work));
-                            Whom whom = random.nextInt(4) == 0
-                                    ? new Whom.All() : groups.get(random.nextInt(groups.size())).whom();
+                            DecisionScope whom = random.nextInt(4) == 0
+                                    ? new DecisionScope.All() : groups.get(random.nextInt(groups.size())).whom();
                             double marks = 0.25 + step;
                             Marking next = give(work, whom, marks, byAnn ? "ann" : "bo");
                             seen.put((byAnn ? "ann" : "bo") + marks,

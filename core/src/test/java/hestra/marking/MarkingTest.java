@@ -18,17 +18,17 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 class MarkingTest {
 
-    private static final Matter IDA = new Matter.Marks("explain", new Whom.One("ida fenn"));
-    private static final Matter ALL = new Matter.Marks("explain", new Whom.All());
+    private static final DecisionSubject IDA = new DecisionSubject.Marks("explain", new DecisionScope.One("ida fenn"));
+    private static final DecisionSubject ALL = new DecisionSubject.Marks("explain", new DecisionScope.All());
 
     private static final Ground GROUND = new Ground(3, Set.of("00:right:3.0"), Set.of("00000000"));
 
-    private static Optional<Value> points(double marks) {
+    private static Optional<DecisionValue> points(double marks) {
         return Optional.of(given(marks));
     }
 
-    private static Value.Points given(double marks) {
-        return new Value.Points(marks, GROUND);
+    private static DecisionValue.Points given(double marks) {
+        return new DecisionValue.Points(marks, GROUND);
     }
 
     private static final Marking NONE = Marking.none("kelp");
@@ -88,7 +88,7 @@ class MarkingTest {
             }
         }
 
-        void decide(int marker, Matter matter, Optional<Value> value) {
+        void decide(int marker, DecisionSubject matter, Optional<DecisionValue> value) {
             Marking before = markings.get(marker);
             Marking after = before.decide(matter, value, "m" + marker);
             if (after != before) {
@@ -118,7 +118,8 @@ class MarkingTest {
     void nothingIsLostAndTheOrderDoesNotMatter(@ForAll long seed) {
         Random random = new Random(seed);
         Model model = new Model(3);
-        List<Matter> matters = List.of(IDA, ALL, new Matter.Said("explain", new Whom.Group("right"), "c1"));
+        List<DecisionSubject> matters = List.of(IDA, ALL,
+                new DecisionSubject.Said("explain", new DecisionScope.Group("right"), "c1"));
         for (int i = 0; i < 25; i++) {
             if (random.nextInt(3) == 0) {
                 model.give(random.nextInt(3), random.nextInt(3));
@@ -143,7 +144,8 @@ class MarkingTest {
     void everythingCanBeTakenBackAndDecidedAgain() {
         MarkingHistory history = MarkingHistory.of(NONE.decide(IDA, points(1), "bo"), "ann");
         MarkingHistory decided = history.decide("marks", List.of(Choice.of(IDA, given(2)), Choice.of(ALL, given(3))))
-                .decide("a comment", List.of(Choice.of(new Matter.Wording("c1"), new Value.Comment("Why?", 0.5))));
+                .decide("a comment", List.of(Choice.of(new DecisionSubject.Wording("c1"),
+                new DecisionValue.Comment("Why?", 0.5))));
         assertThat(decided.undoable()).contains("a comment");
         MarkingHistory undone = decided.undo().undo();
         assertThat(undone.present().value(IDA)).isEqualTo(points(1));
@@ -151,7 +153,7 @@ class MarkingTest {
         assertThat(undone.redoable()).contains("marks");
         MarkingHistory again = undone.redo().redo();
         assertThat(again.present().value(IDA)).isEqualTo(points(2));
-        assertThat(again.present().value(new Matter.Wording("c1"))).contains(new Value.Comment("Why?", 0.5));
+        assertThat(again.present().value(new DecisionSubject.Wording("c1"))).contains(new DecisionValue.Comment("Why?", 0.5));
         assertThat(again.redo()).isSameAs(again);
         assertThat(undone.present().with(decided.present()))
                 .as("to take back is to decide: older versions do not bring it back").isEqualTo(undone.present());
@@ -177,18 +179,18 @@ class MarkingTest {
 
     @Test
     void marksOfOtherAnswersAreNoConflict() {
-        Value.Points others = new Value.Points(1, new Ground(3, Set.of("11:right:3.0"), Set.of("11111111")));
+        DecisionValue.Points others = new DecisionValue.Points(1, new Ground(3, Set.of("11:right:3.0"), Set.of("11111111")));
         Marking both = NONE.decide(ALL, points(3), "ann").with(NONE.decide(ALL, Optional.of(others), "bo"));
         assertThat(both.conflicts()).isEmpty();
         assertThat(NONE.decide(ALL, points(3), "ann")
-                .with(NONE.decide(ALL, Optional.of(new Value.Points(1, GROUND)), "bo")).conflicts()).hasSize(1);
+                .with(NONE.decide(ALL, Optional.of(new DecisionValue.Points(1, GROUND)), "bo")).conflicts()).hasSize(1);
     }
 
     @Test
     void aDecisionIsNotMadeOfNonsense() {
         assertThatThrownBy(() -> given(Double.NaN)).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> given(-1)).isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> new Value.Comment("x", -1)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new DecisionValue.Comment("x", -1)).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> new Decision(IDA, points(1), " ", 1, Map.of())).isInstanceOf(IllegalArgumentException.class);
     }
 }

@@ -24,7 +24,7 @@ import hestra.numbers.DecimalMark;
 import hestra.tracing.KnownAxis;
 import hestra.tracing.Picture;
 import hestra.tracing.PictureAxes;
-import hestra.tracing.Place;
+import hestra.tracing.PicturePoint;
 import hestra.tracing.Tracing;
 import org.junit.jupiter.api.Test;
 
@@ -37,20 +37,21 @@ import static org.assertj.core.api.Assertions.within;
  */
 class FromPictureTest {
 
-    private static final PictureAxes AXES = new PictureAxes(new KnownAxis(new Place(0, 100), 0, new Place(100, 100), 10, false),
-            new KnownAxis(new Place(0, 100), 0, new Place(0, 0), 10, false));
+    private static final PictureAxes AXES = new PictureAxes(new KnownAxis(new PicturePoint(0, 100), 0, new PicturePoint(100, 100),
+            10, false),
+            new KnownAxis(new PicturePoint(0, 100), 0, new PicturePoint(0, 0), 10, false));
     private static final Truth TRUTH = Kelp.truth(Kelp.exercise()).withPicture();
 
     private static FromPicture task(Optional<Curve> curve) {
         return new FromPicture(Terms.of("picture", "Read", "Read it.", 4), 0.03, curve, 0.1);
     }
 
-    private static List<Place> places(double right, double up) {
-        return IntStream.range(0, 5).mapToObj(i -> new Place(10 * Kelp.DAYS[i] + right, 100 - 10 * Kelp.LENGTHS[i] - up))
+    private static List<PicturePoint> places(double right, double up) {
+        return IntStream.range(0, 5).mapToObj(i -> new PicturePoint(10 * Kelp.DAYS[i] + right, 100 - 10 * Kelp.LENGTHS[i] - up))
                 .toList();
     }
 
-    private static Verdict judged(FromPicture task, PictureAxes axes, List<Place> places) {
+    private static Verdict judged(FromPicture task, PictureAxes axes, List<PicturePoint> places) {
         return task.judge(new Attempt(new Answer.ReadOff(Optional.of(new Tracing(axes, places))), Set.of()), TRUTH);
     }
 
@@ -67,11 +68,11 @@ class FromPictureTest {
         Verdict four = judged(task(Optional.empty()), AXES, places(0, 0).subList(0, 4));
         assertThat(four.earned()).isCloseTo(4 * 0.8, within(1e-12));
         assertThat(four.message()).contains("4 of 5 points");
-        List<Place> six = new ArrayList<>(places(0, 0));
-        six.add(new Place(50, 5));
+        List<PicturePoint> six = new ArrayList<>(places(0, 0));
+        six.add(new PicturePoint(50, 5));
         assertThat(judged(task(Optional.empty()), AXES, six).message()).contains("1 point is somewhere else");
         assertThat(judged(task(Optional.empty()), AXES, six).earned()).isCloseTo(4 * 0.8, within(1e-12));
-        List<Place> twice = new ArrayList<>(places(0, 0).subList(0, 4));
+        List<PicturePoint> twice = new ArrayList<>(places(0, 0).subList(0, 4));
         twice.add(places(0, 0).getFirst());
         assertThat(judged(task(Optional.empty()), AXES, twice).message()).as("one point clicked twice is one").contains("4 of 5");
     }

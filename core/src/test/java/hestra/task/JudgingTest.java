@@ -9,10 +9,10 @@ import hestra.Kelp;
 import hestra.data.Pairs;
 import hestra.data.Roles;
 import hestra.exercise.Exercise;
-import hestra.feedback.Asked;
 import hestra.feedback.Evidence;
 import hestra.feedback.KeptPoints;
 import hestra.feedback.Mistake;
+import hestra.feedback.NumberCriteria;
 import hestra.feedback.NumberJudge;
 import hestra.feedback.Outcome;
 import hestra.feedback.Quantity;
@@ -357,7 +357,7 @@ class JudgingTest {
     @Test
     void twoMistakesThatFitAreBothNamed() {
         // y = x/2 exactly: the line of x on y has the slope 2, and so has the line with the slips in.
-        Asked asked = new Asked(new Sought.Value(Quantity.SLOPE), Asked.How.rounded(TWO),
+        NumberCriteria asked = new NumberCriteria(new Sought.Value(Quantity.SLOPE), NumberCriteria.How.rounded(TWO),
                 List.of(Evidence.of(Pairs.of(new double[] {0, 1, 2}, new double[] {0, 0.5, 1}))),
                 Optional.empty(), KeptPoints.FULL, Optional.of(Evidence.of(Pairs.of(new double[] {0, 1, 2},
                         new double[] {0, 2, 4}))), Optional.empty(), Kelp.table().variable(0), Kelp.table().variable(1));

@@ -18,7 +18,7 @@ import hestra.targets.Held;
 import hestra.targets.Measure;
 import hestra.tracing.KnownAxis;
 import hestra.tracing.PictureAxes;
-import hestra.tracing.Place;
+import hestra.tracing.PicturePoint;
 import hestra.tracing.Tracing;
 import org.junit.jupiter.api.Test;
 
@@ -108,10 +108,10 @@ class SketchTest {
 
     @Test
     void pointsReadOffAPictureStandWhereTheyWereRead() {
-        PictureAxes axes = new PictureAxes(new KnownAxis(new Place(0, 100), 0, new Place(100, 100), 10, false),
-                new KnownAxis(new Place(0, 100), 0, new Place(0, 0), 10, false));
+        PictureAxes axes = new PictureAxes(new KnownAxis(new PicturePoint(0, 100), 0, new PicturePoint(100, 100), 10, false),
+                new KnownAxis(new PicturePoint(0, 100), 0, new PicturePoint(0, 0), 10, false));
         FromPicture task = new FromPicture(TERMS, 0.03, Optional.empty(), 0.1);
-        Sketch sketch = sketch(task, new Answer.ReadOff(Optional.of(new Tracing(axes, List.of(new Place(20, 70))))));
+        Sketch sketch = sketch(task, new Answer.ReadOff(Optional.of(new Tracing(axes, List.of(new PicturePoint(20, 70))))));
         assertThat(sketch.points().x(0)).isEqualTo(2);
         assertThat(sketch.points().y(0)).isEqualTo(3);
     }

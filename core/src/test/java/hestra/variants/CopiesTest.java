@@ -50,7 +50,7 @@ import hestra.task.TryOut;
 import hestra.task.TryReason;
 import hestra.tracing.Picture;
 import hestra.tracing.PictureAxes;
-import hestra.tracing.Place;
+import hestra.tracing.PicturePoint;
 import hestra.tracing.Tracing;
 import org.junit.jupiter.api.Test;
 
@@ -234,7 +234,7 @@ class CopiesTest {
     /** Its points say what is right where a task reads them off; and where none does, a copy has no need of it. */
     @Test
     void aPictureThatIsNotReadOffStaysWithTheAuthor() {
-        Tracing tracing = new Tracing(PictureAxes.within(200, 100), List.of(new Place(3.5, 7)));
+        Tracing tracing = new Tracing(PictureAxes.within(200, 100), List.of(new PicturePoint(3.5, 7)));
         Exercise traced = Kelp.exercise(Kelp.roles()).withFirst(part -> part.withColumns(part.data(), part.roles(),
                 new Provenance.Traced(Picture.of(new byte[] {1}), tracing)));
         assertThat(copy(traced).first().provenance()).isEqualTo(new Provenance.ByHand());

@@ -12,7 +12,7 @@ import hestra.fit.Comparison;
 import hestra.fit.CurveFit;
 import hestra.fit.Diagnostics;
 import hestra.fit.Equation;
-import hestra.fit.EquationForm;
+import hestra.fit.EquationNotation;
 import hestra.fit.Fit;
 import hestra.fit.Interval;
 import hestra.fit.Inverse;
@@ -79,7 +79,7 @@ final class FitText {
 
     private void curve() {
         CurveFit fit = answer.fit();
-        line(Equation.of(fit, answer.x(), answer.y(), precision, EquationForm.USUAL).plain());
+        line(Equation.of(fit, answer.x(), answer.y(), precision, EquationNotation.USUAL).plain());
         line("");
         TextTable table = new TextTable().row("", "value", "std. error", "t", "p", percent() + " interval");
         for (Coefficient coefficient : fit.coefficients()) {

@@ -28,9 +28,9 @@ import hestra.exercise.Exercise;
 import hestra.marking.ClassKey;
 import hestra.marking.ClassResult;
 import hestra.marking.ClassWork;
+import hestra.marking.DecisionSubject;
+import hestra.marking.DecisionValue;
 import hestra.marking.Marking;
-import hestra.marking.Matter;
-import hestra.marking.Value;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -122,7 +122,9 @@ public final class MarkCommand implements Callable<Integer> {
 
     /** A marking with the time that was given on the command line, which goes before its own. */
     private Marking dueBy(Marking marking) {
-        return due == null ? marking : marking.decide(new Matter.Due(), DueTime.read(due).map(Value.Moment::new), "command line");
+        return due == null
+                ? marking
+                : marking.decide(new DecisionSubject.Due(), DueTime.read(due).map(DecisionValue.Moment::new), "command line");
     }
 
     private Result<Optional<Exercise>> exercise() {

@@ -9,7 +9,7 @@ import java.util.Objects;
 import hestra.tracing.KnownAxis;
 import hestra.tracing.Picture;
 import hestra.tracing.PictureAxes;
-import hestra.tracing.Place;
+import hestra.tracing.PicturePoint;
 import hestra.tracing.Tracing;
 
 /**
@@ -39,8 +39,9 @@ final class FlaskChart {
 
     /** Axes from 0 to 60 minutes and 0 to 60 degrees, and every point. */
     static Tracing placed() {
-        PictureAxes axes = new PictureAxes(new KnownAxis(new Place(LEFT, BOTTOM), 0, new Place(AT_60_MINUTES, BOTTOM), 60, false),
-                new KnownAxis(new Place(LEFT, BOTTOM), 0, new Place(LEFT, AT_60_DEGREES), 60, false));
-        return new Tracing(axes, Arrays.stream(POINTS).map(it -> new Place(it[0], it[1])).toList());
+        PictureAxes axes = new PictureAxes(new KnownAxis(new PicturePoint(LEFT, BOTTOM), 0,
+                new PicturePoint(AT_60_MINUTES, BOTTOM), 60, false),
+                new KnownAxis(new PicturePoint(LEFT, BOTTOM), 0, new PicturePoint(LEFT, AT_60_DEGREES), 60, false));
+        return new Tracing(axes, Arrays.stream(POINTS).map(it -> new PicturePoint(it[0], it[1])).toList());
     }
 }

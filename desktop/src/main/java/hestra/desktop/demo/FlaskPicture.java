@@ -22,7 +22,7 @@ import hestra.figure.ScatterPlot;
 import hestra.tracing.KnownAxis;
 import hestra.tracing.Picture;
 import hestra.tracing.PictureAxes;
-import hestra.tracing.Place;
+import hestra.tracing.PicturePoint;
 import hestra.tracing.Tracing;
 
 /** A picture of the plot of the cooling flask, as if from an old report, half read off: for the tour. */
@@ -60,9 +60,11 @@ public final class FlaskPicture {
     public Tracing tracing() {
         double left = figure.x().pixel(0);
         double bottom = figure.y().pixel(0);
-        PictureAxes axes = new PictureAxes(new KnownAxis(new Place(left, bottom), 0, new Place(figure.x().pixel(60), bottom), 60,
+        PictureAxes axes = new PictureAxes(new KnownAxis(new PicturePoint(left, bottom), 0,
+                new PicturePoint(figure.x().pixel(60), bottom), 60,
                 false),
-                new KnownAxis(new Place(left, bottom), 0, new Place(left, figure.y().pixel(60)), 60, false));
-        return new Tracing(axes, figure.spots().stream().limit(PLACED).map(spot -> new Place(spot.x(), spot.y())).toList());
+                new KnownAxis(new PicturePoint(left, bottom), 0, new PicturePoint(left, figure.y().pixel(60)), 60, false));
+        return new Tracing(axes, figure.spots().stream().limit(PLACED)
+                .map(spot -> new PicturePoint(spot.x(), spot.y())).toList());
     }
 }

@@ -31,7 +31,7 @@ final class CanvasPainter {
     private final Map<Ink, Color> colours = new EnumMap<>(Ink.class);
     private final List<Mark.Dot> kinds = new ArrayList<>();
     private final Cloud cloud = new Cloud();
-    private final Wash wash = new Wash();
+    private final TranslucentSquares wash = new TranslucentSquares();
     private final List<Dots> dots = new ArrayList<>();
 
     CanvasPainter(GraphicsContext g, Palette palette) {

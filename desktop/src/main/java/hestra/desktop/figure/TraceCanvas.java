@@ -20,7 +20,7 @@ import hestra.figure.Ink;
 import hestra.tracing.KnownAxis;
 import hestra.tracing.Picture;
 import hestra.tracing.PictureAxes;
-import hestra.tracing.Place;
+import hestra.tracing.PicturePoint;
 import hestra.tracing.Tracing;
 
 /**
@@ -51,7 +51,7 @@ public final class TraceCanvas extends Region {
     private Tracing tracing;
     private double fade = 0.35;
     private Optional<Grip> inHand = Optional.empty();
-    private Optional<Place> pointer = Optional.empty();
+    private Optional<PicturePoint> pointer = Optional.empty();
 
     /** A canvas that tells each change, and whether it goes on from the one before. */
     public TraceCanvas(Look look, BiConsumer<Tracing, Boolean> changed) {
@@ -109,8 +109,8 @@ public final class TraceCanvas extends Region {
         return (getHeight() - image.getHeight() * scale()) / 2;
     }
 
-    private Place place(MouseEvent event) {
-        return new Place(Math.clamp((event.getX() - left()) / scale(), 0, image.getWidth()),
+    private PicturePoint place(MouseEvent event) {
+        return new PicturePoint(Math.clamp((event.getX() - left()) / scale(), 0, image.getWidth()),
                 Math.clamp((event.getY() - top()) / scale(), 0, image.getHeight()));
     }
 
@@ -145,7 +145,7 @@ public final class TraceCanvas extends Region {
     }
 
     /** What lies within reach of a place: a point before an end of an axis. */
-    private Optional<Grip> at(Place place) {
+    private Optional<Grip> at(PicturePoint place) {
         double reach = REACH / scale();
         for (int i = tracing.points().size() - 1; i >= 0; i--) {
             if (distance(tracing.points().get(i), place) <= reach) {
@@ -161,11 +161,11 @@ public final class TraceCanvas extends Region {
         return Optional.empty();
     }
 
-    private static double distance(Place one, Place other) {
+    private static double distance(PicturePoint one, PicturePoint other) {
         return Math.hypot(one.x() - other.x(), one.y() - other.y());
     }
 
-    private Place place(Grip grip) {
+    private PicturePoint place(Grip grip) {
         return switch (grip) {
             case Grip.Point(int index) -> tracing.points().get(index);
             case Grip.End(boolean ofX, boolean first) -> {
@@ -175,7 +175,7 @@ public final class TraceCanvas extends Region {
         };
     }
 
-    private void moveTo(Grip grip, Place to, boolean goesOn) {
+    private void moveTo(Grip grip, PicturePoint to, boolean goesOn) {
         pointer = Optional.of(to);
         changed.accept(switch (grip) {
             case Grip.Point(int index) -> tracing.withMoved(index, to);
@@ -266,11 +266,11 @@ public final class TraceCanvas extends Region {
         inHand.map(this::place).or(() -> pointer).ifPresent(about -> lens(g, pointer.orElse(about)));
     }
 
-    private double x(Place place) {
+    private double x(PicturePoint place) {
         return left() + place.x() * scale();
     }
 
-    private double y(Place place) {
+    private double y(PicturePoint place) {
         return top() + place.y() * scale();
     }
 
@@ -292,7 +292,7 @@ public final class TraceCanvas extends Region {
         g.setLineWidth(1.6);
         g.strokeLine(x(axis.first()), y(axis.first()), x(axis.second()), y(axis.second()));
         for (boolean first : new boolean[] {true, false}) {
-            Place end = first ? axis.first() : axis.second();
+            PicturePoint end = first ? axis.first() : axis.second();
             boolean chosen = inHand.equals(Optional.of(new Grip.End(ofX, first)));
             double size = chosen ? 6 : 4.5;
             g.setFill(colour(Ink.SURFACE));
@@ -307,7 +307,7 @@ public final class TraceCanvas extends Region {
     }
 
     /** A magnifier in the corner that is farther from what it shows. */
-    private void lens(GraphicsContext g, Place about) {
+    private void lens(GraphicsContext g, PicturePoint about) {
         double corner = x(about) < getWidth() / 2 ? getWidth() - LENS - 8 : 8;
         double power = Math.max(LENS_POWER * scale(), 3);
         double half = LENS / 2 / power;

@@ -17,13 +17,13 @@ import hestra.documents.exercise.DueTime;
 import hestra.marking.AnswerGroup;
 import hestra.marking.ClassResult;
 import hestra.marking.Decision;
+import hestra.marking.DecisionScope;
+import hestra.marking.DecisionSubject;
+import hestra.marking.DecisionValue;
 import hestra.marking.Ground;
 import hestra.marking.MarkingHistory.Choice;
-import hestra.marking.Matter;
 import hestra.marking.Roll;
 import hestra.marking.Student;
-import hestra.marking.Value;
-import hestra.marking.Whom;
 import hestra.numbers.NumberStyle;
 
 import static hestra.desktop.mark.Labels.section;
@@ -83,21 +83,21 @@ final class ClassSide {
         String text = due.getText().strip();
         if (text.isEmpty()) {
             if (before.isPresent()) {
-                model.decide("the due time", Choice.none(new Matter.Due()));
+                model.decide("the due time", Choice.none(new DecisionSubject.Due()));
             }
             return;
         }
         Optional<Long> at = DueTime.read(text);
         if (at.isPresent() && !before.equals(at)) {
-            model.decide("the due time", Choice.of(new Matter.Due(), new Value.Moment(at.get())));
+            model.decide("the due time", Choice.of(new DecisionSubject.Due(), new DecisionValue.Moment(at.get())));
         }
         dueNote.setText(at.isPresent() ? "" : "Type it like this: " + DueTime.EXAMPLE + ".");
         present(dueNote, at.isEmpty());
     }
 
     private static Optional<Long> due(MarkModel.Shown shown) {
-        return shown.work().marking().value(new Matter.Due())
-                .flatMap(it -> it instanceof Value.Moment(long at) ? Optional.of(at) : Optional.empty());
+        return shown.work().marking().value(new DecisionSubject.Due())
+                .flatMap(it -> it instanceof DecisionValue.Moment(long at) ? Optional.of(at) : Optional.empty());
     }
 
     void show(MarkModel.Shown shown) {
@@ -126,7 +126,7 @@ final class ClassSide {
         left.getChildren().add(section("Decided differently"));
         int number = 1;
         for (List<Decision> conflict : conflicts) {
-            Matter matter = conflict.getFirst().matter();
+            DecisionSubject matter = conflict.getFirst().matter();
             FlowPane choices = new FlowPane(6, 5);
             for (Decision decision : conflict) {
                 Button choose = new Button(decision.by() + ": " + said(decision));
@@ -142,27 +142,29 @@ final class ClassSide {
 
     private String said(Decision decision) {
         return decision.value().map(value -> switch (value) {
-            case Value.Points(double marks, Ground _) -> model.inMarks().counted(marks);
-            case Value.Yes _ -> "yes";
-            case Value.Comment(String text, double off) -> "“" + text + "”" + (off == 0 ? "" : " " + model.inMarks().off(off));
-            case Value.Moment(long at) -> DueTime.written(at);
+            case DecisionValue.Points(double marks, Ground _) -> model.inMarks().counted(marks);
+            case DecisionValue.Yes _ -> "yes";
+            case DecisionValue.Comment(String text, double off) ->
+                    "“" + text + "”" + (off == 0 ? "" : " " + model.inMarks().off(off));
+            case DecisionValue.Moment(long at) -> DueTime.written(at);
         }).orElse("as Hestra has it");
     }
 
-    private static String about(Matter matter, MarkModel.Shown shown) {
+    private static String about(DecisionSubject matter, MarkModel.Shown shown) {
         return switch (matter) {
-            case Matter.Marks(String task, Whom whom) -> "Marks of " + named(task, shown) + ", " + whose(task, whom, shown);
-            case Matter.Said(String task, Whom whom, String _) ->
+            case DecisionSubject.Marks(String task, DecisionScope whom) ->
+                    "Marks of " + named(task, shown) + ", " + whose(task, whom, shown);
+            case DecisionSubject.Said(String task, DecisionScope whom, String _) ->
                     "A comment on " + (task.isEmpty() ? "the whole work" : named(task, shown)) + ", " + whose(task, whom, shown);
-            case Matter.Wording _ -> "What a comment says";
-            case Matter.Alone(String task, String student) ->
-                    named(task, shown) + " of " + whose(task, new Whom.One(student), shown) + " marked apart";
-            case Matter.Apart(String file) -> file + " as somebody else’s";
-            case Matter.Counts(String file) -> "Whether " + file + " is its student\u2019s";
-            case Matter.LeftOut(String file) -> "Whether " + file + " is left out";
-            case Matter.LookedAgain(String task, String student) ->
-                    named(task, shown) + " of " + whose(task, new Whom.One(student), shown) + " let go";
-            case Matter.Due _ -> "When work was due";
+            case DecisionSubject.Wording _ -> "What a comment says";
+            case DecisionSubject.Alone(String task, String student) ->
+                    named(task, shown) + " of " + whose(task, new DecisionScope.One(student), shown) + " marked apart";
+            case DecisionSubject.Apart(String file) -> file + " as somebody else’s";
+            case DecisionSubject.Counts(String file) -> "Whether " + file + " is its student\u2019s";
+            case DecisionSubject.LeftOut(String file) -> "Whether " + file + " is left out";
+            case DecisionSubject.LookedAgain(String task, String student) ->
+                    named(task, shown) + " of " + whose(task, new DecisionScope.One(student), shown) + " let go";
+            case DecisionSubject.Due _ -> "When work was due";
         };
     }
 
@@ -171,22 +173,23 @@ final class ClassSide {
         return place < 0 ? "a task that is gone" : "task " + (place + 1);
     }
 
-    private static String whose(String task, Whom whom, MarkModel.Shown shown) {
+    private static String whose(String task, DecisionScope whom, MarkModel.Shown shown) {
         return switch (whom) {
-            case Whom.One(String student) ->
+            case DecisionScope.One(String student) ->
                     shown.work().roll().student(student).map(shown::name).orElse("a student who is not here");
-            case Whom.Group(String group) ->
+            case DecisionScope.Group(String group) ->
                     shown.work().exercise().task(task).stream().flatMap(it -> shown.work().groups(it).stream())
                     .filter(it -> !it.apart() && it.group().equals(group))
                     .findFirst().map(AnswerGroup::heading).orElse("answers that nobody here gave");
-            case Whom.All _ -> "everybody";
+            case DecisionScope.All _ -> "everybody";
         };
     }
 
     /** Work of which something is doubted stands beside other work of the same name until one is chosen. */
     private void doubts(MarkModel.Shown shown) {
         List<Student> doubted = shown.work().roll().students().stream()
-                .filter(it -> !it.doubts().isEmpty() && shown.work().marking().value(new Matter.Counts(it.handedIn().file()))
+                .filter(it -> !it.doubts().isEmpty() && shown.work().marking()
+                .value(new DecisionSubject.Counts(it.handedIn().file()))
                         .isEmpty()).toList();
         if (doubted.isEmpty()) {
             return;
@@ -198,9 +201,9 @@ final class ClassSide {
             name.getStyleClass().add("aside-file");
             String file = student.handedIn().file();
             Button theirs = decides("doubt-counts-" + i, "It is theirs", "It is taken like any other hand-in of this student",
-                    Choice.of(new Matter.Counts(file), new Value.Yes()));
+                    Choice.of(new DecisionSubject.Counts(file), new DecisionValue.Yes()));
             Button out = decides("doubt-out-" + i, "Leave it out", "It is not marked",
-                    Choice.of(new Matter.LeftOut(file), new Value.Yes()));
+                    Choice.of(new DecisionSubject.LeftOut(file), new DecisionValue.Yes()));
             left.getChildren().add(new VBox(2, name,
                     small(shown.state().nameless()
                             ? "What is doubtful is said while names are shown." : String.join(" ", student.doubts())),
@@ -231,10 +234,10 @@ final class ClassSide {
             if (aside.another()) {
                 box.getChildren().add(decides("aside-apart-" + i, "It is somebody else’s",
                         "Two students have this name: this hand-in is marked too",
-                        Choice.of(new Matter.Apart(aside.file()), new Value.Yes())));
+                        Choice.of(new DecisionSubject.Apart(aside.file()), new DecisionValue.Yes())));
             } else if (aside.isLeftOut()) {
                 box.getChildren().add(decides("aside-in-" + i, "Take it in", "It is marked again",
-                        Choice.none(new Matter.LeftOut(aside.file()))));
+                        Choice.none(new DecisionSubject.LeftOut(aside.file()))));
             }
             left.getChildren().add(box);
         }

@@ -22,11 +22,11 @@ import hestra.desktop.parts.InWords;
 import hestra.desktop.parts.QuietButton;
 import hestra.desktop.parts.Tip;
 import hestra.marking.ClassWork;
+import hestra.marking.DecisionScope;
+import hestra.marking.DecisionSubject;
+import hestra.marking.DecisionValue;
 import hestra.marking.MarkingHistory.Choice;
-import hestra.marking.Matter;
 import hestra.marking.Student;
-import hestra.marking.Value;
-import hestra.marking.Whom;
 import hestra.numbers.Marks;
 import hestra.task.Task;
 
@@ -117,19 +117,19 @@ final class CommentBox extends VBox {
         text.requestFocus();
     }
 
-    private Matter.Said matter(MarkModel.Shown now, String comment) {
+    private DecisionSubject.Said matter(MarkModel.Shown now, String comment) {
         Student student = now.student().orElseThrow();
         String task = now.task().map(Task::id).orElse("");
         return switch (chosen) {
-            case GROUP -> new Matter.Said(task, now.group().orElseThrow().whom(), comment);
-            case ONE -> new Matter.Said(task, new Whom.One(student.key()), comment);
-            case WHOLE -> new Matter.Said("", new Whom.One(student.key()), comment);
+            case GROUP -> new DecisionSubject.Said(task, now.group().orElseThrow().whom(), comment);
+            case ONE -> new DecisionSubject.Said(task, new DecisionScope.One(student.key()), comment);
+            case WHOLE -> new DecisionSubject.Said("", new DecisionScope.One(student.key()), comment);
         };
     }
 
     /** That it is said of the answers as they are; of the whole work, whatever stands in it. */
-    private Value.Yes said(Matter.Said matter) {
-        return model.exercise().task(matter.task()).map(task -> model.said(task, matter.whom())).orElse(new Value.Yes());
+    private DecisionValue.Yes said(DecisionSubject.Said matter) {
+        return model.exercise().task(matter.task()).map(task -> model.said(task, matter.whom())).orElse(new DecisionValue.Yes());
     }
 
     void show(MarkModel.Shown now) {
@@ -171,7 +171,7 @@ final class CommentBox extends VBox {
         return all;
     }
 
-    private VBox standing(String id, Value.Comment comment, MarkModel.Shown now) {
+    private VBox standing(String id, DecisionValue.Comment comment, MarkModel.Shown now) {
         Label words = new Label(said(comment));
         words.setWrapText(true);
         words.setMinHeight(USE_PREF_SIZE);
@@ -192,14 +192,15 @@ final class CommentBox extends VBox {
     private void remove(String id, MarkModel.Shown now) {
         Student student = now.student().orElseThrow();
         String task = chosen == On.WHOLE ? "" : now.task().map(Task::id).orElse("");
-        List<Whom> whose = List.of(new Whom.One(student.key()), new Whom.Group(student.marked().at(task).group()),
-                new Whom.All());
-        model.decide("a comment taken away", whose.stream().map(whom -> new Matter.Said(task, whom, id))
+        List<DecisionScope> whose = List.of(new DecisionScope.One(student.key()),
+                new DecisionScope.Group(student.marked().at(task).group()),
+                new DecisionScope.All());
+        model.decide("a comment taken away", whose.stream().map(whom -> new DecisionSubject.Said(task, whom, id))
                 .filter(matter -> now.work().marking().value(matter).isPresent()).<Choice>map(Choice::none).toList());
     }
 
     private Button chip(String id, int used, int number, MarkModel.Shown now) {
-        Value.Comment comment = now.work().comment(id).orElseThrow();
+        DecisionValue.Comment comment = now.work().comment(id).orElseThrow();
         String whole = said(comment);
         String cut = whole.length() > LONGEST_CHIP ? whole.substring(0, LONGEST_CHIP - 1).strip() + "…" : whole;
         Button chip = new Button(cut + " · " + used);
@@ -220,7 +221,7 @@ final class CommentBox extends VBox {
         }
     }
 
-    private String said(Value.Comment comment) {
+    private String said(DecisionValue.Comment comment) {
         return comment.text() + (comment.off() == 0 ? "" : " (" + model.inMarks().off(comment.off()) + ")");
     }
 
@@ -229,21 +230,24 @@ final class CommentBox extends VBox {
         if (words.isEmpty() || shown.isEmpty() || shown.get().student().isEmpty()) {
             return;
         }
-        OptionalDouble takes = off.getText().isBlank() ? OptionalDouble.of(0) : Marks.read(off.getText(), Value.Comment.MOST_OFF);
+        OptionalDouble takes = off.getText().isBlank()
+                ? OptionalDouble.of(0) : Marks.read(off.getText(), DecisionValue.Comment.MOST_OFF);
         if (takes.isEmpty()) {
-            say.accept("\u201c" + off.getText().strip() + "\u201d is not a number of marks from 0 to " + Value.Comment.MOST_OFF
+            say.accept("\u201c" + off.getText().strip() + "\u201d is not a number of marks from 0 to "
+                    + DecisionValue.Comment.MOST_OFF
                     + ".");
             off.requestFocus();
             off.selectAll();
             return;
         }
-        Value.Comment comment = new Value.Comment(words.substring(0, Math.min(words.length(), Value.Comment.LONGEST)),
+        DecisionValue.Comment comment = new DecisionValue.Comment(words.substring(0,
+                Math.min(words.length(), DecisionValue.Comment.LONGEST)),
                 takes.getAsDouble());
         if (edited.isPresent()) {
-            model.decide("a comment changed", Choice.of(new Matter.Wording(edited.get()), comment));
+            model.decide("a comment changed", Choice.of(new DecisionSubject.Wording(edited.get()), comment));
         } else {
             String id = fresh();
-            model.decide("a comment", Choice.of(new Matter.Wording(id), comment),
+            model.decide("a comment", Choice.of(new DecisionSubject.Wording(id), comment),
                     Choice.of(matter(shown.get(), id), said(matter(shown.get(), id))));
         }
         stopEditing();
@@ -260,7 +264,7 @@ final class CommentBox extends VBox {
     private String fresh() {
         String by = model.history().by().replaceAll("[^A-Za-z0-9]+", "-");
         int number = 1;
-        while (model.history().present().decisions().containsKey(new Matter.Wording(by + "-" + number))) {
+        while (model.history().present().decisions().containsKey(new DecisionSubject.Wording(by + "-" + number))) {
             number++;
         }
         return by + "-" + number;

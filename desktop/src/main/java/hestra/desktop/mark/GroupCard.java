@@ -16,19 +16,19 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
-import hestra.desktop.figure.SmallPlot;
+import hestra.desktop.figure.CloudThumbnail;
 import hestra.desktop.look.Look;
 import hestra.desktop.parts.QuietButton;
 import hestra.feedback.Verdict;
 import hestra.marking.AnswerGroup;
 import hestra.marking.Award;
 import hestra.marking.Decision;
+import hestra.marking.DecisionScope;
+import hestra.marking.DecisionSubject;
+import hestra.marking.DecisionValue;
 import hestra.marking.MarkingHistory.Choice;
-import hestra.marking.Matter;
 import hestra.marking.Standing;
 import hestra.marking.Student;
-import hestra.marking.Value;
-import hestra.marking.Whom;
 import hestra.numbers.Counted;
 import hestra.task.Task;
 
@@ -137,7 +137,7 @@ final class GroupCard extends VBox {
         // Those that look the same are drawn once.
         group.students().stream().flatMap(student -> student.marked().at(task.id()).sketch().stream()).distinct()
                 .limit(MOST_PLOTS).forEach(sketch -> plots.getChildren()
-                        .add(SmallPlot.of(sketch, look, PLOT_WIDTH, PLOT_HEIGHT)));
+                        .add(CloudThumbnail.of(sketch, look, PLOT_WIDTH, PLOT_HEIGHT)));
         if (!plots.getChildren().isEmpty()) {
             getChildren().add(plots);
         }
@@ -175,7 +175,7 @@ final class GroupCard extends VBox {
         if (!group.verdict().map(Verdict::isRight).orElse(false) && !task.isReadByPerson()) {
             more.getChildren().add(QuietButton.of("group-all", "Same marks for everybody",
                     "Gives all who answered this task, right or wrong, " + model.inMarks().counted(now),
-                    () -> give(task, new Whom.All(), now)));
+                    () -> give(task, new DecisionScope.All(), now)));
         }
         getChildren().add(more);
         getChildren().add(small(names(group, shown)));
@@ -190,7 +190,7 @@ final class GroupCard extends VBox {
         }
         FlowPane row = new FlowPane(6, 5);
         for (Decision decision : disputed) {
-            decision.value().map(it -> ((Value.Points) it).marks())
+            decision.value().map(it -> ((DecisionValue.Points) it).marks())
                     .ifPresent(marks -> row.getChildren()
                             .add(QuietButton.of("dispute-" + row.getChildren().size(),
                             decision.by() + ": " + model.inMarks().counted(marks),
@@ -202,29 +202,31 @@ final class GroupCard extends VBox {
     /** "Ann gave 3 marks, Bo 1 mark." */
     private String inDispute(List<Decision> disputed) {
         return "Marked differently: " + disputed.stream()
-                .map(it -> it.by() + " " + it.value().map(value -> model.inMarks().counted(((Value.Points) value).marks()))
+                .map(it -> it.by() + " " + it.value().map(value -> model.inMarks()
+                .counted(((DecisionValue.Points) value).marks()))
                         .orElse("as Hestra has it")).collect(Collectors.joining(", ")) + ".";
     }
 
-    private void give(Task task, Whom whom, double marks) {
+    private void give(Task task, DecisionScope whom, double marks) {
         model.give(task, whom, marks);
     }
 
     /** Takes the decision on answers back. */
     static void withdraw(MarkModel model, Task task, AnswerGroup group) {
-        List<Choice> choices = new ArrayList<>(List.of(Choice.none(new Matter.Marks(task.id(), group.whom()))));
+        List<Choice> choices = new ArrayList<>(List.of(Choice.none(new DecisionSubject.Marks(task.id(), group.whom()))));
         if (group.apart()) {
-            choices.add(Choice.none(new Matter.Alone(task.id(), group.students().getFirst().key())));
+            choices.add(Choice.none(new DecisionSubject.Alone(task.id(), group.students().getFirst().key())));
         }
-        if (!group.apart() && model.history().present().value(new Matter.Marks(task.id(), group.whom())).isEmpty()) {
-            choices.add(Choice.none(new Matter.Marks(task.id(), new Whom.All())));
+        if (!group.apart() && model.history().present().value(new DecisionSubject.Marks(task.id(), group.whom())).isEmpty()) {
+            choices.add(Choice.none(new DecisionSubject.Marks(task.id(), new DecisionScope.All())));
         }
         model.decide("marks taken back", choices);
     }
 
     /** Has the answer of one student marked by itself from now on: nothing is decided on it by that. */
     static void takeOut(MarkModel model, Task task, Student student) {
-        model.decide("an answer marked apart", Choice.of(new Matter.Alone(task.id(), student.key()), new Value.Yes()));
+        model.decide("an answer marked apart", Choice.of(new DecisionSubject.Alone(task.id(), student.key()),
+                new DecisionValue.Yes()));
         model.shown().groups().stream().filter(it -> it.apart() && it.students()
                 .contains(model.shown().work().roll().student(student.key()).orElse(student)))
                 .findFirst().ifPresent(model::turnTo);

@@ -18,17 +18,17 @@ import hestra.marking.AnswerGroup;
 import hestra.marking.ClassKey;
 import hestra.marking.ClassResult;
 import hestra.marking.ClassWork;
+import hestra.marking.DecisionScope;
+import hestra.marking.DecisionSubject;
+import hestra.marking.DecisionValue;
 import hestra.marking.Ground;
 import hestra.marking.Marking;
 import hestra.marking.MarkingHistory;
 import hestra.marking.MarkingHistory.Choice;
-import hestra.marking.Matter;
 import hestra.marking.Received;
 import hestra.marking.Standing;
 import hestra.marking.Student;
 import hestra.marking.Turned;
-import hestra.marking.Value;
-import hestra.marking.Whom;
 import hestra.numbers.Marks;
 import hestra.task.Task;
 
@@ -243,18 +243,18 @@ final class MarkModel {
     }
 
     /** Gives marks for answers to a task, as they are now. */
-    void give(Task task, Whom whom, double marks) {
+    void give(Task task, DecisionScope whom, double marks) {
         decide("marks of task " + (exercise.indexOf(task.id()) + 1),
-                Choice.of(new Matter.Marks(task.id(), whom), points(task, whom, marks)));
+                Choice.of(new DecisionSubject.Marks(task.id(), whom), points(task, whom, marks)));
     }
 
-    private Value.Points points(Task task, Whom whom, double marks) {
-        return new Value.Points(marks, Ground.of(task, shown().work().students(task, whom)));
+    private DecisionValue.Points points(Task task, DecisionScope whom, double marks) {
+        return new DecisionValue.Points(marks, Ground.of(task, shown().work().students(task, whom)));
     }
 
     /** That something is said of answers to a task, as they are now. */
-    Value.Yes said(Task task, Whom whom) {
-        return new Value.Yes(Optional.of(Ground.of(task, shown().work().students(task, whom))));
+    DecisionValue.Yes said(Task task, DecisionScope whom) {
+        return new DecisionValue.Yes(Optional.of(Ground.of(task, shown().work().students(task, whom))));
     }
 
     /**
@@ -265,8 +265,8 @@ final class MarkModel {
     void keep(Turned turned, boolean scaled) {
         double marks = Math.min(turned.task().terms().marks(), scaled ? turned.scaled() : turned.points().marks());
         decide("decisions kept under another key", turned.students().stream()
-                .map(student -> Choice.of(new Matter.Marks(turned.task().id(), new Whom.One(student.key())),
-                new Value.Points(marks, Ground.of(turned.task(), List.of(student))))).toList());
+                .map(student -> Choice.of(new DecisionSubject.Marks(turned.task().id(), new DecisionScope.One(student.key())),
+                new DecisionValue.Points(marks, Ground.of(turned.task(), List.of(student))))).toList());
     }
 
     /**
@@ -275,8 +275,8 @@ final class MarkModel {
      */
     void lookAgain(Turned turned) {
         decide("decisions let go", turned.students().stream()
-                .map(student -> Choice.of(new Matter.LookedAgain(turned.task().id(), student.key()),
-                new Value.Yes(Optional.of(Ground.of(turned.task(), List.of(student)))))).toList());
+                .map(student -> Choice.of(new DecisionSubject.LookedAgain(turned.task().id(), student.key()),
+                new DecisionValue.Yes(Optional.of(Ground.of(turned.task(), List.of(student)))))).toList());
     }
 
     void decide(String words, Choice... choices) {

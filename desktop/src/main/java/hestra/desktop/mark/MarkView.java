@@ -34,11 +34,11 @@ import hestra.exercise.Exercise;
 import hestra.marking.AnswerGroup;
 import hestra.marking.ClassKey;
 import hestra.marking.ClassWork;
+import hestra.marking.DecisionSubject;
+import hestra.marking.DecisionValue;
 import hestra.marking.Marking;
 import hestra.marking.MarkingHistory.Choice;
-import hestra.marking.Matter;
 import hestra.marking.Student;
-import hestra.marking.Value;
 import hestra.numbers.Counted;
 import hestra.task.Task;
 

@@ -24,12 +24,12 @@ import hestra.documents.page.NotePieces;
 import hestra.exercise.Attempts;
 import hestra.feedback.Verdict;
 import hestra.marking.Award;
+import hestra.marking.DecisionScope;
+import hestra.marking.DecisionSubject;
+import hestra.marking.DecisionValue;
 import hestra.marking.MarkingHistory.Choice;
-import hestra.marking.Matter;
 import hestra.marking.Standing;
 import hestra.marking.Student;
-import hestra.marking.Value;
-import hestra.marking.Whom;
 import hestra.numbers.Counted;
 import hestra.task.Task;
 
@@ -175,8 +175,8 @@ final class StudentSheet {
             back.setId("student-withdraw");
             back.getStyleClass().setAll("quiet");
             back.setOnAction(_ -> model.decide("marks taken back",
-                    List.of(Choice.none(new Matter.Marks(task.id(), new Whom.One(here.key()))),
-                            Choice.none(new Matter.Alone(task.id(), here.key())))));
+                    List.of(Choice.none(new DecisionSubject.Marks(task.id(), new DecisionScope.One(here.key()))),
+                            Choice.none(new DecisionSubject.Alone(task.id(), here.key())))));
             row.getChildren().add(back);
         }
         return row;
@@ -184,6 +184,6 @@ final class StudentSheet {
 
     /** Gives marks for the answer of one student. */
     static void give(MarkModel model, Task task, Student student, double marks) {
-        model.give(task, new Whom.One(student.key()), marks);
+        model.give(task, new DecisionScope.One(student.key()), marks);
     }
 }

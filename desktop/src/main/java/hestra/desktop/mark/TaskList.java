@@ -40,7 +40,7 @@ final class TaskList extends VBox {
         for (Task task : shown.work().exercise().tasks()) {
             getChildren().add(row(task, number++, shown));
         }
-        ClassWork.Reading reading = shown.work().reading();
+        ClassWork.ReadingProgress reading = shown.work().reading();
         long byHestra = shown.work().exercise().tasks().stream().filter(task -> !task.isReadByPerson()).count();
         Label left = new Label("Marked by Hestra: " + byHestra + " of "
                 + Counted.of(shown.work().exercise().tasks().size(), "task") + "."

@@ -84,8 +84,8 @@ final class PlotDrags {
 
         @Override
         void to(MouseEvent event) {
-            model().apply(new WorkEdit.MovePoint(row, Measured.x(model().findings(), figure(), withinX(event.getX())),
-                    Measured.y(model().findings(), figure(), withinY(event.getY())), gesture()));
+            model().apply(new WorkEdit.MovePoint(row, HandRounding.x(model().findings(), figure(), withinX(event.getX())),
+                    HandRounding.y(model().findings(), figure(), withinY(event.getY())), gesture()));
         }
     }
 
@@ -109,8 +109,9 @@ final class PlotDrags {
 
         @Override
         void to(MouseEvent event) {
-            Trial.Handle there = new Trial.Handle(Measured.toThePixel(figure().x().value(withinX(event.getX())), figure().x()),
-                    Measured.toThePixel(figure().y().value(withinY(event.getY())), figure().y()));
+            Trial.Handle there = new Trial.Handle(HandRounding.toThePixel(figure().x()
+                    .value(withinX(event.getX())), figure().x()),
+                    HandRounding.toThePixel(figure().y().value(withinY(event.getY())), figure().y()));
             trial.ifPresent(it -> model().apply(new PlotEdit.Try(it.withHandle(index, there), gesture())));
         }
     }
@@ -141,8 +142,8 @@ final class PlotDrags {
                 Trial.Handle handle = from.handles().get(i);
                 double x = figure().x().value(figure().x().pixel(handle.x()) + goneX(event));
                 double y = figure().y().value(figure().y().pixel(handle.y()) + goneY(event));
-                moved = moved.withHandle(i, new Trial.Handle(Measured.toThePixel(x, figure().x()),
-                        Measured.toThePixel(y, figure().y())));
+                moved = moved.withHandle(i, new Trial.Handle(HandRounding.toThePixel(x, figure().x()),
+                        HandRounding.toThePixel(y, figure().y())));
             }
             return moved;
         }
@@ -161,8 +162,8 @@ final class PlotDrags {
             curve.ifPresent(slot -> model.apply(new PlotEdit.TakeInHand(slot)));
             boolean adds = model.findings().part().rules().allows(PointChange.ADD);
             if (press.getClickCount() == 2 && adds) {
-                model.apply(new WorkEdit.AddPoint(Measured.x(model.findings(), figure(), press.getX()),
-                        Measured.y(model.findings(), figure(), press.getY())));
+                model.apply(new WorkEdit.AddPoint(HandRounding.x(model.findings(), figure(), press.getX()),
+                        HandRounding.y(model.findings(), figure(), press.getY())));
             } else if (press.getClickCount() == 2 && curve.isEmpty()) {
                 model.apply(new PlotEdit.ShowFrame(Optional.empty()));
             }
@@ -215,9 +216,9 @@ final class PlotDrags {
         @Override
         void to(MouseEvent event) {
             model().apply(upright
-                    ? new PlotEdit.ReadAt(OptionalDouble.of(Measured.reading(figure().x()
+                    ? new PlotEdit.ReadAt(OptionalDouble.of(HandRounding.reading(figure().x()
                             .value(withinX(event.getX())), figure().x())))
-                    : new PlotEdit.ReadAtY(OptionalDouble.of(Measured.reading(figure().y()
+                    : new PlotEdit.ReadAtY(OptionalDouble.of(HandRounding.reading(figure().y()
                     .value(withinY(event.getY())), figure().y()))));
         }
     }

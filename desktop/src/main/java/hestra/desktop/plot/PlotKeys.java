@@ -167,8 +167,8 @@ final class PlotKeys {
 
     private void nudge(Spot spot, int along, int upward) {
         Findings findings = model.findings();
-        double x = Measured.x(findings, plot.figure(), spot.x() + NUDGE * along);
-        double y = Measured.y(findings, plot.figure(), spot.y() - NUDGE * upward);
+        double x = HandRounding.x(findings, plot.figure(), spot.x() + NUDGE * along);
+        double y = HandRounding.y(findings, plot.figure(), spot.y() - NUDGE * upward);
         model.apply(new PlotEdit.ShowFrame(Optional.of(findings.frame())));
         model.apply(new WorkEdit.MovePoint(spot.row(), x, y, model.newGesture()));
     }
@@ -199,8 +199,8 @@ final class PlotKeys {
         Scale x = plot.figure().x();
         Scale y = plot.figure().y();
         Trial.Handle handle = tried.handles().get(index);
-        return tried.withHandle(index, new Trial.Handle(Measured.toThePixel(x.value(x.pixel(handle.x()) + NUDGE * along), x),
-                Measured.toThePixel(y.value(y.pixel(handle.y()) - NUDGE * upward), y)));
+        return tried.withHandle(index, new Trial.Handle(HandRounding.toThePixel(x.value(x.pixel(handle.x()) + NUDGE * along), x),
+                HandRounding.toThePixel(y.value(y.pixel(handle.y()) - NUDGE * upward), y)));
     }
 
     /** Up and down shift the whole trial; left and right tilt it: its last handle goes up as much as its first goes down. */
@@ -212,7 +212,8 @@ final class PlotKeys {
             Trial.Handle handle = tried.handles().get(i);
             double share = last == 0 ? 1 : 2.0 * i / last - 1;
             double pixels = NUDGE * (upward - along * share);
-            moved = moved.withHandle(i, new Trial.Handle(handle.x(), Measured.toThePixel(y.value(y.pixel(handle.y()) - pixels),
+            moved = moved.withHandle(i,
+                    new Trial.Handle(handle.x(), HandRounding.toThePixel(y.value(y.pixel(handle.y()) - pixels),
                     y)));
         }
         return moved;

@@ -12,8 +12,8 @@ import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Tip;
-import hestra.fit.EquationForm;
-import hestra.fit.EquationForm.Base;
+import hestra.fit.EquationNotation;
+import hestra.fit.EquationNotation.Base;
 
 /** Chooses how equations are written and which level intervals have; its choices are made when it is opened. */
 final class FormMenu extends MenuButton {
@@ -36,7 +36,7 @@ final class FormMenu extends MenuButton {
     }
 
     private void fill(Findings findings) {
-        EquationForm form = findings.form();
+        EquationNotation form = findings.form();
         getItems().clear();
         ToggleGroup names = new ToggleGroup();
         add(names, "form-names", "Names in equations", form.names(), _ -> write(form.withNames(true)));
@@ -64,7 +64,7 @@ final class FormMenu extends MenuButton {
         getItems().add(item);
     }
 
-    private void write(EquationForm form) {
+    private void write(EquationNotation form) {
         model.apply(new PlotEdit.ShowForm(form));
     }
 }

@@ -47,11 +47,11 @@ public final class ReadingsView extends VBox {
     private final EquationView equation = new EquationView();
     private final CurveOptions options;
     private final Label message = new Label();
-    private final Value r;
-    private final Value rSquared;
-    private final Value ofLogarithms;
-    private final Value s;
-    private final Value n;
+    private final ValueLabel r;
+    private final ValueLabel rSquared;
+    private final ValueLabel ofLogarithms;
+    private final ValueLabel s;
+    private final ValueLabel n;
     private final GridPane values = new GridPane();
     private final VariationBar bar = new VariationBar();
     private final TrialBars trialBars = new TrialBars();
@@ -60,11 +60,11 @@ public final class ReadingsView extends VBox {
 
     public ReadingsView(DeskModel model) {
         options = new CurveOptions(model);
-        n = new Value(model, "n", "n");
-        s = new Value(model, "s", "s");
-        ofLogarithms = new Value(model, "r² of logs", "logarithms");
-        rSquared = new Value(model, "R²", "R2");
-        r = new Value(model, "r", "r");
+        n = new ValueLabel(model, "n", "n");
+        s = new ValueLabel(model, "s", "s");
+        ofLogarithms = new ValueLabel(model, "r² of logs", "logarithms");
+        rSquared = new ValueLabel(model, "R²", "R2");
+        r = new ValueLabel(model, "r", "r");
         getStyleClass().addAll("card", "readings");
         setId("readings");
         title.getStyleClass().add("small");
@@ -134,9 +134,9 @@ public final class ReadingsView extends VBox {
 
     /** Two in a row, without a gap where there is no r. */
     private void arrange() {
-        List<Value> order = r.isVisible() || ofLogarithms.isVisible()
+        List<ValueLabel> order = r.isVisible() || ofLogarithms.isVisible()
                 ? List.of(r, ofLogarithms, s, rSquared, n) : List.of(rSquared, s, n);
-        List<Value> shown = order.stream().filter(Node::isVisible).toList();
+        List<ValueLabel> shown = order.stream().filter(Node::isVisible).toList();
         for (int i = 0; i < shown.size(); i++) {
             GridPane.setConstraints(shown.get(i), i % 2, i / 2);
         }

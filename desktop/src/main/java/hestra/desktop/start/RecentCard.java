@@ -10,7 +10,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
-import hestra.desktop.figure.SmallPlot;
+import hestra.desktop.figure.CloudThumbnail;
 import hestra.desktop.files.Glance;
 import hestra.desktop.look.Look;
 
@@ -46,7 +46,7 @@ final class RecentCard {
         Label go = new Label("Go on");
         go.getStyleClass().add("go-on");
         go.setMinWidth(Region.USE_PREF_SIZE);
-        HBox row = new HBox(14, SmallPlot.of(entry.glance().map(Glance::pairs), look, WIDTH, HEIGHT), texts, when, go);
+        HBox row = new HBox(14, CloudThumbnail.of(entry.glance().map(Glance::pairs), look, WIDTH, HEIGHT), texts, when, go);
         row.setAlignment(Pos.CENTER_LEFT);
         Button card = new Button();
         card.setId(id);

@@ -9,7 +9,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 import hestra.desktop.demo.OrrinBay;
-import hestra.desktop.figure.SmallPlot;
+import hestra.desktop.figure.CloudThumbnail;
 import hestra.desktop.look.Look;
 import hestra.desktop.parts.Tip;
 import hestra.exercise.Exercise;
@@ -25,7 +25,7 @@ final class SetCard {
 
     static Button of(OrrinBay.Set set, Look look, Runnable open) {
         Exercise exercise = set.exercise();
-        Region picture = SmallPlot.of(Optional.of(exercise.firstWithData().truth(exercise.mark()).pairsWithSlips()), look,
+        Region picture = CloudThumbnail.of(Optional.of(exercise.firstWithData().truth(exercise.mark()).pairsWithSlips()), look,
                 WIDTH - 26, PICTURE);
         Label title = new Label(exercise.title());
         title.getStyleClass().add("task-title");

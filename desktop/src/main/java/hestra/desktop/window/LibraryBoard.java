@@ -18,7 +18,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
-import hestra.desktop.figure.SmallPlot;
+import hestra.desktop.figure.CloudThumbnail;
 import hestra.desktop.files.Settings;
 import hestra.desktop.files.Shelved;
 import hestra.desktop.look.Look;
@@ -148,7 +148,7 @@ final class LibraryBoard extends Board {
         VBox text = new VBox(2, title, question, about);
         text.setMinWidth(0);
         HBox.setHgrow(text, Priority.ALWAYS);
-        HBox row = new HBox(12, SmallPlot.of(exercise.pairs(), look, 92, 58), text);
+        HBox row = new HBox(12, CloudThumbnail.of(exercise.pairs(), look, 92, 58), text);
         row.setMaxWidth(WIDTH - 60);
         row.setPrefWidth(WIDTH - 60);
         Button button = new Button("", row);

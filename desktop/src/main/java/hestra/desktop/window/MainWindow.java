@@ -381,16 +381,17 @@ public final class MainWindow {
     }
 
     /** The parts of the window, in the order in which a key goes round them. */
-    private List<Place> places() {
-        List<Place> places = new ArrayList<>(switch (view) {
-            case START -> start.map(it -> List.of(new Place(List.of(it), () -> Optional.of(it.likeliest())))).orElse(List.of());
+    private List<KeyboardRegion> places() {
+        List<KeyboardRegion> places = new ArrayList<>(switch (view) {
+            case START -> start.map(it -> List.of(new KeyboardRegion(List.of(it), () -> Optional.of(it.likeliest()))))
+                    .orElse(List.of());
             case WORK -> here.work().places();
             case WRITE -> here.write().places().stream()
-                    .map(node -> new Place(List.of(node), () -> FocusMark.first(node))).toList();
+                    .map(node -> new KeyboardRegion(List.of(node), () -> FocusMark.first(node))).toList();
             case MARK -> here.mark().places().stream()
-                    .map(node -> new Place(List.of(node), () -> FocusMark.first(node))).toList();
+                    .map(node -> new KeyboardRegion(List.of(node), () -> FocusMark.first(node))).toList();
         });
-        places.add(new Place(List.of(bar), bar::entry));
+        places.add(new KeyboardRegion(List.of(bar), bar::entry));
         return places;
     }
 

@@ -151,22 +151,22 @@ final class PartView {
         stripRoom.place();
     }
 
-    Place plotPlace() {
-        return new Place(List.of(upper, chips, dress, takeAway),
+    KeyboardRegion plotPlace() {
+        return new KeyboardRegion(List.of(upper, chips, dress, takeAway),
                 () -> Optional.of(plot.isVisible() ? plot : picture.get().entry()));
     }
 
-    Place belowPlace() {
-        return new Place(List.of(strip, working), () -> strip.isVisible() ? Optional.of(strip) : working.entry()
+    KeyboardRegion belowPlace() {
+        return new KeyboardRegion(List.of(strip, working), () -> strip.isVisible() ? Optional.of(strip) : working.entry()
                 .or(() -> FocusMark.first(working)));
     }
 
-    Place tablePlace() {
-        return new Place(List.of(table), () -> Optional.of(table.grid()));
+    KeyboardRegion tablePlace() {
+        return new KeyboardRegion(List.of(table), () -> Optional.of(table.grid()));
     }
 
-    Place readingsPlace() {
-        return new Place(List.of(readings), () -> prediction.entry().or(() -> FocusMark.first(readings.getContent())));
+    KeyboardRegion readingsPlace() {
+        return new KeyboardRegion(List.of(readings), () -> prediction.entry().or(() -> FocusMark.first(readings.getContent())));
     }
 
     private SplitPane figures() {

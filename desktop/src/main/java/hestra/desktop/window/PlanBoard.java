@@ -16,7 +16,7 @@ import javafx.scene.layout.TilePane;
 import javafx.scene.layout.VBox;
 
 import hestra.desktop.demo.Plans;
-import hestra.desktop.figure.SmallPlot;
+import hestra.desktop.figure.CloudThumbnail;
 import hestra.desktop.look.Look;
 import hestra.exercise.Exercise;
 
@@ -46,7 +46,7 @@ final class PlanBoard extends Board {
 
     private Button card(Plans.Plan plan, Look look, Consumer<Exercise> chosen) {
         Exercise exercise = plan.exercise();
-        Region picture = SmallPlot.of(Optional.of(exercise.firstWithData().pairs()), look, PICTURE, HEIGHT - 34);
+        Region picture = CloudThumbnail.of(Optional.of(exercise.firstWithData().pairs()), look, PICTURE, HEIGHT - 34);
         Label title = new Label(exercise.title());
         title.getStyleClass().add("task-title");
         Label about = new Label(plan.about());

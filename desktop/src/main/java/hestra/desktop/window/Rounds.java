@@ -14,17 +14,17 @@ import hestra.desktop.parts.FocusMark;
 /** Goes round the parts of the window by key; each remembers where the keyboard was in it. */
 final class Rounds {
 
-    private final Supplier<List<Place>> places;
+    private final Supplier<List<KeyboardRegion>> places;
     /** By what belongs to a place; held by neither end, since each leads to the other. */
     private final Map<Node, WeakReference<Node>> remembered = new WeakHashMap<>();
 
-    Rounds(Supplier<List<Place>> places) {
+    Rounds(Supplier<List<KeyboardRegion>> places) {
         this.places = places;
     }
 
     /** Goes on to the next part in which there is something to do, or back to the one before. */
     void go(Scene scene, boolean backward) {
-        List<Place> all = places.get();
+        List<KeyboardRegion> all = places.get();
         Optional<Node> owner = Optional.ofNullable(scene.getFocusOwner());
         int at = owner.map(node -> indexOf(all, node)).orElse(-1);
         if (at >= 0) {
@@ -32,7 +32,7 @@ final class Rounds {
         }
         for (int i = 1; i <= all.size(); i++) {
             int from = at < 0 && backward ? 0 : at;
-            Place place = all.get(Math.floorMod(from + (backward ? -i : i), all.size()));
+            KeyboardRegion place = all.get(Math.floorMod(from + (backward ? -i : i), all.size()));
             Optional<Node> entry = Optional.ofNullable(remembered.get(place.nodes().getFirst())).map(WeakReference::get)
                     .filter(node -> place.holds(node) && canTake(node)).or(place.entry())
                     .filter(Rounds::canTake);
@@ -43,7 +43,7 @@ final class Rounds {
         }
     }
 
-    private static int indexOf(List<Place> places, Node node) {
+    private static int indexOf(List<KeyboardRegion> places, Node node) {
         for (int i = 0; i < places.size(); i++) {
             if (places.get(i).holds(node)) {
                 return i;

@@ -197,8 +197,8 @@ final class WorkView {
     }
 
     /** The parts of the view, in the order in which a key goes round them. */
-    List<Place> places() {
-        return List.of(new Place(List.of(left), () -> showsOverview() ? Optional.of(overview.get()
+    List<KeyboardRegion> places() {
+        return List.of(new KeyboardRegion(List.of(left), () -> showsOverview() ? Optional.of(overview.get()
                 .entry()) : sheet.whereToType()), here.plotPlace(), here.belowPlace(), here.tablePlace(), here.readingsPlace());
     }
 

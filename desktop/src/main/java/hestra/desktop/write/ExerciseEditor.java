@@ -32,7 +32,7 @@ import hestra.exercise.PartMarks;
 import hestra.feedback.KeptPoints;
 import hestra.feedback.KeptShare;
 import hestra.fit.CurveFamily;
-import hestra.fit.EquationForm;
+import hestra.fit.EquationNotation;
 import hestra.numbers.DecimalMark;
 import hestra.task.Aid;
 import hestra.task.Terms;
@@ -57,7 +57,7 @@ final class ExerciseEditor extends VBox implements Editor {
     private final ComboBox<Optional<Terms.Showing>> verdicts = new ComboBox<>();
     private final Choices<Boolean> order;
     private final Choices<Boolean> letters;
-    private final Choices<EquationForm.Base> base;
+    private final Choices<EquationNotation.Base> base;
     private final DigitsMenu digits;
     private final Choices<KeptPoints> kept;
     private final Choices<KeptShare> share;
@@ -101,8 +101,8 @@ final class ExerciseEditor extends VBox implements Editor {
                 it -> write(form().withConstantFirst(it)));
         letters = new Choices<>("equation-letters", List.of(true, false), it -> it ? "names" : "x and y",
                 it -> write(form().withNames(it)));
-        base = new Choices<>("equation-base", List.of(EquationForm.Base.values()),
-                it -> it == EquationForm.Base.OWN ? "a · b^x" : "a · e^(k x)", it -> write(form().with(it)));
+        base = new Choices<>("equation-base", List.of(EquationNotation.Base.values()),
+                it -> it == EquationNotation.Base.OWN ? "a · b^x" : "a · e^(k x)", it -> write(form().with(it)));
         digits = DigitsMenu.inForm("write-digits",
                 count -> model.apply(new PartEdit.WriteRules(model.findings().written().rules().withDigits(count))));
         kept = new Choices<>("kept-points", List.of(KeptPoints.values()), KeptPoints::inWords,
@@ -212,11 +212,11 @@ final class ExerciseEditor extends VBox implements Editor {
         }
     }
 
-    private EquationForm form() {
+    private EquationNotation form() {
         return model.findings().written().rules().form();
     }
 
-    private void write(EquationForm form) {
+    private void write(EquationNotation form) {
         model.apply(new PartEdit.WriteRules(model.findings().written().rules().with(form)));
     }
 

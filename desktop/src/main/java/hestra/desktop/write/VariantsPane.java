@@ -24,7 +24,7 @@ import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 
 import hestra.desk.Findings;
-import hestra.desktop.figure.SmallPlot;
+import hestra.desktop.figure.CloudThumbnail;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Count;
@@ -170,7 +170,7 @@ final class VariantsPane {
     }
 
     private Node small(Variant variant, Part part) {
-        Region plot = SmallPlot.of(Optional.of(part.pairs()), look, PLOT_WIDTH, PLOT_HEIGHT);
+        Region plot = CloudThumbnail.of(Optional.of(part.pairs()), look, PLOT_WIDTH, PLOT_HEIGHT);
         Label under = new Label(variant.number() + " \u00b7 " + key(variant, part)
                 + (variant.missed().isEmpty() ? "" : " \u2248"));
         under.getStyleClass().add("variant-under");

@@ -34,12 +34,12 @@ import hestra.exercise.Wish;
 import hestra.feedback.Quantity;
 import hestra.feedback.Reading;
 import hestra.marking.ClassWork;
+import hestra.marking.DecisionScope;
+import hestra.marking.DecisionSubject;
+import hestra.marking.DecisionValue;
 import hestra.marking.Ground;
 import hestra.marking.HandIn;
 import hestra.marking.Marking;
-import hestra.marking.Matter;
-import hestra.marking.Value;
-import hestra.marking.Whom;
 import hestra.numbers.Rounding;
 import hestra.task.Aid;
 import hestra.task.Seal;
@@ -275,8 +275,9 @@ class CommandLineTest {
         ClassWork work = ((Result.Done<ClassWork>) HandIns.ofFolder(hands, Optional.of(KelpBlades.exercise()), _ -> none))
                 .value();
         Task explain = work.exercise().task("explain").orElseThrow();
-        new MarksFile("Kelp blades", none.decide(new Matter.Marks("explain", new Whom.All()),
-                Optional.of(new Value.Points(1, Ground.of(explain, work.roll().students()))), "ann"), List.of()).write(marks);
+        new MarksFile("Kelp blades", none.decide(new DecisionSubject.Marks("explain", new DecisionScope.All()),
+                Optional.of(new DecisionValue.Points(1, Ground.of(explain, work.roll().students()))), "ann"), List.of())
+                        .write(marks);
         Path names = Files.writeString(folder.resolve("names.txt"), "Wen Aldous\nIda Fenn\n");
         Path back = folder.resolve("back");
         Path book = folder.resolve("marks.csv");

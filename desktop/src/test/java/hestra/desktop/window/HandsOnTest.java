@@ -33,7 +33,7 @@ import hestra.task.ReachTarget;
 import hestra.task.Task;
 import hestra.task.Terms;
 import hestra.tracing.Picture;
-import hestra.tracing.Place;
+import hestra.tracing.PicturePoint;
 import hestra.tracing.Tracing;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -218,7 +218,7 @@ class HandsOnTest {
             person.click("check-picture");
             assertThat(person.text("missing-picture")).contains("click its points first");
             person.apply(new WorkEdit.ReadPicture(new Tracing(whole.axes(), List.of()), 3));
-            Place first = whole.points().getFirst();
+            PicturePoint first = whole.points().getFirst();
             person.apply(new WorkEdit.ReadPicture(new Tracing(whole.axes(), List.of(first)), 4));
             assertThat(person.model().findings().work().table().size()).isEqualTo(1);
             person.click("check-picture");

@@ -35,8 +35,8 @@ import hestra.documents.file.Result;
 import hestra.exercise.Block;
 import hestra.exercise.Exercise;
 import hestra.marking.Decision;
+import hestra.marking.DecisionValue;
 import hestra.marking.Marking;
-import hestra.marking.Value;
 import hestra.numbers.DecimalMark;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -224,7 +224,8 @@ class KillTest {
             for (int window = 0; window < windows; window++) {
                 int from = window * SECOND;
                 // The first decision is the window's own count from 1.
-                kept.add(marking.all().stream().filter(it -> it.value().filter(value -> value instanceof Value.Points points
+                kept.add(marking.all().stream()
+                        .filter(it -> it.value().filter(value -> value instanceof DecisionValue.Points points
                         && points.marks() > 1 == from > 0).isPresent()).mapToInt(Decision::count).max().orElse(0) - 1 + from);
             }
         } else {

@@ -46,17 +46,17 @@ import hestra.exercise.Varying;
 import hestra.feedback.Mistake;
 import hestra.marking.ClassWork;
 import hestra.marking.Decision;
+import hestra.marking.DecisionScope;
+import hestra.marking.DecisionSubject;
+import hestra.marking.DecisionValue;
 import hestra.marking.Ground;
 import hestra.marking.HandIn;
 import hestra.marking.Marking;
 import hestra.marking.MarkingKey;
-import hestra.marking.Matter;
 import hestra.marking.Pace;
 import hestra.marking.Replay;
 import hestra.marking.Standing;
 import hestra.marking.Student;
-import hestra.marking.Value;
-import hestra.marking.Whom;
 import hestra.task.Answer;
 import hestra.task.Attempt;
 import hestra.task.Keepable;
@@ -179,7 +179,7 @@ class MarkingTest {
         }
         Path kept = ofWindow();
         MarksFile marks = ((Result.Done<MarksFile>) MarksFile.read(kept)).value();
-        assertThat(marks.marking().value(new Matter.Marks("explain", new Whom.Group("right"))))
+        assertThat(marks.marking().value(new DecisionSubject.Marks("explain", new DecisionScope.Group("right"))))
                 .hasValueSatisfying(value -> assertThat(value.says()).isEqualTo(3.0));
         try (Stream<Path> beside = Files.list(hands)) {
             assertThat(beside.filter(file -> file.toString().endsWith(".marks"))
@@ -187,7 +187,7 @@ class MarkingTest {
                     .as("a copy for sharing").containsExactly(marks);
         }
         assertThat(marks.marking().all()).extracting(Decision::value)
-                .anyMatch(value -> value.equals(Optional.of(new Value.Comment("why so", 0))));
+                .anyMatch(value -> value.equals(Optional.of(new DecisionValue.Comment("why so", 0))));
         try (Person again = opened(hands)) {
             assertThat(again.text("mark-reading")).as("found again").contains("done").doesNotContain("; 0 done");
         }
@@ -371,9 +371,9 @@ class MarkingTest {
     private static Marking given(Marking marking, Path hands, String task, double marks, String by) {
         ClassWork work = ((Result.Done<ClassWork>) HandIns.ofFolder(hands, Optional.of(KELP), _ -> marking)).value();
         Task asked = KELP.task(task).orElseThrow();
-        Whom right = new Whom.Group("right");
-        return marking.decide(new Matter.Marks(task, right),
-                Optional.of(new Value.Points(marks, Ground.of(asked, work.students(asked, right)))), by);
+        DecisionScope right = new DecisionScope.Group("right");
+        return marking.decide(new DecisionSubject.Marks(task, right),
+                Optional.of(new DecisionValue.Points(marks, Ground.of(asked, work.students(asked, right)))), by);
     }
 
     /** A hand-in under somebody's name with another answer, later than the real one; and one from a time that has not come. */

@@ -29,7 +29,7 @@ import hestra.exercise.Exercise;
 import hestra.exercise.Part;
 import hestra.marking.HandIn;
 import hestra.marking.Pace;
-import hestra.marking.Script;
+import hestra.marking.StudentAnswers;
 import hestra.numbers.DecimalMark;
 import hestra.task.Attempt;
 
@@ -124,10 +124,10 @@ public final class HandInFile {
      * @param script the answers
      * @param print that of the exercise which came back, see {@link #print}
      */
-    record Light(Script script, int print) {}
+    record Light(StudentAnswers script, int print) {}
 
     /** Reads of a hand-in what marks depend on, and no more, which stands first in it: soon done. */
-    public static Result<Script> script(Path file) {
+    public static Result<StudentAnswers> script(Path file) {
         return light(file, new Copies()).then(light -> Result.done(light.script()));
     }
 
@@ -195,7 +195,7 @@ public final class HandInFile {
         return text.strip().hashCode();
     }
 
-    private static Result<Script> script(JsonNode told, String work, String name) {
+    private static Result<StudentAnswers> script(JsonNode told, String work, String name) {
         try {
             JsonNode head = Json.first(work, Set.of("format", "version"));
             Optional<String> refused = ExerciseFile.refusal(told, ExerciseFile.FORMAT, ExerciseFile.VERSION, name)
@@ -210,10 +210,12 @@ public final class HandInFile {
                 return Result.refused(name + " holds more attempts than a person can make.");
             }
             JsonNode copy = told.path("copy");
-            Optional<Script.Copied> copied = copy.isObject()
-                    ? Optional.of(new Script.Copied(copy.path("edition").asInt(), copy.path("variant").asInt(), copy.path("name")
+            Optional<StudentAnswers.Copied> copied = copy.isObject()
+                    ? Optional.of(new StudentAnswers.Copied(copy.path("edition").asInt(), copy.path("variant").asInt(),
+                    copy.path("name")
                             .asText(""))) : Optional.empty();
-            return Result.done(new Script(document.student(), told.path("id").asText(""), told.path("title").asText(""), copied,
+            return Result.done(new StudentAnswers(document.student(), told.path("id").asText(""), told.path("title").asText(""),
+                    copied,
                     document.attempts(), document.begun().orElse(1), document.pace()));
         } catch (IOException e) {
             return Result.refused(ExerciseFile.damaged(name, WORK, e));

@@ -41,8 +41,8 @@ import hestra.marking.MarkingKey;
 import hestra.marking.Received;
 import hestra.marking.Retraced;
 import hestra.marking.Roll;
-import hestra.marking.Script;
 import hestra.marking.Student;
+import hestra.marking.StudentAnswers;
 import hestra.numbers.Counted;
 
 /**
@@ -130,10 +130,10 @@ public final class HandIns {
 
     /** On which exercises some hand-ins are work, that of most of them first; those that cannot be read are left out. */
     public static List<Of> exercises(List<Path> files) {
-        List<Result<Script>> scripts = files.parallelStream().map(HandInFile::script).toList();
+        List<Result<StudentAnswers>> scripts = files.parallelStream().map(HandInFile::script).toList();
         Map<String, Of> found = new LinkedHashMap<>();
         for (int i = 0; i < files.size(); i++) {
-            if (scripts.get(i) instanceof Result.Done<Script>(Script script)) {
+            if (scripts.get(i) instanceof Result.Done<StudentAnswers>(StudentAnswers script)) {
                 found.computeIfAbsent(script.exercise(), id -> new Of(id, script.title(), new ArrayList<>())).files()
                         .add(files.get(i));
             }
@@ -143,7 +143,8 @@ public final class HandIns {
 
     /** Whether some hand-in is work on an exercise. */
     public static boolean isAnyOf(List<Path> files, String exercise) {
-        return files.parallelStream().anyMatch(file -> HandInFile.script(file) instanceof Result.Done<Script>(Script script)
+        return files.parallelStream()
+                .anyMatch(file -> HandInFile.script(file) instanceof Result.Done<StudentAnswers>(StudentAnswers script)
                 && script.exercise().equals(exercise));
     }
 
@@ -249,7 +250,7 @@ public final class HandIns {
     }
 
     private Supplier<Received> retracing(Path folder, Received.HandedIn handedIn) {
-        Script script = handedIn.marked().script();
+        StudentAnswers script = handedIn.marked().script();
         Path file = folder.resolve(handedIn.file());
         Optional<Exercise> decides = key.map(it -> it.key(script).exercise());
         boolean given = key.flatMap(it -> it.edition(script)).isPresent();
@@ -268,7 +269,7 @@ public final class HandIns {
     }
 
     private Result<Received> received(Path file, HandInFile.Light light) {
-        Script script = light.script();
+        StudentAnswers script = light.script();
         String name = FileReading.name(file);
         if (!script.exercise().equals(exercise.id())) {
             return Result.done(new Received.Refused(name,
@@ -302,12 +303,12 @@ public final class HandIns {
      * @param given how the exercise was given out
      * @param now in seconds since 1970, UTC
      */
-    static List<String> doubts(Script script, Issue given, long now) {
+    static List<String> doubts(StudentAnswers script, Issue given, long now) {
         List<String> doubts = new ArrayList<>();
         if (script.pace().filter(pace -> pace.handedIn() > now + CLOCKS_DIFFER).isPresent()) {
             doubts.add("It says that it was handed in at a time that has not come yet.");
         }
-        String copyOf = script.copy().map(Script.Copied::name).orElse("");
+        String copyOf = script.copy().map(StudentAnswers.Copied::name).orElse("");
         if (!copyOf.isBlank() && !Student.isSameName(copyOf, script.student())) {
             doubts.add("It was done on the copy made for " + Student.shown(copyOf, "somebody") + ".");
         }
@@ -317,7 +318,7 @@ public final class HandIns {
     }
 
     /** What is wrong with the variant of a copy, by the list of those for whom the edition was made. */
-    private static Optional<String> doubted(Script.Copied copy, String student, Edition edition) {
+    private static Optional<String> doubted(StudentAnswers.Copied copy, String student, Edition edition) {
         if (copy.variant() > edition.variants()) {
             return Optional.of("No variant " + copy.variant() + " of edition " + edition.number() + " was given out.");
         }
@@ -334,7 +335,7 @@ public final class HandIns {
                         + ", and this is variant " + copy.variant() + ".");
     }
 
-    private static String which(Script.Copied copy) {
+    private static String which(StudentAnswers.Copied copy) {
         return (copy.variant() > 0 ? "Variant " + copy.variant() + " of edition " : "Edition ") + copy.edition() + ".";
     }
 
@@ -349,7 +350,7 @@ public final class HandIns {
     }
 
     private String note(Path file, HandInFile.Light light, ClassKey key) {
-        Script script = light.script();
+        StudentAnswers script = light.script();
         if (script.copy().isPresent()) {
             return which(script.copy().get())
                     + (key.edition(script).isEmpty()

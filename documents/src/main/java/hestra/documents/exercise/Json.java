@@ -50,10 +50,10 @@ import hestra.exercise.Provenance;
 import hestra.exercise.Wish;
 import hestra.feedback.KeptPoints;
 import hestra.fit.Curve;
-import hestra.fit.EquationForm;
-import hestra.marking.Matter;
-import hestra.marking.Value;
-import hestra.marking.Whom;
+import hestra.fit.EquationNotation;
+import hestra.marking.DecisionScope;
+import hestra.marking.DecisionSubject;
+import hestra.marking.DecisionValue;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
 import hestra.recipe.Along;
@@ -75,7 +75,7 @@ public final class Json {
     private static final String MARK = "hestra.decimal-mark";
 
     private static final Set<Class<?>> LATER = Set.of(Terms.Opening.class, Terms.Afterwards.class, KeptPoints.class,
-            EquationForm.Base.class, Terms.Playing.class, Terms.Counting.class);
+            EquationNotation.Base.class, Terms.Playing.class, Terms.Counting.class);
 
     private static final JsonMapper MAPPER = mapper();
 
@@ -162,7 +162,7 @@ public final class Json {
         cells.addDeserializer(Terms.Afterwards.class, new Later<>(Terms.Afterwards.class, Terms.Afterwards.HINT));
         cells.addDeserializer(Terms.Playing.class, new Later<>(Terms.Playing.class, Terms.Playing.ONCE));
         cells.addDeserializer(Terms.Counting.class, new Later<>(Terms.Counting.class, Terms.Counting.BEST));
-        cells.addDeserializer(EquationForm.Base.class, new Later<>(EquationForm.Base.class, EquationForm.Base.OWN));
+        cells.addDeserializer(EquationNotation.Base.class, new Later<>(EquationNotation.Base.class, EquationNotation.Base.OWN));
         cells.addDeserializer(Trust.class, new TrustReader());
         cells.addDeserializer(KeptPoints.class, new Later<>(KeptPoints.class, KeptPoints.FULL));
         JsonMapper mapper = JsonMapper.builder()
@@ -178,9 +178,9 @@ public final class Json {
                 .addMixIn(Block.class, ByKind.class)
                 .addMixIn(Answer.class, ByKind.class)
                 .addMixIn(Measure.class, ByKind.class)
-                .addMixIn(Matter.class, ByKind.class)
-                .addMixIn(Value.class, ByKind.class)
-                .addMixIn(Whom.class, ByKind.class)
+                .addMixIn(DecisionSubject.class, ByKind.class)
+                .addMixIn(DecisionValue.class, ByKind.class)
+                .addMixIn(DecisionScope.class, ByKind.class)
                 .addMixIn(Rounding.class, ByKind.class)
                 .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
                 .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)

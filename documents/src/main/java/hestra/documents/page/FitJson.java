@@ -15,7 +15,7 @@ import hestra.fit.Curve;
 import hestra.fit.CurveFit;
 import hestra.fit.Diagnostics;
 import hestra.fit.Equation;
-import hestra.fit.EquationForm;
+import hestra.fit.EquationNotation;
 import hestra.fit.FTest;
 import hestra.fit.Fit;
 import hestra.fit.Interval;
@@ -58,7 +58,7 @@ public final class FitJson {
         fit.fTest().ifPresent(test -> document.put("f_test", of(test)));
         document.put("support", List.of(fit.support().low(), fit.support().high()));
         document.put("equation", Equation.of(fit, answer.x(), answer.y(), answer.precision(OptionalInt.empty()),
-                EquationForm.USUAL).plain());
+                EquationNotation.USUAL).plain());
         document.put("remarks", fit.remarks());
         document.put("predictions", answer.predictions().stream().map(FitJson::of).toList());
         if (!answer.reach().isEmpty()) {

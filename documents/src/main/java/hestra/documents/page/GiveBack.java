@@ -30,10 +30,10 @@ import hestra.feedback.Verdict;
 import hestra.marking.Award;
 import hestra.marking.ClassKey;
 import hestra.marking.ClassWork;
+import hestra.marking.DecisionValue;
 import hestra.marking.HandIn;
 import hestra.marking.Standing;
 import hestra.marking.Student;
-import hestra.marking.Value;
 import hestra.task.Task;
 import hestra.task.Truth;
 import org.slf4j.Logger;
@@ -133,7 +133,7 @@ public final class GiveBack {
         return ids.stream().flatMap(id -> work.comment(id).stream()).map(this::said).toList();
     }
 
-    private String said(Value.Comment comment) {
+    private String said(DecisionValue.Comment comment) {
         return comment.text() + (comment.off() == 0 ? "" : " (" + work.exercise().inMarks().off(comment.off()) + ")");
     }
 

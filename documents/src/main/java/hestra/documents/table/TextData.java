@@ -176,7 +176,7 @@ public record TextData(TextShape shape, Block block, List<String> notes, String 
             notes.add(nameOf(headings, column) + " is read as dates: " + since.get());
             return;
         }
-        if (Ranks.read(rows, column)) {
+        if (Ordinals.read(rows, column)) {
             notes.add("ranks in " + nameOf(headings, column) + " are read as numbers");
         }
         Map<String, Integer> units = new HashMap<>();

@@ -25,9 +25,9 @@ import hestra.exercise.ClassList;
 import hestra.exercise.Exercise;
 import hestra.marking.ClassKey;
 import hestra.marking.ClassWork;
+import hestra.marking.DecisionSubject;
+import hestra.marking.DecisionValue;
 import hestra.marking.Marking;
-import hestra.marking.Matter;
-import hestra.marking.Value;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -145,7 +145,8 @@ class FailingDiskTest {
     /** What cannot be read just now is neither damaged nor not there: a marking taken for that would be begun anew. */
     @Test
     void aMarkingThatCannotBeReadJustNowIsNotTakenForDamaged() throws IOException {
-        Marking anns = Marking.none("kelp").decide(new Matter.LeftOut("a.handin"), Optional.of(new Value.Yes()), "ann");
+        Marking anns = Marking.none("kelp").decide(new DecisionSubject.LeftOut("a.handin"), Optional.of(new DecisionValue.Yes()),
+                "ann");
         forEveryPlace((disk, fresh) -> {
             Path file = fresh.resolve("kelp.marks");
             KeptMarking.at(file).keep(new MarksFile("Kelp", anns, List.of()));
@@ -164,8 +165,8 @@ class FailingDiskTest {
     @Test
     void nobodysDecisionIsLost() throws IOException {
         Marking none = Marking.none("kelp");
-        Marking anns = none.decide(new Matter.LeftOut("a.handin"), Optional.of(new Value.Yes()), "ann");
-        Marking bos = none.decide(new Matter.LeftOut("b.handin"), Optional.of(new Value.Yes()), "bo");
+        Marking anns = none.decide(new DecisionSubject.LeftOut("a.handin"), Optional.of(new DecisionValue.Yes()), "ann");
+        Marking bos = none.decide(new DecisionSubject.LeftOut("b.handin"), Optional.of(new DecisionValue.Yes()), "bo");
         forEveryPlace((disk, fresh) -> {
             Path file = fresh.resolve("kelp.marks");
             KeptMarking bo = KeptMarking.at(disk.path(file));

@@ -54,7 +54,7 @@ import hestra.feedback.Quantity;
 import hestra.figure.Frame;
 import hestra.figure.Layer;
 import hestra.fit.Curve;
-import hestra.fit.EquationForm;
+import hestra.fit.EquationNotation;
 import hestra.fit.Term;
 import hestra.marking.HandIn;
 import hestra.numbers.DecimalMark;
@@ -215,7 +215,7 @@ class FilesTest {
         return Exercise.blank("made").withFirst(part -> part.withColumns(table,
                 new Roles(0, 1, OptionalInt.of(2), OptionalInt.of(3), OptionalInt.of(4)), new Provenance.Made(recipe)))
                 .withFirst(part -> part.withRules(PlotRules.USUAL.with(PointChange.MOVE, false)
-                .with(new EquationForm(false, true, EquationForm.Base.E))));
+                .with(new EquationNotation(false, true, EquationNotation.Base.E))));
     }
 
     @Test
@@ -250,7 +250,7 @@ class FilesTest {
         Task read = Kelp.read(Quantity.SLOPE, new Rounding.Places(2));
         Exercise exercise = Kelp.exercise(read.with(read.terms().opening(Terms.Opening.GIVEN).withPlaying(Terms.Playing.NEW_DATA)
                 .withCounting(Terms.Counting.LAST))).withFirst(part -> part.withRules(part.rules().with(KeptPoints.HALF)
-                .with(part.rules().form().with(EquationForm.Base.E))));
+                .with(part.rules().form().with(EquationNotation.Base.E))));
         Path file = folder.resolve("kelp.hestra");
         ExerciseFile.write(exercise, file);
         assertThat(done(ExerciseFile.read(file))).isEqualTo(exercise);

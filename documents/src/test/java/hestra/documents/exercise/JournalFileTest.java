@@ -58,7 +58,7 @@ import hestra.figure.StripKind;
 import hestra.fit.Curve;
 import hestra.fit.Curve.FittedOn;
 import hestra.fit.CurveFamily;
-import hestra.fit.EquationForm;
+import hestra.fit.EquationNotation;
 import hestra.fit.Term;
 import hestra.fit.Trial;
 import hestra.numbers.DecimalMark;
@@ -71,7 +71,7 @@ import hestra.task.Keepable;
 import hestra.task.Predict;
 import hestra.task.Terms;
 import hestra.tracing.PictureAxes;
-import hestra.tracing.Place;
+import hestra.tracing.PicturePoint;
 import hestra.tracing.Tracing;
 import hestra.working.CalculationLine;
 import org.junit.jupiter.api.BeforeEach;
@@ -100,7 +100,7 @@ class JournalFileTest {
                     new WorkEdit.ChangeTable(new TableEdit.SetAside(2, "why “so”?")),
                     new WorkEdit.ChangeTable(new TableEdit.TakeBack(2)),
             new WorkEdit.PlayAgain(2), new WorkEdit.PutBack(),
-                    new WorkEdit.ReadPicture(new Tracing(PictureAxes.within(200, 100), List.of(new Place(3.5, 7))), 5),
+                    new WorkEdit.ReadPicture(new Tracing(PictureAxes.within(200, 100), List.of(new PicturePoint(3.5, 7))), 5),
                     new WorkEdit.MovePoint(1, 4.5, 1e-7, 77), new WorkEdit.ChooseRoles(new Roles(1, 0)),
                     new PlotEdit.ShowLayer(Layer.SQUARES, true),
             new PlotEdit.ReadAt(OptionalDouble.of(52.5)), new PlotEdit.ReadAt(OptionalDouble.empty()),
@@ -114,12 +114,12 @@ class JournalFileTest {
             new PlotEdit.PutLabel(Slot.TRIAL, new LabelPlace(0.25, 1, 1.5), 13),
                     new PlotEdit.SpaceAxis(false, Spacing.LOGARITHMIC), new PlotEdit.ShowStrip(StripKind.NORMAL),
                     new PlotEdit.FitOnly(Set.of(0, 2)), new PlotEdit.ShowBelow(Below.SUMS), new PlotEdit.Unfold(5),
-            new PlotEdit.ShowForm(new EquationForm(false, true, EquationForm.Base.E)), new PlotEdit.ShowLevel(0.99),
+            new PlotEdit.ShowForm(new EquationNotation(false, true, EquationNotation.Base.E)), new PlotEdit.ShowLevel(0.99),
                     new PlotEdit.DressPlot(Dress.USUAL.withPoints(Hue.RED).with(Slot.FIRST, Hue.BLACK)),
             new WorkEdit.BringColumns(Kelp.table().withVariable(0, Variable.ofDates("day",
                     new Dates("2024-02-27", Dates.Step.DAYS))), Roles.FIRST_EXPLAINS),
             new PlotEdit.DressPlot(Dress.USUAL.with(Sign.LOZENGE).withLines(Dress.Size.LARGE).withBlackOnWhite(true)),
-            new PartEdit.WriteRules(new PlotRules(Set.of(PointChange.ADD, PointChange.REMOVE), new EquationForm(false, false))
+            new PartEdit.WriteRules(new PlotRules(Set.of(PointChange.ADD, PointChange.REMOVE), new EquationNotation(false, false))
                     .with(KeptShare.NINE_TENTHS)), new WorkEdit.AddPoint(9, 6.5), new WorkEdit.RemovePoints(List.of(0, 2)),
             new PlotEdit.ShowFrame(Optional.of(new Frame(0, 1, -2, 3))), new PlotEdit.ShowFrame(Optional.empty()),
             new Edit.Draft("describe", Answer.Described.NOTHING.withSentence("rising")),

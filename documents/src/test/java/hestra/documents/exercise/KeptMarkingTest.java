@@ -9,10 +9,10 @@ import java.util.Random;
 import java.util.concurrent.atomic.AtomicReference;
 
 import hestra.documents.file.Result;
+import hestra.marking.DecisionSubject;
+import hestra.marking.DecisionValue;
 import hestra.marking.Marking;
 import hestra.marking.MarkingHistory;
-import hestra.marking.Matter;
-import hestra.marking.Value;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -24,12 +24,12 @@ class KeptMarkingTest {
     @TempDir
     private Path folder;
 
-    private static Matter matter(int i) {
-        return new Matter.LeftOut("file " + i);
+    private static DecisionSubject matter(int i) {
+        return new DecisionSubject.LeftOut("file " + i);
     }
 
     private static MarkingHistory decide(MarkingHistory history, int i) {
-        return history.decide("leaving out", List.of(MarkingHistory.Choice.of(matter(i), new Value.Yes())));
+        return history.decide("leaving out", List.of(MarkingHistory.Choice.of(matter(i), new DecisionValue.Yes())));
     }
 
     private static MarksFile file(MarkingHistory history) {

@@ -39,17 +39,17 @@ import hestra.marking.ClassKey;
 import hestra.marking.ClassResult;
 import hestra.marking.ClassWork;
 import hestra.marking.Decision;
+import hestra.marking.DecisionScope;
+import hestra.marking.DecisionSubject;
+import hestra.marking.DecisionValue;
 import hestra.marking.Ground;
 import hestra.marking.Marking;
 import hestra.marking.MarkingKey;
-import hestra.marking.Matter;
 import hestra.marking.Pace;
 import hestra.marking.Received;
 import hestra.marking.Replay;
-import hestra.marking.Script;
 import hestra.marking.Student;
-import hestra.marking.Value;
-import hestra.marking.Whom;
+import hestra.marking.StudentAnswers;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
 import hestra.task.Answer;
@@ -96,23 +96,26 @@ class MarkingFilesTest {
             Set.of("0a0b0c0d"));
 
     /** Marks for the answers to the number, as they are. */
-    private static Marking give(ClassWork work, Whom whom, double marks, String by) {
+    private static Marking give(ClassWork work, DecisionScope whom, double marks, String by) {
         Task read = work.exercise().task("read").orElseThrow();
-        return work.marking().decide(new Matter.Marks("read", whom), Optional.of(new Value.Points(marks,
+        return work.marking().decide(new DecisionSubject.Marks("read", whom), Optional.of(new DecisionValue.Points(marks,
                 Ground.of(read, work.students(read, whom)))), by);
     }
 
     @Test
     void aMarkingIsReadAsItWasWrittenALineADecision() throws IOException {
-        Marking marking = NONE.decide(new Matter.Marks("read", new Whom.Group("right")),
-                Optional.of(new Value.Points(1.5, GROUND)), "ann")
-                .decide(new Matter.Said("", new Whom.One("ida fenn"), "ann-1"), Optional.of(new Value.Yes()), "ann")
-                .decide(new Matter.Wording("ann-1"), Optional.of(new Value.Comment("Why “so”?\nLook again.", 0.5)), "ann")
-                .decide(new Matter.Due(), Optional.of(new Value.Moment(1_700_000_000)), "bo")
-                .decide(new Matter.Apart("a.handin"), Optional.of(new Value.Yes()), "bo")
-                .decide(new Matter.Alone("read", "pim"), Optional.of(new Value.Yes(Optional.of(GROUND))), "bo")
-                .decide(new Matter.Marks("read", new Whom.All()), Optional.of(new Value.Points(2, GROUND)), "bo")
-                .decide(new Matter.Marks("read", new Whom.All()), Optional.empty(), "ann");
+        Marking marking = NONE.decide(new DecisionSubject.Marks("read", new DecisionScope.Group("right")),
+                Optional.of(new DecisionValue.Points(1.5, GROUND)), "ann")
+                .decide(new DecisionSubject.Said("", new DecisionScope.One("ida fenn"), "ann-1"),
+                Optional.of(new DecisionValue.Yes()), "ann")
+                .decide(new DecisionSubject.Wording("ann-1"),
+                Optional.of(new DecisionValue.Comment("Why “so”?\nLook again.", 0.5)), "ann")
+                .decide(new DecisionSubject.Due(), Optional.of(new DecisionValue.Moment(1_700_000_000)), "bo")
+                .decide(new DecisionSubject.Apart("a.handin"), Optional.of(new DecisionValue.Yes()), "bo")
+                .decide(new DecisionSubject.Alone("read", "pim"), Optional.of(new DecisionValue.Yes(Optional.of(GROUND))), "bo")
+                .decide(new DecisionSubject.Marks("read", new DecisionScope.All()),
+                Optional.of(new DecisionValue.Points(2, GROUND)), "bo")
+                .decide(new DecisionSubject.Marks("read", new DecisionScope.All()), Optional.empty(), "ann");
         Path file = folder.resolve("kelp.marks");
         new MarksFile("Kelp", marking, List.of()).write(file);
         assertThat(done(MarksFile.read(file))).isEqualTo(new MarksFile("Kelp", marking, List.of()));
@@ -122,7 +125,8 @@ class MarkingFilesTest {
     @Test
     void aLineThatIsNotUnderstoodIsKeptAndSpoilsNoOther() throws IOException {
         Path file = folder.resolve("kelp.marks");
-        new MarksFile("Kelp", NONE.decide(new Matter.Due(), Optional.of(new Value.Moment(5)), "ann"), List.of()).write(file);
+        new MarksFile("Kelp", NONE.decide(new DecisionSubject.Due(), Optional.of(new DecisionValue.Moment(5)), "ann"), List.of())
+                .write(file);
         List<String> lines = new ArrayList<>(Files.readAllLines(file));
         lines.add(1, "{\"matter\":{\"kind\":\"grade\",\"letter\":\"A\"},\"by\":\"cy\"}");
         lines.add("torn {");
@@ -130,7 +134,7 @@ class MarkingFilesTest {
                 + "\"by\":\"ann\",\"count\":1,\"over\":{}}");
         Files.write(file, lines);
         MarksFile read = done(MarksFile.read(file));
-        assertThat(read.marking().value(new Matter.Due())).contains(new Value.Moment(5));
+        assertThat(read.marking().value(new DecisionSubject.Due())).contains(new DecisionValue.Moment(5));
         assertThat(read.strange()).hasSize(3);
         read.write(file);
         assertThat(Files.readAllLines(file)).containsExactlyInAnyOrderElementsOf(lines);
@@ -189,11 +193,15 @@ class MarkingFilesTest {
         handIn("ida.handin", "Ida Fenn", "0.9", "On average a blade gets 0.515 cm longer with each day.");
         ClassWork first = work(NONE);
         Student ida = first.roll().students().getFirst();
-        Marking marking = give(first, new Whom.Group(ida.marked().at("read").group()), 2, "ann")
-                .decide(new Matter.Wording("c"), Optional.of(new Value.Comment("0.9 will do this time", 0.5)), "ann")
-                .decide(new Matter.Said("read", new Whom.One(ida.key()), "c"), Optional.of(new Value.Yes()), "ann")
-                .decide(new Matter.Wording("w"), Optional.of(new Value.Comment("A careful piece of work.", 0)), "ann")
-                .decide(new Matter.Said("", new Whom.One(ida.key()), "w"), Optional.of(new Value.Yes()), "ann");
+        Marking marking = give(first, new DecisionScope.Group(ida.marked().at("read").group()), 2, "ann")
+                .decide(new DecisionSubject.Wording("c"), Optional.of(new DecisionValue.Comment("0.9 will do this time", 0.5)),
+                "ann")
+                .decide(new DecisionSubject.Said("read", new DecisionScope.One(ida.key()), "c"),
+                Optional.of(new DecisionValue.Yes()), "ann")
+                .decide(new DecisionSubject.Wording("w"), Optional.of(new DecisionValue.Comment("A careful piece of work.", 0)),
+                "ann")
+                .decide(new DecisionSubject.Said("", new DecisionScope.One(ida.key()), "w"), Optional.of(new DecisionValue.Yes()),
+                "ann");
         ClassWork work = work(marking);
         Path back = folder.resolve("back");
         new GiveBack(work, ClassKey.of(EXERCISE), true, "3 May 2026")
@@ -317,7 +325,7 @@ GiveBack.Written written = new GiveBack(work, ClassKey.of(EXERCISE), true, "")
     @Test
     void claimsThatCannotBeArePointedOut() {
         long now = 1_790_000_000;
-        Script.Copied copy = new Script.Copied(1, 0, "Ida Fenn");
+        StudentAnswers.Copied copy = new StudentAnswers.Copied(1, 0, "Ida Fenn");
         assertThat(HandIns.doubts(script("ida  FENN", copy, now), Issue.NONE, now)).isEmpty();
         assertThat(HandIns.doubts(script("Pim", copy, now), Issue.NONE, now)).singleElement().asString()
                 .contains("the copy made for Ida Fenn");
@@ -331,20 +339,20 @@ GiveBack.Written written = new GiveBack(work, ClassKey.of(EXERCISE), true, "")
         long now = 1_790_000_000;
         Edition edition = new Edition(1, 4, 7, Map.of(), EXERCISE.parts()).with(ClassList.of(List.of("Ida Fenn", "Roon, Tavi")));
         Issue given = Issue.NONE.publishing(edition);
-        assertThat(HandIns.doubts(script("Ida Fenn", new Script.Copied(1, 1, ""), now), given, now))
+        assertThat(HandIns.doubts(script("Ida Fenn", new StudentAnswers.Copied(1, 1, ""), now), given, now))
                 .as("the name was taken out of the copy").isEmpty();
-        assertThat(HandIns.doubts(script("tavi roon", new Script.Copied(1, 2, ""), now), given, now)).isEmpty();
-        assertThat(HandIns.doubts(script("Ida Fenn", new Script.Copied(1, 2, ""), now), given, now))
+        assertThat(HandIns.doubts(script("tavi roon", new StudentAnswers.Copied(1, 2, ""), now), given, now)).isEmpty();
+        assertThat(HandIns.doubts(script("Ida Fenn", new StudentAnswers.Copied(1, 2, ""), now), given, now))
                 .containsExactly("Variant 2 was made for Roon, Tavi.");
-        assertThat(HandIns.doubts(script("Ida Fenn", new Script.Copied(1, 2, "Ida Fenn"), now), given, now))
+        assertThat(HandIns.doubts(script("Ida Fenn", new StudentAnswers.Copied(1, 2, "Ida Fenn"), now), given, now))
                 .as("both put right but the variant").containsExactly("Variant 2 was made for Roon, Tavi.");
-        assertThat(HandIns.doubts(script("Ida Fenn", new Script.Copied(1, 4, ""), now), given, now))
+        assertThat(HandIns.doubts(script("Ida Fenn", new StudentAnswers.Copied(1, 4, ""), now), given, now))
                 .containsExactly("Variant 1 was made for Ida Fenn, and this is variant 4.");
-        assertThat(HandIns.doubts(script("Pim", new Script.Copied(1, 4, ""), now), given, now))
+        assertThat(HandIns.doubts(script("Pim", new StudentAnswers.Copied(1, 4, ""), now), given, now))
                 .as("a numbered copy for anybody").isEmpty();
-        assertThat(HandIns.doubts(script("Pim", new Script.Copied(1, 5, ""), now), given, now))
+        assertThat(HandIns.doubts(script("Pim", new StudentAnswers.Copied(1, 5, ""), now), given, now))
                 .containsExactly("No variant 5 of edition 1 was given out.");
-        assertThat(HandIns.doubts(script("Ida Fenn", new Script.Copied(2, 9, ""), now), given, now))
+        assertThat(HandIns.doubts(script("Ida Fenn", new StudentAnswers.Copied(2, 9, ""), now), given, now))
                 .as("nothing is known of that edition").isEmpty();
     }
 
@@ -391,8 +399,9 @@ GiveBack.Written written = new GiveBack(work, ClassKey.of(EXERCISE), true, "")
         assertThat(records).hasSize(4);
     }
 
-    private static Script script(String student, Script.Copied copy, long at) {
-        return new Script(student, "kelp", "Kelp", Optional.of(copy), Map.of(), 1, Optional.of(new Pace(0, at, 60, Map.of())));
+    private static StudentAnswers script(String student, StudentAnswers.Copied copy, long at) {
+        return new StudentAnswers(student, "kelp", "Kelp", Optional.of(copy), Map.of(), 1,
+                Optional.of(new Pace(0, at, 60, Map.of())));
     }
 
     @Test
@@ -439,10 +448,10 @@ GiveBack.Written written = new GiveBack(work, ClassKey.of(EXERCISE), true, "")
 
     @Test
     void mergedMarkingsHoldTheDecisionsOfBoth() {
-        MarksFile ann = new MarksFile("Kelp", NONE.decide(new Matter.Marks("read", new Whom.All()),
-                Optional.of(new Value.Points(1, GROUND)), "ann"), List.of("odd 1"));
-        MarksFile bo = new MarksFile("Kelp", NONE.decide(new Matter.Marks("read", new Whom.All()),
-                Optional.of(new Value.Points(2, GROUND)), "bo"), List.of("odd 2", "odd 1"));
+        MarksFile ann = new MarksFile("Kelp", NONE.decide(new DecisionSubject.Marks("read", new DecisionScope.All()),
+                Optional.of(new DecisionValue.Points(1, GROUND)), "ann"), List.of("odd 1"));
+        MarksFile bo = new MarksFile("Kelp", NONE.decide(new DecisionSubject.Marks("read", new DecisionScope.All()),
+                Optional.of(new DecisionValue.Points(2, GROUND)), "bo"), List.of("odd 2", "odd 1"));
         assertThat(ann.with(bo).strange()).containsExactly("odd 1", "odd 2");
         assertThat(ann.with(bo).marking()).isEqualTo(bo.with(ann).marking());
         assertThat(ann.with(bo).marking().conflicts()).singleElement()

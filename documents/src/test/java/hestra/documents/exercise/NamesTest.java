@@ -27,10 +27,10 @@ import hestra.figure.Layer;
 import hestra.figure.Slot;
 import hestra.figure.Spacing;
 import hestra.figure.StripKind;
-import hestra.fit.EquationForm;
-import hestra.marking.Matter;
-import hestra.marking.Value;
-import hestra.marking.Whom;
+import hestra.fit.EquationNotation;
+import hestra.marking.DecisionScope;
+import hestra.marking.DecisionSubject;
+import hestra.marking.DecisionValue;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
 import hestra.recipe.Along;
@@ -69,13 +69,14 @@ class NamesTest {
 
     private static final List<Class<?>> FAMILIES = List.of(Edit.Final.class, Edit.Step.class, Edit.Lasting.class, TableEdit.class,
             Provenance.class, Wish.class, Along.class,
-            Answer.class, Measure.class, Rounding.class, Block.class, Matter.class, Value.class, Whom.class, Task.class);
+            Answer.class, Measure.class, Rounding.class, Block.class, DecisionSubject.class, DecisionValue.class,
+                    DecisionScope.class, Task.class);
     private static final List<Class<? extends Enum<?>>> ENUMS = List.of(Aid.class, Quantity.class, DecimalMark.class,
             PointChange.class, Layer.class, Slot.class, Spacing.class,
             StripKind.class, Below.class, Terms.Showing.class, Terms.Opening.class, Terms.Afterwards.class, Terms.Playing.class,
                     Terms.Counting.class, Reason.class, PointMeasure.class, PointSort.class, PointAction.class, PointReason.class,
                     WrongPlot.class, MatchPlot.Shown.class,
-            CalculationCells.Way.class, TryReason.class, EquationForm.Base.class, KeptPoints.class,
+            CalculationCells.Way.class, TryReason.class, EquationNotation.Base.class, KeptPoints.class,
             Keepable.class, Exercise.Purpose.class, Description.Direction.class, Description.Form.class,
                     Description.Strength.class, Description.Unusual.class, Aspect.class, Aspect.About.class, Question.Sort.class,
                     ChooseCurve.By.class, CurveReason.class, FitCondition.class, Trust.class, OwnEquation.class,

@@ -11,13 +11,13 @@ import hestra.documents.file.Result;
 import hestra.exercise.ClassList;
 import hestra.exercise.Exercise;
 import hestra.marking.ClassWork;
+import hestra.marking.DecisionScope;
+import hestra.marking.DecisionSubject;
+import hestra.marking.DecisionValue;
 import hestra.marking.Ground;
 import hestra.marking.HandIn;
 import hestra.marking.Marking;
-import hestra.marking.Matter;
 import hestra.marking.Student;
-import hestra.marking.Value;
-import hestra.marking.Whom;
 import hestra.task.Answer;
 
 /** Good files of every sort that strangers send, with much in them. */
@@ -66,17 +66,19 @@ public final class Strangers {
         Student ida = work.roll().students().getFirst();
         Marking marking = Marking.none(own.id());
         for (String task : List.of("explain", "enter")) {
-            Whom one = new Whom.One(ida.key());
-            marking = marking.decide(new Matter.Marks(task, one),
-                    Optional.of(new Value.Points(1, Ground.of(own.task(task).orElseThrow(),
+            DecisionScope one = new DecisionScope.One(ida.key());
+            marking = marking.decide(new DecisionSubject.Marks(task, one),
+                    Optional.of(new DecisionValue.Points(1, Ground.of(own.task(task).orElseThrow(),
                             work.students(own.task(task).orElseThrow(), one)))), "ann")
-                    .decide(new Matter.Said(task, one, "c-" + task), Optional.of(new Value.Yes()), "ann")
-                    .decide(new Matter.Wording("c-" + task),
-                            Optional.of(new Value.Comment("Why “so”? {slope}\nLook again.", 0.5)), "ann");
+                    .decide(new DecisionSubject.Said(task, one, "c-" + task), Optional.of(new DecisionValue.Yes()), "ann")
+                    .decide(new DecisionSubject.Wording("c-" + task),
+                            Optional.of(new DecisionValue.Comment("Why “so”? {slope}\nLook again.", 0.5)), "ann");
         }
         Path file = folder.resolve("good.marks");
-        new MarksFile(own.title(), marking.decide(new Matter.Due(), Optional.of(new Value.Moment(1_700_000_000)), "bo")
-                .decide(new Matter.Alone("explain", ida.key()), Optional.of(new Value.Yes()), "bo"), List.of()).write(file);
+        new MarksFile(own.title(), marking.decide(new DecisionSubject.Due(), Optional.of(new DecisionValue.Moment(1_700_000_000)),
+                "bo")
+                .decide(new DecisionSubject.Alone("explain", ida.key()), Optional.of(new DecisionValue.Yes()), "bo"), List.of())
+                .write(file);
         return file;
     }
 }

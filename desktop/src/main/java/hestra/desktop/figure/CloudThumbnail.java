@@ -12,9 +12,9 @@ import hestra.figure.Thumbnail;
 import hestra.task.Sketch;
 
 /** A plot so small that it shows the shape of the cloud alone. */
-public final class SmallPlot {
+public final class CloudThumbnail {
 
-    private SmallPlot() {}
+    private CloudThumbnail() {}
 
     /** The plot of some pairs; an empty one where there are none. */
     public static Region of(Optional<Pairs> pairs, Look look, double width, double height) {

@@ -18,14 +18,14 @@ import hestra.task.Truth;
  * When two answers to a task say the same: both are right, or the same mistakes were recognised in both, or the same parts of
  * both are right, or else they read the same. In words, so that it means the same in every marking of the exercise.
  */
-final class Sameness {
+final class AnswerGrouping {
 
     /** Nothing was answered. */
     static final String BLANK = "blank";
 
     private static final int LONGEST = 300;
 
-    private Sameness() {}
+    private AnswerGrouping() {}
 
     static String of(Task task, Answer answer, Verdict verdict, Truth truth) {
         if (answer.isBlank()) {

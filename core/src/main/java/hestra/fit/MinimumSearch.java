@@ -11,7 +11,7 @@ import hestra.fit.VariableProjection.Best;
  * The least of the squares along the rate, over a whole range of it: every valley of a grid, the deepest first, is closed in on
  * where the derivative changes sign, to the end of the arithmetic.
  */
-final class Valleys {
+final class MinimumSearch {
 
     private static final int MOST_CLOSED_IN_ON = 12;
     private static final int MOST_STEPS = 200;
@@ -25,7 +25,7 @@ final class Valleys {
     /** A place of the grid that lies no higher than those beside it. */
     private record Valley(int index, double estimate) {}
 
-    private Valleys() {}
+    private MinimumSearch() {}
 
     /**
      * The least minimum between the ends of a grid of rates; nothing where there is none.

@@ -3,14 +3,14 @@ package hestra.marking;
 import hestra.exercise.Attempts;
 
 /** Whose answers a decision is about. */
-public sealed interface Whom {
+public sealed interface DecisionScope {
 
     /** One student's. */
-    record One(String student) implements Whom {}
+    record One(String student) implements DecisionScope {}
 
     /** All that say the same, see {@link Attempts#group}. */
-    record Group(String group) implements Whom {}
+    record Group(String group) implements DecisionScope {}
 
     /** All. */
-    record All() implements Whom {}
+    record All() implements DecisionScope {}
 }

@@ -3,7 +3,7 @@ package hestra.figure;
 import java.util.Optional;
 
 /** Gathers very many points into one mark. */
-final class Crowd {
+final class DensePoints {
 
     private static final double RADIUS = 1.9;
     private static final double OPACITY = 0.55;
@@ -16,7 +16,7 @@ final class Crowd {
     private int size;
 
     /** For at most so many. */
-    Crowd(int most) {
+    DensePoints(int most) {
         xs = new double[most];
         ys = new double[most];
     }

@@ -6,11 +6,11 @@ import hestra.figure.Scale;
 import hestra.numbers.Rounding;
 
 /** Values of places in the figure, rounded as a hand can place them. */
-final class Measured {
+final class HandRounding {
 
     private static final int MOST_PLACES = 12;
 
-    private Measured() {}
+    private HandRounding() {}
 
     /**
      * As the instrument of a column would show it: with as many decimal places as the others have, as far as a pixel tells them

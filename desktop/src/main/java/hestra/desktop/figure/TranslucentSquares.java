@@ -14,7 +14,7 @@ import hestra.figure.Mark;
  * counted by their corners and summed along rows and columns, so that a thousand large squares cost no more than a few: drawn
  * one by one they take a tenth of a second on the software renderer.
  */
-final class Wash {
+final class TranslucentSquares {
 
     private static final int OPAQUE = Coverage.OPAQUE;
     private static final double OUTLINE = 0.8;

@@ -7,7 +7,7 @@ package hestra.fit;
  * @param names whether the variables go by their names; else by x and y
  * @param base of which power an exponential is written
  */
-public record EquationForm(boolean constantFirst, boolean names, Base base) {
+public record EquationNotation(boolean constantFirst, boolean names, Base base) {
 
     /** The base of an exponential. */
     public enum Base {
@@ -18,22 +18,22 @@ public record EquationForm(boolean constantFirst, boolean names, Base base) {
     }
 
     /** Exponentials with a base of their own. */
-    public EquationForm(boolean constantFirst, boolean names) {
+    public EquationNotation(boolean constantFirst, boolean names) {
         this(constantFirst, names, Base.OWN);
     }
 
-    public EquationForm withConstantFirst(boolean first) {
-        return new EquationForm(first, names, base);
+    public EquationNotation withConstantFirst(boolean first) {
+        return new EquationNotation(first, names, base);
     }
 
-    public EquationForm withNames(boolean named) {
-        return new EquationForm(constantFirst, named, base);
+    public EquationNotation withNames(boolean named) {
+        return new EquationNotation(constantFirst, named, base);
     }
 
-    public EquationForm with(Base chosen) {
-        return new EquationForm(constantFirst, names, chosen);
+    public EquationNotation with(Base chosen) {
+        return new EquationNotation(constantFirst, names, chosen);
     }
 
     /** ŷ = a + b x, with names. */
-    public static final EquationForm USUAL = new EquationForm(true, true);
+    public static final EquationNotation USUAL = new EquationNotation(true, true);
 }

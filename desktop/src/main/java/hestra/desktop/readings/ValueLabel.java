@@ -8,13 +8,13 @@ import hestra.desktop.parts.Clip;
 import hestra.desktop.parts.Tip;
 
 /** A name with its value; a click copies the value in full. */
-final class Value extends Label {
+final class ValueLabel extends Label {
     private final DeskModel model;
     private final Label text = new Label();
     private double full;
     private boolean open;
 
-    Value(DeskModel model, String name, String id) {
+    ValueLabel(DeskModel model, String name, String id) {
         super(name);
         this.model = model;
         getStyleClass().add("reading");

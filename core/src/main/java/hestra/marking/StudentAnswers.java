@@ -19,7 +19,8 @@ import hestra.task.Attempt;
  * @param begun how often work was begun, at least 1
  * @param pace when it was done; nothing in a hand-in of an older kind
  */
-public record Script(String student, String exercise, String title, Optional<Copied> copy, Map<String, List<Attempt>> attempts,
+public record StudentAnswers(String student, String exercise, String title, Optional<Copied> copy,
+        Map<String, List<Attempt>> attempts,
         int begun, Optional<Pace> pace) {
 
     /**
@@ -36,7 +37,7 @@ public record Script(String student, String exercise, String title, Optional<Cop
         }
     }
 
-    public Script {
+    public StudentAnswers {
         student = student.strip();
         attempts = Map.copyOf(attempts);
         begun = Math.max(1, begun);

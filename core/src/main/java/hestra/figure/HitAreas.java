@@ -12,10 +12,10 @@ import hestra.figure.Figure.Hit;
  * @param boxes labels and handles, the uppermost last
  * @param curves the curves with the lines by which they are drawn
  */
-public record Targets(List<Boxed> boxes, List<Drawn> curves) {
+public record HitAreas(List<Boxed> boxes, List<Drawn> curves) {
 
     /** Nothing to take hold of. */
-    public static final Targets NONE = new Targets(List.of(), List.of());
+    public static final HitAreas NONE = new HitAreas(List.of(), List.of());
 
     private static final double REACH = 5;
 
@@ -25,7 +25,7 @@ public record Targets(List<Boxed> boxes, List<Drawn> curves) {
     /** A curve as it is drawn. */
     record Drawn(Slot slot, List<Mark> marks) {}
 
-    public Targets {
+    public HitAreas {
         boxes = List.copyOf(boxes);
         curves = List.copyOf(curves);
     }

@@ -16,7 +16,7 @@ import hestra.units.UnitReader;
  * @param difference whether it is a difference, which is the same in kelvins and degrees Celsius
  * @param kind whether it is a plain number, a count of things, a measurement, or something whose unit is not worked out
  */
-public record Measured(int y, int x, boolean difference, Kind kind) {
+public record Dimensions(int y, int x, boolean difference, Kind kind) {
 
     /** What sort of unit it has. */
     public enum Kind {
@@ -31,26 +31,26 @@ public record Measured(int y, int x, boolean difference, Kind kind) {
     }
 
     /** A plain number. */
-    public static final Measured NUMBER = new Measured(0, 0, false, Kind.NUMBER);
+    public static final Dimensions NUMBER = new Dimensions(0, 0, false, Kind.NUMBER);
     /** How many there are. */
-    public static final Measured COUNT = new Measured(0, 0, false, Kind.COUNT);
+    public static final Dimensions COUNT = new Dimensions(0, 0, false, Kind.COUNT);
     /** In the unit of the response. */
-    public static final Measured Y = new Measured(1, 0, false, Kind.MEASURED);
+    public static final Dimensions Y = new Dimensions(1, 0, false, Kind.MEASURED);
     /** In the unit of the explanatory variable. */
-    public static final Measured X = new Measured(0, 1, false, Kind.MEASURED);
+    public static final Dimensions X = new Dimensions(0, 1, false, Kind.MEASURED);
     /** A difference, in the unit of the response. */
-    public static final Measured DIFFERENCE_Y = new Measured(1, 0, true, Kind.MEASURED);
+    public static final Dimensions DIFFERENCE_Y = new Dimensions(1, 0, true, Kind.MEASURED);
     /** A difference, in the unit of the explanatory variable. */
-    public static final Measured DIFFERENCE_X = new Measured(0, 1, true, Kind.MEASURED);
-    public static final Measured Y_SQUARED = new Measured(2, 0, true, Kind.MEASURED);
-    public static final Measured X_SQUARED = new Measured(0, 2, true, Kind.MEASURED);
-    public static final Measured PRODUCT = new Measured(1, 1, true, Kind.MEASURED);
+    public static final Dimensions DIFFERENCE_X = new Dimensions(0, 1, true, Kind.MEASURED);
+    public static final Dimensions Y_SQUARED = new Dimensions(2, 0, true, Kind.MEASURED);
+    public static final Dimensions X_SQUARED = new Dimensions(0, 2, true, Kind.MEASURED);
+    public static final Dimensions PRODUCT = new Dimensions(1, 1, true, Kind.MEASURED);
     /** In a unit that depends on the curve. */
-    public static final Measured OPEN = new Measured(0, 0, false, Kind.OPEN);
+    public static final Dimensions OPEN = new Dimensions(0, 0, false, Kind.OPEN);
 
     /** In the response's unit for one of the explanatory variable's. */
-    public static Measured slope() {
-        return new Measured(1, -1, true, Kind.MEASURED);
+    public static Dimensions slope() {
+        return new Dimensions(1, -1, true, Kind.MEASURED);
     }
 
     /** The unit in words, such as "cm per day"; empty where it has none, or one of the variables has none. */

@@ -5,11 +5,11 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** Ranks as they are written: 1st, 2nd, 3rd. */
-final class Ranks {
+final class Ordinals {
 
     private static final Pattern RANK = Pattern.compile("(\\d{1,6})(?:st|nd|rd|th)", Pattern.CASE_INSENSITIVE);
 
-    private Ranks() {}
+    private Ordinals() {}
 
     /** Writes the numbers into a column of ranks; leaves any other as it is. */
     static boolean read(List<List<String>> rows, int column) {

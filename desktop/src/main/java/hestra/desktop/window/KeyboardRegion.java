@@ -11,9 +11,9 @@ import javafx.scene.Node;
  * @param nodes what belongs to it
  * @param entry where the keyboard goes in it at first; nothing where there is nothing to type or press
  */
-record Place(List<Node> nodes, Supplier<Optional<Node>> entry) {
+record KeyboardRegion(List<Node> nodes, Supplier<Optional<Node>> entry) {
 
-    Place {
+    KeyboardRegion {
         nodes = List.copyOf(nodes);
     }
 

@@ -20,7 +20,7 @@ import hestra.numbers.Rounding;
  * @param x the variable that explains
  * @param y the variable that responds
  */
-public record Asked(Sought what, How how, List<Evidence> accepted, Optional<Evidence> kept, KeptPoints counted,
+public record NumberCriteria(Sought what, How how, List<Evidence> accepted, Optional<Evidence> kept, KeptPoints counted,
         Optional<Evidence> withSlips, Optional<Evidence> withSetAside,
         Variable x, Variable y) {
 
@@ -47,7 +47,7 @@ public record Asked(Sought what, How how, List<Evidence> accepted, Optional<Evid
         }
     }
 
-    public Asked {
+    public NumberCriteria {
         accepted = List.copyOf(accepted);
     }
 
@@ -71,8 +71,9 @@ public record Asked(Sought what, How how, List<Evidence> accepted, Optional<Evid
     }
 
     /** The same number asked for in another unit, of which each is so many of this one. */
-    Asked inUnit(double ratio, Rounding rounding) {
-        return new Asked(new Sought.InUnit(what, ratio), new How(rounding, false, how.fromRounded()), accepted, kept, counted,
+    NumberCriteria inUnit(double ratio, Rounding rounding) {
+        return new NumberCriteria(new Sought.InUnit(what, ratio), new How(rounding, false, how.fromRounded()), accepted, kept,
+                counted,
                 withSlips, withSetAside, x, y);
     }
 }

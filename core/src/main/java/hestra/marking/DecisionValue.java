@@ -6,7 +6,7 @@ import java.util.Optional;
 import hestra.desk.Step;
 
 /** What was decided. */
-public sealed interface Value {
+public sealed interface DecisionValue {
 
     /** What it says, whatever the answers are that it says it of. */
     default Object says() {
@@ -14,7 +14,7 @@ public sealed interface Value {
     }
 
     /** Whether both cannot stand beside each other: they say different things of the same. */
-    default boolean isAgainst(Value other) {
+    default boolean isAgainst(DecisionValue other) {
         return !says().equals(other.says());
     }
 
@@ -23,7 +23,7 @@ public sealed interface Value {
      *
      * @param on the answers that they were given for
      */
-    record Points(double marks, Ground on) implements Value {
+    record Points(double marks, Ground on) implements DecisionValue {
         public Points {
             Objects.requireNonNull(on);
             if (!(marks >= 0) || marks > 100) {
@@ -37,7 +37,7 @@ public sealed interface Value {
         }
 
         @Override
-        public boolean isAgainst(Value other) {
+        public boolean isAgainst(DecisionValue other) {
             return !(other instanceof Points points) || marks != points.marks && on.meets(points.on);
         }
     }
@@ -47,7 +47,7 @@ public sealed interface Value {
      *
      * @param on the answers of which it was said; nothing where it is of no answer
      */
-    record Yes(Optional<Ground> on) implements Value {
+    record Yes(Optional<Ground> on) implements DecisionValue {
 
         /** That it is so, of no answer in particular. */
         public Yes() {
@@ -66,7 +66,7 @@ public sealed interface Value {
      * @param text what it says
      * @param off the marks that it takes off, 0 for none
      */
-    record Comment(String text, double off) implements Value {
+    record Comment(String text, double off) implements DecisionValue {
 
         /** The longest text. */
         public static final int LONGEST = 4000;
@@ -82,7 +82,7 @@ public sealed interface Value {
     }
 
     /** A time, in seconds since 1970, UTC. */
-    record Moment(long at) implements Value {
+    record Moment(long at) implements DecisionValue {
         public Moment {
             if (at < 0 || at > Step.LATEST) {
                 throw new IllegalArgumentException("a time of " + at);
