@@ -65,10 +65,10 @@ final class Contents {
             return hidden(NAMELESS, NAMELESS, "The plot is drawn by your choice in task " + drawing.get()
                     .number() + ":\n" + drawing.get().task().terms().title());
         }
-        Optional<DrawnCurve> inHand = findings.curveInHand().map(curve -> drawn(findings.slotInHand(), curve));
+        Optional<DrawnCurve> inHand = findings.curves().curveInHand().map(curve -> drawn(findings.curves().slotInHand(), curve));
         List<DrawnCurve> shown = new ArrayList<>();
         for (Slot slot : curves.slots()) {
-            if (findings.isShown(slot)) {
+            if (findings.curves().isShown(slot)) {
                 curves.at(slot).ifPresent(curve -> shown.add(drawn(slot, curve)));
             }
         }
@@ -81,10 +81,10 @@ final class Contents {
     private PlotContent hidden(Variable x, Variable y, String notice) {
         PlotState plot = findings.work().plot();
         Frame empty = Frame.around(DoubleStream.empty(), DoubleStream.empty());
-        return new PlotContent(new Plane(x, y, empty), findings.precision(), List.of(), List.of(), Set.of(), List.of(),
+        return new PlotContent(new Plane(x, y, empty), findings.numbers().precision(), List.of(), List.of(), Set.of(), List.of(),
                 Optional.empty(), Handles.NONE, Influence.NONE,
                 Set.of(Layer.POINTS), plot.dress(), ReadingLines.NONE, Selection.NONE, OptionalInt.empty(), notice,
-                        findings.level());
+                        findings.numbers().level());
     }
 
     private String notice() {
@@ -113,9 +113,10 @@ final class Contents {
     }
 
     PlotContent strip() {
-        boolean opened = findings.residualsAreOpen() && findings.hidesPlot().isEmpty() && findings.drawsPlot().isEmpty();
-        Slot slot = findings.slotInHand();
-        String reason = findings.fitInHand().filter(Fit.None.class::isInstance).map(fit -> ((Fit.None) fit).reason()).orElse("");
+        boolean opened = findings.curves().residualsAreOpen() && findings.hidesPlot().isEmpty() && findings.drawsPlot().isEmpty();
+        Slot slot = findings.curves().slotInHand();
+        String reason = findings.curves().fitInHand().filter(Fit.None.class::isInstance)
+                .map(fit -> ((Fit.None) fit).reason()).orElse("");
         String notice = opened ? reason : "Residuals will appear here. " + findings.whatOpens(Aid.RESIDUALS) + ".";
         Optional<DrawnCurve> inHand = opened ? curves.at(slot).map(curve -> drawn(slot, curve)) : Optional.empty();
         return content(findings.work().layers(), List.of(), inHand, notice);
@@ -130,10 +131,10 @@ final class Contents {
         if (!findings.isOpen(Aid.LINE)) {
             layers.remove(Layer.MEAN);
         }
-        if (!findings.residualsAreOpen()) {
+        if (!findings.curves().residualsAreOpen()) {
             layers.removeAll(EnumSet.of(Layer.RESIDUALS, Layer.SQUARES, Layer.DEVIATIONS, Layer.LEVERAGE));
         }
-        if (!findings.isShown(findings.slotInHand())) {
+        if (!findings.curves().isShown(findings.curves().slotInHand())) {
             // What belongs to a curve that is hidden is hidden with it.
             layers.removeAll(EnumSet.of(Layer.RESIDUALS, Layer.SQUARES, Layer.DEVIATIONS, Layer.LEVERAGE, Layer.MEAN_INTERVAL,
                     Layer.PREDICTION_INTERVAL));
@@ -147,7 +148,8 @@ final class Contents {
     private DrawnCurve drawn(Slot slot, CurveOnData curve) {
         boolean named = findings.work().layers().contains(Layer.EQUATIONS)
                 && (slot == Slot.TRIAL || findings.isOpen(Aid.EQUATION));
-        return new DrawnCurve(slot, curve, named ? Equation.inLetters(curve, findings.precision(), findings.form()).plain() : "",
+        return new DrawnCurve(slot, curve, named ? Equation.inLetters(curve, findings.numbers().precision(), findings.numbers()
+                .form()).plain() : "",
                 Optional.ofNullable(findings.work().curves().labels().get(slot)));
     }
 
@@ -156,18 +158,20 @@ final class Contents {
         Handles handles = shown.stream().anyMatch(it -> it.slot() == Slot.TRIAL)
                 ? new Handles(findings.work().curves().trial().orElseThrow().handles(), findings.desk()
                 .pointing().handle()) : Handles.NONE;
-        return new PlotContent(new Plane(findings.x(), findings.y(), findings.frame(), plot.x(), plot.y()), findings.precision(),
+        return new PlotContent(new Plane(findings.x(), findings.y(), findings.frame(), plot.x(), plot.y()),
+                findings.numbers().precision(),
                 observed.points(),
                 observed.groups(), findings.work().curves().only(), shown, inHand, handles, layers.contains(Layer.LEVERAGE)
                         ? influence() : Influence.NONE, layers, plot.dress(), reading(),
-                findings.desk().selection(), findings.desk().hovered(), notice, findings.level());
+                findings.desk().selection(), findings.desk().hovered(), notice, findings.numbers().level());
     }
 
     private ReadingLines reading() {
         ReadingState state = findings.work().reading();
-        return findings.isOpen(Aid.PREDICTION) && findings.isShown(findings.slotInHand())
+        return findings.isOpen(Aid.PREDICTION) && findings.curves().isShown(findings.curves().slotInHand())
                 ? new ReadingLines(state.atX(), state.atY(),
-                findings.inverse().map(it -> it.solutions().stream().map(Inverse.Solution::x).toList()).orElse(List.of()),
+                findings.curves().inverse().map(it -> it.solutions().stream().map(Inverse.Solution::x).toList())
+                        .orElse(List.of()),
                         state.pinned())
                 : ReadingLines.NONE;
     }
@@ -175,8 +179,8 @@ final class Contents {
     /** What each point does to the fit in hand, and the fit without the point that is pointed at. */
     private Influence influence() {
         Pairs pairs = curves.pairs();
-        Optional<CurveFit> fit = findings.curveInHand().isEmpty()
-                ? Optional.empty() : findings.fitInHand().flatMap(Fit::curveFit);
+        Optional<CurveFit> fit = findings.curves().curveInHand().isEmpty()
+                ? Optional.empty() : findings.curves().fitInHand().flatMap(Fit::curveFit);
         if (fit.isEmpty() || pairs.size() > MOST_LEVERAGES) {
             return Influence.NONE;
         }

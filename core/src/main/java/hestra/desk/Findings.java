@@ -59,10 +59,6 @@ import hestra.working.Results;
  */
 public final class Findings {
 
-    private static final int LONG_NAME = 18;
-    private static final int USUAL_DIGITS = 4;
-    /** Residuals that come so by chance less often than this show a pattern. */
-    private static final double CLEAR = 0.01;
 
     private final Desk desk;
     private final List<TaskState> tasks;
@@ -71,14 +67,14 @@ public final class Findings {
     private final Truth truth;
     private final PartWork work;
     private final Observed observed;
-    private final ChosenCurves curves;
+    private final ChosenCurves chosen;
+    private final CurvesInView curves;
+    private final NumberForms numbers;
     private final Set<Aid> open;
     private final DataTable given;
     private final Framing framing;
     private final Frame frame;
     /** Worked out when they are first asked for. */
-    private final Once<Precision> precision = new Once<>();
-    private final Once<Boolean> pattern = new Once<>();
     private final Once<Calculations> calculations = new Once<>();
     private final Once<Optional<FillIn>> fillIn;
     private final Once<Optional<CurveOnData>> best;
@@ -102,15 +98,18 @@ public final class Findings {
         this.given = samePart ? here.given : truth.given();
         this.observed = here == null
                 ? Observed.of(work.table(), work.drawnRoles()) : here.observed.next(work.table(), work.drawnRoles());
-        this.curves = here == null ? ChosenCurves.of(observed.pairs(), work.curves())
-                : here.curves.next(observed.pairs(), work.curves(), here.work.curves());
+        this.chosen = here == null ? ChosenCurves.of(observed.pairs(), work.curves())
+                : here.chosen.next(observed.pairs(), work.curves(), here.work.curves());
         this.open = samePart && before.tasks == tasks && here.work.shut().equals(work.shut()) ? here.open : open();
         this.fillIn = samePart && here.taskInHand().equals(taskInHand()) ? here.fillIn : new Once<>();
         this.best = samePart && before.tasks == tasks ? here.best : new Once<>();
+        this.numbers = new NumberForms(work, part.rules(), desk.exercise().mark());
+        this.curves = new CurvesInView(work, chosen, open, numbers.level());
         boolean sameData = here != null && here.observed == observed;
         this.framing = Framing.of(observed, work.plot(), part.rules().frame(),
                 sameData ? Optional.of(here.framing) : Optional.empty());
-        this.frame = framing.frame(work.reading().atX(), curveInHand(), visibleLine().filter(_ -> isShown(Slot.LINE)));
+        this.frame = framing.frame(work.reading().atX(), curves.curveInHand(), curves.visibleLine()
+                .filter(_ -> curves.isShown(Slot.LINE)));
     }
 
     /** The aids that are open; of what was kept, those that were so then. */
@@ -234,130 +233,22 @@ public final class Findings {
 
     /** The pairs that the fit uses, and what is left out. */
     public Pairs pairs() {
-        return curves.pairs();
+        return chosen.pairs();
     }
 
     /** The line of least squares, or why there is none. */
     public Fit fit() {
-        return curves.line();
+        return chosen.line();
     }
 
-    /** The place of the curve in hand: what was taken in hand, or the line where that is not there or is held back. */
-    public Slot slotInHand() {
-        Slot chosen = work().curves().inHand();
-        return chosen == Slot.LINE || work().curves().has(chosen) && isOpen(chosen) ? chosen : Slot.LINE;
+    /** The curves that may be seen, and what is read off the one in hand. */
+    public CurvesInView curves() {
+        return curves;
     }
 
-    /** What came of fitting the curve in hand; for a trial that is nothing. */
-    public Optional<Fit> fitInHand() {
-        return fitAt(slotInHand());
-    }
-
-    /** What came of fitting the curve in a place. */
-    public Optional<Fit> fitAt(Slot slot) {
-        return slot == Slot.TRIAL ? Optional.empty() : Optional.ofNullable(curves.fits().get(slot));
-    }
-
-    /** What is tried by eye, where that is not held back. */
-    public Optional<TrialFit> trial() {
-        return isOpen(Slot.TRIAL) ? curves.trial() : Optional.empty();
-    }
-
-    /** The places of the curves that may be seen, the line first. */
-    public List<Slot> slots() {
-        return curves.slots().stream().filter(this::isOpen).toList();
-    }
-
-    /** Whether the curves of a place may be seen. */
-    public boolean isOpen(Slot slot) {
-        return switch (slot) {
-            case LINE -> isOpen(Aid.LINE);
-            case TRIAL -> isOpen(Aid.TRIAL);
-            case FIRST, SECOND, THIRD, FOURTH -> isOpen(Aid.CURVES) && isOpen(Aid.LINE);
-        };
-    }
-
-    /** Whether the curve in a place is drawn. */
-    public boolean isShown(Slot slot) {
-        return isOpen(slot) && (slot == Slot.LINE ? work().layers().contains(Layer.LINE) : !work().curves().hidden()
-                .contains(slot));
-    }
-
-    /** The curve in hand where there is one and it is not held back. */
-    public Optional<CurveOnData> curveInHand() {
-        return isOpen(slotInHand()) ? curves.at(slotInHand()) : Optional.empty();
-    }
-
-    /** The equation of a curve, written as the exercise writes equations. */
-    public Equation equation(CurveOnData curve) {
-        return equation(curve, form());
-    }
-
-    /** How equations are written: as chosen at the readings, or by the author. */
-    public EquationNotation form() {
-        return work.plot().numbers().form().orElse(part.rules().form());
-    }
-
-    /** The level of intervals. */
-    public double level() {
-        return work.plot().numbers().level().orElse(Prediction.USUAL_LEVEL);
-    }
-
-    /** The same in percent: "95 %". */
-    public String levelInWords() {
-        return style().withDigits(USUAL_DIGITS).shortest(level() * 100) + " %";
-    }
-
-    /** The equation of a curve in another form. */
-    public Equation equation(CurveOnData curve, EquationNotation form) {
-        return Equation.of(curve, x(), y(), precision(), form);
-    }
-
-    /** Whether the residuals of the curve in hand show clearly that another one may fit better. */
-    public boolean hasPattern() {
-        return pattern.get(() -> fitInHand().flatMap(Fit::curveFit).flatMap(fit -> Residuals.of(fit, pairs())).filter(residuals ->
-                residuals.lackOfFit().map(lack -> lack.p() < CLEAR)
-                        .orElseGet(() -> residuals.runs().filter(runs -> runs.p() < CLEAR).isPresent())).isPresent());
-    }
-
-    /** With how many digits the numbers of curves are shown. */
-    public Precision precision() {
-        return precision.get(() -> new Precision(style(), digits().isPresent(),
-                Fineness.of(work().table(), work().drawnRoles().explanatory()),
-                Fineness.of(work().table(), work().drawnRoles().response())));
-    }
-
-    /** How numbers look. */
-    public NumberStyle style() {
-        return new NumberStyle(exercise().mark(), digits().orElse(USUAL_DIGITS));
-    }
-
-    /**
-     * How many digits the numbers of curves are to have: as chosen at the readings, or by the author; nothing for as many as are
-     * needed.
-     */
-    public OptionalInt digits() {
-        return work.plot().numbers().digits().isPresent() ? work.plot().numbers().digits() : part.rules().digits();
-    }
-
-    /** Whether the variables' names are too long for an equation beside the plot. */
-    public boolean hasLongNames() {
-        return Math.max(x().name().length(), y().name().length()) > LONG_NAME;
-    }
-
-    /** The equation of a curve where room is narrow: in letters where names would not fit. */
-    public Equation narrowEquation(CurveOnData curve) {
-        return equation(curve, hasLongNames() ? form().withNames(false) : form());
-    }
-
-    /** The curve in a place where there is one and it is not held back. */
-    public Optional<CurveOnData> curveAt(Slot slot) {
-        return isOpen(slot) ? curves.at(slot) : Optional.empty();
-    }
-
-    /** Whether the residuals of the curve in hand may be seen; those of a trial give nothing away. */
-    public boolean residualsAreOpen() {
-        return isOpen(Aid.RESIDUALS) || slotInHand() == Slot.TRIAL;
+    /** How numbers and equations are written here. */
+    public NumberForms numbers() {
+        return numbers;
     }
 
     /** Where each task stands, in the order of the sheet. */
@@ -429,59 +320,15 @@ public final class Findings {
                 .orElse("Closed in this exercise");
     }
 
-    /** The line where there is one and it is not held back. */
-    public Optional<LineFit> visibleLine() {
-        return isOpen(Aid.LINE) ? fit().line() : Optional.empty();
-    }
-
-    /** The prediction of the curve in hand at the reading line, where there is one and predictions are open. */
-    public Optional<Prediction> prediction() {
-        return work().readingAt().isEmpty() ? Optional.empty() : prediction(work().readingAt().getAsDouble());
-    }
-
-    /** The prediction of the curve in hand at an x, where predictions are open and the curve is defined there. */
-    public Optional<Prediction> prediction(double x) {
-        Optional<CurveOnData> curve = isOpen(Aid.PREDICTION) ? curves.at(slotInHand()) : Optional.empty();
-        return curve.flatMap(it -> switch (it) {
-            case CurveFit fitted -> fitted.predicted(x, level());
-            case TrialFit tried ->
-                    tried.fitted(x).stream().boxed().findFirst()
-                    .map(value -> new Prediction(x, value, tried.support().contains(x),
-                    tried.support().distanceTo(x), Optional.empty(), Optional.empty()));
-        });
-    }
-
-    /** Where the curve in hand has the value of the level reading line. */
-    public Optional<Inverse> inverse() {
-        OptionalDouble y = work().reading().atY();
-        return y.isEmpty() || !isOpen(Aid.PREDICTION) ? Optional.empty() : curves.at(slotInHand()).map(it -> switch (it) {
-            case CurveFit fitted -> Inverse.of(fitted, y.getAsDouble());
-            case TrialFit tried -> tried.where(y.getAsDouble());
-        });
-    }
-
     /** What a calculation line comes to, with the lines before it by their names. */
     public Calculation.Outcome calculated(CalculationLine line) {
         return calculations.get(this::calculations).outcome(line);
     }
 
     private Calculations calculations() {
-        Fit inHand = curveInHand().isEmpty()
-                ? new Fit.None("There is no curve in hand.") : fitInHand().orElseGet(this::fit);
+        Fit inHand = curves.curveInHand().isEmpty()
+                ? new Fit.None("There is no curve in hand.") : curves.fitInHand().orElseGet(this::fit);
         return Calculations.of(work.sheet().lines(), new Results(inHand, pairs()), exercise().mark());
-    }
-
-    /** The residual of a table row from the curve in hand; nothing where it takes no part or residuals are held back. */
-    public Optional<Double> residual(int row) {
-        if (!residualsAreOpen() || work().table().row(row).isSetAside()) {
-            return Optional.empty();
-        }
-        Roles roles = work().drawnRoles();
-        return curves.at(slotInHand()).flatMap(curve ->
-                work().table().cell(row, roles.explanatory()) instanceof Cell.Measured x
-                        && work().table().cell(row, roles.response()) instanceof Cell.Measured y
-                        ? curve.residual(x.value(), y.value()).stream().boxed().findFirst()
-                        : Optional.empty());
     }
 
     /** What stood in a cell as the data were given out, where something else stands in it now. */
@@ -511,7 +358,7 @@ public final class Findings {
 
     /** What the scatter plot shows. */
     public PlotContent plot() {
-        return plot.get(() -> new Contents(this, observed, curves).plot());
+        return plot.get(() -> new Contents(this, observed, chosen).plot());
     }
 
     /**
@@ -526,6 +373,6 @@ public final class Findings {
 
     /** What the residual strip shows. */
     public PlotContent strip() {
-        return strip.get(() -> new Contents(this, observed, curves).strip());
+        return strip.get(() -> new Contents(this, observed, chosen).strip());
     }
 }

@@ -25,7 +25,7 @@ final class AboutAssociation {
     AboutAssociation(Findings findings) {
         this.findings = findings;
         this.association = Association.of(findings.pairs());
-        this.style = findings.style();
+        this.style = findings.numbers().style();
     }
 
     Section section() {
@@ -44,7 +44,7 @@ final class AboutAssociation {
         lines.add(line("covariance (n)", it -> new Entry(style.show(it.covarianceOfAll()),
                 "Sxy ÷ n, as for values that are all there are.")));
         lines.add(line("r", this::r));
-        lines.add(line(findings.levelInWords() + " interval of r", this::interval));
+        lines.add(line(findings.numbers().levelInWords() + " interval of r", this::interval));
         lines.add(line("p of r", this::p));
         lines.add(line("rank correlation", this::ranks));
         return new Section("How they go together", List.of(""), lines);
@@ -81,7 +81,7 @@ final class AboutAssociation {
     }
 
     private Entry interval(Association it) {
-        Optional<double[]> ends = it.intervalOfR(findings.level());
+        Optional<double[]> ends = it.intervalOfR(findings.numbers().level());
         return ends.map(e -> new Entry(style.share(e[0]) + " to " + style.share(e[1]),
                 "If these points are a sample, the correlation of all there are plausibly lies in here"
                 + (e[0] > 0 || e[1] < 0 ? ". 0 does not." : ", and 0 does too.")))

@@ -33,8 +33,8 @@ final class AboutCurve {
 
     AboutCurve(Findings findings) {
         this.findings = findings;
-        this.style = findings.style();
-        this.fit = findings.curveInHand().flatMap(_ -> findings.fitInHand()).flatMap(Fit::curveFit);
+        this.style = findings.numbers().style();
+        this.fit = findings.curves().curveInHand().flatMap(_ -> findings.curves().fitInHand()).flatMap(Fit::curveFit);
     }
 
     /** A column for each coefficient. */
@@ -51,7 +51,7 @@ final class AboutCurve {
                     .isEmpty()
                     ? NO_POINTS_LEFT : "The estimate divided by its standard error: how many standard errors it lies from 0.")));
             lines.add(line("p", all, it -> new Entry(style.withDigits(3).show(it.p()), chance(it))));
-            lines.add(line(findings.levelInWords() + " interval from", all, it -> end(it, Interval::low)));
+            lines.add(line(findings.numbers().levelInWords() + " interval from", all, it -> end(it, Interval::low)));
             lines.add(line("to", all, it -> end(it, Interval::high)));
         }
         return new Section(title("Coefficients"), all.stream().map(Coefficient::name).toList(), lines);
@@ -62,7 +62,7 @@ final class AboutCurve {
     }
 
     private Entry end(Coefficient coefficient, ToDoubleFunction<Interval> end) {
-        return fit.orElseThrow().interval(coefficient, findings.level())
+        return fit.orElseThrow().interval(coefficient, findings.numbers().level())
                 .map(it -> new Entry(style.show(end.applyAsDouble(it)),
                         "If the curve is of the right kind, the true value plausibly lies between "
                 + style.show(it.low()) + " and " + style.show(it.high())
@@ -159,7 +159,7 @@ final class AboutCurve {
 
     Section residuals() {
         List<Line> lines = new ArrayList<>();
-        if (findings.residualsAreOpen()) {
+        if (findings.curves().residualsAreOpen()) {
             fit.flatMap(it -> Residuals.of(it, findings.pairs())).map(Residuals::summary).ifPresent(it -> {
                 lines.add(Line.of("least", residual(it.least(), "The point farthest below the curve lies " + distance(it.least())
                         + " below it.")));
@@ -179,7 +179,8 @@ final class AboutCurve {
                 OptionalDouble spread = it.standardDeviation();
                 lines.add(Line.of("standard deviation (n − 1)",
                         new Entry(spread.isEmpty()
-                                ? NumberStyle.UNDEFINED : findings.precision().y().show(spread.getAsDouble(), FINER, style),
+                                ? NumberStyle.UNDEFINED : findings.numbers().precision().y()
+                                .show(spread.getAsDouble(), FINER, style),
                         "How far residuals typically lie from their mean. s divides by the degrees of freedom instead.")));
             });
         }
@@ -187,7 +188,7 @@ final class AboutCurve {
     }
 
     private Entry residual(double value, String meaning) {
-        return new Entry(findings.precision().y().show(settled(value), FINER, style), meaning);
+        return new Entry(findings.numbers().precision().y().show(settled(value), FINER, style), meaning);
     }
 
     /** What is 0 but for rounding is 0. */
@@ -197,6 +198,6 @@ final class AboutCurve {
     }
 
     private String distance(double value) {
-        return findings.precision().y().show(Math.abs(value), FINER, style) + findings.y().unitAfterNumber();
+        return findings.numbers().precision().y().show(Math.abs(value), FINER, style) + findings.y().unitAfterNumber();
     }
 }

@@ -24,8 +24,10 @@ final class AboutVariables {
     private final One y;
 
     AboutVariables(Findings findings) {
-        this.x = new One(findings.x(), Summary.ofX(findings.pairs()), findings.precision().x(), findings.style());
-        this.y = new One(findings.y(), Summary.ofY(findings.pairs()), findings.precision().y(), findings.style());
+        this.x = new One(findings.x(), Summary.ofX(findings.pairs()), findings.numbers().precision()
+                .x(), findings.numbers().style());
+        this.y = new One(findings.y(), Summary.ofY(findings.pairs()), findings.numbers().precision()
+                .y(), findings.numbers().style());
     }
 
     Section section() {

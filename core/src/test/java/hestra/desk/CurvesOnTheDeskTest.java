@@ -61,11 +61,11 @@ class CurvesOnTheDeskTest {
     void anAddedCurveIsInHandAndTheNumbersAreIts() {
         Findings findings = Findings.of(after(open(), new PlotEdit.AddCurve(QUADRATIC),
                 new PlotEdit.ReadAt(OptionalDouble.of(7))));
-        assertThat(findings.slotInHand()).isEqualTo(Slot.FIRST);
+        assertThat(findings.curves().slotInHand()).isEqualTo(Slot.FIRST);
         double fitted = LeastSquares.fit(QUADRATIC, findings.pairs()).curveFit().orElseThrow().fitted(7).orElseThrow();
-        assertThat(findings.prediction().orElseThrow().fitted()).isEqualTo(fitted);
-        assertThat(findings.residual(0).orElseThrow())
-                .isEqualTo(3.1 - findings.curveInHand().orElseThrow().fitted(2).orElseThrow(), within(1e-12));
+        assertThat(findings.curves().prediction().orElseThrow().fitted()).isEqualTo(fitted);
+        assertThat(findings.curves().residual(0).orElseThrow())
+                .isEqualTo(3.1 - findings.curves().curveInHand().orElseThrow().fitted(2).orElseThrow(), within(1e-12));
         assertThat(drawn(findings.desk())).containsExactly(Slot.LINE, Slot.FIRST);
         assertThat(findings.plot().inHand().orElseThrow().equation()).startsWith("ŷ = ");
     }
@@ -92,7 +92,7 @@ class CurvesOnTheDeskTest {
         assertThat(drawn(after(desk, new PlotEdit.ShowCurve(Slot.FIRST, false)))).containsExactly(Slot.LINE);
         assertThat(drawn(after(desk, new PlotEdit.ShowCurve(Slot.LINE, false)))).containsExactly(Slot.FIRST);
         Desk removed = desk.apply(new PlotEdit.RemoveCurve(Slot.FIRST));
-        assertThat(Findings.of(removed).slotInHand()).isEqualTo(Slot.LINE);
+        assertThat(Findings.of(removed).curves().slotInHand()).isEqualTo(Slot.LINE);
         assertThat(Kelp.work(removed).curves()).isEqualTo(CurveState.LINE_ALONE);
         assertThat(desk.apply(new PlotEdit.RemoveCurve(Slot.LINE))).as("the line is always there").isEqualTo(desk);
         assertThat(desk.apply(new PlotEdit.ChangeCurve(Slot.FOURTH, QUADRATIC))).as("nothing there").isEqualTo(desk);
@@ -102,22 +102,22 @@ class CurvesOnTheDeskTest {
     void heldBackCurvesAreNeitherDrawnNorRead() {
         Desk desk = after(open(Set.of(Aid.CURVES)), new PlotEdit.AddCurve(QUADRATIC), new PlotEdit.Try(LINE_BY_EYE, 1));
         assertThat(drawn(desk)).containsExactly(Slot.LINE, Slot.TRIAL);
-        assertThat(Findings.of(desk).curveAt(Slot.FIRST)).isEmpty();
+        assertThat(Findings.of(desk).curves().curveAt(Slot.FIRST)).isEmpty();
         Desk blind = after(open(Set.of(Aid.LINE, Aid.RESIDUALS, Aid.EQUATION)), new PlotEdit.AddCurve(QUADRATIC),
                 new PlotEdit.TakeInHand(Slot.FIRST));
         assertThat(drawn(blind)).as("without the line no curve either").isEmpty();
-        assertThat(Findings.of(blind).curveInHand()).isEmpty();
-        assertThat(Findings.of(blind).residual(0)).isEmpty();
+        assertThat(Findings.of(blind).curves().curveInHand()).isEmpty();
+        assertThat(Findings.of(blind).curves().residual(0)).isEmpty();
         assertThat(Findings.of(blind).plot().inHand()).isEmpty();
-        assertThat(Findings.of(after(open(Set.of(Aid.TRIAL)), new PlotEdit.Try(LINE_BY_EYE, 1))).trial()).isEmpty();
+        assertThat(Findings.of(after(open(Set.of(Aid.TRIAL)), new PlotEdit.Try(LINE_BY_EYE, 1))).curves().trial()).isEmpty();
     }
 
     @Test
     void aTrialShowsItsOwnResidualsAndGivesNothingAway() {
         Findings findings = Findings.of(after(open(Set.of(Aid.LINE, Aid.RESIDUALS, Aid.EQUATION)),
                 new PlotEdit.Try(LINE_BY_EYE, 1)));
-        assertThat(findings.slotInHand()).isEqualTo(Slot.TRIAL);
-        assertThat(findings.residual(0).orElseThrow()).as("3.1 against 3 at day 2").isEqualTo(0.1, within(1e-12));
+        assertThat(findings.curves().slotInHand()).isEqualTo(Slot.TRIAL);
+        assertThat(findings.curves().residual(0).orElseThrow()).as("3.1 against 3 at day 2").isEqualTo(0.1, within(1e-12));
         assertThat(findings.strip().inHand()).isPresent();
         assertThat(findings.plot().curves()).extracting(DrawnCurve::slot).containsExactly(Slot.TRIAL);
         assertThat(findings.plot().handles().places()).isEqualTo(LINE_BY_EYE.handles());
@@ -139,11 +139,11 @@ class CurvesOnTheDeskTest {
     void onlyWhatChangedIsFittedAgain() {
         Findings before = Findings.of(after(open(), new PlotEdit.AddCurve(QUADRATIC)));
         Findings after = before.next(before.desk().apply(new PlotEdit.AddCurve(new Curve.Polynomial(3))));
-        assertThat(after.fitAt(Slot.FIRST).orElseThrow()).isSameAs(before.fitAt(Slot.FIRST).orElseThrow());
+        assertThat(after.curves().fitAt(Slot.FIRST).orElseThrow()).isSameAs(before.curves().fitAt(Slot.FIRST).orElseThrow());
         assertThat(after.fit()).isSameAs(before.fit());
         Findings moved = after.next(after.desk().apply(new WorkEdit.MovePoint(0, 2, 9, 1)));
-        assertThat(moved.fitAt(Slot.FIRST).orElseThrow()).isNotEqualTo(before.fitAt(Slot.FIRST).orElseThrow());
-        assertThat(moved.fitAt(Slot.FIRST).orElseThrow().curveFit().orElseThrow().coefficients())
+        assertThat(moved.curves().fitAt(Slot.FIRST).orElseThrow()).isNotEqualTo(before.curves().fitAt(Slot.FIRST).orElseThrow());
+        assertThat(moved.curves().fitAt(Slot.FIRST).orElseThrow().curveFit().orElseThrow().coefficients())
                 .isEqualTo(LeastSquares.fit(QUADRATIC, moved.pairs()).curveFit().orElseThrow().coefficients());
     }
 
@@ -163,9 +163,10 @@ class CurvesOnTheDeskTest {
     @Test
     void theLevelReadingLineFindsEveryPlace() {
         Findings findings = Findings.of(after(open(), new PlotEdit.ReadAtY(OptionalDouble.of(5.04))));
-        assertThat(findings.inverse().orElseThrow().solutions()).singleElement()
+        assertThat(findings.curves().inverse().orElseThrow().solutions()).singleElement()
                 .satisfies(it -> assertThat(it.x()).as("the mean of x at the mean of y").isEqualTo(6, within(1e-9)));
-        assertThat(Findings.of(after(open(Set.of(Aid.PREDICTION)), new PlotEdit.ReadAtY(OptionalDouble.of(5)))).inverse())
+        assertThat(Findings.of(after(open(Set.of(Aid.PREDICTION)), new PlotEdit.ReadAtY(OptionalDouble.of(5)))).curves()
+                .inverse())
                 .isEmpty();
         assertThat(Kelp.work(after(open(), new PlotEdit.Pin(List.of(1.0, 2.0, 1.0)))).reading().pinned())
                 .containsExactly(1.0, 2.0);
@@ -235,7 +236,8 @@ class CurvesOnTheDeskTest {
                         "y = 0.5150 · x + 1.950")
                         .entrySet()) {
             Findings findings = Findings.of(ruled(PlotRules.USUAL.with(form.getKey())));
-            assertThat(findings.equation(findings.curveInHand().orElseThrow()).plain()).isEqualTo(form.getValue());
+            assertThat(findings.numbers().equation(findings.curves().curveInHand().orElseThrow()).plain())
+                    .isEqualTo(form.getValue());
         }
     }
 }

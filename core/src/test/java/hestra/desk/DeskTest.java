@@ -171,8 +171,8 @@ class DeskTest {
         Desk desk = Desk.open(Kelp.whole());
         Findings closed = Findings.of(desk);
         assertThat(Aid.all()).noneMatch(closed::isOpen);
-        assertThat(closed.visibleLine()).isEmpty();
-        assertThat(closed.residual(0)).isEmpty();
+        assertThat(closed.curves().visibleLine()).isEmpty();
+        assertThat(closed.curves().residual(0)).isEmpty();
         assertThat(closed.whatOpens(Aid.R)).isEqualTo("Opens with task 3, Describe");
         Task asking = Kelp.describe().with(Kelp.describe().terms().withTitle("What do you see?"));
         assertThat(Findings.of(Desk.open(Kelp.exercise(asking))).whatOpens(Aid.R)).as("a sentence may end behind a question")
@@ -182,8 +182,8 @@ class DeskTest {
         assertThat(Aid.all()).as("any description, however wrong, does not do").noneMatch(Findings.of(wrong)::isOpen);
         Findings open = Findings.of(wrong.apply(new Edit.Draft("describe", described())).apply(new Edit.Check("describe")));
         assertThat(Aid.all()).allMatch(open::isOpen);
-        assertThat(open.visibleLine()).isPresent();
-        assertThat(open.residual(0)).isPresent();
+        assertThat(open.curves().visibleLine()).isPresent();
+        assertThat(open.curves().residual(0)).isPresent();
     }
 
     @Test
@@ -258,11 +258,11 @@ class DeskTest {
     void predictionSaysWhetherTheDataSupportIt() {
         Exercise open = Kelp.exercise().withFirst(part -> part.withHeld(Set.of()));
         Findings inside = Findings.of(after(open, new PlotEdit.ReadAt(OptionalDouble.of(4))));
-        assertThat(inside.prediction().orElseThrow().inside()).isTrue();
+        assertThat(inside.curves().prediction().orElseThrow().inside()).isTrue();
         Findings outside = Findings.of(after(open, new PlotEdit.ReadAt(OptionalDouble.of(200))));
-        assertThat(outside.prediction().orElseThrow().beyond()).isEqualTo(190);
+        assertThat(outside.curves().prediction().orElseThrow().beyond()).isEqualTo(190);
         assertThat(outside.frame().xHigh()).as("the reading line is in view").isGreaterThanOrEqualTo(200);
-        assertThat(Findings.of(after(open)).prediction()).isEmpty();
+        assertThat(Findings.of(after(open)).curves().prediction()).isEmpty();
     }
 
     @Test

@@ -57,8 +57,8 @@ class OwnSheetTest {
     @Test
     void nothingIsHeldBackInAStudyAndTheLineStandsAtOnce() {
         Findings findings = Findings.of(study());
-        assertThat(findings.visibleLine().orElseThrow().slope().value()).isEqualTo(0.515);
-        assertThat(findings.prediction(20).orElseThrow().fitted()).isEqualTo(12.25);
+        assertThat(findings.curves().visibleLine().orElseThrow().slope().value()).isEqualTo(0.515);
+        assertThat(findings.curves().prediction(20).orElseThrow().fitted()).isEqualTo(12.25);
         assertThat(findings.tasks()).isEmpty();
     }
 
@@ -79,7 +79,7 @@ class OwnSheetTest {
         Findings now = Findings.of(desk);
         Note.Shown frozen = (Note.Shown) sheet(desk).notes().getFirst();
         Note.Shown following = (Note.Shown) sheet(desk).notes().getLast();
-        assertThat(now.of(frozen).visibleLine().orElseThrow().slope().value()).isEqualTo(0.515);
+        assertThat(now.of(frozen).curves().visibleLine().orElseThrow().slope().value()).isEqualTo(0.515);
         assertThat(now.of(frozen).work().layers()).contains(Layer.LINE);
         assertThat(now.of(following)).isSameAs(now);
         Desk more = after(desk, keep(Keepable.FIGURE, false));

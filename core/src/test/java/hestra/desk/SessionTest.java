@@ -46,9 +46,10 @@ class SessionTest {
         Figure strip = ResidualStrip.describe(findings.strip(), findings.work().plot().strip(), SIZE);
         Stream.of(plot, strip).flatMap(it -> Stream.of(it.ground(), it.lines(), it.points(), it.front())).flatMap(List::stream)
                 .forEach(SessionTest::assertDrawable);
-        findings.curveInHand().ifPresent(curve -> assertThat(findings.equation(curve).plain()).doesNotContain("Infinity"));
-        findings.prediction();
-        findings.inverse();
+        findings.curves().curveInHand().ifPresent(curve -> assertThat(findings.numbers().equation(curve).plain())
+                .doesNotContain("Infinity"));
+        findings.curves().prediction();
+        findings.curves().inverse();
         findings.suspicions();
     }
 

@@ -76,7 +76,7 @@ final class MatrixOfR extends VBox {
             }
             CorrelationMatrix matrix = CorrelationMatrix.of(table, columns);
             for (Cell cell : cells) {
-                cell.button.setText(findings.style().withDigits(2)
+                cell.button.setText(findings.numbers().style().withDigits(2)
                         .share(matrix.entries().get(columns.indexOf(cell.y)).get(columns.indexOf(cell.x))));
                 cell.button.setAccessibleText("r of " + table.variable(cell.x).name() + " and " + table.variable(cell.y)
                         .name() + ": " + cell.button.getText());

@@ -157,7 +157,7 @@ public final class OverviewPane extends BorderPane {
             grids.get(i).show(sections.get(i));
             present(grids.get(i), !sections.get(i).lines().isEmpty());
         }
-        boolean residuals = findings.residualsAreOpen() && findings.curveInHand().isPresent();
+        boolean residuals = findings.curves().residualsAreOpen() && findings.curves().curveInHand().isPresent();
         present(residualTitle, residuals);
         present(pictures, residuals);
         if (residuals) {

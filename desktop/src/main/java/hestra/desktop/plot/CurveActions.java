@@ -18,14 +18,14 @@ final class CurveActions extends ContextMenu {
 
     CurveActions(DeskModel model, Slot slot) {
         Findings findings = model.findings();
-        boolean shown = findings.isShown(slot);
+        boolean shown = findings.curves().isShown(slot);
         MenuItem select = item("curve-select", "Select", () -> model.apply(new PlotEdit.TakeInHand(slot)));
-        select.setDisable(!shown || findings.slotInHand() == slot);
+        select.setDisable(!shown || findings.curves().slotInHand() == slot);
         MenuItem hide = item("curve-hide", shown ? "Hide" : "Show", () -> model.apply(new PlotEdit.ShowCurve(slot, !shown)));
-        hide.setDisable(!findings.isOpen(slot));
-        MenuItem copy = item("curve-copy", "Copy the equation", () -> model.findings().curveAt(slot)
-                .map(model.findings()::equation).map(Equation::plain).ifPresent(Clip::put));
-        copy.setDisable(findings.curveAt(slot).isEmpty() || slot != Slot.TRIAL && !findings.isOpen(Aid.EQUATION));
+        hide.setDisable(!findings.curves().isOpen(slot));
+        MenuItem copy = item("curve-copy", "Copy the equation", () -> model.findings().curves().curveAt(slot)
+                .map(model.findings().numbers()::equation).map(Equation::plain).ifPresent(Clip::put));
+        copy.setDisable(findings.curves().curveAt(slot).isEmpty() || slot != Slot.TRIAL && !findings.isOpen(Aid.EQUATION));
         Menu hues = new Menu("Colour");
         for (Hue hue : Hue.values()) {
             hues.getItems().add(item("curve-hue-" + hue.inWords(), hue.inWords(),

@@ -53,7 +53,7 @@ final class CurveMenu extends MenuButton {
 
     private void fill() {
         getItems().clear();
-        boolean open = model.findings().isOpen(Slot.FIRST);
+        boolean open = model.findings().curves().isOpen(Slot.FIRST);
         PlotRules rules = model.findings().part().rules();
         for (Curve curve : FITTED.stream().filter(rules::offers).toList()) {
             MenuItem item = new MenuItem(CurveNames.of(curve));

@@ -104,8 +104,8 @@ public final class LayerChips extends FlowPane {
         chip.setOnAction(_ -> {
             if (!chip.getPseudoClassStates().contains(CLOSED)) {
                 Findings findings = model.findings();
-                boolean shown = findings.isShown(slot);
-                if (shown && findings.slotInHand() != slot) {
+                boolean shown = findings.curves().isShown(slot);
+                if (shown && findings.curves().slotInHand() != slot) {
                     model.apply(new PlotEdit.TakeInHand(slot));
                 } else {
                     model.apply(new PlotEdit.ShowCurve(slot, !shown));
@@ -169,7 +169,7 @@ public final class LayerChips extends FlowPane {
             if (layer != Layer.LINE) {
                 Optional<Aid> aid = aid(layer);
                 boolean open = aid.isEmpty() || findings.isOpen(aid.get())
-                        || aid.get() == Aid.RESIDUALS && findings.residualsAreOpen();
+                        || aid.get() == Aid.RESIDUALS && findings.curves().residualsAreOpen();
                 boolean on = findings.work().layers().contains(layer);
                 boolean hasUse = layer == Layer.NAMES
                         ? findings.work().drawnRoles().label().isPresent() : layer.isEveryday() || on && layer != Layer.EQUATIONS;
@@ -182,10 +182,11 @@ public final class LayerChips extends FlowPane {
             }
         });
         curves.forEach((slot, chip) -> {
-            boolean open = findings.isOpen(slot);
+            boolean open = findings.curves().isOpen(slot);
             present(chip, slot == Slot.LINE || open && findings.work().curves().has(slot));
-            show(chip, findings.isShown(slot), open, open ? meaning(slot) : findings.whatOpens(Aid.LINE));
-            chip.pseudoClassStateChanged(IN_HAND, open && findings.isShown(slot) && findings.slotInHand() == slot
+            show(chip, findings.curves().isShown(slot), open, open ? meaning(slot) : findings.whatOpens(Aid.LINE));
+            chip.pseudoClassStateChanged(IN_HAND, open && findings.curves()
+                    .isShown(slot) && findings.curves().slotInHand() == slot
                     && (slot == Slot.TRIAL || findings.work().curves().further().size() > 0));
             chip.setText(CurveNames.in(findings, slot));
             Swatch.colour(chip.getGraphic(), findings.work().plot().dress().ink(slot));

@@ -96,7 +96,7 @@ final class PlotKeys {
 
     /** The selected points are removed; where none is selected, the curve in hand, but for the line of least squares. */
     private void remove() {
-        Slot inHand = model.findings().slotInHand();
+        Slot inHand = model.findings().curves().slotInHand();
         if (!model.desk().selection().isEmpty()) {
             model.apply(new WorkEdit.RemovePoints(List.copyOf(model.desk().selection().rows())));
             plot.hint(model.findings().part().rules().allows(PointChange.REMOVE)
@@ -107,11 +107,11 @@ final class PlotKeys {
     }
 
     private void takeNext() {
-        List<Slot> slots = model.findings().slots();
+        List<Slot> slots = model.findings().curves().slots();
         if (!slots.isEmpty()) {
-            Slot next = slots.get((slots.indexOf(model.findings().slotInHand()) + 1) % slots.size());
+            Slot next = slots.get((slots.indexOf(model.findings().curves().slotInHand()) + 1) % slots.size());
             model.apply(new PlotEdit.TakeInHand(next));
-            plot.hint("Selected: " + model.findings().curveInHand().map(CurveOnData::inWords).orElse("no curve"));
+            plot.hint("Selected: " + model.findings().curves().curveInHand().map(CurveOnData::inWords).orElse("no curve"));
         }
     }
 
@@ -175,7 +175,7 @@ final class PlotKeys {
 
     /** The whole trial, then each of its handles in turn, is what Alt and the arrow keys move. */
     private void takeNextHandle() {
-        model.findings().trial().ifPresent(_ -> {
+        model.findings().curves().trial().ifPresent(_ -> {
             int count = model.findings().work().curves().trial().orElseThrow().handles().size();
             int next = model.desk().pointing().handle().orElse(-1) + 1;
             model.apply(new PlotEdit.TakeInHand(Slot.TRIAL));

@@ -81,7 +81,7 @@ final class PlotMouse {
             case Hit.OnTitle _ -> "Click to change the title";
             case Hit.OnLabel _ -> "Drag moves the equation · the wheel makes it larger or smaller";
             case Hit.OnCurve(Slot slot) -> slot == Slot.TRIAL ? "Drag moves the curve by eye; drag its squares to tilt it"
-                    : "Click selects the " + findings.curveAt(slot).map(CurveOnData::inWords)
+                    : "Click selects the " + findings.curves().curveAt(slot).map(CurveOnData::inWords)
                     .orElse("curve") + " · right click: more";
             case Hit.OnReadingLine(boolean upright) ->
                     upright ? "Drag the reading line to predict at another " + findings.x().name()

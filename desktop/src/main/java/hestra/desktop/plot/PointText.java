@@ -29,7 +29,7 @@ final class PointText {
         roles.group().ifPresent(column -> text.append(", ").append(table.cell(row, column).text()));
         roles.count().ifPresent(column -> text.append(", ").append(table.cell(row, column).text())
                 .append(table.cell(row, column).text().equals("1") ? " time" : " times"));
-        findings.curveInHand().filter(_ -> findings.residualsAreOpen())
+        findings.curves().curveInHand().filter(_ -> findings.curves().residualsAreOpen())
                 .ifPresent(curve -> text.append(fitted(findings, curve, row)));
         return text.toString();
     }
@@ -44,11 +44,11 @@ final class PointText {
 
     private static String fitted(Findings findings, CurveOnData curve, int row) {
         Roles roles = findings.work().drawnRoles();
-        Optional<Double> residual = findings.residual(row);
+        Optional<Double> residual = findings.curves().residual(row);
         if (residual.isEmpty() || !(findings.work().table().cell(row, roles.explanatory()) instanceof Cell.Measured x)) {
             return "";
         }
-        NumberStyle style = findings.style().withDigits(3);
+        NumberStyle style = findings.numbers().style().withDigits(3);
         OptionalDouble fitted = curve.fitted(x.value());
         OptionalDouble leverage = curve instanceof LinearFit linear && findings.isOpen(Aid.RESIDUALS)
                 ? linear.leverage(x.value()) : OptionalDouble.empty();

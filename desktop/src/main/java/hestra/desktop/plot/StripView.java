@@ -57,7 +57,7 @@ public final class StripView extends VBox {
             boolean shown = findings.below() == Below.RESIDUALS;
             present(this, shown);
             view.changed();
-            kinds.setVisible(findings.residualsAreOpen());
+            kinds.setVisible(findings.curves().residualsAreOpen());
             kinds.setText(findings.work().plot().strip().title());
         });
         addEventHandler(MouseEvent.MOUSE_MOVED, event -> model.apply(new Edit.Hover(row(event))));

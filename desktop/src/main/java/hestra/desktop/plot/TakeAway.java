@@ -74,7 +74,7 @@ public final class TakeAway extends MenuButton {
             boolean open = equation().isPresent();
             List.of(equation, mathMl, latex, withEquation).forEach(it -> it.setDisable(!open));
             readings.setDisable(readings().isEmpty());
-            withStrip.setDisable(!model.findings().residualsAreOpen());
+            withStrip.setDisable(!model.findings().curves().residualsAreOpen());
         });
         plot.onCopy(this::copyPicture);
     }
@@ -88,8 +88,8 @@ public final class TakeAway extends MenuButton {
     /** The plot as it is seen now, with what is wanted and open. */
     PlotSheet sheet() {
         Findings findings = model.findings();
-        boolean shown = findings.isShown(findings.slotInHand());
-        boolean residuals = withStrip.isSelected() && findings.residualsAreOpen() && strip.isVisible() && shown;
+        boolean shown = findings.curves().isShown(findings.curves().slotInHand());
+        boolean residuals = withStrip.isSelected() && findings.curves().residualsAreOpen() && strip.isVisible() && shown;
         // Where the equation stands beside its curve it is in the picture already.
         boolean named = findings.work().layers().contains(Layer.EQUATIONS);
         return new PlotSheet(plot.figure(), residuals ? Optional.ofNullable(strip.figure()) : Optional.empty(),
@@ -99,8 +99,8 @@ public final class TakeAway extends MenuButton {
 
     private Optional<Equation> equation() {
         Findings findings = model.findings();
-        return findings.isOpen(Aid.EQUATION) || findings.slotInHand() == Slot.TRIAL ? findings.curveInHand()
-                .map(findings::equation) : Optional.empty();
+        return findings.isOpen(Aid.EQUATION) || findings.curves().slotInHand() == Slot.TRIAL ? findings.curves().curveInHand()
+                .map(findings.numbers()::equation) : Optional.empty();
     }
 
     private void copyPicture() {
@@ -131,8 +131,8 @@ public final class TakeAway extends MenuButton {
     private List<String> readings() {
         Findings findings = model.findings();
         List<String> lines = new ArrayList<>();
-        NumberStyle style = findings.style();
-        findings.fitInHand().flatMap(Fit::curveFit).ifPresent(fit -> {
+        NumberStyle style = findings.numbers().style();
+        findings.curves().fitInHand().flatMap(Fit::curveFit).ifPresent(fit -> {
             if (findings.isOpen(Aid.EQUATION)) {
                 fit.coefficients().forEach(it -> lines.add(it.name() + "\t" + style.typed(it.value())));
                 fit.goodness().residualStandardError().ifPresent(s -> lines.add("s\t" + style.typed(s)));
@@ -144,7 +144,7 @@ public final class TakeAway extends MenuButton {
                 fit.goodness().rSquared().ifPresent(value -> lines.add("R\u00b2\t" + style.typed(value)));
             }
             lines.add("n\t" + fit.n());
-            findings.prediction().ifPresent(it -> lines.add(findings.y().name() + " at " + findings.x()
+            findings.curves().prediction().ifPresent(it -> lines.add(findings.y().name() + " at " + findings.x()
                     .name() + " " + style.typed(it.x()) + "\t" + style.typed(it.fitted())));
         });
         return lines;

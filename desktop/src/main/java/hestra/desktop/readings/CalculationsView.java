@@ -114,7 +114,7 @@ public final class CalculationsView extends VBox {
         }
         switch (findings.calculated(CalculationLine.typed(field.getText()))) {
             case Calculation.Value(double value) -> {
-                result.setText(findings.style().show(value));
+                result.setText(findings.numbers().style().show(value));
                 say("");
             }
             case Calculation.Problem(int _, String message) -> {
@@ -184,7 +184,8 @@ public final class CalculationsView extends VBox {
         }
 
         private void copy() {
-            Clip.put(line.text() + (outcome instanceof Calculation.Value(double number) ? " = " + model.findings().style()
+            Clip.put(line.text() + (outcome instanceof Calculation.Value(double number) ? " = " + model.findings().numbers()
+                    .style()
                     .shortest(new Rounding.Significant(COPIED).apply(number).doubleValue()) : ""));
         }
 
@@ -207,7 +208,7 @@ public final class CalculationsView extends VBox {
                 text.setText(now.text());
                 showing = false;
             }
-            value.setText(came instanceof Calculation.Value(double number) ? "= " + findings.style().show(number) : "");
+            value.setText(came instanceof Calculation.Value(double number) ? "= " + findings.numbers().style().show(number) : "");
             wrong.setText(came instanceof Calculation.Problem(int _, String message) ? message : "");
             present(wrong, !wrong.getText().isEmpty());
         }

@@ -59,12 +59,12 @@ public final class ComparisonView extends VBox {
     }
 
     private void show(Findings findings) {
-        List<Slot> slots = findings.slots().stream().filter(slot -> slot != Slot.TRIAL).toList();
+        List<Slot> slots = findings.curves().slots().stream().filter(slot -> slot != Slot.TRIAL).toList();
         boolean useful = slots.size() > 1 && findings.isOpen(Aid.R_SQUARED);
         present(this, useful);
-        List<Object> now = List.of(slots.stream().map(slot -> findings.fitAt(slot).orElseThrow()).toList(), slots,
-                findings.work().curves().further(), findings.slotInHand(), useful, findings.isOpen(Aid.EQUATION),
-                        findings.style());
+        List<Object> now = List.of(slots.stream().map(slot -> findings.curves().fitAt(slot).orElseThrow()).toList(), slots,
+                findings.work().curves().further(), findings.curves().slotInHand(), useful, findings.isOpen(Aid.EQUATION),
+                        findings.numbers().style());
         if (now.equals(shown)) {
             return;
         }
@@ -84,7 +84,8 @@ public final class ComparisonView extends VBox {
 
     /** Three, so that the numbers stand one below another; more where one of them would be rounded to 1. */
     private static int places(Findings findings, List<Slot> slots) {
-        boolean near = slots.stream().flatMap(slot -> findings.fitAt(slot).stream()).flatMap(fit -> fit.curveFit().stream())
+        boolean near = slots.stream().flatMap(slot -> findings.curves().fitAt(slot).stream())
+                .flatMap(fit -> fit.curveFit().stream())
                 .anyMatch(curve -> curve.goodness().rSquared().orElse(0) >= NEARLY_ONE);
         return near ? MANY_PLACES : PLACES;
     }
@@ -94,12 +95,12 @@ public final class ComparisonView extends VBox {
     }
 
     private void row(Findings findings, Slot slot, int places) {
-        NumberStyle style = findings.style().withDigits(3);
-        Fit fit = findings.fitAt(slot).orElseThrow();
+        NumberStyle style = findings.numbers().style().withDigits(3);
+        Fit fit = findings.curves().fitAt(slot).orElseThrow();
         Button name = new Button(CurveNames.in(findings, slot), Swatch.of(slot));
         name.getStyleClass().setAll("comparison-name");
         name.setId("compare-" + slot.name().toLowerCase(Locale.ROOT));
-        name.pseudoClassStateChanged(IN_HAND, findings.slotInHand() == slot);
+        name.pseudoClassStateChanged(IN_HAND, findings.curves().slotInHand() == slot);
         name.setOnAction(_ -> model.apply(new PlotEdit.TakeInHand(slot)));
         int row = grid.getRowCount();
         switch (fit) {

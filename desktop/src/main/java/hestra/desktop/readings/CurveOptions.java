@@ -59,7 +59,7 @@ final class CurveOptions extends VBox {
     }
 
     void show(Findings findings) {
-        Optional<Curve> curve = Optional.ofNullable(findings.work().curves().further().get(findings.slotInHand()));
+        Optional<Curve> curve = Optional.ofNullable(findings.work().curves().further().get(findings.curves().slotInHand()));
         present(degrees, curve.isPresent() && curve.get() instanceof Curve.Polynomial);
         present(fittedOn, curve.isPresent() && (curve.get() instanceof Curve.Exponential || curve.get() instanceof Curve.Power));
         present(terms, curve.isPresent() && curve.get() instanceof Curve.OwnTerms);
@@ -79,7 +79,7 @@ final class CurveOptions extends VBox {
     }
 
     private void fitOn(FittedOn on) {
-        change(model.findings().work().curves().further().get(model.findings().slotInHand()) instanceof Curve.Power
+        change(model.findings().work().curves().further().get(model.findings().curves().slotInHand()) instanceof Curve.Power
                 ? new Curve.Power(on) : new Curve.Exponential(on));
     }
 
@@ -98,7 +98,7 @@ final class CurveOptions extends VBox {
     }
 
     private void change(Curve curve) {
-        model.apply(new PlotEdit.ChangeCurve(model.findings().slotInHand(), curve));
+        model.apply(new PlotEdit.ChangeCurve(model.findings().curves().slotInHand(), curve));
         show(model.findings());
     }
 }

@@ -36,7 +36,7 @@ final class FormMenu extends MenuButton {
     }
 
     private void fill(Findings findings) {
-        EquationNotation form = findings.form();
+        EquationNotation form = findings.numbers().form();
         getItems().clear();
         ToggleGroup names = new ToggleGroup();
         add(names, "form-names", "Names in equations", form.names(), _ -> write(form.withNames(true)));
@@ -52,7 +52,7 @@ final class FormMenu extends MenuButton {
         getItems().add(new SeparatorMenuItem());
         ToggleGroup levels = new ToggleGroup();
         LEVELS.forEach(level -> add(levels, "level-" + Math.round(level * 100), "Intervals at " + Math.round(level * 100) + " %",
-                Math.abs(findings.level() - level) < NEAR, _ -> model.apply(new PlotEdit.ShowLevel(level))));
+                Math.abs(findings.numbers().level() - level) < NEAR, _ -> model.apply(new PlotEdit.ShowLevel(level))));
     }
 
     private void add(ToggleGroup group, String id, String text, boolean chosen, Consumer<MenuItem> action) {

@@ -137,8 +137,8 @@ final class KeptPredictions extends VBox {
         }
         show(model.findings());
         if (several.isSelected()) {
-            NumberStyle style = model.findings().style();
-            model.findings().curveInHand().ifPresent(curve -> {
+            NumberStyle style = model.findings().numbers().style();
+            model.findings().curves().curveInHand().ifPresent(curve -> {
                 from.setText(style.shortest(curve.support().low()));
                 to.setText(style.shortest(curve.support().high()));
                 count.setText("5");
@@ -169,7 +169,7 @@ final class KeptPredictions extends VBox {
 
     private void show(Findings findings) {
         List<Double> pinned = findings.work().reading().pinned();
-        boolean open = findings.isOpen(Aid.PREDICTION) && findings.curveInHand().isPresent();
+        boolean open = findings.isOpen(Aid.PREDICTION) && findings.curves().curveInHand().isPresent();
         present(this, open);
         present(range, several.isSelected());
         present(problem, false);
@@ -182,7 +182,8 @@ final class KeptPredictions extends VBox {
         if (!grid.isManaged()) {
             return;
         }
-        grid.addRow(0, small(findings.x().name()), small("ŷ"), wrapped(findings.levelInWords() + " prediction interval"),
+        grid.addRow(0, small(findings.x().name()), small("ŷ"),
+                wrapped(findings.numbers().levelInWords() + " prediction interval"),
                 new Label());
         for (int i = 0; i < Math.min(pinned.size(), MOST_SHOWN); i++) {
             row(findings, pinned.get(i), i + 1);
@@ -193,14 +194,15 @@ final class KeptPredictions extends VBox {
     }
 
     private void row(Findings findings, double x, int row) {
-        NumberStyle style = findings.style();
-        Optional<Prediction> prediction = findings.prediction(x);
+        NumberStyle style = findings.numbers().style();
+        Optional<Prediction> prediction = findings.curves().prediction(x);
         Button remove = new Button("×");
         remove.getStyleClass().setAll("remove");
         remove.setAccessibleText("remove the prediction at " + style.shortest(x));
         remove.setOnAction(_ -> model.apply(new PlotEdit.Pin(findings.work().reading().pinned().stream()
                 .filter(it -> it != x).toList())));
-        Label fitted = figure(prediction.map(it -> findings.precision().predicted(it.fitted())).orElse(NumberStyle.UNDEFINED));
+        Label fitted = figure(prediction.map(it -> findings.numbers().precision().predicted(it.fitted()))
+                .orElse(NumberStyle.UNDEFINED));
         Label at = figure(findings.x().shown(x, style));
         boolean outside = prediction.isPresent() && !prediction.get().inside();
         at.pseudoClassStateChanged(PseudoClass.getPseudoClass("outside"), outside);
@@ -236,10 +238,10 @@ final class KeptPredictions extends VBox {
         Findings findings = model.findings();
         DecimalMark mark = findings.exercise().mark();
         Variable fitted = Variable.named("predicted " + findings.y().name()).withUnit(findings.y().unit());
-        Variable low = Variable.named("low (" + findings.levelInWords() + ")").withUnit(findings.y().unit());
-        Variable high = Variable.named("high (" + findings.levelInWords() + ")").withUnit(findings.y().unit());
+        Variable low = Variable.named("low (" + findings.numbers().levelInWords() + ")").withUnit(findings.y().unit());
+        Variable high = Variable.named("high (" + findings.numbers().levelInWords() + ")").withUnit(findings.y().unit());
         List<Row> rows = findings.work().reading().pinned().stream().map(x -> {
-            Optional<Prediction> prediction = findings.prediction(x);
+            Optional<Prediction> prediction = findings.curves().prediction(x);
             Optional<Interval> interval = prediction.flatMap(Prediction::predictionInterval);
             return Row.of(Cell.of(x, mark), cell(prediction.map(Prediction::fitted), mark),
                     cell(interval.map(Interval::low), mark), cell(interval.map(Interval::high), mark));
@@ -254,12 +256,13 @@ final class KeptPredictions extends VBox {
     /** Copies the table with its numbers in full. */
     private void copy() {
         Findings findings = model.findings();
-        NumberStyle style = findings.style();
+        NumberStyle style = findings.numbers().style();
         StringBuilder text = new StringBuilder(String.join("\t", findings.x().axisTitle(), "predicted " + findings.y()
-                .axisTitle(), "low (" + findings.levelInWords() + ")", "high (" + findings.levelInWords() + ")",
+                .axisTitle(), "low (" + findings.numbers().levelInWords() + ")",
+                "high (" + findings.numbers().levelInWords() + ")",
                 "inside the data")).append('\n');
         for (double x : findings.work().reading().pinned()) {
-            Optional<Prediction> prediction = findings.prediction(x);
+            Optional<Prediction> prediction = findings.curves().prediction(x);
             text.append(style.typed(x)).append('\t')
                     .append(prediction.map(it -> style.typed(it.fitted())).orElse("")).append('\t')
                     .append(prediction.flatMap(Prediction::predictionInterval)

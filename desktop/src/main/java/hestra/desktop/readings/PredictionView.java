@@ -131,7 +131,7 @@ public final class PredictionView extends VBox {
         boolean known = findings.work().roles().isPresent();
         unit.setText(!known || findings.x().dates().isPresent() ? "" : findings.x().unit());
         unitOfY.setText(known ? findings.y().unit() : "");
-        Optional<Prediction> prediction = findings.prediction();
+        Optional<Prediction> prediction = findings.curves().prediction();
         pin.setDisable(prediction.isEmpty());
         if (!open) {
             fitted.setText("");
@@ -139,49 +139,53 @@ public final class PredictionView extends VBox {
             return;
         }
         at.show(findings.work().readingAt().isPresent()
-                ? findings.x().shown(findings.work().readingAt().getAsDouble(), findings.style()) : "");
+                ? findings.x().shown(findings.work().readingAt().getAsDouble(), findings.numbers().style()) : "");
         reaches.show(shown(findings, findings.work().reading().atY()));
-        places.setText(findings.inverse().map(it -> places(findings, it)).orElse(NumberStyle.UNDEFINED));
-        fitted.setText(prediction.map(it -> findings.precision().predicted(it.fitted()) + findings.y().unitAfterNumber())
+        places.setText(findings.curves().inverse().map(it -> places(findings, it)).orElse(NumberStyle.UNDEFINED));
+        fitted.setText(prediction.map(it -> findings.numbers().precision()
+                .predicted(it.fitted()) + findings.y().unitAfterNumber())
                 .orElse(NumberStyle.UNDEFINED));
         if (prediction.isEmpty()) {
-            boolean asked = findings.work().readingAt().isPresent() && findings.curveInHand().isPresent();
-            say(asked ? "The selected curve is not defined there." : findings.curveInHand().isPresent()
+            boolean asked = findings.work().readingAt().isPresent() && findings.curves().curveInHand().isPresent();
+            say(asked ? "The selected curve is not defined there." : findings.curves().curveInHand().isPresent()
                     ? "Type a value of " + findings.x().name() + ", or drag the reading line in the plot." : "", asked);
             return;
         }
         say(impossible(findings, prediction.get()) + reach(findings, prediction.get()) + prediction.get().predictionInterval()
-                .map(it -> "\n" + findings.levelInWords() + " interval of the mean "
+                .map(it -> "\n" + findings.numbers().levelInWords() + " interval of the mean "
                 + prediction.get().meanInterval().map(mean -> interval(mean, findings))
                 .orElse(NumberStyle.UNDEFINED) + ", of a single value " + interval(it, findings)).orElse(""),
-                !prediction.get().inside() || findings.hasPattern() || !impossible(findings, prediction.get()).isEmpty());
+                !prediction.get().inside() || findings.curves().hasPattern()
+                        || !impossible(findings, prediction.get()).isEmpty());
     }
 
     /** What is to be said of a prediction that the author ruled out; empty where it is possible. */
     private static String impossible(Findings findings, Prediction prediction) {
         return findings.y().possible().filter(it -> !it.allow(prediction.fitted()))
                 .map(it -> Words.capitalized(findings.y().described()) + " cannot be "
-                + findings.precision().predicted(prediction.fitted()) + findings.y()
-                .unitAfterNumber() + ": it lies between " + findings.style().shortest(it.least())
-                + " and " + findings.style().shortest(it.greatest()) + findings.y().unitAfterNumber() + ".\n").orElse("");
+                + findings.numbers().precision().predicted(prediction.fitted()) + findings.y()
+                .unitAfterNumber() + ": it lies between " + findings.numbers().style().shortest(it.least())
+                + " and " + findings.numbers().style().shortest(it.greatest()) + findings.y().unitAfterNumber() + ".\n")
+                .orElse("");
     }
 
     private static String shown(Findings findings, OptionalDouble value) {
-        return value.isPresent() ? findings.style().shortest(value.getAsDouble()) : "";
+        return value.isPresent() ? findings.numbers().style().shortest(value.getAsDouble()) : "";
     }
 
     private static String reach(Findings findings, Prediction prediction) {
-        NumberStyle style = findings.style();
-        Interval support = findings.curveInHand().orElseThrow().support();
+        NumberStyle style = findings.numbers().style();
+        Interval support = findings.curves().curveInHand().orElseThrow().support();
         String reach = findings.x().shown(support.low(), style) + " to " + findings.x().shownWithUnit(support.high(), style);
         double beyond = new Rounding.Significant(3).apply(prediction.beyond()).doubleValue();
-        String pattern = findings.hasPattern() ? ". The residuals show a pattern: another curve may predict better" : "";
+        String pattern = findings.curves().hasPattern() ? ". The residuals show a pattern: another curve may predict better" : "";
         return prediction.inside() ? "among the data (" + reach + ")" + pattern
                 : "≈ " + style.shortest(beyond) + findings.x().unitAfterNumber() + " beyond the data (" + reach + ")";
     }
 
     static String interval(Interval interval, Findings findings) {
-        return findings.precision().predicted(interval.low()) + " to " + findings.precision().predicted(interval.high());
+        return findings.numbers().precision().predicted(interval.low()) + " to " + findings.numbers()
+                .precision().predicted(interval.high());
     }
 
     private static String places(Findings findings, Inverse inverse) {
@@ -189,7 +193,7 @@ public final class PredictionView extends VBox {
             return "every " + findings.x().name();
         }
         List<String> solutions = inverse.solutions().stream()
-                .map(it -> findings.precision().reached(it.x()) + (it.inside() ? "" : " (outside)")).toList();
+                .map(it -> findings.numbers().precision().reached(it.x()) + (it.inside() ? "" : " (outside)")).toList();
         return solutions.isEmpty() ? "no " + findings.x().name() : String.join(", ", solutions) + findings.x().unitAfterNumber();
     }
 

@@ -103,12 +103,12 @@ public final class ReadingsView extends VBox {
 
     private void show(Findings findings) {
         options.show(findings);
-        digits.show(findings.digits());
-        present(digits, findings.isOpen(Aid.EQUATION) && findings.curveInHand().isPresent());
+        digits.show(findings.numbers().digits());
+        present(digits, findings.isOpen(Aid.EQUATION) && findings.curves().curveInHand().isPresent());
         Tip.set(title, "");
         title.setGraphic(null);
         int points = findings.pairs().n();
-        Optional<TrialFit> trial = findings.curveInHand().filter(TrialFit.class::isInstance).map(TrialFit.class::cast);
+        Optional<TrialFit> trial = findings.curves().curveInHand().filter(TrialFit.class::isInstance).map(TrialFit.class::cast);
         title.setText(Words.capitalized(trial.map(TrialFit::inWords)
                 .orElseGet(() -> curveInWords(findings))) + " · " + Counted.of(points, "point"));
         present(trialBars, trial.isPresent() && findings.isOpen(Aid.TRIAL_SQUARES));
@@ -117,8 +117,8 @@ public final class ReadingsView extends VBox {
             tried(findings, trial.get());
             return;
         }
-        Fit fit = findings.fitInHand().orElseThrow();
-        fit.curveFit().ifPresent(it -> fitted(findings, it, findings.style()));
+        Fit fit = findings.curves().fitInHand().orElseThrow();
+        fit.curveFit().ifPresent(it -> fitted(findings, it, findings.numbers().style()));
         if (fit instanceof Fit.None(String reason)) {
             present(equation, false);
             say(findings.isOpen(Aid.LINE) ? reason : findings.whatOpens(Aid.LINE) + ".");
@@ -143,13 +143,13 @@ public final class ReadingsView extends VBox {
     }
 
     private static String curveInWords(Findings findings) {
-        return Optional.ofNullable(findings.work().curves().further().get(findings.slotInHand())).map(Curve::inWords)
+        return Optional.ofNullable(findings.work().curves().further().get(findings.curves().slotInHand())).map(Curve::inWords)
                 .orElse("line of least squares");
     }
 
     private void tried(Findings findings, TrialFit trial) {
         present(equation, true);
-        equation.show(findings.narrowEquation(trial));
+        equation.show(findings.numbers().narrowEquation(trial));
         say(letters(findings) + (!findings.isOpen(Aid.TRIAL_SQUARES) ? "Sum of squares by eye: it is held back. "
                 + findings.whatOpens(Aid.TRIAL_SQUARES) + "."
                 : "Sum of squared residuals" + (trial.isDefinedOnAll() ? ":" : ", of the points where the curve is defined:")));
@@ -161,7 +161,7 @@ public final class ReadingsView extends VBox {
         boolean open = findings.isOpen(Aid.EQUATION);
         present(equation, open);
         if (open) {
-            equation.show(findings.narrowEquation(fit));
+            equation.show(findings.numbers().narrowEquation(fit));
             say(letters(findings) + remark(findings, fit));
         } else {
             say("The equation will appear here. " + findings.whatOpens(Aid.EQUATION) + ".");
@@ -187,7 +187,7 @@ public final class ReadingsView extends VBox {
         boolean shown = findings.isOpen(Aid.R_SQUARED) && share.isPresent() && share.getAsDouble() >= 0;
         showBar(shown);
         if (shown) {
-            bar.show(share.getAsDouble(), findings.slotInHand());
+            bar.show(share.getAsDouble(), findings.curves().slotInHand());
             this.share.setText(style.withDigits(3).percent(share.getAsDouble()) + " % of the variation in " + findings.y()
                     .name() + " goes with "
                     + findings.x().name() + (share.getAsDouble() == 1 ? "; nothing is left over." : "; the rest is left over."));
@@ -195,7 +195,7 @@ public final class ReadingsView extends VBox {
     }
 
     private static String letters(Findings findings) {
-        return findings.hasLongNames() ? "y: " + findings.y().name() + "\nx: " + findings.x().name() + "\n" : "";
+        return findings.numbers().hasLongNames() ? "y: " + findings.y().name() + "\nx: " + findings.x().name() + "\n" : "";
     }
 
     /** What must be known beside the numbers; the rest stands behind the title. */

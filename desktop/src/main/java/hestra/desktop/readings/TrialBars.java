@@ -45,7 +45,7 @@ final class TrialBars extends GridPane {
     }
 
     void show(Findings findings, TrialFit trial) {
-        NumberStyle style = findings.style();
+        NumberStyle style = findings.numbers().style();
         boolean open = findings.isOpen(Aid.LINE) && findings.isOpen(Aid.RESIDUALS);
         double squares = trial.sumOfSquares();
         double least = open ? least(findings, trial) : Double.NaN;

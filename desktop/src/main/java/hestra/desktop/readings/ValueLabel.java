@@ -50,7 +50,7 @@ final class ValueLabel extends Label {
 
     private void copy() {
         if (open) {
-            Clip.put(model.findings().style().typed(full));
+            Clip.put(model.findings().numbers().style().typed(full));
         }
     }
 }

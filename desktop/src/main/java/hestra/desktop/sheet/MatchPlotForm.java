@@ -68,7 +68,7 @@ final class MatchPlotForm extends TaskForm {
         for (int i = 0; i < options.size(); i++) {
             int option = i;
             SmallPlot plot = options.get(i).plot();
-            FigureView figure = new FigureView(look, layout -> plot.describe(layout, findings.style()));
+            FigureView figure = new FigureView(look, layout -> plot.describe(layout, findings.numbers().style()));
             figure.setPrefHeight(HEIGHT * look.type());
             figure.setMinHeight(HEIGHT * look.type());
             figure.setMouseTransparent(true);
@@ -82,7 +82,7 @@ final class MatchPlotForm extends TaskForm {
             button.getStyleClass().setAll("small-plot");
             button.setId(id() + "-option-" + MatchPlot.letter(i));
             button.setAccessibleText("Plot " + MatchPlot.letter(i) + ": " + plot.y() + " against " + plot.x() + ", "
-                    + plot.describeInWords(findings.style()));
+                    + plot.describeInWords(findings.numbers().style()));
             button.setMaxWidth(Double.MAX_VALUE);
             inside.prefWidthProperty().bind(grid.widthProperty().divide(COLUMNS).subtract(22));
             button.setOnAction(_ -> draft(new Answer.Picked(OptionalInt.of(option))));

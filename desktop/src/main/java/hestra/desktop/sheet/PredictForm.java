@@ -29,14 +29,14 @@ final class PredictForm extends TaskForm {
         asks = predict.asks();
         ofX = asks.way() == Predicting.Way.X_FROM_Y;
         asks.band().ifPresent(band -> {
-            Label what = new Label("from … to …: the " + model.findings().style()
+            Label what = new Label("from … to …: the " + model.findings().numbers().style()
                     .shortest(100 * predict.level()) + " % interval " + band.inWords());
             what.getStyleClass().add("small");
             what.setWrapText(true);
             getChildren().add(what);
         });
         for (int i = 0; i < predict.at().size(); i++) {
-            add(i, model.findings().style().withDigits(15)
+            add(i, model.findings().numbers().style().withDigits(15)
                     .shortest(predict.at().get(i)) + (ofX ? model.findings().part().y() : model.findings().part().x())
                     .unitAfterNumber());
         }

@@ -151,10 +151,11 @@ final class TargetForm extends TaskForm {
         }
 
         void show(ReachTarget.Standing standing, Findings findings) {
-            put(text, standing.condition().inWords(findings.style()));
+            put(text, standing.condition().inWords(findings.numbers().style()));
             put(value, standing.value().isEmpty() ? "\u2014"
-                    : standing.condition().measure().isCount() ? findings.style().shortest(standing.value().getAsDouble())
-                    : findings.style().show(standing.value().getAsDouble()));
+                    : standing.condition().measure().isCount()
+                    ? findings.numbers().style().shortest(standing.value().getAsDouble())
+                    : findings.numbers().style().show(standing.value().getAsDouble()));
             if (holds == null || holds != standing.holds()) {
                 holds = standing.holds();
                 sign.setText(holds ? Outcome.RIGHT.sign() : Outcome.NEARLY.sign());

@@ -122,7 +122,7 @@ public final class TablePane extends VBox {
             grid.goToTop();
         }
         places = places(findings);
-        grid.showLast(findings.residualsAreOpen());
+        grid.showLast(findings.curves().residualsAreOpen());
         grid.refresh(findings.desk().selection(), findings.desk().hovered());
         for (int column = 0; column < findings.work().table().width(); column++) {
             grid.note(column, note(findings, column));
@@ -149,12 +149,12 @@ public final class TablePane extends VBox {
         if (row >= model.findings().work().table().size()) {
             return "";
         }
-        return model.findings().residual(row).map(this::signed).orElse("");
+        return model.findings().curves().residual(row).map(this::signed).orElse("");
     }
 
     /** A residual to the places of the response; to three digits where the response is too large or small for places. */
     private String signed(double value) {
-        NumberStyle style = model.findings().style();
+        NumberStyle style = model.findings().numbers().style();
         Frame frame = model.findings().frame();
         double largest = Math.max(Math.abs(frame.yLow()), Math.abs(frame.yHigh()));
         return largest >= LEAST_PLAIN && largest < LEAST_LONG ? style.signed(value, places)

@@ -60,7 +60,7 @@ final class HandsOnTour {
         FillIn fill = model.get().findings().fillIn().orElseThrow();
         Answer.Filled filled = Answer.Filled.NOTHING;
         for (String id : fill.asked().subList(0, FILLED)) {
-            filled = filled.with(id, model.get().findings().style().show(fill.cells().value(id), fill.rounding()));
+            filled = filled.with(id, model.get().findings().numbers().style().show(fill.cells().value(id), fill.rounding()));
         }
         apply(new Edit.Draft("by-hand", filled));
     }

@@ -208,8 +208,8 @@ public final class Tour {
         step(tour::compare);
         picture(stage, "13-curves.png");
         variants(stage);
-        say("Curves", List.of(window.model().findings().curveInHand()
-                .map(it -> window.model().findings().equation(it).plain()).orElse("no curve")));
+        say("Curves", List.of(window.model().findings().curves().curveInHand()
+                .map(it -> window.model().findings().numbers().equation(it).plain()).orElse("no curve")));
     }
 
     /** What differs from student to student, what can be put in on the sheet, and the exercise on paper. */
@@ -455,8 +455,9 @@ public final class Tour {
 
     private String equation() {
         Findings findings = window.model().findings();
-        return findings.fit().line().map(line -> findings.equation(line).plain()
-                + ", r = " + findings.style().show(line.r()) + ", R² = " + findings.style().show(line.rSquared()))
+        return findings.fit().line().map(line -> findings.numbers().equation(line).plain()
+                + ", r = " + findings.numbers().style().show(line.r()) + ", R² = " + findings.numbers()
+                .style().show(line.rSquared()))
                 .orElse("no line");
     }
 

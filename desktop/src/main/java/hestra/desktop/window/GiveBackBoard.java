@@ -85,7 +85,7 @@ final class GiveBackBoard extends Board {
         this.actions = actions;
         contents.getStyleClass().add("publish");
         contents.setPrefWidth(WIDTH);
-        ClassWork.Reading reading = work.reading();
+        ClassWork.ReadingProgress reading = work.reading();
         int turned = work.exercise().tasks().stream().flatMap(task -> work.turned(task).stream())
                 .mapToInt(it -> it.students().size()).sum();
         if (reading.left() > 0) {

@@ -83,7 +83,7 @@ final class SumsTable extends HBox {
 
     void show(Findings findings, SumsWorking working) {
         int unfolded = findings.work().plot().unfolded();
-        style = findings.style();
+        style = findings.numbers().style();
         boolean grows = unfolded > columns;
         if (columns != unfolded) {
             columns = unfolded;

@@ -114,8 +114,9 @@ public final class WorkingView extends BorderPane {
             say("The calculation will appear here. " + findings.whatOpens(closed.get()) + ".");
         } else if (below == Below.SUMS) {
             sums(findings);
-        } else if (shown == null || shown.pairs() != findings.pairs() || shown.slotInHand() != findings.slotInHand()
-                || shown.fitInHand() != findings.fitInHand()
+        } else if (shown == null || shown.pairs() != findings.pairs()
+                || shown.curves().slotInHand() != findings.curves().slotInHand()
+                || shown.curves().fitInHand() != findings.curves().fitInHand()
                 || !(getCenter() instanceof ScrollPane)) {
             matrices(findings);
         }
@@ -125,7 +126,7 @@ public final class WorkingView extends BorderPane {
     private void fill(Findings findings, FillIn fill) {
         String task = findings.taskInHand().orElseThrow();
         if (filling.filter(it -> it.isOf(task, fill)).isEmpty()) {
-            filling = Optional.of(new FillPane(model, task, fill, findings.style()));
+            filling = Optional.of(new FillPane(model, task, fill, findings.numbers().style()));
         }
         text = Optional.empty();
         copy.setVisible(false);
@@ -148,7 +149,7 @@ public final class WorkingView extends BorderPane {
             sums.show(findings, working.get());
             setCenter(sums);
             offer(() -> WorkingText.sums(working.get(), findings.work().plot().unfolded(), findings.x().name(),
-                    findings.y().name(), findings.style()));
+                    findings.y().name(), findings.numbers().style()));
         } else {
             say(findings.fit() instanceof Fit.None(String reason) ? reason : findings.pairs().size() > MOST_ROWS
                     ? "With more than " + MOST_ROWS + " points a calculation by hand is not written out."
@@ -157,15 +158,16 @@ public final class WorkingView extends BorderPane {
     }
 
     private void matrices(Findings findings) {
-        Optional<MatrixWorking> matrices = findings.fitInHand().filter(LinearFit.class::isInstance).map(LinearFit.class::cast)
+        Optional<MatrixWorking> matrices = findings.curves().fitInHand()
+                .filter(LinearFit.class::isInstance).map(LinearFit.class::cast)
                 .flatMap(fit -> MatrixWorking.of(fit, findings.pairs()));
         if (matrices.isPresent()) {
-            ScrollPane scroll = new ScrollPane(MatrixPane.of(matrices.get(), findings.style()));
+            ScrollPane scroll = new ScrollPane(MatrixPane.of(matrices.get(), findings.numbers().style()));
             scroll.setFitToHeight(true);
             setCenter(scroll);
-            offer(() -> WorkingText.matrices(matrices.get(), findings.style()));
+            offer(() -> WorkingText.matrices(matrices.get(), findings.numbers().style()));
         } else {
-            say(findings.fitInHand().filter(LinearFit.class::isInstance).isPresent()
+            say(findings.curves().fitInHand().filter(LinearFit.class::isInstance).isPresent()
                     ? "Matrices are written out for up to " + MatrixWorking.MOST + " points."
                     : "Matrices solve curves that are sums of terms: select the line, a polynomial, a logarithmic curve or own "
                     + "terms.");

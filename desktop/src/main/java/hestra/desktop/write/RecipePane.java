@@ -199,7 +199,7 @@ final class RecipePane {
     }
 
     private NumberStyle style() {
-        return model.findings().style();
+        return model.findings().numbers().style();
     }
 
     private Figure describe(Layout layout) {

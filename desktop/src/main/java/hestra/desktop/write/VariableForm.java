@@ -136,7 +136,7 @@ final class VariableForm extends ScrollPane {
         shows.add(() -> {
             if (shown[0] != table()) {
                 shown[0] = table();
-                overview.setText(inWords(ColumnOverview.of(table(), column), table().size(), model.findings().style()));
+                overview.setText(inWords(ColumnOverview.of(table(), column), table().size(), model.findings().numbers().style()));
                 Tip.set(overview, overview.getText());
             }
         });
@@ -176,7 +176,7 @@ final class VariableForm extends ScrollPane {
         least.textProperty().addListener(_ -> typed.run());
         greatest.textProperty().addListener(_ -> typed.run());
         shows.add(() -> variable(column).possible().ifPresent(limits -> {
-            NumberStyle style = model.findings().style().withDigits(15);
+            NumberStyle style = model.findings().numbers().style().withDigits(15);
             if (!limits(least.getText(), greatest.getText()).equals(Optional.of(limits))) {
                 least.setText(style.shortest(limits.least()));
                 greatest.setText(style.shortest(limits.greatest()));

@@ -166,7 +166,7 @@ final class VariantsPane {
     }
 
     private NumberStyle style() {
-        return model.findings().style();
+        return model.findings().numbers().style();
     }
 
     private Node small(Variant variant, Part part) {

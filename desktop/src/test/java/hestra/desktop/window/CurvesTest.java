@@ -67,13 +67,13 @@ class CurvesTest {
             person.choose("add-curve", "Exponential");
             person.click("curve-fitted-on-directly-on-y");
             assertThat(curves(person).further()).containsEntry(Slot.SECOND, new Curve.Exponential(FittedOn.VALUES));
-            double residual = person.model().findings().residual(3).orElseThrow();
+            double residual = person.model().findings().curves().residual(3).orElseThrow();
             person.click("compare-first");
-            assertThat(person.model().findings().slotInHand()).isEqualTo(Slot.FIRST);
-            assertThat(person.model().findings().residual(3).orElseThrow())
+            assertThat(person.model().findings().curves().slotInHand()).isEqualTo(Slot.FIRST);
+            assertThat(person.model().findings().curves().residual(3).orElseThrow())
                     .as("residuals are of the curve in hand").isNotEqualTo(residual);
             person.click("chip-first");
-            assertThat(person.model().findings().isShown(Slot.FIRST)).as("its chip hides the one in hand").isFalse();
+            assertThat(person.model().findings().curves().isShown(Slot.FIRST)).as("its chip hides the one in hand").isFalse();
             person.focusPlot();
             person.press(KeyCode.DELETE);
             assertThat(curves(person).further()).containsOnlyKeys(Slot.SECOND);
@@ -89,7 +89,7 @@ class CurvesTest {
             person.click("term-x");
             assertThat(curves(person).further().get(Slot.FIRST))
                     .isEqualTo(new Curve.OwnTerms(List.of(Term.ONE, Term.X, Term.X_SQUARED)));
-            assertThat(person.model().findings().curveInHand().orElseThrow().coefficients()).hasSize(3);
+            assertThat(person.model().findings().curves().curveInHand().orElseThrow().coefficients()).hasSize(3);
             for (String term : List.of("term-x", "term-x-squared", "term-one")) {
                 person.click(term);
             }
@@ -114,8 +114,8 @@ class CurvesTest {
         try (Person person = at("limpets")) {
             person.focusPlot();
             person.press(KeyCode.T);
-            assertThat(person.model().findings().slotInHand()).isEqualTo(Slot.TRIAL);
-            double before = person.model().findings().trial().orElseThrow().sumOfSquares();
+            assertThat(person.model().findings().curves().slotInHand()).isEqualTo(Slot.TRIAL);
+            double before = person.model().findings().curves().trial().orElseThrow().sumOfSquares();
             Trial trial = curves(person).trial().orElseThrow();
             Trial.Handle first = trial.handles().getFirst();
             Trial.Handle last = trial.handles().getLast();
@@ -123,11 +123,11 @@ class CurvesTest {
             double rise = (frame.yHigh() - frame.yLow()) / 10;
             person.drag(person.place(first.x(), first.y()), person.place(first.x(), first.y() + rise));
             person.drag(person.place(last.x(), last.y()), person.place(last.x(), last.y() - 4 * rise));
-            assertThat(person.model().findings().trial().orElseThrow().sumOfSquares()).isLessThan(before);
+            assertThat(person.model().findings().curves().trial().orElseThrow().sumOfSquares()).isLessThan(before);
             Trial tilted = curves(person).trial().orElseThrow();
             assertThat(tilted.handles().getFirst().y()).isCloseTo(first.y() + rise, within(rise / 10));
             double x = (first.x() + last.x()) / 2 + (last.x() - first.x()) / 5;
-            double y = person.model().findings().trial().orElseThrow().fitted(x).orElseThrow();
+            double y = person.model().findings().curves().trial().orElseThrow().fitted(x).orElseThrow();
             person.drag(person.place(x, y), person.place(x, y + rise));
             assertThat(curves(person).trial().orElseThrow().handles().getLast().y()).as("the body carries both")
                     .isCloseTo(last.y() - 3 * rise, within(rise / 10));
@@ -243,7 +243,7 @@ class CurvesTest {
             person.focusPlot();
             person.press(KeyCode.T);
             person.press(KeyCode.C);
-            assertThat(person.model().findings().slotInHand()).isEqualTo(Slot.LINE);
+            assertThat(person.model().findings().curves().slotInHand()).isEqualTo(Slot.LINE);
             person.press(KeyCode.DOWN);
             assertThat(person.model().desk().selected()).isEqualTo(OptionalInt.of(0));
             person.press(KeyCode.DOWN);

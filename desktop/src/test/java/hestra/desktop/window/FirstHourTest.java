@@ -157,7 +157,7 @@ class FirstHourTest {
             assertThat(findings.pairs().n()).isEqualTo(shape.pairs);
             assertThat(findings.x().axisTitle()).isEqualTo(shape.x);
             assertThat(findings.y().axisTitle()).isEqualTo(shape.y);
-            assertThat(findings.visibleLine()).isPresent();
+            assertThat(findings.curves().visibleLine()).isPresent();
         }
     }
 

@@ -32,7 +32,7 @@ class LookingTest {
             person.choose("add-curve", "Exponential");
             assertThat(person.isIn("chip-first", "in-hand")).isTrue();
             person.click("chip-first");
-            assertThat(person.model().findings().isShown(Slot.FIRST)).isFalse();
+            assertThat(person.model().findings().curves().isShown(Slot.FIRST)).isFalse();
             assertThat(person.isIn("chip-first", "in-hand")).as("a hidden curve's chip looks hidden").isFalse();
             person.click("remove-first");
             assertThat(person.model().findings().work().curves().further()).isEmpty();

@@ -68,7 +68,7 @@ class PublishingTest {
             assertThat(person.model().desk().exercise().first().varying().wishes()).hasSize(2);
             person.press(KeyCode.CONTROL, KeyCode.Z);
             assertThat(person.model().desk().exercise().first().varying().wishes().getLast()
-                    .inWords(person.model().findings().style())).as("a number typed is one step")
+                    .inWords(person.model().findings().numbers().style())).as("a number typed is one step")
                     .isEqualTo("correlation r at least 0.5");
             // They are drawn once more beside the window, and shown in the place of those before.
             person.awaitText("variants-told", "correlation r at least 0.5");

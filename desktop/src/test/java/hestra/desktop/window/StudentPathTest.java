@@ -77,7 +77,7 @@ class StudentPathTest {
             person.click("check-enter");
             assertThat(person.text("verdict-enter")).startsWith("✓").contains("last three pairs agree");
 
-            assertThat(person.model().findings().visibleLine()).as("no line before the description").isEmpty();
+            assertThat(person.model().findings().curves().visibleLine()).as("no line before the description").isEmpty();
             assertThat(person.text("reading-r")).isEqualTo("· · ·");
             assertThat(person.sees("equation")).isFalse();
             describe(person);

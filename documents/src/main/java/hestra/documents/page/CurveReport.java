@@ -28,15 +28,15 @@ final class CurveReport {
 
     CurveReport(Findings findings) {
         this.findings = findings;
-        this.style = findings.style();
+        this.style = findings.numbers().style();
     }
 
     /** Each curve with its equation and numbers, the line first. Held-back numbers are not among them. */
     List<Piece> pieces() {
         List<Piece> pieces = new ArrayList<>();
-        for (Slot slot : findings.slots()) {
-            if (findings.isShown(slot) || findings.slotInHand() == slot) {
-                findings.curveAt(slot).ifPresent(curve -> entry(slot, curve, pieces));
+        for (Slot slot : findings.curves().slots()) {
+            if (findings.curves().isShown(slot) || findings.curves().slotInHand() == slot) {
+                findings.curves().curveAt(slot).ifPresent(curve -> entry(slot, curve, pieces));
             }
         }
         return pieces;
@@ -44,7 +44,7 @@ final class CurveReport {
 
     private void entry(Slot slot, CurveOnData curve, List<Piece> pieces) {
         if (slot == Slot.TRIAL || findings.isOpen(Aid.EQUATION)) {
-            pieces.add(new Piece.Set(findings.equation(curve), ""));
+            pieces.add(new Piece.Set(findings.numbers().equation(curve), ""));
         }
         pieces.add(new Piece.Values(Words.capitalized(curve.inWords()), values(curve)));
     }
@@ -80,7 +80,8 @@ final class CurveReport {
     private List<Line> predictions() {
         List<Line> rows = new ArrayList<>();
         for (double x : findings.work().reading().pinned()) {
-            findings.prediction(x).ifPresent(it -> rows.add(Line.of(findings.x().shown(x, style), findings.precision()
+            findings.curves().prediction(x).ifPresent(it -> rows.add(Line.of(findings.x().shown(x, style), findings.numbers()
+                    .precision()
                     .predicted(it.fitted()), interval(it), it.inside() ? "" : "beyond the data")));
         }
         return rows;
@@ -91,11 +92,12 @@ final class CurveReport {
         List<Line> lines = predictions();
         return lines.isEmpty() ? Optional.empty() : Optional.of(new Piece.Table(label, caption,
                 List.of(findings.x().heading(), "predicted " + findings.y().heading(),
-                        findings.levelInWords() + " interval of a single value", ""), lines));
+                        findings.numbers().levelInWords() + " interval of a single value", ""), lines));
     }
 
     private String interval(Prediction prediction) {
-        return prediction.predictionInterval().map(it -> findings.precision().predicted(it.low()) + " to " + findings.precision()
+        return prediction.predictionInterval().map(it -> findings.numbers().precision()
+                .predicted(it.low()) + " to " + findings.numbers().precision()
                 .predicted(it.high())).orElse("");
     }
 }

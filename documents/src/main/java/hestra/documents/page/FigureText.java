@@ -23,9 +23,10 @@ final class FigureText {
     static String of(Findings findings, boolean withCurves) {
         int points = findings.pairs().n();
         int aside = (int) findings.work().table().rows().stream().filter(row -> row.isSetAside()).count();
-        String curves = findings.slots().stream().filter(slot -> withCurves && findings.isShown(slot))
-                .flatMap(slot -> findings.curveAt(slot).stream())
-                .map(curve -> curve.inWords() + (findings.isOpen(Aid.EQUATION) ? ": " + findings.equation(curve).plain() : ""))
+        String curves = findings.curves().slots().stream().filter(slot -> withCurves && findings.curves().isShown(slot))
+                .flatMap(slot -> findings.curves().curveAt(slot).stream())
+                .map(curve -> curve.inWords() + (findings.isOpen(Aid.EQUATION) ? ": " + findings.numbers().equation(curve)
+                .plain() : ""))
                 .collect(Collectors.joining("; "));
         return "Scatter plot of " + findings.y().described() + " against " + findings.x()
                 .described() + ", " + Counted.of(points, "point")
@@ -36,7 +37,8 @@ final class FigureText {
 
     /** What a residual plot shows. */
     static String ofStrip(Findings findings, StripKind kind) {
-        return "Residuals of " + findings.y().described() + " from the " + findings.curveInHand().map(CurveOnData::inWords)
+        return "Residuals of " + findings.y().described() + " from the " + findings.curves()
+                .curveInHand().map(CurveOnData::inWords)
                 .orElse("curve") + ", " + kind.title() + ".";
     }
 }

@@ -63,9 +63,10 @@ final class KeyPieces {
                 Map.of("caption", "", "drawing", drawings.plot(new Piece.Plot(layout -> ScatterPlot.describe(content, layout),
                         RATIO, "", "", FigureText.of(truth)), 1))));
         Optional<LineFit> line = truth.fit().line();
-        if (line.isPresent() && truth.curveInHand().isPresent()) {
-            pieces.add(Map.of("equation", Map.of("drawing", drawings.equation(truth.equation(truth.curveInHand().get())))));
-            NumberStyle style = truth.style();
+        if (line.isPresent() && truth.curves().curveInHand().isPresent()) {
+            pieces.add(Map.of("equation", Map.of("drawing", drawings.equation(truth.numbers()
+                    .equation(truth.curves().curveInHand().get())))));
+            NumberStyle style = truth.numbers().style();
             List<Map<String, String>> values = Stream.of(Map.of("name", "r", "value", style.show(line.get().r())),
                     Map.of("name", "R\u00b2", "value", style.show(line.get().rSquared())),
                     Map.of("name", "s", "value", style.show(line.get().residualStandardError()) + truth.y().unitAfterNumber()),

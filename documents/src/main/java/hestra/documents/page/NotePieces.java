@@ -122,17 +122,17 @@ public final class NotePieces {
     }
 
     private List<Piece> equation(String caption) {
-        Optional<CurveOnData> curve = findings.curveInHand();
+        Optional<CurveOnData> curve = findings.curves().curveInHand();
         if (curve.isEmpty() || !findings.isOpen(Aid.EQUATION)) {
             return List.of(new Piece.Remark(NOTHING));
         }
-        Piece set = new Piece.Set(findings.narrowEquation(curve.get()), caption);
-        return findings.hasLongNames()
+        Piece set = new Piece.Set(findings.numbers().narrowEquation(curve.get()), caption);
+        return findings.numbers().hasLongNames()
                 ? List.of(set, new Piece.Remark("y: " + findings.y().name() + "; x: " + findings.x().name())) : List.of(set);
     }
 
     private List<Piece> readings(String caption) {
-        Optional<CurveOnData> curve = findings.curveInHand();
+        Optional<CurveOnData> curve = findings.curves().curveInHand();
         if (curve.isEmpty()) {
             return List.of(new Piece.Remark(NOTHING));
         }
@@ -173,7 +173,7 @@ public final class NotePieces {
 
     private List<Piece> predictions(String caption) {
         String title = caption.isBlank()
-                ? "Predictions of the " + findings.curveInHand().map(CurveOnData::inWords).orElse("curve") : caption;
+                ? "Predictions of the " + findings.curves().curveInHand().map(CurveOnData::inWords).orElse("curve") : caption;
         return List.of(new CurveReport(findings).predictionTable(label(), title)
                 .orElse(new Piece.Remark("No predictions are kept yet. Keep one by the bookmark beside it.")));
     }
@@ -187,7 +187,7 @@ public final class NotePieces {
         List<Line> lines = new ArrayList<>();
         for (int i = 0; i < columns.size(); i++) {
             List<String> cells = new ArrayList<>(List.of(table.variable(columns.get(i)).name()));
-            matrix.entries().get(i).forEach(entry -> cells.add(findings.isOpen(Aid.R) ? findings.style().withDigits(3)
+            matrix.entries().get(i).forEach(entry -> cells.add(findings.isOpen(Aid.R) ? findings.numbers().style().withDigits(3)
                     .share(entry) : NumberStyle.UNDEFINED));
             lines.add(new Line(cells, false));
         }
@@ -196,7 +196,8 @@ public final class NotePieces {
 
     private Piece calculated(CalculationLine line) {
         return new Piece.Formula(line.text() + switch (findings.calculated(line)) {
-            case Calculation.Value(double value) -> (line.name().isEmpty() ? " = " : " = ") + findings.style().show(value);
+            case Calculation.Value(double value) ->
+                    (line.name().isEmpty() ? " = " : " = ") + findings.numbers().style().show(value);
             case Calculation.Problem(int _, String message) -> ": " + message;
         });
     }
@@ -205,7 +206,7 @@ public final class NotePieces {
     static Piece data(Findings findings, String label, String caption) {
         Roles roles = findings.work().drawnRoles();
         DataTable table = findings.work().table();
-        boolean residuals = findings.curveInHand().isPresent() && findings.residualsAreOpen();
+        boolean residuals = findings.curves().curveInHand().isPresent() && findings.curves().residualsAreOpen();
         boolean reasons = table.rows().stream().anyMatch(Row::isSetAside);
         List<Line> lines = new ArrayList<>();
         for (int i = 0; i < table.size(); i++) {
@@ -219,7 +220,8 @@ public final class NotePieces {
                 boolean measured = row.cell(roles.explanatory()) instanceof Cell.Measured
                         && row.cell(roles.response()) instanceof Cell.Measured;
                 cells.add(measured
-                        ? findings.residual(i).map(it -> findings.precision().y().show(it, 1, findings.style())).orElse("") : "");
+                        ? findings.curves().residual(i).map(it -> findings.numbers().precision().y()
+                        .show(it, 1, findings.numbers().style())).orElse("") : "");
             }
             if (reasons) {
                 cells.add(row.setAside().map(reason -> "set aside: " + reason).orElse(""));

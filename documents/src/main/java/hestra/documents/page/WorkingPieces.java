@@ -33,7 +33,7 @@ final class WorkingPieces {
         if (working.isEmpty()) {
             return List.of(new Piece.Remark(NONE));
         }
-        NumberStyle style = findings.style();
+        NumberStyle style = findings.numbers().style();
         List<Column> columns = SumsWorking.UNFOLDING.stream().limit(findings.work().plot().unfolded()).toList();
         List<Line> lines = new ArrayList<>();
         for (SumsWorking.Row row : working.get().rows()) {
@@ -59,13 +59,13 @@ final class WorkingPieces {
 
     /** The matrices, each a table. */
     static List<Piece> matrices(Findings findings, String label, String caption) {
-        Optional<MatrixWorking> working = findings.fitInHand().flatMap(Fit::curveFit)
+        Optional<MatrixWorking> working = findings.curves().fitInHand().flatMap(Fit::curveFit)
                 .filter(LinearFit.class::isInstance).map(LinearFit.class::cast)
                 .flatMap(fit -> MatrixWorking.of(fit, findings.pairs()));
         if (working.isEmpty()) {
             return List.of(new Piece.Remark(NONE));
         }
-        NumberStyle style = findings.style();
+        NumberStyle style = findings.numbers().style();
         MatrixWorking matrices = working.get();
         List<Double> fitted = matrices.fitted();
         List<Piece> pieces = new ArrayList<>(List.of(matrix(label, caption.isBlank() ? "X′X" : caption + ": X′X",

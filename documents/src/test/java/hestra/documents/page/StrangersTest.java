@@ -145,7 +145,7 @@ class StrangersTest {
     private void shown(Desk desk, int number) throws IOException {
         Session session = Session.of(History.of(desk));
         ScatterPlot.describe(session.findings().plot(), new Layout(600, 400, 1));
-        session.findings().prediction();
+        session.findings().curves().prediction();
         Exercise exercise = desk.exercise();
         Page page = exercise.isStudy() ? StudyPage.of(desk, "Ida Fenn", DATE) : WriteUp.of(session.findings(), DATE);
         assertThat(HtmlPage.of(page)).contains("<html");
