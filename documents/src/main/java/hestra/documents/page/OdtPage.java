@@ -19,8 +19,6 @@ import hestra.figure.Figure;
 import hestra.figure.Layout;
 import hestra.fit.Equation;
 import hestra.tracing.Picture;
-import org.odftoolkit.odfdom.doc.OdfTextDocument;
-import org.odftoolkit.odfdom.dom.OdfDocumentNamespace;
 import org.w3c.dom.Element;
 
 /**
@@ -32,53 +30,41 @@ public final class OdtPage {
     private static final double WIDTH = 620;
     /** A point in centimetres. */
     private static final double POINT = 2.54 / 72;
-    private static final String TEXT = OdfDocumentNamespace.TEXT.getUri();
-    private static final String TABLE = OdfDocumentNamespace.TABLE.getUri();
-    private static final String DRAW = OdfDocumentNamespace.DRAW.getUri();
-    private static final String SVG = OdfDocumentNamespace.SVG.getUri();
-    private static final String XLINK = OdfDocumentNamespace.XLINK.getUri();
+    private static final String TEXT = OdtDocument.TEXT;
+    private static final String TABLE = OdtDocument.TABLE;
+    private static final String DRAW = OdtDocument.DRAW;
+    private static final String SVG = OdtDocument.SVG;
+    private static final String XLINK = OdtDocument.XLINK;
 
-    private final OdfTextDocument document;
+    private final OdtDocument document;
     private final OdtWriter writer;
     private final double textWidth;
     private int pictures;
     private int formulas;
     private int tables;
 
-    private OdtPage(OdfTextDocument document, Paper paper) throws Exception {
+    private OdtPage(OdtDocument document, Paper paper) {
         this.document = document;
-        Element body = document.getContentRoot();
-        this.writer = new OdtWriter(document.getContentDom(), body);
+        this.writer = new OdtWriter(document.content(), document.body());
         this.textWidth = (paper.width() - 2 * Paper.MARGIN) / 10;
-        while (body.hasChildNodes()) {
-            body.removeChild(body.getFirstChild());
-        }
     }
 
     /** Writes the page for some paper. */
     public static void write(Page page, Paper paper, OutputStream out) throws IOException {
-        try (OdfTextDocument document = OdfTextDocument.newTextDocument()) {
-            new OdtStyles(document).add(paper);
-            OdtPage odt = new OdtPage(document, paper);
-            document.getOfficeMetadata().setTitle(XmlText.clean(page.title()));
-            document.getOfficeMetadata().setCreator(XmlText.clean(page.author()));
-            odt.writer.heading(1, page.title());
-            if (!page.byLine().isBlank()) {
-                odt.writer.paragraph("Remark", page.byLine());
-            }
-            for (Piece piece : page.pieces()) {
-                odt.add(piece);
-            }
-            document.save(out);
-        } catch (IOException e) {
-            throw e;
-        } catch (Exception e) {
-            // The library declares Exception.
-            throw new IOException(e.getMessage(), e);
+        OdtDocument document = new OdtDocument(page.title(), page.author());
+        new OdtStyles(document).add(paper);
+        OdtPage odt = new OdtPage(document, paper);
+        odt.writer.heading(1, page.title());
+        if (!page.byLine().isBlank()) {
+            odt.writer.paragraph("Remark", page.byLine());
         }
+        for (Piece piece : page.pieces()) {
+            odt.add(piece);
+        }
+        document.save(out);
     }
 
-    private void add(Piece piece) throws Exception {
+    private void add(Piece piece) throws IOException {
         switch (piece) {
             case Piece.Heading(int level, String text) -> writer.heading(level, text);
             case Piece.Text(String markup) -> writer.prose(Prose.parse(markup), writer.body());
@@ -131,10 +117,10 @@ public final class OdtPage {
     /** What stands above its caption. */
     @FunctionalInterface
     private interface Content {
-        void add() throws Exception;
+        void add() throws IOException;
     }
 
-    private void captioned(String label, String caption, Content content) throws Exception {
+    private void captioned(String label, String caption, Content content) throws IOException {
         content.add();
         if (!label.isEmpty() || !caption.isBlank()) {
             caption(label, caption);
@@ -147,12 +133,13 @@ public final class OdtPage {
         if (!label.isEmpty()) {
             int space = label.lastIndexOf(' ');
             String word = label.substring(0, space);
+            document.count(word);
             writer.text(paragraph, word + " ");
             Element number = writer.element(TEXT, "text:sequence");
             number.setAttributeNS(TEXT, "text:name", word);
             number.setAttributeNS(TEXT, "text:ref-name", "ref" + word + label.substring(space + 1));
             number.setAttributeNS(TEXT, "text:formula", "ooow:" + word + "+1");
-            number.setAttributeNS(OdfDocumentNamespace.STYLE.getUri(), "style:num-format", "1");
+            number.setAttributeNS(OdtDocument.STYLE, "style:num-format", "1");
             number.setTextContent(label.substring(space + 1));
             paragraph.appendChild(number);
             writer.text(paragraph, ". " + caption);
@@ -161,7 +148,7 @@ public final class OdtPage {
         }
     }
 
-    private void plot(Piece.Plot plot, Element parent, double share) throws Exception {
+    private void plot(Piece.Plot plot, Element parent, double share) throws IOException {
         double width = WIDTH * share;
         Figure figure = plot.drawing().at(new Layout(width, width * plot.ratio(), 1));
         pictures++;
@@ -190,8 +177,8 @@ public final class OdtPage {
         return String.format(Locale.ROOT, "%.2fcm", value);
     }
 
-    private void addImage(Element frame, String path, byte[] bytes, String type) throws Exception {
-        document.getPackage().insert(bytes, path, type);
+    private void addImage(Element frame, String path, byte[] bytes, String type) throws IOException {
+        document.insert(bytes, path, type);
         Element image = writer.element(DRAW, "draw:image");
         image.setAttributeNS(XLINK, "xlink:href", path);
         image.setAttributeNS(XLINK, "xlink:type", "simple");
@@ -207,7 +194,7 @@ public final class OdtPage {
         frame.appendChild(description);
     }
 
-    private void image(Picture picture, String alternative) throws Exception {
+    private void image(Picture picture, String alternative) throws IOException {
         pictures++;
         byte[] bytes = picture.bytes();
         boolean png = bytes.length > 1 && bytes[1] == 'P';
@@ -219,7 +206,7 @@ public final class OdtPage {
         describe(frame, alternative);
     }
 
-    private void tiles(List<Piece.Plot> plots) throws Exception {
+    private void tiles(List<Piece.Plot> plots) throws IOException {
         Element table = writer.element(TABLE, "table:table");
         table.setAttributeNS(TABLE, "table:name", "Table" + ++tables);
         Element columns = writer.element(TABLE, "table:table-column");
@@ -240,7 +227,7 @@ public final class OdtPage {
     private Element cell(Element row, String style) {
         Element cell = writer.element(TABLE, "table:table-cell");
         cell.setAttributeNS(TABLE, "table:style-name", style);
-        cell.setAttributeNS(OdfDocumentNamespace.OFFICE.getUri(), "office:value-type", "string");
+        cell.setAttributeNS(OdtDocument.OFFICE, "office:value-type", "string");
         row.appendChild(cell);
         return cell;
     }
@@ -284,11 +271,11 @@ public final class OdtPage {
     }
 
     /** An equation as a formula object, which can be changed as one. */
-    private void equation(Equation equation) throws Exception {
+    private void equation(Equation equation) throws IOException {
         String path = "Object " + ++formulas;
         String math = "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n" + MathMl.of(equation);
-        document.getPackage().insert(math.getBytes(StandardCharsets.UTF_8), path + "/content.xml", "text/xml");
-        document.getPackage().insert(new byte[0], path + "/", "application/vnd.oasis.opendocument.formula");
+        document.insert(math.getBytes(StandardCharsets.UTF_8), path + "/content.xml", "text/xml");
+        document.insert(new byte[0], path + "/", "application/vnd.oasis.opendocument.formula");
         EquationPicture picture = new EquationPicture(equation);
         double scale = Math.min(1, textWidth / (picture.width() * POINT));
         Element paragraph = writer.paragraph("Formula", "");

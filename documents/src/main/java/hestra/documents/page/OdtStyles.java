@@ -2,28 +2,24 @@ package hestra.documents.page;
 
 import java.util.Locale;
 
-import org.odftoolkit.odfdom.doc.OdfTextDocument;
-import org.odftoolkit.odfdom.dom.OdfContentDom;
-import org.odftoolkit.odfdom.dom.OdfDocumentNamespace;
-import org.odftoolkit.odfdom.pkg.OdfFileDom;
+import org.w3c.dom.Document;
 import org.w3c.dom.Element;
-import org.w3c.dom.NodeList;
 
 /** The styles of an OpenDocument text: named ones, so that all headings or captions can be changed in one place. */
 final class OdtStyles {
 
-    private static final String STYLE = OdfDocumentNamespace.STYLE.getUri();
-    private static final String FO = OdfDocumentNamespace.FO.getUri();
-    private static final String TEXT = OdfDocumentNamespace.TEXT.getUri();
+    private static final String STYLE = OdtDocument.STYLE;
+    private static final String FO = OdtDocument.FO;
+    private static final String TEXT = OdtDocument.TEXT;
 
-    private final OdfFileDom dom;
+    private final OdtDocument document;
+    private final Document dom;
     private final Element styles;
-    private final OdfContentDom content;
 
-    OdtStyles(OdfTextDocument document) throws Exception {
-        this.dom = document.getStylesDom();
-        this.styles = document.getOrCreateDocumentStyles();
-        this.content = document.getContentDom();
+    OdtStyles(OdtDocument document) {
+        this.document = document;
+        this.dom = document.styles();
+        this.styles = document.namedStyles();
     }
 
     /** Adds all of them, and sets the paper. */
@@ -57,11 +53,11 @@ final class OdtStyles {
 
     /** Cells have automatic styles: word processors look for theirs there. */
     private void cell(String name, String below) {
-        Element style = content.createElementNS(STYLE, "style:style");
+        Element style = document.content().createElementNS(STYLE, "style:style");
         style.setAttributeNS(STYLE, "style:name", name);
         style.setAttributeNS(STYLE, "style:family", "table-cell");
-        content.getOrCreateAutomaticStyles().appendChild(style);
-        Element layout = content.createElementNS(STYLE, "style:table-cell-properties");
+        document.automaticStyles().appendChild(style);
+        Element layout = document.content().createElementNS(STYLE, "style:table-cell-properties");
         layout.setAttributeNS(FO, "fo:padding", "0.08cm");
         layout.setAttributeNS(FO, "fo:border-bottom", below);
         layout.setAttributeNS(STYLE, "style:vertical-align", "bottom");
@@ -100,15 +96,7 @@ final class OdtStyles {
         return style;
     }
 
-    /** A style of this name, in the place of one that the template has. */
     private Element style(String name, String family) {
-        NodeList all = styles.getElementsByTagNameNS(STYLE, "style");
-        for (int i = all.getLength() - 1; i >= 0; i--) {
-            Element old = (Element) all.item(i);
-            if (old.getAttributeNS(STYLE, "name").equals(name) && old.getAttributeNS(STYLE, "family").equals(family)) {
-                old.getParentNode().removeChild(old);
-            }
-        }
         Element style = dom.createElementNS(STYLE, "style:style");
         style.setAttributeNS(STYLE, "style:name", name);
         style.setAttributeNS(STYLE, "style:family", family);
@@ -145,14 +133,11 @@ final class OdtStyles {
     }
 
     private void paper(Paper paper) {
-        NodeList layouts = dom.getElementsByTagNameNS(STYLE, "page-layout-properties");
-        for (int i = 0; i < layouts.getLength(); i++) {
-            Element layout = (Element) layouts.item(i);
-            layout.setAttributeNS(FO, "fo:page-width", millimetres(paper.width()));
-            layout.setAttributeNS(FO, "fo:page-height", millimetres(paper.height()));
-            for (String side : new String[] {"left", "right", "top", "bottom"}) {
-                layout.setAttributeNS(FO, "fo:margin-" + side, millimetres(Paper.MARGIN));
-            }
+        Element layout = document.pageLayout();
+        layout.setAttributeNS(FO, "fo:page-width", millimetres(paper.width()));
+        layout.setAttributeNS(FO, "fo:page-height", millimetres(paper.height()));
+        for (String side : new String[] {"left", "right", "top", "bottom"}) {
+            layout.setAttributeNS(FO, "fo:margin-" + side, millimetres(Paper.MARGIN));
         }
     }
 

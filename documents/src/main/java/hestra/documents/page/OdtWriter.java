@@ -11,19 +11,18 @@ import org.commonmark.node.Paragraph;
 import org.commonmark.node.SoftLineBreak;
 import org.commonmark.node.StrongEmphasis;
 import org.commonmark.node.Text;
-import org.odftoolkit.odfdom.dom.OdfDocumentNamespace;
-import org.odftoolkit.odfdom.pkg.OdfFileDom;
+import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 
 /** Writes text into an OpenDocument text: headings, paragraphs, runs of letters, and light mark-up as what it means. */
 final class OdtWriter {
 
-    private static final String TEXT = OdfDocumentNamespace.TEXT.getUri();
+    private static final String TEXT = OdtDocument.TEXT;
 
-    private final OdfFileDom dom;
+    private final Document dom;
     private final Element body;
 
-    OdtWriter(OdfFileDom dom, Element body) {
+    OdtWriter(Document dom, Element body) {
         this.dom = dom;
         this.body = body;
     }
