@@ -40,7 +40,7 @@ public final class PdfPage {
         builder.useObjectDrawerFactory(drawn);
         builder.useFastMode();
         builder.withProducer("Hestra");
-        builder.withHtmlContent(html, null);
+        builder.withHtmlContent(Spelling.ofText().spelled(html), null);
         builder.toStream(out);
         builder.run();
     }
