@@ -186,19 +186,38 @@ class OwnSheetTest {
     }
 
     @Test
-    void askingAboutAStudyTakesDataTextsAndFiguresAlong() {
-        Desk desk = after(study(), write("We measured."), new PlotEdit.ShowLayer(Layer.LINE, false), keep(Keepable.FIGURE, false),
-                new SheetEdit.Caption("note-2", "As it was.", Optional.empty()), keep(Keepable.SUMMARY, false),
-                new WorkEdit.ChangeTable(new TableEdit.SetAside(List.of(1), "odd")));
-        Exercise exercise = FromStudy.exercise(desk, "new");
+    void askingAboutAStudyTakesAlongWhatStaysAsItWas() {
+        Desk desk = after(study(), write("We measured."),
+                new WorkEdit.ChangeTable(new TableEdit.SetAside(List.of(1), "odd")), new PlotEdit.ShowLayer(Layer.LINE, false),
+                keep(Keepable.FIGURE, false), new SheetEdit.Caption("note-2", "As it was.", Optional.empty()),
+                keep(Keepable.EQUATION, false), keep(Keepable.DATA, false));
+        String equation = Findings.of(desk).numbers().equation(Findings.of(desk).curves().curveInHand().orElseThrow()).plain();
+        FromStudy.Made made = FromStudy.exercise(desk, "new");
+        Exercise exercise = made.exercise();
         assertThat(exercise.isStudy()).isFalse();
-        assertThat(exercise.first().data()).isEqualTo(Kelp.table());
+        assertThat(exercise.first().data()).as("with what was set aside, and why").isEqualTo(Kelp.table().withSetAside(1,
+                Optional.of("odd")));
         assertThat(exercise.first().blocks()).satisfiesExactly(block -> assertThat(((Block.Prose) block).text())
                 .isEqualTo("We measured."), block -> {
             assertThat(((Block.Plot) block).caption()).isEqualTo("As it was.");
             assertThat(((Block.Plot) block).layers()).doesNotContain(Layer.LINE);
-        });
-        assertThat(FromStudy.exercise(study(), "bare").first().blocks()).as("there is a text to begin with").hasSize(1);
+        }, block -> assertThat(((Block.Formula) block).formula()).isEqualTo("predicted " + equation),
+                block -> assertThat(block).isInstanceOf(Block.Printed.class));
+        assertThat(made.left()).isEmpty();
+        assertThat(FromStudy.exercise(study(), "bare").exercise().first().blocks()).as("a text to begin with").hasSize(1);
+    }
+
+    /** A figure that would show other points, or another curve, than the one that was kept is no figure of the exercise. */
+    @Test
+    void askingAboutAStudySaysWhatStaysInIt() {
+        Desk desk = after(study(), keep(Keepable.FIGURE, false), new SheetEdit.Caption("note-1", "All of them", Optional.empty()),
+                new WorkEdit.ChangeTable(new TableEdit.SetAside(List.of(1), "odd")), keep(Keepable.SUMMARY, false),
+                keep(Keepable.EQUATION, false), new PlotEdit.AddCurve(new Curve.Polynomial(2)), keep(Keepable.FIGURE, false),
+                new SheetEdit.KeepLine(END, CalculationLine.typed("slope * 20")));
+        FromStudy.Made made = FromStudy.exercise(desk, "new");
+        assertThat(made.left()).containsExactly("the plot “All of them”", "the summary of the two variables", "the plot",
+                "the calculation “slope * 20”");
+        assertThat(made.exercise().first().blocks()).singleElement().isInstanceOf(Block.Formula.class);
     }
 
     @Test

@@ -48,6 +48,9 @@ final class Filing {
     private static final FileDialogs.Kind OPENED = new FileDialogs.Kind("Exercise, study or hand-in",
             List.of(ExerciseFile.ENDING, HandInFile.ENDING));
 
+    /** So many things that do not go along into an exercise are named. */
+    private static final int MOST_SAID = 4;
+
     private final MainWindow window;
     private final Settings settings;
     private final FileDialogs dialogs;
@@ -388,9 +391,11 @@ final class Filing {
 
     /** Makes the study the first part of a new exercise, to write tasks about it; the study itself stays as it is. */
     void askAboutIt() {
-        Exercise exercise = FromStudy.exercise(window.model().desk(), UUID.randomUUID().toString());
-        goOverTo(exercise.title(), () -> OpenDesk.of(settings.folder(), exercise, Optional.empty()), MainWindow.View.WRITE, () ->
-                notices.say("This is a new exercise with your data and your text; add tasks on the left. Your study is kept: "
-                        + "“Recent work…” in the menu brings it back."));
+        FromStudy.Made made = FromStudy.exercise(window.model().desk(), UUID.randomUUID().toString());
+        String left = made.left().isEmpty() ? "" : "Not taken along: " + String.join("; ", made.left().stream().limit(MOST_SAID)
+                .toList()) + (made.left().size() > MOST_SAID ? "; …" : "") + ". ";
+        goOverTo(made.exercise().title(), () -> OpenDesk.of(settings.folder(), made.exercise(), Optional.empty()),
+                MainWindow.View.WRITE, () -> notices.say("This is a new exercise with your data and your text; add tasks on the "
+                        + "left. " + left + "Your study is kept: “Recent work…” in the menu brings it back."));
     }
 }

@@ -40,6 +40,8 @@ public final class NotePieces {
     private static final double RATIO = 0.55;
     private static final double STRIP_RATIO = 0.32;
     private static final double SMALL_RATIO = 0.72;
+    /** So many rows that were set aside are named below a figure. */
+    private static final int MOST_SAID = 20;
     private static final String NOTHING = "There is no curve yet.";
 
     private final OwnSheet sheet;
@@ -87,7 +89,7 @@ public final class NotePieces {
 
     private List<Piece> kept(Keepable what, String caption) {
         return switch (what) {
-            case FIGURE -> List.of(plot(findings.plot().kept(), caption));
+            case FIGURE -> Stream.concat(Stream.of(plot(findings.plot().kept(), caption)), setAside(findings).stream()).toList();
             case STRIP -> List.of(strip(findings.strip().kept(), findings.work().plot().strip(), STRIP_RATIO, label(), caption));
             case RESIDUALS -> List.of(new Piece.Plots(Stream.of(StripKind.AGAINST_X, StripKind.AGAINST_FITTED, StripKind.IN_ORDER,
                     StripKind.NORMAL)
@@ -200,6 +202,17 @@ public final class NotePieces {
                     (line.name().isEmpty() ? " = " : " = ") + findings.numbers().style().show(value);
             case Calculation.Problem(int _, String message) -> ": " + message;
         });
+    }
+
+    /** Which rows a figure shows as set aside, and why; nothing where none is. */
+    static Optional<Piece> setAside(Findings findings) {
+        DataTable table = findings.work().table();
+        List<String> rows = IntStream.range(0, table.size()).filter(i -> table.row(i).isSetAside()).limit(MOST_SAID)
+                .mapToObj(i -> "row " + (i + 1) + table.row(i).setAside().filter(reason -> !reason.isBlank())
+                        .map(reason -> " (" + reason + ")").orElse("")).toList();
+        long more = table.rows().stream().filter(Row::isSetAside).count() - rows.size();
+        return rows.isEmpty() ? Optional.empty() : Optional.of(new Piece.Remark("Set aside, and left out of every number: "
+                + String.join(", ", rows) + (more == 0 ? "" : " and " + Counted.of((int) more, "row") + " more") + "."));
     }
 
     /** The pairs with what is left of each; rows that take no part are struck out, with the reason. */

@@ -269,4 +269,21 @@ class PagesTest {
             assertThat(Files.size(file)).isPositive();
         }
     }
+
+    @Test
+    void aFigureSaysWhichRowsWereSetAsideAndWhy() throws IOException {
+        Desk none = after(study(), new SheetEdit.Keep(END, Keepable.FIGURE, false));
+        assertThat(html(none)).doesNotContain("Set aside");
+        Desk some = after(study(), new WorkEdit.ChangeTable(new TableEdit.SetAside(List.of(1), "odd")),
+                new WorkEdit.ChangeTable(new TableEdit.SetAside(List.of(3), "")), new SheetEdit.Keep(END, Keepable.FIGURE, false),
+                new WorkEdit.ChangeTable(new TableEdit.TakeBack(List.of(1, 3))));
+        assertThat(html(some)).as("as it was when it was kept")
+                .contains("Set aside, and left out of every number: row 2 (odd), row 4.");
+    }
+
+    private String html(Desk study) throws IOException {
+        Path file = folder.resolve("study.html");
+        PageFile.write(StudyPage.of(study, "", DATE), Paper.A4, file);
+        return Files.readString(file);
+    }
 }
