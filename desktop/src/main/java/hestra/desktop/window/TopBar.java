@@ -4,17 +4,11 @@ import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
-import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.input.KeyCombination;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
@@ -114,7 +108,8 @@ final class TopBar extends StackPane {
         ask.getStyleClass().add("secondary");
         main(report, "report", "One page of all that stands on the sheet: to read, to print or to go on writing (Ctrl+P)",
                 () -> window.filing().report());
-        HBox right = new HBox(gap, undo, redo, numbers, type, menu(), back, tryIt, save, publish, giveBack, handIn, ask, report);
+        HBox right = new HBox(gap, undo, redo, numbers, type, new MainMenu(window), back, tryIt, save, publish, giveBack, handIn,
+                ask, report);
         right.setAlignment(Pos.CENTER_RIGHT);
         right.getStyleClass().add("bar-right");
         right.setPickOnBounds(false);
@@ -192,55 +187,6 @@ final class TopBar extends StackPane {
         tab.setOnAction(_ -> window.show(view));
         views.put(view, tab);
         return tab;
-    }
-
-    private MenuButton menu() {
-        MenuButton menu = new MenuButton();
-        menu.setGraphic(new FontIcon(Feather.MORE_HORIZONTAL));
-        menu.setId("menu");
-        menu.getStyleClass().addAll("icon-button", "menu");
-        menu.setAccessibleText("Menu");
-        Tip.set(menu, "Files, looks, start again");
-        CheckMenuItem dark = new CheckMenuItem("Dark");
-        dark.selectedProperty().bindBidirectional(window.look().darkProperty());
-        menu.getItems().addAll(
-                item("Start", "Alt+Home", window::goToStart),
-                item("New study", "Shortcut+Shift+N", () -> window.filing().newStudy()),
-                item("New exercise", "Shortcut+N", () -> window.filing().newExercise()),
-                item("New exercise from a plan…", null, () -> window.boards().open(Boards.Kind.PLANS)),
-                item("Open…", "Shortcut+O", () -> window.filing().open()),
-                item("Recent work…", null, () -> window.boards().open(Boards.Kind.RECENT)),
-                item("Data sets of Orrin Bay…", null, window::openShelf),
-                item("Library…", "Shortcut+L", () -> window.boards().open(Boards.Kind.LIBRARY)),
-                item("Open data…", "Shortcut+Shift+O", () -> window.filing().openData()),
-                item("Join data…", null, () -> window.filing().joinData()),
-                item("Save data as…", null, () -> window.filing().saveData()),
-                item("New sample", "Shortcut+G", window::newSample),
-                item("Save", "Shortcut+S", () -> window.filing().save()),
-                item("Save as…", "Shortcut+Shift+S", () -> window.filing().saveAs()),
-                item("Earlier versions…", null, () -> window.filing().earlierVersions()),
-                item("Publish\u2026", "Shortcut+Shift+P", () -> window.publishing().begin()),
-                item("Mark hand-ins…", "Shortcut+M", () -> window.marking().chooseFolder()),
-                item("Put a marking in…", null, () -> window.marking().join()),
-                item("Save the marking as…", null, () -> window.marking().saveMarking()),
-                new SeparatorMenuItem(),
-                item("Report…", "Shortcut+P", () -> window.filing().report()),
-                item("Start again", null, window::startAgain),
-                new SeparatorMenuItem(),
-                item("How the numbers are worked out", null, () -> window.boards().open(Boards.Kind.NUMBERS)),
-                item("Mouse and keys", "F1", () -> window.boards().open(Boards.Kind.KEYS)),
-                dark);
-        return menu;
-    }
-
-    private static MenuItem item(String text, String key, Runnable action) {
-        MenuItem item = new MenuItem(text);
-        // After the menu has closed and given the keyboard back, so that the action can put it elsewhere.
-        item.setOnAction(_ -> Platform.runLater(action));
-        if (key != null) {
-            item.setAccelerator(KeyCombination.valueOf(key));
-        }
-        return item;
     }
 
     private static void main(Button button, String id, String tip, Runnable action) {

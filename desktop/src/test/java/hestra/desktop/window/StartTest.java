@@ -7,6 +7,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Set;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.input.KeyCode;
 
 import hestra.Kelp;
@@ -14,6 +17,7 @@ import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desktop.demo.KelpBlades;
 import hestra.desktop.files.Glance;
+import hestra.desktop.tour.FxThread;
 import hestra.documents.exercise.HestraFile;
 import hestra.exercise.Exercise;
 import hestra.feedback.Quantity;
@@ -158,12 +162,41 @@ class StartTest {
         }
     }
 
+    /** What the menu holds while it is open. */
+    private static List<String> menu(Person person) throws IOException {
+        person.click("menu");
+        List<String> shown = FxThread.call(() -> ((MenuButton) person.window().root().lookup("#menu")).getItems().stream()
+                .filter(MenuItem::isVisible).map(item -> item instanceof SeparatorMenuItem ? "-" : item.getText()).toList());
+        person.press(KeyCode.ESCAPE);
+        return shown;
+    }
+
     @Test
-    void whereNothingIsOpenTheMenuAndTheKeysSaySo() throws IOException {
+    void theMenuHoldsWhatCanBeDoneHereAndNow() throws IOException {
         try (Person person = Person.atStart(folder)) {
-            for (String item : List.of("Save", "Save data as…", "Join data…", "Start again", "Report…")) {
-                person.choose("menu", item);
-                assertThat(person.text("notice")).as(item).isNotBlank();
+            assertThat(menu(person)).contains("New study", "Open…", "Open data…", "Mark hand-ins…", "Dark")
+                    .doesNotContain("Start", "Save", "Save data as…", "Join data…", "Start again", "Report…", "Publish…");
+        }
+        try (Person person = Person.at(KelpBlades.exercise(), folder)) {
+            assertThat(menu(person)).contains("Start", "Save", "Report…", "Start again", "Save data as…")
+                    .doesNotContain("Publish…", "New sample", "Put a marking in…", "Mark hand-ins…");
+            person.click("view-write");
+            List<String> write = menu(person);
+            assertThat(write).contains("Publish…", "Join data…", "Earlier versions…", "New sample").doesNotContain("Start again");
+            assertThat(write.getFirst()).isNotEqualTo("-");
+            assertThat(write).as("never two lines without something between").hasSizeLessThan(25)
+                    .satisfies(all -> assertThat(String.join("", all)).doesNotContain("--"));
+            person.click("view-mark");
+            assertThat(menu(person)).contains("Mark hand-ins…").doesNotContain("Put a marking in…", "Save", "Open data…");
+        }
+    }
+
+    @Test
+    void whereNothingIsOpenTheKeysSaySo() throws IOException {
+        try (Person person = Person.atStart(folder)) {
+            for (KeyCode key : List.of(KeyCode.S, KeyCode.P)) {
+                person.press(KeyCode.CONTROL, key);
+                assertThat(person.text("notice")).as("Ctrl+%s", key).startsWith("Nothing is open");
                 assertThat(person.view()).isEqualTo(MainWindow.View.START);
             }
         }
@@ -175,9 +208,6 @@ class StartTest {
             person.press(KeyCode.ESCAPE);
             assertThat(person.model().findings().work().table().size())
                     .as("what is behind Start is not undone from there").isEqualTo(1);
-            person.choose("menu", "Join data…");
-            assertThat(person.text("notice")).contains("Ask about it");
-            assertThat(person.view()).isEqualTo(MainWindow.View.WORK);
         }
     }
 }

@@ -272,9 +272,11 @@ class PagesTest {
 
     @Test
     void aFigureSaysWhichRowsWereSetAsideAndWhy() throws IOException {
-        Desk none = after(study(), new SheetEdit.Keep(END, Keepable.FIGURE, false));
+        Desk bare = after(Desk.open(Exercise.study("reeds", "Reeds", DecimalMark.POINT)),
+                new WorkEdit.BringColumns(Kelp.table(), Roles.FIRST_EXPLAINS));
+        Desk none = after(bare, new SheetEdit.Keep(END, Keepable.FIGURE, false));
         assertThat(html(none)).doesNotContain("Set aside");
-        Desk some = after(study(), new WorkEdit.ChangeTable(new TableEdit.SetAside(List.of(1), "odd")),
+        Desk some = after(bare, new WorkEdit.ChangeTable(new TableEdit.SetAside(List.of(1), "odd")),
                 new WorkEdit.ChangeTable(new TableEdit.SetAside(List.of(3), "")), new SheetEdit.Keep(END, Keepable.FIGURE, false),
                 new WorkEdit.ChangeTable(new TableEdit.TakeBack(List.of(1, 3))));
         assertThat(html(some)).as("as it was when it was kept")

@@ -1,0 +1,123 @@
+package hestra.desktop.window;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.BooleanSupplier;
+import javafx.application.Platform;
+import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.input.KeyCombination;
+
+import hestra.desktop.parts.Tip;
+import hestra.desktop.window.MainWindow.View;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/**
+ * The menu of the window: what can be done here and now, in groups with a line between them. What cannot be done in the view that
+ * is shown is not in it; its key says why.
+ */
+final class MainMenu extends MenuButton {
+
+    /** An entry, and when it is there. */
+    private record Entry(MenuItem item, BooleanSupplier possible) {}
+
+    private final MainWindow window;
+    private final List<List<Entry>> groups = new ArrayList<>();
+
+    MainMenu(MainWindow window) {
+        this.window = window;
+        setGraphic(new FontIcon(Feather.MORE_HORIZONTAL));
+        setId("menu");
+        getStyleClass().addAll("icon-button", "menu");
+        setAccessibleText("Menu");
+        Tip.set(this, "New, open, save, data, looks");
+        CheckMenuItem dark = new CheckMenuItem("Dark");
+        dark.selectedProperty().bindBidirectional(window.look().darkProperty());
+        groups.add(List.of(
+                entry("Start", "Alt+Home", window::goToStart, () -> window.view() != View.START),
+                entry("New study", "Shortcut+Shift+N", () -> window.filing().newStudy(), () -> true),
+                entry("New exercise", "Shortcut+N", () -> window.filing().newExercise(), () -> true),
+                entry("New exercise from a plan…", null, () -> window.boards().open(Boards.Kind.PLANS), () -> true)));
+        groups.add(List.of(
+                entry("Open…", "Shortcut+O", () -> window.filing().open(), () -> true),
+                entry("Recent work…", null, () -> window.boards().open(Boards.Kind.RECENT), () -> true),
+                entry("Library…", "Shortcut+L", () -> window.boards().open(Boards.Kind.LIBRARY), () -> true),
+                entry("Data sets of Orrin Bay…", null, window::openShelf, () -> true)));
+        groups.add(List.of(
+                entry("Save", "Shortcut+S", () -> window.filing().save(), this::hasWork),
+                entry("Save as…", "Shortcut+Shift+S", () -> window.filing().saveAs(), this::hasWork),
+                entry("Earlier versions…", null, () -> window.filing().earlierVersions(), this::isWritten),
+                entry("Report…", "Shortcut+P", () -> window.filing().report(), () -> is(View.WORK)),
+                entry("Publish\u2026", "Shortcut+Shift+P", () -> window.publishing().begin(), () -> is(View.WRITE)),
+                entry("Start again", null, window::startAgain, () -> is(View.WORK))));
+        groups.add(List.of(
+                entry("Open data…", "Shortcut+Shift+O", () -> window.filing().openData(), () -> !is(View.MARK)),
+                entry("Join data…", null, () -> window.filing().joinData(), this::isWritten),
+                entry("Save data as…", null, () -> window.filing().saveData(), this::hasWork),
+                entry("New sample", "Shortcut+G", window::newSample, () -> is(View.WRITE))));
+        groups.add(List.of(
+                entry("Mark hand-ins…", "Shortcut+M", () -> window.marking().chooseFolder(),
+                        () -> is(View.START) || is(View.MARK)),
+                entry("Put a marking in…", null, () -> window.marking().join(), this::hasClass),
+                entry("Save the marking as…", null, () -> window.marking().saveMarking(), this::hasClass)));
+        groups.add(List.of(
+                entry("How the numbers are worked out", null, () -> window.boards().open(Boards.Kind.NUMBERS), () -> true),
+                entry("Mouse and keys", "F1", () -> window.boards().open(Boards.Kind.KEYS), () -> true),
+                new Entry(dark, () -> true)));
+        for (List<Entry> group : groups) {
+            if (!getItems().isEmpty()) {
+                getItems().add(new SeparatorMenuItem());
+            }
+            group.forEach(entry -> getItems().add(entry.item));
+        }
+        addEventHandler(ON_SHOWING, _ -> offer());
+    }
+
+    private boolean is(View view) {
+        return window.view() == view;
+    }
+
+    private boolean hasWork() {
+        return is(View.WORK) || is(View.WRITE);
+    }
+
+    /** Whether it is an exercise that can be changed in Write, and no study and no copy. */
+    private boolean isWritten() {
+        return hasWork() && !window.isWorkedInAlone();
+    }
+
+    private boolean hasClass() {
+        return is(View.MARK) && window.hasClass();
+    }
+
+    /** Leaves in it what can be done now; a line stands between two groups that have something left. */
+    private void offer() {
+        boolean before = false;
+        int at = 0;
+        for (List<Entry> group : groups) {
+            boolean any = group.stream().anyMatch(entry -> entry.possible.getAsBoolean());
+            if (at > 0) {
+                getItems().get(at).setVisible(any && before);
+                at++;
+            }
+            for (Entry entry : group) {
+                entry.item.setVisible(entry.possible.getAsBoolean());
+                at++;
+            }
+            before |= any;
+        }
+    }
+
+    private static Entry entry(String text, String key, Runnable action, BooleanSupplier possible) {
+        MenuItem item = new MenuItem(text);
+        // After the menu has closed and given the keyboard back, so that the action can put it elsewhere.
+        item.setOnAction(_ -> Platform.runLater(action));
+        if (key != null) {
+            item.setAccelerator(KeyCombination.valueOf(key));
+        }
+        return new Entry(item, possible);
+    }
+}
