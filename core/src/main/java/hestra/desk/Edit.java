@@ -130,7 +130,8 @@ public sealed interface Edit {
 
     /**
      * Something is pasted: an edit with a number. Pasted again under the same number, as when it is to be read in another way, it
-     * takes the place of the first time, and what was done since stays; see {@link History}.
+     * takes the place of the first time, and what was done since stays; see {@link History}. A study without a name gets one
+     * by what is pasted.
      */
     record Pasted(long number, Lasting edit) implements Lasting {
         @Override
@@ -140,7 +141,7 @@ public sealed interface Edit {
 
         @Override
         public Desk appliedTo(Desk desk) {
-            return edit.appliedTo(desk);
+            return StudyName.given(edit.appliedTo(desk));
         }
 
         @Override

@@ -71,6 +71,13 @@ final class KeptNote extends NoteView {
                 it -> model.apply(new SheetEdit.Caption(note, it, run[0].now())));
         run[0] = new TypingRun(captionText.area());
         captionText.area().setAccessibleText("caption");
+        captionText.area().addEventFilter(KeyEvent.KEY_PRESSED, event -> {
+            // It ends the caption: the keyboard goes to what it stands below.
+            if (event.getCode() == KeyCode.ENTER) {
+                event.consume();
+                requestFocus();
+            }
+        });
         captionText.area().getStyleClass().add("caption-area");
         HBox.setHgrow(captionText, Priority.ALWAYS);
         HBox below = new HBox(6, number, captionText);

@@ -107,6 +107,12 @@ public final class NotesBox extends VBox implements NoteActions {
         return button;
     }
 
+    /** Puts the keyboard where the text begins: in the first note that is text, or where one is begun. */
+    public void begin() {
+        sheet().notes().stream().limit(1).map(note -> views.get(note.id())).filter(TextNote.class::isInstance).findFirst()
+                .map(view -> ((TextNote) view).area()).<Node>map(it -> it).orElse(writeOn).requestFocus();
+    }
+
     /** The first letter at the end begins a note: the place where it was typed becomes the note's. */
     private void begun(String text) {
         if (clearing || text.isEmpty()) {

@@ -7,11 +7,14 @@ import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 import hestra.desk.ExerciseEdit;
 import hestra.desk.Findings;
+import hestra.desk.StudyName;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.notes.NotesBox;
@@ -24,9 +27,6 @@ import hestra.working.CalculationLine;
 
 /** A person's own sheet: a title, and texts and what is kept of the plot in one scroll, with a place to write on at its end. */
 public final class StudySheet extends ScrollPane implements Sheet {
-
-    /** What a study is called whose sheet has no title. */
-    public static final String UNTITLED = "Your data";
 
     private final DeskModel model;
     private final Runnable toTable;
@@ -51,6 +51,13 @@ public final class StudySheet extends ScrollPane implements Sheet {
         titleRun[0] = new TypingRun(title.area());
         title.getStyleClass().add("study-title");
         title.area().setAccessibleText("title of your sheet");
+        title.area().addEventFilter(KeyEvent.KEY_PRESSED, event -> {
+            // A title is one line: the text goes on below it.
+            if (event.getCode() == KeyCode.ENTER) {
+                event.consume();
+                notes.begin();
+            }
+        });
         list.getChildren().addAll(title, notes);
         list.getStyleClass().addAll("sheet-list", "study-list");
         setContent(list);
@@ -61,7 +68,10 @@ public final class StudySheet extends ScrollPane implements Sheet {
 
     private void retitle(String text, Optional<String> typing) {
         Exercise study = model.desk().exercise();
-        model.apply(new ExerciseEdit.WriteTexts(text.isBlank() ? UNTITLED : text.strip(), study.place(), text, typing));
+        // A title is one line, whatever is pasted into it.
+        String line = text.replaceAll("\\R", " ");
+        model.apply(new ExerciseEdit.WriteTexts(line.isBlank() ? StudyName.of(model.findings().work()) : line.strip(),
+                study.place(), line, typing));
     }
 
     private void show(Findings findings) {

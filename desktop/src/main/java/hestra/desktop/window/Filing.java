@@ -16,6 +16,7 @@ import javafx.scene.input.TransferMode;
 import hestra.desk.Desk;
 import hestra.desk.ExerciseEdit;
 import hestra.desk.FromStudy;
+import hestra.desk.StudyName;
 import hestra.desktop.files.Background;
 import hestra.desktop.files.EarlierVersion;
 import hestra.desktop.files.Exchange;
@@ -24,7 +25,6 @@ import hestra.desktop.files.LastOpen;
 import hestra.desktop.files.OpenDesk;
 import hestra.desktop.files.Settings;
 import hestra.desktop.parts.Notices;
-import hestra.desktop.study.StudySheet;
 import hestra.documents.exercise.ExerciseFile;
 import hestra.documents.exercise.HandInFile;
 import hestra.documents.exercise.HestraFile;
@@ -79,7 +79,7 @@ final class Filing {
 
     /** Begins a study with an empty table. */
     void newStudy() {
-        study(StudySheet.UNTITLED, () -> { });
+        study(StudyName.UNTITLED, () -> { });
     }
 
     /** Begins a study of what was copied. */
@@ -91,7 +91,7 @@ final class Filing {
             switch (result) {
                 case Result.Refused<TextData>(String message) -> notices.say(message);
                 case Result.Done<TextData>(TextData data) ->
-                        study(StudySheet.UNTITLED, () -> window.work().take(new DataFile.Taken(List.of(text), data)));
+                        study(StudyName.UNTITLED, () -> window.work().take(new DataFile.Taken(List.of(text), data)));
             }
         }, failure -> notices.say("What was copied could not be read: " + failure.getMessage() + "."));
     }
@@ -110,7 +110,7 @@ final class Filing {
     private void study(String title, Runnable then) {
         boolean leaves = leavesWork();
         Exercise study = Exercise.study(UUID.randomUUID().toString(), title, DecimalMark.POINT);
-        Exercise headed = title.equals(StudySheet.UNTITLED) ? study : study.withTexts(title, "", title);
+        Exercise headed = title.equals(StudyName.UNTITLED) ? study : study.withTexts(title, "", title);
         goOverTo(title, () -> OpenDesk.of(settings.folder(), headed, Optional.empty()), MainWindow.View.WORK, () -> {
             sayThatItIsKept(leaves);
             then.run();

@@ -225,6 +225,38 @@ class StudyTest {
     }
 
     @Test
+    void aStudyIsNamedByItsColumnsUntilSomebodyNamesIt() throws IOException {
+        try (Person person = Person.at(blank(), folder)) {
+            write(person, REEDS);
+            assertThat(person.model().desk().exercise().title()).isEqualTo("height on depth");
+            person.press(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(person.model().desk().exercise().title()).as("with its data it goes").isEqualTo("Your data");
+            person.press(KeyCode.CONTROL, KeyCode.Y);
+            person.click("study-title");
+            person.type("Reeds");
+            person.press(KeyCode.ENTER);
+            assertThat(person.focused()).as("the text goes on below the title").isEqualTo("write-on");
+            person.type("They rise.");
+            assertThat(person.model().desk().exercise().title()).isEqualTo("Reeds");
+            assertThat(sheet(person).notes()).singleElement().isInstanceOf(Note.Text.class);
+            person.click("cell-0-0");
+            write(person, REEDS.replace("height", "length"));
+            assertThat(person.model().desk().exercise().title()).as("a name that was given stays").isEqualTo("Reeds");
+        }
+    }
+
+    @Test
+    void enterEndsACaption() throws IOException {
+        try (Person person = pasted(folder)) {
+            person.click("keep-plot");
+            person.type("They rise");
+            person.press(KeyCode.ENTER);
+            assertThat(((Note.Kept) sheet(person).notes().getFirst()).caption()).isEqualTo("They rise");
+            assertThat(person.focused()).as("what it stands below has the keyboard").isEqualTo("note-1");
+        }
+    }
+
+    @Test
     void aCaptionOfTenThousandLettersIsTakenWhole() throws IOException {
         try (Person person = pasted(folder)) {
             person.click("keep-plot");
