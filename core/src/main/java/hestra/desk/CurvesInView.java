@@ -121,7 +121,7 @@ public final class CurvesInView {
 
     /** The prediction of the curve in hand at an x, where predictions are open and the curve is defined there. */
     public Optional<Prediction> prediction(double x) {
-        Optional<CurveOnData> curve = open.contains(Aid.PREDICTION) ? curves.at(slotInHand()) : Optional.empty();
+        Optional<CurveOnData> curve = open.contains(Aid.PREDICTION) ? curveInHand() : Optional.empty();
         return curve.flatMap(it -> switch (it) {
             case CurveFit fitted -> fitted.predicted(x, level);
             case TrialFit tried ->
@@ -134,7 +134,7 @@ public final class CurvesInView {
     /** Where the curve in hand has the value of the level reading line. */
     public Optional<Inverse> inverse() {
         OptionalDouble y = work.reading().atY();
-        return y.isEmpty() || !open.contains(Aid.PREDICTION) ? Optional.empty() : curves.at(slotInHand()).map(it -> switch (it) {
+        return y.isEmpty() || !open.contains(Aid.PREDICTION) ? Optional.empty() : curveInHand().map(it -> switch (it) {
             case CurveFit fitted -> Inverse.of(fitted, y.getAsDouble());
             case TrialFit tried -> tried.where(y.getAsDouble());
         });
@@ -146,7 +146,7 @@ public final class CurvesInView {
             return Optional.empty();
         }
         Roles roles = work.drawnRoles();
-        return curves.at(slotInHand()).flatMap(curve ->
+        return curveInHand().flatMap(curve ->
                 work.table().cell(row, roles.explanatory()) instanceof Cell.Measured x
                         && work.table().cell(row, roles.response()) instanceof Cell.Measured y
                         ? curve.residual(x.value(), y.value()).stream().boxed().findFirst()

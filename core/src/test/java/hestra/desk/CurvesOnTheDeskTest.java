@@ -240,4 +240,18 @@ class CurvesOnTheDeskTest {
                     .isEqualTo(form.getValue());
         }
     }
+
+    /** A line that is held back is not told by what is read off it either: predictions and residuals may be open before it is. */
+    @Test
+    void nothingIsReadOffALineThatIsHeldBack() {
+        Findings findings = Findings.of(after(open(Set.of(Aid.LINE)), new PlotEdit.ReadAt(OptionalDouble.of(20)),
+                new PlotEdit.ReadAtY(OptionalDouble.of(10))));
+        assertThat(findings.isOpen(Aid.PREDICTION)).isTrue();
+        assertThat(findings.curves().prediction()).isEmpty();
+        assertThat(findings.curves().prediction(20)).isEmpty();
+        assertThat(findings.curves().inverse()).isEmpty();
+        assertThat(findings.curves().residual(0)).isEmpty();
+        assertThat(Findings.of(after(open(Set.of()), new PlotEdit.ReadAt(OptionalDouble.of(20)))).curves().prediction())
+                .isPresent();
+    }
 }

@@ -47,13 +47,10 @@ final class HandInFolder implements AutoCloseable {
 
     private static final Logger LOG = LoggerFactory.getLogger(HandInFolder.class);
     private static final Duration LOOK_AGAIN = Duration.seconds(2);
-    private static final Duration CALM = Duration.millis(250);
     private static final long PATIENCE_SECONDS = 20;
-    private static final Duration RETRY = Duration.seconds(5);
     private static final int AT_A_TIME = 24;
     private static final int MOST_MARKINGS = 50;
     private static final int MOST_NAMED = 3;
-    private static final KeptMarking.News NO_NEWS = new KeptMarking.News(List.of(), List.of());
 
     private final MarkModel model;
     private final HandIns reader;
@@ -61,20 +58,17 @@ final class HandInFolder implements AutoCloseable {
     private final Path folder;
     private String afterwards;
     private final KeptMarking kept;
+    private final MarkingKeeper keeper;
     private final Set<Path> offered = new HashSet<>();
-    private volatile Optional<Path> beside = Optional.empty();
     private final ExecutorService line = Executors.newSingleThreadExecutor(Thread.ofPlatform()
             .daemon().name("hand-ins").factory());
     private final PauseTransition later = new PauseTransition(LOOK_AGAIN);
-    private final PauseTransition calm = new PauseTransition(CALM);
-    private final PauseTransition retry = new PauseTransition(RETRY);
     private final Map<Path, Long> known = new HashMap<>();
     private List<String> strange = List.of();
     private Optional<Task<?>> reading = Optional.empty();
     private int busy;
     private volatile boolean closed;
     private boolean missing;
-    private boolean failing;
 
     /**
      * A folder of hand-ins.
@@ -93,11 +87,9 @@ final class HandInFolder implements AutoCloseable {
         this.kept = KeptMarking.at(own.resolve(name + " "
                 + Integer.toHexString((model.exercise().id() + "\n" + folder.toAbsolutePath().normalize()).hashCode())
                 + MarksFile.ENDING));
-        calm.setOnFinished(_ -> save());
-        retry.setOnFinished(_ -> save());
         later.setOnFinished(_ -> look(false));
-        // Not anew at each decision: however quickly they come, none waits longer than that.
-        model.keepBy(calm::play);
+        this.keeper = new MarkingKeeper(kept, folder, notices, model::goAlong);
+        model.keepBy(() -> keeper.keep(asFile(), model.history().by()));
     }
 
     Path folder() {
@@ -111,7 +103,7 @@ final class HandInFolder implements AutoCloseable {
 
     /** Whether something is still being read or kept. */
     boolean isBusy() {
-        return busy > 0 || calm.getStatus() == Animation.Status.RUNNING;
+        return busy > 0 || keeper.isBusy();
     }
 
     /** Reads the marking that is kept, and then all hand-ins. */
@@ -149,7 +141,7 @@ final class HandInFolder implements AutoCloseable {
     private void offer(List<Path> lying) {
         Map<Path, MarksFile> found = new LinkedHashMap<>();
         for (Path file : lying) {
-            if (offered.add(file) && !beside.filter(file::equals).isPresent()
+            if (offered.add(file) && !keeper.isOwn(file)
                     && !KeptMarking.holdsNothingBeyond(file, model.history().present())) {
                 switch (MarksFile.read(file)) {
                     case Result.Refused<MarksFile>(String message) ->
@@ -363,66 +355,13 @@ final class HandInFolder implements AutoCloseable {
         }
     }
 
-    private void save() {
-        Marking marking = model.history().present();
-        MarksFile file = new MarksFile(model.exercise().title(), marking, strange);
-        String by = model.history().by();
-        busy++;
-        line.execute(() -> {
-            Optional<IOException> trouble = Optional.empty();
-            KeptMarking.News theirs = NO_NEWS;
-            try {
-                theirs = kept.keep(file);
-            } catch (IOException e) {
-                LOG.error("{} cannot be written", kept.file(), e);
-                trouble = Optional.of(e);
-            }
-            try {
-                if (Files.isDirectory(folder)) {
-                    file.write(besideFor(marking, by));
-                }
-            } catch (IOException e) {
-                // It is for sharing alone; what is kept is kept elsewhere.
-                LOG.info("The marking cannot be written beside the hand-ins", e);
-            }
-            Optional<IOException> told = trouble;
-            KeptMarking.News news = theirs;
-            Platform.runLater(() -> {
-                busy--;
-                model.goAlong(news);
-                told.ifPresentOrElse(this::failing, () -> failing = false);
-            });
-        });
-    }
-
-    /** Says once that the marking cannot be kept, and tries again until it can. */
-    private void failing(IOException why) {
-        if (!failing) {
-            notices.say("Your marking could not be kept in " + kept.file() + ": " + why.getMessage()
-                    + ". Make room there, or save it elsewhere from the menu. It is tried again every few seconds.");
-        }
-        failing = true;
-        if (!closed) {
-            retry.playFromStart();
-        }
-    }
-
-    /** The copy for sharing, by the marker's name: beside one of that name that holds anything else. */
-    private Path besideFor(Marking marking, String by) throws IOException {
-        String name = Publication.safe(model.exercise().title(), "Marking") + ", " + Publication.safe(by, "marker");
-        if (beside.isEmpty() || !FileReading.name(beside.get()).startsWith(name)) {
-            Path free = folder.resolve(name + MarksFile.ENDING);
-            for (int i = 2; FileReading.isThere(free) && !KeptMarking.holdsNothingBeyond(free, marking); i++) {
-                free = folder.resolve(name + " (" + i + ")" + MarksFile.ENDING);
-            }
-            beside = Optional.of(free);
-        }
-        return beside.get();
-    }
-
     /** Writes the marking somewhere else too. */
     void saveAs(Path file) throws IOException {
-        new MarksFile(model.exercise().title(), model.history().present(), strange).write(file);
+        asFile().write(file);
+    }
+
+    private MarksFile asFile() {
+        return new MarksFile(model.exercise().title(), model.history().present(), strange);
     }
 
     @Override
@@ -432,13 +371,9 @@ final class HandInFolder implements AutoCloseable {
         }
         closed = true;
         later.stop();
-        retry.stop();
         // Not by an interrupt: what is written after it would suffer.
         reading.ifPresent(it -> it.cancel(false));
-        if (calm.getStatus() == Animation.Status.RUNNING || failing) {
-            calm.stop();
-            save();
-        }
+        keeper.close();
         line.shutdown();
         try {
             if (!line.awaitTermination(PATIENCE_SECONDS, TimeUnit.SECONDS)) {

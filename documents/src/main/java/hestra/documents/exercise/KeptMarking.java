@@ -17,7 +17,7 @@ import hestra.marking.Marking;
 
 /**
  * A marking kept in a file that another window may keep too: whatever either decides is in it, and comes to the other. What is
- * taken back is taken out again, and nothing that only the other has decided. Used by one thread at a time.
+ * taken back is taken out again, and nothing that only the other has decided. Used by any thread.
  */
 public final class KeptMarking {
 
@@ -65,7 +65,7 @@ public final class KeptMarking {
      * @throws IOException where it cannot be read just now: what stands there may be whole, and what is kept later is put
      *     together with it
      */
-    public Result<Optional<MarksFile>> open() throws IOException {
+    public synchronized Result<Optional<MarksFile>> open() throws IOException {
         if (!FileReading.isThere(file)) {
             return Result.done(Optional.empty());
         }
@@ -84,7 +84,7 @@ public final class KeptMarking {
      * @return what another window has done since, which is kept too
      * @throws IOException if it cannot be written; the file is as it was then
      */
-    public News keep(MarksFile mine) throws IOException {
+    public synchronized News keep(MarksFile mine) throws IOException {
         Files.createDirectories(file.toAbsolutePath().getParent());
         try (JournalLock _ = locked()) {
             Optional<MarksFile> there = FileReading.isThere(file) ? Optional.of(read()) : Optional.empty();
@@ -124,7 +124,7 @@ public final class KeptMarking {
     }
 
     /** What another window has done since it was looked at last. */
-    public News news() {
+    public synchronized News news() {
         if (FileReading.stamp(file) == stamp || !(MarksFile.read(file) instanceof Result.Done<MarksFile>(MarksFile found))) {
             return new News(List.of(), List.of());
         }
