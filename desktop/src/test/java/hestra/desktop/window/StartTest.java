@@ -7,10 +7,12 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Set;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.input.KeyCode;
+import javafx.stage.Window;
 
 import hestra.Kelp;
 import hestra.desk.Desk;
@@ -167,6 +169,9 @@ class StartTest {
         person.click("menu");
         List<String> shown = FxThread.call(() -> ((MenuButton) person.window().root().lookup("#menu")).getItems().stream()
                 .filter(MenuItem::isVisible).map(item -> item instanceof SeparatorMenuItem ? "-" : item.getText()).toList());
+        double height = FxThread.call(() -> Window.getWindows().stream().filter(it -> it instanceof ContextMenu)
+                .mapToDouble(Window::getHeight).max().orElse(0));
+        assertThat(height).as("it is seen whole in a low window").isBetween(100.0, 680.0);
         person.press(KeyCode.ESCAPE);
         return shown;
     }
