@@ -32,6 +32,7 @@ import hestra.fit.Equation;
 import hestra.fit.Fit;
 import hestra.fit.Inverse;
 import hestra.fit.LeastSquares;
+import hestra.numbers.Words;
 import hestra.summary.ColumnOverview;
 import hestra.task.Aid;
 
@@ -58,7 +59,7 @@ final class Contents {
         Optional<TaskState> hiding = findings.hidesPlot();
         if (hiding.isPresent()) {
             return hidden(findings.x(), findings.y(), "The plot appears here once task " + hiding.get()
-                    .number() + " is done:\n" + hiding.get().task().terms().title() + ".");
+                    .number() + " is done:\n" + Words.ended(hiding.get().task().terms().title()));
         }
         Optional<TaskState> drawing = findings.drawsPlot();
         if (drawing.isPresent()) {

@@ -26,4 +26,14 @@ public final class Words {
     public static String dashed(String constant) {
         return constant.toLowerCase(Locale.ROOT).replace('_', '-');
     }
+
+    /**
+     * A sentence with its stop; what ends in one already, such as a title that asks, gets no second.
+     *
+     * @param sentence may be null, as the message of an exception may: then that is said
+     */
+    public static String ended(String sentence) {
+        String text = sentence == null ? "the reason is not known" : sentence.strip();
+        return text.matches("(?s).*[.?!…]") ? text : text + ".";
+    }
 }

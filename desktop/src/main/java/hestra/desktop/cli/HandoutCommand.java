@@ -15,6 +15,7 @@ import hestra.documents.page.Paper;
 import hestra.exercise.Copy;
 import hestra.exercise.Exercise;
 import hestra.numbers.Counted;
+import hestra.numbers.Words;
 import hestra.variants.Variant;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -102,7 +103,7 @@ public final class HandoutCommand implements Callable<Integer> {
         } catch (Progress.Stopped e) {
             return Result.refused("Stopped. Nothing was written.");
         } catch (IOException e) {
-            return Result.refused(out + " cannot be written: " + e.getMessage() + ".");
+            return Result.refused(out + " cannot be written: " + Words.ended(e.getMessage()));
         }
     }
 }

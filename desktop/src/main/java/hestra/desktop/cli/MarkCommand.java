@@ -31,6 +31,7 @@ import hestra.marking.ClassWork;
 import hestra.marking.DecisionSubject;
 import hestra.marking.DecisionValue;
 import hestra.marking.Marking;
+import hestra.numbers.Words;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -170,7 +171,7 @@ public final class MarkCommand implements Callable<Integer> {
         } catch (Progress.Stopped e) {
             return Result.refused("Stopped. What was written by then is in " + giveBack + ".");
         } catch (IOException e) {
-            return Result.refused("Not all could be written: " + e.getMessage() + ".");
+            return Result.refused("Not all could be written: " + Words.ended(e.getMessage()));
         }
     }
 }

@@ -38,6 +38,7 @@ import hestra.documents.table.DataFile;
 import hestra.marking.HandIn;
 import hestra.marking.Pace;
 import hestra.numbers.DecimalMark;
+import hestra.numbers.Words;
 import hestra.tracing.Picture;
 
 /**
@@ -124,7 +125,7 @@ public final class Exchange implements Pictures {
                 case Result.Refused<Picture>(String message) -> notices.say(message);
                 case Result.Done<Picture>(Picture picture) -> then.accept(picture);
             }
-        }, failure -> notices.say(name + " could not be read: " + failure.getMessage() + "."));
+        }, failure -> notices.say(name + " could not be read: " + Words.ended(failure.getMessage())));
     }
 
     private static BufferedImage copied(Image image) {

@@ -35,6 +35,7 @@ import hestra.marking.Marking;
 import hestra.marking.Received;
 import hestra.marking.Student;
 import hestra.numbers.Counted;
+import hestra.numbers.Words;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -238,7 +239,7 @@ final class HandInFolder implements AutoCloseable {
             busy--;
             if (first) {
                 LOG.warn("{} cannot be looked at", folder, task.getException());
-                notices.say("The hand-ins could not be read: " + task.getException().getMessage() + ".");
+                notices.say("The hand-ins could not be read: " + Words.ended(task.getException().getMessage()));
             } else {
                 miss();
             }

@@ -13,6 +13,7 @@ import hestra.desktop.figure.CloudThumbnail;
 import hestra.desktop.look.Look;
 import hestra.desktop.parts.Tip;
 import hestra.exercise.Exercise;
+import hestra.numbers.Words;
 
 /** An exercise that comes with the program: the shape of its cloud, its title and its lesson in a few words. */
 final class SetCard {
@@ -40,7 +41,7 @@ final class SetCard {
         card.setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
         card.setAlignment(Pos.TOP_LEFT);
         card.setId("start-" + exercise.id());
-        card.setAccessibleText(exercise.title() + ". " + exercise.heading());
+        card.setAccessibleText(Words.ended(exercise.title()) + " " + exercise.heading());
         Tip.set(card, exercise.heading());
         card.getStyleClass().setAll("shelf-card");
         // Wider with larger type, so that a question stays within it.

@@ -15,6 +15,7 @@ import hestra.desktop.figure.FigureView;
 import hestra.desktop.look.Look;
 import hestra.exercise.Exercise;
 import hestra.figure.Thumbnail;
+import hestra.numbers.Words;
 
 
 /** The data sets of Orrin Bay to choose from, over the window: the shape of each cloud, its two variables and its lesson. */
@@ -80,7 +81,7 @@ final class DemoShelf extends Board {
         card.setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
         card.setAlignment(Pos.TOP_LEFT);
         card.setId("shelf-" + exercise.id());
-        card.setAccessibleText(exercise.title() + ". " + exercise.heading());
+        card.setAccessibleText(Words.ended(exercise.title()) + " " + exercise.heading());
         card.getStyleClass().setAll("shelf-card");
         card.setPrefSize(CARD, HEIGHT);
         card.setMinSize(CARD, HEIGHT);

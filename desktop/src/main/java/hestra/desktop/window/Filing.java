@@ -38,6 +38,7 @@ import hestra.documents.table.TextData;
 import hestra.exercise.Edition;
 import hestra.exercise.Exercise;
 import hestra.numbers.DecimalMark;
+import hestra.numbers.Words;
 import hestra.tracing.Picture;
 
 /** What can be done with files in a window: exercises are opened and saved, earlier work gone on with, data taken in and out. */
@@ -93,7 +94,7 @@ final class Filing {
                 case Result.Done<TextData>(TextData data) ->
                         study(StudyName.UNTITLED, () -> window.work().take(new DataFile.Taken(List.of(text), data)));
             }
-        }, failure -> notices.say("What was copied could not be read: " + failure.getMessage() + "."));
+        }, failure -> notices.say("What was copied could not be read: " + Words.ended(failure.getMessage())));
     }
 
     /** Asks for a file of data and begins a study of it. */
@@ -144,7 +145,7 @@ final class Filing {
                 then.run();
             }
         }, failure -> notices.say(failure instanceof JournalFile.InUse ? "This is open in another window. Go on with it there."
-                : "This work could not be opened: " + failure.getMessage() + "."));
+                : "This work could not be opened: " + Words.ended(failure.getMessage())));
     }
 
     /** Asks for an exercise and opens it. */
@@ -170,7 +171,7 @@ final class Filing {
                     window.goOverTo(desk, view);
                 }
             }
-        }, failure -> notices.say(FileReading.name(file) + " could not be opened: " + failure.getMessage() + "."));
+        }, failure -> notices.say(FileReading.name(file) + " could not be opened: " + Words.ended(failure.getMessage())));
     }
 
     private Result<OpenDesk> read(Path file) {
@@ -268,7 +269,7 @@ final class Filing {
                             notices.say("This is the exercise as it was saved then. Undo brings back what was there.");
                         }
                     }
-                }, failure -> notices.say("The earlier version could not be opened: " + failure.getMessage() + ".")));
+                }, failure -> notices.say("The earlier version could not be opened: " + Words.ended(failure.getMessage()))));
     }
 
     /** Asks for the folder of the library. */

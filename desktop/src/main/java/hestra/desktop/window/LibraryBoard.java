@@ -24,6 +24,7 @@ import hestra.desktop.files.Shelved;
 import hestra.desktop.look.Look;
 import hestra.desktop.parts.Newest;
 import hestra.numbers.Counted;
+import hestra.numbers.Words;
 
 /** The exercises of a folder, found by typing: the shape of their data, their question, and of which tasks they are made. */
 final class LibraryBoard extends Board {
@@ -122,7 +123,7 @@ final class LibraryBoard extends Board {
             all = found.exercises();
             where.setText(Counted.of(all.size(), "exercise") + " in " + folder + found.beyond());
             fill();
-        }, failure -> where.setText(folder + " cannot be read: " + failure.getMessage() + "."));
+        }, failure -> where.setText(folder + " cannot be read: " + Words.ended(failure.getMessage())));
     }
 
     private void fill() {
@@ -157,7 +158,7 @@ final class LibraryBoard extends Board {
         button.setAlignment(Pos.CENTER_LEFT);
         button.setMaxWidth(Double.MAX_VALUE);
         button.setDisable(!exercise.opens());
-        button.setAccessibleText(exercise.title() + ". " + exercise.question());
+        button.setAccessibleText(Words.ended(exercise.title()) + " " + exercise.question());
         button.setOnAction(_ -> {
             leave();
             chosen.accept(exercise.file());

@@ -41,6 +41,7 @@ import hestra.marking.ClassResult;
 import hestra.marking.ClassWork;
 import hestra.marking.Student;
 import hestra.numbers.Counted;
+import hestra.numbers.Words;
 
 /** The hand-ins of a class: opened, marked by several people, and given back. */
 final class MarkFiling {
@@ -76,7 +77,7 @@ final class MarkFiling {
     /** Opens a folder that is to be made or found first. */
     void open(Callable<Path> place) {
         background.run("Making the class…", place, this::open,
-                failure -> notices.say("The class could not be made: " + failure.getMessage() + "."));
+                failure -> notices.say("The class could not be made: " + Words.ended(failure.getMessage())));
     }
 
     /** Copies a file into a folder; beside one of the same name that is another, and not at all where it is there already. */
@@ -114,7 +115,8 @@ final class MarkFiling {
                 }
                 return files;
             }, _ -> notices.say(Counted.of(files.size(), "hand-in") + " copied into " + folder.get() + "."),
-                    failure -> notices.say("They could not be copied into " + folder.get() + ": " + failure.getMessage() + "."));
+                    failure -> notices.say("They could not be copied into " + folder.get() + ": "
+                            + Words.ended(failure.getMessage())));
         }
         return true;
     }
@@ -143,7 +145,7 @@ final class MarkFiling {
                 case Result.Refused<List<HandIns.Of>>(String message) -> notices.say(message);
                 case Result.Done<List<HandIns.Of>>(List<HandIns.Of> found) -> choose(folder, open, found);
             }
-        }, failure -> notices.say("The hand-ins could not be read: " + failure.getMessage() + "."));
+        }, failure -> notices.say("The hand-ins could not be read: " + Words.ended(failure.getMessage())));
     }
 
     private void choose(Path folder, Optional<Exercise> open, List<HandIns.Of> found) {
@@ -184,7 +186,7 @@ final class MarkFiling {
                     }
                 }
             }
-        }, failure -> notices.say("The hand-ins could not be read: " + failure.getMessage() + "."));
+        }, failure -> notices.say("The hand-ins could not be read: " + Words.ended(failure.getMessage())));
     }
 
     private void goOver(OpenDesk desk, Path folder) {

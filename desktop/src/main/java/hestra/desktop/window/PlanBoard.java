@@ -19,6 +19,7 @@ import hestra.desktop.demo.Plans;
 import hestra.desktop.figure.CloudThumbnail;
 import hestra.desktop.look.Look;
 import hestra.exercise.Exercise;
+import hestra.numbers.Words;
 
 /** Plans to start an exercise from: what each is good for, and of which tasks it is made. */
 final class PlanBoard extends Board {
@@ -65,7 +66,7 @@ final class PlanBoard extends Board {
         card.setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
         card.setAlignment(Pos.TOP_LEFT);
         card.setId(exercise.id());
-        card.setAccessibleText(exercise.title() + ". " + plan.about());
+        card.setAccessibleText(Words.ended(exercise.title()) + " " + plan.about());
         card.getStyleClass().setAll("shelf-card");
         card.setPrefSize(CARD, HEIGHT);
         card.setOnAction(_ -> {

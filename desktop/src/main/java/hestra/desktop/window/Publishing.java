@@ -19,6 +19,7 @@ import hestra.documents.page.Handout;
 import hestra.documents.table.DataFile;
 import hestra.exercise.Exercise;
 import hestra.numbers.Counted;
+import hestra.numbers.Words;
 import hestra.variants.Variant;
 /**
  * Publishes the exercise that is being written: asks for whom, writes the copies beside the window's work, and keeps the edition.
@@ -81,7 +82,7 @@ final class Publishing {
             return publication;
         }, published -> done(published, folder),
                 () -> notices.say("Stopped. What was written by then is in " + folder + "; no edition was published."),
-                failure -> notices.say("The copies could not be written: " + failure.getMessage() + "."));
+                failure -> notices.say("The copies could not be written: " + Words.ended(failure.getMessage())));
     }
 
     /** Puts the variants on paper: the handout beside the copies, the key where students do not look. */
