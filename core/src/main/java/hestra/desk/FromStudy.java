@@ -10,7 +10,6 @@ import hestra.exercise.Exercise;
 import hestra.exercise.Part;
 import hestra.exercise.PlotRules;
 import hestra.exercise.Provenance;
-import hestra.task.Keepable;
 import hestra.working.CalculationLine;
 
 /** Makes an exercise of a study, for somebody who wants to ask about it. */
@@ -61,9 +60,11 @@ public final class FromStudy {
         boolean sameData = then.table().equals(work.table()) && then.drawnRoles().equals(work.drawnRoles());
         return switch (kept.what()) {
             // A figure of a sheet draws the line alone.
-            case FIGURE -> Optional.<Block>of(new Block.Plot("figure-" + kept.id(), then.plot().layers(), then.plot().frame(),
-                    kept.caption())).filter(_ -> sameData && then.curves().equals(CurveState.LINE_ALONE));
-            case DATA -> Optional.<Block>of(new Block.Printed("table-" + kept.id(), kept.caption())).filter(_ -> sameData);
+            case FIGURE -> sameData && then.curves().equals(CurveState.LINE_ALONE)
+                    ? Optional.of(new Block.Plot("figure-" + kept.id(), then.plot().layers(), then.plot().frame(),
+                    kept.caption()))
+                    : Optional.empty();
+            case DATA -> sameData ? Optional.of(new Block.Printed("table-" + kept.id(), kept.caption())) : Optional.empty();
             case EQUATION -> equation(findings.of(kept)).map(equation -> new Block.Formula("formula-" + kept.id(), equation));
             default -> Optional.empty();
         };

@@ -1,6 +1,5 @@
 package hestra.targets;
 
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;

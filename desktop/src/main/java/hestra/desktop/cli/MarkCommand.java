@@ -105,8 +105,7 @@ public final class MarkCommand implements Callable<Integer> {
         try (Followed followed = new Followed("Giving back", spec.commandLine().getErr())) {
             return switch (marked.then(work -> own == null && work.exercise().isCopy()
                     ? Result.refused("These are hand-ins of students’ copies. Name your own exercise with --exercise: copies "
-                    + "hold "
-                    + "no keys to mark them by.") : Result.done(work))
+                    + "hold no keys to mark them by.") : Result.done(work))
                     .then(work -> listed().then(list -> given(work, list, followed)))) {
                 case Result.Done<String>(String csv) -> {
                     spec.commandLine().getOut().print(csv);

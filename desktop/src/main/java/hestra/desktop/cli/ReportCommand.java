@@ -15,6 +15,7 @@ import hestra.documents.page.PageFile;
 import hestra.documents.page.Paper;
 import hestra.documents.page.StudyPage;
 import hestra.documents.page.WriteUp;
+import hestra.numbers.Words;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -73,7 +74,8 @@ public final class ReportCommand implements Callable<Integer> {
             spec.commandLine().getOut().println(out);
             return 0;
         } catch (IOException e) {
-            return refused("The report could not be written to " + out + ": " + e.getMessage() + ". Choose another place.");
+            return refused("The report could not be written to " + out + ": " + Words.ended(e.getMessage())
+                    + " Choose another place.");
         }
     }
 

@@ -98,7 +98,7 @@ public final class Exchange implements Pictures {
                 }
             }
         }, () -> notices.say(FileReading.name(file) + " was not opened; nothing has changed."),
-                failure -> notices.say(FileReading.name(file) + " could not be read: " + failure.getMessage()));
+                failure -> notices.say(FileReading.name(file) + " could not be read: " + Words.ended(failure.getMessage())));
     }
 
     @Override

@@ -17,7 +17,6 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import javafx.animation.Animation;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.concurrent.Task;
@@ -31,7 +30,6 @@ import hestra.documents.exercise.Publication;
 import hestra.documents.file.FileReading;
 import hestra.documents.file.FileWriting;
 import hestra.documents.file.Result;
-import hestra.marking.Marking;
 import hestra.marking.Received;
 import hestra.marking.Student;
 import hestra.numbers.Counted;
@@ -68,6 +66,7 @@ final class HandInFolder implements AutoCloseable {
     private List<String> strange = List.of();
     private Optional<Task<?>> reading = Optional.empty();
     private int busy;
+    private int heard;
     private volatile boolean closed;
     private boolean missing;
 
@@ -89,8 +88,8 @@ final class HandInFolder implements AutoCloseable {
                 + Integer.toHexString((model.exercise().id() + "\n" + folder.toAbsolutePath().normalize()).hashCode())
                 + MarksFile.ENDING));
         later.setOnFinished(_ -> look(false));
-        this.keeper = new MarkingKeeper(kept, folder, notices, model::goAlong);
-        model.keepBy(() -> keeper.keep(asFile(), model.history().by()));
+        this.keeper = new MarkingKeeper(kept, folder, notices, this::hear);
+        model.keepBy(() -> keeper.keep(asFile(), model.history().by(), heard));
     }
 
     Path folder() {
@@ -121,7 +120,8 @@ final class HandInFolder implements AutoCloseable {
         } catch (IOException e) {
             LOG.warn("{} cannot be read", kept.file(), e);
             afterwards = "What you have decided so far is kept in " + kept.file() + ", which cannot be read just now: "
-                    + e.getMessage() + ". It stays as it is; it comes back here, beside what you decide meanwhile, when it can.";
+                    + Words.ended(e.getMessage())
+                    + " It stays as it is; it comes back here, beside what you decide meanwhile, when it can.";
         }
         look(true);
     }
@@ -131,7 +131,7 @@ final class HandInFolder implements AutoCloseable {
             return "It was put aside as " + FileWriting.putAside(kept.file()) + ", and a new marking begins.";
         } catch (IOException e) {
             LOG.warn("{} cannot be put aside", kept.file(), e);
-            return "A new marking begins in its place.";
+            return "It could not be put aside. What you decide cannot be kept while it is there: " + kept.file() + ".";
         }
     }
 
@@ -178,8 +178,7 @@ final class HandInFolder implements AutoCloseable {
     }
 
     /** A file of the folder that has changed. */
-    private record Change(List<Path> fresh, List<String> gone, Map<Path, Long> stamps, List<Path> markings,
-            KeptMarking.News news) {
+    private record Change(List<Path> fresh, List<String> gone, Map<Path, Long> stamps, List<Path> markings) {
 
         /** Whether all that was there is gone at once: then it is the folder that is gone, or what it stood on. */
         boolean isGone() {
@@ -213,7 +212,7 @@ final class HandInFolder implements AutoCloseable {
         task.setOnSucceeded(_ -> {
             busy--;
             Change change = task.getValue();
-            model.goAlong(change.news());
+            hear();
             if (change.isGone()) {
                 miss();
                 again();
@@ -288,6 +287,14 @@ final class HandInFolder implements AutoCloseable {
         }
     }
 
+    /** Hears of what other windows on the same marking have done. */
+    private void hear() {
+        for (KeptMarking.News news : kept.after(heard)) {
+            heard++;
+            model.goAlong(news);
+        }
+    }
+
     private void again() {
         if (!closed) {
             later.playFromStart();
@@ -311,6 +318,7 @@ final class HandInFolder implements AutoCloseable {
     }
 
     private Change changed(Map<Path, Long> before) throws IOException {
+        kept.news();
         List<Path> now = switch (HandIns.in(folder)) {
             case Result.Refused<List<Path>>(String message) -> throw new IOException(message);
             case Result.Done<List<Path>>(List<Path> files) -> files;
@@ -330,7 +338,7 @@ final class HandInFolder implements AutoCloseable {
                     && Files.isRegularFile(file)).limit(MOST_MARKINGS).sorted().toList();
         }
         return new Change(fresh, before.keySet().stream().filter(it -> !stamps.containsKey(it)).map(it -> FileReading.name(it))
-                .toList(), stamps, markings, kept.news());
+                .toList(), stamps, markings);
     }
 
     /** Puts the decisions of another file in. */

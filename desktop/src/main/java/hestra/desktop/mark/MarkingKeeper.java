@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.concurrent.ScheduledThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
-import java.util.function.Consumer;
 import javafx.application.Platform;
 
 import hestra.desktop.parts.Notices;
@@ -15,6 +14,7 @@ import hestra.documents.exercise.KeptMarking;
 import hestra.documents.exercise.MarksFile;
 import hestra.documents.exercise.Publication;
 import hestra.documents.file.FileReading;
+import hestra.numbers.Words;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -29,13 +29,13 @@ final class MarkingKeeper implements AutoCloseable {
     private static final long RETRY_MILLISECONDS = 5_000;
     private static final long PATIENCE_SECONDS = 20;
 
-    /** A marking that is to be kept, and whose it is. */
-    private record Unwritten(MarksFile file, String by) {}
+    /** A marking that is to be kept, whose it is, and of how much that other windows have done it knows. */
+    private record Unwritten(MarksFile file, String by, int heard) {}
 
-    private final KeptMarking kept;
+    private final KeptMarking place;
     private final Path folder;
     private final Notices notices;
-    private final Consumer<KeptMarking.News> news;
+    private final Runnable kept;
     private final ScheduledThreadPoolExecutor line = new ScheduledThreadPoolExecutor(1, Thread.ofPlatform()
             .daemon().name("marking").factory());
     private final AtomicReference<Unwritten> unwritten = new AtomicReference<>();
@@ -43,19 +43,19 @@ final class MarkingKeeper implements AutoCloseable {
     private int busy;
     private boolean failing;
 
-    /** {@code news} is given what another window on the same marking has done. */
-    MarkingKeeper(KeptMarking kept, Path folder, Notices notices, Consumer<KeptMarking.News> news) {
-        this.kept = kept;
+    /** {@code kept} is run on the window's thread each time it has been kept: another window may have done something by then. */
+    MarkingKeeper(KeptMarking place, Path folder, Notices notices, Runnable kept) {
+        this.place = place;
         this.folder = folder;
         this.notices = notices;
-        this.news = news;
+        this.kept = kept;
         // Closing does not wait for what is due later: it writes at once.
         line.setExecuteExistingDelayedTasksAfterShutdownPolicy(false);
     }
 
     /** Has a marking kept. Decisions that follow do not put it off: none waits longer than a moment. */
-    void keep(MarksFile file, String by) {
-        if (unwritten.getAndSet(new Unwritten(file, by)) == null && !line.isShutdown()) {
+    void keep(MarksFile file, String by, int heard) {
+        if (unwritten.getAndSet(new Unwritten(file, by, heard)) == null && !line.isShutdown()) {
             busy++;
             line.schedule(() -> {
                 write();
@@ -80,13 +80,13 @@ final class MarkingKeeper implements AutoCloseable {
             return;
         }
         try {
-            KeptMarking.News theirs = kept.keep(now.file);
+            place.keep(now.file, now.heard);
             Platform.runLater(() -> {
                 failing = false;
-                news.accept(theirs);
+                kept.run();
             });
         } catch (IOException e) {
-            LOG.error("{} cannot be written", kept.file(), e);
+            LOG.error("{} cannot be written", place.file(), e);
             // Where more has been decided meanwhile, that is due by itself.
             if (unwritten.compareAndSet(null, now) && !line.isShutdown()) {
                 line.schedule(this::write, RETRY_MILLISECONDS, TimeUnit.MILLISECONDS);
@@ -106,8 +106,8 @@ final class MarkingKeeper implements AutoCloseable {
     /** Says once that the marking cannot be kept; it is tried again until it can. */
     private void failing(IOException why) {
         if (!failing) {
-            notices.say("Your marking could not be kept in " + kept.file() + ": " + why.getMessage()
-                    + ". Make room there, or save it elsewhere from the menu. It is tried again every few seconds.");
+            notices.say("Your marking could not be kept in " + place.file() + ": " + Words.ended(why.getMessage())
+                    + " Make room there, or save it elsewhere from the menu. It is tried again every few seconds.");
         }
         failing = true;
     }
@@ -132,7 +132,7 @@ final class MarkingKeeper implements AutoCloseable {
         line.shutdown();
         try {
             if (!line.awaitTermination(PATIENCE_SECONDS, TimeUnit.SECONDS)) {
-                LOG.warn("{} is still being written", kept.file());
+                LOG.warn("{} is still being written", place.file());
             }
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();

@@ -26,7 +26,6 @@ import hestra.feedback.Verdict;
 import hestra.marking.Award;
 import hestra.marking.DecisionScope;
 import hestra.marking.DecisionSubject;
-import hestra.marking.DecisionValue;
 import hestra.marking.MarkingHistory.Choice;
 import hestra.marking.Standing;
 import hestra.marking.Student;

@@ -107,7 +107,9 @@ public final class NotesBox extends VBox implements NoteActions {
         return button;
     }
 
-    /** Puts the keyboard where the text begins: in the first note that is text, or where one is begun. */
+    /**
+     * Puts the keyboard where the text goes on below the title: in the first note where that is text, else where one is begun.
+     */
     public void begin() {
         sheet().notes().stream().limit(1).map(note -> views.get(note.id())).filter(TextNote.class::isInstance).findFirst()
                 .map(view -> ((TextNote) view).area()).<Node>map(it -> it).orElse(writeOn).requestFocus();

@@ -1,6 +1,5 @@
 package hestra.desktop.window;
 
-import java.io.File;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -10,8 +9,6 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.Callable;
 import javafx.scene.input.Clipboard;
-import javafx.scene.input.DragEvent;
-import javafx.scene.input.TransferMode;
 
 import hestra.desk.Desk;
 import hestra.desk.ExerciseEdit;
@@ -32,7 +29,6 @@ import hestra.documents.exercise.JournalFile;
 import hestra.documents.file.FileReading;
 import hestra.documents.file.Result;
 import hestra.documents.page.Paper;
-import hestra.documents.picture.PictureFile;
 import hestra.documents.table.DataFile;
 import hestra.documents.table.TextData;
 import hestra.exercise.Edition;
@@ -234,7 +230,8 @@ final class Filing {
             }
             notices.say("Saved as " + saved.file() + ".");
         }, failure -> notices.say((now.exercise().isStudy() ? "Your study" : "The exercise") + " could not be saved as " + file
-                + ": " + failure.getMessage() + ". It stays here as it is. Choose another place by “Save as…” in the menu."));
+                + ": " + Words.ended(failure.getMessage())
+                + " It stays here as it is. Choose another place by “Save as…” in the menu."));
     }
 
     /** Keeps what another has saved, and finds the editions that it has published: hand-ins of them are still to be marked. */
@@ -279,7 +276,7 @@ final class Filing {
 
     /** Asks for a file of data and takes it into the table in view. */
     void openData() {
-        if (window.isOpen() && (window.view() == MainWindow.View.WORK || window.view() == MainWindow.View.WRITE)) {
+        if (window.hasWork()) {
             exchange.openData(this::take);
         } else {
             openStudy();
@@ -331,62 +328,15 @@ final class Filing {
 
     /** Whether what is open can be changed in Write. */
     private boolean isWritten() {
-        return window.isOpen() && (window.view() == MainWindow.View.WORK || window.view() == MainWindow.View.WRITE)
-                && !window.isWorkedInAlone();
+        return window.hasWork() && !window.isWorkedInAlone();
     }
 
-    private void take(DataFile.Taken taken) {
+    /** Takes data into the table in view. */
+    void take(DataFile.Taken taken) {
         switch (window.view()) {
             case WORK -> window.work().take(taken);
             case WRITE -> window.write().take(taken);
             case START, MARK -> throw new IllegalStateException("nothing takes data here");
-        }
-    }
-
-    /**
-     * A file dropped on the window: an exercise or a study is opened, a picture laid in, data are looked at by themselves or go
-     * into the table in view.
-     */
-    void dropped(DragEvent event) {
-        boolean files = event.getDragboard().hasFiles();
-        if (files && event.getEventType() == DragEvent.DRAG_OVER) {
-            event.acceptTransferModes(TransferMode.COPY);
-            event.consume();
-        } else if (files) {
-            Path file = event.getDragboard().getFiles().getFirst().toPath();
-            event.setDropCompleted(true);
-            event.consume();
-            if (window.marking().takes(event.getDragboard().getFiles().stream().map(File::toPath).toList())) {
-                return;
-            }
-            String name = file.toString().toLowerCase(Locale.ROOT);
-            if (name.endsWith(ExerciseFile.ENDING) || name.endsWith(HandInFile.ENDING)) {
-                open(file);
-            } else if (PictureFile.ENDINGS.stream().anyMatch(name::endsWith)) {
-                exchange.read(file, this::lay);
-            } else {
-                droppedData(file);
-            }
-        }
-    }
-
-    /** Data that were dropped: into an empty study, or as is chosen. */
-    void droppedData(Path file) {
-        boolean inWork = window.isOpen() && (window.view() == MainWindow.View.WORK || window.view() == MainWindow.View.WRITE);
-        boolean fresh = inWork && window.model().desk().exercise().isStudy()
-                && window.model().findings().work().table().size() == 0;
-        if (!inWork) {
-            openStudy(file);
-        } else if (fresh) {
-            exchange.openData(file, this::take);
-        } else {
-            String title = window.model().desk().exercise().title();
-            notices.ask(FileReading.name(file)
-                    + ": what is to be done with it? Put into the table, it takes the place of what stands there from the "
-                    + "selected cell on; undo takes it back. "
-                    + "Looked at by itself, it opens as a study; “" + title + "” is kept as it is.",
-                    new Notices.Choice("Look at it by itself", () -> openStudy(file)),
-                    new Notices.Choice("Put it into this table", () -> exchange.openData(file, this::take)));
         }
     }
 

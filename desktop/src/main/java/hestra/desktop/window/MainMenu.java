@@ -24,8 +24,11 @@ final class MainMenu extends MenuButton {
     /** An entry, and when it is there. */
     private record Entry(MenuItem item, BooleanSupplier possible) {}
 
+    /** Entries that belong together, and the line above them. */
+    private record Group(SeparatorMenuItem line, List<Entry> entries) {}
+
     private final MainWindow window;
-    private final List<List<Entry>> groups = new ArrayList<>();
+    private final List<Group> groups = new ArrayList<>();
 
     MainMenu(MainWindow window) {
         this.window = window;
@@ -36,43 +39,36 @@ final class MainMenu extends MenuButton {
         Tip.set(this, "New, open, save, data, looks");
         CheckMenuItem dark = new CheckMenuItem("Dark");
         dark.selectedProperty().bindBidirectional(window.look().darkProperty());
-        groups.add(List.of(
+        group(
                 entry("Start", "Alt+Home", window::goToStart, () -> window.view() != View.START),
                 entry("New study", "Shortcut+Shift+N", () -> window.filing().newStudy(), () -> true),
                 entry("New exercise", "Shortcut+N", () -> window.filing().newExercise(), () -> true),
-                entry("New exercise from a plan…", null, () -> window.boards().open(Boards.Kind.PLANS), () -> true)));
-        groups.add(List.of(
+                entry("New exercise from a plan…", null, () -> window.boards().open(Boards.Kind.PLANS), () -> true));
+        group(
                 entry("Open…", "Shortcut+O", () -> window.filing().open(), () -> true),
                 entry("Recent work…", null, () -> window.boards().open(Boards.Kind.RECENT), () -> true),
                 entry("Library…", "Shortcut+L", () -> window.boards().open(Boards.Kind.LIBRARY), () -> true),
-                entry("Data sets of Orrin Bay…", null, window::openShelf, () -> true)));
-        groups.add(List.of(
-                entry("Save", "Shortcut+S", () -> window.filing().save(), this::hasWork),
-                entry("Save as…", "Shortcut+Shift+S", () -> window.filing().saveAs(), this::hasWork),
+                entry("Data sets of Orrin Bay…", null, window::openShelf, () -> true));
+        group(
+                entry("Save", "Shortcut+S", () -> window.filing().save(), window::hasWork),
+                entry("Save as…", "Shortcut+Shift+S", () -> window.filing().saveAs(), window::hasWork),
                 entry("Earlier versions…", null, () -> window.filing().earlierVersions(), this::isWritten),
                 entry("Report…", "Shortcut+P", () -> window.filing().report(), () -> is(View.WORK)),
                 entry("Publish\u2026", "Shortcut+Shift+P", () -> window.publishing().begin(), () -> is(View.WRITE)),
-                entry("Start again", null, window::startAgain, () -> is(View.WORK))));
-        groups.add(List.of(
+                entry("Start again", null, window::startAgain, () -> is(View.WORK)));
+        group(
                 entry("Open data…", "Shortcut+Shift+O", () -> window.filing().openData(), () -> !is(View.MARK)),
                 entry("Join data…", null, () -> window.filing().joinData(), this::isWritten),
-                entry("Save data as…", null, () -> window.filing().saveData(), this::hasWork),
-                entry("New sample", "Shortcut+G", window::newSample, () -> is(View.WRITE))));
-        groups.add(List.of(
-                entry("Mark hand-ins…", "Shortcut+M", () -> window.marking().chooseFolder(),
-                        () -> is(View.START) || is(View.MARK)),
+                entry("Save data as…", null, () -> window.filing().saveData(), window::hasWork),
+                entry("New sample", "Shortcut+G", window::newSample, () -> is(View.WRITE)));
+        group(
+                entry("Mark hand-ins…", "Shortcut+M", () -> window.marking().chooseFolder(), () -> !window.hasWork()),
                 entry("Put a marking in…", null, () -> window.marking().join(), this::hasClass),
-                entry("Save the marking as…", null, () -> window.marking().saveMarking(), this::hasClass)));
-        groups.add(List.of(
+                entry("Save the marking as…", null, () -> window.marking().saveMarking(), this::hasClass));
+        group(
                 entry("How the numbers are worked out", null, () -> window.boards().open(Boards.Kind.NUMBERS), () -> true),
                 entry("Mouse and keys", "F1", () -> window.boards().open(Boards.Kind.KEYS), () -> true),
-                new Entry(dark, () -> true)));
-        for (List<Entry> group : groups) {
-            if (!getItems().isEmpty()) {
-                getItems().add(new SeparatorMenuItem());
-            }
-            group.forEach(entry -> getItems().add(entry.item));
-        }
+                new Entry(dark, () -> true));
         addEventHandler(ON_SHOWING, _ -> offer());
     }
 
@@ -80,33 +76,33 @@ final class MainMenu extends MenuButton {
         return window.view() == view;
     }
 
-    private boolean hasWork() {
-        return is(View.WORK) || is(View.WRITE);
-    }
-
     /** Whether it is an exercise that can be changed in Write, and no study and no copy. */
     private boolean isWritten() {
-        return hasWork() && !window.isWorkedInAlone();
+        return window.hasWork() && !window.isWorkedInAlone();
     }
 
     private boolean hasClass() {
         return is(View.MARK) && window.hasClass();
     }
 
+    private void group(Entry... entries) {
+        Group group = new Group(new SeparatorMenuItem(), List.of(entries));
+        groups.add(group);
+        getItems().add(group.line);
+        group.entries.forEach(entry -> getItems().add(entry.item));
+    }
+
     /** Leaves in it what can be done now; a line stands between two groups that have something left. */
     private void offer() {
         boolean before = false;
-        int at = 0;
-        for (List<Entry> group : groups) {
-            boolean any = group.stream().anyMatch(entry -> entry.possible.getAsBoolean());
-            if (at > 0) {
-                getItems().get(at).setVisible(any && before);
-                at++;
+        for (Group group : groups) {
+            boolean any = false;
+            for (Entry entry : group.entries) {
+                boolean possible = entry.possible.getAsBoolean();
+                entry.item.setVisible(possible);
+                any |= possible;
             }
-            for (Entry entry : group) {
-                entry.item.setVisible(entry.possible.getAsBoolean());
-                at++;
-            }
+            group.line.setVisible(any && before);
             before |= any;
         }
     }

@@ -101,8 +101,9 @@ public final class MainWindow {
         BorderPane.setMargin(notices, new Insets(0, 14, 8, 14));
         Looks.dress(root, look);
         new WindowKeys(this, root, new Rounds(this::places));
-        root.setOnDragOver(filing::dropped);
-        root.setOnDragDropped(filing::dropped);
+        Drops drops = new Drops(this, filing, notices, exchange);
+        root.setOnDragOver(drops::dropped);
+        root.setOnDragDropped(drops::dropped);
         tellHowItOpened();
     }
 
@@ -274,6 +275,11 @@ public final class MainWindow {
     /** What redo would do again. */
     Optional<String> redoable() {
         return view == View.MARK ? here.mark().redoable() : model().redoable();
+    }
+
+    /** Whether an exercise or a study is in view, to work on or to write. */
+    boolean hasWork() {
+        return isOpen() && (view == View.WORK || view == View.WRITE);
     }
 
     /** Whether files are being read or written. */

@@ -233,7 +233,8 @@ final class MarkFiling {
                 window.mark().saveMarking(file);
                 notices.say("The marking is in " + file + ".");
             } catch (IOException e) {
-                notices.say("The marking could not be saved as " + file + ": " + e.getMessage() + ". Choose another place.");
+                notices.say("The marking could not be saved as " + file + ": " + Words.ended(e.getMessage())
+                        + " Choose another place.");
             }
         });
     }
@@ -289,7 +290,8 @@ final class MarkFiling {
         }, written -> notices.say(Counted.of(written.files().size(), "file") + " in " + folder + "."
                 + unwritten(written.failures())),
                 () -> notices.say("Stopped. What was written by then is in " + folder + "."),
-                failure -> notices.say("Not all could be written: " + failure.getMessage() + ". What was written by then is in "
+                failure -> notices.say("Not all could be written: " + Words.ended(failure.getMessage())
+                        + " What was written by then is in "
                         + folder + "; your marking is as it was."));
     }
 

@@ -21,6 +21,7 @@ import hestra.exercise.Exercise;
 import hestra.numbers.Counted;
 import hestra.numbers.Words;
 import hestra.variants.Variant;
+
 /**
  * Publishes the exercise that is being written: asks for whom, writes the copies beside the window's work, and keeps the edition.
  */

@@ -27,7 +27,6 @@ import hestra.data.Variable.Limits;
 import hestra.desk.PartEdit;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Tip;
-import hestra.numbers.Counted;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberStyle;
 import hestra.summary.ColumnOverview;

@@ -61,35 +61,15 @@ class KillTest {
 
     /** Where something is done: each time another value takes the place of the one before. */
     private enum Place {
-        WORK {
-            @Override
-            Edit edit(int value) {
-                return new WorkEdit.ChangeTable(new TableEdit.Type(21, 0, Integer.toString(value)));
-            }
-
-            @Override
-            String standing(Desk desk) {
-                return Kelp.work(desk).table().cell(21, 0).text();
-            }
-        },
-        STUDY {
+        WORK(21),
+        STUDY(0) {
             @Override
             Exercise exercise() {
                 return Exercise.study("reeds", "Reeds", DecimalMark.POINT);
             }
-
-            @Override
-            Edit edit(int value) {
-                return new WorkEdit.ChangeTable(new TableEdit.Type(0, 0, Integer.toString(value)));
-            }
-
-            @Override
-            String standing(Desk desk) {
-                return Kelp.work(desk).table().cell(0, 0).text();
-            }
         },
         /** A run of typing, which is kept as what it came to. */
-        WRITE {
+        WRITE(0) {
             @Override
             Edit edit(int value) {
                 return new ExerciseEdit.ChangeBlock(new Block.Prose(PROSE, Integer.toString(value)), Optional.of("typing"));
@@ -102,21 +82,22 @@ class KillTest {
             }
         },
         /** One answer is given other marks again and again; the second window marks another answer, by other marks. */
-        MARK {
-            @Override
-            Edit edit(int value) {
-                throw new UnsupportedOperationException("what is decided is no edit of the exercise");
-            }
+        MARK(0);
 
-            @Override
-            String standing(Desk desk) {
-                throw new UnsupportedOperationException("what is decided does not stand in the exercise");
-            }
-        };
+        /** Where in the table it is typed. */
+        private final int row;
 
-        abstract Edit edit(int value);
+        Place(int row) {
+            this.row = row;
+        }
 
-        abstract String standing(Desk desk);
+        Edit edit(int value) {
+            return new WorkEdit.ChangeTable(new TableEdit.Type(row, 0, Integer.toString(value)));
+        }
+
+        String standing(Desk desk) {
+            return Kelp.work(desk).table().cell(row, 0).text();
+        }
 
         Exercise exercise() {
             return KelpBlades.exercise();

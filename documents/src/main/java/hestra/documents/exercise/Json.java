@@ -67,7 +67,7 @@ import hestra.tracing.Picture;
 
 /**
  * Our records as JSON. A sealed family's member is told by the property "kind", see {@link Names}; constants of enums are called
- * as they are in the code, in small letters. Result is strict: an unknown property is refused,
+ * as they are in the code, in small letters. Reading is strict: an unknown property is refused,
  * and so is a missing one, unless it may be nothing: so that a new property of that kind leaves older files readable.
  */
 public final class Json {

@@ -8,6 +8,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.stream.Stream;
 
 import hestra.documents.file.FileReading;
@@ -25,6 +26,8 @@ public final class KeptMarking {
     private static final long PAUSE_MILLISECONDS = 20;
 
     private final Path file;
+    /** What other windows have done, in the order in which it was found; a window hears of it later than that. */
+    private final List<News> found = new CopyOnWriteArrayList<>();
     /** What is known to stand in the file. */
     private Set<Decision> known = Set.of();
     private long stamp;
@@ -79,22 +82,36 @@ public final class KeptMarking {
     }
 
     /**
+     * What other windows have done, but for the first so many times, of which a window has heard. What was found stays here until
+     * it asks, so that nothing is lost between the two.
+     */
+    public List<News> after(int heard) {
+        return List.copyOf(found.subList(heard, found.size()));
+    }
+
+    /**
      * Keeps a marking.
      *
-     * @return what another window has done since, which is kept too
+     * @param heard of how much that other windows have done the marking knows, see {@link #after}: the rest comes into the file
+     *     all the same
+     * @return what another window has done since it was looked at last, which is kept too
      * @throws IOException if it cannot be written; the file is as it was then
      */
-    public synchronized News keep(MarksFile mine) throws IOException {
+    public synchronized News keep(MarksFile mine, int heard) throws IOException {
+        Marking marking = mine.marking();
+        for (News earlier : after(heard)) {
+            marking = earlier.after(marking);
+        }
         Files.createDirectories(file.toAbsolutePath().getParent());
         try (JournalLock _ = locked()) {
             Optional<MarksFile> there = FileReading.isThere(file) ? Optional.of(read()) : Optional.empty();
             News news = there.map(this::since).orElse(new News(List.of(), List.of()));
             List<String> strange = Stream.concat(mine.strange().stream(), there.stream().flatMap(it -> it.strange().stream()))
                     .distinct().toList();
-            MarksFile whole = new MarksFile(mine.title(), news.after(mine.marking()), strange);
+            MarksFile whole = new MarksFile(mine.title(), news.after(marking), strange);
             whole.write(file);
             seen(whole);
-            return news;
+            return noted(news);
         }
     }
 
@@ -125,11 +142,18 @@ public final class KeptMarking {
 
     /** What another window has done since it was looked at last. */
     public synchronized News news() {
-        if (FileReading.stamp(file) == stamp || !(MarksFile.read(file) instanceof Result.Done<MarksFile>(MarksFile found))) {
+        if (FileReading.stamp(file) == stamp || !(MarksFile.read(file) instanceof Result.Done<MarksFile>(MarksFile there))) {
             return new News(List.of(), List.of());
         }
-        News news = since(found);
-        seen(found);
+        News news = since(there);
+        seen(there);
+        return noted(news);
+    }
+
+    private News noted(News news) {
+        if (!news.isNone()) {
+            found.add(news);
+        }
         return news;
     }
 

@@ -205,7 +205,7 @@ public final class NotePieces {
     }
 
     /** Which rows a figure shows as set aside, and why; nothing where none is. */
-    static Optional<Piece> setAside(Findings findings) {
+    private static Optional<Piece> setAside(Findings findings) {
         DataTable table = findings.work().table();
         List<String> rows = IntStream.range(0, table.size()).filter(i -> table.row(i).isSetAside()).limit(MOST_SAID)
                 .mapToObj(i -> "row " + (i + 1) + table.row(i).setAside().filter(reason -> !reason.isBlank())

@@ -8,6 +8,8 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Set;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import java.util.zip.CRC32;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
@@ -46,8 +48,9 @@ final class OdtDocument {
     private static final String VERSION = "1.3";
     private static final String KIND = "application/vnd.oasis.opendocument.text";
     private static final String XML = "text/xml";
-    private static final Map<String, String> PREFIXES = Map.of("office", OFFICE, "style", STYLE, "text", TEXT, "table", TABLE,
-            "draw", DRAW, "fo", FO, "svg", SVG, "xlink", XLINK, "meta", META, "dc", DC);
+    /** In one order, so that the same page is the same file. */
+    private static final SortedMap<String, String> PREFIXES = new TreeMap<>(Map.of("office", OFFICE, "style", STYLE, "text", TEXT,
+            "table", TABLE, "draw", DRAW, "fo", FO, "svg", SVG, "xlink", XLINK, "meta", META, "dc", DC));
 
     /** A file in the package, and of what kind it is. */
     private record Entry(byte[] bytes, String type) {}
@@ -61,12 +64,13 @@ final class OdtDocument {
     private final Element pageLayout;
     private final Map<String, Entry> inserted = new LinkedHashMap<>();
     private final Set<String> counted = new HashSet<>();
-    private Element counts;
+    private final Element counts;
 
     OdtDocument(String title, String author) throws IOException {
         content = document("office:document-content");
         automatic = add(content, content.getDocumentElement(), OFFICE, "office:automatic-styles");
         body = add(content, add(content, content.getDocumentElement(), OFFICE, "office:body"), OFFICE, "office:text");
+        counts = add(content, body, TEXT, "text:sequence-decls");
         styles = document("office:document-styles");
         named = add(styles, styles.getDocumentElement(), OFFICE, "office:styles");
         Element layout = add(styles, add(styles, styles.getDocumentElement(), OFFICE, "office:automatic-styles"), STYLE,
@@ -118,10 +122,6 @@ final class OdtDocument {
     /** Has the things of a name, such as figures, counted by the document itself. */
     void count(String name) {
         if (counted.add(name)) {
-            if (counts == null) {
-                counts = content.createElementNS(TEXT, "text:sequence-decls");
-                body.insertBefore(counts, body.getFirstChild());
-            }
             Element count = add(content, counts, TEXT, "text:sequence-decl");
             count.setAttributeNS(TEXT, "text:display-outline-level", "0");
             count.setAttributeNS(TEXT, "text:name", name);

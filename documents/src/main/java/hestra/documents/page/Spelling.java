@@ -1,20 +1,16 @@
 package hestra.documents.page;
 
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.text.Normalizer;
 
 import hestra.numbers.Remembered;
 import org.apache.fontbox.ttf.CmapLookup;
-import org.apache.fontbox.ttf.TTFParser;
 import org.apache.fontbox.ttf.TrueTypeFont;
-import org.apache.pdfbox.io.RandomAccessReadBuffer;
 
 /** Texts in letters that a typeface has: a PDF shows nothing of one that none of its typefaces has. */
 final class Spelling {
 
-    private static final int LAST_PLAIN = 126;
     private static final int MOST_KNOWN = 2_000;
 
     private static final class Holder {
@@ -25,8 +21,7 @@ final class Spelling {
     private final Remembered<Integer, String> known = new Remembered<>(MOST_KNOWN);
 
     private Spelling(Typefaces face) {
-        try (InputStream in = face.open();
-                TrueTypeFont font = new TTFParser().parse(new RandomAccessReadBuffer(in.readAllBytes()))) {
+        try (TrueTypeFont font = face.font()) {
             letters = font.getUnicodeCmapLookup();
         } catch (IOException e) {
             throw new UncheckedIOException("the program's own typefaces cannot be read", e);
@@ -47,7 +42,7 @@ final class Spelling {
     String spelled(String text) {
         StringBuilder spelled = new StringBuilder(text.length());
         text.codePoints().forEach(letter -> {
-            if (letter <= LAST_PLAIN) {
+            if (letter <= Typefaces.LAST_PLAIN) {
                 spelled.appendCodePoint(letter);
             } else {
                 spelled.append(known.get(letter, this::apart));

@@ -38,7 +38,8 @@ enum Typefaces {
     private static final int SUBSTITUTIONS = 0x47535542;
     private static final int UNKNOWN = 0x78737562;
 
-    private static final int LAST_PLAIN = 126;
+    /** The last sign that every typeface has. */
+    static final int LAST_PLAIN = 126;
     private static final int MOST_MADE = 16;
 
     /** The rules for the letters of the pages that were written last, by those beyond the alphabet. */
@@ -123,9 +124,16 @@ enum Typefaces {
         return rules.toString();
     }
 
+    /** The typeface, to be looked into. */
+    TrueTypeFont font() throws IOException {
+        try (InputStream in = open()) {
+            return new TTFParser().parse(new RandomAccessReadBuffer(in.readAllBytes()));
+        }
+    }
+
     /** The typeface with the letters of a text and those of the alphabet. */
     private byte[] subset(String text) {
-        try (InputStream in = open(); TrueTypeFont font = new TTFParser().parse(new RandomAccessReadBuffer(in.readAllBytes()))) {
+        try (TrueTypeFont font = font()) {
             TTFSubsetter subsetter = new TTFSubsetter(font, KEPT);
             var letters = font.getUnicodeCmapLookup();
             text.codePoints().distinct().filter(letter -> letter >= ' ' && letters.getGlyphId(letter) > 0)

@@ -149,7 +149,7 @@ class FailingDiskTest {
                 "ann");
         forEveryPlace((disk, fresh) -> {
             Path file = fresh.resolve("kelp.marks");
-            KeptMarking.at(file).keep(new MarksFile("Kelp", anns, List.of()));
+            KeptMarking.at(file).keep(new MarksFile("Kelp", anns, List.of()), 0);
             Optional<Result<Optional<MarksFile>>> opened;
             try {
                 opened = Optional.of(KeptMarking.at(disk.path(file)).open());
@@ -170,10 +170,10 @@ class FailingDiskTest {
         forEveryPlace((disk, fresh) -> {
             Path file = fresh.resolve("kelp.marks");
             KeptMarking bo = KeptMarking.at(disk.path(file));
-            KeptMarking.at(file).keep(new MarksFile("Kelp", anns, List.of()));
+            KeptMarking.at(file).keep(new MarksFile("Kelp", anns, List.of()), 0);
             boolean kept;
             try {
-                bo.keep(new MarksFile("Kelp", bos, List.of()));
+                bo.keep(new MarksFile("Kelp", bos, List.of()), 0);
                 kept = true;
             } catch (IOException e) {
                 kept = false;
