@@ -49,6 +49,7 @@ import hestra.marking.HandIn;
 import hestra.marking.Pace;
 import hestra.marking.Received;
 import hestra.task.Answer;
+import hestra.task.ReadByPerson;
 import hestra.task.ReadValue;
 import hestra.task.Task;
 
@@ -177,7 +178,7 @@ public final class Marking {
                         : number % 3 == 1 ? "1"
                         : "0." + number))));
                 steps.add(new Step(1_700_000_110, new Edit.Check(task.id())));
-            } else if (task.isReadByPerson()) {
+            } else if (ReadByPerson.isReadByPerson(task)) {
                 steps.add(new Step(1_700_000_120, new Edit.Draft(task.id(),
                         new Answer.Sentence("On average the shell height falls by " + (number % 7)
                                 + " mm for each step of wave exposure."))));

@@ -18,11 +18,14 @@ import hestra.task.Aid;
 import hestra.task.Answer;
 import hestra.task.Attempt;
 import hestra.task.Bench;
+import hestra.task.ComparedWithBest;
+import hestra.task.Conceals;
 import hestra.task.Drawing;
 import hestra.task.Handiwork;
 import hestra.task.Task;
 import hestra.task.Terms;
 import hestra.task.Truth;
+import hestra.task.UsesCurve;
 
 /**
  * The state of the working window: immutable. Everything shown follows from it, see {@link Findings}.
@@ -100,7 +103,7 @@ public record Desk(Exercise exercise, Work work, Pointing pointing) {
                 .or(() -> work.attemptsAt(task.id()).stream().reduce((_, last) -> last).filter(attempt::asksTheSameAs)
                         .map(_ -> "This is the answer that you have just checked. Checking it again costs no try."))
                 .or(() -> playsOn(task) && isShown(task, bench.round())
-                        ? Optional.of("The best " + task.compared().map(Curve::familyInWords)
+                        ? Optional.of("The best " + ComparedWithBest.compared(task).map(Curve::familyInWords)
                         .orElse("line") + " is shown for these data. Play again with new data to place another.")
                         : Optional.empty());
     }
@@ -116,7 +119,7 @@ public record Desk(Exercise exercise, Work work, Pointing pointing) {
      * author's own affair.
      */
     boolean isShown(Task task, OptionalInt round) {
-        Set<Aid> showing = task.shownBy();
+        Set<Aid> showing = Conceals.of(task).shownBy();
         Part part = exercise.partOf(task.id()).orElseThrow();
         return !showing.isEmpty() && !part.openBefore(task).containsAll(showing)
                 && work.checks().beginnings().stream().anyMatch(made -> TaskStates.open(showing, part, made, round, exercise));
@@ -134,7 +137,7 @@ public record Desk(Exercise exercise, Work work, Pointing pointing) {
      */
     private boolean isTold(Task task, List<Attempt> made) {
         boolean tells = task.terms().afterwards() == Terms.Afterwards.ANSWER && task.terms().isTold(true)
-                || !task.revealed().isEmpty();
+                || !Conceals.of(task).revealed().isEmpty();
         return tells && !playsOn(task) && triesLeft(task, made) == 0 && !isSolved(task, made);
     }
 
@@ -161,8 +164,9 @@ public record Desk(Exercise exercise, Work work, Pointing pointing) {
 
     /** The equation of a curve that the student checked last in the same part and round, where the task goes on from it. */
     private Optional<String> ownEquation(Task task, Bench bench) {
-        return task.carriesOn().flatMap(curve -> exercise.partOf(task.id()).stream().flatMap(part -> part.tasks().stream())
-                .filter(it -> it.writes().filter(curve::equals).isPresent())
+        return UsesCurve.of(task).carriesOn().flatMap(curve -> exercise.partOf(task.id()).stream()
+                .flatMap(part -> part.tasks().stream())
+                .filter(it -> UsesCurve.of(it).writes().filter(curve::equals).isPresent())
                 .flatMap(it -> work.attemptsAt(it.id()).stream().filter(attempt -> attempt.round().equals(bench.round())))
                 .reduce((_, last) -> last).map(last -> last.answer().as(Answer.Typed.class).text()));
     }

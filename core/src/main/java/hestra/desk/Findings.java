@@ -26,6 +26,8 @@ import hestra.summary.Suspicion;
 import hestra.task.Aid;
 import hestra.task.Answer;
 import hestra.task.Bench;
+import hestra.task.ComparedWithBest;
+import hestra.task.Conceals;
 import hestra.task.FillIn;
 import hestra.task.Subject;
 import hestra.task.Task;
@@ -198,7 +200,7 @@ public final class Findings {
     /** The best fit of the curve that was placed by eye, once a round has been checked. */
     Optional<CurveOnData> best() {
         return best.get(() -> tasks.stream().filter(state -> part.indexOf(state.task().id()) >= 0 && state.reveals(work.round()))
-                .flatMap(state -> state.task().compared().stream()).findFirst()
+                .flatMap(state -> ComparedWithBest.compared(state.task()).stream()).findFirst()
                 .filter(curve -> !(curve instanceof Curve.Line))
                 .flatMap(curve -> LeastSquares.fit(curve, truth.pairs()).curveFit()));
     }
@@ -278,7 +280,8 @@ public final class Findings {
 
     /** The task that must be done before the plot is shown; nothing where it is shown. */
     Optional<TaskState> hidesPlot() {
-        return tasks.stream().filter(state -> state.task().hidesPlot() && !state.done() && part.indexOf(state.task().id()) >= 0)
+        return tasks.stream().filter(state -> Conceals.of(state.task()).hidesPlot() && !state.done()
+                && part.indexOf(state.task().id()) >= 0)
                 .findFirst();
     }
 
@@ -286,7 +289,8 @@ public final class Findings {
     Optional<TaskState> drawsPlot() {
         return work.roles().isPresent()
                 ? Optional.empty()
-                : tasks.stream().filter(state -> state.task().drawsByRoles() && part.indexOf(state.task().id()) >= 0).findFirst();
+                : tasks.stream().filter(state -> Conceals.of(state.task()).drawsByRoles() && part.indexOf(state.task().id()) >= 0)
+                .findFirst();
     }
 
     public boolean isOpen(Aid aid) {
@@ -324,7 +328,7 @@ public final class Findings {
 
     /** What looks wrong in the table, but what a task still asks to be found, and what the table says of itself anyway. */
     public List<Suspicion> suspicions() {
-        boolean givesAway = tasks.stream().anyMatch(state -> state.task().hidesSuspicions() && !state.done()
+        boolean givesAway = tasks.stream().anyMatch(state -> Conceals.of(state.task()).hidesSuspicions() && !state.done()
                 && part.indexOf(state.task().id()) >= 0);
         return EntryChecks.of(work().table(), work().drawnRoles(), exercise().mark()).stream().filter(it -> switch (it.kind()) {
             case NOT_A_NUMBER, INCOMPLETE, UNEQUAL_LENGTHS -> false;

@@ -15,7 +15,7 @@ import hestra.figure.Layer;
 import hestra.figure.Slot;
 import hestra.numbers.DecimalMark;
 import hestra.task.Aid;
-import hestra.task.Task;
+import hestra.task.LeavesToStudent;
 import hestra.tracing.Tracing;
 
 /**
@@ -42,7 +42,7 @@ public record PartWork(DataTable table, Optional<Roles> roles, Roles unchosen, P
 
     /** The work before anything is done: the given table, and no roles where a task asks for them. */
     static PartWork begin(Part part, DecimalMark mark) {
-        boolean asksRoles = part.tasks().stream().anyMatch(Task::leavesRoles);
+        boolean asksRoles = part.tasks().stream().anyMatch(task -> LeavesToStudent.of(task).leavesRoles());
         return new PartWork(part.truth(mark).given(), asksRoles ? Optional.empty() : Optional.of(part.roles()),
                 inOrder(part.roles()), PlotState.USUAL, CurveState.LINE_ALONE, ReadingState.NONE, OwnSheet.EMPTY,
                         OptionalInt.empty(), Optional.empty(), Set.of());

@@ -13,6 +13,7 @@ import hestra.exercise.Part;
 import hestra.exercise.Truths;
 import hestra.task.Aid;
 import hestra.task.Attempt;
+import hestra.task.Conceals;
 import hestra.task.Task;
 
 /** What follows from the answers that were checked: where each task stands, and which aids are open. */
@@ -64,7 +65,7 @@ final class TaskStates {
     /** The aids of a part that are closed. */
     static Set<Aid> closed(Part part, Desk desk) {
         Set<Aid> closed = Aid.all();
-        if (part.held().isEmpty() && part.tasks().stream().allMatch(task -> task.hides().isEmpty())) {
+        if (part.held().isEmpty() && part.tasks().stream().allMatch(task -> Conceals.of(task).hides().isEmpty())) {
             return Set.of();
         }
         closed.removeAll(open(part, of(desk), desk.work().part(part).round()));
@@ -77,9 +78,9 @@ final class TaskStates {
         open.removeAll(part.held());
         List<TaskState> here = tasks.stream().filter(state -> part.indexOf(state.task().id()) >= 0).toList();
         here.stream().filter(TaskState::opens).forEach(state -> open.addAll(state.task().terms().opens()));
-        here.stream().filter(state -> state.shuts(round)).forEach(state -> open.removeAll(state.task().revealed()));
-        here.stream().filter(state -> state.reveals(round)).forEach(state -> open.addAll(state.task().revealed()));
-        here.stream().filter(state -> !state.done()).forEach(state -> open.removeAll(state.task().hides()));
+        here.stream().filter(state -> state.shuts(round)).forEach(state -> open.removeAll(Conceals.of(state.task()).revealed()));
+        here.stream().filter(state -> state.reveals(round)).forEach(state -> open.addAll(Conceals.of(state.task()).revealed()));
+        here.stream().filter(state -> !state.done()).forEach(state -> open.removeAll(Conceals.of(state.task()).hides()));
         return open;
     }
 }

@@ -14,6 +14,7 @@ import hestra.numbers.DecimalMark;
 import hestra.targets.Held;
 import hestra.task.Answer;
 import hestra.task.Attempt;
+import hestra.task.DoneOnPlot;
 import hestra.task.Seen;
 import hestra.task.Task;
 
@@ -75,7 +76,7 @@ public record Work(Map<String, PartWork> parts, Map<String, Answer> drafts, Chec
     /** With what is to be remembered of a change of a part's table, where a task asks for that. */
     Work remembering(Part part, PartWork before, DecimalMark mark) {
         PartWork now = part(part);
-        if (now.table() == before.table() || part.tasks().stream().noneMatch(Task::watchesMoves)
+        if (now.table() == before.table() || part.tasks().stream().noneMatch(task -> DoneOnPlot.of(task).watchesMoves())
                 || now.table().size() > Held.MOST_POINTS) {
             return this;
         }

@@ -11,6 +11,7 @@ import hestra.feedback.Verdict;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberReading;
 import hestra.task.Answer;
+import hestra.task.ReadByPerson;
 import hestra.task.Task;
 import hestra.task.Truth;
 
@@ -35,11 +36,11 @@ final class AnswerGrouping {
         String mistakes = verdict.mistakes().stream().map(Mistake::id).sorted().collect(Collectors.joining("+"));
         String parts = verdict.parts().stream().map(part -> part.name() + part.outcome().sign()).collect(Collectors.joining("|"));
         boolean told = !mistakes.isEmpty() || verdict.parts().stream().anyMatch(part -> part.outcome() != Outcome.WRONG);
-        if (verdict.isRight() && !(task.isReadByPerson() && verdict.parts().isEmpty())) {
+        if (verdict.isRight() && !(ReadByPerson.isReadByPerson(task) && verdict.parts().isEmpty())) {
             return outcome;
         }
         return String.join(":", outcome, mistakes, parts,
-                told && !(task.isReadByPerson() && verdict.parts().isEmpty())
+                told && !(ReadByPerson.isReadByPerson(task) && verdict.parts().isEmpty())
                 ? "" : canonical(task.inWords(answer, truth), truth.mark()));
     }
 

@@ -16,6 +16,7 @@ import hestra.numbers.Marks;
 import hestra.task.Aid;
 import hestra.task.Attempt;
 import hestra.task.Seal;
+import hestra.task.SetByHand;
 import hestra.task.Task;
 import hestra.task.Terms;
 import hestra.task.Truth;
@@ -297,11 +298,11 @@ public record Exercise(String id, String title, String place, String heading, De
 
     private Verdict unrounded(Task task, Attempt attempt, Truth truth) {
         Optional<Seal> seal = copy.flatMap(it -> it.seal(task));
-        if (seal.isEmpty()) {
+        if (seal.isEmpty() || !(task instanceof SetByHand set)) {
             return task.judge(attempt, truth);
         }
-        List<String> pieces = task.pieces(attempt.answer(), truth);
-        Verdict verdict = task.isSealedInPart(truth)
+        List<String> pieces = set.pieces(attempt.answer(), truth);
+        Verdict verdict = set.isSealedInPart(truth)
                 ? seal.get().judge(task, pieces, task.judged(attempt, truth)) : seal.get().judge(task, pieces);
         return verdict.costing(task.terms().costOf(attempt.hints().orElse(0)));
     }

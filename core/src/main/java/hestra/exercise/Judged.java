@@ -10,8 +10,11 @@ import java.util.regex.Pattern;
 
 import hestra.feedback.Verdict;
 import hestra.numbers.Counted;
+import hestra.task.AsksNumbers;
 import hestra.task.Attempt;
+import hestra.task.ComparedWithBest;
 import hestra.task.Sketch;
+import hestra.task.Sketched;
 import hestra.task.Task;
 import hestra.task.Truth;
 
@@ -42,11 +45,12 @@ public record Judged(Attempt attempt, Verdict verdict, String group, String word
     public static Judged of(Exercise exercise, Task task, Attempt attempt, Truth truth) {
         Verdict verdict = exercise.judge(task, attempt, truth);
         // A number may be right for the points that were kept alone: how many those are not is said beside it.
-        int out = task.numbers(truth).isEmpty() ? 0 : truth.setAsideBesideSlips(attempt);
+        int out = AsksNumbers.of(task, truth).isEmpty() ? 0 : truth.setAsideBesideSlips(attempt);
         String aside = out == 0 ? "" : " (" + Counted.of(out, "row") + " set aside)";
         String words = UNSEEN.matcher(String.join("; ", task.inWords(attempt.answer(), truth))).replaceAll("") + aside;
         return new Judged(attempt, verdict, AnswerGrouping.of(task, attempt.answer(), verdict, truth), words,
-                task.nearness(attempt.answer(), truth), task.sketch(attempt.answer(), truth), print(words, verdict), truth);
+                ComparedWithBest.nearness(task, attempt.answer(), truth), Sketched.of(task, attempt.answer(), truth),
+                        print(words, verdict), truth);
     }
 
     /**

@@ -19,8 +19,14 @@ import hestra.numbers.DecimalMark;
 import hestra.recipe.Recipe;
 import hestra.recipe.Sample;
 import hestra.task.Aid;
+import hestra.task.Conceals;
+import hestra.task.DoneOnPlot;
+import hestra.task.KeepsInStep;
+import hestra.task.NamesRows;
+import hestra.task.ReadByPerson;
 import hestra.task.Task;
 import hestra.task.Truth;
+import hestra.task.UsesCurve;
 
 /**
  * A part of an exercise: data, and a sheet about them.
@@ -92,7 +98,7 @@ public record Part(String id, String heading, DataTable data, Roles roles, Prove
 
     /** Whether a task asks for a section to be written on the sheet of the part. */
     public boolean hasSection() {
-        return tasks().stream().anyMatch(Task::keepsSection);
+        return tasks().stream().anyMatch(ReadByPerson::keepsSection);
     }
 
     /**
@@ -138,7 +144,7 @@ public record Part(String id, String heading, DataTable data, Roles roles, Prove
         Set<Aid> open = Aid.all();
         open.removeAll(held);
         tasksBefore(task).forEach(it -> open.addAll(it.terms().opens()));
-        tasks().stream().skip(tasksBefore(task).size()).forEach(it -> open.removeAll(it.hides()));
+        tasks().stream().skip(tasksBefore(task).size()).forEach(it -> open.removeAll(Conceals.of(it).hides()));
         return open;
     }
 
@@ -146,7 +152,7 @@ public record Part(String id, String heading, DataTable data, Roles roles, Prove
      * The task that hides an aid from one before it: the first, from that one on, in the way of whose answer the aid would be.
      */
     public Optional<Task> hider(Task from, Aid aid) {
-        return tasks().stream().skip(tasksBefore(from).size()).filter(it -> it.hides().contains(aid)).findFirst();
+        return tasks().stream().skip(tasksBefore(from).size()).filter(it -> Conceals.of(it).hides().contains(aid)).findFirst();
     }
 
     /** The tasks that stand before one. */
@@ -156,7 +162,8 @@ public record Part(String id, String heading, DataTable data, Roles roles, Prove
 
     /** The task whose doing opens an aid: the first that names it. */
     public Optional<Task> opener(Aid aid) {
-        return tasks().stream().filter(task -> task.terms().opens().contains(aid) || task.hides().contains(aid)).findFirst();
+        return tasks().stream().filter(task -> task.terms().opens().contains(aid) || Conceals.of(task).hides().contains(aid))
+                .findFirst();
     }
 
     /**
@@ -170,14 +177,15 @@ public record Part(String id, String heading, DataTable data, Roles roles, Prove
 
     /** The tasks that cannot be done in the plot by its rules: most likely a slip of the author's. */
     public List<Task> barred() {
-        return tasks().stream().filter(task -> !task.canBeDoneWith(rules.points())).toList();
+        return tasks().stream().filter(task -> !DoneOnPlot.of(task).canBeDoneWith(rules.points())).toList();
     }
 
     /** Where a task calls for something that no task before it opens: most likely a slip of the author's. */
     public List<Shut> shut() {
         return tasks().stream().flatMap(task -> {
             Set<Aid> open = openBefore(task);
-            return task.needs().stream().filter(aid -> !open.contains(aid)).sorted().map(aid -> new Shut(task, aid, opener(aid)));
+            return UsesCurve.of(task).needs().stream().filter(aid -> !open.contains(aid)).sorted()
+                    .map(aid -> new Shut(task, aid, opener(aid)));
         }).toList();
     }
 
@@ -202,7 +210,7 @@ public record Part(String id, String heading, DataTable data, Roles roles, Prove
         }
         Truth earlierTruth = before.truth(mark);
         Truth truth = truth(mark);
-        return holding.withTasks(task -> task.inStep(earlierTruth, truth));
+        return holding.withTasks(task -> task instanceof KeepsInStep it ? it.inStep(earlierTruth, truth) : task);
     }
 
     /** The place of a block, from 0; −1 where there is none of this id. */
@@ -229,7 +237,8 @@ public record Part(String id, String heading, DataTable data, Roles roles, Prove
         DataTable changed = setsAside ? data : change.appliedTo(data, mark);
         return changed == data
                 ? this
-                : withColumns(changed, roles.following(change::columnAfter, changed)).withTasks(task -> task.following(change));
+                : withColumns(changed, roles.following(change::columnAfter, changed))
+                .withTasks(task -> task instanceof NamesRows it ? it.following(change) : task);
     }
 
     public Part withData(DataTable table) {

@@ -7,6 +7,7 @@ import hestra.feedback.Reading;
 import hestra.fit.Curve;
 import hestra.fit.CurveFit;
 import hestra.numbers.NumberStyle;
+import hestra.task.AsksNumbers;
 import hestra.task.Truth;
 
 /** What the data of every variant have to be like. */
@@ -131,7 +132,7 @@ public sealed interface Wish {
         private static final double CLEAR = 0.1;
 
         private static long near(Part part, Truth truth) {
-            return part.tasks().stream().flatMap(task -> task.numbers(truth).stream())
+            return part.tasks().stream().flatMap(task -> AsksNumbers.of(task, truth).stream())
                     .filter(judge -> judge.isNearHalf(CLEAR)).count();
         }
 
@@ -161,7 +162,7 @@ public sealed interface Wish {
     record MistakesTold() implements Wish {
 
         private static long alike(Part part, Truth truth) {
-            return part.tasks().stream().flatMap(task -> task.numbers(truth).stream())
+            return part.tasks().stream().flatMap(task -> AsksNumbers.of(task, truth).stream())
                     .mapToLong(judge -> judge.alike().size()).sum();
         }
 

@@ -5,7 +5,6 @@ import java.util.stream.IntStream;
 
 import hestra.data.Fineness;
 import hestra.numbers.NumberStyle;
-
 /**
  * With how many digits the numbers of a curve are shown. What is asked is shown. Where nothing is asked, an equation has digits
  * enough, four at least, that the ŷ it gives over the range of the data is right to the last digit of the measured y, and a

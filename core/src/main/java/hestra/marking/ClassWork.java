@@ -18,6 +18,7 @@ import java.util.stream.Stream;
 import hestra.exercise.Attempts;
 import hestra.exercise.ClassList;
 import hestra.exercise.Exercise;
+import hestra.task.ReadByPerson;
 import hestra.task.Task;
 
 /**
@@ -116,7 +117,7 @@ public final class ClassWork {
     }
 
     private static Standing standing(Task task, Attempts given, boolean decided, double marks) {
-        if (task.isReadByPerson() && !given.isEmpty() && !decided) {
+        if (ReadByPerson.isReadByPerson(task) && !given.isEmpty() && !decided) {
             return Standing.UNREAD;
         }
         if (given.isEmpty() && !decided) {
@@ -326,7 +327,7 @@ public final class ClassWork {
         int done = 0;
         int groups = 0;
         int left = 0;
-        for (Task task : exercise.tasks().stream().filter(Task::isReadByPerson).toList()) {
+        for (Task task : exercise.tasks().stream().filter(ReadByPerson::isReadByPerson).toList()) {
             for (AnswerGroup group : groups(task).stream().filter(it -> !it.isBlank()).toList()) {
                 int unread = (int) group.students().stream()
                         .filter(student -> award(student, task.id()).standing() == Standing.UNREAD).count();

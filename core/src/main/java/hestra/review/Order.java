@@ -17,9 +17,14 @@ import hestra.fit.Curve;
 import hestra.numbers.Counted;
 import hestra.task.Aid;
 import hestra.task.AnswerPlace;
+import hestra.task.ChangesTable;
+import hestra.task.ComparedWithBest;
+import hestra.task.Conceals;
+import hestra.task.LeavesToStudent;
 import hestra.task.Subject;
 import hestra.task.Task;
 import hestra.task.Truth;
+import hestra.task.UsesCurve;
 
 /** Looks for tasks that are asked in an order in which they cannot be done, or show each other's answers. */
 final class Order {
@@ -72,19 +77,20 @@ final class Order {
 
     /** The plot, or an aid, is kept from those that need it. */
     private Optional<Remark> hides() {
-        List<Task> fromPlot = task.hidesPlot() ? before.stream().filter(Order::looksAtPlot).toList() : List.of();
-        List<Task> fromAids = before.stream().filter(it -> it.needs().stream()
+        List<Task> fromPlot = Conceals.of(task).hidesPlot() ? before.stream().filter(Order::looksAtPlot).toList() : List.of();
+        List<Task> fromAids = before.stream().filter(it -> UsesCurve.of(it).needs().stream()
                 .anyMatch(aid -> part.hider(it, aid).filter(task::equals).isPresent())).toList();
         List<Task> from = fromPlot.isEmpty() ? fromAids : fromPlot;
         if (from.isEmpty()) {
             return Optional.empty();
         }
         String what = fromPlot.isEmpty()
-                ? "the " + task.hides().stream().sorted().map(Aid::inWords).collect(Collectors.joining(" and the ")) : "the plot";
+                ? "the " + Conceals.of(task).hides().stream().sorted().map(Aid::inWords)
+                .collect(Collectors.joining(" and the ")) : "the plot";
         return Optional.of(remark(Remark.Sort.HIDDEN_BEFORE,
                 name() + " hides " + what + " until it is done, and " + named(from) + which(from)
                 + (from.size() == 1 ? "calls" : "call") + " for "
-                + (task.hides().size() > 1 && fromPlot.isEmpty() ? "them." : "it."), earlier(from.getFirst())));
+                + (Conceals.of(task).hides().size() > 1 && fromPlot.isEmpty() ? "them." : "it."), earlier(from.getFirst())));
     }
 
     private static boolean looksAtPlot(Task it) {
@@ -93,14 +99,15 @@ final class Order {
 
     /** Pairs are typed after they are needed. */
     private Optional<Remark> typed() {
-        int left = Math.min(task.leavesToType(), part.data().size());
+        int left = Math.min(LeavesToStudent.of(task).leavesToType(), part.data().size());
         if (left == 0) {
             return Optional.empty();
         }
         Truth all = part.truth(exercise.mark());
         Truth without = part.withData(part.data().withRows(part.data().rows().subList(0, part.data().size() - left)))
                 .truth(exercise.mark());
-        List<Task> needing = before.stream().filter(it -> it.leavesToType() == 0 && it.slips().isEmpty()
+        List<Task> needing = before.stream().filter(it -> LeavesToStudent.of(it).leavesToType() == 0
+                && ChangesTable.slips(it).isEmpty()
                 && needsAll(it, all, without)).toList();
         return needing.isEmpty()
                 ? Optional.empty()
@@ -118,13 +125,13 @@ final class Order {
 
     /** What is to be found by eye is seen before. */
     private Optional<Remark> seen() {
-        Set<Aid> showing = task.shownBy();
+        Set<Aid> showing = Conceals.of(task).shownBy();
         if (showing.isEmpty() || !part.openBefore(task).containsAll(showing)) {
             return Optional.empty();
         }
         List<Task> openers = before.stream().filter(it -> it.terms().opens().stream().anyMatch(showing::contains)).toList();
         boolean held = part.held().containsAll(showing);
-        String best = "the best " + task.compared().map(Curve::familyInWords).orElse("line");
+        String best = "the best " + ComparedWithBest.compared(task).map(Curve::familyInWords).orElse("line");
         String why = held && !openers.isEmpty()
                 ? named(openers) + (openers.size() == 1 ? " opens it." : " open it.") : "it is open from the beginning.";
         return Optional.of(remark(Remark.Sort.SEEN_BEFORE,
@@ -135,10 +142,10 @@ final class Order {
     /** The task put before another, where none of those that it passes has to come first. */
     private Optional<Remark.Mend> earlier(Task other) {
         List<Task> passed = before.subList(before.indexOf(other), before.size());
-        boolean barred = passed.stream().anyMatch(it -> it.hidesPlot() && looksAtPlot(task)
-                || it.leavesToType() > 0 && task.leavesToType() == 0
-                || task.needs().stream().anyMatch(it.terms().opens()::contains)
-                || !it.shownBy().isEmpty() && task.terms().opens().containsAll(it.shownBy()));
+        boolean barred = passed.stream().anyMatch(it -> Conceals.of(it).hidesPlot() && looksAtPlot(task)
+                || LeavesToStudent.of(it).leavesToType() > 0 && LeavesToStudent.of(task).leavesToType() == 0
+                || UsesCurve.of(task).needs().stream().anyMatch(it.terms().opens()::contains)
+                || !Conceals.of(it).shownBy().isEmpty() && task.terms().opens().containsAll(Conceals.of(it).shownBy()));
         return barred
                 ? Optional.empty()
                 : Optional.of(new Remark.Mend("Put it before task " + number(other),
@@ -147,7 +154,7 @@ final class Order {
 
     /** What shows it closed, where nothing before calls for that. */
     private Optional<Remark.Mend> closed(Set<Aid> showing) {
-        if (before.stream().anyMatch(it -> it.needs().stream().anyMatch(showing::contains)
+        if (before.stream().anyMatch(it -> UsesCurve.of(it).needs().stream().anyMatch(showing::contains)
                 || it.terms().opens().stream().anyMatch(showing::contains))) {
             return Optional.empty();
         }

@@ -25,9 +25,13 @@ import hestra.feedback.NumberJudge;
 import hestra.fit.CurveFamily;
 import hestra.numbers.Rounding;
 import hestra.task.Aid;
+import hestra.task.AsksNumbers;
+import hestra.task.Conceals;
+import hestra.task.DoneOnPlot;
 import hestra.task.Key;
 import hestra.task.Task;
 import hestra.task.Truth;
+import hestra.task.UsesCurve;
 
 /** Looks through an exercise as a careful colleague would, before it is given out. */
 public final class Review {
@@ -87,7 +91,8 @@ public final class Review {
         never.addAll(part.held());
         part.tasks().forEach(task -> never.removeAll(task.terms().opens()));
         part.shut().forEach(it -> never.remove(it.aid()));
-        if (!never.isEmpty() && !part.tasks().isEmpty() && part.tasks().stream().allMatch(task -> task.revealed().isEmpty())) {
+        if (!never.isEmpty() && !part.tasks().isEmpty()
+                && part.tasks().stream().allMatch(task -> Conceals.of(task).revealed().isEmpty())) {
             add(Remark.Sort.NEVER_OPENED, part, Optional.empty(),
                     "Closed" + in(part) + ", and opened by no task: "
                     + String.join(", ", never.stream().map(Aid::inWords).toList()) + ".",
@@ -139,7 +144,7 @@ public final class Review {
             add(Remark.Sort.WORTH_NOTHING, part, id, name + " is worth no marks.",
                     mend("Give it 1 mark", task, task.with(task.terms().withMarks(1))));
         }
-        if (!task.canBeDoneWith(part.rules().points())) {
+        if (!DoneOnPlot.of(task).canBeDoneWith(part.rules().points())) {
             add(Remark.Sort.BARRED, part, id,
                     name + " is done by moving, adding or removing points, and the plot does not allow that here.",
                     Optional.of(new Remark.Mend("Allow it", in(part, new PartEdit.WriteRules(allowing(part.rules()))))));
@@ -148,11 +153,11 @@ public final class Review {
         part.shut().stream().filter(it -> it.task().equals(task)).filter(it -> part.hider(task, it.aid()).isEmpty())
                 .forEach(it -> shut(part, it, name));
         remarks.addAll(Order.of(exercise, part, task));
-        task.outOfReach(truth).filter(_ -> task.canBeDoneWith(part.rules().points()))
+        DoneOnPlot.of(task).outOfReach(truth).filter(_ -> DoneOnPlot.of(task).canBeDoneWith(part.rules().points()))
                 .ifPresent(why -> add(Remark.Sort.OUT_OF_REACH, part, id,
                         name + " cannot be done with these points and by these rules. " + why, Optional.empty()));
         remarks.addAll(Told.of(exercise, part, task, truth));
-        if (task.hasFixedNumber() && part.varying().way() != Varying.Way.SAME) {
+        if (task instanceof AsksNumbers asking && asking.hasFixedNumber() && part.varying().way() != Varying.Way.SAME) {
             add(Remark.Sort.FIXED_KEY, part, id,
                     name + ": the number is the same for all, and the data differ from student to student. Ask for a value "
                     + "that is read instead, or give all the same data.",
@@ -166,7 +171,7 @@ public final class Review {
 
     private void notOffered(Part part, Task task, String name) {
         Set<CurveFamily> missing = EnumSet.noneOf(CurveFamily.class);
-        task.curves().stream().filter(curve -> !part.rules().offers(curve))
+        UsesCurve.of(task).curves().stream().filter(curve -> !part.rules().offers(curve))
                 .flatMap(curve -> CurveFamily.of(curve).stream()).forEach(missing::add);
         if (!missing.isEmpty()) {
             Set<CurveFamily> all = EnumSet.copyOf(missing);
@@ -221,13 +226,13 @@ public final class Review {
     private void numbers(Part part, Task task, Truth truth, String name) {
         Set<String> alike = new TreeSet<>();
         boolean edge = false;
-        for (NumberJudge judge : task.numbers(truth)) {
+        for (NumberJudge judge : AsksNumbers.of(task, truth)) {
             edge |= judge.isOnTheEdge();
             judge.alike().stream().map(Mistake::inWords).forEach(alike::add);
         }
         Optional<Remark.Mend> finer = finer(task);
         Set<String> together = new TreeSet<>();
-        task.numbers(truth).forEach(judge -> together.addAll(judge.alikeAmongThemselves().stream()
+        AsksNumbers.of(task, truth).forEach(judge -> together.addAll(judge.alikeAmongThemselves().stream()
                 .map(pair -> pair.stream().map(Mistake::inWords).collect(Collectors.joining(" and "))).toList()));
         if (!together.isEmpty()) {
             add(Remark.Sort.MISTAKES_ALIKE, part, Optional.of(task.id()),
@@ -250,11 +255,14 @@ public final class Review {
 
     /** One digit more; nothing where no rounding is asked for. */
     private static Optional<Remark.Mend> finer(Task task) {
-        return switch (task.rounding()) {
+        if (!(task instanceof AsksNumbers asks)) {
+            return Optional.empty();
+        }
+        return switch (asks.rounding()) {
             case Rounding.Places(int count) when count < 12 ->
-                    mend("Ask for one more place", task, task.rounded(new Rounding.Places(count + 1)));
+                    mend("Ask for one more place", task, asks.rounded(new Rounding.Places(count + 1)));
             case Rounding.Significant(int count) when count < 12 ->
-                    mend("Ask for one more digit", task, task.rounded(new Rounding.Significant(count + 1)));
+                    mend("Ask for one more digit", task, asks.rounded(new Rounding.Significant(count + 1)));
             default -> Optional.empty();
         };
     }

@@ -7,7 +7,7 @@ import java.util.Set;
 import java.util.TreeSet;
 
 /** A task that is answered by choices, perhaps with a text: what such tasks have in common. */
-public sealed interface ByChoice extends Task permits Question, ChooseCurve, CheckConditions {
+public sealed interface ByChoice extends Task, AnsweredByText permits Question, ChooseCurve, CheckConditions {
 
     /** The choices that are to be made. */
     List<ChoiceRow> rows(Truth truth);
@@ -47,11 +47,6 @@ public sealed interface ByChoice extends Task permits Question, ChooseCurve, Che
             }
         }
         return needsText() && chosen.text().isBlank() ? Optional.of("Write something first.") : Optional.empty();
-    }
-
-    @Override
-    default boolean isTyped() {
-        return true;
     }
 
     /** Choices by their text or letter: several of one row with commas between, the rows with semicolons or new lines between. */

@@ -26,7 +26,8 @@ import hestra.targets.Measure;
  * @param full up to this multiple it earns all marks, at least 1
  * @param half up to this multiple it earns half of them, at least {@code full}
  */
-public record ByEye(Terms terms, Curve curve, double full, double half) implements Task {
+public record ByEye(Terms terms, Curve curve, double full, double half)
+        implements Task, ComparedWithBest, Conceals, Sketched, UsesCurve {
 
     static final Kind KIND = new Kind("by-eye", "Line or curve by eye", Kind.Group.PLOT, ByEye.class, (id, _) -> new ByEye(
             Terms.of(id, "A line by eye",

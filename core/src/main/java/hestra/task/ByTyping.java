@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 
 /** A task that is answered by what is typed into one field: what such tasks have in common. */
-public sealed interface ByTyping extends Task permits ReadValue, NumberQuestion, WriteEquation {
+public sealed interface ByTyping extends Task, AnsweredByText permits ReadValue, NumberQuestion, WriteEquation {
 
     @Override
     default Answer standing(Bench bench) {
@@ -14,11 +14,6 @@ public sealed interface ByTyping extends Task permits ReadValue, NumberQuestion,
     @Override
     default boolean takes(Answer answer) {
         return answer instanceof Answer.Typed;
-    }
-
-    @Override
-    default boolean isTyped() {
-        return true;
     }
 
     @Override

@@ -9,7 +9,7 @@ import hestra.feedback.Mistake;
 import hestra.feedback.Verdict;
 
 /** The student says which variable explains and which responds. */
-public record ChooseRoles(Terms terms) implements Task {
+public record ChooseRoles(Terms terms) implements Task, AnsweredByText, Conceals, LeavesToStudent {
 
     static final Kind KIND = new Kind("choose-roles", "Choose roles", Kind.Group.DATA, ChooseRoles.class,
             (id, _) -> new ChooseRoles(
@@ -43,11 +43,6 @@ public record ChooseRoles(Terms terms) implements Task {
     @Override
     public boolean takes(Answer answer) {
         return answer instanceof Answer.RolesChosen;
-    }
-
-    @Override
-    public boolean isTyped() {
-        return true;
     }
 
     @Override

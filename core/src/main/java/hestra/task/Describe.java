@@ -15,7 +15,7 @@ import hestra.feedback.Verdict;
  *
  * @param key the right choices, as the instructor confirmed them
  */
-public record Describe(Terms terms, Description key) implements Task {
+public record Describe(Terms terms, Description key) implements Task, AnsweredByText, KeepsInStep, SetByHand {
 
     static final Kind KIND = new Kind("describe", "Describe", Kind.Group.PLOT, Describe.class, (id, truth) -> new Describe(
             Terms.of(id, "Describe what you see", "Look at the plot before any line is drawn. What do the points show?", 4)
@@ -62,11 +62,6 @@ public record Describe(Terms terms, Description key) implements Task {
     @Override
     public boolean takes(Answer answer) {
         return answer instanceof Answer.Described;
-    }
-
-    @Override
-    public boolean isTyped() {
-        return true;
     }
 
     @Override

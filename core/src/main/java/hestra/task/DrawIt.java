@@ -24,7 +24,7 @@ import hestra.numbers.NumberStyle;
  * @param blank whether names and units of the columns are left out, for the student to write them
  * @param titled whether a title is asked for
  */
-public record DrawIt(Terms terms, boolean blank, boolean titled) implements Task {
+public record DrawIt(Terms terms, boolean blank, boolean titled) implements Task, ChangesTable, LeavesToStudent, Sketched {
 
     static final Kind KIND = new Kind("draw-it", "Draw the plot", Kind.Group.DATA, DrawIt.class, (id, _) -> new DrawIt(
             Terms.of(id, "Draw the plot",

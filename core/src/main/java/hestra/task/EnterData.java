@@ -16,7 +16,7 @@ import hestra.numbers.Counted;
  *
  * @param count how many of the last rows are left for the student, at least 1; {@value #WHOLE} for the whole table, however long
  */
-public record EnterData(Terms terms, int count) implements Task {
+public record EnterData(Terms terms, int count) implements Task, LeavesToStudent {
 
     static final Kind KIND = new Kind("enter-data", "Enter data", Kind.Group.DATA, EnterData.class, (id, truth) -> new EnterData(
             Terms.of(id, "Enter the last pairs", "Type the last pairs of the printed table into the table on the right.", 1),

@@ -20,7 +20,7 @@ import hestra.sentences.Topic;
  *
  * @param how what is explained, and what is looked at; nothing for a slope, by all that is usually looked at
  */
-public record Explain(Terms terms, Optional<Explaining> how) implements Task {
+public record Explain(Terms terms, Optional<Explaining> how) implements Task, AnsweredByText, ReadByPerson, UsesCurve {
 
     static final Kind KIND = new Kind("explain", "Explain in words", Kind.Group.WORDS, Explain.class,
             (id, _) -> new Explain(Terms.of(id, "Say it in words", "What does the slope mean here?", 3)));
@@ -79,11 +79,6 @@ public record Explain(Terms terms, Optional<Explaining> how) implements Task {
     @Override
     public boolean takes(Answer answer) {
         return answer instanceof Answer.Sentence;
-    }
-
-    @Override
-    public boolean isTyped() {
-        return true;
     }
 
     @Override

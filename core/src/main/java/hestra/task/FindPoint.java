@@ -28,7 +28,7 @@ import hestra.fit.Trial;
  * @param reason why; nothing where that is not asked
  */
 public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> rows, Optional<PointAction> action,
-        Optional<PointReason> reason) implements Task {
+        Optional<PointReason> reason) implements Task, AnsweredByText, Conceals, NamesRows, SetByHand, Sketched {
 
     public static final int MOST = 10;
 
@@ -130,11 +130,6 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
     @Override
     public boolean takes(Answer answer) {
         return answer instanceof Answer.Pointed;
-    }
-
-    @Override
-    public boolean isTyped() {
-        return true;
     }
 
     /** Rows by their numbers, then what to do about them and why, with semicolons between. */

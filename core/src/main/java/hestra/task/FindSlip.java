@@ -21,7 +21,8 @@ import hestra.numbers.DecimalMark;
  * @param column the column, from 0
  * @param shown what stands there instead, as text
  */
-public record FindSlip(Terms terms, int row, int column, String shown) implements Task {
+public record FindSlip(Terms terms, int row, int column, String shown)
+        implements Task, ChangesTable, Conceals, KeepsInStep, NamesRows {
 
     static final Kind KIND = new Kind("find-slip", "Find the mistyped value", Kind.Group.DATA, FindSlip.class, FindSlip::fresh);
 
@@ -60,6 +61,16 @@ public record FindSlip(Terms terms, int row, int column, String shown) implement
     @Override
     public Set<Integer> slips() {
         return Set.of(row);
+    }
+
+    @Override
+    public Set<Integer> namedRows() {
+        return slips();
+    }
+
+    @Override
+    public Set<Integer> toFind(Truth truth) {
+        return slips();
     }
 
     @Override

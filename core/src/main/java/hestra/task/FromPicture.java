@@ -28,7 +28,8 @@ import hestra.tracing.Tracing;
  * @param curve the curve whose coefficients are looked at; nothing for the points alone
  * @param band how far off a coefficient may be, as a share of itself, above 0
  */
-public record FromPicture(Terms terms, double within, Optional<Curve> curve, double band) implements Task {
+public record FromPicture(Terms terms, double within, Optional<Curve> curve, double band)
+        implements Task, LeavesToStudent, Sketched {
 
     static final Kind KIND = new Kind("from-picture", "From a picture", Kind.Group.DATA, FromPicture.class,
             (id, _) -> new FromPicture(

@@ -33,7 +33,7 @@ import hestra.numbers.Counted;
  * @param shown what the plots show
  * @param wrongs the errors, one to five; one that cannot be told from the right plot in these data is left out
  */
-public record MatchPlot(Terms terms, Shown shown, Set<WrongPlot> wrongs) implements Task {
+public record MatchPlot(Terms terms, Shown shown, Set<WrongPlot> wrongs) implements Task, AnsweredByText, Conceals, Sketched {
 
     /** The most wrong plots. */
     public static final int MOST = 5;
@@ -275,11 +275,6 @@ public record MatchPlot(Terms terms, Shown shown, Set<WrongPlot> wrongs) impleme
     @Override
     public boolean takes(Answer answer) {
         return answer instanceof Answer.Picked;
-    }
-
-    @Override
-    public boolean isTyped() {
-        return true;
     }
 
     @Override

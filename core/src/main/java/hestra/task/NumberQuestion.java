@@ -18,7 +18,8 @@ import hestra.numbers.Rounding;
  * @param rounding how it is to be rounded
  * @param unit what it is measured in; may be empty
  */
-public record NumberQuestion(Terms terms, double key, Rounding rounding, String unit) implements ByTyping {
+public record NumberQuestion(Terms terms, double key, Rounding rounding, String unit)
+        implements ByTyping, AsksNumbers, SetByHand {
 
     static final Kind KIND = new Kind("number-question", "Question: a number", Kind.Group.NUMBERS, NumberQuestion.class,
             (id, truth) -> new NumberQuestion(

@@ -33,7 +33,7 @@ import hestra.numbers.Rounding;
  * @param asked what is to be given beside the numbers, and how it counts; nothing for a judgement with each
  */
 public record Predict(Terms terms, List<Double> at, Rounding rounding, Optional<Asking> more, Optional<Predicting> asked)
-        implements Task {
+        implements Task, AnsweredByText, AsksNumbers, KeepsInStep, UsesCurve {
 
     /** The most x values asked. */
     public static final int MOST = 12;
@@ -175,11 +175,6 @@ public record Predict(Terms terms, List<Double> at, Rounding rounding, Optional<
     @Override
     public boolean takes(Answer answer) {
         return answer instanceof Answer.Predictions;
-    }
-
-    @Override
-    public boolean isTyped() {
-        return true;
     }
 
     /** A number, an interval where one is asked for, and a judgement for each, with semicolons or new lines between. */

@@ -21,7 +21,8 @@ import hestra.numbers.Rounding;
  * @param isTrue whether the statement is true, where a statement is judged
  * @param accepted the short texts that are right; large letters, spaces and marks aside
  */
-public record Question(Terms terms, Sort sort, List<Option> options, boolean isTrue, List<String> accepted) implements ByChoice {
+public record Question(Terms terms, Sort sort, List<Option> options, boolean isTrue, List<String> accepted)
+        implements ByChoice, ReadByPerson, SetByHand {
 
     public static final int MOST_OPTIONS = 8;
 

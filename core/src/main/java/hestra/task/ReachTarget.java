@@ -29,7 +29,7 @@ import hestra.targets.Situation;
  *
  * @param conditions what must hold, at least one
  */
-public record ReachTarget(Terms terms, List<Condition> conditions) implements Task {
+public record ReachTarget(Terms terms, List<Condition> conditions) implements Task, DoneOnPlot, Sketched, UsesCurve {
 
     /** The most conditions of a target. */
     public static final int MOST = 10;

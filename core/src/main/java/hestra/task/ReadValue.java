@@ -26,7 +26,8 @@ import hestra.numbers.Rounding;
  * @param rounding how it is to be rounded
  * @param more of which curve, row and place, and how it is to be given; nothing for a value of the line
  */
-public record ReadValue(Terms terms, Quantity quantity, Rounding rounding, Optional<Asking> more) implements ByTyping {
+public record ReadValue(Terms terms, Quantity quantity, Rounding rounding, Optional<Asking> more)
+        implements ByTyping, AsksNumbers, NamesRows, UsesCurve {
 
     static final Kind KIND = new Kind("read-value", "Read a value", Kind.Group.NUMBERS, ReadValue.class,
             Stream.of(Quantity.values()).map(Quantity::inWords).collect(Collectors.joining(" ")), (id, _) -> new ReadValue(

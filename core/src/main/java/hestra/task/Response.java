@@ -23,9 +23,9 @@ public record Response(String answer, Optional<Verdict> verdict, int of, String 
     /** What is said to an answer; {@code judge} gives the verdict on it, as the exercise has it. */
     public static Response to(String answer, Task task, Truth truth, Function<Attempt, Verdict> judge) {
         int of = task.terms().marks();
-        Optional<Answer> read = task.typed(answer, truth);
+        Optional<Answer> read = AnsweredByText.read(task, answer, truth);
         if (read.isEmpty()) {
-            return new Response(answer, Optional.empty(), of, task.expected(truth));
+            return new Response(answer, Optional.empty(), of, AnsweredByText.expected(task, truth));
         }
         Optional<String> lacks = task.unfinished(read.get(), truth);
         if (lacks.isPresent()) {

@@ -137,13 +137,14 @@ public final class Truth {
 
     /** The rows that the student types: the last ones. */
     public List<Integer> leftToType() {
-        int count = tasks.stream().mapToInt(Task::leavesToType).max().orElse(0);
+        int count = tasks.stream().mapToInt(task -> LeavesToStudent.of(task).leavesToType()).max().orElse(0);
         return IntStream.range(Math.max(0, data.size() - count), data.size()).boxed().toList();
     }
 
     /** The rows in which a wrong value is given out. */
     Set<Integer> slips() {
-        return slips.get(() -> tasks.stream().flatMap(task -> task.slips().stream()).collect(Collectors.toUnmodifiableSet()));
+        return slips.get(() -> tasks.stream().flatMap(task -> ChangesTable.slips(task).stream())
+                .collect(Collectors.toUnmodifiableSet()));
     }
 
     /** The table that the student starts from: the true data with the slips in, without the rows left to type. */
@@ -169,7 +170,7 @@ public final class Truth {
     private DataTable slipped() {
         DataTable changed = data;
         for (Task task : tasks) {
-            changed = task.givenOut(changed, mark);
+            changed = task instanceof ChangesTable it ? it.givenOut(changed, mark) : changed;
         }
         return changed;
     }

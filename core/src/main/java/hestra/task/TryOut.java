@@ -33,7 +33,8 @@ import hestra.numbers.Rounding;
  * @param places to how many decimal places its changes are given
  * @param reason why one changes it more; nothing where that is not asked
  */
-public record TryOut(Terms terms, List<Move> moves, Quantity watched, int places, Optional<TryReason> reason) implements Task {
+public record TryOut(Terms terms, List<Move> moves, Quantity watched, int places, Optional<TryReason> reason)
+        implements Task, DoneOnPlot, KeepsInStep, NamesRows, Rounded, SetByHand, Sketched, UsesCurve {
 
     public static final int MOST_MOVES = 4;
     public static final int MOST_PLACES = 8;

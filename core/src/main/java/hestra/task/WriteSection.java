@@ -18,7 +18,7 @@ import hestra.numbers.Counted;
  * @param figures which figures are asked for
  * @param words how many words the text is to have at least
  */
-public record WriteSection(Terms terms, Set<WantedFigure> figures, int words) implements Task {
+public record WriteSection(Terms terms, Set<WantedFigure> figures, int words) implements Task, ReadByPerson, UsesCurve {
 
     public static final int MOST_WORDS = 2000;
 

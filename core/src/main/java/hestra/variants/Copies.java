@@ -14,6 +14,7 @@ import hestra.exercise.Part;
 import hestra.exercise.Provenance;
 import hestra.task.Seal;
 import hestra.task.Sealing;
+import hestra.task.SetByHand;
 import hestra.task.Task;
 import hestra.task.Terms;
 import hestra.task.Truth;
@@ -54,7 +55,7 @@ public final class Copies {
         boolean playsOn = part.tasks().stream().anyMatch(task -> task.terms().playing() == Terms.Playing.NEW_DATA);
         boolean keepsHow = part.provenance() instanceof Provenance.Made
                 ? playsOn : part.tasks().stream().anyMatch(Task::readsPicture);
-        Part without = part.withTasks((Task task) -> task.sealing(truth)
+        Part without = part.withTasks((Task task) -> SetByHand.sealing(task, truth)
                 .map(sealing -> sealed(sealing, seals, sealer)).orElse(task).bare());
         return keepsHow ? without : without.withColumns(without.data(), without.roles(), new Provenance.ByHand());
     }

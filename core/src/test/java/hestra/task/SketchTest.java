@@ -32,7 +32,7 @@ class SketchTest {
     private static final Trial LINE = new Trial(new Curve.Line(), List.of(new Trial.Handle(2, 4), new Trial.Handle(10, 8)));
 
     private static Sketch sketch(Task task, Answer answer) {
-        return task.sketch(answer, TRUTH).orElseThrow();
+        return Sketched.of(task, answer, TRUTH).orElseThrow();
     }
 
     private static void showsTheKelp(Sketch sketch) {
@@ -118,6 +118,6 @@ class SketchTest {
 
     @Test
     void nothingElseIsMadeInThePlot() {
-        assertThat(Kelp.read(Quantity.SLOPE, new Rounding.Free()).sketch(new Answer.Typed("1"), TRUTH)).isEmpty();
+        assertThat(Sketched.of(Kelp.read(Quantity.SLOPE, new Rounding.Free()), new Answer.Typed("1"), TRUTH)).isEmpty();
     }
 }

@@ -30,6 +30,7 @@ import hestra.marking.MarkingHistory.Choice;
 import hestra.marking.Standing;
 import hestra.marking.Student;
 import hestra.numbers.Counted;
+import hestra.task.ReadByPerson;
 import hestra.task.Task;
 
 import static hestra.desktop.mark.Labels.small;
@@ -118,9 +119,9 @@ final class GroupCard extends VBox {
         chosen.ifPresent(student -> texts.add(student.marked().at(task.id()).inWords()));
         group.students().forEach(student -> texts.add(student.marked().at(task.id()).inWords()));
         List<String> list = new ArrayList<>(texts);
-        int most = task.isReadByPerson() ? MOST_TEXTS : 2;
+        int most = ReadByPerson.isReadByPerson(task) ? MOST_TEXTS : 2;
         for (int i = 0; i < Math.min(list.size(), most); i++) {
-            Label text = new Label(task.isReadByPerson() ? "“" + list.get(i) + "”" : list.get(i));
+            Label text = new Label(ReadByPerson.isReadByPerson(task) ? "“" + list.get(i) + "”" : list.get(i));
             text.getStyleClass().add(i == 0 ? "group-answer" : "group-other");
             text.setWrapText(true);
             text.setMinHeight(USE_PREF_SIZE);
@@ -158,7 +159,7 @@ final class GroupCard extends VBox {
         disputes(task, group, shown);
         FlowPane more = new FlowPane(6, 5);
         if (!award.decided()) {
-            more.getChildren().add(QuietButton.of("group-confirm", task.isReadByPerson() ? "Give " + model.inMarks()
+            more.getChildren().add(QuietButton.of("group-confirm", ReadByPerson.isReadByPerson(task) ? "Give " + model.inMarks()
                     .of(now) + " as proposed" : "Confirm " + model.inMarks().of(now), "Enter: these marks stand",
                     () -> give(task, group.whom(), now)));
         }
@@ -172,7 +173,7 @@ final class GroupCard extends VBox {
                     .add(QuietButton.of("group-take-out", "Mark " + shown.name(student) + " apart",
                             "O: take this student’s answer out and mark it by itself", () -> takeOut(model, task, student))));
         }
-        if (!group.verdict().map(Verdict::isRight).orElse(false) && !task.isReadByPerson()) {
+        if (!group.verdict().map(Verdict::isRight).orElse(false) && !ReadByPerson.isReadByPerson(task)) {
             more.getChildren().add(QuietButton.of("group-all", "Same marks for everybody",
                     "Gives all who answered this task, right or wrong, " + model.inMarks().counted(now),
                     () -> give(task, new DecisionScope.All(), now)));

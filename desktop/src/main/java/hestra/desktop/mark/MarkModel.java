@@ -30,6 +30,7 @@ import hestra.marking.Standing;
 import hestra.marking.Student;
 import hestra.marking.Turned;
 import hestra.numbers.Marks;
+import hestra.task.ReadByPerson;
 import hestra.task.Task;
 
 /**
@@ -216,7 +217,7 @@ final class MarkModel {
     void beginReading() {
         if (state.task().isEmpty()) {
             ClassWork work = shown().work();
-            exercise.tasks().stream().filter(Task::isReadByPerson)
+            exercise.tasks().stream().filter(ReadByPerson::isReadByPerson)
                     .filter(task -> work.groups(task).stream()
                             .anyMatch(group -> work.award(group, task).standing() == Standing.UNREAD))
                     .findFirst().ifPresent(task -> {

@@ -30,6 +30,7 @@ import hestra.marking.MarkingHistory.Choice;
 import hestra.marking.Standing;
 import hestra.marking.Student;
 import hestra.numbers.Counted;
+import hestra.task.ReadByPerson;
 import hestra.task.Task;
 
 import static hestra.desktop.mark.Labels.said;
@@ -145,7 +146,7 @@ final class StudentSheet {
         answer.setWrapText(true);
         answer.setMinHeight(Region.USE_PREF_SIZE);
         card.getChildren().add(answer);
-        if (task.keepsSection() && !given.isEmpty()) {
+        if (ReadByPerson.keepsSection(task) && !given.isEmpty()) {
             VBox kept = new VBox(5);
             kept.setId("kept-" + task.id());
             sections.put(task, kept);

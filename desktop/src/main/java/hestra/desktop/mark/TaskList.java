@@ -15,6 +15,7 @@ import hestra.marking.ClassWork;
 import hestra.marking.Standing;
 import hestra.marking.Student;
 import hestra.numbers.Counted;
+import hestra.task.ReadByPerson;
 import hestra.task.Task;
 
 /** The tasks with how each went, and how much is still to be read. */
@@ -41,7 +42,7 @@ final class TaskList extends VBox {
             getChildren().add(row(task, number++, shown));
         }
         ClassWork.ReadingProgress reading = shown.work().reading();
-        long byHestra = shown.work().exercise().tasks().stream().filter(task -> !task.isReadByPerson()).count();
+        long byHestra = shown.work().exercise().tasks().stream().filter(task -> !ReadByPerson.isReadByPerson(task)).count();
         Label left = new Label("Marked by Hestra: " + byHestra + " of "
                 + Counted.of(shown.work().exercise().tasks().size(), "task") + "."
                 + (reading.answers() == 0

@@ -38,6 +38,7 @@ import hestra.numbers.Words;
 import hestra.task.Answer;
 import hestra.task.AnswerPlace;
 import hestra.task.Keepable;
+import hestra.task.ReadByPerson;
 import hestra.task.Task;
 import hestra.working.CalculationLine;
 
@@ -220,7 +221,7 @@ public final class SheetView extends ScrollPane implements Sheet {
 
     private void keep(Consumer<NotesBox> inHand, Function<OwnSheet.Spot, SheetEdit> atEnd, String what) {
         Findings findings = model.findings();
-        Optional<Task> section = findings.part().tasks().stream().filter(Task::keepsSection).findFirst();
+        Optional<Task> section = findings.part().tasks().stream().filter(ReadByPerson::keepsSection).findFirst();
         Optional<TaskCard> card = section.filter(task -> findings.taskInHand().equals(Optional.of(task.id())))
                 .flatMap(task -> card(task.id()));
         if (card.isPresent()) {

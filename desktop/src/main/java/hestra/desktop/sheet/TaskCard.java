@@ -39,6 +39,7 @@ import hestra.numbers.Marks;
 import hestra.task.Aid;
 import hestra.task.AnswerPlace;
 import hestra.task.Hint;
+import hestra.task.Rounded;
 import hestra.task.Task;
 import hestra.task.Terms;
 
@@ -385,7 +386,7 @@ final class TaskCard extends VBox {
     }
 
     private String terms(Terms asked) {
-        String rounding = task.rounding().inWords().replaceFirst("^to (a )?", "");
+        String rounding = Rounded.of(task).inWords().replaceFirst("^to (a )?", "");
         List<String> parts = new ArrayList<>();
         if (!rounding.isEmpty()) {
             parts.add(rounding);

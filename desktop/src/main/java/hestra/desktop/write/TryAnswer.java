@@ -10,6 +10,7 @@ import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.FocusMark;
 import hestra.feedback.Mistake;
 import hestra.feedback.Outcome;
+import hestra.task.AnsweredByText;
 import hestra.task.Response;
 import hestra.task.Task;
 import hestra.task.Truth;
@@ -48,7 +49,7 @@ final class TryAnswer extends VBox {
     }
 
     void show(Findings findings) {
-        present(this, fields.task().filter(Task::isTyped).isPresent());
+        present(this, fields.task().filter(AnsweredByText.class::isInstance).isPresent());
         show();
     }
 

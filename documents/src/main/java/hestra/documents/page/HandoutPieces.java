@@ -22,6 +22,7 @@ import hestra.figure.ScatterPlot;
 import hestra.numbers.Counted;
 import hestra.task.ChoiceRow;
 import hestra.task.OnPaper;
+import hestra.task.Rounded;
 import hestra.task.SentenceFrame;
 import hestra.task.Task;
 import hestra.task.Truth;
@@ -137,7 +138,7 @@ final class HandoutPieces {
     }
 
     private void task(Task task, Part part, Truth truth) {
-        String rounding = task.rounding().inWords().replaceFirst("^to (a )?", "");
+        String rounding = Rounded.of(task).inWords().replaceFirst("^to (a )?", "");
         String marks = task.terms().marks() == 0 ? "" : Counted.of(task.terms().marks(), "mark");
         Map<String, Object> values = new HashMap<>();
         values.put("number", exercise.indexOf(task.id()) + 1);

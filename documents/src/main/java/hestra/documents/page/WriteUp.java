@@ -19,6 +19,7 @@ import hestra.figure.Layer;
 import hestra.figure.PlotContent;
 import hestra.figure.ScatterPlot;
 import hestra.numbers.Marks;
+import hestra.task.ReadByPerson;
 import hestra.task.Subject;
 import hestra.task.Task;
 import hestra.task.Terms;
@@ -120,7 +121,7 @@ public final class WriteUp {
             pieces.add(new Piece.Heading(2, findings.part().heading()));
         }
         // What was written and kept stands below the task that asks for it, and once.
-        Optional<Task> section = findings.part().tasks().stream().filter(Task::keepsSection).findFirst();
+        Optional<Task> section = findings.part().tasks().stream().filter(ReadByPerson::keepsSection).findFirst();
         Subject shown = Subject.NOTHING;
         for (Block block : findings.part().blocks()) {
             if (block instanceof Block.Asked(Task task) && task.subject() != Subject.NOTHING && task.subject() != shown) {
