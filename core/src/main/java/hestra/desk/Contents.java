@@ -80,12 +80,9 @@ final class Contents {
 
     /** A plot that gives nothing away. */
     private PlotContent hidden(Variable x, Variable y, String notice) {
-        PlotState plot = findings.work().plot();
         Frame empty = Frame.around(DoubleStream.empty(), DoubleStream.empty());
-        return new PlotContent(new Plane(x, y, empty), findings.numbers().precision(), List.of(), List.of(), Set.of(), List.of(),
-                Optional.empty(), Handles.NONE, Influence.NONE,
-                Set.of(Layer.POINTS), plot.dress(), ReadingLines.NONE, Selection.NONE, OptionalInt.empty(), notice,
-                        findings.numbers().level());
+        return new PlotContent(new Plane(x, y, empty), PlotContent.Data.NONE, PlotContent.Lines.NONE,
+                look(Set.of(Layer.POINTS)), PlotContent.Attention.NONE, notice);
     }
 
     private String notice() {
@@ -160,11 +157,15 @@ final class Contents {
                 ? new Handles(findings.work().curves().trial().orElseThrow().handles(), findings.desk()
                 .pointing().handle()) : Handles.NONE;
         return new PlotContent(new Plane(findings.x(), findings.y(), findings.frame(), plot.x(), plot.y()),
-                findings.numbers().precision(),
-                observed.points(),
-                observed.groups(), findings.work().curves().only(), shown, inHand, handles, layers.contains(Layer.LEVERAGE)
-                        ? influence() : Influence.NONE, layers, plot.dress(), reading(),
-                findings.desk().selection(), findings.desk().hovered(), notice, findings.numbers().level());
+                new PlotContent.Data(observed.points(), observed.groups(), findings.work().curves().only()),
+                new PlotContent.Lines(shown, inHand, handles, layers.contains(Layer.LEVERAGE) ? influence() : Influence.NONE),
+                look(layers),
+                new PlotContent.Attention(reading(), findings.desk().selection(), findings.desk().hovered()), notice);
+    }
+
+    private PlotContent.Look look(Set<Layer> layers) {
+        return new PlotContent.Look(layers, findings.work().plot().dress(), findings.numbers().precision(),
+                findings.numbers().level());
     }
 
     private ReadingLines reading() {

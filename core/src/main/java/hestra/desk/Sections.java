@@ -10,8 +10,8 @@ import hestra.figure.Layer;
 import hestra.figure.Slot;
 import hestra.fit.Curve;
 import hestra.task.Aid;
-import hestra.task.Answer;
 import hestra.task.KeptFigure;
+import hestra.task.WrittenSection;
 
 /** What stands on a part's own sheet, as the answer to a task that asks for it. */
 final class Sections {
@@ -19,10 +19,10 @@ final class Sections {
     private Sections() {}
 
     /** The section of a part; nothing where no task asks for one. */
-    static Answer.Section of(Part part, Desk desk) {
+    static WrittenSection of(Part part, Desk desk) {
         PartWork work = desk.work().part(part);
         if (!part.hasSection()) {
-            return Answer.Section.NOTHING;
+            return WrittenSection.NOTHING;
         }
         String text = work.sheet().notes().stream().filter(Note.Text.class::isInstance).map(note -> ((Note.Text) note).text())
                 .collect(Collectors.joining("\n\n"));
@@ -30,7 +30,7 @@ final class Sections {
         PartWork now = follows ? work.shutting(TaskStates.closed(part, desk)) : work;
         List<KeptFigure> figures = work.sheet().notes().stream().filter(Note.Kept.class::isInstance).map(Note.Kept.class::cast)
                 .map(kept -> figure(kept, kept.frozen().orElse(now))).toList();
-        return new Answer.Section(text, figures);
+        return new WrittenSection(text, figures);
     }
 
     private static KeptFigure figure(Note.Kept kept, PartWork state) {

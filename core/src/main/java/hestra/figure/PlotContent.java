@@ -17,39 +17,61 @@ import hestra.numbers.NumberStyle;
  * What a plot is to show.
  *
  * @param plane the variables and the part of the plane
- * @param precision how numbers look, and with how many digits
- * @param points the points, those set aside among them
- * @param groups the names of the groups, in the order of their signs; none where the points are not grouped
- * @param only the rows whose points alone take part; empty for all that are not set aside
- * @param curves the curves to draw
- * @param inHand the curve that residuals, intervals and the reading line are of; nothing where there is none or it is held back
- * @param handles where the curve tried by eye is held
- * @param influence what each point does to the curve in hand
- * @param layers what is shown
- * @param dress how it looks
- * @param reading what is read off
- * @param selection the selected rows
- * @param hovered the row under the pointer
+ * @param data the points
+ * @param lines what is drawn among them
+ * @param look how it looks
+ * @param attention what is read off and pointed at
  * @param notice what to say instead where there is nothing to show; may be empty
- * @param level the level of intervals
  */
-public record PlotContent(
-        Plane plane,
-        Precision precision,
-        List<Point> points,
-        List<String> groups,
-        Set<Integer> only,
-        List<DrawnCurve> curves,
-        Optional<DrawnCurve> inHand,
-        Handles handles,
-        Influence influence,
-        Set<Layer> layers,
-        Dress dress,
-        ReadingLines reading,
-        Selection selection,
-        OptionalInt hovered,
-        String notice,
-        double level) {
+public record PlotContent(Plane plane, Data data, Lines lines, Look look, Attention attention, String notice) {
+
+    /**
+     * The points.
+     *
+     * @param points those set aside among them
+     * @param groups the names of the groups, in the order of their signs; none where the points are not grouped
+     * @param only the rows whose points alone take part; empty for all that are not set aside
+     */
+    public record Data(List<Point> points, List<String> groups, Set<Integer> only) {
+
+        public static final Data NONE = new Data(List.of(), List.of(), Set.of());
+    }
+
+    /**
+     * What is drawn among the points.
+     *
+     * @param curves the curves to draw
+     * @param inHand the curve that residuals, intervals and the reading line are of; nothing where there is none or it is held
+     *         back
+     * @param handles where the curve tried by eye is held
+     * @param influence what each point does to the curve in hand
+     */
+    public record Lines(List<DrawnCurve> curves, Optional<DrawnCurve> inHand, Handles handles, Influence influence) {
+
+        public static final Lines NONE = new Lines(List.of(), Optional.empty(), Handles.NONE, Influence.NONE);
+    }
+
+    /**
+     * How it looks.
+     *
+     * @param layers what is shown
+     * @param dress signs, titles and legends
+     * @param precision how numbers look, and with how many digits
+     * @param level the level of intervals
+     */
+    public record Look(Set<Layer> layers, Dress dress, Precision precision, double level) {}
+
+    /**
+     * What is read off and pointed at.
+     *
+     * @param reading what is read off
+     * @param selection the selected rows
+     * @param hovered the row under the pointer
+     */
+    public record Attention(ReadingLines reading, Selection selection, OptionalInt hovered) {
+
+        public static final Attention NONE = new Attention(ReadingLines.NONE, Selection.NONE, OptionalInt.empty());
+    }
 
     /**
      * One observed pair.
@@ -82,53 +104,106 @@ public record PlotContent(
 
     /** The same, but for what is pointed at and read: as the instructor sees it. */
     public PlotContent atRest(String newNotice) {
-        return new PlotContent(plane, precision, points, groups, only, curves, inHand, Handles.NONE, Influence.NONE, layers,
-                dress, ReadingLines.NONE, Selection.NONE, OptionalInt.empty(),
-                newNotice, level);
+        return new PlotContent(plane, data, new Lines(curves(), inHand(), Handles.NONE, Influence.NONE), look, Attention.NONE,
+                newNotice);
     }
 
     /** The same as it stands on a sheet: what is read off it stays, what is pointed at and held does not. */
     public PlotContent kept() {
-        return new PlotContent(plane, precision, points, groups, only, curves, inHand, Handles.NONE, influence, layers, dress,
-                reading, Selection.NONE, OptionalInt.empty(),
-                notice, level);
+        return new PlotContent(plane, data, new Lines(curves(), inHand(), Handles.NONE, influence()), look,
+                new Attention(reading(), Selection.NONE, OptionalInt.empty()), notice);
     }
 
     /** The same without the equations beside the curves, for a small figure that has no room for them. */
     public PlotContent withoutEquations() {
-        List<DrawnCurve> bare = curves.stream().map(curve -> new DrawnCurve(curve.slot(), curve.curve(), "", Optional.empty()))
-                .toList();
-        return new PlotContent(plane, precision, points, groups, only, bare, inHand, handles, influence, layers, dress, reading,
-                selection, hovered, notice, level);
+        List<DrawnCurve> bare = curves().stream()
+                .map(curve -> new DrawnCurve(curve.slot(), curve.curve(), "", Optional.empty())).toList();
+        return new PlotContent(plane, data, new Lines(bare, inHand(), handles(), influence()), look, attention, notice);
+    }
+
+    public List<Point> points() {
+        return data.points;
+    }
+
+    public List<String> groups() {
+        return data.groups;
+    }
+
+    public Set<Integer> only() {
+        return data.only;
+    }
+
+    public List<DrawnCurve> curves() {
+        return lines.curves;
+    }
+
+    public Optional<DrawnCurve> inHand() {
+        return lines.inHand;
+    }
+
+    public Handles handles() {
+        return lines.handles;
+    }
+
+    public Influence influence() {
+        return lines.influence;
+    }
+
+    public Set<Layer> layers() {
+        return look.layers;
+    }
+
+    public Dress dress() {
+        return look.dress;
+    }
+
+    public Precision precision() {
+        return look.precision;
+    }
+
+    public double level() {
+        return look.level;
+    }
+
+    public ReadingLines reading() {
+        return attention.reading;
+    }
+
+    public Selection selection() {
+        return attention.selection;
+    }
+
+    public OptionalInt hovered() {
+        return attention.hovered;
     }
 
     /** Whether there are so many points that they are drawn as a cloud. */
     boolean isCloudy() {
-        return points.size() > MOST_MARKS;
+        return points().size() > MOST_MARKS;
     }
 
     /** The sign of a point: its group's, or the dress's where there are no groups. */
     Sign sign(Point point) {
-        return groups.isEmpty() ? dress.sign() : point.sign();
+        return groups().isEmpty() ? dress().sign() : point.sign();
     }
 
     /** Whether a point takes part in the fit. */
     boolean takesPart(Point point) {
-        return !point.setAside && (only.isEmpty() || only.contains(point.row));
+        return !point.setAside && (only().isEmpty() || only().contains(point.row));
     }
 
     /** The row that is pointed at, or else the one in hand. */
     OptionalInt current() {
-        return hovered.isPresent() ? hovered : selection.inHand();
+        return hovered().isPresent() ? hovered() : selection().inHand();
     }
 
     /** Whether a point is selected or under the pointer. */
     boolean isPointedAt(Point point) {
-        return selection.has(point.row) || hovered.isPresent() && hovered.getAsInt() == point.row;
+        return selection().has(point.row) || hovered().isPresent() && hovered().getAsInt() == point.row;
     }
 
     boolean shows(Layer layer) {
-        return layers.contains(layer);
+        return layers().contains(layer);
     }
 
     Variable x() {
@@ -141,12 +216,12 @@ public record PlotContent(
 
     /** The fit in hand, with its intervals; nothing for a curve tried by eye. */
     Optional<CurveFit> fitInHand() {
-        return inHand.map(DrawnCurve::curve).filter(CurveFit.class::isInstance).map(CurveFit.class::cast);
+        return inHand().map(DrawnCurve::curve).filter(CurveFit.class::isInstance).map(CurveFit.class::cast);
     }
 
     /** How numbers look. */
     NumberStyle style() {
-        return precision.style();
+        return precision().style();
     }
 
     /** The mean response of the points that take part; nothing where there are none. */
@@ -162,7 +237,7 @@ public record PlotContent(
     private OptionalDouble mean(ToDoubleFunction<Point> value) {
         double sum = 0;
         double n = 0;
-        for (Point point : points) {
+        for (Point point : points()) {
             if (takesPart(point)) {
                 sum += value.applyAsDouble(point) * point.count;
                 n += point.count;

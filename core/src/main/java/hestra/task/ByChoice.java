@@ -24,17 +24,17 @@ public sealed interface ByChoice extends Task, AnsweredByText permits Question, 
 
     @Override
     default Answer standing(Bench bench) {
-        return bench.draft(this, Answer.Chosen.NOTHING);
+        return bench.draft(this, Chosen.NOTHING);
     }
 
     @Override
     default boolean takes(Answer answer) {
-        return answer instanceof Answer.Chosen;
+        return answer instanceof Chosen;
     }
 
     @Override
     default Optional<String> unfinished(Answer answer, Truth truth) {
-        Answer.Chosen chosen = answer.as(Answer.Chosen.class);
+        Chosen chosen = answer.as(Chosen.class);
         List<ChoiceRow> rows = rows(truth);
         for (int i = 0; i < rows.size(); i++) {
             if (chosen.at(i).isEmpty()) {
@@ -54,7 +54,7 @@ public sealed interface ByChoice extends Task, AnsweredByText permits Question, 
     default Optional<Answer> typed(String text, Truth truth) {
         List<ChoiceRow> rows = rows(truth);
         if (rows.isEmpty()) {
-            return Optional.of(new Answer.Chosen(List.of(), text));
+            return Optional.of(new Chosen(List.of(), text));
         }
         String[] pieces = rows.size() == 1 && textPrompt().isEmpty()
                 ? new String[] {text} : text.strip().split("\\s*[;\\n]\\s*", rows.size() + 1);
@@ -66,7 +66,7 @@ public sealed interface ByChoice extends Task, AnsweredByText permits Question, 
             }
             picks.add(picked.get());
         }
-        return Optional.of(new Answer.Chosen(picks, pieces.length > rows.size() ? pieces[rows.size()] : ""));
+        return Optional.of(new Chosen(picks, pieces.length > rows.size() ? pieces[rows.size()] : ""));
     }
 
     private static Optional<Set<Integer>> picked(ChoiceRow row, String text) {
@@ -100,7 +100,7 @@ public sealed interface ByChoice extends Task, AnsweredByText permits Question, 
 
     @Override
     default List<String> inWords(Answer answer, Truth truth) {
-        Answer.Chosen chosen = answer.as(Answer.Chosen.class);
+        Chosen chosen = answer.as(Chosen.class);
         List<ChoiceRow> rows = rows(truth);
         List<String> lines = new ArrayList<>();
         for (int i = 0; i < rows.size(); i++) {

@@ -135,7 +135,7 @@ public record CheckConditions(Terms terms, Set<FitCondition> asked, Set<FitCondi
 
     @Override
     public Verdict judged(Attempt attempt, Truth truth) {
-        Answer.Chosen given = attempt.answer().as(Answer.Chosen.class);
+        Chosen given = attempt.answer().as(Chosen.class);
         List<FitCondition> conditions = inOrder();
         List<Verdict.Part> parts = new ArrayList<>();
         List<String> wrong = new ArrayList<>();
@@ -195,7 +195,7 @@ public record CheckConditions(Terms terms, Set<FitCondition> asked, Set<FitCondi
 
     @Override
     public List<String> pieces(Answer answer, Truth truth) {
-        Answer.Chosen given = answer.as(Answer.Chosen.class);
+        Chosen given = answer.as(Chosen.class);
         return IntStream.range(0, rows(truth).size())
                 .mapToObj(i -> new TreeSet<>(given.at(i)).stream().map(String::valueOf).collect(Collectors.joining(" ")))
                 .toList();

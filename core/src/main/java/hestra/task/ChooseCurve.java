@@ -150,7 +150,7 @@ public record ChooseCurve(Terms terms, List<Curve> offered, By by, int chosen, S
 
     @Override
     public Verdict judged(Attempt attempt, Truth truth) {
-        Answer.Chosen given = attempt.answer().as(Answer.Chosen.class);
+        Chosen given = attempt.answer().as(Chosen.class);
         boolean curve = right(truth).filter(given.at(0)::contains).isPresent();
         List<Verdict.Part> parts = new ArrayList<>();
         parts.add(new Verdict.Part("curve", curve ? Outcome.RIGHT : Outcome.WRONG, ""));
@@ -198,7 +198,7 @@ public record ChooseCurve(Terms terms, List<Curve> offered, By by, int chosen, S
 
     @Override
     public List<String> pieces(Answer answer, Truth truth) {
-        Answer.Chosen given = answer.as(Answer.Chosen.class);
+        Chosen given = answer.as(Chosen.class);
         return IntStream.range(0, rows(truth).size())
                 .mapToObj(i -> given.at(i).stream().map(String::valueOf).collect(Collectors.joining(" "))).toList();
     }

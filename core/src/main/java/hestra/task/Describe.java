@@ -56,17 +56,17 @@ public record Describe(Terms terms, Description key) implements Task, AnsweredBy
 
     @Override
     public Answer standing(Bench bench) {
-        return bench.draft(this, Answer.Described.NOTHING);
+        return bench.draft(this, Described.NOTHING);
     }
 
     @Override
     public boolean takes(Answer answer) {
-        return answer instanceof Answer.Described;
+        return answer instanceof Described;
     }
 
     @Override
     public Optional<Answer> typed(String text, Truth truth) {
-        Answer.Described described = Answer.Described.NOTHING;
+        Described described = Described.NOTHING;
         for (String piece : ChoiceText.pieces(text.replace("unusual:", ""))) {
             boolean last = described.direction().isPresent() && described.form().isPresent() && described.strength().isPresent();
             List<Description.Choice> open = new ArrayList<>();
@@ -93,12 +93,12 @@ public record Describe(Terms terms, Description key) implements Task, AnsweredBy
 
     @Override
     public Optional<String> unfinished(Answer answer, Truth truth) {
-        return answer.as(Answer.Described.class).isComplete() ? Optional.empty() : Optional.of("Make all four choices first.");
+        return answer.as(Described.class).isComplete() ? Optional.empty() : Optional.of("Make all four choices first.");
     }
 
     @Override
     public Verdict judged(Attempt attempt, Truth truth) {
-        Answer.Described given = attempt.answer().as(Answer.Described.class);
+        Described given = attempt.answer().as(Described.class);
         List<Verdict.Part> parts = List.of(
                 part("direction", given.direction(), key.direction()),
                 part("form", given.form(), key.form()),
@@ -122,7 +122,7 @@ public record Describe(Terms terms, Description key) implements Task, AnsweredBy
 
     @Override
     public List<String> inWords(Answer answer, Truth truth) {
-        Answer.Described described = answer.as(Answer.Described.class);
+        Described described = answer.as(Described.class);
         List<String> lines = new ArrayList<>();
         lines.add(String.join(" · ", List.of(words(described.direction()), words(described.form()), words(described.strength()),
                 "unusual: " + words(described.unusual()))));
@@ -151,7 +151,7 @@ public record Describe(Terms terms, Description key) implements Task, AnsweredBy
 
     @Override
     public List<String> pieces(Answer answer, Truth truth) {
-        Answer.Described given = answer.as(Answer.Described.class);
+        Described given = answer.as(Described.class);
         return Stream.<Optional<? extends Enum<?>>>of(given.direction(), given.form(), given.strength(), given.unusual())
                 .map(it -> it.map(Enum::name).orElse("")).toList();
     }

@@ -109,17 +109,17 @@ public record FillCalculation(Terms terms, CalculationCells.Way way, Set<String>
 
     @Override
     public Answer standing(Bench bench) {
-        return bench.draft(this, Answer.Filled.NOTHING);
+        return bench.draft(this, Filled.NOTHING);
     }
 
     @Override
     public boolean takes(Answer answer) {
-        return answer instanceof Answer.Filled;
+        return answer instanceof Filled;
     }
 
     @Override
     public Optional<String> unfinished(Answer answer, Truth truth) {
-        Answer.Filled filled = answer.as(Answer.Filled.class);
+        Filled filled = answer.as(Filled.class);
         Optional<FillIn> fill = fillIn(truth);
         if (fill.isEmpty()) {
             return Optional.of("There is nothing to fill in.");
@@ -139,7 +139,7 @@ public record FillCalculation(Terms terms, CalculationCells.Way way, Set<String>
                 .map(CalculationCells.Cell::name).orElse(id);
     }
 
-    private static OptionalDouble number(Answer.Filled filled, String id, Truth truth) {
+    private static OptionalDouble number(Filled filled, String id, Truth truth) {
         return NumberReading.ofAnswer(filled.text(id), truth.mark()) instanceof NumberReading.Value value
                 ? OptionalDouble.of(value.value()) : OptionalDouble.empty();
     }
@@ -150,7 +150,7 @@ public record FillCalculation(Terms terms, CalculationCells.Way way, Set<String>
 
     @Override
     public Verdict judged(Attempt attempt, Truth truth) {
-        Answer.Filled filled = attempt.answer().as(Answer.Filled.class);
+        Filled filled = attempt.answer().as(Filled.class);
         Optional<FillIn> fill = fillIn(truth);
         if (fill.isEmpty()) {
             return Verdict.wrong("There is nothing to fill in.");
@@ -234,7 +234,7 @@ public record FillCalculation(Terms terms, CalculationCells.Way way, Set<String>
 
     @Override
     public List<String> inWords(Answer answer, Truth truth) {
-        Answer.Filled filled = answer.as(Answer.Filled.class);
+        Filled filled = answer.as(Filled.class);
         return fillIn(truth).map(fill -> fill.asked().stream().map(id -> name(fill, id) + ": "
                 + (filled.text(id).isBlank() ? "\u2013" : filled.text(id))).toList()).orElse(List.of());
     }

@@ -111,25 +111,25 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
     }
 
     /** The answer with the points of these rows of the student's table marked, and everything else as it was given before. */
-    public Answer.Pointed pointing(Bench bench, Iterable<Integer> places) {
+    public Pointed pointing(Bench bench, Iterable<Integer> places) {
         Placement placement = bench.placement();
         Set<Integer> printed = new TreeSet<>();
         places.forEach(place -> {
             int row = placement.printedAt(place);
             printed.add(row < 0 ? bench.truth().data().size() + place : row);
         });
-        Answer.Pointed before = standing(bench);
-        return new Answer.Pointed(printed, before.action(), before.reason());
+        Pointed before = standing(bench);
+        return new Pointed(printed, before.action(), before.reason());
     }
 
     @Override
-    public Answer.Pointed standing(Bench bench) {
-        return bench.draft(this, Answer.Pointed.NOTHING).as(Answer.Pointed.class);
+    public Pointed standing(Bench bench) {
+        return bench.draft(this, Pointed.NOTHING).as(Pointed.class);
     }
 
     @Override
     public boolean takes(Answer answer) {
-        return answer instanceof Answer.Pointed;
+        return answer instanceof Pointed;
     }
 
     /** Rows by their numbers, then what to do about them and why, with semicolons between. */
@@ -138,7 +138,7 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
         String[] pieces = text.strip().split("\\s*[;\\n]\\s*");
         Set<Integer> rows = Pattern.compile("\\d{1,6}").matcher(pieces[0]).results().map(it -> Integer.parseInt(it.group()) - 1)
                 .filter(it -> it >= 0).collect(Collectors.toSet());
-        Answer.Pointed pointed = new Answer.Pointed(rows, Optional.empty(), Optional.empty());
+        Pointed pointed = new Pointed(rows, Optional.empty(), Optional.empty());
         for (int i = 1; i < pieces.length; i++) {
             Optional<PointAction> action = ChoiceText.find(List.of(PointAction.values()), PointAction::inWords, pieces[i]);
             Optional<PointReason> reason = ChoiceText.find(List.of(PointReason.values()), PointReason::inWords, pieces[i]);
@@ -160,7 +160,7 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
 
     @Override
     public Optional<String> unfinished(Answer answer, Truth truth) {
-        Answer.Pointed given = answer.as(Answer.Pointed.class);
+        Pointed given = answer.as(Pointed.class);
         int wanted = wanted(truth);
         if (given.rows().size() != wanted) {
             String one = given.rows().isEmpty()
@@ -176,7 +176,7 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
 
     @Override
     public Verdict judged(Attempt attempt, Truth truth) {
-        Answer.Pointed given = attempt.answer().as(Answer.Pointed.class);
+        Pointed given = attempt.answer().as(Pointed.class);
         List<Set<Integer>> right = right(truth);
         boolean found = right.contains(given.rows());
         Optional<PointSort> other = found ? Optional.empty() : standingOutOtherwise(given.rows(), truth);
@@ -248,7 +248,7 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
 
     @Override
     public List<String> inWords(Answer answer, Truth truth) {
-        Answer.Pointed given = answer.as(Answer.Pointed.class);
+        Pointed given = answer.as(Pointed.class);
         List<String> lines = new ArrayList<>();
         lines.add(given.rows().isEmpty() ? "no point marked" : rowsInWords(given.rows()));
         given.action().ifPresent(it -> lines.add(it.inWords()));
@@ -259,7 +259,7 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
     @Override
     public Optional<Sketch> sketch(Answer answer, Truth truth) {
         Pairs pairs = truth.withSlips().orElseGet(truth::evidence).pairs();
-        return Optional.of(Sketch.of(pairs).marking(answer.as(Answer.Pointed.class).rows().stream().map(pairs::indexOfRow)
+        return Optional.of(Sketch.of(pairs).marking(answer.as(Pointed.class).rows().stream().map(pairs::indexOfRow)
                 .filter(place -> place >= 0)
                 .map(place -> new Trial.Handle(pairs.x(place), pairs.y(place))).toList()));
     }
@@ -310,7 +310,7 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
 
     @Override
     public List<String> pieces(Answer answer, Truth truth) {
-        Answer.Pointed given = answer.as(Answer.Pointed.class);
+        Pointed given = answer.as(Pointed.class);
         List<String> pieces = new ArrayList<>(namesRows(truth) ? List.of(piece(given.rows())) : List.of());
         action.ifPresent(_ -> pieces.add(given.action().map(Enum::name).orElse("")));
         reason.ifPresent(_ -> pieces.add(given.reason().map(Enum::name).orElse("")));

@@ -16,11 +16,11 @@ import hestra.tracing.Tracing;
  * @param section what was written and kept on the part's own sheet
  */
 public record Handiwork(Optional<Trial> trial, Drawing drawing, List<Seen> seen, Optional<Tracing> tracing,
-        Answer.Section section) {
+        WrittenSection section) {
 
     /** Nothing was done by hand. */
     public static final Handiwork NONE = new Handiwork(Optional.empty(), Drawing.BY_ITSELF, List.of(), Optional.empty(),
-            Answer.Section.NOTHING);
+            WrittenSection.NOTHING);
 
     public Handiwork {
         seen = List.copyOf(seen);

@@ -169,29 +169,29 @@ public record Predict(Terms terms, List<Double> at, Rounding rounding, Optional<
 
     @Override
     public Answer standing(Bench bench) {
-        return bench.draft(this, new Answer.Predictions(List.of()));
+        return bench.draft(this, new Predictions(List.of()));
     }
 
     @Override
     public boolean takes(Answer answer) {
-        return answer instanceof Answer.Predictions;
+        return answer instanceof Predictions;
     }
 
     /** A number, an interval where one is asked for, and a judgement for each, with semicolons or new lines between. */
     @Override
     public Optional<Answer> typed(String text, Truth truth) {
-        List<Answer.Predicted> given = new ArrayList<>();
+        List<Predicted> given = new ArrayList<>();
         for (String piece : text.strip().split("\\s*[;\\n]\\s*")) {
             given.add(typed(piece));
         }
-        return given.size() > at.size() ? Optional.empty() : Optional.of(new Answer.Predictions(given));
+        return given.size() > at.size() ? Optional.empty() : Optional.of(new Predictions(given));
     }
 
-    private Answer.Predicted typed(String piece) {
+    private Predicted typed(String piece) {
         Matcher judged = JUDGED.matcher(piece);
         boolean has = asks().trust() && judged.find();
         String number = (has ? piece.substring(0, judged.start()) : piece).replaceAll("^\\s*(?:at|for)\\s+[^:]*:", "").strip();
-        Answer.Predicted predicted = new Answer.Predicted(number,
+        Predicted predicted = new Predicted(number,
                 has ? Optional.of(judgement(judged.group().toLowerCase(Locale.ROOT))) : Optional.empty());
         Matcher interval = INTERVAL.matcher(number);
         return asks().band().isPresent() && interval.find()
@@ -218,7 +218,7 @@ public record Predict(Terms terms, List<Double> at, Rounding rounding, Optional<
 
     @Override
     public Optional<String> unfinished(Answer answer, Truth truth) {
-        Answer.Predictions given = answer.as(Answer.Predictions.class);
+        Predictions given = answer.as(Predictions.class);
         List<PredictedPlace> places = places(truth);
         return IntStream.range(0, at.size()).mapToObj(i -> places.get(i).unfinished(given.at(i)))
                 .flatMap(Optional::stream).findFirst();
@@ -232,7 +232,7 @@ public record Predict(Terms terms, List<Double> at, Rounding rounding, Optional<
 
     @Override
     public Verdict judged(Attempt attempt, Truth truth) {
-        Answer.Predictions given = attempt.answer().as(Answer.Predictions.class);
+        Predictions given = attempt.answer().as(Predictions.class);
         List<PredictedPlace> all = places(truth);
         List<PredictedPlace> places = IntStream.range(0, at.size())
                 .mapToObj(i -> all.get(i).judge(given.at(i), attempt)).toList();
@@ -286,12 +286,12 @@ public record Predict(Terms terms, List<Double> at, Rounding rounding, Optional<
 
     @Override
     public List<String> inWords(Answer answer, Truth truth) {
-        Answer.Predictions predictions = answer.as(Answer.Predictions.class);
+        Predictions predictions = answer.as(Predictions.class);
         List<PredictedPlace> places = places(truth);
         return IntStream.range(0, at.size()).mapToObj(i -> places.get(i).name() + ": " + inWords(predictions.at(i))).toList();
     }
 
-    private static String inWords(Answer.Predicted given) {
+    private static String inWords(Predicted given) {
         String interval = given.low().isEmpty() && given.high().isEmpty()
                 ? "" : " (" + given.low().orElse("\u2013") + " to " + given.high().orElse("\u2013") + ")";
         String judged = given.trusted().map(it -> switch (it) {

@@ -138,7 +138,7 @@ final class PredictedPlace {
     // What an answer lacks
 
     /** What is missing before it can be judged; nothing where it is complete. */
-    Optional<String> unfinished(Answer.Predicted answer) {
+    Optional<String> unfinished(Predicted answer) {
         if (answer.isLeftOut()) {
             return Optional.empty();
         }
@@ -157,7 +157,7 @@ final class PredictedPlace {
     // What becomes of an answer
 
     /** Judges what was answered here. */
-    PredictedPlace judge(Answer.Predicted answer, Attempt attempt) {
+    PredictedPlace judge(Predicted answer, Attempt attempt) {
         List<Evidence> accepted = Stream.concat(truth.accepted(attempt).stream(), truth.kept(attempt).stream()).toList();
         if (answer.isLeftOut()) {
             boolean none = accepted.stream().anyMatch(this::isMeaningless);
@@ -221,7 +221,7 @@ final class PredictedPlace {
                 .how(task.rounding()))).judge(typed).outcome() == Outcome.RIGHT;
     }
 
-    private void trust(Answer.Predicted answer, List<Evidence> accepted) {
+    private void trust(Predicted answer, List<Evidence> accepted) {
         Trust thought = answer.trusted().orElse(null);
         List<Trust> right = accepted.stream().map(data -> right(data, answer.text())).distinct().toList();
         boolean isRight = right.contains(thought);

@@ -167,7 +167,7 @@ public record Question(Terms terms, Sort sort, List<Option> options, boolean isT
 
     @Override
     public Verdict judged(Attempt attempt, Truth truth) {
-        Answer.Chosen chosen = attempt.answer().as(Answer.Chosen.class);
+        Chosen chosen = attempt.answer().as(Chosen.class);
         return switch (sort) {
             case ONE -> one(chosen.at(0), truth);
             case SEVERAL -> several(chosen.at(0), truth);
@@ -215,7 +215,7 @@ public record Question(Terms terms, Sort sort, List<Option> options, boolean isT
                 .recognising(shown(picked));
     }
 
-    private Verdict trueBecause(Answer.Chosen chosen, Truth truth) {
+    private Verdict trueBecause(Chosen chosen, Truth truth) {
         boolean statement = chosen.at(0).contains(isTrue ? 0 : 1);
         Optional<Option> reason = chosen.at(1).stream().filter(it -> it < options.size()).map(options::get).findFirst();
         boolean why = reason.filter(Option::right).isPresent();
@@ -297,7 +297,7 @@ public record Question(Terms terms, Sort sort, List<Option> options, boolean isT
 
     @Override
     public List<String> pieces(Answer answer, Truth truth) {
-        Answer.Chosen chosen = answer.as(Answer.Chosen.class);
+        Chosen chosen = answer.as(Chosen.class);
         return switch (sort) {
             case ONE -> List.of(only(chosen.at(0)));
             case SEVERAL -> IntStream.range(0, options.size()).mapToObj(i -> Boolean.toString(chosen.at(0).contains(i))).toList();

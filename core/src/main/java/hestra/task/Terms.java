@@ -10,21 +10,62 @@ import java.util.Set;
  * @param id stays the same when tasks are reordered; unique in the exercise
  * @param title short, for the sheet's margin, such as "Read the slope"
  * @param prompt what is asked, in light mark-up; may hold live values such as {x} and {n}
- * @param marks 0 to 100
- * @param tries how often it may be checked; 0 for as often as one likes
- * @param opens the aids that are opened when this is done
- * @param hint said after a wrong answer that no rule recognises; may be empty
- * @param verdict when the student sees the verdict
- * @param opening when it opens what it opens
- * @param afterwards what the student is told after the last try, where that was not right
- * @param playing whether it may be played again with new data
- * @param counting which of several answers counts
- * @param hints helps that the student may ask for, one after the other; nothing for none
+ * @param scoring what it is worth, and which answer counts
+ * @param telling what the student is told, and when
+ * @param opened what it opens, and when
  */
-public record Terms(
-        String id, String title, String prompt, int marks, int tries, Set<Aid> opens, String hint, Showing verdict,
-                Opening opening, Afterwards afterwards,
-        Playing playing, Counting counting, Optional<List<Hint>> hints) {
+public record Terms(String id, String title, String prompt, Scoring scoring, Telling telling, Opened opened) {
+
+    public static final int MOST_MARKS = 100;
+    public static final int MOST_TRIES = 20;
+
+    public Terms {
+        if (id.isBlank()) {
+            throw new IllegalArgumentException("a task without an id");
+        }
+    }
+
+    /**
+     * What a task is worth, and which answer counts.
+     *
+     * @param marks 0 to 100
+     * @param tries how often it may be checked, up to 20; 0 for as often as one likes
+     * @param counting which of several answers counts
+     * @param playing whether it may be played again with new data
+     */
+    public record Scoring(int marks, int tries, Counting counting, Playing playing) {
+        public Scoring {
+            if (marks < 0 || marks > MOST_MARKS || tries < 0 || tries > MOST_TRIES) {
+                throw new IllegalArgumentException("marks " + marks + ", tries " + tries);
+            }
+        }
+    }
+
+    /**
+     * What the student is told, and when.
+     *
+     * @param verdict when the verdict is seen
+     * @param hint said after a wrong answer that no rule recognises; may be empty
+     * @param afterwards what is told after the last try, where that was not right
+     * @param hints helps that the student may ask for, one after the other; nothing for none
+     */
+    public record Telling(Showing verdict, String hint, Afterwards afterwards, Optional<List<Hint>> hints) {
+        public Telling {
+            hints = hints.filter(it -> !it.isEmpty()).map(List::copyOf);
+        }
+    }
+
+    /**
+     * What a task opens.
+     *
+     * @param aids the aids that are opened
+     * @param when when they are
+     */
+    public record Opened(Set<Aid> aids, Opening when) {
+        public Opened {
+            aids = Set.copyOf(aids);
+        }
+    }
 
     /** When a task opens what it opens. */
     public enum Opening {
@@ -110,9 +151,61 @@ public record Terms(
         }
     }
 
+    /** Terms with the usual settings: verdict at once, three tries, opens nothing; the answer is told after the last try. */
+    public static Terms of(String id, String title, String prompt, int marks) {
+        return new Terms(id, title, prompt, new Scoring(marks, 3, Counting.BEST, Playing.ONCE),
+                new Telling(Showing.AT_ONCE, "", Afterwards.ANSWER, Optional.empty()), new Opened(Set.of(), Opening.DONE));
+    }
+
+    public int marks() {
+        return scoring.marks;
+    }
+
+    public int tries() {
+        return scoring.tries;
+    }
+
+    public Counting counting() {
+        return scoring.counting;
+    }
+
+    public Playing playing() {
+        return scoring.playing;
+    }
+
+    public Showing verdict() {
+        return telling.verdict;
+    }
+
+    public String hint() {
+        return telling.hint;
+    }
+
+    public Afterwards afterwards() {
+        return telling.afterwards;
+    }
+
+    public Set<Aid> opens() {
+        return opened.aids;
+    }
+
+    public Opening opening() {
+        return opened.when;
+    }
+
+    /** Helps that the student may ask for, one after the other. */
+    public List<Hint> helps() {
+        return telling.hints.orElse(List.of());
+    }
+
+    /** What so many of the helps cost together. */
+    public double costOf(int taken) {
+        return helps().stream().limit(Math.max(0, taken)).mapToDouble(Hint::cost).sum();
+    }
+
     /** Whether a student may be told the verdict on a task that is done, or is not, before the work is handed in. */
     public boolean isTold(boolean done) {
-        return verdict == Showing.AT_ONCE || verdict == Showing.AFTER_LAST_TRY && done;
+        return verdict() == Showing.AT_ONCE || verdict() == Showing.AFTER_LAST_TRY && done;
     }
 
     /**
@@ -123,87 +216,64 @@ public record Terms(
         return isTold(true) ? this : withHint("");
     }
 
-    public static final int MOST_MARKS = 100;
-    public static final int MOST_TRIES = 20;
-
-    public Terms {
-        opens = Set.copyOf(opens);
-        hints = hints.filter(it -> !it.isEmpty()).map(List::copyOf);
-        if (id.isBlank()) {
-            throw new IllegalArgumentException("a task without an id");
-        }
-        if (marks < 0 || marks > MOST_MARKS || tries < 0 || tries > MOST_TRIES) {
-            throw new IllegalArgumentException("marks " + marks + ", tries " + tries);
-        }
+    private Terms with(Scoring other) {
+        return new Terms(id, title, prompt, other, telling, opened);
     }
 
-    /** Terms with the usual settings: verdict at once, three tries, opens nothing; the answer is told after the last try. */
-    public static Terms of(String id, String title, String prompt, int marks) {
-        return new Terms(id, title, prompt, marks, 3, Set.of(), "", Showing.AT_ONCE, Opening.DONE, Afterwards.ANSWER,
-                Playing.ONCE, Counting.BEST, Optional.empty());
-    }
-
-    /** Helps that the student may ask for, one after the other. */
-    public List<Hint> helps() {
-        return hints.orElse(List.of());
-    }
-
-    /** What so many of the helps cost together. */
-    public double costOf(int taken) {
-        return helps().stream().limit(Math.max(0, taken)).mapToDouble(Hint::cost).sum();
-    }
-
-    public Terms withHelps(List<Hint> helps) {
-        return new Terms(id, title, prompt, marks, tries, opens, hint, verdict, opening, afterwards, playing, counting,
-                Optional.of(helps));
+    private Terms with(Telling other) {
+        return new Terms(id, title, prompt, scoring, other, opened);
     }
 
     /** The same of another task. */
     public Terms withId(String other) {
-        return new Terms(other, title, prompt, marks, tries, opens, hint, verdict, opening, afterwards, playing, counting, hints);
+        return new Terms(other, title, prompt, scoring, telling, opened);
     }
 
     public Terms withTitle(String text) {
-        return new Terms(id, text, prompt, marks, tries, opens, hint, verdict, opening, afterwards, playing, counting, hints);
+        return new Terms(id, text, prompt, scoring, telling, opened);
     }
 
     public Terms withPrompt(String text) {
-        return new Terms(id, title, text, marks, tries, opens, hint, verdict, opening, afterwards, playing, counting, hints);
+        return new Terms(id, title, text, scoring, telling, opened);
     }
 
     public Terms withMarks(int count) {
-        return new Terms(id, title, prompt, count, tries, opens, hint, verdict, opening, afterwards, playing, counting, hints);
+        return with(new Scoring(count, tries(), counting(), playing()));
     }
 
     public Terms withTries(int count) {
-        return new Terms(id, title, prompt, marks, count, opens, hint, verdict, opening, afterwards, playing, counting, hints);
-    }
-
-    public Terms withHint(String text) {
-        return new Terms(id, title, prompt, marks, tries, opens, text, verdict, opening, afterwards, playing, counting, hints);
-    }
-
-    public Terms withVerdict(Showing when) {
-        return new Terms(id, title, prompt, marks, tries, opens, hint, when, opening, afterwards, playing, counting, hints);
-    }
-
-    public Terms opening(Set<Aid> aids) {
-        return new Terms(id, title, prompt, marks, tries, aids, hint, verdict, opening, afterwards, playing, counting, hints);
-    }
-
-    public Terms opening(Opening when) {
-        return new Terms(id, title, prompt, marks, tries, opens, hint, verdict, when, afterwards, playing, counting, hints);
-    }
-
-    public Terms withAfterwards(Afterwards what) {
-        return new Terms(id, title, prompt, marks, tries, opens, hint, verdict, opening, what, playing, counting, hints);
-    }
-
-    public Terms withPlaying(Playing how) {
-        return new Terms(id, title, prompt, marks, tries, opens, hint, verdict, opening, afterwards, how, counting, hints);
+        return with(new Scoring(marks(), count, counting(), playing()));
     }
 
     public Terms withCounting(Counting which) {
-        return new Terms(id, title, prompt, marks, tries, opens, hint, verdict, opening, afterwards, playing, which, hints);
+        return with(new Scoring(marks(), tries(), which, playing()));
+    }
+
+    public Terms withPlaying(Playing how) {
+        return with(new Scoring(marks(), tries(), counting(), how));
+    }
+
+    public Terms withVerdict(Showing when) {
+        return with(new Telling(when, hint(), afterwards(), telling.hints));
+    }
+
+    public Terms withHint(String text) {
+        return with(new Telling(verdict(), text, afterwards(), telling.hints));
+    }
+
+    public Terms withAfterwards(Afterwards what) {
+        return with(new Telling(verdict(), hint(), what, telling.hints));
+    }
+
+    public Terms withHelps(List<Hint> helps) {
+        return with(new Telling(verdict(), hint(), afterwards(), Optional.of(helps)));
+    }
+
+    public Terms opening(Set<Aid> aids) {
+        return new Terms(id, title, prompt, scoring, telling, new Opened(aids, opening()));
+    }
+
+    public Terms opening(Opening when) {
+        return new Terms(id, title, prompt, scoring, telling, new Opened(opens(), when));
     }
 }

@@ -141,14 +141,14 @@ public record TryOut(Terms terms, List<Move> moves, Quantity watched, int places
     }
 
     @Override
-    public Answer.Tried standing(Bench bench) {
-        Answer.Tried begun = bench.draft(this, Answer.Tried.NOTHING).as(Answer.Tried.class);
-        return new Answer.Tried(bench.handiwork().seen(), begun.amounts(), begun.most(), begun.reason());
+    public Tried standing(Bench bench) {
+        Tried begun = bench.draft(this, Tried.NOTHING).as(Tried.class);
+        return new Tried(bench.handiwork().seen(), begun.amounts(), begun.most(), begun.reason());
     }
 
     @Override
     public boolean takes(Answer answer) {
-        return answer instanceof Answer.Tried;
+        return answer instanceof Tried;
     }
 
     /** The state in which a move was made, the newest of several; nothing where it was not. */
@@ -180,7 +180,7 @@ public record TryOut(Terms terms, List<Move> moves, Quantity watched, int places
 
     @Override
     public Optional<String> unfinished(Answer answer, Truth truth) {
-        Answer.Tried tried = answer.as(Answer.Tried.class);
+        Tried tried = answer.as(Tried.class);
         for (int i = 0; i < moves.size(); i++) {
             if (made(i, tried.seen(), truth).isEmpty()) {
                 return Optional.of("Make this move first, with all other points where they were given: " + inWords(i, truth)
@@ -228,7 +228,7 @@ public record TryOut(Terms terms, List<Move> moves, Quantity watched, int places
 
     @Override
     public Verdict judged(Attempt attempt, Truth truth) {
-        Answer.Tried tried = attempt.answer().as(Answer.Tried.class);
+        Tried tried = attempt.answer().as(Tried.class);
         Parts parts = Parts.none();
         double[] changes = new double[moves.size()];
         for (int i = 0; i < moves.size(); i++) {
@@ -282,7 +282,7 @@ public record TryOut(Terms terms, List<Move> moves, Quantity watched, int places
 
     @Override
     public List<String> inWords(Answer answer, Truth truth) {
-        Answer.Tried tried = answer.as(Answer.Tried.class);
+        Tried tried = answer.as(Tried.class);
         List<String> lines = new ArrayList<>();
         for (int i = 0; i < moves.size(); i++) {
             lines.add(inWords(i, truth) + ": " + (tried.amount(i).isBlank() ? "\u2013" : tried.amount(i)));
@@ -295,7 +295,7 @@ public record TryOut(Terms terms, List<Move> moves, Quantity watched, int places
     /** The points, and where single ones were taken by the moves that count. */
     @Override
     public Optional<Sketch> sketch(Answer answer, Truth truth) {
-        List<Seen> seen = answer.as(Answer.Tried.class).seen();
+        List<Seen> seen = answer.as(Tried.class).seen();
         return Optional.of(Sketch.of(truth.evidence().pairs())
                 .marking(IntStream.range(0, moves.size()).boxed().flatMap(move -> made(move, seen, truth).stream())
                 .map(it -> new Trial.Handle(it.x(), it.y())).toList()));
@@ -330,6 +330,6 @@ public record TryOut(Terms terms, List<Move> moves, Quantity watched, int places
 
     @Override
     public List<String> pieces(Answer answer, Truth truth) {
-        return List.of(answer.as(Answer.Tried.class).reason().map(Enum::name).orElse(""));
+        return List.of(answer.as(Tried.class).reason().map(Enum::name).orElse(""));
     }
 }

@@ -102,12 +102,12 @@ public record WriteSection(Terms terms, Set<WantedFigure> figures, int words) im
 
     @Override
     public boolean takes(Answer answer) {
-        return answer instanceof Answer.Section;
+        return answer instanceof WrittenSection;
     }
 
     @Override
     public Optional<String> unfinished(Answer answer, Truth truth) {
-        Answer.Section section = answer.as(Answer.Section.class);
+        WrittenSection section = answer.as(WrittenSection.class);
         return section.isBlank()
                 ? Optional.of("Write something first, or keep a figure: \u201cKeep plot\u201d puts the plot as it is now into "
                 + "your section.") : Optional.empty();
@@ -115,7 +115,7 @@ public record WriteSection(Terms terms, Set<WantedFigure> figures, int words) im
 
     @Override
     public Verdict judged(Attempt attempt, Truth truth) {
-        Answer.Section section = attempt.answer().as(Answer.Section.class);
+        WrittenSection section = attempt.answer().as(WrittenSection.class);
         List<Verdict.Part> parts = new ArrayList<>();
         List<String> missing = new ArrayList<>();
         wanted().forEach(figure -> {
@@ -162,7 +162,7 @@ public record WriteSection(Terms terms, Set<WantedFigure> figures, int words) im
 
     @Override
     public List<String> inWords(Answer answer, Truth truth) {
-        Answer.Section section = answer.as(Answer.Section.class);
+        WrittenSection section = answer.as(WrittenSection.class);
         String kept = section.figures().isEmpty()
                 ? "no figures" : "kept: " + String.join("; ", section.figures().stream().map(KeptFigure::inWords).toList());
         return section.text().isBlank() ? List.of(kept) : List.of(section.text(), kept);

@@ -26,6 +26,7 @@ import hestra.summary.Suspicion;
 import hestra.task.Aid;
 import hestra.task.Answer;
 import hestra.task.Describe;
+import hestra.task.Described;
 import hestra.task.Description;
 import hestra.task.Description.Direction;
 import hestra.task.Description.Form;
@@ -49,8 +50,8 @@ class DeskTest {
         return desk;
     }
 
-    private static Answer.Described described() {
-        return Answer.Described.NOTHING.with(Direction.RISING).with(Form.STRAIGHT).with(Strength.STRONG).with(Unusual.ONE);
+    private static Described described() {
+        return Described.NOTHING.with(Direction.RISING).with(Form.STRAIGHT).with(Strength.STRONG).with(Unusual.ONE);
     }
 
     @Test

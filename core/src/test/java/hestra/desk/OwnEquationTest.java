@@ -12,7 +12,9 @@ import hestra.task.Answer;
 import hestra.task.Attempt;
 import hestra.task.OwnEquation;
 import hestra.task.Predict;
+import hestra.task.Predicted;
 import hestra.task.Predicting;
+import hestra.task.Predictions;
 import hestra.task.Terms;
 import hestra.task.Trust;
 import hestra.task.WriteEquation;
@@ -37,7 +39,7 @@ class OwnEquationTest {
     }
 
     private static Optional<String> own(Desk desk) {
-        Answer.Predictions answer = new Answer.Predictions(List.of(new Answer.Predicted("5.0", Optional.of(Trust.TRUSTED))));
+        Predictions answer = new Predictions(List.of(new Predicted("5.0", Optional.of(Trust.TRUSTED))));
         return desk.apply(new Edit.Draft("predict", answer)).apply(new Edit.Check("predict")).work()
                 .attemptsAt("predict").getLast().own();
     }

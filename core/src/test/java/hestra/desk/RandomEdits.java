@@ -49,9 +49,12 @@ import hestra.targets.Held;
 import hestra.targets.Reason;
 import hestra.task.Aid;
 import hestra.task.Answer;
+import hestra.task.Described;
 import hestra.task.Description;
 import hestra.task.EnterData;
 import hestra.task.Keepable;
+import hestra.task.Predicted;
+import hestra.task.Predictions;
 import hestra.task.Task;
 import hestra.task.Terms;
 import hestra.task.Trust;
@@ -270,9 +273,9 @@ public final class RandomEdits {
             case 0 -> new Answer.Typed(cell());
             case 4 -> new Answer.Reached(Held.NOTHING, Optional.of(one(Reason.values())));
             case 1 -> new Answer.Sentence(text());
-            case 2 -> new Answer.Predictions(List.of(new Answer.Predicted(cell(),
+            case 2 -> new Predictions(List.of(new Predicted(cell(),
                     Optional.of(random.nextBoolean() ? Trust.TRUSTED : Trust.DOUBTED))));
-            default -> Answer.Described.NOTHING.with(one(Description.Direction.values())).with(one(Description.Form.values()))
+            default -> Described.NOTHING.with(one(Description.Direction.values())).with(one(Description.Form.values()))
                     .with(one(Description.Strength.values())).with(one(Description.Unusual.values()));
         };
         return new Edit.Draft(taskId(desk), answer, run());

@@ -15,9 +15,10 @@ import hestra.feedback.Quantity;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
 import hestra.task.Aid;
-import hestra.task.Answer;
 import hestra.task.FindSlip;
 import hestra.task.Predict;
+import hestra.task.Predicted;
+import hestra.task.Predictions;
 import hestra.task.Task;
 import hestra.task.Terms;
 import hestra.task.Trust;
@@ -145,11 +146,11 @@ class ExerciseTest {
 
     @Test
     void predictionsGrowAsTheyAreGiven() {
-        Answer.Predictions given = new Answer.Predictions(List.of())
-                .with(2, new Answer.Predicted("4.0", Optional.of(Trust.TRUSTED)));
+        Predictions given = new Predictions(List.of())
+                .with(2, new Predicted("4.0", Optional.of(Trust.TRUSTED)));
         assertThat(given.given()).hasSize(3);
-        assertThat(given.at(0)).isEqualTo(Answer.Predicted.NOTHING);
-        assertThat(given.at(7)).isEqualTo(Answer.Predicted.NOTHING);
+        assertThat(given.at(0)).isEqualTo(Predicted.NOTHING);
+        assertThat(given.at(7)).isEqualTo(Predicted.NOTHING);
         assertThat(given.isBlank()).isFalse();
     }
 

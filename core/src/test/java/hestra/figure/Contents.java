@@ -95,9 +95,11 @@ final class Contents {
     }
 
     PlotContent content() {
-        return new PlotContent(plane, new Precision(NumberStyle.STANDARD, false, new Fineness(0), new Fineness(1)), points,
-                groups, only, curves, inHand, handles, influence, layers, dress, reading, Selection.of(selected),
-                OptionalInt.empty(), notice, 0.95);
+        return new PlotContent(plane, new PlotContent.Data(points, groups, only),
+                new PlotContent.Lines(curves, inHand, handles, influence),
+                new PlotContent.Look(layers, dress, new Precision(NumberStyle.STANDARD, false, new Fineness(0), new Fineness(1)),
+                        0.95),
+                new PlotContent.Attention(reading, Selection.of(selected), OptionalInt.empty()), notice);
     }
 
     Figure figure() {

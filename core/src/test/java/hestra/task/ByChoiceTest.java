@@ -36,8 +36,8 @@ class ByChoiceTest {
         return task.judge(new Attempt(answer, Set.of()), TRUTH);
     }
 
-    private static Answer.Chosen chosen(int... picks) {
-        Answer.Chosen chosen = Answer.Chosen.NOTHING;
+    private static Chosen chosen(int... picks) {
+        Chosen chosen = Chosen.NOTHING;
         for (int row = 0; row < picks.length; row++) {
             chosen = chosen.with(row, Set.of(picks[row]));
         }
@@ -53,7 +53,7 @@ class ByChoiceTest {
         Question one = question(Question.Sort.ONE);
         assertThat(judge(one, chosen(0)).earned()).isEqualTo(4);
         assertThat(judge(one, chosen(1)).message()).isEqualTo("That is the slope.");
-        assertThat(one.unfinished(Answer.Chosen.NOTHING, TRUTH)).isPresent();
+        assertThat(one.unfinished(Chosen.NOTHING, TRUTH)).isPresent();
         assertThat(one.unfinished(chosen(7), TRUTH)).isPresent();
         assertThat(one.key(TRUTH).text()).contains("how close the points are");
     }
@@ -61,8 +61,8 @@ class ByChoiceTest {
     @Test
     void severalOfSeveralCountOptionByOption() {
         Question several = question(Question.Sort.SEVERAL);
-        assertThat(judge(several, Answer.Chosen.NOTHING.with(0, Set.of(0, 2))).isRight()).isTrue();
-        Verdict half = judge(several, Answer.Chosen.NOTHING.with(0, Set.of(0, 1)));
+        assertThat(judge(several, Chosen.NOTHING.with(0, Set.of(0, 2))).isRight()).isTrue();
+        Verdict half = judge(several, Chosen.NOTHING.with(0, Set.of(0, 1)));
         assertThat(half.outcome()).isEqualTo(Outcome.NEARLY);
         assertThat(half.message()).contains("1 of 3", "That is the slope.", "Its sign says that.");
     }
@@ -79,11 +79,11 @@ class ByChoiceTest {
     @Test
     void shortAndLongTexts() {
         Question word = question(Question.Sort.SHORT_TEXT);
-        assertThat(judge(word, new Answer.Chosen(List.of(), " The Outlier. ")).isRight()).isTrue();
-        assertThat(judge(word, new Answer.Chosen(List.of(), "unusual  point")).isRight()).isTrue();
-        assertThat(judge(word, new Answer.Chosen(List.of(), "line")).outcome()).isEqualTo(Outcome.WRONG);
-        assertThat(word.unfinished(Answer.Chosen.NOTHING, TRUTH)).hasValue("Write something first.");
-        assertThat(judge(question(Question.Sort.LONG_TEXT), new Answer.Chosen(List.of(), "I think so.")).message())
+        assertThat(judge(word, new Chosen(List.of(), " The Outlier. ")).isRight()).isTrue();
+        assertThat(judge(word, new Chosen(List.of(), "unusual  point")).isRight()).isTrue();
+        assertThat(judge(word, new Chosen(List.of(), "line")).outcome()).isEqualTo(Outcome.WRONG);
+        assertThat(word.unfinished(Chosen.NOTHING, TRUTH)).hasValue("Write something first.");
+        assertThat(judge(question(Question.Sort.LONG_TEXT), new Chosen(List.of(), "I think so.")).message())
                 .contains("instructor reads it");
     }
 
@@ -93,7 +93,7 @@ class ByChoiceTest {
         assertThat(question(Question.Sort.ONE).typed("steep", TRUTH)).hasValue(chosen(1));
         assertThat(question(Question.Sort.ONE).typed("B", TRUTH)).hasValue(chosen(1));
         assertThat(question(Question.Sort.ONE).typed("the", TRUTH)).as("two hold it").isEmpty();
-        assertThat(question(Question.Sort.SEVERAL).typed("a, c", TRUTH)).hasValue(Answer.Chosen.NOTHING.with(0, Set.of(0, 2)));
+        assertThat(question(Question.Sort.SEVERAL).typed("a, c", TRUTH)).hasValue(Chosen.NOTHING.with(0, Set.of(0, 2)));
         assertThat(question(Question.Sort.TRUE_BECAUSE).typed("not true; how close the points are", TRUTH))
                 .hasValue(chosen(1, 0));
         Task one = question(Question.Sort.ONE);

@@ -32,8 +32,8 @@ class FillCalculationTest {
                 3);
     }
 
-    private static Answer.Filled filled(String... texts) {
-        Answer.Filled answer = Answer.Filled.NOTHING;
+    private static Filled filled(String... texts) {
+        Filled answer = Filled.NOTHING;
         for (int i = 0; i < texts.length; i += 2) {
             answer = answer.with(texts[i], texts[i + 1]);
         }
@@ -101,7 +101,7 @@ class FillCalculationTest {
 
     @Test
     void emptyCellsCostNoTry() {
-        assertThat(sums("sum-dxx", "slope").unfinished(Answer.Filled.NOTHING, TRUTH))
+        assertThat(sums("sum-dxx", "slope").unfinished(Filled.NOTHING, TRUTH))
                 .hasValueSatisfying(it -> assertThat(it).contains("below the plot"));
         assertThat(sums("sum-dxx", "slope").unfinished(filled("slope", "1"), TRUTH)).contains("1 cell is still empty.");
         assertThat(sums("slope").unfinished(filled("slope", "much"), TRUTH))
@@ -117,7 +117,7 @@ class FillCalculationTest {
         assertThat(sums("dx").key(many).computed()).isFalse();
         assertThat(sums("dx").key(many).text()).contains("60 points");
         assertThat(sums("dx").fillIn(many)).isEmpty();
-        assertThat(sums("dx").unfinished(Answer.Filled.NOTHING, many)).isPresent();
+        assertThat(sums("dx").unfinished(Filled.NOTHING, many)).isPresent();
         assertThat(sums().key(TRUTH).text()).contains("choose what is left out");
     }
 

@@ -37,7 +37,7 @@ class FindPointTest {
     }
 
     private static Verdict judged(FindPoint task, Truth truth, Integer... rows) {
-        return task.judge(new Attempt(new Answer.Pointed(Set.of(rows), Optional.empty(), Optional.empty()), Set.of()), truth);
+        return task.judge(new Attempt(new Pointed(Set.of(rows), Optional.empty(), Optional.empty()), Set.of()), truth);
     }
 
     @Test
@@ -62,7 +62,7 @@ class FindPointTest {
     void severalOfTheForemostAreFound() {
         assertThat(judged(task(PointSort.LARGEST_RESIDUAL, 2, Set.of()), KELP, 0, 1).isRight()).isTrue();
         assertThat(task(PointSort.LARGEST_RESIDUAL, 2, Set.of())
-                .unfinished(new Answer.Pointed(Set.of(0), Optional.empty(), Optional.empty()), KELP))
+                .unfinished(new Pointed(Set.of(0), Optional.empty(), Optional.empty()), KELP))
                 .hasValueSatisfying(it -> assertThat(it).contains("2 points").contains("1 marked"));
     }
 
@@ -89,7 +89,7 @@ class FindPointTest {
     void whatToDoAndWhyArePartsOfTheAnswer() {
         FindPoint task = new FindPoint(Terms.of("find", "Find", "Which?", 3), PointSort.HIGHEST_LEVERAGE, 1, Set.of(),
                 Optional.of(PointAction.BOTH), Optional.of(PointReason.DECIDES));
-        Answer.Pointed found = new Answer.Pointed(Set.of(5), Optional.empty(), Optional.empty());
+        Pointed found = new Pointed(Set.of(5), Optional.empty(), Optional.empty());
         assertThat(task.unfinished(found, FAR)).contains("Say what is to be done about it.");
         assertThat(task.unfinished(found.with(PointAction.BOTH), FAR)).contains("Say why.");
         assertThat(task.judge(new Attempt(found.with(PointAction.BOTH).with(PointReason.DECIDES), Set.of()), FAR).earned())

@@ -114,7 +114,7 @@ class JudgingTest {
         assertThat(judge(hinted, new Answer.Typed("1.95")).inFull()).as("a mistake that is recognised says more than a hint")
                 .doesNotContain("Look at b.");
         Task described = Kelp.describe().with(Kelp.describe().terms().withHint("Start on the left."));
-        assertThat(judge(described, new Answer.Described(Optional.of(Direction.FALLING), Optional.of(Form.STRAIGHT),
+        assertThat(judge(described, new Described(Optional.of(Direction.FALLING), Optional.of(Form.STRAIGHT),
                 Optional.of(Strength.STRONG), Optional.of(Unusual.ONE), "")).inFull())
                 .as("every kind gives the author's hint").isEqualTo("3 of 4 choices fit the plot. Start on the left.");
     }
@@ -138,7 +138,7 @@ class JudgingTest {
         assertThat(verdict.mistakes()).containsExactly(Mistake.SLIP_STILL_IN);
         // The same line at 4: 10.95 + 0.515 · 4 = 13.01.
         Predict predict = Kelp.predict(4);
-        Answer.Predictions spoilt = new Answer.Predictions(List.of(new Answer.Predicted("13.0", Optional.of(Trust.TRUSTED))));
+        Predictions spoilt = new Predictions(List.of(new Predicted("13.0", Optional.of(Trust.TRUSTED))));
         assertThat(judge(Kelp.exercise(Kelp.slip(), predict), predict, spoilt).mistakes()).containsExactly(Mistake.SLIP_STILL_IN);
         assertThat(judge(Kelp.exercise(predict), predict, spoilt).mistakes()).as("where no slip was to be found")
                 .containsExactly(Mistake.DECIMAL_MOVED);
@@ -193,14 +193,14 @@ class JudgingTest {
         assertThat(judge(Kelp.exercise(task), task, new Answer.Typed("0.50"), 4).outcome()).isEqualTo(Outcome.WRONG);
         // x̄ = 5, ȳ = 4.5: ŷ at 4 is 4.5 − 0.49 = 4.01, at 20 it is 11.85.
         Task predict = Kelp.predict(4, 20);
-        Answer kept = new Answer.Predictions(List.of(new Answer.Predicted("4.0", Optional.of(Trust.TRUSTED)),
-                new Answer.Predicted("11.9", Optional.of(Trust.DOUBTED))));
+        Answer kept = new Predictions(List.of(new Predicted("4.0", Optional.of(Trust.TRUSTED)),
+                new Predicted("11.9", Optional.of(Trust.DOUBTED))));
         assertThat(judge(Kelp.exercise(predict), predict, kept, 4).isRight()).isTrue();
     }
 
     @Test
     void aDescriptionIsJudgedChoiceByChoice() {
-        Answer.Described all = Answer.Described.NOTHING.with(Direction.RISING).with(Form.STRAIGHT)
+        Described all = Described.NOTHING.with(Direction.RISING).with(Form.STRAIGHT)
                 .with(Strength.STRONG).with(Unusual.ONE);
         assertThat(judge(Kelp.describe(), all).isRight()).isTrue();
         Verdict three = judge(Kelp.describe(), all.with(Strength.WEAK));
@@ -225,9 +225,9 @@ class JudgingTest {
         assertThat(other.message()).contains("row 1");
     }
 
-    private static Answer.Predictions predictions(String first, boolean trustFirst, String second, boolean trustSecond) {
-        return new Answer.Predictions(List.of(new Answer.Predicted(first, Optional.of(trust(trustFirst))),
-                new Answer.Predicted(second, Optional.of(trust(trustSecond)))));
+    private static Predictions predictions(String first, boolean trustFirst, String second, boolean trustSecond) {
+        return new Predictions(List.of(new Predicted(first, Optional.of(trust(trustFirst))),
+                new Predicted(second, Optional.of(trust(trustSecond)))));
     }
 
     private static Trust trust(boolean trusts) {
@@ -263,8 +263,8 @@ class JudgingTest {
         assertThat(Kelp.read(Quantity.R, TWO).unfinished(new Answer.Typed("abc"), truth))
                 .hasValueSatisfying(it -> assertThat(it).contains("abc"));
         assertThat(Kelp.read(Quantity.R, TWO).unfinished(new Answer.Typed("0.9"), truth)).isEmpty();
-        assertThat(Kelp.describe().unfinished(Answer.Described.NOTHING.with(Form.CURVED), truth)).isPresent();
-        assertThat(Kelp.predict(4).unfinished(new Answer.Predictions(List.of(new Answer.Predicted("4", Optional.empty()))),
+        assertThat(Kelp.describe().unfinished(Described.NOTHING.with(Form.CURVED), truth)).isPresent();
+        assertThat(Kelp.predict(4).unfinished(new Predictions(List.of(new Predicted("4", Optional.empty()))),
                 truth)).hasValueSatisfying(
                 it -> assertThat(it).contains("trust"));
         assertThat(Kelp.explain().unfinished(new Answer.Sentence(" "), truth)).isPresent();
@@ -349,7 +349,7 @@ class JudgingTest {
                 .containsExactly("length explains, days responds");
         assertThat(Kelp.slip().inWords(new Answer.Treated("5", Optional.of("misread"), List.of()), truth))
                 .containsExactly("set aside: misread");
-        assertThat(Kelp.predict(4, 20).inWords(new Answer.Predictions(List.of(new Answer.Predicted("4.0",
+        assertThat(Kelp.predict(4, 20).inWords(new Predictions(List.of(new Predicted("4.0",
                 Optional.of(Trust.TRUSTED)))), truth))
                 .containsExactly("at 4: 4.0, trusted", "at 20: –");
     }

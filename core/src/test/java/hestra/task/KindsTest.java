@@ -19,13 +19,13 @@ class KindsTest {
 
     /** An answer of each sort. */
     private static final List<Answer> ANSWERS = List.of(new Answer.Entered(List.of()), new Answer.RolesChosen(Optional.empty()),
-            Answer.Described.NOTHING,
-            new Answer.Treated("", Optional.empty(), List.of()), new Answer.Typed(""), new Answer.Predictions(List.of()),
+            Described.NOTHING,
+            new Answer.Treated("", Optional.empty(), List.of()), new Answer.Typed(""), new Predictions(List.of()),
                     new Answer.Sentence(""), Answer.Reached.NOTHING,
-            new Answer.Placed(Optional.empty()), Answer.Pointed.NOTHING, new Answer.Picked(OptionalInt.empty()),
-                    Answer.Filled.NOTHING, Answer.Chosen.NOTHING,
-            new Answer.Drawn(Optional.empty(), "", "", "", "", "", Optional.empty()), Answer.Tried.NOTHING,
-                    new Answer.ReadOff(Optional.empty()), Answer.Section.NOTHING);
+            new Answer.Placed(Optional.empty()), Pointed.NOTHING, new Answer.Picked(OptionalInt.empty()),
+                    Filled.NOTHING, Chosen.NOTHING,
+            new Answer.Drawn(Optional.empty(), "", "", "", "", "", Optional.empty()), Tried.NOTHING,
+                    new Answer.ReadOff(Optional.empty()), WrittenSection.NOTHING);
 
     private static Stream<Class<?>> members(Class<?> family) {
         return Stream.of(family.getPermittedSubclasses()).flatMap(it -> it.isSealed() ? members(it) : Stream.of(it));

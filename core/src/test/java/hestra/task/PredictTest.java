@@ -250,9 +250,9 @@ class PredictTest {
 
     @Test
     void whatWasAnsweredIsListed() {
-        Answer.Predicted first = Answer.Predicted.NOTHING.with("4.0").withLow("2.7").with(Trust.TRUSTED);
-        Answer.Predicted second = Answer.Predicted.NOTHING.with(Trust.MEANINGLESS);
-        assertThat(AT_3_AND_8.inWords(new Answer.Predictions(List.of(first, second)), TRUTH))
+        Predicted first = Predicted.NOTHING.with("4.0").withLow("2.7").with(Trust.TRUSTED);
+        Predicted second = Predicted.NOTHING.with(Trust.MEANINGLESS);
+        assertThat(AT_3_AND_8.inWords(new Predictions(List.of(first, second)), TRUTH))
                 .containsExactly("at 3: 4.0 (2.7 to –), trusted", "at 8: –, no meaning");
     }
 }

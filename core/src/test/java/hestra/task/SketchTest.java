@@ -60,7 +60,7 @@ class SketchTest {
     @Test
     void pointsThatWereMarkedAreSetOffAndThoseThatAreNoneAreNot() {
         FindPoint task = new FindPoint(TERMS, PointSort.LARGEST_RESIDUAL, 1, Set.of(), Optional.empty(), Optional.empty());
-        Sketch sketch = sketch(task, new Answer.Pointed(Set.of(1, 9), Optional.empty(), Optional.empty()));
+        Sketch sketch = sketch(task, new Pointed(Set.of(1, 9), Optional.empty(), Optional.empty()));
         showsTheKelp(sketch);
         assertThat(sketch.marked()).containsExactly(new Trial.Handle(Kelp.DAYS[1], Kelp.LENGTHS[1]));
     }
@@ -69,7 +69,7 @@ class SketchTest {
     void aWrongValueThatIsGivenOutStandsWhereTheStudentSawIt() {
         Truth slipped = Kelp.truth(Kelp.whole());
         FindPoint task = new FindPoint(TERMS, PointSort.MISTYPED, 1, Set.of(), Optional.empty(), Optional.empty());
-        Sketch sketch = task.sketch(new Answer.Pointed(Set.of(Kelp.SLIP_ROW), Optional.empty(), Optional.empty()), slipped)
+        Sketch sketch = task.sketch(new Pointed(Set.of(Kelp.SLIP_ROW), Optional.empty(), Optional.empty()), slipped)
                 .orElseThrow();
         assertThat(sketch.marked()).hasSize(1);
         assertThat(sketch.marked().getFirst().y()).isNotEqualTo(Kelp.LENGTHS[Kelp.SLIP_ROW]);
@@ -90,7 +90,7 @@ class SketchTest {
     void movesThatCountAreSetOff() {
         TryOut task = new TryOut(TERMS, List.of(new TryOut.Move(4, 0, 1)), Quantity.SLOPE, 2, Optional.empty());
         double up = Kelp.LENGTHS[4] + 1;
-        Sketch sketch = sketch(task, new Answer.Tried(List.of(new Seen(4, Kelp.DAYS[4], up), new Seen(1, Kelp.DAYS[1], 9)),
+        Sketch sketch = sketch(task, new Tried(List.of(new Seen(4, Kelp.DAYS[4], up), new Seen(1, Kelp.DAYS[1], 9)),
                 List.of(), OptionalInt.empty(), Optional.empty()));
         showsTheKelp(sketch);
         assertThat(sketch.marked()).containsExactly(new Trial.Handle(Kelp.DAYS[4], up));

@@ -34,8 +34,8 @@ class TryOutTest {
         return history.apply(new WorkEdit.MovePoint(row, x, y, gesture));
     }
 
-    private static Answer.Tried standing(History history) {
-        return history.present().standing(TASK).as(Answer.Tried.class);
+    private static Tried standing(History history) {
+        return history.present().standing(TASK).as(Tried.class);
     }
 
     private static History both() {
@@ -83,12 +83,12 @@ class TryOutTest {
 
     @Test
     void itIsJudgedByTheMovesThatWereMade() {
-        Answer.Tried right = new Answer.Tried(standing(both()).seen(), List.of("0.1", "0"), OptionalInt.of(0),
+        Tried right = new Tried(standing(both()).seen(), List.of("0.1", "0"), OptionalInt.of(0),
                 Optional.of(TryReason.FAR_FROM_MEAN));
         assertThat(TASK.unfinished(right, TRUTH)).isEmpty();
         assertThat(TASK.judge(new Attempt(right, Set.of()), TRUTH).earned()).isEqualTo(4);
         // Lifted by 1.1 instead: 4 · 1.1 ÷ 40.
-        Answer.Tried other = new Answer.Tried(List.of(new Seen(4, 10, 8.3), new Seen(2, 6, 6)), List.of("0.11", "0"),
+        Tried other = new Tried(List.of(new Seen(4, 10, 8.3), new Seen(2, 6, 6)), List.of("0.11", "0"),
                 OptionalInt.of(0), Optional.of(TryReason.FAR_FROM_MEAN));
         assertThat(TASK.judge(new Attempt(other, Set.of()), TRUTH).earned()).isEqualTo(4);
     }
@@ -96,14 +96,14 @@ class TryOutTest {
     @Test
     void eachPartThatIsWrongIsSaid() {
         List<Seen> seen = standing(both()).seen();
-        Verdict verdict = TASK.judge(new Attempt(new Answer.Tried(seen, List.of("-0.1", "0.2"), OptionalInt.of(1),
+        Verdict verdict = TASK.judge(new Attempt(new Tried(seen, List.of("-0.1", "0.2"), OptionalInt.of(1),
                 Optional.of(TryReason.HIGHER)), Set.of()), TRUTH);
         assertThat(verdict.earned()).isEqualTo(0);
         assertThat(verdict.message()).contains("Move 1: the size is right, its sign is not").contains("Move 2: this is not")
                 .contains("Another move").contains("reason");
-        assertThat(TASK.unfinished(new Answer.Tried(seen, List.of("0.1"), OptionalInt.empty(), Optional.empty()), TRUTH))
+        assertThat(TASK.unfinished(new Tried(seen, List.of("0.1"), OptionalInt.empty(), Optional.empty()), TRUTH))
                 .hasValueSatisfying(it -> assertThat(it).contains("slope changed"));
-        assertThat(TASK.unfinished(new Answer.Tried(seen, List.of("0.1", "0"), OptionalInt.empty(), Optional.empty()), TRUTH))
+        assertThat(TASK.unfinished(new Tried(seen, List.of("0.1", "0"), OptionalInt.empty(), Optional.empty()), TRUTH))
                 .hasValueSatisfying(it -> assertThat(it).contains("which move"));
     }
 

@@ -39,8 +39,8 @@ class WriteSectionTest {
         return desk.apply(new SheetEdit.Keep(OwnSheet.Spot.before(Kelp.work(desk).sheet().notes().size()), what, false));
     }
 
-    private static Answer.Section section(Desk desk) {
-        return (Answer.Section) desk.standing(desk.exercise().task("report").orElseThrow());
+    private static WrittenSection section(Desk desk) {
+        return (WrittenSection) desk.standing(desk.exercise().task("report").orElseThrow());
     }
 
     private static Verdict verdict(Desk desk) {
@@ -126,16 +126,16 @@ class WriteSectionTest {
 
     @Test
     void wordsAreCountedAsAReaderCountsThem() {
-        assertThat(new Answer.Section("On **average** 0.83 cm a day;\n\n- don't trust day 60.", List.of()).words()).isEqualTo(10);
-        assertThat(new Answer.Section(" \u2013 ", List.of()).words()).isZero();
-        assertThat(BOTH.with(1).judge(new Attempt(new Answer.Section("One", List.of()), Set.of()), Kelp.truth(Kelp.exercise()))
+        assertThat(new WrittenSection("On **average** 0.83 cm a day;\n\n- don't trust day 60.", List.of()).words()).isEqualTo(10);
+        assertThat(new WrittenSection(" \u2013 ", List.of()).words()).isZero();
+        assertThat(BOTH.with(1).judge(new Attempt(new WrittenSection("One", List.of()), Set.of()), Kelp.truth(Kelp.exercise()))
                 .parts()).extracting(Verdict.Part::outcome).contains(Outcome.RIGHT);
     }
 
     @Test
     void withoutAnythingToCheckItIsForTheInstructor() {
         WriteSection free = BOTH.with(Set.<WantedFigure>of()).with(0);
-        Verdict verdict = free.judge(new Attempt(new Answer.Section("Done.", List.of()), Set.of()), Kelp.truth(Kelp.exercise()));
+        Verdict verdict = free.judge(new Attempt(new WrittenSection("Done.", List.of()), Set.of()), Kelp.truth(Kelp.exercise()));
         assertThat(verdict.isRight()).isTrue();
         assertThat(verdict.message()).contains("Your instructor reads it");
         assertThat(free.key(Kelp.truth(Kelp.exercise())).text()).isEqualTo("read by you");

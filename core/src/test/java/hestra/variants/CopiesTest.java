@@ -30,8 +30,10 @@ import hestra.task.Answer;
 import hestra.task.Attempt;
 import hestra.task.CheckConditions;
 import hestra.task.ChooseCurve;
+import hestra.task.Chosen;
 import hestra.task.CurveReason;
 import hestra.task.Describe;
+import hestra.task.Described;
 import hestra.task.Description;
 import hestra.task.Explain;
 import hestra.task.Explaining;
@@ -41,11 +43,13 @@ import hestra.task.NumberQuestion;
 import hestra.task.PointAction;
 import hestra.task.PointReason;
 import hestra.task.PointSort;
+import hestra.task.Pointed;
 import hestra.task.Question;
 import hestra.task.Seal;
 import hestra.task.Seen;
 import hestra.task.Task;
 import hestra.task.Terms;
+import hestra.task.Tried;
 import hestra.task.TryOut;
 import hestra.task.TryReason;
 import hestra.tracing.Picture;
@@ -81,12 +85,12 @@ class CopiesTest {
         return exercise.judge(exercise.task(task.id()).orElseThrow(), new Attempt(answer, Set.of()), Kelp.truth(exercise));
     }
 
-    private static Answer.Chosen chosen(Set<Integer> picks) {
-        return new Answer.Chosen(List.of(picks), "");
+    private static Chosen chosen(Set<Integer> picks) {
+        return new Chosen(List.of(picks), "");
     }
 
-    private static Answer.Chosen chosen(Set<Integer> first, Set<Integer> second) {
-        return new Answer.Chosen(List.of(first, second), "");
+    private static Chosen chosen(Set<Integer> first, Set<Integer> second) {
+        return new Chosen(List.of(first, second), "");
     }
 
     /** What the copy says of an answer is what the exercise itself says, but for words. */
@@ -125,8 +129,8 @@ class CopiesTest {
 
     @Test
     void aWord() {
-        agree(question(Question.Sort.SHORT_TEXT, true, false, false, false), new Answer.Chosen(List.of(), "Residual"),
-                new Answer.Chosen(List.of(), "leverage"));
+        agree(question(Question.Sort.SHORT_TEXT, true, false, false, false), new Chosen(List.of(), "Residual"),
+                new Chosen(List.of(), "leverage"));
     }
 
     @Test
@@ -150,8 +154,8 @@ class CopiesTest {
                 .as("anyone can work it out").isFalse();
     }
 
-    private static Answer.Described described(Description it) {
-        return Answer.Described.NOTHING.with(it.direction()).with(it.form()).with(it.strength()).with(it.unusual());
+    private static Described described(Description it) {
+        return Described.NOTHING.with(it.direction()).with(it.form()).with(it.strength()).with(it.unusual());
     }
 
     @Test
@@ -179,11 +183,11 @@ class CopiesTest {
         List<Set<Integer>> wrong = new ArrayList<>(right);
         wrong.set(normality, Set.of(0));
         wrong.set(conditions, Set.of(conditions));
-        agree(task, new Answer.Chosen(right, ""), new Answer.Chosen(wrong, ""));
+        agree(task, new Chosen(right, ""), new Chosen(wrong, ""));
     }
 
-    private static Answer.Pointed pointed(Set<Integer> rows, PointAction action, PointReason reason) {
-        return new Answer.Pointed(rows, Optional.of(action), Optional.of(reason));
+    private static Pointed pointed(Set<Integer> rows, PointAction action, PointReason reason) {
+        return new Pointed(rows, Optional.of(action), Optional.of(reason));
     }
 
     @Test
@@ -210,9 +214,9 @@ class CopiesTest {
         TryOut task = new TryOut(terms("t"), List.of(new TryOut.Move(4, 0, 2)), Quantity.SLOPE, 1, Optional.of(why));
         List<Seen> seen = List.of(new Seen(4, 10, 9.2));
         // ȳ grows by 0.4; Sxy by 4 · 2 = 8 (x̄ = 6), Sxx = 40: the slope grows by 0.2.
-        agree(task, new Answer.Tried(seen, List.of("0.2"), OptionalInt.empty(), Optional.of(why)),
-                new Answer.Tried(seen, List.of("0.2"), OptionalInt.empty(), Optional.of(TryReason.values()[0])),
-                new Answer.Tried(seen, List.of("7"), OptionalInt.empty(), Optional.of(why)));
+        agree(task, new Tried(seen, List.of("0.2"), OptionalInt.empty(), Optional.of(why)),
+                new Tried(seen, List.of("0.2"), OptionalInt.empty(), Optional.of(TryReason.values()[0])),
+                new Tried(seen, List.of("7"), OptionalInt.empty(), Optional.of(why)));
     }
 
     @Test

@@ -28,11 +28,14 @@ import hestra.marking.HandIn;
 import hestra.marking.Pace;
 import hestra.numbers.NumberStyle;
 import hestra.task.Answer;
+import hestra.task.Described;
 import hestra.task.Description.Direction;
 import hestra.task.Description.Form;
 import hestra.task.Description.Strength;
 import hestra.task.Description.Unusual;
 import hestra.task.Predict;
+import hestra.task.Predicted;
+import hestra.task.Predictions;
 import hestra.task.Trust;
 
 /**
@@ -158,7 +161,7 @@ public final class KelpClass {
     }
 
     private void describe(int who) {
-        Answer.Described described = Answer.Described.NOTHING.with(Direction.RISING)
+        Described described = Described.NOTHING.with(Direction.RISING)
                 .with(who % 11 == 5 ? Form.CURVED : Form.STRAIGHT).with(who % 6 == 2 ? Strength.MODERATE : Strength.STRONG)
                 .with(who % 7 == 3 ? Unusual.NONE : Unusual.ONE);
         apply(new Edit.Draft("describe", described));
@@ -218,14 +221,14 @@ public final class KelpClass {
 
     private void predict(int who) {
         Predict task = (Predict) exercise.task("predict").orElseThrow();
-        List<Answer.Predicted> given = task.at().stream().map(x -> {
+        List<Predicted> given = task.at().stream().map(x -> {
             boolean inside = line.support().contains(x);
             double at = who % 9 == 8 && !inside ? line.at(x) + 4 : line.at(x);
             Trust trust = inside || who % 5 == 1 ? Trust.TRUSTED : Trust.DOUBTED;
-            return new Answer.Predicted(NumberStyle.STANDARD.show(at, task.rounding()), Optional.of(trust));
+            return new Predicted(NumberStyle.STANDARD.show(at, task.rounding()), Optional.of(trust));
         }).toList();
         apply(new PlotEdit.ReadAt(OptionalDouble.of(task.at().getLast())));
-        apply(new Edit.Draft("predict", new Answer.Predictions(given)));
+        apply(new Edit.Draft("predict", new Predictions(given)));
         apply(new Edit.Check("predict"));
     }
 

@@ -17,6 +17,7 @@ import hestra.desktop.parts.TypingRun;
 import hestra.task.Answer;
 import hestra.task.ByChoice;
 import hestra.task.ChoiceRow;
+import hestra.task.Chosen;
 import hestra.task.Question;
 
 /** Choices among sentences, one row of them or several, perhaps with a text below. */
@@ -36,8 +37,8 @@ final class ChoicesForm extends TaskForm {
                 task instanceof Question question && question.sort() == Question.Sort.SHORT_TEXT));
     }
 
-    private Answer.Chosen chosen() {
-        return standing(Answer.Chosen.class);
+    private Chosen chosen() {
+        return standing(Chosen.class);
     }
 
     /** Whether there is room for the options beside one another. */

@@ -11,6 +11,7 @@ import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Choices;
 import hestra.desktop.parts.TypingRun;
 import hestra.task.Answer;
+import hestra.task.Described;
 import hestra.task.Description;
 import hestra.task.Task;
 
@@ -21,10 +22,10 @@ final class DescribeForm extends TaskForm {
         super(model, task, check);
         GridPane grid = new GridPane();
         grid.getStyleClass().add("form");
-        choice(grid, 0, "direction", Description.Direction.values(), Answer.Described::direction);
-        choice(grid, 1, "form", Description.Form.values(), Answer.Described::form);
-        choice(grid, 2, "strength", Description.Strength.values(), Answer.Described::strength);
-        choice(grid, 3, "unusual points", Description.Unusual.values(), Answer.Described::unusual);
+        choice(grid, 0, "direction", Description.Direction.values(), Described::direction);
+        choice(grid, 1, "form", Description.Form.values(), Described::form);
+        choice(grid, 2, "strength", Description.Strength.values(), Described::strength);
+        choice(grid, 3, "unusual points", Description.Unusual.values(), Described::unusual);
         TextArea sentence = area("In a sentence: what do you see?");
         TypingRun run = new TypingRun(sentence);
         sentence.textProperty().addListener((_, _, text) -> draft(described().withSentence(text), run.now()));
@@ -33,7 +34,7 @@ final class DescribeForm extends TaskForm {
     }
 
     private <T extends Description.Choice> void choice(GridPane grid, int row, String name, T[] values,
-            Function<Answer.Described, Optional<T>> part) {
+            Function<Described, Optional<T>> part) {
         Choices<T> choices = new Choices<>(id() + "-" + name.replace(' ', '-'), Arrays.asList(values),
                 Description.Choice::inWords,
                 value -> draft(described().with(value)));
@@ -44,7 +45,7 @@ final class DescribeForm extends TaskForm {
         onShow(_ -> choices.show(part.apply(described())));
     }
 
-    private Answer.Described described() {
-        return standing(Answer.Described.class);
+    private Described described() {
+        return standing(Described.class);
     }
 }

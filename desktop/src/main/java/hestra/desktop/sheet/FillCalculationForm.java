@@ -9,6 +9,7 @@ import hestra.numbers.Counted;
 import hestra.task.Answer;
 import hestra.task.FillCalculation;
 import hestra.task.FillIn;
+import hestra.task.Filled;
 
 /** Leads to the calculation below the plot, and says how far it is filled. */
 final class FillCalculationForm extends TaskForm {
@@ -28,7 +29,7 @@ final class FillCalculationForm extends TaskForm {
         offerFirst(go);
         onShow(findings -> {
             Optional<FillIn> fill = task.fillIn(findings.truth());
-            Answer.Filled filled = standing(Answer.Filled.class);
+            Filled filled = standing(Filled.class);
             progress.setText(fill.map(it -> it.asked().stream().filter(id -> !filled.text(id).isBlank())
                     .count() + " of " + Counted.of(it.asked().size(), "cell") + " filled. Tab goes from cell to cell.")
                     .orElse("There is nothing to fill in."));

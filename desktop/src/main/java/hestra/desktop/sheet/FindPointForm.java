@@ -18,6 +18,7 @@ import hestra.task.Answer;
 import hestra.task.FindPoint;
 import hestra.task.PointAction;
 import hestra.task.PointReason;
+import hestra.task.Pointed;
 
 /**
  * Which points are marked in the plot, and what is to be done about them. What is selected while the task is in hand is marked.
@@ -46,18 +47,18 @@ final class FindPointForm extends TaskForm {
         getChildren().addAll(marked, plot);
         offerFirst(plot);
         task.action().ifPresent(_ -> list("what to do about it", "action", PointAction.values(), PointAction::inWords,
-                Answer.Pointed::action, Answer.Pointed::with));
-        task.reason().ifPresent(_ -> list("why", "reason", PointReason.values(), PointReason::inWords, Answer.Pointed::reason,
-                Answer.Pointed::with));
+                Pointed::action, Pointed::with));
+        task.reason().ifPresent(_ -> list("why", "reason", PointReason.values(), PointReason::inWords, Pointed::reason,
+                Pointed::with));
         onShow(this::showLive);
     }
 
     private <E extends Enum<E>> void list(String title, String name, E[] values, Function<E, String> words,
-            Function<Answer.Pointed, Optional<E>> now, BiFunction<Answer.Pointed, E, Answer.Pointed> with) {
+            Function<Pointed, Optional<E>> now, BiFunction<Pointed, E, Pointed> with) {
         RadioList<E> list = new RadioList<>(id() + "-" + name, title, List.of(values), words, Enum::name,
-                value -> draft(with.apply(standing(Answer.Pointed.class), value)));
+                value -> draft(with.apply(standing(Pointed.class), value)));
         getChildren().add(list);
-        onShow(_ -> list.show(now.apply(standing(Answer.Pointed.class))));
+        onShow(_ -> list.show(now.apply(standing(Pointed.class))));
     }
 
     @Override
@@ -84,7 +85,7 @@ final class FindPointForm extends TaskForm {
     }
 
     private String said(Findings findings) {
-        Answer.Pointed given = standing(Answer.Pointed.class);
+        Pointed given = standing(Pointed.class);
         int wanted = task.wanted(findings.truth());
         if (given.rows().isEmpty()) {
             return wanted == 1

@@ -15,7 +15,9 @@ import hestra.desktop.parts.Choices;
 import hestra.desktop.parts.TypingRun;
 import hestra.task.Answer;
 import hestra.task.Predict;
+import hestra.task.Predicted;
 import hestra.task.Predicting;
+import hestra.task.Predictions;
 import hestra.task.Trust;
 
 /** A line for each x: the prediction, and whether to trust it. */
@@ -44,7 +46,7 @@ final class PredictForm extends TaskForm {
 
     private void add(int index, String x) {
         String place = (ofX ? "for " : "at ") + x;
-        TextField field = field(index, "at", "prediction " + place, Answer.Predicted::text, Answer.Predicted::with);
+        TextField field = field(index, "at", "prediction " + place, Predicted::text, Predicted::with);
         // A flow, so that long units move the judgement to a line of its own instead of cutting it off.
         FlowPane row = new FlowPane(formLabel(place), field, unit());
         row.setRowValignment(VPos.CENTER);
@@ -55,9 +57,9 @@ final class PredictForm extends TaskForm {
             // The two ends stay together, wherever the line breaks.
             HBox interval = new HBox(new Label("from"),
                     field(index, "low", "lower end of the interval " + place, it -> it.low().orElse(""),
-                            Answer.Predicted::withLow),
+                            Predicted::withLow),
                     new Label("to"), field(index, "high", "upper end of the interval " + place, it -> it.high().orElse(""),
-                            Answer.Predicted::withHigh), unit());
+                            Predicted::withHigh), unit());
             interval.getStyleClass().add("prediction-interval");
             row.getStyleClass().add("with-interval");
             interval.setAlignment(Pos.CENTER_LEFT);
@@ -72,8 +74,8 @@ final class PredictForm extends TaskForm {
         }
     }
 
-    private TextField field(int index, String name, String said, Function<Answer.Predicted, String> now,
-            BiFunction<Answer.Predicted, String, Answer.Predicted> changed) {
+    private TextField field(int index, String name, String said, Function<Predicted, String> now,
+            BiFunction<Predicted, String, Predicted> changed) {
         TextField field = numberField(id() + "-" + name + "-" + index);
         field.setAccessibleText(said);
         TypingRun run = new TypingRun(field);
@@ -87,7 +89,7 @@ final class PredictForm extends TaskForm {
         return new Label((ofX ? model().findings().part().x() : model().findings().part().y()).unit());
     }
 
-    private Answer.Predictions given() {
-        return standing(Answer.Predictions.class);
+    private Predictions given() {
+        return standing(Predictions.class);
     }
 }

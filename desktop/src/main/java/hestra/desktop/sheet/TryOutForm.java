@@ -22,6 +22,7 @@ import hestra.desktop.parts.Tip;
 import hestra.desktop.parts.TypingRun;
 import hestra.feedback.Outcome;
 import hestra.task.Answer;
+import hestra.task.Tried;
 import hestra.task.TryOut;
 import hestra.task.TryReason;
 
@@ -102,8 +103,8 @@ final class TryOutForm extends TaskForm {
         onShow(_ -> list.show(tried().reason()));
     }
 
-    private Answer.Tried tried() {
-        return standing(Answer.Tried.class);
+    private Tried tried() {
+        return standing(Tried.class);
     }
 
     @Override
@@ -116,7 +117,7 @@ final class TryOutForm extends TaskForm {
         if (findings.part().indexOf(id()) < 0) {
             return;
         }
-        Answer.Tried tried = tried();
+        Tried tried = tried();
         for (int i = 0; i < signs.size(); i++) {
             boolean made = task.made(i, tried.seen(), findings.truth()).isPresent();
             String sign = made ? Outcome.RIGHT.sign() : (i + 1) + ".";

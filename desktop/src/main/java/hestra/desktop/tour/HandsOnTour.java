@@ -12,8 +12,8 @@ import hestra.desktop.model.DeskModel;
 import hestra.figure.Layer;
 import hestra.fit.Curve;
 import hestra.fit.Trial;
-import hestra.task.Answer;
 import hestra.task.FillIn;
+import hestra.task.Filled;
 
 /** The part of the tour that is done by hand: a line by eye, a target, a calculation. */
 final class HandsOnTour {
@@ -58,7 +58,7 @@ final class HandsOnTour {
     void fill() {
         apply(new Edit.TurnTo(Optional.of("by-hand")));
         FillIn fill = model.get().findings().fillIn().orElseThrow();
-        Answer.Filled filled = Answer.Filled.NOTHING;
+        Filled filled = Filled.NOTHING;
         for (String id : fill.asked().subList(0, FILLED)) {
             filled = filled.with(id, model.get().findings().numbers().style().show(fill.cells().value(id), fill.rounding()));
         }

@@ -70,12 +70,15 @@ import hestra.numbers.NumberStyle;
 import hestra.recipe.Parameter;
 import hestra.recipe.Range;
 import hestra.task.Answer;
+import hestra.task.Described;
 import hestra.task.Description.Direction;
 import hestra.task.Description.Form;
 import hestra.task.Description.Strength;
 import hestra.task.Description.Unusual;
 import hestra.task.Kind;
 import hestra.task.Predict;
+import hestra.task.Predicted;
+import hestra.task.Predictions;
 import hestra.task.Trust;
 import hestra.tracing.Picture;
 import hestra.variants.Variants;
@@ -372,7 +375,7 @@ public final class Tour {
             }
         }
         check("enter");
-        apply(new Edit.Draft("describe", Answer.Described.NOTHING.with(Direction.RISING).with(Form.STRAIGHT)
+        apply(new Edit.Draft("describe", Described.NOTHING.with(Direction.RISING).with(Form.STRAIGHT)
                 .with(Strength.STRONG).with(Unusual.ONE)
                 .withSentence("Older blades are longer; one blade stands far above the rest.")));
         check("describe");
@@ -403,10 +406,10 @@ public final class Tour {
     private void predict() {
         Predict task = (Predict) exercise.task("predict").orElseThrow();
         var line = window.model().findings().fit().line().orElseThrow();
-        List<Answer.Predicted> given = task.at().stream().map(x -> new Answer.Predicted(
+        List<Predicted> given = task.at().stream().map(x -> new Predicted(
                 NumberStyle.STANDARD.show(line.at(x), task.rounding()),
                         Optional.of(line.support().contains(x) ? Trust.TRUSTED : Trust.DOUBTED))).toList();
-        apply(new Edit.Draft("predict", new Answer.Predictions(given)));
+        apply(new Edit.Draft("predict", new Predictions(given)));
         apply(new Edit.Select(OptionalInt.empty()));
         apply(new PlotEdit.ReadAt(OptionalDouble.of(60)));
         check("predict");

@@ -27,6 +27,7 @@ import hestra.desktop.parts.TypingRun;
 import hestra.numbers.NumberStyle;
 import hestra.task.Answer;
 import hestra.task.FillIn;
+import hestra.task.Filled;
 import hestra.working.CalculationCells;
 
 /**
@@ -67,7 +68,7 @@ final class FillPane extends ScrollPane {
     }
 
     void show(Findings findings) {
-        Answer.Filled filled = standing(findings);
+        Filled filled = standing(findings);
         showing = true;
         fields.forEach((id, field) -> {
             if (!field.getText().equals(filled.text(id))) {
@@ -77,9 +78,9 @@ final class FillPane extends ScrollPane {
         showing = false;
     }
 
-    private Answer.Filled standing(Findings findings) {
-        return findings.exercise().task(task).map(findings::standing).filter(Answer.Filled.class::isInstance)
-                .map(it -> it.as(Answer.Filled.class)).orElse(Answer.Filled.NOTHING);
+    private Filled standing(Findings findings) {
+        return findings.exercise().task(task).map(findings::standing).filter(Filled.class::isInstance)
+                .map(it -> it.as(Filled.class)).orElse(Filled.NOTHING);
     }
 
     private TextField field(String id) {

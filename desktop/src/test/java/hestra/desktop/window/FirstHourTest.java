@@ -39,6 +39,7 @@ import hestra.task.ByChoice;
 import hestra.task.ByEye;
 import hestra.task.ChoiceRow;
 import hestra.task.ChooseRoles;
+import hestra.task.Chosen;
 import hestra.task.Describe;
 import hestra.task.Description;
 import hestra.task.DrawIt;
@@ -416,9 +417,9 @@ class FirstHourTest {
     /** Chooses what is right, row by row: found by judging each choice. */
     private static void choose(Person person, ByChoice task, Truth truth) throws IOException {
         List<ChoiceRow> rows = task.rows(truth);
-        Answer.Chosen chosen = Answer.Chosen.NOTHING;
+        Chosen chosen = Chosen.NOTHING;
         for (int row = 0; row < rows.size(); row++) {
-            Answer.Chosen before = chosen;
+            Chosen before = chosen;
             int options = rows.get(row).options().size();
             int place = row;
             Set<Integer> best = IntStream.range(1, 1 << options)
@@ -438,7 +439,7 @@ class FirstHourTest {
         }
     }
 
-    private static long right(ByChoice task, Answer.Chosen chosen, Truth truth) {
+    private static long right(ByChoice task, Chosen chosen, Truth truth) {
         Verdict verdict = task.judge(new Attempt(chosen, Set.of()), truth);
         if (verdict.parts().isEmpty()) {
             return verdict.isRight() ? 1 : 0;

@@ -21,11 +21,11 @@ import hestra.feedback.Quantity;
 import hestra.figure.Layer;
 import hestra.marking.HandIn;
 import hestra.numbers.Rounding;
-import hestra.task.Answer;
 import hestra.task.Task;
 import hestra.task.Terms;
 import hestra.task.WantedFigure;
 import hestra.task.WriteSection;
+import hestra.task.WrittenSection;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -79,7 +79,7 @@ class SectionTest {
         }
         HandIn handIn = ((Result.Done<HandIn>) HandInFile.read(file)).value();
         assertThat(handIn.works().get("part-1").sheet().notes()).hasSize(4).filteredOn(Note.Kept.class::isInstance).hasSize(2);
-        assertThat(handIn.attempts().get("report").getLast().answer()).isInstanceOf(Answer.Section.class);
+        assertThat(handIn.attempts().get("report").getLast().answer()).isInstanceOf(WrittenSection.class);
         String page = Files.readString(folder.resolve("ida.html"));
         assertThat(page).contains("Figure 1", "Figure 2", "blades grow fast");
         assertThat(page.indexOf("Figure 1")).isEqualTo(page.lastIndexOf("Figure 1"));

@@ -20,7 +20,14 @@ import hestra.numbers.Rounding;
 import hestra.recipe.Along;
 import hestra.targets.Measure;
 import hestra.task.Answer;
+import hestra.task.Chosen;
+import hestra.task.Described;
+import hestra.task.Filled;
 import hestra.task.Kinds;
+import hestra.task.Pointed;
+import hestra.task.Predictions;
+import hestra.task.Tried;
+import hestra.task.WrittenSection;
 
 /**
  * What the members of each family are called in files, whatever their classes are called: a class may be renamed, a name in files
@@ -144,21 +151,21 @@ final class Names {
         // Answer
         name("entered", Answer.Entered.class);
         name("roles-chosen", Answer.RolesChosen.class);
-        name("described", Answer.Described.class);
+        name("described", Described.class);
         name("treated", Answer.Treated.class);
         name("typed", Answer.Typed.class);
-        name("predictions", Answer.Predictions.class);
+        name("predictions", Predictions.class);
         name("sentence", Answer.Sentence.class);
         name("reached", Answer.Reached.class);
         name("placed", Answer.Placed.class);
-        name("pointed", Answer.Pointed.class);
+        name("pointed", Pointed.class);
         name("picked", Answer.Picked.class);
-        name("filled", Answer.Filled.class);
-        name("chosen", Answer.Chosen.class);
+        name("filled", Filled.class);
+        name("chosen", Chosen.class);
         name("drawn", Answer.Drawn.class);
-        name("tried", Answer.Tried.class);
+        name("tried", Tried.class);
         name("read-off", Answer.ReadOff.class);
-        name("section", Answer.Section.class);
+        name("section", WrittenSection.class);
         // Measure
         name("value", Measure.Value.class);
         name("of-point", Measure.OfPoint.class);

@@ -41,7 +41,9 @@ import hestra.task.Explaining;
 import hestra.task.Keepable;
 import hestra.task.OwnEquation;
 import hestra.task.Predict;
+import hestra.task.Predicted;
 import hestra.task.Predicting;
+import hestra.task.Predictions;
 import hestra.task.Question;
 import hestra.task.Task;
 import hestra.task.Terms;
@@ -98,17 +100,17 @@ class AnswersInFilesTest {
     void aJudgementOfEarlierFilesWasYesOrNo(String written, Trust trust) throws IOException {
         String json = "{\"kind\":\"predictions\",\"given\":[{\"text\":\"4.0\",\"trusted\":" + written + "}]}";
         assertThat(Json.read(json, Answer.class, DecimalMark.POINT))
-                .isEqualTo(new Answer.Predictions(List.of(new Answer.Predicted("4.0", Optional.of(trust)))));
+                .isEqualTo(new Predictions(List.of(new Predicted("4.0", Optional.of(trust)))));
     }
 
     @Test
     void theEquationThatAPredictionGoesOnFromStandsInTheHandIn() throws IOException {
         Exercise exercise = Kelp.exercise(EQUATION, PREDICT.with(Predicting.USUAL.counting(OwnEquation.FULL)));
-        Answer.Predicted first = Answer.Predicted.NOTHING.with("4.5").with(Trust.TRUSTED).withLow("4").withHigh("5");
+        Predicted first = Predicted.NOTHING.with("4.5").with(Trust.TRUSTED).withLow("4").withHigh("5");
         Desk desk = Desk.open(exercise)
                 .apply(new Edit.Draft("equation", new Answer.Typed("y = 3 + 0.5x"))).apply(new Edit.Check("equation"))
                 .apply(new Edit.Draft("equation", new Answer.Typed("y = 2.5 + 0.5x"))).apply(new Edit.Check("equation"))
-                .apply(new Edit.Draft("predict", new Answer.Predictions(List.of(first, Answer.Predicted.NOTHING.with("12.5")
+                .apply(new Edit.Draft("predict", new Predictions(List.of(first, Predicted.NOTHING.with("12.5")
                 .with(Trust.DOUBTED))))).apply(new Edit.Check("predict"))
                 .apply(new Edit.Name("Ida Fenn"));
         Attempt attempt = desk.work().attemptsAt("predict").getLast();

@@ -66,9 +66,12 @@ import hestra.recipe.Recipe;
 import hestra.recipe.Scatter;
 import hestra.task.Aid;
 import hestra.task.Answer;
+import hestra.task.Described;
 import hestra.task.Description.Form;
 import hestra.task.Kind;
 import hestra.task.Kinds;
+import hestra.task.Predicted;
+import hestra.task.Predictions;
 import hestra.task.ReadValue;
 import hestra.task.Task;
 import hestra.task.Terms;
@@ -129,11 +132,11 @@ class FilesTest {
                 .apply(new WorkEdit.ChangeTable(new TableEdit.SetAside(Kelp.SLIP_ROW, "misread, \"surely\"")))
                 .apply(new Edit.Check("slip"))
                 .apply(new Edit.Draft("read", new Answer.Typed("0.52"))).apply(new Edit.Check("read"))
-                .apply(new Edit.Draft("describe", Answer.Described.NOTHING.with(Form.CURVED)))
+                .apply(new Edit.Draft("describe", Described.NOTHING.with(Form.CURVED)))
                 .apply(new Edit.Draft("explain", new Answer.Sentence("It grows."))).apply(new Edit.Check("explain"))
-                .apply(new Edit.Draft("predict", new Answer.Predictions(List.of(new Answer.Predicted("4.0",
+                .apply(new Edit.Draft("predict", new Predictions(List.of(new Predicted("4.0",
                 Optional.of(Trust.TRUSTED)),
-                        new Answer.Predicted("12.3", Optional.of(Trust.DOUBTED)))))).apply(new Edit.Check("predict"))
+                        new Predicted("12.3", Optional.of(Trust.DOUBTED)))))).apply(new Edit.Check("predict"))
                 .apply(new WorkEdit.ChangeTable(new TableEdit.Name(1, new Variable("length", "how long", "mm"))))
                 .apply(new Edit.Name("Ida Fenn"));
         return HandIn.of(desk);

@@ -33,6 +33,7 @@ import hestra.marking.Marking;
 import hestra.marking.Student;
 import hestra.numbers.Rounding;
 import hestra.task.Answer;
+import hestra.task.Described;
 import hestra.task.Description;
 import hestra.task.Hint;
 import hestra.task.Task;
@@ -71,7 +72,7 @@ class ForgedTest {
                         new Edit.InPart("part-1", new WorkEdit.ChangeTable(new TableEdit.Type(4, 1, "2.7"))),
                         new Edit.Check("enter"),
                 new Edit.InPart("part-1", new WorkEdit.ChooseRoles(Roles.FIRST_EXPLAINS)), new Edit.Check("roles"),
-                new Edit.Draft("describe", Answer.Described.NOTHING.with(Description.Direction.RISING)
+                new Edit.Draft("describe", Described.NOTHING.with(Description.Direction.RISING)
                         .with(Description.Form.CURVED).with(Description.Strength.WEAK).with(Description.Unusual.ONE)),
                         new Edit.Check("describe"),
                 new Edit.TakeHint("read"), new Edit.Draft("read", new Answer.Typed("0.52")), new Edit.Check("read"),

@@ -67,6 +67,7 @@ import hestra.recipe.Parameter;
 import hestra.recipe.Range;
 import hestra.task.Aid;
 import hestra.task.Answer;
+import hestra.task.Described;
 import hestra.task.Keepable;
 import hestra.task.Predict;
 import hestra.task.Terms;
@@ -122,7 +123,7 @@ class JournalFileTest {
             new PartEdit.WriteRules(new PlotRules(Set.of(PointChange.ADD, PointChange.REMOVE), new EquationNotation(false, false))
                     .with(KeptShare.NINE_TENTHS)), new WorkEdit.AddPoint(9, 6.5), new WorkEdit.RemovePoints(List.of(0, 2)),
             new PlotEdit.ShowFrame(Optional.of(new Frame(0, 1, -2, 3))), new PlotEdit.ShowFrame(Optional.empty()),
-            new Edit.Draft("describe", Answer.Described.NOTHING.withSentence("rising")),
+            new Edit.Draft("describe", Described.NOTHING.withSentence("rising")),
                     new Edit.Draft("roles", new Answer.RolesChosen(Optional.empty())),
             new Edit.Check("roles"), new Edit.TakeHint("roles"), new Edit.Name("Ida"), new Edit.Undo(), new Edit.Redo(),
             new ExerciseEdit.WriteTexts("t", "p", "h"), new ExerciseEdit.WriteTexts("u", "p", "h", Optional.of("title 1")),

@@ -51,7 +51,9 @@ import hestra.task.Answer;
 import hestra.task.Keepable;
 import hestra.task.OwnEquation;
 import hestra.task.Predict;
+import hestra.task.Predicted;
 import hestra.task.Predicting;
+import hestra.task.Predictions;
 import hestra.task.Terms;
 import hestra.task.Trust;
 import hestra.task.WantedFigure;
@@ -115,9 +117,9 @@ class ReadersTest {
                 .apply(new WorkEdit.ChangeTable(new TableEdit.Type(4, 1, "7.2"))).apply(new Edit.Check("enter"))
                 .apply(new WorkEdit.ChangeTable(new TableEdit.SetAside(Kelp.SLIP_ROW, "misread"))).apply(new Edit.Check("slip"))
                 .apply(new Edit.Draft("explain", new Answer.Sentence("It grows."))).apply(new Edit.Check("explain"))
-                .apply(new Edit.Draft("predict", new Answer.Predictions(List.of(new Answer.Predicted("4.0",
+                .apply(new Edit.Draft("predict", new Predictions(List.of(new Predicted("4.0",
                 Optional.of(Trust.TRUSTED), Optional.of("3.8"), Optional.of("4.2")),
-                Answer.Predicted.NOTHING.with(Trust.MEANINGLESS)))))
+                Predicted.NOTHING.with(Trust.MEANINGLESS)))))
                 .apply(new Edit.Check("predict")).apply(new Edit.Name("Ida Fenn")));
     }
 

@@ -45,6 +45,7 @@ import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
 import hestra.task.Answer;
 import hestra.task.Describe;
+import hestra.task.Described;
 import hestra.task.Description.Direction;
 import hestra.task.Description.Form;
 import hestra.task.Description.Strength;
@@ -241,7 +242,7 @@ class WriteUpTest {
     @Test
     void marksOfAClassAreRoundedAsTheExerciseSays(@TempDir Path folder) throws IOException {
         Describe describe = new Describe(Kelp.describe().terms().withMarks(1), Kelp.describe().key());
-        Answer.Described three = Answer.Described.NOTHING.with(Direction.RISING).with(Form.STRAIGHT)
+        Described three = Described.NOTHING.with(Direction.RISING).with(Form.STRAIGHT)
                 .with(Strength.STRONG).with(Unusual.NONE);
         for (PartMarks to : PartMarks.values()) {
             Worked.handIn(Kelp.exercise(describe).with(to), folder.resolve("a.handin"), new Edit.Draft("describe", three),
