@@ -13,7 +13,6 @@ import hestra.data.DataTable;
 import hestra.data.Pairs;
 import hestra.data.PointChange;
 import hestra.data.Roles;
-import hestra.data.Selection;
 import hestra.data.Variable;
 import hestra.figure.Below;
 import hestra.figure.DrawnCurve;

@@ -13,36 +13,61 @@ import java.util.OptionalDouble;
  * @param area the plot's inner rectangle
  * @param x the scale along
  * @param y the scale upward
- * @param ground paper, grid, axes and their texts
- * @param lines the line, residuals and squares
- * @param points the discs
- * @param front what is selected, and the reading line
- * @param spots where the points stand, for finding them
- * @param targets what else can be taken hold of
- * @param readingLine the pixel at which the upright reading line stands
- * @param levelLine the pixel at which the level reading line stands
+ * @param sheets what is painted
+ * @param grips what can be pointed at and taken hold of
  */
-public record Figure(
-        double width,
-        double height,
-        Area area,
-        Scale x,
-        Scale y,
-        List<Mark> ground,
-        List<Mark> lines,
-        List<Mark> points,
-        List<Mark> front,
-        Spots spots,
-        HitAreas targets,
-        OptionalDouble readingLine,
-        OptionalDouble levelLine) {
+public record Figure(double width, double height, Area area, Scale x, Scale y, Sheets sheets, Grips grips) {
+
+    /**
+     * What is painted, from the ground up.
+     *
+     * @param ground paper, grid, axes and their texts
+     * @param lines the line, residuals and squares
+     * @param points the discs
+     * @param front what is selected, and the reading line
+     */
+    public record Sheets(List<Mark> ground, List<Mark> lines, List<Mark> points, List<Mark> front) {
+        public Sheets {
+            ground = List.copyOf(ground);
+            lines = List.copyOf(lines);
+            points = List.copyOf(points);
+            front = List.copyOf(front);
+        }
+    }
+
+    /**
+     * What can be pointed at and taken hold of.
+     *
+     * @param spots where the points stand, for finding them
+     * @param targets what else can be taken hold of
+     * @param readingLine the pixel at which the upright reading line stands
+     * @param levelLine the pixel at which the level reading line stands
+     */
+    public record Grips(Spots spots, HitAreas targets, OptionalDouble readingLine, OptionalDouble levelLine) {}
 
     /** A figure in which only points can be taken hold of. */
-    Figure(double width, double height, Area area, Scale x, Scale y, List<Mark> ground, List<Mark> lines, List<Mark> points,
-            List<Mark> front, Spots spots) {
-        this(width, height, area, x, y, List.copyOf(ground), List.copyOf(lines), List.copyOf(points), List.copyOf(front), spots,
-                HitAreas.NONE,
-                OptionalDouble.empty(), OptionalDouble.empty());
+    Figure(double width, double height, Area area, Scale x, Scale y, Sheets sheets, Spots spots) {
+        this(width, height, area, x, y, sheets, new Grips(spots, HitAreas.NONE, OptionalDouble.empty(), OptionalDouble.empty()));
+    }
+
+    public List<Mark> ground() {
+        return sheets.ground;
+    }
+
+    public List<Mark> lines() {
+        return sheets.lines;
+    }
+
+    public List<Mark> points() {
+        return sheets.points;
+    }
+
+    public List<Mark> front() {
+        return sheets.front;
+    }
+
+    public Spots spots() {
+        return grips.spots;
     }
 
     /** A rectangle in pixels. */
@@ -127,25 +152,25 @@ public record Figure(
 
     /** What lies at a pixel: a handle, else the nearest point within reach, a label, a reading line, a curve, the ground. */
     public Hit hit(double px, double py) {
-        Optional<Hit> boxed = targets.boxAt(px, py);
+        Optional<Hit> boxed = grips.targets.boxAt(px, py);
         if (boxed.isPresent() && boxed.get() instanceof Hit.OnHandle) {
             return boxed.get();
         }
-        Optional<Spot> nearest = spots.nearest(px, py, REACH);
+        Optional<Spot> nearest = grips.spots.nearest(px, py, REACH);
         if (nearest.isPresent()) {
             return new Hit.OnPoint(nearest.get().row());
         }
         if (!area.contains(px, py)) {
             return boxed.orElseGet(() -> outside(px, py));
         }
-        return boxed.or(() -> lineAt(px, py)).or(() -> targets.curveAt(px, py)).orElseGet(Hit.OnGround::new);
+        return boxed.or(() -> lineAt(px, py)).or(() -> grips.targets.curveAt(px, py)).orElseGet(Hit.OnGround::new);
     }
 
     private Optional<Hit> lineAt(double px, double py) {
-        if (readingLine.isPresent() && Math.abs(readingLine.getAsDouble() - px) <= LINE_REACH) {
+        if (grips.readingLine.isPresent() && Math.abs(grips.readingLine.getAsDouble() - px) <= LINE_REACH) {
             return Optional.of(new Hit.OnReadingLine(true));
         }
-        return levelLine.isPresent() && Math.abs(levelLine.getAsDouble() - py) <= LINE_REACH
+        return grips.levelLine.isPresent() && Math.abs(grips.levelLine.getAsDouble() - py) <= LINE_REACH
                 ? Optional.of(new Hit.OnReadingLine(false)) : Optional.empty();
     }
 

@@ -72,8 +72,8 @@ final class ResidualSpread {
                 front.add(new Mark.Ring(px, py, ResidualStrip.RADIUS * 2, Stroke.solid(Ink.RESIDUAL, 1.5)));
             }
         }
-        return new Figure(layout.width(), layout.height(), area, x, new Scale(0, highest, area.bottom(), area.top()), ground,
-                List.of(), marks, front, spots.done());
+        return new Figure(layout.width(), layout.height(), area, x, new Scale(0, highest, area.bottom(), area.top()),
+                new Figure.Sheets(ground, List.of(), marks, front), spots.done());
     }
 
     private Figure bars(PlottedResiduals residuals, Scale x, double step) {
@@ -108,6 +108,7 @@ final class ResidualSpread {
                 front.add(new Mark.Outline(left, top, right - left, area.bottom() - top, Stroke.solid(Ink.RESIDUAL, 2)));
             }
         }
-        return new Figure(layout.width(), layout.height(), area, x, y, ground, List.of(), marks, front, Spots.NONE);
+        return new Figure(layout.width(), layout.height(), area, x, y, new Figure.Sheets(ground, List.of(), marks, front),
+                Spots.NONE);
     }
 }

@@ -51,8 +51,8 @@ public final class ResidualStrip {
         if (content.inHand().isEmpty()) {
             layout.notice(ground, area, content.notice());
             Scale x = content.plane().along(area);
-            return new Figure(layout.width(), layout.height(), area, x, new Scale(-1, 1, area.bottom(), area.top()), ground,
-                    List.of(), List.of(), List.of(), Spots.NONE);
+            return new Figure(layout.width(), layout.height(), area, x, new Scale(-1, 1, area.bottom(), area.top()),
+                    new Figure.Sheets(ground, List.of(), List.of(), List.of()), Spots.NONE);
         }
         PlottedResiduals residuals = PlottedResiduals.of(content, content.inHand().get().curve());
         Scale values = values(residuals);
@@ -126,7 +126,8 @@ public final class ResidualStrip {
         if (content.shows(Layer.SMOOTH) && kind != StripKind.NORMAL) {
             smooth(residuals, places, x, y, front);
         }
-        return new Figure(layout.width(), layout.height(), area, x, y, ground, lines, marks, front, spots.done());
+        return new Figure(layout.width(), layout.height(), area, x, y, new Figure.Sheets(ground, lines, marks, front),
+                spots.done());
     }
 
     private void smooth(PlottedResiduals residuals, double[] places, Scale x, Scale y, List<Mark> front) {

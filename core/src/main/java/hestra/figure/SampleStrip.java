@@ -55,8 +55,8 @@ public final class SampleStrip {
             dots.add(new Mark.Dot(px, py, newest ? RADIUS + 1 : RADIUS, Sign.DISC, newest ? Ink.TRIAL : Ink.OBSERVED,
                     Ink.SURFACE));
         }
-        return new Figure(layout.width(), layout.height(), area, x, new Scale(0, 1, area.bottom(), area.top()), ground, lines,
-                dots, List.of(), Spots.NONE);
+        return new Figure(layout.width(), layout.height(), area, x, new Scale(0, 1, area.bottom(), area.top()),
+                new Figure.Sheets(ground, lines, dots, List.of()), Spots.NONE);
     }
 
     private static boolean meetsAny(List<double[]> placed, double px, double py) {

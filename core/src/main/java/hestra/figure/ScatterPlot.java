@@ -116,9 +116,9 @@ public final class ScatterPlot {
         boxes.addAll(handles());
         ReadingMarks reading = new ReadingMarks(content, layout, area, boxes.stream().map(HitAreas.Boxed::box).toList());
         front.addAll(reading.all());
-        return new Figure(layout.width(), layout.height(), area, x, y, List.copyOf(ground), List.copyOf(lines),
-                List.copyOf(points), List.copyOf(front), spots, new HitAreas(boxes, curves.drawn()), reading.upright(),
-                        reading.level());
+        return new Figure(layout.width(), layout.height(), area, x, y,
+                new Figure.Sheets(ground, lines, points, front),
+                new Figure.Grips(spots, new HitAreas(boxes, curves.drawn()), reading.upright(), reading.level()));
     }
 
     private void axes() {

@@ -76,7 +76,8 @@ public record SmallPlot(String x, String y, Pairs points, Optional<Straight> lin
                         Ink.SURFACE));
             }
         }
-        return new Figure(layout.width(), layout.height(), area, along, upward, ground, lines, dots, List.of(), Spots.NONE);
+        return new Figure(layout.width(), layout.height(), area, along, upward,
+                new Figure.Sheets(ground, lines, dots, List.of()), Spots.NONE);
     }
 
     /** Where the points lie, for those who cannot see them. */

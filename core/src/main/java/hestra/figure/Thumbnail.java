@@ -59,7 +59,8 @@ public final class Thumbnail {
                 new Mark.Line(ROOM / 2, layout.height() - ROOM / 2, layout.width() - ROOM / 2, layout.height() - ROOM / 2,
                         Stroke.solid(Ink.RULE, 1)),
                 new Mark.Line(ROOM / 2, ROOM / 2, ROOM / 2, layout.height() - ROOM / 2, Stroke.solid(Ink.RULE, 1)));
-        return new Figure(layout.width(), layout.height(), area, along, upward, ground, List.of(), dots, List.of(), Spots.NONE);
+        return new Figure(layout.width(), layout.height(), area, along, upward,
+                new Figure.Sheets(ground, List.of(), dots, List.of()), Spots.NONE);
     }
 
     private static void curve(TrialFit fit, Scale along, Scale upward, Area area, List<Mark> into) {

@@ -134,7 +134,7 @@ class CurvesOnThePlotTest {
         Contents contents = new Contents(EnumSet.of(Layer.POINTS, Layer.LINE, Layer.EQUATIONS))
                 .holding(Slot.LINE, Contents.LINE, "ŷ = 0.86 + 0.59 x");
         Figure figure = contents.figure();
-        Figure.Area box = figure.targets().boxOf(Slot.LINE).orElseThrow();
+        Figure.Area box = figure.grips().targets().boxOf(Slot.LINE).orElseThrow();
         assertThat(box.left()).isGreaterThanOrEqualTo(figure.area().left());
         assertThat(box.right()).isLessThanOrEqualTo(figure.area().right());
         assertThat(figure.spots().stream()).noneMatch(spot -> box.contains(spot.x(), spot.y()));
@@ -147,11 +147,11 @@ class CurvesOnThePlotTest {
         Contents contents = new Contents(EnumSet.of(Layer.POINTS, Layer.EQUATIONS));
         contents.curves.add(new DrawnCurve(Slot.LINE, Contents.LINE, "ŷ = 1", Optional.of(new LabelPlace(0.5, 0.25, 2))));
         Figure figure = contents.figure();
-        Figure.Area box = figure.targets().boxOf(Slot.LINE).orElseThrow();
+        Figure.Area box = figure.grips().targets().boxOf(Slot.LINE).orElseThrow();
         assertThat(box.left()).isEqualTo(figure.area().left() + figure.area().width() / 2, within(1e-9));
         assertThat(box.bottom()).isEqualTo(figure.area().top() + figure.area().height() / 4, within(1e-9));
         contents.curves.set(0, new DrawnCurve(Slot.LINE, Contents.LINE, "ŷ = 1", Optional.of(new LabelPlace(1, 0, 1))));
-        Figure.Area corner = contents.figure().targets().boxOf(Slot.LINE).orElseThrow();
+        Figure.Area corner = contents.figure().grips().targets().boxOf(Slot.LINE).orElseThrow();
         assertThat(corner.right()).as("never out of the plot").isLessThanOrEqualTo(figure.area().right() + 1e-9);
     }
 
@@ -174,7 +174,7 @@ class CurvesOnThePlotTest {
         contents.reading = new ReadingLines(OptionalDouble.empty(), OptionalDouble.of(6), List.of(-3.0, 7.71), List.of());
         Figure figure = contents.figure();
         assertThat(texts(figure.front())).contains("y = 6 ← x = −3.0 or 7.7 days", "1 of them beyond the data");
-        assertThat(figure.levelLine().orElseThrow()).isEqualTo(figure.y().pixel(6), within(1e-9));
+        assertThat(figure.grips().levelLine().orElseThrow()).isEqualTo(figure.y().pixel(6), within(1e-9));
         assertThat(figure.hit(figure.area().right() - 40, figure.y().pixel(6) + 3)).isEqualTo(new Hit.OnReadingLine(false));
         contents.reading = new ReadingLines(OptionalDouble.empty(), OptionalDouble.of(1), List.of(), List.of());
         assertThat(texts(contents.figure().front())).contains("y = 1 is not reached");

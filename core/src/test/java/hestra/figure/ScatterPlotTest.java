@@ -98,11 +98,11 @@ class ScatterPlotTest {
     void theReadingLineSaysHowFarItIsBeyondTheData() {
         Figure figure = ScatterPlot.describe(content(Layer.usual(), OptionalDouble.of(14), OptionalInt.empty()), SIZE);
         assertThat(texts(figure.front())).containsExactly("x = 14 → ŷ = 9.16 cm", "≈ 4 days beyond the data");
-        assertThat(figure.x().value(figure.readingLine().orElseThrow())).isEqualTo(14, within(1e-9));
+        assertThat(figure.x().value(figure.grips().readingLine().orElseThrow())).isEqualTo(14, within(1e-9));
         Figure inside = ScatterPlot.describe(content(Layer.usual(), OptionalDouble.of(7), OptionalInt.empty()), SIZE);
         assertThat(texts(inside.front())).hasSize(1);
         Figure unseen = ScatterPlot.describe(content(Layer.usual(), OptionalDouble.of(99), OptionalInt.empty()), SIZE);
-        assertThat(unseen.readingLine()).isEmpty();
+        assertThat(unseen.grips().readingLine()).isEmpty();
     }
 
     @Test

@@ -27,7 +27,7 @@ class WritingOnThePlotTest {
             Contents contents = parabola();
             contents.reading = new ReadingLines(OptionalDouble.of(at), OptionalDouble.of(at), List.of(at), List.of());
             Figure figure = contents.figure();
-            Figure.Area label = figure.targets().boxOf(Slot.FIRST).orElseThrow();
+            Figure.Area label = figure.grips().targets().boxOf(Slot.FIRST).orElseThrow();
             List<Mark.Box> callouts = marks(figure.front(), Mark.Box.class).stream()
                     .filter(it -> it.fill() == Ink.CALLOUT).toList();
             assertThat(callouts).as("at " + at).hasSize(2).allSatisfy(box ->
@@ -84,7 +84,7 @@ class WritingOnThePlotTest {
             contents.points.add(new PlotContent.Point(2 * i + 1, x, y - 0.5, false));
         }
         Figure figure = contents.with(new Frame(0, 20, 0, 30)).figure();
-        Figure.Area box = figure.targets().boxOf(Slot.FIRST).orElseThrow();
+        Figure.Area box = figure.grips().targets().boxOf(Slot.FIRST).orElseThrow();
         assertThat(contents.points).noneMatch(it -> box.contains(figure.x().pixel(it.x()), figure.y().pixel(it.y())));
         assertThat(figure.lines().stream().flatMap(Mark::segments)).noneMatch(box::isCrossedBy);
     }
@@ -93,8 +93,8 @@ class WritingOnThePlotTest {
     void twoEquationsDoNotLieOnOneAnother() {
         Contents contents = parabola().holding(Slot.LINE, Contents.LINE, "ŷ = 0.86 + 0.59 x");
         Figure figure = contents.figure();
-        Figure.Area one = figure.targets().boxOf(Slot.FIRST).orElseThrow();
-        Figure.Area other = figure.targets().boxOf(Slot.LINE).orElseThrow();
+        Figure.Area one = figure.grips().targets().boxOf(Slot.FIRST).orElseThrow();
+        Figure.Area other = figure.grips().targets().boxOf(Slot.LINE).orElseThrow();
         assertThat(one.right() <= other.left() || other.right() <= one.left() || one.bottom() <= other.top()
                 || other.bottom() <= one.top()).isTrue();
     }

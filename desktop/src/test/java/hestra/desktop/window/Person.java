@@ -687,7 +687,7 @@ final class Person implements AutoCloseable {
     Point2D label(Slot slot) throws IOException {
         return FxThread.call(() -> {
             PlotView plot = (PlotView) node("plot");
-            Area box = plot.figure().targets().boxOf(slot).orElseThrow();
+            Area box = plot.figure().grips().targets().boxOf(slot).orElseThrow();
             return plot.localToScreen(box.left() + box.width() / 2, box.top() + box.height() / 2);
         });
     }

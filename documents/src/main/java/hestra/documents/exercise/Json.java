@@ -67,8 +67,8 @@ import hestra.tracing.Picture;
 
 /**
  * Our records as JSON. A sealed family's member is told by the property "kind", see {@link Names}; constants of enums are called
- * as they are in the code, in small letters. Reading is strict: an unknown property is refused,
- * and so is a missing one, unless it may be nothing: so that a new property of that kind leaves older files readable.
+ * as they are in the code, in small letters. An unknown property is refused. A missing one is refused too, but for one that may
+ * be nothing and for a constant of which {@link #LATER} says what older files mean by leaving it out.
  */
 public final class Json {
 
@@ -155,6 +155,8 @@ public final class Json {
         cells.addDeserializer(Cell.class, new CellReader());
         cells.addSerializer(Picture.class, new PictureWriter());
         cells.addDeserializer(Picture.class, new PictureReader());
+        cells.addSerializer(Terms.class, new TermsInFile.Writer());
+        cells.addDeserializer(Terms.class, new TermsInFile.Reader());
         cells.addSerializer(Curve.class, new CurveWriter());
         cells.addDeserializer(Curve.class, new CurveReader());
         // What older files of this version do not say.
