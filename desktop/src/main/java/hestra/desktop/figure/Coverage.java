@@ -9,8 +9,13 @@ final class Coverage {
 
     private Coverage() {}
 
-    /** Turns coverages into pixels of a colour, red, green and blue multiplied by the opacity as pictures want it. */
+    /** Turns coverages into pixels of a colour. */
     static void tint(int[] pixels, Color colour) {
+        tint(pixels, 0, pixels.length, tints(colour));
+    }
+
+    /** The pixel for each coverage, red, green and blue multiplied by the opacity as pictures want it. */
+    static int[] tints(Color colour) {
         int red = (int) Math.round(colour.getRed() * OPAQUE);
         int green = (int) Math.round(colour.getGreen() * OPAQUE);
         int blue = (int) Math.round(colour.getBlue() * OPAQUE);
@@ -18,7 +23,12 @@ final class Coverage {
         for (int alpha = 0; alpha < tints.length; alpha++) {
             tints[alpha] = alpha << 24 | red * alpha / OPAQUE << 16 | green * alpha / OPAQUE << 8 | blue * alpha / OPAQUE;
         }
-        for (int i = 0; i < pixels.length; i++) {
+        return tints;
+    }
+
+    /** Turns coverages from one place up to another into pixels. */
+    static void tint(int[] pixels, int from, int to, int[] tints) {
+        for (int i = from; i < to; i++) {
             pixels[i] = tints[pixels[i]];
         }
     }

@@ -25,6 +25,7 @@ import hestra.desk.Findings;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Clip;
+import hestra.desktop.parts.DirectScroll;
 import hestra.desktop.parts.Newest;
 import hestra.desktop.parts.QuietButton;
 import hestra.desktop.parts.Tip;
@@ -55,7 +56,7 @@ public final class OverviewPane extends BorderPane {
     private final ResidualPictures pictures;
     private final Label meaning = new Label(ASK);
     private final PauseTransition following = new PauseTransition(CALM);
-    private final ScrollPane scroll = new ScrollPane(list);
+    private final ScrollPane scroll = new DirectScroll(list);
     private Optional<NumberGrid.Place> asked = Optional.empty();
 
     /** The pane; {@code close} puts it away, {@code keep} keeps something of it on the sheet where there is one of one's own. */

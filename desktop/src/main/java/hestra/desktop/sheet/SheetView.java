@@ -28,6 +28,7 @@ import hestra.desk.Work;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.notes.NotesBox;
+import hestra.desktop.parts.DirectScroll;
 import hestra.desktop.parts.FocusMark;
 import hestra.desktop.parts.Gradually;
 import hestra.desktop.parts.Sheet;
@@ -46,7 +47,7 @@ import hestra.working.CalculationLine;
  * The exercise as it is read and answered: the blocks of all parts in one scroll, with a line down the margin that links the
  * tasks.
  */
-public final class SheetView extends ScrollPane implements Sheet {
+public final class SheetView extends DirectScroll implements Sheet {
 
     /** How much of a sheet is there at once: more than the window shows. */
     private static final int AT_ONCE = 14;

@@ -6,7 +6,6 @@ import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Region;
@@ -18,6 +17,7 @@ import hestra.desk.StudyName;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.notes.NotesBox;
+import hestra.desktop.parts.DirectScroll;
 import hestra.desktop.parts.InPlaceText;
 import hestra.desktop.parts.Sheet;
 import hestra.desktop.parts.TypingRun;
@@ -26,7 +26,7 @@ import hestra.task.Keepable;
 import hestra.working.CalculationLine;
 
 /** A person's own sheet: a title, and texts and what is kept of the plot in one scroll, with a place to write on at its end. */
-public final class StudySheet extends ScrollPane implements Sheet {
+public final class StudySheet extends DirectScroll implements Sheet {
 
     private final DeskModel model;
     private final Runnable toTable;

@@ -5,11 +5,12 @@ import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.Scene;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Region;
 
+import hestra.desktop.parts.DirectScroll;
+
 /** Cards one below the other that scroll where there is no room for all; asks for as much height as they have at their width. */
-final class CardScroll extends ScrollPane {
+final class CardScroll extends DirectScroll {
 
     private static final double USUAL_WIDTH = 292;
 
