@@ -55,7 +55,12 @@ public record FindSlip(Terms terms, int row, int column, String shown)
 
     @Override
     public DataTable givenOut(DataTable table, DecimalMark mark) {
-        return row < table.size() && column < table.width() ? table.withCell(row, column, Cell.of(shown, mark)) : table;
+        return isIn(table) ? table.withCell(row, column, Cell.of(shown, mark)) : table;
+    }
+
+    /** Whether the value is in a table: it may have been made smaller since, or its author names a place beyond its end. */
+    private boolean isIn(DataTable table) {
+        return row < table.size() && column < table.width();
     }
 
     @Override
@@ -99,7 +104,7 @@ public record FindSlip(Terms terms, int row, int column, String shown)
     @Override
     public Answer standing(Bench bench) {
         Placement placement = bench.placement();
-        int place = placement.placeOf(row);
+        int place = column < bench.table().width() ? placement.placeOf(row) : -1;
         return new Answer.Treated(place < 0 ? "" : bench.table().cell(place, column).text(),
                 place < 0 ? Optional.empty() : bench.table().row(place).setAside(), List.copyOf(othersChanged(bench, placement)));
     }
@@ -144,12 +149,16 @@ public record FindSlip(Terms terms, int row, int column, String shown)
 
     @Override
     public Optional<String> unfinished(Answer answer, Truth truth) {
-        return Optional.empty();
+        return isIn(truth.data()) ? Optional.empty()
+                : Optional.of("The value that this task is about is not in the data. Tell your instructor.");
     }
 
     @Override
     public Verdict judged(Attempt attempt, Truth truth) {
         Answer.Treated given = attempt.answer().as(Answer.Treated.class);
+        if (!isIn(truth.data())) {
+            return Verdict.wrong("The value that this task is about is not in the data.");
+        }
         Cell now = Cell.of(given.now(), truth.mark());
         boolean mended = now.saysTheSameAs(truth.data().cell(row, column));
         boolean excused = given.reason().filter(reason -> !reason.isBlank()).isPresent();
@@ -171,9 +180,10 @@ public record FindSlip(Terms terms, int row, int column, String shown)
 
     @Override
     public Key key(Truth truth) {
-        return row >= truth.data().size() || column >= truth.data().width()
-                ? Key.missing("row " + (row + 1) + " is not in the data")
-                : Key.of("row " + (row + 1) + ": " + shown + " → " + truth.data().cell(row, column).text());
+        if (!isIn(truth.data())) {
+            return Key.missing((row < truth.data().size() ? "column " + (column + 1) : "row " + (row + 1)) + " is not in the data");
+        }
+        return Key.of("row " + (row + 1) + ": " + shown + " → " + truth.data().cell(row, column).text());
     }
 
     @Override
@@ -184,7 +194,8 @@ public record FindSlip(Terms terms, int row, int column, String shown)
 
     @Override
     public List<OnPaper> onPaper(Truth truth) {
-        return List.of(new OnPaper.Blank("row", ""), new OnPaper.Blank("should be", truth.data().variable(column).unit()));
+        String unit = isIn(truth.data()) ? truth.data().variable(column).unit() : "";
+        return List.of(new OnPaper.Blank("row", ""), new OnPaper.Blank("should be", unit));
     }
 
     /** A slip that was the proposed one is so for other data too. */

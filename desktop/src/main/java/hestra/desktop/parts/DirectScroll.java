@@ -35,7 +35,8 @@ public class DirectScroll extends ScrollPane {
     @Override
     protected Skin<?> createDefaultSkin() {
         Skin<?> skin = super.createDefaultSkin();
-        getChildrenUnmodifiable().stream().filter(it -> it.getStyleClass().contains("viewport")).forEach(it -> it.setCache(false));
+        getChildrenUnmodifiable().stream().filter(it -> it.getStyleClass().contains("viewport"))
+                .forEach(it -> it.setCache(false));
         contentProperty().subscribe(DirectScroll::keepsItsHeight);
         return skin;
     }

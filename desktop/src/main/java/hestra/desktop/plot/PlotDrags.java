@@ -51,7 +51,8 @@ final class PlotDrags {
     /** Where a label is, by hand or by itself. */
     static Optional<LabelPlace> place(DeskModel model, Figure figure, Slot slot) {
         double size = Optional.ofNullable(model.findings().work().curves().labels().get(slot)).map(LabelPlace::size).orElse(1.0);
-        return figure.grips().targets().boxOf(slot).map(box -> new LabelPlace((box.left() - figure.area().left()) / figure.area().width(),
+        return figure.grips().targets().boxOf(slot)
+                .map(box -> new LabelPlace((box.left() - figure.area().left()) / figure.area().width(),
                 (box.bottom() - figure.area().top()) / figure.area().height(), size));
     }
 

@@ -14,7 +14,6 @@ import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Choices;
 import hestra.desktop.parts.RadioList;
 import hestra.desktop.parts.TypingRun;
-import hestra.task.Answer;
 import hestra.task.ByChoice;
 import hestra.task.ChoiceRow;
 import hestra.task.Chosen;

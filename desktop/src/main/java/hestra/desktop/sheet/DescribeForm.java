@@ -10,7 +10,6 @@ import javafx.scene.layout.VBox;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Choices;
 import hestra.desktop.parts.TypingRun;
-import hestra.task.Answer;
 import hestra.task.Described;
 import hestra.task.Description;
 import hestra.task.Task;

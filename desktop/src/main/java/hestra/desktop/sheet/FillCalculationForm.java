@@ -6,7 +6,6 @@ import javafx.scene.control.Label;
 
 import hestra.desktop.model.DeskModel;
 import hestra.numbers.Counted;
-import hestra.task.Answer;
 import hestra.task.FillCalculation;
 import hestra.task.FillIn;
 import hestra.task.Filled;

@@ -14,7 +14,6 @@ import hestra.desk.Findings;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.RadioList;
 import hestra.desktop.parts.Tip;
-import hestra.task.Answer;
 import hestra.task.FindPoint;
 import hestra.task.PointAction;
 import hestra.task.PointReason;

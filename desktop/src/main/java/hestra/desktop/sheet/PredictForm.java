@@ -13,7 +13,6 @@ import javafx.scene.layout.HBox;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Choices;
 import hestra.desktop.parts.TypingRun;
-import hestra.task.Answer;
 import hestra.task.Predict;
 import hestra.task.Predicted;
 import hestra.task.Predicting;

@@ -21,7 +21,6 @@ import hestra.desktop.parts.RadioList;
 import hestra.desktop.parts.Tip;
 import hestra.desktop.parts.TypingRun;
 import hestra.feedback.Outcome;
-import hestra.task.Answer;
 import hestra.task.Tried;
 import hestra.task.TryOut;
 import hestra.task.TryReason;

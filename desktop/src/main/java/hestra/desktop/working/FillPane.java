@@ -25,7 +25,6 @@ import hestra.desktop.parts.FocusMark;
 import hestra.desktop.parts.Formula;
 import hestra.desktop.parts.TypingRun;
 import hestra.numbers.NumberStyle;
-import hestra.task.Answer;
 import hestra.task.FillIn;
 import hestra.task.Filled;
 import hestra.working.CalculationCells;

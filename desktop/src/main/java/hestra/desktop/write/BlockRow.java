@@ -12,6 +12,7 @@ import hestra.desk.ExerciseEdit;
 import hestra.desktop.model.DeskModel;
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;
+import hestra.task.Truth;
 
 /**
  * A block on the sheet that is written, which can be taken in hand, moved, doubled, copied and taken out, by mouse and by keys.
@@ -33,6 +34,9 @@ final class BlockRow implements OutlineRow {
 
         /** Shows what is typed, as it is now. */
         void show(Exercise exercise);
+
+        /** Shows what follows for it from the data and from the tasks beside it. */
+        default void showKey(Exercise exercise, Truth truth) {}
     }
 
     BlockRow(DeskModel model, SheetActions actions, Part part, String id, boolean inHand, RowContents contents) {
@@ -121,5 +125,10 @@ final class BlockRow implements OutlineRow {
     @Override
     public void show(Exercise exercise) {
         contents.show(exercise);
+    }
+
+    @Override
+    public void showKey(Exercise exercise, Truth truth) {
+        contents.showKey(exercise, truth);
     }
 }

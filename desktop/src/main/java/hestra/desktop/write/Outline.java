@@ -1,9 +1,11 @@
 package hestra.desktop.write;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.scene.Node;
@@ -140,9 +142,16 @@ final class Outline {
         // Where words alone have changed the rows stay: somebody is typing into one of them.
         if (shown == null || !sameButForWords(exercise, shown) || !now.equals(inHand)
                 || !findings.written().id().equals(partInHand)) {
+            Set<String> otherwise = changed(exercise, now, findings.written());
             inHand = now;
             partInHand = findings.written().id();
-            build(exercise, findings.written());
+            keepingKeyboard(() -> {
+                if (otherwise.isEmpty()) {
+                    build(exercise, findings.written());
+                } else {
+                    renew(exercise, otherwise);
+                }
+            });
         }
         shown = exercise;
         rows.forEach(row -> row.show(exercise));
@@ -167,9 +176,70 @@ final class Outline {
         };
     }
 
-    private void build(Exercise exercise, Part here) {
+    /**
+     * The ids of the blocks whose rows are others now, where all else stands as it did; nothing where the sheet has another order,
+     * or data of which any row may tell.
+     */
+    private Set<String> changed(Exercise exercise, Optional<String> now, Part here) {
+        if (shown == null || !here.id().equals(partInHand) || !sameOrder(exercise, shown)) {
+            return Set.of();
+        }
+        Set<String> ids = new HashSet<>();
+        if (!now.equals(inHand)) {
+            now.ifPresent(ids::add);
+            inHand.ifPresent(ids::add);
+        }
+        for (int i = 0; i < exercise.parts().size(); i++) {
+            List<Block> before = shown.parts().get(i).blocks();
+            List<Block> after = exercise.parts().get(i).blocks();
+            IntStream.range(0, after.size()).filter(k -> !wordless(after.get(k)).equals(wordless(before.get(k))))
+                    .forEach(k -> ids.add(after.get(k).id()));
+        }
+        return ids;
+    }
+
+    /** Whether the same blocks stand in the same order, over the same data as they are printed. */
+    private static boolean sameOrder(Exercise one, Exercise other) {
+        return one.mark() == other.mark() && one.parts().size() == other.parts().size()
+                && IntStream.range(0, one.parts().size()).allMatch(i -> {
+                    Part part = one.parts().get(i);
+                    Part before = other.parts().get(i);
+                    return part.withHeading("").withBlocks(List.of()).equals(before.withHeading("").withBlocks(List.of()))
+                            && part.blocks().stream().map(Block::id).toList().equals(before.blocks().stream().map(Block::id).toList())
+                            && part.truth(one.mark()).printed().equals(before.truth(one.mark()).printed());
+                });
+    }
+
+    /** Makes the rows of some blocks anew; the others show what follows for them. */
+    private void renew(Exercise exercise, Set<String> otherwise) {
+        building.finish();
+        plus.ifPresent(sheet.getChildren()::remove);
+        plus = Optional.empty();
+        for (Part part : exercise.parts()) {
+            Truth truth = part.truth(exercise.mark());
+            for (Block block : part.blocks()) {
+                int place = IntStream.range(0, rows.size())
+                        .filter(i -> block.id().equals(rows.get(i).node().getUserData())).findFirst().orElseThrow();
+                if (otherwise.contains(block.id())) {
+                    OutlineRow fresh = row(block, part, truth, exercise);
+                    sheet.getChildren().set(sheet.getChildren().indexOf(rows.get(place).node()), fresh.node());
+                    rows.set(place, fresh);
+                } else {
+                    rows.get(place).showKey(exercise, truth);
+                }
+            }
+        }
+    }
+
+    /** Makes rows anew; where the keyboard is in a field of one of them it goes to the field that takes its place. */
+    private void keepingKeyboard(Runnable making) {
         Optional<String> focused = Optional.ofNullable(sheet.getScene()).map(Scene::getFocusOwner)
                 .filter(node -> node instanceof TextInputControl).map(Node::getId);
+        making.run();
+        focused.ifPresent(id -> Optional.ofNullable(sheet.lookup("#" + id)).ifPresent(Node::requestFocus));
+    }
+
+    private void build(Exercise exercise, Part here) {
         rows.clear();
         places.clear();
         plus = Optional.empty();
@@ -177,7 +247,6 @@ final class Outline {
         sheet.getChildren().setAll(partAdder(exercise));
         // Filled by and by when it is first shown; a change is there at once, so that nothing moves under the pointer.
         building = Gradually.of(steps(exercise, here), shown == null ? AT_ONCE : Integer.MAX_VALUE);
-        focused.ifPresent(id -> Optional.ofNullable(sheet.lookup("#" + id)).ifPresent(Node::requestFocus));
     }
 
     private List<Runnable> steps(Exercise exercise, Part here) {

@@ -10,6 +10,7 @@ import javafx.scene.layout.Region;
 
 import hestra.desktop.parts.Tip;
 import hestra.exercise.Exercise;
+import hestra.task.Truth;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
@@ -20,6 +21,9 @@ interface OutlineRow {
 
     /** Shows what is typed in it, as it is now. */
     void show(Exercise exercise);
+
+    /** Shows what follows for it from the data and from the tasks beside it. */
+    default void showKey(Exercise exercise, Truth truth) {}
 
     /**
      * What can be done to a row.

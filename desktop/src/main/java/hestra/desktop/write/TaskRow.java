@@ -47,11 +47,9 @@ final class TaskRow implements BlockRow.RowContents {
         this.model = model;
         this.id = task.id();
         this.partId = part.id();
-        Key computed = task.key(truth);
-        key.setText(computed.text());
+        showKey(task.key(truth));
         key.getStyleClass().add("outline-key");
         key.setId("key-" + id);
-        key.pseudoClassStateChanged(MISSING, !computed.computed());
         key.setMinWidth(40);
         title.getStyleClass().add("task-title");
         title.setMinWidth(Region.USE_PREF_SIZE);
@@ -129,6 +127,16 @@ final class TaskRow implements BlockRow.RowContents {
         });
         top.getStyleClass().add("row-top");
         row.getChildren().add(OutlineRow.tools(about, tools, row, typed.isPresent()));
+    }
+
+    private void showKey(Key computed) {
+        key.setText(computed.text());
+        key.pseudoClassStateChanged(MISSING, !computed.computed());
+    }
+
+    @Override
+    public void showKey(Exercise exercise, Truth truth) {
+        exercise.task(id).ifPresent(task -> showKey(task.key(truth)));
     }
 
     @Override

@@ -33,7 +33,6 @@ import hestra.fit.Trial;
 import hestra.marking.ClassOfOne;
 import hestra.marking.HandIn;
 import hestra.numbers.NumberStyle;
-import hestra.task.Answer;
 import hestra.task.Attempt;
 import hestra.task.ByChoice;
 import hestra.task.ByEye;

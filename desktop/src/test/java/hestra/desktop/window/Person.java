@@ -568,6 +568,11 @@ final class Person implements AutoCloseable {
                 .filter(Objects::nonNull).toList());
     }
 
+    /** What is styled so; to be asked on the window's thread. */
+    Stream<Node> styled(String style) {
+        return stage.getScene().getRoot().lookupAll("." + style).stream();
+    }
+
     /** What a label says, or what something that is drawn says to a screen reader. */
     private static String said(Node node) {
         return node instanceof Labeled label && !label.getText().isEmpty() ? label.getText() : node.getAccessibleText();

@@ -22,7 +22,8 @@ record TermsInFile(String id, String title, String prompt, int marks, int tries,
         Optional<List<Hint>> hints) {
 
     private static TermsInFile of(Terms terms) {
-        return new TermsInFile(terms.id(), terms.title(), terms.prompt(), terms.marks(), terms.tries(), terms.opens(), terms.hint(),
+        return new TermsInFile(terms.id(), terms.title(), terms.prompt(), terms.marks(), terms.tries(), terms.opens(),
+                terms.hint(),
                 terms.verdict(), terms.opening(), terms.afterwards(), terms.playing(), terms.counting(), terms.telling().hints());
     }
 
