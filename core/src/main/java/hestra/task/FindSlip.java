@@ -181,7 +181,8 @@ public record FindSlip(Terms terms, int row, int column, String shown)
     @Override
     public Key key(Truth truth) {
         if (!isIn(truth.data())) {
-            return Key.missing((row < truth.data().size() ? "column " + (column + 1) : "row " + (row + 1)) + " is not in the data");
+            String beyond = row < truth.data().size() ? "column " + (column + 1) : "row " + (row + 1);
+            return Key.missing(beyond + " is not in the data");
         }
         return Key.of("row " + (row + 1) + ": " + shown + " → " + truth.data().cell(row, column).text());
     }

@@ -177,8 +177,8 @@ final class Outline {
     }
 
     /**
-     * The ids of the blocks whose rows are others now, where all else stands as it did; nothing where the sheet has another order,
-     * or data of which any row may tell.
+     * The ids of the blocks whose rows are others now, where all else stands as it did; nothing where the sheet has another
+     * order, or data of which any row may tell.
      */
     private Set<String> changed(Exercise exercise, Optional<String> now, Part here) {
         if (shown == null || !here.id().equals(partInHand) || !sameOrder(exercise, shown)) {
@@ -205,9 +205,13 @@ final class Outline {
                     Part part = one.parts().get(i);
                     Part before = other.parts().get(i);
                     return part.withHeading("").withBlocks(List.of()).equals(before.withHeading("").withBlocks(List.of()))
-                            && part.blocks().stream().map(Block::id).toList().equals(before.blocks().stream().map(Block::id).toList())
+                            && ids(part).equals(ids(before))
                             && part.truth(one.mark()).printed().equals(before.truth(one.mark()).printed());
                 });
+    }
+
+    private static List<String> ids(Part part) {
+        return part.blocks().stream().map(Block::id).toList();
     }
 
     /** Makes the rows of some blocks anew; the others show what follows for them. */
