@@ -333,7 +333,7 @@ public final class Findings {
         return EntryChecks.of(work().table(), work().drawnRoles(), exercise().mark()).stream().filter(it -> switch (it.kind()) {
             case NOT_A_NUMBER, INCOMPLETE, UNEQUAL_LENGTHS -> false;
             case HEADING_INSIDE, SAME_PAIR -> true;
-            case IMPOSSIBLE, SCALE, SLIPPED -> !givesAway;
+            case IMPOSSIBLE, SCALE, FAR, SLIPPED -> !givesAway;
         }).toList();
     }
 

@@ -18,11 +18,22 @@ final class DateTicks {
     private static final double DAYS_OF_MONTH = 30.4;
     private static final double DAYS_OF_YEAR = 365.25;
     private static final int MOST = 60;
+    private static final int FEWEST = 3;
 
     private DateTicks() {}
 
-    /** Ticks with their texts, about as many as are wanted. */
+    /** Ticks with their texts, about as many as are wanted, and three where so many days are on the axis. */
     static List<Tick> along(Scale scale, Dates dates, int about) {
+        int wanted = about;
+        List<Tick> ticks = about(scale, dates, wanted);
+        while (ticks.size() < FEWEST && wanted < MOST) {
+            wanted++;
+            ticks = about(scale, dates, wanted);
+        }
+        return ticks;
+    }
+
+    private static List<Tick> about(Scale scale, Dates dates, int about) {
         LocalDate low = dates.date(scale.low()).toLocalDate();
         LocalDate high = dates.date(scale.high()).toLocalDate();
         double days = Math.max(1, ChronoUnit.DAYS.between(low, high)) / (double) Math.max(2, about);

@@ -29,21 +29,28 @@ public final class ResidualStrip {
 
     private final PlotContent content;
     private final StripKind kind;
+    private final boolean underPlot;
     private final Layout layout;
     private final Area area;
     private final List<Mark> ground = new ArrayList<>();
     private final List<Mark> lines = new ArrayList<>();
 
-    private ResidualStrip(PlotContent content, StripKind kind, Layout layout) {
+    private ResidualStrip(PlotContent content, StripKind kind, boolean underPlot, Layout layout) {
         this.content = content;
         this.kind = kind;
+        this.underPlot = underPlot && kind == StripKind.AGAINST_X;
         this.layout = layout;
-        this.area = layout.area(TOP, kind == StripKind.AGAINST_X ? BOTTOM : BOTTOM_WITH_AXIS * layout.type());
+        this.area = layout.area(TOP, this.underPlot ? BOTTOM : BOTTOM_WITH_AXIS * layout.type());
     }
 
     /** The strip of this content at this size; without a curve in hand it says the content's notice. */
     public static Figure describe(PlotContent content, StripKind kind, Layout layout) {
-        return new ResidualStrip(content, kind, layout).figure();
+        return new ResidualStrip(content, kind, true, layout).figure();
+    }
+
+    /** The same where it stands by itself: with an axis of its own where the plot's stands above it otherwise. */
+    public static Figure describeAlone(PlotContent content, StripKind kind, Layout layout) {
+        return new ResidualStrip(content, kind, false, layout).figure();
     }
 
     private Figure figure() {
@@ -57,7 +64,13 @@ public final class ResidualStrip {
         PlottedResiduals residuals = PlottedResiduals.of(content, content.inHand().get().curve());
         Scale values = values(residuals);
         return switch (kind) {
-            case AGAINST_X -> scattered(residuals, residuals.xs(), content.plane().along(area), values);
+            case AGAINST_X -> {
+                Scale x = content.plane().along(area);
+                if (!underPlot) {
+                    axisAlong(x, content.x().described(), content.x().unit());
+                }
+                yield scattered(residuals, residuals.xs(), x, values);
+            }
             case AGAINST_FITTED ->
                     scattered(residuals, along(residuals.fitted()), values, "fitted " + content.y()
                             .described(), content.y().unit());
@@ -83,6 +96,11 @@ public final class ResidualStrip {
 
     private Figure scattered(PlottedResiduals residuals, Along along, Scale y, String title, String unit) {
         Scale x = new Scale(along.low, along.high, area.left(), area.right());
+        axisAlong(x, title, unit);
+        return scattered(residuals, along.places, x, y);
+    }
+
+    private void axisAlong(Scale x, String title, String unit) {
         Ticks ticks = Ticks.along(x, (int) Math.clamp(area.width() / (75 * layout.type()), 3, 10));
         for (double tick : ticks.values()) {
             ground.add(new Mark.Line(x.pixel(tick), area.top(), x.pixel(tick), area.bottom(), Stroke.solid(Ink.GRID, 1)));
@@ -91,7 +109,6 @@ public final class ResidualStrip {
         }
         layout.title(ground, area.left() + area.width() / 2, area.bottom() + layout.size(34),
                 new Variable(title, "", unit).axisTitle(ticks.powerInWords()), false);
-        return scattered(residuals, along.places, x, y);
     }
 
     private Figure scattered(PlottedResiduals residuals, double[] places, Scale x, Scale y) {

@@ -18,6 +18,9 @@ import hestra.numbers.NumberStyle;
 public record Ticks(double step, List<Double> values) {
 
     private static final int MOST = 60;
+    /** Fewer numbers than this say too little of an axis: which way it runs, and how wide a step is. */
+    private static final int FEWEST = 3;
+    private static final double JUST_BELOW = 0.999;
     private static final double LEAST_LONG = 1e5;
     private static final double LEAST_STEP = 1e-3 * (1 - 1e-9);
 
@@ -52,7 +55,7 @@ public record Ticks(double step, List<Double> values) {
     }
 
     /**
-     * The ticks that lie between two values.
+     * The ticks that lie between two values, at least three.
      *
      * @param low finite
      * @param high finite and above {@code low}
@@ -60,6 +63,15 @@ public record Ticks(double step, List<Double> values) {
      */
     public static Ticks between(double low, double high, int about) {
         double step = niceStep((high - low) / Math.max(1, about - 1));
+        Ticks ticks = by(step, low, high);
+        while (ticks.values.size() < FEWEST && step > Double.MIN_NORMAL) {
+            step = niceBelow(step * JUST_BELOW);
+            ticks = by(step, low, high);
+        }
+        return ticks;
+    }
+
+    private static Ticks by(double step, double low, double high) {
         List<Double> values = new ArrayList<>();
         double tolerance = step * 1e-9;
         long first = (long) Math.ceil((low - tolerance) / step);

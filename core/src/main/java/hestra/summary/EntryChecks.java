@@ -5,11 +5,13 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.DoubleSummaryStatistics;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.stream.IntStream;
 
 import hestra.data.Cell;
@@ -26,7 +28,9 @@ import hestra.summary.Suspicion.Kind;
  * been looked at and are passed over.
  *
  * <p>A value is taken for a slipped decimal point when it lies far off the line through the middle of its eight neighbours in
- * the order of x, by the median of slopes, and 10, 100 or 1000 times or one such part of it lies near that line. Pairs are
+ * the order of x, by the median of slopes, and 10, 100 or 1000 times or one such part of it lies near that line; the worst is
+ * left out before the next is looked for. A value is far from all others when it lies {@value #FAR_APART} times the width of
+ * the middle half outside it, and {@value #FAR_APART_IN_LOGARITHMS} times by logarithms. Pairs are
  * taken to be slipped by a row when r of each x with the y one row on is above 0.9 in size and r of the pairs as they stand
  * is less than 0.6 of that.
  *
@@ -40,6 +44,11 @@ public final class EntryChecks {
     private static final double FAR_OFF = 8;
     private static final double FITS = 4;
     private static final int MOST_ALIKE = 3;
+    /** So many values far from their neighbours are looked at one by one. */
+    private static final int MOST_ODD = 10;
+    private static final int FEWEST_TO_BE_FAR_FROM = 6;
+    private static final double FAR_APART = 8;
+    private static final double FAR_APART_IN_LOGARITHMS = 4;
     private static final int FEWEST_TO_SLIP = 8;
     private static final double STRONG = 0.9;
     private static final double MUCH_WEAKER = 0.6;
@@ -67,6 +76,7 @@ public final class EntryChecks {
         checks.samePairs();
         Pairs pairs = Pairs.of(table, roles);
         checks.scale(pairs);
+        checks.far();
         checks.slipped(pairs);
         checks.gather(Kind.SAME_PAIR, "rows repeat a pair that stands above them");
         checks.gather(Kind.NOT_A_NUMBER, "rows hold something that is not a number");
@@ -179,22 +189,48 @@ public final class EntryChecks {
         found.addAll(again);
     }
 
+    /** The worst first: what it was held against is looked at again without it, so that it accuses no other. */
     private void scale(Pairs pairs) {
-        int n = pairs.size();
-        if (n <= NEIGHBOURS) {
-            return;
+        Set<Integer> out = new HashSet<>();
+        Optional<Odd> worst = worst(pairs, out);
+        while (worst.isPresent() && out.size() < MOST_ODD) {
+            slippedPoint(worst.get());
+            out.add(worst.get().row);
+            worst = worst(pairs, out);
         }
-        int[] alongX = IntStream.range(0, n).boxed().sorted(Comparator.comparingDouble(pairs::x))
+    }
+
+    /**
+     * A value far from its neighbours.
+     *
+     * @param expected what they lead to expect
+     * @param usual how far values commonly lie from that
+     */
+    private record Odd(int row, int column, double value, double expected, double usual) {
+
+        double times() {
+            return Math.abs(value - expected) / usual;
+        }
+    }
+
+    private Optional<Odd> worst(Pairs pairs, Set<Integer> out) {
+        int[] asTyped = IntStream.range(0, pairs.size()).filter(i -> !out.contains(pairs.row(i))).toArray();
+        if (asTyped.length <= NEIGHBOURS) {
+            return Optional.empty();
+        }
+        int[] alongX = IntStream.of(asTyped).boxed().sorted(Comparator.comparingDouble(pairs::x))
                 .mapToInt(Integer::intValue).toArray();
+        List<Odd> odd = new ArrayList<>();
         check(alongX, pairs, roles.response(), IntStream.of(alongX).mapToDouble(pairs::x).toArray(), IntStream.of(alongX)
-                .mapToDouble(pairs::y).toArray());
+                .mapToDouble(pairs::y).toArray(), odd);
         // An x that is far off has no neighbours along x: it is held against its neighbours in the table.
-        int[] asTyped = IntStream.range(0, n).toArray();
-        check(asTyped, pairs, roles.explanatory(), IntStream.of(asTyped).asDoubleStream().toArray(), pairs.xs().toArray());
+        check(asTyped, pairs, roles.explanatory(), IntStream.range(0, asTyped.length).asDoubleStream().toArray(),
+                IntStream.of(asTyped).mapToDouble(pairs::x).toArray(), odd);
+        return odd.stream().max(Comparator.comparingDouble(Odd::times));
     }
 
     /** Holds each value against the line through the middle of its neighbours, of which a few may be slips themselves. */
-    private void check(int[] order, Pairs pairs, int column, double[] places, double[] values) {
+    private void check(int[] order, Pairs pairs, int column, double[] places, double[] values, List<Odd> odd) {
         int n = values.length;
         double[] expected = new double[n];
         double[] scatter = new double[n];
@@ -216,9 +252,56 @@ public final class EntryChecks {
         for (int at = 0; at < n; at++) {
             double usual = Math.max(Math.max(everywhere, scatter[at]), LEAST_SCATTER * Math.abs(expected[at]));
             if (off[at] > FAR_OFF * usual && values[at] != 0) {
-                slippedPoint(pairs.row(order[at]), column, values[at], expected[at], FITS * usual);
+                odd.add(new Odd(pairs.row(order[at]), column, values[at], expected[at], usual));
             }
         }
+    }
+
+    /**
+     * Values that lie far from all others of their column, whatever stands beside them: further outside the middle half than so
+     * many times its width, and so too by their logarithms, since sizes and counts often have a long tail.
+     */
+    private void far() {
+        for (int column : new int[] {roles.explanatory(), roles.response()}) {
+            int[] rows = IntStream.range(0, table.size()).filter(row -> !table.row(row).isSetAside()
+                    && table.cell(row, column) instanceof Cell.Measured).toArray();
+            double[] values = IntStream.of(rows).mapToDouble(row -> ((Cell.Measured) table.cell(row, column)).value()).toArray();
+            boolean[] apart = apart(values, FAR_APART);
+            boolean positive = Arrays.stream(values).allMatch(it -> it > 0);
+            boolean[] apartInLogarithms = positive ? apart(Arrays.stream(values).map(Math::log).toArray(), FAR_APART_IN_LOGARITHMS)
+                    : apart;
+            double[] others = IntStream.range(0, values.length).filter(i -> !apart[i]).mapToDouble(i -> values[i]).toArray();
+            for (int i = 0; i < rows.length; i++) {
+                int row = rows[i];
+                if (apart[i] && apartInLogarithms[i]
+                        && found.stream().noneMatch(it -> it.row() == row && it.column() == column)) {
+                    found.add(new Suspicion(Kind.FAR, row, column, "Row " + (row + 1) + ": " + name(column) + " "
+                            + table.cell(row, column).text()
+                            + " is far from all others, which go from " + ends(column, others) + ". Is it right?"));
+                }
+            }
+        }
+    }
+
+    private String ends(int column, double[] others) {
+        DoubleSummaryStatistics range = Arrays.stream(others).summaryStatistics();
+        return table.variable(column).shown(range.getMin(), style) + " to " + table.variable(column).shown(range.getMax(), style);
+    }
+
+    /** Which values lie far outside the middle half of all. */
+    private static boolean[] apart(double[] values, double widths) {
+        boolean[] apart = new boolean[values.length];
+        if (values.length < FEWEST_TO_BE_FAR_FROM) {
+            return apart;
+        }
+        double[] sorted = values.clone();
+        Arrays.sort(sorted);
+        double low = sorted[sorted.length / 4];
+        double high = sorted[sorted.length - 1 - sorted.length / 4];
+        for (int i = 0; i < values.length; i++) {
+            apart[i] = high > low && Math.max(low - values[i], values[i] - high) > widths * (high - low);
+        }
+        return apart;
     }
 
     /** Whether a place lies so far beyond its neighbours that the line through them says nothing about it. */
@@ -228,12 +311,12 @@ public final class EntryChecks {
         return beyond > (range.getMax() - range.getMin()) / 2;
     }
 
-    private void slippedPoint(int row, int column, double value, double expected, double near) {
+    private void slippedPoint(Odd odd) {
         for (int power : new int[] {1, 2, 3, -1, -2, -3}) {
-            double moved = value / Math.pow(10, power);
-            if (Math.abs(moved - expected) < near) {
-                found.add(new Suspicion(Kind.SCALE, row, column,
-                        "Row " + (row + 1) + ": " + name(column) + " " + style.shortest(value) + " is far from its neighbours; "
+            double moved = odd.value / Math.pow(10, power);
+            if (Math.abs(moved - odd.expected) < FITS * odd.usual) {
+                found.add(new Suspicion(Kind.SCALE, odd.row, odd.column,
+                        "Row " + (odd.row + 1) + ": " + name(odd.column) + " " + style.shortest(odd.value) + " is far from its neighbours; "
                         + style.shortest(Double.parseDouble(String.format(Locale.ROOT, "%.12g", moved)))
                         + " would fit. A slipped decimal point?"));
                 return;
@@ -258,7 +341,7 @@ public final class EntryChecks {
 
     private void slipped(Pairs pairs) {
         int n = pairs.size();
-        if (n < FEWEST_TO_SLIP || found.stream().anyMatch(it -> it.kind() == Kind.SCALE)) {
+        if (n < FEWEST_TO_SLIP || found.stream().anyMatch(it -> it.kind() == Kind.SCALE || it.kind() == Kind.FAR)) {
             // A single value far off decides r, whether it stands among the pairs or is moved out of them.
             return;
         }

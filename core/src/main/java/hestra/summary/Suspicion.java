@@ -20,6 +20,7 @@ public record Suspicion(Kind kind, int row, int column, String message) {
         HEADING_INSIDE,
         IMPOSSIBLE,
         SCALE,
+        FAR,
         SAME_PAIR,
         SLIPPED
     }

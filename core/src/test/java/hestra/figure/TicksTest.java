@@ -165,4 +165,20 @@ class TicksTest {
         assertThat(Frame.around(DoubleStream.of(0, -3), Spacing.LOGARITHMIC, DoubleStream.of(1), Spacing.LINEAR).xLow())
                 .isPositive();
     }
+
+    @Test
+    void anAxisHasAtLeastThreeNumbersHoweverLittleRoomThereIs() {
+        Random random = new Random(20_261_201);
+        for (int i = 0; i < 20_000; i++) {
+            double low = (random.nextDouble() - 0.3) * Math.pow(10, random.nextInt(9) - 3);
+            double high = low + random.nextDouble() * Math.pow(10, random.nextInt(9) - 3) + 1e-4;
+            for (int about = 2; about <= 10; about++) {
+                Ticks ticks = Ticks.between(low, high, about);
+                assertThat(ticks.values().size()).as(low + " to " + high + ", about " + about)
+                        .isBetween(3, Math.max(7, 2 * about));
+                assertThat(ticks.values()).allMatch(it -> it >= low - ticks.step() * 1e-6 && it <= high + ticks.step() * 1e-6);
+            }
+        }
+        assertThat(Ticks.between(1, 9.9, 3).values()).as("5 alone says nothing").containsExactly(2.0, 4.0, 6.0, 8.0);
+    }
 }

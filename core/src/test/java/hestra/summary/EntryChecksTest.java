@@ -176,4 +176,40 @@ class EntryChecksTest {
         assertThat(EntryChecks.of(table.withSetAside(10, Optional.of("misread")), Roles.FIRST_EXPLAINS, DecimalMark.POINT))
                 .isEmpty();
     }
+
+    @Test
+    void aValueFarFromAllOthersIsToldWhateverStandsBesideIt() {
+        List<String> rows = new ArrayList<>(List.of("10|21", "15|24", "20|22", "12|12345.6", "25|31", "30|28", "45|26"));
+        assertThat(check(rows)).singleElement().satisfies(it -> {
+            assertThat(it.kind()).isEqualTo(Kind.FAR);
+            assertThat(it.row()).isEqualTo(3);
+            assertThat(it.message())
+                    .isEqualTo("Row 4: length 12345.6 is far from all others, which go from 21 to 31. Is it right?");
+        });
+        rows.set(3, "12345.6|25");
+        assertThat(check(rows)).singleElement().satisfies(it -> assertThat(it.column()).isZero());
+    }
+
+    @Test
+    void aLongTailIsNoReasonToAsk() {
+        Random random = new Random(11);
+        int asked = 0;
+        for (int set = 0; set < 200; set++) {
+            List<String> rows = IntStream.range(0, 40).mapToObj(i -> i + "|"
+                    + Math.round(Math.exp(2 + 1.2 * random.nextGaussian()) * 1000) / 1000.0).toList();
+            asked += kinds(check(rows)).contains(Kind.FAR) ? 1 : 0;
+        }
+        assertThat(asked).isLessThanOrEqualTo(2);
+    }
+
+    @Test
+    void whatIsOddAccusesNoneOfItsNeighbours() {
+        Random random = new Random(3);
+        for (int time = 0; time < 60; time++) {
+            List<String> rows = kelp(24);
+            List<Integer> odd = random.ints(6, 24).distinct().limit(3).boxed().toList();
+            odd.forEach(row -> rows.set(row, rows.get(row).split("\\|")[0] + "|" + 12_345.6));
+            assertThat(check(rows)).extracting(Suspicion::row).as("odd are " + odd).isSubsetOf(odd);
+        }
+    }
 }

@@ -221,6 +221,9 @@ public final class Exchange implements Pictures {
     }
 
     public void remember(Path file) {
+        if (Examples.hold(file)) {
+            return;
+        }
         Optional.ofNullable(file.toAbsolutePath().getParent()).ifPresent(folder -> settings.put("folder", folder));
     }
 

@@ -30,6 +30,8 @@ public final class OpenDesk implements AutoCloseable {
 
     private static final Logger LOG = LoggerFactory.getLogger(OpenDesk.class);
     private static final int MOST_WINDOWS = 8;
+    private static final String EXAMPLE = "This is an example that comes with Hestra. Your work on it is kept; to save it, choose a "
+            + "place of your own.";
     private static final String APART = "This is open in another window already. What you do in this one is kept separately.";
 
     private final Optional<Path> journalFile;
@@ -87,14 +89,16 @@ public final class OpenDesk implements AutoCloseable {
     }
 
     /** The same of a desk as it stands in its file, with the journal that is to be gone on with where that can be had. */
-    public static OpenDesk of(Path folder, Desk begun, Optional<Path> file, Optional<Path> last) {
+    public static OpenDesk of(Path folder, Desk begun, Optional<Path> opened, Optional<Path> last) {
+        Optional<Path> file = opened.filter(it -> !Examples.hold(it));
+        Optional<String> example = opened.filter(Examples::hold).map(_ -> EXAMPLE);
         boolean apart = false;
         for (Path journal : Stream.concat(last.stream(), IntStream.rangeClosed(1, MOST_WINDOWS)
                 .mapToObj(window -> journalOf(folder, begun.exercise(), window))).distinct().toList()) {
             try {
-                JournalFile.Opened opened = JournalFile.open(journal, begun);
-                return new OpenDesk(file, Optional.of(journal), opened, opened.trouble()
-                        .or(apart ? () -> Optional.of(APART) : Optional::empty), apart, false);
+                JournalFile.Opened found = JournalFile.open(journal, begun);
+                return new OpenDesk(file, Optional.of(journal), found, found.trouble()
+                        .or(apart ? () -> Optional.of(APART) : Optional::empty).or(() -> example), apart, false);
             } catch (JournalFile.InUse e) {
                 apart = true;
             } catch (IOException e) {

@@ -34,7 +34,7 @@ final class ResidualPictures extends TilePane {
         setPrefColumns(2);
         for (StripKind kind : KINDS) {
             FigureView figure = new FigureView(look,
-                    layout -> ResidualStrip.describe(model.findings().strip().kept(), kind, layout));
+                    layout -> ResidualStrip.describeAlone(model.findings().strip().kept(), kind, layout));
             figure.setPrefSize(WIDTH, HEIGHT);
             figure.setMinSize(WIDTH, HEIGHT);
             figure.setMouseTransparent(true);

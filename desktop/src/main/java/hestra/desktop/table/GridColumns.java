@@ -22,11 +22,16 @@ final class GridColumns {
     private static final double DIGIT = 9.5;
     private static final double EDGES = 12;
     private static final double COMPUTED = 70;
-    private static final double COMPUTED_LONG = 98;
+    /** A letter of the figures' typeface, which are all equally wide, in the usual size and in that of long numbers. */
+    private static final double LETTER = 7.9;
+    private static final double SMALL_LETTER = 6.7;
+    private static final double ABOUT = 22;
+    private static final double ABOUT_SMALL = 13;
+    /** Longer texts are cut: nobody compares numbers of so many digits. */
+    private static final int LONGEST = 20;
     /** So many rows tell whether numbers are long. */
     private static final int LOOKED_AT = 30;
     private static final double LEAST = 84;
-    private static final double LEAST_LONG = 94;
     private static final double USUAL = 90;
     /** Columns grow with the type up to this, or two of them would not fit. */
     private static final double MOST_OF_TYPE = 1.15;
@@ -89,14 +94,14 @@ final class GridColumns {
             int index = i;
             TableColumn<Integer, ?> column = of(i);
             double size = Math.min(type.getAsDouble(), MOST_OF_TYPE);
-            double least = size * (hasLong(row -> source.table().shown(row, index)) ? LEAST_LONG : LEAST);
+            double least = size * Math.max(LEAST, room(row -> source.table().shown(row, index)));
             more += least - size * LEAST;
             changed |= column.getMinWidth() != least;
             column.setMinWidth(least);
         }
         if (computed.isPresent()) {
             TableColumn<Integer, String> residuals = computed.get();
-            double room = type.getAsDouble() * (residuals.isVisible() && hasLong(lastColumn) ? COMPUTED_LONG : COMPUTED);
+            double room = type.getAsDouble() * Math.max(COMPUTED, residuals.isVisible() ? room(lastColumn) : 0);
             more += room - type.getAsDouble() * COMPUTED;
             if (residuals.getMinWidth() != room) {
                 fixed(residuals, room);
@@ -114,9 +119,12 @@ final class GridColumns {
         return extra.getReadOnlyProperty();
     }
 
-    private boolean hasLong(Function<Integer, String> text) {
-        return IntStream.range(0, Math.min(LOOKED_AT, source.table().size()))
-                .anyMatch(row -> text.apply(row).length() > GridCell.USUAL_LENGTH);
+    /** The room that the longest of a column's texts takes at the usual size of type. */
+    private double room(Function<Integer, String> text) {
+        int letters = IntStream.range(0, Math.min(LOOKED_AT, source.table().size())).map(row -> text.apply(row).length())
+                .max().orElse(0);
+        return letters > GridCell.USUAL_LENGTH
+                ? Math.min(letters, LONGEST) * SMALL_LETTER + ABOUT_SMALL : letters * LETTER + ABOUT;
     }
 
     /** The view's column of a data column. */

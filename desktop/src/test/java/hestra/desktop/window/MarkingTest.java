@@ -3,6 +3,7 @@ package hestra.desktop.window;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -64,6 +65,7 @@ import hestra.task.ReadValue;
 import hestra.task.Task;
 import hestra.task.Terms;
 import hestra.task.WriteSection;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -78,9 +80,22 @@ class MarkingTest {
     @TempDir
     private Path folder;
 
+    @TempDir
+    private static Path handedIn;
+
+    @BeforeAll
+    static void classHandsIn() throws IOException {
+        KelpClass.write(handedIn, SEED);
+    }
+
+    /** The hand-ins of the class in a folder of their own. */
     private Path handIns() throws IOException {
-        Path hands = folder.resolve("hands");
-        KelpClass.write(hands, SEED);
+        Path hands = Files.createDirectory(folder.resolve("hands"));
+        try (Stream<Path> files = Files.list(handedIn)) {
+            for (Path file : files.toList()) {
+                Files.copy(file, hands.resolve(file.getFileName().toString()), StandardCopyOption.COPY_ATTRIBUTES);
+            }
+        }
         return hands;
     }
 
