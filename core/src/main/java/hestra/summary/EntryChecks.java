@@ -268,7 +268,8 @@ public final class EntryChecks {
             double[] values = IntStream.of(rows).mapToDouble(row -> ((Cell.Measured) table.cell(row, column)).value()).toArray();
             boolean[] apart = apart(values, FAR_APART);
             boolean positive = Arrays.stream(values).allMatch(it -> it > 0);
-            boolean[] apartInLogarithms = positive ? apart(Arrays.stream(values).map(Math::log).toArray(), FAR_APART_IN_LOGARITHMS)
+            boolean[] apartInLogarithms = positive
+                    ? apart(Arrays.stream(values).map(Math::log).toArray(), FAR_APART_IN_LOGARITHMS)
                     : apart;
             double[] others = IntStream.range(0, values.length).filter(i -> !apart[i]).mapToDouble(i -> values[i]).toArray();
             for (int i = 0; i < rows.length; i++) {
@@ -316,7 +317,8 @@ public final class EntryChecks {
             double moved = odd.value / Math.pow(10, power);
             if (Math.abs(moved - odd.expected) < FITS * odd.usual) {
                 found.add(new Suspicion(Kind.SCALE, odd.row, odd.column,
-                        "Row " + (odd.row + 1) + ": " + name(odd.column) + " " + style.shortest(odd.value) + " is far from its neighbours; "
+                        "Row " + (odd.row + 1) + ": " + name(odd.column) + " " + style.shortest(odd.value)
+                                + " is far from its neighbours; "
                         + style.shortest(Double.parseDouble(String.format(Locale.ROOT, "%.12g", moved)))
                         + " would fit. A slipped decimal point?"));
                 return;

@@ -30,7 +30,8 @@ public final class OpenDesk implements AutoCloseable {
 
     private static final Logger LOG = LoggerFactory.getLogger(OpenDesk.class);
     private static final int MOST_WINDOWS = 8;
-    private static final String EXAMPLE = "This is an example that comes with Hestra. Your work on it is kept; to save it, choose a "
+    private static final String EXAMPLE =
+            "This is an example that comes with Hestra. Your work on it is kept; to save it, choose a "
             + "place of your own.";
     private static final String APART = "This is open in another window already. What you do in this one is kept separately.";
 
