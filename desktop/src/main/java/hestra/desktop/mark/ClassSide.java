@@ -11,6 +11,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
+import hestra.desktop.parts.Literally;
 import hestra.desktop.parts.QuietButton;
 import hestra.desktop.parts.Tip;
 import hestra.documents.exercise.DueTime;
@@ -129,7 +130,7 @@ final class ClassSide {
             DecisionSubject matter = conflict.getFirst().matter();
             FlowPane choices = new FlowPane(6, 5);
             for (Decision decision : conflict) {
-                Button choose = new Button(decision.by() + ": " + said(decision));
+                Button choose = Literally.said(new Button(decision.by() + ": " + said(decision)));
                 choose.setId("conflict-" + number + "-" + choices.getChildren().size());
                 choose.getStyleClass().setAll("quiet");
                 choose.setOnAction(_ -> model.decide("a decision between two", new Choice(matter, decision.value())));

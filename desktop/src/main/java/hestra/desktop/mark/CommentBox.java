@@ -19,6 +19,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 import hestra.desktop.parts.InWords;
+import hestra.desktop.parts.Literally;
 import hestra.desktop.parts.QuietButton;
 import hestra.desktop.parts.Tip;
 import hestra.marking.ClassWork;
@@ -203,7 +204,7 @@ final class CommentBox extends VBox {
         DecisionValue.Comment comment = now.work().comment(id).orElseThrow();
         String whole = said(comment);
         String cut = whole.length() > LONGEST_CHIP ? whole.substring(0, LONGEST_CHIP - 1).strip() + "…" : whole;
-        Button chip = new Button(cut + " · " + used);
+        Button chip = Literally.said(new Button(cut + " · " + used));
         chip.setId("comment-use-" + id);
         chip.getStyleClass().setAll("comment-chip");
         Tip.set(chip, whole + " (Alt+" + number + ")");

@@ -12,6 +12,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 
+import hestra.desktop.parts.Literally;
 import hestra.desktop.parts.Tip;
 import hestra.numbers.Marks;
 
@@ -44,7 +45,7 @@ final class MarksRow extends HBox {
                 .toList();
         for (double value : offered) {
             String text = inMarks.of(value);
-            Button button = new Button(text);
+            Button button = Literally.said(new Button(text));
             button.setId(id + "-give-" + text.replace('.', '-').replace(',', '-'));
             button.getStyleClass().setAll("mark-button");
             button.setMinWidth(Region.USE_PREF_SIZE);

@@ -26,6 +26,7 @@ import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.FocusMark;
 import hestra.desktop.parts.GrowingArea;
+import hestra.desktop.parts.Literally;
 import hestra.desktop.parts.Tip;
 import hestra.desktop.parts.TypingRun;
 import hestra.numbers.Words;
@@ -85,7 +86,7 @@ public final class NotesBox extends VBox implements NoteActions {
         for (Keepable what : List.of(Keepable.STRIP, Keepable.RESIDUALS, Keepable.SUMMARY, Keepable.COEFFICIENTS,
                 Keepable.PREDICTIONS, Keepable.CORRELATIONS, Keepable.SUMS,
                 Keepable.MATRICES, Keepable.DATA)) {
-            MenuItem item = new MenuItem(Words.capitalized(what.inWords()));
+            MenuItem item = Literally.said(new MenuItem(Words.capitalized(what.inWords())));
             item.setOnAction(_ -> Platform.runLater(() -> keepAndCaption(what)));
             more.getItems().add(item);
         }
@@ -99,7 +100,7 @@ public final class NotesBox extends VBox implements NoteActions {
     }
 
     private Button keeper(String text, String id, Keepable what, String tip) {
-        Button button = new Button(text);
+        Button button = Literally.said(new Button(text));
         button.setId(id);
         button.getStyleClass().setAll("quiet");
         Tip.set(button, tip);

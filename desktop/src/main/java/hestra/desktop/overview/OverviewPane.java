@@ -26,6 +26,7 @@ import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Clip;
 import hestra.desktop.parts.DirectScroll;
+import hestra.desktop.parts.Literally;
 import hestra.desktop.parts.Newest;
 import hestra.desktop.parts.QuietButton;
 import hestra.desktop.parts.Tip;
@@ -109,7 +110,7 @@ public final class OverviewPane extends BorderPane {
             keeping.setMinWidth(Region.USE_PREF_SIZE);
             Tip.set(keeping, "Put some of these numbers on your sheet");
             for (Keepable what : List.of(Keepable.SUMMARY, Keepable.COEFFICIENTS, Keepable.RESIDUALS, Keepable.CORRELATIONS)) {
-                MenuItem item = new MenuItem(Words.capitalized(what.inWords()));
+                MenuItem item = Literally.said(new MenuItem(Words.capitalized(what.inWords())));
                 item.setOnAction(_ -> keep.accept(what));
                 keeping.getItems().add(item);
             }

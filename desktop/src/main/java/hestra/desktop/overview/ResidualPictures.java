@@ -13,6 +13,7 @@ import hestra.desk.PlotEdit;
 import hestra.desktop.figure.FigureView;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.Literally;
 import hestra.desktop.parts.Tip;
 import hestra.figure.ResidualStrip;
 import hestra.figure.StripKind;
@@ -39,7 +40,7 @@ final class ResidualPictures extends TilePane {
             figure.setMinSize(WIDTH, HEIGHT);
             figure.setMouseTransparent(true);
             figures.add(figure);
-            Button button = new Button(kind.title());
+            Button button = Literally.said(new Button(kind.title()));
             button.setGraphic(figure);
             button.setContentDisplay(ContentDisplay.BOTTOM);
             button.getStyleClass().setAll("residual-picture");

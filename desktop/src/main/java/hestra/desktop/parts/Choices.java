@@ -29,7 +29,7 @@ public final class Choices<T> extends HBox {
         getStyleClass().add("choices");
         setId(id);
         for (T value : values) {
-            ToggleButton button = new ToggleButton(words.apply(value));
+            ToggleButton button = Literally.said(new ToggleButton(words.apply(value)));
             button.getStyleClass().setAll("choice");
             button.setId(id + "-" + words.apply(value).replace(' ', '-'));
             button.setMinWidth(USE_PREF_SIZE);

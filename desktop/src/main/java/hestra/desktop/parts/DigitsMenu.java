@@ -43,7 +43,8 @@ public final class DigitsMenu extends MenuButton {
         ToggleGroup group = new ToggleGroup();
         getItems().setAll(IntStream.rangeClosed(PlotRules.FEWEST_DIGITS - 1, PlotRules.MOST_DIGITS)
                 .mapToObj(count -> count < PlotRules.FEWEST_DIGITS ? OptionalInt.empty() : OptionalInt.of(count)).map(count -> {
-                    RadioMenuItem item = new RadioMenuItem(count.isPresent() ? Integer.toString(count.getAsInt()) : NEEDED);
+                    RadioMenuItem item = Literally.said(new RadioMenuItem(count.isPresent()
+                            ? Integer.toString(count.getAsInt()) : NEEDED));
                     item.setToggleGroup(group);
                     item.setSelected(count.equals(chosen));
                     item.setOnAction(_ -> tell.accept(count));

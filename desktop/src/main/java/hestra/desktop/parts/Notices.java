@@ -72,7 +72,7 @@ public final class Notices extends HBox {
         pause.stop();
         for (int i = 0; i < offered.length; i++) {
             Choice choice = offered[i];
-            Button button = new Button(choice.text());
+            Button button = Literally.said(new Button(choice.text()));
             button.getStyleClass().add("quiet");
             button.setId("choice-" + i);
             button.setOnAction(_ -> {

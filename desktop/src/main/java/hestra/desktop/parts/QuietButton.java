@@ -10,7 +10,7 @@ public final class QuietButton {
 
     /** A button with a tooltip; its text is never cut. */
     public static Button of(String id, String text, String tip, Runnable action) {
-        Button button = new Button(text);
+        Button button = Literally.said(new Button(text));
         button.setId(id);
         button.getStyleClass().setAll("quiet");
         button.setMinWidth(Region.USE_PREF_SIZE);

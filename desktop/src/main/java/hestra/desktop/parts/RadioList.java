@@ -40,7 +40,7 @@ public final class RadioList<T> extends VBox {
         }
         ToggleGroup group = new ToggleGroup();
         for (T value : values) {
-            RadioButton button = new RadioButton(words.apply(value));
+            RadioButton button = Literally.said(new RadioButton(words.apply(value)));
             button.setId(id + "-" + name.apply(value).toLowerCase(Locale.ROOT).replace('_', '-'));
             button.setWrapText(true);
             button.setMinHeight(USE_PREF_SIZE);

@@ -22,6 +22,7 @@ import hestra.data.Roles.Use;
 import hestra.desk.PlotEdit;
 import hestra.desk.WorkEdit;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.Literally;
 import hestra.figure.Frame;
 import hestra.figure.Spacing;
 import hestra.numbers.NumberReading;
@@ -58,7 +59,7 @@ final class AxisMenu {
             int column = i;
             Use use = roles.useOf(column);
             if (use.isAxis() || use == Use.NOTHING && hasNumbers(table, column)) {
-                RadioMenuItem item = new RadioMenuItem(table.variable(column).name());
+                RadioMenuItem item = Literally.said(new RadioMenuItem(table.variable(column).name()));
                 item.setId("axis-column-" + column);
                 item.setSelected(use == axis);
                 item.setOnAction(_ -> put(column, axis));
@@ -67,7 +68,7 @@ final class AxisMenu {
         }
         MenuItem exchange = new MenuItem("Exchange the axes (X)");
         exchange.setOnAction(_ -> exchange());
-        MenuItem name = new MenuItem(use(axis) ? "Name and unit… (N)" : "Name and unit… (Shift+N)");
+        MenuItem name = Literally.said(new MenuItem(use(axis) ? "Name and unit… (N)" : "Name and unit… (Shift+N)"));
         name.setId("axis-name");
         name.setOnAction(_ -> named.accept(use(axis)));
         menu.getItems().addAll(new SeparatorMenuItem(), name, exchange, new SeparatorMenuItem());

@@ -8,6 +8,7 @@ import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Clip;
+import hestra.desktop.parts.Literally;
 import hestra.figure.Hue;
 import hestra.figure.Slot;
 import hestra.fit.Equation;
@@ -38,7 +39,7 @@ final class CurveActions extends ContextMenu {
     }
 
     private static MenuItem item(String id, String text, Runnable action) {
-        MenuItem item = new MenuItem(text);
+        MenuItem item = Literally.said(new MenuItem(text));
         item.setId(id);
         item.setOnAction(_ -> action.run());
         return item;

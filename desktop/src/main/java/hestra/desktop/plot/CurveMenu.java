@@ -11,6 +11,7 @@ import hestra.desk.PlotEdit;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.model.TrialStart;
 import hestra.desktop.parts.CurveNames;
+import hestra.desktop.parts.Literally;
 import hestra.desktop.parts.Tip;
 import hestra.exercise.PlotRules;
 import hestra.figure.Slot;
@@ -56,23 +57,24 @@ final class CurveMenu extends MenuButton {
         boolean open = model.findings().curves().isOpen(Slot.FIRST);
         PlotRules rules = model.findings().part().rules();
         for (Curve curve : FITTED.stream().filter(rules::offers).toList()) {
-            MenuItem item = new MenuItem(CurveNames.of(curve));
+            MenuItem item = Literally.said(new MenuItem(CurveNames.of(curve)));
             item.setId("curve-" + curve.code());
             item.setDisable(!open);
             item.setOnAction(_ -> add(curve));
             getItems().add(item);
         }
         if (!open) {
-            MenuItem why = new MenuItem(model.findings().whatOpens(model.findings().isOpen(Aid.CURVES) ? Aid.LINE : Aid.CURVES));
+            MenuItem why = Literally.said(new MenuItem(model.findings()
+                    .whatOpens(model.findings().isOpen(Aid.CURVES) ? Aid.LINE : Aid.CURVES)));
             why.setDisable(true);
             getItems().addFirst(why);
         }
         boolean trialOpen = model.findings().isOpen(Aid.TRIAL);
-        Menu byEye = new Menu(trialOpen ? "Try by eye" : "Try by eye: " + model.findings().whatOpens(Aid.TRIAL));
+        Menu byEye = Literally.said(new Menu(trialOpen ? "Try by eye" : "Try by eye: " + model.findings().whatOpens(Aid.TRIAL)));
         byEye.setDisable(!trialOpen);
         byEye.setId("try");
         for (Curve curve : BY_EYE.stream().filter(rules::offers).toList()) {
-            MenuItem item = new MenuItem(curve instanceof Curve.Line ? "Line (T)" : CurveNames.of(curve));
+            MenuItem item = Literally.said(new MenuItem(curve instanceof Curve.Line ? "Line (T)" : CurveNames.of(curve)));
             item.setId("try-" + curve.code());
             item.setOnAction(_ -> trial.begin(curve));
             byEye.getItems().add(item);

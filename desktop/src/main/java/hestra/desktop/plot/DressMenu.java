@@ -14,6 +14,7 @@ import javafx.scene.control.ToggleGroup;
 import hestra.desk.PlotEdit;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.Literally;
 import hestra.desktop.parts.Tip;
 import hestra.documents.picture.Palette;
 import hestra.figure.Dress;
@@ -42,7 +43,7 @@ public final class DressMenu extends MenuButton {
         Menu signs = new Menu("Points");
         ToggleGroup group = new ToggleGroup();
         for (Sign sign : Sign.values()) {
-            RadioMenuItem item = new RadioMenuItem(SIGNS.get(sign));
+            RadioMenuItem item = Literally.said(new RadioMenuItem(SIGNS.get(sign)));
             item.setId("sign-" + SIGNS.get(sign));
             item.setUserData(sign);
             item.setToggleGroup(group);
@@ -52,7 +53,7 @@ public final class DressMenu extends MenuButton {
         Menu hues = new Menu("Colour of points");
         ToggleGroup hueGroup = new ToggleGroup();
         for (Hue hue : Hue.values()) {
-            RadioMenuItem item = new RadioMenuItem(hue.inWords());
+            RadioMenuItem item = Literally.said(new RadioMenuItem(hue.inWords()));
             item.setId("hue-" + hue.inWords());
             item.setUserData(hue);
             item.setToggleGroup(hueGroup);
@@ -90,10 +91,10 @@ public final class DressMenu extends MenuButton {
     }
 
     private Menu sizes(String title, String id, BiFunction<Dress, Size, Dress> with) {
-        Menu menu = new Menu(title);
+        Menu menu = Literally.said(new Menu(title));
         ToggleGroup group = new ToggleGroup();
         for (Size size : Size.values()) {
-            RadioMenuItem item = new RadioMenuItem(size.inWords());
+            RadioMenuItem item = Literally.said(new RadioMenuItem(size.inWords()));
             item.setId(id + "-" + size.name().toLowerCase(Locale.ROOT));
             item.setUserData(size);
             item.setToggleGroup(group);

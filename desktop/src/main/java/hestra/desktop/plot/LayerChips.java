@@ -23,6 +23,7 @@ import hestra.desk.PlotEdit;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.model.TrialStart;
 import hestra.desktop.parts.CurveNames;
+import hestra.desktop.parts.Literally;
 import hestra.desktop.parts.Swatch;
 import hestra.desktop.parts.Tip;
 import hestra.figure.Layer;
@@ -142,7 +143,7 @@ public final class LayerChips extends FlowPane {
         Tip.set(button, "equations, deviations, intervals, leverage, a smooth line through the residuals");
         for (Layer layer : Layer.values()) {
             if (!layer.isEveryday()) {
-                CheckMenuItem item = new CheckMenuItem(layer.title());
+                CheckMenuItem item = Literally.said(new CheckMenuItem(layer.title()));
                 item.setId("more-" + layer.name().toLowerCase(Locale.ROOT).replace('_', '-'));
                 item.setOnAction(_ -> model.apply(new PlotEdit.ShowLayer(layer, item.isSelected())));
                 more.put(layer, item);
@@ -231,7 +232,7 @@ public final class LayerChips extends FlowPane {
     }
 
     private static ToggleButton chip(String title, Node mark) {
-        ToggleButton chip = new ToggleButton(title, mark);
+        ToggleButton chip = Literally.said(new ToggleButton(title, mark));
         chip.getStyleClass().setAll("chip");
         return chip;
     }

@@ -22,6 +22,7 @@ import hestra.desk.PlotEdit;
 import hestra.desktop.figure.FigureView;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.Literally;
 import hestra.desktop.parts.Tip;
 import hestra.figure.Below;
 import hestra.figure.Figure;
@@ -90,14 +91,14 @@ public final class StripView extends VBox {
         button.getStyleClass().setAll("quiet", "menu", "strip-kind");
         Tip.set(button, "how the residuals are shown");
         for (StripKind kind : StripKind.values()) {
-            MenuItem item = new MenuItem(kind.title());
+            MenuItem item = Literally.said(new MenuItem(kind.title()));
             item.setId("strip-" + kind.name().toLowerCase(Locale.ROOT).replace('_', '-'));
             item.setOnAction(_ -> model.apply(new PlotEdit.ShowStrip(kind)));
             button.getItems().add(item);
         }
         button.getItems().add(new SeparatorMenuItem());
         for (Below below : List.of(Below.SUMS, Below.MATRICES)) {
-            MenuItem item = new MenuItem("calculation " + below.title());
+            MenuItem item = Literally.said(new MenuItem("calculation " + below.title()));
             item.setId("below-" + below.name().toLowerCase(Locale.ROOT));
             item.setOnAction(_ -> model.apply(new PlotEdit.ShowBelow(below)));
             button.getItems().add(item);

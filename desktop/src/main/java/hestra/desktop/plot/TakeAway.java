@@ -20,6 +20,7 @@ import hestra.desk.Findings;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Clip;
+import hestra.desktop.parts.Literally;
 import hestra.desktop.parts.Tip;
 import hestra.documents.page.EquationText;
 import hestra.documents.picture.PlotSheet;
@@ -80,7 +81,7 @@ public final class TakeAway extends MenuButton {
     }
 
     private MenuItem item(String text, Runnable action) {
-        MenuItem item = new MenuItem(text);
+        MenuItem item = Literally.said(new MenuItem(text));
         item.setOnAction(_ -> action.run());
         return item;
     }

@@ -16,6 +16,7 @@ import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.CurveNames;
+import hestra.desktop.parts.Literally;
 import hestra.desktop.parts.Swatch;
 import hestra.desktop.parts.Tip;
 import hestra.figure.Slot;
@@ -97,7 +98,7 @@ public final class ComparisonView extends VBox {
     private void row(Findings findings, Slot slot, int places) {
         NumberStyle style = findings.numbers().style().withDigits(3);
         Fit fit = findings.curves().fitAt(slot).orElseThrow();
-        Button name = new Button(CurveNames.in(findings, slot), Swatch.of(slot));
+        Button name = Literally.said(new Button(CurveNames.in(findings, slot), Swatch.of(slot)));
         name.getStyleClass().setAll("comparison-name");
         name.setId("compare-" + slot.name().toLowerCase(Locale.ROOT));
         name.pseudoClassStateChanged(IN_HAND, findings.curves().slotInHand() == slot);

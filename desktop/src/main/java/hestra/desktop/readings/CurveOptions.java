@@ -18,6 +18,7 @@ import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Choices;
+import hestra.desktop.parts.Literally;
 import hestra.fit.Curve;
 import hestra.fit.Curve.FittedOn;
 import hestra.fit.Term;
@@ -44,7 +45,7 @@ final class CurveOptions extends VBox {
         getStyleClass().add("curve-options");
         terms.getStyleClass().add("terms");
         for (Term term : Term.values()) {
-            ToggleButton tick = new ToggleButton(term.symbol());
+            ToggleButton tick = Literally.said(new ToggleButton(term.symbol()));
             tick.getStyleClass().setAll("choice", "term");
             tick.setId("term-" + term.name().toLowerCase(Locale.ROOT).replace('_', '-'));
             tick.setOnAction(_ -> tick());

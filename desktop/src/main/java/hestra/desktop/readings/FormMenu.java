@@ -11,6 +11,7 @@ import javafx.scene.control.ToggleGroup;
 import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.Literally;
 import hestra.desktop.parts.Tip;
 import hestra.fit.EquationNotation;
 import hestra.fit.EquationNotation.Base;
@@ -56,7 +57,7 @@ final class FormMenu extends MenuButton {
     }
 
     private void add(ToggleGroup group, String id, String text, boolean chosen, Consumer<MenuItem> action) {
-        RadioMenuItem item = new RadioMenuItem(text);
+        RadioMenuItem item = Literally.said(new RadioMenuItem(text));
         item.setId(id);
         item.setToggleGroup(group);
         item.setSelected(chosen);

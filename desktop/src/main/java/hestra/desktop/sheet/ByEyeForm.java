@@ -5,6 +5,7 @@ import javafx.scene.control.Label;
 
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.model.TrialStart;
+import hestra.desktop.parts.Literally;
 import hestra.task.ByEye;
 
 import static hestra.desktop.parts.Presence.present;
@@ -14,7 +15,7 @@ final class ByEyeForm extends TaskForm {
 
     ByEyeForm(DeskModel model, ByEye task, Runnable check, Runnable toPlot) {
         super(model, task, check);
-        Button place = new Button("Put a " + task.family() + " into the plot");
+        Button place = Literally.said(new Button("Put a " + task.family() + " into the plot"));
         place.setId(id() + "-place");
         place.getStyleClass().add("quiet");
         place.setOnAction(_ -> {

@@ -12,6 +12,7 @@ import javafx.scene.layout.VBox;
 
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Choices;
+import hestra.desktop.parts.Literally;
 import hestra.desktop.parts.RadioList;
 import hestra.desktop.parts.TypingRun;
 import hestra.task.ByChoice;
@@ -82,7 +83,7 @@ final class ChoicesForm extends TaskForm {
         }
         for (int i = 0; i < choice.options().size(); i++) {
             int option = i;
-            CheckBox box = new CheckBox(choice.options().get(i));
+            CheckBox box = Literally.said(new CheckBox(choice.options().get(i)));
             box.setId(id() + "-row-" + row + "-" + i);
             box.setWrapText(true);
             box.setMinHeight(USE_PREF_SIZE);

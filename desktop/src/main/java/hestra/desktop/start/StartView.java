@@ -23,6 +23,7 @@ import hestra.desktop.files.Glance;
 import hestra.desktop.files.RecentWork;
 import hestra.desktop.look.Look;
 import hestra.desktop.parts.FocusMark;
+import hestra.desktop.parts.Literally;
 import hestra.desktop.parts.Newest;
 import hestra.desktop.parts.Tip;
 
@@ -130,7 +131,7 @@ public final class StartView extends HBox {
     }
 
     private static Button button(String text, String id) {
-        Button button = new Button(text);
+        Button button = Literally.said(new Button(text));
         button.setId(id);
         button.getStyleClass().setAll("button", "start-button");
         return button;

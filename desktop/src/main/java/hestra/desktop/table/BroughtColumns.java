@@ -31,11 +31,31 @@ public record BroughtColumns(DataTable data, Roles roles) {
         if (whole && block.width() >= 2) {
             DataTable brought = DelimitedText.table(block, before.variables(), mark);
             boolean named = block.headings().isEmpty() && brought.width() == before.width() && before.size() > 0;
-            return Optional.of(new BroughtColumns(brought, named ? roles : Roles.likelyIn(brought)));
+            return Optional.of(new BroughtColumns(brought, named ? roles : Roles.likelyIn(brought)).axesFirst(mark));
         }
         return row != 0 || column != 0 ? Optional.empty() : block.headings().map(headings ->
                 new BroughtColumns(named(new TableEdit.Paste(row, column, block.rows()).appliedTo(before, mark), headings),
                         roles));
+    }
+
+    /**
+     * The same with the columns on the axes side by side before all others, and the pairs' names at the left of them: where there
+     * is no room for all, these are looked at.
+     */
+    private BroughtColumns axesFirst(DecimalMark mark) {
+        BroughtColumns moved = movedTo(0, roles.label().orElse(-1), mark);
+        int first = roles.label().isPresent() ? 1 : 0;
+        moved = moved.movedTo(first, moved.roles.explanatory(), mark);
+        return moved.movedTo(first + 1, moved.roles.response(), mark);
+    }
+
+    private BroughtColumns movedTo(int place, int column, DecimalMark mark) {
+        if (column <= place) {
+            return this;
+        }
+        TableEdit move = new TableEdit.MoveColumn(column, place - column);
+        DataTable changed = move.appliedTo(data, mark);
+        return new BroughtColumns(changed, roles.following(move::columnAfter, changed));
     }
 
     private static DataTable named(DataTable table, List<String> headings) {

@@ -6,6 +6,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 
+import hestra.desktop.parts.Literally;
 import hestra.desktop.parts.Tip;
 import hestra.summary.Suspicion;
 
@@ -38,7 +39,7 @@ public final class CheckList extends VBox {
         getChildren().clear();
         for (int i = 0; i < Math.min(MOST_SHOWN, found.size()); i++) {
             Suspicion suspicion = found.get(i);
-            Button line = new Button(suspicion.message());
+            Button line = Literally.said(new Button(suspicion.message()));
             line.getStyleClass().setAll("check-line");
             line.setId("check-line-" + i);
             line.setWrapText(true);

@@ -3,6 +3,7 @@ package hestra.desktop.table;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.function.DoubleSupplier;
 import java.util.function.Function;
 import java.util.function.IntFunction;
@@ -35,9 +36,10 @@ final class GridColumns {
     private static final double USUAL = 90;
     /** Columns grow with the type up to this, or two of them would not fit. */
     private static final double MOST_OF_TYPE = 1.15;
-    private static final int MANY = 4;
-    /** So many columns have room for the computed one after them. */
+    /** So many columns share the width; more keep theirs and are scrolled to. */
     private static final int FEW = 2;
+    private static final double LEAST_MINOR = 50;
+    private static final double MOST_EXTRA = 110;
 
     private final TableView<Integer> view;
     private final ReadOnlyDoubleWrapper extra = new ReadOnlyDoubleWrapper();
@@ -86,18 +88,22 @@ final class GridColumns {
         makeRoom();
     }
 
-    /** Long numbers get more room, where few columns share the width. */
+    /** Long numbers get more room; beside the pairs' columns that of their names, as little as it takes, is to be in sight. */
     private void makeRoom() {
         boolean changed = false;
         double more = 0;
-        for (int i = 0; i < headings.size() && headings.size() <= MANY; i++) {
-            int index = i;
+        double size = Math.min(type.getAsDouble(), MOST_OF_TYPE);
+        for (int i = 0; i < headings.size(); i++) {
             TableColumn<Integer, ?> column = of(i);
-            double size = Math.min(type.getAsDouble(), MOST_OF_TYPE);
-            double least = size * Math.max(LEAST, room(row -> source.table().shown(row, index)));
-            more += least - size * LEAST;
+            boolean axis = source.roles().isMeasured(i);
+            double least = size * (axis ? Math.max(LEAST, room(i)) : minor(i));
+            boolean names = source.roles().label().equals(OptionalInt.of(i));
+            more += axis ? least - size * LEAST : names ? least : 0;
             changed |= column.getMinWidth() != least;
             column.setMinWidth(least);
+            if (headings.size() > FEW && column.getPrefWidth() < least || column.getPrefWidth() != least && !axis) {
+                column.setPrefWidth(least);
+            }
         }
         if (computed.isPresent()) {
             TableColumn<Integer, String> residuals = computed.get();
@@ -107,16 +113,40 @@ final class GridColumns {
                 fixed(residuals, room);
                 changed = true;
             }
+            besideResponse(residuals);
         }
-        extra.set(more);
+        extra.set(Math.min(more, MOST_EXTRA));
         if (changed) {
             view.getColumnResizePolicy().call(new TableView.ResizeFeatures<>(view, null, 0.0));
         }
     }
 
+    /** The computed column stands beside the response, of which it is what is left over. */
+    private void besideResponse(TableColumn<Integer, String> residuals) {
+        if (view.getColumns().indexOf(residuals) != placeOfComputed()) {
+            view.getColumns().remove(residuals);
+            view.getColumns().add(placeOfComputed(), residuals);
+        }
+    }
+
+    /** After the rows' numbers and the response; where few columns share the width, at their end. */
+    private int placeOfComputed() {
+        return data.size() > FEW ? source.roles().response() + 2 : data.size() + 1;
+    }
+
     /** How much more room than usual long numbers need. */
     ReadOnlyDoubleProperty extraProperty() {
         return extra.getReadOnlyProperty();
+    }
+
+    private double room(int column) {
+        return room(row -> source.table().shown(row, column));
+    }
+
+    /** The room for a column that stands on no axis: its name and its texts, and no more. */
+    private double minor(int column) {
+        double name = source.table().variable(column).name().length() * LETTER + ABOUT;
+        return Math.clamp(Math.max(name, room(column)), LEAST_MINOR, LEAST);
     }
 
     /** The room that the longest of a column's texts takes at the usual size of type. */
@@ -172,11 +202,9 @@ final class GridColumns {
             fixed(last, COMPUTED);
             last.setVisible(residualsShown);
             computed = Optional.of(last);
-            // Beside the rows' numbers where it would otherwise stand out of sight.
-            columns.add(data.size() > FEW ? 1 : columns.size(), last);
+            columns.add(placeOfComputed(), last);
         }
-        // A few columns share the width; many keep theirs and are scrolled to.
-        view.setColumnResizePolicy(source.table().width() > MANY ? TableView.UNCONSTRAINED_RESIZE_POLICY
+        view.setColumnResizePolicy(source.table().width() > FEW ? TableView.UNCONSTRAINED_RESIZE_POLICY
                 : TableView.CONSTRAINED_RESIZE_POLICY_ALL_COLUMNS);
         view.getColumns().setAll(columns);
     }
@@ -191,7 +219,7 @@ final class GridColumns {
         column.setSortable(false);
         column.setReorderable(false);
         column.setMinWidth(LEAST);
-        column.setPrefWidth(source.table().width() > MANY ? LEAST : USUAL);
+        column.setPrefWidth(source.table().width() > FEW ? LEAST : USUAL);
         return column;
     }
 

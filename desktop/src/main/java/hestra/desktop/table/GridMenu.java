@@ -9,6 +9,8 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.input.KeyCombination;
 
+import hestra.desktop.parts.Literally;
+
 /** The menu of a grid: its actions in their groups with their keys, and whether Enter goes pair by pair. */
 final class GridMenu extends ContextMenu {
 
@@ -25,7 +27,7 @@ final class GridMenu extends ContextMenu {
                 getItems().add(new SeparatorMenuItem());
             }
             for (GridAction action : group) {
-                MenuItem item = new MenuItem(action.title());
+                MenuItem item = Literally.said(new MenuItem(action.title()));
                 item.setAccelerator(action.key());
                 item.setOnAction(_ -> act.accept(action));
                 item.setUserData(action);

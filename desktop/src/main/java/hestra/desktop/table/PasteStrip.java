@@ -6,11 +6,17 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.IntConsumer;
 import java.util.stream.Stream;
+import javafx.application.Platform;
+import javafx.event.EventHandler;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.input.InputEvent;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -18,6 +24,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 import hestra.desktop.parts.Choices;
+import hestra.desktop.parts.Literally;
 import hestra.desktop.parts.Tip;
 import hestra.documents.table.Separator;
 import hestra.documents.table.TextData;
@@ -38,6 +45,9 @@ final class PasteStrip extends VBox {
     private final Consumer<List<Integer>> chosen;
     private final Label title = new Label();
     private final Label notes = new Label();
+    private final Button more = new Button("How\u2026");
+    private final VBox details;
+    private final EventHandler<InputEvent> elsewhere = this::goneOn;
     private final Choices<Boolean> headed;
     private final Choices<DecimalMark> mark;
     private final Choices<Boolean> across;
@@ -54,6 +64,7 @@ final class PasteStrip extends VBox {
     private final HBox replacing;
     private TextShape shape;
     private int taken;
+    private String told = "";
 
     PasteStrip(Consumer<TextShape> said, Consumer<List<Integer>> chosen, IntConsumer turned, Consumer<RowRange> limited,
             Consumer<Boolean> replaced) {
@@ -93,7 +104,12 @@ final class PasteStrip extends VBox {
         Tip.set(close, "close this (Escape)");
         HBox.setHgrow(title, Priority.ALWAYS);
         title.setMaxWidth(Double.MAX_VALUE);
-        HBox top = new HBox(title, close);
+        more.setId("paste-more");
+        more.getStyleClass().add("quiet");
+        more.setMinWidth(USE_PREF_SIZE);
+        more.setOnAction(_ -> unfold(true));
+        Tip.set(more, "how it was read, and what can be read otherwise");
+        HBox top = new HBox(6, title, more, close);
         top.setAlignment(Pos.TOP_LEFT);
         firstRow = new RowField("paste-first-row", "the first row to take", () -> limited.accept(range()));
         lastRow = new RowField("paste-last-row", "the last row to take", () -> limited.accept(range()));
@@ -103,12 +119,51 @@ final class PasteStrip extends VBox {
         replacing = pair("new rows", replaces);
         FlowPane guesses = new FlowPane(replacing, pair("first line", headed), pair("decimals", mark), series, rows);
         guesses.getStyleClass().add("paste-flow");
-        getChildren().addAll(top, sheets, guesses, separators, columnPane, notes);
+        details = new VBox(sheets, guesses, separators, columnPane, notes);
+        details.getStyleClass().add("paste-details");
+        getChildren().addAll(top, details);
         hide();
+        sceneProperty().subscribe((before, now) -> {
+            if (before != null) {
+                before.removeEventFilter(InputEvent.ANY, elsewhere);
+            }
+            if (now != null) {
+                now.addEventFilter(InputEvent.ANY, elsewhere);
+            }
+        });
     }
 
     void hide() {
         present(this, false);
+    }
+
+    /**
+     * Once somebody has done something elsewhere, what was read is one line. Not before: a button below would move away from
+     * under the pointer that presses it.
+     */
+    private void goneOn(InputEvent event) {
+        // The keys by which it was pasted are no going on.
+        boolean types = event instanceof KeyEvent key && key.getEventType() == KeyEvent.KEY_TYPED && !key.isShortcutDown()
+                && key.getCharacter().codePoints().anyMatch(sign -> !Character.isISOControl(sign));
+        boolean acts = types || event.getEventType() == MouseEvent.MOUSE_RELEASED;
+        if (acts && isVisible() && details.isVisible() && !isWithin(event)) {
+            Platform.runLater(() -> unfold(false));
+        }
+    }
+
+    /** Whether the pointer, or the keyboard, is in the strip or in the table above it, whose height stays while it is used. */
+    private boolean isWithin(InputEvent event) {
+        Node at = event instanceof MouseEvent mouse ? mouse.getPickResult().getIntersectedNode() : getScene().getFocusOwner();
+        while (at != null && at != getParent()) {
+            at = at.getParent();
+        }
+        return at != null;
+    }
+
+    private void unfold(boolean whole) {
+        present(details, whole);
+        present(more, !whole);
+        title.setText(whole ? told + " Click anything that was read wrongly." : told);
     }
 
     /** Shows how a text was understood and which of its columns were taken; of a file with several sheets also which of them. */
@@ -118,7 +173,8 @@ final class PasteStrip extends VBox {
         present(rows, data.block().rows().size() >= FEWEST_TO_CHOOSE);
         firstRow.show(Math.min(range.first(), Math.max(1, data.block().rows().size())));
         lastRow.show(Math.min(range.last(), data.block().rows().size()));
-        title.setText(Counted.of(taken, "row") + " added. Click anything that was read wrongly.");
+        told = Counted.of(taken, "row") + " added.";
+        unfold(true);
         headed.show(Optional.of(shape.headed()));
         mark.show(Optional.of(shape.mark()));
         across.show(Optional.of(shape.across()));
@@ -136,8 +192,8 @@ final class PasteStrip extends VBox {
         present(replacing, possible);
         replaces.show(Optional.of(replaced));
         if (replaced) {
-            title.setText(Counted.of(taken, "row") + " in the place of the " + before
-                    + " that were here. Click anything that was read wrongly.");
+            told = Counted.of(taken, "row") + " in the place of the " + before + " that were here.";
+            unfold(true);
         }
     }
 
@@ -199,7 +255,7 @@ final class PasteStrip extends VBox {
     }
 
     private static ToggleButton toggle(String text, String id) {
-        ToggleButton button = new ToggleButton(text);
+        ToggleButton button = Literally.said(new ToggleButton(text));
         button.getStyleClass().setAll("choice", "first", "last");
         button.setId(id);
         button.setMinWidth(Region.USE_PREF_SIZE);

@@ -20,6 +20,7 @@ import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
 import hestra.desk.WorkEdit;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.Literally;
 import hestra.desktop.parts.Presence;
 import hestra.desktop.parts.Tip;
 
@@ -150,7 +151,7 @@ final class RowBar extends VBox {
     }
 
     private static Button button(String text, String tip) {
-        Button button = new Button(text);
+        Button button = Literally.said(new Button(text));
         button.getStyleClass().add("quiet");
         Tip.set(button, tip);
         return button;

@@ -14,6 +14,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 import hestra.desktop.parts.Choices;
+import hestra.desktop.parts.Literally;
 import hestra.documents.file.Result;
 import hestra.documents.page.GiveBack;
 import hestra.documents.page.Paper;
@@ -159,7 +160,7 @@ final class GiveBackBoard extends Board {
     }
 
     private static CheckBox box(String id, String text, boolean on) {
-        CheckBox box = new CheckBox(text);
+        CheckBox box = Literally.said(new CheckBox(text));
         box.setId(id);
         box.setSelected(on);
         return box;

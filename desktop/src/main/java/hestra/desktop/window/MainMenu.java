@@ -10,6 +10,7 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.input.KeyCombination;
 
+import hestra.desktop.parts.Literally;
 import hestra.desktop.parts.Tip;
 import hestra.desktop.window.MainWindow.View;
 import org.kordamp.ikonli.feather.Feather;
@@ -108,7 +109,7 @@ final class MainMenu extends MenuButton {
     }
 
     private static Entry entry(String text, String key, Runnable action, BooleanSupplier possible) {
-        MenuItem item = new MenuItem(text);
+        MenuItem item = Literally.said(new MenuItem(text));
         // After the menu has closed and given the keyboard back, so that the action can put it elsewhere.
         item.setOnAction(_ -> Platform.runLater(action));
         if (key != null) {

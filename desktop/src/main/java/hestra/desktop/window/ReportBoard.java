@@ -13,6 +13,7 @@ import javafx.scene.layout.VBox;
 
 import hestra.desktop.files.Settings;
 import hestra.desktop.parts.Choices;
+import hestra.desktop.parts.Literally;
 import hestra.documents.page.Paper;
 
 /** Asks under which name, on which paper and as what a report is to be saved. What was chosen last is offered first. */
@@ -83,7 +84,7 @@ final class ReportBoard extends Board {
     }
 
     private Button button(String text, String id, String ending, Settings settings, Chosen chosen) {
-        Button button = new Button(text);
+        Button button = Literally.said(new Button(text));
         button.setId(id);
         button.getStyleClass().setAll("button", "start-button");
         button.setPrefWidth(190);

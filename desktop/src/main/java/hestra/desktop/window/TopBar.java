@@ -22,6 +22,7 @@ import javafx.util.Subscription;
 
 import hestra.desk.Findings;
 import hestra.desktop.parts.FocusMark;
+import hestra.desktop.parts.Literally;
 import hestra.desktop.parts.Tip;
 import hestra.desktop.window.MainWindow.View;
 import hestra.exercise.Exercise;
@@ -181,7 +182,7 @@ final class TopBar extends StackPane {
     }
 
     private ToggleButton tab(View view, String name) {
-        ToggleButton tab = new ToggleButton(name);
+        ToggleButton tab = Literally.said(new ToggleButton(name));
         tab.getStyleClass().setAll("view-tab");
         tab.setId("view-" + name.toLowerCase(Locale.ROOT));
         tab.setOnAction(_ -> window.show(view));

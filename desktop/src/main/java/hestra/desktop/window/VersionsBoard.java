@@ -10,6 +10,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 
 import hestra.desktop.files.EarlierVersion;
+import hestra.desktop.parts.Literally;
 
 /** The exercise as it was saved earlier, the newest first; one of them can be brought back. */
 final class VersionsBoard extends Board {
@@ -30,7 +31,7 @@ final class VersionsBoard extends Board {
         list.setPrefWidth(WIDTH);
         for (int i = 0; i < versions.size(); i++) {
             EarlierVersion version = versions.get(i);
-            Button button = new Button("saved " + version.when(LocalDate.now(), ZoneId.systemDefault()));
+            Button button = Literally.said(new Button("saved " + version.when(LocalDate.now(), ZoneId.systemDefault())));
             button.setId("version-" + i);
             button.getStyleClass().setAll("shelf-card");
             button.setMaxWidth(Double.MAX_VALUE);

@@ -14,6 +14,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
+import hestra.desktop.parts.Literally;
 import hestra.numbers.NumberStyle;
 import hestra.numbers.Rounding;
 import hestra.working.MatrixWorking;
@@ -53,7 +54,7 @@ final class MatrixPane {
         }
         List<List<Double>> part = working.hat().subList(0, MOST_HAT).stream().map(line -> line.subList(0, MOST_HAT)).toList();
         Node shown = matrix(name + ", first " + MOST_HAT + " of " + size, part, style);
-        Button all = new Button("Show all " + size + " × " + size);
+        Button all = Literally.said(new Button("Show all " + size + " × " + size));
         all.setId("whole-hat");
         all.getStyleClass().setAll("quiet");
         VBox box = new VBox(4, all, shown);

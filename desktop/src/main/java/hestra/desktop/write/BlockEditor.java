@@ -19,6 +19,7 @@ import hestra.desk.ExerciseEdit;
 import hestra.desk.Findings;
 import hestra.desktop.files.Pictures;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.Literally;
 import hestra.desktop.parts.Tip;
 import hestra.desktop.parts.TypingRun;
 import hestra.exercise.Block;
@@ -83,7 +84,7 @@ final class BlockEditor extends VBox implements Editor {
         VBox boxes = new VBox();
         boxes.getStyleClass().add("aid-list");
         for (Layer layer : LAYERS) {
-            CheckBox box = new CheckBox(layer.title());
+            CheckBox box = Literally.said(new CheckBox(layer.title()));
             box.setId("edit-layer-" + layer.name().toLowerCase(Locale.ROOT));
             box.setOnAction(_ -> change(Block.Plot.class,
                     now -> new Block.Plot(id, Ticked.with(now.layers(), layer, box.isSelected()), now.frame(), now.caption()),

@@ -22,6 +22,7 @@ import hestra.desktop.parts.Choices;
 import hestra.desktop.parts.DigitsMenu;
 import hestra.desktop.parts.InPlaceText;
 import hestra.desktop.parts.InWords;
+import hestra.desktop.parts.Literally;
 import hestra.desktop.parts.ProseView;
 import hestra.desktop.parts.TypingRun;
 import hestra.exercise.Closing;
@@ -83,7 +84,7 @@ final class ExerciseEditor extends VBox implements Editor {
         ofPart.getStyleClass().add("editor-title");
         held.getStyleClass().add("aid-list");
         for (Aid aid : Aid.values()) {
-            CheckBox box = new CheckBox(aid.inWords());
+            CheckBox box = Literally.said(new CheckBox(aid.inWords()));
             box.setId("held-" + aid.name().toLowerCase(Locale.ROOT));
             box.setOnAction(_ -> model.apply(new PartEdit.WriteHeld(Ticked.with(model.findings().written().held(), aid,
                     box.isSelected()))));
@@ -91,7 +92,7 @@ final class ExerciseEditor extends VBox implements Editor {
         }
         points.getStyleClass().add("aid-list");
         for (PointChange change : PointChange.values()) {
-            CheckBox box = new CheckBox(change.inWords());
+            CheckBox box = Literally.said(new CheckBox(change.inWords()));
             box.setId("points-" + change.name().toLowerCase(Locale.ROOT));
             box.setOnAction(_ -> model.apply(new PartEdit.WriteRules(model.findings().written().rules()
                     .with(change, box.isSelected()))));
@@ -115,7 +116,7 @@ final class ExerciseEditor extends VBox implements Editor {
         HBox equations = new HBox(8, order, letters);
         families.getStyleClass().add("aid-list");
         for (CurveFamily family : CurveFamily.values()) {
-            CheckBox box = new CheckBox(family.inWords());
+            CheckBox box = Literally.said(new CheckBox(family.inWords()));
             box.setId("offered-" + family.name().toLowerCase(Locale.ROOT).replace('_', '-'));
             box.setOnAction(_ -> model.apply(new PartEdit.WriteRules(model.findings().written().rules()
                     .offering(Ticked.with(model.findings().written().rules().offered(), family, box.isSelected())))));

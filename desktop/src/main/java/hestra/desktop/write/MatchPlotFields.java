@@ -8,6 +8,7 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.layout.VBox;
 
 import hestra.desktop.parts.Choices;
+import hestra.desktop.parts.Literally;
 import hestra.task.MatchPlot;
 import hestra.task.WrongPlot;
 
@@ -23,7 +24,7 @@ final class MatchPlotFields {
         VBox wrongs = new VBox();
         wrongs.getStyleClass().add("aid-list");
         for (WrongPlot wrong : WrongPlot.values()) {
-            CheckBox box = new CheckBox(wrong.inWords());
+            CheckBox box = Literally.said(new CheckBox(wrong.inWords()));
             box.setId("wrong-" + wrong.name().toLowerCase(Locale.ROOT));
             box.setOnAction(_ -> fields.change(task -> {
                 Set<WrongPlot> now = Ticked.with(task.wrongs(), wrong, box.isSelected());

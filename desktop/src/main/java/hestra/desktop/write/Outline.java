@@ -27,6 +27,7 @@ import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Gradually;
 import hestra.desktop.parts.Lazy;
+import hestra.desktop.parts.Literally;
 import hestra.desktop.parts.Tip;
 import hestra.desktop.parts.TypingRun;
 import hestra.exercise.Block;
@@ -311,7 +312,7 @@ final class Outline {
     /** The place between two blocks, where another is put in. */
     private Node adder(Part part, int index, boolean last) {
         Spot spot = new Spot(part.id(), index);
-        Button adder = new Button(last ? "Add a task, a text or a picture" : "");
+        Button adder = Literally.said(new Button(last ? "Add a task, a text or a picture" : ""));
         adder.setGraphic(new FontIcon(Feather.PLUS));
         adder.setId("add-" + part.id() + "-" + index);
         adder.setAccessibleText("Add a task, a text or a picture here");

@@ -16,6 +16,7 @@ import hestra.desktop.figure.FigureView;
 import hestra.desktop.files.Pictures;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.Literally;
 import hestra.desktop.table.GridHabits;
 import hestra.documents.table.DataFile;
 import hestra.exercise.Exercise;
@@ -154,7 +155,7 @@ final class PartPanes {
     }
 
     private static ToggleButton tab(String name, String id) {
-        ToggleButton tab = new ToggleButton(name);
+        ToggleButton tab = Literally.said(new ToggleButton(name));
         tab.getStyleClass().setAll("view-tab");
         tab.setMinWidth(Region.USE_PREF_SIZE);
         tab.setId(id);

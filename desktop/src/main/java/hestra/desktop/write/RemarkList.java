@@ -12,6 +12,7 @@ import javafx.util.Duration;
 
 import hestra.desk.Edit;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.Literally;
 import hestra.exercise.Exercise;
 import hestra.review.Remark;
 import hestra.review.Review;
@@ -92,7 +93,7 @@ final class RemarkList extends VBox {
             getChildren().add(text);
         }
         remark.mend().ifPresent(mend -> {
-            Button button = new Button(mend.words());
+            Button button = Literally.said(new Button(mend.words()));
             button.setId("mend-" + index);
             button.getStyleClass().setAll("quiet");
             button.setOnAction(_ -> {

@@ -22,6 +22,7 @@ import hestra.desk.Findings;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Choices;
 import hestra.desktop.parts.InWords;
+import hestra.desktop.parts.Literally;
 import hestra.desktop.parts.Tip;
 import hestra.exercise.Exercise;
 import hestra.task.Aid;
@@ -171,7 +172,7 @@ final class TaskEditor extends VBox implements Editor {
         GridPane grid = new GridPane();
         grid.getStyleClass().add("aid-list");
         for (Aid aid : Aid.values()) {
-            CheckBox box = new CheckBox(aid.inWords());
+            CheckBox box = Literally.said(new CheckBox(aid.inWords()));
             box.setId("opens-" + aid.name().toLowerCase(Locale.ROOT));
             box.setOnAction(_ -> fields.change(task -> task.with(task.terms()
                     .opening(Ticked.with(task.terms().opens(), aid, box.isSelected())))));

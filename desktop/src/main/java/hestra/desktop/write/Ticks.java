@@ -8,6 +8,7 @@ import java.util.function.Function;
 import javafx.scene.control.CheckBox;
 import javafx.scene.layout.VBox;
 
+import hestra.desktop.parts.Literally;
 import hestra.task.Task;
 
 /** Boxes to tick among the fields of a task. */
@@ -22,7 +23,7 @@ final class Ticks {
         list.setId(listId);
         list.getStyleClass().add("aid-list");
         for (V value : values) {
-            CheckBox box = new CheckBox(words.apply(value));
+            CheckBox box = Literally.said(new CheckBox(words.apply(value)));
             box.setId(listId + "-" + name.apply(value).toLowerCase(Locale.ROOT).replace('_', '-'));
             box.setWrapText(true);
             box.setMinHeight(VBox.USE_PREF_SIZE);
@@ -37,7 +38,7 @@ final class Ticks {
     /** One box. */
     static <T extends Task> CheckBox one(KindFields<T> fields, String boxId, String words, Function<T, Boolean> now,
             BiFunction<T, Boolean, Task> changed) {
-        CheckBox box = new CheckBox(words);
+        CheckBox box = Literally.said(new CheckBox(words));
         box.setId(boxId);
         box.setWrapText(true);
         box.setMinHeight(CheckBox.USE_PREF_SIZE);

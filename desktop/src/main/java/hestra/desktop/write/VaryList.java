@@ -14,6 +14,7 @@ import javafx.scene.layout.VBox;
 
 import hestra.desk.PartEdit;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.Literally;
 import hestra.exercise.Varying;
 import hestra.numbers.DecimalMark;
 
@@ -107,7 +108,7 @@ abstract class VaryList extends VBox {
     }
 
     static Button adder(String text, String id, Runnable action) {
-        Button button = new Button(text);
+        Button button = Literally.said(new Button(text));
         button.setId(id);
         button.getStyleClass().setAll("quiet");
         button.setOnAction(_ -> action.run());

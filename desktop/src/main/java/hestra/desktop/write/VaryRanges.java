@@ -13,6 +13,7 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.layout.Region;
 
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.Literally;
 import hestra.exercise.Provenance;
 import hestra.exercise.Varying;
 import hestra.numbers.NumberStyle;
@@ -78,7 +79,8 @@ final class VaryRanges extends VaryList {
     /** What of the recipe may differ too: those numbers of it that do not yet. */
     private void offer(Recipe recipe) {
         more.getItems().setAll(Parameter.of(recipe).stream().filter(it -> rangeOf(it).isEmpty()).map(parameter -> {
-            MenuItem item = new MenuItem(parameter.inWords() + ", now " + shortest(parameter.in(recipe).orElse(0)));
+            MenuItem item = Literally.said(new MenuItem(parameter.inWords() + ", now "
+                    + shortest(parameter.in(recipe).orElse(0))));
             item.setId("vary-" + Words.dashed(parameter.name()));
             item.setOnAction(_ -> change(varying -> varying.withRanges(plus(varying.ranges(), usual(parameter)))));
             return item;

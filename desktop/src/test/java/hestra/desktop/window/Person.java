@@ -568,6 +568,11 @@ final class Person implements AutoCloseable {
                 .filter(Objects::nonNull).toList());
     }
 
+    /** The letters that are drawn of a control's text. */
+    String drawn(String id) throws IOException {
+        return FxThread.call(() -> ((Text) node(id).lookup(".text")).getText());
+    }
+
     /** What is styled so; to be asked on the window's thread. */
     Stream<Node> styled(String style) {
         return stage.getScene().getRoot().lookupAll("." + style).stream();

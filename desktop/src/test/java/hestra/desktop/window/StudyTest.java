@@ -7,6 +7,7 @@ import java.util.List;
 import javafx.scene.input.KeyCode;
 
 import hestra.Kelp;
+import hestra.data.Variable;
 import hestra.desk.Desk;
 import hestra.desk.Findings;
 import hestra.desk.Note;
@@ -431,6 +432,47 @@ class StudyTest {
             person.press(KeyCode.CONTROL, KeyCode.E);
             assertThat(person.texts("small")).contains("y: nitrate in the ground water at the northern well; x: year");
             assertThat(person.width("note-1")).isLessThan(person.width("sheet"));
+        }
+    }
+
+    private static final String WIDE = "site\tdepth_m\tgroup\tlight_pct\n" + "A\t1.2\tnorth\t80.1253\nB\t2.4\tsouth\t61.0414\n"
+            + "C\t3.1\tnorth\t50.2716\nD\t4.8\tsouth\t31.8042\n";
+
+    @Test
+    void ofAWideTableTheColumnsOnTheAxesStandFirstWithWhatIsLeftOverBesideThem() throws IOException {
+        try (Person person = Person.atStart(folder)) {
+            person.copied(WIDE);
+            person.click("start-paste");
+            person.await("paste-strip");
+            assertThat(person.model().findings().work().table().variables()).extracting(Variable::name)
+                    .containsExactly("site", "depth_m", "light_pct", "group");
+            assertThat(person.model().findings().x().name()).isEqualTo("depth_m");
+            assertThat(person.drawn("paste-column-1")).as("an underline is no sign of a key").isEqualTo("depth_m");
+            for (String cell : List.of("cell-0-0", "cell-0-1", "cell-0-2")) {
+                assertThat(person.isInSight(cell)).as(cell).isTrue();
+                assertThat(person.isCutOff(cell)).as(cell).isFalse();
+            }
+            assertThat(person.texts("computed-cell")).as("residuals of four decimals, whole")
+                    .anyMatch(it -> it.matches(".[0-9.]{5,}"));
+        }
+    }
+
+    @Test
+    void whatWasReadIsOneLineOnceOneGoesOnElsewhere() throws IOException {
+        try (Person person = Person.atStart(folder)) {
+            person.copied(WIDE);
+            person.click("start-paste");
+            person.await("paste-strip");
+            assertThat(person.sees("paste-headed-names")).isTrue();
+            person.click("cell-1-1");
+            assertThat(person.sees("paste-headed-names")).as("the table is right above it").isTrue();
+            person.click("chip-squares");
+            assertThat(person.sees("paste-headed-names")).isFalse();
+            assertThat(person.sees("paste-strip")).isTrue();
+            person.click("paste-more");
+            assertThat(person.sees("paste-headed-names")).isTrue();
+            person.click("paste-headed-data");
+            assertThat(person.model().findings().work().table().size()).as("read otherwise, as before").isEqualTo(5);
         }
     }
 }
