@@ -373,4 +373,21 @@ class CurvesOnThePlotTest {
         assertThat(texts(strip.ground())).noneMatch(it -> it.contains("10\u207b"));
         assertThat(strip.y().value(strip.area().top())).isGreaterThan(0.01);
     }
+
+    @Test
+    void theLevelOfNoResidualIsTheOneThatStandsOut() {
+        Figure figure = strip(StripKind.AGAINST_X, Layer.usual());
+        assertThat(marks(figure.ground(), Mark.Line.class).stream().filter(it -> it.stroke().ink() == Ink.MUTED))
+                .singleElement().satisfies(it -> assertThat(figure.y().value(it.y1())).isEqualTo(0, within(1e-9)));
+    }
+
+    @Test
+    void byItselfAPictureOfResidualsHasAnAxisOfItsOwn() {
+        assertThat(texts(strip(StripKind.AGAINST_X, Layer.usual()).ground())).doesNotContain(Kelp.table().variable(0).axisTitle(""));
+        Figure alone = ResidualStrip.describeAlone(Contents.withLine(Layer.usual()).content(), StripKind.AGAINST_X,
+                new Layout(176, 118, 1));
+        assertThat(texts(alone.ground())).contains(Kelp.table().variable(0).axisTitle(""));
+        assertThat(marks(alone.ground(), Mark.Label.class).stream().filter(it -> it.y() > alone.area().bottom()))
+                .as("three numbers and the title").hasSizeGreaterThanOrEqualTo(4);
+    }
 }

@@ -27,6 +27,7 @@ class MarksTest {
         assertThat(Marks.read(" 1,5 ", 3)).hasValue(1.5);
         assertThat(Marks.read("1.5", 3)).hasValue(1.5);
         assertThat(Marks.read("3", 3)).hasValue(3);
+        assertThat(Marks.read("0", 3)).as("nothing earned is a mark too").hasValue(0);
     }
 
     @ParameterizedTest

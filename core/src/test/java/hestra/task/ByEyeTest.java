@@ -98,4 +98,12 @@ class ByEyeTest {
         assertThatThrownBy(() -> task(0.9, 2)).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> task(2, 1.5)).isInstanceOf(IllegalArgumentException.class);
     }
+
+    @Test
+    void aCurveIsShownByTheCurvesAsWellAsByTheLine() {
+        Terms terms = Terms.of("eye", "By eye", "Put it.", 2);
+        assertThat(new ByEye(terms, new Curve.Line(), 1.1, 1.5).shownBy()).containsExactly(Aid.LINE);
+        assertThat(new ByEye(terms, new Curve.Polynomial(2), 1.1, 1.5).shownBy())
+                .containsExactlyInAnyOrder(Aid.LINE, Aid.CURVES);
+    }
 }

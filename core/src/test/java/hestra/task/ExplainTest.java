@@ -97,4 +97,11 @@ class ExplainTest {
         }
         assertThat(judge(Explaining.SLOPE, "blade ".repeat(5000)).outcome()).isNotNull();
     }
+
+    @Test
+    void aShareInWordsIsLeftToThePersonWhoReadsIt() {
+        String words = "Most of the variation in blade length goes with days.";
+        assertThat(judge(Explaining.of(Aspect.About.R_SQUARED), words).parts()).as("99.6 % are most of it")
+                .noneMatch(it -> it.outcome() == Outcome.WRONG);
+    }
 }

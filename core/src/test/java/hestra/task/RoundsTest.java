@@ -126,6 +126,11 @@ class RoundsTest {
         Desk checked = placed.apply(new Edit.Check("eye"));
         assertThat(Findings.of(checked).isOpen(Aid.LINE)).isTrue();
         assertThat(Findings.of(checked.apply(new WorkEdit.PlayAgain(1))).isOpen(Aid.LINE)).isFalse();
+        Exercise ended = exercise.withFirst(part -> part.withTasks(task -> task.with(task.terms().withTries(1)
+                .opening(Set.of(Aid.LINE)))));
+        Desk after = Desk.open(ended).apply(new PlotEdit.Try(Trial.level(new Curve.Line(), new Interval(0, 10), 3, 0), 1))
+                .apply(new Edit.Check("eye")).apply(new WorkEdit.PlayAgain(1));
+        assertThat(Findings.of(after).isOpen(Aid.LINE)).as("no try is left that it could give away").isTrue();
         Exercise once = exercise.withFirst(part -> part.withTasks(task -> task.with(task.terms()
                 .withPlaying(Terms.Playing.ONCE))));
         Desk early = Desk.open(once).apply(new PlotEdit.Try(Trial.level(new Curve.Line(), new Interval(0, 10), 3, 0), 1))
