@@ -383,7 +383,8 @@ class CurvesOnThePlotTest {
 
     @Test
     void byItselfAPictureOfResidualsHasAnAxisOfItsOwn() {
-        assertThat(texts(strip(StripKind.AGAINST_X, Layer.usual()).ground())).doesNotContain(Kelp.table().variable(0).axisTitle(""));
+        assertThat(texts(strip(StripKind.AGAINST_X, Layer.usual()).ground()))
+                .doesNotContain(Kelp.table().variable(0).axisTitle(""));
         Figure alone = ResidualStrip.describeAlone(Contents.withLine(Layer.usual()).content(), StripKind.AGAINST_X,
                 new Layout(176, 118, 1));
         assertThat(texts(alone.ground())).contains(Kelp.table().variable(0).axisTitle(""));

@@ -2,6 +2,7 @@ package hestra.desktop.notes;
 
 import java.util.List;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import javafx.geometry.HPos;
 import javafx.geometry.Orientation;
 import javafx.geometry.Pos;
@@ -15,6 +16,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.TilePane;
 import javafx.scene.layout.VBox;
+import javafx.scene.text.TextAlignment;
 
 import hestra.desktop.figure.FigureView;
 import hestra.desktop.look.Look;
@@ -31,6 +33,8 @@ public final class PieceView {
     private static final int MOST_ROWS = 12;
     private static final double SMALL = 126;
     private static final double LEAST_HEADING = 46;
+    /** About as wide as a letter of small type. */
+    private static final double LETTER = 6.6;
 
     private PieceView() {}
 
@@ -110,7 +114,9 @@ public final class PieceView {
         grid.getStyleClass().add("kept-table");
         for (int column = 0; column < table.headings().size(); column++) {
             Label heading = small(table.headings().get(column));
-            heading.setMinWidth(LEAST_HEADING);
+            heading.setAlignment(column == 0 ? Pos.CENTER_LEFT : Pos.CENTER_RIGHT);
+            heading.setTextAlignment(column == 0 ? TextAlignment.LEFT : TextAlignment.RIGHT);
+            heading.setMinWidth(Math.max(LEAST_HEADING, LETTER * longestWord(table.headings().get(column))));
             ColumnConstraints width = new ColumnConstraints();
             width.setHalignment(column == 0 ? HPos.LEFT : HPos.RIGHT);
             width.setHgrow(Priority.SOMETIMES);
@@ -123,17 +129,26 @@ public final class PieceView {
                 Label cell = new Label(lines.get(row).cells().get(column));
                 cell.getStyleClass().add(column == 0 ? "small" : "kept-figure");
                 cell.setWrapText(column == 0);
-                if (column > 0) {
-                    cell.setMinWidth(0);
-                }
+                cell.setMinWidth(column == 0 ? LETTER * longestWord(cell.getText()) : Region.USE_PREF_SIZE);
                 if (lines.get(row).struckOut()) {
                     cell.getStyleClass().add("struck-out");
                 }
                 grid.add(cell, column, row + 1);
             }
         });
-        return lines.size() <= MOST_ROWS
-                ? grid : new VBox(grid, small("and " + (lines.size() - MOST_ROWS) + " more rows in the report"));
+        VBox whole = new VBox(new SidewaysScroll(grid));
+        if (!table.caption().isBlank()) {
+            whole.getChildren().addFirst(small(table.caption()));
+        }
+        if (lines.size() > MOST_ROWS) {
+            whole.getChildren().add(small("and " + (lines.size() - MOST_ROWS) + " more rows in the report"));
+        }
+        return whole;
+    }
+
+    /** How many letters the longest word has, which is not broken. */
+    private static int longestWord(String text) {
+        return Stream.of(text.split("\\s+")).mapToInt(String::length).max().orElse(0);
     }
 
     /** Holds a figure to a height that goes with its width. */

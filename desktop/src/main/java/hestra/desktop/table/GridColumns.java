@@ -96,7 +96,7 @@ final class GridColumns {
         for (int i = 0; i < headings.size(); i++) {
             TableColumn<Integer, ?> column = of(i);
             boolean axis = source.roles().isMeasured(i);
-            double least = size * (axis ? Math.max(LEAST, room(i)) : minor(i));
+            double least = size * (axis ? Math.max(LEAST, roomOf(i)) : minor(i));
             boolean names = source.roles().label().equals(OptionalInt.of(i));
             more += axis ? least - size * LEAST : names ? least : 0;
             changed |= column.getMinWidth() != least;
@@ -139,20 +139,24 @@ final class GridColumns {
         return extra.getReadOnlyProperty();
     }
 
-    private double room(int column) {
+    private double roomOf(int column) {
         return room(row -> source.table().shown(row, column));
     }
 
     /** The room for a column that stands on no axis: its name and its texts, and no more. */
     private double minor(int column) {
         double name = source.table().variable(column).name().length() * LETTER + ABOUT;
-        return Math.clamp(Math.max(name, room(column)), LEAST_MINOR, LEAST);
+        return Math.clamp(Math.max(name, roomOf(column)), LEAST_MINOR, LEAST);
     }
 
-    /** The room that the longest of a column's texts takes at the usual size of type. */
+    /** The room that the widest of a column's texts takes at the usual size of type. */
     private double room(Function<Integer, String> text) {
-        int letters = IntStream.range(0, Math.min(LOOKED_AT, source.table().size())).map(row -> text.apply(row).length())
-                .max().orElse(0);
+        return IntStream.range(0, Math.min(LOOKED_AT, source.table().size()))
+                .mapToDouble(row -> room(text.apply(row).length())).max().orElse(0);
+    }
+
+    /** Long texts are set in smaller type, so that they may take less room than some that are shorter. */
+    private static double room(int letters) {
         return letters > GridCell.USUAL_LENGTH
                 ? Math.min(letters, LONGEST) * SMALL_LETTER + ABOUT_SMALL : letters * LETTER + ABOUT;
     }

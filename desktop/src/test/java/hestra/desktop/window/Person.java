@@ -568,6 +568,11 @@ final class Person implements AutoCloseable {
                 .filter(Objects::nonNull).toList());
     }
 
+    /** How wide what scrolls in a pane is. */
+    double contentWidth(String id) throws IOException {
+        return FxThread.call(() -> ((ScrollPane) node(id)).getContent().getBoundsInLocal().getWidth());
+    }
+
     /** The letters that are drawn of a control's text. */
     String drawn(String id) throws IOException {
         return FxThread.call(() -> ((Text) node(id).lookup(".text")).getText());

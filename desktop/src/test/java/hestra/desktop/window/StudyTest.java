@@ -13,6 +13,7 @@ import hestra.desk.Findings;
 import hestra.desk.Note;
 import hestra.desk.OwnSheet;
 import hestra.desk.PlotEdit;
+import hestra.desk.SheetEdit;
 import hestra.documents.exercise.HestraFile;
 import hestra.documents.file.Result;
 import hestra.exercise.Block;
@@ -29,6 +30,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 /** From two columns to a report. */
 class StudyTest {
@@ -473,6 +475,21 @@ class StudyTest {
             assertThat(person.sees("paste-headed-names")).isTrue();
             person.click("paste-headed-data");
             assertThat(person.model().findings().work().table().size()).as("read otherwise, as before").isEqualTo(5);
+        }
+    }
+
+    @Test
+    void aWideKeptTableScrollsInItselfAndNeverWidensTheSheet() throws IOException {
+        try (Person person = Person.atStart(folder)) {
+            person.copied(WIDE);
+            person.click("start-paste");
+            person.await("paste-strip");
+            double before = person.contentWidth("sheet");
+            person.apply(List.of(new SheetEdit.Keep(OwnSheet.Spot.before(9), Keepable.MATRICES, false),
+                    new SheetEdit.Keep(OwnSheet.Spot.before(9), Keepable.SUMS, false)));
+            person.pause();
+            assertThat(person.contentWidth("sheet")).isCloseTo(before, within(20.0));
+            assertThat(person.texts("small")).as("what each matrix is").contains("X′X", "(X′X)⁻¹");
         }
     }
 }
