@@ -66,6 +66,8 @@ class OverviewTest {
                 .isEqualTo("Half of the values of length lie below 5.000 cm, half above.");
         assertThat(entry(overview.fit(), "R²", 0).meaning()).contains("99.6 % of the variation in length goes with days");
         assertThat(entry(overview.residuals(), "least", 0).meaning()).contains("lies 0.110 cm below it");
+        assertThat(entry(overview.association(), "r", 0).meaning()).as("r is 0.998: near a line, and not on it")
+                .startsWith("The points lie close to a line that goes up.");
         overview.sections().forEach(section -> section.lines().forEach(line -> assertThat(line.entries()).as(line.name())
                 .allSatisfy(it -> {
             assertThat(it.meaning()).endsWith(".");

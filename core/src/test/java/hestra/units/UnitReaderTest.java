@@ -32,7 +32,7 @@ class UnitReaderTest {
 
     @ParameterizedTest
     @CsvSource({"cm, m, 0.01", "mm per cm, cm per mm, 0.01", "g, kg, 0.001", "cm per day, mm per h, 0.41666666666666669",
-            "min, h, 0.016666666666666666", "week, days, 7", "years, months, 12", "ml, l, 0.001", "g/kg, mg/g, 1"})
+            "min, h, 0.016666666666666666", "week, days, 7", "years, months, 12", "ml, l, 0.001", "g/kg, mg/g, 1", "%, g/kg, 10"})
     void unitsOfOneKindDifferByAFactor(String one, String other, double ratio) {
         assertThat(read(one).isOfSameKind(read(other))).isTrue();
         assertThat(read(one).scale() / read(other).scale()).isCloseTo(ratio, org.assertj.core.data.Offset.offset(1e-12));
