@@ -8,6 +8,8 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.Callable;
+import java.util.function.Consumer;
+import java.util.function.Predicate;
 import javafx.scene.input.Clipboard;
 
 import hestra.desk.Desk;
@@ -84,11 +86,14 @@ final class Filing {
         String copied = Clipboard.getSystemClipboard().getString();
         DataFile.Part text = new DataFile.Part("", copied == null ? "" : copied, Optional.empty());
         DecimalMark mark = DecimalMark.POINT;
-        background.run("Reading what was copied…", () -> text.understand(mark), result -> {
-            switch (result) {
-                case Result.Refused<TextData>(String message) -> notices.say(message);
-                case Result.Done<TextData>(TextData data) ->
-                        study(StudyName.UNTITLED, () -> window.work().take(new DataFile.Taken(List.of(text), data)));
+        opening("Reading what was copied…", () -> text.understand(mark), result -> switch (result) {
+            case Result.Refused<TextData>(String message) -> {
+                notices.say(message);
+                yield false;
+            }
+            case Result.Done<TextData>(TextData data) -> {
+                study(StudyName.UNTITLED, () -> window.work().take(new DataFile.Taken(List.of(text), data)));
+                yield true;
             }
         }, failure -> notices.say("What was copied could not be read: " + Words.ended(failure.getMessage())));
     }
@@ -135,11 +140,29 @@ final class Filing {
                 () -> { });
     }
 
+    /** Reads something beside the window's thread and goes over to it; keys pressed meanwhile are meant for it. */
+    private <T> void opening(String doing, Callable<T> reading, Predicate<T> opened, Consumer<Exception> failed) {
+        window.keysMeanwhile().begin();
+        background.run(doing, reading, result -> {
+            boolean open = false;
+            try {
+                open = opened.test(result);
+            } finally {
+                window.keysMeanwhile().end(open);
+            }
+        }, failure -> {
+            window.keysMeanwhile().end(false);
+            failed.accept(failure);
+        });
+    }
+
     private void goOverTo(String title, Callable<OpenDesk> opening, MainWindow.View view, Runnable then) {
-        background.run("Opening " + title + "…", opening, desk -> {
-            if (window.goOverTo(desk, view)) {
+        opening("Opening " + title + "…", opening, desk -> {
+            boolean open = window.goOverTo(desk, view);
+            if (open) {
                 then.run();
             }
+            return open;
         }, failure -> notices.say(failure instanceof JournalFile.InUse ? "This is open in another window. Go on with it there."
                 : "This work could not be opened: " + Words.ended(failure.getMessage())));
     }
@@ -159,13 +182,14 @@ final class Filing {
     }
 
     private void open(Path file, MainWindow.View view) {
-        background.run("Opening " + FileReading.name(file) + "…", () -> read(file), result -> {
-            switch (result) {
-                case Result.Refused<OpenDesk>(String message) -> notices.say(message);
-                case Result.Done<OpenDesk>(OpenDesk desk) -> {
-                    exchange.remember(file);
-                    window.goOverTo(desk, view);
-                }
+        opening("Opening " + FileReading.name(file) + "…", () -> read(file), result -> switch (result) {
+            case Result.Refused<OpenDesk>(String message) -> {
+                notices.say(message);
+                yield false;
+            }
+            case Result.Done<OpenDesk>(OpenDesk desk) -> {
+                exchange.remember(file);
+                yield window.goOverTo(desk, view);
             }
         }, failure -> notices.say(FileReading.name(file) + " could not be opened: " + Words.ended(failure.getMessage())));
     }

@@ -64,6 +64,7 @@ public final class MainWindow {
     private final MarkFiling marking;
     private final BorderPane frame = new BorderPane();
     private final StackPane root = new StackPane();
+    private final KeysMeanwhile keysMeanwhile;
     private final TopBar bar;
     private final DemoShelf shelf;
     private final Boards boards;
@@ -100,6 +101,7 @@ public final class MainWindow {
         BorderPane.setAlignment(notices, Pos.CENTER);
         BorderPane.setMargin(notices, new Insets(0, 14, 8, 14));
         Looks.dress(root, look);
+        keysMeanwhile = new KeysMeanwhile(root);
         new WindowKeys(this, root, new Rounds(this::places));
         Drops drops = new Drops(this, filing, notices, exchange);
         root.setOnDragOver(drops::dropped);
@@ -172,6 +174,10 @@ public final class MainWindow {
     }
 
     /** All that the window shows. */
+    KeysMeanwhile keysMeanwhile() {
+        return keysMeanwhile;
+    }
+
     Parent root() {
         return root;
     }

@@ -70,6 +70,7 @@ class NothingLostTest {
             person.press(KeyCode.CONTROL, KeyCode.V);
             person.click("student-name");
             person.type("Ida");
+            person.click("paste-more");
             person.click("paste-headed-names");
             Work work = person.model().desk().work();
             assertThat(work.student()).isEqualToIgnoringCase("Ida");

@@ -4,7 +4,12 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import javafx.event.Event;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.control.Button;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 
 import hestra.Kelp;
 import hestra.data.Variable;
@@ -14,6 +19,7 @@ import hestra.desk.Note;
 import hestra.desk.OwnSheet;
 import hestra.desk.PlotEdit;
 import hestra.desk.SheetEdit;
+import hestra.desktop.tour.FxThread;
 import hestra.documents.exercise.HestraFile;
 import hestra.documents.file.Result;
 import hestra.exercise.Block;
@@ -490,6 +496,29 @@ class StudyTest {
             person.pause();
             assertThat(person.contentWidth("sheet")).isCloseTo(before, within(20.0));
             assertThat(person.texts("small")).as("what each matrix is").contains("X′X", "(X′X)⁻¹");
+        }
+    }
+
+    private static void typeAtOnce(Node to, String letters) {
+        letters.chars().mapToObj(Character::toString).forEach(letter -> Event.fireEvent(to,
+                new KeyEvent(KeyEvent.KEY_TYPED, letter, letter, KeyCode.UNDEFINED, false, false, false, false)));
+    }
+
+    @Test
+    void keysTypedWhileDataOpenArriveThere() throws IOException {
+        try (Person person = Person.atStart(folder)) {
+            person.copied(WIDE);
+            FxThread.call(() -> {
+                Scene scene = person.window().root().getScene();
+                ((Button) scene.lookup("#start-paste")).fire();
+                typeAtOnce(scene.getFocusOwner(), "Why?");
+                return null;
+            });
+            person.await("paste-strip");
+            person.pause();
+            assertThat(person.model().findings().work().sheet().notes())
+                    .as("on the sheet, which has the keyboard").singleElement()
+                    .isInstanceOfSatisfying(Note.Text.class, it -> assertThat(it.text()).isEqualTo("Why?"));
         }
     }
 }
