@@ -5,6 +5,8 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
+import java.time.format.DateTimeFormatterBuilder;
+import java.time.format.ResolverStyle;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -41,6 +43,8 @@ public record Dates(String start, Step step) {
     private static final double MINUTE = 1.0 / (24 * 60);
     private static final Pattern ISO = Pattern.compile("(\\d{4})-(\\d{2})-(\\d{2})(?:[T ](\\d{1,2}):(\\d{2})(?::(\\d{2}))?)?");
     private static final DateTimeFormatter LONG = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
+    private static final DateTimeFormatter TYPED = new DateTimeFormatterBuilder().parseCaseInsensitive()
+            .appendPattern("d [MMMM][MMM] uuuu").toFormatter(Locale.ENGLISH).withResolverStyle(ResolverStyle.STRICT);
 
     public Dates {
         try {
@@ -103,7 +107,16 @@ public record Dates(String start, Step step) {
 
     /** The number that a typed date stands for; nothing where the text is none. */
     public OptionalDouble read(String text) {
-        return parse(text).map(date -> OptionalDouble.of(value(date))).orElse(OptionalDouble.empty());
+        return parse(text).or(() -> inWords(text)).map(date -> OptionalDouble.of(value(date))).orElse(OptionalDouble.empty());
+    }
+
+    /** The date that a text says as axes and headings do: 1 Sep 2023; nothing where it says none. */
+    private static Optional<LocalDateTime> inWords(String text) {
+        try {
+            return Optional.of(LocalDate.parse(text.strip().replaceAll("\\s+", " "), TYPED).atStartOfDay());
+        } catch (DateTimeException e) {
+            return Optional.empty();
+        }
     }
 
     /** The date that a number stands for: 2024-03-01, with the time where it is not midnight. */

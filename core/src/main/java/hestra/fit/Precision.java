@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 
 import hestra.data.Fineness;
+import hestra.data.Variable;
 import hestra.numbers.NumberStyle;
 /**
  * With how many digits the numbers of a curve are shown. What is asked is shown. Where nothing is asked, an equation has digits
@@ -33,6 +34,11 @@ public record Precision(NumberStyle style, boolean asked, Fineness x, Fineness y
     /** An x at which a value is reached. */
     public String reached(double value) {
         return asked ? style.show(value) : x.show(value, 1, style);
+    }
+
+    /** The same with its unit; the date that it stands for where the variable's values are dates. */
+    public String reached(Variable variable, double value) {
+        return variable.dates().isPresent() ? variable.shown(value, style) : reached(value) + variable.unitAfterNumber();
     }
 
     /** How many digits each coefficient of an equation has. */

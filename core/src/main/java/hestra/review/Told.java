@@ -86,8 +86,8 @@ final class Told {
         String texts = Stream.concat(Stream.of(other.terms().title(), other.terms().prompt(), other.terms().hint()), other.terms()
                 .helps().stream().map(Hint::text)).collect(Collectors.joining(" "));
         value("What " + called + " says", texts);
-        Set<Integer> found = NamesRows.of(task).toFind(truth);
-        if (found.stream().anyMatch(NamesRows.of(other).namedRows()::contains) && NamesRows.of(other).toFind(truth).isEmpty()) {
+        Set<Integer> found = NamesRows.toFind(task, truth);
+        if (found.stream().anyMatch(NamesRows.namedRows(other)::contains) && NamesRows.toFind(other, truth).isEmpty()) {
             List<String> things = things(other);
             if (!things.isEmpty()) {
                 told.add(name() + " asks for a point to be found, and " + called + " speaks of it: " + String.join(", ", things)
@@ -104,7 +104,7 @@ final class Told {
                 .filter(it -> !PLAIN.contains(it.group(1).toLowerCase(Locale.ROOT))
                         && !own.contains(it.group(1).toLowerCase(Locale.ROOT)))
                 .map(MatchResult::group).map(it -> "\u201c" + it + "\u201d").distinct().toList());
-        NamesRows.of(task).toFind(truth).stream().sorted().map(row -> row + 1)
+        NamesRows.toFind(task, truth).stream().sorted().map(row -> row + 1)
                 .filter(row -> Pattern.compile("(?i)\\b(?:row|point|no\\.) ?" + row + "\\b").matcher(says).find())
                 .forEach(row -> things.add("row " + row));
         return things.stream().limit(1).toList();

@@ -5,7 +5,7 @@ import java.util.Set;
 import hestra.data.TableEdit;
 
 /** A task that names places in the table, or leaves them to be found. */
-public sealed interface NamesRows permits FillCalculation, FindPoint, FindSlip, ReadValue, TryOut, NamesRows.None {
+public sealed interface NamesRows permits FillCalculation, FindPoint, FindSlip, ReadValue, TryOut {
 
     /** The rows, from 0, that it names: a variant that has some of the rows has these. */
     default Set<Integer> namedRows() {
@@ -20,18 +20,13 @@ public sealed interface NamesRows permits FillCalculation, FindPoint, FindSlip, 
     /** The task after a change of the part's data: places that it names are followed. */
     Task following(TableEdit change);
 
-    /** What a task is in this respect: of the other kinds, nothing. */
-    static NamesRows of(Task task) {
-        return task instanceof NamesRows it ? it : None.OF_THIS;
+    /** The rows, from 0, that a task names. */
+    static Set<Integer> namedRows(Task task) {
+        return task instanceof NamesRows it ? it.namedRows() : Set.of();
     }
 
-    /** No rows are named. */
-    enum None implements NamesRows {
-        OF_THIS;
-
-        @Override
-        public Task following(TableEdit change) {
-            throw new IllegalStateException("nothing is followed");
-        }
+    /** The rows, from 0, that a task leaves to be found. */
+    static Set<Integer> toFind(Task task, Truth truth) {
+        return task instanceof NamesRows it ? it.toFind(truth) : Set.of();
     }
 }

@@ -166,7 +166,7 @@ public final class Variants {
     private Part someRows(Part part, Random random) {
         Pairs pairs = part.pairs();
         Set<Integer> kept = new HashSet<>(part.truth(mark).leftToType());
-        part.tasks().stream().map(task -> NamesRows.of(task).namedRows()).forEach(kept::addAll);
+        part.tasks().stream().map(NamesRows::namedRows).forEach(kept::addAll);
         List<Integer> others = new ArrayList<>();
         for (int i = 0; i < pairs.size(); i++) {
             if (!kept.contains(pairs.row(i))) {

@@ -1,6 +1,7 @@
 package hestra.data;
 
 import java.time.LocalDateTime;
+import java.util.List;
 
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberStyle;
@@ -40,6 +41,15 @@ class DatesTest {
             String text = day.plusDays(i).toLocalDate().toString();
             assertThat(DAYS.show(DAYS.read(text).orElseThrow())).isEqualTo(text);
             assertThat(YEARS.show(YEARS.read(text).orElseThrow())).isEqualTo(text);
+        }
+    }
+
+    @Test
+    void aDateIsReadInEveryWayInWhichItIsWritten() {
+        assertThat(DAYS.read("1 Mar 2024")).as("as headings and axes have it").hasValue(3);
+        assertThat(DAYS.read(" 1  march 2024 ")).hasValue(3);
+        for (String text : List.of("30 Feb 2024", "1 Mär 2024", "Mar 2024", "1 Mar", "1 May")) {
+            assertThat(DAYS.read(text)).as(text).isEmpty();
         }
     }
 

@@ -2,11 +2,13 @@ package hestra.fit;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 
+import hestra.data.Dates;
 import hestra.data.Fineness;
 import hestra.data.Pairs;
 import hestra.data.Variable;
@@ -140,5 +142,14 @@ class PrecisionTest {
         assertThat(NumberStyle.STANDARD.share(-0.999999)).isEqualTo("\u22120.999999");
         assertThat(NumberStyle.STANDARD.share(0.97)).isEqualTo("0.9700");
         assertThat(List.of(NumberStyle.STANDARD.share(1), NumberStyle.STANDARD.share(0))).containsExactly("1.000", "0.000");
+    }
+
+    @Test
+    void aPlaceThatIsReachedIsADateWhereDatesStandOnTheAxisAndHasItsUnitElsewhere() {
+        Precision days = new Precision(NumberStyle.STANDARD, false, new Fineness(0), new Fineness(1));
+        assertThat(days.reached(new Variable("age", "", "days"), 171.5)).isEqualTo("171.5 days");
+        Variable dated = new Variable("day", "", "days", Optional.empty(),
+                Optional.of(new Dates("2023-03-01", Dates.Step.DAYS)));
+        assertThat(days.reached(dated, 171)).as("171 days after the 1st of March").isEqualTo("2023-08-19");
     }
 }

@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -15,6 +17,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 import hestra.data.DataTable;
+import hestra.data.Variable;
 import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
 import hestra.desktop.model.DeskModel;
@@ -192,9 +195,16 @@ public final class PredictionView extends VBox {
         if (inverse.everywhere()) {
             return "every " + findings.x().name();
         }
-        List<String> solutions = inverse.solutions().stream()
-                .map(it -> findings.numbers().precision().reached(it.x()) + (it.inside() ? "" : " (outside)")).toList();
-        return solutions.isEmpty() ? "no " + findings.x().name() : String.join(", ", solutions) + findings.x().unitAfterNumber();
+        List<Inverse.Solution> solutions = inverse.solutions();
+        if (solutions.isEmpty()) {
+            return "no " + findings.x().name();
+        }
+        // The unit stands once, after the last.
+        return IntStream.range(0, solutions.size()).mapToObj(i -> {
+            Variable named = i == solutions.size() - 1 ? findings.x() : findings.x().withUnit("");
+            return findings.numbers().precision().reached(named, solutions.get(i).x())
+                    + (solutions.get(i).inside() ? "" : " (outside)");
+        }).collect(Collectors.joining(", "));
     }
 
     private void say(String text, boolean warning) {
