@@ -32,7 +32,7 @@ class EquationReaderTest {
         "predicted length = 4.1 + 0.83 × days", "blade length = 4.1 + 0.83 · time since settling",
                 "length (cm) = 4,1 + 0,83 days", "ŷ(x) = 4.1 + .83x", "f(x) = 4.1 + 83/100 x", "length-hat = 4.1 + days · 0.83",
                 "y = 4.1 − (−0.83) x",
-        "y = 4.1 + 8.3 × 10⁻¹ x", "y = 4.1 + 8.3e-1x", "y ≈ 4.1 + 0.83 x.", "Length=4.1+0.83Days",
+        "y = 4.1 + 8.3 × 10⁻¹ x", "y = 4.1 + 8.3 x 10^-1 · days", "y = 4.1 + 8.3e-1x", "y ≈ 4.1 + 0.83 x.", "Length=4.1+0.83Days",
                 "y = 0.83 (x + 4.93975903614457831)"})
     void aLineIsReadHoweverItIsWritten(String text) {
         double[] c = read(text).coefficients(new Curve.Line()).orElseThrow();
