@@ -17,6 +17,7 @@ import hestra.summary.Suspicion.Kind;
 import org.junit.jupiter.api.Test;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 class EntryChecksTest {
 
@@ -211,5 +212,14 @@ class EntryChecksTest {
             odd.forEach(row -> rows.set(row, rows.get(row).split("\\|")[0] + "|" + 12_345.6));
             assertThat(check(rows)).extracting(Suspicion::row).as("odd are " + odd).isSubsetOf(odd);
         }
+    }
+
+    @Test
+    void severalSlippedPointsAreAllTold() {
+        List<String> rows = kelp(24);
+        rows.set(8, rows.get(8).split("\\|")[0] + "|" + 10 * Double.parseDouble(rows.get(8).split("\\|")[1]));
+        rows.set(17, rows.get(17).split("\\|")[0] + "|" + 10 * Double.parseDouble(rows.get(17).split("\\|")[1]));
+        assertThat(check(rows)).extracting(Suspicion::kind, Suspicion::row)
+                .containsExactly(tuple(Kind.SCALE, 8), tuple(Kind.SCALE, 17));
     }
 }

@@ -8,6 +8,8 @@ import java.util.Set;
 import java.util.stream.Stream;
 
 import hestra.Kelp;
+import hestra.desk.Desk;
+import hestra.exercise.Exercise;
 import hestra.feedback.Mistake;
 import org.junit.jupiter.api.Test;
 
@@ -88,5 +90,17 @@ class KindsTest {
         }
         assertThat(Stream.of(Mistake.values()).map(Mistake::id)).doesNotHaveDuplicates();
         assertThat(Mistake.of("none")).isEmpty();
+    }
+
+    @Test
+    void aSlipBeyondTheTableIsSaidAndStopsNothing() {
+        Exercise exercise = Kelp.exercise(new FindSlip(Kelp.slip().terms(), 1, 7, "50"));
+        Truth truth = Kelp.truth(exercise);
+        Task task = exercise.tasks().getFirst();
+        Answer answer = task.standing(Desk.open(exercise).bench(task));
+        assertThat(task.key(truth).text()).contains("column 8 is not in the data");
+        assertThat(task.onPaper(truth)).hasSize(2);
+        assertThat(task.unfinished(answer, truth).orElseThrow()).contains("is not in the data");
+        assertThat(task.judge(new Attempt(answer, Set.of()), truth).isRight()).isFalse();
     }
 }
