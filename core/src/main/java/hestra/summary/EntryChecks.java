@@ -44,8 +44,8 @@ public final class EntryChecks {
     private static final double FAR_OFF = 8;
     private static final double FITS = 4;
     private static final int MOST_ALIKE = 3;
-    /** So many values far from their neighbours are looked at one by one. */
-    private static final int MOST_ODD = 10;
+    /** So often those about the worst are looked at again. */
+    private static final int MOST_ROUNDS = 5;
     private static final int FEWEST_TO_BE_FAR_FROM = 6;
     private static final double FAR_APART = 8;
     private static final double FAR_APART_IN_LOGARITHMS = 4;
@@ -189,13 +189,16 @@ public final class EntryChecks {
         found.addAll(again);
     }
 
-    /** The worst first: what it was held against is looked at again without it, so that it accuses no other. */
+    /**
+     * The worst first: those about it are looked at again without it, so that it accuses none of them. What stands further apart
+     * has nothing to do with each other and is taken in one round.
+     */
     private void scale(Pairs pairs) {
         Set<Integer> out = new HashSet<>();
-        Optional<Odd> worst = worst(pairs, out);
-        while (worst.isPresent() && out.size() < MOST_ODD) {
-            slippedPoint(worst.get());
-            out.add(worst.get().row);
+        List<Odd> worst = worst(pairs, out);
+        for (int round = 0; round < MOST_ROUNDS && !worst.isEmpty(); round++) {
+            worst.forEach(this::slippedPoint);
+            worst.forEach(it -> out.add(it.row));
             worst = worst(pairs, out);
         }
     }
@@ -203,20 +206,27 @@ public final class EntryChecks {
     /**
      * A value far from its neighbours.
      *
+     * @param at its place in the order in which it was held against them
      * @param expected what they lead to expect
      * @param usual how far values commonly lie from that
      */
-    private record Odd(int row, int column, double value, double expected, double usual) {
+    private record Odd(int row, int column, int at, double value, double expected, double usual) {
 
-        double times() {
+        private double times() {
             return Math.abs(value - expected) / usual;
+        }
+
+        /** Whether it is the worse of two that may have to do with each other. */
+        boolean outdoes(Odd other) {
+            boolean near = row == other.row || column == other.column && Math.abs(at - other.at) <= NEIGHBOURS;
+            return near && times() > other.times();
         }
     }
 
-    private Optional<Odd> worst(Pairs pairs, Set<Integer> out) {
+    private List<Odd> worst(Pairs pairs, Set<Integer> out) {
         int[] asTyped = IntStream.range(0, pairs.size()).filter(i -> !out.contains(pairs.row(i))).toArray();
         if (asTyped.length <= NEIGHBOURS) {
-            return Optional.empty();
+            return List.of();
         }
         int[] alongX = IntStream.of(asTyped).boxed().sorted(Comparator.comparingDouble(pairs::x))
                 .mapToInt(Integer::intValue).toArray();
@@ -226,7 +236,7 @@ public final class EntryChecks {
         // An x that is far off has no neighbours along x: it is held against its neighbours in the table.
         check(asTyped, pairs, roles.explanatory(), IntStream.range(0, asTyped.length).asDoubleStream().toArray(),
                 IntStream.of(asTyped).mapToDouble(pairs::x).toArray(), odd);
-        return odd.stream().max(Comparator.comparingDouble(Odd::times));
+        return odd.stream().filter(it -> odd.stream().noneMatch(other -> other.outdoes(it))).toList();
     }
 
     /** Holds each value against the line through the middle of its neighbours, of which a few may be slips themselves. */
@@ -252,7 +262,7 @@ public final class EntryChecks {
         for (int at = 0; at < n; at++) {
             double usual = Math.max(Math.max(everywhere, scatter[at]), LEAST_SCATTER * Math.abs(expected[at]));
             if (off[at] > FAR_OFF * usual && values[at] != 0) {
-                odd.add(new Odd(pairs.row(order[at]), column, values[at], expected[at], usual));
+                odd.add(new Odd(pairs.row(order[at]), column, at, values[at], expected[at], usual));
             }
         }
     }

@@ -222,4 +222,13 @@ class EntryChecksTest {
         assertThat(check(rows)).extracting(Suspicion::kind, Suspicion::row)
                 .containsExactly(tuple(Kind.SCALE, 8), tuple(Kind.SCALE, 17));
     }
+
+    @Test
+    void manySlippedPointsOfALongTableAreAllTold() {
+        List<String> rows = kelp(300);
+        List<Integer> slipped = IntStream.range(0, 20).mapToObj(i -> 7 + 14 * i).toList();
+        slipped.forEach(row -> rows.set(row, rows.get(row).split("\\|")[0] + "|"
+                + 100 * Double.parseDouble(rows.get(row).split("\\|")[1])));
+        assertThat(check(rows)).extracting(Suspicion::row).containsExactlyElementsOf(slipped);
+    }
 }

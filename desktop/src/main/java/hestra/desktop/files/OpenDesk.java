@@ -49,8 +49,8 @@ public final class OpenDesk implements AutoCloseable {
     private OpenDesk(Optional<Path> file, Optional<Path> journalFile, JournalFile.Opened opened, Optional<String> trouble,
             boolean apart, boolean passing) {
         this.passing = passing;
-        this.file = file;
-        this.stamp = file.map(FileReading::stamp).orElse(0L);
+        this.file = file.filter(it -> !Examples.hold(it));
+        this.stamp = this.file.map(FileReading::stamp).orElse(0L);
         this.journalFile = journalFile;
         this.journal = Optional.ofNullable(opened.journal()).map(JournalWriter::new);
         this.history = opened.history();
@@ -90,15 +90,14 @@ public final class OpenDesk implements AutoCloseable {
     }
 
     /** The same of a desk as it stands in its file, with the journal that is to be gone on with where that can be had. */
-    public static OpenDesk of(Path folder, Desk begun, Optional<Path> opened, Optional<Path> last) {
-        Optional<Path> file = opened.filter(it -> !Examples.hold(it));
-        Optional<String> example = opened.filter(Examples::hold).map(_ -> EXAMPLE);
+    public static OpenDesk of(Path folder, Desk begun, Optional<Path> file, Optional<Path> last) {
+        Optional<String> example = file.filter(Examples::hold).map(_ -> EXAMPLE);
         boolean apart = false;
         for (Path journal : Stream.concat(last.stream(), IntStream.rangeClosed(1, MOST_WINDOWS)
                 .mapToObj(window -> journalOf(folder, begun.exercise(), window))).distinct().toList()) {
             try {
-                JournalFile.Opened found = JournalFile.open(journal, begun);
-                return new OpenDesk(file, Optional.of(journal), found, found.trouble()
+                JournalFile.Opened opened = JournalFile.open(journal, begun);
+                return new OpenDesk(file, Optional.of(journal), opened, opened.trouble()
                         .or(apart ? () -> Optional.of(APART) : Optional::empty).or(() -> example), apart, false);
             } catch (JournalFile.InUse e) {
                 apart = true;

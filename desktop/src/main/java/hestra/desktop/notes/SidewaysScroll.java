@@ -21,8 +21,7 @@ final class SidewaysScroll extends DirectScroll {
         setMinWidth(0);
         setPrefWidth(0);
         setMaxWidth(Double.MAX_VALUE);
-        widthProperty().addListener(_ -> requestLayout());
-        contents.needsLayoutProperty().addListener(_ -> requestLayout());
+        followHeightOf(contents);
     }
 
     @Override

@@ -41,6 +41,16 @@ public class DirectScroll extends ScrollPane {
         return skin;
     }
 
+    /** Has the height that it asks for worked out anew whenever its width changes, or what is in it. */
+    protected final void followHeightOf(Region contents) {
+        widthProperty().addListener(_ -> requestLayout());
+        contents.needsLayoutProperty().addListener(_ -> {
+            if (contents.isNeedsLayout()) {
+                requestLayout();
+            }
+        });
+    }
+
     private static void keepsItsHeight(Node node) {
         if (node instanceof Pane pane) {
             if (pane.getMinHeight() == Region.USE_COMPUTED_SIZE) {

@@ -99,10 +99,11 @@ final class GridColumns {
             double least = size * (axis ? Math.max(LEAST, roomOf(i)) : minor(i));
             boolean names = source.roles().label().equals(OptionalInt.of(i));
             more += axis ? least - size * LEAST : names ? least : 0;
-            changed |= column.getMinWidth() != least;
-            column.setMinWidth(least);
-            if (headings.size() > FEW && column.getPrefWidth() < least || column.getPrefWidth() != least && !axis) {
-                column.setPrefWidth(least);
+            if (column.getMinWidth() != least) {
+                changed = true;
+                column.setMinWidth(least);
+                // Only now: somebody may have drawn it to another width since.
+                column.setPrefWidth(axis ? Math.max(column.getPrefWidth(), least) : least);
             }
         }
         if (computed.isPresent()) {

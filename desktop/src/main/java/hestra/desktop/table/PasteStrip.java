@@ -14,7 +14,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.input.InputEvent;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.FlowPane;
@@ -47,7 +46,12 @@ final class PasteStrip extends VBox {
     private final Label notes = new Label();
     private final Button more = new Button("How\u2026");
     private final VBox details;
-    private final EventHandler<InputEvent> elsewhere = this::goneOn;
+    private final EventHandler<MouseEvent> clicked = event -> goneOn(event.getPickResult().getIntersectedNode());
+    private final EventHandler<KeyEvent> typed = event -> {
+        if (types(event)) {
+            goneOn(getScene().getFocusOwner());
+        }
+    };
     private final Choices<Boolean> headed;
     private final Choices<DecimalMark> mark;
     private final Choices<Boolean> across;
@@ -125,10 +129,12 @@ final class PasteStrip extends VBox {
         hide();
         sceneProperty().subscribe((before, now) -> {
             if (before != null) {
-                before.removeEventFilter(InputEvent.ANY, elsewhere);
+                before.removeEventFilter(MouseEvent.MOUSE_RELEASED, clicked);
+                before.removeEventFilter(KeyEvent.KEY_TYPED, typed);
             }
             if (now != null) {
-                now.addEventFilter(InputEvent.ANY, elsewhere);
+                now.addEventFilter(MouseEvent.MOUSE_RELEASED, clicked);
+                now.addEventFilter(KeyEvent.KEY_TYPED, typed);
             }
         });
     }
@@ -141,19 +147,20 @@ final class PasteStrip extends VBox {
      * Once somebody has done something elsewhere, what was read is one line. Not before: a button below would move away from
      * under the pointer that presses it.
      */
-    private void goneOn(InputEvent event) {
-        // The keys by which it was pasted are no going on.
-        boolean types = event instanceof KeyEvent key && key.getEventType() == KeyEvent.KEY_TYPED && !key.isShortcutDown()
-                && key.getCharacter().codePoints().anyMatch(sign -> !Character.isISOControl(sign));
-        boolean acts = types || event.getEventType() == MouseEvent.MOUSE_RELEASED;
-        if (acts && isVisible() && details.isVisible() && !isWithin(event)) {
+    private void goneOn(Node where) {
+        if (isVisible() && details.isVisible() && !isWithin(where)) {
             Platform.runLater(() -> unfold(false));
         }
     }
 
-    /** Whether the pointer, or the keyboard, is in the strip or in the table above it, whose height stays while it is used. */
-    private boolean isWithin(InputEvent event) {
-        Node at = event instanceof MouseEvent mouse ? mouse.getPickResult().getIntersectedNode() : getScene().getFocusOwner();
+    /** Whether a key types something: those by which it was pasted are no going on. */
+    private static boolean types(KeyEvent key) {
+        return !key.isShortcutDown() && key.getCharacter().codePoints().anyMatch(sign -> !Character.isISOControl(sign));
+    }
+
+    /** Whether something is in the strip or in the table above it, whose height stays while it is used. */
+    private boolean isWithin(Node where) {
+        Node at = where;
         while (at != null && at != getParent()) {
             at = at.getParent();
         }

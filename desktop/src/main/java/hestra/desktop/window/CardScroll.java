@@ -25,13 +25,8 @@ final class CardScroll extends DirectScroll {
         setFitToWidth(true);
         setHbarPolicy(ScrollBarPolicy.NEVER);
         // Texts wrap otherwise at another width, so that the cards ask for another height; so they do when what they say changes.
-        widthProperty().addListener(_ -> requestLayout());
+        followHeightOf(cards);
         sceneProperty().flatMap(Scene::focusOwnerProperty).subscribe(this::keyed);
-        cards.needsLayoutProperty().addListener(_ -> {
-            if (cards.isNeedsLayout()) {
-                requestLayout();
-            }
-        });
     }
 
     /** Has what takes the keyboard scrolled into view. */

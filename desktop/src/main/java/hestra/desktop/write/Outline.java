@@ -141,78 +141,31 @@ final class Outline {
         put(title, exercise.title());
         put(heading, exercise.heading());
         // Where words alone have changed the rows stay: somebody is typing into one of them.
-        if (shown == null || !sameButForWords(exercise, shown) || !now.equals(inHand)
+        if (shown == null || !OutlineChange.isOfWords(shown, exercise) || !now.equals(inHand)
                 || !findings.written().id().equals(partInHand)) {
-            Set<String> otherwise = changed(exercise, now, findings.written());
+            Optional<Set<String>> otherwise = changed(exercise, now, findings.written());
             inHand = now;
             partInHand = findings.written().id();
-            keepingKeyboard(() -> {
-                if (otherwise.isEmpty()) {
-                    build(exercise, findings.written());
-                } else {
-                    renew(exercise, otherwise);
-                }
-            });
+            keepingKeyboard(() -> otherwise.ifPresentOrElse(ids -> renew(exercise, ids),
+                    () -> build(exercise, findings.written())));
         }
         shown = exercise;
         rows.forEach(row -> row.show(exercise));
     }
 
-    private static boolean sameButForWords(Exercise one, Exercise other) {
-        return one == other || wordless(one).equals(wordless(other));
-    }
-
-    /** The exercise without what is typed in this view. */
-    private static Exercise wordless(Exercise exercise) {
-        return exercise.withTexts("", "", "").withParts(exercise.parts().stream()
-                .map(part -> part.withHeading("").withBlocks(part.blocks().stream()
-                .map(Outline::wordless).toList())).toList());
-    }
-
-    private static Block wordless(Block block) {
-        return switch (block) {
-            case Block.Prose(String id, String _) -> new Block.Prose(id, "");
-            case Block.Asked(Task task) -> new Block.Asked(task.with(task.terms().withTitle("").withPrompt("")));
-            case Block.Illustration _, Block.Plot _, Block.Printed _, Block.Formula _, Block.Strange _ -> block;
-        };
-    }
-
-    /**
-     * The ids of the blocks whose rows are others now, where all else stands as it did; nothing where the sheet has another
-     * order, or data of which any row may tell.
-     */
-    private Set<String> changed(Exercise exercise, Optional<String> now, Part here) {
-        if (shown == null || !here.id().equals(partInHand) || !sameOrder(exercise, shown)) {
-            return Set.of();
+    /** The ids of the blocks whose rows are others now; nothing where the whole sheet is to be made anew. */
+    private Optional<Set<String>> changed(Exercise exercise, Optional<String> now, Part here) {
+        if (shown == null || !here.id().equals(partInHand)) {
+            return Optional.empty();
         }
-        Set<String> ids = new HashSet<>();
-        if (!now.equals(inHand)) {
-            now.ifPresent(ids::add);
-            inHand.ifPresent(ids::add);
-        }
-        for (int i = 0; i < exercise.parts().size(); i++) {
-            List<Block> before = shown.parts().get(i).blocks();
-            List<Block> after = exercise.parts().get(i).blocks();
-            IntStream.range(0, after.size()).filter(k -> !wordless(after.get(k)).equals(wordless(before.get(k))))
-                    .forEach(k -> ids.add(after.get(k).id()));
-        }
-        return ids;
-    }
-
-    /** Whether the same blocks stand in the same order, over the same data as they are printed. */
-    private static boolean sameOrder(Exercise one, Exercise other) {
-        return one.mark() == other.mark() && one.parts().size() == other.parts().size()
-                && IntStream.range(0, one.parts().size()).allMatch(i -> {
-                    Part part = one.parts().get(i);
-                    Part before = other.parts().get(i);
-                    return part.withHeading("").withBlocks(List.of()).equals(before.withHeading("").withBlocks(List.of()))
-                            && ids(part).equals(ids(before))
-                            && part.truth(one.mark()).printed().equals(before.truth(one.mark()).printed());
-                });
-    }
-
-    private static List<String> ids(Part part) {
-        return part.blocks().stream().map(Block::id).toList();
+        return OutlineChange.ofBlocks(shown, exercise).map(changed -> {
+            Set<String> ids = new HashSet<>(changed);
+            if (!now.equals(inHand)) {
+                now.ifPresent(ids::add);
+                inHand.ifPresent(ids::add);
+            }
+            return ids;
+        });
     }
 
     /** Makes the rows of some blocks anew; the others show what follows for them. */
