@@ -87,18 +87,31 @@ public final class Exchange implements Pictures {
 
     /** Reads a file of data away from the window's thread, since it may be large, and hands on what it holds. */
     public void openData(Path file, Consumer<DataFile.Taken> then) {
+        openData(file, then, () -> { });
+    }
+
+    /** The same; {@code otherwise} is run where it cannot be read or the reading is stopped, once that has been said. */
+    public void openData(Path file, Consumer<DataFile.Taken> then, Runnable otherwise) {
         remember(file);
         DecimalMark mark = model.get().desk().exercise().mark();
         background.follow("Reading " + FileReading.name(file) + "…", progress -> DataFile.take(file, mark, progress), result -> {
             switch (result) {
-                case Result.Refused<DataFile.Taken>(String message) -> notices.say(message);
+                case Result.Refused<DataFile.Taken>(String message) -> {
+                    notices.say(message);
+                    otherwise.run();
+                }
                 case Result.Done<DataFile.Taken>(DataFile.Taken taken) -> {
                     notices.hide();
                     then.accept(taken);
                 }
             }
-        }, () -> notices.say(FileReading.name(file) + " was not opened; nothing has changed."),
-                failure -> notices.say(FileReading.name(file) + " could not be read: " + Words.ended(failure.getMessage())));
+        }, () -> {
+            notices.say(FileReading.name(file) + " was not opened; nothing has changed.");
+            otherwise.run();
+        }, failure -> {
+            notices.say(FileReading.name(file) + " could not be read: " + Words.ended(failure.getMessage()));
+            otherwise.run();
+        });
     }
 
     @Override

@@ -25,6 +25,9 @@ public final class Notices extends HBox {
     private final ProgressBar bar = new ProgressBar();
     private final Button cancel = new Button("Cancel");
     private final HBox choices = new HBox(6);
+    /** The id of the button that stops what is under way. */
+    public static final String CANCEL = "cancel";
+
     private final PauseTransition pause = new PauseTransition(SHOWN);
 
     public Notices() {
@@ -42,7 +45,7 @@ public final class Notices extends HBox {
         close.setAccessibleText("Close this notice");
         close.setOnAction(_ -> hide());
         cancel.getStyleClass().add("quiet");
-        cancel.setId("cancel");
+        cancel.setId(CANCEL);
         cancel.setMinWidth(USE_PREF_SIZE);
         bar.setPrefWidth(180);
         bar.setId("progress");

@@ -105,8 +105,11 @@ final class Filing {
 
     /** Begins a study of a file of data. */
     void openStudy(Path file) {
-        exchange.openData(file, taken -> study(FileReading.name(file).replaceFirst("\\.[^.]*$", ""), () -> window.work()
-                .take(taken)));
+        window.keysMeanwhile().begin();
+        exchange.openData(file, taken -> {
+            study(FileReading.name(file).replaceFirst("\\.[^.]*$", ""), () -> window.work().take(taken));
+            window.keysMeanwhile().end(true);
+        }, () -> window.keysMeanwhile().end(false));
     }
 
     private void study(String title, Runnable then) {

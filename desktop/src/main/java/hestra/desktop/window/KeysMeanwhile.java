@@ -9,9 +9,12 @@ import javafx.scene.Parent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 
+import hestra.desktop.parts.Notices;
+
 /**
  * Keys that are pressed while something is being opened: they are meant for what was chosen, and not for what it was chosen in.
- * They are held, and arrive there once it is open; where it cannot be opened they are let go. Escape is never held.
+ * They are held, and arrive there once it is open; where it cannot be opened they are let go. Escape, and the keys by which one
+ * comes to the button that stops it and presses that, are never held.
  */
 final class KeysMeanwhile {
 
@@ -23,11 +26,18 @@ final class KeysMeanwhile {
     KeysMeanwhile(Parent root) {
         this.root = root;
         root.addEventFilter(KeyEvent.ANY, event -> {
-            if (openings > 0 && event.getCode() != KeyCode.ESCAPE) {
+            if (openings > 0 && !isForWhatIsHere(event)) {
                 held.add(event);
                 event.consume();
             }
         });
+    }
+
+    /** Whether a key is meant for the window as it is: to go about in it, or to stop the opening. */
+    private boolean isForWhatIsHere(KeyEvent event) {
+        Node owner = root.getScene().getFocusOwner();
+        boolean stops = owner != null && owner.getId() != null && owner.getId().equals(Notices.CANCEL);
+        return stops || event.getCode() == KeyCode.ESCAPE || event.getCode() == KeyCode.TAB;
     }
 
     /** Holds keys from here on, until it is told that the opening has ended. */

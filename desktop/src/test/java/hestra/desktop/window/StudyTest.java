@@ -521,4 +521,26 @@ class StudyTest {
                     .isInstanceOfSatisfying(Note.Text.class, it -> assertThat(it.text()).isEqualTo("Why?"));
         }
     }
+
+    @Test
+    void keysTypedWhileAFileIsReadArriveInItsStudyAndAreLetGoWhereItCannotBeRead() throws IOException {
+        Path file = Files.writeString(folder.resolve("bay.tsv"), WIDE);
+        try (Person person = Person.atStart(folder.resolve("state"))) {
+            FxThread.call(() -> {
+                person.window().filing().openStudy(folder.resolve("none.tsv"));
+                typeAtOnce(person.window().root().getScene().getFocusOwner(), "lost");
+                return null;
+            });
+            person.awaitText("notice", "none.tsv");
+            FxThread.call(() -> {
+                person.window().filing().openStudy(file);
+                typeAtOnce(person.window().root().getScene().getFocusOwner(), "Why?");
+                return null;
+            });
+            person.await("paste-strip");
+            person.pause();
+            assertThat(person.model().findings().work().sheet().notes()).singleElement()
+                    .isInstanceOfSatisfying(Note.Text.class, it -> assertThat(it.text()).isEqualTo("Why?"));
+        }
+    }
 }
