@@ -66,14 +66,14 @@ public final class NumberForms {
 
     /** With how many digits the numbers of curves are shown. */
     public Precision precision() {
-        return precision.get(() -> new Precision(style(), digits().isPresent(),
-                Fineness.of(work.table(), work.drawnRoles().explanatory()),
-                Fineness.of(work.table(), work.drawnRoles().response())));
+        return precision.get(() -> new Precision(style(), Fineness.carried(work.table(), work.drawnRoles().explanatory()),
+                Fineness.carried(work.table(), work.drawnRoles().response())));
     }
 
     /** How numbers look. */
     public NumberStyle style() {
-        return new NumberStyle(mark, digits().orElse(USUAL_DIGITS));
+        NumberStyle usual = new NumberStyle(mark, USUAL_DIGITS);
+        return digits().isPresent() ? usual.asked(digits().getAsInt()) : usual;
     }
 
     /**

@@ -1,51 +1,66 @@
 package hestra.fit;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.stream.IntStream;
 
 import hestra.data.Fineness;
 import hestra.data.Variable;
 import hestra.numbers.NumberStyle;
+
 /**
  * With how many digits the numbers of a curve are shown. What is asked is shown. Where nothing is asked, an equation has digits
  * enough, four at least, that the ŷ it gives over the range of the data is right to the last digit of the measured y, and a
  * prediction has one digit more than the data.
  *
- * @param style the decimal mark, and the digits where they are asked or are the least
- * @param asked whether these digits are asked for, no more and no fewer
+ * @param style the decimal mark, and the digits that are asked for or are the least
  * @param x how finely the explanatory variable was measured
  * @param y how finely the response was
  */
-public record Precision(NumberStyle style, boolean asked, Fineness x, Fineness y) {
+public record Precision(NumberStyle style, Fineness x, Fineness y) {
 
     private static final int PLACES_LOOKED_AT = 8;
     private static final int MOST_DIGITS = 15;
+    private static final int MORE_PLACES = 2;
 
     /** Exactly the digits of a style. */
     public static Precision asked(NumberStyle style) {
-        return new Precision(style, true, new Fineness(0), new Fineness(0));
+        return new Precision(style.asked(style.digits()), new Fineness(0), new Fineness(0));
     }
 
     /** A predicted y. */
     public String predicted(double value) {
-        return asked ? style.show(value) : y.show(value, 1, style);
+        return style.asked() ? style.show(value) : y.show(value, 1, style);
     }
 
-    /** An x at which a value is reached. */
-    public String reached(double value) {
-        return asked ? style.show(value) : x.show(value, 1, style);
+    /**
+     * An x at which a curve reaches a value, with its unit: with a digit more than the data, or two where the
+     * first would not lead back to the value; the date that it stands for where the variable's values are dates.
+     */
+    public String reached(CurveOnData curve, Variable variable, double value) {
+        if (variable.dates().isPresent()) {
+            return variable.shown(value, style);
+        }
+        int more = 1;
+        while (more < MORE_PLACES && !leadsBack(curve, value, x.places() + more)) {
+            more++;
+        }
+        return (style.asked() ? style.show(value) : x.show(value, more, style)) + variable.unitAfterNumber();
     }
 
-    /** The same with its unit; the date that it stands for where the variable's values are dates. */
-    public String reached(Variable variable, double value) {
-        return variable.dates().isPresent() ? variable.shown(value, style) : reached(value) + variable.unitAfterNumber();
+    private boolean leadsBack(CurveOnData curve, double value, int places) {
+        OptionalDouble back = curve.fitted(BigDecimal.valueOf(value).setScale(places, RoundingMode.HALF_UP).doubleValue());
+        OptionalDouble full = curve.fitted(value);
+        return back.isEmpty() || full.isEmpty() || Math.abs(back.getAsDouble() - full.getAsDouble()) <= y.half();
     }
 
     /** How many digits each coefficient of an equation has. */
     int[] digits(CurveOnData curve) {
         List<Coefficient> coefficients = curve.coefficients();
         int[] digits = IntStream.generate(style::digits).limit(coefficients.size()).toArray();
-        if (asked) {
+        if (style.asked()) {
             return digits;
         }
         double[] values = coefficients.stream().mapToDouble(Coefficient::shown).toArray();
@@ -69,7 +84,7 @@ public record Precision(NumberStyle style, boolean asked, Fineness x, Fineness y
      */
     int digitsOfLogarithm(int digits, double logarithm) {
         // A change of ln b by d changes b by the share d.
-        return asked || logarithm == 0
+        return style.asked() || logarithm == 0
                 ? digits : (int) Math.clamp(digits + Math.floor(Math.log10(Math.abs(logarithm))) + 2, 2, MOST_DIGITS);
     }
 

@@ -1,6 +1,11 @@
 package hestra.numbers;
 
 import java.math.BigDecimal;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.Function;
+import java.util.stream.Stream;
 
 /** What a piece of text says as a number: a value, nothing at all, or a reason why it is no number. */
 public sealed interface NumberReading {
@@ -43,6 +48,26 @@ public sealed interface NumberReading {
      */
     static NumberReading ofMeasurement(String text, DecimalMark mark) {
         return NumberReader.read(text, mark, false);
+    }
+
+    /**
+     * Reads several measured values with spaces, semicolons or commas between them, "5, 7.5, 12" or "5; 7,5; 12".
+     *
+     * @param one reads a value; nothing where a text is none
+     * @return nothing where one of them cannot be read, or there are none
+     */
+    static Optional<List<Double>> several(String text, Function<String, OptionalDouble> one) {
+        // A comma alone may be a decimal mark: it parts two numbers only where there is no other way to read them.
+        return Stream.of("[;\\s]+|,\\s+", "\\s*;\\s*|,\\s+", "[;,\\s]+").map(gap -> text.strip().split(gap))
+                .map(parts -> Stream.of(parts).map(one).toList())
+                .filter(read -> read.stream().allMatch(OptionalDouble::isPresent)).findFirst()
+                .map(read -> read.stream().map(OptionalDouble::getAsDouble).toList());
+    }
+
+    /** The same of numbers as an exercise writes them. */
+    static Optional<List<Double>> several(String text, DecimalMark mark) {
+        return several(text, part -> ofMeasurement(part, mark) instanceof Value value
+                ? OptionalDouble.of(value.value()) : OptionalDouble.empty());
     }
 
     /** Whether a text is nothing but digits, a hyphen before them and one decimal mark among them, as most cells are. */

@@ -10,8 +10,10 @@ import java.util.OptionalDouble;
  *
  * @param mark the decimal mark
  * @param digits significant digits, 2 to 15
+ * @param asked whether exactly so many are asked for; else no digit before the decimal mark gives way to a nought, since
+ *     221100 looks exact where 221090.18 was rounded
  */
-public record NumberStyle(DecimalMark mark, int digits) {
+public record NumberStyle(DecimalMark mark, int digits, boolean asked) {
 
     /** Four significant digits and a decimal point. */
     public static final NumberStyle STANDARD = new NumberStyle(DecimalMark.POINT, 4);
@@ -26,6 +28,8 @@ public record NumberStyle(DecimalMark mark, int digits) {
     private static final int MOST_TYPED_DIGITS = 17;
     private static final int MOST_DIGITS = 15;
     private static final int GREATEST_PLAIN_EXPONENT = 6;
+    private static final int DIGITS_OF_A_SUM = 10;
+    private static final int DIGITS_IN_A_CALCULATION = 5;
     private static final String SUPERSCRIPTS = "⁰¹²³⁴⁵⁶⁷⁸⁹";
 
     public NumberStyle {
@@ -34,16 +38,52 @@ public record NumberStyle(DecimalMark mark, int digits) {
         }
     }
 
+    /** A style whose digits nobody asked for. */
+    public NumberStyle(DecimalMark mark, int digits) {
+        this(mark, digits, false);
+    }
+
     public NumberStyle withDigits(int count) {
-        return new NumberStyle(mark, count);
+        return new NumberStyle(mark, count, asked);
+    }
+
+    /** The style with exactly so many digits. */
+    public NumberStyle asked(int count) {
+        return new NumberStyle(mark, count, true);
     }
 
     /** The value to this style's number of significant digits; a dash for what is not finite. */
     public String show(double value) {
-        if (!Double.isFinite(value)) {
-            return UNDEFINED;
-        }
-        return show(new Rounding.Significant(digits).apply(value));
+        return Double.isFinite(value) ? show(rounded(value)) : UNDEFINED;
+    }
+
+    private BigDecimal rounded(double value) {
+        int whole = exponent(new BigDecimal(value)) + 1;
+        return new Rounding.Significant(asked || whole > GREATEST_PLAIN_EXPONENT + 1 ? digits : Math.max(digits, whole))
+                .apply(value);
+    }
+
+    /** How a calculation goes on to a value: "= 2.5", or "≈ 2.346" where more digits follow. */
+    public String equal(double value) {
+        return (Double.isFinite(value) && rounded(value).compareTo(settled(value)) != 0 ? "≈ " : "= ") + show(value);
+    }
+
+    /** A number on the way of a calculation: five digits, and all that stand before the decimal mark; no noughts behind it. */
+    public String worked(double value) {
+        return Double.isFinite(value) ? show(withDigits(DIGITS_IN_A_CALCULATION).rounded(value).stripTrailingZeros()) : UNDEFINED;
+    }
+
+    /** A sum with all its digits, up to ten. */
+    public String sum(double value) {
+        return Double.isFinite(value) ? show(settled(value).stripTrailingZeros(), DIGITS_OF_A_SUM - 1) : UNDEFINED;
+    }
+
+    private static BigDecimal settled(double value) {
+        return new Rounding.Significant(DIGITS_OF_A_SUM).apply(value);
+    }
+
+    private static int exponent(BigDecimal value) {
+        return value.signum() == 0 ? 0 : value.precision() - value.scale() - 1;
     }
 
     /** The value, or a dash where it is not defined. */
@@ -107,7 +147,7 @@ public record NumberStyle(DecimalMark mark, int digits) {
             return "";
         }
         BigDecimal shortest = new BigDecimal(Double.toString(value)).stripTrailingZeros();
-        int exponent = shortest.precision() - shortest.scale() - 1;
+        int exponent = exponent(shortest);
         boolean plain = value == 0 || exponent >= LEAST_PLAIN_EXPONENT && exponent < MOST_TYPED_DIGITS;
         String text = plain ? shortest.toPlainString() : shortest.movePointLeft(exponent).toPlainString() + "E" + exponent;
         return text.replace('.', mark.sign());
@@ -131,11 +171,15 @@ public record NumberStyle(DecimalMark mark, int digits) {
     }
 
     private String show(BigDecimal rounded) {
+        return show(rounded, GREATEST_PLAIN_EXPONENT);
+    }
+
+    private String show(BigDecimal rounded, int greatestPlain) {
         if (rounded.signum() == 0) {
             return withMark(BigDecimal.ZERO.setScale(Math.max(0, Math.min(rounded.scale(), 12))).toPlainString());
         }
-        int exponent = rounded.precision() - rounded.scale() - 1;
-        if (exponent >= LEAST_PLAIN_EXPONENT && exponent <= GREATEST_PLAIN_EXPONENT) {
+        int exponent = exponent(rounded);
+        if (exponent >= LEAST_PLAIN_EXPONENT && exponent <= greatestPlain) {
             return withMark(rounded.toPlainString());
         }
         BigDecimal mantissa = rounded.movePointLeft(exponent);

@@ -84,8 +84,9 @@ public record FitAnswer(CurveFit fit, Pairs pairs, Variable x, Variable y, doubl
      * @param asked how many were asked for; nothing for as many as are needed
      */
     public Precision precision(OptionalInt asked) {
-        return new Precision(NumberStyle.STANDARD.withDigits(asked.orElse(NumberStyle.STANDARD.digits())), asked.isPresent(),
-                Fineness.of(pairs.xs()), Fineness.of(pairs.ys()));
+        NumberStyle usual = NumberStyle.STANDARD;
+        return new Precision(asked.isPresent() ? usual.asked(asked.getAsInt()) : usual,
+                Fineness.of(pairs.xs()).carriedBy(pairs.xs()), Fineness.of(pairs.ys()).carriedBy(pairs.ys()));
     }
 
     /** The predictions that were asked for. */

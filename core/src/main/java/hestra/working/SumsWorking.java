@@ -9,6 +9,7 @@ import hestra.data.Pairs;
 import hestra.fit.LineFit;
 import hestra.numbers.Accumulator;
 import hestra.numbers.DoubleDouble;
+import hestra.numbers.NumberStyle;
 
 /**
  * The hand calculation of a line and its correlation by sums: a table with a column for each quantity and a row for each
@@ -66,6 +67,11 @@ public record SumsWorking(List<Row> rows, List<OptionalDouble> sums, List<Step> 
         public double value(Column column) {
             return values.get(column.ordinal());
         }
+
+        /** A value as it is written: one that was measured in full. */
+        public String shown(Column column, NumberStyle style) {
+            return column == Column.X || column == Column.Y ? style.sum(value(column)) : style.worked(value(column));
+        }
     }
 
     /**
@@ -76,7 +82,13 @@ public record SumsWorking(List<Row> rows, List<OptionalDouble> sums, List<Step> 
      * @param value the result; nothing where it is not defined
      * @param after the last column that must be there for the step
      */
-    public record Step(String name, String formula, OptionalDouble value, Column after) {}
+    public record Step(String name, String formula, OptionalDouble value, Column after) {
+
+        /** The step with its result. */
+        public String shown(NumberStyle style) {
+            return formula + " " + style.equal(value.orElse(Double.NaN));
+        }
+    }
 
     /** The working of a line; nothing where an entry leaves the range of a double. */
     public static Optional<SumsWorking> of(LineFit line, Pairs pairs) {
@@ -97,6 +109,11 @@ public record SumsWorking(List<Row> rows, List<OptionalDouble> sums, List<Step> 
     /** The sum of a column. */
     public OptionalDouble sum(Column column) {
         return sums.get(column.ordinal());
+    }
+
+    /** The same as it is written; empty where there is none. */
+    public String shownSum(Column column, NumberStyle style) {
+        return sum(column).isPresent() ? style.sum(sum(column).getAsDouble()) : "";
     }
 
     private static Row row(LineFit line, Pairs pairs, int i) {

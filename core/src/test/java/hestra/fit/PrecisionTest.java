@@ -27,7 +27,8 @@ class PrecisionTest {
     private static final Variable Y = Variable.named("y");
 
     private static Precision needed(Pairs pairs) {
-        return new Precision(NumberStyle.STANDARD, false, Fineness.of(pairs.xs()), Fineness.of(pairs.ys()));
+        return new Precision(NumberStyle.STANDARD, Fineness.of(pairs.xs()).carriedBy(pairs.xs()),
+                Fineness.of(pairs.ys()).carriedBy(pairs.ys()));
     }
 
     private static CurveFit fit(Curve curve, Pairs pairs) {
@@ -108,11 +109,10 @@ class PrecisionTest {
     void aPredictionHasOneDigitMoreThanTheData() {
         Pairs tenths = Pairs.of(new double[] {1, 2, 3}, new double[] {8.1, 11.4, 20.25});
         assertThat(needed(tenths).predicted(48.9321)).isEqualTo("48.932");
-        assertThat(needed(tenths).reached(7.7142)).isEqualTo("7.7");
         assertThat(needed(Pairs.of(new double[] {1, 2}, new double[] {1e-7, 2.5e-7})).predicted(1.23456e-7))
                 .isEqualTo("1.23 × 10⁻⁷");
         assertThat(needed(tenths).predicted(0)).isEqualTo("0.000");
-        assertThat(new Precision(NumberStyle.STANDARD.withDigits(2), true, new Fineness(0), new Fineness(3)).predicted(48.9321))
+        assertThat(new Precision(NumberStyle.STANDARD.asked(2), new Fineness(0), new Fineness(3)).predicted(48.9321))
                 .isEqualTo("49");
     }
 
@@ -132,6 +132,30 @@ class PrecisionTest {
         assertThat(quadratic.coefficients().get(2).shown()).isZero();
     }
 
+    /** A reader who works on with the equation gets what is shown, to the digits that the data carry. */
+    @Test
+    void longDecimalsDoNotMakeLongEquations() {
+        Random random = new Random(4);
+        double[] x = IntStream.range(0, 14).mapToDouble(i -> i * 1.1).toArray();
+        double[] line = Arrays.stream(x).map(t -> 75.5 - 3.47 * t + random.nextGaussian()).toArray();
+        double[] growth = Arrays.stream(x).map(t -> 2.2 * Math.pow(1.2825, t) * Math.exp(0.05 * random.nextGaussian())).toArray();
+        Pairs falling = Pairs.of(x, line);
+        Pairs growing = Pairs.of(x, growth);
+        String written = equation(fit(new Curve.Line(), falling), falling);
+        assertThat(written).matches("y = \\d\\d\\.\\d{4} \u2212 \\d\\.\\d{3,5} · x");
+        double[] c = numbers(written);
+        CurveFit curve = fit(new Curve.Exponential(FittedOn.VALUES), growing);
+        double[] g = numbers(equation(curve, growing));
+        assertThat(equation(curve, growing)).matches("y = \\d\\.\\d{3,6} · 1\\.\\d{4,7}ˣ");
+        for (double at : x) {
+            assertThat(c[0] + c[1] * at).isCloseTo(fit(new Curve.Line(), falling).fitted(at).orElseThrow(), within(0.00051));
+            assertThat(g[0] * Math.pow(g[1], at)).isCloseTo(curve.fitted(at).orElseThrow(), within(0.00051));
+        }
+        assertThat(needed(falling).predicted(43.123456789)).isEqualTo("43.1235");
+        assertThat(needed(Pairs.of(x, Arrays.stream(x).map(t -> 1_234_567 + t * 900).toArray())).predicted(1_240_001.26))
+                .as("whole digits are never left out").isEqualTo("1240001.3");
+    }
+
     @Test
     void aShareBelowOneNeverLooksLikeAllOfIt() {
         NumberStyle three = NumberStyle.STANDARD.withDigits(3);
@@ -146,10 +170,14 @@ class PrecisionTest {
 
     @Test
     void aPlaceThatIsReachedIsADateWhereDatesStandOnTheAxisAndHasItsUnitElsewhere() {
-        Precision days = new Precision(NumberStyle.STANDARD, false, new Fineness(0), new Fineness(1));
-        assertThat(days.reached(new Variable("age", "", "days"), 171.5)).isEqualTo("171.5 days");
+        Precision days = new Precision(NumberStyle.STANDARD, new Fineness(0), new Fineness(1));
+        CurveFit flat = fit(new Curve.Line(), Pairs.of(new double[] {0, 100, 200}, new double[] {1, 2.1, 2.9}));
+        CurveFit steep = fit(new Curve.Line(), Pairs.of(new double[] {0, 1, 2}, new double[] {1, 4.6, 7.9}));
+        assertThat(days.reached(steep, new Variable("width", "", "mm"), 7.2483)).as("7.2 leads to another y").isEqualTo("7.25 mm");
+        assertThat(days.reached(steep, Variable.named("width"), 7.5001)).isEqualTo("7.5");
+        assertThat(days.reached(flat, new Variable("age", "", "days"), 171.5)).isEqualTo("171.5 days");
         Variable dated = new Variable("day", "", "days", Optional.empty(),
                 Optional.of(new Dates("2023-03-01", Dates.Step.DAYS)));
-        assertThat(days.reached(dated, 171)).as("171 days after the 1st of March").isEqualTo("2023-08-19");
+        assertThat(days.reached(flat, dated, 171)).as("171 days after the 1st of March").isEqualTo("2023-08-19");
     }
 }

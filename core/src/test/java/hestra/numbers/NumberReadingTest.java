@@ -1,6 +1,8 @@
 package hestra.numbers;
 
 import java.math.BigDecimal;
+import java.util.List;
+import java.util.OptionalDouble;
 import java.util.Random;
 
 import org.junit.jupiter.api.Test;
@@ -134,5 +136,17 @@ class NumberReadingTest {
             assertThat(NumberReading.simpleValue(text.replace('.', ','), DecimalMark.COMMA)).as(text)
                     .isEqualTo(number.doubleValue());
         }
+    }
+
+    @Test
+    void severalValuesAreReadWithCommasSemicolonsOrSpacesBetweenThem() {
+        assertThat(NumberReading.several("5, 7.5, 12", DecimalMark.POINT)).hasValue(List.of(5.0, 7.5, 12.0));
+        assertThat(NumberReading.several("5,7.5,12", DecimalMark.POINT)).hasValue(List.of(5.0, 7.5, 12.0));
+        assertThat(NumberReading.several("5; 7,5; 12", DecimalMark.COMMA)).hasValue(List.of(5.0, 7.5, 12.0));
+        assertThat(NumberReading.several(" 5 7,5  12 ", DecimalMark.COMMA)).hasValue(List.of(5.0, 7.5, 12.0));
+        assertThat(NumberReading.several("5, seven", DecimalMark.POINT)).isEmpty();
+        assertThat(NumberReading.several("", DecimalMark.POINT)).isEmpty();
+        assertThat(NumberReading.several("1 Sep; 2 Sep", it -> it.endsWith("Sep") && it.length() > 3
+                ? OptionalDouble.of(it.charAt(0) - '0') : OptionalDouble.empty())).hasValue(List.of(1.0, 2.0));
     }
 }

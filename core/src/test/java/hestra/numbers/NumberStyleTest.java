@@ -29,6 +29,34 @@ class NumberStyleTest {
         assertThat(STYLE.show(value)).isEqualTo(shown);
     }
 
+    /** 221100 looks exact, and 221090.18 was rounded. */
+    @Test
+    void noDigitBeforeTheMarkGivesWayToANoughtUnlessItIsAsked() {
+        assertThat(STYLE.show(221_090.18)).isEqualTo("221090");
+        assertThat(STYLE.show(-1_234_567.8)).isEqualTo("\u22121234568");
+        assertThat(STYLE.show(12_345_678)).isEqualTo("1.235 × 10⁷");
+        assertThat(STYLE.asked(3).show(221_090.18)).isEqualTo("221000");
+        assertThat(STYLE.asked(3).withDigits(2).show(221_090.18)).isEqualTo("220000");
+    }
+
+    @Test
+    void aCalculationGoesOnWithItsDigits() {
+        assertThat(STYLE.sum(221_090.18)).isEqualTo("221090.18");
+        assertThat(STYLE.sum(22_109_018.250_04)).isEqualTo("22109018.25");
+        assertThat(STYLE.sum(1_234_567_890_123.0)).isEqualTo("1.23456789 × 10¹²");
+        assertThat(STYLE.sum(0.1 + 0.2)).isEqualTo("0.3");
+        assertThat(STYLE.sum(0)).isEqualTo("0");
+        assertThat(STYLE.sum(Double.NaN)).isEqualTo("–");
+        assertThat(STYLE.worked(-10.0 / 3)).isEqualTo("\u22123.3333");
+        assertThat(STYLE.worked(1_234_567.25)).isEqualTo("1234567");
+        assertThat(STYLE.worked(2.50)).isEqualTo("2.5");
+        assertThat(STYLE.worked(10_000)).isEqualTo("10000");
+        assertThat(STYLE.equal(2.5)).isEqualTo("= 2.500");
+        assertThat(STYLE.equal(7.0 / 3)).isEqualTo("≈ 2.333");
+        assertThat(STYLE.equal(221_090.18)).isEqualTo("≈ 221090");
+        assertThat(STYLE.equal(Double.NaN)).isEqualTo("= –");
+    }
+
     @Test
     void halvesOfTheExactDecimalGoAwayFromZero() {
         assertThat(STYLE.places(0.125, 2)).isEqualTo("0.13");

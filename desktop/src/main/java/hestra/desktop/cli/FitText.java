@@ -131,7 +131,7 @@ final class FitText {
             Inverse places = reached.places();
             String where = places.everywhere() ? "everywhere" : places.solutions().isEmpty() ? "nowhere" + searched(places)
                     : String.join(", ", places.solutions().stream()
-                            .map(place -> "at " + precision.reached(answer.x(), place.x())
+                            .map(place -> "at " + precision.reached(answer.fit(), answer.x(), place.x())
                             + (place.inside() ? "" : " (outside the data)")).toList())
                     + searched(places);
             line(answer.y().name() + " = " + style.shortest(reached.y()) + " is reached " + where);

@@ -112,13 +112,15 @@ public final class PieceView {
     private static Node table(Piece.Table table) {
         GridPane grid = new GridPane();
         grid.getStyleClass().add("kept-table");
+        List<Boolean> numbers = table.numbers();
         for (int column = 0; column < table.headings().size(); column++) {
+            boolean words = column == 0 && !numbers.getFirst();
             Label heading = small(table.headings().get(column));
-            heading.setAlignment(column == 0 ? Pos.CENTER_LEFT : Pos.CENTER_RIGHT);
-            heading.setTextAlignment(column == 0 ? TextAlignment.LEFT : TextAlignment.RIGHT);
+            heading.setAlignment(words ? Pos.CENTER_LEFT : Pos.CENTER_RIGHT);
+            heading.setTextAlignment(words ? TextAlignment.LEFT : TextAlignment.RIGHT);
             heading.setMinWidth(Math.max(LEAST_HEADING, LETTER * longestWord(table.headings().get(column))));
             ColumnConstraints width = new ColumnConstraints();
-            width.setHalignment(column == 0 ? HPos.LEFT : HPos.RIGHT);
+            width.setHalignment(words ? HPos.LEFT : HPos.RIGHT);
             width.setHgrow(Priority.SOMETIMES);
             grid.getColumnConstraints().add(width);
             grid.add(heading, column, 0);
@@ -126,10 +128,11 @@ public final class PieceView {
         List<Piece.Table.Line> lines = table.lines();
         IntStream.range(0, Math.min(MOST_ROWS, lines.size())).forEach(row -> {
             for (int column = 0; column < lines.get(row).cells().size(); column++) {
+                boolean words = column == 0 && !numbers.getFirst();
                 Label cell = new Label(lines.get(row).cells().get(column));
-                cell.getStyleClass().add(column == 0 ? "small" : "kept-figure");
-                cell.setWrapText(column == 0);
-                cell.setMinWidth(column == 0 ? LETTER * longestWord(cell.getText()) : Region.USE_PREF_SIZE);
+                cell.getStyleClass().add(words ? "small" : "kept-figure");
+                cell.setWrapText(words);
+                cell.setMinWidth(words ? LETTER * longestWord(cell.getText()) : Region.USE_PREF_SIZE);
                 if (lines.get(row).struckOut()) {
                     cell.getStyleClass().add("struck-out");
                 }

@@ -1,6 +1,5 @@
 package hestra.desktop.readings;
 
-import java.util.List;
 import java.util.function.Consumer;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -18,9 +17,6 @@ import hestra.fit.EquationNotation.Base;
 
 /** Chooses how equations are written and which level intervals have; its choices are made when it is opened. */
 final class FormMenu extends MenuButton {
-
-    private static final List<Double> LEVELS = List.of(0.90, 0.95, 0.99);
-    private static final double NEAR = 1e-9;
 
     private final DeskModel model;
 
@@ -51,9 +47,7 @@ final class FormMenu extends MenuButton {
         add(base, "form-own-base", "Exponential as a · b^x", form.base() == Base.OWN, _ -> write(form.with(Base.OWN)));
         add(base, "form-base-e", "Exponential as a · e^(k x)", form.base() == Base.E, _ -> write(form.with(Base.E)));
         getItems().add(new SeparatorMenuItem());
-        ToggleGroup levels = new ToggleGroup();
-        LEVELS.forEach(level -> add(levels, "level-" + Math.round(level * 100), "Intervals at " + Math.round(level * 100) + " %",
-                Math.abs(findings.numbers().level() - level) < NEAR, _ -> model.apply(new PlotEdit.ShowLevel(level))));
+        getItems().addAll(LevelMenu.items(model, "Intervals at %d %%"));
     }
 
     private void add(ToggleGroup group, String id, String text, boolean chosen, Consumer<MenuItem> action) {

@@ -6,6 +6,7 @@ import java.util.OptionalDouble;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -25,6 +26,7 @@ import hestra.desktop.parts.Tip;
 import hestra.fit.Interval;
 import hestra.fit.Inverse;
 import hestra.fit.Prediction;
+import hestra.numbers.NumberReading;
 import hestra.numbers.NumberStyle;
 import hestra.numbers.Rounding;
 import hestra.numbers.Words;
@@ -50,6 +52,9 @@ public final class PredictionView extends VBox {
     private final Label fitted = new Label();
     private final Button pin = new Button("", new FontIcon(Feather.BOOKMARK));
     private final Label note = new Label();
+    private final LevelMenu level;
+    private final Label intervals = new Label();
+    private final HBox interval;
     private final NumberField reaches;
     private final Label unitOfY = new Label();
     private final Label places = new Label();
@@ -60,12 +65,9 @@ public final class PredictionView extends VBox {
     public PredictionView(DeskModel model, Consumer<DataTable> save, Optional<Consumer<Keepable>> keep) {
         this.model = model;
         getStyleClass().addAll("card", "prediction");
-        at = new NumberField("predict-at", "predict at", () -> model.desk().exercise().mark(), text -> model.findings().x()
-                .dates().map(it -> it.read(text)).orElse(OptionalDouble.empty()), x -> model.apply(new PlotEdit.ReadAt(x)),
-                reason -> {
-            model.apply(new PlotEdit.ReadAt(OptionalDouble.empty()));
-            say(reason, true);
-        });
+        at = new NumberField("predict-at", "predict at", () -> model.desk().exercise().mark(), this::date, x -> model.apply(new PlotEdit.ReadAt(x)),
+                this::refused);
+        at.setOnAction(_ -> several().ifPresent(this::keepAll));
         reaches = new NumberField("predict-reaches", "the x at which this value is reached", () -> model.desk().exercise().mark(),
                 y -> model.apply(new PlotEdit.ReadAtY(y)), reason -> {
             model.apply(new PlotEdit.ReadAtY(OptionalDouble.empty()));
@@ -98,7 +100,15 @@ public final class PredictionView extends VBox {
         note.setId("prediction-note");
         note.setWrapText(true);
         note.setMinHeight(USE_PREF_SIZE);
-        getChildren().addAll(forward, note, backward, new KeptPredictions(model, save, keep));
+        level = new LevelMenu(model);
+        intervals.getStyleClass().add("small");
+        intervals.setId("prediction-interval");
+        intervals.setWrapText(true);
+        intervals.setMinHeight(USE_PREF_SIZE);
+        HBox.setHgrow(intervals, Priority.ALWAYS);
+        interval = new HBox(level, intervals);
+        interval.getStyleClass().add("prediction-interval");
+        getChildren().addAll(forward, note, interval, backward, new KeptPredictions(model, save, keep));
         holdVisible(this);
         model.watch(this::show);
     }
@@ -125,6 +135,33 @@ public final class PredictionView extends VBox {
                 x)));
     }
 
+    /** What is typed is no number: several of them, or a reason why it is none. */
+    private void refused(String reason) {
+        model.apply(new PlotEdit.ReadAt(OptionalDouble.empty()));
+        Optional<List<Double>> several = several();
+        say(several.map(it -> "Enter keeps the predictions at these " + it.size() + " values.").orElse(reason), several.isEmpty());
+    }
+
+    private Optional<List<Double>> several() {
+        return NumberReading.several(at.getText(), this::value).filter(it -> it.size() > 1);
+    }
+
+    private OptionalDouble value(String text) {
+        return date(text).isPresent() ? date(text)
+                : NumberReading.ofMeasurement(text, model.desk().exercise().mark()) instanceof NumberReading.Value value
+                ? OptionalDouble.of(value.value()) : OptionalDouble.empty();
+    }
+
+    private OptionalDouble date(String text) {
+        return model.findings().x().dates().map(it -> it.read(text)).orElse(OptionalDouble.empty());
+    }
+
+    /** Keeps predictions at all that were typed; the first of them is read. */
+    private void keepAll(List<Double> values) {
+        at.clear();
+        model.apply(new PlotEdit.Pin(Stream.concat(model.findings().work().reading().pinned().stream(), values.stream()).toList()));
+    }
+
     private void show(Findings findings) {
         boolean open = findings.isOpen(Aid.PREDICTION);
         forward.setDisable(!open);
@@ -136,6 +173,12 @@ public final class PredictionView extends VBox {
         unitOfY.setText(known ? findings.y().unit() : "");
         Optional<Prediction> prediction = findings.curves().prediction();
         pin.setDisable(prediction.isEmpty());
+        Optional<Interval> single = prediction.flatMap(Prediction::predictionInterval);
+        present(interval, open && single.isPresent());
+        level.show(findings);
+        single.ifPresent(it -> intervals.setText("interval of the mean "
+                + prediction.flatMap(Prediction::meanInterval).map(mean -> interval(mean, findings))
+                .orElse(NumberStyle.UNDEFINED) + ", of a single value " + interval(it, findings)));
         if (!open) {
             fitted.setText("");
             say("Predictions will appear here. " + findings.whatOpens(Aid.PREDICTION) + ".", false);
@@ -154,11 +197,7 @@ public final class PredictionView extends VBox {
                     ? "Type a value of " + findings.x().name() + ", or drag the reading line in the plot." : "", asked);
             return;
         }
-        say(impossible(findings, prediction.get()) + reach(findings, prediction.get()) + prediction.get().predictionInterval()
-                .map(it -> "\n" + findings.numbers().levelInWords() + " interval of the mean "
-                + prediction.get().meanInterval().map(mean -> interval(mean, findings))
-                .orElse(NumberStyle.UNDEFINED) + ", of a single value " + interval(it, findings)).orElse(""),
-                !prediction.get().inside() || findings.curves().hasPattern()
+        say(impossible(findings, prediction.get()) + reach(findings, prediction.get()), !prediction.get().inside() || findings.curves().hasPattern()
                         || !impossible(findings, prediction.get()).isEmpty());
     }
 
@@ -202,7 +241,7 @@ public final class PredictionView extends VBox {
         // The unit stands once, after the last.
         return IntStream.range(0, solutions.size()).mapToObj(i -> {
             Variable named = i == solutions.size() - 1 ? findings.x() : findings.x().withUnit("");
-            return findings.numbers().precision().reached(named, solutions.get(i).x())
+            return findings.numbers().precision().reached(findings.curves().curveInHand().orElseThrow(), named, solutions.get(i).x())
                     + (solutions.get(i).inside() ? "" : " (outside)");
         }).collect(Collectors.joining(", "));
     }

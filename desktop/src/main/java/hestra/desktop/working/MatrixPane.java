@@ -2,6 +2,7 @@ package hestra.desktop.working;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.DoubleFunction;
 import java.util.stream.Collectors;
 import javafx.geometry.HPos;
 import javafx.geometry.Pos;
@@ -16,7 +17,6 @@ import javafx.scene.layout.VBox;
 
 import hestra.desktop.parts.Literally;
 import hestra.numbers.NumberStyle;
-import hestra.numbers.Rounding;
 import hestra.working.MatrixWorking;
 
 /** The matrices of a fit, side by side in the order of the calculation, each in its brackets under its name. */
@@ -24,7 +24,6 @@ final class MatrixPane {
 
     private static final int MOST_ROWS = 30;
     private static final int MOST_HAT = 12;
-    private static final int DIGITS = 4;
     private static final double WHOLE_WIDTH = 460;
     private static final double WHOLE_HEIGHT = 170;
 
@@ -34,13 +33,13 @@ final class MatrixPane {
         HBox row = new HBox();
         row.getStyleClass().add("matrices");
         row.setId("matrices");
-        row.getChildren().add(matrix("X: " + String.join(", ", working.terms()), working.x(), style));
-        row.getChildren().add(matrix("X′X", working.xx(), style));
-        row.getChildren().add(matrix("(X′X)⁻¹", working.inverse(), style));
-        row.getChildren().add(matrix("X′y", column(working.xy()), style));
-        row.getChildren().add(matrix("b = (X′X)⁻¹X′y", column(working.coefficients()), style));
+        row.getChildren().add(matrix("X: " + String.join(", ", working.terms()), working.x(), style::worked));
+        row.getChildren().add(matrix("X′X", working.xx(), style::sum));
+        row.getChildren().add(matrix("(X′X)⁻¹", working.inverse(), style::worked));
+        row.getChildren().add(matrix("X′y", column(working.xy()), style::sum));
+        row.getChildren().add(matrix("b = (X′X)⁻¹X′y", column(working.coefficients()), style::worked));
         row.getChildren().add(hat(working, style));
-        row.getChildren().add(matrix("ŷ = Hy", column(working.fitted()), style));
+        row.getChildren().add(matrix("ŷ = Hy", column(working.fitted()), style::worked));
         row.getChildren().add(facts(working, style));
         return row;
     }
@@ -50,10 +49,10 @@ final class MatrixPane {
         String name = "H = X(X′X)⁻¹X′, the hat matrix";
         int size = working.hat().size();
         if (size <= MOST_HAT) {
-            return matrix(name, working.hat(), style);
+            return matrix(name, working.hat(), style::worked);
         }
         List<List<Double>> part = working.hat().subList(0, MOST_HAT).stream().map(line -> line.subList(0, MOST_HAT)).toList();
-        Node shown = matrix(name + ", first " + MOST_HAT + " of " + size, part, style);
+        Node shown = matrix(name + ", first " + MOST_HAT + " of " + size, part, style::worked);
         Button all = Literally.said(new Button("Show all " + size + " × " + size));
         all.setId("whole-hat");
         all.getStyleClass().setAll("quiet");
@@ -65,7 +64,7 @@ final class MatrixPane {
     /** A large matrix in lines of text, of which only those in sight are drawn. */
     private static Node whole(String name, List<List<Double>> entries, NumberStyle style) {
         List<List<String>> texts = entries.stream()
-                .map(line -> line.stream().map(entry -> shown(entry, style)).toList()).toList();
+                .map(line -> line.stream().map(style::worked).toList()).toList();
         int wide = texts.stream().flatMap(List::stream).mapToInt(String::length).max().orElse(1);
         ListView<String> list = new ListView<>();
         list.setId("whole-hat-matrix");
@@ -95,22 +94,18 @@ final class MatrixPane {
         return facts;
     }
 
-    private static String shown(double entry, NumberStyle style) {
-        return style.withDigits(DIGITS).shortest(new Rounding.Significant(DIGITS).apply(entry).doubleValue());
-    }
-
     private static List<List<Double>> column(List<Double> entries) {
         return entries.stream().map(List::of).toList();
     }
 
-    private static Node matrix(String name, List<List<Double>> entries, NumberStyle style) {
+    private static Node matrix(String name, List<List<Double>> entries, DoubleFunction<String> text) {
         GridPane grid = new GridPane();
         grid.getStyleClass().add("matrix");
         int shown = Math.min(entries.size(), MOST_ROWS);
         for (int i = 0; i < shown; i++) {
             List<Node> line = new ArrayList<>();
             for (double entry : entries.get(i)) {
-                Label label = new Label(shown(entry, style));
+                Label label = new Label(text.apply(entry));
                 label.getStyleClass().add("comparison-figure");
                 GridPane.setHalignment(label, HPos.RIGHT);
                 line.add(label);

@@ -2,7 +2,6 @@ package hestra.desktop.working;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.css.PseudoClass;
@@ -24,7 +23,6 @@ import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Formula;
 import hestra.desktop.parts.Tip;
 import hestra.numbers.NumberStyle;
-import hestra.numbers.Rounding;
 import hestra.working.SumsWorking;
 import hestra.working.SumsWorking.Column;
 
@@ -37,6 +35,9 @@ final class SumsTable extends HBox {
     private static final PseudoClass POINTED_AT = PseudoClass.getPseudoClass("pointed-at");
     private static final PseudoClass CURRENT = PseudoClass.getPseudoClass("current");
     private static final double WIDTH = 88;
+    /** How wide a figure is, and what stands beside the text of a cell. */
+    private static final double FIGURE = 8;
+    private static final double PADDING = 20;
 
     private final DeskModel model;
     private final TableView<Line> table = new TableView<>();
@@ -46,10 +47,11 @@ final class SumsTable extends HBox {
     private final List<TableRow<Line>> rows = new ArrayList<>();
     private SumsWorking shown;
     private NumberStyle style = NumberStyle.STANDARD;
+    private NumberStyle styled;
     private int columns;
 
     /** A row of the table: that of a pair, or the sums. */
-    private record Line(OptionalInt row, List<OptionalDouble> values) {}
+    private record Line(OptionalInt row, List<String> texts) {}
 
     SumsTable(DeskModel model) {
         this.model = model;
@@ -85,17 +87,19 @@ final class SumsTable extends HBox {
         int unfolded = findings.work().plot().unfolded();
         style = findings.numbers().style();
         boolean grows = unfolded > columns;
-        if (columns != unfolded) {
-            columns = unfolded;
-            fillColumns(findings);
-        }
-        if (!working.equals(shown) || grows) {
+        if (!working.equals(shown) || grows || !style.equals(styled)) {
             shown = working;
             List<Line> lines = new ArrayList<>();
-            lines.add(new Line(OptionalInt.empty(), SumsWorking.UNFOLDING.stream().map(working::sum).toList()));
+            lines.add(new Line(OptionalInt.empty(),
+                    SumsWorking.UNFOLDING.stream().map(column -> working.shownSum(column, style)).toList()));
             working.rows().forEach(row -> lines.add(new Line(OptionalInt.of(row.row()),
-                    SumsWorking.UNFOLDING.stream().map(column -> OptionalDouble.of(row.value(column))).toList())));
+                    SumsWorking.UNFOLDING.stream().map(column -> row.shown(column, style)).toList())));
             table.getItems().setAll(lines);
+        }
+        if (columns != unfolded || !style.equals(styled)) {
+            columns = unfolded;
+            styled = style;
+            fillColumns(findings);
         }
         boolean more = unfolded < SumsWorking.UNFOLDING.size();
         next.setDisable(!more);
@@ -119,15 +123,11 @@ final class SumsTable extends HBox {
             String heading = column == Column.X ? findings.x().name()
                     : column == Column.Y ? findings.y().name()
                     : column.heading();
-            made.add(column(heading, column == Column.PRODUCT ? WIDTH + 24 : WIDTH, line -> style.withDigits(5)
-                    .shortest(rounded(line.values.get(index)))));
+            int longest = table.getItems().stream().mapToInt(line -> line.texts.get(index).length()).max().orElse(0);
+            made.add(column(heading, Math.max(column == Column.PRODUCT ? WIDTH + 24 : WIDTH, longest * FIGURE + PADDING), line -> line.texts.get(index)));
         }
         table.getColumns().setAll(made);
         table.scrollToColumnIndex(columns);
-    }
-
-    private static double rounded(OptionalDouble value) {
-        return new Rounding.Significant(5).apply(value.orElse(Double.MAX_VALUE)).doubleValue();
     }
 
     private interface Text {
@@ -167,7 +167,7 @@ final class SumsTable extends HBox {
     }
 
     private TextFlow step(SumsWorking.Step step) {
-        TextFlow formula = Formula.wrapping(step.formula() + " = " + style.show(step.value()));
+        TextFlow formula = Formula.wrapping(step.shown(style));
         formula.getStyleClass().add("step");
         Tip.set(formula, step.name());
         return formula;

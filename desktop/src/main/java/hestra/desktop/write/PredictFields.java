@@ -1,6 +1,5 @@
 package hestra.desktop.write;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -38,7 +37,7 @@ final class PredictFields {
             Optional<List<Double>> values = values(text, model.desk().exercise().mark());
             present(problem, values.isEmpty());
             problem.setText(values.isPresent()
-                    ? "" : "Type 1 to " + Predict.MOST + " numbers with spaces or semicolons between them.");
+                    ? "" : "Type 1 to " + Predict.MOST + " numbers with commas or semicolons between them.");
             values.ifPresent(it -> fields.change(task -> task.at(it), run.now()));
         });
         fields.onShow(task -> {
@@ -105,13 +104,6 @@ final class PredictFields {
     }
 
     private static Optional<List<Double>> values(String text, DecimalMark mark) {
-        List<Double> values = new ArrayList<>();
-        for (String part : text.strip().split("[;\\s]+|,\\s+")) {
-            if (!(NumberReading.ofMeasurement(part, mark) instanceof NumberReading.Value value)) {
-                return Optional.empty();
-            }
-            values.add(value.value());
-        }
-        return values.isEmpty() || values.size() > Predict.MOST ? Optional.empty() : Optional.of(values);
+        return NumberReading.several(text, mark).filter(values -> values.size() <= Predict.MOST);
     }
 }

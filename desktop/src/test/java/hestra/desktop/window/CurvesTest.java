@@ -218,7 +218,7 @@ class CurvesTest {
             person.click("predict-at");
             person.type("20");
             person.click("pin-prediction");
-            assertThat(person.text("prediction-note")).contains("95 % interval of the mean");
+            assertThat(person.text("prediction-interval")).contains("interval of the mean");
             person.click("predict-reaches");
             person.type("30");
             assertThat(person.text("reached-at")).as("up on one side of the optimum, down on the other")

@@ -74,7 +74,24 @@ class LookingTest {
             person.click("predict-at");
             person.type("7");
             person.choose("equation-form", "Intervals at 99 %");
-            assertThat(person.text("prediction-note")).contains("99 % interval of the mean");
+            assertThat(person.text("level")).isEqualTo("99 %");
+        }
+    }
+
+    @Test
+    void predictionsAreKeptAtAListOfValuesAndTheLevelStandsBesideTheInterval() throws IOException {
+        try (Person person = Person.at(OPEN, folder)) {
+            person.click("predict-at");
+            person.type("5, 7.5, 12");
+            assertThat(person.text("prediction-note")).isEqualTo("Enter keeps the predictions at these 3 values.");
+            person.press(KeyCode.ENTER);
+            assertThat(person.model().findings().work().reading().pinned()).containsExactly(5.0, 7.5, 12.0);
+            person.type("9");
+            assertThat(person.text("prediction-interval")).startsWith("interval of the mean ");
+            String usual = person.text("prediction-interval");
+            person.choose("level", "99 %");
+            assertThat(person.text("level")).isEqualTo("99 %");
+            assertThat(person.text("prediction-interval")).isNotEqualTo(usual);
         }
     }
 

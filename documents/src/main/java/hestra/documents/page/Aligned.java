@@ -8,6 +8,7 @@ import java.util.stream.IntStream;
 final class Aligned {
 
     private static final Pattern NUMBER = Pattern.compile("[+\u2212-]?[0-9][0-9\u00a0\u202f]*([.,][0-9]+)?");
+    private static final String RAISED = "⁰¹²³⁴⁵⁶⁷⁸⁹";
     /** As wide as a figure, and as wide as a full stop. */
     private static final char FIGURE_SPACE = '\u2007';
     private static final char POINT_SPACE = '\u2008';
@@ -36,7 +37,11 @@ final class Aligned {
     static boolean isNumbers(List<String> cells) {
         return cells.stream().anyMatch(cell -> NUMBER.matcher(cell).matches())
                 && cells.stream().allMatch(cell -> cell.isBlank() || cell.equals("\u2013")
-                        || Character.isDigit(cell.charAt(cell.length() - 1)));
+                        || endsAsNumber(cell.charAt(cell.length() - 1)));
+    }
+
+    private static boolean endsAsNumber(char last) {
+        return Character.isDigit(last) || RAISED.indexOf(last) >= 0;
     }
 
     /** The cells of a column, each with as many spaces after it as line it up with the others. */

@@ -58,6 +58,11 @@ public sealed interface Piece {
             lines = List.copyOf(lines);
         }
 
+        /** Which columns are of numbers, and are set to the right. */
+        public List<Boolean> numbers() {
+            return Aligned.Columns.of(this).numbers();
+        }
+
         /** A line of a table; struck out where it takes no part, with the reason in its last cell. */
         public record Line(List<String> cells, boolean struckOut) {
             public Line {

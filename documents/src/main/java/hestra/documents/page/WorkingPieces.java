@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
+import java.util.function.DoubleFunction;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -38,9 +38,9 @@ final class WorkingPieces {
         List<Line> lines = new ArrayList<>();
         for (SumsWorking.Row row : working.get().rows()) {
             lines.add(new Line(Stream.concat(Stream.of(Integer.toString(row.row() + 1)), columns.stream()
-                    .map(column -> style.show(row.value(column)))).toList(), false));
+                    .map(column -> row.shown(column, style))).toList(), false));
         }
-        lines.add(new Line(Stream.concat(Stream.of("Σ"), columns.stream().map(column -> sum(working.get().sum(column), style)))
+        lines.add(new Line(Stream.concat(Stream.of("Σ"), columns.stream().map(column -> working.get().shownSum(column, style)))
                 .toList(), false));
         List<Piece> pieces = new ArrayList<>();
         pieces.add(new Piece.Table(label, caption.isBlank() ? "The calculation by sums" : caption,
@@ -49,12 +49,8 @@ final class WorkingPieces {
                         : column == Column.Y ? findings.y().heading()
                         : column.heading())).toList(), lines));
         working.get().steps().stream().filter(step -> columns.contains(step.after()))
-                .forEach(step -> pieces.add(new Piece.Formula(step.formula() + " = " + style.show(step.value()))));
+                .forEach(step -> pieces.add(new Piece.Formula(step.shown(style))));
         return pieces;
-    }
-
-    private static String sum(OptionalDouble sum, NumberStyle style) {
-        return sum.isPresent() ? style.show(sum.getAsDouble()) : "";
     }
 
     /** The matrices, each a table. */
@@ -68,26 +64,29 @@ final class WorkingPieces {
         NumberStyle style = findings.numbers().style();
         MatrixWorking matrices = working.get();
         List<Double> fitted = matrices.fitted();
-        List<Piece> pieces = new ArrayList<>(List.of(matrix(label, caption.isBlank() ? "X′X" : caption + ": X′X",
-                matrices.terms(), matrices.xx(), style),
-                matrix("", "(X′X)⁻¹", matrices.terms(), matrices.inverse(), style),
+        List<Piece> pieces = new ArrayList<>(List.of(
+                matrix(label, caption.isBlank() ? "X′X" : caption + ": X′X", matrices.terms(), texts(matrices.xx(), style::sum)),
+                matrix("", "(X′X)⁻¹", matrices.terms(), texts(matrices.inverse(), style::worked)),
                 matrix("", "X′y and the coefficients b = (X′X)⁻¹X′y", List.of("X′y", "b"),
-                        IntStream.range(0, matrices.xy().size())
-                                .mapToObj(i -> List.of(matrices.xy().get(i), matrices.coefficients().get(i))).toList(), style)));
+                        IntStream.range(0, matrices.xy().size()).mapToObj(i -> List.of(style.sum(matrices.xy().get(i)),
+                                style.worked(matrices.coefficients().get(i)))).toList())));
         if (matrices.hat().size() <= MOST_HAT) {
-            pieces.add(matrix("", "The hat matrix H = X(X′X)⁻¹X′", Collections.nCopies(matrices.hat().size(), ""), matrices.hat(),
-                    style));
+            pieces.add(matrix("", "The hat matrix H = X(X′X)⁻¹X′", Collections.nCopies(matrices.hat().size(), ""),
+                    texts(matrices.hat(), style::worked)));
         }
-        pieces.add(matrix("", "y, and ŷ = Hy", List.of("y", "ŷ"), IntStream.range(0, matrices.y().size())
-                .mapToObj(i -> List.of(matrices.y().get(i), fitted.get(i))).toList(), style));
+        pieces.add(matrix("", "y, and ŷ = Hy", List.of("y", "ŷ"), texts(IntStream.range(0, matrices.y().size())
+                .mapToObj(i -> List.of(matrices.y().get(i), fitted.get(i))).toList(), style::worked)));
         pieces.add(new Piece.Remark("The diagonal of H adds up to " + style.show(matrices.trace())
                 + ", the number of coefficients. The largest entry of H·H − H, which should be 0, is "
                 + style.withDigits(2).show(matrices.unevenness()) + "."));
         return pieces;
     }
 
-    private static Piece matrix(String label, String caption, List<String> headings, List<List<Double>> rows, NumberStyle style) {
-        return new Piece.Table(label, caption, headings, rows.stream()
-                .map(row -> new Line(row.stream().map(style::show).toList(), false)).toList());
+    private static List<List<String>> texts(List<List<Double>> entries, DoubleFunction<String> text) {
+        return entries.stream().map(row -> row.stream().map(text::apply).toList()).toList();
+    }
+
+    private static Piece matrix(String label, String caption, List<String> headings, List<List<String>> rows) {
+        return new Piece.Table(label, caption, headings, rows.stream().map(row -> new Line(row, false)).toList());
     }
 }

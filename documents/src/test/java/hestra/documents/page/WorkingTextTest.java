@@ -33,6 +33,18 @@ class WorkingTextTest {
     }
 
     @Test
+    void valuesStandAsTheyWereMeasuredAndSumsWithAllTheirDigits() {
+        Pairs long5 = Pairs.of(new double[] {101.12345, 250.5, 390.25}, new double[] {3, 1, 2});
+        SumsWorking working = SumsWorking.of(LeastSquares.line(long5).line().orElseThrow(), long5).orElseThrow();
+        NumberStyle style = NumberStyle.STANDARD;
+        assertThat(working.rows().getFirst().shown(SumsWorking.Column.X, style)).isEqualTo("101.12345");
+        assertThat(working.rows().getFirst().shown(SumsWorking.Column.DEVIATION_X, style)).isEqualTo("\u2212146.17");
+        assertThat(working.shownSum(SumsWorking.Column.X, style)).isEqualTo("741.87345");
+        assertThat(working.steps().getFirst().shown(style)).isEqualTo("x̄ = Σx ÷ n ≈ 247.3");
+        assertThat(working.steps().get(1).shown(style)).isEqualTo("ȳ = Σy ÷ n = 2.000");
+    }
+
+    @Test
     void whatIsFoldedIsNotCopied() {
         String text = WorkingText.sums(SumsWorking.of(LINE, THREE).orElseThrow(), 2, "x", "y", NumberStyle.STANDARD);
         assertThat(text.lines().findFirst()).hasValue("row\tx\ty");
