@@ -53,7 +53,8 @@ public record Fineness(int places) {
     public Fineness carriedBy(DoubleStream values) {
         DoubleSummaryStatistics all = values.limit(SAMPLE).summaryStatistics();
         double spread = all.getMax() - all.getMin();
-        int carried = spread > 0 && Double.isFinite(spread) ? DIGITS_OF_SPREAD - 1 - (int) Math.floor(Math.log10(spread)) : places;
+        int carried = spread > 0 && Double.isFinite(spread)
+                ? DIGITS_OF_SPREAD - 1 - (int) Math.floor(Math.log10(spread)) : places;
         return new Fineness(Math.min(places, Math.max(carried, 0)));
     }
 

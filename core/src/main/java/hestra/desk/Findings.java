@@ -21,6 +21,7 @@ import hestra.fit.CurveOnData;
 import hestra.fit.Fit;
 import hestra.fit.LeastSquares;
 import hestra.numbers.Once;
+import hestra.sentences.Aspect;
 import hestra.summary.EntryChecks;
 import hestra.summary.Suspicion;
 import hestra.task.Aid;
@@ -28,6 +29,7 @@ import hestra.task.Answer;
 import hestra.task.Bench;
 import hestra.task.ComparedWithBest;
 import hestra.task.Conceals;
+import hestra.task.Explains;
 import hestra.task.FillIn;
 import hestra.task.Subject;
 import hestra.task.Task;
@@ -307,6 +309,16 @@ public final class Findings {
         return part.opener(aid)
                 .map(task -> "Opens with task " + (exercise().indexOf(task.id()) + 1) + ", " + quoted(task.terms().title()))
                 .orElse("Closed in this exercise");
+    }
+
+    /**
+     * Says that a task of the part asks what a number says, for as long as it is not known to be done: "What does this say? Task
+     * 5 asks."; nothing where none does.
+     */
+    public Optional<String> whatAsks(Aspect.About about) {
+        return tasks.stream().filter(state -> part.indexOf(state.task().id()) >= 0 && !state.isKnownToBeDone())
+                .filter(state -> Explains.explained(state.task()).filter(about::equals).isPresent()).findFirst()
+                .map(state -> "What does this say? Task " + state.number() + " asks.");
     }
 
     /** What a calculation line comes to, with the lines before it by their names. */

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 import hestra.exercise.Part;
@@ -48,7 +49,8 @@ public sealed interface PlotEdit extends WorkEdit {
 
         @Override
         public PartWork appliedTo(PartWork work) {
-            return work.with(work.plot().with(layer, shown));
+            return layer == Layer.LINE
+                    ? new ShowCurve(Slot.LINE, shown).appliedTo(work) : work.with(work.plot().with(layer, shown));
         }
     }
 
@@ -148,7 +150,7 @@ public sealed interface PlotEdit extends WorkEdit {
         }
     }
 
-    /** The curve in a place is drawn, or not for now. */
+    /** The curve in a place is drawn, or not for now: then the next that is drawn is in hand. */
     record ShowCurve(Slot slot, boolean shown) implements PlotEdit {
         @Override
         public String inWords() {
@@ -157,8 +159,19 @@ public sealed interface PlotEdit extends WorkEdit {
 
         @Override
         public PartWork appliedTo(PartWork work) {
-            return slot == Slot.LINE
+            PartWork after = slot == Slot.LINE
                     ? work.with(work.plot().with(Layer.LINE, shown)) : work.with(work.curves().shown(slot, shown));
+            return shown || slot != work.curves().inHand() ? after
+                    : next(after, slot).map(it -> after.with(after.curves().takingInHand(it))).orElse(after);
+        }
+
+        /** The next curve that is drawn, the first again after the last; nothing where none is. */
+        private static Optional<Slot> next(PartWork work, Slot from) {
+            List<Slot> all = List.of(Slot.values());
+            return IntStream.range(1, all.size()).mapToObj(i -> all.get((from.ordinal() + i) % all.size()))
+                    .filter(it -> it == Slot.LINE
+                    ? work.layers().contains(Layer.LINE) : work.curves().has(it) && !work.curves().hidden().contains(it))
+                    .findFirst();
         }
     }
 

@@ -66,6 +66,11 @@ public record TaskState(Task task, int number, Attempts attempts, int triesLeft,
         return isTried() && (right() || triesLeft == 0);
     }
 
+    /** Whether it is done, and the student has been told so: what appears then gives no verdict away. */
+    boolean isKnownToBeDone() {
+        return done() && (triesLeft == 0 || task.terms().isTold(true));
+    }
+
     /** Whether what the task opens is open. */
     public boolean opens() {
         return switch (task.terms().opening()) {

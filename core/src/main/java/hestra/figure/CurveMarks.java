@@ -8,6 +8,8 @@ import java.util.OptionalInt;
 import java.util.function.Function;
 
 import hestra.figure.Figure.Area;
+import hestra.figure.Mark.Anchor;
+import hestra.figure.Mark.Face;
 import hestra.figure.PlotContent.Point;
 import hestra.fit.CurveFit;
 import hestra.fit.CurveOnData;
@@ -26,6 +28,10 @@ final class CurveMarks {
     private static final double BAR = 3;
     private static final double ASIDE = 1.8;
     private static final double FULL_LEVERAGE = 90;
+    /** The size of a note beside a mark. */
+    private static final double NOTE = 11.5;
+    /** The width of a letter, as a share of its size. */
+    private static final double LETTER = 0.5;
     /** Cook's distances from which a point is marked: one that moves the curve, and one that governs it. */
     private static final double NOTABLE = 0.5;
     private static final double GOVERNING = 1;
@@ -262,20 +268,46 @@ final class CurveMarks {
         return area.bottom() - FULL_LEVERAGE * point.leverage().orElse(0);
     }
 
-    /** A bar on the ground for each point's leverage, and a ring about one whose Cook's distance is notable. */
+    /**
+     * A bar on the ground for each point's leverage, on a scale at the left, and a ring about one whose Cook's distance is
+     * notable, which says so.
+     */
     private void leverage() {
-        for (Diagnostics.Point point : content.influence().points()) {
-            if (!x.contains(point.x())) {
-                continue;
-            }
+        List<Diagnostics.Point> points = content.influence().points().stream().filter(point -> x.contains(point.x())).toList();
+        if (!points.isEmpty() && area.width() >= ScatterPlot.ROOM_FOR_NOTES) {
+            scaleOfLeverage();
+        }
+        for (Diagnostics.Point point : points) {
             double px = x.pixel(point.x());
             double top = leverageTop(point, area);
             marks.add(new Mark.Box(px - BAR / 2, top, BAR, area.bottom() - top, 0, Ink.MUTED, 0.75));
             double cook = point.cooksDistance().orElse(0);
             if (cook >= NOTABLE && y.contains(point.y())) {
-                marks.add(new Mark.Ring(px, y.pixel(point.y()), Layout.RADIUS * 2.6,
-                        Stroke.solid(Ink.WRONG, cook >= GOVERNING ? 2.6 : 1.2)));
+                ring(px, y.pixel(point.y()), cook);
             }
+        }
+    }
+
+    /** What the height of a bar says: half and full leverage. */
+    private void scaleOfLeverage() {
+        for (double share : new double[] {0.5, 1}) {
+            double py = area.bottom() - FULL_LEVERAGE * share;
+            marks.add(new Mark.Line(area.left(), py, area.left() + 7, py, Stroke.solid(Ink.MUTED, 1)));
+            marks.add(new Mark.Label(area.left() + 11, py + 4, share == 1 ? "leverage 1" : content.style().shortest(share),
+                    Face.TEXT,
+                    NOTE, Ink.MUTED, Anchor.START, false));
+        }
+    }
+
+    /** A ring, and what it stands for, on the side of it that has room. */
+    private void ring(double px, double py, double cook) {
+        double radius = Layout.RADIUS * 2.6;
+        marks.add(new Mark.Ring(px, py, radius, Stroke.solid(Ink.WRONG, cook >= GOVERNING ? 2.6 : 1.2)));
+        if (area.width() >= ScatterPlot.ROOM_FOR_NOTES) {
+            String text = "Cook\u2019s distance " + content.style().withDigits(2).show(cook);
+            boolean right = px + radius + 4 + NOTE * LETTER * text.length() < area.right();
+            marks.add(new Mark.Label(right ? px + radius + 4 : px - radius - 4, py - radius, text, Face.TEXT, NOTE, Ink.WRONG,
+                    right ? Anchor.START : Anchor.END, false));
         }
     }
 }

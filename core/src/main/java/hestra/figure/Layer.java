@@ -18,7 +18,8 @@ public enum Layer {
     PRODUCTS("Products",
             "the rectangle of the selected point with the two means: Sxy is the sum of such areas, those at the other corners "
             + "subtracted"),
-    LEVERAGE("Leverage", "how strongly each point can pull the selected curve; a ring marks a point that does"),
+    LEVERAGE("Leverage",
+            "how strongly each point can pull the selected curve; a ring marks a point that does, by its Cook\u2019s distance"),
     SMOOTH("Smooth", "a smooth line through the residuals, which shows a pattern in them");
 
     private final String title;

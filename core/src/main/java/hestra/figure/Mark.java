@@ -1,7 +1,10 @@
 package hestra.figure;
 
+import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+
+import hestra.figure.Figure.Area;
 
 /** One thing to paint, in pixels from the figure's top left corner. */
 public sealed interface Mark {
@@ -13,6 +16,15 @@ public sealed interface Mark {
             case Path(Places places, Stroke stroke) -> IntStream.range(1, places.size())
                     .mapToObj(i -> new Line(places.x(i - 1), places.y(i - 1), places.x(i), places.y(i), stroke));
             default -> Stream.of();
+        };
+    }
+
+    /** The place that is taken by a box or a text; nothing for another mark, beside which others may be written. */
+    default Optional<Area> covered() {
+        return switch (this) {
+            case Box box -> Optional.of(new Area(box.x, box.y, box.width, box.height));
+            case Label label -> Optional.of(label.area());
+            default -> Optional.empty();
         };
     }
 
@@ -51,9 +63,22 @@ public sealed interface Mark {
             implements Mark {
         /** No plot is so wide that more letters than these would be seen. */
         private static final int MOST_LETTERS = 400;
+        /** The width of a letter, as a share of its size. */
+        private static final double LETTER = 0.54;
 
         public Label {
             text = text.length() <= MOST_LETTERS ? text : text.substring(0, MOST_LETTERS) + "\u2026";
+        }
+
+        /** About where a text that is not turned upward stands. */
+        private Area area() {
+            double width = LETTER * size * text.length();
+            double left = switch (anchor) {
+                case START -> x;
+                case MIDDLE -> x - width / 2;
+                case END -> x - width;
+            };
+            return new Area(left, y - size, width, 1.3 * size);
         }
     }
 

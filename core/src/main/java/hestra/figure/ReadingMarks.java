@@ -124,7 +124,9 @@ final class ReadingMarks {
                 .map(it -> content.precision().reached(drawn.curve(), content.x().withUnit(""), it)).toList();
         String value = "y = " + content.style().shortest(at) + (named.isEmpty() ? " is not reached" : " ← x = "
                 + String.join(" or ", named))
-                + (solutions.size() > MOST_NAMED ? " …" : named.isEmpty() || content.x().dates().isPresent() ? "" : content.x().unitAfterNumber());
+                + (solutions.size() > MOST_NAMED ? " …"
+                : named.isEmpty() || content.x().dates().isPresent() ? ""
+                : content.x().unitAfterNumber());
         long outside = solutions.stream().filter(it -> !support.contains(it)).count();
         String note = outside == 0 ? "" : outside == solutions.size() ? "beyond the data" : outside + " of them beyond the data";
         double width = width(value, note);

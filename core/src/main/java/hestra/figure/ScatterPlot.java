@@ -22,7 +22,6 @@ public final class ScatterPlot {
 
     private static final double TOP = 14;
     private static final double BOTTOM = 52;
-    private static final double RIBBON = 4.5;
     private static final double LEGEND = 20;
     private static final double TITLE = 15;
     private static final double TITLE_LINE = 20;
@@ -96,7 +95,7 @@ public final class ScatterPlot {
         drawn.addAll(curves.all());
         curvePieces.addAll(curves.drawn().stream().flatMap(it -> it.marks().stream()).flatMap(Mark::segments).toList());
         if (least <= greatest && without < content.points().size()) {
-            ribbon(least, greatest);
+            ground.addAll(new DataReach(content, layout, area, curvePieces).of(least, greatest));
             if (without > 0) {
                 layout.title(ground, area.left() + area.width() / 2, area.top() + layout.size(18),
                         Counted.of(without, "point is", "points are")
@@ -107,8 +106,7 @@ public final class ScatterPlot {
         }
         points();
         EquationLabels labels = new EquationLabels(content, layout, area, drawn.stream()
-                .filter(Mark.Box.class::isInstance).map(Mark.Box.class::cast)
-                .map(box -> new Area(box.x(), box.y(), box.width(), box.height())).toList());
+                .flatMap(mark -> mark.covered().stream()).toList());
         front.addAll(labels.all());
         boxes.addAll(labels.targets());
         content.selection().rows().stream().limit(PlotContent.MOST_MARKS).forEach(row -> halo(row, 1.05, 1.6));
@@ -150,44 +148,6 @@ public final class ScatterPlot {
         return variable.dates().filter(_ -> scale.spacing() == Spacing.LINEAR).map(dates -> DateTicks.along(scale, dates, about))
                 .orElseGet(() -> numbers.values().stream()
                 .map(value -> new Tick(value, numbers.label(value, content.style()))).toList());
-    }
-
-    /** How far the data reach along x, with the two ends named. */
-    private void ribbon(double least, double greatest) {
-        double left = Math.clamp(x.pixel(least), area.left(), area.right());
-        double right = Math.clamp(x.pixel(greatest), area.left(), area.right());
-        ground.add(new Mark.Box(left, area.bottom() - RIBBON / 2 + 3, Math.max(2, right - left), RIBBON, RIBBON / 2,
-                Ink.OBSERVED, 1));
-        if (area.width() < layout.size(ROOM_FOR_NOTES)) {
-            return;
-        }
-        String first = "data from " + content.x().shown(least, content.style());
-        String last = "to " + content.x().shownWithUnit(greatest, content.style());
-        if (right - left > layout.size(7) * (first.length() + last.length())) {
-            note(left + 3, layout.size(6.6) * first.length(), first, Anchor.START);
-            note(right - 3, layout.size(6.6) * last.length(), last, Anchor.END);
-        }
-    }
-
-    /** A note at an end of the ribbon: just above it, or as far up as it takes to stand clear of the points. */
-    private void note(double px, double width, String text, Anchor anchor) {
-        double left = anchor == Anchor.START ? px : px - width;
-        double height = layout.size(18);
-        double foot = area.bottom() - layout.size(7);
-        while (foot - height > area.top() && isTaken(new Area(left - 6, foot - height, width + 12, height + layout.size(9)))) {
-            foot -= layout.size(4);
-        }
-        ground.add(new Mark.Label(px, foot, text, Face.TEXT, layout.size(12), Ink.OBSERVED, anchor, false));
-    }
-
-    private boolean isTaken(Area box) {
-        boolean onABar = content.influence().points().stream().anyMatch(point -> {
-            double px = x.pixel(point.x());
-            return px > box.left() && px < box.right() && CurveMarks.leverageTop(point, area) < box.bottom();
-        });
-        return onABar || curvePieces.stream().anyMatch(box::isCrossedBy)
-                || !content.isCloudy() && content.points().stream().anyMatch(point -> box.contains(x.pixel(point.x()),
-                y.pixel(point.y())));
     }
 
     /** The title, over one line or two. */

@@ -35,6 +35,12 @@ public record Precision(NumberStyle style, Fineness x, Fineness y) {
         return style.asked() ? style.show(value) : y.show(value, 1, style);
     }
 
+    /** A residual with its sign, as finely as a predicted y: a difference has places, whatever digits are asked for. */
+    public String residual(double value) {
+        String text = y.show(value, 1, style);
+        return value > 0 && text.chars().anyMatch(sign -> sign >= '1' && sign <= '9') ? "+" + text : text;
+    }
+
     /**
      * An x at which a curve reaches a value, with its unit: with a digit more than the data, or two where the
      * first would not lead back to the value; the date that it stands for where the variable's values are dates.

@@ -8,6 +8,7 @@ import java.util.function.Function;
 import hestra.desk.Findings;
 import hestra.numbers.NumberStyle;
 import hestra.overview.Section.Line;
+import hestra.sentences.Aspect;
 import hestra.summary.Association;
 import hestra.task.Aid;
 
@@ -76,8 +77,8 @@ final class AboutAssociation {
                 : Math.abs(r) >= CLEAR ? "The points follow a line loosely"
                 : Math.abs(r) >= WEAK ? "The points hardly follow a line" : "The points follow no line";
         String way = Math.abs(r) < WEAK ? "." : r > 0 ? " that goes up." : " that goes down.";
-        return new Entry(style.share(r),
-                size + way + " r is between −1 and 1 and has no unit; it says nothing about curves, or about causes.");
+        return new Entry(style.share(r), findings.whatAsks(Aspect.About.R).orElse(size + way
+                + " r is between −1 and 1 and has no unit; it says nothing about curves, or about causes."));
     }
 
     private Entry interval(Association it) {
@@ -92,8 +93,8 @@ final class AboutAssociation {
         return it.p().isEmpty()
                 ? new Entry(NumberStyle.UNDEFINED, "This takes at least three points that do not lie on one line.")
                 : new Entry(style.withDigits(3).show(it.p().getAsDouble()),
-                "An r this far from 0 would come up " + Chance.inWords(it.p().getAsDouble()) + " if " + x() + " and " + y()
-                        + " were unrelated.");
+                findings.whatAsks(Aspect.About.P).orElse("An r this far from 0 would come up " + Chance.inWords(it.p()
+                        .getAsDouble()) + " if " + x() + " and " + y() + " were unrelated."));
     }
 
     private Entry ranks(Association it) {

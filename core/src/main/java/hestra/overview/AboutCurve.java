@@ -19,6 +19,7 @@ import hestra.fit.Residuals;
 import hestra.numbers.Counted;
 import hestra.numbers.NumberStyle;
 import hestra.overview.Section.Line;
+import hestra.sentences.Aspect;
 import hestra.task.Aid;
 
 /** The curve in hand: its coefficients with their uncertainty, how well it fits, and what it leaves over. */
@@ -42,7 +43,8 @@ final class AboutCurve {
         List<Coefficient> all = findings.isOpen(Aid.EQUATION) ? fit.map(CurveFit::coefficients).orElse(List.of()) : List.of();
         List<Line> lines = new ArrayList<>();
         if (!all.isEmpty()) {
-            lines.add(line("estimate", all, it -> new Entry(style.show(it.shown()), estimate(fit.orElseThrow(), it))));
+            lines.add(line("estimate", all, it -> new Entry(style.show(it.shown()), about(it).flatMap(findings::whatAsks)
+                    .orElseGet(() -> estimate(fit.orElseThrow(), it)))));
             lines.add(line("standard error", all, it -> new Entry(style.withDigits(3).show(it.standardError()), it.standardError()
                     .isEmpty() ? NO_POINTS_LEFT
                     : "With other points of the same kind, the estimate would typically come out about this far from where it "
@@ -50,11 +52,22 @@ final class AboutCurve {
             lines.add(line("t", all, it -> new Entry(style.withDigits(3).show(it.t()), it.t()
                     .isEmpty()
                     ? NO_POINTS_LEFT : "The estimate divided by its standard error: how many standard errors it lies from 0.")));
-            lines.add(line("p", all, it -> new Entry(style.withDigits(3).show(it.p()), chance(it))));
+            lines.add(line("p", all, it -> new Entry(style.withDigits(3).show(it.p()), asked(Aspect.About.P, chance(it)))));
             lines.add(line(findings.numbers().levelInWords() + " interval from", all, it -> end(it, Interval::low)));
             lines.add(line("to", all, it -> end(it, Interval::high)));
         }
         return new Section(title("Coefficients"), all.stream().map(Coefficient::name).toList(), lines);
+    }
+
+    /** What is explained by a sentence on a coefficient of the line. */
+    private Optional<Aspect.About> about(Coefficient coefficient) {
+        return fit.filter(LineFit.class::isInstance).map(LineFit.class::cast)
+                .map(line -> coefficient.equals(line.slope()) ? Aspect.About.SLOPE : Aspect.About.INTERCEPT);
+    }
+
+    /** A sentence, unless a task asks for it. */
+    private String asked(Aspect.About about, String sentence) {
+        return findings.whatAsks(about).orElse(sentence);
     }
 
     private static Line line(String name, List<Coefficient> all, Function<Coefficient, Entry> entry) {
@@ -87,21 +100,24 @@ final class AboutCurve {
             return "The value of " + coefficient.name() + " that makes the curve fit best.";
         }
         if (coefficient.equals(line.slope())) {
-            String unit = Quantity.SLOPE.unit(findings.x(), findings.y());
             double slope = coefficient.shown();
-            String change = slope == 0
-                    ? "does not change"
-                    : (slope > 0 ? "goes up" : "goes down") + " by " + style.show(Math.abs(slope))
-                    + (unit.isEmpty() ? "" : findings.y().unitAfterNumber());
-            String more = findings.x().unit().isEmpty()
-                    ? "one more of " + x()
-                    : "one more " + Quantity.singular(findings.x().unit())
-                    + (findings.x().unit().equals(x()) ? "" : " of " + x());
-            return "With " + more + ", " + y() + " " + change + " on average.";
+            return "For each " + more() + ", the predicted value of " + y() + " is " + (slope == 0 ? "the same."
+                    : style.show(Math.abs(slope)) + findings.y().unitAfterNumber() + (slope > 0 ? " higher." : " lower."));
         }
         boolean among = line.support().contains(0);
-        return "Where " + x() + " is 0, the line is at " + style.show(coefficient.shown()) + findings.y().unitAfterNumber()
+        return "Where the value of " + x() + " is 0, the line is at " + style.show(coefficient.shown()) + findings.y()
+                .unitAfterNumber()
                 + (among ? "." : ". No point is near there, so this need not mean anything.");
+    }
+
+    /** One more of x: "day more of age", "1 cm more of width", "1 more in passengers". */
+    private String more() {
+        String unit = Quantity.singular(findings.x().unit());
+        if (unit.isEmpty()) {
+            return "1 more in " + x();
+        }
+        boolean word = unit.length() > 2 && unit.chars().allMatch(Character::isLetter);
+        return (word ? unit : "1 " + unit) + " more" + (findings.x().unit().equals(x()) ? "" : " of " + x());
     }
 
     private String chance(Coefficient coefficient) {
@@ -119,15 +135,15 @@ final class AboutCurve {
         fit.ifPresent(it -> {
             lines.add(held(Aid.R_SQUARED, "R²", new Entry(style.share(it.goodness().rSquared()), it.goodness().rSquared()
                     .isPresent()
-                    ? style.withDigits(3).percent(it.goodness().rSquared().getAsDouble()) + " % of the variation in " + y()
-                    + " goes with " + x() + " along this curve; the rest is left over."
+                    ? asked(Aspect.About.R_SQUARED, style.withDigits(3).percent(it.goodness().rSquared().getAsDouble())
+                    + " % of the variation in " + y() + " goes with " + x() + " along this curve; the rest is left over.")
                     : "All values of " + y() + " are the same: there is no variation to explain.")));
             lines.add(held(Aid.R_SQUARED, "adjusted R²", new Entry(style.share(it.goodness().adjustedRSquared()),
                     "R² made a little smaller for each coefficient, so that curves with more of them can be compared fairly.")));
             lines.add(held(Aid.EQUATION, "s", new Entry(style.show(it.goodness().residualStandardError()), it.goodness()
                     .residualStandardError().isPresent()
-                    ? "The points typically lie about " + style.show(it.goodness().residualStandardError()) + findings.y()
-                    .unitAfterNumber() + " above or below the curve."
+                    ? asked(Aspect.About.S, "The points typically lie about " + style.show(it.goodness().residualStandardError())
+                    + findings.y().unitAfterNumber() + " above or below the curve.")
                     : "No points are left over to tell how far they lie from the curve.")));
             lines.add(held(Aid.EQUATION, "degrees of freedom",
                     new Entry(Integer.toString(it.degreesOfFreedom()), Counted.of(it.n(), "point") + " less "

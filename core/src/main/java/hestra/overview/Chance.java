@@ -3,18 +3,19 @@ package hestra.overview;
 /** How often something comes up by chance, in words. */
 final class Chance {
 
-    private static final double FEW = 0.1;
+    /** How far the share may lie from the probability, as a part of it. */
+    private static final double NEAR = 0.05;
     private static final long RAREST = 1_000_000;
 
     private Chance() {}
 
-    /** "about 3 times in 10,000", for a probability between 0 and 1. */
+    /** "about 3 times in 10,000", for a probability between 0 and 1; of as few as tell it well. */
     static String inWords(double p) {
         if (p > 1 - 1 / (2.0 * RAREST)) {
             return "every time";
         }
-        long of = p >= FEW ? 10 : 100;
-        while (of < RAREST && Math.round(p * of) < 2) {
+        long of = 10;
+        while (of < RAREST && Math.abs(Math.round(p * of) - p * of) > NEAR * p * of) {
             of *= 10;
         }
         long times = Math.round(p * of);

@@ -20,7 +20,7 @@ import hestra.sentences.Topic;
  *
  * @param how what is explained, and what is looked at; nothing for a slope, by all that is usually looked at
  */
-public record Explain(Terms terms, Optional<Explaining> how) implements Task, AnsweredByText, ReadByPerson, UsesCurve {
+public record Explain(Terms terms, Optional<Explaining> how) implements Task, AnsweredByText, Explains, ReadByPerson, UsesCurve {
 
     static final Kind KIND = new Kind("explain", "Explain in words", Kind.Group.WORDS, Explain.class,
             (id, _) -> new Explain(Terms.of(id, "Say it in words", "What does the slope mean here?", 3)));
@@ -38,6 +38,11 @@ public record Explain(Terms terms, Optional<Explaining> how) implements Task, An
     /** The same explained otherwise. */
     public Explain with(Explaining other) {
         return new Explain(terms, other.equals(Explaining.SLOPE) ? Optional.empty() : Optional.of(other));
+    }
+
+    @Override
+    public Aspect.About explained() {
+        return explaining().about();
     }
 
     @Override

@@ -91,6 +91,14 @@ class CurvesOnTheDeskTest {
                 new PlotEdit.PutLabel(Slot.FIRST, new LabelPlace(0.5, 0.5, 1), 1));
         assertThat(drawn(after(desk, new PlotEdit.ShowCurve(Slot.FIRST, false)))).containsExactly(Slot.LINE);
         assertThat(drawn(after(desk, new PlotEdit.ShowCurve(Slot.LINE, false)))).containsExactly(Slot.FIRST);
+        assertThat(Findings.of(desk).curves().slotInHand()).isEqualTo(Slot.FIRST);
+        assertThat(Findings.of(desk.apply(new PlotEdit.ShowCurve(Slot.FIRST, false))).curves().slotInHand())
+                .as("whose readings are shown is drawn").isEqualTo(Slot.LINE);
+        assertThat(Findings.of(desk.apply(new PlotEdit.TakeInHand(Slot.LINE)).apply(new PlotEdit.ShowLayer(Layer.LINE, false)))
+                .curves().slotInHand()).isEqualTo(Slot.FIRST);
+        assertThat(Findings.of(desk.apply(new PlotEdit.ShowCurve(Slot.LINE, false))
+                .apply(new PlotEdit.ShowCurve(Slot.FIRST, false))).curves().slotInHand())
+                .as("none is left").isEqualTo(Slot.FIRST);
         Desk removed = desk.apply(new PlotEdit.RemoveCurve(Slot.FIRST));
         assertThat(Findings.of(removed).curves().slotInHand()).isEqualTo(Slot.LINE);
         assertThat(Kelp.work(removed).curves()).isEqualTo(CurveState.LINE_ALONE);

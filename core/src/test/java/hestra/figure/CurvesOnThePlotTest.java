@@ -127,6 +127,32 @@ class CurvesOnThePlotTest {
         assertThat(marks(figure.lines(), Mark.Ring.class)).singleElement()
                 .satisfies(ring -> assertThat(figure.x().value(ring.x())).isEqualTo(18, within(1e-9)));
         assertThat(marks(figure.lines(), Mark.Path.class)).as("the curve without the point").isNotEmpty();
+        // Cook's distance of (18, 2): about 30, in two digits.
+        assertThat(texts(figure.lines())).as("what the bars are measured by, and what the ring says")
+                .contains("0.5", "leverage 1")
+                .anySatisfy(text -> assertThat(text).startsWith("Cook\u2019s distance "));
+        double one = marks(figure.lines(), Mark.Label.class).stream().filter(it -> it.text().equals("leverage 1")).findFirst()
+                .orElseThrow().y() - 4;
+        assertThat(bars.get(0).height() / (figure.area().bottom() - one)).as("on the same scale")
+                .isEqualTo(0.2 + 4.6 * 4.6 / 197.2, within(1e-9));
+        assertThat(figure.area().bottom() - reach(figure).y()).as("its ends are named near the axis, whatever stands there")
+                .isBetween(-50.0, 40.0);
+    }
+
+    @Test
+    void theEndsOfTheDataStepOutOfTheReadingLinesWay() {
+        Figure plain = Contents.withLine(EnumSet.of(Layer.POINTS)).figure();
+        Figure read = Contents.withLine(EnumSet.of(Layer.POINTS)).reading(3).figure();
+        double before = reach(plain).x();
+        double line = read.x().pixel(3);
+        assertThat(before).as("it would be crossed").isLessThan(line);
+        assertThat(reach(read).x()).isGreaterThan(line);
+        assertThat(reach(read).y()).isEqualTo(reach(plain).y());
+    }
+
+    private static Mark.Label reach(Figure figure) {
+        return marks(figure.ground(), Mark.Label.class).stream().filter(it -> it.text().startsWith("data from")).findFirst()
+                .orElseThrow();
     }
 
     @Test

@@ -173,7 +173,8 @@ class PrecisionTest {
         Precision days = new Precision(NumberStyle.STANDARD, new Fineness(0), new Fineness(1));
         CurveFit flat = fit(new Curve.Line(), Pairs.of(new double[] {0, 100, 200}, new double[] {1, 2.1, 2.9}));
         CurveFit steep = fit(new Curve.Line(), Pairs.of(new double[] {0, 1, 2}, new double[] {1, 4.6, 7.9}));
-        assertThat(days.reached(steep, new Variable("width", "", "mm"), 7.2483)).as("7.2 leads to another y").isEqualTo("7.25 mm");
+        assertThat(days.reached(steep, new Variable("width", "", "mm"), 7.2483))
+                .as("7.2 leads to another y").isEqualTo("7.25 mm");
         assertThat(days.reached(steep, Variable.named("width"), 7.5001)).isEqualTo("7.5");
         assertThat(days.reached(flat, new Variable("age", "", "days"), 171.5)).isEqualTo("171.5 days");
         Variable dated = new Variable("day", "", "days", Optional.empty(),

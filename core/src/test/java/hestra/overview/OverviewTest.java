@@ -9,12 +9,17 @@ import hestra.data.DataTable;
 import hestra.data.Row;
 import hestra.data.Variable;
 import hestra.desk.Desk;
+import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
 import hestra.exercise.Exercise;
 import hestra.fit.Curve;
 import hestra.numbers.DecimalMark;
+import hestra.sentences.Aspect;
 import hestra.task.Aid;
+import hestra.task.Answer;
+import hestra.task.Explain;
+import hestra.task.Terms;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -57,8 +62,8 @@ class OverviewTest {
     void eachSentenceIsAboutTheseData() {
         Overview overview = Overview.of(Findings.of(Desk.open(OPEN)));
         assertThat(entry(overview.coefficients(), "estimate", 1).meaning())
-                .isEqualTo("With one more day, length goes up by 0.5150 cm on average.");
-        assertThat(entry(overview.coefficients(), "estimate", 0).meaning()).contains("Where days is 0")
+                .isEqualTo("For each day more, the predicted value of length is 0.5150 cm higher.");
+        assertThat(entry(overview.coefficients(), "estimate", 0).meaning()).contains("Where the value of days is 0")
                 .contains("No point is near there");
         assertThat(entry(overview.coefficients(), "p", 1).meaning()).startsWith("A slope this far from 0 would come up about")
                 .endsWith("if the two were unrelated.");
@@ -106,7 +111,30 @@ class OverviewTest {
         Overview flat = Overview.of(Findings.of(Desk.open(OPEN.withFirst(part ->
                 part.withData(new DataTable(List.of(Variable.named("x"), Variable.named("y")), equal))))));
         assertThat(entry(flat.association(), "r", 0).meaning()).contains("the same");
-        assertThat(entry(flat.coefficients(), "estimate", 1).meaning()).contains("does not change");
+        assertThat(entry(flat.coefficients(), "estimate", 1).meaning()).endsWith("the predicted value of y is the same.");
+    }
+
+    /** The sentence that a task asks for is not handed out before. */
+    @Test
+    void aSentenceThatATaskAsksForAsksInsteadUntilTheTaskIsKnownToBeDone() {
+        Explain slope = new Explain(Terms.of("say", "Say it", "What does the slope mean?", 3).withTries(2));
+        Exercise asking = Kelp.exercise(slope).withFirst(part -> part.withHeld(Set.of()));
+        Desk desk = Desk.open(asking);
+        Overview overview = Overview.of(Findings.of(desk));
+        assertThat(entry(overview.coefficients(), "estimate", 1))
+                .isEqualTo(new Entry("0.5150", "What does this say? Task 1 asks."));
+        assertThat(entry(overview.coefficients(), "estimate", 0).meaning()).as("nobody asks")
+                .startsWith("Where the value of days");
+        assertThat(entry(overview.fit(), "R²", 0).meaning()).startsWith("99.6 %");
+        Desk wrong = desk.apply(new Edit.Draft("say", new Answer.Sentence("It grows."))).apply(new Edit.Check("say"));
+        assertThat(Findings.of(wrong).whatAsks(Aspect.About.SLOPE)).isPresent();
+        Desk twice = wrong.apply(new Edit.Draft("say", new Answer.Sentence("It grows a lot."))).apply(new Edit.Check("say"));
+        assertThat(Findings.of(twice).whatAsks(Aspect.About.SLOPE)).as("no tries are left").isEmpty();
+        Explain later = new Explain(slope.terms().withVerdict(Terms.Showing.AFTER_HANDING_IN).withTries(0));
+        Desk right = Desk.open(Kelp.exercise(later)).apply(new Edit.Draft("say", new Answer.Sentence(
+                "For each day more, the blade length goes up by 0.515 cm on average."))).apply(new Edit.Check("say"));
+        assertThat(Findings.of(right).task("say").right()).isTrue();
+        assertThat(Findings.of(right).whatAsks(Aspect.About.SLOPE)).as("or it would tell the verdict").isPresent();
     }
 
     @Test
@@ -123,8 +151,10 @@ class OverviewTest {
             0.97     | almost every time
             0.5      | about 5 times in 10
             0.21     | about 2 times in 10
-            0.034    | about 3 times in 100
-            0.01     | about 10 times in 1,000
+            0.353    | about 35 times in 100
+            0.034    | about 34 times in 1,000
+            0.04     | about 4 times in 100
+            0.01     | about once in 100
             0.0003   | about 3 times in 10,000
             0.000001 | about once in a million
             1e-9     | less than once in a million times""")

@@ -9,9 +9,13 @@ import java.util.Locale;
 import java.util.Objects;
 import java.util.stream.Stream;
 import javafx.application.Application;
+import javafx.collections.ListChangeListener;
+import javafx.collections.WeakListChangeListener;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.text.Font;
+import javafx.stage.Window;
 
 import atlantafx.base.theme.PrimerLight;
 import hestra.documents.picture.Palette;
@@ -62,10 +66,32 @@ public final class Looks {
             if (look.darkProperty().get()) {
                 root.getStyleClass().add("dark");
             }
-            root.setStyle(String.format(Locale.ROOT, "-fx-font-size: %.1fpx;", USUAL_SIZE * look.type()));
+            root.setStyle(size(look));
         };
         look.darkProperty().addListener(_ -> dress.run());
         look.typeProperty().addListener(_ -> dress.run());
         dress.run();
+        dressMenus(root, look);
+    }
+
+    /** Menus have the type of the rest, however small the button is that opens them. */
+    private static void dressMenus(Parent root, Look look) {
+        ListChangeListener<Window> opened = change -> {
+            while (change.next()) {
+                change.getAddedSubList().stream().filter(ContextMenu.class::isInstance).map(ContextMenu.class::cast)
+                        .filter(menu -> isOf(menu, root)).forEach(menu -> menu.setStyle(size(look)));
+            }
+        };
+        // The root holds it: a window that is closed is let go.
+        root.getProperties().put(ContextMenu.class, opened);
+        Window.getWindows().addListener(new WeakListChangeListener<>(opened));
+    }
+
+    private static boolean isOf(ContextMenu menu, Parent root) {
+        return menu.getOwnerWindow() != null && menu.getOwnerWindow().getScene() == root.getScene();
+    }
+
+    private static String size(Look look) {
+        return String.format(Locale.ROOT, "-fx-font-size: %.1fpx;", USUAL_SIZE * look.type());
     }
 }

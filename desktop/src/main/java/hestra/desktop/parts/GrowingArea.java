@@ -20,6 +20,7 @@ public final class GrowingArea extends TextArea {
         FocusMark.tabLeaves(this);
         textProperty().addListener(_ -> requestLayout());
         fontProperty().addListener(_ -> requestLayout());
+        promptTextProperty().addListener(_ -> requestLayout());
     }
 
     @Override
@@ -31,7 +32,9 @@ public final class GrowingArea extends TextArea {
     protected double computePrefHeight(double width) {
         measure.setFont(getFont());
         measure.setWrappingWidth(Math.max(1, width - USUAL.getLeft() - USUAL.getRight() - EDGE));
-        measure.setText(getText().isEmpty() ? "x" : getText().endsWith("\n") ? getText() + "x" : getText());
+        // A prompt is read as a whole too.
+        String prompt = getPromptText() == null || getPromptText().isBlank() ? "x" : getPromptText();
+        measure.setText(getText().isEmpty() ? prompt : getText().endsWith("\n") ? getText() + "x" : getText());
         return Math.ceil(measure.getLayoutBounds().getHeight()) + USUAL.getTop() + USUAL.getBottom() + EDGE;
     }
 

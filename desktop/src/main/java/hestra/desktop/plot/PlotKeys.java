@@ -37,6 +37,7 @@ final class PlotKeys {
     private final DeskModel model;
     private final AxisMenu axes;
     private final TrialStart trial;
+    private final WordTyped word = new WordTyped(System::nanoTime);
     private Runnable copy = () -> { };
 
     PlotKeys(PlotView plot, DeskModel model, AxisMenu axes) {
@@ -62,6 +63,11 @@ final class PlotKeys {
         }
         if (event.isShortcutDown()) {
             selecting(event);
+            return;
+        }
+        if (word.isGoingOn(event)) {
+            event.consume();
+            plot.hint("Letters do something here, one at a time · F1 says what · F6 goes on to the table");
             return;
         }
         boolean consumed = true;

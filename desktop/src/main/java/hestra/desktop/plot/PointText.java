@@ -11,6 +11,7 @@ import hestra.data.Selection;
 import hestra.desk.Findings;
 import hestra.fit.CurveOnData;
 import hestra.fit.LinearFit;
+import hestra.fit.Precision;
 import hestra.numbers.NumberStyle;
 import hestra.task.Aid;
 
@@ -48,11 +49,12 @@ final class PointText {
         if (residual.isEmpty() || !(findings.work().table().cell(row, roles.explanatory()) instanceof Cell.Measured x)) {
             return "";
         }
-        NumberStyle style = findings.numbers().style().withDigits(3);
+        Precision precision = findings.numbers().precision();
         OptionalDouble fitted = curve.fitted(x.value());
         OptionalDouble leverage = curve instanceof LinearFit linear && findings.isOpen(Aid.RESIDUALS)
                 ? linear.leverage(x.value()) : OptionalDouble.empty();
-        return " · fitted " + style.show(fitted) + ", residual " + (residual.get() > 0 ? "+" : "") + style.show(residual.get())
-                + (leverage.isPresent() ? ", leverage " + style.withDigits(2).show(leverage) : "");
+        return " · fitted " + (fitted.isPresent() ? precision.predicted(fitted.getAsDouble()) : NumberStyle.UNDEFINED)
+                + ", residual " + precision.residual(residual.get())
+                + (leverage.isPresent() ? ", leverage " + findings.numbers().style().withDigits(2).show(leverage) : "");
     }
 }

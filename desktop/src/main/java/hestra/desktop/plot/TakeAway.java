@@ -6,6 +6,7 @@ import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.scene.control.CheckMenuItem;
@@ -16,6 +17,8 @@ import javafx.scene.image.Image;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 
+import hestra.data.Selection;
+import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
@@ -23,8 +26,13 @@ import hestra.desktop.parts.Clip;
 import hestra.desktop.parts.Literally;
 import hestra.desktop.parts.Tip;
 import hestra.documents.page.EquationText;
+import hestra.documents.picture.Palette;
 import hestra.documents.picture.PlotSheet;
+import hestra.figure.Figure;
 import hestra.figure.Layer;
+import hestra.figure.Layout;
+import hestra.figure.ResidualStrip;
+import hestra.figure.ScatterPlot;
 import hestra.figure.Slot;
 import hestra.fit.Equation;
 import hestra.fit.Fit;
@@ -44,6 +52,7 @@ public final class TakeAway extends MenuButton {
     private final Consumer<String> notice;
     private final CheckMenuItem withStrip = new CheckMenuItem("with the residual strip");
     private final CheckMenuItem withEquation = new CheckMenuItem("with the equation");
+    private final CheckMenuItem dark = new CheckMenuItem("dark, as in the window");
 
     /**
      * A button with a menu.
@@ -69,12 +78,13 @@ public final class TakeAway extends MenuButton {
         MenuItem latex = item("Copy the equation as LaTeX", () -> copyEquation(EquationText::latex));
         MenuItem readings = item("Copy the readings as a table", this::copyReadings);
         getItems().addAll(item("Copy the plot as a picture", this::copyPicture),
-                item("Save the plot\u2026", () -> save.accept(sheet())), withStrip, withEquation,
+                item("Save the plot\u2026", () -> save.accept(sheet())), withStrip, withEquation, dark,
                 new SeparatorMenuItem(), equation, mathMl, latex, readings);
         setOnShowing(_ -> {
             boolean open = equation().isPresent();
             List.of(equation, mathMl, latex, withEquation).forEach(it -> it.setDisable(!open));
             readings.setDisable(readings().isEmpty());
+            dark.setVisible(look.darkProperty().get());
             withStrip.setDisable(!model.findings().curves().residualsAreOpen());
         });
         plot.onCopy(this::copyPicture);
@@ -86,16 +96,29 @@ public final class TakeAway extends MenuButton {
         return item;
     }
 
-    /** The plot as it is seen now, with what is wanted and open. */
+    /** The plot as it is seen now, with what is wanted and open, and with nothing selected: on paper, unless dark is wanted. */
     PlotSheet sheet() {
-        Findings findings = model.findings();
+        Findings findings = model.findings().next(model.desk().apply(new Edit.Select(Selection.NONE))
+                .apply(new Edit.Hover(OptionalInt.empty())));
         boolean shown = findings.curves().isShown(findings.curves().slotInHand());
         boolean residuals = withStrip.isSelected() && findings.curves().residualsAreOpen() && strip.isVisible() && shown;
         // Where the equation stands beside its curve it is in the picture already.
         boolean named = findings.work().layers().contains(Layer.EQUATIONS);
-        return new PlotSheet(plot.figure(), residuals ? Optional.ofNullable(strip.figure()) : Optional.empty(),
+        Figure points = ScatterPlot.describe(findings.plot(), size(plot.figure()));
+        return new PlotSheet(points, residuals ? Optional.ofNullable(strip.figure())
+                .map(it -> ResidualStrip.describe(findings.strip(),
+                findings.work().plot().strip(), size(it))) : Optional.empty(),
                 withEquation.isSelected() && shown && !named
-                        ? equation().map(Equation::plain) : Optional.empty(), DressMenu.palette(model, look));
+                        ? equation().map(Equation::plain) : Optional.empty(), palette());
+    }
+
+    private Layout size(Figure seen) {
+        return new Layout(seen.width(), seen.height(), look.type());
+    }
+
+    private Palette palette() {
+        boolean asSeen = model.findings().work().plot().dress().blackOnWhite() || dark.isSelected() && dark.isVisible();
+        return asSeen ? DressMenu.palette(model, look) : Palette.ON_WHITE;
     }
 
     private Optional<Equation> equation() {

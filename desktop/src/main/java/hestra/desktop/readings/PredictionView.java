@@ -46,6 +46,11 @@ public final class PredictionView extends VBox {
 
     private static final PseudoClass WARNING = PseudoClass.getPseudoClass("warning");
 
+    /** Letters that a field shows. */
+    private static final int WIDTH_OF_NUMBER = 5;
+    private static final int WIDTH_OF_DATE = 9;
+    private static final int MOST_WIDTH = 18;
+
     private final DeskModel model;
     private final NumberField at;
     private final Label unit = new Label();
@@ -65,8 +70,10 @@ public final class PredictionView extends VBox {
     public PredictionView(DeskModel model, Consumer<DataTable> save, Optional<Consumer<Keepable>> keep) {
         this.model = model;
         getStyleClass().addAll("card", "prediction");
-        at = new NumberField("predict-at", "predict at", () -> model.desk().exercise().mark(), this::date, x -> model.apply(new PlotEdit.ReadAt(x)),
+        at = new NumberField("predict-at", "predict at", () -> model.desk().exercise().mark(), this::date,
+                x -> model.apply(new PlotEdit.ReadAt(x)),
                 this::refused);
+        at.textProperty().addListener((_, _, text) -> widen());
         at.setOnAction(_ -> several().ifPresent(this::keepAll));
         reaches = new NumberField("predict-reaches", "the x at which this value is reached", () -> model.desk().exercise().mark(),
                 y -> model.apply(new PlotEdit.ReadAtY(y)), reason -> {
@@ -139,7 +146,14 @@ public final class PredictionView extends VBox {
     private void refused(String reason) {
         model.apply(new PlotEdit.ReadAt(OptionalDouble.empty()));
         Optional<List<Double>> several = several();
-        say(several.map(it -> "Enter keeps the predictions at these " + it.size() + " values.").orElse(reason), several.isEmpty());
+        say(several.map(it -> "Enter keeps the predictions at these " + it.size() + " values.").orElse(reason),
+                several.isEmpty());
+    }
+
+    /** Several values are seen as a whole. */
+    private void widen() {
+        int usual = model.findings().x().dates().isPresent() ? WIDTH_OF_DATE : WIDTH_OF_NUMBER;
+        at.setPrefColumnCount(Math.clamp(at.getLength(), usual, MOST_WIDTH));
     }
 
     private Optional<List<Double>> several() {
@@ -159,14 +173,15 @@ public final class PredictionView extends VBox {
     /** Keeps predictions at all that were typed; the first of them is read. */
     private void keepAll(List<Double> values) {
         at.clear();
-        model.apply(new PlotEdit.Pin(Stream.concat(model.findings().work().reading().pinned().stream(), values.stream()).toList()));
+        model.apply(new PlotEdit.Pin(Stream.concat(model.findings().work().reading().pinned().stream(), values.stream())
+                .toList()));
     }
 
     private void show(Findings findings) {
         boolean open = findings.isOpen(Aid.PREDICTION);
         forward.setDisable(!open);
         present(backward, open);
-        at.setPrefColumnCount(findings.x().dates().isPresent() ? 9 : 5);
+        widen();
         // While it is asked which variable explains, the units would say so.
         boolean known = findings.work().roles().isPresent();
         unit.setText(!known || findings.x().dates().isPresent() ? "" : findings.x().unit());
@@ -197,7 +212,8 @@ public final class PredictionView extends VBox {
                     ? "Type a value of " + findings.x().name() + ", or drag the reading line in the plot." : "", asked);
             return;
         }
-        say(impossible(findings, prediction.get()) + reach(findings, prediction.get()), !prediction.get().inside() || findings.curves().hasPattern()
+        say(impossible(findings, prediction.get()) + reach(findings, prediction.get()), !prediction.get()
+                .inside() || findings.curves().hasPattern()
                         || !impossible(findings, prediction.get()).isEmpty());
     }
 
@@ -241,7 +257,8 @@ public final class PredictionView extends VBox {
         // The unit stands once, after the last.
         return IntStream.range(0, solutions.size()).mapToObj(i -> {
             Variable named = i == solutions.size() - 1 ? findings.x() : findings.x().withUnit("");
-            return findings.numbers().precision().reached(findings.curves().curveInHand().orElseThrow(), named, solutions.get(i).x())
+            return findings.numbers().precision().reached(findings.curves().curveInHand().orElseThrow(), named, solutions.get(i)
+                    .x())
                     + (solutions.get(i).inside() ? "" : " (outside)");
         }).collect(Collectors.joining(", "));
     }

@@ -28,6 +28,7 @@ import hestra.fit.TrialFit;
 import hestra.numbers.Counted;
 import hestra.numbers.NumberStyle;
 import hestra.numbers.Words;
+import hestra.sentences.Aspect;
 import hestra.task.Aid;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
@@ -150,11 +151,18 @@ public final class ReadingsView extends VBox {
     private void tried(Findings findings, TrialFit trial) {
         present(equation, true);
         equation.show(findings.numbers().narrowEquation(trial));
-        say(letters(findings) + (!findings.isOpen(Aid.TRIAL_SQUARES) ? "Sum of squares by eye: it is held back. "
+        say(letters(findings) + ofTheLine(findings)
+                + (!findings.isOpen(Aid.TRIAL_SQUARES) ? "Sum of squares by eye: it is held back. "
                 + findings.whatOpens(Aid.TRIAL_SQUARES) + "."
                 : "Sum of squared residuals" + (trial.isDefinedOnAll() ? ":" : ", of the points where the curve is defined:")));
         showBar(false);
         trialBars.show(findings, trial);
+    }
+
+    /** Where r and R² are read, which a curve by eye has none of. */
+    private static String ofTheLine(Findings findings) {
+        return !findings.isOpen(Aid.LINE) || !findings.isOpen(Aid.R) ? ""
+                : "r and R² belong to the line of least squares: click its chip above the plot to read them.\n";
     }
 
     private void fitted(Findings findings, CurveFit fit, NumberStyle style) {
@@ -188,9 +196,10 @@ public final class ReadingsView extends VBox {
         showBar(shown);
         if (shown) {
             bar.show(share.getAsDouble(), findings.curves().slotInHand());
-            this.share.setText(style.withDigits(3).percent(share.getAsDouble()) + " % of the variation in " + findings.y()
+            this.share.setText(findings.whatAsks(Aspect.About.R_SQUARED)
+                    .orElse(style.withDigits(3).percent(share.getAsDouble()) + " % of the variation in " + findings.y()
                     .name() + " goes with "
-                    + findings.x().name() + (share.getAsDouble() == 1 ? "; nothing is left over." : "; the rest is left over."));
+                    + findings.x().name() + (share.getAsDouble() == 1 ? "; nothing is left over." : "; the rest is left over.")));
         }
     }
 

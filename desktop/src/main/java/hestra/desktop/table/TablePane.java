@@ -39,8 +39,6 @@ import static hestra.desktop.parts.Presence.holdVisible;
 public final class TablePane extends VBox {
 
     private static final Duration CALM = Duration.millis(400);
-    private static final double LEAST_PLAIN = 1e-2;
-    private static final double LEAST_LONG = 1e7;
 
     private static final Variable UNNAMED_X = Variable.named("x");
 
@@ -52,7 +50,6 @@ public final class TablePane extends VBox {
     private final PauseTransition checking = new PauseTransition(CALM);
     private DataTable checked;
     private List<TaskState> judged;
-    private int places = 1;
     private double least;
     private Runnable leastChanged = () -> { };
     private String shown = "";
@@ -121,7 +118,6 @@ public final class TablePane extends VBox {
             shown = findings.exercise().id();
             grid.goToTop();
         }
-        places = places(findings);
         grid.showLast(findings.curves().residualsAreOpen());
         grid.refresh(findings.desk().selection(), findings.desk().hovered());
         for (int column = 0; column < findings.work().table().width(); column++) {
@@ -149,21 +145,8 @@ public final class TablePane extends VBox {
         if (row >= model.findings().work().table().size()) {
             return "";
         }
-        return model.findings().curves().residual(row).map(this::signed).orElse("");
-    }
-
-    /** A residual to the places of the response; to three digits where the response is too large or small for places. */
-    private String signed(double value) {
-        NumberStyle style = model.findings().numbers().style();
-        Frame frame = model.findings().frame();
-        double largest = Math.max(Math.abs(frame.yLow()), Math.abs(frame.yHigh()));
-        return largest >= LEAST_PLAIN && largest < LEAST_LONG ? style.signed(value, places)
-                : (value > 0 ? "+" : "") + style.withDigits(3).show(value);
-    }
-
-    /** As many decimal places for residuals as the response has. */
-    private static int places(Findings findings) {
-        return Math.max(1, findings.work().table().places(findings.work().drawnRoles().response()));
+        return model.findings().curves().residual(row)
+                .map(model.findings().numbers().precision()::residual).orElse("");
     }
 
     /** "23 pairs · row 24 incomplete · row 14 set aside", and what is wrong with a cell that is no number. */

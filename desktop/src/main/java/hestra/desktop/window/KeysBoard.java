@@ -74,6 +74,8 @@ final class KeysBoard extends Board {
             new Line("← →, with Ctrl", "step by step, from check to check"));
 
     private static final List<Line> EVERYWHERE = List.of(
+            new Line("F6, Shift+F6", "to the next part of the window, and back"),
+            new Line("Ctrl+Tab", "out of the table"),
             new Line("Alt+Home", "Start"),
             new Line("Ctrl+B", "all numbers, in the place of the sheet"),
             new Line("Ctrl+P, Ctrl+M", "report, mark hand-ins"),
@@ -91,10 +93,9 @@ final class KeysBoard extends Board {
     }
 
     private static Node columns() {
-        FlowPane columns = new FlowPane(new VBox(group("In the plot, with the mouse", MOUSE)),
-                new VBox(group("In the plot, with keys", PLOT)),
-                new VBox(group("In the table", TABLE), group("On your own sheet", SHEET)),
-                        new VBox(group("Everywhere", EVERYWHERE), group("In Mark", MARK)));
+        FlowPane columns = new FlowPane(new VBox(group("Everywhere", EVERYWHERE), group("On your own sheet", SHEET)),
+                new VBox(group("In the plot, with the mouse", MOUSE)), new VBox(group("In the plot, with keys", PLOT)),
+                new VBox(group("In the table", TABLE), group("In Mark", MARK)));
         columns.setPrefWrapLength(WIDEST);
         columns.getStyleClass().add("keys-columns");
         columns.getChildren().forEach(it -> it.getStyleClass().add("keys-column"));

@@ -124,7 +124,8 @@ final class SumsTable extends HBox {
                     : column == Column.Y ? findings.y().name()
                     : column.heading();
             int longest = table.getItems().stream().mapToInt(line -> line.texts.get(index).length()).max().orElse(0);
-            made.add(column(heading, Math.max(column == Column.PRODUCT ? WIDTH + 24 : WIDTH, longest * FIGURE + PADDING), line -> line.texts.get(index)));
+            made.add(column(heading, Math.max(column == Column.PRODUCT ? WIDTH + 24 : WIDTH, longest * FIGURE + PADDING),
+                    line -> line.texts.get(index)));
         }
         table.getColumns().setAll(made);
         table.scrollToColumnIndex(columns);

@@ -75,8 +75,9 @@ class CurvesTest {
             person.click("chip-first");
             assertThat(person.model().findings().curves().isShown(Slot.FIRST)).as("its chip hides the one in hand").isFalse();
             person.focusPlot();
+            assertThat(person.model().findings().curves().slotInHand()).as("the next one is in hand").isEqualTo(Slot.SECOND);
             person.press(KeyCode.DELETE);
-            assertThat(curves(person).further()).containsOnlyKeys(Slot.SECOND);
+            assertThat(curves(person).further()).containsOnlyKeys(Slot.FIRST);
             person.press(KeyCode.CONTROL, KeyCode.Z);
             assertThat(curves(person).further()).containsOnlyKeys(Slot.FIRST, Slot.SECOND);
         }

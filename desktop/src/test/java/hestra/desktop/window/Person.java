@@ -82,6 +82,7 @@ final class Person implements AutoCloseable {
     private static final Map<Character, KeyCode> KEYS = Map.of('.', KeyCode.PERIOD, ',', KeyCode.COMMA, ' ', KeyCode.SPACE,
             '-', KeyCode.MINUS, ';', KeyCode.SEMICOLON, '/', KeyCode.SLASH);
     private static final int LONGEST_WALK = 400;
+    private static final int BETWEEN_LETTERS = 170;
     private final Robot robot;
     private final MainWindow window;
     private final Stage stage;
@@ -507,9 +508,12 @@ final class Person implements AutoCloseable {
         settle();
     }
 
-    /** Presses keys together: the last one while the others are held. */
+    /** Presses keys together: the last one while the others are held. Nobody presses two letters at once that mean two things. */
     void press(KeyCode... keys) throws IOException {
         activate();
+        if (keys.length == 1 && keys[0].isLetterKey()) {
+            waitBetweenLetters();
+        }
         FxThread.call(() -> {
             for (KeyCode key : keys) {
                 robot.keyPress(key);
@@ -520,6 +524,14 @@ final class Person implements AutoCloseable {
             return null;
         });
         settle();
+    }
+
+    private static void waitBetweenLetters() {
+        try {
+            Thread.sleep(BETWEEN_LETTERS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
     }
 
     void copied(String text) throws IOException {

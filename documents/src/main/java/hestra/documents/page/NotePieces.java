@@ -233,8 +233,7 @@ public final class NotePieces {
                 boolean measured = row.cell(roles.explanatory()) instanceof Cell.Measured
                         && row.cell(roles.response()) instanceof Cell.Measured;
                 cells.add(measured
-                        ? findings.curves().residual(i).map(it -> findings.numbers().precision().y()
-                        .show(it, 1, findings.numbers().style())).orElse("") : "");
+                        ? findings.curves().residual(i).map(findings.numbers().precision()::residual).orElse("") : "");
             }
             if (reasons) {
                 cells.add(row.setAside().map(reason -> "set aside: " + reason).orElse(""));
